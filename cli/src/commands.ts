@@ -1,0 +1,37 @@
+/** Every verb of `elm`, by name. */
+import { STUDIO_FONTS } from "@elm-basket/core/lettering/studio-fonts.ts";
+import { classDocumentSchema } from "@elm-basket/core/plan/document.ts";
+import { planJsonSchema } from "@elm-basket/core/plan/plan-json.ts";
+import { decodeText, parseRoster } from "@elm-basket/core/roster/roster.ts";
+import { z } from "zod";
+import { InputError } from "./errors.ts";
+import { check, parseJson, readBytes, readStdin } from "./input.ts";
+import { planCommand } from "./plan.ts";
+import { fit, wrap } from "./verbs/faces.ts";
+import { cut, nest } from "./verbs/layout.ts";
+import { letter, weed } from "./verbs/lettering.ts";
+import { schedule, supplies } from "./verbs/organising.ts";
+import type { Verb } from "./verbs/shapes.ts";
+
+const VERBS: Readonly<Record<string, Verb>> = { letter, fit, wrap, weed, nest, cut, supplies, schedule };
+
+type Command = (args: readonly string[]) => unknown;
+
+export const COMMANDS: Readonly<Record<string, Command>> = {
+  plan: planCommand,
+  ...Object.fromEntries(Object.entries(VERBS).map(([name, verb]) => [name, () => verb.run(check(verb.input, parseJson(readStdin(), "stdin"), "stdin"))])),
+  schema: ([what]) => schemaOf(what ?? "class"),
+  fonts: () => STUDIO_FONTS,
+  "import-roster": ([file]) => {
+    if (!file) throw new InputError("import-roster: give the path of a CSV file");
+    return parseRoster(decodeText(readBytes(file)), ["name", "word", "number"]);
+  },
+};
+
+function schemaOf(what: string): unknown {
+  if (what === "class") return z.toJSONSchema(classDocumentSchema, { io: "input" });
+  if (what === "plan") return z.toJSONSchema(planJsonSchema);
+  const verb = Object.hasOwn(VERBS, what) ? VERBS[what] : undefined;
+  if (!verb) throw new InputError(`schema: nothing is called "${what}"; known: class, plan, ${Object.keys(VERBS).join(", ")}`);
+  return { input: z.toJSONSchema(verb.input, { io: "input" }), output: z.toJSONSchema(verb.output) };
+}

@@ -1,0 +1,18 @@
+/** `elm`: the command line over the core. JSON on stdout, messages on stderr, exit 0 / 1 / 2; never a stack trace. */
+import { InputError } from "./errors.ts";
+import { COMMANDS } from "./commands.ts";
+
+const [verb, ...rest] = process.argv.slice(2);
+
+async function main(): Promise<void> {
+  const run = verb !== undefined && Object.hasOwn(COMMANDS, verb) ? COMMANDS[verb] : undefined;
+  if (!run) throw new InputError(`elm: ${verb ? `unknown verb "${verb}"` : "a verb is missing"}; known: ${Object.keys(COMMANDS).join(", ")}`);
+  const result = await run(rest);
+  process.stdout.write(`${JSON.stringify(result, null, 2)}\n`);
+}
+
+main().catch((error: unknown) => {
+  const message = error instanceof Error ? error.message : String(error);
+  process.stderr.write(`${message.split("\n")[0]}\n`);
+  process.exitCode = error instanceof InputError ? 2 : 1;
+});

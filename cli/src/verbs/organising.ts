@@ -1,0 +1,53 @@
+import { ScheduleError } from "@elm-basket/core/scheduling/problem.ts";
+import { schedule as makeSchedule } from "@elm-basket/core/scheduling/schedule.ts";
+import { costOf, pricesSchema } from "@elm-basket/core/supplies/price.ts";
+import { supplyLines, supplySchema } from "@elm-basket/core/supplies/supply.ts";
+import { z } from "zod";
+import { InputError } from "../errors.ts";
+import { defineVerb, tidy } from "./shapes.ts";
+
+const line = z.strictObject({ id: z.string(), amount: z.number() });
+
+export const supplies = defineVerb({
+  input: z.strictObject({ supplies: z.array(supplySchema).max(1000), seats: z.number().int().min(0).max(1000), spares: z.union([z.number().int().min(0), z.strictObject({ share: z.number().min(0).max(1) })]).default(0), prepMinutes: z.number().min(0).default(0), prices: pricesSchema.default({ currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 }) }),
+  output: z.strictObject({
+    perSeat: z.array(line),
+    total: z.array(line),
+    buy: z.array(z.strictObject({ id: z.string(), packs: z.number(), amount: z.number(), price: z.number() })),
+    stockLeft: z.array(line),
+    cost: z.strictObject({ materials: z.number(), labour: z.number(), venue: z.number(), total: z.number(), perSeat: z.number(), price: z.number(), breakEvenSeats: z.number().nullable() }),
+  }),
+  run({ supplies: wanted, seats, spares, prepMinutes, prices }) {
+    const whole = typeof spares === "number" ? spares : Math.ceil(seats * spares.share - 1e-9);
+    const lines = supplyLines({ supplies: wanted, seats, spares: whole });
+    const pick = (value: (l: (typeof lines)[number]) => number) => lines.map((l) => ({ id: l.id, amount: tidy(value(l)) }));
+    return {
+      perSeat: pick((l) => l.perSeat),
+      total: pick((l) => l.need),
+      buy: lines.map((l) => ({ id: l.id, packs: l.packs, amount: tidy(l.buy), price: l.buyPrice })),
+      stockLeft: pick((l) => l.leftAfter),
+      cost: { ...costOf({ usedValue: lines.reduce((sum, l) => sum + l.usedValue, 0), prepMinutes, seats }, prices) },
+    };
+  },
+});
+
+const minutes = z.number().int().min(0).max(100_000);
+
+export const schedule = defineVerb({
+  input: z.strictObject({
+    steps: z.array(z.strictObject({ id: z.string().min(1), minutes, after: z.array(z.strictObject({ step: z.string(), wait: minutes.default(0) })).default([]), tools: z.record(z.string(), z.number().int().min(0)).default({}), who: z.string().optional() })).max(500),
+    tools: z.record(z.string(), z.number().int().min(0)).default({}),
+    start: z.number().optional(),
+    end: z.number().optional(),
+  }),
+  output: z.strictObject({ start: z.record(z.string(), z.number()), end: z.number(), critical: z.array(z.string()), slack: z.record(z.string(), z.number()), bound: z.number() }),
+  run({ steps, tools, start = 0 }) {
+    try {
+      const plan = makeSchedule({ steps, tools });
+      return { start: Object.fromEntries(Object.entries(plan.start).map(([id, at]) => [id, at + start])), end: plan.end + start, critical: [...plan.critical], slack: { ...plan.slack }, bound: plan.bound + start };
+    } catch (error) {
+      if (error instanceof ScheduleError) throw new InputError(`$.steps: ${error.message}`);
+      throw error;
+    }
+  },
+});

@@ -1,0 +1,54 @@
+/** What the plan checker noticed. Data only; words live in words-en.ts. */
+
+export type Severity = "stop" | "check" | "tip";
+
+export interface Where {
+  readonly seat?: string;
+  readonly piece?: string;
+  readonly step?: string;
+  readonly sheet?: number;
+  readonly field?: string;
+  readonly line?: number;
+  readonly vinyl?: string;
+}
+
+export interface Remedy {
+  readonly code: RemedyCode;
+  readonly values: Readonly<Record<string, string | number>>;
+}
+
+export type RemedyCode = "useFont" | "setSchool" | "setTracking" | "removeSeat" | "endLater" | "addTool" | "raiseRim" | "leaveIt" | "narrowLine";
+
+export type FindingCode =
+  | "missingGlyph"
+  | "noFontHasGlyph"
+  | "thinStroke"
+  | "lettersApart"
+  | "emptySeat"
+  | "noSeats"
+  | "sameName"
+  | "longName"
+  | "tooSmall"
+  | "kitTooLarge"
+  | "rimTooClose"
+  | "wideOnCup"
+  | "runsOver"
+  | "smallParts"
+  | "mirrored"
+  | "rawWood"
+  | "glassBacks";
+
+export interface Finding {
+  readonly code: FindingCode;
+  readonly severity: Severity;
+  readonly where: Where;
+  readonly values: Readonly<Record<string, string | number>>;
+  readonly remedies: readonly Remedy[];
+}
+
+/** Stable name of a finding, by which a host may leave it as it is. */
+export function findingKey(finding: Pick<Finding, "code" | "where">): string {
+  return [finding.code, finding.where.seat, finding.where.field, finding.where.step, finding.where.vinyl].map((part) => part ?? "").join("/");
+}
+
+export const SEVERITY_ORDER: readonly Severity[] = ["stop", "check", "tip"];

@@ -1,0 +1,23 @@
+import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
+import { leaveIt, type Rule } from "../check.ts";
+import type { Finding } from "../finding.ts";
+
+/** From this many small parts in a kit, beginners lose some. */
+const MANY_SMALL_PARTS = 4;
+
+export const filmRules: Rule = ({ document, kits }) => {
+  const findings: Finding[] = [];
+  for (const vinyl of document.vinyls) {
+    const own = kits.filter((kit) => kit.vinyl === vinyl.id);
+    if (own.length === 0) continue;
+    if (FAMILY_TRAITS[vinyl.family].mirrored) findings.push(tip("mirrored", { vinyl: vinyl.id }, { name: vinyl.name }));
+    const worst = own.reduce((a, b) => (b.weed.smallParts > a.weed.smallParts ? b : a));
+    if (worst.weed.smallParts >= MANY_SMALL_PARTS) findings.push(tip("smallParts", { seat: worst.seat, vinyl: vinyl.id }, { count: worst.weed.smallParts, kits: own.filter((kit) => kit.weed.smallParts >= MANY_SMALL_PARTS).length }));
+    if (document.blank.material === "rawWood" && vinyl.family !== "stencil" && vinyl.family !== "removable") findings.push({ ...tip("rawWood", { vinyl: vinyl.id }, { name: vinyl.name }), severity: "check" });
+  }
+  return findings;
+};
+
+function tip(code: "mirrored" | "smallParts" | "rawWood", where: Finding["where"], values: Finding["values"]): Finding {
+  return { code, severity: "tip", where, values, remedies: [leaveIt({ code, where })] };
+}

@@ -1,0 +1,19 @@
+import type { Rule } from "../check.ts";
+import type { Finding, Remedy } from "../finding.ts";
+import { runSheet } from "../../scheduling/step.ts";
+
+/** The steps must end within the time the room is booked for. */
+export const timeRules: Rule = ({ document, runSheet: sheet }) => {
+  const over = sheet.endMinute - document.when.minutes;
+  if (over <= 0) return [];
+  const queue = sheet.steps.filter(({ waves }) => waves > 1).reduce<(typeof sheet.steps)[number] | null>((a, b) => (a && a.minutes >= b.minutes ? a : b), null);
+  const tool = document.tools.find(({ id }) => id === document.steps.find((step) => step.id === queue?.id)?.tool);
+  const remedies: Remedy[] = [{ code: "endLater", values: { minutes: sheet.endMinute } }];
+  if (tool) {
+    const more = document.tools.map((t) => (t.id === tool.id ? { ...t, count: t.count + 1 } : t));
+    const saved = sheet.endMinute - runSheet(document.steps, more, document.seats.length).endMinute;
+    if (saved > 0) remedies.unshift({ code: "addTool", values: { tool: tool.id, name: tool.name, saves: saved } });
+  }
+  const values: Finding["values"] = { over, ends: sheet.endMinute, planned: document.when.minutes, ...(queue ? { step: queue.id } : {}) };
+  return [{ code: "runsOver", severity: "stop", where: queue ? { step: queue.id } : {}, values, remedies }];
+};

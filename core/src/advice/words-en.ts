@@ -1,0 +1,84 @@
+/** English words for findings and remedies. The only place where codes become sentences. */
+import type { DeadlineCode } from "../calendar/dates.ts";
+import { studioFont } from "../lettering/studio-fonts.ts";
+import { type LengthUnit, showLength } from "../units/length.ts";
+import { showMinutes } from "../units/time.ts";
+import type { Finding, FindingCode, Remedy, Severity } from "./finding.ts";
+
+type Values = Finding["values"];
+interface Speech {
+  readonly unit: LengthUnit;
+  readonly where: Finding["where"];
+  /** Label of a seat. */
+  readonly name: (seat: string) => string;
+}
+
+const mm = (values: Values, key: string, speech: Speech) => showLength(Number(values[key] ?? 0), speech.unit);
+const fine = (values: Values, key: string) => `${Number(values[key] ?? 0).toFixed(1)} mm`;
+const family = (id: unknown) => studioFont(String(id))?.family ?? String(id);
+const who = (speech: Speech) => (speech.where.seat ? speech.name(speech.where.seat) : "");
+
+const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string> = {
+  missingGlyph: (v, s) => `${who(s)}: ${family(v.font)} has no ${v.letters}.`,
+  noFontHasGlyph: (v, s) => `${who(s)}: none of the fonts here has ${v.letters}. Ask for a spelling in Latin letters, or cut it as art.`,
+  thinStroke: (v, s) => `${who(s)}: “${v.letter}” is ${fine(v, "width")} at its thinnest, this vinyl lifts well from ${fine(v, "limit")}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
+  lettersApart: (v, s) => `${who(s)}: ${v.pairs} stay apart and will be cut as separate pieces.`,
+  emptySeat: (_, s) => `${who(s)} has nothing to cut: give it a name, or take the seat out.`,
+  noSeats: () => "Nobody is in this class yet. Paste the names at Letter.",
+  sameName: (v) => `${v.name} is there more than once: the labels add the seat (${v.seats}).`,
+  longName: (v, s) => `“${v.text}” has ${v.letters} letters and sets the whole class to ${mm(v, "height", s)}.`,
+  tooSmall: (v, s) => `${who(s)}: letters of ${fine(v, "height")} are hard to weed; ${fine(v, "limit")} is a sound least.`,
+  kitTooLarge: (v, s) => `${v.name}: the kit is ${mm(v, "width", s)} × ${mm(v, "height", s)}, one load takes ${mm(v, "binWidth", s)} × ${mm(v, "binHeight", s)}. Choose a longer mat, or make the design smaller.`,
+  rimTooClose: (v, s) => `The design comes within ${mm(v, "clearance", s)} of the rim. Vinyl is no food-contact material: keep ${mm(v, "limit", s)} from lips.`,
+  wideOnCup: (v) => `The widest name goes ${Number(v.degrees).toFixed(0)}° round: it cannot be read from one side.`,
+  runsOver: (v) => `The steps end ${showMinutes(Number(v.over))} after the class does.`,
+  smallParts: (v, s) => `${who(s)} has ${v.count} small parts${Number(v.kits) > 1 ? `, ${v.kits} kits have as many` : ""}: weed those in reverse, with tape on the face.`,
+  mirrored: (v) => `${v.name} is iron-on: it lies face down and is cut mirrored. The files already are.`,
+  rawWood: (v) => `${v.name} lifts from raw wood. Seal the wood first, or use removable or stencil film.`,
+  glassBacks: () => "Clear glass shows the back of the decal from the other side.",
+};
+
+const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => string> = {
+  useFont: (v) => `Use ${family(v.font)} for all`,
+  setSchool: (v) => `Size by “${SCHOOL_WORDS[String(v.school)]?.name ?? v.school}”`,
+  setTracking: () => "Set the letters tighter",
+  removeSeat: () => "Take the seat out",
+  endLater: (v) => `Plan ${showMinutes(Number(v.minutes))}`,
+  addTool: (v) => `One more ${String(v.name).toLowerCase()} (saves ${showMinutes(Number(v.saves))})`,
+  raiseRim: (v, s) => `Keep ${mm(v, "mm", s)} from the rim`,
+  leaveIt: () => "Leave it",
+  narrowLine: () => "Set that line by itself",
+};
+
+export const SCHOOL_WORDS: Record<string, { readonly name: string; readonly why: string }> = {
+  longest: { name: "Longest sets the size", why: "One letter height for everybody: the longest name decides, short names do not shout." },
+  sameWidth: { name: "Same width", why: "Every name is equally wide, so short names grow tall." },
+  fillBox: { name: "Fill the box", why: "Each name as large as its face bears: heights differ from seat to seat." },
+  fixedHeight: { name: "Height by hand", why: "You say the height; a name that cannot bear it is set smaller and named." },
+};
+
+export const SEVERITY_WORDS: Record<Severity, string> = { stop: "Stop", check: "Check", tip: "Tip" };
+
+export const DEADLINE_WORDS: Record<DeadlineCode, string> = {
+  orderBy: "Order supplies",
+  namesLockedBy: "Names locked",
+  prepareBlanksBy: "Blanks prepared",
+  cutBy: "All cut",
+  weedBy: "All weeded",
+  packBy: "All packed",
+  postBy: "Posted",
+};
+
+export interface Spoken {
+  readonly sentence: string;
+  readonly remedies: readonly { readonly remedy: Remedy; readonly words: string }[];
+}
+
+/** @param name label of a seat, as `seatLabels` gives it */
+export function speak(finding: Finding, unit: LengthUnit, name: (seat: string) => string): Spoken {
+  const speech: Speech = { unit, where: finding.where, name };
+  return {
+    sentence: SENTENCES[finding.code](finding.values, speech),
+    remedies: finding.remedies.map((remedy) => ({ remedy, words: REMEDIES[remedy.code](remedy.values, speech) })),
+  };
+}

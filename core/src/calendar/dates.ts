@@ -1,0 +1,53 @@
+/** Calendar days, and clock times in a zone. No clock: "today" is always handed in. */
+import { DateTime } from "luxon";
+
+/** `2026-12-05` plus a number of calendar days (may be negative). */
+export function addDays(date: string, days: number): string {
+  return DateTime.fromISO(date, { zone: "utc" }).plus({ days }).toISODate() ?? date;
+}
+
+/** Calendar days from one date to another. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round(DateTime.fromISO(to, { zone: "utc" }).diff(DateTime.fromISO(from, { zone: "utc" }), "days").days);
+}
+
+export const isDate = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/u.test(text) && DateTime.fromISO(text, { zone: "utc" }).isValid;
+export const isZone = (zone: string): boolean => /^[A-Za-z_]+(\/[A-Za-z0-9_+-]+)*$/u.test(zone) && DateTime.fromISO("2026-01-01", { zone }).isValid;
+
+/**
+ * A clock time in a zone as epoch milliseconds. A time that does not exist moves forward by the gap;
+ * one that exists twice is the first.
+ */
+export function instantOf(date: string, time: string, zone: string): number {
+  const found = DateTime.fromISO(`${date}T${time}`, { zone });
+  const earlier = found.minus({ hours: 1 });
+  const isSecond = earlier.hour === found.hour && earlier.minute === found.minute && earlier.toISODate() === found.toISODate();
+  return (isSecond ? earlier : found).toMillis();
+}
+
+/** Epoch milliseconds -> `{ date, time }` in a zone. */
+export function clockIn(instant: number, zone: string): { date: string; time: string } {
+  const at = DateTime.fromMillis(instant, { zone });
+  return { date: at.toFormat("yyyy-MM-dd"), time: at.toFormat("HH:mm") };
+}
+
+export interface Deadline {
+  readonly code: DeadlineCode;
+  readonly date: string;
+  /** Calendar days before the class. */
+  readonly daysBefore: number;
+}
+export type DeadlineCode = "orderBy" | "namesLockedBy" | "prepareBlanksBy" | "cutBy" | "weedBy" | "packBy" | "postBy";
+
+export type LeadDays = Readonly<Partial<Record<DeadlineCode, number>>>;
+
+/** Days before the class, as hosts keep them: delivery takes a week, painted blanks dry over days, posted kits travel. */
+export const ROOM_LEAD_DAYS: LeadDays = { orderBy: 12, namesLockedBy: 7, prepareBlanksBy: 4, cutBy: 4, weedBy: 2, packBy: 1 };
+export const CRAFT_ALONG_LEAD_DAYS: LeadDays = { orderBy: 26, namesLockedBy: 21, prepareBlanksBy: 18, cutBy: 16, weedBy: 13, packBy: 11, postBy: 10 };
+
+/** Preparation dates counted back from the date of the class, earliest first. */
+export function deadlines(classDate: string, lead: LeadDays): Deadline[] {
+  return (Object.entries(lead) as [DeadlineCode, number][])
+    .map(([code, daysBefore]) => ({ code, date: addDays(classDate, -daysBefore), daysBefore }))
+    .sort((a, b) => b.daysBefore - a.daysBefore || (a.code < b.code ? -1 : 1));
+}

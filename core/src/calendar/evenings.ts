@@ -1,0 +1,45 @@
+/** Precutting and weeding spread over the evenings left. */
+import { daysBetween } from "./dates.ts";
+
+export interface EveningTask {
+  readonly id: string;
+  readonly minutes: number;
+  /** Last calendar day on which it may be done. */
+  readonly dueDate: string;
+}
+
+export interface EveningPlan {
+  /** The least that must be done tonight so that no later evening is fuller. */
+  readonly minutes: number;
+  readonly tasks: readonly { readonly id: string; readonly minutes: number }[];
+  /** The deadline that asks for this pace. */
+  readonly bindingDate: string | null;
+}
+
+/**
+ * Earliest due date first. The pace is the largest of (work due by d) / (evenings up to d) over all
+ * deadlines: with less tonight some later evening would be fuller.
+ */
+export function tonight(tasks: readonly EveningTask[], today: string): EveningPlan {
+  const due = tasks.filter((task) => task.minutes > 0).sort((a, b) => (a.dueDate === b.dueDate ? (a.id < b.id ? -1 : 1) : a.dueDate < b.dueDate ? -1 : 1));
+  let work = 0;
+  let pace = 0;
+  let bindingDate: string | null = null;
+  for (const task of due) {
+    work += task.minutes;
+    const evenings = Math.max(1, daysBetween(today, task.dueDate) + 1);
+    if (work / evenings > pace) {
+      pace = work / evenings;
+      bindingDate = task.dueDate;
+    }
+  }
+  let left = pace;
+  const chosen: { id: string; minutes: number }[] = [];
+  for (const task of due) {
+    if (left <= 0.01) break;
+    const minutes = Math.min(task.minutes, left);
+    chosen.push({ id: task.id, minutes });
+    left -= minutes;
+  }
+  return { minutes: pace, tasks: chosen, bindingDate };
+}

@@ -1,0 +1,30 @@
+/** One load: what lies on it, ready to be written as a file. All coordinates in mm from the corner where cutting starts. */
+import type { CutPiece } from "./order.ts";
+import type { Line } from "./paths.ts";
+
+export interface SheetKit {
+  readonly seat: string;
+  readonly note: string;
+  readonly pieces: readonly CutPiece[];
+  readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
+}
+
+export interface Sheet {
+  /** 1-based over all loads of the class. */
+  readonly nn: number;
+  readonly vinyl: string;
+  readonly stock: "sheet" | "roll" | "scrap";
+  /** The rectangle of vinyl to cut off before loading. */
+  readonly width: number;
+  readonly height: number;
+  readonly edgeMargin: number;
+  readonly clearance: number;
+  readonly mirrored: boolean;
+  readonly kits: readonly SheetKit[];
+  readonly weedLines: readonly Line[];
+}
+
+export const sheetPieces = (sheet: Sheet): CutPiece[] => sheet.kits.flatMap((kit) => kit.pieces);
+
+/** File name without ending: `01-harbour`. */
+export const sheetName = (sheet: Pick<Sheet, "nn" | "vinyl">): string => `${String(sheet.nn).padStart(2, "0")}-${sheet.vinyl}`;

@@ -1,0 +1,25 @@
+/** The cut sheet as SVG, format in docs/formats.md. */
+import { numberText, polygonsPath, ringPath } from "../geometry/path.ts";
+import { rectRing } from "../geometry/polygon.ts";
+import type { Sheet } from "./sheet.ts";
+
+export function sheetSvg(sheet: Sheet): string {
+  const [w, h] = [numberText(sheet.width), numberText(sheet.height)];
+  const e = sheet.edgeMargin;
+  const head =
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${w}mm" height="${h}mm" viewBox="0 0 ${w} ${h}" ` +
+    `data-vinyl="${escapeXml(sheet.vinyl)}" data-sheet="${sheet.nn}" data-stock="${sheet.stock}" data-mirrored="${sheet.mirrored}" data-clearance="${numberText(sheet.clearance)}">`;
+  const edge = `<path class="edge" fill="none" fill-rule="evenodd" d="${ringPath(rectRing(e, e, sheet.width - e, sheet.height - e))}"/>`;
+  const kits = sheet.kits.map((kit) => {
+    const pieces = kit.pieces.map((piece) => `<path class="cut" data-piece="${escapeXml(piece.id)}" fill-rule="evenodd" d="${polygonsPath([piece.polygon])}"/>`);
+    return `<g class="kit" data-seat="${escapeXml(kit.seat)}">\n${pieces.join("\n")}\n</g>`;
+  });
+  const lines = sheet.weedLines.map(([[ax, ay], [bx, by]]) => `<path class="weed-line" fill="none" d="M${numberText(ax)} ${numberText(ay)}L${numberText(bx)} ${numberText(by)}"/>`);
+  const notes = sheet.kits.map((kit) => `<text class="note" x="${numberText(kit.box.x + 1)}" y="${numberText(kit.box.y + kit.box.height - 1)}" font-size="2.5">${escapeXml(kit.note)}</text>`);
+  return `${[head, edge, ...kits, ...lines, ...notes, "</svg>"].join("\n")}\n`;
+}
+
+export function escapeXml(text: string): string {
+  const named: Record<string, string> = { "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;", "'": "&#39;" };
+  return [...text].filter((char) => (char.codePointAt(0) ?? 0) >= 32).join("").replace(/[&<>"']/gu, (char) => named[char] ?? char);
+}

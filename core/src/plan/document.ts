@@ -1,0 +1,100 @@
+/** The class document: one JSON file that describes a class completely. Described in docs/formats.md. */
+import { z } from "zod";
+import { blankSchema } from "../blanks/blank.ts";
+import { isDate, isZone } from "../calendar/dates.ts";
+import { cutterSchema } from "../cutting/cutter.ts";
+import { designSchema, slotName, slotsOf } from "../lettering/recipe.ts";
+import { LONGEST_FIELD, MOST_SEATS } from "../roster/roster.ts";
+import { stepSchema, toolSchema } from "../scheduling/step.ts";
+import { pricesSchema } from "../supplies/price.ts";
+import { supplySchema } from "../supplies/supply.ts";
+import { vinylSchema } from "../weeding/vinyl.ts";
+
+export const seatId = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,19}$/u, "a seat such as 1 or A-4");
+
+export const whenSchema = z.strictObject({
+  date: z.string().refine(isDate, "a date like 2026-12-05"),
+  time: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/u, "a time like 14:00"),
+  zone: z.string().refine(isZone, "a time zone like Europe/London"),
+  minutes: z.number().int().min(10).max(24 * 60).default(120).describe("planned length"),
+});
+
+const seatSchema = z.strictObject({
+  seat: seatId,
+  fields: z.record(slotName, z.string().max(LONGEST_FIELD)),
+});
+
+const leadSchema = z.partialRecord(z.enum(["orderBy", "namesLockedBy", "prepareBlanksBy", "cutBy", "weedBy", "packBy", "postBy"]), z.number().int().min(0).max(365));
+
+export const classDocumentSchema = z
+  .strictObject({
+    format: z.literal("elm-basket/class"),
+    version: z.literal(1),
+    title: z.string().trim().min(1).max(120),
+    summary: z.string().max(600).default(""),
+    technique: z.enum(["decal", "stencil"]).default("decal"),
+    when: whenSchema,
+    setting: z.strictObject({ kind: z.enum(["room", "craftAlong"]), place: z.string().max(160).default("") }),
+    leadDays: leadSchema.optional(),
+    blank: blankSchema,
+    vinyls: z.array(vinylSchema).min(1).max(12),
+    cutter: cutterSchema,
+    design: designSchema,
+    seats: z.array(seatSchema).max(MOST_SEATS),
+    /** Extra cut kits, for the hardest names. */
+    spareKits: z.number().int().min(0).max(100).default(0),
+    /** Spare blanks and consumables, whole kits. */
+    spareSupplies: z.number().int().min(0).max(100).default(0),
+    layout: z.strictObject({ clearance: z.number().min(0).max(50).default(2), weedPad: z.number().min(0.5).max(50).default(4), mayTurn: z.boolean().default(true) }).default({ clearance: 2, weedPad: 4, mayTurn: true }),
+    steps: z.array(stepSchema).max(60),
+    tools: z.array(toolSchema).max(40).default([]),
+    supplies: z.array(supplySchema).max(200).default([]),
+    prices: pricesSchema.default({ currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 }),
+    /** Findings the host has looked at and left as they are. */
+    accepted: z.array(z.string().max(200)).max(2000).default([]),
+  })
+  .superRefine((document, context) => {
+    const issue = (path: (string | number)[], message: string) => context.addIssue({ code: "custom", path, message });
+    unique(document.seats.map(({ seat }) => seat)).forEach((index) => issue(["seats", index, "seat"], `seat "${document.seats[index]?.seat}" is there twice`));
+    unique(document.vinyls.map(({ id }) => id)).forEach((index) => issue(["vinyls", index, "id"], `vinyl "${document.vinyls[index]?.id}" is there twice`));
+    unique(document.steps.map(({ id }) => id)).forEach((index) => issue(["steps", index, "id"], `step "${document.steps[index]?.id}" is there twice`));
+    unique(document.supplies.map(({ id }) => id)).forEach((index) => issue(["supplies", index, "id"], `supply "${document.supplies[index]?.id}" is there twice`));
+    const vinyls = new Set(document.vinyls.map(({ id }) => id));
+    document.design.items.forEach((item, index) => {
+      if (item.kind !== "gap" && !vinyls.has(item.vinyl)) issue(["design", "items", index, "vinyl"], `there is no vinyl "${item.vinyl}" in this document`);
+    });
+    const slots = new Set([...slotsOf(document.design), "name", "word", "number"]);
+    document.seats.forEach(({ fields }, index) => {
+      for (const slot of Object.keys(fields)) if (!slots.has(slot)) issue(["seats", index, "fields", slot], `the design has no slot "${slot}"`);
+    });
+    checkSteps(document.steps, document.tools, issue);
+  });
+export type ClassDocument = z.infer<typeof classDocumentSchema>;
+
+/** Indexes of values that stood earlier in the list. */
+function unique(values: readonly string[]): number[] {
+  return values.flatMap((value, index) => (values.indexOf(value) < index ? [index] : []));
+}
+
+function checkSteps(steps: ClassDocument["steps"], tools: ClassDocument["tools"], issue: (path: (string | number)[], message: string) => void): void {
+  const earlier = new Set<string>();
+  steps.forEach((step, index) => {
+    for (const [i, { step: before }] of (step.after ?? []).entries()) if (!earlier.has(before)) issue(["steps", index, "after", i, "step"], `"${before}" is no earlier step`);
+    if (step.who === "queue" && !tools.some(({ id }) => id === step.tool)) issue(["steps", index, "tool"], "a step with a queue names one of the tools");
+    earlier.add(step.id);
+  });
+}
+
+export type Checked<T> = { ok: true; value: T } | { ok: false; path: string; message: string };
+
+/** Reads unknown JSON as a class document; the first fault is named by its JSON path. */
+export function readClassDocument(json: unknown): Checked<ClassDocument> {
+  const result = classDocumentSchema.safeParse(json);
+  if (result.success) return { ok: true, value: result.data };
+  const first = result.error.issues[0];
+  return { ok: false, path: jsonPath(first?.path ?? []), message: first?.message ?? "not a class document" };
+}
+
+export function jsonPath(path: readonly PropertyKey[]): string {
+  return path.reduce<string>((text, part) => (typeof part === "number" ? `${text}[${part}]` : `${text}.${String(part)}`), "$");
+}

@@ -1,0 +1,118 @@
+/** Stage 1: the recipe and the roster -> every seat's design, sized by the school, placed on the face. */
+import type { FaceReading } from "../blanks/blank.ts";
+import { type FitSpace, fitSpace, nearestPosition } from "../fitting/largest-fit.ts";
+import type { Sizing } from "../fitting/problem.ts";
+import { schools, type SizingSchool } from "../fitting/schools.ts";
+import { boxHeight, boxOf, boxWidth, placed, type Point, type Polygons } from "../geometry/polygon.ts";
+import { CURVE_TOLERANCE_MM } from "../geometry/tolerance.ts";
+import { type ComposedSeat, composeSet, designOf, type FontLookup, layersOf, type SeatFields } from "../lettering/compose.ts";
+import { thinnestOf } from "../lettering/thinnest.ts";
+import type { Design } from "../lettering/recipe.ts";
+
+export interface LetteredLineInfo {
+  readonly item: string;
+  readonly vinyl: string;
+  readonly font: string;
+  readonly text: string;
+  /** Letter height (the item's size) as cut, mm. */
+  readonly heightMm: number;
+  readonly emMm: number;
+  readonly narrowed: boolean;
+  readonly missing: readonly { readonly text: string; readonly index: number }[];
+  readonly apart: readonly string[];
+  /** Thinnest stroke of each drawn letter, mm. */
+  readonly strokes: readonly { readonly text: string; readonly width: number }[];
+}
+
+export interface LetteredSeat {
+  readonly seat: string;
+  readonly scale: number;
+  readonly lines: readonly LetteredLineInfo[];
+  /** Per vinyl, in face coordinates (centre of the face at 0, 0). */
+  readonly layers: ReadonlyMap<string, Polygons>;
+  readonly width: number;
+  readonly height: number;
+  /** Thinnest stroke of each part of the art, mm, by vinyl. */
+  readonly artStrokes: readonly { readonly vinyl: string; readonly item: string; readonly width: number }[];
+}
+
+export interface LetteredSet {
+  readonly seats: readonly LetteredSeat[];
+  /** Seats with nothing to cut. */
+  readonly empty: readonly string[];
+  readonly sizing: Sizing;
+  readonly school: SizingSchool;
+}
+
+/** Curves are first drawn for letters of about this em; larger ones are drawn again, finer. */
+const FIRST_EM_MM = 40;
+
+export function letterSet(design: Design, seats: readonly SeatFields[], face: FaceReading, fonts: FontLookup): LetteredSet {
+  const first = sizeSet(design, seats, face, fonts, FIRST_EM_MM);
+  const largest = Math.max(0, ...first.seats.flatMap((seat) => seat.lines.map((line) => line.emMm)));
+  return largest <= FIRST_EM_MM ? first : sizeSet(design, seats, face, fonts, largest * 1.05);
+}
+
+function sizeSet(design: Design, seats: readonly SeatFields[], face: FaceReading, fonts: FontLookup, emMm: number): LetteredSet {
+  const composed = composeSet(design, seats, fonts, CURVE_TOLERANCE_MM / emMm);
+  const spaces = new Map<string, FitSpace>();
+  const filled = composed.filter((seat) => seat.lines.some((line) => line.polygons.length > 0));
+  const asked = filled.map((seat) => {
+    const polygons = designOf(seat);
+    const space = fitSpace(face.face, face.marginMm, polygons);
+    spaces.set(seat.seat, space);
+    return { seat: seat.seat, space, width: boxWidth(boxOf(polygons)) };
+  });
+  const sizing = schools[design.school](asked, design.fixedScale);
+  const scales = new Map(sizing.seats.map(({ seat, scale }) => [seat, scale]));
+  const middle = letterMiddle(design, composed);
+  const artWidths = new Map(filled[0]?.art.map((art) => [art.item, thinnestOf(art.polygons).width]));
+  const lettered = filled.map((seat) => placeSeat(seat, { design, scale: scales.get(seat.seat) ?? 1, space: spaces.get(seat.seat) as FitSpace, middle, fonts, artWidths }));
+  const kept = new Set(filled.map(({ seat }) => seat));
+  return { seats: lettered, empty: composed.filter(({ seat }) => !kept.has(seat)).map(({ seat }) => seat), sizing, school: design.school };
+}
+
+/**
+ * Middle between the top of the first capitals and the last baseline, at scale 1, over the whole set:
+ * designs are centred by their letters, so that a descender or an accent does not shift one name against the rest.
+ */
+function letterMiddle(design: Design, composed: readonly ComposedSeat[]): number {
+  let [top, bottom] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+  for (const item of design.items) {
+    if (item.kind === "gap") continue;
+    const boxes = composed.flatMap((seat) => [...seat.lines, ...seat.art].filter((part) => part.item === item.id && part.polygons.length > 0).map((part) => boxOf(part.polygons)));
+    if (boxes.length === 0) continue;
+    const baselines = boxes.map((box) => box.maxY).sort((a, b) => a - b);
+    const baseline = baselines[Math.floor(baselines.length / 2)] as number;
+    top = Math.min(top, baseline - item.size);
+    bottom = Math.max(bottom, baseline);
+  }
+  return Number.isFinite(top) ? (top + bottom) / 2 : 0;
+}
+
+interface Placing {
+  readonly design: Design;
+  readonly scale: number;
+  readonly space: FitSpace;
+  readonly middle: number;
+  readonly fonts: FontLookup;
+  /** Thinnest stroke of each art item at scale 1: the same for every seat, so measured once. */
+  readonly artWidths: ReadonlyMap<string, number>;
+}
+
+function placeSeat(seat: ComposedSeat, { design, scale, space, middle, fonts, artWidths }: Placing): LetteredSeat {
+  const wanted: Point = [0, -scale * middle];
+  const [x, y] = nearestPosition(space, scale, wanted) ?? [space.largest.x, space.largest.y];
+  const layers = new Map([...layersOf(seat)].map(([vinyl, polygons]) => [vinyl, placed(polygons, scale, x, y)]));
+  const box = boxOf([...layers.values()].flat());
+  const lines = seat.lines.map((line): LetteredLineInfo => {
+    const face = fonts(line.font);
+    const item = design.items.find(({ id }) => id === line.item);
+    const emMm = line.emMm * scale;
+    const heightMm = face && item?.kind === "text" ? emMm * (item.by === "capHeight" ? face.capHeight : face.xHeight) : 0;
+    const strokes = face ? line.glyphs.map(({ glyph, text }) => ({ text, width: face.thinnest(glyph) * emMm })) : [];
+    return { item: line.item, vinyl: line.vinyl, font: line.font, text: line.text, heightMm, emMm, narrowed: line.narrowed, missing: line.missing, apart: line.apart, strokes };
+  });
+  const artStrokes = seat.art.map((art) => ({ vinyl: art.vinyl, item: art.item, width: (artWidths.get(art.item) ?? 0) * scale }));
+  return { seat: seat.seat, scale, lines, layers, width: boxWidth(box), height: boxHeight(box), artStrokes };
+}

@@ -1,0 +1,90 @@
+/** Steps of a class and the run sheet made from them. */
+import { z } from "zod";
+import type { ScheduleProblem, ScheduleStep } from "./problem.ts";
+import { schedule } from "./schedule.ts";
+
+const stepId = z.string().regex(/^[a-z][a-z0-9-]{0,40}$/u, "a short id such as seal-edges");
+
+export const stepSchema = z.strictObject({
+  id: stepId,
+  title: z.string().trim().min(1).max(120),
+  /** Minutes for a beginner's group; with a tool queue, minutes for one seat at the tool. */
+  minutes: z.number().int().min(1).max(24 * 60),
+  who: z.enum(["host", "together", "queue"]).default("together"),
+  tool: stepId.optional(),
+  /** Waits for drying or curing, elapsed minutes; without this the step follows the one before it. */
+  after: z.array(z.strictObject({ step: stepId, wait: z.number().int().min(0).max(10_000).default(0) })).max(20).optional(),
+  say: z.string().max(600).default(""),
+  show: z.string().max(600).default(""),
+  check: z.string().max(600).default(""),
+  care: z.string().max(600).default(""),
+});
+export type Step = z.infer<typeof stepSchema>;
+
+export const toolSchema = z.strictObject({ id: stepId, name: z.string().min(1).max(80), count: z.number().int().min(1).max(1000), hot: z.boolean().default(false) });
+export type Tool = z.infer<typeof toolSchema>;
+
+export interface RunStep {
+  readonly id: string;
+  /** Minutes from the start of the class. */
+  readonly startMinute: number;
+  readonly minutes: number;
+  /** How many turns a queue takes; 1 for everybody at once. */
+  readonly waves: number;
+  readonly slack: number;
+  readonly critical: boolean;
+  /** Steps whose drying or curing is running while this step goes on. */
+  readonly drying: readonly string[];
+}
+
+export interface RunSheet {
+  readonly steps: readonly RunStep[];
+  readonly endMinute: number;
+  readonly bound: number;
+}
+
+/** The host and the group can attend to one step at a time. */
+const ROOM = "room-attention";
+
+/** @throws ScheduleError */
+export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: number): RunSheet {
+  const problem = toProblem(steps, tools, seats);
+  const plan = schedule(problem);
+  const byStart = [...problem.steps].sort((a, b) => (plan.start[a.id] ?? 0) - (plan.start[b.id] ?? 0));
+  const rows = byStart.map((step): RunStep => {
+    const startMinute = plan.start[step.id] ?? 0;
+    const source = steps.find(({ id }) => id === step.id) as Step;
+    return { id: step.id, startMinute, minutes: step.minutes, waves: wavesOf(source, tools, seats), slack: plan.slack[step.id] ?? 0, critical: plan.critical.includes(step.id), drying: dryingDuring(problem, plan.start, startMinute, step.minutes) };
+  });
+  return { steps: rows, endMinute: plan.end, bound: plan.bound };
+}
+
+function toProblem(steps: readonly Step[], tools: readonly Tool[], seats: number): ScheduleProblem {
+  const rows = steps.map((step, index): ScheduleStep => {
+    const before = steps[index - 1];
+    return {
+      id: step.id,
+      minutes: step.minutes * wavesOf(step, tools, seats),
+      after: step.after ?? (before ? [{ step: before.id, wait: 0 }] : []),
+      tools: { [ROOM]: 1 },
+    };
+  });
+  return { steps: rows, tools: { [ROOM]: 1 } };
+}
+
+export function wavesOf(step: Step, tools: readonly Tool[], seats: number): number {
+  if (step.who !== "queue") return 1;
+  const count = tools.find(({ id }) => id === step.tool)?.count ?? 1;
+  return Math.max(1, Math.ceil(seats / count));
+}
+
+function dryingDuring(problem: ScheduleProblem, start: Readonly<Record<string, number>>, from: number, minutes: number): string[] {
+  return problem.steps.flatMap((next) =>
+    next.after
+      .filter(({ step, wait }) => {
+        const dried = (start[step] ?? 0) + (problem.steps.find(({ id }) => id === step)?.minutes ?? 0);
+        return wait > 0 && dried < from + minutes && dried + wait > from;
+      })
+      .map(({ step }) => step),
+  );
+}

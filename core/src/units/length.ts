@@ -1,0 +1,88 @@
+/** Lengths: parsed and shown here and nowhere else. Inside the core every length is a number of millimetres. */
+
+export type LengthUnit = "mm" | "cm" | "inFraction" | "inDecimal";
+
+export const MM_PER_INCH = 25.4;
+
+/** Fractions are shown to a sixteenth, the finest mark on a common craft ruler. */
+const INCH_FRACTION = 16;
+/** Longer than any roll a studio buys (100 m); beyond it a unit was mistaken. */
+const LONGEST_MM = 100_000;
+
+export type LengthResult = { ok: true; mm: number } | { ok: false; code: "empty" | "notALength" | "outOfRange" };
+
+const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
+const FRACTION = /^(?:(\d+)[\s-]+)?(\d+)\s*[/⁄]\s*(\d+)$/u;
+const UNITS: Record<string, number> = {
+  mm: 1,
+  millimetre: 1,
+  millimetres: 1,
+  cm: 10,
+  centimetre: 10,
+  centimetres: 10,
+  m: 1000,
+  in: MM_PER_INCH,
+  inch: MM_PER_INCH,
+  inches: MM_PER_INCH,
+  '"': MM_PER_INCH,
+  "″": MM_PER_INCH,
+  "”": MM_PER_INCH,
+};
+const VULGAR: Record<string, string> = { "½": "1/2", "¼": "1/4", "¾": "3/4", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8", "⅞": "7/8" };
+
+/**
+ * Reads a length as people type it: `7 3/4`, `7.75in`, `19 cm`, `196`, `7¾"`.
+ * A fraction without a unit is inches, because nobody writes millimetres in fractions;
+ * a plain number takes `plainUnit`, the studio's own.
+ */
+export function parseLength(text: string, plainUnit: LengthUnit = "mm"): LengthResult {
+  const spaced = text.replace(/[½¼¾⅛⅜⅝⅞]/gu, (glyph) => ` ${VULGAR[glyph]}`);
+  const cleaned = spaced.trim().toLowerCase().replace(/\s+/gu, " ");
+  if (cleaned === "") return { ok: false, code: "empty" };
+  const match = /^(.*?)\s*(mm|cm|m|inches|inch|in|millimetres?|centimetres?|"|″|”)?\.?$/u.exec(cleaned);
+  const body = match?.[1]?.trim() ?? "";
+  const unit = match?.[2];
+  const amount = readAmount(body);
+  if (amount === null) return { ok: false, code: "notALength" };
+  const plainFactor = amount.fraction ? MM_PER_INCH : factorOf(plainUnit);
+  const mm = amount.value * (unit ? (UNITS[unit] ?? 1) : plainFactor);
+  return mm > 0 && mm <= LONGEST_MM ? { ok: true, mm } : { ok: false, code: "outOfRange" };
+}
+
+function readAmount(body: string): { value: number; fraction: boolean } | null {
+  if (new RegExp(`^${NUMBER}$`, "u").test(body)) return { value: Number(body.replace(",", ".")), fraction: false };
+  const parts = FRACTION.exec(body);
+  if (!parts || Number(parts[3]) === 0) return null;
+  return { value: Number(parts[1] ?? 0) + Number(parts[2]) / Number(parts[3]), fraction: true };
+}
+
+function factorOf(unit: LengthUnit): number {
+  if (unit === "mm") return 1;
+  return unit === "cm" ? 10 : MM_PER_INCH;
+}
+
+/** Shows millimetres in the studio's unit; rounding happens only here. */
+export function showLength(mm: number, unit: LengthUnit = "mm"): string {
+  if (unit === "mm") return `${trimZeros(mm, Math.abs(mm) < 20 ? 1 : 0)} mm`;
+  if (unit === "cm") return `${trimZeros(mm / 10, 1)} cm`;
+  if (unit === "inDecimal") return `${trimZeros(mm / MM_PER_INCH, 2)} in`;
+  return `${showInchFraction(mm)} in`;
+}
+
+function trimZeros(value: number, digits: number): string {
+  return value.toFixed(digits).replace(/\.0+$/u, "");
+}
+
+function showInchFraction(mm: number): string {
+  const sixteenths = Math.round((Math.abs(mm) / MM_PER_INCH) * INCH_FRACTION);
+  const whole = Math.floor(sixteenths / INCH_FRACTION);
+  let top = sixteenths % INCH_FRACTION;
+  let bottom = INCH_FRACTION;
+  while (top > 0 && top % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  const sign = mm < 0 ? "-" : "";
+  if (top === 0) return `${sign}${whole}`;
+  return whole === 0 ? `${sign}${top}/${bottom}` : `${sign}${whole} ${top}/${bottom}`;
+}

@@ -1,0 +1,44 @@
+/** Vinyl families: what holds how long, how thin a stroke lifts, which tape. First values; a studio may change its own. */
+import { z } from "zod";
+import { vinylId } from "../lettering/recipe.ts";
+
+export const VINYL_FAMILIES = ["removable", "permanentMatte", "permanentGloss", "glitter", "holographic", "thickBacked", "stencil", "ironOn"] as const;
+export type VinylFamily = (typeof VINYL_FAMILIES)[number];
+
+export interface FamilyTraits {
+  /** Thinnest stroke a beginner can lift and lay without tearing, mm: first guesses from practice, by thickness and tack. */
+  readonly minStrokeMm: number;
+  /** Parts smaller than this are small parts: easily lost in weeding, mm². */
+  readonly smallPartMm2: number;
+  readonly tape: "low" | "medium" | "strong";
+  readonly mirrored: boolean;
+  /** Share of the studio's cutting speed that suits it: thick and brittle films are cut slower. */
+  readonly speedShare: number;
+}
+
+export const FAMILY_TRAITS: Record<VinylFamily, FamilyTraits> = {
+  removable: { minStrokeMm: 0.8, smallPartMm2: 4, tape: "low", mirrored: false, speedShare: 1 },
+  permanentMatte: { minStrokeMm: 0.8, smallPartMm2: 4, tape: "medium", mirrored: false, speedShare: 1 },
+  permanentGloss: { minStrokeMm: 0.8, smallPartMm2: 4, tape: "medium", mirrored: false, speedShare: 1 },
+  glitter: { minStrokeMm: 1.6, smallPartMm2: 9, tape: "strong", mirrored: false, speedShare: 0.6 },
+  holographic: { minStrokeMm: 1.2, smallPartMm2: 6, tape: "medium", mirrored: false, speedShare: 0.8 },
+  thickBacked: { minStrokeMm: 1, smallPartMm2: 4, tape: "strong", mirrored: false, speedShare: 0.8 },
+  stencil: { minStrokeMm: 1, smallPartMm2: 6, tape: "medium", mirrored: false, speedShare: 1 },
+  ironOn: { minStrokeMm: 1, smallPartMm2: 6, tape: "low", mirrored: true, speedShare: 0.8 },
+};
+
+const side = z.number().positive().max(100_000);
+export const stockSchema = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("sheet"), width: side, height: side, have: z.number().int().min(0).max(10_000).default(0), price: z.number().int().min(0).default(0) }),
+  z.strictObject({ kind: z.literal("roll"), width: side, height: side.describe("length of the roll"), have: z.number().int().min(0).max(10_000).default(0), price: z.number().int().min(0).default(0) }),
+]);
+export type VinylStock = z.infer<typeof stockSchema>;
+
+export const vinylSchema = z.strictObject({
+  id: vinylId,
+  name: z.string().trim().min(1).max(80),
+  family: z.enum(VINYL_FAMILIES),
+  colour: z.string().regex(/^#[0-9a-fA-F]{6}$/u, "a colour like #1F4E79"),
+  stock: stockSchema.default({ kind: "sheet", width: 304.8, height: 304.8, have: 0, price: 0 }),
+});
+export type Vinyl = z.infer<typeof vinylSchema>;
