@@ -19,12 +19,21 @@ export async function planCommand(args: readonly string[]): Promise<unknown> {
   const read = readClassDocument(parseJson(decodeText(readBytes(file)), file));
   if (!read.ok) throw new InputError(`${file}: ${read.path}: ${read.message}`);
   const document = roster ? withRoster(read.value, roster) : read.value;
-  for (const [i, item] of document.design.items.entries()) if (item.kind === "text" && !studioFont(item.font)) throw new InputError(`${file}: $.design.items[${i}].font: there is no font "${item.font}"; elm fonts lists them`);
+  for (const [i, item] of document.design.items.entries())
+    if (item.kind === "text" && !studioFont(item.font)) throw new InputError(`${file}: $.design.items[${i}].font: there is no font "${item.font}"; elm fonts lists them`);
   const plan = planOrExplain(document, file);
   const files = new Map<string, string | Uint8Array>(planFiles(plan));
   files.set("labels.pdf", await kitLabelsPdf(plan));
   writeAll(out, files);
-  return { out, seats: document.seats.length, pieces: plan.kits.reduce((sum, kit) => sum + kit.pieces.length, 0), sheets: plan.laidOut.sheets.length, unplaced: plan.laidOut.unplaced.length, findings: plan.findings.length, files: [...files.keys()].sort() };
+  return {
+    out,
+    seats: document.seats.length,
+    pieces: plan.kits.reduce((sum, kit) => sum + kit.pieces.length, 0),
+    sheets: plan.laidOut.sheets.length,
+    unplaced: plan.laidOut.unplaced.length,
+    findings: plan.findings.length,
+    files: [...files.keys()].sort(),
+  };
 }
 
 function readArgs(args: readonly string[]): { file: string; roster: string | undefined; out: string } {
@@ -41,7 +50,10 @@ function readArgs(args: readonly string[]): { file: string; roster: string | und
 function withRoster(document: ClassDocument, file: string): ClassDocument {
   const roster = parseRoster(decodeText(readBytes(file)), slotsOf(document.design));
   const stop = roster.findings.find(({ code }) => code === "sameSeat" || code === "tooManyRows");
-  if (stop) throw new InputError(`${file}: line ${stop.line}: ${stop.code === "sameSeat" ? `seat "${stop.text}" is there twice; give every line its own seat` : `${stop.text} rows; a class holds at most 1000 seats`}`);
+  if (stop)
+    throw new InputError(
+      `${file}: line ${stop.line}: ${stop.code === "sameSeat" ? `seat "${stop.text}" is there twice; give every line its own seat` : `${stop.text} rows; a class holds at most 1000 seats`}`,
+    );
   const seats = seatsFromRoster(roster, slotsOf(document.design));
   if (!seats.ok) throw new InputError(`${file}: line ${seats.line}: ${seats.message}`);
   return { ...document, seats: seats.value };

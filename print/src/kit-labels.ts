@@ -1,8 +1,9 @@
 /** Kit labels as PDF: one per seat, eight to an A4 page, with the decal in true size where it fits. */
-import { fontFile } from "@elm-basket/fonts/read.ts";
+
 import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxOf, boxWidth, placed } from "@elm-basket/core/geometry/polygon.ts";
 import type { Plan } from "@elm-basket/core/plan/plan.ts";
+import { fontFile } from "@elm-basket/fonts/read.ts";
 import PDFDocument from "pdfkit";
 
 const POINTS_PER_MM = 72 / 25.4;
@@ -19,7 +20,12 @@ const BODY_FONT = "varela-round";
 /** The file is the same every time for the same plan: its date is the class's. */
 export async function kitLabelsPdf(plan: Plan): Promise<Uint8Array> {
   const created = new Date(`${plan.document.when.date}T00:00:00Z`);
-  const pdf = new PDFDocument({ size: "A4", margin: 0, autoFirstPage: false, info: { Title: `Kit labels: ${plan.document.title}`, Creator: "Elm Basket", Producer: "Elm Basket", CreationDate: created, ModDate: created } });
+  const pdf = new PDFDocument({
+    size: "A4",
+    margin: 0,
+    autoFirstPage: false,
+    info: { Title: `Kit labels: ${plan.document.title}`, Creator: "Elm Basket", Producer: "Elm Basket", CreationDate: created, ModDate: created },
+  });
   pdf.registerFont("head", fontFile(TEXT_FONT));
   pdf.registerFont("body", fontFile(BODY_FONT));
   const chunks: Uint8Array[] = [];
@@ -42,7 +48,10 @@ export async function kitLabelsPdf(plan: Plan): Promise<Uint8Array> {
 
 function emptyPage(pdf: PDFKit.PDFDocument): void {
   pdf.addPage({ size: "A4", margin: 0 });
-  pdf.font("body").fontSize(14).text("This class has no seats yet.", MARGIN * POINTS_PER_MM, MARGIN * POINTS_PER_MM);
+  pdf
+    .font("body")
+    .fontSize(14)
+    .text("This class has no seats yet.", MARGIN * POINTS_PER_MM, MARGIN * POINTS_PER_MM);
 }
 
 /** All positions in mm from the page's top left. */
@@ -58,7 +67,11 @@ function drawLabel(pdf: PDFKit.PDFDocument, plan: Plan, seat: string, x: number,
   pdf.text(plan.document.when.date, at(x + INNER), at(y + INNER + 12), { width: textWidth, lineBreak: false });
   drawDecal(pdf, plan, seat, x + INNER, y + INNER + 18, LABEL.width - 2 * INNER, LABEL.height - 2 * INNER - 26);
   const counts = kits.map((kit) => `${plan.document.vinyls.find(({ id }) => id === kit.vinyl)?.name ?? kit.vinyl}: ${kit.pieces.length} ${kit.pieces.length === 1 ? "piece" : "pieces"}`).join(" · ");
-  pdf.fillColor("#22292B").font("body").fontSize(8.5).text(counts || "Nothing to cut", at(x + INNER), at(y + LABEL.height - INNER - 4), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
+  pdf
+    .fillColor("#22292B")
+    .font("body")
+    .fontSize(8.5)
+    .text(counts || "Nothing to cut", at(x + INNER), at(y + LABEL.height - INNER - 4), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
 }
 
 /** Long names shrink until they fit one line. */
@@ -78,7 +91,14 @@ function drawDecal(pdf: PDFKit.PDFDocument, plan: Plan, seat: string, x: number,
   const dy = y + (height - scale * boxHeight(box)) / 2 - scale * box.minY;
   pdf.save().scale(POINTS_PER_MM);
   for (const kit of kits) {
-    const path = polygonsPath(placed(kit.pieces.map((piece) => piece.polygon), scale, dx, dy));
+    const path = polygonsPath(
+      placed(
+        kit.pieces.map((piece) => piece.polygon),
+        scale,
+        dx,
+        dy,
+      ),
+    );
     // Light films vanish on white paper: all are drawn in ink, outlined shapes tell the colours apart by name below.
     pdf.path(path).fill("#22292B", "even-odd");
   }

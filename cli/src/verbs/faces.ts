@@ -19,7 +19,14 @@ export const fit = defineVerb({
   output: z.strictObject({ scale: z.number(), x: z.number(), y: z.number(), turned: z.boolean(), binding: z.string() }),
   run(input) {
     const upright = largest(input.face, input.margin, input.keepOuts, input.design);
-    const turned = input.turn ? largest(input.face, input.margin, input.keepOuts, mapPoints(input.design, ([x, y]) => [-y, x])) : upright;
+    const turned = input.turn
+      ? largest(
+          input.face,
+          input.margin,
+          input.keepOuts,
+          mapPoints(input.design, ([x, y]) => [-y, x]),
+        )
+      : upright;
     const best = turned.scale > upright.scale ? turned : upright;
     return { scale: floored(best.scale), x: tidy(best.x, 9), y: tidy(best.y, 9), turned: best !== upright, binding: best.binding };
   },

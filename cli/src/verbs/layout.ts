@@ -1,7 +1,7 @@
-import { cutTime } from "@elm-basket/core/cutting/minutes.ts";
 import { hpgl } from "@elm-basket/core/cutting/hpgl.ts";
+import { cutTime } from "@elm-basket/core/cutting/minutes.ts";
 import { bladePaths } from "@elm-basket/core/cutting/paths.ts";
-import { boxHeight, boxOf, boxWidth, polygonsArea, type Polygons } from "@elm-basket/core/geometry/polygon.ts";
+import { boxHeight, boxOf, boxWidth, type Polygons, polygonsArea } from "@elm-basket/core/geometry/polygon.ts";
 import type { Bin, Item } from "@elm-basket/core/nesting/problem.ts";
 import { layTrimmerFriendly } from "@elm-basket/core/nesting/trimmer.ts";
 import { z } from "zod";
@@ -21,7 +21,9 @@ export const nest = defineVerb({
       seed: z.number().int().default(1),
       seconds: z.number().min(0).max(3600).default(1),
       mode: z.enum(["trimmer", "bySeat"], "this version lays out in the modes trimmer and bySeat"),
-      items: z.array(z.strictObject({ id: z.string().min(1), polygons: polygonsSchema.min(1), allowedTurns: turns.default([0]), group: z.string().optional(), seat: z.string().optional() })).max(20_000),
+      items: z
+        .array(z.strictObject({ id: z.string().min(1), polygons: polygonsSchema.min(1), allowedTurns: turns.default([0]), group: z.string().optional(), seat: z.string().optional() }))
+        .max(20_000),
     })
     .refine((input) => (input.sheet === undefined) !== (input.strip === undefined), { message: "give either a sheet or a strip", path: ["sheet"] }),
   output: z.strictObject({
@@ -36,7 +38,10 @@ export const nest = defineVerb({
     const blocks = input.mode === "bySeat" ? seatBlocks(input.items, input.clearance) : input.items.map((item) => blockOf([item], input.clearance));
     const c = input.clearance;
     const area = binOf(input.sheet ?? input.strip ?? { width: 1 }, blocks, c);
-    const layout = layTrimmerFriendly(blocks.map((block) => block.item), area);
+    const layout = layTrimmerFriendly(
+      blocks.map((block) => block.item),
+      area,
+    );
     const byId = new Map(blocks.map((block) => [block.item.id, block]));
     const strip = input.strip !== undefined;
     const placements = layout.placed.flatMap((at) => (byId.get(at.id)?.members ?? []).map((member) => member.place(at, strip)));
@@ -45,7 +50,13 @@ export const nest = defineVerb({
     const pieces = input.items.filter(({ id }) => !lost.has(id)).reduce((sum, item) => sum + polygonsArea(item.polygons), 0);
     const length = strip ? Math.max(0, ...layout.trims.map((trim) => trim.height - c)) : layout.trims.reduce((sum, trim) => sum + trim.height - c, 0);
     const full = strip ? (area.width - c) * length : layout.trims.length * (area.width - c) * (area.height - c);
-    return { placements, used: { sheets: strip ? 0 : layout.trims.length, length: tidy(length) }, bound: tidy(strip ? pieces / (area.width - c) : Math.ceil(pieces / ((area.width - c) * (area.height - c)) - 1e-9)), share: full > 0 ? tidy(pieces / full) : 0, unplaced };
+    return {
+      placements,
+      used: { sheets: strip ? 0 : layout.trims.length, length: tidy(length) },
+      bound: tidy(strip ? pieces / (area.width - c) : Math.ceil(pieces / ((area.width - c) * (area.height - c)) - 1e-9)),
+      share: full > 0 ? tidy(pieces / full) : 0,
+      unplaced,
+    };
   },
 });
 
@@ -71,17 +82,21 @@ function blockOf(items: readonly NestItem[], clearance: number): Block {
   });
   const mayTurn = items.every((item) => item.allowedTurns.includes(90) || item.allowedTurns.includes(270));
   const item = { id: items[0]?.seat ?? items[0]?.id ?? "", width: x, height, mayTurn };
-  const members = items.map((own, i): Member => ({
-    id: own.id,
-    place(at, strip) {
-      const box = boxes[i] as (typeof boxes)[number];
-      const quarter = own.allowedTurns.includes(90) ? 90 : 270;
-      const offset = starts[i] as number;
-      const where = { id: own.id, bin: strip ? "strip" : `sheet-${at.bin + 1}` };
-      if (!at.turned) return { ...where, x: tidy(at.x + offset - box.minX), y: tidy(at.y - box.minY), turn: 0 };
-      return quarter === 90 ? { ...where, x: tidy(at.x + box.maxY), y: tidy(at.y + offset - box.minX), turn: 90 } : { ...where, x: tidy(at.x - box.minY), y: tidy(at.y + offset + box.maxX), turn: 270 };
-    },
-  }));
+  const members = items.map(
+    (own, i): Member => ({
+      id: own.id,
+      place(at, strip) {
+        const box = boxes[i] as (typeof boxes)[number];
+        const quarter = own.allowedTurns.includes(90) ? 90 : 270;
+        const offset = starts[i] as number;
+        const where = { id: own.id, bin: strip ? "strip" : `sheet-${at.bin + 1}` };
+        if (!at.turned) return { ...where, x: tidy(at.x + offset - box.minX), y: tidy(at.y - box.minY), turn: 0 };
+        return quarter === 90
+          ? { ...where, x: tidy(at.x + box.maxY), y: tidy(at.y + offset - box.minX), turn: 90 }
+          : { ...where, x: tidy(at.x - box.minY), y: tidy(at.y + offset + box.maxX), turn: 270 };
+      },
+    }),
+  );
   return { item: { ...item, id: items.length > 1 ? `seat:${item.id}` : (items[0]?.id ?? "") }, members };
 }
 
@@ -106,12 +121,30 @@ export const cut = defineVerb({
     polygons: polygonsSchema,
     height: mm.optional().describe("of the sheet; the lowest point when left out"),
     knife: z.strictObject({ offset: z.number().min(0).max(5).default(0), overcut: z.number().min(0).max(10).default(0.5) }).default({ offset: 0, overcut: 0.5 }),
-    speeds: z.strictObject({ cut: speed.default(60), travel: speed.default(200), liftSeconds: z.number().min(0).max(10).default(0.15), cornerSeconds: z.number().min(0).max(1).default(0.012) }).default({ cut: 60, travel: 200, liftSeconds: 0.15, cornerSeconds: 0.012 }),
+    speeds: z
+      .strictObject({ cut: speed.default(60), travel: speed.default(200), liftSeconds: z.number().min(0).max(10).default(0.15), cornerSeconds: z.number().min(0).max(1).default(0.012) })
+      .default({ cut: 60, travel: 200, liftSeconds: 0.15, cornerSeconds: 0.012 }),
   }),
   output: z.strictObject({ hpgl: z.string(), minutes: z.number(), travel: z.number(), cutLength: z.number() }),
   run({ polygons, height, knife, speeds }) {
-    const paths = bladePaths(polygons.map((polygon, i) => ({ id: `p${i + 1}`, polygon })), [], knife.overcut);
-    const cutter = { name: "given", cutWidth: 1, cutHeight: 1, edgeMargin: 0, cutSpeed: speeds.cut, travelSpeed: speeds.travel, liftSeconds: speeds.liftSeconds, cornerSeconds: speeds.cornerSeconds, loadMinutes: 0, knifeOffset: knife.offset, overcut: knife.overcut };
+    const paths = bladePaths(
+      polygons.map((polygon, i) => ({ id: `p${i + 1}`, polygon })),
+      [],
+      knife.overcut,
+    );
+    const cutter = {
+      name: "given",
+      cutWidth: 1,
+      cutHeight: 1,
+      edgeMargin: 0,
+      cutSpeed: speeds.cut,
+      travelSpeed: speeds.travel,
+      liftSeconds: speeds.liftSeconds,
+      cornerSeconds: speeds.cornerSeconds,
+      loadMinutes: 0,
+      knifeOffset: knife.offset,
+      overcut: knife.overcut,
+    };
     const time = cutTime(paths, cutter);
     const low = height ?? (polygons.length === 0 ? 0 : boxOf(polygons).maxY);
     return { hpgl: hpgl(paths, low, cutter), minutes: tidy(time.minutes), travel: tidy(time.travel, 3), cutLength: tidy(time.cutLength, 3) };

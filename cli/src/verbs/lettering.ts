@@ -39,7 +39,12 @@ export const letter = defineVerb({
     const box = boxOf(polygons);
     const strokes = line.glyphs.map(({ glyph }) => face.thinnest(glyph) * emMm);
     return {
-      pieces: rounded([...polygons].sort((a, b) => boxOf([a]).minX - boxOf([b]).minX)).map((polygon, i) => ({ id: `p${i + 1}`, polygon: polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y])), area: tidy(polygonArea(polygon), 4), counters: polygon.length - 1 })),
+      pieces: rounded([...polygons].sort((a, b) => boxOf([a]).minX - boxOf([b]).minX)).map((polygon, i) => ({
+        id: `p${i + 1}`,
+        polygon: polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y])),
+        area: tidy(polygonArea(polygon), 4),
+        counters: polygon.length - 1,
+      })),
       width: tidy(boxWidth(box), 4),
       height: tidy(boxHeight(box), 4),
       missing: line.missing.map((entry) => ({ ...entry })),
@@ -59,7 +64,17 @@ function emFor(asked: z.infer<typeof size>, face: { capHeight: number; xHeight: 
 
 export const weed = defineVerb({
   input: z.strictObject({ polygons: polygonsSchema, vinyl: z.enum(VINYL_FAMILIES).default("permanentGloss") }),
-  output: z.strictObject({ wastePieces: z.number(), counters: z.number(), smallParts: z.number(), outlineLength: z.number(), thinnest: z.number(), thinPlaces: z.array(z.strictObject({ x: z.number(), y: z.number() })), tails: z.number(), minutes: z.number(), technique: z.string() }),
+  output: z.strictObject({
+    wastePieces: z.number(),
+    counters: z.number(),
+    smallParts: z.number(),
+    outlineLength: z.number(),
+    thinnest: z.number(),
+    thinPlaces: z.array(z.strictObject({ x: z.number(), y: z.number() })),
+    tails: z.number(),
+    minutes: z.number(),
+    technique: z.string(),
+  }),
   run({ polygons, vinyl }) {
     const strokes = polygons.map((polygon) => thinnestOf([polygon]).width);
     const report = weedReport({ polygons, family: vinyl, strokes });

@@ -9,7 +9,13 @@ import { defineVerb, tidy } from "./shapes.ts";
 const line = z.strictObject({ id: z.string(), amount: z.number() });
 
 export const supplies = defineVerb({
-  input: z.strictObject({ supplies: z.array(supplySchema).max(1000), seats: z.number().int().min(0).max(1000), spares: z.union([z.number().int().min(0), z.strictObject({ share: z.number().min(0).max(1) })]).default(0), prepMinutes: z.number().min(0).default(0), prices: pricesSchema.default({ currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 }) }),
+  input: z.strictObject({
+    supplies: z.array(supplySchema).max(1000),
+    seats: z.number().int().min(0).max(1000),
+    spares: z.union([z.number().int().min(0), z.strictObject({ share: z.number().min(0).max(1) })]).default(0),
+    prepMinutes: z.number().min(0).default(0),
+    prices: pricesSchema.default({ currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 }),
+  }),
   output: z.strictObject({
     perSeat: z.array(line),
     total: z.array(line),
@@ -35,7 +41,17 @@ const minutes = z.number().int().min(0).max(100_000);
 
 export const schedule = defineVerb({
   input: z.strictObject({
-    steps: z.array(z.strictObject({ id: z.string().min(1), minutes, after: z.array(z.strictObject({ step: z.string(), wait: minutes.default(0) })).default([]), tools: z.record(z.string(), z.number().int().min(0)).default({}), who: z.string().optional() })).max(500),
+    steps: z
+      .array(
+        z.strictObject({
+          id: z.string().min(1),
+          minutes,
+          after: z.array(z.strictObject({ step: z.string(), wait: minutes.default(0) })).default([]),
+          tools: z.record(z.string(), z.number().int().min(0)).default({}),
+          who: z.string().optional(),
+        }),
+      )
+      .max(500),
     tools: z.record(z.string(), z.number().int().min(0)).default({}),
     start: z.number().optional(),
     end: z.number().optional(),
@@ -44,7 +60,13 @@ export const schedule = defineVerb({
   run({ steps, tools, start = 0 }) {
     try {
       const plan = makeSchedule({ steps, tools });
-      return { start: Object.fromEntries(Object.entries(plan.start).map(([id, at]) => [id, at + start])), end: plan.end + start, critical: [...plan.critical], slack: { ...plan.slack }, bound: plan.bound + start };
+      return {
+        start: Object.fromEntries(Object.entries(plan.start).map(([id, at]) => [id, at + start])),
+        end: plan.end + start,
+        critical: [...plan.critical],
+        slack: { ...plan.slack },
+        bound: plan.bound + start,
+      };
     } catch (error) {
       if (error instanceof ScheduleError) throw new InputError(`$.steps: ${error.message}`);
       throw error;

@@ -1,8 +1,9 @@
 /** Remedies as edits of the class document: applied with one press, undone by putting the old document back. */
-import type { ClassDocument } from "../plan/document.ts";
+
+import { type SizingSchool, schools } from "../fitting/schools.ts";
 import type { RecipeItem, TextItem } from "../lettering/recipe.ts";
-import { schools, type SizingSchool } from "../fitting/schools.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
+import type { ClassDocument } from "../plan/document.ts";
 import type { Remedy } from "./finding.ts";
 
 /** The part of a class a remedy changes; parts carry their own versions. */

@@ -28,7 +28,8 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
   sameName: (v) => `${v.name} is there more than once: the labels add the seat (${v.seats}).`,
   longName: (v, s) => `“${v.text}” has ${v.letters} letters and sets the whole class to ${mm(v, "height", s)}.`,
   tooSmall: (v, s) => `${who(s)}: letters of ${fine(v, "height")} are hard to weed; ${fine(v, "limit")} is a sound least.`,
-  kitTooLarge: (v, s) => `${v.name}: the kit is ${mm(v, "width", s)} × ${mm(v, "height", s)}, one load takes ${mm(v, "binWidth", s)} × ${mm(v, "binHeight", s)}. Choose a longer mat, or make the design smaller.`,
+  kitTooLarge: (v, s) =>
+    `${v.name}: the kit is ${mm(v, "width", s)} × ${mm(v, "height", s)}, one load takes ${mm(v, "binWidth", s)} × ${mm(v, "binHeight", s)}. Choose a longer mat, or make the design smaller.`,
   rimTooClose: (v, s) => `The design comes within ${mm(v, "clearance", s)} of the rim. Vinyl is no food-contact material: keep ${mm(v, "limit", s)} from lips.`,
   wideOnCup: (v) => `The widest name goes ${Number(v.degrees).toFixed(0)}° round: it cannot be read from one side.`,
   runsOver: (v) => `The steps end ${showMinutes(Number(v.over))} after the class does.`,

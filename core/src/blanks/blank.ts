@@ -37,7 +37,10 @@ export type MarginRule = z.infer<typeof marginSchema>;
 export const blankSchema = z.strictObject({
   name: z.string().trim().min(1).max(120),
   material: z.enum(MATERIALS).default("glazed"),
-  colour: z.string().regex(/^#[0-9a-fA-F]{6}$/u, "a colour like #FBF9F4").default("#FBF9F4"),
+  colour: z
+    .string()
+    .regex(/^#[0-9a-fA-F]{6}$/u, "a colour like #FBF9F4")
+    .default("#FBF9F4"),
   shape: blankShapeSchema,
   margin: marginSchema.default({ rule: "bySize" }),
 });

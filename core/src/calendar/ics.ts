@@ -15,7 +15,17 @@ export function icsText(events: readonly CalendarEvent[], zone: string, stamp: n
   const utc = (instant: number) => DateTime.fromMillis(instant, { zone: "utc" }).toFormat("yyyyMMdd'T'HHmmss'Z'");
   const local = (instant: number) => DateTime.fromMillis(instant, { zone }).toFormat("yyyyMMdd'T'HHmmss");
   const year = DateTime.fromMillis(events[0]?.startInstant ?? stamp, { zone }).year;
-  const body = events.flatMap((event) => ["BEGIN:VEVENT", `UID:${event.uid}`, `DTSTAMP:${utc(stamp)}`, `DTSTART;TZID=${zone}:${local(event.startInstant)}`, `DTEND;TZID=${zone}:${local(event.endInstant)}`, `SUMMARY:${escapeText(event.title)}`, ...(event.description ? [`DESCRIPTION:${escapeText(event.description)}`] : []), ...(event.place ? [`LOCATION:${escapeText(event.place)}`] : []), "END:VEVENT"]);
+  const body = events.flatMap((event) => [
+    "BEGIN:VEVENT",
+    `UID:${event.uid}`,
+    `DTSTAMP:${utc(stamp)}`,
+    `DTSTART;TZID=${zone}:${local(event.startInstant)}`,
+    `DTEND;TZID=${zone}:${local(event.endInstant)}`,
+    `SUMMARY:${escapeText(event.title)}`,
+    ...(event.description ? [`DESCRIPTION:${escapeText(event.description)}`] : []),
+    ...(event.place ? [`LOCATION:${escapeText(event.place)}`] : []),
+    "END:VEVENT",
+  ]);
   const lines = ["BEGIN:VCALENDAR", "VERSION:2.0", "PRODID:-//Elm Basket//Run sheet//EN", "CALSCALE:GREGORIAN", ...zoneLines(zone, year), ...body, "END:VCALENDAR"];
   return `${lines.flatMap(folded).join("\r\n")}\r\n`;
 }

@@ -73,8 +73,18 @@ export function weedLines(boxes: readonly Box[]): Line[] {
     for (const at of [x, x + width]) addInto(down, at, [y, y + height]);
   }
   const lines: Line[] = [];
-  for (const [y, spans] of sortedEntries(across)) for (const [a, b] of merged(spans)) lines.push([[a, y], [b, y]]);
-  for (const [x, spans] of sortedEntries(down)) for (const [a, b] of merged(spans)) lines.push([[x, a], [x, b]]);
+  for (const [y, spans] of sortedEntries(across))
+    for (const [a, b] of merged(spans))
+      lines.push([
+        [a, y],
+        [b, y],
+      ]);
+  for (const [x, spans] of sortedEntries(down))
+    for (const [a, b] of merged(spans))
+      lines.push([
+        [x, a],
+        [x, b],
+      ]);
   return lines;
 }
 

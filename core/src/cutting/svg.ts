@@ -21,5 +21,8 @@ export function sheetSvg(sheet: Sheet): string {
 
 export function escapeXml(text: string): string {
   const named: Record<string, string> = { "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;", "'": "&#39;" };
-  return [...text].filter((char) => (char.codePointAt(0) ?? 0) >= 32).join("").replace(/[&<>"']/gu, (char) => named[char] ?? char);
+  return [...text]
+    .filter((char) => (char.codePointAt(0) ?? 0) >= 32)
+    .join("")
+    .replace(/[&<>"']/gu, (char) => named[char] ?? char);
 }

@@ -2,7 +2,7 @@
 import { type Face, faceOutline, isConvex, usableArea } from "../blanks/face.ts";
 import { difference } from "../geometry/boolean.ts";
 import { hullOf, leastCircle } from "../geometry/hull.ts";
-import { boxHeight, boxOf, boxOfPoints, boxWidth, placed, type Point, type Polygons, polygonsArea, type Ring, ringArea } from "../geometry/polygon.ts";
+import { boxHeight, boxOf, boxOfPoints, boxWidth, type Point, type Polygons, placed, polygonsArea, type Ring, ringArea } from "../geometry/polygon.ts";
 import { FIT_SLACK_MM } from "../geometry/tolerance.ts";
 
 export interface Fit {

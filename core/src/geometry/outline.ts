@@ -2,7 +2,10 @@
 import type { Point, Ring } from "./polygon.ts";
 
 /** One contour: a start, then straight (end), quadratic (control, end) or cubic (two controls, end) segments. */
-export type Segment = { readonly kind: "line"; readonly to: Point } | { readonly kind: "quad"; readonly c: Point; readonly to: Point } | { readonly kind: "cubic"; readonly c1: Point; readonly c2: Point; readonly to: Point };
+export type Segment =
+  | { readonly kind: "line"; readonly to: Point }
+  | { readonly kind: "quad"; readonly c: Point; readonly to: Point }
+  | { readonly kind: "cubic"; readonly c1: Point; readonly c2: Point; readonly to: Point };
 export interface Contour {
   readonly start: Point;
   readonly segments: readonly Segment[];

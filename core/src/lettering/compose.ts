@@ -1,9 +1,9 @@
 /** From the recipe and the seats' fields to one design per seat, at scale 1, baselines level over the whole set. */
 import { unionPolygons } from "../geometry/boolean.ts";
-import { type Box, boxHeight, boxOf, boxWidth, EMPTY_BOX, isEmptyBox, joinBoxes, placed, type Polygons } from "../geometry/polygon.ts";
+import { type Box, boxHeight, boxOf, boxWidth, EMPTY_BOX, isEmptyBox, joinBoxes, type Polygons, placed } from "../geometry/polygon.ts";
 import type { FontFace } from "./font-face.ts";
 import { type LetteredLine, letterLine } from "./line.ts";
-import { applyCase, type ArtItem, type Design, type TextItem } from "./recipe.ts";
+import { type ArtItem, applyCase, type Design, type TextItem } from "./recipe.ts";
 
 export interface SeatFields {
   readonly seat: string;

@@ -1,7 +1,7 @@
 /** A font opened from its bytes: metrics measured on drawn outlines, glyph outlines cached. */
 import { Blob, Buffer, DrawFuncs, Face, Font, shape } from "harfbuzzjs";
-import { type Contour, flatten, type Segment } from "../geometry/outline.ts";
 import { unionRings } from "../geometry/boolean.ts";
+import { type Contour, flatten, type Segment } from "../geometry/outline.ts";
 import type { Point, Ring } from "../geometry/polygon.ts";
 import { thinnestOf } from "./thinnest.ts";
 

@@ -34,7 +34,10 @@ const artItem = z.strictObject({
   vinyl: vinylId,
   /** Height at scale 1. */
   size: z.number().positive().max(1000),
-  polygons: z.array(z.array(z.array(point).min(3).max(5000)).min(1).max(200)).min(1).max(500),
+  polygons: z
+    .array(z.array(z.array(point).min(3).max(5000)).min(1).max(200))
+    .min(1)
+    .max(500),
   licence: z.string().max(200).default("own work"),
 });
 

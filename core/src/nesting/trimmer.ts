@@ -7,7 +7,11 @@ import { shelves } from "./strategies/shelves.ts";
 
 const CHOICES: readonly Choice[] = ["shortSide", "longSide", "area", "topLeft"];
 const SPLITS: readonly Split[] = ["shorterLeftover", "longerLeftover", "across", "down"];
-const ORDERS: readonly ((a: Item, b: Item) => number)[] = [(a, b) => b.height - a.height || b.width - a.width, (a, b) => b.width - a.width || b.height - a.height, (a, b) => b.width * b.height - a.width * a.height];
+const ORDERS: readonly ((a: Item, b: Item) => number)[] = [
+  (a, b) => b.height - a.height || b.width - a.width,
+  (a, b) => b.width - a.width || b.height - a.height,
+  (a, b) => b.width * b.height - a.width * a.height,
+];
 /** Guillotine search looks at every free rectangle for every item: beyond this many items one order suffices. */
 const MANY_ITEMS = 400;
 
@@ -51,14 +55,13 @@ function fits(item: Item, bin: Bin): boolean {
 
 /** The used rectangle of each load. */
 export function trimsOf(placed: readonly PlacedItem[], items: ReadonlyMap<string, Item>): Bin[] {
-  const trims: { width: number; height: number }[] = [];
+  const trims: Bin[] = [];
   for (const at of placed) {
     const item = items.get(at.id);
     if (!item) continue;
     const size = lyingSize(item, at.turned);
-    const trim = (trims[at.bin] ??= { width: 0, height: 0 });
-    trim.width = Math.max(trim.width, at.x + size.width);
-    trim.height = Math.max(trim.height, at.y + size.height);
+    const before = trims[at.bin] ?? { width: 0, height: 0 };
+    trims[at.bin] = { width: Math.max(before.width, at.x + size.width), height: Math.max(before.height, at.y + size.height) };
   }
   return trims;
 }

@@ -31,7 +31,8 @@ export function validateLayout(layout: Layout, items: readonly Item[], bin: Bin,
     if (!item) continue;
     const [w, h] = at.turned ? [item.height, item.width] : [item.width, item.height];
     const lies = { id: at.id, left: at.x, top: at.y, right: at.x + w, bottom: at.y + h };
-    if (lies.left < -CHECK_SLACK_MM || lies.top < -CHECK_SLACK_MM || lies.right > bin.width + CHECK_SLACK_MM || lies.bottom > bin.height + CHECK_SLACK_MM || (at.turned && !item.mayTurn)) faults.push({ code: "outside", ids: [at.id] });
+    if (lies.left < -CHECK_SLACK_MM || lies.top < -CHECK_SLACK_MM || lies.right > bin.width + CHECK_SLACK_MM || lies.bottom > bin.height + CHECK_SLACK_MM || (at.turned && !item.mayTurn))
+      faults.push({ code: "outside", ids: [at.id] });
     loads.set(at.bin, [...(loads.get(at.bin) ?? []), lies]);
   }
   for (const load of loads.values()) {
@@ -57,7 +58,10 @@ function overlaps(load: readonly Lies[]): LayoutFault[] {
 /** A set is separable when some straight line parts it without touching a box, and both parts are separable. */
 function separable(load: readonly Lies[]): boolean {
   if (load.length <= 1) return true;
-  for (const [low, high] of [["left", "right"], ["top", "bottom"]] as const) {
+  for (const [low, high] of [
+    ["left", "right"],
+    ["top", "bottom"],
+  ] as const) {
     const sorted = [...load].sort((a, b) => a[low] - b[low]);
     let reach = Number.NEGATIVE_INFINITY;
     for (let i = 0; i < sorted.length; i++) {

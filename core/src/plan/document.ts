@@ -16,7 +16,13 @@ export const whenSchema = z.strictObject({
   date: z.string().refine(isDate, "a date like 2026-12-05"),
   time: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/u, "a time like 14:00"),
   zone: z.string().refine(isZone, "a time zone like Europe/London"),
-  minutes: z.number().int().min(10).max(24 * 60).default(120).describe("planned length"),
+  minutes: z
+    .number()
+    .int()
+    .min(10)
+    .max(24 * 60)
+    .default(120)
+    .describe("planned length"),
 });
 
 const seatSchema = z.strictObject({
@@ -45,7 +51,9 @@ export const classDocumentSchema = z
     spareKits: z.number().int().min(0).max(100).default(0),
     /** Spare blanks and consumables, whole kits. */
     spareSupplies: z.number().int().min(0).max(100).default(0),
-    layout: z.strictObject({ clearance: z.number().min(0).max(50).default(2), weedPad: z.number().min(0.5).max(50).default(4), mayTurn: z.boolean().default(true) }).default({ clearance: 2, weedPad: 4, mayTurn: true }),
+    layout: z
+      .strictObject({ clearance: z.number().min(0).max(50).default(2), weedPad: z.number().min(0.5).max(50).default(4), mayTurn: z.boolean().default(true) })
+      .default({ clearance: 2, weedPad: 4, mayTurn: true }),
     steps: z.array(stepSchema).max(60),
     tools: z.array(toolSchema).max(40).default([]),
     supplies: z.array(supplySchema).max(200).default([]),
@@ -55,10 +63,20 @@ export const classDocumentSchema = z
   })
   .superRefine((document, context) => {
     const issue = (path: (string | number)[], message: string) => context.addIssue({ code: "custom", path, message });
-    unique(document.seats.map(({ seat }) => seat)).forEach((index) => issue(["seats", index, "seat"], `seat "${document.seats[index]?.seat}" is there twice`));
-    unique(document.vinyls.map(({ id }) => id)).forEach((index) => issue(["vinyls", index, "id"], `vinyl "${document.vinyls[index]?.id}" is there twice`));
-    unique(document.steps.map(({ id }) => id)).forEach((index) => issue(["steps", index, "id"], `step "${document.steps[index]?.id}" is there twice`));
-    unique(document.supplies.map(({ id }) => id)).forEach((index) => issue(["supplies", index, "id"], `supply "${document.supplies[index]?.id}" is there twice`));
+    const refuseTwice = (list: "seats" | "vinyls" | "steps" | "supplies", field: "seat" | "id", values: readonly string[]) => {
+      for (const index of repeats(values)) issue([list, index, field], `"${values[index]}" is there twice`);
+    };
+    refuseTwice(
+      "seats",
+      "seat",
+      document.seats.map(({ seat }) => seat),
+    );
+    for (const list of ["vinyls", "steps", "supplies"] as const)
+      refuseTwice(
+        list,
+        "id",
+        document[list].map(({ id }) => id),
+      );
     const vinyls = new Set(document.vinyls.map(({ id }) => id));
     document.design.items.forEach((item, index) => {
       if (item.kind !== "gap" && !vinyls.has(item.vinyl)) issue(["design", "items", index, "vinyl"], `there is no vinyl "${item.vinyl}" in this document`);
@@ -72,8 +90,13 @@ export const classDocumentSchema = z
 export type ClassDocument = z.infer<typeof classDocumentSchema>;
 
 /** Indexes of values that stood earlier in the list. */
-function unique(values: readonly string[]): number[] {
-  return values.flatMap((value, index) => (values.indexOf(value) < index ? [index] : []));
+function repeats(values: readonly string[]): number[] {
+  const seen = new Set<string>();
+  return values.flatMap((value, index) => {
+    const again = seen.has(value);
+    seen.add(value);
+    return again ? [index] : [];
+  });
 }
 
 function checkSteps(steps: ClassDocument["steps"], tools: ClassDocument["tools"], issue: (path: (string | number)[], message: string) => void): void {

@@ -11,7 +11,7 @@ import { runSheetCsv, suppliesCsv, timedSteps } from "./tables.ts";
 export function planFiles(plan: Plan): Map<string, string> {
   const files = new Map<string, string>([["plan.json", `${JSON.stringify(planJson(plan), null, 2)}\n`]]);
   for (const [name, text] of sheetFiles(plan)) files.set(`sheets/${name}`, text);
-  files.set("supplies.csv", suppliesCsv(plan));
+  files.set("supplies.csv", suppliesCsv(plan.supplies, plan.document.prices.currency));
   files.set("run-sheet.csv", runSheetCsv(plan));
   files.set("run-sheet.ics", runSheetIcs(plan));
   return files;
@@ -22,10 +22,7 @@ export function sheetFiles(plan: Pick<Plan, "laidOut" | "document">): Map<string
   return new Map(
     plan.laidOut.sheets.flatMap((sheet) => {
       const base = sheetName(sheet);
-      return [
-        [`${base}.svg`, sheetSvg(sheet)] as const,
-        [`${base}.hpgl`, hpgl(pathsOf(sheet, cutter), sheet.height, cutter)] as const,
-      ];
+      return [[`${base}.svg`, sheetSvg(sheet)] as const, [`${base}.hpgl`, hpgl(pathsOf(sheet, cutter), sheet.height, cutter)] as const];
     }),
   );
 }
@@ -33,11 +30,22 @@ export function sheetFiles(plan: Pick<Plan, "laidOut" | "document">): Map<string
 export function runSheetIcs(plan: Pick<Plan, "document" | "runSheet">): string {
   const { document } = plan;
   const rows = timedSteps(plan);
-  const slug = document.title.toLowerCase().replace(/[^a-z0-9]+/gu, "-").replace(/^-|-$/gu, "") || "class";
+  const slug =
+    document.title
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/gu, "-")
+      .replace(/^-|-$/gu, "") || "class";
   const events = rows.map((row) => {
     const step = document.steps.find(({ id }) => id === row.id);
     const description = [step?.say, step?.show, step?.check, step?.care].filter(Boolean).join("\n");
-    return { uid: `${slug}-${document.when.date}-${row.id}@elm-basket.invalid`, title: `${document.title}: ${row.title}`, description, place: document.setting.place, startInstant: row.startInstant, endInstant: row.endInstant };
+    return {
+      uid: `${slug}-${document.when.date}-${row.id}@elm-basket.invalid`,
+      title: `${document.title}: ${row.title}`,
+      description,
+      place: document.setting.place,
+      startInstant: row.startInstant,
+      endInstant: row.endInstant,
+    };
   });
   return icsText(events, document.when.zone, rows[0]?.startInstant ?? 0);
 }

@@ -1,13 +1,13 @@
 /** Stage 1: the recipe and the roster -> every seat's design, sized by the school, placed on the face. */
 import type { FaceReading } from "../blanks/blank.ts";
 import { type FitSpace, fitSpace, nearestPosition } from "../fitting/largest-fit.ts";
-import type { Sizing } from "../fitting/problem.ts";
-import { schools, type SizingSchool } from "../fitting/schools.ts";
-import { boxHeight, boxOf, boxWidth, placed, type Point, type Polygons } from "../geometry/polygon.ts";
+import type { SeatDesign, Sizing } from "../fitting/problem.ts";
+import { type SizingSchool, schools } from "../fitting/schools.ts";
+import { boxHeight, boxOf, boxWidth, type Point, type Polygons, placed } from "../geometry/polygon.ts";
 import { CURVE_TOLERANCE_MM } from "../geometry/tolerance.ts";
 import { type ComposedSeat, composeSet, designOf, type FontLookup, layersOf, type SeatFields } from "../lettering/compose.ts";
-import { thinnestOf } from "../lettering/thinnest.ts";
 import type { Design } from "../lettering/recipe.ts";
+import { thinnestOf } from "../lettering/thinnest.ts";
 
 export interface LetteredLineInfo {
   readonly item: string;
@@ -42,6 +42,8 @@ export interface LetteredSet {
   readonly empty: readonly string[];
   readonly sizing: Sizing;
   readonly school: SizingSchool;
+  /** Every seat's own largest fit: what any school starts from. */
+  readonly asked: readonly SeatDesign[];
 }
 
 /** Curves are first drawn for letters of about this em; larger ones are drawn again, finer. */
@@ -69,7 +71,7 @@ function sizeSet(design: Design, seats: readonly SeatFields[], face: FaceReading
   const artWidths = new Map(filled[0]?.art.map((art) => [art.item, thinnestOf(art.polygons).width]));
   const lettered = filled.map((seat) => placeSeat(seat, { design, scale: scales.get(seat.seat) ?? 1, space: spaces.get(seat.seat) as FitSpace, middle, fonts, artWidths }));
   const kept = new Set(filled.map(({ seat }) => seat));
-  return { seats: lettered, empty: composed.filter(({ seat }) => !kept.has(seat)).map(({ seat }) => seat), sizing, school: design.school };
+  return { seats: lettered, empty: composed.filter(({ seat }) => !kept.has(seat)).map(({ seat }) => seat), sizing, school: design.school, asked };
 }
 
 /**

@@ -19,9 +19,35 @@ export const planJsonSchema = z.strictObject({
   unplaced: z.array(z.strictObject({ id: z.string(), reason: z.string() })),
   clearanceMm: z.number(),
   preparation: z.strictObject({ cuttingMinutes: z.number(), weedingMinutes: z.number(), packingMinutes: z.number() }),
-  supplies: z.array(z.strictObject({ id: z.string(), name: z.string(), unit: z.string(), perSeat: z.number(), need: z.number(), have: z.number(), packs: z.number(), buy: z.number(), leftAfter: z.number(), buyPrice: z.number() })),
-  cost: z.strictObject({ currency: z.string(), materials: z.number(), labour: z.number(), venue: z.number(), total: z.number(), perSeat: z.number(), price: z.number(), breakEvenSeats: z.number().nullable() }),
-  runSheet: z.strictObject({ endMinute: z.number(), bound: z.number(), steps: z.array(z.strictObject({ id: z.string(), title: z.string(), startMinute: z.number(), minutes: z.number(), waves: z.number(), slack: z.number(), critical: z.boolean() })) }),
+  supplies: z.array(
+    z.strictObject({
+      id: z.string(),
+      name: z.string(),
+      unit: z.string(),
+      perSeat: z.number(),
+      need: z.number(),
+      have: z.number(),
+      packs: z.number(),
+      buy: z.number(),
+      leftAfter: z.number(),
+      buyPrice: z.number(),
+    }),
+  ),
+  cost: z.strictObject({
+    currency: z.string(),
+    materials: z.number(),
+    labour: z.number(),
+    venue: z.number(),
+    total: z.number(),
+    perSeat: z.number(),
+    price: z.number(),
+    breakEvenSeats: z.number().nullable(),
+  }),
+  runSheet: z.strictObject({
+    endMinute: z.number(),
+    bound: z.number(),
+    steps: z.array(z.strictObject({ id: z.string(), title: z.string(), startMinute: z.number(), minutes: z.number(), waves: z.number(), slack: z.number(), critical: z.boolean() })),
+  }),
   deadlines: z.array(z.strictObject({ code: z.string(), date: z.string(), daysBefore: z.number() })),
   findings: z.array(z.strictObject({ code: z.string(), severity: z.enum(SEVERITY_ORDER as ["stop", "check", "tip"]), where, values, remedies: z.array(z.strictObject({ code: z.string(), values })) })),
 });
@@ -42,19 +68,65 @@ export function planJson(plan: Plan): PlanJson {
     seats: document.seats.map(({ seat, fields }) => {
       const own = lettered.seats.find((s) => s.seat === seat);
       const weedMinutes = plan.kits.filter((kit) => kit.seat === seat).reduce((sum, kit) => sum + kit.weed.minutes, 0);
-      return { seat, label: plan.labels.get(seat) ?? seat, fields, scale: round(own?.scale ?? 0, 6), width: round(own?.width ?? 0), height: round(own?.height ?? 0), weedMinutes: round(weedMinutes, 2) };
+      return {
+        seat,
+        label: plan.labels.get(seat) ?? seat,
+        fields,
+        scale: round(own?.scale ?? 0, 6),
+        width: round(own?.width ?? 0),
+        height: round(own?.height ?? 0),
+        weedMinutes: round(weedMinutes, 2),
+      };
     }),
-    pieces: plan.kits.flatMap((kit) => kit.pieces.map((piece) => ({ id: piece.id, seat: kit.seat, layer: kit.vinyl, sheet: sheetOf.get(piece.id) ?? null, areaMm2: round(piece.areaMm2), counters: piece.counters }))),
-    sheets: laidOut.sheets.map((sheet) => ({ nn: sheet.nn, vinyl: sheet.vinyl, stock: sheet.stock, width: round(sheet.width), height: round(sheet.height), cutMinutes: round(sheet.cutMinutes, 2), share: round(sheet.share, 4) })),
+    pieces: plan.kits.flatMap((kit) =>
+      kit.pieces.map((piece) => ({ id: piece.id, seat: kit.seat, layer: kit.vinyl, sheet: sheetOf.get(piece.id) ?? null, areaMm2: round(piece.areaMm2), counters: piece.counters })),
+    ),
+    sheets: laidOut.sheets.map((sheet) => ({
+      nn: sheet.nn,
+      vinyl: sheet.vinyl,
+      stock: sheet.stock,
+      width: round(sheet.width),
+      height: round(sheet.height),
+      cutMinutes: round(sheet.cutMinutes, 2),
+      share: round(sheet.share, 4),
+    })),
     vinyl: laidOut.use.map((use) => ({ vinyl: use.vinyl, loads: use.loads, loadsBound: use.loadsBound, usedMm2: round(use.usedMm2, 1), boundMm2: round(use.boundMm2, 1) })),
     unplaced: laidOut.unplaced.map((piece) => ({ ...piece })),
     clearanceMm: document.layout.clearance,
     preparation: { cuttingMinutes: round(plan.preparation.cutting, 1), weedingMinutes: round(plan.preparation.weeding, 1), packingMinutes: round(plan.preparation.packing, 1) },
-    supplies: plan.supplies.map((line) => ({ id: line.id, name: line.name, unit: line.unit, perSeat: round(line.perSeat), need: round(line.need), have: round(line.have), packs: line.packs, buy: round(line.buy), leftAfter: round(line.leftAfter), buyPrice: line.buyPrice })),
+    supplies: plan.supplies.map((line) => ({
+      id: line.id,
+      name: line.name,
+      unit: line.unit,
+      perSeat: round(line.perSeat),
+      need: round(line.need),
+      have: round(line.have),
+      packs: line.packs,
+      buy: round(line.buy),
+      leftAfter: round(line.leftAfter),
+      buyPrice: line.buyPrice,
+    })),
     cost: { currency: document.prices.currency, ...plan.cost },
-    runSheet: { endMinute: plan.runSheet.endMinute, bound: plan.runSheet.bound, steps: plan.runSheet.steps.map((step) => ({ id: step.id, title: titles.get(step.id) ?? step.id, startMinute: step.startMinute, minutes: step.minutes, waves: step.waves, slack: step.slack, critical: step.critical })) },
+    runSheet: {
+      endMinute: plan.runSheet.endMinute,
+      bound: plan.runSheet.bound,
+      steps: plan.runSheet.steps.map((step) => ({
+        id: step.id,
+        title: titles.get(step.id) ?? step.id,
+        startMinute: step.startMinute,
+        minutes: step.minutes,
+        waves: step.waves,
+        slack: step.slack,
+        critical: step.critical,
+      })),
+    },
     deadlines: plan.deadlines.map((deadline) => ({ ...deadline })),
-    findings: plan.findings.map((finding) => ({ ...finding, where: { ...finding.where }, values: roundedValues(finding.values), remedies: finding.remedies.map((remedy) => ({ code: remedy.code, values: roundedValues(remedy.values) })) })),
+    findings: plan.findings.map((finding) => ({
+      ...finding,
+      where: { ...finding.where },
+      values: roundedValues(finding.values),
+      remedies: finding.remedies.map((remedy) => ({ code: remedy.code, values: roundedValues(remedy.values) })),
+    })),
   };
 }
 

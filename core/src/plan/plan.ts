@@ -1,6 +1,7 @@
 /** The pipeline: class document -> whole plan. Pure and deterministic; fonts are handed in. */
-import { type Finding } from "../advice/finding.ts";
+
 import { findingsFor } from "../advice/check.ts";
+import type { Finding } from "../advice/finding.ts";
 import { type FaceReading, readFace } from "../blanks/blank.ts";
 import { type CupView, viewOnCup } from "../blanks/straight-cup.ts";
 import { CRAFT_ALONG_LEAD_DAYS, type Deadline, deadlines, ROOM_LEAD_DAYS } from "../calendar/dates.ts";
@@ -91,7 +92,16 @@ function allSupplies(document: ClassDocument, laidOut: LaidOut): SupplyLine[] {
     const stock = found?.stock ?? { kind: "sheet" as const, width: 1, height: 1, have: 0, price: 0 };
     const roll = stock.kind === "roll";
     const need = roll ? use.rollLength / stock.height : use.loads;
-    return boughtLine({ id: `vinyl-${use.vinyl}`, name: found?.name ?? use.vinyl, unit: roll ? "roll" : "sheet", perSeat: document.seats.length === 0 ? 0 : need / document.seats.length, need, have: stock.have, pack: { size: 1, price: stock.price }, wear: 1 });
+    return boughtLine({
+      id: `vinyl-${use.vinyl}`,
+      name: found?.name ?? use.vinyl,
+      unit: roll ? "roll" : "sheet",
+      perSeat: document.seats.length === 0 ? 0 : need / document.seats.length,
+      need,
+      have: stock.have,
+      pack: { size: 1, price: stock.price },
+      wear: 1,
+    });
   });
   return [...vinyl, ...supplyLines({ supplies: document.supplies, seats: document.seats.length, spares: document.spareSupplies })];
 }

@@ -1,8 +1,8 @@
 /** Stage 3: kits -> loads, one vinyl each, laid out so that kits separate by straight cuts. */
 import type { Cutter } from "../cutting/cutter.ts";
-import { type BladePath, bladePaths, weedLines } from "../cutting/paths.ts";
 import { cutTime } from "../cutting/minutes.ts";
-import { type Sheet, sheetPieces, type SheetKit } from "../cutting/sheet.ts";
+import { type BladePath, bladePaths, weedLines } from "../cutting/paths.ts";
+import { type Sheet, type SheetKit, sheetPieces } from "../cutting/sheet.ts";
 import { boxHeight, boxWidth, mapPoints, type Point, type Polygon } from "../geometry/polygon.ts";
 import { type Bin, type Item, lyingSize, type PlacedItem } from "../nesting/problem.ts";
 import { layTrimmerFriendly, loadsBound } from "../nesting/trimmer.ts";
@@ -69,7 +69,10 @@ export function layOut(kits: readonly Kit[], document: Pick<ClassDocument, "viny
     use.push({
       vinyl: vinyl.id,
       loads: made.length,
-      loadsBound: loadsBound(items.filter(({ id }) => !laid.unplaced.some((u) => u.id === id)), bin),
+      loadsBound: loadsBound(
+        items.filter(({ id }) => !laid.unplaced.some((u) => u.id === id)),
+        bin,
+      ),
       usedMm2: made.reduce((sum, sheet) => sum + sheet.width * sheet.height, 0),
       boundMm2: items.reduce((sum, item) => sum + item.width * item.height, 0),
       rollLength: vinyl.stock.kind === "roll" ? made.reduce((sum, sheet) => sum + sheet.height, 0) : 0,

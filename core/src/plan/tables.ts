@@ -1,12 +1,15 @@
 /** The plan's lists as CSV: supplies and run sheet. */
 import { clockIn, instantOf } from "../calendar/dates.ts";
 import { csvText } from "../roster/roster.ts";
+import type { SupplyLine } from "../supplies/supply.ts";
 import type { Plan } from "./plan.ts";
 
-export function suppliesCsv(plan: Plan): string {
-  const head = ["item", "unit", "per seat", "need", "have", "buy packs", "pack size", "buy", "left after", `price (${plan.document.prices.currency}, minor units)`];
+type CsvLine = Pick<SupplyLine, "name" | "unit" | "perSeat" | "need" | "have" | "packs" | "buy" | "leftAfter" | "buyPrice">;
+
+export function suppliesCsv(lines: readonly CsvLine[], currency: string): string {
+  const head = ["item", "unit", "per seat", "need", "have", "buy packs", "buy", "left after", `price (${currency}, minor units)`];
   const tidy = (value: number) => Number(value.toFixed(3));
-  return csvText([head, ...plan.supplies.map((line) => [line.name, line.unit, tidy(line.perSeat), tidy(line.need), tidy(line.have), line.packs, tidy(line.packSize), tidy(line.buy), tidy(line.leftAfter), line.buyPrice])]);
+  return csvText([head, ...lines.map((line) => [line.name, line.unit, tidy(line.perSeat), tidy(line.need), tidy(line.have), line.packs, tidy(line.buy), tidy(line.leftAfter), line.buyPrice])]);
 }
 
 export interface TimedStep {
@@ -29,15 +32,27 @@ export function timedSteps(plan: Pick<Plan, "document" | "runSheet">): TimedStep
   return plan.runSheet.steps.map((step) => {
     const startInstant = begin + step.startMinute * MS_PER_MINUTE;
     const endInstant = startInstant + step.minutes * MS_PER_MINUTE;
-    return { id: step.id, title: steps.find(({ id }) => id === step.id)?.title ?? step.id, startInstant, endInstant, start: clockIn(startInstant, when.zone).time, end: clockIn(endInstant, when.zone).time, minutes: step.minutes, waves: step.waves };
+    return {
+      id: step.id,
+      title: steps.find(({ id }) => id === step.id)?.title ?? step.id,
+      startInstant,
+      endInstant,
+      start: clockIn(startInstant, when.zone).time,
+      end: clockIn(endInstant, when.zone).time,
+      minutes: step.minutes,
+      waves: step.waves,
+    };
   });
 }
 
 export function runSheetCsv(plan: Pick<Plan, "document" | "runSheet">): string {
   const words = new Map(plan.document.steps.map((step) => [step.id, step]));
   const head = ["start", "end", "minutes", "step", "turns", "say", "show", "check", "care"];
-  return csvText([head, ...timedSteps(plan).map((row) => {
-    const step = words.get(row.id);
-    return [row.start, row.end, row.minutes, row.title, row.waves, step?.say ?? "", step?.show ?? "", step?.check ?? "", step?.care ?? ""];
-  })]);
+  return csvText([
+    head,
+    ...timedSteps(plan).map((row) => {
+      const step = words.get(row.id);
+      return [row.start, row.end, row.minutes, row.title, row.waves, step?.say ?? "", step?.show ?? "", step?.check ?? "", step?.care ?? ""];
+    }),
+  ]);
 }

@@ -80,7 +80,10 @@ const isBlank = (cells: readonly string[]): boolean => cells.every((cell) => cel
 
 /** The separator that stands most evenly in the first lines; a single column has none. */
 function guessDelimiter(text: string): string {
-  const head = text.split(/\r?\n/u).filter((line) => line.trim() !== "").slice(0, 20);
+  const head = text
+    .split(/\r?\n/u)
+    .filter((line) => line.trim() !== "")
+    .slice(0, 20);
   const counts = ["\t", ";", ","].map((mark) => ({ mark, least: Math.min(...head.map((line) => line.replace(/"[^"]*"/gu, "").split(mark).length - 1)) }));
   return counts.reduce((best, next) => (next.least > best.least ? next : best), { mark: ",", least: 0 }).mark;
 }
@@ -91,7 +94,16 @@ function headerOf(cells: readonly string[], slots: readonly string[]): string[] 
     return HEADER_WORDS[word] ?? slots.find((slot) => slot.toLowerCase() === word) ?? null;
   });
   if (!known.some((column) => column === "name" || column === "seat") && known.filter(Boolean).length < 2) return null;
-  return cells.map((cell, i) => known[i] ?? cell.trim().toLowerCase().replace(/[^a-z0-9]+/gu, "_").replace(/^[^a-z]+/u, "").slice(0, 30));
+  return cells.map(
+    (cell, i) =>
+      known[i] ??
+      cell
+        .trim()
+        .toLowerCase()
+        .replace(/[^a-z0-9]+/gu, "_")
+        .replace(/^[^a-z]+/u, "")
+        .slice(0, 30),
+  );
 }
 
 function readCells(cells: readonly string[], columns: readonly string[], line: number, findings: RosterFinding[]): Record<string, string> {
@@ -115,7 +127,10 @@ function readCells(cells: readonly string[], columns: readonly string[], line: n
 
 /** Control characters and direction overrides cannot be cut and can disguise text. */
 export function withoutControls(text: string): string {
-  return [...text].filter((char) => !/[\p{Cc}\u202A-\u202E\u2066-\u2069\uFEFF]/u.test(char) || char === "\t").join("").replace(/\t/gu, " ");
+  return [...text]
+    .filter((char) => !/[\p{Cc}\u202A-\u202E\u2066-\u2069\uFEFF]/u.test(char) || char === "\t")
+    .join("")
+    .replace(/\t/gu, " ");
 }
 
 function sameSeats(rows: readonly RosterRow[]): RosterFinding[] {

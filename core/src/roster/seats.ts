@@ -1,6 +1,7 @@
 /** Roster rows as seats: numbered in order where the file names none. */
-import { seatId } from "../plan/document.ts";
+
 import type { ClassDocument } from "../plan/document.ts";
+import { seatId } from "../plan/document.ts";
 import type { Roster } from "./roster.ts";
 
 type Seats = ClassDocument["seats"];

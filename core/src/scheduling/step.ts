@@ -9,11 +9,18 @@ export const stepSchema = z.strictObject({
   id: stepId,
   title: z.string().trim().min(1).max(120),
   /** Minutes for a beginner's group; with a tool queue, minutes for one seat at the tool. */
-  minutes: z.number().int().min(1).max(24 * 60),
+  minutes: z
+    .number()
+    .int()
+    .min(1)
+    .max(24 * 60),
   who: z.enum(["host", "together", "queue"]).default("together"),
   tool: stepId.optional(),
   /** Waits for drying or curing, elapsed minutes; without this the step follows the one before it. */
-  after: z.array(z.strictObject({ step: stepId, wait: z.number().int().min(0).max(10_000).default(0) })).max(20).optional(),
+  after: z
+    .array(z.strictObject({ step: stepId, wait: z.number().int().min(0).max(10_000).default(0) }))
+    .max(20)
+    .optional(),
   say: z.string().max(600).default(""),
   show: z.string().max(600).default(""),
   check: z.string().max(600).default(""),
@@ -54,7 +61,15 @@ export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: 
   const rows = byStart.map((step): RunStep => {
     const startMinute = plan.start[step.id] ?? 0;
     const source = steps.find(({ id }) => id === step.id) as Step;
-    return { id: step.id, startMinute, minutes: step.minutes, waves: wavesOf(source, tools, seats), slack: plan.slack[step.id] ?? 0, critical: plan.critical.includes(step.id), drying: dryingDuring(problem, plan.start, startMinute, step.minutes) };
+    return {
+      id: step.id,
+      startMinute,
+      minutes: step.minutes,
+      waves: wavesOf(source, tools, seats),
+      slack: plan.slack[step.id] ?? 0,
+      critical: plan.critical.includes(step.id),
+      drying: dryingDuring(problem, plan.start, startMinute, step.minutes),
+    };
   });
   return { steps: rows, endMinute: plan.end, bound: plan.bound };
 }

@@ -2,7 +2,10 @@
 import { z } from "zod";
 
 export const pricesSchema = z.strictObject({
-  currency: z.string().regex(/^[A-Z]{3}$/u, "three letters such as GBP").default("GBP"),
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/u, "three letters such as GBP")
+    .default("GBP"),
   hourlyRate: z.number().int().min(0).max(10_000_000).default(0),
   venue: z.number().int().min(0).max(1_000_000_000).default(0),
   margin: z.number().min(0).max(0.95).default(0.3).describe("share of the price that is to remain"),

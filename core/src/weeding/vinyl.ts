@@ -30,7 +30,13 @@ export const FAMILY_TRAITS: Record<VinylFamily, FamilyTraits> = {
 const side = z.number().positive().max(100_000);
 export const stockSchema = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("sheet"), width: side, height: side, have: z.number().int().min(0).max(10_000).default(0), price: z.number().int().min(0).default(0) }),
-  z.strictObject({ kind: z.literal("roll"), width: side, height: side.describe("length of the roll"), have: z.number().int().min(0).max(10_000).default(0), price: z.number().int().min(0).default(0) }),
+  z.strictObject({
+    kind: z.literal("roll"),
+    width: side,
+    height: side.describe("length of the roll"),
+    have: z.number().int().min(0).max(10_000).default(0),
+    price: z.number().int().min(0).default(0),
+  }),
 ]);
 export type VinylStock = z.infer<typeof stockSchema>;
 

@@ -11,9 +11,17 @@ export const cupRules: Rule = ({ document, cupView }) => {
   const findings: Finding[] = [];
   if (shape.kind === "straightCup") {
     const where = { field: "rimClearance" };
-    if (shape.rimClearance < RIM_CLEARANCE_MM) findings.push({ code: "rimTooClose", severity: "check", where, values: { clearance: shape.rimClearance, limit: RIM_CLEARANCE_MM }, remedies: [{ code: "raiseRim", values: { mm: RIM_CLEARANCE_MM } }, leaveIt({ code: "rimTooClose", where })] });
+    if (shape.rimClearance < RIM_CLEARANCE_MM)
+      findings.push({
+        code: "rimTooClose",
+        severity: "check",
+        where,
+        values: { clearance: shape.rimClearance, limit: RIM_CLEARANCE_MM },
+        remedies: [{ code: "raiseRim", values: { mm: RIM_CLEARANCE_MM } }, leaveIt({ code: "rimTooClose", where })],
+      });
     const degrees = cupView ? (cupView.angle * 180) / Math.PI : 0;
-    if (degrees > READABLE_DEGREES) findings.push({ code: "wideOnCup", severity: "tip", where: {}, values: { degrees, limit: READABLE_DEGREES }, remedies: [leaveIt({ code: "wideOnCup", where: {} })] });
+    if (degrees > READABLE_DEGREES)
+      findings.push({ code: "wideOnCup", severity: "tip", where: {}, values: { degrees, limit: READABLE_DEGREES }, remedies: [leaveIt({ code: "wideOnCup", where: {} })] });
   }
   if (document.blank.material === "glass") findings.push({ code: "glassBacks", severity: "tip", where: {}, values: {}, remedies: [leaveIt({ code: "glassBacks", where: {} })] });
   return findings;

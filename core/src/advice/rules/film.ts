@@ -12,8 +12,10 @@ export const filmRules: Rule = ({ document, kits }) => {
     if (own.length === 0) continue;
     if (FAMILY_TRAITS[vinyl.family].mirrored) findings.push(tip("mirrored", { vinyl: vinyl.id }, { name: vinyl.name }));
     const worst = own.reduce((a, b) => (b.weed.smallParts > a.weed.smallParts ? b : a));
-    if (worst.weed.smallParts >= MANY_SMALL_PARTS) findings.push(tip("smallParts", { seat: worst.seat, vinyl: vinyl.id }, { count: worst.weed.smallParts, kits: own.filter((kit) => kit.weed.smallParts >= MANY_SMALL_PARTS).length }));
-    if (document.blank.material === "rawWood" && vinyl.family !== "stencil" && vinyl.family !== "removable") findings.push({ ...tip("rawWood", { vinyl: vinyl.id }, { name: vinyl.name }), severity: "check" });
+    if (worst.weed.smallParts >= MANY_SMALL_PARTS)
+      findings.push(tip("smallParts", { seat: worst.seat, vinyl: vinyl.id }, { count: worst.weed.smallParts, kits: own.filter((kit) => kit.weed.smallParts >= MANY_SMALL_PARTS).length }));
+    if (document.blank.material === "rawWood" && vinyl.family !== "stencil" && vinyl.family !== "removable")
+      findings.push({ ...tip("rawWood", { vinyl: vinyl.id }, { name: vinyl.name }), severity: "check" });
   }
   return findings;
 };

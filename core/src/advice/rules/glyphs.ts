@@ -1,12 +1,13 @@
-import { STUDIO_FONTS, studioFont } from "../../lettering/studio-fonts.ts";
 import type { FontLookup } from "../../lettering/compose.ts";
+import { STUDIO_FONTS, studioFont } from "../../lettering/studio-fonts.ts";
 import { leaveIt, type Rule } from "../check.ts";
 import type { Finding } from "../finding.ts";
 
 /** How much tighter a script is set to bring its letters together, em. */
 const TIGHTER_EM = 0.03;
 
-export const glyphRules: Rule = (plan, fonts) => plan.lettered.seats.flatMap((seat) => seat.lines.flatMap((line) => [...missing(plan, seat.seat, line, fonts), ...apart(plan, seat.seat, line)])).concat(missingInEmpty(plan, fonts));
+export const glyphRules: Rule = (plan, fonts) =>
+  plan.lettered.seats.flatMap((seat) => seat.lines.flatMap((line) => [...missing(plan, seat.seat, line, fonts), ...apart(plan, seat.seat, line)])).concat(missingInEmpty(plan, fonts));
 
 type Line = Parameters<Rule>[0]["lettered"]["seats"][number]["lines"][number];
 
@@ -47,7 +48,10 @@ function fontsFor(plan: Parameters<Rule>[0], itemId: string, font: string, fonts
   const texts = item.slot ? plan.document.seats.map(({ fields }) => fields[item.slot as string] ?? "").join("") : (item.text ?? "");
   const kind = studioFont(font)?.kind;
   const able = STUDIO_FONTS.filter((entry) => entry.id !== font && fonts(entry.id) && lettersMissing(fonts, entry.id, texts) === "");
-  return [...able].sort((a, b) => Number(b.kind === kind) - Number(a.kind === kind)).slice(0, MOST_OFFERS).map(({ id }) => id);
+  return [...able]
+    .sort((a, b) => Number(b.kind === kind) - Number(a.kind === kind))
+    .slice(0, MOST_OFFERS)
+    .map(({ id }) => id);
 }
 
 function apart(plan: Parameters<Rule>[0], seat: string, line: Line): Finding[] {
@@ -55,5 +59,13 @@ function apart(plan: Parameters<Rule>[0], seat: string, line: Line): Finding[] {
   const item = plan.document.design.items.find(({ id }) => id === line.item);
   const where = { seat, field: line.item };
   const tracking = item?.kind === "text" ? Math.round((item.trackingEm - TIGHTER_EM) * 1000) / 1000 : 0;
-  return [{ code: "lettersApart", severity: "check", where, values: { pairs: line.apart.join(", "), text: line.text }, remedies: [{ code: "setTracking", values: { item: line.item, trackingEm: tracking } }, leaveIt({ code: "lettersApart", where })] }];
+  return [
+    {
+      code: "lettersApart",
+      severity: "check",
+      where,
+      values: { pairs: line.apart.join(", "), text: line.text },
+      remedies: [{ code: "setTracking", values: { item: line.item, trackingEm: tracking } }, leaveIt({ code: "lettersApart", where })],
+    },
+  ];
 }

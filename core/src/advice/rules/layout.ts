@@ -1,6 +1,6 @@
-import type { Rule } from "../check.ts";
-import { binFor } from "../../plan/sheets.ts";
 import { boxHeight, boxWidth } from "../../geometry/polygon.ts";
+import { binFor } from "../../plan/sheets.ts";
+import type { Rule } from "../check.ts";
 import type { Finding } from "../finding.ts";
 
 export const layoutRules: Rule = ({ document, kits, laidOut, labels }) => {
@@ -14,7 +14,13 @@ export const layoutRules: Rule = ({ document, kits, laidOut, labels }) => {
         code: "kitTooLarge",
         severity: "stop",
         where: { seat: kit.seat, vinyl: kit.vinyl },
-        values: { name: labels.get(kit.of) ?? kit.seat, width: boxWidth(kit.box) + 2 * document.layout.weedPad, height: boxHeight(kit.box) + 2 * document.layout.weedPad, binWidth: bin.width, binHeight: bin.height },
+        values: {
+          name: labels.get(kit.of) ?? kit.seat,
+          width: boxWidth(kit.box) + 2 * document.layout.weedPad,
+          height: boxHeight(kit.box) + 2 * document.layout.weedPad,
+          binWidth: bin.width,
+          binHeight: bin.height,
+        },
         remedies: [],
       },
     ];

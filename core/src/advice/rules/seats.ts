@@ -1,6 +1,6 @@
 import type { Rule } from "../check.ts";
 import { leaveIt } from "../check.ts";
-import type { Finding } from "../finding.ts";
+import type { Finding, Remedy } from "../finding.ts";
 
 /** A name longer than this sets every other name small. */
 const LONG_NAME = 24;
@@ -21,13 +21,28 @@ export const seatRules: Rule = ({ document, lettered }) => {
   const line = bound?.lines.reduce((a, b) => (b.text.length > a.text.length ? b : a));
   if (bound && line && line.text.length > LONG_NAME) {
     const where = { seat: bound.seat };
-    const others = lettered.school === "longest" ? [{ code: "setSchool" as const, values: { school: "fillBox" } }] : [];
-    findings.push({ code: "longName", severity: "check", where, values: { text: line.text, letters: [...line.text].length, height: line.heightMm }, remedies: [...others, { code: "narrowLine", values: { item: line.item } }, leaveIt({ code: "longName", where })].filter((r) => r.code !== "narrowLine" || mayNarrowHelps(document, line.item)) });
+    const others: Remedy[] = lettered.school === "longest" ? [{ code: "setSchool", values: { school: "fillBox" } }] : [];
+    const narrow: Remedy[] = mayNarrowHelps(document, line.item) ? [{ code: "narrowLine", values: { item: line.item } }] : [];
+    findings.push({
+      code: "longName",
+      severity: "check",
+      where,
+      values: { text: line.text, letters: [...line.text].length, height: line.heightMm },
+      remedies: [...others, ...narrow, leaveIt({ code: "longName", where })],
+    });
   }
-  const smallest = lettered.seats.flatMap((seat) => seat.lines.filter(({ text }) => text !== "").map((own) => ({ seat: seat.seat, own }))).reduce<{ seat: string; own: { heightMm: number; text: string } } | null>((a, b) => (a && a.own.heightMm <= b.own.heightMm ? a : b), null);
+  const smallest = lettered.seats
+    .flatMap((seat) => seat.lines.filter(({ text }) => text !== "").map((own) => ({ seat: seat.seat, own })))
+    .reduce<{ seat: string; own: { heightMm: number; text: string } } | null>((a, b) => (a && a.own.heightMm <= b.own.heightMm ? a : b), null);
   if (smallest && smallest.own.heightMm < SMALL_LETTERS_MM) {
     const where = { seat: smallest.seat };
-    findings.push({ code: "tooSmall", severity: "check", where, values: { text: smallest.own.text, height: smallest.own.heightMm, limit: SMALL_LETTERS_MM }, remedies: [...(lettered.school === "longest" ? [{ code: "setSchool" as const, values: { school: "fillBox" } }] : []), leaveIt({ code: "tooSmall", where })] });
+    findings.push({
+      code: "tooSmall",
+      severity: "check",
+      where,
+      values: { text: smallest.own.text, height: smallest.own.heightMm, limit: SMALL_LETTERS_MM },
+      remedies: [...(lettered.school === "longest" ? [{ code: "setSchool" as const, values: { school: "fillBox" } }] : []), leaveIt({ code: "tooSmall", where })],
+    });
   }
   return findings;
 };

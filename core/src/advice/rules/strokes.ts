@@ -18,17 +18,27 @@ export const strokeRules: Rule = (plan, fonts) => {
     const vinyl = document.vinyls.find(({ id }) => id === item.vinyl);
     if (!vinyl) return [];
     const limit = FAMILY_TRAITS[vinyl.family].minStrokeMm;
-    const thin = lettered.seats.flatMap((seat) =>
-      item.kind === "text"
-        ? seat.lines.filter((line) => line.item === item.id).flatMap((line) => line.strokes.map((stroke) => ({ seat: seat.seat, text: stroke.text, width: stroke.width, emMm: line.emMm })))
-        : seat.artStrokes.filter((art) => art.item === item.id).map((art) => ({ seat: seat.seat, text: item.name, width: art.width, emMm: 0 })),
-    ).filter(({ width }) => width < limit);
+    const thin = lettered.seats
+      .flatMap((seat) =>
+        item.kind === "text"
+          ? seat.lines.filter((line) => line.item === item.id).flatMap((line) => line.strokes.map((stroke) => ({ seat: seat.seat, text: stroke.text, width: stroke.width, emMm: line.emMm })))
+          : seat.artStrokes.filter((art) => art.item === item.id).map((art) => ({ seat: seat.seat, text: item.name, width: art.width, emMm: 0 })),
+      )
+      .filter(({ width }) => width < limit);
     if (thin.length === 0) return [];
     const worst = thin.reduce((a, b) => (b.width < a.width ? b : a));
     const where = { seat: worst.seat, field: item.id, vinyl: vinyl.id };
     const severity = worst.width < limit * HOPELESS_SHARE ? "stop" : "check";
     const bolder = item.kind === "text" ? bolderFonts(item.font, worst.emMm, limit, fonts).map((font) => ({ code: "useFont" as const, values: { item: item.id, font } })) : [];
-    return [{ code: "thinStroke", severity, where, values: { letter: worst.text, width: worst.width, limit, seats: new Set(thin.map(({ seat }) => seat)).size }, remedies: [...bolder, ...(severity === "check" ? [leaveIt({ code: "thinStroke", where })] : [])] }];
+    return [
+      {
+        code: "thinStroke",
+        severity,
+        where,
+        values: { letter: worst.text, width: worst.width, limit, seats: new Set(thin.map(({ seat }) => seat)).size },
+        remedies: [...bolder, ...(severity === "check" ? [leaveIt({ code: "thinStroke", where })] : [])],
+      },
+    ];
   });
 };
 

@@ -2,8 +2,9 @@
  * Shelf packing with stacks: each shelf is filled by columns of items one above the other, shelf heights chosen from
  * the items left. Two-stage guillotine patterns (Gilmore and Gomory 1965) suit many kits of nearly equal size.
  */
-import { type Bin, type Item, lyingSize, type PlacedItem } from "../problem.ts";
+
 import { SAME_MM } from "../../geometry/tolerance.ts";
+import { type Bin, type Item, lyingSize, type PlacedItem } from "../problem.ts";
 
 interface Lying {
   readonly item: Item;

@@ -2,8 +2,9 @@
  * Guillotine packing: every placement splits a free rectangle by straight edge-to-edge cuts, so the kits can
  * be separated with a trimmer. Choice and split rules after Jylänki, "A Thousand Ways to Pack the Bin" (2010).
  */
-import { type Bin, type Item, lyingSize, type PlacedItem } from "../problem.ts";
+
 import { SAME_MM } from "../../geometry/tolerance.ts";
+import { type Bin, type Item, lyingSize, type PlacedItem } from "../problem.ts";
 
 export type Choice = "shortSide" | "longSide" | "area" | "topLeft";
 export type Split = "shorterLeftover" | "longerLeftover" | "across" | "down";

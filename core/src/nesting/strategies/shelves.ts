@@ -2,8 +2,9 @@
  * Plain shelf packing, tallest first into the first shelf with room (Coffman et al. 1980, first-fit decreasing height).
  * What a careful person does by hand; the baseline other strategies are measured against.
  */
-import { type Bin, type Item, lyingSize, type PlacedItem } from "../problem.ts";
+
 import { SAME_MM } from "../../geometry/tolerance.ts";
+import { type Bin, type Item, lyingSize, type PlacedItem } from "../problem.ts";
 
 interface Shelf {
   readonly bin: number;

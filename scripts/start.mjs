@@ -1,0 +1,45 @@
+/** `npm start`: everything from nothing to a served application. `--dev` serves the development build. */
+import { join } from "node:path";
+import { ensurePackages, ROOT } from "./machine/packages.mjs";
+import { portIsFree } from "./machine/ports.mjs";
+import { giveUp, say } from "./machine/say.mjs";
+
+const dev = process.argv.includes("--dev");
+const port = Number(process.env.PORT ?? 3000);
+if (!Number.isInteger(port) || port < 1 || port > 65535) giveUp(`PORT=${process.env.PORT} is no port: use a number from 1 to 65535.`);
+if (!(await portIsFree(port))) giveUp(`Port ${port} is in use. Stop what uses it, or start on another:  PORT=${port + 1} npm start`);
+
+ensurePackages();
+const { startCluster } = await import("./machine/cluster.mjs");
+const { buildWeb, buildWorker } = await import("./machine/build.mjs");
+const { answers, runTypeScript, serveWeb } = await import("./machine/serve.mjs");
+
+const given = process.env.DATABASE_URL;
+const cluster = given ? { url: given, stop: () => {} } : await startCluster(join(ROOT, ".data"));
+const stopAll = (code) => {
+  cluster.stop();
+  process.exit(code);
+};
+
+runTypeScript("web/data/migrate.ts", { ELM_OWNER_URL: cluster.url }, "The database could not be prepared");
+const seeded = runTypeScript("web/data/seed-demo.ts", { ELM_OWNER_URL: cluster.url }, "The demo studio could not be loaded");
+await buildWorker();
+if (!dev) buildWeb();
+
+const child = serveWeb({ ownerUrl: cluster.url, port, dev, demo: true });
+let stopping = false;
+const stop = () => {
+  if (stopping) return;
+  stopping = true;
+  child.kill("SIGTERM");
+  setTimeout(() => child.kill("SIGKILL"), 5000).unref();
+};
+process.on("SIGINT", stop);
+process.on("SIGTERM", stop);
+child.on("exit", (code) => stopAll(stopping ? 0 : (code ?? 1)));
+
+await answers(`http://127.0.0.1:${port}/sign-in`, child).catch((error) => {
+  say(`The application did not start: ${error.message}`);
+  stop();
+});
+if (!stopping) say(`\nElm Basket is at http://127.0.0.1:${port}\nDemo: press “Open the demo studio”, or sign in as ${seeded.trim()}\nCtrl-C stops it.\n`);

@@ -1,0 +1,102 @@
+"use server";
+
+import { isZone } from "@elm-basket/core/calendar/dates.ts";
+import { hash, verify } from "@node-rs/argon2";
+import { headers } from "next/headers";
+import { redirect } from "next/navigation";
+import { z } from "zod";
+import { withoutStudio, withStudio } from "@/data/client.ts";
+import { attemptAllowed, demoPerson, openStudio, personForSignIn, saveStudioSettings } from "@/data/sign-in.ts";
+import { beginSession, endSession, requireHost } from "./session.ts";
+
+export interface FormAnswer {
+  readonly message: string;
+  readonly fields?: Readonly<Record<string, string>>;
+  /** What was typed, so that nothing is lost. Never passwords. */
+  readonly typed?: Readonly<Record<string, string>>;
+}
+
+/** Ten tries in a quarter of an hour, counted by address of the account and of the caller. */
+const MOST_TRIES = 10;
+const WINDOW_SECONDS = 900;
+/** Compared when there is no such person, so that the answer takes as long. */
+const NOBODY = "$argon2id$v=19$m=19456,t=2,p=1$c29tZXNhbHRzb21lc2FsdA$3eW6dRyL0n1YF0nEUtW8vU8S8cWn3iHqvCJ5Uq2dG3E";
+
+const signInSchema = z.object({ email: z.string().trim().min(3).max(254), password: z.string().min(1).max(200) });
+
+async function callerAddress(): Promise<string> {
+  const list = await headers();
+  return list.get("x-forwarded-for")?.split(",")[0]?.trim() ?? "local";
+}
+
+export async function signIn(_before: FormAnswer | null, form: FormData): Promise<FormAnswer> {
+  const typed = { email: String(form.get("email") ?? "") };
+  const read = signInSchema.safeParse({ email: typed.email, password: form.get("password") });
+  if (!read.success) return { message: "Give your e-mail address and your password.", typed };
+  const address = await callerAddress();
+  const allowed = await withoutStudio(
+    async (sql) =>
+      (await attemptAllowed(sql, `account:${read.data.email.toLowerCase()}`, MOST_TRIES, WINDOW_SECONDS)) && (await attemptAllowed(sql, `from:${address}`, MOST_TRIES * 5, WINDOW_SECONDS)),
+  );
+  if (!allowed) return { message: "Too many tries. Wait a quarter of an hour, then try again.", typed };
+  const person = await withoutStudio((sql) => personForSignIn(sql, read.data.email));
+  const right = await verify(person?.passwordHash ?? NOBODY, read.data.password).catch(() => false);
+  if (!person || !right) return { message: "This e-mail address and password do not belong together.", typed };
+  await beginSession(person);
+  redirect("/");
+}
+
+export async function signInToDemo(): Promise<void> {
+  if (process.env.ELM_DEMO !== "1") redirect("/sign-in");
+  const person = await withoutStudio((sql) => demoPerson(sql));
+  if (!person) redirect("/sign-in");
+  await beginSession(person);
+  redirect("/");
+}
+
+export async function signOut(): Promise<void> {
+  await endSession();
+  redirect("/sign-in");
+}
+
+const studioSchema = z.object({
+  studio: z.string().trim().min(1, "Give your studio a name.").max(120),
+  person: z.string().trim().min(1, "Say who you are.").max(120),
+  email: z.email("An e-mail address such as host@studio.example.").max(254),
+  password: z.string().min(10, "At least ten characters.").max(200),
+  unit: z.enum(["mm", "cm", "inFraction", "inDecimal"]),
+  zone: z.string().refine(isZone, "A time zone such as Europe/London."),
+});
+
+export async function startStudio(_before: FormAnswer | null, form: FormData): Promise<FormAnswer> {
+  const typed = Object.fromEntries(["studio", "person", "email", "unit", "zone"].map((name) => [name, String(form.get(name) ?? "")]));
+  const read = studioSchema.safeParse({ ...typed, password: form.get("password") });
+  if (!read.success) return { message: "Something is missing.", fields: firstMessages(read.error), typed };
+  const address = await callerAddress();
+  if (!(await withoutStudio((sql) => attemptAllowed(sql, `open:${address}`, 20, 3600)))) return { message: "Too many new studios from here. Wait an hour.", typed };
+  const passwordHash = await hash(read.data.password);
+  const signed = await withoutStudio((sql) => openStudio(sql, { ...read.data, passwordHash }));
+  if (!signed) return { message: "This e-mail address has a studio already: sign in instead.", fields: { email: "Taken." }, typed };
+  await beginSession(signed);
+  redirect("/");
+}
+
+function firstMessages(error: z.ZodError): Record<string, string> {
+  return Object.fromEntries([...error.issues].reverse().map((issue) => [String(issue.path[0]), issue.message]));
+}
+
+const settingsSchema = z.object({
+  unit: z.enum(["mm", "cm", "inFraction", "inDecimal"]),
+  zone: z.string().refine(isZone, "A time zone such as Europe/London."),
+  eveningMinutes: z.coerce.number().int().min(0).max(1440),
+  eveningStart: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/u, "A time such as 19:30."),
+});
+
+export async function saveSettings(_before: FormAnswer | null, form: FormData): Promise<FormAnswer> {
+  const host = await requireHost();
+  const typed = Object.fromEntries(["unit", "zone", "eveningMinutes", "eveningStart"].map((name) => [name, String(form.get(name) ?? "")]));
+  const read = settingsSchema.safeParse(typed);
+  if (!read.success) return { message: "Not saved.", fields: firstMessages(read.error), typed };
+  await withStudio(host.studioId, (sql) => saveStudioSettings(sql, read.data));
+  return { message: "Saved.", typed };
+}

@@ -1,0 +1,103 @@
+"use client";
+
+import { useActionState } from "react";
+import { Button } from "@/ui/button.tsx";
+import { Field } from "@/ui/field.tsx";
+import { type FormAnswer, saveSettings, signIn, startStudio } from "./actions.ts";
+
+function Message({ answer }: { answer: FormAnswer | null }) {
+  return answer ? (
+    <p role="alert" className={answer.message === "Saved." ? "text-elm-dark" : "text-brick"}>
+      {answer.message}
+    </p>
+  ) : null;
+}
+
+export function SignInForm() {
+  const [answer, act, busy] = useActionState<FormAnswer | null, FormData>(signIn, null);
+  return (
+    <form action={act} className="grid gap-4">
+      <h2 className="text-xl">Sign in</h2>
+      <Field label="E-mail address">{(props) => <input {...props} name="email" type="email" autoComplete="username" required defaultValue={answer?.typed?.email} />}</Field>
+      <Field label="Password">{(props) => <input {...props} name="password" type="password" autoComplete="current-password" required />}</Field>
+      <Message answer={answer} />
+      <Button type="submit" disabled={busy}>
+        {busy ? "Looking …" : "Sign in"}
+      </Button>
+    </form>
+  );
+}
+
+const UNITS = [
+  ["mm", "Millimetres"],
+  ["cm", "Centimetres"],
+  ["inFraction", "Inches, fractions (7 3/4)"],
+  ["inDecimal", "Inches, decimals (7.75)"],
+] as const;
+
+function UnitField({ chosen }: { chosen: string | undefined }) {
+  return (
+    <Field label="Lengths in">
+      {(props) => (
+        <select {...props} name="unit" defaultValue={chosen ?? "mm"}>
+          {UNITS.map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </select>
+      )}
+    </Field>
+  );
+}
+
+export function StartStudioForm() {
+  const [answer, act, busy] = useActionState<FormAnswer | null, FormData>(startStudio, null);
+  const zone = answer?.typed?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
+  return (
+    <form action={act} className="grid gap-4">
+      <Field label="Name of the studio" error={answer?.fields?.studio}>
+        {(props) => <input {...props} name="studio" required maxLength={120} defaultValue={answer?.typed?.studio} />}
+      </Field>
+      <Field label="Your name" error={answer?.fields?.person}>
+        {(props) => <input {...props} name="person" required maxLength={120} autoComplete="name" defaultValue={answer?.typed?.person} />}
+      </Field>
+      <Field label="E-mail address" error={answer?.fields?.email}>
+        {(props) => <input {...props} name="email" type="email" required autoComplete="username" defaultValue={answer?.typed?.email} />}
+      </Field>
+      <Field label="Password" hint="At least ten characters." error={answer?.fields?.password}>
+        {(props) => <input {...props} name="password" type="password" required minLength={10} autoComplete="new-password" />}
+      </Field>
+      <UnitField chosen={answer?.typed?.unit} />
+      <Field label="Time zone" error={answer?.fields?.zone}>
+        {(props) => <input {...props} name="zone" required defaultValue={zone} suppressHydrationWarning />}
+      </Field>
+      <Message answer={answer} />
+      <Button type="submit" disabled={busy}>
+        Start the studio
+      </Button>
+    </form>
+  );
+}
+
+export function SettingsForm({ unit, zone, eveningMinutes, eveningStart }: { unit: string; zone: string; eveningMinutes: number; eveningStart: string }) {
+  const [answer, act, busy] = useActionState<FormAnswer | null, FormData>(saveSettings, null);
+  return (
+    <form action={act} className="grid max-w-sm gap-4">
+      <UnitField chosen={answer?.typed?.unit ?? unit} />
+      <Field label="Time zone of the studio" error={answer?.fields?.zone}>
+        {(props) => <input {...props} name="zone" required defaultValue={answer?.typed?.zone ?? zone} />}
+      </Field>
+      <Field label="An evening begins at" error={answer?.fields?.eveningStart}>
+        {(props) => <input {...props} name="eveningStart" type="time" required defaultValue={answer?.typed?.eveningStart ?? eveningStart} />}
+      </Field>
+      <Field label="Free minutes of an evening" error={answer?.fields?.eveningMinutes}>
+        {(props) => <input {...props} name="eveningMinutes" type="number" min={0} max={1440} required defaultValue={answer?.typed?.eveningMinutes ?? eveningMinutes} />}
+      </Field>
+      <Message answer={answer} />
+      <Button type="submit" tone="main" disabled={busy}>
+        Save
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,32 @@
+import { addDays } from "@elm-basket/core/calendar/dates.ts";
+import type { Metadata } from "next";
+import { requireHost } from "@/account/session.ts";
+import { listProjects } from "@/data/class-documents.ts";
+import { withStudio } from "@/data/client.ts";
+import { NewClassForm } from "@/stations/plan/new-class-form.tsx";
+import { todayIn } from "@/ui/dates.ts";
+
+export const metadata: Metadata = { title: "Make a class" };
+
+export default async function NewClassPage({ searchParams }: { searchParams: Promise<{ project?: string }> }) {
+  const host = await requireHost();
+  const projects = await withStudio(host.studioId, listProjects);
+  const { project } = await searchParams;
+  return (
+    <>
+      <h1 className="mb-6 text-4xl">Make a class</h1>
+      <NewClassForm
+        projects={projects.map(({ id, title, document }) => ({
+          id,
+          title,
+          minutes: document.when.minutes,
+          slots: document.design.items.flatMap((item) => (item.kind === "text" && item.slot ? [item.slot] : [])),
+        }))}
+        chosen={projects.some(({ id }) => id === project) ? (project ?? "") : ""}
+        zone={host.studio.zone}
+        unit={host.studio.unit}
+        date={addDays(todayIn(host.studio.zone), 14)}
+      />
+    </>
+  );
+}

@@ -1,0 +1,42 @@
+import Link from "next/link";
+import type { ReactNode } from "react";
+import { signOut } from "@/account/actions.ts";
+import { requireHost } from "@/account/session.ts";
+import { DeskLink } from "@/ui/desk-link.tsx";
+
+const PAGES = [
+  ["/", "Tonight"],
+  ["/classes", "Classes"],
+  ["/projects", "Projects"],
+  ["/shelf", "Shelf"],
+  ["/logbook", "Logbook"],
+] as const;
+
+export default async function Desk({ children }: { children: ReactNode }) {
+  const { studio } = await requireHost();
+  return (
+    <div className="mx-auto min-h-screen max-w-[1280px] px-4 pb-16 sm:px-8">
+      <header className="flex flex-wrap items-center gap-x-8 gap-y-2 py-4">
+        <Link href="/" className="font-bold font-head text-elm-dark text-xl">
+          Elm Basket
+        </Link>
+        <nav aria-label="Desk" className="flex flex-1 flex-wrap gap-x-6">
+          {PAGES.map(([href, name]) => (
+            <DeskLink key={href} href={href}>
+              {name}
+            </DeskLink>
+          ))}
+        </nav>
+        <Link href="/settings" className="min-h-6 text-soft hover:underline">
+          {studio.name}
+        </Link>
+        <form action={signOut}>
+          <button type="submit" className="min-h-6 text-soft text-sm hover:underline">
+            Sign out
+          </button>
+        </form>
+      </header>
+      <main className="pt-4">{children}</main>
+    </div>
+  );
+}

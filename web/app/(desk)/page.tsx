@@ -1,0 +1,151 @@
+import { showMinutes } from "@elm-basket/core/units/time.ts";
+import type { Metadata } from "next";
+import Link from "next/link";
+import { requireHost } from "@/account/session.ts";
+import { loadTonight, type TonightTask, type TonightView } from "@/stations/tonight/load-tonight.ts";
+import { Basket, STRANDS, strandsDone } from "@/ui/basket.tsx";
+import { LinkButton } from "@/ui/button.tsx";
+import { showDate } from "@/ui/dates.ts";
+import { SeverityMark } from "@/ui/marks.tsx";
+import { Reckoned } from "@/ui/reckoned.tsx";
+
+export const metadata: Metadata = { title: "Tonight" };
+
+const BAR: Record<TonightTask["kind"], string> = { cut: "bg-elm", weed: "bg-elm-mid", pack: "bg-slate" };
+const ACT: Record<TonightTask["kind"], string> = { cut: "Go to the cutter", weed: "Start weeding", pack: "Pack" };
+
+function clockAfter(start: string, minutes: number): string {
+  const [h = 0, m = 0] = start.split(":").map(Number);
+  const at = h * 60 + m + Math.round(minutes / 5) * 5;
+  return `${String(Math.floor(at / 60) % 24).padStart(2, "0")}:${String(at % 60).padStart(2, "0")}`;
+}
+
+export default async function TonightPage() {
+  const host = await requireHost();
+  const view = await loadTonight(host);
+  const { evening_minutes: free, evening_start: start } = host.studio;
+  const minutes = Math.round(view.plan.minutes);
+  return (
+    <div className="grid gap-x-12 gap-y-10 lg:grid-cols-[1fr_410px]">
+      <section>
+        <p className="text-soft">
+          {showDate(view.today)} · you have {showMinutes(free)}, from {start}
+        </p>
+        <h1 className="mt-1 mb-5 text-[44px] leading-[1.1]">
+          {minutes === 0 ? (
+            "Tonight: nothing presses"
+          ) : (
+            <>
+              Tonight:{" "}
+              <Reckoned
+                reckoning={{
+                  title: `${showMinutes(minutes)} tonight`,
+                  lines: view.tasks.map((task) => ({ what: `${task.title}, ${task.detail}`, value: `${showMinutes(task.minutes)} of ${showMinutes(task.allMinutes)}` })),
+                  rule: `Work is taken in the order of its due date and spread over the evenings left. With less tonight, an evening up to ${view.plan.bindingDate ? showDate(view.plan.bindingDate) : "the next deadline"} would be fuller.`,
+                  school: "Earliest due date first, even evenings.",
+                  rounding: "To whole minutes; the end to five minutes.",
+                }}
+              >
+                {showMinutes(minutes)}
+              </Reckoned>{" "}
+              of work, done by about {clockAfter(start, minutes)}
+            </>
+          )}
+        </h1>
+        {minutes > 0 && <EveningBar tasks={view.tasks} free={free} start={start} />}
+        <ul className="mt-4">
+          {view.tasks.map((task, i) => (
+            <li key={task.id} className="grid grid-cols-[64px_1fr_auto] items-center gap-5 border-rule border-b py-4">
+              <p className="text-right leading-none">
+                <span className="block font-bold font-head text-2xl">{Math.round(task.minutes)}</span>
+                <span className="text-soft text-sm">min</span>
+              </p>
+              <div>
+                <p className="font-bold text-lg leading-tight">{task.title}</p>
+                <p className="text-soft text-sm">
+                  {task.detail} · by {showDate(task.dueDate, "short")}
+                  {task.minutes < task.allMinutes - 0.5 && ` · ${showMinutes(task.allMinutes - task.minutes)} stay for later evenings`}
+                </p>
+              </div>
+              <LinkButton href={task.href} tone={i === 0 ? "main" : "plain"}>
+                {ACT[task.kind]}
+              </LinkButton>
+            </li>
+          ))}
+        </ul>
+        {minutes > free && (
+          <p className="mt-5 flex gap-3">
+            <SeverityMark severity="check" /> <span>That is {showMinutes(minutes - free)} more than the evening holds: ask a helper to weed, or move packing to the day before.</span>
+          </p>
+        )}
+        {view.classes.length === 0 && (
+          <p className="mt-4 text-lg">
+            No class in the next weeks.{" "}
+            <Link className="verb" href="/classes/new">
+              Make a class
+            </Link>
+          </p>
+        )}
+      </section>
+      <Baskets view={view} />
+    </div>
+  );
+}
+
+function EveningBar({ tasks, free, start }: { tasks: readonly TonightTask[]; free: number; start: string }) {
+  const all = Math.max(
+    free,
+    tasks.reduce((sum, task) => sum + task.minutes, 0),
+  );
+  return (
+    <div>
+      <div className="flex justify-between text-soft text-sm">
+        <span>{start}</span>
+        <span>{clockAfter(start, all)}</span>
+      </div>
+      <div className="flex h-7 gap-0.5 border-rule-strong border-y bg-paper" role="img" aria-label="The evening's work in order">
+        {tasks.map((task) => (
+          <div key={task.id} className={BAR[task.kind]} style={{ width: `${(100 * task.minutes) / all}%` }} />
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function Baskets({ view }: { view: TonightView }) {
+  return (
+    <section>
+      <div className="mb-3 flex items-baseline justify-between">
+        <h2 className="text-xl">Baskets on the go</h2>
+        <Link className="verb" href="/classes/new">
+          Make a class
+        </Link>
+      </div>
+      <ul>
+        {view.classes.map(({ row, kits, stops, labels }) => {
+          const seats = kits.filter(({ seat }) => !seat.startsWith("spare-")).map((kit) => ({ seat: kit.seat, label: labels[kit.seat] ?? kit.seat, done: strandsDone(kit) }));
+          const tally = STRANDS.slice(1).map((strand, i) => ({ strand, n: seats.filter(({ done }) => done > i + 1).length }));
+          return (
+            <li key={row.id} className="grid grid-cols-[148px_1fr] gap-5 border-rule border-b py-4">
+              <Basket seats={seats} />
+              <div>
+                <Link href={`/classes/${row.id}/plan`} className="font-bold text-lg leading-tight hover:underline">
+                  {row.title}
+                </Link>
+                <p className="text-soft text-sm">
+                  {showDate(row.class_date, "short")}, {row.class_time} · {row.seats} seats
+                </p>
+                <p className="mt-1.5">{seats.length === 0 ? "No names yet" : tally.map(({ strand, n }) => `${n} ${strand}`).join(", ")}</p>
+                {stops > 0 && (
+                  <p className="mt-1 flex items-center gap-2 font-bold text-brick">
+                    <SeverityMark severity="stop" size={13} /> {stops === 1 ? "something stops it" : `${stops} things stop it`}
+                  </p>
+                )}
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

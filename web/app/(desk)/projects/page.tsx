@@ -1,0 +1,50 @@
+import { readFace } from "@elm-basket/core/blanks/blank.ts";
+import { showLength } from "@elm-basket/core/units/length.ts";
+import type { Metadata } from "next";
+import { requireHost } from "@/account/session.ts";
+import { listProjects } from "@/data/class-documents.ts";
+import { withStudio } from "@/data/client.ts";
+import { BlankSketch } from "@/stations/measure/blank-sketch.tsx";
+import { LinkButton } from "@/ui/button.tsx";
+import { FilmDot } from "@/ui/marks.tsx";
+
+export const metadata: Metadata = { title: "Projects" };
+
+export default async function ProjectsPage() {
+  const host = await requireHost();
+  const projects = await withStudio(host.studioId, listProjects);
+  const unit = host.studio.unit;
+  return (
+    <>
+      <h1 className="mb-6 text-4xl">{projects.length === 0 ? "No project yet" : `${projects.length} projects to teach again`}</h1>
+      {projects.length === 0 && <p className="mb-6 text-lg">Make a class, and keep it as a project at its Plan station.</p>}
+      <ul className="grid gap-x-10 gap-y-2 md:grid-cols-2">
+        {projects.map(({ id, document }) => {
+          const face = readFace(document.blank);
+          return (
+            <li key={id} className="grid grid-cols-[130px_1fr] gap-5 border-rule border-t py-5">
+              <BlankSketch blank={document.blank} />
+              <div>
+                <h2 className="text-xl">{document.title}</h2>
+                <p className="mt-1">{document.summary}</p>
+                <p className="mt-2 text-soft text-sm">
+                  {document.technique === "stencil" ? "Painted stencil" : "Decal"} · face {showLength(face.width, unit)} × {showLength(face.height, unit)} · {document.steps.length} steps
+                </p>
+                <p className="mt-1 flex flex-wrap gap-x-4 text-sm">
+                  {document.vinyls.map((vinyl) => (
+                    <span key={vinyl.id} className="inline-flex items-center gap-1.5">
+                      <FilmDot colour={vinyl.colour} /> {vinyl.name}
+                    </span>
+                  ))}
+                </p>
+                <LinkButton href={`/classes/new?project=${id}`} className="mt-3">
+                  Make a class of it
+                </LinkButton>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}

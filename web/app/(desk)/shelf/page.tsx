@@ -1,0 +1,68 @@
+import { cutterSchema } from "@elm-basket/core/cutting/cutter.ts";
+import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { showLength } from "@elm-basket/core/units/length.ts";
+import { FAMILY_TRAITS, vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
+import type { Metadata } from "next";
+import { requireHost } from "@/account/session.ts";
+import { listStock } from "@/data/class-documents.ts";
+import { withStudio } from "@/data/client.ts";
+import { FilmDot } from "@/ui/marks.tsx";
+
+export const metadata: Metadata = { title: "Shelf" };
+
+export default async function ShelfPage() {
+  const host = await requireHost();
+  const stock = await withStudio(host.studioId, listStock);
+  const vinyls = stock.vinyls.map((body) => vinylSchema.parse(body));
+  const cutters = stock.cutters.map((body) => cutterSchema.parse(body));
+  const unit = host.studio.unit;
+  return (
+    <>
+      <h1 className="mb-6 text-4xl">
+        {vinyls.length} {vinyls.length === 1 ? "vinyl" : "vinyls"}, {cutters.length} {cutters.length === 1 ? "cutter" : "cutters"}
+      </h1>
+      <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_360px]">
+        <table className="w-full text-left">
+          <caption className="mb-2 text-left font-bold font-head text-xl">Vinyl</caption>
+          <thead className="text-soft text-sm">
+            <tr className="border-rule-strong border-b">
+              <th className="py-2 font-normal">Film</th>
+              <th className="font-normal">Sold as</th>
+              <th className="text-right font-normal">In stock</th>
+              <th className="text-right font-normal">Price</th>
+              <th className="text-right font-normal">Lifts from</th>
+            </tr>
+          </thead>
+          <tbody>
+            {vinyls.map((vinyl) => (
+              <tr key={JSON.stringify(vinyl)} className="border-rule border-b">
+                <td className="py-2.5 font-bold">
+                  <FilmDot colour={vinyl.colour} /> {vinyl.name}
+                </td>
+                <td>
+                  {vinyl.stock.kind} {showLength(vinyl.stock.width, unit)} × {showLength(vinyl.stock.height, unit)}
+                </td>
+                <td className="text-right">{vinyl.stock.have}</td>
+                <td className="text-right">{moneyText(vinyl.stock.price, "GBP")}</td>
+                <td className="text-right">{FAMILY_TRAITS[vinyl.family].minStrokeMm.toFixed(1)} mm</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <section>
+          <h2 className="mb-2 text-xl">Cutters and mats</h2>
+          <ul>
+            {cutters.map((cutter) => (
+              <li key={JSON.stringify(cutter)} className="border-rule border-b py-2.5">
+                <p className="font-bold">{cutter.name}</p>
+                <p className="text-soft text-sm">
+                  cuts {showLength(cutter.cutWidth, unit)} × {showLength(cutter.cutHeight, unit)}, {cutter.cutSpeed} mm/s
+                </p>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,62 @@
+import { sheetName } from "@elm-basket/core/cutting/sheet.ts";
+import { runSheetIcs } from "@elm-basket/core/plan/files.ts";
+import { runSheetCsv, suppliesCsv } from "@elm-basket/core/plan/tables.ts";
+import { runSheet } from "@elm-basket/core/scheduling/step.ts";
+import { strToU8, zipSync } from "fflate";
+import { currentHost } from "@/account/session.ts";
+import { withStudio } from "@/data/client.ts";
+import { sheetFile, sheetFilesOf } from "@/data/making.ts";
+import { labelsPdf } from "@/planning/compute.ts";
+import { type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
+
+/** Files of a class, by the names docs/formats.md gives them. */
+export async function GET(_request: Request, { params }: { params: Promise<{ id: string; name: string[] }> }): Promise<Response> {
+  const { id, name } = await params;
+  const host = await currentHost();
+  if (!host) return plain("Sign in first.", 401);
+  const planned = await plannedClass(host.studioId, id);
+  if (!planned) return plain("There is no such class.", 404);
+  if (!planned.ok) return plain(`No plan can be made of this class: ${planned.message}`, 409);
+  return (await fileNamed(host.studioId, planned.value, name.join("/"))) ?? plain("There is no such file.", 404);
+}
+
+const plain = (text: string, status: number): Response => new Response(text, { status, headers: { "content-type": "text/plain; charset=utf-8" } });
+
+function download(body: string | Uint8Array, type: string, name: string): Response {
+  const bytes = typeof body === "string" ? body : new Uint8Array(body);
+  return new Response(bytes, { headers: { "content-type": type, "content-disposition": `attachment; filename="${name}"`, "cache-control": "no-store" } });
+}
+
+const SHEET = /^sheets\/(\d{2,3})-([a-z][a-z0-9]*)\.(svg|hpgl)$/u;
+/** Entries of the zip carry this time, so that the same plan gives the same file. */
+const ZIP_TIME = new Date("2000-01-01T00:00:00Z");
+
+async function fileNamed(studioId: string, planned: PlannedClass, name: string): Promise<Response | null> {
+  const { document, id } = planned;
+  const sheet = SHEET.exec(name);
+  if (sheet) {
+    const found = await withStudio(studioId, (sql) => sheetFile(sql, id, Number(sheet[1])));
+    if (!found || found.vinyl !== sheet[2]) return null;
+    return sheet[3] === "svg" ? download(found.svg, "image/svg+xml", name.slice(7)) : download(found.hpgl, "application/vnd.hp-hpgl", name.slice(7));
+  }
+  const steps = { document, runSheet: runSheet(document.steps, document.tools, document.seats.length) };
+  switch (name) {
+    case "sheets.zip": {
+      const rows = await withStudio(studioId, (sql) => sheetFilesOf(sql, id));
+      const entries = rows.flatMap((row) => [[`${sheetName(row)}.svg`, strToU8(row.svg)] as const, [`${sheetName(row)}.hpgl`, strToU8(row.hpgl)] as const]);
+      return download(zipSync(Object.fromEntries(entries), { mtime: ZIP_TIME }), "application/zip", "sheets.zip");
+    }
+    case "labels.pdf":
+      return download(await labelsPdf(document), "application/pdf", "labels.pdf");
+    case "supplies.csv":
+      return download(suppliesCsv(planned.plan.supplies, document.prices.currency), "text/csv; charset=utf-8", name);
+    case "run-sheet.csv":
+      return download(runSheetCsv(steps), "text/csv; charset=utf-8", name);
+    case "run-sheet.ics":
+      return download(runSheetIcs(steps), "text/calendar; charset=utf-8", name);
+    case "class.json":
+      return download(`${JSON.stringify(document, null, 2)}\n`, "application/json", name);
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,18 @@
+import { notFound } from "next/navigation";
+import { withoutStudio } from "@/data/client.ts";
+import { workshopForCode } from "@/data/live-runs.ts";
+import { liveClass, liveState } from "@/live/state.ts";
+import { Follow } from "@/stations/live/follow.tsx";
+
+export const metadata = { title: "Follow the class", robots: { index: false, follow: false } };
+export const dynamic = "force-dynamic";
+
+export default async function FollowPage({ params }: { params: Promise<{ code: string }> }) {
+  const { code } = await params;
+  const found = await withoutStudio((sql) => workshopForCode(sql, code));
+  if (!found) notFound();
+  const live = await liveClass(found.studioId, found.workshopId);
+  if (!live) notFound();
+  const state = await liveState(found.studioId, found.workshopId, live.steps);
+  return <Follow code={code} live={live} initial={{ ...state, marks: [] }} />;
+}

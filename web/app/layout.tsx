@@ -1,0 +1,14 @@
+import type { Metadata, Viewport } from "next";
+import type { ReactNode } from "react";
+import "@/ui/tokens.css";
+
+export const metadata: Metadata = { title: { default: "Elm Basket", template: "%s · Elm Basket" }, description: "Plans, cuts, weeds, packs and teaches cut-vinyl craft classes." };
+export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#f1ede3" };
+
+export default function Root({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en">
+      <body>{children}</body>
+    </html>
+  );
+}

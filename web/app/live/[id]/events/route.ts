@@ -1,0 +1,15 @@
+import { currentHost } from "@/account/session.ts";
+import { liveClass } from "@/live/state.ts";
+import { liveStream } from "@/live/stream.ts";
+import { isId } from "@/planning/planned-class.ts";
+
+export const dynamic = "force-dynamic";
+
+export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+  const { id } = await params;
+  const host = await currentHost();
+  if (!host) return new Response("Sign in first.", { status: 401 });
+  const live = isId(id) ? await liveClass(host.studioId, id) : null;
+  if (!live) return new Response("There is no such class.", { status: 404 });
+  return liveStream(host.studioId, id, live.steps, request.signal);
+}

@@ -1,0 +1,33 @@
+/** The connection pool of this process, and the only way to run queries: inside a transaction that names its studio. */
+import postgres from "postgres";
+import { appUrl, ownerUrlFromEnvironment } from "./roles.ts";
+
+export type Sql = postgres.TransactionSql;
+
+const holder = globalThis as typeof globalThis & { elmPool?: postgres.Sql };
+
+/** Kept on globalThis: the framework loads modules more than once. */
+export function pool(): postgres.Sql {
+  holder.elmPool ??= postgres(appUrl(ownerUrlFromEnvironment()), { max: 12, idle_timeout: 60, connect_timeout: 10, onnotice: () => {} });
+  return holder.elmPool;
+}
+
+export async function closePool(): Promise<void> {
+  await holder.elmPool?.end({ timeout: 1 });
+  delete holder.elmPool;
+}
+
+/** One transaction for one studio; row-level security does the rest. */
+export async function withStudio<T>(studioId: string, work: (sql: Sql) => Promise<T>): Promise<T> {
+  const result = await pool().begin(async (sql) => {
+    await sql`select set_config('elm.studio_id', ${studioId}, true)`;
+    return { value: await work(sql) };
+  });
+  return result.value;
+}
+
+/** A transaction that sees no studio: for the narrow doors before sign-in. */
+export async function withoutStudio<T>(work: (sql: Sql) => Promise<T>): Promise<T> {
+  const result = await pool().begin(async (sql) => ({ value: await work(sql) }));
+  return result.value;
+}

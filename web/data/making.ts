@@ -1,0 +1,208 @@
+/** Sheets, pieces and kits: what a computed plan leaves in the database, and how far each kit has come. */
+import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
+import type { Sql } from "./client.ts";
+
+export interface SheetMeta {
+  readonly stock: "sheet" | "roll" | "scrap";
+  readonly width: number;
+  readonly height: number;
+  readonly edgeMargin: number;
+  readonly mirrored: boolean;
+  readonly cutMinutes: number;
+  readonly loadMinutes: number;
+  readonly share: number;
+  /** Kits as they lie; `path` is simplified for the screen. */
+  readonly kits: readonly { readonly seat: string; readonly label: string; readonly x: number; readonly y: number; readonly width: number; readonly height: number; readonly path: string }[];
+}
+
+export interface WeedSummary {
+  readonly pieces: number;
+  readonly counters: number;
+  readonly smallParts: number;
+  readonly tails: number;
+  readonly technique: "plain" | "lighterCut" | "reverse" | "bolder";
+}
+
+export type StoredPlan = Omit<PlanJson, "pieces">;
+
+/** What the compute worker hands back. */
+export interface ComputedPlan {
+  readonly hash: string;
+  readonly plan: StoredPlan;
+  readonly sheets: readonly { readonly nn: number; readonly vinyl: string; readonly meta: SheetMeta; readonly svg: string; readonly hpgl: string; readonly hash: string }[];
+  readonly pieces: readonly {
+    readonly id: string;
+    readonly seat: string;
+    readonly vinyl: string;
+    readonly sheet: number | null;
+    readonly area: number;
+    readonly counters: number;
+    readonly small: boolean;
+    readonly path: string;
+  }[];
+  readonly kits: readonly { readonly seat: string; readonly hash: string; readonly weed: WeedSummary; readonly minutes: number }[];
+}
+
+type Json = Parameters<Sql["json"]>[0];
+/** Rows a statement may carry: PostgreSQL takes 65 534 parameters. */
+const ROWS_AT_ONCE = 4000;
+
+/** Marks of sheets and kits survive as long as what was cut is still what is planned. */
+export async function savePlan(sql: Sql, studioId: string, workshopId: string, computed: ComputedPlan): Promise<void> {
+  const own = { studio_id: studioId, workshop_id: workshopId };
+  // Two processes that plan the same class wait for each other here.
+  await sql`select id from workshops where id = ${workshopId} for update`;
+  const cut = new Map(
+    (await sql<{ content_hash: string; cut_at: Date | null }[]>`select content_hash, cut_at from sheets where workshop_id = ${workshopId}`).map((row) => [row.content_hash, row.cut_at]),
+  );
+  await sql`delete from sheets where workshop_id = ${workshopId}`;
+  await sql`delete from pieces where workshop_id = ${workshopId}`;
+  await sql`delete from kits where workshop_id = ${workshopId} and not seat = any(${computed.kits.map(({ seat }) => seat)})`;
+  for (const sheet of computed.sheets) {
+    await sql`insert into sheets (studio_id, workshop_id, nn, vinyl, meta, svg, hpgl, content_hash, cut_at)
+      values (${studioId}, ${workshopId}, ${sheet.nn}, ${sheet.vinyl}, ${sql.json(sheet.meta as unknown as Json)}, ${sheet.svg}, ${sheet.hpgl}, ${sheet.hash}, ${cut.get(sheet.hash) ?? null})`;
+  }
+  const pieces = computed.pieces.map((piece, position) => ({
+    ...own,
+    id: piece.id,
+    seat: piece.seat,
+    vinyl: piece.vinyl,
+    sheet: piece.sheet,
+    position,
+    area_mm2: piece.area,
+    counters: piece.counters,
+    small: piece.small,
+    path: piece.path,
+  }));
+  for (let i = 0; i < pieces.length; i += ROWS_AT_ONCE) await sql`insert into pieces ${sql(pieces.slice(i, i + ROWS_AT_ONCE))}`;
+  for (const kit of computed.kits) {
+    await sql`insert into kits (studio_id, workshop_id, seat, letters_hash, weed, weed_minutes) values (${studioId}, ${workshopId}, ${kit.seat}, ${kit.hash}, ${sql.json(kit.weed as unknown as Json)}, ${kit.minutes})
+      on conflict (workshop_id, seat) do update set letters_hash = excluded.letters_hash, weed = excluded.weed, weed_minutes = excluded.weed_minutes`;
+  }
+  await sql`update workshops set plan_hash = ${computed.hash}, plan = ${sql.json(computed.plan as unknown as Json)} where id = ${workshopId}`;
+}
+
+export async function readPlan(sql: Sql, workshopId: string): Promise<StoredPlan | null> {
+  const [row] = await sql<{ plan: StoredPlan | null }[]>`select plan from workshops where id = ${workshopId}`;
+  return row?.plan ?? null;
+}
+
+export interface SheetRow {
+  readonly nn: number;
+  readonly vinyl: string;
+  readonly meta: SheetMeta;
+  readonly cutAt: Date | null;
+}
+
+export async function listSheets(sql: Sql, workshopId: string): Promise<SheetRow[]> {
+  return sql<SheetRow[]>`select nn, vinyl, meta, cut_at as "cutAt" from sheets where workshop_id = ${workshopId} order by nn`;
+}
+
+export async function sheetFilesOf(sql: Sql, workshopId: string): Promise<{ nn: number; vinyl: string; svg: string; hpgl: string }[]> {
+  return sql<{ nn: number; vinyl: string; svg: string; hpgl: string }[]>`select nn, vinyl, svg, hpgl from sheets where workshop_id = ${workshopId} order by nn`;
+}
+
+export async function sheetFile(sql: Sql, workshopId: string, nn: number): Promise<{ vinyl: string; svg: string; hpgl: string } | null> {
+  const [row] = await sql<{ vinyl: string; svg: string; hpgl: string }[]>`select vinyl, svg, hpgl from sheets where workshop_id = ${workshopId} and nn = ${nn}`;
+  return row ?? null;
+}
+
+export interface KitRow {
+  readonly seat: string;
+  readonly weed: WeedSummary;
+  readonly weedMinutes: number;
+  readonly cut: boolean;
+  /** Cut once, and the letters have changed since. */
+  readonly changed: boolean;
+  readonly weedingSince: Date | null;
+  readonly weedingSeconds: number;
+  readonly weeded: boolean;
+  readonly flawed: boolean;
+  readonly checked: boolean;
+  readonly packed: boolean;
+  readonly recutReason: string | null;
+}
+
+export async function listKits(sql: Sql, workshopId: string): Promise<KitRow[]> {
+  return sql<KitRow[]>`
+    select seat, weed, weed_minutes as "weedMinutes", (cut_at is not null and cut_hash = letters_hash) as cut, (cut_at is not null and cut_hash <> letters_hash) as changed,
+      weeding_since as "weedingSince", weeding_seconds as "weedingSeconds", (weeded_at is not null and cut_hash = letters_hash) as weeded, flawed,
+      (checked_at is not null and cut_hash = letters_hash) as checked, (packed_at is not null and cut_hash = letters_hash) as packed, recut_reason as "recutReason"
+    from kits where workshop_id = ${workshopId} order by length(seat), seat`;
+}
+
+export interface PieceRow {
+  readonly id: string;
+  readonly vinyl: string;
+  readonly sheet: number | null;
+  readonly counters: number;
+  readonly small: boolean;
+  readonly path: string;
+}
+
+export async function piecesOfSeat(sql: Sql, workshopId: string, seat: string): Promise<PieceRow[]> {
+  return sql<PieceRow[]>`select id, vinyl, sheet, counters, small, path from pieces where workshop_id = ${workshopId} and seat = ${seat} order by position`;
+}
+
+/** A kit counts as cut when every sheet that carries a piece of it is cut. */
+export async function markSheet(sql: Sql, workshopId: string, nn: number, cut: boolean): Promise<boolean> {
+  const [row] = await sql`update sheets set cut_at = ${cut ? new Date() : null} where workshop_id = ${workshopId} and nn = ${nn} returning nn`;
+  if (!row) return false;
+  await sql`
+    update kits k set cut_at = case when done.all_cut then coalesce(k.cut_at, now()) end, cut_hash = case when done.all_cut then k.letters_hash end, recut_reason = case when done.all_cut then null else k.recut_reason end
+    from (select p.seat, bool_and(s.cut_at is not null) as all_cut from pieces p join sheets s on s.workshop_id = p.workshop_id and s.nn = p.sheet where p.workshop_id = ${workshopId} group by p.seat) done
+    where k.workshop_id = ${workshopId} and k.seat = done.seat and k.seat in (select seat from pieces where workshop_id = ${workshopId} and sheet = ${nn})`;
+  return true;
+}
+
+/** The timer lives in the database, so that a reload, a second tab or a restart does not lose it. */
+export async function runWeedTimer(sql: Sql, workshopId: string, seat: string, running: boolean): Promise<void> {
+  if (running) await sql`update kits set weeding_since = now() where workshop_id = ${workshopId} and seat = ${seat} and weeding_since is null and weeded_at is null`;
+  else
+    await sql`update kits set weeding_seconds = weeding_seconds + extract(epoch from now() - weeding_since), weeding_since = null where workshop_id = ${workshopId} and seat = ${seat} and weeding_since is not null`;
+}
+
+/** @returns minutes it took, or null when there is no such kit */
+export async function finishWeeding(sql: Sql, workshopId: string, seat: string, flawed: boolean): Promise<number | null> {
+  await runWeedTimer(sql, workshopId, seat, false);
+  const [row] = await sql<
+    { seconds: number }[]
+  >`update kits set weeded_at = now(), flawed = ${flawed}, cut_hash = letters_hash, cut_at = coalesce(cut_at, now()) where workshop_id = ${workshopId} and seat = ${seat} returning weeding_seconds as seconds`;
+  return row ? row.seconds / 60 : null;
+}
+
+export async function reopenWeeding(sql: Sql, workshopId: string, seat: string): Promise<void> {
+  await sql`update kits set weeded_at = null, checked_at = null, packed_at = null where workshop_id = ${workshopId} and seat = ${seat}`;
+}
+
+/** A kit to be cut again goes back to the start; what it was weeded for so far stays in the log only. */
+export async function markRecut(sql: Sql, workshopId: string, seat: string, reason: string): Promise<void> {
+  await sql`update kits set cut_at = null, cut_hash = null, weeded_at = null, checked_at = null, packed_at = null, weeding_since = null, weeding_seconds = 0, recut_reason = ${reason} where workshop_id = ${workshopId} and seat = ${seat}`;
+}
+
+export async function markKit(sql: Sql, workshopId: string, seat: string, what: "checked" | "packed", on: boolean): Promise<void> {
+  const at = on ? new Date() : null;
+  if (what === "checked") await sql`update kits set checked_at = ${at} where workshop_id = ${workshopId} and seat = ${seat}`;
+  else await sql`update kits set packed_at = ${at}, checked_at = coalesce(checked_at, ${at}) where workshop_id = ${workshopId} and seat = ${seat}`;
+}
+
+/** Minutes of work left per class, for the home screen. */
+export interface WorkLeft {
+  readonly id: string;
+  readonly weedLeft: number;
+  readonly weedKits: number;
+  readonly cutLeft: number;
+  readonly sheetsLeft: number;
+  readonly packLeft: number;
+}
+
+export async function workLeft(sql: Sql, packMinutes: number): Promise<WorkLeft[]> {
+  return sql<WorkLeft[]>`
+    select w.id,
+      coalesce((select sum(k.weed_minutes) from kits k where k.workshop_id = w.id and (k.weeded_at is null or k.cut_hash is distinct from k.letters_hash)), 0)::float8 as "weedLeft",
+      (select count(*)::int from kits k where k.workshop_id = w.id and (k.weeded_at is null or k.cut_hash is distinct from k.letters_hash)) as "weedKits",
+      coalesce((select sum((s.meta->>'cutMinutes')::float8 + (s.meta->>'loadMinutes')::float8) from sheets s where s.workshop_id = w.id and s.cut_at is null), 0)::float8 as "cutLeft",
+      (select count(*)::int from sheets s where s.workshop_id = w.id and s.cut_at is null) as "sheetsLeft",
+      (select count(*) * ${packMinutes}::float8 from kits k where k.workshop_id = w.id and k.seat not like 'spare-%' and (k.packed_at is null or k.cut_hash is distinct from k.letters_hash))::float8 as "packLeft"
+    from workshops w`;
+}

@@ -1,0 +1,25 @@
+/** The two database addresses: the owner's (migrations only) and the application's, which cannot pass row-level security. */
+import { createHmac } from "node:crypto";
+
+export const APP_ROLE = "elm_app";
+
+/** Derived from the owner's secret, so that every server process on one database arrives at the same. */
+export function appPassword(ownerUrl: string): string {
+  const { password, username } = new URL(ownerUrl);
+  return createHmac("sha256", `${decodeURIComponent(username)}:${decodeURIComponent(password)}`)
+    .update("elm_app")
+    .digest("hex");
+}
+
+export function appUrl(ownerUrl: string): string {
+  const url = new URL(ownerUrl);
+  url.username = APP_ROLE;
+  url.password = appPassword(ownerUrl);
+  return url.toString();
+}
+
+export function ownerUrlFromEnvironment(): string {
+  const url = process.env.ELM_OWNER_URL;
+  if (!url) throw new Error("ELM_OWNER_URL is not set: start the application with npm start");
+  return url;
+}

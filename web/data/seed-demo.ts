@@ -1,0 +1,119 @@
+/** The demo studio, loaded the first time: projects, two classes complete at every station, one with a finished run. */
+import { readdirSync, readFileSync } from "node:fs";
+import { fileURLToPath } from "node:url";
+import { addDays } from "@elm-basket/core/calendar/dates.ts";
+import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
+import { runSheet } from "@elm-basket/core/scheduling/step.ts";
+import { hash } from "@node-rs/argon2";
+import postgres from "postgres";
+import { documentHash } from "../planning/document-hash.ts";
+import run from "../workers/plan.server.ts";
+import { insertClass, insertProject, listProjects } from "./class-documents.ts";
+import type { Sql } from "./client.ts";
+import { addLog } from "./log.ts";
+import { type ComputedPlan, finishWeeding, markKit, markSheet, savePlan } from "./making.ts";
+import { ownerUrlFromEnvironment } from "./roles.ts";
+
+const FOLDER = fileURLToPath(new URL("../../demo", import.meta.url));
+export const DEMO_EMAIL = "host@lantern-lane.example";
+/** Made up and public: the demo studio holds nothing of anybody. */
+export const DEMO_PASSWORD = "lantern-lane-demo";
+
+function demoDocuments(): Map<string, ClassDocument> {
+  const files = readdirSync(FOLDER)
+    .filter((name) => name.endsWith(".json"))
+    .sort();
+  return new Map(
+    files.map((name) => {
+      const read = readClassDocument(JSON.parse(readFileSync(`${FOLDER}/${name}`, "utf8")));
+      if (!read.ok) throw new Error(`demo/${name}: ${read.path}: ${read.message}`);
+      return [name.replace(/\.json$/u, ""), read.value];
+    }),
+  );
+}
+
+export async function seedDemo(ownerUrl: string): Promise<void> {
+  const sql = postgres(ownerUrl, { max: 1, onnotice: () => {} });
+  try {
+    await sql.begin(async (tx) => {
+      await tx`select pg_advisory_xact_lock(710204119)`;
+      const [there] = await tx`select 1 from studios where is_demo`;
+      if (!there) await load(tx);
+    });
+  } finally {
+    await sql.end({ timeout: 5 });
+  }
+}
+
+async function load(tx: Sql): Promise<void> {
+  const [studio] = await tx<{ id: string }[]>`insert into studios (name, unit, zone, is_demo) values ('Lantern Lane Workroom', 'mm', 'Europe/London', true) returning id`;
+  const studioId = studio?.id ?? "";
+  await tx`select set_config('elm.studio_id', ${studioId}, true)`;
+  await tx`insert into people (studio_id, email, name, password_hash) values (${studioId}, ${DEMO_EMAIL}, 'Ines of Lantern Lane', ${await hash(DEMO_PASSWORD)})`;
+  const documents = demoDocuments();
+  for (const document of documents.values()) await insertProject(tx, studioId, document);
+  const projects = new Map((await listProjects(tx)).map((project) => [project.title, project.id]));
+  for (const { name, days, weeded } of CLASSES) {
+    const written = documents.get(name);
+    if (!written) continue;
+    const document = { ...written, when: { ...written.when, date: addDays(today(), days) } };
+    const id = await insertClass(tx, studioId, document, projects.get(document.title) ?? null);
+    await progress(tx, studioId, id, document, weeded);
+    if (weeded === "all") await logFinishedRun(tx, studioId, id, document);
+  }
+}
+
+/** The demo's classes lie round the day it is loaded, so that there is always one past and two ahead. */
+const CLASSES = [
+  { name: "seed-tins", days: 11, weeded: 4 },
+  { name: "slate-numbers", days: 16, weeded: 0 },
+  { name: "rowing-bottles", days: -10, weeded: "all" },
+] as const;
+
+const today = (): string => new Date().toISOString().slice(0, 10);
+
+/** Plans the class, and marks what the story says is cut, weeded and packed. */
+async function progress(tx: Sql, studioId: string, id: string, document: ClassDocument, weeded: number | "all"): Promise<void> {
+  const computed = (await run({ kind: "plan", document, hash: documentHash(document) })) as ComputedPlan;
+  await savePlan(tx, studioId, id, computed);
+  if (weeded === 0) return;
+  for (const sheet of computed.sheets) await markSheet(tx, id, sheet.nn, true);
+  const hardest = [...computed.kits].sort((a, b) => b.minutes - a.minutes).slice(0, weeded === "all" ? undefined : weeded);
+  for (const { seat } of hardest) {
+    await finishWeeding(tx, id, seat, false);
+    if (weeded === "all") await markKit(tx, id, seat, "packed", true);
+  }
+}
+
+/** Actual minutes as a share of the plan, step by step: beginners were slow at weeding and placing. */
+const PACE = [0.9, 1.1, 1.45, 1.05, 1.3, 0.95, 1.1];
+/** Minutes the host took to weed each kit, evening by evening. */
+const WEED_PACE = [1.3, 1.1, 0.9, 1.2, 0.85, 0.7, 1.0, 0.95, 1.4, 0.8, 1.05, 0.75];
+
+async function logFinishedRun(tx: Sql, studioId: string, workshopId: string, document: ClassDocument): Promise<void> {
+  const begin = new Date(`${document.when.date}T${document.when.time}:00Z`).getTime();
+  const sheet = runSheet(document.steps, document.tools, document.seats.length);
+  let at = begin;
+  const evening = new Date(`${addDays(document.when.date, -3)}T19:30:00Z`).getTime();
+  let clock = evening;
+  for (const [i, { seat }] of document.seats.entries()) {
+    const minutes = 3.2 * (WEED_PACE[i % WEED_PACE.length] ?? 1);
+    clock += minutes * 60_000;
+    await addLog(tx, studioId, workshopId, { kind: i === 8 ? "lost" : "weeded", seat, minutes, at: new Date(clock), body: i === 8 ? { reason: "folded on itself" } : {} });
+    if (i === 8) await addLog(tx, studioId, workshopId, { kind: "weeded", seat, minutes: 3.1, at: new Date(clock + 240_000) });
+  }
+  await addLog(tx, studioId, workshopId, { kind: "liveStart", at: new Date(at) });
+  for (const [i, step] of sheet.steps.entries()) {
+    const minutes = step.minutes * (PACE[i % PACE.length] ?? 1);
+    at += minutes * 60_000;
+    await addLog(tx, studioId, workshopId, { kind: "liveStep", step: step.id, minutes, at: new Date(at) });
+  }
+  await addLog(tx, studioId, workshopId, { kind: "liveEnd", at: new Date(at), minutes: (at - begin) / 60_000 });
+  const last = sheet.steps.length - 1;
+  await tx`insert into runs (studio_id, workshop_id, started_at, ended_at, step_index, step_started_at) values (${studioId}, ${workshopId}, ${new Date(begin)}, ${new Date(at)}, ${last}, ${new Date(at)})`;
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  await seedDemo(ownerUrlFromEnvironment());
+  process.stdout.write(`${DEMO_EMAIL} with the password ${DEMO_PASSWORD}\n`);
+}

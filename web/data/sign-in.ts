@@ -1,0 +1,76 @@
+/** People, sessions, attempts. Tokens are stored as hashes only. */
+import type { Sql } from "./client.ts";
+
+export interface Signed {
+  readonly personId: string;
+  readonly studioId: string;
+}
+
+export async function personForSignIn(sql: Sql, email: string): Promise<(Signed & { passwordHash: string }) | null> {
+  const [row] = await sql<{ person_id: string; studio_id: string; password_hash: string }[]>`select * from person_for_sign_in(${email})`;
+  return row ? { personId: row.person_id, studioId: row.studio_id, passwordHash: row.password_hash } : null;
+}
+
+export async function demoPerson(sql: Sql): Promise<Signed | null> {
+  const [row] = await sql<{ person_id: string; studio_id: string }[]>`select * from demo_person()`;
+  return row ? { personId: row.person_id, studioId: row.studio_id } : null;
+}
+
+export async function sessionFor(sql: Sql, tokenHash: string): Promise<Signed | null> {
+  const [row] = await sql<{ person_id: string; studio_id: string }[]>`select * from session_for(${tokenHash})`;
+  return row ? { personId: row.person_id, studioId: row.studio_id } : null;
+}
+
+/** Needs the transaction of the person's studio. */
+export async function addSession(sql: Sql, signed: Signed, tokenHash: string, days: number): Promise<void> {
+  await sql`delete from sessions where expires_at < now()`;
+  await sql`insert into sessions (token_hash, studio_id, person_id, expires_at) values (${tokenHash}, ${signed.studioId}, ${signed.personId}, now() + make_interval(days => ${days}))`;
+}
+
+export async function dropSession(sql: Sql, tokenHash: string): Promise<void> {
+  await sql`delete from sessions where token_hash = ${tokenHash}`;
+}
+
+export async function attemptAllowed(sql: Sql, key: string, most: number, seconds: number): Promise<boolean> {
+  const [row] = await sql<{ allowed: boolean }[]>`select attempt_allowed(${key}, ${most}, ${seconds}) as allowed`;
+  return row?.allowed ?? false;
+}
+
+export interface NewStudio {
+  readonly studio: string;
+  readonly person: string;
+  readonly email: string;
+  readonly passwordHash: string;
+  readonly unit: string;
+  readonly zone: string;
+}
+
+/** Null when the e-mail address has a studio already. */
+export async function openStudio(sql: Sql, given: NewStudio): Promise<Signed | null> {
+  const [taken] = await sql`select 1 from person_for_sign_in(${given.email})`;
+  if (taken) return null;
+  const [row] = await sql<{ person_id: string; studio_id: string }[]>`select * from open_studio(${given.studio}, ${given.person}, ${given.email}, ${given.passwordHash}, ${given.unit}, ${given.zone})`;
+  return row ? { personId: row.person_id, studioId: row.studio_id } : null;
+}
+
+export interface StudioRow {
+  readonly id: string;
+  readonly name: string;
+  readonly unit: "mm" | "cm" | "inFraction" | "inDecimal";
+  readonly zone: string;
+  readonly evening_minutes: number;
+  readonly evening_start: string;
+  readonly is_demo: boolean;
+  readonly person: string;
+}
+
+export async function readStudio(sql: Sql, signed: Signed): Promise<StudioRow | null> {
+  const [row] = await sql<StudioRow[]>`
+    select s.id, s.name, s.unit, s.zone, s.evening_minutes, s.evening_start, s.is_demo, p.name as person
+    from studios s join people p on p.studio_id = s.id where s.id = ${signed.studioId} and p.id = ${signed.personId}`;
+  return row ?? null;
+}
+
+export async function saveStudioSettings(sql: Sql, settings: { unit: string; zone: string; eveningMinutes: number; eveningStart: string }): Promise<void> {
+  await sql`update studios set unit = ${settings.unit}, zone = ${settings.zone}, evening_minutes = ${settings.eveningMinutes}, evening_start = ${settings.eveningStart}`;
+}

@@ -1,0 +1,32 @@
+/** The pool of worker threads in which plans are computed, so that the server keeps answering meanwhile. */
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { Piscina } from "piscina";
+import type { ComputedPlan } from "../data/making.ts";
+import { documentHash } from "./document-hash.ts";
+
+const holder = globalThis as typeof globalThis & { elmWorkers?: Piscina };
+const MOST_THREADS = 2;
+/** A class of a thousand seats takes some ten seconds; longer means something is wrong. */
+const LONGEST_MS = 120_000;
+
+function workers(): Piscina {
+  const filename = process.env.ELM_WORKER;
+  if (!filename) throw new Error("ELM_WORKER is not set: start the application with npm start");
+  holder.elmWorkers ??= new Piscina({ filename, minThreads: 1, maxThreads: MOST_THREADS, idleTimeout: 120_000 });
+  return holder.elmWorkers;
+}
+
+const signal = () => AbortSignal.timeout(LONGEST_MS);
+
+export async function computePlan(document: ClassDocument): Promise<ComputedPlan> {
+  return workers().run({ kind: "plan", document, hash: documentHash(document) }, { signal: signal() });
+}
+
+export async function labelsPdf(document: ClassDocument): Promise<Uint8Array> {
+  return workers().run({ kind: "labels", document }, { signal: signal() });
+}
+
+export async function stopWorkers(): Promise<void> {
+  await holder.elmWorkers?.destroy();
+  delete holder.elmWorkers;
+}

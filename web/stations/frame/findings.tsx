@@ -1,0 +1,83 @@
+"use client";
+
+import type { Finding } from "@elm-basket/core/advice/finding.ts";
+import { findingKey } from "@elm-basket/core/advice/finding.ts";
+import { speak } from "@elm-basket/core/advice/words-en.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { useRouter } from "next/navigation";
+import { useState, useTransition } from "react";
+import { SeverityMark } from "@/ui/marks.tsx";
+import { takeRemedy } from "./actions.ts";
+
+const SHOWN = 6;
+
+/** Findings with their reasons; remedies are one press, and undone at the head of the page. */
+export function Findings({
+  classId,
+  findings,
+  unit,
+  labels,
+  quiet = "Nothing to report: all sound.",
+}: {
+  classId: string;
+  findings: readonly Finding[];
+  unit: LengthUnit;
+  labels: Readonly<Record<string, string>>;
+  quiet?: string;
+}) {
+  const router = useRouter();
+  const [busy, start] = useTransition();
+  const [all, setAll] = useState(false);
+  const [trouble, setTrouble] = useState<string>();
+  const name = (seat: string) => labels[seat] ?? `Seat ${seat}`;
+  if (findings.length === 0) return <p className="py-3 text-soft">{quiet}</p>;
+  const shown = all ? findings : findings.slice(0, SHOWN);
+  return (
+    <div aria-busy={busy}>
+      <ul>
+        {shown.map((finding) => {
+          const said = speak(finding, unit, name);
+          return (
+            <li key={findingKey(finding)} className="flex gap-3 border-rule border-b py-3">
+              <span className="pt-1">
+                <SeverityMark severity={finding.severity} />
+              </span>
+              <p>
+                {said.sentence}{" "}
+                {said.remedies.map(({ remedy, words }, i) => (
+                  <span key={words}>
+                    {i > 0 && " · "}
+                    <button
+                      type="button"
+                      className="verb"
+                      disabled={busy}
+                      onClick={() =>
+                        start(async () => {
+                          const answer = await takeRemedy(classId, remedy, words);
+                          setTrouble(answer.ok ? undefined : "That was changed meanwhile in another window. Look again, then press once more.");
+                          router.refresh();
+                        })
+                      }
+                    >
+                      {words}
+                    </button>
+                  </span>
+                ))}
+              </p>
+            </li>
+          );
+        })}
+      </ul>
+      {findings.length > SHOWN && !all && (
+        <button type="button" className="verb mt-2" onClick={() => setAll(true)}>
+          {findings.length - SHOWN} more
+        </button>
+      )}
+      {trouble && (
+        <p role="alert" className="mt-2 text-brick">
+          {trouble}
+        </p>
+      )}
+    </div>
+  );
+}

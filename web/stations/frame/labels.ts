@@ -1,0 +1,10 @@
+import type { StoredPlan } from "@/data/making.ts";
+
+/** Seat -> what people call it; spares by number. */
+export function labelsOf(plan: Pick<StoredPlan, "seats">): Record<string, string> {
+  return Object.fromEntries(plan.seats.map(({ seat, label }) => [seat, label]));
+}
+
+export function labelOf(labels: Readonly<Record<string, string>>, seat: string): string {
+  return labels[seat] ?? (seat.startsWith("spare-") ? `Spare ${seat.slice(6)}` : `Seat ${seat}`);
+}

@@ -1,0 +1,34 @@
+/** What every station of a class starts from, loaded once a request. */
+import { notFound } from "next/navigation";
+import { cache } from "react";
+import { type Host, requireHost } from "@/account/session.ts";
+import type { StoredClass } from "@/data/class-documents.ts";
+import { withStudio } from "@/data/client.ts";
+import { currentRun, type RunRow } from "@/data/live-runs.ts";
+import { type KitRow, listKits, listSheets, type SheetRow } from "@/data/making.ts";
+import { type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
+
+export interface StationData {
+  readonly host: Host;
+  readonly planned: PlannedClass;
+  readonly kits: readonly KitRow[];
+  readonly sheets: readonly SheetRow[];
+  readonly run: RunRow | null;
+}
+
+export type Loaded = { readonly ok: true; readonly data: StationData } | { readonly ok: false; readonly host: Host; readonly stored: StoredClass; readonly message: string };
+
+export const loadStation = cache(async (id: string): Promise<Loaded> => {
+  const host = await requireHost();
+  const planned = await plannedClass(host.studioId, id);
+  if (!planned) notFound();
+  if (!planned.ok) return { ok: false, host, stored: planned.stored, message: planned.message };
+  const [kits, sheets, run] = await withStudio(host.studioId, async (sql) => [await listKits(sql, id), await listSheets(sql, id), await currentRun(sql, id)] as const);
+  return { ok: true, data: { host, planned: planned.value, kits, sheets, run } };
+});
+
+/** For stations that have nothing to show without a plan. */
+export async function loadPlanned(id: string): Promise<StationData | null> {
+  const loaded = await loadStation(id);
+  return loaded.ok ? loaded.data : null;
+}

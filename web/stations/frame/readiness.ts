@@ -1,0 +1,74 @@
+/** What each station has to say for itself: how far it is, and one line on what counts there. */
+import type { FindingCode } from "@elm-basket/core/advice/finding.ts";
+import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import { showMinutes } from "@elm-basket/core/units/time.ts";
+import type { KitRow, SheetRow, StoredPlan } from "@/data/making.ts";
+import type { KnotState } from "@/ui/marks.tsx";
+import type { StationKey } from "./stations.ts";
+
+export interface Readiness {
+  readonly state: KnotState;
+  readonly line: string;
+}
+
+const STATION_OF: Record<FindingCode, StationKey> = {
+  missingGlyph: "letter",
+  noFontHasGlyph: "letter",
+  thinStroke: "letter",
+  lettersApart: "letter",
+  emptySeat: "letter",
+  noSeats: "letter",
+  sameName: "letter",
+  longName: "letter",
+  tooSmall: "letter",
+  kitTooLarge: "cut",
+  rimTooClose: "measure",
+  wideOnCup: "measure",
+  runsOver: "teach",
+  smallParts: "weed",
+  mirrored: "cut",
+  rawWood: "measure",
+  glassBacks: "measure",
+};
+
+export const stationOf = (code: string): StationKey => STATION_OF[code as FindingCode] ?? "plan";
+
+export interface ReadinessInput {
+  readonly plan: StoredPlan;
+  readonly kits: readonly KitRow[];
+  readonly sheets: readonly Pick<SheetRow, "cutAt">[];
+  readonly unit: LengthUnit;
+  readonly ended: boolean;
+}
+
+const part = (done: number, all: number): KnotState => (all > 0 && done >= all ? "full" : done > 0 ? "half" : "empty");
+const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? "" : "s"}`;
+
+export function readiness({ plan, kits, sheets, unit, ended }: ReadinessInput): Record<StationKey, Readiness> {
+  const stops = (key: StationKey) => plan.findings.some((finding) => finding.severity === "stop" && stationOf(finding.code) === key);
+  const checks = (key: StationKey) => plan.findings.filter((finding) => finding.severity !== "tip" && stationOf(finding.code) === key).length;
+  const withStop = (key: StationKey, state: KnotState): KnotState => (stops(key) ? "stop" : state);
+  const seats = plan.seats.length;
+  const own = kits.filter(({ seat }) => !seat.startsWith("spare-"));
+  const cut = sheets.filter(({ cutAt }) => cutAt).length;
+  const weeded = kits.filter((kit) => kit.weeded).length;
+  const packed = own.filter((kit) => kit.packed).length;
+  const short = plan.supplies.filter((line) => line.packs > 0).length;
+  const weedLeft = kits.filter((kit) => !kit.weeded).reduce((sum, kit) => sum + kit.weedMinutes, 0);
+  return {
+    plan: { state: withStop("plan", seats > 0 ? "full" : "half"), line: plural(seats, "seat") },
+    measure: { state: withStop("measure", checks("measure") > 0 ? "half" : "full"), line: `${showLength(plan.face.width, unit).replace(/ (mm|cm|in)$/u, "")} × ${showLength(plan.face.height, unit)}` },
+    letter: {
+      state: withStop("letter", seats === 0 ? "empty" : checks("letter") > 0 ? "half" : "full"),
+      line: seats === 0 ? "no names yet" : checks("letter") > 0 ? plural(checks("letter"), "finding") : "all sound",
+    },
+    cut: { state: withStop("cut", part(cut, sheets.length)), line: sheets.length === 0 ? "nothing to cut" : cut > 0 ? `${cut} of ${plural(sheets.length, "load")}` : plural(sheets.length, "load") },
+    weed: { state: part(weeded, kits.length), line: kits.length === 0 ? "no kits" : weeded === kits.length ? "all weeded" : weeded > 0 ? `${weeded} of ${kits.length}` : showMinutes(weedLeft) },
+    pack: { state: part(packed, own.length), line: packed > 0 ? `${packed} of ${own.length} packed` : short > 0 ? `buy ${plural(short, "thing")}` : "all in stock" },
+    teach: {
+      state: withStop("teach", ended ? "full" : plan.runSheet.steps.length > 0 ? "half" : "empty"),
+      line: ended ? "taught" : plan.runSheet.steps.length === 0 ? "no steps" : showMinutes(plan.runSheet.endMinute),
+    },
+    "look-back": { state: ended ? "full" : "empty", line: ended ? "run logged" : "after the class" },
+  };
+}

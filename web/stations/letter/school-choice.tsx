@@ -1,0 +1,83 @@
+"use client";
+
+import { SCHOOL_WORDS } from "@elm-basket/core/advice/words-en.ts";
+import type { Design } from "@elm-basket/core/lettering/recipe.ts";
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import type { DrawnSeat, LetterAnswer, SchoolPreview } from "@/workers/letter-protocol.ts";
+
+interface Props {
+  readonly design: Design;
+  readonly vinyls: readonly Vinyl[];
+  readonly drawn: Extract<LetterAnswer, { kind: "drawn" }> | null;
+  readonly seats: ClassDocument["seats"];
+  readonly unit: LengthUnit;
+  readonly onChange: (design: Design, label: string) => void;
+}
+
+/** The sizing schools as pictures: the widest and the narrowest name of this set, as each school would cut them. */
+export function SchoolChoice({ design, vinyls, drawn, seats, unit, onChange }: Props) {
+  const widths = (drawn?.seats ?? []).map((seat) => ({ seat, unit: seat.width / seat.scale })).sort((a, b) => b.unit - a.unit);
+  const samples = widths.length > 1 ? [widths[0]?.seat, widths[widths.length - 1]?.seat].filter((seat) => seat !== undefined) : [];
+  const nameOf = (seat: string | null) => seats.find((row) => row.seat === seat)?.fields.name ?? (seat ? `seat ${seat}` : "");
+  const room = Math.max(1, ...(drawn?.schools ?? []).flatMap((school) => samples.map((seat) => (seat.width / seat.scale) * (school.scales[seat.seat] ?? 0))));
+  return (
+    <fieldset>
+      <legend className="mb-2 font-bold font-head text-lg">How the set is sized</legend>
+      {(drawn?.schools ?? []).map((school) => {
+        const chosen = design.school === school.school;
+        return (
+          <label
+            key={school.school}
+            className={`grid cursor-pointer grid-cols-[96px_1fr] items-center gap-3 border-rule border-b py-2.5 pl-2 ${chosen ? "border-l-4 border-l-elm bg-paper" : "border-l-4 border-l-transparent"}`}
+          >
+            <input type="radio" name="school" className="sr-only" checked={chosen} onChange={() => onChange({ ...design, school: school.school }, `Sized by “${SCHOOL_WORDS[school.school]?.name}”`)} />
+            <SchoolPicture school={school} samples={samples} vinyls={vinyls} room={room} />
+            <span>
+              <span className="block font-bold leading-tight">{SCHOOL_WORDS[school.school]?.name}</span>
+              <span className="block text-soft text-sm leading-snug">{describe(school, unit, nameOf(school.bindingSeat))}</span>
+            </span>
+          </label>
+        );
+      })}
+      {!drawn && <p className="text-soft">Comes when the names are lettered.</p>}
+      <p className="mt-2 text-soft text-sm">{SCHOOL_WORDS[design.school]?.why}</p>
+    </fieldset>
+  );
+}
+
+function describe(school: SchoolPreview, unit: LengthUnit, binding: string): string {
+  if (!Number.isFinite(school.smallestMm)) return "no letters yet";
+  const same = school.largestMm - school.smallestMm < 0.05;
+  const size = same ? `all ${showLength(school.smallestMm, unit)}` : `letters ${showLength(school.smallestMm, unit)} to ${showLength(school.largestMm, unit)}`;
+  return school.school === "fillBox" || !binding ? size : `${size}, ${binding} binds`;
+}
+
+function SchoolPicture({ school, samples, vinyls, room }: { school: SchoolPreview; samples: readonly DrawnSeat[]; vinyls: readonly Vinyl[]; room: number }) {
+  let y = 0;
+  const rows = samples.map((seat) => {
+    const factor = (school.scales[seat.seat] ?? seat.scale) / seat.scale;
+    const top = y;
+    y += seat.height * factor + room * 0.03;
+    return { seat, factor, middle: top + (seat.height * factor) / 2 };
+  });
+  return (
+    <svg viewBox={`${-room / 2} 0 ${room} ${Math.max(y, 1)}`} className="max-h-20 w-full" aria-hidden>
+      {rows.map(({ seat, factor, middle }) => (
+        <g key={seat.seat} transform={`translate(0 ${middle}) scale(${factor})`}>
+          {seat.layers.map((layer) => (
+            <path
+              key={layer.vinyl}
+              d={layer.path}
+              fillRule="evenodd"
+              fill={vinyls.find(({ id }) => id === layer.vinyl)?.colour ?? "var(--color-ink)"}
+              stroke="var(--color-rule-strong)"
+              strokeWidth={room / 500}
+            />
+          ))}
+        </g>
+      ))}
+    </svg>
+  );
+}

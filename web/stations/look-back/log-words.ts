@@ -1,0 +1,16 @@
+import type { LogKind } from "@/data/log.ts";
+
+export const LOG_WORDS: Record<LogKind, string> = {
+  cut: "Load cut",
+  weeded: "Kit weeded",
+  lost: "Piece lost",
+  checked: "Kit checked",
+  packed: "Kit packed",
+  recut: "Marked for recut",
+  liveStart: "Class begun",
+  liveStep: "Step done",
+  liveEnd: "Class ended",
+  done: "Done",
+  stuck: "Stuck",
+  note: "Note",
+};

@@ -1,0 +1,109 @@
+import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { withStudio } from "@/data/client.ts";
+import { type LogRow, listLog } from "@/data/log.ts";
+import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
+import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
+import { LinkButton } from "@/ui/button.tsx";
+import { FigureRow } from "@/ui/reckoned.tsx";
+import { type ChartRow, PlannedActualChart } from "./planned-actual-chart.tsx";
+
+export async function LookBackStation({ id }: { id: string; query: Record<string, string | undefined> }) {
+  const data = await loadPlanned(id);
+  if (!data) return null;
+  const log = await withStudio(data.host.studioId, (sql) => listLog(sql, id));
+  const steps = stepRows(data, log);
+  const weeding = weedRows(data, log);
+  if (steps.length === 0 && weeding.length === 0)
+    return (
+      <div className="grid max-w-xl gap-4">
+        <h2 className="text-2xl">Nothing to look back on yet</h2>
+        <p>Minutes are logged by themselves while you weed with the timer and while the class is live. Then planned and actual stand here side by side.</p>
+        <LinkButton href={`/classes/${id}/weed`} tone="main" className="justify-self-start">
+          Go to Weed
+        </LinkButton>
+      </div>
+    );
+  const lost = log.filter(({ kind }) => kind === "lost");
+  return (
+    <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_320px]">
+      <section>
+        {steps.length > 0 && (
+          <>
+            <h2 className="mb-1 text-2xl">{sentence(steps, "The class took")}</h2>
+            <PlannedActualChart rows={steps} name="Minutes of each step" />
+          </>
+        )}
+        {weeding.length > 0 && (
+          <>
+            <h2 className="mt-6 mb-1 text-2xl">{sentence(weeding, "Weeding took")}</h2>
+            <PlannedActualChart rows={weeding} name="Minutes of each kit" />
+          </>
+        )}
+      </section>
+      <aside>
+        <Ratio name="Class against plan" rows={steps} />
+        <Ratio name="Weeding against plan" rows={weeding} />
+        <FigureRow name="Kits lost or torn">{lost.length}</FigureRow>
+        {lost.length > 0 && (
+          <ul className="mt-3">
+            {lost.map((row) => (
+              <li key={row.id} className="border-rule border-b py-2">
+                {labelOf(labelsOf(data.planned.plan), row.seat ?? "")}: {String(row.body.reason ?? "lost")}
+              </li>
+            ))}
+          </ul>
+        )}
+      </aside>
+    </div>
+  );
+}
+
+const total = (rows: readonly ChartRow[], pick: (row: ChartRow) => number) => rows.reduce((sum, row) => sum + pick(row), 0);
+
+function sentence(rows: readonly ChartRow[], begin: string): string {
+  const [planned, actual] = [total(rows, (row) => row.planned), total(rows, (row) => row.actual)];
+  const worst = rows.reduce((a, b) => (b.actual - b.planned > a.actual - a.planned ? b : a));
+  const off = worst.actual - worst.planned;
+  return `${begin} ${showMinutes(actual)}, planned ${showMinutes(planned)}${off >= 1 ? `; most over: ${worst.name}, by ${showMinutes(off)}` : ""}`;
+}
+
+function Ratio({ name, rows }: { name: string; rows: readonly ChartRow[] }) {
+  const [planned, actual] = [total(rows, (row) => row.planned), total(rows, (row) => row.actual)];
+  if (planned === 0) return null;
+  return (
+    <FigureRow
+      name={name}
+      reckoning={{
+        title: `${Math.round((100 * actual) / planned)} %`,
+        lines: [
+          { what: "Planned", value: `${planned.toFixed(1)} min` },
+          { what: "Actual, from the log", value: `${actual.toFixed(1)} min` },
+          { what: "Entries", value: String(rows.length) },
+        ],
+        rule: "Actual minutes by planned minutes, only for what was logged. Holds of the live view do not count as work.",
+      }}
+    >
+      {Math.round((100 * actual) / planned)} %
+    </FigureRow>
+  );
+}
+
+/** Only the last run counts: a class may be taught twice. */
+function stepRows(data: StationData, log: readonly LogRow[]): ChartRow[] {
+  const begin = log.map(({ kind }) => kind).lastIndexOf("liveStart");
+  const titles = new Map(data.planned.document.steps.map((step) => [step.id, step.title]));
+  return data.planned.plan.runSheet.steps.flatMap((step) => {
+    const actual = log.slice(Math.max(0, begin)).filter((row) => row.kind === "liveStep" && row.step === step.id && row.minutes !== null);
+    if (actual.length === 0) return [];
+    return [{ name: titles.get(step.id) ?? step.id, planned: step.minutes, actual: actual.reduce((sum, row) => sum + (row.minutes ?? 0), 0) }];
+  });
+}
+
+function weedRows(data: StationData, log: readonly LogRow[]): ChartRow[] {
+  const labels = labelsOf(data.planned.plan);
+  return data.kits.flatMap((kit) => {
+    const actual = log.filter((row) => row.seat === kit.seat && row.kind === "weeded" && row.minutes !== null);
+    if (actual.length === 0) return [];
+    return [{ name: labelOf(labels, kit.seat), planned: kit.weedMinutes, actual: actual.reduce((sum, row) => sum + (row.minutes ?? 0), 0) }];
+  });
+}

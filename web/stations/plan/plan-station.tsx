@@ -1,0 +1,136 @@
+import { cautionsFor } from "@elm-basket/core/advice/cautions.ts";
+import { DEADLINE_WORDS } from "@elm-basket/core/advice/words-en.ts";
+import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
+import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { Findings } from "@/stations/frame/findings.tsx";
+import { loadStation, type StationData } from "@/stations/frame/load.ts";
+import { Basket, strandsDone } from "@/ui/basket.tsx";
+import { FileButton } from "@/ui/button.tsx";
+import { showDate, showDaysAway, todayIn } from "@/ui/dates.ts";
+import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
+import { FigureRow } from "@/ui/reckoned.tsx";
+import { labelsOf } from "../frame/labels.ts";
+import { ClassForm } from "./class-form.tsx";
+import { KeepAsProject } from "./keep-as-project.tsx";
+
+export async function PlanStation({ id }: { id: string }) {
+  const loaded = await loadStation(id);
+  if (!loaded.ok) return <p className="text-lg">Mend the blank or the design, and the plan comes back.</p>;
+  const { data } = loaded;
+  const { planned, host, kits } = data;
+  const labels = labelsOf(planned.plan);
+  const seats = planned.plan.seats.map(({ seat, label }) => ({
+    seat,
+    label,
+    done: strandsDone(kits.find((kit) => kit.seat === seat)),
+    trouble: planned.plan.findings.some((f) => f.severity === "stop" && f.where.seat === seat),
+  }));
+  return (
+    <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[300px_1fr_330px]">
+      <section>
+        <h2 className="mb-3 text-lg">The class</h2>
+        <ClassForm classId={id} document={planned.document} version={planned.versions.class} />
+        <div className="mt-5 grid gap-2">
+          <FileButton href={`/classes/${id}/files/class.json`} download>
+            Save the class document
+          </FileButton>
+          <KeepAsProject classId={id} />
+        </div>
+      </section>
+      <section>
+        <Countdown data={data} />
+        <h2 className="mt-8 mb-2 text-lg">The set, side by side</h2>
+        <p className="mb-3 text-soft text-sm">Look at all colours together before anything is cut: chosen one by one they get regretted.</p>
+        <ul className="flex flex-wrap gap-6">
+          {planned.document.vinyls.map((vinyl) => {
+            const use = planned.plan.vinyl.find((entry) => entry.vinyl === vinyl.id);
+            return (
+              <li key={vinyl.id} className="w-40">
+                <div className="h-20 border border-rule-strong" style={{ background: vinyl.colour }} />
+                <p className="mt-1 font-bold">
+                  <FilmDot colour={vinyl.colour} /> {vinyl.name}
+                </p>
+                <p className="text-soft text-sm">{use ? `${(use.usedMm2 / 10_000).toFixed(1)} dm², ${use.loads} ${use.loads === 1 ? "load" : "loads"}` : "not used yet"}</p>
+              </li>
+            );
+          })}
+          <li className="w-40">
+            <div className="h-20 border border-rule-strong" style={{ background: planned.document.blank.colour }} />
+            <p className="mt-1 font-bold">{planned.document.blank.name}</p>
+            <p className="text-soft text-sm">the blank</p>
+          </li>
+        </ul>
+        <h2 className="mt-8 mb-2 text-lg">The basket</h2>
+        <Basket seats={seats} href={(seat) => `/classes/${id}/weed?kit=${encodeURIComponent(seat)}`} />
+      </section>
+      <section>
+        <Minutes data={data} />
+        <h2 className="mt-6 text-lg">What the plan says</h2>
+        <Findings classId={id} findings={planned.plan.findings as never} unit={host.studio.unit} labels={labels} />
+        <h2 className="mt-6 mb-2 text-lg">Cautions</h2>
+        <ul>
+          {cautionsFor(planned.document).map((caution) => (
+            <li key={caution.code} className="flex gap-3 py-1.5">
+              <span className="pt-1">
+                <SeverityMark severity="check" size={13} />
+              </span>
+              <span>{caution.text}</span>
+            </li>
+          ))}
+        </ul>
+        <p className="mt-2 text-soft text-sm">Labels, the venue's rules and local codes come first; licensed work belongs to those licensed.</p>
+      </section>
+    </div>
+  );
+}
+
+function Minutes({ data }: { data: StationData }) {
+  const { preparation } = data.planned.plan;
+  const total = preparation.cuttingMinutes + preparation.weedingMinutes + preparation.packingMinutes;
+  return (
+    <FigureRow
+      name="Evenings' work before the class"
+      reckoning={{
+        title: `${showMinutes(total)} of preparation`,
+        lines: [
+          { what: "At the cutter, loading included", value: showMinutes(preparation.cuttingMinutes) },
+          { what: "Weeding all kits", value: showMinutes(preparation.weedingMinutes) },
+          { what: "Packing, 2 min a seat", value: showMinutes(preparation.packingMinutes) },
+        ],
+        rule: "Weeding is a base of 0.8 min a kit, and more for every piece, inside, small part, tail, thin stroke and metre of outline.",
+        rounding: "To whole minutes, at the end.",
+      }}
+    >
+      {showMinutes(total)}
+    </FigureRow>
+  );
+}
+
+/** Deadlines counted back from the date, on one line to scale of days. */
+function Countdown({ data }: { data: StationData }) {
+  const { document, plan } = data.planned;
+  const today = todayIn(document.when.zone);
+  const left = daysBetween(today, document.when.date);
+  return (
+    <>
+      <h2 className="mb-2 text-2xl">{left < 0 ? `This class was ${showDaysAway(left)}` : left === 0 ? "The class is today" : `${left} ${left === 1 ? "day" : "days"} to go`}</h2>
+      {left < 0 && <p className="mb-2 text-soft">The date lies in the past: set a new one to plan it again.</p>}
+      <ol className="border-rule border-t">
+        {[...plan.deadlines, { code: "class", date: document.when.date, daysBefore: 0 }].map((deadline) => {
+          const away = daysBetween(today, deadline.date);
+          const late = away < 0 && left >= 0;
+          return (
+            <li key={deadline.code} className="grid grid-cols-[110px_1fr_auto] items-center gap-4 border-rule border-b py-2">
+              <span className="font-bold">{showDate(deadline.date, "short")}</span>
+              <span>{deadline.code === "class" ? `Class, ${document.when.time}` : DEADLINE_WORDS[deadline.code as keyof typeof DEADLINE_WORDS]}</span>
+              <span className={late ? "flex items-center gap-2 font-bold text-ochre" : "text-soft"}>
+                {late && <SeverityMark severity="check" size={13} />}
+                {showDaysAway(away)}
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+    </>
+  );
+}

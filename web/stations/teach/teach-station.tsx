@@ -1,0 +1,188 @@
+import { timedSteps } from "@elm-basket/core/plan/tables.ts";
+import { runSheet } from "@elm-basket/core/scheduling/step.ts";
+import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { headers } from "next/headers";
+import QRCode from "qrcode";
+import { codeFor } from "@/live/actions.ts";
+import { Findings } from "@/stations/frame/findings.tsx";
+import { labelsOf } from "@/stations/frame/labels.ts";
+import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
+import { stationOf } from "@/stations/frame/readiness.ts";
+import { FileButton, LinkButton } from "@/ui/button.tsx";
+import { showDate } from "@/ui/dates.ts";
+import { FigureRow } from "@/ui/reckoned.tsx";
+import { PrintButton } from "./print-button.tsx";
+import { RenewLink } from "./renew-link.tsx";
+
+export async function TeachStation({ id }: { id: string; query: Record<string, string | undefined> }) {
+  const data = await loadPlanned(id);
+  if (!data) return null;
+  const { planned, host, run } = data;
+  const sheet = runSheet(planned.document.steps, planned.document.tools, planned.document.seats.length);
+  const rows = timedSteps({ document: planned.document, runSheet: sheet });
+  const steps = new Map(planned.document.steps.map((step) => [step.id, step]));
+  const end = rows.reduce((latest, row) => (row.endInstant > latest.endInstant ? row : latest), rows[0] ?? { end: planned.document.when.time, endInstant: 0 });
+  const over = sheet.endMinute - planned.document.when.minutes;
+  return (
+    <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_320px] print:block">
+      <section>
+        <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
+          <h2 className="text-2xl">
+            {planned.document.when.time} to {end.end}
+            {over > 0 ? `, ${showMinutes(over)} too long` : `, ${showMinutes(-over)} to spare`}
+          </h2>
+          <div className="no-print flex flex-wrap gap-2">
+            <LinkButton tone="main" href={`/live/${id}`}>
+              {run && !run.endedAt ? "Back to the live view" : "Go live"}
+            </LinkButton>
+            <PrintButton />
+            <FileButton href={`/classes/${id}/files/run-sheet.ics`} download>
+              Calendar
+            </FileButton>
+            <FileButton href={`/classes/${id}/files/run-sheet.csv`} download>
+              CSV
+            </FileButton>
+          </div>
+        </div>
+        <p className="hidden print:block">
+          {planned.document.title} · {showDate(planned.document.when.date)}
+        </p>
+        <RunLine data={data} sheet={sheet} />
+        <ol className="mt-4 border-rule border-t">
+          {rows.map((row, i) => {
+            const step = steps.get(row.id);
+            const timing = sheet.steps[i];
+            const gap = i > 0 ? (timing?.startMinute ?? 0) - ((sheet.steps[i - 1]?.startMinute ?? 0) + (sheet.steps[i - 1]?.minutes ?? 0)) : 0;
+            return (
+              <li key={row.id} className="break-inside-avoid">
+                {gap > 0 && <p className="border-ochre border-b-2 border-dashed py-1.5 pl-[104px] text-ochre">{gap} min of waiting while it dries: tea, or start tidying</p>}
+                <div className="grid grid-cols-[84px_1fr] gap-5 border-rule border-b py-3">
+                  <p>
+                    <b className="block text-lg">{row.start}</b>
+                    <span className="text-soft text-sm">{row.minutes} min</span>
+                  </p>
+                  <div>
+                    <p className="font-bold text-lg">
+                      {row.title}
+                      {row.waves > 1 && <span className="font-normal text-soft"> · {row.waves} turns at the tool</span>}
+                      {timing && timing.drying.length > 0 && <span className="font-normal text-ochre"> · meanwhile dries: {timing.drying.map((dry) => steps.get(dry)?.title ?? dry).join(", ")}</span>}
+                    </p>
+                    {step?.say && (
+                      <p>
+                        <span className="text-soft">Say: </span>
+                        {step.say}
+                      </p>
+                    )}
+                    {step?.show && (
+                      <p>
+                        <span className="text-soft">Show: </span>
+                        {step.show}
+                      </p>
+                    )}
+                    {step?.check && (
+                      <p>
+                        <span className="text-soft">Check: </span>
+                        {step.check}
+                      </p>
+                    )}
+                    {step?.care && (
+                      <p className="text-ochre">
+                        <b>Care: </b>
+                        {step.care}
+                      </p>
+                    )}
+                  </div>
+                </div>
+              </li>
+            );
+          })}
+          <li className="grid grid-cols-[84px_1fr] gap-5 py-3">
+            <b className="text-lg">{end.end}</b>
+            <b className="text-lg">End</b>
+          </li>
+        </ol>
+      </section>
+      <aside className="no-print">
+        <FigureRow
+          name="The class takes"
+          reckoning={{
+            title: showMinutes(sheet.endMinute),
+            lines: [
+              { what: "All steps one after another", value: showMinutes(sheet.steps.reduce((sum, step) => sum + step.minutes, 0)) },
+              { what: "Cannot be shorter than", value: showMinutes(sheet.bound) },
+              { what: "Planned length", value: showMinutes(planned.document.when.minutes) },
+              ...sheet.steps.filter(({ waves }) => waves > 1).map((step) => ({ what: `${steps.get(step.id)?.title}: turns`, value: String(step.waves) })),
+            ],
+            rule: "One step at a time holds the room's attention; drying goes on by itself and is filled with other steps. A shared tool is used in turns.",
+            school: "Longest remaining chain first, improved by trying other orders.",
+          }}
+        >
+          {showMinutes(sheet.endMinute)}
+        </FigureRow>
+        <Findings
+          classId={id}
+          findings={planned.plan.findings.filter(({ code }) => stationOf(code) === "teach") as never}
+          unit={host.studio.unit}
+          labels={labelsOf(planned.plan)}
+          quiet="It ends in time."
+        />
+        <FollowLink classId={id} studioId={host.studioId} />
+      </aside>
+    </div>
+  );
+}
+
+async function FollowLink({ classId, studioId }: { classId: string; studioId: string }) {
+  const code = await codeFor(studioId, classId);
+  const list = await headers();
+  const origin = `${list.get("x-forwarded-proto") ?? "http"}://${list.get("host") ?? "127.0.0.1:3000"}`;
+  const url = `${origin}/f/${code}`;
+  const qr = await QRCode.toString(url, { type: "svg", margin: 0, errorCorrectionLevel: "M", color: { dark: "#22292b", light: "#0000" } });
+  return (
+    <section className="mt-7">
+      <h2 className="mb-2 text-lg">For participants' phones</h2>
+      {/* biome-ignore lint/security/noDangerouslySetInnerHtml: the QR library's own drawing of our own address */}
+      <div className="mb-3 w-40" role="img" aria-label="QR code of the link for participants" dangerouslySetInnerHTML={{ __html: qr }} />
+      <a href={url} className="verb [overflow-wrap:anywhere]" data-follow-link>
+        {url.replace(/^https?:\/\//u, "")}
+      </a>
+      <p className="my-2 text-soft text-sm">Shows the step, the time left, and lets them say done or stuck. Nothing else of your studio.</p>
+      <RenewLink classId={classId} />
+    </section>
+  );
+}
+
+/** All steps on one line to scale, drying dashed beneath. */
+function RunLine({ data, sheet }: { data: StationData; sheet: ReturnType<typeof runSheet> }) {
+  const planned = data.planned.document.when.minutes;
+  const all = Math.max(sheet.endMinute, planned, 1);
+  const x = (minute: number) => (1000 * minute) / all;
+  const titles = new Map(data.planned.document.steps.map((step) => [step.id, step.title]));
+  const waits = data.planned.document.steps.flatMap((step) =>
+    (step.after ?? [])
+      .filter(({ wait }) => wait > 0)
+      .map(({ step: before, wait }) => {
+        const from = sheet.steps.find(({ id }) => id === before);
+        return { id: `${before}-${step.id}`, from: (from?.startMinute ?? 0) + (from?.minutes ?? 0), wait };
+      }),
+  );
+  return (
+    <svg viewBox="0 0 1000 64" className="w-full" role="img" aria-label={`Steps to scale: ${sheet.endMinute} minutes of ${planned} planned`}>
+      {sheet.steps.map((step) => (
+        <g key={step.id}>
+          <title>{`${titles.get(step.id)}: ${step.minutes} min${step.critical ? ", on the critical path" : `, ${step.slack} min slack`}`}</title>
+          <rect x={x(step.startMinute)} y="14" width={Math.max(1, x(step.minutes) - 3)} height="24" fill={step.critical ? "var(--color-elm)" : "var(--color-elm-tint)"} stroke="var(--color-elm)" />
+        </g>
+      ))}
+      {waits.map((wait) => (
+        <line key={wait.id} x1={x(wait.from)} x2={x(wait.from + wait.wait)} y1="47" y2="47" stroke="var(--color-ochre)" strokeWidth="3" strokeDasharray="6 4">
+          <title>{`drying, ${wait.wait} min`}</title>
+        </line>
+      ))}
+      <line x1={x(planned)} x2={x(planned)} y1="4" y2="58" stroke={sheet.endMinute > planned ? "var(--color-brick)" : "var(--color-ink)"} strokeWidth="2" />
+      <text x={Math.min(x(planned), 996)} y="11" fontSize="13" textAnchor="end" dx="-6" fill="var(--color-soft)">
+        planned end
+      </text>
+    </svg>
+  );
+}

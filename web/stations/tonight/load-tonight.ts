@@ -1,0 +1,88 @@
+/** Tonight: what is left to do over all classes, spread over the evenings left. */
+import { addDays, CRAFT_ALONG_LEAD_DAYS, type DeadlineCode, daysBetween, ROOM_LEAD_DAYS } from "@elm-basket/core/calendar/dates.ts";
+import { type EveningPlan, tonight } from "@elm-basket/core/calendar/evenings.ts";
+import { PACK_MINUTES_PER_KIT } from "@elm-basket/core/plan/plan.ts";
+import type { Host } from "@/account/session.ts";
+import { type ClassListRow, listClasses } from "@/data/class-documents.ts";
+import { withStudio } from "@/data/client.ts";
+import { type KitRow, listKits, workLeft } from "@/data/making.ts";
+import { type Planned, plannedClass } from "@/planning/planned-class.ts";
+import { todayIn } from "@/ui/dates.ts";
+
+export interface TonightTask {
+  readonly id: string;
+  readonly minutes: number;
+  readonly allMinutes: number;
+  readonly title: string;
+  readonly detail: string;
+  readonly href: string;
+  readonly kind: "cut" | "weed" | "pack";
+  readonly dueDate: string;
+}
+
+export interface TonightView {
+  readonly today: string;
+  readonly plan: EveningPlan;
+  readonly tasks: readonly TonightTask[];
+  readonly classes: readonly { readonly row: ClassListRow; readonly kits: readonly KitRow[]; readonly stops: number; readonly labels: Readonly<Record<string, string>> }[];
+}
+
+/** Classes farther away than this do not press yet. */
+const HORIZON_DAYS = 45;
+const MOST_CLASSES = 12;
+
+export async function loadTonight(host: Host): Promise<TonightView> {
+  const today = todayIn(host.studio.zone);
+  const rows = await withStudio(host.studioId, listClasses);
+  const near = rows.filter((row) => row.class_date >= today && daysBetween(today, row.class_date) <= HORIZON_DAYS).slice(0, MOST_CLASSES);
+  const planned: (Planned | null)[] = [];
+  for (const row of near) planned.push(await plannedClass(host.studioId, row.id));
+  const { left, kits } = await withStudio(host.studioId, async (sql) => {
+    const lists: KitRow[][] = [];
+    for (const row of near) lists.push(await listKits(sql, row.id));
+    return { left: await workLeft(sql, PACK_MINUTES_PER_KIT), kits: lists };
+  });
+  const tasks = near.flatMap((row) =>
+    tasksOf(
+      row,
+      left.find(({ id }) => id === row.id),
+      today,
+    ),
+  );
+  const plan = tonight(
+    tasks.map((task) => ({ id: task.id, minutes: task.allMinutes, dueDate: task.dueDate })),
+    today,
+  );
+  const chosen = plan.tasks.flatMap(({ id, minutes }) => {
+    const task = tasks.find((candidate) => candidate.id === id);
+    return task ? [{ ...task, minutes }] : [];
+  });
+  const classes = near.map((row, i) => {
+    const own = planned[i];
+    return {
+      row,
+      kits: kits[i] ?? [],
+      stops: own?.ok ? own.value.plan.findings.filter(({ severity }) => severity === "stop").length : 1,
+      labels: own?.ok ? Object.fromEntries(own.value.plan.seats.map(({ seat, label }) => [seat, label])) : {},
+    };
+  });
+  return { today, plan, tasks: chosen, classes };
+}
+
+function tasksOf(row: ClassListRow, left: Awaited<ReturnType<typeof workLeft>>[number] | undefined, today: string): TonightTask[] {
+  if (!left) return [];
+  const lead = row.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS;
+  const due = (code: DeadlineCode) => {
+    const date = addDays(row.class_date, -(lead[code] ?? 0));
+    return date < today ? today : date;
+  };
+  const base = `/classes/${row.id}`;
+  const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? "" : "s"}`;
+  return [
+    { id: `${row.id}-cut`, kind: "cut" as const, allMinutes: left.cutLeft, title: `Cut ${plural(left.sheetsLeft, "load")}`, href: `${base}/cut`, dueDate: due("cutBy") },
+    { id: `${row.id}-weed`, kind: "weed" as const, allMinutes: left.weedLeft, title: `Weed ${plural(left.weedKits, "kit")}, hard ones first`, href: `${base}/weed`, dueDate: due("weedBy") },
+    { id: `${row.id}-pack`, kind: "pack" as const, allMinutes: left.packLeft, title: "Check and pack the kits", href: `${base}/pack`, dueDate: due("packBy") },
+  ]
+    .filter((task) => task.allMinutes > 0)
+    .map((task) => ({ ...task, minutes: 0, detail: row.title }));
+}

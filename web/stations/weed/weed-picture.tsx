@@ -1,0 +1,103 @@
+/** The picture of what must remain: solid stays, dotted goes. */
+
+export interface BenchPiece {
+  readonly id: string;
+  readonly vinyl: string;
+  readonly counters: number;
+  readonly small: boolean;
+  readonly path: string;
+}
+
+interface Props {
+  readonly pieces: readonly BenchPiece[];
+  readonly vinyls: readonly { readonly id: string; readonly name: string; readonly colour: string }[];
+  readonly label: string;
+  readonly stencil: boolean;
+}
+
+const PAD_MM = 5;
+
+export function WeedPicture({ pieces, vinyls, label, stencil }: Props) {
+  const points = pieces.flatMap(({ path }) => [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((match) => [Number(match[1]), Number(match[2])] as const));
+  if (points.length === 0) return <p className="py-10 text-lg">This seat has nothing to weed.</p>;
+  const [minX, maxX] = [Math.min(...points.map((p) => p[0])) - PAD_MM, Math.max(...points.map((p) => p[0])) + PAD_MM];
+  const [minY, maxY] = [Math.min(...points.map((p) => p[1])) - PAD_MM, Math.max(...points.map((p) => p[1])) + PAD_MM];
+  const [w, h] = [maxX - minX, maxY - minY];
+  const px = Math.max(w / 620, h / 420);
+  const insides = pieces.flatMap((piece) => insidePoints(piece.path));
+  const used = vinyls.filter((vinyl) => pieces.some((piece) => piece.vinyl === vinyl.id));
+  return (
+    <figure className="bg-paper p-4">
+      <svg
+        viewBox={`${minX - 2 * px} ${minY - 34 * px} ${w + 4 * px} ${h + 36 * px}`}
+        className="max-h-[470px] w-full"
+        role="img"
+        aria-label={`${label}: ${pieces.length} pieces must remain, ${insides.length} insides go`}
+      >
+        <defs>
+          <pattern id="goes-away" width={9 * px} height={9 * px} patternUnits="userSpaceOnUse">
+            <circle cx={2 * px} cy={2 * px} r={0.9 * px} fill="var(--color-rule-strong)" />
+          </pattern>
+        </defs>
+        <rect x={minX} y={minY} width={w} height={h} fill="url(#goes-away)" stroke="var(--color-soft)" strokeWidth={1.4 * px} strokeDasharray={`${7 * px} ${5 * px}`} />
+        {pieces.map((piece) => (
+          <path
+            key={piece.id}
+            d={piece.path}
+            fill={vinyls.find(({ id }) => id === piece.vinyl)?.colour ?? "var(--color-ink)"}
+            fillRule="evenodd"
+            stroke="var(--color-ink)"
+            strokeOpacity="0.25"
+            strokeWidth={0.7 * px}
+            data-piece={piece.id}
+          />
+        ))}
+        {insides.map(([x, y], i) => (
+          <g key={`${x}-${y}`}>
+            <circle cx={x} cy={y} r={8.5 * px} fill="var(--color-ink)" fillOpacity="0.9" />
+            <text x={x} y={y} fontSize={11 * px} fontWeight="700" fill="var(--color-white)" textAnchor="middle" dominantBaseline="central">
+              {i + 1}
+            </text>
+          </g>
+        ))}
+        <path
+          d={`M${maxX - 12 * px} ${minY - 10 * px}Q${maxX - 34 * px} ${minY - 8 * px} ${maxX - 44 * px} ${minY + 16 * px}`}
+          fill="none"
+          stroke="var(--color-brick)"
+          strokeWidth={2.6 * px}
+          markerEnd="none"
+        />
+        <path d={`M${maxX - 50 * px} ${minY + 6 * px}L${maxX - 44.5 * px} ${minY + 18 * px}L${maxX - 34 * px} ${minY + 11 * px}`} fill="none" stroke="var(--color-brick)" strokeWidth={2.6 * px} />
+        <text x={maxX} y={minY - 18 * px} textAnchor="end" fontSize={15 * px} fill="var(--color-brick)">
+          start here, low and slow
+        </text>
+      </svg>
+      <figcaption className="mt-3 flex flex-wrap justify-center gap-x-6 text-soft">
+        <span>{stencil ? "Stencil: what is solid here is taken out and painted, the field stays" : "dotted goes, solid stays"}</span>
+        <span>shown {(1 / (px * MM_PER_CSS_PX)).toFixed(1)} × size</span>
+        {used.map((vinyl) => (
+          <span key={vinyl.id}>
+            <span aria-hidden className="mr-1.5 inline-block size-3.5 border border-rule-strong align-[-2px]" style={{ background: vinyl.colour }} />
+            {vinyl.name}
+          </span>
+        ))}
+      </figcaption>
+    </figure>
+  );
+}
+
+/** A CSS pixel is a 96th of an inch. */
+const MM_PER_CSS_PX = 25.4 / 96;
+
+/** A mark for every inside: the middle of each ring after the first. */
+function insidePoints(path: string): [number, number][] {
+  return path
+    .split("M")
+    .slice(2)
+    .map((ring) => {
+      const points = [...ring.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((match) => [Number(match[1]), Number(match[2])] as const);
+      const xs = points.map((p) => p[0]);
+      const ys = points.map((p) => p[1]);
+      return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
+    });
+}

@@ -1,0 +1,50 @@
+import { withStudio } from "@/data/client.ts";
+import { type KitRow, piecesOfSeat } from "@/data/making.ts";
+import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
+import { loadPlanned } from "@/stations/frame/load.ts";
+import { LinkButton } from "@/ui/button.tsx";
+import { WeedBench } from "./weed-bench.tsx";
+
+/** Hard kits first, while eyes are fresh; what is done sinks to the end. */
+function inOrder(kits: readonly KitRow[]): KitRow[] {
+  return [...kits].sort((a, b) => Number(a.weeded) - Number(b.weeded) || b.weedMinutes - a.weedMinutes || (a.seat < b.seat ? -1 : 1));
+}
+
+export async function WeedStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
+  const data = await loadPlanned(id);
+  if (!data) return null;
+  const labels = labelsOf(data.planned.plan);
+  const queue = inOrder(data.kits);
+  const kit = queue.find(({ seat }) => seat === query.kit) ?? queue.find((row) => row.weedingSince) ?? queue[0];
+  if (!kit)
+    return (
+      <div className="grid max-w-xl gap-4">
+        <h2 className="text-2xl">No kits to weed</h2>
+        <LinkButton href={`/classes/${id}/letter`} tone="main" className="justify-self-start">
+          Go to Letter
+        </LinkButton>
+      </div>
+    );
+  const pieces = await withStudio(data.host.studioId, (sql) => piecesOfSeat(sql, id, kit.seat));
+  return (
+    <WeedBench
+      key={kit.seat}
+      classId={id}
+      kit={{ ...kit, label: labelOf(labels, kit.seat), weedingSince: kit.weedingSince?.getTime() ?? null }}
+      now={Date.now()}
+      queue={queue.map((row) => ({
+        seat: row.seat,
+        label: labelOf(labels, row.seat),
+        minutes: row.weedMinutes,
+        weeded: row.weeded,
+        cut: row.cut,
+        changed: row.changed,
+        technique: row.weed.technique,
+        recut: row.recutReason,
+      }))}
+      pieces={pieces.map((piece) => ({ id: piece.id, vinyl: piece.vinyl, counters: piece.counters, small: piece.small, path: piece.path }))}
+      vinyls={data.planned.document.vinyls.map(({ id: own, name, colour, family }) => ({ id: own, name, colour, family }))}
+      stencil={data.planned.document.technique === "stencil"}
+    />
+  );
+}

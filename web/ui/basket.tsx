@@ -1,0 +1,77 @@
+/** The basket: seats as a plain weave, neighbours turned by 90°; five strands, filled or hollow, read without colour. */
+
+export interface BasketSeat {
+  readonly seat: string;
+  readonly label: string;
+  /** lettered, cut, weeded, checked, packed: how many of the five are done. */
+  readonly done: number;
+  readonly trouble?: boolean;
+}
+
+export const STRANDS = ["lettered", "cut", "weeded", "checked", "packed"] as const;
+const CELL = 30;
+const GAP = 2;
+const STRAND = (CELL - 2 * GAP) / STRANDS.length;
+
+export function Basket({ seats, columns, chosen, href, dark = false }: { seats: readonly BasketSeat[]; columns?: number; chosen?: string; href?: (seat: string) => string; dark?: boolean }) {
+  const across = columns ?? Math.max(4, Math.ceil(Math.sqrt(seats.length * 1.7)));
+  const rows = Math.ceil(seats.length / across);
+  const tally = STRANDS.map((strand, i) => `${seats.filter(({ done }) => done > i).length} ${strand}`).join(", ");
+  if (seats.length === 0) return <p className="text-soft text-sm">No seats yet.</p>;
+  return (
+    <svg viewBox={`0 0 ${across * CELL} ${rows * CELL}`} className="h-auto w-full" style={{ maxWidth: across * CELL * 1.5 }} role="img" aria-label={`${seats.length} seats: ${tally}`}>
+      {seats.map((seat, i) => {
+        const cell = (
+          <BasketCell
+            key={seat.seat}
+            seat={seat}
+            x={(i % across) * CELL}
+            y={Math.floor(i / across) * CELL}
+            turned={(i + Math.floor(i / across) * (across % 2 === 0 ? 1 : 0)) % 2 === 1}
+            chosen={seat.seat === chosen}
+            dark={dark}
+          />
+        );
+        return href ? (
+          <a key={seat.seat} href={href(seat.seat)} aria-label={`Seat ${seat.seat}, ${seat.label}: ${seat.done === 0 ? "nothing done" : (STRANDS[seat.done - 1] ?? "")}`}>
+            {cell}
+          </a>
+        ) : (
+          cell
+        );
+      })}
+    </svg>
+  );
+}
+
+function BasketCell({ seat, x, y, turned, chosen, dark }: { seat: BasketSeat; x: number; y: number; turned: boolean; chosen: boolean; dark: boolean }) {
+  const full = dark ? "var(--color-stage-elm)" : "var(--color-elm)";
+  const trouble = dark ? "var(--color-stage-brick)" : "var(--color-brick)";
+  return (
+    <g transform={turned ? `translate(${x + CELL} ${y}) rotate(90)` : `translate(${x} ${y})`}>
+      <title>{`${seat.label}: ${STRANDS.slice(0, seat.done).join(", ") || "nothing done"}`}</title>
+      <rect x="0" y="0" width={CELL} height={CELL} fill="transparent" stroke={chosen ? (dark ? "var(--color-stage-text)" : "var(--color-ink)") : "none"} strokeWidth="1" />
+      {STRANDS.map((strand, i) => (
+        <rect
+          key={strand}
+          x={GAP}
+          y={GAP + i * STRAND + 0.5}
+          width={CELL - 2 * GAP}
+          height={STRAND - 1}
+          rx="1.4"
+          fill={i < seat.done ? full : "none"}
+          stroke={seat.trouble && i === seat.done ? trouble : i < seat.done ? full : dark ? "var(--color-stage-soft)" : "var(--color-elm-mid)"}
+          strokeWidth={seat.trouble && i === seat.done ? 1.6 : 0.7}
+        />
+      ))}
+    </g>
+  );
+}
+
+export function strandsDone(kit: { cut: boolean; weeded: boolean; checked: boolean; packed: boolean } | undefined): number {
+  if (!kit) return 0;
+  if (kit.packed) return 5;
+  if (kit.checked) return 4;
+  if (kit.weeded) return 3;
+  return kit.cut ? 2 : 1;
+}

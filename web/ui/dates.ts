@@ -1,0 +1,23 @@
+/** Dates as people read them; always with the zone given, so that server and browser agree. */
+
+/** `2026-12-05` -> `Saturday 5 December` (or `Sat 5 Dec`). */
+export function showDate(date: string, style: "long" | "short" = "long"): string {
+  const at = new Date(`${date}T12:00:00Z`);
+  const form = style === "long" ? ({ weekday: "long", day: "numeric", month: "long" } as const) : ({ weekday: "short", day: "numeric", month: "short" } as const);
+  return new Intl.DateTimeFormat("en-GB", { ...form, timeZone: "UTC" }).format(at).replace(",", "");
+}
+
+export function todayIn(zone: string, now = new Date()): string {
+  return new Intl.DateTimeFormat("en-CA", { timeZone: zone, year: "numeric", month: "2-digit", day: "2-digit" }).format(now);
+}
+
+export function timeIn(zone: string, at: Date): string {
+  return new Intl.DateTimeFormat("en-GB", { timeZone: zone, hour: "2-digit", minute: "2-digit" }).format(at);
+}
+
+/** `11` -> `in 11 days`, `0` -> `today`, `-3` -> `3 days ago`. */
+export function showDaysAway(days: number): string {
+  if (days === 0) return "today";
+  if (days === 1) return "tomorrow";
+  return days > 0 ? `in ${days} days` : `${-days} ${days === -1 ? "day" : "days"} ago`;
+}

@@ -1,0 +1,69 @@
+"use client";
+
+import { Dialog } from "radix-ui";
+import type { ReactNode } from "react";
+
+export interface Reckoning {
+  readonly title: string;
+  /** Inputs and steps of the sum, in order. */
+  readonly lines: readonly { readonly what: string; readonly value: string }[];
+  /** The rule in a sentence, as one would say it to a beginner. */
+  readonly rule: string;
+  readonly school?: string;
+  readonly rounding?: string;
+}
+
+/** A computed figure that opens to the sum behind it. */
+export function Reckoned({ children, reckoning, className = "" }: { children: ReactNode; reckoning: Reckoning; className?: string }) {
+  return (
+    <Dialog.Root>
+      <Dialog.Trigger className={`reckoned ${className}`} aria-label={`${textOf(children)}: show the sum`}>
+        {children}
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/20" />
+        <Dialog.Content className="fixed inset-y-0 right-0 z-50 w-full max-w-md overflow-y-auto border-rule-strong border-l bg-paper p-8 text-ink" aria-describedby={undefined}>
+          <p className="text-soft text-sm">How this figure comes about</p>
+          <Dialog.Title className="mb-4 text-2xl">{reckoning.title}</Dialog.Title>
+          <dl className="border-rule border-t">
+            {reckoning.lines.map((line) => (
+              <div key={line.what} className="flex justify-between gap-6 border-rule border-b py-2">
+                <dt>{line.what}</dt>
+                <dd className="text-right font-bold">{line.value}</dd>
+              </div>
+            ))}
+          </dl>
+          <p className="mt-4">{reckoning.rule}</p>
+          {reckoning.school && (
+            <p className="mt-3">
+              <span className="text-soft">School: </span>
+              {reckoning.school}
+            </p>
+          )}
+          {reckoning.rounding && (
+            <p className="mt-3">
+              <span className="text-soft">Rounding: </span>
+              {reckoning.rounding}
+            </p>
+          )}
+          <Dialog.Close className="verb mt-8">Close</Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function textOf(node: ReactNode): string {
+  if (typeof node === "string" || typeof node === "number") return String(node);
+  return Array.isArray(node) ? node.map(textOf).join("") : "Figure";
+}
+
+/** A figure with its name, as the columns at the right of a station show them. */
+export function FigureRow({ name, children, reckoning }: { name: string; children: ReactNode; reckoning?: Reckoning }) {
+  return (
+    <div className="flex items-baseline justify-between gap-4 border-rule border-b py-2.5">
+      <span>{name}</span>
+      <span className="text-right font-bold font-head text-lg">{reckoning ? <Reckoned reckoning={reckoning}>{children}</Reckoned> : children}</span>
+    </div>
+  );
+}
