@@ -6,7 +6,10 @@ const config: NextConfig = {
   reactStrictMode: true,
   transpilePackages: ["@elm-basket/core"],
   serverExternalPackages: ["@node-rs/argon2", "piscina", "postgres", "qrcode"],
-  turbopack: { root: fileURLToPath(new URL("..", import.meta.url)) },
+  turbopack: {
+    root: fileURLToPath(new URL("..", import.meta.url)),
+    resolveAlias: { module: { browser: "./workers/no-node.ts" } },
+  },
   // Types are a gate of their own, over the whole repository.
   typescript: { ignoreBuildErrors: true },
   experimental: { serverActions: { bodySizeLimit: "2mb" } },

@@ -66,7 +66,7 @@ async function load(tx: Sql): Promise<void> {
 /** The demo's classes lie round the day it is loaded, so that there is always one past and two ahead. */
 const CLASSES = [
   { name: "seed-tins", days: 11, weeded: 4 },
-  { name: "slate-numbers", days: 16, weeded: 0 },
+  { name: "slate-numbers", days: 8, weeded: 0 },
   { name: "rowing-bottles", days: -10, weeded: "all" },
 ] as const;
 

@@ -48,7 +48,7 @@ function BasketCell({ seat, x, y, turned, chosen, dark }: { seat: BasketSeat; x:
   const full = dark ? "var(--color-stage-elm)" : "var(--color-elm)";
   const trouble = dark ? "var(--color-stage-brick)" : "var(--color-brick)";
   return (
-    <g transform={turned ? `translate(${x + CELL} ${y}) rotate(90)` : `translate(${x} ${y})`}>
+    <g transform={turned ? `translate(${x} ${y + CELL}) rotate(-90)` : `translate(${x} ${y})`}>
       <title>{`${seat.label}: ${STRANDS.slice(0, seat.done).join(", ") || "nothing done"}`}</title>
       <rect x="0" y="0" width={CELL} height={CELL} fill="transparent" stroke={chosen ? (dark ? "var(--color-stage-text)" : "var(--color-ink)") : "none"} strokeWidth="1" />
       {STRANDS.map((strand, i) => (

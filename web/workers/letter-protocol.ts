@@ -33,6 +33,7 @@ export interface SchoolPreview {
 }
 
 export type LetterAnswer =
+  | { readonly kind: "ready" }
   | {
       readonly job: number;
       readonly kind: "drawn";

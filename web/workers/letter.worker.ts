@@ -20,6 +20,9 @@ self.onmessage = async (event: MessageEvent<LetterJob>) => {
   if (job.job === newest) self.postMessage(answer);
 };
 
+// The shaper is loaded while this module starts, and messages that come meanwhile are lost: the page waits for this.
+self.postMessage({ kind: "ready" } satisfies LetterAnswer);
+
 async function run(job: LetterJob): Promise<LetterAnswer> {
   const ids = [...new Set(job.design.items.flatMap((item) => (item.kind === "text" ? [item.font] : [])))];
   await Promise.all(ids.map(loadFace));

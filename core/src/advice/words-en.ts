@@ -14,7 +14,10 @@ interface Speech {
 }
 
 const mm = (values: Values, key: string, speech: Speech) => showLength(Number(values[key] ?? 0), speech.unit);
-const fine = (values: Values, key: string) => `${Number(values[key] ?? 0).toFixed(1)} mm`;
+const fine = (values: Values, key: string) =>
+  `${Number(values[key] ?? 0)
+    .toFixed(2)
+    .replace(/0$/u, "")} mm`;
 const family = (id: unknown) => studioFont(String(id))?.family ?? String(id);
 const who = (speech: Speech) => (speech.where.seat ? speech.name(speech.where.seat) : "");
 

@@ -16,9 +16,13 @@ export interface EveningPlan {
   readonly bindingDate: string | null;
 }
 
+/** Nobody lays out mat, hooks and lamp for less: a sitting is at least this long if there is work. */
+export const LEAST_SITTING_MINUTES = 30;
+
 /**
  * Earliest due date first. The pace is the largest of (work due by d) / (evenings up to d) over all
- * deadlines: with less tonight some later evening would be fuller.
+ * deadlines: with less tonight some later evening would be fuller. A sitting is never shorter than
+ * `LEAST_SITTING_MINUTES` unless less is left to do.
  */
 export function tonight(tasks: readonly EveningTask[], today: string): EveningPlan {
   const due = tasks.filter((task) => task.minutes > 0).sort((a, b) => (a.dueDate === b.dueDate ? (a.id < b.id ? -1 : 1) : a.dueDate < b.dueDate ? -1 : 1));
@@ -33,13 +37,14 @@ export function tonight(tasks: readonly EveningTask[], today: string): EveningPl
       bindingDate = task.dueDate;
     }
   }
-  let left = pace;
+  let left = Math.min(work, Math.max(pace, work > 0 ? LEAST_SITTING_MINUTES : 0));
+  const minutes = left;
   const chosen: { id: string; minutes: number }[] = [];
   for (const task of due) {
     if (left <= 0.01) break;
-    const minutes = Math.min(task.minutes, left);
-    chosen.push({ id: task.id, minutes });
-    left -= minutes;
+    const share = Math.min(task.minutes, left);
+    chosen.push({ id: task.id, minutes: share });
+    left -= share;
   }
-  return { minutes: pace, tasks: chosen, bindingDate };
+  return { minutes, tasks: chosen, bindingDate };
 }

@@ -55,7 +55,7 @@ export function starterClass(input: StarterInput): ClassDocument {
     design: {
       school: "longest",
       fixedScale: 1,
-      items: [{ kind: "text", id: "first-name", slot: "name", font: "lobster", vinyl: "harbour", size: 12, by: "capHeight", letterCase: "asTyped", trackingEm: 0, join: true, mayNarrow: false }],
+      items: [{ kind: "text", id: "first-name", slot: "name", font: "pacifico", vinyl: "harbour", size: 12, by: "capHeight", letterCase: "asTyped", trackingEm: 0, join: true, mayNarrow: false }],
     },
     seats: input.seats,
     spareKits: 0,

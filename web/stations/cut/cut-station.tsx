@@ -201,9 +201,8 @@ function Figures({ data, nn }: { data: StationData; nn: number }) {
       >
         {use.loads} <span className="font-normal text-soft text-sm">(bound {use.loadsBound})</span>
       </FigureRow>
-      <FigureRow name="Vinyl of this colour">
-        {dm2(use.usedMm2)} <span className="font-normal text-soft text-sm">(bound {dm2(use.boundMm2)})</span>
-      </FigureRow>
+      <FigureRow name="Vinyl of this colour">{dm2(use.usedMm2)}</FigureRow>
+      <FigureRow name="of it at least">{dm2(use.boundMm2)}</FigureRow>
     </>
   );
 }

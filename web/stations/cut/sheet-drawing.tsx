@@ -27,7 +27,6 @@ export function SheetDrawing({ sheet, colour, film, unit, bin }: { sheet: SheetR
         </defs>
         <rect x="0" y="0" width={width} height={shownHeight} fill="url(#rest)" stroke="var(--color-rule-strong)" strokeWidth={px} strokeDasharray={`${6 * px} ${4 * px}`} />
         <rect x="0" y="0" width={meta.width} height={meta.height} fill={pale ? "var(--color-backing)" : "var(--color-white)"} stroke="var(--color-ink)" strokeWidth={1.4 * px} />
-        <path d={`M0 0H${22 * px}L0 ${22 * px}Z`} fill="var(--color-elm)" />
         {meta.kits.map((kit) => (
           <g key={kit.seat}>
             <title>{kit.label}</title>
@@ -45,6 +44,7 @@ export function SheetDrawing({ sheet, colour, film, unit, bin }: { sheet: SheetR
             <path d={kit.path} fill={colour} fillRule="evenodd" />
           </g>
         ))}
+        <path d={`M${-4 * px} ${34 * px}V${-4 * px}H${34 * px}`} fill="none" stroke="var(--color-elm)" strokeWidth={6 * px} />
         <Dimension from={0} to={meta.width} at={-22 * px} text={showLength(meta.width, unit)} px={px} />
         <Dimension from={0} to={meta.height} at={-26 * px} text={showLength(meta.height, unit)} px={px} vertical />
         {rest > 40 * px && (

@@ -159,7 +159,9 @@ function TextRule({ item, vinyls, unit, heightMm, design, last, onChange, onRemo
       <p className="mb-2 text-soft text-sm">
         {font?.family}
         {item.join ? ", letters joined" : ""},{" "}
-        {heightMm !== undefined && (
+        {heightMm === undefined ? (
+          "…"
+        ) : (
           <Reckoned
             className="text-ink"
             reckoning={{
@@ -229,10 +231,13 @@ function TextRule({ item, vinyls, unit, heightMm, design, last, onChange, onRemo
             </select>
           )}
         </Field>
-        <div className="grid content-start gap-1 text-sm text-soft">
-          Size, spacing
-          <span className="flex gap-2">
+        <div className="col-span-2 flex flex-wrap items-center gap-x-4 gap-y-2 text-sm text-soft">
+          <span className="inline-flex items-center gap-2">
+            size
             <Stepper label={`Size of ${what}`} onStep={(by) => onChange({ ...item, size: Math.max(1, Math.round((item.size + by * 0.5) * 10) / 10) }, `Size of ${what}`)} />
+          </span>
+          <span className="inline-flex items-center gap-2">
+            spacing
             <Stepper
               label={`Spacing of ${what}`}
               onStep={(by) => onChange({ ...item, trackingEm: Math.min(2, Math.max(-0.3, Math.round((item.trackingEm + by * 0.01) * 100) / 100)) }, `Spacing of ${what}`)}

@@ -12,13 +12,13 @@ export function BlankDrawing({ blank, unit }: { blank: Blank; unit: LengthUnit }
   const width = shape.kind === "flat" ? shape.width : shape.diameter;
   const height = shape.kind === "round" ? shape.diameter : shape.height;
   const px = Math.max(width * 1.32, height * 1.2) / DRAWN_PX;
-  const pad = { left: 64 * px, right: 24 * px, top: 50 * px, bottom: shape.kind === "straightCup" ? 54 * px : 24 * px };
+  const pad = { left: 64 * px, right: 24 * px, top: (shape.kind === "straightCup" ? 62 : 50) * px, bottom: shape.kind === "straightCup" ? 54 * px : 24 * px };
   const view = `${-width / 2 - pad.left} ${-pad.top} ${width + pad.left + pad.right} ${height + pad.top + pad.bottom}`;
   return (
     <figure>
       <svg
         viewBox={view}
-        className="max-h-[600px] w-full"
+        className="max-h-[545px] w-full"
         role="img"
         aria-label={`${blank.name}, drawn in true proportion, ${showLength(width, unit)} by ${showLength(height, unit)}`}
         data-true-width={width}
@@ -28,7 +28,7 @@ export function BlankDrawing({ blank, unit }: { blank: Blank; unit: LengthUnit }
           <Hatch id="not-used" px={px} />
         </defs>
         {shape.kind === "straightCup" ? <CupFront blank={blank} px={px} unit={unit} /> : <FlatFace blank={blank} px={px} unit={unit} />}
-        <Dimension from={-width / 2} to={width / 2} at={-28 * px} text={showLength(width, unit)} px={px} />
+        <Dimension from={-width / 2} to={width / 2} at={shape.kind === "straightCup" ? -40 * px : -28 * px} text={showLength(width, unit)} px={px} />
         <Dimension from={0} to={height} at={-width / 2 - 34 * px} text={showLength(height, unit)} px={px} vertical />
       </svg>
       <figcaption className="mt-2 text-center text-soft text-sm">

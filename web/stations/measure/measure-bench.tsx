@@ -232,8 +232,9 @@ function Figures({ blank, unit, widest, tallest }: { blank: Blank; unit: LengthU
               rule: "Up to half the way round everything is in view, though narrowed at the edges. Beyond 120° a name cannot be read from one side.",
             }}
           >
-            {Math.round(view.visibleShare * 100)} %, {show(view.chord)} wide
+            {Math.round(view.visibleShare * 100)} %
           </FigureRow>
+          <FigureRow name="The widest looks">{show(view.chord)}</FigureRow>
           <FigureRow name="Letters at the edge look">{Math.round(view.edgeForeshortening * 100)} % as wide</FigureRow>
         </>
       )}

@@ -41,11 +41,11 @@ export async function PlanStation({ id }: { id: string }) {
         <Countdown data={data} />
         <h2 className="mt-8 mb-2 text-lg">The set, side by side</h2>
         <p className="mb-3 text-soft text-sm">Look at all colours together before anything is cut: chosen one by one they get regretted.</p>
-        <ul className="flex flex-wrap gap-6">
+        <ul className="grid grid-cols-2 gap-5 sm:grid-cols-3">
           {planned.document.vinyls.map((vinyl) => {
             const use = planned.plan.vinyl.find((entry) => entry.vinyl === vinyl.id);
             return (
-              <li key={vinyl.id} className="w-40">
+              <li key={vinyl.id}>
                 <div className="h-20 border border-rule-strong" style={{ background: vinyl.colour }} />
                 <p className="mt-1 font-bold">
                   <FilmDot colour={vinyl.colour} /> {vinyl.name}
@@ -54,7 +54,7 @@ export async function PlanStation({ id }: { id: string }) {
               </li>
             );
           })}
-          <li className="w-40">
+          <li>
             <div className="h-20 border border-rule-strong" style={{ background: planned.document.blank.colour }} />
             <p className="mt-1 font-bold">{planned.document.blank.name}</p>
             <p className="text-soft text-sm">the blank</p>

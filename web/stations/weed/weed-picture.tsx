@@ -74,7 +74,7 @@ export function WeedPicture({ pieces, vinyls, label, stencil }: Props) {
       </svg>
       <figcaption className="mt-3 flex flex-wrap justify-center gap-x-6 text-soft">
         <span>{stencil ? "Stencil: what is solid here is taken out and painted, the field stays" : "dotted goes, solid stays"}</span>
-        <span>shown {(1 / (px * MM_PER_CSS_PX)).toFixed(1)} × size</span>
+        <span>about {(MM_PER_CSS_PX / px).toFixed(1)} × size</span>
         {used.map((vinyl) => (
           <span key={vinyl.id}>
             <span aria-hidden className="mr-1.5 inline-block size-3.5 border border-rule-strong align-[-2px]" style={{ background: vinyl.colour }} />
@@ -98,6 +98,7 @@ function insidePoints(path: string): [number, number][] {
       const points = [...ring.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((match) => [Number(match[1]), Number(match[2])] as const);
       const xs = points.map((p) => p[0]);
       const ys = points.map((p) => p[1]);
-      return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
-    });
+      return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2] as [number, number];
+    })
+    .sort((a, b) => a[0] - b[0]);
 }

@@ -1,4 +1,5 @@
 import type { FontLookup } from "../../lettering/compose.ts";
+import type { TextItem } from "../../lettering/recipe.ts";
 import { STUDIO_FONTS, studioFont } from "../../lettering/studio-fonts.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
 import { leaveIt, type Rule } from "../check.ts";
@@ -21,15 +22,15 @@ export const strokeRules: Rule = (plan, fonts) => {
     const thin = lettered.seats
       .flatMap((seat) =>
         item.kind === "text"
-          ? seat.lines.filter((line) => line.item === item.id).flatMap((line) => line.strokes.map((stroke) => ({ seat: seat.seat, text: stroke.text, width: stroke.width, emMm: line.emMm })))
-          : seat.artStrokes.filter((art) => art.item === item.id).map((art) => ({ seat: seat.seat, text: item.name, width: art.width, emMm: 0 })),
+          ? seat.lines.filter((line) => line.item === item.id).flatMap((line) => line.strokes.map((stroke) => ({ seat: seat.seat, text: stroke.text, width: stroke.width, heightMm: line.heightMm })))
+          : seat.artStrokes.filter((art) => art.item === item.id).map((art) => ({ seat: seat.seat, text: item.name, width: art.width, heightMm: 0 })),
       )
       .filter(({ width }) => width < limit);
     if (thin.length === 0) return [];
     const worst = thin.reduce((a, b) => (b.width < a.width ? b : a));
     const where = { seat: worst.seat, field: item.id, vinyl: vinyl.id };
     const severity = worst.width < limit * HOPELESS_SHARE ? "stop" : "check";
-    const bolder = item.kind === "text" ? bolderFonts(item.font, worst.emMm, limit, fonts).map((font) => ({ code: "useFont" as const, values: { item: item.id, font } })) : [];
+    const bolder = item.kind === "text" ? bolderFonts(item, worst.heightMm, limit, fonts).map((font) => ({ code: "useFont" as const, values: { item: item.id, font } })) : [];
     return [
       {
         code: "thinStroke",
@@ -42,13 +43,14 @@ export const strokeRules: Rule = (plan, fonts) => {
   });
 };
 
-/** Faces of the same kind whose sample letters stay above the limit at this size; the nearest in weight first. */
-function bolderFonts(font: string, emMm: number, limit: number, fonts: FontLookup): string[] {
-  const kind = studioFont(font)?.kind;
-  return STUDIO_FONTS.filter((entry) => entry.kind === kind && entry.id !== font)
+/** Faces of the same kind whose sample letters stay above the limit at the same letter height; the nearest in weight first. */
+function bolderFonts(item: TextItem, heightMm: number, limit: number, fonts: FontLookup): string[] {
+  const kind = studioFont(item.font)?.kind;
+  return STUDIO_FONTS.filter((entry) => entry.kind === kind && entry.id !== item.font)
     .flatMap((entry) => {
       const face = fonts(entry.id);
       if (!face) return [];
+      const emMm = heightMm / (item.by === "capHeight" ? face.capHeight : face.xHeight);
       const width = Math.min(...face.shape(SAMPLE).map(({ glyph }) => face.thinnest(glyph) * emMm));
       return width >= limit ? [{ id: entry.id, width }] : [];
     })

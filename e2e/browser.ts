@@ -1,0 +1,85 @@
+/** A headless Chromium with a true viewport. */
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { Browser, Builder, By, until, type WebDriver, type WebElement } from "selenium-webdriver";
+import chrome from "selenium-webdriver/chrome.js";
+
+process.env.SE_OFFLINE = "true";
+
+export interface Window {
+  readonly driver: WebDriver;
+  close(): Promise<void>;
+}
+
+export const WAIT_MS = 20_000;
+
+export async function openWindow(width = 1280, height = 800, downloads?: string): Promise<Window> {
+  const profile = mkdtempSync(join(tmpdir(), "elm-browser-"));
+  const options = new chrome.Options();
+  options.setChromeBinaryPath("/usr/bin/chromium");
+  const flags = [
+    "headless=new",
+    "disable-gpu",
+    "disable-dev-shm-usage",
+    "disable-quic",
+    "no-first-run",
+    "disable-background-networking",
+    "disable-component-update",
+    "disable-sync",
+    "force-device-scale-factor=1",
+    "hide-scrollbars",
+    `user-data-dir=${profile}`,
+    "lang=en-GB",
+  ];
+  options.addArguments(...flags.map((flag) => `--${flag}`));
+  if (process.getuid?.() === 0) options.addArguments("--no-sandbox");
+  if (downloads) options.setUserPreferences({ "download.default_directory": downloads, "download.prompt_for_download": false });
+  const driver = await new Builder().forBrowser(Browser.CHROME).setChromeOptions(options).setChromeService(new chrome.ServiceBuilder("/usr/bin/chromedriver")).build();
+  await setViewport(driver, width, height);
+  return {
+    driver,
+    close: async () => {
+      await driver.quit();
+      rmSync(profile, { recursive: true, force: true });
+    },
+  };
+}
+
+export async function setViewport(driver: WebDriver, width: number, height: number): Promise<void> {
+  await (driver as chrome.Driver).sendDevToolsCommand("Emulation.setDeviceMetricsOverride", { width, height, deviceScaleFactor: 1, mobile: false });
+}
+
+export async function shoot(driver: WebDriver, file: string): Promise<void> {
+  writeFileSync(file, Buffer.from(await driver.takeScreenshot(), "base64"));
+}
+
+export const byText = (tag: string, text: string) => By.xpath(`//${tag}[contains(normalize-space(.), ${quoted(text)})]`);
+const quoted = (text: string): string => (text.includes("'") ? `"${text}"` : `'${text}'`);
+
+export async function find(driver: WebDriver, locator: By): Promise<WebElement> {
+  const element = await driver.wait(until.elementLocated(locator), WAIT_MS);
+  return driver.wait(until.elementIsVisible(element), WAIT_MS);
+}
+
+export async function press(driver: WebDriver, locator: By): Promise<void> {
+  const element = await find(driver, locator);
+  await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
+  await driver.wait(until.elementIsEnabled(element), WAIT_MS);
+  await element.click();
+}
+
+export async function waitFor<T>(what: () => Promise<T | false | null | undefined>, message: string, timeoutMs = WAIT_MS): Promise<T> {
+  const end = Date.now() + timeoutMs;
+  let last: unknown;
+  while (Date.now() < end) {
+    try {
+      const value = await what();
+      if (value) return value;
+    } catch (error) {
+      last = error;
+    }
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+  throw new Error(`${message}${last instanceof Error ? `: ${last.message.split("\n")[0]}` : ""}`);
+}

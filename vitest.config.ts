@@ -1,0 +1,9 @@
+import { fileURLToPath } from "node:url";
+import { defineConfig } from "vitest/config";
+
+const web = fileURLToPath(new URL("web/", import.meta.url));
+
+export default defineConfig({
+  resolve: { alias: [{ find: /^@\//u, replacement: web }] },
+  test: { include: ["{core,cli,print,fonts,web}/**/*.test.ts"], exclude: ["**/node_modules/**", "web/data/**/*.db.test.ts"], testTimeout: 30_000, pool: "threads" },
+});
