@@ -4,7 +4,7 @@ import { difference, intersection, offset, unionPolygons, unionRings } from "./b
 import { convexHull, leastCircle } from "./hull.ts";
 import { flatten } from "./outline.ts";
 import { drawingPath, numberText, polygonsPath } from "./path.ts";
-import { boxOf, mapPoints, type Point, placed, pointInPolygon, polygonArea, polygonsArea, quarterTurned, rectRing, ringArea, ringLength } from "./polygon.ts";
+import { mapPoints, type Point, placed, pointInPolygon, polygonArea, polygonsArea, rectRing, ringArea, ringLength } from "./polygon.ts";
 
 const square = [[rectRing(0, 0, 10, 10)]];
 
@@ -15,11 +15,6 @@ describe("polygon", () => {
     expect(ringLength(rectRing(0, 0, 3, 4))).toBe(14);
     expect(pointInPolygon([1, 1], frame)).toBe(true);
     expect(pointInPolygon([5, 5], frame)).toBe(false);
-  });
-
-  it("turns by quarters without rounding, four times back to the start", () => {
-    expect(quarterTurned(quarterTurned(square, 1), 3)).toEqual(square);
-    expect(boxOf(quarterTurned([[rectRing(0, 0, 4, 2)]], 1))).toEqual({ minX: -2, minY: 0, maxX: 0, maxY: 4 });
   });
 
   it("refuses a scale that would mirror", () => {

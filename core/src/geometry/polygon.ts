@@ -98,14 +98,6 @@ export function moved(polygons: Polygons, x: number, y: number): Polygons {
   return mapPoints(polygons, ([px, py]) => [px + x, py + y]);
 }
 
-/** Turns about (0, 0) by quarter turns, clockwise on screen, without rounding. */
-export function quarterTurned(polygons: Polygons, turns: 0 | 1 | 2 | 3): Polygons {
-  if (turns === 0) return polygons;
-  if (turns === 1) return mapPoints(polygons, ([x, y]) => [-y, x]);
-  if (turns === 2) return mapPoints(polygons, ([x, y]) => [-x, -y]);
-  return mapPoints(polygons, ([x, y]) => [y, -x]);
-}
-
 export function mapPoints(polygons: Polygons, change: (point: Point) => Point): Polygons {
   return polygons.map((polygon) => polygon.map((ring) => ring.map(change)));
 }
