@@ -2,6 +2,7 @@
 import type { FontLookup } from "../lettering/compose.ts";
 import type { PlanStages } from "../plan/plan.ts";
 import { type Finding, findingKey, SEVERITY_ORDER } from "./finding.ts";
+import type { Rule } from "./rule.ts";
 import { cupRules } from "./rules/cup.ts";
 import { filmRules } from "./rules/film.ts";
 import { glyphRules } from "./rules/glyphs.ts";
@@ -9,8 +10,6 @@ import { layoutRules } from "./rules/layout.ts";
 import { seatRules } from "./rules/seats.ts";
 import { strokeRules } from "./rules/strokes.ts";
 import { timeRules } from "./rules/time.ts";
-
-export type Rule = (plan: PlanStages, fonts: FontLookup) => Finding[];
 
 const RULES: readonly Rule[] = [seatRules, glyphRules, strokeRules, layoutRules, cupRules, filmRules, timeRules];
 
@@ -21,6 +20,3 @@ export function findingsFor(plan: PlanStages, fonts: FontLookup): Finding[] {
     .filter((finding) => finding.severity === "stop" || !accepted.has(findingKey(finding)))
     .sort((a, b) => SEVERITY_ORDER.indexOf(a.severity) - SEVERITY_ORDER.indexOf(b.severity));
 }
-
-/** Remedy offered with every finding that may be left as it is. */
-export const leaveIt = (finding: Pick<Finding, "code" | "where">): Finding["remedies"][number] => ({ code: "leaveIt", values: { key: findingKey(finding) } });

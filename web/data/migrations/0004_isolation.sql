@@ -43,6 +43,8 @@ create function attempt_allowed(wanted text, most integer, seconds integer) retu
   language plpgsql volatile security definer set search_path = public as $$
 declare n integer;
 begin
+  -- Tries at the same moment wait for each other, otherwise none would see the rest.
+  perform pg_advisory_xact_lock(hashtext(wanted));
   delete from sign_in_attempts where at < now() - interval '1 day';
   insert into sign_in_attempts (key) values (wanted);
   select count(*) into n from sign_in_attempts where key = wanted and at > now() - make_interval(secs => seconds);

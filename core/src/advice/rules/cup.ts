@@ -1,5 +1,5 @@
-import { leaveIt, type Rule } from "../check.ts";
 import type { Finding } from "../finding.ts";
+import { leaveIt, type Rule } from "../rule.ts";
 
 /** Vinyl is kept off the rim: it is no food-contact material. About an inch. */
 export const RIM_CLEARANCE_MM = 25;

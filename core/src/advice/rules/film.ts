@@ -1,6 +1,6 @@
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
-import { leaveIt, type Rule } from "../check.ts";
 import type { Finding } from "../finding.ts";
+import { leaveIt, type Rule } from "../rule.ts";
 
 /** From this many small parts in a kit, beginners lose some. */
 const MANY_SMALL_PARTS = 4;

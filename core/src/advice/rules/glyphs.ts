@@ -1,7 +1,7 @@
 import type { FontLookup } from "../../lettering/compose.ts";
 import { STUDIO_FONTS, studioFont } from "../../lettering/studio-fonts.ts";
-import { leaveIt, type Rule } from "../check.ts";
 import type { Finding } from "../finding.ts";
+import { leaveIt, type Rule } from "../rule.ts";
 
 /** How much tighter a script is set to bring its letters together, em. */
 const TIGHTER_EM = 0.03;

@@ -1,7 +1,7 @@
 import { boxHeight, boxWidth } from "../../geometry/polygon.ts";
 import { binFor } from "../../plan/sheets.ts";
-import type { Rule } from "../check.ts";
 import type { Finding } from "../finding.ts";
+import type { Rule } from "../rule.ts";
 
 export const layoutRules: Rule = ({ document, kits, laidOut, labels }) => {
   const lost = new Set(laidOut.unplaced.map(({ id }) => id));

@@ -1,6 +1,6 @@
-import type { Rule } from "../check.ts";
-import { leaveIt } from "../check.ts";
 import type { Finding, Remedy } from "../finding.ts";
+import type { Rule } from "../rule.ts";
+import { leaveIt } from "../rule.ts";
 
 /** A name longer than this sets every other name small. */
 const LONG_NAME = 24;

@@ -2,8 +2,8 @@ import type { FontLookup } from "../../lettering/compose.ts";
 import type { TextItem } from "../../lettering/recipe.ts";
 import { STUDIO_FONTS, studioFont } from "../../lettering/studio-fonts.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
-import { leaveIt, type Rule } from "../check.ts";
 import type { Finding } from "../finding.ts";
+import { leaveIt, type Rule } from "../rule.ts";
 
 /** Below half the limit a stroke tears whatever one does. */
 const HOPELESS_SHARE = 0.5;

@@ -1,6 +1,6 @@
 import { runSheet } from "../../scheduling/step.ts";
-import type { Rule } from "../check.ts";
 import type { Finding, Remedy } from "../finding.ts";
+import type { Rule } from "../rule.ts";
 
 /** The steps must end within the time the room is booked for. */
 export const timeRules: Rule = ({ document, runSheet: sheet }) => {

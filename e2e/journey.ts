@@ -1,0 +1,75 @@
+/** Steps that several journeys share: what a host does with hands. */
+import { By, type WebDriver } from "selenium-webdriver";
+import { byText, find, press, waitFor } from "./browser.ts";
+
+export const BASE = process.env.ELM_BASE ?? "http://127.0.0.1:3000";
+export const SECOND = process.env.ELM_SECOND ?? BASE;
+
+export async function openDemo(driver: WebDriver, base = BASE): Promise<void> {
+  await driver.get(`${base}/sign-in`);
+  await press(driver, byText("button", "Open the demo studio"));
+  await find(driver, byText("h1", "Tonight"));
+}
+
+/** Address of a demo class, without the station. */
+export async function demoClass(driver: WebDriver, title: string): Promise<string> {
+  await driver.get(`${BASE}/classes`);
+  const href = (await (await find(driver, By.partialLinkText(title))).getAttribute("href")) ?? "";
+  return href.replace(/\/plan$/u, "");
+}
+
+export async function type(driver: WebDriver, name: string, text: string): Promise<void> {
+  const input = await find(driver, By.css(`[name="${name}"]`));
+  await input.clear();
+  await input.sendKeys(text);
+}
+
+/** Sets a field as the browser does for dates, times and lists of names, whatever the locale of the machine. */
+export async function setField(driver: WebDriver, selector: string, value: string): Promise<void> {
+  const element = await find(driver, By.css(selector));
+  await driver.executeScript(
+    `const [el, value] = arguments;
+     const proto = el instanceof HTMLTextAreaElement ? HTMLTextAreaElement.prototype : el instanceof HTMLSelectElement ? HTMLSelectElement.prototype : HTMLInputElement.prototype;
+     Object.getOwnPropertyDescriptor(proto, "value").set.call(el, value);
+     el.dispatchEvent(new Event("input", { bubbles: true }));
+     el.dispatchEvent(new Event("change", { bubbles: true }));`,
+    element,
+    value,
+  );
+}
+
+export async function saved(driver: WebDriver): Promise<void> {
+  await waitFor(async () => {
+    const notes = await driver.findElements(By.css("[data-save-state]"));
+    const states = await Promise.all(notes.map((note) => note.getAttribute("data-save-state")));
+    return states.length > 0 && states.every((state) => state === "saved");
+  }, "the change was not saved");
+}
+
+/** All seats drawn by the worker. */
+export async function lettered(driver: WebDriver, seats: number): Promise<void> {
+  await waitFor(async () => (await (await driver.findElement(By.css("main"))).getText()).includes(`${seats} lettered`), `${seats} seats were not lettered`);
+}
+
+/** A file of the application, fetched with the browser's own session. */
+export async function fetchText(driver: WebDriver, url: string): Promise<{ status: number; type: string; text: string }> {
+  return driver.executeAsyncScript(
+    `const [url, done] = arguments;
+     fetch(url).then(async (r) => done({ status: r.status, type: r.headers.get("content-type") ?? "", text: await r.text() })).catch((e) => done({ status: 0, type: "", text: String(e) }));`,
+    url,
+  );
+}
+
+export const NAMES = ["Zoë-Maëlys O'Hara", "Nguyễn Thị Ánh", "Øyvind", "Bartholomew", "Ines", "Jo", "Mette", "Mette", "Tomasz", "Siân", "Anneliese", "Ruairí", "Oluwaseun", "Ffion"];
+
+/** Makes a class from nothing through the form; ends at its Letter station. */
+export async function makeClass(driver: WebDriver, title: string, names: readonly string[], size: readonly [string, string] = ["70 mm", "40 mm"]): Promise<string> {
+  await driver.get(`${BASE}/classes/new`);
+  await type(driver, "title", title);
+  await type(driver, "width", size[0]);
+  await type(driver, "height", size[1]);
+  await setField(driver, '[name="names"]', names.join("\n"));
+  await press(driver, byText("button", "Make the class"));
+  await waitFor(async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver.getCurrentUrl()), "the class was not made");
+  return (await driver.getCurrentUrl()).replace(/\/[a-z-]+$/u, "");
+}

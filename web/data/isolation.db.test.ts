@@ -1,0 +1,237 @@
+import postgres from "postgres";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { demoDocument } from "../../core/src/testing/documents.ts";
+import { insertClass, lastEdit, listClasses, markUndone, readClass, recordEdit, savePart } from "./class-documents.ts";
+import { closePool, type Sql, withoutStudio, withStudio } from "./client.ts";
+import { currentRun, followCode, hold, moveStep, revokeFollowCodes, startRun, workshopForCode } from "./live-runs.ts";
+import { addLog, listLog } from "./log.ts";
+import { finishWeeding, listKits, listSheets, markKit, markRecut, markSheet, runWeedTimer, savePlan } from "./making.ts";
+import { migrate } from "./migrate.ts";
+import { appUrl } from "./roles.ts";
+import { attemptAllowed, openStudio, personForSignIn, sessionFor } from "./sign-in.ts";
+
+const owner = process.env.ELM_OWNER_URL ?? "";
+const tins = demoDocument("seed-tins");
+let [ours, theirs] = ["", ""];
+
+beforeAll(async () => {
+  await migrate(owner);
+  const open = (email: string) => withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" }));
+  ours = (await open("ours@test.example"))?.studioId ?? "";
+  theirs = (await open("theirs@test.example"))?.studioId ?? "";
+});
+afterAll(closePool);
+
+const make = (studioId = ours) => withStudio(studioId, (sql) => insertClass(sql, studioId, tins, null));
+
+describe("migrations", () => {
+  it("run once, and a second time change nothing", async () => {
+    expect(await migrate(owner)).toEqual([]);
+  });
+});
+
+describe("row-level security", () => {
+  it("the application's role is no superuser and cannot bypass it", async () => {
+    const [role] = await withoutStudio((sql) => sql`select rolsuper, rolbypassrls, rolcreaterole from pg_roles where rolname = current_user`);
+    expect(role).toEqual({ rolsuper: false, rolbypassrls: false, rolcreaterole: false });
+  });
+
+  it("is on and forced for every table with a studio", async () => {
+    const sql = postgres(owner, { max: 1 });
+    const open = await sql`
+      select c.relname from pg_class c join pg_attribute a on a.attrelid = c.oid and a.attname = 'studio_id'
+      where c.relkind = 'r' and c.relnamespace = 'public'::regnamespace and not (c.relrowsecurity and c.relforcerowsecurity)`;
+    await sql.end();
+    expect(open).toEqual([]);
+  });
+
+  it("another studio sees, changes and removes nothing of ours", async () => {
+    const id = await make();
+    await withStudio(theirs, async (sql) => {
+      expect(await readClass(sql, id)).toBeNull();
+      expect((await listClasses(sql)).some((row) => row.id === id)).toBe(false);
+      expect((await sql`update workshops set title = 'stolen' where id = ${id} returning id`).length).toBe(0);
+      expect((await sql`delete from seats where workshop_id = ${id} returning seat`).length).toBe(0);
+      expect(await savePart(sql, theirs, id, "design", tins, 1)).toBeNull();
+    });
+    expect((await withStudio(ours, (sql) => readClass(sql, id)))?.document).toEqual(tins);
+  });
+
+  it("without a studio nothing at all is seen", async () => {
+    await make();
+    expect(await withoutStudio((sql) => sql`select id from workshops`)).toHaveLength(0);
+    expect(await withoutStudio((sql) => sql`select id from studios`)).toHaveLength(0);
+  });
+
+  it("a row cannot be written for another studio, nor hung on another studio's class", async () => {
+    const id = await make();
+    await expect(withStudio(theirs, (sql) => sql`insert into seats (studio_id, workshop_id, position, seat, fields) values (${ours}, ${id}, 99, '99', '{}')`)).rejects.toThrow(/row-level security/u);
+    await expect(withStudio(theirs, (sql) => sql`insert into seats (studio_id, workshop_id, position, seat, fields) values (${theirs}, ${id}, 99, '99', '{}')`)).rejects.toThrow(/foreign key/u);
+  });
+
+  it("the setting does not leak from one transaction to the next on the same connection", async () => {
+    const single = postgres(appUrl(owner), { max: 1 });
+    await single.begin((sql) => sql`select set_config('elm.studio_id', ${ours}, true)`);
+    expect(await single`select id from workshops`).toHaveLength(0);
+    await single.end();
+  });
+});
+
+describe("class documents", () => {
+  it("come back as they went in", async () => {
+    for (const name of ["seed-tins", "rowing-bottles", "night-sky-clipboard"]) {
+      const document = demoDocument(name);
+      const id = await withStudio(ours, (sql) => insertClass(sql, ours, document, null));
+      expect((await withStudio(ours, (sql) => readClass(sql, id)))?.document).toEqual(document);
+    }
+  });
+
+  it.each(["class", "blank", "design", "seats"] as const)("a stale save of %s is refused and changes nothing", async (part) => {
+    const id = await make();
+    const change = { ...tins, title: "New", blank: { ...tins.blank, name: "New" }, design: { ...tins.design, school: "fillBox" as const }, seats: tins.seats.slice(0, 3) };
+    await withStudio(ours, async (sql) => {
+      expect(await savePart(sql, ours, id, part, change, 1)).toBe(2);
+      expect(await savePart(sql, ours, id, part, tins, 1)).toBeNull();
+      const stored = await readClass(sql, id);
+      expect(stored?.versions[part]).toBe(2);
+      expect(stored?.document).not.toEqual(tins);
+    });
+  });
+
+  it("two saves at once: one wins, the other is told", async () => {
+    const id = await make();
+    const save = (title: string) => withStudio(ours, (sql) => savePart(sql, ours, id, "class", { ...tins, title }, 1));
+    const results = await Promise.all([save("A"), save("B"), save("C")]);
+    expect(results.filter((version) => version === 2)).toHaveLength(1);
+    expect(results.filter((version) => version === null)).toHaveLength(2);
+  });
+
+  it("keeps edits for undo, last first, each once", async () => {
+    const id = await make();
+    await withStudio(ours, async (sql) => {
+      await recordEdit(sql, ours, id, "design", "first", { a: 1 });
+      await recordEdit(sql, ours, id, "seats", "second", []);
+      const edit = await lastEdit(sql, id, ["design", "seats"]);
+      expect(edit?.label).toBe("second");
+      await markUndone(sql, edit?.id ?? "");
+      expect((await lastEdit(sql, id, ["design", "seats"]))?.label).toBe("first");
+    });
+  });
+});
+
+describe("kits and sheets", () => {
+  const computed = (hash: string, letters: string) => ({
+    hash,
+    plan: { title: "x" } as never,
+    sheets: [1, 2].map((nn) => ({ nn, vinyl: "blue", meta: { cutMinutes: 1, loadMinutes: 1 } as never, svg: "", hpgl: "", hash: `${letters}-${nn}` })),
+    pieces: [1, 2].map((sheet) => ({ id: `1-blue-${sheet}`, seat: "1", vinyl: "blue", sheet, area: 1, counters: 0, small: false, path: "" })),
+    kits: [{ seat: "1", hash: letters, weed: {} as never, minutes: 4 }],
+  });
+  const kit = async (sql: Sql, id: string) => (await listKits(sql, id))[0];
+
+  it("a kit is cut when all its sheets are, and asks again when its letters change", async () => {
+    const id = await make();
+    await withStudio(ours, async (sql) => {
+      await savePlan(sql, ours, id, computed("h1", "abc"));
+      await markSheet(sql, id, 1, true);
+      expect((await kit(sql, id))?.cut).toBe(false);
+      await markSheet(sql, id, 2, true);
+      expect((await kit(sql, id))?.cut).toBe(true);
+      await savePlan(sql, ours, id, computed("h2", "abc"));
+      expect((await listSheets(sql, id)).every(({ cutAt }) => cutAt)).toBe(true);
+      expect((await kit(sql, id))?.cut).toBe(true);
+      await savePlan(sql, ours, id, computed("h3", "changed"));
+      expect(await kit(sql, id)).toMatchObject({ cut: false, changed: true });
+      expect((await listSheets(sql, id)).some(({ cutAt }) => cutAt)).toBe(false);
+    });
+  });
+
+  it("the weeding timer counts in the database, and only once", async () => {
+    const id = await make();
+    await withStudio(ours, (sql) => savePlan(sql, ours, id, computed("h1", "abc")));
+    await withStudio(ours, (sql) => runWeedTimer(sql, id, "1", true));
+    await new Promise((resolve) => setTimeout(resolve, 120));
+    await withStudio(ours, (sql) => runWeedTimer(sql, id, "1", true));
+    const minutes = await withStudio(ours, (sql) => finishWeeding(sql, id, "1", false));
+    expect((minutes ?? 0) * 60).toBeGreaterThan(0.1);
+    await withStudio(ours, async (sql) => {
+      await markKit(sql, id, "1", "packed", true);
+      expect(await kit(sql, id)).toMatchObject({ weeded: true, checked: true, packed: true, weedingSince: null });
+      await markRecut(sql, id, "1", "torn");
+      expect(await kit(sql, id)).toMatchObject({ cut: false, weeded: false, packed: false, recutReason: "torn", weedingSeconds: 0 });
+    });
+  });
+});
+
+describe("live runs", () => {
+  it("a second start joins the run; a step moves once however often it is pressed", async () => {
+    const id = await make();
+    const run = await withStudio(ours, (sql) => startRun(sql, ours, id));
+    expect((await withStudio(ours, (sql) => startRun(sql, ours, id)))?.id).toBe(run?.id);
+    const press = () => withStudio(ours, (sql) => moveStep(sql, id, 1, 1));
+    const moved = await Promise.all([press(), press(), press()]);
+    expect(moved.filter(Boolean)).toHaveLength(1);
+    expect((await withStudio(ours, (sql) => currentRun(sql, id)))?.stepIndex).toBe(1);
+  });
+
+  it("a hold stops the clock", async () => {
+    const id = await make();
+    await withStudio(ours, (sql) => startRun(sql, ours, id));
+    await withStudio(ours, (sql) => hold(sql, id, 1));
+    await new Promise((resolve) => setTimeout(resolve, 150));
+    const run = await withStudio(ours, (sql) => hold(sql, id, 2));
+    expect(run?.heldAt).toBeNull();
+    expect(run?.heldSeconds).toBeGreaterThan(0.1);
+    const moved = await withStudio(ours, (sql) => moveStep(sql, id, 3, 1));
+    expect((moved?.spentMinutes ?? 1) * 60).toBeLessThan(0.15);
+  });
+
+  it("news of a change come with its transaction", async () => {
+    const id = await make();
+    const listener = postgres(appUrl(owner), { max: 1 });
+    const heard: string[] = [];
+    await listener.listen("elm_live", (payload) => heard.push(payload));
+    await withStudio(ours, (sql) => startRun(sql, ours, id));
+    await expect.poll(() => heard.map((payload) => JSON.parse(payload).workshop)).toContain(id);
+    await listener.end();
+  });
+
+  it("a link opens one class until it is renewed", async () => {
+    const id = await make();
+    const code = await withStudio(ours, (sql) => followCode(sql, ours, id, "abcdefghjkmn"));
+    expect(await withStudio(ours, (sql) => followCode(sql, ours, id, "zzzzzzzzzzzz"))).toBe(code);
+    expect(await withoutStudio((sql) => workshopForCode(sql, code))).toEqual({ workshopId: id, studioId: ours });
+    await withStudio(ours, (sql) => revokeFollowCodes(sql, id));
+    expect(await withoutStudio((sql) => workshopForCode(sql, code))).toBeNull();
+    expect(await withoutStudio((sql) => workshopForCode(sql, "' or true --"))).toBeNull();
+  });
+});
+
+describe("the log", () => {
+  it("is only ever added to", async () => {
+    const id = await make();
+    await withStudio(ours, (sql) => addLog(sql, ours, id, { kind: "weeded", seat: "1", minutes: 4 }));
+    expect(await withStudio(ours, (sql) => listLog(sql, id))).toHaveLength(1);
+    await expect(withStudio(ours, (sql) => sql`update log_events set minutes = 1`)).rejects.toThrow(/permission denied/u);
+    await expect(withStudio(ours, (sql) => sql`delete from log_events`)).rejects.toThrow(/permission denied/u);
+  });
+});
+
+describe("sign-in", () => {
+  it("finds people whatever the case of the address, and nobody by a wild card", async () => {
+    expect((await withoutStudio((sql) => personForSignIn(sql, "OURS@test.example")))?.studioId).toBe(ours);
+    expect(await withoutStudio((sql) => personForSignIn(sql, "%"))).toBeNull();
+    expect(await withoutStudio((sql) => sessionFor(sql, "no such token"))).toBeNull();
+  });
+
+  it("one address, one studio", async () => {
+    expect(await withoutStudio((sql) => openStudio(sql, { studio: "x", person: "x", email: "Ours@Test.example", passwordHash: "x", unit: "mm", zone: "UTC" }))).toBeNull();
+  });
+
+  it("counts attempts over all connections", async () => {
+    const tries = await Promise.all(Array.from({ length: 8 }, () => withoutStudio((sql) => attemptAllowed(sql, "account:x", 5, 900))));
+    expect(tries.filter(Boolean).length).toBeLessThanOrEqual(5);
+    expect(await withoutStudio((sql) => attemptAllowed(sql, "account:x", 5, 900))).toBe(false);
+    expect(await withoutStudio((sql) => attemptAllowed(sql, "account:other", 5, 900))).toBe(true);
+  });
+});
