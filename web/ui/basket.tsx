@@ -19,7 +19,13 @@ export function Basket({ seats, columns, chosen, href, dark = false }: { seats: 
   const tally = STRANDS.map((strand, i) => `${seats.filter(({ done }) => done > i).length} ${strand}`).join(", ");
   if (seats.length === 0) return <p className="text-soft text-sm">No seats yet.</p>;
   return (
-    <svg viewBox={`0 0 ${across * CELL} ${rows * CELL}`} className="h-auto w-full" style={{ maxWidth: across * CELL * 1.5 }} role="img" aria-label={`${seats.length} seats: ${tally}`}>
+    <svg
+      viewBox={`0 0 ${across * CELL} ${rows * CELL}`}
+      className="h-auto w-full"
+      style={{ maxWidth: across * CELL * 1.5 }}
+      role={href ? "group" : "img"}
+      aria-label={`${seats.length} seats: ${tally}`}
+    >
       {seats.map((seat, i) => {
         const cell = (
           <BasketCell

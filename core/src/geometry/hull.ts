@@ -23,7 +23,25 @@ function cross(o: Point, a: Point, b: Point): number {
 }
 
 export function hullOf(polygons: Polygons): Ring {
-  return convexHull(polygons.flatMap((polygon) => polygon[0] ?? []));
+  return convexHull(outermost(polygons.flatMap((polygon) => polygon[0] ?? [])));
+}
+
+/** Directions, in turning order, whose farthest points span an octagon. */
+const EIGHT: readonly Point[] = [
+  [1, 0],
+  [1, 1],
+  [0, 1],
+  [-1, 1],
+  [-1, 0],
+  [-1, -1],
+  [0, -1],
+  [1, -1],
+];
+
+/** Points inside the octagon of the farthest ones cannot be on the hull (Akl and Toussaint 1978): most of a name's points. */
+function outermost(points: readonly Point[]): Point[] {
+  const corners = EIGHT.map(([dx, dy]) => points.reduce<Point>((best, p) => (p[0] * dx + p[1] * dy > best[0] * dx + best[1] * dy ? p : best), points[0] ?? [0, 0]));
+  return points.filter((p) => corners.some((a, i) => cross(a, corners[(i + 1) % corners.length] as Point, p) <= 0));
 }
 
 export interface Circle {

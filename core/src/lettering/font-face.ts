@@ -3,6 +3,7 @@ import { Blob, Buffer, DrawFuncs, Face, Font, shape } from "harfbuzzjs";
 import { unionRings } from "../geometry/boolean.ts";
 import { type Contour, flatten, type Segment } from "../geometry/outline.ts";
 import type { Point, Ring } from "../geometry/polygon.ts";
+import { type Profile, profileOf } from "./join.ts";
 import { thinnestOf } from "./thinnest.ts";
 
 export interface ShapedGlyph {
@@ -25,6 +26,7 @@ export class FontFace {
   readonly #font: Font;
   readonly #upem: number;
   readonly #contours = new Map<number, readonly Contour[]>();
+  readonly #profiles = new Map<number, Profile>();
   readonly #thinnest = new Map<number, number>();
   readonly #rings = new Map<string, readonly Ring[]>();
 
@@ -84,6 +86,13 @@ export class FontFace {
     return width / THIN_EM_MM;
   }
 
+  /** Left and right edge of a glyph's ink, for joining. */
+  profile(glyph: number): Profile {
+    const known = this.#profiles.get(glyph) ?? profileOf(this.rings(glyph, PROFILE_TOLERANCE_EM));
+    this.#profiles.set(glyph, known);
+    return known;
+  }
+
   #outline(glyph: number): readonly Contour[] {
     const known = this.#contours.get(glyph);
     if (known) return known;
@@ -94,6 +103,7 @@ export class FontFace {
 }
 
 /** A two-thousandth of an em: enough to measure letter heights. */
+const PROFILE_TOLERANCE_EM = 0.002;
 const MEASURE_TOLERANCE_EM = 0.0005;
 /** Strokes are some hundredths of an em wide; chords this coarse change them by less than a fiftieth. */
 const THIN_TOLERANCE_EM = 0.001;

@@ -1,8 +1,8 @@
 /** One line of lettering: text -> shaped glyphs -> joined -> united outlines, in em. */
 import { unionRings } from "../geometry/boolean.ts";
-import type { Polygons, Ring } from "../geometry/polygon.ts";
+import { mapPoints, type Point, type Polygons, type Ring } from "../geometry/polygon.ts";
 import type { FontFace, ShapedGlyph } from "./font-face.ts";
-import { joiningNudge, type Profile, profileOf } from "./join.ts";
+import { joiningNudge } from "./join.ts";
 
 export interface LineSpec {
   readonly text: string;
@@ -22,8 +22,6 @@ export interface LetteredLine {
   readonly apart: readonly string[];
 }
 
-const PROFILE_TOLERANCE_EM = 0.002;
-
 /** Letters one line in em units; the result scales without loss down to `toleranceEm`. */
 export function letterLine(face: FontFace, spec: LineSpec, toleranceEm: number): LetteredLine {
   const text = spec.text.normalize("NFC");
@@ -41,18 +39,15 @@ export function letterLine(face: FontFace, spec: LineSpec, toleranceEm: number):
     const outline = face.rings(glyph.glyph, toleranceEm);
     if (outline.length > 0) glyphs.push({ glyph: glyph.glyph, text: own });
     const dx = glyph.x + (shifts[i] ?? 0);
-    for (const ring of outline) rings.push(ring.map(([x, y]) => [x + dx, y + glyph.y]));
+    for (const ring of outline) rings.push(ring.map((point): Point => [(point[0] + dx) * EM_LIFT, (point[1] + glyph.y) * EM_LIFT]));
   });
-  return { polygons: uniteEm(rings), missing, glyphs, apart };
+  return { polygons: uniteLifted(rings), missing, glyphs, apart };
 }
 
-/** Boolean operations work in tenths of a micrometre of a millimetre; em outlines are lifted to a 100 mm em first. */
+/** Boolean operations round to tenths of a micrometre: outlines are lifted to an em of 100 mm for them. */
 const EM_LIFT = 100;
 
-function uniteEm(rings: readonly Ring[]): Polygons {
-  const lifted = rings.map((ring): Ring => ring.map(([x, y]) => [x * EM_LIFT, y * EM_LIFT]));
-  return unionRings(lifted).map((polygon) => polygon.map((ring): Ring => ring.map(([x, y]) => [x / EM_LIFT, y / EM_LIFT])));
-}
+const uniteLifted = (rings: readonly Ring[]): Polygons => mapPoints(unionRings(rings), ([x, y]) => [x / EM_LIFT, y / EM_LIFT]);
 
 function clusterText(text: string, shaped: readonly ShapedGlyph[], index: number): string {
   const start = shaped[index]?.cluster ?? 0;
@@ -63,12 +58,6 @@ function clusterText(text: string, shaped: readonly ShapedGlyph[], index: number
 /** Horizontal shift of every glyph, from tracking and from joining. */
 function spacing(face: FontFace, shaped: readonly ShapedGlyph[], text: string, spec: LineSpec): { shifts: number[]; apart: string[] } {
   const apart: string[] = [];
-  const profiles = new Map<number, Profile>();
-  const profile = (glyph: number): Profile => {
-    const known = profiles.get(glyph) ?? profileOf(face.rings(glyph, PROFILE_TOLERANCE_EM));
-    profiles.set(glyph, known);
-    return known;
-  };
   let shift = 0;
   let previous = -1;
   const shifts = shaped.map((glyph, i) => {
@@ -78,7 +67,7 @@ function spacing(face: FontFace, shaped: readonly ShapedGlyph[], text: string, s
     if (before) {
       shift += spec.trackingEm;
       if (spec.join && joins(clusterText(text, shaped, previous), clusterText(text, shaped, i))) {
-        const nudge = joiningNudge(profile(before.glyph), profile(glyph.glyph), glyph.x - before.x + spec.trackingEm);
+        const nudge = joiningNudge(face.profile(before.glyph), face.profile(glyph.glyph), glyph.x - before.x + spec.trackingEm);
         if (nudge === null) apart.push(clusterText(text, shaped, previous) + clusterText(text, shaped, i));
         else shift -= nudge;
       }

@@ -47,7 +47,7 @@ export interface LetteredSet {
 }
 
 /** Curves are first drawn for letters of about this em; larger ones are drawn again, finer. */
-const FIRST_EM_MM = 40;
+const FIRST_EM_MM = 20;
 
 export function letterSet(design: Design, seats: readonly SeatFields[], face: FaceReading, fonts: FontLookup): LetteredSet {
   const first = sizeSet(design, seats, face, fonts, FIRST_EM_MM);

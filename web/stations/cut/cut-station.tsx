@@ -202,7 +202,7 @@ function Figures({ data, nn }: { data: StationData; nn: number }) {
         {use.loads} <span className="font-normal text-soft text-sm">(bound {use.loadsBound})</span>
       </FigureRow>
       <FigureRow name="Vinyl of this colour">{dm2(use.usedMm2)}</FigureRow>
-      <FigureRow name="of it at least">{dm2(use.boundMm2)}</FigureRow>
+      <FigureRow name="At least, by the boxes">{dm2(use.boundMm2)}</FigureRow>
     </>
   );
 }

@@ -45,7 +45,8 @@ export function Stage({ classId, live, initial, done }: { classId: string; live:
     return () => window.removeEventListener("keydown", onKey);
   }, [act, main, last, state.running]);
   const step = live.steps[state.stepIndex];
-  const ahead = live.steps.slice(state.stepIndex + 1).reduce((sum, next) => sum + next.minutes, 0);
+  // From the plan's own times, so that drying waits between steps count.
+  const ahead = live.endMinute - (step ? step.startMinute + step.minutes : 0);
   const ends = now + (Math.max(0, secondsLeft) / 60 + ahead) * MS;
   const stuck = state.marks.filter(({ kind }) => kind === "stuck");
   const finished = state.marks.filter(({ kind }) => kind === "done").length;

@@ -1,0 +1,62 @@
+/** One current picture of each main view, from the demo data. */
+import { fileURLToPath } from "node:url";
+import { By } from "selenium-webdriver";
+import { byText, find, openWindow, press, setViewport, shoot, waitFor } from "./browser.ts";
+import { BASE, demoClass, lettered, openDemo } from "./journey.ts";
+
+const folder = fileURLToPath(new URL("../docs/screenshots/", import.meta.url));
+const window = await openWindow();
+const { driver } = window;
+const picture = (name: string) => shoot(driver, `${folder}${name}.png`);
+
+async function visit(url: string, name: string, ready: By = By.css("main h2, main h1")): Promise<void> {
+  await driver.get(url);
+  await find(driver, ready);
+  await driver.sleep(400);
+  await picture(name);
+}
+
+try {
+  await driver.get(`${BASE}/sign-in`);
+  await find(driver, byText("h2", "Sign in"));
+  await driver.sleep(400);
+  await picture("sign-in");
+  await openDemo(driver);
+  await driver.sleep(300);
+  await picture("tonight");
+  const tins = await demoClass(driver, "Seed tins");
+  const slates = await demoClass(driver, "Slate house");
+  const bottles = await demoClass(driver, "Rowing");
+  await visit(`${tins}/plan`, "plan");
+  await visit(`${tins}/measure`, "measure");
+  await driver.get(`${tins}/letter`);
+  await lettered(driver, 14);
+  await driver.sleep(300);
+  await picture("letter");
+  await visit(`${tins}/cut`, "cut");
+  await visit(`${tins}/weed`, "weed");
+  await visit(`${tins}/pack`, "pack");
+  await visit(`${slates}/teach`, "teach");
+  await visit(`${bottles}/look-back`, "look-back");
+  await visit(`${BASE}/projects`, "projects");
+  await driver.get(`${tins}/measure`);
+  await press(driver, By.css(".reckoned"));
+  await find(driver, By.css("[role=dialog]"));
+  await driver.sleep(300);
+  await picture("reckoning");
+
+  await driver.get(`${slates}/teach`);
+  const link = (await (await find(driver, By.css("[data-follow-link]"))).getAttribute("href")) ?? "";
+  await driver.get(slates.replace("/classes/", "/live/"));
+  await press(driver, byText("button", "Begin the class"));
+  for (const step of ["wipe", "lay", "seal"]) {
+    await press(driver, byText("button", "Next step"));
+    await waitFor(async () => (await driver.findElements(By.css(`h1[data-step="${step}"]`))).length > 0, `${step} did not come`);
+  }
+  await driver.sleep(400);
+  await picture("live");
+  await setViewport(driver, 390, 844);
+  await visit(link, "follow", By.css("h1[data-step]"));
+} finally {
+  await window.close();
+}
