@@ -36,6 +36,9 @@ const stop = () => {
 };
 process.on("SIGINT", stop);
 process.on("SIGTERM", stop);
+// npm hands a signal to its shell only: when that is gone, so are we, and nothing may be left running.
+const parent = process.ppid;
+setInterval(() => process.ppid !== parent && stop(), 1000).unref();
 child.on("exit", (code) => stopAll(stopping ? 0 : (code ?? 1)));
 
 await answers(`http://127.0.0.1:${port}/sign-in`, child).catch((error) => {

@@ -1,7 +1,7 @@
 /** A database cluster of our own on loopback, in a folder of ours. */
 import { spawnSync } from "node:child_process";
 import { randomBytes } from "node:crypto";
-import { chmodSync, chownSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { chmodSync, chownSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, writeFileSync } from "node:fs";
 import { join, resolve } from "node:path";
 import { ensurePostgres } from "./debian.mjs";
 import { freePort, portIsFree } from "./ports.mjs";
@@ -53,7 +53,8 @@ function makeCluster({ bin, data, secret, run, home }) {
     say("An earlier start was interrupted while it made the database; making it again.");
     const kept = readdirSync(data);
     if (kept.includes("postmaster.pid")) giveUp(`${data} is half made, yet in use: stop the PostgreSQL that uses it, then start again.`);
-    rmSync(data, { recursive: true, force: true });
+    // Set aside, not removed: were the mark lost and not the cluster half made, nothing would be lost.
+    renameSync(data, `${data}-interrupted-${Date.now()}`);
   }
   mkdirSync(data, { recursive: true });
   chmodSync(data, 0o700);

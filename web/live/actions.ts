@@ -1,6 +1,5 @@
 "use server";
 
-import { randomBytes } from "node:crypto";
 import { revalidatePath } from "next/cache";
 import { requireHost } from "@/account/session.ts";
 import { type Sql, withoutStudio, withStudio } from "@/data/client.ts";
@@ -8,6 +7,7 @@ import { addTime, currentRun, endRun, followCode, hold, moveStep, revokeFollowCo
 import { addLog } from "@/data/log.ts";
 import { attemptAllowed } from "@/data/sign-in.ts";
 import { isId } from "@/planning/planned-class.ts";
+import { freshCode } from "./follow-code.ts";
 import { type LiveState, liveClass, liveState } from "./state.ts";
 
 export type StageAct = "begin" | "next" | "back" | "hold" | "minute" | "end";
@@ -45,18 +45,6 @@ async function perform(sql: Sql, studioId: string, id: string, steps: readonly {
     await log(ended.spentMinutes);
     await addLog(sql, studioId, id, { kind: "liveEnd", minutes: (Date.now() - ended.run.startedAt.getTime()) / 60_000 });
   }
-}
-
-const CODE_LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
-const CODE_LENGTH = 12;
-
-/** Twelve of 31 signs: 59 bits, too many to try, short enough to type. */
-function freshCode(): string {
-  return [...randomBytes(CODE_LENGTH)].map((byte) => CODE_LETTERS[byte % CODE_LETTERS.length]).join("");
-}
-
-export async function codeFor(studioId: string, id: string): Promise<string> {
-  return withStudio(studioId, (sql) => followCode(sql, studioId, id, freshCode()));
 }
 
 export async function renewCode(id: string): Promise<void> {

@@ -3,7 +3,7 @@ import { runSheet } from "@elm-basket/core/scheduling/step.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { headers } from "next/headers";
 import QRCode from "qrcode";
-import { codeFor } from "@/live/actions.ts";
+import { codeFor } from "@/live/follow-code.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
