@@ -3,7 +3,7 @@
 import { readFileSync } from "node:fs";
 import { performance } from "node:perf_hooks";
 import { fileURLToPath } from "node:url";
-import { readFace } from "@elm-basket/core/blanks/blank.ts";
+import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { unionRings } from "@elm-basket/core/geometry/boolean.ts";
 import type { Ring } from "@elm-basket/core/geometry/polygon.ts";
 import { seededRandom } from "@elm-basket/core/geometry/random.ts";

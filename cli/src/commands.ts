@@ -1,4 +1,6 @@
 /** Every verb of `elm`, by name. */
+import { importSvg } from "@elm-basket/core/art/import-svg.ts";
+import { sayArtFault, sayArtFinding } from "@elm-basket/core/art/words-en.ts";
 import { STUDIO_FONTS } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { classDocumentSchema } from "@elm-basket/core/plan/document.ts";
 import { planJsonSchema } from "@elm-basket/core/plan/plan-json.ts";
@@ -11,7 +13,7 @@ import { fit, wrap } from "./verbs/faces.ts";
 import { cut, nest } from "./verbs/layout.ts";
 import { letter, weed } from "./verbs/lettering.ts";
 import { schedule, supplies } from "./verbs/organising.ts";
-import type { Verb } from "./verbs/shapes.ts";
+import { tidy, type Verb } from "./verbs/shapes.ts";
 
 const VERBS: Readonly<Record<string, Verb>> = { letter, fit, wrap, weed, nest, cut, supplies, schedule };
 
@@ -22,6 +24,13 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
   ...Object.fromEntries(Object.entries(VERBS).map(([name, verb]) => [name, () => verb.run(check(verb.input, parseJson(readStdin(), "stdin"), "stdin"))])),
   schema: ([what]) => schemaOf(what ?? "class"),
   fonts: () => STUDIO_FONTS,
+  "import-svg": ([file]) => {
+    if (!file) throw new InputError("import-svg: give the path of an SVG file");
+    const read = importSvg(decodeText(readBytes(file)));
+    if (!read.ok) throw new InputError(`${file}: ${sayArtFault(read)}`);
+    const { layers, width, height, findings } = read;
+    return { layers, width: tidy(width, 3), height: tidy(height, 3), findings: findings.map((finding) => ({ ...finding, words: sayArtFinding(finding) })) };
+  },
   "import-roster": ([file]) => {
     if (!file) throw new InputError("import-roster: give the path of a CSV file");
     return parseRoster(decodeText(readBytes(file)), ["name", "word", "number"]);

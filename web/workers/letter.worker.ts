@@ -1,5 +1,5 @@
 /** Web worker: letters and sizes the whole set, so that the page keeps answering. A newer job replaces an older one. */
-import { readFace } from "@elm-basket/core/blanks/blank.ts";
+import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { SIZING_SCHOOLS, type SizingSchool, schools } from "@elm-basket/core/fitting/schools.ts";
 import { drawingPath } from "@elm-basket/core/geometry/path.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";

@@ -1,29 +1,9 @@
-/** Blanks and the face each offers. */
+/** A blank as the class document describes it: its shape, what it is made of, and what of it is not free. */
 import { z } from "zod";
-import type { Face } from "./face.ts";
-
-const mm = z.number().positive().max(5000);
-
-export const blankShapeSchema = z.discriminatedUnion("kind", [
-  z.strictObject({ kind: z.literal("flat"), width: mm, height: mm }),
-  z.strictObject({ kind: z.literal("round"), diameter: mm }),
-  z
-    .strictObject({
-      kind: z.literal("straightCup"),
-      diameter: mm,
-      height: mm,
-      rimClearance: z.number().min(0).max(500).default(25),
-      footClearance: z.number().min(0).max(500).default(6),
-      wrapAngle: z.number().min(10).max(350).default(120).describe("degrees of the wall that may carry the design"),
-    })
-    .refine((cup) => cup.height - cup.rimClearance - cup.footClearance > 0, {
-      message: "rim and foot clearance leave no height for the design",
-      path: ["height"],
-    }),
-]);
-export type BlankShape = z.infer<typeof blankShapeSchema>;
+import { type BlankShape, blankShapeSchema } from "./shape.ts";
 
 export const MATERIALS = ["glazed", "glass", "rawWood", "sealedWood", "paintedWood", "metal", "paintedMetal", "powderCoat", "stone", "firedClay", "paper", "leather", "rubber", "coir"] as const;
+export type Material = (typeof MATERIALS)[number];
 
 export const MARGIN_RULES = { small: 6.35, board: 12.7, sign: 25.4 } as const;
 
@@ -34,6 +14,37 @@ export const marginSchema = z.discriminatedUnion("rule", [
 ]);
 export type MarginRule = z.infer<typeof marginSchema>;
 
+const place = z.number().min(-5000).max(5000);
+const size = z.number().positive().max(5000);
+
+/** What is in the way on the face; x and y are its middle, from the middle of the face, y downwards. */
+export const keepOutSchema = z.strictObject({
+  kind: z.enum(["groove", "seam", "hole", "knob", "other"]),
+  form: z.enum(["rect", "round"]).default("rect"),
+  x: place,
+  y: place,
+  width: size,
+  height: size,
+  clearance: z.number().min(0).max(500).default(3),
+});
+export type KeepOut = z.infer<typeof keepOutSchema>;
+
+export const SIDES = ["top", "bottom", "left", "right"] as const;
+export const reserveSchema = z.strictObject({ side: z.enum(SIDES), mm: z.number().positive().max(2000), what: z.string().trim().max(80).default("") });
+export type Reserve = z.infer<typeof reserveSchema>;
+
+/** One measured piece: across (width, or the widest diameter) and down (height). */
+export const specimenSchema = z.strictObject({ across: size, down: size.optional() });
+export type Specimen = z.infer<typeof specimenSchema>;
+
+/** For whom a handled cup is decorated; `both` takes twice the vinyl. */
+export const HANDLE_SCHOOLS = ["drinker", "guest", "both"] as const;
+export type HandleSchool = (typeof HANDLE_SCHOOLS)[number];
+export const handleSchema = z.strictObject({
+  school: z.enum(HANDLE_SCHOOLS).default("drinker"),
+  clear: z.number().min(0).max(500).default(20).describe("from the middle of the handle to where the design may begin, along the wall"),
+});
+
 export const blankSchema = z.strictObject({
   name: z.string().trim().min(1).max(120),
   material: z.enum(MATERIALS).default("glazed"),
@@ -43,54 +54,57 @@ export const blankSchema = z.strictObject({
     .default("#FBF9F4"),
   shape: blankShapeSchema,
   margin: marginSchema.default({ rule: "bySize" }),
+  keepOuts: z.array(keepOutSchema).max(20).default([]),
+  reserve: z.array(reserveSchema).max(8).default([]),
+  specimens: z.array(specimenSchema).max(200).default([]),
+  handle: handleSchema.optional(),
 });
 export type Blank = z.infer<typeof blankSchema>;
 
-/** Pieces up to four inches take a quarter-inch margin, boards and trays up to 16 inches half an inch, signs an inch. */
-const SMALL_UP_TO_MM = 102;
-const BOARD_UP_TO_MM = 406;
-
-export interface FaceReading {
-  readonly face: Face;
-  readonly marginMm: number;
-  readonly marginRule: keyof typeof MARGIN_RULES | "byHand";
-  /** Size of the face before the margin, mm. */
-  readonly width: number;
-  readonly height: number;
-  readonly cup: CupReading | null;
+export interface Spread {
+  readonly smallest: number;
+  readonly largest: number;
 }
 
-export interface CupReading {
-  readonly radius: number;
-  /** Degrees covered by the face. */
-  readonly angleDeg: number;
+/** The shape to plan with: the smallest of what was measured, because a decal for it fits on all. */
+export function smallestShape(blank: Pick<Blank, "shape" | "specimens">): { shape: BlankShape; across: Spread | null; down: Spread | null } {
+  const across = spreadOf(blank.specimens.map((specimen) => specimen.across));
+  const down = spreadOf(blank.specimens.flatMap((specimen) => (specimen.down === undefined ? [] : [specimen.down])));
+  return { shape: resized(blank.shape, across?.smallest, down?.smallest), across, down };
 }
 
-/** The face a blank offers, with the margin its rule gives. */
-export function readFace(blank: Blank): FaceReading {
-  const shape = blank.shape;
-  const { face, width, height, cup } = faceOf(shape);
-  const rule = blank.margin.rule === "bySize" ? ruleBySize(Math.max(width, height)) : blank.margin.rule;
-  const marginMm = blank.margin.rule === "byHand" ? blank.margin.mm : MARGIN_RULES[rule as keyof typeof MARGIN_RULES];
-  return { face, width, height, cup, marginMm, marginRule: rule };
+function spreadOf(values: readonly number[]): Spread | null {
+  return values.length === 0 ? null : { smallest: Math.min(...values), largest: Math.max(...values) };
 }
 
-function faceOf(shape: BlankShape): { face: Face; width: number; height: number; cup: CupReading | null } {
+/** Other measures keep their proportion to the widest. */
+function resized(shape: BlankShape, across: number | undefined, down: number | undefined): BlankShape {
   switch (shape.kind) {
     case "flat":
-      return { face: { kind: "rect", width: shape.width, height: shape.height }, width: shape.width, height: shape.height, cup: null };
+    case "roundedFlat":
+    case "oval":
+      return { ...shape, width: across ?? shape.width, height: down ?? shape.height };
     case "round":
-      return { face: { kind: "round", diameter: shape.diameter }, width: shape.diameter, height: shape.diameter, cup: null };
+    case "ball":
     case "straightCup": {
-      const radius = shape.diameter / 2;
-      const width = radius * ((shape.wrapAngle * Math.PI) / 180);
-      const height = shape.height - shape.rimClearance - shape.footClearance;
-      return { face: { kind: "rect", width, height }, width, height, cup: { radius, angleDeg: shape.wrapAngle } };
+      const diameter = across ?? shape.diameter;
+      return shape.kind === "straightCup" ? { ...shape, diameter, height: down ?? shape.height } : { ...shape, diameter };
+    }
+    case "taperedCup": {
+      const share = across === undefined ? 1 : across / Math.max(shape.topDiameter, shape.bottomDiameter);
+      return { ...shape, topDiameter: shape.topDiameter * share, bottomDiameter: shape.bottomDiameter * share, height: down ?? shape.height };
+    }
+    case "bulgedCup": {
+      const widest = Math.max(...shape.profile.map(({ diameter }) => diameter));
+      const tall = (shape.profile[shape.profile.length - 1]?.fromTop ?? 0) - (shape.profile[0]?.fromTop ?? 0);
+      const [wide, high] = [across === undefined ? 1 : across / widest, down === undefined ? 1 : down / tall];
+      return { ...shape, profile: shape.profile.map((row) => ({ fromTop: row.fromTop * high, diameter: row.diameter * wide })) };
+    }
+    case "outline": {
+      const xs = shape.outline.map(([x]) => x);
+      const ys = shape.outline.map(([, y]) => y);
+      const [wide, high] = [across === undefined ? 1 : across / (Math.max(...xs) - Math.min(...xs)), down === undefined ? 1 : down / (Math.max(...ys) - Math.min(...ys))];
+      return { ...shape, outline: shape.outline.map(([x, y]): [number, number] => [x * wide, y * high]) };
     }
   }
-}
-
-function ruleBySize(longestMm: number): keyof typeof MARGIN_RULES {
-  if (longestMm <= SMALL_UP_TO_MM) return "small";
-  return longestMm <= BOARD_UP_TO_MM ? "board" : "sign";
 }

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { type Blank, blankSchema, readFace } from "../blanks/blank.ts";
+import { type Blank, blankSchema } from "../blanks/blank.ts";
 import type { Face } from "../blanks/face.ts";
+import { readFace } from "../blanks/read-face.ts";
 import { viewOnCup } from "../blanks/straight-cup.ts";
 import { type Point, type Polygons, placed, rectRing } from "../geometry/polygon.ts";
 import { fitSpace, nearestPosition } from "./largest-fit.ts";

@@ -1,5 +1,5 @@
 /** The sizing of a set: one design per seat, one school over all of them. */
-import type { Fit, FitSpace } from "./largest-fit.ts";
+import type { Fit, FitSpace } from "./fit-space.ts";
 
 export interface SeatDesign {
   readonly seat: string;

@@ -24,12 +24,12 @@ const flat = (polygons: Polygons): Ring[] => polygons.flatMap(orient);
  * The sweep costs (points) x (edges it crosses at once). Lettering is wide and low, so it is swept along its
  * length, by handing the library x and y exchanged: several times faster for names, with the same result.
  */
-function run(type: ClipType, subject: readonly Ring[], clip: readonly Ring[] | null): Polygons {
+function run(type: ClipType, subject: readonly Ring[], clip: readonly Ring[] | null, fill: FillRule = FILL): Polygons {
   const box = joinBoxes(subject.map(boxOfPoints));
   const across = boxWidth(box) > boxHeight(box);
   const tree = new PolyTree64();
   const paths = (rings: readonly Ring[]): Paths64 => rings.map((ring) => toPath(ring, across));
-  Clipper.booleanOpWithPolyTree(type, paths(subject), clip ? paths(clip) : null, tree, FILL);
+  Clipper.booleanOpWithPolyTree(type, paths(subject), clip ? paths(clip) : null, tree, fill);
   const found: Polygon[] = [];
   collectInto(found, tree, across);
   return found;
@@ -87,3 +87,32 @@ export function offset(polygons: Polygons, distanceMm: number, corners: "miter" 
 
 const MITER_LIMIT = 4;
 const ARC_TOLERANCE_MM = 0.005;
+
+/** Fills loose rings by SVG's rules. */
+export function fillRings(rings: readonly Ring[], rule: "nonzero" | "evenodd"): Polygons {
+  return run(ClipType.Union, rings, null, rule === "evenodd" ? FillRule.EvenOdd : FILL);
+}
+
+export type LineJoin = "miter" | "round" | "bevel";
+export type LineCap = "butt" | "round" | "square";
+
+const JOINS: Record<LineJoin, JoinType> = { miter: JoinType.Miter, round: JoinType.Round, bevel: JoinType.Bevel };
+const CAPS: Record<LineCap, EndType> = { butt: EndType.Butt, round: EndType.Round, square: EndType.Square };
+
+export interface Pen {
+  readonly width: number;
+  readonly join: LineJoin;
+  readonly cap: LineCap;
+  readonly miterLimit: number;
+}
+
+/** What a pen of this width covers along lines; closed ones have no ends. */
+export function strokeLines(lines: readonly { readonly points: Ring; readonly closed: boolean }[], pen: Pen, arcToleranceMm: number): Polygons {
+  const covered = (["closed", "open"] as const).flatMap((kind) => {
+    const paths = lines.filter(({ closed }) => closed === (kind === "closed")).map(({ points }) => toPath(points, false));
+    if (paths.length === 0) return [];
+    const end = kind === "closed" ? EndType.Joined : CAPS[pen.cap];
+    return Clipper.inflatePaths(paths, (pen.width / 2) * CLIP_UNITS_PER_MM, JOINS[pen.join], end, pen.miterLimit, arcToleranceMm * CLIP_UNITS_PER_MM);
+  });
+  return unionRings(covered.map((path) => toRing(path, false)));
+}

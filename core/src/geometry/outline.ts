@@ -26,6 +26,17 @@ export function flatten(contour: Contour, tolerance: number): Ring {
   return withoutRepeats(points);
 }
 
+/** The same for a line that need not be closed: its start, then its chords; nothing twice in a row. */
+export function flattenLine(contour: Contour, tolerance: number): Ring {
+  const points: Point[] = [contour.start];
+  let from = contour.start;
+  for (const segment of contour.segments) {
+    addSegmentInto(points, from, segment, tolerance);
+    from = segment.to;
+  }
+  return points.filter((point, i) => i === 0 || point[0] !== points[i - 1]?.[0] || point[1] !== points[i - 1]?.[1]);
+}
+
 function addSegmentInto(points: Point[], from: Point, segment: Segment, tolerance: number): void {
   if (segment.kind === "line") {
     points.push(segment.to);

@@ -1,6 +1,7 @@
 /** Stage 1: the recipe and the roster -> every seat's design, sized by the school, placed on the face. */
-import type { FaceReading } from "../blanks/blank.ts";
-import { type FitSpace, fitSpace, nearestPosition } from "../fitting/largest-fit.ts";
+import type { FaceReading } from "../blanks/read-face.ts";
+import type { FitSpace } from "../fitting/fit-space.ts";
+import { fitSpace, nearestPosition } from "../fitting/largest-fit.ts";
 import type { SeatDesign, Sizing } from "../fitting/problem.ts";
 import { type SizingSchool, schools } from "../fitting/schools.ts";
 import { boxHeight, boxOf, boxWidth, type Point, type Polygons, placed } from "../geometry/polygon.ts";

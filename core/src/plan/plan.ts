@@ -2,7 +2,7 @@
 
 import { findingsFor } from "../advice/check.ts";
 import type { Finding } from "../advice/finding.ts";
-import { type FaceReading, readFace } from "../blanks/blank.ts";
+import { type FaceReading, readFace } from "../blanks/read-face.ts";
 import { type CupView, viewOnCup } from "../blanks/straight-cup.ts";
 import { CRAFT_ALONG_LEAD_DAYS, type Deadline, deadlines, ROOM_LEAD_DAYS } from "../calendar/dates.ts";
 import type { FontLookup } from "../lettering/compose.ts";

@@ -1,5 +1,5 @@
 /** A class from nothing: sound defaults that a host changes as needed. */
-import type { BlankShape } from "../blanks/blank.ts";
+import type { BlankShape } from "../blanks/shape.ts";
 import type { ClassDocument } from "./document.ts";
 
 export interface StarterInput {
@@ -37,7 +37,7 @@ export function starterClass(input: StarterInput): ClassDocument {
     technique: "decal",
     when: input.when,
     setting: input.setting,
-    blank: { name: input.blankName, material: "glazed", colour: "#FBF9F4", shape: input.shape, margin: { rule: "bySize" } },
+    blank: { name: input.blankName, material: "glazed", colour: "#FBF9F4", shape: input.shape, margin: { rule: "bySize" }, keepOuts: [], reserve: [], specimens: [] },
     vinyls: [{ id: "harbour", name: "Harbour gloss", family: "permanentGloss", colour: "#1F4E79", stock: { kind: "sheet", width: 304.8, height: 304.8, have: 0, price: 190 } }],
     cutter: {
       name: "Small matted cutter, 12 in mat",

@@ -1,7 +1,8 @@
 "use client";
 
 import type { Severity } from "@elm-basket/core/advice/finding.ts";
-import { type Blank, readFace } from "@elm-basket/core/blanks/blank.ts";
+import type { Blank } from "@elm-basket/core/blanks/blank.ts";
+import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { memo, useState } from "react";

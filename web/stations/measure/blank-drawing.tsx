@@ -1,4 +1,5 @@
-import { type Blank, readFace } from "@elm-basket/core/blanks/blank.ts";
+import type { Blank } from "@elm-basket/core/blanks/blank.ts";
+import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { seenFromFront } from "@elm-basket/core/blanks/straight-cup.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { Dimension, Hatch } from "@/ui/dimension.tsx";

@@ -1,4 +1,5 @@
-import { type Blank, readFace } from "@elm-basket/core/blanks/blank.ts";
+import type { Blank } from "@elm-basket/core/blanks/blank.ts";
+import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 
 /** The blank, small and in true proportion, with its face dashed. For cards and lists. */
 export function BlankSketch({ blank }: { blank: Blank }) {

@@ -1,6 +1,8 @@
 "use client";
 
-import { type Blank, type BlankShape, blankSchema, MARGIN_RULES, MATERIALS, readFace } from "@elm-basket/core/blanks/blank.ts";
+import { type Blank, blankSchema, MARGIN_RULES, MATERIALS } from "@elm-basket/core/blanks/blank.ts";
+import { readFace } from "@elm-basket/core/blanks/read-face.ts";
+import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import { viewOnCup } from "@elm-basket/core/blanks/straight-cup.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";

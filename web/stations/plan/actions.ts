@@ -1,6 +1,6 @@
 "use server";
 
-import { blankShapeSchema } from "@elm-basket/core/blanks/blank.ts";
+import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
 import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { type ClassDocument, readClassDocument, whenSchema } from "@elm-basket/core/plan/document.ts";

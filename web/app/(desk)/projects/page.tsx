@@ -1,4 +1,4 @@
-import { readFace } from "@elm-basket/core/blanks/blank.ts";
+import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
 import type { Metadata } from "next";
 import { requireHost } from "@/account/session.ts";

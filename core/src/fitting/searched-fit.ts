@@ -1,0 +1,100 @@
+/** A face that is not convex: the design's hull is moved over a grid, then nearer the best place; every try is tested exactly. */
+import { boxHeight, boxOf, boxOfPoints, boxWidth, type Point, type Polygons, pointInPolygon, type Ring } from "../geometry/polygon.ts";
+import { FIT_SLACK_MM } from "../geometry/tolerance.ts";
+import type { FitSpace } from "./fit-space.ts";
+
+const GRID = 17;
+const REFINE_ROUNDS = 5;
+const BISECTIONS = 22;
+
+/**
+ * @param usable what is left of the face inside its margin and outside its keep-outs
+ * @throws RangeError when nothing is left, or no place was found
+ */
+export function searchedSpace(usable: Polygons, hull: Ring): FitSpace {
+  if (usable.length === 0) throw new RangeError("margin and keep-outs leave no face");
+  const area = boxOf(usable);
+  const design = boxOfPoints(hull);
+  const [cx, cy] = [(design.minX + design.maxX) / 2, (design.minY + design.maxY) / 2];
+  const most = Math.min(boxWidth(area) / boxWidth(design), boxHeight(area) / boxHeight(design));
+  const lies = insideTest(usable);
+  const inside = (s: number, x: number, y: number) => s > 0 && lies(hull.map(([px, py]): Point => [px * s + x, py * s + y]));
+  const scaleAt = (mx: number, my: number, atLeast: number): number => {
+    if (atLeast > 0 && !inside(atLeast, mx - atLeast * cx, my - atLeast * cy)) return 0;
+    let [low, high] = [atLeast, most];
+    for (let i = 0; i < BISECTIONS; i++) {
+      const s = (low + high) / 2;
+      if (inside(s, mx - s * cx, my - s * cy)) low = s;
+      else high = s;
+    }
+    return low;
+  };
+  let best = { s: 0, mx: (area.minX + area.maxX) / 2, my: (area.minY + area.maxY) / 2 };
+  let [spanX, spanY] = [boxWidth(area), boxHeight(area)];
+  for (let round = 0; round < REFINE_ROUNDS; round++) {
+    const middle = best;
+    for (let i = 0; i < GRID * GRID; i++) {
+      const mx = middle.mx + spanX * ((i % GRID) / (GRID - 1) - 0.5);
+      const my = middle.my + spanY * (Math.floor(i / GRID) / (GRID - 1) - 0.5);
+      const s = scaleAt(mx, my, best.s);
+      if (s > best.s) best = { s, mx, my };
+    }
+    spanX /= GRID / 3;
+    spanY /= GRID / 3;
+  }
+  if (best.s <= 0) throw new RangeError("no place was found where the design fits");
+  const at = (s: number): Point => [best.mx - s * cx, best.my - s * cy];
+  const [x, y] = at(best.s);
+  return { largest: { scale: best.s, x, y, binding: "edges" }, admits: inside, position: (s) => (inside(s, ...at(s)) ? at(s) : null) };
+}
+
+interface Edge {
+  readonly a: Point;
+  readonly b: Point;
+  readonly minX: number;
+  readonly maxX: number;
+  readonly minY: number;
+  readonly maxY: number;
+}
+
+/**
+ * Whether a convex ring lies inside: one of its corners does, no edge of the face comes into it, and so no hole is in it.
+ * Touching is allowed within the fit's slack.
+ */
+function insideTest(usable: Polygons): (ring: Ring) => boolean {
+  const edges = usable.flatMap((polygon) => polygon.flatMap(edgesOf));
+  return (ring) => {
+    const first = ring[0];
+    if (!first || !usable.some((polygon) => pointInPolygon(first, polygon))) return false;
+    const box = boxOfPoints(ring);
+    return edges.every((e) => e.maxX <= box.minX || e.minX >= box.maxX || e.maxY <= box.minY || e.minY >= box.maxY || !entersConvex(e.a, e.b, ring));
+  };
+}
+
+function edgesOf(ring: Ring): Edge[] {
+  return ring.map((a, i) => {
+    const b = ring[(i + 1) % ring.length] as Point;
+    return { a, b, minX: Math.min(a[0], b[0]), maxX: Math.max(a[0], b[0]), minY: Math.min(a[1], b[1]), maxY: Math.max(a[1], b[1]) };
+  });
+}
+
+/** Clips the segment by every edge of the convex ring (Cyrus and Beck 1978): does more than the slack of it remain inside? */
+function entersConvex(a: Point, b: Point, ring: Ring): boolean {
+  let [from, to] = [0, 1];
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+  for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
+    const p = ring[j] as Point;
+    const q = ring[i] as Point;
+    const length = Math.hypot(q[0] - p[0], q[1] - p[1]);
+    if (length === 0) continue;
+    const [nx, ny] = [(q[1] - p[1]) / length, (p[0] - q[0]) / length];
+    const outside = nx * (a[0] - p[0]) + ny * (a[1] - p[1]) + FIT_SLACK_MM;
+    const along = nx * dx + ny * dy;
+    if (along === 0) {
+      if (outside > 0) return false;
+    } else if (along > 0) to = Math.min(to, -outside / along);
+    else from = Math.max(from, -outside / along);
+    if (from >= to) return false;
+  }
+  return from < to;
+}
