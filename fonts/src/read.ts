@@ -1,7 +1,7 @@
 /** Opens the shipped fonts from disk, each once, when first asked for. */
 import { existsSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
-import type { FontLookup } from "@elm-basket/core/lettering/compose.ts";
+import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 

@@ -17,7 +17,28 @@ export interface Remedy {
   readonly values: Readonly<Record<string, string | number>>;
 }
 
-export type RemedyCode = "useFont" | "setSchool" | "setTracking" | "removeSeat" | "endLater" | "addTool" | "raiseRim" | "leaveIt" | "narrowLine";
+export const REMEDY_CODES = [
+  "useFont",
+  "useFontHere",
+  "setSchool",
+  "setTracking",
+  "removeSeat",
+  "endLater",
+  "addTool",
+  "raiseRim",
+  "leaveIt",
+  "narrowLine",
+  "thicken",
+  "openCounters",
+  "treatMarks",
+  "warp",
+  "openRings",
+  "setSmaller",
+  "bridgeIslands",
+  "tidyNames",
+  "breakLine",
+] as const;
+export type RemedyCode = (typeof REMEDY_CODES)[number];
 
 export type FindingCode =
   | "missingGlyph"
@@ -36,7 +57,18 @@ export type FindingCode =
   | "smallParts"
   | "mirrored"
   | "rawWood"
-  | "glassBacks";
+  | "glassBacks"
+  | "closedCounters"
+  | "tightCounter"
+  | "looseMarks"
+  | "offLevel"
+  | "creases"
+  | "mayCrease"
+  | "looseIslands"
+  | "untidyNames"
+  | "unevenBlanks"
+  | "twiceTheVinyl"
+  | "filmUnsuited";
 
 export interface Finding {
   readonly code: FindingCode;

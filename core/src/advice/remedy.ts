@@ -1,9 +1,12 @@
 /** Remedies as edits of the class document: applied with one press, undone by putting the old document back. */
 
+import { isCup } from "../blanks/shape.ts";
 import { type SizingSchool, schools } from "../fitting/schools.ts";
-import type { RecipeItem, TextItem } from "../lettering/recipe.ts";
+import { openedRings } from "../lettering/open-rings.ts";
+import { type Exception, MARKS, type RecipeItem, stencilSchema, type TextItem } from "../lettering/recipe.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
 import type { ClassDocument } from "../plan/document.ts";
+import { tidyName } from "../roster/tidy.ts";
 import type { Remedy } from "./finding.ts";
 
 /** The part of a class a remedy changes; parts carry their own versions. */
@@ -15,10 +18,20 @@ export function partOf(remedy: Remedy): DocumentPart {
     case "setSchool":
     case "setTracking":
     case "narrowLine":
+    case "thicken":
+    case "openCounters":
+    case "treatMarks":
+    case "openRings":
+    case "setSmaller":
+    case "bridgeIslands":
       return "design";
+    case "tidyNames":
+    case "useFontHere":
+    case "breakLine":
     case "removeSeat":
       return "seats";
     case "raiseRim":
+    case "warp":
       return "blank";
     case "endLater":
     case "addTool":
@@ -38,6 +51,33 @@ export function applyRemedy(document: ClassDocument, remedy: Remedy): ClassDocum
       return withItem(document, text("item"), (item) => ({ ...item, trackingEm: number("trackingEm") }));
     case "narrowLine":
       return withItem(document, text("item"), (item) => ({ ...item, mayNarrow: true }));
+    case "thicken":
+      return withItem(document, text("item"), (item) => ({ ...item, thickenMm: number("mm") }));
+    case "openCounters":
+      return withItem(document, text("item"), (item) => ({ ...item, openCountersMm: number("mm") }));
+    case "treatMarks":
+      return withItem(document, text("item"), (item) => ({ ...item, marks: MARKS.find((rule) => rule === text("marks")) ?? item.marks }));
+    case "openRings":
+      return { ...document, design: openedRings(document.design, text("item")) };
+    case "setSmaller":
+      return number("scale") > 0 ? { ...document, design: { ...document.design, school: "fixedHeight", fixedScale: number("scale") } } : document;
+    case "bridgeIslands":
+      return { ...document, design: { ...document.design, stencil: { ...stencilSchema.parse({}), ...document.design.stencil, islands: "bridged" } } };
+    case "tidyNames": {
+      const slot = text("slot");
+      return {
+        ...document,
+        seats: document.seats.map((seat) => (seat.fields[slot] === undefined ? seat : { ...seat, fields: { ...seat.fields, [slot]: tidyName(seat.fields[slot], number("spacesOnly") === 1) } })),
+      };
+    }
+    case "useFontHere":
+      return withOwn(document, text("seat"), text("item"), { font: text("font") });
+    case "breakLine":
+      return withOwn(document, text("seat"), text("item"), { breakAfter: Math.max(1, number("words")) });
+    case "warp": {
+      const { shape } = document.blank;
+      return shape.kind === "taperedCup" ? { ...document, blank: { ...document.blank, shape: { ...shape, warp: true } } } : document;
+    }
     case "setSchool":
       return text("school") in schools ? { ...document, design: { ...document.design, school: text("school") as SizingSchool } } : document;
     case "removeSeat":
@@ -48,11 +88,15 @@ export function applyRemedy(document: ClassDocument, remedy: Remedy): ClassDocum
       return { ...document, tools: document.tools.map((tool) => (tool.id === text("tool") ? { ...tool, count: tool.count + 1 } : tool)) };
     case "raiseRim": {
       const { shape } = document.blank;
-      return shape.kind === "straightCup" ? { ...document, blank: { ...document.blank, shape: { ...shape, rimClearance: number("mm") } } } : document;
+      return isCup(shape) ? { ...document, blank: { ...document.blank, shape: { ...shape, rimClearance: number("mm") } } } : document;
     }
     case "leaveIt":
       return { ...document, accepted: [...new Set([...document.accepted, text("key")])] };
   }
+}
+
+function withOwn(document: ClassDocument, seat: string, item: string, own: Exception): ClassDocument {
+  return { ...document, seats: document.seats.map((row) => (row.seat === seat ? { ...row, own: { ...row.own, [item]: { ...row.own?.[item], ...own } } } : row)) };
 }
 
 function withItem(document: ClassDocument, id: string, change: (item: TextItem) => TextItem): ClassDocument {

@@ -1,5 +1,5 @@
 /** What a rule is: it looks at the stages of a plan and says what it noticed. */
-import type { FontLookup } from "../lettering/compose.ts";
+import type { FontLookup } from "../lettering/compose-row.ts";
 import type { PlanStages } from "../plan/plan.ts";
 import { type Finding, findingKey } from "./finding.ts";
 

@@ -3,6 +3,8 @@ import type { DeadlineCode } from "../calendar/dates.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
 import { type LengthUnit, showLength } from "../units/length.ts";
 import { showMinutes } from "../units/time.ts";
+import type { FilmReason } from "./film-choice.ts";
+import { REASON_WORDS } from "./film-words-en.ts";
 import type { Finding, FindingCode, Remedy, Severity } from "./finding.ts";
 
 type Values = Finding["values"];
@@ -39,20 +41,45 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
   smallParts: (v, s) => `${who(s)} has ${v.count} small parts${Number(v.kits) > 1 ? `, ${v.kits} kits have as many` : ""}: weed those in reverse, with tape on the face.`,
   mirrored: (v) => `${v.name} is iron-on: it lies face down and is cut mirrored. The files already are.`,
   rawWood: (v) => `${v.name} lifts from raw wood. Seal the wood first, or use removable or stencil film.`,
+  closedCounters: (v, s) =>
+    `${who(s)}: letters of “${v.text}” overlap so far that ${v.counters === 1 ? "an inside is" : `${v.counters} insides are`} closed${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
+  tightCounter: (v, s) => `${who(s)}: the inside of “${v.letter}” is ${fine(v, "width")} wide, a hook needs ${fine(v, "limit")}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
+  looseMarks: (v, s) => `${who(s)}: dots and accents of “${v.text}” are small parts that stand alone and get lost in weeding${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
+  offLevel: (v, s) => `On this taper a straight cut runs off level: the ends of the widest design rise by ${mm(v, "rise", s)}.`,
+  creases: (v, s) =>
+    `${who(s)}: a piece spans a patch of ${mm(v, "patch", s)} radius, this bulge takes ${mm(v, "limit", s)}: it will crease and cannot be smoothed${Number(v.pieces) > 1 ? ` (${v.pieces} pieces)` : ""}.`,
+  mayCrease: (v, s) => `${who(s)}: a piece spans ${mm(v, "patch", s)} radius, about as much as this bulge takes (${mm(v, "limit", s)}). Lay the middle first, then outwards.`,
+  looseIslands: (v, s) => `${who(s)} has ${v.islands} islands that ride on the tape${Number(v.kits) > 1 ? `, ${v.kits} kits have as many` : ""}. Bridges hold them without tape.`,
+  untidyNames: (v) => `“${v.text}” looks like a slip${Number(v.count) > 1 ? `, ${v.count} such names` : ""}: “${v.tidy}”?`,
+  unevenBlanks: (v, s) => `The ${v.pieces} measured pieces differ by up to ${mm(v, "spread", s)}; the design is planned for the smallest.`,
+  twiceTheVinyl: () => "Both sides of the cup: every kit holds the design twice, and takes twice the vinyl.",
+  filmUnsuited: (v) => `${v.name} does not suit what these go through. ${REASON_WORDS[String(v.reason) as FilmReason] ?? ""}`,
   glassBacks: () => "Clear glass shows the back of the decal from the other side.",
 };
 
 const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => string> = {
   useFont: (v) => `Use ${family(v.font)} for all`,
   setSchool: (v) => `Size by “${SCHOOL_WORDS[String(v.school)]?.name ?? v.school}”`,
-  setTracking: () => "Set the letters tighter",
+  setTracking: (v) => (Number(v.looser) === 1 ? "Set the letters looser" : "Set the letters tighter"),
   removeSeat: () => "Take the seat out",
   endLater: (v) => `Plan ${showMinutes(Number(v.minutes))}`,
   addTool: (v) => `One more ${String(v.name).toLowerCase()} (saves ${showMinutes(Number(v.saves))})`,
   raiseRim: (v, s) => `Keep ${mm(v, "mm", s)} from the rim`,
   leaveIt: () => "Leave it",
   narrowLine: () => "Set that line by itself",
+  useFontHere: (v) => `Use ${family(v.font)} for this seat`,
+  thicken: (v) => `Thicken by ${fine(v, "by")}`,
+  openCounters: (v) => `Open tight insides to ${fine(v, "mm")}`,
+  treatMarks: (v) => MARK_WORDS[String(v.marks)] ?? "Leave them",
+  warp: () => "Bend the design to the taper",
+  openRings: () => "Open the closed rings",
+  setSmaller: (v) => `Cut it at ${Math.floor(Number(v.share) * 100)} % of the size`,
+  bridgeIslands: () => "Bridge the islands",
+  tidyNames: () => "Tidy them all",
+  breakLine: () => "Break it in two lines",
 };
+
+const MARK_WORDS: Readonly<Record<string, string>> = { joined: "Bring them onto their letters", bridged: "Bridge them", dropped: "Drop the dots of i and j" };
 
 export const SCHOOL_WORDS: Record<string, { readonly name: string; readonly why: string }> = {
   longest: { name: "Longest sets the size", why: "One letter height for everybody: the longest name decides, short names do not shout." },

@@ -1,6 +1,6 @@
 /** Which pieces crease on a face curved both ways, and what helps. */
-import polylabel from "polylabel";
 import { boxHeight, boxOf, boxWidth, type Point, type Polygon } from "../geometry/polygon.ts";
+import { widestPlace } from "../geometry/widest-place.ts";
 
 export type CreaseVerdict = "creases" | "borderline" | "lies";
 export type CreaseRemedy = "openRing" | "cutPlate" | "smaller";
@@ -17,25 +17,16 @@ export interface CreaseReading {
 
 /** Measured radii and the strain vinyl takes are no better known than this. */
 const BORDER_SHARE = 0.15;
-/** How finely the widest place is sought, as a share of the piece. */
-const PRECISION_SHARE = 0.005;
-
-/** Centre and radius of the largest circle inside a polygon (pole of inaccessibility), mm. */
-export function widestPlace(polygon: Polygon): { at: Point; radius: number } {
-  const box = boxOf([polygon]);
-  const precision = Math.max(Math.max(boxWidth(box), boxHeight(box)) * PRECISION_SHARE, 1e-3);
-  // The library counts rings as lists that end where they began.
-  const closed = polygon.map((ring) => [...ring, ring[0] as Point].map(([x, y]) => [x, y]));
-  const found = polylabel(closed, precision);
-  return { at: [found[0] as number, found[1] as number], radius: found.distance };
-}
-
 /**
  * A closed ring holds the patch inside it as fast as a plate does, so holes count as filled; open arms are only as wide
  * as they are. Below `largest` it lies down.
  * @param largest from `largestPatch`, mm
  */
 export function creaseOf(polygon: Polygon, largest: number): CreaseReading {
+  const box = boxOf([polygon]);
+  const narrow = Math.min(boxWidth(box), boxHeight(box)) / 2;
+  // No circle in it can be wider than its box: most letters need no closer look.
+  if (narrow <= largest * (1 - BORDER_SHARE)) return { verdict: "lies", patch: narrow, at: [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2], cause: "plate", remedies: [] };
   const filled = widestPlace([polygon[0] ?? []]);
   const solid = polygon.length > 1 ? widestPlace(polygon).radius : filled.radius;
   const cause = solid <= largest && polygon.length > 1 ? "ring" : "plate";

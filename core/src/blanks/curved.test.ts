@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { boxOf, boxWidth, type Point, type Polygon, polygonArea, type Ring, rectRing } from "../geometry/polygon.ts";
+import { widestPlace } from "../geometry/widest-place.ts";
 import { bulgeAt, heightAlong, largestPatch, radiusAt, sharpestBulge, wallLength } from "./bulge.ts";
-import { creaseOf, widestPlace } from "./crease.ts";
+import { creaseOf } from "./crease.ts";
 import { snipLines, TAPE_BEYOND_MM } from "./snips.ts";
 import { baselineRadius, endRise, rollUp, unroll, unwarpPoint, warp, warpPoint } from "./tapered-cup.ts";
 

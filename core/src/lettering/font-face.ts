@@ -2,7 +2,9 @@
 import { Blob, Buffer, DrawFuncs, Face, Font, shape } from "harfbuzzjs";
 import { unionRings } from "../geometry/boolean.ts";
 import { type Contour, flatten, type Segment } from "../geometry/outline.ts";
-import type { Point, Ring } from "../geometry/polygon.ts";
+import { mapPoints, type Point, type Polygons, polygonArea, type Ring } from "../geometry/polygon.ts";
+import { GLYPH_DUST_EM2 } from "../geometry/tolerance.ts";
+import { widestPlace } from "../geometry/widest-place.ts";
 import { type Profile, profileOf } from "./join.ts";
 import { thinnestOf } from "./thinnest.ts";
 
@@ -28,7 +30,9 @@ export class FontFace {
   readonly #contours = new Map<number, readonly Contour[]>();
   readonly #profiles = new Map<number, Profile>();
   readonly #thinnest = new Map<number, number>();
+  readonly #counters = new Map<number, number>();
   readonly #rings = new Map<string, readonly Ring[]>();
+  readonly #parts = new Map<string, Polygons>();
 
   /** @throws RangeError when the bytes are no font with glyphs. */
   constructor(id: string, bytes: Uint8Array) {
@@ -73,6 +77,18 @@ export class FontFace {
     return rings;
   }
 
+  /** The separate parts of a glyph, united: a letter and its dots and accents. */
+  parts(glyph: number, toleranceEm: number): Polygons {
+    const key = `${glyph}/${toleranceEm}`;
+    const known = this.#parts.get(key);
+    if (known) return known;
+    const lifted = this.rings(glyph, toleranceEm).map((ring): Ring => ring.map(([x, y]) => [x * PARTS_EM_MM, y * PARTS_EM_MM]));
+    const united = mapPoints(unionRings(lifted), ([x, y]) => [x / PARTS_EM_MM, y / PARTS_EM_MM]);
+    const made = united.filter((polygon) => polygonArea(polygon) > GLYPH_DUST_EM2);
+    this.#parts.set(key, made);
+    return made;
+  }
+
   /**
    * Thinnest stroke of a glyph, em. Joining letters only thickens, so the least over a line's glyphs
    * holds for the line, and one measurement per glyph serves every size.
@@ -80,10 +96,19 @@ export class FontFace {
   thinnest(glyph: number): number {
     const known = this.#thinnest.get(glyph);
     if (known !== undefined) return known;
-    const lifted = this.rings(glyph, THIN_TOLERANCE_EM).map((ring): Ring => ring.map(([x, y]) => [x * THIN_EM_MM, y * THIN_EM_MM]));
-    const { width } = thinnestOf(unionRings(lifted));
+    const { width } = thinnestOf(mapPoints(this.parts(glyph, THIN_TOLERANCE_EM), ([x, y]) => [x * THIN_EM_MM, y * THIN_EM_MM]));
     this.#thinnest.set(glyph, width / THIN_EM_MM);
     return width / THIN_EM_MM;
+  }
+
+  /** Width of the largest circle in the tightest counter of a glyph, em; infinite without counters. */
+  tightestCounter(glyph: number): number {
+    const known = this.#counters.get(glyph);
+    if (known !== undefined) return known;
+    const holes = this.parts(glyph, THIN_TOLERANCE_EM).flatMap((polygon) => polygon.slice(1));
+    const width = Math.min(Number.POSITIVE_INFINITY, ...holes.map((hole) => 2 * widestPlace([hole]).radius));
+    this.#counters.set(glyph, width);
+    return width;
   }
 
   /** Left and right edge of a glyph's ink, for joining. */
@@ -107,6 +132,8 @@ const PROFILE_TOLERANCE_EM = 0.002;
 const MEASURE_TOLERANCE_EM = 0.0005;
 /** Strokes are some hundredths of an em wide; chords this coarse change them by less than a fiftieth. */
 const THIN_TOLERANCE_EM = 0.001;
+/** Boolean operations round to tenths of a micrometre: parts are united at this em. */
+const PARTS_EM_MM = 100;
 /** Glyphs are measured at this em: the size at which a decal's letters usually are. */
 const THIN_EM_MM = 30;
 

@@ -140,14 +140,13 @@ describe("composeSet", () => {
       kind: "art" as const,
       id,
       name: id,
-      vinyl: "blue",
       size: 4,
       licence: "own",
-      polygons: [[rectRing(0, y, 20, y + 4).map(([x, yy]): [number, number] => [x, yy])]],
+      layers: [{ vinyl: "blue", polygons: [[rectRing(0, y, 20, y + 4).map(([x, yy]): [number, number] => [x, yy])]] }],
     });
     const touching = designSchema.parse({ items: [bar("a", 0), { kind: "gap", id: "g", size: 0 }, bar("b", 0)] });
     const [seat] = composeSet(touching, [{ seat: "1", fields: {} }], testFonts, 0.001);
-    expect(layersOf(seat as never).get("blue")).toHaveLength(1);
+    expect(layersOf(seat?.art ?? []).get("blue")).toHaveLength(1);
   });
 
   it("refuses a font that was not handed in", () => {

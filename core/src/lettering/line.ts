@@ -1,8 +1,12 @@
 /** One line of lettering: text -> shaped glyphs -> joined -> united outlines, in em. */
 import { unionRings } from "../geometry/boolean.ts";
-import { mapPoints, type Point, type Polygons, type Ring } from "../geometry/polygon.ts";
+import { boxOfPoints, joinBoxes, mapPoints, type Point, type Polygons, polygonArea, type Ring } from "../geometry/polygon.ts";
+import { GLYPH_DUST_EM2 } from "../geometry/tolerance.ts";
 import type { FontFace, ShapedGlyph } from "./font-face.ts";
 import { joiningNudge } from "./join.ts";
+import { withMarks } from "./marks.ts";
+import type { MarkRule } from "./recipe.ts";
+import { countersOf } from "./thicken.ts";
 
 export interface LineSpec {
   readonly text: string;
@@ -10,6 +14,17 @@ export interface LineSpec {
   readonly trackingEm: number;
   /** Tighten pairs until the letters of a word overlap. */
   readonly join: boolean;
+  /** Extra space by pair of letters, em, given by hand: it comes on top of joining. */
+  readonly nudges?: Readonly<Record<string, number>>;
+  readonly marks?: MarkRule;
+}
+
+export interface DrawnGlyph {
+  readonly glyph: number;
+  readonly text: string;
+  /** Ink from left to right, em. */
+  readonly from: number;
+  readonly to: number;
 }
 
 export interface LetteredLine {
@@ -17,9 +32,11 @@ export interface LetteredLine {
   /** Characters the font has no glyph for, with their place in the text. */
   readonly missing: readonly { readonly text: string; readonly index: number }[];
   /** Glyphs that were drawn, with the text each stands for. */
-  readonly glyphs: readonly { readonly glyph: number; readonly text: string }[];
+  readonly glyphs: readonly DrawnGlyph[];
   /** Pairs that should have joined and could not. */
   readonly apart: readonly string[];
+  /** Counters of single letters that are gone in the united line: letters overlap too far. */
+  readonly closedCounters: number;
 }
 
 /** Letters one line in em units; the result scales without loss down to `toleranceEm`. */
@@ -29,25 +46,35 @@ export function letterLine(face: FontFace, spec: LineSpec, toleranceEm: number):
   const { shifts, apart } = spacing(face, shaped, text, spec);
   const rings: Ring[] = [];
   const missing: { text: string; index: number }[] = [];
-  const glyphs: { glyph: number; text: string }[] = [];
+  const glyphs: DrawnGlyph[] = [];
+  const rule = spec.marks ?? "asDrawn";
   shaped.forEach((glyph, i) => {
     const own = clusterText(text, shaped, i);
     if (glyph.glyph === 0) {
       if (own.trim() !== "") missing.push({ text: own, index: glyph.cluster });
       return;
     }
-    const outline = face.rings(glyph.glyph, toleranceEm);
-    if (outline.length > 0) glyphs.push({ glyph: glyph.glyph, text: own });
+    const outline = rule === "asDrawn" ? face.rings(glyph.glyph, toleranceEm) : withMarks(face.parts(glyph.glyph, toleranceEm), own, rule).flat();
     const dx = glyph.x + (shifts[i] ?? 0);
+    const box = joinBoxes(outline.map(boxOfPoints));
+    if (outline.length > 0) glyphs.push({ glyph: glyph.glyph, text: own, from: box.minX + dx, to: box.maxX + dx });
     for (const ring of outline) rings.push(ring.map((point): Point => [(point[0] + dx) * EM_LIFT, (point[1] + glyph.y) * EM_LIFT]));
   });
-  return { polygons: uniteLifted(rings), missing, glyphs, apart };
+  const polygons = uniteLifted(rings);
+  const wanted = spec.join || spec.nudges ? glyphs.reduce((sum, { glyph }) => sum + countersOf(face.parts(glyph, COUNTER_TOLERANCE_EM)), 0) : 0;
+  return { polygons, missing, glyphs, apart, closedCounters: Math.max(0, wanted - countersOf(polygons)) };
 }
+
+/** Coarse outlines have the same counters as fine ones. */
+const COUNTER_TOLERANCE_EM = 0.002;
 
 /** Boolean operations round to tenths of a micrometre: outlines are lifted to an em of 100 mm for them. */
 const EM_LIFT = 100;
 
-const uniteLifted = (rings: readonly Ring[]): Polygons => mapPoints(unionRings(rings), ([x, y]) => [x / EM_LIFT, y / EM_LIFT]);
+function uniteLifted(rings: readonly Ring[]): Polygons {
+  const united = mapPoints(unionRings(rings), ([x, y]) => [x / EM_LIFT, y / EM_LIFT]);
+  return united.filter((polygon) => polygonArea(polygon) > GLYPH_DUST_EM2);
+}
 
 function clusterText(text: string, shaped: readonly ShapedGlyph[], index: number): string {
   const start = shaped[index]?.cluster ?? 0;
@@ -66,6 +93,7 @@ function spacing(face: FontFace, shaped: readonly ShapedGlyph[], text: string, s
     const before = shaped[previous];
     if (before) {
       shift += spec.trackingEm;
+      shift += spec.nudges?.[clusterText(text, shaped, previous) + clusterText(text, shaped, i)] ?? 0;
       if (spec.join && joins(clusterText(text, shaped, previous), clusterText(text, shaped, i))) {
         const nudge = joiningNudge(face.profile(before.glyph), face.profile(glyph.glyph), glyph.x - before.x + spec.trackingEm);
         if (nudge === null) apart.push(clusterText(text, shaped, previous) + clusterText(text, shaped, i));

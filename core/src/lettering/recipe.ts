@@ -3,8 +3,18 @@ import { z } from "zod";
 
 const itemId = z.string().regex(/^[a-z][a-z0-9-]{0,30}$/u, "a short id such as first-name");
 export const vinylId = z.string().regex(/^[a-z][a-z0-9]{0,30}$/u, "lower-case letters and digits, such as harbour");
-
 export const slotName = z.string().regex(/^[a-z][a-z0-9_]{0,30}$/u, "a column name such as name or word");
+export const fontId = z.string().min(1).max(60);
+
+const align = z.enum(["centre", "left", "right"]).default("centre");
+/** Height at scale 1; only the proportion between items matters unless the size is fixed. */
+const size = z.number().positive().max(1000);
+
+/** Extra space between two letters, em, by the pair: `{"Wo": -0.03}`. */
+export const nudgesSchema = z.record(z.string().min(2).max(8), z.number().min(-0.5).max(0.5)).refine((pairs) => Object.keys(pairs).length <= 60, "at most 60 pairs");
+
+export const MARKS = ["asDrawn", "joined", "bridged", "dropped"] as const;
+export type MarkRule = (typeof MARKS)[number];
 
 const textItem = z.strictObject({
   kind: z.literal("text"),
@@ -12,44 +22,90 @@ const textItem = z.strictObject({
   /** A slot is filled per seat; otherwise the text is the same for all. */
   slot: slotName.optional(),
   text: z.string().max(200).optional(),
-  font: z.string().min(1).max(60),
+  font: fontId,
   vinyl: vinylId,
-  /** Letter height at scale 1; only the proportion between items matters unless the size is fixed. */
-  size: z.number().positive().max(1000).default(10),
+  size: size.default(10),
   by: z.enum(["capHeight", "xHeight"]).default("capHeight"),
+  align,
   letterCase: z.enum(["asTyped", "upper", "lower", "title"]).default("asTyped"),
   trackingEm: z.number().min(-0.3).max(2).default(0),
   join: z.boolean().default(false),
+  nudges: nudgesSchema.default({}),
+  /** What becomes of dots and accents that stand apart from their letter. Only the dots of i and j are ever dropped. */
+  marks: z.enum(MARKS).default("asDrawn"),
+  /** Grown on every side, at the final size, mm. */
+  thickenMm: z.number().min(0).max(5).default(0),
+  /** Counters narrower than this are opened to it, mm; 0 leaves them. */
+  openCountersMm: z.number().min(0).max(5).default(0),
   /** May be set smaller by itself, at most as wide as the widest other line of the set. */
   mayNarrow: z.boolean().default(false),
 });
 
 const gapItem = z.strictObject({ kind: z.literal("gap"), id: itemId, size: z.number().min(0).max(1000) });
 
-const point = z.tuple([z.number(), z.number()]);
+const point = z.tuple([z.number().min(-1e5).max(1e5), z.number().min(-1e5).max(1e5)]);
+export const polygonsField = z
+  .array(z.array(z.array(point).min(3).max(20_000)).min(1).max(2000))
+  .min(1)
+  .max(4000);
+
 const artItem = z.strictObject({
   kind: z.literal("art"),
   id: itemId,
   name: z.string().min(1).max(80),
-  vinyl: vinylId,
-  /** Height at scale 1. */
-  size: z.number().positive().max(1000),
-  polygons: z
-    .array(z.array(z.array(point).min(3).max(5000)).min(1).max(200))
+  size,
+  align,
+  /** One layer a vinyl; they lie together as drawn. */
+  layers: z
+    .array(z.strictObject({ vinyl: vinylId, polygons: polygonsField }))
     .min(1)
-    .max(500),
+    .max(12),
   licence: z.string().max(200).default("own work"),
+  source: z.string().max(200).default(""),
 });
 
-export const recipeItemSchema = z.discriminatedUnion("kind", [textItem, gapItem, artItem]);
+export const SHAPE_FORMS = ["line", "dot", "star", "ring", "frame"] as const;
+const shapeItem = z.strictObject({
+  kind: z.literal("shape"),
+  id: itemId,
+  form: z.enum(SHAPE_FORMS),
+  vinyl: vinylId,
+  /** Height; of a line its thickness. */
+  size,
+  /** Width of a line or frame; the others are as wide as tall. */
+  width: z.number().positive().max(2000).optional(),
+  /** Thickness of the band of a ring or frame. */
+  band: z.number().positive().max(200).default(1.5),
+  points: z.number().int().min(3).max(24).default(5).describe("of a star"),
+  /** A ring or frame round everything else, this far away; then `size` and `width` are computed. */
+  around: z.number().min(0).max(500).optional(),
+  align,
+});
+
+export const recipeItemSchema = z.discriminatedUnion("kind", [textItem, gapItem, artItem, shapeItem]);
 export type RecipeItem = z.infer<typeof recipeItemSchema>;
 export type TextItem = z.infer<typeof textItem>;
 export type ArtItem = z.infer<typeof artItem>;
+export type ShapeItem = z.infer<typeof shapeItem>;
+
+/** A painted stencil: the letters are taken out; their insides ride on the tape, or hang on bridges. */
+export const stencilSchema = z.strictObject({
+  islands: z.enum(["onTape", "bridged"]).default("onTape"),
+  bridgeMm: z.number().min(0.3).max(20).default(2),
+  /** Film left round the letters, mm: what keeps paint off the blank. */
+  filmMargin: z.number().min(2).max(200).default(15),
+  /** Where the bridge of a letter leaves its inside, degrees from the top, clockwise. */
+  angles: z.record(z.string().min(1).max(4), z.number().min(0).max(360)).default({}),
+});
+export type StencilRule = z.infer<typeof stencilSchema>;
 
 export const designSchema = z.strictObject({
   school: z.enum(["longest", "fillBox", "sameWidth", "fixedHeight"]).default("longest"),
   /** Scale used by the school "fixedHeight"; 1 sets every item to its written size. */
   fixedScale: z.number().positive().max(100).default(1),
+  stencil: stencilSchema.optional(),
+  /** Vinyls that participants may choose from for their lettering. */
+  offered: z.array(vinylId).max(12).default([]),
   items: z
     .array(recipeItemSchema)
     .min(1, "a design needs at least one line")
@@ -60,19 +116,49 @@ export const designSchema = z.strictObject({
         if (seen.has(item.id)) context.addIssue({ code: "custom", path: [index, "id"], message: `the id "${item.id}" is used twice` });
         seen.add(item.id);
         if (item.kind === "text" && !item.slot === (item.text === undefined)) context.addIssue({ code: "custom", path: [index], message: "a line has either a slot or a text" });
+        if (item.kind === "shape" && item.around !== undefined && item.form !== "ring" && item.form !== "frame")
+          context.addIssue({ code: "custom", path: [index, "around"], message: "only a ring or a frame can go round everything" });
       });
     }),
 });
 export type Design = z.infer<typeof designSchema>;
+
+/** What one seat has of its own, by item: it stays with the seat when the roster changes. */
+export const exceptionSchema = z.strictObject({
+  font: fontId.optional(),
+  vinyl: vinylId.optional(),
+  /** Times the size of the recipe. */
+  size: z.number().min(0.2).max(3).optional(),
+  /** Words in the first line; the rest goes below. */
+  breakAfter: z.number().int().min(1).max(12).optional(),
+  nudges: nudgesSchema.optional(),
+});
+export type Exception = z.infer<typeof exceptionSchema>;
 
 /** The columns a roster may fill for this design. */
 export function slotsOf(design: Design): string[] {
   return [...new Set(design.items.flatMap((item) => (item.kind === "text" && item.slot ? [item.slot] : [])))];
 }
 
+/** Vinyls of one item, in the order of its layers. */
+export function vinylsOfItem(item: RecipeItem): string[] {
+  if (item.kind === "gap") return [];
+  return item.kind === "art" ? item.layers.map(({ vinyl }) => vinyl) : [item.vinyl];
+}
+
 /** The vinyls in the order the recipe first uses them: that order is the order of layers. */
 export function vinylsOf(design: Design): string[] {
-  return [...new Set(design.items.flatMap((item) => (item.kind === "gap" ? [] : [item.vinyl])))];
+  return [...new Set(design.items.flatMap(vinylsOfItem))];
+}
+
+/** The design with one vinyl in the place of another: two near shades become one layer. */
+export function mergedVinyl(design: Design, from: string, into: string): Design {
+  const swap = (id: string) => (id === from ? into : id);
+  const items = design.items.map((item): RecipeItem => {
+    if (item.kind === "gap") return item;
+    return item.kind === "art" ? { ...item, layers: item.layers.map((layer) => ({ ...layer, vinyl: swap(layer.vinyl) })) } : { ...item, vinyl: swap(item.vinyl) };
+  });
+  return { ...design, items, offered: [...new Set(design.offered.map(swap))] };
 }
 
 /** Case rules without a locale, so that every machine cuts the same letters. */

@@ -7,6 +7,8 @@ const LOST_PART_SHARE = 1.5;
 /** The grown shape reaches this far past the original, so that touching edges do not count as lost. */
 const REGROW_MM = 0.005;
 const STEPS = 9;
+/** Corners down to 10° grow back whole: the sharp tips of a W are no thin strokes. */
+const TIP_MITER = 12;
 
 export interface ThinPlace {
   readonly x: number;
@@ -16,8 +18,8 @@ export interface ThinPlace {
 /** Places narrower than `widthMm`: the middles of the parts that an opening by half of it would lose. */
 export function thinPlaces(polygons: Polygons, widthMm: number): ThinPlace[] {
   const r = widthMm / 2;
-  const eroded = offset(polygons, -r, "miter");
-  const kept = eroded.length === 0 ? [] : offset(eroded, r + REGROW_MM, "miter");
+  const eroded = offset(polygons, -r, "miter", TIP_MITER);
+  const kept = eroded.length === 0 ? [] : offset(eroded, r + REGROW_MM, "miter", TIP_MITER);
   return difference(polygons, kept)
     .filter((part) => polygonArea(part) > LOST_PART_SHARE * r * r)
     .map((part) => middle(boxOf([part])));

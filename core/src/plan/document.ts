@@ -1,9 +1,10 @@
 /** The class document: one JSON file that describes a class completely. Described in docs/formats.md. */
 import { z } from "zod";
+import { useSchema } from "../advice/film-choice.ts";
 import { blankSchema } from "../blanks/blank.ts";
 import { isDate, isZone } from "../calendar/dates.ts";
 import { cutterSchema } from "../cutting/cutter.ts";
-import { designSchema, slotName, slotsOf } from "../lettering/recipe.ts";
+import { designSchema, exceptionSchema, slotName, slotsOf, vinylsOfItem } from "../lettering/recipe.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "../roster/roster.ts";
 import { stepSchema, toolSchema } from "../scheduling/step.ts";
 import { pricesSchema } from "../supplies/price.ts";
@@ -28,6 +29,10 @@ export const whenSchema = z.strictObject({
 const seatSchema = z.strictObject({
   seat: seatId,
   fields: z.record(slotName, z.string().max(LONGEST_FIELD)),
+  /** In which hand the cup is held: decides on which side the handle is. */
+  hand: z.enum(["left", "right"]).optional(),
+  /** What this seat has of its own, by item of the design. */
+  own: z.record(z.string().max(40), exceptionSchema).optional(),
 });
 
 const leadSchema = z.partialRecord(z.enum(["orderBy", "namesLockedBy", "prepareBlanksBy", "cutBy", "weedBy", "packBy", "postBy"]), z.number().int().min(0).max(365));
@@ -43,6 +48,7 @@ export const classDocumentSchema = z
     setting: z.strictObject({ kind: z.enum(["room", "craftAlong"]), place: z.string().max(160).default("") }),
     leadDays: leadSchema.optional(),
     blank: blankSchema,
+    use: useSchema.default({ washing: "none", outdoors: false, months: 24, paintedOver: false }),
     vinyls: z.array(vinylSchema).min(1).max(12),
     cutter: cutterSchema,
     design: designSchema,
@@ -79,7 +85,14 @@ export const classDocumentSchema = z
       );
     const vinyls = new Set(document.vinyls.map(({ id }) => id));
     document.design.items.forEach((item, index) => {
-      if (item.kind !== "gap" && !vinyls.has(item.vinyl)) issue(["design", "items", index, "vinyl"], `there is no vinyl "${item.vinyl}" in this document`);
+      for (const vinyl of vinylsOfItem(item)) if (!vinyls.has(vinyl)) issue(["design", "items", index, "vinyl"], `there is no vinyl "${vinyl}" in this document`);
+    });
+    document.design.offered.forEach((vinyl, index) => {
+      if (!vinyls.has(vinyl)) issue(["design", "offered", index], `there is no vinyl "${vinyl}" in this document`);
+    });
+    document.seats.forEach(({ own }, index) => {
+      for (const [item, { vinyl }] of Object.entries(own ?? {}))
+        if (vinyl !== undefined && !vinyls.has(vinyl)) issue(["seats", index, "own", item, "vinyl"], `there is no vinyl "${vinyl}" in this document`);
     });
     const slots = new Set([...slotsOf(document.design), "name", "word", "number"]);
     document.seats.forEach(({ fields }, index) => {

@@ -1,5 +1,5 @@
 /** Stage 2: sized designs -> kits: the pieces of one seat in one vinyl, named, with what weeding them takes. */
-import { type Box, boxOf, type Polygon, polygonArea } from "../geometry/polygon.ts";
+import { type Box, boxHeight, boxOf, moved, type Polygon, type Polygons, polygonArea } from "../geometry/polygon.ts";
 import { type WeedReport, weedReport } from "../weeding/difficulty.ts";
 import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
 import type { LetteredSeat } from "./letter-set.ts";
@@ -24,13 +24,24 @@ export interface Kit {
   readonly weed: WeedReport;
 }
 
-export function kitsOf(seats: readonly LetteredSeat[], vinyls: readonly Vinyl[]): Kit[] {
+/** Space between the two copies of a cup decorated on both sides, mm. */
+const COPY_GAP_MM = 6;
+
+/** @param copies of each design: two for a cup that is decorated on both sides */
+export function kitsOf(seats: readonly LetteredSeat[], vinyls: readonly Vinyl[], copies = 1): Kit[] {
   return seats.flatMap((seat) =>
     vinyls.flatMap((vinyl) => {
-      const polygons = seat.layers.get(vinyl.id) ?? [];
+      const polygons = repeated(seat.layers.get(vinyl.id) ?? [], copies);
       return polygons.length === 0 ? [] : [makeKit(seat, vinyl, polygons)];
     }),
   );
+}
+
+/** Copies lie below each other, so that they are cut apart by one straight cut. */
+function repeated(polygons: Polygons, copies: number): Polygons {
+  const box = boxOf(polygons);
+  const step = boxHeight(box) + COPY_GAP_MM;
+  return Array.from({ length: copies }, (_, i) => moved(polygons, 0, i * step)).flat();
 }
 
 function makeKit(seat: LetteredSeat, vinyl: Vinyl, polygons: readonly Polygon[]): Kit {

@@ -1,13 +1,16 @@
 /** Stage 1: the recipe and the roster -> every seat's design, sized by the school, placed on the face. */
-import type { FaceReading } from "../blanks/read-face.ts";
+import { asCut, type FaceReading } from "../blanks/read-face.ts";
 import type { FitSpace } from "../fitting/fit-space.ts";
 import { fitSpace, nearestPosition } from "../fitting/largest-fit.ts";
 import type { SeatDesign, Sizing } from "../fitting/problem.ts";
 import { type SizingSchool, schools } from "../fitting/schools.ts";
 import { boxHeight, boxOf, boxWidth, type Point, type Polygons, placed } from "../geometry/polygon.ts";
 import { CURVE_TOLERANCE_MM } from "../geometry/tolerance.ts";
-import { type ComposedSeat, composeSet, designOf, type FontLookup, layersOf, type SeatFields } from "../lettering/compose.ts";
-import type { Design } from "../lettering/recipe.ts";
+import { type ComposedLine, type ComposedPart, type ComposedSeat, composeSet, designOf, layersOf } from "../lettering/compose.ts";
+import type { FontLookup, SeatFields } from "../lettering/compose-row.ts";
+import type { Design, TextItem } from "../lettering/recipe.ts";
+import { type Bridge, bridgeIslands } from "../lettering/stencil.ts";
+import { openCounters, thicken } from "../lettering/thicken.ts";
 import { thinnestOf } from "../lettering/thinnest.ts";
 
 export interface LetteredLineInfo {
@@ -21,6 +24,7 @@ export interface LetteredLineInfo {
   readonly narrowed: boolean;
   readonly missing: readonly { readonly text: string; readonly index: number }[];
   readonly apart: readonly string[];
+  readonly closedCounters: number;
   /** Thinnest stroke of each drawn letter, mm. */
   readonly strokes: readonly { readonly text: string; readonly width: number }[];
 }
@@ -29,8 +33,11 @@ export interface LetteredSeat {
   readonly seat: string;
   readonly scale: number;
   readonly lines: readonly LetteredLineInfo[];
-  /** Per vinyl, in face coordinates (centre of the face at 0, 0). */
+  /** Per vinyl, as it is cut, the centre of the face at 0, 0; on a warped taper it is bent. */
   readonly layers: ReadonlyMap<string, Polygons>;
+  /** Per vinyl as it lies on the blank, before bending. */
+  readonly flat: ReadonlyMap<string, Polygons>;
+  readonly bridges: readonly Bridge[];
   readonly width: number;
   readonly height: number;
   /** Thinnest stroke of each part of the art, mm, by vinyl. */
@@ -58,19 +65,21 @@ export function letterSet(design: Design, seats: readonly SeatFields[], face: Fa
 
 function sizeSet(design: Design, seats: readonly SeatFields[], face: FaceReading, fonts: FontLookup, emMm: number): LetteredSet {
   const composed = composeSet(design, seats, fonts, CURVE_TOLERANCE_MM / emMm);
+  // Strokes that are thickened later need their room now.
+  const margin = face.marginMm + Math.max(0, ...design.items.map((item) => (item.kind === "text" ? item.thickenMm : 0)));
   const spaces = new Map<string, FitSpace>();
   const filled = composed.filter((seat) => seat.lines.some((line) => line.polygons.length > 0));
   const asked = filled.map((seat) => {
     const polygons = designOf(seat);
-    const space = fitSpace(face.face, face.marginMm, polygons);
+    const space = fitSpace(face.face, margin, polygons, face.keepOuts);
     spaces.set(seat.seat, space);
     return { seat: seat.seat, space, width: boxWidth(boxOf(polygons)) };
   });
   const sizing = schools[design.school](asked, design.fixedScale);
   const scales = new Map(sizing.seats.map(({ seat, scale }) => [seat, scale]));
   const middle = letterMiddle(design, composed);
-  const artWidths = new Map(filled[0]?.art.map((art) => [art.item, thinnestOf(art.polygons).width]));
-  const lettered = filled.map((seat) => placeSeat(seat, { design, scale: scales.get(seat.seat) ?? 1, space: spaces.get(seat.seat) as FitSpace, middle, fonts, artWidths }));
+  const artWidths = new Map(filled[0]?.art.map((art) => [partKey(art), thinnestOf(art.polygons).width]));
+  const lettered = filled.map((seat) => placeSeat(seat, { design, scale: scales.get(seat.seat) ?? 1, space: spaces.get(seat.seat) as FitSpace, middle, fonts, artWidths, face }));
   const kept = new Set(filled.map(({ seat }) => seat));
   return { seats: lettered, empty: composed.filter(({ seat }) => !kept.has(seat)).map(({ seat }) => seat), sizing, school: design.school, asked };
 }
@@ -93,29 +102,58 @@ function letterMiddle(design: Design, composed: readonly ComposedSeat[]): number
   return Number.isFinite(top) ? (top + bottom) / 2 : 0;
 }
 
+const partKey = (part: Pick<ComposedPart, "item" | "vinyl">): string => `${part.item}/${part.vinyl}`;
+
 interface Placing {
   readonly design: Design;
   readonly scale: number;
   readonly space: FitSpace;
   readonly middle: number;
   readonly fonts: FontLookup;
+  readonly face: FaceReading;
   /** Thinnest stroke of each art item at scale 1: the same for every seat, so measured once. */
   readonly artWidths: ReadonlyMap<string, number>;
 }
 
-function placeSeat(seat: ComposedSeat, { design, scale, space, middle, fonts, artWidths }: Placing): LetteredSeat {
+function placeSeat(seat: ComposedSeat, { design, scale, space, middle, fonts, artWidths, face }: Placing): LetteredSeat {
   const wanted: Point = [0, -scale * middle];
   const [x, y] = nearestPosition(space, scale, wanted) ?? [space.largest.x, space.largest.y];
-  const layers = new Map([...layersOf(seat)].map(([vinyl, polygons]) => [vinyl, placed(polygons, scale, x, y)]));
-  const box = boxOf([...layers.values()].flat());
-  const lines = seat.lines.map((line): LetteredLineInfo => {
-    const face = fonts(line.font);
-    const item = design.items.find(({ id }) => id === line.item);
-    const emMm = line.emMm * scale;
-    const heightMm = face && item?.kind === "text" ? emMm * (item.by === "capHeight" ? face.capHeight : face.xHeight) : 0;
-    const strokes = face ? line.glyphs.map(({ glyph, text }) => ({ text, width: face.thinnest(glyph) * emMm })) : [];
-    return { item: line.item, vinyl: line.vinyl, font: line.font, text: line.text, heightMm, emMm, narrowed: line.narrowed, missing: line.missing, apart: line.apart, strokes };
-  });
-  const artStrokes = seat.art.map((art) => ({ vinyl: art.vinyl, item: art.item, width: (artWidths.get(art.item) ?? 0) * scale }));
-  return { seat: seat.seat, scale, lines, layers, width: boxWidth(box), height: boxHeight(box), artStrokes };
+  const textItem = (id: string) => design.items.find((item): item is TextItem => item.kind === "text" && item.id === id);
+  const put = (part: ComposedPart, item?: TextItem): ComposedPart => {
+    const at = placed(part.polygons, scale, x, y);
+    return { ...part, polygons: item ? openCounters(thicken(at, item.thickenMm), item.openCountersMm) : at };
+  };
+  const whole = layersOf([...seat.lines.map((line) => put(line, textItem(line.item))), ...seat.art.map((part) => put(part))]);
+  const { layers: flat, bridges } = bridgedLayers(whole, design, letterFinder(seat.lines, scale, x, y));
+  const layers = face.taper?.warped ? new Map([...flat].map(([vinyl, polygons]) => [vinyl, asCut(polygons, face)])) : flat;
+  const box = boxOf([...flat.values()].flat());
+  const lines = seat.lines.map((line) => lineInfo(line, textItem(line.item), scale, fonts));
+  const artStrokes = seat.art.map((art) => ({ vinyl: art.vinyl, item: art.item, width: (artWidths.get(partKey(art)) ?? 0) * scale }));
+  return { seat: seat.seat, scale, lines, layers, flat, bridges, width: boxWidth(box), height: boxHeight(box), artStrokes };
+}
+
+function bridgedLayers(layers: ReadonlyMap<string, Polygons>, { stencil }: Design, letterAt: (at: Point) => string): { layers: ReadonlyMap<string, Polygons>; bridges: Bridge[] } {
+  if (stencil?.islands !== "bridged") return { layers, bridges: [] };
+  const cut = [...layers].map(([vinyl, polygons]) => ({ vinyl, ...bridgeIslands(polygons, stencil, letterAt) }));
+  return { layers: new Map(cut.map(({ vinyl, polygons }) => [vinyl, polygons])), bridges: cut.flatMap(({ bridges }) => bridges) };
+}
+
+/** The letter whose ink spans a place of the placed design. */
+function letterFinder(lines: readonly ComposedLine[], scale: number, x: number, y: number): (at: Point) => string {
+  const rows = lines.map((line) => ({ line, box: boxOf(line.polygons) }));
+  return ([px, py]) => {
+    const [u, v] = [(px - x) / scale, (py - y) / scale];
+    const row = rows.find(({ box }) => v >= box.minY && v <= box.maxY);
+    return row?.line.glyphs.find(({ from, to }) => u >= from && u <= to)?.text ?? "";
+  };
+}
+
+function lineInfo(line: ComposedLine, item: TextItem | undefined, scale: number, fonts: FontLookup): LetteredLineInfo {
+  const face = fonts(line.font);
+  const emMm = line.emMm * scale;
+  const heightMm = face && item ? emMm * (item.by === "capHeight" ? face.capHeight : face.xHeight) : 0;
+  const grown = 2 * (item?.thickenMm ?? 0);
+  const strokes = face ? line.glyphs.map(({ glyph, text }) => ({ text, width: face.thinnest(glyph) * emMm + grown })) : [];
+  const { item: id, vinyl, font, text, narrowed, missing, apart, closedCounters } = line;
+  return { item: id, vinyl, font, text, heightMm, emMm, narrowed, missing, apart, closedCounters, strokes };
 }

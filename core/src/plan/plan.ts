@@ -5,7 +5,7 @@ import type { Finding } from "../advice/finding.ts";
 import { type FaceReading, readFace } from "../blanks/read-face.ts";
 import { type CupView, viewOnCup } from "../blanks/straight-cup.ts";
 import { CRAFT_ALONG_LEAD_DAYS, type Deadline, deadlines, ROOM_LEAD_DAYS } from "../calendar/dates.ts";
-import type { FontLookup } from "../lettering/compose.ts";
+import type { FontLookup } from "../lettering/compose-row.ts";
 import { type RunSheet, runSheet } from "../scheduling/step.ts";
 import { type Cost, costOf } from "../supplies/price.ts";
 import { boughtLine, type SupplyLine, supplyLines } from "../supplies/supply.ts";
@@ -13,6 +13,7 @@ import type { ClassDocument } from "./document.ts";
 import { type Kit, kitsOf, spareKits } from "./kits.ts";
 import { type LetteredSet, letterSet } from "./letter-set.ts";
 import { type LaidOut, layOut } from "./sheets.ts";
+import { type TapeExtent, tapeExtent } from "./tape.ts";
 
 export interface PreparationMinutes {
   readonly cutting: number;
@@ -26,6 +27,7 @@ export interface Plan {
   readonly face: FaceReading;
   /** How the widest design sits on a cup; null on flat blanks. */
   readonly cupView: CupView | null;
+  readonly tape: TapeExtent;
   readonly lettered: LetteredSet;
   readonly labels: ReadonlyMap<string, string>;
   readonly kits: readonly Kit[];
@@ -46,7 +48,7 @@ export function makePlan(document: ClassDocument, fonts: FontLookup): Plan {
   const face = readFace(document.blank);
   const labels = seatLabels(document.seats);
   const lettered = letterSet(document.design, document.seats, face, fonts);
-  const own = kitsOf(lettered.seats, document.vinyls);
+  const own = kitsOf(lettered.seats, document.vinyls, document.blank.handle?.school === "both" ? 2 : 1);
   const kits = [...own, ...spareKits(own, document.spareKits)];
   const laidOut = layOut(kits, document, labels);
   const supplies = allSupplies(document, laidOut);
@@ -56,6 +58,7 @@ export function makePlan(document: ClassDocument, fonts: FontLookup): Plan {
     document,
     face,
     cupView: face.cup && widest > 0 ? viewOnCup(face.cup.radius, widest) : null,
+    tape: tapeExtent(lettered.seats),
     lettered,
     labels,
     kits,

@@ -45,12 +45,13 @@ export function binFor(vinyl: Vinyl, cutter: Cutter): Bin {
 }
 
 /** @throws Error when the independent check finds a fault in a layout: a bug, never to be cut. */
-export function layOut(kits: readonly Kit[], document: Pick<ClassDocument, "vinyls" | "cutter" | "layout">, labels: ReadonlyMap<string, string>): LaidOut {
+export function layOut(kits: readonly Kit[], document: Pick<ClassDocument, "vinyls" | "cutter" | "layout" | "design">, labels: ReadonlyMap<string, string>): LaidOut {
   const sheets: PlanSheet[] = [];
   const use: VinylUse[] = [];
   const unplaced: { id: string; reason: "tooLarge" }[] = [];
   const { cutter, layout } = document;
-  const pad = Math.max(layout.weedPad, layout.clearance / 2);
+  // A stencil needs film round its letters, not just room to weed.
+  const pad = Math.max(layout.weedPad, layout.clearance / 2, document.design.stencil?.filmMargin ?? 0);
   for (const vinyl of document.vinyls) {
     const own = kits.filter((kit) => kit.vinyl === vinyl.id);
     if (own.length === 0) continue;

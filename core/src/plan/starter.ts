@@ -1,5 +1,6 @@
 /** A class from nothing: sound defaults that a host changes as needed. */
 import type { BlankShape } from "../blanks/shape.ts";
+import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import type { ClassDocument } from "./document.ts";
 
 export interface StarterInput {
@@ -38,6 +39,7 @@ export function starterClass(input: StarterInput): ClassDocument {
     when: input.when,
     setting: input.setting,
     blank: { name: input.blankName, material: "glazed", colour: "#FBF9F4", shape: input.shape, margin: { rule: "bySize" }, keepOuts: [], reserve: [], specimens: [] },
+    use: { washing: "none", outdoors: false, months: 24, paintedOver: false },
     vinyls: [{ id: "harbour", name: "Harbour gloss", family: "permanentGloss", colour: "#1F4E79", stock: { kind: "sheet", width: 304.8, height: 304.8, have: 0, price: 190 } }],
     cutter: {
       name: "Small matted cutter, 12 in mat",
@@ -55,7 +57,8 @@ export function starterClass(input: StarterInput): ClassDocument {
     design: {
       school: "longest",
       fixedScale: 1,
-      items: [{ kind: "text", id: "first-name", slot: "name", font: "pacifico", vinyl: "harbour", size: 12, by: "capHeight", letterCase: "asTyped", trackingEm: 0, join: true, mayNarrow: false }],
+      offered: [],
+      items: [{ ...PLAIN_LINE, id: "first-name", slot: "name", font: "pacifico", vinyl: "harbour", size: 12, join: true }],
     },
     seats: input.seats,
     spareKits: 0,

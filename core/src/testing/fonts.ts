@@ -1,7 +1,7 @@
 /** Fonts for tests of the core: bytes from the shipped files. */
 import { readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
-import type { FontLookup } from "../lettering/compose.ts";
+import type { FontLookup } from "../lettering/compose-row.ts";
 import { FontFace } from "../lettering/font-face.ts";
 
 const open = new Map<string, FontFace>();

@@ -1,4 +1,4 @@
-import type { FontLookup } from "../../lettering/compose.ts";
+import type { FontLookup } from "../../lettering/compose-row.ts";
 import { STUDIO_FONTS, studioFont } from "../../lettering/studio-fonts.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
@@ -16,7 +16,9 @@ function missing(plan: Parameters<Rule>[0], seat: string, line: Line, fonts: Fon
 }
 
 function missingFinding(plan: Parameters<Rule>[0], seat: string, item: string, font: string, letters: string, fonts: FontLookup): Finding {
-  const remedies = fontsFor(plan, item, font, fonts).map((id) => ({ code: "useFont" as const, values: { item, font: id } }));
+  const able = fontsFor(plan, item, font, fonts);
+  const here = able.slice(0, 1).map((id) => ({ code: "useFontHere" as const, values: { seat, item, font: id } }));
+  const remedies = [...here, ...able.map((id) => ({ code: "useFont" as const, values: { item, font: id } }))];
   const code = remedies.length > 0 ? "missingGlyph" : "noFontHasGlyph";
   return { code, severity: "stop", where: { seat, field: item }, values: { letters, font }, remedies: remedies.length > 0 ? remedies : [{ code: "removeSeat", values: { seat } }] };
 }

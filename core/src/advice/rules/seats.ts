@@ -23,12 +23,14 @@ export const seatRules: Rule = ({ document, lettered }) => {
     const where = { seat: bound.seat };
     const others: Remedy[] = lettered.school === "longest" ? [{ code: "setSchool", values: { school: "fillBox" } }] : [];
     const narrow: Remedy[] = mayNarrowHelps(document, line.item) ? [{ code: "narrowLine", values: { item: line.item } }] : [];
+    const words = line.text.split(/\s+/u).length;
+    const breaks: Remedy[] = words > 1 ? [{ code: "breakLine", values: { seat: bound.seat, item: line.item, words: Math.ceil(words / 2) } }] : [];
     findings.push({
       code: "longName",
       severity: "check",
       where,
       values: { text: line.text, letters: [...line.text].length, height: line.heightMm },
-      remedies: [...others, ...narrow, leaveIt({ code: "longName", where })],
+      remedies: [...others, ...narrow, ...breaks, leaveIt({ code: "longName", where })],
     });
   }
   const smallest = lettered.seats

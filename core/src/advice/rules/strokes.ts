@@ -1,6 +1,7 @@
-import type { FontLookup } from "../../lettering/compose.ts";
-import type { TextItem } from "../../lettering/recipe.ts";
+import type { FontLookup } from "../../lettering/compose-row.ts";
+import { type RecipeItem, type TextItem, vinylsOfItem } from "../../lettering/recipe.ts";
 import { STUDIO_FONTS, studioFont } from "../../lettering/studio-fonts.ts";
+import type { LetteredSeat } from "../../plan/letter-set.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
@@ -8,40 +9,49 @@ import { leaveIt, type Rule } from "../rule.ts";
 /** Below half the limit a stroke tears whatever one does. */
 const HOPELESS_SHARE = 0.5;
 const MOST_OFFERS = 2;
+/** Thickened by more than this a side, counters close and the face is another. */
+const MOST_THICKENING_MM = 0.35;
 /** Letters whose strokes stand for a face when faces are compared. */
 const SAMPLE = "aegnrs";
 
-/** One finding per line of the design and vinyl: the worst letter is named, and how many seats share the trouble. */
-export const strokeRules: Rule = (plan, fonts) => {
-  const { document, lettered } = plan;
-  return document.design.items.flatMap((item): Finding[] => {
-    if (item.kind === "gap") return [];
-    const vinyl = document.vinyls.find(({ id }) => id === item.vinyl);
-    if (!vinyl) return [];
-    const limit = FAMILY_TRAITS[vinyl.family].minStrokeMm;
-    const thin = lettered.seats
-      .flatMap((seat) =>
-        item.kind === "text"
-          ? seat.lines.filter((line) => line.item === item.id).flatMap((line) => line.strokes.map((stroke) => ({ seat: seat.seat, text: stroke.text, width: stroke.width, heightMm: line.heightMm })))
-          : seat.artStrokes.filter((art) => art.item === item.id).map((art) => ({ seat: seat.seat, text: item.name, width: art.width, heightMm: 0 })),
-      )
-      .filter(({ width }) => width < limit);
-    if (thin.length === 0) return [];
-    const worst = thin.reduce((a, b) => (b.width < a.width ? b : a));
-    const where = { seat: worst.seat, field: item.id, vinyl: vinyl.id };
-    const severity = worst.width < limit * HOPELESS_SHARE ? "stop" : "check";
-    const bolder = item.kind === "text" ? bolderFonts(item, worst.heightMm, limit, fonts).map((font) => ({ code: "useFont" as const, values: { item: item.id, font } })) : [];
-    return [
-      {
-        code: "thinStroke",
-        severity,
-        where,
-        values: { letter: worst.text, width: worst.width, limit, seats: new Set(thin.map(({ seat }) => seat)).size },
-        remedies: [...bolder, ...(severity === "check" ? [leaveIt({ code: "thinStroke", where })] : [])],
-      },
-    ];
-  });
-};
+/** One finding per item of the design and vinyl: the worst letter is named, and how many seats share the trouble. */
+export const strokeRules: Rule = (plan, fonts) => plan.document.design.items.flatMap((item): Finding[] => vinylsOfItem(item).flatMap((id) => thinFinding(plan, item, id, fonts)));
+
+type Plan = Parameters<Rule>[0];
+interface Stroke {
+  readonly seat: string;
+  readonly text: string;
+  readonly width: number;
+  readonly heightMm: number;
+}
+
+function thinFinding({ document, lettered }: Plan, item: RecipeItem, vinylId: string, fonts: FontLookup): Finding[] {
+  const vinyl = document.vinyls.find(({ id }) => id === vinylId);
+  if (!vinyl) return [];
+  const limit = FAMILY_TRAITS[vinyl.family].minStrokeMm;
+  const thin = lettered.seats.flatMap((seat) => strokesOf(seat, item, vinylId)).filter(({ width }) => width < limit);
+  if (thin.length === 0) return [];
+  const worst = thin.reduce((a, b) => (b.width < a.width ? b : a));
+  const where = { seat: worst.seat, field: item.id, vinyl: vinyl.id };
+  const severity = worst.width < limit * HOPELESS_SHARE ? "stop" : "check";
+  const values = { letter: worst.text, width: worst.width, limit, seats: new Set(thin.map(({ seat }) => seat)).size };
+  return [{ code: "thinStroke", severity, where, values, remedies: [...thinRemedies(item, worst, limit, fonts), ...(severity === "check" ? [leaveIt({ code: "thinStroke", where })] : [])] }];
+}
+
+function strokesOf(seat: LetteredSeat, item: RecipeItem, vinyl: string): Stroke[] {
+  if (item.kind === "text") return seat.lines.filter((line) => line.item === item.id).flatMap((line) => line.strokes.map((stroke) => ({ seat: seat.seat, ...stroke, heightMm: line.heightMm })));
+  const name = item.kind === "art" ? item.name : item.kind;
+  return seat.artStrokes.filter((art) => art.item === item.id && art.vinyl === vinyl).map((art) => ({ seat: seat.seat, text: name, width: art.width, heightMm: 0 }));
+}
+
+/** Remedies in the order of the trade: bolder, then a little thicker; a lot thicker would be another face. */
+function thinRemedies(item: RecipeItem, worst: Stroke, limit: number, fonts: FontLookup): Finding["remedies"] {
+  if (item.kind !== "text") return [];
+  const bolder = bolderFonts(item, worst.heightMm, limit, fonts).map((font) => ({ code: "useFont" as const, values: { item: item.id, font } }));
+  const by = Math.ceil(((limit - worst.width) / 2) * 20) / 20;
+  const thicker = by <= MOST_THICKENING_MM ? [{ code: "thicken" as const, values: { item: item.id, mm: Math.round((item.thickenMm + by) * 100) / 100, by } }] : [];
+  return [...thicker, ...bolder];
+}
 
 /** Faces of the same kind whose sample letters stay above the limit at the same letter height; the nearest in weight first. */
 function bolderFonts(item: TextItem, heightMm: number, limit: number, fonts: FontLookup): string[] {

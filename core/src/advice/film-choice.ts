@@ -1,0 +1,167 @@
+/** Which vinyl suits what the object will go through; tape and scraper for it; cleaning and sealing of the blank. */
+import { z } from "zod";
+import type { Material } from "../blanks/blank.ts";
+import { VINYL_FAMILIES, type VinylFamily } from "../weeding/vinyl.ts";
+
+export const WASHING = ["none", "hand", "dishwasher"] as const;
+export const useSchema = z.strictObject({
+  washing: z.enum(WASHING).default("none"),
+  outdoors: z.boolean().default(false),
+  months: z.number().int().min(1).max(240).default(24).describe("how long it should hold"),
+  paintedOver: z.boolean().default(false),
+});
+export type Use = z.infer<typeof useSchema>;
+
+export type Verdict = "suits" | "perhaps" | "unsuited";
+
+export type FilmReason =
+  | "holdsLongEnough"
+  | "tooShort"
+  | "lightOutdoors"
+  | "notOutdoors"
+  | "washes"
+  | "handWashOnly"
+  | "notWashed"
+  | "dishwasherSchools"
+  | "fadesInDishwasher"
+  | "liftsFibres"
+  | "fewerFibres"
+  | "forPainting"
+  | "notForPainting"
+  | "failsOnGlaze"
+  | "gripsRough"
+  | "liftsOffRough"
+  | "takesBadly"
+  | "comesOffClean";
+
+export interface FilmAdvice {
+  readonly family: VinylFamily;
+  readonly verdict: Verdict;
+  readonly reasons: readonly FilmReason[];
+}
+
+interface Film {
+  /** Months it holds indoors, as makers and hosts report. */
+  readonly months: number;
+  readonly outdoors: "no" | "light" | "yes";
+  readonly washing: "no" | "hand" | "bold";
+}
+
+/** First values from the trade; effect films hold as long as what they are made on. */
+const FILMS: Record<VinylFamily, Film> = {
+  removable: { months: 24, outdoors: "no", washing: "no" },
+  permanentMatte: { months: 48, outdoors: "light", washing: "hand" },
+  permanentGloss: { months: 84, outdoors: "yes", washing: "bold" },
+  glitter: { months: 60, outdoors: "light", washing: "hand" },
+  holographic: { months: 60, outdoors: "light", washing: "hand" },
+  thickBacked: { months: 48, outdoors: "light", washing: "hand" },
+  stencil: { months: 0, outdoors: "no", washing: "no" },
+  ironOn: { months: 60, outdoors: "light", washing: "hand" },
+};
+
+const ORDER: readonly Verdict[] = ["unsuited", "perhaps", "suits"];
+const worse = (a: Verdict, b: Verdict): Verdict => (ORDER.indexOf(a) <= ORDER.indexOf(b) ? a : b);
+
+/** Surfaces that a tape or a film cannot grip all over. */
+const ROUGH: ReadonlySet<Material> = new Set(["coir", "stone", "firedClay", "rawWood"]);
+
+/** All families for one use and material, the best first; each with its reasons. */
+export function filmAdvice(use: Use, material: Material): FilmAdvice[] {
+  return VINYL_FAMILIES.map((family) => adviseOn(family, use, material)).sort((a, b) => ORDER.indexOf(b.verdict) - ORDER.indexOf(a.verdict));
+}
+
+export function adviseOn(family: VinylFamily, use: Use, material: Material): FilmAdvice {
+  const judged = use.paintedOver ? forStencil(family, material) : [...forWear(family, use), ...onMaterial(family, material)];
+  const verdict = judged.reduce<Verdict>((all, [one]) => worse(all, one), "suits");
+  return { family, verdict, reasons: judged.filter(([one]) => one === verdict).map(([, reason]) => reason) };
+}
+
+type Judged = readonly [Verdict, FilmReason];
+
+function forStencil(family: VinylFamily, material: Material): Judged[] {
+  switch (family) {
+    case "stencil":
+      return [["suits", "forPainting"]];
+    case "removable":
+      return [["suits", material === "rawWood" ? "fewerFibres" : "comesOffClean"]];
+    case "ironOn":
+      return material === "glazed" || material === "glass" ? [["unsuited", "failsOnGlaze"]] : [[material === "coir" ? "suits" : "perhaps", "gripsRough"]];
+    case "permanentGloss":
+    case "permanentMatte":
+      return [material === "rawWood" ? ["unsuited", "liftsFibres"] : ["perhaps", "liftsFibres"]];
+    default:
+      return [["unsuited", "notForPainting"]];
+  }
+}
+
+function forWear(family: VinylFamily, use: Use): Judged[] {
+  const film = FILMS[family];
+  if (family === "stencil") return [["unsuited", "tooShort"]];
+  const out: Judged[] = [film.months >= use.months ? ["suits", "holdsLongEnough"] : ["unsuited", "tooShort"]];
+  if (use.outdoors) out.push(film.outdoors === "yes" ? ["suits", "holdsLongEnough"] : film.outdoors === "light" ? ["perhaps", "lightOutdoors"] : ["unsuited", "notOutdoors"]);
+  if (use.washing === "hand") out.push(film.washing === "no" ? ["unsuited", "notWashed"] : ["suits", "washes"]);
+  if (use.washing === "dishwasher") out.push(inDishwasher(family, film));
+  return out;
+}
+
+/** School A never, school B bold designs in permanent gloss after curing; effect films fade or buckle. */
+function inDishwasher(family: VinylFamily, film: Film): Judged {
+  if (film.washing === "bold") return ["perhaps", "dishwasherSchools"];
+  if (family === "glitter" || family === "holographic") return ["unsuited", "fadesInDishwasher"];
+  return ["unsuited", film.washing === "hand" ? "handWashOnly" : "notWashed"];
+}
+
+function onMaterial(family: VinylFamily, material: Material): Judged[] {
+  if (family === "ironOn") return material === "glazed" || material === "glass" ? [["unsuited", "failsOnGlaze"]] : [["perhaps", "gripsRough"]];
+  if (material === "powderCoat") return [["perhaps", "takesBadly"]];
+  return ROUGH.has(material) ? [["perhaps", "liftsOffRough"]] : [];
+}
+
+export type Tack = "low" | "medium" | "strong";
+export interface TapeAdvice {
+  readonly tack: Tack;
+  readonly why: "delicate" | "effectFilm" | "thickBacking" | "general" | "rough";
+  readonly scraper: "card" | "felt" | "cloth";
+}
+
+const DELICATE: ReadonlySet<Material> = new Set(["paper", "paintedWood", "paintedMetal", "leather", "rubber"]);
+
+/** A tape stronger than the paint's hold takes the paint with it; too weak leaves the vinyl behind. */
+export function tapeAdvice(family: VinylFamily, material: Material): TapeAdvice {
+  const scraper = family === "holographic" ? "felt" : ROUGH.has(material) ? "cloth" : "card";
+  if (family === "glitter") return { tack: "strong", why: "effectFilm", scraper };
+  if (family === "thickBacked") return { tack: "strong", why: "thickBacking", scraper };
+  if (DELICATE.has(material)) return { tack: "low", why: "delicate", scraper };
+  return { tack: "medium", why: ROUGH.has(material) ? "rough" : "general", scraper };
+}
+
+export interface SurfaceAdvice {
+  readonly clean: "alcohol" | "dryWipe" | "brush";
+  readonly seal: "first" | "no" | "test";
+}
+
+/** How the blank is made ready: smooth things with alcohol, porous ones wiped dry; raw wood is sealed or vinyl lifts. */
+export function surfaceAdvice(material: Material): SurfaceAdvice {
+  switch (material) {
+    case "glazed":
+    case "glass":
+    case "metal":
+    case "paintedMetal":
+      return { clean: "alcohol", seal: "no" };
+    case "powderCoat":
+    case "rubber":
+    case "leather":
+      return { clean: "alcohol", seal: "test" };
+    case "sealedWood":
+    case "paintedWood":
+    case "paper":
+      return { clean: "dryWipe", seal: "no" };
+    case "rawWood":
+      return { clean: "dryWipe", seal: "first" };
+    case "stone":
+    case "firedClay":
+      return { clean: "dryWipe", seal: "test" };
+    case "coir":
+      return { clean: "brush", seal: "no" };
+  }
+}

@@ -1,0 +1,66 @@
+/** English words for the advice on film, tape, scraper and surface. */
+import type { VinylFamily } from "../weeding/vinyl.ts";
+import type { FilmReason, SurfaceAdvice, TapeAdvice, Verdict } from "./film-choice.ts";
+
+export const FAMILY_WORDS: Record<VinylFamily, string> = {
+  removable: "Removable, matte",
+  permanentMatte: "Permanent, matte",
+  permanentGloss: "Permanent, gloss",
+  glitter: "Glitter",
+  holographic: "Holographic, mirror, foil",
+  thickBacked: "Thick-backed, no mat",
+  stencil: "Stencil film",
+  ironOn: "Iron-on",
+};
+
+export const VERDICT_WORDS: Record<Verdict, string> = { suits: "suits", perhaps: "perhaps", unsuited: "not for this" };
+
+export const REASON_WORDS: Record<FilmReason, string> = {
+  holdsLongEnough: "Holds as long as you ask.",
+  tooShort: "Does not hold that long.",
+  lightOutdoors: "Sheltered outdoors only.",
+  notOutdoors: "Not for outdoors.",
+  washes: "Hand wash, no soaking.",
+  handWashOnly: "Hand wash only.",
+  notWashed: "Does not bear washing.",
+  dishwasherSchools: "Some never put decals in a dishwasher; others do with bold designs, once cured for two days.",
+  fadesInDishwasher: "Fades or buckles in a dishwasher.",
+  liftsFibres: "So sticky that it lifts fibres and paint when it comes off; on a sealed surface some use it all the same.",
+  fewerFibres: "Lifts fewer fibres from raw wood; others use stencil film.",
+  forPainting: "Made for it: used once, comes off clean.",
+  notForPainting: "Too thick or too dear to be painted over once.",
+  failsOnGlaze: "Comes off glazed ceramic and glass.",
+  gripsRough: "Grips cloth and coir where tape cannot; cut it mirrored, press it through a cloth.",
+  liftsOffRough: "Rub it into the surface and again after a minute; seal the surface where you can.",
+  takesBadly: "Powder coat takes vinyl badly: try one first.",
+  comesOffClean: "Comes off clean.",
+};
+
+const TACK_WORDS = { low: "Low-tack tape", medium: "Medium tape", strong: "Strong tape" } as const;
+const TAPE_WHY: Record<TapeAdvice["why"], string> = {
+  delicate: "a stronger one takes the surface with it",
+  effectFilm: "glitter does not come off its backing otherwise; on a tape of its own, apart from other layers",
+  thickBacking: "low tack does not lift it off its backing",
+  general: "holds and lets go",
+  rough: "press it well: the surface gives it little to hold on",
+};
+const SCRAPER_WORDS = {
+  card: "a plastic scraper or an old bank card",
+  felt: "a felt edge or a cloth round the scraper: a hard one scratches it",
+  cloth: "a cloth and a thumb, again after a minute",
+} as const;
+
+export const sayTape = (advice: TapeAdvice): string => `${TACK_WORDS[advice.tack]}: ${TAPE_WHY[advice.why]}. Rub with ${SCRAPER_WORDS[advice.scraper]}.`;
+
+const CLEAN_WORDS = {
+  alcohol: "Wipe with alcohol, let it dry, do not touch it again. Alcohol burns: keep it from heat and open a window; follow its label.",
+  dryWipe: "Wipe dry and dust-free, without alcohol.",
+  brush: "Brush out loose fibres.",
+} as const;
+const SEAL_WORDS = {
+  first: "Seal it first with a water-based clear coat, or the vinyl lifts.",
+  no: "No sealing needed before.",
+  test: "Try a scrap first: press it on, lift it after a minute.",
+} as const;
+
+export const saySurface = (advice: SurfaceAdvice): string => `${CLEAN_WORDS[advice.clean]} ${SEAL_WORDS[advice.seal]}`;
