@@ -43,7 +43,7 @@ const band = (outer: Ring, inner: Ring): Ring[] => [outer, [...inner].reverse()]
 
 /** So many corners that no chord strays more than the curve tolerance: n = π / acos(1 − t/r). */
 function circle(radius: number, cy: number, cx = 0): Ring {
-  const count = Math.max(24, Math.ceil(Math.PI / Math.acos(1 - Math.min(1, CURVE_TOLERANCE_MM / Math.max(radius, CURVE_TOLERANCE_MM)))));
+  const count = Math.max(64, Math.ceil(Math.PI / Math.acos(1 - Math.min(1, CURVE_TOLERANCE_MM / Math.max(radius, CURVE_TOLERANCE_MM)))));
   return Array.from({ length: count }, (_, i): Point => {
     const angle = (2 * Math.PI * i) / count;
     return [cx + radius * Math.cos(angle), cy + radius * Math.sin(angle)];

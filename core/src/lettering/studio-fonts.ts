@@ -22,7 +22,7 @@ const OFL = "SIL Open Font License 1.1";
 
 export const STUDIO_FONTS: readonly FontEntry[] = [
   { id: "pacifico", family: "Pacifico", kind: "script", joined: true, thinShare: 0.0779, licence: OFL },
-  { id: "lobster", family: "Lobster", kind: "script", joined: true, thinShare: 0.0460, licence: OFL },
+  { id: "lobster", family: "Lobster", kind: "script", joined: true, thinShare: 0.046, licence: OFL },
   { id: "dancing-script", family: "Dancing Script", kind: "script", joined: true, thinShare: 0.0223, licence: OFL },
   { id: "satisfy", family: "Satisfy", kind: "script", joined: true, thinShare: 0.0456, licence: "Apache License 2.0" },
   { id: "great-vibes", family: "Great Vibes", kind: "script", joined: true, thinShare: 0.0166, licence: OFL },
@@ -31,7 +31,7 @@ export const STUDIO_FONTS: readonly FontEntry[] = [
   { id: "kaushan-script", family: "Kaushan Script", kind: "script", joined: true, thinShare: 0.0339, licence: OFL },
   { id: "patrick-hand", family: "Patrick Hand", kind: "hand", joined: false, thinShare: 0.0984, licence: OFL },
   { id: "oswald", family: "Oswald", kind: "sans", joined: false, thinShare: 0.0882, licence: OFL },
-  { id: "poppins", family: "Poppins", kind: "sans", joined: false, thinShare: 0.1340, licence: OFL },
+  { id: "poppins", family: "Poppins", kind: "sans", joined: false, thinShare: 0.134, licence: OFL },
   { id: "quicksand", family: "Quicksand", kind: "rounded", joined: false, thinShare: 0.1378, licence: OFL },
   { id: "fredoka", family: "Fredoka", kind: "rounded", joined: false, thinShare: 0.1181, licence: OFL },
   { id: "varela-round", family: "Varela Round", kind: "rounded", joined: false, thinShare: 0.0925, licence: OFL },
