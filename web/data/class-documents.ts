@@ -37,6 +37,13 @@ interface WorkshopRow {
   plan_hash: string | null;
 }
 
+interface SeatRow {
+  seat: string;
+  fields: Record<string, string>;
+  hand: "left" | "right" | null;
+  own: unknown;
+}
+
 /** @throws when stored rows no longer make a valid document: a bug or a hand-edited database */
 export async function readClass(sql: Sql, id: string): Promise<StoredClass | null> {
   const [row] = await sql<WorkshopRow[]>`
@@ -46,7 +53,7 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
     where w.id = ${id}`;
   if (!row) return null;
   const vinyls = await sql<{ body: unknown }[]>`select v.body from workshop_vinyls wv join vinyls v on v.id = wv.vinyl_id where wv.workshop_id = ${id} order by wv.position`;
-  const seats = await sql<{ seat: string; fields: Record<string, string> }[]>`select seat, fields from seats where workshop_id = ${id} order by position`;
+  const seats = await sql<SeatRow[]>`select seat, fields, hand, own from seats where workshop_id = ${id} order by position`;
   const steps = await sql<{ body: unknown }[]>`select body from steps where workshop_id = ${id} order by position`;
   const supplies = await sql<{ body: unknown }[]>`select body from supplies where workshop_id = ${id} order by position`;
   const document = classDocumentSchema.parse({
@@ -61,7 +68,7 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
     cutter: row.cutter,
     design: row.design,
     vinyls: vinyls.map(({ body }) => body),
-    seats: seats.map(({ seat, fields }) => ({ seat, fields })),
+    seats: seats.map(({ seat, fields, hand, own }) => ({ seat, fields, ...(hand ? { hand } : {}), ...(own ? { own } : {}) })),
     steps: steps.map(({ body }) => body),
     supplies: supplies.map(({ body }) => body),
     ...row.body,
@@ -76,8 +83,8 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
 }
 
 function bodyOf(document: ClassDocument): Record<string, unknown> {
-  const { layout, prices, tools, spareKits, spareSupplies, accepted, leadDays } = document;
-  return { layout, prices, tools, spareKits, spareSupplies, accepted, ...(leadDays ? { leadDays } : {}) };
+  const { use, layout, prices, tools, spareKits, spareSupplies, accepted, leadDays } = document;
+  return { use, layout, prices, tools, spareKits, spareSupplies, accepted, ...(leadDays ? { leadDays } : {}) };
 }
 
 async function sharedRow(sql: Sql, table: "vinyls" | "cutters", studioId: string, body: unknown): Promise<string> {
@@ -121,7 +128,15 @@ async function writeLists(sql: Sql, studioId: string, workshopId: string, docume
 
 async function writeSeats(sql: Sql, studioId: string, workshopId: string, seats: ClassDocument["seats"]): Promise<void> {
   await sql`delete from seats where workshop_id = ${workshopId}`;
-  const rows = seats.map(({ seat, fields }, position) => ({ studio_id: studioId, workshop_id: workshopId, position, seat, fields: json(sql, fields) }));
+  const rows = seats.map(({ seat, fields, hand, own }, position) => ({
+    studio_id: studioId,
+    workshop_id: workshopId,
+    position,
+    seat,
+    fields: json(sql, fields),
+    hand: hand ?? null,
+    own: own ? json(sql, own) : null,
+  }));
   if (rows.length > 0) await sql`insert into seats ${sql(rows as never)}`;
 }
 

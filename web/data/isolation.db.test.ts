@@ -3,12 +3,13 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { demoDocument } from "../../core/src/testing/documents.ts";
 import { insertClass, lastEdit, listClasses, markUndone, readClass, recordEdit, savePart } from "./class-documents.ts";
 import { closePool, type Sql, withoutStudio, withStudio } from "./client.ts";
-import { currentRun, followCode, hold, moveStep, revokeFollowCodes, startRun, workshopForCode } from "./live-runs.ts";
+import { currentRun, hold, moveStep, startRun } from "./live-runs.ts";
 import { addLog, listLog } from "./log.ts";
 import { finishWeeding, listKits, listSheets, markKit, markRecut, markSheet, runWeedTimer, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
 import { appUrl } from "./roles.ts";
 import { attemptAllowed, openStudio, personForSignIn, sessionFor } from "./sign-in.ts";
+import { linkCode, revokeLinks, workshopForCode } from "./tokens.ts";
 
 const owner = process.env.ELM_OWNER_URL ?? "";
 const tins = demoDocument("seed-tins");
@@ -198,12 +199,12 @@ describe("live runs", () => {
 
   it("a link opens one class until it is renewed", async () => {
     const id = await make();
-    const code = await withStudio(ours, (sql) => followCode(sql, ours, id, "abcdefghjkmn"));
-    expect(await withStudio(ours, (sql) => followCode(sql, ours, id, "zzzzzzzzzzzz"))).toBe(code);
-    expect(await withoutStudio((sql) => workshopForCode(sql, code))).toEqual({ workshopId: id, studioId: ours });
-    await withStudio(ours, (sql) => revokeFollowCodes(sql, id));
-    expect(await withoutStudio((sql) => workshopForCode(sql, code))).toBeNull();
-    expect(await withoutStudio((sql) => workshopForCode(sql, "' or true --"))).toBeNull();
+    const code = await withStudio(ours, (sql) => linkCode(sql, ours, id, "follow", "abcdefghjkmn"));
+    expect(await withStudio(ours, (sql) => linkCode(sql, ours, id, "follow", "zzzzzzzzzzzz"))).toBe(code);
+    expect(await withoutStudio((sql) => workshopForCode(sql, code, "follow"))).toEqual({ workshopId: id, studioId: ours });
+    await withStudio(ours, (sql) => revokeLinks(sql, id, "follow"));
+    expect(await withoutStudio((sql) => workshopForCode(sql, code, "follow"))).toBeNull();
+    expect(await withoutStudio((sql) => workshopForCode(sql, "' or true --", "follow"))).toBeNull();
   });
 });
 

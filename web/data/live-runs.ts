@@ -67,22 +67,6 @@ export async function endRun(sql: Sql, workshopId: string, version: number): Pro
   return run ? { run, spentMinutes: Math.max(0, Number(run.spent)) / 60 } : null;
 }
 
-export async function workshopForCode(sql: Sql, code: string): Promise<{ workshopId: string; studioId: string } | null> {
-  const [row] = await sql<{ workshop_id: string; studio_id: string }[]>`select * from workshop_for_code(${code}, 'follow')`;
-  return row ? { workshopId: row.workshop_id, studioId: row.studio_id } : null;
-}
-
-export async function followCode(sql: Sql, studioId: string, workshopId: string, fresh: string): Promise<string> {
-  const [known] = await sql<{ code: string }[]>`select code from tokens where workshop_id = ${workshopId} and kind = 'follow' and revoked_at is null order by created_at limit 1`;
-  if (known) return known.code;
-  await sql`insert into tokens (code, studio_id, workshop_id, kind) values (${fresh}, ${studioId}, ${workshopId}, 'follow')`;
-  return fresh;
-}
-
-export async function revokeFollowCodes(sql: Sql, workshopId: string): Promise<void> {
-  await sql`update tokens set revoked_at = now() where workshop_id = ${workshopId} and kind = 'follow' and revoked_at is null`;
-}
-
 /** Tells followers to look again although the run itself did not change (somebody is done or stuck). */
 export async function tellFollowers(sql: Sql, workshopId: string, version: number): Promise<void> {
   await sql`select pg_notify('elm_live', ${JSON.stringify({ workshop: workshopId, version })})`;

@@ -1,4 +1,4 @@
-/** The demo studio, loaded the first time: projects, two classes complete at every station, one with a finished run. */
+/** The demo studio, loaded the first time: projects, a class of each, one with a finished run. */
 import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
@@ -67,6 +67,9 @@ async function load(tx: Sql): Promise<void> {
 const CLASSES = [
   { name: "seed-tins", days: 11, weeded: 4 },
   { name: "slate-numbers", days: 8, weeded: 0 },
+  { name: "leaf-pot", days: 20, weeded: 0 },
+  { name: "moth-cloche", days: 27, weeded: 0 },
+  { name: "night-sky-clipboard", days: 34, weeded: 0 },
   { name: "rowing-bottles", days: -10, weeded: "all" },
 ] as const;
 
@@ -74,7 +77,7 @@ const today = (): string => new Date().toISOString().slice(0, 10);
 
 /** Plans the class, and marks what the story says is cut, weeded and packed. */
 async function progress(tx: Sql, studioId: string, id: string, document: ClassDocument, weeded: number | "all"): Promise<void> {
-  const computed = (await run({ kind: "plan", document, hash: documentHash(document) })) as ComputedPlan;
+  const computed = (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
   await savePlan(tx, studioId, id, computed);
   if (weeded === 0) return;
   for (const sheet of computed.sheets) await markSheet(tx, id, sheet.nn, true);

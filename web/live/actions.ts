@@ -3,11 +3,12 @@
 import { revalidatePath } from "next/cache";
 import { requireHost } from "@/account/session.ts";
 import { type Sql, withoutStudio, withStudio } from "@/data/client.ts";
-import { addTime, currentRun, endRun, followCode, hold, moveStep, revokeFollowCodes, startRun, tellFollowers, workshopForCode } from "@/data/live-runs.ts";
+import { addTime, currentRun, endRun, hold, moveStep, startRun, tellFollowers } from "@/data/live-runs.ts";
 import { addLog } from "@/data/log.ts";
 import { attemptAllowed } from "@/data/sign-in.ts";
+import { linkCode, revokeLinks, workshopForCode } from "@/data/tokens.ts";
 import { isId } from "@/planning/planned-class.ts";
-import { freshCode } from "./follow-code.ts";
+import { freshCode } from "./link-code.ts";
 import { type LiveState, liveClass, liveState } from "./state.ts";
 
 export type StageAct = "begin" | "next" | "back" | "hold" | "minute" | "end";
@@ -51,8 +52,8 @@ export async function renewCode(id: string): Promise<void> {
   const host = await requireHost();
   if (!isId(id)) return;
   await withStudio(host.studioId, async (sql) => {
-    await revokeFollowCodes(sql, id);
-    await followCode(sql, host.studioId, id, freshCode());
+    await revokeLinks(sql, id, "follow");
+    await linkCode(sql, host.studioId, id, "follow", freshCode());
   });
   revalidatePath(`/classes/${id}/teach`);
 }
@@ -60,7 +61,7 @@ export async function renewCode(id: string): Promise<void> {
 /** A participant says done or stuck. The link allows this and reading, nothing else. */
 export async function seatSays(code: string, seat: string, kind: "done" | "stuck", stepId: string): Promise<{ ok: boolean; message: string }> {
   if (kind !== "done" && kind !== "stuck") return { ok: false, message: "That cannot be said." };
-  const found = await withoutStudio((sql) => workshopForCode(sql, String(code).slice(0, 60)));
+  const found = await withoutStudio((sql) => workshopForCode(sql, String(code).slice(0, 60), "follow"));
   if (!found) return { ok: false, message: "This link is not in use any more. Ask your host." };
   const allowed = await withoutStudio((sql) => attemptAllowed(sql, `says:${code}:${String(seat).slice(0, 40)}`, 40, 600));
   if (!allowed) return { ok: false, message: "That was often. Wait a little." };

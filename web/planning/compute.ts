@@ -2,6 +2,7 @@
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { Piscina } from "piscina";
 import type { ComputedPlan } from "../data/making.ts";
+import type { DecalPicture, GivenFont } from "../workers/plan.server.ts";
 import { documentHash } from "./document-hash.ts";
 
 const holder = globalThis as typeof globalThis & { elmWorkers?: Piscina };
@@ -18,12 +19,17 @@ function workers(): Piscina {
 
 const signal = () => AbortSignal.timeout(LONGEST_MS);
 
-export async function computePlan(document: ClassDocument): Promise<ComputedPlan> {
-  return workers().run({ kind: "plan", document, hash: documentHash(document) }, { signal: signal() });
+export async function computePlan(document: ClassDocument, fonts: readonly GivenFont[]): Promise<ComputedPlan> {
+  return workers().run({ kind: "plan", document, fonts, hash: documentHash(document) }, { signal: signal() });
 }
 
-export async function labelsPdf(document: ClassDocument): Promise<Uint8Array> {
-  return workers().run({ kind: "labels", document }, { signal: signal() });
+export async function labelsPdf(document: ClassDocument, fonts: readonly GivenFont[]): Promise<Uint8Array> {
+  return workers().run({ kind: "labels", document, fonts }, { signal: signal() });
+}
+
+/** One seat's decal as the class would cut it, for the participant who chooses. */
+export async function decalSvg(document: ClassDocument, fonts: readonly GivenFont[], seat: string): Promise<DecalPicture> {
+  return workers().run({ kind: "decal", document, fonts, seat }, { signal: signal() });
 }
 
 export async function stopWorkers(): Promise<void> {

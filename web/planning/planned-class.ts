@@ -5,6 +5,7 @@ import { withStudio } from "../data/client.ts";
 import { readPlan, type StoredPlan, savePlan } from "../data/making.ts";
 import { computePlan } from "./compute.ts";
 import { documentHash } from "./document-hash.ts";
+import { fontsOf } from "./fonts-of.ts";
 
 export interface PlannedClass extends StoredClass {
   readonly plan: StoredPlan;
@@ -25,7 +26,7 @@ export async function plannedClass(studioId: string, id: string): Promise<Planne
     if (plan) return { ok: true, value: { ...stored, plan } };
   }
   try {
-    const computed = await computePlan(stored.document);
+    const computed = await computePlan(stored.document, await fontsOf(studioId, stored.document));
     await withStudio(studioId, (sql) => savePlan(sql, studioId, id, computed));
     return { ok: true, value: { ...stored, planHash: computed.hash, plan: computed.plan } };
   } catch (error) {

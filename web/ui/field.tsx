@@ -18,9 +18,11 @@ export function Field({
   const note = error ?? hint;
   return (
     <div className="grid content-start gap-1">
-      <label htmlFor={id} className="text-sm text-soft">
-        {label}
-      </label>
+      {label !== "" && (
+        <label htmlFor={id} className="text-sm text-soft">
+          {label}
+        </label>
+      )}
       {children({ id, ...(error ? { "aria-invalid": true as const } : {}), ...(note ? { "aria-describedby": `${id}-note` } : {}) })}
       {note && (
         <p id={`${id}-note`} className={`text-sm ${error ? "text-brick" : "text-soft"}`} role={error ? "alert" : undefined}>
@@ -34,7 +36,22 @@ export function Field({
 const WRONG = { empty: "Give a length, such as 7 3/4, 7.75in, 19 cm or 196.", notALength: "Not a length. Try 7 3/4, 7.75in, 19 cm or 196.", outOfRange: "A length above 0 and below 100 m." } as const;
 
 /** A length typed as people write it; told in millimetres once it is sound. */
-export function LengthField({ label, mm, unit, onChange, allowZero = false }: { label: string; mm: number; unit: LengthUnit; onChange: (mm: number) => void; allowZero?: boolean }) {
+export function LengthField({
+  label,
+  name,
+  mm,
+  unit,
+  onChange,
+  allowZero = false,
+}: {
+  label: string;
+  /** Spoken name where the label stands only at the head of a column. */
+  name?: string;
+  mm: number;
+  unit: LengthUnit;
+  onChange: (mm: number) => void;
+  allowZero?: boolean;
+}) {
   const [text, setText] = useState(() => showLength(mm, unit));
   const [error, setError] = useState<string>();
   useEffect(() => {
@@ -58,6 +75,7 @@ export function LengthField({ label, mm, unit, onChange, allowZero = false }: { 
       {(props) => (
         <input
           {...props}
+          aria-label={name}
           value={text}
           inputMode="text"
           autoComplete="off"

@@ -2,6 +2,7 @@
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { SizingSchool } from "@elm-basket/core/fitting/schools.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 
 export interface LetterJob {
@@ -9,19 +10,28 @@ export interface LetterJob {
   readonly design: Design;
   readonly blank: Blank;
   readonly vinyls: readonly Vinyl[];
-  readonly seats: readonly { readonly seat: string; readonly fields: Readonly<Record<string, string>> }[];
+  readonly seats: ClassDocument["seats"];
+}
+
+/** Asks for a closer look at one seat of the set lettered last. */
+export interface InspectRequest {
+  readonly inspect: string;
+}
+
+export interface Spot {
+  readonly x: number;
+  readonly y: number;
 }
 
 export interface DrawnSeat {
   readonly seat: string;
-  readonly layers: readonly { readonly vinyl: string; readonly path: string }[];
+  /** As it is cut, on the face as it lies on the table. */
+  readonly layers: readonly { readonly vinyl: string; readonly path: string; readonly pieces: number }[];
   readonly width: number;
   readonly height: number;
   readonly scale: number;
-  /** Thinnest stroke of the seat's letters, mm. */
-  readonly thinnest: number;
   readonly missing: string;
-  readonly lines: readonly { readonly item: string; readonly heightMm: number }[];
+  readonly lines: readonly { readonly item: string; readonly heightMm: number; readonly text: string; readonly font: string }[];
 }
 
 export interface SchoolPreview {
@@ -32,8 +42,18 @@ export interface SchoolPreview {
   readonly scales: Readonly<Record<string, number>>;
 }
 
+/** What weeding will meet in one seat: for the numbers under the faces and the marks on the large picture. */
+export interface MeasuredSeat {
+  readonly seat: string;
+  readonly thinnest: number;
+  readonly smallParts: number;
+}
+
 export type LetterAnswer =
   | { readonly kind: "ready" }
+  | { readonly job: number; readonly kind: "progress"; readonly share: number }
+  /** Seats that were typed into, at the size of the set as it was: shown at once, while the set is lettered again. */
+  | { readonly job: number; readonly kind: "quick"; readonly seats: readonly DrawnSeat[] }
   | {
       readonly job: number;
       readonly kind: "drawn";
@@ -41,6 +61,9 @@ export type LetterAnswer =
       readonly empty: readonly string[];
       readonly bindingSeat: string | null;
       readonly schools: readonly SchoolPreview[];
+      readonly tape: { readonly width: number; readonly height: number };
       readonly ms: number;
     }
+  | { readonly job: number; readonly kind: "measured"; readonly seats: readonly MeasuredSeat[]; readonly ms: number }
+  | { readonly kind: "inspected"; readonly seat: string; readonly thin: readonly Spot[]; readonly tight: readonly Spot[]; readonly small: readonly Spot[] }
   | { readonly job: number; readonly kind: "failed"; readonly message: string };

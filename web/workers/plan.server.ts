@@ -1,9 +1,15 @@
 /** Worker thread: class document in, everything the database keeps of a plan out. */
 import { createHash } from "node:crypto";
+import { faceOutline } from "@elm-basket/core/blanks/face.ts";
+import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { hpgl } from "@elm-basket/core/cutting/hpgl.ts";
 import { sheetSvg } from "@elm-basket/core/cutting/svg.ts";
-import { drawingPath } from "@elm-basket/core/geometry/path.ts";
+import { drawingPath, ringPath } from "@elm-basket/core/geometry/path.ts";
+import { type Box, boxOfPoints } from "@elm-basket/core/geometry/polygon.ts";
+import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
+import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { makePlan, type Plan } from "@elm-basket/core/plan/plan.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
 import { type PlanSheet, pathsOf } from "@elm-basket/core/plan/sheets.ts";
@@ -11,17 +17,61 @@ import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { kitLabelsPdf } from "@elm-basket/print/kit-labels.ts";
 import type { ComputedPlan, SheetMeta } from "../data/making.ts";
 
-const fonts = diskFonts();
+const shipped = diskFonts();
 /** A sheet is drawn some 600 px wide: a twentieth of a millimetre cannot be seen. */
 const SHEET_DRAWING_MM = 0.05;
 /** Kits are drawn four times their size on the bench. */
 const KIT_DRAWING_MM = 0.02;
 
-export type Job = { readonly kind: "plan"; readonly document: ClassDocument; readonly hash: string } | { readonly kind: "labels"; readonly document: ClassDocument };
+export interface GivenFont {
+  readonly id: string;
+  readonly bytes: Uint8Array;
+}
 
-export default async function run(job: Job): Promise<ComputedPlan | Uint8Array> {
+export type Job =
+  | { readonly kind: "plan"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly hash: string }
+  | { readonly kind: "labels"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[] }
+  | { readonly kind: "decal"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly seat: string };
+
+/** One seat's decal on its face, as paths in millimetres. */
+export interface DecalPicture {
+  readonly outline: string;
+  /** The blank's colour. */
+  readonly ground: string;
+  readonly box: Box;
+  readonly layers: readonly { readonly colour: string; readonly path: string }[];
+  readonly missing: string;
+}
+
+const given = new Map<string, FontFace>();
+
+/** Shipped fonts from disk, the studio's own as they were handed in; a font once opened serves later jobs. */
+function lookup(fonts: readonly GivenFont[]): FontLookup {
+  for (const { id, bytes } of fonts) if (!given.has(id)) given.set(id, new FontFace(id, bytes));
+  const allowed = new Set(fonts.map(({ id }) => id));
+  return (id) => (allowed.has(id) ? given.get(id) : shipped(id));
+}
+
+export default async function run(job: Job): Promise<ComputedPlan | Uint8Array | DecalPicture> {
+  const fonts = lookup(job.fonts);
+  if (job.kind === "decal") return decal(job.document, job.seat, fonts);
   const plan = makePlan(job.document, fonts);
   return job.kind === "plan" ? compute(plan, job.hash) : kitLabelsPdf(plan);
+}
+
+function decal(document: ClassDocument, seatId: string, fonts: FontLookup): DecalPicture {
+  const face = readFace(document.blank);
+  const set = letterSet(document.design, document.seats, face, fonts);
+  const seat = set.seats.find(({ seat }) => seat === seatId);
+  const outline = faceOutline(face.face);
+  const colourOf = (id: string) => document.vinyls.find((vinyl) => vinyl.id === id)?.colour ?? "#000000";
+  return {
+    outline: ringPath(outline),
+    ground: document.blank.colour,
+    box: boxOfPoints(outline),
+    layers: [...(seat?.flat ?? [])].map(([vinyl, polygons]) => ({ colour: colourOf(vinyl), path: drawingPath(polygons, KIT_DRAWING_MM) })),
+    missing: [...new Set(seat?.lines.flatMap((line) => line.missing.map(({ text }) => text)) ?? [])].join(" "),
+  };
 }
 
 const digest = (text: string): string => createHash("sha256").update(text).digest("hex");

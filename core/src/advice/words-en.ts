@@ -30,7 +30,12 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
   lettersApart: (v, s) => `${who(s)}: ${v.pairs} stay apart and will be cut as separate pieces.`,
   emptySeat: (_, s) => `${who(s)} has nothing to cut: give it a name, or take the seat out.`,
   noSeats: () => "Nobody is in this class yet. Paste the names at Letter.",
-  sameName: (v) => `${v.name} is there more than once: the labels add the seat (${v.seats}).`,
+  sameName: (v) => {
+    const more = Number(v.more ?? 0);
+    return String(v.name).includes(",") || more > 0
+      ? `${v.name}${more > 0 ? ` and ${more} more names` : ""} are there more than once: the labels add the seat.`
+      : `${v.name} is there more than once: the labels add the seat (${v.seats}).`;
+  },
   longName: (v, s) => `“${v.text}” has ${v.letters} letters and sets the whole class to ${mm(v, "height", s)}.`,
   tooSmall: (v, s) => `${who(s)}: letters of ${fine(v, "height")} are hard to weed; ${fine(v, "limit")} is a sound least.`,
   kitTooLarge: (v, s) =>

@@ -60,13 +60,31 @@ export function sharpestBulge(profile: readonly ProfileRow[], from: number, to: 
   return all.reduce((worst, bulge) => (Math.abs(bulge.curvature) > Math.abs(worst.curvature) ? bulge : worst));
 }
 
-/** Radius of the blank at a height, straight between the measured ones, mm. */
+/**
+ * Radius of the blank at a height, mm: through the measured ones, without swinging past them
+ * (monotone cubic, Fritsch and Carlson 1980, with the harmonic mean of the neighbouring slopes).
+ */
 export function radiusAt(profile: readonly ProfileRow[], fromTop: number): number {
-  const at = profile.findIndex((row) => row.fromTop >= fromTop);
-  const low = profile[Math.max(0, at - 1)] as ProfileRow;
-  const high = profile[at < 0 ? profile.length - 1 : at] as ProfileRow;
-  const t = high.fromTop === low.fromTop ? 0 : (fromTop - low.fromTop) / (high.fromTop - low.fromTop);
-  return (low.diameter + (high.diameter - low.diameter) * Math.min(1, Math.max(0, t))) / 2;
+  const last = profile.length - 1;
+  const found = profile.findIndex((row) => row.fromTop >= fromTop);
+  const i = Math.min(last - 1, Math.max(0, (found < 0 ? last : found) - 1));
+  const [low, high] = [profile[i] as ProfileRow, profile[i + 1] as ProfileRow];
+  const step = high.fromTop - low.fromTop;
+  const t = Math.min(1, Math.max(0, (fromTop - low.fromTop) / step));
+  const [m0, m1] = [slopeAt(profile, i) * step, slopeAt(profile, i + 1) * step];
+  const [t2, t3] = [t * t, t * t * t];
+  return ((2 * t3 - 3 * t2 + 1) * low.diameter + (t3 - 2 * t2 + t) * m0 + (3 * t2 - 2 * t3) * high.diameter + (t3 - t2) * m1) / 2;
+}
+
+function slopeAt(profile: readonly ProfileRow[], i: number): number {
+  const between = (k: number): number => {
+    const [a, b] = [profile[k], profile[k + 1]];
+    return a && b ? (b.diameter - a.diameter) / (b.fromTop - a.fromTop) : Number.NaN;
+  };
+  const [before, after] = [between(i - 1), between(i)];
+  if (Number.isNaN(before)) return after;
+  if (Number.isNaN(after)) return before;
+  return before * after <= 0 ? 0 : (2 * before * after) / (before + after);
 }
 
 /** Length along the wall between two heights, measured as straight pieces: never more than the true one, mm. */

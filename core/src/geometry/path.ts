@@ -1,5 +1,5 @@
 /** Polygons as SVG path data: absolute M, L and Z only. */
-import type { Point, Polygons, Ring } from "./polygon.ts";
+import type { Point, Polygon, Polygons, Ring } from "./polygon.ts";
 
 /** A number with at most three decimals and no trailing zeros; never an exponent, never "-0". */
 export function numberText(value: number): string {
@@ -46,4 +46,12 @@ function kept(points: readonly Point[], tolerance: number): Point[] {
   });
   if (worst <= tolerance) return [a, b];
   return [...kept(points.slice(0, at + 1), tolerance).slice(0, -1), ...kept(points.slice(at), tolerance)];
+}
+
+/** Reads back what `drawingPath` wrote for one piece: its outer ring and its counters. */
+export function readPiecePath(path: string): Polygon {
+  return path
+    .split("M")
+    .slice(1)
+    .map((part) => [...part.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((m): Point => [Number(m[1]), Number(m[2])]));
 }

@@ -51,14 +51,22 @@ export function movedCell(cell: Cell, x: number, y: number): Cell {
 
 export type LetterFn = (item: TextItem, font: string, text: string, nudges: Readonly<Record<string, number>>) => { line: LetteredLine; face: FontFace };
 
+/** Lettered texts by what they depend on; kept by whoever letters the same set again and again. */
+export type LetterCache = Map<string, LetteredLine>;
+
+/** More texts than a thousand seats of several lines have. */
+const MOST_CACHED = 8000;
+
 /** Letters each text once, however many seats have it. */
-export function cachedLetters(fonts: FontLookup, toleranceEm: number): LetterFn {
-  const cache = new Map<string, LetteredLine>();
+export function cachedLetters(fonts: FontLookup, toleranceEm: number, cache: LetterCache): LetterFn {
   return (item, font, text, nudges) => {
     const face = fonts(font);
     if (!face) throw new RangeError(`there is no font "${font}"`);
-    const key = JSON.stringify([font, item.trackingEm, item.join, item.marks, nudges, text]);
-    const line = cache.get(key) ?? letterLine(face, { text, trackingEm: item.trackingEm, join: item.join, marks: item.marks, nudges }, toleranceEm);
+    const key = JSON.stringify([font, item.trackingEm, item.join, item.marks, nudges, text, toleranceEm]);
+    const known = cache.get(key);
+    if (known) return { line: known, face };
+    const line = letterLine(face, { text, trackingEm: item.trackingEm, join: item.join, marks: item.marks, nudges }, toleranceEm);
+    if (cache.size >= MOST_CACHED) cache.clear();
     cache.set(key, line);
     return { line, face };
   };

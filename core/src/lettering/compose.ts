@@ -1,7 +1,7 @@
 /** From the recipe and the seats' fields to one design per seat, at scale 1, baselines level over the whole set. */
 import { unionPolygons } from "../geometry/boolean.ts";
 import { type Box, boxOf, boxWidth, EMPTY_BOX, isEmptyBox, joinBoxes, type Polygons } from "../geometry/polygon.ts";
-import { type Cell, cachedLetters, cellPolygons, composeRow, type FontLookup, type LineInfo, movedCell, type SeatFields, scaledCell } from "./compose-row.ts";
+import { type Cell, cachedLetters, cellPolygons, composeRow, type FontLookup, type LetterCache, type LineInfo, movedCell, type SeatFields, scaledCell } from "./compose-row.ts";
 import type { Design, ShapeItem } from "./recipe.ts";
 import { shapeAround } from "./shapes.ts";
 
@@ -23,8 +23,8 @@ export interface ComposedSeat {
 }
 
 /** @throws RangeError when the design names a font that was not handed in. */
-export function composeSet(design: Design, seats: readonly SeatFields[], fonts: FontLookup, toleranceEm: number): ComposedSeat[] {
-  const letter = cachedLetters(fonts, toleranceEm);
+export function composeSet(design: Design, seats: readonly SeatFields[], fonts: FontLookup, toleranceEm: number, cache: LetterCache = new Map()): ComposedSeat[] {
+  const letter = cachedLetters(fonts, toleranceEm, cache);
   const wide = seats.map((seat) => composeRow(design, seat, letter));
   const rows = narrowedRows(design, wide);
   const offsets = offsetsOf(design, seats, rows);

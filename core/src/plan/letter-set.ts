@@ -7,11 +7,11 @@ import { type SizingSchool, schools } from "../fitting/schools.ts";
 import { boxHeight, boxOf, boxWidth, type Point, type Polygons, placed } from "../geometry/polygon.ts";
 import { CURVE_TOLERANCE_MM } from "../geometry/tolerance.ts";
 import { type ComposedLine, type ComposedPart, type ComposedSeat, composeSet, designOf, layersOf } from "../lettering/compose.ts";
-import type { FontLookup, SeatFields } from "../lettering/compose-row.ts";
+import type { FontLookup, LetterCache, SeatFields } from "../lettering/compose-row.ts";
+import type { DrawnGlyph } from "../lettering/line.ts";
 import type { Design, TextItem } from "../lettering/recipe.ts";
 import { type Bridge, bridgeIslands } from "../lettering/stencil.ts";
 import { openCounters, thicken } from "../lettering/thicken.ts";
-import { thinnestOf } from "../lettering/thinnest.ts";
 
 export interface LetteredLineInfo {
   readonly item: string;
@@ -25,7 +25,9 @@ export interface LetteredLineInfo {
   readonly missing: readonly { readonly text: string; readonly index: number }[];
   readonly apart: readonly string[];
   readonly closedCounters: number;
-  /** Thinnest stroke of each drawn letter, mm. */
+  readonly glyphs: readonly DrawnGlyph[];
+  readonly thickenMm: number;
+  /** Thinnest stroke of each drawn letter, mm; empty until measured. */
   readonly strokes: readonly { readonly text: string; readonly width: number }[];
 }
 
@@ -40,7 +42,9 @@ export interface LetteredSeat {
   readonly bridges: readonly Bridge[];
   readonly width: number;
   readonly height: number;
-  /** Thinnest stroke of each part of the art, mm, by vinyl. */
+  /** Art and shapes at scale 1. */
+  readonly art: readonly ComposedPart[];
+  /** Thinnest stroke of each part of the art, mm, by vinyl; empty until measured. */
   readonly artStrokes: readonly { readonly vinyl: string; readonly item: string; readonly width: number }[];
 }
 
@@ -54,22 +58,35 @@ export interface LetteredSet {
   readonly asked: readonly SeatDesign[];
 }
 
-/** Curves are first drawn for letters of about this em; larger ones are drawn again, finer. */
+/** Curves are drawn for letters of this em, or of the next in a row of doubles, so that texts lettered before can be used again. */
 const FIRST_EM_MM = 20;
 
-export function letterSet(design: Design, seats: readonly SeatFields[], face: FaceReading, fonts: FontLookup): LetteredSet {
-  const first = sizeSet(design, seats, face, fonts, FIRST_EM_MM);
-  const largest = Math.max(0, ...first.seats.flatMap((seat) => seat.lines.map((line) => line.emMm)));
-  return largest <= FIRST_EM_MM ? first : sizeSet(design, seats, face, fonts, largest * 1.05);
+export interface LetteringOptions {
+  /** Texts lettered before, for whoever letters the same set again. */
+  readonly cache?: LetterCache;
+  /** Told while seats are fitted and placed: how many of how many steps are done. */
+  readonly progress?: (done: number, of: number) => void;
 }
 
-function sizeSet(design: Design, seats: readonly SeatFields[], face: FaceReading, fonts: FontLookup, emMm: number): LetteredSet {
-  const composed = composeSet(design, seats, fonts, CURVE_TOLERANCE_MM / emMm);
+/**
+ * Letters, sizes and places all seats. Strokes are measured apart (`measureStrokes`), because that takes longer.
+ * @throws RangeError when a font is missing, or the blank leaves no face
+ */
+export function letterSet(design: Design, seats: readonly SeatFields[], face: FaceReading, fonts: FontLookup, options: LetteringOptions = {}): LetteredSet {
+  const first = sizeSet(design, seats, face, fonts, FIRST_EM_MM, options);
+  const largest = Math.max(0, ...first.seats.flatMap((seat) => seat.lines.map((line) => line.emMm)));
+  if (largest <= FIRST_EM_MM) return first;
+  return sizeSet(design, seats, face, fonts, FIRST_EM_MM * 2 ** Math.ceil(Math.log2((largest / FIRST_EM_MM) * 1.02)), options);
+}
+
+function sizeSet(design: Design, seats: readonly SeatFields[], face: FaceReading, fonts: FontLookup, emMm: number, options: LetteringOptions): LetteredSet {
+  const composed = composeSet(design, seats, fonts, CURVE_TOLERANCE_MM / emMm, options.cache);
   // Strokes that are thickened later need their room now.
   const margin = face.marginMm + Math.max(0, ...design.items.map((item) => (item.kind === "text" ? item.thickenMm : 0)));
   const spaces = new Map<string, FitSpace>();
   const filled = composed.filter((seat) => seat.lines.some((line) => line.polygons.length > 0));
-  const asked = filled.map((seat) => {
+  const asked = filled.map((seat, i) => {
+    options.progress?.(i, filled.length * 2);
     const polygons = designOf(seat);
     const space = fitSpace(face.face, margin, polygons, face.keepOuts);
     spaces.set(seat.seat, space);
@@ -78,8 +95,10 @@ function sizeSet(design: Design, seats: readonly SeatFields[], face: FaceReading
   const sizing = schools[design.school](asked, design.fixedScale);
   const scales = new Map(sizing.seats.map(({ seat, scale }) => [seat, scale]));
   const middle = letterMiddle(design, composed);
-  const artWidths = new Map(filled[0]?.art.map((art) => [partKey(art), thinnestOf(art.polygons).width]));
-  const lettered = filled.map((seat) => placeSeat(seat, { design, scale: scales.get(seat.seat) ?? 1, space: spaces.get(seat.seat) as FitSpace, middle, fonts, artWidths, face }));
+  const lettered = filled.map((seat, i) => {
+    options.progress?.(filled.length + i, filled.length * 2);
+    return placeSeat(seat, { design, scale: scales.get(seat.seat) ?? 1, space: spaces.get(seat.seat) as FitSpace, middle, fonts, face });
+  });
   const kept = new Set(filled.map(({ seat }) => seat));
   return { seats: lettered, empty: composed.filter(({ seat }) => !kept.has(seat)).map(({ seat }) => seat), sizing, school: design.school, asked };
 }
@@ -102,8 +121,6 @@ function letterMiddle(design: Design, composed: readonly ComposedSeat[]): number
   return Number.isFinite(top) ? (top + bottom) / 2 : 0;
 }
 
-const partKey = (part: Pick<ComposedPart, "item" | "vinyl">): string => `${part.item}/${part.vinyl}`;
-
 interface Placing {
   readonly design: Design;
   readonly scale: number;
@@ -111,11 +128,9 @@ interface Placing {
   readonly middle: number;
   readonly fonts: FontLookup;
   readonly face: FaceReading;
-  /** Thinnest stroke of each art item at scale 1: the same for every seat, so measured once. */
-  readonly artWidths: ReadonlyMap<string, number>;
 }
 
-function placeSeat(seat: ComposedSeat, { design, scale, space, middle, fonts, artWidths, face }: Placing): LetteredSeat {
+function placeSeat(seat: ComposedSeat, { design, scale, space, middle, fonts, face }: Placing): LetteredSeat {
   const wanted: Point = [0, -scale * middle];
   const [x, y] = nearestPosition(space, scale, wanted) ?? [space.largest.x, space.largest.y];
   const textItem = (id: string) => design.items.find((item): item is TextItem => item.kind === "text" && item.id === id);
@@ -128,8 +143,7 @@ function placeSeat(seat: ComposedSeat, { design, scale, space, middle, fonts, ar
   const layers = face.taper?.warped ? new Map([...flat].map(([vinyl, polygons]) => [vinyl, asCut(polygons, face)])) : flat;
   const box = boxOf([...flat.values()].flat());
   const lines = seat.lines.map((line) => lineInfo(line, textItem(line.item), scale, fonts));
-  const artStrokes = seat.art.map((art) => ({ vinyl: art.vinyl, item: art.item, width: (artWidths.get(partKey(art)) ?? 0) * scale }));
-  return { seat: seat.seat, scale, lines, layers, flat, bridges, width: boxWidth(box), height: boxHeight(box), artStrokes };
+  return { seat: seat.seat, scale, lines, layers, flat, bridges, width: boxWidth(box), height: boxHeight(box), art: seat.art, artStrokes: [] };
 }
 
 function bridgedLayers(layers: ReadonlyMap<string, Polygons>, { stencil }: Design, letterAt: (at: Point) => string): { layers: ReadonlyMap<string, Polygons>; bridges: Bridge[] } {
@@ -152,8 +166,6 @@ function lineInfo(line: ComposedLine, item: TextItem | undefined, scale: number,
   const face = fonts(line.font);
   const emMm = line.emMm * scale;
   const heightMm = face && item ? emMm * (item.by === "capHeight" ? face.capHeight : face.xHeight) : 0;
-  const grown = 2 * (item?.thickenMm ?? 0);
-  const strokes = face ? line.glyphs.map(({ glyph, text }) => ({ text, width: face.thinnest(glyph) * emMm + grown })) : [];
-  const { item: id, vinyl, font, text, narrowed, missing, apart, closedCounters } = line;
-  return { item: id, vinyl, font, text, heightMm, emMm, narrowed, missing, apart, closedCounters, strokes };
+  const { item: id, vinyl, font, text, narrowed, missing, apart, closedCounters, glyphs } = line;
+  return { item: id, vinyl, font, text, heightMm, emMm, narrowed, missing, apart, closedCounters, glyphs, thickenMm: item?.thickenMm ?? 0, strokes: [] };
 }

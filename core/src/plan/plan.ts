@@ -12,6 +12,7 @@ import { boughtLine, type SupplyLine, supplyLines } from "../supplies/supply.ts"
 import type { ClassDocument } from "./document.ts";
 import { type Kit, kitsOf, spareKits } from "./kits.ts";
 import { type LetteredSet, letterSet } from "./letter-set.ts";
+import { measureStrokes } from "./measure-strokes.ts";
 import { type LaidOut, layOut } from "./sheets.ts";
 import { type TapeExtent, tapeExtent } from "./tape.ts";
 
@@ -47,7 +48,7 @@ export const PACK_MINUTES_PER_KIT = 2;
 export function makePlan(document: ClassDocument, fonts: FontLookup): Plan {
   const face = readFace(document.blank);
   const labels = seatLabels(document.seats);
-  const lettered = letterSet(document.design, document.seats, face, fonts);
+  const lettered = measureStrokes(letterSet(document.design, document.seats, face, fonts), fonts);
   const own = kitsOf(lettered.seats, document.vinyls, document.blank.handle?.school === "both" ? 2 : 1);
   const kits = [...own, ...spareKits(own, document.spareKits)];
   const laidOut = layOut(kits, document, labels);

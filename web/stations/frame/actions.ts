@@ -1,6 +1,6 @@
 "use server";
 
-import type { Remedy } from "@elm-basket/core/advice/finding.ts";
+import { REMEDY_CODES, type Remedy } from "@elm-basket/core/advice/finding.ts";
 import { applyRemedy, partOf } from "@elm-basket/core/advice/remedy.ts";
 import { type ClassDocument, classDocumentSchema, jsonPath } from "@elm-basket/core/plan/document.ts";
 import { revalidatePath } from "next/cache";
@@ -23,6 +23,7 @@ const CLASS_FIELDS = [
   "technique",
   "when",
   "setting",
+  "use",
   "leadDays",
   "cutter",
   "vinyls",
@@ -67,7 +68,7 @@ export async function saveClassPart(id: string, part: Part, value: unknown, vers
 }
 
 const remedySchema = z.object({
-  code: z.enum(["useFont", "setSchool", "setTracking", "removeSeat", "endLater", "addTool", "raiseRim", "leaveIt", "narrowLine"]),
+  code: z.enum(REMEDY_CODES),
   values: z.record(z.string(), z.union([z.string().max(300), z.number()])),
 });
 

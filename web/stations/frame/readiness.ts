@@ -29,6 +29,17 @@ const STATION_OF: Record<FindingCode, StationKey> = {
   mirrored: "cut",
   rawWood: "measure",
   glassBacks: "measure",
+  closedCounters: "letter",
+  tightCounter: "letter",
+  looseMarks: "letter",
+  offLevel: "measure",
+  creases: "measure",
+  mayCrease: "measure",
+  looseIslands: "letter",
+  untidyNames: "letter",
+  unevenBlanks: "measure",
+  twiceTheVinyl: "measure",
+  filmUnsuited: "measure",
 };
 
 export const stationOf = (code: string): StationKey => STATION_OF[code as FindingCode] ?? "plan";

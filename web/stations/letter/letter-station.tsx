@@ -1,7 +1,12 @@
+import { namesLockedAt, openChoices } from "@/data/choices.ts";
+import { withStudio } from "@/data/client.ts";
+import { listFonts } from "@/data/fonts.ts";
+import { codeFor } from "@/live/link-code.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
+import { siteAddress } from "@/ui/site-address.ts";
 import { LetterBench } from "./letter-bench.tsx";
 
 export async function LetterStation({ id }: { id: string; query: Record<string, string | undefined> }) {
@@ -10,6 +15,8 @@ export async function LetterStation({ id }: { id: string; query: Record<string, 
   const stored = loaded.ok ? loaded.data.planned : loaded.stored;
   const plan = loaded.ok ? loaded.data.planned.plan : null;
   const findings = plan?.findings.filter(({ code }) => stationOf(code) === "letter") ?? [];
+  const [fonts, open, lockedAt] = await withStudio(host.studioId, async (sql) => [await listFonts(sql), await openChoices(sql, id), await namesLockedAt(sql, id)] as const);
+  const link = `${await siteAddress()}/c/${await codeFor(host.studioId, id, "choose")}`;
   return (
     <LetterBench
       classId={id}
@@ -18,6 +25,8 @@ export async function LetterStation({ id }: { id: string; query: Record<string, 
       unit={host.studio.unit}
       labels={plan ? labelsOf(plan) : {}}
       troubled={findings.flatMap((finding) => (finding.where.seat ? [{ seat: finding.where.seat, severity: finding.severity }] : []))}
+      ownFonts={fonts}
+      choices={{ link, locked: lockedAt !== null, open }}
     >
       <Findings classId={id} findings={findings as never} unit={host.studio.unit} labels={plan ? labelsOf(plan) : {}} />
     </LetterBench>

@@ -1,6 +1,7 @@
 "use client";
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { carriedOver } from "@elm-basket/core/roster/carry.ts";
 import { decodeText, parseRoster, type Roster, type RosterCode } from "@elm-basket/core/roster/roster.ts";
 import { seatsFromRoster } from "@elm-basket/core/roster/seats.ts";
 import { Dialog } from "radix-ui";
@@ -42,7 +43,7 @@ export function RosterDialog({
   const blocked = !seats.ok || roster.findings.some(({ code }) => code === "sameSeat");
   const take = (add: boolean) => {
     if (!seats.ok) return;
-    onTake(add ? [...now, ...renumbered(seats.value, now)] : seats.value, add ? `${seats.value.length} seats added` : `Names pasted (${seats.value.length})`);
+    onTake(add ? [...now, ...renumbered(seats.value, now)] : carriedOver(seats.value, now), add ? `${seats.value.length} seats added` : `Names pasted (${seats.value.length})`);
     onOpenChange(false);
     setText("");
   };

@@ -5,6 +5,7 @@ import type { Design } from "@elm-basket/core/lettering/recipe.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { LengthField } from "@/ui/field.tsx";
 import type { DrawnSeat, LetterAnswer, SchoolPreview } from "@/workers/letter-protocol.ts";
 
 interface Props {
@@ -41,9 +42,31 @@ export function SchoolChoice({ design, vinyls, drawn, seats, unit, onChange }: P
           </label>
         );
       })}
+      <ByHand design={design} drawn={drawn} unit={unit} onChange={onChange} />
       {!drawn && <p className="text-soft">Comes when the names are lettered.</p>}
       <p className="mt-2 text-soft text-sm">{SCHOOL_WORDS[design.school]?.why}</p>
     </fieldset>
+  );
+}
+
+/** The height of the first line's letters, said by the host. */
+function ByHand({ design, drawn, unit, onChange }: Pick<Props, "design" | "drawn" | "unit" | "onChange">) {
+  const first = design.items.find((item) => item.kind === "text");
+  if (!first) return null;
+  const chosen = design.school === "fixedHeight";
+  const shown = drawn?.seats[0]?.lines.find((line) => line.item === first.id)?.heightMm ?? first.size * design.fixedScale;
+  const take = (mm: number) => onChange({ ...design, school: "fixedHeight", fixedScale: Math.min(100, Math.max(0.01, mm / first.size)) }, "Height by hand");
+  return (
+    <div className={`border-rule border-b border-l-4 py-2.5 pl-2 ${chosen ? "border-l-elm bg-paper" : "border-l-transparent"}`}>
+      <label className="flex items-center gap-2 font-bold">
+        <input type="radio" name="school" checked={chosen} onChange={() => take(shown)} /> {SCHOOL_WORDS.fixedHeight?.name}
+      </label>
+      {chosen && (
+        <div className="mt-1 max-w-40">
+          <LengthField label={`Letters of ${first.slot ?? "the first line"}`} mm={Math.round(first.size * design.fixedScale * 10) / 10} unit={unit} onChange={take} />
+        </div>
+      )}
+    </div>
   );
 }
 

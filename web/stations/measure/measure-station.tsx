@@ -1,3 +1,5 @@
+import { withStudio } from "@/data/client.ts";
+import { piecesOfSeat } from "@/data/making.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
@@ -9,10 +11,22 @@ export async function MeasureStation({ id }: { id: string; query: Record<string,
   const host = loaded.ok ? loaded.data.host : loaded.host;
   const stored = loaded.ok ? loaded.data.planned : loaded.stored;
   const plan = loaded.ok ? loaded.data.planned.plan : null;
-  const widest = plan ? Math.max(0, ...plan.seats.map(({ width }) => width)) : 0;
-  const tallest = plan ? Math.max(0, ...plan.seats.map(({ height }) => height)) : 0;
+  const { document } = stored;
+  const widest = plan?.seats.reduce<(typeof plan.seats)[number] | null>((a, b) => (a && a.width >= b.width ? a : b), null);
+  const pieces = widest ? await withStudio(host.studioId, (sql) => piecesOfSeat(sql, id, widest.seat)) : [];
+  const colours = new Map(document.vinyls.map((vinyl) => [vinyl.id, vinyl.colour]));
+  // A cup decorated on both sides has every piece twice: one side is shown.
+  const shown = document.blank.handle?.school === "both" ? firstHalves(pieces) : pieces;
   return (
-    <MeasureBench classId={id} blank={stored.document.blank} version={stored.versions.blank} unit={host.studio.unit} widest={widest} tallest={tallest}>
+    <MeasureBench
+      classId={id}
+      document={{ ...document, seats: [] }}
+      versions={stored.versions}
+      unit={host.studio.unit}
+      widest={widest?.width ?? 0}
+      tallest={plan ? Math.max(0, ...plan.seats.map(({ height }) => height)) : 0}
+      pieces={shown.map((piece) => ({ id: piece.id, colour: colours.get(piece.vinyl) ?? "", path: piece.path }))}
+    >
       <Findings
         classId={id}
         unit={host.studio.unit}
@@ -22,4 +36,13 @@ export async function MeasureStation({ id }: { id: string; query: Record<string,
       />
     </MeasureBench>
   );
+}
+
+/** Copies lie below each other: the upper half of every colour is one side. */
+function firstHalves<T extends { readonly vinyl: string; readonly path: string }>(pieces: readonly T[]): T[] {
+  const top = (piece: T) => Math.min(...[...piece.path.matchAll(/-?[\d.]+ (-?[\d.]+)/gu)].map((m) => Number(m[1])));
+  return [...new Set(pieces.map(({ vinyl }) => vinyl))].flatMap((vinyl) => {
+    const own = pieces.filter((piece) => piece.vinyl === vinyl).sort((a, b) => top(a) - top(b));
+    return own.slice(0, own.length / 2);
+  });
 }

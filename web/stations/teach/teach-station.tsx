@@ -1,9 +1,8 @@
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
 import { runSheet } from "@elm-basket/core/scheduling/step.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
-import { headers } from "next/headers";
 import QRCode from "qrcode";
-import { codeFor } from "@/live/follow-code.ts";
+import { codeFor } from "@/live/link-code.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
@@ -11,6 +10,7 @@ import { stationOf } from "@/stations/frame/readiness.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
 import { showDate } from "@/ui/dates.ts";
 import { FigureRow } from "@/ui/reckoned.tsx";
+import { siteAddress } from "@/ui/site-address.ts";
 import { PrintButton } from "./print-button.tsx";
 import { RenewLink } from "./renew-link.tsx";
 
@@ -133,10 +133,8 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
 }
 
 async function FollowLink({ classId, studioId }: { classId: string; studioId: string }) {
-  const code = await codeFor(studioId, classId);
-  const list = await headers();
-  const origin = `${list.get("x-forwarded-proto") ?? "http"}://${list.get("host") ?? "127.0.0.1:3000"}`;
-  const url = `${origin}/f/${code}`;
+  const code = await codeFor(studioId, classId, "follow");
+  const url = `${await siteAddress()}/f/${code}`;
   const qr = await QRCode.toString(url, { type: "svg", margin: 0, errorCorrectionLevel: "M", color: { dark: "#22292b", light: "#0000" } });
   return (
     <section className="mt-7">

@@ -4,6 +4,8 @@ import { leaveIt } from "../rule.ts";
 
 /** A name longer than this sets every other name small. */
 const LONG_NAME = 24;
+/** Names that stand for all that are there more than once. */
+const NAMES_SHOWN = 3;
 /** Letters lower than this are hard to weed in any face, mm. */
 const SMALL_LETTERS_MM = 6;
 
@@ -13,8 +15,13 @@ export const seatRules: Rule = ({ document, lettered }) => {
   for (const seat of lettered.empty) findings.push({ code: "emptySeat", severity: "check", where: { seat }, values: {}, remedies: [{ code: "removeSeat", values: { seat } }] });
   const names = new Map<string, string[]>();
   for (const { seat, fields } of document.seats) if (fields.name) names.set(fields.name, [...(names.get(fields.name) ?? []), seat]);
-  for (const [name, seats] of names) {
-    if (seats.length > 1) findings.push(withLeave({ code: "sameName", severity: "tip", where: { seat: seats[0] as string }, values: { name, seats: seats.join(", ") } }));
+  const twice = [...names].filter(([, seats]) => seats.length > 1);
+  const [first] = twice;
+  if (first) {
+    const shown = twice.slice(0, NAMES_SHOWN).map(([name]) => name);
+    findings.push(
+      withLeave({ code: "sameName", severity: "tip", where: { seat: first[1][0] as string }, values: { name: shown.join(", "), more: twice.length - shown.length, seats: first[1].join(", ") } }),
+    );
   }
   const binding = lettered.sizing.binding;
   const bound = lettered.seats.find(({ seat }) => seat === binding?.seat);

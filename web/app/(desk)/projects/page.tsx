@@ -4,7 +4,7 @@ import type { Metadata } from "next";
 import { requireHost } from "@/account/session.ts";
 import { listProjects } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
-import { BlankSketch } from "@/stations/measure/blank-sketch.tsx";
+import { BlankSketch } from "@/ui/blank-sketch.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 

@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { withoutStudio } from "@/data/client.ts";
-import { workshopForCode } from "@/data/live-runs.ts";
+import { workshopForCode } from "@/data/tokens.ts";
 import { liveClass, liveState } from "@/live/state.ts";
 import { Follow } from "@/stations/live/follow.tsx";
 
@@ -9,7 +9,7 @@ export const dynamic = "force-dynamic";
 
 export default async function FollowPage({ params }: { params: Promise<{ code: string }> }) {
   const { code } = await params;
-  const found = await withoutStudio((sql) => workshopForCode(sql, code));
+  const found = await withoutStudio((sql) => workshopForCode(sql, code, "follow"));
   if (!found) notFound();
   const live = await liveClass(found.studioId, found.workshopId);
   if (!live) notFound();

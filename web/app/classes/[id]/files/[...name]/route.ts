@@ -7,6 +7,7 @@ import { currentHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { sheetFile, sheetFilesOf } from "@/data/making.ts";
 import { labelsPdf } from "@/planning/compute.ts";
+import { fontsOf } from "@/planning/fonts-of.ts";
 import { type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
 
 /** Files of a class, by the names docs/formats.md gives them. */
@@ -47,7 +48,7 @@ async function fileNamed(studioId: string, planned: PlannedClass, name: string):
       return download(zipSync(Object.fromEntries(entries), { mtime: ZIP_TIME }), "application/zip", "sheets.zip");
     }
     case "labels.pdf":
-      return download(await labelsPdf(document), "application/pdf", "labels.pdf");
+      return download(await labelsPdf(document, await fontsOf(studioId, document)), "application/pdf", "labels.pdf");
     case "supplies.csv":
       return download(suppliesCsv(planned.plan.supplies, document.prices.currency), "text/csv; charset=utf-8", name);
     case "run-sheet.csv":

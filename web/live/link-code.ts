@@ -1,7 +1,7 @@
-/** The short code of a class's follow link. Not an action: whoever calls it has checked the host. */
+/** The short code of a class's link for participants. Not an action: whoever calls it has checked the host. */
 import { randomBytes } from "node:crypto";
 import { withStudio } from "../data/client.ts";
-import { followCode } from "../data/live-runs.ts";
+import { type LinkKind, linkCode } from "../data/tokens.ts";
 
 const CODE_LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
 const CODE_LENGTH = 12;
@@ -11,6 +11,6 @@ export function freshCode(): string {
   return [...randomBytes(CODE_LENGTH)].map((byte) => CODE_LETTERS[byte % CODE_LETTERS.length]).join("");
 }
 
-export async function codeFor(studioId: string, id: string): Promise<string> {
-  return withStudio(studioId, (sql) => followCode(sql, studioId, id, freshCode()));
+export async function codeFor(studioId: string, id: string, kind: LinkKind): Promise<string> {
+  return withStudio(studioId, (sql) => linkCode(sql, studioId, id, kind, freshCode()));
 }

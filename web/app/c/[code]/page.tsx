@@ -1,0 +1,31 @@
+import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
+import { notFound } from "next/navigation";
+import { Choose } from "@/stations/choose/choose.tsx";
+import { choosingClass } from "@/stations/choose/choosing.ts";
+
+export const metadata = { title: "Choose", robots: { index: false, follow: false } };
+export const dynamic = "force-dynamic";
+
+export default async function ChoosePage({ params }: { params: Promise<{ code: string }> }) {
+  const { code } = await params;
+  const found = await choosingClass(code);
+  if (!found) notFound();
+  const { document, labels, locked } = found;
+  const slots = slotsOf(document.design);
+  return (
+    <Choose
+      code={code}
+      title={document.title}
+      locked={locked}
+      slots={slots}
+      handled={document.blank.handle !== undefined}
+      seats={document.seats.map((seat) => ({
+        seat: seat.seat,
+        label: labels.get(seat.seat) ?? "",
+        fields: Object.fromEntries(slots.map((slot) => [slot, seat.fields[slot] ?? ""])),
+        hand: seat.hand ?? "right",
+      }))}
+      colours={document.vinyls.filter(({ id }) => document.design.offered.includes(id)).map(({ id, name, colour }) => ({ id, name, colour }))}
+    />
+  );
+}

@@ -1,0 +1,20 @@
+/** Short codes of the links that participants get: one a class and kind, until it is renewed. */
+import type { Sql } from "./client.ts";
+
+export type LinkKind = "follow" | "choose";
+
+export async function workshopForCode(sql: Sql, code: string, kind: LinkKind): Promise<{ workshopId: string; studioId: string } | null> {
+  const [row] = await sql<{ workshop_id: string; studio_id: string }[]>`select * from workshop_for_code(${code}, ${kind})`;
+  return row ? { workshopId: row.workshop_id, studioId: row.studio_id } : null;
+}
+
+export async function linkCode(sql: Sql, studioId: string, workshopId: string, kind: LinkKind, fresh: string): Promise<string> {
+  const [known] = await sql<{ code: string }[]>`select code from tokens where workshop_id = ${workshopId} and kind = ${kind} and revoked_at is null order by created_at limit 1`;
+  if (known) return known.code;
+  await sql`insert into tokens (code, studio_id, workshop_id, kind) values (${fresh}, ${studioId}, ${workshopId}, ${kind})`;
+  return fresh;
+}
+
+export async function revokeLinks(sql: Sql, workshopId: string, kind: LinkKind): Promise<void> {
+  await sql`update tokens set revoked_at = now() where workshop_id = ${workshopId} and kind = ${kind} and revoked_at is null`;
+}

@@ -1,0 +1,57 @@
+"use server";
+
+import { type ClassDocument, classDocumentSchema } from "@elm-basket/core/plan/document.ts";
+import { revalidatePath } from "next/cache";
+import { requireHost } from "@/account/session.ts";
+import { type Choice, decideChoice, lockNames, openChoices } from "@/data/choices.ts";
+import { readClass, recordEdit, savePart } from "@/data/class-documents.ts";
+import { withStudio } from "@/data/client.ts";
+import { isId } from "@/planning/planned-class.ts";
+
+export interface Answer {
+  readonly ok: boolean;
+  readonly message: string;
+}
+
+const DONE: Answer = { ok: true, message: "" };
+const GONE: Answer = { ok: false, message: "That was decided or changed meanwhile. Look again." };
+
+export async function setNamesLocked(classId: string, locked: boolean): Promise<Answer> {
+  const host = await requireHost();
+  if (!isId(classId)) return GONE;
+  await withStudio(host.studioId, (sql) => lockNames(sql, classId, locked === true));
+  revalidatePath(`/classes/${classId}`, "layout");
+  return DONE;
+}
+
+/** Takes a participant's choice into the class, as an edit that can be undone, or declines it. */
+export async function decide(classId: string, choiceId: string, take: boolean): Promise<Answer> {
+  const host = await requireHost();
+  if (!isId(classId) || !/^\d{1,18}$/u.test(choiceId)) return GONE;
+  const answer = await withStudio(host.studioId, async (sql): Promise<Answer> => {
+    const found = (await openChoices(sql, classId)).find(({ id }) => id === choiceId);
+    const stored = await readClass(sql, classId);
+    if (!found || !stored || !(await decideChoice(sql, choiceId, take ? "taken" : "declined"))) return GONE;
+    if (!take) return DONE;
+    const read = classDocumentSchema.safeParse(withChoice(stored.document, found.seat, found.choice));
+    if (!read.success) return { ok: false, message: "That choice does not fit the class any more." };
+    const saved = await savePart(sql, host.studioId, classId, "seats", read.data, stored.versions.seats);
+    if (saved === null) throw new Error("the seats changed while a choice was taken");
+    await recordEdit(sql, host.studioId, classId, "seats", `Choice of seat ${found.seat}`, stored.document.seats);
+    return DONE;
+  }).catch((): Answer => GONE);
+  revalidatePath(`/classes/${classId}`, "layout");
+  return answer;
+}
+
+/** A colour is chosen for the lettering that is the seat's own. */
+function withChoice(document: ClassDocument, seatId: string, choice: Choice): ClassDocument {
+  const lines = document.design.items.flatMap((item) => (item.kind === "text" && item.slot ? [item.id] : []));
+  const seats = document.seats.map((seat) => {
+    if (seat.seat !== seatId) return seat;
+    const { vinyl, hand } = choice;
+    const own = vinyl ? { ...seat.own, ...Object.fromEntries(lines.map((id) => [id, { ...seat.own?.[id], vinyl }])) } : seat.own;
+    return { ...seat, fields: { ...seat.fields, ...choice.fields }, ...(own ? { own } : {}), ...(hand ? { hand } : {}) };
+  });
+  return { ...document, seats };
+}

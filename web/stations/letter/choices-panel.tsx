@@ -1,0 +1,93 @@
+"use client";
+
+import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { useRouter } from "next/navigation";
+import { useState, useTransition } from "react";
+import type { OpenChoice } from "@/data/choices.ts";
+import { FilmDot } from "@/ui/marks.tsx";
+import { decide, setNamesLocked } from "./choice-actions.ts";
+
+export interface ChoicesOfClass {
+  readonly link: string;
+  readonly locked: boolean;
+  readonly open: readonly OpenChoice[];
+}
+
+interface Props {
+  readonly classId: string;
+  readonly choices: ChoicesOfClass;
+  readonly labels: Readonly<Record<string, string>>;
+  readonly vinyls: readonly Vinyl[];
+  readonly offered: readonly string[];
+  readonly onOffer: (offered: string[], label: string) => void;
+}
+
+/** The link by which participants choose for themselves, and what they asked for: the host takes it or not. */
+export function ChoicesPanel({ classId, choices, labels, vinyls, offered, onOffer }: Props) {
+  const router = useRouter();
+  const [busy, start] = useTransition();
+  const [trouble, setTrouble] = useState<string>();
+  const run = (work: () => Promise<{ ok: boolean; message: string }>) =>
+    start(async () => {
+      const answer = await work();
+      setTrouble(answer.ok ? undefined : answer.message);
+      router.refresh();
+    });
+  return (
+    <section className="mt-6" aria-busy={busy}>
+      <h2 className="mb-1 text-lg">Participants choose</h2>
+      <p className="text-soft text-sm">Each sees the own decal, and asks for a spelling{offered.length > 0 ? ", a colour" : ""} and a hand. Nothing changes until you take it.</p>
+      <p className="mt-1">
+        <a className="verb [overflow-wrap:anywhere]" href={choices.link} data-choose-link target="_blank" rel="noreferrer">
+          {choices.link.replace(/^https?:\/\//u, "")}
+        </a>
+      </p>
+      <fieldset className="mt-2">
+        <legend className="text-soft text-sm">Colours they may choose from</legend>
+        {vinyls.map((vinyl) => (
+          <label key={vinyl.id} className="mr-4 inline-flex min-h-8 items-center gap-2">
+            <input
+              type="checkbox"
+              checked={offered.includes(vinyl.id)}
+              onChange={(event) => onOffer(event.target.checked ? [...offered, vinyl.id] : offered.filter((id) => id !== vinyl.id), `Colours on offer`)}
+            />
+            <FilmDot colour={vinyl.colour} /> {vinyl.name}
+          </label>
+        ))}
+      </fieldset>
+      <p className="mt-1">
+        {choices.locked ? "Names are locked. " : "Names are open. "}
+        <button type="button" className="verb" disabled={busy} onClick={() => run(() => setNamesLocked(classId, !choices.locked))}>
+          {choices.locked ? "Open them again" : "Lock the names"}
+        </button>
+      </p>
+      {choices.open.length > 0 && (
+        <ul className="mt-2 border-rule border-t">
+          {choices.open.map(({ id, seat, choice }) => (
+            <li key={id} className="border-rule border-b py-2">
+              <b>{labels[seat] ?? `Seat ${seat}`}</b> asks for{" "}
+              {[
+                ...Object.entries(choice.fields).map(([slot, text]) => `${slot} “${text}”`),
+                ...(choice.vinyl ? [vinyls.find((vinyl) => vinyl.id === choice.vinyl)?.name ?? choice.vinyl] : []),
+                ...(choice.hand ? [`the ${choice.hand} hand`] : []),
+              ].join(", ")}
+              .{" "}
+              <button type="button" className="verb" disabled={busy} onClick={() => run(() => decide(classId, id, true))}>
+                Take it
+              </button>
+              {" · "}
+              <button type="button" className="verb" disabled={busy} onClick={() => run(() => decide(classId, id, false))}>
+                Leave it as it was
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {trouble && (
+        <p role="alert" className="text-brick">
+          {trouble}
+        </p>
+      )}
+    </section>
+  );
+}

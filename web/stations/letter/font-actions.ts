@@ -1,0 +1,47 @@
+"use server";
+
+import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
+import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
+import { revalidatePath } from "next/cache";
+import { z } from "zod";
+import { requireHost } from "@/account/session.ts";
+import { withStudio } from "@/data/client.ts";
+import { insertFont, MOST_FONTS } from "@/data/fonts.ts";
+
+export interface FontAnswer {
+  readonly ok: boolean;
+  readonly message: string;
+}
+
+const MOST_BYTES = 4 * 1024 * 1024;
+const formSchema = z.object({ family: z.string().trim().min(1).max(80), licence: z.string().trim().min(1).max(200) });
+
+/** Takes a font in if the shaper can read it and it has letters; what is wrong is said. */
+export async function addFont(_before: FontAnswer | null, form: FormData): Promise<FontAnswer> {
+  const host = await requireHost();
+  const file = form.get("file");
+  const named = formSchema.safeParse({ family: form.get("family"), licence: form.get("licence") });
+  if (!named.success) return { ok: false, message: "Give the font a name, and say under which licence you use it." };
+  if (!(file instanceof File) || file.size === 0) return { ok: false, message: "Choose a TTF or OTF file." };
+  if (file.size > MOST_BYTES) return { ok: false, message: "That file is larger than 4 MB." };
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  const thinShare = measured(bytes);
+  if (thinShare === null) return { ok: false, message: "That is no font with Latin letters that can be read: give a TTF or OTF file, not a web font or a collection." };
+  const font = { ...named.data, joined: form.get("joined") === "on", thinShare };
+  const id = await withStudio(host.studioId, (sql) => insertFont(sql, host.studioId, font, bytes));
+  if (!id) return { ok: false, message: `There is a font of that name already, or there are ${MOST_FONTS}: give it another name.` };
+  revalidatePath("/classes", "layout");
+  return { ok: true, message: `${font.family} is among your own fonts now.` };
+}
+
+/** Null when it is no font, or lacks the letters every name needs. */
+function measured(bytes: Uint8Array): number | null {
+  try {
+    const face = new FontFace("given", bytes);
+    if (face.shape("aenrsABH").some(({ glyph }) => glyph === 0)) return null;
+    const share = measureThinShare(face);
+    return Number.isFinite(share) && share > 0 ? share : null;
+  } catch {
+    return null;
+  }
+}

@@ -1,0 +1,142 @@
+"use client";
+
+import { type Design, mergedVinyl, type StencilRule, stencilSchema, vinylsOf } from "@elm-basket/core/lettering/recipe.ts";
+import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { Field } from "@/ui/field.tsx";
+import { FilmDot } from "@/ui/marks.tsx";
+import { Reckoned } from "@/ui/reckoned.tsx";
+import { Stepper } from "@/ui/stepper.tsx";
+import type { Drawn } from "./use-lettering.ts";
+
+interface Props {
+  readonly design: Design;
+  readonly vinyls: readonly Vinyl[];
+  readonly drawn: Drawn | null;
+  readonly unit: LengthUnit;
+  readonly stencil: boolean;
+  readonly onChange: (design: Design, label: string) => void;
+}
+
+/** Layers by colour, in the order they are cut, with their pieces; the tape that covers all of them. */
+export function LayersPanel({ design, vinyls, drawn, unit, stencil, onChange }: Props) {
+  const used = vinylsOf(design).flatMap((id) => vinyls.find((vinyl) => vinyl.id === id) ?? []);
+  const counts = (id: string) => (drawn?.seats ?? []).map((seat) => seat.layers.find((layer) => layer.vinyl === id)?.pieces ?? 0);
+  return (
+    <section className="mt-6">
+      <h2 className="mb-1 text-lg">{used.length === 1 ? "One layer" : `${used.length} layers, first at the bottom`}</h2>
+      <ul>
+        {used.map((vinyl, i) => {
+          const pieces = counts(vinyl.id).filter((n) => n > 0);
+          return (
+            <li key={vinyl.id} className="flex items-baseline justify-between gap-3 border-rule border-b py-1.5">
+              <span>
+                <FilmDot colour={vinyl.colour} /> {vinyl.name}
+              </span>
+              <span className="text-right text-soft text-sm">
+                {pieces.length === 0 ? "no pieces" : `${Math.min(...pieces)}${Math.max(...pieces) > Math.min(...pieces) ? ` to ${Math.max(...pieces)}` : ""} pieces a seat`}
+                {i > 0 && (
+                  <>
+                    {" · "}
+                    <button type="button" className="verb" onClick={() => onChange(mergedVinyl(design, vinyl.id, used[i - 1]?.id ?? vinyl.id), `${vinyl.name} merged into ${used[i - 1]?.name}`)}>
+                      merge into {used[i - 1]?.name}
+                    </button>
+                  </>
+                )}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      {drawn && drawn.tape.width > 0 && (
+        <p className="flex justify-between gap-3 border-rule border-b py-1.5">
+          Tape for a kit
+          <Reckoned
+            reckoning={{
+              title: `Tape of ${showLength(drawn.tape.width, unit)} × ${showLength(drawn.tape.height, unit)}`,
+              lines: [
+                { what: "Largest design of the set, all layers", value: `${showLength(drawn.tape.width - 18, unit)} × ${showLength(drawn.tape.height - 18, unit)}` },
+                { what: "Beyond it on every side", value: showLength(9, unit) },
+              ],
+              rule: "The tape is cut a little larger than the design, and large enough for all layers, also those that stick out beyond the first.",
+            }}
+          >
+            {showLength(drawn.tape.width, unit)} × {showLength(drawn.tape.height, unit)}
+          </Reckoned>
+        </p>
+      )}
+      {stencil && (
+        <StencilFields rule={design.stencil ?? stencilSchema.parse({})} unit={unit} letters={stencilLetters(drawn)} onChange={(rule, label) => onChange({ ...design, stencil: rule }, label)} />
+      )}
+    </section>
+  );
+}
+
+/** Letters with an inside, as far as Latin ones and digits go: those a bridge can be moved for. */
+const ISLANDS = /[abdegopqABDOPQR04689&@]/gu;
+
+function stencilLetters(drawn: Drawn | null): string[] {
+  const all = (drawn?.seats ?? []).flatMap((seat) => seat.lines.flatMap((line) => line.text.match(ISLANDS) ?? []));
+  return [...new Set(all)].sort().slice(0, 24);
+}
+
+function StencilFields({ rule, unit, letters, onChange }: { rule: StencilRule; unit: LengthUnit; letters: readonly string[]; onChange: (rule: StencilRule, label: string) => void }) {
+  return (
+    <div className="mt-4 grid gap-2">
+      <h3 className="text-base">The stencil</h3>
+      <p className="text-soft text-sm">The letters are weeded out and painted; the film round them stays, and is used once.</p>
+      <Field label="Insides of letters">
+        {(props) => (
+          <select {...props} value={rule.islands} onChange={(event) => onChange({ ...rule, islands: event.target.value as StencilRule["islands"] }, "Insides of the stencil")}>
+            <option value="onTape">ride on the tape, are pressed down one by one</option>
+            <option value="bridged">hang on bridges</option>
+          </select>
+        )}
+      </Field>
+      {rule.islands === "bridged" && (
+        <>
+          <span className="flex items-center justify-between">
+            width of a bridge {showLength(rule.bridgeMm, unit)}
+            <Stepper
+              label="Width of a bridge"
+              onStep={(by) => onChange({ ...rule, bridgeMm: Math.min(20, Math.max(0.4, Math.round((rule.bridgeMm + by * 0.2) * 10) / 10)) }, "Width of the bridges")}
+            />
+          </span>
+          {letters.length > 0 && (
+            <details>
+              <summary className="verb inline-block text-sm">Move bridges</summary>
+              <ul className="grid grid-cols-2 gap-x-4 gap-y-1 py-2">
+                {letters.map((letter) => (
+                  <li key={letter} className="flex items-center justify-between gap-2 text-sm">
+                    <b className="w-5">{letter}</b>
+                    <select
+                      aria-label={`Bridge of ${letter}`}
+                      className="min-h-9 py-0"
+                      value={rule.angles[letter] ?? ""}
+                      onChange={(event) => onChange({ ...rule, angles: withAngle(rule.angles, letter, event.target.value) }, `Bridge of ${letter}`)}
+                    >
+                      <option value="">thinnest place</option>
+                      <option value="0">top</option>
+                      <option value="90">right</option>
+                      <option value="180">foot</option>
+                      <option value="270">left</option>
+                    </select>
+                  </li>
+                ))}
+              </ul>
+            </details>
+          )}
+        </>
+      )}
+      <span className="flex items-center justify-between">
+        film round it {showLength(rule.filmMargin, unit)}
+        <Stepper label="Film round the letters" onStep={(by) => onChange({ ...rule, filmMargin: Math.min(200, Math.max(2, rule.filmMargin + by)) }, "Film round the letters")} />
+      </span>
+    </div>
+  );
+}
+
+function withAngle(angles: StencilRule["angles"], letter: string, value: string): StencilRule["angles"] {
+  const { [letter]: _, ...rest } = angles;
+  return value === "" ? rest : { ...rest, [letter]: Number(value) };
+}

@@ -1,0 +1,185 @@
+"use client";
+
+import { handleSides } from "@elm-basket/core/blanks/handle.ts";
+import type { Design, Exception, TextItem } from "@elm-basket/core/lettering/recipe.ts";
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { useEffect } from "react";
+import { Dialog } from "@/ui/dialog.tsx";
+import { Field } from "@/ui/field.tsx";
+import { Stepper } from "@/ui/stepper.tsx";
+import { FontField } from "./fonts.tsx";
+import { VinylField } from "./item-fields.tsx";
+import { SeatFace, useFacePicture } from "./seat-face.tsx";
+import type { Lettering } from "./use-lettering.ts";
+
+type Seat = ClassDocument["seats"][number];
+
+interface Props {
+  readonly seat: Seat | undefined;
+  readonly label: string;
+  readonly design: Design;
+  readonly blank: ClassDocument["blank"];
+  readonly vinyls: readonly Vinyl[];
+  readonly unit: LengthUnit;
+  readonly lettering: Lettering;
+  readonly onChange: (seat: Seat, label: string) => void;
+  readonly onClose: () => void;
+}
+
+const NOTES = { thin: "thin stroke", tight: "tight inside", small: "small part" } as const;
+const TONE = { thin: "var(--color-brick)", tight: "var(--color-ochre)", small: "var(--color-slate)" } as const;
+
+/** One seat, large: its fragile places marked, and what it has of its own. */
+export function SeatDialog({ seat, label, design, blank, vinyls, unit, lettering, onChange, onClose }: Props) {
+  const face = useFacePicture(blank);
+  const { inspect, inspected, drawn } = lettering;
+  const id = seat?.seat;
+  // Looked at again whenever the set was lettered again.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: see above
+  useEffect(() => {
+    if (id) inspect(id);
+  }, [id, inspect, drawn]);
+  if (!seat || !face) return null;
+  const picture = drawn?.seats.find((row) => row.seat === seat.seat);
+  const spots = inspected?.seat === seat.seat ? inspected : null;
+  const own = seat.own ?? {};
+  const setOwn = (item: string, patch: Partial<Exception> | null, words: string) => {
+    const next = { ...own };
+    if (patch === null) delete next[item];
+    else next[item] = { ...next[item], ...patch };
+    const { own: _, ...rest } = seat;
+    onChange(Object.keys(next).length > 0 ? { ...rest, own: next } : rest, words);
+  };
+  const texts = design.items.filter((item): item is TextItem => item.kind === "text");
+  const width = face.box.maxX - face.box.minX;
+  return (
+    <Dialog open onOpenChange={(open) => !open && onClose()} title={`${seat.seat} · ${label}`} wide>
+      <div className="grid gap-6 md:grid-cols-[1.4fr_1fr]">
+        <div>
+          <SeatFace face={face} vinyls={vinyls} drawn={picture} edge="var(--color-rule-strong)" name={label} maxHeight={430}>
+            {spots &&
+              (["thin", "tight", "small"] as const).flatMap((kind) =>
+                spots[kind].map((spot) => (
+                  <circle key={`${kind}-${spot.x}-${spot.y}`} cx={spot.x} cy={spot.y} r={width / 60} fill="none" stroke={TONE[kind]} strokeWidth={width / 220} data-spot={kind} />
+                )),
+              )}
+          </SeatFace>
+          <p className="mt-2 flex flex-wrap gap-x-5 text-sm">
+            {(["thin", "tight", "small"] as const).map((kind) => (
+              <span key={kind} className={spots && spots[kind].length > 0 ? "font-bold" : "text-soft"}>
+                <span aria-hidden className="mr-1.5 inline-block size-3 rounded-full border-2 align-[-1px]" style={{ borderColor: TONE[kind], borderRadius: 12 }} />
+                {spots ? spots[kind].length : "…"} {NOTES[kind]}
+                {spots && spots[kind].length === 1 ? "" : "s"}
+              </span>
+            ))}
+          </p>
+          <p className="mt-1 text-soft text-sm">
+            {(picture?.layers ?? []).map((layer) => `${layer.pieces} ${vinyls.find((vinyl) => vinyl.id === layer.vinyl)?.name ?? layer.vinyl}`).join(", ")} pieces. Hold the cut kit against this
+            picture: small pieces of another colour are placed by it.
+          </p>
+        </div>
+        <div>
+          {blank.handle && (
+            <Field label="Holds the cup in the" hint={`The handle lies at the ${handleSides(blank.handle.school, seat.hand ?? "right").join(" and the ")} of the design.`}>
+              {(props) => (
+                <select {...props} value={seat.hand ?? "right"} onChange={(event) => onChange({ ...seat, hand: event.target.value as "left" | "right" }, `Hand of seat ${seat.seat}`)}>
+                  <option value="right">right hand</option>
+                  <option value="left">left hand</option>
+                </select>
+              )}
+            </Field>
+          )}
+          <h3 className="mt-2 mb-1 text-base">Of its own</h3>
+          {texts.map((item) => (
+            <OwnLine
+              key={item.id}
+              item={item}
+              own={own[item.id] ?? {}}
+              text={seat.fields[item.slot ?? ""] ?? item.text ?? ""}
+              vinyls={vinyls}
+              unit={unit}
+              onChange={(patch, words) => setOwn(item.id, patch, words)}
+            />
+          ))}
+          <p className="mt-2 text-soft text-sm">Stays with this person when the names are pasted again. A size or a break of its own no longer sets the size of the others.</p>
+        </div>
+      </div>
+    </Dialog>
+  );
+}
+
+interface OwnProps {
+  readonly item: TextItem;
+  readonly own: Exception;
+  readonly text: string;
+  readonly vinyls: readonly Vinyl[];
+  readonly unit: LengthUnit;
+  readonly onChange: (patch: Partial<Exception> | null, words: string) => void;
+}
+
+function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
+  const what = item.slot ?? "fixed line";
+  const words = text.trim().split(/\s+/u).length;
+  const letters = [...text.trim()];
+  const pairs = letters.slice(1).map((letter, i) => `${letters[i]}${letter}`);
+  return (
+    <div className="border-rule border-b py-2">
+      <p className="flex justify-between gap-2">
+        <b className="capitalize">{what}</b>
+        {Object.keys(own).length > 0 && (
+          <button type="button" className="verb text-sm" onClick={() => onChange(null, `${what} like the others`)}>
+            like the others
+          </button>
+        )}
+      </p>
+      <div className="grid grid-cols-2 gap-2">
+        <FontField
+          label={`Font of ${what}, this seat`}
+          value={own.font ?? item.font}
+          sample={text}
+          family={vinyls.find(({ id }) => id === (own.vinyl ?? item.vinyl))?.family}
+          unit={unit}
+          onChange={(font) => onChange({ font: font.id }, `Font of this seat's ${what}`)}
+        />
+        <VinylField value={own.vinyl ?? item.vinyl} vinyls={vinyls} onChange={(vinyl) => onChange({ vinyl }, `Vinyl of this seat's ${what}`)} />
+        <span className="flex items-center justify-between gap-2 text-sm">
+          size {Math.round((own.size ?? 1) * 100)} %
+          <Stepper
+            label={`Size of ${what}, this seat`}
+            onStep={(by) => onChange({ size: Math.min(3, Math.max(0.2, Math.round(((own.size ?? 1) + by * 0.05) * 100) / 100)) }, `Size of this seat's ${what}`)}
+          />
+        </span>
+        {words > 1 && (
+          <label className="inline-flex min-h-9 items-center gap-2 text-sm">
+            <input
+              type="checkbox"
+              checked={own.breakAfter !== undefined}
+              onChange={(event) => onChange(event.target.checked ? { breakAfter: Math.ceil(words / 2) } : null, event.target.checked ? "Broken in two lines" : "In one line")}
+            />{" "}
+            in two lines
+          </label>
+        )}
+      </div>
+      {pairs.length > 0 && (
+        <details className="mt-1">
+          <summary className="verb inline-block text-sm">Move letters</summary>
+          <ul className="grid grid-cols-2 gap-x-4 gap-y-1 py-2">
+            {[...new Set(pairs)].slice(0, 24).map((pair) => (
+              <li key={pair} className="flex items-center justify-between gap-2 text-sm">
+                <span>
+                  <b>{pair}</b> {own.nudges?.[pair] ? `${own.nudges[pair] > 0 ? "+" : ""}${own.nudges[pair]}` : ""}
+                </span>
+                <Stepper
+                  label={`Space in ${pair}`}
+                  onStep={(by) => onChange({ nudges: { ...own.nudges, [pair]: Math.round(((own.nudges?.[pair] ?? 0) + by * 0.01) * 100) / 100 } }, `Letters ${pair} moved`)}
+                />
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,66 @@
+"use client";
+
+import type { Blank } from "@elm-basket/core/blanks/blank.ts";
+import { usableArea } from "@elm-basket/core/blanks/face.ts";
+import { asCut, drawnFace, readFace } from "@elm-basket/core/blanks/read-face.ts";
+import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
+import { type Box, boxOfPoints } from "@elm-basket/core/geometry/polygon.ts";
+import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { memo, type ReactNode, useMemo } from "react";
+import type { DrawnSeat } from "@/workers/letter-protocol.ts";
+
+export interface FacePicture {
+  readonly outline: string;
+  readonly usable: string;
+  readonly keepOuts: string;
+  readonly box: Box;
+  readonly colour: string;
+}
+
+/** The face as it lies on the table, worked out once for all seats. Null when the blank leaves none. */
+export function useFacePicture(blank: Blank): FacePicture | null {
+  return useMemo(() => {
+    try {
+      const reading = readFace(blank);
+      const outline = drawnFace(reading);
+      const usable = asCut(usableArea(reading.face, reading.marginMm, reading.keepOuts), reading);
+      return { outline: ringPath(outline), usable: polygonsPath(usable), keepOuts: polygonsPath(asCut(reading.keepOuts, reading)), box: boxOfPoints(outline), colour: blank.colour };
+    } catch {
+      return null;
+    }
+  }, [blank]);
+}
+
+interface Props {
+  readonly face: FacePicture;
+  readonly vinyls: readonly Vinyl[];
+  readonly drawn: DrawnSeat | undefined;
+  readonly edge: string;
+  readonly name: string;
+  readonly maxHeight?: number;
+  readonly children?: ReactNode;
+}
+
+/** One seat's face in true proportion, with its lettering in the vinyls' colours. */
+export const SeatFace = memo(function SeatFace({ face, vinyls, drawn, edge, name, maxHeight = 220, children }: Props) {
+  const { box } = face;
+  const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
+  const line = width / 200;
+  return (
+    <svg
+      viewBox={`${box.minX - line} ${box.minY - line} ${width + 2 * line} ${height + 2 * line}`}
+      className="w-full"
+      style={{ maxHeight }}
+      role="img"
+      aria-label={`${name}: the face with its lettering`}
+    >
+      <path d={face.outline} fill={face.colour} stroke={edge} strokeWidth={line * 2} strokeLinejoin="round" />
+      <path d={face.usable} fill="none" stroke="var(--color-faint)" strokeWidth={line * 0.7} strokeDasharray={`${line * 3} ${line * 3}`} opacity={0.7} />
+      {face.keepOuts && <path d={face.keepOuts} fill="var(--color-rule)" stroke="var(--color-rule-strong)" strokeWidth={line} />}
+      {drawn?.layers.map((layer) => (
+        <path key={layer.vinyl} d={layer.path} fill={vinyls.find(({ id }) => id === layer.vinyl)?.colour ?? "var(--color-ink)"} fillRule="evenodd" />
+      ))}
+      {children}
+    </svg>
+  );
+});

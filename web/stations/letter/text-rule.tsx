@@ -1,0 +1,156 @@
+"use client";
+
+import type { Design, TextItem } from "@elm-basket/core/lettering/recipe.ts";
+import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { Field } from "@/ui/field.tsx";
+import { Reckoned } from "@/ui/reckoned.tsx";
+import { Stepper } from "@/ui/stepper.tsx";
+import { FontField, useFontName } from "./fonts.tsx";
+import { AlignField, ItemHead, VinylField } from "./item-fields.tsx";
+
+const CASE_WORDS = { asTyped: "as typed", upper: "CAPITALS", lower: "small letters", title: "Capital First" } as const;
+const MARK_WORDS = { asDrawn: "stand apart, as drawn", joined: "brought onto their letters", bridged: "bridged to their letters", dropped: "dots of i and j dropped" } as const;
+
+interface Props {
+  readonly item: TextItem;
+  readonly vinyls: readonly Vinyl[];
+  readonly unit: LengthUnit;
+  readonly heightMm: number | undefined;
+  readonly sample: string;
+  readonly design: Design;
+  readonly last: boolean;
+  readonly onChange: (item: TextItem, label: string) => void;
+  readonly onRemove: () => void;
+}
+
+const stepped = (value: number, by: number, least: number, most: number) => Math.min(most, Math.max(least, Math.round((value + by) * 1000) / 1000));
+
+/** One line of the recipe: what it says, and by which rules it is set. */
+export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, onChange, onRemove }: Props) {
+  const what = item.slot ?? "fixed line";
+  const fontName = useFontName();
+  const family = vinyls.find(({ id }) => id === item.vinyl)?.family;
+  return (
+    <div>
+      <ItemHead name={what} vinyls={vinyls.filter(({ id }) => id === item.vinyl)} />
+      <p className="mb-2 text-soft text-sm">
+        {fontName(item.font)}
+        {item.join ? ", letters joined" : ""}, {heightMm === undefined ? "…" : <HeightFigure what={what} item={item} heightMm={heightMm} design={design} unit={unit} />}
+        {item.mayNarrow ? ", at most as wide as the widest name" : ""}
+        {item.thickenMm > 0 ? `, thickened by ${item.thickenMm} mm` : ""}
+      </p>
+      <div className="grid grid-cols-2 gap-2">
+        {item.text !== undefined && (
+          <div className="col-span-2">
+            <Field label="Text">
+              {(props) => <input {...props} className="w-full" maxLength={200} value={item.text} onChange={(event) => onChange({ ...item, text: event.target.value }, "Fixed text")} />}
+            </Field>
+          </div>
+        )}
+        <FontField
+          label={`Font of ${what}`}
+          value={item.font}
+          sample={sample}
+          family={family}
+          unit={unit}
+          onChange={(font) => onChange({ ...item, font: font.id, join: font.joined }, `Font of ${what}`)}
+        />
+        <VinylField value={item.vinyl} vinyls={vinyls} onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of ${what}`)} />
+        <div className="col-span-2 flex flex-wrap items-center gap-x-4 gap-y-2 text-sm text-soft">
+          <span className="inline-flex items-center gap-2">
+            size
+            <Stepper label={`Size of ${what}`} onStep={(by) => onChange({ ...item, size: stepped(item.size, by * 0.5, 1, 1000) }, `Size of ${what}`)} />
+          </span>
+          <span className="inline-flex items-center gap-2">
+            spacing
+            <Stepper label={`Spacing of ${what}`} onStep={(by) => onChange({ ...item, trackingEm: stepped(item.trackingEm, by * 0.01, -0.3, 2) }, `Spacing of ${what}`)} />
+          </span>
+        </div>
+      </div>
+      <details className="mt-1">
+        <summary className="verb inline-block text-sm">More rules</summary>
+        <div className="grid grid-cols-2 gap-2 py-2">
+          <Field label="Letters">
+            {(props) => (
+              <select {...props} className="w-full" value={item.letterCase} onChange={(event) => onChange({ ...item, letterCase: event.target.value as TextItem["letterCase"] }, `Case of ${what}`)}>
+                {Object.entries(CASE_WORDS).map(([value, words]) => (
+                  <option key={value} value={value}>
+                    {words}
+                  </option>
+                ))}
+              </select>
+            )}
+          </Field>
+          <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${what} aligned`)} />
+          <div className="col-span-2">
+            <Field label="Dots and accents">
+              {(props) => (
+                <select {...props} className="w-full" value={item.marks} onChange={(event) => onChange({ ...item, marks: event.target.value as TextItem["marks"] }, `Dots of ${what}`)}>
+                  {Object.entries(MARK_WORDS).map(([value, words]) => (
+                    <option key={value} value={value}>
+                      {words}
+                    </option>
+                  ))}
+                </select>
+              )}
+            </Field>
+          </div>
+          <span className="col-span-2 flex items-center justify-between text-sm">
+            <span>thicken, {item.thickenMm === 0 ? "not" : `${item.thickenMm} mm a side`}</span>
+            <Stepper label={`Thicken ${what}`} onStep={(by) => onChange({ ...item, thickenMm: stepped(item.thickenMm, by * 0.05, 0, 5) }, `${what} thickened`)} />
+          </span>
+          <span className="col-span-2 flex items-center justify-between text-sm">
+            <span>open insides, {item.openCountersMm === 0 ? "not" : `to ${item.openCountersMm} mm`}</span>
+            <Stepper label={`Open the insides of ${what}`} onStep={(by) => onChange({ ...item, openCountersMm: stepped(item.openCountersMm, by * 0.1, 0, 5) }, `Insides of ${what} opened`)} />
+          </span>
+          <Field label="Height judged by">
+            {(props) => (
+              <select {...props} className="w-full" value={item.by} onChange={(event) => onChange({ ...item, by: event.target.value as TextItem["by"] }, `Height of ${what}`)}>
+                <option value="capHeight">capitals</option>
+                <option value="xHeight">small letters</option>
+              </select>
+            )}
+          </Field>
+        </div>
+      </details>
+      <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
+        <label className="inline-flex min-h-6 items-center gap-2">
+          <input type="checkbox" checked={item.join} onChange={(event) => onChange({ ...item, join: event.target.checked }, `Letters of ${what} joined`)} /> join letters
+        </label>
+        {!last && (
+          <>
+            <label className="inline-flex min-h-6 items-center gap-2">
+              <input type="checkbox" checked={item.mayNarrow} onChange={(event) => onChange({ ...item, mayNarrow: event.target.checked }, `${what} may be narrower`)} /> may be set smaller
+            </label>
+            <button type="button" className="verb" onClick={onRemove}>
+              take out
+            </button>
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function HeightFigure({ what, item, heightMm, design, unit }: { what: string; item: TextItem; heightMm: number; design: Design; unit: LengthUnit }) {
+  const letters = item.by === "capHeight" ? "capitals" : "small letters";
+  return (
+    <Reckoned
+      className="text-ink"
+      reckoning={{
+        title: `${what}: ${letters} of ${heightMm.toFixed(1)} mm`,
+        lines: [
+          { what: "Height in the recipe", value: `${item.size} (only the proportion to the other lines counts)` },
+          { what: "Scale that the school gives", value: `× ${(heightMm / item.size).toFixed(3)}` },
+          { what: "Height as cut", value: `${heightMm.toFixed(2)} mm` },
+        ],
+        rule: `Letters are judged by the height of their ${letters}, as drawn, not by the box round the name: descenders must not shrink it.`,
+        school: design.school === "longest" ? "Longest sets the size: one height for all seats." : "The first seat is shown.",
+        rounding: "To a tenth of a millimetre, for showing.",
+      }}
+    >
+      {showLength(heightMm, unit)} tall
+    </Reckoned>
+  );
+}

@@ -1,0 +1,127 @@
+"use client";
+
+import type { Blank } from "@elm-basket/core/blanks/blank.ts";
+import { faceOutline } from "@elm-basket/core/blanks/face.ts";
+import { handleSides } from "@elm-basket/core/blanks/handle.ts";
+import { heightOfBlank, seenOn, visibleShare } from "@elm-basket/core/blanks/on-blank.ts";
+import { asCut, type FaceReading, readFace } from "@elm-basket/core/blanks/read-face.ts";
+import { frontSize, isCup } from "@elm-basket/core/blanks/shape.ts";
+import { offset } from "@elm-basket/core/geometry/boolean.ts";
+import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
+import { boxOf, boxWidth, type Polygons, type Ring } from "@elm-basket/core/geometry/polygon.ts";
+import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import { useState } from "react";
+import { silhouette } from "@/ui/blank-sketch.tsx";
+import { Dimension, Hatch } from "@/ui/dimension.tsx";
+import type { DesignPiece } from "./design-piece.ts";
+import { DRAWN_PX } from "./flat-drawing.tsx";
+
+/** How much a rim's ellipse is opened, as a share of the diameter: seen a little from above. */
+const RIM_OPEN = 0.045;
+const MOST_TURN = 180;
+
+/** A cup, pot or ball from the front, which can be turned: the design foreshortened as it will look. */
+export function CupDrawing({ blank, unit, pieces, widest }: { blank: Blank; unit: LengthUnit; pieces: readonly DesignPiece[]; widest: number }) {
+  const [turnDeg, setTurn] = useState(0);
+  const turn = (turnDeg * Math.PI) / 180;
+  const reading = readFace(blank);
+  const { width, height } = frontSize(reading.shape);
+  const px = Math.max(width * 1.32, height * 1.2) / DRAWN_PX;
+  const seen = (polygons: Polygons) => seenOn(reading, polygons, turn);
+  const face = seen(asCut([[faceOutline(reading.face)]], reading));
+  const usable = seen(asCut(offset([[faceOutline(reading.face)]], -reading.marginMm, "miter"), reading));
+  const rim = reading.shape.kind === "ball" ? 0 : width * RIM_OPEN;
+  const box = boxOf(face);
+  const share = visibleShare(reading, widest, turn);
+  const ink = { stroke: "var(--color-ink)", strokeWidth: px * 1.4, strokeLinejoin: "round" as const };
+  const radiusTop = Math.max(
+    ...silhouette(reading)
+      .filter(([, y]) => y < 1e-6)
+      .map(([x]) => x),
+    0,
+  );
+  return (
+    <figure>
+      <svg
+        viewBox={`${-width / 2 - 84 * px} ${-62 * px} ${width + 130 * px} ${height + 118 * px}`}
+        className="max-h-[520px] w-full"
+        role="img"
+        aria-label={`${blank.name} from the front, in true proportion, ${showLength(width, unit)} by ${showLength(height, unit)}, turned by ${turnDeg}°`}
+        data-true-width={width}
+        data-true-height={height}
+      >
+        <defs>
+          <Hatch id="not-used" px={px} />
+        </defs>
+        <Handle blank={blank} reading={reading} turnDeg={turnDeg} px={px} />
+        <path data-part="blank" d={ringPath(silhouette(reading))} fill={blank.colour} />
+        <path d={ringPath(silhouette(reading))} fill="url(#not-used)" {...ink} />
+        <path d={polygonsPath(face)} fill={blank.colour} stroke="var(--color-soft)" strokeWidth={px} />
+        <path d={polygonsPath(usable)} fill="none" stroke="var(--color-soft)" strokeWidth={px * 1.2} strokeDasharray={`${6 * px} ${4 * px}`} />
+        {pieces.map((piece) => (
+          <path key={piece.id} d={polygonsPath(seen([piece.polygon]))} fill={piece.colour} fillRule="evenodd" />
+        ))}
+        {rim > 0 && radiusTop > 0 && <ellipse cx="0" cy="0" rx={radiusTop} ry={rim} fill={blank.colour} {...ink} />}
+        {isCup(reading.shape) && reading.shape.rimClearance > 0 && (
+          <text
+            x="0"
+            y={reading.shape.rimClearance / 2 + rim / 2}
+            fontSize={13 * px}
+            textAnchor="middle"
+            dominantBaseline="central"
+            fill="var(--color-ink)"
+            stroke={blank.colour}
+            strokeWidth={4 * px}
+            paintOrder="stroke"
+          >
+            {`${showLength(reading.shape.rimClearance, unit)} clear of the rim`}
+          </text>
+        )}
+        <Dimension from={-width / 2} to={width / 2} at={-40 * px} text={showLength(width, unit)} px={px} />
+        <Dimension from={0} to={heightOfBlank(reading)} at={-width / 2 - 34 * px} text={showLength(heightOfBlank(reading), unit)} px={px} vertical />
+        {boxWidth(box) > 4 * px && <Dimension from={box.minX} to={box.maxX} at={height + 30 * px} text={`looks ${showLength(boxWidth(box), unit)}`} px={px} />}
+      </svg>
+      <figcaption className="mt-1 grid justify-items-center gap-1 text-soft text-sm">
+        <label className="flex min-h-11 items-center gap-3">
+          turn it
+          <input
+            type="range"
+            min={-MOST_TURN}
+            max={MOST_TURN}
+            step={5}
+            value={turnDeg}
+            onChange={(event) => setTurn(Number(event.target.value))}
+            className="w-56 border-0 bg-transparent p-0"
+            aria-label="Turn the blank, degrees"
+          />
+          <span className="w-12 text-ink">{turnDeg}°</span>
+          <button type="button" className="verb" onClick={() => setTurn(0)} disabled={turnDeg === 0}>
+            front
+          </button>
+        </label>
+        {widest > 0 && <span data-visible-share>{Math.round(share * 100)} % of the widest design is in view from here.</span>}
+      </figcaption>
+    </figure>
+  );
+}
+
+/** A handle stands a quarter turn from the design, on the side that hand and school say. */
+function Handle({ blank, reading, turnDeg, px }: { blank: Blank; reading: FaceReading; turnDeg: number; px: number }) {
+  if (!blank.handle) return null;
+  const height = heightOfBlank(reading);
+  const outline: Ring = silhouette(reading);
+  const radius = Math.max(...outline.map(([x]) => x));
+  const side = handleSides(blank.handle.school, "right")[0] === "right" ? 1 : -1;
+  const at = Math.sin(((90 * side + turnDeg) * Math.PI) / 180) * radius;
+  const reach = Math.sin(((90 * side + turnDeg) * Math.PI) / 180) * radius * 0.42;
+  return (
+    <path
+      d={`M${at} ${height * 0.24}C${at + reach * 1.3} ${height * 0.2} ${at + reach * 1.3} ${height * 0.78} ${at} ${height * 0.72}`}
+      fill="none"
+      stroke="var(--color-ink)"
+      strokeWidth={9 * px}
+      strokeLinecap="round"
+      opacity={0.85}
+    />
+  );
+}

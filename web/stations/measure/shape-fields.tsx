@@ -1,0 +1,216 @@
+"use client";
+
+import { importSvg } from "@elm-basket/core/art/import-svg.ts";
+import { sayArtFault } from "@elm-basket/core/art/words-en.ts";
+import { type BlankShape, frontSize, heightOfProfile, type ShapeKind } from "@elm-basket/core/blanks/shape.ts";
+import { polygonArea } from "@elm-basket/core/geometry/polygon.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { useState } from "react";
+import { Field, LengthField } from "@/ui/field.tsx";
+
+export const SHAPE_WORDS: Record<ShapeKind, string> = {
+  flat: "flat, rectangular face",
+  roundedFlat: "flat, rounded corners",
+  round: "flat, round face",
+  oval: "flat, oval face",
+  outline: "flat, outline of its own",
+  straightCup: "straight cup or bottle",
+  taperedCup: "tapered cup or pot",
+  bulgedCup: "bulged cup, dome or bell",
+  ball: "ball",
+};
+
+/** The nearest shape of another kind: measures that still mean something are kept. */
+export function shapeAs(kind: ShapeKind, from: BlankShape): BlankShape {
+  const { width, height } = frontSize(from);
+  const cup = { rimClearance: "rimClearance" in from ? from.rimClearance : 25, footClearance: "footClearance" in from ? from.footClearance : 6, wrapAngle: "wrapAngle" in from ? from.wrapAngle : 120 };
+  const tall = Math.max(height, cup.rimClearance + cup.footClearance + 30);
+  switch (kind) {
+    case "flat":
+    case "oval":
+      return { kind, width, height };
+    case "roundedFlat":
+      return { kind, width, height, radius: Math.round(Math.min(width, height) / 8) };
+    case "round":
+      return { kind, diameter: width };
+    case "ball":
+      return { kind, diameter: width, wrapAngle: 90 };
+    case "outline": {
+      const [x, y] = [width / 2, height / 2];
+      return {
+        kind,
+        outline: [
+          [-x, -y],
+          [x, -y],
+          [x, y],
+          [-x, y],
+        ],
+      };
+    }
+    case "straightCup":
+      return { kind, diameter: width, height: tall, ...cup };
+    case "taperedCup":
+      return { kind, topDiameter: width, bottomDiameter: Math.round(width * 0.8), height: tall, ...cup, warp: true };
+    case "bulgedCup":
+      return { kind, profile: [0.85, 1, 0.9].map((share, i) => ({ fromTop: Math.round((tall * i) / 2), diameter: Math.round(width * share) })), ...cup };
+  }
+}
+
+interface Props {
+  readonly shape: BlankShape;
+  readonly unit: LengthUnit;
+  readonly onChange: (shape: BlankShape, label: string) => void;
+}
+
+/** The measures of a shape, in the order one takes them. */
+export function ShapeFields({ shape, unit, onChange }: Props) {
+  const set = (patch: object, label: string) => onChange({ ...shape, ...patch } as BlankShape, label);
+  const length = (label: string, mm: number, key: string, zero = false) => <LengthField label={label} mm={mm} unit={unit} onChange={(value) => set({ [key]: value }, label)} allowZero={zero} />;
+  const angle = "wrapAngle" in shape && (
+    <Field label="Way round, degrees">
+      {(props) => <input {...props} type="number" min={10} max={350} value={shape.wrapAngle} onChange={(event) => set({ wrapAngle: Number(event.target.value) }, "Way round the cup")} />}
+    </Field>
+  );
+  const clearances = "rimClearance" in shape && (
+    <>
+      {length("Clear of the rim", shape.rimClearance, "rimClearance", true)}
+      {length("Clear of the foot", shape.footClearance, "footClearance", true)}
+    </>
+  );
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      {"width" in shape && length("Width", shape.width, "width")}
+      {(shape.kind === "flat" || shape.kind === "roundedFlat" || shape.kind === "oval") && length("Height", shape.height, "height")}
+      {shape.kind === "roundedFlat" && length("Radius of the corners", shape.radius, "radius", true)}
+      {(shape.kind === "round" || shape.kind === "ball" || shape.kind === "straightCup") && length("Diameter", shape.diameter, "diameter")}
+      {shape.kind === "straightCup" && length("Height", shape.height, "height")}
+      {shape.kind === "taperedCup" && (
+        <>
+          {length("Diameter at the top", shape.topDiameter, "topDiameter")}
+          {length("Diameter at the foot", shape.bottomDiameter, "bottomDiameter")}
+          {length("Height", shape.height, "height")}
+        </>
+      )}
+      {clearances}
+      {angle}
+      {shape.kind === "taperedCup" && (
+        <label className="col-span-2 flex min-h-10 items-center gap-2">
+          <input type="checkbox" checked={shape.warp} onChange={(event) => set({ warp: event.target.checked }, event.target.checked ? "Bent to the taper" : "Cut straight")} />
+          bend the design to the taper
+        </label>
+      )}
+      {shape.kind === "bulgedCup" && <ProfileFields shape={shape} unit={unit} onChange={onChange} />}
+      {shape.kind === "outline" && <OutlineField shape={shape} onChange={onChange} />}
+    </div>
+  );
+}
+
+/** A profile by the widths at a few heights; a soft tape gives circumferences. */
+function ProfileFields({ shape, unit, onChange }: Props & { shape: Extract<BlankShape, { kind: "bulgedCup" }> }) {
+  const [around, setAround] = useState(false);
+  const set = (profile: typeof shape.profile, label: string) => onChange({ ...shape, profile }, label);
+  const edit = (index: number, patch: Partial<(typeof shape.profile)[number]>, label: string) =>
+    set(
+      shape.profile.map((row, i) => (i === index ? { ...row, ...patch } : row)),
+      label,
+    );
+  const factor = around ? Math.PI : 1;
+  const add = () => {
+    const last = shape.profile[shape.profile.length - 1] ?? { fromTop: 0, diameter: 80 };
+    set([...shape.profile, { fromTop: last.fromTop + Math.max(10, Math.round(heightOfProfile(shape.profile) / shape.profile.length)), diameter: last.diameter }], "One more height");
+  };
+  return (
+    <div className="col-span-2 grid gap-2">
+      <label className="flex min-h-10 items-center gap-2 text-sm">
+        <input type="checkbox" checked={around} onChange={(event) => setAround(event.target.checked)} />
+        measured round with a soft tape (circumference)
+      </label>
+      {shape.profile.map((row, i) => (
+        // The rows have no identity but their place.
+        // biome-ignore lint/suspicious/noArrayIndexKey: see above
+        <div key={i} className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
+          <LengthField
+            label={i === 0 ? "From the top" : ""}
+            name={`Height ${i + 1} from the top`}
+            mm={row.fromTop}
+            unit={unit}
+            allowZero
+            onChange={(fromTop) => edit(i, { fromTop }, "Height of a measure")}
+          />
+          <LengthField
+            label={i === 0 ? (around ? "Round" : "Diameter") : ""}
+            name={`${around ? "Circumference" : "Diameter"} ${i + 1}`}
+            mm={row.diameter * factor}
+            unit={unit}
+            onChange={(mm) => edit(i, { diameter: mm / factor }, "Width at a height")}
+          />
+          <button
+            type="button"
+            className="verb min-h-10 text-sm"
+            aria-label={`Take height ${i + 1} out`}
+            disabled={shape.profile.length <= 3}
+            onClick={() =>
+              set(
+                shape.profile.filter((_, k) => k !== i),
+                "A height taken out",
+              )
+            }
+          >
+            out
+          </button>
+        </div>
+      ))}
+      {shape.profile.length < 12 && (
+        <button type="button" className="verb justify-self-start text-sm" onClick={add}>
+          One more height
+        </button>
+      )}
+    </div>
+  );
+}
+
+/** An outline by its points, or from a drawing: the largest shape in it. */
+function OutlineField({ shape, onChange }: { shape: Extract<BlankShape, { kind: "outline" }>; onChange: Props["onChange"] }) {
+  const [text, setText] = useState(() => shape.outline.map((point) => point.join(", ")).join("\n"));
+  const [trouble, setTrouble] = useState<string>();
+  const take = (points: [number, number][]) => {
+    setText(points.map((point) => point.join(", ")).join("\n"));
+    setTrouble(undefined);
+    onChange({ ...shape, outline: points }, "Outline of the face");
+  };
+  const read = () => {
+    const rows = text
+      .trim()
+      .split(/\n+/u)
+      .map((line) =>
+        line
+          .split(/[\s,;]+/u)
+          .filter(Boolean)
+          .map(Number),
+      );
+    const bad = rows.findIndex((row) => row.length !== 2 || row.some((n) => !Number.isFinite(n)));
+    if (bad >= 0) setTrouble(`Line ${bad + 1}: two numbers in millimetres, such as 40, 12.5`);
+    else if (rows.length < 3) setTrouble("At least three points, one a line.");
+    else take(rows as [number, number][]);
+  };
+  const fromFile = async (file: File | undefined) => {
+    if (!file) return;
+    const art = importSvg(await file.text());
+    if (!art.ok) return setTrouble(sayArtFault(art));
+    const largest = art.layers.flatMap(({ polygons }) => polygons).reduce((a, b) => (polygonArea(b) > polygonArea(a) ? b : a));
+    const ring = largest[0] ?? [];
+    const step = Math.max(1, Math.ceil(ring.length / 400));
+    take(ring.filter((_, i) => i % step === 0).map(([x, y]): [number, number] => [Math.round(x * 100) / 100, Math.round(y * 100) / 100]));
+  };
+  return (
+    <div className="col-span-2 grid gap-2">
+      <Field label="Points of the outline, mm, one a line" error={trouble}>
+        {(props) => <textarea {...props} rows={6} spellCheck={false} value={text} onChange={(event) => setText(event.target.value)} onBlur={read} />}
+      </Field>
+      <label className="text-sm">
+        <span className="text-soft">or the outline of an SVG drawing: </span>
+        <input type="file" accept=".svg,image/svg+xml" className="border-0 bg-transparent" onChange={(event) => void fromFile(event.target.files?.[0])} />
+      </label>
+    </div>
+  );
+}
