@@ -220,6 +220,19 @@ describe("snip lines", () => {
     expect((x > 18 && x < 24) || (x > 42 && x < 48)).toBe(true);
   });
 
+  it("never meet: no corner of the tape falls off", () => {
+    const tall: Polygon[] = [[rectRing(0, 0, 30, 60)], [rectRing(40, 0, 70, 60)]];
+    const all = snipLines(tall, 15);
+    const upright = all.filter(([a, b]) => a[0] === b[0]);
+    const level = all.filter(([a, b]) => a[1] === b[1]);
+    expect(level.length).toBeGreaterThan(2);
+    for (const [a, b] of level)
+      for (const [c, d] of upright) {
+        const crosses = c[0] > Math.min(a[0], b[0]) && c[0] < Math.max(a[0], b[0]) && a[1] > Math.min(c[1], d[1]) && a[1] < Math.max(c[1], d[1]);
+        expect(crosses).toBe(false);
+      }
+  });
+
   it("a flat face needs none, nor does nothing", () => {
     expect(snipLines(design, Number.POSITIVE_INFINITY)).toEqual([]);
     expect(snipLines([], 10)).toEqual([]);

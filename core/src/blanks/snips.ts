@@ -20,15 +20,24 @@ export function snipLines(design: Polygons, widest: number, clearance = CLEARANC
   const flipped = design.map((polygon) => polygon.map((ring) => ring.map(([x, y]): Point => [y, x])));
   const across = edgeSnips(design, tape, widest, clearance);
   const down = edgeSnips(flipped, { minX: tape.minY, minY: tape.minX, maxX: tape.maxY, maxY: tape.maxX }, widest, clearance);
-  return [
-    ...across,
-    ...down.map(
-      ([a, b]): Snip => [
-        [a[1], a[0]],
-        [b[1], b[0]],
-      ],
-    ),
-  ];
+  const sideways = down.map(
+    ([a, b]): Snip => [
+      [a[1], a[0]],
+      [b[1], b[0]],
+    ],
+  );
+  return [...across, ...sideways.flatMap((snip) => beforeCrossing(snip, across, clearance))];
+}
+
+/** A snip ends before it would meet one from above or below: otherwise a corner of the tape falls off. */
+function beforeCrossing([from, to]: Snip, across: readonly Snip[], clearance: number): Snip[] {
+  const right = to[0] > from[0];
+  const ends = across.flatMap(([a, b]) => {
+    const [low, high] = [Math.min(a[1], b[1]) - clearance, Math.max(a[1], b[1]) + clearance];
+    return from[1] >= low && from[1] <= high ? [right ? a[0] - clearance : a[0] + clearance] : [];
+  });
+  const end = right ? Math.min(to[0], ...ends) : Math.max(to[0], ...ends);
+  return (right ? end > from[0] : end < from[0]) ? [[from, [end, to[1]]]] : [];
 }
 
 /** Vertical snips from the upper and the lower edge of the tape. */

@@ -93,7 +93,7 @@ export function LetterBench({ classId, document, versions, unit, labels, trouble
           />
         </section>
         <section className="lg:border-rule lg:border-l lg:pl-5">
-          <SchoolChoice design={design.value} vinyls={vinyls} drawn={lettering.drawn} seats={seats.value} unit={unit} onChange={design.change} />
+          <SchoolChoice design={design.value} vinyls={vinyls} drawn={lettering.drawn} seats={seats.value} unit={unit} ground={blank.colour} onChange={design.change} />
           <LayersPanel design={design.value} vinyls={vinyls} drawn={lettering.drawn} unit={unit} stencil={document.technique === "stencil"} onChange={design.change} />
           <h2 className="mt-6 text-lg">Findings</h2>
           {children}

@@ -14,11 +14,13 @@ interface Props {
   readonly drawn: Extract<LetterAnswer, { kind: "drawn" }> | null;
   readonly seats: ClassDocument["seats"];
   readonly unit: LengthUnit;
+  /** Colour of the blank: pale film is shown on what it will lie on. */
+  readonly ground: string;
   readonly onChange: (design: Design, label: string) => void;
 }
 
 /** The sizing schools as pictures: the widest and the narrowest name of this set, as each school would cut them. */
-export function SchoolChoice({ design, vinyls, drawn, seats, unit, onChange }: Props) {
+export function SchoolChoice({ design, vinyls, drawn, seats, unit, ground, onChange }: Props) {
   const widths = (drawn?.seats ?? []).map((seat) => ({ seat, unit: seat.width / seat.scale })).sort((a, b) => b.unit - a.unit);
   const samples = widths.length > 1 ? [widths[0]?.seat, widths[widths.length - 1]?.seat].filter((seat) => seat !== undefined) : [];
   const nameOf = (seat: string | null) => seats.find((row) => row.seat === seat)?.fields.name ?? (seat ? `seat ${seat}` : "");
@@ -34,7 +36,7 @@ export function SchoolChoice({ design, vinyls, drawn, seats, unit, onChange }: P
             className={`grid cursor-pointer grid-cols-[96px_1fr] items-center gap-3 border-rule border-b py-2.5 pl-2 ${chosen ? "border-l-4 border-l-elm bg-paper" : "border-l-4 border-l-transparent"}`}
           >
             <input type="radio" name="school" className="sr-only" checked={chosen} onChange={() => onChange({ ...design, school: school.school }, `Sized by “${SCHOOL_WORDS[school.school]?.name}”`)} />
-            <SchoolPicture school={school} samples={samples} vinyls={vinyls} room={room} />
+            <SchoolPicture school={school} samples={samples} vinyls={vinyls} room={room} ground={ground} />
             <span>
               <span className="block font-bold leading-tight">{SCHOOL_WORDS[school.school]?.name}</span>
               <span className="block text-soft text-sm leading-snug">{describe(school, unit, nameOf(school.bindingSeat))}</span>
@@ -77,7 +79,7 @@ function describe(school: SchoolPreview, unit: LengthUnit, binding: string): str
   return school.school === "fillBox" || !binding ? size : `${size}, ${binding} binds`;
 }
 
-function SchoolPicture({ school, samples, vinyls, room }: { school: SchoolPreview; samples: readonly DrawnSeat[]; vinyls: readonly Vinyl[]; room: number }) {
+function SchoolPicture({ school, samples, vinyls, room, ground }: { school: SchoolPreview; samples: readonly DrawnSeat[]; vinyls: readonly Vinyl[]; room: number; ground: string }) {
   let y = 0;
   const rows = samples.map((seat) => {
     const factor = (school.scales[seat.seat] ?? seat.scale) / seat.scale;
@@ -86,7 +88,7 @@ function SchoolPicture({ school, samples, vinyls, room }: { school: SchoolPrevie
     return { seat, factor, middle: top + (seat.height * factor) / 2 };
   });
   return (
-    <svg viewBox={`${-room / 2} 0 ${room} ${Math.max(y, 1)}`} className="max-h-20 w-full" aria-hidden>
+    <svg viewBox={`${-room / 2} 0 ${room} ${Math.max(y, 1)}`} className="max-h-20 w-full" style={{ background: ground }} aria-hidden>
       {rows.map(({ seat, factor, middle }) => (
         <g key={seat.seat} transform={`translate(0 ${middle}) scale(${factor})`}>
           {seat.layers.map((layer) => (

@@ -8,7 +8,11 @@ import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { DesignPiece } from "./design-piece.ts";
 import { DRAWN_PX } from "./flat-drawing.tsx";
 
-const WORDS = { creases: "creases", borderline: "borderline", lies: "lies down" } as const;
+const WORDS = {
+  creases: (n: number) => (n === 1 ? "1 piece creases" : `${n} pieces crease`),
+  borderline: (n: number) => (n === 1 ? "1 is borderline" : `${n} are borderline`),
+  lies: (n: number) => (n === 1 ? "1 lies down" : `${n} lie down`),
+} as const;
 const EDGE = { creases: "var(--color-brick)", borderline: "var(--color-ochre)", lies: "var(--color-soft)" } as const;
 
 /** The design on its tape: which piece creases on the bulge, and where to snip the tape. */
@@ -55,7 +59,7 @@ export function CreaseDrawing({ blank, unit, pieces }: { blank: Blank; unit: Len
       <figcaption className="mt-2 text-center text-soft text-sm">
         {(["creases", "borderline", "lies"] as const)
           .filter((verdict) => count(verdict) > 0)
-          .map((verdict) => `${count(verdict)} ${WORDS[verdict]}`)
+          .map((verdict) => WORDS[verdict](count(verdict)))
           .join(", ")}
         . Dashed blue: snip the tape from its edge up to there, lay each tab down by itself. A patch may be {showLength(bulge.largestPatch, unit)} in radius.
       </figcaption>

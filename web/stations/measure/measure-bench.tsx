@@ -60,81 +60,79 @@ export function MeasureBench({ classId, document, versions, unit, widest, talles
   };
   const setShape = (next: BlankShape, label: string) => change({ ...blank, shape: next }, label);
   return (
-    <>
-      <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[270px_1fr_310px]">
-        <section className="grid content-start gap-3">
-          <h2 className="text-lg">The blank</h2>
-          <Field label="What it is">
-            {(props) => <input {...props} value={blank.name} maxLength={120} onChange={(event) => event.target.value.trim() && change({ ...blank, name: event.target.value }, "Name of the blank")} />}
-          </Field>
-          <Field label="Shape">
+    <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[270px_1fr_310px]">
+      <section className="grid content-start gap-3 lg:row-span-2">
+        <h2 className="text-lg">The blank</h2>
+        <Field label="What it is">
+          {(props) => <input {...props} value={blank.name} maxLength={120} onChange={(event) => event.target.value.trim() && change({ ...blank, name: event.target.value }, "Name of the blank")} />}
+        </Field>
+        <Field label="Shape">
+          {(props) => (
+            <select {...props} value={shape.kind} onChange={(event) => change({ ...blank, shape: shapeAs(event.target.value as ShapeKind, shape), specimens: [] }, "Shape of the blank")}>
+              {Object.entries(SHAPE_WORDS).map(([kind, words]) => (
+                <option key={kind} value={kind}>
+                  {words}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <ShapeFields key={shape.kind} shape={shape} unit={unit} onChange={setShape} />
+        {refused && (
+          <p role="alert" className="text-brick text-sm">
+            Not taken: {refused}.
+          </p>
+        )}
+        <Field label="Margin">
+          {(props) => (
+            <select
+              {...props}
+              value={blank.margin.rule}
+              onChange={(event) =>
+                change({ ...blank, margin: event.target.value === "byHand" ? { rule: "byHand", mm: readFace(blank).marginMm } : { rule: event.target.value as "bySize" } }, "Margin rule")
+              }
+            >
+              <option value="bySize">by the size of the piece</option>
+              <option value="small">a quarter inch a side</option>
+              <option value="board">half an inch a side</option>
+              <option value="sign">an inch a side</option>
+              <option value="byHand">by hand</option>
+            </select>
+          )}
+        </Field>
+        {blank.margin.rule === "byHand" && (
+          <LengthField label="Margin a side" mm={blank.margin.mm} unit={unit} allowZero onChange={(mm) => change({ ...blank, margin: { rule: "byHand", mm } }, "Margin")} />
+        )}
+        <div className="grid grid-cols-[1fr_72px] gap-3">
+          <Field label="Made of">
             {(props) => (
-              <select {...props} value={shape.kind} onChange={(event) => change({ ...blank, shape: shapeAs(event.target.value as ShapeKind, shape), specimens: [] }, "Shape of the blank")}>
-                {Object.entries(SHAPE_WORDS).map(([kind, words]) => (
-                  <option key={kind} value={kind}>
-                    {words}
+              <select {...props} value={blank.material} onChange={(event) => change({ ...blank, material: event.target.value as Blank["material"] }, "Material")}>
+                {MATERIALS.map((material) => (
+                  <option key={material} value={material}>
+                    {MATERIAL_WORDS[material]}
                   </option>
                 ))}
               </select>
             )}
           </Field>
-          <ShapeFields key={shape.kind} shape={shape} unit={unit} onChange={setShape} />
-          {refused && (
-            <p role="alert" className="text-brick text-sm">
-              Not taken: {refused}.
-            </p>
-          )}
-          <Field label="Margin">
+          <Field label="Colour">
             {(props) => (
-              <select
-                {...props}
-                value={blank.margin.rule}
-                onChange={(event) =>
-                  change({ ...blank, margin: event.target.value === "byHand" ? { rule: "byHand", mm: readFace(blank).marginMm } : { rule: event.target.value as "bySize" } }, "Margin rule")
-                }
-              >
-                <option value="bySize">by the size of the piece</option>
-                <option value="small">a quarter inch a side</option>
-                <option value="board">half an inch a side</option>
-                <option value="sign">an inch a side</option>
-                <option value="byHand">by hand</option>
-              </select>
+              <input {...props} type="color" className="h-10 w-full p-1" value={blank.colour} onChange={(event) => change({ ...blank, colour: event.target.value }, "Colour of the blank")} />
             )}
           </Field>
-          {blank.margin.rule === "byHand" && (
-            <LengthField label="Margin a side" mm={blank.margin.mm} unit={unit} allowZero onChange={(mm) => change({ ...blank, margin: { rule: "byHand", mm } }, "Margin")} />
-          )}
-          <div className="grid grid-cols-[1fr_72px] gap-3">
-            <Field label="Made of">
-              {(props) => (
-                <select {...props} value={blank.material} onChange={(event) => change({ ...blank, material: event.target.value as Blank["material"] }, "Material")}>
-                  {MATERIALS.map((material) => (
-                    <option key={material} value={material}>
-                      {MATERIAL_WORDS[material]}
-                    </option>
-                  ))}
-                </select>
-              )}
-            </Field>
-            <Field label="Colour">
-              {(props) => (
-                <input {...props} type="color" className="h-10 w-full p-1" value={blank.colour} onChange={(event) => change({ ...blank, colour: event.target.value }, "Colour of the blank")} />
-              )}
-            </Field>
-          </div>
-          <LimitsFields blank={blank} unit={unit} onChange={change} />
-          <SaveNote editor={editor} />
-        </section>
-        <section>
-          <BlankDrawing blank={blank} unit={unit} pieces={drawn} widest={widest} />
-        </section>
-        <section>
-          <Figures blank={blank} unit={unit} widest={widest} tallest={tallest} />
-          <h2 className="mt-6 text-lg">Findings</h2>
-          {children}
-        </section>
-      </div>
-      <div className="mt-8">
+        </div>
+        <LimitsFields blank={blank} unit={unit} onChange={change} />
+        <SaveNote editor={editor} />
+      </section>
+      <section>
+        <BlankDrawing blank={blank} unit={unit} pieces={drawn} widest={widest} />
+      </section>
+      <section>
+        <Figures blank={blank} unit={unit} widest={widest} tallest={tallest} />
+        <h2 className="mt-6 text-lg">Findings</h2>
+        {children}
+      </section>
+      <div className="lg:col-span-2">
         <SurfaceAdvice
           use={whole.value.use}
           material={blank.material}
@@ -144,7 +142,7 @@ export function MeasureBench({ classId, document, versions, unit, widest, talles
         />
         <SaveNote editor={whole} />
       </div>
-    </>
+    </div>
   );
 }
 
