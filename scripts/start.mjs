@@ -16,10 +16,8 @@ const { answers, runTypeScript, serveWeb } = await import("./machine/serve.mjs")
 
 const given = process.env.DATABASE_URL;
 const cluster = given ? { url: given, stop: () => {} } : await startCluster(join(ROOT, ".data"));
-const stopAll = (code) => {
-  cluster.stop();
-  process.exit(code);
-};
+// Whatever ends this program, the database it started ends with it.
+process.on("exit", () => cluster.stop());
 
 runTypeScript("web/data/migrate.ts", { ELM_OWNER_URL: cluster.url }, "The database could not be prepared");
 const seeded = runTypeScript("web/data/seed-demo.ts", { ELM_OWNER_URL: cluster.url }, "The demo studio could not be loaded");
@@ -39,7 +37,7 @@ process.on("SIGTERM", stop);
 // npm hands a signal to its shell only: when that is gone, so are we, and nothing may be left running.
 const parent = process.ppid;
 setInterval(() => process.ppid !== parent && stop(), 1000).unref();
-child.on("exit", (code) => stopAll(stopping ? 0 : (code ?? 1)));
+child.on("exit", (code) => process.exit(stopping ? 0 : (code ?? 1)));
 
 await answers(`http://127.0.0.1:${port}/sign-in`, child).catch((error) => {
   say(`The application did not start: ${error.message}`);

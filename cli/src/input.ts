@@ -33,6 +33,9 @@ export function check<T extends z.ZodType>(schema: T, json: unknown, source: str
   throw new InputError(`${source}: ${jsonPath(issue?.path ?? [])}: ${issue?.message ?? "not usable"}`);
 }
 
+/** By its number, not its name: a socket has no file that could be opened. */
 export function readStdin(): string {
-  return new TextDecoder().decode(readBytes("/dev/stdin"));
+  const bytes = readFileSync(0);
+  if (bytes.length > MOST_BYTES) throw new InputError("stdin: larger than 64 MB");
+  return new TextDecoder().decode(bytes);
 }

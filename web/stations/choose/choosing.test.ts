@@ -1,0 +1,45 @@
+import { classDocumentSchema } from "@elm-basket/core/plan/document.ts";
+import { demoDocument } from "@elm-basket/core/testing/documents.ts";
+import { describe, expect, it } from "vitest";
+import { allowedChoice, seatAlone } from "./choosing.ts";
+
+const tins = demoDocument("seed-tins");
+const offering = classDocumentSchema.parse({ ...tins, design: { ...tins.design, offered: ["poppy"] } });
+const open = { studioId: "s", workshopId: "w", document: offering, labels: new Map(), locked: false, scale: 0.9 };
+
+describe("what a participant may ask for", () => {
+  it("the slots of the design, a colour on offer, a hand", () => {
+    expect(allowedChoice(offering, { fields: { name: "Zoé", word: "Leek" }, vinyl: "poppy", hand: "left" })).toEqual({ fields: { name: "Zoé", word: "Leek" }, vinyl: "poppy", hand: "left" });
+  });
+
+  it("other fields are left out, other colours refused", () => {
+    expect(allowedChoice(offering, { fields: { name: "Zoé", salary: "1" } })).toEqual({ fields: { name: "Zoé" } });
+    expect(allowedChoice(offering, { fields: {}, vinyl: "harbour" })).toBeNull();
+    expect(allowedChoice(tins, { fields: {}, vinyl: "poppy" })).toBeNull();
+  });
+
+  it.each([null, "name", 4, [], { fields: null }, { fields: { name: "x".repeat(121) } }, { fields: {}, hand: "both" }, { fields: { name: 4 } }, { fields: {}, more: true }])(
+    "%j makes no sense",
+    (given) => {
+      expect(allowedChoice(offering, given)).toBeNull();
+    },
+  );
+});
+
+describe("the seat alone", () => {
+  it("is the same class with that one seat, at the set's size", () => {
+    const alone = seatAlone(open, "3", { fields: { name: "Inés" }, vinyl: "poppy" });
+    expect(alone.seats).toHaveLength(1);
+    expect(alone.seats[0]?.fields).toMatchObject({ name: "Inés", word: tins.seats[2]?.fields.word });
+    expect(alone.design).toMatchObject({ school: "fixedHeight", fixedScale: 0.9 });
+    expect(alone.seats[0]?.own?.["first-name"]).toEqual({ vinyl: "poppy" });
+    expect(() => classDocumentSchema.parse(alone)).not.toThrow();
+  });
+
+  it("keeps what the seat has of its own", () => {
+    const document = { ...offering, seats: offering.seats.map((seat) => (seat.seat === "3" ? { ...seat, own: { "first-name": { font: "lobster" } } } : seat)) };
+    const alone = seatAlone({ ...open, document }, "3", { fields: {}, vinyl: "poppy" });
+    expect(alone.seats[0]?.own?.["first-name"]).toEqual({ font: "lobster", vinyl: "poppy" });
+    expect(seatAlone({ ...open, document }, "3", { fields: {} }).seats[0]?.own?.["first-name"]).toEqual({ font: "lobster" });
+  });
+});
