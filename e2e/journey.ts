@@ -1,5 +1,5 @@
 /** Steps that several journeys share: what a host does with hands. */
-import { By, type WebDriver } from "selenium-webdriver";
+import { By, Key, type WebDriver } from "selenium-webdriver";
 import { byText, find, press, waitFor } from "./browser.ts";
 
 export const BASE = process.env.ELM_BASE ?? "http://127.0.0.1:3000";
@@ -72,4 +72,26 @@ export async function makeClass(driver: WebDriver, title: string, names: readonl
   await press(driver, byText("button", "Make the class"));
   await waitFor(async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver.getCurrentUrl()), "the class was not made");
   return (await driver.getCurrentUrl()).replace(/\/[a-z-]+$/u, "");
+}
+
+/** Chooses in a list by its label, by the value of the choice. */
+export async function choose(driver: WebDriver, label: string, value: string): Promise<void> {
+  const list = await find(
+    driver,
+    By.xpath(`//select[@aria-label="${label}"] | //label[normalize-space(text()[1])="${label}"]/following::select[1] | //label[normalize-space(text()[1])="${label}"]//select`),
+  );
+  await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", list);
+  await driver.executeScript(
+    `const [el, value] = arguments;
+     Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set.call(el, value);
+     el.dispatchEvent(new Event("change", { bubbles: true }));`,
+    list,
+    value,
+  );
+}
+
+/** Types a length into its field as a host does, and leaves it with Enter. */
+export async function typeLength(driver: WebDriver, label: string, text: string): Promise<void> {
+  const input = await find(driver, By.xpath(`//label[.="${label}"]/following::input[1]`));
+  await input.sendKeys(Key.chord(Key.CONTROL, "a"), text, Key.ENTER);
 }

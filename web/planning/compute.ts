@@ -27,6 +27,11 @@ export async function labelsPdf(document: ClassDocument, fonts: readonly GivenFo
   return workers().run({ kind: "labels", document, fonts }, { signal: signal() });
 }
 
+/** Thinnest stroke of a font as a share of its cap height; null when it is no font with the letters every name needs. */
+export async function fontShare(bytes: Uint8Array): Promise<number | null> {
+  return workers().run({ kind: "font", bytes }, { signal: signal() });
+}
+
 /** One seat's decal as the class would cut it, for the participant who chooses. */
 export async function decalSvg(document: ClassDocument, fonts: readonly GivenFont[], seat: string): Promise<DecalPicture> {
   return workers().run({ kind: "decal", document, fonts, seat }, { signal: signal() });

@@ -8,6 +8,7 @@ import { drawingPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { type Box, boxOfPoints } from "@elm-basket/core/geometry/polygon.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
+import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { makePlan, type Plan } from "@elm-basket/core/plan/plan.ts";
@@ -31,7 +32,8 @@ export interface GivenFont {
 export type Job =
   | { readonly kind: "plan"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly hash: string }
   | { readonly kind: "labels"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[] }
-  | { readonly kind: "decal"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly seat: string };
+  | { readonly kind: "decal"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly seat: string }
+  | { readonly kind: "font"; readonly bytes: Uint8Array };
 
 /** One seat's decal on its face, as paths in millimetres. */
 export interface DecalPicture {
@@ -52,11 +54,26 @@ function lookup(fonts: readonly GivenFont[]): FontLookup {
   return (id) => (allowed.has(id) ? given.get(id) : shipped(id));
 }
 
-export default async function run(job: Job): Promise<ComputedPlan | Uint8Array | DecalPicture> {
+export default async function run(job: Job): Promise<ComputedPlan | Uint8Array | DecalPicture | number | null> {
+  if (job.kind === "font") return fontShare(job.bytes);
   const fonts = lookup(job.fonts);
   if (job.kind === "decal") return decal(job.document, job.seat, fonts);
   const plan = makePlan(job.document, fonts);
   return job.kind === "plan" ? compute(plan, job.hash) : kitLabelsPdf(plan);
+}
+
+/** Letters that every name may need. */
+const NEEDED = "aenrsABH";
+
+function fontShare(bytes: Uint8Array): number | null {
+  try {
+    const face = new FontFace("given", bytes);
+    if (face.shape(NEEDED).some(({ glyph }) => glyph === 0)) return null;
+    const share = measureThinShare(face);
+    return Number.isFinite(share) && share > 0 ? share : null;
+  } catch {
+    return null;
+  }
 }
 
 function decal(document: ClassDocument, seatId: string, fonts: FontLookup): DecalPicture {

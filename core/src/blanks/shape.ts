@@ -1,9 +1,9 @@
 /** The shapes a blank may have, by the measures a host can take with a ruler and a soft tape. */
 import { z } from "zod";
 
-const mm = z.number().positive().max(5000);
-const clearance = z.number().min(0).max(500);
-const wrapAngle = z.number().min(10).max(350).default(120).describe("degrees of the wall that may carry the design");
+const mm = z.number().positive("a measure above 0").max(5000, "a measure up to 5 m");
+const clearance = z.number().min(0, "a clearance of 0 or more").max(500, "a clearance up to 50 cm");
+const wrapAngle = z.number().min(10, "10 to 350 degrees round the wall").max(350, "10 to 350 degrees round the wall").default(120).describe("degrees of the wall that may carry the design");
 const point = z.tuple([z.number().min(-5000).max(5000), z.number().min(-5000).max(5000)]);
 
 /** About an inch is kept from lips: vinyl is no food-contact material. */

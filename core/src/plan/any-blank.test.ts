@@ -190,8 +190,8 @@ describe("the sheets of any blank and recipe, read back by themselves", () => {
 });
 
 describe("seats that are exceptions", () => {
-  const own = (more: object) =>
-    document({ kind: "flat", width: 90, height: 50 }, {}, { seats: NAMES.map((name, i) => ({ seat: String(i + 1), fields: { name }, ...(i === 2 ? { own: { line: more } } : {}) })) });
+  const own = (more: object, rest: object = {}) =>
+    document({ kind: "flat", width: 90, height: 50 }, {}, { ...rest, seats: NAMES.map((name, i) => ({ seat: String(i + 1), fields: { name }, ...(i === 2 ? { own: { line: more } } : {}) })) });
 
   it("a smaller long name lets the others grow", () => {
     const height = (made: ClassDocument) => makePlan(made, testFonts).lettered.seats[0]?.lines[0]?.heightMm ?? 0;

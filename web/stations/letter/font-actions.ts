@@ -1,12 +1,11 @@
 "use server";
 
-import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
-import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { insertFont, MOST_FONTS } from "@/data/fonts.ts";
+import { fontShare } from "@/planning/compute.ts";
 
 export interface FontAnswer {
   readonly ok: boolean;
@@ -25,23 +24,11 @@ export async function addFont(_before: FontAnswer | null, form: FormData): Promi
   if (!(file instanceof File) || file.size === 0) return { ok: false, message: "Choose a TTF or OTF file." };
   if (file.size > MOST_BYTES) return { ok: false, message: "That file is larger than 4 MB." };
   const bytes = new Uint8Array(await file.arrayBuffer());
-  const thinShare = measured(bytes);
+  const thinShare = await fontShare(bytes);
   if (thinShare === null) return { ok: false, message: "That is no font with Latin letters that can be read: give a TTF or OTF file, not a web font or a collection." };
   const font = { ...named.data, joined: form.get("joined") === "on", thinShare };
   const id = await withStudio(host.studioId, (sql) => insertFont(sql, host.studioId, font, bytes));
   if (!id) return { ok: false, message: `There is a font of that name already, or there are ${MOST_FONTS}: give it another name.` };
   revalidatePath("/classes", "layout");
   return { ok: true, message: `${font.family} is among your own fonts now.` };
-}
-
-/** Null when it is no font, or lacks the letters every name needs. */
-function measured(bytes: Uint8Array): number | null {
-  try {
-    const face = new FontFace("given", bytes);
-    if (face.shape("aenrsABH").some(({ glyph }) => glyph === 0)) return null;
-    const share = measureThinShare(face);
-    return Number.isFinite(share) && share > 0 ? share : null;
-  } catch {
-    return null;
-  }
 }
