@@ -43,7 +43,8 @@ describe("from nothing to cut files", () => {
     address = await makeClass(driver, "Tags for the village hall", NAMES);
     expect(await driver.getCurrentUrl()).toContain("/letter");
     await lettered(driver, 14);
-    expect(await driver.findElements(By.css("[data-seat] svg path"))).toHaveLength(14);
+    // The face, where the design may go, and one colour of lettering on each.
+    expect(await driver.findElements(By.css("[data-seat] svg path"))).toHaveLength(3 * 14);
   });
 
   it("the sheets come out: millimetres, every seat once, inside the edge", async () => {
