@@ -1,0 +1,20 @@
+import { describe, expect, it } from "vitest";
+import { showDate, showDaysAway, timeIn, todayIn } from "./dates.ts";
+
+describe("dates as people read them", () => {
+  it("are the same whatever the machine's own zone", () => {
+    expect(showDate("2026-12-05")).toBe("Saturday 5 December");
+    expect(showDate("2026-12-05", "short")).toBe("Sat 5 Dec");
+    expect(showDate("2028-02-29", "short")).toBe("Tue 29 Feb");
+  });
+
+  it("today depends on where one is", () => {
+    const at = new Date("2026-12-31T23:30:00Z");
+    expect([todayIn("Europe/London", at), todayIn("Europe/Berlin", at), todayIn("America/New_York", at)]).toEqual(["2026-12-31", "2027-01-01", "2026-12-31"]);
+    expect(timeIn("Asia/Kolkata", at)).toBe("05:00");
+  });
+
+  it("days away", () => {
+    expect([-11, -1, 0, 1, 2].map(showDaysAway)).toEqual(["11 days ago", "1 day ago", "today", "tomorrow", "in 2 days"]);
+  });
+});
