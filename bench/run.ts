@@ -3,16 +3,22 @@
 import { readFileSync } from "node:fs";
 import { performance } from "node:perf_hooks";
 import { fileURLToPath } from "node:url";
+import { creaseOf } from "@elm-basket/core/blanks/crease.ts";
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { unionRings } from "@elm-basket/core/geometry/boolean.ts";
+import { ringPath } from "@elm-basket/core/geometry/path.ts";
 import type { Ring } from "@elm-basket/core/geometry/polygon.ts";
 import { seededRandom } from "@elm-basket/core/geometry/random.ts";
+import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
+import { thinnestOf } from "@elm-basket/core/lettering/thinnest.ts";
 import type { Bin, Item } from "@elm-basket/core/nesting/problem.ts";
 import { shelves } from "@elm-basket/core/nesting/strategies/shelves.ts";
 import { layTrimmerFriendly, trimsOf } from "@elm-basket/core/nesting/trimmer.ts";
 import { readClassDocument } from "@elm-basket/core/plan/document.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
+import { measureStrokes } from "@elm-basket/core/plan/measure-strokes.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
+import { FillRule, PathBoolean, PathBooleanOperation, pathFromPathData } from "path-bool";
 import { madeUpNames } from "../core/src/testing/documents.ts";
 
 interface Row {
@@ -62,6 +68,70 @@ function letterRow(count: number): Row {
   return { name: "letter, size and unite the names", baseline: "uniting the name lines alone", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
 }
 
+/** One name of two hundred is typed into: texts lettered before are used again. */
+function againRow(count: number): Row {
+  const face = readFace(tins.blank);
+  const cache = new Map();
+  let n = 0;
+  const typed = () => seatsOf(count).map((seat, i) => (i === 5 ? { ...seat, fields: { ...seat.fields, name: `Ines ${n++}` } } : seat));
+  const ms = timed(() => letterSet(tins.design, typed(), face, fonts, { cache }));
+  const baselineMs = timed(() => letterSet(tins.design, typed(), face, fonts));
+  return { name: "letter again after one name changed, texts kept", baseline: "lettering all of them anew", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+}
+
+/** The seat that is typed into, alone, at the size the set has. */
+function oneSeatRow(count: number): Row {
+  const face = readFace(tins.blank);
+  const cache = new Map();
+  const all = seatsOf(count);
+  const whole = letterSet(tins.design, all, face, fonts, { cache });
+  const design = { ...tins.design, school: "fixedHeight" as const, fixedScale: whole.sizing.seats[0]?.scale ?? 1 };
+  let n = 0;
+  const ms = timed(() => letterSet(design, [{ seat: "6", fields: { name: `Ines ${n++}`, word: "Kale" } }], face, fonts, { cache }));
+  const baselineMs = timed(() => letterSet(tins.design, all, face, fonts, { cache }));
+  return { name: "show the seat that is typed into", baseline: "lettering the whole set again", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+}
+
+/** Strokes measured once a glyph, against once a letter of every name. */
+function strokeRow(count: number): Row {
+  const set = letterSet(tins.design, seatsOf(count), readFace(tins.blank), fonts);
+  const cold = () => diskFonts();
+  const ms = timed(() => measureStrokes(set, cold()));
+  const sample = seatsOf(6);
+  const lines = letterSet(tins.design, sample, readFace(tins.blank), fonts);
+  const perSeat = timed(() => {
+    for (const seat of lines.seats) for (const polygons of seat.layers.values()) thinnestOf(polygons);
+  });
+  const baselineMs = (perSeat * count) / sample.length;
+  return { name: "measure all strokes, fonts freshly opened", baseline: "measuring every piece of every seat (from six seats)", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+}
+
+/** The same rings by a second library, which keeps curves and so works on paths. */
+function unionRow(count: number): Row {
+  const face = fonts("pacifico");
+  if (!face) throw new Error("pacifico is missing");
+  const names = seatsOf(count).map(({ fields }) => face.shape(fields.name).flatMap((glyph) => face.rings(glyph.glyph, 0.002).map((ring): Ring => ring.map(([x, y]) => [(x + glyph.x) * 30, y * 30]))));
+  const ms = timed(() => {
+    for (const rings of names) unionRings(rings);
+  });
+  const baselineMs = timed(() => {
+    for (const rings of names) {
+      const path = pathFromPathData(rings.map(ringPath).join(""));
+      new PathBoolean([{ path, fillRule: FillRule.NonZero }]).get(PathBooleanOperation.Union);
+    }
+  });
+  return { name: "unite the letters of names", baseline: "path-bool on the same outlines", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+}
+
+/** Weeding's other question: where does it crease. Most letters need no closer look. */
+function creaseRow(count: number): Row {
+  const set = letterSet(tins.design, seatsOf(count), readFace(tins.blank), fonts);
+  const pieces = set.seats.flatMap((seat) => [...seat.layers.values()].flat());
+  const ms = timed(() => void pieces.map((piece) => creaseOf(piece, 9.8)));
+  const baselineMs = timed(() => void pieces.map((piece) => widestPlace(piece)));
+  return { name: "judge every piece for creases", baseline: "looking for the widest place of every piece", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+}
+
 function kits(count: number): Item[] {
   const random = seededRandom(SEED);
   return Array.from({ length: count }, (_, i) => ({ id: String(i), width: 30 + random() * 55, height: 28 + random() * 14, mayTurn: true }));
@@ -89,9 +159,10 @@ function layoutRow(count: number): Row {
 /** Exponent p of time ~ size^p between two rows. */
 const growth = (a: Row, b: Row): number => Math.log(b.ms / a.ms) / Math.log(b.size / a.size);
 
-const letters = [letterRow(50), letterRow(200)] as const;
+const letters = [letterRow(200), letterRow(1000)] as const;
+const depth = [againRow(200), oneSeatRow(200), strokeRow(200), unionRow(20), creaseRow(100)];
 const layouts = [layoutRow(500), layoutRow(1000)] as const;
-const rows: Row[] = [...letters, layoutRow(200), ...layouts];
+const rows: Row[] = [...letters, ...depth, layoutRow(200), ...layouts];
 const grows = { letter: growth(...letters), layout: growth(...layouts) };
 
 if (process.argv.includes("--json")) process.stdout.write(`${JSON.stringify({ rows, growth: grows }, null, 2)}\n`);

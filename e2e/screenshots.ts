@@ -2,7 +2,7 @@
 import { fileURLToPath } from "node:url";
 import { By } from "selenium-webdriver";
 import { byText, find, openWindow, press, setViewport, shoot, waitFor } from "./browser.ts";
-import { BASE, demoClass, lettered, openDemo } from "./journey.ts";
+import { BASE, choose as chooseIn, demoClass, lettered, openDemo } from "./journey.ts";
 
 const folder = fileURLToPath(new URL("../docs/screenshots/", import.meta.url));
 const window = await openWindow();
@@ -28,11 +28,20 @@ try {
   const slates = await demoClass(driver, "Slate house");
   const bottles = await demoClass(driver, "Rowing");
   await visit(`${tins}/plan`, "plan");
-  await visit(`${tins}/measure`, "measure");
+  await visit(`${await demoClass(driver, "Terracotta")}/measure`, "measure");
+  await driver.get(`${await demoClass(driver, "Glass cloche")}/measure`);
+  await press(driver, byText("button", "Where it creases"));
+  await find(driver, By.css("[data-verdict]"));
+  await driver.sleep(300);
+  await picture("creases");
   await driver.get(`${tins}/letter`);
   await lettered(driver, 14);
-  await driver.sleep(300);
+  await driver.sleep(1500);
   await picture("letter");
+  await press(driver, By.css("[data-seat='6'] button"));
+  await driver.sleep(900);
+  await picture("seat");
+  const choose = (await (await driver.findElement(By.css("[data-choose-link]"))).getAttribute("href")) ?? "";
   await visit(`${tins}/cut`, "cut");
   await visit(`${tins}/weed`, "weed");
   await visit(`${tins}/pack`, "pack");
@@ -57,6 +66,11 @@ try {
   await picture("live");
   await setViewport(driver, 390, 844);
   await visit(link, "follow", By.css("h1[data-step]"));
+  await driver.get(choose);
+  await chooseIn(driver, "You are", "2");
+  await find(driver, By.css("main svg"));
+  await driver.sleep(400);
+  await picture("choose");
 } finally {
   await window.close();
 }
