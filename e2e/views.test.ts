@@ -1,6 +1,6 @@
-import AxeBuilder from "@axe-core/webdriverjs";
-import { By, Key, type WebDriver } from "selenium-webdriver";
+import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { violations, widerThanScreen } from "./accessibility.ts";
 import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
 import { BASE, demoClass, lettered, makeClass, openDemo } from "./journey.ts";
 
@@ -13,13 +13,6 @@ beforeAll(async () => {
   tins = await demoClass(window.driver, "Seed tins");
 });
 afterAll(() => window.close());
-
-async function violations(driver: WebDriver): Promise<string[]> {
-  const found = await new AxeBuilder(driver).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]).analyze();
-  return found.violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.html.slice(0, 120)).join(" | ")}`);
-}
-
-const widerThanScreen = (driver: WebDriver) => driver.executeScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
 
 describe("each view passes the accessibility rules (WCAG 2.2 AA)", () => {
   it.each(["/", "/classes", "/classes/new", "/projects", "/shelf", "/logbook", "/settings"])("%s", async (path) => {

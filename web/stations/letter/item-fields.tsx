@@ -2,8 +2,8 @@
 
 import type { TextItem } from "@elm-basket/core/lettering/recipe.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
-import { Field } from "@/ui/field.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
 
 /** Name of an item at the left, its vinyls at the right. */
 export function ItemHead({ name, vinyls }: { name: string; vinyls: readonly Vinyl[] }) {
@@ -21,31 +21,11 @@ export function ItemHead({ name, vinyls }: { name: string; vinyls: readonly Viny
 }
 
 export function VinylField({ value, vinyls, label = "Vinyl", onChange }: { value: string; vinyls: readonly Vinyl[]; label?: string; onChange: (vinyl: string) => void }) {
-  return (
-    <Field label={label}>
-      {(props) => (
-        <select {...props} className="w-full" value={value} onChange={(event) => onChange(event.target.value)}>
-          {vinyls.map((vinyl) => (
-            <option key={vinyl.id} value={vinyl.id}>
-              {vinyl.name}
-            </option>
-          ))}
-        </select>
-      )}
-    </Field>
-  );
+  return <SelectField label={label} value={value} words={vinyls.map(({ id, name }) => [id, name] as const)} onChange={onChange} />;
 }
 
+const ALIGN_WORDS = { centre: "in the middle", left: "left", right: "right" } as const;
+
 export function AlignField({ value, onChange }: { value: TextItem["align"]; onChange: (align: TextItem["align"]) => void }) {
-  return (
-    <Field label="Lies">
-      {(props) => (
-        <select {...props} className="w-full" value={value} onChange={(event) => onChange(event.target.value as TextItem["align"])}>
-          <option value="centre">in the middle</option>
-          <option value="left">left</option>
-          <option value="right">right</option>
-        </select>
-      )}
-    </Field>
-  );
+  return <SelectField label="Lies" value={value} words={ALIGN_WORDS} onChange={onChange} />;
 }

@@ -3,9 +3,9 @@
 import { type Design, mergedVinyl, type StencilRule, stencilSchema, vinylsOf } from "@elm-basket/core/lettering/recipe.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
-import { Field } from "@/ui/field.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
 import { Stepper } from "@/ui/stepper.tsx";
 import type { Drawn } from "./use-lettering.ts";
 
@@ -80,19 +80,14 @@ function stencilLetters(drawn: Drawn | null): string[] {
   return [...new Set(all)].sort().slice(0, 24);
 }
 
+const ISLAND_WORDS = { onTape: "ride on the tape, are pressed down one by one", bridged: "hang on bridges" } as const;
+
 function StencilFields({ rule, unit, letters, onChange }: { rule: StencilRule; unit: LengthUnit; letters: readonly string[]; onChange: (rule: StencilRule, label: string) => void }) {
   return (
     <div className="mt-4 grid gap-2">
       <h3 className="text-base">The stencil</h3>
       <p className="text-soft text-sm">The letters are weeded out and painted; the film round them stays, and is used once.</p>
-      <Field label="Insides of letters">
-        {(props) => (
-          <select {...props} value={rule.islands} onChange={(event) => onChange({ ...rule, islands: event.target.value as StencilRule["islands"] }, "Insides of the stencil")}>
-            <option value="onTape">ride on the tape, are pressed down one by one</option>
-            <option value="bridged">hang on bridges</option>
-          </select>
-        )}
-      </Field>
+      <SelectField label="Insides of letters" value={rule.islands} words={ISLAND_WORDS} onChange={(islands) => onChange({ ...rule, islands }, "Insides of the stencil")} />
       {rule.islands === "bridged" && (
         <>
           <span className="flex items-center justify-between">

@@ -5,11 +5,13 @@ import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { Field } from "@/ui/field.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
 import { Stepper } from "@/ui/stepper.tsx";
 import { FontField, useFontName } from "./fonts.tsx";
 import { AlignField, ItemHead, VinylField } from "./item-fields.tsx";
 
 const CASE_WORDS = { asTyped: "as typed", upper: "CAPITALS", lower: "small letters", title: "Capital First" } as const;
+const BY_WORDS = { capHeight: "capitals", xHeight: "small letters" } as const;
 const MARK_WORDS = { asDrawn: "stand apart, as drawn", joined: "brought onto their letters", bridged: "bridged to their letters", dropped: "dots of i and j dropped" } as const;
 
 interface Props {
@@ -71,30 +73,10 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
       <details className="mt-1">
         <summary className="verb inline-block text-sm">More rules</summary>
         <div className="grid grid-cols-2 gap-2 py-2">
-          <Field label="Letters">
-            {(props) => (
-              <select {...props} className="w-full" value={item.letterCase} onChange={(event) => onChange({ ...item, letterCase: event.target.value as TextItem["letterCase"] }, `Case of ${what}`)}>
-                {Object.entries(CASE_WORDS).map(([value, words]) => (
-                  <option key={value} value={value}>
-                    {words}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Field>
+          <SelectField label="Letters" value={item.letterCase} words={CASE_WORDS} onChange={(letterCase) => onChange({ ...item, letterCase }, `Case of ${what}`)} />
           <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${what} aligned`)} />
           <div className="col-span-2">
-            <Field label="Dots and accents">
-              {(props) => (
-                <select {...props} className="w-full" value={item.marks} onChange={(event) => onChange({ ...item, marks: event.target.value as TextItem["marks"] }, `Dots of ${what}`)}>
-                  {Object.entries(MARK_WORDS).map(([value, words]) => (
-                    <option key={value} value={value}>
-                      {words}
-                    </option>
-                  ))}
-                </select>
-              )}
-            </Field>
+            <SelectField label="Dots and accents" value={item.marks} words={MARK_WORDS} onChange={(marks) => onChange({ ...item, marks }, `Dots of ${what}`)} />
           </div>
           <span className="col-span-2 flex items-center justify-between text-sm">
             <span>thicken, {item.thickenMm === 0 ? "not" : `${item.thickenMm} mm a side`}</span>
@@ -104,14 +86,7 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
             <span>open insides, {item.openCountersMm === 0 ? "not" : `to ${item.openCountersMm} mm`}</span>
             <Stepper label={`Open the insides of ${what}`} onStep={(by) => onChange({ ...item, openCountersMm: stepped(item.openCountersMm, by * 0.1, 0, 5) }, `Insides of ${what} opened`)} />
           </span>
-          <Field label="Height judged by">
-            {(props) => (
-              <select {...props} className="w-full" value={item.by} onChange={(event) => onChange({ ...item, by: event.target.value as TextItem["by"] }, `Height of ${what}`)}>
-                <option value="capHeight">capitals</option>
-                <option value="xHeight">small letters</option>
-              </select>
-            )}
-          </Field>
+          <SelectField label="Height judged by" value={item.by} words={BY_WORDS} onChange={(by) => onChange({ ...item, by }, `Height of ${what}`)} />
         </div>
       </details>
       <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">

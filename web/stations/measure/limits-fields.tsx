@@ -5,6 +5,7 @@ import { isCup } from "@elm-basket/core/blanks/shape.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { ReactNode } from "react";
 import { Field, LengthField } from "@/ui/field.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
 
 const KEEP_OUT_WORDS: Record<KeepOut["kind"], string> = { groove: "groove", seam: "seam", hole: "hole", knob: "knob", other: "something else" };
 const HANDLE_WORDS = { drinker: "facing the drinker", guest: "facing the guest opposite", both: "on both sides, twice the vinyl" } as const;
@@ -45,18 +46,13 @@ function HandleField({ blank, unit, onChange }: Props) {
   };
   return (
     <Section title={handle ? `Handle: ${HANDLE_WORDS[handle.school]}` : "Handle: none"} open={!!handle}>
-      <Field label="The design lies" hint="Schools differ: so that the drinker reads it, or whoever sits opposite. The seat's hand decides on which side the handle is.">
-        {(props) => (
-          <select {...props} value={handle?.school ?? ""} onChange={(event) => set(event.target.value)}>
-            <option value="">no handle</option>
-            {HANDLE_SCHOOLS.map((school) => (
-              <option key={school} value={school}>
-                {HANDLE_WORDS[school]}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
+      <SelectField
+        label="The design lies"
+        hint="Schools differ: so that the drinker reads it, or whoever sits opposite. The seat's hand decides on which side the handle is."
+        value={handle?.school ?? ""}
+        words={{ "": "no handle", ...HANDLE_WORDS }}
+        onChange={set}
+      />
       {handle && (
         <LengthField
           label="Clear of the middle of the handle"
@@ -146,15 +142,7 @@ function ReserveField({ blank, unit, onChange }: Props) {
         // The rows have no identity but their place.
         // biome-ignore lint/suspicious/noArrayIndexKey: see above
         <div key={i} className="grid grid-cols-2 gap-2 border-rule border-b pb-3">
-          <Field label="At the">
-            {(props) => (
-              <select {...props} value={row.side} onChange={(event) => edit(i, { side: event.target.value as Reserve["side"] })}>
-                {SIDES.map((side) => (
-                  <option key={side}>{side}</option>
-                ))}
-              </select>
-            )}
-          </Field>
+          <SelectField label="At the" value={row.side} words={SIDES.map((side) => [side, side] as const)} onChange={(side) => edit(i, { side })} />
           <LengthField label="Keep free" mm={row.mm} unit={unit} onChange={(mm) => edit(i, { mm })} />
           <Field label="For">{(props) => <input {...props} maxLength={80} value={row.what} onChange={(event) => edit(i, { what: event.target.value })} />}</Field>
           <button

@@ -1,6 +1,6 @@
 "use client";
 
-import { type Blank, blankSchema, MATERIALS } from "@elm-basket/core/blanks/blank.ts";
+import { type Blank, blankSchema, type MATERIALS } from "@elm-basket/core/blanks/blank.ts";
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import type { BlankShape, ShapeKind } from "@elm-basket/core/blanks/shape.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
@@ -10,6 +10,7 @@ import { type ReactNode, useMemo, useState } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { Field, LengthField } from "@/ui/field.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
 import { BlankDrawing } from "./blank-drawing.tsx";
 import { Figures } from "./figures.tsx";
 import { LimitsFields } from "./limits-fields.tsx";
@@ -32,6 +33,8 @@ const MATERIAL_WORDS: Record<(typeof MATERIALS)[number], string> = {
   rubber: "rubber",
   coir: "coir",
 };
+
+const MARGIN_WORDS = { bySize: "by the size of the piece", small: "a quarter inch a side", board: "half an inch a side", sign: "an inch a side", byHand: "by hand" } as const;
 
 interface Props {
   readonly classId: string;
@@ -66,55 +69,24 @@ export function MeasureBench({ classId, document, versions, unit, widest, talles
         <Field label="What it is">
           {(props) => <input {...props} value={blank.name} maxLength={120} onChange={(event) => event.target.value.trim() && change({ ...blank, name: event.target.value }, "Name of the blank")} />}
         </Field>
-        <Field label="Shape">
-          {(props) => (
-            <select {...props} value={shape.kind} onChange={(event) => change({ ...blank, shape: shapeAs(event.target.value as ShapeKind, shape), specimens: [] }, "Shape of the blank")}>
-              {Object.entries(SHAPE_WORDS).map(([kind, words]) => (
-                <option key={kind} value={kind}>
-                  {words}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
+        <SelectField label="Shape" value={shape.kind} words={SHAPE_WORDS} onChange={(kind: ShapeKind) => change({ ...blank, shape: shapeAs(kind, shape), specimens: [] }, "Shape of the blank")} />
         <ShapeFields key={shape.kind} shape={shape} unit={unit} onChange={setShape} />
         {refused && (
           <p role="alert" className="text-brick text-sm">
             Not taken: {refused}.
           </p>
         )}
-        <Field label="Margin">
-          {(props) => (
-            <select
-              {...props}
-              value={blank.margin.rule}
-              onChange={(event) =>
-                change({ ...blank, margin: event.target.value === "byHand" ? { rule: "byHand", mm: readFace(blank).marginMm } : { rule: event.target.value as "bySize" } }, "Margin rule")
-              }
-            >
-              <option value="bySize">by the size of the piece</option>
-              <option value="small">a quarter inch a side</option>
-              <option value="board">half an inch a side</option>
-              <option value="sign">an inch a side</option>
-              <option value="byHand">by hand</option>
-            </select>
-          )}
-        </Field>
+        <SelectField
+          label="Margin"
+          value={blank.margin.rule}
+          words={MARGIN_WORDS}
+          onChange={(rule) => change({ ...blank, margin: rule === "byHand" ? { rule, mm: readFace(blank).marginMm } : { rule } }, "Margin rule")}
+        />
         {blank.margin.rule === "byHand" && (
           <LengthField label="Margin a side" mm={blank.margin.mm} unit={unit} allowZero onChange={(mm) => change({ ...blank, margin: { rule: "byHand", mm } }, "Margin")} />
         )}
         <div className="grid grid-cols-[1fr_72px] gap-3">
-          <Field label="Made of">
-            {(props) => (
-              <select {...props} value={blank.material} onChange={(event) => change({ ...blank, material: event.target.value as Blank["material"] }, "Material")}>
-                {MATERIALS.map((material) => (
-                  <option key={material} value={material}>
-                    {MATERIAL_WORDS[material]}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Field>
+          <SelectField label="Made of" value={blank.material} words={MATERIAL_WORDS} onChange={(material) => change({ ...blank, material }, "Material")} />
           <Field label="Colour">
             {(props) => (
               <input {...props} type="color" className="h-10 w-full p-1" value={blank.colour} onChange={(event) => change({ ...blank, colour: event.target.value }, "Colour of the blank")} />

@@ -1,9 +1,10 @@
-import { filmAdvice, surfaceAdvice, tapeAdvice, type Use, type Verdict, WASHING } from "@elm-basket/core/advice/film-choice.ts";
+import { filmAdvice, surfaceAdvice, tapeAdvice, type Use, type Verdict } from "@elm-basket/core/advice/film-choice.ts";
 import { FAMILY_WORDS, REASON_WORDS, saySurface, sayTape, VERDICT_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import type { Material } from "@elm-basket/core/blanks/blank.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { Field } from "@/ui/field.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
 
 const WASHING_WORDS = { none: "is not washed", hand: "is washed by hand", dishwasher: "goes in a dishwasher" } as const;
 const TONE: Record<Verdict, string> = { suits: "text-elm-dark", perhaps: "text-ochre", unsuited: "text-brick" };
@@ -24,17 +25,7 @@ export function SurfaceAdvice({ use, material, stencil, vinyls, onChange }: Prop
       <h2 className="mb-3 text-xl">What it will go through</h2>
       <div className="grid gap-x-10 gap-y-6 md:grid-cols-[260px_1fr]">
         <div className="grid content-start gap-3">
-          <Field label="It">
-            {(props) => (
-              <select {...props} value={use.washing} onChange={(event) => onChange({ ...use, washing: event.target.value as Use["washing"] }, "Washing")}>
-                {WASHING.map((washing) => (
-                  <option key={washing} value={washing}>
-                    {WASHING_WORDS[washing]}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Field>
+          <SelectField label="It" value={use.washing} words={WASHING_WORDS} onChange={(washing) => onChange({ ...use, washing }, "Washing")} />
           <Field label="Should hold, months">
             {(props) => (
               <input

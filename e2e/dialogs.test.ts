@@ -1,0 +1,92 @@
+import { By, Key, type WebDriver } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { violations, widerThanScreen } from "./accessibility.ts";
+import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
+import { choose, demoClass, lettered, openDemo } from "./journey.ts";
+
+let window: Window;
+let tins = "";
+beforeAll(async () => {
+  window = await openWindow();
+  await openDemo(window.driver);
+  tins = await demoClass(window.driver, "Seed tins");
+});
+afterAll(() => window.close());
+
+const close = async (driver: WebDriver) => {
+  await driver.actions().sendKeys(Key.ESCAPE).perform();
+  await waitFor(async () => (await driver.findElements(By.css("[role=dialog]"))).length === 0, "the dialog stayed");
+};
+
+describe("what opens over the page passes the accessibility rules, and closes by key", () => {
+  it.each([
+    ["one seat", "[data-seat='1'] button"],
+    ["the fonts", '[aria-label^="Font of name"]'],
+  ])("%s", async (_, selector) => {
+    const { driver } = window;
+    await driver.get(`${tins}/letter`);
+    await lettered(driver, 14);
+    await press(driver, By.css(selector));
+    await find(driver, By.css("[role=dialog]"));
+    await driver.sleep(500);
+    expect(await violations(driver)).toEqual([]);
+    await close(driver);
+  });
+
+  it("art", async () => {
+    const { driver } = window;
+    await press(driver, byText("button", "Add art"));
+    await find(driver, By.css("[role=dialog]"));
+    expect(await violations(driver)).toEqual([]);
+    await close(driver);
+  });
+});
+
+describe("curved blanks", () => {
+  it.each([
+    ["Terracotta", "Laid flat"],
+    ["Glass cloche", "Where it creases"],
+  ])("%s: both drawings pass, with every part of the form open", async (title, second) => {
+    const { driver } = window;
+    await driver.get(`${await demoClass(driver, title)}/measure`);
+    await find(driver, By.css("figure svg"));
+    await driver.executeScript("for (const part of document.querySelectorAll('details')) part.open = true");
+    expect(await violations(driver)).toEqual([]);
+    await press(driver, byText("button", second));
+    await driver.sleep(400);
+    expect(await violations(driver)).toEqual([]);
+  });
+});
+
+describe("the page on which participants choose", () => {
+  it("passes, fits a phone of 360 px, and is used by keyboard alone", async () => {
+    const { driver } = window;
+    await driver.get(`${tins}/letter`);
+    const link = (await (await find(driver, By.css("[data-choose-link]"))).getAttribute("href")) ?? "";
+    await setViewport(driver, 360, 780);
+    await driver.get(link);
+    await choose(driver, "You are", "2");
+    await find(driver, By.css("main svg"));
+    expect(await violations(driver)).toEqual([]);
+    expect(await widerThanScreen(driver)).toBeLessThanOrEqual(0);
+    const name = await find(driver, By.xpath("//label[contains(., 'name')]//input"));
+    await name.sendKeys(Key.chord(Key.CONTROL, "a"), "Maximiliane-Theodora von und zu Hohenstein");
+    await driver.sleep(1500);
+    expect(await widerThanScreen(driver)).toBeLessThanOrEqual(0);
+    await driver.actions().sendKeys(Key.TAB, Key.TAB).perform();
+    expect(await driver.executeScript("return document.activeElement.tagName")).toMatch(/INPUT|BUTTON/u);
+    await setViewport(driver, 1280, 800);
+  });
+});
+
+describe("Measure and Letter on a small tablet", () => {
+  it.each(["measure", "letter"])("%s is no wider than the screen", async (station) => {
+    const { driver } = window;
+    await setViewport(driver, 768, 1024);
+    await driver.get(`${tins}/${station}`);
+    await find(driver, By.css("main h2"));
+    await driver.sleep(600);
+    expect(await widerThanScreen(driver)).toBeLessThanOrEqual(0);
+    await setViewport(driver, 1280, 800);
+  });
+});
