@@ -1,5 +1,6 @@
 /** Kit labels as PDF: one per seat, eight to an A4 page, with the decal in true size where it fits. */
 
+import { handleSides } from "@elm-basket/core/blanks/handle.ts";
 import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxOf, boxWidth, placed } from "@elm-basket/core/geometry/polygon.ts";
 import type { Plan } from "@elm-basket/core/plan/plan.ts";
@@ -64,7 +65,7 @@ function drawLabel(pdf: PDFKit.PDFDocument, plan: Plan, seat: string, x: number,
   write(pdf, "head", 15, plan.labels.get(seat) ?? seat, at(x + INNER), at(y + INNER), textWidth);
   pdf.font("body").fontSize(8.5);
   pdf.text(`Seat ${seat} · ${plan.document.title}`, at(x + INNER), at(y + INNER + 8), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
-  pdf.text(plan.document.when.date, at(x + INNER), at(y + INNER + 12), { width: textWidth, lineBreak: false });
+  pdf.text([plan.document.when.date, handleNote(plan, seat)].filter(Boolean).join(" · "), at(x + INNER), at(y + INNER + 12), { width: textWidth, lineBreak: false });
   drawDecal(pdf, plan, seat, x + INNER, y + INNER + 18, LABEL.width - 2 * INNER, LABEL.height - 2 * INNER - 26);
   const counts = kits.map((kit) => `${plan.document.vinyls.find(({ id }) => id === kit.vinyl)?.name ?? kit.vinyl}: ${kit.pieces.length} ${kit.pieces.length === 1 ? "piece" : "pieces"}`).join(" · ");
   pdf
@@ -72,6 +73,14 @@ function drawLabel(pdf: PDFKit.PDFDocument, plan: Plan, seat: string, x: number,
     .font("body")
     .fontSize(8.5)
     .text(counts || "Nothing to cut", at(x + INNER), at(y + LABEL.height - INNER - 4), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
+}
+
+/** On a handled cup the decal is laid by where the handle is. */
+export function handleNote(plan: Pick<Plan, "document">, seat: string): string {
+  const { handle } = plan.document.blank;
+  if (!handle) return "";
+  const hand = plan.document.seats.find((row) => row.seat === seat)?.hand ?? "right";
+  return handle.school === "both" ? "both sides of the cup" : `handle at the ${handleSides(handle.school, hand)[0]} of the design`;
 }
 
 /** Long names shrink until they fit one line. */

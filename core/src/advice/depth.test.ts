@@ -67,6 +67,33 @@ describe("curved blanks", () => {
     expect(Number(find(opened, "creases")?.values.patch ?? 0)).toBeLessThan(Number(find(ringed, "creases")?.values.patch));
   });
 
+  it("a wide plate of art is slit by one press, and lies down", () => {
+    const leaf = {
+      kind: "art",
+      id: "leaf",
+      name: "leaf",
+      size: 40,
+      layers: [
+        {
+          vinyl: plain.vinyls[0]?.id,
+          polygons: [
+            [
+              [
+                [0, 0],
+                [44, 0],
+                [44, 40],
+                [0, 40],
+              ],
+            ],
+          ],
+        },
+      ],
+    };
+    const plated = classDocumentSchema.parse({ ...withBlank(dome), design: { ...plain.design, school: "fixedHeight", items: [leaf, { kind: "gap", id: "g", size: 2 }, ...plain.design.items] } });
+    const slit = after(plated, "creases", "slitPlates");
+    expect(find(slit, "creases")).toBeUndefined();
+  });
+
   it("a straight cup says neither", () => {
     expect(find(plain, "creases")).toBeUndefined();
     expect(find(plain, "offLevel")).toBeUndefined();

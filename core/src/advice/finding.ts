@@ -33,6 +33,7 @@ export const REMEDY_CODES = [
   "treatMarks",
   "warp",
   "openRings",
+  "slitPlates",
   "setSmaller",
   "bridgeIslands",
   "tidyNames",

@@ -2,7 +2,7 @@
 
 import { isCup } from "../blanks/shape.ts";
 import { type SizingSchool, schools } from "../fitting/schools.ts";
-import { openedRings } from "../lettering/open-rings.ts";
+import { openedRings, slitPlates } from "../lettering/open-rings.ts";
 import { type Exception, MARKS, type RecipeItem, stencilSchema, type TextItem } from "../lettering/recipe.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
 import type { ClassDocument } from "../plan/document.ts";
@@ -22,6 +22,7 @@ export function partOf(remedy: Remedy): DocumentPart {
     case "openCounters":
     case "treatMarks":
     case "openRings":
+    case "slitPlates":
     case "setSmaller":
     case "bridgeIslands":
       return "design";
@@ -59,6 +60,8 @@ export function applyRemedy(document: ClassDocument, remedy: Remedy): ClassDocum
       return withItem(document, text("item"), (item) => ({ ...item, marks: MARKS.find((rule) => rule === text("marks")) ?? item.marks }));
     case "openRings":
       return { ...document, design: openedRings(document.design, text("item")) };
+    case "slitPlates":
+      return { ...document, design: slitPlates(document.design, text("item"), number("share")) };
     case "setSmaller":
       return number("scale") > 0 ? { ...document, design: { ...document.design, school: "fixedHeight", fixedScale: number("scale") } } : document;
     case "bridgeIslands":

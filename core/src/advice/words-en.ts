@@ -78,6 +78,7 @@ const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => strin
   treatMarks: (v) => MARK_WORDS[String(v.marks)] ?? "Leave them",
   warp: () => "Bend the design to the taper",
   openRings: () => "Open the closed rings",
+  slitPlates: () => "Slit the wide parts",
   setSmaller: (v) => `Cut it at ${Math.floor(Number(v.share) * 100)} % of the size`,
   bridgeIslands: () => "Bridge the islands",
   tidyNames: () => "Tidy them all",

@@ -8,7 +8,7 @@ import { testFace, testFonts } from "../testing/fonts.ts";
 import { composeSet, designOf } from "./compose.ts";
 import { letterLine } from "./line.ts";
 import { withMarks } from "./marks.ts";
-import { openedRings } from "./open-rings.ts";
+import { openedRings, slitPlates } from "./open-rings.ts";
 import { PLAIN_LINE } from "./plain-line.ts";
 import { type Design, designSchema, mergedVinyl, stencilSchema, vinylsOf } from "./recipe.ts";
 import { bridgeIslands } from "./stencil.ts";
@@ -291,6 +291,28 @@ describe("colours", () => {
     expect(vinylsOf(after)).toEqual(["blue"]);
     expect(after.offered).toEqual(["blue"]);
     expect(vinylsOf(before)).toEqual(["blue", "sky"]);
+  });
+});
+
+describe("wide plates slit", () => {
+  const plate = {
+    kind: "art",
+    id: "p",
+    name: "plate",
+    size: 40,
+    layers: [{ vinyl: "blue", polygons: [[rectRing(0, 0, 60, 40).map((point) => [...point])], [rectRing(70, 0, 74, 40).map((point) => [...point])]] }],
+  };
+
+  it("no part is wider than asked, narrow ones are left, little is lost", () => {
+    const before = design([text("a"), plate]);
+    const item = slitPlates(before, "p", 0.4).items[1];
+    if (item?.kind !== "art") throw new Error("no art");
+    const parts = item.layers[0]?.polygons as unknown as Polygons;
+    expect(parts.length).toBeGreaterThan(3);
+    for (const part of parts) expect(boxWidth(boxOf([part]))).toBeLessThanOrEqual(2 * 20 * 0.4 + 1e-6);
+    expect(polygonsArea(parts)).toBeGreaterThan(0.8 * (2400 + 160));
+    expect(slitPlates(before, "a", 0.4)).toEqual(before);
+    expect(slitPlates(before, "p", 2)).toEqual(before);
   });
 });
 

@@ -1,5 +1,7 @@
-/** Closed rings opened by a narrow gap, so that they can follow a bulge. */
-import { boxHeight, boxOf, type Polygons } from "../geometry/polygon.ts";
+/** Closed rings opened and wide plates slit, so that they can follow a bulge. */
+import { difference } from "../geometry/boolean.ts";
+import { boxHeight, boxOf, type Polygon, type Polygons, rectRing } from "../geometry/polygon.ts";
+import { widestPlace } from "../geometry/widest-place.ts";
 import type { Design, RecipeItem } from "./recipe.ts";
 import { shapePolygons } from "./shapes.ts";
 import { bridgeIslands } from "./stencil.ts";
@@ -27,8 +29,44 @@ function openedItem(item: RecipeItem): RecipeItem {
   };
 }
 
-function opened(polygons: Polygons): [number, number][][][] {
+function opened(polygons: Polygons): KeptPolygons {
   const gap = boxHeight(boxOf(polygons)) * GAP_SHARE;
-  const { polygons: open } = bridgeIslands(polygons, { islands: "bridged", bridgeMm: gap, filmMargin: 2, angles: {} }, () => "");
-  return open.map((polygon) => polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y])));
+  return kept(bridgeIslands(polygons, { islands: "bridged", bridgeMm: gap, filmMargin: 2, angles: {} }, () => "").polygons);
+}
+
+type KeptPolygons = [number, number][][][];
+const kept = (polygons: Polygons): KeptPolygons => polygons.map((polygon) => polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y])));
+
+/** Slits lie a little closer than the limit asks, because measured radii are no better known. */
+const SLIT_SHARE = 0.85;
+
+/**
+ * Wide plates of a piece of art slit from top to foot, so that no part is wider than lies down.
+ * @param share the widest patch that lies down, as a share of the widest there is
+ */
+export function slitPlates(design: Design, itemId: string, share: number): Design {
+  return {
+    ...design,
+    items: design.items.map((item) =>
+      item.id === itemId && item.kind === "art" && share > 0 && share < 1 ? { ...item, layers: item.layers.map((layer) => ({ ...layer, polygons: slit(layer.polygons, share) })) } : item,
+    ),
+  };
+}
+
+function slit(polygons: Polygons, share: number): KeptPolygons {
+  const gap = boxHeight(boxOf(polygons)) * GAP_SHARE;
+  const widest = Math.max(...polygons.map((polygon) => widestPlace(polygon).radius));
+  const limit = widest * share;
+  return kept(polygons.flatMap((polygon) => (widestPlace(polygon).radius > limit ? difference([polygon], slits(polygon, 2 * limit * SLIT_SHARE, gap)) : [polygon])));
+}
+
+/** Upright strips over a piece, evenly apart. */
+function slits(polygon: Polygon, apart: number, gap: number): Polygons {
+  const box = boxOf([polygon]);
+  const count = Math.max(1, Math.ceil((box.maxX - box.minX) / (apart + gap)) - 1);
+  const step = (box.maxX - box.minX) / (count + 1);
+  return Array.from({ length: count }, (_, i) => {
+    const x = box.minX + step * (i + 1);
+    return [rectRing(x - gap / 2, box.minY - 1, x + gap / 2, box.maxY + 1)];
+  });
 }

@@ -18,7 +18,7 @@ export function newLine(items: readonly RecipeItem[], vinyl: string, what: { slo
   return { ...PLAIN_LINE, id: freeId(items, "line"), ...what, font: "oswald", vinyl, size: 7, letterCase: "upper", trackingEm: 0.04, mayNarrow: items.some(({ kind }) => kind === "text") };
 }
 
-export const FORM_WORDS: Record<ShapeItem["form"], string> = { line: "line", dot: "dot", star: "star", ring: "ring", frame: "frame" };
+export const FORM_WORDS: Record<ShapeItem["form"], string> = { line: "bar", dot: "dot", star: "star", ring: "ring", frame: "frame" };
 
 const FORM_SIZE: Record<ShapeItem["form"], number> = { line: 1, dot: 5, star: 8, ring: 20, frame: 20 };
 

@@ -44,7 +44,13 @@ function creases({ face, lettered, document, kits }: Plan): Finding[] {
   const scale = Math.max(0, ...lettered.seats.map((seat) => seat.scale));
   const rings =
     found.cause === "ring" ? document.design.items.filter((item) => item.kind === "art" || item.kind === "shape").map((item) => ({ code: "openRings" as const, values: { item: item.id } })) : [];
+  const plates =
+    found.cause === "plate"
+      ? document.design.items
+          .filter((item) => item.kind === "art" && item.layers.some(({ vinyl }) => vinyl === found.vinyl))
+          .map((item) => ({ code: "slitPlates" as const, values: { item: item.id, share } }))
+      : [];
   const smaller = share >= LEAST_SHARE && scale > 0 ? [{ code: "setSmaller" as const, values: { scale: Math.floor(scale * share * 1000) / 1000, share } }] : [];
   const code = bad ? "creases" : "mayCrease";
-  return [{ code, severity: bad ? "check" : "tip", where, values, remedies: [...rings, ...smaller, leaveIt({ code, where })] }];
+  return [{ code, severity: bad ? "check" : "tip", where, values, remedies: [...rings, ...plates, ...smaller, leaveIt({ code, where })] }];
 }
