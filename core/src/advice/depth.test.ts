@@ -53,7 +53,7 @@ describe("curved blanks", () => {
 
   it("wide plates on a bulge crease; smaller, they lie down", () => {
     const bold = withBlank(dome, {}, withLine({ font: "alfa-slab-one", letterCase: "upper" }, named("BO")));
-    const smaller = after(bold, "creases", "setSmaller");
+    const smaller = after(bold, "creases", "setSize");
     expect(find(smaller, "creases")).toBeUndefined();
   });
 
@@ -107,6 +107,60 @@ describe("remedies on letters", () => {
     expect(find(thin, "thinStroke")?.severity).toBe("stop");
     const just = withLine({ font: "oswald" }, named("Ottilie Maximiliane Brandenburger"));
     if (finding?.remedies.some(({ code }) => code === "thicken")) expect(find(after(just, "thinStroke", "thicken"), "thinStroke")).toBeUndefined();
+  });
+
+  const twoLines = (word: object, more: object = {}, document = plain) =>
+    classDocumentSchema.parse({
+      ...document,
+      design: { ...document.design, ...more, items: [document.design.items[0], { kind: "gap", id: "g", size: 2 }, { ...document.design.items[0], id: "word", slot: undefined, text: "tea", ...word }] },
+    });
+
+  it("a small line is made larger against the rest, just enough, and the other lines stay sound", () => {
+    const small = twoLines({ size: 2, font: "oswald" });
+    const [before, grown] = [makePlan(small, testFonts), after(small, "thinStroke", "growLine")];
+    const now = makePlan(grown, testFonts);
+    expect(now.findings.filter(({ code }) => code === "thinStroke")).toEqual([]);
+    const thinnest = (plan: typeof now) => Math.min(...(plan.lettered.seats[0]?.lines.find(({ item }) => item === "word")?.strokes.map(({ width }) => width) ?? []));
+    expect(thinnest(before)).toBeLessThan(0.8);
+    expect(thinnest(now)).toBeGreaterThanOrEqual(thinnest(before));
+    const limit = Number(find(small, "thinStroke")?.values.limit);
+    expect(thinnest(now)).toBeGreaterThanOrEqual(limit);
+    expect(thinnest(now)).toBeLessThan(limit * 1.05);
+  });
+
+  it("a size by hand is raised where the face has room, and never past it", () => {
+    const low = withLine({ font: "oswald" }, classDocumentSchema.parse({ ...plain, design: { ...plain.design, school: "fixedHeight", fixedScale: 0.4 } }));
+    const finding = find(low, "thinStroke");
+    expect(finding?.remedies.map(({ code }) => code)).toContain("setSize");
+    const raised = after(low, "thinStroke", "setSize");
+    expect(raised.design.fixedScale).toBeGreaterThan(0.4);
+    expect(find(raised, "thinStroke")).toBeUndefined();
+    const full = named("Ottilie Maximiliane Brandenburger-Seebeck zu Adelheid");
+    const most = withLine({ font: "oswald" }, classDocumentSchema.parse({ ...full, design: { ...full.design, school: "fixedHeight", fixedScale: 0.4 } }));
+    const room = makePlan(most, testFonts).lettered.asked[0]?.space.largest.scale ?? 0;
+    const offered = find(most, "thinStroke")?.remedies.find(({ code }) => code === "setSize");
+    expect(Number(offered?.values.scale ?? 0)).toBeLessThanOrEqual(room);
+  });
+
+  it("a set at the size of its longest name fills the box where every thin seat has room", () => {
+    const set = withLine({ font: "oswald", letterCase: "upper" }, named("IIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIII", "SVEA"));
+    const finding = find(set, "thinStroke");
+    expect(finding).toMatchObject({ where: { seat: "2" }, values: { seats: 1 } });
+    expect(find(after(set, "thinStroke", "setSchool"), "thinStroke")).toBeUndefined();
+    const bound = withLine({ font: "oswald" }, named("Ottilie Maximiliane Brandenburger", "Bo"));
+    expect(find(bound, "thinStroke")?.values.seats).toBe(2);
+    expect(find(bound, "thinStroke")?.remedies.map(({ code }) => code)).not.toContain("setSchool");
+  });
+
+  it("no line is grown that is the only one, or would take the room of another", () => {
+    const alone = withLine({ font: "oswald" }, named("Ottilie Maximiliane Brandenburger"));
+    expect(find(alone, "thinStroke")?.remedies.map(({ code }) => code)).not.toContain("growLine");
+    const wide = twoLines({ size: 10, font: "oswald", text: "tea with everybody at the long table" }, {}, named("Ottilie Maximiliane Brandenburger"));
+    for (const finding of makePlan(wide, testFonts).findings.filter(({ code }) => code === "thinStroke"))
+      for (const remedy of finding.remedies.filter(({ code }) => code === "growLine")) {
+        const others = (document: ClassDocument) => makePlan(document, testFonts).findings.filter(({ code, where }) => code === "thinStroke" && where.field !== finding.where.field).length;
+        expect(others(applyRemedy(wide, remedy))).toBeLessThanOrEqual(others(wide));
+      }
   });
 
   it("tight insides are opened", () => {

@@ -3,7 +3,7 @@
 import { isCup } from "../blanks/shape.ts";
 import { type SizingSchool, schools } from "../fitting/schools.ts";
 import { openedRings, slitPlates } from "../lettering/open-rings.ts";
-import { type Exception, MARKS, type RecipeItem, stencilSchema, type TextItem } from "../lettering/recipe.ts";
+import { type Exception, MARKS, type RecipeItem, stencilSchema, type TextItem, withSize } from "../lettering/recipe.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
 import type { ClassDocument } from "../plan/document.ts";
 import { tidyName } from "../roster/tidy.ts";
@@ -23,7 +23,8 @@ export function partOf(remedy: Remedy): DocumentPart {
     case "treatMarks":
     case "openRings":
     case "slitPlates":
-    case "setSmaller":
+    case "setSize":
+    case "growLine":
     case "bridgeIslands":
       return "design";
     case "tidyNames":
@@ -62,7 +63,9 @@ export function applyRemedy(document: ClassDocument, remedy: Remedy): ClassDocum
       return { ...document, design: openedRings(document.design, text("item")) };
     case "slitPlates":
       return { ...document, design: slitPlates(document.design, text("item"), number("share")) };
-    case "setSmaller":
+    case "growLine":
+      return number("size") > 0 ? { ...document, design: withSize(document.design, text("item"), number("size")) } : document;
+    case "setSize":
       return number("scale") > 0 ? { ...document, design: { ...document.design, school: "fixedHeight", fixedScale: number("scale") } } : document;
     case "bridgeIslands":
       return { ...document, design: { ...document.design, stencil: { ...stencilSchema.parse({}), ...document.design.stencil, islands: "bridged" } } };

@@ -79,11 +79,14 @@ const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => strin
   warp: () => "Bend the design to the taper",
   openRings: () => "Open the closed rings",
   slitPlates: () => "Slit the wide parts",
-  setSmaller: (v) => `Cut it at ${Math.floor(Number(v.share) * 100)} % of the size`,
+  setSize: (v) => (Number(v.share) < 1 ? `Cut it at ${Math.floor(Number(v.share) * 100)} % of the size` : `Cut it ${larger(v)} larger`),
+  growLine: (v) => `Make it ${larger(v)} larger against the rest`,
   bridgeIslands: () => "Bridge the islands",
   tidyNames: () => "Tidy them all",
   breakLine: () => "Break it in two lines",
 };
+
+const larger = (v: Values): string => `${Math.ceil((Number(v.share) - 1) * 100)} %`;
 
 const MARK_WORDS: Readonly<Record<string, string>> = { joined: "Bring them onto their letters", bridged: "Bridge them", dropped: "Drop the dots of i and j" };
 

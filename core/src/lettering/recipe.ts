@@ -151,6 +151,11 @@ export function vinylsOf(design: Design): string[] {
   return [...new Set(design.items.flatMap(vinylsOfItem))];
 }
 
+/** The design with one item in another size; its proportion to the others changes. */
+export function withSize(design: Design, id: string, size: number): Design {
+  return { ...design, items: design.items.map((item) => (item.id === id ? { ...item, size } : item)) };
+}
+
 /** The design with one vinyl in the place of another: two near shades become one layer. */
 export function mergedVinyl(design: Design, from: string, into: string): Design {
   const swap = (id: string) => (id === from ? into : id);

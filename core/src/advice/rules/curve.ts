@@ -50,7 +50,7 @@ function creases({ face, lettered, document, kits }: Plan): Finding[] {
           .filter((item) => item.kind === "art" && item.layers.some(({ vinyl }) => vinyl === found.vinyl))
           .map((item) => ({ code: "slitPlates" as const, values: { item: item.id, share } }))
       : [];
-  const smaller = share >= LEAST_SHARE && scale > 0 ? [{ code: "setSmaller" as const, values: { scale: Math.floor(scale * share * 1000) / 1000, share } }] : [];
+  const smaller = share >= LEAST_SHARE && scale > 0 ? [{ code: "setSize" as const, values: { scale: Math.floor(scale * share * 1000) / 1000, share } }] : [];
   const code = bad ? "creases" : "mayCrease";
   return [{ code, severity: bad ? "check" : "tip", where, values, remedies: [...rings, ...plates, ...smaller, leaveIt({ code, where })] }];
 }

@@ -5,6 +5,7 @@ import type { LetteredSeat } from "../../plan/letter-set.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
+import { largerRemedies, needOf, type ThinSeat } from "./larger.ts";
 
 /** Below half the limit a stroke tears whatever one does. */
 const HOPELESS_SHARE = 0.5;
@@ -25,7 +26,8 @@ interface Stroke {
   readonly heightMm: number;
 }
 
-function thinFinding({ document, lettered }: Plan, item: RecipeItem, vinylId: string, fonts: FontLookup): Finding[] {
+function thinFinding(plan: Plan, item: RecipeItem, vinylId: string, fonts: FontLookup): Finding[] {
+  const { document, lettered } = plan;
   const vinyl = document.vinyls.find(({ id }) => id === vinylId);
   if (!vinyl) return [];
   const limit = FAMILY_TRAITS[vinyl.family].minStrokeMm;
@@ -35,13 +37,22 @@ function thinFinding({ document, lettered }: Plan, item: RecipeItem, vinylId: st
   const where = { seat: worst.seat, field: item.id, vinyl: vinyl.id };
   const severity = worst.width < limit * HOPELESS_SHARE ? "stop" : "check";
   const values = { letter: worst.text, width: worst.width, limit, seats: new Set(thin.map(({ seat }) => seat)).size };
-  return [{ code: "thinStroke", severity, where, values, remedies: [...thinRemedies(item, worst, limit, fonts), ...(severity === "check" ? [leaveIt({ code: "thinStroke", where })] : [])] }];
+  const larger = largerRemedies(plan, item, thinSeats(thin, limit, item), fonts);
+  const left = severity === "check" ? [leaveIt({ code: "thinStroke", where })] : [];
+  return [{ code: "thinStroke", severity, where, values, remedies: [...larger, ...thinRemedies(item, worst, limit, fonts), ...left] }];
 }
 
 function strokesOf(seat: LetteredSeat, item: RecipeItem, vinyl: string): Stroke[] {
   if (item.kind === "text") return seat.lines.filter((line) => line.item === item.id).flatMap((line) => line.strokes.map((stroke) => ({ seat: seat.seat, ...stroke, heightMm: line.heightMm })));
   const name = item.kind === "art" ? item.name : item.kind;
   return seat.artStrokes.filter((art) => art.item === item.id && art.vinyl === vinyl).map((art) => ({ seat: seat.seat, text: name, width: art.width, heightMm: 0 }));
+}
+
+/** Each seat with thin strokes, and how much larger it would have to be. */
+function thinSeats(thin: readonly Stroke[], limit: number, item: RecipeItem): ThinSeat[] {
+  const needs = new Map<string, number>();
+  for (const { seat, width } of thin) needs.set(seat, Math.max(needs.get(seat) ?? 0, needOf(width, limit, item.kind === "text" ? item.thickenMm : 0)));
+  return [...needs].map(([seat, need]) => ({ seat, need }));
 }
 
 /** Remedies in the order of the trade: bolder, then a little thicker; a lot thicker would be another face. */

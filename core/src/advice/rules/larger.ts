@@ -1,0 +1,89 @@
+/** "Larger" as a remedy for thin strokes: offered only when the face bears it and no other line turns thin by it. */
+import type { FontLookup } from "../../lettering/compose-row.ts";
+import { type RecipeItem, withSize } from "../../lettering/recipe.ts";
+import type { ClassDocument } from "../../plan/document.ts";
+import { type LetteredSeat, letterSet } from "../../plan/letter-set.ts";
+import { measureStrokes } from "../../plan/measure-strokes.ts";
+import type { PlanStages } from "../../plan/plan.ts";
+import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
+import type { Remedy } from "../finding.ts";
+
+/** A line grown by more than this against the others makes another design. */
+const MOST_GROWTH = 2.5;
+/** Growing a line makes the whole design smaller, so the need is reckoned anew this many times. */
+const ROUNDS = 4;
+/** The tightest and the thinnest seats stand for the set: they decide its size. */
+const SAMPLE_SEATS = 8;
+/** A hair above what is needed, so that rounding does not leave the stroke just short. */
+const SPARE = 1.002;
+
+export interface ThinSeat {
+  readonly seat: string;
+  /** Times its size at which its thinnest stroke of the item meets the limit. */
+  readonly need: number;
+}
+
+/** Size at which a stroke meets the limit; what is thickened stays as it is when letters grow. */
+export function needOf(width: number, limit: number, thickenMm: number): number {
+  const drawn = width - 2 * thickenMm;
+  return drawn > 0 ? (limit - 2 * thickenMm) / drawn : Number.POSITIVE_INFINITY;
+}
+
+export function largerRemedies(plan: PlanStages, item: RecipeItem, thin: readonly ThinSeat[], fonts: FontLookup): Remedy[] {
+  return [...wholeLarger(plan, thin), ...lineLarger(plan, item, thin, fonts)];
+}
+
+/** Every thin seat has room on its face: a size by hand is raised, another school gives way to filling the box. */
+function wholeLarger({ document, lettered }: PlanStages, thin: readonly ThinSeat[]): Remedy[] {
+  const scales = new Map(lettered.sizing.seats.map(({ seat, scale }) => [seat, scale]));
+  const largest = new Map(lettered.asked.map(({ seat, space }) => [seat, space.largest.scale]));
+  const wanted = thin.map(({ seat, need }) => ({ scale: (scales.get(seat) ?? 0) * need * SPARE, most: largest.get(seat) ?? 0 }));
+  if (document.design.school === "fillBox" || wanted.some(({ scale, most }) => !(scale <= most))) return [];
+  if (document.design.school !== "fixedHeight") return [{ code: "setSchool", values: { school: "fillBox" } }];
+  const scale = Math.max(...wanted.map((one) => one.scale));
+  return [{ code: "setSize", values: { scale, share: scale / document.design.fixedScale } }];
+}
+
+/** One line, or the art, grown against the rest of the design. */
+function lineLarger(plan: PlanStages, item: RecipeItem, thin: readonly ThinSeat[], fonts: FontLookup): Remedy[] {
+  if (item.kind !== "text" && item.kind !== "art") return [];
+  const before = sampled(plan, thin);
+  const seats = plan.document.seats.filter(({ seat }) => before.some((one) => one.seat === seat));
+  let growth = Math.max(...thin.map(({ need }) => need)) * SPARE;
+  for (let round = 0; round < ROUNDS && growth <= MOST_GROWTH; round++) {
+    const size = Math.ceil(item.size * growth * 100) / 100;
+    const design = withSize(plan.document.design, item.id, size);
+    const { seats: after } = measureStrokes(letterSet(design, seats, plan.face, fonts), fonts);
+    const short = Math.max(...after.map((seat) => worstNeed(seat, plan.document, item.id)));
+    if (short <= 1) return newlyThin(before, after, plan.document, item.id) ? [] : [{ code: "growLine", values: { item: item.id, size, share: size / item.size } }];
+    growth *= short * SPARE;
+  }
+  return [];
+}
+
+function sampled({ lettered }: PlanStages, thin: readonly ThinSeat[]): LetteredSeat[] {
+  const thinnest = [...thin].sort((a, b) => b.need - a.need).slice(0, SAMPLE_SEATS);
+  const tightest = [...lettered.asked].sort((a, b) => a.space.largest.scale - b.space.largest.scale).slice(0, SAMPLE_SEATS);
+  const chosen = new Set([...thinnest, ...tightest].map(({ seat }) => seat));
+  return lettered.seats.filter(({ seat }) => chosen.has(seat));
+}
+
+interface Measured {
+  readonly item: string;
+  readonly need: number;
+}
+
+function needs(seat: LetteredSeat, { vinyls }: ClassDocument): Measured[] {
+  const limits = new Map(vinyls.map(({ id, family }) => [id, FAMILY_TRAITS[family].minStrokeMm]));
+  const letters = seat.lines.flatMap((line) => line.strokes.map(({ width }) => ({ item: line.item, need: needOf(width, limits.get(line.vinyl) ?? 0, line.thickenMm) })));
+  return [...letters, ...seat.artStrokes.map(({ item, vinyl, width }) => ({ item, need: needOf(width, limits.get(vinyl) ?? 0, 0) }))];
+}
+
+const worstNeed = (seat: LetteredSeat, document: ClassDocument, item: string): number => Math.max(0, ...needs(seat, document).flatMap((one) => (one.item === item ? [one.need] : [])));
+
+/** Whether an item that lifted well no longer does. */
+function newlyThin(before: readonly LetteredSeat[], after: readonly LetteredSeat[], document: ClassDocument, grown: string): boolean {
+  const thinItems = (seats: readonly LetteredSeat[]) => new Set(seats.flatMap((seat) => needs(seat, document).flatMap(({ item, need }) => (need > 1 && item !== grown ? [item] : []))));
+  const was = thinItems(before);
+  return [...thinItems(after)].some((item) => !was.has(item));
+}
