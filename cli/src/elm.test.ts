@@ -49,6 +49,14 @@ describe("exit codes", () => {
     expect(JSON.parse(out).length).toBeGreaterThanOrEqual(16);
   });
 
+  it("0 for help, which goes to stderr and names every verb", () => {
+    for (const word of ["help", "--help", "-h"]) {
+      const { status, out, err } = elm([word]);
+      expect([status, out]).toEqual([0, ""]);
+      for (const verb of ["plan", "wrap", "import-svg", "schema"]) expect(err).toContain(verb);
+    }
+  });
+
   it("2, and one line that says what and where, when the input is unusable", () => {
     for (const [args, stdin, words] of [
       [["letter"], "{", "stdin: not JSON"],
