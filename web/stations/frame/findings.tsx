@@ -45,7 +45,7 @@ export function Findings({
               <p>
                 {said.sentence}{" "}
                 {said.remedies.map(({ remedy, words }, i) => (
-                  <span key={words}>
+                  <span key={`${remedy.code} ${words}`}>
                     {i > 0 && " · "}
                     <button
                       type="button"

@@ -42,6 +42,7 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
       label,
     );
   const first = vinyls[0]?.id ?? "";
+  const lines = items.filter(({ kind }) => kind === "text").length;
   return (
     <>
       <h2 className="mb-2 text-lg">The design, top to bottom</h2>
@@ -67,9 +68,8 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
                 heightMm={lineOf(item.id)?.heightMm}
                 sample={(item.text ?? lineOf(item.id)?.text ?? "").slice(0, 24)}
                 design={design}
-                last={items.filter(({ kind }) => kind === "text").length === 1}
+                last={lines === 1}
                 onChange={(next, label) => setItem(index, next, label)}
-                onRemove={() => remove(index)}
               />
             )}
             <p className="mt-1 flex gap-4 text-sm">
@@ -83,7 +83,7 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
                   down
                 </button>
               )}
-              {item.kind !== "text" && items.length > 1 && (
+              {(item.kind === "text" ? lines > 1 : items.length > 1) && (
                 <button type="button" className="verb ml-auto" onClick={() => remove(index)}>
                   take out
                 </button>

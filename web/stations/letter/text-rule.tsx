@@ -21,15 +21,15 @@ interface Props {
   readonly heightMm: number | undefined;
   readonly sample: string;
   readonly design: Design;
+  /** The only line of text. */
   readonly last: boolean;
   readonly onChange: (item: TextItem, label: string) => void;
-  readonly onRemove: () => void;
 }
 
 const stepped = (value: number, by: number, least: number, most: number) => Math.min(most, Math.max(least, Math.round((value + by) * 1000) / 1000));
 
 /** One line of the recipe: what it says, and by which rules it is set. */
-export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, onChange, onRemove }: Props) {
+export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, onChange }: Props) {
   const what = item.slot ?? "fixed line";
   const fontName = useFontName();
   const family = vinyls.find(({ id }) => id === item.vinyl)?.family;
@@ -59,12 +59,12 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
           onChange={(font) => onChange({ ...item, font: font.id, join: font.joined }, `Font of ${what}`)}
         />
         <VinylField value={item.vinyl} vinyls={vinyls} onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of ${what}`)} />
-        <div className="col-span-2 flex flex-wrap items-center gap-x-4 gap-y-2 text-sm text-soft">
-          <span className="inline-flex items-center gap-2">
+        <div className="col-span-2 grid grid-cols-2 gap-2 text-sm text-soft">
+          <span className="flex flex-col gap-1">
             size
             <Stepper label={`Size of ${what}`} onStep={(by) => onChange({ ...item, size: stepped(item.size, by * 0.5, 1, 1000) }, `Size of ${what}`)} />
           </span>
-          <span className="inline-flex items-center gap-2">
+          <span className="flex flex-col gap-1">
             spacing
             <Stepper label={`Spacing of ${what}`} onStep={(by) => onChange({ ...item, trackingEm: stepped(item.trackingEm, by * 0.01, -0.3, 2) }, `Spacing of ${what}`)} />
           </span>
@@ -94,14 +94,9 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
           <input type="checkbox" checked={item.join} onChange={(event) => onChange({ ...item, join: event.target.checked }, `Letters of ${what} joined`)} /> join letters
         </label>
         {!last && (
-          <>
-            <label className="inline-flex min-h-6 items-center gap-2">
-              <input type="checkbox" checked={item.mayNarrow} onChange={(event) => onChange({ ...item, mayNarrow: event.target.checked }, `${what} may be narrower`)} /> may be set smaller
-            </label>
-            <button type="button" className="verb" onClick={onRemove}>
-              take out
-            </button>
-          </>
+          <label className="inline-flex min-h-6 items-center gap-2">
+            <input type="checkbox" checked={item.mayNarrow} onChange={(event) => onChange({ ...item, mayNarrow: event.target.checked }, `${what} may be narrower`)} /> may be set smaller
+          </label>
         )}
       </div>
     </div>

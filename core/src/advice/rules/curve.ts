@@ -1,5 +1,6 @@
 import { creaseOf } from "../../blanks/crease.ts";
 import { endRise } from "../../blanks/tapered-cup.ts";
+import { type RecipeItem, vinylsOfItem } from "../../lettering/recipe.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
@@ -42,15 +43,17 @@ function creases({ face, lettered, document, kits }: Plan): Finding[] {
   const values = { patch: found.patch, limit: bulge.largestPatch, pieces: read.filter((row) => row.verdict === found.verdict).length };
   const share = bulge.largestPatch / found.patch;
   const scale = Math.max(0, ...lettered.seats.map((seat) => seat.scale));
-  const rings =
-    found.cause === "ring" ? document.design.items.filter((item) => item.kind === "art" || item.kind === "shape").map((item) => ({ code: "openRings" as const, values: { item: item.id } })) : [];
-  const plates =
-    found.cause === "plate"
-      ? document.design.items
-          .filter((item) => item.kind === "art" && item.layers.some(({ vinyl }) => vinyl === found.vinyl))
-          .map((item) => ({ code: "slitPlates" as const, values: { item: item.id, share } }))
-      : [];
+  const parts = document.design.items.filter((item) => vinylsOfItem(item).includes(found.vinyl));
+  const rings = found.cause === "ring" ? parts.filter(mayHoldRing).map((item) => ({ code: "openRings" as const, values: { item: item.id, name: nameOf(item) } })) : [];
+  const plates = found.cause === "plate" ? parts.filter(({ kind }) => kind === "art").map((item) => ({ code: "slitPlates" as const, values: { item: item.id, name: nameOf(item), share } })) : [];
   const smaller = share >= LEAST_SHARE && scale > 0 ? [{ code: "setSize" as const, values: { scale: Math.floor(scale * share * 1000) / 1000, share } }] : [];
   const code = bad ? "creases" : "mayCrease";
   return [{ code, severity: bad ? "check" : "tip", where, values, remedies: [...rings, ...plates, ...smaller, leaveIt({ code, where })] }];
+}
+
+const mayHoldRing = (item: RecipeItem): boolean => item.kind === "art" || (item.kind === "shape" && (item.form === "ring" || item.form === "frame"));
+
+function nameOf(item: RecipeItem): string {
+  if (item.kind === "art") return item.name;
+  return item.kind === "shape" ? item.form : item.id;
 }
