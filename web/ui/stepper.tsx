@@ -14,3 +14,13 @@ export function Stepper({ label, onStep }: { label: string; onStep: (by: 1 | -1)
     </span>
   );
 }
+
+/** What is stepped, with its value now, and the two presses at the end of the row. */
+export function StepRow({ words, label, onStep }: { words: string; label: string; onStep: (by: 1 | -1) => void }) {
+  return (
+    <span className="col-span-2 flex items-center justify-between gap-2 text-sm">
+      {words}
+      <Stepper label={label} onStep={onStep} />
+    </span>
+  );
+}

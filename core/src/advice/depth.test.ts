@@ -1,10 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { MATERIALS } from "../blanks/blank.ts";
+import { seededRandom } from "../geometry/random.ts";
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import { type ClassDocument, classDocumentSchema } from "../plan/document.ts";
 import { makePlan } from "../plan/plan.ts";
 import { tidyName } from "../roster/tidy.ts";
-import { demoDocument, withNames } from "../testing/documents.ts";
+import { demoDocument, madeUpNames, withNames } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { VINYL_FAMILIES } from "../weeding/vinyl.ts";
 import { adviseOn, filmAdvice, surfaceAdvice, tapeAdvice, type Use } from "./film-choice.ts";
@@ -126,6 +127,21 @@ describe("remedies on letters", () => {
     const limit = Number(find(small, "thinStroke")?.values.limit);
     expect(thinnest(now)).toBeGreaterThanOrEqual(limit);
     expect(thinnest(now)).toBeLessThan(limit * 1.05);
+  });
+
+  it("a line grown by one press lifts well in every seat, whatever the names and sizes", () => {
+    const random = seededRandom(41);
+    let offered = 0;
+    for (let round = 0; round < 12; round++) {
+      const set = twoLines({ size: 2.5 + random() * 3, font: "oswald", text: madeUpNames(1, random)[0] }, {}, named(...madeUpNames(12, random)));
+      const finding = makePlan(set, testFonts).findings.find(({ code, where }) => code === "thinStroke" && where.field === "word");
+      const remedy = finding?.remedies.find(({ code }) => code === "growLine");
+      if (!remedy) continue;
+      offered++;
+      const still = makePlan(applyRemedy(set, remedy), testFonts).findings.filter(({ code, where }) => code === "thinStroke" && where.field === remedy.values.item);
+      expect(still, JSON.stringify(remedy)).toEqual([]);
+    }
+    expect(offered).toBeGreaterThan(3);
   });
 
   it("a size by hand is raised where the face has room, and never past it", () => {

@@ -5,7 +5,7 @@ import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
 import { Field } from "@/ui/field.tsx";
-import { Stepper } from "@/ui/stepper.tsx";
+import { Stepper, StepRow } from "@/ui/stepper.tsx";
 import { ArtDialog } from "./art-dialog.tsx";
 import { AlignField, ItemHead, VinylField } from "./item-fields.tsx";
 import { FORM_WORDS, freeId, freeSlot, newLine, newShape } from "./new-items.ts";
@@ -128,11 +128,15 @@ function ArtRule({ item, vinyls, unit, scale, onChange }: RuleProps<ArtItem>) {
     <div>
       <ItemHead name={item.name} vinyls={vinyls.filter(({ id }) => used.has(id))} />
       <p className="text-soft text-sm">
-        art, {showLength(item.size * scale, unit)} tall, {parts} {parts === 1 ? "part" : "parts"} · {item.licence}
+        art, {parts} {parts === 1 ? "part" : "parts"} · {item.licence}
         {item.source ? ` · ${item.source}` : ""}
       </p>
-      <div className="mt-1 flex items-center gap-4">
-        <Stepper label={`Size of ${item.name}`} onStep={(by) => onChange({ ...item, size: stepped(item.size, by * 0.5, 1) }, `Size of ${item.name}`)} />
+      <div className="mt-1 grid grid-cols-2">
+        <StepRow
+          words={`height ${showLength(item.size * scale, unit)}`}
+          label={`Size of ${item.name}`}
+          onStep={(by) => onChange({ ...item, size: stepped(item.size, by * 0.5, 1) }, `Size of ${item.name}`)}
+        />
       </div>
       <details className="mt-1">
         <summary className="verb inline-block text-sm">More rules</summary>
@@ -166,21 +170,24 @@ function ShapeRule({ item, vinyls, unit, scale, onChange }: RuleProps<ShapeItem>
         <VinylField value={item.vinyl} vinyls={vinyls} onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of the ${name}`)} />
         {around === undefined && <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${name} aligned`)} />}
         {around === undefined ? (
-          <span className="col-span-2 flex items-center justify-between text-sm">
-            {item.form === "line" ? "thickness" : "height"} {showLength(item.size * scale, unit)}
-            <Stepper label={`Size of the ${name}`} onStep={(by) => onChange({ ...item, size: stepped(item.size, by * (item.form === "line" ? 0.2 : 1), 0.4) }, `Size of the ${name}`)} />
-          </span>
+          <StepRow
+            words={`${item.form === "line" ? "thickness" : "height"} ${showLength(item.size * scale, unit)}`}
+            label={`Size of the ${name}`}
+            onStep={(by) => onChange({ ...item, size: stepped(item.size, by * (item.form === "line" ? 0.2 : 1), 0.4) }, `Size of the ${name}`)}
+          />
         ) : (
-          <span className="col-span-2 flex items-center justify-between text-sm">
-            away from the rest, {showLength(around * scale, unit)}
-            <Stepper label={`Distance of the ${name}`} onStep={(by) => onChange({ ...item, around: stepped(around, by * 0.5, 0) }, `Distance of the ${name}`)} />
-          </span>
+          <StepRow
+            words={`away from the rest, ${showLength(around * scale, unit)}`}
+            label={`Distance of the ${name}`}
+            onStep={(by) => onChange({ ...item, around: stepped(around, by * 0.5, 0) }, `Distance of the ${name}`)}
+          />
         )}
         {item.width !== undefined && around === undefined && (
-          <span className="col-span-2 flex items-center justify-between text-sm">
-            width {showLength(item.width * scale, unit)}
-            <Stepper label={`Width of the ${name}`} onStep={(by) => onChange({ ...item, width: stepped(item.width ?? 20, by * 2, 1) }, `Width of the ${name}`)} />
-          </span>
+          <StepRow
+            words={`width ${showLength(item.width * scale, unit)}`}
+            label={`Width of the ${name}`}
+            onStep={(by) => onChange({ ...item, width: stepped(item.width ?? 20, by * 2, 1) }, `Width of the ${name}`)}
+          />
         )}
         {item.form === "star" && (
           <Field label="Points">
@@ -198,10 +205,11 @@ function ShapeRule({ item, vinyls, unit, scale, onChange }: RuleProps<ShapeItem>
         )}
         {surrounds && (
           <>
-            <span className="col-span-2 flex items-center justify-between text-sm">
-              band {showLength(item.band * scale, unit)}
-              <Stepper label={`Band of the ${name}`} onStep={(by) => onChange({ ...item, band: stepped(item.band, by * 0.2, 0.4) }, `Band of the ${name}`)} />
-            </span>
+            <StepRow
+              words={`band ${showLength(item.band * scale, unit)}`}
+              label={`Band of the ${name}`}
+              onStep={(by) => onChange({ ...item, band: stepped(item.band, by * 0.2, 0.4) }, `Band of the ${name}`)}
+            />
             <label className="col-span-2 inline-flex min-h-8 items-center gap-2 text-sm">
               <input type="checkbox" checked={around !== undefined} onChange={(event) => onChange(event.target.checked ? { ...item, around: 4 } : loose, `${name} round everything`)} /> round
               everything

@@ -6,7 +6,7 @@ import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { Field } from "@/ui/field.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import { Stepper } from "@/ui/stepper.tsx";
+import { Stepper, StepRow } from "@/ui/stepper.tsx";
 import { FontField, useFontName } from "./fonts.tsx";
 import { AlignField, ItemHead, VinylField } from "./item-fields.tsx";
 
@@ -78,14 +78,16 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
           <div className="col-span-2">
             <SelectField label="Dots and accents" value={item.marks} words={MARK_WORDS} onChange={(marks) => onChange({ ...item, marks }, `Dots of ${what}`)} />
           </div>
-          <span className="col-span-2 flex items-center justify-between text-sm">
-            <span>thicken, {item.thickenMm === 0 ? "not" : `${item.thickenMm} mm a side`}</span>
-            <Stepper label={`Thicken ${what}`} onStep={(by) => onChange({ ...item, thickenMm: stepped(item.thickenMm, by * 0.05, 0, 5) }, `${what} thickened`)} />
-          </span>
-          <span className="col-span-2 flex items-center justify-between text-sm">
-            <span>open insides, {item.openCountersMm === 0 ? "not" : `to ${item.openCountersMm} mm`}</span>
-            <Stepper label={`Open the insides of ${what}`} onStep={(by) => onChange({ ...item, openCountersMm: stepped(item.openCountersMm, by * 0.1, 0, 5) }, `Insides of ${what} opened`)} />
-          </span>
+          <StepRow
+            words={`thicken, ${item.thickenMm === 0 ? "not" : `${item.thickenMm} mm a side`}`}
+            label={`Thicken ${what}`}
+            onStep={(by) => onChange({ ...item, thickenMm: stepped(item.thickenMm, by * 0.05, 0, 5) }, `${what} thickened`)}
+          />
+          <StepRow
+            words={`open insides, ${item.openCountersMm === 0 ? "not" : `to ${item.openCountersMm} mm`}`}
+            label={`Open the insides of ${what}`}
+            onStep={(by) => onChange({ ...item, openCountersMm: stepped(item.openCountersMm, by * 0.1, 0, 5) }, `Insides of ${what} opened`)}
+          />
           <SelectField label="Height judged by" value={item.by} words={BY_WORDS} onChange={(by) => onChange({ ...item, by }, `Height of ${what}`)} />
         </div>
       </details>
