@@ -44,6 +44,17 @@ describe("lettering stays inside the face, by the face's own formula", () => {
     }
   });
 
+  it("a frame round everything lies in the middle of the face, the same for every seat", () => {
+    const items = [...document({ kind: "flat", width, height }).design.items, { kind: "shape", id: "frame", form: "frame", vinyl: tins.vinyls[0]?.id, size: 1, around: 3 }];
+    const plan = makePlan(document({ kind: "flat", width, height }, {}, { design: { items } }), testFonts);
+    expect(plan.lettered.seats).toHaveLength(NAMES.length);
+    for (const { flat } of plan.lettered.seats) {
+      const box = boxOf([...flat.values()].flat());
+      expect(box.minY + box.maxY).toBeCloseTo(0, 6);
+      expect(box.minX + box.maxX).toBeCloseTo(0, 6);
+    }
+  });
+
   it("an oval", () => {
     const plan = makePlan(document({ kind: "oval", width, height }, { margin: { rule: "byHand", mm: 0 } }), testFonts);
     for (const [x, y] of plan.lettered.seats.flatMap(({ flat }) => outlinePoints(flat.values()))) expect(((2 * x) / width) ** 2 + ((2 * y) / height) ** 2).toBeLessThanOrEqual(1 + 1e-6);

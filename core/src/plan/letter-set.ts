@@ -106,8 +106,12 @@ function sizeSet(design: Design, seats: readonly SeatFields[], face: FaceReading
 /**
  * Middle between the top of the first capitals and the last baseline, at scale 1, over the whole set:
  * designs are centred by their letters, so that a descender or an accent does not shift one name against the rest.
+ * Where a frame goes round everything, the frame is what the eye sees, and is centred.
  */
 function letterMiddle(design: Design, composed: readonly ComposedSeat[]): number {
+  const outermost = design.items.findLast((item) => item.kind === "shape" && item.around !== undefined);
+  const frames = composed.flatMap((seat) => seat.art.filter(({ item }) => item === outermost?.id).map(({ polygons }) => boxOf(polygons)));
+  if (frames.length > 0) return (Math.min(...frames.map(({ minY }) => minY)) + Math.max(...frames.map(({ maxY }) => maxY))) / 2;
   let [top, bottom] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
   for (const item of design.items) {
     if (item.kind === "gap") continue;
