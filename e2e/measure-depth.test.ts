@@ -75,6 +75,25 @@ describe("any blank", () => {
     expect(await (await find(driver, By.css('input[aria-label="Piece 1 across"]'))).getAttribute("value")).toBe("90 mm");
   });
 
+  it("a height typed by mistake is taken back by 0, and a row is taken out for good", async () => {
+    const { driver } = window;
+    const height = By.css('input[aria-label="Piece 1 height"]');
+    for (const [typed, shown] of [
+      ["70", "70 mm"],
+      ["0", "0 mm"],
+    ] as const) {
+      await (await find(driver, height)).sendKeys(Key.chord(Key.CONTROL, "a"), typed, Key.ENTER);
+      await saved(driver);
+      await driver.navigate().refresh();
+      expect(await (await find(driver, height)).getAttribute("value")).toBe(shown);
+    }
+    await press(driver, By.css('[aria-label="Take keep-out 1 out"]'));
+    await saved(driver);
+    await driver.navigate().refresh();
+    await find(driver, byText("summary", "Holes, grooves, seams: none"));
+    await find(driver, byText("summary", "Pieces measured: 1"));
+  });
+
   it("measures that leave no face are not taken, with the reason; what was there stays", async () => {
     const { driver } = window;
     await shape("straightCup");

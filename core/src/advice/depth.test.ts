@@ -46,7 +46,6 @@ describe("curved blanks", () => {
   it("a straight cut on a taper is said, and bent by one press", () => {
     const bent = after(withBlank(tapered), "offLevel", "warp");
     expect(find(bent, "offLevel")).toBeUndefined();
-    expect(find(bent, "offLevel")).toBeUndefined();
     const [flat, curved] = [makePlan(withBlank(tapered), testFonts), makePlan(bent, testFonts)];
     expect(flat.lettered.seats[0]?.layers).toEqual(flat.lettered.seats[0]?.flat);
     expect(curved.lettered.seats[0]?.layers).not.toEqual(curved.lettered.seats[0]?.flat);
@@ -102,12 +101,16 @@ describe("curved blanks", () => {
 });
 
 describe("remedies on letters", () => {
-  it("thin strokes are thickened just enough", () => {
-    const thin = withLine({ font: "dancing-script", join: true }, named("Ottilie Brandenburger"));
-    const finding = find(withLine({ font: "oswald" }, named("Ottilie Maximiliane Brandenburger")), "thinStroke");
-    expect(find(thin, "thinStroke")?.severity).toBe("stop");
-    const just = withLine({ font: "oswald" }, named("Ottilie Maximiliane Brandenburger"));
-    if (finding?.remedies.some(({ code }) => code === "thicken")) expect(find(after(just, "thinStroke", "thicken"), "thinStroke")).toBeUndefined();
+  it("thin strokes are thickened just enough; where that would close the letters, not at all", () => {
+    const thin = withLine({ font: "oswald" }, named("Ottilie Brandenburger"));
+    const thickened = after(thin, "thinStroke", "thicken");
+    expect(find(thickened, "thinStroke")).toBeUndefined();
+    const by = Number(find(thin, "thinStroke")?.remedies.find(({ code }) => code === "thicken")?.values.by);
+    const tooLittle = withLine({ font: "oswald", thickenMm: Math.max(0, by - 0.06) }, named("Ottilie Brandenburger"));
+    expect(find(tooLittle, "thinStroke")).toBeDefined();
+    const hopeless = find(withLine({ font: "dancing-script", join: true }, named("Ottilie Maximiliane Brandenburger")), "thinStroke");
+    expect(hopeless?.severity).toBe("stop");
+    expect(hopeless?.remedies.map(({ code }) => code)).not.toContain("thicken");
   });
 
   const twoLines = (word: object, more: object = {}, document = plain) =>
@@ -129,11 +132,13 @@ describe("remedies on letters", () => {
     expect(thinnest(now)).toBeLessThan(limit * 1.05);
   });
 
+  const WORDS = ["kale", "leek", "dill", "rosemary", "beetroot", "pak choi", "runner beans"];
   it("a line grown by one press lifts well in every seat, whatever the names and sizes", () => {
     const random = seededRandom(41);
     let offered = 0;
-    for (let round = 0; round < 12; round++) {
-      const set = twoLines({ size: 2.5 + random() * 3, font: "oswald", text: madeUpNames(1, random)[0] }, {}, named(...madeUpNames(12, random)));
+    for (let round = 0; round < 10; round++) {
+      const seats = madeUpNames(60, random).map((name, i) => ({ seat: String(i + 1), fields: { name, word: WORDS[Math.floor(random() * WORDS.length)] } }));
+      const set = twoLines({ size: 4 + random() * 3, font: "oswald", slot: "word", text: undefined }, {}, classDocumentSchema.parse({ ...plain, seats }));
       const finding = makePlan(set, testFonts).findings.find(({ code, where }) => code === "thinStroke" && where.field === "word");
       const remedy = finding?.remedies.find(({ code }) => code === "growLine");
       if (!remedy) continue;
@@ -151,11 +156,11 @@ describe("remedies on letters", () => {
     const raised = after(low, "thinStroke", "setSize");
     expect(raised.design.fixedScale).toBeGreaterThan(0.4);
     expect(find(raised, "thinStroke")).toBeUndefined();
+    expect(raised.design.fixedScale).toBeLessThanOrEqual(makePlan(low, testFonts).lettered.asked[0]?.space.largest.scale ?? 0);
     const full = named("Ottilie Maximiliane Brandenburger-Seebeck zu Adelheid");
     const most = withLine({ font: "oswald" }, classDocumentSchema.parse({ ...full, design: { ...full.design, school: "fixedHeight", fixedScale: 0.4 } }));
-    const room = makePlan(most, testFonts).lettered.asked[0]?.space.largest.scale ?? 0;
-    const offered = find(most, "thinStroke")?.remedies.find(({ code }) => code === "setSize");
-    expect(Number(offered?.values.scale ?? 0)).toBeLessThanOrEqual(room);
+    expect(find(most, "thinStroke")).toBeDefined();
+    expect(find(most, "thinStroke")?.remedies.map(({ code }) => code)).not.toContain("setSize");
   });
 
   it("a set at the size of its longest name fills the box where every thin seat has room", () => {
@@ -171,12 +176,10 @@ describe("remedies on letters", () => {
   it("no line is grown that is the only one, or would take the room of another", () => {
     const alone = withLine({ font: "oswald" }, named("Ottilie Maximiliane Brandenburger"));
     expect(find(alone, "thinStroke")?.remedies.map(({ code }) => code)).not.toContain("growLine");
-    const wide = twoLines({ size: 10, font: "oswald", text: "tea with everybody at the long table" }, {}, named("Ottilie Maximiliane Brandenburger"));
-    for (const finding of makePlan(wide, testFonts).findings.filter(({ code }) => code === "thinStroke"))
-      for (const remedy of finding.remedies.filter(({ code }) => code === "growLine")) {
-        const others = (document: ClassDocument) => makePlan(document, testFonts).findings.filter(({ code, where }) => code === "thinStroke" && where.field !== finding.where.field).length;
-        expect(others(applyRemedy(wide, remedy))).toBeLessThanOrEqual(others(wide));
-      }
+    const wide = twoLines({ size: 3, font: "oswald", text: "tea with everybody at the long table" }, {}, named("Ines"));
+    const finding = makePlan(wide, testFonts).findings.find(({ code, where }) => code === "thinStroke" && where.field === "word");
+    expect(finding).toBeDefined();
+    expect(finding?.remedies.map(({ code }) => code)).not.toContain("growLine");
   });
 
   it("tight insides are opened", () => {

@@ -144,8 +144,7 @@ function ArtRule({ item, vinyls, unit, scale, onChange }: RuleProps<ArtItem>) {
           <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${item.name} aligned`)} />
           {item.layers.map((layer, i) => (
             <VinylField
-              // Layers have no identity but their order.
-              // biome-ignore lint/suspicious/noArrayIndexKey: see above
+              // biome-ignore lint/suspicious/noArrayIndexKey: layers have no identity but their order
               key={i}
               label={`Layer ${i + 1}`}
               value={layer.vinyl}

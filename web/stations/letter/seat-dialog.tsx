@@ -36,8 +36,7 @@ export function SeatDialog({ seat, label, design, blank, vinyls, unit, lettering
   const face = useFacePicture(blank);
   const { inspect, inspected, drawn } = lettering;
   const id = seat?.seat;
-  // Looked at again whenever the set was lettered again.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: see above
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the seat is looked at again whenever the set was lettered again, which `drawn` tells
   useEffect(() => {
     if (id) inspect(id);
   }, [id, inspect, drawn]);

@@ -5,6 +5,7 @@ import { isCup } from "@elm-basket/core/blanks/shape.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { ReactNode } from "react";
 import { Field, LengthField } from "@/ui/field.tsx";
+import { Rows } from "@/ui/rows.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 
 const KEEP_OUT_WORDS: Record<KeepOut["kind"], string> = { groove: "groove", seam: "seam", hole: "hole", knob: "knob", other: "something else" };
@@ -68,49 +69,39 @@ function HandleField({ blank, unit, onChange }: Props) {
 
 function KeepOutsField({ blank, unit, onChange }: Props) {
   const set = (keepOuts: KeepOut[], label: string) => onChange({ ...blank, keepOuts }, label);
-  const edit = (index: number, patch: Partial<KeepOut>) =>
-    set(
-      blank.keepOuts.map((row, i) => (i === index ? { ...row, ...patch } : row)),
-      "Keep-out",
-    );
   const add = () => set([...blank.keepOuts, { kind: "hole", form: "round", x: 0, y: 0, width: 6, height: 6, clearance: 3 }], "One more keep-out");
   return (
     <Section title={blank.keepOuts.length === 0 ? "Holes, grooves, seams: none" : `Keep clear of ${blank.keepOuts.length}`} open={blank.keepOuts.length > 0}>
-      {blank.keepOuts.map((row, i) => (
-        // The rows have no identity but their place.
-        // biome-ignore lint/suspicious/noArrayIndexKey: see above
-        <div key={i} className="grid grid-cols-2 gap-2 border-rule border-b pb-3">
-          <select aria-label={`Kind of keep-out ${i + 1}`} value={row.kind} onChange={(event) => edit(i, { kind: event.target.value as KeepOut["kind"] })}>
-            {Object.entries(KEEP_OUT_WORDS).map(([kind, words]) => (
-              <option key={kind} value={kind}>
-                {words}
-              </option>
-            ))}
-          </select>
-          <select aria-label={`Form of keep-out ${i + 1}`} value={row.form} onChange={(event) => edit(i, { form: event.target.value as KeepOut["form"] })}>
-            <option value="round">round</option>
-            <option value="rect">straight sides</option>
-          </select>
-          <SignedField label="Right of the middle" mm={row.x} onChange={(x) => edit(i, { x })} />
-          <SignedField label="Below the middle" mm={row.y} onChange={(y) => edit(i, { y })} />
-          <LengthField label="Width" mm={row.width} unit={unit} onChange={(width) => edit(i, { width })} />
-          <LengthField label="Height" mm={row.height} unit={unit} onChange={(height) => edit(i, { height })} />
-          <LengthField label="Keep away" mm={row.clearance} unit={unit} allowZero onChange={(clearance) => edit(i, { clearance })} />
-          <button
-            type="button"
-            className="verb justify-self-end self-end min-h-10 text-sm"
-            aria-label={`Take keep-out ${i + 1} out`}
-            onClick={() =>
-              set(
-                blank.keepOuts.filter((_, k) => k !== i),
-                "A keep-out taken out",
-              )
-            }
-          >
-            take out
-          </button>
-        </div>
-      ))}
+      <Rows
+        rows={blank.keepOuts}
+        className="grid grid-cols-2 gap-2 border-rule border-b pb-3"
+        out={{ name: (i) => `Take keep-out ${i + 1} out`, words: "take out", label: "A keep-out taken out" }}
+        onChange={set}
+      >
+        {(row, change, i) => {
+          const edit = (patch: Partial<typeof row>) => change({ ...row, ...patch }, "Keep-out");
+          return (
+            <>
+              <select aria-label={`Kind of keep-out ${i + 1}`} value={row.kind} onChange={(event) => edit({ kind: event.target.value as KeepOut["kind"] })}>
+                {Object.entries(KEEP_OUT_WORDS).map(([kind, words]) => (
+                  <option key={kind} value={kind}>
+                    {words}
+                  </option>
+                ))}
+              </select>
+              <select aria-label={`Form of keep-out ${i + 1}`} value={row.form} onChange={(event) => edit({ form: event.target.value as KeepOut["form"] })}>
+                <option value="round">round</option>
+                <option value="rect">straight sides</option>
+              </select>
+              <SignedField label="Right of the middle" mm={row.x} onChange={(x) => edit({ x })} />
+              <SignedField label="Below the middle" mm={row.y} onChange={(y) => edit({ y })} />
+              <LengthField label="Width" mm={row.width} unit={unit} onChange={(width) => edit({ width })} />
+              <LengthField label="Height" mm={row.height} unit={unit} onChange={(height) => edit({ height })} />
+              <LengthField label="Keep away" mm={row.clearance} unit={unit} allowZero onChange={(clearance) => edit({ clearance })} />
+            </>
+          );
+        }}
+      </Rows>
       {blank.keepOuts.length < 20 && (
         <button type="button" className="verb justify-self-start" onClick={add}>
           Add something to keep clear of
@@ -131,35 +122,25 @@ function SignedField({ label, mm, onChange }: { label: string; mm: number; onCha
 
 function ReserveField({ blank, unit, onChange }: Props) {
   const set = (reserve: Reserve[], label: string) => onChange({ ...blank, reserve }, label);
-  const edit = (index: number, patch: Partial<Reserve>) =>
-    set(
-      blank.reserve.map((row, i) => (i === index ? { ...row, ...patch } : row)),
-      "Space for later",
-    );
   return (
     <Section title={blank.reserve.length === 0 ? "Space for twine, flowers: none" : `Space kept for later: ${blank.reserve.length}`} open={blank.reserve.length > 0}>
-      {blank.reserve.map((row, i) => (
-        // The rows have no identity but their place.
-        // biome-ignore lint/suspicious/noArrayIndexKey: see above
-        <div key={i} className="grid grid-cols-2 gap-2 border-rule border-b pb-3">
-          <SelectField label="At the" value={row.side} words={SIDES.map((side) => [side, side] as const)} onChange={(side) => edit(i, { side })} />
-          <LengthField label="Keep free" mm={row.mm} unit={unit} onChange={(mm) => edit(i, { mm })} />
-          <Field label="For">{(props) => <input {...props} maxLength={80} value={row.what} onChange={(event) => edit(i, { what: event.target.value })} />}</Field>
-          <button
-            type="button"
-            className="verb justify-self-end self-end min-h-10 text-sm"
-            aria-label={`Take space ${i + 1} out`}
-            onClick={() =>
-              set(
-                blank.reserve.filter((_, k) => k !== i),
-                "Space given back",
-              )
-            }
-          >
-            take out
-          </button>
-        </div>
-      ))}
+      <Rows
+        rows={blank.reserve}
+        className="grid grid-cols-2 gap-2 border-rule border-b pb-3"
+        out={{ name: (i) => `Take space ${i + 1} out`, words: "take out", label: "Space given back" }}
+        onChange={set}
+      >
+        {(row, change) => {
+          const edit = (patch: Partial<typeof row>) => change({ ...row, ...patch }, "Space for later");
+          return (
+            <>
+              <SelectField label="At the" value={row.side} words={SIDES.map((side) => [side, side] as const)} onChange={(side) => edit({ side })} />
+              <LengthField label="Keep free" mm={row.mm} unit={unit} onChange={(mm) => edit({ mm })} />
+              <Field label="For">{(props) => <input {...props} maxLength={80} value={row.what} onChange={(event) => edit({ what: event.target.value })} />}</Field>
+            </>
+          );
+        }}
+      </Rows>
       {blank.reserve.length < 8 && (
         <button type="button" className="verb justify-self-start" onClick={() => set([...blank.reserve, { side: "top", mm: 15, what: "" }], "Space kept for later")}>
           Keep space for something
@@ -172,37 +153,34 @@ function ReserveField({ blank, unit, onChange }: Props) {
 /** Hand-made blanks differ: measure several, plan with the smallest. */
 function SpecimensField({ blank, unit, onChange }: Props) {
   const set = (specimens: Specimen[], label: string) => onChange({ ...blank, specimens }, label);
-  const edit = (index: number, patch: Partial<Specimen>) =>
-    set(
-      blank.specimens.map((row, i) => (i === index ? { ...row, ...patch } : row)),
-      "A measured piece",
-    );
   const first = blank.specimens[blank.specimens.length - 1];
   const size =
     "diameter" in blank.shape ? blank.shape.diameter : "width" in blank.shape ? blank.shape.width : "topDiameter" in blank.shape ? Math.max(blank.shape.topDiameter, blank.shape.bottomDiameter) : 80;
   return (
-    <Section title={blank.specimens.length === 0 ? "Pieces measured one by one: none" : `${blank.specimens.length} pieces measured, the smallest counts`} open={blank.specimens.length > 0}>
-      {blank.specimens.map((row, i) => (
-        // The rows have no identity but their place.
-        // biome-ignore lint/suspicious/noArrayIndexKey: see above
-        <div key={i} className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
-          <LengthField label={i === 0 ? "Across" : ""} name={`Piece ${i + 1} across`} mm={row.across} unit={unit} onChange={(across) => edit(i, { across })} />
-          <LengthField label={i === 0 ? "Height" : ""} name={`Piece ${i + 1} height`} mm={row.down ?? 0} unit={unit} allowZero onChange={(down) => edit(i, down > 0 ? { down } : {})} />
-          <button
-            type="button"
-            className="verb min-h-10 text-sm"
-            aria-label={`Take piece ${i + 1} out`}
-            onClick={() =>
-              set(
-                blank.specimens.filter((_, k) => k !== i),
-                "A measured piece taken out",
-              )
-            }
-          >
-            out
-          </button>
-        </div>
-      ))}
+    <Section title={blank.specimens.length === 0 ? "Pieces measured one by one: none" : `Pieces measured: ${blank.specimens.length}, the smallest counts`} open={blank.specimens.length > 0}>
+      <Rows
+        rows={blank.specimens}
+        className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
+        out={{ name: (i) => `Take piece ${i + 1} out`, words: "out", label: "A measured piece taken out" }}
+        onChange={set}
+      >
+        {(row, change, i) => {
+          const edit = (patch: Partial<typeof row>) => change({ ...row, ...patch }, "A measured piece");
+          return (
+            <>
+              <LengthField label={i === 0 ? "Across" : ""} name={`Piece ${i + 1} across`} mm={row.across} unit={unit} onChange={(across) => edit({ across })} />
+              <LengthField
+                label={i === 0 ? "Height" : ""}
+                name={`Piece ${i + 1} height`}
+                mm={row.down ?? 0}
+                unit={unit}
+                allowZero
+                onChange={(down) => change(down > 0 ? { ...row, down } : { across: row.across }, "A measured piece")}
+              />
+            </>
+          );
+        }}
+      </Rows>
       <button type="button" className="verb justify-self-start" onClick={() => set([...blank.specimens, { ...(first ?? { across: size }) }], "One more measured piece")}>
         Measure {blank.specimens.length === 0 ? "a piece" : "one more"}
       </button>

@@ -7,6 +7,7 @@ import { polygonArea } from "@elm-basket/core/geometry/polygon.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useState } from "react";
 import { Field, LengthField } from "@/ui/field.tsx";
+import { Rows } from "@/ui/rows.tsx";
 
 export const SHAPE_WORDS: Record<ShapeKind, string> = {
   flat: "flat, rectangular face",
@@ -109,11 +110,6 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
 function ProfileFields({ shape, unit, onChange }: Props & { shape: Extract<BlankShape, { kind: "bulgedCup" }> }) {
   const [around, setAround] = useState(false);
   const set = (profile: typeof shape.profile, label: string) => onChange({ ...shape, profile }, label);
-  const edit = (index: number, patch: Partial<(typeof shape.profile)[number]>, label: string) =>
-    set(
-      shape.profile.map((row, i) => (i === index ? { ...row, ...patch } : row)),
-      label,
-    );
   const factor = around ? Math.PI : 1;
   const add = () => {
     const last = shape.profile[shape.profile.length - 1] ?? { fromTop: 0, diameter: 80 };
@@ -125,41 +121,32 @@ function ProfileFields({ shape, unit, onChange }: Props & { shape: Extract<Blank
         <input type="checkbox" checked={around} onChange={(event) => setAround(event.target.checked)} />
         measured round with a soft tape (circumference)
       </label>
-      {shape.profile.map((row, i) => (
-        // The rows have no identity but their place.
-        // biome-ignore lint/suspicious/noArrayIndexKey: see above
-        <div key={i} className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
-          <LengthField
-            label={i === 0 ? "From the top" : ""}
-            name={`Height ${i + 1} from the top`}
-            mm={row.fromTop}
-            unit={unit}
-            allowZero
-            onChange={(fromTop) => edit(i, { fromTop }, "Height of a measure")}
-          />
-          <LengthField
-            label={i === 0 ? (around ? "Round" : "Diameter") : ""}
-            name={`${around ? "Circumference" : "Diameter"} ${i + 1}`}
-            mm={row.diameter * factor}
-            unit={unit}
-            onChange={(mm) => edit(i, { diameter: mm / factor }, "Width at a height")}
-          />
-          <button
-            type="button"
-            className="verb min-h-10 text-sm"
-            aria-label={`Take height ${i + 1} out`}
-            disabled={shape.profile.length <= 3}
-            onClick={() =>
-              set(
-                shape.profile.filter((_, k) => k !== i),
-                "A height taken out",
-              )
-            }
-          >
-            out
-          </button>
-        </div>
-      ))}
+      <Rows
+        rows={shape.profile}
+        className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
+        out={{ name: (i) => `Take height ${i + 1} out`, words: "out", label: "A height taken out", least: 3 }}
+        onChange={set}
+      >
+        {(row, change, i) => (
+          <>
+            <LengthField
+              label={i === 0 ? "From the top" : ""}
+              name={`Height ${i + 1} from the top`}
+              mm={row.fromTop}
+              unit={unit}
+              allowZero
+              onChange={(fromTop) => change({ ...row, fromTop }, "Height of a measure")}
+            />
+            <LengthField
+              label={i === 0 ? (around ? "Round" : "Diameter") : ""}
+              name={`${around ? "Circumference" : "Diameter"} ${i + 1}`}
+              mm={row.diameter * factor}
+              unit={unit}
+              onChange={(mm) => change({ ...row, diameter: mm / factor }, "Width at a height")}
+            />
+          </>
+        )}
+      </Rows>
       {shape.profile.length < 12 && (
         <button type="button" className="verb justify-self-start text-sm" onClick={add}>
           One more height

@@ -135,12 +135,10 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
 async function FollowLink({ classId, studioId }: { classId: string; studioId: string }) {
   const code = await codeFor(studioId, classId, "follow");
   const url = `${await siteAddress()}/f/${code}`;
-  const qr = await QRCode.toString(url, { type: "svg", margin: 0, errorCorrectionLevel: "M", color: { dark: "#22292b", light: "#0000" } });
   return (
     <section className="mt-7">
       <h2 className="mb-2 text-lg">For participants' phones</h2>
-      {/* biome-ignore lint/security/noDangerouslySetInnerHtml: the QR library's own drawing of our own address */}
-      <div className="mb-3 w-40" role="img" aria-label="QR code of the link for participants" dangerouslySetInnerHTML={{ __html: qr }} />
+      <QrPicture text={url} label="QR code of the link for participants" />
       <a href={url} className="verb [overflow-wrap:anywhere]" data-follow-link>
         {url.replace(/^https?:\/\//u, "")}
       </a>
@@ -181,6 +179,17 @@ function RunLine({ data, sheet }: { data: StationData; sheet: ReturnType<typeof 
       <text x={Math.min(x(planned), 996)} y="11" fontSize="13" textAnchor="end" dx="-6" fill="var(--color-soft)">
         planned end
       </text>
+    </svg>
+  );
+}
+
+/** Dark modules of the code as one path in the ink's colour. */
+function QrPicture({ text, label }: { text: string; label: string }) {
+  const { size, data } = QRCode.create(text, { errorCorrectionLevel: "M" }).modules;
+  const dark = Array.from(data, (module, i) => (module ? `M${i % size} ${Math.floor(i / size)}h1v1h-1z` : "")).join("");
+  return (
+    <svg className="mb-3 w-40 text-ink" viewBox={`0 0 ${size} ${size}`} shapeRendering="crispEdges" role="img" aria-label={label}>
+      <path d={dark} fill="currentColor" />
     </svg>
   );
 }

@@ -12,7 +12,7 @@ import type { Remedy } from "../finding.ts";
 const MOST_GROWTH = 2.5;
 /** Growing a line makes the whole design smaller, so the need is reckoned anew this many times. */
 const ROUNDS = 4;
-/** The tightest and the thinnest seats stand for the set: they decide its size. */
+/** So many of the tightest, the thinnest and those with the widest such line stand for the set: one of them decides its size. */
 const SAMPLE_SEATS = 8;
 /** A hair above what is needed, so that rounding does not leave the stroke just short. */
 const SPARE = 1.002;
@@ -47,7 +47,7 @@ function wholeLarger({ document, lettered }: PlanStages, thin: readonly ThinSeat
 /** One line, or the art, grown against the rest of the design. */
 function lineLarger(plan: PlanStages, item: RecipeItem, thin: readonly ThinSeat[], fonts: FontLookup): Remedy[] {
   if (item.kind !== "text" && item.kind !== "art") return [];
-  const before = sampled(plan, thin);
+  const before = sampled(plan, item.id, thin);
   const seats = plan.document.seats.filter(({ seat }) => before.some((one) => one.seat === seat));
   let growth = Math.max(...thin.map(({ need }) => need)) * SPARE;
   for (let round = 0; round < ROUNDS && growth <= MOST_GROWTH; round++) {
@@ -61,12 +61,19 @@ function lineLarger(plan: PlanStages, item: RecipeItem, thin: readonly ThinSeat[
   return [];
 }
 
-function sampled({ lettered }: PlanStages, thin: readonly ThinSeat[]): LetteredSeat[] {
-  const thinnest = [...thin].sort((a, b) => b.need - a.need).slice(0, SAMPLE_SEATS);
-  const tightest = [...lettered.asked].sort((a, b) => a.space.largest.scale - b.space.largest.scale).slice(0, SAMPLE_SEATS);
-  const chosen = new Set([...thinnest, ...tightest].map(({ seat }) => seat));
+function sampled({ lettered }: PlanStages, item: string, thin: readonly ThinSeat[]): LetteredSeat[] {
+  const thinnest = mostOf(thin, ({ need }) => need);
+  const tightest = mostOf(lettered.asked, ({ space }) => -space.largest.scale);
+  const widest = mostOf(lettered.seats, ({ lines }) => lineWidth(lines, item));
+  const chosen = new Set([...thinnest, ...tightest, ...widest].map(({ seat }) => seat));
   return lettered.seats.filter(({ seat }) => chosen.has(seat));
 }
+
+const mostOf = <T>(rows: readonly T[], by: (row: T) => number): T[] => [...rows].sort((a, b) => by(b) - by(a)).slice(0, SAMPLE_SEATS);
+
+const lineWidth = (lines: LetteredSeat["lines"], item: string): number => lines.reduce((most, line) => (line.item === item ? Math.max(most, lineSpan(line.glyphs)) : most), 0);
+
+const lineSpan = (glyphs: LetteredSeat["lines"][number]["glyphs"]): number => (glyphs.at(-1)?.to ?? 0) - (glyphs[0]?.from ?? 0);
 
 interface Measured {
   readonly item: string;
