@@ -29,7 +29,7 @@ export default async function SignInPage() {
             <Button type="submit" tone="main" className="w-full">
               Open the demo studio
             </Button>
-            <p className="mt-2 text-soft text-sm">Lantern Lane Workroom, made up: three classes to look at and change.</p>
+            <p className="mt-2 text-soft text-sm">Lantern Lane Workroom, made up: six classes to look at and change.</p>
           </form>
         )}
         <SignInForm />

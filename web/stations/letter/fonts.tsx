@@ -105,7 +105,7 @@ export function FontField({ label, value, sample, family, unit, onChange }: Prop
                       }}
                     >
                       <span className="min-w-0">
-                        <span className="block truncate text-2xl leading-snug" style={{ fontFamily: `"${sampleFamily(font.id)}", sans-serif` }}>
+                        <span className="block truncate px-1 text-2xl leading-loose" style={{ fontFamily: `"${sampleFamily(font.id)}", sans-serif` }}>
                           {sample || font.family}
                         </span>
                         <span className="block text-soft text-sm">
