@@ -24,8 +24,8 @@ function shortRingPath(ring: Ring): string {
   return `M${ring.map(([x, y]) => `${Number(x.toFixed(2))} ${Number(y.toFixed(2))}`).join("L")}Z`;
 }
 
-/** Douglas and Peucker 1973, on the ring cut at its first point and the point farthest from it. */
-function simplified(ring: Ring, tolerance: number): Ring {
+/** Douglas and Peucker 1973, on the ring cut at its first point and the point farthest from it: no point strays farther than the tolerance, mm. */
+export function simplified(ring: Ring, tolerance: number): Ring {
   const first = ring[0];
   if (!first || ring.length < 5) return ring;
   const away = (p: Point) => Math.hypot(p[0] - first[0], p[1] - first[1]);

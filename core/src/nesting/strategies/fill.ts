@@ -1,0 +1,101 @@
+/**
+ * Fills one bin of any shape with as much area as goes in: first by size wherever there is room, then by pressing further
+ * shapes in and separating, also in exchange for smaller ones.
+ */
+import { type Arena, NOWHERE } from "../arena.ts";
+import { lookFar, separate } from "../separate.ts";
+
+export interface FillWishes {
+  readonly bin: number;
+  /** Items that may go in, largest first. */
+  readonly wanted: readonly number[];
+  /** Items that lie there already and stay. */
+  readonly fixed: ReadonlySet<number>;
+  readonly areaOf: (item: number) => number;
+  readonly random: () => number;
+  readonly workUpTo: number;
+}
+
+/** Columns looked at when a shape looks for free room, and when it is pressed in. */
+const ROOM_COLUMNS = 60;
+const PRESS_COLUMNS = 30;
+const PRESS_ROUNDS = 30;
+/** Pressing stops after this many failures for every shape still outside. */
+const FAILURES_A_SHAPE = 60;
+
+/** Returns the items that did not go in. */
+export function fillBin(arena: Arena, wishes: FillWishes): number[] {
+  const outside = wishes.wanted.filter((item) => !layInRoom(arena, item, wishes));
+  return press(arena, outside, wishes);
+}
+
+/** Lays an item where it overlaps nothing, nearest to the start. */
+function layInRoom(arena: Arena, item: number, { bin, random, workUpTo }: FillWishes): boolean {
+  const best = { cost: SOME_OVERLAP, spot: { bin: NOWHERE, turn: 0, x: 0, y: 0 } };
+  let lowest = Number.POSITIVE_INFINITY;
+  const turns = (arena.shapes[item] as readonly unknown[]).length;
+  for (let turn = 0; turn < turns; turn++) {
+    const [lastX, lastY] = [arena.lastX(item, turn, bin), arena.lastY(item, turn, bin)];
+    if (lastX < 0 || lastY < 0) continue;
+    arena.gather(item, turn, bin, 0, lastY);
+    const stride = Math.max(1, Math.ceil((lastX + 1) / ROOM_COLUMNS));
+    for (let x = 0; x <= lastX; x += stride) {
+      arena.scan(item, turn, bin, x, 0, lastY);
+      if (arena.leastCost > 0) continue;
+      const end = arena.leastY * arena.grid.cell + arena.lying(item, turn).height;
+      if (end < lowest) {
+        lowest = end;
+        best.spot = { bin, turn, x, y: arena.leastY };
+      }
+    }
+    if (arena.work > workUpTo && best.spot.bin !== NOWHERE) break;
+  }
+  void random;
+  if (best.spot.bin === NOWHERE) return false;
+  arena.put(item, best.spot);
+  return true;
+}
+
+const SOME_OVERLAP = Number.POSITIVE_INFINITY;
+
+function press(arena: Arena, left: number[], wishes: FillWishes): number[] {
+  const { bin, areaOf, random, workUpTo, fixed } = wishes;
+  let outside = [...left].filter((item) => fitsAlone(arena, item, bin));
+  const never = left.filter((item) => !outside.includes(item));
+  let failures = 0;
+  while (outside.length > 0 && arena.work < workUpTo && failures < FAILURES_A_SHAPE * outside.length + FAILURES_A_SHAPE) {
+    const before = arena.snapshot();
+    const item = pick(outside, random);
+    const out = random() < 0.5 ? null : exchangeFor(arena, item, wishes);
+    if (out !== null) arena.lift(out);
+    const best = { cost: SOME_OVERLAP, spot: { bin: NOWHERE, turn: 0, x: 0, y: 0 } };
+    const turns = (arena.shapes[item] as readonly unknown[]).length;
+    for (let turn = 0; turn < turns; turn++) lookFar(arena, item, { bin, turn, x: 0, y: Math.floor(random() * Math.max(1, arena.lastY(item, turn, bin))) }, best, random, PRESS_COLUMNS);
+    const done = best.spot.bin !== NOWHERE && (arena.put(item, best.spot), separate(arena, [item], random, { rounds: PRESS_ROUNDS, workUpTo, fixed, bin }));
+    if (done) {
+      outside = outside.filter((other) => other !== item);
+      if (out !== null) outside.push(out);
+      outside.sort((a, b) => areaOf(b) - areaOf(a) || a - b);
+      failures = 0;
+    } else {
+      arena.restore(before);
+      failures++;
+    }
+  }
+  return [...outside, ...never];
+}
+
+/** Larger ones sooner: the list is sorted by area. */
+const pick = (outside: readonly number[], random: () => number): number => outside[Math.floor(random() * random() * outside.length)] as number;
+
+function fitsAlone(arena: Arena, item: number, bin: number): boolean {
+  return (arena.shapes[item] as readonly unknown[]).some((_, turn) => arena.lastX(item, turn, bin) >= 0 && arena.lastY(item, turn, bin) >= 0);
+}
+
+/** A smaller item that could make room; null when there is none. */
+function exchangeFor(arena: Arena, item: number, { bin, areaOf, random, fixed }: FillWishes): number | null {
+  const area = areaOf(item);
+  const smaller: number[] = [];
+  for (let i = 0; i < arena.count; i++) if (arena.bin[i] === bin && !fixed.has(i) && areaOf(i) < area * 0.999) smaller.push(i);
+  return smaller.length === 0 ? null : (smaller[Math.floor(random() * smaller.length)] as number);
+}

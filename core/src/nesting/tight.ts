@@ -1,0 +1,339 @@
+/** True-shape layout: scraps first, then sheets one after the other, or a strip made as short as it gets. */
+import { simplified } from "../geometry/path.ts";
+import { type Box, boxHeight, boxOf, boxWidth, type Polygons, polygonsArea } from "../geometry/polygon.ts";
+import { seededRandom } from "../geometry/random.ts";
+import { Arena, type ArenaBin, type Lying, NOWHERE, type Spot } from "./arena.ts";
+import type { ShapeItem, ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
+import { type Grid, outsideOf, rasterOf, type Turned, turnedBy } from "./raster.ts";
+import { type BoxFill, searchBoxes, type SkylineBox } from "./strategies/skyline.ts";
+import { fillBin } from "./strategies/fill.ts";
+import { separate } from "./separate.ts";
+import { shorten } from "./strategies/tight-strip.ts";
+
+/** Work that a usual machine does in a second, as arenas and box searches count it (measured on two cores of 2020s servers). */
+const WORK_PER_SECOND = 50e6;
+/** Columns over the height of a middling item: of the fair grid that is searched first, and of the fine grid that decides. */
+const SEARCH_COLUMNS = 16;
+const FINE_COLUMNS = 64;
+/** Cells are finer than columns: they cost next to nothing. */
+const CELLS_A_COLUMN = 5;
+/** Outlines are simplified by this share of a column, and grown by as much. */
+const SIMPLER = 0.06;
+/** Share of the time for the fair grid. */
+const FAIR_SHARE = 0.6;
+/** The fair grid is a little unfair, so that what it finds also holds on the fine one, in columns. */
+const FAIR_GROWTH = 0.2;
+const SETTLE_ROUNDS = 25;
+/** How much longer a strip may become when the fine grid takes over. */
+const SETTLE_ROOM = [0.008, 0.02, 0.04, 0.08];
+/** Share for the first of the sheets when all items are boxes. */
+const BOXES_FIRST = 0.9;
+/** Share for a look at boxes alone. */
+const BOX_SHARE = 0.08;
+
+interface Ready {
+  readonly item: ShapeItem;
+  readonly turned: readonly Turned[];
+  readonly area: number;
+  readonly isBox: boolean;
+}
+
+export function layTight(problem: ShapeProblem, onBetter?: (layout: ShapeLayout) => void): ShapeLayout {
+  const ready = problem.items.map((item) => prepare(item, problem.counters));
+  const layout = new Tight(problem, ready, onBetter);
+  return layout.run();
+}
+
+function prepare(item: ShapeItem, counters: boolean): Ready {
+  const polygons = counters ? item.polygons : item.polygons.map((polygon) => polygon.slice(0, 1));
+  const turns = item.turns.length > 0 ? [...new Set(item.turns)] : [0];
+  const box = boxOf(item.polygons);
+  const area = polygonsArea(item.polygons);
+  const isBox = Math.abs(boxWidth(box) * boxHeight(box) - area) <= 1e-6 * area && item.polygons.length === 1;
+  return { item, turned: turns.map((turn) => turnedBy(polygons, turn)), area, isBox };
+}
+
+interface Place {
+  readonly bin: string;
+  readonly turn: number;
+  /** Top left of the turned box, mm. */
+  readonly x: number;
+  readonly y: number;
+}
+
+class Tight {
+  private readonly random: () => number;
+  private readonly places = new Map<number, Place>();
+  private spent = 0;
+  private readonly allowed: number;
+
+  constructor(
+    private readonly problem: ShapeProblem,
+    private readonly ready: readonly Ready[],
+    private readonly onBetter: ((layout: ShapeLayout) => void) | undefined,
+  ) {
+    this.random = seededRandom(problem.seed);
+    this.allowed = Math.max(0.02, problem.seconds) * WORK_PER_SECOND;
+  }
+
+  run(): ShapeLayout {
+    const { scraps, stock } = this.problem;
+    const pinned = new Map((this.problem.pinned ?? []).map((place) => [place.id, place]));
+    this.ready.forEach(({ item, turned }, i) => {
+      const pin = pinned.get(item.id);
+      const turn = item.turns.indexOf(pin?.turn ?? Number.NaN);
+      const lies = turned[turn];
+      if (pin && lies) this.places.set(i, { bin: pin.bin, turn, x: pin.x + lies.minX, y: pin.y + lies.minY });
+    });
+    const fixed = new Set(this.places.keys());
+    for (const [n, { id, polygon }] of scraps.entries()) this.fill(id, polygon, 1 / (scraps.length - n + (stock ? 1 : 0)));
+    if (stock?.kind === "strip") this.strip(stock.width, fixed);
+    if (stock?.kind === "sheet") this.sheets(stock.width, stock.height, stock.most ?? Number.POSITIVE_INFINITY, fixed);
+    return this.layout();
+  }
+
+  private left(): number[] {
+    return this.ready.map((_, i) => i).filter((i) => !this.places.has(i)).sort((a, b) => (this.ready[b] as Ready).area - (this.ready[a] as Ready).area || a - b);
+  }
+
+  /** Fills one bin with what is left, for a share of the time that is left. */
+  private fill(id: string, polygon: Polygons, share: number): void {
+    const left = this.left().filter((i) => this.couldFit(i, polygon));
+    if (left.length === 0) return;
+    const box = boxOf(polygon);
+    const rectangle = Math.abs(polygonsArea(polygon) - boxWidth(box) * boxHeight(box)) < 1e-6 * polygonsArea(polygon);
+    const upTo = this.spent + (this.allowed - this.spent) * share;
+    const held = [...this.places].filter(([, place]) => place.bin === id).map(([i]) => i);
+    if (rectangle && held.length === 0 && left.every((i) => (this.ready[i] as Ready).isBox)) {
+      // Of boxes the first sheet is what counts: the rest is quickly laid.
+      this.takeBoxes(id, box, this.boxSearch(left, boxWidth(box), boxHeight(box), (this.allowed - this.spent) * BOXES_FIRST, fuller));
+      return;
+    }
+    // Beyond what could ever go in, shapes only take time: twice the bin's area is enough to choose from.
+    const enough = enoughFor(left, (i) => (this.ready[i] as Ready).area, 2 * polygonsArea(polygon));
+    const members = [...held, ...enough];
+    let spots = new Map<number, Place>(held.map((i) => [i, this.places.get(i) as Place]));
+    if (rectangle && held.length === 0) for (const [i, place] of this.boxSpots(id, enough, box, (upTo - this.spent) * BOX_SHARE)) spots.set(i, place);
+    const areaOf = (i: number) => (this.ready[i] as Ready).area;
+    for (const fair of [true, false]) {
+      const grid = this.gridFor(members, fair);
+      const arena = this.arenaOf(members, grid, [{ width: boxWidth(box), height: boxHeight(box), outside: rectangle ? null : outsideOf(polygon, grid) }]);
+      const fixed = new Set(held.map((_, k) => k));
+      members.forEach((i, k) => {
+        const place = spots.get(i);
+        if (place) arena.put(k, this.spotIn(arena, k, place, box));
+      });
+      const budget = (upTo - this.spent) * (fair ? FAIR_SHARE : 1);
+      settle(arena, fixed, (k) => areaOf(members[k] as number), this.random, budget);
+      const wanted = members.map((_, k) => k).filter((k) => arena.bin[k] === NOWHERE);
+      fillBin(arena, { bin: 0, wanted, fixed, areaOf: (k) => areaOf(members[k] as number), random: this.random, workUpTo: budget });
+      spots = new Map(members.flatMap((i, k) => (arena.bin[k] === NOWHERE ? [] : [[i, fixed.has(k) ? (this.places.get(i) as Place) : placeOf(arena, k, id, box)]])));
+      this.spent += arena.work;
+    }
+    for (const [i, place] of spots) this.places.set(i, place);
+    this.onBetter?.(this.layout());
+  }
+
+  private sheets(width: number, height: number, most: number, fixed: ReadonlySet<number>): void {
+    const sheet: Polygons = [[[[0, 0], [width, 0], [width, height], [0, height]]]];
+    for (let n = 1; n <= most; n++) {
+      const left = this.left().filter((i) => this.couldFit(i, sheet));
+      if (left.length === 0) return;
+      const area = left.reduce((sum, i) => sum + this.grownArea(i), 0);
+      const sheetsLeft = Math.max(1, Math.ceil(area / (width * height)));
+      const before = this.places.size;
+      this.fill(`sheet-${n}`, sheet, sheetsLeft === 1 ? 0.5 : 1 / (sheetsLeft + 0.5));
+      if (this.places.size === before && ![...this.places.values()].some(({ bin }) => bin === `sheet-${n}`)) return;
+      if (this.left().filter((i) => this.couldFit(i, sheet)).length === 0) this.shortenLast(`sheet-${n}`, width, height, fixed);
+    }
+  }
+
+  private strip(width: number, fixed: ReadonlySet<number>): void {
+    const endless: Polygons = [[[[0, 0], [width, 0], [width, ENDLESS_MM], [0, ENDLESS_MM]]]];
+    const left = this.left().filter((i) => this.couldFit(i, endless));
+    if (left.length === 0) return;
+    const share = left.every((i) => (this.ready[i] as Ready).isBox) ? 1 : BOX_SHARE;
+    const fill = this.boxSearch(left, width, ENDLESS_MM, (this.allowed - this.spent) * share, shorter);
+    this.takeBoxes("strip", boxOf(endless), fill);
+    // A box that found no room in the row of boxes is laid below all.
+    let below = Math.max(0, ...[...this.places.values()].filter(({ bin }) => bin === "strip").map((place) => place.y)) + ENDLESS_MM / 1e3;
+    for (const i of this.left().filter((j) => this.couldFit(j, endless))) {
+      const turn = (this.ready[i] as Ready).turned.findIndex((t) => t.width <= width + 1e-6);
+      this.places.set(i, { bin: "strip", turn, x: 0, y: below });
+      below += ((this.ready[i] as Ready).turned[turn] as Turned).height + this.problem.clearance;
+    }
+    this.onBetter?.(this.layout());
+    if (share < 1) this.shortenLast("strip", width, ENDLESS_MM, fixed);
+  }
+
+  /** Makes the used length of a strip or last sheet shorter: on a rough grid, then on a finer one. */
+  private shortenLast(id: string, width: number, height: number, fixed: ReadonlySet<number>): void {
+    const members = [...this.places].filter(([, place]) => place.bin === id).map(([i]) => i).sort((a, b) => a - b);
+    const box = { minX: 0, minY: 0, maxX: width, maxY: height };
+    if (members.every((i) => (this.ready[i] as Ready).isBox && !fixed.has(i))) {
+      const search = this.boxSearch(members, width, height, this.allowed - this.spent, shorter);
+      if (search.fill.spots.length === members.length) this.takeBoxes(id, box, search);
+      return;
+    }
+    const held = new Set(members.flatMap((i, k) => (fixed.has(i) ? [k] : [])));
+    const lengthOf = (spots: readonly Place[]) => Math.max(...spots.map((place, k) => place.y + ((this.ready[members[k] as number] as Ready).turned[place.turn] as Turned).height));
+    let spots = members.map((i) => this.places.get(i) as Place);
+    const was = lengthOf(spots);
+    for (const fair of [true, false]) {
+      const grid = this.gridFor(members, fair);
+      const arena = this.arenaOf(members, grid, [{ width, height, outside: null }]);
+      const budget = (this.allowed - this.spent) * (fair ? FAIR_SHARE : 1);
+      if (budget <= 0) break;
+      const settled = SETTLE_ROOM.some((room) => {
+        arena.bins[0] = { width, height: Math.min(height, lengthOf(spots) * (1 + room) + grid.column), outside: null };
+        spots.forEach((place, k) => {
+          arena.put(k, this.spotIn(arena, k, held.has(k) ? place : { ...place, y: place.y * (1 + room) }, box));
+        });
+        return separate(arena, spots.keys(), this.random, { rounds: SETTLE_ROUNDS, workUpTo: budget, fixed: held, bin: 0 });
+      });
+      if (settled) {
+        shorten(arena, { bin: 0, fixed: held, random: this.random, workUpTo: budget });
+        spots = spots.map((place, k) => (held.has(k) ? place : placeOf(arena, k, id, box)));
+      }
+      this.spent += arena.work;
+      if (settled && !fair && lengthOf(spots) <= was) members.forEach((i, k) => void this.places.set(i, spots[k] as Place));
+      if (!fair) this.onBetter?.(this.layout());
+    }
+  }
+
+  private turnedOf(i: number): Turned {
+    return (this.ready[i] as Ready).turned[(this.places.get(i) as Place).turn] as Turned;
+  }
+
+  private gridFor(members: readonly number[], fair: boolean): Grid {
+    const sides = members.map((i) => Math.min(...(this.ready[i] as Ready).turned.map((t) => Math.min(t.width, t.height)))).sort((a, b) => a - b);
+    const middling = sides[Math.floor(sides.length / 2)] ?? 1;
+    const column = Math.min(LARGEST_COLUMN_MM, Math.max(SMALLEST_COLUMN_MM, middling / (fair ? SEARCH_COLUMNS : FINE_COLUMNS)));
+    return { column, cell: column / CELLS_A_COLUMN, fair };
+  }
+
+  private arenaOf(members: readonly number[], grid: Grid, bins: ArenaBin[]): Arena {
+    const reach = this.problem.clearance / 2;
+    const simpler = grid.column * SIMPLER;
+    const shapes = members.map((i) =>
+      (this.ready[i] as Ready).turned.map((turned): Lying => {
+        const rough = turned.polygons.map((polygon) => polygon.map((ring) => simplified(ring, simpler)));
+        const left = turned.polygons.some((polygon, p) => polygon.some((ring, r) => ring.length !== (rough[p]?.[r]?.length ?? 0))) && !grid.fair ? simpler : 0;
+        return {
+          grown: rasterOf(rough, reach + left + (grid.fair ? FAIR_GROWTH * grid.column : 0), grid, 2 * reach),
+          bare: bins.some(({ outside }) => outside) ? rasterOf(rough, left, grid) : EMPTY,
+          width: turned.width,
+          height: turned.height,
+        };
+      }),
+    );
+    return new Arena(grid, shapes, bins);
+  }
+
+  private spotIn(arena: Arena, k: number, place: Place, box: { minX: number; minY: number }): Spot {
+    const { column, cell } = arena.grid;
+    const inside = (value: number, last: number) => Math.max(0, Math.min(Math.round(value), last));
+    return { bin: 0, turn: place.turn, x: inside((place.x - box.minX) / column, arena.lastX(k, place.turn, 0)), y: inside((place.y - box.minY) / cell, arena.lastY(k, place.turn, 0)) };
+  }
+
+  private boxSearch(among: readonly number[], width: number, height: number, work: number, better: (a: BoxFill, b: BoxFill) => boolean): { fill: BoxFill; boxes: readonly SkylineBox[]; among: readonly number[] } {
+    const c = this.problem.clearance;
+    const boxes = among.map((i) => {
+      const { item, turned } = this.ready[i] as Ready;
+      const first = turned[0] as Turned;
+      return { width: first.width + c, height: first.height + c, mayTurn: this.quarterOf(item) >= 0 };
+    });
+    const fill = searchBoxes(
+      boxes,
+      boxes.map((_, k) => k),
+      width + c,
+      height + c,
+      { work, random: this.random, better },
+    );
+    this.spent += work;
+    return { fill, boxes, among };
+  }
+
+  /** Index of a turn that differs from the first by a quarter; -1 when there is none. */
+  private quarterOf(item: ShapeItem): number {
+    const first = item.turns[0] ?? 0;
+    return item.turns.findIndex((turn) => (((turn - first) % 180) + 180) % 180 === 90);
+  }
+
+  private takeBoxes(id: string, box: { minX: number; minY: number }, { fill, among }: { fill: BoxFill; among: readonly number[] }): void {
+    for (const { index, x, y, turned } of fill.spots) {
+      const i = among[index] as number;
+      this.places.set(i, { bin: id, turn: turned ? this.quarterOf((this.ready[i] as Ready).item) : 0, x: x + box.minX, y: y + box.minY });
+    }
+  }
+
+  /** Where boxes would lie: there pressing in begins. */
+  private boxSpots(id: string, among: readonly number[], box: Box, work: number): [number, Place][] {
+    const { fill } = this.boxSearch(among, boxWidth(box), boxHeight(box), work, fuller);
+    return fill.spots.map(({ index, x, y, turned }) => {
+      const i = among[index] as number;
+      return [i, { bin: id, turn: turned ? this.quarterOf((this.ready[i] as Ready).item) : 0, x: x + box.minX, y: y + box.minY }];
+    });
+  }
+
+  private grownArea(i: number): number {
+    return (this.ready[i] as Ready).area;
+  }
+
+  private couldFit(i: number, polygon: Polygons): boolean {
+    const box = boxOf(polygon);
+    return (this.ready[i] as Ready).turned.some(({ width, height }) => width <= boxWidth(box) + 1e-6 && height <= boxHeight(box) + 1e-6);
+  }
+
+  private layout(): ShapeLayout {
+    const { stock, scraps } = this.problem;
+    const placements = [...this.places]
+      .sort((a, b) => a[0] - b[0])
+      .map(([i, place]): ShapePlacement => {
+        const { item } = this.ready[i] as Ready;
+        const { minX, minY } = this.turnedOf(i);
+        return { id: item.id, bin: place.bin, x: place.x - minX, y: place.y - minY, turn: (item.turns.length > 0 ? [...new Set(item.turns)] : [0])[place.turn] as number };
+      });
+    const bins: Polygons[] = [...scraps.map(({ polygon }) => polygon), ...(stock ? [[[[[0, 0], [stock.width, 0], [stock.width, stock.kind === "sheet" ? stock.height : ENDLESS_MM], [0, stock.kind === "sheet" ? stock.height : ENDLESS_MM]]]] as Polygons] : [])];
+    const unplaced = this.ready.flatMap(({ item }, i) => (this.places.has(i) ? [] : [{ id: item.id, reason: bins.some((polygon) => this.couldFit(i, polygon)) ? ("noRoom" as const) : ("tooLarge" as const) }]));
+    const sheets = Math.max(0, ...[...this.places.values()].map(({ bin }) => (bin.startsWith("sheet-") && !scraps.some(({ id }) => id === bin) ? Number(bin.slice(6)) : 0)));
+    const lastBin = stock?.kind === "strip" ? "strip" : `sheet-${sheets}`;
+    const length = Math.max(0, ...[...this.places].filter(([, { bin }]) => bin === lastBin).map(([i, place]) => place.y + this.turnedOf(i).height));
+    return { placements, unplaced, sheets, length };
+  }
+}
+
+const fuller = (a: BoxFill, b: BoxFill): boolean => a.area > b.area + 1e-6;
+const shorter = (a: BoxFill, b: BoxFill): boolean => a.spots.length > b.spots.length || (a.spots.length === b.spots.length && a.length < b.length - 1e-6);
+
+function enoughFor(sorted: readonly number[], areaOf: (i: number) => number, area: number): number[] {
+  let sum = 0;
+  return sorted.filter((i) => {
+    const take = sum < area;
+    sum += areaOf(i);
+    return take;
+  });
+}
+
+function placeOf(arena: Arena, k: number, id: string, box: { minX: number; minY: number }): Place {
+  const { turn, x, y } = arena.spot(k);
+  return { bin: id, turn, x: x * arena.grid.column + box.minX, y: y * arena.grid.cell + box.minY };
+}
+
+/** Separates what another grid laid; where that fails, the smallest of those in each other's way are taken out. */
+function settle(arena: Arena, fixed: ReadonlySet<number>, areaOf: (k: number) => number, random: () => number, workUpTo: number): void {
+  const lying = Array.from({ length: arena.count }, (_, k) => k).filter((k) => arena.bin[k] !== NOWHERE);
+  for (;;) {
+    if (separate(arena, lying.filter((k) => arena.bin[k] !== NOWHERE), random, { rounds: SETTLE_ROUNDS, workUpTo, fixed, bin: 0 })) return;
+    const inTheWay = lying.filter((k) => arena.bin[k] !== NOWHERE && !fixed.has(k) && (arena.collisions(k).length > 0 || arena.overhang(k) > 0));
+    const smallest = inTheWay.reduce((best, k) => (best < 0 || areaOf(k) < areaOf(best) ? k : best), -1);
+    if (smallest < 0) return;
+    arena.lift(smallest);
+  }
+}
+
+const LARGEST_COLUMN_MM = 4;
+const SMALLEST_COLUMN_MM = 0.1;
+/** Longer than any strip gets. */
+const ENDLESS_MM = 1e6;
+const EMPTY = { left: 0, columns: 0, first: new Int32Array(1), from: new Int32Array(0), to: new Int32Array(0), top: 0, bottom: 0 };
