@@ -14,6 +14,7 @@ const LOCAL_COLUMNS = 6;
 const FAR_COLUMNS = 14;
 /** How often a shape also looks far away. */
 const FAR_SHARE = 0.5;
+const FAR_TURNS = 2;
 /** Shapes look this far along a long strip, in heights of the tallest. */
 const FAR_HEIGHTS = 3;
 
@@ -93,7 +94,9 @@ export function improve(arena: Arena, item: number, random: () => number, only?:
   if (best.cost > 0 && random() < FAR_SHARE) {
     for (let bin = 0; bin < arena.bins.length; bin++) {
       if (only !== undefined && bin !== only) continue;
-      for (let turn = 0; turn < turns; turn++) lookFar(arena, item, { ...now, bin, turn }, best, random, FAR_COLUMNS);
+      // Two of many turns at a time: the others have their chance at the next round.
+      const start = Math.floor(random() * turns);
+      for (let k = 0; k < Math.min(FAR_TURNS, turns); k++) lookFar(arena, item, { ...now, bin, turn: (start + k) % turns }, best, random, FAR_COLUMNS);
     }
     if (best.spot !== now) lookNear(arena, item, best.spot, best);
   }

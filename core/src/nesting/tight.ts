@@ -6,6 +6,7 @@ import { Arena, type ArenaBin, type Lying, NOWHERE, type Spot } from "./arena.ts
 import type { ShapeItem, ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
 import { type Grid, outsideOf, rasterOf, type Turned, turnedBy } from "./raster.ts";
 import { type BoxFill, searchBoxes, type SkylineBox } from "./strategies/skyline.ts";
+import { layInOrder } from "./strategies/bottom-left.ts";
 import { fillBin } from "./strategies/fill.ts";
 import { separate } from "./separate.ts";
 import { shorten } from "./strategies/tight-strip.ts";
@@ -13,8 +14,9 @@ import { shorten } from "./strategies/tight-strip.ts";
 /** Work that a usual machine does in a second, as arenas and box searches count it (measured on two cores of 2020s servers). */
 const WORK_PER_SECOND = 50e6;
 /** Columns over the height of a middling item: of the fair grid that is searched first, and of the fine grid that decides. */
-const SEARCH_COLUMNS = 16;
-const FINE_COLUMNS = 64;
+const COLUMNS = { coarse: 10, search: 16, fine: 64 } as const;
+/** Share of the time for laying all as low as they go, before the search. */
+const LOW_SHARE = 0.1;
 /** Cells are finer than columns: they cost next to nothing. */
 const CELLS_A_COLUMN = 5;
 /** Outlines are simplified by this share of a column, and grown by as much. */
@@ -26,6 +28,11 @@ const FAIR_GROWTH = 0.2;
 const SETTLE_ROUNDS = 25;
 /** How much longer a strip may become when the fine grid takes over. */
 const SETTLE_ROOM = [0.008, 0.02, 0.04, 0.08];
+/** Share of the searching that goes into trying several starts. */
+const TRIES_SHARE = 0.45;
+/** Above so many items there is time for one start only, and none for laying each as low as it goes. */
+const MOST_TRIED_TWICE = 400;
+const MOST_LAID_LOW = 160;
 /** Share for the first of the sheets when all items are boxes. */
 const BOXES_FIRST = 0.9;
 /** Share for a look at boxes alone. */
@@ -33,6 +40,8 @@ const BOX_SHARE = 0.08;
 
 interface Ready {
   readonly item: ShapeItem;
+  /** Those of the allowed turns that make a difference. */
+  readonly turns: readonly number[];
   readonly turned: readonly Turned[];
   readonly area: number;
   readonly isBox: boolean;
@@ -46,11 +55,35 @@ export function layTight(problem: ShapeProblem, onBetter?: (layout: ShapeLayout)
 
 function prepare(item: ShapeItem, counters: boolean): Ready {
   const polygons = counters ? item.polygons : item.polygons.map((polygon) => polygon.slice(0, 1));
-  const turns = item.turns.length > 0 ? [...new Set(item.turns)] : [0];
+  const turns = differing(polygons, item.turns.length > 0 ? item.turns : [0]);
   const box = boxOf(item.polygons);
   const area = polygonsArea(item.polygons);
   const isBox = Math.abs(boxWidth(box) * boxHeight(box) - area) <= 1e-6 * area && item.polygons.length === 1;
-  return { item, turned: turns.map((turn) => turnedBy(polygons, turn)), area, isBox };
+  return { item, turns, turned: turns.map((turn) => turnedBy(polygons, turn)), area, isBox };
+}
+
+/** A ring looks the same whichever way it is turned: looking at it once is enough. */
+function differing(polygons: Polygons, turns: readonly number[]): number[] {
+  const looks = new Set<string>();
+  return turns.filter((turn) => {
+    const { polygons: turned, minX, minY } = turnedBy(polygons, turn);
+    const points = turned.flatMap((polygon) => polygon.flatMap((ring) => ring.map(([x, y]) => `${(x - minX).toFixed(3)} ${(y - minY).toFixed(3)}`)));
+    const look = points.sort().join(",").replaceAll("-0.000", "0.000");
+    if (looks.has(look)) return false;
+    looks.add(look);
+    return true;
+  });
+}
+
+interface Search {
+  readonly members: readonly number[];
+  readonly held: ReadonlySet<number>;
+  readonly id: string;
+  readonly width: number;
+  readonly height: number;
+  readonly start: readonly Place[];
+  readonly grid: keyof typeof COLUMNS;
+  readonly budget: number;
 }
 
 interface Place {
@@ -79,9 +112,9 @@ class Tight {
   run(): ShapeLayout {
     const { scraps, stock } = this.problem;
     const pinned = new Map((this.problem.pinned ?? []).map((place) => [place.id, place]));
-    this.ready.forEach(({ item, turned }, i) => {
+    this.ready.forEach(({ item, turns, turned }, i) => {
       const pin = pinned.get(item.id);
-      const turn = item.turns.indexOf(pin?.turn ?? Number.NaN);
+      const turn = turns.indexOf(pin?.turn ?? Number.NaN);
       const lies = turned[turn];
       if (pin && lies) this.places.set(i, { bin: pin.bin, turn, x: pin.x + lies.minX, y: pin.y + lies.minY });
     });
@@ -116,7 +149,7 @@ class Tight {
     if (rectangle && held.length === 0) for (const [i, place] of this.boxSpots(id, enough, box, (upTo - this.spent) * BOX_SHARE)) spots.set(i, place);
     const areaOf = (i: number) => (this.ready[i] as Ready).area;
     for (const fair of [true, false]) {
-      const grid = this.gridFor(members, fair);
+      const grid = this.gridFor(members, fair ? "search" : "fine");
       const arena = this.arenaOf(members, grid, [{ width: boxWidth(box), height: boxHeight(box), outside: rectangle ? null : outsideOf(polygon, grid) }]);
       const fixed = new Set(held.map((_, k) => k));
       members.forEach((i, k) => {
@@ -179,37 +212,57 @@ class Tight {
     const lengthOf = (spots: readonly Place[]) => Math.max(...spots.map((place, k) => place.y + ((this.ready[members[k] as number] as Ready).turned[place.turn] as Turned).height));
     let spots = members.map((i) => this.places.get(i) as Place);
     const was = lengthOf(spots);
-    for (const fair of [true, false]) {
-      const grid = this.gridFor(members, fair);
-      const arena = this.arenaOf(members, grid, [{ width, height, outside: null }]);
-      const budget = (this.allowed - this.spent) * (fair ? FAIR_SHARE : 1);
-      if (budget <= 0) break;
-      const settled = SETTLE_ROOM.some((room) => {
-        arena.bins[0] = { width, height: Math.min(height, lengthOf(spots) * (1 + room) + grid.column), outside: null };
-        spots.forEach((place, k) => {
-          arena.put(k, this.spotIn(arena, k, held.has(k) ? place : { ...place, y: place.y * (1 + room) }, box));
-        });
-        return separate(arena, spots.keys(), this.random, { rounds: SETTLE_ROUNDS, workUpTo: budget, fixed: held, bin: 0 });
+    const low = held.size === 0 && members.length <= MOST_LAID_LOW ? this.layLow(members, id, width, height, (this.allowed - this.spent) * LOW_SHARE) : null;
+    // The longer of two starts is not the worse: each has its try, and the best goes on.
+    const starts = members.length > MOST_TRIED_TWICE ? [spots] : low ? [low, spots, spots] : [spots, spots, spots];
+    const searching = (this.allowed - this.spent) * FAIR_SHARE;
+    const tries = starts.map((start) => this.search({ members, held, id, width, height, start, grid: "search", budget: starts.length === 1 ? 0 : (searching * TRIES_SHARE) / starts.length })).filter((tried) => tried !== null);
+    if (starts.length > 1) spots = tries.reduce((best, tried) => (lengthOf(tried) < lengthOf(best) ? tried : best), tries[0] ?? spots);
+    spots = this.search({ members, held, id, width, height, start: spots, grid: "search", budget: searching * (starts.length === 1 ? 1 : 1 - TRIES_SHARE) }) ?? spots;
+    const fine = this.search({ members, held, id, width, height, start: spots, grid: "fine", budget: this.allowed - this.spent });
+    if (fine && lengthOf(fine) <= was) members.forEach((i, k) => void this.places.set(i, fine[k] as Place));
+    this.onBetter?.(this.layout());
+  }
+
+  /** Settles a start on a grid, and shortens it as long as the budget lasts; null when it could not be settled. */
+  private search({ members, held, id, width, height, start, grid: kind, budget }: Search): Place[] | null {
+    if (budget <= 0) return null;
+    const box = { minX: 0, minY: 0 };
+    const grid = this.gridFor(members, kind);
+    const arena = this.arenaOf(members, grid, [{ width, height, outside: null }]);
+    const length = Math.max(...start.map((place, k) => place.y + ((this.ready[members[k] as number] as Ready).turned[place.turn] as Turned).height));
+    const settled = SETTLE_ROOM.some((room) => {
+      arena.bins[0] = { width, height: Math.min(height, length * (1 + room) + grid.column), outside: null };
+      start.forEach((place, k) => {
+        arena.put(k, this.spotIn(arena, k, held.has(k) ? place : { ...place, y: place.y * (1 + room) }, box));
       });
-      if (settled) {
-        shorten(arena, { bin: 0, fixed: held, random: this.random, workUpTo: budget });
-        spots = spots.map((place, k) => (held.has(k) ? place : placeOf(arena, k, id, box)));
-      }
-      this.spent += arena.work;
-      if (settled && !fair && lengthOf(spots) <= was) members.forEach((i, k) => void this.places.set(i, spots[k] as Place));
-      if (!fair) this.onBetter?.(this.layout());
-    }
+      return separate(arena, start.keys(), this.random, { rounds: SETTLE_ROUNDS, workUpTo: budget, fixed: held, bin: 0 });
+    });
+    if (settled) shorten(arena, { bin: 0, fixed: held, random: this.random, workUpTo: budget });
+    this.spent += arena.work;
+    return settled ? start.map((place, k) => (held.has(k) ? place : placeOf(arena, k, id, box))) : null;
+  }
+
+  /** Largest first, each as low as it goes, on a coarse fair grid. */
+  private layLow(members: readonly number[], id: string, width: number, height: number, work: number): Place[] | null {
+    const grid = this.gridFor(members, "coarse");
+    const arena = this.arenaOf(members, grid, [{ width, height, outside: null }]);
+    const areaOf = (k: number) => (this.ready[members[k] as number] as Ready).area;
+    const order = members.map((_, k) => k).sort((a, b) => areaOf(b) - areaOf(a) || a - b);
+    const outside = layInOrder(arena, order, 0, work);
+    this.spent += arena.work;
+    return outside.length > 0 ? null : members.map((_, k) => placeOf(arena, k, id, { minX: 0, minY: 0 }));
   }
 
   private turnedOf(i: number): Turned {
     return (this.ready[i] as Ready).turned[(this.places.get(i) as Place).turn] as Turned;
   }
 
-  private gridFor(members: readonly number[], fair: boolean): Grid {
+  private gridFor(members: readonly number[], kind: keyof typeof COLUMNS): Grid {
     const sides = members.map((i) => Math.min(...(this.ready[i] as Ready).turned.map((t) => Math.min(t.width, t.height)))).sort((a, b) => a - b);
     const middling = sides[Math.floor(sides.length / 2)] ?? 1;
-    const column = Math.min(LARGEST_COLUMN_MM, Math.max(SMALLEST_COLUMN_MM, middling / (fair ? SEARCH_COLUMNS : FINE_COLUMNS)));
-    return { column, cell: column / CELLS_A_COLUMN, fair };
+    const column = Math.min(LARGEST_COLUMN_MM, Math.max(SMALLEST_COLUMN_MM, middling / COLUMNS[kind]));
+    return { column, cell: column / CELLS_A_COLUMN, fair: kind !== "fine" };
   }
 
   private arenaOf(members: readonly number[], grid: Grid, bins: ArenaBin[]): Arena {
@@ -239,9 +292,8 @@ class Tight {
   private boxSearch(among: readonly number[], width: number, height: number, work: number, better: (a: BoxFill, b: BoxFill) => boolean): { fill: BoxFill; boxes: readonly SkylineBox[]; among: readonly number[] } {
     const c = this.problem.clearance;
     const boxes = among.map((i) => {
-      const { item, turned } = this.ready[i] as Ready;
-      const first = turned[0] as Turned;
-      return { width: first.width + c, height: first.height + c, mayTurn: this.quarterOf(item) >= 0 };
+      const first = (this.ready[i] as Ready).turned[0] as Turned;
+      return { width: first.width + c, height: first.height + c, mayTurn: quarterOf(this.ready[i] as Ready) >= 0 };
     });
     const fill = searchBoxes(
       boxes,
@@ -254,16 +306,10 @@ class Tight {
     return { fill, boxes, among };
   }
 
-  /** Index of a turn that differs from the first by a quarter; -1 when there is none. */
-  private quarterOf(item: ShapeItem): number {
-    const first = item.turns[0] ?? 0;
-    return item.turns.findIndex((turn) => (((turn - first) % 180) + 180) % 180 === 90);
-  }
-
   private takeBoxes(id: string, box: { minX: number; minY: number }, { fill, among }: { fill: BoxFill; among: readonly number[] }): void {
     for (const { index, x, y, turned } of fill.spots) {
       const i = among[index] as number;
-      this.places.set(i, { bin: id, turn: turned ? this.quarterOf((this.ready[i] as Ready).item) : 0, x: x + box.minX, y: y + box.minY });
+      this.places.set(i, { bin: id, turn: turned ? quarterOf(this.ready[i] as Ready) : 0, x: x + box.minX, y: y + box.minY });
     }
   }
 
@@ -272,7 +318,7 @@ class Tight {
     const { fill } = this.boxSearch(among, boxWidth(box), boxHeight(box), work, fuller);
     return fill.spots.map(({ index, x, y, turned }) => {
       const i = among[index] as number;
-      return [i, { bin: id, turn: turned ? this.quarterOf((this.ready[i] as Ready).item) : 0, x: x + box.minX, y: y + box.minY }];
+      return [i, { bin: id, turn: turned ? quarterOf(this.ready[i] as Ready) : 0, x: x + box.minX, y: y + box.minY }];
     });
   }
 
@@ -290,9 +336,9 @@ class Tight {
     const placements = [...this.places]
       .sort((a, b) => a[0] - b[0])
       .map(([i, place]): ShapePlacement => {
-        const { item } = this.ready[i] as Ready;
+        const { item, turns } = this.ready[i] as Ready;
         const { minX, minY } = this.turnedOf(i);
-        return { id: item.id, bin: place.bin, x: place.x - minX, y: place.y - minY, turn: (item.turns.length > 0 ? [...new Set(item.turns)] : [0])[place.turn] as number };
+        return { id: item.id, bin: place.bin, x: place.x - minX, y: place.y - minY, turn: turns[place.turn] as number };
       });
     const bins: Polygons[] = [...scraps.map(({ polygon }) => polygon), ...(stock ? [[[[[0, 0], [stock.width, 0], [stock.width, stock.kind === "sheet" ? stock.height : ENDLESS_MM], [0, stock.kind === "sheet" ? stock.height : ENDLESS_MM]]]] as Polygons] : [])];
     const unplaced = this.ready.flatMap(({ item }, i) => (this.places.has(i) ? [] : [{ id: item.id, reason: bins.some((polygon) => this.couldFit(i, polygon)) ? ("noRoom" as const) : ("tooLarge" as const) }]));
@@ -313,6 +359,12 @@ function enoughFor(sorted: readonly number[], areaOf: (i: number) => number, are
     sum += areaOf(i);
     return take;
   });
+}
+
+/** Index of a turn that differs from the first by a quarter; -1 when there is none. */
+function quarterOf({ turns }: Ready): number {
+  const first = turns[0] ?? 0;
+  return turns.findIndex((turn) => (((turn - first) % 180) + 180) % 180 === 90);
 }
 
 function placeOf(arena: Arena, k: number, id: string, box: { minX: number; minY: number }): Place {

@@ -4,6 +4,7 @@
  */
 import { type Arena, NOWHERE } from "../arena.ts";
 import { lookFar, separate } from "../separate.ts";
+import { layInOrder } from "./bottom-left.ts";
 
 export interface FillWishes {
   readonly bin: number;
@@ -16,8 +17,7 @@ export interface FillWishes {
   readonly workUpTo: number;
 }
 
-/** Columns looked at when a shape looks for free room, and when it is pressed in. */
-const ROOM_COLUMNS = 60;
+/** Columns looked at when a shape is pressed in. */
 const PRESS_COLUMNS = 30;
 const PRESS_ROUNDS = 30;
 /** Pressing stops after this many failures for every shape still outside. */
@@ -25,35 +25,8 @@ const FAILURES_A_SHAPE = 60;
 
 /** Returns the items that did not go in. */
 export function fillBin(arena: Arena, wishes: FillWishes): number[] {
-  const outside = wishes.wanted.filter((item) => !layInRoom(arena, item, wishes));
+  const outside = layInOrder(arena, wishes.wanted, wishes.bin, wishes.workUpTo);
   return press(arena, outside, wishes);
-}
-
-/** Lays an item where it overlaps nothing, nearest to the start. */
-function layInRoom(arena: Arena, item: number, { bin, random, workUpTo }: FillWishes): boolean {
-  const best = { cost: SOME_OVERLAP, spot: { bin: NOWHERE, turn: 0, x: 0, y: 0 } };
-  let lowest = Number.POSITIVE_INFINITY;
-  const turns = (arena.shapes[item] as readonly unknown[]).length;
-  for (let turn = 0; turn < turns; turn++) {
-    const [lastX, lastY] = [arena.lastX(item, turn, bin), arena.lastY(item, turn, bin)];
-    if (lastX < 0 || lastY < 0) continue;
-    arena.gather(item, turn, bin, 0, lastY);
-    const stride = Math.max(1, Math.ceil((lastX + 1) / ROOM_COLUMNS));
-    for (let x = 0; x <= lastX; x += stride) {
-      arena.scan(item, turn, bin, x, 0, lastY);
-      if (arena.leastCost > 0) continue;
-      const end = arena.leastY * arena.grid.cell + arena.lying(item, turn).height;
-      if (end < lowest) {
-        lowest = end;
-        best.spot = { bin, turn, x, y: arena.leastY };
-      }
-    }
-    if (arena.work > workUpTo && best.spot.bin !== NOWHERE) break;
-  }
-  void random;
-  if (best.spot.bin === NOWHERE) return false;
-  arena.put(item, best.spot);
-  return true;
 }
 
 const SOME_OVERLAP = Number.POSITIVE_INFINITY;
