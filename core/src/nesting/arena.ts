@@ -149,6 +149,18 @@ export class Arena {
     return suspects;
   }
 
+  /** Moves everything towards the start by a factor; returns all that may overlap now. */
+  squeeze(bin: number, factor: number, fixed: ReadonlySet<number>): number[] {
+    const moved: number[] = [];
+    for (let i = 0; i < this.count; i++) {
+      if (this.bin[i] !== bin || fixed.has(i)) continue;
+      const y = Math.max(0, Math.min(Math.round((this.y[i] as number) * factor), this.lastY(i, this.turn[i] as number, bin)));
+      this.put(i, { ...this.spot(i), y });
+      moved.push(i);
+    }
+    return moved;
+  }
+
   /** Gathers the items that could touch this one anywhere between two cells of a bin. */
   gather(item: number, turn: number, bin: number, low: number, high: number): void {
     const { grown } = this.lying(item, turn);

@@ -5,15 +5,17 @@
 import { type Arena, NOWHERE, type Spot } from "./arena.ts";
 
 /** Weight of a pair grows by this at each round, the worst pair most. */
-const LEAST_RAISE = 1.2;
-const MOST_RAISE = 2;
-const EASE = 0.95;
+const LEAST_RAISE = 1.1;
+const MOST_RAISE = 1.5;
+const EASE = 0.96;
 /** Columns looked at on each side of where a shape lies. */
 const LOCAL_COLUMNS = 6;
+/** Of the columns farther than the next, so many are left out each time. */
+const SKIP_SHARE = 0.5;
 /** Columns looked at over the whole width, in strides with a random start. */
-const FAR_COLUMNS = 14;
+const FAR_COLUMNS = 10;
 /** How often a shape also looks far away. */
-const FAR_SHARE = 0.5;
+const FAR_SHARE = 0.3;
 const FAR_TURNS = 2;
 /** Shapes look this far along a long strip, in heights of the tallest. */
 const FAR_HEIGHTS = 3;
@@ -90,7 +92,7 @@ export function improve(arena: Arena, item: number, random: () => number, only?:
   if (arena.leastCost === 0) return;
   const best: Best = { cost: arena.leastCost, spot: now };
   const turns = (arena.shapes[item] as readonly unknown[]).length;
-  lookNear(arena, item, now, best);
+  lookNear(arena, item, now, best, random);
   if (best.cost > 0 && random() < FAR_SHARE) {
     for (let bin = 0; bin < arena.bins.length; bin++) {
       if (only !== undefined && bin !== only) continue;
@@ -98,18 +100,19 @@ export function improve(arena: Arena, item: number, random: () => number, only?:
       const start = Math.floor(random() * turns);
       for (let k = 0; k < Math.min(FAR_TURNS, turns); k++) lookFar(arena, item, { ...now, bin, turn: (start + k) % turns }, best, random, FAR_COLUMNS);
     }
-    if (best.spot !== now) lookNear(arena, item, best.spot, best);
+    if (best.spot !== now) lookNear(arena, item, best.spot, best, random);
   }
   if (best.spot !== now) arena.put(item, best.spot);
 }
 
-function lookNear(arena: Arena, item: number, { bin, turn, x, y }: Spot, best: Best): void {
+function lookNear(arena: Arena, item: number, { bin, turn, x, y }: Spot, best: Best, random: () => number): void {
   const reach = Math.ceil(arena.lying(item, turn).height / arena.grid.cell / 2);
   const [low, high] = [Math.max(0, y - reach), Math.min(arena.lastY(item, turn, bin), y + reach)];
   if (high < low) return;
   arena.gather(item, turn, bin, low, high);
   const [from, to] = [Math.max(0, x - LOCAL_COLUMNS), Math.min(arena.lastX(item, turn, bin), x + LOCAL_COLUMNS)];
   for (let column = from; column <= to; column++) {
+    if (Math.abs(column - x) > 1 && random() < SKIP_SHARE) continue;
     arena.scan(item, turn, bin, column, low, high);
     if (arena.leastCost < best.cost) {
       best.cost = arena.leastCost;

@@ -175,7 +175,7 @@ class Tight {
       const area = left.reduce((sum, i) => sum + this.grownArea(i), 0);
       const sheetsLeft = Math.max(1, Math.ceil(area / (width * height)));
       const before = this.places.size;
-      this.fill(`sheet-${n}`, sheet, sheetsLeft === 1 ? 0.5 : 1 / (sheetsLeft + 0.5));
+      this.fill(`sheet-${n}`, sheet, sheetsLeft === 1 ? 0.8 : 1 / (sheetsLeft + 0.5));
       if (this.places.size === before && ![...this.places.values()].some(({ bin }) => bin === `sheet-${n}`)) return;
       if (this.left().filter((i) => this.couldFit(i, sheet)).length === 0) this.shortenLast(`sheet-${n}`, width, height, fixed);
     }

@@ -19,7 +19,8 @@ export interface FillWishes {
 
 /** Columns looked at when a shape is pressed in. */
 const PRESS_COLUMNS = 30;
-const PRESS_ROUNDS = 30;
+const LEAST_ROUNDS = 8;
+const MOST_ROUNDS = 80;
 /** Pressing stops after this many failures for every shape still outside. */
 const FAILURES_A_SHAPE = 60;
 
@@ -38,13 +39,15 @@ function press(arena: Arena, left: number[], wishes: FillWishes): number[] {
   let failures = 0;
   while (outside.length > 0 && arena.work < workUpTo && failures < FAILURES_A_SHAPE * outside.length + FAILURES_A_SHAPE) {
     const before = arena.snapshot();
+    // Short tries first; the longer nothing goes in, the more patience.
+    const rounds = Math.min(MOST_ROUNDS, LEAST_ROUNDS + (2 * failures) / outside.length);
     const item = pick(outside, random);
     const out = random() < 0.5 ? null : exchangeFor(arena, item, wishes);
     if (out !== null) arena.lift(out);
     const best = { cost: SOME_OVERLAP, spot: { bin: NOWHERE, turn: 0, x: 0, y: 0 } };
     const turns = (arena.shapes[item] as readonly unknown[]).length;
     for (let turn = 0; turn < turns; turn++) lookFar(arena, item, { bin, turn, x: 0, y: Math.floor(random() * Math.max(1, arena.lastY(item, turn, bin))) }, best, random, PRESS_COLUMNS);
-    const done = best.spot.bin !== NOWHERE && (arena.put(item, best.spot), separate(arena, [item], random, { rounds: PRESS_ROUNDS, workUpTo, fixed, bin }));
+    const done = best.spot.bin !== NOWHERE && (arena.put(item, best.spot), separate(arena, [item], random, { rounds, workUpTo, fixed, bin }));
     if (done) {
       outside = outside.filter((other) => other !== item);
       if (out !== null) outside.push(out);

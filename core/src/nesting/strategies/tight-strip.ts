@@ -16,6 +16,12 @@ const MOST_ROUNDS = 120;
 /** What keeping and putting back a layout costs, in the units of `Arena.work`. */
 const ATTEMPT_WORK = 300;
 const ATTEMPT_WORK_AN_ITEM = 25;
+/** With few shapes the whole strip is also squeezed at once, and two shapes change places, which costs nothing and may open a way. */
+const SQUEEZE_SHARE = 0.25;
+const STIR_SHARE = 0.4;
+const WILD_SHARE = 0.5;
+const STIRRED_ROUNDS = 30;
+const MOST_STIRRED = 150;
 /** A zone of the strip that keeps its own push, in mean heights. */
 const ZONE_HEIGHTS = 1.5;
 
@@ -43,15 +49,20 @@ export function shorten(arena: Arena, { bin, fixed, random, workUpTo }: ShortenW
   let length = usedCells(arena, bin);
   const least = own.reduce((most, i) => Math.max(most, Math.min(...(arena.shapes[i] as readonly Lying[]).map(({ height }) => height / cell))), 0);
   const zones = Array.from({ length: Math.ceil(length / (ZONE_HEIGHTS * mean)) + 1 }, () => ({ push: FIRST_PUSH * mean, rounds: ROUNDS }));
+  if (own.length <= MOST_STIRRED) length = explore({ arena, own, fixed, bin, random, width, length, least, workUpTo: arena.work + (workUpTo - arena.work) * EXPLORE_SHARE });
   while (arena.work < workUpTo && length > least + 1) {
     arena.work += ATTEMPT_WORK + ATTEMPT_WORK_AN_ITEM * own.length;
     const before = arena.snapshot();
     const line = random() * length;
     const zone = zones[Math.floor(line / (ZONE_HEIGHTS * mean))] as { push: number; rounds: number };
-    const push = Math.max(1, Math.round(zone.push));
+    const few = own.length <= MOST_STIRRED;
+    const push = Math.max(1, Math.round(few && random() < WILD_SHARE ? MOST_PUSH * mean * random() ** 2 : zone.push));
     arena.bins[bin] = { width, height: (length - push) * cell, outside: null };
-    const suspects = arena.closeUp(bin, line, push, fixed);
-    const apart = separate(arena, suspects, random, { rounds: zone.rounds, workUpTo, bin, fixed });
+    const stir = few && random() < STIR_SHARE;
+    const suspects = new Set(few && random() < SQUEEZE_SHARE ? arena.squeeze(bin, 1 - push / length, fixed) : arena.closeUp(bin, line, push, fixed));
+    if (stir) for (const item of swap(arena, own, fixed, bin, random)) suspects.add(item);
+    const rounds = stir ? STIRRED_ROUNDS : zone.rounds;
+    const apart = separate(arena, suspects, random, { rounds, workUpTo, bin, fixed });
     if (apart && usedCells(arena, bin) < length) {
       length = usedCells(arena, bin);
       zone.push = Math.min(zone.push * LONGER, MOST_PUSH * mean);
@@ -64,4 +75,64 @@ export function shorten(arena: Arena, { bin, fixed, random, workUpTo }: ShortenW
     }
   }
   arena.bins[bin] = { width, height: length * cell, outside: null };
+}
+
+interface Exploring extends ShortenWishes {
+  readonly arena: Arena;
+  readonly own: readonly number[];
+  readonly width: number;
+  readonly length: number;
+  readonly least: number;
+}
+
+/** Squeezes the whole strip by large steps, with much patience at each; two shapes change places where that failed. */
+function explore({ arena, own, fixed, bin, random, width, length: from, least, workUpTo }: Exploring): number {
+  let length = from;
+  let step = EXPLORE_STEP;
+  let failures = 0;
+  while (arena.work < workUpTo && step > LEAST_STEP && length > least + 1) {
+    arena.work += ATTEMPT_WORK + ATTEMPT_WORK_AN_ITEM * own.length;
+    const before = arena.snapshot();
+    arena.bins[bin] = { width, height: Math.max(least, length * (1 - step)) * arena.grid.cell, outside: null };
+    arena.squeeze(bin, 1 - step, fixed);
+    if (failures > 0) swap(arena, own, fixed, bin, random);
+    if (separate(arena, own, random, { rounds: EXPLORE_ROUNDS, workUpTo, bin, fixed }) && usedCells(arena, bin) < length) {
+      length = usedCells(arena, bin);
+      failures = 0;
+    } else {
+      arena.restore(before);
+      if (++failures % TRIES_A_STEP === 0) step *= 0.5;
+    }
+  }
+  return length;
+}
+
+const EXPLORE_SHARE = 0.6;
+const EXPLORE_STEP = 0.03;
+const LEAST_STEP = 0.002;
+const EXPLORE_ROUNDS = 60;
+const TRIES_A_STEP = 2;
+
+/** Two shapes change places, middle on middle as far as the bin allows. */
+function swap(arena: Arena, own: readonly number[], fixed: ReadonlySet<number>, bin: number, random: () => number): number[] {
+  const free = own.filter((item) => !fixed.has(item));
+  const a = free[Math.floor(random() * free.length)];
+  const b = free[Math.floor(random() * free.length)];
+  if (a === undefined || b === undefined || a === b) return [];
+  const [from, to] = [middle(arena, a), middle(arena, b)];
+  for (const [item, at] of [
+    [a, to],
+    [b, from],
+  ] as const) {
+    const turn = arena.turn[item] as number;
+    const { width, height } = arena.lying(item, turn);
+    const inside = (value: number, last: number) => Math.max(0, Math.min(last, Math.round(value)));
+    arena.put(item, { bin, turn, x: inside(at[0] - width / arena.grid.column / 2, arena.lastX(item, turn, bin)), y: inside(at[1] - height / arena.grid.cell / 2, arena.lastY(item, turn, bin)) });
+  }
+  return [a, b];
+}
+
+function middle(arena: Arena, item: number): [number, number] {
+  const { width, height } = arena.lying(item, arena.turn[item] as number);
+  return [(arena.x[item] as number) + width / arena.grid.column / 2, (arena.y[item] as number) + height / arena.grid.cell / 2];
 }
