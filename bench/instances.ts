@@ -27,11 +27,15 @@ export function nameItems(count: number, seed: number, font = "pacifico"): Shape
 const circle = (r: number, n = 40): Ring => Array.from({ length: n }, (_, i): Point => [r * Math.cos((2 * Math.PI * i) / n), r * Math.sin((2 * Math.PI * i) / n)]);
 
 function star(points: number, outer: number, inner: number): Polygons {
-  return [[Array.from({ length: 2 * points }, (_, i): Point => {
-    const r = i % 2 === 0 ? outer : inner;
-    const a = (Math.PI * i) / points - Math.PI / 2;
-    return [r * Math.cos(a), r * Math.sin(a)];
-  })]];
+  return [
+    [
+      Array.from({ length: 2 * points }, (_, i): Point => {
+        const r = i % 2 === 0 ? outer : inner;
+        const a = (Math.PI * i) / points - Math.PI / 2;
+        return [r * Math.cos(a), r * Math.sin(a)];
+      }),
+    ],
+  ];
 }
 
 /** Two arcs from stalk to tip. */
@@ -47,7 +51,12 @@ export function artItems(count: number, seed: number): ShapeItem[] {
   return Array.from({ length: count }, (_, i): ShapeItem => {
     const size = 14 + random() * 30;
     const kind = i % 3;
-    const polygons: Polygons = kind === 0 ? [[circle(size), [...circle(size * (0.55 + random() * 0.25))].reverse()]] : kind === 1 ? star(5 + Math.floor(random() * 3), size, size * 0.45) : leaf(2.2 * size, (0.5 + random() * 0.5) * size);
+    const polygons: Polygons =
+      kind === 0
+        ? [[circle(size), [...circle(size * (0.55 + random() * 0.25))].reverse()]]
+        : kind === 1
+          ? star(5 + Math.floor(random() * 3), size, size * 0.45)
+          : leaf(2.2 * size, (0.5 + random() * 0.5) * size);
     return { id: `a${i}`, polygons, turns: QUARTER_TURNS };
   });
 }
@@ -59,10 +68,38 @@ export function oddScraps(count: number, seed: number): ShapeScrap[] {
     const [w, h] = [70 + random() * 110, 45 + random() * 80];
     const [p, q] = [0.3 + random() * 0.4, 0.3 + random() * 0.4];
     const shapes: Ring[] = [
-      [[0, 0], [w, 0], [w, h * q], [w * p, h * q], [w * p, h], [0, h]],
-      [[0, 0], [w, 0], [w * (1 - p / 2), h], [0, h * q]],
-      [[0, 0], [w, 0], [w, h], [w * 0.75, h], [w * 0.7, h * p], [w * 0.3, h * p], [w * 0.25, h], [0, h]],
-      [[0, h * 0.4], [w * 0.3, 0], [w * 0.9, h * 0.1], [w, h * 0.7], [w * 0.5, h], [w * 0.1, h * 0.9]],
+      [
+        [0, 0],
+        [w, 0],
+        [w, h * q],
+        [w * p, h * q],
+        [w * p, h],
+        [0, h],
+      ],
+      [
+        [0, 0],
+        [w, 0],
+        [w * (1 - p / 2), h],
+        [0, h * q],
+      ],
+      [
+        [0, 0],
+        [w, 0],
+        [w, h],
+        [w * 0.75, h],
+        [w * 0.7, h * p],
+        [w * 0.3, h * p],
+        [w * 0.25, h],
+        [0, h],
+      ],
+      [
+        [0, h * 0.4],
+        [w * 0.3, 0],
+        [w * 0.9, h * 0.1],
+        [w, h * 0.7],
+        [w * 0.5, h],
+        [w * 0.1, h * 0.9],
+      ],
     ];
     return { id: `scrap-${i + 1}`, polygon: [[shapes[i % shapes.length] as Ring]] };
   });
@@ -71,7 +108,14 @@ export function oddScraps(count: number, seed: number): ShapeScrap[] {
 /** A square sheet cut by random straight lines into convex pieces: the perfect layout is the sheet itself. */
 export function cutUpSheet(pieces: number, seed: number): ShapeItem[] {
   const random = seededRandom(seed);
-  let parts: Ring[] = [[[0, 0], [SHEET_MM, 0], [SHEET_MM, SHEET_MM], [0, SHEET_MM]]];
+  let parts: Ring[] = [
+    [
+      [0, 0],
+      [SHEET_MM, 0],
+      [SHEET_MM, SHEET_MM],
+      [0, SHEET_MM],
+    ],
+  ];
   while (parts.length < pieces) {
     parts.sort((a, b) => areaOf(b) - areaOf(a));
     const [largest, ...rest] = parts as [Ring, ...Ring[]];
@@ -119,7 +163,31 @@ export function cutUpRectangles(pieces: number, seed: number): ShapeItem[] {
     parts.sort((a, b) => b[0] * b[1] - a[0] * a[1]);
     const [[w, h], ...rest] = parts as [[number, number], ...[number, number][]];
     const at = 0.25 + 0.5 * random();
-    parts = [...rest, ...(w > h ? ([[w * at, h], [w * (1 - at), h]] as [number, number][]) : ([[w, h * at], [w, h * (1 - at)]] as [number, number][]))];
+    parts = [
+      ...rest,
+      ...(w > h
+        ? ([
+            [w * at, h],
+            [w * (1 - at), h],
+          ] as [number, number][])
+        : ([
+            [w, h * at],
+            [w, h * (1 - at)],
+          ] as [number, number][])),
+    ];
   }
-  return parts.map(([w, h], i) => ({ id: `r${i}`, polygons: [[[[0, 0], [w, 0], [w, h], [0, h]]]], turns: [0, 90] }));
+  return parts.map(([w, h], i) => ({
+    id: `r${i}`,
+    polygons: [
+      [
+        [
+          [0, 0],
+          [w, 0],
+          [w, h],
+          [0, h],
+        ],
+      ],
+    ],
+    turns: [0, 90],
+  }));
 }

@@ -1,26 +1,30 @@
 import { hpgl } from "@elm-basket/core/cutting/hpgl.ts";
 import { cutTime } from "@elm-basket/core/cutting/minutes.ts";
 import { bladePaths } from "@elm-basket/core/cutting/paths.ts";
-import { boxHeight, boxOf, boxWidth, type Polygons, polygonsArea } from "@elm-basket/core/geometry/polygon.ts";
-import type { Bin, Item } from "@elm-basket/core/nesting/problem.ts";
-import { layTrimmerFriendly } from "@elm-basket/core/nesting/trimmer.ts";
+import { boxOf, polygonsArea, rounded } from "@elm-basket/core/geometry/polygon.ts";
+import { pack } from "@elm-basket/core/nesting/pack.ts";
 import { z } from "zod";
 import { InputError } from "../errors.ts";
-import { defineVerb, mm, polygonsSchema, tidy } from "./shapes.ts";
+import { defineVerb, mm, polygonsSchema, ringSchema, tidy } from "./shapes.ts";
 
-const turns = z.array(z.union([z.literal(0), z.literal(90), z.literal(180), z.literal(270)])).min(1);
-/** A strip is packed as one load as long as all items in a row. */
-const bin = z.union([z.strictObject({ width: mm, height: mm }), z.strictObject({ width: mm })]);
+const turns = z.array(z.number().min(0).max(359.999).describe("degrees, clockwise on screen")).min(1).max(72);
+const sheet = z.strictObject({ width: mm, height: mm });
 
 export const nest = defineVerb({
   input: z
     .strictObject({
-      sheet: z.strictObject({ width: mm, height: mm }).optional(),
+      sheet: sheet.optional(),
       strip: z.strictObject({ width: mm }).optional(),
+      scraps: z
+        .array(z.strictObject({ id: z.string().min(1), polygon: z.array(ringSchema).min(1) }))
+        .max(200)
+        .default([])
+        .describe("used first, in this order; a polygon is its outer ring, then its holes"),
       clearance: z.number().min(0).max(1000).default(2),
+      counters: z.boolean().default(true).describe("whether small items may lie in the counters of others, in tight layouts"),
       seed: z.number().int().default(1),
       seconds: z.number().min(0).max(3600).default(1),
-      mode: z.enum(["trimmer", "bySeat"], "this version lays out in the modes trimmer and bySeat"),
+      mode: z.enum(["tight", "trimmer", "bySeat"]),
       items: z
         .array(z.strictObject({ id: z.string().min(1), polygons: polygonsSchema.min(1), allowedTurns: turns.default([0]), group: z.string().optional(), seat: z.string().optional() }))
         .max(20_000),
@@ -31,88 +35,39 @@ export const nest = defineVerb({
     used: z.strictObject({ sheets: z.number(), length: z.number() }),
     bound: z.number(),
     share: z.number(),
+    boxes: z.strictObject({ sheets: z.number(), length: z.number() }).describe("what laying the bounding boxes would use"),
+    leftovers: z.array(z.strictObject({ bin: z.string(), polygon: z.array(ringSchema) })),
     unplaced: z.array(z.strictObject({ id: z.string(), reason: z.string() })),
   }),
   run(input) {
     if (new Set(input.items.map(({ id }) => id)).size < input.items.length) throw new InputError("$.items: two items have the same id");
-    const blocks = input.mode === "bySeat" ? seatBlocks(input.items, input.clearance) : input.items.map((item) => blockOf([item], input.clearance));
-    const c = input.clearance;
-    const area = binOf(input.sheet ?? input.strip ?? { width: 1 }, blocks, c);
-    const layout = layTrimmerFriendly(
-      blocks.map((block) => block.item),
-      area,
-    );
-    const byId = new Map(blocks.map((block) => [block.item.id, block]));
-    const strip = input.strip !== undefined;
-    const placements = layout.placed.flatMap((at) => (byId.get(at.id)?.members ?? []).map((member) => member.place(at, strip)));
-    const unplaced = layout.unplaced.flatMap(({ id, reason }) => (byId.get(id)?.members ?? []).map((member) => ({ id: member.id, reason })));
-    const lost = new Set(unplaced.map(({ id }) => id));
-    const pieces = input.items.filter(({ id }) => !lost.has(id)).reduce((sum, item) => sum + polygonsArea(item.polygons), 0);
-    const length = strip ? Math.max(0, ...layout.trims.map((trim) => trim.height - c)) : layout.trims.reduce((sum, trim) => sum + trim.height - c, 0);
-    const full = strip ? (area.width - c) * length : layout.trims.length * (area.width - c) * (area.height - c);
+    if (new Set(input.scraps.map(({ id }) => id)).size < input.scraps.length) throw new InputError("$.scraps: two scraps have the same id");
+    const named = input.scraps.findIndex(({ id }) => id === "strip" || id.startsWith("sheet-"));
+    if (named >= 0) throw new InputError(`$.scraps[${named}].id: "${input.scraps[named]?.id}" is how sheets and the strip are called; give the scrap a name of its own`);
+    const flat = input.items.findIndex(({ polygons }) => !(polygonsArea(polygons) > 0));
+    if (flat >= 0) throw new InputError(`$.items[${flat}].polygons: covers no area`);
+    const stock = input.sheet ? ({ kind: "sheet", ...input.sheet } as const) : ({ kind: "strip", width: input.strip?.width ?? 1 } as const);
+    const packed = pack({
+      items: input.items.map(({ allowedTurns, ...item }) => ({ ...item, turns: [...new Set(allowedTurns)] })),
+      scraps: input.scraps.map(({ id, polygon }) => ({ id, polygon: [polygon] })),
+      stock,
+      clearance: input.clearance,
+      counters: input.counters,
+      seed: input.seed,
+      seconds: input.seconds,
+      mode: input.mode,
+    });
     return {
-      placements,
-      used: { sheets: strip ? 0 : layout.trims.length, length: tidy(length) },
-      bound: tidy(strip ? pieces / (area.width - c) : Math.ceil(pieces / ((area.width - c) * (area.height - c)) - 1e-9)),
-      share: full > 0 ? tidy(pieces / full) : 0,
-      unplaced,
+      placements: packed.placements.map((at) => ({ ...at, x: tidy(at.x), y: tidy(at.y) })),
+      used: { sheets: packed.used.sheets, length: tidy(packed.used.length) },
+      bound: tidy(packed.bound),
+      share: tidy(packed.share),
+      boxes: { sheets: packed.boxes.sheets, length: tidy(packed.boxes.length) },
+      leftovers: packed.leftovers.flatMap(({ bin, polygon }) => rounded(polygon).map((own) => ({ bin, polygon: own.map((ring) => ring.map(([x, y]): [number, number] => [x, y])) }))),
+      unplaced: packed.unplaced.map((one) => ({ ...one })),
     };
   },
 });
-
-interface Member {
-  readonly id: string;
-  place(at: { bin: number; x: number; y: number; turned: boolean }, strip: boolean): { id: string; bin: string; x: number; y: number; turn: number };
-}
-interface Block {
-  readonly item: Item;
-  readonly members: readonly Member[];
-}
-type NestItem = { id: string; polygons: Polygons; allowedTurns: readonly number[]; seat?: string | undefined; group?: string | undefined };
-
-/** Items side by side in one box; the clearance is added to the right and below each. */
-function blockOf(items: readonly NestItem[], clearance: number): Block {
-  const boxes = items.map((item) => boxOf(item.polygons));
-  const height = Math.max(...boxes.map(boxHeight)) + clearance;
-  let x = 0;
-  const starts = boxes.map((box) => {
-    const at = x;
-    x += boxWidth(box) + clearance;
-    return at;
-  });
-  const mayTurn = items.every((item) => item.allowedTurns.includes(90) || item.allowedTurns.includes(270));
-  const item = { id: items[0]?.seat ?? items[0]?.id ?? "", width: x, height, mayTurn };
-  const members = items.map(
-    (own, i): Member => ({
-      id: own.id,
-      place(at, strip) {
-        const box = boxes[i] as (typeof boxes)[number];
-        const quarter = own.allowedTurns.includes(90) ? 90 : 270;
-        const offset = starts[i] as number;
-        const where = { id: own.id, bin: strip ? "strip" : `sheet-${at.bin + 1}` };
-        if (!at.turned) return { ...where, x: tidy(at.x + offset - box.minX), y: tidy(at.y - box.minY), turn: 0 };
-        return quarter === 90
-          ? { ...where, x: tidy(at.x + box.maxY), y: tidy(at.y + offset - box.minX), turn: 90 }
-          : { ...where, x: tidy(at.x - box.minY), y: tidy(at.y + offset + box.maxX), turn: 270 };
-      },
-    }),
-  );
-  return { item: { ...item, id: items.length > 1 ? `seat:${item.id}` : (items[0]?.id ?? "") }, members };
-}
-
-function seatBlocks(items: readonly NestItem[], clearance: number): Block[] {
-  const groups = new Map<string, NestItem[]>();
-  for (const item of items) {
-    const key = item.seat ?? item.group ?? `item:${item.id}`;
-    groups.set(key, [...(groups.get(key) ?? []), item]);
-  }
-  return [...groups.values()].map((group) => blockOf(group, clearance));
-}
-
-function binOf(asked: z.infer<typeof bin>, blocks: readonly Block[], clearance: number): Bin {
-  const height = "height" in asked ? asked.height : blocks.reduce((sum, { item }) => sum + Math.max(item.width, item.height), 0) + 1;
-  return { width: asked.width + clearance, height: height + clearance };
-}
 
 const speed = z.number().positive().max(10_000);
 

@@ -16,7 +16,7 @@ export interface ShapeScrap {
 }
 
 export type ShapeStock =
-  | { readonly kind: "sheet"; readonly width: number; readonly height: number; /** How many there are; no limit when left out. */ readonly most?: number }
+  | { readonly kind: "sheet"; readonly width: number; readonly height: number /** How many there are; no limit when left out. */; readonly most?: number }
   | { readonly kind: "strip"; readonly width: number };
 
 export interface ShapeProblem {

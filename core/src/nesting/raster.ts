@@ -232,10 +232,15 @@ export interface Turned {
 
 /** Turned about the item's own origin, clockwise on screen, degrees. Quarter turns are exact. */
 export function turnedBy(polygons: Polygons, degrees: number): Turned {
-  const quarter = ((degrees % 360) + 360) % 360;
-  const exact: Record<number, readonly [number, number]> = { 0: [1, 0], 90: [0, 1], 180: [-1, 0], 270: [0, -1] };
-  const [c, s] = exact[quarter] ?? [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)];
-  const turned = quarter === 0 ? polygons : mapPoints(polygons, ([x, y]) => [c * x - s * y, s * x + c * y]);
+  const [c, s] = cosSin(degrees);
+  const turned = c === 1 ? polygons : mapPoints(polygons, ([x, y]) => [c * x - s * y, s * x + c * y]);
   const box = boxOfPoints(turned.flatMap((polygon) => polygon[0] ?? []));
   return { polygons: turned, width: box.maxX - box.minX, height: box.maxY - box.minY, minX: box.minX, minY: box.minY };
+}
+
+/** Cosine and sine; exact for quarter turns. */
+export function cosSin(degrees: number): readonly [number, number] {
+  const quarter = ((degrees % 360) + 360) % 360;
+  const exact: Record<number, readonly [number, number]> = { 0: [1, 0], 90: [0, 1], 180: [-1, 0], 270: [0, -1] };
+  return exact[quarter] ?? [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)];
 }

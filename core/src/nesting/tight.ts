@@ -1,30 +1,22 @@
 /** True-shape layout: scraps first, then sheets one after the other, or a strip made as short as it gets. */
-import { simplified } from "../geometry/path.ts";
-import { type Box, boxHeight, boxOf, boxWidth, type Polygons, polygonsArea } from "../geometry/polygon.ts";
+import { type Box, boxHeight, boxOf, boxWidth, type Polygons, polygonsArea, rectRing } from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
-import { Arena, type ArenaBin, type Lying, NOWHERE, type Spot } from "./arena.ts";
-import type { ShapeItem, ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
-import { type Grid, outsideOf, rasterOf, type Turned, turnedBy } from "./raster.ts";
-import { type BoxFill, searchBoxes, type SkylineBox } from "./strategies/skyline.ts";
+import { NOWHERE } from "./arena.ts";
+import type { ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
+import { outsideOf, type Turned } from "./raster.ts";
+import { arenaOf, type COLUMNS, gridFor, type Place, placeOf, prepare, quarterOf, type Ready, settle, spotIn } from "./ready.ts";
+import { separate } from "./separate.ts";
 import { layInOrder } from "./strategies/bottom-left.ts";
 import { fillBin } from "./strategies/fill.ts";
-import { separate } from "./separate.ts";
+import { type BoxFill, type SkylineBox, searchBoxes } from "./strategies/skyline.ts";
 import { shorten } from "./strategies/tight-strip.ts";
 
 /** Work that a usual machine does in a second, as arenas and box searches count it (measured on two cores of 2020s servers). */
-const WORK_PER_SECOND = 50e6;
-/** Columns over the height of a middling item: of the fair grid that is searched first, and of the fine grid that decides. */
-const COLUMNS = { coarse: 10, search: 16, fine: 64 } as const;
+const WORK_PER_SECOND = 42e6;
 /** Share of the time for laying all as low as they go, before the search. */
 const LOW_SHARE = 0.1;
-/** Cells are finer than columns: they cost next to nothing. */
-const CELLS_A_COLUMN = 5;
-/** Outlines are simplified by this share of a column, and grown by as much. */
-const SIMPLER = 0.06;
 /** Share of the time for the fair grid. */
 const FAIR_SHARE = 0.6;
-/** The fair grid is a little unfair, so that what it finds also holds on the fine one, in columns. */
-const FAIR_GROWTH = 0.2;
 const SETTLE_ROUNDS = 25;
 /** How much longer a strip may become when the fine grid takes over. */
 const SETTLE_ROOM = [0.008, 0.02, 0.04, 0.08];
@@ -38,41 +30,10 @@ const BOXES_FIRST = 0.9;
 /** Share for a look at boxes alone. */
 const BOX_SHARE = 0.08;
 
-interface Ready {
-  readonly item: ShapeItem;
-  /** Those of the allowed turns that make a difference. */
-  readonly turns: readonly number[];
-  readonly turned: readonly Turned[];
-  readonly area: number;
-  readonly isBox: boolean;
-}
-
 export function layTight(problem: ShapeProblem, onBetter?: (layout: ShapeLayout) => void): ShapeLayout {
   const ready = problem.items.map((item) => prepare(item, problem.counters));
   const layout = new Tight(problem, ready, onBetter);
   return layout.run();
-}
-
-function prepare(item: ShapeItem, counters: boolean): Ready {
-  const polygons = counters ? item.polygons : item.polygons.map((polygon) => polygon.slice(0, 1));
-  const turns = differing(polygons, item.turns.length > 0 ? item.turns : [0]);
-  const box = boxOf(item.polygons);
-  const area = polygonsArea(item.polygons);
-  const isBox = Math.abs(boxWidth(box) * boxHeight(box) - area) <= 1e-6 * area && item.polygons.length === 1;
-  return { item, turns, turned: turns.map((turn) => turnedBy(polygons, turn)), area, isBox };
-}
-
-/** A ring looks the same whichever way it is turned: looking at it once is enough. */
-function differing(polygons: Polygons, turns: readonly number[]): number[] {
-  const looks = new Set<string>();
-  return turns.filter((turn) => {
-    const { polygons: turned, minX, minY } = turnedBy(polygons, turn);
-    const points = turned.flatMap((polygon) => polygon.flatMap((ring) => ring.map(([x, y]) => `${(x - minX).toFixed(3)} ${(y - minY).toFixed(3)}`)));
-    const look = points.sort().join(",").replaceAll("-0.000", "0.000");
-    if (looks.has(look)) return false;
-    looks.add(look);
-    return true;
-  });
 }
 
 interface Search {
@@ -84,14 +45,6 @@ interface Search {
   readonly start: readonly Place[];
   readonly grid: keyof typeof COLUMNS;
   readonly budget: number;
-}
-
-interface Place {
-  readonly bin: string;
-  readonly turn: number;
-  /** Top left of the turned box, mm. */
-  readonly x: number;
-  readonly y: number;
 }
 
 class Tight {
@@ -126,7 +79,10 @@ class Tight {
   }
 
   private left(): number[] {
-    return this.ready.map((_, i) => i).filter((i) => !this.places.has(i)).sort((a, b) => (this.ready[b] as Ready).area - (this.ready[a] as Ready).area || a - b);
+    return this.ready
+      .map((_, i) => i)
+      .filter((i) => !this.places.has(i))
+      .sort((a, b) => (this.ready[b] as Ready).area - (this.ready[a] as Ready).area || a - b);
   }
 
   /** Fills one bin with what is left, for a share of the time that is left. */
@@ -142,19 +98,29 @@ class Tight {
       this.takeBoxes(id, box, this.boxSearch(left, boxWidth(box), boxHeight(box), (this.allowed - this.spent) * BOXES_FIRST, fuller));
       return;
     }
-    // Beyond what could ever go in, shapes only take time: twice the bin's area is enough to choose from.
-    const enough = enoughFor(left, (i) => (this.ready[i] as Ready).area, 2 * polygonsArea(polygon));
+    // Beyond what could ever go in, shapes only take time: twice the bin's area is enough to choose from, of large and of small.
+    const size = (i: number) => (this.ready[i] as Ready).area;
+    const some = new Set([...enoughFor(left, size, 2 * polygonsArea(polygon)), ...enoughFor([...left].reverse(), size, polygonsArea(polygon))]);
+    const enough = left.filter((i) => some.has(i));
     const members = [...held, ...enough];
     let spots = new Map<number, Place>(held.map((i) => [i, this.places.get(i) as Place]));
     if (rectangle && held.length === 0) for (const [i, place] of this.boxSpots(id, enough, box, (upTo - this.spent) * BOX_SHARE)) spots.set(i, place);
     const areaOf = (i: number) => (this.ready[i] as Ready).area;
     for (const fair of [true, false]) {
-      const grid = this.gridFor(members, fair ? "search" : "fine");
-      const arena = this.arenaOf(members, grid, [{ width: boxWidth(box), height: boxHeight(box), outside: rectangle ? null : outsideOf(polygon, grid) }]);
+      const grid = gridFor(
+        members.map((i) => this.ready[i] as Ready),
+        fair ? "search" : "fine",
+      );
+      const arena = arenaOf(
+        members.map((i) => this.ready[i] as Ready),
+        this.problem.clearance,
+        grid,
+        [{ width: boxWidth(box), height: boxHeight(box), outside: rectangle ? null : outsideOf(polygon, grid) }],
+      );
       const fixed = new Set(held.map((_, k) => k));
       members.forEach((i, k) => {
         const place = spots.get(i);
-        if (place) arena.put(k, this.spotIn(arena, k, place, box));
+        if (place) arena.put(k, spotIn(arena, k, place, box));
       });
       const budget = (upTo - this.spent) * (fair ? FAIR_SHARE : 1);
       settle(arena, fixed, (k) => areaOf(members[k] as number), this.random, budget);
@@ -168,11 +134,11 @@ class Tight {
   }
 
   private sheets(width: number, height: number, most: number, fixed: ReadonlySet<number>): void {
-    const sheet: Polygons = [[[[0, 0], [width, 0], [width, height], [0, height]]]];
+    const sheet: Polygons = [[rectRing(0, 0, width, height)]];
     for (let n = 1; n <= most; n++) {
       const left = this.left().filter((i) => this.couldFit(i, sheet));
       if (left.length === 0) return;
-      const area = left.reduce((sum, i) => sum + this.grownArea(i), 0);
+      const area = left.reduce((sum, i) => sum + (this.ready[i] as Ready).area, 0);
       const sheetsLeft = Math.max(1, Math.ceil(area / (width * height)));
       const before = this.places.size;
       this.fill(`sheet-${n}`, sheet, sheetsLeft === 1 ? 0.8 : 1 / (sheetsLeft + 0.5));
@@ -182,7 +148,7 @@ class Tight {
   }
 
   private strip(width: number, fixed: ReadonlySet<number>): void {
-    const endless: Polygons = [[[[0, 0], [width, 0], [width, ENDLESS_MM], [0, ENDLESS_MM]]]];
+    const endless: Polygons = [[rectRing(0, 0, width, ENDLESS_MM)]];
     const left = this.left().filter((i) => this.couldFit(i, endless));
     if (left.length === 0) return;
     const share = left.every((i) => (this.ready[i] as Ready).isBox) ? 1 : BOX_SHARE;
@@ -201,7 +167,10 @@ class Tight {
 
   /** Makes the used length of a strip or last sheet shorter: on a rough grid, then on a finer one. */
   private shortenLast(id: string, width: number, height: number, fixed: ReadonlySet<number>): void {
-    const members = [...this.places].filter(([, place]) => place.bin === id).map(([i]) => i).sort((a, b) => a - b);
+    const members = [...this.places]
+      .filter(([, place]) => place.bin === id)
+      .map(([i]) => i)
+      .sort((a, b) => a - b);
     const box = { minX: 0, minY: 0, maxX: width, maxY: height };
     if (members.every((i) => (this.ready[i] as Ready).isBox && !fixed.has(i))) {
       const search = this.boxSearch(members, width, height, this.allowed - this.spent, shorter);
@@ -216,7 +185,9 @@ class Tight {
     // The longer of two starts is not the worse: each has its try, and the best goes on.
     const starts = members.length > MOST_TRIED_TWICE ? [spots] : low ? [low, spots, spots] : [spots, spots, spots];
     const searching = (this.allowed - this.spent) * FAIR_SHARE;
-    const tries = starts.map((start) => this.search({ members, held, id, width, height, start, grid: "search", budget: starts.length === 1 ? 0 : (searching * TRIES_SHARE) / starts.length })).filter((tried) => tried !== null);
+    const tries = starts
+      .map((start) => this.search({ members, held, id, width, height, start, grid: "search", budget: starts.length === 1 ? 0 : (searching * TRIES_SHARE) / starts.length }))
+      .filter((tried) => tried !== null);
     if (starts.length > 1) spots = tries.reduce((best, tried) => (lengthOf(tried) < lengthOf(best) ? tried : best), tries[0] ?? spots);
     spots = this.search({ members, held, id, width, height, start: spots, grid: "search", budget: searching * (starts.length === 1 ? 1 : 1 - TRIES_SHARE) }) ?? spots;
     const fine = this.search({ members, held, id, width, height, start: spots, grid: "fine", budget: this.allowed - this.spent });
@@ -228,13 +199,21 @@ class Tight {
   private search({ members, held, id, width, height, start, grid: kind, budget }: Search): Place[] | null {
     if (budget <= 0) return null;
     const box = { minX: 0, minY: 0 };
-    const grid = this.gridFor(members, kind);
-    const arena = this.arenaOf(members, grid, [{ width, height, outside: null }]);
+    const grid = gridFor(
+      members.map((i) => this.ready[i] as Ready),
+      kind,
+    );
+    const arena = arenaOf(
+      members.map((i) => this.ready[i] as Ready),
+      this.problem.clearance,
+      grid,
+      [{ width, height, outside: null }],
+    );
     const length = Math.max(...start.map((place, k) => place.y + ((this.ready[members[k] as number] as Ready).turned[place.turn] as Turned).height));
     const settled = SETTLE_ROOM.some((room) => {
       arena.bins[0] = { width, height: Math.min(height, length * (1 + room) + grid.column), outside: null };
       start.forEach((place, k) => {
-        arena.put(k, this.spotIn(arena, k, held.has(k) ? place : { ...place, y: place.y * (1 + room) }, box));
+        arena.put(k, spotIn(arena, k, held.has(k) ? place : { ...place, y: place.y * (1 + room) }, box));
       });
       return separate(arena, start.keys(), this.random, { rounds: SETTLE_ROUNDS, workUpTo: budget, fixed: held, bin: 0 });
     });
@@ -245,8 +224,16 @@ class Tight {
 
   /** Largest first, each as low as it goes, on a coarse fair grid. */
   private layLow(members: readonly number[], id: string, width: number, height: number, work: number): Place[] | null {
-    const grid = this.gridFor(members, "coarse");
-    const arena = this.arenaOf(members, grid, [{ width, height, outside: null }]);
+    const grid = gridFor(
+      members.map((i) => this.ready[i] as Ready),
+      "coarse",
+    );
+    const arena = arenaOf(
+      members.map((i) => this.ready[i] as Ready),
+      this.problem.clearance,
+      grid,
+      [{ width, height, outside: null }],
+    );
     const areaOf = (k: number) => (this.ready[members[k] as number] as Ready).area;
     const order = members.map((_, k) => k).sort((a, b) => areaOf(b) - areaOf(a) || a - b);
     const outside = layInOrder(arena, order, 0, work);
@@ -258,38 +245,13 @@ class Tight {
     return (this.ready[i] as Ready).turned[(this.places.get(i) as Place).turn] as Turned;
   }
 
-  private gridFor(members: readonly number[], kind: keyof typeof COLUMNS): Grid {
-    const sides = members.map((i) => Math.min(...(this.ready[i] as Ready).turned.map((t) => Math.min(t.width, t.height)))).sort((a, b) => a - b);
-    const middling = sides[Math.floor(sides.length / 2)] ?? 1;
-    const column = Math.min(LARGEST_COLUMN_MM, Math.max(SMALLEST_COLUMN_MM, middling / COLUMNS[kind]));
-    return { column, cell: column / CELLS_A_COLUMN, fair: kind !== "fine" };
-  }
-
-  private arenaOf(members: readonly number[], grid: Grid, bins: ArenaBin[]): Arena {
-    const reach = this.problem.clearance / 2;
-    const simpler = grid.column * SIMPLER;
-    const shapes = members.map((i) =>
-      (this.ready[i] as Ready).turned.map((turned): Lying => {
-        const rough = turned.polygons.map((polygon) => polygon.map((ring) => simplified(ring, simpler)));
-        const left = turned.polygons.some((polygon, p) => polygon.some((ring, r) => ring.length !== (rough[p]?.[r]?.length ?? 0))) && !grid.fair ? simpler : 0;
-        return {
-          grown: rasterOf(rough, reach + left + (grid.fair ? FAIR_GROWTH * grid.column : 0), grid, 2 * reach),
-          bare: bins.some(({ outside }) => outside) ? rasterOf(rough, left, grid) : EMPTY,
-          width: turned.width,
-          height: turned.height,
-        };
-      }),
-    );
-    return new Arena(grid, shapes, bins);
-  }
-
-  private spotIn(arena: Arena, k: number, place: Place, box: { minX: number; minY: number }): Spot {
-    const { column, cell } = arena.grid;
-    const inside = (value: number, last: number) => Math.max(0, Math.min(Math.round(value), last));
-    return { bin: 0, turn: place.turn, x: inside((place.x - box.minX) / column, arena.lastX(k, place.turn, 0)), y: inside((place.y - box.minY) / cell, arena.lastY(k, place.turn, 0)) };
-  }
-
-  private boxSearch(among: readonly number[], width: number, height: number, work: number, better: (a: BoxFill, b: BoxFill) => boolean): { fill: BoxFill; boxes: readonly SkylineBox[]; among: readonly number[] } {
+  private boxSearch(
+    among: readonly number[],
+    width: number,
+    height: number,
+    work: number,
+    better: (a: BoxFill, b: BoxFill) => boolean,
+  ): { fill: BoxFill; boxes: readonly SkylineBox[]; among: readonly number[] } {
     const c = this.problem.clearance;
     const boxes = among.map((i) => {
       const first = (this.ready[i] as Ready).turned[0] as Turned;
@@ -322,10 +284,6 @@ class Tight {
     });
   }
 
-  private grownArea(i: number): number {
-    return (this.ready[i] as Ready).area;
-  }
-
   private couldFit(i: number, polygon: Polygons): boolean {
     const box = boxOf(polygon);
     return (this.ready[i] as Ready).turned.some(({ width, height }) => width <= boxWidth(box) + 1e-6 && height <= boxHeight(box) + 1e-6);
@@ -340,8 +298,10 @@ class Tight {
         const { minX, minY } = this.turnedOf(i);
         return { id: item.id, bin: place.bin, x: place.x - minX, y: place.y - minY, turn: turns[place.turn] as number };
       });
-    const bins: Polygons[] = [...scraps.map(({ polygon }) => polygon), ...(stock ? [[[[[0, 0], [stock.width, 0], [stock.width, stock.kind === "sheet" ? stock.height : ENDLESS_MM], [0, stock.kind === "sheet" ? stock.height : ENDLESS_MM]]]] as Polygons] : [])];
-    const unplaced = this.ready.flatMap(({ item }, i) => (this.places.has(i) ? [] : [{ id: item.id, reason: bins.some((polygon) => this.couldFit(i, polygon)) ? ("noRoom" as const) : ("tooLarge" as const) }]));
+    const bins: Polygons[] = [...scraps.map(({ polygon }) => polygon), ...(stock ? [[[rectRing(0, 0, stock.width, stock.kind === "sheet" ? stock.height : ENDLESS_MM)]]] : [])];
+    const unplaced = this.ready.flatMap(({ item }, i) =>
+      this.places.has(i) ? [] : [{ id: item.id, reason: bins.some((polygon) => this.couldFit(i, polygon)) ? ("noRoom" as const) : ("tooLarge" as const) }],
+    );
     const sheets = Math.max(0, ...[...this.places.values()].map(({ bin }) => (bin.startsWith("sheet-") && !scraps.some(({ id }) => id === bin) ? Number(bin.slice(6)) : 0)));
     const lastBin = stock?.kind === "strip" ? "strip" : `sheet-${sheets}`;
     const length = Math.max(0, ...[...this.places].filter(([, { bin }]) => bin === lastBin).map(([i, place]) => place.y + this.turnedOf(i).height));
@@ -361,31 +321,5 @@ function enoughFor(sorted: readonly number[], areaOf: (i: number) => number, are
   });
 }
 
-/** Index of a turn that differs from the first by a quarter; -1 when there is none. */
-function quarterOf({ turns }: Ready): number {
-  const first = turns[0] ?? 0;
-  return turns.findIndex((turn) => (((turn - first) % 180) + 180) % 180 === 90);
-}
-
-function placeOf(arena: Arena, k: number, id: string, box: { minX: number; minY: number }): Place {
-  const { turn, x, y } = arena.spot(k);
-  return { bin: id, turn, x: x * arena.grid.column + box.minX, y: y * arena.grid.cell + box.minY };
-}
-
-/** Separates what another grid laid; where that fails, the smallest of those in each other's way are taken out. */
-function settle(arena: Arena, fixed: ReadonlySet<number>, areaOf: (k: number) => number, random: () => number, workUpTo: number): void {
-  const lying = Array.from({ length: arena.count }, (_, k) => k).filter((k) => arena.bin[k] !== NOWHERE);
-  for (;;) {
-    if (separate(arena, lying.filter((k) => arena.bin[k] !== NOWHERE), random, { rounds: SETTLE_ROUNDS, workUpTo, fixed, bin: 0 })) return;
-    const inTheWay = lying.filter((k) => arena.bin[k] !== NOWHERE && !fixed.has(k) && (arena.collisions(k).length > 0 || arena.overhang(k) > 0));
-    const smallest = inTheWay.reduce((best, k) => (best < 0 || areaOf(k) < areaOf(best) ? k : best), -1);
-    if (smallest < 0) return;
-    arena.lift(smallest);
-  }
-}
-
-const LARGEST_COLUMN_MM = 4;
-const SMALLEST_COLUMN_MM = 0.1;
 /** Longer than any strip gets. */
 const ENDLESS_MM = 1e6;
-const EMPTY = { left: 0, columns: 0, first: new Int32Array(1), from: new Int32Array(0), to: new Int32Array(0), top: 0, bottom: 0 };

@@ -32,7 +32,9 @@ export function validateShapes(problem: ShapeProblem, layout: ShapeLayout): Shap
     if (!item.turns.includes(turn) && !(item.turns.length === 0 && turn === 0)) faults.push({ code: "notAllowedTurn", ids: [id] });
     const angle = (turn * Math.PI) / 180;
     const [c, s] = [Math.cos(angle), Math.sin(angle)];
-    const polygons = item.polygons.map((polygon) => (problem.counters ? polygon : polygon.slice(0, 1)).map((ring) => ring.map(([px, py]): [number, number] => [c * px - s * py + x, s * px + c * py + y])));
+    const polygons = item.polygons.map((polygon) =>
+      (problem.counters ? polygon : polygon.slice(0, 1)).map((ring) => ring.map(([px, py]): [number, number] => [c * px - s * py + x, s * px + c * py + y])),
+    );
     const lies = { id, polygons, ...edgesOf(polygons) };
     bins.set(bin, [...(bins.get(bin) ?? []), lies]);
   }
@@ -54,7 +56,16 @@ function rimOf(problem: ShapeProblem, bin: string): readonly (readonly Ring[])[]
   if (scrap) return scrap.polygon;
   const { stock } = problem;
   const far = 1e7;
-  const rectangle = (w: number, h: number): readonly (readonly Ring[])[] => [[[[0, 0], [w, 0], [w, h], [0, h]]]];
+  const rectangle = (w: number, h: number): readonly (readonly Ring[])[] => [
+    [
+      [
+        [0, 0],
+        [w, 0],
+        [w, h],
+        [0, h],
+      ],
+    ],
+  ];
   if (stock?.kind === "strip" && bin === "strip") return rectangle(stock.width, far);
   return stock?.kind === "sheet" && /^sheet-[1-9]\d*$/u.test(bin) && Number(bin.slice(6)) <= (stock.most ?? far) ? rectangle(stock.width, stock.height) : null;
 }
@@ -125,7 +136,12 @@ function near(edges: Float64Array, box: readonly [number, number, number, number
 
 function segmentsNearer(a: Float64Array, i: number, b: Float64Array, j: number, least: number): boolean {
   if (least > 0) {
-    const d = Math.min(pointSegment(a[i] as number, a[i + 1] as number, b, j), pointSegment(a[i + 2] as number, a[i + 3] as number, b, j), pointSegment(b[j] as number, b[j + 1] as number, a, i), pointSegment(b[j + 2] as number, b[j + 3] as number, a, i));
+    const d = Math.min(
+      pointSegment(a[i] as number, a[i + 1] as number, b, j),
+      pointSegment(a[i + 2] as number, a[i + 3] as number, b, j),
+      pointSegment(b[j] as number, b[j + 1] as number, a, i),
+      pointSegment(b[j + 2] as number, b[j + 3] as number, a, i),
+    );
     if (d < least) return true;
   }
   return crossDeeply(a, i, b, j);

@@ -1,5 +1,5 @@
 /** Lays shapes one after the other where they overlap nothing and reach least far, holes and bays of earlier ones included. */
-import { type Arena, NOWHERE, type Spot } from "../arena.ts";
+import type { Arena, Spot } from "../arena.ts";
 
 /** Columns looked at for one shape. */
 const COLUMNS = 120;
@@ -41,7 +41,6 @@ export function layInOrder(arena: Arena, order: readonly number[], bin: number, 
     if (arena.work > workUpTo || !layLowest(arena, item, bin, tallest, end)) outside.push(item);
     else end = Math.max(end, bottomOf(arena, item));
   }
-  void NOWHERE;
   return outside;
 }
 

@@ -47,7 +47,8 @@ function press(arena: Arena, left: number[], wishes: FillWishes): number[] {
     const best = { cost: SOME_OVERLAP, spot: { bin: NOWHERE, turn: 0, x: 0, y: 0 } };
     const turns = (arena.shapes[item] as readonly unknown[]).length;
     for (let turn = 0; turn < turns; turn++) lookFar(arena, item, { bin, turn, x: 0, y: Math.floor(random() * Math.max(1, arena.lastY(item, turn, bin))) }, best, random, PRESS_COLUMNS);
-    const done = best.spot.bin !== NOWHERE && (arena.put(item, best.spot), separate(arena, [item], random, { rounds, workUpTo, fixed, bin }));
+    if (best.spot.bin !== NOWHERE) arena.put(item, best.spot);
+    const done = best.spot.bin !== NOWHERE && separate(arena, [item], random, { rounds, workUpTo, fixed, bin });
     if (done) {
       outside = outside.filter((other) => other !== item);
       if (out !== null) outside.push(out);

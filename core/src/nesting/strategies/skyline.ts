@@ -118,7 +118,13 @@ export interface BoxSearch {
 /** Searches over orders by swapping and moving, from the usual sortings. */
 export function searchBoxes(boxes: readonly SkylineBox[], among: readonly number[], width: number, height: number, { work, random, better }: BoxSearch): BoxFill {
   const size = (i: number) => boxes[i] as SkylineBox;
-  const keys: ((i: number) => number)[] = [(i) => size(i).width * size(i).height, (i) => size(i).height, (i) => size(i).width, (i) => Math.max(size(i).width, size(i).height), (i) => size(i).width + size(i).height];
+  const keys: ((i: number) => number)[] = [
+    (i) => size(i).width * size(i).height,
+    (i) => size(i).height,
+    (i) => size(i).width,
+    (i) => Math.max(size(i).width, size(i).height),
+    (i) => size(i).width + size(i).height,
+  ];
   let best: BoxFill | null = null;
   let bestOrder: number[] = [...among];
   for (const key of keys) {

@@ -1,0 +1,121 @@
+/** Items made ready for the search: their turns, their rasters, and where they lie in millimetres. */
+import { simplified } from "../geometry/path.ts";
+import { boxHeight, boxOf, boxWidth, type Polygons, polygonsArea } from "../geometry/polygon.ts";
+import { Arena, type ArenaBin, type Lying, NOWHERE, type Spot } from "./arena.ts";
+import type { ShapeItem } from "./problem.ts";
+import { type Grid, rasterOf, type Turned, turnedBy } from "./raster.ts";
+import { separate } from "./separate.ts";
+
+/** Columns over the height of a middling item: of the fair grid that is searched first, and of the fine grid that decides. */
+export const COLUMNS = { coarse: 10, search: 16, fine: 64 } as const;
+/** Cells are finer than columns: they cost next to nothing. */
+const CELLS_A_COLUMN = 5;
+/** Outlines are simplified by this share of a column, and grown by as much. */
+const SIMPLER = 0.06;
+/** The fair grid is a little unfair, so that what it finds also holds on the fine one, in columns. */
+const FAIR_GROWTH = 0.2;
+const LARGEST_COLUMN_MM = 4;
+const SMALLEST_COLUMN_MM = 0.1;
+const SETTLE_ROUNDS = 25;
+const EMPTY = { left: 0, columns: 0, first: new Int32Array(1), from: new Int32Array(0), to: new Int32Array(0), top: 0, bottom: 0 };
+
+export interface Ready {
+  readonly item: ShapeItem;
+  /** Those of the allowed turns that make a difference. */
+  readonly turns: readonly number[];
+  readonly turned: readonly Turned[];
+  readonly area: number;
+  readonly isBox: boolean;
+}
+
+export function prepare(item: ShapeItem, counters: boolean): Ready {
+  const polygons = counters ? item.polygons : item.polygons.map((polygon) => polygon.slice(0, 1));
+  const turns = differing(polygons, item.turns.length > 0 ? item.turns : [0]);
+  const box = boxOf(item.polygons);
+  const area = polygonsArea(item.polygons);
+  const isBox = Math.abs(boxWidth(box) * boxHeight(box) - area) <= 1e-6 * area && item.polygons.length === 1;
+  return { item, turns, turned: turns.map((turn) => turnedBy(polygons, turn)), area, isBox };
+}
+
+/** A ring looks the same whichever way it is turned: looking at it once is enough. */
+function differing(polygons: Polygons, turns: readonly number[]): number[] {
+  const looks = new Set<string>();
+  return turns.filter((turn) => {
+    const { polygons: turned, minX, minY } = turnedBy(polygons, turn);
+    const points = turned.flatMap((polygon) => polygon.flatMap((ring) => ring.map(([x, y]) => `${(x - minX).toFixed(3)} ${(y - minY).toFixed(3)}`)));
+    const look = points.sort().join(",").replaceAll("-0.000", "0.000");
+    if (looks.has(look)) return false;
+    looks.add(look);
+    return true;
+  });
+}
+
+export interface Place {
+  readonly bin: string;
+  readonly turn: number;
+  /** Top left of the turned box, mm. */
+  readonly x: number;
+  readonly y: number;
+}
+
+export /** Index of a turn that differs from the first by a quarter; -1 when there is none. */
+function quarterOf({ turns }: Ready): number {
+  const first = turns[0] ?? 0;
+  return turns.findIndex((turn) => (((turn - first) % 180) + 180) % 180 === 90);
+}
+
+export function gridFor(members: readonly Ready[], kind: keyof typeof COLUMNS): Grid {
+  const sides = members.map(({ turned }) => Math.min(...turned.map((t) => Math.min(t.width, t.height)))).sort((a, b) => a - b);
+  const middling = sides[Math.floor(sides.length / 2)] ?? 1;
+  const column = Math.min(LARGEST_COLUMN_MM, Math.max(SMALLEST_COLUMN_MM, middling / COLUMNS[kind]));
+  return { column, cell: column / CELLS_A_COLUMN, fair: kind !== "fine" };
+}
+
+export function arenaOf(members: readonly Ready[], clearance: number, grid: Grid, bins: ArenaBin[]): Arena {
+  const reach = clearance / 2;
+  const simpler = grid.column * SIMPLER;
+  const shapes = members.map(({ turned: turns }) =>
+    turns.map((turned): Lying => {
+      const rough = turned.polygons.map((polygon) => polygon.map((ring) => simplified(ring, simpler)));
+      const left = turned.polygons.some((polygon, p) => polygon.some((ring, r) => ring.length !== (rough[p]?.[r]?.length ?? 0))) && !grid.fair ? simpler : 0;
+      return {
+        grown: rasterOf(rough, reach + left + (grid.fair ? FAIR_GROWTH * grid.column : 0), grid, 2 * reach),
+        bare: bins.some(({ outside }) => outside) ? rasterOf(rough, left, grid) : EMPTY,
+        width: turned.width,
+        height: turned.height,
+      };
+    }),
+  );
+  return new Arena(grid, shapes, bins);
+}
+
+export function spotIn(arena: Arena, k: number, place: Place, box: { minX: number; minY: number }): Spot {
+  const { column, cell } = arena.grid;
+  const inside = (value: number, last: number) => Math.max(0, Math.min(Math.round(value), last));
+  return { bin: 0, turn: place.turn, x: inside((place.x - box.minX) / column, arena.lastX(k, place.turn, 0)), y: inside((place.y - box.minY) / cell, arena.lastY(k, place.turn, 0)) };
+}
+
+export function placeOf(arena: Arena, k: number, id: string, box: { minX: number; minY: number }): Place {
+  const { turn, x, y } = arena.spot(k);
+  return { bin: id, turn, x: x * arena.grid.column + box.minX, y: y * arena.grid.cell + box.minY };
+}
+
+export /** Separates what another grid laid; where that fails, the smallest of those in each other's way are taken out. */
+function settle(arena: Arena, fixed: ReadonlySet<number>, areaOf: (k: number) => number, random: () => number, workUpTo: number): void {
+  const lying = Array.from({ length: arena.count }, (_, k) => k).filter((k) => arena.bin[k] !== NOWHERE);
+  for (;;) {
+    if (
+      separate(
+        arena,
+        lying.filter((k) => arena.bin[k] !== NOWHERE),
+        random,
+        { rounds: SETTLE_ROUNDS, workUpTo, fixed, bin: 0 },
+      )
+    )
+      return;
+    const inTheWay = lying.filter((k) => arena.bin[k] !== NOWHERE && !fixed.has(k) && (arena.collisions(k).length > 0 || arena.overhang(k) > 0));
+    const smallest = inTheWay.reduce((best, k) => (best < 0 || areaOf(k) < areaOf(best) ? k : best), -1);
+    if (smallest < 0) return;
+    arena.lift(smallest);
+  }
+}
