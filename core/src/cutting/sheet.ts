@@ -1,4 +1,5 @@
 /** One load: what lies on it, ready to be written as a file. All coordinates in mm from the corner where cutting starts. */
+import type { Polygons } from "../geometry/polygon.ts";
 import type { CutPiece } from "./order.ts";
 import type { Line } from "./paths.ts";
 
@@ -7,6 +8,10 @@ export interface SheetKit {
   readonly note: string;
   readonly pieces: readonly CutPiece[];
   readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
+  /** How the kit came to lie here: turned about the start of its own coordinates, then moved; before any mirroring. */
+  readonly x: number;
+  readonly y: number;
+  readonly turn: number;
 }
 
 export interface Sheet {
@@ -14,12 +19,16 @@ export interface Sheet {
   readonly nn: number;
   readonly vinyl: string;
   readonly stock: "sheet" | "roll" | "scrap";
-  /** The rectangle of vinyl to cut off before loading. */
+  /** The rectangle of vinyl to cut off before loading, or what the scraps take up of the mat. */
   readonly width: number;
   readonly height: number;
   readonly edgeMargin: number;
   readonly clearance: number;
   readonly mirrored: boolean;
+  /** Where the blade may go. */
+  readonly usable: Polygons;
+  /** Scraps on the mat, each where it is to be laid; none for fresh film. */
+  readonly scraps: readonly { readonly label: string; readonly outline: Polygons }[];
   readonly kits: readonly SheetKit[];
   readonly weedLines: readonly Line[];
 }

@@ -1,15 +1,13 @@
 /** The cut sheet as SVG, format in docs/formats.md. */
-import { numberText, polygonsPath, ringPath } from "../geometry/path.ts";
-import { rectRing } from "../geometry/polygon.ts";
+import { numberText, polygonsPath } from "../geometry/path.ts";
 import type { Sheet } from "./sheet.ts";
 
 export function sheetSvg(sheet: Sheet): string {
   const [w, h] = [numberText(sheet.width), numberText(sheet.height)];
-  const e = sheet.edgeMargin;
   const head =
     `<svg xmlns="http://www.w3.org/2000/svg" width="${w}mm" height="${h}mm" viewBox="0 0 ${w} ${h}" ` +
     `data-vinyl="${escapeXml(sheet.vinyl)}" data-sheet="${sheet.nn}" data-stock="${sheet.stock}" data-mirrored="${sheet.mirrored}" data-clearance="${numberText(sheet.clearance)}">`;
-  const edge = `<path class="edge" fill="none" fill-rule="evenodd" d="${ringPath(rectRing(e, e, sheet.width - e, sheet.height - e))}"/>`;
+  const edge = `<path class="edge" fill="none" fill-rule="evenodd" d="${polygonsPath(sheet.usable)}"/>`;
   const kits = sheet.kits.map((kit) => {
     const pieces = kit.pieces.map((piece) => `<path class="cut" data-piece="${escapeXml(piece.id)}" fill-rule="evenodd" d="${polygonsPath([piece.polygon])}"/>`);
     return `<g class="kit" data-seat="${escapeXml(kit.seat)}">\n${pieces.join("\n")}\n</g>`;

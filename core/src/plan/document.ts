@@ -4,12 +4,13 @@ import { useSchema } from "../advice/film-choice.ts";
 import { blankSchema } from "../blanks/blank.ts";
 import { isDate, isZone } from "../calendar/dates.ts";
 import { cutterSchema } from "../cutting/cutter.ts";
-import { designSchema, exceptionSchema, slotName, slotsOf, vinylsOfItem } from "../lettering/recipe.ts";
+import { designSchema, exceptionSchema, slotName, slotsOf, vinylId, vinylsOfItem } from "../lettering/recipe.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "../roster/roster.ts";
 import { stepSchema, toolSchema } from "../scheduling/step.ts";
 import { pricesSchema } from "../supplies/price.ts";
 import { supplySchema } from "../supplies/supply.ts";
 import { vinylSchema } from "../weeding/vinyl.ts";
+import { scrapSchema } from "./scrap.ts";
 
 export const seatId = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,19}$/u, "a seat such as 1 or A-4");
 
@@ -35,6 +36,29 @@ const seatSchema = z.strictObject({
   own: z.record(z.string().max(40), exceptionSchema).optional(),
 });
 
+/** Where a kit was laid: on a scrap (`scrap K-07`) or a load of fresh film (`sheet-1`), in that film's own coordinates. */
+const keptSchema = z.strictObject({
+  seat: z.string().max(40),
+  vinyl: vinylId,
+  bin: z.string().max(40),
+  x: z.number().min(-100_000).max(100_000),
+  y: z.number().min(-100_000).max(100_000),
+  turn: z.number().min(0).max(359.999),
+});
+
+export const layoutSchema = z.strictObject({
+  mode: z.enum(["trimmer", "tight", "bySeat"]).default("trimmer"),
+  clearance: z.number().min(0).max(50).default(2),
+  weedPad: z.number().min(0.5).max(50).default(4),
+  mayTurn: z.boolean().default(true),
+  counters: z.boolean().default(false).describe("small kits may lie in the counters of others, when laid tight"),
+  useScraps: z.boolean().default(true),
+  trim: z.boolean().default(true).describe("cut the exact rectangle off first, or lay the whole sheet on the mat"),
+  seconds: z.number().min(0.05).max(60).default(0.6).describe("how long to search for a tight layout"),
+  seed: z.number().int().min(0).max(1e9).default(1),
+  kept: z.array(keptSchema).max(3000).default([]).describe("kits laid by hand, or kept from a longer search"),
+});
+
 const leadSchema = z.partialRecord(z.enum(["orderBy", "namesLockedBy", "prepareBlanksBy", "cutBy", "weedBy", "packBy", "postBy"]), z.number().int().min(0).max(365));
 
 export const classDocumentSchema = z
@@ -57,9 +81,9 @@ export const classDocumentSchema = z
     spareKits: z.number().int().min(0).max(100).default(0),
     /** Spare blanks and consumables, whole kits. */
     spareSupplies: z.number().int().min(0).max(100).default(0),
-    layout: z
-      .strictObject({ clearance: z.number().min(0).max(50).default(2), weedPad: z.number().min(0.5).max(50).default(4), mayTurn: z.boolean().default(true) })
-      .default({ clearance: 2, weedPad: 4, mayTurn: true }),
+    layout: layoutSchema.prefault({}),
+    /** The scrap box: used before fresh film. */
+    scraps: z.array(scrapSchema).max(120).default([]),
     steps: z.array(stepSchema).max(60),
     tools: z.array(toolSchema).max(40).default([]),
     supplies: z.array(supplySchema).max(200).default([]),
@@ -90,6 +114,10 @@ export const classDocumentSchema = z
     document.design.offered.forEach((vinyl, index) => {
       if (!vinyls.has(vinyl)) issue(["design", "offered", index], `there is no vinyl "${vinyl}" in this document`);
     });
+    document.scraps.forEach(({ vinyl }, index) => {
+      if (!vinyls.has(vinyl)) issue(["scraps", index, "vinyl"], `there is no vinyl "${vinyl}" in this document`);
+    });
+    for (const index of repeats(document.scraps.map(({ label }) => label))) issue(["scraps", index, "label"], `"${document.scraps[index]?.label}" is there twice`);
     document.seats.forEach(({ own }, index) => {
       for (const [item, { vinyl }] of Object.entries(own ?? {}))
         if (vinyl !== undefined && !vinyls.has(vinyl)) issue(["seats", index, "own", item, "vinyl"], `there is no vinyl "${vinyl}" in this document`);

@@ -1,34 +1,39 @@
-/** Stage 3: kits -> loads, one vinyl each, laid out so that kits separate by straight cuts. */
+/** Stage 3: kits -> loads, one vinyl each, as they are cut. */
 import type { Cutter } from "../cutting/cutter.ts";
 import { cutTime } from "../cutting/minutes.ts";
 import { type BladePath, bladePaths, weedLines } from "../cutting/paths.ts";
 import { type Sheet, type SheetKit, sheetPieces } from "../cutting/sheet.ts";
-import { boxHeight, boxWidth, mapPoints, type Point, type Polygon } from "../geometry/polygon.ts";
-import { type Bin, type Item, lyingSize, type PlacedItem } from "../nesting/problem.ts";
+import { boxHeight, boxWidth, mapPoints, type Polygon, type Polygons, polygonsArea } from "../geometry/polygon.ts";
+import type { Bin, Item } from "../nesting/problem.ts";
+import { cosSin } from "../nesting/raster.ts";
 import { layTrimmerFriendly, loadsBound } from "../nesting/trimmer.ts";
-import { validateLayout } from "../nesting/validate.ts";
 import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import type { Kit } from "./kits.ts";
+import { type LaidKit, type LaidLoad, layKits } from "./lay-kits.ts";
 
 export interface PlanSheet extends Sheet {
   readonly cutMinutes: number;
   readonly loadMinutes: number;
   readonly travelMm: number;
   readonly cutLengthMm: number;
-  /** Share of the rectangle to cut off that ends up in kits. */
+  /** Share of the film laid on the mat that ends up in kits. */
   readonly share: number;
 }
 
 export interface VinylUse {
   readonly vinyl: string;
   readonly loads: number;
-  /** No layout of these boxes needs fewer loads. */
+  /** No layout needs fewer loads of fresh film for what scraps do not hold. */
   readonly loadsBound: number;
-  /** Cut off the stock, mm². */
+  /** Cut off fresh film, mm². */
   readonly usedMm2: number;
-  /** Boxes of the kits, mm²: what straight cuts cannot go below. */
+  /** What area alone asks for, mm²: boxes of the kits for straight cuts, the pieces themselves when laid tight. */
   readonly boundMm2: number;
+  /** What boxes in straight cuts would take of fresh film without scraps, mm². */
+  readonly boxesMm2: number;
+  /** Kits that found room on scraps. */
+  readonly scrapKits: number;
   /** Length to cut off a roll, mm; 0 for sheets. */
   readonly rollLength: number;
 }
@@ -36,7 +41,7 @@ export interface VinylUse {
 export interface LaidOut {
   readonly sheets: readonly PlanSheet[];
   readonly use: readonly VinylUse[];
-  readonly unplaced: readonly { readonly id: string; readonly reason: "tooLarge" }[];
+  readonly unplaced: readonly { readonly id: string; readonly reason: "tooLarge" | "noRoom" }[];
 }
 
 /** Usable area of one load: the smaller of stock and mat, less the margin inside the vinyl's edge. */
@@ -44,11 +49,13 @@ export function binFor(vinyl: Vinyl, cutter: Cutter): Bin {
   return { width: Math.min(vinyl.stock.width, cutter.cutWidth) - 2 * cutter.edgeMargin, height: Math.min(vinyl.stock.height, cutter.cutHeight) - 2 * cutter.edgeMargin };
 }
 
-/** @throws Error when the independent check finds a fault in a layout: a bug, never to be cut. */
-export function layOut(kits: readonly Kit[], document: Pick<ClassDocument, "vinyls" | "cutter" | "layout" | "design">, labels: ReadonlyMap<string, string>): LaidOut {
+type Laying = Pick<ClassDocument, "vinyls" | "cutter" | "layout" | "design" | "scraps">;
+
+/** @throws Error when an independent check finds a fault in a layout: a bug, never to be cut. */
+export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyMap<string, string>): LaidOut {
   const sheets: PlanSheet[] = [];
   const use: VinylUse[] = [];
-  const unplaced: { id: string; reason: "tooLarge" }[] = [];
+  const unplaced: { id: string; reason: "tooLarge" | "noRoom" }[] = [];
   const { cutter, layout } = document;
   // A stencil needs film round its letters, not just room to weed.
   const pad = Math.max(layout.weedPad, layout.clearance / 2, document.design.stencil?.filmMargin ?? 0);
@@ -56,77 +63,79 @@ export function layOut(kits: readonly Kit[], document: Pick<ClassDocument, "viny
     const own = kits.filter((kit) => kit.vinyl === vinyl.id);
     if (own.length === 0) continue;
     const bin = binFor(vinyl, cutter);
-    const items = own.map((kit): Item => ({ id: kit.seat, width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn }));
-    const laid = layTrimmerFriendly(items, bin);
-    const faults = validateLayout(laid, items, bin, true);
-    if (faults.length > 0) throw new Error(`layout of ${vinyl.id} failed its check: ${JSON.stringify(faults[0])}`);
-    const byId = new Map(own.map((kit, i) => [kit.seat, { kit, item: items[i] as Item }]));
-    for (const { id, reason } of laid.unplaced) unplaced.push(...(byId.get(id)?.kit.pieces ?? []).map((piece) => ({ id: piece.id, reason })));
-    const made = laid.trims.map((trim, bin) => {
-      const placedHere = laid.placed.filter((at) => at.bin === bin).sort((a, b) => a.y - b.y || a.x - b.x);
-      return makeSheet({ nn: sheets.length + bin + 1, vinyl, cutter, clearance: layout.clearance, trim, pad, placed: placedHere, byId, labels });
-    });
+    const scraps = document.scraps.filter((scrap) => scrap.vinyl === vinyl.id);
+    const laid = layKits({ kits: own, layout, scraps, bin, mat: { width: cutter.cutWidth, height: cutter.cutHeight }, edge: cutter.edgeMargin, pad });
+    const made = laid.loads.map((load, i) => makeSheet({ nn: sheets.length + i + 1, vinyl, cutter, layout, load, labels }));
     sheets.push(...made);
-    use.push({
-      vinyl: vinyl.id,
-      loads: made.length,
-      loadsBound: loadsBound(
-        items.filter(({ id }) => !laid.unplaced.some((u) => u.id === id)),
-        bin,
-      ),
-      usedMm2: made.reduce((sum, sheet) => sum + sheet.width * sheet.height, 0),
-      boundMm2: items.reduce((sum, item) => sum + item.width * item.height, 0),
-      rollLength: vinyl.stock.kind === "roll" ? made.reduce((sum, sheet) => sum + sheet.height, 0) : 0,
-    });
+    unplaced.push(...laid.unplaced.flatMap(({ kit, reason }) => kit.pieces.map(({ id }) => ({ id, reason }))));
+    use.push(useOf({ vinyl, loads: laid.loads, layout, bin, pad }));
   }
   return { sheets, use, unplaced };
+}
+
+function useOf({ vinyl, loads, layout, bin, pad }: { vinyl: Vinyl; loads: readonly LaidLoad[]; layout: ClassDocument["layout"]; bin: Bin; pad: number }): VinylUse {
+  const fresh = loads.filter(({ scraps }) => scraps.length === 0);
+  const kits = loads.flatMap((load) => load.kits);
+  const boxed = (list: readonly LaidKit[]) => list.map(({ kit }): Item => ({ id: kit.seat, width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn }));
+  const plain = layTrimmerFriendly(boxed(kits), bin);
+  const onFresh = fresh.flatMap((load) => load.kits);
+  const tight = layout.mode === "tight";
+  const areaOf = ({ kit }: LaidKit) => polygonsArea(kit.pieces.map(({ polygon }) => polygon));
+  return {
+    vinyl: vinyl.id,
+    loads: loads.length,
+    loadsBound: tight ? Math.ceil(onFresh.reduce((sum, kit) => sum + areaOf(kit), 0) / (bin.width * bin.height) - 1e-9) : loadsBound(boxed(onFresh), bin),
+    usedMm2: fresh.reduce((sum, load) => sum + load.width * load.height, 0),
+    boundMm2: tight ? onFresh.reduce((sum, kit) => sum + areaOf(kit), 0) : boxed(onFresh).reduce((sum, item) => sum + item.width * item.height, 0),
+    boxesMm2: plain.trims.reduce((sum, trim) => sum + trim.width * trim.height, 0),
+    scrapKits: kits.length - onFresh.length,
+    rollLength: vinyl.stock.kind === "roll" ? fresh.reduce((sum, load) => sum + load.height, 0) : 0,
+  };
 }
 
 interface SheetInput {
   readonly nn: number;
   readonly vinyl: Vinyl;
   readonly cutter: Cutter;
-  readonly clearance: number;
-  readonly trim: Bin;
-  readonly pad: number;
-  readonly placed: readonly PlacedItem[];
-  readonly byId: ReadonlyMap<string, { kit: Kit; item: Item }>;
+  readonly layout: ClassDocument["layout"];
+  readonly load: LaidLoad;
   readonly labels: ReadonlyMap<string, string>;
 }
 
-function makeSheet({ nn, vinyl, cutter, clearance, trim, pad, placed, byId, labels }: SheetInput): PlanSheet {
+function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): PlanSheet {
   const traits = FAMILY_TRAITS[vinyl.family];
-  const edge = cutter.edgeMargin;
-  const width = roundUp(trim.width + 2 * edge);
-  const height = roundUp(trim.height + 2 * edge);
-  const kits = placed.map((at): SheetKit => {
-    const { kit, item } = byId.get(at.id) as { kit: Kit; item: Item };
-    const size = lyingSize(item, at.turned);
-    const box = { x: at.x + edge, y: at.y + edge, ...size };
-    const pieces = kit.pieces.map((piece) => ({ id: piece.id, polygon: laidDown(piece.polygon, kit, at, pad, edge) }));
-    return { seat: kit.seat, note: labels.get(kit.of) ?? kit.seat, pieces, box };
+  const { width, height } = load;
+  const kits = load.kits.map((laid): SheetKit => {
+    const pieces = laid.kit.pieces.map(({ id, polygon }) => ({ id, polygon: laidDown(polygon, laid) }));
+    return { seat: laid.kit.seat, note: labels.get(laid.kit.of) ?? laid.kit.seat, pieces, box: laid.box, x: laid.x, y: laid.y, turn: laid.turn };
   });
+  const flip = (polygons: Polygons): Polygons => (traits.mirrored ? mapPoints(polygons, ([x, y]) => [width - x, y]) : polygons);
   const flipped = traits.mirrored ? kits.map((kit) => mirroredKit(kit, width)) : kits;
-  const lines = weedLines(flipped.map((kit) => kit.box));
-  const sheet: Sheet = { nn, vinyl: vinyl.id, stock: vinyl.stock.kind, width, height, edgeMargin: edge, clearance, mirrored: traits.mirrored, kits: flipped, weedLines: lines };
+  const sheet: Sheet = {
+    nn,
+    vinyl: vinyl.id,
+    stock: load.scraps.length > 0 ? "scrap" : vinyl.stock.kind,
+    width,
+    height,
+    edgeMargin: cutter.edgeMargin,
+    clearance: layout.clearance,
+    mirrored: traits.mirrored,
+    usable: flip(load.usable),
+    scraps: load.scraps.map(({ label, outline }) => ({ label, outline: flip(outline) })),
+    kits: flipped,
+    weedLines: layout.mode === "tight" ? [] : weedLines(flipped.map((kit) => kit.box)),
+  };
   const time = cutTime(pathsOf(sheet, cutter), cutter, traits.speedShare);
-  const boxes = kits.reduce((sum, kit) => sum + kit.box.width * kit.box.height, 0);
-  return { ...sheet, cutMinutes: time.minutes, loadMinutes: cutter.loadMinutes, travelMm: time.travel, cutLengthMm: time.cutLength, share: boxes / (width * height) };
+  const film = load.scraps.length > 0 ? polygonsArea(load.scraps.flatMap(({ outline }) => outline)) : width * height;
+  const covered = layout.mode === "tight" ? polygonsArea(flipped.flatMap((kit) => kit.pieces.map(({ polygon }) => polygon))) : flipped.reduce((sum, kit) => sum + kit.box.width * kit.box.height, 0);
+  return { ...sheet, cutMinutes: time.minutes, loadMinutes: cutter.loadMinutes, travelMm: time.travel, cutLengthMm: time.cutLength, share: covered / film };
 }
 
 export const pathsOf = (sheet: Sheet, cutter: Pick<Cutter, "overcut">): BladePath[] => bladePaths(sheetPieces(sheet), sheet.weedLines, cutter.overcut);
 
-/** Vinyl is trimmed by hand with a ruler: whole tenths of a millimetre, never less than needed. */
-const roundUp = (mm: number): number => Math.ceil(mm * 10 - 1e-6) / 10;
-
-function laidDown(polygon: Polygon, kit: Kit, at: PlacedItem, pad: number, edge: number): Polygon {
-  const { box } = kit;
-  const turn = ([x, y]: Point): Point => (at.turned ? [box.maxY - y, x - box.minX] : [x - box.minX, y - box.minY]);
-  const [moved] = mapPoints([polygon], (point) => {
-    const [x, y] = turn(point);
-    return [x + at.x + pad + edge, y + at.y + pad + edge];
-  });
-  return moved as Polygon;
+function laidDown(polygon: Polygon, { x, y, turn }: LaidKit): Polygon {
+  const [c, s] = cosSin(turn);
+  return mapPoints([polygon], ([px, py]) => [c * px - s * py + x, s * px + c * py + y])[0] as Polygon;
 }
 
 function mirroredKit(kit: SheetKit, width: number): SheetKit {

@@ -1,7 +1,7 @@
 /** A class from nothing: sound defaults that a host changes as needed. */
 import type { BlankShape } from "../blanks/shape.ts";
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
-import type { ClassDocument } from "./document.ts";
+import { type ClassDocument, layoutSchema } from "./document.ts";
 
 export interface StarterInput {
   readonly title: string;
@@ -63,7 +63,8 @@ export function starterClass(input: StarterInput): ClassDocument {
     seats: input.seats,
     spareKits: 0,
     spareSupplies: 1,
-    layout: { clearance: 2, weedPad: 4, mayTurn: true },
+    layout: layoutSchema.parse({}),
+    scraps: [],
     steps: STEPS.map(([id, title, minutes, more]) => ({ id, title, minutes, who: "together", say: "", show: "", check: "", care: "", ...more })),
     tools: [],
     supplies: [

@@ -1,0 +1,199 @@
+/** The kits of one vinyl on scraps and fresh film: what lies on which load, before anything is drawn or cut. */
+import { offset } from "../geometry/boolean.ts";
+import { boxHeight, boxOf, boxWidth, moved, type Polygons, rectRing } from "../geometry/polygon.ts";
+import { inscribedBox } from "../nesting/inscribed.ts";
+import type { Bin, Item, PlacedItem, ShapeItem, ShapePlacement } from "../nesting/problem.ts";
+import { turnedBy } from "../nesting/raster.ts";
+import { rows } from "../nesting/strategies/rows.ts";
+import { layTight } from "../nesting/tight.ts";
+import { layTrimmerFriendly } from "../nesting/trimmer.ts";
+import { validateLayout } from "../nesting/validate.ts";
+import { validateShapes } from "../nesting/validate-shapes.ts";
+import type { ClassDocument } from "./document.ts";
+import type { Kit } from "./kits.ts";
+import { type Scrap, scrapPolygon } from "./scrap.ts";
+
+/** A kit where it lies on its load: turned about the start of its own coordinates, then moved, mm. */
+export interface LaidKit {
+  readonly kit: Kit;
+  readonly x: number;
+  readonly y: number;
+  readonly turn: number;
+  /** What is cut round it, or its own box where nothing is. */
+  readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
+}
+
+export interface LaidScrap {
+  readonly label: string;
+  /** Where its own box starts on the mat. */
+  readonly x: number;
+  readonly y: number;
+  readonly outline: Polygons;
+}
+
+export interface LaidLoad {
+  readonly kits: readonly LaidKit[];
+  /** The film to lay on the mat: a rectangle to cut off, or scraps. */
+  readonly width: number;
+  readonly height: number;
+  readonly scraps: readonly LaidScrap[];
+  /** Where the blade may go. */
+  readonly usable: Polygons;
+}
+
+export interface LaidVinyl {
+  readonly loads: readonly LaidLoad[];
+  readonly unplaced: readonly { readonly kit: Kit; readonly reason: "tooLarge" | "noRoom" }[];
+}
+
+export interface LayWishes {
+  readonly kits: readonly Kit[];
+  readonly layout: ClassDocument["layout"];
+  readonly scraps: readonly Scrap[];
+  /** Usable area of fresh film on one load. */
+  readonly bin: Bin;
+  /** What the cutter reaches, and what it keeps free inside any edge of film. */
+  readonly mat: Bin;
+  readonly edge: number;
+  /** Film kept round the letters when straight cuts separate the kits. */
+  readonly pad: number;
+}
+
+/** A usable part of a scrap smaller than this on a side takes no kit. */
+const LEAST_SIDE_MM = 8;
+/** Apart on one mat, so that they can be laid by hand. */
+const SCRAP_GAP_MM = 3;
+
+/** @throws Error when an independent check finds a fault: a bug, never to be cut. */
+export function layKits(wishes: LayWishes): LaidVinyl {
+  const ready = wishes.layout.useScraps ? wishes.scraps.flatMap((scrap) => usableScrap(scrap, wishes.edge, wishes.mat)) : [];
+  const placed = wishes.layout.mode === "tight" ? tight(wishes, ready) : straight(wishes, ready);
+  const byBin = new Map<string, LaidKit[]>();
+  for (const { bin, ...kit } of placed.laid) byBin.set(bin, [...(byBin.get(bin) ?? []), kit]);
+  return { loads: [...scrapLoads(byBin, ready, wishes), ...filmLoads(byBin, wishes)], unplaced: placed.unplaced };
+}
+
+interface UsableScrap {
+  readonly scrap: Scrap;
+  /** From the corner of its own box, mm. */
+  readonly outline: Polygons;
+  readonly usable: Polygons;
+}
+
+/** Without the edge that is never cut; nothing when no kit could lie there, or the scrap is too large for the mat. */
+function usableScrap(scrap: Scrap, edge: number, mat: Bin): UsableScrap[] {
+  const outline = [scrapPolygon(scrap)];
+  const box = boxOf(outline);
+  if (boxWidth(box) > mat.width || boxHeight(box) > mat.height) return [];
+  const parts = edge > 0 ? offset(outline, -edge, "miter") : outline;
+  const usable = parts.filter((part) => Math.min(boxWidth(boxOf([part])), boxHeight(boxOf([part]))) >= LEAST_SIDE_MM);
+  return usable.length > 0 ? [{ scrap, outline, usable }] : [];
+}
+
+interface Placed {
+  readonly laid: readonly (LaidKit & { readonly bin: string })[];
+  readonly unplaced: LaidVinyl["unplaced"];
+}
+
+const scrapBin = (label: string): string => `scrap ${label}`;
+
+/** True shapes; kits keep the clearance, and counters stay free unless the host allows otherwise. */
+function tight({ kits, layout, bin }: LayWishes, scraps: readonly UsableScrap[]): Placed {
+  const items = kits.map((kit): ShapeItem => ({ id: kit.seat, polygons: kit.pieces.map(({ polygon }) => polygon), turns: layout.mayTurn ? [0, 90, 180, 270] : [0] }));
+  const pinned = layout.kept
+    .filter(({ vinyl, seat }) => kits.some((kit) => kit.vinyl === vinyl && kit.seat === seat))
+    .map(({ seat, bin: own, x, y, turn }): ShapePlacement => ({ id: seat, bin: own, x, y, turn }));
+  const problem = {
+    items,
+    scraps: scraps.map(({ scrap, usable }) => ({ id: scrapBin(scrap.label), polygon: usable })),
+    stock: { kind: "sheet" as const, ...bin },
+    clearance: layout.clearance,
+    counters: layout.counters,
+    seed: layout.seed,
+    seconds: layout.seconds,
+  };
+  // What was laid by hand holds only as long as it would still cut clean; otherwise all is laid afresh.
+  const kept =
+    validateShapes({ ...problem, items: items.filter(({ id }) => pinned.some((pin) => pin.id === id)) }, { placements: pinned, unplaced: [], sheets: 0, length: 0 }).length === 0 ? pinned : [];
+  const found = layTight({ ...problem, pinned: kept });
+  const faults = validateShapes(problem, found);
+  if (faults.length > 0) throw new Error(`layout of ${kits[0]?.vinyl ?? ""} failed its check: ${JSON.stringify(faults[0])}`);
+  const byId = new Map(kits.map((kit) => [kit.seat, kit]));
+  return {
+    laid: found.placements.map(({ id, bin: own, x, y, turn }) => {
+      const kit = byId.get(id) as Kit;
+      const { minX, minY, width, height } = turnedBy(
+        kit.pieces.map(({ polygon }) => polygon),
+        turn,
+      );
+      return { bin: own, kit, x, y, turn, box: { x: x + minX, y: y + minY, width, height } };
+    }),
+    unplaced: found.unplaced.map(({ id, reason }) => ({ kit: byId.get(id) as Kit, reason })),
+  };
+}
+
+/** Boxes with film round the letters, so that straight cuts separate them; row by row in the order of the roster by seat. */
+function straight({ kits, layout, bin, pad }: LayWishes, scraps: readonly UsableScrap[]): Placed {
+  const boxed = kits.map((kit): Item => ({ id: kit.seat, width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn }));
+  const byId = new Map(kits.map((kit, i) => [kit.seat, { kit, item: boxed[i] as Item }]));
+  const laid: (LaidKit & { bin: string })[] = [];
+  const take = (at: PlacedItem, own: string, x: number, y: number) => {
+    const { kit, item } = byId.get(at.id) as { kit: Kit; item: Item };
+    const [width, height] = at.turned ? [item.height, item.width] : [item.width, item.height];
+    const box = { x: at.x + x, y: at.y + y, width, height };
+    // A quarter turn about the start of the kit's coordinates, then its box to the corner of its place.
+    const place = at.turned ? { x: box.x + pad + kit.box.maxY, y: box.y + pad - kit.box.minX, turn: 90 } : { x: box.x + pad - kit.box.minX, y: box.y + pad - kit.box.minY, turn: 0 };
+    laid.push({ bin: own, kit, ...place, box });
+  };
+  let left = boxed;
+  for (const { scrap, usable } of scraps) {
+    const room = inscribedBox(usable);
+    if (!room || left.length === 0) continue;
+    const on = layTrimmerFriendly(left, { width: boxWidth(room), height: boxHeight(room) }).placed.filter((at) => at.bin === 0);
+    for (const at of on) take(at, scrapBin(scrap.label), room.minX, room.minY);
+    left = left.filter(({ id }) => !on.some((at) => at.id === id));
+  }
+  const fits = left.filter(({ width, height, mayTurn }) => (width <= bin.width && height <= bin.height) || (mayTurn && height <= bin.width && width <= bin.height));
+  const layoutOf = layout.mode === "bySeat" ? { placed: rows(fits, bin), unplaced: [], trims: [] } : layTrimmerFriendly(fits, bin);
+  const faults = validateLayout(layoutOf, fits, bin, true);
+  if (faults.length > 0) throw new Error(`layout of ${kits[0]?.vinyl ?? ""} failed its check: ${JSON.stringify(faults[0])}`);
+  for (const at of layoutOf.placed) take(at, `sheet-${at.bin + 1}`, 0, 0);
+  const out = new Set(laid.map(({ kit }) => kit.seat));
+  return { laid, unplaced: kits.filter(({ seat }) => !out.has(seat)).map((kit) => ({ kit, reason: "tooLarge" as const })) };
+}
+
+/** Fresh film, trimmed to what is used. */
+function filmLoads(byBin: ReadonlyMap<string, readonly LaidKit[]>, { edge, bin, layout }: LayWishes): LaidLoad[] {
+  const numbers = [...byBin.keys()].flatMap((own) => (/^sheet-\d+$/u.test(own) ? [Number(own.slice(6))] : [])).sort((a, b) => a - b);
+  return numbers.map((n) => {
+    const kits = (byBin.get(`sheet-${n}`) ?? []).map((kit) => shifted(kit, edge, edge));
+    const width = layout.trim ? roundUp(Math.max(...kits.map(({ box }) => box.x + box.width)) + edge) : bin.width + 2 * edge;
+    const height = layout.trim ? roundUp(Math.max(...kits.map(({ box }) => box.y + box.height)) + edge) : bin.height + 2 * edge;
+    return { kits: inOrder(kits), width, height, scraps: [], usable: [[rectRing(edge, edge, width - edge, height - edge)]] };
+  });
+}
+
+/** Scraps share mats as far as they fit beside each other. */
+function scrapLoads(byBin: ReadonlyMap<string, readonly LaidKit[]>, scraps: readonly UsableScrap[], { mat }: LayWishes): LaidLoad[] {
+  const used = scraps.filter(({ scrap }) => byBin.has(scrapBin(scrap.label)));
+  if (used.length === 0) return [];
+  const boxes = used.map(({ scrap, outline }): Item => ({ id: scrap.label, width: boxWidth(boxOf(outline)) + SCRAP_GAP_MM, height: boxHeight(boxOf(outline)) + SCRAP_GAP_MM, mayTurn: false }));
+  const onMats = layTrimmerFriendly(boxes, { width: mat.width + SCRAP_GAP_MM, height: mat.height + SCRAP_GAP_MM });
+  return onMats.trims.map((trim, n) => {
+    const here = onMats.placed.filter((at) => at.bin === n);
+    const lying = here.map((at) => ({ at, own: used.find(({ scrap }) => scrap.label === at.id) as UsableScrap }));
+    return {
+      kits: inOrder(lying.flatMap(({ at, own }) => (byBin.get(scrapBin(own.scrap.label)) ?? []).map((kit) => shifted(kit, at.x, at.y)))),
+      width: roundUp(trim.width - SCRAP_GAP_MM),
+      height: roundUp(trim.height - SCRAP_GAP_MM),
+      scraps: lying.map(({ at, own }) => ({ label: own.scrap.label, x: at.x, y: at.y, outline: moved(own.outline, at.x, at.y) })),
+      usable: lying.flatMap(({ at, own }) => moved(own.usable, at.x, at.y)),
+    };
+  });
+}
+
+const shifted = (kit: LaidKit, x: number, y: number): LaidKit => ({ kit: kit.kit, turn: kit.turn, x: kit.x + x, y: kit.y + y, box: { ...kit.box, x: kit.box.x + x, y: kit.box.y + y } });
+const inOrder = (kits: readonly LaidKit[]): LaidKit[] => [...kits].sort((a, b) => a.box.y - b.box.y || a.box.x - b.box.x);
+
+/** Film is trimmed by hand with a ruler: whole tenths of a millimetre, never less than needed. */
+const roundUp = (mm: number): number => Math.ceil(mm * 10 - 1e-6) / 10;

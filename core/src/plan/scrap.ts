@@ -1,0 +1,35 @@
+/** Scraps: film left from earlier cutting, of any shape, with a label. */
+import { z } from "zod";
+import { boxOf, type Polygon, polygonArea, type Ring } from "../geometry/polygon.ts";
+import { vinylId } from "../lettering/recipe.ts";
+
+const coordinate = z.number().min(-100_000).max(100_000);
+const ringSchema = z
+  .array(z.tuple([coordinate, coordinate]))
+  .min(3, "an outline has at least three corners")
+  .max(400);
+/** Smaller than a thumbnail is no scrap, mm². */
+const LEAST_AREA_MM2 = 100;
+
+export const scrapSchema = z
+  .strictObject({
+    label: z
+      .string()
+      .trim()
+      .regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,19}$/u, "a label such as K-07"),
+    vinyl: vinylId,
+    outline: ringSchema,
+    holes: z.array(ringSchema).max(20).default([]),
+    bought: z
+      .string()
+      .regex(/^\d{4}-\d{2}-\d{2}$/u, "a date like 2026-12-05")
+      .optional(),
+  })
+  .refine((scrap) => polygonArea(scrapPolygon(scrap)) >= LEAST_AREA_MM2, { message: `an outline round at least ${LEAST_AREA_MM2} mm²`, path: ["outline"] });
+export type Scrap = z.infer<typeof scrapSchema>;
+
+/** As a polygon whose own box starts at 0, 0: outer ring, then holes. */
+export function scrapPolygon({ outline, holes }: { readonly outline: Ring; readonly holes: readonly Ring[] }): Polygon {
+  const box = boxOf([[outline]]);
+  return [outline, ...holes].map((ring) => ring.map(([x, y]): [number, number] => [x - box.minX, y - box.minY]));
+}
