@@ -6,6 +6,8 @@ module.exports = {
     { name: "testing-stays-in-tests", severity: "error", from: { pathNot: "(\\.test\\.ts$|/testing/|^e2e/|^bench/)" }, to: { path: "/testing/" } },
     { name: "print-knows-no-app", severity: "error", from: { path: "^(print|fonts)/" }, to: { path: "^(web|cli)/" } },
     { name: "cli-knows-no-app", severity: "error", from: { path: "^cli/" }, to: { path: "^web/" } },
+    { name: "cutter-stands-alone", severity: "error", from: { path: "^cutter/", pathNot: "\\.test\\.ts$" }, to: { path: "^(core|web|cli|print|fonts)/" } },
+    { name: "cutter-only-through-its-port", severity: "error", from: { path: "^(core|web|cli|print|fonts)/" }, to: { path: "^cutter/" } },
     { name: "sql-only-in-data", severity: "error", from: { path: "^(web|cli|print|core|fonts)/", pathNot: "^web/data/" }, to: { path: "node_modules/postgres/" } },
     { name: "ui-knows-no-station", severity: "error", from: { path: "^web/(ui|data|planning)/" }, to: { path: "^web/(stations|app)/" } },
     { name: "stations-keep-apart", severity: "error", from: { path: "^web/stations/([^/]+)/" }, to: { path: "^web/stations/([^/]+)/", pathNot: "^web/stations/($1|frame)/" } },

@@ -8,7 +8,7 @@ const LEAST_MODULES = 150;
 export function checkBoundaries() {
   const done = spawnSync(
     process.execPath,
-    [join(ROOT, "node_modules/dependency-cruiser/bin/dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "core", "cli", "print", "fonts", "web", "--output-type", "json"],
+    [join(ROOT, "node_modules/dependency-cruiser/bin/dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "core", "cli", "print", "fonts", "web", "cutter", "--output-type", "json"],
     { cwd: ROOT, encoding: "utf8", maxBuffer: 256 * 1024 * 1024 },
   );
   const { summary, modules } = JSON.parse(done.stdout);

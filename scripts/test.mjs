@@ -60,11 +60,14 @@ function suite(name, args, env = {}) {
   say(`${result.success ? "✓" : "✗"} ${name}: ${result.numPassedTests} passed, ${result.numFailedTests} failed (${((Date.now() - started) / 1000).toFixed(1)} s)`);
 }
 
+/** The stand-in cuts a load of minutes in a second or two. */
+const TEST_HASTE = 150;
+
 async function withServers() {
   const { ensureBrowser } = await import("./machine/debian.mjs");
   const { startCluster } = await import("./machine/cluster.mjs");
   const { buildWeb, buildWorker } = await import("./machine/build.mjs");
-  const { answers, runTypeScript, serveWeb } = await import("./machine/serve.mjs");
+  const { answers, runTypeScript, serveCutter, serveWeb } = await import("./machine/serve.mjs");
   const { freePort } = await import("./machine/ports.mjs");
   ensureBrowser();
   const cluster = await startCluster(join(scratch, "data"));
@@ -76,9 +79,16 @@ async function withServers() {
     await buildWorker();
     buildWeb();
     const ports = [await freePort(), await freePort()];
-    for (const port of ports) children.push(serveWeb({ ownerUrl: cluster.url, port, demo: true, quiet: true }));
-    await Promise.all(ports.map((port, i) => answers(`http://127.0.0.1:${port}/sign-in`, children[i])));
-    suite("browser", ["--config", "vitest.browser.config.ts"], { ELM_BASE: `http://127.0.0.1:${ports[0]}`, ELM_SECOND: `http://127.0.0.1:${ports[1]}`, ELM_OWNER_URL: cluster.url });
+    const cutter = { port: await freePort(), pagePort: await freePort() };
+    children.push(serveCutter({ ...cutter, haste: TEST_HASTE }));
+    for (const port of ports) children.push(serveWeb({ ownerUrl: cluster.url, port, cutter, demo: true, quiet: true }));
+    await Promise.all(ports.map((port, i) => answers(`http://127.0.0.1:${port}/sign-in`, children[i + 1])));
+    suite("browser", ["--config", "vitest.browser.config.ts"], {
+      ELM_BASE: `http://127.0.0.1:${ports[0]}`,
+      ELM_SECOND: `http://127.0.0.1:${ports[1]}`,
+      ELM_CUTTER_PAGE: `http://127.0.0.1:${cutter.pagePort}`,
+      ELM_OWNER_URL: cluster.url,
+    });
   } finally {
     for (const child of children) child.kill("SIGTERM");
     await Promise.all(children.map((child) => (child.exitCode === null ? new Promise((resolve) => child.once("exit", resolve)) : null)));

@@ -12,12 +12,14 @@ export function runTypeScript(file, env, failure) {
 }
 
 /** @returns {import("node:child_process").ChildProcess} */
-export function serveWeb({ ownerUrl, port, dev = false, demo = false, quiet = false }) {
+export function serveWeb({ ownerUrl, port, cutter, dev = false, demo = false, quiet = false }) {
   const next = join(ROOT, "node_modules/next/dist/bin/next");
   const args = [next, dev ? "dev" : "start", "-p", String(port), "-H", "127.0.0.1"];
   const env = {
     ...process.env,
     ELM_OWNER_URL: ownerUrl,
+    ELM_CUTTER_PORT: String(cutter?.port ?? ""),
+    ELM_CUTTER_PAGE_PORT: String(cutter?.pagePort ?? ""),
     ELM_DEMO: demo ? "1" : "",
     ELM_FONTS_DIR: join(ROOT, "fonts/files"),
     ELM_WORKER: join(ROOT, "web/.built/plan.server.mjs"),
@@ -25,6 +27,15 @@ export function serveWeb({ ownerUrl, port, dev = false, demo = false, quiet = fa
     NODE_ENV: dev ? "development" : "production",
   };
   return spawn(process.execPath, args, { cwd: join(ROOT, "web"), env, stdio: ["ignore", quiet ? "ignore" : "pipe", quiet ? "ignore" : "inherit"] });
+}
+
+/**
+ * The cutter stand-in, a process of its own. `haste`: times as fast as a real cutter; `mishaps`: things go wrong by chance.
+ * @returns {import("node:child_process").ChildProcess}
+ */
+export function serveCutter({ port, pagePort, haste, mishaps = false }) {
+  const env = { ...process.env, ELM_CUTTER_PORT: String(port), ELM_CUTTER_PAGE_PORT: String(pagePort), ELM_CUTTER_HASTE: String(haste), ELM_CUTTER_MISHAPS: mishaps ? "1" : "" };
+  return spawn(process.execPath, ["--import", "tsx", join(ROOT, "cutter/src/main.ts")], { cwd: ROOT, env, stdio: ["ignore", "ignore", "inherit"] });
 }
 
 /** Resolves when the address answers; rejects when the process ends first. */

@@ -1,6 +1,8 @@
 /** Class documents in and out of their rows. A part is read and written with its version; a stale save is told. */
 import { type ClassDocument, classDocumentSchema } from "@elm-basket/core/plan/document.ts";
+import { vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
 import type { Sql } from "./client.ts";
+import { putScraps, scrapsForClass } from "./scraps.ts";
 
 export type Part = "class" | "blank" | "design" | "seats";
 
@@ -56,6 +58,8 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
   const seats = await sql<SeatRow[]>`select seat, fields, hand, own from seats where workshop_id = ${id} order by position`;
   const steps = await sql<{ body: unknown }[]>`select body from steps where workshop_id = ${id} order by position`;
   const supplies = await sql<{ body: unknown }[]>`select body from supplies where workshop_id = ${id} order by position`;
+  const films = vinyls.map(({ body }) => vinylSchema.parse(body));
+  const scraps = await scrapsForClass(sql, id, films);
   const document = classDocumentSchema.parse({
     format: "elm-basket/class",
     version: 1,
@@ -67,7 +71,8 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
     blank: row.blank,
     cutter: row.cutter,
     design: row.design,
-    vinyls: vinyls.map(({ body }) => body),
+    vinyls: films,
+    scraps,
     seats: seats.map(({ seat, fields, hand, own }) => ({ seat, fields, ...(hand ? { hand } : {}), ...(own ? { own } : {}) })),
     steps: steps.map(({ body }) => body),
     supplies: supplies.map(({ body }) => body),
@@ -105,6 +110,7 @@ export async function insertClass(sql: Sql, studioId: string, document: ClassDoc
       ${json(sql, document.setting)}, ${blank?.id ?? ""}, ${design?.id ?? ""}, ${cutter}, ${json(sql, bodyOf(document))}) returning id`;
   const id = made?.id ?? "";
   await writeVinyls(sql, studioId, id, document);
+  await putScraps(sql, studioId, document);
   await writeLists(sql, studioId, id, document);
   await writeSeats(sql, studioId, id, document.seats);
   return id;

@@ -124,7 +124,7 @@ describe("kits and sheets", () => {
   const computed = (hash: string, letters: string) => ({
     hash,
     plan: { title: "x" } as never,
-    sheets: [1, 2].map((nn) => ({ nn, vinyl: "blue", meta: { cutMinutes: 1, loadMinutes: 1 } as never, svg: "", hpgl: "", hash: `${letters}-${nn}` })),
+    sheets: [1, 2].map((nn) => ({ nn, vinyl: "blue", meta: { cutMinutes: 1, loadMinutes: 1 } as never, svg: "", hpgl: "", dxf: "", hash: `${letters}-${nn}` })),
     pieces: [1, 2].map((sheet) => ({ id: `1-blue-${sheet}`, seat: "1", vinyl: "blue", sheet, area: 1, counters: 0, small: false, path: "" })),
     kits: [{ seat: "1", hash: letters, weed: {} as never, minutes: 4 }],
   });

@@ -12,7 +12,24 @@ export interface SheetMeta {
   readonly loadMinutes: number;
   readonly share: number;
   /** Kits as they lie; `path` is simplified for the screen. */
-  readonly kits: readonly { readonly seat: string; readonly label: string; readonly x: number; readonly y: number; readonly width: number; readonly height: number; readonly path: string }[];
+  readonly kits: readonly SheetKitMeta[];
+  /** Scraps to lay on the mat, each where it belongs. */
+  readonly scraps: readonly { readonly label: string; readonly path: string }[];
+  readonly usable: string;
+  readonly cutLengthMm: number;
+  readonly travelMm: number;
+  /** What stays of a sheet that is worth keeping. */
+  readonly leftover: { readonly width: number; readonly height: number } | null;
+}
+
+export interface SheetKitMeta {
+  readonly seat: string;
+  readonly label: string;
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly pieces: readonly { readonly id: string; readonly path: string }[];
 }
 
 export interface WeedSummary {
@@ -29,7 +46,7 @@ export type StoredPlan = Omit<PlanJson, "pieces">;
 export interface ComputedPlan {
   readonly hash: string;
   readonly plan: StoredPlan;
-  readonly sheets: readonly { readonly nn: number; readonly vinyl: string; readonly meta: SheetMeta; readonly svg: string; readonly hpgl: string; readonly hash: string }[];
+  readonly sheets: readonly { readonly nn: number; readonly vinyl: string; readonly meta: SheetMeta; readonly svg: string; readonly hpgl: string; readonly dxf: string; readonly hash: string }[];
   readonly pieces: readonly {
     readonly id: string;
     readonly seat: string;
@@ -59,8 +76,8 @@ export async function savePlan(sql: Sql, studioId: string, workshopId: string, c
   await sql`delete from pieces where workshop_id = ${workshopId}`;
   await sql`delete from kits where workshop_id = ${workshopId} and not seat = any(${computed.kits.map(({ seat }) => seat)})`;
   for (const sheet of computed.sheets) {
-    await sql`insert into sheets (studio_id, workshop_id, nn, vinyl, meta, svg, hpgl, content_hash, cut_at)
-      values (${studioId}, ${workshopId}, ${sheet.nn}, ${sheet.vinyl}, ${sql.json(sheet.meta as unknown as Json)}, ${sheet.svg}, ${sheet.hpgl}, ${sheet.hash}, ${cut.get(sheet.hash) ?? null})`;
+    await sql`insert into sheets (studio_id, workshop_id, nn, vinyl, meta, svg, hpgl, dxf, content_hash, cut_at)
+      values (${studioId}, ${workshopId}, ${sheet.nn}, ${sheet.vinyl}, ${sql.json(sheet.meta as unknown as Json)}, ${sheet.svg}, ${sheet.hpgl}, ${sheet.dxf}, ${sheet.hash}, ${cut.get(sheet.hash) ?? null})`;
   }
   const pieces = computed.pieces.map((piece, position) => ({
     ...own,
@@ -89,21 +106,22 @@ export async function readPlan(sql: Sql, workshopId: string): Promise<StoredPlan
 
 export interface SheetRow {
   readonly nn: number;
+  readonly hash: string;
   readonly vinyl: string;
   readonly meta: SheetMeta;
   readonly cutAt: Date | null;
 }
 
 export async function listSheets(sql: Sql, workshopId: string): Promise<SheetRow[]> {
-  return sql<SheetRow[]>`select nn, vinyl, meta, cut_at as "cutAt" from sheets where workshop_id = ${workshopId} order by nn`;
+  return sql<SheetRow[]>`select nn, content_hash as hash, vinyl, meta, cut_at as "cutAt" from sheets where workshop_id = ${workshopId} order by nn`;
 }
 
-export async function sheetFilesOf(sql: Sql, workshopId: string): Promise<{ nn: number; vinyl: string; svg: string; hpgl: string }[]> {
-  return sql<{ nn: number; vinyl: string; svg: string; hpgl: string }[]>`select nn, vinyl, svg, hpgl from sheets where workshop_id = ${workshopId} order by nn`;
+export async function sheetFilesOf(sql: Sql, workshopId: string): Promise<{ nn: number; vinyl: string; svg: string; hpgl: string; dxf: string }[]> {
+  return sql<{ nn: number; vinyl: string; svg: string; hpgl: string; dxf: string }[]>`select nn, vinyl, svg, hpgl, dxf from sheets where workshop_id = ${workshopId} order by nn`;
 }
 
-export async function sheetFile(sql: Sql, workshopId: string, nn: number): Promise<{ vinyl: string; svg: string; hpgl: string } | null> {
-  const [row] = await sql<{ vinyl: string; svg: string; hpgl: string }[]>`select vinyl, svg, hpgl from sheets where workshop_id = ${workshopId} and nn = ${nn}`;
+export async function sheetFile(sql: Sql, workshopId: string, nn: number): Promise<{ vinyl: string; svg: string; hpgl: string; dxf: string } | null> {
+  const [row] = await sql<{ vinyl: string; svg: string; hpgl: string; dxf: string }[]>`select vinyl, svg, hpgl, dxf from sheets where workshop_id = ${workshopId} and nn = ${nn}`;
   return row ?? null;
 }
 

@@ -6,12 +6,13 @@ import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/doc
 import { runSheet } from "@elm-basket/core/scheduling/step.ts";
 import { hash } from "@node-rs/argon2";
 import postgres from "postgres";
+import { finishSheet } from "../cutting/finish.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import run from "../workers/plan.server.ts";
 import { insertClass, insertProject, listProjects } from "./class-documents.ts";
 import type { Sql } from "./client.ts";
 import { addLog } from "./log.ts";
-import { type ComputedPlan, finishWeeding, markKit, markSheet, savePlan } from "./making.ts";
+import { type ComputedPlan, finishWeeding, listSheets, markKit, savePlan } from "./making.ts";
 import { ownerUrlFromEnvironment } from "./roles.ts";
 
 const FOLDER = fileURLToPath(new URL("../../demo", import.meta.url));
@@ -80,7 +81,7 @@ async function progress(tx: Sql, studioId: string, id: string, document: ClassDo
   const computed = (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
   await savePlan(tx, studioId, id, computed);
   if (weeded === 0) return;
-  for (const sheet of computed.sheets) await markSheet(tx, id, sheet.nn, true);
+  for (const sheet of await listSheets(tx, id)) await finishSheet(tx, studioId, id, sheet, true);
   const hardest = [...computed.kits].sort((a, b) => b.minutes - a.minutes).slice(0, weeded === "all" ? undefined : weeded);
   for (const { seat } of hardest) {
     await finishWeeding(tx, id, seat, false);

@@ -2,7 +2,7 @@
 import { createHash } from "node:crypto";
 import { faceOutline } from "@elm-basket/core/blanks/face.ts";
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
-import { hpgl } from "@elm-basket/core/cutting/hpgl.ts";
+import { sheetDxf } from "@elm-basket/core/cutting/dxf.ts";
 import { sheetSvg } from "@elm-basket/core/cutting/svg.ts";
 import { drawingPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { type Box, boxOfPoints } from "@elm-basket/core/geometry/polygon.ts";
@@ -10,6 +10,7 @@ import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
 import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { sheetHpgl } from "@elm-basket/core/plan/files.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { makePlan, type Plan } from "@elm-basket/core/plan/plan.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
@@ -21,6 +22,8 @@ import type { ComputedPlan, SheetMeta } from "../data/making.ts";
 const shipped = diskFonts();
 /** A sheet is drawn some 600 px wide: a twentieth of a millimetre cannot be seen. */
 const SHEET_DRAWING_MM = 0.05;
+/** Less than this on a side is waste. */
+const WORTH_KEEPING_MM = 40;
 /** Kits are drawn four times their size on the bench. */
 const KIT_DRAWING_MM = 0.02;
 
@@ -126,13 +129,23 @@ function storedSheet(sheet: PlanSheet, plan: Plan): ComputedPlan["sheets"][numbe
       seat: kit.seat,
       label: kit.note,
       ...kit.box,
-      path: drawingPath(
-        kit.pieces.map((piece) => piece.polygon),
-        SHEET_DRAWING_MM,
-      ),
+      pieces: kit.pieces.map((piece) => ({ id: piece.id, path: drawingPath([piece.polygon], SHEET_DRAWING_MM) })),
     })),
+    scraps: sheet.scraps.map(({ label, outline }) => ({ label, path: drawingPath(outline, SHEET_DRAWING_MM) })),
+    usable: drawingPath(sheet.usable, SHEET_DRAWING_MM),
+    cutLengthMm: sheet.cutLengthMm,
+    travelMm: sheet.travelMm,
+    leftover: leftoverOf(sheet, plan),
   };
-  return { nn: sheet.nn, vinyl: sheet.vinyl, meta, svg, hpgl: hpgl(pathsOf(sheet, plan.document.cutter), sheet.height, plan.document.cutter), hash: digest(svg) };
+  return { nn: sheet.nn, vinyl: sheet.vinyl, meta, svg, hpgl: sheetHpgl(sheet, plan.document), dxf: sheetDxf(sheet, pathsOf(sheet, plan.document.cutter)), hash: digest(svg) };
+}
+
+/** What stays of the film below a trimmed load, when that is worth keeping: of a roll it stays on the roll. */
+function leftoverOf(sheet: PlanSheet, { document }: Plan): SheetMeta["leftover"] {
+  const stock = document.vinyls.find(({ id }) => id === sheet.vinyl)?.stock;
+  if (sheet.stock !== "sheet" || !stock) return null;
+  const height = stock.height - sheet.height;
+  return Math.min(height, stock.width) < WORTH_KEEPING_MM ? null : { width: stock.width, height: Math.round(height * 10) / 10 };
 }
 
 const GRAVITY = ["plain", "lighterCut", "reverse", "bolder"] as const;

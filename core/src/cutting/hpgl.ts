@@ -7,10 +7,11 @@ export const HPGL_UNITS_PER_MM = 40;
 /** HPGL gives speed in cm/s. */
 const MM_PER_CM = 10;
 
-/** @param height of the sheet, mm: y is turned upwards. */
-export function hpgl(paths: readonly BladePath[], height: number, cutter: Pick<Cutter, "knifeOffset" | "cutSpeed">): string {
+/** @param height of the sheet, mm: y is turned upwards.
+ * @param speedShare share of the machine's speed that the film bears */
+export function hpgl(paths: readonly BladePath[], height: number, cutter: Pick<Cutter, "knifeOffset" | "cutSpeed">, speedShare = 1): string {
   const at = ([x, y]: Point): string => `${Math.round(x * HPGL_UNITS_PER_MM)},${Math.round((height - y) * HPGL_UNITS_PER_MM)}`;
-  const lines = ["IN;", "SP1;", `VS${Math.max(1, Math.round(cutter.cutSpeed / MM_PER_CM))};`];
+  const lines = ["IN;", "SP1;", speedText(cutter.cutSpeed * speedShare)];
   if (cutter.knifeOffset > 0) lines.push(`CO "pen path compensated for a knife offset of ${cutter.knifeOffset} mm";`);
   let piece = "";
   for (const path of paths) {
@@ -21,3 +22,6 @@ export function hpgl(paths: readonly BladePath[], height: number, cutter: Pick<C
   }
   return `${[...lines, "PU0,0;", "SP0;"].join("\n")}\n`;
 }
+
+/** Tenths of a cm/s: a film that wants four fifths of the speed is cut with four fifths, not with the next whole one. */
+export const speedText = (mmPerSecond: number): string => `VS${Number(Math.max(0.1, mmPerSecond / MM_PER_CM).toFixed(1))};`;

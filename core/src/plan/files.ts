@@ -1,8 +1,11 @@
 /** Every file of a plan that needs no binary writer, by name. */
 import { icsText } from "../calendar/ics.ts";
+import { sheetDxf } from "../cutting/dxf.ts";
 import { hpgl } from "../cutting/hpgl.ts";
-import { sheetName } from "../cutting/sheet.ts";
+import { type Sheet, sheetName } from "../cutting/sheet.ts";
 import { sheetSvg } from "../cutting/svg.ts";
+import { FAMILY_TRAITS } from "../weeding/vinyl.ts";
+import type { ClassDocument } from "./document.ts";
 import type { Plan } from "./plan.ts";
 import { planJson } from "./plan-json.ts";
 import { pathsOf } from "./sheets.ts";
@@ -22,9 +25,15 @@ export function sheetFiles(plan: Pick<Plan, "laidOut" | "document">): Map<string
   return new Map(
     plan.laidOut.sheets.flatMap((sheet) => {
       const base = sheetName(sheet);
-      return [[`${base}.svg`, sheetSvg(sheet)] as const, [`${base}.hpgl`, hpgl(pathsOf(sheet, cutter), sheet.height, cutter)] as const];
+      return [[`${base}.svg`, sheetSvg(sheet)] as const, [`${base}.hpgl`, sheetHpgl(sheet, plan.document)] as const, [`${base}.dxf`, sheetDxf(sheet, pathsOf(sheet, cutter))] as const];
     }),
   );
+}
+
+/** At the speed that the film bears. */
+export function sheetHpgl(sheet: Sheet, { cutter, vinyls }: Pick<ClassDocument, "cutter" | "vinyls">): string {
+  const film = vinyls.find(({ id }) => id === sheet.vinyl);
+  return hpgl(pathsOf(sheet, cutter), sheet.height, cutter, film ? FAMILY_TRAITS[film.family].speedShare : 1);
 }
 
 export function runSheetIcs(plan: Pick<Plan, "document" | "runSheet">): string {

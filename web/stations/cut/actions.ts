@@ -1,21 +1,114 @@
 "use server";
 
+import { preflight, unanswered } from "@elm-basket/core/cutting/preflight.ts";
+import { testCutHpgl, testCutPage } from "@elm-basket/core/cutting/test-cut.ts";
 import { revalidatePath } from "next/cache";
+import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
+import { finishSheet } from "@/cutting/finish.ts";
+import { beginCutting, steer, syncCutting } from "@/cutting/job.ts";
+import { CutterSilent, cutterStatus, sendLoad } from "@/cutting/port.ts";
 import { withStudio } from "@/data/client.ts";
+import { bladeMm, keepTestCut, lastTestCut, newBlade } from "@/data/cut-jobs.ts";
 import { addLog } from "@/data/log.ts";
-import { listSheets, markSheet } from "@/data/making.ts";
-import { isId } from "@/planning/planned-class.ts";
+import { listSheets } from "@/data/making.ts";
+import { filmOf } from "@/data/scraps.ts";
+import { isId, plannedClass } from "@/planning/planned-class.ts";
+import { TEST_FORCES, TEST_SHARES } from "./test-grid.ts";
 
-export async function markLoad(id: string, nn: number, cut: boolean): Promise<{ ok: boolean }> {
+/** Cut on another machine, or not after all. Returns the labels of scraps that came into the box. */
+export async function markLoad(id: string, nn: number, cut: boolean): Promise<{ ok: boolean; kept: string[] }> {
   const host = await requireHost();
-  if (!isId(id) || !Number.isInteger(nn)) return { ok: false };
-  const ok = await withStudio(host.studioId, async (sql) => {
+  if (!isId(id) || !Number.isInteger(nn)) return { ok: false, kept: [] };
+  const done = await withStudio(host.studioId, async (sql) => {
     const sheet = (await listSheets(sql, id)).find((row) => row.nn === nn);
-    if (!sheet || !(await markSheet(sql, id, nn, cut))) return false;
+    if (!sheet) return null;
+    const kept = await finishSheet(sql, host.studioId, id, sheet, cut);
     if (cut) await addLog(sql, host.studioId, id, { kind: "cut", body: { sheet: nn, vinyl: sheet.vinyl, plannedMinutes: sheet.meta.cutMinutes + sheet.meta.loadMinutes } });
-    return true;
+    return kept;
   });
-  if (ok) revalidatePath(`/classes/${id}`, "layout");
-  return { ok };
+  if (done) revalidatePath(`/classes/${id}`, "layout");
+  return { ok: done !== null, kept: done ?? [] };
+}
+
+const answersSchema = z.object({ ticked: z.array(z.string().max(40)).max(20), reasons: z.record(z.string().max(40), z.string().max(300)) });
+export type StartAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
+
+const REFUSED = {
+  gone: "This load is no longer planned. Look at the loads again.",
+  busy: "The cutter is at work on another load.",
+  silent: "The cutter does not answer. Is it switched on?",
+  nothingLeft: "Every piece of this load is cut.",
+} as const;
+
+/** Sends the load, once everything is looked at or answered with a reason. */
+export async function startCutting(id: string, nn: number, answers: unknown): Promise<StartAnswer> {
+  const host = await requireHost();
+  const read = answersSchema.safeParse(answers);
+  if (!isId(id) || !Number.isInteger(nn) || !read.success) return { ok: false, message: REFUSED.gone };
+  const planned = await plannedClass(host.studioId, id);
+  if (!planned?.ok) return { ok: false, message: REFUSED.gone };
+  const { document, plan } = planned.value;
+  const lines = await withStudio(host.studioId, async (sql) => {
+    const sheet = (await listSheets(sql, id)).find((row) => row.nn === nn);
+    const vinyl = document.vinyls.find((own) => own.id === sheet?.vinyl);
+    if (!sheet || !vinyl) return null;
+    return preflight({ sheet: sheet.meta, vinyl, mat: document.cutter, bladeMm: await bladeMm(sql), testCut: await lastTestCut(sql, filmOf(vinyl)), findings: plan.findings as never });
+  });
+  if (!lines) return { ok: false, message: REFUSED.gone };
+  const open = unanswered(lines, read.data);
+  if (open.length > 0) return { ok: false, message: `${open.length} ${open.length === 1 ? "point is" : "points are"} still open before you press start.` };
+  const begun = await beginCutting({ studioId: host.studioId, workshopId: id, document, nn, preflight: { lines, ...read.data } });
+  if (!begun.ok) return { ok: false, message: REFUSED[begun.reason] };
+  return { ok: true };
+}
+
+export async function steerCutting(id: string, what: "pause" | "resume" | "cancel" | "unload"): Promise<boolean> {
+  const host = await requireHost();
+  if (!isId(id) || !["pause", "resume", "cancel", "unload"].includes(what)) return false;
+  const done = await steer(host.studioId, what);
+  revalidatePath(`/classes/${id}`, "layout");
+  return done;
+}
+
+async function vinylOf(studioId: string, id: string, vinylId: string) {
+  const planned = isId(id) ? await plannedClass(studioId, id) : null;
+  const document = planned?.ok ? planned.value.document : null;
+  const vinyl = document?.vinyls.find((own) => own.id === vinylId);
+  return document && vinyl ? { document, vinyl } : null;
+}
+
+/** Sends the grid of test squares to the cutter. */
+export async function cutTestSquares(id: string, vinylId: string): Promise<StartAnswer> {
+  const host = await requireHost();
+  const found = await vinylOf(host.studioId, id, vinylId);
+  if (!found) return { ok: false, message: REFUSED.gone };
+  const { cutter } = found.document;
+  const page = testCutPage(TEST_FORCES, TEST_SHARES, cutter.cutSpeed);
+  try {
+    if (await syncCutting(host.studioId)) return { ok: false, message: REFUSED.busy };
+    const { state } = await cutterStatus();
+    if (state === "cutting" || state === "paused" || state === "jammed") return { ok: false, message: REFUSED.busy };
+    await sendLoad({ width: page.width, height: page.height, motion: cutter }, testCutHpgl(page, cutter));
+    return { ok: true };
+  } catch (error) {
+    if (error instanceof CutterSilent) return { ok: false, message: REFUSED.silent };
+    throw error;
+  }
+}
+
+/** The square whose waste lifted clean. */
+export async function keepSetting(id: string, vinylId: string, force: number, speed: number): Promise<boolean> {
+  const host = await requireHost();
+  const found = await vinylOf(host.studioId, id, vinylId);
+  if (!found || !TEST_FORCES.includes(force) || !(speed > 0 && speed <= 2000)) return false;
+  await withStudio(host.studioId, async (sql) => keepTestCut(sql, host.studioId, filmOf(found.vinyl), { force, speed, bladeMm: await bladeMm(sql) }));
+  revalidatePath(`/classes/${id}`, "layout");
+  return true;
+}
+
+export async function changeBlade(id: string): Promise<void> {
+  const host = await requireHost();
+  await withStudio(host.studioId, (sql) => newBlade(sql, host.studioId));
+  if (isId(id)) revalidatePath(`/classes/${id}`, "layout");
 }

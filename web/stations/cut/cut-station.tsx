@@ -1,16 +1,22 @@
+import { preflight } from "@elm-basket/core/cutting/preflight.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
-import { FAMILY_TRAITS } from "@elm-basket/core/weeding/vinyl.ts";
+import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import Link from "next/link";
+import { throughOf } from "@/cutting/job.ts";
+import { withStudio } from "@/data/client.ts";
+import { bladeMm, jobsOf, lastTestCut } from "@/data/cut-jobs.ts";
+import type { SheetRow } from "@/data/making.ts";
+import { filmOf } from "@/data/scraps.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
-import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
+import { FilmDot } from "@/ui/marks.tsx";
 import { FigureRow, Reckoned } from "@/ui/reckoned.tsx";
-import { MarkLoad } from "./mark-load.tsx";
-import { SheetDrawing } from "./sheet-drawing.tsx";
+import { CutBench } from "./cut-bench.tsx";
+import { LayoutChoice } from "./layout-choice.tsx";
 
 export async function CutStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
   const data = await loadPlanned(id);
@@ -32,67 +38,72 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
   const sheet = sheets.find(({ nn }) => String(nn) === query.load) ?? first;
   if (!sheet) return null;
   const vinyl = planned.document.vinyls.find(({ id: own }) => own === sheet.vinyl);
+  const made = await benchData(data, sheet, vinyl);
   const base = `${String(sheet.nn).padStart(2, "0")}-${sheet.vinyl}`;
   return (
-    <div className="grid gap-x-7 gap-y-8 lg:grid-cols-[230px_1fr_300px]">
-      <section className="lg:border-rule lg:border-r lg:pr-5">
+    <div className="grid gap-x-7 gap-y-8 lg:grid-cols-[230px_1fr_310px]">
+      <section className="lg:row-span-2 lg:border-rule lg:border-r lg:pr-5">
         <h2 className="mb-2 text-lg">Loads, in this order</h2>
         <Loads data={data} chosen={sheet.nn} />
         <p className="mt-5 text-soft text-sm">The whole cutting</p>
         <p className="font-bold font-head text-2xl">
           <EveningMinutes data={data} />
         </p>
-        <div className="mt-5 grid gap-2">
-          <FileButton tone="main" href={`/classes/${id}/files/sheets.zip`} download>
-            All cut files, zip
-          </FileButton>
-          <FileButton href={`/classes/${id}/files/sheets/${base}.svg`} download>
-            This load, SVG
-          </FileButton>
-          <FileButton href={`/classes/${id}/files/sheets/${base}.hpgl`} download>
-            This load, HPGL
-          </FileButton>
-        </div>
+        <LayoutChoice classId={id} layout={planned.document.layout} version={planned.versions.class} scraps={planned.document.scraps.length} />
+        <details className="mt-4">
+          <summary className="verb min-h-10">Files out</summary>
+          <div className="grid gap-2 pt-2">
+            <FileButton href={`/classes/${id}/files/sheets.zip`} download>
+              All cut files, zip
+            </FileButton>
+            {(["svg", "hpgl", "dxf"] as const).map((kind) => (
+              <FileButton key={kind} href={`/classes/${id}/files/sheets/${base}.${kind}`} download>
+                This load, {kind.toUpperCase()}
+              </FileButton>
+            ))}
+          </div>
+        </details>
       </section>
-      <section>
-        <SheetDrawing
-          sheet={sheet}
-          colour={vinyl?.colour ?? "var(--color-ink)"}
-          film={vinyl?.name ?? sheet.vinyl}
-          unit={host.studio.unit}
-          bin={{ width: Math.min(vinyl?.stock.width ?? 0, planned.document.cutter.cutWidth), height: Math.min(vinyl?.stock.height ?? 0, planned.document.cutter.cutHeight) }}
-        />
-      </section>
-      <section className="lg:border-rule lg:border-l lg:pl-5">
-        <Figures data={data} nn={sheet.nn} />
-        <h2 className="mt-6 mb-1 text-lg">Before you press start</h2>
-        <ul>
-          {preflight(sheet.meta.mirrored, vinyl?.family).map((line) => (
-            <li key={line} className="flex gap-3 border-rule border-b py-2.5">
-              <span className="pt-1">
-                <SeverityMark severity="tip" />
-              </span>
-              {line}
-            </li>
-          ))}
-        </ul>
-        <Findings classId={id} findings={findings as never} unit={host.studio.unit} labels={labelsOf(planned.plan)} quiet="" />
-        <div className="mt-4">
-          <MarkLoad classId={id} nn={sheet.nn} cut={!!sheet.cutAt} />
+      <CutBench
+        key={`${sheet.nn} ${sheet.hash}`}
+        classId={id}
+        sheet={sheet}
+        film={vinyl?.name ?? sheet.vinyl}
+        colour={vinyl?.colour ?? "#000000"}
+        unit={host.studio.unit}
+        bin={{ width: Math.min(vinyl?.stock.width ?? 0, planned.document.cutter.cutWidth), height: Math.min(vinyl?.stock.height ?? 0, planned.document.cutter.cutHeight) }}
+        {...made}
+      />
+      <section className="lg:col-span-2 lg:col-start-2">
+        <div className="grid gap-x-8 md:grid-cols-2">
+          <div>
+            <Figures data={data} nn={sheet.nn} />
+          </div>
+          <Findings classId={id} findings={findings as never} unit={host.studio.unit} labels={labelsOf(planned.plan)} quiet="" />
         </div>
       </section>
     </div>
   );
 }
 
-function preflight(mirrored: boolean, family: keyof typeof FAMILY_TRAITS | undefined): string[] {
-  const slow = family && FAMILY_TRAITS[family].speedShare < 1;
-  return [
-    mirrored ? "Iron-on: shiny side down; the file is mirrored already." : "Vinyl face up, not mirrored. Align it to the corner marked on the drawing.",
-    "First time with this film or blade? Cut a small test square, and see that it lifts clean.",
-    ...(slow ? ["This film wants a slower cut; the minutes reckon with it."] : []),
-    "Cut done: lift a corner of waste before you unload. A second pass is only possible while the sheet has not moved.",
-  ];
+/** What the bench needs to know of earlier attempts, the blade and the film. */
+async function benchData({ host, planned }: StationData, sheet: SheetRow, vinyl: Vinyl | undefined) {
+  return withStudio(host.studioId, async (sql) => {
+    const jobs = (await jobsOf(sql, planned.id)).filter((job) => job.nn === sheet.nn && job.sheetHash === sheet.hash);
+    const through = throughOf(jobs, sheet);
+    const flawed = [...new Set(jobs.flatMap(({ outcomes }) => Object.entries(outcomes).flatMap(([piece, outcome]) => (outcome === "through" ? [] : [piece]))))].filter(
+      (piece) => !through.has(piece) && piece !== "weed-line",
+    );
+    const setting = vinyl ? await lastTestCut(sql, filmOf(vinyl)) : null;
+    const last = jobs[jobs.length - 1];
+    return {
+      through: [...through],
+      flawed,
+      lastFault: last?.endedAt ? last.fault : null,
+      lines: vinyl ? preflight({ sheet: sheet.meta, vinyl, mat: planned.document.cutter, bladeMm: await bladeMm(sql), testCut: setting, findings: planned.plan.findings as never }) : [],
+      test: { vinylId: sheet.vinyl, film: vinyl?.name ?? sheet.vinyl, cutSpeed: planned.document.cutter.cutSpeed, kept: setting ? { force: setting.force, speed: setting.speed } : null },
+    };
+  });
 }
 
 function Loads({ data, chosen }: { data: StationData; chosen: number }) {
@@ -114,10 +125,16 @@ function Loads({ data, chosen }: { data: StationData; chosen: number }) {
                   {sheet.nn} · {vinyl?.name}
                 </span>
                 <span className="block text-sm">
-                  trim{" "}
-                  <b>
-                    {showLength(sheet.meta.width, unit).replace(/ (mm|cm|in)$/u, "")} × {showLength(sheet.meta.height, unit)}
-                  </b>
+                  {sheet.meta.scraps.length > 0 ? (
+                    `scraps ${sheet.meta.scraps.map(({ label }) => label).join(", ")}`
+                  ) : (
+                    <>
+                      {planned.document.layout.trim ? "trim" : "whole sheet"}{" "}
+                      <b>
+                        {showLength(sheet.meta.width, unit).replace(/ (mm|cm|in)$/u, "")} × {showLength(sheet.meta.height, unit)}
+                      </b>
+                    </>
+                  )}
                 </span>
                 <span className="block text-soft text-sm">{sheet.cutAt ? "✓ cut" : `${sheet.meta.kits.length} kits, about ${showMinutes(minutes)}`}</span>
               </span>
@@ -201,8 +218,26 @@ function Figures({ data, nn }: { data: StationData; nn: number }) {
       >
         {use.loads} <span className="font-normal text-soft text-sm">(bound {use.loadsBound})</span>
       </FigureRow>
-      <FigureRow name="Vinyl of this colour">{dm2(use.usedMm2)}</FigureRow>
-      <FigureRow name="At least, by the boxes">{dm2(use.boundMm2)}</FigureRow>
+      <FigureRow
+        name="Saved against boxes in rows"
+        reckoning={{
+          title: dm2(Math.max(0, use.boxesMm2 - use.usedMm2)),
+          lines: [
+            { what: "Boxes with straight cuts, no scraps", value: dm2(use.boxesMm2) },
+            { what: "Fresh vinyl as it is laid now", value: dm2(use.usedMm2) },
+            { what: "At least, by area", value: dm2(use.boundMm2) },
+            { what: "Kits on scraps", value: String(use.scrapKits) },
+          ],
+          rule: "Fresh vinyl of this colour, all loads together, against laying a box round every kit in straight rows.",
+        }}
+      >
+        {dm2(Math.max(0, use.boxesMm2 - use.usedMm2))}
+      </FigureRow>
+      {meta.leftover && (
+        <FigureRow name="Left over, worth keeping">
+          {showLength(meta.leftover.width, unit).replace(/ (mm|cm|in)$/u, "")} × {showLength(meta.leftover.height, unit)}
+        </FigureRow>
+      )}
     </>
   );
 }

@@ -1,11 +1,24 @@
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
-import type { SheetRow } from "@/data/making.ts";
+import type { SheetKitMeta, SheetRow } from "@/data/making.ts";
 import { Dimension, Hatch } from "@/ui/dimension.tsx";
 
 const DRAWN_PX = 560;
 
-/** The load as it lies: the trimmed vinyl in true proportion, the rest of the mat hatched, the corner to align to marked. */
-export function SheetDrawing({ sheet, colour, film, unit, bin }: { sheet: SheetRow; colour: string; film: string; unit: LengthUnit; bin: { width: number; height: number } }) {
+interface Props {
+  readonly sheet: SheetRow;
+  readonly colour: string;
+  readonly film: string;
+  readonly unit: LengthUnit;
+  readonly bin: { readonly width: number; readonly height: number };
+  /** Pieces cut so far; null when the whole load is. */
+  readonly cut: ReadonlySet<string> | null;
+  /** The piece that was cut last, while the blade moves. */
+  readonly current: string | undefined;
+  readonly flawed: ReadonlySet<string>;
+}
+
+/** The load as it lies: vinyl or scraps in true proportion, the rest of the mat hatched, the corner to align to marked. */
+export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, flawed }: Props) {
   const { meta } = sheet;
   const shownHeight = Math.min(Math.max(bin.height, meta.height), meta.width * 1.25);
   const rest = shownHeight - meta.height;
@@ -14,48 +27,98 @@ export function SheetDrawing({ sheet, colour, film, unit, bin }: { sheet: SheetR
   const width = Math.max(bin.width, meta.width);
   // White films are drawn on a tinted backing, as they are sold.
   const pale = luminance(colour) > 0.8;
+  const paper = pale ? "var(--color-backing)" : "var(--color-white)";
+  const scraps = meta.scraps.length > 0;
   return (
     <figure>
       <svg
         viewBox={`${-edge.left} ${-edge.top} ${width + edge.left + edge.right} ${shownHeight + edge.top + edge.bottom}`}
         className="max-h-[620px] w-full"
         role="img"
-        aria-label={`Load ${sheet.nn}, ${film}: ${meta.kits.length} kits on ${showLength(meta.width, unit)} by ${showLength(meta.height, unit)}`}
+        aria-label={`Load ${sheet.nn}, ${film}: ${meta.kits.length} kits on ${scraps ? `${meta.scraps.length} scraps` : `${showLength(meta.width, unit)} by ${showLength(meta.height, unit)}`}`}
       >
         <defs>
           <Hatch id="rest" px={px} />
         </defs>
         <rect x="0" y="0" width={width} height={shownHeight} fill="url(#rest)" stroke="var(--color-rule-strong)" strokeWidth={px} strokeDasharray={`${6 * px} ${4 * px}`} />
-        <rect x="0" y="0" width={meta.width} height={meta.height} fill={pale ? "var(--color-backing)" : "var(--color-white)"} stroke="var(--color-ink)" strokeWidth={1.4 * px} />
-        {meta.kits.map((kit) => (
-          <g key={kit.seat}>
-            <title>{kit.label}</title>
-            <rect
-              x={kit.x}
-              y={kit.y}
-              width={kit.width}
-              height={kit.height}
-              fill={sheet.cutAt ? "var(--color-elm-tint)" : "none"}
-              fillOpacity="0.6"
-              stroke={pale ? "var(--color-ink)" : "var(--color-faint)"}
-              strokeWidth={0.9 * px}
-              strokeDasharray={`${4 * px} ${3 * px}`}
-            />
-            <path d={kit.path} fill={colour} fillRule="evenodd" />
-          </g>
+        {!scraps && <rect x="0" y="0" width={meta.width} height={meta.height} fill={paper} stroke="var(--color-ink)" strokeWidth={1.4 * px} />}
+        {meta.scraps.map(({ label, path }) => (
+          <path key={label} d={path} fill={paper} fillRule="evenodd" stroke="var(--color-ink)" strokeWidth={1.4 * px} />
         ))}
+        {scraps && <path d={meta.usable} fill="none" stroke="var(--color-rule-strong)" strokeWidth={0.8 * px} strokeDasharray={`${3 * px} ${3 * px}`} />}
+        {meta.kits.map((kit) => (
+          <DrawnKit key={kit.seat} kit={kit} colour={colour} px={px} cut={cut} current={current} flawed={flawed} boxed={!scraps} pale={pale} />
+        ))}
+        {meta.scraps.map(({ label, path }) => {
+          const [x, y] = middleOf(path);
+          return (
+            <text key={label} x={x} y={y} textAnchor="middle" fontSize={13 * px} fontWeight="700" fill="var(--color-ink)" stroke={paper} strokeWidth={5 * px} paintOrder="stroke">
+              {label}
+            </text>
+          );
+        })}
         <path d={`M${-4 * px} ${34 * px}V${-4 * px}H${34 * px}`} fill="none" stroke="var(--color-elm)" strokeWidth={6 * px} />
         <Dimension from={0} to={meta.width} at={-22 * px} text={showLength(meta.width, unit)} px={px} />
         <Dimension from={0} to={meta.height} at={-26 * px} text={showLength(meta.height, unit)} px={px} vertical />
-        {rest > 40 * px && (
+        {rest > 40 * px && !scraps && (
           <text x={width / 2} y={meta.height + rest / 2} textAnchor="middle" fontSize={16 * px} fill="var(--color-soft)" stroke="var(--color-card)" strokeWidth={5 * px} paintOrder="stroke">
             {meta.stock === "roll" ? "stays on the roll" : "stays in the folder"}
           </text>
         )}
       </svg>
-      <figcaption className="mt-1 text-center text-soft text-sm">Green corner: where the cutter starts, lay the vinyl's corner there. Dashed: weed boxes, cut last.</figcaption>
+      <figcaption className="mt-1 text-center text-soft text-sm">
+        {scraps ? "Lay each scrap on the mat as drawn, from the green corner. Its label is written on it." : "Green corner: where the cutter starts, lay the vinyl's corner there."}
+        {cut !== null && cut.size > 0 && " Solid: cut. Pale: still to cut."}
+      </figcaption>
     </figure>
   );
+}
+
+interface KitProps extends Pick<Props, "cut" | "current" | "flawed" | "colour"> {
+  readonly kit: SheetKitMeta;
+  readonly px: number;
+  readonly boxed: boolean;
+  readonly pale: boolean;
+}
+
+function DrawnKit({ kit, colour, px, cut, current, flawed, boxed, pale }: KitProps) {
+  const begun = cut !== null && cut.size > 0;
+  return (
+    <g>
+      <title>{kit.label}</title>
+      {boxed && (
+        <rect
+          x={kit.x}
+          y={kit.y}
+          width={kit.width}
+          height={kit.height}
+          fill={cut === null ? "var(--color-elm-tint)" : "none"}
+          fillOpacity="0.6"
+          stroke={pale ? "var(--color-ink)" : "var(--color-faint)"}
+          strokeWidth={0.9 * px}
+          strokeDasharray={`${4 * px} ${3 * px}`}
+        />
+      )}
+      {kit.pieces.map(({ id, path }) => (
+        <path
+          key={id}
+          d={path}
+          fill={colour}
+          fillRule="evenodd"
+          fillOpacity={begun && !cut.has(id) ? 0.35 : 1}
+          stroke={flawed.has(id) ? "var(--color-brick)" : id === current ? "var(--color-elm)" : "none"}
+          strokeWidth={2.5 * px}
+        />
+      ))}
+    </g>
+  );
+}
+
+/** Where a label goes: the middle of the outline's box. */
+function middleOf(path: string): [number, number] {
+  const points = [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((m) => [Number(m[1]), Number(m[2])] as const);
+  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
+  return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
 }
 
 function luminance(hex: string): number {

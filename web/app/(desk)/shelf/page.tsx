@@ -6,13 +6,15 @@ import type { Metadata } from "next";
 import { requireHost } from "@/account/session.ts";
 import { listStock } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
+import { listScraps } from "@/data/scraps.ts";
+import { ScrapBox } from "@/stations/shelf/scrap-box.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 
 export const metadata: Metadata = { title: "Shelf" };
 
 export default async function ShelfPage() {
   const host = await requireHost();
-  const stock = await withStudio(host.studioId, listStock);
+  const [stock, scraps] = await withStudio(host.studioId, async (sql) => [await listStock(sql), await listScraps(sql)] as const);
   const vinyls = stock.vinyls.map((body) => vinylSchema.parse(body));
   const cutters = stock.cutters.map((body) => cutterSchema.parse(body));
   const unit = host.studio.unit;
@@ -49,6 +51,12 @@ export default async function ShelfPage() {
             ))}
           </tbody>
         </table>
+        <section className="lg:row-start-2 lg:col-span-2">
+          <h2 className="mb-2 text-xl">
+            Scrap box: {scraps.length} {scraps.length === 1 ? "scrap" : "scraps"}
+          </h2>
+          {scraps.length === 0 ? <p className="text-soft">What a cut load leaves that is worth keeping comes here, with a label.</p> : <ScrapBox scraps={scraps} unit={unit} />}
+        </section>
         <section>
           <h2 className="mb-2 text-xl">Cutters and mats</h2>
           <ul>

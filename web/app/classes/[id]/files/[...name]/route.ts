@@ -1,4 +1,5 @@
 import { sheetName } from "@elm-basket/core/cutting/sheet.ts";
+import { testCutHpgl, testCutPage } from "@elm-basket/core/cutting/test-cut.ts";
 import { runSheetIcs } from "@elm-basket/core/plan/files.ts";
 import { runSheetCsv, suppliesCsv } from "@elm-basket/core/plan/tables.ts";
 import { runSheet } from "@elm-basket/core/scheduling/step.ts";
@@ -9,6 +10,7 @@ import { sheetFile, sheetFilesOf } from "@/data/making.ts";
 import { labelsPdf } from "@/planning/compute.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
 import { type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
+import { TEST_FORCES, TEST_SHARES } from "@/stations/cut/test-grid.ts";
 
 /** Files of a class, by the names docs/formats.md gives them. */
 export async function GET(_request: Request, { params }: { params: Promise<{ id: string; name: string[] }> }): Promise<Response> {
@@ -28,7 +30,8 @@ function download(body: string | Uint8Array, type: string, name: string): Respon
   return new Response(bytes, { headers: { "content-type": type, "content-disposition": `attachment; filename="${name}"`, "cache-control": "no-store" } });
 }
 
-const SHEET = /^sheets\/(\d{2,3})-([a-z][a-z0-9]*)\.(svg|hpgl)$/u;
+const SHEET = /^sheets\/(\d{2,3})-([a-z][a-z0-9]*)\.(svg|hpgl|dxf)$/u;
+const SHEET_TYPES = { svg: "image/svg+xml", hpgl: "application/vnd.hp-hpgl", dxf: "image/vnd.dxf" } as const;
 /** Entries of the zip carry this time, so that the same plan gives the same file. */
 const ZIP_TIME = new Date("2000-01-01T00:00:00Z");
 
@@ -38,15 +41,18 @@ async function fileNamed(studioId: string, planned: PlannedClass, name: string):
   if (sheet) {
     const found = await withStudio(studioId, (sql) => sheetFile(sql, id, Number(sheet[1])));
     if (!found || found.vinyl !== sheet[2]) return null;
-    return sheet[3] === "svg" ? download(found.svg, "image/svg+xml", name.slice(7)) : download(found.hpgl, "application/vnd.hp-hpgl", name.slice(7));
+    const kind = sheet[3] as keyof typeof SHEET_TYPES;
+    return download(found[kind], SHEET_TYPES[kind], name.slice(7));
   }
   const steps = { document, runSheet: runSheet(document.steps, document.tools, document.seats.length) };
   switch (name) {
     case "sheets.zip": {
       const rows = await withStudio(studioId, (sql) => sheetFilesOf(sql, id));
-      const entries = rows.flatMap((row) => [[`${sheetName(row)}.svg`, strToU8(row.svg)] as const, [`${sheetName(row)}.hpgl`, strToU8(row.hpgl)] as const]);
+      const entries = rows.flatMap((row) => (["svg", "hpgl", "dxf"] as const).map((kind) => [`${sheetName(row)}.${kind}`, strToU8(row[kind])] as const));
       return download(zipSync(Object.fromEntries(entries), { mtime: ZIP_TIME }), "application/zip", "sheets.zip");
     }
+    case "test-cut.hpgl":
+      return download(testCutHpgl(testCutPage(TEST_FORCES, TEST_SHARES, document.cutter.cutSpeed), document.cutter), "application/vnd.hp-hpgl", name);
     case "labels.pdf":
       return download(await labelsPdf(document, await fontsOf(studioId, document)), "application/pdf", "labels.pdf");
     case "supplies.csv":

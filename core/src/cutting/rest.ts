@@ -1,0 +1,39 @@
+/** Parts of a load's HPGL: what is still to cut after a stop, and with what force and speed. */
+import { speedText } from "./hpgl.ts";
+
+interface Block {
+  readonly piece: string;
+  readonly lines: readonly string[];
+}
+
+/** Header, one block a piece (as its comment names it), footer. */
+function blocksOf(hpgl: string): { head: string[]; blocks: Block[]; foot: string[] } {
+  const head: string[] = [];
+  const blocks: { piece: string; lines: string[] }[] = [];
+  const foot: string[] = [];
+  for (const line of hpgl.split("\n").filter((text) => text !== "")) {
+    const piece = /^CO "(.*)";$/u.exec(line)?.[1];
+    const lifted = line === "PU0,0;" || line === "SP0;";
+    if (piece !== undefined && !piece.startsWith("pen path")) blocks.push({ piece, lines: [line] });
+    else if (lifted && blocks.length > 0) foot.push(line);
+    else if (blocks.length === 0) head.push(line);
+    else blocks[blocks.length - 1]?.lines.push(line);
+  }
+  return { head, blocks, foot };
+}
+
+/** Pieces of a load in the order in which they are cut; weed lines count as one piece. */
+export function piecesOfHpgl(hpgl: string): string[] {
+  return [...new Set(blocksOf(hpgl).blocks.map(({ piece }) => piece))];
+}
+
+/** The same load with only some of its pieces. */
+export function onlyPieces(hpgl: string, wanted: ReadonlySet<string>): string {
+  const { head, blocks, foot } = blocksOf(hpgl);
+  return `${[...head, ...blocks.filter(({ piece }) => wanted.has(piece)).flatMap(({ lines }) => lines), ...foot].join("\n")}\n`;
+}
+
+/** With the force and speed (mm/s) that a test cut found for the film. */
+export function withSetting(hpgl: string, { force, speed }: { readonly force: number; readonly speed: number }): string {
+  return hpgl.replace(/^VS[\d.]+;$/mu, `FS${Math.round(force)};\n${speedText(speed)}`);
+}

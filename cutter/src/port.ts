@@ -1,0 +1,92 @@
+/**
+ * The machine's port: HPGL as any network cutter takes it, and device control between, each an escape character, a dot and
+ * a letter: S status, L load (with a JSON object), U unload, P pause, R resume, K cancel, Q result. Answers are one line of
+ * JSON each. A machine with the same port could take this one's place.
+ */
+import { createServer, type Server, type Socket } from "node:net";
+import type { Film, Machine } from "./machine.ts";
+
+const ESCAPE = "\u001b.";
+
+export function listen(machine: Machine, port: number, onPowerLoss: () => boolean): Promise<Server> {
+  const server = createServer((socket) => serve(socket, machine, onPowerLoss));
+  return new Promise((resolve, reject) => {
+    server.once("error", reject);
+    server.listen(port, "127.0.0.1", () => resolve(server));
+  });
+}
+
+function serve(socket: Socket, machine: Machine, powerIsOff: () => boolean): void {
+  if (powerIsOff()) {
+    socket.destroy();
+    return;
+  }
+  let rest = "";
+  socket.setEncoding("utf8");
+  socket.setTimeout(60_000, () => socket.destroy());
+  socket.on("error", () => socket.destroy());
+  socket.on("data", (text: string) => {
+    if (powerIsOff()) return socket.destroy();
+    rest = take(rest + text, socket, machine);
+  });
+}
+
+/** Handles all that is complete; what is not stays for later. */
+function take(text: string, socket: Socket, machine: Machine): string {
+  let rest = text;
+  for (;;) {
+    const at = rest.indexOf(ESCAPE);
+    if (at < 0) {
+      // The last character may be the beginning of an escape.
+      const keep = rest.endsWith("\u001b") ? 1 : 0;
+      machine.receive(rest.slice(0, rest.length - keep));
+      return rest.slice(rest.length - keep);
+    }
+    machine.receive(rest.slice(0, at));
+    const letter = rest[at + ESCAPE.length];
+    if (letter === undefined) return rest.slice(at);
+    const after = at + ESCAPE.length + 1;
+    if (letter === "L") {
+      const end = rest.indexOf("\n", after);
+      if (end < 0) return rest.slice(at);
+      answer(socket, load(rest.slice(after, end), machine));
+      rest = rest.slice(end + 1);
+      continue;
+    }
+    answer(socket, control(letter, machine));
+    rest = rest.slice(after);
+  }
+}
+
+const answer = (socket: Socket, what: unknown): void => {
+  socket.write(`${JSON.stringify(what)}\n`);
+};
+
+function control(letter: string, machine: Machine): unknown {
+  if (letter === "S") return machine.status();
+  if (letter === "Q") return { pieces: machine.result() };
+  if (letter === "U") machine.unload();
+  else if (letter === "P") machine.pause();
+  else if (letter === "R") machine.resume();
+  else if (letter === "K") machine.cancel();
+  else return { error: `device control ${letter} is not known: S, L, U, P, R, K or Q` };
+  return machine.status();
+}
+
+function load(body: string, machine: Machine): unknown {
+  try {
+    const film = JSON.parse(body) as Partial<Film>;
+    const [width, height] = [Number(film.width), Number(film.height)];
+    if (!(width > 0 && height > 0 && width < 1e5 && height < 1e5)) return { error: "load: give width and height of the film in mm" };
+    machine.load({ width, height, motion: motionOf(film.motion) });
+    return machine.status();
+  } catch {
+    return { error: "load: give a JSON object on one line" };
+  }
+}
+
+function motionOf(motion: unknown): Film["motion"] {
+  const own = (motion ?? {}) as Record<string, unknown>;
+  const number = (key: string, usual: number) => (typeof own[key] === "number" && Number.isFinite(own[key]) && (own[key] as number) >= 0 ? (own[key] as number) : usual);
+  return { travelSpeed: Math.max(1, number("travelSpeed", 200)), liftSeconds: number("liftSeconds", 0.15), cornerSeconds: number("cornerSeconds", 0.012) };
+}

@@ -1,0 +1,125 @@
+/** Cutting a load: begun, followed, and written down as it goes. Whatever the machine forgets, the studio knows. */
+import { onlyPieces, piecesOfHpgl, withSetting } from "@elm-basket/core/cutting/rest.ts";
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { withStudio } from "@/data/client.ts";
+import { beginJob, type CutJob, type JobProgress, type JobState, jobsOf, lastTestCut, recordProgress, runningJob } from "@/data/cut-jobs.ts";
+import { addLog } from "@/data/log.ts";
+import { listSheets, type SheetRow, sheetFile } from "@/data/making.ts";
+import { filmOf } from "@/data/scraps.ts";
+import { finishSheet } from "./finish.ts";
+import { type Control, CutterSilent, type CutterStatus, control, cutterResult, cutterStatus, sendLoad } from "./port.ts";
+
+export type Begun = { readonly ok: true; readonly job: CutJob } | { readonly ok: false; readonly reason: "gone" | "busy" | "silent" | "nothingLeft" };
+
+export interface Begin {
+  readonly studioId: string;
+  readonly workshopId: string;
+  readonly document: ClassDocument;
+  readonly nn: number;
+  readonly preflight: unknown;
+}
+
+/** Sends what of the load is not yet through. The job stands in the database before the machine hears of it. */
+export async function beginCutting({ studioId, workshopId, document, nn, preflight }: Begin): Promise<Begun> {
+  const found = await withStudio(studioId, async (sql) => {
+    const sheet = (await listSheets(sql, workshopId)).find((row) => row.nn === nn);
+    const vinyl = document.vinyls.find(({ id }) => id === sheet?.vinyl);
+    return { sheet, file: await sheetFile(sql, workshopId, nn), jobs: await jobsOf(sql, workshopId), setting: vinyl ? await lastTestCut(sql, filmOf(vinyl)) : null };
+  });
+  const { sheet, file, setting } = found;
+  if (!sheet || !file) return { ok: false, reason: "gone" };
+  const done = throughOf(found.jobs, sheet);
+  const pieces = piecesOfHpgl(file.hpgl).filter((piece) => !done.has(piece));
+  if (pieces.length === 0) return { ok: false, reason: "nothingLeft" };
+  const before = await cutterStatus().catch(silently);
+  if (!before) return { ok: false, reason: "silent" };
+  if (["cutting", "paused", "jammed"].includes(before.state)) return { ok: false, reason: "busy" };
+  const job = await withStudio(studioId, (sql) => beginJob(sql, studioId, workshopId, { nn, sheetHash: sheet.hash, pieces, cutMm: sheet.meta.cutLengthMm, preflight }));
+  if (!job) return { ok: false, reason: "busy" };
+  const { cutter } = document;
+  const rest = onlyPieces(file.hpgl, new Set(pieces));
+  const load = { width: sheet.meta.width, height: sheet.meta.height, motion: { travelSpeed: cutter.travelSpeed, liftSeconds: cutter.liftSeconds, cornerSeconds: cutter.cornerSeconds } };
+  const status = await sendLoad(load, setting ? withSetting(rest, setting) : rest).catch(silently);
+  if (!status) {
+    await withStudio(studioId, (sql) => recordProgress(sql, job.id, { state: "stopped", cut: [], seconds: 0, ofSeconds: 0, fault: "silent" }, true));
+    return { ok: false, reason: "silent" };
+  }
+  follow(studioId);
+  return { ok: true, job };
+}
+
+/** Pieces of a load that are through, over all attempts. */
+export function throughOf(jobs: readonly CutJob[], sheet: Pick<SheetRow, "nn" | "hash">): Set<string> {
+  const own = jobs.filter((job) => job.nn === sheet.nn && job.sheetHash === sheet.hash);
+  const latest = new Map<string, boolean>();
+  for (const job of own) for (const piece of job.cut) latest.set(piece, (job.outcomes[piece] ?? "through") === "through");
+  return new Set([...latest].filter(([, through]) => through).map(([piece]) => piece));
+}
+
+function silently(error: unknown): null {
+  if (error instanceof CutterSilent) return null;
+  throw error;
+}
+
+/** Brings what is written down up to what the machine says. Returns the job as it is now, or null when none runs. */
+export async function syncCutting(studioId: string): Promise<{ job: CutJob; silent: boolean } | null> {
+  const job = await withStudio(studioId, runningJob);
+  if (!job) return null;
+  const status = await cutterStatus().catch(silently);
+  if (!status) return { job, silent: true };
+  const ended = status.state === "done" || status.state === "empty" || status.state === "ready";
+  const finished = status.state === "done" && status.received && job.pieces.every((piece) => status.cut.includes(piece));
+  const outcomes = ended && status.state === "done" ? Object.fromEntries((await cutterResult().catch(() => [])).map(({ piece, outcome }) => [piece, outcome])) : {};
+  const progress: JobProgress = {
+    state: stateOf(status, finished),
+    cut: known(status.cut, job),
+    seconds: status.seconds,
+    ofSeconds: status.ofSeconds,
+    fault: status.fault ?? (ended && !finished ? "stopped" : null),
+    outcomes,
+  };
+  const now = await withStudio(studioId, async (sql) => {
+    const recorded = await recordProgress(sql, job.id, progress, ended);
+    if (!recorded?.endedAt) return recorded;
+    const sheet = (await listSheets(sql, job.workshopId)).find((row) => row.nn === job.nn && row.hash === job.sheetHash);
+    const file = sheet ? await sheetFile(sql, job.workshopId, job.nn) : null;
+    await addLog(sql, studioId, job.workshopId, {
+      kind: "cut",
+      minutes: recorded.seconds / 60,
+      body: { sheet: job.nn, state: recorded.state, cut: recorded.cut.length, of: job.pieces.length, ...(recorded.fault ? { fault: recorded.fault } : {}) },
+    });
+    const through = sheet ? throughOf(await jobsOf(sql, job.workshopId), sheet) : new Set<string>();
+    if (sheet && file && piecesOfHpgl(file.hpgl).every((piece) => through.has(piece))) await finishSheet(sql, studioId, job.workshopId, sheet, true);
+    return recorded;
+  });
+  return { job: now ?? job, silent: false };
+}
+
+const known = (cut: readonly string[], job: CutJob): string[] => cut.filter((piece) => job.pieces.includes(piece));
+
+function stateOf({ state }: CutterStatus, finished: boolean): JobState {
+  if (state === "cutting" || state === "paused" || state === "jammed") return state;
+  return finished ? "finished" : "stopped";
+}
+
+export async function steer(studioId: string, what: Control): Promise<boolean> {
+  const done = await control(what).catch(silently);
+  await syncCutting(studioId);
+  return done !== null;
+}
+
+const FOLLOW_MS = 700;
+const holder = globalThis as typeof globalThis & { elmFollowing?: Set<string> };
+
+/** Looks after a running job also when no window is open. One watch a studio and server. */
+export function follow(studioId: string): void {
+  holder.elmFollowing ??= new Set();
+  if (holder.elmFollowing.has(studioId)) return;
+  holder.elmFollowing.add(studioId);
+  const look = async () => {
+    const now = await syncCutting(studioId).catch(() => ({ silent: true }));
+    if (now) setTimeout(() => void look(), FOLLOW_MS).unref();
+    else holder.elmFollowing?.delete(studioId);
+  };
+  setTimeout(() => void look(), FOLLOW_MS).unref();
+}

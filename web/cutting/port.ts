@@ -1,0 +1,77 @@
+/** The cutter's port, from this side: one short conversation a call. Described in docs/cutter.md. */
+import { connect } from "node:net";
+import { z } from "zod";
+
+const statusSchema = z.object({
+  state: z.enum(["empty", "ready", "cutting", "paused", "done", "jammed"]),
+  fault: z.string().nullable(),
+  piece: z.string().nullable(),
+  cut: z.array(z.string()),
+  pieces: z.number(),
+  seconds: z.number(),
+  ofSeconds: z.number(),
+  received: z.boolean(),
+});
+export type CutterStatus = z.infer<typeof statusSchema>;
+const resultSchema = z.object({ pieces: z.array(z.object({ piece: z.string(), outcome: z.enum(["through", "kissed", "missed"]) })) });
+
+/** The machine does not answer: off, unplugged, or its power is gone. */
+export class CutterSilent extends Error {
+  override name = "CutterSilent";
+}
+
+const ESCAPE = "\u001b.";
+const PATIENCE_MS = 3000;
+/** A machine that says more than this in one line is none of ours. */
+const LONGEST_ANSWER = 4_000_000;
+
+export const cutterPort = (): number => Number(process.env.ELM_CUTTER_PORT ?? 0);
+
+/** Sends text and control, and waits for one line. */
+function ask(text: string): Promise<unknown> {
+  const port = cutterPort();
+  if (!(port > 0)) return Promise.reject(new CutterSilent("no cutter is set up"));
+  return new Promise((resolve, reject) => {
+    const socket = connect({ port, host: "127.0.0.1" });
+    let answer = "";
+    const fail = (why: string) => {
+      socket.destroy();
+      reject(new CutterSilent(why));
+    };
+    socket.setEncoding("utf8");
+    socket.setTimeout(PATIENCE_MS, () => fail("no answer"));
+    socket.on("error", (error: NodeJS.ErrnoException) => fail(error.code ?? "no connection"));
+    socket.on("close", () => fail("hung up"));
+    socket.on("connect", () => socket.write(text));
+    socket.on("data", (part: string) => {
+      answer += part;
+      const end = answer.indexOf("\n");
+      if (end < 0 && answer.length < LONGEST_ANSWER) return;
+      try {
+        resolve(JSON.parse(answer.slice(0, end)));
+        socket.end();
+      } catch {
+        fail("an answer that is no JSON");
+      }
+    });
+  });
+}
+
+export const cutterStatus = async (): Promise<CutterStatus> => statusSchema.parse(await ask(`${ESCAPE}S`));
+export const cutterResult = async () => resultSchema.parse(await ask(`${ESCAPE}Q`)).pieces;
+
+export type Control = "pause" | "resume" | "cancel" | "unload";
+const LETTERS: Record<Control, string> = { pause: "P", resume: "R", cancel: "K", unload: "U" };
+export const control = async (what: Control): Promise<CutterStatus> => statusSchema.parse(await ask(ESCAPE + LETTERS[what]));
+
+export interface Load {
+  readonly width: number;
+  readonly height: number;
+  readonly motion: { readonly travelSpeed: number; readonly liftSeconds: number; readonly cornerSeconds: number };
+}
+
+/** Film in, lines sent, and the machine's first status. */
+export async function sendLoad(load: Load, hpgl: string): Promise<CutterStatus> {
+  statusSchema.parse(await ask(`${ESCAPE}L${JSON.stringify(load)}\n`));
+  return statusSchema.parse(await ask(`${hpgl}${ESCAPE}S`));
+}

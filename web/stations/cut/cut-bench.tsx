@@ -1,0 +1,151 @@
+"use client";
+
+import type { PreflightLine } from "@elm-basket/core/cutting/preflight.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { useRouter } from "next/navigation";
+import { useEffect, useState, useTransition } from "react";
+import type { SheetRow } from "@/data/making.ts";
+import { isTyping } from "@/stations/frame/rail.tsx";
+import { Button } from "@/ui/button.tsx";
+import { markLoad, type StartAnswer, startCutting, steerCutting } from "./actions.ts";
+import { Preflight } from "./preflight.tsx";
+import { sayFault } from "./preflight-words.ts";
+import { SheetDrawing } from "./sheet-drawing.tsx";
+import { TestCut, type TestCutInput } from "./test-cut.tsx";
+import { useCutting } from "./use-cutting.ts";
+
+export interface CutBenchInput {
+  readonly classId: string;
+  readonly sheet: SheetRow;
+  readonly film: string;
+  readonly colour: string;
+  readonly unit: LengthUnit;
+  readonly bin: { readonly width: number; readonly height: number };
+  /** Pieces through by all attempts so far, and those that are only scored or were missed. */
+  readonly through: readonly string[];
+  readonly flawed: readonly string[];
+  /** What stopped the last attempt. */
+  readonly lastFault: string | null;
+  readonly lines: readonly PreflightLine[];
+  readonly test: TestCutInput;
+}
+
+/** The load on the mat and the acts at the cutter: look, send, watch, pause, go on. */
+export function CutBench(input: CutBenchInput) {
+  const { classId, sheet, through, flawed, lines } = input;
+  const router = useRouter();
+  const { job, silent, offline, look } = useCutting(classId);
+  const [busy, start] = useTransition();
+  const [ticked, setTicked] = useState<readonly string[]>([]);
+  const [reasons, setReasons] = useState<Readonly<Record<string, string>>>({});
+  const [said, setSaid] = useState("");
+  const here = job?.mine && job.nn === sheet.nn ? job : null;
+  const working = here !== null && here.state !== "finished" && here.state !== "stopped";
+  const cutNow = new Set([...through, ...(here?.cut ?? [])]);
+  const pieces = sheet.meta.kits.flatMap((kit) => kit.pieces);
+  const done = pieces.filter(({ id }) => cutNow.has(id)).length;
+  const begun = !sheet.cutAt && done > 0 && !working;
+  const tell = (answer: StartAnswer) => setSaid(answer.ok ? "" : answer.message);
+  const send = () =>
+    start(async () => {
+      tell(await startCutting(classId, sheet.nn, { ticked, reasons }));
+      look();
+    });
+  const to = (what: "pause" | "resume" | "cancel") =>
+    start(async () => {
+      if (!(await steerCutting(classId, what))) setSaid("The cutter does not answer. Is it switched on?");
+      look();
+    });
+  const mark = (cut: boolean) =>
+    start(async () => {
+      const { kept } = await markLoad(classId, sheet.nn, cut);
+      setSaid(kept.length > 0 ? `Left over: write ${kept.join(", ")} on the rest and put it into the scrap box.` : "");
+      router.refresh();
+    });
+  const main = () => {
+    if (busy) return;
+    if (!working) send();
+    else to(here.state === "cutting" ? "pause" : "resume");
+  };
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== " " || isTyping(event) || (event.target as HTMLElement).closest("button, a, summary")) return;
+      event.preventDefault();
+      main();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  });
+  return (
+    <>
+      <section>
+        <SheetDrawing {...input} cut={sheet.cutAt ? null : cutNow} current={working ? here.cut[here.cut.length - 1] : undefined} flawed={new Set(flawed)} />
+      </section>
+      <section className="lg:row-start-2 lg:col-start-3 lg:border-rule lg:border-l lg:pl-5" aria-label="At the cutter">
+        <p className="mb-2 font-bold font-head text-xl" role="status">
+          {headline({ sheet, working, here, done, total: pieces.length, silent, offline })}
+        </p>
+        {working && <progress className="h-2 w-full accent-elm" max={Math.max(1, here.ofSeconds)} value={here.seconds} aria-label="Cut so far" />}
+        {(here?.fault ?? (begun || flawed.length > 0 ? input.lastFault : null)) && <p className="py-2 text-brick">◆ {sayFault(here?.fault ?? input.lastFault ?? "")}</p>}
+        {flawed.length > 0 && !working && (
+          <p className="py-2 text-brick">
+            {flawed.length} {flawed.length === 1 ? "piece is" : "pieces are"} not through. Leave the film where it is and send the rest: a second pass cuts only those.
+          </p>
+        )}
+        {!working && !sheet.cutAt && <Preflight lines={lines} unit={input.unit} ticked={ticked} reasons={reasons} onTick={setTicked} onReason={setReasons} />}
+        {!working && !sheet.cutAt && <TestCut {...input.test} classId={classId} />}
+        <p className="min-h-6 py-2 text-soft" role="alert">
+          {said}
+        </p>
+        <div className="grid gap-2">
+          {!sheet.cutAt && (
+            <Button tone="main" disabled={busy} onClick={main}>
+              {working
+                ? here.state === "cutting" || here.state === "sending"
+                  ? "Pause"
+                  : "Go on cutting"
+                : begun || flawed.length > 0
+                  ? `Cut the rest, ${pieces.length - done} pieces`
+                  : "Send to cutter"}
+            </Button>
+          )}
+          {working && (
+            <Button tone="stop" disabled={busy} onClick={() => to("cancel")}>
+              Stop this load
+            </Button>
+          )}
+          {!working && (
+            <Button disabled={busy} onClick={() => mark(!sheet.cutAt)}>
+              {sheet.cutAt ? "Not cut after all" : `Load ${sheet.nn} is cut`}
+            </Button>
+          )}
+        </div>
+      </section>
+    </>
+  );
+}
+
+interface Headline {
+  readonly sheet: SheetRow;
+  readonly working: boolean;
+  readonly here: ReturnType<typeof useCutting>["job"];
+  readonly done: number;
+  readonly total: number;
+  readonly silent: boolean;
+  readonly offline: boolean;
+}
+
+/** Answers the station's question first: how far is this load? */
+function headline({ sheet, working, here, done, total, silent, offline }: Headline): string {
+  if (offline) return "No network: the cutter goes on by itself.";
+  if (silent) return "The cutter does not answer. What it cut is written down.";
+  if (working && here) {
+    const left = Math.max(0, here.ofSeconds - here.seconds);
+    const clock = `${Math.floor(left / 60)}:${String(Math.floor(left % 60)).padStart(2, "0")}`;
+    return here.state === "cutting" || here.state === "sending"
+      ? `Cutting: ${done} of ${total} pieces, ${clock} to go`
+      : `${here.state === "jammed" ? "Jammed" : "Paused"} at ${done} of ${total} pieces`;
+  }
+  if (sheet.cutAt) return "This load is cut.";
+  return done > 0 ? `${done} of ${total} pieces are cut.` : "Before you press start";
+}

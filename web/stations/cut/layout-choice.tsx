@@ -1,0 +1,68 @@
+"use client";
+
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { SaveNote } from "@/stations/frame/save-note.tsx";
+import { usePart } from "@/stations/frame/use-part.ts";
+
+type Layout = ClassDocument["layout"];
+const MODES = [
+  ["trimmer", "Straight cuts between kits"],
+  ["tight", "Tight, least vinyl"],
+  ["bySeat", "Kit by kit, in order"],
+] as const;
+const SEARCHES = [
+  [0.6, "a moment"],
+  [5, "5 s"],
+  [20, "20 s"],
+] as const;
+
+/** How the kits lie: three ways, and what each allows. */
+export function LayoutChoice({ classId, layout, version, scraps }: { classId: string; layout: Layout; version: number; scraps: number }) {
+  const part = usePart<{ layout: Layout }>(classId, "class", { layout }, version, (answer) => ({ layout: (answer.document as ClassDocument).layout }));
+  const own = part.value.layout;
+  const change = (more: Partial<Layout>, label: string) => part.change({ layout: { ...own, ...more, kept: more.kept ?? [] } }, label);
+  return (
+    <fieldset className="mt-5">
+      <legend className="mb-1 text-soft text-sm">How the kits lie</legend>
+      <div className="border-[1.5px] border-elm">
+        {MODES.map(([mode, words]) => (
+          <label key={mode} className={`flex min-h-11 cursor-pointer items-center gap-2 px-3 font-bold text-sm ${own.mode === mode ? "bg-elm text-white" : "text-elm-dark"}`}>
+            <input type="radio" className="sr-only" name="layout-mode" checked={own.mode === mode} onChange={() => change({ mode }, `Kits laid: ${words.toLowerCase()}`)} />
+            {words}
+          </label>
+        ))}
+      </div>
+      {own.mode === "tight" && (
+        <label className="mt-3 grid gap-1 text-sm">
+          Search for
+          <select
+            value={String(SEARCHES.reduce((best, [seconds]) => (Math.abs(seconds - own.seconds) < Math.abs(best - own.seconds) ? seconds : best), 0.6))}
+            onChange={(event) => change({ seconds: Number(event.target.value) }, "Searched longer")}
+          >
+            {SEARCHES.map(([seconds, words]) => (
+              <option key={seconds} value={seconds}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <div className="mt-2 grid text-sm">
+        <Tick words={`Scraps first (${scraps} in the box)`} on={own.useScraps} onChange={(useScraps) => change({ useScraps }, "Scraps")} />
+        <Tick words="Kits may be turned" on={own.mayTurn} onChange={(mayTurn) => change({ mayTurn }, "Turning of kits")} />
+        {own.mode === "tight" && <Tick words="Small kits inside counters" on={own.counters} onChange={(counters) => change({ counters }, "Kits inside counters")} />}
+        <Tick words="Trim the vinyl first" on={own.trim} onChange={(trim) => change({ trim }, "Trimming")} />
+      </div>
+      <SaveNote editor={part} />
+    </fieldset>
+  );
+}
+
+function Tick({ words, on, onChange }: { words: string; on: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <label className="flex min-h-10 items-center gap-3">
+      <input type="checkbox" checked={on} onChange={(event) => onChange(event.target.checked)} />
+      {words}
+    </label>
+  );
+}

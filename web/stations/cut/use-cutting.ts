@@ -1,0 +1,46 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useCallback, useEffect, useRef, useState } from "react";
+
+export interface Cutting {
+  readonly mine: boolean;
+  readonly nn: number;
+  readonly state: "sending" | "cutting" | "paused" | "jammed" | "finished" | "stopped";
+  readonly cut: readonly string[];
+  readonly pieces: number;
+  readonly seconds: number;
+  readonly ofSeconds: number;
+  readonly fault: string | null;
+}
+
+const WATCH_MS = 600;
+const IDLE_MS = 4000;
+
+/** Watches the cutter while it works, and now and then otherwise; the page is refreshed when a job ends. */
+export function useCutting(classId: string): { job: Cutting | null; silent: boolean; offline: boolean; look(): void } {
+  const router = useRouter();
+  const [seen, setSeen] = useState<{ job: Cutting | null; silent: boolean }>({ job: null, silent: false });
+  const [offline, setOffline] = useState(false);
+  const working = useRef(false);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const look = useCallback(async () => {
+    clearTimeout(timer.current);
+    const answer = await fetch(`/classes/${classId}/cutting`, { cache: "no-store" })
+      .then((response) => (response.ok ? (response.json() as Promise<{ job: Cutting | null; silent: boolean }>) : null))
+      .catch(() => null);
+    setOffline(answer === null);
+    if (answer) {
+      const now = answer.job !== null && answer.job.state !== "finished" && answer.job.state !== "stopped";
+      if (working.current && !now) router.refresh();
+      working.current = now;
+      setSeen(answer);
+    }
+    timer.current = setTimeout(() => void look(), working.current || answer === null ? WATCH_MS : IDLE_MS);
+  }, [classId, router]);
+  useEffect(() => {
+    void look();
+    return () => clearTimeout(timer.current);
+  }, [look]);
+  return { ...seen, offline, look: () => void look() };
+}
