@@ -21,6 +21,8 @@ export class HpglReader {
   private speed = DEFAULT_SPEED;
   private at: readonly [number, number] = [0, 0];
   private down: (readonly [number, number])[] | null = null;
+  /** The next piece is named before the blade is lifted from the last: what counts is the name when it came down. */
+  private downPiece = "";
   /** Instructions that were not understood, the first few. */
   readonly unknown: string[] = [];
   /** The pen was put away: the job is complete. */
@@ -55,7 +57,10 @@ export class HpglReader {
   }
 
   private lower(body: string): void {
-    this.down ??= [this.at];
+    if (!this.down) {
+      this.down = [this.at];
+      this.downPiece = this.piece;
+    }
     this.move(body);
   }
 
@@ -67,7 +72,7 @@ export class HpglReader {
   }
 
   private lift(strokes: Stroke[]): void {
-    if (this.down && this.down.length > 1) strokes.push({ piece: this.piece, points: this.down, speed: this.speed });
+    if (this.down && this.down.length > 1) strokes.push({ piece: this.downPiece, points: this.down, speed: this.speed });
     this.down = null;
   }
 }

@@ -123,8 +123,10 @@ export class Machine {
     if (this.state !== "empty") this.state = this.timed.length > 0 ? "done" : "ready";
   }
 
+  /** Power goes at once, whatever the machine does; everything else shows while it cuts. */
   inject(fault: Fault): void {
-    this.pending = fault;
+    if (fault === "powerLoss") this.befall(fault);
+    else this.pending = fault;
   }
 
   private befall(fault: Fault): void {

@@ -24,10 +24,7 @@ let offUntil = 0;
 const powerIsOff = () => Date.now() < offUntil;
 const inject = (fault: Fault) => {
   machine.inject(fault);
-  if (fault === "powerLoss") {
-    machine.pass(0);
-    offUntil = Date.now() + POWER_OFF_MS;
-  }
+  if (fault === "powerLoss") offUntil = Date.now() + POWER_OFF_MS;
 };
 await listen(machine, port, powerIsOff);
 await servePage(machine, pagePort, inject);

@@ -81,7 +81,7 @@ export function CutBench(input: CutBenchInput) {
       <section>
         <SheetDrawing {...input} cut={sheet.cutAt ? null : cutNow} current={working ? here.cut[here.cut.length - 1] : undefined} flawed={new Set(flawed)} />
       </section>
-      <section className="lg:row-start-2 lg:col-start-3 lg:border-rule lg:border-l lg:pl-5" aria-label="At the cutter">
+      <section className="lg:col-start-3 lg:row-span-2 lg:row-start-1 lg:border-rule lg:border-l lg:pl-5" aria-label="At the cutter">
         <p className="mb-2 font-bold font-head text-xl" role="status">
           {headline({ sheet, working, here, done, total: pieces.length, silent, offline })}
         </p>

@@ -74,8 +74,8 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
         bin={{ width: Math.min(vinyl?.stock.width ?? 0, planned.document.cutter.cutWidth), height: Math.min(vinyl?.stock.height ?? 0, planned.document.cutter.cutHeight) }}
         {...made}
       />
-      <section className="lg:col-span-2 lg:col-start-2">
-        <div className="grid gap-x-8 md:grid-cols-2">
+      <section className="lg:col-start-2">
+        <div className="grid gap-x-8 xl:grid-cols-2">
           <div>
             <Figures data={data} nn={sheet.nn} />
           </div>

@@ -20,7 +20,8 @@ interface Props {
 /** The load as it lies: vinyl or scraps in true proportion, the rest of the mat hatched, the corner to align to marked. */
 export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, flawed }: Props) {
   const { meta } = sheet;
-  const shownHeight = Math.min(Math.max(bin.height, meta.height), meta.width * 1.25);
+  const scraps = meta.scraps.length > 0;
+  const shownHeight = scraps ? meta.height : Math.min(Math.max(bin.height, meta.height), Math.max(meta.height, meta.width * 1.25));
   const rest = shownHeight - meta.height;
   const px = Math.max(bin.width + 60, shownHeight) / DRAWN_PX;
   const edge = { left: 46 * px, top: 40 * px, right: 14 * px, bottom: 14 * px };
@@ -28,7 +29,6 @@ export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, fla
   // White films are drawn on a tinted backing, as they are sold.
   const pale = luminance(colour) > 0.8;
   const paper = pale ? "var(--color-backing)" : "var(--color-white)";
-  const scraps = meta.scraps.length > 0;
   return (
     <figure>
       <svg
@@ -50,11 +50,15 @@ export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, fla
           <DrawnKit key={kit.seat} kit={kit} colour={colour} px={px} cut={cut} current={current} flawed={flawed} boxed={!scraps} pale={pale} />
         ))}
         {meta.scraps.map(({ label, path }) => {
-          const [x, y] = middleOf(path);
+          const [x, y] = cornerOf(path);
+          const tag = { width: (label.length * 8.5 + 10) * px, height: 20 * px };
           return (
-            <text key={label} x={x} y={y} textAnchor="middle" fontSize={13 * px} fontWeight="700" fill="var(--color-ink)" stroke={paper} strokeWidth={5 * px} paintOrder="stroke">
-              {label}
-            </text>
+            <g key={label}>
+              <rect x={x - tag.width} y={y} width={tag.width} height={tag.height} fill="var(--color-ink)" />
+              <text x={x - tag.width / 2} y={y + 15 * px} textAnchor="middle" fontSize={14 * px} fontWeight="700" fill="var(--color-white)">
+                {label}
+              </text>
+            </g>
           );
         })}
         <path d={`M${-4 * px} ${34 * px}V${-4 * px}H${34 * px}`} fill="none" stroke="var(--color-elm)" strokeWidth={6 * px} />
@@ -114,11 +118,10 @@ function DrawnKit({ kit, colour, px, cut, current, flawed, boxed, pale }: KitPro
   );
 }
 
-/** Where a label goes: the middle of the outline's box. */
-function middleOf(path: string): [number, number] {
+/** Where a label hangs: the upper right corner of the outline's box. */
+function cornerOf(path: string): [number, number] {
   const points = [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((m) => [Number(m[1]), Number(m[2])] as const);
-  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
-  return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
+  return [Math.max(...points.map(([x]) => x)), Math.min(...points.map(([, y]) => y))];
 }
 
 function luminance(hex: string): number {
