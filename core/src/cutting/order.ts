@@ -1,4 +1,4 @@
-/** Order of cuts: inside before outside, nearest next, then 2-opt over the pieces. */
+/** Order of cuts: inside before outside, nearest next, then 2-opt and Or-opt over the pieces. */
 import type { Point, Polygon, Ring } from "../geometry/polygon.ts";
 
 export interface CutPiece {
@@ -18,15 +18,24 @@ const TWO_OPT_ROUNDS = 12;
 
 /** Pieces in a short order from (0, 0); each piece's counters come before its outer ring. */
 export function orderCuts(pieces: readonly CutPiece[]): CutContour[] {
-  const tour = twoOpt(nearestNext(pieces.map((piece) => ({ piece, at: middle(piece.polygon[0] ?? []) }))));
+  const tour = orOpt(twoOpt(nearestNext(pieces.map((piece) => ({ piece, at: middle(piece.polygon[0] ?? []) })))));
   let pen: Point = [0, 0];
   return tour.flatMap(({ piece }) => {
     const [outer, ...holes] = piece.polygon;
-    return [...holes, ...(outer ? [outer] : [])].map((ring) => {
+    const cuts: CutContour[] = [];
+    const cut = (ring: Ring) => {
       const started = startNearest(ring, pen);
       pen = started[0] ?? pen;
-      return { piece: piece.id, ring: started };
-    });
+      cuts.push({ piece: piece.id, ring: started });
+    };
+    // Of the counters the nearest next; the outline last, so that the piece holds still till then.
+    const left = [...holes];
+    while (left.length > 0) {
+      const away = left.map((ring) => Math.min(...ring.map((point) => distance(pen, point))));
+      cut(left.splice(away.indexOf(Math.min(...away)), 1)[0] as Ring);
+    }
+    if (outer) cut(outer);
+    return cuts;
   });
 }
 
@@ -67,6 +76,36 @@ function twoOpt(tour: Stop[]): Stop[] {
           tour.splice(i, j - i + 1, ...tour.slice(i, j + 1).reverse());
           improved = true;
         }
+      }
+    }
+  }
+  return tour;
+}
+
+/** Or 1976: a stretch of up to three pieces is cut elsewhere in the tour, either way round, wherever that shortens it. */
+function orOpt(given: Stop[]): Stop[] {
+  if (given.length > TWO_OPT_UP_TO) return given;
+  let tour = given;
+  const gap = (a: Stop | undefined, b: Stop | undefined) => (b ? distance(a ? a.at : [0, 0], b.at) : 0);
+  for (let round = 0, improved = true; improved && round < TWO_OPT_ROUNDS; round++) {
+    improved = false;
+    for (let length = 1; length <= 3; length++) {
+      for (let i = 0; i + length <= tour.length; i++) {
+        const stretch = tour.slice(i, i + length);
+        const rest = [...tour.slice(0, i), ...tour.slice(i + length)];
+        const [first, last] = [stretch[0] as Stop, stretch[length - 1] as Stop];
+        const saved = gap(tour[i - 1], first) + gap(last, tour[i + length]) - gap(tour[i - 1], tour[i + length]);
+        let best = { gain: 1e-9, at: -1, turned: false };
+        for (let at = 0; at <= rest.length; at++) {
+          const [before, after] = [rest[at - 1], rest[at]];
+          for (const turned of [false, true]) {
+            const gain = saved - (gap(before, turned ? last : first) + gap(turned ? first : last, after) - gap(before, after));
+            if (gain > best.gain) best = { gain, at, turned };
+          }
+        }
+        if (best.at < 0) continue;
+        tour = [...rest.slice(0, best.at), ...(best.turned ? stretch.reverse() : stretch), ...rest.slice(best.at)];
+        improved = true;
       }
     }
   }
