@@ -20,6 +20,7 @@ import { measureStrokes } from "@elm-basket/core/plan/measure-strokes.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { FillRule, PathBoolean, PathBooleanOperation, pathFromPathData } from "path-bool";
 import { madeUpNames } from "../core/src/testing/documents.ts";
+import { type NestRow, nestRows } from "./nesting.ts";
 
 interface Row {
   readonly name: string;
@@ -165,7 +166,13 @@ const layouts = [layoutRow(500), layoutRow(1000)] as const;
 const rows: Row[] = [...letters, ...depth, layoutRow(200), ...layouts];
 const grows = { letter: growth(...letters), layout: growth(...layouts) };
 
-if (process.argv.includes("--json")) process.stdout.write(`${JSON.stringify({ rows, growth: grows }, null, 2)}\n`);
+/** Layout searches: 20 s and 60 s each, or what `--seconds` says; `--quick` leaves them out. */
+const wanted = process.argv.indexOf("--seconds");
+const times = process.argv.includes("--quick") ? [] : wanted > 0 ? [Number(process.argv[wanted + 1])] : [20, 60];
+const sayRow = (row: NestRow) => process.stderr.write(`${row.name}, ${row.seconds} s (took ${row.tookSeconds.toFixed(1)} s): ${row.ratio.toFixed(3)} of ${row.baseline}\n`);
+const nesting = times.flatMap((seconds) => nestRows(seconds, sayRow));
+
+if (process.argv.includes("--json")) process.stdout.write(`${JSON.stringify({ rows, nesting, growth: grows }, null, 2)}\n`);
 else {
   for (const row of rows) process.stdout.write(`${row.name}, ${row.size}: ${row.ms.toFixed(0)} ms; ${row.ratioOf} ${row.ratio.toFixed(3)} of ${row.baseline} (${row.baselineMs.toFixed(0)} ms)\n`);
   process.stdout.write(`growth with size: letter n^${grows.letter.toFixed(2)}, layout n^${grows.layout.toFixed(2)}\n`);
