@@ -82,11 +82,7 @@ export const cut = defineVerb({
   }),
   output: z.strictObject({ hpgl: z.string(), minutes: z.number(), travel: z.number(), cutLength: z.number() }),
   run({ polygons, height, knife, speeds }) {
-    const paths = bladePaths(
-      polygons.map((polygon, i) => ({ id: `p${i + 1}`, polygon })),
-      [],
-      knife.overcut,
-    );
+    const paths = bladePaths({ pieces: polygons.map((polygon, i) => ({ id: `p${i + 1}`, polygon })), overcut: knife.overcut });
     const cutter = {
       name: "given",
       cutWidth: 1,

@@ -14,7 +14,7 @@ const square = (id: string, x: number, y: number, size = 10): { id: string; poly
 
 describe("cutTime", () => {
   it("adds up by hand: a 10 mm square 30 mm away", () => {
-    const time = cutTime(bladePaths([square("a", 30, 0)], [], 0), cutter);
+    const time = cutTime(bladePaths({ pieces: [square("a", 30, 0)], overcut: 0 }), cutter);
     expect(time.cutLength).toBeCloseTo(40, 9);
     expect(time.travel).toBeCloseTo(30, 9);
     // 40/50 s cutting + 30/100 s travel + 3 corners x 0.5 s + 2 lifts x 0.1 s
@@ -22,7 +22,7 @@ describe("cutTime", () => {
   });
 
   it("a film that bears half the speed takes longer to cut, not to travel", () => {
-    const paths = bladePaths([square("a", 0, 0)], [], 0);
+    const paths = bladePaths({ pieces: [square("a", 0, 0)], overcut: 0 });
     expect((cutTime(paths, cutter, 0.5).minutes - cutTime(paths, cutter, 1).minutes) * 60).toBeCloseTo(0.8, 9);
   });
 });
@@ -57,7 +57,7 @@ describe("orderCuts", () => {
 
 describe("blade and pen", () => {
   it("runs on past the start by the overcut", () => {
-    const [path] = bladePaths([square("a", 0, 0)], [], 2);
+    const [path] = bladePaths({ pieces: [square("a", 0, 0)], overcut: 2 });
     expect(path?.points[path.points.length - 1]).toEqual([2, 0]);
   });
 
@@ -105,7 +105,7 @@ describe("weedLines", () => {
 
 describe("hpgl", () => {
   it("writes 40 units a millimetre, y upwards, a comment before each piece", () => {
-    const text = hpgl(bladePaths([square("1-blue-1", 10, 20)], [], 0), 100, { knifeOffset: 0, cutSpeed: 60 });
+    const text = hpgl(bladePaths({ pieces: [square("1-blue-1", 10, 20)], overcut: 0 }), 100, { knifeOffset: 0, cutSpeed: 60 });
     expect(text).toContain('CO "1-blue-1";\nPU400,3200;\nPD800,3200,800,2800,400,2800,400,3200;');
     expect(text.startsWith("IN;\nSP1;\nVS6;\n")).toBe(true);
   });

@@ -1,12 +1,12 @@
-/** The cut sheet as DXF R12: polylines in mm on layers cut, weed-line and edge; y upwards as drawings in this format have it. */
+/** The cut sheet as DXF R12: polylines in mm on layers cut, weed-line, mark and edge; y upwards as drawings in this format have it. */
 import type { Point } from "../geometry/polygon.ts";
-import type { BladePath } from "./paths.ts";
+import { type BladePath, isPiece } from "./paths.ts";
 import type { Sheet } from "./sheet.ts";
 
 /** The blade's own path: overcut included, without any knife offset. */
 export function sheetDxf(sheet: Pick<Sheet, "height" | "usable">, paths: readonly BladePath[]): string {
   const polylines = [
-    ...paths.map(({ id, points }) => polyline(id === "weed-line" ? "weed-line" : "cut", points, false, sheet.height)),
+    ...paths.map(({ id, points }) => polyline(isPiece(id) ? "cut" : id, points, false, sheet.height)),
     ...sheet.usable.flatMap((polygon) => polygon.map((ring) => polyline("edge", ring, true, sheet.height))),
   ];
   const head = ["0", "SECTION", "2", "HEADER", "9", "$ACADVER", "1", "AC1009", "9", "$INSUNITS", "70", "4", "0", "ENDSEC", "0", "SECTION", "2", "ENTITIES"];

@@ -14,8 +14,10 @@ export function hpgl(paths: readonly BladePath[], height: number, cutter: Pick<C
   const lines = ["IN;", "SP1;", speedText(cutter.cutSpeed * speedShare)];
   if (cutter.knifeOffset > 0) lines.push(`CO "pen path compensated for a knife offset of ${cutter.knifeOffset} mm";`);
   let piece = "";
+  // Every piece then says its own speed, so that some of them can be sent alone.
+  const varied = paths.some((path) => path.speedShare !== 1);
   for (const path of paths) {
-    if (path.id !== piece) lines.push(`CO "${path.id}";`);
+    if (path.id !== piece) lines.push(`CO "${path.id}";`, ...(varied ? [speedText(cutter.cutSpeed * speedShare * path.speedShare)] : []));
     piece = path.id;
     const [first, ...rest] = penPath(path.points, cutter.knifeOffset);
     if (first) lines.push(`PU${at(first)};`, `PD${rest.map(at).join(",")};`);

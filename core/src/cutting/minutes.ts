@@ -19,7 +19,8 @@ export function cutTime(paths: readonly BladePath[], cutter: Cutter, speedShare 
   let cutLength = 0;
   let travel = 0;
   let corners = 0;
-  for (const { points } of paths) {
+  let slowed = 0;
+  for (const { points, speedShare: own } of paths) {
     const first = points[0];
     if (!first) continue;
     travel += Math.hypot(first[0] - pen[0], first[1] - pen[1]);
@@ -27,11 +28,12 @@ export function cutTime(paths: readonly BladePath[], cutter: Cutter, speedShare 
       const [a, b, c] = [points[i - 1] as Point, points[i] as Point, points[i + 1]];
       const length = Math.hypot(b[0] - a[0], b[1] - a[1]);
       cutLength += length;
+      slowed += length / own;
       if (c && turnsSharply(a, b, c)) corners++;
     }
     pen = points[points.length - 1] as Point;
   }
-  const seconds = cutLength / (cutter.cutSpeed * speedShare) + travel / cutter.travelSpeed + corners * cutter.cornerSeconds + paths.length * 2 * cutter.liftSeconds;
+  const seconds = slowed / (cutter.cutSpeed * speedShare) + travel / cutter.travelSpeed + corners * cutter.cornerSeconds + paths.length * 2 * cutter.liftSeconds;
   return { minutes: seconds / 60, cutLength, travel, lifts: paths.length };
 }
 

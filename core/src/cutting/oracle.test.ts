@@ -128,7 +128,7 @@ describe("order of cuts", () => {
     const travel = (paths: readonly { points: readonly Point[] }[]) =>
       paths.reduce((sum, { points }, i) => sum + Math.hypot((points[0] as Point)[0] - (paths[i - 1]?.points.at(-1)?.[0] ?? 0), (points[0] as Point)[1] - (paths[i - 1]?.points.at(-1)?.[1] ?? 0)), 0);
     const drawn = pieces.map(({ polygon }) => ({ points: polygon[0] as Point[] }));
-    expect(travel(bladePaths(pieces, [], 0))).toBeLessThan(0.6 * travel(drawn));
+    expect(travel(bladePaths({ pieces, overcut: 0 }))).toBeLessThan(0.6 * travel(drawn));
   });
 });
 
@@ -162,7 +162,7 @@ describe("the drag knife", () => {
   });
 
   it("the file says when a path is compensated", () => {
-    const paths = bladePaths([{ id: "p", polygon: [rectRing(0, 0, 10, 10)] }], [], 0);
+    const paths = bladePaths({ pieces: [{ id: "p", polygon: [rectRing(0, 0, 10, 10)] }], overcut: 0 });
     expect(hpgl(paths, 20, { ...cutter, knifeOffset: 0.25 })).toContain("0.25");
     expect(plot(hpgl(paths, 20, cutter), 20).strokes).toHaveLength(1);
   });

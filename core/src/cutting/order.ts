@@ -4,12 +4,15 @@ import type { Point, Polygon, Ring } from "../geometry/polygon.ts";
 export interface CutPiece {
   readonly id: string;
   readonly polygon: Polygon;
+  /** Thin or tiny: cut lighter and slower. */
+  readonly lighter?: boolean;
 }
 
 /** Closed contour with its start rotated to where the blade comes down. */
 export interface CutContour {
   readonly piece: string;
   readonly ring: Ring;
+  readonly lighter: boolean;
 }
 
 /** 2-opt compares all pairs: above this many pieces nearest-next alone is kept. */
@@ -26,7 +29,7 @@ export function orderCuts(pieces: readonly CutPiece[]): CutContour[] {
     const cut = (ring: Ring) => {
       const started = startNearest(ring, pen);
       pen = started[0] ?? pen;
-      cuts.push({ piece: piece.id, ring: started });
+      cuts.push({ piece: piece.id, ring: started, lighter: piece.lighter ?? false });
     };
     // Of the counters the nearest next; the outline last, so that the piece holds still till then.
     const left = [...holes];

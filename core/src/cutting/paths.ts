@@ -1,19 +1,41 @@
-/** Blade paths of a sheet, in cutting order: pieces, then weed lines. */
+/** Blade paths of a sheet, in cutting order: pieces, then weed lines, then alignment marks. */
 import type { Point, Ring } from "../geometry/polygon.ts";
 import { type CutPiece, orderCuts } from "./order.ts";
 
 export interface BladePath {
-  /** Piece id, or "weed-line". */
+  /** Piece id, "weed-line" or "mark". */
   readonly id: string;
   readonly points: readonly Point[];
+  /** Share of the speed of this film at which it is cut. */
+  readonly speedShare: number;
 }
+
+/** Thin and tiny parts tear under a fast blade: first guess from practice. */
+export const LIGHTER_SPEED_SHARE = 0.6;
+/** And are cut with less force, a share of what the test cut found. */
+export const LIGHTER_FORCE_SHARE = 0.85;
+/** Paths that are no piece of anybody's kit. */
+export const isPiece = (id: string): boolean => id !== "weed-line" && id !== "mark";
 
 export type Line = readonly [Point, Point];
 
-/** @param overcut how far the blade runs on along a closed contour past its start, mm */
-export function bladePaths(pieces: readonly CutPiece[], weedLines: readonly Line[], overcut: number): BladePath[] {
-  const cuts = orderCuts(pieces).map(({ piece, ring }) => ({ id: piece, points: closed(ring, overcut) }));
-  return [...cuts, ...weedLines.map((line) => ({ id: "weed-line", points: line }))];
+export interface Cuts {
+  readonly pieces: readonly CutPiece[];
+  readonly weedLines?: readonly Line[];
+  readonly marks?: readonly Line[];
+  /** How far the blade runs on along a closed contour past its start, mm. */
+  readonly overcut: number;
+  /** Rounds along every contour. */
+  readonly passes?: number;
+}
+
+export function bladePaths({ pieces, weedLines = [], marks = [], overcut, passes = 1 }: Cuts): BladePath[] {
+  const cuts = orderCuts(pieces).flatMap(({ piece, ring, lighter }) => {
+    const path = { id: piece, points: closed(ring, overcut), speedShare: lighter ? LIGHTER_SPEED_SHARE : 1 };
+    return Array.from({ length: passes }, () => path);
+  });
+  const lines = (id: string, given: readonly Line[]) => given.map((line) => ({ id, points: line, speedShare: 1 }));
+  return [...cuts, ...lines("weed-line", weedLines), ...lines("mark", marks)];
 }
 
 function closed(ring: Ring, overcut: number): Point[] {

@@ -1,5 +1,6 @@
 /** Parts of a load's HPGL: what is still to cut after a stop, and with what force and speed. */
 import { speedText } from "./hpgl.ts";
+import { LIGHTER_FORCE_SHARE } from "./paths.ts";
 
 interface Block {
   readonly piece: string;
@@ -33,7 +34,14 @@ export function onlyPieces(hpgl: string, wanted: ReadonlySet<string>): string {
   return `${[...head, ...blocks.filter(({ piece }) => wanted.has(piece)).flatMap(({ lines }) => lines), ...foot].join("\n")}\n`;
 }
 
-/** With the force and speed (mm/s) that a test cut found for the film. */
+/** With the force and speed (mm/s) that a test cut found for the film; what is cut slower is cut lighter, too. */
 export function withSetting(hpgl: string, { force, speed }: { readonly force: number; readonly speed: number }): string {
-  return hpgl.replace(/^VS[\d.]+;$/mu, `FS${Math.round(force)};\n${speedText(speed)}`);
+  const usual = Number(/^VS([\d.]+);$/mu.exec(hpgl)?.[1] ?? 0);
+  return hpgl.replace(/^VS([\d.]+);$/gmu, (_, own: string) => {
+    const share = usual > 0 ? Number(own) / usual : 1;
+    return `FS${Math.round(force * (share < LIGHTER_BELOW ? LIGHTER_FORCE_SHARE : 1))};\n${speedText(speed * share)}`;
+  });
 }
+
+/** Speeds are written in tenths of a cm/s: a hair below the usual is the usual. */
+const LIGHTER_BELOW = 0.95;

@@ -58,7 +58,7 @@ describe("the test cut", () => {
 });
 
 describe("before the blade goes down", () => {
-  const vinyl: Vinyl = { id: "blue", name: "Blue gloss", family: "permanentGloss", colour: "#112233", stock: { kind: "sheet", width: 300, height: 300, have: 1, price: 0 } };
+  const vinyl: Vinyl = { id: "blue", name: "Blue gloss", family: "permanentGloss", colour: "#112233", turns: "free", passes: 1, stock: { kind: "sheet", width: 300, height: 300, have: 1, price: 0 } };
   const input = {
     sheet: { width: 200, height: 100, mirrored: false, stock: "sheet", kits: [{ seat: "1" }, { seat: "2" }] },
     vinyl,

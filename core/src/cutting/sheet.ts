@@ -5,8 +5,12 @@ import type { Line } from "./paths.ts";
 
 export interface SheetKit {
   readonly seat: string;
+  /** Its seat, and of a long kit the part: `3.2`. */
+  readonly name: string;
   readonly note: string;
   readonly pieces: readonly CutPiece[];
+  /** Arms of alignment crosses, cut last. */
+  readonly marks: readonly Line[];
   readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
   /** How the kit came to lie here: turned about the start of its own coordinates, then moved; before any mirroring. */
   readonly x: number;
@@ -25,6 +29,8 @@ export interface Sheet {
   readonly edgeMargin: number;
   readonly clearance: number;
   readonly mirrored: boolean;
+  /** How often the blade goes round every contour. */
+  readonly passes: number;
   /** Where the blade may go. */
   readonly usable: Polygons;
   /** Scraps on the mat, each where it is to be laid; none for fresh film. */

@@ -1,5 +1,6 @@
 /** The cut sheet as SVG, format in docs/formats.md. */
 import { numberText, polygonsPath } from "../geometry/path.ts";
+import type { Line } from "./paths.ts";
 import type { Sheet } from "./sheet.ts";
 
 export function sheetSvg(sheet: Sheet): string {
@@ -8,11 +9,21 @@ export function sheetSvg(sheet: Sheet): string {
     `<svg xmlns="http://www.w3.org/2000/svg" width="${w}mm" height="${h}mm" viewBox="0 0 ${w} ${h}" ` +
     `data-vinyl="${escapeXml(sheet.vinyl)}" data-sheet="${sheet.nn}" data-stock="${sheet.stock}" data-mirrored="${sheet.mirrored}" data-clearance="${numberText(sheet.clearance)}">`;
   const edge = `<path class="edge" fill="none" fill-rule="evenodd" d="${polygonsPath(sheet.usable)}"/>`;
-  const kits = sheet.kits.map((kit) => {
-    const pieces = kit.pieces.map((piece) => `<path class="cut" data-piece="${escapeXml(piece.id)}" fill-rule="evenodd" d="${polygonsPath([piece.polygon])}"/>`);
-    return `<g class="kit" data-seat="${escapeXml(kit.seat)}">\n${pieces.join("\n")}\n</g>`;
+  const seats = [...new Set(sheet.kits.map(({ seat }) => seat))];
+  const kits = seats.map((seat) => {
+    const own = sheet.kits.filter((kit) => kit.seat === seat).flatMap((kit) => kit.pieces);
+    const pieces = own.map((piece) => `<path class="cut" data-piece="${escapeXml(piece.id)}" fill-rule="evenodd" d="${polygonsPath([piece.polygon])}"/>`);
+    return `<g class="kit" data-seat="${escapeXml(seat)}">\n${pieces.join("\n")}\n</g>`;
   });
-  const lines = sheet.weedLines.map(([[ax, ay], [bx, by]]) => `<path class="weed-line" fill="none" d="M${numberText(ax)} ${numberText(ay)}L${numberText(bx)} ${numberText(by)}"/>`);
+  const drawn = (name: string, lines: readonly Line[]) =>
+    lines.map(([[ax, ay], [bx, by]]) => `<path class="${name}" fill="none" d="M${numberText(ax)} ${numberText(ay)}L${numberText(bx)} ${numberText(by)}"/>`);
+  const lines = [
+    ...drawn("weed-line", sheet.weedLines),
+    ...drawn(
+      "mark",
+      sheet.kits.flatMap(({ marks }) => marks),
+    ),
+  ];
   const notes = sheet.kits.map((kit) => `<text class="note" x="${numberText(kit.box.x + 1)}" y="${numberText(kit.box.y + kit.box.height - 1)}" font-size="2.5">${escapeXml(kit.note)}</text>`);
   return `${[head, edge, ...kits, ...lines, ...notes, "</svg>"].join("\n")}\n`;
 }

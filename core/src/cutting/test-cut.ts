@@ -45,7 +45,7 @@ function squareRing({ x, y }: TestSquare): Ring {
 /** One job with a setting before every square. */
 export function testCutHpgl({ squares, height }: TestCutPage, cutter: Pick<Cutter, "knifeOffset" | "cutSpeed" | "overcut">): string {
   const body = squares.map((square) => {
-    const lines = hpgl(bladePaths([{ id: square.id, polygon: [squareRing(square)] }], [], cutter.overcut), height, cutter).split("\n");
+    const lines = hpgl(bladePaths({ pieces: [{ id: square.id, polygon: [squareRing(square)] }], overcut: cutter.overcut }), height, cutter).split("\n");
     const strokes = lines.filter((line) => /^(CO|PU\d|PD)/u.test(line) && line !== "PU0,0;");
     return [`FS${square.force};`, speedText(square.speed), ...strokes].join("\n");
   });

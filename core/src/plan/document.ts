@@ -38,7 +38,7 @@ const seatSchema = z.strictObject({
 
 /** Where a kit was laid: on a scrap (`scrap K-07`) or a load of fresh film (`sheet-1`), in that film's own coordinates. */
 const keptSchema = z.strictObject({
-  seat: z.string().max(40),
+  kit: z.string().max(40).describe("its seat, and of a kit in parts the part: 3.2"),
   vinyl: vinylId,
   bin: z.string().max(40),
   x: z.number().min(-100_000).max(100_000),
@@ -52,6 +52,10 @@ export const layoutSchema = z.strictObject({
   weedPad: z.number().min(0.5).max(50).default(4),
   mayTurn: z.boolean().default(true),
   counters: z.boolean().default(false).describe("small kits may lie in the counters of others, when laid tight"),
+  anyAngle: z.boolean().default(false).describe("turns in steps of 30 degrees, when laid tight"),
+  split: z.boolean().default(true).describe("kits longer than a load are cut in parts"),
+  splitOverlap: z.number().min(0).max(20).default(2).describe("how far the halves of a piece that is cut through overlap"),
+  lighterIntricate: z.boolean().default(true).describe("thin and tiny parts are cut lighter and slower"),
   useScraps: z.boolean().default(true),
   trim: z.boolean().default(true).describe("cut the exact rectangle off first, or lay the whole sheet on the mat"),
   seconds: z.number().min(0.05).max(60).default(0.6).describe("how long to search for a tight layout"),

@@ -3,6 +3,7 @@ import { type Box, boxHeight, boxOf, moved, type Polygon, type Polygons, polygon
 import { type WeedReport, weedReport } from "../weeding/difficulty.ts";
 import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
 import type { LetteredSeat } from "./letter-set.ts";
+import { type KitPart, type PartSize, partsOf } from "./parts.ts";
 
 export interface PlanPiece {
   /** `<seat>-<vinyl>-<n>`, the same everywhere: files, labels, screen. */
@@ -11,6 +12,8 @@ export interface PlanPiece {
   readonly areaMm2: number;
   readonly counters: number;
   readonly small: boolean;
+  /** Thin or tiny: cut lighter and slower. */
+  readonly lighter: boolean;
 }
 
 export interface Kit {
@@ -22,17 +25,29 @@ export interface Kit {
   readonly pieces: readonly PlanPiece[];
   readonly box: Box;
   readonly weed: WeedReport;
+  /** When the kit is longer than a load: which part of it this is. */
+  readonly part: KitPart | null;
 }
+
+/** Names a kit among all that are laid: its seat, and of long kits the part, `3.2`. */
+export const kitName = (kit: Pick<Kit, "seat" | "part">): string => (kit.part ? `${kit.seat}.${kit.part.n}` : kit.seat);
 
 /** Space between the two copies of a cup decorated on both sides, mm. */
 const COPY_GAP_MM = 6;
 
-/** @param copies of each design: two for a cup that is decorated on both sides */
-export function kitsOf(seats: readonly LetteredSeat[], vinyls: readonly Vinyl[], copies = 1): Kit[] {
+export interface KitWishes {
+  /** Of each design: two for a cup that is decorated on both sides. */
+  readonly copies: number;
+  /** What one load of a vinyl takes; longer kits are cut in parts. Null keeps them whole. */
+  readonly sizeOf: (vinyl: Vinyl) => PartSize | null;
+}
+
+export function kitsOf(seats: readonly LetteredSeat[], vinyls: readonly Vinyl[], { copies, sizeOf }: KitWishes): Kit[] {
+  const sizes = new Map(vinyls.map((vinyl) => [vinyl.id, sizeOf(vinyl)]));
   return seats.flatMap((seat) =>
     vinyls.flatMap((vinyl) => {
       const polygons = repeated(seat.layers.get(vinyl.id) ?? [], copies);
-      return polygons.length === 0 ? [] : [makeKit(seat, vinyl, polygons)];
+      return polygons.length === 0 ? [] : makeKits(seat, vinyl, polygons, sizes.get(vinyl.id) ?? null);
     }),
   );
 }
@@ -44,16 +59,29 @@ function repeated(polygons: Polygons, copies: number): Polygons {
   return Array.from({ length: copies }, (_, i) => moved(polygons, 0, i * step)).flat();
 }
 
-function makeKit(seat: LetteredSeat, vinyl: Vinyl, polygons: readonly Polygon[]): Kit {
+/** One kit, or its parts; what weeding takes is counted for each part, as each is weeded and taped by itself. */
+function makeKits(seat: LetteredSeat, vinyl: Vinyl, polygons: readonly Polygon[], size: PartSize | null): Kit[] {
   const ordered = [...polygons].map((polygon) => ({ polygon, box: boxOf([polygon]) })).sort((a, b) => a.box.minX - b.box.minX || a.box.minY - b.box.minY);
-  const { smallPartMm2 } = FAMILY_TRAITS[vinyl.family];
-  const pieces = ordered.map(({ polygon }, i): PlanPiece => {
-    const areaMm2 = polygonArea(polygon);
-    return { id: `${seat.seat}-${vinyl.id}-${i + 1}`, polygon, areaMm2, counters: polygon.length - 1, small: areaMm2 < smallPartMm2 };
-  });
+  const named = ordered.map(({ polygon }, i) => ({ id: `${seat.seat}-${vinyl.id}-${i + 1}`, polygon }));
   const strokes = seat.lines.filter((line) => line.vinyl === vinyl.id).flatMap((line) => line.strokes.map(({ width }) => width));
   const art = seat.artStrokes.filter((part) => part.vinyl === vinyl.id).map(({ width }) => width);
-  return { seat: seat.seat, of: seat.seat, vinyl: vinyl.id, pieces, box: boxOf(polygons), weed: weedReport({ polygons, family: vinyl.family, strokes: [...strokes, ...art] }) };
+  const { smallPartMm2 } = FAMILY_TRAITS[vinyl.family];
+  return partsOf(named, size).map(({ pieces, part, box }): Kit => {
+    const weed = weedReport({ polygons: pieces.map(({ polygon }) => polygon), family: vinyl.family, strokes: [...strokes, ...art] });
+    return {
+      seat: seat.seat,
+      of: seat.seat,
+      vinyl: vinyl.id,
+      pieces: pieces.map(({ id, polygon }): PlanPiece => {
+        const areaMm2 = polygonArea(polygon);
+        const small = areaMm2 < smallPartMm2;
+        return { id, polygon, areaMm2, counters: polygon.length - 1, small, lighter: small || weed.technique !== "plain" };
+      }),
+      box,
+      weed,
+      part,
+    };
+  });
 }
 
 /** Spare kits are cut for the seats that are hardest to weed; each spare holds all of its seat's vinyls. */
@@ -63,6 +91,6 @@ export function spareKits(kits: readonly Kit[], count: number): Kit[] {
   const hardest = [...minutes].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1)).map(([seat]) => seat);
   if (hardest.length === 0) return [];
   return Array.from({ length: count }, (_, i) => ({ spare: `spare-${i + 1}`, of: hardest[i % hardest.length] as string })).flatMap(({ spare, of }) =>
-    kits.filter((kit) => kit.seat === of).map((kit) => ({ ...kit, seat: spare, of, pieces: kit.pieces.map((piece, n) => ({ ...piece, id: `${spare}-${kit.vinyl}-${n + 1}` })) })),
+    kits.filter((kit) => kit.seat === of).map((kit) => ({ ...kit, seat: spare, of, pieces: kit.pieces.map((piece) => ({ ...piece, id: `${spare}${piece.id.slice(of.length)}` })) })),
   );
 }

@@ -9,8 +9,10 @@ import { layTight } from "../nesting/tight.ts";
 import { layTrimmerFriendly } from "../nesting/trimmer.ts";
 import { validateLayout } from "../nesting/validate.ts";
 import { validateShapes } from "../nesting/validate-shapes.ts";
+import type { Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
-import type { Kit } from "./kits.ts";
+import { type Kit, kitName } from "./kits.ts";
+import { crossSquares } from "./parts.ts";
 import { type Scrap, scrapPolygon } from "./scrap.ts";
 
 /** A kit where it lies on its load: turned about the start of its own coordinates, then moved, mm. */
@@ -49,6 +51,8 @@ export interface LaidVinyl {
 export interface LayWishes {
   readonly kits: readonly Kit[];
   readonly layout: ClassDocument["layout"];
+  /** What the film's pattern allows. */
+  readonly turns: Vinyl["turns"];
   readonly scraps: readonly Scrap[];
   /** Usable area of fresh film on one load. */
   readonly bin: Bin;
@@ -98,11 +102,12 @@ interface Placed {
 const scrapBin = (label: string): string => `scrap ${label}`;
 
 /** True shapes; kits keep the clearance, and counters stay free unless the host allows otherwise. */
-function tight({ kits, layout, bin }: LayWishes, scraps: readonly UsableScrap[]): Placed {
-  const items = kits.map((kit): ShapeItem => ({ id: kit.seat, polygons: kit.pieces.map(({ polygon }) => polygon), turns: layout.mayTurn ? [0, 90, 180, 270] : [0] }));
+function tight({ kits, layout, turns, bin }: LayWishes, scraps: readonly UsableScrap[]): Placed {
+  const allowed = turnsOf(layout, turns);
+  const items = kits.map((kit): ShapeItem => ({ id: kitName(kit), polygons: outlines(kit), turns: allowed }));
   const pinned = layout.kept
-    .filter(({ vinyl, seat }) => kits.some((kit) => kit.vinyl === vinyl && kit.seat === seat))
-    .map(({ seat, bin: own, x, y, turn }): ShapePlacement => ({ id: seat, bin: own, x, y, turn }));
+    .filter(({ vinyl, kit: name }) => kits.some((kit) => kit.vinyl === vinyl && kitName(kit) === name))
+    .map(({ kit, bin: own, x, y, turn }): ShapePlacement => ({ id: kit, bin: own, x, y, turn }));
   const problem = {
     items,
     scraps: scraps.map(({ scrap, usable }) => ({ id: scrapBin(scrap.label), polygon: usable })),
@@ -118,24 +123,32 @@ function tight({ kits, layout, bin }: LayWishes, scraps: readonly UsableScrap[])
   const found = layTight({ ...problem, pinned: kept });
   const faults = validateShapes(problem, found);
   if (faults.length > 0) throw new Error(`layout of ${kits[0]?.vinyl ?? ""} failed its check: ${JSON.stringify(faults[0])}`);
-  const byId = new Map(kits.map((kit) => [kit.seat, kit]));
+  const byId = new Map(kits.map((kit) => [kitName(kit), kit]));
   return {
     laid: found.placements.map(({ id, bin: own, x, y, turn }) => {
       const kit = byId.get(id) as Kit;
-      const { minX, minY, width, height } = turnedBy(
-        kit.pieces.map(({ polygon }) => polygon),
-        turn,
-      );
+      const { minX, minY, width, height } = turnedBy(outlines(kit), turn);
       return { bin: own, kit, x, y, turn, box: { x: x + minX, y: y + minY, width, height } };
     }),
     unplaced: found.unplaced.map(({ id, reason }) => ({ kit: byId.get(id) as Kit, reason })),
   };
 }
 
+/** Pieces, and the crosses of a part as squares. */
+const outlines = (kit: Kit): Polygons => [...kit.pieces.map(({ polygon }) => polygon), ...crossSquares(kit.part?.marks ?? [])];
+
+const TURNS = { free: [0, 90, 180, 270], half: [0, 180], none: [0] } as const;
+const ANY_ANGLE = Array.from({ length: 12 }, (_, i) => i * 30);
+
+function turnsOf({ mayTurn, anyAngle }: ClassDocument["layout"], turns: Vinyl["turns"]): readonly number[] {
+  if (!mayTurn) return [0];
+  return anyAngle && turns === "free" ? ANY_ANGLE : TURNS[turns];
+}
+
 /** Boxes with film round the letters, so that straight cuts separate them; row by row in the order of the roster by seat. */
-function straight({ kits, layout, bin, pad }: LayWishes, scraps: readonly UsableScrap[]): Placed {
-  const boxed = kits.map((kit): Item => ({ id: kit.seat, width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn }));
-  const byId = new Map(kits.map((kit, i) => [kit.seat, { kit, item: boxed[i] as Item }]));
+function straight({ kits, layout, turns, bin, pad }: LayWishes, scraps: readonly UsableScrap[]): Placed {
+  const boxed = kits.map((kit): Item => ({ id: kitName(kit), width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn && turns === "free" }));
+  const byId = new Map(kits.map((kit, i) => [kitName(kit), { kit, item: boxed[i] as Item }]));
   const laid: (LaidKit & { bin: string })[] = [];
   const take = (at: PlacedItem, own: string, x: number, y: number) => {
     const { kit, item } = byId.get(at.id) as { kit: Kit; item: Item };
@@ -158,8 +171,8 @@ function straight({ kits, layout, bin, pad }: LayWishes, scraps: readonly Usable
   const faults = validateLayout(layoutOf, fits, bin, true);
   if (faults.length > 0) throw new Error(`layout of ${kits[0]?.vinyl ?? ""} failed its check: ${JSON.stringify(faults[0])}`);
   for (const at of layoutOf.placed) take(at, `sheet-${at.bin + 1}`, 0, 0);
-  const out = new Set(laid.map(({ kit }) => kit.seat));
-  return { laid, unplaced: kits.filter(({ seat }) => !out.has(seat)).map((kit) => ({ kit, reason: "tooLarge" as const })) };
+  const out = new Set(laid.map(({ kit }) => kitName(kit)));
+  return { laid, unplaced: kits.filter((kit) => !out.has(kitName(kit))).map((kit) => ({ kit, reason: "tooLarge" as const })) };
 }
 
 /** Fresh film, trimmed to what is used. */

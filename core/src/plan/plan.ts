@@ -13,7 +13,7 @@ import type { ClassDocument } from "./document.ts";
 import { type Kit, kitsOf, spareKits } from "./kits.ts";
 import { type LetteredSet, letterSet } from "./letter-set.ts";
 import { measureStrokes } from "./measure-strokes.ts";
-import { type LaidOut, layOut } from "./sheets.ts";
+import { type LaidOut, layOut, partSize } from "./sheets.ts";
 import { type TapeExtent, tapeExtent } from "./tape.ts";
 
 export interface PreparationMinutes {
@@ -49,7 +49,7 @@ export function makePlan(document: ClassDocument, fonts: FontLookup): Plan {
   const face = readFace(document.blank);
   const labels = seatLabels(document.seats);
   const lettered = measureStrokes(letterSet(document.design, document.seats, face, fonts), fonts);
-  const own = kitsOf(lettered.seats, document.vinyls, document.blank.handle?.school === "both" ? 2 : 1);
+  const own = kitsOf(lettered.seats, document.vinyls, { copies: document.blank.handle?.school === "both" ? 2 : 1, sizeOf: (vinyl) => partSize(vinyl, document) });
   const kits = [...own, ...spareKits(own, document.spareKits)];
   const laidOut = layOut(kits, document, labels);
   const supplies = allSupplies(document, laidOut);

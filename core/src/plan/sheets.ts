@@ -1,16 +1,18 @@
 /** Stage 3: kits -> loads, one vinyl each, as they are cut. */
 import type { Cutter } from "../cutting/cutter.ts";
 import { cutTime } from "../cutting/minutes.ts";
-import { type BladePath, bladePaths, weedLines } from "../cutting/paths.ts";
+import { type BladePath, bladePaths, type Line, weedLines } from "../cutting/paths.ts";
 import { type Sheet, type SheetKit, sheetPieces } from "../cutting/sheet.ts";
-import { boxHeight, boxWidth, mapPoints, type Polygon, type Polygons, polygonsArea } from "../geometry/polygon.ts";
+import { boxHeight, boxWidth, mapPoints, type Point, type Polygon, type Polygons, polygonsArea } from "../geometry/polygon.ts";
 import type { Bin, Item } from "../nesting/problem.ts";
 import { cosSin } from "../nesting/raster.ts";
 import { layTrimmerFriendly, loadsBound } from "../nesting/trimmer.ts";
+import { crossLines } from "../splitting/split.ts";
 import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
-import type { Kit } from "./kits.ts";
+import { type Kit, kitName } from "./kits.ts";
 import { type LaidKit, type LaidLoad, layKits } from "./lay-kits.ts";
+import type { PartSize } from "./parts.ts";
 
 export interface PlanSheet extends Sheet {
   readonly cutMinutes: number;
@@ -49,6 +51,18 @@ export function binFor(vinyl: Vinyl, cutter: Cutter): Bin {
   return { width: Math.min(vinyl.stock.width, cutter.cutWidth) - 2 * cutter.edgeMargin, height: Math.min(vinyl.stock.height, cutter.cutHeight) - 2 * cutter.edgeMargin };
 }
 
+/** A stencil needs film round its letters, not just room to weed. */
+const padOf = ({ layout, design }: Pick<ClassDocument, "layout" | "design">): number => Math.max(layout.weedPad, layout.clearance / 2, design.stencil?.filmMargin ?? 0);
+
+/** How much of one load a kit may take up; null when long kits are kept whole. */
+export function partSize(vinyl: Vinyl, document: Pick<ClassDocument, "cutter" | "layout" | "design">): PartSize | null {
+  const { layout } = document;
+  if (!layout.split) return null;
+  const bin = binFor(vinyl, document.cutter);
+  const round = layout.mode === "tight" ? 0 : 2 * padOf(document);
+  return { width: bin.width - round, height: bin.height - round, mayTurn: layout.mayTurn && vinyl.turns === "free", overlap: layout.splitOverlap };
+}
+
 type Laying = Pick<ClassDocument, "vinyls" | "cutter" | "layout" | "design" | "scraps">;
 
 /** @throws Error when an independent check finds a fault in a layout: a bug, never to be cut. */
@@ -57,14 +71,13 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
   const use: VinylUse[] = [];
   const unplaced: { id: string; reason: "tooLarge" | "noRoom" }[] = [];
   const { cutter, layout } = document;
-  // A stencil needs film round its letters, not just room to weed.
-  const pad = Math.max(layout.weedPad, layout.clearance / 2, document.design.stencil?.filmMargin ?? 0);
+  const pad = padOf(document);
   for (const vinyl of document.vinyls) {
     const own = kits.filter((kit) => kit.vinyl === vinyl.id);
     if (own.length === 0) continue;
     const bin = binFor(vinyl, cutter);
     const scraps = document.scraps.filter((scrap) => scrap.vinyl === vinyl.id);
-    const laid = layKits({ kits: own, layout, scraps, bin, mat: { width: cutter.cutWidth, height: cutter.cutHeight }, edge: cutter.edgeMargin, pad });
+    const laid = layKits({ kits: own, layout, turns: vinyl.turns, scraps, bin, mat: { width: cutter.cutWidth, height: cutter.cutHeight }, edge: cutter.edgeMargin, pad });
     const made = laid.loads.map((load, i) => makeSheet({ nn: sheets.length + i + 1, vinyl, cutter, layout, load, labels }));
     sheets.push(...made);
     unplaced.push(...laid.unplaced.flatMap(({ kit, reason }) => kit.pieces.map(({ id }) => ({ id, reason }))));
@@ -76,7 +89,8 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
 function useOf({ vinyl, loads, layout, bin, pad }: { vinyl: Vinyl; loads: readonly LaidLoad[]; layout: ClassDocument["layout"]; bin: Bin; pad: number }): VinylUse {
   const fresh = loads.filter(({ scraps }) => scraps.length === 0);
   const kits = loads.flatMap((load) => load.kits);
-  const boxed = (list: readonly LaidKit[]) => list.map(({ kit }): Item => ({ id: kit.seat, width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn }));
+  const boxed = (list: readonly LaidKit[]) =>
+    list.map(({ kit }): Item => ({ id: kitName(kit), width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn && vinyl.turns === "free" }));
   const plain = layTrimmerFriendly(boxed(kits), bin);
   const onFresh = fresh.flatMap((load) => load.kits);
   const tight = layout.mode === "tight";
@@ -106,8 +120,20 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
   const traits = FAMILY_TRAITS[vinyl.family];
   const { width, height } = load;
   const kits = load.kits.map((laid): SheetKit => {
-    const pieces = laid.kit.pieces.map(({ id, polygon }) => ({ id, polygon: laidDown(polygon, laid) }));
-    return { seat: laid.kit.seat, note: labels.get(laid.kit.of) ?? laid.kit.seat, pieces, box: laid.box, x: laid.x, y: laid.y, turn: laid.turn };
+    const { kit } = laid;
+    const pieces = kit.pieces.map(({ id, polygon, lighter }) => ({ id, polygon: laidDown([polygon], laid)[0] as Polygon, lighter: layout.lighterIntricate && lighter }));
+    const label = labels.get(kit.of) ?? kit.seat;
+    return {
+      seat: kit.seat,
+      name: kitName(kit),
+      note: kit.part ? `${label} ${kit.part.n}/${kit.part.parts}` : label,
+      pieces,
+      marks: crossLines(kit.part?.marks ?? []).map((line) => laidDown([[line]], laid)[0]?.[0] as unknown as Line),
+      box: laid.box,
+      x: laid.x,
+      y: laid.y,
+      turn: laid.turn,
+    };
   });
   const flip = (polygons: Polygons): Polygons => (traits.mirrored ? mapPoints(polygons, ([x, y]) => [width - x, y]) : polygons);
   const flipped = traits.mirrored ? kits.map((kit) => mirroredKit(kit, width)) : kits;
@@ -120,6 +146,7 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
     edgeMargin: cutter.edgeMargin,
     clearance: layout.clearance,
     mirrored: traits.mirrored,
+    passes: vinyl.passes,
     usable: flip(load.usable),
     scraps: load.scraps.map(({ label, outline }) => ({ label, outline: flip(outline) })),
     kits: flipped,
@@ -131,14 +158,16 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
   return { ...sheet, cutMinutes: time.minutes, loadMinutes: cutter.loadMinutes, travelMm: time.travel, cutLengthMm: time.cutLength, share: covered / film };
 }
 
-export const pathsOf = (sheet: Sheet, cutter: Pick<Cutter, "overcut">): BladePath[] => bladePaths(sheetPieces(sheet), sheet.weedLines, cutter.overcut);
+export const pathsOf = (sheet: Sheet, cutter: Pick<Cutter, "overcut">): BladePath[] =>
+  bladePaths({ pieces: sheetPieces(sheet), weedLines: sheet.weedLines, marks: sheet.kits.flatMap(({ marks }) => marks), overcut: cutter.overcut, passes: sheet.passes });
 
-function laidDown(polygon: Polygon, { x, y, turn }: LaidKit): Polygon {
+function laidDown(polygons: Polygons, { x, y, turn }: LaidKit): Polygons {
   const [c, s] = cosSin(turn);
-  return mapPoints([polygon], ([px, py]) => [c * px - s * py + x, s * px + c * py + y])[0] as Polygon;
+  return mapPoints(polygons, ([px, py]) => [c * px - s * py + x, s * px + c * py + y]);
 }
 
 function mirroredKit(kit: SheetKit, width: number): SheetKit {
   const pieces = kit.pieces.map((piece) => ({ ...piece, polygon: mapPoints([piece.polygon], ([x, y]) => [width - x, y])[0] as Polygon }));
-  return { ...kit, pieces, box: { ...kit.box, x: width - kit.box.x - kit.box.width } };
+  const marks = kit.marks.map((line) => line.map(([x, y]): Point => [width - x, y]) as unknown as Line);
+  return { ...kit, pieces, marks, box: { ...kit.box, x: width - kit.box.x - kit.box.width } };
 }

@@ -40,7 +40,9 @@ export function starterClass(input: StarterInput): ClassDocument {
     setting: input.setting,
     blank: { name: input.blankName, material: "glazed", colour: "#FBF9F4", shape: input.shape, margin: { rule: "bySize" }, keepOuts: [], reserve: [], specimens: [] },
     use: { washing: "none", outdoors: false, months: 24, paintedOver: false },
-    vinyls: [{ id: "harbour", name: "Harbour gloss", family: "permanentGloss", colour: "#1F4E79", stock: { kind: "sheet", width: 304.8, height: 304.8, have: 0, price: 190 } }],
+    vinyls: [
+      { id: "harbour", name: "Harbour gloss", family: "permanentGloss", colour: "#1F4E79", turns: "free", passes: 1, stock: { kind: "sheet", width: 304.8, height: 304.8, have: 0, price: 190 } },
+    ],
     cutter: {
       name: "Small matted cutter, 12 in mat",
       cutWidth: 292.1,

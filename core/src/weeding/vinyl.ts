@@ -47,6 +47,9 @@ export const vinylSchema = z.strictObject({
   name: z.string().trim().min(1).max(80),
   family: z.enum(VINYL_FAMILIES),
   colour: z.string().regex(/^#[0-9a-fA-F]{6}$/u, "a colour like #1F4E79"),
+  /** A pattern or grain with a direction restricts how kits may lie on it. */
+  turns: z.enum(["free", "half", "none"]).default("free").describe("kits may be turned freely, only upside down, or not at all"),
+  passes: z.number().int().min(1).max(4).default(1).describe("rounds of the blade along every contour"),
   stock: stockSchema.default({ kind: "sheet", width: 304.8, height: 304.8, have: 0, price: 0 }),
 });
 export type Vinyl = z.infer<typeof vinylSchema>;
