@@ -10,12 +10,12 @@ import { InputError } from "./errors.ts";
 import { check, parseJson, readBytes, readStdin } from "./input.ts";
 import { planCommand } from "./plan.ts";
 import { fit, wrap } from "./verbs/faces.ts";
-import { cut, nest } from "./verbs/layout.ts";
+import { cut, nest, split } from "./verbs/layout.ts";
 import { letter, weed } from "./verbs/lettering.ts";
 import { schedule, supplies } from "./verbs/organising.ts";
 import { tidy, type Verb } from "./verbs/shapes.ts";
 
-const VERBS: Readonly<Record<string, Verb>> = { letter, fit, wrap, weed, nest, cut, supplies, schedule };
+const VERBS: Readonly<Record<string, Verb>> = { letter, fit, wrap, weed, nest, split, cut, supplies, schedule };
 
 type Command = (args: readonly string[]) => unknown;
 

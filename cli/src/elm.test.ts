@@ -90,7 +90,7 @@ describe("plan", () => {
   it("writes the whole job", () => {
     expect(planned.status).toBe(0);
     expect(readdirSync(out).sort()).toEqual(["labels.pdf", "plan.json", "run-sheet.csv", "run-sheet.ics", "sheets", "supplies.csv"]);
-    expect(readdirSync(join(out, "sheets")).sort()).toEqual(["01-harbour.hpgl", "01-harbour.svg", "02-poppy.hpgl", "02-poppy.svg"]);
+    expect(readdirSync(join(out, "sheets")).sort()).toEqual(["01-harbour.dxf", "01-harbour.hpgl", "01-harbour.svg", "02-poppy.dxf", "02-poppy.hpgl", "02-poppy.svg"]);
   });
 
   it("is the same bytes the second time, with nothing left of an earlier plan", () => {

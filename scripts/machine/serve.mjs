@@ -7,7 +7,7 @@ import { giveUp } from "./say.mjs";
 /** Runs a TypeScript file to its end; its output goes to stderr. */
 export function runTypeScript(file, env, failure) {
   const done = spawnSync(process.execPath, ["--import", "tsx", join(ROOT, file)], { cwd: ROOT, env: { ...process.env, ...env }, encoding: "utf8" });
-  if (done.status !== 0) giveUp(`${failure}: ${(done.stderr || done.stdout).trim().split("\n").slice(-6).join("\n")}`);
+  if (done.status !== 0) giveUp(`${failure}: ${(done.stderr || done.stdout).trim().split("\n").slice(0, 14).join("\n")}`);
   return done.stdout;
 }
 

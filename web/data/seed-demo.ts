@@ -13,7 +13,7 @@ import { insertClass, insertProject, listProjects } from "./class-documents.ts";
 import type { Sql } from "./client.ts";
 import { addLog } from "./log.ts";
 import { type ComputedPlan, finishWeeding, listSheets, markKit, savePlan } from "./making.ts";
-import { ownerUrlFromEnvironment } from "./roles.ts";
+import { APP_ROLE, ownerUrlFromEnvironment } from "./roles.ts";
 
 const FOLDER = fileURLToPath(new URL("../../demo", import.meta.url));
 export const DEMO_EMAIL = "host@lantern-lane.example";
@@ -51,6 +51,9 @@ async function load(tx: Sql): Promise<void> {
   const studioId = studio?.id ?? "";
   await tx`select set_config('elm.studio_id', ${studioId}, true)`;
   await tx`insert into people (studio_id, email, name, password_hash) values (${studioId}, ${DEMO_EMAIL}, 'Ines of Lantern Lane', ${await hash(DEMO_PASSWORD)})`;
+  // From here on as the application: the owner of the database sees every studio, and would cut up other studios' scraps.
+  await tx`grant ${tx(APP_ROLE)} to current_user`;
+  await tx`set local role ${tx(APP_ROLE)}`;
   const documents = demoDocuments();
   for (const document of documents.values()) await insertProject(tx, studioId, document);
   const projects = new Map((await listProjects(tx)).map((project) => [project.title, project.id]));

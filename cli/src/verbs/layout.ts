@@ -1,11 +1,12 @@
 import { hpgl } from "@elm-basket/core/cutting/hpgl.ts";
 import { cutTime } from "@elm-basket/core/cutting/minutes.ts";
 import { bladePaths } from "@elm-basket/core/cutting/paths.ts";
-import { boxOf, polygonsArea, rounded } from "@elm-basket/core/geometry/polygon.ts";
+import { boxHeight, boxOf, boxWidth, polygonsArea, rounded } from "@elm-basket/core/geometry/polygon.ts";
 import { pack } from "@elm-basket/core/nesting/pack.ts";
+import { nameHalves, partBox, partPolygons, splitDesign } from "@elm-basket/core/splitting/split.ts";
 import { z } from "zod";
 import { InputError } from "../errors.ts";
-import { defineVerb, mm, polygonsSchema, ringSchema, tidy } from "./shapes.ts";
+import { defineVerb, mm, pointSchema, polygonsSchema, ringSchema, tidy } from "./shapes.ts";
 
 const turns = z.array(z.number().min(0).max(359.999).describe("degrees, clockwise on screen")).min(1).max(72);
 const sheet = z.strictObject({ width: mm, height: mm });
@@ -65,6 +66,47 @@ export const nest = defineVerb({
       boxes: { sheets: packed.boxes.sheets, length: tidy(packed.boxes.length) },
       leftovers: packed.leftovers.flatMap(({ bin, polygon }) => rounded(polygon).map((own) => ({ bin, polygon: own.map((ring) => ring.map(([x, y]): [number, number] => [x, y])) }))),
       unplaced: packed.unplaced.map((one) => ({ ...one })),
+    };
+  },
+});
+
+export const split = defineVerb({
+  input: z.strictObject({
+    polygons: polygonsSchema.min(1),
+    cut: z.strictObject({ width: mm, height: mm }).describe("what one load takes, alignment crosses included"),
+    overlap: z.number().min(0).max(100).default(2).describe("how far the halves of a piece that is cut through overlap"),
+    mayTurn: z.boolean().default(true).describe("whether parts may be laid a quarter turned"),
+  }),
+  output: z.strictObject({
+    parts: z.array(
+      z.strictObject({
+        polygons: polygonsSchema,
+        marks: z.array(pointSchema).describe("centres of alignment crosses; the same point stands in both parts of a seam"),
+        pieces: z.array(z.string()).describe("a name for each polygon: p1, or p1a and p1b where p1 is cut through"),
+        width: z.number(),
+        height: z.number(),
+      }),
+    ),
+    seams: z.array(z.strictObject({ axis: z.enum(["x", "y"]), at: z.number(), through: z.array(z.string()) })),
+  }),
+  run({ polygons, cut: size, overlap, mayTurn }) {
+    const flat = polygons.findIndex((polygon) => !(polygonsArea([polygon]) > 0));
+    if (flat >= 0) throw new InputError(`$.polygons[${flat}]: covers no area`);
+    const pieces = polygons.map((polygon, i) => ({ id: `p${i + 1}`, polygon }));
+    const done = splitDesign(pieces, { cut: size, overlap, mayTurn });
+    if (!done.ok) throw new InputError(`$.cut: ${size.width} × ${size.height} mm is too small to cut this design in parts that can be joined again`);
+    return {
+      parts: nameHalves(done.parts).map((part) => {
+        const box = partBox(part);
+        return {
+          polygons: rounded(partPolygons(part)).map((polygon) => polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y]))),
+          marks: part.marks.map(([x, y]): [number, number] => [tidy(x), tidy(y)]),
+          pieces: part.pieces.map(({ id }) => id),
+          width: tidy(boxWidth(box)),
+          height: tidy(boxHeight(box)),
+        };
+      }),
+      seams: done.seams.map(({ axis, at, through }) => ({ axis, at: tidy(at), through: [...through] })),
     };
   },
 });

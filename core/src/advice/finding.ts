@@ -53,6 +53,7 @@ export type FindingCode =
   | "longName"
   | "tooSmall"
   | "kitTooLarge"
+  | "kitInParts"
   | "rimTooClose"
   | "wideOnCup"
   | "runsOver"

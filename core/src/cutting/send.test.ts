@@ -1,12 +1,15 @@
 /** What is sent: the rest of a load, a test cut, a DXF, and what is looked at before. */
 import { describe, expect, it } from "vitest";
+import { rectRing } from "../geometry/polygon.ts";
 import { sheetFiles, sheetHpgl } from "../plan/files.ts";
 import { makePlan } from "../plan/plan.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
 import { hpgl } from "./hpgl.ts";
+import { cutTime } from "./minutes.ts";
 import { orderCuts } from "./order.ts";
+import { bladePaths } from "./paths.ts";
 import { preflight, unanswered } from "./preflight.ts";
 import { onlyPieces, piecesOfHpgl, withSetting } from "./rest.ts";
 import { sheetPieces } from "./sheet.ts";
@@ -17,6 +20,7 @@ const plan = makePlan(tins, testFonts);
 const sheet = plan.laidOut.sheets[0];
 if (!sheet) throw new Error("the demo has no sheet");
 const text = sheetHpgl(sheet, tins);
+const { cutter } = tins;
 
 describe("the rest of a load", () => {
   it("holds the pieces asked for, line by line as before, and nothing else", () => {
@@ -33,11 +37,37 @@ describe("the rest of a load", () => {
     expect(rest.endsWith("PU0,0;\nSP0;\n")).toBe(true);
   });
 
-  it("carries the force and speed of the last test cut once, before the first stroke", () => {
+  it("carries the force and speed of the last test cut, before the first stroke", () => {
     const lines = withSetting(text, { force: 120, speed: 42 }).split("\n");
-    expect(lines.filter((line) => line.startsWith("FS"))).toEqual(["FS120;"]);
-    expect(lines.filter((line) => line.startsWith("VS"))).toEqual(["VS4.2;"]);
+    expect(lines.indexOf("FS120;")).toBeGreaterThan(0);
     expect(lines.indexOf("FS120;")).toBeLessThan(lines.findIndex((line) => line.startsWith("PD")));
+    expect(lines.filter((line) => line.startsWith("VS")).every((line) => ["VS4.2;", "VS2.5;"].includes(line))).toBe(true);
+  });
+
+  it("a thin or tiny part is cut with less force and slower, also when it is sent alone, and what follows is not", () => {
+    const square = (id: string, at: number, lighter: boolean) => ({ id, lighter, polygon: [rectRing(at, 0, at + 5, 5)] });
+    const mixed = hpgl(bladePaths({ pieces: [square("a", 0, false), square("b", 10, true), square("c", 20, false)], overcut: 0 }), 30, { knifeOffset: 0, cutSpeed: 60 });
+    const setting = (piece: string) =>
+      withSetting(onlyPieces(mixed, new Set([piece])), { force: 100, speed: 50 })
+        .split("\n")
+        .filter((line) => /^[FV]S/u.test(line))
+        .slice(-2);
+    expect(setting("a")).toEqual(["FS100;", "VS5;"]);
+    expect(setting("b")).toEqual(["FS85;", "VS3;"]);
+    expect(setting("c")).toEqual(["FS100;", "VS5;"]);
+  });
+
+  it("two passes run every contour twice, one after the other, and take twice the time of cutting", () => {
+    const pieces = [{ id: "a", polygon: [rectRing(0, 0, 60, 60)] }];
+    const once = bladePaths({ pieces, overcut: 0 });
+    const twice = bladePaths({ pieces, overcut: 0, passes: 2 });
+    expect(twice.map(({ points }) => points)).toEqual([once[0]?.points, once[0]?.points]);
+    expect(cutTime(twice, cutter).cutLength).toBe(2 * cutTime(once, cutter).cutLength);
+  });
+
+  it("the minutes count the slower speed of thin parts", () => {
+    const time = (lighter: boolean) => cutTime(bladePaths({ pieces: [{ id: "a", lighter, polygon: [rectRing(0, 0, 600, 600)] }], overcut: 0 }), { ...cutter, cornerSeconds: 0, liftSeconds: 0 });
+    expect(time(true).minutes / time(false).minutes).toBeCloseTo(1 / 0.6, 6);
   });
 
   it("a film that wants a slower cut is cut with exactly that share of the speed", () => {

@@ -1,10 +1,10 @@
 /** Kits on scraps and fresh film, read back from the files that are cut. */
 import { describe, expect, it } from "vitest";
 import { sheetSvg } from "../cutting/svg.ts";
-import { boxOfPoints, pointInPolygon } from "../geometry/polygon.ts";
+import { boxOfPoints } from "../geometry/polygon.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { distanceBetween, evenOddArea, readSheet } from "../testing/sheet-reader.ts";
+import { distanceBetween, evenOddArea, insideEvenOdd, readSheet } from "../testing/sheet-reader.ts";
 import { type ClassDocument, classDocumentSchema, readClassDocument } from "./document.ts";
 import { makePlan, type Plan } from "./plan.ts";
 import { scrapPolygon, scrapSchema } from "./scrap.ts";
@@ -28,7 +28,7 @@ function check(plan: Plan): void {
       expect(seen.has(piece)).toBe(false);
       seen.add(piece);
       expect(Math.abs(evenOddArea(rings) - (areas.get(piece) ?? Number.NaN))).toBeLessThan(0.02 * (areas.get(piece) ?? 1) + 0.05);
-      for (const point of rings[0] ?? []) expect(pointInPolygon(point, edge) || distanceBetween([[point]], edge) < 0.01).toBe(true);
+      for (const point of rings[0] ?? []) expect(insideEvenOdd(point, edge, 0.01)).toBe(true);
     }
     const kits = [...new Set(cuts.map(({ seat }) => seat))].map((seat) => cuts.filter((cut) => cut.seat === seat).flatMap(({ rings }) => rings));
     kits.forEach((a, i) => {

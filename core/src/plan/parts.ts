@@ -1,6 +1,6 @@
 /** Kits that are longer than one load, in parts with alignment crosses; each part is laid, cut and taped by itself. */
-import { type Box, boxHeight, boxOf, boxWidth, joinBoxes, type Point, type Polygons } from "../geometry/polygon.ts";
-import { crossBox, nameHalves, partPolygons, type Seam, type SplitPiece, splitDesign } from "../splitting/split.ts";
+import { type Box, boxHeight, boxOf, boxWidth, type Point, type Polygons } from "../geometry/polygon.ts";
+import { crossBox, nameHalves, partBox, type Seam, type SplitPiece, splitDesign } from "../splitting/split.ts";
 
 export interface PartSize {
   /** What a kit may take up of one load, mm. */
@@ -38,7 +38,7 @@ export function partsOf(pieces: readonly SplitPiece[], size: PartSize | null): P
   return parts.map((part, i) => ({
     pieces: part.pieces,
     part: { n: i + 1, parts: parts.length, marks: part.marks, seams: split.seams },
-    box: joinBoxes([boxOf(partPolygons(part)), ...part.marks.map(crossBox)]),
+    box: partBox(part),
   }));
 }
 

@@ -56,7 +56,13 @@ export function splitDesign(pieces: readonly SplitPiece[], { cut, overlap, mayTu
   if (Math.min(cut.width, cut.height) < LEAST_CUT_MM) return { ok: false, reason: "cutTooSmall" };
   const ways = [cut, ...(mayTurn && cut.width !== cut.height ? [{ width: cut.height, height: cut.width }] : [])].flatMap((size) => bothWays(pieces, size, overlap) ?? []);
   const best = ways.sort((a, b) => a.parts.length - b.parts.length || a.cost - b.cost)[0];
-  return best ? { ok: true, parts: best.parts, seams: best.seams } : { ok: false, reason: "cutTooSmall" };
+  return best ? { ok: true, parts: paired(best.parts), seams: best.seams } : { ok: false, reason: "cutTooSmall" };
+}
+
+/** A cross that lost its twin because there was no room for it tells nobody anything. */
+function paired(parts: readonly SplitPart[]): SplitPart[] {
+  const same = ([x, y]: Point, [u, v]: Point) => x === u && y === v;
+  return parts.map((part) => ({ ...part, marks: part.marks.filter((mark) => parts.filter(({ marks }) => marks.some((other) => same(mark, other))).length > 1) }));
 }
 
 interface Way {
@@ -116,8 +122,8 @@ interface Boxed {
 
 function alongX(part: SplitPart, limits: Limits): Way | null {
   const whole = boxOf(part.pieces.map(({ polygon }) => polygon));
+  if (boxWidth(whole) <= limits.along + 1e-9) return { parts: [withRoom(part, limits.along)], seams: [], cost: 0 };
   const extent = joinBoxes([whole, ...part.marks.map(crossBox)]);
-  if (boxWidth(extent) <= limits.along + 1e-9) return { parts: [part], seams: [], cost: 0 };
   // A cross beside a seam takes its arm on both sides.
   const room = limits.along - 2 * MARK_ARM_MM;
   const boxed = part.pieces.map((piece): Boxed => {
@@ -127,9 +133,20 @@ function alongX(part: SplitPart, limits: Limits): Way | null {
   const at = positions(boxed, whole);
   if (!at) return null;
   const costs = at.map((x) => seamCost(boxed, x));
-  const chosen = cheapest(at, costs, (a, b) => partFits(boxed, part.marks, a, b, limits));
+  const chain = (crosses: boolean) => cheapest(at, costs, (a, b) => partFits(boxed, crosses, a, b, limits));
+  // Parts that can be joined by crosses, even if they are more; without where pieces lie too far apart for that.
+  const chosen = chain(true) ?? chain(false);
   if (!chosen) return null;
-  return assemble({ part, boxed, whole, limits, seams: chosen.map((i) => at[i] as number), cost: chosen.reduce((sum, i) => sum + (costs[i] as number), 0) });
+  return assemble({ part, boxed, extent, limits, seams: chosen.map((i) => at[i] as number), cost: chosen.reduce((sum, i) => sum + (costs[i] as number), 0) });
+}
+
+/** Without the crosses of earlier seams that would make the part too long: nearest to its pieces stay. */
+function withRoom(part: SplitPart, along: number): SplitPart {
+  const { minX, maxX } = boxOf(partPolygons(part));
+  const away = ([x]: Point) => Math.max(minX - x, x - maxX, 0);
+  const kept: Point[] = [];
+  for (const mark of [...part.marks].sort((a, b) => away(a) - away(b))) if (boxWidth(partBox({ pieces: part.pieces, marks: [...kept, mark] })) <= along + 1e-9) kept.push(mark);
+  return { pieces: part.pieces, marks: kept };
 }
 
 export const crossBox = ([x, y]: Point): Box => ({ minX: x - MARK_ARM_MM, maxX: x + MARK_ARM_MM, minY: y - MARK_ARM_MM, maxY: y + MARK_ARM_MM });
@@ -189,15 +206,15 @@ function crossingsCost(polygon: Polygon, x: number): number {
   return cost;
 }
 
-/** What lies between two seams, crosses included, must go into one load. */
-function partFits(boxed: readonly Boxed[], marks: readonly Point[], from: number, to: number, { along, overlap }: Limits): boolean {
+/** What lies between two seams must go into one load, with the crosses of these seams where they are wanted. */
+function partFits(boxed: readonly Boxed[], crosses: boolean, from: number, to: number, { along, overlap }: Limits): boolean {
   let [low, high] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
   const take = (a: number, b: number) => {
     low = Math.min(low, a);
     high = Math.max(high, b);
   };
-  if (Number.isFinite(from)) take(from - MARK_ARM_MM, from + MARK_ARM_MM);
-  if (Number.isFinite(to)) take(to - MARK_ARM_MM, to + MARK_ARM_MM);
+  if (crosses && Number.isFinite(from)) take(from - MARK_ARM_MM, from + MARK_ARM_MM);
+  if (crosses && Number.isFinite(to)) take(to - MARK_ARM_MM, to + MARK_ARM_MM);
   let any = false;
   for (const { box, middle, long } of boxed) {
     if (long ? box.maxX <= from || box.minX >= to : middle <= from || middle > to) continue;
@@ -205,7 +222,6 @@ function partFits(boxed: readonly Boxed[], marks: readonly Point[], from: number
     if (long) take(Math.max(box.minX, from - overlap / 2), Math.min(box.maxX, to + overlap / 2));
     else take(box.minX, box.maxX);
   }
-  for (const [x] of marks) if (x > from && x <= to) take(x - MARK_ARM_MM, x + MARK_ARM_MM);
   return any && high - low <= along + 1e-9;
 }
 
@@ -246,16 +262,16 @@ function cheapest(at: readonly number[], costs: readonly number[], fits: (from: 
 interface Assembly {
   readonly part: SplitPart;
   readonly boxed: readonly Boxed[];
-  readonly whole: Box;
+  /** Of its pieces and earlier crosses. */
+  readonly extent: Box;
   readonly limits: Limits;
   readonly seams: readonly number[];
   readonly cost: number;
 }
 
-function assemble({ part, boxed, whole, limits, seams, cost }: Assembly): Way {
-  const crosses = seams.map((x) => crossesOn(x, boxed, whole, limits.across));
+function assemble({ part, boxed, extent, limits, seams, cost }: Assembly): Way {
   const bounds = [Number.NEGATIVE_INFINITY, ...seams, Number.POSITIVE_INFINITY];
-  const parts = bounds.slice(1).map((to, n): SplitPart => {
+  const bare = bounds.slice(1).map((to, n): SplitPart => {
     const from = bounds[n] as number;
     const pieces = boxed.flatMap(({ piece, box, middle, long }): SplitPiece[] => {
       if (!long) return middle > from && middle <= to ? [piece] : [];
@@ -264,7 +280,13 @@ function assemble({ part, boxed, whole, limits, seams, cost }: Assembly): Way {
       const strip = rectRing(Math.max(from - half, box.minX - 1), box.minY - 1, Math.min(to + half, box.maxX + 1), box.maxY + 1);
       return intersection([piece.polygon], [[strip]]).map((polygon) => ({ id: piece.id, polygon }));
     });
-    return { pieces, marks: [...part.marks.filter(([x]) => x > from && x <= to), ...(crosses[n - 1] ?? []), ...(crosses[n] ?? [])] };
+    return withRoom({ pieces, marks: part.marks.filter(([x]) => x > from && x <= to) }, limits.along);
+  });
+  const parts = bare.map((own) => ({ ...own, marks: [...own.marks] }));
+  seams.forEach((x, n) => {
+    const crosses = crossesOn(x, boxed, extent, limits.across);
+    const sides = [parts[n], parts[n + 1]] as [(typeof parts)[number], (typeof parts)[number]];
+    if (sides.every((own) => boxWidth(partBox({ ...own, marks: [...own.marks, ...crosses] })) <= limits.along + 1e-9)) for (const own of sides) own.marks.push(...crosses);
   });
   return {
     parts,
@@ -273,8 +295,8 @@ function assemble({ part, boxed, whole, limits, seams, cost }: Assembly): Way {
       axis: "x",
       at: x,
       line: [
-        [x, whole.minY],
-        [x, whole.maxY],
+        [x, extent.minY],
+        [x, extent.maxY],
       ],
       through: boxed.filter(({ box, long }) => long && box.minX < x && box.maxX > x).map(({ piece }) => piece.id),
     })),
@@ -282,13 +304,13 @@ function assemble({ part, boxed, whole, limits, seams, cost }: Assembly): Way {
 }
 
 /** Two crosses on a seam, as far apart as the load allows: outside the design where there is room, else in gaps between its pieces. */
-function crossesOn(x: number, boxed: readonly Boxed[], whole: Box, across: number): Point[] {
-  const slack = across - boxHeight(whole);
-  const above = whole.minY - MARK_GAP_MM - MARK_ARM_MM;
-  const below = whole.maxY + MARK_GAP_MM + MARK_ARM_MM;
+function crossesOn(x: number, boxed: readonly Boxed[], extent: Box, across: number): Point[] {
+  const slack = across - boxHeight(extent);
+  const above = extent.minY - MARK_GAP_MM - MARK_ARM_MM;
+  const below = extent.maxY + MARK_GAP_MM + MARK_ARM_MM;
   if (slack >= 2 * MARK_ROOM_MM) return [at(x, above), at(x, below)];
   const inside: number[] = [];
-  for (let y = whole.minY + MARK_ARM_MM; y <= whole.maxY - MARK_ARM_MM; y += STEP_MM) if (boxed.every(({ box }) => clearOf(box, x, y))) inside.push(y);
+  for (let y = extent.minY + MARK_ARM_MM; y <= extent.maxY - MARK_ARM_MM; y += STEP_MM) if (boxed.every(({ box }) => clearOf(box, x, y))) inside.push(y);
   const own = slack >= MARK_ROOM_MM ? [above, ...inside] : inside;
   if (own.length === 0) return [];
   const [first, last] = [Math.min(...own), Math.max(...own)];
@@ -332,5 +354,8 @@ export function nameHalves(parts: readonly SplitPart[]): SplitPart[] {
 }
 
 const letters = (n: number): string => (n < 26 ? "" : letters(Math.floor(n / 26) - 1)) + String.fromCharCode(97 + (n % 26));
+
+/** Pieces and crosses of a part. */
+export const partBox = (part: SplitPart): Box => joinBoxes([boxOf(partPolygons(part)), ...part.marks.map(crossBox)]);
 
 export const partPolygons = ({ pieces }: SplitPart): Polygons => pieces.map(({ polygon }) => polygon);

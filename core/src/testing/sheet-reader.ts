@@ -48,6 +48,18 @@ export function evenOddArea(rings: ReadPath["rings"]): number {
   return areas.reduce((sum, area, i) => sum + (i === 0 ? area : -area), 0);
 }
 
+/** Whether a point lies inside by the even-odd rule, or within `slack` of the border, mm. */
+export function insideEvenOdd(point: readonly [number, number], rings: ReadPath["rings"], slack: number): boolean {
+  const [px, py] = point;
+  let inside = false;
+  for (const ring of rings)
+    ring.forEach(([ax, ay], i) => {
+      const [bx, by] = ring[(i + 1) % ring.length] as readonly [number, number];
+      if (ay > py !== by > py && px < ax + ((py - ay) / (by - ay)) * (bx - ax)) inside = !inside;
+    });
+  return inside || cornersToEdges([[point]], rings) <= slack;
+}
+
 /** Least distance between two sets of rings, mm: every corner of one against every edge of the other. */
 export function distanceBetween(a: ReadPath["rings"], b: ReadPath["rings"]): number {
   return Math.min(cornersToEdges(a, b), cornersToEdges(b, a));

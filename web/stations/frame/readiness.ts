@@ -22,6 +22,7 @@ const STATION_OF: Record<FindingCode, StationKey> = {
   longName: "letter",
   tooSmall: "letter",
   kitTooLarge: "cut",
+  kitInParts: "cut",
   rimTooClose: "measure",
   wideOnCup: "measure",
   runsOver: "teach",

@@ -1,9 +1,12 @@
-import { boxHeight, boxWidth } from "../../geometry/polygon.ts";
+import { boxHeight, boxOf, boxWidth, joinBoxes } from "../../geometry/polygon.ts";
+import type { PlanStages } from "../../plan/plan.ts";
 import { binFor } from "../../plan/sheets.ts";
-import type { Finding } from "../finding.ts";
+import type { Finding, Remedy } from "../finding.ts";
 import type { Rule } from "../rule.ts";
 
-export const layoutRules: Rule = ({ document, kits, laidOut, labels }) => {
+export const layoutRules: Rule = (plan) => [...tooLarge(plan), ...inParts(plan)];
+
+function tooLarge({ document, kits, laidOut, labels }: PlanStages): Finding[] {
   const lost = new Set(laidOut.unplaced.map(({ id }) => id));
   return kits.flatMap((kit): Finding[] => {
     if (!kit.pieces.some((piece) => lost.has(piece.id))) return [];
@@ -25,4 +28,46 @@ export const layoutRules: Rule = ({ document, kits, laidOut, labels }) => {
       },
     ];
   });
-};
+}
+
+/** One finding a vinyl: the seat with the most parts speaks for all. */
+function inParts(plan: PlanStages): Finding[] {
+  return plan.document.vinyls.flatMap(({ id: vinyl }): Finding[] => {
+    const long = plan.kits.filter((kit) => kit.vinyl === vinyl && kit.part?.n === 1);
+    const worst = [...long].sort((a, b) => (b.part?.parts ?? 0) - (a.part?.parts ?? 0))[0];
+    if (!worst?.part) return [];
+    const through = new Set(worst.part.seams.flatMap((seam) => seam.through)).size;
+    return [
+      {
+        code: "kitInParts",
+        severity: through > 0 ? "check" : "tip",
+        where: { seat: worst.of, vinyl },
+        values: { parts: worst.part.parts, through, seats: new Set(long.map(({ seat }) => seat)).size },
+        remedies: smaller(plan, vinyl, [...new Set(long.map(({ seat }) => seat))]),
+      },
+    ];
+  });
+}
+
+/** Less than this and nobody would read it from where it hangs. */
+const LEAST_SHARE = 0.5;
+
+/** The size at which every whole would go into one load, where one size holds for all seats. */
+function smaller({ document, kits, lettered }: PlanStages, vinyl: string, seats: readonly string[]): Remedy[] {
+  const film = document.vinyls.find(({ id }) => id === vinyl);
+  const scale = lettered.seats.find(({ seat }) => seat === seats[0])?.scale;
+  if (!film || !scale || (document.design.school !== "longest" && document.design.school !== "fixedHeight")) return [];
+  const bin = binFor(film, document.cutter);
+  const round = 2 * document.layout.weedPad;
+  const ways = [
+    [bin.width - round, bin.height - round],
+    [bin.height - round, bin.width - round],
+  ] as const;
+  const fits = seats.map((seat) => {
+    const own = kits.filter((kit) => kit.seat === seat && kit.vinyl === vinyl);
+    const whole = joinBoxes(own.map((kit) => boxOf(kit.pieces.map(({ polygon }) => polygon))));
+    return Math.max(...ways.map(([w, h]) => Math.min(w / boxWidth(whole), h / boxHeight(whole))));
+  });
+  const share = Math.floor(Math.min(...fits) * 1000) / 1000;
+  return share >= LEAST_SHARE && share < 1 ? [{ code: "setSize", values: { scale: scale * share, share } }] : [];
+}
