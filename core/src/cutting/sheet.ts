@@ -16,6 +16,8 @@ export interface SheetKit {
   readonly x: number;
   readonly y: number;
   readonly turn: number;
+  /** The same on its own film or scrap, wherever that lies on the mat. */
+  readonly own: { readonly bin: string; readonly x: number; readonly y: number; readonly turn: number };
 }
 
 export interface Sheet {

@@ -2,9 +2,10 @@
 import { type Box, boxHeight, boxOf, boxWidth, type Polygons, polygonsArea, rectRing } from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
 import { NOWHERE } from "./arena.ts";
+import { inscribedBox } from "./inscribed.ts";
 import type { ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
 import { outsideOf, type Turned } from "./raster.ts";
-import { arenaOf, type COLUMNS, gridFor, type Place, placeOf, prepare, quarterOf, type Ready, settle, spotIn } from "./ready.ts";
+import { arenaOf, arenaWork, type COLUMNS, gridFor, type Place, placeOf, prepare, quarterOf, type Ready, settle, spotIn } from "./ready.ts";
 import { separate } from "./separate.ts";
 import { layInOrder } from "./strategies/bottom-left.ts";
 import { fillBin } from "./strategies/fill.ts";
@@ -25,6 +26,8 @@ const TRIES_SHARE = 0.45;
 /** Above so many items there is time for one start only, and none for laying each as low as it goes. */
 const MOST_TRIED_TWICE = 400;
 const MOST_LAID_LOW = 160;
+/** Shapes are only made ready for the search when that leaves at least as much time for searching. */
+const WORTH_MAKING = 2;
 /** Share for the first of the sheets when all items are boxes. */
 const BOXES_FIRST = 0.9;
 /** Share for a look at boxes alone. */
@@ -103,20 +106,20 @@ class Tight {
     const some = new Set([...enoughFor(left, size, 2 * polygonsArea(polygon)), ...enoughFor([...left].reverse(), size, polygonsArea(polygon))]);
     const enough = left.filter((i) => some.has(i));
     const members = [...held, ...enough];
+    const own = members.map((i) => this.ready[i] as Ready);
+    const making = arenaWork(own, gridFor(own, "search")) + arenaWork(own, gridFor(own, "fine"));
+    if (held.length === 0 && upTo - this.spent < WORTH_MAKING * making) {
+      this.fillBoxes(id, polygon, left, upTo - this.spent);
+      return;
+    }
     let spots = new Map<number, Place>(held.map((i) => [i, this.places.get(i) as Place]));
-    if (rectangle && held.length === 0) for (const [i, place] of this.boxSpots(id, enough, box, (upTo - this.spent) * BOX_SHARE)) spots.set(i, place);
+    const boxed = new Map(rectangle && held.length === 0 ? this.boxSpots(id, enough, box, (upTo - this.spent) * BOX_SHARE) : []);
+    for (const [i, place] of boxed) spots.set(i, place);
     const areaOf = (i: number) => (this.ready[i] as Ready).area;
     for (const fair of [true, false]) {
-      const grid = gridFor(
-        members.map((i) => this.ready[i] as Ready),
-        fair ? "search" : "fine",
-      );
-      const arena = arenaOf(
-        members.map((i) => this.ready[i] as Ready),
-        this.problem.clearance,
-        grid,
-        [{ width: boxWidth(box), height: boxHeight(box), outside: rectangle ? null : outsideOf(polygon, grid) }],
-      );
+      const grid = gridFor(own, fair ? "search" : "fine");
+      const arena = arenaOf(own, this.problem.clearance, grid, [{ width: boxWidth(box), height: boxHeight(box), outside: rectangle ? null : outsideOf(polygon, grid) }]);
+      this.spent += arenaWork(own, grid);
       const fixed = new Set(held.map((_, k) => k));
       members.forEach((i, k) => {
         const place = spots.get(i);
@@ -129,8 +132,18 @@ class Tight {
       spots = new Map(members.flatMap((i, k) => (arena.bin[k] === NOWHERE ? [] : [[i, fixed.has(k) ? (this.places.get(i) as Place) : placeOf(arena, k, id, box)]])));
       this.spent += arena.work;
     }
-    for (const [i, place] of spots) this.places.set(i, place);
+    const covered = (among: ReadonlyMap<number, Place>) => [...among.keys()].reduce((sum, i) => sum + areaOf(i), 0);
+    // Little time may have sufficed for less than plain boxes give.
+    for (const [i, place] of covered(boxed) > covered(spots) ? boxed : spots) this.places.set(i, place);
     this.onBetter?.(this.layout());
+  }
+
+  /** Bounding boxes on a sheet, or on the largest rectangle inside a scrap: what there is no time to nest. */
+  private fillBoxes(id: string, polygon: Polygons, among: readonly number[], work: number): void {
+    const room = inscribedBox(polygon);
+    if (!room) return;
+    const search = this.boxSearch(among, boxWidth(room), boxHeight(room), Math.max(0, work), fuller);
+    this.takeBoxes(id, room, search);
   }
 
   private sheets(width: number, height: number, most: number, fixed: ReadonlySet<number>): void {
@@ -199,16 +212,12 @@ class Tight {
   private search({ members, held, id, width, height, start, grid: kind, budget }: Search): Place[] | null {
     if (budget <= 0) return null;
     const box = { minX: 0, minY: 0 };
-    const grid = gridFor(
-      members.map((i) => this.ready[i] as Ready),
-      kind,
-    );
-    const arena = arenaOf(
-      members.map((i) => this.ready[i] as Ready),
-      this.problem.clearance,
-      grid,
-      [{ width, height, outside: null }],
-    );
+    const own = members.map((i) => this.ready[i] as Ready);
+    const grid = gridFor(own, kind);
+    const making = arenaWork(own, grid);
+    if (budget < WORTH_MAKING * making) return null;
+    const arena = arenaOf(own, this.problem.clearance, grid, [{ width, height, outside: null }]);
+    this.spent += making;
     const length = Math.max(...start.map((place, k) => place.y + ((this.ready[members[k] as number] as Ready).turned[place.turn] as Turned).height));
     const settled = SETTLE_ROOM.some((room) => {
       arena.bins[0] = { width, height: Math.min(height, length * (1 + room) + grid.column), outside: null };

@@ -134,7 +134,20 @@ function near(edges: Float64Array, box: readonly [number, number, number, number
   return Float64Array.from(kept);
 }
 
+/** Boxes of two lines farther apart than this: most pairs need no closer look. */
+function boxesApart(a: Float64Array, i: number, b: Float64Array, j: number, least: number): boolean {
+  const [ax, ay, bx, by] = [a[i] as number, a[i + 1] as number, a[i + 2] as number, a[i + 3] as number];
+  const [cx, cy, dx, dy] = [b[j] as number, b[j + 1] as number, b[j + 2] as number, b[j + 3] as number];
+  return (
+    (ax > bx ? ax : bx) + least < (cx < dx ? cx : dx) ||
+    (cx > dx ? cx : dx) + least < (ax < bx ? ax : bx) ||
+    (ay > by ? ay : by) + least < (cy < dy ? cy : dy) ||
+    (cy > dy ? cy : dy) + least < (ay < by ? ay : by)
+  );
+}
+
 function segmentsNearer(a: Float64Array, i: number, b: Float64Array, j: number, least: number): boolean {
+  if (boxesApart(a, i, b, j, least)) return false;
   if (least > 0) {
     const d = Math.min(
       pointSegment(a[i] as number, a[i + 1] as number, b, j),
@@ -157,14 +170,17 @@ function pointSegment(x: number, y: number, e: Float64Array, k: number): number 
 
 /** Whether two lines cross with their ends farther than the slack from the other: touching is no crossing. */
 function crossDeeply(a: Float64Array, i: number, b: Float64Array, j: number): boolean {
-  const sides = (e: Float64Array, k: number, f: Float64Array, m: number): [number, number] => {
-    const [ax, ay, dx, dy] = [e[k] as number, e[k + 1] as number, (e[k + 2] as number) - (e[k] as number), (e[k + 3] as number) - (e[k + 1] as number)];
-    const length = Math.hypot(dx, dy) || 1;
-    const side = (px: number, py: number) => (dx * (py - ay) - dy * (px - ax)) / length;
-    return [side(f[m] as number, f[m + 1] as number), side(f[m + 2] as number, f[m + 3] as number)];
-  };
-  const apart = ([p, q]: [number, number]) => (p > SLACK_MM && q < -SLACK_MM) || (p < -SLACK_MM && q > SLACK_MM);
-  return apart(sides(a, i, b, j)) && apart(sides(b, j, a, i));
+  return !boxesApart(a, i, b, j, 0) && endsApart(a, i, b, j) && endsApart(b, j, a, i);
+}
+
+/** Whether the ends of the second line lie on both sides of the first, each by more than the slack. */
+function endsApart(e: Float64Array, k: number, f: Float64Array, m: number): boolean {
+  const [ax, ay] = [e[k] as number, e[k + 1] as number];
+  const [dx, dy] = [(e[k + 2] as number) - ax, (e[k + 3] as number) - ay];
+  const length = Math.hypot(dx, dy) || 1;
+  const p = (dx * ((f[m + 1] as number) - ay) - dy * ((f[m] as number) - ax)) / length;
+  const q = (dx * ((f[m + 3] as number) - ay) - dy * ((f[m + 2] as number) - ax)) / length;
+  return (p > SLACK_MM && q < -SLACK_MM) || (p < -SLACK_MM && q > SLACK_MM);
 }
 
 /** Any point outside the rim by more than the slack, or any line across it. */

@@ -44,6 +44,7 @@ const keptSchema = z.strictObject({
   x: z.number().min(-100_000).max(100_000),
   y: z.number().min(-100_000).max(100_000),
   turn: z.number().min(0).max(359.999),
+  hand: z.boolean().default(false).describe("laid by hand: stays when the rest is laid again"),
 });
 
 export const layoutSchema = z.strictObject({

@@ -129,7 +129,7 @@ describe("three ways to lay", () => {
     const vinyl = tins.vinyls[0]?.id ?? "";
     const free = planOf(tins, { mode: "tight" });
     const kit = free.kits.find((own) => own.vinyl === vinyl && own.seat === "3");
-    const at = { kit: "3", vinyl, bin: "sheet-1", x: 60 - (kit?.box.minX ?? 0), y: 40 - (kit?.box.minY ?? 0), turn: 0 };
+    const at = { hand: true, kit: "3", vinyl, bin: "sheet-1", x: 60 - (kit?.box.minX ?? 0), y: 40 - (kit?.box.minY ?? 0), turn: 0 };
     const plan = planOf(tins, { mode: "tight", kept: [at] });
     check(plan);
     const where = plan.laidOut.sheets.find((sheet) => sheet.vinyl === vinyl)?.kits.find(({ seat }) => seat === "3");

@@ -18,6 +18,8 @@ import { type Scrap, scrapPolygon } from "./scrap.ts";
 /** A kit where it lies on its load: turned about the start of its own coordinates, then moved, mm. */
 export interface LaidKit {
   readonly kit: Kit;
+  /** Where it lies on its film or scrap, in that film's own coordinates: what a document keeps. */
+  readonly own: { readonly bin: string; readonly x: number; readonly y: number; readonly turn: number };
   readonly x: number;
   readonly y: number;
   readonly turn: number;
@@ -73,7 +75,7 @@ export function layKits(wishes: LayWishes): LaidVinyl {
   const ready = wishes.layout.useScraps ? wishes.scraps.flatMap((scrap) => usableScrap(scrap, wishes.edge, wishes.mat)) : [];
   const placed = wishes.layout.mode === "tight" ? tight(wishes, ready) : straight(wishes, ready);
   const byBin = new Map<string, LaidKit[]>();
-  for (const { bin, ...kit } of placed.laid) byBin.set(bin, [...(byBin.get(bin) ?? []), kit]);
+  for (const kit of placed.laid) byBin.set(kit.own.bin, [...(byBin.get(kit.own.bin) ?? []), kit]);
   return { loads: [...scrapLoads(byBin, ready, wishes), ...filmLoads(byBin, wishes)], unplaced: placed.unplaced };
 }
 
@@ -95,7 +97,7 @@ function usableScrap(scrap: Scrap, edge: number, mat: Bin): UsableScrap[] {
 }
 
 interface Placed {
-  readonly laid: readonly (LaidKit & { readonly bin: string })[];
+  readonly laid: readonly LaidKit[];
   readonly unplaced: LaidVinyl["unplaced"];
 }
 
@@ -128,7 +130,7 @@ function tight({ kits, layout, turns, bin }: LayWishes, scraps: readonly UsableS
     laid: found.placements.map(({ id, bin: own, x, y, turn }) => {
       const kit = byId.get(id) as Kit;
       const { minX, minY, width, height } = turnedBy(outlines(kit), turn);
-      return { bin: own, kit, x, y, turn, box: { x: x + minX, y: y + minY, width, height } };
+      return { own: { bin: own, x, y, turn }, kit, x, y, turn, box: { x: x + minX, y: y + minY, width, height } };
     }),
     unplaced: found.unplaced.map(({ id, reason }) => ({ kit: byId.get(id) as Kit, reason })),
   };
@@ -149,14 +151,14 @@ function turnsOf({ mayTurn, anyAngle }: ClassDocument["layout"], turns: Vinyl["t
 function straight({ kits, layout, turns, bin, pad }: LayWishes, scraps: readonly UsableScrap[]): Placed {
   const boxed = kits.map((kit): Item => ({ id: kitName(kit), width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn && turns === "free" }));
   const byId = new Map(kits.map((kit, i) => [kitName(kit), { kit, item: boxed[i] as Item }]));
-  const laid: (LaidKit & { bin: string })[] = [];
+  const laid: LaidKit[] = [];
   const take = (at: PlacedItem, own: string, x: number, y: number) => {
     const { kit, item } = byId.get(at.id) as { kit: Kit; item: Item };
     const [width, height] = at.turned ? [item.height, item.width] : [item.width, item.height];
     const box = { x: at.x + x, y: at.y + y, width, height };
     // A quarter turn about the start of the kit's coordinates, then its box to the corner of its place.
     const place = at.turned ? { x: box.x + pad + kit.box.maxY, y: box.y + pad - kit.box.minX, turn: 90 } : { x: box.x + pad - kit.box.minX, y: box.y + pad - kit.box.minY, turn: 0 };
-    laid.push({ bin: own, kit, ...place, box });
+    laid.push({ own: { bin: own, ...place }, kit, ...place, box });
   };
   let left = boxed;
   for (const { scrap, usable } of scraps) {
@@ -205,7 +207,7 @@ function scrapLoads(byBin: ReadonlyMap<string, readonly LaidKit[]>, scraps: read
   });
 }
 
-const shifted = (kit: LaidKit, x: number, y: number): LaidKit => ({ kit: kit.kit, turn: kit.turn, x: kit.x + x, y: kit.y + y, box: { ...kit.box, x: kit.box.x + x, y: kit.box.y + y } });
+const shifted = (kit: LaidKit, x: number, y: number): LaidKit => ({ ...kit, x: kit.x + x, y: kit.y + y, box: { ...kit.box, x: kit.box.x + x, y: kit.box.y + y } });
 const inOrder = (kits: readonly LaidKit[]): LaidKit[] => [...kits].sort((a, b) => a.box.y - b.box.y || a.box.x - b.box.x);
 
 /** Film is trimmed by hand with a ruler: whole tenths of a millimetre, never less than needed. */

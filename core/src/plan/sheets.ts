@@ -11,7 +11,7 @@ import { crossLines } from "../splitting/split.ts";
 import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import { type Kit, kitName } from "./kits.ts";
-import { type LaidKit, type LaidLoad, layKits } from "./lay-kits.ts";
+import { type LaidKit, type LaidLoad, type LaidVinyl, layKits } from "./lay-kits.ts";
 import type { PartSize } from "./parts.ts";
 
 export interface PlanSheet extends Sheet {
@@ -63,7 +63,27 @@ export function partSize(vinyl: Vinyl, document: Pick<ClassDocument, "cutter" | 
   return { width: bin.width - round, height: bin.height - round, mayTurn: layout.mayTurn && vinyl.turns === "free", overlap: layout.splitOverlap };
 }
 
-type Laying = Pick<ClassDocument, "vinyls" | "cutter" | "layout" | "design" | "scraps">;
+export type Laying = Pick<ClassDocument, "vinyls" | "cutter" | "layout" | "design" | "scraps">;
+
+/** All kits of one vinyl, laid. @throws Error when an independent check finds a fault: a bug, never to be cut. */
+export function layVinyl(vinyl: Vinyl, kits: readonly Kit[], document: Laying): LaidVinyl {
+  const { cutter, layout } = document;
+  return layKits({
+    kits: kits.filter((kit) => kit.vinyl === vinyl.id),
+    layout,
+    turns: vinyl.turns,
+    scraps: document.scraps.filter((scrap) => scrap.vinyl === vinyl.id),
+    bin: binFor(vinyl, cutter),
+    mat: { width: cutter.cutWidth, height: cutter.cutHeight },
+    edge: cutter.edgeMargin,
+    pad: padOf(document),
+  });
+}
+
+/** Loads of film that no scrap gave. */
+export const freshLoads = ({ loads }: Pick<LaidVinyl, "loads">): LaidLoad[] => loads.filter(({ scraps }) => scraps.length === 0);
+/** Cut off fresh film, mm². */
+export const filmArea = (laid: Pick<LaidVinyl, "loads">): number => freshLoads(laid).reduce((sum, load) => sum + load.width * load.height, 0);
 
 /** @throws Error when an independent check finds a fault in a layout: a bug, never to be cut. */
 export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyMap<string, string>): LaidOut {
@@ -73,21 +93,19 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
   const { cutter, layout } = document;
   const pad = padOf(document);
   for (const vinyl of document.vinyls) {
-    const own = kits.filter((kit) => kit.vinyl === vinyl.id);
-    if (own.length === 0) continue;
-    const bin = binFor(vinyl, cutter);
-    const scraps = document.scraps.filter((scrap) => scrap.vinyl === vinyl.id);
-    const laid = layKits({ kits: own, layout, turns: vinyl.turns, scraps, bin, mat: { width: cutter.cutWidth, height: cutter.cutHeight }, edge: cutter.edgeMargin, pad });
+    if (!kits.some((kit) => kit.vinyl === vinyl.id)) continue;
+    const laid = layVinyl(vinyl, kits, document);
     const made = laid.loads.map((load, i) => makeSheet({ nn: sheets.length + i + 1, vinyl, cutter, layout, load, labels }));
     sheets.push(...made);
     unplaced.push(...laid.unplaced.flatMap(({ kit, reason }) => kit.pieces.map(({ id }) => ({ id, reason }))));
-    use.push(useOf({ vinyl, loads: laid.loads, layout, bin, pad }));
+    use.push(useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), pad }));
   }
   return { sheets, use, unplaced };
 }
 
-function useOf({ vinyl, loads, layout, bin, pad }: { vinyl: Vinyl; loads: readonly LaidLoad[]; layout: ClassDocument["layout"]; bin: Bin; pad: number }): VinylUse {
-  const fresh = loads.filter(({ scraps }) => scraps.length === 0);
+function useOf({ vinyl, laid, layout, bin, pad }: { vinyl: Vinyl; laid: LaidVinyl; layout: ClassDocument["layout"]; bin: Bin; pad: number }): VinylUse {
+  const { loads } = laid;
+  const fresh = freshLoads(laid);
   const kits = loads.flatMap((load) => load.kits);
   const boxed = (list: readonly LaidKit[]) =>
     list.map(({ kit }): Item => ({ id: kitName(kit), width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn && vinyl.turns === "free" }));
@@ -99,7 +117,7 @@ function useOf({ vinyl, loads, layout, bin, pad }: { vinyl: Vinyl; loads: readon
     vinyl: vinyl.id,
     loads: loads.length,
     loadsBound: tight ? Math.ceil(onFresh.reduce((sum, kit) => sum + areaOf(kit), 0) / (bin.width * bin.height) - 1e-9) : loadsBound(boxed(onFresh), bin),
-    usedMm2: fresh.reduce((sum, load) => sum + load.width * load.height, 0),
+    usedMm2: filmArea(laid),
     boundMm2: tight ? onFresh.reduce((sum, kit) => sum + areaOf(kit), 0) : boxed(onFresh).reduce((sum, item) => sum + item.width * item.height, 0),
     boxesMm2: plain.trims.reduce((sum, trim) => sum + trim.width * trim.height, 0),
     scrapKits: kits.length - onFresh.length,
@@ -133,6 +151,7 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
       x: laid.x,
       y: laid.y,
       turn: laid.turn,
+      own: laid.own,
     };
   });
   const flip = (polygons: Polygons): Polygons => (traits.mirrored ? mapPoints(polygons, ([x, y]) => [width - x, y]) : polygons);
