@@ -21,9 +21,9 @@ const TWO_OPT_ROUNDS = 12;
 
 /** Pieces in a short order from (0, 0); each piece's counters come before its outer ring. */
 export function orderCuts(pieces: readonly CutPiece[]): CutContour[] {
-  const tour = orOpt(twoOpt(nearestNext(pieces.map((piece) => ({ piece, at: middle(piece.polygon[0] ?? []) })))));
   let pen: Point = [0, 0];
-  return tour.flatMap(({ piece }) => {
+  return shortTour(pieces.map(({ polygon }) => middle(polygon[0] ?? []))).flatMap((index) => {
+    const piece = pieces[index] as CutPiece;
     const [outer, ...holes] = piece.polygon;
     const cuts: CutContour[] = [];
     const cut = (ring: Ring) => {
@@ -34,7 +34,7 @@ export function orderCuts(pieces: readonly CutPiece[]): CutContour[] {
     // Of the counters the nearest next; the outline last, so that the piece holds still till then.
     const left = [...holes];
     while (left.length > 0) {
-      const away = left.map((ring) => Math.min(...ring.map((point) => distance(pen, point))));
+      const away = left.map((ring) => away2(ring, pen));
       cut(left.splice(away.indexOf(Math.min(...away)), 1)[0] as Ring);
     }
     if (outer) cut(outer);
@@ -42,72 +42,80 @@ export function orderCuts(pieces: readonly CutPiece[]): CutContour[] {
   });
 }
 
-interface Stop {
-  readonly piece: CutPiece;
-  readonly at: Point;
+/** Square of the distance from a point to the nearest corner. */
+const away2 = (ring: Ring, [px, py]: Point): number => ring.reduce((least, [x, y]) => Math.min(least, (x - px) ** 2 + (y - py) ** 2), Number.POSITIVE_INFINITY);
+
+function middle(ring: Ring): Point {
+  let [x, y] = [0, 0];
+  for (const point of ring) {
+    x += point[0];
+    y += point[1];
+  }
+  const count = Math.max(1, ring.length);
+  return [x / count, y / count];
 }
 
-const middle = (ring: Ring): Point => [ring.reduce((s, p) => s + p[0], 0) / Math.max(1, ring.length), ring.reduce((s, p) => s + p[1], 0) / Math.max(1, ring.length)];
-const distance = (a: Point, b: Point): number => Math.hypot(a[0] - b[0], a[1] - b[1]);
+/** Stops of a tour as plain numbers: every sheet compares hundreds of thousands of pairs. The start (0, 0) comes after the last stop. */
+class Stops {
+  private readonly x: Float64Array;
+  private readonly y: Float64Array;
 
-function nearestNext(stops: readonly Stop[]): Stop[] {
-  const left = [...stops];
-  const tour: Stop[] = [];
-  let pen: Point = [0, 0];
+  constructor(at: readonly Point[]) {
+    this.x = Float64Array.from([...at.map((point) => point[0]), 0]);
+    this.y = Float64Array.from([...at.map((point) => point[1]), 0]);
+  }
+
+  /** Of nothing comes after the last stop, at no distance. */
+  gap(a: number, b: number): number {
+    if (b < 0) return 0;
+    const from = a < 0 ? this.x.length - 1 : a;
+    const dx = (this.x[from] as number) - (this.x[b] as number);
+    const dy = (this.y[from] as number) - (this.y[b] as number);
+    return Math.sqrt(dx * dx + dy * dy);
+  }
+}
+
+/** Indexes of the stops in a short order from (0, 0): nearest next, then 2-opt and Or-opt. */
+function shortTour(at: readonly Point[]): number[] {
+  const stops = new Stops(at);
+  const tour = nearestNext(stops, at.length);
+  return tour.length > TWO_OPT_UP_TO ? tour : orOpt(stops, twoOpt(stops, tour));
+}
+
+/** No stop: the start before the first, nothing after the last. */
+const NONE = -1;
+const stopAt = (tour: readonly number[], i: number): number => (i < 0 || i >= tour.length ? NONE : (tour[i] as number));
+
+function nearestNext(stops: Stops, count: number): number[] {
+  const left = Array.from({ length: count }, (_, i) => i);
+  const tour: number[] = [];
+  let pen = NONE;
   while (left.length > 0) {
     let best = 0;
-    for (let i = 1; i < left.length; i++) if (distance(pen, (left[i] as Stop).at) < distance(pen, (left[best] as Stop).at)) best = i;
-    const [next] = left.splice(best, 1) as [Stop];
-    pen = next.at;
-    tour.push(next);
+    let least = Number.POSITIVE_INFINITY;
+    for (let i = 0; i < left.length; i++) {
+      const gap = stops.gap(pen, left[i] as number);
+      if (gap >= least) continue;
+      least = gap;
+      best = i;
+    }
+    pen = left[best] as number;
+    left.splice(best, 1);
+    tour.push(pen);
   }
   return tour;
 }
 
 /** Lin 1965: reverse a stretch of the tour wherever that shortens it. */
-function twoOpt(tour: Stop[]): Stop[] {
-  if (tour.length > TWO_OPT_UP_TO) return tour;
-  const at = (i: number): Point => (i < 0 ? [0, 0] : (tour[i] as Stop).at);
+function twoOpt(stops: Stops, tour: number[]): number[] {
   let improved = true;
   for (let round = 0; improved && round < TWO_OPT_ROUNDS; round++) {
     improved = false;
     for (let i = 0; i < tour.length - 1; i++) {
       for (let j = i + 1; j < tour.length; j++) {
-        const after = j + 1 < tour.length ? distance(at(j), at(j + 1)) : 0;
-        const crossed = j + 1 < tour.length ? distance(at(i), at(j + 1)) : 0;
-        if (distance(at(i - 1), at(j)) + crossed < distance(at(i - 1), at(i)) + after - 1e-9) {
-          tour.splice(i, j - i + 1, ...tour.slice(i, j + 1).reverse());
-          improved = true;
-        }
-      }
-    }
-  }
-  return tour;
-}
-
-/** Or 1976: a stretch of up to three pieces is cut elsewhere in the tour, either way round, wherever that shortens it. */
-function orOpt(given: Stop[]): Stop[] {
-  if (given.length > TWO_OPT_UP_TO) return given;
-  let tour = given;
-  const gap = (a: Stop | undefined, b: Stop | undefined) => (b ? distance(a ? a.at : [0, 0], b.at) : 0);
-  for (let round = 0, improved = true; improved && round < TWO_OPT_ROUNDS; round++) {
-    improved = false;
-    for (let length = 1; length <= 3; length++) {
-      for (let i = 0; i + length <= tour.length; i++) {
-        const stretch = tour.slice(i, i + length);
-        const rest = [...tour.slice(0, i), ...tour.slice(i + length)];
-        const [first, last] = [stretch[0] as Stop, stretch[length - 1] as Stop];
-        const saved = gap(tour[i - 1], first) + gap(last, tour[i + length]) - gap(tour[i - 1], tour[i + length]);
-        let best = { gain: 1e-9, at: -1, turned: false };
-        for (let at = 0; at <= rest.length; at++) {
-          const [before, after] = [rest[at - 1], rest[at]];
-          for (const turned of [false, true]) {
-            const gain = saved - (gap(before, turned ? last : first) + gap(turned ? first : last, after) - gap(before, after));
-            if (gain > best.gain) best = { gain, at, turned };
-          }
-        }
-        if (best.at < 0) continue;
-        tour = [...rest.slice(0, best.at), ...(best.turned ? stretch.reverse() : stretch), ...rest.slice(best.at)];
+        const [before, first, last, after] = [stopAt(tour, i - 1), tour[i] as number, tour[j] as number, stopAt(tour, j + 1)];
+        if (stops.gap(before, last) + stops.gap(first, after) >= stops.gap(before, first) + stops.gap(last, after) - LEAST_GAIN_MM) continue;
+        for (let a = i, b = j; a < b; a++, b--) [tour[a], tour[b]] = [tour[b] as number, tour[a] as number];
         improved = true;
       }
     }
@@ -115,10 +123,59 @@ function orOpt(given: Stop[]): Stop[] {
   return tour;
 }
 
+const LEAST_GAIN_MM = 1e-9;
+const LONGEST_STRETCH = 3;
+
+/** Or 1976: a stretch of up to three pieces is cut elsewhere in the tour, either way round, wherever that shortens it. */
+function orOpt(stops: Stops, given: number[]): number[] {
+  let tour = given;
+  for (let round = 0, improved = true; improved && round < TWO_OPT_ROUNDS; round++) {
+    improved = false;
+    for (let length = 1; length <= LONGEST_STRETCH; length++) {
+      for (let i = 0; i + length <= tour.length; i++) {
+        const moved = stretchMoved(stops, tour, i, length);
+        if (!moved) continue;
+        tour = moved;
+        improved = true;
+      }
+    }
+  }
+  return tour;
+}
+
+function stretchMoved(stops: Stops, tour: readonly number[], i: number, length: number): number[] | null {
+  const [first, last] = [tour[i] as number, tour[i + length - 1] as number];
+  const [prior, next] = [stopAt(tour, i - 1), stopAt(tour, i + length)];
+  const saved = stops.gap(prior, first) + stops.gap(last, next) - stops.gap(prior, next);
+  if (saved <= LEAST_GAIN_MM) return null;
+  // The tour without the stretch has the same neighbours but for those of the stretch itself.
+  const rest = tour.length - length;
+  const other = (at: number): number => (at < 0 || at >= rest ? NONE : (tour[at < i ? at : at + length] as number));
+  let gain = LEAST_GAIN_MM;
+  let best = -1;
+  let turned = false;
+  for (let at = 0; at <= rest; at++) {
+    const [before, after] = [other(at - 1), other(at)];
+    const open = saved + stops.gap(before, after);
+    const straight = open - stops.gap(before, first) - stops.gap(last, after);
+    const reversed = open - stops.gap(before, last) - stops.gap(first, after);
+    if (straight > gain) [gain, best, turned] = [straight, at, false];
+    if (reversed > gain) [gain, best, turned] = [reversed, at, true];
+  }
+  if (best < 0) return null;
+  const stretch = tour.slice(i, i + length);
+  const left = [...tour.slice(0, i), ...tour.slice(i + length)];
+  return [...left.slice(0, best), ...(turned ? stretch.reverse() : stretch), ...left.slice(best)];
+}
+
 function startNearest(ring: Ring, pen: Point): Ring {
   let best = 0;
-  ring.forEach((point, i) => {
-    if (distance(pen, point) < distance(pen, ring[best] as Point)) best = i;
+  let least = Number.POSITIVE_INFINITY;
+  ring.forEach(([x, y], i) => {
+    const away = (x - pen[0]) ** 2 + (y - pen[1]) ** 2;
+    if (away >= least) return;
+    least = away;
+    best = i;
   });
   return [...ring.slice(best), ...ring.slice(0, best)];
 }

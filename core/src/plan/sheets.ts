@@ -98,18 +98,30 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
     const made = laid.loads.map((load, i) => makeSheet({ nn: sheets.length + i + 1, vinyl, cutter, layout, load, labels }));
     sheets.push(...made);
     unplaced.push(...laid.unplaced.flatMap(({ kit, reason }) => kit.pieces.map(({ id }) => ({ id, reason }))));
-    use.push(useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), pad }));
+    use.push(useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), pad, edge: cutter.edgeMargin }));
   }
   return { sheets, use, unplaced };
 }
 
-function useOf({ vinyl, laid, layout, bin, pad }: { vinyl: Vinyl; laid: LaidVinyl; layout: ClassDocument["layout"]; bin: Bin; pad: number }): VinylUse {
+interface UseInput {
+  readonly vinyl: Vinyl;
+  readonly laid: LaidVinyl;
+  readonly layout: ClassDocument["layout"];
+  readonly bin: Bin;
+  readonly pad: number;
+  readonly edge: number;
+}
+
+const trimsOf = (loads: readonly LaidLoad[], edge: number): Bin[] => loads.map(({ width, height }) => ({ width: width - 2 * edge, height: height - 2 * edge }));
+
+function useOf({ vinyl, laid, layout, bin, pad, edge }: UseInput): VinylUse {
   const { loads } = laid;
   const fresh = freshLoads(laid);
   const kits = loads.flatMap((load) => load.kits);
   const boxed = (list: readonly LaidKit[]) =>
     list.map(({ kit }): Item => ({ id: kitName(kit), width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn && vinyl.turns === "free" }));
-  const plain = layTrimmerFriendly(boxed(kits), bin);
+  // In straight cuts without scraps that is what was laid.
+  const plain = layout.mode === "trimmer" && layout.trim && fresh.length === loads.length ? trimsOf(fresh, edge) : layTrimmerFriendly(boxed(kits), bin).trims;
   const onFresh = fresh.flatMap((load) => load.kits);
   const tight = layout.mode === "tight";
   const areaOf = ({ kit }: LaidKit) => polygonsArea(kit.pieces.map(({ polygon }) => polygon));
@@ -119,7 +131,7 @@ function useOf({ vinyl, laid, layout, bin, pad }: { vinyl: Vinyl; laid: LaidViny
     loadsBound: tight ? Math.ceil(onFresh.reduce((sum, kit) => sum + areaOf(kit), 0) / (bin.width * bin.height) - 1e-9) : loadsBound(boxed(onFresh), bin),
     usedMm2: filmArea(laid),
     boundMm2: tight ? onFresh.reduce((sum, kit) => sum + areaOf(kit), 0) : boxed(onFresh).reduce((sum, item) => sum + item.width * item.height, 0),
-    boxesMm2: plain.trims.reduce((sum, trim) => sum + trim.width * trim.height, 0),
+    boxesMm2: plain.reduce((sum, trim) => sum + (trim.width + 2 * edge) * (trim.height + 2 * edge), 0),
     scrapKits: kits.length - onFresh.length,
     rollLength: vinyl.stock.kind === "roll" ? fresh.reduce((sum, load) => sum + load.height, 0) : 0,
   };

@@ -10,7 +10,6 @@ export type Choice = "shortSide" | "longSide" | "area" | "topLeft";
 export type Split = "shorterLeftover" | "longerLeftover" | "across" | "down";
 
 interface Free {
-  readonly bin: number;
   readonly x: number;
   readonly y: number;
   readonly width: number;
@@ -19,19 +18,26 @@ interface Free {
 
 /** Items in the order given; a new bin is opened when none has room. Items that fit no bin must have been taken out before. */
 export function guillotine(items: readonly Item[], bin: Bin, choice: Choice, split: Split): PlacedItem[] {
-  const free: Free[] = [];
-  let bins = 0;
+  // Free rectangles of each bin. Those too narrow for any item are not kept: of full sheets nothing is left to look at.
+  const free: Free[][] = [];
+  const least = Math.min(...items.map(({ width, height }) => Math.min(width, height))) - SAME_MM;
   return items.map((item) => {
-    let best = bestPlace(free, item, choice);
+    let at = -1;
+    let best: Place | null = null;
+    // Earlier bins win over better scores: the first sheet is filled before the next is begun.
+    for (let n = 0; n < free.length && !best; n++) {
+      best = bestPlace(free[n] as Free[], item, choice);
+      at = n;
+    }
     if (!best) {
-      free.push({ bin: bins++, x: 0, y: 0, ...bin });
-      best = bestPlace(free, item, choice);
+      at = free.push([{ x: 0, y: 0, ...bin }]) - 1;
+      best = bestPlace(free[at] as Free[], item, choice);
     }
     if (!best) throw new RangeError(`item ${item.id} does not fit an empty bin`);
-    const [room] = free.splice(best.index, 1) as [Free];
-    const size = lyingSize(item, best.turned);
-    free.push(...splitRoom(room, size, split).filter((r) => r.width > SAME_MM && r.height > SAME_MM));
-    return { id: item.id, bin: room.bin, x: room.x, y: room.y, turned: best.turned };
+    const rooms = free[at] as Free[];
+    const [room] = rooms.splice(best.index, 1) as [Free];
+    rooms.push(...splitRoom(room, lyingSize(item, best.turned), split).filter((r) => Math.min(r.width, r.height) > Math.max(SAME_MM, least)));
+    return { id: item.id, bin: at, x: room.x, y: room.y, turned: best.turned };
   });
 }
 
@@ -39,19 +45,17 @@ interface Place {
   readonly index: number;
   readonly turned: boolean;
   readonly score: number;
-  readonly bin: number;
 }
 
-/** Earlier bins win over better scores: the first sheet is filled before the next is begun. */
-function bestPlace(free: readonly Free[], item: Item, choice: Choice): Place | null {
+function bestPlace(free: readonly Free[], { width: w, height: h, mayTurn }: Item, choice: Choice): Place | null {
   let best: Place | null = null;
   for (let index = 0; index < free.length; index++) {
     const room = free[index] as Free;
-    for (const turned of item.mayTurn ? [false, true] : [false]) {
-      const { width, height } = lyingSize(item, turned);
+    for (let turns = 0; turns < (mayTurn ? 2 : 1); turns++) {
+      const [width, height] = turns === 0 ? [w, h] : [h, w];
       if (width > room.width + SAME_MM || height > room.height + SAME_MM) continue;
       const score = scoreOf(room, width, height, choice);
-      if (!best || room.bin < best.bin || (room.bin === best.bin && score < best.score)) best = { index, turned, score, bin: room.bin };
+      if (!best || score < best.score) best = { index, turned: turns === 1, score };
     }
   }
   return best;
