@@ -15,6 +15,11 @@ export interface SheetMeta {
   readonly kits: readonly SheetKitMeta[];
   /** Scraps to lay on the mat, each where it belongs. */
   readonly scraps: readonly { readonly label: string; readonly path: string }[];
+  /** Films and scraps on the mat that carry kits, by name, and where each starts. */
+  readonly bins: readonly { readonly bin: string; readonly x: number; readonly y: number }[];
+  /** How kits may be turned by hand: a quarter, half round, or not. */
+  readonly turn: 90 | 180 | null;
+  readonly clearance: number;
   readonly usable: string;
   readonly cutLengthMm: number;
   readonly travelMm: number;
@@ -24,12 +29,18 @@ export interface SheetMeta {
 
 export interface SheetKitMeta {
   readonly seat: string;
+  /** Its seat, and of a long kit the part. */
+  readonly name: string;
   readonly label: string;
   readonly x: number;
   readonly y: number;
   readonly width: number;
   readonly height: number;
   readonly pieces: readonly { readonly id: string; readonly path: string }[];
+  /** Alignment crosses of a part; empty otherwise. */
+  readonly marks: string;
+  /** Where it lies on its own film or scrap, before any mirroring: what a document keeps. */
+  readonly own: { readonly bin: string; readonly x: number; readonly y: number; readonly turn: number };
 }
 
 export interface WeedSummary {

@@ -1,5 +1,7 @@
 /** The pool of worker threads in which plans are computed, so that the server keeps answering meanwhile. */
+import { MessageChannel } from "node:worker_threads";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { Improvement } from "@elm-basket/core/plan/improve.ts";
 import { Piscina } from "piscina";
 import type { ComputedPlan } from "../data/making.ts";
 import type { DecalPicture, GivenFont } from "../workers/plan.server.ts";
@@ -25,6 +27,17 @@ export async function computePlan(document: ClassDocument, fonts: readonly Given
 
 export async function labelsPdf(document: ClassDocument, fonts: readonly GivenFont[]): Promise<Uint8Array> {
   return workers().run({ kind: "labels", document, fonts }, { signal: signal() });
+}
+
+/** Searches for tighter layouts until `stop` is told; every round is handed to `onStep`. */
+export async function searchLayouts(document: ClassDocument, fonts: readonly GivenFont[], stop: AbortSignal, onStep: (step: Improvement) => void): Promise<void> {
+  const { port1, port2 } = new MessageChannel();
+  port1.on("message", onStep);
+  try {
+    await workers().run({ kind: "improve", document, fonts, port: port2 }, { signal: stop, transferList: [port2] });
+  } finally {
+    port1.close();
+  }
 }
 
 /** Thinnest stroke of a font as a share of its cap height; null when it is no font with the letters every name needs. */

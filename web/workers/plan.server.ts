@@ -1,18 +1,20 @@
 /** Worker thread: class document in, everything the database keeps of a plan out. */
 import { createHash } from "node:crypto";
+import type { MessagePort } from "node:worker_threads";
 import { faceOutline } from "@elm-basket/core/blanks/face.ts";
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { sheetDxf } from "@elm-basket/core/cutting/dxf.ts";
 import { sheetSvg } from "@elm-basket/core/cutting/svg.ts";
-import { drawingPath, ringPath } from "@elm-basket/core/geometry/path.ts";
+import { drawingPath, numberText, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { type Box, boxOfPoints } from "@elm-basket/core/geometry/polygon.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
 import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { sheetHpgl } from "@elm-basket/core/plan/files.ts";
+import { improveLayout } from "@elm-basket/core/plan/improve.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
-import { makePlan, type Plan } from "@elm-basket/core/plan/plan.ts";
+import { letterKits, makePlan, type Plan } from "@elm-basket/core/plan/plan.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
 import { type PlanSheet, pathsOf } from "@elm-basket/core/plan/sheets.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
@@ -34,6 +36,7 @@ export interface GivenFont {
 
 export type Job =
   | { readonly kind: "plan"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly hash: string }
+  | { readonly kind: "improve"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly port: MessagePort }
   | { readonly kind: "labels"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[] }
   | { readonly kind: "decal"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly seat: string }
   | { readonly kind: "font"; readonly bytes: Uint8Array };
@@ -61,8 +64,15 @@ export default async function run(job: Job): Promise<ComputedPlan | Uint8Array |
   if (job.kind === "font") return fontShare(job.bytes);
   const fonts = lookup(job.fonts);
   if (job.kind === "decal") return decal(job.document, job.seat, fonts);
+  if (job.kind === "improve") return improve(job.document, fonts, job.port);
   const plan = makePlan(job.document, fonts);
   return job.kind === "plan" ? compute(plan, job.hash) : kitLabelsPdf(plan);
+}
+
+/** Searches until the thread is ended from outside; every round is told. */
+function improve(document: ClassDocument, fonts: FontLookup, port: MessagePort): null {
+  for (const step of improveLayout(document, letterKits(document, fonts).kits)) port.postMessage(step);
+  return null;
 }
 
 /** Letters that every name may need. */
@@ -127,10 +137,16 @@ function storedSheet(sheet: PlanSheet, plan: Plan): ComputedPlan["sheets"][numbe
     share: sheet.share,
     kits: sheet.kits.map((kit) => ({
       seat: kit.seat,
+      name: kit.name,
       label: kit.note,
       ...kit.box,
       pieces: kit.pieces.map((piece) => ({ id: piece.id, path: drawingPath([piece.polygon], SHEET_DRAWING_MM) })),
+      marks: kit.marks.map(([[ax, ay], [bx, by]]) => `M${numberText(ax)} ${numberText(ay)}L${numberText(bx)} ${numberText(by)}`).join(""),
+      own: kit.own,
     })),
+    bins: [...new Map(sheet.kits.map(({ own, x, y }) => [own.bin, { bin: own.bin, x: x - own.x, y: y - own.y }])).values()],
+    turn: handTurn(sheet, plan),
+    clearance: sheet.clearance,
     scraps: sheet.scraps.map(({ label, outline }) => ({ label, path: drawingPath(outline, SHEET_DRAWING_MM) })),
     usable: drawingPath(sheet.usable, SHEET_DRAWING_MM),
     cutLengthMm: sheet.cutLengthMm,
@@ -138,6 +154,12 @@ function storedSheet(sheet: PlanSheet, plan: Plan): ComputedPlan["sheets"][numbe
     leftover: leftoverOf(sheet, plan),
   };
   return { nn: sheet.nn, vinyl: sheet.vinyl, meta, svg, hpgl: sheetHpgl(sheet, plan.document), dxf: sheetDxf(sheet, pathsOf(sheet, plan.document.cutter)), hash: digest(svg) };
+}
+
+function handTurn(sheet: PlanSheet, { document }: Plan): SheetMeta["turn"] {
+  const film = document.vinyls.find(({ id }) => id === sheet.vinyl);
+  if (!document.layout.mayTurn || !film || film.turns === "none") return null;
+  return film.turns === "half" ? 180 : 90;
 }
 
 /** What stays of the film below a trimmed load, when that is worth keeping: of a roll it stays on the roll. */

@@ -46,7 +46,9 @@ function differing(polygons: Polygons, turns: readonly number[]): { turns: numbe
     const turned = turnedBy(polygons, turn);
     const one: (typeof seen)[number] = { turn, turned, middle: middleOf(turned) };
     // Only what has its points equally spread in an equal box can look the same; for those every point is compared.
-    const alike = seen.filter((other) => nearly(other.turned.width, turned.width) && nearly(other.turned.height, turned.height) && other.middle.every((value, i) => nearly(value, one.middle[i] as number)));
+    const alike = seen.filter(
+      (other) => nearly(other.turned.width, turned.width) && nearly(other.turned.height, turned.height) && other.middle.every((value, i) => nearly(value, one.middle[i] as number)),
+    );
     const look = (of: (typeof seen)[number]) => (of.look ??= lookOf(of.turned));
     if (!alike.some((other) => look(other) === look(one))) seen.push(one);
   }

@@ -2,7 +2,7 @@
 import { offset } from "../geometry/boolean.ts";
 import { boxHeight, boxOf, boxWidth, moved, type Polygons, rectRing } from "../geometry/polygon.ts";
 import { inscribedBox } from "../nesting/inscribed.ts";
-import type { Bin, Item, PlacedItem, ShapeItem, ShapePlacement } from "../nesting/problem.ts";
+import type { Bin, Item, PlacedItem, ShapeItem, ShapePlacement, ShapeProblem } from "../nesting/problem.ts";
 import { turnedBy } from "../nesting/raster.ts";
 import { rows } from "../nesting/strategies/rows.ts";
 import { layTight } from "../nesting/tight.ts";
@@ -107,9 +107,8 @@ const scrapBin = (label: string): string => `scrap ${label}`;
 function tight({ kits, layout, turns, bin }: LayWishes, scraps: readonly UsableScrap[]): Placed {
   const allowed = turnsOf(layout, turns);
   const items = kits.map((kit): ShapeItem => ({ id: kitName(kit), polygons: outlines(kit), turns: allowed }));
-  const pinned = layout.kept
-    .filter(({ vinyl, kit: name }) => kits.some((kit) => kit.vinyl === vinyl && kitName(kit) === name))
-    .map(({ kit, bin: own, x, y, turn }): ShapePlacement => ({ id: kit, bin: own, x, y, turn }));
+  const names = new Set(kits.map(kitName));
+  const pinned = layout.kept.filter(({ vinyl, kit }) => vinyl === kits[0]?.vinyl && names.has(kit));
   const problem = {
     items,
     scraps: scraps.map(({ scrap, usable }) => ({ id: scrapBin(scrap.label), polygon: usable })),
@@ -119,10 +118,7 @@ function tight({ kits, layout, turns, bin }: LayWishes, scraps: readonly UsableS
     seed: layout.seed,
     seconds: layout.seconds,
   };
-  // What was laid by hand holds only as long as it would still cut clean; otherwise all is laid afresh.
-  const kept =
-    validateShapes({ ...problem, items: items.filter(({ id }) => pinned.some((pin) => pin.id === id)) }, { placements: pinned, unplaced: [], sheets: 0, length: 0 }).length === 0 ? pinned : [];
-  const found = layTight({ ...problem, pinned: kept });
+  const found = layTight({ ...problem, pinned: stillClean(problem, pinned) });
   const faults = validateShapes(problem, found);
   if (faults.length > 0) throw new Error(`layout of ${kits[0]?.vinyl ?? ""} failed its check: ${JSON.stringify(faults[0])}`);
   const byId = new Map(kits.map((kit) => [kitName(kit), kit]));
@@ -134,6 +130,20 @@ function tight({ kits, layout, turns, bin }: LayWishes, scraps: readonly UsableS
     }),
     unplaced: found.unplaced.map(({ id, reason }) => ({ kit: byId.get(id) as Kit, reason })),
   };
+}
+
+/** What was kept holds only as long as it would still cut clean: what lies wrong is laid afresh, of two too near what was not laid by hand. */
+function stillClean(problem: ShapeProblem, pinned: ClassDocument["layout"]["kept"]): ShapePlacement[] {
+  let left = pinned.filter(({ kit }, i) => pinned.findIndex((other) => other.kit === kit) === i);
+  for (;;) {
+    const placements = left.map(({ kit, bin, x, y, turn }): ShapePlacement => ({ id: kit, bin, x, y, turn }));
+    const there = new Set(placements.map(({ id }) => id));
+    const faults = validateShapes({ ...problem, items: problem.items.filter(({ id }) => there.has(id)) }, { placements, unplaced: [], sheets: 0, length: 0 });
+    if (faults.length === 0) return placements;
+    const byHand = new Set(left.filter(({ hand }) => hand).map(({ kit }) => kit));
+    const out = new Set(faults.flatMap(({ code, ids }) => (code === "tooNear" ? [ids.find((id) => !byHand.has(id)) ?? ids[1] ?? ""] : ids)));
+    left = left.filter(({ kit }) => !out.has(kit));
+  }
 }
 
 /** Pieces, and the crosses of a part as squares. */

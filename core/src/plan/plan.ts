@@ -46,11 +46,8 @@ export const PACK_MINUTES_PER_KIT = 2;
 
 /** @throws ScheduleError, RangeError for documents that no plan can be made of. */
 export function makePlan(document: ClassDocument, fonts: FontLookup): Plan {
-  const face = readFace(document.blank);
+  const { face, lettered, kits } = letterKits(document, fonts);
   const labels = seatLabels(document.seats);
-  const lettered = measureStrokes(letterSet(document.design, document.seats, face, fonts), fonts);
-  const own = kitsOf(lettered.seats, document.vinyls, { copies: document.blank.handle?.school === "both" ? 2 : 1, sizeOf: (vinyl) => partSize(vinyl, document) });
-  const kits = [...own, ...spareKits(own, document.spareKits)];
   const laidOut = layOut(kits, document, labels);
   const supplies = allSupplies(document, laidOut);
   const preparation = preparationOf(kits, laidOut, document.seats.length);
@@ -71,6 +68,14 @@ export function makePlan(document: ClassDocument, fonts: FontLookup): Plan {
     deadlines: deadlines(document.when.date, document.leadDays ?? (document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS)),
   };
   return { ...stages, findings: findingsFor(stages, fonts) };
+}
+
+/** What there is to cut: every seat's letters on the face, as kits of each vinyl. */
+export function letterKits(document: ClassDocument, fonts: FontLookup): Pick<Plan, "face" | "lettered" | "kits"> {
+  const face = readFace(document.blank);
+  const lettered = measureStrokes(letterSet(document.design, document.seats, face, fonts), fonts);
+  const own = kitsOf(lettered.seats, document.vinyls, { copies: document.blank.handle?.school === "both" ? 2 : 1, sizeOf: (vinyl) => partSize(vinyl, document) });
+  return { face, lettered, kits: [...own, ...spareKits(own, document.spareKits)] };
 }
 
 export type PlanStages = Omit<Plan, "findings">;

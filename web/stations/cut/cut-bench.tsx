@@ -3,15 +3,18 @@
 import type { PreflightLine } from "@elm-basket/core/cutting/preflight.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
-import { useEffect, useState, useTransition } from "react";
+import { useEffect, useRef, useState, useTransition } from "react";
 import type { SheetRow } from "@/data/making.ts";
 import { isTyping } from "@/stations/frame/rail.tsx";
 import { Button } from "@/ui/button.tsx";
 import { markLoad, type StartAnswer, startCutting, steerCutting } from "./actions.ts";
+import { HandPanel } from "./hand-panel.tsx";
+import type { HandRules } from "./hand-sheet.ts";
 import { Preflight } from "./preflight.tsx";
 import { sayFault } from "./preflight-words.ts";
 import { SheetDrawing } from "./sheet-drawing.tsx";
 import { TestCut, type TestCutInput } from "./test-cut.tsx";
+import { useByHand } from "./use-by-hand.ts";
 import { useCutting } from "./use-cutting.ts";
 
 export interface CutBenchInput {
@@ -28,7 +31,11 @@ export interface CutBenchInput {
   readonly lastFault: string | null;
   readonly lines: readonly PreflightLine[];
   readonly test: TestCutInput;
+  /** Null where kits keep to straight cuts or to their order. */
+  readonly hand: { readonly rules: HandRules; readonly count: number } | null;
 }
+
+const NO_RULES: HandRules = { counters: false, reach: { width: 0, height: 0 } };
 
 /** The load on the mat and the acts at the cutter: look, send, watch, pause, go on. */
 export function CutBench(input: CutBenchInput) {
@@ -39,12 +46,22 @@ export function CutBench(input: CutBenchInput) {
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const [reasons, setReasons] = useState<Readonly<Record<string, string>>>({});
   const [said, setSaid] = useState("");
+  // Another layout is another load to look at.
+  const looked = useRef(sheet.hash);
+  useEffect(() => {
+    if (looked.current === sheet.hash) return;
+    looked.current = sheet.hash;
+    setTicked([]);
+    setReasons({});
+  }, [sheet.hash]);
   const here = job?.mine && job.nn === sheet.nn ? job : null;
   const working = here !== null && here.state !== "finished" && here.state !== "stopped";
   const cutNow = new Set([...through, ...(here?.cut ?? [])]);
   const pieces = sheet.meta.kits.flatMap((kit) => kit.pieces);
   const done = pieces.filter(({ id }) => cutNow.has(id)).length;
   const begun = !sheet.cutAt && done > 0 && !working;
+  const byHand = useByHand(classId, sheet.nn, sheet.hash, sheet.meta, input.hand?.rules ?? NO_RULES);
+  const mayMove = input.hand !== null && !sheet.cutAt && !working && done === 0;
   const tell = (answer: StartAnswer) => setSaid(answer.ok ? "" : answer.message);
   const send = () =>
     start(async () => {
@@ -79,7 +96,8 @@ export function CutBench(input: CutBenchInput) {
   return (
     <>
       <section>
-        <SheetDrawing {...input} cut={sheet.cutAt ? null : cutNow} current={working ? here.cut[here.cut.length - 1] : undefined} flawed={new Set(flawed)} />
+        <SheetDrawing {...input} cut={sheet.cutAt ? null : cutNow} current={working ? here.cut[here.cut.length - 1] : undefined} flawed={new Set(flawed)} hand={mayMove ? byHand : null} />
+        {mayMove && <HandPanel classId={classId} vinyl={sheet.vinyl} meta={sheet.meta} unit={input.unit} hand={byHand} byHand={input.hand?.count ?? 0} />}
       </section>
       <section className="lg:col-start-3 lg:row-span-2 lg:row-start-1 lg:border-rule lg:border-l lg:pl-5" aria-label="At the cutter">
         <p className="mb-2 font-bold font-head text-xl" role="status">

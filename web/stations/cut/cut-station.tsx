@@ -16,6 +16,7 @@ import { FileButton, LinkButton } from "@/ui/button.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { FigureRow, Reckoned } from "@/ui/reckoned.tsx";
 import { CutBench } from "./cut-bench.tsx";
+import { handRules } from "./hand-sheet.ts";
 import { LayoutChoice } from "./layout-choice.tsx";
 
 export async function CutStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
@@ -65,7 +66,7 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
         </details>
       </section>
       <CutBench
-        key={`${sheet.nn} ${sheet.hash}`}
+        key={sheet.nn}
         classId={id}
         sheet={sheet}
         film={vinyl?.name ?? sheet.vinyl}
@@ -73,6 +74,11 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
         unit={host.studio.unit}
         bin={{ width: Math.min(vinyl?.stock.width ?? 0, planned.document.cutter.cutWidth), height: Math.min(vinyl?.stock.height ?? 0, planned.document.cutter.cutHeight) }}
         {...made}
+        hand={
+          planned.document.layout.mode === "tight"
+            ? { rules: handRules(planned.document, sheet.vinyl), count: planned.document.layout.kept.filter((kit) => kit.hand && kit.vinyl === sheet.vinyl).length }
+            : null
+        }
       />
       <section className="lg:col-start-2">
         <div className="grid gap-x-8 xl:grid-cols-2">

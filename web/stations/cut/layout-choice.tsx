@@ -3,6 +3,7 @@
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { SearchOn } from "./search-on.tsx";
 
 type Layout = ClassDocument["layout"];
 const MODES = [
@@ -50,9 +51,13 @@ export function LayoutChoice({ classId, layout, version, scraps }: { classId: st
       <div className="mt-2 grid text-sm">
         <Tick words={`Scraps first (${scraps} in the box)`} on={own.useScraps} onChange={(useScraps) => change({ useScraps }, "Scraps")} />
         <Tick words="Kits may be turned" on={own.mayTurn} onChange={(mayTurn) => change({ mayTurn }, "Turning of kits")} />
+        {own.mode === "tight" && <Tick words="At any angle, in steps of 30°" on={own.anyAngle} onChange={(anyAngle) => change({ anyAngle }, "Angles of kits")} />}
         {own.mode === "tight" && <Tick words="Small kits inside counters" on={own.counters} onChange={(counters) => change({ counters }, "Kits inside counters")} />}
+        <Tick words="Longer than a load: cut in parts" on={own.split} onChange={(split) => change({ split }, "Parts of long kits")} />
+        <Tick words="Thin parts lighter and slower" on={own.lighterIntricate} onChange={(lighterIntricate) => change({ lighterIntricate }, "Lighter cut")} />
         <Tick words="Trim the vinyl first" on={own.trim} onChange={(trim) => change({ trim }, "Trimming")} />
       </div>
+      {own.mode === "tight" && <SearchOn classId={classId} />}
       <SaveNote editor={part} />
     </fieldset>
   );

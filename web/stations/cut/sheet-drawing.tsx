@@ -2,6 +2,8 @@ import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { SheetKitMeta, SheetRow } from "@/data/making.ts";
 import { Dimension, Hatch } from "@/ui/dimension.tsx";
 
+import type { ByHand } from "./use-by-hand.ts";
+
 const DRAWN_PX = 560;
 
 interface Props {
@@ -15,10 +17,12 @@ interface Props {
   /** The piece that was cut last, while the blade moves. */
   readonly current: string | undefined;
   readonly flawed: ReadonlySet<string>;
+  /** Where kits may be moved by hand. */
+  readonly hand: ByHand | null;
 }
 
 /** The load as it lies: vinyl or scraps in true proportion, the rest of the mat hatched, the corner to align to marked. */
-export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, flawed }: Props) {
+export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, flawed, hand }: Props) {
   const { meta } = sheet;
   const scraps = meta.scraps.length > 0;
   const shownHeight = scraps ? meta.height : Math.min(Math.max(bin.height, meta.height), Math.max(meta.height, meta.width * 1.25));
@@ -47,7 +51,7 @@ export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, fla
         ))}
         {scraps && <path d={meta.usable} fill="none" stroke="var(--color-rule-strong)" strokeWidth={0.8 * px} strokeDasharray={`${3 * px} ${3 * px}`} />}
         {meta.kits.map((kit) => (
-          <DrawnKit key={kit.seat} kit={kit} colour={colour} px={px} cut={cut} current={current} flawed={flawed} boxed={!scraps} pale={pale} />
+          <DrawnKit key={kit.name} kit={kit} colour={colour} px={px} cut={cut} current={current} flawed={flawed} boxed={!scraps} pale={pale} hand={hand} />
         ))}
         {meta.scraps.map(({ label, path }) => {
           const [x, y] = cornerOf(path);
@@ -78,18 +82,33 @@ export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, fla
   );
 }
 
-interface KitProps extends Pick<Props, "cut" | "current" | "flawed" | "colour"> {
+interface KitProps extends Pick<Props, "cut" | "current" | "flawed" | "colour" | "hand"> {
   readonly kit: SheetKitMeta;
   readonly px: number;
   readonly boxed: boolean;
   readonly pale: boolean;
 }
 
-function DrawnKit({ kit, colour, px, cut, current, flawed, boxed, pale }: KitProps) {
+function DrawnKit({ kit, colour, px, cut, current, flawed, boxed, pale, hand }: KitProps) {
+  const chosen = hand?.chosen === kit.name;
   const begun = cut !== null && cut.size > 0;
   return (
-    <g>
+    <g
+      {...(hand ? { onPointerDown: (event) => hand.grab(event, kit.name), style: { cursor: "grab", touchAction: "none" } } : {})}
+      {...(hand && chosen ? { transform: shownAway(hand.away, kit) } : {})}
+    >
       <title>{kit.label}</title>
+      {hand && (
+        <rect
+          x={kit.x}
+          y={kit.y}
+          width={kit.width}
+          height={kit.height}
+          fill={chosen ? (hand.clash ? "var(--color-brick-tint)" : "var(--color-elm-tint)") : "transparent"}
+          stroke={chosen ? (hand.clash ? "var(--color-brick)" : "var(--color-elm)") : "none"}
+          strokeWidth={2 * px}
+        />
+      )}
       {boxed && (
         <rect
           x={kit.x}
@@ -114,8 +133,13 @@ function DrawnKit({ kit, colour, px, cut, current, flawed, boxed, pale }: KitPro
           strokeWidth={2.5 * px}
         />
       ))}
+      {kit.marks && <path d={kit.marks} fill="none" stroke="var(--color-ink)" strokeWidth={1.2 * px} />}
     </g>
   );
+}
+
+function shownAway({ dx, dy, turn }: ByHand["away"], { x, y, width, height }: SheetKitMeta): string {
+  return `translate(${dx} ${dy}) rotate(${turn} ${x + width / 2} ${y + height / 2})`;
 }
 
 /** Where a label hangs: the upper right corner of the outline's box. */
