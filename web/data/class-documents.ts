@@ -88,8 +88,8 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
 }
 
 function bodyOf(document: ClassDocument): Record<string, unknown> {
-  const { use, layout, prices, tools, spareKits, spareSupplies, accepted, leadDays } = document;
-  return { use, layout, prices, tools, spareKits, spareSupplies, accepted, ...(leadDays ? { leadDays } : {}) };
+  const { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, leadDays } = document;
+  return { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, ...(leadDays ? { leadDays } : {}) };
 }
 
 async function sharedRow(sql: Sql, table: "vinyls" | "cutters", studioId: string, body: unknown): Promise<string> {

@@ -28,16 +28,18 @@ const columns = (sql: Sql) => sql`label, film, outline, holes, to_char(bought, '
 
 /**
  * Scraps in the box, and those this class has cut, of films the class uses. Once a class has begun to cut, what comes into
- * the box later is not for it: its loads would be laid anew under the host's hands.
+ * the box later (its own leftovers, too) is only for what is cut again: its loads would be laid anew under the host's hands.
  */
 export async function scrapsForClass(sql: Sql, workshopId: string, vinyls: readonly Vinyl[]): Promise<Scrap[]> {
-  const rows = await sql<ScrapRow[]>`select ${columns(sql)} from scraps
-    where used_by = ${workshopId} or (used_nn is null and left_by is distinct from ${workshopId}
-      and created_at < coalesce((select min(cut_at) from sheets where workshop_id = ${workshopId}), 'infinity'))
-    order by label`;
-  return rows.flatMap(({ label, film, outline, holes, bought }) => {
+  const rows = await sql<(ScrapRow & { later: boolean })[]>`
+    with box as (
+      select *, (left_by is not distinct from ${workshopId} or created_at >= coalesce((select min(cut_at) from sheets where workshop_id = ${workshopId}), 'infinity')) as later
+      from scraps where used_by = ${workshopId} or used_nn is null
+    )
+    select ${columns(sql)}, later from box order by later, case when later then created_at end, label`;
+  return rows.flatMap(({ label, film, outline, holes, bought, later }) => {
     const vinyl = vinyls.find((own) => sameFilm(filmOf(own), film));
-    return vinyl ? [{ label, vinyl: vinyl.id, outline, holes, ...(bought ? { bought } : {}) }] : [];
+    return vinyl ? [{ label, vinyl: vinyl.id, outline, holes, later, ...(bought ? { bought } : {}) }] : [];
   });
 }
 

@@ -13,6 +13,7 @@ import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { sheetHpgl } from "@elm-basket/core/plan/files.ts";
 import { improveLayout } from "@elm-basket/core/plan/improve.ts";
+import { type Kit, kitsInBags } from "@elm-basket/core/plan/kits.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { letterKits, makePlan, type Plan } from "@elm-basket/core/plan/plan.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
@@ -109,7 +110,8 @@ const digest = (text: string): string => createHash("sha256").update(text).diges
 function compute(plan: Plan, hash: string): ComputedPlan {
   const { pieces: ignored, ...stored } = planJson(plan);
   const sheetOf = new Map(ignored.map((piece) => [piece.id, piece.sheet]));
-  const pieces = plan.kits.flatMap((kit) =>
+  const inBags = kitsInBags(plan.kits, plan.document.recuts);
+  const pieces = inBags.flatMap((kit) =>
     kit.pieces.map((piece) => ({
       id: piece.id,
       seat: kit.seat,
@@ -121,7 +123,7 @@ function compute(plan: Plan, hash: string): ComputedPlan {
       path: drawingPath([piece.polygon], KIT_DRAWING_MM),
     })),
   );
-  return { hash, plan: stored, sheets: plan.laidOut.sheets.map((sheet) => storedSheet(sheet, plan)), pieces, kits: storedKits(plan, pieces) };
+  return { hash, plan: stored, sheets: plan.laidOut.sheets.map((sheet) => storedSheet(sheet, plan)), pieces, kits: storedKits(inBags, pieces) };
 }
 
 function storedSheet(sheet: PlanSheet, plan: Plan): ComputedPlan["sheets"][number] {
@@ -173,9 +175,9 @@ function leftoverOf(sheet: PlanSheet, { document }: Plan): SheetMeta["leftover"]
 const GRAVITY = ["plain", "lighterCut", "reverse", "bolder"] as const;
 
 /** A seat's kits of all vinyls are one bag: counts and minutes add up, the hardest technique leads. */
-function storedKits(plan: Plan, pieces: ComputedPlan["pieces"]): ComputedPlan["kits"] {
-  return [...new Set(plan.kits.map(({ seat }) => seat))].map((seat) => {
-    const own = plan.kits.filter((kit) => kit.seat === seat).map(({ weed }) => weed);
+function storedKits(kits: readonly Kit[], pieces: ComputedPlan["pieces"]): ComputedPlan["kits"] {
+  return [...new Set(kits.map(({ seat }) => seat))].map((seat) => {
+    const own = kits.filter((kit) => kit.seat === seat).map(({ weed }) => weed);
     const sum = (pick: (weed: (typeof own)[number]) => number) => own.reduce((total, weed) => total + pick(weed), 0);
     const technique = own.reduce<(typeof GRAVITY)[number]>((worst, weed) => (GRAVITY.indexOf(weed.technique) > GRAVITY.indexOf(worst) ? weed.technique : worst), "plain");
     const letters = pieces.filter((piece) => piece.seat === seat).map(({ id, path }) => id + path);

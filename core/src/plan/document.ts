@@ -87,6 +87,11 @@ export const classDocumentSchema = z
     /** Spare blanks and consumables, whole kits. */
     spareSupplies: z.number().int().min(0).max(100).default(0),
     layout: layoutSchema.prefault({}),
+    /** Kits that failed and are cut again, a vinyl each; those of one round are laid together. A seat that is no longer there is passed over. */
+    recuts: z
+      .array(z.strictObject({ seat: seatId, vinyl: vinylId, round: z.number().int().min(1).max(500) }))
+      .max(500)
+      .default([]),
     /** The scrap box: used before fresh film. */
     scraps: z.array(scrapSchema).max(120).default([]),
     steps: z.array(stepSchema).max(60),

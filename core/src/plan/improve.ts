@@ -24,10 +24,12 @@ export interface Improvement {
 const ROUNDS = [1, 2, 4, 8, 15, 20] as const;
 
 /** Never ends by itself unless there is nothing to lay; deterministic by the layout's seed. */
-export function* improveLayout(document: Laying, kits: readonly Kit[]): Generator<Improvement, void> {
+export function* improveLayout(document: Laying, given: readonly Kit[]): Generator<Improvement, void> {
+  const kits = given.filter(({ recut }) => recut === null);
   const vinyls = document.vinyls.filter(({ id }) => kits.some((kit) => kit.vinyl === id));
   if (vinyls.length === 0) return;
-  const best = new Map(vinyls.map((vinyl) => [vinyl.id, layVinyl(vinyl, kits, document)]));
+  const from = { ...document, scraps: document.scraps.filter(({ later }) => !later) };
+  const best = new Map(vinyls.map((vinyl) => [vinyl.id, layVinyl(vinyl, kits, from)]));
   const total = () => [...best.values()].reduce((sum, laid) => sum + filmArea(laid), 0);
   const plannedMm2 = total();
   let searched = 0;
@@ -35,7 +37,7 @@ export function* improveLayout(document: Laying, kits: readonly Kit[]): Generato
     const seconds = ROUNDS[Math.min(round, ROUNDS.length) - 1] as number;
     let better = false;
     for (const vinyl of vinyls) {
-      const found = layVinyl(vinyl, kits, { ...document, layout: { ...document.layout, seconds, seed: document.layout.seed + round, kept: document.layout.kept.filter(({ hand }) => hand) } });
+      const found = layVinyl(vinyl, kits, { ...from, layout: { ...document.layout, seconds, seed: document.layout.seed + round, kept: document.layout.kept.filter(({ hand }) => hand) } });
       searched += seconds;
       if (!isBetter(found, best.get(vinyl.id) as LaidVinyl)) continue;
       best.set(vinyl.id, found);

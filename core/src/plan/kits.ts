@@ -27,6 +27,8 @@ export interface Kit {
   readonly weed: WeedReport;
   /** When the kit is longer than a load: which part of it this is. */
   readonly part: KitPart | null;
+  /** When it is cut again for one that failed: in which round. */
+  readonly recut: number | null;
 }
 
 /** Names a kit among all that are laid: its seat, and of long kits the part, `3.2`. */
@@ -80,6 +82,7 @@ function makeKits(seat: LetteredSeat, vinyl: Vinyl, polygons: readonly Polygon[]
       box,
       weed,
       part,
+      recut: null,
     };
   });
 }
@@ -91,6 +94,25 @@ export function spareKits(kits: readonly Kit[], count: number): Kit[] {
   const hardest = [...minutes].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1)).map(([seat]) => seat);
   if (hardest.length === 0) return [];
   return Array.from({ length: count }, (_, i) => ({ spare: `spare-${i + 1}`, of: hardest[i % hardest.length] as string })).flatMap(({ spare, of }) =>
-    kits.filter((kit) => kit.seat === of).map((kit) => ({ ...kit, seat: spare, of, pieces: kit.pieces.map((piece) => ({ ...piece, id: `${spare}${piece.id.slice(of.length)}` })) })),
+    kits.filter((kit) => kit.seat === of).map((kit) => renamed(kit, spare)),
   );
+}
+
+/** The same letters under another name. */
+const renamed = (kit: Kit, seat: string): Kit => ({ ...kit, seat, pieces: kit.pieces.map((piece) => ({ ...piece, id: `${seat}${piece.id.slice(kit.seat.length)}` })) });
+
+/** What failed, once more: `recut-1`, `recut-2`, … in the order in which it was asked for. */
+export function recutKits(kits: readonly Kit[], recuts: readonly { readonly seat: string; readonly vinyl: string; readonly round: number }[]): Kit[] {
+  return recuts.flatMap(({ seat, vinyl, round }, i) => kits.filter((kit) => kit.seat === seat && kit.vinyl === vinyl).map((kit) => ({ ...renamed(kit, `recut-${i + 1}`), of: kit.of, recut: round })));
+}
+
+/** What ends up in the bags: of a vinyl that was cut again the last cut, under the seat it is for. */
+export function kitsInBags(kits: readonly Kit[], recuts: readonly { readonly seat: string; readonly vinyl: string }[]): Kit[] {
+  const last = new Map(recuts.map(({ seat, vinyl }, i) => [`${seat} ${vinyl}`, `recut-${i + 1}`]));
+  return kits
+    .filter((kit) => kit.recut === null)
+    .flatMap((kit) => {
+      const again = kits.find((own) => own.recut !== null && own.seat === last.get(`${kit.seat} ${kit.vinyl}`) && own.part?.n === kit.part?.n);
+      return [again ? { ...again, seat: kit.seat } : kit];
+    });
 }

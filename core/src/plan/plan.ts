@@ -10,7 +10,7 @@ import { type RunSheet, runSheet } from "../scheduling/step.ts";
 import { type Cost, costOf } from "../supplies/price.ts";
 import { boughtLine, type SupplyLine, supplyLines } from "../supplies/supply.ts";
 import type { ClassDocument } from "./document.ts";
-import { type Kit, kitsOf, spareKits } from "./kits.ts";
+import { type Kit, kitsOf, recutKits, spareKits } from "./kits.ts";
 import { type LetteredSet, letterSet } from "./letter-set.ts";
 import { measureStrokes } from "./measure-strokes.ts";
 import { type LaidOut, layOut, partSize } from "./sheets.ts";
@@ -75,7 +75,8 @@ export function letterKits(document: ClassDocument, fonts: FontLookup): Pick<Pla
   const face = readFace(document.blank);
   const lettered = measureStrokes(letterSet(document.design, document.seats, face, fonts), fonts);
   const own = kitsOf(lettered.seats, document.vinyls, { copies: document.blank.handle?.school === "both" ? 2 : 1, sizeOf: (vinyl) => partSize(vinyl, document) });
-  return { face, lettered, kits: [...own, ...spareKits(own, document.spareKits)] };
+  const all = [...own, ...spareKits(own, document.spareKits)];
+  return { face, lettered, kits: [...all, ...recutKits(all, document.recuts)] };
 }
 
 export type PlanStages = Omit<Plan, "findings">;

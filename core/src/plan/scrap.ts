@@ -24,6 +24,7 @@ export const scrapSchema = z
       .string()
       .regex(/^\d{4}-\d{2}-\d{2}$/u, "a date like 2026-12-05")
       .optional(),
+    later: z.boolean().default(false).describe("came into the box after cutting began: only for what is cut again"),
   })
   .refine((scrap) => polygonArea(scrapPolygon(scrap)) >= LEAST_AREA_MM2, { message: `an outline round at least ${LEAST_AREA_MM2} mm²`, path: ["outline"] });
 export type Scrap = z.infer<typeof scrapSchema>;

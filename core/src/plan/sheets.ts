@@ -63,6 +63,9 @@ export function partSize(vinyl: Vinyl, document: Pick<ClassDocument, "cutter" | 
   return { width: bin.width - round, height: bin.height - round, mayTurn: layout.mayTurn && vinyl.turns === "free", overlap: layout.splitOverlap };
 }
 
+/** A kit or two on a scrap are soon laid. */
+const RECUT_SECONDS = 0.3;
+
 export type Laying = Pick<ClassDocument, "vinyls" | "cutter" | "layout" | "design" | "scraps">;
 
 /** All kits of one vinyl, laid. @throws Error when an independent check finds a fault: a bug, never to be cut. */
@@ -92,13 +95,30 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
   const unplaced: { id: string; reason: "tooLarge" | "noRoom" }[] = [];
   const { cutter, layout } = document;
   const pad = padOf(document);
-  for (const vinyl of document.vinyls) {
-    if (!kits.some((kit) => kit.vinyl === vinyl.id)) continue;
-    const laid = layVinyl(vinyl, kits, document);
-    const made = laid.loads.map((load, i) => makeSheet({ nn: sheets.length + i + 1, vinyl, cutter, layout, load, labels }));
-    sheets.push(...made);
+  const all = new Map<string, LaidVinyl>();
+  const lay = (vinyl: Vinyl, own: readonly Kit[], from: Laying) => {
+    if (!own.some((kit) => kit.vinyl === vinyl.id)) return;
+    const laid = layVinyl(vinyl, own, from);
+    sheets.push(...laid.loads.map((load, i) => makeSheet({ nn: sheets.length + i + 1, vinyl, cutter, layout, load, labels })));
     unplaced.push(...laid.unplaced.flatMap(({ kit, reason }) => kit.pieces.map(({ id }) => ({ id, reason }))));
-    use.push(useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), pad, edge: cutter.edgeMargin }));
+    const before = all.get(vinyl.id);
+    all.set(vinyl.id, { loads: [...(before?.loads ?? []), ...laid.loads], unplaced: [...(before?.unplaced ?? []), ...laid.unplaced] });
+  };
+  const first = kits.filter(({ recut }) => recut === null);
+  for (const vinyl of document.vinyls) lay(vinyl, first, { ...document, scraps: document.scraps.filter(({ later }) => !later) });
+  // What is cut again comes after all loads, so that those stay as they were cut; each round takes of the scraps that are left.
+  const rounds = [...new Set(kits.flatMap(({ recut }) => (recut === null ? [] : [recut])))].sort((a, b) => a - b);
+  for (const round of rounds) {
+    const own = kits.filter(({ recut }) => recut === round);
+    for (const vinyl of document.vinyls) {
+      const used = new Set(sheets.flatMap(({ scraps }) => scraps.map(({ label }) => label)));
+      const left = [...document.scraps.filter(({ later }) => !later), ...document.scraps.filter(({ later }) => later)].filter(({ label }) => !used.has(label));
+      lay(vinyl, own, { ...document, scraps: left, layout: { ...layout, kept: [], seconds: Math.min(layout.seconds, RECUT_SECONDS) } });
+    }
+  }
+  for (const vinyl of document.vinyls) {
+    const laid = all.get(vinyl.id);
+    if (laid) use.push(useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), pad, edge: cutter.edgeMargin }));
   }
   return { sheets, use, unplaced };
 }
@@ -156,7 +176,7 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
     return {
       seat: kit.seat,
       name: kitName(kit),
-      note: kit.part ? `${label} ${kit.part.n}/${kit.part.parts}` : label,
+      note: [label, ...(kit.recut === null ? [] : ["again"]), ...(kit.part ? [`${kit.part.n}/${kit.part.parts}`] : [])].join(" "),
       pieces,
       marks: crossLines(kit.part?.marks ?? []).map((line) => laidDown([[line]], laid)[0]?.[0] as unknown as Line),
       box: laid.box,

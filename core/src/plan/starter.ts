@@ -78,6 +78,7 @@ export function starterClass(input: StarterInput): ClassDocument {
       supply("bag", "Parcel bag", "seat", 1),
     ],
     prices: { currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 },
+    recuts: [],
     accepted: [],
   };
 }

@@ -33,6 +33,7 @@ const CLASS_FIELDS = [
   "prices",
   "layout",
   "spareKits",
+  "recuts",
   "spareSupplies",
   "accepted",
 ] as const;

@@ -132,7 +132,13 @@ export function WeedBench({ classId, kit, now, queue, pieces, vinyls, stencil }:
           </ul>
         </section>
       </div>
-      {asking && <LostPiece onTake={(reason) => act({ act: "recut", reason }, true)} onLeave={() => setAsking(false)} />}
+      {asking && (
+        <LostPiece
+          vinyls={vinyls.filter(({ id }) => pieces.some((piece) => piece.vinyl === id))}
+          onTake={(reason, vinyl) => act({ act: "recut", reason, vinyl }, true)}
+          onLeave={() => setAsking(false)}
+        />
+      )}
       <div className="no-print fixed inset-x-0 bottom-0 z-30 grid grid-cols-[1fr_1fr_1fr] border-rule-strong border-t bg-card sm:grid-cols-[1fr_1fr_1fr_1fr_1.3fr]">
         <p className="hidden items-center justify-center font-bold font-head text-3xl sm:flex" data-timer>
           {showClock(seconds)}
@@ -205,13 +211,33 @@ function PieceCheck({ pieces, counters }: { pieces: number; counters: number }) 
 
 const REASONS = ["lost", "torn", "folded on itself", "not cut through"];
 
-function LostPiece({ onTake, onLeave }: { onTake: (reason: string) => void; onLeave: () => void }) {
+interface LostProps {
+  readonly vinyls: Props["vinyls"];
+  readonly onTake: (reason: string, vinyl: string | null) => void;
+  readonly onLeave: () => void;
+}
+
+function LostPiece({ vinyls, onTake, onLeave }: LostProps) {
+  const [vinyl, setVinyl] = useState("");
   return (
     <div role="dialog" aria-label="Lost a piece" className="fixed inset-x-0 bottom-[74px] z-40 border-brick border-t-2 bg-brick-tint p-4">
       <div className="mx-auto flex max-w-4xl flex-wrap items-center gap-3">
-        <p className="mr-2 font-bold">What happened? The kit goes on the list to cut again.</p>
+        <p className="mr-2 font-bold">What happened? It is laid at once to be cut again, on a scrap if one is large enough.</p>
+        {vinyls.length > 1 && (
+          <label className="flex min-h-11 items-center gap-2">
+            Which colour?
+            <select value={vinyl} onChange={(event) => setVinyl(event.target.value)}>
+              <option value="">all of the kit</option>
+              {vinyls.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
         {REASONS.map((reason) => (
-          <button key={reason} type="button" className="min-h-11 rounded-card border-[1.5px] border-brick px-4 font-bold text-brick hover:bg-card" onClick={() => onTake(reason)}>
+          <button key={reason} type="button" className="min-h-11 rounded-card border-[1.5px] border-brick px-4 font-bold text-brick hover:bg-card" onClick={() => onTake(reason, vinyl || null)}>
             {reason}
           </button>
         ))}
