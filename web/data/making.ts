@@ -173,6 +173,10 @@ export async function piecesOfSeat(sql: Sql, workshopId: string, seat: string): 
   return sql<PieceRow[]>`select id, vinyl, sheet, counters, small, path from pieces where workshop_id = ${workshopId} and seat = ${seat} order by position`;
 }
 
+export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<{ seat: string; vinyl: string; path: string }[]> {
+  return sql<{ seat: string; vinyl: string; path: string }[]>`select seat, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by position`;
+}
+
 /** A kit counts as cut when every sheet that carries a piece of it is cut. */
 export async function markSheet(sql: Sql, workshopId: string, nn: number, cut: boolean): Promise<boolean> {
   const [row] = await sql`update sheets set cut_at = ${cut ? new Date() : null} where workshop_id = ${workshopId} and nn = ${nn} returning nn`;

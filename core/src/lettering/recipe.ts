@@ -157,8 +157,10 @@ export function withSize(design: Design, id: string, size: number): Design {
 }
 
 /** The design with one vinyl in the place of another: two near shades become one layer. */
-export function mergedVinyl(design: Design, from: string, into: string): Design {
-  const swap = (id: string) => (id === from ? into : id);
+export const mergedVinyl = (design: Design, from: string, into: string): Design => withVinyls(design, (id) => (id === from ? into : id));
+
+/** The design in other vinyls, layer by layer. */
+export function withVinyls(design: Design, swap: (id: string) => string): Design {
   const items = design.items.map((item): RecipeItem => {
     if (item.kind === "gap") return item;
     return item.kind === "art" ? { ...item, layers: item.layers.map((layer) => ({ ...layer, vinyl: swap(layer.vinyl) })) } : { ...item, vinyl: swap(item.vinyl) };

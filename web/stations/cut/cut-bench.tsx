@@ -96,7 +96,14 @@ export function CutBench(input: CutBenchInput) {
   return (
     <>
       <section>
-        <SheetDrawing {...input} cut={sheet.cutAt ? null : cutNow} current={working ? here.cut[here.cut.length - 1] : undefined} flawed={new Set(flawed)} hand={mayMove ? byHand : null} />
+        <SheetDrawing
+          {...input}
+          cut={sheet.cutAt ? null : cutNow}
+          current={working ? here.cut[here.cut.length - 1] : undefined}
+          flawed={new Set(flawed)}
+          straight={input.hand === null}
+          hand={mayMove ? byHand : null}
+        />
         {mayMove && <HandPanel classId={classId} vinyl={sheet.vinyl} meta={sheet.meta} unit={input.unit} hand={byHand} byHand={input.hand?.count ?? 0} />}
       </section>
       <section className="lg:col-start-3 lg:row-span-2 lg:row-start-1 lg:border-rule lg:border-l lg:pl-5" aria-label="At the cutter">

@@ -17,12 +17,14 @@ interface Props {
   /** The piece that was cut last, while the blade moves. */
   readonly current: string | undefined;
   readonly flawed: ReadonlySet<string>;
+  /** Weed boxes are cut round the kits. */
+  readonly straight: boolean;
   /** Where kits may be moved by hand. */
   readonly hand: ByHand | null;
 }
 
 /** The load as it lies: vinyl or scraps in true proportion, the rest of the mat hatched, the corner to align to marked. */
-export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, flawed, hand }: Props) {
+export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, flawed, straight, hand }: Props) {
   const { meta } = sheet;
   const scraps = meta.scraps.length > 0;
   const shownHeight = scraps ? meta.height : Math.min(Math.max(bin.height, meta.height), Math.max(meta.height, meta.width * 1.25));
@@ -51,7 +53,7 @@ export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, fla
         ))}
         {scraps && <path d={meta.usable} fill="none" stroke="var(--color-rule-strong)" strokeWidth={0.8 * px} strokeDasharray={`${3 * px} ${3 * px}`} />}
         {meta.kits.map((kit) => (
-          <DrawnKit key={kit.name} kit={kit} colour={colour} px={px} cut={cut} current={current} flawed={flawed} boxed={!scraps} pale={pale} hand={hand} />
+          <DrawnKit key={kit.name} kit={kit} colour={colour} px={px} cut={cut} current={current} flawed={flawed} boxed={!scraps && straight} pale={pale} hand={hand} />
         ))}
         {meta.scraps.map(({ label, path }) => {
           const [x, y] = cornerOf(path);

@@ -8,10 +8,10 @@ import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useEffect } from "react";
 import { Dialog } from "@/ui/dialog.tsx";
 import { Field } from "@/ui/field.tsx";
+import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
 import { Stepper } from "@/ui/stepper.tsx";
 import { FontField } from "./fonts.tsx";
 import { VinylField } from "./item-fields.tsx";
-import { SeatFace, useFacePicture } from "./seat-face.tsx";
 import type { Lettering } from "./use-lettering.ts";
 
 type Seat = ClassDocument["seats"][number];

@@ -6,8 +6,8 @@ import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
+import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
 import type { MeasuredSeat } from "@/workers/letter-protocol.ts";
-import { SeatFace, useFacePicture } from "./seat-face.tsx";
 import type { Drawn } from "./use-lettering.ts";
 
 const SHOWN_AT_ONCE = 60;

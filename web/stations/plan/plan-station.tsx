@@ -1,17 +1,21 @@
 import { cautionsFor } from "@elm-basket/core/advice/cautions.ts";
 import { DEADLINE_WORDS } from "@elm-basket/core/advice/words-en.ts";
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
+import { drawingPath, readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { withStudio } from "@/data/client.ts";
+import { piecesOfSeats } from "@/data/making.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { loadStation, type StationData } from "@/stations/frame/load.ts";
 import { Basket, strandsDone } from "@/ui/basket.tsx";
 import { FileButton } from "@/ui/button.tsx";
 import { showDate, showDaysAway, todayIn } from "@/ui/dates.ts";
-import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
+import { SeverityMark } from "@/ui/marks.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { labelsOf } from "../frame/labels.ts";
 import { ClassForm } from "./class-form.tsx";
 import { KeepAsProject } from "./keep-as-project.tsx";
+import { type SetSeat, SetView } from "./set-view.tsx";
 
 export async function PlanStation({ id }: { id: string }) {
   const loaded = await loadStation(id);
@@ -39,27 +43,14 @@ export async function PlanStation({ id }: { id: string }) {
       </section>
       <section>
         <Countdown data={data} />
-        <h2 className="mt-8 mb-2 text-lg">The set, side by side</h2>
-        <p className="mb-3 text-soft text-sm">Look at all colours together before anything is cut: chosen one by one they get regretted.</p>
-        <ul className="grid grid-cols-2 gap-5 sm:grid-cols-3">
-          {planned.document.vinyls.map((vinyl) => {
-            const use = planned.plan.vinyl.find((entry) => entry.vinyl === vinyl.id);
-            return (
-              <li key={vinyl.id}>
-                <div className="h-20 border border-rule-strong" style={{ background: vinyl.colour }} />
-                <p className="mt-1 font-bold">
-                  <FilmDot colour={vinyl.colour} /> {vinyl.name}
-                </p>
-                <p className="text-soft text-sm">{use ? `${(use.usedMm2 / 10_000).toFixed(1)} dm², ${use.loads} ${use.loads === 1 ? "load" : "loads"}` : "not used yet"}</p>
-              </li>
-            );
-          })}
-          <li>
-            <div className="h-20 border border-rule-strong" style={{ background: planned.document.blank.colour }} />
-            <p className="mt-1 font-bold">{planned.document.blank.name}</p>
-            <p className="text-soft text-sm">the blank</p>
-          </li>
-        </ul>
+        <SetView
+          classId={id}
+          blank={planned.document.blank}
+          vinyls={planned.document.vinyls}
+          seats={await setSeats(data)}
+          count={planned.plan.seats.length}
+          use={planned.plan.vinyl.map(({ vinyl, usedMm2, loads }) => ({ vinyl, usedMm2, loads }))}
+        />
         <h2 className="mt-8 mb-2 text-lg">The basket</h2>
         <Basket seats={seats} href={(seat) => `/classes/${id}/weed?kit=${encodeURIComponent(seat)}`} />
       </section>
@@ -82,6 +73,41 @@ export async function PlanStation({ id }: { id: string }) {
       </section>
     </div>
   );
+}
+
+/** Two rows of faces on a laptop; Letter shows every seat. */
+const SHOWN_SEATS = 12;
+/** Drawn a hand's width wide on screen. */
+const SET_DRAWING_MM = 0.15;
+
+async function setSeats({ host, planned }: StationData): Promise<SetSeat[]> {
+  const first = planned.plan.seats.slice(0, SHOWN_SEATS);
+  const pieces = await withStudio(host.studioId, (sql) =>
+    piecesOfSeats(
+      sql,
+      planned.id,
+      first.map(({ seat }) => seat),
+    ),
+  );
+  const order = planned.document.vinyls.map(({ id }) => id);
+  return first.map(({ seat, label }) => ({
+    seat,
+    label,
+    layers: order.flatMap((vinyl) => {
+      const own = pieces.filter((piece) => piece.seat === seat && piece.vinyl === vinyl);
+      return own.length === 0
+        ? []
+        : [
+            {
+              vinyl,
+              path: drawingPath(
+                own.map(({ path }) => readPiecePath(path)),
+                SET_DRAWING_MM,
+              ),
+            },
+          ];
+    }),
+  }));
 }
 
 function Minutes({ data }: { data: StationData }) {

@@ -7,7 +7,6 @@ import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { type Box, boxOfPoints } from "@elm-basket/core/geometry/polygon.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { memo, type ReactNode, useMemo } from "react";
-import type { DrawnSeat } from "@/workers/letter-protocol.ts";
 
 export interface FacePicture {
   readonly outline: string;
@@ -34,7 +33,7 @@ export function useFacePicture(blank: Blank): FacePicture | null {
 interface Props {
   readonly face: FacePicture;
   readonly vinyls: readonly Vinyl[];
-  readonly drawn: DrawnSeat | undefined;
+  readonly drawn: { readonly layers: readonly { readonly vinyl: string; readonly path: string }[] } | undefined;
   readonly edge: string;
   readonly name: string;
   readonly maxHeight?: number;

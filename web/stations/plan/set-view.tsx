@@ -1,0 +1,176 @@
+"use client";
+
+import type { Blank } from "@elm-basket/core/blanks/blank.ts";
+import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { useRouter } from "next/navigation";
+import { useState, useTransition } from "react";
+import { Button } from "@/ui/button.tsx";
+import { FilmDot } from "@/ui/marks.tsx";
+import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
+import { type SwapEffect, swapEffect, swapVinyls } from "./swap-actions.ts";
+
+export interface SetSeat {
+  readonly seat: string;
+  readonly label: string;
+  readonly layers: readonly { readonly vinyl: string; readonly path: string }[];
+}
+
+interface Props {
+  readonly classId: string;
+  readonly blank: Blank;
+  readonly vinyls: readonly Vinyl[];
+  readonly seats: readonly SetSeat[];
+  /** Of the class, of which the first are shown. */
+  readonly count: number;
+  readonly use: readonly { readonly vinyl: string; readonly usedMm2: number; readonly loads: number }[];
+}
+
+const dm2 = (mm2: number): string => `${(mm2 / 10_000).toFixed(1)} dm²`;
+
+/** All designs in their colours on their blanks, and what it would look like and take with two vinyls exchanged. */
+export function SetView({ classId, blank, vinyls, seats, count, use }: Props) {
+  const router = useRouter();
+  const face = useFacePicture(blank);
+  const used = vinyls.filter(({ id }) => seats.some(({ layers }) => layers.some(({ vinyl }) => vinyl === id)));
+  const [pair, setPair] = useState<readonly [string, string]>(["", ""]);
+  const [effect, setEffect] = useState<SwapEffect | null>(null);
+  const [said, setSaid] = useState("");
+  const [busy, start] = useTransition();
+  const [a, b] = pair;
+  const swapping = a !== "" && b !== "" && a !== b;
+  const shown = swapping ? vinyls.map((vinyl) => (vinyl.id === a ? colourOf(vinyl, vinyls, b) : vinyl.id === b ? colourOf(vinyl, vinyls, a) : vinyl)) : vinyls;
+  const pick = (next: readonly [string, string]) => {
+    setPair(next);
+    setEffect(null);
+    setSaid("");
+    if (next[0] === "" || next[1] === "" || next[0] === next[1]) return;
+    start(async () => {
+      const answer = await swapEffect(classId, next[0], next[1]);
+      setEffect(answer);
+      if (!answer) setSaid("What that would take could not be worked out.");
+    });
+  };
+  const take = () =>
+    start(async () => {
+      const answer = await swapVinyls(classId, a, b);
+      setSaid(answer ? "Exchanged. Undo puts it back." : "Another window changed the design first. Look again.");
+      setPair(["", ""]);
+      setEffect(null);
+      router.refresh();
+    });
+  const nameOf = (id: string) => vinyls.find((vinyl) => vinyl.id === id)?.name ?? id;
+  return (
+    <section aria-label="The set" aria-busy={busy}>
+      <h2 className="mt-8 mb-2 text-lg">The set, side by side</h2>
+      <p className="mb-3 text-soft text-sm">Look at all designs and colours together before anything is cut: chosen one by one they get regretted.</p>
+      {face && seats.length > 0 && (
+        <ul className="mb-4 grid grid-cols-[repeat(auto-fill,minmax(120px,1fr))] gap-3">
+          {seats.map(({ seat, label, layers }) => (
+            <li key={seat}>
+              <SeatFace face={face} vinyls={shown} drawn={{ layers }} edge="var(--color-rule-strong)" name={label} maxHeight={130} />
+              <span className="block truncate text-soft text-sm">{label}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {count > seats.length && (
+        <p className="mb-3 text-soft text-sm">
+          The first {seats.length} of {count}. Letter shows all of them.
+        </p>
+      )}
+      <ul className="flex flex-wrap gap-x-6 gap-y-2">
+        {vinyls.map((vinyl) => {
+          const entry = use.find((own) => own.vinyl === vinyl.id);
+          return (
+            <li key={vinyl.id} className="flex items-start gap-2">
+              <span className="pt-0.5">
+                <FilmDot colour={vinyl.colour} size={26} />
+              </span>
+              <span>
+                <span className="block font-bold">{vinyl.name}</span>
+                <span className="block text-soft text-sm">{entry ? `${dm2(entry.usedMm2)}, ${entry.loads} ${entry.loads === 1 ? "load" : "loads"}` : "not used yet"}</span>
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      {used.length > 1 && (
+        <div className="mt-4 border-rule border-t pt-3">
+          <div className="flex flex-wrap items-end gap-3 text-sm">
+            <Film label="What if" value={a} vinyls={vinyls} onChange={(id) => pick([id, b])} />
+            <Film label="and" value={b} vinyls={vinyls} onChange={(id) => pick([a, id])} />
+            <p className="min-h-11 py-2.5">changed places?</p>
+          </div>
+          {swapping && (
+            <>
+              <p role="status" className="mt-2">
+                {busy && !effect ? "Working out what that takes …" : effect ? "Drawn above as it would be." : said}
+              </p>
+              {effect && <Effect effect={effect} nameOf={nameOf} />}
+              <div className="mt-3 flex flex-wrap gap-3">
+                <Button tone="main" disabled={busy} onClick={take}>
+                  Exchange them
+                </Button>
+                <Button disabled={busy} onClick={() => pick(["", ""])}>
+                  Leave them
+                </Button>
+              </div>
+            </>
+          )}
+          {!swapping && said && <p role="status">{said}</p>}
+        </div>
+      )}
+    </section>
+  );
+}
+
+function colourOf(vinyl: Vinyl, vinyls: readonly Vinyl[], other: string): Vinyl {
+  return { ...vinyl, colour: vinyls.find(({ id }) => id === other)?.colour ?? vinyl.colour };
+}
+
+function Film({ label, value, vinyls, onChange }: { label: string; value: string; vinyls: readonly Vinyl[]; onChange: (id: string) => void }) {
+  return (
+    <label className="grid gap-1">
+      {label}
+      <select value={value} onChange={(event) => onChange(event.target.value)}>
+        <option value="">choose</option>
+        {vinyls.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+function Effect({ effect, nameOf }: { effect: SwapEffect; nameOf: (id: string) => string }) {
+  return (
+    <table className="mt-2 w-full text-left text-sm tabular-nums">
+      <thead className="text-soft">
+        <tr>
+          <th className="py-1 font-normal" scope="col">
+            <span className="sr-only">What</span>
+          </th>
+          <th className="py-1 font-normal" scope="col">
+            as planned
+          </th>
+          <th className="py-1 font-normal" scope="col">
+            exchanged
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {effect.rows.map(({ what, vinyl, before, after }) => (
+          <tr key={what + (vinyl ?? "")} className="border-rule border-t">
+            <th className="py-1.5 pr-3 font-normal" scope="row">
+              {vinyl ? nameOf(vinyl) : what}
+            </th>
+            <td className="py-1.5 pr-3">{before}</td>
+            <td className={`py-1.5 ${before === after ? "" : "font-bold"}`}>{after}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
