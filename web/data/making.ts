@@ -173,8 +173,10 @@ export async function piecesOfSeat(sql: Sql, workshopId: string, seat: string): 
   return sql<PieceRow[]>`select id, vinyl, sheet, counters, small, path from pieces where workshop_id = ${workshopId} and seat = ${seat} order by position`;
 }
 
-export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<{ seat: string; vinyl: string; path: string }[]> {
-  return sql<{ seat: string; vinyl: string; path: string }[]>`select seat, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by position`;
+export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<{ id: string; seat: string; vinyl: string; path: string }[]> {
+  return sql<
+    { id: string; seat: string; vinyl: string; path: string }[]
+  >`select id, seat, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by position`;
 }
 
 /** A kit counts as cut when every sheet that carries a piece of it is cut. */

@@ -82,6 +82,11 @@ export async function keepLeftovers(sql: Sql, studioId: string, workshopId: stri
   return labels;
 }
 
+/** Labels of what a load left that is still in the box. */
+export async function leftBy(sql: Sql, workshopId: string, nn: number): Promise<string[]> {
+  return (await sql<{ label: string }[]>`select label from scraps where left_by = ${workshopId} and left_nn = ${nn} and used_nn is null order by label`).map(({ label }) => label);
+}
+
 /** A load that was not cut after all leaves nothing. */
 export async function takeBackLeftovers(sql: Sql, workshopId: string, nn: number): Promise<void> {
   await sql`delete from scraps where left_by = ${workshopId} and left_nn = ${nn} and used_nn is null`;

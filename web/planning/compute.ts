@@ -2,6 +2,8 @@
 import { MessageChannel } from "node:worker_threads";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Improvement } from "@elm-basket/core/plan/improve.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import type { ScrapLabel } from "@elm-basket/print/scrap-labels.ts";
 import { Piscina } from "piscina";
 import type { ComputedPlan } from "../data/making.ts";
 import type { DecalPicture, GivenFont } from "../workers/plan.server.ts";
@@ -27,6 +29,10 @@ export async function computePlan(document: ClassDocument, fonts: readonly Given
 
 export async function labelsPdf(document: ClassDocument, fonts: readonly GivenFont[]): Promise<Uint8Array> {
   return workers().run({ kind: "labels", document, fonts }, { signal: signal() });
+}
+
+export async function scrapLabels(scraps: readonly ScrapLabel[], unit: LengthUnit): Promise<Uint8Array> {
+  return workers().run({ kind: "scrapLabels", scraps, unit }, { signal: signal() });
 }
 
 /** Searches for tighter layouts until `stop` is told; every round is handed to `onStep`. */

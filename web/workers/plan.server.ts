@@ -18,8 +18,10 @@ import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { letterKits, makePlan, type Plan } from "@elm-basket/core/plan/plan.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
 import { type PlanSheet, pathsOf } from "@elm-basket/core/plan/sheets.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { kitLabelsPdf } from "@elm-basket/print/kit-labels.ts";
+import { type ScrapLabel, scrapLabelsPdf } from "@elm-basket/print/scrap-labels.ts";
 import type { ComputedPlan, SheetMeta } from "../data/making.ts";
 
 const shipped = diskFonts();
@@ -39,6 +41,7 @@ export type Job =
   | { readonly kind: "plan"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly hash: string }
   | { readonly kind: "improve"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly port: MessagePort }
   | { readonly kind: "labels"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[] }
+  | { readonly kind: "scrapLabels"; readonly scraps: readonly ScrapLabel[]; readonly unit: LengthUnit }
   | { readonly kind: "decal"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly seat: string }
   | { readonly kind: "font"; readonly bytes: Uint8Array };
 
@@ -63,6 +66,7 @@ function lookup(fonts: readonly GivenFont[]): FontLookup {
 
 export default async function run(job: Job): Promise<ComputedPlan | Uint8Array | DecalPicture | number | null> {
   if (job.kind === "font") return fontShare(job.bytes);
+  if (job.kind === "scrapLabels") return scrapLabelsPdf(job.scraps, job.unit);
   const fonts = lookup(job.fonts);
   if (job.kind === "decal") return decal(job.document, job.seat, fonts);
   if (job.kind === "improve") return improve(job.document, fonts, job.port);

@@ -1,6 +1,8 @@
 /** The plan as a JSON document, described in docs/formats.md. Numbers rounded to what they mean; no geometry. */
 import { z } from "zod";
 import { SEVERITY_ORDER } from "../advice/finding.ts";
+import type { Point } from "../geometry/polygon.ts";
+import type { Kit } from "./kits.ts";
 import type { Plan } from "./plan.ts";
 
 const values = z.record(z.string(), z.union([z.string(), z.number()]));
@@ -16,6 +18,16 @@ export const planJsonSchema = z.strictObject({
   pieces: z.array(z.strictObject({ id: z.string(), seat: z.string(), layer: z.string(), sheet: z.number().nullable(), areaMm2: z.number(), counters: z.number() })),
   sheets: z.array(z.strictObject({ nn: z.number(), vinyl: z.string(), stock: z.string(), width: z.number(), height: z.number(), cutMinutes: z.number(), share: z.number() })),
   vinyl: z.array(z.strictObject({ vinyl: z.string(), loads: z.number(), loadsBound: z.number(), usedMm2: z.number(), boundMm2: z.number(), boxesMm2: z.number(), scrapKits: z.number() })),
+  splits: z
+    .array(
+      z.strictObject({
+        seat: z.string(),
+        layer: z.string(),
+        parts: z.array(z.strictObject({ n: z.number(), pieces: z.array(z.string()), marks: z.array(z.tuple([z.number(), z.number()])) })),
+        seams: z.array(z.strictObject({ from: z.tuple([z.number(), z.number()]), to: z.tuple([z.number(), z.number()]), through: z.array(z.string()) })),
+      }),
+    )
+    .describe("kits longer than a load: their parts, in the design's own coordinates, mm"),
   unplaced: z.array(z.strictObject({ id: z.string(), reason: z.string() })),
   clearanceMm: z.number(),
   preparation: z.strictObject({ cuttingMinutes: z.number(), weedingMinutes: z.number(), packingMinutes: z.number() }),
@@ -99,6 +111,7 @@ export function planJson(plan: Plan): PlanJson {
       boxesMm2: round(use.boxesMm2, 1),
       scrapKits: use.scrapKits,
     })),
+    splits: splitsOf(plan.kits),
     unplaced: laidOut.unplaced.map((piece) => ({ ...piece })),
     clearanceMm: document.layout.clearance,
     preparation: { cuttingMinutes: round(plan.preparation.cutting, 1), weedingMinutes: round(plan.preparation.weeding, 1), packingMinutes: round(plan.preparation.packing, 1) },
@@ -136,6 +149,22 @@ export function planJson(plan: Plan): PlanJson {
       remedies: finding.remedies.map((remedy) => ({ code: remedy.code, values: roundedValues(remedy.values) })),
     })),
   };
+}
+
+function splitsOf(kits: readonly Kit[]): PlanJson["splits"] {
+  const point = ([x, y]: Point): [number, number] => [round(x), round(y)];
+  return kits.flatMap((first) => {
+    if (first.part?.n !== 1) return [];
+    const parts = kits.filter((kit) => kit.seat === first.seat && kit.vinyl === first.vinyl);
+    return [
+      {
+        seat: first.seat,
+        layer: first.vinyl,
+        parts: parts.map(({ part, pieces }) => ({ n: part?.n ?? 1, pieces: pieces.map(({ id }) => id), marks: (part?.marks ?? []).map(point) })),
+        seams: first.part.seams.map(({ line: [from, to], through }) => ({ from: point(from), to: point(to), through: [...through] })),
+      },
+    ];
+  });
 }
 
 function roundedValues(from: Readonly<Record<string, string | number>>): Record<string, string | number> {

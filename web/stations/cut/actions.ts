@@ -16,19 +16,19 @@ import { filmOf } from "@/data/scraps.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { TEST_FORCES, TEST_SHARES } from "./test-grid.ts";
 
-/** Cut on another machine, or not after all. Returns the labels of scraps that came into the box. */
-export async function markLoad(id: string, nn: number, cut: boolean): Promise<{ ok: boolean; kept: string[] }> {
+/** Cut on another machine, or not after all. */
+export async function markLoad(id: string, nn: number, cut: boolean): Promise<boolean> {
   const host = await requireHost();
-  if (!isId(id) || !Number.isInteger(nn)) return { ok: false, kept: [] };
+  if (!isId(id) || !Number.isInteger(nn)) return false;
   const done = await withStudio(host.studioId, async (sql) => {
     const sheet = (await listSheets(sql, id)).find((row) => row.nn === nn);
-    if (!sheet) return null;
-    const kept = await finishSheet(sql, host.studioId, id, sheet, cut);
+    if (!sheet) return false;
+    await finishSheet(sql, host.studioId, id, sheet, cut);
     if (cut) await addLog(sql, host.studioId, id, { kind: "cut", body: { sheet: nn, vinyl: sheet.vinyl, plannedMinutes: sheet.meta.cutMinutes + sheet.meta.loadMinutes } });
-    return kept;
+    return true;
   });
   if (done) revalidatePath(`/classes/${id}`, "layout");
-  return { ok: done !== null, kept: done ?? [] };
+  return done;
 }
 
 const answersSchema = z.object({ ticked: z.array(z.string().max(40)).max(20), reasons: z.record(z.string().max(40), z.string().max(300)) });

@@ -29,6 +29,8 @@ export interface CutBenchInput {
   readonly flawed: readonly string[];
   /** What stopped the last attempt. */
   readonly lastFault: string | null;
+  /** Labels of what the load left for the scrap box. */
+  readonly left: readonly string[];
   readonly lines: readonly PreflightLine[];
   readonly test: TestCutInput;
   /** Null where kits keep to straight cuts or to their order. */
@@ -75,8 +77,8 @@ export function CutBench(input: CutBenchInput) {
     });
   const mark = (cut: boolean) =>
     start(async () => {
-      const { kept } = await markLoad(classId, sheet.nn, cut);
-      setSaid(kept.length > 0 ? `Left over: write ${kept.join(", ")} on the rest and put it into the scrap box.` : "");
+      await markLoad(classId, sheet.nn, cut);
+      setSaid("");
       router.refresh();
     });
   const main = () => {
@@ -122,6 +124,14 @@ export function CutBench(input: CutBenchInput) {
         <p className="min-h-6 py-2 text-soft" role="alert">
           {said}
         </p>
+        {input.left.length > 0 && (
+          <p className="pb-3" role="status">
+            Left over: write <b>{input.left.join(", ")}</b> on the rest and put it into the scrap box.{" "}
+            <a className="verb" href={`/shelf/scrap-labels.pdf?only=${input.left.map(encodeURIComponent).join(",")}`} download>
+              Print its label
+            </a>
+          </p>
+        )}
         <div className="grid gap-2">
           {!sheet.cutAt && (
             <Button tone="main" disabled={busy} onClick={main}>

@@ -1,3 +1,4 @@
+import { isPiece } from "@elm-basket/core/cutting/paths.ts";
 import { preflight } from "@elm-basket/core/cutting/preflight.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
@@ -5,15 +6,16 @@ import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import Link from "next/link";
 import { throughOf } from "@/cutting/job.ts";
 import { withStudio } from "@/data/client.ts";
-import { bladeMm, jobsOf, lastTestCut } from "@/data/cut-jobs.ts";
-import type { SheetRow } from "@/data/making.ts";
-import { filmOf } from "@/data/scraps.ts";
+import { bladeMm, type CutJob, jobsOf, lastTestCut, type Outcome } from "@/data/cut-jobs.ts";
+import { piecesOfSeats, type SheetRow } from "@/data/making.ts";
+import { filmOf, leftBy } from "@/data/scraps.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
-import { labelsOf } from "@/stations/frame/labels.ts";
+import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
+import { Reassembly } from "@/ui/reassembly.tsx";
 import { FigureRow, Reckoned } from "@/ui/reckoned.tsx";
 import { CutBench } from "./cut-bench.tsx";
 import { handRules } from "./hand-sheet.ts";
@@ -83,10 +85,11 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
       <section className="lg:col-start-2">
         <div className="grid gap-x-8 xl:grid-cols-2">
           <div>
-            <Figures data={data} nn={sheet.nn} />
+            <Figures data={data} nn={sheet.nn} outcomes={made.outcomes} />
           </div>
           <Findings classId={id} findings={findings as never} unit={host.studio.unit} labels={labelsOf(planned.plan)} quiet="" />
         </div>
+        <Parts data={data} sheet={sheet} colour={vinyl?.colour ?? "#000000"} />
       </section>
     </div>
   );
@@ -97,19 +100,25 @@ async function benchData({ host, planned }: StationData, sheet: SheetRow, vinyl:
   return withStudio(host.studioId, async (sql) => {
     const jobs = (await jobsOf(sql, planned.id)).filter((job) => job.nn === sheet.nn && job.sheetHash === sheet.hash);
     const through = throughOf(jobs, sheet);
-    const flawed = [...new Set(jobs.flatMap(({ outcomes }) => Object.entries(outcomes).flatMap(([piece, outcome]) => (outcome === "through" ? [] : [piece]))))].filter(
-      (piece) => !through.has(piece) && piece !== "weed-line",
-    );
+    const outcomes = outcomesOf(jobs);
+    const flawed = [...outcomes].flatMap(([piece, outcome]) => (outcome === "through" || through.has(piece) || !isPiece(piece) ? [] : [piece]));
     const setting = vinyl ? await lastTestCut(sql, filmOf(vinyl)) : null;
     const last = jobs[jobs.length - 1];
     return {
       through: [...through],
       flawed,
+      outcomes: Object.fromEntries(outcomes),
+      left: sheet.cutAt ? await leftBy(sql, planned.id, sheet.nn) : [],
       lastFault: last?.endedAt ? last.fault : null,
       lines: vinyl ? preflight({ sheet: sheet.meta, vinyl, mat: planned.document.cutter, bladeMm: await bladeMm(sql), testCut: setting, findings: planned.plan.findings as never }) : [],
       test: { vinylId: sheet.vinyl, film: vinyl?.name ?? sheet.vinyl, cutSpeed: planned.document.cutter.cutSpeed, kept: setting ? { force: setting.force, speed: setting.speed } : null },
     };
   });
+}
+
+/** How the last attempt at each piece came out, as it was seen on the film. */
+function outcomesOf(jobs: readonly CutJob[]): Map<string, Outcome> {
+  return new Map(jobs.flatMap(({ outcomes }) => Object.entries(outcomes)));
 }
 
 function Loads({ data, chosen }: { data: StationData; chosen: number }) {
@@ -170,9 +179,64 @@ function EveningMinutes({ data }: { data: StationData }) {
   );
 }
 
+/** More pictures than this help nobody at the cutter; Weed shows each kit's own. */
+const MOST_PICTURES = 4;
+
+async function Parts({ data, sheet, colour }: { data: StationData; sheet: SheetRow; colour: string }) {
+  const { host, planned } = data;
+  const here = new Set(sheet.meta.kits.filter(({ name, seat }) => name !== seat).map(({ seat }) => seat));
+  const splits = planned.plan.splits.filter((split) => split.layer === sheet.vinyl && here.has(split.seat)).slice(0, MOST_PICTURES);
+  if (splits.length === 0) return null;
+  const pieces = await withStudio(host.studioId, (sql) =>
+    piecesOfSeats(
+      sql,
+      planned.id,
+      splits.map(({ seat }) => seat),
+    ),
+  );
+  const labels = labelsOf(planned.plan);
+  return (
+    <section className="mt-6" aria-label="Kits in parts">
+      <h2 className="mb-2 text-lg">How the parts go together</h2>
+      <div className="grid gap-4 xl:grid-cols-2">
+        {splits.map((split) => (
+          <Reassembly key={split.seat} split={split} pieces={pieces.filter(({ seat, vinyl }) => seat === split.seat && vinyl === split.layer)} colour={colour} name={labelOf(labels, split.seat)} />
+        ))}
+      </div>
+    </section>
+  );
+}
+
+const FLAWS = { kissed: "only scored", missed: "missed" } as const;
+const MOST_NAMED = 12;
+
+/** What is seen on the film, held against what was planned. */
+function CameThrough({ kits, outcomes }: { kits: SheetRow["meta"]["kits"]; outcomes: Readonly<Record<string, Outcome>> }) {
+  const planned = kits.flatMap((kit) => kit.pieces.map(({ id }) => ({ id, kit: kit.label, outcome: outcomes[id] ?? "missed" })));
+  const through = planned.filter(({ outcome }) => outcome === "through").length;
+  const flawed = planned.flatMap(({ id, kit, outcome }) => (outcome === "through" ? [] : [{ id, kit, outcome }]));
+  return (
+    <FigureRow
+      name="Came through, of what was planned"
+      reckoning={{
+        title: `${through} of ${planned.length} pieces`,
+        lines: [
+          { what: "Pieces on this load, as planned", value: String(planned.length) },
+          ...(["kissed", "missed"] as const).map((flaw) => ({ what: `Pieces ${FLAWS[flaw]}`, value: String(flawed.filter(({ outcome }) => outcome === flaw).length) })),
+          ...flawed.slice(0, MOST_NAMED).map(({ id, kit, outcome }) => ({ what: `${kit}, piece ${id}`, value: FLAWS[outcome] })),
+          ...(flawed.length > MOST_NAMED ? [{ what: "and more", value: String(flawed.length - MOST_NAMED) }] : []),
+        ],
+        rule: "What the cutter reports of each piece after the last attempt at it. Lift a corner before you unload: a second pass is only possible while the film has not moved.",
+      }}
+    >
+      {through} of {planned.length}
+    </FigureRow>
+  );
+}
+
 const dm2 = (mm2: number): string => `${(mm2 / 10_000).toFixed(1)} dm²`;
 
-function Figures({ data, nn }: { data: StationData; nn: number }) {
+function Figures({ data, nn, outcomes }: { data: StationData; nn: number; outcomes: Readonly<Record<string, Outcome>> }) {
   const { planned, host, sheets } = data;
   const unit = host.studio.unit;
   const sheet = sheets.find((row) => row.nn === nn);
@@ -239,6 +303,7 @@ function Figures({ data, nn }: { data: StationData; nn: number }) {
       >
         {dm2(Math.max(0, use.boxesMm2 - use.usedMm2))}
       </FigureRow>
+      {Object.keys(outcomes).length > 0 && <CameThrough kits={meta.kits} outcomes={outcomes} />}
       {meta.leftover && (
         <FigureRow name="Left over, worth keeping">
           {showLength(meta.leftover.width, unit).replace(/ (mm|cm|in)$/u, "")} × {showLength(meta.leftover.height, unit)}

@@ -1,5 +1,6 @@
 "use client";
 
+import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
 import { showClock, showMinutes } from "@elm-basket/core/units/time.ts";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -7,6 +8,7 @@ import { useCallback, useEffect, useState, useTransition } from "react";
 import type { KitRow } from "@/data/making.ts";
 import { isTyping } from "@/stations/frame/rail.tsx";
 import { SeverityMark } from "@/ui/marks.tsx";
+import { Reassembly } from "@/ui/reassembly.tsx";
 import { type WeedAct, weedAct } from "./actions.ts";
 import { type BenchPiece, WeedPicture } from "./weed-picture.tsx";
 
@@ -29,6 +31,8 @@ interface Props {
   readonly queue: readonly QueueKit[];
   readonly pieces: readonly BenchPiece[];
   readonly vinyls: readonly { readonly id: string; readonly name: string; readonly colour: string; readonly family: string }[];
+  /** Colours of this kit that are cut in parts. */
+  readonly splits: PlanJson["splits"];
   readonly stencil: boolean;
 }
 
@@ -39,7 +43,7 @@ const ADVICE = {
   bolder: "Strokes this thin tear: a bolder face or a larger size at Letter is safer than patience.",
 } as const;
 
-export function WeedBench({ classId, kit, now, queue, pieces, vinyls, stencil }: Props) {
+export function WeedBench({ classId, kit, now, queue, pieces, vinyls, splits, stencil }: Props) {
   const router = useRouter();
   const [busy, start] = useTransition();
   const [asking, setAsking] = useState(false);
@@ -113,7 +117,14 @@ export function WeedBench({ classId, kit, now, queue, pieces, vinyls, stencil }:
             ))}
           </ul>
         </nav>
-        <WeedPicture pieces={pieces} vinyls={vinyls} label={kit.label} stencil={stencil} />
+        <div>
+          <WeedPicture pieces={pieces} vinyls={vinyls} label={kit.label} stencil={stencil} />
+          {splits.map((split) => (
+            <div key={split.layer} className="mt-4">
+              <Reassembly split={split} pieces={pieces.filter(({ vinyl }) => vinyl === split.layer)} colour={vinyls.find(({ id }) => id === split.layer)?.colour ?? ""} name={kit.label} />
+            </div>
+          ))}
+        </div>
         <section>
           <h2 className="text-2xl [overflow-wrap:anywhere]">{kit.label}</h2>
           {kit.recutReason && <Hint severity="stop">To be cut again: {kit.recutReason}.</Hint>}

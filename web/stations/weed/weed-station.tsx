@@ -44,6 +44,7 @@ export async function WeedStation({ id, query }: { id: string; query: Record<str
       }))}
       pieces={pieces.map((piece) => ({ id: piece.id, vinyl: piece.vinyl, counters: piece.counters, small: piece.small, path: piece.path }))}
       vinyls={data.planned.document.vinyls.map(({ id: own, name, colour, family }) => ({ id: own, name, colour, family }))}
+      splits={data.planned.plan.splits.filter(({ seat }) => seat === kit.seat)}
       stencil={data.planned.document.technique === "stencil"}
     />
   );

@@ -8,6 +8,7 @@ import { listStock } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { listScraps } from "@/data/scraps.ts";
 import { ScrapBox } from "@/stations/shelf/scrap-box.tsx";
+import { FileButton } from "@/ui/button.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 
 export const metadata: Metadata = { title: "Shelf" };
@@ -52,9 +53,16 @@ export default async function ShelfPage() {
           </tbody>
         </table>
         <section className="lg:row-start-2 lg:col-span-2">
-          <h2 className="mb-2 text-xl">
-            Scrap box: {scraps.length} {scraps.length === 1 ? "scrap" : "scraps"}
-          </h2>
+          <div className="mb-2 flex flex-wrap items-center justify-between gap-3">
+            <h2 className="text-xl">
+              Scrap box: {scraps.length} {scraps.length === 1 ? "scrap" : "scraps"}
+            </h2>
+            {scraps.length > 0 && (
+              <FileButton href="/shelf/scrap-labels.pdf" download>
+                Print labels for them
+              </FileButton>
+            )}
+          </div>
           {scraps.length === 0 ? <p className="text-soft">What a cut load leaves that is worth keeping comes here, with a label.</p> : <ScrapBox scraps={scraps} unit={unit} />}
         </section>
         <section>
