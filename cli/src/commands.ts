@@ -1,6 +1,7 @@
 /** Every verb of `elm`, by name. */
 import { importSvg } from "@elm-basket/core/art/import-svg.ts";
 import { sayArtFault, sayArtFinding } from "@elm-basket/core/art/words-en.ts";
+import { readCutSheet } from "@elm-basket/core/cutting/read-sheet.ts";
 import { STUDIO_FONTS } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { classDocumentSchema } from "@elm-basket/core/plan/document.ts";
 import { planJsonSchema } from "@elm-basket/core/plan/plan-json.ts";
@@ -26,16 +27,26 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
   fonts: () => STUDIO_FONTS,
   "import-svg": ([file]) => {
     if (!file) throw new InputError("import-svg: give the path of an SVG file");
-    const read = importSvg(decodeText(readBytes(file)));
+    const text = decodeText(readBytes(file));
+    const read = importSvg(text);
     if (!read.ok) throw new InputError(`${file}: ${sayArtFault(read)}`);
     const { layers, width, height, findings } = read;
-    return { layers, width: tidy(width, 3), height: tidy(height, 3), findings: findings.map((finding) => ({ ...finding, words: sayArtFinding(finding) })) };
+    return { ...recognised(text), layers, width: tidy(width, 3), height: tidy(height, 3), findings: findings.map((finding) => ({ ...finding, words: sayArtFinding(finding) })) };
   },
   "import-roster": ([file]) => {
     if (!file) throw new InputError("import-roster: give the path of a CSV file");
     return parseRoster(decodeText(readBytes(file)), ["name", "word", "number"]);
   },
 };
+
+/** A cut sheet of ours tells which load it is and whose kits it holds. */
+function recognised(text: string): { cutSheet?: unknown } {
+  const sheet = readCutSheet(text);
+  if (!sheet) return {};
+  const { pieces, ...own } = sheet;
+  const seats = [...new Set(pieces.map(({ seat }) => seat))];
+  return { cutSheet: { ...own, kits: seats.map((seat) => ({ seat, pieces: pieces.filter((piece) => piece.seat === seat).map(({ id }) => id) })) } };
+}
 
 function schemaOf(what: string): unknown {
   if (what === "class") return z.toJSONSchema(classDocumentSchema, { io: "input" });

@@ -38,11 +38,22 @@ export type Laid = { readonly ok: true; readonly own: HandKit["own"] } | { reado
 const DRAWING_SLACK_MM = 0.1;
 
 export function layByHand(sheet: HandSheet, move: HandMove): Laid {
+  return layAllByHand(sheet, [move]).get(move.kit) ?? { ok: false, reason: "gone", by: "" };
+}
+
+/** Several at once: two kits may change places. By the name of each kit. */
+export function layAllByHand(sheet: HandSheet, moves: readonly HandMove[]): Map<string, Laid> {
+  const wanted = new Map(moves.map((move) => [move.kit, move]));
+  const lying = sheet.kits.map((kit) => ({ name: kit.name, polygons: wanted.has(kit.name) ? movedKit(kit, wanted.get(kit.name) as HandMove) : kit.polygons }));
+  return new Map(moves.map((move) => [move.kit, laidAt(sheet, move, lying)]));
+}
+
+function laidAt(sheet: HandSheet, move: HandMove, all: readonly Lies[]): Laid {
   const kit = sheet.kits.find(({ name }) => name === move.kit);
   const from = sheet.bins.find(({ bin }) => bin === kit?.own.bin);
-  if (!kit || !from) return { ok: false, reason: "gone", by: "" };
-  const lying = movedKit(kit, move);
-  const fault = faultOf(sheet, kit, lying);
+  const lying = all.find(({ name }) => name === move.kit)?.polygons;
+  if (!kit || !from || !lying) return { ok: false, reason: "gone", by: "" };
+  const fault = faultOf(sheet, move.kit, all);
   if (fault) return fault;
   const [first] = lying.flat(2) as Point[];
   const to = sheet.bins.find(({ outline }) => outline?.some((polygon) => pointInPolygon(first as Point, polygon))) ?? from;
@@ -62,6 +73,11 @@ export function layByHand(sheet: HandSheet, move: HandMove): Laid {
   };
 }
 
+interface Lies {
+  readonly name: string;
+  readonly polygons: Polygons;
+}
+
 /** Cosine and sine. */
 const QUARTERS = { 0: [1, 0], 90: [0, 1], 180: [-1, 0], 270: [0, -1] } as const;
 
@@ -77,15 +93,14 @@ function movedKit({ polygons }: HandKit, { dx, dy, turn }: HandMove): Polygons {
   );
 }
 
-function faultOf({ kits, usable, clearance, counters }: HandSheet, kit: HandKit, lying: Polygons): Laid | null {
-  const others = kits.filter(({ name }) => name !== kit.name);
-  const all = [{ id: kit.name, polygons: lying, turns: [0] }, ...others.map(({ name, polygons }) => ({ id: name, polygons, turns: [0] }))];
-  const placements = all.map(({ id }) => ({ id, bin: "load", x: 0, y: 0, turn: 0 }));
+function faultOf({ usable, clearance, counters }: HandSheet, name: string, all: readonly Lies[]): Laid | null {
+  const items = all.map(({ name: id, polygons }) => ({ id, polygons, turns: [0] }));
+  const placements = items.map(({ id }) => ({ id, bin: "load", x: 0, y: 0, turn: 0 }));
   const faults = validateShapes(
-    { items: all, scraps: [{ id: "load", polygon: usable }], stock: null, clearance: clearance + DRAWING_SLACK_MM, counters, seed: 0, seconds: 0 },
+    { items, scraps: [{ id: "load", polygon: usable }], stock: null, clearance: clearance + DRAWING_SLACK_MM, counters, seed: 0, seconds: 0 },
     { placements, unplaced: [], sheets: 0, length: 0 },
-  ).filter(({ ids }) => ids.includes(kit.name));
+  ).filter(({ ids }) => ids.includes(name));
   if (faults.some(({ code }) => code === "outside")) return { ok: false, reason: "outside", by: "" };
   const near = faults.find(({ code }) => code === "tooNear");
-  return near ? { ok: false, reason: "tooNear", by: near.ids.find((id) => id !== kit.name) ?? "" } : null;
+  return near ? { ok: false, reason: "tooNear", by: near.ids.find((id) => id !== name) ?? "" } : null;
 }

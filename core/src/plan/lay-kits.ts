@@ -1,5 +1,5 @@
 /** The kits of one vinyl on scraps and fresh film: what lies on which load, before anything is drawn or cut. */
-import { offset } from "../geometry/boolean.ts";
+import { intersection, offset } from "../geometry/boolean.ts";
 import { boxHeight, boxOf, boxWidth, moved, type Polygons, rectRing } from "../geometry/polygon.ts";
 import { inscribedBox } from "../nesting/inscribed.ts";
 import type { Bin, Item, PlacedItem, ShapeItem, ShapePlacement, ShapeProblem } from "../nesting/problem.ts";
@@ -86,11 +86,11 @@ interface UsableScrap {
   readonly usable: Polygons;
 }
 
-/** Without the edge that is never cut; nothing when no kit could lie there, or the scrap is too large for the mat. */
+/** Without the edge that is never cut; nothing when no kit could lie there. What reaches beyond the mat hangs over, or is cut off. */
 function usableScrap(scrap: Scrap, edge: number, mat: Bin): UsableScrap[] {
-  const outline = [scrapPolygon(scrap)];
-  const box = boxOf(outline);
-  if (boxWidth(box) > mat.width || boxHeight(box) > mat.height) return [];
+  const whole = [scrapPolygon(scrap)];
+  const box = boxOf(whole);
+  const outline = boxWidth(box) > mat.width || boxHeight(box) > mat.height ? intersection(whole, [[rectRing(0, 0, mat.width, mat.height)]]) : whole;
   const parts = edge > 0 ? offset(outline, -edge, "miter") : outline;
   const usable = parts.filter((part) => Math.min(boxWidth(boxOf([part])), boxHeight(boxOf([part]))) >= LEAST_SIDE_MM);
   return usable.length > 0 ? [{ scrap, outline, usable }] : [];

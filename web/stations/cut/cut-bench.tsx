@@ -3,7 +3,7 @@
 import type { PreflightLine } from "@elm-basket/core/cutting/preflight.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
-import { useEffect, useRef, useState, useTransition } from "react";
+import { type ReactNode, useEffect, useRef, useState, useTransition } from "react";
 import type { SheetRow } from "@/data/making.ts";
 import { isTyping } from "@/stations/frame/rail.tsx";
 import { Button } from "@/ui/button.tsx";
@@ -40,7 +40,7 @@ export interface CutBenchInput {
 const NO_RULES: HandRules = { counters: false, reach: { width: 0, height: 0 } };
 
 /** The load on the mat and the acts at the cutter: look, send, watch, pause, go on. */
-export function CutBench(input: CutBenchInput) {
+export function CutBench({ children, ...input }: CutBenchInput & { readonly children: ReactNode }) {
   const { classId, sheet, through, flawed, lines } = input;
   const router = useRouter();
   const { job, silent, offline, look } = useCutting(classId);
@@ -107,8 +107,9 @@ export function CutBench(input: CutBenchInput) {
           hand={mayMove ? byHand : null}
         />
         {mayMove && <HandPanel classId={classId} vinyl={sheet.vinyl} meta={sheet.meta} unit={input.unit} hand={byHand} byHand={input.hand?.count ?? 0} />}
+        {children}
       </section>
-      <section className="lg:col-start-3 lg:row-span-2 lg:row-start-1 lg:border-rule lg:border-l lg:pl-5" aria-label="At the cutter">
+      <section className="lg:border-rule lg:border-l lg:pl-5" aria-label="At the cutter">
         <p className="mb-2 font-bold font-head text-xl" role="status">
           {headline({ sheet, working, here, done, total: pieces.length, silent, offline })}
         </p>

@@ -18,6 +18,7 @@ import { FilmDot } from "@/ui/marks.tsx";
 import { Reassembly } from "@/ui/reassembly.tsx";
 import { FigureRow, Reckoned } from "@/ui/reckoned.tsx";
 import { CutBench } from "./cut-bench.tsx";
+import { CutFile } from "./cut-file.tsx";
 import { handRules } from "./hand-sheet.ts";
 import { LayoutChoice } from "./layout-choice.tsx";
 
@@ -45,7 +46,7 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
   const base = `${String(sheet.nn).padStart(2, "0")}-${sheet.vinyl}`;
   return (
     <div className="grid gap-x-7 gap-y-8 lg:grid-cols-[230px_1fr_310px]">
-      <section className="lg:row-span-2 lg:border-rule lg:border-r lg:pr-5">
+      <section className="lg:border-rule lg:border-r lg:pr-5">
         <h2 className="mb-2 text-lg">Loads, in this order</h2>
         <Loads data={data} chosen={sheet.nn} />
         <p className="mt-5 text-soft text-sm">The whole cutting</p>
@@ -65,6 +66,7 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
               </FileButton>
             ))}
           </div>
+          <CutFile classId={id} />
         </details>
       </section>
       <CutBench
@@ -81,16 +83,15 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
             ? { rules: handRules(planned.document, sheet.vinyl), count: planned.document.layout.kept.filter((kit) => kit.hand && kit.vinyl === sheet.vinyl).length }
             : null
         }
-      />
-      <section className="lg:col-start-2">
-        <div className="grid gap-x-8 xl:grid-cols-2">
+      >
+        <div className="mt-8 grid gap-x-8 xl:grid-cols-2">
           <div>
             <Figures data={data} nn={sheet.nn} outcomes={made.outcomes} />
           </div>
           <Findings classId={id} findings={findings as never} unit={host.studio.unit} labels={labelsOf(planned.plan)} quiet="" />
         </div>
         <Parts data={data} sheet={sheet} colour={vinyl?.colour ?? "#000000"} />
-      </section>
+      </CutBench>
     </div>
   );
 }
@@ -151,7 +152,7 @@ function Loads({ data, chosen }: { data: StationData; chosen: number }) {
                     </>
                   )}
                 </span>
-                <span className="block text-soft text-sm">{sheet.cutAt ? "✓ cut" : `${sheet.meta.kits.length} kits, about ${showMinutes(minutes)}`}</span>
+                <span className="block text-soft text-sm">{sheet.cutAt ? "✓ cut" : `${kitsOn(sheet)}, about ${showMinutes(minutes)}`}</span>
               </span>
             </Link>
           </li>
@@ -198,13 +199,18 @@ async function Parts({ data, sheet, colour }: { data: StationData; sheet: SheetR
   return (
     <section className="mt-6" aria-label="Kits in parts">
       <h2 className="mb-2 text-lg">How the parts go together</h2>
-      <div className="grid gap-4 xl:grid-cols-2">
+      <div className="grid gap-4">
         {splits.map((split) => (
           <Reassembly key={split.seat} split={split} pieces={pieces.filter(({ seat, vinyl }) => seat === split.seat && vinyl === split.layer)} colour={colour} name={labelOf(labels, split.seat)} />
         ))}
       </div>
     </section>
   );
+}
+
+/** Of one or two kits the names, so that what is cut again is found at a glance. */
+function kitsOn({ meta }: SheetRow): string {
+  return meta.kits.length <= 2 ? meta.kits.map(({ label }) => label).join(", ") : `${meta.kits.length} kits`;
 }
 
 const FLAWS = { kissed: "only scored", missed: "missed" } as const;

@@ -1,16 +1,20 @@
 "use server";
 
-import { layByHand } from "@elm-basket/core/plan/by-hand.ts";
+import { MOST_SVG_BYTES } from "@elm-basket/core/art/svg-tree.ts";
+import { compareSheet, readCutSheet } from "@elm-basket/core/cutting/read-sheet.ts";
+import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
+import { type HandMove, layAllByHand } from "@elm-basket/core/plan/by-hand.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { showLength } from "@elm-basket/core/units/length.ts";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
-import { listSheets } from "@/data/making.ts";
+import { listSheets, type SheetKitMeta, type SheetRow } from "@/data/making.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { beginSearch, endSearch } from "@/planning/searches.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
-import { handRules, handSheet } from "./hand-sheet.ts";
+import { type HandRules, handRules, handSheet } from "./hand-sheet.ts";
 
 export type LaidAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
@@ -32,28 +36,94 @@ async function saveKept(id: string, kept: (before: Kept) => Kept, label: string)
   return answer.ok ? { ok: true } : { ok: false, message: GONE };
 }
 
-/** A kit put elsewhere on its load; all others of the vinyl stay where they are. */
-export async function moveKit(id: string, nn: number, hash: string, move: unknown): Promise<LaidAnswer> {
+interface Load {
+  readonly sheet: SheetRow;
+  /** All kits of the vinyl, on all its loads. */
+  readonly kits: readonly SheetKitMeta[];
+  readonly rules: HandRules;
+}
+
+/** The load as it is planned now; null when it changed, or kits keep to straight cuts. */
+async function loadToMove(id: string, nn: number, hash: string): Promise<Load | null> {
   const host = await requireHost();
-  const read = moveSchema.safeParse(move);
-  if (!isId(id) || !read.success) return { ok: false, message: GONE };
-  const sheets = await withStudio(host.studioId, (sql) => listSheets(sql, id));
+  if (!isId(id)) return null;
+  const [sheets, stored] = await withStudio(host.studioId, async (sql) => [await listSheets(sql, id), await readClass(sql, id)] as const);
   const sheet = sheets.find((row) => row.nn === nn && row.hash === hash);
-  const stored = await withStudio(host.studioId, (sql) => readClass(sql, id));
-  if (!sheet || !stored || stored.document.layout.mode !== "tight") return { ok: false, message: GONE };
-  const laid = layByHand(handSheet(sheet.meta, handRules(stored.document, sheet.vinyl)), read.data);
-  const label = (name: string) => sheet.meta.kits.find((kit) => kit.name === name)?.label ?? name;
-  if (!laid.ok) return { ok: false, message: laid.reason === "outside" ? "There the blade would leave the film." : laid.reason === "tooNear" ? `Too near to ${label(laid.by)}.` : GONE };
-  const all = sheets.filter(({ vinyl }) => vinyl === sheet.vinyl).flatMap(({ meta }) => meta.kits);
+  if (!sheet || sheet.cutAt || stored?.document.layout.mode !== "tight") return null;
+  return { sheet, kits: sheets.filter(({ vinyl }) => vinyl === sheet.vinyl).flatMap(({ meta }) => meta.kits), rules: handRules(stored.document, sheet.vinyl) };
+}
+
+/** Moves kits of a load; all others of the vinyl stay where they are. */
+async function moveKits(id: string, { sheet, kits, rules }: Load, moves: readonly HandMove[], what: string): Promise<LaidAnswer> {
+  const label = (name: string) => kits.find((kit) => kit.name === name)?.label ?? name;
+  const laid = layAllByHand(handSheet(sheet.meta, rules), moves);
+  for (const [name, answer] of laid) {
+    if (answer.ok) continue;
+    const who = moves.length > 1 ? `${label(name)}: ` : "";
+    return { ok: false, message: answer.reason === "outside" ? `${who}There the blade would leave the film.` : answer.reason === "tooNear" ? `${who}Too near to ${label(answer.by)}.` : GONE };
+  }
+  const owns = new Map([...laid].flatMap(([name, answer]) => (answer.ok ? [[name, answer.own] as const] : [])));
   return saveKept(
     id,
     (before) => {
       const byHand = new Set(before.filter((kit) => kit.hand && kit.vinyl === sheet.vinyl).map(({ kit }) => kit));
-      const own = all.map(({ name, own: at }) => ({ kit: name, vinyl: sheet.vinyl, ...(name === read.data.kit ? laid.own : at), hand: name === read.data.kit || byHand.has(name) }));
+      const own = kits.map(({ name, own: at }) => ({ kit: name, vinyl: sheet.vinyl, ...(owns.get(name) ?? at), hand: owns.has(name) || byHand.has(name) }));
       return [...before.filter(({ vinyl }) => vinyl !== sheet.vinyl), ...own];
     },
-    `${label(read.data.kit)} laid by hand`,
+    what,
   );
+}
+
+export async function moveKit(id: string, nn: number, hash: string, move: unknown): Promise<LaidAnswer> {
+  const read = moveSchema.safeParse(move);
+  const load = read.success ? await loadToMove(id, nn, hash) : null;
+  if (!read.success || !load) return { ok: false, message: GONE };
+  return moveKits(id, load, [read.data], `${load.kits.find(({ name }) => name === read.data.kit)?.label ?? read.data.kit} laid by hand`);
+}
+
+export type FileAnswer =
+  | { readonly ok: true; readonly nn: number; readonly hash: string; readonly lines: readonly string[]; readonly moves: readonly HandMove[] }
+  | { readonly ok: false; readonly message: string };
+
+/** A cut file that comes back from elsewhere: which load it is, and what became of its kits. */
+export async function lookAtCutFile(id: string, text: string): Promise<FileAnswer> {
+  const host = await requireHost();
+  if (!isId(id) || typeof text !== "string" || text.length > MOST_SVG_BYTES) return { ok: false, message: "That file is too large for a cut file." };
+  const read = readCutSheet(text);
+  if (!read) return { ok: false, message: "That is no cut file of this workshop: it does not say which load it is. Art goes in at Letter." };
+  const [sheets, stored] = await withStudio(host.studioId, async (sql) => [await listSheets(sql, id), await readClass(sql, id)] as const);
+  const sheet = sheets.find(({ nn, vinyl }) => nn === read.sheet && vinyl === read.vinyl);
+  if (!sheet || !stored) return { ok: false, message: `The file is load ${read.sheet} in ${read.vinyl}; this class has no such load now.` };
+  const label = (name: string) => sheet.meta.kits.find((kit) => kit.name === name)?.label ?? name;
+  const planned = sheet.meta.kits.flatMap((kit) => kit.pieces.map(({ id: piece, path }) => ({ id: piece, seat: kit.name, polygons: [readPiecePath(path)] })));
+  const { kits, unknown } = compareSheet(read, planned);
+  const as = kits.filter(({ is }) => is === "asPlanned").length;
+  const moves = kits.flatMap((kit): HandMove[] => (kit.is === "moved" ? [{ kit: kit.kit, dx: kit.dx, dy: kit.dy, turn: 0 }] : []));
+  const name = stored.document.vinyls.find((vinyl) => vinyl.id === sheet.vinyl)?.name ?? sheet.vinyl;
+  return {
+    ok: true,
+    nn: sheet.nn,
+    hash: sheet.hash,
+    moves: stored.document.layout.mode === "tight" && !sheet.cutAt ? moves : [],
+    lines: [
+      `Load ${sheet.nn} in ${name}: ${as} of ${kits.length} ${kits.length === 1 ? "kit" : "kits"} as planned.`,
+      ...kits.flatMap((kit) => {
+        if (kit.is === "moved") return [`${label(kit.kit)} was moved by ${showLength(Math.hypot(kit.dx, kit.dy), host.studio.unit)}.`];
+        if (kit.is === "changed") return [`${label(kit.kit)} has other shapes, or was turned.`];
+        return kit.is === "incomplete" ? [`${label(kit.kit)} lacks ${kit.missing.length} ${kit.missing.length === 1 ? "piece" : "pieces"}.`] : [];
+      }),
+      ...(unknown.length > 0 ? [`${unknown.length} ${unknown.length === 1 ? "piece is" : "pieces are"} not of this load.`] : []),
+    ].slice(0, MOST_LINES),
+  };
+}
+
+const MOST_LINES = 12;
+
+export async function layAsInFile(id: string, nn: number, hash: string, moves: unknown): Promise<LaidAnswer> {
+  const read = z.array(moveSchema).max(1000).safeParse(moves);
+  const load = read.success ? await loadToMove(id, nn, hash) : null;
+  if (!read.success || !load) return { ok: false, message: GONE };
+  return moveKits(id, load, read.data, `${read.data.length} ${read.data.length === 1 ? "kit" : "kits"} laid as in the file`);
 }
 
 /** What was laid by hand stays, all else of the vinyl is laid anew; or everything is. */
