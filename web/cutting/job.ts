@@ -1,5 +1,5 @@
 /** Cutting a load: begun, followed, and written down as it goes. Whatever the machine forgets, the studio knows. */
-import { onlyPieces, piecesOfHpgl, withSetting } from "@elm-basket/core/cutting/rest.ts";
+import { onlyPieces, piecesOfHpgl, shiftedHpgl, withSetting } from "@elm-basket/core/cutting/rest.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { withStudio } from "@/data/client.ts";
 import { beginJob, type CutJob, type JobProgress, type JobState, jobsOf, lastTestCut, recordProgress, runningJob } from "@/data/cut-jobs.ts";
@@ -37,8 +37,15 @@ export async function beginCutting({ studioId, workshopId, document, nn, preflig
   const job = await withStudio(studioId, (sql) => beginJob(sql, studioId, workshopId, { nn, sheetHash: sheet.hash, pieces, cutMm: sheet.meta.cutLengthMm, preflight }));
   if (!job) return { ok: false, reason: "busy" };
   const { cutter } = document;
-  const rest = onlyPieces(file.hpgl, new Set(pieces));
-  const load = { width: sheet.meta.width, height: sheet.meta.height, motion: { travelSpeed: cutter.travelSpeed, liftSeconds: cutter.liftSeconds, cornerSeconds: cutter.cornerSeconds } };
+  const { meta } = sheet;
+  const own = onlyPieces(file.hpgl, new Set(pieces));
+  // On a shared mat the film lies away from the corner; y counts from the far end.
+  const rest = meta.mat ? shiftedHpgl(own, meta.mat.x, meta.mat.height - meta.mat.y - meta.height) : own;
+  const load = {
+    width: meta.mat?.width ?? meta.width,
+    height: meta.mat?.height ?? meta.height,
+    motion: { travelSpeed: cutter.travelSpeed, liftSeconds: cutter.liftSeconds, cornerSeconds: cutter.cornerSeconds },
+  };
   const status = await sendLoad(load, setting ? withSetting(rest, setting) : rest).catch(silently);
   if (!status) {
     await withStudio(studioId, (sql) => recordProgress(sql, job.id, { state: "stopped", cut: [], seconds: 0, ofSeconds: 0, fault: "silent" }, true));

@@ -1,4 +1,5 @@
 /** Sheets, pieces and kits: what a computed plan leaves in the database, and how far each kit has come. */
+import type { MatPlace } from "@elm-basket/core/plan/mats.ts";
 import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
 import type { Sql } from "./client.ts";
 
@@ -18,6 +19,8 @@ export interface SheetMeta {
   /** Films and scraps on the mat that carry kits, by name, and where each starts. */
   readonly bins: readonly { readonly bin: string; readonly x: number; readonly y: number }[];
   /** How kits may be turned by hand: a quarter, half round, or not. */
+  /** Where this film lies when it shares a mat with others. */
+  readonly mat: MatPlace | null;
   readonly turn: 90 | 180 | null;
   readonly clearance: number;
   readonly usable: string;

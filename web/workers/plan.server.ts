@@ -151,6 +151,7 @@ function storedSheet(sheet: PlanSheet, plan: Plan): ComputedPlan["sheets"][numbe
       own: kit.own,
     })),
     bins: [...new Map(sheet.kits.map(({ own, x, y }) => [own.bin, { bin: own.bin, x: x - own.x, y: y - own.y }])).values()],
+    mat: sheet.mat,
     turn: handTurn(sheet, plan),
     clearance: sheet.clearance,
     scraps: sheet.scraps.map(({ label, outline }) => ({ label, path: drawingPath(outline, SHEET_DRAWING_MM) })),

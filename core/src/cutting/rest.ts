@@ -1,5 +1,5 @@
 /** Parts of a load's HPGL: what is still to cut after a stop, and with what force and speed. */
-import { speedText } from "./hpgl.ts";
+import { HPGL_UNITS_PER_MM, speedText } from "./hpgl.ts";
 import { LIGHTER_FORCE_SHARE } from "./paths.ts";
 
 interface Block {
@@ -14,7 +14,7 @@ function blocksOf(hpgl: string): { head: string[]; blocks: Block[]; foot: string
   const foot: string[] = [];
   for (const line of hpgl.split("\n").filter((text) => text !== "")) {
     const piece = /^CO "(.*)";$/u.exec(line)?.[1];
-    const lifted = line === "PU0,0;" || line === "SP0;";
+    const lifted = line === HOME || line === "SP0;";
     if (piece !== undefined && !piece.startsWith("pen path")) blocks.push({ piece, lines: [line] });
     else if (lifted && blocks.length > 0) foot.push(line);
     else if (blocks.length === 0) head.push(line);
@@ -33,6 +33,21 @@ export function onlyPieces(hpgl: string, wanted: ReadonlySet<string>): string {
   const { head, blocks, foot } = blocksOf(hpgl);
   return `${[...head, ...blocks.filter(({ piece }) => wanted.has(piece)).flatMap(({ lines }) => lines), ...foot].join("\n")}\n`;
 }
+
+/** The same cuts, so much further right and up, mm: for a film that does not lie in the mat's corner. */
+export function shiftedHpgl(hpgl: string, dx: number, dy: number): string {
+  const shift = [Math.round(dx * HPGL_UNITS_PER_MM), Math.round(dy * HPGL_UNITS_PER_MM)] as const;
+  return hpgl.replace(/^(PU|PD)([-\d,]+);$/gmu, (line, code: string, body: string) =>
+    line === HOME
+      ? line
+      : `${code}${body
+          .split(",")
+          .map((value, i) => Number(value) + (shift[i % 2] as number))
+          .join(",")};`,
+  );
+}
+
+const HOME = "PU0,0;";
 
 /** With the force and speed (mm/s) that a test cut found for the film; what is cut slower is cut lighter, too. */
 export function withSetting(hpgl: string, { force, speed }: { readonly force: number; readonly speed: number }): string {

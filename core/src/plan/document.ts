@@ -58,6 +58,7 @@ export const layoutSchema = z.strictObject({
   splitOverlap: z.number().min(0).max(20).default(2).describe("how far the halves of a piece that is cut through overlap"),
   lighterIntricate: z.boolean().default(true).describe("thin and tiny parts are cut lighter and slower"),
   useScraps: z.boolean().default(true),
+  shareMat: z.boolean().default(false).describe("films of several colours lie beside each other on one mat, when cut off to size"),
   trim: z.boolean().default(true).describe("cut the exact rectangle off first, or lay the whole sheet on the mat"),
   seconds: z.number().min(0.05).max(60).default(0.6).describe("how long to search for a tight layout"),
   seed: z.number().int().min(0).max(1e9).default(1),

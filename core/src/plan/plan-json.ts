@@ -16,7 +16,19 @@ export const planJsonSchema = z.strictObject({
   sizing: z.strictObject({ school: z.string(), bindingSeat: z.string().nullable(), bindingBy: z.string().nullable() }),
   seats: z.array(z.strictObject({ seat: z.string(), label: z.string(), fields: z.record(z.string(), z.string()), scale: z.number(), width: z.number(), height: z.number(), weedMinutes: z.number() })),
   pieces: z.array(z.strictObject({ id: z.string(), seat: z.string(), layer: z.string(), sheet: z.number().nullable(), areaMm2: z.number(), counters: z.number() })),
-  sheets: z.array(z.strictObject({ nn: z.number(), vinyl: z.string(), stock: z.string(), width: z.number(), height: z.number(), cutMinutes: z.number(), share: z.number() })),
+  sheets: z.array(
+    z.strictObject({
+      nn: z.number(),
+      vinyl: z.string(),
+      stock: z.string(),
+      width: z.number(),
+      height: z.number(),
+      cutMinutes: z.number(),
+      loadMinutes: z.number(),
+      share: z.number(),
+      mat: z.number().nullable().describe("films with the same number lie on one mat"),
+    }),
+  ),
   vinyl: z.array(z.strictObject({ vinyl: z.string(), loads: z.number(), loadsBound: z.number(), usedMm2: z.number(), boundMm2: z.number(), boxesMm2: z.number(), scrapKits: z.number() })),
   splits: z
     .array(
@@ -100,6 +112,8 @@ export function planJson(plan: Plan): PlanJson {
       width: round(sheet.width),
       height: round(sheet.height),
       cutMinutes: round(sheet.cutMinutes, 2),
+      loadMinutes: round(sheet.loadMinutes, 2),
+      mat: sheet.mat?.mat ?? null,
       share: round(sheet.share, 4),
     })),
     vinyl: laidOut.use.map((use) => ({

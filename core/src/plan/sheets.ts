@@ -12,6 +12,7 @@ import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import { type Kit, kitName } from "./kits.ts";
 import { type LaidKit, type LaidLoad, type LaidVinyl, layKits } from "./lay-kits.ts";
+import { type MatPlace, shareMats } from "./mats.ts";
 import type { PartSize } from "./parts.ts";
 
 export interface PlanSheet extends Sheet {
@@ -21,6 +22,8 @@ export interface PlanSheet extends Sheet {
   readonly cutLengthMm: number;
   /** Share of the film laid on the mat that ends up in kits. */
   readonly share: number;
+  /** Where its film lies when it shares a mat with others. */
+  readonly mat: MatPlace | null;
 }
 
 export interface VinylUse {
@@ -61,6 +64,18 @@ export function partSize(vinyl: Vinyl, document: Pick<ClassDocument, "cutter" | 
   const bin = binFor(vinyl, document.cutter);
   const round = layout.mode === "tight" ? 0 : 2 * padOf(document);
   return { width: bin.width - round, height: bin.height - round, mayTurn: layout.mayTurn && vinyl.turns === "free", overlap: layout.splitOverlap };
+}
+
+/** A mat is loaded once for all its films: the first of them carries the minutes. */
+function onSharedMats(sheets: readonly PlanSheet[], cutter: Cutter): PlanSheet[] {
+  const places = shareMats(sheets, cutter);
+  const loaded = new Set<number>();
+  return sheets.map((sheet) => {
+    const mat = places.get(sheet.nn) ?? null;
+    const again = mat !== null && loaded.has(mat.mat);
+    if (mat) loaded.add(mat.mat);
+    return { ...sheet, mat, loadMinutes: again ? 0 : sheet.loadMinutes };
+  });
 }
 
 /** A kit or two on a scrap are soon laid. */
@@ -120,7 +135,7 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
     const laid = all.get(vinyl.id);
     if (laid) use.push(useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), pad, edge: cutter.edgeMargin }));
   }
-  return { sheets, use, unplaced };
+  return { sheets: layout.shareMat && layout.trim ? onSharedMats(sheets, cutter) : sheets, use, unplaced };
 }
 
 interface UseInput {
@@ -206,7 +221,7 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
   const time = cutTime(pathsOf(sheet, cutter), cutter, traits.speedShare);
   const film = load.scraps.length > 0 ? polygonsArea(load.scraps.flatMap(({ outline }) => outline)) : width * height;
   const covered = layout.mode === "tight" ? polygonsArea(flipped.flatMap((kit) => kit.pieces.map(({ polygon }) => polygon))) : flipped.reduce((sum, kit) => sum + kit.box.width * kit.box.height, 0);
-  return { ...sheet, cutMinutes: time.minutes, loadMinutes: cutter.loadMinutes, travelMm: time.travel, cutLengthMm: time.cutLength, share: covered / film };
+  return { ...sheet, cutMinutes: time.minutes, loadMinutes: cutter.loadMinutes, travelMm: time.travel, cutLengthMm: time.cutLength, share: covered / film, mat: null };
 }
 
 export const pathsOf = (sheet: Sheet, cutter: Pick<Cutter, "overcut">): BladePath[] =>

@@ -21,6 +21,7 @@ import { CutBench } from "./cut-bench.tsx";
 import { CutFile } from "./cut-file.tsx";
 import { handRules } from "./hand-sheet.ts";
 import { LayoutChoice } from "./layout-choice.tsx";
+import { MatPlan } from "./mat-plan.tsx";
 
 export async function CutStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
   const data = await loadPlanned(id);
@@ -84,6 +85,15 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
             : null
         }
       >
+        {sheet.meta.mat && (
+          <MatPlan
+            sheets={sheets.filter(({ meta }) => meta.mat?.mat === sheet.meta.mat?.mat)}
+            chosen={sheet.nn}
+            colourOf={(own) => planned.document.vinyls.find((film) => film.id === own)?.colour ?? ""}
+            nameOf={(own) => planned.document.vinyls.find((film) => film.id === own)?.name ?? own}
+            unit={host.studio.unit}
+          />
+        )}
         <div className="mt-8 grid gap-x-8 xl:grid-cols-2">
           <div>
             <Figures data={data} nn={sheet.nn} outcomes={made.outcomes} />
@@ -140,6 +150,7 @@ function Loads({ data, chosen }: { data: StationData; chosen: number }) {
                 <span className="block font-bold">
                   {sheet.nn} · {vinyl?.name}
                 </span>
+                {sheet.meta.mat && <span className="block text-sm">on mat {sheet.meta.mat.mat}</span>}
                 <span className="block text-sm">
                   {sheet.meta.scraps.length > 0 ? (
                     `scraps ${sheet.meta.scraps.map(({ label }) => label).join(", ")}`

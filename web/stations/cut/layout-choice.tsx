@@ -55,6 +55,7 @@ export function LayoutChoice({ classId, layout, version, scraps }: { classId: st
         {own.mode === "tight" && <Tick words="Small kits inside counters" on={own.counters} onChange={(counters) => change({ counters }, "Kits inside counters")} />}
         <Tick words="Longer than a load: cut in parts" on={own.split} onChange={(split) => change({ split }, "Parts of long kits")} />
         <Tick words="Thin parts lighter and slower" on={own.lighterIntricate} onChange={(lighterIntricate) => change({ lighterIntricate }, "Lighter cut")} />
+        {own.trim && <Tick words="Several colours on one mat" on={own.shareMat} onChange={(shareMat) => change({ shareMat }, "Shared mats")} />}
         <Tick words="Trim the vinyl first" on={own.trim} onChange={(trim) => change({ trim }, "Trimming")} />
       </div>
       {own.mode === "tight" && <SearchOn classId={classId} />}

@@ -1,0 +1,54 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { onlyPieces, piecesOfHpgl, shiftedHpgl } from "../cutting/rest.ts";
+import { sheetSvg } from "../cutting/svg.ts";
+import { demoDocument } from "../testing/documents.ts";
+import { testFonts } from "../testing/fonts.ts";
+import { sheetHpgl } from "./files.ts";
+import { shareMats } from "./mats.ts";
+import { makePlan } from "./plan.ts";
+
+const tins = demoDocument("seed-tins");
+const plans = [false, true].map((shareMat) => makePlan({ ...tins, layout: { ...tins.layout, shareMat } }, testFonts));
+const [alone, shared] = plans as [(typeof plans)[number], (typeof plans)[number]];
+
+describe("several colours on one mat", () => {
+  it("are loaded once: the evening is shorter by the loading, and the files are the same", () => {
+    expect(shared.laidOut.sheets.map(({ mat }) => mat?.mat)).toEqual([1, 1]);
+    const saved = alone.preparation.cutting - shared.preparation.cutting;
+    expect(saved).toBeCloseTo(tins.cutter.loadMinutes, 9);
+    expect(shared.laidOut.sheets.map(sheetSvg)).toEqual(alone.laidOut.sheets.map(sheetSvg));
+  });
+
+  it("lie apart on the mat, and inside it", () => {
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.integer({ min: 5, max: 290 }), fc.integer({ min: 5, max: 290 })), { minLength: 1, maxLength: 12 }), (sizes) => {
+        const films = sizes.map(([width, height], i) => ({ nn: i + 1, width, height }));
+        const places = shareMats(films, { cutWidth: 292, cutHeight: 292 });
+        const on = films.flatMap((film) => (places.has(film.nn) ? [{ ...film, at: places.get(film.nn) as NonNullable<ReturnType<typeof places.get>> }] : []));
+        for (const a of on) {
+          expect(a.at.x + a.width).toBeLessThanOrEqual(292 + 1e-6);
+          expect(a.at.y + a.height).toBeLessThanOrEqual(292 + 1e-6);
+          expect(on.filter(({ at }) => at.mat === a.at.mat).length).toBeGreaterThan(1);
+          for (const b of on)
+            if (b.nn > a.nn && b.at.mat === a.at.mat)
+              expect(a.at.x + a.width + 3 <= b.at.x + 1e-6 || b.at.x + b.width + 3 <= a.at.x + 1e-6 || a.at.y + a.height + 3 <= b.at.y + 1e-6 || b.at.y + b.height + 3 <= a.at.y + 1e-6).toBe(true);
+        }
+      }),
+      { seed: 41, numRuns: 200 },
+    );
+  });
+
+  it("what is sent is the same cuts, shifted to where the film lies", () => {
+    const sheet = shared.laidOut.sheets[1];
+    if (!sheet) throw new Error("two loads are needed");
+    const text = sheetHpgl(sheet, tins);
+    const moved = shiftedHpgl(text, 10, 25);
+    const numbers = (hpgl: string) => hpgl.split("\n").flatMap((line) => (/^P[UD]\d/u.test(line) && line !== "PU0,0;" ? line.slice(2, -1).split(",").map(Number) : []));
+    const [before, after] = [numbers(text), numbers(moved)];
+    expect(after.length).toBe(before.length);
+    expect(after.every((value, i) => value - (before[i] as number) === (i % 2 === 0 ? 400 : 1000))).toBe(true);
+    expect(piecesOfHpgl(moved)).toEqual(piecesOfHpgl(text));
+    expect(shiftedHpgl(onlyPieces(text, new Set(piecesOfHpgl(text).slice(0, 2))), 0, 0)).toBe(onlyPieces(text, new Set(piecesOfHpgl(text).slice(0, 2))));
+  });
+});
