@@ -127,6 +127,7 @@ export const cut = defineVerb({
     const paths = bladePaths({ pieces: polygons.map((polygon, i) => ({ id: `p${i + 1}`, polygon })), overcut: knife.overcut });
     const cutter = {
       name: "given",
+      matless: false,
       cutWidth: 1,
       cutHeight: 1,
       edgeMargin: 0,

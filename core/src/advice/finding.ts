@@ -54,6 +54,7 @@ export type FindingCode =
   | "tooSmall"
   | "kitTooLarge"
   | "kitInParts"
+  | "needsMat"
   | "rimTooClose"
   | "wideOnCup"
   | "runsOver"

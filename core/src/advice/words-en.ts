@@ -42,6 +42,7 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
     `${v.name}: the kit is ${mm(v, "width", s)} × ${mm(v, "height", s)}, one load takes ${mm(v, "binWidth", s)} × ${mm(v, "binHeight", s)}. Choose a longer mat, or make the design smaller.`,
   kitInParts: (v, s) =>
     `${who(s)}: longer than one load, so it is cut in ${v.parts} parts with crosses to join them by${Number(v.through) > 0 ? `; ${v.through} ${v.through === 1 ? "piece is" : "pieces are"} cut through` : ", between its pieces"}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
+  needsMat: (v) => `${v.name} has a thin backing: without a mat it slips in the cutter. Choose a mat at Cut, or a film on a thick backing.`,
   rimTooClose: (v, s) => `The design comes within ${mm(v, "clearance", s)} of the rim. Vinyl is no food-contact material: keep ${mm(v, "limit", s)} from lips.`,
   wideOnCup: (v) => `The widest name goes ${Number(v.degrees).toFixed(0)}° round: it cannot be read from one side.`,
   runsOver: (v) => `The steps end ${showMinutes(Number(v.over))} after the class does.`,

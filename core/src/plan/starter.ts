@@ -45,6 +45,7 @@ export function starterClass(input: StarterInput): ClassDocument {
     ],
     cutter: {
       name: "Small matted cutter, 12 in mat",
+      matless: false,
       cutWidth: 292.1,
       cutHeight: 292.1,
       edgeMargin: 3,

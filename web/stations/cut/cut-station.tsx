@@ -21,6 +21,7 @@ import { CutBench } from "./cut-bench.tsx";
 import { CutFile } from "./cut-file.tsx";
 import { handRules } from "./hand-sheet.ts";
 import { LayoutChoice } from "./layout-choice.tsx";
+import { MachineChoice } from "./machine-choice.tsx";
 import { MatPlan } from "./mat-plan.tsx";
 
 export async function CutStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
@@ -55,6 +56,7 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
           <EveningMinutes data={data} />
         </p>
         <LayoutChoice classId={id} layout={planned.document.layout} version={planned.versions.class} scraps={planned.document.scraps.length} />
+        <MachineChoice classId={id} cutter={planned.document.cutter} vinyls={planned.document.vinyls} vinyl={sheet.vinyl} version={planned.versions.class} unit={host.studio.unit} />
         <details className="mt-4">
           <summary className="verb min-h-10">Files out</summary>
           <div className="grid gap-2 pt-2">

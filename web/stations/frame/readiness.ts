@@ -23,6 +23,7 @@ const STATION_OF: Record<FindingCode, StationKey> = {
   tooSmall: "letter",
   kitTooLarge: "cut",
   kitInParts: "cut",
+  needsMat: "cut",
   rimTooClose: "measure",
   wideOnCup: "measure",
   runsOver: "teach",

@@ -4,7 +4,7 @@ import { binFor } from "../../plan/sheets.ts";
 import type { Finding, Remedy } from "../finding.ts";
 import type { Rule } from "../rule.ts";
 
-export const layoutRules: Rule = (plan) => [...tooLarge(plan), ...inParts(plan)];
+export const layoutRules: Rule = (plan) => [...tooLarge(plan), ...inParts(plan), ...withoutMat(plan)];
 
 function tooLarge({ document, kits, laidOut, labels }: PlanStages): Finding[] {
   const lost = new Set(laidOut.unplaced.map(({ id }) => id));
@@ -28,6 +28,12 @@ function tooLarge({ document, kits, laidOut, labels }: PlanStages): Finding[] {
       },
     ];
   });
+}
+
+function withoutMat({ document, kits }: PlanStages): Finding[] {
+  if (!document.cutter.matless) return [];
+  const thin = document.vinyls.filter(({ id, family }) => family !== "thickBacked" && kits.some(({ vinyl }) => vinyl === id));
+  return thin.map(({ id, name }) => ({ code: "needsMat", severity: "stop", where: { vinyl: id }, values: { name }, remedies: [] }));
 }
 
 /** One finding a vinyl: the seat with the most parts speaks for all. */

@@ -1,0 +1,159 @@
+/** The cutter, the server and the database are killed in the middle of a cut: nothing recorded is lost, and the truth comes back. */
+import { type ChildProcess, spawn } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
+import { createServer } from "node:net";
+import { tmpdir } from "node:os";
+import { join, resolve } from "node:path";
+import { piecesOfHpgl } from "@elm-basket/core/cutting/rest.ts";
+import { demoDocument } from "@elm-basket/core/testing/documents.ts";
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
+import { insertClass } from "../data/class-documents.ts";
+import { closePool, withoutStudio, withStudio } from "../data/client.ts";
+import { jobsOf, runningJob } from "../data/cut-jobs.ts";
+import { type ComputedPlan, listSheets, savePlan, sheetFile } from "../data/making.ts";
+import { migrate } from "../data/migrate.ts";
+import { openStudio } from "../data/sign-in.ts";
+import { documentHash } from "../planning/document-hash.ts";
+import run from "../workers/plan.server.ts";
+import { beginCutting, syncCutting, throughOf } from "./job.ts";
+
+interface Cluster {
+  readonly url: string;
+  stop(): void;
+  crash(): void;
+}
+const ROOT = resolve(import.meta.dirname, "../..");
+const folder = mkdtempSync(join(tmpdir(), "elm-killed-"));
+/** A script, not a module of the application: it has no types of its own. */
+const startCluster = ((await import(join(ROOT, "scripts/machine/cluster.mjs"))) as { startCluster(folder: string): Promise<Cluster> }).startCluster;
+const document = demoDocument("seed-tins");
+let cluster: Cluster;
+let [port, pagePort] = [0, 0];
+let cutter: ChildProcess;
+let studio = "";
+let id = "";
+
+const wait = (ms: number) => new Promise((done) => setTimeout(done, ms));
+async function until<T>(what: () => Promise<T | null | false | undefined>, message: string): Promise<T> {
+  const end = Date.now() + 30_000;
+  while (Date.now() < end) {
+    const value = await what().catch(() => null);
+    if (value) return value;
+    await wait(50);
+  }
+  throw new Error(message);
+}
+
+const freePort = () =>
+  new Promise<number>((done) => {
+    const server = createServer().listen(0, "127.0.0.1", () => {
+      const { port: free } = server.address() as { port: number };
+      server.close(() => done(free));
+    });
+  });
+
+/** A tin's load takes about three minutes; here some seconds. */
+const HASTE = 40;
+
+async function switchOn(): Promise<void> {
+  const env = { ...process.env, ELM_CUTTER_PORT: String(port), ELM_CUTTER_PAGE_PORT: String(pagePort), ELM_CUTTER_HASTE: String(HASTE), ELM_CUTTER_MISHAPS: "" };
+  cutter = spawn(process.execPath, ["--import", "tsx", join(ROOT, "cutter/src/main.ts")], { cwd: ROOT, env, stdio: "ignore" });
+  await until(async () => (await fetch(`http://127.0.0.1:${pagePort}/`)).ok, "the cutter did not start");
+}
+
+const begin = () => beginCutting({ studioId: studio, workshopId: id, document, nn: 1, preflight: {} });
+const sheetOne = async () => (await withStudio(studio, (sql) => listSheets(sql, id))).find(({ nn }) => nn === 1);
+const recorded = async () => (await withStudio(studio, runningJob))?.cut.length ?? 0;
+const through = async () => {
+  const sheet = await sheetOne();
+  return sheet ? throughOf(await withStudio(studio, (sql) => jobsOf(sql, id)), sheet) : new Set<string>();
+};
+
+beforeAll(async () => {
+  cluster = await startCluster(join(folder, "data"));
+  process.env.ELM_OWNER_URL = cluster.url;
+  [port, pagePort] = [await freePort(), await freePort()];
+  process.env.ELM_CUTTER_PORT = String(port);
+  await migrate(cluster.url);
+  studio = (await withoutStudio((sql) => openStudio(sql, { studio: "Killed", person: "Host", email: "killed@test.example", passwordHash: "x", unit: "mm", zone: "UTC" })))?.studioId ?? "";
+});
+
+/** A fresh class each: its first load is not begun. */
+beforeEach(async () => {
+  id = await withStudio(studio, (sql) => insertClass(sql, studio, document, null));
+  const computed = (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
+  await withStudio(studio, (sql) => savePlan(sql, studio, id, computed));
+  cutter?.kill("SIGKILL");
+  await switchOn();
+});
+
+afterAll(async () => {
+  cutter?.kill("SIGKILL");
+  await closePool();
+  cluster.stop();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+describe("killed in the middle of a cut", () => {
+  it("the cutter: what it cut is known, the rest is offered, and only the rest is sent", async () => {
+    expect((await begin()).ok).toBe(true);
+    const before = await until(async () => {
+      await syncCutting(studio);
+      const cut = await recorded();
+      return cut >= 4 && cut;
+    }, "nothing was cut");
+    cutter.kill("SIGKILL");
+    await until(async () => (await syncCutting(studio))?.silent, "the cutter still answers");
+    expect(await recorded()).toBeGreaterThanOrEqual(before);
+    await switchOn();
+    await syncCutting(studio);
+    expect(await withStudio(studio, runningJob)).toBeNull();
+    const known = await through();
+    expect(known.size).toBeGreaterThanOrEqual(before);
+    const again = await begin();
+    if (!again.ok) throw new Error(again.reason);
+    const all = piecesOfHpgl((await withStudio(studio, (sql) => sheetFile(sql, id, 1)))?.hpgl ?? "");
+    expect([...again.job.pieces, ...known].sort()).toEqual([...all].sort());
+    await until(async () => {
+      await syncCutting(studio);
+      return (await sheetOne())?.cutAt;
+    }, "the rest was not cut to its end");
+    expect((await through()).size).toBe(all.length);
+  }, 90_000);
+
+  it("the server: the cutter goes on by itself, and the next server finds out what it did", async () => {
+    const server = spawn(process.execPath, ["--import", "tsx", join(ROOT, "web/cutting/testing/cut-load.ts"), studio, id, "1"], { cwd: ROOT, env: process.env, stdio: "ignore" });
+    await until(async () => (await recorded()) >= 3, "the other server recorded nothing");
+    server.kill("SIGKILL");
+    const before = await recorded();
+    await wait(1500);
+    // Nobody looked: the record stands where it stood.
+    expect(await recorded()).toBe(before);
+    await until(async () => {
+      await syncCutting(studio);
+      return (await sheetOne())?.cutAt;
+    }, "this server did not find out");
+    const jobs = await withStudio(studio, (sql) => jobsOf(sql, id));
+    expect(jobs).toHaveLength(1);
+    expect(jobs[0]?.state).toBe("finished");
+  }, 90_000);
+
+  it("the database: what was written stays, and what was cut meanwhile is written when it is back", async () => {
+    expect((await begin()).ok).toBe(true);
+    const before = await until(async () => {
+      await syncCutting(studio);
+      const cut = await recorded();
+      return cut >= 3 && cut;
+    }, "nothing was cut");
+    cluster.crash();
+    await expect(syncCutting(studio)).rejects.toThrow();
+    cluster = await startCluster(join(folder, "data"));
+    process.env.ELM_OWNER_URL = cluster.url;
+    const after = await until(recorded, "the job is lost");
+    expect(after).toBeGreaterThanOrEqual(before);
+    await until(async () => {
+      await syncCutting(studio);
+      return (await sheetOne())?.cutAt;
+    }, "the load did not come to its end");
+  }, 90_000);
+});

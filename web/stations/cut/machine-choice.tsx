@@ -1,0 +1,106 @@
+"use client";
+
+import { CUTTER_PROFILES, type Cutter } from "@elm-basket/core/cutting/cutter.ts";
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { SaveNote } from "@/stations/frame/save-note.tsx";
+import { usePart } from "@/stations/frame/use-part.ts";
+
+interface Props {
+  readonly classId: string;
+  readonly cutter: Cutter;
+  readonly vinyls: readonly Vinyl[];
+  /** The film of the load that is looked at. */
+  readonly vinyl: string;
+  readonly version: number;
+  readonly unit: LengthUnit;
+}
+
+const TURNS = [
+  ["free", "any way round"],
+  ["half", "upright or upside down"],
+  ["none", "upright only"],
+] as const;
+
+/** Which machine and mat, and how this film is cut. */
+export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit }: Props) {
+  const part = usePart<{ cutter: Cutter; vinyls: readonly Vinyl[] }>(classId, "class", { cutter, vinyls }, version, (answer) => {
+    const document = answer.document as ClassDocument;
+    return { cutter: document.cutter, vinyls: document.vinyls };
+  });
+  const own = part.value.cutter;
+  const profile = CUTTER_PROFILES.find(({ cutter: { name } }) => name === own.name);
+  const film = part.value.vinyls.find(({ id }) => id === vinyl);
+  const changeCutter = (next: Partial<Cutter>, label: string) => part.change({ ...part.value, cutter: { ...own, ...next } }, label);
+  const changeFilm = (next: Partial<Vinyl>, label: string) => part.change({ ...part.value, vinyls: part.value.vinyls.map((one) => (one.id === vinyl ? { ...one, ...next } : one)) }, label);
+  const dared = profile && (profile.most.width > profile.cutter.cutWidth || profile.most.height > profile.cutter.cutHeight) ? profile : null;
+  const most = dared !== null && own.cutHeight >= dared.most.height - 0.01;
+  return (
+    <details className="mt-4">
+      <summary className="verb min-h-10">Cutter, mat and film</summary>
+      <div className="grid gap-3 pt-2 text-sm">
+        <label className="grid gap-1">
+          Cutter and mat
+          <select
+            value={profile?.id ?? ""}
+            onChange={(event) => {
+              const next = CUTTER_PROFILES.find(({ id }) => id === event.target.value);
+              if (next) changeCutter(next.cutter, `Cut on: ${next.cutter.name}`);
+            }}
+          >
+            {!profile && <option value="">{own.name}</option>}
+            {CUTTER_PROFILES.map(({ id, cutter: { name } }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <p className="text-soft">
+          Cuts {showLength(own.cutWidth, unit)} × {showLength(own.cutHeight, unit)}, keeps {showLength(own.edgeMargin, unit)} free inside the film's edge.
+        </p>
+        {dared && (
+          <label className="flex min-h-10 items-center gap-3">
+            <input
+              type="checkbox"
+              checked={most}
+              onChange={(event) =>
+                changeCutter(
+                  event.target.checked ? { cutWidth: dared.most.width, cutHeight: dared.most.height } : { cutWidth: dared.cutter.cutWidth, cutHeight: dared.cutter.cutHeight },
+                  "How far the cutter goes",
+                )
+              }
+            />
+            As far as it reaches, {showLength(dared.most.width, unit)} × {showLength(dared.most.height, unit)}
+          </label>
+        )}
+        {film && (
+          <>
+            <label className="grid gap-1">
+              Kits lie on {film.name}
+              <select value={film.turns} onChange={(event) => changeFilm({ turns: event.target.value as Vinyl["turns"] }, `Direction of ${film.name}`)}>
+                {TURNS.map(([turns, words]) => (
+                  <option key={turns} value={turns}>
+                    {words}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <label className="grid gap-1">
+              The blade goes round
+              <select value={film.passes} onChange={(event) => changeFilm({ passes: Number(event.target.value) }, `Passes on ${film.name}`)}>
+                {[1, 2, 3].map((passes) => (
+                  <option key={passes} value={passes}>
+                    {passes === 1 ? "once" : `${passes} times`}
+                  </option>
+                ))}
+              </select>
+            </label>
+          </>
+        )}
+        <SaveNote editor={part} />
+      </div>
+    </details>
+  );
+}
