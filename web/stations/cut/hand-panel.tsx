@@ -84,7 +84,7 @@ export function HandPanel({ classId, vinyl, meta, unit, hand, byHand }: Props) {
         )}
       </div>
       <p role="status" className={`min-h-6 text-sm ${hand.clash ? "text-brick" : "text-soft"}`}>
-        {hand.busy || busy ? "Laying …" : hand.said || (byHand > 0 ? `${byHand} ${byHand === 1 ? "kit was" : "kits were"} laid by hand and ${byHand === 1 ? "stays" : "stay"}.` : "")}
+        {hand.busy || busy ? "Laying …" : `${hand.said} ${byHand > 0 ? `${byHand} ${byHand === 1 ? "kit was" : "kits were"} laid by hand and ${byHand === 1 ? "stays" : "stay"}.` : ""}`}
       </p>
     </fieldset>
   );

@@ -41,7 +41,7 @@ export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, fla
         viewBox={`${-edge.left} ${-edge.top} ${width + edge.left + edge.right} ${shownHeight + edge.top + edge.bottom}`}
         className="max-h-[620px] w-full"
         role="img"
-        aria-label={`Load ${sheet.nn}, ${film}: ${meta.kits.length} kits on ${scraps ? `${meta.scraps.length} scraps` : `${showLength(meta.width, unit)} by ${showLength(meta.height, unit)}`}`}
+        aria-label={`Load ${sheet.nn}, ${film}: ${meta.kits.length} kits on ${scraps ? `${meta.scraps.length} ${meta.scraps.length === 1 ? "scrap" : "scraps"}` : `${showLength(meta.width, unit)} by ${showLength(meta.height, unit)}`}`}
       >
         <defs>
           <Hatch id="rest" px={px} />
@@ -97,7 +97,7 @@ function DrawnKit({ kit, colour, px, cut, current, flawed, boxed, pale, hand }: 
   return (
     <g
       {...(hand ? { onPointerDown: (event) => hand.grab(event, kit.name), style: { cursor: "grab", touchAction: "none" } } : {})}
-      {...(hand && chosen ? { transform: shownAway(hand.away, kit) } : {})}
+      {...(hand && chosen && hand.moved ? { transform: shownAway(hand.away, kit) } : {})}
     >
       <title>{kit.label}</title>
       {hand && (

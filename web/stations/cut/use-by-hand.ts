@@ -11,6 +11,7 @@ export interface ByHand {
   readonly chosen: string | null;
   /** Where the chosen kit is shown, away from where it lies, mm and degrees as on the sheet. */
   readonly away: { readonly dx: number; readonly dy: number; readonly turn: HandMove["turn"] };
+  readonly moved: boolean;
   readonly clash: boolean;
   readonly busy: boolean;
   readonly said: string;
@@ -94,6 +95,7 @@ export function useByHand(classId: string, nn: number, hash: string, meta: Sheet
   return {
     chosen,
     away,
+    moved,
     clash: laid !== null && !laid.ok,
     busy,
     said: laid && !laid.ok ? (laid.reason === "outside" ? "There the blade would leave the film." : "Too near to another kit.") : said,
