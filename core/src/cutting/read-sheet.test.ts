@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { drawingPath, readPiecePath } from "../geometry/path.ts";
 import { sheetFiles } from "../plan/files.ts";
 import { makePlan } from "../plan/plan.ts";
 import { demoDocument } from "../testing/documents.ts";
@@ -28,6 +29,11 @@ describe("a cut sheet that comes back", () => {
     expect(kits.every(({ is }) => is === "asPlanned")).toBe(true);
     expect(kits).toHaveLength(sheet.kits.length);
     expect(unknown).toEqual([]);
+  });
+
+  it("held against the simpler outlines of the screen, dots of a millimetre are still as planned", () => {
+    const shown = planned.map((piece) => ({ ...piece, polygons: [readPiecePath(drawingPath(piece.polygons, 0.05))] }));
+    expect(compareSheet(readCutSheet(svg) ?? { pieces: [] }, shown).kits.filter(({ is }) => is !== "asPlanned")).toEqual([]);
   });
 
   it("a dragged kit is moved by so much, also when the page was given another unit", () => {

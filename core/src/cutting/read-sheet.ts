@@ -4,7 +4,7 @@ import { contoursOf, SHAPES } from "../art/svg-shapes.ts";
 import { readTree, type SvgNode } from "../art/svg-tree.ts";
 import { fillRings } from "../geometry/boolean.ts";
 import { flattenLine } from "../geometry/outline.ts";
-import { type Box, boxHeight, boxOf, boxWidth, type Polygons, polygonsArea, type Ring } from "../geometry/polygon.ts";
+import { type Box, boxHeight, boxOf, boxWidth, type Polygons, polygonsArea, type Ring, ringLength } from "../geometry/polygon.ts";
 import { CURVE_TOLERANCE_MM } from "../geometry/tolerance.ts";
 
 export interface ReadPiece {
@@ -81,7 +81,8 @@ export interface SheetComparison {
 
 /** Screen outlines and rounding differ by less; a hand moves further, mm. */
 const SAME_PLACE_MM = 0.15;
-const SAME_AREA_SHARE = 0.02;
+/** Outlines on screen are simplified by a twentieth of a millimetre: the area of small dots changes most. */
+const OUTLINE_SLACK_MM = 0.06;
 
 /** @param planned pieces of the load as it is planned now, by the name of their kit in `seat` */
 export function compareSheet(read: Pick<ReadCutSheet, "pieces">, planned: readonly PlannedPiece[]): SheetComparison {
@@ -113,8 +114,8 @@ function verdictOf(kit: string, planned: readonly PlannedPiece[], found: Readonl
 /** Same size and area: turned or redrawn shapes differ in one of them. */
 function alike(was: Polygons, is: Polygons): boolean {
   const [a, b] = [boxOf(was), boxOf(is)];
-  const area = polygonsArea(was);
-  return Math.abs(boxWidth(a) - boxWidth(b)) <= SAME_PLACE_MM && Math.abs(boxHeight(a) - boxHeight(b)) <= SAME_PLACE_MM && Math.abs(polygonsArea(is) - area) <= SAME_AREA_SHARE * area + 0.05;
+  const outline = was.flat().reduce((sum, ring) => sum + ringLength(ring), 0);
+  return Math.abs(boxWidth(a) - boxWidth(b)) <= SAME_PLACE_MM && Math.abs(boxHeight(a) - boxHeight(b)) <= SAME_PLACE_MM && Math.abs(polygonsArea(is) - polygonsArea(was)) <= OUTLINE_SLACK_MM * outline;
 }
 
 const shiftOf = (was: Box, is: Box): [number, number] => [(is.minX + is.maxX - was.minX - was.maxX) / 2, (is.minY + is.maxY - was.minY - was.maxY) / 2];

@@ -78,7 +78,7 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit }:
         {film && (
           <>
             <label className="grid gap-1">
-              Kits lie on {film.name}
+              {`Kits lie on ${film.name}`}
               <select value={film.turns} onChange={(event) => changeFilm({ turns: event.target.value as Vinyl["turns"] }, `Direction of ${film.name}`)}>
                 {TURNS.map(([turns, words]) => (
                   <option key={turns} value={turns}>
