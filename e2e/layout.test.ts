@@ -20,7 +20,7 @@ const drawing = async () => (await find(driver, By.css("figure svg"))).getAttrib
 const kit = (name: string) => find(driver, By.xpath(`//*[name()='g'][*[name()='title' and .="${name}"]]`));
 const scrapButtons = () => driver.findElements(By.css("[aria-label^='Throw scrap H-']"));
 /** Value of a kit in the list of kits. */
-const valueOf = async (name: string): Promise<string> => (await (await find(driver, By.xpath(`//option[.="${name}"]`))).getAttribute("value")) ?? "";
+const kitValue = async (name: string): Promise<string> => (await (await find(driver, By.xpath(`//option[.="${name}"]`))).getAttribute("value")) ?? "";
 /** Corner of a kit's box on the drawing, mm. */
 const corner = async (name: string): Promise<[number, number]> => {
   const box = await (await kit(name)).findElement(By.css("rect"));
@@ -62,7 +62,7 @@ describe("kits moved by hand", () => {
 
   it("without dragging: chosen in the list and moved by buttons, with the keyboard alone", async () => {
     const before = await corner("Mette");
-    await choose(driver, "Move by hand", await valueOf("Mette"));
+    await choose(driver, "Move by hand", await kitValue("Mette"));
     await choose(driver, "by", "10");
     const down = await find(driver, By.css("[aria-label='Move down']"));
     await down.sendKeys(Key.ENTER);
@@ -72,7 +72,7 @@ describe("kits moved by hand", () => {
 
   it("refuses what would not cut clean, and puts it back", async () => {
     const before = await corner("Mette");
-    await choose(driver, "Move by hand", await valueOf("Mette"));
+    await choose(driver, "Move by hand", await kitValue("Mette"));
     const left = await find(driver, By.css("[aria-label='Move left']"));
     for (let n = 0; n < 30; n++) await left.sendKeys(Key.ENTER);
     await shows("There the blade would leave the film.");

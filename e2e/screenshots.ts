@@ -43,6 +43,8 @@ try {
   await picture("seat");
   const choose = (await (await driver.findElement(By.css("[data-choose-link]"))).getAttribute("href")) ?? "";
   await visit(`${tins}/cut`, "cut");
+  await visit(`${bottles}/cut`, "scraps");
+  await visit(`${BASE}/shelf`, "shelf");
   await visit(`${tins}/weed`, "weed");
   await visit(`${tins}/pack`, "pack");
   await visit(`${slates}/teach`, "teach");

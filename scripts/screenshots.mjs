@@ -9,13 +9,16 @@ ensurePackages();
 const { ensureBrowser } = await import("./machine/debian.mjs");
 const { startCluster } = await import("./machine/cluster.mjs");
 const { buildWeb, buildWorker } = await import("./machine/build.mjs");
-const { answers, runTypeScript, serveWeb } = await import("./machine/serve.mjs");
+const { answers, runTypeScript, serveCutter, serveWeb } = await import("./machine/serve.mjs");
 const { freePort } = await import("./machine/ports.mjs");
 
 ensureBrowser();
 const folder = mkdtempSync(join(tmpdir(), "elm-screens-"));
 const cluster = await startCluster(folder);
 let child = null;
+let cutter = null;
+/** A load is half cut within seconds. */
+const HASTE = 12;
 let status = 1;
 try {
   runTypeScript("web/data/migrate.ts", { ELM_OWNER_URL: cluster.url }, "The database could not be prepared");
@@ -23,11 +26,14 @@ try {
   await buildWorker();
   buildWeb();
   const port = await freePort();
-  child = serveWeb({ ownerUrl: cluster.url, port, demo: true, quiet: true });
+  const own = { port: await freePort(), pagePort: await freePort() };
+  cutter = serveCutter({ ...own, haste: HASTE });
+  child = serveWeb({ ownerUrl: cluster.url, port, cutter: own, demo: true, quiet: true });
   await answers(`http://127.0.0.1:${port}/sign-in`, child);
   const done = spawnSync(process.execPath, ["--import", "tsx", join(ROOT, "e2e/screenshots.ts")], { cwd: ROOT, stdio: "inherit", env: { ...process.env, ELM_BASE: `http://127.0.0.1:${port}` } });
   status = done.status ?? 1;
 } finally {
+  cutter?.kill("SIGTERM");
   child?.kill("SIGTERM");
   if (child && child.exitCode === null) await new Promise((resolve) => child.once("exit", resolve));
   cluster.stop();
