@@ -86,6 +86,9 @@ describe("the Cut station", () => {
     await lookAtEverything();
     await press(driver, byText("button", "Cut the rest"));
     await shows("This load is cut.");
+    await shows("Came through, of what was planned");
+    await press(driver, byText("button", "Take the film out of the cutter"));
+    await waitFor(async () => (await driver.findElements(byText("button", "Take the film out of the cutter"))).length === 0, "the film is still in");
     await driver.get(`${address}/weed`);
     await shows("Bartholomew");
     await driver.get(`${BASE}/shelf`);

@@ -31,7 +31,7 @@ let stopping = false;
 let machine;
 /** A machine that was switched off, or killed, is switched on again. */
 const switchOn = () => {
-  machine = serveCutter({ ...cutter, haste: Number(process.env.ELM_CUTTER_HASTE ?? HASTE), mishaps: process.env.ELM_CUTTER_MISHAPS === "1" });
+  machine = serveCutter({ ...cutter, haste: Number(process.env.ELM_CUTTER_HASTE ?? HASTE), mishaps: process.env.ELM_CUTTER_MISHAPS !== "0" });
   machine.on("exit", () => {
     if (!stopping) setTimeout(() => !stopping && switchOn(), 2000).unref();
   });

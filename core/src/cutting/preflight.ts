@@ -2,7 +2,7 @@
 import type { Finding } from "../advice/finding.ts";
 import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
 
-export type PreflightCode = "faceUp" | "mirroredFaceDown" | "rightFilm" | "scrapsLaid" | "force" | "noTestCut" | "oldTestCut" | "bladeAge" | "tooLargeForMat" | "thinParts";
+export type PreflightCode = "faceUp" | "mirroredFaceDown" | "rightFilm" | "scrapsLaid" | "matShared" | "force" | "noTestCut" | "oldTestCut" | "bladeAge" | "tooLargeForMat" | "thinParts";
 
 export interface PreflightLine {
   readonly code: PreflightCode;
@@ -12,7 +12,7 @@ export interface PreflightLine {
 }
 
 export interface PreflightInput {
-  readonly sheet: { readonly width: number; readonly height: number; readonly mirrored: boolean; readonly stock: string; readonly kits: readonly { readonly seat: string }[] };
+  readonly sheet: { readonly width: number; readonly height: number; readonly mirrored: boolean; readonly stock: string; readonly mat?: { readonly mat: number } | null; readonly kits: readonly { readonly seat: string }[] };
   readonly vinyl: Vinyl;
   readonly mat: { readonly cutWidth: number; readonly cutHeight: number };
   /** Cut with the blade that is in, mm. */
@@ -31,6 +31,7 @@ export function preflight({ sheet, vinyl, mat, bladeMm, testCut, findings }: Pre
   line(sheet.mirrored ? "mirroredFaceDown" : "faceUp", "ask");
   line("rightFilm", "ask", { film: vinyl.name });
   if (sheet.stock === "scrap") line("scrapsLaid", "ask");
+  if (sheet.mat) line("matShared", "ask", { mat: sheet.mat.mat });
   if (!testCut) line("noTestCut", "stop", { film: vinyl.name });
   else if (bladeMm - testCut.bladeMm > TEST_HOLDS_MM || bladeMm < testCut.bladeMm) line("oldTestCut", "stop", { metres: Math.round(Math.abs(bladeMm - testCut.bladeMm) / 1000) });
   else line("force", "pass", { force: testCut.force, speed: testCut.speed });

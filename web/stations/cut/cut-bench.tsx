@@ -43,7 +43,7 @@ const NO_RULES: HandRules = { counters: false, reach: { width: 0, height: 0 } };
 export function CutBench({ children, ...input }: CutBenchInput & { readonly children: ReactNode }) {
   const { classId, sheet, through, flawed, lines } = input;
   const router = useRouter();
-  const { job, silent, offline, look } = useCutting(classId);
+  const { job, silent, offline, filmIn, look } = useCutting(classId);
   const [busy, start] = useTransition();
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const [reasons, setReasons] = useState<Readonly<Record<string, string>>>({});
@@ -70,7 +70,7 @@ export function CutBench({ children, ...input }: CutBenchInput & { readonly chil
       tell(await startCutting(classId, sheet.nn, { ticked, reasons }));
       look();
     });
-  const to = (what: "pause" | "resume" | "cancel") =>
+  const to = (what: "pause" | "resume" | "cancel" | "unload") =>
     start(async () => {
       if (!(await steerCutting(classId, what))) setSaid("The cutter does not answer. Is it switched on?");
       look();
@@ -148,6 +148,11 @@ export function CutBench({ children, ...input }: CutBenchInput & { readonly chil
           {working && (
             <Button tone="stop" disabled={busy} onClick={() => to("cancel")}>
               Stop this load
+            </Button>
+          )}
+          {!working && filmIn && (
+            <Button disabled={busy} onClick={() => to("unload")}>
+              Take the film out of the cutter
             </Button>
           )}
           {!working && (

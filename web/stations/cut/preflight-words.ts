@@ -13,6 +13,8 @@ export function sayPreflight({ code, values }: PreflightLine, unit: LengthUnit):
       return `${values.film} lies on the mat, smooth and without bubbles.`;
     case "scrapsLaid":
       return "Every scrap lies where the drawing shows it, same way round.";
+    case "matShared":
+      return `All films of mat ${values.mat} lie where its picture shows them; this one is cut now.`;
     case "force":
       return `Force ${number("force")} g and ${number("speed")} mm/s, as the last test cut found.`;
     case "noTestCut":

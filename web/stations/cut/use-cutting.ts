@@ -14,20 +14,27 @@ export interface Cutting {
   readonly fault: string | null;
 }
 
+interface Seen {
+  readonly job: Cutting | null;
+  readonly silent: boolean;
+  /** Film is in the cutter, whoever loaded it. */
+  readonly filmIn: boolean;
+}
+
 const WATCH_MS = 600;
 const IDLE_MS = 4000;
 
 /** Watches the cutter while it works, and now and then otherwise; the page is refreshed when a job ends. */
-export function useCutting(classId: string): { job: Cutting | null; silent: boolean; offline: boolean; look(): void } {
+export function useCutting(classId: string): Seen & { offline: boolean; look(): void } {
   const router = useRouter();
-  const [seen, setSeen] = useState<{ job: Cutting | null; silent: boolean }>({ job: null, silent: false });
+  const [seen, setSeen] = useState<Seen>({ job: null, silent: false, filmIn: false });
   const [offline, setOffline] = useState(false);
   const working = useRef(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const look = useCallback(async () => {
     clearTimeout(timer.current);
     const answer = await fetch(`/classes/${classId}/cutting`, { cache: "no-store" })
-      .then((response) => (response.ok ? (response.json() as Promise<{ job: Cutting | null; silent: boolean }>) : null))
+      .then((response) => (response.ok ? (response.json() as Promise<Seen>) : null))
       .catch(() => null);
     setOffline(answer === null);
     if (answer) {
