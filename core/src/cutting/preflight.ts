@@ -12,7 +12,14 @@ export interface PreflightLine {
 }
 
 export interface PreflightInput {
-  readonly sheet: { readonly width: number; readonly height: number; readonly mirrored: boolean; readonly stock: string; readonly mat?: { readonly mat: number } | null; readonly kits: readonly { readonly seat: string }[] };
+  readonly sheet: {
+    readonly width: number;
+    readonly height: number;
+    readonly mirrored: boolean;
+    readonly stock: string;
+    readonly mat?: { readonly mat: number } | null;
+    readonly kits: readonly { readonly seat: string }[];
+  };
   readonly vinyl: Vinyl;
   readonly mat: { readonly cutWidth: number; readonly cutHeight: number };
   /** Cut with the blade that is in, mm. */

@@ -83,8 +83,8 @@ export interface Place {
   readonly y: number;
 }
 
-export /** Index of a turn that differs from the first by a quarter; -1 when there is none. */
-function quarterOf({ turns }: Ready): number {
+/** Index of a turn that differs from the first by a quarter; -1 when there is none. */
+export function quarterOf({ turns }: Ready): number {
   const first = turns[0] ?? 0;
   return turns.findIndex((turn) => (((turn - first) % 180) + 180) % 180 === 90);
 }
@@ -134,8 +134,8 @@ export function placeOf(arena: Arena, k: number, id: string, box: { minX: number
   return { bin: id, turn, x: x * arena.grid.column + box.minX, y: y * arena.grid.cell + box.minY };
 }
 
-export /** Separates what another grid laid; where that fails, the smallest of those in each other's way are taken out. */
-function settle(arena: Arena, fixed: ReadonlySet<number>, areaOf: (k: number) => number, random: () => number, workUpTo: number): void {
+/** Separates what another grid laid; where that fails, the smallest of those in each other's way are taken out. */
+export function settle(arena: Arena, fixed: ReadonlySet<number>, areaOf: (k: number) => number, random: () => number, workUpTo: number): void {
   const lying = Array.from({ length: arena.count }, (_, k) => k).filter((k) => arena.bin[k] !== NOWHERE);
   for (;;) {
     if (
