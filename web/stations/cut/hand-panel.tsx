@@ -5,6 +5,7 @@ import { showLength } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import type { SheetMeta } from "@/data/making.ts";
+import { SelectField } from "@/ui/select-field.tsx";
 import { layAgain } from "./layout-actions.ts";
 import type { ByHand } from "./use-by-hand.ts";
 
@@ -41,27 +42,13 @@ export function HandPanel({ classId, vinyl, meta, unit, hand, byHand }: Props) {
     <fieldset className="mt-3 border-rule border-t pt-2" aria-busy={busy || hand.busy}>
       <legend className="sr-only">Move a kit by hand</legend>
       <div className="flex flex-wrap items-end gap-2 text-sm">
-        <label className="grid gap-1">
-          Move by hand
-          <select className="max-w-44" value={hand.chosen ?? ""} onChange={(event) => hand.choose(event.target.value || null)}>
-            <option value="">drag a kit, or choose</option>
-            {meta.kits.map(({ name, label }) => (
-              <option key={name} value={name}>
-                {label}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="grid gap-1">
-          by
-          <select value={step} onChange={(event) => setStep(Number(event.target.value))}>
-            {STEPS_MM.map((mm) => (
-              <option key={mm} value={mm}>
-                {showLength(mm, unit)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          label="Move by hand"
+          value={hand.chosen ?? ""}
+          words={[["", "drag a kit, or choose"] as const, ...meta.kits.map(({ name, label }) => [name, label] as const)]}
+          onChange={(kit) => hand.choose(kit || null)}
+        />
+        <SelectField label="by" value={String(step)} words={STEPS_MM.map((mm) => [String(mm), showLength(mm, unit)] as const)} onChange={(mm) => setStep(Number(mm))} />
         {ARROWS.map(([sign, words, dx, dy]) => (
           <button key={words} type="button" className={key} aria-label={`Move ${words}`} disabled={!hand.chosen || hand.busy} onClick={() => hand.nudge(dx * step, dy * step)}>
             {sign}

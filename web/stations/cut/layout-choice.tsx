@@ -3,6 +3,7 @@
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { SelectField } from "@/ui/select-field.tsx";
 import { SearchOn } from "./search-on.tsx";
 
 type Layout = ClassDocument["layout"];
@@ -34,19 +35,14 @@ export function LayoutChoice({ classId, layout, version, scraps }: { classId: st
         ))}
       </div>
       {own.mode === "tight" && (
-        <label className="mt-3 grid gap-1 text-sm">
-          Search for
-          <select
+        <div className="mt-3">
+          <SelectField
+            label="Search for"
             value={String(SEARCHES.reduce((best, [seconds]) => (Math.abs(seconds - own.seconds) < Math.abs(best - own.seconds) ? seconds : best), 0.6))}
-            onChange={(event) => change({ seconds: Number(event.target.value) }, "Searched longer")}
-          >
-            {SEARCHES.map(([seconds, words]) => (
-              <option key={seconds} value={seconds}>
-                {words}
-              </option>
-            ))}
-          </select>
-        </label>
+            words={SEARCHES.map(([seconds, words]) => [String(seconds), words] as const)}
+            onChange={(seconds) => change({ seconds: Number(seconds) }, "Searched longer")}
+          />
+        </div>
       )}
       <div className="mt-2 grid text-sm">
         <Tick words={`Scraps first (${scraps} in the box)`} on={own.useScraps} onChange={(useScraps) => change({ useScraps }, "Scraps")} />

@@ -6,6 +6,7 @@ import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { SelectField } from "@/ui/select-field.tsx";
 
 interface Props {
   readonly classId: string;
@@ -21,6 +22,12 @@ const TURNS = [
   ["free", "any way round"],
   ["half", "upright or upside down"],
   ["none", "upright only"],
+] as const;
+
+const PASSES = [
+  ["1", "once"],
+  ["2", "2 times"],
+  ["3", "3 times"],
 ] as const;
 
 /** Which machine and mat, and how this film is cut. */
@@ -40,23 +47,15 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit }:
     <details className="mt-4">
       <summary className="verb min-h-10">Cutter, mat and film</summary>
       <div className="grid gap-3 pt-2 text-sm">
-        <label className="grid gap-1">
-          Cutter and mat
-          <select
-            value={profile?.id ?? ""}
-            onChange={(event) => {
-              const next = CUTTER_PROFILES.find(({ id }) => id === event.target.value);
-              if (next) changeCutter(next.cutter, `Cut on: ${next.cutter.name}`);
-            }}
-          >
-            {!profile && <option value="">{own.name}</option>}
-            {CUTTER_PROFILES.map(({ id, cutter: { name } }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          label="Cutter and mat"
+          value={profile?.id ?? ""}
+          words={[...(profile ? [] : [["", own.name] as const]), ...CUTTER_PROFILES.map(({ id, cutter: { name } }) => [id, name] as const)]}
+          onChange={(id) => {
+            const next = CUTTER_PROFILES.find((one) => one.id === id);
+            if (next) changeCutter(next.cutter, `Cut on: ${next.cutter.name}`);
+          }}
+        />
         <p className="text-soft">
           Cuts {showLength(own.cutWidth, unit)} × {showLength(own.cutHeight, unit)}, keeps {showLength(own.edgeMargin, unit)} free inside the film's edge.
         </p>
@@ -77,26 +76,8 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit }:
         )}
         {film && (
           <>
-            <label className="grid gap-1">
-              {`Kits lie on ${film.name}`}
-              <select value={film.turns} onChange={(event) => changeFilm({ turns: event.target.value as Vinyl["turns"] }, `Direction of ${film.name}`)}>
-                {TURNS.map(([turns, words]) => (
-                  <option key={turns} value={turns}>
-                    {words}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label className="grid gap-1">
-              The blade goes round
-              <select value={film.passes} onChange={(event) => changeFilm({ passes: Number(event.target.value) }, `Passes on ${film.name}`)}>
-                {[1, 2, 3].map((passes) => (
-                  <option key={passes} value={passes}>
-                    {passes === 1 ? "once" : `${passes} times`}
-                  </option>
-                ))}
-              </select>
-            </label>
+            <SelectField label={`Kits lie on ${film.name}`} value={film.turns} words={TURNS} onChange={(turns) => changeFilm({ turns }, `Direction of ${film.name}`)} />
+            <SelectField label="The blade goes round" value={String(film.passes)} words={PASSES} onChange={(passes) => changeFilm({ passes: Number(passes) }, `Passes on ${film.name}`)} />
           </>
         )}
         <SaveNote editor={part} />

@@ -7,6 +7,7 @@ import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
 import { type SwapEffect, swapEffect, swapVinyls } from "./swap-actions.ts";
 
 export interface SetSeat {
@@ -58,6 +59,7 @@ export function SetView({ classId, blank, vinyls, seats, count, use }: Props) {
       setEffect(null);
       router.refresh();
     });
+  const films = [["", "choose"] as const, ...vinyls.map(({ id, name }) => [id, name] as const)];
   const nameOf = (id: string) => vinyls.find((vinyl) => vinyl.id === id)?.name ?? id;
   return (
     <section aria-label="The set" aria-busy={busy}>
@@ -97,8 +99,8 @@ export function SetView({ classId, blank, vinyls, seats, count, use }: Props) {
       {used.length > 1 && (
         <div className="mt-4 border-rule border-t pt-3">
           <div className="flex flex-wrap items-end gap-3 text-sm">
-            <Film label="What if" value={a} vinyls={vinyls} onChange={(id) => pick([id, b])} />
-            <Film label="and" value={b} vinyls={vinyls} onChange={(id) => pick([a, id])} />
+            <SelectField label="What if" value={a} words={films} onChange={(id) => pick([id, b])} />
+            <SelectField label="and" value={b} words={films} onChange={(id) => pick([a, id])} />
             <p className="min-h-11 py-2.5">changed places?</p>
           </div>
           {swapping && (
@@ -126,22 +128,6 @@ export function SetView({ classId, blank, vinyls, seats, count, use }: Props) {
 
 function colourOf(vinyl: Vinyl, vinyls: readonly Vinyl[], other: string): Vinyl {
   return { ...vinyl, colour: vinyls.find(({ id }) => id === other)?.colour ?? vinyl.colour };
-}
-
-function Film({ label, value, vinyls, onChange }: { label: string; value: string; vinyls: readonly Vinyl[]; onChange: (id: string) => void }) {
-  return (
-    <label className="grid gap-1">
-      {label}
-      <select value={value} onChange={(event) => onChange(event.target.value)}>
-        <option value="">choose</option>
-        {vinyls.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
 }
 
 function Effect({ effect, nameOf }: { effect: SwapEffect; nameOf: (id: string) => string }) {
