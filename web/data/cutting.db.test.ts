@@ -76,7 +76,10 @@ describe("the scrap box", () => {
       return sheet ? finishSheet(sql, ours, second, sheet, true) : [];
     });
     expect(kept).toEqual(["R-13"]);
-    expect(await scrapsOf(second)).toEqual(before);
+    // Its own rest comes last, and only for what is cut again.
+    expect(await scrapsOf(second)).toEqual([...before, "R-13"]);
+    const later = (await withStudio(ours, (sql) => readClass(sql, second)))?.document.scraps.filter((scrap) => scrap.later).map(({ label }) => label);
+    expect(later).toEqual(["R-13"]);
     expect(await scrapsOf(first)).toContain("R-13");
     await withStudio(ours, async (sql) => {
       const [sheet] = await listSheets(sql, second);
