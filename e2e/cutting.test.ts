@@ -3,7 +3,7 @@ import { By, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";
 import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
-import { BASE, fetchText, makeClass, openDemo, SECOND, saved } from "./journey.ts";
+import { BASE, emptyScrapBox, fetchText, makeClass, openDemo, SECOND, saved } from "./journey.ts";
 
 let window: Window;
 let driver: WebDriver;
@@ -28,6 +28,8 @@ beforeAll(async () => {
   window = await openWindow();
   driver = window.driver;
   await openDemo(driver);
+  // Other classes leave scraps of the same film: here it begins on a fresh sheet.
+  await emptyScrapBox(driver, "H-");
   address = (await makeClass(driver, "Tins to cut", NAMES)).replace(/\/letter$/u, "");
   await driver.get(`${address}/cut`);
   await shows("Before you press start");

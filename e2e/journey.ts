@@ -95,3 +95,13 @@ export async function typeLength(driver: WebDriver, label: string, text: string)
   const input = await find(driver, By.xpath(`//label[.="${label}"]/following::input[1]`));
   await input.sendKeys(Key.chord(Key.CONTROL, "a"), text, Key.ENTER);
 }
+
+/** Throws away all scraps whose label begins so. */
+export async function emptyScrapBox(driver: WebDriver, begin: string): Promise<void> {
+  await driver.get(`${BASE}/shelf`);
+  const buttons = () => driver.findElements(By.css(`[aria-label^='Throw scrap ${begin}']`));
+  for (let left = await buttons(); left.length > 0; left = await buttons()) {
+    await left[0]?.click();
+    await waitFor(async () => (await buttons()).length < left.length, "the scrap was not thrown away");
+  }
+}

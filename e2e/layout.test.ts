@@ -6,7 +6,7 @@ import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";
 import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
-import { BASE, choose, demoClass, fetchText, makeClass, openDemo, saved } from "./journey.ts";
+import { BASE, choose, demoClass, emptyScrapBox, fetchText, makeClass, openDemo, saved } from "./journey.ts";
 
 let window: Window;
 let driver: WebDriver;
@@ -18,7 +18,6 @@ const text = async (): Promise<string> => (await find(driver, By.css("main"))).g
 const shows = (words: string) => waitFor(async () => (await text()).includes(words), `"${words}" was not shown`, 40_000);
 const drawing = async () => (await find(driver, By.css("figure svg"))).getAttribute("aria-label");
 const kit = (name: string) => find(driver, By.xpath(`//*[name()='g'][*[name()='title' and .="${name}"]]`));
-const scrapButtons = () => driver.findElements(By.css("[aria-label^='Throw scrap H-']"));
 /** Value of a kit in the list of kits. */
 const kitValue = async (name: string): Promise<string> => (await (await find(driver, By.xpath(`//option[.="${name}"]`))).getAttribute("value")) ?? "";
 /** Corner of a kit's box on the drawing, mm. */
@@ -32,11 +31,7 @@ beforeAll(async () => {
   driver = window.driver;
   await openDemo(driver);
   // Other journeys leave scraps of the same film: here kits are to lie on fresh film.
-  await driver.get(`${BASE}/shelf`);
-  for (let left = await scrapButtons(); left.length > 0; left = await scrapButtons()) {
-    await left[0]?.click();
-    await waitFor(async () => (await scrapButtons()).length < left.length, "the scrap was not thrown away");
-  }
+  await emptyScrapBox(driver, "H-");
   address = (await makeClass(driver, "Tins by hand", NAMES)).replace(/\/letter$/u, "");
   await driver.get(`${address}/cut`);
   await press(driver, byText("label", "Tight, least vinyl"));

@@ -1,6 +1,7 @@
 /** Minutes at the cutter: cutting, slowing at corners, travel, lifts. Loading is added per load by the plan. */
 import type { Point } from "../geometry/polygon.ts";
 import type { Cutter } from "./cutter.ts";
+import { HPGL_UNITS_PER_MM } from "./hpgl.ts";
 import type { BladePath } from "./paths.ts";
 
 /** Turns sharper than this make the machine slow down (30°). */
@@ -29,13 +30,16 @@ export function cutTime(paths: readonly BladePath[], cutter: Cutter, speedShare 
       const length = Math.hypot(b[0] - a[0], b[1] - a[1]);
       cutLength += length;
       slowed += length / own;
-      if (c && turnsSharply(a, b, c)) corners++;
+      // The machine turns where its own steps do: tiny segments make corners of rounding.
+      if (c && turnsSharply(stepped(a), stepped(b), stepped(c))) corners++;
     }
     pen = points[points.length - 1] as Point;
   }
   const seconds = slowed / (cutter.cutSpeed * speedShare) + travel / cutter.travelSpeed + corners * cutter.cornerSeconds + paths.length * 2 * cutter.liftSeconds;
   return { minutes: seconds / 60, cutLength, travel, lifts: paths.length };
 }
+
+const stepped = ([x, y]: Point): Point => [Math.round(x * HPGL_UNITS_PER_MM), Math.round(y * HPGL_UNITS_PER_MM)];
 
 function turnsSharply(a: Point, b: Point, c: Point): boolean {
   const [ux, uy, vx, vy] = [b[0] - a[0], b[1] - a[1], c[0] - b[0], c[1] - b[1]];

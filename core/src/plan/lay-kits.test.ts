@@ -74,7 +74,7 @@ describe("scraps first", () => {
     expect(plan.laidOut.sheets[0]?.weedLines.length).toBeGreaterThan(0);
   });
 
-  it("a scrap larger than the mat, or thinner than twice the edge, is left in the box", () => {
+  it("a scrap larger than the mat is used as far as the mat reaches; one thinner than twice the edge stays in the box", () => {
     const [any] = bottles.scraps;
     const scraps = [
       {
@@ -98,7 +98,11 @@ describe("scraps first", () => {
       },
     ];
     const plan = planOf(bottles, {}, { scraps: scraps as ClassDocument["scraps"] });
-    expect(plan.laidOut.sheets.flatMap((sheet) => sheet.scraps)).toEqual([]);
+    check(plan);
+    expect(plan.laidOut.sheets.flatMap((sheet) => sheet.scraps.map(({ label }) => label))).toEqual(["huge"]);
+    const [load] = plan.laidOut.sheets;
+    expect(load?.width).toBeLessThanOrEqual(bottles.cutter.cutWidth);
+    expect(load?.height).toBeLessThanOrEqual(bottles.cutter.cutHeight);
   });
 });
 
