@@ -9,7 +9,7 @@ import type { z } from "zod";
 import { COMMANDS } from "./commands.ts";
 import { InputError } from "./errors.ts";
 import { fit, wrap } from "./verbs/faces.ts";
-import { cut, nest } from "./verbs/layout.ts";
+import { cut, nest, split } from "./verbs/layout.ts";
 import { letter, weed } from "./verbs/lettering.ts";
 import { schedule, supplies } from "./verbs/organising.ts";
 import type { Verb } from "./verbs/shapes.ts";
@@ -230,6 +230,59 @@ describe("weed", () => {
   });
 });
 
+describe("split", () => {
+  const letters = [0, 24, 48, 86, 110, 134].map((x) => box(20, 30, x, 0));
+
+  it("cuts a row of letters in two at the widest gap, with the same crosses in both parts", () => {
+    const out = run(split, { polygons: letters, cut: { width: 100, height: 60 }, mayTurn: false });
+    expect(out.parts.map(({ pieces }: { pieces: string[] }) => pieces)).toEqual([
+      ["p1", "p2", "p3"],
+      ["p4", "p5", "p6"],
+    ]);
+    expect(out.seams).toEqual([{ axis: "x", at: 77, through: [] }]);
+    expect(out.parts[0]?.marks).toEqual(out.parts[1]?.marks);
+    for (const { width, height } of out.parts) expect(width <= 100 && height <= 60).toBe(true);
+  });
+
+  it("goes through what has no gap, and names the halves", () => {
+    const out = run(split, { polygons: [box(300, 20)], cut: { width: 200, height: 60 }, overlap: 0 });
+    expect(out.parts.flatMap(({ pieces }: { pieces: string[] }) => pieces)).toEqual(["p1a", "p1b"]);
+    expect(out.seams[0]?.through).toEqual(["p1"]);
+  });
+
+  it("a design that fits is one part; nothing, no area or a cut too small is unusable", () => {
+    expect(run(split, { polygons: letters, cut: { width: 300, height: 60 } })).toMatchObject({ seams: [], parts: [{ marks: [] }] });
+    expect(() =>
+      run(split, {
+        polygons: [
+          [
+            [
+              [0, 0],
+              [5, 0],
+              [9, 0],
+            ],
+          ],
+        ],
+        cut: { width: 100, height: 100 },
+      }),
+    ).toThrow("$.polygons[0]: covers no area");
+    expect(() => run(split, { polygons: [box(300, 20)], cut: { width: 10, height: 10 } })).toThrow("$.cut");
+    expect(split.input.safeParse({ polygons: [], cut: { width: 10, height: 10 } }).success).toBe(false);
+  });
+});
+
+describe("a cut sheet among drawings", () => {
+  it("is told apart by import-svg, with its kits", () => {
+    const file = join(folder, "out", "sheets", "01-harbour.svg");
+    const read = COMMANDS["import-svg"]?.([file]) as { cutSheet: { vinyl: string; sheet: number; kits: { seat: string; pieces: string[] }[] } };
+    expect(read.cutSheet).toMatchObject({ vinyl: "harbour", sheet: 1, stock: "sheet", mirrored: false });
+    expect(read.cutSheet.kits.find(({ seat }) => seat === "3")?.pieces[0]).toMatch(/^3-harbour-/u);
+    const other = join(folder, "leaf.svg");
+    writeFileSync(other, '<svg xmlns="http://www.w3.org/2000/svg" width="10mm" height="10mm"><path d="M0 0L9 0L9 9Z"/></svg>');
+    expect(COMMANDS["import-svg"]?.([other])).not.toHaveProperty("cutSheet");
+  });
+});
+
 describe("nest", () => {
   const items = Array.from({ length: 30 }, (_, i) => ({ id: `i${i}`, seat: `s${i % 10}`, polygons: [box(20 + (i % 7) * 5, 8 + (i % 5) * 4)], allowedTurns: [0, 90] }));
 
@@ -314,7 +367,7 @@ describe("what the application would read", () => {
   });
 
   it("every schema can be printed, and says what is known of the unknown", () => {
-    for (const what of ["class", "plan", "letter", "fit", "wrap", "weed", "nest", "cut", "supplies", "schedule"]) expect(JSON.stringify(COMMANDS.schema?.([what]))).toContain('"type"');
+    for (const what of ["class", "plan", "letter", "fit", "wrap", "weed", "nest", "split", "cut", "supplies", "schedule"]) expect(JSON.stringify(COMMANDS.schema?.([what]))).toContain('"type"');
     expect(() => COMMANDS.schema?.(["weather"])).toThrow("known: class");
   });
 });

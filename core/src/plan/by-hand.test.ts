@@ -1,9 +1,9 @@
 /** Kits moved by hand and layouts searched on: what a document keeps is what is cut. */
 import { describe, expect, it } from "vitest";
-import { boxOf, type Polygons } from "../geometry/polygon.ts";
+import { boxOf, type Polygons, rectRing } from "../geometry/polygon.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { type HandMove, type HandSheet, layByHand } from "./by-hand.ts";
+import { type HandMove, type HandSheet, layAllByHand, layByHand } from "./by-hand.ts";
 import { type ClassDocument, classDocumentSchema } from "./document.ts";
 import { improveLayout } from "./improve.ts";
 import { makePlan, type Plan } from "./plan.ts";
@@ -60,6 +60,42 @@ describe.each([false, true])("a kit moved by hand, film cut mirrored: %s", (mirr
     expect(over.ok ? "" : first(plan).kits.map(({ name }) => name)).toContain(over.ok ? "" : over.by);
     expect(layByHand(sheet, { kit: low, dx: 0, dy: free + 5, turn: 0 })).toEqual({ ok: false, reason: "outside", by: "" });
     expect(layByHand(sheet, { kit: "none", dx: 0, dy: 0, turn: 0 })).toEqual({ ok: false, reason: "gone", by: "" });
+  });
+});
+
+describe("several kits at once", () => {
+  it("two of the same size change places, which one alone could not", () => {
+    const square = (name: string, x: number) => ({
+      name,
+      own: { bin: "sheet-1", x, y: 10, turn: 0 },
+      polygons: [[rectRing(x, 10, x + 20, 30)]] as Polygons,
+    });
+    const sheet: HandSheet = {
+      width: 100,
+      mirrored: false,
+      clearance: 2,
+      counters: false,
+      usable: [[rectRing(0, 0, 100, 50)]],
+      bins: [{ bin: "sheet-1", x: 0, y: 0, outline: null }],
+      kits: [square("a", 10), square("b", 40)],
+    };
+    const moves: HandMove[] = [
+      { kit: "a", dx: 30, dy: 0, turn: 0 },
+      { kit: "b", dx: -30, dy: 0, turn: 0 },
+    ];
+    expect(layByHand(sheet, moves[0] as HandMove)).toEqual({ ok: false, reason: "tooNear", by: "b" });
+    const both = layAllByHand(sheet, moves);
+    expect(both.get("a")).toEqual({ ok: true, own: { bin: "sheet-1", x: 40, y: 10, turn: 0 } });
+    expect(both.get("b")).toEqual({ ok: true, own: { bin: "sheet-1", x: 10, y: 10, turn: 0 } });
+  });
+
+  it("put on another scrap it belongs to that scrap", () => {
+    const scrap = (bin: string, x: number) => ({ bin, x, y: 0, outline: [[rectRing(x, 0, x + 60, 50)]] as Polygons });
+    const kit = { name: "a", own: { bin: "scrap K-01", x: 10, y: 10, turn: 0 }, polygons: [[rectRing(10, 10, 30, 30)]] as Polygons };
+    const usable: Polygons = [[rectRing(2, 2, 58, 48), rectRing(72, 2, 128, 48)]];
+    const sheet: HandSheet = { width: 130, mirrored: false, clearance: 2, counters: false, usable, bins: [scrap("scrap K-01", 0), scrap("scrap K-02", 70)], kits: [kit] };
+    expect(layByHand(sheet, { kit: "a", dx: 80, dy: 5, turn: 0 })).toEqual({ ok: true, own: { bin: "scrap K-02", x: 20, y: 15, turn: 0 } });
+    expect(layByHand(sheet, { kit: "a", dx: 45, dy: 0, turn: 0 })).toMatchObject({ ok: false, reason: "outside" });
   });
 });
 

@@ -1,0 +1,121 @@
+/** What failed is cut again: rounds, other windows, other studios, and how a kit comes back into its bag. */
+import { demoDocument } from "@elm-basket/core/testing/documents.ts";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { insertClass, lastEdit, readClass, savePart } from "../data/class-documents.ts";
+import { closePool, withoutStudio, withStudio } from "../data/client.ts";
+import { type ComputedPlan, finishWeeding, listKits, listSheets, markRecut, piecesOfSeat, savePlan } from "../data/making.ts";
+import { migrate } from "../data/migrate.ts";
+import { leftBy, listScraps } from "../data/scraps.ts";
+import { openStudio } from "../data/sign-in.ts";
+import { documentHash } from "../planning/document-hash.ts";
+import run from "../workers/plan.server.ts";
+import { finishSheet } from "./finish.ts";
+import { addRecut } from "./recut.ts";
+
+const tins = demoDocument("seed-tins");
+const [film, second] = tins.vinyls.map(({ id }) => id) as [string, string];
+let [ours, theirs, id] = ["", "", ""];
+
+const stored = async () => {
+  const found = await withStudio(ours, (sql) => readClass(sql, id));
+  if (!found) throw new Error("the class is gone");
+  return found;
+};
+/** Plans the class as it stands, as opening a station does. */
+async function plan(): Promise<ComputedPlan> {
+  const { document } = await stored();
+  const computed = (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
+  await withStudio(ours, (sql) => savePlan(sql, ours, id, computed));
+  return computed;
+}
+const recut = (seat: string, vinyl: string | null = null, studio = ours) => withStudio(studio, (sql) => addRecut(sql, studio, id, { seat, vinyl, label: `Seat ${seat} cut again` }));
+const cutAll = async () => {
+  for (const sheet of await withStudio(ours, (sql) => listSheets(sql, id))) if (!sheet.cutAt) await withStudio(ours, (sql) => finishSheet(sql, ours, id, sheet, true));
+};
+const kit = async (seat: string) => (await withStudio(ours, (sql) => listKits(sql, id))).find((row) => row.seat === seat);
+
+beforeAll(async () => {
+  await migrate(process.env.ELM_OWNER_URL ?? "");
+  const open = (email: string) => withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" }));
+  ours = (await open("recut-ours@test.example"))?.studioId ?? "";
+  theirs = (await open("recut-theirs@test.example"))?.studioId ?? "";
+  id = await withStudio(ours, (sql) => insertClass(sql, ours, tins, null));
+  await plan();
+  await cutAll();
+});
+
+afterAll(closePool);
+
+describe("a kit that failed", () => {
+  it("is laid on what its own sheet left, and the loads that are cut stay cut", async () => {
+    const before = await withStudio(ours, (sql) => listSheets(sql, id));
+    const rest = await withStudio(ours, (sql) => leftBy(sql, id, 1));
+    expect(rest).toHaveLength(1);
+    await withStudio(ours, (sql) => markRecut(sql, id, "3", "torn"));
+    expect(await recut("3", film)).toBe(true);
+    await plan();
+    const after = await withStudio(ours, (sql) => listSheets(sql, id));
+    expect(after.slice(0, before.length).map(({ hash, cutAt }) => ({ hash, cut: cutAt !== null }))).toEqual(before.map(({ hash }) => ({ hash, cut: true })));
+    const [more] = after.slice(before.length);
+    expect(more?.cutAt).toBeNull();
+    expect(more?.meta.scraps.map(({ label }) => label)).toEqual(rest);
+    expect(more?.meta.kits.map(({ seat }) => seat)).toEqual(["recut-1"]);
+    expect((await kit("3"))?.cut).toBe(false);
+    expect(await kit("recut-1")).toBeUndefined();
+  });
+
+  it("others that fail before it is cut join its round; twice the same is once", async () => {
+    expect(await recut("7", film)).toBe(true);
+    expect(await recut("7", film)).toBe(true);
+    expect((await stored()).document.recuts).toEqual([
+      { seat: "3", vinyl: film, round: 1 },
+      { seat: "7", vinyl: film, round: 1 },
+    ]);
+  });
+
+  it("is whole again when its load is cut, with the pieces of the new cut in the bag", async () => {
+    await withStudio(ours, (sql) => markRecut(sql, id, "7", "lost"));
+    await plan();
+    await cutAll();
+    for (const seat of ["3", "7"]) expect(await kit(seat)).toMatchObject({ cut: true, changed: false, recutReason: null });
+    const pieces = await withStudio(ours, (sql) => piecesOfSeat(sql, id, "3"));
+    expect(pieces.filter(({ vinyl }) => vinyl === film).every(({ id: piece }) => piece.startsWith("recut-1-"))).toBe(true);
+    expect(pieces.filter(({ vinyl }) => vinyl === second).every(({ id: piece }) => piece.startsWith("3-"))).toBe(true);
+    await withStudio(ours, (sql) => finishWeeding(sql, id, "3", false));
+    expect((await kit("3"))?.weeded).toBe(true);
+  });
+
+  it("after that a new round begins; all colours when none is named", async () => {
+    expect(await recut("5")).toBe(true);
+    const { document } = await stored();
+    expect(document.recuts.slice(2)).toEqual([film, second].map((vinyl) => ({ seat: "5", vinyl, round: 2 })));
+    const scraps = document.scraps.map(({ label, later }) => ({ label, later }));
+    expect(scraps.every(({ later }) => later)).toBe(true);
+    // The rest of the scrap's own load is used up, and what that left is not there twice.
+    expect(new Set(scraps.map(({ label }) => label)).size).toBe(scraps.length);
+  });
+
+  it("can be undone like any other edit", async () => {
+    const edit = await withStudio(ours, (sql) => lastEdit(sql, id, ["class"]));
+    expect(edit).toMatchObject({ part: "class", label: "Seat 5 cut again" });
+    expect((edit?.before as { recuts: unknown[] }).recuts).toHaveLength(2);
+  });
+
+  it("what another window saves at the same moment is not lost", async () => {
+    const { document, versions } = await stored();
+    const [saved, added] = await Promise.all([withStudio(ours, (sql) => savePart(sql, ours, id, "class", { ...document, summary: "Saved elsewhere" }, versions.class)), recut("8", film)]);
+    expect(added).toBe(true);
+    const now = (await stored()).document;
+    expect(now.recuts.some(({ seat }) => seat === "8")).toBe(true);
+    if (saved !== null) expect(now.summary).toBe("Saved elsewhere");
+  });
+
+  it("nothing that is not there can be cut again, and nobody else's", async () => {
+    const before = (await stored()).document.recuts;
+    expect(await recut("99")).toBe(false);
+    expect(await recut("3", "none")).toBe(false);
+    expect(await recut("3", film, theirs)).toBe(false);
+    expect((await stored()).document.recuts).toEqual(before);
+    expect(await withStudio(theirs, listScraps)).toEqual([]);
+  });
+});
