@@ -44,7 +44,10 @@ try {
   const choose = (await (await driver.findElement(By.css("[data-choose-link]"))).getAttribute("href")) ?? "";
   await visit(`${tins}/cut`, "cut");
   await visit(`${bottles}/cut`, "scraps");
-  await visit(`${BASE}/shelf`, "shelf");
+  await driver.get(`${BASE}/shelf`);
+  await driver.executeScript("arguments[0].scrollIntoView({block: 'start'})", await find(driver, byText("h2", "Scrap box")));
+  await driver.sleep(300);
+  await picture("shelf");
   await visit(`${tins}/weed`, "weed");
   await visit(`${tins}/pack`, "pack");
   await visit(`${slates}/teach`, "teach");

@@ -15,7 +15,7 @@ export interface SheetMeta {
   /** Kits as they lie; `path` is simplified for the screen. */
   readonly kits: readonly SheetKitMeta[];
   /** Scraps to lay on the mat, each where it belongs. */
-  readonly scraps: readonly { readonly label: string; readonly path: string }[];
+  readonly scraps: readonly { readonly label: string; readonly path: string /** Where its label covers no kit. */; readonly at: readonly [number, number] }[];
   /** Films and scraps on the mat that carry kits, by name, and where each starts. */
   readonly bins: readonly { readonly bin: string; readonly x: number; readonly y: number }[];
   /** How kits may be turned by hand: a quarter, half round, or not. */

@@ -5,8 +5,10 @@ import { faceOutline } from "@elm-basket/core/blanks/face.ts";
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { sheetDxf } from "@elm-basket/core/cutting/dxf.ts";
 import { sheetSvg } from "@elm-basket/core/cutting/svg.ts";
+import { difference } from "@elm-basket/core/geometry/boolean.ts";
 import { drawingPath, numberText, ringPath } from "@elm-basket/core/geometry/path.ts";
-import { type Box, boxOfPoints } from "@elm-basket/core/geometry/polygon.ts";
+import { type Box, boxOfPoints, type Polygons, rectRing } from "@elm-basket/core/geometry/polygon.ts";
+import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
 import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
@@ -154,13 +156,24 @@ function storedSheet(sheet: PlanSheet, plan: Plan): ComputedPlan["sheets"][numbe
     mat: sheet.mat,
     turn: handTurn(sheet, plan),
     clearance: sheet.clearance,
-    scraps: sheet.scraps.map(({ label, outline }) => ({ label, path: drawingPath(outline, SHEET_DRAWING_MM) })),
+    scraps: sheet.scraps.map(({ label, outline }) => ({ label, path: drawingPath(outline, SHEET_DRAWING_MM), at: labelPlace(outline, sheet) })),
     usable: drawingPath(sheet.usable, SHEET_DRAWING_MM),
     cutLengthMm: sheet.cutLengthMm,
     travelMm: sheet.travelMm,
     leftover: leftoverOf(sheet, plan),
   };
   return { nn: sheet.nn, vinyl: sheet.vinyl, meta, svg, hpgl: sheetHpgl(sheet, plan.document), dxf: sheetDxf(sheet, pathsOf(sheet, plan.document.cutter)), hash: digest(svg) };
+}
+
+/** The middle of the widest place that no kit covers. */
+function labelPlace(outline: Polygons, { kits }: PlanSheet): readonly [number, number] {
+  const free = difference(
+    outline,
+    kits.map(({ box }) => [rectRing(box.x, box.y, box.x + box.width, box.y + box.height)]),
+  );
+  const places = (free.length > 0 ? free : outline).map(widestPlace).sort((a, b) => b.radius - a.radius);
+  const [x, y] = places[0]?.at ?? [0, 0];
+  return [Math.round(x * 10) / 10, Math.round(y * 10) / 10];
 }
 
 function handTurn(sheet: PlanSheet, { document }: Plan): SheetMeta["turn"] {

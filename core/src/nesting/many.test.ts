@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { boxHeight, boxOf, boxWidth, type Point, type Polygons, polygonsArea, rectRing } from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
 import type { Item, ShapeItem, ShapeProblem } from "./problem.ts";
-import { arenaWork, gridFor, prepare } from "./ready.ts";
+import { prepare, Rasters } from "./ready.ts";
 import { guillotine } from "./strategies/guillotine.ts";
 import { layTight } from "./tight.ts";
 import { layTrimmerFriendly } from "./trimmer.ts";
@@ -83,11 +83,19 @@ describe("many items and little time", () => {
     expect(layout.placements.filter(({ bin }) => bin === "odd").length).toBeGreaterThan(4);
   });
 
-  it("making rasters costs what its corners and columns cost", () => {
-    const [few, many] = [20, 40].map((count) => stars(count, 30, 3).map((item) => prepare(item, false))) as [ReturnType<typeof prepare>[], ReturnType<typeof prepare>[]];
-    const grid = gridFor(many, "search");
-    expect(arenaWork(many, grid) / arenaWork(few, grid)).toBeGreaterThan(1.7);
-    expect(arenaWork(many, gridFor(many, "fine"))).toBeGreaterThan(arenaWork(many, grid));
+  it("making rasters costs what their corners and columns cost, once", () => {
+    const rasters = new Rasters(
+      stars(40, 30, 3).map((item) => prepare(item, false)),
+      2,
+      false,
+    );
+    const [few, many] = [20, 40].map((count) => Array.from({ length: count }, (_, i) => i)) as [number[], number[]];
+    expect(rasters.workFor(many, "search") / rasters.workFor(few, "search")).toBeGreaterThan(1.7);
+    expect(rasters.workFor(many, "fine")).toBeGreaterThan(rasters.workFor(many, "search"));
+    // Made once, they cost nothing more.
+    rasters.arena(few, "search", [{ width: 100, height: 100, outside: null }]);
+    expect(rasters.workFor(few, "search")).toBe(0);
+    expect(rasters.workFor(many, "search")).toBeGreaterThan(0);
   });
 });
 

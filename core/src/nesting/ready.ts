@@ -8,6 +8,7 @@ import { separate } from "./separate.ts";
 
 /** Columns over the height of a middling item: of the fair grid that is searched first, and of the fine grid that decides. */
 export const COLUMNS = { coarse: 10, search: 16, fine: 64 } as const;
+export type GridKind = keyof typeof COLUMNS;
 /** Cells are finer than columns: they cost next to nothing. */
 const CELLS_A_COLUMN = 5;
 /** Outlines are simplified by this share of a column, and grown by as much. */
@@ -89,7 +90,7 @@ export function quarterOf({ turns }: Ready): number {
   return turns.findIndex((turn) => (((turn - first) % 180) + 180) % 180 === 90);
 }
 
-export function gridFor(members: readonly Ready[], kind: keyof typeof COLUMNS): Grid {
+function gridFor(members: readonly Ready[], kind: GridKind): Grid {
   const sides = members.map(({ turned }) => Math.min(...turned.map((t) => Math.min(t.width, t.height)))).sort((a, b) => a - b);
   const middling = sides[Math.floor(sides.length / 2)] ?? 1;
   const column = Math.min(LARGEST_COLUMN_MM, Math.max(SMALLEST_COLUMN_MM, middling / COLUMNS[kind]));
@@ -100,28 +101,59 @@ export function gridFor(members: readonly Ready[], kind: keyof typeof COLUMNS): 
 const WORK_A_POINT = 170;
 const WORK_A_COLUMN = 270;
 
-/** Work of making an arena of these, before anything is searched. */
-export function arenaWork(members: readonly Ready[], { column }: Grid): number {
-  return members.reduce((sum, { points, turned }) => sum + turned.reduce((own, { width }) => own + points * WORK_A_POINT + (width / column) * WORK_A_COLUMN, 0), 0);
-}
+/**
+ * Rasters of all items on the two or three grids of a layout, made when first needed and kept: every scrap and sheet looks
+ * at the same shapes.
+ */
+export class Rasters {
+  readonly grids: Readonly<Record<GridKind, Grid>>;
+  private readonly made = new Map<string, readonly Lying[]>();
 
-export function arenaOf(members: readonly Ready[], clearance: number, grid: Grid, bins: ArenaBin[]): Arena {
-  const reach = clearance / 2;
-  const simpler = grid.column * SIMPLER;
-  const shapes = members.map(({ turned: turns }) =>
-    turns.map((turned): Lying => {
+  /** @param bare whether shapes are also held against rims of any shape, not only against rectangles */
+  constructor(
+    private readonly ready: readonly Ready[],
+    private readonly clearance: number,
+    private readonly bare: boolean,
+  ) {
+    this.grids = { coarse: gridFor(ready, "coarse"), search: gridFor(ready, "search"), fine: gridFor(ready, "fine") };
+  }
+
+  /** Work of making those that are still missing, before anything is searched. */
+  workFor(members: readonly number[], kind: GridKind): number {
+    const { column } = this.grids[kind];
+    return members.filter((i) => !this.made.has(`${kind} ${i}`)).reduce((sum, i) => sum + rasterWork(this.ready[i] as Ready, column), 0);
+  }
+
+  arena(members: readonly number[], kind: GridKind, bins: ArenaBin[]): Arena {
+    return new Arena(
+      this.grids[kind],
+      members.map((i) => this.lying(i, kind)),
+      bins,
+    );
+  }
+
+  private lying(i: number, kind: GridKind): readonly Lying[] {
+    const known = this.made.get(`${kind} ${i}`);
+    if (known) return known;
+    const grid = this.grids[kind];
+    const reach = this.clearance / 2;
+    const simpler = grid.column * SIMPLER;
+    const made = (this.ready[i] as Ready).turned.map((turned): Lying => {
       const rough = turned.polygons.map((polygon) => polygon.map((ring) => simplified(ring, simpler)));
       const left = turned.polygons.some((polygon, p) => polygon.some((ring, r) => ring.length !== (rough[p]?.[r]?.length ?? 0))) && !grid.fair ? simpler : 0;
       return {
         grown: rasterOf(rough, reach + left + (grid.fair ? FAIR_GROWTH * grid.column : 0), grid, 2 * reach),
-        bare: bins.some(({ outside }) => outside) ? rasterOf(rough, left, grid) : EMPTY,
+        bare: this.bare ? rasterOf(rough, left, grid) : EMPTY,
         width: turned.width,
         height: turned.height,
       };
-    }),
-  );
-  return new Arena(grid, shapes, bins);
+    });
+    this.made.set(`${kind} ${i}`, made);
+    return made;
+  }
 }
+
+const rasterWork = ({ points, turned }: Ready, column: number): number => turned.reduce((sum, { width }) => sum + points * WORK_A_POINT + (width / column) * WORK_A_COLUMN, 0);
 
 export function spotIn(arena: Arena, k: number, place: Place, box: { minX: number; minY: number }): Spot {
   const { column, cell } = arena.grid;

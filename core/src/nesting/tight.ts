@@ -5,7 +5,7 @@ import { NOWHERE } from "./arena.ts";
 import { inscribedBox } from "./inscribed.ts";
 import type { ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
 import { outsideOf, type Turned } from "./raster.ts";
-import { arenaOf, arenaWork, type COLUMNS, gridFor, type Place, placeOf, prepare, quarterOf, type Ready, settle, spotIn } from "./ready.ts";
+import { type GridKind, type Place, placeOf, prepare, quarterOf, Rasters, type Ready, settle, spotIn } from "./ready.ts";
 import { separate } from "./separate.ts";
 import { layInOrder } from "./strategies/bottom-left.ts";
 import { fillBin } from "./strategies/fill.ts";
@@ -26,6 +26,8 @@ const TRIES_SHARE = 0.45;
 /** Above so many items there is time for one start only, and none for laying each as low as it goes. */
 const MOST_TRIED_TWICE = 400;
 const MOST_LAID_LOW = 160;
+/** What of a scrap is likely to be covered. */
+const LIKELY_SHARE = 0.4;
 /** Shapes are only made ready for the search when that leaves at least as much time for searching. */
 const WORTH_MAKING = 2;
 /** Share for the first of the sheets when all items are boxes. */
@@ -46,7 +48,7 @@ interface Search {
   readonly width: number;
   readonly height: number;
   readonly start: readonly Place[];
-  readonly grid: keyof typeof COLUMNS;
+  readonly grid: GridKind;
   readonly budget: number;
 }
 
@@ -55,6 +57,7 @@ class Tight {
   private readonly places = new Map<number, Place>();
   private spent = 0;
   private readonly allowed: number;
+  private readonly rasters: Rasters;
 
   constructor(
     private readonly problem: ShapeProblem,
@@ -62,6 +65,7 @@ class Tight {
     private readonly onBetter: ((layout: ShapeLayout) => void) | undefined,
   ) {
     this.random = seededRandom(problem.seed);
+    this.rasters = new Rasters(ready, problem.clearance, problem.scraps.length > 0);
     this.allowed = Math.max(0.02, problem.seconds) * WORK_PER_SECOND;
   }
 
@@ -75,10 +79,22 @@ class Tight {
       if (pin && lies) this.places.set(i, { bin: pin.bin, turn, x: pin.x + lies.minX, y: pin.y + lies.minY });
     });
     const fixed = new Set(this.places.keys());
-    for (const [n, { id, polygon }] of scraps.entries()) this.fill(id, polygon, 1 / (scraps.length - n + (stock ? 1 : 0)));
+    for (const [n, { id, polygon }] of scraps.entries()) this.fill(id, polygon, 1 / this.binsWanted(scraps.slice(n).map((scrap) => scrap.polygon)));
     if (stock?.kind === "strip") this.strip(stock.width, fixed);
     if (stock?.kind === "sheet") this.sheets(stock.width, stock.height, stock.most ?? Number.POSITIVE_INFINITY, fixed);
     return this.layout();
+  }
+
+  /** How many of these scraps what is left will want, one more for fresh film when they do not suffice: time is shared among them. */
+  private binsWanted(polygons: readonly Polygons[]): number {
+    let area = this.left().reduce((sum, i) => sum + (this.ready[i] as Ready).area, 0);
+    let bins = 0;
+    for (const polygon of polygons) {
+      if (area <= 0) break;
+      area -= polygonsArea(polygon) * LIKELY_SHARE;
+      bins++;
+    }
+    return Math.max(1, bins + (area > 0 && this.problem.stock ? 1 : 0));
   }
 
   private left(): number[] {
@@ -106,8 +122,7 @@ class Tight {
     const some = new Set([...enoughFor(left, size, 2 * polygonsArea(polygon)), ...enoughFor([...left].reverse(), size, polygonsArea(polygon))]);
     const enough = left.filter((i) => some.has(i));
     const members = [...held, ...enough];
-    const own = members.map((i) => this.ready[i] as Ready);
-    const making = arenaWork(own, gridFor(own, "search")) + arenaWork(own, gridFor(own, "fine"));
+    const making = this.rasters.workFor(members, "search") + this.rasters.workFor(members, "fine");
     if (held.length === 0 && upTo - this.spent < WORTH_MAKING * making) {
       this.fillBoxes(id, polygon, left, upTo - this.spent);
       return;
@@ -117,9 +132,10 @@ class Tight {
     for (const [i, place] of boxed) spots.set(i, place);
     const areaOf = (i: number) => (this.ready[i] as Ready).area;
     for (const fair of [true, false]) {
-      const grid = gridFor(own, fair ? "search" : "fine");
-      const arena = arenaOf(own, this.problem.clearance, grid, [{ width: boxWidth(box), height: boxHeight(box), outside: rectangle ? null : outsideOf(polygon, grid) }]);
-      this.spent += arenaWork(own, grid);
+      const kind = fair ? "search" : "fine";
+      this.spent += this.rasters.workFor(members, kind);
+      const outside = rectangle ? null : outsideOf(polygon, this.rasters.grids[kind]);
+      const arena = this.rasters.arena(members, kind, [{ width: boxWidth(box), height: boxHeight(box), outside }]);
       const fixed = new Set(held.map((_, k) => k));
       members.forEach((i, k) => {
         const place = spots.get(i);
@@ -212,15 +228,14 @@ class Tight {
   private search({ members, held, id, width, height, start, grid: kind, budget }: Search): Place[] | null {
     if (budget <= 0) return null;
     const box = { minX: 0, minY: 0 };
-    const own = members.map((i) => this.ready[i] as Ready);
-    const grid = gridFor(own, kind);
-    const making = arenaWork(own, grid);
+    const making = this.rasters.workFor(members, kind);
     if (budget < WORTH_MAKING * making) return null;
-    const arena = arenaOf(own, this.problem.clearance, grid, [{ width, height, outside: null }]);
+    const { column } = this.rasters.grids[kind];
+    const arena = this.rasters.arena(members, kind, [{ width, height, outside: null }]);
     this.spent += making;
     const length = Math.max(...start.map((place, k) => place.y + ((this.ready[members[k] as number] as Ready).turned[place.turn] as Turned).height));
     const settled = SETTLE_ROOM.some((room) => {
-      arena.bins[0] = { width, height: Math.min(height, length * (1 + room) + grid.column), outside: null };
+      arena.bins[0] = { width, height: Math.min(height, length * (1 + room) + column), outside: null };
       start.forEach((place, k) => {
         arena.put(k, spotIn(arena, k, held.has(k) ? place : { ...place, y: place.y * (1 + room) }, box));
       });
@@ -233,16 +248,10 @@ class Tight {
 
   /** Largest first, each as low as it goes, on a coarse fair grid. */
   private layLow(members: readonly number[], id: string, width: number, height: number, work: number): Place[] | null {
-    const grid = gridFor(
-      members.map((i) => this.ready[i] as Ready),
-      "coarse",
-    );
-    const arena = arenaOf(
-      members.map((i) => this.ready[i] as Ready),
-      this.problem.clearance,
-      grid,
-      [{ width, height, outside: null }],
-    );
+    const making = this.rasters.workFor(members, "coarse");
+    if (work < WORTH_MAKING * making) return null;
+    this.spent += making;
+    const arena = this.rasters.arena(members, "coarse", [{ width, height, outside: null }]);
     const areaOf = (k: number) => (this.ready[members[k] as number] as Ready).area;
     const order = members.map((_, k) => k).sort((a, b) => areaOf(b) - areaOf(a) || a - b);
     const outside = layInOrder(arena, order, 0, work);

@@ -55,13 +55,12 @@ export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, fla
         {meta.kits.map((kit) => (
           <DrawnKit key={kit.name} kit={kit} colour={colour} px={px} cut={cut} current={current} flawed={flawed} boxed={!scraps && straight} pale={pale} hand={hand} />
         ))}
-        {meta.scraps.map(({ label, path }) => {
-          const [x, y] = cornerOf(path);
+        {meta.scraps.map(({ label, at: [x, y] }) => {
           const tag = { width: (label.length * 8.5 + 10) * px, height: 20 * px };
           return (
             <g key={label}>
-              <rect x={x - tag.width} y={y} width={tag.width} height={tag.height} fill="var(--color-ink)" />
-              <text x={x - tag.width / 2} y={y + 15 * px} textAnchor="middle" fontSize={14 * px} fontWeight="700" fill="var(--color-white)">
+              <rect x={x - tag.width / 2} y={y - tag.height / 2} width={tag.width} height={tag.height} fill="var(--color-ink)" />
+              <text x={x} y={y + 5 * px} textAnchor="middle" fontSize={14 * px} fontWeight="700" fill="var(--color-white)">
                 {label}
               </text>
             </g>
@@ -142,12 +141,6 @@ function DrawnKit({ kit, colour, px, cut, current, flawed, boxed, pale, hand }: 
 
 function shownAway({ dx, dy, turn }: ByHand["away"], { x, y, width, height }: SheetKitMeta): string {
   return `translate(${dx} ${dy}) rotate(${turn} ${x + width / 2} ${y + height / 2})`;
-}
-
-/** Where a label hangs: the upper right corner of the outline's box. */
-function cornerOf(path: string): [number, number] {
-  const points = [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((m) => [Number(m[1]), Number(m[2])] as const);
-  return [Math.max(...points.map(([x]) => x)), Math.min(...points.map(([, y]) => y))];
 }
 
 function luminance(hex: string): number {

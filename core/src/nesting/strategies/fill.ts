@@ -1,10 +1,11 @@
 /**
  * Fills one bin of any shape with as much area as goes in: first by size wherever there is room, then by pressing further
- * shapes in and separating, also in exchange for smaller ones.
+ * shapes in and separating, also in exchange for smaller ones, at last by rebuilding parts of it.
  */
 import { type Arena, NOWHERE } from "../arena.ts";
 import { lookFar, separate } from "../separate.ts";
 import { layInOrder } from "./bottom-left.ts";
+import { rebuild } from "./rebuild.ts";
 
 export interface FillWishes {
   readonly bin: number;
@@ -24,11 +25,15 @@ const MOST_ROUNDS = 80;
 /** Pressing stops after this many failures for every shape still outside. */
 const FAILURES_A_SHAPE = 60;
 
-/** Returns the items that did not go in. */
-export function fillBin(arena: Arena, wishes: FillWishes): number[] {
+export function fillBin(arena: Arena, wishes: FillWishes): void {
+  const from = arena.work;
   const outside = layInOrder(arena, wishes.wanted, wishes.bin, wishes.workUpTo);
-  return press(arena, outside, wishes);
+  const left = press(arena, outside, { ...wishes, workUpTo: from + (wishes.workUpTo - from) * PRESS_SHARE });
+  if (left.length > 0) rebuild(arena, wishes);
 }
+
+/** Share of the work for pressing in; the rest is for rebuilding. */
+const PRESS_SHARE = 0.7;
 
 const SOME_OVERLAP = Number.POSITIVE_INFINITY;
 
