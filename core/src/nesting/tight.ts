@@ -26,6 +26,8 @@ const TRIES_SHARE = 0.45;
 /** Above so many items there is time for one start only, and none for laying each as low as it goes. */
 const MOST_TRIED_TWICE = 400;
 const MOST_LAID_LOW = 160;
+/** At most this share of the time goes into making all shapes ready. */
+const MOST_MAKING_SHARE = 0.6;
 /** What of a scrap is likely to be covered. */
 const LIKELY_SHARE = 0.4;
 /** Shapes are only made ready for the search when that leaves at least as much time for searching. */
@@ -58,6 +60,8 @@ class Tight {
   private spent = 0;
   private readonly allowed: number;
   private readonly rasters: Rasters;
+  /** All shapes can be made ready and time is left to search with them. */
+  private readonly worthwhile: boolean;
 
   constructor(
     private readonly problem: ShapeProblem,
@@ -67,6 +71,11 @@ class Tight {
     this.random = seededRandom(problem.seed);
     this.rasters = new Rasters(ready, problem.clearance, problem.scraps.length > 0);
     this.allowed = Math.max(0.02, problem.seconds) * WORK_PER_SECOND;
+    this.worthwhile = this.makingOf(ready.map((_, i) => i)) < this.allowed * MOST_MAKING_SHARE;
+  }
+
+  private makingOf(members: readonly number[]): number {
+    return this.rasters.workFor(members, "search") + this.rasters.workFor(members, "fine");
   }
 
   run(): ShapeLayout {
@@ -110,7 +119,7 @@ class Tight {
     if (left.length === 0) return;
     const box = boxOf(polygon);
     const rectangle = Math.abs(polygonsArea(polygon) - boxWidth(box) * boxHeight(box)) < 1e-6 * polygonsArea(polygon);
-    const upTo = this.spent + (this.allowed - this.spent) * share;
+    let upTo = this.spent + (this.allowed - this.spent) * share;
     const held = [...this.places].filter(([, place]) => place.bin === id).map(([i]) => i);
     if (rectangle && held.length === 0 && left.every((i) => (this.ready[i] as Ready).isBox)) {
       // Of boxes the first sheet is what counts: the rest is quickly laid.
@@ -122,18 +131,20 @@ class Tight {
     const some = new Set([...enoughFor(left, size, 2 * polygonsArea(polygon)), ...enoughFor([...left].reverse(), size, polygonsArea(polygon))]);
     const enough = left.filter((i) => some.has(i));
     const members = [...held, ...enough];
-    const making = this.rasters.workFor(members, "search") + this.rasters.workFor(members, "fine");
-    if (held.length === 0 && upTo - this.spent < WORTH_MAKING * making) {
+    const making = this.makingOf(members);
+    if (held.length === 0 && !this.worthwhile && upTo - this.spent < WORTH_MAKING * making) {
       this.fillBoxes(id, polygon, left, upTo - this.spent);
       return;
     }
+    // Made once for all bins: what is left is shared among them.
+    this.spent += making;
+    upTo = this.spent + Math.max(0, this.allowed - this.spent) * share;
     let spots = new Map<number, Place>(held.map((i) => [i, this.places.get(i) as Place]));
     const boxed = new Map(rectangle && held.length === 0 ? this.boxSpots(id, enough, box, (upTo - this.spent) * BOX_SHARE) : []);
     for (const [i, place] of boxed) spots.set(i, place);
     const areaOf = (i: number) => (this.ready[i] as Ready).area;
     for (const fair of [true, false]) {
       const kind = fair ? "search" : "fine";
-      this.spent += this.rasters.workFor(members, kind);
       const outside = rectangle ? null : outsideOf(polygon, this.rasters.grids[kind]);
       const arena = this.rasters.arena(members, kind, [{ width: boxWidth(box), height: boxHeight(box), outside }]);
       const fixed = new Set(held.map((_, k) => k));
@@ -149,8 +160,10 @@ class Tight {
       this.spent += arena.work;
     }
     const covered = (among: ReadonlyMap<number, Place>) => [...among.keys()].reduce((sum, i) => sum + areaOf(i), 0);
-    // Little time may have sufficed for less than plain boxes give.
-    for (const [i, place] of covered(boxed) > covered(spots) ? boxed : spots) this.places.set(i, place);
+    const end = (among: ReadonlyMap<number, Place>) => Math.max(0, ...[...among].map(([i, place]) => place.y + ((this.ready[i] as Ready).turned[place.turn] as Turned).height));
+    // Little time may have sufficed for less than plain boxes give, or for as much over more of the film.
+    const more = covered(boxed) - covered(spots);
+    for (const [i, place] of more > 0 || (more === 0 && end(boxed) < end(spots)) ? boxed : spots) this.places.set(i, place);
     this.onBetter?.(this.layout());
   }
 
