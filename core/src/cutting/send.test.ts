@@ -87,6 +87,26 @@ describe("the test cut", () => {
   });
 });
 
+describe("before the blade goes down, on a shared mat", () => {
+  it("asks whether all films lie as drawn", () => {
+    const vinyl: Vinyl = {
+      id: "blue",
+      name: "Blue gloss",
+      family: "permanentGloss",
+      colour: "#112233",
+      turns: "free",
+      passes: 1,
+      stock: { kind: "sheet", width: 300, height: 300, have: 1, price: 0 },
+    };
+    const ask = (mat: { mat: number } | null) =>
+      preflight({ sheet: { width: 100, height: 80, mirrored: false, stock: "sheet", mat, kits: [] }, vinyl, mat: cutter, bladeMm: 0, testCut: null, findings: [] }).filter(
+        ({ code }) => code === "matShared",
+      );
+    expect(ask({ mat: 2 })).toEqual([{ code: "matShared", kind: "ask", values: { mat: 2 } }]);
+    expect(ask(null)).toEqual([]);
+  });
+});
+
 describe("before the blade goes down", () => {
   const vinyl: Vinyl = { id: "blue", name: "Blue gloss", family: "permanentGloss", colour: "#112233", turns: "free", passes: 1, stock: { kind: "sheet", width: 300, height: 300, have: 1, price: 0 } };
   const input = {

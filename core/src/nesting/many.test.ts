@@ -4,7 +4,9 @@ import { boxHeight, boxOf, boxWidth, type Point, type Polygons, polygonsArea, re
 import { seededRandom } from "../geometry/random.ts";
 import type { Item, ShapeItem, ShapeProblem } from "./problem.ts";
 import { prepare, Rasters } from "./ready.ts";
+import { layInOrder } from "./strategies/bottom-left.ts";
 import { guillotine } from "./strategies/guillotine.ts";
+import { rebuild } from "./strategies/rebuild.ts";
 import { layTight } from "./tight.ts";
 import { layTrimmerFriendly } from "./trimmer.ts";
 import { validateLayout } from "./validate.ts";
@@ -96,6 +98,45 @@ describe("many items and little time", () => {
     rasters.arena(few, "search", [{ width: 100, height: 100, outside: null }]);
     expect(rasters.workFor(few, "search")).toBe(0);
     expect(rasters.workFor(many, "search")).toBeGreaterThan(0);
+  });
+});
+
+describe("rebuilding a full bin", () => {
+  const items = stars(40, 7, 21);
+  const filled = (work: number) => {
+    const ready = items.map((item) => prepare(item, false));
+    const all = items.map((_, i) => i);
+    const arena = new Rasters(ready, 2, false).arena(all, "search", [{ width: 120, height: 100, outside: null }]);
+    const areaOf = (i: number) => (ready[i] as (typeof ready)[number]).area;
+    const random = seededRandom(3);
+    layInOrder(
+      arena,
+      [...all].sort((a, b) => areaOf(b) - areaOf(a)),
+      0,
+      1e9,
+    );
+    const fixed = new Set(all.filter((i) => arena.bin[i] === 0).slice(0, 2));
+    const before = [...fixed].map((i) => arena.spot(i));
+    const held = () => all.reduce((sum, i) => sum + (arena.bin[i] === 0 ? areaOf(i) : 0), 0);
+    const from = held();
+    rebuild(arena, { bin: 0, fixed, areaOf, random, workUpTo: arena.work + work });
+    return { arena, all, fixed, before, from, to: held() };
+  };
+
+  it("holds as much as before or more, nothing overlapping, and what is fixed stays", () => {
+    const { arena, all, fixed, before, from, to } = filled(4e6);
+    expect(to).toBeGreaterThanOrEqual(from - 1e-9);
+    for (const i of all.filter((item) => arena.bin[item] === 0)) {
+      expect(arena.collisions(i)).toEqual([]);
+      expect(arena.overhang(i)).toBe(0);
+    }
+    expect([...fixed].map((i) => arena.spot(i))).toEqual(before);
+  });
+
+  it("with more work finds at least what it found with less, from the same seed", () => {
+    const [less, more] = [filled(1e6).to, filled(12e6).to];
+    expect(more).toBeGreaterThanOrEqual(less * 0.99);
+    expect(filled(1e6).to).toBe(less);
   });
 });
 

@@ -2,6 +2,7 @@
 import { describe, expect, it } from "vitest";
 import { applyRemedy } from "../advice/remedy.ts";
 import { speak } from "../advice/words-en.ts";
+import { CUTTER_PROFILES } from "../cutting/cutter.ts";
 import { sheetSvg } from "../cutting/svg.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
@@ -64,6 +65,46 @@ describe.each(["trimmer", "tight", "bySeat"] as const)("a sign longer than the m
   it("the labels on the film number the parts", () => {
     const notes = plan.laidOut.sheets.flatMap((sheet) => sheet.kits.map(({ note }) => note));
     expect(notes.filter((note) => /\d\/\d$/u.test(note)).length).toBe(plan.kits.filter(({ part }) => part).length);
+  });
+});
+
+describe("cutter and mat", () => {
+  const on = (id: string) => CUTTER_PROFILES.find((profile) => profile.id === id)?.cutter;
+
+  it("profiles are data that a document may hold, and none reaches further than its machine", () => {
+    for (const { cutter, most } of CUTTER_PROFILES) {
+      expect(classDocumentSchema.safeParse({ ...tins, cutter }).success).toBe(true);
+      expect(most.width).toBeGreaterThanOrEqual(cutter.cutWidth);
+      expect(most.height).toBeGreaterThanOrEqual(cutter.cutHeight);
+    }
+    expect(new Set(CUTTER_PROFILES.map(({ cutter }) => cutter.name)).size).toBe(CUTTER_PROFILES.length);
+  });
+
+  it("a wide roll cutter takes in one what the small mat takes in parts", () => {
+    const roll = tins.vinyls.map((vinyl) => ({ ...vinyl, stock: { kind: "roll" as const, width: 610, height: 5000, have: 1, price: 2000 } }));
+    const wide = sign({}, { vinyls: roll, cutter: on("wide") } as never);
+    expect(wide.kits.every(({ part }) => part === null)).toBe(true);
+    expect(wide.laidOut.unplaced).toEqual([]);
+    expect(wide.laidOut.use.every(({ rollLength }) => rollLength > 0)).toBe(true);
+  });
+
+  it("without a mat, film on a thin backing is stopped, by name", () => {
+    const found = sign({}, { cutter: on("narrowFree") } as never).findings.filter(({ code }) => code === "needsMat");
+    expect(found.map(({ where }) => where.vinyl)).toEqual(tins.vinyls.map(({ id }) => id));
+    expect(speak(found[0] as never, "mm", String).sentence).toContain(tins.vinyls[0]?.name);
+    const thick = tins.vinyls.map((vinyl) => ({ ...vinyl, family: "thickBacked" as const }));
+    expect(sign({}, { cutter: on("narrowFree"), vinyls: thick } as never).findings.some(({ code }) => code === "needsMat")).toBe(false);
+  });
+
+  it("film with a direction: kits lie upright, or upside down at most, however they are laid", () => {
+    for (const [turns, allowed] of [
+      ["none", [0]],
+      ["half", [0, 180]],
+    ] as const)
+      for (const mode of ["tight", "trimmer", "bySeat"] as const) {
+        const plan = makePlan(classDocumentSchema.parse({ ...tins, vinyls: tins.vinyls.map((vinyl) => ({ ...vinyl, turns })), layout: { ...tins.layout, mode, seconds: 0.2 } }), testFonts);
+        for (const { turn } of plan.laidOut.sheets.flatMap((sheet) => sheet.kits)) expect(allowed).toContain(turn);
+      }
   });
 });
 
