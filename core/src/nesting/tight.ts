@@ -226,7 +226,8 @@ class Tight {
     const low = held.size === 0 && members.length <= MOST_LAID_LOW ? this.layLow(members, id, width, height, (this.allowed - this.spent) * LOW_SHARE) : null;
     // The longer of two starts is not the worse: each has its try, and the best goes on.
     const starts = members.length > MOST_TRIED_TWICE ? [spots] : low ? [low, spots, spots] : [spots, spots, spots];
-    const searching = (this.allowed - this.spent) * FAIR_SHARE;
+    // Only the fine grid decides: what it costs to make is set aside before anything is searched.
+    const searching = (this.allowed - this.spent - this.rasters.workFor(members, "fine")) * FAIR_SHARE;
     const tries = starts
       .map((start) => this.search({ members, held, id, width, height, start, grid: "search", budget: starts.length === 1 ? 0 : (searching * TRIES_SHARE) / starts.length }))
       .filter((tried) => tried !== null);
@@ -242,7 +243,7 @@ class Tight {
     if (budget <= 0) return null;
     const box = { minX: 0, minY: 0 };
     const making = this.rasters.workFor(members, kind);
-    if (budget < WORTH_MAKING * making) return null;
+    if (kind !== "fine" && budget < WORTH_MAKING * making) return null;
     const { column } = this.rasters.grids[kind];
     const arena = this.rasters.arena(members, kind, [{ width, height, outside: null }]);
     this.spent += making;
