@@ -14,13 +14,13 @@ export interface SheetMeta {
   readonly share: number;
   /** Kits as they lie; `path` is simplified for the screen. */
   readonly kits: readonly SheetKitMeta[];
-  /** Scraps to lay on the mat, each where it belongs. */
-  readonly scraps: readonly { readonly label: string; readonly path: string /** Where its label covers no kit. */; readonly at: readonly [number, number] }[];
+  /** Scraps to lay on the mat, each where it belongs; `at` is where its label covers no kit. */
+  readonly scraps: readonly { readonly label: string; readonly path: string; readonly at: readonly [number, number] }[];
   /** Films and scraps on the mat that carry kits, by name, and where each starts. */
   readonly bins: readonly { readonly bin: string; readonly x: number; readonly y: number }[];
-  /** How kits may be turned by hand: a quarter, half round, or not. */
   /** Where this film lies when it shares a mat with others. */
   readonly mat: MatPlace | null;
+  /** How kits may be turned by hand: a quarter, half round, or not. */
   readonly turn: 90 | 180 | null;
   readonly clearance: number;
   readonly usable: string;

@@ -243,7 +243,9 @@ class Tight {
     if (budget <= 0) return null;
     const box = { minX: 0, minY: 0 };
     const making = this.rasters.workFor(members, kind);
-    if (kind !== "fine" && budget < WORTH_MAKING * making) return null;
+    // For the fine grid time was set aside; on others making it must leave time for the search.
+    const work = budget - making;
+    if (work <= 0 || (kind !== "fine" && budget < WORTH_MAKING * making)) return null;
     const { column } = this.rasters.grids[kind];
     const arena = this.rasters.arena(members, kind, [{ width, height, outside: null }]);
     this.spent += making;
@@ -253,9 +255,9 @@ class Tight {
       start.forEach((place, k) => {
         arena.put(k, spotIn(arena, k, held.has(k) ? place : { ...place, y: place.y * (1 + room) }, box));
       });
-      return separate(arena, start.keys(), this.random, { rounds: SETTLE_ROUNDS, workUpTo: budget, fixed: held, bin: 0 });
+      return separate(arena, start.keys(), this.random, { rounds: SETTLE_ROUNDS, workUpTo: work, fixed: held, bin: 0 });
     });
-    if (settled) shorten(arena, { bin: 0, fixed: held, random: this.random, workUpTo: budget });
+    if (settled) shorten(arena, { bin: 0, fixed: held, random: this.random, workUpTo: work });
     this.spent += arena.work;
     return settled ? start.map((place, k) => (held.has(k) ? place : placeOf(arena, k, id, box))) : null;
   }

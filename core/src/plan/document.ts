@@ -47,6 +47,9 @@ const keptSchema = z.strictObject({
   hand: z.boolean().default(false).describe("laid by hand: stays when the rest is laid again"),
 });
 
+/** Every seat in every vinyl, with spares: a search over a whole craft-along is kept whole. */
+const MOST_KEPT = 15_000;
+
 export const layoutSchema = z.strictObject({
   mode: z.enum(["trimmer", "tight", "bySeat"]).default("trimmer"),
   clearance: z.number().min(0).max(50).default(2),
@@ -62,7 +65,7 @@ export const layoutSchema = z.strictObject({
   trim: z.boolean().default(true).describe("cut the exact rectangle off first, or lay the whole sheet on the mat"),
   seconds: z.number().min(0.05).max(60).default(0.6).describe("how long to search for a tight layout"),
   seed: z.number().int().min(0).max(1e9).default(1),
-  kept: z.array(keptSchema).max(3000).default([]).describe("kits laid by hand, or kept from a longer search"),
+  kept: z.array(keptSchema).max(MOST_KEPT).default([]).describe("kits laid by hand, or kept from a longer search"),
 });
 
 const leadSchema = z.partialRecord(z.enum(["orderBy", "namesLockedBy", "prepareBlanksBy", "cutBy", "weedBy", "packBy", "postBy"]), z.number().int().min(0).max(365));

@@ -20,6 +20,14 @@ describe("several colours on one mat", () => {
     expect(shared.laidOut.sheets.map(sheetSvg)).toEqual(alone.laidOut.sheets.map(sheetSvg));
   });
 
+  it("stay where they lie when a kit is cut again", () => {
+    const recuts = [{ seat: "3", vinyl: tins.vinyls[0]?.id ?? "", round: 1 }];
+    const again = makePlan({ ...tins, recuts, layout: { ...tins.layout, shareMat: true } }, testFonts);
+    const count = shared.laidOut.sheets.length;
+    expect(again.laidOut.sheets.slice(0, count).map(({ mat }) => mat)).toEqual(shared.laidOut.sheets.map(({ mat }) => mat));
+    expect(again.laidOut.sheets.slice(count).map(({ mat }) => mat)).toEqual([null]);
+  });
+
   it("lie apart on the mat, and inside it", () => {
     fc.assert(
       fc.property(fc.array(fc.tuple(fc.integer({ min: 5, max: 290 }), fc.integer({ min: 5, max: 290 })), { minLength: 1, maxLength: 12 }), (sizes) => {

@@ -121,6 +121,8 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
   };
   const first = kits.filter(({ recut }) => recut === null);
   for (const vinyl of document.vinyls) lay(vinyl, first, { ...document, scraps: document.scraps.filter(({ later }) => !later) });
+  // Only these share mats: what is cut again must not move films that lie on one already.
+  if (layout.shareMat && layout.trim) sheets.splice(0, sheets.length, ...onSharedMats(sheets, cutter));
   // What is cut again comes after all loads, so that those stay as they were cut; each round takes of the scraps that are left.
   const rounds = [...new Set(kits.flatMap(({ recut }) => (recut === null ? [] : [recut])))].sort((a, b) => a - b);
   for (const round of rounds) {
@@ -135,7 +137,7 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
     const laid = all.get(vinyl.id);
     if (laid) use.push(useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), pad, edge: cutter.edgeMargin }));
   }
-  return { sheets: layout.shareMat && layout.trim ? onSharedMats(sheets, cutter) : sheets, use, unplaced };
+  return { sheets, use, unplaced };
 }
 
 interface UseInput {
