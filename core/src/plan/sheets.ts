@@ -7,7 +7,7 @@ import { boxHeight, boxWidth, mapPoints, type Point, type Polygon, type Polygons
 import type { Bin, Item } from "../nesting/problem.ts";
 import { cosSin } from "../nesting/raster.ts";
 import { layTrimmerFriendly, loadsBound } from "../nesting/trimmer.ts";
-import { crossLines } from "../splitting/split.ts";
+import { crossLines } from "../splitting/crosses.ts";
 import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import { type Kit, kitName } from "./kits.ts";

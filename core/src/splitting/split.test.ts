@@ -2,7 +2,9 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { intersection, unionPolygons } from "../geometry/boolean.ts";
 import { type Box, boxHeight, boxOf, boxWidth, type Polygon, polygonArea, polygonsArea, rectRing } from "../geometry/polygon.ts";
-import { crossBox, crossLines, nameHalves, partBox, partPolygons, type SplitPiece, splitDesign } from "./split.ts";
+import { crossBox, crossLines } from "./crosses.ts";
+import type { SplitPiece } from "./seams.ts";
+import { nameHalves, partBox, partPolygons, splitDesign } from "./split.ts";
 
 const rect = (id: string, x: number, y: number, w: number, h: number): SplitPiece => ({ id, polygon: [rectRing(x, y, x + w, y + h)] });
 const done = (pieces: readonly SplitPiece[], width: number, height: number, more: { overlap?: number; mayTurn?: boolean } = {}) => {

@@ -6,12 +6,9 @@
  * seams.
  */
 import { intersection } from "../geometry/boolean.ts";
-import { type Box, boxHeight, boxOf, boxWidth, joinBoxes, mapPoints, type Point, type Polygon, type Polygons, rectRing } from "../geometry/polygon.ts";
-
-export interface SplitPiece {
-  readonly id: string;
-  readonly polygon: Polygon;
-}
+import { type Box, boxOf, boxWidth, joinBoxes, mapPoints, type Point, type Polygon, type Polygons, rectRing } from "../geometry/polygon.ts";
+import { crossBox, crossesOn, MARK_ARM_MM } from "./crosses.ts";
+import { type Boxed, cheapest, positions, type SplitPiece, seamCost } from "./seams.ts";
 
 export interface SplitPart {
   readonly pieces: readonly SplitPiece[];
@@ -40,15 +37,6 @@ export interface SplitWishes {
   readonly mayTurn: boolean;
 }
 
-/** Arms of a cross, from its centre. */
-export const MARK_ARM_MM = 2.5;
-/** Kept free between a cross and any piece. */
-const MARK_GAP_MM = 2;
-const MARK_ROOM_MM = 2 * MARK_ARM_MM + MARK_GAP_MM;
-/** Positions tried across a piece that is too long. */
-const STEP_MM = 1;
-/** A design this often longer than the cut is a slip of the tape measure. */
-const MOST_POSITIONS = 4000;
 /** Below this no part of a design could be told from its marks. */
 const LEAST_CUT_MM = 15;
 
@@ -112,14 +100,6 @@ interface Limits {
   readonly overlap: number;
 }
 
-interface Boxed {
-  readonly piece: SplitPiece;
-  readonly box: Box;
-  readonly middle: number;
-  /** Longer than any part: it is cut through wherever a seam meets it. */
-  readonly long: boolean;
-}
-
 function alongX(part: SplitPart, limits: Limits): Way | null {
   const whole = boxOf(part.pieces.map(({ polygon }) => polygon));
   if (boxWidth(whole) <= limits.along + 1e-9) return { parts: [withRoom(part, limits.along)], seams: [], cost: 0 };
@@ -149,63 +129,6 @@ function withRoom(part: SplitPart, along: number): SplitPart {
   return { pieces: part.pieces, marks: kept };
 }
 
-export const crossBox = ([x, y]: Point): Box => ({ minX: x - MARK_ARM_MM, maxX: x + MARK_ARM_MM, minY: y - MARK_ARM_MM, maxY: y + MARK_ARM_MM });
-
-/** Where a seam may be: in the middle of gaps and between middles of neighbours, and every millimetre across what is too long. Null when there are too many. */
-function positions(boxed: readonly Boxed[], whole: Box): number[] | null {
-  const found = new Set<number>();
-  const sorted = [...boxed].sort((a, b) => a.middle - b.middle);
-  let reach = Number.NEGATIVE_INFINITY;
-  for (const { box } of [...boxed].sort((a, b) => a.box.minX - b.box.minX)) {
-    if (box.minX > reach && reach > Number.NEGATIVE_INFINITY) found.add((reach + box.minX) / 2);
-    reach = Math.max(reach, box.maxX);
-  }
-  sorted.forEach((one, i) => {
-    const next = sorted[i + 1];
-    if (next && next.middle > one.middle) found.add((one.middle + next.middle) / 2);
-  });
-  for (const { box } of boxed.filter(({ long }) => long)) for (let x = Math.ceil(box.minX) + STEP_MM / 2; x < box.maxX; x += STEP_MM) found.add(x);
-  const inside = [...found].filter((x) => x > whole.minX && x < whole.maxX).sort((a, b) => a - b);
-  return inside.length > MOST_POSITIONS ? null : inside;
-}
-
-/** Cutting through weighs more than any interlocking of whole pieces, and that more than a narrow gap. */
-const THROUGH_COST = 100;
-const SLANT_COST = 20;
-const WIDE_GAP_MM = 10;
-
-function seamCost(boxed: readonly Boxed[], x: number): number {
-  let cost = 0;
-  let gap = WIDE_GAP_MM;
-  for (const { piece, box, long } of boxed) {
-    if (box.minX >= x || box.maxX <= x) gap = Math.min(gap, Math.max(box.minX - x, x - box.maxX));
-    else if (long) cost += crossingsCost(piece.polygon, x);
-    else {
-      cost += Math.min(box.maxX - x, x - box.minX);
-      gap = 0;
-    }
-  }
-  return cost + (WIDE_GAP_MM - gap) / WIDE_GAP_MM;
-}
-
-/** Few, short and square crossings: a straight stroke is met at right angles. */
-function crossingsCost(polygon: Polygon, x: number): number {
-  const hits: { y: number; slant: number }[] = [];
-  for (const ring of polygon)
-    ring.forEach(([ax, ay], i) => {
-      const [bx, by] = ring[(i + 1) % ring.length] as Point;
-      if (ax > x === bx > x) return;
-      hits.push({ y: ay + ((x - ax) / (bx - ax)) * (by - ay), slant: Math.abs(by - ay) / Math.hypot(bx - ax, by - ay) });
-    });
-  hits.sort((a, b) => a.y - b.y);
-  let cost = 0;
-  for (let i = 0; i + 1 < hits.length; i += 2) {
-    const [a, b] = [hits[i], hits[i + 1]] as [(typeof hits)[number], (typeof hits)[number]];
-    cost += THROUGH_COST + (b.y - a.y) + SLANT_COST * (a.slant + b.slant);
-  }
-  return cost;
-}
-
 /** What lies between two seams must go into one load, with the crosses of these seams where they are wanted. */
 function partFits(boxed: readonly Boxed[], crosses: boolean, from: number, to: number, { along, overlap }: Limits): boolean {
   let [low, high] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
@@ -223,40 +146,6 @@ function partFits(boxed: readonly Boxed[], crosses: boolean, from: number, to: n
     else take(box.minX, box.maxX);
   }
   return any && high - low <= along + 1e-9;
-}
-
-/** Dynamic programme: fewest parts up to each position, then least cost. Indexes of the seams, or null when no chain fits. */
-function cheapest(at: readonly number[], costs: readonly number[], fits: (from: number, to: number) => boolean): number[] | null {
-  interface Best {
-    readonly parts: number;
-    readonly cost: number;
-    readonly before: number;
-  }
-  const ends = [...at, Number.POSITIVE_INFINITY];
-  const best: (Best | null)[] = [];
-  for (const [i, to] of ends.entries()) {
-    let found: Best | null = fits(Number.NEGATIVE_INFINITY, to) ? { parts: 1, cost: costs[i] ?? 0, before: -1 } : null;
-    // Further back the part only grows: the first that is too long ends the search, once one has fitted.
-    let fitted = false;
-    for (let j = i - 1; j >= 0; j--) {
-      const earlier = best[j];
-      const here = fits(at[j] as number, to);
-      if (fitted && !here) break;
-      fitted ||= here;
-      if (!earlier || !here) continue;
-      const [parts, cost] = [earlier.parts + 1, earlier.cost + (costs[i] ?? 0)];
-      if (!found || parts < found.parts || (parts === found.parts && cost < found.cost - 1e-9)) found = { parts, cost, before: j };
-    }
-    best.push(found);
-  }
-  const chain: number[] = [];
-  let last = best[ends.length - 1];
-  if (!last) return null;
-  while (last && last.before >= 0) {
-    chain.unshift(last.before);
-    last = best[last.before] ?? null;
-  }
-  return chain;
 }
 
 interface Assembly {
@@ -301,40 +190,6 @@ function assemble({ part, boxed, extent, limits, seams, cost }: Assembly): Way {
       through: boxed.filter(({ box, long }) => long && box.minX < x && box.maxX > x).map(({ piece }) => piece.id),
     })),
   };
-}
-
-/** Two crosses on a seam, as far apart as the load allows: outside the design where there is room, else in gaps between its pieces. */
-function crossesOn(x: number, boxed: readonly Boxed[], extent: Box, across: number): Point[] {
-  const slack = across - boxHeight(extent);
-  const above = extent.minY - MARK_GAP_MM - MARK_ARM_MM;
-  const below = extent.maxY + MARK_GAP_MM + MARK_ARM_MM;
-  if (slack >= 2 * MARK_ROOM_MM) return [at(x, above), at(x, below)];
-  const inside: number[] = [];
-  for (let y = extent.minY + MARK_ARM_MM; y <= extent.maxY - MARK_ARM_MM; y += STEP_MM) if (boxed.every(({ box }) => clearOf(box, x, y))) inside.push(y);
-  const own = slack >= MARK_ROOM_MM ? [above, ...inside] : inside;
-  if (own.length === 0) return [];
-  const [first, last] = [Math.min(...own), Math.max(...own)];
-  return last - first < 2 * MARK_ROOM_MM ? [at(x, first)] : [at(x, first), at(x, last)];
-}
-
-const at = (x: number, y: number): Point => [x, y];
-const clearOf = ({ minX, minY, maxX, maxY }: Box, x: number, y: number): boolean => {
-  const free = MARK_ARM_MM + MARK_GAP_MM;
-  return x + free <= minX || x - free >= maxX || y + free <= minY || y - free >= maxY;
-};
-
-/** Arms of the crosses, as lines to cut. */
-export function crossLines(marks: readonly Point[]): (readonly [Point, Point])[] {
-  return marks.flatMap(([x, y]): (readonly [Point, Point])[] => [
-    [
-      [x - MARK_ARM_MM, y],
-      [x + MARK_ARM_MM, y],
-    ],
-    [
-      [x, y - MARK_ARM_MM],
-      [x, y + MARK_ARM_MM],
-    ],
-  ]);
 }
 
 /** Ids of halves: `3-ivory-1` in two becomes `3-ivory-1a`, `3-ivory-1b`; whole pieces keep theirs. */

@@ -7,22 +7,23 @@ import Link from "next/link";
 import { throughOf } from "@/cutting/job.ts";
 import { withStudio } from "@/data/client.ts";
 import { bladeMm, type CutJob, jobsOf, lastTestCut, type Outcome } from "@/data/cut-jobs.ts";
-import { piecesOfSeats, type SheetRow } from "@/data/making.ts";
+import type { SheetRow } from "@/data/making.ts";
 import { filmOf, leftBy } from "@/data/scraps.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
-import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
+import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
-import { Reassembly } from "@/ui/reassembly.tsx";
-import { FigureRow, Reckoned } from "@/ui/reckoned.tsx";
+import { Reckoned } from "@/ui/reckoned.tsx";
 import { CutBench } from "./cut-bench.tsx";
 import { CutFile } from "./cut-file.tsx";
+import { Figures } from "./figures.tsx";
 import { handRules } from "./hand-sheet.ts";
 import { LayoutChoice } from "./layout-choice.tsx";
 import { MachineChoice } from "./machine-choice.tsx";
 import { MatPlan } from "./mat-plan.tsx";
+import { Parts } from "./parts.tsx";
 
 export async function CutStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
   const data = await loadPlanned(id);
@@ -42,8 +43,8 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
     );
   const first = sheets.find(({ cutAt }) => !cutAt) ?? sheets[0];
   const sheet = sheets.find(({ nn }) => String(nn) === query.load) ?? first;
-  if (!sheet) return null;
-  const vinyl = planned.document.vinyls.find(({ id: own }) => own === sheet.vinyl);
+  const vinyl = planned.document.vinyls.find(({ id: own }) => own === sheet?.vinyl);
+  if (!sheet || !vinyl) return null;
   const made = await benchData(data, sheet, vinyl);
   const base = `${String(sheet.nn).padStart(2, "0")}-${sheet.vinyl}`;
   return (
@@ -76,10 +77,10 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
         key={sheet.nn}
         classId={id}
         sheet={sheet}
-        film={vinyl?.name ?? sheet.vinyl}
-        colour={vinyl?.colour ?? "#000000"}
+        film={vinyl.name}
+        colour={vinyl.colour}
         unit={host.studio.unit}
-        bin={{ width: Math.min(vinyl?.stock.width ?? 0, planned.document.cutter.cutWidth), height: Math.min(vinyl?.stock.height ?? 0, planned.document.cutter.cutHeight) }}
+        bin={handRules(planned.document, sheet.vinyl).reach}
         {...made}
         hand={
           planned.document.layout.mode === "tight"
@@ -102,20 +103,20 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
           </div>
           <Findings classId={id} findings={findings as never} unit={host.studio.unit} labels={labelsOf(planned.plan)} quiet="" />
         </div>
-        <Parts data={data} sheet={sheet} colour={vinyl?.colour ?? "#000000"} />
+        <Parts data={data} sheet={sheet} colour={vinyl.colour} />
       </CutBench>
     </div>
   );
 }
 
 /** What the bench needs to know of earlier attempts, the blade and the film. */
-async function benchData({ host, planned }: StationData, sheet: SheetRow, vinyl: Vinyl | undefined) {
+async function benchData({ host, planned }: StationData, sheet: SheetRow, vinyl: Vinyl) {
   return withStudio(host.studioId, async (sql) => {
     const jobs = (await jobsOf(sql, planned.id)).filter((job) => job.nn === sheet.nn && job.sheetHash === sheet.hash);
     const through = throughOf(jobs, sheet);
     const outcomes = outcomesOf(jobs);
     const flawed = [...outcomes].flatMap(([piece, outcome]) => (outcome === "through" || through.has(piece) || !isPiece(piece) ? [] : [piece]));
-    const setting = vinyl ? await lastTestCut(sql, filmOf(vinyl)) : null;
+    const setting = await lastTestCut(sql, filmOf(vinyl));
     const last = jobs[jobs.length - 1];
     return {
       through: [...through],
@@ -123,8 +124,8 @@ async function benchData({ host, planned }: StationData, sheet: SheetRow, vinyl:
       outcomes: Object.fromEntries(outcomes),
       left: sheet.cutAt ? await leftBy(sql, planned.id, sheet.nn) : [],
       lastFault: last?.endedAt ? last.fault : null,
-      lines: vinyl ? preflight({ sheet: sheet.meta, vinyl, mat: planned.document.cutter, bladeMm: await bladeMm(sql), testCut: setting, findings: planned.plan.findings as never }) : [],
-      test: { vinylId: sheet.vinyl, film: vinyl?.name ?? sheet.vinyl, cutSpeed: planned.document.cutter.cutSpeed, kept: setting ? { force: setting.force, speed: setting.speed } : null },
+      lines: preflight({ sheet: sheet.meta, vinyl, mat: planned.document.cutter, bladeMm: await bladeMm(sql), testCut: setting, findings: planned.plan.findings as never }),
+      test: { vinylId: sheet.vinyl, film: vinyl.name, cutSpeed: planned.document.cutter.cutSpeed, kept: setting ? { force: setting.force, speed: setting.speed } : null },
     };
   });
 }
@@ -193,141 +194,7 @@ function EveningMinutes({ data }: { data: StationData }) {
   );
 }
 
-/** More pictures than this help nobody at the cutter; Weed shows each kit's own. */
-const MOST_PICTURES = 4;
-
-async function Parts({ data, sheet, colour }: { data: StationData; sheet: SheetRow; colour: string }) {
-  const { host, planned } = data;
-  const here = new Set(sheet.meta.kits.filter(({ name, seat }) => name !== seat).map(({ seat }) => seat));
-  const splits = planned.plan.splits.filter((split) => split.layer === sheet.vinyl && here.has(split.seat)).slice(0, MOST_PICTURES);
-  if (splits.length === 0) return null;
-  const pieces = await withStudio(host.studioId, (sql) =>
-    piecesOfSeats(
-      sql,
-      planned.id,
-      splits.map(({ seat }) => seat),
-    ),
-  );
-  const labels = labelsOf(planned.plan);
-  return (
-    <section className="mt-6" aria-label="Kits in parts">
-      <h2 className="mb-2 text-lg">How the parts go together</h2>
-      <div className="grid gap-4">
-        {splits.map((split) => (
-          <Reassembly key={split.seat} split={split} pieces={pieces.filter(({ seat, vinyl }) => seat === split.seat && vinyl === split.layer)} colour={colour} name={labelOf(labels, split.seat)} />
-        ))}
-      </div>
-    </section>
-  );
-}
-
 /** Of one or two kits the names, so that what is cut again is found at a glance. */
 function kitsOn({ meta }: SheetRow): string {
   return meta.kits.length <= 2 ? meta.kits.map(({ label }) => label).join(", ") : `${meta.kits.length} kits`;
-}
-
-const FLAWS = { kissed: "only scored", missed: "missed" } as const;
-const MOST_NAMED = 12;
-
-/** What is seen on the film, held against what was planned. */
-function CameThrough({ kits, outcomes }: { kits: SheetRow["meta"]["kits"]; outcomes: Readonly<Record<string, Outcome>> }) {
-  const planned = kits.flatMap((kit) => kit.pieces.map(({ id }) => ({ id, kit: kit.label, outcome: outcomes[id] ?? "missed" })));
-  const through = planned.filter(({ outcome }) => outcome === "through").length;
-  const flawed = planned.flatMap(({ id, kit, outcome }) => (outcome === "through" ? [] : [{ id, kit, outcome }]));
-  return (
-    <FigureRow
-      name="Came through, of what was planned"
-      reckoning={{
-        title: `${through} of ${planned.length} pieces`,
-        lines: [
-          { what: "Pieces on this load, as planned", value: String(planned.length) },
-          ...(["kissed", "missed"] as const).map((flaw) => ({ what: `Pieces ${FLAWS[flaw]}`, value: String(flawed.filter(({ outcome }) => outcome === flaw).length) })),
-          ...flawed.slice(0, MOST_NAMED).map(({ id, kit, outcome }) => ({ what: `${kit}, piece ${id}`, value: FLAWS[outcome] })),
-          ...(flawed.length > MOST_NAMED ? [{ what: "and more", value: String(flawed.length - MOST_NAMED) }] : []),
-        ],
-        rule: "What the cutter reports of each piece after the last attempt at it. Lift a corner before you unload: a second pass is only possible while the film has not moved.",
-      }}
-    >
-      {through} of {planned.length}
-    </FigureRow>
-  );
-}
-
-const dm2 = (mm2: number): string => `${(mm2 / 10_000).toFixed(1)} dm²`;
-
-function Figures({ data, nn, outcomes }: { data: StationData; nn: number; outcomes: Readonly<Record<string, Outcome>> }) {
-  const { planned, host, sheets } = data;
-  const unit = host.studio.unit;
-  const sheet = sheets.find((row) => row.nn === nn);
-  const use = planned.plan.vinyl.find(({ vinyl }) => vinyl === sheet?.vinyl);
-  if (!sheet || !use) return null;
-  const { meta } = sheet;
-  return (
-    <>
-      <FigureRow
-        name="Vinyl for this load"
-        reckoning={{
-          title: dm2(meta.width * meta.height),
-          lines: [
-            { what: "Width to cut off", value: showLength(meta.width, unit) },
-            { what: "Height to cut off", value: showLength(meta.height, unit) },
-            { what: "Free inside its edge", value: showLength(meta.edgeMargin, unit) },
-          ],
-          rule: "The exact rectangle to cut off before loading. The rest stays on the roll or in the folder.",
-          school: "Trim first, then cut (the whole sheet on the mat wastes as little, if the rest is trimmed off after).",
-        }}
-      >
-        {dm2(meta.width * meta.height)}
-      </FigureRow>
-      <FigureRow
-        name="Used for kits"
-        reckoning={{
-          title: `${Math.round(meta.share * 100)} %`,
-          lines: [
-            { what: "Boxes of the kits", value: dm2(meta.share * meta.width * meta.height) },
-            { what: "Rectangle to cut off", value: dm2(meta.width * meta.height) },
-          ],
-          rule: "What of the cut-off rectangle is covered by kits with their weed boxes.",
-        }}
-      >
-        {Math.round(meta.share * 100)} %
-      </FigureRow>
-      <FigureRow
-        name="Loads of this vinyl"
-        reckoning={{
-          title: `${use.loads} ${use.loads === 1 ? "load" : "loads"}, at least ${use.loadsBound}`,
-          lines: [
-            { what: "Boxes of all kits", value: dm2(use.boundMm2) },
-            { what: "Cut off in all", value: dm2(use.usedMm2) },
-            { what: "At least so many by area", value: String(use.loadsBound) },
-          ],
-          rule: "The bound is the area of all kits' boxes over the area of one load: no straight-cut layout can do with fewer.",
-          school: "Straight cuts between kits: they separate with a trimmer.",
-        }}
-      >
-        {use.loads} <span className="font-normal text-soft text-sm">(bound {use.loadsBound})</span>
-      </FigureRow>
-      <FigureRow
-        name="Saved against boxes in rows"
-        reckoning={{
-          title: dm2(Math.max(0, use.boxesMm2 - use.usedMm2)),
-          lines: [
-            { what: "Boxes with straight cuts, no scraps", value: dm2(use.boxesMm2) },
-            { what: "Fresh vinyl as it is laid now", value: dm2(use.usedMm2) },
-            { what: "At least, by area", value: dm2(use.boundMm2) },
-            { what: "Kits on scraps", value: String(use.scrapKits) },
-          ],
-          rule: "Fresh vinyl of this colour, all loads together, against laying a box round every kit in straight rows.",
-        }}
-      >
-        {dm2(Math.max(0, use.boxesMm2 - use.usedMm2))}
-      </FigureRow>
-      {Object.keys(outcomes).length > 0 && <CameThrough kits={meta.kits} outcomes={outcomes} />}
-      {meta.leftover && (
-        <FigureRow name="Left over, worth keeping">
-          {showLength(meta.leftover.width, unit).replace(/ (mm|cm|in)$/u, "")} × {showLength(meta.leftover.height, unit)}
-        </FigureRow>
-      )}
-    </>
-  );
 }

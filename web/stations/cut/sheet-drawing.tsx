@@ -1,4 +1,5 @@
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { SVGProps } from "react";
 import type { SheetKitMeta, SheetRow } from "@/data/making.ts";
 import { Dimension, Hatch } from "@/ui/dimension.tsx";
 
@@ -93,36 +94,14 @@ interface KitProps extends Pick<Props, "cut" | "current" | "flawed" | "colour" |
 function DrawnKit({ kit, colour, px, cut, current, flawed, boxed, pale, hand }: KitProps) {
   const chosen = hand?.chosen === kit.name;
   const begun = cut !== null && cut.size > 0;
+  const frame = hand ? heldFrame(hand, chosen, px) : boxed ? weedFrame(cut === null, pale, px) : null;
   return (
     <g
       {...(hand ? { onPointerDown: (event) => hand.grab(event, kit.name), style: { cursor: "grab", touchAction: "none" } } : {})}
       {...(hand && chosen && hand.moved ? { transform: shownAway(hand.away, kit) } : {})}
     >
       <title>{kit.label}</title>
-      {hand && (
-        <rect
-          x={kit.x}
-          y={kit.y}
-          width={kit.width}
-          height={kit.height}
-          fill={chosen ? (hand.clash ? "var(--color-brick-tint)" : "var(--color-elm-tint)") : "transparent"}
-          stroke={chosen ? (hand.clash ? "var(--color-brick)" : "var(--color-elm)") : "none"}
-          strokeWidth={2 * px}
-        />
-      )}
-      {boxed && (
-        <rect
-          x={kit.x}
-          y={kit.y}
-          width={kit.width}
-          height={kit.height}
-          fill={cut === null ? "var(--color-elm-tint)" : "none"}
-          fillOpacity="0.6"
-          stroke={pale ? "var(--color-ink)" : "var(--color-faint)"}
-          strokeWidth={0.9 * px}
-          strokeDasharray={`${4 * px} ${3 * px}`}
-        />
-      )}
+      {frame && <rect x={kit.x} y={kit.y} width={kit.width} height={kit.height} {...frame} />}
       {kit.pieces.map(({ id, path }) => (
         <path
           key={id}
@@ -137,6 +116,24 @@ function DrawnKit({ kit, colour, px, cut, current, flawed, boxed, pale, hand }: 
       {kit.marks && <path d={kit.marks} fill="none" stroke="var(--color-ink)" strokeWidth={1.2 * px} />}
     </g>
   );
+}
+
+/** Round a kit that may be moved: seen when it is chosen, felt by the pointer always. */
+function heldFrame(hand: ByHand, chosen: boolean, px: number): SVGProps<SVGRectElement> {
+  if (!chosen) return { fill: "transparent" };
+  const colour = hand.clash ? "brick" : "elm";
+  return { fill: `var(--color-${colour}-tint)`, stroke: `var(--color-${colour})`, strokeWidth: 2 * px };
+}
+
+/** The weed box that is cut round a kit. */
+function weedFrame(done: boolean, pale: boolean, px: number): SVGProps<SVGRectElement> {
+  return {
+    fill: done ? "var(--color-elm-tint)" : "none",
+    fillOpacity: 0.6,
+    stroke: pale ? "var(--color-ink)" : "var(--color-faint)",
+    strokeWidth: 0.9 * px,
+    strokeDasharray: `${4 * px} ${3 * px}`,
+  };
 }
 
 function shownAway({ dx, dy, turn }: ByHand["away"], { x, y, width, height }: SheetKitMeta): string {
