@@ -110,6 +110,22 @@ describe("a kit that failed", () => {
     if (saved !== null) expect(now.summary).toBe("Saved elsewhere");
   });
 
+  it("a change that is undone leaves what was cut as it was", async () => {
+    const { document, versions } = await stored();
+    await plan();
+    const marks = async () => (await withStudio(ours, (sql) => listSheets(sql, id))).map(({ hash, cutAt }) => ({ hash, cut: cutAt !== null }));
+    const before = await marks();
+    expect(before.filter(({ cut }) => cut).length).toBeGreaterThan(2);
+    const wider = { ...document, layout: { ...document.layout, weedPad: document.layout.weedPad + 2 } };
+    expect(await withStudio(ours, (sql) => savePart(sql, ours, id, "class", wider, versions.class))).not.toBeNull();
+    await plan();
+    expect((await marks()).some(({ cut }) => cut)).toBe(false);
+    expect(await withStudio(ours, (sql) => savePart(sql, ours, id, "class", document, versions.class + 1))).not.toBeNull();
+    await plan();
+    expect(await marks()).toEqual(before);
+    await withStudio(theirs, async (sql) => expect(await sql`select 1 from cut_marks`).toHaveLength(0));
+  });
+
   it("nothing that is not there can be cut again, and nobody else's", async () => {
     const before = (await stored()).document.recuts;
     expect(await recut("99")).toBe(false);

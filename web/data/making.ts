@@ -83,9 +83,7 @@ export async function savePlan(sql: Sql, studioId: string, workshopId: string, c
   const own = { studio_id: studioId, workshop_id: workshopId };
   // Two processes that plan the same class wait for each other here.
   await sql`select id from workshops where id = ${workshopId} for update`;
-  const cut = new Map(
-    (await sql<{ content_hash: string; cut_at: Date | null }[]>`select content_hash, cut_at from sheets where workshop_id = ${workshopId}`).map((row) => [row.content_hash, row.cut_at]),
-  );
+  const cut = new Map((await sql<{ content_hash: string; cut_at: Date }[]>`select content_hash, cut_at from cut_marks where workshop_id = ${workshopId}`).map((row) => [row.content_hash, row.cut_at]));
   await sql`delete from sheets where workshop_id = ${workshopId}`;
   await sql`delete from pieces where workshop_id = ${workshopId}`;
   await sql`delete from kits where workshop_id = ${workshopId} and not seat = any(${computed.kits.map(({ seat }) => seat)})`;
@@ -184,8 +182,11 @@ export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonl
 
 /** A kit counts as cut when every sheet that carries a piece of it is cut. */
 export async function markSheet(sql: Sql, workshopId: string, nn: number, cut: boolean): Promise<boolean> {
-  const [row] = await sql`update sheets set cut_at = ${cut ? new Date() : null} where workshop_id = ${workshopId} and nn = ${nn} returning nn`;
+  const [row] = await sql<{ hash: string }[]>`update sheets set cut_at = ${cut ? new Date() : null} where workshop_id = ${workshopId} and nn = ${nn} returning content_hash as hash`;
   if (!row) return false;
+  if (cut)
+    await sql`insert into cut_marks (studio_id, workshop_id, content_hash) select studio_id, id, ${row.hash} from workshops where id = ${workshopId} on conflict (workshop_id, content_hash) do nothing`;
+  else await sql`delete from cut_marks where workshop_id = ${workshopId} and content_hash = ${row.hash}`;
   await sql`
     update kits k set cut_at = case when done.all_cut then coalesce(k.cut_at, now()) end, cut_hash = case when done.all_cut then k.letters_hash end, recut_reason = case when done.all_cut then null else k.recut_reason end
     from (select p.seat, bool_and(s.cut_at is not null) as all_cut from pieces p join sheets s on s.workshop_id = p.workshop_id and s.nn = p.sheet where p.workshop_id = ${workshopId} group by p.seat) done

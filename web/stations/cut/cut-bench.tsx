@@ -7,6 +7,7 @@ import { type ReactNode, useEffect, useRef, useState, useTransition } from "reac
 import type { SheetRow } from "@/data/making.ts";
 import { isTyping } from "@/stations/frame/rail.tsx";
 import { Button } from "@/ui/button.tsx";
+import { ProgressBar } from "@/ui/progress-bar.tsx";
 import { markLoad, type StartAnswer, startCutting, steerCutting } from "./actions.ts";
 import { HandPanel } from "./hand-panel.tsx";
 import type { HandRules } from "./hand-sheet.ts";
@@ -113,7 +114,7 @@ export function CutBench({ children, ...input }: CutBenchInput & { readonly chil
         <p className="mb-2 font-bold font-head text-xl" role="status">
           {headline({ sheet, working, here, done, total: pieces.length, silent, offline })}
         </p>
-        {working && <progress className="h-2 w-full accent-elm" max={Math.max(1, here.ofSeconds)} value={here.seconds} aria-label="Cut so far" />}
+        {working && <ProgressBar max={Math.max(1, here.ofSeconds)} value={here.seconds} label="Cut so far" />}
         {(here?.fault ?? (begun || flawed.length > 0 ? input.lastFault : null)) && <p className="py-2 text-brick">◆ {sayFault(here?.fault ?? input.lastFault ?? "")}</p>}
         {flawed.length > 0 && !working && (
           <p className="py-2 text-brick">

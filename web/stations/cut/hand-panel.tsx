@@ -49,16 +49,18 @@ export function HandPanel({ classId, vinyl, meta, unit, hand, byHand }: Props) {
           onChange={(kit) => hand.choose(kit || null)}
         />
         <SelectField label="by" value={String(step)} words={STEPS_MM.map((mm) => [String(mm), showLength(mm, unit)] as const)} onChange={(mm) => setStep(Number(mm))} />
-        {ARROWS.map(([sign, words, dx, dy]) => (
-          <button key={words} type="button" className={key} aria-label={`Move ${words}`} disabled={!hand.chosen || hand.busy} onClick={() => hand.nudge(dx * step, dy * step)}>
-            {sign}
-          </button>
-        ))}
-        {meta.turn && (
-          <button type="button" className={`${key} px-3`} disabled={!hand.chosen || hand.busy} onClick={() => hand.turnBy(meta.turn ?? 90)}>
-            Turn
-          </button>
-        )}
+        <div className="flex gap-2">
+          {ARROWS.map(([sign, words, dx, dy]) => (
+            <button key={words} type="button" className={key} aria-label={`Move ${words}`} disabled={!hand.chosen || hand.busy} onClick={() => hand.nudge(dx * step, dy * step)}>
+              {sign}
+            </button>
+          ))}
+          {meta.turn && (
+            <button type="button" className={`${key} px-3`} disabled={!hand.chosen || hand.busy} onClick={() => hand.turnBy(meta.turn ?? 90)}>
+              Turn
+            </button>
+          )}
+        </div>
         {byHand > 0 && (
           <>
             <button type="button" className="verb min-h-11" disabled={busy} onClick={() => again(false)}>

@@ -10,6 +10,7 @@ import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { Button } from "@/ui/button.tsx";
 import { Choice } from "@/ui/choice.tsx";
+import { ProgressBar } from "@/ui/progress-bar.tsx";
 import { type ChoicesOfClass, ChoicesPanel } from "./choices-panel.tsx";
 import { OwnFontsProvider } from "./fonts.tsx";
 import { LayersPanel } from "./layers-panel.tsx";
@@ -116,7 +117,7 @@ function Progress({ lettering }: { lettering: Lettering }) {
   if (share !== null)
     return (
       <span className="flex items-center gap-3 text-soft text-sm">
-        <progress value={share} max={1} className="h-2 w-28 accent-elm" aria-label="Lettering" />
+        <ProgressBar value={share} max={1} className="w-28" label="Lettering" />
         {Math.round(share * 100)} %
         <button type="button" className="verb" onClick={stop}>
           Stop
