@@ -7,10 +7,12 @@ import type { ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
 import { outsideOf, type Turned } from "./raster.ts";
 import { type GridKind, type Place, placeOf, prepare, quarterOf, Rasters, type Ready, settle, spotIn } from "./ready.ts";
 import { separate } from "./separate.ts";
+import { straightOf } from "./straight.ts";
 import { layInOrder } from "./strategies/bottom-left.ts";
 import { fillBin } from "./strategies/fill.ts";
 import { type BoxFill, type SkylineBox, searchBoxes } from "./strategies/skyline.ts";
 import { shorten } from "./strategies/tight-strip.ts";
+import { layShort, MOST_SHAPES, type TouchingItem } from "./strategies/touching.ts";
 
 /** Work that a usual machine does in a second, as arenas and box searches count it (measured on two cores of 2020s servers). */
 const WORK_PER_SECOND = 42e6;
@@ -34,6 +36,9 @@ const LIKELY_SHARE = 0.4;
 const WORTH_MAKING = 2;
 /** Share for the first of the sheets when all items are boxes. */
 const BOXES_FIRST = 0.9;
+/** Share for laying edge to edge what has straight edges. */
+const EDGED_SHARE = 0.75;
+const EDGED_SHORT_SHARE = 0.35;
 /** Share for a look at boxes alone. */
 const BOX_SHARE = 0.08;
 
@@ -131,8 +136,16 @@ class Tight {
     const some = new Set([...enoughFor(left, size, 2 * polygonsArea(polygon)), ...enoughFor([...left].reverse(), size, polygonsArea(polygon))]);
     const enough = left.filter((i) => some.has(i));
     const members = [...held, ...enough];
+    const areaOf = (i: number) => (this.ready[i] as Ready).area;
+    const covered = (among: ReadonlyMap<number, Place>) => [...among.keys()].reduce((sum, i) => sum + areaOf(i), 0);
+    const edged = rectangle && held.length === 0 ? this.edgeToEdge(id, enough, box, (upTo - this.spent) * EDGED_SHARE) : new Map<number, Place>();
     const making = this.makingOf(members);
-    if (held.length === 0 && !this.worthwhile && upTo - this.spent < WORTH_MAKING * making) {
+    const noTime = held.length === 0 && !this.worthwhile && upTo - this.spent < WORTH_MAKING * making;
+    if (edged.size === left.length || (noTime && edged.size > 0)) {
+      for (const [i, place] of edged) this.places.set(i, place);
+      return;
+    }
+    if (noTime) {
       this.fillBoxes(id, polygon, left, upTo - this.spent);
       return;
     }
@@ -142,7 +155,6 @@ class Tight {
     let spots = new Map<number, Place>(held.map((i) => [i, this.places.get(i) as Place]));
     const boxed = new Map(rectangle && held.length === 0 ? this.boxSpots(id, enough, box, (upTo - this.spent) * BOX_SHARE) : []);
     for (const [i, place] of boxed) spots.set(i, place);
-    const areaOf = (i: number) => (this.ready[i] as Ready).area;
     for (const fair of [true, false]) {
       const kind = fair ? "search" : "fine";
       const outside = rectangle ? null : outsideOf(polygon, this.rasters.grids[kind]);
@@ -159,12 +171,26 @@ class Tight {
       spots = new Map(members.flatMap((i, k) => (arena.bin[k] === NOWHERE ? [] : [[i, fixed.has(k) ? (this.places.get(i) as Place) : placeOf(arena, k, id, box)]])));
       this.spent += arena.work;
     }
-    const covered = (among: ReadonlyMap<number, Place>) => [...among.keys()].reduce((sum, i) => sum + areaOf(i), 0);
-    const end = (among: ReadonlyMap<number, Place>) => Math.max(0, ...[...among].map(([i, place]) => place.y + ((this.ready[i] as Ready).turned[place.turn] as Turned).height));
     // Little time may have sufficed for less than plain boxes give, or for as much over more of the film.
-    const more = covered(boxed) - covered(spots);
-    for (const [i, place] of more > 0 || (more === 0 && end(boxed) < end(spots)) ? boxed : spots) this.places.set(i, place);
+    const better = (a: ReadonlyMap<number, Place>, b: ReadonlyMap<number, Place>) => {
+      const more = covered(b) - covered(a);
+      return more > 0 || (more === 0 && this.endOf(b) < this.endOf(a)) ? b : a;
+    };
+    for (const [i, place] of [boxed, edged].reduce(better, spots)) this.places.set(i, place);
     this.onBetter?.(this.layout());
+  }
+
+  /** Convex pieces with few corners, laid edge to edge from the start of the box; nothing when there are others among them. */
+  private edgeToEdge(id: string, among: readonly number[], box: Box, work: number): Map<number, Place> {
+    const items = among.flatMap((i): TouchingItem[] => {
+      const { turned, area } = this.ready[i] as Ready;
+      const straight = turned.map(({ polygons }) => straightOf(polygons, this.problem.clearance));
+      return straight.every((one) => one !== null) ? [{ turned: straight, area }] : [];
+    });
+    if (items.length < among.length || items.reduce((sum, { turned }) => sum + turned.length, 0) > MOST_SHAPES) return new Map();
+    const fill = layShort(items, boxWidth(box), boxHeight(box), work);
+    this.spent += fill.work;
+    return new Map(fill.spots.map(({ index, turn, x, y }) => [among[index] as number, { bin: id, turn, x: x + box.minX, y: y + box.minY }]));
   }
 
   /** Bounding boxes on a sheet, or on the largest rectangle inside a scrap: what there is no time to nest. */
@@ -220,7 +246,12 @@ class Tight {
       return;
     }
     const held = new Set(members.flatMap((i, k) => (fixed.has(i) ? [k] : [])));
-    const lengthOf = (spots: readonly Place[]) => Math.max(...spots.map((place, k) => place.y + ((this.ready[members[k] as number] as Ready).turned[place.turn] as Turned).height));
+    if (held.size === 0) {
+      const now = new Map(members.map((i) => [i, this.places.get(i) as Place]));
+      const edged = this.edgeToEdge(id, members, { ...box, maxY: this.endOf(now) }, (this.allowed - this.spent) * EDGED_SHORT_SHARE);
+      if (edged.size === members.length && this.endOf(edged) < this.endOf(now)) for (const [i, place] of edged) this.places.set(i, place);
+    }
+    const lengthOf = (spots: readonly Place[]) => this.endOf(spots.map((place, k) => [members[k] as number, place]));
     let spots = members.map((i) => this.places.get(i) as Place);
     const was = lengthOf(spots);
     const low = held.size === 0 && members.length <= MOST_LAID_LOW ? this.layLow(members, id, width, height, (this.allowed - this.spent) * LOW_SHARE) : null;
@@ -249,7 +280,7 @@ class Tight {
     const { column } = this.rasters.grids[kind];
     const arena = this.rasters.arena(members, kind, [{ width, height, outside: null }]);
     this.spent += making;
-    const length = Math.max(...start.map((place, k) => place.y + ((this.ready[members[k] as number] as Ready).turned[place.turn] as Turned).height));
+    const length = this.endOf(start.map((place, k) => [members[k] as number, place]));
     const settled = SETTLE_ROOM.some((room) => {
       arena.bins[0] = { width, height: Math.min(height, length * (1 + room) + column), outside: null };
       start.forEach((place, k) => {
@@ -273,6 +304,13 @@ class Tight {
     const outside = layInOrder(arena, order, 0, work);
     this.spent += arena.work;
     return outside.length > 0 ? null : members.map((_, k) => placeOf(arena, k, id, { minX: 0, minY: 0 }));
+  }
+
+  /** Lowest edge reached, mm. */
+  private endOf(places: Iterable<readonly [number, Place]>): number {
+    let end = 0;
+    for (const [i, place] of places) end = Math.max(end, place.y + ((this.ready[i] as Ready).turned[place.turn] as Turned).height);
+    return end;
   }
 
   private turnedOf(i: number): Turned {
@@ -338,7 +376,7 @@ class Tight {
     );
     const sheets = Math.max(0, ...[...this.places.values()].map(({ bin }) => (bin.startsWith("sheet-") && !scraps.some(({ id }) => id === bin) ? Number(bin.slice(6)) : 0)));
     const lastBin = stock?.kind === "strip" ? "strip" : `sheet-${sheets}`;
-    const length = Math.max(0, ...[...this.places].filter(([, { bin }]) => bin === lastBin).map(([i, place]) => place.y + this.turnedOf(i).height));
+    const length = this.endOf([...this.places].filter(([, { bin }]) => bin === lastBin));
     return { placements, unplaced, sheets, length };
   }
 }

@@ -1,0 +1,228 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { intersection } from "../geometry/boolean.ts";
+import { convexHull } from "../geometry/hull.ts";
+import { boxOf, moved, type Point, type Polygons, polygonsArea, type Ring, rectRing } from "../geometry/polygon.ts";
+import type { ShapeItem, ShapeProblem } from "./problem.ts";
+import { noFitOf, overlapping, type Straight, straightOf, touching } from "./straight.ts";
+import { layTouching } from "./strategies/touching.ts";
+import { layTight } from "./tight.ts";
+import { validateShapes } from "./validate-shapes.ts";
+
+const convex = fc
+  .array(fc.tuple(fc.double({ min: 0, max: 60, noNaN: true }), fc.double({ min: 0, max: 40, noNaN: true })), { minLength: 5, maxLength: 12 })
+  .map((points): Polygons => [[convexHull(points)]])
+  .filter((polygons) => polygonsArea(polygons) > 50);
+const straight = (polygons: Polygons, clearance = 0): Straight => {
+  const made = straightOf(polygons, clearance);
+  if (!made) throw new Error("not a convex piece with few corners");
+  return made;
+};
+/** As the search sees it: from the top left of its box. */
+const fromCorner = (polygons: Polygons): Polygons => {
+  const { minX, minY } = boxOf(polygons);
+  return moved(polygons, -minX, -minY);
+};
+const ringOf = ({ corners }: Straight): Ring => Array.from({ length: corners.length / 2 }, (_, i): Point => [corners[2 * i] as number, corners[2 * i + 1] as number]);
+const rectangle = (w: number, h: number): Polygons => [[rectRing(0, 0, w, h)]];
+
+describe("straightOf", () => {
+  it("takes what is convex, whichever way it is drawn, and nothing else", () => {
+    const flag: Ring = [
+      [0, 0],
+      [20, 0],
+      [10, 30],
+    ];
+    expect(straightOf([[flag]], 0)).toMatchObject({ width: 20, height: 30, sides: [0, 0, 20, 0] });
+    expect(straightOf([[[...flag].reverse()]], 0)?.perimeter).toBeCloseTo(20 + 2 * Math.hypot(10, 30), 9);
+    expect(straightOf([[rectRing(0, 0, 9, 9), rectRing(3, 3, 6, 6)]], 0)).toBeNull();
+    expect(straightOf([...rectangle(5, 5), ...moved(rectangle(5, 5), 20, 0)], 0)).toBeNull();
+    const dart: Ring = [
+      [0, 0],
+      [20, 10],
+      [0, 20],
+      [5, 10],
+    ];
+    expect(straightOf([[dart]], 0)).toBeNull();
+    // In one stroke: turns one way only, but twice around.
+    const pentagram = Array.from({ length: 5 }, (_, i): Point => [10 * Math.cos((4 * Math.PI * i) / 5), 10 * Math.sin((4 * Math.PI * i) / 5)]);
+    expect(straightOf([[pentagram]], 0)).toBeNull();
+    expect(straightOf([[Array.from({ length: 60 }, (_, i): Point => [Math.cos((Math.PI * i) / 30), Math.sin((Math.PI * i) / 30)])]], 0)).toBeNull();
+  });
+
+  it("leaves out corners that are none", () => {
+    const dotted: Ring = [
+      [0, 0],
+      [5, 0],
+      [5, 0],
+      [10, 0],
+      [10, 10],
+      [0, 10],
+      [0, 4],
+    ];
+    expect(straight([[dotted]]).corners).toHaveLength(8);
+  });
+
+  it("grows by half the clearance: nowhere less, and on the edges no more", () => {
+    fc.assert(
+      fc.property(convex, fc.double({ min: 0.5, max: 6, noNaN: true }), (polygons, clearance) => {
+        const bare = fromCorner(polygons)[0]?.[0] as Ring;
+        const grown = ringOf(straight(polygons, clearance));
+        const toEdge = (p: Point, ring: Ring) => Math.min(...ring.map((a, i) => distanceTo(p, a, ring[(i + 1) % ring.length] as Point)));
+        for (let i = 0; i < grown.length; i++) {
+          const [a, b] = [grown[i] as Point, grown[(i + 1) % grown.length] as Point];
+          for (const t of [0, 0.3, 0.7]) expect(toEdge([a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])], bare)).toBeGreaterThan(clearance / 2 - 1e-6);
+        }
+        bare.forEach((a, i) => {
+          const b = bare[(i + 1) % bare.length] as Point;
+          expect(toEdge([(a[0] + b[0]) / 2, (a[1] + b[1]) / 2], grown)).toBeLessThan(clearance / 2 + 1e-6);
+        });
+      }),
+      { seed: 71, numRuns: 100 },
+    );
+  });
+});
+
+function distanceTo(p: Point, a: Point, b: Point): number {
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+  const t = Math.max(0, Math.min(1, ((p[0] - a[0]) * dx + (p[1] - a[1]) * dy) / (dx * dx + dy * dy)));
+  return Math.hypot(p[0] - a[0] - t * dx, p[1] - a[1] - t * dy);
+}
+
+/** The widest gap beside any edge of the first; below 0 how deep the second reaches in at the least. */
+function widestGap(first: Ring, second: Ring): number {
+  return Math.max(
+    ...first.map((p, i) => {
+      const q = first[(i + 1) % first.length] as Point;
+      const along = Math.hypot(q[0] - p[0], q[1] - p[1]);
+      const beside = ([x, y]: Point) => ((q[1] - p[1]) * (x - p[0]) - (q[0] - p[0]) * (y - p[1])) / along;
+      const own = Math.max(...first.map(beside));
+      const others = Math.min(...second.map(beside));
+      return own < 1e-6 ? others : Number.NEGATIVE_INFINITY;
+    }),
+  );
+}
+
+describe("no-fit polygons", () => {
+  it("tell overlap as a separating line between the outlines does", () => {
+    let [overlaps, apart] = [0, 0];
+    fc.assert(
+      fc.property(convex, convex, fc.double({ min: -60, max: 60, noNaN: true }), fc.double({ min: -40, max: 40, noNaN: true }), (a, b, x, y) => {
+        const [first, second] = [fromCorner(a)[0]?.[0] as Ring, moved(fromCorner(b), x, y)[0]?.[0] as Ring];
+        const gap = Math.max(widestGap(first, second), widestGap(second, first));
+        const said = overlapping(noFitOf(straight(a), straight(b)), x, y);
+        if (said) overlaps++;
+        else apart++;
+        if (gap > 0) expect(said).toBe(false);
+        if (gap < -1e-5) expect(said).toBe(true);
+        if (polygonsArea(intersection([[first]], [[second]])) > 0.05) expect(said).toBe(true);
+      }),
+      { seed: 72, numRuns: 400 },
+    );
+    expect(Math.min(overlaps, apart)).toBeGreaterThan(50);
+  });
+
+  it("pieces that touch do not overlap, and the length they touch along is theirs", () => {
+    const [a, b] = [straight(rectangle(20, 10)), straight(rectangle(8, 6))];
+    const noFit = noFitOf(a, b);
+    expect(overlapping(noFit, 20, 0)).toBe(false);
+    expect(overlapping(noFit, 19.9, 0)).toBe(true);
+    expect(touching(noFit, 20, 0)).toBeCloseTo(6, 9);
+    expect(touching(noFit, 20, 7)).toBeCloseTo(3, 9);
+    expect(touching(noFit, -8, 2)).toBeCloseTo(6, 9);
+    expect(touching(noFit, 16, 10)).toBeCloseTo(4, 9);
+    expect(touching(noFit, 20, 10)).toBe(0);
+    expect(touching(noFit, 20.1, 0)).toBe(0);
+  });
+
+  it("half the clearance of each keeps two pieces apart by all of it", () => {
+    const [a, b] = [straight(rectangle(20, 10), 2), straight(rectangle(8, 6), 2)];
+    const noFit = noFitOf(a, b);
+    expect(overlapping(noFit, 22, 0)).toBe(false);
+    expect(overlapping(noFit, 21.9, 0)).toBe(true);
+    expect(touching(noFit, 22, 0)).toBeGreaterThanOrEqual(6);
+  });
+});
+
+/** A sheet cut into strips, and these along slanted lines: the perfect layout is known. */
+function slanted(seed: number): { items: ShapeItem[]; side: number } {
+  const random = fc.sample(fc.double({ min: 0.2, max: 0.8, noNaN: true }), { seed, numRuns: 20 });
+  const side = 200;
+  const items = [0, 1, 2, 3].flatMap((row) => {
+    const cuts = [0, 1, 2, 3].map((k) => ({ top: 20 + 45 * k + 20 * (random[4 * row + k] as number), bottom: 20 + 45 * k + 20 * (random[4 * row + ((k + 1) % 4)] as number) }));
+    const lines = [{ top: 0, bottom: 0 }, ...cuts, { top: side, bottom: side }];
+    return lines.slice(1).map((line, k): ShapeItem => {
+      const before = lines[k] as (typeof lines)[number];
+      const ring: Ring = [
+        [before.top, row * 50],
+        [line.top, row * 50],
+        [line.bottom, row * 50 + 50],
+        [before.bottom, row * 50 + 50],
+      ];
+      return { id: `s${row}-${k}`, polygons: [[ring]], turns: [0] };
+    });
+  });
+  return { items, side };
+}
+
+const onSheet = (items: readonly ShapeItem[], side: number, over: Partial<ShapeProblem> = {}): ShapeProblem => ({
+  items,
+  scraps: [],
+  stock: { kind: "sheet", width: side, height: side },
+  clearance: 0,
+  counters: true,
+  seed: 1,
+  seconds: 1,
+  ...over,
+});
+
+describe("pieces with straight edges", () => {
+  it.each([5, 6, 7])("go back into the sheet they were cut from (%i)", (seed) => {
+    const { items, side } = slanted(seed);
+    const problem = onSheet(items, side, { seconds: 3 });
+    const layout = layTight(problem);
+    expect(validateShapes(problem, layout)).toEqual([]);
+    expect(layout.sheets).toBe(1);
+    expect(layout.unplaced).toEqual([]);
+  });
+
+  it("twenty flags turned head to foot take less than their boxes would", () => {
+    const flag: Ring = [
+      [0, 0],
+      [40, 0],
+      [20, 50],
+    ];
+    const flags = Array.from({ length: 20 }, (_, i): ShapeItem => ({ id: `f${i}`, polygons: [[flag]], turns: [0, 180] }));
+    // Boxes of 42 by 52 mm: 4 by 3 on a sheet.
+    const problem = onSheet(flags, 180, { clearance: 2 });
+    const layout = layTight(problem);
+    expect(validateShapes(problem, layout)).toEqual([]);
+    expect(layout.sheets).toBe(1);
+    expect(layout).toEqual(layTight(problem));
+  });
+
+  it("whatever the pieces, the layout passes the independent check", () => {
+    const items = fc.array(fc.tuple(convex, fc.constantFrom([0], [0, 180], [0, 90, 180, 270], [30])), { minLength: 2, maxLength: 14 });
+    fc.assert(
+      fc.property(items, fc.constantFrom(0, 1.5), (list, clearance) => {
+        const problem = onSheet(
+          list.map(([polygons, turns], i) => ({ id: `c${i}`, polygons, turns })),
+          110,
+          { clearance, seconds: 0.1 },
+        );
+        expect(validateShapes(problem, layTight(problem))).toEqual([]);
+      }),
+      { seed: 73, numRuns: 40 },
+    );
+  });
+
+  it("takes no more work than it is given, but for one layout's step", () => {
+    const { items, side } = slanted(8);
+    const pieces = items.map(({ polygons }) => ({ turned: [straight(polygons)], area: polygonsArea(polygons) }));
+    const full = layTouching(pieces, side - 1, side - 1, 4e6);
+    const cut = layTouching(pieces, side - 1, side - 1, 4e5);
+    expect(cut.work).toBeLessThan(6e5);
+    expect(full.area).toBeGreaterThanOrEqual(cut.area);
+    expect(layTouching([], side, side, 1e5)).toMatchObject({ spots: [], area: 0 });
+  });
+});
