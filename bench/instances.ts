@@ -1,6 +1,6 @@
 /** Instances for layout, made by seed: names, mixed art, odd scraps, and sheets cut up so that the perfect layout is known. */
-import { unionRings } from "@elm-basket/core/geometry/boolean.ts";
-import type { Point, Polygons, Ring } from "@elm-basket/core/geometry/polygon.ts";
+import { difference, unionRings } from "@elm-basket/core/geometry/boolean.ts";
+import { type Point, type Polygons, polygonArea, type Ring, rectRing } from "@elm-basket/core/geometry/polygon.ts";
 import { seededRandom } from "@elm-basket/core/geometry/random.ts";
 import type { ShapeItem, ShapeScrap } from "@elm-basket/core/nesting/problem.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
@@ -45,11 +45,11 @@ function leaf(length: number, width: number): Polygons {
   return [[[...side(1), ...side(-1).reverse().slice(1, -1)]]];
 }
 
-/** Rings, stars and leaves of many sizes. */
-export function artItems(count: number, seed: number): ShapeItem[] {
+/** Rings, stars and leaves of many sizes: half their width, mm. */
+export function artItems(count: number, seed: number, [least, most]: readonly [number, number] = [14, 44]): ShapeItem[] {
   const random = seededRandom(seed);
   return Array.from({ length: count }, (_, i): ShapeItem => {
-    const size = 14 + random() * 30;
+    const size = least + random() * (most - least);
     const kind = i % 3;
     const polygons: Polygons =
       kind === 0
@@ -103,6 +103,27 @@ export function oddScraps(count: number, seed: number): ShapeScrap[] {
     ];
     return { id: `scrap-${i + 1}`, polygon: [[shapes[i % shapes.length] as Ring]] };
   });
+}
+
+const ROUND_TRIES = 4000;
+const ROUND_GAP_MM = 3;
+const LEAST_SCRAP_MM2 = 400;
+
+/** What is left of a sheet from which round kits of all sizes were cut as close as they would go, cut apart by scissors along straight lines. */
+export function cutOutScraps(seed: number): ShapeScrap[] {
+  const random = seededRandom(seed);
+  const kits: { x: number; y: number; r: number }[] = [];
+  for (let i = 0; i < ROUND_TRIES; i++) {
+    const r = 22 + 33 * random() * (1 - i / ROUND_TRIES);
+    const [x, y] = [r + random() * (SHEET_MM - 2 * r), r + random() * (SHEET_MM - 2 * r)];
+    if (kits.every((kit) => Math.hypot(kit.x - x, kit.y - y) >= kit.r + r + ROUND_GAP_MM)) kits.push({ x, y, r });
+  }
+  const gone = unionRings(kits.map(({ x, y, r }) => circle(r + ROUND_GAP_MM / 4).map(([px, py]): Point => [px + x, py + y])));
+  const cells = [0, 1, 2, 3].flatMap((row) => [0, 1, 2].map((column) => rectRing((SHEET_MM / 3) * column, (SHEET_MM / 4) * row, (SHEET_MM / 3) * (column + 1), (SHEET_MM / 4) * (row + 1))));
+  return cells
+    .flatMap((cell) => difference([[cell]], gone))
+    .filter((polygon) => polygonArea(polygon) >= LEAST_SCRAP_MM2)
+    .map((polygon, i) => ({ id: `rest-${i + 1}`, polygon: [polygon] }));
 }
 
 /** A square sheet cut by random straight lines into convex pieces: the perfect layout is the sheet itself. */

@@ -8,7 +8,7 @@ import type { ShapeItem, ShapeProblem } from "@elm-basket/core/nesting/problem.t
 import { layTight } from "@elm-basket/core/nesting/tight.ts";
 import { validateShapes } from "@elm-basket/core/nesting/validate-shapes.ts";
 import { MaxRectsPacker, PACKING_LOGIC, Rectangle } from "maxrects-packer/dist/maxrects-packer.mjs";
-import { artItems, cutUpRectangles, cutUpSheet, nameItems, oddScraps, SHEET_MM, STRIP_MM } from "./instances.ts";
+import { artItems, cutOutScraps, cutUpRectangles, cutUpSheet, nameItems, oddScraps, SHEET_MM, STRIP_MM } from "./instances.ts";
 
 export interface NestRow {
   readonly name: string;
@@ -62,7 +62,7 @@ function boxesOnStrip(items: readonly ShapeItem[], clearance: number, seconds: n
 }
 
 /** Area of the items that boxes find room for on the largest rectangle of each scrap, largest first. */
-function boxesOnScraps(items: readonly ShapeItem[], scraps: ShapeProblem["scraps"], clearance: number): number {
+export function boxesOnScraps(items: readonly ShapeItem[], scraps: ShapeProblem["scraps"], clearance: number): number {
   let left = items.map((item) => ({ item, box: boxOf(item.polygons), area: polygonsArea(item.polygons) })).sort((a, b) => b.area - a.area);
   let placed = 0;
   for (const { polygon } of scraps) {
@@ -137,12 +137,10 @@ function sheetRow(name: string, instances: readonly (readonly ShapeItem[])[], se
   return { name, baseline: "the sheet they were cut from", seconds, tookSeconds: mean(({ tookSeconds }) => tookSeconds), ratio: mean(({ share }) => share) };
 }
 
-function scrapRow(seconds: number): NestRow {
-  const items = artItems(60, SEED);
-  const scraps = oddScraps(12, SEED);
+function scrapRow(name: string, items: readonly ShapeItem[], scraps: ShapeProblem["scraps"], seconds: number): NestRow {
   const { layout, tookSeconds } = laid({ ...base(items, seconds), stock: null, scraps });
   const placed = areaOn(items, new Set(layout.placements.map(({ id }) => id)));
-  return { name: "art on 12 odd scraps, area placed", baseline: "boxes on the largest rectangle of each scrap", seconds, tookSeconds, ratio: placed / boxesOnScraps(items, scraps, CLEARANCE_MM) };
+  return { name, baseline: "boxes on the largest rectangle of each scrap", seconds, tookSeconds, ratio: placed / boxesOnScraps(items, scraps, CLEARANCE_MM) };
 }
 
 const SHEETS_CUT_UP = [20, 30, 40, 60];
@@ -155,7 +153,8 @@ export function nestRows(seconds: number, say: (row: NestRow) => void): NestRow[
     () => stripRow("45 rings, stars and leaves on a strip", artItems(45, SEED), seconds),
     () => modeRow("trimmer", 200, seconds),
     () => modeRow("bySeat", 200, seconds),
-    () => scrapRow(seconds),
+    () => scrapRow("art on 12 odd scraps with a large rectangle in each, area placed", artItems(60, SEED), oddScraps(12, SEED), seconds),
+    () => scrapRow("small art on what is left between round kits, area placed", artItems(200, SEED, [4, 14]), cutOutScraps(SEED), seconds),
     () =>
       sheetRow(
         "a sheet cut into 20 to 60 irregular pieces, on the first sheet",
