@@ -28,7 +28,8 @@ async function plan(): Promise<ComputedPlan> {
   await withStudio(ours, (sql) => savePlan(sql, ours, id, computed));
   return computed;
 }
-const recut = (seat: string, vinyl: string | null = null, studio = ours) => withStudio(studio, (sql) => addRecut(sql, studio, id, { seat, vinyl, label: `Seat ${seat} cut again` }));
+const recut = (seat: string, vinyl: string | null = null, studio = ours, pieces: readonly string[] = []) =>
+  withStudio(studio, (sql) => addRecut(sql, studio, id, { seat, vinyl, pieces, label: `Seat ${seat} cut again` }));
 const cutAll = async () => {
   for (const sheet of await withStudio(ours, (sql) => listSheets(sql, id))) if (!sheet.cutAt) await withStudio(ours, (sql) => finishSheet(sql, ours, id, sheet, true));
 };
@@ -124,6 +125,30 @@ describe("a kit that failed", () => {
     await plan();
     expect(await marks()).toEqual(before);
     await withStudio(theirs, async (sql) => expect(await sql`select 1 from cut_marks`).toHaveLength(0));
+  });
+
+  it("of a kit only the pieces that failed; what waits grows by more that fail, up to the whole", async () => {
+    await plan();
+    await cutAll();
+    const own = (await withStudio(ours, (sql) => piecesOfSeat(sql, id, "2"))).filter((piece) => piece.vinyl === film).map((piece) => piece.id);
+    expect(own.length).toBeGreaterThan(1);
+    const last = async () => (await stored()).document.recuts.at(-1);
+    expect(await recut("2", null, ours, [own[1] as string])).toBe(true);
+    expect(await last()).toMatchObject({ seat: "2", vinyl: film, pieces: [2] });
+    expect(await recut("2", null, ours, [own[0] as string])).toBe(true);
+    expect(await last()).toMatchObject({ seat: "2", vinyl: film, pieces: [1, 2] });
+    const more = (await plan()).sheets.at(-1);
+    expect(more?.meta.kits).toHaveLength(1);
+    await cutAll();
+    const ids = (await withStudio(ours, (sql) => piecesOfSeat(sql, id, "2"))).map((piece) => piece.id);
+    expect(ids.filter((piece) => piece.startsWith("recut-")).map((piece) => piece.split("-").at(-1))).toEqual(["1", "2"]);
+    expect((await kit("2"))?.cut).toBe(true);
+    // What fails once more is named as it is now.
+    expect(await recut("2", null, ours, [ids.find((piece) => piece.startsWith("recut-")) as string])).toBe(true);
+    expect(await last()).toMatchObject({ seat: "2", vinyl: film, pieces: [1] });
+    expect(await recut("2", film)).toBe(true);
+    expect((await last())?.pieces).toBeUndefined();
+    expect(await recut("2", null, ours, ["2-nothing-1"])).toBe(false);
   });
 
   it("nothing that is not there can be cut again, and nobody else's", async () => {

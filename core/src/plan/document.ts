@@ -91,9 +91,16 @@ export const classDocumentSchema = z
     /** Spare blanks and consumables, whole kits. */
     spareSupplies: z.number().int().min(0).max(100).default(0),
     layout: layoutSchema.prefault({}),
-    /** Kits that failed and are cut again, a vinyl each; those of one round are laid together. A seat that is no longer there is passed over. */
+    /** What failed and is cut again, a vinyl of a kit or some pieces of it; those of one round are laid together. A seat that is no longer there is passed over. */
     recuts: z
-      .array(z.strictObject({ seat: seatId, vinyl: vinylId, round: z.number().int().min(1).max(500) }))
+      .array(
+        z.strictObject({
+          seat: seatId,
+          vinyl: vinylId,
+          round: z.number().int().min(1).max(500),
+          pieces: z.array(z.number().int().min(1).max(10_000)).min(1).max(500).optional().describe("numbers of the pieces; all when left out"),
+        }),
+      )
       .max(500)
       .default([]),
     /** The scrap box: used before fresh film. */

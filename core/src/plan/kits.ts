@@ -101,18 +101,56 @@ export function spareKits(kits: readonly Kit[], count: number): Kit[] {
 /** The same letters under another name. */
 const renamed = (kit: Kit, seat: string): Kit => ({ ...kit, seat, pieces: kit.pieces.map((piece) => ({ ...piece, id: `${seat}${piece.id.slice(kit.seat.length)}` })) });
 
-/** What failed, once more: `recut-1`, `recut-2`, … in the order in which it was asked for. */
-export function recutKits(kits: readonly Kit[], recuts: readonly { readonly seat: string; readonly vinyl: string; readonly round: number }[]): Kit[] {
-  return recuts.flatMap(({ seat, vinyl, round }, i) => kits.filter((kit) => kit.seat === seat && kit.vinyl === vinyl).map((kit) => ({ ...renamed(kit, `recut-${i + 1}`), of: kit.of, recut: round })));
+/** What failed and is cut again. */
+export interface Recut {
+  readonly seat: string;
+  readonly vinyl: string;
+  readonly round: number;
+  /** Numbers of the pieces; all of that vinyl when left out. */
+  readonly pieces?: readonly number[] | undefined;
 }
 
-/** What ends up in the bags: of a vinyl that was cut again the last cut, under the seat it is for. */
-export function kitsInBags(kits: readonly Kit[], recuts: readonly { readonly seat: string; readonly vinyl: string }[]): Kit[] {
-  const last = new Map(recuts.map(({ seat, vinyl }, i) => [`${seat} ${vinyl}`, `recut-${i + 1}`]));
+/** What a piece's name ends in: its number, and for the half of a piece that was cut through a letter. */
+const lastOf = (id: string): string => id.slice(id.lastIndexOf("-") + 1);
+/** Number of a piece among those of its seat and vinyl, whatever the kit is called. */
+export const pieceNumber = (id: string): number => Number.parseInt(lastOf(id), 10);
+
+/** What failed, once more: `recut-1`, `recut-2`, … in the order in which it was asked for. */
+export function recutKits(kits: readonly Kit[], recuts: readonly Recut[], vinyls: readonly Vinyl[]): Kit[] {
+  return recuts.flatMap(({ seat, vinyl, round, pieces }, i) =>
+    kits
+      .filter((kit) => kit.seat === seat && kit.vinyl === vinyl)
+      .flatMap((kit) => (pieces ? onlyPieces(kit, pieces, vinyls) : [kit]))
+      .map((kit) => ({ ...renamed(kit, `recut-${i + 1}`), of: kit.of, recut: round })),
+  );
+}
+
+function onlyPieces(kit: Kit, numbers: readonly number[], vinyls: readonly Vinyl[]): Kit[] {
+  const pieces = kit.pieces.filter(({ id }) => numbers.includes(pieceNumber(id)));
+  const family = vinyls.find(({ id }) => id === kit.vinyl)?.family;
+  if (pieces.length === 0 || !family) return [];
+  const polygons = pieces.map(({ polygon }) => polygon);
+  // Which strokes are whose is not kept: the thinnest of the kit may be in any of its pieces.
+  const weed = weedReport({ polygons, family, strokes: kit.weed.thinnest > 0 ? [kit.weed.thinnest] : [] });
+  return [{ ...kit, pieces, weed, box: kit.part ? kit.box : boxOf(polygons) }];
+}
+
+/** What ends up in the bags: of what was cut again the last cut, under the seat it is for. */
+export function kitsInBags(kits: readonly Kit[], recuts: readonly Recut[]): Kit[] {
+  const again = new Map(kits.filter(({ recut }) => recut !== null).map((kit) => [kitName(kit), kit]));
   return kits
     .filter((kit) => kit.recut === null)
-    .flatMap((kit) => {
-      const again = kits.find((own) => own.recut !== null && own.seat === last.get(`${kit.seat} ${kit.vinyl}`) && own.part?.n === kit.part?.n);
-      return [again ? { ...again, seat: kit.seat } : kit];
+    .map((kit) => {
+      let now = kit;
+      for (const [i, { seat, vinyl, pieces }] of recuts.entries()) {
+        const own = seat === kit.seat && vinyl === kit.vinyl ? again.get(kitName({ ...kit, seat: `recut-${i + 1}` })) : undefined;
+        if (own) now = pieces ? withFresh(now, own) : { ...own, seat: kit.seat };
+      }
+      return now;
     });
+}
+
+function withFresh(kit: Kit, again: Kit): Kit {
+  const fresh = new Map(again.pieces.map((piece) => [lastOf(piece.id), piece]));
+  return { ...kit, pieces: kit.pieces.map((piece) => fresh.get(lastOf(piece.id)) ?? piece) };
 }

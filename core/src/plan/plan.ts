@@ -76,7 +76,7 @@ export function letterKits(document: ClassDocument, fonts: FontLookup): Pick<Pla
   const lettered = measureStrokes(letterSet(document.design, document.seats, face, fonts), fonts);
   const own = kitsOf(lettered.seats, document.vinyls, { copies: document.blank.handle?.school === "both" ? 2 : 1, sizeOf: (vinyl) => partSize(vinyl, document) });
   const all = [...own, ...spareKits(own, document.spareKits)];
-  return { face, lettered, kits: [...all, ...recutKits(all, document.recuts)] };
+  return { face, lettered, kits: [...all, ...recutKits(all, document.recuts, document.vinyls)] };
 }
 
 export type PlanStages = Omit<Plan, "findings">;

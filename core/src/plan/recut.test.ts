@@ -75,6 +75,24 @@ describe("what is cut again", () => {
     expect(bags.length).toBe(before.kits.length);
   });
 
+  it("of single pieces only these are cut, and only these are new in the bag", () => {
+    const recuts = [{ ...again("3"), pieces: [2] }];
+    const one = planOf({ recuts });
+    const whole = before.kits.find((kit) => kit.seat === "3" && kit.vinyl === film);
+    const fresh = one.kits.find((kit) => kit.recut !== null);
+    expect(whole?.pieces.length).toBeGreaterThan(2);
+    expect(fresh?.pieces.map(({ id, polygon }) => ({ id, polygon }))).toEqual([{ id: `recut-1-${film}-2`, polygon: whole?.pieces[1]?.polygon }]);
+    expect(fresh?.weed.minutes).toBeLessThan(whole?.weed.minutes ?? 0);
+    const inBag = kitsInBags(one.kits, recuts).find((kit) => kit.seat === "3" && kit.vinyl === film);
+    expect(inBag?.pieces.map(({ id }) => id)).toEqual(whole?.pieces.map(({ id }, i) => (i === 1 ? `recut-1-${film}-2` : id)));
+    // All of it after a piece of it: nothing of the first cut is left.
+    const all = [...recuts, again("3", 2)];
+    const twice = kitsInBags(planOf({ recuts: all }).kits, all).find((kit) => kit.seat === "3" && kit.vinyl === film);
+    expect(twice?.pieces.every(({ id }) => id.startsWith(`recut-2-${film}-`))).toBe(true);
+    // A piece that is no longer there is passed over.
+    expect(planOf({ recuts: [{ ...again("3"), pieces: [99] }] }).laidOut.sheets.length).toBe(before.laidOut.sheets.length);
+  });
+
   it("a seat that was taken out meanwhile is passed over", () => {
     expect(planOf({ recuts: [again("nobody")] }).laidOut.sheets.length).toBe(before.laidOut.sheets.length);
   });

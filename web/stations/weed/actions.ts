@@ -1,6 +1,7 @@
 "use server";
 
 import { revalidatePath } from "next/cache";
+import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { addRecut } from "@/cutting/recut.ts";
 import { withStudio } from "@/data/client.ts";
@@ -8,13 +9,20 @@ import { addLog } from "@/data/log.ts";
 import { finishWeeding, markRecut, reopenWeeding, runWeedTimer } from "@/data/making.ts";
 import { isId } from "@/planning/planned-class.ts";
 
-export type WeedAct =
-  | { readonly act: "start" | "pause" | "done" | "flawed" | "reopen" }
-  | { readonly act: "recut"; readonly reason: string /** Null: all colours of the kit. */; readonly vinyl: string | null };
-
-export async function weedAct(id: string, seat: string, what: WeedAct): Promise<{ ok: boolean }> {
+const whatSchema = z.discriminatedUnion("act", [
+  z.object({ act: z.enum(["start", "pause", "done", "flawed", "reopen"]) }),
+  z.object({
+    act: z.literal("recut"),
+    reason: z.string().max(120),
+    vinyl: z.string().max(80).nullable().describe("null: all colours of the kit"),
+    pieces: z.array(z.string().max(160)).max(500).describe("names of what failed; none: all of it"),
+  }),
+]);
+export type WeedAct = z.infer<typeof whatSchema>;
+export async function weedAct(id: string, seat: string, wanted: WeedAct): Promise<{ ok: boolean }> {
   const host = await requireHost();
-  if (!isId(id) || typeof seat !== "string" || seat.length > 40) return { ok: false };
+  const { data: what } = whatSchema.safeParse(wanted);
+  if (!isId(id) || typeof seat !== "string" || seat.length > 40 || !what) return { ok: false };
   await withStudio(host.studioId, async (sql) => {
     switch (what.act) {
       case "start":
@@ -24,9 +32,9 @@ export async function weedAct(id: string, seat: string, what: WeedAct): Promise<
       case "reopen":
         return reopenWeeding(sql, id, seat);
       case "recut":
-        await markRecut(sql, id, seat, what.reason.slice(0, 120));
-        await addRecut(sql, host.studioId, id, { seat, vinyl: what.vinyl, label: `Seat ${seat} cut again` });
-        await addLog(sql, host.studioId, id, { kind: "lost", seat, body: { reason: what.reason.slice(0, 120) } });
+        await markRecut(sql, id, seat, what.reason);
+        await addRecut(sql, host.studioId, id, { seat, vinyl: what.vinyl, pieces: what.pieces, label: `Seat ${seat} cut again` });
+        await addLog(sql, host.studioId, id, { kind: "lost", seat, body: { reason: what.reason } });
         return;
       default: {
         const minutes = await finishWeeding(sql, id, seat, what.act === "flawed");

@@ -47,6 +47,8 @@ export function WeedBench({ classId, kit, now, queue, pieces, vinyls, splits, st
   const router = useRouter();
   const [busy, start] = useTransition();
   const [asking, setAsking] = useState(false);
+  const [failed, setFailed] = useState<ReadonlySet<string>>(new Set());
+  const toggle = (piece: string) => setFailed((before) => new Set(before.has(piece) ? [...before].filter((other) => other !== piece) : [...before, piece]));
   const seconds = useTimer(kit.weedingSeconds, kit.weedingSince, now);
   const counters = pieces.reduce((sum, piece) => sum + piece.counters, 0);
   const at = queue.findIndex(({ seat }) => seat === kit.seat);
@@ -56,6 +58,7 @@ export function WeedBench({ classId, kit, now, queue, pieces, vinyls, splits, st
       start(async () => {
         await weedAct(classId, kit.seat, what);
         setAsking(false);
+        setFailed(new Set());
         const following = queue.find((row) => row.seat !== kit.seat && !row.weeded);
         if (next && following) go(following);
         router.refresh();
@@ -118,7 +121,7 @@ export function WeedBench({ classId, kit, now, queue, pieces, vinyls, splits, st
           </ul>
         </nav>
         <div>
-          <WeedPicture pieces={pieces} vinyls={vinyls} label={kit.label} stencil={stencil} />
+          <WeedPicture pieces={pieces} vinyls={vinyls} label={kit.label} stencil={stencil} picking={asking ? { picked: failed, onPick: toggle } : null} />
           {splits.map((split) => (
             <div key={split.layer} className="mt-4">
               <Reassembly split={split} pieces={pieces.filter(({ vinyl }) => vinyl === split.layer)} colour={vinyls.find(({ id }) => id === split.layer)?.colour ?? ""} name={kit.label} />
@@ -146,7 +149,10 @@ export function WeedBench({ classId, kit, now, queue, pieces, vinyls, splits, st
       {asking && (
         <LostPiece
           vinyls={vinyls.filter(({ id }) => pieces.some((piece) => piece.vinyl === id))}
-          onTake={(reason, vinyl) => act({ act: "recut", reason, vinyl }, true)}
+          pieces={pieces}
+          picked={failed}
+          onPick={toggle}
+          onTake={(reason, vinyl) => act({ act: "recut", reason, vinyl, pieces: [...failed] }, true)}
           onLeave={() => setAsking(false)}
         />
       )}
@@ -224,17 +230,39 @@ const REASONS = ["lost", "torn", "folded on itself", "not cut through"];
 
 interface LostProps {
   readonly vinyls: Props["vinyls"];
+  readonly pieces: readonly BenchPiece[];
+  readonly picked: ReadonlySet<string>;
+  readonly onPick: (piece: string) => void;
   readonly onTake: (reason: string, vinyl: string | null) => void;
   readonly onLeave: () => void;
 }
 
-function LostPiece({ vinyls, onTake, onLeave }: LostProps) {
+function LostPiece({ vinyls, pieces, picked, onPick, onTake, onLeave }: LostProps) {
   const [vinyl, setVinyl] = useState("");
   return (
     <div role="dialog" aria-label="Lost a piece" className="fixed inset-x-0 bottom-[74px] z-40 border-brick border-t-2 bg-brick-tint p-4">
       <div className="mx-auto flex max-w-4xl flex-wrap items-center gap-3">
-        <p className="mr-2 font-bold">What happened? It is laid at once to be cut again, on a scrap if one is large enough.</p>
-        {vinyls.length > 1 && (
+        <div className="w-full">
+          <p className="font-bold">Which pieces failed? Touch them on the picture{picked.size === 0 ? "; if none is touched, the whole kit is cut again." : "."}</p>
+          {pieces.length > 1 && (
+            <div className="mt-2 flex max-h-28 flex-wrap gap-1.5 overflow-y-auto">
+              {pieces.map(({ id }, i) => (
+                <button
+                  key={id}
+                  type="button"
+                  aria-pressed={picked.has(id)}
+                  aria-label={`Piece ${i + 1}`}
+                  onClick={() => onPick(id)}
+                  className={`min-h-11 min-w-11 rounded-card border-2 border-brick font-bold ${picked.has(id) ? "bg-brick text-white" : "bg-card text-brick"}`}
+                >
+                  {i + 1}
+                </button>
+              ))}
+            </div>
+          )}
+        </div>
+        <p className="mr-2 font-bold">What happened? It is laid at once, on a scrap if one is large enough.</p>
+        {vinyls.length > 1 && picked.size === 0 && (
           <label className="flex min-h-11 items-center gap-2">
             Which colour?
             <select value={vinyl} onChange={(event) => setVinyl(event.target.value)}>

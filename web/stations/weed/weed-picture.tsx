@@ -13,11 +13,13 @@ interface Props {
   readonly vinyls: readonly { readonly id: string; readonly name: string; readonly colour: string }[];
   readonly label: string;
   readonly stencil: boolean;
+  /** While the host says which pieces failed: they bear numbers and can be touched. */
+  readonly picking: { readonly picked: ReadonlySet<string>; readonly onPick: (piece: string) => void } | null;
 }
 
 const PAD_MM = 5;
 
-export function WeedPicture({ pieces, vinyls, label, stencil }: Props) {
+export function WeedPicture({ pieces, vinyls, label, stencil, picking }: Props) {
   const points = pieces.flatMap(({ path }) => [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((match) => [Number(match[1]), Number(match[2])] as const));
   if (points.length === 0) return <p className="py-10 text-lg">This seat has nothing to weed.</p>;
   const [minX, maxX] = [Math.min(...points.map((p) => p[0])) - PAD_MM, Math.max(...points.map((p) => p[0])) + PAD_MM];
@@ -41,10 +43,13 @@ export function WeedPicture({ pieces, vinyls, label, stencil }: Props) {
         </defs>
         <rect x={minX} y={minY} width={w} height={h} fill="url(#goes-away)" stroke="var(--color-soft)" strokeWidth={1.4 * px} strokeDasharray={`${7 * px} ${5 * px}`} />
         {pieces.map((piece) => (
+          // biome-ignore lint/a11y/noStaticElementInteractions: the same pieces are buttons in the dialog that asks
           <path
             key={piece.id}
             d={piece.path}
-            fill={vinyls.find(({ id }) => id === piece.vinyl)?.colour ?? "var(--color-ink)"}
+            onClick={picking ? () => picking.onPick(piece.id) : undefined}
+            className={picking ? "cursor-pointer" : undefined}
+            fill={picking?.picked.has(piece.id) ? "var(--color-brick)" : (vinyls.find(({ id }) => id === piece.vinyl)?.colour ?? "var(--color-ink)")}
             fillRule="evenodd"
             stroke="var(--color-ink)"
             strokeOpacity="0.25"
@@ -52,14 +57,11 @@ export function WeedPicture({ pieces, vinyls, label, stencil }: Props) {
             data-piece={piece.id}
           />
         ))}
-        {insides.map(([x, y], i) => (
-          <g key={`${x}-${y}`}>
-            <circle cx={x} cy={y} r={8.5 * px} fill="var(--color-ink)" fillOpacity="0.9" />
-            <text x={x} y={y} fontSize={11 * px} fontWeight="700" fill="var(--color-white)" textAnchor="middle" dominantBaseline="central">
-              {i + 1}
-            </text>
-          </g>
-        ))}
+        {picking
+          ? pieces.map((piece, i) => (
+              <Badge key={piece.id} at={middleOf(piece.path.split("M")[1] ?? "")} n={i + 1} px={px} tone={picking.picked.has(piece.id) ? "var(--color-brick)" : "var(--color-ink)"} />
+            ))
+          : insides.map(([x, y], i) => <Badge key={`${x}-${y}`} at={[x, y]} n={i + 1} px={px} tone="var(--color-ink)" />)}
         <path
           d={`M${maxX - 12 * px} ${minY - 10 * px}Q${maxX - 34 * px} ${minY - 8 * px} ${maxX - 44 * px} ${minY + 16 * px}`}
           fill="none"
@@ -90,15 +92,27 @@ export function WeedPicture({ pieces, vinyls, label, stencil }: Props) {
 const MM_PER_CSS_PX = 25.4 / 96;
 
 /** A mark for every inside: the middle of each ring after the first. */
-function insidePoints(path: string): [number, number][] {
-  return path
+const insidePoints = (path: string): [number, number][] =>
+  path
     .split("M")
     .slice(2)
-    .map((ring) => {
-      const points = [...ring.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((match) => [Number(match[1]), Number(match[2])] as const);
-      const xs = points.map((p) => p[0]);
-      const ys = points.map((p) => p[1]);
-      return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2] as [number, number];
-    })
+    .map(middleOf)
     .sort((a, b) => a[0] - b[0]);
+
+/** Middle of a ring's box. */
+function middleOf(ring: string): [number, number] {
+  const points = [...ring.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((match) => [Number(match[1]), Number(match[2])] as const);
+  const [xs, ys] = [points.map((p) => p[0]), points.map((p) => p[1])];
+  return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
+}
+
+function Badge({ at: [x, y], n, px, tone }: { at: readonly [number, number]; n: number; px: number; tone: string }) {
+  return (
+    <g className="pointer-events-none">
+      <circle cx={x} cy={y} r={8.5 * px} fill={tone} fillOpacity="0.9" stroke="var(--color-white)" strokeWidth={px} />
+      <text x={x} y={y} fontSize={11 * px} fontWeight="700" fill="var(--color-white)" textAnchor="middle" dominantBaseline="central">
+        {n}
+      </text>
+    </g>
+  );
 }
