@@ -68,6 +68,10 @@ describe("the Cut station", () => {
   it("power loss in the middle: what is cut is known, also by the other server, and the rest is offered", async () => {
     await driver.get(`${address}/cut`);
     await shows("Before you press start");
+    // The test squares are still in.
+    await press(driver, byText("button", "Take the film out of the cutter"));
+    await press(driver, byText("button", "Load the film"));
+    await shows("In the cutter: film of");
     await lookAtEverything();
     await press(driver, byText("button", "Send to cutter"));
     await waitFor(async () => /Cutting: [1-9]\d* of/u.test(await text()), "nothing was cut");

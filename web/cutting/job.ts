@@ -7,9 +7,9 @@ import { addLog } from "@/data/log.ts";
 import { listSheets, type SheetRow, sheetFile } from "@/data/making.ts";
 import { filmOf } from "@/data/scraps.ts";
 import { finishSheet } from "./finish.ts";
-import { type Control, CutterSilent, type CutterStatus, control, cutterResult, cutterStatus, sendLoad } from "./port.ts";
+import { type Control, CutterSilent, type CutterStatus, control, cutterResult, cutterStatus, type Load, loadFilm, sendLines, waitingFilm } from "./port.ts";
 
-export type Begun = { readonly ok: true; readonly job: CutJob } | { readonly ok: false; readonly reason: "gone" | "busy" | "silent" | "nothingLeft" };
+export type Begun = { readonly ok: true; readonly job: CutJob } | { readonly ok: false; readonly reason: "gone" | "busy" | "silent" | "nothingLeft" | "otherFilm" };
 
 export interface Begin {
   readonly studioId: string;
@@ -33,26 +33,44 @@ export async function beginCutting({ studioId, workshopId, document, nn, preflig
   if (pieces.length === 0) return { ok: false, reason: "nothingLeft" };
   const before = await cutterStatus().catch(silently);
   if (!before) return { ok: false, reason: "silent" };
-  if (["cutting", "paused", "jammed"].includes(before.state)) return { ok: false, reason: "busy" };
+  if (isBusy(before)) return { ok: false, reason: "busy" };
+  const { meta } = sheet;
+  const load = loadOf(document, meta);
+  const waiting = waitingFilm(before);
+  if (waiting && !sameSize(waiting, load)) return { ok: false, reason: "otherFilm" };
   const job = await withStudio(studioId, (sql) => beginJob(sql, studioId, workshopId, { nn, sheetHash: sheet.hash, pieces, cutMm: sheet.meta.cutLengthMm, preflight }));
   if (!job) return { ok: false, reason: "busy" };
-  const { cutter } = document;
-  const { meta } = sheet;
   const own = onlyPieces(file.hpgl, new Set(pieces));
   // On a shared mat the film lies away from the corner; y counts from the far end.
   const rest = meta.mat ? shiftedHpgl(own, meta.mat.x, meta.mat.height - meta.mat.y - meta.height) : own;
-  const load = {
-    width: meta.mat?.width ?? meta.width,
-    height: meta.mat?.height ?? meta.height,
-    motion: { travelSpeed: cutter.travelSpeed, liftSeconds: cutter.liftSeconds, cornerSeconds: cutter.cornerSeconds },
-  };
-  const status = await sendLoad(load, setting ? withSetting(rest, setting) : rest).catch(silently);
+  const lines = setting ? withSetting(rest, setting) : rest;
+  const status = await (waiting ? sendLines(lines) : loadFilm(load).then(() => sendLines(lines))).catch(silently);
   if (!status) {
     await withStudio(studioId, (sql) => recordProgress(sql, job.id, { state: "stopped", cut: [], seconds: 0, ofSeconds: 0, fault: "silent" }, true));
     return { ok: false, reason: "silent" };
   }
   follow(studioId);
   return { ok: true, job };
+}
+
+const isBusy = ({ state }: CutterStatus): boolean => state === "cutting" || state === "paused" || state === "jammed";
+const SAME_MM = 0.05;
+const sameSize = (a: Pick<Load, "width" | "height">, b: Pick<Load, "width" | "height">): boolean => Math.abs(a.width - b.width) < SAME_MM && Math.abs(a.height - b.height) < SAME_MM;
+
+const loadOf = ({ cutter }: ClassDocument, meta: SheetRow["meta"]): Load => ({
+  width: meta.mat?.width ?? meta.width,
+  height: meta.mat?.height ?? meta.height,
+  motion: { travelSpeed: cutter.travelSpeed, liftSeconds: cutter.liftSeconds, cornerSeconds: cutter.cornerSeconds },
+});
+
+/** The film of a load goes in; its lines are sent by `beginCutting`. Film that is still in comes out. */
+export async function loadSheet({ studioId, workshopId, document, nn }: Omit<Begin, "preflight">): Promise<"loaded" | "gone" | "busy" | "silent"> {
+  const sheet = (await withStudio(studioId, (sql) => listSheets(sql, workshopId))).find((row) => row.nn === nn);
+  if (!sheet) return "gone";
+  const before = await cutterStatus().catch(silently);
+  if (!before) return "silent";
+  if (isBusy(before) || (await withStudio(studioId, runningJob))) return "busy";
+  return (await loadFilm(loadOf(document, sheet.meta)).catch(silently)) ? "loaded" : "silent";
 }
 
 /** Pieces of a load that are through, over all attempts. */

@@ -11,6 +11,7 @@ const statusSchema = z.object({
   seconds: z.number(),
   ofSeconds: z.number(),
   received: z.boolean(),
+  film: z.object({ width: z.number(), height: z.number() }).nullable(),
 });
 export type CutterStatus = z.infer<typeof statusSchema>;
 const resultSchema = z.object({ pieces: z.array(z.object({ piece: z.string(), outcome: z.enum(["through", "kissed", "missed"]) })) });
@@ -70,8 +71,10 @@ export interface Load {
   readonly motion: { readonly travelSpeed: number; readonly liftSeconds: number; readonly cornerSeconds: number };
 }
 
-/** Film in, lines sent, and the machine's first status. */
-export async function sendLoad(load: Load, hpgl: string): Promise<CutterStatus> {
-  statusSchema.parse(await ask(`${ESCAPE}L${JSON.stringify(load)}\n`));
-  return statusSchema.parse(await ask(`${hpgl}${ESCAPE}S`));
-}
+/** Film in: the machine waits for lines. */
+export const loadFilm = async (load: Load): Promise<CutterStatus> => statusSchema.parse(await ask(`${ESCAPE}L${JSON.stringify(load)}\n`));
+/** Lines for the film that is in. */
+export const sendLines = async (hpgl: string): Promise<CutterStatus> => statusSchema.parse(await ask(`${hpgl}${ESCAPE}S`));
+
+/** Film that is in and untouched: nothing was sent for it yet. */
+export const waitingFilm = ({ state, film, ofSeconds, received }: CutterStatus): CutterStatus["film"] => (state === "ready" && ofSeconds === 0 && !received ? film : null);

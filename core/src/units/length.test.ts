@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { type LengthUnit, parseLength, showLength } from "./length.ts";
+import { type LengthUnit, parseLength, showLength, showSize } from "./length.ts";
 
 const mm = (text: string, unit?: LengthUnit) => {
   const read = parseLength(text, unit);
@@ -66,5 +66,15 @@ describe("showLength", () => {
     [196.4, "mm", "196 mm"],
   ] as const)("shows %d in %s", (length, unit, expected) => {
     expect(showLength(length, unit)).toBe(expected);
+  });
+});
+
+describe("showSize", () => {
+  it.each([
+    [{ width: 292, height: 181 }, "mm", "292 × 181 mm"],
+    [{ width: 292, height: 181 }, "cm", "29.2 × 18.1 cm"],
+    [{ width: 50.8, height: 101.6 }, "inDecimal", "2 × 4 in"],
+  ] as const)("says the unit once: %o in %s", (size, unit, expected) => {
+    expect(showSize(size, unit)).toBe(expected);
   });
 });

@@ -86,3 +86,7 @@ function showInchFraction(mm: number): string {
   if (top === 0) return `${sign}${whole}`;
   return whole === 0 ? `${sign}${top}/${bottom}` : `${sign}${whole} ${top}/${bottom}`;
 }
+
+/** Width by height, the unit said once. */
+export const showSize = ({ width, height }: { readonly width: number; readonly height: number }, unit: LengthUnit = "mm"): string =>
+  `${showLength(width, unit).replace(/ (mm|cm|in)$/u, "")} × ${showLength(height, unit)}`;

@@ -6,8 +6,8 @@ import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { finishSheet } from "@/cutting/finish.ts";
-import { beginCutting, steer, syncCutting } from "@/cutting/job.ts";
-import { CutterSilent, cutterStatus, sendLoad } from "@/cutting/port.ts";
+import { beginCutting, loadSheet, steer, syncCutting } from "@/cutting/job.ts";
+import { CutterSilent, cutterStatus, loadFilm, sendLines } from "@/cutting/port.ts";
 import { withStudio } from "@/data/client.ts";
 import { bladeMm, keepTestCut, lastTestCut, newBlade } from "@/data/cut-jobs.ts";
 import { addLog } from "@/data/log.ts";
@@ -39,6 +39,7 @@ const REFUSED = {
   busy: "The cutter is at work on another load.",
   silent: "The cutter does not answer. Is it switched on?",
   nothingLeft: "Every piece of this load is cut.",
+  otherFilm: "The film in the cutter has another size than this load. Take it out, and load the right one.",
 } as const;
 
 /** Sends the load, once everything is looked at or answered with a reason. */
@@ -61,6 +62,15 @@ export async function startCutting(id: string, nn: number, answers: unknown): Pr
   const begun = await beginCutting({ studioId: host.studioId, workshopId: id, document, nn, preflight: { lines, ...read.data } });
   if (!begun.ok) return { ok: false, message: REFUSED[begun.reason] };
   return { ok: true };
+}
+
+/** Film in, as it lies on the mat; nothing is cut yet. */
+export async function loadCutter(id: string, nn: number): Promise<StartAnswer> {
+  const host = await requireHost();
+  const planned = isId(id) && Number.isInteger(nn) ? await plannedClass(host.studioId, id) : null;
+  if (!planned?.ok) return { ok: false, message: REFUSED.gone };
+  const done = await loadSheet({ studioId: host.studioId, workshopId: id, document: planned.value.document, nn });
+  return done === "loaded" ? { ok: true } : { ok: false, message: REFUSED[done] };
 }
 
 export async function steerCutting(id: string, what: "pause" | "resume" | "cancel" | "unload"): Promise<boolean> {
@@ -89,7 +99,8 @@ export async function cutTestSquares(id: string, vinylId: string): Promise<Start
     if (await syncCutting(host.studioId)) return { ok: false, message: REFUSED.busy };
     const { state } = await cutterStatus();
     if (state === "cutting" || state === "paused" || state === "jammed") return { ok: false, message: REFUSED.busy };
-    await sendLoad({ width: page.width, height: page.height, motion: cutter }, testCutHpgl(page, cutter));
+    await loadFilm({ width: page.width, height: page.height, motion: cutter });
+    await sendLines(testCutHpgl(page, cutter));
     return { ok: true };
   } catch (error) {
     if (error instanceof CutterSilent) return { ok: false, message: REFUSED.silent };

@@ -1,14 +1,14 @@
 "use client";
 
 import type { PreflightLine } from "@elm-basket/core/cutting/preflight.ts";
-import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { type ReactNode, useEffect, useRef, useState, useTransition } from "react";
 import type { SheetRow } from "@/data/making.ts";
 import { isTyping } from "@/stations/frame/rail.tsx";
 import { Button } from "@/ui/button.tsx";
 import { ProgressBar } from "@/ui/progress-bar.tsx";
-import { markLoad, type StartAnswer, startCutting, steerCutting } from "./actions.ts";
+import { loadCutter, markLoad, type StartAnswer, startCutting, steerCutting } from "./actions.ts";
 import { HandPanel } from "./hand-panel.tsx";
 import type { HandRules } from "./hand-sheet.ts";
 import { Preflight } from "./preflight.tsx";
@@ -44,7 +44,7 @@ const NO_RULES: HandRules = { counters: false, reach: { width: 0, height: 0 } };
 export function CutBench({ children, ...input }: CutBenchInput & { readonly children: ReactNode }) {
   const { classId, sheet, through, flawed, lines } = input;
   const router = useRouter();
-  const { job, silent, offline, filmIn, look } = useCutting(classId);
+  const { job, silent, offline, film, look } = useCutting(classId);
   const [busy, start] = useTransition();
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const [reasons, setReasons] = useState<Readonly<Record<string, string>>>({});
@@ -76,6 +76,12 @@ export function CutBench({ children, ...input }: CutBenchInput & { readonly chil
       if (!(await steerCutting(classId, what))) setSaid("The cutter does not answer. Is it switched on?");
       look();
     });
+  const load = () =>
+    start(async () => {
+      tell(await loadCutter(classId, sheet.nn));
+      look();
+    });
+  const size = { width: sheet.meta.mat?.width ?? sheet.meta.width, height: sheet.meta.mat?.height ?? sheet.meta.height };
   const mark = (cut: boolean) =>
     start(async () => {
       await markLoad(classId, sheet.nn, cut);
@@ -123,6 +129,7 @@ export function CutBench({ children, ...input }: CutBenchInput & { readonly chil
         )}
         {!working && !sheet.cutAt && <Preflight lines={lines} unit={input.unit} ticked={ticked} reasons={reasons} onTick={setTicked} onReason={setReasons} />}
         {!working && !sheet.cutAt && <TestCut {...input.test} classId={classId} />}
+        {!working && film?.waiting && <p className="pt-2 text-soft">In the cutter: film of {showSize(film, input.unit)}.</p>}
         <p className="min-h-6 py-2 text-soft" role="alert">
           {said}
         </p>
@@ -151,7 +158,12 @@ export function CutBench({ children, ...input }: CutBenchInput & { readonly chil
               Stop this load
             </Button>
           )}
-          {!working && filmIn && (
+          {!working && !film && !silent && !sheet.cutAt && (
+            <Button disabled={busy} onClick={load}>
+              Load the film, {showSize(size, input.unit)}
+            </Button>
+          )}
+          {!working && film && (
             <Button disabled={busy} onClick={() => to("unload")}>
               Take the film out of the cutter
             </Button>

@@ -1,6 +1,6 @@
 import { isPiece } from "@elm-basket/core/cutting/paths.ts";
 import { preflight } from "@elm-basket/core/cutting/preflight.ts";
-import { showLength } from "@elm-basket/core/units/length.ts";
+import { showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import Link from "next/link";
@@ -159,10 +159,7 @@ function Loads({ data, chosen }: { data: StationData; chosen: number }) {
                     `scraps ${sheet.meta.scraps.map(({ label }) => label).join(", ")}`
                   ) : (
                     <>
-                      {planned.document.layout.trim ? "trim" : "whole sheet"}{" "}
-                      <b>
-                        {showLength(sheet.meta.width, unit).replace(/ (mm|cm|in)$/u, "")} × {showLength(sheet.meta.height, unit)}
-                      </b>
+                      {planned.document.layout.trim ? "trim" : "whole sheet"} <b>{showSize(sheet.meta, unit)}</b>
                     </>
                   )}
                 </span>

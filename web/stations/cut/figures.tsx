@@ -1,4 +1,4 @@
-import { showLength } from "@elm-basket/core/units/length.ts";
+import { showLength, showSize } from "@elm-basket/core/units/length.ts";
 import type { Outcome } from "@/data/cut-jobs.ts";
 import type { SheetRow } from "@/data/making.ts";
 import type { StationData } from "@/stations/frame/load.ts";
@@ -123,11 +123,7 @@ export function Figures({ data, nn, outcomes }: { data: StationData; nn: number;
         {dm2(Math.max(0, use.boxesMm2 - use.usedMm2))}
       </FigureRow>
       {Object.keys(outcomes).length > 0 && <CameThrough kits={meta.kits} outcomes={outcomes} />}
-      {meta.leftover && (
-        <FigureRow name="Left over, worth keeping">
-          {showLength(meta.leftover.width, unit).replace(/ (mm|cm|in)$/u, "")} × {showLength(meta.leftover.height, unit)}
-        </FigureRow>
-      )}
+      {meta.leftover && <FigureRow name="Left over, worth keeping">{showSize(meta.leftover, unit)}</FigureRow>}
     </>
   );
 }

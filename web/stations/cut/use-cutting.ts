@@ -17,8 +17,8 @@ export interface Cutting {
 interface Seen {
   readonly job: Cutting | null;
   readonly silent: boolean;
-  /** Film is in the cutter, whoever loaded it. */
-  readonly filmIn: boolean;
+  /** Film in the cutter, whoever loaded it, mm; waiting as long as nothing was sent for it. */
+  readonly film: { readonly width: number; readonly height: number; readonly waiting: boolean } | null;
 }
 
 const WATCH_MS = 600;
@@ -27,7 +27,7 @@ const IDLE_MS = 4000;
 /** Watches the cutter while it works, and now and then otherwise; the page is refreshed when a job ends. */
 export function useCutting(classId: string): Seen & { offline: boolean; look(): void } {
   const router = useRouter();
-  const [seen, setSeen] = useState<Seen>({ job: null, silent: false, filmIn: false });
+  const [seen, setSeen] = useState<Seen>({ job: null, silent: false, film: null });
   const [offline, setOffline] = useState(false);
   const working = useRef(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);

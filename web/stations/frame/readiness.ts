@@ -1,6 +1,6 @@
 /** What each station has to say for itself: how far it is, and one line on what counts there. */
 import type { FindingCode } from "@elm-basket/core/advice/finding.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { KitRow, SheetRow, StoredPlan } from "@/data/making.ts";
 import type { KnotState } from "@/ui/marks.tsx";
@@ -70,7 +70,7 @@ export function readiness({ plan, kits, sheets, unit, ended }: ReadinessInput): 
   const weedLeft = kits.filter((kit) => !kit.weeded).reduce((sum, kit) => sum + kit.weedMinutes, 0);
   return {
     plan: { state: withStop("plan", seats > 0 ? "full" : "half"), line: plural(seats, "seat") },
-    measure: { state: withStop("measure", checks("measure") > 0 ? "half" : "full"), line: `${showLength(plan.face.width, unit).replace(/ (mm|cm|in)$/u, "")} × ${showLength(plan.face.height, unit)}` },
+    measure: { state: withStop("measure", checks("measure") > 0 ? "half" : "full"), line: showSize(plan.face, unit) },
     letter: {
       state: withStop("letter", seats === 0 ? "empty" : checks("letter") > 0 ? "half" : "full"),
       line: seats === 0 ? "no names yet" : checks("letter") > 0 ? plural(checks("letter"), "finding") : "all sound",

@@ -1,6 +1,6 @@
 "use client";
 
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import { type LengthUnit, showLength, showSize } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { useTransition } from "react";
 import type { ScrapRow } from "@/data/scraps.ts";
@@ -38,7 +38,7 @@ export function ScrapBox({ scraps, unit }: { scraps: readonly ScrapRow[]; unit: 
               <FilmDot colour={film.colour} /> {label}
             </p>
             <p className="text-sm text-soft">
-              {film.name}, {showLength(width, unit).replace(/ (mm|cm|in)$/u, "")} × {showLength(height, unit)}
+              {film.name}, {showSize({ width, height }, unit)}
               {bought && `, bought ${bought}`}
             </p>
             <button

@@ -1,11 +1,11 @@
 import { currentHost } from "@/account/session.ts";
 import { follow, syncCutting } from "@/cutting/job.ts";
-import { cutterStatus } from "@/cutting/port.ts";
+import { cutterStatus, waitingFilm } from "@/cutting/port.ts";
 
-/** Whether the cutter holds film; false also when it does not answer. */
-async function filmIn(): Promise<boolean> {
+/** The film in the cutter; nothing also when it does not answer. */
+async function filmIn(): Promise<{ width: number; height: number; waiting: boolean } | null> {
   const status = await cutterStatus().catch(() => null);
-  return status !== null && status.state !== "empty";
+  return status?.film ? { ...status.film, waiting: waitingFilm(status) !== null } : null;
 }
 
 /** What the cutter is doing now, for a page that watches it. */
@@ -20,7 +20,7 @@ export async function GET(_request: Request, { params }: { params: Promise<{ id:
     {
       silent: now?.silent ?? false,
       // Film that is still in is to be taken out by somebody.
-      filmIn: job && !job.endedAt ? true : await filmIn(),
+      film: await filmIn(),
       job: job ? { mine: job.workshopId === id, nn: job.nn, state: job.state, cut: job.cut, pieces: job.pieces.length, seconds: job.seconds, ofSeconds: job.ofSeconds, fault: job.fault } : null,
     },
     { headers: { "cache-control": "no-store" } },

@@ -15,7 +15,8 @@ import { migrate } from "../data/migrate.ts";
 import { openStudio } from "../data/sign-in.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import run from "../workers/plan.server.ts";
-import { beginCutting, syncCutting, throughOf } from "./job.ts";
+import { beginCutting, loadSheet, syncCutting, throughOf } from "./job.ts";
+import { control, cutterStatus, loadFilm, waitingFilm } from "./port.ts";
 
 interface Cluster {
   readonly url: string;
@@ -92,6 +93,24 @@ afterAll(async () => {
   await closePool();
   cluster.stop();
   rmSync(folder, { recursive: true, force: true });
+});
+
+describe("film in the cutter", () => {
+  it("is loaded without being cut, and film of another size is refused", async () => {
+    const own = { studioId: studio, workshopId: id, document };
+    expect(await loadSheet({ ...own, nn: 99 })).toBe("gone");
+    expect(await loadSheet({ ...own, nn: 1 })).toBe("loaded");
+    const { meta } = (await sheetOne()) as NonNullable<Awaited<ReturnType<typeof sheetOne>>>;
+    const status = await cutterStatus();
+    expect(waitingFilm(status)).toEqual({ width: meta.width, height: meta.height });
+    expect(status.cut).toEqual([]);
+    await loadFilm({ width: meta.width, height: meta.height + 40, motion: { travelSpeed: 200, liftSeconds: 0.1, cornerSeconds: 0 } });
+    expect(await begin()).toEqual({ ok: false, reason: "otherFilm" });
+    expect(await withStudio(studio, runningJob)).toBeNull();
+    expect(waitingFilm(await control("unload"))).toBeNull();
+    // Left in, as the host would leave it: the cut below is sent to this very film.
+    expect(await loadSheet({ ...own, nn: 1 })).toBe("loaded");
+  });
 });
 
 describe("killed in the middle of a cut", () => {
