@@ -164,6 +164,19 @@ describe("layTight", () => {
     expect(layout.sheets).toBe(1);
   });
 
+  it("what comes last goes onto the smallest scrap that holds it", () => {
+    const star = (id: string): ShapeItem => ({ id, polygons: [[ring(12, 10).map(([x, y], i): Point => (i % 2 === 0 ? [x, y] : [x / 2, y / 2]))]], turns: [0, 90] });
+    const of = (id: string, w: number, h: number) => ({ id, polygon: [[rectRing(0, 0, w, h)]] as Polygons });
+    const scraps = [of("first", 26, 26), of("large", 150, 90), of("tiny", 10, 60), of("small", 40, 30), of("middling", 60, 60)];
+    const own = problem([star("a"), star("b")], { scraps, stock: null });
+    const layout = layTight(own);
+    expect(validateShapes(own, layout)).toEqual([]);
+    expect(layout.placements.map(({ bin }) => bin).sort()).toEqual(["first", "small"]);
+    // Where somebody put it, it stays.
+    const pinned = layTight({ ...own, pinned: [{ id: "b", bin: "large", x: 40, y: 40, turn: 0 }] });
+    expect(pinned.placements.find(({ id }) => id === "b")?.bin).toBe("large");
+  });
+
   it("takes nothing at all", () => {
     expect(layTight(problem([]))).toEqual({ placements: [], unplaced: [], sheets: 0, length: 0 });
   });

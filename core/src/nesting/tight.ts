@@ -39,6 +39,9 @@ const BOXES_FIRST = 0.9;
 /** Share for laying edge to edge what has straight edges. */
 const EDGED_SHARE = 0.75;
 const EDGED_SHORT_SHARE = 0.35;
+/** Smaller scraps that are tried for what came last, and the share of the time left for each. */
+const MOST_SMALLER = 6;
+const SMALLER_SHARE = 0.3;
 /** Share for a look at boxes alone. */
 const BOX_SHARE = 0.08;
 
@@ -94,9 +97,32 @@ class Tight {
     });
     const fixed = new Set(this.places.keys());
     for (const [n, { id, polygon }] of scraps.entries()) this.fill(id, polygon, 1 / this.binsWanted(scraps.slice(n).map((scrap) => scrap.polygon)));
+    if (this.left().length === 0) this.ontoSmaller(fixed);
     if (stock?.kind === "strip") this.strip(stock.width, fixed);
     if (stock?.kind === "sheet") this.sheets(stock.width, stock.height, stock.most ?? Number.POSITIVE_INFINITY, fixed);
     return this.layout();
+  }
+
+  /** What came last onto a large scrap may go onto a smaller one that is still whole: large rests are worth more. */
+  private ontoSmaller(fixed: ReadonlySet<number>): void {
+    const onScrap = (id: string) => [...this.places].filter(([, { bin }]) => bin === id);
+    const { scraps } = this.problem;
+    const last = scraps.findLast(({ id }) => onScrap(id).length > 0);
+    const own = last ? onScrap(last.id) : [];
+    if (!last || own.some(([i]) => fixed.has(i))) return;
+    const need = own.reduce((sum, [i]) => sum + (this.ready[i] as Ready).area, 0);
+    const smaller = scraps
+      .map(({ id, polygon }) => ({ id, polygon, area: polygonsArea(polygon) }))
+      .filter(({ id, area }) => area < polygonsArea(last.polygon) && area >= need && onScrap(id).length === 0)
+      .sort((a, b) => a.area - b.area)
+      .slice(0, MOST_SMALLER);
+    for (const { id, polygon } of smaller) {
+      for (const [i] of own) this.places.delete(i);
+      this.fill(id, polygon, SMALLER_SHARE);
+      if (this.left().length === 0) return;
+      for (const [i] of onScrap(id)) this.places.delete(i);
+      for (const [i, place] of own) this.places.set(i, place);
+    }
   }
 
   /** How many of these scraps what is left will want, one more for fresh film when they do not suffice: time is shared among them. */

@@ -2,7 +2,7 @@
 
 import { CUTTER_PROFILES, type Cutter } from "@elm-basket/core/cutting/cutter.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import { type LengthUnit, showLength, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
@@ -50,14 +50,14 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit }:
         <SelectField
           label="Cutter and mat"
           value={profile?.id ?? ""}
-          words={[...(profile ? [] : [["", own.name] as const]), ...CUTTER_PROFILES.map(({ id, cutter: { name } }) => [id, name] as const)]}
+          words={[...(profile ? [] : [["", own.name] as const]), ...CUTTER_PROFILES.map(({ id, cutter: { name } }) => [id, shortly(name)] as const)]}
           onChange={(id) => {
             const next = CUTTER_PROFILES.find((one) => one.id === id);
             if (next) changeCutter(next.cutter, `Cut on: ${next.cutter.name}`);
           }}
         />
         <p className="text-soft">
-          Cuts {showLength(own.cutWidth, unit)} × {showLength(own.cutHeight, unit)}, keeps {showLength(own.edgeMargin, unit)} free inside the film's edge.
+          Cuts {showSize({ width: own.cutWidth, height: own.cutHeight }, unit)}, keeps {showLength(own.edgeMargin, unit)} free inside the film's edge.
         </p>
         {dared && (
           <label className="flex min-h-10 items-center gap-3">
@@ -71,7 +71,7 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit }:
                 )
               }
             />
-            As far as it reaches, {showLength(dared.most.width, unit)} × {showLength(dared.most.height, unit)}
+            As far as it reaches, {showSize(dared.most, unit)}
           </label>
         )}
         {film && (
@@ -85,3 +85,6 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit }:
     </details>
   );
 }
+
+/** The column is narrow, and the field's label says what it is. */
+const shortly = (name: string): string => name.replace(/ matted cutter| roll cutter| cutter/u, "");

@@ -4,7 +4,7 @@ import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
 import { showClock, showMinutes } from "@elm-basket/core/units/time.ts";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useCallback, useEffect, useState, useTransition } from "react";
+import { useCallback, useEffect, useRef, useState, useTransition } from "react";
 import type { KitRow } from "@/data/making.ts";
 import { isTyping } from "@/stations/frame/rail.tsx";
 import { SeverityMark } from "@/ui/marks.tsx";
@@ -132,30 +132,35 @@ export function WeedBench({ classId, kit, now, queue, pieces, vinyls, splits, st
           <h2 className="text-2xl [overflow-wrap:anywhere]">{kit.label}</h2>
           {kit.recutReason && <Hint severity="stop">To be cut again: {kit.recutReason}.</Hint>}
           {kit.changed && <Hint severity="stop">The letters changed since this kit was cut. Cut it again, or put the old letters back.</Hint>}
-          <PieceCheck key={kit.seat} pieces={pieces.length} counters={counters} />
-          <ul className="mt-4">
-            <Hint severity="tip">{ADVICE[kit.weed.technique]}</Hint>
-            {kit.weed.smallParts > 0 && (
-              <Hint severity="check">
-                {kit.weed.smallParts} small {kit.weed.smallParts === 1 ? "part" : "parts"}: hold them down with a fingertip when the waste passes.
-              </Hint>
-            )}
-            {kit.weed.tails > 0 && <Hint severity="tip">Long thin arms: work along them, not against.</Hint>}
-            <Hint severity="tip">Waste longer than a hand? Cut it off.</Hint>
-            <Hint severity="check">Hooks and blades are sharp: cap them when you put them down.</Hint>
-          </ul>
+          {asking && (
+            <LostPiece
+              vinyls={vinyls.filter(({ id }) => pieces.some((piece) => piece.vinyl === id))}
+              pieces={pieces}
+              picked={failed}
+              onPick={toggle}
+              onTake={(reason, vinyl) => act({ act: "recut", reason, vinyl, pieces: [...failed] }, true)}
+              onLeave={() => {
+                setAsking(false);
+                setFailed(new Set());
+              }}
+            />
+          )}
+          <div hidden={asking}>
+            <PieceCheck key={kit.seat} pieces={pieces.length} counters={counters} />
+            <ul className="mt-4">
+              <Hint severity="tip">{ADVICE[kit.weed.technique]}</Hint>
+              {kit.weed.smallParts > 0 && (
+                <Hint severity="check">
+                  {kit.weed.smallParts} small {kit.weed.smallParts === 1 ? "part" : "parts"}: hold them down with a fingertip when the waste passes.
+                </Hint>
+              )}
+              {kit.weed.tails > 0 && <Hint severity="tip">Long thin arms: work along them, not against.</Hint>}
+              <Hint severity="tip">Waste longer than a hand? Cut it off.</Hint>
+              <Hint severity="check">Hooks and blades are sharp: cap them when you put them down.</Hint>
+            </ul>
+          </div>
         </section>
       </div>
-      {asking && (
-        <LostPiece
-          vinyls={vinyls.filter(({ id }) => pieces.some((piece) => piece.vinyl === id))}
-          pieces={pieces}
-          picked={failed}
-          onPick={toggle}
-          onTake={(reason, vinyl) => act({ act: "recut", reason, vinyl, pieces: [...failed] }, true)}
-          onLeave={() => setAsking(false)}
-        />
-      )}
       <div className="no-print fixed inset-x-0 bottom-0 z-30 grid grid-cols-[1fr_1fr_1fr] border-rule-strong border-t bg-card sm:grid-cols-[1fr_1fr_1fr_1fr_1.3fr]">
         <p className="hidden items-center justify-center font-bold font-head text-3xl sm:flex" data-timer>
           {showClock(seconds)}
@@ -237,50 +242,68 @@ interface LostProps {
   readonly onLeave: () => void;
 }
 
+/** In the column beside the picture, which it asks to be touched; below it on narrow screens. */
 function LostPiece({ vinyls, pieces, picked, onPick, onTake, onLeave }: LostProps) {
   const [vinyl, setVinyl] = useState("");
+  const panel = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    panel.current?.focus({ preventScroll: true });
+    panel.current?.scrollIntoView({ block: "nearest" });
+  }, []);
   return (
-    <div role="dialog" aria-label="Lost a piece" className="fixed inset-x-0 bottom-[74px] z-40 border-brick border-t-2 bg-brick-tint p-4">
-      <div className="mx-auto flex max-w-4xl flex-wrap items-center gap-3">
-        <div className="w-full">
-          <p className="font-bold">Which pieces failed? Touch them on the picture{picked.size === 0 ? "; if none is touched, the whole kit is cut again." : "."}</p>
-          {pieces.length > 1 && (
-            <div className="mt-2 flex max-h-28 flex-wrap gap-1.5 overflow-y-auto">
-              {pieces.map(({ id }, i) => (
-                <button
-                  key={id}
-                  type="button"
-                  aria-pressed={picked.has(id)}
-                  aria-label={`Piece ${i + 1}`}
-                  onClick={() => onPick(id)}
-                  className={`min-h-11 min-w-11 rounded-card border-2 border-brick font-bold ${picked.has(id) ? "bg-brick text-white" : "bg-card text-brick"}`}
-                >
-                  {i + 1}
-                </button>
-              ))}
-            </div>
-          )}
+    <div
+      ref={panel}
+      role="dialog"
+      aria-label="Lost a piece"
+      tabIndex={-1}
+      onKeyDown={(event) => event.key === "Escape" && onLeave()}
+      className="mt-3 scroll-mb-24 border-brick border-t-2 bg-brick-tint p-4 outline-none"
+    >
+      <p className="font-bold">Which pieces failed?</p>
+      <p className="text-sm">{picked.size === 0 ? "Touch them on the picture. If none is touched, the whole kit is cut again." : `${picked.size} of ${pieces.length} to be cut again`}</p>
+      {pieces.length > 1 && (
+        <div className="mt-2 flex max-h-40 flex-wrap gap-1.5 overflow-y-auto">
+          {pieces.map(({ id }, i) => (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={picked.has(id)}
+              aria-label={`Piece ${i + 1}`}
+              onClick={() => onPick(id)}
+              className={`min-h-11 min-w-11 rounded-card border-[1.5px] border-brick font-bold ${picked.has(id) ? "bg-brick text-white" : "bg-card text-brick"}`}
+            >
+              {i + 1}
+            </button>
+          ))}
         </div>
-        <p className="mr-2 font-bold">What happened? It is laid at once, on a scrap if one is large enough.</p>
-        {vinyls.length > 1 && picked.size === 0 && (
-          <label className="flex min-h-11 items-center gap-2">
-            Which colour?
-            <select value={vinyl} onChange={(event) => setVinyl(event.target.value)}>
-              <option value="">all of the kit</option>
-              {vinyls.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          </label>
-        )}
+      )}
+      {vinyls.length > 1 && picked.size === 0 && (
+        <label className="mt-3 block">
+          Which colour?
+          <select className="mt-1 w-full" value={vinyl} onChange={(event) => setVinyl(event.target.value)}>
+            <option value="">all of the kit</option>
+            {vinyls.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <p className="mt-4 font-bold">What happened?</p>
+      <p className="text-sm">It is laid at once, on a scrap if one is large enough.</p>
+      <div className="mt-2 grid gap-2">
         {REASONS.map((reason) => (
-          <button key={reason} type="button" className="min-h-11 rounded-card border-[1.5px] border-brick px-4 font-bold text-brick hover:bg-card" onClick={() => onTake(reason, vinyl || null)}>
+          <button
+            key={reason}
+            type="button"
+            className="min-h-11 rounded-card border-[1.5px] border-brick px-4 text-left font-bold text-brick hover:bg-card"
+            onClick={() => onTake(reason, picked.size === 0 ? vinyl || null : null)}
+          >
             {reason}
           </button>
         ))}
-        <button type="button" className="verb" onClick={onLeave}>
+        <button type="button" className="verb min-h-11" onClick={onLeave}>
           Nothing, go on
         </button>
       </div>
