@@ -171,6 +171,25 @@ describe("a kit that failed", () => {
     await waitFor(async () => (await driver.findElements(byText("button", "Not cut after all"))).length > 0, "it was not marked");
     await driver.get(`${own}/weed?kit=3`);
     await waitFor(async () => !(await text()).includes("To be cut again"), "it is still to be cut again");
+    // One piece of another: touched on the picture, and alone on its load.
+    await driver.get(`${own}/weed?kit=2`);
+    await press(driver, byText("button", "Lost a piece"));
+    expect(await violations(driver)).toEqual([]);
+    await press(driver, By.css("[role='dialog'] button[aria-label='Piece 1']"));
+    await shows("1 of");
+    await (await driver.findElements(By.css("path[data-piece^='2-']"))).at(-1)?.click();
+    await shows("2 of");
+    await press(driver, By.css("[role='dialog'] button[aria-label='Piece 1']"));
+    await shows("1 of");
+    await press(driver, byText("button", "lost"));
+    await waitFor(async () => (await text()).includes("cut again: lost"), "it is not on the list");
+    const pieces = async (load: number) => {
+      await driver.get(`${own}/cut?load=${load}`);
+      await find(driver, byText("button", `Load ${load} is cut`));
+      const file = await (await driver.findElement(By.css("a[href$='.svg']"))).getAttribute("href");
+      return (await fetchText(driver, file ?? "")).text.match(/data-piece="recut-2-/gu)?.length ?? 0;
+    };
+    await waitFor(async () => (await pieces(3)) === 1, "more than the piece is cut again");
   });
 });
 
