@@ -78,6 +78,14 @@ function lookOf({ polygons, minX, minY }: Turned): string {
   return points.sort().join(",").replaceAll("-0.000", "0.000");
 }
 
+/** Index of a turn, or of one that looks the same; -1 when it is not allowed. */
+export function turnIndex({ item, turns, turned, outline }: Ready, turn: number): number {
+  const at = turns.indexOf(turn);
+  if (at >= 0 || !item.turns.includes(turn)) return at;
+  const look = lookOf(turnedBy(outline, turn));
+  return turned.findIndex((own) => lookOf(own) === look);
+}
+
 export interface Place {
   readonly bin: string;
   readonly turn: number;

@@ -2,10 +2,11 @@
 import { type Box, boxHeight, boxOf, boxWidth, type Polygons, polygonsArea, rectRing } from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
 import { NOWHERE } from "./arena.ts";
+import { stuffCounters } from "./counters.ts";
 import { inscribedBox } from "./inscribed.ts";
 import type { ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
-import { outsideOf, type Turned } from "./raster.ts";
-import { type GridKind, type Place, placeOf, prepare, quarterOf, Rasters, type Ready, settle, spotIn } from "./ready.ts";
+import { outsideOf, type Turned, turnedBy } from "./raster.ts";
+import { type GridKind, type Place, placeOf, prepare, quarterOf, Rasters, type Ready, settle, spotIn, turnIndex } from "./ready.ts";
 import { separate } from "./separate.ts";
 import { straightOf } from "./straight.ts";
 import { layInOrder } from "./strategies/bottom-left.ts";
@@ -39,6 +40,13 @@ const BOXES_FIRST = 0.9;
 /** Share for laying edge to edge what has straight edges. */
 const EDGED_SHARE = 0.75;
 const EDGED_SHORT_SHARE = 0.35;
+/** Counters are filled first when there are no more items, and time to speak of; shares of the time left for filling and for laying what is filled. */
+const MOST_STUFFED = 160;
+const LEAST_STUFFING_SECONDS = 6;
+const STUFFING_SHARE = 0.06;
+const STUFFED_SHARE = 0.6;
+const RUN_SECONDS = 4;
+const MOST_RUNS = 8;
 /** Smaller scraps that are tried for what came last, and the share of the time left for each. */
 const MOST_SMALLER = 6;
 const SMALLER_SHARE = 0.3;
@@ -279,10 +287,16 @@ class Tight {
     }
     const lengthOf = (spots: readonly Place[]) => this.endOf(spots.map((place, k) => [members[k] as number, place]));
     let spots = members.map((i) => this.places.get(i) as Place);
+    const stuffed = held.size === 0 && members.length <= MOST_STUFFED ? this.stuffed(members, id, width, height) : null;
+    if (stuffed && lengthOf(stuffed) < lengthOf(spots)) {
+      spots = stuffed;
+      members.forEach((i, k) => void this.places.set(i, spots[k] as Place));
+      this.onBetter?.(this.layout());
+    }
     const was = lengthOf(spots);
     const low = held.size === 0 && members.length <= MOST_LAID_LOW ? this.layLow(members, id, width, height, (this.allowed - this.spent) * LOW_SHARE) : null;
     // The longer of two starts is not the worse: each has its try, and the best goes on.
-    const starts = members.length > MOST_TRIED_TWICE ? [spots] : low ? [low, spots, spots] : [spots, spots, spots];
+    const starts = members.length > MOST_TRIED_TWICE ? [spots] : [low ?? spots, spots, spots];
     // Only the fine grid decides: what it costs to make is set aside before anything is searched.
     const searching = (this.allowed - this.spent - this.rasters.workFor(members, "fine")) * FAIR_SHARE;
     const tries = starts
@@ -317,6 +331,39 @@ class Tight {
     if (settled) shorten(arena, { bin: 0, fixed: held, random: this.random, workUpTo: work });
     this.spent += arena.work;
     return settled ? start.map((place, k) => (held.has(k) ? place : placeOf(arena, k, id, box))) : null;
+  }
+
+  /** With counters filled first, and what they hold moving with them; null when nothing goes into any. */
+  private stuffed(members: readonly number[], id: string, width: number, height: number): Place[] | null {
+    const { problem } = this;
+    const seconds = (this.allowed - this.spent) / WORK_PER_SECOND;
+    if (!problem.counters || seconds < LEAST_STUFFING_SECONDS) return null;
+    const lay = (own: ShapeProblem) => {
+      const inner = new Tight(
+        own,
+        own.items.map((item) => prepare(item, own.counters)),
+        undefined,
+      );
+      const layout = inner.run();
+      this.spent += inner.spent;
+      return layout;
+    };
+    const items = members.map((i) => (this.ready[i] as Ready).item);
+    const stuffed = stuffCounters(items, { ...problem, seconds: seconds * STUFFING_SHARE }, lay);
+    if (!stuffed) return null;
+    const strip = { ...problem, items: stuffed.items, scraps: [], stock: { kind: "strip", width } as const, counters: false, pinned: [] };
+    // Several short searches find more than one long one: which way a search goes is decided early.
+    const runs = Math.max(1, Math.min(MOST_RUNS, Math.round((seconds * STUFFED_SHARE) / RUN_SECONDS)));
+    const layouts = Array.from({ length: runs }, (_, n) => lay({ ...strip, seed: problem.seed + n, seconds: (seconds * STUFFED_SHARE) / runs }));
+    const layout = layouts.reduce((best, one) => (one.unplaced.length === 0 && one.length < best.length ? one : best));
+    if (layout.unplaced.length > 0 || layout.length > height) return null;
+    const byId = new Map(stuffed.members(layout.placements).map((at) => [at.id, at]));
+    return members.map((i) => {
+      const ready = this.ready[i] as Ready;
+      const { x, y, turn } = byId.get(ready.item.id) as ShapePlacement;
+      const { minX, minY } = turnedBy(ready.outline, turn);
+      return { bin: id, turn: turnIndex(ready, turn), x: x + minX, y: y + minY };
+    });
   }
 
   /** Largest first, each as low as it goes, on a coarse fair grid. */

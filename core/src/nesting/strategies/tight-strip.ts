@@ -85,32 +85,38 @@ interface Exploring extends ShortenWishes {
   readonly least: number;
 }
 
-/** Squeezes the whole strip by large steps, with much patience at each; two shapes change places where that failed. */
+/** Squeezes the whole strip: by large steps as long as these succeed, then by small ones with much patience; two shapes change places where one failed. */
 function explore({ arena, own, fixed, bin, random, width, length: from, least, workUpTo }: Exploring): number {
   let length = from;
-  let step = EXPLORE_STEP;
+  let step = FIRST_STEP;
   let failures = 0;
   while (arena.work < workUpTo && step > LEAST_STEP && length > least + 1) {
     arena.work += ATTEMPT_WORK + ATTEMPT_WORK_AN_ITEM * own.length;
     const before = arena.snapshot();
+    const hasty = step > PATIENT_STEP;
     arena.bins[bin] = { width, height: Math.max(least, length * (1 - step)) * arena.grid.cell, outside: null };
     arena.squeeze(bin, 1 - step, fixed);
     if (failures > 0) swap(arena, own, fixed, bin, random);
-    if (separate(arena, own, random, { rounds: EXPLORE_ROUNDS, workUpTo, bin, fixed }) && usedCells(arena, bin) < length) {
+    if (separate(arena, own, random, { rounds: hasty ? HASTY_ROUNDS : PATIENT_ROUNDS, workUpTo, bin, fixed }) && usedCells(arena, bin) < length) {
       length = usedCells(arena, bin);
       failures = 0;
-    } else {
-      arena.restore(before);
-      if (++failures % TRIES_A_STEP === 0) step *= 0.5;
+      continue;
     }
+    arena.restore(before);
+    if (hasty) step = Math.max(PATIENT_STEP, step / 2);
+    else if (++failures % TRIES_A_STEP === 0) step /= 2;
   }
   return length;
 }
 
-const EXPLORE_SHARE = 0.6;
-const EXPLORE_STEP = 0.03;
+/** Share of the work for this; closing up line by line has the rest, and what is left when no step succeeds any more. */
+const EXPLORE_SHARE = 0.95;
+/** Shares of the length. */
+const FIRST_STEP = 0.012;
+const PATIENT_STEP = 0.006;
 const LEAST_STEP = 0.002;
-const EXPLORE_ROUNDS = 60;
+const HASTY_ROUNDS = 40;
+const PATIENT_ROUNDS = 250;
 const TRIES_A_STEP = 2;
 
 /** Two shapes change places, middle on middle as far as the bin allows. */
