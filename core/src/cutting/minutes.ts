@@ -25,13 +25,24 @@ export function cutTime(paths: readonly BladePath[], cutter: Cutter, speedShare 
     const first = points[0];
     if (!first) continue;
     travel += Math.hypot(first[0] - pen[0], first[1] - pen[1]);
+    // The machine turns where its own steps do: tiny segments make corners of rounding.
+    let [fromX, fromY] = [stepped(first[0]), stepped(first[1])];
+    let [ux, uy] = [0, 0];
     for (let i = 1; i < points.length; i++) {
-      const [a, b, c] = [points[i - 1] as Point, points[i] as Point, points[i + 1]];
-      const length = Math.hypot(b[0] - a[0], b[1] - a[1]);
+      const a = points[i - 1] as Point;
+      const b = points[i] as Point;
+      const length = Math.sqrt((b[0] - a[0]) ** 2 + (b[1] - a[1]) ** 2);
       cutLength += length;
       slowed += length / own;
-      // The machine turns where its own steps do: tiny segments make corners of rounding.
-      if (c && turnsSharply(stepped(a), stepped(b), stepped(c))) corners++;
+      const toX = stepped(b[0]);
+      const toY = stepped(b[1]);
+      const vx = toX - fromX;
+      const vy = toY - fromY;
+      if (i > 1 && turnsSharply(ux, uy, vx, vy)) corners++;
+      ux = vx;
+      uy = vy;
+      fromX = toX;
+      fromY = toY;
     }
     pen = points[points.length - 1] as Point;
   }
@@ -39,10 +50,9 @@ export function cutTime(paths: readonly BladePath[], cutter: Cutter, speedShare 
   return { minutes: seconds / 60, cutLength, travel, lifts: paths.length };
 }
 
-const stepped = ([x, y]: Point): Point => [Math.round(x * HPGL_UNITS_PER_MM), Math.round(y * HPGL_UNITS_PER_MM)];
+const stepped = (mm: number): number => Math.round(mm * HPGL_UNITS_PER_MM);
 
-function turnsSharply(a: Point, b: Point, c: Point): boolean {
-  const [ux, uy, vx, vy] = [b[0] - a[0], b[1] - a[1], c[0] - b[0], c[1] - b[1]];
-  const lengths = Math.hypot(ux, uy) * Math.hypot(vx, vy);
+function turnsSharply(ux: number, uy: number, vx: number, vy: number): boolean {
+  const lengths = Math.sqrt((ux * ux + uy * uy) * (vx * vx + vy * vy));
   return lengths > 0 && (ux * vx + uy * vy) / lengths < CORNER_COS;
 }

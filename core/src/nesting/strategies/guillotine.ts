@@ -20,12 +20,16 @@ interface Free {
 export function guillotine(items: readonly Item[], bin: Bin, choice: Choice, split: Split): PlacedItem[] {
   // Free rectangles of each bin. Those too narrow for any item are not kept: of full sheets nothing is left to look at.
   const free: Free[][] = [];
+  // Widest and tallest room of each bin: most bins are passed over without a look at their rooms.
+  const widest: number[] = [];
+  const tallest: number[] = [];
   const least = Math.min(...items.map(({ width, height }) => Math.min(width, height))) - SAME_MM;
   return items.map((item) => {
     let at = -1;
     let best: Place | null = null;
     // Earlier bins win over better scores: the first sheet is filled before the next is begun.
     for (let n = 0; n < free.length && !best; n++) {
+      if (!mayFit(item, widest[n] as number, tallest[n] as number)) continue;
       best = bestPlace(free[n] as Free[], item, choice);
       at = n;
     }
@@ -37,8 +41,15 @@ export function guillotine(items: readonly Item[], bin: Bin, choice: Choice, spl
     const rooms = free[at] as Free[];
     const [room] = rooms.splice(best.index, 1) as [Free];
     rooms.push(...splitRoom(room, lyingSize(item, best.turned), split).filter((r) => Math.min(r.width, r.height) > Math.max(SAME_MM, least)));
+    widest[at] = rooms.reduce((most, { width }) => Math.max(most, width), 0);
+    tallest[at] = rooms.reduce((most, { height }) => Math.max(most, height), 0);
     return { id: item.id, bin: at, x: room.x, y: room.y, turned: best.turned };
   });
+}
+
+function mayFit({ width, height, mayTurn }: Item, widest: number, tallest: number): boolean {
+  const [w, h] = [widest + SAME_MM, tallest + SAME_MM];
+  return (width <= w && height <= h) || (mayTurn && height <= w && width <= h);
 }
 
 interface Place {
