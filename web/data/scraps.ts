@@ -33,7 +33,7 @@ const columns = (sql: Sql) => sql`label, film, outline, holes, to_char(bought, '
 export async function scrapsForClass(sql: Sql, workshopId: string, vinyls: readonly Vinyl[]): Promise<Scrap[]> {
   const rows = await sql<(ScrapRow & { later: boolean })[]>`
     with box as (
-      select *, (left_by is not distinct from ${workshopId} or created_at >= coalesce((select min(cut_at) from cut_marks where workshop_id = ${workshopId}), 'infinity')) as later
+      select *, (left_by is not distinct from ${workshopId} or created_at > coalesce((select min(cut_at) from cut_marks where workshop_id = ${workshopId}), 'infinity')) as later
       from scraps where used_by = ${workshopId} or used_nn is null
     )
     select ${columns(sql)}, later from box order by later, case when later then created_at end, label`;
