@@ -21,6 +21,8 @@ const WORK_PER_SECOND = 42e6;
 const LOW_SHARE = 0.1;
 /** Share of the time for the fair grid. */
 const FAIR_SHARE = 0.6;
+/** The same where a bin is filled: what goes in at last is found on the fine grid. */
+const FAIR_FILL_SHARE = 0.4;
 const SETTLE_ROUNDS = 25;
 /** How much longer a strip may become when the fine grid takes over. */
 const SETTLE_ROOM = [0.008, 0.02, 0.04, 0.08];
@@ -52,6 +54,7 @@ const MOST_SMALLER = 6;
 const SMALLER_SHARE = 0.3;
 /** Share for a look at boxes alone. */
 const BOX_SHARE = 0.08;
+const SCRAP_BOX_SHARE = 0.01;
 
 export function layTight(problem: ShapeProblem, onBetter?: (layout: ShapeLayout) => void): ShapeLayout {
   const ready = problem.items.map((item) => prepare(item, problem.counters));
@@ -187,8 +190,10 @@ class Tight {
     this.spent += making;
     upTo = this.spent + Math.max(0, this.allowed - this.spent) * share;
     let spots = new Map<number, Place>(held.map((i) => [i, this.places.get(i) as Place]));
-    const boxed = new Map(rectangle && held.length === 0 ? this.boxSpots(id, enough, box, (upTo - this.spent) * BOX_SHARE) : []);
-    for (const [i, place] of boxed) spots.set(i, place);
+    const room = rectangle ? box : inscribedBox(polygon);
+    const boxed = new Map(room && held.length === 0 ? this.boxSpots(id, enough, room, Math.max(0, upTo - this.spent) * (rectangle ? BOX_SHARE : SCRAP_BOX_SHARE)) : []);
+    // In a stock of another shape the search has better beginnings than the largest rectangle.
+    if (rectangle) for (const [i, place] of boxed) spots.set(i, place);
     for (const fair of [true, false]) {
       const kind = fair ? "search" : "fine";
       const outside = rectangle ? null : outsideOf(polygon, this.rasters.grids[kind]);
@@ -198,7 +203,7 @@ class Tight {
         const place = spots.get(i);
         if (place) arena.put(k, spotIn(arena, k, place, box));
       });
-      const budget = (upTo - this.spent) * (fair ? FAIR_SHARE : 1);
+      const budget = (upTo - this.spent) * (fair ? FAIR_FILL_SHARE : 1);
       settle(arena, fixed, (k) => areaOf(members[k] as number), this.random, budget);
       const wanted = members.map((_, k) => k).filter((k) => arena.bin[k] === NOWHERE);
       fillBin(arena, { bin: 0, wanted, fixed, areaOf: (k) => areaOf(members[k] as number), random: this.random, workUpTo: budget });
