@@ -180,6 +180,7 @@ class Tight {
     const noTime = held.length === 0 && !this.worthwhile && upTo - this.spent < WORTH_MAKING * making;
     if (edged.size === left.length || (noTime && edged.size > 0)) {
       for (const [i, place] of edged) this.places.set(i, place);
+      this.onBetter?.(this.layout());
       return;
     }
     if (noTime) {
