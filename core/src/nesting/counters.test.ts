@@ -41,6 +41,36 @@ describe("counters that are filled first", () => {
     expect(stuffCounters([ring("a", 30, 25, [45]), bar("b", 10, 10)], wishes, layTight)).toBeNull();
   });
 
+  it("hold nothing where the item's own pieces lie, whatever the counters", () => {
+    const jagged = fc.array(fc.double({ min: 0.6, max: 1, noNaN: true }), { minLength: 5, maxLength: 16 });
+    const around = (radii: readonly number[], size: number): Ring =>
+      radii.map((r, i): Point => [r * size * Math.cos((2 * Math.PI * i) / radii.length), r * size * Math.sin((2 * Math.PI * i) / radii.length)]);
+    let held = 0;
+    fc.assert(
+      fc.property(jagged, fc.double({ min: 2, max: 14, noNaN: true }), fc.constantFrom(0, 1.5, 3), (radii, dot, clearance) => {
+        const target: ShapeItem = { id: "t", polygons: [[circle(40), [...around(radii, 37)].reverse()], [circle(dot)]], turns: [0, 90] };
+        const items = [target, bar("a", 14, 6), bar("b", 9, 9), bar("c", 5, 16)];
+        const stuffed = stuffCounters(items, { ...wishes, clearance, seconds: 0.1 }, layTight);
+        for (const turn of stuffed?.items.find(({ id }) => id === "t")?.turns ?? []) {
+          const placements = stuffed?.members([{ id: "t", bin: "strip", x: 40, y: 40, turn }]) ?? [];
+          const there = new Set(placements.map(({ id }) => id));
+          held += there.size - 1;
+          expect(
+            validateShapes(
+              strip(
+                items.filter(({ id }) => there.has(id)),
+                { clearance },
+              ),
+              { placements, unplaced: [], sheets: 0, length: 0 },
+            ),
+          ).toEqual([]);
+        }
+      }),
+      { seed: 92, numRuns: 40 },
+    );
+    expect(held).toBeGreaterThan(60);
+  });
+
   it("turn only as all that they hold may turn", () => {
     fc.assert(
       fc.property(

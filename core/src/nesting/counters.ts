@@ -2,8 +2,9 @@
  * Fills counters with smaller items before anything else is laid, as one would by hand: the smallest counters first, which take
  * the smallest items; what lies in a counter then moves with it. A start for the search, which may take it apart again.
  */
-import { offset } from "../geometry/boolean.ts";
-import { boxHeight, boxOf, boxWidth, type Polygons, polygonsArea } from "../geometry/polygon.ts";
+import { difference, offset } from "../geometry/boolean.ts";
+import { boxHeight, boxOf, boxWidth, type Polygon, type Polygons, polygonsArea, type Ring } from "../geometry/polygon.ts";
+import { CURVE_TOLERANCE_MM } from "../geometry/tolerance.ts";
 import type { ShapeItem, ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
 import { cosSin, turnedBy } from "./raster.ts";
 
@@ -37,7 +38,7 @@ export function stuffCounters(
   const groups = new Map<string, Group>(items.map((item) => [item.id, { item: { ...item, polygons: filled(item.polygons) }, members: [{ id: item.id, x: 0, y: 0, turn: 0 }] }]));
   const counters = items
     .filter((item) => allows(item, 0))
-    .flatMap((item) => item.polygons.flatMap((polygon) => polygon.slice(1).map((hole) => ({ host: item.id, room: offset([[hole]], -clearance, "round") }))))
+    .flatMap((item) => item.polygons.flatMap((polygon) => polygon.slice(1).map((hole) => ({ host: item.id, room: roomIn(item, polygon, hole, clearance + ROUNDING_MM) }))))
     .map((counter) => ({ ...counter, area: polygonsArea(counter.room) }))
     .filter(({ room, area }) => area > 0 && items.some((item) => fitsIn(item, room)))
     .sort((a, b) => a.area - b.area);
@@ -61,6 +62,16 @@ export function stuffCounters(
     members: (placements) => placements.flatMap((at) => (groups.get(at.id) as Group).members.map((member) => ({ ...within(member, at), bin: at.bin }))),
   };
 }
+
+/** What of a counter is free: away from its rim, and from what of the item itself lies in it, such as the dot in a ring. */
+function roomIn({ polygons }: ShapeItem, host: Polygon, hole: Ring, away: number): Polygons {
+  const others = filled(polygons.filter((polygon) => polygon !== host));
+  const room = offset([[hole]], -away);
+  return others.length === 0 ? room : difference(room, offset(others, away));
+}
+
+/** Offsets draw arcs as chords; twice what these may miss. */
+const ROUNDING_MM = 2 * CURVE_TOLERANCE_MM;
 
 /** A member's place once what holds it is turned and moved. */
 function within(member: Within, { x, y, turn }: Pick<ShapePlacement, "x" | "y" | "turn">): Within {

@@ -61,7 +61,7 @@ interface Layout {
   /** Rim of uncovered film, mm. */
   readonly rim: number;
   readonly area: number;
-  /** Two numbers that depend on what lies where, not on the order in which it was laid. */
+  /** Depends on what lies where, not on the order in which it was laid. */
   readonly mark: number;
   /** Places for each shape: x, y, length held, and so on; null until asked for. */
   places: (Float64Array | null)[] | null;
