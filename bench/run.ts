@@ -17,6 +17,7 @@ import { layTrimmerFriendly, trimsOf } from "@elm-basket/core/nesting/trimmer.ts
 import { readClassDocument } from "@elm-basket/core/plan/document.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { measureStrokes } from "@elm-basket/core/plan/measure-strokes.ts";
+import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { FillRule, PathBoolean, PathBooleanOperation, pathFromPathData } from "path-bool";
 import { madeUpNames } from "../core/src/testing/documents.ts";
@@ -37,7 +38,7 @@ const SEED = 2026;
 const fonts = diskFonts();
 const read = readClassDocument(JSON.parse(readFileSync(fileURLToPath(new URL("../demo/seed-tins.json", import.meta.url)), "utf8")));
 if (!read.ok) throw new Error(read.message);
-const tins = read.value;
+const tins = thingDocument(read.value);
 
 /** Median of three, after one run to warm up. */
 function timed(work: () => void): number {

@@ -97,9 +97,16 @@ describe("plan", () => {
     const first = new Map(
       readdirSync(out, { recursive: true, withFileTypes: true }).flatMap((entry) => (entry.isFile() ? [[entry.name, readFileSync(join(entry.parentPath, entry.name))] as const] : [])),
     );
-    writeFileSync(join(out, "sheets", "09-old.svg"), "old");
+    // An earlier plan had more loads, and its list says so; what the host put beside them is not ours to take away.
+    writeFileSync(join(out, "sheets", "09-poppy.svg"), "old");
+    writeFileSync(join(out, "sheets", "photo.svg"), "mine");
+    writeFileSync(join(out, "notes.txt"), "mine");
+    const listed = JSON.parse(readFileSync(join(out, "plan.json"), "utf8"));
+    writeFileSync(join(out, "plan.json"), JSON.stringify({ ...listed, files: [...listed.files, "sheets/09-poppy.svg", "notes.txt", "../outside.svg"] }));
     elm(["plan", join(ROOT, "demo/seed-tins.json"), "--out", out]);
-    expect(existsSync(join(out, "sheets", "09-old.svg"))).toBe(false);
+    expect(existsSync(join(out, "sheets", "09-poppy.svg"))).toBe(false);
+    expect(existsSync(join(out, "sheets", "photo.svg"))).toBe(true);
+    expect(existsSync(join(out, "notes.txt"))).toBe(true);
     for (const [name, bytes] of first) expect(readFileSync(join(out, name.match(/^\d/u) ? "sheets" : "", name)).equals(bytes), name).toBe(true);
   });
 

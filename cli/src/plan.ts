@@ -1,5 +1,5 @@
 /** `elm plan CLASS.json [--roster ROSTER.csv] --out DIR` */
-import { mkdirSync, rmSync, writeFileSync } from "node:fs";
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { parseArgs } from "node:util";
 import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
@@ -7,20 +7,22 @@ import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
 import { planFiles } from "@elm-basket/core/plan/files.ts";
 import { makePlan } from "@elm-basket/core/plan/plan.ts";
-import { decodeText, parseRoster } from "@elm-basket/core/roster/roster.ts";
+import { decodeText, parseRoster, type Roster } from "@elm-basket/core/roster/roster.ts";
 import { seatsFromRoster } from "@elm-basket/core/roster/seats.ts";
+import { sayRosterFinding } from "@elm-basket/core/roster/words-en.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { kitLabelsPdf } from "@elm-basket/print/kit-labels.ts";
+import { withArtFiles } from "./art-files.ts";
 import { InputError, WorkError } from "./errors.ts";
 import { parseJson, readBytes } from "./input.ts";
 
 export async function planCommand(args: readonly string[]): Promise<unknown> {
   const { file, roster, out } = readArgs(args);
-  const read = readClassDocument(parseJson(decodeText(readBytes(file)), file));
+  const read = readClassDocument(withArtFiles(parseJson(decodeText(readBytes(file)), file), file));
   if (!read.ok) throw new InputError(`${file}: ${read.path}: ${read.message}`);
-  const document = roster ? withRoster(read.value, roster) : read.value;
-  for (const [i, item] of document.design.items.entries())
-    if (item.kind === "text" && !studioFont(item.font)) throw new InputError(`${file}: $.design.items[${i}].font: there is no font "${item.font}"; elm fonts lists them`);
+  const { document, findings } = roster ? withRoster(read.value, roster) : { document: read.value, findings: null };
+  knowFonts(document, file);
+  knowRecuts(document, file);
   const plan = planOrExplain(document, file);
   const files = new Map<string, string | Uint8Array>(planFiles(plan));
   files.set("labels.pdf", await kitLabelsPdf(plan));
@@ -32,8 +34,34 @@ export async function planCommand(args: readonly string[]): Promise<unknown> {
     sheets: plan.laidOut.sheets.length,
     unplaced: plan.laidOut.unplaced.length,
     findings: plan.findings.length,
+    ...(findings ? { roster: findings.map((finding) => ({ ...finding, words: sayRosterFinding(finding) })) } : {}),
     files: [...files.keys()].sort(),
   };
+}
+
+/** Fonts of the application's own are known here; those that a studio brought are not. */
+function knowFonts({ things, seats }: ClassDocument, file: string): void {
+  const refuse = (path: string, font: string) => {
+    throw new InputError(`${file}: ${path}: there is no font "${font}"; elm fonts lists them`);
+  };
+  const at = (t: number) => (things.length === 1 ? "" : `.things[${t}]`);
+  things.forEach(({ design }, t) => {
+    design.items.forEach((item, i) => {
+      if (item.kind === "text" && !studioFont(item.font)) refuse(`$${at(t)}.design.items[${i}].font`, item.font);
+    });
+  });
+  seats.forEach(({ things: own }, i) => {
+    for (const [thing, settings] of Object.entries(own ?? {}))
+      for (const [item, { font }] of Object.entries(settings.own ?? {})) if (font !== undefined && !studioFont(font)) refuse(`$.seats[${i}].things.${thing}.own.${item}.font`, font);
+  });
+}
+
+/** What is cut again must be somebody's: a slip in the seat would silently cut nothing. */
+function knowRecuts({ recuts, seats }: ClassDocument, file: string): void {
+  const known = new Set(seats.map(({ seat }) => seat));
+  recuts.forEach(({ seat }, i) => {
+    if (!known.has(seat)) process.stderr.write(`${file}: $.recuts[${i}].seat: there is no seat "${seat}"; it is passed over\n`);
+  });
 }
 
 function readArgs(args: readonly string[]): { file: string; roster: string | undefined; out: string } {
@@ -47,16 +75,14 @@ function readArgs(args: readonly string[]): { file: string; roster: string | und
   }
 }
 
-function withRoster(document: ClassDocument, file: string): ClassDocument {
-  const roster = parseRoster(decodeText(readBytes(file)), slotsOf(document.design));
-  const stop = roster.findings.find(({ code }) => code === "sameSeat" || code === "tooManyRows");
-  if (stop)
-    throw new InputError(
-      `${file}: line ${stop.line}: ${stop.code === "sameSeat" ? `seat "${stop.text}" is there twice; give every line its own seat` : `${stop.text} rows; a class holds at most 1000 seats`}`,
-    );
-  const seats = seatsFromRoster(roster, slotsOf(document.design));
+function withRoster(document: ClassDocument, file: string): { document: ClassDocument; findings: Roster["findings"] } {
+  const slots = [...new Set(document.things.flatMap(({ design }) => slotsOf(design)))];
+  const roster = parseRoster(decodeText(readBytes(file)), slots);
+  const stop = roster.findings.find(({ code }) => code === "sameSeat" || code === "tooManyRows" || code === "nobody");
+  if (stop) throw new InputError(`${file}: ${sayRosterFinding(stop).replace(/^Line/u, "line").replace(/\.$/u, "")}`);
+  const seats = seatsFromRoster(roster, slots);
   if (!seats.ok) throw new InputError(`${file}: line ${seats.line}: ${seats.message}`);
-  return { ...document, seats: seats.value };
+  return { document: { ...document, seats: seats.value }, findings: roster.findings };
 }
 
 function planOrExplain(document: ClassDocument, file: string) {
@@ -67,15 +93,33 @@ function planOrExplain(document: ClassDocument, file: string) {
   }
 }
 
-/** Only the sheets folder is emptied first: sheets of an earlier plan must not lie among the new ones. */
-function writeAll(out: string, files: ReadonlyMap<string, string | Uint8Array>): void {
+const LIST = "plan.json";
+
+/** Of an earlier plan only what it wrote itself is taken away: its list of files says what that was. */
+function writeAll(out: string, files: Map<string, string | Uint8Array>): void {
   try {
-    rmSync(join(out, "sheets"), { recursive: true, force: true });
+    const names = [...files.keys()].sort();
+    const listed = files.get(LIST);
+    if (typeof listed === "string") files.set(LIST, listed.replace(/\n\}\n$/u, `,\n  "files": ${JSON.stringify(names)}\n}\n`));
+    for (const old of writtenBefore(out)) if (!files.has(old)) rmSync(join(out, old), { force: true });
     for (const [name, body] of files) {
       mkdirSync(dirname(join(out, name)), { recursive: true });
       writeFileSync(join(out, name), body);
     }
   } catch (error) {
     throw new WorkError(`${out}: cannot be written (${(error as NodeJS.ErrnoException).code ?? "error"}); give a folder that you may write to`);
+  }
+}
+
+/** Names of our own making only, whatever somebody wrote into the list. */
+const OURS = /^(sheets\/\d{2,4}-[a-z][a-z0-9]*\.(svg|hpgl|dxf)|[a-z]+(-[a-z]+)*\.(json|csv|ics|pdf))$/u;
+
+function writtenBefore(out: string): string[] {
+  try {
+    const before: unknown = JSON.parse(readFileSync(join(out, LIST), "utf8"));
+    const files = before !== null && typeof before === "object" && "files" in before && Array.isArray(before.files) ? before.files : [];
+    return files.filter((name): name is string => typeof name === "string" && OURS.test(name));
+  } catch {
+    return [];
   }
 }

@@ -1,6 +1,6 @@
-import { makePlan } from "@elm-basket/core/plan/plan.ts";
 import { demoDocument, withNames } from "@elm-basket/core/testing/documents.ts";
 import { testFonts } from "@elm-basket/core/testing/fonts.ts";
+import { makePlan, wholeClass } from "@elm-basket/core/testing/one-thing.ts";
 import { describe, expect, it } from "vitest";
 import { handleNote, kitLabelsPdf } from "./kit-labels.ts";
 
@@ -24,14 +24,14 @@ describe("kit labels", () => {
   it("say on which side the handle is, by school and hand", () => {
     const document = demoDocument("seed-tins");
     const note = (school: "drinker" | "guest" | "both", hand?: "left") =>
-      handleNote({ document: { ...document, blank: { ...document.blank, handle: { school, clear: 20 } }, seats: [{ seat: "1", fields: {}, ...(hand ? { hand } : {}) }] } }, "1");
+      handleNote({ document: wholeClass({ ...document, blank: { ...document.blank, handle: { school, clear: 20 } }, seats: [{ seat: "1", fields: {}, ...(hand ? { hand } : {}) }] }) }, "1");
     expect([note("drinker"), note("drinker", "left"), note("guest"), note("both")]).toEqual([
       "handle at the right of the design",
       "handle at the left of the design",
       "handle at the left of the design",
       "both sides of the cup",
     ]);
-    expect(handleNote({ document }, "1")).toBe("");
+    expect(handleNote({ document: wholeClass(document) }, "1")).toBe("");
   });
 
   it("nobody yet is one page, not an error; names no font holds do not stop them", async () => {

@@ -45,7 +45,8 @@ function drawLabel(pdf: Pdf, plan: Plan, seat: string, x: number, y: number): vo
 
 /** On a handled cup the decal is laid by where the handle is. */
 export function handleNote(plan: Pick<Plan, "document">, seat: string): string {
-  const { handle } = plan.document.blank;
+  const handled = plan.document.things.find(({ blank }) => blank.handle !== undefined);
+  const handle = handled?.blank.handle;
   if (!handle) return "";
   const hand = plan.document.seats.find((row) => row.seat === seat)?.hand ?? "right";
   return handle.school === "both" ? "both sides of the cup" : `handle at the ${handleSides(handle.school, hand)[0]} of the design`;

@@ -1,12 +1,14 @@
 "use server";
 
 import { isZone } from "@elm-basket/core/calendar/dates.ts";
+import { studioSettingsSchema } from "@elm-basket/core/studio/settings.ts";
 import { hash, verify } from "@node-rs/argon2";
+import { revalidatePath } from "next/cache";
 import { headers } from "next/headers";
 import { redirect } from "next/navigation";
 import { z } from "zod";
 import { withoutStudio, withStudio } from "@/data/client.ts";
-import { attemptAllowed, demoPerson, openStudio, personForSignIn, saveStudioSettings } from "@/data/sign-in.ts";
+import { attemptAllowed, demoPerson, openStudio, personForSignIn, saveStudio } from "@/data/sign-in.ts";
 import { beginSession, endSession, requireHost } from "./session.ts";
 
 export interface FormAnswer {
@@ -85,18 +87,22 @@ function firstMessages(error: z.ZodError): Record<string, string> {
   return Object.fromEntries([...error.issues].reverse().map((issue) => [String(issue.path[0]), issue.message]));
 }
 
-const settingsSchema = z.object({
+const settingsSchema = z.strictObject({
+  name: z.string().trim().min(1, "Give your studio a name.").max(120),
   unit: z.enum(["mm", "cm", "inFraction", "inDecimal"]),
   zone: z.string().refine(isZone, "A time zone such as Europe/London."),
-  eveningMinutes: z.coerce.number().int().min(0).max(1440),
+  eveningMinutes: z.number().int().min(0).max(1440),
   eveningStart: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/u, "A time such as 19:30."),
+  settings: studioSettingsSchema,
 });
+export type StudioValues = z.infer<typeof settingsSchema>;
 
-export async function saveSettings(_before: FormAnswer | null, form: FormData): Promise<FormAnswer> {
+/** Saves all settings of the studio; what is wrong comes back by its field. */
+export async function saveSettings(given: unknown): Promise<{ readonly ok: boolean; readonly fields: Record<string, string> }> {
   const host = await requireHost();
-  const typed = Object.fromEntries(["unit", "zone", "eveningMinutes", "eveningStart"].map((name) => [name, String(form.get(name) ?? "")]));
-  const read = settingsSchema.safeParse(typed);
-  if (!read.success) return { message: "Not saved.", fields: firstMessages(read.error), typed };
-  await withStudio(host.studioId, (sql) => saveStudioSettings(sql, read.data));
-  return { message: "Saved.", typed };
+  const read = settingsSchema.safeParse(given);
+  if (!read.success) return { ok: false, fields: Object.fromEntries(read.error.issues.map((issue) => [issue.path.join("."), issue.message])) };
+  await withStudio(host.studioId, (sql) => saveStudio(sql, read.data));
+  revalidatePath("/", "layout");
+  return { ok: true, fields: {} };
 }

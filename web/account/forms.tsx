@@ -3,7 +3,7 @@
 import { useActionState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
-import { type FormAnswer, saveSettings, signIn, startStudio } from "./actions.ts";
+import { type FormAnswer, signIn, startStudio } from "./actions.ts";
 
 function Message({ answer }: { answer: FormAnswer | null }) {
   return answer ? (
@@ -75,28 +75,6 @@ export function StartStudioForm() {
       <Message answer={answer} />
       <Button type="submit" disabled={busy}>
         Start the studio
-      </Button>
-    </form>
-  );
-}
-
-export function SettingsForm({ unit, zone, eveningMinutes, eveningStart }: { unit: string; zone: string; eveningMinutes: number; eveningStart: string }) {
-  const [answer, act, busy] = useActionState<FormAnswer | null, FormData>(saveSettings, null);
-  return (
-    <form action={act} className="grid max-w-sm gap-4">
-      <UnitField chosen={answer?.typed?.unit ?? unit} />
-      <Field label="Time zone of the studio" error={answer?.fields?.zone}>
-        {(props) => <input {...props} name="zone" required defaultValue={answer?.typed?.zone ?? zone} />}
-      </Field>
-      <Field label="An evening begins at" error={answer?.fields?.eveningStart}>
-        {(props) => <input {...props} name="eveningStart" type="time" required defaultValue={answer?.typed?.eveningStart ?? eveningStart} />}
-      </Field>
-      <Field label="Free minutes of an evening" error={answer?.fields?.eveningMinutes}>
-        {(props) => <input {...props} name="eveningMinutes" type="number" min={0} max={1440} required defaultValue={answer?.typed?.eveningMinutes ?? eveningMinutes} />}
-      </Field>
-      <Message answer={answer} />
-      <Button type="submit" tone="main" disabled={busy}>
-        Save
       </Button>
     </form>
   );

@@ -5,7 +5,7 @@ import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join, resolve } from "node:path";
 import { piecesOfHpgl } from "@elm-basket/core/cutting/rest.ts";
-import { demoDocument } from "@elm-basket/core/testing/documents.ts";
+import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { insertClass } from "../data/class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "../data/client.ts";
@@ -27,7 +27,7 @@ const ROOT = resolve(import.meta.dirname, "../..");
 const folder = mkdtempSync(join(tmpdir(), "elm-killed-"));
 /** A script, not a module of the application: it has no types of its own. */
 const startCluster = ((await import(join(ROOT, "scripts/machine/cluster.mjs"))) as { startCluster(folder: string): Promise<Cluster> }).startCluster;
-const document = demoDocument("seed-tins");
+const document = demoClass("seed-tins");
 let cluster: Cluster;
 let [port, pagePort] = [0, 0];
 let cutter: ChildProcess;

@@ -1,5 +1,5 @@
 /** What failed is cut again: rounds, other windows, other studios, and how a kit comes back into its bag. */
-import { demoDocument } from "@elm-basket/core/testing/documents.ts";
+import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { insertClass, lastEdit, readClass, savePart } from "../data/class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "../data/client.ts";
@@ -12,7 +12,7 @@ import run from "../workers/plan.server.ts";
 import { finishSheet } from "./finish.ts";
 import { addRecut } from "./recut.ts";
 
-const tins = demoDocument("seed-tins");
+const tins = demoClass("seed-tins");
 const [film, second] = tins.vinyls.map(({ id }) => id) as [string, string];
 let [ours, theirs, id] = ["", "", ""];
 
@@ -89,7 +89,7 @@ describe("a kit that failed", () => {
   it("after that a new round begins; all colours when none is named", async () => {
     expect(await recut("5")).toBe(true);
     const { document } = await stored();
-    expect(document.recuts.slice(2)).toEqual([film, second].map((vinyl) => ({ seat: "5", vinyl, round: 2 })));
+    expect(document.recuts.slice(2)).toEqual([film, second].map((vinyl) => ({ seat: "5", copy: 1, vinyl, round: 2 })));
     const scraps = document.scraps.map(({ label, later }) => ({ label, later }));
     expect(scraps.every(({ later }) => later)).toBe(true);
     // The rest of the scrap's own load is used up, and what that left is not there twice.
@@ -97,7 +97,7 @@ describe("a kit that failed", () => {
   });
 
   it("can be undone like any other edit", async () => {
-    const edit = await withStudio(ours, (sql) => lastEdit(sql, id, ["class"]));
+    const edit = await withStudio(ours, (sql) => lastEdit(sql, id));
     expect(edit).toMatchObject({ part: "class", label: "Seat 5 cut again" });
     expect((edit?.before as { recuts: unknown[] } | undefined)?.recuts).toHaveLength(2);
   });

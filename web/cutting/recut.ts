@@ -30,7 +30,7 @@ export async function addRecut(sql: Sql, studioId: string, id: string, { seat, v
     const round = roundFor(document.recuts, sheets);
     const numbersOf = (own: string) => [...new Set(failed.filter((piece) => piece.vinyl === own).map((piece) => pieceNumber(piece.id)))].sort((a, b) => a - b);
     const wanted = document.vinyls.map((own) => own.id).filter((own) => failed.some((piece) => piece.vinyl === own));
-    const recuts = wanted.reduce((list, own) => added(list, { seat, vinyl: own, round, ...(pieces.length === 0 ? {} : { pieces: numbersOf(own) }) }), document.recuts);
+    const recuts = wanted.reduce((list, own) => added(list, { seat, copy: 1, vinyl: own, round, ...(pieces.length === 0 ? {} : { pieces: numbersOf(own) }) }), document.recuts);
     // Another window may save at the same moment: what it saved is read, and this is added to it.
     if ((await savePart(sql, studioId, id, "class", { ...document, recuts }, versions.class)) === null) continue;
     await recordEdit(sql, studioId, id, "class", label, { recuts: document.recuts });

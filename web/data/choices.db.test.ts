@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { demoDocument } from "../../core/src/testing/documents.ts";
+import { demoClass } from "../../core/src/testing/documents.ts";
 import { decideChoice, lockNames, makeChoice, namesLockedAt, openChoices } from "./choices.ts";
 import { insertClass, readClass, savePart } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
@@ -11,7 +11,7 @@ import { openStudio } from "./sign-in.ts";
 import { linkCode, revokeLinks, workshopForCode } from "./tokens.ts";
 
 const owner = process.env.ELM_OWNER_URL ?? "";
-const tins = demoDocument("seed-tins");
+const tins = demoClass("seed-tins");
 let [ours, theirs] = ["", ""];
 let id = "";
 
@@ -45,7 +45,7 @@ describe("what a seat has of its own", () => {
 
   it("curved blanks with keep-outs and measured pieces come back as they went in", async () => {
     for (const name of ["leaf-pot", "moth-cloche", "slate-numbers"]) {
-      const document = demoDocument(name);
+      const document = demoClass(name);
       const made = await withStudio(ours, (sql) => insertClass(sql, ours, document, null));
       expect((await withStudio(ours, (sql) => readClass(sql, made)))?.document).toEqual(document);
     }

@@ -1,15 +1,28 @@
 /** Class documents in and out of their rows. A part is read and written with its version; a stale save is told. */
-import { type ClassDocument, classDocumentSchema } from "@elm-basket/core/plan/document.ts";
+import type { LeadDays } from "@elm-basket/core/calendar/dates.ts";
+import { type ClassDocument, classDocumentSchema, readClassDocument, type Thing } from "@elm-basket/core/plan/document.ts";
 import { vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
 import type { Sql } from "./client.ts";
 import { putScraps, scrapsForClass } from "./scraps.ts";
 
-export type Part = "class" | "blank" | "design" | "seats";
+/** What is read and saved by itself, with a version of its own; blank and design of each thing: `blank:cup`. */
+export type Part = "class" | "seats" | `blank:${string}` | `design:${string}`;
+export interface Versions {
+  readonly class: number;
+  readonly seats: number;
+  readonly [part: `${"blank" | "design"}:${string}`]: number;
+}
+
+/** The thing whose blank or design a part is; null for what belongs to the class. */
+export function thingOfPart(part: Part): { readonly field: "blank" | "design"; readonly thing: string } | null {
+  const [field, thing] = part.split(":");
+  return thing !== undefined && (field === "blank" || field === "design") ? { field, thing } : null;
+}
 
 export interface StoredClass {
   readonly id: string;
   readonly document: ClassDocument;
-  readonly versions: Readonly<Record<Part, number>>;
+  readonly versions: Versions;
   readonly planHash: string | null;
   readonly projectId: string | null;
 }
@@ -22,20 +35,15 @@ interface WorkshopRow {
   project_id: string | null;
   title: string;
   summary: string;
-  technique: string;
   class_date: string;
   class_time: string;
   zone: string;
   minutes: number;
   setting: unknown;
-  blank: unknown;
-  design: unknown;
   cutter: unknown;
   body: Record<string, unknown>;
   version: number;
   roster_version: number;
-  blank_version: number;
-  design_version: number;
   plan_hash: string | null;
 }
 
@@ -43,37 +51,51 @@ interface SeatRow {
   seat: string;
   fields: Record<string, string>;
   hand: "left" | "right" | null;
-  own: unknown;
+  things: unknown;
+  choices: unknown;
+}
+
+interface ThingRow {
+  thing: string;
+  body: Record<string, unknown>;
+  blank: unknown;
+  design: unknown;
+  blank_version: number;
+  design_version: number;
 }
 
 /** @throws when stored rows no longer make a valid document: a bug or a hand-edited database */
 export async function readClass(sql: Sql, id: string): Promise<StoredClass | null> {
   const [row] = await sql<WorkshopRow[]>`
-    select w.id, w.project_id, w.title, w.summary, w.technique, to_char(w.class_date, 'YYYY-MM-DD') as class_date, w.class_time, w.zone, w.minutes, w.setting,
-      b.body as blank, b.version as blank_version, d.body as design, d.version as design_version, c.body as cutter, w.body, w.version, w.roster_version, w.plan_hash
-    from workshops w join blanks b on b.id = w.blank_id join designs d on d.id = w.design_id join cutters c on c.id = w.cutter_id
+    select w.id, w.project_id, w.title, w.summary, to_char(w.class_date, 'YYYY-MM-DD') as class_date, w.class_time, w.zone, w.minutes, w.setting, c.body as cutter, w.body, w.version, w.roster_version, w.plan_hash
+    from workshops w join cutters c on c.id = w.cutter_id
     where w.id = ${id}`;
   if (!row) return null;
   const vinyls = await sql<{ body: unknown }[]>`select v.body from workshop_vinyls wv join vinyls v on v.id = wv.vinyl_id where wv.workshop_id = ${id} order by wv.position`;
-  const seats = await sql<SeatRow[]>`select seat, fields, hand, own from seats where workshop_id = ${id} order by position`;
+  const things = await sql<ThingRow[]>`select thing, body, blank, design, blank_version, design_version from things where workshop_id = ${id} order by position`;
+  const seats = await sql<SeatRow[]>`select seat, fields, hand, things, choices from seats where workshop_id = ${id} order by position`;
   const steps = await sql<{ body: unknown }[]>`select body from steps where workshop_id = ${id} order by position`;
   const supplies = await sql<{ body: unknown }[]>`select body from supplies where workshop_id = ${id} order by position`;
   const films = vinyls.map(({ body }) => vinylSchema.parse(body));
   const scraps = await scrapsForClass(sql, id, films);
   const document = classDocumentSchema.parse({
     format: "elm-basket/class",
-    version: 1,
+    version: 2,
     title: row.title,
     summary: row.summary,
-    technique: row.technique,
+    things: things.map(({ thing, body, blank, design }) => ({ ...body, id: thing, blank, design })),
     when: { date: row.class_date, time: row.class_time, zone: row.zone, minutes: row.minutes },
     setting: row.setting,
-    blank: row.blank,
     cutter: row.cutter,
-    design: row.design,
     vinyls: films,
     scraps,
-    seats: seats.map(({ seat, fields, hand, own }) => ({ seat, fields, ...(hand ? { hand } : {}), ...(own ? { own } : {}) })),
+    seats: seats.map((seat) => ({
+      seat: seat.seat,
+      fields: seat.fields,
+      ...(seat.hand ? { hand: seat.hand } : {}),
+      ...(seat.things ? { things: seat.things } : {}),
+      ...(seat.choices ? { choices: seat.choices } : {}),
+    })),
     steps: steps.map(({ body }) => body),
     supplies: supplies.map(({ body }) => body),
     ...row.body,
@@ -81,7 +103,16 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
   return {
     id: row.id,
     document,
-    versions: { class: row.version, blank: row.blank_version, design: row.design_version, seats: row.roster_version },
+    versions: {
+      class: row.version,
+      seats: row.roster_version,
+      ...Object.fromEntries(
+        things.flatMap(({ thing, blank_version, design_version }) => [
+          [`blank:${thing}`, blank_version],
+          [`design:${thing}`, design_version],
+        ]),
+      ),
+    },
     planHash: row.plan_hash,
     projectId: row.project_id,
   };
@@ -100,20 +131,27 @@ async function sharedRow(sql: Sql, table: "vinyls" | "cutters", studioId: string
 }
 
 export async function insertClass(sql: Sql, studioId: string, document: ClassDocument, projectId: string | null): Promise<string> {
-  const [blank] = await sql<{ id: string }[]>`insert into blanks (studio_id, body) values (${studioId}, ${json(sql, document.blank)}) returning id`;
-  const [design] = await sql<{ id: string }[]>`insert into designs (studio_id, body) values (${studioId}, ${json(sql, document.design)}) returning id`;
   const cutter = await sharedRow(sql, "cutters", studioId, document.cutter);
   const { when } = document;
   const [made] = await sql<{ id: string }[]>`
-    insert into workshops (studio_id, project_id, title, summary, technique, class_date, class_time, zone, minutes, setting, blank_id, design_id, cutter_id, body)
-    values (${studioId}, ${projectId}, ${document.title}, ${document.summary}, ${document.technique}, ${when.date}::date, ${when.time}, ${when.zone}, ${when.minutes},
-      ${json(sql, document.setting)}, ${blank?.id ?? ""}, ${design?.id ?? ""}, ${cutter}, ${json(sql, bodyOf(document))}) returning id`;
+    insert into workshops (studio_id, project_id, title, summary, class_date, class_time, zone, minutes, setting, cutter_id, body)
+    values (${studioId}, ${projectId}, ${document.title}, ${document.summary}, ${when.date}::date, ${when.time}, ${when.zone}, ${when.minutes},
+      ${json(sql, document.setting)}, ${cutter}, ${json(sql, bodyOf(document))}) returning id`;
   const id = made?.id ?? "";
+  await writeThings(sql, studioId, id, document.things);
   await writeVinyls(sql, studioId, id, document);
   await putScraps(sql, studioId, document);
   await writeLists(sql, studioId, id, document);
   await writeSeats(sql, studioId, id, document.seats);
   return id;
+}
+
+/** Things that are new come with blank and design; of those that are there only what the class says of them is written. */
+async function writeThings(sql: Sql, studioId: string, workshopId: string, things: readonly Thing[]): Promise<void> {
+  await sql`delete from things where workshop_id = ${workshopId} and not thing = any(${things.map(({ id }) => id)})`;
+  for (const [position, { id, blank, design, ...body }] of things.entries())
+    await sql`insert into things (studio_id, workshop_id, thing, position, body, blank, design) values (${studioId}, ${workshopId}, ${id}, ${position}, ${json(sql, body)}, ${json(sql, blank)}, ${json(sql, design)})
+      on conflict (workshop_id, thing) do update set position = excluded.position, body = excluded.body`;
 }
 
 async function writeVinyls(sql: Sql, studioId: string, workshopId: string, document: ClassDocument): Promise<void> {
@@ -134,14 +172,15 @@ async function writeLists(sql: Sql, studioId: string, workshopId: string, docume
 
 async function writeSeats(sql: Sql, studioId: string, workshopId: string, seats: ClassDocument["seats"]): Promise<void> {
   await sql`delete from seats where workshop_id = ${workshopId}`;
-  const rows = seats.map(({ seat, fields, hand, own }, position) => ({
+  const rows = seats.map(({ seat, fields, hand, things, choices }, position) => ({
     studio_id: studioId,
     workshop_id: workshopId,
     position,
     seat,
     fields: json(sql, fields),
     hand: hand ?? null,
-    own: own ? json(sql, own) : null,
+    things: things ? json(sql, things) : null,
+    choices: choices ? json(sql, choices) : null,
   }));
   if (rows.length > 0) await sql`insert into seats ${sql(rows as never)}`;
 }
@@ -151,14 +190,18 @@ async function writeSeats(sql: Sql, studioId: string, workshopId: string, seats:
  * @returns the new version, or null when the save is stale
  */
 export async function savePart(sql: Sql, studioId: string, id: string, part: Part, document: ClassDocument, version: number): Promise<number | null> {
-  if (part === "design")
-    return bumped(
-      await sql`update designs d set body = ${json(sql, document.design)}, version = d.version + 1 from workshops w where w.id = ${id} and d.id = w.design_id and d.version = ${version} returning d.version`,
-    );
-  if (part === "blank")
-    return bumped(
-      await sql`update blanks b set body = ${json(sql, document.blank)}, version = b.version + 1 from workshops w where w.id = ${id} and b.id = w.blank_id and b.version = ${version} returning b.version`,
-    );
+  const own = thingOfPart(part);
+  if (own) {
+    const body = document.things.find(({ id: thing }) => thing === own.thing)?.[own.field];
+    if (!body) return null;
+    return own.field === "design"
+      ? bumped(
+          await sql`update things set design = ${json(sql, body)}, design_version = design_version + 1 where workshop_id = ${id} and thing = ${own.thing} and design_version = ${version} returning design_version as version`,
+        )
+      : bumped(
+          await sql`update things set blank = ${json(sql, body)}, blank_version = blank_version + 1 where workshop_id = ${id} and thing = ${own.thing} and blank_version = ${version} returning blank_version as version`,
+        );
+  }
   if (part === "seats") {
     const saved = bumped(await sql`update workshops set roster_version = roster_version + 1 where id = ${id} and roster_version = ${version} returning roster_version as version`);
     if (saved !== null) await writeSeats(sql, studioId, id, document.seats);
@@ -168,11 +211,12 @@ export async function savePart(sql: Sql, studioId: string, id: string, part: Par
   const cutter = await sharedRow(sql, "cutters", studioId, document.cutter);
   const saved = bumped(
     await sql`
-    update workshops set title = ${document.title}, summary = ${document.summary}, technique = ${document.technique}, class_date = ${when.date}::date, class_time = ${when.time}, zone = ${when.zone},
+    update workshops set title = ${document.title}, summary = ${document.summary}, class_date = ${when.date}::date, class_time = ${when.time}, zone = ${when.zone},
       minutes = ${when.minutes}, setting = ${json(sql, document.setting)}, cutter_id = ${cutter}, body = ${json(sql, bodyOf(document))}, version = version + 1
     where id = ${id} and version = ${version} returning version`,
   );
   if (saved !== null) {
+    await writeThings(sql, studioId, id, document.things);
     await writeVinyls(sql, studioId, id, document);
     await writeLists(sql, studioId, id, document);
   }
@@ -190,11 +234,13 @@ export interface ClassListRow {
   readonly zone: string;
   readonly setting: { kind: "room" | "craftAlong"; place: string };
   readonly seats: number;
+  /** Days before the class, where the class has its own. */
+  readonly lead_days: LeadDays | null;
 }
 
 export async function listClasses(sql: Sql): Promise<ClassListRow[]> {
   return sql<ClassListRow[]>`
-    select w.id, w.title, to_char(w.class_date, 'YYYY-MM-DD') as class_date, w.class_time, w.zone, w.setting, (select count(*)::int from seats s where s.workshop_id = w.id) as seats
+    select w.id, w.title, to_char(w.class_date, 'YYYY-MM-DD') as class_date, w.class_time, w.zone, w.setting, w.body->'leadDays' as lead_days, (select count(*)::int from seats s where s.workshop_id = w.id) as seats
     from workshops w order by w.class_date, w.class_time, w.title limit 500`;
 }
 
@@ -207,7 +253,10 @@ export interface ProjectRow {
 
 export async function listProjects(sql: Sql): Promise<ProjectRow[]> {
   const rows = await sql<{ id: string; title: string; summary: string; document: unknown }[]>`select id, title, summary, document from projects order by title limit 500`;
-  return rows.map((row) => ({ ...row, document: classDocumentSchema.parse(row.document) }));
+  return rows.flatMap((row) => {
+    const read = readClassDocument(row.document);
+    return read.ok ? [{ ...row, document: read.value }] : [];
+  });
 }
 
 export async function insertProject(sql: Sql, studioId: string, document: ClassDocument): Promise<string> {
@@ -224,7 +273,9 @@ export async function listStock(sql: Sql): Promise<{ vinyls: unknown[]; cutters:
   return { vinyls: vinyls.map(({ body }) => body), cutters: cutters.map(({ body }) => body) };
 }
 
+/** What was undone and not done again is forgotten once something else is done. */
 export async function recordEdit(sql: Sql, studioId: string, workshopId: string, part: Part, label: string, before: unknown): Promise<void> {
+  await sql`delete from edits where workshop_id = ${workshopId} and undone_at is not null`;
   await sql`insert into edits (studio_id, workshop_id, part, label, before) values (${studioId}, ${workshopId}, ${part}, ${label}, ${json(sql, before)})`;
 }
 
@@ -233,15 +284,25 @@ export interface Edit {
   readonly part: Part;
   readonly label: string;
   readonly before: unknown;
+  /** What it was undone from. */
+  readonly after: unknown;
 }
 
-export async function lastEdit(sql: Sql, workshopId: string, parts: readonly Part[]): Promise<Edit | null> {
-  const [row] = await sql<
-    Edit[]
-  >`select id::text, part, label, before from edits where workshop_id = ${workshopId} and undone_at is null and part = any(${parts as string[]}) order by edits.id desc limit 1`;
+export async function lastEdit(sql: Sql, workshopId: string): Promise<Edit | null> {
+  const [row] = await sql<Edit[]>`select id::text, part, label, before, after from edits where workshop_id = ${workshopId} and undone_at is null order by edits.id desc limit 1`;
   return row ?? null;
 }
 
-export async function markUndone(sql: Sql, editId: string): Promise<void> {
-  await sql`update edits set undone_at = now() where id = ${editId}`;
+/** The edit that was undone last. */
+export async function lastUndone(sql: Sql, workshopId: string): Promise<Edit | null> {
+  const [row] = await sql<Edit[]>`select id::text, part, label, before, after from edits where workshop_id = ${workshopId} and undone_at is not null order by edits.id limit 1`;
+  return row ?? null;
+}
+
+export async function markUndone(sql: Sql, editId: string, after: unknown): Promise<void> {
+  await sql`update edits set undone_at = now(), after = ${json(sql, after)} where id = ${editId}`;
+}
+
+export async function markRedone(sql: Sql, editId: string): Promise<void> {
+  await sql`update edits set undone_at = null, after = null where id = ${editId}`;
 }

@@ -1,6 +1,6 @@
 /** The scrap box and cutting jobs: each studio's own, nothing recorded is lost, one load at a time. */
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { demoDocument } from "../../core/src/testing/documents.ts";
+import { demoClass } from "../../core/src/testing/documents.ts";
 import { finishSheet } from "../cutting/finish.ts";
 import { insertClass, readClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
@@ -10,7 +10,7 @@ import { migrate } from "./migrate.ts";
 import { type Film, keepLeftovers, listScraps, takeScraps, throwAway } from "./scraps.ts";
 import { openStudio } from "./sign-in.ts";
 
-const bottles = demoDocument("rowing-bottles");
+const bottles = demoClass("rowing-bottles");
 const film: Film = { name: "Regatta white gloss", family: "permanentGloss", colour: "#FDFDFB" };
 let [ours, theirs] = ["", ""];
 let [first, second] = ["", ""];
@@ -40,7 +40,7 @@ describe("the scrap box", () => {
   it("takes the scraps of a class document, and offers them to every class of the same film", async () => {
     expect((await withStudio(ours, (sql) => readClass(sql, first)))?.document.scraps).toEqual(bottles.scraps);
     expect(await scrapsOf(second)).toEqual(bottles.scraps.map(({ label }) => label));
-    const tins = await withStudio(ours, (sql) => insertClass(sql, ours, demoDocument("seed-tins"), null));
+    const tins = await withStudio(ours, (sql) => insertClass(sql, ours, demoClass("seed-tins"), null));
     expect(await scrapsOf(tins)).toEqual([]);
   });
 

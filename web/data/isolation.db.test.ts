@@ -1,7 +1,7 @@
 import postgres from "postgres";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { demoDocument } from "../../core/src/testing/documents.ts";
-import { insertClass, lastEdit, listClasses, markUndone, readClass, recordEdit, savePart } from "./class-documents.ts";
+import { demoClass } from "../../core/src/testing/documents.ts";
+import { insertClass, lastEdit, lastUndone, listClasses, markRedone, markUndone, readClass, recordEdit, savePart } from "./class-documents.ts";
 import { closePool, type Sql, withoutStudio, withStudio } from "./client.ts";
 import { currentRun, hold, moveStep, startRun } from "./live-runs.ts";
 import { addLog, listLog } from "./log.ts";
@@ -12,7 +12,7 @@ import { attemptAllowed, openStudio, personForSignIn, sessionFor } from "./sign-
 import { linkCode, revokeLinks, workshopForCode } from "./tokens.ts";
 
 const owner = process.env.ELM_OWNER_URL ?? "";
-const tins = demoDocument("seed-tins");
+const tins = demoClass("seed-tins");
 let [ours, theirs] = ["", ""];
 
 beforeAll(async () => {
@@ -53,7 +53,7 @@ describe("row-level security", () => {
       expect((await listClasses(sql)).some((row) => row.id === id)).toBe(false);
       expect((await sql`update workshops set title = 'stolen' where id = ${id} returning id`).length).toBe(0);
       expect((await sql`delete from seats where workshop_id = ${id} returning seat`).length).toBe(0);
-      expect(await savePart(sql, theirs, id, "design", tins, 1)).toBeNull();
+      expect(await savePart(sql, theirs, id, "design:thing", tins, 1)).toBeNull();
     });
     expect((await withStudio(ours, (sql) => readClass(sql, id)))?.document).toEqual(tins);
   });
@@ -81,15 +81,16 @@ describe("row-level security", () => {
 describe("class documents", () => {
   it("come back as they went in", async () => {
     for (const name of ["seed-tins", "rowing-bottles", "night-sky-clipboard"]) {
-      const document = demoDocument(name);
+      const document = demoClass(name);
       const id = await withStudio(ours, (sql) => insertClass(sql, ours, document, null));
       expect((await withStudio(ours, (sql) => readClass(sql, id)))?.document).toEqual(document);
     }
   });
 
-  it.each(["class", "blank", "design", "seats"] as const)("a stale save of %s is refused and changes nothing", async (part) => {
+  it.each(["class", "blank:thing", "design:thing", "seats"] as const)("a stale save of %s is refused and changes nothing", async (part) => {
     const id = await make();
-    const change = { ...tins, title: "New", blank: { ...tins.blank, name: "New" }, design: { ...tins.design, school: "fillBox" as const }, seats: tins.seats.slice(0, 3) };
+    const things = tins.things.map((thing) => ({ ...thing, blank: { ...thing.blank, name: "New" }, design: { ...thing.design, school: "fillBox" as const } }));
+    const change = { ...tins, title: "New", things, seats: tins.seats.slice(0, 3) };
     await withStudio(ours, async (sql) => {
       expect(await savePart(sql, ours, id, part, change, 1)).toBe(2);
       expect(await savePart(sql, ours, id, part, tins, 1)).toBeNull();
@@ -107,15 +108,41 @@ describe("class documents", () => {
     expect(results.filter((version) => version === null)).toHaveLength(2);
   });
 
-  it("keeps edits for undo, last first, each once", async () => {
+  it("keeps edits for undo, last first, each once; what was undone can be done again until something else is done", async () => {
     const id = await make();
     await withStudio(ours, async (sql) => {
-      await recordEdit(sql, ours, id, "design", "first", { a: 1 });
+      await recordEdit(sql, ours, id, "design:thing", "first", { a: 1 });
       await recordEdit(sql, ours, id, "seats", "second", []);
-      const edit = await lastEdit(sql, id, ["design", "seats"]);
+      const edit = await lastEdit(sql, id);
       expect(edit?.label).toBe("second");
-      await markUndone(sql, edit?.id ?? "");
-      expect((await lastEdit(sql, id, ["design", "seats"]))?.label).toBe("first");
+      await markUndone(sql, edit?.id ?? "", ["after"]);
+      const first = await lastEdit(sql, id);
+      expect(first?.label).toBe("first");
+      await markUndone(sql, first?.id ?? "", { a: 2 });
+      expect(await lastUndone(sql, id)).toMatchObject({ label: "first", after: { a: 2 } });
+      await markRedone(sql, first?.id ?? "");
+      expect(await lastUndone(sql, id)).toMatchObject({ label: "second", after: ["after"] });
+      await recordEdit(sql, ours, id, "class", "third", {});
+      expect(await lastUndone(sql, id)).toBeNull();
+    });
+  });
+
+  it("several things keep their order, and a thing that is taken out goes with its blank and design", async () => {
+    const id = await make();
+    const [thing] = tins.things;
+    if (!thing) throw new Error("no thing");
+    const more = [{ ...thing, id: "lid", title: "Lid", perSeat: 2 }, thing, { ...thing, id: "back", title: "Back", sideOf: "thing" }];
+    await withStudio(ours, async (sql) => {
+      expect(await savePart(sql, ours, id, "class", { ...tins, things: more }, 1)).toBe(2);
+      const stored = await readClass(sql, id);
+      expect(stored?.document.things).toEqual(more);
+      expect(stored?.versions).toMatchObject({ "blank:lid": 1, "design:back": 1 });
+      const seats = tins.seats.map((seat) => ({ ...seat, things: { lid: { count: 1 } } }));
+      expect(await savePart(sql, ours, id, "seats", { ...tins, seats }, 1)).toBe(2);
+      expect((await readClass(sql, id))?.document.seats).toEqual(seats);
+      expect(await savePart(sql, ours, id, "seats", tins, 2)).toBe(3);
+      expect(await savePart(sql, ours, id, "class", tins, 2)).toBe(3);
+      expect((await readClass(sql, id))?.document).toEqual(tins);
     });
   });
 });
@@ -125,7 +152,7 @@ describe("kits and sheets", () => {
     hash,
     plan: { title: "x" } as never,
     sheets: [1, 2].map((nn) => ({ nn, vinyl: "blue", meta: { cutMinutes: 1, loadMinutes: 1 } as never, svg: "", hpgl: "", dxf: "", hash: `${letters}-${nn}` })),
-    pieces: [1, 2].map((sheet) => ({ id: `1-blue-${sheet}`, seat: "1", vinyl: "blue", sheet, area: 1, counters: 0, small: false, path: "" })),
+    pieces: [1, 2].map((sheet) => ({ id: `1-blue-${sheet}`, seat: "1", thing: "thing", copy: 1, vinyl: "blue", sheet, area: 1, counters: 0, islands: 0, small: false, path: "" })),
     kits: [{ seat: "1", hash: letters, weed: {} as never, minutes: 4 }],
   });
   const kit = async (sql: Sql, id: string) => (await listKits(sql, id))[0];

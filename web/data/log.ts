@@ -41,3 +41,11 @@ export async function seatMarks(sql: Sql, workshopId: string, step: string, sinc
   return sql<{ seat: string; kind: "done" | "stuck"; at: Date }[]>`
     select distinct on (seat) seat, kind, at from log_events where workshop_id = ${workshopId} and step = ${step} and at >= ${since} and kind in ('done', 'stuck') and seat is not null order by seat, log_events.id desc`;
 }
+
+/** When each step of the run that began then was last done. */
+export async function stepEnds(sql: Sql, workshopId: string, since: Date): Promise<Map<string, Date>> {
+  const rows = await sql<
+    { step: string; at: Date }[]
+  >`select step, max(at) as at from log_events where workshop_id = ${workshopId} and kind = 'liveStep' and step is not null and at >= ${since} group by step`;
+  return new Map(rows.map(({ step, at }) => [step, at]));
+}

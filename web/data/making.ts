@@ -49,6 +49,8 @@ export interface SheetKitMeta {
 export interface WeedSummary {
   readonly pieces: number;
   readonly counters: number;
+  /** Insides that stay, of a stencil. */
+  readonly islands: number;
   readonly smallParts: number;
   readonly tails: number;
   readonly technique: "plain" | "lighterCut" | "reverse" | "bolder";
@@ -64,10 +66,13 @@ export interface ComputedPlan {
   readonly pieces: readonly {
     readonly id: string;
     readonly seat: string;
+    readonly thing: string;
+    readonly copy: number;
     readonly vinyl: string;
     readonly sheet: number | null;
     readonly area: number;
     readonly counters: number;
+    readonly islands: number;
     readonly small: boolean;
     readonly path: string;
   }[];
@@ -86,7 +91,8 @@ export async function savePlan(sql: Sql, studioId: string, workshopId: string, c
   const cut = new Map((await sql<{ content_hash: string; cut_at: Date }[]>`select content_hash, cut_at from cut_marks where workshop_id = ${workshopId}`).map((row) => [row.content_hash, row.cut_at]));
   await sql`delete from sheets where workshop_id = ${workshopId}`;
   await sql`delete from pieces where workshop_id = ${workshopId}`;
-  await sql`delete from kits where workshop_id = ${workshopId} and not seat = any(${computed.kits.map(({ seat }) => seat)})`;
+  // What people recorded stays: a seat that is taken out and comes back brings its record.
+  await sql`update kits set planned = false where workshop_id = ${workshopId} and not seat = any(${computed.kits.map(({ seat }) => seat)})`;
   for (const sheet of computed.sheets) {
     await sql`insert into sheets (studio_id, workshop_id, nn, vinyl, meta, svg, hpgl, dxf, content_hash, cut_at)
       values (${studioId}, ${workshopId}, ${sheet.nn}, ${sheet.vinyl}, ${sql.json(sheet.meta as unknown as Json)}, ${sheet.svg}, ${sheet.hpgl}, ${sheet.dxf}, ${sheet.hash}, ${cut.get(sheet.hash) ?? null})`;
@@ -95,18 +101,21 @@ export async function savePlan(sql: Sql, studioId: string, workshopId: string, c
     ...own,
     id: piece.id,
     seat: piece.seat,
+    thing: piece.thing,
+    copy: piece.copy,
     vinyl: piece.vinyl,
     sheet: piece.sheet,
     position,
     area_mm2: piece.area,
     counters: piece.counters,
+    islands: piece.islands,
     small: piece.small,
     path: piece.path,
   }));
   for (let i = 0; i < pieces.length; i += ROWS_AT_ONCE) await sql`insert into pieces ${sql(pieces.slice(i, i + ROWS_AT_ONCE))}`;
   for (const kit of computed.kits) {
     await sql`insert into kits (studio_id, workshop_id, seat, letters_hash, weed, weed_minutes) values (${studioId}, ${workshopId}, ${kit.seat}, ${kit.hash}, ${sql.json(kit.weed as unknown as Json)}, ${kit.minutes})
-      on conflict (workshop_id, seat) do update set letters_hash = excluded.letters_hash, weed = excluded.weed, weed_minutes = excluded.weed_minutes`;
+      on conflict (workshop_id, seat) do update set planned = true, letters_hash = excluded.letters_hash, weed = excluded.weed, weed_minutes = excluded.weed_minutes`;
   }
   await sql`update workshops set plan_hash = ${computed.hash}, plan = ${sql.json(computed.plan as unknown as Json)} where id = ${workshopId}`;
 }
@@ -158,26 +167,30 @@ export async function listKits(sql: Sql, workshopId: string): Promise<KitRow[]> 
     select seat, weed, weed_minutes as "weedMinutes", (cut_at is not null and cut_hash = letters_hash) as cut, (cut_at is not null and cut_hash <> letters_hash) as changed,
       weeding_since as "weedingSince", weeding_seconds as "weedingSeconds", (weeded_at is not null and cut_hash = letters_hash) as weeded, flawed,
       (checked_at is not null and cut_hash = letters_hash) as checked, (packed_at is not null and cut_hash = letters_hash) as packed, recut_reason as "recutReason"
-    from kits where workshop_id = ${workshopId} order by length(seat), seat`;
+    from kits where workshop_id = ${workshopId} and planned order by length(seat), seat`;
 }
 
 export interface PieceRow {
   readonly id: string;
+  readonly thing: string;
+  readonly copy: number;
   readonly vinyl: string;
   readonly sheet: number | null;
+  /** Insides to pick out; of a stencil they are islands, and stay. */
   readonly counters: number;
+  readonly islands: number;
   readonly small: boolean;
   readonly path: string;
 }
 
 export async function piecesOfSeat(sql: Sql, workshopId: string, seat: string): Promise<PieceRow[]> {
-  return sql<PieceRow[]>`select id, vinyl, sheet, counters, small, path from pieces where workshop_id = ${workshopId} and seat = ${seat} order by position`;
+  return sql<PieceRow[]>`select id, thing, copy, vinyl, sheet, counters, islands, small, path from pieces where workshop_id = ${workshopId} and seat = ${seat} order by position`;
 }
 
-export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<{ id: string; seat: string; vinyl: string; path: string }[]> {
+export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<{ id: string; seat: string; thing: string; vinyl: string; path: string }[]> {
   return sql<
-    { id: string; seat: string; vinyl: string; path: string }[]
-  >`select id, seat, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by position`;
+    { id: string; seat: string; thing: string; vinyl: string; path: string }[]
+  >`select id, seat, thing, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by position`;
 }
 
 /** A kit counts as cut when every sheet that carries a piece of it is cut. */
@@ -238,10 +251,10 @@ export interface WorkLeft {
 export async function workLeft(sql: Sql, packMinutes: number): Promise<WorkLeft[]> {
   return sql<WorkLeft[]>`
     select w.id,
-      coalesce((select sum(k.weed_minutes) from kits k where k.workshop_id = w.id and (k.weeded_at is null or k.cut_hash is distinct from k.letters_hash)), 0)::float8 as "weedLeft",
-      (select count(*)::int from kits k where k.workshop_id = w.id and (k.weeded_at is null or k.cut_hash is distinct from k.letters_hash)) as "weedKits",
+      coalesce((select sum(k.weed_minutes) from kits k where k.workshop_id = w.id and k.planned and (k.weeded_at is null or k.cut_hash is distinct from k.letters_hash)), 0)::float8 as "weedLeft",
+      (select count(*)::int from kits k where k.workshop_id = w.id and k.planned and (k.weeded_at is null or k.cut_hash is distinct from k.letters_hash)) as "weedKits",
       coalesce((select sum((s.meta->>'cutMinutes')::float8 + (s.meta->>'loadMinutes')::float8) from sheets s where s.workshop_id = w.id and s.cut_at is null), 0)::float8 as "cutLeft",
       (select count(*)::int from sheets s where s.workshop_id = w.id and s.cut_at is null) as "sheetsLeft",
-      (select count(*) * ${packMinutes}::float8 from kits k where k.workshop_id = w.id and k.seat not like 'spare-%' and (k.packed_at is null or k.cut_hash is distinct from k.letters_hash))::float8 as "packLeft"
+      (select count(*) * ${packMinutes}::float8 from kits k where k.workshop_id = w.id and k.planned and k.seat not like 'spare-%' and (k.packed_at is null or k.cut_hash is distinct from k.letters_hash))::float8 as "packLeft"
     from workshops w`;
 }

@@ -1,4 +1,5 @@
 /** People, sessions, attempts. Tokens are stored as hashes only. */
+import { readSettings, type StudioSettings } from "@elm-basket/core/studio/settings.ts";
 import type { Sql } from "./client.ts";
 
 export interface Signed {
@@ -62,15 +63,25 @@ export interface StudioRow {
   readonly evening_start: string;
   readonly is_demo: boolean;
   readonly person: string;
+  readonly settings: StudioSettings;
 }
 
 export async function readStudio(sql: Sql, signed: Signed): Promise<StudioRow | null> {
   const [row] = await sql<StudioRow[]>`
-    select s.id, s.name, s.unit, s.zone, s.evening_minutes, s.evening_start, s.is_demo, p.name as person
+    select s.id, s.name, s.unit, s.zone, s.evening_minutes, s.evening_start, s.is_demo, s.settings, p.name as person
     from studios s join people p on p.studio_id = s.id where s.id = ${signed.studioId} and p.id = ${signed.personId}`;
-  return row ?? null;
+  return row ? { ...row, settings: readSettings(row.settings) } : null;
 }
 
-export async function saveStudioSettings(sql: Sql, settings: { unit: string; zone: string; eveningMinutes: number; eveningStart: string }): Promise<void> {
-  await sql`update studios set unit = ${settings.unit}, zone = ${settings.zone}, evening_minutes = ${settings.eveningMinutes}, evening_start = ${settings.eveningStart}`;
+export interface StudioChange {
+  readonly name: string;
+  readonly unit: string;
+  readonly zone: string;
+  readonly eveningMinutes: number;
+  readonly eveningStart: string;
+  readonly settings: StudioSettings;
+}
+
+export async function saveStudio(sql: Sql, { name, unit, zone, eveningMinutes, eveningStart, settings }: StudioChange): Promise<void> {
+  await sql`update studios set name = ${name}, unit = ${unit}, zone = ${zone}, evening_minutes = ${eveningMinutes}, evening_start = ${eveningStart}, settings = ${sql.json(settings as unknown as Parameters<Sql["json"]>[0])}`;
 }

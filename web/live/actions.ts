@@ -9,7 +9,7 @@ import { attemptAllowed } from "@/data/sign-in.ts";
 import { linkCode, revokeLinks, workshopForCode } from "@/data/tokens.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { freshCode } from "./link-code.ts";
-import { type LiveState, liveClass, liveState } from "./state.ts";
+import { dryUntil, type LiveState, type LiveStep, liveClass, liveState } from "./state.ts";
 
 export type StageAct = "begin" | "next" | "back" | "hold" | "minute" | "end";
 
@@ -24,7 +24,7 @@ export async function stageAct(id: string, act: StageAct, version: number): Prom
   return liveState(host.studioId, id, live.steps);
 }
 
-async function perform(sql: Sql, studioId: string, id: string, steps: readonly { id: string }[], act: StageAct, version: number): Promise<void> {
+async function perform(sql: Sql, studioId: string, id: string, steps: readonly LiveStep[], act: StageAct, version: number): Promise<void> {
   const run = await currentRun(sql, id);
   if (act === "begin") {
     await startRun(sql, studioId, id);
@@ -32,7 +32,11 @@ async function perform(sql: Sql, studioId: string, id: string, steps: readonly {
     return;
   }
   if (!run || run.endedAt) return;
-  const log = (minutes: number) => addLog(sql, studioId, id, { kind: "liveStep", step: steps[run.stepIndex]?.id, minutes });
+  const step = steps[run.stepIndex];
+  const until = step ? await dryUntil(sql, id, run, step) : null;
+  // Drying is no work at the step: it is taken out of what the step took.
+  const dried = until === null ? 0 : Math.max(0, Math.min(Date.now(), until) - run.stepStartedAt.getTime()) / 60_000;
+  const log = (minutes: number) => addLog(sql, studioId, id, { kind: "liveStep", step: step?.id, minutes: Math.max(0, minutes - dried) });
   if (act === "next" || act === "back") {
     const to = run.stepIndex + (act === "next" ? 1 : -1);
     if (to < 0 || to >= steps.length) return;

@@ -1,9 +1,10 @@
 /** What followers and the stage know of a run. Server time is the truth; clients keep an offset. */
+import { farewell } from "@elm-basket/core/advice/care.ts";
 import type { Step } from "@elm-basket/core/scheduling/step.ts";
 import { readClass } from "../data/class-documents.ts";
-import { withStudio } from "../data/client.ts";
+import { type Sql, withStudio } from "../data/client.ts";
 import { currentRun, type RunRow } from "../data/live-runs.ts";
-import { seatMarks } from "../data/log.ts";
+import { seatMarks, stepEnds } from "../data/log.ts";
 import { readPlan } from "../data/making.ts";
 
 export interface LiveStep {
@@ -15,7 +16,10 @@ export interface LiveStep {
   readonly show: string;
   readonly check: string;
   readonly care: string;
-  readonly drying: readonly string[];
+  /** What participants read; the host's own words are not for them. */
+  readonly doIt: string;
+  /** What must have dried or cured before it, and how many minutes. */
+  readonly waits: readonly { readonly step: string; readonly minutes: number }[];
 }
 
 export interface LiveClass {
@@ -24,6 +28,9 @@ export interface LiveClass {
   readonly seats: readonly { readonly seat: string; readonly label: string }[];
   readonly endMinute: number;
   readonly zone: string;
+  readonly date: string;
+  /** What participants take home, in a sentence that is true of what they made. */
+  readonly farewell: string;
 }
 
 export interface LiveState {
@@ -38,6 +45,8 @@ export interface LiveState {
   readonly extraSeconds: number;
   readonly heldAt: number | null;
   readonly heldSeconds: number;
+  /** Before this moment the step must not begin, because something dries; epoch milliseconds. */
+  readonly notBefore: number | null;
   readonly marks: readonly { readonly seat: string; readonly kind: "done" | "stuck"; readonly at: number }[];
 }
 
@@ -50,6 +59,8 @@ export async function liveClass(studioId: string, workshopId: string): Promise<L
     return {
       title: stored.document.title,
       zone: stored.document.when.zone,
+      date: stored.document.when.date,
+      farewell: farewell(stored.document),
       endMinute: plan.runSheet.endMinute,
       seats: plan.seats.map(({ seat, label }) => ({ seat, label })),
       steps: plan.runSheet.steps.flatMap((row) => {
@@ -61,10 +72,21 @@ export async function liveClass(studioId: string, workshopId: string): Promise<L
 }
 
 function liveStep(step: Step, row: { startMinute: number; minutes: number }): LiveStep {
-  return { id: step.id, title: step.title, minutes: row.minutes, startMinute: row.startMinute, say: step.say, show: step.show, check: step.check, care: step.care, drying: [] };
+  return {
+    id: step.id,
+    title: step.title,
+    minutes: row.minutes,
+    startMinute: row.startMinute,
+    say: step.say,
+    show: step.show,
+    check: step.check,
+    care: step.care,
+    doIt: step.doIt,
+    waits: (step.after ?? []).flatMap(({ step: before, wait }) => (wait > 0 ? [{ step: before, minutes: wait }] : [])),
+  };
 }
 
-export function stateOf(run: RunRow | null, marks: readonly { seat: string; kind: "done" | "stuck"; at: Date }[] = []): LiveState {
+export function stateOf(run: RunRow | null, marks: readonly { seat: string; kind: "done" | "stuck"; at: Date }[] = [], notBefore: number | null = null): LiveState {
   return {
     version: run?.version ?? 0,
     running: !!run && !run.endedAt,
@@ -76,6 +98,7 @@ export function stateOf(run: RunRow | null, marks: readonly { seat: string; kind
     extraSeconds: run?.extraSeconds ?? 0,
     heldAt: run?.heldAt?.getTime() ?? null,
     heldSeconds: run?.heldSeconds ?? 0,
+    notBefore,
     marks: marks.map((mark) => ({ seat: mark.seat, kind: mark.kind, at: mark.at.getTime() })),
   };
 }
@@ -85,6 +108,17 @@ export async function liveState(studioId: string, workshopId: string, steps: rea
     const run = await currentRun(sql, workshopId);
     const step = run ? steps[run.stepIndex] : undefined;
     const marks = run && step && !run.endedAt ? await seatMarks(sql, workshopId, step.id, run.stepStartedAt) : [];
-    return stateOf(run, marks);
+    return stateOf(run, marks, run && step && !run.endedAt ? await dryUntil(sql, workshopId, run, step) : null);
   });
+}
+
+/** When everything the step waits for has dried, counted from when that really was done in this run. */
+export async function dryUntil(sql: Sql, workshopId: string, run: Pick<RunRow, "startedAt">, { waits }: Pick<LiveStep, "waits">): Promise<number | null> {
+  if (waits.length === 0) return null;
+  const ended = await stepEnds(sql, workshopId, run.startedAt);
+  const times = waits.flatMap(({ step, minutes }) => {
+    const at = ended.get(step);
+    return at ? [at.getTime() + minutes * 60_000] : [];
+  });
+  return times.length === 0 ? null : Math.max(...times);
 }

@@ -8,6 +8,8 @@ export interface Live {
   readonly connected: boolean;
   /** Seconds left of the step; below zero when over. Counts the holds and the minutes added. */
   readonly secondsLeft: number;
+  /** Seconds until what dries is dry; 0 when nothing keeps the step from beginning. */
+  readonly drySeconds: number;
   /** Server's clock, ms. */
   readonly now: number;
   take(state: LiveState): void;
@@ -43,6 +45,9 @@ export function useLive(url: string, initial: LiveState, minutesOf: (index: numb
     return () => clearInterval(timer);
   }, [offset]);
   const until = state.heldAt ?? now;
-  const spent = Math.max(0, (until - state.stepStartedAt) / 1000 - state.heldSeconds);
-  return { state, connected, now, secondsLeft: minutesOf(state.stepIndex) * 60 + state.extraSeconds - spent, take };
+  // While something dries the step has not begun.
+  const from = Math.max(state.stepStartedAt, state.notBefore ?? 0);
+  const spent = Math.max(0, (until - from) / 1000 - state.heldSeconds);
+  const drySeconds = state.running ? Math.max(0, ((state.notBefore ?? 0) - now) / 1000) : 0;
+  return { state, connected, now, drySeconds, secondsLeft: minutesOf(state.stepIndex) * 60 + state.extraSeconds - spent, take };
 }

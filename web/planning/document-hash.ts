@@ -3,7 +3,7 @@ import { createHash } from "node:crypto";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 
 /** Raise when the computation changes: stored plans are then made again. */
-const PLAN_GENERATION = 4;
+const PLAN_GENERATION = 5;
 
 export function documentHash(document: ClassDocument): string {
   return createHash("sha256")

@@ -2,7 +2,7 @@
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { SizingSchool } from "@elm-basket/core/fitting/schools.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 
 export interface LetterJob {
@@ -10,7 +10,7 @@ export interface LetterJob {
   readonly design: Design;
   readonly blank: Blank;
   readonly vinyls: readonly Vinyl[];
-  readonly seats: ClassDocument["seats"];
+  readonly seats: ThingDocument["seats"];
 }
 
 /** Asks for a closer look at one seat of the set lettered last. */

@@ -20,6 +20,7 @@ import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { letterKits, makePlan, type Plan } from "@elm-basket/core/plan/plan.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
 import { type PlanSheet, pathsOf } from "@elm-basket/core/plan/sheets.ts";
+import { thingDocument, thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { kitLabelsPdf } from "@elm-basket/print/kit-labels.ts";
@@ -97,14 +98,15 @@ function fontShare(bytes: Uint8Array): number | null {
 }
 
 function decal(document: ClassDocument, seatId: string, fonts: FontLookup): DecalPicture {
-  const face = readFace(document.blank);
-  const set = letterSet(document.design, document.seats, face, fonts);
+  const view = thingDocument(document);
+  const face = readFace(view.blank);
+  const set = letterSet(view.design, view.seats, face, fonts);
   const seat = set.seats.find(({ seat }) => seat === seatId);
   const outline = faceOutline(face.face);
   const colourOf = (id: string) => document.vinyls.find((vinyl) => vinyl.id === id)?.colour ?? "#000000";
   return {
     outline: ringPath(outline),
-    ground: document.blank.colour,
+    ground: view.blank.colour,
     box: boxOfPoints(outline),
     layers: [...(seat?.flat ?? [])].map(([vinyl, polygons]) => ({ colour: colourOf(vinyl), path: drawingPath(polygons, KIT_DRAWING_MM) })),
     missing: [...new Set(seat?.lines.flatMap((line) => line.missing.map(({ text }) => text)) ?? [])].join(" "),
@@ -116,15 +118,18 @@ const digest = (text: string): string => createHash("sha256").update(text).diges
 function compute(plan: Plan, hash: string): ComputedPlan {
   const { pieces: ignored, ...stored } = planJson(plan);
   const sheetOf = new Map(ignored.map((piece) => [piece.id, piece.sheet]));
-  const inBags = kitsInBags(plan.kits, plan.document.recuts);
+  const inBags = kitsInBags(plan.kits, plan.document.recuts, thingOf(plan.document).id);
   const pieces = inBags.flatMap((kit) =>
     kit.pieces.map((piece) => ({
       id: piece.id,
       seat: kit.seat,
+      thing: kit.thing,
+      copy: kit.copy,
       vinyl: kit.vinyl,
       sheet: sheetOf.get(piece.id) ?? null,
       area: piece.areaMm2,
-      counters: piece.counters,
+      counters: kit.goes === "out" ? 0 : piece.counters,
+      islands: kit.goes === "out" ? piece.counters : 0,
       small: piece.small,
       path: drawingPath([piece.polygon], KIT_DRAWING_MM),
     })),
@@ -202,7 +207,7 @@ function storedKits(kits: readonly Kit[], pieces: ComputedPlan["pieces"]): Compu
     return {
       seat,
       hash: digest(letters.join("\n")),
-      weed: { pieces: sum((w) => w.pieces), counters: sum((w) => w.counters), smallParts: sum((w) => w.smallParts), tails: sum((w) => w.tails), technique },
+      weed: { pieces: sum((w) => w.pieces), counters: sum((w) => w.counters), islands: sum((w) => w.islands), smallParts: sum((w) => w.smallParts), tails: sum((w) => w.tails), technique },
       minutes: sum((w) => w.minutes),
     };
   });

@@ -1,6 +1,7 @@
+import { MOST_SEATS } from "@elm-basket/core/roster/roster.ts";
 import { ScheduleError } from "@elm-basket/core/scheduling/problem.ts";
 import { schedule as makeSchedule } from "@elm-basket/core/scheduling/schedule.ts";
-import { costOf, pricesSchema } from "@elm-basket/core/supplies/price.ts";
+import { type Cost, costOf, pricesSchema } from "@elm-basket/core/supplies/price.ts";
 import { supplyLines, supplySchema } from "@elm-basket/core/supplies/supply.ts";
 import { z } from "zod";
 import { InputError } from "../errors.ts";
@@ -11,7 +12,7 @@ const line = z.strictObject({ id: z.string(), amount: z.number() });
 export const supplies = defineVerb({
   input: z.strictObject({
     supplies: z.array(supplySchema).max(1000),
-    seats: z.number().int().min(0).max(1000),
+    seats: z.number().int().min(0).max(MOST_SEATS),
     spares: z.union([z.number().int().min(0), z.strictObject({ share: z.number().min(0).max(1) })]).default(0),
     prepMinutes: z.number().min(0).default(0),
     prices: pricesSchema.default({ currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 }),
@@ -21,7 +22,17 @@ export const supplies = defineVerb({
     total: z.array(line),
     buy: z.array(z.strictObject({ id: z.string(), packs: z.number(), amount: z.number(), price: z.number() })),
     stockLeft: z.array(line),
-    cost: z.strictObject({ materials: z.number(), labour: z.number(), venue: z.number(), total: z.number(), perSeat: z.number(), price: z.number(), breakEvenSeats: z.number().nullable() }),
+    cost: z.strictObject({
+      materials: z.number(),
+      labour: z.number(),
+      venue: z.number(),
+      total: z.number(),
+      complete: z.boolean(),
+      missing: z.array(z.string()),
+      perSeat: z.number().nullable(),
+      price: z.number().nullable(),
+      breakEvenSeats: z.number().nullable(),
+    }),
   }),
   run({ supplies: wanted, seats, spares, prepMinutes, prices }) {
     const whole = typeof spares === "number" ? spares : Math.ceil(seats * spares.share - 1e-9);
@@ -32,10 +43,12 @@ export const supplies = defineVerb({
       total: pick((l) => l.need),
       buy: lines.map((l) => ({ id: l.id, packs: l.packs, amount: tidy(l.buy), price: l.buyPrice })),
       stockLeft: pick((l) => l.leftAfter),
-      cost: { ...costOf({ usedValue: lines.reduce((sum, l) => sum + l.usedValue, 0), prepMinutes, seats }, prices) },
+      cost: withMissing(costOf({ lines, prepMinutes, seats }, prices)),
     };
   },
 });
+
+const withMissing = (cost: Cost) => ({ ...cost, missing: [...cost.missing] });
 
 const minutes = z.number().int().min(0).max(100_000);
 

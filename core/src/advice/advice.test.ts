@@ -1,11 +1,10 @@
 import { describe, expect, it } from "vitest";
-import type { ClassDocument } from "../plan/document.ts";
-import { makePlan } from "../plan/plan.ts";
-import { demoDocument, withNames } from "../testing/documents.ts";
+import { demoClass, demoDocument, withNames } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { applyRemedy, type OneThing as ClassDocument, makePlan } from "../testing/one-thing.ts";
 import { cautionsFor } from "./cautions.ts";
 import { type Finding, findingKey } from "./finding.ts";
-import { applyRemedy, partOf } from "./remedy.ts";
+import { partOf } from "./remedy.ts";
 import { speak } from "./words-en.ts";
 
 const tins = demoDocument("seed-tins");
@@ -91,8 +90,8 @@ describe("words", () => {
 
 describe("cautions", () => {
   it("follow tools, materials and technique", () => {
-    expect(cautionsFor(demoDocument("slate-numbers")).map(({ code }) => code)).toEqual(["blades", "heat", "paint"]);
-    expect(cautionsFor(tins).map(({ code }) => code)).toContain("food");
-    expect(cautionsFor(demoDocument("moth-cloche")).map(({ code }) => code)).toContain("glass");
+    expect(cautionsFor(demoClass("slate-numbers")).map(({ code }) => code)).toEqual(["blades", "heat", "paint"]);
+    expect(cautionsFor(demoClass("seed-tins")).map(({ code }) => code)).toContain("drink");
+    expect(cautionsFor(demoClass("moth-cloche")).map(({ code }) => code)).toContain("glass");
   });
 });

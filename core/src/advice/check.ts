@@ -1,27 +1,47 @@
 /** Runs every rule over the plan; a rule is a file in rules/. */
 import type { FontLookup } from "../lettering/compose-row.ts";
-import type { PlanStages } from "../plan/plan.ts";
+import { type PlanStages, stagesOf } from "../plan/plan.ts";
 import { type Finding, findingKey, SEVERITY_ORDER } from "./finding.ts";
-import type { Rule } from "./rule.ts";
+import type { ClassRule, Rule } from "./rule.ts";
 import { blankRules } from "./rules/blank.ts";
 import { counterRules } from "./rules/counters.ts";
 import { cupRules } from "./rules/cup.ts";
 import { curveRules } from "./rules/curve.ts";
 import { filmRules } from "./rules/film.ts";
 import { glyphRules } from "./rules/glyphs.ts";
-import { layoutRules } from "./rules/layout.ts";
+import { layoutRules, matRules } from "./rules/layout.ts";
 import { nameRules } from "./rules/names.ts";
 import { seatRules } from "./rules/seats.ts";
+import { sizeRules } from "./rules/sizes.ts";
 import { stencilRules } from "./rules/stencil.ts";
 import { strokeRules } from "./rules/strokes.ts";
 import { timeRules } from "./rules/time.ts";
 
-const RULES: readonly Rule[] = [seatRules, nameRules, glyphRules, strokeRules, counterRules, stencilRules, layoutRules, cupRules, curveRules, blankRules, filmRules, timeRules];
+const CLASS_RULES: readonly ClassRule[] = [seatRules, matRules, timeRules];
+const THING_RULES: readonly Rule[] = [sizeRules, nameRules, glyphRules, strokeRules, counterRules, stencilRules, layoutRules, cupRules, curveRules, blankRules, filmRules];
 
 /** Findings in order of gravity; what the host has left as it is (and is no stop) is not repeated. */
 export function findingsFor(plan: PlanStages, fonts: FontLookup): Finding[] {
   const accepted = new Set(plan.document.accepted);
-  return RULES.flatMap((rule) => rule(plan, fonts))
+  const ofThings = plan.things.map(({ id }) => THING_RULES.flatMap((rule) => rule(stagesOf(plan, id), fonts)));
+  const things = plan.things.length === 1 ? (ofThings[0] ?? []) : saidOnce(ofThings.flatMap((found, i) => found.map((finding) => named(finding, plan.things[i]?.id ?? ""))));
+  return [...CLASS_RULES.flatMap((rule) => rule(plan, fonts)), ...things]
     .filter((finding) => finding.severity === "stop" || !accepted.has(findingKey(finding)))
     .sort((a, b) => SEVERITY_ORDER.indexOf(a.severity) - SEVERITY_ORDER.indexOf(b.severity));
+}
+
+/** Where there are several things, a finding and its remedies say which. */
+function named(finding: Finding, thing: string): Finding {
+  const where = { ...finding.where, thing };
+  const key = findingKey({ code: finding.code, where });
+  return { ...finding, where, remedies: finding.remedies.map((remedy) => ({ ...remedy, values: { ...remedy.values, thing, ...(remedy.code === "leaveIt" ? { key } : {}) } })) };
+}
+
+/** What is the same of several things, as of a film all of them use, is said of the first. */
+function saidOnce(findings: readonly Finding[]): Finding[] {
+  const seen = new Set<string>();
+  return findings.filter(({ code, where: { thing: _, ...where }, values }) => {
+    const same = JSON.stringify([code, where, values]);
+    return seen.size < seen.add(same).size;
+  });
 }

@@ -1,14 +1,20 @@
 /** Which vinyl suits what the object will go through; tape and scraper for it; cleaning and sealing of the blank. */
 import { z } from "zod";
 import type { Material } from "../blanks/blank.ts";
+import { type BlankShape, isCup } from "../blanks/shape.ts";
 import { VINYL_FAMILIES, type VinylFamily } from "../weeding/vinyl.ts";
 
 export const WASHING = ["none", "hand", "dishwasher"] as const;
+export const FOOD = ["none", "drink", "served", "worked"] as const;
+/** What touches it: lips at a rim, food that lies on it, or dough and hands that work with it. */
+export type Food = (typeof FOOD)[number];
+
 export const useSchema = z.strictObject({
   washing: z.enum(WASHING).default("none"),
   outdoors: z.boolean().default(false),
   months: z.number().int().min(1).max(240).default(24).describe("how long it should hold"),
   paintedOver: z.boolean().default(false),
+  food: z.enum(FOOD).optional().describe("what of food touches it; when left out, cups are drunk from and nothing else meets food"),
 });
 export type Use = z.infer<typeof useSchema>;
 
@@ -63,7 +69,10 @@ const ORDER: readonly Verdict[] = ["unsuited", "perhaps", "suits"];
 const worse = (a: Verdict, b: Verdict): Verdict => (ORDER.indexOf(a) <= ORDER.indexOf(b) ? a : b);
 
 /** Surfaces that a tape or a film cannot grip all over. */
-const ROUGH: ReadonlySet<Material> = new Set(["coir", "stone", "firedClay", "rawWood"]);
+const ROUGH: ReadonlySet<Material> = new Set(["coir", "stone", "firedClay", "rawWood", "cork"]);
+
+/** Glass and what is coated with it: iron-on does not hold, and heat may crack it. */
+const GLASSY: ReadonlySet<Material> = new Set(["glazed", "glass", "enamel"]);
 
 /** All families for one use and material, the best first; each with its reasons. */
 export function filmAdvice(use: Use, material: Material): FilmAdvice[] {
@@ -85,7 +94,7 @@ function forStencil(family: VinylFamily, material: Material): Judged[] {
     case "removable":
       return [["suits", material === "rawWood" ? "fewerFibres" : "comesOffClean"]];
     case "ironOn":
-      return material === "glazed" || material === "glass" ? [["unsuited", "failsOnGlaze"]] : [[material === "coir" ? "suits" : "perhaps", "gripsRough"]];
+      return GLASSY.has(material) ? [["unsuited", "failsOnGlaze"]] : [[material === "coir" ? "suits" : "perhaps", "gripsRough"]];
     case "permanentGloss":
     case "permanentMatte":
       return [material === "rawWood" ? ["unsuited", "liftsFibres"] : ["perhaps", "liftsFibres"]];
@@ -112,54 +121,72 @@ function inDishwasher(family: VinylFamily, film: Film): Judged {
 }
 
 function onMaterial(family: VinylFamily, material: Material): Judged[] {
-  if (family === "ironOn") return material === "glazed" || material === "glass" ? [["unsuited", "failsOnGlaze"]] : [["perhaps", "gripsRough"]];
+  if (family === "ironOn") return GLASSY.has(material) ? [["unsuited", "failsOnGlaze"]] : [["perhaps", "gripsRough"]];
   if (material === "powderCoat") return [["perhaps", "takesBadly"]];
   return ROUGH.has(material) ? [["perhaps", "liftsOffRough"]] : [];
 }
 
-export type Tack = "low" | "medium" | "strong";
+/** Cups are drunk from unless the host says otherwise; of other things the host says. */
+export const foodOf = (use: Pick<Use, "food">, shape: BlankShape): Food => use.food ?? (isCup(shape) ? "drink" : "none");
+
+export type Tack = "none" | "low" | "medium" | "strong";
 export interface TapeAdvice {
+  /** None: the film's own liner carries it. */
   readonly tack: Tack;
-  readonly why: "delicate" | "effectFilm" | "thickBacking" | "general" | "rough";
+  readonly why: "liner" | "delicate" | "effectFilm" | "thickBacking" | "general" | "rough" | "smoothSchools" | "quarrel";
   readonly scraper: "card" | "felt" | "cloth";
 }
 
-const DELICATE: ReadonlySet<Material> = new Set(["paper", "paintedWood", "paintedMetal", "leather", "rubber"]);
+const DELICATE: ReadonlySet<Material> = new Set(["paper", "paintedWood", "paintedMetal", "paintedPlastic", "leather", "rubber", "balloon"]);
 
-/** A tape stronger than the paint's hold takes the paint with it; too weak leaves the vinyl behind. */
+/**
+ * A tape stronger than the paint's hold takes the paint with it; too weak leaves the vinyl behind. Where the film wants strong tape
+ * and the ground bears only weak, they quarrel: weak tape, and what else helps, or another film.
+ */
 export function tapeAdvice(family: VinylFamily, material: Material): TapeAdvice {
   const scraper = family === "holographic" ? "felt" : ROUGH.has(material) ? "cloth" : "card";
-  if (family === "glitter") return { tack: "strong", why: "effectFilm", scraper };
+  if (family === "ironOn") return { tack: "none", why: "liner", scraper: "cloth" };
+  const strong = family === "glitter" || family === "thickBacked";
+  if (strong && DELICATE.has(material)) return { tack: "low", why: "quarrel", scraper };
+  if (family === "glitter") return material === "glass" || material === "glazed" ? { tack: "strong", why: "smoothSchools", scraper } : { tack: "strong", why: "effectFilm", scraper };
   if (family === "thickBacked") return { tack: "strong", why: "thickBacking", scraper };
   if (DELICATE.has(material)) return { tack: "low", why: "delicate", scraper };
   return { tack: "medium", why: ROUGH.has(material) ? "rough" : "general", scraper };
 }
 
 export interface SurfaceAdvice {
-  readonly clean: "alcohol" | "dryWipe" | "brush";
+  readonly clean: "alcohol" | "soapyWater" | "dampCloth" | "dryWipe" | "brush";
   readonly seal: "first" | "no" | "test";
 }
 
-/** How the blank is made ready: smooth things with alcohol, porous ones wiped dry; raw wood is sealed or vinyl lifts. */
+/** How the blank is made ready, wherever that is said: smooth things with alcohol, which dulls paint and crazes clear plastic; porous ones wiped dry; raw wood is sealed or vinyl lifts. */
 export function surfaceAdvice(material: Material): SurfaceAdvice {
   switch (material) {
     case "glazed":
     case "glass":
     case "metal":
-    case "paintedMetal":
+    case "enamel":
+    case "laminate":
       return { clean: "alcohol", seal: "no" };
     case "powderCoat":
+      return { clean: "alcohol", seal: "test" };
+    case "clearPlastic":
+      return { clean: "soapyWater", seal: "no" };
     case "rubber":
     case "leather":
-      return { clean: "alcohol", seal: "test" };
+      return { clean: "dampCloth", seal: "test" };
+    case "paintedMetal":
+    case "paintedPlastic":
     case "sealedWood":
     case "paintedWood":
     case "paper":
+    case "balloon":
       return { clean: "dryWipe", seal: "no" };
     case "rawWood":
       return { clean: "dryWipe", seal: "first" };
     case "stone":
     case "firedClay":
+    case "cork":
       return { clean: "dryWipe", seal: "test" };
     case "coir":
       return { clean: "brush", seal: "no" };

@@ -1,6 +1,30 @@
 /** English words for the advice on film, tape, scraper and surface. */
+import type { Material } from "../blanks/blank.ts";
 import type { VinylFamily } from "../weeding/vinyl.ts";
 import type { FilmReason, SurfaceAdvice, TapeAdvice, Verdict } from "./film-choice.ts";
+
+export const MATERIAL_WORDS: Record<Material, string> = {
+  glazed: "glazed ceramic",
+  glass: "glass",
+  enamel: "enamel",
+  rawWood: "raw wood",
+  sealedWood: "sealed wood",
+  paintedWood: "painted wood",
+  laminate: "laminate",
+  metal: "bare metal",
+  paintedMetal: "painted metal",
+  powderCoat: "powder coat",
+  clearPlastic: "clear plastic (acrylic)",
+  paintedPlastic: "painted plastic",
+  stone: "stone",
+  firedClay: "fired clay",
+  paper: "paper",
+  leather: "leather",
+  cork: "cork",
+  rubber: "rubber",
+  balloon: "balloon",
+  coir: "coir",
+};
 
 export const FAMILY_WORDS: Record<VinylFamily, string> = {
   removable: "Removable, matte",
@@ -36,13 +60,16 @@ export const REASON_WORDS: Record<FilmReason, string> = {
   comesOffClean: "Comes off clean.",
 };
 
-const TACK_WORDS = { low: "Low-tack tape", medium: "Medium tape", strong: "Strong tape" } as const;
+const TACK_WORDS = { none: "No transfer tape", low: "Low-tack tape", medium: "Medium tape", strong: "Strong tape" } as const;
 const TAPE_WHY: Record<TapeAdvice["why"], string> = {
   delicate: "a stronger one takes the surface with it",
   effectFilm: "glitter does not come off its backing otherwise; on a tape of its own, apart from other layers",
   thickBacking: "low tack does not lift it off its backing",
   general: "holds and lets go",
   rough: "press it well: the surface gives it little to hold on",
+  liner: "iron-on film comes on a liner of its own that carries it",
+  smoothSchools: "glitter may not leave its backing otherwise; on smooth glass some use a low-tack tape and it works: try one before all",
+  quarrel: "this film wants strong tape, but this ground bears only weak. Let paint cure a day, dab the tape on cloth, test a corner; or take another film",
 };
 const SCRAPER_WORDS = {
   card: "a plastic scraper or an old bank card",
@@ -54,6 +81,8 @@ export const sayTape = (advice: TapeAdvice): string => `${TACK_WORDS[advice.tack
 
 const CLEAN_WORDS = {
   alcohol: "Wipe with alcohol, let it dry, do not touch it again. Alcohol burns: keep it from heat and open a window; follow its label.",
+  soapyWater: "Wash with soapy water and a soft cloth: alcohol crazes clear plastic. Take its protective film off first.",
+  dampCloth: "Wipe with a damp cloth and let it dry; no solvent.",
   dryWipe: "Wipe dry and dust-free, without alcohol.",
   brush: "Brush out loose fibres.",
 } as const;

@@ -10,6 +10,8 @@ export interface Where {
   readonly field?: string;
   readonly line?: number;
   readonly vinyl?: string;
+  /** Left out where the class makes one thing. */
+  readonly thing?: string;
 }
 
 export interface Remedy {
@@ -39,6 +41,10 @@ export const REMEDY_CODES = [
   "bridgeIslands",
   "tidyNames",
   "breakLine",
+  "ownSize",
+  "setFamily",
+  "useVinyl",
+  "lessPad",
 ] as const;
 export type RemedyCode = (typeof REMEDY_CODES)[number];
 
@@ -72,7 +78,15 @@ export type FindingCode =
   | "untidyNames"
   | "unevenBlanks"
   | "twiceTheVinyl"
-  | "filmUnsuited";
+  | "filmUnsuited"
+  | "liftsFibres"
+  | "tapeQuarrel"
+  | "notIronOn"
+  | "foodContact"
+  | "missingWord"
+  | "unknownPicture"
+  | "personalUseOnly"
+  | "belowGround";
 
 export interface Finding {
   readonly code: FindingCode;
@@ -84,7 +98,8 @@ export interface Finding {
 
 /** Stable name of a finding, by which a host may leave it as it is. */
 export function findingKey(finding: Pick<Finding, "code" | "where">): string {
-  return [finding.code, finding.where.seat, finding.where.field, finding.where.step, finding.where.vinyl].map((part) => part ?? "").join("/");
+  const { seat, field, step, vinyl, thing } = finding.where;
+  return [finding.code, seat, field, step, vinyl, ...(thing === undefined ? [] : [thing])].map((part) => part ?? "").join("/");
 }
 
 export const SEVERITY_ORDER: readonly Severity[] = ["stop", "check", "tip"];

@@ -3,10 +3,12 @@
 import { isCup } from "../blanks/shape.ts";
 import { type SizingSchool, schools } from "../fitting/schools.ts";
 import { openedRings, slitPlates } from "../lettering/open-rings.ts";
-import { type Exception, MARKS, type RecipeItem, stencilSchema, type TextItem, withSize } from "../lettering/recipe.ts";
+import { type Exception, MARKS, type RecipeItem, stencilSchema, type TextItem, withSize, withVinyls } from "../lettering/recipe.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
 import type { ClassDocument } from "../plan/document.ts";
+import { type ThingDocument, thingDocument, withThing } from "../plan/thing-document.ts";
 import { tidyName } from "../roster/tidy.ts";
+import { VINYL_FAMILIES } from "../weeding/vinyl.ts";
 import type { Remedy } from "./finding.ts";
 
 /** The part of a class a remedy changes; parts carry their own versions. */
@@ -26,10 +28,12 @@ export function partOf(remedy: Remedy): DocumentPart {
     case "setSize":
     case "growLine":
     case "bridgeIslands":
+    case "useVinyl":
       return "design";
     case "tidyNames":
     case "useFontHere":
     case "breakLine":
+    case "ownSize":
     case "removeSeat":
       return "seats";
     case "raiseRim":
@@ -37,13 +41,21 @@ export function partOf(remedy: Remedy): DocumentPart {
       return "blank";
     case "endLater":
     case "addTool":
+    case "setFamily":
+    case "lessPad":
     case "leaveIt":
       return "class";
   }
 }
 
-/** The document with the remedy applied; values that name nothing leave it as it was. */
+/** The document with the remedy applied to the thing it names, or the first; values that name nothing leave it as it was. */
 export function applyRemedy(document: ClassDocument, remedy: Remedy): ClassDocument {
+  const view = thingDocument(document, remedy.values.thing === undefined ? undefined : String(remedy.values.thing));
+  const changed = applied(view, remedy);
+  return changed === view ? document : withThing(document, changed);
+}
+
+function applied(document: ThingDocument, remedy: Remedy): ThingDocument {
   const text = (key: string) => String(remedy.values[key] ?? "");
   const number = (key: string) => Number(remedy.values[key] ?? 0);
   switch (remedy.code) {
@@ -54,7 +66,7 @@ export function applyRemedy(document: ClassDocument, remedy: Remedy): ClassDocum
     case "narrowLine":
       return withItem(document, text("item"), (item) => ({ ...item, mayNarrow: true }));
     case "thicken":
-      return withItem(document, text("item"), (item) => ({ ...item, thickenMm: number("mm") }));
+      return withThickened(document, text("item"), number("mm"));
     case "openCounters":
       return withItem(document, text("item"), (item) => ({ ...item, openCountersMm: number("mm") }));
     case "treatMarks":
@@ -79,7 +91,28 @@ export function applyRemedy(document: ClassDocument, remedy: Remedy): ClassDocum
     case "useFontHere":
       return withOwn(document, text("seat"), text("item"), { font: text("font") });
     case "breakLine":
-      return withOwn(document, text("seat"), text("item"), { breakAfter: Math.max(1, number("words")) });
+      return withOwn(document, text("seat"), text("item"), number("at") > 0 ? { breakAt: number("at") } : { breakAfter: Math.max(1, number("words")) });
+    case "ownSize": {
+      const lines = document.design.items.flatMap((item) => (item.kind === "text" && item.slot ? [item.id] : []));
+      const sized = (own: Exception | undefined): Exception => ({ ...own, size: Math.max(0.2, Math.round((own?.size ?? 1) * number("share") * 1000) / 1000) });
+      return text("seats")
+        .split(" ")
+        .reduce((all, seat) => lines.reduce((next, line) => withOwn(next, seat, line, sized(next.seats.find((row) => row.seat === seat)?.own?.[line])), all), document);
+    }
+    case "setFamily": {
+      const family = VINYL_FAMILIES.find((one) => one === text("family"));
+      return family ? { ...document, vinyls: document.vinyls.map((vinyl) => (vinyl.id === text("vinyl") ? { ...vinyl, family } : vinyl)) } : document;
+    }
+    case "useVinyl": {
+      const [from, into] = [text("from"), text("into")];
+      if (!document.vinyls.some(({ id }) => id === into)) return document;
+      const items = document.design.items.map((item) =>
+        item.id === text("item") ? (withVinyls({ ...document.design, items: [item] }, (id) => (id === from ? into : id)).items[0] as RecipeItem) : item,
+      );
+      return { ...document, design: { ...document.design, items } };
+    }
+    case "lessPad":
+      return { ...document, layout: { ...document.layout, weedPad: number("mm") } };
     case "warp": {
       const { shape } = document.blank;
       return shape.kind === "taperedCup" ? { ...document, blank: { ...document.blank, shape: { ...shape, warp: true } } } : document;
@@ -101,11 +134,16 @@ export function applyRemedy(document: ClassDocument, remedy: Remedy): ClassDocum
   }
 }
 
-function withOwn(document: ClassDocument, seat: string, item: string, own: Exception): ClassDocument {
+function withOwn(document: ThingDocument, seat: string, item: string, own: Exception): ThingDocument {
   return { ...document, seats: document.seats.map((row) => (row.seat === seat ? { ...row, own: { ...row.own, [item]: { ...row.own?.[item], ...own } } } : row)) };
 }
 
-function withItem(document: ClassDocument, id: string, change: (item: TextItem) => TextItem): ClassDocument {
+function withThickened(document: ThingDocument, id: string, thickenMm: number): ThingDocument {
+  const items = document.design.items.map((item): RecipeItem => ((item.kind === "text" || item.kind === "art") && item.id === id ? { ...item, thickenMm } : item));
+  return { ...document, design: { ...document.design, items } };
+}
+
+function withItem(document: ThingDocument, id: string, change: (item: TextItem) => TextItem): ThingDocument {
   const items = document.design.items.map((item): RecipeItem => (item.kind === "text" && item.id === id ? change(item) : item));
   return { ...document, design: { ...document.design, items } };
 }

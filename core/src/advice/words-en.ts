@@ -36,7 +36,21 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
       ? `${v.name}${more > 0 ? ` and ${more} more names` : ""} are there more than once: the labels add the seat.`
       : `${v.name} is there more than once: the labels add the seat (${v.seats}).`;
   },
-  longName: (v, s) => `“${v.text}” has ${v.letters} letters and sets the whole class to ${mm(v, "height", s)}.`,
+  longName: (v) =>
+    `“${v.text}”${Number(v.count) > 1 ? ` and ${Number(v.count) - 1} more` : ""} (${v.letters} letters) ${Number(v.count) > 1 ? "set" : "sets"} all names to ${fine(v, "height")}; without ${Number(v.count) > 1 ? "them" : "it"} the others would stand ${fine(v, "others")} high.`,
+  missingWord: (v, s) =>
+    `${who(s)} has no ${v.slot}, others do${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}: ${v.cut ? `only “${v.cut}” would be cut` : "half a kit would be cut"}. Give it one at Letter.`,
+  unknownPicture: (v, s) => `${who(s)}: there is no picture “${v.text}”; there are ${v.known}. “${v.instead}” would be cut.`,
+  personalUseOnly: (v) => `The art “${v.name}” is marked for personal use (${v.licence}): a class that people pay for is commercial. Ask its maker, or take other art.`,
+  belowGround: (v, s) =>
+    `${who(s)}: “${v.letter}” is ${fine(v, "width")} at its thinnest; on this coarse ground parts under ${mm(v, "limit", s)} are hard to press and to paint${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
+  liftsFibres: (v) => `${v.name} pulls fibres off raw wood when it comes off. Removable or stencil film lifts fewer; or seal the wood first.`,
+  tapeQuarrel: (v) => `${v.name} wants strong tape, but this ground bears only weak. Let the paint cure a day, dab the tape on cloth, test a corner; or take another film.`,
+  notIronOn: (v) => `${v.name} is no iron-on film: it cannot be pressed on as a stencil.`,
+  foodContact: (v) =>
+    v.food === "worked"
+      ? "Vinyl is no food-contact material: on what works with food it belongs on the handle, or the piece is for show only."
+      : "Food lies on this, and vinyl is no food-contact material: keep the design where no food lies, or let it be served on paper or a plate, and nothing be cut on it.",
   tooSmall: (v, s) => `${who(s)}: letters of ${fine(v, "height")} are hard to weed; ${fine(v, "limit")} is a sound least.`,
   kitTooLarge: (v, s) =>
     `${v.name}: the kit is ${mm(v, "width", s)} × ${mm(v, "height", s)}, one load takes ${mm(v, "binWidth", s)} × ${mm(v, "binHeight", s)}. Choose a longer mat, or make the design smaller.`,
@@ -48,10 +62,11 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
   runsOver: (v) => `The steps end ${showMinutes(Number(v.over))} after the class does.`,
   smallParts: (v, s) => `${who(s)} has ${v.count} small parts${Number(v.kits) > 1 ? `, ${v.kits} kits have as many` : ""}: weed those in reverse, with tape on the face.`,
   mirrored: (v) => `${v.name} is iron-on: it lies face down and is cut mirrored. The files already are.`,
-  rawWood: (v) => `${v.name} lifts from raw wood. Seal the wood first, or use removable or stencil film.`,
+  rawWood: (v) => `${v.name} lifts from raw wood: seal the wood first. Indoors some lay it on bare wood and rub it in with a cloth.`,
   closedCounters: (v, s) =>
     `${who(s)}: letters of “${v.text}” overlap so far that ${v.counters === 1 ? "an inside is" : `${v.counters} insides are`} closed${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
-  tightCounter: (v, s) => `${who(s)}: the inside of “${v.letter}” is ${fine(v, "width")} wide, a hook needs ${fine(v, "limit")}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
+  tightCounter: (v, s) =>
+    `${who(s)}: the inside of “${v.letter}” is ${Number(v.width) < 0.05 ? "as good as closed" : `${fine(v, "width")} wide`}, a hook needs ${fine(v, "limit")}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
   looseMarks: (v, s) => `${who(s)}: dots and accents of “${v.text}” are small parts that stand alone and get lost in weeding${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
   offLevel: (v, s) => `On this taper a straight cut runs off level: the ends of the widest design rise by ${mm(v, "rise", s)}.`,
   creases: (v, s) =>
@@ -70,13 +85,17 @@ const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => strin
   setSchool: (v) => `Size by “${SCHOOL_WORDS[String(v.school)]?.name ?? v.school}”`,
   setTracking: (v) => (Number(v.looser) === 1 ? "Set the letters looser" : "Set the letters tighter"),
   removeSeat: () => "Take the seat out",
+  ownSize: (v) => `Give ${String(v.seats).includes(" ") ? "these" : "it"} a size of ${String(v.seats).includes(" ") ? "their" : "its"} own: ${fine(v, "height")}, the others ${fine(v, "others")}`,
+  setFamily: () => "Make it iron-on film",
+  useVinyl: (v) => `Cut it from ${v.name}`,
+  lessPad: (v, s) => `Leave only ${mm(v, "mm", s)} of film round it`,
   endLater: (v) => `Plan ${showMinutes(Number(v.minutes))}`,
   addTool: (v) => `One more ${String(v.name).toLowerCase()} (saves ${showMinutes(Number(v.saves))})`,
   raiseRim: (v, s) => `Keep ${mm(v, "mm", s)} from the rim`,
   leaveIt: () => "Leave it",
   narrowLine: () => "Set that line by itself",
   useFontHere: (v) => `Use ${family(v.font)} for this seat`,
-  thicken: (v) => `Thicken by ${fine(v, "by")}`,
+  thicken: (v) => `Thicken by ${fine(v, "by")}${v.inside === undefined ? "" : ` (its tightest inside is then ${fine(v, "inside")})`}`,
   openCounters: (v) => `Open tight insides to ${fine(v, "mm")}`,
   treatMarks: (v) => MARK_WORDS[String(v.marks)] ?? "Leave them",
   warp: () => "Bend the design to the taper",
@@ -86,7 +105,7 @@ const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => strin
   growLine: (v) => `Set it ${larger(v)} larger`,
   bridgeIslands: () => "Bridge the islands",
   tidyNames: () => "Tidy them all",
-  breakLine: () => "Break it in two lines",
+  breakLine: (v) => `Break it in two lines${v.others === undefined ? "" : `: the others ${fine(v, "others")}`}`,
 };
 
 const larger = (v: Values): string => `${Math.ceil((Number(v.share) - 1) * 100)} %`;

@@ -2,7 +2,28 @@
 import { z } from "zod";
 import { type BlankShape, blankShapeSchema } from "./shape.ts";
 
-export const MATERIALS = ["glazed", "glass", "rawWood", "sealedWood", "paintedWood", "metal", "paintedMetal", "powderCoat", "stone", "firedClay", "paper", "leather", "rubber", "coir"] as const;
+export const MATERIALS = [
+  "glazed",
+  "glass",
+  "enamel",
+  "rawWood",
+  "sealedWood",
+  "paintedWood",
+  "laminate",
+  "metal",
+  "paintedMetal",
+  "powderCoat",
+  "clearPlastic",
+  "paintedPlastic",
+  "stone",
+  "firedClay",
+  "paper",
+  "leather",
+  "cork",
+  "rubber",
+  "balloon",
+  "coir",
+] as const;
 export type Material = (typeof MATERIALS)[number];
 
 export const MARGIN_RULES = { small: 6.35, board: 12.7, sign: 25.4 } as const;

@@ -11,6 +11,9 @@ export function daysBetween(from: string, to: string): number {
   return Math.round(DateTime.fromISO(to, { zone: "utc" }).diff(DateTime.fromISO(from, { zone: "utc" }), "days").days);
 }
 
+/** 0 for Monday to 6 for Sunday. */
+export const weekdayOf = (date: string): number => DateTime.fromISO(date, { zone: "utc" }).weekday - 1;
+
 export const isDate = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/u.test(text) && DateTime.fromISO(text, { zone: "utc" }).isValid;
 export const isZone = (zone: string): boolean => /^[A-Za-z_]+(\/[A-Za-z0-9_+-]+)*$/u.test(zone) && DateTime.fromISO("2026-01-01", { zone }).isValid;
 

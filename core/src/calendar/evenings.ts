@@ -1,5 +1,8 @@
 /** Precutting and weeding spread over the evenings left. */
-import { daysBetween } from "./dates.ts";
+import { addDays, daysBetween } from "./dates.ts";
+
+/** No evening is longer than a day. */
+export const MOST_EVENING_MINUTES = 1440;
 
 export interface EveningTask {
   readonly id: string;
@@ -21,19 +24,19 @@ export const LEAST_SITTING_MINUTES = 30;
 
 /**
  * Earliest due date first. The pace is the largest of (work due by d) / (evenings up to d) over all
- * deadlines: with less tonight some later evening would be fuller. A sitting is never shorter than
+ * deadlines: with less tonight some later evening would be fuller. Evenings count by the time they have, tonight as one. A sitting is never shorter than
  * `LEAST_SITTING_MINUTES` unless less is left to do.
  */
-export function tonight(tasks: readonly EveningTask[], today: string): EveningPlan {
+export function tonight(tasks: readonly EveningTask[], today: string, freeOn: (date: string) => number = () => 1): EveningPlan {
   const due = tasks.filter((task) => task.minutes > 0).sort((a, b) => (a.dueDate === b.dueDate ? (a.id < b.id ? -1 : 1) : a.dueDate < b.dueDate ? -1 : 1));
   let work = 0;
   let pace = 0;
   let bindingDate: string | null = null;
   for (const task of due) {
     work += task.minutes;
-    const evenings = Math.max(1, daysBetween(today, task.dueDate) + 1);
-    if (work / evenings > pace) {
-      pace = work / evenings;
+    const share = work / eveningsLike(today, task.dueDate, freeOn);
+    if (share > pace) {
+      pace = share;
       bindingDate = task.dueDate;
     }
   }
@@ -47,4 +50,12 @@ export function tonight(tasks: readonly EveningTask[], today: string): EveningPl
     left -= share;
   }
   return { minutes, tasks: chosen, bindingDate };
+}
+
+/** How many evenings like tonight there are up to a date: a longer one counts for more. Where tonight has no time at all, every evening counts as one. */
+function eveningsLike(today: string, dueDate: string, freeOn: (date: string) => number): number {
+  const days = Math.max(1, daysBetween(today, dueDate) + 1);
+  const here = freeOn(today);
+  if (here <= 0) return days;
+  return Math.max(1, Array.from({ length: days }, (_, i) => freeOn(addDays(today, i))).reduce((sum, minutes) => sum + minutes, 0) / here);
 }

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { drawingPath, readPiecePath } from "../geometry/path.ts";
 import { sheetFiles } from "../plan/files.ts";
-import { makePlan } from "../plan/plan.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { makePlan } from "../testing/one-thing.ts";
 import { compareSheet, type PlannedPiece, readCutSheet } from "./read-sheet.ts";
 
 const plan = makePlan(demoDocument("seed-tins"), testFonts);
@@ -14,7 +14,7 @@ const planned: PlannedPiece[] = sheet.kits.flatMap((kit) => kit.pieces.map(({ id
 const verdicts = (text: string) => compareSheet(readCutSheet(text) ?? { pieces: [] }, planned);
 const first = sheet.kits.find(({ pieces }) => pieces.length > 1)?.name ?? "";
 /** What a drawing program writes when somebody drags a kit: a transform on its group. */
-const dragged = (to: string) => svg.replace(`<g class="kit" data-seat="${first}">`, `<g class="kit" data-seat="${first}" transform="${to}">`);
+const dragged = (to: string) => svg.replace(`<g class="kit" data-seat="${first}"`, `<g class="kit" data-seat="${first}" transform="${to}"`);
 
 describe("a cut sheet that comes back", () => {
   it("is recognised as the load it was, with its kits and pieces", () => {

@@ -2,9 +2,9 @@
 import { describe, expect, it } from "vitest";
 import { rectRing } from "../geometry/polygon.ts";
 import { sheetFiles, sheetHpgl } from "../plan/files.ts";
-import { makePlan } from "../plan/plan.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { makePlan } from "../testing/one-thing.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
 import { hpgl } from "./hpgl.ts";
 import { cutTime } from "./minutes.ts";

@@ -5,7 +5,11 @@ import type { Line } from "./paths.ts";
 
 export interface SheetKit {
   readonly seat: string;
-  /** Its seat, and of a long kit the part: `3.2`. */
+  /** The thing it goes on; null where the class makes one thing only. */
+  readonly thing: string | null;
+  /** Film that belongs to it beyond its box, mm. */
+  readonly pad: number;
+  /** Its seat, and of a long kit the part: `3.2`; where there are more, thing and copy. */
   readonly name: string;
   readonly note: string;
   readonly pieces: readonly CutPiece[];

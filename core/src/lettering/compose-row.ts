@@ -1,8 +1,8 @@
 /** One seat's items of the recipe, each centred on x = 0 with its baseline (or lower edge) at y = 0. */
-import { boxHeight, boxOf, isEmptyBox, moved, type Polygons, placed } from "../geometry/polygon.ts";
+import { boxHeight, boxOf, isEmptyBox, mapPoints, moved, type Polygons, placed } from "../geometry/polygon.ts";
 import type { FontFace } from "./font-face.ts";
 import { type DrawnGlyph, type LetteredLine, letterLine } from "./line.ts";
-import { type ArtItem, applyCase, type Design, type Exception, type RecipeItem, type TextItem } from "./recipe.ts";
+import { type ArtItem, applyCase, type Design, type Exception, pictureOf, type RecipeItem, type Run, type TextItem } from "./recipe.ts";
 import { shapePolygons } from "./shapes.ts";
 
 export interface SeatFields {
@@ -33,7 +33,7 @@ export interface LineInfo {
 export interface Cell {
   readonly item: string;
   /** One part a vinyl; all parts keep their places to each other. */
-  readonly parts: readonly { readonly vinyl: string; readonly polygons: Polygons }[];
+  readonly parts: readonly { readonly vinyl: string; readonly polygons: Polygons; readonly picture?: string }[];
   readonly line: LineInfo | null;
 }
 
@@ -82,7 +82,7 @@ function cellOf(item: RecipeItem, seat: SeatFields, letter: LetterFn): Cell {
     case "text":
       return textCell(item, seat, letter);
     case "art":
-      return { item: item.id, parts: artParts(item), line: null };
+      return { item: item.id, parts: artParts(item, seat.fields), line: null };
     case "shape":
       return { item: item.id, parts: item.around === undefined ? [{ vinyl: item.vinyl, polygons: shapePolygons(item) }] : [], line: null };
     case "gap":
@@ -92,6 +92,8 @@ function cellOf(item: RecipeItem, seat: SeatFields, letter: LetterFn): Cell {
 
 /** Baselines of a broken line lie this many letter heights apart. */
 const LEADING = 1.75;
+/** Letters that stand below each other need less air than lines. */
+const STACKED_LEADING = 1.35;
 
 function textCell(item: TextItem, seat: SeatFields, letter: LetterFn): Cell {
   const own = seat.own?.[item.id] ?? {};
@@ -100,21 +102,29 @@ function textCell(item: TextItem, seat: SeatFields, letter: LetterFn): Cell {
   const raw = item.slot ? (seat.fields[item.slot] ?? "") : (item.text ?? "");
   const text = applyCase(raw.trim(), item.letterCase);
   const nudges = { ...item.nudges, ...own.nudges };
-  const rows = brokenLine(text, own.breakAfter).map((part) => letter(item, font, part, nudges));
-  const face = rows[0]?.face as FontFace;
+  const rows = (item.run === "stacked" ? lettersIn(text.replace(/\s+/gu, "")) : brokenLine(text, own)).map((part) => letter(item, font, part, nudges));
+  const { face } = rows[0] ?? letter(item, font, "", nudges);
   const height = item.size * (own.size ?? 1);
   const emMm = height / (item.by === "capHeight" ? face.capHeight : face.xHeight);
   const drawn = rows.map(({ line }, i) => {
     const scaled = placed(line.polygons, emMm, 0, 0);
     const box = boxOf(scaled);
     const x = isEmptyBox(box) ? 0 : -(box.minX + box.maxX) / 2;
-    const y = (i - rows.length + 1) * height * LEADING;
+    const y = (i - rows.length + 1) * height * (item.run === "stacked" ? STACKED_LEADING : LEADING);
     return { polygons: moved(scaled, x, y), glyphs: line.glyphs.map((glyph) => ({ ...glyph, from: glyph.from * emMm + x, to: glyph.to * emMm + x })) };
   });
   const lines = rows.map(({ line }) => line);
   return {
     item: item.id,
-    parts: [{ vinyl, polygons: drawn.flatMap(({ polygons }) => polygons) }],
+    parts: [
+      {
+        vinyl,
+        polygons: turnedText(
+          drawn.flatMap(({ polygons }) => polygons),
+          item.run,
+        ),
+      },
+    ],
     line: {
       item: item.id,
       vinyl,
@@ -130,15 +140,29 @@ function textCell(item: TextItem, seat: SeatFields, letter: LetterFn): Cell {
   };
 }
 
-/** The first so many words, and the rest below; a single word stays whole. */
-function brokenLine(text: string, words: number | undefined): string[] {
+/** The first so many words or characters, and the rest below; a single word stays whole. */
+function brokenLine(text: string, { breakAfter, breakAt }: Pick<Exception, "breakAfter" | "breakAt">): string[] {
+  if (breakAt !== undefined && breakAt < text.length) return [text.slice(0, breakAt).trim(), text.slice(breakAt).trim()].filter((part) => part !== "");
   const all = text.split(/\s+/u);
-  if (words === undefined || words >= all.length) return [text];
-  return [all.slice(0, words).join(" "), all.slice(words).join(" ")];
+  if (breakAfter === undefined || breakAfter >= all.length) return [text];
+  return [all.slice(0, breakAfter).join(" "), all.slice(breakAfter).join(" ")];
 }
 
-function artParts(item: ArtItem): Cell["parts"] {
-  const box = boxOf(item.layers.flatMap(({ polygons }) => polygons));
+/** Letters as a reader counts them: an accent that is typed by itself stays with its letter. */
+const lettersIn = (text: string): string[] => text.match(/\P{M}\p{M}*/gu) ?? [];
+
+/** Turned a quarter about the middle of its lower edge: read from above going down, or from below going up. */
+function turnedText(polygons: Polygons, run: Run): Polygons {
+  if (run !== "down" && run !== "up") return polygons;
+  const sign = run === "down" ? 1 : -1;
+  const turned = mapPoints(polygons, ([x, y]) => [-sign * y, sign * x]);
+  const box = boxOf(turned);
+  return isEmptyBox(box) ? turned : moved(turned, -(box.minX + box.maxX) / 2, -box.maxY);
+}
+
+function artParts(item: ArtItem, fields: SeatFields["fields"]): Cell["parts"] {
+  const { name, layers } = pictureOf(item, fields);
+  const box = boxOf(layers.flatMap(({ polygons }) => polygons));
   const scale = item.size / Math.max(boxHeight(box), Number.MIN_VALUE);
-  return item.layers.map(({ vinyl, polygons }) => ({ vinyl, polygons: placed(polygons, scale, (-scale * (box.minX + box.maxX)) / 2, -scale * box.maxY) }));
+  return layers.map(({ vinyl, polygons }) => ({ vinyl, polygons: placed(polygons, scale, (-scale * (box.minX + box.maxX)) / 2, -scale * box.maxY), picture: name }));
 }

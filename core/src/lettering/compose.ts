@@ -1,5 +1,5 @@
 /** From the recipe and the seats' fields to one design per seat, at scale 1, baselines level over the whole set. */
-import { unionPolygons } from "../geometry/boolean.ts";
+import { difference, unionPolygons } from "../geometry/boolean.ts";
 import { type Box, boxOf, boxWidth, EMPTY_BOX, isEmptyBox, joinBoxes, type Polygons } from "../geometry/polygon.ts";
 import { type Cell, cachedLetters, cellPolygons, composeRow, type FontLookup, type LetterCache, type LineInfo, movedCell, type SeatFields, scaledCell } from "./compose-row.ts";
 import type { Design, ShapeItem } from "./recipe.ts";
@@ -13,6 +13,8 @@ export interface ComposedPart {
   readonly item: string;
   readonly vinyl: string;
   readonly polygons: Polygons;
+  /** Name of the picture, where seats may have others. */
+  readonly picture?: string;
 }
 
 export interface ComposedSeat {
@@ -29,7 +31,7 @@ export function composeSet(design: Design, seats: readonly SeatFields[], fonts: 
   const rows = narrowedRows(design, wide);
   const offsets = offsetsOf(design, seats, rows);
   const stacked = rows.map((row, index) => row.map((cell, i) => movedCell(cell, alignShift(design, row, i), offsets[index]?.[i] ?? 0)));
-  const framed = withSurrounds(design, stacked);
+  const framed = withSurrounds(design, stacked).map((row) => cutUnder(design, row));
   return framed.map((row, index) => ({
     seat: seats[index]?.seat ?? "",
     lines: row.flatMap((cell) => (cell.line ? [{ ...cell.line, polygons: cellPolygons(cell) }] : [])),
@@ -67,7 +69,7 @@ function alignShift(design: Design, row: readonly Cell[], index: number): number
 
 /** A seat with a size or a line break of its own is stacked by itself: it must not push everybody's lines apart. */
 function offsetsOf(design: Design, seats: readonly SeatFields[], rows: readonly (readonly Cell[])[]): number[][] {
-  const alone = seats.map(({ own }) => Object.values(own ?? {}).some(({ size, breakAfter }) => size !== undefined || breakAfter !== undefined));
+  const alone = seats.map(({ own }) => Object.values(own ?? {}).some(({ size, breakAfter, breakAt }) => size !== undefined || breakAfter !== undefined || breakAt !== undefined));
   const common = stackOffsets(
     design,
     rows.filter((_, i) => !alone[i]),
@@ -111,6 +113,22 @@ function withSurrounds(design: Design, rows: readonly (readonly Cell[])[]): Cell
       return part && lettered ? { ...cell, parts: [part] } : cell;
     });
   });
+}
+
+/** Where the host wants it, what lies under the item after an overlapping gap is cut out beneath it. */
+function cutUnder(design: Design, row: readonly Cell[]): Cell[] {
+  const next = [...row];
+  design.items.forEach((item, i) => {
+    if (item.kind !== "gap" || item.size >= 0 || item.overlap !== "cutOut") return;
+    const [below, above] = [next[i - 1], next[i + 1]];
+    if (!below || !above) return;
+    const parts = below.parts.map((part) => {
+      const over = above.parts.filter(({ vinyl }) => vinyl !== part.vinyl).flatMap(({ polygons }) => polygons);
+      return over.length === 0 ? part : { ...part, polygons: difference(part.polygons, over) };
+    });
+    next[i - 1] = { ...below, parts };
+  });
+  return next;
 }
 
 /** Pieces per vinyl: items of one vinyl that touch or overlap are united. */

@@ -26,6 +26,8 @@ function openedItem(item: RecipeItem): RecipeItem {
     layers: [{ vinyl: item.vinyl, polygons: opened(shapePolygons(item)) }],
     licence: "own work",
     source: "",
+    others: [],
+    thickenMm: 0,
   };
 }
 

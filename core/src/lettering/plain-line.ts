@@ -13,4 +13,5 @@ export const PLAIN_LINE = {
   thickenMm: 0,
   openCountersMm: 0,
   mayNarrow: false,
+  run: "across",
 } as const satisfies Partial<TextItem>;

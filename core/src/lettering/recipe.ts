@@ -16,6 +16,9 @@ export const nudgesSchema = z.record(z.string().min(2).max(8), z.number().min(-0
 export const MARKS = ["asDrawn", "joined", "bridged", "dropped"] as const;
 export type MarkRule = (typeof MARKS)[number];
 
+export const RUNS = ["across", "down", "up", "stacked"] as const;
+export type Run = (typeof RUNS)[number];
+
 const textItem = z.strictObject({
   kind: z.literal("text"),
   id: itemId,
@@ -39,9 +42,17 @@ const textItem = z.strictObject({
   openCountersMm: z.number().min(0).max(5).default(0),
   /** May be set smaller by itself, at most as wide as the widest other line of the set. */
   mayNarrow: z.boolean().default(false),
+  /** Across the face; turned a quarter, as along a cylinder; or letter below letter. */
+  run: z.enum(RUNS).default("across"),
 });
 
-const gapItem = z.strictObject({ kind: z.literal("gap"), id: itemId, size: z.number().min(0).max(1000) });
+/** Below zero, what stands above and below overlap: in one vinyl they become one piece, in two the later lies over the earlier. */
+const gapItem = z.strictObject({
+  kind: z.literal("gap"),
+  id: itemId,
+  size: z.number().min(-1000).max(1000),
+  overlap: z.enum(["layered", "cutOut"]).default("layered").describe("of two vinyls: one over the other, or the lower cut out under the upper"),
+});
 
 const point = z.tuple([z.number().min(-1e5).max(1e5), z.number().min(-1e5).max(1e5)]);
 export const polygonsField = z
@@ -49,19 +60,29 @@ export const polygonsField = z
   .min(1)
   .max(4000);
 
+/** One layer a vinyl; they lie together as drawn. */
+const artLayers = z
+  .array(z.strictObject({ vinyl: vinylId, polygons: polygonsField }))
+  .min(1)
+  .max(12);
+const artRights = { licence: z.string().max(200).default("own work"), source: z.string().max(200).default("") };
+
 const artItem = z.strictObject({
   kind: z.literal("art"),
   id: itemId,
-  name: z.string().min(1).max(80),
+  name: z.string().trim().min(1).max(80),
   size,
   align,
-  /** One layer a vinyl; they lie together as drawn. */
-  layers: z
-    .array(z.strictObject({ vinyl: vinylId, polygons: polygonsField }))
-    .min(1)
-    .max(12),
-  licence: z.string().max(200).default("own work"),
-  source: z.string().max(200).default(""),
+  layers: artLayers,
+  ...artRights,
+  /** A seat may have another picture of a small set: its slot holds the picture's name. */
+  slot: slotName.optional(),
+  others: z
+    .array(z.strictObject({ name: z.string().trim().min(1).max(80), layers: artLayers, ...artRights }))
+    .max(12)
+    .default([]),
+  /** Grown on every side, at the final size, mm. */
+  thickenMm: z.number().min(0).max(5).default(0),
 });
 
 export const SHAPE_FORMS = ["line", "dot", "star", "ring", "frame"] as const;
@@ -77,6 +98,8 @@ const shapeItem = z.strictObject({
   /** Thickness of the band of a ring or frame. */
   band: z.number().positive().max(200).default(1.5),
   points: z.number().int().min(3).max(24).default(5).describe("of a star"),
+  /** Of a line: drawn and left out in turns, at the sizes of the recipe. */
+  dash: z.strictObject({ on: z.number().positive().max(500), off: z.number().positive().max(500) }).optional(),
   /** A ring or frame round everything else, this far away; then `size` and `width` are computed. */
   around: z.number().min(0).max(500).optional(),
   align,
@@ -116,6 +139,7 @@ export const designSchema = z.strictObject({
         if (seen.has(item.id)) context.addIssue({ code: "custom", path: [index, "id"], message: `the id "${item.id}" is used twice` });
         seen.add(item.id);
         if (item.kind === "text" && !item.slot === (item.text === undefined)) context.addIssue({ code: "custom", path: [index], message: "a line has either a slot or a text" });
+        if (item.kind === "shape" && item.dash && item.form !== "line") context.addIssue({ code: "custom", path: [index, "dash"], message: "only a line can be dashed" });
         if (item.kind === "shape" && item.around !== undefined && item.form !== "ring" && item.form !== "frame")
           context.addIssue({ code: "custom", path: [index, "around"], message: "only a ring or a frame can go round everything" });
       });
@@ -131,19 +155,46 @@ export const exceptionSchema = z.strictObject({
   size: z.number().min(0.2).max(3).optional(),
   /** Words in the first line; the rest goes below. */
   breakAfter: z.number().int().min(1).max(12).optional(),
+  /** Characters in the first line, where it breaks inside a word, as after a hyphen. */
+  breakAt: z.number().int().min(1).max(200).optional(),
   nudges: nudgesSchema.optional(),
 });
 export type Exception = z.infer<typeof exceptionSchema>;
 
+export interface Slot {
+  readonly slot: string;
+  /** What a seat chooses among; null where it is words of its own. */
+  readonly choices: readonly string[] | null;
+}
+
+/** What seats fill in: words, and pictures chosen by name. */
+export function fillableSlots(design: Design): Slot[] {
+  const found = new Map<string, Slot>();
+  for (const item of design.items) {
+    if ((item.kind !== "text" && item.kind !== "art") || !item.slot || found.has(item.slot)) continue;
+    found.set(item.slot, { slot: item.slot, choices: item.kind === "art" ? [item.name, ...item.others.map(({ name }) => name)] : null });
+  }
+  return [...found.values()];
+}
+
 /** The columns a roster may fill for this design. */
-export function slotsOf(design: Design): string[] {
-  return [...new Set(design.items.flatMap((item) => (item.kind === "text" && item.slot ? [item.slot] : [])))];
+export const slotsOf = (design: Design): string[] => fillableSlots(design).map(({ slot }) => slot);
+
+/** The picture a seat has of an item: the one its slot names, or the item's own. */
+export function pictureOf(item: ArtItem, fields: Readonly<Record<string, string>>): Pick<ArtItem, "name" | "layers"> {
+  const wanted = item.slot ? (fields[item.slot] ?? "").trim().toLowerCase() : "";
+  return wanted === "" ? item : (item.others.find(({ name }) => name.toLowerCase() === wanted) ?? item);
+}
+
+/** A column under another name, in the design. */
+export function renamedSlot(design: Design, from: string, to: string): Design {
+  return { ...design, items: design.items.map((item) => ((item.kind === "text" || item.kind === "art") && item.slot === from ? { ...item, slot: to } : item)) };
 }
 
 /** Vinyls of one item, in the order of its layers. */
 export function vinylsOfItem(item: RecipeItem): string[] {
   if (item.kind === "gap") return [];
-  return item.kind === "art" ? item.layers.map(({ vinyl }) => vinyl) : [item.vinyl];
+  return item.kind === "art" ? [...new Set([item, ...item.others].flatMap(({ layers }) => layers.map(({ vinyl }) => vinyl)))] : [item.vinyl];
 }
 
 /** The vinyls in the order the recipe first uses them: that order is the order of layers. */
@@ -163,7 +214,8 @@ export const mergedVinyl = (design: Design, from: string, into: string): Design 
 export function withVinyls(design: Design, swap: (id: string) => string): Design {
   const items = design.items.map((item): RecipeItem => {
     if (item.kind === "gap") return item;
-    return item.kind === "art" ? { ...item, layers: item.layers.map((layer) => ({ ...layer, vinyl: swap(layer.vinyl) })) } : { ...item, vinyl: swap(item.vinyl) };
+    const inFilms = (layers: ArtItem["layers"]) => layers.map((layer) => ({ ...layer, vinyl: swap(layer.vinyl) }));
+    return item.kind === "art" ? { ...item, layers: inFilms(item.layers), others: item.others.map((other) => ({ ...other, layers: inFilms(other.layers) })) } : { ...item, vinyl: swap(item.vinyl) };
   });
   return { ...design, items, offered: [...new Set(design.offered.map(swap))] };
 }

@@ -11,7 +11,7 @@ export function shapePolygons(item: ShapeItem): Polygons {
   switch (item.form) {
     case "line": {
       const width = item.width ?? size * 20;
-      return [[rectRing(-width / 2, -size, width / 2, 0)]];
+      return item.dash ? dashes(width, size, item.dash) : [[rectRing(-width / 2, -size, width / 2, 0)]];
     }
     case "dot":
       return [[circle(size / 2, -size / 2)]];
@@ -25,6 +25,13 @@ export function shapePolygons(item: ShapeItem): Polygons {
       return [band(rectRing(-width / 2, -size, width / 2, 0), rectRing(-width / 2 + inner, -size + inner, width / 2 - inner, -inner))];
     }
   }
+}
+
+/** Whole dashes only, the same at both ends: as many as fit the width. */
+function dashes(width: number, size: number, { on, off }: NonNullable<ShapeItem["dash"]>): Polygons {
+  const count = Math.max(1, Math.floor((width + off) / (on + off) + 1e-9));
+  const start = -(count * on + (count - 1) * off) / 2;
+  return Array.from({ length: count }, (_, i) => [rectRing(start + i * (on + off), -size, start + i * (on + off) + on, 0)]);
 }
 
 /** A ring or frame round a box, `gap` away from it; round boxes of names a ring goes through their corners' circle. */

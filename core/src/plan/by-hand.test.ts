@@ -3,10 +3,9 @@ import { describe, expect, it } from "vitest";
 import { boxOf, type Polygons, rectRing } from "../geometry/polygon.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { type OneThing as ClassDocument, oneThingSchema as classDocumentSchema, makePlan, type OnePlan as Plan } from "../testing/one-thing.ts";
 import { type HandMove, type HandSheet, layAllByHand, layByHand } from "./by-hand.ts";
-import { type ClassDocument, classDocumentSchema } from "./document.ts";
 import { improveLayout } from "./improve.ts";
-import { makePlan, type Plan } from "./plan.ts";
 import type { PlanSheet } from "./sheets.ts";
 
 const tins = demoDocument("seed-tins");

@@ -4,7 +4,7 @@ import { useSchema } from "../advice/film-choice.ts";
 import { blankSchema } from "../blanks/blank.ts";
 import { isDate, isZone } from "../calendar/dates.ts";
 import { cutterSchema } from "../cutting/cutter.ts";
-import { designSchema, exceptionSchema, slotName, slotsOf, vinylId, vinylsOfItem } from "../lettering/recipe.ts";
+import { designSchema, exceptionSchema, slotName, slotsOf, stencilSchema, vinylId, vinylsOfItem } from "../lettering/recipe.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "../roster/roster.ts";
 import { stepSchema, toolSchema } from "../scheduling/step.ts";
 import { pricesSchema } from "../supplies/price.ts";
@@ -13,6 +13,32 @@ import { vinylSchema } from "../weeding/vinyl.ts";
 import { scrapSchema } from "./scrap.ts";
 
 export const seatId = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,19}$/u, "a seat such as 1 or A-4");
+
+/** A thing of the class: short, because it stands in the names of kits. */
+export const thingId = z.string().regex(/^[a-z][a-z0-9]{0,30}$/u, "lower-case letters and digits, such as cup");
+export const choiceName = z.string().regex(/^[a-z][a-z0-9]{0,30}$/u, "lower-case letters and digits, such as board");
+
+export const TECHNIQUES = ["decal", "openStencil", "mask", "ironOnStencil"] as const;
+/**
+ * What becomes of the film: a `decal` stays; of an `openStencil` the letters are taken out and painted;
+ * the letters of a `mask` stay while the ground is painted, and are peeled then; an `ironOnStencil` is an open stencil pressed on.
+ */
+export type Technique = (typeof TECHNIQUES)[number];
+
+export const MOST_THINGS = 12;
+
+const thingSchema = z.strictObject({
+  id: thingId,
+  title: z.string().trim().min(1).max(60),
+  technique: z.enum(TECHNIQUES).default("decal"),
+  blank: blankSchema,
+  design: designSchema,
+  use: useSchema.optional().describe("what this thing goes through, where it is not what the others do"),
+  perSeat: z.number().int().min(1).max(20).default(1),
+  sideOf: thingId.optional().describe("the thing of whose object this is another side"),
+  choice: choiceName.optional().describe("things with the same choice are alternatives: a seat makes one of them"),
+});
+export type Thing = z.infer<typeof thingSchema>;
 
 export const whenSchema = z.strictObject({
   date: z.string().refine(isDate, "a date like 2026-12-05"),
@@ -27,18 +53,33 @@ export const whenSchema = z.strictObject({
     .describe("planned length"),
 });
 
-const seatSchema = z.strictObject({
+/** What one seat has of its own, by item of a design. */
+const ownSchema = z.record(z.string().max(40), exceptionSchema);
+
+/** A slot of the class (`word`), or of one thing only (`cup.word`), which goes before it. */
+const fieldName = z.string().regex(/^([a-z][a-z0-9]{0,30}\.)?[a-z][a-z0-9_]{0,30}$/u, "a column name such as word, or cup.word for one thing");
+
+const seatFields = {
   seat: seatId,
-  fields: z.record(slotName, z.string().max(LONGEST_FIELD)),
   /** In which hand the cup is held: decides on which side the handle is. */
   hand: z.enum(["left", "right"]).optional(),
-  /** What this seat has of its own, by item of the design. */
-  own: z.record(z.string().max(40), exceptionSchema).optional(),
+};
+
+/** Version 1: one design, so what a seat has of its own stands at the seat. */
+const seatSchemaV1 = z.strictObject({ ...seatFields, fields: z.record(slotName, z.string().max(LONGEST_FIELD)), own: ownSchema.optional() });
+
+const seatSchema = z.strictObject({
+  ...seatFields,
+  fields: z.record(fieldName, z.string().max(LONGEST_FIELD)),
+  /** By thing: its own settings, and how many of it this seat makes where that is not as planned. */
+  things: z.record(thingId, z.strictObject({ own: ownSchema.optional(), count: z.number().int().min(0).max(20).optional() })).optional(),
+  /** By the name of the choice: which of the alternatives this seat makes; the first of them when left out. */
+  choices: z.record(choiceName, thingId).optional(),
 });
 
 /** Where a kit was laid: on a scrap (`scrap K-07`) or a load of fresh film (`sheet-1`), in that film's own coordinates. */
 const keptSchema = z.strictObject({
-  kit: z.string().max(40).describe("its seat, and of a kit in parts the part: 3.2"),
+  kit: z.string().max(90).describe("its seat, and of a kit in parts the part: 3.2; where there are more, the thing and the copy: 3+cup+2.1"),
   vinyl: vinylId,
   bin: z.string().max(40),
   x: z.number().min(-100_000).max(100_000),
@@ -70,86 +111,127 @@ export const layoutSchema = z.strictObject({
 
 const leadSchema = z.partialRecord(z.enum(["orderBy", "namesLockedBy", "prepareBlanksBy", "cutBy", "weedBy", "packBy", "postBy"]), z.number().int().min(0).max(365));
 
+const common = {
+  format: z.literal("elm-basket/class"),
+  title: z.string().trim().min(1).max(120),
+  summary: z.string().max(600).default(""),
+  when: whenSchema,
+  setting: z.strictObject({ kind: z.enum(["room", "craftAlong"]), place: z.string().max(160).default("") }),
+  leadDays: leadSchema.optional(),
+  use: useSchema.default({ washing: "none", outdoors: false, months: 24, paintedOver: false }),
+  vinyls: z.array(vinylSchema).min(1).max(12),
+  cutter: cutterSchema,
+  /** Extra cut kits, for the hardest names. */
+  spareKits: z.number().int().min(0).max(100).default(0),
+  /** Spare blanks and consumables, whole kits. */
+  spareSupplies: z.number().int().min(0).max(100).default(0),
+  layout: layoutSchema.prefault({}),
+  /** The scrap box: used before fresh film. */
+  scraps: z.array(scrapSchema).max(120).default([]),
+  steps: z.array(stepSchema).max(60),
+  tools: z.array(toolSchema).max(40).default([]),
+  supplies: z.array(supplySchema).max(200).default([]),
+  prices: pricesSchema.default({ currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 }),
+  /** Findings the host has looked at and left as they are. */
+  accepted: z.array(z.string().max(200)).max(2000).default([]),
+};
+
+/** What failed and is cut again, a vinyl of a kit or some pieces of it; those of one round are laid together. A seat that is no longer there is passed over. */
+const recutV1 = {
+  seat: seatId,
+  vinyl: vinylId,
+  round: z.number().int().min(1).max(500),
+  pieces: z.array(z.number().int().min(1).max(10_000)).min(1).max(500).optional().describe("numbers of the pieces; all when left out"),
+};
+const MOST_RECUTS = 500;
+
+/** Documents of the first version: one blank, one design. Read for ever, written no more. */
+export const classDocumentV1Schema = z.strictObject({
+  ...common,
+  version: z.literal(1),
+  technique: z.enum(["decal", "stencil"]).default("decal"),
+  blank: blankSchema,
+  design: designSchema,
+  seats: z.array(seatSchemaV1).max(MOST_SEATS),
+  recuts: z.array(z.strictObject(recutV1)).max(MOST_RECUTS).default([]),
+});
+type ClassDocumentV1 = z.infer<typeof classDocumentV1Schema>;
+
 export const classDocumentSchema = z
   .strictObject({
-    format: z.literal("elm-basket/class"),
-    version: z.literal(1),
-    title: z.string().trim().min(1).max(120),
-    summary: z.string().max(600).default(""),
-    technique: z.enum(["decal", "stencil"]).default("decal"),
-    when: whenSchema,
-    setting: z.strictObject({ kind: z.enum(["room", "craftAlong"]), place: z.string().max(160).default("") }),
-    leadDays: leadSchema.optional(),
-    blank: blankSchema,
-    use: useSchema.default({ washing: "none", outdoors: false, months: 24, paintedOver: false }),
-    vinyls: z.array(vinylSchema).min(1).max(12),
-    cutter: cutterSchema,
-    design: designSchema,
+    ...common,
+    version: z.literal(2),
+    things: z.array(thingSchema).min(1, "a class makes at least one thing").max(MOST_THINGS),
     seats: z.array(seatSchema).max(MOST_SEATS),
-    /** Extra cut kits, for the hardest names. */
-    spareKits: z.number().int().min(0).max(100).default(0),
-    /** Spare blanks and consumables, whole kits. */
-    spareSupplies: z.number().int().min(0).max(100).default(0),
-    layout: layoutSchema.prefault({}),
-    /** What failed and is cut again, a vinyl of a kit or some pieces of it; those of one round are laid together. A seat that is no longer there is passed over. */
     recuts: z
-      .array(
-        z.strictObject({
-          seat: seatId,
-          vinyl: vinylId,
-          round: z.number().int().min(1).max(500),
-          pieces: z.array(z.number().int().min(1).max(10_000)).min(1).max(500).optional().describe("numbers of the pieces; all when left out"),
-        }),
-      )
-      .max(500)
+      .array(z.strictObject({ ...recutV1, thing: thingId.optional().describe("the first when left out"), copy: z.number().int().min(1).max(20).default(1) }))
+      .max(MOST_RECUTS)
       .default([]),
-    /** The scrap box: used before fresh film. */
-    scraps: z.array(scrapSchema).max(120).default([]),
-    steps: z.array(stepSchema).max(60),
-    tools: z.array(toolSchema).max(40).default([]),
-    supplies: z.array(supplySchema).max(200).default([]),
-    prices: pricesSchema.default({ currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 }),
-    /** Findings the host has looked at and left as they are. */
-    accepted: z.array(z.string().max(200)).max(2000).default([]),
   })
-  .superRefine((document, context) => {
-    const issue = (path: (string | number)[], message: string) => context.addIssue({ code: "custom", path, message });
-    const refuseTwice = (list: "seats" | "vinyls" | "steps" | "supplies", field: "seat" | "id", values: readonly string[]) => {
-      for (const index of repeats(values)) issue([list, index, field], `"${values[index]}" is there twice`);
-    };
-    refuseTwice(
-      "seats",
-      "seat",
-      document.seats.map(({ seat }) => seat),
-    );
-    for (const list of ["vinyls", "steps", "supplies"] as const)
-      refuseTwice(
-        list,
-        "id",
-        document[list].map(({ id }) => id),
-      );
-    const vinyls = new Set(document.vinyls.map(({ id }) => id));
-    document.design.items.forEach((item, index) => {
-      for (const vinyl of vinylsOfItem(item)) if (!vinyls.has(vinyl)) issue(["design", "items", index, "vinyl"], `there is no vinyl "${vinyl}" in this document`);
-    });
-    document.design.offered.forEach((vinyl, index) => {
-      if (!vinyls.has(vinyl)) issue(["design", "offered", index], `there is no vinyl "${vinyl}" in this document`);
-    });
-    document.scraps.forEach(({ vinyl }, index) => {
-      if (!vinyls.has(vinyl)) issue(["scraps", index, "vinyl"], `there is no vinyl "${vinyl}" in this document`);
-    });
-    for (const index of repeats(document.scraps.map(({ label }) => label))) issue(["scraps", index, "label"], `"${document.scraps[index]?.label}" is there twice`);
-    document.seats.forEach(({ own }, index) => {
-      for (const [item, { vinyl }] of Object.entries(own ?? {}))
-        if (vinyl !== undefined && !vinyls.has(vinyl)) issue(["seats", index, "own", item, "vinyl"], `there is no vinyl "${vinyl}" in this document`);
-    });
-    const slots = new Set([...slotsOf(document.design), "name", "word", "number"]);
-    document.seats.forEach(({ fields }, index) => {
-      for (const slot of Object.keys(fields)) if (!slots.has(slot)) issue(["seats", index, "fields", slot], `the design has no slot "${slot}"`);
-    });
-    checkSteps(document.steps, document.tools, issue);
-  });
+  .superRefine((document, context) => checkDocument(document, (path, message) => context.addIssue({ code: "custom", path, message })));
 export type ClassDocument = z.infer<typeof classDocumentSchema>;
+
+type Issue = (path: (string | number)[], message: string) => void;
+
+function checkDocument(document: ClassDocument, issue: Issue): void {
+  const lists = {
+    things: document.things.map(({ id }) => id),
+    seats: document.seats.map(({ seat }) => seat),
+    vinyls: document.vinyls.map(({ id }) => id),
+    steps: document.steps.map(({ id }) => id),
+    tools: document.tools.map(({ id }) => id),
+    supplies: document.supplies.map(({ id }) => id),
+    scraps: document.scraps.map(({ label }) => label),
+  };
+  const nameOf = { seats: "seat", scraps: "label" } as Readonly<Record<string, string>>;
+  for (const [list, values] of Object.entries(lists)) for (const index of repeats(values)) issue([list, index, nameOf[list] ?? "id"], `"${values[index]}" is there twice`);
+  const vinyls = new Set(lists.vinyls);
+  const needFilm = (vinyl: string | undefined, path: (string | number)[]) => {
+    if (vinyl !== undefined && !vinyls.has(vinyl)) issue(path, `there is no vinyl "${vinyl}" in this document`);
+  };
+  document.things.forEach(({ design }, t) => {
+    design.items.forEach((item, i) => {
+      for (const vinyl of vinylsOfItem(item)) needFilm(vinyl, ["things", t, "design", "items", i, "vinyl"]);
+    });
+    design.offered.forEach((vinyl, i) => {
+      needFilm(vinyl, ["things", t, "design", "offered", i]);
+    });
+  });
+  document.scraps.forEach(({ vinyl }, i) => {
+    needFilm(vinyl, ["scraps", i, "vinyl"]);
+  });
+  checkThings(document.things, issue);
+  checkSeats(document, needFilm, issue);
+  checkSteps(document, issue);
+  document.supplies.forEach(({ thing }, i) => {
+    if (thing !== undefined && !lists.things.includes(thing)) issue(["supplies", i, "thing"], `there is no thing "${thing}" in this document`);
+  });
+}
+
+function checkThings(things: readonly Thing[], issue: Issue): void {
+  things.forEach((thing, i) => {
+    if (thing.sideOf === undefined) return;
+    const object = things.find(({ id }) => id === thing.sideOf);
+    if (!object || object === thing) issue(["things", i, "sideOf"], `"${thing.sideOf}" is no other thing of this document`);
+    else if (object.sideOf !== undefined) issue(["things", i, "sideOf"], `"${thing.sideOf}" is itself a side of "${object.sideOf}"; name that`);
+    else if (thing.choice !== undefined) issue(["things", i, "choice"], `a side goes with its object: leave the choice to "${object.id}"`);
+  });
+}
+
+function checkSeats({ seats, things }: Pick<ClassDocument, "seats" | "things">, needFilm: (vinyl: string | undefined, path: (string | number)[]) => void, issue: Issue): void {
+  const ids = new Set(things.map(({ id }) => id));
+  const slots = new Set(["name", "word", "number", ...things.flatMap(({ design }) => slotsOf(design))]);
+  const ofThing = new Set(things.flatMap(({ id, design }) => slotsOf(design).map((slot) => `${id}.${slot}`)));
+  seats.forEach(({ fields, things: own, choices }, index) => {
+    for (const slot of Object.keys(fields)) if (!slots.has(slot) && !ofThing.has(slot)) issue(["seats", index, "fields", slot], `the design has no slot "${slot}"`);
+    for (const [thing, settings] of Object.entries(own ?? {})) {
+      if (!ids.has(thing)) issue(["seats", index, "things", thing], `there is no thing "${thing}" in this document`);
+      for (const [item, { vinyl }] of Object.entries(settings.own ?? {})) needFilm(vinyl, ["seats", index, "things", thing, "own", item, "vinyl"]);
+    }
+    for (const [choice, thing] of Object.entries(choices ?? {}))
+      if (!things.some((one) => one.id === thing && one.choice === choice)) issue(["seats", index, "choices", choice], `"${thing}" is no alternative of "${choice}"`);
+  });
+}
 
 /** Indexes of values that stood earlier in the list. */
 function repeats(values: readonly string[]): number[] {
@@ -161,23 +243,95 @@ function repeats(values: readonly string[]): number[] {
   });
 }
 
-function checkSteps(steps: ClassDocument["steps"], tools: ClassDocument["tools"], issue: (path: (string | number)[], message: string) => void): void {
+/** Steps name earlier steps, tools and things; a circle is told whole. */
+function checkSteps({ steps, tools, things }: Pick<ClassDocument, "steps" | "tools" | "things">, issue: Issue): void {
+  const known = new Set(steps.map(({ id }) => id));
+  const circle = circleOf(steps);
+  if (circle.length > 0) issue(["steps", steps.findIndex(({ id }) => id === circle[0]), "after"], `these steps wait for each other: ${[...circle, circle[0]].join(", ")}`);
   const earlier = new Set<string>();
   steps.forEach((step, index) => {
-    for (const [i, { step: before }] of (step.after ?? []).entries()) if (!earlier.has(before)) issue(["steps", index, "after", i, "step"], `"${before}" is no earlier step`);
+    for (const [i, { step: before }] of (step.after ?? []).entries())
+      if (!known.has(before)) issue(["steps", index, "after", i, "step"], `there is no step "${before}"`);
+      else if (circle.length === 0 && !earlier.has(before)) issue(["steps", index, "after", i, "step"], `"${before}" is no earlier step`);
     if (step.who === "queue" && !tools.some(({ id }) => id === step.tool)) issue(["steps", index, "tool"], "a step with a queue names one of the tools");
+    else if (step.tool !== undefined && !tools.some(({ id }) => id === step.tool)) issue(["steps", index, "tool"], `there is no tool "${step.tool}" in this document`);
+    if (step.thing !== undefined && !things.some(({ id }) => id === step.thing)) issue(["steps", index, "thing"], `there is no thing "${step.thing}" in this document`);
     earlier.add(step.id);
   });
 }
 
+/** Steps that wait for each other in a circle, in order; empty when there is none. */
+function circleOf(steps: ClassDocument["steps"]): string[] {
+  const before = new Map(steps.map((step) => [step.id, (step.after ?? []).map(({ step: id }) => id)]));
+  const done = new Set<string>();
+  const walk = (id: string, way: readonly string[]): string[] => {
+    if (way.includes(id)) return way.slice(way.indexOf(id));
+    if (done.has(id)) return [];
+    for (const next of before.get(id) ?? []) {
+      const found = walk(next, [...way, id]);
+      if (found.length > 0) return found;
+    }
+    done.add(id);
+    return [];
+  };
+  for (const { id } of steps) {
+    const found = walk(id, []);
+    if (found.length > 0) return found;
+  }
+  return [];
+}
+
+/** In version 1 a price of nothing was what stood where nobody had said one. */
+const unpriced = <T extends { price?: number | undefined }>(given: T): T => {
+  const { price: _, ...rest } = given;
+  return given.price ? given : (rest as T);
+};
+
+/** The one thing of a document of version 1. */
+export const ONLY_THING = "thing";
+
+const TITLE_LENGTH = 60;
+
+/** A document of version 1 as the newest version: one thing, called by its blank. */
+export function upgraded({ version: _, technique, blank, design, seats, ...rest }: ClassDocumentV1): z.input<typeof classDocumentSchema> {
+  // Film was kept round the letters only where the design said how much; otherwise as much as is weeded round a decal.
+  const stencil = technique === "stencil" ? (design.stencil ?? stencilSchema.parse({ filmMargin: Math.max(2, rest.layout.weedPad) })) : undefined;
+  return {
+    ...rest,
+    version: 2,
+    vinyls: rest.vinyls.map((vinyl) => ({ ...vinyl, stock: unpriced(vinyl.stock) })),
+    supplies: rest.supplies.map((supply) => ({ ...supply, pack: unpriced(supply.pack) })),
+    things: [
+      { id: ONLY_THING, title: blank.name.slice(0, TITLE_LENGTH), technique: technique === "stencil" ? "openStencil" : "decal", blank, design: stencil ? { ...design, stencil } : design, perSeat: 1 },
+    ],
+    seats: seats.map(({ own, ...seat }) => (own ? { ...seat, things: { [ONLY_THING]: { own } } } : seat)),
+  };
+}
+
 export type Checked<T> = { ok: true; value: T } | { ok: false; path: string; message: string };
 
-/** Reads unknown JSON as a class document; the first fault is named by its JSON path. */
+/** Reads unknown JSON of any version as a class document; the first fault is named by its JSON path in what was given. */
 export function readClassDocument(json: unknown): Checked<ClassDocument> {
-  const result = classDocumentSchema.safeParse(json);
+  if (isObject(json) && json.format === "elm-basket/class" && json.version !== 1 && json.version !== 2)
+    return { ok: false, path: "$.version", message: `this reads the versions 1 and 2${typeof json.version === "number" && json.version > 2 ? "; the document is of a newer one" : ""}` };
+  const old = isObject(json) && json.version === 1 ? classDocumentV1Schema.safeParse(json) : null;
+  if (old && !old.success) return fault(old.error);
+  const result = classDocumentSchema.safeParse(old ? upgraded(old.data) : json);
   if (result.success) return { ok: true, value: result.data };
-  const first = result.error.issues[0];
-  return { ok: false, path: jsonPath(first?.path ?? []), message: first?.message ?? "not a class document" };
+  return fault(result.error, old ? asWritten : (path) => path);
+}
+
+const isObject = (json: unknown): json is Readonly<Record<string, unknown>> => typeof json === "object" && json !== null;
+
+function fault(error: z.ZodError, where: (path: PropertyKey[]) => PropertyKey[] = (path) => path): { ok: false; path: string; message: string } {
+  const first = error.issues[0];
+  return { ok: false, path: jsonPath(where(first?.path ?? [])), message: first?.message ?? "not a class document" };
+}
+
+/** Where that stood in version 1. */
+function asWritten(path: PropertyKey[]): PropertyKey[] {
+  if (path[0] === "things") return path.slice(2);
+  return path[0] === "seats" && path[2] === "things" ? [...path.slice(0, 2), ...path.slice(4)] : path;
 }
 
 export function jsonPath(path: readonly PropertyKey[]): string {

@@ -1,12 +1,12 @@
 /** Stage 2: sized designs -> kits: the pieces of one seat in one vinyl, named, with what weeding them takes. */
 import { type Box, boxHeight, boxOf, moved, type Polygon, type Polygons, polygonArea } from "../geometry/polygon.ts";
-import { type WeedReport, weedReport } from "../weeding/difficulty.ts";
+import { type Goes, type WeedReport, weedReport } from "../weeding/difficulty.ts";
 import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
 import type { LetteredSeat } from "./letter-set.ts";
 import { type KitPart, type PartSize, partsOf } from "./parts.ts";
 
 export interface PlanPiece {
-  /** `<seat>-<vinyl>-<n>`, the same everywhere: files, labels, screen. */
+  /** `<seat>-<vinyl>-<n>`, the same everywhere: files, labels, screen; where there are more, `<seat>+<thing>+<copy>-<vinyl>-<n>`. */
   readonly id: string;
   readonly polygon: Polygon;
   readonly areaMm2: number;
@@ -19,11 +19,21 @@ export interface PlanPiece {
 export interface Kit {
   /** Seat, or `spare-1`. */
   readonly seat: string;
+  /** The thing it goes on. */
+  readonly thing: string;
+  /** 1-based, where a seat makes several of the thing. */
+  readonly copy: number;
+  /** How its seat, thing and copy stand in names; the seat alone where that tells all. */
+  readonly stem: string;
   /** The seat whose letters it carries. */
   readonly of: string;
   readonly vinyl: string;
   readonly pieces: readonly PlanPiece[];
   readonly box: Box;
+  /** Film that belongs to it beyond its box, however it is laid, mm. */
+  readonly pad: number;
+  /** Whether its pieces stay on the film or are taken out and painted. */
+  readonly goes: Goes;
   readonly weed: WeedReport;
   /** When the kit is longer than a load: which part of it this is. */
   readonly part: KitPart | null;
@@ -32,26 +42,37 @@ export interface Kit {
 }
 
 /** Names a kit among all that are laid: its seat, and of long kits the part, `3.2`. */
-export const kitName = (kit: Pick<Kit, "seat" | "part">): string => (kit.part ? `${kit.seat}.${kit.part.n}` : kit.seat);
+export const kitName = (kit: Pick<Kit, "stem" | "part">): string => (kit.part ? `${kit.stem}.${kit.part.n}` : kit.stem);
+
+/** `+` stands in no seat, things begin with a letter and copies are numbers: no two kits share a name. */
+const stemOf = (seat: string, thing: string | null, copy: number): string => `${seat}${thing === null ? "" : `+${thing}`}${copy > 1 ? `+${copy}` : ""}`;
 
 /** Space between the two copies of a cup decorated on both sides, mm. */
 const COPY_GAP_MM = 6;
 
 export interface KitWishes {
-  /** Of each design: two for a cup that is decorated on both sides. */
+  readonly thing: string;
+  /** Whether the class makes other things, too: then kits bear the thing in their names. */
+  readonly several: boolean;
+  /** How many of the thing a seat makes. */
+  readonly countOf: (seat: string) => number;
+  /** Of each design in one kit: two for a cup that is decorated on both sides. */
   readonly copies: number;
+  readonly pad: number;
+  readonly goes: Goes;
   /** What one load of a vinyl takes; longer kits are cut in parts. Null keeps them whole. */
   readonly sizeOf: (vinyl: Vinyl) => PartSize | null;
 }
 
-export function kitsOf(seats: readonly LetteredSeat[], vinyls: readonly Vinyl[], { copies, sizeOf }: KitWishes): Kit[] {
-  const sizes = new Map(vinyls.map((vinyl) => [vinyl.id, sizeOf(vinyl)]));
-  return seats.flatMap((seat) =>
-    vinyls.flatMap((vinyl) => {
-      const polygons = repeated(seat.layers.get(vinyl.id) ?? [], copies);
-      return polygons.length === 0 ? [] : makeKits(seat, vinyl, polygons, sizes.get(vinyl.id) ?? null);
-    }),
-  );
+export function kitsOf(seats: readonly LetteredSeat[], vinyls: readonly Vinyl[], wishes: KitWishes): Kit[] {
+  const sizes = new Map(vinyls.map((vinyl) => [vinyl.id, wishes.sizeOf(vinyl)]));
+  return seats.flatMap((seat) => {
+    const first = vinyls.flatMap((vinyl) => {
+      const polygons = repeated(seat.layers.get(vinyl.id) ?? [], wishes.copies);
+      return polygons.length === 0 ? [] : makeKits(seat, vinyl, { polygons, size: sizes.get(vinyl.id) ?? null, wishes });
+    });
+    return Array.from({ length: wishes.countOf(seat.seat) }, (_, i) => (i === 0 ? first : first.map((kit) => renamed({ ...kit, copy: i + 1 }, seat.seat, wishes.several)))).flat();
+  });
 }
 
 /** Copies lie below each other, so that they are cut apart by one straight cut. */
@@ -61,25 +82,40 @@ function repeated(polygons: Polygons, copies: number): Polygons {
   return Array.from({ length: copies }, (_, i) => moved(polygons, 0, i * step)).flat();
 }
 
+interface Making {
+  readonly polygons: readonly Polygon[];
+  readonly size: PartSize | null;
+  readonly wishes: KitWishes;
+}
+
 /** One kit, or its parts; what weeding takes is counted for each part, as each is weeded and taped by itself. */
-function makeKits(seat: LetteredSeat, vinyl: Vinyl, polygons: readonly Polygon[], size: PartSize | null): Kit[] {
+function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, size, wishes }: Making): Kit[] {
+  const { thing, several, pad, goes } = wishes;
+  const stem = stemOf(seat.seat, several ? thing : null, 1);
   const ordered = [...polygons].map((polygon) => ({ polygon, box: boxOf([polygon]) })).sort((a, b) => a.box.minX - b.box.minX || a.box.minY - b.box.minY);
-  const named = ordered.map(({ polygon }, i) => ({ id: `${seat.seat}-${vinyl.id}-${i + 1}`, polygon }));
-  const strokes = seat.lines.filter((line) => line.vinyl === vinyl.id).flatMap((line) => line.strokes.map(({ width }) => width));
+  const named = ordered.map(({ polygon }, i) => ({ id: `${stem}-${vinyl.id}-${i + 1}`, polygon }));
+  const lines = seat.lines.filter((line) => line.vinyl === vinyl.id);
+  const strokes = lines.flatMap((line) => line.strokes.map(({ width }) => width));
   const art = seat.artStrokes.filter((part) => part.vinyl === vinyl.id).map(({ width }) => width);
+  const insides = lines.flatMap((line) => line.insides.map(({ width }) => width));
   const { smallPartMm2 } = FAMILY_TRAITS[vinyl.family];
   return partsOf(named, size).map(({ pieces, part, box }): Kit => {
-    const weed = weedReport({ polygons: pieces.map(({ polygon }) => polygon), family: vinyl.family, strokes: [...strokes, ...art] });
+    const weed = weedReport({ polygons: pieces.map(({ polygon }) => polygon), family: vinyl.family, strokes: [...strokes, ...art], insides, goes });
     return {
       seat: seat.seat,
+      thing,
+      copy: 1,
+      stem,
       of: seat.seat,
       vinyl: vinyl.id,
       pieces: pieces.map(({ id, polygon }): PlanPiece => {
         const areaMm2 = polygonArea(polygon);
         const small = areaMm2 < smallPartMm2;
-        return { id, polygon, areaMm2, counters: polygon.length - 1, small, lighter: small || weed.technique !== "plain" };
+        return { id, polygon, areaMm2, counters: polygon.length - 1, small, lighter: small || weed.finest !== "plain" };
       }),
       box,
+      pad,
+      goes,
       weed,
       part,
       recut: null,
@@ -94,16 +130,22 @@ export function spareKits(kits: readonly Kit[], count: number): Kit[] {
   const hardest = [...minutes].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1)).map(([seat]) => seat);
   if (hardest.length === 0) return [];
   return Array.from({ length: count }, (_, i) => ({ spare: `spare-${i + 1}`, of: hardest[i % hardest.length] as string })).flatMap(({ spare, of }) =>
-    kits.filter((kit) => kit.seat === of).map((kit) => renamed(kit, spare)),
+    kits.filter((kit) => kit.seat === of).map((kit) => renamed(kit, spare, kit.stem.includes(`+${kit.thing}`))),
   );
 }
 
 /** The same letters under another name. */
-const renamed = (kit: Kit, seat: string): Kit => ({ ...kit, seat, pieces: kit.pieces.map((piece) => ({ ...piece, id: `${seat}${piece.id.slice(kit.seat.length)}` })) });
+function renamed(kit: Kit, seat: string, several: boolean): Kit {
+  const stem = stemOf(seat, several ? kit.thing : null, kit.copy);
+  return { ...kit, seat, stem, pieces: kit.pieces.map((piece) => ({ ...piece, id: `${stem}${piece.id.slice(kit.stem.length)}` })) };
+}
 
 /** What failed and is cut again. */
 export interface Recut {
   readonly seat: string;
+  /** The first thing when left out. */
+  readonly thing?: string | undefined;
+  readonly copy: number;
   readonly vinyl: string;
   readonly round: number;
   /** Numbers of the pieces; all of that vinyl when left out. */
@@ -116,14 +158,16 @@ const lastOf = (id: string): string => id.slice(id.lastIndexOf("-") + 1);
 export const pieceNumber = (id: string): number => Number.parseInt(lastOf(id), 10);
 
 /** What failed, once more: `recut-1`, `recut-2`, … in the order in which it was asked for. */
-export function recutKits(kits: readonly Kit[], recuts: readonly Recut[], vinyls: readonly Vinyl[]): Kit[] {
-  return recuts.flatMap(({ seat, vinyl, round, pieces }, i) =>
+export function recutKits(kits: readonly Kit[], recuts: readonly Recut[], vinyls: readonly Vinyl[], firstThing: string): Kit[] {
+  return recuts.flatMap((recut, i) =>
     kits
-      .filter((kit) => kit.seat === seat && kit.vinyl === vinyl)
-      .flatMap((kit) => (pieces ? onlyPieces(kit, pieces, vinyls) : [kit]))
-      .map((kit) => ({ ...renamed(kit, `recut-${i + 1}`), of: kit.of, recut: round })),
+      .filter((kit) => isRecut(kit, recut, firstThing))
+      .flatMap((kit) => (recut.pieces ? onlyPieces(kit, recut.pieces, vinyls) : [kit]))
+      .map((kit) => ({ ...renamed(kit, `recut-${i + 1}`, kit.stem.includes(`+${kit.thing}`)), of: kit.of, recut: recut.round })),
   );
 }
+
+const isRecut = (kit: Kit, { seat, thing, copy, vinyl }: Recut, firstThing: string): boolean => kit.seat === seat && kit.vinyl === vinyl && kit.copy === copy && kit.thing === (thing ?? firstThing);
 
 function onlyPieces(kit: Kit, numbers: readonly number[], vinyls: readonly Vinyl[]): Kit[] {
   const pieces = kit.pieces.filter(({ id }) => numbers.includes(pieceNumber(id)));
@@ -131,20 +175,22 @@ function onlyPieces(kit: Kit, numbers: readonly number[], vinyls: readonly Vinyl
   if (pieces.length === 0 || !family) return [];
   const polygons = pieces.map(({ polygon }) => polygon);
   // Which strokes are whose is not kept: the thinnest of the kit may be in any of its pieces.
-  const weed = weedReport({ polygons, family, strokes: kit.weed.thinnest > 0 ? [kit.weed.thinnest] : [] });
+  const weed = weedReport({ polygons, family, strokes: kit.weed.thinnest > 0 ? [kit.weed.thinnest] : [], insides: kit.weed.tightest > 0 ? [kit.weed.tightest] : [], goes: kit.goes });
   return [{ ...kit, pieces, weed, box: kit.part ? kit.box : boxOf(polygons) }];
 }
 
 /** What ends up in the bags: of what was cut again the last cut, under the seat it is for. */
-export function kitsInBags(kits: readonly Kit[], recuts: readonly Recut[]): Kit[] {
-  const again = new Map(kits.filter(({ recut }) => recut !== null).map((kit) => [kitName(kit), kit]));
+export function kitsInBags(kits: readonly Kit[], recuts: readonly Recut[], firstThing: string): Kit[] {
+  const again = new Map(kits.filter(({ recut }) => recut !== null).map((kit) => [`${kit.vinyl} ${kitName(kit)}`, kit]));
   return kits
     .filter((kit) => kit.recut === null)
     .map((kit) => {
       let now = kit;
-      for (const [i, { seat, vinyl, pieces }] of recuts.entries()) {
-        const own = seat === kit.seat && vinyl === kit.vinyl ? again.get(kitName({ ...kit, seat: `recut-${i + 1}` })) : undefined;
-        if (own) now = pieces ? withFresh(now, own) : { ...own, seat: kit.seat };
+      for (const [i, recut] of recuts.entries()) {
+        const own = isRecut(kit, recut, firstThing)
+          ? again.get(`${kit.vinyl} ${kitName({ ...kit, stem: stemOf(`recut-${i + 1}`, kit.stem.includes(`+${kit.thing}`) ? kit.thing : null, kit.copy) })}`)
+          : undefined;
+        if (own) now = recut.pieces ? withFresh(now, own) : { ...own, seat: kit.seat };
       }
       return now;
     });

@@ -4,9 +4,8 @@ import { sheetSvg } from "../cutting/svg.ts";
 import { boxOfPoints } from "../geometry/polygon.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { type OneThing as ClassDocument, oneThingSchema as classDocumentSchema, makePlan, type OnePlan as Plan, readOneThing } from "../testing/one-thing.ts";
 import { distanceBetween, evenOddArea, insideEvenOdd, readSheet } from "../testing/sheet-reader.ts";
-import { type ClassDocument, classDocumentSchema, readClassDocument } from "./document.ts";
-import { makePlan, type Plan } from "./plan.ts";
 import { scrapPolygon, scrapSchema } from "./scrap.ts";
 
 const bottles = demoDocument("rowing-bottles");
@@ -190,12 +189,12 @@ describe("scraps in a document", () => {
     ["a label with spaces", { ...scrap, label: "top left" }, "$.scraps[0].label"],
     ["a film that is not there", { ...scrap, vinyl: "blue" }, "$.scraps[0].vinyl"],
   ])("are refused with their path: %s", (_, bad, path) => {
-    const read = readClassDocument({ ...bottles, scraps: [bad] });
+    const read = readOneThing({ ...bottles, scraps: [bad] });
     expect(read.ok ? "" : read.path).toBe(path);
   });
 
   it("the same label twice is refused", () => {
-    const read = readClassDocument({ ...bottles, scraps: [scrap, scrap] });
+    const read = readOneThing({ ...bottles, scraps: [scrap, scrap] });
     expect(read.ok ? "" : read.path).toBe("$.scraps[1].label");
   });
 });

@@ -1,6 +1,6 @@
 /** The kits of one vinyl on scraps and fresh film: what lies on which load, before anything is drawn or cut. */
 import { intersection, offset } from "../geometry/boolean.ts";
-import { boxHeight, boxOf, boxWidth, moved, type Polygons, rectRing } from "../geometry/polygon.ts";
+import { boxHeight, boxOf, boxWidth, moved, type Polygons, type Ring, rectRing } from "../geometry/polygon.ts";
 import { inscribedBox } from "../nesting/inscribed.ts";
 import type { Bin, Item, PlacedItem, ShapeItem, ShapePlacement, ShapeProblem } from "../nesting/problem.ts";
 import { turnedBy } from "../nesting/raster.ts";
@@ -61,8 +61,6 @@ export interface LayWishes {
   /** What the cutter reaches, and what it keeps free inside any edge of film. */
   readonly mat: Bin;
   readonly edge: number;
-  /** Film kept round the letters when straight cuts separate the kits. */
-  readonly pad: number;
 }
 
 /** A usable part of a scrap smaller than this on a side takes no kit. */
@@ -146,8 +144,11 @@ function stillClean(problem: ShapeProblem, pinned: ClassDocument["layout"]["kept
   }
 }
 
-/** Pieces, and the crosses of a part as squares. */
-const outlines = (kit: Kit): Polygons => [...kit.pieces.map(({ polygon }) => polygon), ...crossSquares(kit.part?.marks ?? [])];
+/** What a kit takes up: the film of a stencil whole; of a decal its pieces, and the crosses of a part as squares. */
+const outlines = (kit: Kit): Polygons => (kit.pad > 0 ? [[filmRing(kit)]] : [...kit.pieces.map(({ polygon }) => polygon), ...crossSquares(kit.part?.marks ?? [])]);
+
+/** The film that belongs to a kit, in its own coordinates. */
+export const filmRing = ({ box, pad }: Pick<Kit, "box" | "pad">): Ring => rectRing(box.minX - pad, box.minY - pad, box.maxX + pad, box.maxY + pad);
 
 const TURNS = { free: [0, 90, 180, 270], half: [0, 180], none: [0] } as const;
 const ANY_ANGLE = Array.from({ length: 12 }, (_, i) => i * 30);
@@ -158,14 +159,15 @@ function turnsOf({ mayTurn, anyAngle }: ClassDocument["layout"], turns: Vinyl["t
 }
 
 /** Boxes with film round the letters, so that straight cuts separate them; row by row in the order of the roster by seat. */
-function straight({ kits, layout, turns, bin, pad }: LayWishes, scraps: readonly UsableScrap[]): Placed {
-  const boxed = kits.map((kit): Item => ({ id: kitName(kit), width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn && turns === "free" }));
+function straight({ kits, layout, turns, bin }: LayWishes, scraps: readonly UsableScrap[]): Placed {
+  const boxed = kits.map((kit): Item => ({ id: kitName(kit), width: boxWidth(kit.box) + 2 * kit.pad, height: boxHeight(kit.box) + 2 * kit.pad, mayTurn: layout.mayTurn && turns === "free" }));
   const byId = new Map(kits.map((kit, i) => [kitName(kit), { kit, item: boxed[i] as Item }]));
   const laid: LaidKit[] = [];
   const take = (at: PlacedItem, own: string, x: number, y: number) => {
     const { kit, item } = byId.get(at.id) as { kit: Kit; item: Item };
     const [width, height] = at.turned ? [item.height, item.width] : [item.width, item.height];
     const box = { x: at.x + x, y: at.y + y, width, height };
+    const { pad } = kit;
     // A quarter turn about the start of the kit's coordinates, then its box to the corner of its place.
     const place = at.turned ? { x: box.x + pad + kit.box.maxY, y: box.y + pad - kit.box.minX, turn: 90 } : { x: box.x + pad - kit.box.minX, y: box.y + pad - kit.box.minY, turn: 0 };
     laid.push({ own: { bin: own, ...place }, kit, ...place, box });

@@ -9,7 +9,7 @@ import { CURVE_TOLERANCE_MM } from "../geometry/tolerance.ts";
 import { type ComposedLine, type ComposedPart, type ComposedSeat, composeSet, designOf, layersOf } from "../lettering/compose.ts";
 import type { FontLookup, LetterCache, SeatFields } from "../lettering/compose-row.ts";
 import type { DrawnGlyph } from "../lettering/line.ts";
-import type { Design, TextItem } from "../lettering/recipe.ts";
+import { type Design, slotsOf, type TextItem } from "../lettering/recipe.ts";
 import { type Bridge, bridgeIslands } from "../lettering/stencil.ts";
 import { openCounters, thicken } from "../lettering/thicken.ts";
 
@@ -27,8 +27,11 @@ export interface LetteredLineInfo {
   readonly closedCounters: number;
   readonly glyphs: readonly DrawnGlyph[];
   readonly thickenMm: number;
+  readonly openCountersMm: number;
   /** Thinnest stroke of each drawn letter, mm; empty until measured. */
   readonly strokes: readonly { readonly text: string; readonly width: number }[];
+  /** Tightest inside of each drawn letter that has one, mm, as cut; empty until measured. */
+  readonly insides: readonly { readonly text: string; readonly width: number }[];
 }
 
 export interface LetteredSeat {
@@ -45,6 +48,8 @@ export interface LetteredSeat {
   /** Art and shapes at scale 1. */
   readonly art: readonly ComposedPart[];
   /** Thinnest stroke of each part of the art, mm, by vinyl; empty until measured. */
+  /** By how much art is grown on every side, mm, by item. */
+  readonly thickened: ReadonlyMap<string, number>;
   readonly artStrokes: readonly { readonly vinyl: string; readonly item: string; readonly width: number }[];
 }
 
@@ -82,9 +87,11 @@ export function letterSet(design: Design, seats: readonly SeatFields[], face: Fa
 function sizeSet(design: Design, seats: readonly SeatFields[], face: FaceReading, fonts: FontLookup, emMm: number, options: LetteringOptions): LetteredSet {
   const composed = composeSet(design, seats, fonts, CURVE_TOLERANCE_MM / emMm, options.cache);
   // Strokes that are thickened later need their room now.
-  const margin = face.marginMm + Math.max(0, ...design.items.map((item) => (item.kind === "text" ? item.thickenMm : 0)));
+  const margin = face.marginMm + Math.max(0, ...design.items.map((item) => (item.kind === "text" || item.kind === "art" ? item.thickenMm : 0)));
   const spaces = new Map<string, FitSpace>();
-  const filled = composed.filter((seat) => seat.lines.some((line) => line.polygons.length > 0));
+  // A design that is filled by seats cuts nothing where none of its words is given; one of art or fixed words is everybody's.
+  const asks = slotsOf(design).length > 0;
+  const filled = composed.filter((seat) => seat.lines.some((line) => line.polygons.length > 0) || (!asks && seat.art.some((part) => part.polygons.length > 0)));
   const asked = filled.map((seat, i) => {
     options.progress?.(i, filled.length * 2);
     const polygons = designOf(seat);
@@ -142,12 +149,14 @@ function placeSeat(seat: ComposedSeat, { design, scale, space, middle, fonts, fa
     const at = placed(part.polygons, scale, x, y);
     return { ...part, polygons: item ? openCounters(thicken(at, item.thickenMm), item.openCountersMm) : at };
   };
-  const whole = layersOf([...seat.lines.map((line) => put(line, textItem(line.item))), ...seat.art.map((part) => put(part))]);
+  const thickened = new Map(design.items.flatMap((item) => (item.kind === "art" && item.thickenMm > 0 ? [[item.id, item.thickenMm] as const] : [])));
+  const grown = (part: ComposedPart): ComposedPart => ({ ...part, polygons: thicken(part.polygons, thickened.get(part.item) ?? 0) });
+  const whole = layersOf([...seat.lines.map((line) => put(line, textItem(line.item))), ...seat.art.map((part) => grown(put(part)))]);
   const { layers: flat, bridges } = bridgedLayers(whole, design, letterFinder(seat.lines, scale, x, y));
   const layers = face.taper?.warped ? new Map([...flat].map(([vinyl, polygons]) => [vinyl, asCut(polygons, face)])) : flat;
   const box = boxOf([...flat.values()].flat());
   const lines = seat.lines.map((line) => lineInfo(line, textItem(line.item), scale, fonts));
-  return { seat: seat.seat, scale, lines, layers, flat, bridges, width: boxWidth(box), height: boxHeight(box), art: seat.art, artStrokes: [] };
+  return { seat: seat.seat, scale, lines, layers, flat, bridges, width: boxWidth(box), height: boxHeight(box), art: seat.art, thickened, artStrokes: [] };
 }
 
 function bridgedLayers(layers: ReadonlyMap<string, Polygons>, { stencil }: Design, letterAt: (at: Point) => string): { layers: ReadonlyMap<string, Polygons>; bridges: Bridge[] } {
@@ -171,5 +180,21 @@ function lineInfo(line: ComposedLine, item: TextItem | undefined, scale: number,
   const emMm = line.emMm * scale;
   const heightMm = face && item ? emMm * (item.by === "capHeight" ? face.capHeight : face.xHeight) : 0;
   const { item: id, vinyl, font, text, narrowed, missing, apart, closedCounters, glyphs } = line;
-  return { item: id, vinyl, font, text, heightMm, emMm, narrowed, missing, apart, closedCounters, glyphs, thickenMm: item?.thickenMm ?? 0, strokes: [] };
+  return {
+    item: id,
+    vinyl,
+    font,
+    text,
+    heightMm,
+    emMm,
+    narrowed,
+    missing,
+    apart,
+    closedCounters,
+    glyphs,
+    thickenMm: item?.thickenMm ?? 0,
+    openCountersMm: item?.openCountersMm ?? 0,
+    strokes: [],
+    insides: [],
+  };
 }

@@ -4,9 +4,9 @@ import { onlyPieces, piecesOfHpgl, shiftedHpgl } from "../cutting/rest.ts";
 import { sheetSvg } from "../cutting/svg.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { makePlan } from "../testing/one-thing.ts";
 import { sheetHpgl } from "./files.ts";
 import { shareMats } from "./mats.ts";
-import { makePlan } from "./plan.ts";
 
 const tins = demoDocument("seed-tins");
 const plans = [false, true].map((shareMat) => makePlan({ ...tins, layout: { ...tins.layout, shareMat } }, testFonts));
@@ -21,7 +21,7 @@ describe("several colours on one mat", () => {
   });
 
   it("stay where they lie when a kit is cut again", () => {
-    const recuts = [{ seat: "3", vinyl: tins.vinyls[0]?.id ?? "", round: 1 }];
+    const recuts = [{ seat: "3", vinyl: tins.vinyls[0]?.id ?? "", round: 1, copy: 1 }];
     const again = makePlan({ ...tins, recuts, layout: { ...tins.layout, shareMat: true } }, testFonts);
     const count = shared.laidOut.sheets.length;
     expect(again.laidOut.sheets.slice(0, count).map(({ mat }) => mat)).toEqual(shared.laidOut.sheets.map(({ mat }) => mat));

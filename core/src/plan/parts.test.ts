@@ -1,16 +1,14 @@
 /** Kits longer than a load, from the document to the files. */
 import { describe, expect, it } from "vitest";
-import { applyRemedy } from "../advice/remedy.ts";
 import { speak } from "../advice/words-en.ts";
 import { CUTTER_PROFILES } from "../cutting/cutter.ts";
 import { sheetSvg } from "../cutting/svg.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { applyRemedy, type OneThing as ClassDocument, oneThingSchema as classDocumentSchema, makePlan, oneThing, readOneThing } from "../testing/one-thing.ts";
 import { insideEvenOdd, readSheet } from "../testing/sheet-reader.ts";
-import { type ClassDocument, classDocumentSchema } from "./document.ts";
 import { sheetFiles } from "./files.ts";
 import { kitName } from "./kits.ts";
-import { makePlan } from "./plan.ts";
 
 const tins = demoDocument("seed-tins");
 /** A sign of a metre: two words, much longer than the mat. */
@@ -73,7 +71,7 @@ describe("cutter and mat", () => {
 
   it("profiles are data that a document may hold, and none reaches further than its machine", () => {
     for (const { cutter, most } of CUTTER_PROFILES) {
-      expect(classDocumentSchema.safeParse({ ...tins, cutter }).success).toBe(true);
+      expect(readOneThing({ ...tins, cutter }).ok).toBe(true);
       expect(most.width).toBeGreaterThanOrEqual(cutter.cutWidth);
       expect(most.height).toBeGreaterThanOrEqual(cutter.cutHeight);
     }
@@ -116,7 +114,7 @@ describe("what the host is told of parts", () => {
     expect(speak(found[0] as never, "mm", (seat) => `seat ${seat}`).sentence).toMatch(/is cut in \d parts with crosses/u);
     const remedy = found[0]?.remedies.find(({ code }) => code === "setSize");
     expect(remedy).toBeDefined();
-    const whole = makePlan(applyRemedy(plan.document, remedy as never), testFonts);
+    const whole = makePlan(applyRemedy(oneThing(plan.document), remedy as never), testFonts);
     expect(whole.kits.filter((kit) => kit.vinyl === found[0]?.where.vinyl && kit.part)).toEqual([]);
   });
 

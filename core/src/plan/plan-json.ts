@@ -2,20 +2,54 @@
 import { z } from "zod";
 import { SEVERITY_ORDER } from "../advice/finding.ts";
 import type { Point } from "../geometry/polygon.ts";
+import { fillableSlots } from "../lettering/recipe.ts";
+import { type ClassDocument, TECHNIQUES } from "./document.ts";
 import type { Kit } from "./kits.ts";
 import type { Plan } from "./plan.ts";
+import { thingDocument, thingOf } from "./thing-document.ts";
 
 const values = z.record(z.string(), z.union([z.string(), z.number()]));
-const where = z.strictObject({ seat: z.string(), piece: z.string(), step: z.string(), sheet: z.number(), field: z.string(), line: z.number(), vinyl: z.string() }).partial();
+const where = z.strictObject({ seat: z.string(), piece: z.string(), step: z.string(), sheet: z.number(), field: z.string(), line: z.number(), vinyl: z.string(), thing: z.string() }).partial();
+const faceJson = z.strictObject({ width: z.number(), height: z.number(), margin: z.number(), marginRule: z.string() });
+const sizingJson = z.strictObject({ school: z.string(), bindingSeat: z.string().nullable(), bindingBy: z.string().nullable() });
+const thing = z.string().optional().describe("left out where the class makes one thing");
 
 export const planJsonSchema = z.strictObject({
   format: z.literal("elm-basket/plan"),
   version: z.literal(1),
   title: z.string(),
-  face: z.strictObject({ width: z.number(), height: z.number(), margin: z.number(), marginRule: z.string() }),
-  sizing: z.strictObject({ school: z.string(), bindingSeat: z.string().nullable(), bindingBy: z.string().nullable() }),
-  seats: z.array(z.strictObject({ seat: z.string(), label: z.string(), fields: z.record(z.string(), z.string()), scale: z.number(), width: z.number(), height: z.number(), weedMinutes: z.number() })),
-  pieces: z.array(z.strictObject({ id: z.string(), seat: z.string(), layer: z.string(), sheet: z.number().nullable(), areaMm2: z.number(), counters: z.number() })),
+  face: faceJson.describe("of the first thing"),
+  sizing: sizingJson.describe("of the first thing"),
+  things: z.array(z.strictObject({ id: z.string(), title: z.string(), technique: z.enum(TECHNIQUES), seats: z.number(), face: faceJson, sizing: sizingJson })),
+  seats: z.array(
+    z.strictObject({
+      seat: z.string(),
+      label: z.string(),
+      fields: z.record(z.string(), z.string()),
+      scale: z.number(),
+      width: z.number(),
+      height: z.number(),
+      weedMinutes: z.number(),
+      missing: z.array(z.string()).describe("slots that are empty where others have them"),
+      things: z
+        .array(z.strictObject({ thing: z.string(), count: z.number(), scale: z.number(), width: z.number(), height: z.number() }))
+        .optional()
+        .describe("left out where the class makes one thing"),
+    }),
+  ),
+  pieces: z.array(
+    z.strictObject({
+      id: z.string(),
+      seat: z.string(),
+      thing,
+      copy: z.number().optional().describe("where a seat makes several of the thing"),
+      layer: z.string(),
+      sheet: z.number().nullable(),
+      areaMm2: z.number(),
+      counters: z.number().describe("insides of the film that must be taken out"),
+      goes: z.enum(["stays", "out"]).describe("whether the piece stays or is taken out of the film and painted"),
+    }),
+  ),
   sheets: z.array(
     z.strictObject({
       nn: z.number(),
@@ -34,6 +68,7 @@ export const planJsonSchema = z.strictObject({
     .array(
       z.strictObject({
         seat: z.string(),
+        thing,
         layer: z.string(),
         parts: z.array(z.strictObject({ n: z.number(), pieces: z.array(z.string()), marks: z.array(z.tuple([z.number(), z.number()])) })),
         seams: z.array(z.strictObject({ from: z.tuple([z.number(), z.number()]), to: z.tuple([z.number(), z.number()]), through: z.array(z.string()) })),
@@ -52,6 +87,9 @@ export const planJsonSchema = z.strictObject({
       need: z.number(),
       have: z.number(),
       packs: z.number(),
+      packSize: z.number(),
+      price: z.number().nullable().describe("of a pack, minor units"),
+      priced: z.boolean(),
       buy: z.number(),
       leftAfter: z.number(),
       buyPrice: z.number(),
@@ -63,8 +101,10 @@ export const planJsonSchema = z.strictObject({
     labour: z.number(),
     venue: z.number(),
     total: z.number(),
-    perSeat: z.number(),
-    price: z.number(),
+    complete: z.boolean().describe("false when something needed has no price"),
+    missing: z.array(z.string()).describe("ids of supplies without a price"),
+    perSeat: z.number().nullable(),
+    price: z.number().nullable(),
     breakEvenSeats: z.number().nullable(),
   }),
   runSheet: z.strictObject({
@@ -80,30 +120,54 @@ export type PlanJson = z.infer<typeof planJsonSchema>;
 const round = (value: number, digits = 3): number => Number(value.toFixed(digits));
 
 export function planJson(plan: Plan): PlanJson {
-  const { document, lettered, laidOut } = plan;
+  const { document, laidOut } = plan;
   const sheetOf = new Map(laidOut.sheets.flatMap((sheet) => sheet.kits.flatMap((kit) => kit.pieces.map((piece) => [piece.id, sheet.nn] as const))));
   const titles = new Map(document.steps.map((step) => [step.id, step.title]));
+  const several = plan.things.length > 1;
+  const things = plan.things.map((own) => thingJson(document, own));
+  const views = plan.things.map((own) => ({ own, seats: new Map(own.lettered.seats.map((seat) => [seat.seat, seat])), view: thingDocument(document, own.id) }));
+  const weedMinutes = new Map<string, number>();
+  for (const kit of plan.kits) weedMinutes.set(kit.seat, (weedMinutes.get(kit.seat) ?? 0) + kit.weed.minutes);
+  const counts = views.map(({ view }) => new Map(view.seats.map((row) => [row.seat, row])));
+  const slots = views.map(({ view }) => fillableSlots(view.design).filter(({ slot }) => view.seats.some(({ fields }) => fields[slot]?.trim())));
   return {
     format: "elm-basket/plan",
     version: 1,
     title: document.title,
-    face: { width: round(plan.face.width), height: round(plan.face.height), margin: round(plan.face.marginMm), marginRule: plan.face.marginRule },
-    sizing: { school: lettered.school, bindingSeat: lettered.sizing.binding?.seat ?? null, bindingBy: lettered.sizing.binding?.by ?? null },
+    face: (things[0] as PlanJson["things"][number]).face,
+    sizing: (things[0] as PlanJson["things"][number]).sizing,
+    things,
     seats: document.seats.map(({ seat, fields }) => {
-      const own = lettered.seats.find((s) => s.seat === seat);
-      const weedMinutes = plan.kits.filter((kit) => kit.seat === seat).reduce((sum, kit) => sum + kit.weed.minutes, 0);
+      const made = views.flatMap(({ own, seats }, i) => {
+        const row = counts[i]?.get(seat);
+        const lettered = seats.get(seat);
+        return row ? [{ thing: own.id, count: row.count, scale: round(lettered?.scale ?? 0, 6), width: round(lettered?.width ?? 0), height: round(lettered?.height ?? 0) }] : [];
+      });
+      const missing = new Set(slots.flatMap((own, i) => own.flatMap(({ slot }) => (counts[i]?.has(seat) && !counts[i].get(seat)?.fields[slot]?.trim() ? [slot] : []))));
       return {
         seat,
         label: plan.labels.get(seat) ?? seat,
         fields,
-        scale: round(own?.scale ?? 0, 6),
-        width: round(own?.width ?? 0),
-        height: round(own?.height ?? 0),
-        weedMinutes: round(weedMinutes, 2),
+        scale: made[0]?.scale ?? 0,
+        width: made[0]?.width ?? 0,
+        height: made[0]?.height ?? 0,
+        weedMinutes: round(weedMinutes.get(seat) ?? 0, 2),
+        missing: [...missing],
+        ...(several ? { things: made } : {}),
       };
     }),
     pieces: plan.kits.flatMap((kit) =>
-      kit.pieces.map((piece) => ({ id: piece.id, seat: kit.seat, layer: kit.vinyl, sheet: sheetOf.get(piece.id) ?? null, areaMm2: round(piece.areaMm2), counters: piece.counters })),
+      kit.pieces.map((piece) => ({
+        id: piece.id,
+        seat: kit.seat,
+        ...(several ? { thing: kit.thing } : {}),
+        ...(kit.copy > 1 ? { copy: kit.copy } : {}),
+        layer: kit.vinyl,
+        sheet: sheetOf.get(piece.id) ?? null,
+        areaMm2: round(piece.areaMm2),
+        counters: kit.goes === "out" ? 0 : piece.counters,
+        goes: kit.goes,
+      })),
     ),
     sheets: laidOut.sheets.map((sheet) => ({
       nn: sheet.nn,
@@ -125,7 +189,7 @@ export function planJson(plan: Plan): PlanJson {
       boxesMm2: round(use.boxesMm2, 1),
       scrapKits: use.scrapKits,
     })),
-    splits: splitsOf(plan.kits),
+    splits: splitsOf(plan.kits, several),
     unplaced: laidOut.unplaced.map((piece) => ({ ...piece })),
     clearanceMm: document.layout.clearance,
     preparation: { cuttingMinutes: round(plan.preparation.cutting, 1), weedingMinutes: round(plan.preparation.weeding, 1), packingMinutes: round(plan.preparation.packing, 1) },
@@ -137,11 +201,14 @@ export function planJson(plan: Plan): PlanJson {
       need: round(line.need),
       have: round(line.have),
       packs: line.packs,
+      packSize: line.packSize,
+      price: line.price === null ? null : round(line.price, 2),
+      priced: line.priced,
       buy: round(line.buy),
       leftAfter: round(line.leftAfter),
       buyPrice: line.buyPrice,
     })),
-    cost: { currency: document.prices.currency, ...plan.cost },
+    cost: { currency: document.prices.currency, ...plan.cost, missing: [...plan.cost.missing] },
     runSheet: {
       endMinute: plan.runSheet.endMinute,
       bound: plan.runSheet.bound,
@@ -165,14 +232,27 @@ export function planJson(plan: Plan): PlanJson {
   };
 }
 
-function splitsOf(kits: readonly Kit[]): PlanJson["splits"] {
+function thingJson(document: ClassDocument, { id, face, lettered }: Plan["things"][number]): PlanJson["things"][number] {
+  const { title, technique } = thingOf(document, id);
+  return {
+    id,
+    title,
+    technique,
+    seats: thingDocument(document, id).seats.length,
+    face: { width: round(face.width), height: round(face.height), margin: round(face.marginMm), marginRule: face.marginRule },
+    sizing: { school: lettered.school, bindingSeat: lettered.sizing.binding?.seat ?? null, bindingBy: lettered.sizing.binding?.by ?? null },
+  };
+}
+
+function splitsOf(kits: readonly Kit[], several: boolean): PlanJson["splits"] {
   const point = ([x, y]: Point): [number, number] => [round(x), round(y)];
   return kits.flatMap((first) => {
     if (first.part?.n !== 1) return [];
-    const parts = kits.filter((kit) => kit.seat === first.seat && kit.vinyl === first.vinyl);
+    const parts = kits.filter((kit) => kit.stem === first.stem && kit.vinyl === first.vinyl);
     return [
       {
         seat: first.seat,
+        ...(several ? { thing: first.thing } : {}),
         layer: first.vinyl,
         parts: parts.map(({ part, pieces }) => ({ n: part?.n ?? 1, pieces: pieces.map(({ id }) => id), marks: (part?.marks ?? []).map(point) })),
         seams: first.part.seams.map(({ line: [from, to], through }) => ({ from: point(from), to: point(to), through: [...through] })),

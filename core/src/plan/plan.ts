@@ -8,13 +8,16 @@ import { CRAFT_ALONG_LEAD_DAYS, type Deadline, deadlines, ROOM_LEAD_DAYS } from 
 import type { FontLookup } from "../lettering/compose-row.ts";
 import { type RunSheet, runSheet } from "../scheduling/step.ts";
 import { type Cost, costOf } from "../supplies/price.ts";
-import { boughtLine, type SupplyLine, supplyLines } from "../supplies/supply.ts";
+import { type SupplyLine, supplyLines } from "../supplies/supply.ts";
 import type { ClassDocument } from "./document.ts";
+import { filmLines } from "./film-lines.ts";
 import { type Kit, kitsOf, recutKits, spareKits } from "./kits.ts";
 import { type LetteredSet, letterSet } from "./letter-set.ts";
 import { measureStrokes } from "./measure-strokes.ts";
-import { type LaidOut, layOut, partSize } from "./sheets.ts";
+import { type LaidOut, layOut, padOf, partSize } from "./sheets.ts";
 import { type TapeExtent, tapeExtent } from "./tape.ts";
+import { goesOf } from "./technique.ts";
+import { type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
 
 export interface PreparationMinutes {
   readonly cutting: number;
@@ -23,13 +26,19 @@ export interface PreparationMinutes {
   readonly total: number;
 }
 
-export interface Plan {
-  readonly document: ClassDocument;
+/** What is planned of one thing. */
+export interface ThingPlan {
+  readonly id: string;
   readonly face: FaceReading;
   /** How the widest design sits on a cup; null on flat blanks. */
   readonly cupView: CupView | null;
   readonly tape: TapeExtent;
   readonly lettered: LetteredSet;
+}
+
+export interface Plan {
+  readonly document: ClassDocument;
+  readonly things: readonly ThingPlan[];
   readonly labels: ReadonlyMap<string, string>;
   readonly kits: readonly Kit[];
   readonly laidOut: LaidOut;
@@ -46,40 +55,62 @@ export const PACK_MINUTES_PER_KIT = 2;
 
 /** @throws ScheduleError, RangeError for documents that no plan can be made of. */
 export function makePlan(document: ClassDocument, fonts: FontLookup): Plan {
-  const { face, lettered, kits } = letterKits(document, fonts);
+  const { things, kits } = letterKits(document, fonts);
   const labels = seatLabels(document.seats);
   const laidOut = layOut(kits, document, labels);
   const supplies = allSupplies(document, laidOut);
   const preparation = preparationOf(kits, laidOut, document.seats.length);
-  const widest = Math.max(0, ...lettered.seats.map((seat) => seat.width));
   const stages = {
     document,
-    face,
-    cupView: face.cup && widest > 0 ? viewOnCup(face.cup.radius, widest) : null,
-    tape: tapeExtent(lettered.seats),
-    lettered,
+    things,
     labels,
     kits,
     laidOut,
     supplies,
     preparation,
-    cost: costOf({ usedValue: supplies.reduce((sum, line) => sum + line.usedValue, 0), prepMinutes: preparation.total, seats: document.seats.length }, document.prices),
+    cost: costOf({ lines: supplies, prepMinutes: preparation.total, seats: document.seats.length }, document.prices),
     runSheet: runSheet(document.steps, document.tools, document.seats.length),
     deadlines: deadlines(document.when.date, document.leadDays ?? (document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS)),
   };
   return { ...stages, findings: findingsFor(stages, fonts) };
 }
 
-/** What there is to cut: every seat's letters on the face, as kits of each vinyl. */
-export function letterKits(document: ClassDocument, fonts: FontLookup): Pick<Plan, "face" | "lettered" | "kits"> {
-  const face = readFace(document.blank);
-  const lettered = measureStrokes(letterSet(document.design, document.seats, face, fonts), fonts);
-  const own = kitsOf(lettered.seats, document.vinyls, { copies: document.blank.handle?.school === "both" ? 2 : 1, sizeOf: (vinyl) => partSize(vinyl, document) });
+/** What there is to cut: every seat's letters on the face of each thing, as kits of each vinyl. */
+export function letterKits(document: ClassDocument, fonts: FontLookup): Pick<Plan, "things" | "kits"> {
+  const lettered = document.things.map(({ id }) => letterThing(thingDocument(document, id), fonts));
+  const own = lettered.flatMap(({ kits }) => kits);
   const all = [...own, ...spareKits(own, document.spareKits)];
-  return { face, lettered, kits: [...all, ...recutKits(all, document.recuts, document.vinyls)] };
+  return { things: lettered.map(({ plan }) => plan), kits: [...all, ...recutKits(all, document.recuts, document.vinyls, thingOf(document).id)] };
+}
+
+function letterThing(document: ThingDocument, fonts: FontLookup): { plan: ThingPlan; kits: Kit[] } {
+  const { thing, blank, design, technique, seats } = document;
+  const face = readFace(blank);
+  const lettered = measureStrokes(letterSet(design, seats, face, fonts), fonts);
+  const widest = Math.max(0, ...lettered.seats.map((seat) => seat.width));
+  const counts = new Map(seats.map(({ seat, count }) => [seat, count]));
+  const kits = kitsOf(lettered.seats, document.vinyls, {
+    thing: thing.id,
+    several: document.things.length > 1,
+    countOf: (seat) => counts.get(seat) ?? 0,
+    copies: blank.handle?.school === "both" ? 2 : 1,
+    pad: padOf(document),
+    goes: goesOf(technique),
+    sizeOf: (vinyl) => partSize(vinyl, document),
+  });
+  return { plan: { id: thing.id, face, cupView: face.cup && widest > 0 ? viewOnCup(face.cup.radius, widest) : null, tape: tapeExtent(lettered.seats), lettered }, kits };
 }
 
 export type PlanStages = Omit<Plan, "findings">;
+
+/** The stages of a plan as one thing sees them: its own document, face, letters and kits. */
+export type ThingStages = Omit<PlanStages, "document" | "things"> & Omit<ThingPlan, "id"> & { readonly document: ThingDocument };
+
+export function stagesOf(plan: PlanStages, id: string): ThingStages {
+  const { document, things, kits, ...rest } = plan;
+  const { id: _, ...own } = things.find((thing) => thing.id === id) ?? (things[0] as ThingPlan);
+  return { ...rest, ...own, document: thingDocument(document, id), kits: kits.filter(({ thing }) => thing === id) };
+}
 
 /** Names as labels: the same name twice is told apart by the seat. */
 export function seatLabels(seats: ClassDocument["seats"]): Map<string, string> {
@@ -95,25 +126,10 @@ export function seatLabels(seats: ClassDocument["seats"]): Map<string, string> {
   );
 }
 
-/** Vinyl is a supply like any other: needed by the loads, bought by sheet or roll. */
+/** Vinyl is a supply like any other: needed by the loads of fresh film, bought by sheet, roll or pack of colours. */
 function allSupplies(document: ClassDocument, laidOut: LaidOut): SupplyLine[] {
-  const vinyl = laidOut.use.map((use) => {
-    const found = document.vinyls.find(({ id }) => id === use.vinyl);
-    const stock = found?.stock ?? { kind: "sheet" as const, width: 1, height: 1, have: 0, price: 0 };
-    const roll = stock.kind === "roll";
-    const need = roll ? use.rollLength / stock.height : use.loads;
-    return boughtLine({
-      id: `vinyl-${use.vinyl}`,
-      name: found?.name ?? use.vinyl,
-      unit: roll ? "roll" : "sheet",
-      perSeat: document.seats.length === 0 ? 0 : need / document.seats.length,
-      need,
-      have: stock.have,
-      pack: { size: 1, price: stock.price },
-      wear: 1,
-    });
-  });
-  return [...vinyl, ...supplyLines({ supplies: document.supplies, seats: document.seats.length, spares: document.spareSupplies })];
+  const seatsOf = (id: string) => thingDocument(document, id).seats.length;
+  return [...filmLines(document, laidOut.use), ...supplyLines({ supplies: document.supplies, seats: document.seats.length, spares: document.spareSupplies, seatsOf })];
 }
 
 function preparationOf(kits: readonly Kit[], laidOut: LaidOut, seats: number): PreparationMinutes {

@@ -3,9 +3,9 @@ import { describe, expect, it } from "vitest";
 import { sheetSvg } from "../cutting/svg.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { type ClassDocument, classDocumentSchema } from "./document.ts";
+import { type OneThing as ClassDocument, oneThingSchema as classDocumentSchema, makePlan } from "../testing/one-thing.ts";
+import { ONLY_THING } from "./document.ts";
 import { kitsInBags } from "./kits.ts";
-import { makePlan } from "./plan.ts";
 
 const tins = demoDocument("seed-tins");
 const [film, second] = tins.vinyls.map(({ id }) => id) as [string, string];
@@ -21,7 +21,7 @@ const scrap = (label: string, width: number, height: number, more: object = {}) 
   ...more,
 });
 const planOf = (over: object) => makePlan(classDocumentSchema.parse({ ...tins, ...over }) as ClassDocument, testFonts);
-const again = (seat: string, round = 1, vinyl = film) => ({ seat, vinyl, round });
+const again = (seat: string, round = 1, vinyl = film) => ({ seat, vinyl, round, copy: 1 });
 
 describe("what is cut again", () => {
   const before = planOf({});
@@ -67,7 +67,7 @@ describe("what is cut again", () => {
   it("goes into the bag in place of what failed, in that vinyl only; the last of several counts", () => {
     const recuts = [again("3"), again("3", 2)];
     const twice = planOf({ recuts });
-    const bags = kitsInBags(twice.kits, recuts);
+    const bags = kitsInBags(twice.kits, recuts, ONLY_THING);
     expect(bags.filter(({ seat }) => seat.startsWith("recut"))).toEqual([]);
     const of = (vinyl: string) => bags.filter((kit) => kit.seat === "3" && kit.vinyl === vinyl).flatMap(({ pieces }) => pieces.map(({ id }) => id));
     expect(of(film).every((id) => id.startsWith(`recut-2-${film}-`))).toBe(true);
@@ -83,11 +83,11 @@ describe("what is cut again", () => {
     expect(whole?.pieces.length).toBeGreaterThan(2);
     expect(fresh?.pieces.map(({ id, polygon }) => ({ id, polygon }))).toEqual([{ id: `recut-1-${film}-2`, polygon: whole?.pieces[1]?.polygon }]);
     expect(fresh?.weed.minutes).toBeLessThan(whole?.weed.minutes ?? 0);
-    const inBag = kitsInBags(one.kits, recuts).find((kit) => kit.seat === "3" && kit.vinyl === film);
+    const inBag = kitsInBags(one.kits, recuts, ONLY_THING).find((kit) => kit.seat === "3" && kit.vinyl === film);
     expect(inBag?.pieces.map(({ id }) => id)).toEqual(whole?.pieces.map(({ id }, i) => (i === 1 ? `recut-1-${film}-2` : id)));
     // All of it after a piece of it: nothing of the first cut is left.
     const all = [...recuts, again("3", 2)];
-    const twice = kitsInBags(planOf({ recuts: all }).kits, all).find((kit) => kit.seat === "3" && kit.vinyl === film);
+    const twice = kitsInBags(planOf({ recuts: all }).kits, all, ONLY_THING).find((kit) => kit.seat === "3" && kit.vinyl === film);
     expect(twice?.pieces.every(({ id }) => id.startsWith(`recut-2-${film}-`))).toBe(true);
     // A piece that is no longer there is passed over.
     expect(planOf({ recuts: [{ ...again("3"), pieces: [99] }] }).laidOut.sheets.length).toBe(before.laidOut.sheets.length);

@@ -11,9 +11,11 @@ import { crossLines } from "../splitting/crosses.ts";
 import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import { type Kit, kitName } from "./kits.ts";
-import { type LaidKit, type LaidLoad, type LaidVinyl, layKits } from "./lay-kits.ts";
+import { filmRing, type LaidKit, type LaidLoad, type LaidVinyl, layKits } from "./lay-kits.ts";
 import { type MatPlace, shareMats } from "./mats.ts";
 import type { PartSize } from "./parts.ts";
+import { isPainted } from "./technique.ts";
+import type { ThingDocument } from "./thing-document.ts";
 
 export interface PlanSheet extends Sheet {
   readonly cutMinutes: number;
@@ -33,14 +35,18 @@ export interface VinylUse {
   readonly loadsBound: number;
   /** Cut off fresh film, mm². */
   readonly usedMm2: number;
+  /** For the test cut of fresh film, mm². */
+  readonly testMm2: number;
   /** What area alone asks for, mm²: boxes of the kits for straight cuts, the pieces themselves when laid tight. */
   readonly boundMm2: number;
   /** What boxes in straight cuts would take of fresh film without scraps, mm². */
   readonly boxesMm2: number;
   /** Kits that found room on scraps. */
   readonly scrapKits: number;
-  /** Length to cut off a roll, mm; 0 for sheets. */
+  /** Length to cut off a roll, the test cut with it, mm; 0 for sheets. */
   readonly rollLength: number;
+  /** Fresh sheets, one more where the rest of none of them takes the test cut. */
+  readonly freshSheets: number;
 }
 
 export interface LaidOut {
@@ -54,15 +60,21 @@ export function binFor(vinyl: Vinyl, cutter: Cutter): Bin {
   return { width: Math.min(vinyl.stock.width, cutter.cutWidth) - 2 * cutter.edgeMargin, height: Math.min(vinyl.stock.height, cutter.cutHeight) - 2 * cutter.edgeMargin };
 }
 
-/** A stencil needs film round its letters, not just room to weed. */
-const padOf = ({ layout, design }: Pick<ClassDocument, "layout" | "design">): number => Math.max(layout.weedPad, layout.clearance / 2, design.stencil?.filmMargin ?? 0);
+/**
+ * Film that a kit takes up beyond its box, however it is laid: a stencil keeps paint off by it; a decal cut apart by straight
+ * lines needs it for weeding. Laid tight, a decal's pieces keep half the clearance each, and its box counts for nothing.
+ */
+export function padOf({ layout, design, technique }: Pick<ThingDocument, "layout" | "design" | "technique">): number {
+  const film = isPainted(technique) && design.stencil ? design.stencil.filmMargin : 0;
+  return layout.mode === "tight" ? film : Math.max(layout.weedPad, layout.clearance / 2, film);
+}
 
 /** How much of one load a kit may take up; null when long kits are kept whole. */
-export function partSize(vinyl: Vinyl, document: Pick<ClassDocument, "cutter" | "layout" | "design">): PartSize | null {
+export function partSize(vinyl: Vinyl, document: Pick<ThingDocument, "cutter" | "layout" | "design" | "technique">): PartSize | null {
   const { layout } = document;
   if (!layout.split) return null;
   const bin = binFor(vinyl, document.cutter);
-  const round = layout.mode === "tight" ? 0 : 2 * padOf(document);
+  const round = 2 * padOf(document);
   return { width: bin.width - round, height: bin.height - round, mayTurn: layout.mayTurn && vinyl.turns === "free", overlap: layout.splitOverlap };
 }
 
@@ -81,7 +93,7 @@ function onSharedMats(sheets: readonly PlanSheet[], cutter: Cutter): PlanSheet[]
 /** A kit or two on a scrap are soon laid. */
 const RECUT_SECONDS = 0.3;
 
-export type Laying = Pick<ClassDocument, "vinyls" | "cutter" | "layout" | "design" | "scraps">;
+export type Laying = Pick<ClassDocument, "vinyls" | "cutter" | "layout" | "scraps">;
 
 /** All kits of one vinyl, laid. @throws Error when an independent check finds a fault: a bug, never to be cut. */
 export function layVinyl(vinyl: Vinyl, kits: readonly Kit[], document: Laying): LaidVinyl {
@@ -94,7 +106,6 @@ export function layVinyl(vinyl: Vinyl, kits: readonly Kit[], document: Laying): 
     bin: binFor(vinyl, cutter),
     mat: { width: cutter.cutWidth, height: cutter.cutHeight },
     edge: cutter.edgeMargin,
-    pad: padOf(document),
   });
 }
 
@@ -109,7 +120,6 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
   const use: VinylUse[] = [];
   const unplaced: { id: string; reason: "tooLarge" | "noRoom" }[] = [];
   const { cutter, layout } = document;
-  const pad = padOf(document);
   const all = new Map<string, LaidVinyl>();
   const lay = (vinyl: Vinyl, own: readonly Kit[], from: Laying) => {
     if (!own.some((kit) => kit.vinyl === vinyl.id)) return;
@@ -135,7 +145,7 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
   }
   for (const vinyl of document.vinyls) {
     const laid = all.get(vinyl.id);
-    if (laid) use.push(useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), pad, edge: cutter.edgeMargin }));
+    if (laid) use.push(useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), edge: cutter.edgeMargin }));
   }
   return { sheets, use, unplaced };
 }
@@ -145,18 +155,20 @@ interface UseInput {
   readonly laid: LaidVinyl;
   readonly layout: ClassDocument["layout"];
   readonly bin: Bin;
-  readonly pad: number;
   readonly edge: number;
 }
 
 const trimsOf = (loads: readonly LaidLoad[], edge: number): Bin[] => loads.map(({ width, height }) => ({ width: width - 2 * edge, height: height - 2 * edge }));
 
-function useOf({ vinyl, laid, layout, bin, pad, edge }: UseInput): VinylUse {
+function useOf({ vinyl, laid, layout, bin, edge }: UseInput): VinylUse {
   const { loads } = laid;
   const fresh = freshLoads(laid);
   const kits = loads.flatMap((load) => load.kits);
   const boxed = (list: readonly LaidKit[]) =>
-    list.map(({ kit }): Item => ({ id: kitName(kit), width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn && vinyl.turns === "free" }));
+    list.map(({ kit }): Item => {
+      const pad = layout.mode === "tight" ? Math.max(kit.pad, layout.weedPad, layout.clearance / 2) : kit.pad;
+      return { id: kitName(kit), width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn && vinyl.turns === "free" };
+    });
   // In straight cuts without scraps that is what was laid.
   const plain = layout.mode === "trimmer" && layout.trim && fresh.length === loads.length ? trimsOf(fresh, edge) : layTrimmerFriendly(boxed(kits), bin).trims;
   const onFresh = fresh.flatMap((load) => load.kits);
@@ -167,12 +179,21 @@ function useOf({ vinyl, laid, layout, bin, pad, edge }: UseInput): VinylUse {
     loads: loads.length,
     loadsBound: tight ? Math.ceil(onFresh.reduce((sum, kit) => sum + areaOf(kit), 0) / (bin.width * bin.height) - 1e-9) : loadsBound(boxed(onFresh), bin),
     usedMm2: filmArea(laid),
+    testMm2: fresh.length > 0 ? TEST_PATCH_MM ** 2 : 0,
     boundMm2: tight ? onFresh.reduce((sum, kit) => sum + areaOf(kit), 0) : boxed(onFresh).reduce((sum, item) => sum + item.width * item.height, 0),
     boxesMm2: plain.reduce((sum, trim) => sum + (trim.width + 2 * edge) * (trim.height + 2 * edge), 0),
     scrapKits: kits.length - onFresh.length,
-    rollLength: vinyl.stock.kind === "roll" ? fresh.reduce((sum, load) => sum + load.height, 0) : 0,
+    rollLength: vinyl.stock.kind === "roll" && fresh.length > 0 ? fresh.reduce((sum, load) => sum + load.height, besideRoll(vinyl, fresh) ? 0 : TEST_PATCH_MM) : 0,
+    freshSheets: fresh.length + (fresh.length === 0 || fresh.some((load) => takesPatch(vinyl, load)) ? 0 : 1),
   };
 }
+
+/** A new film is tried on a patch of this size before the first load, mm a side: a square or circle and room to lift it. */
+const TEST_PATCH_MM = 24;
+
+/** Whether the patch finds room on what is left of a sheet below or beside a load. */
+const takesPatch = ({ stock }: Vinyl, { width, height }: LaidLoad): boolean => Math.max(stock.height - height, stock.width - width) >= TEST_PATCH_MM;
+const besideRoll = ({ stock }: Vinyl, loads: readonly LaidLoad[]): boolean => loads.some(({ width }) => stock.width - width >= TEST_PATCH_MM);
 
 interface SheetInput {
   readonly nn: number;
@@ -192,6 +213,8 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
     const label = labels.get(kit.of) ?? kit.seat;
     return {
       seat: kit.seat,
+      thing: kit.stem.includes(`+${kit.thing}`) ? kit.thing : null,
+      pad: Math.max(kit.pad, layout.mode === "tight" ? layout.clearance / 2 : 0),
       name: kitName(kit),
       note: [label, ...(kit.recut === null ? [] : ["again"]), ...(kit.part ? [`${kit.part.n}/${kit.part.parts}`] : [])].join(" "),
       pieces,
@@ -208,7 +231,7 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
   const sheet: Sheet = {
     nn,
     vinyl: vinyl.id,
-    stock: load.scraps.length > 0 ? "scrap" : vinyl.stock.kind,
+    stock: load.scraps.length > 0 ? "scrap" : vinyl.stock.kind === "roll" ? "roll" : "sheet",
     width,
     height,
     edgeMargin: cutter.edgeMargin,
@@ -218,7 +241,7 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
     usable: flip(load.usable),
     scraps: load.scraps.map(({ label, outline }) => ({ label, outline: flip(outline) })),
     kits: flipped,
-    weedLines: layout.mode === "tight" ? [] : weedLines(flipped.map((kit) => kit.box)),
+    weedLines: layout.mode === "tight" ? filmEdges(load.kits).map((line) => (traits.mirrored ? flipLine(line, width) : line)) : weedLines(flipped.map((kit) => kit.box)),
   };
   const time = cutTime(pathsOf(sheet, cutter), cutter, traits.speedShare);
   const film = load.scraps.length > 0 ? polygonsArea(load.scraps.flatMap(({ outline }) => outline)) : width * height;
@@ -233,6 +256,21 @@ function laidDown(polygons: Polygons, { x, y, turn }: LaidKit): Polygons {
   const [c, s] = cosSin(turn);
   return mapPoints(polygons, ([px, py]) => [c * px - s * py + x, s * px + c * py + y]);
 }
+
+/** Laid tight, the film of a stencil is cut out round it, turned as the stencil is. */
+function filmEdges(kits: readonly LaidKit[]): Line[] {
+  return kits.flatMap((laid) => {
+    const { kit } = laid;
+    if (kit.pad <= 0) return [];
+    const corners = laidDown([[filmRing(kit)]], laid)[0]?.[0] ?? [];
+    return corners.map((from, i): Line => [from, corners[(i + 1) % corners.length] as Point]);
+  });
+}
+
+const flipLine = ([[ax, ay], [bx, by]]: Line, width: number): Line => [
+  [width - ax, ay],
+  [width - bx, by],
+];
 
 function mirroredKit(kit: SheetKit, width: number): SheetKit {
   const pieces = kit.pieces.map((piece) => ({ ...piece, polygon: mapPoints([piece.polygon], ([x, y]) => [width - x, y])[0] as Polygon }));

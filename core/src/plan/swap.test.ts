@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { classDocumentSchema } from "./document.ts";
-import { makePlan } from "./plan.ts";
-import { swappedVinyls } from "./swap.ts";
+import { oneThingSchema as classDocumentSchema, makePlan, type OneThing, oneThing, wholeClass } from "../testing/one-thing.ts";
+import { swappedVinyls as swapInClass } from "./swap.ts";
+
+const swappedVinyls = (document: OneThing, from: string, to: string): OneThing => oneThing(swapInClass(wholeClass(document), from, to));
 
 const tins = demoDocument("seed-tins");
 const [a, b] = tins.vinyls.map(({ id }) => id) as [string, string];

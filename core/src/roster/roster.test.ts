@@ -24,7 +24,7 @@ describe("parseRoster", () => {
   });
 
   it("keeps quoted commas and line breaks", () => {
-    expect(parseRoster('name,word\n"O\'Hara, Ines","two\nlines"', ["name", "word"]).rows[0]?.fields).toEqual({ name: "O'Hara, Ines", word: "two\nlines".replace("\n", "") });
+    expect(parseRoster('name,word\n"O\'Hara, Ines","two\nlines"', ["name", "word"]).rows[0]?.fields).toEqual({ name: "O'Hara, Ines", word: "two lines" });
   });
 
   it("names empty lines, extra cells, seats given twice", () => {
@@ -43,10 +43,10 @@ describe("parseRoster", () => {
     expect(roster.findings.map(({ code }) => code)).toEqual(["controlCharacters", "controlCharacters"]);
   });
 
-  it("cuts off at a thousand seats, with a finding", () => {
-    const roster = parseRoster(Array.from({ length: 1005 }, (_, i) => `N${i}`).join("\n"), ["name"]);
-    expect(roster.rows).toHaveLength(1000);
-    expect(roster.findings.at(-1)).toMatchObject({ code: "tooManyRows", text: "1005" });
+  it("cuts off at three thousand seats, with a finding", () => {
+    const roster = parseRoster(Array.from({ length: 3005 }, (_, i) => `N${i}`).join("\n"), ["name"]);
+    expect(roster.rows).toHaveLength(3000);
+    expect(roster.findings.at(-1)).toMatchObject({ code: "tooManyRows", text: "3005" });
   });
 
   it("nothing gives nothing", () => {

@@ -9,7 +9,7 @@ export type SeatsResult = { ok: true; value: Seats } | { ok: false; line: number
 
 /** Columns that are no slot of the design (and neither name, word nor number) are left out. */
 export function seatsFromRoster(roster: Roster, slots: readonly string[]): SeatsResult {
-  const wanted = new Set([...slots, "name", "word", "number"]);
+  const wanted = new Set([...slots, "name", "word", "number", ...roster.columns.filter((column) => column.includes("."))]);
   const taken = new Set(roster.rows.flatMap(({ fields }) => (fields.seat ? [fields.seat] : [])));
   const value: { seat: string; fields: Record<string, string> }[] = [];
   let next = 1;

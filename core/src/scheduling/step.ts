@@ -25,6 +25,9 @@ export const stepSchema = z.strictObject({
   show: z.string().max(600).default(""),
   check: z.string().max(600).default(""),
   care: z.string().max(600).default(""),
+  /** What participants read on their phones and cards; without it the step's title alone. */
+  doIt: z.string().max(600).default(""),
+  thing: z.string().max(31).optional().describe("the thing it belongs to; all when left out"),
 });
 export type Step = z.infer<typeof stepSchema>;
 

@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { makePlan } from "../plan/plan.ts";
 import { runSheetCsv, suppliesCsv, timedSteps } from "../plan/tables.ts";
 import { demoDocument, withNames } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { makePlan } from "../testing/one-thing.ts";
 import { costOf, moneyText, pricesSchema } from "./price.ts";
 import { supplyLines, supplySchema } from "./supply.ts";
 
@@ -43,13 +43,19 @@ describe("buying", () => {
   });
 });
 
+/** Everything has a price, so everything is told. */
+function knownCost(usedValue: number, prepMinutes: number, seats: number, prices: Parameters<typeof costOf>[1]) {
+  const cost = costOf({ lines: [{ id: "all", usedValue, priced: true }], prepMinutes, seats }, prices);
+  return { ...cost, perSeat: cost.perSeat as number, price: cost.price as number };
+}
+
 describe("prices", () => {
   const prices = fc.record({ hourlyRate: fc.integer({ min: 0, max: 6000 }), venue: fc.integer({ min: 0, max: 50_000 }), margin: fc.double({ min: 0, max: 0.9, noNaN: true }) });
 
   it("leave the margin that was asked for, whatever the rounding", () => {
     fc.assert(
       fc.property(prices, fc.integer({ min: 0, max: 90_000 }), fc.integer({ min: 0, max: 900 }), fc.integer({ min: 1, max: 60 }), (given, usedValue, prepMinutes, seats) => {
-        const cost = costOf({ usedValue, prepMinutes, seats }, pricesSchema.parse(given));
+        const cost = knownCost(usedValue, prepMinutes, seats, pricesSchema.parse(given));
         expect(cost.total).toBe(cost.materials + cost.labour + cost.venue);
         expect(cost.perSeat * seats).toBeGreaterThanOrEqual(cost.total);
         expect(cost.price * (1 - given.margin)).toBeGreaterThanOrEqual(cost.perSeat - 1e-3);
@@ -62,7 +68,7 @@ describe("prices", () => {
   it("break even at the first number of seats that pays, and not before", () => {
     fc.assert(
       fc.property(prices, fc.integer({ min: 100, max: 90_000 }), fc.integer({ min: 2, max: 60 }), (given, usedValue, seats) => {
-        const cost = costOf({ usedValue, prepMinutes: 120, seats }, pricesSchema.parse(given));
+        const cost = knownCost(usedValue, 120, seats, pricesSchema.parse(given));
         if (cost.breakEvenSeats === null) return;
         const fixed = cost.labour + cost.venue;
         const earned = (n: number) => n * (cost.price - cost.materials / seats) - fixed;

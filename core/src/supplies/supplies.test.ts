@@ -32,14 +32,22 @@ describe("costOf", () => {
   const prices = pricesSchema.parse({ hourlyRate: 1400, venue: 3500, margin: 0.3 });
 
   it("adds up by hand", () => {
-    const cost = costOf({ usedValue: 4210.2, prepMinutes: 90, seats: 14 }, prices);
+    const cost = costOf({ lines: [{ id: "all", usedValue: 4210.2, priced: true }], prepMinutes: 90, seats: 14 }, prices);
     expect(cost).toMatchObject({ materials: 4211, labour: 2100, total: 9811, perSeat: 701, price: 1002 });
     // What does not grow with seats, over what a seat brings beyond its own materials.
     expect(cost.breakEvenSeats).toBe(Math.ceil(5600 / (1002 - 4211 / 14)));
   });
 
   it("says so when no number of seats breaks even", () => {
-    expect(costOf({ usedValue: 14_000, prepMinutes: 0, seats: 14 }, { ...prices, seatPrice: 900 }).breakEvenSeats).toBeNull();
-    expect(costOf({ usedValue: 0, prepMinutes: 0, seats: 0 }, prices).perSeat).toBe(0);
+    expect(costOf({ lines: [{ id: "all", usedValue: 14_000, priced: true }], prepMinutes: 0, seats: 14 }, { ...prices, seatPrice: 900 }).breakEvenSeats).toBeNull();
+    expect(costOf({ lines: [], prepMinutes: 0, seats: 0 }, prices).perSeat).toBeNull();
+  });
+
+  it("claims nothing of a seat while the price of something needed is not known, and says of what", () => {
+    const lines = [
+      { id: "film", usedValue: 350, priced: true },
+      { id: "blank", usedValue: 0, priced: false },
+    ];
+    expect(costOf({ lines, prepMinutes: 60, seats: 10 }, prices)).toMatchObject({ materials: 350, complete: false, missing: ["blank"], perSeat: null, price: null, breakEvenSeats: null });
   });
 });

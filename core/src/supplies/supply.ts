@@ -4,23 +4,36 @@ import { z } from "zod";
 const amount = z.number().min(0).max(1_000_000);
 const money = z.number().int().min(0).max(1_000_000_000);
 
+export const SUPPLY_RULES = ["seat", "table", "every", "shared", "application"] as const;
+/**
+ * `seat`: per participant and spare; `table`: per table; `every`: one amount for so many seats begun; `shared`: for the room;
+ * `application`: pieces of tape, used again up to `uses` times by one seat.
+ */
+export type SupplyRule = (typeof SUPPLY_RULES)[number];
+
 export const supplySchema = z
   .strictObject({
     id: z.string().regex(/^[a-z][a-z0-9-]{0,40}$/u, "a short id such as transfer-tape"),
     name: z.string().trim().min(1).max(120),
-    /** `seat`: per participant and spare; `shared`: for the room; `application`: pieces of tape, used again up to `uses` times by one seat. */
-    per: z.enum(["seat", "shared", "application"]),
+    per: z.enum(SUPPLY_RULES),
     amount: amount.default(1),
+    /** For how many seats one amount serves; at a table, how many sit there. */
+    seats: z.number().int().min(1).max(1000).optional().describe("with table and every: how many seats one amount serves"),
     unit: z.string().max(20).default("piece"),
-    pack: z.strictObject({ size: z.number().positive().max(1_000_000), price: money }).default({ size: 1, price: 0 }),
+    /** Without a price what it costs is not known, which is not the same as nothing. */
+    pack: z.strictObject({ size: z.number().positive().max(1_000_000), price: money.optional() }).default({ size: 1 }),
     have: amount.default(0),
-    /** How often one thing serves: tape for applications one after another, a shared tool over its life. */
+    /** How often one thing serves: tape for applications one after another, a tool over its life. */
     uses: z.number().int().positive().max(100_000).default(1),
     substitute: z.string().max(200).optional(),
     spares: z.boolean().default(true),
+    thing: z.string().max(31).optional().describe("only for seats that make this thing"),
   })
   .describe("one line of the materials list");
 export type Supply = z.infer<typeof supplySchema>;
+
+/** How many sit at a table unless the line says. */
+export const SEATS_AT_A_TABLE = 4;
 
 export interface SupplyLine {
   readonly id: string;
@@ -33,8 +46,12 @@ export interface SupplyLine {
   readonly packSize: number;
   readonly buy: number;
   readonly leftAfter: number;
+  /** Price of a pack, minor units; null when nobody said. */
+  readonly price: number | null;
+  /** False when something of it costs an unknown sum. */
+  readonly priced: boolean;
   readonly buyPrice: number;
-  /** Value of what the class uses up, minor units (not rounded). */
+  /** Value of what the class uses up, minor units (not rounded); nothing where no price is known. */
   readonly usedValue: number;
 }
 
@@ -43,16 +60,38 @@ export interface SuppliesProblem {
   readonly seats: number;
   /** Whole spare kits. */
   readonly spares: number;
+  /** How many seats make a thing; all of them when left out. */
+  readonly seatsOf?: (thing: string) => number;
 }
 
 /** Stock is taken off first, then rounded up to packs. */
-export function supplyLines({ supplies, seats, spares }: SuppliesProblem): SupplyLine[] {
+export function supplyLines({ supplies, seats, spares, seatsOf }: SuppliesProblem): SupplyLine[] {
   return supplies.map((supply) => {
-    const kits = seats + (supply.spares ? spares : 0);
-    const perSeat = supply.per === "application" ? Math.ceil(supply.amount / supply.uses) : supply.amount;
-    const need = supply.per === "shared" ? supply.amount : perSeat * kits;
-    return boughtLine({ ...supply, perSeat: supply.per === "shared" ? 0 : perSeat, need, wear: supply.per === "shared" ? supply.uses : 1 });
+    const making = supply.thing === undefined ? seats : (seatsOf?.(supply.thing) ?? seats);
+    const kits = making + (supply.spares ? spares : 0);
+    const { need, perSeat } = needOf(supply, kits);
+    // What is used up by one application or one seat is worn by it; what serves many times costs each time its share.
+    const wear = supply.per === "application" ? 1 : supply.uses;
+    return boughtLine({ ...supply, perSeat, need, wear });
   });
+}
+
+function needOf({ per, amount: each, uses, seats }: Supply, kits: number): { need: number; perSeat: number } {
+  switch (per) {
+    case "shared":
+      return { need: each, perSeat: 0 };
+    case "table":
+    case "every": {
+      const serves = seats ?? (per === "table" ? SEATS_AT_A_TABLE : 1);
+      return { need: each * Math.ceil(kits / serves), perSeat: each / serves };
+    }
+    case "seat":
+      return { need: each * kits, perSeat: each };
+    case "application": {
+      const pieces = Math.ceil(each / uses);
+      return { need: pieces * kits, perSeat: pieces };
+    }
+  }
 }
 
 interface Bought {
@@ -63,16 +102,19 @@ interface Bought {
   readonly need: number;
   readonly have: number;
   readonly pack: Supply["pack"];
-  /** A shared tool that serves many classes costs this class only its share. */
+  /** What serves so many classes or seats costs this one only its share. */
   readonly wear: number;
+  /** What is used up of it in units, where that is less than what is needed whole. */
+  readonly used?: number;
 }
 
 /** Rounding noise must not buy a whole pack. */
 const PACK_SLACK = 1e-9;
 
-export function boughtLine({ id, name, unit, perSeat, need, have, pack, wear }: Bought): SupplyLine {
+export function boughtLine({ id, name, unit, perSeat, need, have, pack, wear, used = need }: Bought): SupplyLine {
   const packs = Math.max(0, Math.ceil((need - have) / pack.size - PACK_SLACK));
   const buy = packs * pack.size;
+  const price = pack.price ?? null;
   return {
     id,
     name,
@@ -84,7 +126,9 @@ export function boughtLine({ id, name, unit, perSeat, need, have, pack, wear }: 
     packSize: pack.size,
     buy,
     leftAfter: Math.max(0, have + buy - need),
-    buyPrice: packs * pack.price,
-    usedValue: (need * pack.price) / pack.size / wear,
+    price,
+    priced: price !== null || need === 0,
+    buyPrice: packs * (price ?? 0),
+    usedValue: (used * (price ?? 0)) / pack.size / wear,
   };
 }

@@ -2,15 +2,19 @@
 import { readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { type ClassDocument, readClassDocument } from "../plan/document.ts";
+import { type OneThing, oneThing } from "./one-thing.ts";
 
-export function demoDocument(name: string): ClassDocument {
+export function demoClass(name: string): ClassDocument {
   const path = fileURLToPath(new URL(`../../../demo/${name}.json`, import.meta.url));
   const read = readClassDocument(JSON.parse(readFileSync(path, "utf8")));
   if (!read.ok) throw new Error(`${name}: ${read.path}: ${read.message}`);
   return read.value;
 }
 
-export function withNames(document: ClassDocument, names: readonly string[]): ClassDocument {
+/** The demo's classes make one thing each. */
+export const demoDocument = (name: string): OneThing => oneThing(demoClass(name));
+
+export function withNames(document: OneThing, names: readonly string[]): OneThing {
   return { ...document, seats: names.map((name, i) => ({ seat: String(i + 1), fields: { name, word: "Kale" } })) };
 }
 

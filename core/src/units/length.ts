@@ -69,20 +69,38 @@ export function showLength(mm: number, unit: LengthUnit = "mm"): string {
   return `${showInchFraction(mm)} in`;
 }
 
+/** Finer than any ruler: what is shown in a field is what was typed, mm. */
+const SAME_MM = 0.005;
+const FINE_FRACTION = 64;
+
+/** For a field that is typed in: nothing is rounded away; inches as a fraction only where they are one. */
+export function writeLength(mm: number, unit: LengthUnit = "mm"): string {
+  if (unit === "mm") return `${trimmed(mm, 2)} mm`;
+  if (unit === "cm") return `${trimmed(mm / 10, 3)} cm`;
+  const inches = mm / MM_PER_INCH;
+  const parts = Math.round(inches * FINE_FRACTION);
+  if (unit === "inFraction" && Math.abs((parts * MM_PER_INCH) / FINE_FRACTION - mm) <= SAME_MM) return `${fractionText(parts, FINE_FRACTION)} in`;
+  return `${trimmed(inches, 3)} in`;
+}
+
+const trimmed = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
+
 function trimZeros(value: number, digits: number): string {
   return value.toFixed(digits).replace(/\.0+$/u, "");
 }
 
-function showInchFraction(mm: number): string {
-  const sixteenths = Math.round((Math.abs(mm) / MM_PER_INCH) * INCH_FRACTION);
-  const whole = Math.floor(sixteenths / INCH_FRACTION);
-  let top = sixteenths % INCH_FRACTION;
-  let bottom = INCH_FRACTION;
+const showInchFraction = (mm: number): string => fractionText(Math.sign(mm) * Math.round((Math.abs(mm) / MM_PER_INCH) * INCH_FRACTION), INCH_FRACTION);
+
+/** So many parts of a whole: `-1 3/16`. */
+function fractionText(parts: number, of: number): string {
+  const whole = Math.floor(Math.abs(parts) / of);
+  let top = Math.abs(parts) % of;
+  let bottom = of;
   while (top > 0 && top % 2 === 0) {
     top /= 2;
     bottom /= 2;
   }
-  const sign = mm < 0 ? "-" : "";
+  const sign = parts < 0 ? "-" : "";
   if (top === 0) return `${sign}${whole}`;
   return whole === 0 ? `${sign}${top}/${bottom}` : `${sign}${whole} ${top}/${bottom}`;
 }

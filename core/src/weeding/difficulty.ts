@@ -14,7 +14,12 @@ export const WEEDING_COEFFICIENTS = {
   perMetreOutline: 0.6,
   perTail: 0.2,
   perThinStroke: 0.4,
+  /** An inside as good as closed; one nearer to what a hook likes takes its share of this. */
+  perTightInside: 0.8,
 } as const;
+
+/** Whether cut shapes stay (a decal, a mask) or are taken out of the film (a stencil). */
+export type Goes = "stays" | "out";
 
 /** A part much longer than wide whose end can lift: hosts call it a tail. */
 const TAIL_ASPECT = 5;
@@ -24,39 +29,67 @@ export interface WeedInput {
   readonly family: VinylFamily;
   /** Thinnest stroke of each letter and part of the art, mm. */
   readonly strokes: readonly number[];
+  /** Width of the tightest inside of each letter that has one, mm. */
+  readonly insides?: readonly number[];
+  /** What becomes of the shapes; they stay unless it is said. */
+  readonly goes?: Goes;
 }
 
 export type Technique = "plain" | "lighterCut" | "reverse" | "bolder";
 
 export interface WeedReport {
   readonly pieces: number;
+  /** Insides that are picked out; of a stencil none. */
   readonly counters: number;
+  /** Insides that must stay while the letter round them is lifted: only of a stencil. */
+  readonly islands: number;
   readonly smallParts: number;
   readonly tails: number;
   readonly thinStrokes: number;
   /** Thinnest stroke, mm; 0 when nothing was measured. */
   readonly thinnest: number;
+  /** Narrowest inside, mm; 0 when there is none or none was measured. */
+  readonly tightest: number;
   readonly outlineLength: number;
   readonly minutes: number;
   readonly technique: Technique;
+  /** What strokes and small parts alone ask for: how the blade is set. */
+  readonly finest: Technique;
 }
 
-/** Waste to take away is the field round the pieces and every counter. */
-export function weedReport({ polygons, family, strokes }: WeedInput): WeedReport {
+/** Of a decal the waste is the field round the pieces and every counter; of a stencil the pieces, and field and islands stay. */
+export function weedReport({ polygons, family, strokes, insides = [], goes = "stays" }: WeedInput): WeedReport {
   const traits = FAMILY_TRAITS[family];
-  const counters = polygons.reduce((sum, polygon) => sum + polygon.length - 1, 0);
-  const smallParts = polygons.filter((polygon) => polygonArea(polygon) < traits.smallPartMm2).length;
-  const tails = polygons.filter(isTail).length;
+  const out = goes === "out";
+  const inner = polygons.reduce((sum, polygon) => sum + polygon.length - 1, 0);
+  const islands = out ? polygons.flatMap((polygon) => polygon.slice(1).map((ring) => polygonArea([ring]))) : [];
+  // What gets lost is what must stay: small pieces of a decal, small islands of a stencil.
+  const smallParts = (out ? islands : polygons.map((polygon) => polygonArea(polygon))).filter((area) => area < traits.smallPartMm2).length;
+  const tails = out ? 0 : polygons.filter(isTail).length;
   const thinStrokes = strokes.filter((width) => width < traits.minStrokeMm).length;
+  const tightInsides = out ? 0 : insides.reduce((sum, width) => sum + Math.max(0, 1 - Math.max(0, width) / traits.minCounterMm), 0);
   const outlineLength = polygons.reduce((sum, polygon) => sum + polygon.reduce((all, ring) => all + ringLength(ring), 0), 0);
   const thinnest = strokes.length === 0 ? 0 : Math.min(...strokes);
+  const tightest = insides.length === 0 ? 0 : Math.max(Math.min(...insides), CLOSED_MM);
   const c = WEEDING_COEFFICIENTS;
   const minutes =
     polygons.length === 0
       ? 0
-      : c.base + c.perPiece * polygons.length + c.perCounter * counters + c.perSmallPart * smallParts + (c.perMetreOutline * outlineLength) / 1000 + c.perTail * tails + c.perThinStroke * thinStrokes;
-  return { pieces: polygons.length, counters, smallParts, tails, thinStrokes, thinnest, outlineLength, minutes, technique: techniqueFor(thinnest, smallParts, traits.minStrokeMm) };
+      : c.base +
+        c.perPiece * polygons.length +
+        c.perCounter * inner +
+        c.perSmallPart * smallParts +
+        (c.perMetreOutline * outlineLength) / 1000 +
+        c.perTail * tails +
+        c.perThinStroke * thinStrokes +
+        c.perTightInside * tightInsides;
+  const finest = techniqueFor(thinnest, smallParts, traits.minStrokeMm);
+  const technique = finest === "plain" && !out && tightest > 0 && tightest < traits.minCounterMm / 2 ? "reverse" : finest;
+  return { pieces: polygons.length, counters: out ? 0 : inner, islands: islands.length, smallParts, tails, thinStrokes, thinnest, tightest, outlineLength, minutes, technique, finest };
 }
+
+/** An inside that is as good as closed still counts as the tightest, mm. */
+const CLOSED_MM = 0.01;
 
 /** The outline is compared with that of a compact shape of the same area: 4πA/P² of a strip of aspect k is about π/k. */
 function isTail(polygon: Polygon): boolean {

@@ -1,11 +1,12 @@
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
+import { freeOn } from "@/account/free-evenings.ts";
 import { requireHost } from "@/account/session.ts";
 import { loadTonight, type TonightTask, type TonightView } from "@/stations/tonight/load-tonight.ts";
 import { Basket, STRANDS, strandsDone } from "@/ui/basket.tsx";
 import { LinkButton } from "@/ui/button.tsx";
-import { showDate } from "@/ui/dates.ts";
+import { showDate, todayIn } from "@/ui/dates.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 
@@ -23,7 +24,8 @@ function clockAfter(start: string, minutes: number): string {
 export default async function TonightPage() {
   const host = await requireHost();
   const view = await loadTonight(host);
-  const { evening_minutes: free, evening_start: start } = host.studio;
+  const { evening_start: start } = host.studio;
+  const free = freeOn(host.studio, todayIn(host.studio.zone));
   const minutes = Math.round(view.plan.minutes);
   return (
     <div className="grid gap-x-12 gap-y-10 lg:grid-cols-[1fr_410px]">

@@ -1,10 +1,10 @@
 import { classDocumentSchema } from "@elm-basket/core/plan/document.ts";
-import { demoDocument } from "@elm-basket/core/testing/documents.ts";
+import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { describe, expect, it } from "vitest";
 import { allowedChoice, seatAlone } from "./choosing.ts";
 
-const tins = demoDocument("seed-tins");
-const offering = classDocumentSchema.parse({ ...tins, design: { ...tins.design, offered: ["poppy"] } });
+const tins = demoClass("seed-tins");
+const offering = classDocumentSchema.parse({ ...tins, things: tins.things.map((thing) => ({ ...thing, design: { ...thing.design, offered: ["poppy"] } })) });
 const open = { studioId: "s", workshopId: "w", document: offering, labels: new Map(), locked: false, scale: 0.9 };
 
 describe("what a participant may ask for", () => {
@@ -31,15 +31,15 @@ describe("the seat alone", () => {
     const alone = seatAlone(open, "3", { fields: { name: "Inés" }, vinyl: "poppy" });
     expect(alone.seats).toHaveLength(1);
     expect(alone.seats[0]?.fields).toMatchObject({ name: "Inés", word: tins.seats[2]?.fields.word });
-    expect(alone.design).toMatchObject({ school: "fixedHeight", fixedScale: 0.9 });
-    expect(alone.seats[0]?.own?.["first-name"]).toEqual({ vinyl: "poppy" });
+    expect(alone.things[0]?.design).toMatchObject({ school: "fixedHeight", fixedScale: 0.9 });
+    expect(alone.seats[0]?.things?.thing?.own?.["first-name"]).toEqual({ vinyl: "poppy" });
     expect(() => classDocumentSchema.parse(alone)).not.toThrow();
   });
 
   it("keeps what the seat has of its own", () => {
-    const document = { ...offering, seats: offering.seats.map((seat) => (seat.seat === "3" ? { ...seat, own: { "first-name": { font: "lobster" } } } : seat)) };
+    const document = { ...offering, seats: offering.seats.map((seat) => (seat.seat === "3" ? { ...seat, things: { thing: { own: { "first-name": { font: "lobster" } } } } } : seat)) };
     const alone = seatAlone({ ...open, document }, "3", { fields: {}, vinyl: "poppy" });
-    expect(alone.seats[0]?.own?.["first-name"]).toEqual({ font: "lobster", vinyl: "poppy" });
-    expect(seatAlone({ ...open, document }, "3", { fields: {} }).seats[0]?.own?.["first-name"]).toEqual({ font: "lobster" });
+    expect(alone.seats[0]?.things?.thing?.own?.["first-name"]).toEqual({ font: "lobster", vinyl: "poppy" });
+    expect(seatAlone({ ...open, document }, "3", { fields: {} }).seats[0]?.things?.thing?.own?.["first-name"]).toEqual({ font: "lobster" });
   });
 });

@@ -1,6 +1,7 @@
 /** What a participant may see and ask for by the link: the own seat of one class, while names are open. */
 import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
+import { withOwn } from "@elm-basket/core/plan/thing-document.ts";
 import { type Choice, choiceSchema, namesLockedAt } from "@/data/choices.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withoutStudio, withStudio } from "@/data/client.ts";
@@ -39,18 +40,31 @@ export async function choosingClass(code: string): Promise<ChoosingClass | null>
 export function allowedChoice(document: ClassDocument, given: unknown): Choice | null {
   const read = choiceSchema.safeParse(given);
   if (!read.success) return null;
-  const slots = new Set([...slotsOf(document.design), "name"]);
+  const slots = new Set([...document.things.flatMap(({ design }) => slotsOf(design)), "name"]);
   const fields = Object.fromEntries(Object.entries(read.data.fields).filter(([slot]) => slots.has(slot)));
   const { vinyl, hand } = read.data;
-  if (vinyl !== undefined && !document.design.offered.includes(vinyl)) return null;
+  if (vinyl !== undefined && !document.things.some(({ design }) => design.offered.includes(vinyl))) return null;
   return { fields, ...(vinyl ? { vinyl } : {}), ...(hand ? { hand } : {}) };
 }
 
 /** The class with one seat only, as that seat would be with the choice, at the set's own size. */
-export function seatAlone({ document, scale }: ChoosingClass, seatId: string, choice: Choice): ClassDocument {
-  const seat = document.seats.find((row) => row.seat === seatId);
-  const lines = document.design.items.flatMap((item) => (item.kind === "text" && item.slot ? [item.id] : []));
-  const own = choice.vinyl ? { ...seat?.own, ...Object.fromEntries(lines.map((id) => [id, { ...seat?.own?.[id], vinyl: choice.vinyl }])) } : seat?.own;
-  const alone = { seat: seatId, fields: { ...seat?.fields, ...choice.fields }, ...(own ? { own } : {}) };
-  return { ...document, seats: [alone], design: { ...document.design, school: "fixedHeight", fixedScale: scale } };
+export function seatAlone({ document, scale }: Pick<ChoosingClass, "document" | "scale">, seatId: string, choice: Choice): ClassDocument {
+  const seat = document.seats.find((row) => row.seat === seatId) ?? { seat: seatId, fields: {} };
+  const [first, ...others] = document.things as [Thing, ...Thing[]];
+  const sized: Thing = { ...first, design: { ...first.design, school: "fixedHeight", fixedScale: scale } };
+  return { ...document, things: [sized, ...others], seats: [withChoice(document, { ...seat, fields: { ...seat.fields } }, choice)] };
 }
+
+/** A colour is chosen for the lettering that is the seat's own, on every thing that offers it. */
+export function withChoice(document: Pick<ClassDocument, "things">, seat: Seat, { fields, vinyl, hand }: Choice): Seat {
+  const named: Seat = { ...seat, fields: { ...seat.fields, ...fields }, ...(hand ? { hand } : {}) };
+  if (!vinyl) return named;
+  return document.things.reduce<Seat>((all, { id, design }) => {
+    if (!design.offered.includes(vinyl)) return all;
+    const lines = design.items.flatMap((item) => (item.kind === "text" && item.slot ? [item.id] : []));
+    const own = all.things?.[id]?.own;
+    return withOwn(all, id, { ...own, ...Object.fromEntries(lines.map((line) => [line, { ...own?.[line], vinyl }])) });
+  }, named);
+}
+
+type Seat = ClassDocument["seats"][number];

@@ -56,7 +56,7 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
         <p className="font-bold font-head text-2xl">
           <EveningMinutes data={data} />
         </p>
-        <LayoutChoice classId={id} layout={planned.document.layout} version={planned.versions.class} scraps={planned.document.scraps.length} />
+        <LayoutChoice unit={host.studio.unit} classId={id} layout={planned.document.layout} version={planned.versions.class} scraps={planned.document.scraps.length} />
         <MachineChoice classId={id} cutter={planned.document.cutter} vinyls={planned.document.vinyls} vinyl={sheet.vinyl} version={planned.versions.class} unit={host.studio.unit} />
         <details className="mt-4">
           <summary className="verb min-h-10">Files out</summary>

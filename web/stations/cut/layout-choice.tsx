@@ -1,8 +1,10 @@
 "use client";
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { SearchOn } from "./search-on.tsx";
 
@@ -19,7 +21,7 @@ const SEARCHES = [
 ] as const;
 
 /** How the kits lie: three ways, and what each allows. */
-export function LayoutChoice({ classId, layout, version, scraps }: { classId: string; layout: Layout; version: number; scraps: number }) {
+export function LayoutChoice({ classId, layout, version, scraps, unit }: { classId: string; layout: Layout; version: number; scraps: number; unit: LengthUnit }) {
   const part = usePart<{ layout: Layout }>(classId, "class", { layout }, version, (answer) => ({ layout: (answer.document as ClassDocument).layout }));
   const own = part.value.layout;
   const change = (more: Partial<Layout>, label: string) => part.change({ layout: { ...own, ...more, kept: more.kept ?? [] } }, label);
@@ -53,6 +55,12 @@ export function LayoutChoice({ classId, layout, version, scraps }: { classId: st
         <Tick words="Thin parts lighter and slower" on={own.lighterIntricate} onChange={(lighterIntricate) => change({ lighterIntricate }, "Lighter cut")} />
         {own.trim && <Tick words="Several colours on one mat" on={own.shareMat} onChange={(shareMat) => change({ shareMat }, "Shared mats")} />}
         <Tick words="Trim the vinyl first" on={own.trim} onChange={(trim) => change({ trim }, "Trimming")} />
+      </div>
+      <div className="mt-2 grid grid-cols-2 gap-2 text-sm">
+        <LengthField label="Between kits" mm={own.clearance} unit={unit} allowZero most={50} onChange={(clearance) => change({ clearance }, "Room between kits")} />
+        <LengthField label="Film round a kit" mm={own.weedPad} unit={unit} least={0.5} most={50} onChange={(weedPad) => change({ weedPad }, "Film round a kit")} />
+        {own.split && <LengthField label="Halves overlap" mm={own.splitOverlap} unit={unit} allowZero most={20} onChange={(splitOverlap) => change({ splitOverlap }, "Overlap of halves")} />}
+        {own.mode === "tight" && <NumberField label="Begin of the search" value={own.seed} least={0} most={1e9} onChange={(seed) => change({ seed }, "Begin of the search")} />}
       </div>
       {own.mode === "tight" && <SearchOn classId={classId} />}
       <SaveNote editor={part} />

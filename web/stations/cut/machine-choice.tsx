@@ -6,6 +6,7 @@ import { type LengthUnit, showLength, showSize } from "@elm-basket/core/units/le
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 
 interface Props {
@@ -74,6 +75,7 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit }:
             As far as it reaches, {showSize(dared.most, unit)}
           </label>
         )}
+        <MachineFields cutter={own} unit={unit} onChange={changeCutter} />
         {film && (
           <>
             <SelectField label={`Kits lie on ${film.name}`} value={film.turns} words={TURNS} onChange={(turns) => changeFilm({ turns }, `Direction of ${film.name}`)} />
@@ -81,6 +83,60 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit }:
           </>
         )}
         <SaveNote editor={part} />
+      </div>
+    </details>
+  );
+}
+
+/** What a machine can do, measured by whoever owns it; what is changed makes it a machine of one's own. */
+function MachineFields({ cutter, unit, onChange }: { cutter: Cutter; unit: LengthUnit; onChange: (next: Partial<Cutter>, label: string) => void }) {
+  return (
+    <details>
+      <summary className="verb min-h-9">This machine's own figures</summary>
+      <div className="grid grid-cols-2 gap-2 pt-2">
+        <div className="col-span-2">
+          <TextField label="Called" value={cutter.name} maxLength={80} required="Give the cutter a name." onChange={(name) => onChange({ name }, "Name of the cutter")} />
+        </div>
+        <LengthField label="Cuts, width" mm={cutter.cutWidth} unit={unit} most={5000} onChange={(cutWidth) => onChange({ cutWidth }, "Width of a cut")} />
+        <LengthField label="Cuts, length" mm={cutter.cutHeight} unit={unit} most={50_000} onChange={(cutHeight) => onChange({ cutHeight }, "Length of a cut")} />
+        <LengthField label="Free at the edge" mm={cutter.edgeMargin} unit={unit} allowZero most={50} onChange={(edgeMargin) => onChange({ edgeMargin }, "Free at the edge of film")} />
+        <NumberField
+          label="Load and unload"
+          unit="min"
+          value={cutter.loadMinutes}
+          least={0}
+          most={60}
+          step={0.5}
+          digits={2}
+          onChange={(loadMinutes) => onChange({ loadMinutes }, "Minutes of loading")}
+        />
+        <NumberField label="Cuts" unit="mm/s" value={cutter.cutSpeed} least={1} most={2000} step={5} onChange={(cutSpeed) => onChange({ cutSpeed }, "Speed of cutting")} />
+        <NumberField label="Travels" unit="mm/s" value={cutter.travelSpeed} least={1} most={5000} step={10} onChange={(travelSpeed) => onChange({ travelSpeed }, "Speed of travel")} />
+        <NumberField
+          label="A lift of the blade"
+          unit="s"
+          value={cutter.liftSeconds}
+          least={0}
+          most={10}
+          step={0.05}
+          digits={3}
+          onChange={(liftSeconds) => onChange({ liftSeconds }, "Seconds of a lift")}
+        />
+        <NumberField
+          label="A corner"
+          unit="s"
+          value={cutter.cornerSeconds}
+          least={0}
+          most={1}
+          step={0.002}
+          digits={4}
+          onChange={(cornerSeconds) => onChange({ cornerSeconds }, "Seconds of a corner")}
+        />
+        <NumberField label="Blade offset" unit="mm" value={cutter.knifeOffset} least={0} most={2} step={0.05} digits={3} onChange={(knifeOffset) => onChange({ knifeOffset }, "Offset of the blade")} />
+        <NumberField label="Overcut" unit="mm" value={cutter.overcut} least={0} most={5} step={0.1} digits={2} onChange={(overcut) => onChange({ overcut }, "Overcut")} />
+        <label className="col-span-2 flex min-h-11 items-center gap-3">
+          <input type="checkbox" checked={cutter.matless} onChange={(event) => onChange({ matless: event.target.checked }, "With or without a mat")} /> cuts without a mat
+        </label>
       </div>
     </details>
   );

@@ -3,24 +3,27 @@
 import { REMEDY_CODES, type Remedy } from "@elm-basket/core/advice/finding.ts";
 import { applyRemedy, partOf } from "@elm-basket/core/advice/remedy.ts";
 import { type ClassDocument, classDocumentSchema, jsonPath } from "@elm-basket/core/plan/document.ts";
+import { type Collision, merge } from "@elm-basket/core/plan/merge.ts";
+import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
-import { lastEdit, markUndone, type Part, readClass, recordEdit, savePart } from "@/data/class-documents.ts";
+import { lastEdit, lastUndone, markRedone, markUndone, type Part, readClass, recordEdit, savePart, thingOfPart } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { isId } from "@/planning/planned-class.ts";
 
 export type SaveAnswer =
   | { readonly ok: true; readonly version: number; readonly document: ClassDocument }
-  | { readonly ok: false; readonly reason: "stale"; readonly version: number; readonly document: ClassDocument }
+  | { readonly ok: false; readonly reason: "stale"; readonly version: number; readonly document: ClassDocument; readonly collisions: readonly Collision[] }
   | { readonly ok: false; readonly reason: "invalid"; readonly path: string; readonly message: string }
   | { readonly ok: false; readonly reason: "gone" };
 
-const PARTS = z.enum(["class", "blank", "design", "seats"]);
+const PART = /^(class|seats|(blank|design):[a-z][a-z0-9]{0,30})$/u;
+const isPart = (part: unknown): part is Part => typeof part === "string" && PART.test(part);
 const CLASS_FIELDS = [
   "title",
   "summary",
-  "technique",
+  "things",
   "when",
   "setting",
   "use",
@@ -40,27 +43,58 @@ const CLASS_FIELDS = [
 
 /** The value of a part inside a document, and back. */
 function takePart(document: ClassDocument, part: Part): unknown {
-  if (part === "class") return Object.fromEntries(CLASS_FIELDS.map((field) => [field, document[field]]));
-  return document[part];
+  const own = thingOfPart(part);
+  if (own) return document.things.find(({ id }) => id === own.thing)?.[own.field];
+  return part === "seats" ? document.seats : Object.fromEntries(CLASS_FIELDS.map((field) => [field, document[field]]));
 }
+
+const isObject = (value: unknown): value is Record<string, unknown> => value !== null && typeof value === "object" && !Array.isArray(value);
 
 function putPart(document: ClassDocument, part: Part, value: unknown): unknown {
-  if (part !== "class") return { ...document, [part]: value };
-  const own = value !== null && typeof value === "object" ? (value as Record<string, unknown>) : {};
-  return { ...document, ...Object.fromEntries(Object.entries(own).filter(([key]) => (CLASS_FIELDS as readonly string[]).includes(key))) };
+  const own = thingOfPart(part);
+  if (own) return { ...document, things: document.things.map((thing) => (thing.id === own.thing ? { ...thing, [own.field]: value } : thing)) };
+  if (part === "seats") return { ...document, seats: value };
+  const given = isObject(value) ? value : {};
+  const fields = Object.fromEntries(Object.entries(given).filter(([key]) => (CLASS_FIELDS as readonly string[]).includes(key)));
+  if (!("leadDays" in given) || given.leadDays !== null) return { ...document, ...fields, ...(fields.things ? { things: mergedThings(document, fields.things) } : {}) };
+  const { leadDays: _, ...rest } = document;
+  const { leadDays: __, ...others } = fields;
+  return { ...rest, ...others };
 }
 
-/** Saves a part if it is still at the version the caller saw; a stale save comes back with what is there now. */
-export async function saveClassPart(id: string, part: Part, value: unknown, version: number, label: string): Promise<SaveAnswer> {
+/** Of the class only the fields that the caller edits. */
+function sameShape(there: unknown, base: unknown): unknown {
+  return isObject(there) && isObject(base) ? Object.fromEntries(Object.keys(base).map((key) => [key, there[key]])) : there;
+}
+
+/** Blank and design of a thing have versions of their own: those that are there are kept, whatever was sent along. */
+function mergedThings(document: ClassDocument, given: unknown): unknown {
+  if (!Array.isArray(given)) return given;
+  return given.map((thing: unknown) => {
+    const there = isObject(thing) ? document.things.find(({ id }) => id === thing.id) : undefined;
+    return there && isObject(thing) ? { ...thing, blank: there.blank, design: there.design } : thing;
+  });
+}
+
+/**
+ * Saves a part if it is still at the version the caller saw. What another window changed meanwhile is merged where it does not collide
+ * (`base` is what the caller started from); where it does, what is there now comes back with what differs.
+ */
+export async function saveClassPart(id: string, part: Part, value: unknown, version: number, label: string, base?: unknown): Promise<SaveAnswer> {
   const host = await requireHost();
-  if (!isId(id) || !PARTS.safeParse(part).success) return { ok: false, reason: "gone" };
+  if (!isId(id) || !isPart(part)) return { ok: false, reason: "gone" };
   const answer = await withStudio(host.studioId, async (sql): Promise<SaveAnswer> => {
     const stored = await readClass(sql, id);
     if (!stored) return { ok: false, reason: "gone" };
-    const read = classDocumentSchema.safeParse(putPart(stored.document, part, value));
+    const now = stored.versions[part] ?? 0;
+    const seen = Math.trunc(Number(version));
+    const merged = now === seen || base === undefined ? { value, collisions: [] } : merge(base, value, sameShape(takePart(stored.document, part), base));
+    const stale = { ok: false, reason: "stale", version: now, document: stored.document, collisions: merged.collisions } as const;
+    if (merged.collisions.length > 0 || (now !== seen && base === undefined)) return stale;
+    const read = classDocumentSchema.safeParse(putPart(stored.document, part, merged.value));
     if (!read.success) return { ok: false, reason: "invalid", path: jsonPath(read.error.issues[0]?.path ?? []), message: read.error.issues[0]?.message ?? "not usable" };
-    const saved = await savePart(sql, host.studioId, id, part, read.data, Math.trunc(Number(version)));
-    if (saved === null) return { ok: false, reason: "stale", version: stored.versions[part], document: stored.document };
+    const saved = await savePart(sql, host.studioId, id, part, read.data, now);
+    if (saved === null) return stale;
     await recordEdit(sql, host.studioId, id, part, String(label).slice(0, 120), takePart(stored.document, part));
     return { ok: true, version: saved, document: read.data };
   });
@@ -73,14 +107,22 @@ const remedySchema = z.object({
   values: z.record(z.string(), z.union([z.string().max(300), z.number()])),
 });
 
+/** Tries of a remedy that another save overtook: it is applied to what is there then. */
+const REMEDY_TRIES = 4;
+
 export async function takeRemedy(id: string, remedy: Remedy, label: string): Promise<SaveAnswer> {
   const host = await requireHost();
   const read = remedySchema.safeParse(remedy);
   if (!read.success || !isId(id)) return { ok: false, reason: "gone" };
-  const stored = await withStudio(host.studioId, (sql) => readClass(sql, id));
-  if (!stored) return { ok: false, reason: "gone" };
-  const part = partOf(read.data);
-  return saveClassPart(id, part, takePart(applyRemedy(stored.document, read.data), part), stored.versions[part], label);
+  for (let tried = 1; ; tried++) {
+    const stored = await withStudio(host.studioId, (sql) => readClass(sql, id));
+    if (!stored) return { ok: false, reason: "gone" };
+    const what = partOf(read.data);
+    const thing = thingOf(stored.document, read.data.values.thing === undefined ? undefined : String(read.data.values.thing)).id;
+    const part: Part = what === "design" || what === "blank" ? `${what}:${thing}` : what;
+    const answer = await saveClassPart(id, part, takePart(applyRemedy(stored.document, read.data), part), stored.versions[part] ?? 0, label);
+    if (answer.ok || answer.reason !== "stale" || tried >= REMEDY_TRIES) return answer;
+  }
 }
 
 export interface UndoAnswer {
@@ -90,17 +132,27 @@ export interface UndoAnswer {
 
 /** Puts back what the last edit of the class changed. */
 export async function undoLast(id: string): Promise<UndoAnswer> {
+  return stepBack(id, "undo");
+}
+
+/** Does again what was undone last. */
+export async function redoLast(id: string): Promise<UndoAnswer> {
+  return stepBack(id, "redo");
+}
+
+async function stepBack(id: string, way: "undo" | "redo"): Promise<UndoAnswer> {
   const host = await requireHost();
   if (!isId(id)) return { ok: false, label: "" };
   const done = await withStudio(host.studioId, async (sql): Promise<UndoAnswer> => {
-    const edit = await lastEdit(sql, id, ["class", "blank", "design", "seats"]);
+    const edit = way === "undo" ? await lastEdit(sql, id) : await lastUndone(sql, id);
     const stored = await readClass(sql, id);
     if (!edit || !stored) return { ok: false, label: "" };
-    const read = classDocumentSchema.safeParse(putPart(stored.document, edit.part, edit.before));
+    const read = classDocumentSchema.safeParse(putPart(stored.document, edit.part, way === "undo" ? edit.before : edit.after));
     if (!read.success) return { ok: false, label: edit.label };
-    const saved = await savePart(sql, host.studioId, id, edit.part, read.data, stored.versions[edit.part]);
+    const saved = await savePart(sql, host.studioId, id, edit.part, read.data, stored.versions[edit.part] ?? 0);
     if (saved === null) return { ok: false, label: edit.label };
-    await markUndone(sql, edit.id);
+    if (way === "undo") await markUndone(sql, edit.id, takePart(stored.document, edit.part));
+    else await markRedone(sql, edit.id);
     return { ok: true, label: edit.label };
   });
   if (done.ok) revalidatePath(`/classes/${id}`, "layout");

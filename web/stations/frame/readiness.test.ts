@@ -1,13 +1,14 @@
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { makePlan } from "@elm-basket/core/plan/plan.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
-import { demoDocument, withNames } from "@elm-basket/core/testing/documents.ts";
+import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { testFonts } from "@elm-basket/core/testing/fonts.ts";
 import { describe, expect, it } from "vitest";
 import type { KitRow } from "@/data/making.ts";
 import { readiness, stationOf } from "./readiness.ts";
 
-const tins = demoDocument("seed-tins");
+const tins = demoClass("seed-tins");
+const classOf = (document: ClassDocument, names: readonly string[]): ClassDocument => ({ ...document, seats: names.map((name, i) => ({ seat: String(i + 1), fields: { name, word: "Kale" } })) });
 const planOf = (document: ClassDocument) => planJson(makePlan(document, testFonts));
 const kit = (seat: string, more: Partial<KitRow> = {}) => ({ seat, weedMinutes: 4, weeded: false, packed: false, ...more }) as KitRow;
 const look = (document: ClassDocument, kits: KitRow[] = [], cut: boolean[] = [], ended = false) =>
@@ -15,7 +16,7 @@ const look = (document: ClassDocument, kits: KitRow[] = [], cut: boolean[] = [],
 
 describe("what each station says for itself", () => {
   it("a new class: names and blank are there, nothing is made", () => {
-    const now = look(withNames(tins, ["Ines", "Bo"]), [kit("1"), kit("2")], [false, false]);
+    const now = look(classOf(tins, ["Ines", "Bo"]), [kit("1"), kit("2")], [false, false]);
     expect(now.plan).toEqual({ state: "full", line: "2 seats" });
     expect(now.measure.line).toMatch(/^\d+ × \d+ mm$/u);
     expect(now.cut).toEqual({ state: "empty", line: "2 loads" });
@@ -24,26 +25,26 @@ describe("what each station says for itself", () => {
   });
 
   it("half made: what is done of how much", () => {
-    const now = look(withNames(tins, ["Ines", "Bo"]), [kit("1", { weeded: true, packed: true }), kit("2")], [true, false]);
+    const now = look(classOf(tins, ["Ines", "Bo"]), [kit("1", { weeded: true, packed: true }), kit("2")], [true, false]);
     expect(now.cut).toEqual({ state: "half", line: "1 of 2 loads" });
     expect(now.weed).toEqual({ state: "half", line: "1 of 2" });
     expect(now.pack).toMatchObject({ state: "half", line: "1 of 2 packed" });
   });
 
   it("all made and taught", () => {
-    const now = look(withNames(tins, ["Ines"]), [kit("1", { weeded: true, packed: true })], [true], true);
+    const now = look(classOf(tins, ["Ines"]), [kit("1", { weeded: true, packed: true })], [true], true);
     expect([now.cut.state, now.weed.state, now.pack.state, now.teach.state, now["look-back"].state]).toEqual(["full", "full", "full", "full", "full"]);
     expect(now.teach.line).toBe("taught");
   });
 
   it("spare kits are weeded, but nobody's to pack", () => {
-    const now = look(withNames(tins, ["Ines"]), [kit("1", { weeded: true, packed: true }), kit("spare-1")], [true]);
+    const now = look(classOf(tins, ["Ines"]), [kit("1", { weeded: true, packed: true }), kit("spare-1")], [true]);
     expect(now.pack.state).toBe("full");
     expect(now.weed.state).toBe("half");
   });
 
   it("nobody yet", () => {
-    const now = look(withNames(tins, []));
+    const now = look(classOf(tins, []));
     expect(now.plan).toEqual({ state: "half", line: "0 seats" });
     expect(now.letter).toEqual({ state: "empty", line: "no names yet" });
     expect(now.cut.line).toBe("nothing to cut");
@@ -51,7 +52,7 @@ describe("what each station says for itself", () => {
   });
 
   it("a stop shows at the station where it is mended", () => {
-    expect(look(withNames(tins, ["李"])).letter.state).toBe("stop");
+    expect(look(classOf(tins, ["李"])).letter.state).toBe("stop");
     expect(look({ ...tins, when: { ...tins.when, minutes: 20 } }).teach.state).toBe("stop");
   });
 

@@ -42,6 +42,14 @@ const STATION_OF: Record<FindingCode, StationKey> = {
   unevenBlanks: "measure",
   twiceTheVinyl: "measure",
   filmUnsuited: "measure",
+  liftsFibres: "measure",
+  tapeQuarrel: "measure",
+  notIronOn: "plan",
+  foodContact: "measure",
+  missingWord: "letter",
+  unknownPicture: "letter",
+  personalUseOnly: "letter",
+  belowGround: "letter",
 };
 
 export const stationOf = (code: string): StationKey => STATION_OF[code as FindingCode] ?? "plan";

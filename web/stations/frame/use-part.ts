@@ -1,18 +1,32 @@
 "use client";
 
+import type { Collision } from "@elm-basket/core/plan/merge.ts";
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Part } from "@/data/class-documents.ts";
 import { type SaveAnswer, saveClassPart } from "./actions.ts";
+import { registerPart } from "./pending.ts";
 
 export type SaveState = "saved" | "saving" | "unsaved" | "offline";
+
+/** Where in the part, as a path such as `steps[2].title`, and what is wrong. */
+export interface SaveError {
+  readonly path: string;
+  readonly message: string;
+}
+
+/** What another window saved meanwhile, and where that collides with what was changed here. */
+export interface Stale<T> {
+  readonly theirs: T;
+  readonly collisions: readonly Collision[];
+}
 
 export interface PartEditor<T> {
   readonly value: T;
   readonly state: SaveState;
-  readonly error: string | undefined;
+  readonly error: SaveError | undefined;
   /** Set when another window saved first: what it saved. */
-  readonly stale: T | undefined;
+  readonly stale: Stale<T> | undefined;
   change(next: T, label: string): void;
   takeTheirs(): void;
   keepMine(): void;
@@ -29,12 +43,14 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
   const router = useRouter();
   const [value, setValue] = useState(initial);
   const [state, setState] = useState<SaveState>("saved");
-  const [error, setError] = useState<string>();
-  const [stale, setStale] = useState<T>();
+  const [error, setError] = useState<SaveError>();
+  const [stale, setStale] = useState<Stale<T>>();
   const version = useRef(initialVersion);
+  // What was last known to be saved: from it another window's changes are told apart from ours.
+  const base = useRef(initial);
   const pending = useRef<{ value: T; label: string } | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const running = useRef(false);
+  const running = useRef<Promise<boolean> | null>(null);
   const pickRef = useRef(pick);
   pickRef.current = pick;
 
@@ -42,39 +58,57 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
   useEffect(() => {
     if (pending.current || running.current || initialVersion <= version.current) return;
     version.current = initialVersion;
+    base.current = initial;
     setValue(initial);
     setStale(undefined);
   }, [initial, initialVersion]);
 
-  const flush = useCallback(async () => {
-    const next = pending.current;
-    if (!next || running.current) return;
-    running.current = true;
-    pending.current = null;
-    setState("saving");
-    const answer = await saveClassPart(classId, part, next.value, version.current, next.label).catch(() => null);
-    running.current = false;
-    if (answer === null) {
-      pending.current ??= next;
-      setState("offline");
-      timer.current = setTimeout(() => void flush(), RETRY_MS);
-      return;
-    }
-    if (answer.ok) {
-      version.current = answer.version;
-      setError(undefined);
-      setState(pending.current ? "unsaved" : "saved");
-      if (pending.current) void flush();
-      else router.refresh();
-    } else if (answer.reason === "stale") {
-      version.current = answer.version;
-      setStale(pickRef.current(answer));
+  const send = useCallback(
+    async (next: { value: T; label: string }): Promise<boolean> => {
+      setState("saving");
+      const answer = await saveClassPart(classId, part, next.value, version.current, next.label, base.current).catch(() => null);
+      if (answer === null) {
+        pending.current ??= next;
+        setState("offline");
+        return false;
+      }
+      if (answer.ok) {
+        version.current = answer.version;
+        base.current = pickRef.current(answer);
+        // Merged with what another window saved: shown unless somebody types on.
+        if (!pending.current) setValue(base.current);
+        setError(undefined);
+        setState(pending.current ? "unsaved" : "saved");
+        if (!pending.current) router.refresh();
+        return true;
+      }
+      if (answer.reason === "stale") {
+        version.current = answer.version;
+        base.current = pickRef.current(answer);
+        setStale({ theirs: pickRef.current(answer), collisions: answer.collisions });
+      } else setError(answer.reason === "invalid" ? { path: answer.path.replace(/^\$\.?/u, ""), message: answer.message } : { path: "", message: "This class is no longer there." });
       setState("unsaved");
-    } else {
-      setState("unsaved");
-      setError(answer.reason === "invalid" ? `${answer.path.replace(/^\$\.?/u, "")}: ${answer.message}` : "This class is no longer there.");
+      return false;
+    },
+    [classId, part, router],
+  );
+
+  /** Saves what waits, one after the other; false when it could not be saved. */
+  const flush = useCallback(async (): Promise<boolean> => {
+    clearTimeout(timer.current);
+    if (running.current) await running.current;
+    for (let next = pending.current; next; next = pending.current) {
+      pending.current = null;
+      running.current = send(next);
+      const done = await running.current;
+      running.current = null;
+      if (done) continue;
+      if (pending.current) timer.current = setTimeout(() => void flush(), RETRY_MS);
+      return false;
     }
-  }, [classId, part, router]);
+    return true;
+  }, [send]);
+  useEffect(() => registerPart(flush), [flush]);
 
   useEffect(() => {
     const warn = (event: BeforeUnloadEvent) => {
@@ -96,7 +130,7 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
   );
   const takeTheirs = useCallback(() => {
     pending.current = null;
-    if (stale !== undefined) setValue(stale);
+    if (stale !== undefined) setValue(stale.theirs);
     setStale(undefined);
     setState("saved");
     router.refresh();

@@ -47,7 +47,7 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
   const ready = kept.length > 0 && name.trim() !== "" && licence.trim() !== "" && points <= MOST_KEPT_POINTS;
   const take = () => {
     const layers = kept.map(({ vinyl, polygons }) => ({ vinyl, polygons: polygons.map((polygon) => polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y]))) }));
-    onTake({ kind: "art", id, name: name.trim(), size: 20, align: "centre", layers, licence: licence.trim(), source: source.trim() });
+    onTake({ kind: "art", id, name: name.trim(), size: 20, align: "centre", layers, licence: licence.trim(), source: source.trim(), others: [], thickenMm: 0 });
     onOpenChange(false);
     setArt(null);
     setName("");

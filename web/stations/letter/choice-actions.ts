@@ -7,6 +7,7 @@ import { type Choice, decideChoice, lockNames, openChoices } from "@/data/choice
 import { readClass, recordEdit, savePart } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { isId } from "@/planning/planned-class.ts";
+import { withChoice } from "@/stations/choose/choosing.ts";
 
 export interface Answer {
   readonly ok: boolean;
@@ -33,7 +34,7 @@ export async function decide(classId: string, choiceId: string, take: boolean): 
     const stored = await readClass(sql, classId);
     if (!found || !stored || !(await decideChoice(sql, choiceId, take ? "taken" : "declined"))) return GONE;
     if (!take) return DONE;
-    const read = classDocumentSchema.safeParse(withChoice(stored.document, found.seat, found.choice));
+    const read = classDocumentSchema.safeParse(withSeatChoice(stored.document, found.seat, found.choice));
     if (!read.success) return { ok: false, message: "That choice does not fit the class any more." };
     const saved = await savePart(sql, host.studioId, classId, "seats", read.data, stored.versions.seats);
     if (saved === null) throw new Error("the seats changed while a choice was taken");
@@ -44,14 +45,7 @@ export async function decide(classId: string, choiceId: string, take: boolean): 
   return answer;
 }
 
-/** A colour is chosen for the lettering that is the seat's own. */
-function withChoice(document: ClassDocument, seatId: string, choice: Choice): ClassDocument {
-  const lines = document.design.items.flatMap((item) => (item.kind === "text" && item.slot ? [item.id] : []));
-  const seats = document.seats.map((seat) => {
-    if (seat.seat !== seatId) return seat;
-    const { vinyl, hand } = choice;
-    const own = vinyl ? { ...seat.own, ...Object.fromEntries(lines.map((id) => [id, { ...seat.own?.[id], vinyl }])) } : seat.own;
-    return { ...seat, fields: { ...seat.fields, ...choice.fields }, ...(own ? { own } : {}), ...(hand ? { hand } : {}) };
-  });
-  return { ...document, seats };
-}
+const withSeatChoice = (document: ClassDocument, seatId: string, choice: Choice): ClassDocument => ({
+  ...document,
+  seats: document.seats.map((seat) => (seat.seat === seatId ? withChoice(document, seat, choice) : seat)),
+});

@@ -3,10 +3,10 @@
 import { type Design, mergedVinyl, type StencilRule, stencilSchema, vinylsOf } from "@elm-basket/core/lettering/recipe.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { LengthField } from "@/ui/fields.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import { Stepper } from "@/ui/stepper.tsx";
 import type { Drawn } from "./use-lettering.ts";
 
 interface Props {
@@ -90,13 +90,7 @@ function StencilFields({ rule, unit, letters, onChange }: { rule: StencilRule; u
       <SelectField label="Insides of letters" value={rule.islands} words={ISLAND_WORDS} onChange={(islands) => onChange({ ...rule, islands }, "Insides of the stencil")} />
       {rule.islands === "bridged" && (
         <>
-          <span className="flex items-center justify-between">
-            width of a bridge {showLength(rule.bridgeMm, unit)}
-            <Stepper
-              label="Width of a bridge"
-              onStep={(by) => onChange({ ...rule, bridgeMm: Math.min(20, Math.max(0.4, Math.round((rule.bridgeMm + by * 0.2) * 10) / 10)) }, "Width of the bridges")}
-            />
-          </span>
+          <LengthField label="Width of a bridge" mm={rule.bridgeMm} unit={unit} least={0.3} most={20} step={0.2} onChange={(bridgeMm) => onChange({ ...rule, bridgeMm }, "Width of the bridges")} />
           {letters.length > 0 && (
             <details>
               <summary className="verb inline-block text-sm">Move bridges</summary>
@@ -124,8 +118,18 @@ function StencilFields({ rule, unit, letters, onChange }: { rule: StencilRule; u
         </>
       )}
       <span className="flex items-center justify-between">
-        film round it {showLength(rule.filmMargin, unit)}
-        <Stepper label="Film round the letters" onStep={(by) => onChange({ ...rule, filmMargin: Math.min(200, Math.max(2, rule.filmMargin + by)) }, "Film round the letters")} />
+        film round it
+        <span className="w-32">
+          <LengthField
+            label=""
+            name="Film round the letters"
+            mm={rule.filmMargin}
+            unit={unit}
+            least={2}
+            most={200}
+            onChange={(filmMargin) => onChange({ ...rule, filmMargin }, "Film round the letters")}
+          />
+        </span>
       </span>
     </div>
   );

@@ -1,8 +1,10 @@
 "use client";
 
 import type { Severity } from "@elm-basket/core/advice/finding.ts";
-import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
+import { type Design, fillableSlots, type Slot } from "@elm-basket/core/lettering/recipe.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { goesOf } from "@elm-basket/core/plan/technique.ts";
+import { type ThingDocument, thingDocument, thingOf, withThing } from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { type ReactNode, useMemo, useState } from "react";
 import type { OwnFont } from "@/data/fonts.ts";
@@ -25,6 +27,7 @@ import { type Lettering, useLettering } from "./use-lettering.ts";
 interface Props {
   readonly classId: string;
   readonly document: ClassDocument;
+  readonly thing: string;
   readonly versions: { readonly design: number; readonly seats: number };
   readonly unit: LengthUnit;
   readonly labels: Readonly<Record<string, string>>;
@@ -34,16 +37,22 @@ interface Props {
   readonly children: ReactNode;
 }
 
-export function LetterBench({ classId, document, versions, unit, labels, troubled, ownFonts, choices, children }: Props) {
-  const design = usePart(classId, "design", document.design, versions.design, (answer) => (answer.document as ClassDocument).design);
+export function LetterBench({ classId, document, thing, versions, unit, labels, troubled, ownFonts, choices, children }: Props) {
+  const { design: first, blank, technique } = thingOf(document, thing);
+  const design = usePart(classId, `design:${thing}`, first, versions.design, (answer) => thingOf(answer.document as ClassDocument, thing).design);
   const seats = usePart(classId, "seats", document.seats, versions.seats, (answer) => (answer.document as ClassDocument).seats);
-  const { blank, vinyls } = document;
-  const parts = useMemo(() => ({ design: design.value, blank, vinyls, seats: seats.value }), [design.value, blank, vinyls, seats.value]);
+  const { vinyls } = document;
+  // What this thing's seats are, of the class's; what is changed in them goes back into those.
+  const view = useMemo(() => thingDocument({ ...document, seats: seats.value }, thing), [document, seats.value, thing]);
+  const changeSeats = (next: ThingDocument["seats"], label: string) => seats.change(withThing({ ...document, seats: seats.value }, { ...view, seats: next }).seats, label);
+  const parts = useMemo(() => ({ design: design.value, blank, vinyls, seats: view.seats }), [design.value, blank, vinyls, view.seats]);
+  const columns = useMemo(() => columnsOf(document.things.map((one) => (one.id === thing ? design.value : one.design))), [document.things, thing, design.value]);
+  const slots = useMemo(() => columns.map(({ slot }) => slot), [columns]);
   const lettering = useLettering(parts);
-  const [view, setView] = useState<"blanks" | "names">(document.seats.length === 0 ? "names" : "blanks");
+  const [shown, setShown] = useState<"blanks" | "names">(document.seats.length === 0 ? "names" : "blanks");
   const [pasting, setPasting] = useState(false);
   const [opened, setOpened] = useState<string | null>(null);
-  const seat = seats.value.find((row) => row.seat === opened);
+  const seat = view.seats.find((row) => row.seat === opened);
   return (
     <OwnFontsProvider value={ownFonts}>
       <div className="grid gap-x-6 gap-y-8 lg:grid-cols-[265px_1fr_290px]">
@@ -57,8 +66,8 @@ export function LetterBench({ classId, document, versions, unit, labels, trouble
           <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
             <Choice
               label="Seats as"
-              value={view}
-              onChange={setView}
+              value={shown}
+              onChange={setShown}
               options={[
                 ["blanks", "On the blanks"],
                 ["names", "Names"],
@@ -67,15 +76,15 @@ export function LetterBench({ classId, document, versions, unit, labels, trouble
             <Progress lettering={lettering} />
             <Button onClick={() => setPasting(true)}>Paste names</Button>
           </div>
-          {view === "blanks" ? (
-            <SeatGrid blank={blank} vinyls={vinyls} seats={seats.value} drawn={lettering.drawn} measured={lettering.measured} labels={labels} troubled={troubled} onOpen={setOpened} />
+          {shown === "blanks" ? (
+            <SeatGrid blank={blank} vinyls={vinyls} seats={view.seats} drawn={lettering.drawn} measured={lettering.measured} labels={labels} troubled={troubled} onOpen={setOpened} />
           ) : (
-            <SeatTable seats={seats.value} slots={slotsOf(design.value)} drawn={lettering.drawn} onChange={seats.change} />
+            <SeatTable seats={seats.value} slots={columns} things={document.things} drawn={lettering.drawn} onChange={seats.change} />
           )}
           <div className="mt-3">
             <SaveNote editor={seats} />
           </div>
-          <RosterDialog open={pasting} onOpenChange={setPasting} slots={slotsOf(design.value)} now={seats.value} onTake={(next, label) => seats.change(next, label)} />
+          <RosterDialog open={pasting} onOpenChange={setPasting} slots={slots} now={seats.value} onTake={(next, label) => seats.change(next, label)} />
           <SeatDialog
             seat={seat}
             label={seat ? (labels[seat.seat] ?? seat.fields.name ?? "") : ""}
@@ -85,8 +94,8 @@ export function LetterBench({ classId, document, versions, unit, labels, trouble
             unit={unit}
             lettering={lettering}
             onChange={(next, label) =>
-              seats.change(
-                seats.value.map((row) => (row.seat === next.seat ? next : row)),
+              changeSeats(
+                view.seats.map((row) => (row.seat === next.seat ? next : row)),
                 label,
               )
             }
@@ -94,8 +103,8 @@ export function LetterBench({ classId, document, versions, unit, labels, trouble
           />
         </section>
         <section className="lg:border-rule lg:border-l lg:pl-5">
-          <SchoolChoice design={design.value} vinyls={vinyls} drawn={lettering.drawn} seats={seats.value} unit={unit} ground={blank.colour} onChange={design.change} />
-          <LayersPanel design={design.value} vinyls={vinyls} drawn={lettering.drawn} unit={unit} stencil={document.technique === "stencil"} onChange={design.change} />
+          <SchoolChoice design={design.value} vinyls={vinyls} drawn={lettering.drawn} seats={view.seats} unit={unit} ground={blank.colour} onChange={design.change} />
+          <LayersPanel design={design.value} vinyls={vinyls} drawn={lettering.drawn} unit={unit} stencil={goesOf(technique) === "out"} onChange={design.change} />
           <h2 className="mt-6 text-lg">Findings</h2>
           {children}
           <ChoicesPanel
@@ -110,6 +119,11 @@ export function LetterBench({ classId, document, versions, unit, labels, trouble
       </div>
     </OwnFontsProvider>
   );
+}
+
+/** What seats fill in over all things; a word that several things use stands once. */
+function columnsOf(designs: readonly Design[]): Slot[] {
+  return [...new Map(designs.flatMap(fillableSlots).map((slot) => [slot.slot, slot])).values()];
 }
 
 function Progress({ lettering }: { lettering: Lettering }) {

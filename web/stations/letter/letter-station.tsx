@@ -1,3 +1,4 @@
+import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { namesLockedAt, openChoices } from "@/data/choices.ts";
 import { withStudio } from "@/data/client.ts";
 import { listFonts } from "@/data/fonts.ts";
@@ -6,29 +7,36 @@ import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
+import { ThingTabs } from "@/stations/frame/thing-tabs.tsx";
 import { siteAddress } from "@/ui/site-address.ts";
 import { LetterBench } from "./letter-bench.tsx";
 
-export async function LetterStation({ id }: { id: string; query: Record<string, string | undefined> }) {
+export async function LetterStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
   const loaded = await loadStation(id);
   const host = loaded.ok ? loaded.data.host : loaded.host;
   const stored = loaded.ok ? loaded.data.planned : loaded.stored;
   const plan = loaded.ok ? loaded.data.planned.plan : null;
-  const findings = plan?.findings.filter(({ code }) => stationOf(code) === "letter") ?? [];
+  const thing = thingOf(stored.document, query.thing).id;
+  const findings = plan?.findings.filter(({ code, where }) => stationOf(code) === "letter" && (where.thing ?? thing) === thing) ?? [];
   const [fonts, open, lockedAt] = await withStudio(host.studioId, async (sql) => [await listFonts(sql), await openChoices(sql, id), await namesLockedAt(sql, id)] as const);
   const link = `${await siteAddress()}/c/${await codeFor(host.studioId, id, "choose")}`;
   return (
-    <LetterBench
-      classId={id}
-      document={stored.document}
-      versions={stored.versions}
-      unit={host.studio.unit}
-      labels={plan ? labelsOf(plan) : {}}
-      troubled={findings.flatMap((finding) => (finding.where.seat ? [{ seat: finding.where.seat, severity: finding.severity }] : []))}
-      ownFonts={fonts}
-      choices={{ link, locked: lockedAt !== null, open }}
-    >
-      <Findings classId={id} findings={findings as never} unit={host.studio.unit} labels={plan ? labelsOf(plan) : {}} />
-    </LetterBench>
+    <>
+      <ThingTabs things={stored.document.things} here={thing} path={`/classes/${id}/letter`} />
+      <LetterBench
+        key={thing}
+        classId={id}
+        document={stored.document}
+        thing={thing}
+        versions={{ design: stored.versions[`design:${thing}`] ?? 0, seats: stored.versions.seats }}
+        unit={host.studio.unit}
+        labels={plan ? labelsOf(plan) : {}}
+        troubled={findings.flatMap((finding) => (finding.where.seat ? [{ seat: finding.where.seat, severity: finding.severity }] : []))}
+        ownFonts={fonts}
+        choices={{ link, locked: lockedAt !== null, open }}
+      >
+        <Findings classId={id} findings={findings as never} unit={host.studio.unit} labels={plan ? labelsOf(plan) : {}} />
+      </LetterBench>
+    </>
   );
 }

@@ -2,17 +2,17 @@
 
 import { SCHOOL_WORDS } from "@elm-basket/core/advice/words-en.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
-import { LengthField } from "@/ui/field.tsx";
+import { LengthField } from "@/ui/fields.tsx";
 import type { DrawnSeat, LetterAnswer, SchoolPreview } from "@/workers/letter-protocol.ts";
 
 interface Props {
   readonly design: Design;
   readonly vinyls: readonly Vinyl[];
   readonly drawn: Extract<LetterAnswer, { kind: "drawn" }> | null;
-  readonly seats: ClassDocument["seats"];
+  readonly seats: ThingDocument["seats"];
   readonly unit: LengthUnit;
   /** Colour of the blank: pale film is shown on what it will lie on. */
   readonly ground: string;

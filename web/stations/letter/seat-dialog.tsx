@@ -1,26 +1,28 @@
 "use client";
 
+import { breakPlace } from "@elm-basket/core/advice/rules/sizes.ts";
+import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import { handleSides } from "@elm-basket/core/blanks/handle.ts";
 import type { Design, Exception, TextItem } from "@elm-basket/core/lettering/recipe.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useEffect } from "react";
 import { Dialog } from "@/ui/dialog.tsx";
 import { Field } from "@/ui/field.tsx";
+import { NumberField } from "@/ui/fields.tsx";
 import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
-import { Stepper } from "@/ui/stepper.tsx";
 import { FontField } from "./fonts.tsx";
 import { VinylField } from "./item-fields.tsx";
 import type { Lettering } from "./use-lettering.ts";
 
-type Seat = ClassDocument["seats"][number];
+type Seat = ThingDocument["seats"][number];
 
 interface Props {
   readonly seat: Seat | undefined;
   readonly label: string;
   readonly design: Design;
-  readonly blank: ClassDocument["blank"];
+  readonly blank: Blank;
   readonly vinyls: readonly Vinyl[];
   readonly unit: LengthUnit;
   readonly lettering: Lettering;
@@ -44,10 +46,11 @@ export function SeatDialog({ seat, label, design, blank, vinyls, unit, lettering
   const picture = drawn?.seats.find((row) => row.seat === seat.seat);
   const spots = inspected?.seat === seat.seat ? inspected : null;
   const own = seat.own ?? {};
-  const setOwn = (item: string, patch: Partial<Exception> | null, words: string) => {
+  const setOwn = (item: string, patch: Patch | null, words: string) => {
     const next = { ...own };
     if (patch === null) delete next[item];
-    else next[item] = { ...next[item], ...patch };
+    else next[item] = Object.fromEntries(Object.entries({ ...next[item], ...patch }).filter(([, value]) => value !== undefined));
+    if (next[item] && Object.keys(next[item]).length === 0) delete next[item];
     const { own: _, ...rest } = seat;
     onChange(Object.keys(next).length > 0 ? { ...rest, own: next } : rest, words);
   };
@@ -109,18 +112,21 @@ export function SeatDialog({ seat, label, design, blank, vinyls, unit, lettering
   );
 }
 
+/** What is undefined is taken away. */
+type Patch = { readonly [K in keyof Exception]?: Exception[K] | undefined };
+
 interface OwnProps {
   readonly item: TextItem;
   readonly own: Exception;
   readonly text: string;
   readonly vinyls: readonly Vinyl[];
   readonly unit: LengthUnit;
-  readonly onChange: (patch: Partial<Exception> | null, words: string) => void;
+  readonly onChange: (patch: Patch | null, words: string) => void;
 }
 
 function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
   const what = item.slot ?? "fixed line";
-  const words = text.trim().split(/\s+/u).length;
+  const place = breakPlace(text.trim());
   const letters = [...text.trim()];
   const pairs = letters.slice(1).map((letter, i) => `${letters[i]}${letter}`);
   return (
@@ -143,19 +149,23 @@ function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
           onChange={(font) => onChange({ font: font.id }, `Font of this seat's ${what}`)}
         />
         <VinylField value={own.vinyl ?? item.vinyl} vinyls={vinyls} onChange={(vinyl) => onChange({ vinyl }, `Vinyl of this seat's ${what}`)} />
-        <span className="flex items-center justify-between gap-2 text-sm">
-          size {Math.round((own.size ?? 1) * 100)} %
-          <Stepper
-            label={`Size of ${what}, this seat`}
-            onStep={(by) => onChange({ size: Math.min(3, Math.max(0.2, Math.round(((own.size ?? 1) + by * 0.05) * 100) / 100)) }, `Size of this seat's ${what}`)}
-          />
-        </span>
-        {words > 1 && (
+        <NumberField
+          label="Size"
+          name={`Size of ${what}, this seat`}
+          unit="%"
+          value={Math.round((own.size ?? 1) * 1000) / 10}
+          least={20}
+          most={300}
+          step={5}
+          digits={1}
+          onChange={(percent) => onChange({ size: percent === 100 ? undefined : percent / 100 }, `Size of this seat's ${what}`)}
+        />
+        {place !== null && (
           <label className="inline-flex min-h-9 items-center gap-2 text-sm">
             <input
               type="checkbox"
-              checked={own.breakAfter !== undefined}
-              onChange={(event) => onChange(event.target.checked ? { breakAfter: Math.ceil(words / 2) } : null, event.target.checked ? "Broken in two lines" : "In one line")}
+              checked={own.breakAfter !== undefined || own.breakAt !== undefined}
+              onChange={(event) => onChange(event.target.checked ? { breakAt: place } : { breakAfter: undefined, breakAt: undefined }, event.target.checked ? "Broken in two lines" : "In one line")}
             />{" "}
             in two lines
           </label>
@@ -163,16 +173,18 @@ function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
       </div>
       {pairs.length > 0 && (
         <details className="mt-1">
-          <summary className="verb inline-block text-sm">Move letters</summary>
+          <summary className="verb inline-block text-sm">Move letters, thousandths of their size</summary>
           <ul className="grid grid-cols-2 gap-x-4 gap-y-1 py-2">
             {[...new Set(pairs)].slice(0, 24).map((pair) => (
-              <li key={pair} className="flex items-center justify-between gap-2 text-sm">
-                <span>
-                  <b>{pair}</b> {own.nudges?.[pair] ? `${own.nudges[pair] > 0 ? "+" : ""}${own.nudges[pair]}` : ""}
-                </span>
-                <Stepper
-                  label={`Space in ${pair}`}
-                  onStep={(by) => onChange({ nudges: { ...own.nudges, [pair]: Math.round(((own.nudges?.[pair] ?? 0) + by * 0.01) * 100) / 100 } }, `Letters ${pair} moved`)}
+              <li key={pair}>
+                <NumberField
+                  label={pair}
+                  name={`Space in ${pair}`}
+                  value={Math.round((own.nudges?.[pair] ?? 0) * 1000)}
+                  least={-500}
+                  most={500}
+                  step={10}
+                  onChange={(thousandths) => onChange({ nudges: withNudge(own.nudges, pair, thousandths / 1000) }, `Letters ${pair} moved`)}
                 />
               </li>
             ))}
@@ -181,4 +193,11 @@ function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
       )}
     </div>
   );
+}
+
+/** A pair that is moved by nothing is not kept. */
+function withNudge(nudges: Exception["nudges"], pair: string, em: number): Exception["nudges"] {
+  const { [pair]: _, ...others } = nudges ?? {};
+  const next = em === 0 ? others : { ...others, [pair]: em };
+  return Object.keys(next).length > 0 ? next : undefined;
 }

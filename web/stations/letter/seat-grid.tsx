@@ -2,7 +2,7 @@
 
 import type { Severity } from "@elm-basket/core/advice/finding.ts";
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
@@ -16,7 +16,7 @@ const EDGE: Record<Severity, string> = { stop: "var(--color-brick)", check: "var
 interface Props {
   readonly blank: Blank;
   readonly vinyls: readonly Vinyl[];
-  readonly seats: ClassDocument["seats"];
+  readonly seats: ThingDocument["seats"];
   readonly drawn: Drawn | null;
   readonly measured: ReadonlyMap<string, MeasuredSeat>;
   readonly labels: Readonly<Record<string, string>>;

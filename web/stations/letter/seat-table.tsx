@@ -1,6 +1,8 @@
 "use client";
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { Slot } from "@elm-basket/core/lettering/recipe.ts";
+import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
+import { alternativeOf } from "@elm-basket/core/plan/thing-document.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "@elm-basket/core/roster/roster.ts";
 import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
@@ -13,15 +15,24 @@ const SHOWN_AT_ONCE = 100;
 export function SeatTable({
   seats,
   slots,
+  things,
   drawn,
   onChange,
 }: {
   seats: Seats;
-  slots: readonly string[];
+  slots: readonly Slot[];
+  things: readonly Thing[];
   drawn: Extract<LetterAnswer, { kind: "drawn" }> | null;
   onChange: (seats: Seats, label: string) => void;
 }) {
-  const columns = [...new Set(["name", ...slots])];
+  const columns = [...new Set(["name", ...slots.map(({ slot }) => slot)])];
+  const alternatives = [...new Set(things.flatMap(({ choice }) => (choice ? [choice] : [])))];
+  const choose = (seat: string, choice: string, thing: string) =>
+    onChange(
+      seats.map((row) => (row.seat === seat ? { ...row, choices: { ...row.choices, [choice]: thing } } : row)),
+      `What seat ${seat} makes`,
+    );
+  const choicesOf = new Map(slots.map(({ slot, choices }) => [slot, choices]));
   const [shown, setShown] = useState(SHOWN_AT_ONCE);
   const missing = new Map(drawn?.seats.map((seat) => [seat.seat, seat.missing]));
   const set = (seat: string, column: string, text: string) =>
@@ -50,6 +61,11 @@ export function SeatTable({
                 {column}
               </th>
             ))}
+            {alternatives.map((choice) => (
+              <th key={choice} className="font-normal">
+                Makes
+              </th>
+            ))}
             <th className="w-20 font-normal">
               <span className="sr-only">Take out</span>
             </th>
@@ -63,6 +79,7 @@ export function SeatTable({
                 <td key={column} className="pr-2 pb-1">
                   <input
                     className="w-full"
+                    list={choicesOf.get(column) ? `choices-${column}` : undefined}
                     data-column={column}
                     aria-label={`${column} of seat ${row.seat}`}
                     aria-invalid={missing.get(row.seat) ? true : undefined}
@@ -76,6 +93,24 @@ export function SeatTable({
                       }
                     }}
                   />
+                </td>
+              ))}
+              {alternatives.map((choice) => (
+                <td key={choice} className="pr-2 pb-1">
+                  <select
+                    className="w-full"
+                    aria-label={`What seat ${row.seat} makes`}
+                    value={alternativeOf({ things: [...things] }, row, choice) ?? ""}
+                    onChange={(event) => choose(row.seat, choice, event.target.value)}
+                  >
+                    {things
+                      .filter((thing) => thing.choice === choice)
+                      .map(({ id, title }) => (
+                        <option key={id} value={id}>
+                          {title}
+                        </option>
+                      ))}
+                  </select>
                 </td>
               ))}
               <td>
@@ -97,6 +132,16 @@ export function SeatTable({
           ))}
         </tbody>
       </table>
+      {slots.map(
+        ({ slot, choices }) =>
+          choices && (
+            <datalist key={slot} id={`choices-${slot}`}>
+              {choices.map((choice) => (
+                <option key={choice} value={choice} />
+              ))}
+            </datalist>
+          ),
+      )}
       {seats.length > shown && (
         <Button className="mt-3 mr-3" onClick={() => setShown((n) => n + 200)}>
           Show more ({seats.length - shown})

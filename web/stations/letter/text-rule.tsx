@@ -1,12 +1,13 @@
 "use client";
 
 import type { Design, TextItem } from "@elm-basket/core/lettering/recipe.ts";
+import { ownColumn } from "@elm-basket/core/roster/columns.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { Field } from "@/ui/field.tsx";
+import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import { Stepper, StepRow } from "@/ui/stepper.tsx";
 import { FontField, useFontName } from "./fonts.tsx";
 import { AlignField, ItemHead, VinylField } from "./item-fields.tsx";
 
@@ -23,13 +24,13 @@ interface Props {
   readonly design: Design;
   /** The only line of text. */
   readonly last: boolean;
+  readonly onHeight: (mm: number) => void;
   readonly onChange: (item: TextItem, label: string) => void;
 }
 
-const stepped = (value: number, by: number, least: number, most: number) => Math.min(most, Math.max(least, Math.round((value + by) * 1000) / 1000));
-
+const RUN_WORDS = { across: "across", down: "turned, read downwards", up: "turned, read upwards", stacked: "letter below letter" } as const;
 /** One line of the recipe: what it says, and by which rules it is set. */
-export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, onChange }: Props) {
+export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, onHeight, onChange }: Props) {
   const what = item.slot ?? "fixed line";
   const fontName = useFontName();
   const family = vinyls.find(({ id }) => id === item.vinyl)?.family;
@@ -60,14 +61,18 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
         />
         <VinylField value={item.vinyl} vinyls={vinyls} onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of ${what}`)} />
         <div className="col-span-2 grid grid-cols-2 gap-2 text-sm text-soft">
-          <span className="flex flex-col gap-1">
-            size
-            <Stepper label={`Size of ${what}`} onStep={(by) => onChange({ ...item, size: stepped(item.size, by * 0.5, 1, 1000) }, `Size of ${what}`)} />
-          </span>
-          <span className="flex flex-col gap-1">
-            spacing
-            <Stepper label={`Spacing of ${what}`} onStep={(by) => onChange({ ...item, trackingEm: stepped(item.trackingEm, by * 0.01, -0.3, 2) }, `Spacing of ${what}`)} />
-          </span>
+          {heightMm !== undefined && (
+            <LengthField label={`Height of ${BY_WORDS[item.by]}`} name={`Height of ${what}`} mm={Math.round(heightMm * 100) / 100} unit={unit} least={0.5} most={1000} onChange={onHeight} />
+          )}
+          <NumberField
+            label="Spacing, thousandths"
+            name={`Spacing of ${what}`}
+            value={Math.round(item.trackingEm * 1000)}
+            least={-300}
+            most={2000}
+            step={10}
+            onChange={(thousandths) => onChange({ ...item, trackingEm: thousandths / 1000 }, `Spacing of ${what}`)}
+          />
         </div>
       </div>
       <details className="mt-1">
@@ -78,16 +83,42 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
           <div className="col-span-2">
             <SelectField label="Dots and accents" value={item.marks} words={MARK_WORDS} onChange={(marks) => onChange({ ...item, marks }, `Dots of ${what}`)} />
           </div>
-          <StepRow
-            words={`thicken, ${item.thickenMm === 0 ? "not" : `${item.thickenMm} mm a side`}`}
-            label={`Thicken ${what}`}
-            onStep={(by) => onChange({ ...item, thickenMm: stepped(item.thickenMm, by * 0.05, 0, 5) }, `${what} thickened`)}
+          <NumberField
+            label="Thicken, a side"
+            name={`Thicken ${what}`}
+            unit="mm"
+            value={item.thickenMm}
+            least={0}
+            most={5}
+            step={0.05}
+            digits={2}
+            onChange={(thickenMm) => onChange({ ...item, thickenMm }, `${what} thickened`)}
           />
-          <StepRow
-            words={`open insides, ${item.openCountersMm === 0 ? "not" : `to ${item.openCountersMm} mm`}`}
-            label={`Open the insides of ${what}`}
-            onStep={(by) => onChange({ ...item, openCountersMm: stepped(item.openCountersMm, by * 0.1, 0, 5) }, `Insides of ${what} opened`)}
+          <NumberField
+            label="Open insides to"
+            name={`Open the insides of ${what}`}
+            unit="mm"
+            value={item.openCountersMm}
+            least={0}
+            most={5}
+            step={0.1}
+            digits={2}
+            onChange={(openCountersMm) => onChange({ ...item, openCountersMm }, `${what} opened`)}
           />
+          <SelectField label="Runs" value={item.run} words={RUN_WORDS} onChange={(run) => onChange({ ...item, run }, `${what} runs another way`)} />
+          <SelectField label="Height is that of the" value={item.by} words={BY_WORDS} onChange={(by) => onChange({ ...item, by }, `Height of ${what}`)} />
+          {item.slot !== undefined && (
+            <TextField
+              label="Column it is filled from"
+              value={item.slot}
+              maxLength={31}
+              error={undefined}
+              onChange={(typed) => {
+                const slot = ownColumn(typed);
+                if (slot) onChange({ ...item, slot }, `Column ${slot}`);
+              }}
+            />
+          )}
           <SelectField label="Height judged by" value={item.by} words={BY_WORDS} onChange={(by) => onChange({ ...item, by }, `Height of ${what}`)} />
         </div>
       </details>

@@ -5,12 +5,13 @@ import { useCallback, useEffect, useState, useTransition } from "react";
 import { seatSays } from "@/live/actions.ts";
 import type { LiveClass, LiveState } from "@/live/state.ts";
 import { useLive } from "@/live/use-live.ts";
+import { timeIn } from "@/ui/dates.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 
 /** The participant's phone: the step, the time left, done or stuck. */
 export function Follow({ code, live, initial }: { code: string; live: LiveClass; initial: LiveState }) {
   const minutesOf = useCallback((index: number) => live.steps[index]?.minutes ?? 0, [live.steps]);
-  const { state, connected, secondsLeft } = useLive(`/f/${code}/events`, initial, minutesOf);
+  const { state, connected, secondsLeft, drySeconds, now } = useLive(`/f/${code}/events`, initial, minutesOf);
   const [seat, setSeat] = useState("");
   const [said, setSaid] = useState<{ step: string; kind: "done" | "stuck"; message: string }>();
   const [busy, start] = useTransition();
@@ -49,13 +50,17 @@ export function Follow({ code, live, initial }: { code: string; live: LiveClass;
               {step.title}
             </h1>
             <p className={`my-1 font-bold font-head text-6xl ${secondsLeft < 0 ? "text-brick" : ""}`} suppressHydrationWarning data-left>
-              {secondsLeft < 0 ? `+${showClock(-secondsLeft)}` : showClock(secondsLeft)}
+              {drySeconds > 0 ? showClock(drySeconds) : secondsLeft < 0 ? `+${showClock(-secondsLeft)}` : showClock(secondsLeft)}
             </p>
+            {drySeconds > 0 && (
+              <p className="mb-2 border-ochre border-l-4 bg-ochre-tint p-3 text-lg" data-drying>
+                It has to dry first: not before {timeIn(live.zone, new Date(now + drySeconds * 1000))}. Leave it alone until then.
+              </p>
+            )}
             <p className="mb-4 text-soft">
               {state.heldAt ? "Held: your host is explaining something." : live.steps[state.stepIndex + 1] ? `then: ${live.steps[state.stepIndex + 1]?.title}` : "the last step"}
             </p>
-            {step.say && <p className="mb-3 text-xl">{step.say}</p>}
-            {step.show && <p className="mb-3 text-xl">{step.show}</p>}
+            {step.doIt && <p className="mb-3 text-xl">{step.doIt}</p>}
             {step.check && (
               <p className="mb-3 text-lg">
                 <b>Check: </b>
@@ -74,7 +79,7 @@ export function Follow({ code, live, initial }: { code: string; live: LiveClass;
         ) : (
           <>
             <h1 className="mb-3 text-4xl">{state.ended ? "That was the class" : "Not begun yet"}</h1>
-            <p className="text-lg">{state.ended ? "No washing for two days, then by hand. Enjoy it." : "Keep this page open: it starts by itself when your host does."}</p>
+            <p className="text-lg">{state.ended ? live.farewell : "Keep this page open: it starts by itself when your host does."}</p>
           </>
         )}
         {live.seats.length > 0 && !state.ended && (

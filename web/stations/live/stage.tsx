@@ -2,20 +2,21 @@
 
 import { showClock } from "@elm-basket/core/units/time.ts";
 import Link from "next/link";
-import { useCallback, useEffect, useTransition } from "react";
+import { AlertDialog } from "radix-ui";
+import { useCallback, useEffect, useState, useTransition } from "react";
 import { type StageAct, stageAct } from "@/live/actions.ts";
 import type { LiveClass, LiveState } from "@/live/state.ts";
 import { useLive } from "@/live/use-live.ts";
 import { isTyping } from "@/stations/frame/rail.tsx";
 import { Basket } from "@/ui/basket.tsx";
-import { timeIn } from "@/ui/dates.ts";
+import { timeIn, todayIn } from "@/ui/dates.ts";
 
 const MS = 60_000;
 
 /** The host's view: dark, big, readable from four metres; keys or a clicker. */
 export function Stage({ classId, live, initial, done }: { classId: string; live: LiveClass; initial: LiveState; done: Readonly<Record<string, number>> }) {
   const minutesOf = useCallback((index: number) => live.steps[index]?.minutes ?? 0, [live.steps]);
-  const { state, connected, secondsLeft, now, take } = useLive(`/live/${classId}/events`, initial, minutesOf);
+  const { state, connected, secondsLeft, drySeconds, now, take } = useLive(`/live/${classId}/events`, initial, minutesOf);
   const [busy, start] = useTransition();
   const act = useCallback(
     (what: StageAct) =>
@@ -26,10 +27,21 @@ export function Stage({ classId, live, initial, done }: { classId: string; live:
     [classId, state.version, take],
   );
   const last = state.stepIndex >= live.steps.length - 1;
-  const main = useCallback(() => act(!state.running ? "begin" : last ? "end" : "next"), [act, last, state.running]);
+  const [asking, setAsking] = useState<"begin" | "end" | null>(null);
+  // Beginning on another day and ending are asked about: a clicker in a pocket presses often.
+  const otherDay = todayIn(live.zone, new Date(now)) !== live.date;
+  const main = useCallback(() => {
+    const what = !state.running ? "begin" : last ? "end" : "next";
+    if (what === "end" || (what === "begin" && otherDay)) setAsking(what);
+    else act(what);
+  }, [act, last, otherDay, state.running]);
+  const answer = (yes: boolean) => {
+    if (yes && asking) act(asking);
+    setAsking(null);
+  };
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (isTyping(event)) return;
+      if (isTyping(event) || asking) return;
       const key = event.key.toLowerCase();
       const forward = key === " " || key === "arrowright" || key === "pagedown";
       if (forward && !(key === " " && (event.target as HTMLElement).closest("button, a"))) {
@@ -43,7 +55,7 @@ export function Stage({ classId, live, initial, done }: { classId: string; live:
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [act, main, last, state.running]);
+  }, [act, main, last, state.running, asking]);
   const step = live.steps[state.stepIndex];
   // From the plan's own times, so that drying waits between steps count.
   const ahead = live.endMinute - (step ? step.startMinute + step.minutes : 0);
@@ -97,10 +109,15 @@ export function Stage({ classId, live, initial, done }: { classId: string; live:
           {state.running && step && (
             <>
               <p className={`font-bold font-head text-[clamp(4rem,9vw,7rem)] leading-none ${secondsLeft < 0 ? "text-stage-brick" : ""}`} suppressHydrationWarning aria-live="off" data-left>
-                {secondsLeft < 0 ? `+${showClock(-secondsLeft)}` : showClock(secondsLeft)}
+                {drySeconds > 0 ? showClock(drySeconds) : secondsLeft < 0 ? `+${showClock(-secondsLeft)}` : showClock(secondsLeft)}
               </p>
+              {drySeconds > 0 && (
+                <p className="mt-2 font-bold text-2xl text-stage-ochre" role="status" data-drying>
+                  Drying: not before {timeIn(live.zone, new Date(now + drySeconds * 1000))}
+                </p>
+              )}
               <p className="mt-2 mb-6 text-stage-soft text-xl">
-                {state.heldAt ? "held: the clock stands" : secondsLeft < 0 ? "over" : "left"} of {step.minutes}
+                {drySeconds > 0 ? "then a step of" : state.heldAt ? "held: the clock stands at" : secondsLeft < 0 ? "over the" : "left of"} {step.minutes}
                 {state.extraSeconds > 0 && ` + ${state.extraSeconds / 60}`} min
               </p>
               <ul className="text-xl">
@@ -124,6 +141,25 @@ export function Stage({ classId, live, initial, done }: { classId: string; live:
           </div>
         </aside>
       </main>
+      <AlertDialog.Root open={asking !== null} onOpenChange={(open) => !open && setAsking(null)}>
+        <AlertDialog.Portal>
+          <AlertDialog.Overlay className="fixed inset-0 z-40 bg-stage/70" />
+          <AlertDialog.Content className="fixed top-1/2 left-1/2 z-50 w-[min(34rem,92vw)] -translate-x-1/2 -translate-y-1/2 border border-stage-soft bg-stage p-8 text-stage-text">
+            <AlertDialog.Title className="mb-2 text-3xl">{asking === "end" ? "End the class?" : "Begin on another day?"}</AlertDialog.Title>
+            <AlertDialog.Description className="mb-6 text-stage-soft text-xl">
+              {asking === "end" ? "Every phone is told that it is over, and the minutes go into the log." : `This class is planned for ${live.date}. Phones that follow it begin, too.`}
+            </AlertDialog.Description>
+            <div className="flex justify-end gap-4">
+              <AlertDialog.Cancel className="min-h-14 border border-stage-soft px-6 font-bold text-xl" onClick={() => answer(false)}>
+                {asking === "end" ? "Go on" : "Not now"}
+              </AlertDialog.Cancel>
+              <AlertDialog.Action className="min-h-14 bg-stage-elm px-6 font-bold text-stage text-xl" onClick={() => answer(true)}>
+                {asking === "end" ? "End it" : "Begin all the same"}
+              </AlertDialog.Action>
+            </div>
+          </AlertDialog.Content>
+        </AlertDialog.Portal>
+      </AlertDialog.Root>
       <StepLine live={live} state={state} />
       <div className="grid grid-cols-2 border-stage-rule border-t sm:grid-cols-[1fr_1fr_1fr_1.4fr]">
         <StageButton keyName="←" disabled={busy || !state.running || state.stepIndex === 0} onClick={() => act("back")}>

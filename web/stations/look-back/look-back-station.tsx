@@ -29,7 +29,7 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
       <section>
         {steps.length > 0 && (
           <>
-            <h2 className="mb-1 text-2xl">{sentence(steps, "The class took")}</h2>
+            <h2 className="mb-1 text-2xl">{sentence(steps, "The steps took")}</h2>
             <PlannedActualChart rows={steps} name="Minutes of each step" />
           </>
         )}

@@ -4,7 +4,7 @@ import { type Blank, HANDLE_SCHOOLS, type KeepOut, type Reserve, SIDES, type Spe
 import { isCup } from "@elm-basket/core/blanks/shape.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { ReactNode } from "react";
-import { Field, LengthField } from "@/ui/field.tsx";
+import { LengthField, TextField } from "@/ui/fields.tsx";
 import { Rows } from "@/ui/rows.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 
@@ -93,8 +93,8 @@ function KeepOutsField({ blank, unit, onChange }: Props) {
                 <option value="round">round</option>
                 <option value="rect">straight sides</option>
               </select>
-              <SignedField label="Right of the middle" mm={row.x} onChange={(x) => edit({ x })} />
-              <SignedField label="Below the middle" mm={row.y} onChange={(y) => edit({ y })} />
+              <LengthField label="Right of the middle" signed mm={row.x} unit={unit} onChange={(x) => edit({ x })} />
+              <LengthField label="Below the middle" signed mm={row.y} unit={unit} onChange={(y) => edit({ y })} />
               <LengthField label="Width" mm={row.width} unit={unit} onChange={(width) => edit({ width })} />
               <LengthField label="Height" mm={row.height} unit={unit} onChange={(height) => edit({ height })} />
               <LengthField label="Keep away" mm={row.clearance} unit={unit} allowZero onChange={(clearance) => edit({ clearance })} />
@@ -108,15 +108,6 @@ function KeepOutsField({ blank, unit, onChange }: Props) {
         </button>
       )}
     </Section>
-  );
-}
-
-/** Millimetres to either side: a place, not a length. */
-function SignedField({ label, mm, onChange }: { label: string; mm: number; onChange: (mm: number) => void }) {
-  return (
-    <Field label={`${label}, mm`}>
-      {(props) => <input {...props} type="number" step="0.5" value={mm} onChange={(event) => Number.isFinite(event.target.valueAsNumber) && onChange(event.target.valueAsNumber)} />}
-    </Field>
   );
 }
 
@@ -136,7 +127,7 @@ function ReserveField({ blank, unit, onChange }: Props) {
             <>
               <SelectField label="At the" value={row.side} words={SIDES.map((side) => [side, side] as const)} onChange={(side) => edit({ side })} />
               <LengthField label="Keep free" mm={row.mm} unit={unit} onChange={(mm) => edit({ mm })} />
-              <Field label="For">{(props) => <input {...props} maxLength={80} value={row.what} onChange={(event) => edit({ what: event.target.value })} />}</Field>
+              <TextField label="For" value={row.what} maxLength={80} onChange={(what) => edit({ what })} />
             </>
           );
         }}

@@ -1,15 +1,19 @@
 "use client";
 
-import { type Blank, blankSchema, type MATERIALS } from "@elm-basket/core/blanks/blank.ts";
+import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
+import { type Blank, blankSchema } from "@elm-basket/core/blanks/blank.ts";
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import type { BlankShape, ShapeKind } from "@elm-basket/core/blanks/shape.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
+import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { type ReactNode, useMemo, useState } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
-import { Field, LengthField } from "@/ui/field.tsx";
+import { Field } from "@/ui/field.tsx";
+import { LengthField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { BlankDrawing } from "./blank-drawing.tsx";
 import { Figures } from "./figures.tsx";
@@ -17,28 +21,12 @@ import { LimitsFields } from "./limits-fields.tsx";
 import { SHAPE_WORDS, ShapeFields, shapeAs } from "./shape-fields.tsx";
 import { SurfaceAdvice } from "./surface-advice.tsx";
 
-const MATERIAL_WORDS: Record<(typeof MATERIALS)[number], string> = {
-  glazed: "glazed ceramic",
-  glass: "glass",
-  rawWood: "raw wood",
-  sealedWood: "sealed wood",
-  paintedWood: "painted wood",
-  metal: "bare metal",
-  paintedMetal: "painted metal",
-  powderCoat: "powder coat",
-  stone: "stone",
-  firedClay: "fired clay",
-  paper: "paper",
-  leather: "leather",
-  rubber: "rubber",
-  coir: "coir",
-};
-
 const MARGIN_WORDS = { bySize: "by the size of the piece", small: "a quarter inch a side", board: "half an inch a side", sign: "an inch a side", byHand: "by hand" } as const;
 
 interface Props {
   readonly classId: string;
   readonly document: ClassDocument;
+  readonly thing: string;
   readonly versions: { readonly blank: number; readonly class: number };
   readonly unit: LengthUnit;
   readonly widest: number;
@@ -49,11 +37,12 @@ interface Props {
 
 const takeClass = (document: ClassDocument) => document;
 
-export function MeasureBench({ classId, document, versions, unit, widest, tallest, pieces, children }: Props) {
-  const editor = usePart<Blank>(classId, "blank", document.blank, versions.blank, (answer) => (answer.document as ClassDocument).blank);
+export function MeasureBench({ classId, document, thing, versions, unit, widest, tallest, pieces, children }: Props) {
+  const editor = usePart<Blank>(classId, `blank:${thing}`, thingOf(document, thing).blank, versions.blank, (answer) => thingOf(answer.document as ClassDocument, thing).blank);
   const whole = usePart<ClassDocument>(classId, "class", document, versions.class, (answer) => takeClass(answer.document as ClassDocument));
   const [refused, setRefused] = useState<string>();
   const blank = editor.value;
+  const own = thingOf(whole.value, thing);
   const { shape } = blank;
   const drawn = useMemo(() => pieces.map(({ id, colour, path }) => ({ id, colour, polygon: readPiecePath(path) })), [pieces]);
   const change = (next: Blank, label: string) => {
@@ -66,9 +55,7 @@ export function MeasureBench({ classId, document, versions, unit, widest, talles
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[270px_1fr_310px]">
       <section className="grid content-start gap-3 lg:row-span-2">
         <h2 className="text-lg">The blank</h2>
-        <Field label="What it is">
-          {(props) => <input {...props} value={blank.name} maxLength={120} onChange={(event) => event.target.value.trim() && change({ ...blank, name: event.target.value }, "Name of the blank")} />}
-        </Field>
+        <TextField label="What it is" maxLength={120} required="Say what it is, such as mug or board." value={blank.name} onChange={(name) => change({ ...blank, name }, "Name of the blank")} />
         <SelectField label="Shape" value={shape.kind} words={SHAPE_WORDS} onChange={(kind: ShapeKind) => change({ ...blank, shape: shapeAs(kind, shape), specimens: [] }, "Shape of the blank")} />
         <ShapeFields key={shape.kind} shape={shape} unit={unit} onChange={setShape} />
         {refused && (
@@ -106,11 +93,15 @@ export function MeasureBench({ classId, document, versions, unit, widest, talles
       </section>
       <div className="lg:col-span-2">
         <SurfaceAdvice
-          use={whole.value.use}
+          use={own.use ?? whole.value.use}
           material={blank.material}
-          stencil={document.technique === "stencil"}
+          shape={shape}
+          technique={own.technique}
           vinyls={document.vinyls}
-          onChange={(use, label) => whole.change({ ...whole.value, use }, label)}
+          onChange={(use, label) =>
+            whole.change(whole.value.things.length === 1 ? { ...whole.value, use } : { ...whole.value, things: whole.value.things.map((one) => (one.id === thing ? { ...one, use } : one)) }, label)
+          }
+          onTechnique={(technique) => whole.change({ ...whole.value, things: whole.value.things.map((one) => (one.id === thing ? { ...one, technique } : one)) }, TECHNIQUE_WORDS[technique].name)}
         />
         <SaveNote editor={whole} />
       </div>

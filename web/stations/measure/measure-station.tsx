@@ -1,40 +1,51 @@
+import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { withStudio } from "@/data/client.ts";
 import { piecesOfSeat } from "@/data/making.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
+import { sizesOf } from "@/stations/frame/sizes.ts";
+import { ThingTabs } from "@/stations/frame/thing-tabs.tsx";
 import { MeasureBench } from "./measure-bench.tsx";
 
-export async function MeasureStation({ id }: { id: string; query: Record<string, string | undefined> }) {
+export async function MeasureStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
   const loaded = await loadStation(id);
   const host = loaded.ok ? loaded.data.host : loaded.host;
   const stored = loaded.ok ? loaded.data.planned : loaded.stored;
   const plan = loaded.ok ? loaded.data.planned.plan : null;
-  const { document } = stored;
-  const widest = plan?.seats.reduce<(typeof plan.seats)[number] | null>((a, b) => (a && a.width >= b.width ? a : b), null);
-  const pieces = widest ? await withStudio(host.studioId, (sql) => piecesOfSeat(sql, id, widest.seat)) : [];
+  const document = thingDocument(stored.document, query.thing);
+  const thing = document.thing.id;
+  const sizes = plan ? sizesOf(plan, thing) : [];
+  const widest = sizes.reduce<(typeof sizes)[number] | null>((a, b) => (a && a.width >= b.width ? a : b), null);
+  const found = widest ? await withStudio(host.studioId, (sql) => piecesOfSeat(sql, id, widest.seat)) : [];
+  const pieces = found.filter((piece) => piece.thing === thing && piece.copy === 1);
   const colours = new Map(document.vinyls.map((vinyl) => [vinyl.id, vinyl.colour]));
   // A cup decorated on both sides has every piece twice: one side is shown.
   const shown = document.blank.handle?.school === "both" ? firstHalves(pieces) : pieces;
   return (
-    <MeasureBench
-      classId={id}
-      document={{ ...document, seats: [] }}
-      versions={stored.versions}
-      unit={host.studio.unit}
-      widest={widest?.width ?? 0}
-      tallest={plan ? Math.max(0, ...plan.seats.map(({ height }) => height)) : 0}
-      pieces={shown.map((piece) => ({ id: piece.id, colour: colours.get(piece.vinyl) ?? "", path: piece.path }))}
-    >
-      <Findings
+    <>
+      <ThingTabs things={document.things} here={thing} path={`/classes/${id}/measure`} />
+      <MeasureBench
+        key={thing}
         classId={id}
+        document={{ ...stored.document, seats: [] }}
+        thing={thing}
+        versions={{ blank: stored.versions[`blank:${thing}`] ?? 0, class: stored.versions.class }}
         unit={host.studio.unit}
-        labels={plan ? labelsOf(plan) : {}}
-        findings={(plan?.findings.filter(({ code }) => stationOf(code) === "measure") ?? []) as never}
-        quiet="Nothing to report about the blank."
-      />
-    </MeasureBench>
+        widest={widest?.width ?? 0}
+        tallest={Math.max(0, ...sizes.map(({ height }) => height))}
+        pieces={shown.map((piece) => ({ id: piece.id, colour: colours.get(piece.vinyl) ?? "", path: piece.path }))}
+      >
+        <Findings
+          classId={id}
+          unit={host.studio.unit}
+          labels={plan ? labelsOf(plan) : {}}
+          findings={(plan?.findings.filter(({ code, where }) => stationOf(code) === "measure" && (where.thing ?? thing) === thing) ?? []) as never}
+          quiet="Nothing to report about the blank."
+        />
+      </MeasureBench>
+    </>
   );
 }
 

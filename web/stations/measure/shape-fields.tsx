@@ -6,7 +6,8 @@ import { type BlankShape, frontSize, heightOfProfile, type ShapeKind } from "@el
 import { polygonArea } from "@elm-basket/core/geometry/polygon.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useState } from "react";
-import { Field, LengthField } from "@/ui/field.tsx";
+import { Field } from "@/ui/field.tsx";
+import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { Rows } from "@/ui/rows.tsx";
 
 export const SHAPE_WORDS: Record<ShapeKind, string> = {
@@ -68,9 +69,15 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
   const set = (patch: object, label: string) => onChange({ ...shape, ...patch } as BlankShape, label);
   const length = (label: string, mm: number, key: string, zero = false) => <LengthField label={label} mm={mm} unit={unit} onChange={(value) => set({ [key]: value }, label)} allowZero={zero} />;
   const angle = "wrapAngle" in shape && (
-    <Field label="Way round, degrees">
-      {(props) => <input {...props} type="number" min={10} max={350} value={shape.wrapAngle} onChange={(event) => set({ wrapAngle: Number(event.target.value) }, "Way round the cup")} />}
-    </Field>
+    <NumberField
+      label="Way round, degrees"
+      value={shape.wrapAngle}
+      least={10}
+      most={shape.kind === "ball" ? 180 : 350}
+      step={5}
+      digits={1}
+      onChange={(wrapAngle) => set({ wrapAngle }, "Way round the cup")}
+    />
   );
   const clearances = "rimClearance" in shape && (
     <>

@@ -1,48 +1,44 @@
-import { filmAdvice, surfaceAdvice, tapeAdvice, type Use, type Verdict } from "@elm-basket/core/advice/film-choice.ts";
+import { filmAdvice, foodOf, surfaceAdvice, tapeAdvice, type Use, type Verdict } from "@elm-basket/core/advice/film-choice.ts";
 import { FAMILY_WORDS, REASON_WORDS, saySurface, sayTape, VERDICT_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import type { Material } from "@elm-basket/core/blanks/blank.ts";
+import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
+import { TECHNIQUES, type Technique } from "@elm-basket/core/plan/document.ts";
+import { isPainted, needsTape } from "@elm-basket/core/plan/technique.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
-import { Field } from "@/ui/field.tsx";
+import { NumberField } from "@/ui/fields.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 
 const WASHING_WORDS = { none: "is not washed", hand: "is washed by hand", dishwasher: "goes in a dishwasher" } as const;
 const TONE: Record<Verdict, string> = { suits: "text-elm-dark", perhaps: "text-ochre", unsuited: "text-brick" };
 
+const FOOD_WORDS = { none: "no food or drink touches it", drink: "is drunk from", served: "has food on it (plate, board, tray)", worked: "works with food (rolling pin, spoon)" } as const;
+
 interface Props {
   readonly use: Use;
   readonly material: Material;
-  readonly stencil: boolean;
+  readonly shape: BlankShape;
+  readonly technique: Technique;
   readonly vinyls: readonly Vinyl[];
   readonly onChange: (use: Use, label: string) => void;
+  readonly onTechnique: (technique: Technique) => void;
 }
 
 /** What the object will go through, which films bear that, and how to make the surface ready. */
-export function SurfaceAdvice({ use, material, stencil, vinyls, onChange }: Props) {
-  const judged = { ...use, paintedOver: use.paintedOver || stencil };
+export function SurfaceAdvice({ use, material, shape, technique, vinyls, onChange, onTechnique }: Props) {
+  const judged = { ...use, paintedOver: use.paintedOver || isPainted(technique) };
   return (
     <section className="border-rule border-t pt-5">
       <h2 className="mb-3 text-xl">What it will go through</h2>
       <div className="grid gap-x-10 gap-y-6 md:grid-cols-[260px_1fr]">
         <div className="grid content-start gap-3">
+          <SelectField label="Made as" hint={TECHNIQUE_WORDS[technique].what} value={technique} words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)} onChange={onTechnique} />
           <SelectField label="It" value={use.washing} words={WASHING_WORDS} onChange={(washing) => onChange({ ...use, washing }, "Washing")} />
-          <Field label="Should hold, months">
-            {(props) => (
-              <input
-                {...props}
-                type="number"
-                min={1}
-                max={240}
-                value={use.months}
-                onChange={(event) => event.target.valueAsNumber >= 1 && onChange({ ...use, months: Math.min(240, Math.round(event.target.valueAsNumber)) }, "How long it holds")}
-              />
-            )}
-          </Field>
-          <label className="flex min-h-8 items-center gap-2">
+          <SelectField label="Food" value={foodOf(use, shape)} words={FOOD_WORDS} onChange={(food) => onChange({ ...use, food }, "Food")} />
+          <NumberField label="Should hold, months" value={use.months} least={1} most={240} onChange={(months) => onChange({ ...use, months }, "How long it holds")} />
+          <label className="flex min-h-11 items-center gap-2">
             <input type="checkbox" checked={use.outdoors} onChange={(event) => onChange({ ...use, outdoors: event.target.checked }, "Outdoors")} /> stands outdoors
-          </label>
-          <label className="flex min-h-8 items-center gap-2">
-            <input type="checkbox" checked={judged.paintedOver} disabled={stencil} onChange={(event) => onChange({ ...use, paintedOver: event.target.checked }, "Painted over")} /> is painted over
           </label>
         </div>
         <div>
@@ -68,10 +64,10 @@ export function SurfaceAdvice({ use, material, stencil, vinyls, onChange }: Prop
           <p>{saySurface(surfaceAdvice(material))}</p>
           {vinyls.map((vinyl) => (
             <p key={vinyl.id} className="mt-1">
-              <b>{vinyl.name}.</b> {sayTape(tapeAdvice(vinyl.family, material))}
+              <b>{vinyl.name}.</b> {needsTape(technique) ? sayTape(tapeAdvice(vinyl.family, material)) : sayTape(tapeAdvice("ironOn", material))}
             </p>
           ))}
-          <p className="mt-2 text-soft text-sm">Vinyl is no food-contact material: keep it off rims and mouths. Labels of film, paint and cleaner go before this advice.</p>
+          <p className="mt-2 text-soft text-sm">Labels of film, paint and cleaner go before this advice.</p>
         </div>
       </div>
     </section>

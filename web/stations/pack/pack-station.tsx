@@ -4,14 +4,15 @@ import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { FileButton } from "@/ui/button.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { PackMarks } from "./pack-marks.tsx";
-
-const tidy = (value: number): string => String(Number(value.toFixed(2)));
+import { PriceFields } from "./price-fields.tsx";
+import { SupplyTable } from "./supply-table.tsx";
 
 export async function PackStation({ id }: { id: string; query: Record<string, string | undefined> }) {
   const data = await loadPlanned(id);
   if (!data) return null;
   const { plan, document } = data.planned;
   const short = plan.supplies.filter((line) => line.packs > 0);
+  const unpriced = short.filter((line) => !line.priced);
   const spend = plan.supplies.reduce((sum, line) => sum + line.buyPrice, 0);
   const labels = labelsOf(plan);
   const rows = data.kits
@@ -22,7 +23,9 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
       <section>
         <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
           <h2 className="text-2xl">
-            {short.length === 0 ? "Everything is in stock" : `Buy ${short.length} ${short.length === 1 ? "thing" : "things"} for ${moneyText(spend, document.prices.currency)}`}
+            {short.length === 0
+              ? "Everything is in stock"
+              : `Buy ${short.length} ${short.length === 1 ? "thing" : "things"}${unpriced.length === short.length ? "" : ` for ${moneyText(spend, document.prices.currency)}`}${unpriced.length === 0 ? "" : unpriced.length === short.length ? ", no prices known" : ` and ${unpriced.length} without a price`}`}
           </h2>
           <div className="flex flex-wrap gap-2">
             <FileButton tone="main" href={`/classes/${id}/files/labels.pdf`} download>
@@ -33,45 +36,11 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
             </FileButton>
           </div>
         </div>
-        <div className="overflow-x-auto">
-          <table className="w-full min-w-[560px] text-left">
-            <thead className="text-soft text-sm">
-              <tr className="border-rule-strong border-b">
-                <th className="py-2 font-normal">Material</th>
-                <th className="text-right font-normal">per seat</th>
-                <th className="text-right font-normal">need</th>
-                <th className="text-right font-normal">have</th>
-                <th className="text-right font-normal">buy</th>
-                <th className="text-right font-normal">left after</th>
-                <th className="text-right font-normal">price</th>
-              </tr>
-            </thead>
-            <tbody>
-              {plan.supplies.map((line) => {
-                const substitute = document.supplies.find((supply) => supply.id === line.id)?.substitute;
-                return (
-                  <tr key={line.id} className="border-rule border-b">
-                    <td className="py-2">
-                      <b>{line.name}</b> <span className="text-soft text-sm">{line.unit}</span>
-                      {substitute && <span className="block text-soft text-sm">or {substitute}</span>}
-                    </td>
-                    <td className="text-right">{line.perSeat ? tidy(line.perSeat) : "shared"}</td>
-                    <td className="text-right">{tidy(line.need)}</td>
-                    <td className="text-right">{tidy(line.have)}</td>
-                    <td className={`text-right ${line.packs > 0 ? "font-bold" : "text-soft"}`}>
-                      {line.packs > 0 ? (line.buy === line.packs ? tidy(line.buy) : `${line.packs} × ${tidy(line.buy / line.packs)}`) : "–"}
-                    </td>
-                    <td className="text-right text-soft">{tidy(line.leftAfter)}</td>
-                    <td className="text-right">{line.buyPrice > 0 ? moneyText(line.buyPrice, "").trim() : "–"}</td>
-                  </tr>
-                );
-              })}
-            </tbody>
-          </table>
-        </div>
+        <SupplyTable classId={id} document={document} version={data.planned.versions.class} lines={plan.supplies} />
       </section>
       <section>
         <Money data={data} />
+        <PriceFields classId={id} document={document} version={data.planned.versions.class} />
         <h2 className="mt-7 mb-1 text-lg">Check and pack</h2>
         <p className="mb-2 text-soft text-sm">{rows.length === 0 ? "No kits yet." : "Hold each kit against its picture: everything that remains is wanted, nothing wanted is gone."}</p>
         <PackMarks classId={id} rows={rows} />
@@ -85,41 +54,75 @@ function Money({ data }: { data: StationData }) {
   const { cost } = plan;
   const money = (minor: number) => moneyText(minor, document.prices.currency);
   const seats = plan.seats.length;
+  const nameOf = new Map(plan.supplies.map((line) => [line.id, line.name]));
+  const known = [
+    { what: "Materials used up, and the share of tools", value: money(cost.materials) },
+    { what: `Preparation at ${money(document.prices.hourlyRate)} an hour`, value: document.prices.hourlyRate === 0 ? "not counted" : money(cost.labour) },
+    { what: "Venue", value: money(cost.venue) },
+    { what: "Together", value: money(cost.total) },
+    { what: "Seats", value: String(seats) },
+  ];
+  if (cost.perSeat === null)
+    return (
+      <>
+        <h2 className="text-lg">What a seat costs is not known yet</h2>
+        <p>
+          {seats === 0
+            ? "Nobody is in this class yet."
+            : `There is no price for ${list(cost.missing.map((id) => nameOf.get(id) ?? id))}. What has a price comes to ${money(cost.total)} for the class, your hours and the venue included.`}
+        </p>
+      </>
+    );
   return (
     <>
       <FigureRow
         name="Cost per seat"
         reckoning={{
           title: `${money(cost.perSeat)} a seat`,
-          lines: [
-            { what: "Materials used up, and the share of tools", value: money(cost.materials) },
-            { what: `Preparation at ${money(document.prices.hourlyRate)} an hour`, value: money(cost.labour) },
-            { what: "Venue", value: money(cost.venue) },
-            { what: "Together", value: money(cost.total) },
-            { what: "Seats", value: String(seats) },
-          ],
-          rule: "What the class uses up, not what is bought: packs that are left over belong to stock. A shared tool costs the class its share of wear.",
+          lines: known,
+          rule: "What the class uses up, not what is bought: of sheets and rolls the share that is cut off, of a tool its share of wear. What is left over belongs to stock.",
           rounding: "Up to the next whole penny: rounding must not undercharge.",
         }}
       >
         {money(cost.perSeat)}
       </FigureRow>
-      <FigureRow
-        name="Price a seat"
-        reckoning={{
-          title: `${money(cost.price)} a seat`,
-          lines: [
-            { what: "Cost per seat", value: money(cost.perSeat) },
-            { what: "Margin wanted, of the price", value: `${Math.round(document.prices.margin * 100)} %` },
-            { what: "Cost ÷ (1 − margin)", value: money(cost.price) },
-          ],
-          rule: "The margin is a share of the price, so the cost is divided by what is left of one.",
-          rounding: "Up to the next whole penny.",
-        }}
-      >
-        {money(cost.price)}
-      </FigureRow>
+      {cost.price !== null && (
+        <FigureRow
+          name="Price a seat"
+          reckoning={
+            document.prices.seatPrice === undefined
+              ? {
+                  title: `${money(cost.price)} a seat`,
+                  lines: [
+                    { what: "Cost per seat", value: money(cost.perSeat) },
+                    { what: "Margin wanted, of the price", value: `${Math.round(document.prices.margin * 100)} %` },
+                    { what: "Cost ÷ (1 − margin)", value: money(cost.price) },
+                  ],
+                  rule: "The margin is a share of the price, so the cost is divided by what is left of one.",
+                  rounding: "Up to the next whole penny.",
+                }
+              : {
+                  title: `${money(cost.price)} a seat, as you set it`,
+                  lines: [
+                    { what: "Cost per seat", value: money(cost.perSeat) },
+                    { what: "What remains of the price", value: `${Math.round((1 - cost.perSeat / Math.max(1, cost.price)) * 100)} %` },
+                  ],
+                  rule: "You set this price; without it the margin would.",
+                  rounding: "None.",
+                }
+          }
+        >
+          {money(cost.price)}
+        </FigureRow>
+      )}
       <FigureRow name="Seats to break even">{cost.breakEvenSeats === null ? "never at this price" : cost.breakEvenSeats}</FigureRow>
     </>
   );
+}
+
+const MOST_NAMED = 4;
+
+function list(names: readonly string[]): string {
+  const shown = names.slice(0, MOST_NAMED).join(", ");
+  return names.length > MOST_NAMED ? `${shown} and ${names.length - MOST_NAMED} more` : shown;
 }

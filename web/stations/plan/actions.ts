@@ -1,80 +1,68 @@
 "use server";
 
+import { MATERIALS } from "@elm-basket/core/blanks/blank.ts";
 import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
-import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
-import { type ClassDocument, readClassDocument, whenSchema } from "@elm-basket/core/plan/document.ts";
+import { type ClassDocument, classDocumentSchema, readClassDocument, TECHNIQUES, whenSchema } from "@elm-basket/core/plan/document.ts";
 import { starterClass } from "@elm-basket/core/plan/starter.ts";
-import { parseRoster } from "@elm-basket/core/roster/roster.ts";
-import { seatsFromRoster } from "@elm-basket/core/roster/seats.ts";
-import { parseLength } from "@elm-basket/core/units/length.ts";
+import { vinylColour, vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
 import { redirect } from "next/navigation";
 import { z } from "zod";
-import type { FormAnswer } from "@/account/actions.ts";
 import { requireHost } from "@/account/session.ts";
 import { insertClass, insertProject, listProjects, readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { isId } from "@/planning/planned-class.ts";
 
-const formSchema = z.object({
+const seats = classDocumentSchema.shape.seats;
+
+const newClassSchema = z.strictObject({
   project: z.string().max(60),
-  title: z.string().trim().min(1, "Give the class a title.").max(120),
-  date: whenSchema.shape.date,
-  time: whenSchema.shape.time,
-  zone: whenSchema.shape.zone,
-  minutes: z.coerce.number("Minutes as a number, such as 120.").int().min(10, "At least 10 minutes.").max(1440, "At most 24 hours."),
-  kind: z.enum(["room", "craftAlong"]),
-  place: z.string().trim().max(160),
-  blankName: z.string().trim().max(120),
-  shape: z.enum(["flat", "round", "straightCup"]),
-  width: z.string(),
-  height: z.string(),
-  names: z.string().max(200_000),
+  title: z.string().trim().min(1, "Give the class a title.").max(120, "At most 120 letters."),
+  when: whenSchema,
+  setting: classDocumentSchema.shape.setting,
+  seats,
+  blank: z.strictObject({ name: z.string().trim().min(1, "Say what it is, such as mug or board.").max(120), material: z.enum(MATERIALS), colour: vinylColour, shape: blankShapeSchema }),
+  technique: z.enum(TECHNIQUES),
+  films: z.array(vinylSchema).max(12),
 });
+export type NewClass = z.input<typeof newClassSchema>;
 
-const FIELDS = Object.keys(formSchema.shape);
+export interface MakeAnswer {
+  readonly message: string;
+  /** By the path of the field. */
+  readonly fields: Readonly<Record<string, string>>;
+}
 
-/** Makes a class of a project, or of nothing. What was typed comes back with every error. */
-export async function makeClass(_before: FormAnswer | null, form: FormData): Promise<FormAnswer> {
+/** Makes a class of a project, or of nothing. What is wrong comes back by its field; what was typed stays on the page. */
+export async function makeClass(given: NewClass): Promise<MakeAnswer> {
   const host = await requireHost();
-  const typed = Object.fromEntries(FIELDS.map((name) => [name, String(form.get(name) ?? "")]));
-  const read = formSchema.safeParse(typed);
-  if (!read.success) return { message: "Not made yet: see what is marked.", fields: messages(read.error), typed };
-  const given = read.data;
-  const projects = await withStudio(host.studioId, listProjects);
-  const project = projects.find(({ id }) => id === given.project);
-  const shape = project ? null : readShape(given, host.studio.unit);
-  if (shape && "fields" in shape) return { message: "Not made yet: see what is marked.", fields: shape.fields, typed };
-  const when = { date: given.date, time: given.time, zone: given.zone, minutes: given.minutes };
-  const setting = { kind: given.kind, place: given.place };
+  const read = newClassSchema.safeParse(given);
+  if (!read.success) return { message: "Not made yet: see what is marked.", fields: Object.fromEntries([...read.error.issues].reverse().map((issue) => [issue.path.join("."), issue.message])) };
+  const { title, when, setting, technique, films, blank } = read.data;
+  const project = (await withStudio(host.studioId, listProjects)).find(({ id }) => id === read.data.project);
+  if (!project && films.length === 0) return { message: "Not made yet: see what is marked.", fields: { films: "Choose at least one film." } };
+  const { settings } = host.studio;
   const base: ClassDocument = project
-    ? { ...project.document, title: given.title, when, setting, seats: [] }
-    : starterClass({ title: given.title, when, setting, blankName: given.blankName || "Blank", shape: (shape as { value: ClassDocument["blank"]["shape"] }).value, seats: [] });
-  const seats = seatsFromRoster(parseRoster(given.names, slotsOf(base.design)), slotsOf(base.design));
-  if (!seats.ok) return { message: "Not made yet: see the names.", fields: { names: `Line ${seats.line}: ${seats.message}` }, typed };
-  const checked = readClassDocument({ ...base, seats: seats.value });
-  if (!checked.ok) return { message: `Not made yet: ${checked.path}: ${checked.message}`, fields: checked.path.startsWith("$.seats") ? { names: checked.message } : {}, typed };
+    ? { ...project.document, title, when, setting, seats: [], recuts: [] }
+    : starterClass({
+        title,
+        when,
+        setting,
+        blankName: blank.name,
+        material: blank.material,
+        blankColour: blank.colour,
+        shape: blank.shape,
+        technique,
+        films,
+        cutter: settings.cutter,
+        prices: settings.prices,
+        schools: settings.schools,
+        seats: [],
+      });
+  const checked = readClassDocument({ ...base, seats: read.data.seats });
+  if (!checked.ok) return { message: `Not made yet: ${checked.path.replace(/^\$\.?/u, "")}: ${checked.message}`, fields: checked.path.startsWith("$.seats") ? { seats: checked.message } : {} };
   const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, checked.value, project?.id ?? null));
-  redirect(`/classes/${id}/${seats.value.length > 0 ? "letter" : "plan"}`);
-}
-
-function messages(error: z.ZodError): Record<string, string> {
-  return Object.fromEntries([...error.issues].reverse().map((issue) => [String(issue.path[0]), issue.message]));
-}
-
-type ShapeAnswer = { value: ClassDocument["blank"]["shape"] } | { fields: Record<string, string> };
-
-function readShape(given: z.infer<typeof formSchema>, unit: "mm" | "cm" | "inFraction" | "inDecimal"): ShapeAnswer {
-  const plain = unit === "mm" || unit === "cm" ? unit : "inDecimal";
-  const [width, height] = [parseLength(given.width, plain), parseLength(given.height, plain)];
-  const fields: Record<string, string> = {};
-  if (!width.ok) fields.width = "A length such as 70, 7 3/4 or 19 cm.";
-  if (!height.ok && given.shape !== "round") fields.height = "A length such as 40, 1 1/2 or 4 cm.";
-  if (Object.keys(fields).length > 0) return { fields };
-  const [w, h] = [width.ok ? width.mm : 0, height.ok ? height.mm : 0];
-  const shape = given.shape === "flat" ? { kind: "flat", width: w, height: h } : given.shape === "round" ? { kind: "round", diameter: w } : { kind: "straightCup", diameter: w, height: h };
-  const read = blankShapeSchema.safeParse(shape);
-  return read.success ? { value: read.data } : { fields: { height: read.error.issues[0]?.message ?? "Not a usable size." } };
+  redirect(`/classes/${id}/${checked.value.seats.length > 0 ? "letter" : "plan"}`);
 }
 
 export interface ImportAnswer {
@@ -96,7 +84,7 @@ export async function importClass(_before: ImportAnswer | null, form: FormData):
   }
   const read = readClassDocument(json);
   if (!read.ok) return { message: `${file.name}: ${read.path}: ${read.message}` };
-  const lost = read.value.design.items.find((item) => item.kind === "text" && !studioFont(item.font));
+  const lost = read.value.things.flatMap(({ design }) => design.items).find((item) => item.kind === "text" && !studioFont(item.font));
   if (lost?.kind === "text") return { message: `${file.name}: there is no font “${lost.font}” here.` };
   const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, read.value, null));
   redirect(`/classes/${id}/plan`);

@@ -2,38 +2,34 @@
 
 import { isZone } from "@elm-basket/core/calendar/dates.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { Field } from "@/ui/field.tsx";
+import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
 
-type Basics = Pick<ClassDocument, "title" | "when" | "setting" | "spareKits" | "spareSupplies">;
-const basicsOf = (document: ClassDocument): Basics => ({ title: document.title, when: document.when, setting: document.setting, spareKits: document.spareKits, spareSupplies: document.spareSupplies });
+type Basics = Pick<ClassDocument, "title" | "summary" | "when" | "setting" | "spareKits" | "spareSupplies">;
+const basicsOf = (document: ClassDocument): Basics => ({
+  title: document.title,
+  summary: document.summary,
+  when: document.when,
+  setting: document.setting,
+  spareKits: document.spareKits,
+  spareSupplies: document.spareSupplies,
+});
 
 export function ClassForm({ classId, document, version }: { classId: string; document: ClassDocument; version: number }) {
   const initial = useMemo(() => basicsOf(document), [document]);
   const editor = usePart<Basics>(classId, "class", initial, version, (answer) => basicsOf(answer.document as ClassDocument));
   const { value, change } = editor;
-  const [zone, setZone] = useState<string>();
   const when = (patch: Partial<Basics["when"]>, label: string) => change({ ...value, when: { ...value.when, ...patch } }, label);
   return (
     <div className="grid gap-3">
-      <Field label="Title">{(props) => <input {...props} value={value.title} maxLength={120} onChange={(event) => change({ ...value, title: event.target.value }, "Title")} />}</Field>
+      <TextField label="Title" value={value.title} maxLength={120} required="Give the class a title." onChange={(title) => change({ ...value, title }, "Title")} />
       <div className="grid grid-cols-2 gap-3">
         <Field label="Date">{(props) => <input {...props} type="date" value={value.when.date} onChange={(event) => event.target.value && when({ date: event.target.value }, "Date")} />}</Field>
         <Field label="Time">{(props) => <input {...props} type="time" value={value.when.time} onChange={(event) => event.target.value && when({ time: event.target.value }, "Time")} />}</Field>
-        <Field label="Minutes">
-          {(props) => (
-            <input
-              {...props}
-              type="number"
-              min={10}
-              max={1440}
-              value={value.when.minutes}
-              onChange={(event) => Number(event.target.value) >= 10 && when({ minutes: Math.min(1440, Math.round(Number(event.target.value))) }, "Length")}
-            />
-          )}
-        </Field>
+        <NumberField label="Minutes" value={value.when.minutes} least={10} most={1440} step={5} onChange={(minutes) => when({ minutes }, "Length")} />
         <Field label="Held">
           {(props) => (
             <select
@@ -47,34 +43,20 @@ export function ClassForm({ classId, document, version }: { classId: string; doc
           )}
         </Field>
       </div>
-      <Field label="Place">
-        {(props) => <input {...props} value={value.setting.place} maxLength={160} onChange={(event) => change({ ...value, setting: { ...value.setting, place: event.target.value } }, "Place")} />}
-      </Field>
-      <Field label="Time zone" error={zone !== undefined && !isZone(zone) ? "A time zone such as Europe/London." : undefined}>
-        {(props) => (
-          <input
-            {...props}
-            value={zone ?? value.when.zone}
-            onChange={(event) => {
-              setZone(event.target.value);
-              if (isZone(event.target.value)) when({ zone: event.target.value }, "Time zone");
-            }}
-          />
-        )}
-      </Field>
+      <TextField label="Place" value={value.setting.place} maxLength={160} onChange={(place) => change({ ...value, setting: { ...value.setting, place } }, "Place")} />
+      <TextField
+        label="Time zone"
+        value={value.when.zone}
+        required="A time zone such as Europe/London."
+        error={isZone(value.when.zone) ? undefined : "A time zone such as Europe/London."}
+        onChange={(zone) => when({ zone }, "Time zone")}
+      />
+      <LongTextField label="What the class is, in a sentence" value={value.summary} onChange={(summary) => change({ ...value, summary }, "Summary")} />
       <div className="grid grid-cols-2 gap-3">
-        <Field label="Spare cut kits">
-          {(props) => <input {...props} type="number" min={0} max={100} value={value.spareKits} onChange={(event) => change({ ...value, spareKits: clamp(event.target.value) }, "Spare kits")} />}
-        </Field>
-        <Field label="Spare blanks">
-          {(props) => (
-            <input {...props} type="number" min={0} max={100} value={value.spareSupplies} onChange={(event) => change({ ...value, spareSupplies: clamp(event.target.value) }, "Spare blanks")} />
-          )}
-        </Field>
+        <NumberField label="Spare cut kits" value={value.spareKits} least={0} most={100} onChange={(spareKits) => change({ ...value, spareKits }, "Spare kits")} />
+        <NumberField label="Spare blanks" value={value.spareSupplies} least={0} most={100} onChange={(spareSupplies) => change({ ...value, spareSupplies }, "Spare blanks")} />
       </div>
       <SaveNote editor={editor} />
     </div>
   );
 }
-
-const clamp = (text: string): number => Math.min(100, Math.max(0, Math.round(Number(text) || 0)));

@@ -1,11 +1,22 @@
 "use client";
 
+import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
+import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
+import { TECHNIQUES, type Technique } from "@elm-basket/core/plan/document.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
-import { useActionState, useState } from "react";
-import type { FormAnswer } from "@/account/actions.ts";
+import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { useState, useTransition } from "react";
+import { Controller, useForm } from "react-hook-form";
+import { SHAPE_WORDS, ShapeFields, shapeAs } from "@/stations/measure/shape-fields.tsx";
 import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
-import { makeClass } from "./actions.ts";
+import { NumberField, TextField } from "@/ui/fields.tsx";
+import { FilmDot } from "@/ui/marks.tsx";
+import { RosterPaste, usePastedRoster } from "@/ui/roster-paste.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
+import { type MakeAnswer, makeClass, type NewClass } from "./actions.ts";
+import { ColourField, FilmFields, freeFilmId, newFilm } from "./film-fields.tsx";
 
 interface ProjectChoice {
   readonly id: string;
@@ -14,111 +25,119 @@ interface ProjectChoice {
   readonly slots: readonly string[];
 }
 
-const SIZES = {
-  flat: { width: "Width of the face", height: "Height of the face" },
-  round: { width: "Diameter of the face", height: "" },
-  straightCup: { width: "Diameter of the cup", height: "Height of the cup" },
-} as const;
-type Shape = keyof typeof SIZES;
+interface Props {
+  readonly projects: readonly ProjectChoice[];
+  readonly chosen: string;
+  readonly zone: string;
+  readonly unit: LengthUnit;
+  readonly date: string;
+  readonly today: string;
+  readonly currency: string;
+  /** Films the studio has used before. */
+  readonly shelf: readonly Vinyl[];
+}
 
-export function NewClassForm({ projects, chosen, zone, unit, date }: { projects: readonly ProjectChoice[]; chosen: string; zone: string; unit: LengthUnit; date: string }) {
-  const [answer, act, busy] = useActionState<FormAnswer | null, FormData>(makeClass, null);
-  const typed = answer?.typed;
-  const [project, setProject] = useState(chosen);
-  const [shape, setShape] = useState<Shape>("flat");
-  const found = projects.find(({ id }) => id === project);
-  const columns = found ? [...new Set(["name", ...found.slots])] : ["name"];
-  const inches = unit === "inFraction" || unit === "inDecimal";
+type Values = Omit<NewClass, "seats" | "films" | "blank"> & { blank: Omit<NewClass["blank"], "shape"> & { shape: BlankShape }; films: Vinyl[] };
+
+const FIRST_SHAPE: BlankShape = { kind: "flat", width: 70, height: 40 };
+
+/** Everything that decides what is cut, asked in the order in which one thinks of it. */
+export function NewClassForm({ projects, chosen, zone, unit, date, today, currency, shelf }: Props) {
+  const first = projects.find(({ id }) => id === chosen);
+  const form = useForm<Values>({
+    defaultValues: {
+      project: chosen,
+      title: first?.title ?? "",
+      when: { date, time: "14:00", zone, minutes: first?.minutes ?? 90 },
+      setting: { kind: "room", place: "" },
+      blank: { name: "Wooden tag", material: "sealedWood", colour: "#D9C29A", shape: FIRST_SHAPE },
+      technique: "decal",
+      films: [],
+    },
+  });
+  const [busy, start] = useTransition();
+  const [answer, setAnswer] = useState<MakeAnswer | null>(null);
+  const value = form.watch();
+  const project = projects.find(({ id }) => id === value.project);
+  const slots = project ? project.slots : ["name"];
+  const pasted = usePastedRoster(slots);
+  const wrong = (path: string) => answer?.fields[path];
+  const set = (path: Parameters<typeof form.setValue>[0], next: never) => form.setValue(path, next, { shouldDirty: true });
+  const send = form.handleSubmit((given) =>
+    start(async () => {
+      if (pasted.trouble !== null || !pasted.seats.ok) return setAnswer({ message: "Not made yet: see the names.", fields: {} });
+      setAnswer(await makeClass({ ...given, seats: pasted.seats.value }));
+    }),
+  );
   return (
-    <form action={act} className="grid gap-x-14 gap-y-8 lg:grid-cols-2" key={JSON.stringify(typed ?? {})}>
+    <form onSubmit={send} className="grid gap-x-14 gap-y-8 lg:grid-cols-[1fr_1.2fr]" aria-busy={busy}>
       <div className="grid content-start gap-4">
         <h2 className="text-xl">What and when</h2>
-        <Field label="Of">
-          {(props) => (
-            <select {...props} name="project" value={project} onChange={(event) => setProject(event.target.value)}>
-              <option value="">nothing yet: a blank and names</option>
-              {projects.map(({ id, title }) => (
-                <option key={id} value={id}>
-                  {title}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
-        <Field label="Title" error={answer?.fields?.title}>
-          {(props) => <input key={project} {...props} name="title" required maxLength={120} defaultValue={typed?.title ?? found?.title ?? ""} />}
-        </Field>
+        <SelectField
+          label="Of"
+          value={value.project}
+          words={[["", "nothing yet: a blank and names"] as const, ...projects.map(({ id, title }) => [id, title] as const)]}
+          onChange={(id) => {
+            const found = projects.find((one) => one.id === id);
+            form.setValue("project", id);
+            if (!found) return;
+            form.setValue("title", found.title);
+            form.setValue("when.minutes", found.minutes);
+          }}
+        />
+        <Controller control={form.control} name="title" render={({ field }) => <TextField label="Title" value={field.value} maxLength={120} error={wrong("title")} onChange={field.onChange} />} />
         <div className="grid grid-cols-2 gap-4">
-          <Field label="Date" error={answer?.fields?.date}>
-            {(props) => <input {...props} type="date" name="date" required defaultValue={typed?.date ?? date} />}
+          <Field
+            label="Date"
+            error={wrong("when.date")}
+            hint={value.when.date < today ? "That day is over. Is the date right?" : yearsAway(today, value.when.date) > 2 ? "More than two years away. Is the year right?" : ""}
+          >
+            {(props) => <input {...props} type="date" className="min-h-11" required {...form.register("when.date")} />}
           </Field>
-          <Field label="Time" error={answer?.fields?.time}>
-            {(props) => <input {...props} type="time" name="time" required defaultValue={typed?.time ?? "14:00"} />}
+          <Field label="Time" error={wrong("when.time")}>
+            {(props) => <input {...props} type="time" className="min-h-11" required {...form.register("when.time")} />}
           </Field>
-          <Field label="Minutes" error={answer?.fields?.minutes}>
-            {(props) => <input key={project} {...props} type="number" name="minutes" min={10} max={1440} required defaultValue={typed?.minutes ?? found?.minutes ?? 90} />}
-          </Field>
-          <Field label="Time zone" error={answer?.fields?.zone}>
-            {(props) => <input {...props} name="zone" required defaultValue={typed?.zone ?? zone} />}
-          </Field>
+          <NumberField label="Minutes" value={value.when.minutes ?? 90} least={10} most={1440} step={5} error={wrong("when.minutes")} onChange={(minutes) => set("when.minutes", minutes as never)} />
+          <TextField label="Time zone" value={value.when.zone} error={wrong("when.zone")} onChange={(next) => set("when.zone", next as never)} />
+          <SelectField label="Held" value={value.setting.kind} words={{ room: "in a room", craftAlong: "as a live craft-along" }} onChange={(kind) => set("setting.kind", kind as never)} />
+          <TextField label="Place" value={value.setting.place ?? ""} maxLength={160} onChange={(place) => set("setting.place", place as never)} />
         </div>
-        <div className="grid grid-cols-2 gap-4">
-          <Field label="Held">
-            {(props) => (
-              <select {...props} name="kind" defaultValue={typed?.kind ?? "room"}>
-                <option value="room">in a room</option>
-                <option value="craftAlong">as a live craft-along</option>
-              </select>
-            )}
-          </Field>
-          <Field label="Place" error={answer?.fields?.place}>
-            {(props) => <input {...props} name="place" maxLength={160} defaultValue={typed?.place} />}
-          </Field>
-        </div>
-        {project === "" ? (
-          <fieldset className="grid gap-4">
-            <legend className="mb-2 font-bold font-head text-xl">The blank</legend>
-            <div className="grid grid-cols-2 gap-4">
-              <Field label="What it is">{(props) => <input {...props} name="blankName" maxLength={120} defaultValue={typed?.blankName ?? "Wooden tag"} />}</Field>
-              <Field label="Shape">
-                {(props) => (
-                  <select {...props} name="shape" value={shape} onChange={(event) => setShape(event.target.value as Shape)}>
-                    <option value="flat">flat, rectangular face</option>
-                    <option value="round">flat, round face</option>
-                    <option value="straightCup">straight cup</option>
-                  </select>
-                )}
-              </Field>
-              <Field label={SIZES[shape].width} error={answer?.fields?.width} hint={inches ? "7 3/4, 7.75, 19 cm" : "70, 19 cm, 7 3/4 in"}>
-                {(props) => <input {...props} name="width" defaultValue={typed?.width ?? (inches ? "2 3/4" : "70 mm")} />}
-              </Field>
-              {SIZES[shape].height ? (
-                <Field label={SIZES[shape].height} error={answer?.fields?.height}>
-                  {(props) => <input {...props} name="height" defaultValue={typed?.height ?? (inches ? "1 1/2" : "40 mm")} />}
-                </Field>
-              ) : (
-                <input type="hidden" name="height" value="1" />
-              )}
-            </div>
-          </fieldset>
-        ) : (
+        {!project && (
           <>
-            <input type="hidden" name="blankName" value="" />
-            <input type="hidden" name="shape" value="flat" />
-            <input type="hidden" name="width" value="" />
-            <input type="hidden" name="height" value="" />
+            <fieldset className="grid gap-4">
+              <legend className="mb-2 font-bold font-head text-xl">The blank</legend>
+              <div className="grid grid-cols-2 gap-4">
+                <TextField label="What it is" value={value.blank.name} maxLength={120} error={wrong("blank.name")} onChange={(name) => set("blank.name", name as never)} />
+                <SelectField label="Shape" value={value.blank.shape.kind} words={SHAPE_WORDS} onChange={(kind) => set("blank.shape", shapeAs(kind, value.blank.shape) as never)} />
+              </div>
+              <ShapeFields key={value.blank.shape.kind} shape={value.blank.shape} unit={unit} onChange={(shape) => set("blank.shape", shape as never)} />
+              {Object.entries(answer?.fields ?? {}).map(
+                ([path, message]) =>
+                  path.startsWith("blank.shape") && (
+                    <p key={path} role="alert" className="text-brick text-sm">
+                      {message}
+                    </p>
+                  ),
+              )}
+              <div className="grid grid-cols-[1fr_90px] gap-4">
+                <SelectField label="Made of" value={value.blank.material} words={MATERIAL_WORDS} onChange={(material) => set("blank.material", material as never)} />
+                <ColourField label="Its colour" value={value.blank.colour} onChange={(colour) => set("blank.colour", colour as never)} />
+              </div>
+            </fieldset>
+            <TechniqueChoice value={value.technique} onChange={(technique) => set("technique", technique as never)} />
           </>
         )}
       </div>
       <div className="grid content-start gap-4">
+        {!project && <FilmChoice films={value.films} shelf={shelf} unit={unit} currency={currency} error={wrong("films")} onChange={(films) => set("films", films as never)} />}
         <h2 className="text-xl">Who comes</h2>
-        <Field
-          label={columns.length > 1 ? `One line a seat: ${columns.join(", ")} (commas or tabs between)` : "One name a line"}
-          hint="Paste from a spreadsheet or a list. You can add and change names later."
-          error={answer?.fields?.names}
-        >
-          {(props) => <textarea {...props} name="names" rows={16} spellCheck={false} className="w-full font-text" defaultValue={typed?.names} />}
-        </Field>
+        <p className="text-soft">One line a seat: {["name", ...slots.filter((slot) => slot !== "name")].join(", ")}. You can add and change names later.</p>
+        <RosterPaste pasted={pasted} slots={slots} rows={12} />
+        {wrong("seats") && (
+          <p role="alert" className="text-brick">
+            {wrong("seats")}
+          </p>
+        )}
         {answer && (
           <p role="alert" className="text-brick">
             {answer.message}
@@ -129,5 +148,96 @@ export function NewClassForm({ projects, chosen, zone, unit, date }: { projects:
         </Button>
       </div>
     </form>
+  );
+}
+
+const yearsAway = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / (365.25 * 24 * 3600 * 1000);
+
+function TechniqueChoice({ value, onChange }: { value: Technique; onChange: (technique: Technique) => void }) {
+  return (
+    <fieldset>
+      <legend className="mb-2 font-bold font-head text-xl">How it is made</legend>
+      {TECHNIQUES.map((technique) => (
+        <label
+          key={technique}
+          className={`flex min-h-11 cursor-pointer items-start gap-3 border-rule border-b border-l-4 py-2 pl-2 ${technique === value ? "border-l-elm bg-paper" : "border-l-transparent"}`}
+        >
+          <input type="radio" name="technique" className="mt-1.5" checked={technique === value} onChange={() => onChange(technique)} />
+          <span>
+            <span className="block font-bold">{TECHNIQUE_WORDS[technique].name}</span>
+            <span className="block text-soft text-sm">{TECHNIQUE_WORDS[technique].what}</span>
+          </span>
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+interface FilmChoiceProps {
+  readonly films: readonly Vinyl[];
+  readonly shelf: readonly Vinyl[];
+  readonly unit: LengthUnit;
+  readonly currency: string;
+  readonly error: string | undefined;
+  readonly onChange: (films: Vinyl[]) => void;
+}
+
+/** Its colours: from the shelf or new; the first is that of the names. */
+function FilmChoice({ films, shelf, unit, currency, error, onChange }: FilmChoiceProps) {
+  const [open, setOpen] = useState<string | null>(null);
+  const add = (film: Vinyl, inHand: boolean) => {
+    onChange([...films, film]);
+    setOpen(inHand ? film.id : null);
+  };
+  const free = shelf.filter((film) => !films.some(({ name, family, colour }) => name === film.name && family === film.family && colour === film.colour));
+  return (
+    <fieldset>
+      <legend className="mb-2 font-bold font-head text-xl">Its films</legend>
+      <ul>
+        {films.map((film, i) => (
+          <li key={film.id} className={`border-rule border-b py-2 ${open === film.id ? "bg-paper px-3" : ""}`}>
+            <div className="flex items-center gap-3">
+              <FilmDot colour={film.colour} size={24} />
+              <b className="flex-1">{film.name}</b>
+              {i === 0 && films.length > 1 && <span className="text-soft text-sm">for the names</span>}
+              <button type="button" className="verb min-h-11" aria-label={`${open === film.id ? "Close" : "Change"} ${film.name}`} onClick={() => setOpen(open === film.id ? null : film.id)}>
+                {open === film.id ? "close" : "change"}
+              </button>
+              <button type="button" className="verb min-h-11" aria-label={`Take ${film.name} out`} onClick={() => onChange(films.filter(({ id }) => id !== film.id))}>
+                take out
+              </button>
+            </div>
+            {open === film.id && (
+              <div className="pt-2">
+                <FilmFields film={film} unit={unit} currency={currency} onChange={(next) => onChange(films.map((old) => (old.id === film.id ? next : old)))} />
+              </div>
+            )}
+          </li>
+        ))}
+      </ul>
+      {free.length > 0 && (
+        <ul className="my-2 flex flex-wrap gap-2" aria-label="From the shelf">
+          {free.slice(0, 16).map((film) => (
+            <li key={`${film.name}-${film.family}-${film.colour}`}>
+              <button
+                type="button"
+                className="flex min-h-11 items-center gap-2 rounded-card border border-rule-strong bg-paper px-3 hover:border-elm"
+                onClick={() => add({ ...film, id: freeFilmId(films, film.name) }, false)}
+              >
+                <FilmDot colour={film.colour} /> {film.name}
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <button type="button" className="verb min-h-11" onClick={() => add(newFilm(films), true)}>
+        Add a new film
+      </button>
+      {error && (
+        <p role="alert" className="text-brick text-sm">
+          {error}
+        </p>
+      )}
+    </fieldset>
   );
 }

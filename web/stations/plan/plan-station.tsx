@@ -1,27 +1,63 @@
 import { cautionsFor } from "@elm-basket/core/advice/cautions.ts";
-import { DEADLINE_WORDS } from "@elm-basket/core/advice/words-en.ts";
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { drawingPath, readPiecePath } from "@elm-basket/core/geometry/path.ts";
+import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
+import { listProjects, listStock } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { piecesOfSeats } from "@/data/making.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { loadStation, type StationData } from "@/stations/frame/load.ts";
 import { Basket, strandsDone } from "@/ui/basket.tsx";
 import { FileButton } from "@/ui/button.tsx";
-import { showDate, showDaysAway, todayIn } from "@/ui/dates.ts";
+import { showDaysAway, todayIn } from "@/ui/dates.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { labelsOf } from "../frame/labels.ts";
 import { ClassForm } from "./class-form.tsx";
+import { DeadlineList } from "./deadline-list.tsx";
+import { FilmsPanel } from "./films-panel.tsx";
 import { KeepAsProject } from "./keep-as-project.tsx";
 import { type SetSeat, SetView } from "./set-view.tsx";
+import { ThingsPanel } from "./things-panel.tsx";
 
 export async function PlanStation({ id }: { id: string }) {
   const loaded = await loadStation(id);
-  if (!loaded.ok) return <p className="text-lg">Mend the blank or the design, and the plan comes back.</p>;
+  const host = loaded.ok ? loaded.data.host : loaded.host;
+  const stored = loaded.ok ? loaded.data.planned : loaded.stored;
+  const [stock, projects] = await withStudio(host.studioId, async (sql) => [await listStock(sql), await listProjects(sql)] as const);
+  const shelf = stock.vinyls.flatMap((body) => {
+    const read = vinylSchema.safeParse(body);
+    return read.success ? [read.data] : [];
+  });
+  const known = projects.flatMap((project) => project.document.things.map((thing) => ({ title: project.document.things.length === 1 ? project.title : `${project.title}: ${thing.title}`, thing })));
+  const things = <ThingsPanel classId={id} document={stored.document} version={stored.versions.class} unit={host.studio.unit} known={known} />;
+  const films = (
+    <FilmsPanel
+      classId={id}
+      document={stored.document}
+      version={stored.versions.class}
+      unit={host.studio.unit}
+      use={loaded.ok ? loaded.data.planned.plan.vinyl.map(({ vinyl, usedMm2, loads }) => ({ vinyl, usedMm2, loads })) : []}
+      shelf={shelf}
+    />
+  );
+  if (!loaded.ok)
+    return (
+      <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[300px_1fr]">
+        <section>
+          <h2 className="mb-3 text-lg">The class</h2>
+          <ClassForm classId={id} document={stored.document} version={stored.versions.class} />
+        </section>
+        <section>
+          {things}
+          {films}
+        </section>
+      </div>
+    );
   const { data } = loaded;
-  const { planned, host, kits } = data;
+  const { planned, kits } = data;
   const labels = labelsOf(planned.plan);
   const seats = planned.plan.seats.map(({ seat, label }) => ({
     seat,
@@ -43,14 +79,9 @@ export async function PlanStation({ id }: { id: string }) {
       </section>
       <section>
         <Countdown data={data} />
-        <SetView
-          classId={id}
-          blank={planned.document.blank}
-          vinyls={planned.document.vinyls}
-          seats={await setSeats(data)}
-          count={planned.plan.seats.length}
-          use={planned.plan.vinyl.map(({ vinyl, usedMm2, loads }) => ({ vinyl, usedMm2, loads }))}
-        />
+        <SetView classId={id} blank={thingOf(planned.document).blank} vinyls={planned.document.vinyls} seats={await setSeats(data)} count={planned.plan.seats.length} />
+        {things}
+        {films}
         <h2 className="mt-8 mb-2 text-lg">The basket</h2>
         <Basket seats={seats} href={(seat) => `/classes/${id}/weed?kit=${encodeURIComponent(seat)}`} />
       </section>
@@ -90,11 +121,12 @@ async function setSeats({ host, planned }: StationData): Promise<SetSeat[]> {
     ),
   );
   const order = planned.document.vinyls.map(({ id }) => id);
+  const thing = thingOf(planned.document).id;
   return first.map(({ seat, label }) => ({
     seat,
     label,
     layers: order.flatMap((vinyl) => {
-      const own = pieces.filter((piece) => piece.seat === seat && piece.vinyl === vinyl);
+      const own = pieces.filter((piece) => piece.seat === seat && piece.vinyl === vinyl && piece.thing === thing);
       return own.length === 0
         ? []
         : [
@@ -132,31 +164,20 @@ function Minutes({ data }: { data: StationData }) {
   );
 }
 
-/** Deadlines counted back from the date, on one line to scale of days. */
+/** The date, and what has to be done by when. */
 function Countdown({ data }: { data: StationData }) {
-  const { document, plan } = data.planned;
+  const { document, id, versions } = data.planned;
   const today = todayIn(document.when.zone);
   const left = daysBetween(today, document.when.date);
   return (
     <>
       <h2 className="mb-2 text-2xl">{left < 0 ? `This class was ${showDaysAway(left)}` : left === 0 ? "The class is today" : `${left} ${left === 1 ? "day" : "days"} to go`}</h2>
       {left < 0 && <p className="mb-2 text-soft">The date lies in the past: set a new one to plan it again.</p>}
-      <ol className="border-rule border-t">
-        {[...plan.deadlines, { code: "class", date: document.when.date, daysBefore: 0 }].map((deadline) => {
-          const away = daysBetween(today, deadline.date);
-          const late = away < 0 && left >= 0;
-          return (
-            <li key={deadline.code} className="grid grid-cols-[110px_1fr_auto] items-center gap-4 border-rule border-b py-2">
-              <span className="font-bold">{showDate(deadline.date, "short")}</span>
-              <span>{deadline.code === "class" ? `Class, ${document.when.time}` : DEADLINE_WORDS[deadline.code as keyof typeof DEADLINE_WORDS]}</span>
-              <span className={late ? "flex items-center gap-2 font-bold text-ochre" : "text-soft"}>
-                {late && <SeverityMark severity="check" size={13} />}
-                {showDaysAway(away)}
-              </span>
-            </li>
-          );
-        })}
-      </ol>
+      {left > FAR_DAYS && <p className="mb-2 text-ochre">That is more than two years away. Is the year right?</p>}
+      <DeadlineList classId={id} document={document} version={versions.class} today={today} />
     </>
   );
 }
+
+/** Nobody plans a class so far ahead. */
+const FAR_DAYS = 730;

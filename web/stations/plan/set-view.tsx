@@ -5,7 +5,6 @@ import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
-import { FilmDot } from "@/ui/marks.tsx";
 import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { type SwapEffect, swapEffect, swapVinyls } from "./swap-actions.ts";
@@ -23,13 +22,10 @@ interface Props {
   readonly seats: readonly SetSeat[];
   /** Of the class, of which the first are shown. */
   readonly count: number;
-  readonly use: readonly { readonly vinyl: string; readonly usedMm2: number; readonly loads: number }[];
 }
 
-const dm2 = (mm2: number): string => `${(mm2 / 10_000).toFixed(1)} dm²`;
-
 /** All designs in their colours on their blanks, and what it would look like and take with two vinyls exchanged. */
-export function SetView({ classId, blank, vinyls, seats, count, use }: Props) {
+export function SetView({ classId, blank, vinyls, seats, count }: Props) {
   const router = useRouter();
   const face = useFacePicture(blank);
   const used = vinyls.filter(({ id }) => seats.some(({ layers }) => layers.some(({ vinyl }) => vinyl === id)));
@@ -80,22 +76,6 @@ export function SetView({ classId, blank, vinyls, seats, count, use }: Props) {
           The first {seats.length} of {count}. Letter shows all of them.
         </p>
       )}
-      <ul className="flex flex-wrap gap-x-6 gap-y-2">
-        {vinyls.map((vinyl) => {
-          const entry = use.find((own) => own.vinyl === vinyl.id);
-          return (
-            <li key={vinyl.id} className="flex items-start gap-2">
-              <span className="pt-0.5">
-                <FilmDot colour={vinyl.colour} size={26} />
-              </span>
-              <span>
-                <span className="block font-bold">{vinyl.name}</span>
-                <span className="block text-soft text-sm">{entry ? `${dm2(entry.usedMm2)}, ${entry.loads} ${entry.loads === 1 ? "load" : "loads"}` : "not used yet"}</span>
-              </span>
-            </li>
-          );
-        })}
-      </ul>
       {used.length > 1 && (
         <div className="mt-4 border-rule border-t pt-3">
           <div className="flex flex-wrap items-end gap-3 text-sm">

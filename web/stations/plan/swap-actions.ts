@@ -1,7 +1,7 @@
 "use server";
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { swappedVinyls } from "@elm-basket/core/plan/swap.ts";
+import { replacedVinyl, swappedVinyls } from "@elm-basket/core/plan/swap.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { requireHost } from "@/account/session.ts";
@@ -41,21 +41,31 @@ export async function swapEffect(id: string, a: string, b: string): Promise<Swap
       ...[a, b].map((vinyl) => ({ what: "film", vinyl, before: film(plan, vinyl), after: film(other.plan, vinyl) })),
       row("At the cutter", ({ preparation }) => showMinutes(preparation.cuttingMinutes)),
       row("Weeding", ({ preparation }) => showMinutes(preparation.weedingMinutes)),
-      row("Cost of a seat", ({ cost }) => moneyText(cost.perSeat, cost.currency)),
+      row("Cost of a seat", ({ cost }) => (cost.perSeat === null ? "not known yet" : moneyText(cost.perSeat, cost.currency))),
       row("Findings", findings),
     ],
   };
 }
 
 /** False when another window changed the design meanwhile. */
-export async function swapVinyls(id: string, a: string, b: string): Promise<boolean> {
+export const swapVinyls = async (id: string, a: string, b: string): Promise<boolean> => inOtherVinyls(id, a, b, "exchanged");
+
+/** One film in the place of another, in every design and whatever seats have of their own. */
+export const replaceVinyl = async (id: string, from: string, into: string): Promise<boolean> => inOtherVinyls(id, from, into, "replaced");
+
+async function inOtherVinyls(id: string, a: string, b: string, how: "exchanged" | "replaced"): Promise<boolean> {
   const host = await requireHost();
   const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;
   if (!stored || !known(stored.document, a, b)) return false;
-  const swapped = swappedVinyls(stored.document, a, b);
+  const swapped = how === "exchanged" ? swappedVinyls(stored.document, a, b) : replacedVinyl(stored.document, a, b);
   const nameOf = (vinyl: string) => stored.document.vinyls.find((own) => own.id === vinyl)?.name ?? vinyl;
-  const label = `${nameOf(a)} and ${nameOf(b)} exchanged`;
+  const label = how === "exchanged" ? `${nameOf(a)} and ${nameOf(b)} exchanged` : `${nameOf(a)} replaced by ${nameOf(b)}`;
   // Seats first: when the design then fails to save, undo puts them back.
   if (JSON.stringify(swapped.seats) !== JSON.stringify(stored.document.seats) && !(await saveClassPart(id, "seats", swapped.seats, stored.versions.seats, label)).ok) return false;
-  return (await saveClassPart(id, "design", swapped.design, stored.versions.design, label)).ok;
+  for (const { id: thing, design } of swapped.things) {
+    const before = stored.document.things.find((own) => own.id === thing)?.design;
+    if (JSON.stringify(before) === JSON.stringify(design)) continue;
+    if (!(await saveClassPart(id, `design:${thing}`, design, stored.versions[`design:${thing}`] ?? 0, label)).ok) return false;
+  }
+  return true;
 }

@@ -1,4 +1,9 @@
+import { TECHNIQUES } from "@elm-basket/core/plan/document.ts";
+import { starterTools } from "@elm-basket/core/plan/starter.ts";
+import { starterSteps } from "@elm-basket/core/plan/starter-steps.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
+import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { runSheet } from "@elm-basket/core/scheduling/step.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import QRCode from "qrcode";
@@ -13,6 +18,7 @@ import { FigureRow } from "@/ui/reckoned.tsx";
 import { siteAddress } from "@/ui/site-address.ts";
 import { PrintButton } from "./print-button.tsx";
 import { RenewLink } from "./renew-link.tsx";
+import { StepsBench } from "./steps-bench.tsx";
 
 export async function TeachStation({ id }: { id: string; query: Record<string, string | undefined> }) {
   const data = await loadPlanned(id);
@@ -48,59 +54,25 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
           {planned.document.title} · {showDate(planned.document.when.date)}
         </p>
         <RunLine data={data} sheet={sheet} />
-        <ol className="mt-4 border-rule border-t">
-          {rows.map((row, i) => {
-            const step = steps.get(row.id);
-            const timing = sheet.steps[i];
-            const gap = i > 0 ? (timing?.startMinute ?? 0) - ((sheet.steps[i - 1]?.startMinute ?? 0) + (sheet.steps[i - 1]?.minutes ?? 0)) : 0;
-            return (
-              <li key={row.id} className="break-inside-avoid">
-                {gap > 0 && <p className="border-ochre border-b-2 border-dashed py-1.5 pl-[104px] text-ochre">{gap} min of waiting while it dries: tea, or start tidying</p>}
-                <div className="grid grid-cols-[84px_1fr] gap-5 border-rule border-b py-3">
-                  <p>
-                    <b className="block text-lg">{row.start}</b>
-                    <span className="text-soft text-sm">{row.minutes} min</span>
-                  </p>
-                  <div>
-                    <p className="font-bold text-lg">
-                      {row.title}
-                      {row.waves > 1 && <span className="font-normal text-soft"> · {row.waves} turns at the tool</span>}
-                      {timing && timing.drying.length > 0 && <span className="font-normal text-ochre"> · meanwhile dries: {timing.drying.map((dry) => steps.get(dry)?.title ?? dry).join(", ")}</span>}
-                    </p>
-                    {step?.say && (
-                      <p>
-                        <span className="text-soft">Say: </span>
-                        {step.say}
-                      </p>
-                    )}
-                    {step?.show && (
-                      <p>
-                        <span className="text-soft">Show: </span>
-                        {step.show}
-                      </p>
-                    )}
-                    {step?.check && (
-                      <p>
-                        <span className="text-soft">Check: </span>
-                        {step.check}
-                      </p>
-                    )}
-                    {step?.care && (
-                      <p className="text-ochre">
-                        <b>Care: </b>
-                        {step.care}
-                      </p>
-                    )}
-                  </div>
-                </div>
-              </li>
-            );
-          })}
-          <li className="grid grid-cols-[84px_1fr] gap-5 py-3">
-            <b className="text-lg">{end.end}</b>
-            <b className="text-lg">End</b>
-          </li>
-        </ol>
+        <StepsBench
+          classId={id}
+          document={planned.document}
+          version={planned.versions.class}
+          end={end.end}
+          times={rows.map((row, i) => ({
+            id: row.id,
+            start: row.start,
+            minutes: row.minutes,
+            waves: row.waves,
+            dries: sheet.steps[i]?.drying ?? [],
+            gap: i > 0 ? Math.max(0, (sheet.steps[i]?.startMinute ?? 0) - ((sheet.steps[i - 1]?.startMinute ?? 0) + (sheet.steps[i - 1]?.minutes ?? 0))) : 0,
+          }))}
+          proposals={TECHNIQUES.map((technique) => ({
+            name: TECHNIQUE_WORDS[technique].name,
+            steps: starterSteps(technique, thingOf(planned.document).blank.material, host.studio.settings.schools),
+            tools: starterTools(technique),
+          }))}
+        />
       </section>
       <aside className="no-print">
         <FigureRow

@@ -2,6 +2,7 @@
 import { addDays, CRAFT_ALONG_LEAD_DAYS, type DeadlineCode, daysBetween, ROOM_LEAD_DAYS } from "@elm-basket/core/calendar/dates.ts";
 import { type EveningPlan, tonight } from "@elm-basket/core/calendar/evenings.ts";
 import { PACK_MINUTES_PER_KIT } from "@elm-basket/core/plan/plan.ts";
+import { freeOn } from "@/account/free-evenings.ts";
 import type { Host } from "@/account/session.ts";
 import { type ClassListRow, listClasses } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
@@ -52,6 +53,7 @@ export async function loadTonight(host: Host): Promise<TonightView> {
   const plan = tonight(
     tasks.map((task) => ({ id: task.id, minutes: task.allMinutes, dueDate: task.dueDate })),
     today,
+    (date) => freeOn(host.studio, date),
   );
   const chosen = plan.tasks.flatMap(({ id, minutes }) => {
     const task = tasks.find((candidate) => candidate.id === id);
@@ -71,7 +73,7 @@ export async function loadTonight(host: Host): Promise<TonightView> {
 
 function tasksOf(row: ClassListRow, left: Awaited<ReturnType<typeof workLeft>>[number] | undefined, today: string): TonightTask[] {
   if (!left) return [];
-  const lead = row.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS;
+  const lead = row.lead_days ?? (row.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS);
   const due = (code: DeadlineCode) => {
     const date = addDays(row.class_date, -(lead[code] ?? 0));
     return date < today ? today : date;

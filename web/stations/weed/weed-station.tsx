@@ -1,3 +1,5 @@
+import { goesOf } from "@elm-basket/core/plan/technique.ts";
+import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { withStudio } from "@/data/client.ts";
 import { type KitRow, piecesOfSeat } from "@/data/making.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
@@ -45,7 +47,7 @@ export async function WeedStation({ id, query }: { id: string; query: Record<str
       pieces={pieces.map((piece) => ({ id: piece.id, vinyl: piece.vinyl, counters: piece.counters, small: piece.small, path: piece.path }))}
       vinyls={data.planned.document.vinyls.map(({ id: own, name, colour, family }) => ({ id: own, name, colour, family }))}
       splits={data.planned.plan.splits.filter(({ seat }) => seat === kit.seat)}
-      stencil={data.planned.document.technique === "stencil"}
+      stencil={goesOf(thingOf(data.planned.document).technique) === "out"}
     />
   );
 }

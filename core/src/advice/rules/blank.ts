@@ -1,4 +1,5 @@
-import { adviseOn } from "../film-choice.ts";
+import { isPainted, needsTape } from "../../plan/technique.ts";
+import { adviseOn, tapeAdvice } from "../film-choice.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
@@ -14,10 +15,14 @@ export const blankRules: Rule = ({ document, face, kits }) => {
   if (document.blank.handle?.school === "both") findings.push(tip("twiceTheVinyl", {}));
   for (const vinyl of document.vinyls) {
     if (!kits.some((kit) => kit.vinyl === vinyl.id)) continue;
-    const advice = adviseOn(vinyl.family, { ...document.use, paintedOver: document.use.paintedOver || document.technique === "stencil" }, document.blank.material);
+    const advice = adviseOn(vinyl.family, { ...document.use, paintedOver: document.use.paintedOver || isPainted(document.technique) }, document.blank.material);
     const where = { vinyl: vinyl.id };
     if (advice.verdict === "unsuited")
       findings.push({ code: "filmUnsuited", severity: "check", where, values: { name: vinyl.name, reason: advice.reasons[0] ?? "" }, remedies: [leaveIt({ code: "filmUnsuited", where })] });
+    if (tapeAdvice(vinyl.family, document.blank.material).why === "quarrel" && needsTape(document.technique))
+      findings.push({ code: "tapeQuarrel", severity: "check", where, values: { name: vinyl.name }, remedies: [leaveIt({ code: "tapeQuarrel", where })] });
+    if (document.technique === "ironOnStencil" && vinyl.family !== "ironOn")
+      findings.push({ code: "notIronOn", severity: "stop", where, values: { name: vinyl.name }, remedies: [{ code: "setFamily", values: { vinyl: vinyl.id, family: "ironOn" } }] });
   }
   return findings;
 };

@@ -1,5 +1,6 @@
 import { polygonArea } from "../../geometry/polygon.ts";
 import type { FontLookup } from "../../lettering/compose-row.ts";
+import { goesOf } from "../../plan/technique.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
@@ -11,7 +12,11 @@ const MANY_MARKS = 2;
 
 /** Insides that overlap closed, insides too tight to weed, dots that get lost. */
 export const counterRules: Rule = (plan, fonts) =>
-  plan.document.design.items.flatMap((item): Finding[] => (item.kind === "text" ? [...closed(plan, item), ...tight(plan, item, fonts), ...looseMarks(plan, item, fonts)] : []));
+  plan.document.design.items.flatMap((item): Finding[] => {
+    if (item.kind !== "text") return [];
+    // Insides of a stencil stay: they are not picked out, and dots are taken out with their letters.
+    return goesOf(plan.document.technique) === "out" ? closed(plan, item) : [...closed(plan, item), ...tight(plan, item), ...looseMarks(plan, item, fonts)];
+  });
 
 type Plan = Parameters<Rule>[0];
 type TextItem = Extract<Plan["document"]["design"]["items"][number], { kind: "text" }>;
@@ -35,33 +40,24 @@ function closed(plan: Plan, item: TextItem): Finding[] {
   ];
 }
 
-function tight(plan: Plan, item: TextItem, fonts: FontLookup): Finding[] {
+function tight(plan: Plan, item: TextItem): Finding[] {
   const family = plan.document.vinyls.find(({ id }) => id === item.vinyl)?.family;
   if (!family) return [];
   const limit = FAMILY_TRAITS[family].minCounterMm;
-  const narrow = linesOf(plan, item).flatMap(({ seat, line }) => {
-    const face = fonts(line.font);
-    return face ? letterWidths(face, line.text).map(({ letter, widthEm }) => ({ seat, letter, width: Math.max(widthEm * line.emMm - 2 * item.thickenMm, item.openCountersMm) })) : [];
-  });
-  const worst = narrow.filter(({ width }) => width < limit).reduce<(typeof narrow)[number] | null>((a, b) => (a && a.width <= b.width ? a : b), null);
+  const narrow = linesOf(plan, item).flatMap(({ seat, line }) => line.insides.filter(({ width }) => width < limit).map(({ text, width }) => ({ seat, letter: text, width })));
+  const worst = narrow.reduce<(typeof narrow)[number] | null>((a, b) => (a && a.width <= b.width ? a : b), null);
   if (!worst) return [];
   const where = { seat: worst.seat, field: item.id };
   return [
     {
       code: "tightCounter",
-      severity: "tip",
+      // Half of what a hook needs cannot be picked out at all.
+      severity: worst.width < limit / 2 ? "check" : "tip",
       where,
-      values: { letter: worst.letter, width: worst.width, limit, seats: new Set(narrow.filter(({ width }) => width < limit).map(({ seat }) => seat)).size },
+      values: { letter: worst.letter, width: worst.width, limit, seats: new Set(narrow.map(({ seat }) => seat)).size },
       remedies: [{ code: "openCounters", values: { item: item.id, mm: limit } }, leaveIt({ code: "tightCounter", where })],
     },
   ];
-}
-
-function letterWidths(face: NonNullable<ReturnType<FontLookup>>, text: string): { letter: string; widthEm: number }[] {
-  return face.shape(text).flatMap(({ glyph, cluster }) => {
-    const widthEm = glyph === 0 ? Number.POSITIVE_INFINITY : face.tightestCounter(glyph);
-    return Number.isFinite(widthEm) ? [{ letter: text.charAt(cluster), widthEm }] : [];
-  });
 }
 
 const PARTED = /[ijäëïöüÿáéíóúàèìòùâêîôûãñõåøčšžćńśźğışőűěřůďťļķņģ]/giu;

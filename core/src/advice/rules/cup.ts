@@ -1,3 +1,6 @@
+/** Rims and food, and what of a cup can be read from one side. */
+import { isCup } from "../../blanks/shape.ts";
+import { foodOf } from "../film-choice.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
@@ -7,22 +10,27 @@ export const RIM_CLEARANCE_MM = 25;
 export const READABLE_DEGREES = 120;
 
 export const cupRules: Rule = ({ document, cupView }) => {
-  const shape = document.blank.shape;
+  const { shape, material } = document.blank;
   const findings: Finding[] = [];
-  if (shape.kind === "straightCup") {
+  const food = foodOf(document.use, shape);
+  if (isCup(shape) && food === "drink" && shape.rimClearance < RIM_CLEARANCE_MM) {
     const where = { field: "rimClearance" };
-    if (shape.rimClearance < RIM_CLEARANCE_MM)
-      findings.push({
-        code: "rimTooClose",
-        severity: "check",
-        where,
-        values: { clearance: shape.rimClearance, limit: RIM_CLEARANCE_MM },
-        remedies: [{ code: "raiseRim", values: { mm: RIM_CLEARANCE_MM } }, leaveIt({ code: "rimTooClose", where })],
-      });
-    const degrees = cupView ? (cupView.angle * 180) / Math.PI : 0;
-    if (degrees > READABLE_DEGREES)
-      findings.push({ code: "wideOnCup", severity: "tip", where: {}, values: { degrees, limit: READABLE_DEGREES }, remedies: [leaveIt({ code: "wideOnCup", where: {} })] });
+    // Raising it is a remedy only where something of the wall is left.
+    const leavesWall = wallOf(shape) - RIM_CLEARANCE_MM - shape.footClearance > 0;
+    const raise = leavesWall ? [{ code: "raiseRim" as const, values: { mm: RIM_CLEARANCE_MM } }] : [];
+    findings.push({ code: "rimTooClose", severity: "check", where, values: { clearance: shape.rimClearance, limit: RIM_CLEARANCE_MM }, remedies: [...raise, leaveIt({ code: "rimTooClose", where })] });
   }
-  if (document.blank.material === "glass") findings.push({ code: "glassBacks", severity: "tip", where: {}, values: {}, remedies: [leaveIt({ code: "glassBacks", where: {} })] });
+  if (food === "served" || food === "worked") {
+    const where = { field: "food" };
+    findings.push({ code: "foodContact", severity: "check", where, values: { food }, remedies: [leaveIt({ code: "foodContact", where })] });
+  }
+  const degrees = isCup(shape) && cupView ? (cupView.angle * 180) / Math.PI : 0;
+  if (degrees > READABLE_DEGREES) findings.push({ code: "wideOnCup", severity: "tip", where: {}, values: { degrees, limit: READABLE_DEGREES }, remedies: [leaveIt({ code: "wideOnCup", where: {} })] });
+  if (material === "glass" || material === "clearPlastic") findings.push({ code: "glassBacks", severity: "tip", where: {}, values: {}, remedies: [leaveIt({ code: "glassBacks", where: {} })] });
   return findings;
 };
+
+function wallOf(shape: Extract<Parameters<typeof isCup>[0], { rimClearance: number }>): number {
+  if (shape.kind !== "bulgedCup") return shape.height;
+  return (shape.profile.at(-1)?.fromTop ?? 0) - (shape.profile[0]?.fromTop ?? 0);
+}

@@ -1,3 +1,4 @@
+import { isPainted } from "../../plan/technique.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
@@ -14,12 +15,14 @@ export const filmRules: Rule = ({ document, kits }) => {
     const worst = own.reduce((a, b) => (b.weed.smallParts > a.weed.smallParts ? b : a));
     if (worst.weed.smallParts >= MANY_SMALL_PARTS)
       findings.push(tip("smallParts", { seat: worst.seat, vinyl: vinyl.id }, { count: worst.weed.smallParts, kits: own.filter((kit) => kit.weed.smallParts >= MANY_SMALL_PARTS).length }));
-    if (document.blank.material === "rawWood" && vinyl.family !== "stencil" && vinyl.family !== "removable")
-      findings.push({ ...tip("rawWood", { vinyl: vinyl.id }, { name: vinyl.name }), severity: "check" });
+    // Painted, the film comes off again and takes fibres with it; as a decal it is the wood that does not hold the film.
+    const fibres = isPainted(document.technique) && vinyl.family !== "stencil" && vinyl.family !== "removable" && vinyl.family !== "ironOn";
+    const lifts = !isPainted(document.technique) && vinyl.family !== "ironOn";
+    if (document.blank.material === "rawWood" && (fibres || lifts)) findings.push({ ...tip(fibres ? "liftsFibres" : "rawWood", { vinyl: vinyl.id }, { name: vinyl.name }), severity: "check" });
   }
   return findings;
 };
 
-function tip(code: "mirrored" | "smallParts" | "rawWood", where: Finding["where"], values: Finding["values"]): Finding {
+function tip(code: "mirrored" | "smallParts" | "rawWood" | "liftsFibres", where: Finding["where"], values: Finding["values"]): Finding {
   return { code, severity: "tip", where, values, remedies: [leaveIt({ code, where })] };
 }

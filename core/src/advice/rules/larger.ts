@@ -1,12 +1,13 @@
 /** "Larger" as a remedy for thin strokes: offered only when the face bears it and no other line turns thin by it. */
 import type { FontLookup } from "../../lettering/compose-row.ts";
 import { type RecipeItem, withSize } from "../../lettering/recipe.ts";
-import type { ClassDocument } from "../../plan/document.ts";
 import { type LetteredSeat, letterSet } from "../../plan/letter-set.ts";
 import { measureStrokes } from "../../plan/measure-strokes.ts";
-import type { PlanStages } from "../../plan/plan.ts";
+import type { ThingStages } from "../../plan/plan.ts";
+import type { ThingDocument } from "../../plan/thing-document.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
 import type { Remedy } from "../finding.ts";
+import { groundLimitMm } from "../ground.ts";
 
 /** A line grown by more than this against the others makes another design. */
 const MOST_GROWTH = 2.5;
@@ -29,12 +30,12 @@ export function needOf(width: number, limit: number, thickenMm: number): number 
   return drawn > 0 ? (limit - 2 * thickenMm) / drawn : Number.POSITIVE_INFINITY;
 }
 
-export function largerRemedies(plan: PlanStages, item: RecipeItem, thin: readonly ThinSeat[], fonts: FontLookup): Remedy[] {
+export function largerRemedies(plan: ThingStages, item: RecipeItem, thin: readonly ThinSeat[], fonts: FontLookup): Remedy[] {
   return [...wholeLarger(plan, thin), ...lineLarger(plan, item, thin, fonts)];
 }
 
 /** Every thin seat has room on its face: a size by hand is raised, another school gives way to filling the box. */
-function wholeLarger({ document, lettered }: PlanStages, thin: readonly ThinSeat[]): Remedy[] {
+function wholeLarger({ document, lettered }: ThingStages, thin: readonly ThinSeat[]): Remedy[] {
   const scales = new Map(lettered.sizing.seats.map(({ seat, scale }) => [seat, scale]));
   const largest = new Map(lettered.asked.map(({ seat, space }) => [seat, space.largest.scale]));
   const wanted = thin.map(({ seat, need }) => ({ scale: (scales.get(seat) ?? 0) * need * SPARE, most: largest.get(seat) ?? 0 }));
@@ -45,7 +46,7 @@ function wholeLarger({ document, lettered }: PlanStages, thin: readonly ThinSeat
 }
 
 /** One line, or the art, grown against the rest of the design. */
-function lineLarger(plan: PlanStages, item: RecipeItem, thin: readonly ThinSeat[], fonts: FontLookup): Remedy[] {
+function lineLarger(plan: ThingStages, item: RecipeItem, thin: readonly ThinSeat[], fonts: FontLookup): Remedy[] {
   if (item.kind !== "text" && item.kind !== "art") return [];
   const before = sampled(plan, item.id, thin);
   const seats = plan.document.seats.filter(({ seat }) => before.some((one) => one.seat === seat));
@@ -61,7 +62,7 @@ function lineLarger(plan: PlanStages, item: RecipeItem, thin: readonly ThinSeat[
   return [];
 }
 
-function sampled({ lettered }: PlanStages, item: string, thin: readonly ThinSeat[]): LetteredSeat[] {
+function sampled({ lettered }: ThingStages, item: string, thin: readonly ThinSeat[]): LetteredSeat[] {
   const thinnest = mostOf(thin, ({ need }) => need);
   const tightest = mostOf(lettered.asked, ({ space }) => -space.largest.scale);
   const widest = mostOf(lettered.seats, ({ lines }) => lineWidth(lines, item));
@@ -80,16 +81,16 @@ interface Measured {
   readonly need: number;
 }
 
-function needs(seat: LetteredSeat, { vinyls }: ClassDocument): Measured[] {
-  const limits = new Map(vinyls.map(({ id, family }) => [id, FAMILY_TRAITS[family].minStrokeMm]));
+function needs(seat: LetteredSeat, { vinyls, blank }: ThingDocument): Measured[] {
+  const limits = new Map(vinyls.map(({ id, family }) => [id, Math.max(FAMILY_TRAITS[family].minStrokeMm, groundLimitMm(blank.material))]));
   const letters = seat.lines.flatMap((line) => line.strokes.map(({ width }) => ({ item: line.item, need: needOf(width, limits.get(line.vinyl) ?? 0, line.thickenMm) })));
   return [...letters, ...seat.artStrokes.map(({ item, vinyl, width }) => ({ item, need: needOf(width, limits.get(vinyl) ?? 0, 0) }))];
 }
 
-const worstNeed = (seat: LetteredSeat, document: ClassDocument, item: string): number => Math.max(0, ...needs(seat, document).flatMap((one) => (one.item === item ? [one.need] : [])));
+const worstNeed = (seat: LetteredSeat, document: ThingDocument, item: string): number => Math.max(0, ...needs(seat, document).flatMap((one) => (one.item === item ? [one.need] : [])));
 
 /** Whether an item that lifted well no longer does. */
-function newlyThin(before: readonly LetteredSeat[], after: readonly LetteredSeat[], document: ClassDocument, grown: string): boolean {
+function newlyThin(before: readonly LetteredSeat[], after: readonly LetteredSeat[], document: ThingDocument, grown: string): boolean {
   const thinItems = (seats: readonly LetteredSeat[]) => new Set(seats.flatMap((seat) => needs(seat, document).flatMap(({ item, need }) => (need > 1 && item !== grown ? [item] : []))));
   const was = thinItems(before);
   return [...thinItems(after)].some((item) => !was.has(item));

@@ -1,12 +1,13 @@
 import { boxHeight, boxOf, boxWidth, joinBoxes } from "../../geometry/polygon.ts";
-import type { PlanStages } from "../../plan/plan.ts";
-import { binFor } from "../../plan/sheets.ts";
+import type { PlanStages, ThingStages } from "../../plan/plan.ts";
+import { binFor, padOf } from "../../plan/sheets.ts";
 import type { Finding, Remedy } from "../finding.ts";
-import type { Rule } from "../rule.ts";
+import type { ClassRule, Rule } from "../rule.ts";
 
-export const layoutRules: Rule = (plan) => [...tooLarge(plan), ...inParts(plan), ...withoutMat(plan)];
+export const layoutRules: Rule = (plan) => [...tooLarge(plan), ...inParts(plan)];
+export const matRules: ClassRule = (plan) => withoutMat(plan);
 
-function tooLarge({ document, kits, laidOut, labels }: PlanStages): Finding[] {
+function tooLarge({ document, kits, laidOut, labels }: ThingStages): Finding[] {
   const lost = new Set(laidOut.unplaced.map(({ id }) => id));
   return kits.flatMap((kit): Finding[] => {
     if (!kit.pieces.some((piece) => lost.has(piece.id))) return [];
@@ -19,8 +20,8 @@ function tooLarge({ document, kits, laidOut, labels }: PlanStages): Finding[] {
         where: { seat: kit.seat, vinyl: kit.vinyl },
         values: {
           name: labels.get(kit.of) ?? kit.seat,
-          width: boxWidth(kit.box) + 2 * document.layout.weedPad,
-          height: boxHeight(kit.box) + 2 * document.layout.weedPad,
+          width: boxWidth(kit.box) + 2 * kit.pad,
+          height: boxHeight(kit.box) + 2 * kit.pad,
           binWidth: bin.width,
           binHeight: bin.height,
         },
@@ -37,7 +38,7 @@ function withoutMat({ document, kits }: PlanStages): Finding[] {
 }
 
 /** One finding a vinyl: the seat with the most parts speaks for all. */
-function inParts(plan: PlanStages): Finding[] {
+function inParts(plan: ThingStages): Finding[] {
   return plan.document.vinyls.flatMap(({ id: vinyl }): Finding[] => {
     const long = plan.kits.filter((kit) => kit.vinyl === vinyl && kit.part?.n === 1);
     const worst = [...long].sort((a, b) => (b.part?.parts ?? 0) - (a.part?.parts ?? 0))[0];
@@ -59,12 +60,12 @@ function inParts(plan: PlanStages): Finding[] {
 const LEAST_SHARE = 0.5;
 
 /** The size at which every whole would go into one load, where one size holds for all seats. */
-function smaller({ document, kits, lettered }: PlanStages, vinyl: string, seats: readonly string[]): Remedy[] {
+function smaller({ document, kits, lettered }: ThingStages, vinyl: string, seats: readonly string[]): Remedy[] {
   const film = document.vinyls.find(({ id }) => id === vinyl);
   const scale = lettered.seats.find(({ seat }) => seat === seats[0])?.scale;
   if (!film || !scale || (document.design.school !== "longest" && document.design.school !== "fixedHeight")) return [];
   const bin = binFor(film, document.cutter);
-  const round = 2 * document.layout.weedPad;
+  const round = 2 * padOf(document);
   const ways = [
     [bin.width - round, bin.height - round],
     [bin.height - round, bin.width - round],

@@ -1,3 +1,4 @@
+import { goesOf } from "../../plan/technique.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
@@ -5,7 +6,7 @@ import { leaveIt, type Rule } from "../rule.ts";
 const MANY_ISLANDS = 6;
 
 export const stencilRules: Rule = ({ document, lettered }): Finding[] => {
-  if (document.technique !== "stencil" || document.design.stencil?.islands === "bridged") return [];
+  if (goesOf(document.technique) !== "out" || document.design.stencil?.islands === "bridged") return [];
   const counted = lettered.seats.map((seat) => ({ seat: seat.seat, islands: [...seat.layers.values()].flat().reduce((sum, polygon) => sum + polygon.length - 1, 0) }));
   const worst = counted.reduce<(typeof counted)[number] | null>((a, b) => (a && a.islands >= b.islands ? a : b), null);
   if (!worst || worst.islands < MANY_ISLANDS) return [];

@@ -1,9 +1,13 @@
+import { placed } from "../../geometry/polygon.ts";
 import type { FontLookup } from "../../lettering/compose-row.ts";
 import { type RecipeItem, type TextItem, vinylsOfItem } from "../../lettering/recipe.ts";
 import { STUDIO_FONTS, studioFont } from "../../lettering/studio-fonts.ts";
+import { countersOf, thicken } from "../../lettering/thicken.ts";
 import type { LetteredSeat } from "../../plan/letter-set.ts";
+import { goesOf } from "../../plan/technique.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
 import type { Finding } from "../finding.ts";
+import { groundLimitMm } from "../ground.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 import { largerRemedies, needOf, type ThinSeat } from "./larger.ts";
 
@@ -30,16 +34,29 @@ function thinFinding(plan: Plan, item: RecipeItem, vinylId: string, fonts: FontL
   const { document, lettered } = plan;
   const vinyl = document.vinyls.find(({ id }) => id === vinylId);
   if (!vinyl) return [];
-  const limit = FAMILY_TRAITS[vinyl.family].minStrokeMm;
+  const film = FAMILY_TRAITS[vinyl.family].minStrokeMm;
+  const ground = groundLimitMm(document.blank.material);
+  const limit = Math.max(film, ground);
   const thin = lettered.seats.flatMap((seat) => strokesOf(seat, item, vinylId)).filter(({ width }) => width < limit);
   if (thin.length === 0) return [];
   const worst = thin.reduce((a, b) => (b.width < a.width ? b : a));
   const where = { seat: worst.seat, field: item.id, vinyl: vinyl.id };
-  const severity = worst.width < limit * HOPELESS_SHARE ? "stop" : "check";
+  // On coarse ground it is the ground that asks for more; what the film itself does not bear stays a stop.
+  const code = worst.width >= film ? "belowGround" : "thinStroke";
+  const severity = worst.width < film * HOPELESS_SHARE ? "stop" : "check";
   const values = { letter: worst.text, width: worst.width, limit, seats: new Set(thin.map(({ seat }) => seat)).size };
   const larger = largerRemedies(plan, item, thinSeats(thin, limit, item), fonts);
-  const left = severity === "check" ? [leaveIt({ code: "thinStroke", where })] : [];
-  return [{ code: "thinStroke", severity, where, values, remedies: [...larger, ...thinRemedies(item, worst, limit, fonts), ...left] }];
+  const left = severity === "check" ? [leaveIt({ code, where })] : [];
+  return [{ code, severity, where, values, remedies: [...larger, ...thinRemedies({ plan, item, worst, limit, fonts }), ...otherFilms(plan, item, vinylId, worst), ...left] }];
+}
+
+/** Another film of the class that bears the stroke: what is left where nothing can be made larger or bolder. */
+function otherFilms({ document }: Plan, item: RecipeItem, from: string, worst: Stroke): Finding["remedies"] {
+  const ground = groundLimitMm(document.blank.material);
+  return document.vinyls
+    .filter(({ id, family }) => id !== from && worst.width >= Math.max(FAMILY_TRAITS[family].minStrokeMm, ground))
+    .slice(0, MOST_OFFERS)
+    .map(({ id, name }) => ({ code: "useVinyl" as const, values: { item: item.id, from, into: id, name } }));
 }
 
 function strokesOf(seat: LetteredSeat, item: RecipeItem, vinyl: string): Stroke[] {
@@ -55,13 +72,44 @@ function thinSeats(thin: readonly Stroke[], limit: number, item: RecipeItem): Th
   return [...needs].map(([seat, need]) => ({ seat, need }));
 }
 
-/** Remedies in the order of the trade: bolder, then a little thicker; a lot thicker would be another face. */
-function thinRemedies(item: RecipeItem, worst: Stroke, limit: number, fonts: FontLookup): Finding["remedies"] {
+interface Thin {
+  readonly plan: Plan;
+  readonly item: RecipeItem;
+  readonly worst: Stroke;
+  readonly limit: number;
+  readonly fonts: FontLookup;
+}
+
+/** Remedies in the order of the trade: a little thicker, then bolder; a lot thicker would be another face. */
+function thinRemedies({ plan, item, worst, limit, fonts }: Thin): Finding["remedies"] {
+  const by = Math.ceil(((limit - worst.width) / 2) * 20) / 20;
+  const mayThicken = by <= MOST_THICKENING_MM;
+  if (item.kind === "art") return mayThicken && closesNothing(plan, item, by) ? [thickened(item, by)] : [];
   if (item.kind !== "text") return [];
   const bolder = bolderFonts(item, worst.heightMm, limit, fonts).map((font) => ({ code: "useFont" as const, values: { item: item.id, font } }));
-  const by = Math.ceil(((limit - worst.width) / 2) * 20) / 20;
-  const thicker = by <= MOST_THICKENING_MM ? [{ code: "thicken" as const, values: { item: item.id, mm: Math.round((item.thickenMm + by) * 100) / 100, by } }] : [];
-  return [...thicker, ...bolder];
+  return [...(mayThicken ? thickerLetters(plan, item, by) : []), ...bolder];
+}
+
+const thickened = (item: { readonly id: string; readonly thickenMm: number }, by: number, more: Finding["values"] = {}): Finding["remedies"][number] => ({
+  code: "thicken",
+  values: { item: item.id, mm: Math.round((item.thickenMm + by) * 100) / 100, by, ...more },
+});
+
+/** What is thickened closes insides from both sides: where a hook then no longer gets in, it is not offered; where it gets tight, that is said. */
+function thickerLetters({ document, lettered }: Plan, item: TextItem, by: number): Finding["remedies"] {
+  const family = document.vinyls.find(({ id }) => id === item.vinyl)?.family;
+  const limit = family && goesOf(document.technique) === "stays" ? FAMILY_TRAITS[family].minCounterMm : 0;
+  const widths = lettered.seats.flatMap((seat) => seat.lines.filter((line) => line.item === item.id).flatMap((line) => line.insides.map(({ width }) => width)));
+  const inside = Math.min(...widths) - 2 * by;
+  if (inside < limit / 2) return [];
+  return [thickened(item, by, inside < limit ? { inside } : {})];
+}
+
+/** Whether the art keeps all its insides when it is grown. */
+function closesNothing({ lettered }: Plan, item: Extract<RecipeItem, { kind: "art" }>, by: number): boolean {
+  const [seat] = [...lettered.seats].sort((a, b) => a.scale - b.scale);
+  const parts = seat?.art.filter((part) => part.item === item.id) ?? [];
+  return parts.every(({ polygons }) => countersOf(thicken(placed(polygons, seat?.scale ?? 1, 0, 0), item.thickenMm + by)) === countersOf(polygons));
 }
 
 /** Faces of the same kind whose sample letters stay above the limit at the same letter height; the nearest in weight first. */

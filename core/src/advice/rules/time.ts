@@ -1,9 +1,9 @@
 import { runSheet } from "../../scheduling/step.ts";
 import type { Finding, Remedy } from "../finding.ts";
-import type { Rule } from "../rule.ts";
+import type { ClassRule } from "../rule.ts";
 
 /** The steps must end within the time the room is booked for. */
-export const timeRules: Rule = ({ document, runSheet: sheet }) => {
+export const timeRules: ClassRule = ({ document, runSheet: sheet }) => {
   const over = sheet.endMinute - document.when.minutes;
   if (over <= 0) return [];
   const queue = sheet.steps.filter(({ waves }) => waves > 1).reduce<(typeof sheet.steps)[number] | null>((a, b) => (a && a.minutes >= b.minutes ? a : b), null);

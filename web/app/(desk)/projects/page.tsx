@@ -1,4 +1,6 @@
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
+import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
 import type { Metadata } from "next";
 import { requireHost } from "@/account/session.ts";
@@ -20,15 +22,19 @@ export default async function ProjectsPage() {
       {projects.length === 0 && <p className="mb-6 text-lg">Make a class, and keep it as a project at its Plan station.</p>}
       <ul className="grid gap-x-10 gap-y-2 md:grid-cols-2">
         {projects.map(({ id, document }) => {
-          const face = readFace(document.blank);
+          const face = readFace(thingOf(document).blank);
           return (
             <li key={id} className="grid grid-cols-[130px_1fr] gap-5 border-rule border-t py-5">
-              <BlankSketch blank={document.blank} />
+              <BlankSketch blank={thingOf(document).blank} />
               <div>
                 <h2 className="text-xl">{document.title}</h2>
                 <p className="mt-1">{document.summary}</p>
                 <p className="mt-2 text-soft text-sm">
-                  {document.technique === "stencil" ? "Painted stencil" : "Decal"} · face {showLength(face.width, unit)} × {showLength(face.height, unit)} · {document.steps.length} steps
+                  {document.things
+                    .map(({ technique }) => TECHNIQUE_WORDS[technique].name)
+                    .filter((name, i, all) => all.indexOf(name) === i)
+                    .join(", ")}{" "}
+                  · face {showLength(face.width, unit)} × {showLength(face.height, unit)} · {document.steps.length} steps
                 </p>
                 <p className="mt-1 flex flex-wrap gap-x-4 text-sm">
                   {document.vinyls.map((vinyl) => (

@@ -1,16 +1,9 @@
-import type { Metadata } from "next";
-import { SettingsForm } from "@/account/forms.tsx";
 import { requireHost } from "@/account/session.ts";
+import { SettingsBench } from "@/stations/settings/settings-bench.tsx";
 
-export const metadata: Metadata = { title: "Settings" };
+export const metadata = { title: "Settings" };
 
 export default async function SettingsPage() {
   const { studio } = await requireHost();
-  return (
-    <>
-      <h1 className="mb-1 text-4xl">{studio.name}</h1>
-      <p className="mb-6 text-soft">Signed in as {studio.person}</p>
-      <SettingsForm unit={studio.unit} zone={studio.zone} eveningMinutes={studio.evening_minutes} eveningStart={studio.evening_start} />
-    </>
-  );
+  return <SettingsBench first={{ name: studio.name, unit: studio.unit, zone: studio.zone, eveningMinutes: studio.evening_minutes, eveningStart: studio.evening_start, settings: studio.settings }} />;
 }

@@ -46,7 +46,7 @@ export default async function ShelfPage() {
                   {vinyl.stock.kind} {showLength(vinyl.stock.width, unit)} × {showLength(vinyl.stock.height, unit)}
                 </td>
                 <td className="text-right">{vinyl.stock.have}</td>
-                <td className="text-right">{moneyText(vinyl.stock.price, "GBP")}</td>
+                <td className="text-right">{vinyl.stock.price === undefined ? "not known" : moneyText(vinyl.stock.price, "GBP")}</td>
                 <td className="text-right">{FAMILY_TRAITS[vinyl.family].minStrokeMm.toFixed(1)} mm</td>
               </tr>
             ))}

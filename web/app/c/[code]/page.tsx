@@ -11,21 +11,21 @@ export default async function ChoosePage({ params }: { params: Promise<{ code: s
   const found = await choosingClass(code);
   if (!found) notFound();
   const { document, labels, locked } = found;
-  const slots = slotsOf(document.design);
+  const slots = [...new Set(document.things.flatMap(({ design }) => slotsOf(design)))];
   return (
     <Choose
       code={code}
       title={document.title}
       locked={locked}
       slots={slots}
-      handled={document.blank.handle !== undefined}
+      handled={document.things.some(({ blank }) => blank.handle !== undefined)}
       seats={document.seats.map((seat) => ({
         seat: seat.seat,
         label: labels.get(seat.seat) ?? "",
         fields: Object.fromEntries(slots.map((slot) => [slot, seat.fields[slot] ?? ""])),
         hand: seat.hand ?? "right",
       }))}
-      colours={document.vinyls.filter(({ id }) => document.design.offered.includes(id)).map(({ id, name, colour }) => ({ id, name, colour }))}
+      colours={document.vinyls.filter(({ id }) => document.things.some(({ design }) => design.offered.includes(id))).map(({ id, name, colour }) => ({ id, name, colour }))}
     />
   );
 }

@@ -1,7 +1,7 @@
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import Link from "next/link";
 import type { ReactNode } from "react";
-import { lastEdit } from "@/data/class-documents.ts";
+import { lastEdit, lastUndone } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { Rail } from "@/stations/frame/rail.tsx";
@@ -14,7 +14,7 @@ export default async function ClassFrame({ params, children }: { params: Promise
   const loaded = await loadStation(id);
   const host = loaded.ok ? loaded.data.host : loaded.host;
   const document = loaded.ok ? loaded.data.planned.document : loaded.stored.document;
-  const edit = await withStudio(host.studioId, (sql) => lastEdit(sql, id, ["class", "blank", "design", "seats"]));
+  const [edit, undone] = await withStudio(host.studioId, async (sql) => [await lastEdit(sql, id), await lastUndone(sql, id)] as const);
   const away = daysBetween(todayIn(document.when.zone), document.when.date);
   const facts = [
     `${showDate(document.when.date)}, ${document.when.time}`,
@@ -34,7 +34,7 @@ export default async function ClassFrame({ params, children }: { params: Promise
             {facts.join(" · ")}
           </p>
           <span className="no-print">
-            <Undo classId={id} label={edit?.label ?? null} />
+            <Undo classId={id} label={edit?.label ?? null} redo={undone?.label ?? null} />
           </span>
         </div>
         <h1 className="mt-0.5 mb-4 text-[28px] [overflow-wrap:anywhere]">{document.title}</h1>

@@ -1,7 +1,9 @@
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
+import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
+import { vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
 import type { Metadata } from "next";
 import { requireHost } from "@/account/session.ts";
-import { listProjects } from "@/data/class-documents.ts";
+import { listProjects, listStock } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { NewClassForm } from "@/stations/plan/new-class-form.tsx";
 import { todayIn } from "@/ui/dates.ts";
@@ -10,7 +12,12 @@ export const metadata: Metadata = { title: "Make a class" };
 
 export default async function NewClassPage({ searchParams }: { searchParams: Promise<{ project?: string }> }) {
   const host = await requireHost();
-  const projects = await withStudio(host.studioId, listProjects);
+  const [projects, stock] = await withStudio(host.studioId, async (sql) => [await listProjects(sql), await listStock(sql)] as const);
+  const shelf = stock.vinyls.flatMap((body) => {
+    const read = vinylSchema.safeParse(body);
+    return read.success ? [read.data] : [];
+  });
+  const today = todayIn(host.studio.zone);
   const { project } = await searchParams;
   return (
     <>
@@ -20,12 +27,15 @@ export default async function NewClassPage({ searchParams }: { searchParams: Pro
           id,
           title,
           minutes: document.when.minutes,
-          slots: document.design.items.flatMap((item) => (item.kind === "text" && item.slot ? [item.slot] : [])),
+          slots: [...new Set(document.things.flatMap(({ design }) => slotsOf(design)))],
         }))}
         chosen={projects.some(({ id }) => id === project) ? (project ?? "") : ""}
         zone={host.studio.zone}
         unit={host.studio.unit}
-        date={addDays(todayIn(host.studio.zone), 14)}
+        date={addDays(today, 14)}
+        today={today}
+        currency={host.studio.settings.prices.currency}
+        shelf={shelf}
       />
     </>
   );

@@ -1,0 +1,243 @@
+"use client";
+
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { SEATS_AT_A_TABLE, type Supply, type SupplyRule } from "@elm-basket/core/supplies/supply.ts";
+import { useState } from "react";
+import type { StoredPlan } from "@/data/making.ts";
+import { SaveNote } from "@/stations/frame/save-note.tsx";
+import { usePart } from "@/stations/frame/use-part.ts";
+import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
+
+const RULE_WORDS: Record<SupplyRule, string> = {
+  seat: "for each seat",
+  table: "for each table",
+  every: "for so many seats",
+  shared: "for the room",
+  application: "tape, for each application",
+};
+
+interface Props {
+  readonly classId: string;
+  readonly document: ClassDocument;
+  readonly version: number;
+  readonly lines: StoredPlan["supplies"];
+}
+
+type Supplies = Pick<ClassDocument, "supplies">;
+const tidy = (value: number): string => String(Number(value.toFixed(2)));
+
+/** What is needed, line by line; the line in hand has its rule, pack and price as fields. */
+export function SupplyTable({ classId, document, version, lines }: Props) {
+  const editor = usePart<Supplies>(classId, "class", { supplies: document.supplies }, version, (answer) => ({ supplies: (answer.document as ClassDocument).supplies }));
+  const { supplies } = editor.value;
+  const [open, setOpen] = useState<string | null>(null);
+  const put = (next: Supply[], label: string) => editor.change({ supplies: next }, label);
+  const set = (id: string, next: Supply, label: string) =>
+    put(
+      supplies.map((old) => (old.id === id ? next : old)),
+      label,
+    );
+  const known = new Map(lines.map((line) => [line.id, line]));
+  const films = lines.filter(({ id }) => !supplies.some((supply) => supply.id === id));
+  const add = () => {
+    const id = freeId(supplies);
+    put([...supplies, { id, name: "Something new", per: "seat", amount: 1, unit: "piece", pack: { size: 1 }, have: 0, uses: 1, spares: true }], "A material more");
+    setOpen(id);
+  };
+  return (
+    <>
+      <div className="overflow-x-auto">
+        <table className="w-full min-w-[620px] text-left">
+          <thead className="text-soft text-sm">
+            <tr className="border-rule-strong border-b">
+              <th className="py-2 font-normal">Material</th>
+              <th className="text-right font-normal">per seat</th>
+              <th className="text-right font-normal">need</th>
+              <th className="text-right font-normal">have</th>
+              <th className="text-right font-normal">buy</th>
+              <th className="text-right font-normal">left after</th>
+              <th className="text-right font-normal">price</th>
+              <th className="w-16">
+                <span className="sr-only">Change</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {films.map((line) => (
+              <tr key={line.id} className="border-rule border-b">
+                <td className="py-2">
+                  <b>{line.name}</b> <span className="text-soft text-sm">{line.unit}, fresh film and its test cut</span>
+                </td>
+                <Figures line={line} />
+                <td className="text-right text-soft text-sm">at Plan</td>
+              </tr>
+            ))}
+            {supplies.map((supply) => {
+              const line = known.get(supply.id);
+              const inHand = open === supply.id;
+              return (
+                <SupplyRow
+                  key={supply.id}
+                  supply={supply}
+                  line={line}
+                  inHand={inHand}
+                  document={document}
+                  onOpen={() => setOpen(inHand ? null : supply.id)}
+                  onChange={(next, label) => set(supply.id, next, label)}
+                  onOut={() =>
+                    put(
+                      supplies.filter(({ id }) => id !== supply.id),
+                      `${supply.name} taken out`,
+                    )
+                  }
+                />
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      <div className="mt-2 flex flex-wrap items-center gap-6">
+        <button type="button" className="verb min-h-11" onClick={add}>
+          Add a material
+        </button>
+        <SaveNote editor={editor} />
+      </div>
+    </>
+  );
+}
+
+type Line = StoredPlan["supplies"][number];
+
+function Figures({ line }: { line: Line | undefined }) {
+  if (!line)
+    return (
+      <td colSpan={6} className="text-right text-soft">
+        being planned …
+      </td>
+    );
+  return (
+    <>
+      <td className="text-right">{line.perSeat ? tidy(line.perSeat) : "shared"}</td>
+      <td className="text-right">{tidy(line.need)}</td>
+      <td className="text-right">{tidy(line.have)}</td>
+      <td className={`text-right ${line.packs > 0 ? "font-bold" : "text-soft"}`}>
+        {line.packs > 0 ? (line.buy === line.packs ? tidy(line.buy) : `${line.packs} × ${tidy(line.buy / line.packs)}`) : "–"}
+      </td>
+      <td className="text-right text-soft">{tidy(line.leftAfter)}</td>
+      <td className={`text-right ${line.priced ? "" : "text-ochre"}`}>{!line.priced ? "not known" : line.buyPrice > 0 ? moneyText(line.buyPrice, "").trim() : "–"}</td>
+    </>
+  );
+}
+
+interface RowProps {
+  readonly supply: Supply;
+  readonly line: Line | undefined;
+  readonly inHand: boolean;
+  readonly document: ClassDocument;
+  readonly onOpen: () => void;
+  readonly onChange: (supply: Supply, label: string) => void;
+  readonly onOut: () => void;
+}
+
+function SupplyRow({ supply, line, inHand, document, onOpen, onChange, onOut }: RowProps) {
+  return (
+    <>
+      <tr className={inHand ? "bg-paper" : "border-rule border-b"}>
+        <td className="py-2">
+          <b>{supply.name}</b> <span className="text-soft text-sm">{supply.unit}</span>
+          {supply.substitute && <span className="block text-soft text-sm">or {supply.substitute}</span>}
+        </td>
+        <Figures line={line} />
+        <td className="text-right">
+          <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${supply.name}`} onClick={onOpen}>
+            {inHand ? "close" : "change"}
+          </button>
+        </td>
+      </tr>
+      {inHand && (
+        <tr className="border-rule border-b bg-paper">
+          <td colSpan={8} className="pb-3">
+            <SupplyFields supply={supply} document={document} onChange={onChange} onOut={onOut} />
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}
+
+function SupplyFields({ supply, document, onChange, onOut }: Pick<RowProps, "supply" | "document" | "onChange" | "onOut">) {
+  const set = (patch: Partial<Supply>, label: string) => onChange({ ...supply, ...patch }, label);
+  const { substitute: _, thing: __, seats: ___, ...bare } = supply;
+  const { price: ____, ...unpriced } = supply.pack;
+  const { currency } = document.prices;
+  const grouped = supply.per === "table" || supply.per === "every";
+  return (
+    <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
+      <div className="col-span-2">
+        <TextField label="Material" value={supply.name} maxLength={120} required="Say what it is." onChange={(name) => set({ name }, "Name of a material")} />
+      </div>
+      <SelectField label="Needed" value={supply.per} words={RULE_WORDS} onChange={(per) => set({ per }, "Rule of a material")} />
+      <NumberField
+        label={supply.per === "application" ? "Applications a seat" : "How many"}
+        value={supply.amount}
+        least={0}
+        most={1_000_000}
+        digits={3}
+        onChange={(amount) => set({ amount }, "Amount of a material")}
+      />
+      {grouped && (
+        <NumberField
+          label={supply.per === "table" ? "Seats at a table" : "For how many seats"}
+          value={supply.seats ?? (supply.per === "table" ? SEATS_AT_A_TABLE : 1)}
+          least={1}
+          most={1000}
+          onChange={(seats) => set({ seats }, "Seats a material serves")}
+        />
+      )}
+      <TextField label="Counted in" value={supply.unit} maxLength={20} onChange={(unit) => set({ unit }, "Unit of a material")} />
+      <NumberField label="At hand" value={supply.have} least={0} most={1_000_000} digits={3} onChange={(have) => set({ have }, "Stock of a material")} />
+      <NumberField label="In a pack" value={supply.pack.size} least={0.001} most={1_000_000} digits={3} onChange={(size) => set({ pack: { ...supply.pack, size } }, "Pack of a material")} />
+      <MoneyField
+        label={`Price of a pack, ${currency}`}
+        minor={supply.pack.price ?? null}
+        currency={currency}
+        onChange={(price) => set({ pack: price === null ? unpriced : { ...unpriced, price } }, "Price of a material")}
+      />
+      <NumberField
+        label={supply.per === "application" ? "Uses of a piece" : "Serves so often"}
+        value={supply.uses}
+        least={1}
+        most={100_000}
+        onChange={(uses) => set({ uses }, "How often a material serves")}
+      />
+      <TextField
+        label="Or instead"
+        value={supply.substitute ?? ""}
+        maxLength={200}
+        onChange={(substitute) => onChange(substitute ? { ...supply, substitute } : { ...bare, ...keep(supply, "thing"), ...keep(supply, "seats") }, "Substitute for a material")}
+      />
+      {document.things.length > 1 && (
+        <SelectField
+          label="Only for"
+          value={supply.thing ?? ""}
+          words={[["", "all things"] as const, ...document.things.map(({ id, title }) => [id, title] as const)]}
+          onChange={(thing) => onChange(thing ? { ...supply, thing } : { ...bare, ...keep(supply, "substitute"), ...keep(supply, "seats") }, "Thing of a material")}
+        />
+      )}
+      <label className="flex min-h-11 items-center gap-2 self-end text-sm">
+        <input type="checkbox" checked={supply.spares} onChange={(event) => set({ spares: event.target.checked }, "Spares of a material")} /> also for spares
+      </label>
+      <button type="button" className="verb min-h-11 self-end justify-self-start" onClick={onOut}>
+        take out
+      </button>
+    </div>
+  );
+}
+
+const keep = <K extends keyof Supply>(supply: Supply, key: K): Partial<Pick<Supply, K>> => (supply[key] === undefined ? {} : ({ [key]: supply[key] } as Partial<Pick<Supply, K>>));
+
+function freeId(supplies: readonly Supply[]): string {
+  for (let n = supplies.length + 1; ; n++) if (!supplies.some(({ id }) => id === `material-${n}`)) return `material-${n}`;
+}

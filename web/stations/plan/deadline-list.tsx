@@ -1,0 +1,90 @@
+"use client";
+
+import { DEADLINE_WORDS } from "@elm-basket/core/advice/words-en.ts";
+import { CRAFT_ALONG_LEAD_DAYS, type DeadlineCode, daysBetween, deadlines, ROOM_LEAD_DAYS } from "@elm-basket/core/calendar/dates.ts";
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { useState } from "react";
+import { SaveNote } from "@/stations/frame/save-note.tsx";
+import { usePart } from "@/stations/frame/use-part.ts";
+import { showDate, showDaysAway } from "@/ui/dates.ts";
+import { NumberField } from "@/ui/fields.tsx";
+import { SeverityMark } from "@/ui/marks.tsx";
+
+type Lead = { readonly leadDays: ClassDocument["leadDays"] | null };
+
+interface Props {
+  readonly classId: string;
+  readonly document: Pick<ClassDocument, "when" | "setting" | "leadDays">;
+  readonly version: number;
+  readonly today: string;
+}
+
+/** Deadlines counted back from the date; each is changed in its own row, by its days before the class. */
+export function DeadlineList({ classId, document, version, today }: Props) {
+  const usual = document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS;
+  const editor = usePart<Lead>(classId, "class", { leadDays: document.leadDays ?? null }, version, (answer) => ({ leadDays: (answer.document as ClassDocument).leadDays ?? null }));
+  const lead = editor.value.leadDays ?? usual;
+  const [open, setOpen] = useState<DeadlineCode | null>(null);
+  const { date, time } = document.when;
+  const left = daysBetween(today, date);
+  const missing = (Object.keys(DEADLINE_WORDS) as DeadlineCode[]).filter((code) => lead[code] === undefined);
+  const put = (leadDays: Lead["leadDays"], label: string) => editor.change({ leadDays }, label);
+  const without = (code: DeadlineCode) => {
+    const { [code]: _, ...rest } = lead;
+    return rest;
+  };
+  return (
+    <>
+      <ol className="border-rule border-t">
+        {deadlines(date, lead).map(({ code, date: day, daysBefore }) => {
+          const away = daysBetween(today, day);
+          const late = away < 0 && left >= 0;
+          const inHand = open === code;
+          return (
+            <li key={code} className={`grid grid-cols-[110px_1fr_auto] items-center gap-4 border-rule border-b py-2 ${inHand ? "-mx-3 bg-paper px-3" : ""}`}>
+              <span className="font-bold">{showDate(day, "short")}</span>
+              <span>
+                {DEADLINE_WORDS[code]}{" "}
+                <button type="button" className="verb text-sm" aria-expanded={inHand} aria-label={`Change ${DEADLINE_WORDS[code]}`} onClick={() => setOpen(inHand ? null : code)}>
+                  {inHand ? "close" : `${daysBefore} ${daysBefore === 1 ? "day" : "days"} before`}
+                </button>
+              </span>
+              <span className={late ? "flex items-center gap-2 font-bold text-ochre" : "text-soft"}>
+                {late && <SeverityMark severity="check" size={13} />}
+                {showDaysAway(away)}
+              </span>
+              {inHand && (
+                <div className="col-span-3 flex flex-wrap items-end gap-4 pb-1">
+                  <div className="w-36">
+                    <NumberField label="Days before the class" value={daysBefore} least={0} most={365} onChange={(days) => put({ ...lead, [code]: days }, DEADLINE_WORDS[code])} />
+                  </div>
+                  <button type="button" className="verb min-h-11" onClick={() => put(without(code), `${DEADLINE_WORDS[code]} taken out`)}>
+                    take out
+                  </button>
+                </div>
+              )}
+            </li>
+          );
+        })}
+        <li className="grid grid-cols-[110px_1fr_auto] items-center gap-4 border-rule border-b py-2">
+          <span className="font-bold">{showDate(date, "short")}</span>
+          <span>Class, {time}</span>
+          <span className="text-soft">{showDaysAway(left)}</span>
+        </li>
+      </ol>
+      <p className="mt-1 flex flex-wrap gap-x-4 text-sm">
+        {missing.map((code) => (
+          <button key={code} type="button" className="verb" onClick={() => put({ ...lead, [code]: usual[code] ?? 1 }, DEADLINE_WORDS[code])}>
+            Add: {DEADLINE_WORDS[code].toLowerCase()} by
+          </button>
+        ))}
+        {editor.value.leadDays !== null && (
+          <button type="button" className="verb" onClick={() => put(null, "Usual lead days")}>
+            Take the usual days
+          </button>
+        )}
+      </p>
+      {editor.state !== "saved" && <SaveNote editor={editor} />}
+    </>
+  );
+}

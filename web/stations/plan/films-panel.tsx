@@ -1,0 +1,148 @@
+"use client";
+
+import { FAMILY_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { usesVinyl } from "@elm-basket/core/plan/swap.ts";
+import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { useRouter } from "next/navigation";
+import { useState, useTransition } from "react";
+import { flushParts } from "@/stations/frame/pending.ts";
+import { SaveNote } from "@/stations/frame/save-note.tsx";
+import { usePart } from "@/stations/frame/use-part.ts";
+import { FilmDot } from "@/ui/marks.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
+import { FilmFields, freeFilmId, newFilm } from "./film-fields.tsx";
+import { replaceVinyl } from "./swap-actions.ts";
+
+interface Props {
+  readonly classId: string;
+  readonly document: ClassDocument;
+  readonly version: number;
+  readonly unit: LengthUnit;
+  readonly use: readonly { readonly vinyl: string; readonly usedMm2: number; readonly loads: number }[];
+  /** Films the studio has used before. */
+  readonly shelf: readonly Vinyl[];
+}
+
+type Films = Pick<ClassDocument, "vinyls">;
+const dm2 = (mm2: number): string => `${(mm2 / 10_000).toFixed(1)} dm²`;
+
+/** The films of the class: each is a row, and the row in hand has its words as fields. */
+export function FilmsPanel({ classId, document, version, unit, use, shelf }: Props) {
+  const router = useRouter();
+  const editor = usePart<Films>(classId, "class", { vinyls: document.vinyls }, version, (answer) => ({ vinyls: (answer.document as ClassDocument).vinyls }));
+  const [open, setOpen] = useState<string | null>(null);
+  const [busy, start] = useTransition();
+  const [said, setSaid] = useState("");
+  const films = editor.value.vinyls;
+  const put = (next: Vinyl[], label: string) => editor.change({ vinyls: next }, label);
+  const add = (film: Vinyl) => {
+    put([...films, film], `${film.name} added`);
+    setOpen(film.id);
+  };
+  const fromShelf = shelf.filter((film) => !films.some(({ name, family, colour }) => name === film.name && family === film.family && colour === film.colour));
+  const replace = (from: string, into: string) =>
+    start(async () => {
+      if (!(await flushParts())) return setSaid("Not everything is saved yet: see what is marked.");
+      setSaid((await replaceVinyl(classId, from, into)) ? "Replaced throughout. Undo puts it back, part by part." : "Another window changed a design first. Look again.");
+      router.refresh();
+    });
+  return (
+    <section aria-label="Films" aria-busy={busy}>
+      <h2 className="mt-8 mb-2 text-lg">Films</h2>
+      <ul className="border-rule border-t">
+        {films.map((film) => {
+          const entry = use.find(({ vinyl }) => vinyl === film.id);
+          const used = usesVinyl({ ...document, vinyls: films }, film.id);
+          const inHand = open === film.id;
+          return (
+            <li key={film.id} className={`border-rule border-b py-2 ${inHand ? "-mx-3 bg-paper px-3" : ""}`}>
+              <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+                <FilmDot colour={film.colour} size={26} />
+                <span className="min-w-40 flex-1">
+                  <span className="block font-bold">{film.name}</span>
+                  <span className="block text-soft text-sm">
+                    {FAMILY_WORDS[film.family]} · {film.stock.kind === "roll" ? "roll " : "sheet "}
+                    {showSize(film.stock, unit)} · {film.stock.price === undefined ? "price not known" : moneyText(film.stock.price, document.prices.currency)}
+                  </span>
+                </span>
+                <span className="text-soft text-sm">{entry ? `${dm2(entry.usedMm2)}, ${entry.loads} ${entry.loads === 1 ? "load" : "loads"}` : "not used"}</span>
+                <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${film.name}`} onClick={() => setOpen(inHand ? null : film.id)}>
+                  {inHand ? "close" : "change"}
+                </button>
+                {!used && films.length > 1 && (
+                  <button
+                    type="button"
+                    className="verb min-h-11"
+                    aria-label={`Take ${film.name} out`}
+                    onClick={() =>
+                      put(
+                        films.filter(({ id }) => id !== film.id),
+                        `${film.name} taken out`,
+                      )
+                    }
+                  >
+                    take out
+                  </button>
+                )}
+              </div>
+              {inHand && (
+                <div className="grid gap-3 pt-3 pb-2">
+                  <FilmFields
+                    film={film}
+                    unit={unit}
+                    currency={document.prices.currency}
+                    onChange={(next, label) =>
+                      put(
+                        films.map((old) => (old.id === film.id ? next : old)),
+                        label,
+                      )
+                    }
+                  />
+                  {used && films.length > 1 && (
+                    <div className="max-w-72">
+                      <SelectField
+                        label="Replace it throughout by"
+                        value=""
+                        words={[["", "leave it"] as const, ...films.filter(({ id }) => id !== film.id).map(({ id, name }) => [id, name] as const)]}
+                        onChange={(into) => into && replace(film.id, into)}
+                      />
+                    </div>
+                  )}
+                </div>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+        {films.length < 12 && (
+          <>
+            <button type="button" className="verb min-h-11" onClick={() => add(newFilm(films))}>
+              Add a new film
+            </button>
+            {fromShelf.length > 0 && (
+              <div className="w-64">
+                <SelectField
+                  label="Add one from the shelf"
+                  value=""
+                  words={[["", "choose"] as const, ...fromShelf.map((film, i) => [String(i), film.name] as const)]}
+                  onChange={(at) => {
+                    const film = fromShelf[Number(at)];
+                    if (at !== "" && film) add({ ...film, id: freeFilmId(films, film.name) });
+                  }}
+                />
+              </div>
+            )}
+          </>
+        )}
+        <SaveNote editor={editor} />
+      </div>
+      <p role="status" className="text-soft text-sm">
+        {busy ? "Replacing …" : said}
+      </p>
+    </section>
+  );
+}

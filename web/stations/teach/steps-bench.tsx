@@ -1,0 +1,396 @@
+"use client";
+
+import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
+import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { freeStepId, movedStep, withoutStep } from "@elm-basket/core/scheduling/reorder.ts";
+import type { Step, Tool } from "@elm-basket/core/scheduling/step.ts";
+import { GripVertical } from "lucide-react";
+import { type ReactNode, useState } from "react";
+import { SaveNote } from "@/stations/frame/save-note.tsx";
+import { usePart } from "@/stations/frame/use-part.ts";
+import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
+
+/** When a step comes, as it is planned now; steps are listed in the order in which they are done. */
+export interface StepTime {
+  readonly id: string;
+  readonly start: string;
+  readonly minutes: number;
+  readonly waves: number;
+  readonly dries: readonly string[];
+  /** Minutes of waiting before it. */
+  readonly gap: number;
+}
+
+interface Props {
+  readonly classId: string;
+  readonly document: Pick<ClassDocument, "steps" | "tools" | "things">;
+  readonly version: number;
+  readonly times: readonly StepTime[];
+  readonly end: string;
+  /** Sets of steps that could be begun with, by name. */
+  readonly proposals: readonly { readonly name: string; readonly steps: readonly Step[]; readonly tools: readonly Tool[] }[];
+}
+
+type Value = Pick<ClassDocument, "steps" | "tools">;
+const MOST_STEPS = 60;
+
+/** The run sheet, and each step changed in its own row; dragged by its handle, or moved by the keyboard from it. */
+export function StepsBench({ classId, document, version, times, end, proposals }: Props) {
+  const editor = usePart<Value>(classId, "class", { steps: document.steps, tools: document.tools }, version, (answer) => {
+    const { steps, tools } = answer.document as ClassDocument;
+    return { steps, tools };
+  });
+  const { steps, tools } = editor.value;
+  const [open, setOpen] = useState<string | null>(null);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
+  const put = (next: Step[], label: string) => editor.change({ steps: next, tools }, label);
+  const set = (id: string, next: Step, label: string) =>
+    put(
+      steps.map((step) => (step.id === id ? next : step)),
+      label,
+    );
+  const dropped = ({ active, over }: DragEndEvent) => {
+    const [from, to] = [steps.findIndex(({ id }) => id === active.id), steps.findIndex(({ id }) => id === over?.id)];
+    if (from >= 0 && to >= 0 && from !== to) put(movedStep(steps, from, to), "Order of the steps");
+  };
+  const add = (at: number) => {
+    const step: Step = { id: freeStepId(steps, "new step"), title: "New step", minutes: 5, who: "together", say: "", show: "", check: "", care: "", doIt: "" };
+    put([...steps.slice(0, at), step, ...steps.slice(at)], "A step more");
+    setOpen(step.id);
+  };
+  const copy = (step: Step, at: number) => {
+    const twin: Step = { ...step, id: freeStepId(steps, step.title), title: step.title, after: [{ step: step.id, wait: 0 }] };
+    put([...steps.slice(0, at + 1), twin, ...steps.slice(at + 1)], `${step.title} once more`);
+    setOpen(twin.id);
+  };
+  const byId = new Map(times.map((time) => [time.id, time]));
+  return (
+    <>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={dropped}
+        accessibility={{ screenReaderInstructions: { draggable: "Space lifts the step, arrows move it, space puts it down, escape puts it back." } }}
+      >
+        <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+          <ol className="mt-4 border-rule border-t" data-steps>
+            {steps.map((step, i) => (
+              <StepRow
+                key={step.id}
+                step={step}
+                time={byId.get(step.id)}
+                inHand={open === step.id}
+                titleOf={(id) => steps.find((one) => one.id === id)?.title ?? id}
+                onOpen={() => setOpen(open === step.id ? null : step.id)}
+              >
+                <StepFields
+                  step={step}
+                  before={steps.slice(0, i)}
+                  tools={tools}
+                  things={document.things}
+                  onChange={(next, label) => set(step.id, next, label)}
+                  onMove={(by) => put(movedStep(steps, i, i + by), "Order of the steps")}
+                  first={i === 0}
+                  last={i === steps.length - 1}
+                  onCopy={() => copy(step, i)}
+                  onOut={() => put(withoutStep(steps, step.id), `${step.title} taken out`)}
+                />
+              </StepRow>
+            ))}
+            <li className="grid grid-cols-[84px_1fr] gap-5 py-3">
+              <b className="text-lg">{end}</b>
+              <b className="text-lg">End</b>
+            </li>
+          </ol>
+        </SortableContext>
+      </DndContext>
+      <div className="no-print flex flex-wrap items-center gap-x-6 gap-y-1">
+        {steps.length < MOST_STEPS && (
+          <button type="button" className="verb min-h-11" onClick={() => add(steps.length)}>
+            Add a step
+          </button>
+        )}
+        {proposals.length > 0 && (
+          <span className="w-72">
+            <SelectField
+              label="Begin again with the steps of"
+              value=""
+              words={[["", "leave mine"] as const, ...proposals.map(({ name }, i) => [String(i), name] as const)]}
+              onChange={(at) => {
+                const found = proposals[Number(at)];
+                if (at === "" || !found) return;
+                const more = found.tools.filter(({ id }) => !tools.some((tool) => tool.id === id));
+                editor.change({ steps: [...found.steps], tools: [...tools, ...more] }, `Steps of: ${found.name}`);
+                setOpen(null);
+              }}
+            />
+          </span>
+        )}
+        <SaveNote editor={editor} />
+      </div>
+      <ToolList tools={tools} steps={steps} onChange={(next, label) => editor.change({ steps, tools: next }, label)} />
+    </>
+  );
+}
+
+interface RowProps {
+  readonly step: Step;
+  readonly time: StepTime | undefined;
+  readonly inHand: boolean;
+  readonly titleOf: (id: string) => string;
+  readonly onOpen: () => void;
+  readonly children: ReactNode;
+}
+
+function StepRow({ step, time, inHand, titleOf, onOpen, children }: RowProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
+  const lines = [
+    ["Say", step.say],
+    ["Show", step.show],
+    ["Check", step.check],
+    ["They read", step.doIt],
+  ] as const;
+  return (
+    <li
+      ref={setNodeRef}
+      className={`break-inside-avoid ${isDragging ? "relative z-10 opacity-80" : ""}`}
+      style={{ ...(transform ? { transform: `translate3d(0, ${Math.round(transform.y)}px, 0)` } : {}), ...(transition ? { transition } : {}) }}
+      data-step={step.id}
+    >
+      {time && time.gap > 0 && <p className="border-ochre border-b-2 border-dashed py-1.5 pl-[104px] text-ochre">{time.gap} min of waiting while it dries: tea, or start tidying</p>}
+      <div className={`grid grid-cols-[84px_1fr_auto] gap-5 border-rule border-b py-3 ${inHand ? "-mx-3 bg-paper px-3" : ""}`}>
+        <p>
+          <b className="block text-lg">{time?.start ?? "…"}</b>
+          <span className="text-soft text-sm">{time?.minutes ?? step.minutes} min</span>
+        </p>
+        <div className="min-w-0">
+          <p className="font-bold text-lg">
+            {step.title}
+            {time && time.waves > 1 && <span className="font-normal text-soft"> · {time.waves} turns at the tool</span>}
+            {time && time.dries.length > 0 && <span className="font-normal text-ochre"> · meanwhile dries: {time.dries.map(titleOf).join(", ")}</span>}
+          </p>
+          {!inHand &&
+            lines.map(
+              ([word, text]) =>
+                text && (
+                  <p key={word} className={word === "They read" ? "text-soft" : ""}>
+                    <span className="text-soft">{word}: </span>
+                    {text}
+                  </p>
+                ),
+            )}
+          {!inHand && step.care && (
+            <p className="text-ochre">
+              <b>Care: </b>
+              {step.care}
+            </p>
+          )}
+          {inHand && children}
+        </div>
+        <span className="no-print flex items-start gap-1">
+          <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${step.title}`} onClick={onOpen}>
+            {inHand ? "close" : "change"}
+          </button>
+          <button
+            ref={setActivatorNodeRef}
+            type="button"
+            className="grid min-h-11 min-w-9 cursor-grab place-items-center text-soft hover:text-elm"
+            {...attributes}
+            {...listeners}
+            aria-label={`Move ${step.title}`}
+          >
+            <GripVertical size={18} aria-hidden />
+          </button>
+        </span>
+      </div>
+    </li>
+  );
+}
+
+interface FieldsProps {
+  readonly step: Step;
+  readonly before: readonly Step[];
+  readonly tools: readonly Tool[];
+  readonly things: ClassDocument["things"];
+  readonly first: boolean;
+  readonly last: boolean;
+  readonly onChange: (step: Step, label: string) => void;
+  readonly onMove: (by: 1 | -1) => void;
+  readonly onCopy: () => void;
+  readonly onOut: () => void;
+}
+
+const WHO_WORDS = { host: "the host shows it", together: "everybody at once", queue: "one after another at a tool" } as const;
+
+function StepFields({ step, before, tools, things, first, last, onChange, onMove, onCopy, onOut }: FieldsProps) {
+  const set = (patch: Partial<Step>, label: string) => onChange({ ...step, ...patch }, label);
+  const { after, ...loose } = step;
+  const { thing: _, ...everywhere } = step;
+  const { tool: __, ...free } = step;
+  const setAfter = (next: NonNullable<Step["after"]>, label: string) => onChange(next.length > 0 ? { ...loose, after: next } : loose, label);
+  const previous = before.at(-1);
+  return (
+    <div className="grid gap-3">
+      <div className="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_110px_190px]">
+        <TextField label="Title of the step" value={step.title} maxLength={120} required="Give the step a title." onChange={(title) => set({ title }, "Title of a step")} />
+        <NumberField label={step.who === "queue" ? "Minutes each" : "Minutes"} value={step.minutes} least={1} most={1440} onChange={(minutes) => set({ minutes }, "Minutes of a step")} />
+        <SelectField
+          label="Who"
+          value={step.who}
+          words={WHO_WORDS}
+          onChange={(who) => onChange(who === "queue" ? { ...step, who, tool: step.tool ?? tools[0]?.id ?? "" } : { ...free, who }, "Who does a step")}
+        />
+      </div>
+      {step.who === "queue" && (
+        <SelectField
+          label="At the tool"
+          value={step.tool ?? ""}
+          words={[...(tools.some(({ id }) => id === step.tool) ? [] : [["", tools.length === 0 ? "add a tool below first" : "choose"] as const]), ...tools.map(({ id, name }) => [id, name] as const)]}
+          onChange={(tool) => tool && set({ tool }, "Tool of a step")}
+        />
+      )}
+      {things.length > 1 && (
+        <SelectField
+          label="Of"
+          value={step.thing ?? ""}
+          words={[["", "all things"] as const, ...things.map(({ id, title }) => [id, title] as const)]}
+          onChange={(thing) => onChange(thing ? { ...step, thing } : everywhere, "Thing of a step")}
+        />
+      )}
+      <div className="grid gap-2">
+        <p className="text-soft text-sm">Begins {after ? "when these are done and have waited" : previous ? `when “${previous.title}” is done` : "first"}</p>
+        {(after ?? []).map((wait, i) => (
+          <div key={wait.step} className="grid grid-cols-[1fr_150px_auto] items-end gap-3">
+            <SelectField
+              label="After"
+              value={wait.step}
+              words={before.filter(({ id }) => id === wait.step || !after?.some((own) => own.step === id)).map(({ id, title }) => [id, title] as const)}
+              onChange={(id) =>
+                setAfter(
+                  (after ?? []).map((old, k) => (k === i ? { ...old, step: id } : old)),
+                  "What a step follows",
+                )
+              }
+            />
+            <NumberField
+              label="Then waits, minutes"
+              value={wait.wait}
+              least={0}
+              most={10_000}
+              step={5}
+              onChange={(minutes) =>
+                setAfter(
+                  (after ?? []).map((old, k) => (k === i ? { ...old, wait: minutes } : old)),
+                  "How long a step waits",
+                )
+              }
+            />
+            <button
+              type="button"
+              className="verb min-h-11"
+              onClick={() =>
+                setAfter(
+                  (after ?? []).filter((_, k) => k !== i),
+                  "What a step follows",
+                )
+              }
+            >
+              take out
+            </button>
+          </div>
+        ))}
+        {previous && (after?.length ?? 0) < Math.min(before.length, 20) && (
+          <button
+            type="button"
+            className="verb min-h-9 justify-self-start text-sm"
+            onClick={() => {
+              const next = [...before].reverse().find(({ id }) => !after?.some((own) => own.step === id));
+              if (next) setAfter([...(after ?? []), { step: next.id, wait: after ? 0 : 15 }], "What a step follows");
+            }}
+          >
+            {after ? "and after another step" : "let it wait or dry before"}
+          </button>
+        )}
+      </div>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <LongTextField label="Say" value={step.say} onChange={(say) => set({ say }, "What is said")} />
+        <LongTextField label="Show" value={step.show} onChange={(show) => set({ show }, "What is shown")} />
+        <LongTextField label="Check" value={step.check} onChange={(check) => set({ check }, "What is checked")} />
+        <LongTextField label="Care" value={step.care} onChange={(care) => set({ care }, "Caution of a step")} />
+        <div className="sm:col-span-2">
+          <LongTextField label="What participants read on their phones" value={step.doIt} onChange={(doIt) => set({ doIt }, "What participants read")} />
+        </div>
+      </div>
+      <p className="flex flex-wrap gap-x-5">
+        {!first && (
+          <button type="button" className="verb min-h-11" onClick={() => onMove(-1)}>
+            up
+          </button>
+        )}
+        {!last && (
+          <button type="button" className="verb min-h-11" onClick={() => onMove(1)}>
+            down
+          </button>
+        )}
+        <button type="button" className="verb min-h-11" onClick={onCopy}>
+          once more
+        </button>
+        <button type="button" className="verb min-h-11" onClick={onOut}>
+          take out
+        </button>
+      </p>
+    </div>
+  );
+}
+
+function ToolList({ tools, steps, onChange }: { tools: readonly Tool[]; steps: readonly Step[]; onChange: (tools: Tool[], label: string) => void }) {
+  const set = (id: string, patch: Partial<Tool>, label: string) =>
+    onChange(
+      tools.map((tool) => (tool.id === id ? { ...tool, ...patch } : tool)),
+      label,
+    );
+  const add = () => onChange([...tools, { id: freeStepId(tools, "tool"), name: "New tool", count: 1, hot: false }], "A tool more");
+  return (
+    <section className="no-print mt-6" aria-label="Tools in the room">
+      <h2 className="mb-1 text-lg">Tools in the room</h2>
+      <ul className="border-rule border-t">
+        {tools.map((tool) => {
+          const needed = steps.filter((step) => step.tool === tool.id);
+          return (
+            <li key={tool.id} className="grid grid-cols-[1fr_100px_auto_auto] items-end gap-3 border-rule border-b py-2">
+              <TextField label="Tool" value={tool.name} maxLength={80} required="Say what it is." onChange={(name) => set(tool.id, { name }, "Name of a tool")} />
+              <NumberField label="How many" value={tool.count} least={1} most={1000} onChange={(count) => set(tool.id, { count }, `Number of ${tool.name}`)} />
+              <label className="flex min-h-11 items-center gap-2 text-sm">
+                <input type="checkbox" checked={tool.hot} onChange={(event) => set(tool.id, { hot: event.target.checked }, `${tool.name} is hot`)} /> hot
+              </label>
+              {needed.length === 0 ? (
+                <button
+                  type="button"
+                  className="verb min-h-11"
+                  aria-label={`Take ${tool.name} out`}
+                  onClick={() =>
+                    onChange(
+                      tools.filter(({ id }) => id !== tool.id),
+                      `${tool.name} taken out`,
+                    )
+                  }
+                >
+                  take out
+                </button>
+              ) : (
+                <span className="min-h-11 py-3 text-soft text-sm">{needed.map(({ title }) => title).join(", ")}</span>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {tools.length < 40 && (
+        <button type="button" className="verb min-h-11" onClick={add}>
+          Add a tool
+        </button>
+      )}
+    </section>
+  );
+}
