@@ -17,7 +17,7 @@ export function SelectField<T extends string>({ label, hint, value, words, onCha
   return (
     <Field label={label} {...(hint ? { hint } : {})}>
       {(props) => (
-        <select {...props} className="w-full" value={value} onChange={(event) => onChange(event.target.value as T)}>
+        <select {...props} className="min-h-11 w-full" value={value} onChange={(event) => onChange(event.target.value as T)}>
           {options.map(([key, text]) => (
             <option key={key} value={key}>
               {text}

@@ -22,7 +22,7 @@ const TEXT: Record<Caution["code"], string> = {
 };
 
 const SOLVENT = /alcohol|solvent|thinner|spirit/iu;
-const PAINT = /paint|varnish|medium|coat|stain/iu;
+const PAINT = /\b(paint|varnish|spray|stain|wood ?stain|matte medium|clear coat|lacquer|primer)/iu;
 
 export function cautionsFor(document: Pick<ClassDocument, "tools" | "supplies" | "things" | "use">): Caution[] {
   const names = document.supplies.map(({ name }) => name).join(" ");

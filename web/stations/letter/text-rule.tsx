@@ -65,7 +65,7 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
             <LengthField label={`Height of ${BY_WORDS[item.by]}`} name={`Height of ${what}`} mm={Math.round(heightMm * 100) / 100} unit={unit} least={0.5} most={1000} onChange={onHeight} />
           )}
           <NumberField
-            label="Spacing, thousandths"
+            label="Spacing, ‰"
             name={`Spacing of ${what}`}
             value={Math.round(item.trackingEm * 1000)}
             least={-300}

@@ -51,7 +51,7 @@ export function ClassForm({ classId, document, version }: { classId: string; doc
         error={isZone(value.when.zone) ? undefined : "A time zone such as Europe/London."}
         onChange={(zone) => when({ zone }, "Time zone")}
       />
-      <LongTextField label="What the class is, in a sentence" value={value.summary} onChange={(summary) => change({ ...value, summary }, "Summary")} />
+      <LongTextField label="What the class is, in a sentence" rows={3} value={value.summary} onChange={(summary) => change({ ...value, summary }, "Summary")} />
       <div className="grid grid-cols-2 gap-3">
         <NumberField label="Spare cut kits" value={value.spareKits} least={0} most={100} onChange={(spareKits) => change({ ...value, spareKits }, "Spare kits")} />
         <NumberField label="Spare blanks" value={value.spareSupplies} least={0} most={100} onChange={(spareSupplies) => change({ ...value, spareSupplies }, "Spare blanks")} />

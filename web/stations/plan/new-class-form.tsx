@@ -162,7 +162,7 @@ function TechniqueChoice({ value, onChange }: { value: Technique; onChange: (tec
           key={technique}
           className={`flex min-h-11 cursor-pointer items-start gap-3 border-rule border-b border-l-4 py-2 pl-2 ${technique === value ? "border-l-elm bg-paper" : "border-l-transparent"}`}
         >
-          <input type="radio" name="technique" className="mt-1.5" checked={technique === value} onChange={() => onChange(technique)} />
+          <input type="radio" name="technique" className="mt-1.5 shrink-0" checked={technique === value} onChange={() => onChange(technique)} />
           <span>
             <span className="block font-bold">{TECHNIQUE_WORDS[technique].name}</span>
             <span className="block text-soft text-sm">{TECHNIQUE_WORDS[technique].what}</span>

@@ -137,7 +137,7 @@ function School({ name, value, onChange }: { name: SchoolName; value: string; on
       <div className="clear-left grid gap-x-8 sm:grid-cols-2">
         {(Object.entries(ways) as [string, { name: string; why: string }][]).map(([way, words]) => (
           <label key={way} className={`flex min-h-11 cursor-pointer items-start gap-2 border-l-4 py-1.5 pl-2 ${way === value ? "border-l-elm bg-paper" : "border-l-transparent"}`}>
-            <input type="radio" name={name} className="mt-1.5" checked={way === value} onChange={() => onChange(way)} />
+            <input type="radio" name={name} className="mt-1.5 shrink-0" checked={way === value} onChange={() => onChange(way)} />
             <span>
               <span className="block font-bold">{words.name}</span>
               <span className="block text-soft text-sm">{words.why}</span>

@@ -69,6 +69,7 @@ export function StepsBench({ classId, document, version, times, end, proposals }
   return (
     <>
       <DndContext
+        id="steps"
         sensors={sensors}
         collisionDetection={closestCenter}
         onDragEnd={dropped}
