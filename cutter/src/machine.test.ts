@@ -5,7 +5,7 @@ import { piecesOfHpgl } from "../../core/src/cutting/rest.ts";
 import { sheetHpgl } from "../../core/src/plan/files.ts";
 import { makePlan } from "../../core/src/plan/plan.ts";
 import { pathsOf } from "../../core/src/plan/sheets.ts";
-import { demoDocument } from "../../core/src/testing/documents.ts";
+import { demoClass } from "../../core/src/testing/documents.ts";
 import { testFonts } from "../../core/src/testing/fonts.ts";
 import { HpglReader } from "./hpgl-reader.ts";
 import { type Fault, Machine } from "./machine.ts";
@@ -58,7 +58,7 @@ describe("Machine", () => {
   });
 
   it.each(["seed-tins", "rowing-bottles", "slate-numbers"])("needs the minutes the plan says, within 3 %%: %s", (name) => {
-    const document = demoDocument(name);
+    const document = demoClass(name);
     const plan = makePlan(document, testFonts);
     expect(plan.laidOut.sheets.length).toBeGreaterThan(0);
     for (const sheet of plan.laidOut.sheets) {

@@ -85,6 +85,7 @@ export type FindingCode =
   | "foodContact"
   | "missingWord"
   | "unknownPicture"
+  | "artRepaired"
   | "personalUseOnly"
   | "belowGround";
 

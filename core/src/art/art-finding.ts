@@ -13,7 +13,10 @@ export type ArtFindingCode =
   | "notUnderstood"
   | "unknownColour"
   | "clippedToPage"
-  | "noSize";
+  | "noSize"
+  | "pathCutShort"
+  | "foreignLeftOut"
+  | "negativeSize";
 
 export interface ArtFinding {
   readonly code: ArtFindingCode;

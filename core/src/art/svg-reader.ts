@@ -6,9 +6,9 @@ import type { ArtFinding, ArtFindingCode } from "./art-finding.ts";
 import { dashed, type Line } from "./dashes.ts";
 import type { PaintedShape } from "./layers.ts";
 import { applied, IDENTITY, type Matrix, readTransform, scaleOf, times } from "./matrix.ts";
-import { contoursOf, SHAPES, type ShapeContour } from "./svg-shapes.ts";
+import { contoursOf, isFaulty, SHAPES, type ShapeContour } from "./svg-shapes.ts";
 import { FIRST_STYLE, type Paint, readPaint, readShare, readStyleSheet, type Style, type StyleRule, styleOf } from "./svg-style.ts";
-import type { SvgNode } from "./svg-tree.ts";
+import { FOREIGN, type SvgNode } from "./svg-tree.ts";
 import { MM_PER_PX, readLength, readViewBox, type ViewBox, viewTransform } from "./svg-units.ts";
 
 /** A share of the page's longer side that a chord may stray: art is often drawn small and cut large. */
@@ -72,7 +72,7 @@ export class SvgReader {
     const a = this.#root.attributes;
     const box = readViewBox(a.viewBox);
     const [w, h] = [sized(a.width), sized(a.height)];
-    if (!box && (w === null || h === null)) this.note("noSize");
+    if (w === null || h === null) this.note("noSize");
     const width = w ?? (h !== null && box ? (h * box.width) / box.height : (box?.width ?? 300));
     const height = h ?? (w !== null && box ? (w * box.height) / box.width : (box?.height ?? 150));
     this.page = { width: width * MM_PER_PX, height: height * MM_PER_PX };
@@ -100,6 +100,10 @@ export class SvgReader {
       case "script":
         this.note("scriptLeftOut");
         return;
+    }
+    if (node.name.startsWith(FOREIGN) && SHAPES.has(node.name.slice(FOREIGN.length))) {
+      this.note("foreignLeftOut", node.name.slice(FOREIGN.length));
+      return;
     }
     const container = CONTAINERS.has(node.name);
     if (!container && !SHAPES.has(node.name)) return;
@@ -192,11 +196,18 @@ export class SvgReader {
   #shape(node: SvgNode, context: Context): void {
     const { style } = context;
     if (style.visibility === "hidden" || style.visibility === "collapse") return;
+    if (SIZES.some((name) => node.attributes[name]?.trim().startsWith("-"))) {
+      this.note("negativeSize", node.name);
+      return;
+    }
     const contours = contoursOf(node, context.view);
     if (contours === null) {
       this.note("notUnderstood", node.name);
       return;
     }
+    if (node.name === "path" && isFaulty(node.attributes.d ?? "")) this.note("pathCutShort");
+    if (MARKERS.some((name) => style[name] !== undefined && style[name] !== "none")) this.note("effectIgnored", "markers at the ends of lines");
+    if (style["vector-effect"] === "non-scaling-stroke") this.note("effectIgnored", "lines that keep their width");
     const fill = node.name === "line" ? null : this.#colour(readPaint(style.fill ?? "black", style.color), context.alpha * readShare(style["fill-opacity"]));
     if (fill) this.#add(fill, this.#filled(contours, context), context);
     const stroke = this.#colour(readPaint(style.stroke, style.color), context.alpha * readShare(style["stroke-opacity"]));
@@ -271,6 +282,10 @@ export class SvgReader {
     return matrix[0] * matrix[3] - matrix[1] * matrix[2] < 0 ? unionPolygons(turned) : turned;
   }
 }
+
+/** Sizes that cannot be below nothing. */
+const SIZES = ["width", "height", "r", "rx", "ry"] as const;
+const MARKERS = ["marker", "marker-start", "marker-mid", "marker-end"] as const;
 
 const CONTAINERS: ReadonlySet<string> = new Set(["g", "a", "svg", "use", "switch"]);
 

@@ -87,3 +87,6 @@ function pathContours(d: string): ShapeContour[] | null {
   const err = (path as unknown as { err?: string }).err;
   return err && contours.length === 0 ? null : contours;
 }
+
+/** Whether a path holds a fault behind what of it can be drawn. */
+export const isFaulty = (d: string): boolean => d.trim() !== "" && d.trim() !== "none" && !!(svgpath(d) as unknown as { err?: string }).err;

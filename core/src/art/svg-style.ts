@@ -16,8 +16,12 @@ const INHERITED = [
   "fill-opacity",
   "stroke-opacity",
   "clip-rule",
+  "marker",
+  "marker-start",
+  "marker-mid",
+  "marker-end",
 ] as const;
-const OWN = ["opacity", "display", "clip-path", "mask", "filter", "stop-color"] as const;
+const OWN = ["opacity", "display", "clip-path", "mask", "filter", "stop-color", "vector-effect"] as const;
 const KNOWN: ReadonlySet<string> = new Set([...INHERITED, ...OWN]);
 
 export type Style = Readonly<Record<string, string>>;

@@ -29,16 +29,23 @@ export function readTree(text: string): TreeResult {
   const parser = new SaxesParser({ position: true });
   const top: SvgNode = { name: "", attributes: {}, children: [], text: "" };
   const open: SvgNode[] = [top];
+  const spaces: Spaces[] = [{ "": SVG_SPACE, svg: SVG_SPACE }];
   let count = 0;
   parser.on("opentag", (tag) => {
     count += 1;
     if (count > MOST_NODES) throw new Refused("tooMany");
     if (open.length > MOST_DEPTH) throw new Refused("tooDeep");
-    const node: SvgNode = { name: localName(tag.name), attributes: withoutPrefixes(tag.attributes as Record<string, string>), children: [], text: "" };
+    const attributes = tag.attributes as Record<string, string>;
+    const here = declared(spaces[spaces.length - 1] as Spaces, attributes);
+    spaces.push(here);
+    const node: SvgNode = { name: nameIn(here, tag.name), attributes: withoutPrefixes(attributes), children: [], text: "" };
     open[open.length - 1]?.children.push(node);
     open.push(node);
   });
-  parser.on("closetag", () => void open.pop());
+  parser.on("closetag", () => {
+    open.pop();
+    spaces.pop();
+  });
   const keep = (piece: string) => {
     const node = open[open.length - 1];
     if (node?.name === "style") node.text += piece;
@@ -58,7 +65,24 @@ export function readTree(text: string): TreeResult {
   return root ? { ok: true, root } : { ok: false, fault: "notSvg", detail: top.children[0]?.name ?? "" };
 }
 
-const localName = (name: string): string => name.slice(name.indexOf(":") + 1);
+const SVG_SPACE = "http://www.w3.org/2000/svg";
+/** By prefix; the empty one is what stands without. */
+type Spaces = Readonly<Record<string, string>>;
+
+function declared(before: Spaces, attributes: Readonly<Record<string, string>>): Spaces {
+  const own = Object.entries(attributes).flatMap(([name, value]) => (name === "xmlns" ? [["", value] as const] : name.startsWith("xmlns:") ? [[name.slice(6), value] as const] : []));
+  return own.length === 0 ? before : { ...before, ...Object.fromEntries(own) };
+}
+
+/** What begins the name of an element that is not SVG's, whatever it is called. */
+export const FOREIGN = "foreign:";
+
+/** A file without any namespace is taken as SVG; an element of another one keeps its name behind a mark. */
+function nameIn(spaces: Spaces, name: string): string {
+  const at = name.indexOf(":");
+  const [prefix, local] = [at < 0 ? "" : name.slice(0, at), name.slice(at + 1)];
+  return spaces[prefix] === SVG_SPACE || (prefix === "" && spaces[""] === "") ? local : `${FOREIGN}${local}`;
+}
 
 /** `xlink:href` and `href` are the same; drawing programs' own attributes are left out. */
 function withoutPrefixes(attributes: Readonly<Record<string, string>>): Record<string, string> {

@@ -15,7 +15,10 @@ const FINDINGS: Record<ArtFindingCode, (finding: ArtFinding) => string> = {
   notUnderstood: ({ text, count }) => `${count === 1 ? "A part" : `${count} parts`} (${text}) could not be read and ${count === 1 ? "was" : "were"} left out.`,
   unknownColour: ({ text }) => `The colour “${text}” is not known here; it is taken as black.`,
   clippedToPage: () => "What lies off the page is cut off at its edge.",
-  noSize: () => "The file says no size; it is taken in pixels, 96 to the inch.",
+  noSize: () => "The file does not say how wide and tall it is; it is taken in pixels, 96 to the inch. Check its size.",
+  pathCutShort: ({ count }) => `${count === 1 ? "An outline holds" : `${count} outlines hold`} a fault and ${count === 1 ? "is" : "are"} drawn up to it only; look whether something is missing.`,
+  foreignLeftOut: ({ text }) => `Something of another kind of drawing (${text}) was left out.`,
+  negativeSize: ({ text }) => `A ${text} with a size below nothing was left out.`,
 };
 
 export const sayArtFinding = (finding: ArtFinding): string => FINDINGS[finding.code](finding);

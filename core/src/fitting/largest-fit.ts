@@ -20,7 +20,7 @@ export function fitSpace(face: Face, marginMm: number, design: Polygons, keepOut
       hull,
       keepOuts.map((polygon) => polygon[0] ?? []),
     );
-  return searchedSpace(usableArea(face, marginMm, keepOuts), hull);
+  return searchedSpace(usableArea(face, marginMm, keepOuts), hull, design);
 }
 
 /** The design's least enclosing circle against the face's circle. */

@@ -1,5 +1,7 @@
-/** A face that is not convex: the design's hull is moved over a grid, then nearer the best place; every try is tested exactly. */
-import { boxHeight, boxOf, boxOfPoints, boxWidth, type Point, type Polygons, pointInPolygon, type Ring } from "../geometry/polygon.ts";
+/** A face that is not convex: the design is moved over a grid, then nearer the best place, first as its hull, then as its true shape; every try is tested exactly. */
+import earcut from "earcut";
+import { hullOf } from "../geometry/hull.ts";
+import { boxHeight, boxOf, boxOfPoints, boxWidth, type Point, type Polygons, pointInPolygon, type Ring, ringArea } from "../geometry/polygon.ts";
 import { FIT_SLACK_MM } from "../geometry/tolerance.ts";
 import type { FitSpace } from "./fit-space.ts";
 
@@ -11,14 +13,46 @@ const BISECTIONS = 22;
  * @param usable what is left of the face inside its margin and outside its keep-outs
  * @throws RangeError when nothing is left, or no place was found
  */
-export function searchedSpace(usable: Polygons, hull: Ring): FitSpace {
+export function searchedSpace(usable: Polygons, hull: Ring, design: Polygons = []): FitSpace {
   if (usable.length === 0) throw new RangeError("margin and keep-outs leave no face");
+  const byHull = search(usable, hull, [hull], null);
+  const parts = convexParts(design);
+  if (parts.length < 2) return finished(usable, hull, [hull], byHull);
+  // What lies in the hollows of a design is free for the face's own corners: from the hull's place on it grows as its true shape.
+  return finished(usable, hull, parts, search(usable, hull, parts, byHull));
+}
+
+/** An outline of more corners than this, as of a letter, counts as its own hull; fewer are cut into triangles, exactly. */
+const MOST_CORNERS = 80;
+/** More convex parts than this are looked at as one hull: a name of fifty letters gains nothing by its gaps. */
+const MOST_PARTS = 120;
+
+/** Convex rings that together cover the design; counters are filled, because a face has no part in them. */
+function convexParts(design: Polygons): Ring[] {
+  const parts = design.flatMap(([outer]): Ring[] => {
+    if (!outer || outer.length < 3) return [];
+    if (outer.length > MOST_CORNERS) return [hullOf([[outer]])];
+    const corners = earcut(outer.flatMap(([x, y]) => [x, y]));
+    return Array.from({ length: corners.length / 3 }, (_, i) => [0, 1, 2].map((k) => outer[corners[3 * i + k] as number] as Point)).map(counterwise);
+  });
+  return parts.length > MOST_PARTS ? [] : parts;
+}
+
+const counterwise = (ring: Ring): Ring => (ringArea(ring) < 0 ? [...ring].reverse() : ring);
+
+interface Place {
+  readonly s: number;
+  readonly mx: number;
+  readonly my: number;
+}
+
+/** @param from a place that is known to fit, to begin from */
+function search(usable: Polygons, hull: Ring, parts: readonly Ring[], from: Place | null): Place {
   const area = boxOf(usable);
   const design = boxOfPoints(hull);
   const [cx, cy] = [(design.minX + design.maxX) / 2, (design.minY + design.maxY) / 2];
   const most = Math.min(boxWidth(area) / boxWidth(design), boxHeight(area) / boxHeight(design));
-  const lies = insideTest(usable);
-  const inside = (s: number, x: number, y: number) => s > 0 && lies(hull.map(([px, py]): Point => [px * s + x, py * s + y]));
+  const inside = insideAt(usable, parts);
   const scaleAt = (mx: number, my: number, atLeast: number): number => {
     if (atLeast > 0 && !inside(atLeast, mx - atLeast * cx, my - atLeast * cy)) return 0;
     let [low, high] = [atLeast, most];
@@ -29,10 +63,11 @@ export function searchedSpace(usable: Polygons, hull: Ring): FitSpace {
     }
     return low;
   };
-  let best = { s: 0, mx: (area.minX + area.maxX) / 2, my: (area.minY + area.maxY) / 2 };
+  let best: Place = from ?? { s: 0, mx: (area.minX + area.maxX) / 2, my: (area.minY + area.maxY) / 2 };
+  const wide: Place = { s: best.s, mx: (area.minX + area.maxX) / 2, my: (area.minY + area.maxY) / 2 };
   let [spanX, spanY] = [boxWidth(area), boxHeight(area)];
   for (let round = 0; round < REFINE_ROUNDS; round++) {
-    const middle = best;
+    const middle = round === 0 ? wide : best;
     for (let i = 0; i < GRID * GRID; i++) {
       const mx = middle.mx + spanX * ((i % GRID) / (GRID - 1) - 0.5);
       const my = middle.my + spanY * (Math.floor(i / GRID) / (GRID - 1) - 0.5);
@@ -43,6 +78,18 @@ export function searchedSpace(usable: Polygons, hull: Ring): FitSpace {
     spanY /= GRID / 3;
   }
   if (best.s <= 0) throw new RangeError("no place was found where the design fits");
+  return best;
+}
+
+const insideAt = (usable: Polygons, parts: readonly Ring[]) => {
+  const lies = insideTest(usable);
+  return (s: number, x: number, y: number) => s > 0 && parts.every((part) => lies(part.map(([px, py]): Point => [px * s + x, py * s + y])));
+};
+
+function finished(usable: Polygons, hull: Ring, parts: readonly Ring[], best: Place): FitSpace {
+  const design = boxOfPoints(hull);
+  const [cx, cy] = [(design.minX + design.maxX) / 2, (design.minY + design.maxY) / 2];
+  const inside = insideAt(usable, parts);
   const at = (s: number): Point => [best.mx - s * cx, best.my - s * cy];
   const [x, y] = at(best.s);
   return { largest: { scale: best.s, x, y, binding: "edges" }, admits: inside, position: (s) => (inside(s, ...at(s)) ? at(s) : null) };

@@ -1,4 +1,5 @@
 /** One seat's items of the recipe, each centred on x = 0 with its baseline (or lower edge) at y = 0. */
+import { cleanArt } from "../art/clean.ts";
 import { boxHeight, boxOf, isEmptyBox, mapPoints, moved, type Polygons, placed } from "../geometry/polygon.ts";
 import type { FontFace } from "./font-face.ts";
 import { type DrawnGlyph, type LetteredLine, letterLine } from "./line.ts";
@@ -161,7 +162,8 @@ function turnedText(polygons: Polygons, run: Run): Polygons {
 }
 
 function artParts(item: ArtItem, fields: SeatFields["fields"]): Cell["parts"] {
-  const { name, layers } = pictureOf(item, fields);
+  const { name, layers: drawn } = pictureOf(item, fields);
+  const layers = drawn.map(({ vinyl, polygons }) => ({ vinyl, polygons: cleanArt(polygons).polygons }));
   const box = boxOf(layers.flatMap(({ polygons }) => polygons));
   const scale = item.size / Math.max(boxHeight(box), Number.MIN_VALUE);
   return layers.map(({ vinyl, polygons }) => ({ vinyl, polygons: placed(polygons, scale, (-scale * (box.minX + box.maxX)) / 2, -scale * box.maxY), picture: name }));

@@ -1,5 +1,6 @@
 /** The design as a recipe read from top to bottom. */
 import { z } from "zod";
+import { hasArea } from "../art/clean.ts";
 
 const itemId = z.string().regex(/^[a-z][a-z0-9-]{0,30}$/u, "a short id such as first-name");
 export const vinylId = z.string().regex(/^[a-z][a-z0-9]{0,30}$/u, "lower-case letters and digits, such as harbour");
@@ -139,6 +140,11 @@ export const designSchema = z.strictObject({
         if (seen.has(item.id)) context.addIssue({ code: "custom", path: [index, "id"], message: `the id "${item.id}" is used twice` });
         seen.add(item.id);
         if (item.kind === "text" && !item.slot === (item.text === undefined)) context.addIssue({ code: "custom", path: [index], message: "a line has either a slot or a text" });
+        if (item.kind === "art")
+          [item, ...item.others].forEach(({ name, layers }, k) => {
+            if (!layers.some(({ polygons }) => hasArea(polygons)))
+              context.addIssue({ code: "custom", path: k === 0 ? [index, "layers"] : [index, "others", k - 1, "layers"], message: `the art "${name}" has no area: nothing of it can be cut` });
+          });
         if (item.kind === "shape" && item.dash && item.form !== "line") context.addIssue({ code: "custom", path: [index, "dash"], message: "only a line can be dashed" });
         if (item.kind === "shape" && item.around !== undefined && item.form !== "ring" && item.form !== "frame")
           context.addIssue({ code: "custom", path: [index, "around"], message: "only a ring or a frame can go round everything" });

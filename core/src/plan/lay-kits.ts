@@ -71,7 +71,7 @@ const SCRAP_GAP_MM = 3;
 /** @throws Error when an independent check finds a fault: a bug, never to be cut. */
 export function layKits(wishes: LayWishes): LaidVinyl {
   const ready = wishes.layout.useScraps ? wishes.scraps.flatMap((scrap) => usableScrap(scrap, wishes.edge, wishes.mat)) : [];
-  const placed = wishes.layout.mode === "tight" ? tight(wishes, ready) : straight(wishes, ready);
+  const placed = wishes.layout.mode === "tight" ? tightest(wishes, ready) : straight(wishes, ready);
   const byBin = new Map<string, LaidKit[]>();
   for (const kit of placed.laid) byBin.set(kit.own.bin, [...(byBin.get(kit.own.bin) ?? []), kit]);
   return { loads: [...scrapLoads(byBin, ready, wishes), ...filmLoads(byBin, wishes)], unplaced: placed.unplaced };
@@ -100,6 +100,22 @@ interface Placed {
 }
 
 const scrapBin = (label: string): string => `scrap ${label}`;
+
+/** More angles ask for more of the search than they give back now and then: the better of with and without them is kept. */
+function tightest(wishes: LayWishes, scraps: readonly UsableScrap[]): Placed {
+  const first = tight(wishes, scraps);
+  if (!wishes.layout.anyAngle || wishes.turns !== "free" || !wishes.layout.mayTurn) return first;
+  const upright = tight({ ...wishes, layout: { ...wishes.layout, anyAngle: false } }, scraps);
+  return measure(upright) < measure(first) ? upright : first;
+}
+
+/** What is left out weighs most, then fresh loads, then how far down the last of them is used. */
+function measure({ laid, unplaced }: Placed): number {
+  const sheets = laid.filter(({ own }) => own.bin.startsWith("sheet-"));
+  const loads = new Set(sheets.map(({ own }) => own.bin));
+  const used = [...loads].reduce((sum, bin) => sum + Math.max(...sheets.filter(({ own }) => own.bin === bin).map(({ box }) => box.y + box.height)), 0);
+  return unplaced.length * 1e9 + loads.size * 1e6 + used;
+}
 
 /** True shapes; kits keep the clearance, and counters stay free unless the host allows otherwise. */
 function tight({ kits, layout, turns, bin }: LayWishes, scraps: readonly UsableScrap[]): Placed {

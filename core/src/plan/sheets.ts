@@ -90,6 +90,17 @@ function onSharedMats(sheets: readonly PlanSheet[], cutter: Cutter): PlanSheet[]
   });
 }
 
+/** Films that lie on one mat are cut one after another: it is loaded once for all of them. Numbers follow that order. */
+function matByMat(sheets: readonly PlanSheet[]): PlanSheet[] {
+  const first = new Map<number, number>();
+  for (const [i, { mat }] of sheets.entries()) if (mat && !first.has(mat.mat)) first.set(mat.mat, i);
+  const place = (sheet: PlanSheet, i: number) => (sheet.mat ? (first.get(sheet.mat.mat) ?? i) : i);
+  return sheets
+    .map((sheet, i) => ({ sheet, at: place(sheet, i), i }))
+    .sort((a, b) => a.at - b.at || a.i - b.i)
+    .map(({ sheet }, i) => ({ ...sheet, nn: i + 1 }));
+}
+
 /** A kit or two on a scrap are soon laid. */
 const RECUT_SECONDS = 0.3;
 
@@ -132,7 +143,7 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
   const first = kits.filter(({ recut }) => recut === null);
   for (const vinyl of document.vinyls) lay(vinyl, first, { ...document, scraps: document.scraps.filter(({ later }) => !later) });
   // Only these share mats: what is cut again must not move films that lie on one already.
-  if (layout.shareMat && layout.trim) sheets.splice(0, sheets.length, ...onSharedMats(sheets, cutter));
+  if (layout.shareMat && layout.trim) sheets.splice(0, sheets.length, ...matByMat(onSharedMats(sheets, cutter)));
   // What is cut again comes after all loads, so that those stay as they were cut; each round takes of the scraps that are left.
   const rounds = [...new Set(kits.flatMap(({ recut }) => (recut === null ? [] : [recut])))].sort((a, b) => a - b);
   for (const round of rounds) {

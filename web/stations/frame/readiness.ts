@@ -48,6 +48,7 @@ const STATION_OF: Record<FindingCode, StationKey> = {
   foodContact: "measure",
   missingWord: "letter",
   unknownPicture: "letter",
+  artRepaired: "letter",
   personalUseOnly: "letter",
   belowGround: "letter",
 };

@@ -1,5 +1,6 @@
 import { boxHeight, boxOf, boxWidth, joinBoxes } from "../../geometry/polygon.ts";
 import type { PlanStages, ThingStages } from "../../plan/plan.ts";
+import { isPainted } from "../../plan/technique.ts";
 import { binFor, padOf } from "../../plan/sheets.ts";
 import type { Finding, Remedy } from "../finding.ts";
 import type { ClassRule, Rule } from "../rule.ts";
@@ -50,10 +51,31 @@ function inParts(plan: ThingStages): Finding[] {
         severity: through > 0 ? "check" : "tip",
         where: { seat: worst.of, vinyl },
         values: { parts: worst.part.parts, through, seats: new Set(long.map(({ seat }) => seat)).size },
-        remedies: smaller(plan, vinyl, [...new Set(long.map(({ seat }) => seat))]),
+        remedies: [...narrowerPad(plan, vinyl, [...new Set(long.map(({ seat }) => seat))]), ...smaller(plan, vinyl, [...new Set(long.map(({ seat }) => seat))])],
       },
     ];
   });
+}
+
+/** A blade and a hook need so much film round a kit, mm. */
+const LEAST_PAD_MM = 1;
+
+/** Where less film round the kits makes every whole go into one load: that costs nothing of the design. */
+function narrowerPad({ document, kits }: ThingStages, vinyl: string, seats: readonly string[]): Remedy[] {
+  const film = document.vinyls.find(({ id }) => id === vinyl);
+  const { layout } = document;
+  if (!film || layout.mode === "tight" || isPainted(document.technique)) return [];
+  const bin = binFor(film, document.cutter);
+  const room = Math.min(
+    ...seats.map((seat) => {
+      const whole = joinBoxes(kits.filter((kit) => kit.seat === seat && kit.vinyl === vinyl).map((kit) => boxOf(kit.pieces.map(({ polygon }) => polygon))));
+      const [w, h] = [boxWidth(whole), boxHeight(whole)];
+      const upright = Math.min(bin.width - w, bin.height - h);
+      return Math.max(upright, layout.mayTurn && film.turns === "free" ? Math.min(bin.height - w, bin.width - h) : Number.NEGATIVE_INFINITY) / 2;
+    }),
+  );
+  const mm = Math.floor(room * 10) / 10;
+  return mm >= Math.max(LEAST_PAD_MM, layout.clearance / 2) && mm < padOf(document) ? [{ code: "lessPad", values: { mm } }] : [];
 }
 
 /** Less than this and nobody would read it from where it hangs. */

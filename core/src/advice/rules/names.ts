@@ -7,8 +7,8 @@ import { leaveIt, type Rule } from "../rule.ts";
 export const nameRules: Rule = ({ document }) =>
   slotsOf(document.design).flatMap((slot): Finding[] => {
     const item = document.design.items.find((i) => i.kind === "text" && i.slot === slot);
-    // A case rule of the line makes the case of the roster meaningless.
-    const spacesOnly = item?.kind === "text" && item.letterCase !== "asTyped";
+    // A case rule of the line makes the case of the roster meaningless; and only names of people have capitals that can be wrong.
+    const spacesOnly = slot !== "name" || (item?.kind === "text" && item.letterCase !== "asTyped");
     const untidy = document.seats.filter(({ fields }) => tidyName(fields[slot] ?? "", spacesOnly) !== (fields[slot] ?? ""));
     const first = untidy[0];
     if (!first) return [];
