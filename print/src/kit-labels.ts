@@ -4,7 +4,7 @@ import { handleSides } from "@elm-basket/core/blanks/handle.ts";
 import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxOf, boxWidth, placed } from "@elm-basket/core/geometry/polygon.ts";
 import type { Plan } from "@elm-basket/core/plan/plan.ts";
-import { addPage, at, cutRound, INK, MARGIN, makePdf, PAGE, type Pdf, POINTS_PER_MM, sayOnPage, writeLine } from "./pages.ts";
+import { addPage, at, canWrite, cutRound, INK, MARGIN, makePdf, PAGE, type Pdf, POINTS_PER_MM, sayOnPage, writeLine, writingLine } from "./pages.ts";
 
 const COLUMNS = 2;
 const ROWS = 4;
@@ -26,21 +26,49 @@ export async function kitLabelsPdf(plan: Plan): Promise<Uint8Array> {
 
 /** All positions in mm from the page's top left. */
 function drawLabel(pdf: Pdf, plan: Plan, seat: string, x: number, y: number): void {
-  const kits = plan.kits.filter((kit) => kit.seat === seat);
   cutRound(pdf, x, y, LABEL.width, LABEL.height);
   const textWidth = at(LABEL.width - 2 * INNER);
   pdf.fillColor(INK);
-  writeLine(pdf, "head", 15, plan.labels.get(seat) ?? seat, at(x + INNER), at(y + INNER), textWidth);
+  writeHead(pdf, plan.labels.get(seat) ?? seat, seat, at(x + INNER), at(y + INNER), textWidth);
   pdf.font("body").fontSize(8.5);
   pdf.text(`Seat ${seat} · ${plan.document.title}`, at(x + INNER), at(y + INNER + 8), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
   pdf.text([plan.document.when.date, handleNote(plan, seat)].filter(Boolean).join(" · "), at(x + INNER), at(y + INNER + 12), { width: textWidth, lineBreak: false });
   drawDecal(pdf, plan, seat, x + INNER, y + INNER + 18, LABEL.width - 2 * INNER, LABEL.height - 2 * INNER - 26);
-  const counts = kits.map((kit) => `${plan.document.vinyls.find(({ id }) => id === kit.vinyl)?.name ?? kit.vinyl}: ${kit.pieces.length} ${kit.pieces.length === 1 ? "piece" : "pieces"}`).join(" · ");
+  const counts = countsOf(plan, seat);
   pdf
     .fillColor(INK)
     .font("body")
     .fontSize(8.5)
     .text(counts || "Nothing to cut", at(x + INNER), at(y + LABEL.height - INNER - 4), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
+}
+
+/** A name in letters that no face here has is left to be written by hand: boxes would tell nobody whose it is. */
+function writeHead(pdf: Pdf, label: string, seat: string, x: number, y: number, width: number): void {
+  if (canWrite(pdf, "head", label)) {
+    writeLine(pdf, "head", 15, label, x, y, width);
+    return;
+  }
+  const bare = `Seat ${seat}: `;
+  writeLine(pdf, "head", 15, bare, x, y, width);
+  const from = pdf.fontSize(15).widthOfString(bare);
+  writingLine(pdf, x + from, y + 16, width - from);
+}
+
+/** Pieces of each film; of a stencil what is taken out, and how many insides must stay; where there are several things, by thing. */
+function countsOf(plan: Plan, seat: string): string {
+  const kits = plan.kits.filter((kit) => kit.seat === seat);
+  const several = plan.things.length > 1;
+  const said = new Map<string, { pieces: number; islands: number; out: boolean }>();
+  for (const { thing, vinyl, pieces, weed, goes } of kits) {
+    const film = plan.document.vinyls.find(({ id }) => id === vinyl)?.name ?? vinyl;
+    const title = plan.document.things.find(({ id }) => id === thing)?.title ?? thing;
+    const name = several ? `${title}, ${film}` : film;
+    const before = said.get(name);
+    said.set(name, { pieces: (before?.pieces ?? 0) + pieces.length, islands: (before?.islands ?? 0) + weed.islands, out: goes === "out" });
+  }
+  return [...said]
+    .map(([name, { pieces, islands, out }]) => `${name}: ${out ? `${pieces} to take out${islands > 0 ? `, ${islands} insides stay` : ""}` : `${pieces} ${pieces === 1 ? "piece" : "pieces"}`}`)
+    .join(" · ");
 }
 
 /** On a handled cup the decal is laid by where the handle is. */
@@ -52,8 +80,29 @@ export function handleNote(plan: Pick<Plan, "document">, seat: string): string {
   return handle.school === "both" ? "both sides of the cup" : `handle at the ${handleSides(handle.school, hand)[0]} of the design`;
 }
 
+/** Every thing beside the other, each in its films' colours, with an outline that shows pale ones on white paper. */
 function drawDecal(pdf: Pdf, plan: Plan, seat: string, x: number, y: number, width: number, height: number): void {
-  const kits = plan.kits.filter((kit) => kit.seat === seat);
+  const kits = plan.kits.filter((kit) => kit.seat === seat && kit.copy === 1);
+  const things = [...new Set(kits.map(({ thing }) => thing))];
+  const each = width / Math.max(1, things.length);
+  things.forEach((thing, i) => {
+    drawThing(
+      pdf,
+      plan,
+      kits.filter((kit) => kit.thing === thing),
+      { x: x + i * each, y, width: each - (things.length > 1 ? 2 : 0), height },
+    );
+  });
+}
+
+interface Room {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+function drawThing(pdf: Pdf, plan: Plan, kits: Plan["kits"], { x, y, width, height }: Room): void {
   const box = boxOf(kits.flatMap((kit) => kit.pieces.map((piece) => piece.polygon)));
   if (kits.length === 0) return;
   const scale = Math.min(1, width / boxWidth(box), height / boxHeight(box));
@@ -69,8 +118,11 @@ function drawDecal(pdf: Pdf, plan: Plan, seat: string, x: number, y: number, wid
         dy,
       ),
     );
-    // Light films vanish on white paper: all are drawn in ink, outlined shapes tell the colours apart by name below.
-    pdf.path(path).fill(INK, "even-odd");
+    const colour = plan.document.vinyls.find(({ id }) => id === kit.vinyl)?.colour ?? INK;
+    pdf.lineWidth(0.12);
+    // What is taken out of a stencil is no film: only its outline is drawn.
+    if (kit.goes === "out") pdf.path(path).stroke(INK);
+    else pdf.path(path).fillAndStroke(colour, INK, "even-odd");
   }
   pdf.restore();
 }

@@ -50,6 +50,22 @@ export function writeLine(pdf: Pdf, font: "head" | "body", largest: number, text
   pdf.fontSize(size).text(text, x, y, { width, height: size * 1.4, ellipsis: true, lineBreak: false });
 }
 
+/** Whether a face has every letter of a text: what it lacks would be printed as boxes. */
+export function canWrite(pdf: Pdf, font: "head" | "body", text: string): boolean {
+  pdf.font(font);
+  const face = (pdf as unknown as { _font: { font: { hasGlyphForCodePoint(code: number): boolean } } })._font.font;
+  return [...text].every((letter) => /\s/u.test(letter) || face.hasGlyphForCodePoint(letter.codePointAt(0) ?? 0));
+}
+
+/** A line to write on by hand, points. */
+export function writingLine(pdf: Pdf, x: number, y: number, width: number): void {
+  pdf
+    .lineWidth(0.6)
+    .moveTo(x, y)
+    .lineTo(x + width, y)
+    .stroke(INK);
+}
+
 /** A dashed line to cut along, mm. */
 export function cutRound(pdf: Pdf, x: number, y: number, width: number, height: number): void {
   pdf.lineWidth(0.4).dash(2, { space: 2 }).rect(at(x), at(y), at(width), at(height)).stroke(FAINT).undash();

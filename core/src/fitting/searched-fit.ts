@@ -32,7 +32,7 @@ function convexParts(design: Polygons): Ring[] {
   const parts = design.flatMap(([outer]): Ring[] => {
     if (!outer || outer.length < 3) return [];
     if (outer.length > MOST_CORNERS) return [hullOf([[outer]])];
-    const corners = earcut(outer.flatMap(([x, y]) => [x, y]));
+    const corners = earcut(outer.flat());
     return Array.from({ length: corners.length / 3 }, (_, i) => [0, 1, 2].map((k) => outer[corners[3 * i + k] as number] as Point)).map(counterwise);
   });
   return parts.length > MOST_PARTS ? [] : parts;

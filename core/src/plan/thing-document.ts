@@ -53,10 +53,12 @@ export function withThing(document: ClassDocument, view: ThingDocument): ClassDo
 /** Where every seat makes the thing, the order of its view counts; otherwise seats keep their places, and new ones come last. */
 function mergedSeats(document: ClassDocument, seats: readonly ThingSeat[], shown: ReadonlySet<string>, thing: string): Seat[] {
   const before = new Map(document.seats.map((seat) => [seat.seat, seat]));
+  const planned = thingOf(document, thing).perSeat;
   const put = (seat: ThingSeat): Seat => {
     const there = before.get(seat.seat) ?? { seat: seat.seat, fields: {} };
     const { hand: _, ...bare } = there;
-    return withOwn({ ...bare, ...(seat.hand ? { hand: seat.hand } : {}), fields: putFields(there.fields, seat.fields, thing) }, thing, seat.own);
+    const named = withOwn({ ...bare, ...(seat.hand ? { hand: seat.hand } : {}), fields: putFields(there.fields, seat.fields, thing) }, thing, seat.own);
+    return withCount(named, thing, seat.count, planned);
   };
   if (document.seats.every(({ seat }) => shown.has(seat))) return seats.map(put);
   const changed = new Map(seats.map((seat) => [seat.seat, seat]));
@@ -75,6 +77,16 @@ export function withOwn(seat: Seat, thing: string, own: ThingSeat["own"]): Seat 
   const settings = { ...kept, ...(own ? { own } : {}) };
   const things = Object.keys(settings).length > 0 ? { ...others, [thing]: settings } : others;
   const { things: __, ...bare } = seat;
+  return Object.keys(things).length > 0 ? { ...bare, things } : bare;
+}
+
+/** How many of a thing a seat makes, where that is not as planned. */
+export function withCount(seat: Seat, thing: string, count: number, planned: number): Seat {
+  const { count: _, ...settings } = seat.things?.[thing] ?? {};
+  const { [thing]: __, ...others } = seat.things ?? {};
+  const { things: ___, ...bare } = seat;
+  const own = count === planned ? settings : { ...settings, count };
+  const things = Object.keys(own).length > 0 ? { ...others, [thing]: own } : others;
   return Object.keys(things).length > 0 ? { ...bare, things } : bare;
 }
 

@@ -92,6 +92,7 @@ export function LetterBench({ classId, document, thing, versions, unit, labels, 
             blank={blank}
             vinyls={vinyls}
             unit={unit}
+            countable={document.things.length > 1 || thingOf(document, thing).perSeat > 1}
             lettering={lettering}
             onChange={(next, label) =>
               changeSeats(

@@ -14,6 +14,7 @@ import { NumberField } from "@/ui/fields.tsx";
 import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
 import { FontField } from "./fonts.tsx";
 import { VinylField } from "./item-fields.tsx";
+import { NudgeFields } from "./nudge-fields.tsx";
 import type { Lettering } from "./use-lettering.ts";
 
 type Seat = ThingDocument["seats"][number];
@@ -25,6 +26,8 @@ interface Props {
   readonly blank: Blank;
   readonly vinyls: readonly Vinyl[];
   readonly unit: LengthUnit;
+  /** Whether seats may make different numbers of the thing. */
+  readonly countable: boolean;
   readonly lettering: Lettering;
   readonly onChange: (seat: Seat, label: string) => void;
   readonly onClose: () => void;
@@ -34,7 +37,7 @@ const NOTES = { thin: "thin stroke", tight: "tight inside", small: "small part" 
 const TONE = { thin: "var(--color-brick)", tight: "var(--color-ochre)", small: "var(--color-slate)" } as const;
 
 /** One seat, large: its fragile places marked, and what it has of its own. */
-export function SeatDialog({ seat, label, design, blank, vinyls, unit, lettering, onChange, onClose }: Props) {
+export function SeatDialog({ seat, label, design, blank, vinyls, unit, countable, lettering, onChange, onClose }: Props) {
   const face = useFacePicture(blank);
   const { inspect, inspected, drawn } = lettering;
   const id = seat?.seat;
@@ -93,6 +96,7 @@ export function SeatDialog({ seat, label, design, blank, vinyls, unit, lettering
               )}
             </Field>
           )}
+          {countable && <NumberField label="How many this seat makes" value={seat.count} least={0} most={20} onChange={(count) => onChange({ ...seat, count }, `Number for seat ${seat.seat}`)} />}
           <h3 className="mt-2 mb-1 text-base">Of its own</h3>
           {texts.map((item) => (
             <OwnLine
@@ -127,8 +131,6 @@ interface OwnProps {
 function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
   const what = item.slot ?? "fixed line";
   const place = breakPlace(text.trim());
-  const letters = [...text.trim()];
-  const pairs = letters.slice(1).map((letter, i) => `${letters[i]}${letter}`);
   return (
     <div className="border-rule border-b py-2">
       <p className="flex justify-between gap-2">
@@ -171,33 +173,7 @@ function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
           </label>
         )}
       </div>
-      {pairs.length > 0 && (
-        <details className="mt-1">
-          <summary className="verb inline-block text-sm">Move letters, thousandths of their size</summary>
-          <ul className="grid grid-cols-2 gap-x-4 gap-y-1 py-2">
-            {[...new Set(pairs)].slice(0, 24).map((pair) => (
-              <li key={pair}>
-                <NumberField
-                  label={pair}
-                  name={`Space in ${pair}`}
-                  value={Math.round((own.nudges?.[pair] ?? 0) * 1000)}
-                  least={-500}
-                  most={500}
-                  step={10}
-                  onChange={(thousandths) => onChange({ nudges: withNudge(own.nudges, pair, thousandths / 1000) }, `Letters ${pair} moved`)}
-                />
-              </li>
-            ))}
-          </ul>
-        </details>
-      )}
+      <NudgeFields text={text} nudges={own.nudges} onChange={(nudges, words) => onChange({ nudges }, words)} />
     </div>
   );
-}
-
-/** A pair that is moved by nothing is not kept. */
-function withNudge(nudges: Exception["nudges"], pair: string, em: number): Exception["nudges"] {
-  const { [pair]: _, ...others } = nudges ?? {};
-  const next = em === 0 ? others : { ...others, [pair]: em };
-  return Object.keys(next).length > 0 ? next : undefined;
 }

@@ -10,6 +10,7 @@ import { Reckoned } from "@/ui/reckoned.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { FontField, useFontName } from "./fonts.tsx";
 import { AlignField, ItemHead, VinylField } from "./item-fields.tsx";
+import { NudgeFields } from "./nudge-fields.tsx";
 
 const CASE_WORDS = { asTyped: "as typed", upper: "CAPITALS", lower: "small letters", title: "Capital First" } as const;
 const BY_WORDS = { capHeight: "capitals", xHeight: "small letters" } as const;
@@ -120,6 +121,9 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
             />
           )}
           <SelectField label="Height judged by" value={item.by} words={BY_WORDS} onChange={(by) => onChange({ ...item, by }, `Height of ${what}`)} />
+          <div className="col-span-2">
+            <NudgeFields text={sample} nudges={item.nudges} onChange={(nudges, label) => onChange({ ...item, nudges: nudges ?? {} }, label)} />
+          </div>
         </div>
       </details>
       <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">

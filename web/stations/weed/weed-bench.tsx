@@ -31,10 +31,11 @@ interface Props {
   readonly now: number;
   readonly queue: readonly QueueKit[];
   readonly pieces: readonly BenchPiece[];
+  /** One picture for each thing and copy in the bag; pieces of different things lie on different film. */
+  readonly parts: readonly { readonly key: string; readonly title: string; readonly out: boolean; readonly pieces: readonly BenchPiece[] }[];
   readonly vinyls: readonly { readonly id: string; readonly name: string; readonly colour: string; readonly family: string }[];
   /** Colours of this kit that are cut in parts. */
   readonly splits: PlanJson["splits"];
-  readonly stencil: boolean;
 }
 
 const ADVICE = {
@@ -44,7 +45,7 @@ const ADVICE = {
   bolder: "Strokes this thin tear: a bolder face or a larger size at Letter is safer than patience.",
 } as const;
 
-export function WeedBench({ classId, kit, now, queue, pieces, vinyls, splits, stencil }: Props) {
+export function WeedBench({ classId, kit, now, queue, pieces, parts, vinyls, splits }: Props) {
   const router = useRouter();
   const [busy, start] = useTransition();
   const [asking, setAsking] = useState(false);
@@ -52,6 +53,9 @@ export function WeedBench({ classId, kit, now, queue, pieces, vinyls, splits, st
   const toggle = (piece: string) => setFailed((before) => new Set(before.has(piece) ? [...before].filter((other) => other !== piece) : [...before, piece]));
   const seconds = useTimer(kit.weedingSeconds, kit.weedingSince, now);
   const counters = pieces.reduce((sum, piece) => sum + piece.counters, 0);
+  const islands = pieces.reduce((sum, piece) => sum + piece.islands, 0);
+  const goes = parts.filter(({ out }) => out).flatMap((part) => part.pieces);
+  const stays = parts.filter(({ out }) => !out).flatMap((part) => part.pieces);
   const at = queue.findIndex(({ seat }) => seat === kit.seat);
   const go = useCallback((row: QueueKit | undefined) => row && router.push(`/classes/${classId}/weed?kit=${encodeURIComponent(row.seat)}`, { scroll: false }), [router, classId]);
   const act = useCallback(
@@ -122,7 +126,13 @@ export function WeedBench({ classId, kit, now, queue, pieces, vinyls, splits, st
           </ul>
         </nav>
         <div>
-          <WeedPicture pieces={pieces} vinyls={vinyls} label={kit.label} stencil={stencil} picking={asking ? { picked: failed, onPick: toggle } : null} />
+          {parts.length === 0 && <p className="py-10 text-lg">This seat has nothing to weed.</p>}
+          {parts.map((part) => (
+            <section key={part.key} className="mb-4" aria-label={part.title || undefined}>
+              {parts.length > 1 && <h3 className="mb-1 text-lg">{part.title}</h3>}
+              <WeedPicture pieces={part.pieces} vinyls={vinyls} label={kit.label} stencil={part.out} picking={asking ? { picked: failed, onPick: toggle } : null} />
+            </section>
+          ))}
           {splits.map((split) => (
             <div key={split.layer} className="mt-4">
               <Reassembly split={split} pieces={pieces.filter(({ vinyl }) => vinyl === split.layer)} colour={vinyls.find(({ id }) => id === split.layer)?.colour ?? ""} name={kit.label} />
@@ -147,16 +157,19 @@ export function WeedBench({ classId, kit, now, queue, pieces, vinyls, splits, st
             />
           )}
           <div hidden={asking}>
-            <PieceCheck key={kit.seat} pieces={pieces.length} counters={counters} />
+            {stays.length > 0 && <PieceCheck key={`${kit.seat} stays`} pieces={stays.length} insides={counters} out={false} />}
+            {goes.length > 0 && <PieceCheck key={`${kit.seat} goes`} pieces={goes.length} insides={islands} out />}
             <ul className="mt-4">
-              <Hint severity="tip">{ADVICE[kit.weed.technique]}</Hint>
+              {stays.length > 0 && <Hint severity="tip">{ADVICE[kit.weed.technique]}</Hint>}
+              {goes.length > 0 && <Hint severity="tip">Lift each letter from its middle with the hook, low and slowly; hold its inside down with tweezers. The film round it stays whole.</Hint>}
+              {islands > 0 && <Hint severity="tip">An inside that came along goes straight back, or is set on the tape with the hook before the stencil is laid.</Hint>}
               {kit.weed.smallParts > 0 && (
                 <Hint severity="check">
                   {kit.weed.smallParts} small {kit.weed.smallParts === 1 ? "part" : "parts"}: hold them down with a fingertip when the waste passes.
                 </Hint>
               )}
-              {kit.weed.tails > 0 && <Hint severity="tip">Long thin arms: work along them, not against.</Hint>}
-              <Hint severity="tip">Waste longer than a hand? Cut it off.</Hint>
+              {kit.weed.tails > 0 && stays.length > 0 && <Hint severity="tip">Long thin arms: work along them, not against.</Hint>}
+              {stays.length > 0 && <Hint severity="tip">Waste longer than a hand? Cut it off.</Hint>}
               <Hint severity="check">Hooks and blades are sharp: cap them when you put them down.</Hint>
             </ul>
           </div>
@@ -204,23 +217,31 @@ function Hint({ severity, children }: { severity: "stop" | "check" | "tip"; chil
   );
 }
 
-/** Counting is the check: the pieces that must remain, and the insides to pick out, ticked as one goes. */
-function PieceCheck({ pieces, counters }: { pieces: number; counters: number }) {
+/** Counting is the check: what must remain and which insides are picked out; of a stencil what is taken out and which insides must stay. */
+function PieceCheck({ pieces, insides, out }: { pieces: number; insides: number; out: boolean }) {
   const [picked, setPicked] = useState<ReadonlySet<number>>(new Set());
   const toggle = (n: number) => setPicked((before) => new Set(before.has(n) ? [...before].filter((m) => m !== n) : [...before, n]));
   return (
     <>
       <h3 className="mt-4 mb-2 text-lg">
-        Must remain: {pieces} {pieces === 1 ? "piece" : "pieces"}
+        {out ? "Take out" : "Must remain"}: {pieces} {pieces === 1 ? "piece" : "pieces"}
       </h3>
-      <p className="mb-1 text-soft text-sm">{counters === 0 ? "No insides to pick out." : `Insides to pick out: ${picked.size} of ${counters}`}</p>
+      <p className="mb-1 text-soft text-sm">
+        {out
+          ? insides === 0
+            ? "No insides: only the field stays."
+            : `Insides that must stay: ${picked.size} of ${insides} seen`
+          : insides === 0
+            ? "No insides to pick out."
+            : `Insides to pick out: ${picked.size} of ${insides}`}
+      </p>
       <div className="flex flex-wrap gap-1.5">
-        {Array.from({ length: Math.min(counters, 40) }, (_, i) => i + 1).map((n) => (
+        {Array.from({ length: Math.min(insides, 40) }, (_, i) => i + 1).map((n) => (
           <button
             key={n}
             type="button"
             aria-pressed={picked.has(n)}
-            aria-label={`Inside ${n} picked out`}
+            aria-label={out ? `Inside ${n} is there` : `Inside ${n} picked out`}
             onClick={() => toggle(n)}
             className={`min-h-11 min-w-11 rounded-card border-2 border-elm font-bold ${picked.has(n) ? "bg-elm text-white" : "text-elm-dark"}`}
           >

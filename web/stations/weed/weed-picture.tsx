@@ -1,9 +1,11 @@
-/** The picture of what must remain: solid stays, dotted goes. */
+/** The picture of what must remain: solid stays, dotted goes. Of a stencil the letters go, and field and insides stay. */
 
 export interface BenchPiece {
   readonly id: string;
   readonly vinyl: string;
+  /** Insides to pick out; of a stencil they stay, and are counted as islands. */
   readonly counters: number;
+  readonly islands: number;
   readonly small: boolean;
   readonly path: string;
 }
@@ -34,14 +36,29 @@ export function WeedPicture({ pieces, vinyls, label, stencil, picking }: Props) 
         viewBox={`${minX - 2 * px} ${minY - 34 * px} ${w + 4 * px} ${h + 36 * px}`}
         className="max-h-[470px] w-full"
         role="img"
-        aria-label={`${label}: ${pieces.length} pieces must remain, ${insides.length} insides go`}
+        aria-label={
+          stencil ? `${label}: ${pieces.length} pieces are taken out, the field and ${insides.length} insides stay` : `${label}: ${pieces.length} pieces must remain, ${insides.length} insides go`
+        }
       >
         <defs>
           <pattern id="goes-away" width={9 * px} height={9 * px} patternUnits="userSpaceOnUse">
             <circle cx={2 * px} cy={2 * px} r={0.9 * px} fill="var(--color-rule-strong)" />
           </pattern>
+          <pattern id="taken-out" width={9 * px} height={9 * px} patternUnits="userSpaceOnUse">
+            <rect width={9 * px} height={9 * px} fill="var(--color-paper)" />
+            <circle cx={2 * px} cy={2 * px} r={0.9 * px} fill="var(--color-soft)" />
+          </pattern>
         </defs>
-        <rect x={minX} y={minY} width={w} height={h} fill="url(#goes-away)" stroke="var(--color-soft)" strokeWidth={1.4 * px} strokeDasharray={`${7 * px} ${5 * px}`} />
+        <rect
+          x={minX}
+          y={minY}
+          width={w}
+          height={h}
+          fill={stencil ? (used[0]?.colour ?? "var(--color-rule)") : "url(#goes-away)"}
+          stroke="var(--color-soft)"
+          strokeWidth={1.4 * px}
+          strokeDasharray={`${7 * px} ${5 * px}`}
+        />
         {pieces.map((piece) => (
           // biome-ignore lint/a11y/noStaticElementInteractions: the same pieces are buttons in the dialog that asks
           <path
@@ -49,7 +66,7 @@ export function WeedPicture({ pieces, vinyls, label, stencil, picking }: Props) 
             d={piece.path}
             onClick={picking ? () => picking.onPick(piece.id) : undefined}
             className={picking ? "cursor-pointer" : undefined}
-            fill={picking?.picked.has(piece.id) ? "var(--color-brick)" : (vinyls.find(({ id }) => id === piece.vinyl)?.colour ?? "var(--color-ink)")}
+            fill={picking?.picked.has(piece.id) ? "var(--color-brick)" : stencil ? "url(#taken-out)" : (vinyls.find(({ id }) => id === piece.vinyl)?.colour ?? "var(--color-ink)")}
             fillRule="evenodd"
             stroke="var(--color-ink)"
             strokeOpacity="0.25"
@@ -62,20 +79,10 @@ export function WeedPicture({ pieces, vinyls, label, stencil, picking }: Props) 
               <Badge key={piece.id} at={middleOf(piece.path.split("M")[1] ?? "")} n={i + 1} px={px} tone={picking.picked.has(piece.id) ? "var(--color-brick)" : "var(--color-ink)"} />
             ))
           : insides.map(([x, y], i) => <Badge key={`${x}-${y}`} at={[x, y]} n={i + 1} px={px} tone="var(--color-ink)" />)}
-        <path
-          d={`M${maxX - 12 * px} ${minY - 10 * px}Q${maxX - 34 * px} ${minY - 8 * px} ${maxX - 44 * px} ${minY + 16 * px}`}
-          fill="none"
-          stroke="var(--color-brick)"
-          strokeWidth={2.6 * px}
-          markerEnd="none"
-        />
-        <path d={`M${maxX - 50 * px} ${minY + 6 * px}L${maxX - 44.5 * px} ${minY + 18 * px}L${maxX - 34 * px} ${minY + 11 * px}`} fill="none" stroke="var(--color-brick)" strokeWidth={2.6 * px} />
-        <text x={maxX} y={minY - 18 * px} textAnchor="end" fontSize={15 * px} fill="var(--color-brick)">
-          start here, low and slow
-        </text>
+        {!stencil && <StartMark x={maxX} y={minY} px={px} />}
       </svg>
       <figcaption className="mt-3 flex flex-wrap justify-center gap-x-6 text-soft">
-        <span>{stencil ? "Stencil: what is solid here is taken out and painted, the field stays" : "dotted goes, solid stays"}</span>
+        <span>{stencil ? "dotted is taken out and painted; the film round it and its insides stay" : "dotted goes, solid stays"}</span>
         <span>about {(MM_PER_CSS_PX / px).toFixed(1)} × size</span>
         {used.map((vinyl) => (
           <span key={vinyl.id}>
@@ -85,6 +92,20 @@ export function WeedPicture({ pieces, vinyls, label, stencil, picking }: Props) 
         ))}
       </figcaption>
     </figure>
+  );
+}
+
+/** Where peeling begins. */
+function StartMark({ x, y, px }: { x: number; y: number; px: number }) {
+  const line = { fill: "none", stroke: "var(--color-brick)", strokeWidth: 2.6 * px };
+  return (
+    <>
+      <path d={`M${x - 12 * px} ${y - 10 * px}Q${x - 34 * px} ${y - 8 * px} ${x - 44 * px} ${y + 16 * px}`} {...line} />
+      <path d={`M${x - 50 * px} ${y + 6 * px}L${x - 44.5 * px} ${y + 18 * px}L${x - 34 * px} ${y + 11 * px}`} {...line} />
+      <text x={x} y={y - 18 * px} textAnchor="end" fontSize={15 * px} fill="var(--color-brick)">
+        start here, low and slow
+      </text>
+    </>
   );
 }
 

@@ -1,7 +1,8 @@
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { goesOf } from "@elm-basket/core/plan/technique.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { withStudio } from "@/data/client.ts";
-import { type KitRow, piecesOfSeat } from "@/data/making.ts";
+import { type KitRow, type PieceRow, piecesOfSeat } from "@/data/making.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned } from "@/stations/frame/load.ts";
 import { LinkButton } from "@/ui/button.tsx";
@@ -44,10 +45,23 @@ export async function WeedStation({ id, query }: { id: string; query: Record<str
         technique: row.weed.technique,
         recut: row.recutReason,
       }))}
-      pieces={pieces.map((piece) => ({ id: piece.id, vinyl: piece.vinyl, counters: piece.counters, small: piece.small, path: piece.path }))}
+      pieces={pieces.map(benchPiece)}
+      parts={partsOf(data.planned.document, pieces)}
       vinyls={data.planned.document.vinyls.map(({ id: own, name, colour, family }) => ({ id: own, name, colour, family }))}
       splits={data.planned.plan.splits.filter(({ seat }) => seat === kit.seat)}
-      stencil={goesOf(thingOf(data.planned.document).technique) === "out"}
     />
   );
+}
+
+const benchPiece = ({ id, vinyl, counters, islands, small, path }: PieceRow) => ({ id, vinyl, counters, islands, small, path });
+
+/** What lies in the bag, thing by thing and copy by copy. */
+function partsOf(document: ClassDocument, pieces: readonly PieceRow[]) {
+  const keys = [...new Set(pieces.map(({ thing, copy }) => `${thing} ${copy}`))];
+  return keys.map((key) => {
+    const own = pieces.filter(({ thing, copy }) => `${thing} ${copy}` === key);
+    const { title, technique } = thingOf(document, own[0]?.thing);
+    const copies = new Set(pieces.filter(({ thing }) => thing === own[0]?.thing).map(({ copy }) => copy)).size;
+    return { key, title: copies > 1 ? `${title}, number ${own[0]?.copy ?? 1}` : title, out: goesOf(technique) === "out", pieces: own.map(benchPiece) };
+  });
 }

@@ -6,8 +6,7 @@ import { leaveIt, type Rule } from "../rule.ts";
 
 const PERSONAL = /personal|private|non-?commercial|not for sale|no resale|privat|personnel/iu;
 
-export const artRules: Rule = (plan) =>
-  plan.document.design.items.flatMap((item): Finding[] => (item.kind === "art" ? [...rights(item), ...repaired(item), ...unknownPictures(plan, item)] : []));
+export const artRules: Rule = (plan) => plan.document.design.items.flatMap((item): Finding[] => (item.kind === "art" ? [...rights(item), ...repaired(item), ...unknownPictures(plan, item)] : []));
 
 /** A class that people pay for is commercial. */
 function rights(item: ArtItem): Finding[] {
