@@ -1,7 +1,9 @@
 /** Messages between the Letter station and its worker. */
+
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { SizingSchool } from "@elm-basket/core/fitting/schools.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
+import type { Technique } from "@elm-basket/core/plan/document.ts";
 import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 
@@ -9,6 +11,7 @@ export interface LetterJob {
   readonly job: number;
   readonly design: Design;
   readonly blank: Blank;
+  readonly technique: Technique;
   readonly vinyls: readonly Vinyl[];
   readonly seats: ThingDocument["seats"];
 }

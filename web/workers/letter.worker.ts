@@ -67,7 +67,7 @@ async function run(job: LetterJob): Promise<void> {
     empty: set.empty,
     bindingSeat: set.sizing.binding?.seat ?? null,
     schools: PREVIEWED.map((school) => preview(set, school)),
-    tape: tapeExtent(set.seats),
+    tape: tapeExtent(set.seats, job),
     ms: performance.now() - started,
   });
   await breathe();

@@ -98,7 +98,7 @@ function letterThing(document: ThingDocument, fonts: FontLookup): { plan: ThingP
     goes: goesOf(technique),
     sizeOf: (vinyl) => partSize(vinyl, document),
   });
-  return { plan: { id: thing.id, face, cupView: face.cup && widest > 0 ? viewOnCup(face.cup.radius, widest) : null, tape: tapeExtent(lettered.seats), lettered }, kits };
+  return { plan: { id: thing.id, face, cupView: face.cup && widest > 0 ? viewOnCup(face.cup.radius, widest) : null, tape: tapeExtent(lettered.seats, document), lettered }, kits };
 }
 
 export type PlanStages = Omit<Plan, "findings">;

@@ -252,7 +252,10 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
     usable: flip(load.usable),
     scraps: load.scraps.map(({ label, outline }) => ({ label, outline: flip(outline) })),
     kits: flipped,
-    weedLines: layout.mode === "tight" ? filmEdges(load.kits).map((line) => (traits.mirrored ? flipLine(line, width) : line)) : weedLines(flipped.map((kit) => kit.box)),
+    weedLines: [
+      ...seamTrims(load.kits).map((line) => (traits.mirrored ? flipLine(line, width) : line)),
+      ...(layout.mode === "tight" ? filmEdges(load.kits).map((line) => (traits.mirrored ? flipLine(line, width) : line)) : weedLines(flipped.map((kit) => kit.box))),
+    ],
   };
   const time = cutTime(pathsOf(sheet, cutter), cutter, traits.speedShare);
   const film = load.scraps.length > 0 ? polygonsArea(load.scraps.flatMap(({ outline }) => outline)) : width * height;
@@ -275,6 +278,33 @@ function filmEdges(kits: readonly LaidKit[]): Line[] {
     if (kit.pad <= 0) return [];
     const corners = laidDown([[filmRing(kit)]], laid)[0]?.[0] ?? [];
     return corners.map((from, i): Line => [from, corners[(i + 1) % corners.length] as Point]);
+  });
+}
+
+/**
+ * Where a stencil goes on in its next part, the film is cut off at the seam: otherwise it would lie on the next letter.
+ * A seam that goes through a letter has its halves overlap, and stays as it is.
+ */
+function seamTrims(kits: readonly LaidKit[]): Line[] {
+  return kits.flatMap((laid) => {
+    const { part, pad, box, goes } = laid.kit;
+    if (!part || goes !== "out" || pad <= 0) return [];
+    const [left, top, right, bottom] = [box.minX - pad, box.minY - pad, box.maxX + pad, box.maxY + pad];
+    return part.seams.flatMap(({ axis, at, through }): Line[] => {
+      const inside = axis === "x" ? at > left && at < right : at > top && at < bottom;
+      if (!inside || through.length > 0) return [];
+      const line: Point[] =
+        axis === "x"
+          ? [
+              [at, top],
+              [at, bottom],
+            ]
+          : [
+              [left, at],
+              [right, at],
+            ];
+      return [laidDown([[line]], laid)[0]?.[0] as unknown as Line];
+    });
   });
 }
 

@@ -1,5 +1,6 @@
 "use client";
 
+import { TAPE_BEYOND_MM } from "@elm-basket/core/blanks/snips.ts";
 import { type Design, mergedVinyl, type StencilRule, stencilSchema, vinylsOf } from "@elm-basket/core/lettering/recipe.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
@@ -55,7 +56,10 @@ export function LayersPanel({ design, vinyls, drawn, unit, stencil, onChange }: 
             reckoning={{
               title: `Tape of ${showLength(drawn.tape.width, unit)} × ${showLength(drawn.tape.height, unit)}`,
               lines: [
-                { what: "Largest design of the set, all layers", value: `${showLength(drawn.tape.width - 18, unit)} × ${showLength(drawn.tape.height - 18, unit)}` },
+                {
+                  what: "Largest design of the set, all layers, with the film round it of a stencil",
+                  value: `${showLength(drawn.tape.width - 2 * TAPE_BEYOND_MM, unit)} × ${showLength(drawn.tape.height - 2 * TAPE_BEYOND_MM, unit)}`,
+                },
                 { what: "Beyond it on every side", value: showLength(9, unit) },
               ],
               rule: "The tape is cut a little larger than the design, and large enough for all layers, also those that stick out beyond the first.",

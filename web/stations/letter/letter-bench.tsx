@@ -45,7 +45,7 @@ export function LetterBench({ classId, document, thing, versions, unit, labels, 
   // What this thing's seats are, of the class's; what is changed in them goes back into those.
   const view = useMemo(() => thingDocument({ ...document, seats: seats.value }, thing), [document, seats.value, thing]);
   const changeSeats = (next: ThingDocument["seats"], label: string) => seats.change(withThing({ ...document, seats: seats.value }, { ...view, seats: next }).seats, label);
-  const parts = useMemo(() => ({ design: design.value, blank, vinyls, seats: view.seats }), [design.value, blank, vinyls, view.seats]);
+  const parts = useMemo(() => ({ design: design.value, blank, technique, vinyls, seats: view.seats }), [design.value, blank, technique, vinyls, view.seats]);
   const columns = useMemo(() => columnsOf(document.things.map((one) => (one.id === thing ? design.value : one.design))), [document.things, thing, design.value]);
   const slots = useMemo(() => columns.map(({ slot }) => slot), [columns]);
   const lettering = useLettering(parts);

@@ -7,7 +7,8 @@ import { packKit } from "./actions.ts";
 export interface PackRow {
   readonly seat: string;
   readonly label: string;
-  readonly pieces: number;
+  /** What lies in the bag, in words. */
+  readonly holds: string;
   readonly weeded: boolean;
   readonly checked: boolean;
   readonly packed: boolean;
@@ -28,7 +29,7 @@ export function PackMarks({ classId, rows }: { classId: string; rows: readonly P
           <span className="[overflow-wrap:anywhere]">
             <b>{row.label}</b>{" "}
             <span className="text-soft text-sm">
-              {row.pieces} {row.pieces === 1 ? "piece" : "pieces"}
+              {row.holds}
               {row.weeded ? "" : ", not weeded"}
             </span>
           </span>
@@ -38,7 +39,8 @@ export function PackMarks({ classId, rows }: { classId: string; rows: readonly P
               type="button"
               disabled={busy || !row.weeded}
               aria-pressed={row[what]}
-              onClick={() => mark(row.seat, what, !row[what])}
+              // The second press of a double click would take back what the first has done.
+              onClick={(event) => event.detail < 2 && mark(row.seat, what, !row[what])}
               className={`min-h-11 rounded-card border-[1.5px] px-3 font-bold ${row[what] ? "border-elm bg-elm text-white" : "border-elm text-elm-dark disabled:border-rule-strong disabled:text-soft"}`}
             >
               {row[what] ? `✓ ${what}` : what === "checked" ? "check" : "pack"}

@@ -1,4 +1,6 @@
+import { goesOf } from "@elm-basket/core/plan/technique.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import type { WeedSummary } from "@/data/making.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { FileButton } from "@/ui/button.tsx";
@@ -17,7 +19,17 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
   const labels = labelsOf(plan);
   const rows = data.kits
     .filter(({ seat }) => !seat.startsWith("spare-"))
-    .map((kit) => ({ seat: kit.seat, label: labelOf(labels, kit.seat), pieces: kit.weed.pieces, weeded: kit.weeded, checked: kit.checked, packed: kit.packed }));
+    .map((kit) => ({
+      seat: kit.seat,
+      label: labelOf(labels, kit.seat),
+      holds: holds(
+        kit.weed,
+        data.planned.document.things.some(({ technique }) => goesOf(technique) === "out"),
+      ),
+      weeded: kit.weeded,
+      checked: kit.checked,
+      packed: kit.packed,
+    }));
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_380px]">
       <section>
@@ -125,4 +137,10 @@ const MOST_NAMED = 4;
 function list(names: readonly string[]): string {
   const shown = names.slice(0, MOST_NAMED).join(", ");
   return names.length > MOST_NAMED ? `${shown} and ${names.length - MOST_NAMED} more` : shown;
+}
+
+/** Of a stencil what was taken out and which insides must be there; of a decal its pieces. */
+function holds({ pieces, islands }: WeedSummary, stencil: boolean): string {
+  if (!stencil) return `${pieces} ${pieces === 1 ? "piece" : "pieces"}`;
+  return `${pieces} taken out${islands > 0 ? `, ${islands} ${islands === 1 ? "inside stays" : "insides stay"}` : ""}`;
 }
