@@ -3,7 +3,7 @@
 import { handleSides } from "@elm-basket/core/blanks/handle.ts";
 import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxOf, boxWidth, placed } from "@elm-basket/core/geometry/polygon.ts";
-import type { Plan } from "@elm-basket/core/plan/plan.ts";
+import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import { addPage, at, canWrite, cutRound, INK, MARGIN, makePdf, PAGE, type Pdf, POINTS_PER_MM, sayOnPage, writeLine, writingLine } from "./pages.ts";
 
 const COLUMNS = 2;

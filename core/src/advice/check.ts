@@ -1,6 +1,6 @@
 /** Runs every rule over the plan; a rule is a file in rules/. */
 import type { FontLookup } from "../lettering/compose-row.ts";
-import { type PlanStages, stagesOf } from "../plan/plan.ts";
+import { type PlanStages, stagesOf } from "../plan/stages.ts";
 import { type Finding, findingKey, SEVERITY_ORDER } from "./finding.ts";
 import type { ClassRule, Rule } from "./rule.ts";
 import { artRules } from "./rules/art.ts";

@@ -1,6 +1,6 @@
 /** What a rule is: it looks at the stages of a plan, of the class or of one of its things, and says what it noticed. */
 import type { FontLookup } from "../lettering/compose-row.ts";
-import type { PlanStages, ThingStages } from "../plan/plan.ts";
+import type { PlanStages, ThingStages } from "../plan/stages.ts";
 import { type Finding, findingKey } from "./finding.ts";
 
 export type ClassRule = (plan: PlanStages, fonts: FontLookup) => Finding[];

@@ -6,9 +6,9 @@ import { type Sheet, sheetName } from "../cutting/sheet.ts";
 import { sheetSvg } from "../cutting/svg.ts";
 import { FAMILY_TRAITS } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
-import type { Plan } from "./plan.ts";
 import { planJson } from "./plan-json.ts";
 import { pathsOf } from "./sheets.ts";
+import type { Plan } from "./stages.ts";
 import { runSheetCsv, suppliesCsv, timedSteps } from "./tables.ts";
 
 export function planFiles(plan: Plan): Map<string, string> {

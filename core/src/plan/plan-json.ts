@@ -5,7 +5,7 @@ import type { Point } from "../geometry/polygon.ts";
 import { fillableSlots } from "../lettering/recipe.ts";
 import { type ClassDocument, TECHNIQUES } from "./document.ts";
 import type { Kit } from "./kits.ts";
-import type { Plan } from "./plan.ts";
+import type { Plan } from "./stages.ts";
 import { thingDocument, thingOf } from "./thing-document.ts";
 
 const values = z.record(z.string(), z.union([z.string(), z.number()]));

@@ -1,54 +1,23 @@
 /** The pipeline: class document -> whole plan. Pure and deterministic; fonts are handed in. */
 
 import { findingsFor } from "../advice/check.ts";
-import type { Finding } from "../advice/finding.ts";
-import { type FaceReading, readFace } from "../blanks/read-face.ts";
-import { type CupView, viewOnCup } from "../blanks/straight-cup.ts";
-import { CRAFT_ALONG_LEAD_DAYS, type Deadline, deadlines, ROOM_LEAD_DAYS } from "../calendar/dates.ts";
+import { readFace } from "../blanks/read-face.ts";
+import { viewOnCup } from "../blanks/straight-cup.ts";
+import { CRAFT_ALONG_LEAD_DAYS, deadlines, ROOM_LEAD_DAYS } from "../calendar/dates.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
-import { type RunSheet, runSheet } from "../scheduling/step.ts";
-import { type Cost, costOf } from "../supplies/price.ts";
+import { runSheet } from "../scheduling/step.ts";
+import { costOf } from "../supplies/price.ts";
 import { type SupplyLine, supplyLines } from "../supplies/supply.ts";
 import type { ClassDocument } from "./document.ts";
 import { filmLines } from "./film-lines.ts";
 import { type Kit, kitsOf, recutKits, spareKits } from "./kits.ts";
-import { type LetteredSet, letterSet } from "./letter-set.ts";
+import { letterSet } from "./letter-set.ts";
 import { measureStrokes } from "./measure-strokes.ts";
 import { type LaidOut, layOut, padOf, partSize } from "./sheets.ts";
-import { type TapeExtent, tapeExtent } from "./tape.ts";
+import type { Plan, PreparationMinutes, ThingPlan } from "./stages.ts";
+import { tapeExtent } from "./tape.ts";
 import { goesOf } from "./technique.ts";
 import { type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
-
-export interface PreparationMinutes {
-  readonly cutting: number;
-  readonly weeding: number;
-  readonly packing: number;
-  readonly total: number;
-}
-
-/** What is planned of one thing. */
-export interface ThingPlan {
-  readonly id: string;
-  readonly face: FaceReading;
-  /** How the widest design sits on a cup; null on flat blanks. */
-  readonly cupView: CupView | null;
-  readonly tape: TapeExtent;
-  readonly lettered: LetteredSet;
-}
-
-export interface Plan {
-  readonly document: ClassDocument;
-  readonly things: readonly ThingPlan[];
-  readonly labels: ReadonlyMap<string, string>;
-  readonly kits: readonly Kit[];
-  readonly laidOut: LaidOut;
-  readonly supplies: readonly SupplyLine[];
-  readonly preparation: PreparationMinutes;
-  readonly cost: Cost;
-  readonly runSheet: RunSheet;
-  readonly deadlines: readonly Deadline[];
-  readonly findings: readonly Finding[];
-}
 
 /** Bag, label, step card and count for one kit: a practised hand's two minutes. */
 export const PACK_MINUTES_PER_KIT = 2;
@@ -99,17 +68,6 @@ function letterThing(document: ThingDocument, fonts: FontLookup): { plan: ThingP
     sizeOf: (vinyl) => partSize(vinyl, document),
   });
   return { plan: { id: thing.id, face, cupView: face.cup && widest > 0 ? viewOnCup(face.cup.radius, widest) : null, tape: tapeExtent(lettered.seats, document), lettered }, kits };
-}
-
-export type PlanStages = Omit<Plan, "findings">;
-
-/** The stages of a plan as one thing sees them: its own document, face, letters and kits. */
-export type ThingStages = Omit<PlanStages, "document" | "things"> & Omit<ThingPlan, "id"> & { readonly document: ThingDocument };
-
-export function stagesOf(plan: PlanStages, id: string): ThingStages {
-  const { document, things, kits, ...rest } = plan;
-  const { id: _, ...own } = things.find((thing) => thing.id === id) ?? (things[0] as ThingPlan);
-  return { ...rest, ...own, document: thingDocument(document, id), kits: kits.filter(({ thing }) => thing === id) };
 }
 
 /** Names as labels: the same name twice is told apart by the seat. */

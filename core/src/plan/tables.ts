@@ -2,7 +2,7 @@
 import { clockIn, instantOf } from "../calendar/dates.ts";
 import { csvText } from "../roster/roster.ts";
 import type { SupplyLine } from "../supplies/supply.ts";
-import type { Plan } from "./plan.ts";
+import type { Plan } from "./stages.ts";
 
 type CsvLine = Pick<SupplyLine, "name" | "unit" | "perSeat" | "need" | "have" | "packs" | "buy" | "leftAfter" | "buyPrice">;
 

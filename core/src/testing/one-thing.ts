@@ -4,7 +4,8 @@ import type { Remedy } from "../advice/finding.ts";
 import { applyRemedy as applyToClass } from "../advice/remedy.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
 import { type Checked, type ClassDocument, readClassDocument } from "../plan/document.ts";
-import { letterKits as letterClass, type Plan, makePlan as planClass, type ThingPlan } from "../plan/plan.ts";
+import { letterKits as letterClass, makePlan as planClass } from "../plan/plan.ts";
+import type { Plan, ThingPlan } from "../plan/stages.ts";
 import { type ThingDocument, thingDocument } from "../plan/thing-document.ts";
 
 type Seat = Omit<ThingDocument["seats"][number], "count"> & { readonly count?: number };

@@ -1,12 +1,12 @@
 /** What a participant may see and ask for by the link: the own seat of one class, while names are open. */
 import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
 import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
-import { withOwn } from "@elm-basket/core/plan/thing-document.ts";
 import { type Choice, choiceSchema, namesLockedAt } from "@/data/choices.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withoutStudio, withStudio } from "@/data/client.ts";
 import { readPlan } from "@/data/making.ts";
 import { workshopForCode } from "@/data/tokens.ts";
+import { withChoice } from "@/planning/with-choice.ts";
 
 export interface ChoosingClass {
   readonly studioId: string;
@@ -54,17 +54,3 @@ export function seatAlone({ document, scale }: Pick<ChoosingClass, "document" | 
   const sized: Thing = { ...first, design: { ...first.design, school: "fixedHeight", fixedScale: scale } };
   return { ...document, things: [sized, ...others], seats: [withChoice(document, { ...seat, fields: { ...seat.fields } }, choice)] };
 }
-
-/** A colour is chosen for the lettering that is the seat's own, on every thing that offers it. */
-export function withChoice(document: Pick<ClassDocument, "things">, seat: Seat, { fields, vinyl, hand }: Choice): Seat {
-  const named: Seat = { ...seat, fields: { ...seat.fields, ...fields }, ...(hand ? { hand } : {}) };
-  if (!vinyl) return named;
-  return document.things.reduce<Seat>((all, { id, design }) => {
-    if (!design.offered.includes(vinyl)) return all;
-    const lines = design.items.flatMap((item) => (item.kind === "text" && item.slot ? [item.id] : []));
-    const own = all.things?.[id]?.own;
-    return withOwn(all, id, { ...own, ...Object.fromEntries(lines.map((line) => [line, { ...own?.[line], vinyl }])) });
-  }, named);
-}
-
-type Seat = ClassDocument["seats"][number];

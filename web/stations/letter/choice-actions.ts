@@ -7,7 +7,7 @@ import { type Choice, decideChoice, lockNames, openChoices } from "@/data/choice
 import { readClass, recordEdit, savePart } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { isId } from "@/planning/planned-class.ts";
-import { withChoice } from "@/stations/choose/choosing.ts";
+import { withChoice } from "@/planning/with-choice.ts";
 
 export interface Answer {
   readonly ok: boolean;

@@ -11,6 +11,7 @@ import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { type ReactNode, useMemo, useState } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
+import { SHAPE_WORDS, ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, TextField } from "@/ui/fields.tsx";
@@ -18,7 +19,6 @@ import { SelectField } from "@/ui/select-field.tsx";
 import { BlankDrawing } from "./blank-drawing.tsx";
 import { Figures } from "./figures.tsx";
 import { LimitsFields } from "./limits-fields.tsx";
-import { SHAPE_WORDS, ShapeFields, shapeAs } from "./shape-fields.tsx";
 import { SurfaceAdvice } from "./surface-advice.tsx";
 
 const MARGIN_WORDS = { bySize: "by the size of the piece", small: "a quarter inch a side", board: "half an inch a side", sign: "an inch a side", byHand: "by hand" } as const;

@@ -8,7 +8,7 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState, useTransition } from "react";
 import { Controller, useForm } from "react-hook-form";
-import { SHAPE_WORDS, ShapeFields, shapeAs } from "@/stations/measure/shape-fields.tsx";
+import { SHAPE_WORDS, ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";

@@ -3,7 +3,7 @@ import type { FontLookup } from "../../lettering/compose-row.ts";
 import { type RecipeItem, withSize } from "../../lettering/recipe.ts";
 import { type LetteredSeat, letterSet } from "../../plan/letter-set.ts";
 import { measureStrokes } from "../../plan/measure-strokes.ts";
-import type { ThingStages } from "../../plan/plan.ts";
+import type { ThingStages } from "../../plan/stages.ts";
 import type { ThingDocument } from "../../plan/thing-document.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
 import type { Remedy } from "../finding.ts";

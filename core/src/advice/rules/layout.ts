@@ -1,6 +1,6 @@
 import { boxHeight, boxOf, boxWidth, joinBoxes } from "../../geometry/polygon.ts";
-import type { PlanStages, ThingStages } from "../../plan/plan.ts";
 import { binFor, padOf } from "../../plan/sheets.ts";
+import type { PlanStages, ThingStages } from "../../plan/stages.ts";
 import { isPainted } from "../../plan/technique.ts";
 import type { Finding, Remedy } from "../finding.ts";
 import type { ClassRule, Rule } from "../rule.ts";

@@ -1,0 +1,56 @@
+/** What a plan is made of: its stages, and what one thing of the class sees of them. */
+import type { Finding } from "../advice/finding.ts";
+import type { FaceReading } from "../blanks/read-face.ts";
+import type { CupView } from "../blanks/straight-cup.ts";
+import type { Deadline } from "../calendar/dates.ts";
+import type { RunSheet } from "../scheduling/step.ts";
+import type { Cost } from "../supplies/price.ts";
+import type { SupplyLine } from "../supplies/supply.ts";
+import type { ClassDocument } from "./document.ts";
+import type { Kit } from "./kits.ts";
+import type { LetteredSet } from "./letter-set.ts";
+import type { LaidOut } from "./sheets.ts";
+import type { TapeExtent } from "./tape.ts";
+import { type ThingDocument, thingDocument } from "./thing-document.ts";
+
+export interface PreparationMinutes {
+  readonly cutting: number;
+  readonly weeding: number;
+  readonly packing: number;
+  readonly total: number;
+}
+
+/** What is planned of one thing. */
+export interface ThingPlan {
+  readonly id: string;
+  readonly face: FaceReading;
+  /** How the widest design sits on a cup; null on flat blanks. */
+  readonly cupView: CupView | null;
+  readonly tape: TapeExtent;
+  readonly lettered: LetteredSet;
+}
+
+export interface Plan {
+  readonly document: ClassDocument;
+  readonly things: readonly ThingPlan[];
+  readonly labels: ReadonlyMap<string, string>;
+  readonly kits: readonly Kit[];
+  readonly laidOut: LaidOut;
+  readonly supplies: readonly SupplyLine[];
+  readonly preparation: PreparationMinutes;
+  readonly cost: Cost;
+  readonly runSheet: RunSheet;
+  readonly deadlines: readonly Deadline[];
+  readonly findings: readonly Finding[];
+}
+
+export type PlanStages = Omit<Plan, "findings">;
+
+/** The stages of a plan as one thing sees them: its own document, face, letters and kits. */
+export type ThingStages = Omit<PlanStages, "document" | "things"> & Omit<ThingPlan, "id"> & { readonly document: ThingDocument };
+
+export function stagesOf(plan: PlanStages, id: string): ThingStages {
+  const { document, things, kits, ...rest } = plan;
+  const { id: _, ...own } = things.find((thing) => thing.id === id) ?? (things[0] as ThingPlan);
+  return { ...rest, ...own, document: thingDocument(document, id), kits: kits.filter(({ thing }) => thing === id) };
+}

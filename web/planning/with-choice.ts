@@ -1,0 +1,17 @@
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { withOwn } from "@elm-basket/core/plan/thing-document.ts";
+import type { Choice } from "@/data/choices.ts";
+
+/** A colour is chosen for the lettering that is the seat's own, on every thing that offers it. */
+export function withChoice(document: Pick<ClassDocument, "things">, seat: Seat, { fields, vinyl, hand }: Choice): Seat {
+  const named: Seat = { ...seat, fields: { ...seat.fields, ...fields }, ...(hand ? { hand } : {}) };
+  if (!vinyl) return named;
+  return document.things.reduce<Seat>((all, { id, design }) => {
+    if (!design.offered.includes(vinyl)) return all;
+    const lines = design.items.flatMap((item) => (item.kind === "text" && item.slot ? [item.id] : []));
+    const own = all.things?.[id]?.own;
+    return withOwn(all, id, { ...own, ...Object.fromEntries(lines.map((line) => [line, { ...own?.[line], vinyl }])) });
+  }, named);
+}
+
+type Seat = ClassDocument["seats"][number];
