@@ -62,13 +62,36 @@ export async function fetchText(driver: WebDriver, url: string): Promise<{ statu
 
 export const NAMES = ["Zoë-Maëlys O'Hara", "Nguyễn Thị Ánh", "Øyvind", "Bartholomew", "Ines", "Jo", "Mette", "Mette", "Tomasz", "Siân", "Anneliese", "Ruairí", "Oluwaseun", "Ffion"];
 
+/** Types into a field by its label, or by its spoken name where the label stands at the head of a column, and leaves it. */
+export async function fill(driver: WebDriver, label: string, text: string, within = ""): Promise<void> {
+  const q = label.includes("'") ? `"${label}"` : `'${label}'`;
+  const locator = By.xpath(`${within}//input[@aria-label=${q}] | ${within}//textarea[@aria-label=${q}] | ${within}//label[normalize-space(.)=${q}]/following::*[self::input or self::textarea][1]`);
+  const field = await find(driver, locator);
+  await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", field);
+  await field.sendKeys(Key.chord(Key.CONTROL, "a"), text === "" ? Key.DELETE : text, Key.TAB);
+}
+
+interface NewClass {
+  readonly title: string;
+  readonly names: readonly string[];
+  readonly size?: readonly [string, string];
+  /** Name of a film on the shelf. */
+  readonly film?: string;
+}
+
+/** Fills the form of a new class; does not send it. */
+export async function fillNewClass(driver: WebDriver, { title, names, size = ["70 mm", "40 mm"], film = "Harbour gloss" }: NewClass): Promise<void> {
+  await driver.get(`${BASE}/classes/new`);
+  await fill(driver, "Title", title);
+  await fill(driver, "Width", size[0]);
+  await fill(driver, "Height", size[1]);
+  await press(driver, By.xpath(`//ul[@aria-label='From the shelf']//button[normalize-space(.)='${film}']`));
+  await setField(driver, "[aria-label='Names, one a line']", names.join("\n"));
+}
+
 /** Makes a class from nothing through the form; ends at its Letter station. */
 export async function makeClass(driver: WebDriver, title: string, names: readonly string[], size: readonly [string, string] = ["70 mm", "40 mm"]): Promise<string> {
-  await driver.get(`${BASE}/classes/new`);
-  await type(driver, "title", title);
-  await type(driver, "width", size[0]);
-  await type(driver, "height", size[1]);
-  await setField(driver, '[name="names"]', names.join("\n"));
+  await fillNewClass(driver, { title, names, size });
   await press(driver, byText("button", "Make the class"));
   await waitFor(async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver.getCurrentUrl()), "the class was not made");
   return (await driver.getCurrentUrl()).replace(/\/[a-z-]+$/u, "");

@@ -104,11 +104,11 @@ describe("a cut file that comes back", () => {
   };
 
   it("is recognised; a kit that was moved elsewhere is laid so; another drawing is refused in words", async () => {
-    const { text: svg } = await fetchText(driver, `${address}/files/sheets/01-harbour.svg`);
+    const { text: svg } = await fetchText(driver, `${address}/files/sheets/01-harbourgloss.svg`);
     await upload("same.svg", svg);
     await shows("7 of 7 kits as planned.");
     const seat = /data-seat="(\d+)"/u.exec(svg)?.[1] ?? "";
-    await upload("moved.svg", svg.replace(`data-seat="${seat}">`, `data-seat="${seat}" transform="translate(0 60)">`));
+    await upload("moved.svg", svg.replace(`data-seat="${seat}"`, `data-seat="${seat}" transform="translate(0 60)"`));
     await shows("was moved by 60 mm.");
     await press(driver, byText("button", "Lay the moved ones so"));
     await find(driver, byText("button", "Undo: 1 kit laid as in the file"));
@@ -138,7 +138,7 @@ describe("a design longer than the mat", () => {
     await shows("is cut in 3 parts with crosses to join them by");
     await shows("How the parts go together");
     await shows("Lay cross upon cross");
-    const { text: svg } = await fetchText(driver, `${long}/files/sheets/01-harbour.svg`);
+    const { text: svg } = await fetchText(driver, `${long}/files/sheets/01-harbourgloss.svg`);
     expect(svg).toContain('class="mark"');
     await driver.get(`${long}/weed?kit=2`);
     await shows("3 parts. Lay cross upon cross");

@@ -5,7 +5,7 @@ import { fileURLToPath } from "node:url";
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
-import { BASE, choose, fetchText, lettered, makeClass, openDemo, SECOND, saved } from "./journey.ts";
+import { BASE, choose, fetchText, fill, lettered, makeClass, openDemo, SECOND, saved } from "./journey.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "elm-art-"));
 let host: Window;
@@ -47,7 +47,7 @@ describe("art from outside", () => {
     await press(driver, take);
     await find(driver, byText("p", "own drawing"));
     await saved(driver);
-    const { design } = await classDocument(driver, address);
+    const { design } = (await classDocument(driver, address)).things[0];
     expect(design.items.at(-1)).toMatchObject({ kind: "art", name: "leaf", licence: "own drawing" });
   });
 
@@ -72,10 +72,10 @@ describe("art from outside", () => {
     const before = await paths();
     await press(driver, byText("button", "Add a frame"));
     await find(driver, byText("label", "round everything"));
-    await waitFor(async () => (await (await driver.findElement(By.css("main"))).getText()).includes("away from the rest"), "no frame");
+    expect(await (await find(driver, By.css("[aria-label='Distance of the frame']"))).getAttribute("value")).toMatch(/ mm$/u);
     await saved(driver);
     expect(await paths()).toBeGreaterThanOrEqual(before);
-    expect((await classDocument(driver, address)).design.items.at(-1)).toMatchObject({ form: "frame", around: 4 });
+    expect((await classDocument(driver, address)).things[0].design.items.at(-1)).toMatchObject({ form: "frame", around: 4 });
   });
 });
 
@@ -87,20 +87,21 @@ describe("one seat's own", () => {
     await press(driver, By.css("[data-seat='2'] button"));
     await find(driver, By.css("[role=dialog]"));
     await press(driver, byText("label", "in two lines"));
-    await press(driver, By.css('[aria-label="Size of name, this seat: smaller"]'));
+    await fill(driver, "Size of name, this seat", "95");
     await press(driver, byText("summary", "Move letters"));
-    await press(driver, By.css('[aria-label="Space in Ma: larger"]'));
+    await fill(driver, "Space in Ma", "10", "//*[@role='dialog']");
     await closeDialog(driver);
     await saved(driver);
-    expect((await classDocument(driver, address)).seats[1].own).toEqual({ "first-name": { breakAfter: 2, size: 0.95, nudges: { Ma: 0.01 } } });
+    const { seats: before, things } = await classDocument(driver, address);
+    expect(before[1].things[things[0].id].own).toEqual({ "first-name": { breakAt: 16, size: 0.95, nudges: { Ma: 0.01 } } });
     await press(driver, byText("button", "Paste names"));
     await (await find(driver, By.css("textarea"))).sendKeys("Maximiliane von Ahlen\nBo\nInes");
     await press(driver, byText("button", "Replace by these 3"));
     await lettered(driver, 3);
     await saved(driver);
     const { seats } = await classDocument(driver, address);
-    expect(seats[0].own?.["first-name"]?.breakAfter).toBe(2);
-    expect(seats[1].own).toBeUndefined();
+    expect(seats[0].things[things[0].id].own["first-name"].breakAt).toBe(16);
+    expect(seats[1].things).toBeUndefined();
   });
 
   it("its fragile places are marked, and typing shows the decal at once", async () => {

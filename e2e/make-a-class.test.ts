@@ -2,7 +2,7 @@ import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { readSheet } from "../core/src/testing/sheet-reader.ts";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
-import { BASE, fetchText, lettered, makeClass, NAMES, openDemo, saved, setField, type } from "./journey.ts";
+import { BASE, fetchText, fillNewClass, lettered, makeClass, NAMES, openDemo, saved, type } from "./journey.ts";
 
 let window: Window;
 beforeAll(async () => {
@@ -85,15 +85,15 @@ describe("from nothing to cut files", () => {
 });
 
 describe("what people get wrong", () => {
-  it("a class without title or with a senseless size is not made, and nothing typed is lost", async () => {
+  it("a class without title, without film or with a senseless size is not made, and nothing typed is lost", async () => {
     const { driver } = window;
-    await driver.get(`${BASE}/classes/new`);
-    await type(driver, "title", "x");
-    await type(driver, "width", "as wide as it goes");
-    await setField(driver, '[name="names"]', "Ines\nBo");
+    await fillNewClass(driver, { title: "", names: ["Ines", "Bo"], size: ["as wide as it goes", "40 mm"] });
+    await find(driver, byText("p", "Not a length"));
+    await press(driver, By.css("[aria-label='Take Harbour gloss out']"));
     await press(driver, byText("button", "Make the class"));
-    expect(await (await find(driver, byText("p", "A length such as"))).getText()).toContain("70");
-    expect(await (await find(driver, By.css('[name="names"]'))).getAttribute("value")).toBe("Ines\nBo");
+    await find(driver, By.xpath("//*[@role='alert'][contains(., 'title')]"));
+    await find(driver, By.xpath("//*[@role='alert'][contains(., 'film')]"));
+    expect(await (await find(driver, By.css("[aria-label='Names, one a line']"))).getAttribute("value")).toBe("Ines\nBo");
   });
 
   it("a letter that no font has is a stop with a name, and is gone when the seat is taken out; undo brings it back", async () => {

@@ -133,6 +133,7 @@ describe("what it goes through", () => {
     const { driver } = window;
     const address = await makeClass(driver, "Mugs", ["Ines"]);
     await driver.get(`${address}/measure`);
+    await shape("straightCup");
     await choose(driver, "It", "dishwasher");
     await find(driver, byText("li", "Fades or buckles in a dishwasher"));
     await saved(driver);

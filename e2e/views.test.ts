@@ -106,7 +106,7 @@ describe("drawings are true", () => {
     await width.sendKeys(Key.chord(Key.CONTROL, "a"), "3 1/2", Key.ENTER);
     await find(driver, byText("span", "89 mm × 190 mm"));
     await width.sendKeys(Key.chord(Key.CONTROL, "a"), "wide", Key.ENTER);
-    expect(await (await find(driver, By.css("[role=alert]"))).getText()).toContain("7 3/4");
+    expect(await (await find(driver, By.css("[role=alert]"))).getText()).toContain("5 1/2 in");
   });
 });
 

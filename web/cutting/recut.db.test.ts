@@ -69,8 +69,8 @@ describe("a kit that failed", () => {
     expect(await recut("7", film)).toBe(true);
     expect(await recut("7", film)).toBe(true);
     expect((await stored()).document.recuts).toEqual([
-      { seat: "3", vinyl: film, round: 1 },
-      { seat: "7", vinyl: film, round: 1 },
+      { seat: "3", copy: 1, vinyl: film, round: 1 },
+      { seat: "7", copy: 1, vinyl: film, round: 1 },
     ]);
   });
 

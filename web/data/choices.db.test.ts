@@ -26,7 +26,9 @@ afterAll(closePool);
 
 describe("what a seat has of its own", () => {
   it("is stored with the seat and comes back; a seat without stays without", async () => {
-    const seats = tins.seats.map((seat, i) => (i === 0 ? { ...seat, hand: "left" as const, own: { "first-name": { font: "lobster", size: 0.8, breakAfter: 1, nudges: { Ze: -0.02 } } } } : seat));
+    const seats = tins.seats.map((seat, i) =>
+      i === 0 ? { ...seat, hand: "left" as const, things: { [tins.things[0]?.id ?? ""]: { own: { "first-name": { font: "lobster", size: 0.8, breakAfter: 1, nudges: { Ze: -0.02 } } } } } } : seat,
+    );
     await withStudio(ours, async (sql) => {
       const before = await readClass(sql, id);
       expect(await savePart(sql, ours, id, "seats", { ...tins, seats }, before?.versions.seats ?? 0)).not.toBeNull();

@@ -1,7 +1,7 @@
 /** Cautions that belong to tools and materials. They never replace labels, venue rules, local codes or trained people. */
 import type { ClassDocument } from "../plan/document.ts";
 import { isPainted } from "../plan/technique.ts";
-import { foodOf } from "./film-choice.ts";
+import { type Food, foodOf } from "./film-choice.ts";
 
 export interface Caution {
   readonly code: "blades" | "heat" | "solvent" | "paint" | "drink" | "served" | "worked" | "glass" | "balloon" | "peel";
@@ -20,6 +20,9 @@ const TEXT: Record<Caution["code"], string> = {
   balloon: "Balloons: latex allergies, and torn pieces choke small children. Keep them away from the very young.",
   peel: "Clear plastic scratches and crazes: no alcohol or solvents on it, hooks and scrapers with care.",
 };
+
+/** What is said where food or drink comes near; null where none does. */
+export const foodCaution = (food: Food): string | null => (food === "none" ? null : TEXT[food]);
 
 const SOLVENT = /alcohol|solvent|thinner|spirit/iu;
 const PAINT = /\b(paint|varnish|spray|stain|wood ?stain|matte medium|clear coat|lacquer|primer)/iu;

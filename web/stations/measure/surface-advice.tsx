@@ -1,3 +1,4 @@
+import { foodCaution } from "@elm-basket/core/advice/cautions.ts";
 import { filmAdvice, foodOf, surfaceAdvice, tapeAdvice, type Use, type Verdict } from "@elm-basket/core/advice/film-choice.ts";
 import { FAMILY_WORDS, REASON_WORDS, saySurface, sayTape, VERDICT_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import type { Material } from "@elm-basket/core/blanks/blank.ts";
@@ -7,7 +8,7 @@ import { isPainted, needsTape } from "@elm-basket/core/plan/technique.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { NumberField } from "@/ui/fields.tsx";
-import { FilmDot } from "@/ui/marks.tsx";
+import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 
 const WASHING_WORDS = { none: "is not washed", hand: "is washed by hand", dishwasher: "goes in a dishwasher" } as const;
@@ -27,6 +28,7 @@ interface Props {
 
 /** What the object will go through, which films bear that, and how to make the surface ready. */
 export function SurfaceAdvice({ use, material, shape, technique, vinyls, onChange, onTechnique }: Props) {
+  const caution = foodCaution(foodOf(use, shape));
   const judged = { ...use, paintedOver: use.paintedOver || isPainted(technique) };
   return (
     <section className="border-rule border-t pt-5">
@@ -36,6 +38,11 @@ export function SurfaceAdvice({ use, material, shape, technique, vinyls, onChang
           <SelectField label="Made as" hint={TECHNIQUE_WORDS[technique].what} value={technique} words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)} onChange={onTechnique} />
           <SelectField label="It" value={use.washing} words={WASHING_WORDS} onChange={(washing) => onChange({ ...use, washing }, "Washing")} />
           <SelectField label="Food" value={foodOf(use, shape)} words={FOOD_WORDS} onChange={(food) => onChange({ ...use, food }, "Food")} />
+          {caution && (
+            <p className="flex items-start gap-2 text-sm">
+              <SeverityMark severity="check" size={14} /> <span>{caution}</span>
+            </p>
+          )}
           <NumberField label="Should hold, months" value={use.months} least={1} most={240} onChange={(months) => onChange({ ...use, months }, "How long it holds")} />
           <label className="flex min-h-11 items-center gap-2">
             <input type="checkbox" checked={use.outdoors} onChange={(event) => onChange({ ...use, outdoors: event.target.checked }, "Outdoors")} /> stands outdoors

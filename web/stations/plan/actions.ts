@@ -37,10 +37,14 @@ export interface MakeAnswer {
 export async function makeClass(given: NewClass): Promise<MakeAnswer> {
   const host = await requireHost();
   const read = newClassSchema.safeParse(given);
-  if (!read.success) return { message: "Not made yet: see what is marked.", fields: Object.fromEntries([...read.error.issues].reverse().map((issue) => [issue.path.join("."), issue.message])) };
+  const noFilm = given.project === "" && Array.isArray(given.films) && given.films.length === 0;
+  const wrong = {
+    ...(read.success ? {} : Object.fromEntries([...read.error.issues].reverse().map((issue) => [issue.path.join("."), issue.message]))),
+    ...(noFilm ? { films: "Choose at least one film." } : {}),
+  };
+  if (!read.success || noFilm) return { message: "Not made yet: see what is marked.", fields: wrong };
   const { title, when, setting, technique, films, blank } = read.data;
   const project = (await withStudio(host.studioId, listProjects)).find(({ id }) => id === read.data.project);
-  if (!project && films.length === 0) return { message: "Not made yet: see what is marked.", fields: { films: "Choose at least one film." } };
   const { settings } = host.studio;
   const base: ClassDocument = project
     ? { ...project.document, title, when, setting, seats: [], recuts: [] }

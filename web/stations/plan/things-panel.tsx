@@ -87,7 +87,7 @@ export function ThingsPanel({ classId, document, version, unit, known }: Props) 
         </ul>
       )}
       {things.length < MOST_THINGS && (
-        <p className="mt-2 flex flex-wrap items-end gap-x-5 gap-y-1">
+        <div className="mt-2 flex flex-wrap items-end gap-x-5 gap-y-1">
           <button type="button" className="verb min-h-11" onClick={() => add(copyOf(things, first), "Another thing")}>
             Add another thing
           </button>
@@ -114,7 +114,7 @@ export function ThingsPanel({ classId, document, version, unit, known }: Props) 
             an alternative for each seat
           </button>
           {known.length > 0 && (
-            <span className="w-56">
+            <div className="w-56">
               <SelectField
                 label="one from Projects"
                 value=""
@@ -124,10 +124,10 @@ export function ThingsPanel({ classId, document, version, unit, known }: Props) 
                   if (at !== "" && found) add(inFilmsOf(found.thing, document, things), `${found.title} added`);
                 }}
               />
-            </span>
+            </div>
           )}
           <SaveNote editor={editor} />
-        </p>
+        </div>
       )}
     </section>
   );
