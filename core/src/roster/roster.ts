@@ -172,9 +172,16 @@ function headerIndex(records: readonly SourceRow[], slots: readonly string[], su
     if (known.includes("name") || known.includes("seat") || known.length >= 2) return i;
     // A title is one cell alone above a list of more; a list of one column has none.
     const alone = cells.filter((cell) => cell.trim() !== "").length === 1 && records.some((other) => other.cells.filter((cell) => cell.trim() !== "").length > 1);
-    if (!alone) return sure ? i : -1;
+    if (!alone && !aboveHeadings(records, i, slots)) return sure ? i : -1;
   }
   return sure ? 0 : -1;
+}
+
+/** A title may hold a comma: a blank line parts it from headings that are all known. */
+function aboveHeadings(records: readonly SourceRow[], at: number, slots: readonly string[]): boolean {
+  if (!isBlank(records[at + 1]?.cells ?? ["a row"])) return false;
+  const next = records.slice(at + 1, MOST_TITLE_LINES).find(({ cells }) => !isBlank(cells));
+  return next?.cells.every((cell) => columnOf(cell, slots) !== null) ?? false;
 }
 
 /** A column that nobody knows keeps a name of its own; two of one kind are told apart, the first counts. */
