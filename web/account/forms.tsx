@@ -31,8 +31,8 @@ export function SignInForm() {
 const UNITS = [
   ["mm", "Millimetres"],
   ["cm", "Centimetres"],
-  ["inFraction", "Inches, fractions (7 3/4)"],
-  ["inDecimal", "Inches, decimals (7.75)"],
+  ["inFraction", "Inches, fractions (5 1/2)"],
+  ["inDecimal", "Inches, decimals (5.5)"],
 ] as const;
 
 function UnitField({ chosen }: { chosen: string | undefined }) {

@@ -101,7 +101,7 @@ describe("a thousand and more", () => {
   it("whatever the separator, as many people as rows, in order", () => {
     fc.assert(
       fc.property(fc.array(fc.tuple(cell, cell), { minLength: 1, maxLength: 40 }), fc.constantFrom(",", ";", "\t"), (rows, mark) => {
-        const roster = read(["Name", "Word"].join(mark) + "\n" + rows.map((row) => row.join(mark)).join("\r\n"));
+        const roster = read(`${["Name", "Word"].join(mark)}\n${rows.map((row) => row.join(mark)).join("\r\n")}`);
         expect(people(roster)).toEqual(rows.map((row) => row.map((text) => text.trim())));
       }),
       { seed: 919, numRuns: 200 },

@@ -48,7 +48,8 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
   const version = useRef(initialVersion);
   // What was last known to be saved: from it another window's changes are told apart from ours.
   const base = useRef(initial);
-  const pending = useRef<{ value: T; label: string } | null>(null);
+  // Edits that wait: one of each kind in a row, so that undo takes back one thing at a time.
+  const pending = useRef<{ value: T; label: string }[]>([]);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const running = useRef<Promise<boolean> | null>(null);
   const pickRef = useRef(pick);
@@ -56,7 +57,7 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
 
   // A refresh of the page brings newer values (undo, remedies): they are taken when nothing of ours waits.
   useEffect(() => {
-    if (pending.current || running.current || initialVersion <= version.current) return;
+    if (pending.current.length > 0 || running.current || initialVersion <= version.current) return;
     version.current = initialVersion;
     base.current = initial;
     setValue(initial);
@@ -68,7 +69,7 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
       setState("saving");
       const answer = await saveClassPart(classId, part, next.value, version.current, next.label, base.current).catch(() => null);
       if (answer === null) {
-        pending.current ??= next;
+        pending.current.unshift(next);
         setState("offline");
         return false;
       }
@@ -76,10 +77,10 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
         version.current = answer.version;
         base.current = pickRef.current(answer);
         // Merged with what another window saved: shown unless somebody types on.
-        if (!pending.current) setValue(base.current);
+        if (pending.current.length === 0) setValue(base.current);
         setError(undefined);
-        setState(pending.current ? "unsaved" : "saved");
-        if (!pending.current) router.refresh();
+        setState(pending.current.length > 0 ? "unsaved" : "saved");
+        if (pending.current.length === 0) router.refresh();
         return true;
       }
       if (answer.reason === "stale") {
@@ -97,13 +98,12 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
   const flush = useCallback(async (): Promise<boolean> => {
     clearTimeout(timer.current);
     if (running.current) await running.current;
-    for (let next = pending.current; next; next = pending.current) {
-      pending.current = null;
+    for (let next = pending.current.shift(); next; next = pending.current.shift()) {
       running.current = send(next);
       const done = await running.current;
       running.current = null;
       if (done) continue;
-      if (pending.current) timer.current = setTimeout(() => void flush(), RETRY_MS);
+      if (pending.current.length > 0) timer.current = setTimeout(() => void flush(), RETRY_MS);
       return false;
     }
     return true;
@@ -112,7 +112,7 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
 
   useEffect(() => {
     const warn = (event: BeforeUnloadEvent) => {
-      if (pending.current || running.current) event.preventDefault();
+      if (pending.current.length > 0 || running.current) event.preventDefault();
     };
     window.addEventListener("beforeunload", warn);
     return () => window.removeEventListener("beforeunload", warn);
@@ -122,14 +122,15 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
     (next: T, label: string) => {
       setValue(next);
       setState("unsaved");
-      pending.current = { value: next, label };
+      if (pending.current.at(-1)?.label === label) pending.current.pop();
+      pending.current.push({ value: next, label });
       clearTimeout(timer.current);
       timer.current = setTimeout(() => void flush(), DELAY_MS);
     },
     [flush],
   );
   const takeTheirs = useCallback(() => {
-    pending.current = null;
+    pending.current = [];
     if (stale !== undefined) setValue(stale.theirs);
     setStale(undefined);
     setState("saved");

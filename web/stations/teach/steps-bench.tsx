@@ -298,7 +298,7 @@ function StepFields({ step, before, tools, things, first, last, onChange, onMove
                 )
               }
             >
-              take out
+              not after it
             </button>
           </div>
         ))}

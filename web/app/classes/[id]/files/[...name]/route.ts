@@ -1,15 +1,17 @@
 import { sheetName } from "@elm-basket/core/cutting/sheet.ts";
 import { testCutHpgl, testCutPage } from "@elm-basket/core/cutting/test-cut.ts";
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { runSheetIcs } from "@elm-basket/core/plan/files.ts";
 import { runSheetCsv, suppliesCsv } from "@elm-basket/core/plan/tables.ts";
 import { runSheet } from "@elm-basket/core/scheduling/step.ts";
 import { strToU8, zipSync } from "fflate";
 import { currentHost } from "@/account/session.ts";
+import { readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { sheetFile, sheetFilesOf } from "@/data/making.ts";
 import { labelsPdf } from "@/planning/compute.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
-import { type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
+import { isId, type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
 import { TEST_FORCES, TEST_SHARES } from "@/stations/cut/test-grid.ts";
 
 /** Files of a class, by the names docs/formats.md gives them. */
@@ -17,12 +19,19 @@ export async function GET(_request: Request, { params }: { params: Promise<{ id:
   const { id, name } = await params;
   const host = await currentHost();
   if (!host) return plain("Sign in first.", 401);
+  if (name.join("/") === CLASS_FILE) {
+    // Also of a class that no plan can be made of: it is taken out as it is.
+    const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;
+    return stored ? download(classFile(stored.document), "application/json", CLASS_FILE) : plain("There is no such class.", 404);
+  }
   const planned = await plannedClass(host.studioId, id);
   if (!planned) return plain("There is no such class.", 404);
   if (!planned.ok) return plain(`No plan can be made of this class: ${planned.message}`, 409);
   return (await fileNamed(host.studioId, planned.value, name.join("/"))) ?? plain("There is no such file.", 404);
 }
 
+const CLASS_FILE = "class.json";
+const classFile = (document: ClassDocument): string => `${JSON.stringify(document, null, 2)}\n`;
 const plain = (text: string, status: number): Response => new Response(text, { status, headers: { "content-type": "text/plain; charset=utf-8" } });
 
 function download(body: string | Uint8Array, type: string, name: string): Response {
@@ -61,8 +70,6 @@ async function fileNamed(studioId: string, planned: PlannedClass, name: string):
       return download(runSheetCsv(steps), "text/csv; charset=utf-8", name);
     case "run-sheet.ics":
       return download(runSheetIcs(steps), "text/calendar; charset=utf-8", name);
-    case "class.json":
-      return download(`${JSON.stringify(document, null, 2)}\n`, "application/json", name);
     default:
       return null;
   }
