@@ -378,3 +378,83 @@ describe("what the application would read", () => {
     expect(() => COMMANDS.schema?.(["weather"])).toThrow("known: class");
   });
 });
+
+describe("faults of the giver are told as such", () => {
+  const refusal = (verb: Verb, input: unknown): string => {
+    const read = verb.input.safeParse(input);
+    if (!read.success) return read.error.issues.map(({ path, message }) => `$.${path.join(".")}: ${message}`).join("; ");
+    try {
+      verb.run(read.data);
+      return "";
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      return error.message;
+    }
+  };
+
+  it("a file that is no font", () => {
+    const words = refusal(letter, { text: "Ines", font: file("no.ttf", "this is no font"), size: { height: 10 } });
+    expect(words).toMatch(/^\$\.font: .*no TTF or OTF/u);
+    const { status, err } = elm(["letter"], JSON.stringify({ text: "Ines", font: file("no.ttf", "this is no font"), size: { height: 10 } }));
+    expect([status, err.trim().split("\n").length]).toEqual([2, 1]);
+  });
+
+  it("a circle of steps names all of them, in order", () => {
+    const step = (id: string, before: string) => ({ id, minutes: 5, after: [{ step: before }] });
+    expect(refusal(schedule, { steps: [step("cut", "weed"), step("weed", "tape"), step("tape", "cut")] })).toMatch(/wait for each other: (cut, weed, tape, cut)/u);
+  });
+
+  it("a step called as a part of every object", () => {
+    expect(refusal(schedule, JSON.parse('{"steps":[{"id":"__proto__","minutes":5}]}'))).toMatch(/id/u);
+  });
+
+  it("an outline without area is not blamed on the margin", () => {
+    const words = refusal(fit, {
+      face: {
+        kind: "outline",
+        outline: [
+          [0, 0],
+          [50, 0],
+          [100, 0],
+        ],
+      },
+      margin: 5,
+      design: [box(10, 10)],
+    });
+    expect(words).toMatch(/^\$\.face: .*no area/u);
+  });
+});
+
+describe("cut", () => {
+  it("takes the path of a sheet, and cuts all of its pieces on its own page", () => {
+    const svg =
+      '<svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="80mm" viewBox="0 0 100 80" data-vinyl="a" data-sheet="1"><g data-seat="1"><path class="cut" data-piece="1-1" d="M10 10L30 10L30 30L10 30Z"/><path class="cut" data-piece="1-2" d="M50 50L60 50L60 60L50 60Z"/></g></svg>';
+    const bySheet = run(cut, { polygons: file("01-a.svg", svg) });
+    const byHand = run(cut, { polygons: [box(20, 20, 10, 10), box(10, 10, 50, 50)], height: 80 });
+    expect(bySheet.cutLength).toBeCloseTo(byHand.cutLength, 3);
+    expect(bySheet.hpgl).toBe(byHand.hpgl);
+  });
+
+  it("refuses any other file by name", () => {
+    expect(() => run(cut, { polygons: file("other.svg", '<svg xmlns="http://www.w3.org/2000/svg"><path d="M0 0L9 0L9 9Z"/></svg>') })).toThrow(/no cut sheet/u);
+  });
+});
+
+describe("the true shape is fitted", () => {
+  it("an L in an L grows by what both allow, not by its hull", () => {
+    const ell = (s: number) => [
+      [
+        [0, 0],
+        [s * 40, 0],
+        [s * 40, s * 10],
+        [s * 10, s * 10],
+        [s * 10, s * 40],
+        [0, s * 40],
+      ],
+    ];
+    const face = { kind: "outline", outline: ell(2.25)[0] };
+    const { scale } = run(fit, { face, margin: 0, design: [ell(1)] }) as { scale: number };
+    expect(scale).toBeGreaterThan(2.245);
+    expect(scale).toBeLessThanOrEqual(2.25 + 1e-6);
+  });
+});

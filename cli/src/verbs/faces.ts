@@ -5,7 +5,7 @@ import { snipLines } from "@elm-basket/core/blanks/snips.ts";
 import { viewOnCup } from "@elm-basket/core/blanks/straight-cup.ts";
 import { baselineRadius, endRise, unroll, warp } from "@elm-basket/core/blanks/tapered-cup.ts";
 import { fitSpace } from "@elm-basket/core/fitting/largest-fit.ts";
-import { boxOf, boxOfPoints, boxWidth, mapPoints, type Polygons, rounded } from "@elm-basket/core/geometry/polygon.ts";
+import { boxOf, boxOfPoints, boxWidth, mapPoints, type Polygons, ringArea, rounded } from "@elm-basket/core/geometry/polygon.ts";
 import { z } from "zod";
 import { InputError } from "../errors.ts";
 import { defineVerb, mm, polygonsSchema, ringSchema, tidy } from "./shapes.ts";
@@ -36,12 +36,17 @@ export const fit = defineVerb({
   },
 });
 
+/** A face smaller than this is none, mm². */
+const LEAST_AREA = 1e-6;
+
 /** Rounding up would make the design stick out. */
 const floored = (scale: number): number => Math.floor(scale * 1e9) / 1e9;
 
 function largest(shape: z.infer<typeof face>, margin: number, keepOuts: Polygons, design: Polygons) {
   if (design.length === 0) throw new InputError("$.design: nothing to fit; give at least one polygon");
-  const box = boxOfPoints(faceOutline(shape));
+  const outline = faceOutline(shape);
+  if (shape.kind === "outline" && Math.abs(ringArea(outline)) < LEAST_AREA) throw new InputError("$.face: the outline encloses no area; give its corners in order round the face");
+  const box = boxOfPoints(outline);
   if (margin * 2 >= Math.min(box.maxX - box.minX, box.maxY - box.minY)) throw new InputError("$.margin: leaves no face; make it smaller than half the face");
   try {
     return fitSpace(shape, margin, design, keepOuts).largest;

@@ -1,11 +1,14 @@
 import { hpgl } from "@elm-basket/core/cutting/hpgl.ts";
 import { cutTime } from "@elm-basket/core/cutting/minutes.ts";
 import { bladePaths } from "@elm-basket/core/cutting/paths.ts";
-import { boxHeight, boxOf, boxWidth, polygonsArea, rounded } from "@elm-basket/core/geometry/polygon.ts";
+import { readCutSheet } from "@elm-basket/core/cutting/read-sheet.ts";
+import { boxHeight, boxOf, boxWidth, type Polygons, polygonsArea, rounded } from "@elm-basket/core/geometry/polygon.ts";
 import { pack } from "@elm-basket/core/nesting/pack.ts";
+import { decodeText } from "@elm-basket/core/roster/roster.ts";
 import { nameHalves, partBox, partPolygons, splitDesign } from "@elm-basket/core/splitting/split.ts";
 import { z } from "zod";
 import { InputError } from "../errors.ts";
+import { readBytes } from "../input.ts";
 import { defineVerb, mm, pointSchema, polygonsSchema, ringSchema, tidy } from "./shapes.ts";
 
 const turns = z.array(z.number().min(0).max(359.999).describe("degrees, clockwise on screen")).min(1).max(72);
@@ -113,9 +116,17 @@ export const split = defineVerb({
 
 const speed = z.number().positive().max(10_000);
 
+/** Pieces and page height of a cut sheet on disk. */
+function sheetAt(path: string): { polygons: Polygons; height: number } {
+  const text = decodeText(readBytes(path));
+  const sheet = readCutSheet(text);
+  if (!sheet) throw new InputError(`$.polygons: ${path} is no cut sheet made here; give a file of a plan's sheets folder, or polygons`);
+  return { polygons: sheet.pieces.flatMap(({ polygons }) => polygons), height: sheet.height };
+}
+
 export const cut = defineVerb({
   input: z.strictObject({
-    polygons: polygonsSchema,
+    polygons: z.union([polygonsSchema, z.string().min(1).max(1000)]).describe("what is cut, or the path of a sheet's SVG file"),
     height: mm.optional().describe("of the sheet; the lowest point when left out"),
     knife: z.strictObject({ offset: z.number().min(0).max(5).default(0), overcut: z.number().min(0).max(10).default(0.5) }).default({ offset: 0, overcut: 0.5 }),
     speeds: z
@@ -123,7 +134,10 @@ export const cut = defineVerb({
       .default({ cut: 60, travel: 200, liftSeconds: 0.15, cornerSeconds: 0.012 }),
   }),
   output: z.strictObject({ hpgl: z.string(), minutes: z.number(), travel: z.number(), cutLength: z.number() }),
-  run({ polygons, height, knife, speeds }) {
+  run({ polygons: given, height: asked, knife, speeds }) {
+    const read = typeof given === "string" ? sheetAt(given) : { polygons: given, height: undefined };
+    const { polygons } = read;
+    const height = asked ?? read.height;
     const paths = bladePaths({ pieces: polygons.map((polygon, i) => ({ id: `p${i + 1}`, polygon })), overcut: knife.overcut });
     const cutter = {
       name: "given",

@@ -17,6 +17,15 @@ const MEASURE_TOLERANCE_EM = 0.0005;
 
 const size = z.union([z.strictObject({ capHeight: mm }), z.strictObject({ xHeight: mm }), z.strictObject({ height: mm }), z.strictObject({ width: mm })]);
 
+/** A file that is no font is the giver's mistake, whatever its reader calls it. */
+function openFont(font: string): ReturnType<ReturnType<typeof diskFonts>> {
+  try {
+    return diskFonts(true)(font);
+  } catch {
+    throw new InputError(`$.font: "${font}" is no TTF or OTF font that can be read; give another file, or an id from elm fonts`);
+  }
+}
+
 export const letter = defineVerb({
   input: z.strictObject({ text: z.string().max(500), font: z.string().min(1), size, tracking: z.number().min(-0.5).max(5).default(0).describe("em"), join: z.boolean().optional() }),
   output: z.strictObject({
@@ -29,7 +38,7 @@ export const letter = defineVerb({
     apart: z.array(z.string()),
   }),
   run(input) {
-    const face = diskFonts(true)(input.font);
+    const face = openFont(input.font);
     if (!face) throw new InputError(`$.font: there is no font "${input.font}"; elm fonts lists the ids, a path to a TTF or OTF works too`);
     const spec = { text: input.text, trackingEm: input.tracking, join: input.join ?? studioFont(input.font)?.joined ?? false };
     const draft = boxOf(letterLine(face, spec, MEASURE_TOLERANCE_EM).polygons);

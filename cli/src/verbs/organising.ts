@@ -57,7 +57,11 @@ export const schedule = defineVerb({
     steps: z
       .array(
         z.strictObject({
-          id: z.string().min(1),
+          // What is looked up by name in a plain object must not be one of its own parts.
+          id: z
+            .string()
+            .min(1)
+            .refine((id) => id !== "__proto__", "not usable as an id; call the step anything else"),
           minutes,
           after: z.array(z.strictObject({ step: z.string(), wait: minutes.default(0) })).default([]),
           tools: z.record(z.string(), z.number().int().min(0)).default({}),

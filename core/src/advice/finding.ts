@@ -64,6 +64,8 @@ export type FindingCode =
   | "rimTooClose"
   | "wideOnCup"
   | "runsOver"
+  | "timeMoved"
+  | "timeTwice"
   | "smallParts"
   | "mirrored"
   | "rawWood"

@@ -202,3 +202,9 @@ export function asCut(polygons: Polygons, reading: Pick<FaceReading, "taper">): 
 export function drawnFace(reading: Pick<FaceReading, "face" | "taper">): Ring {
   return asCut([[faceOutline(reading.face)]], reading)[0]?.[0] ?? [];
 }
+
+/** What the margin leaves of the face, mm; nothing of it where either is not above 0. */
+export function lessMargin({ face, marginMm }: Pick<FaceReading, "face" | "marginMm">): { readonly width: number; readonly height: number } {
+  const box = boxOfPoints(faceOutline(face));
+  return { width: box.maxX - box.minX - 2 * marginMm, height: box.maxY - box.minY - 2 * marginMm };
+}

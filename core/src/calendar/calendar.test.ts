@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { addDays, clockIn, daysBetween, deadlines, instantOf, isDate, isZone, ROOM_LEAD_DAYS } from "./dates.ts";
+import { addDays, clockIn, daysBetween, deadlines, instantOf, isDate, isTwice, isZone, ROOM_LEAD_DAYS } from "./dates.ts";
 import { tonight } from "./evenings.ts";
 import { icsText } from "./ics.ts";
 
@@ -90,5 +90,30 @@ describe("icsText", () => {
     expect(text).toContain("Line one\\nLine two");
     const long = icsText([{ uid: "a@x", title: "ë".repeat(100), description: "", place: "", startInstant: start, endInstant: start }], "UTC", start);
     for (const line of long.split("\r\n")) expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
+  });
+});
+
+describe("the hour that exists twice", () => {
+  const first = instantOf("2026-10-25", "01:30", "Europe/London");
+  const event = (startInstant: number, minutes: number) => ({ uid: "a", title: "Class", description: "", place: "", startInstant, endInstant: startInstant + minutes * 60_000 });
+  const times = (text: string) => [...text.slice(text.indexOf("BEGIN:VEVENT")).matchAll(/^DT(START|END)[^:\r\n]*:(.*)$/gmu)].map(([line]) => line.trim());
+
+  it("is told in UTC, so that no class ends before it begins", () => {
+    expect(times(icsText([event(first, 45)], "Europe/London", first))).toEqual(["DTSTART:20261025T003000Z", "DTEND:20261025T011500Z"]);
+  });
+
+  it("any other hour is told by its clock", () => {
+    const day = instantOf("2026-10-24", "14:00", "Europe/London");
+    expect(times(icsText([event(day, 90)], "Europe/London", day))).toEqual(["DTSTART;TZID=Europe/London:20261024T140000", "DTEND;TZID=Europe/London:20261024T153000"]);
+  });
+
+  it("both of its instants are known to be told alike, their neighbours are not", () => {
+    for (const [hours, twice] of [
+      [0, true],
+      [1, true],
+      [2, false],
+      [-1, false],
+    ] as const)
+      expect(isTwice(first + hours * 3_600_000, "Europe/London")).toBe(twice);
   });
 });

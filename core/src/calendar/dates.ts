@@ -28,6 +28,12 @@ export function instantOf(date: string, time: string, zone: string): number {
   return (isSecond ? earlier : found).toMillis();
 }
 
+/** Whether the clock shows this instant's time once more within the hour: it is then told without its zone only by guessing. */
+export function isTwice(instant: number, zone: string): boolean {
+  const shown = JSON.stringify(clockIn(instant, zone));
+  return [-1, 1].some((hours) => JSON.stringify(clockIn(instant + hours * 3_600_000, zone)) === shown);
+}
+
 /** Epoch milliseconds -> `{ date, time }` in a zone. */
 export function clockIn(instant: number, zone: string): { date: string; time: string } {
   const at = DateTime.fromMillis(instant, { zone });

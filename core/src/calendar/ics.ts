@@ -1,5 +1,6 @@
 /** Calendar files, RFC 5545, with the zone written out so that every calendar shows the same clock time. */
 import { DateTime } from "luxon";
+import { isTwice } from "./dates.ts";
 
 export interface CalendarEvent {
   readonly uid: string;
@@ -14,13 +15,15 @@ export interface CalendarEvent {
 export function icsText(events: readonly CalendarEvent[], zone: string, stamp: number): string {
   const utc = (instant: number) => DateTime.fromMillis(instant, { zone: "utc" }).toFormat("yyyyMMdd'T'HHmmss'Z'");
   const local = (instant: number) => DateTime.fromMillis(instant, { zone }).toFormat("yyyyMMdd'T'HHmmss");
+  // In the hour that exists twice a clock time is two instants: there only UTC is certain.
+  const times = ({ startInstant: start, endInstant: end }: CalendarEvent) =>
+    isTwice(start, zone) || isTwice(end, zone) ? [`DTSTART:${utc(start)}`, `DTEND:${utc(end)}`] : [`DTSTART;TZID=${zone}:${local(start)}`, `DTEND;TZID=${zone}:${local(end)}`];
   const year = DateTime.fromMillis(events[0]?.startInstant ?? stamp, { zone }).year;
   const body = events.flatMap((event) => [
     "BEGIN:VEVENT",
     `UID:${event.uid}`,
     `DTSTAMP:${utc(stamp)}`,
-    `DTSTART;TZID=${zone}:${local(event.startInstant)}`,
-    `DTEND;TZID=${zone}:${local(event.endInstant)}`,
+    ...times(event),
     `SUMMARY:${escapeText(event.title)}`,
     ...(event.description ? [`DESCRIPTION:${escapeText(event.description)}`] : []),
     ...(event.place ? [`LOCATION:${escapeText(event.place)}`] : []),

@@ -18,6 +18,8 @@ export interface ReadCutSheet {
   readonly sheet: number;
   readonly stock: string;
   readonly mirrored: boolean;
+  /** Of the page, mm. */
+  readonly height: number;
   readonly pieces: readonly ReadPiece[];
 }
 
@@ -30,7 +32,12 @@ export function readCutSheet(text: string): ReadCutSheet | null {
   if (!attributes["data-vinyl"] || !Number.isInteger(sheet) || sheet < 1) return null;
   const pieces: ReadPiece[] = [];
   walkInto(pieces, tree.root, rootMatrix(tree.root), "");
-  return { vinyl: attributes["data-vinyl"], sheet, stock: attributes["data-stock"] ?? "", mirrored: attributes["data-mirrored"] === "true", pieces };
+  return { vinyl: attributes["data-vinyl"], sheet, stock: attributes["data-stock"] ?? "", mirrored: attributes["data-mirrored"] === "true", height: pageHeight(attributes), pieces };
+}
+
+function pageHeight({ viewBox = "", height = "" }: SvgNode["attributes"]): number {
+  const own = Number(viewBox.trim().split(/[\s,]+/u)[3]);
+  return Number.isFinite(own) ? own : Number.parseFloat(height) || 0;
 }
 
 /** Files of ours are in millimetres throughout; another program may have given the page other units. */

@@ -8,6 +8,11 @@ import type { FitSpace } from "./fit-space.ts";
 const GRID = 17;
 const REFINE_ROUNDS = 5;
 const BISECTIONS = 22;
+/** Less than this is not worth another step. */
+const LEAST_GAIN = 1 + 1e-6;
+const LEAST_STEP_MM = 1e-4;
+const MOST_STEPS = 120;
+const AROUND: readonly Point[] = [0, 1, 2, 3, 4, 5, 6, 7].map((i) => [Math.cos((i * Math.PI) / 4), Math.sin((i * Math.PI) / 4)]);
 
 /**
  * @param usable what is left of the face inside its margin and outside its keep-outs
@@ -78,6 +83,15 @@ function search(usable: Polygons, hull: Ring, parts: readonly Ring[], from: Plac
     spanY /= GRID / 3;
   }
   if (best.s <= 0) throw new RangeError("no place was found where the design fits");
+  // Two arms in two arms grow along a ridge that is narrower than the grid: walked in ever smaller steps.
+  let step = Math.max(boxWidth(area), boxHeight(area)) / GRID;
+  for (let tries = 0; tries < MOST_STEPS && step > LEAST_STEP_MM; tries++) {
+    const next = AROUND.map(([dx, dy]) => [best.mx + dx * step, best.my + dy * step] as const)
+      .map(([mx, my]): Place => ({ s: scaleAt(mx, my, best.s), mx, my }))
+      .reduce((p, q) => (p.s >= q.s ? p : q));
+    if (next.s > best.s * LEAST_GAIN) best = next;
+    else step /= 2;
+  }
   return best;
 }
 

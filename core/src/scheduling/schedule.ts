@@ -30,15 +30,18 @@ function topological({ steps }: ScheduleProblem): string[] {
   const known = new Map(steps.map((step) => [step.id, step]));
   const state = new Map<string, "open" | "done">();
   const order: string[] = [];
+  const open: string[] = [];
   const visit = (step: ScheduleStep): void => {
     if (state.get(step.id) === "done") return;
-    if (state.get(step.id) === "open") throw new ScheduleError(step.id, `step "${step.id}" comes after itself`);
+    if (state.get(step.id) === "open") throw new ScheduleError(step.id, circleWords(open.slice(open.indexOf(step.id))));
     state.set(step.id, "open");
+    open.push(step.id);
     for (const { step: before } of step.after) {
       const found = known.get(before);
       if (!found) throw new ScheduleError(step.id, `step "${step.id}" comes after "${before}", which does not exist`);
       visit(found);
     }
+    open.pop();
     state.set(step.id, "done");
     order.push(step.id);
   };
@@ -46,6 +49,10 @@ function topological({ steps }: ScheduleProblem): string[] {
   for (const step of steps) visit(step);
   return order;
 }
+
+/** A step goes through the ones it waits for: named in that order, the first once more at the end. */
+const circleWords = ([first, ...rest]: readonly string[]): string =>
+  rest.length === 0 ? `step "${first}" comes after itself` : `these steps wait for each other: ${[first, ...rest, first].join(", ")}`;
 
 function checkTools({ steps, tools }: ScheduleProblem): void {
   for (const step of steps) {

@@ -27,6 +27,8 @@ const STATION_OF: Record<FindingCode, StationKey> = {
   rimTooClose: "measure",
   wideOnCup: "measure",
   runsOver: "teach",
+  timeMoved: "plan",
+  timeTwice: "plan",
   smallParts: "weed",
   mirrored: "cut",
   rawWood: "measure",

@@ -2,7 +2,7 @@
 
 import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import { type Blank, blankSchema } from "@elm-basket/core/blanks/blank.ts";
-import { readFace } from "@elm-basket/core/blanks/read-face.ts";
+import { lessMargin, readFace } from "@elm-basket/core/blanks/read-face.ts";
 import type { BlankShape, ShapeKind } from "@elm-basket/core/blanks/shape.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
@@ -114,8 +114,8 @@ function faultOf(blank: Blank): string | undefined {
   const read = blankSchema.safeParse(blank);
   if (!read.success) return read.error.issues[0]?.message ?? "these measures make no blank";
   try {
-    readFace(read.data);
-    return undefined;
+    const left = lessMargin(readFace(read.data));
+    return left.width > 0 && left.height > 0 ? undefined : "the margin leaves no face; make it less than half of the shorter side";
   } catch (error) {
     return error instanceof Error ? error.message : "these measures leave no face";
   }

@@ -46,7 +46,7 @@ function creases({ face, lettered, document, kits }: Plan): Finding[] {
   const parts = document.design.items.filter((item) => vinylsOfItem(item).includes(found.vinyl));
   const rings = found.cause === "ring" ? parts.filter(mayHoldRing).map((item) => ({ code: "openRings" as const, values: { item: item.id, name: nameOf(item) } })) : [];
   const plates = found.cause === "plate" ? parts.filter(({ kind }) => kind === "art").map((item) => ({ code: "slitPlates" as const, values: { item: item.id, name: nameOf(item), share } })) : [];
-  const smaller = share >= LEAST_SHARE && scale > 0 ? [{ code: "setSize" as const, values: { scale: Math.floor(scale * share * 1000) / 1000, share } }] : [];
+  const smaller = share >= LEAST_SHARE && share < 1 && scale > 0 ? [{ code: "setSize" as const, values: { scale: Math.floor(scale * share * 1000) / 1000, share } }] : [];
   const code = bad ? "creases" : "mayCrease";
   return [{ code, severity: bad ? "check" : "tip", where, values, remedies: [...rings, ...plates, ...smaller, leaveIt({ code, where })] }];
 }

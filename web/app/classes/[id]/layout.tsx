@@ -5,9 +5,13 @@ import { lastEdit, lastUndone } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { Rail } from "@/stations/frame/rail.tsx";
-import { readiness } from "@/stations/frame/readiness.ts";
+import { type Readiness, readiness } from "@/stations/frame/readiness.ts";
+import { STATIONS, type StationKey } from "@/stations/frame/stations.ts";
 import { Undo } from "@/stations/frame/undo.tsx";
 import { showDate, showDaysAway, todayIn } from "@/ui/dates.ts";
+
+/** The way through a class stays where it is, also while no plan can be made of it. */
+const NOTHING_PLANNED = Object.fromEntries(STATIONS.map(({ key }) => [key, { state: "stop", line: "no plan" }])) as Record<StationKey, Readiness>;
 
 export default async function ClassFrame({ params, children }: { params: Promise<{ id: string }>; children: ReactNode }) {
   const { id } = await params;
@@ -38,9 +42,12 @@ export default async function ClassFrame({ params, children }: { params: Promise
           </span>
         </div>
         <h1 className="mt-0.5 mb-4 text-[28px] [overflow-wrap:anywhere]">{document.title}</h1>
-        {loaded.ok && (
-          <Rail classId={id} stations={readiness({ plan: loaded.data.planned.plan, kits: loaded.data.kits, sheets: loaded.data.sheets, unit: host.studio.unit, ended: !!loaded.data.run?.endedAt })} />
-        )}
+        <Rail
+          classId={id}
+          stations={
+            loaded.ok ? readiness({ plan: loaded.data.planned.plan, kits: loaded.data.kits, sheets: loaded.data.sheets, unit: host.studio.unit, ended: !!loaded.data.run?.endedAt }) : NOTHING_PLANNED
+          }
+        />
       </header>
       {!loaded.ok && (
         <p role="alert" className="mb-6 border-brick border-l-4 bg-brick-tint p-4">
