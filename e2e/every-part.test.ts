@@ -135,6 +135,37 @@ describe("a new studio makes", () => {
   });
 });
 
+describe("a ball with a picture and no words", () => {
+  it("is made like any other: the line is taken out, art comes in, and is cut for every seat", async () => {
+    const address = await make({
+      title: "Balls",
+      blank: "Glass ball",
+      material: "glass",
+      shape: "ball",
+      technique: "Decal",
+      films: [{ name: "Frost film", family: "permanentGloss" }],
+      names: ["Ines", "Bo"],
+    });
+    await driver().get(`${address}/letter`);
+    await shows("2 lettered");
+    await press(driver(), byText("button", "take out"));
+    await saved(driver());
+    await press(driver(), byText("button", "Add art"));
+    const leaf = join(folder, "leaf.svg");
+    writeFileSync(leaf, '<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="40mm" viewBox="0 0 40 40"><path d="M20 4L30 36H10z" fill="#C8452F"/></svg>');
+    await (await find(driver(), By.css("[role=dialog] input[type=file]"))).sendKeys(leaf);
+    await (await find(driver(), By.xpath("//label[.='Licence']/following::input[1]"))).sendKeys("own drawing");
+    await press(driver(), By.xpath("//button[normalize-space(.)='Take it into the design']"));
+    await saved(driver());
+    const [thing] = (await document(address)).things;
+    expect(thing.design.items.map(({ kind }: { kind: string }) => kind)).toEqual(["art"]);
+    await comesThrough(address);
+    const { vinyls } = await document(address);
+    const { text: sheet } = await fetchText(driver(), `${address}/files/sheets/01-${vinyls[0].id}.svg`);
+    expect(new Set([...sheet.matchAll(/data-seat="(\d+)"/gu)].map(([, seat]) => seat))).toEqual(new Set(["1", "2"]));
+  });
+});
+
 describe("every part is changed where it is read", () => {
   let address = "";
   const saysUndo = (words: string) => find(driver(), byText("button", `Undo: ${words}`));

@@ -63,6 +63,7 @@ try {
   const link = (await (await find(driver, By.css("[data-follow-link]"))).getAttribute("href")) ?? "";
   await driver.get(slates.replace("/classes/", "/live/"));
   await press(driver, byText("button", "Begin the class"));
+  await press(driver, byText("button", "Begin all the same"));
   for (const step of ["wipe", "lay", "seal"]) {
     await press(driver, byText("button", "Next step"));
     await waitFor(async () => (await driver.findElements(By.css(`h1[data-step="${step}"]`))).length > 0, `${step} did not come`);

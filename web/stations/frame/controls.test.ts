@@ -37,7 +37,10 @@ const folder = fileURLToPath(new URL("..", import.meta.url));
 /** The source of a station's views, and of what they are made of. */
 function sourceOf(station: string): string {
   const names = readdirSync(`${folder}${station}`).filter((name) => /\.tsx?$/u.test(name) && !name.includes(".test.") && name !== "controls.ts");
-  return names.map((name) => readFileSync(`${folder}${station}/${name}`, "utf8")).join("\n");
+  const own = names.map((name) => readFileSync(`${folder}${station}/${name}`, "utf8"));
+  // What it shares with another station lies in the frame.
+  const shared = new Set(own.flatMap((text) => [...text.matchAll(/@\/stations\/frame\/([\w-]+\.tsx)"/gu)].map(([, name]) => name)));
+  return [...own, ...[...shared].map((name) => readFileSync(`${folder}frame/${name}`, "utf8"))].join("\n");
 }
 const sources = new Map<string, string>();
 
