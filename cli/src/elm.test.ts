@@ -76,7 +76,7 @@ describe("exit codes", () => {
 
   it("1 when the work could not be done: a margin that leaves no face", () => {
     const document = JSON.parse(readFileSync(join(ROOT, "demo/rowing-bottles.json"), "utf8"));
-    document.blank.margin = { rule: "byHand", mm: 90 };
+    document.things[0].blank.margin = { rule: "byHand", mm: 90 };
     const { status, err } = elm(["plan", file("narrow.json", JSON.stringify(document)), "--out", "nothing"]);
     expect(status).toBe(1);
     expect(err).toContain("leaves no face");
