@@ -136,7 +136,7 @@ describe("a new studio makes", () => {
 });
 
 describe("a ball with a picture and no words", () => {
-  it("is made like any other: the line is taken out, art comes in, and is cut for every seat", async () => {
+  it("is made like any other: art comes in, the line goes, and it is cut for every seat", async () => {
     const address = await make({
       title: "Balls",
       blank: "Glass ball",
@@ -148,15 +148,18 @@ describe("a ball with a picture and no words", () => {
     });
     await driver().get(`${address}/letter`);
     await shows("2 lettered");
-    await press(driver(), byText("button", "take out"));
-    await saved(driver());
     await press(driver(), byText("button", "Add art"));
     const leaf = join(folder, "leaf.svg");
     writeFileSync(leaf, '<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="40mm" viewBox="0 0 40 40"><path d="M20 4L30 36H10z" fill="#C8452F"/></svg>');
     await (await find(driver(), By.css("[role=dialog] input[type=file]"))).sendKeys(leaf);
     await (await find(driver(), By.xpath("//label[.='Licence']/following::input[1]"))).sendKeys("own drawing");
     await press(driver(), By.xpath("//button[normalize-space(.)='Take it into the design']"));
+    await find(driver(), byText("p", "own drawing"));
     await saved(driver());
+    // The line goes, and with it the gap that stood between.
+    await press(driver(), byText("button", "take out"));
+    const kinds = async () => (await document(address)).things[0].design.items.map(({ kind }: { kind: string }) => kind).join();
+    await waitFor(async () => (await kinds()) === "art", `the line was not taken out`);
     const [thing] = (await document(address)).things;
     expect(thing.design.items.map(({ kind }: { kind: string }) => kind)).toEqual(["art"]);
     await comesThrough(address);

@@ -26,7 +26,7 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
   const [bringing, setBringing] = useState<string | null>(null);
   const items = design.items;
   const setItem = (index: number, item: RecipeItem, label: string) => onChange({ ...design, items: items.map((old, i) => (i === index ? item : old)) }, label);
-  const remove = (index: number) => onChange({ ...design, items: items.filter((_, i) => i !== index) }, "A part taken out");
+  const remove = (index: number) => onChange({ ...design, items: withoutLooseGaps(items.filter((_, i) => i !== index)) }, "A part taken out");
   const move = (index: number, by: 1 | -1) => {
     const next = [...items];
     const [item] = next.splice(index, 1);
@@ -381,4 +381,10 @@ function withHeight(design: Design, item: Exclude<RecipeItem, { kind: "gap" }>, 
   if (alone) return { ...design, school: "fixedHeight", fixedScale: Math.min(100, Math.max(0.01, mm / item.size)) };
   const size = Math.min(1000, Math.max(0.1, tidy(now > 0 ? (item.size * mm) / now : mm)));
   return { ...design, items: design.items.map((old) => (old.id === item.id ? { ...old, size } : old)) as RecipeItem[] };
+}
+
+/** A gap stands between two parts: at either end, or beside another, it parts nothing. */
+function withoutLooseGaps(items: readonly RecipeItem[]): RecipeItem[] {
+  const last = items.findLastIndex(({ kind }) => kind !== "gap");
+  return items.filter((item, i) => item.kind !== "gap" || (i > 0 && i < last && items[i - 1]?.kind !== "gap"));
 }
