@@ -166,6 +166,16 @@ describe("insides that close", () => {
   });
 });
 
+describe("a design of pictures alone", () => {
+  it.each(["longest", "sameWidth", "fillBox", "fixedHeight"] as const)("is planned by every school of sizing: %s", (school) => {
+    const items = tin.design.items.filter(({ kind }) => kind === "art");
+    expect(items.length).toBeGreaterThan(0);
+    const plan = makePlan({ ...small, things: [{ ...tin, design: { ...tin.design, school, items } }] }, testFonts);
+    expect(new Set(plan.kits.filter(({ seat }) => !seat.startsWith("spare")).map(({ seat }) => seat)).size).toBe(small.seats.length);
+    expect(plan.findings.filter(({ severity }) => severity === "stop")).toEqual([]);
+  });
+});
+
 describe("a clock that changes", () => {
   const at = (date: string, time: string) =>
     makePlan({ ...small, when: { ...small.when, date, time, zone: "Europe/London" } }, testFonts).findings.filter(({ code }) => code === "timeMoved" || code === "timeTwice");

@@ -41,7 +41,8 @@ function outliers(plan: ThingStages, fonts: Parameters<Rule>[1]): Finding[] {
   const most = Math.min(MOST_OUTLIERS, Math.floor((order.length - 1) / 3) + 1, order.length - 1);
   const count = Array.from({ length: Math.max(0, most) }, (_, i) => i + 1).find((n) => (order[n]?.scale ?? 0) / (tightest?.scale ?? 1) >= WORTH_SAYING);
   const bound = lettered.seats.find(({ seat }) => seat === tightest?.seat);
-  const line = bound?.lines.reduce((a, b) => (b.text.length > a.text.length ? b : a));
+  // A design of pictures alone has no line that could be too long.
+  const line = bound?.lines.reduce<(typeof bound.lines)[number] | undefined>((a, b) => (!a || b.text.length > a.text.length ? b : a), undefined);
   if (!tightest || !bound || !line || count === undefined) return [];
   const next = order[count]?.scale as number;
   const growth = next / tightest.scale;
