@@ -123,6 +123,12 @@ describe("what people get wrong", () => {
       await find(driver, By.css("main h2"));
       expect(await driver.getPageSource()).not.toContain("That did not work");
     }
+    // An empty file would look like a mistake of the printer: it is refused in words.
+    for (const name of ["sheets.zip", "labels.pdf"]) {
+      const { status, text } = await fetchText(driver, `${address}/files/${name}`);
+      expect([name, status]).toEqual([name, 409]);
+      expect(text).toContain("no names");
+    }
   });
 });
 

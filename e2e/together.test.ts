@@ -1,7 +1,7 @@
 import { By, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
-import { BASE, demoClass, lettered, makeClass, openDemo, SECOND, saved } from "./journey.ts";
+import { BASE, demoClass, fetchText, lettered, makeClass, openDemo, SECOND, saved } from "./journey.ts";
 
 let host: Window;
 let phone: Window;
@@ -104,6 +104,12 @@ describe("two tabs of one class", () => {
     await find(driver, By.css("[data-stale]"));
     expect(await (await find(driver, By.css("[data-stale]"))).getText()).toContain("not saved");
     expect(await driver.executeScript("return document.querySelector('input[name=school]:checked').closest('label').innerText")).toContain("Same width");
+    // While it is asked nothing more is sent: a further edit must not carry this one over theirs.
+    await press(driver, byText("label", "Height by hand"));
+    await driver.sleep(1500);
+    const school = async () => JSON.parse((await fetchText(driver, `${address}/files/class.json`)).text).things[0].design.school;
+    expect(await school()).toBe("fillBox");
+    await press(driver, byText("label", "Same width"));
     await press(driver, byText("button", "Keep mine"));
     await saved(driver);
     await driver.switchTo().window(second);

@@ -80,7 +80,7 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
   unevenBlanks: (v, s) => `The ${v.pieces} measured pieces differ by up to ${mm(v, "spread", s)}; the design is planned for the smallest.`,
   twiceTheVinyl: () => "Both sides of the cup: every kit holds the design twice, and takes twice the vinyl.",
   filmUnsuited: (v) => `${v.name} does not suit what these go through. ${REASON_WORDS[String(v.reason) as FilmReason] ?? ""}`,
-  glassBacks: () => "Clear glass shows the back of the decal from the other side.",
+  glassBacks: () => "A clear blank shows the back of the decal from the other side.",
 };
 
 const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => string> = {

@@ -68,6 +68,30 @@ describe("what is wrong is named by its path", () => {
   });
 });
 
+describe("a document of the first version", () => {
+  const read = (text: string) => {
+    const answer = readClassDocument(JSON.parse(text));
+    if (!answer.ok) throw new Error(`${answer.path}: ${answer.message}`);
+    return `${JSON.stringify(answer.value, null, 2)}\n`;
+  };
+
+  it("exported, brought in and exported again: the same bytes, and the same plan", () => {
+    const first = read(JSON.stringify(tins));
+    expect(read(first)).toBe(first);
+    expect(JSON.parse(first).version).toBe(2);
+    const plans = [tins, JSON.parse(first)].map((json) => {
+      const answer = readClassDocument(json);
+      return answer.ok ? makePlan(answer.value, testFonts).laidOut.sheets : null;
+    });
+    expect(plans[1]).toEqual(plans[0]);
+  });
+
+  it("a price of nothing stood where nobody had said one: it is missing, not free", () => {
+    const supplies = tins.supplies.map((row: Json) => ({ ...row, pack: { size: 1, price: 0 } }));
+    expect(JSON.parse(read(JSON.stringify({ ...tins, supplies }))).supplies.every(({ pack }: { pack: Json }) => !("price" in pack))).toBe(true);
+  });
+});
+
 describe("every demo document", () => {
   const names = readdirSync(fileURLToPath(new URL("../../../demo", import.meta.url)))
     .filter((name) => name.endsWith(".json"))

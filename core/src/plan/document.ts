@@ -4,12 +4,13 @@ import { useSchema } from "../advice/film-choice.ts";
 import { blankSchema } from "../blanks/blank.ts";
 import { isDate, isZone } from "../calendar/dates.ts";
 import { cutterSchema } from "../cutting/cutter.ts";
-import { designSchema, exceptionSchema, slotName, slotsOf, stencilSchema, vinylId, vinylsOfItem } from "../lettering/recipe.ts";
+import { designSchema, exceptionSchema, slotName, stencilSchema, vinylId } from "../lettering/recipe.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "../roster/roster.ts";
 import { stepSchema, toolSchema } from "../scheduling/step.ts";
 import { pricesSchema } from "../supplies/price.ts";
 import { supplySchema } from "../supplies/supply.ts";
 import { vinylSchema } from "../weeding/vinyl.ts";
+import { checkDocument } from "./document-checks.ts";
 import { scrapSchema } from "./scrap.ts";
 
 export const seatId = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,19}$/u, "a seat such as 1 or A-4");
@@ -170,116 +171,6 @@ export const classDocumentSchema = z
   })
   .superRefine((document, context) => checkDocument(document, (path, message) => context.addIssue({ code: "custom", path, message })));
 export type ClassDocument = z.infer<typeof classDocumentSchema>;
-
-type Issue = (path: (string | number)[], message: string) => void;
-
-function checkDocument(document: ClassDocument, issue: Issue): void {
-  const lists = {
-    things: document.things.map(({ id }) => id),
-    seats: document.seats.map(({ seat }) => seat),
-    vinyls: document.vinyls.map(({ id }) => id),
-    steps: document.steps.map(({ id }) => id),
-    tools: document.tools.map(({ id }) => id),
-    supplies: document.supplies.map(({ id }) => id),
-    scraps: document.scraps.map(({ label }) => label),
-  };
-  const nameOf = { seats: "seat", scraps: "label" } as Readonly<Record<string, string>>;
-  for (const [list, values] of Object.entries(lists)) for (const index of repeats(values)) issue([list, index, nameOf[list] ?? "id"], `"${values[index]}" is there twice`);
-  const vinyls = new Set(lists.vinyls);
-  const needFilm = (vinyl: string | undefined, path: (string | number)[]) => {
-    if (vinyl !== undefined && !vinyls.has(vinyl)) issue(path, `there is no vinyl "${vinyl}" in this document`);
-  };
-  document.things.forEach(({ design }, t) => {
-    design.items.forEach((item, i) => {
-      for (const vinyl of vinylsOfItem(item)) needFilm(vinyl, ["things", t, "design", "items", i, "vinyl"]);
-    });
-    design.offered.forEach((vinyl, i) => {
-      needFilm(vinyl, ["things", t, "design", "offered", i]);
-    });
-  });
-  document.scraps.forEach(({ vinyl }, i) => {
-    needFilm(vinyl, ["scraps", i, "vinyl"]);
-  });
-  checkThings(document.things, issue);
-  checkSeats(document, needFilm, issue);
-  checkSteps(document, issue);
-  document.supplies.forEach(({ thing }, i) => {
-    if (thing !== undefined && !lists.things.includes(thing)) issue(["supplies", i, "thing"], `there is no thing "${thing}" in this document`);
-  });
-}
-
-function checkThings(things: readonly Thing[], issue: Issue): void {
-  things.forEach((thing, i) => {
-    if (thing.sideOf === undefined) return;
-    const object = things.find(({ id }) => id === thing.sideOf);
-    if (!object || object === thing) issue(["things", i, "sideOf"], `"${thing.sideOf}" is no other thing of this document`);
-    else if (object.sideOf !== undefined) issue(["things", i, "sideOf"], `"${thing.sideOf}" is itself a side of "${object.sideOf}"; name that`);
-    else if (thing.choice !== undefined) issue(["things", i, "choice"], `a side goes with its object: leave the choice to "${object.id}"`);
-  });
-}
-
-function checkSeats({ seats, things }: Pick<ClassDocument, "seats" | "things">, needFilm: (vinyl: string | undefined, path: (string | number)[]) => void, issue: Issue): void {
-  const ids = new Set(things.map(({ id }) => id));
-  const slots = new Set(["name", "word", "number", ...things.flatMap(({ design }) => slotsOf(design))]);
-  const ofThing = new Set(things.flatMap(({ id, design }) => slotsOf(design).map((slot) => `${id}.${slot}`)));
-  seats.forEach(({ fields, things: own, choices }, index) => {
-    for (const slot of Object.keys(fields)) if (!slots.has(slot) && !ofThing.has(slot)) issue(["seats", index, "fields", slot], `the design has no slot "${slot}"`);
-    for (const [thing, settings] of Object.entries(own ?? {})) {
-      if (!ids.has(thing)) issue(["seats", index, "things", thing], `there is no thing "${thing}" in this document`);
-      for (const [item, { vinyl }] of Object.entries(settings.own ?? {})) needFilm(vinyl, ["seats", index, "things", thing, "own", item, "vinyl"]);
-    }
-    for (const [choice, thing] of Object.entries(choices ?? {}))
-      if (!things.some((one) => one.id === thing && one.choice === choice)) issue(["seats", index, "choices", choice], `"${thing}" is no alternative of "${choice}"`);
-  });
-}
-
-/** Indexes of values that stood earlier in the list. */
-function repeats(values: readonly string[]): number[] {
-  const seen = new Set<string>();
-  return values.flatMap((value, index) => {
-    const again = seen.has(value);
-    seen.add(value);
-    return again ? [index] : [];
-  });
-}
-
-/** Steps name earlier steps, tools and things; a circle is told whole. */
-function checkSteps({ steps, tools, things }: Pick<ClassDocument, "steps" | "tools" | "things">, issue: Issue): void {
-  const known = new Set(steps.map(({ id }) => id));
-  const circle = circleOf(steps);
-  if (circle.length > 0) issue(["steps", steps.findIndex(({ id }) => id === circle[0]), "after"], `these steps wait for each other: ${[...circle, circle[0]].join(", ")}`);
-  const earlier = new Set<string>();
-  steps.forEach((step, index) => {
-    for (const [i, { step: before }] of (step.after ?? []).entries())
-      if (!known.has(before)) issue(["steps", index, "after", i, "step"], `there is no step "${before}"`);
-      else if (circle.length === 0 && !earlier.has(before)) issue(["steps", index, "after", i, "step"], `"${before}" is no earlier step`);
-    if (step.who === "queue" && !tools.some(({ id }) => id === step.tool)) issue(["steps", index, "tool"], "a step with a queue names one of the tools");
-    else if (step.tool !== undefined && !tools.some(({ id }) => id === step.tool)) issue(["steps", index, "tool"], `there is no tool "${step.tool}" in this document`);
-    if (step.thing !== undefined && !things.some(({ id }) => id === step.thing)) issue(["steps", index, "thing"], `there is no thing "${step.thing}" in this document`);
-    earlier.add(step.id);
-  });
-}
-
-/** Steps that wait for each other in a circle, in order; empty when there is none. */
-function circleOf(steps: ClassDocument["steps"]): string[] {
-  const before = new Map(steps.map((step) => [step.id, (step.after ?? []).map(({ step: id }) => id)]));
-  const done = new Set<string>();
-  const walk = (id: string, way: readonly string[]): string[] => {
-    if (way.includes(id)) return way.slice(way.indexOf(id));
-    if (done.has(id)) return [];
-    for (const next of before.get(id) ?? []) {
-      const found = walk(next, [...way, id]);
-      if (found.length > 0) return found;
-    }
-    done.add(id);
-    return [];
-  };
-  for (const { id } of steps) {
-    const found = walk(id, []);
-    if (found.length > 0) return found;
-  }
-  return [];
-}
 
 /** In version 1 a price of nothing was what stood where nobody had said one. */
 const unpriced = <T extends { price?: number | undefined }>(given: T): T => {

@@ -95,6 +95,13 @@ describe("what is bought and told follows", () => {
     expect(makePlan(document, testFonts).findings.some(({ code }) => code === "notIronOn")).toBe(false);
   });
 
+  it("islands that ride on a tape are spoken of only where there is tape", () => {
+    const said = (technique: Technique) => makePlan(made(technique, "Bobbed geese"), testFonts).findings.map(({ code }) => code);
+    expect(said("openStencil")).toContain("looseIslands");
+    expect(said("ironOnStencil")).not.toContain("looseIslands");
+    expect(said("decal")).not.toContain("looseIslands");
+  });
+
   it("technique of a thing, not of the class: a decal and a stencil in one class", () => {
     const document = made("decal");
     const [thing] = document.things as [Thing];

@@ -2,7 +2,9 @@
  * Serial schedule generation (Kolisch 1996) with the latest-start priority, improved by seeded random priorities.
  * Slack comes from the same generation run backwards: the right-justified schedule of the same length.
  */
+
 import { seededRandom } from "../geometry/random.ts";
+import { circleOf, sayCircle } from "./circle.ts";
 import { type Schedule, ScheduleError, type ScheduleProblem, type ScheduleStep } from "./problem.ts";
 
 const RANDOM_TRIES = 300;
@@ -28,31 +30,24 @@ export function schedule(problem: ScheduleProblem): Schedule {
 
 function topological({ steps }: ScheduleProblem): string[] {
   const known = new Map(steps.map((step) => [step.id, step]));
-  const state = new Map<string, "open" | "done">();
+  const done = new Set<string>();
   const order: string[] = [];
-  const open: string[] = [];
   const visit = (step: ScheduleStep): void => {
-    if (state.get(step.id) === "done") return;
-    if (state.get(step.id) === "open") throw new ScheduleError(step.id, circleWords(open.slice(open.indexOf(step.id))));
-    state.set(step.id, "open");
-    open.push(step.id);
+    if (done.has(step.id)) return;
     for (const { step: before } of step.after) {
       const found = known.get(before);
       if (!found) throw new ScheduleError(step.id, `step "${step.id}" comes after "${before}", which does not exist`);
       visit(found);
     }
-    open.pop();
-    state.set(step.id, "done");
+    done.add(step.id);
     order.push(step.id);
   };
   if (known.size < steps.length) throw new ScheduleError("", "two steps have the same id");
+  const circle = circleOf(steps);
+  if (circle.length > 0) throw new ScheduleError(circle[0] as string, sayCircle(circle));
   for (const step of steps) visit(step);
   return order;
 }
-
-/** A step goes through the ones it waits for: named in that order, the first once more at the end. */
-const circleWords = ([first, ...rest]: readonly string[]): string =>
-  rest.length === 0 ? `step "${first}" comes after itself` : `these steps wait for each other: ${[first, ...rest, first].join(", ")}`;
 
 function checkTools({ steps, tools }: ScheduleProblem): void {
   for (const step of steps) {

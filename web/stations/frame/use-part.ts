@@ -52,12 +52,14 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
   const pending = useRef<{ value: T; label: string }[]>([]);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const running = useRef<Promise<boolean> | null>(null);
+  // While another window's change collides with ours nothing is sent: the next edit would carry ours over theirs unasked.
+  const held = useRef(false);
   const pickRef = useRef(pick);
   pickRef.current = pick;
 
   // A refresh of the page brings newer values (undo, remedies): they are taken when nothing of ours waits.
   useEffect(() => {
-    if (pending.current.length > 0 || running.current || initialVersion <= version.current) return;
+    if (pending.current.length > 0 || running.current || held.current || initialVersion <= version.current) return;
     version.current = initialVersion;
     base.current = initial;
     setValue(initial);
@@ -86,6 +88,8 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
       if (answer.reason === "stale") {
         version.current = answer.version;
         base.current = pickRef.current(answer);
+        held.current = true;
+        pending.current = [];
         setStale({ theirs: pickRef.current(answer), collisions: answer.collisions });
       } else setError(answer.reason === "invalid" ? { path: answer.path.replace(/^\$\.?/u, ""), message: answer.message } : { path: "", message: "This class is no longer there." });
       setState("unsaved");
@@ -98,6 +102,7 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
   const flush = useCallback(async (): Promise<boolean> => {
     clearTimeout(timer.current);
     if (running.current) await running.current;
+    if (held.current) return false;
     for (let next = pending.current.shift(); next; next = pending.current.shift()) {
       running.current = send(next);
       const done = await running.current;
@@ -112,7 +117,7 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
 
   useEffect(() => {
     const warn = (event: BeforeUnloadEvent) => {
-      if (pending.current.length > 0 || running.current) event.preventDefault();
+      if (pending.current.length > 0 || running.current || held.current) event.preventDefault();
     };
     window.addEventListener("beforeunload", warn);
     return () => window.removeEventListener("beforeunload", warn);
@@ -122,6 +127,7 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
     (next: T, label: string) => {
       setValue(next);
       setState("unsaved");
+      if (held.current) return;
       if (pending.current.at(-1)?.label === label) pending.current.pop();
       pending.current.push({ value: next, label });
       clearTimeout(timer.current);
@@ -130,7 +136,7 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
     [flush],
   );
   const takeTheirs = useCallback(() => {
-    pending.current = [];
+    held.current = false;
     if (stale !== undefined) setValue(stale.theirs);
     setStale(undefined);
     setState("saved");
@@ -138,6 +144,7 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
   }, [stale, router]);
   const keepMine = useCallback(() => {
     setStale(undefined);
+    held.current = false;
     change(value, "Kept over another window's change");
   }, [change, value]);
   return { value, state, error, stale, change, takeTheirs, keepMine };

@@ -1,6 +1,7 @@
 "use client";
 
 import type { TextItem } from "@elm-basket/core/lettering/recipe.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -29,3 +30,15 @@ const ALIGN_WORDS = { centre: "in the middle", left: "left", right: "right" } as
 export function AlignField({ value, onChange }: { value: TextItem["align"]; onChange: (align: TextItem["align"]) => void }) {
   return <SelectField label="Lies" value={value} words={ALIGN_WORDS} onChange={onChange} />;
 }
+
+/** What a rule of a part of the design is given. */
+export interface RuleProps<T> {
+  readonly item: T;
+  readonly vinyls: readonly Vinyl[];
+  readonly unit: LengthUnit;
+  readonly scale: number;
+  readonly onChange: (item: T, label: string) => void;
+}
+
+/** Measures are kept to the thousandth. */
+export const tidy = (value: number): number => Math.round(value * 1000) / 1000;

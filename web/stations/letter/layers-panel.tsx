@@ -84,7 +84,7 @@ function stencilLetters(drawn: Drawn | null): string[] {
   return [...new Set(all)].sort().slice(0, 24);
 }
 
-const ISLAND_WORDS = { onTape: "ride on the tape, are pressed down one by one", bridged: "hang on bridges" } as const;
+const ISLAND_WORDS = { onTape: "ride on the tape or liner, are pressed down one by one", bridged: "hang on bridges" } as const;
 
 function StencilFields({ rule, unit, letters, onChange }: { rule: StencilRule; unit: LengthUnit; letters: readonly string[]; onChange: (rule: StencilRule, label: string) => void }) {
   return (

@@ -1,14 +1,16 @@
 "use client";
 
-import { type ArtItem, type Design, type RecipeItem, SHAPE_FORMS, type ShapeItem, slotsOf } from "@elm-basket/core/lettering/recipe.ts";
+import { type Design, type RecipeItem, SHAPE_FORMS, slotsOf } from "@elm-basket/core/lettering/recipe.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
-import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
+import { LengthField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { ArtDialog } from "./art-dialog.tsx";
-import { AlignField, ItemHead, VinylField } from "./item-fields.tsx";
+import { ArtRule } from "./art-rule.tsx";
+import { tidy } from "./item-fields.tsx";
 import { FORM_WORDS, freeId, freeSlot, newLine, newShape } from "./new-items.ts";
+import { ShapeRule } from "./shape-rule.tsx";
 import { TextRule } from "./text-rule.tsx";
 import type { Drawn } from "./use-lettering.ts";
 
@@ -157,220 +159,8 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
   );
 }
 
-interface RuleProps<T> {
-  readonly item: T;
-  readonly vinyls: readonly Vinyl[];
-  readonly unit: LengthUnit;
-  readonly scale: number;
-  readonly onChange: (item: T, label: string) => void;
-}
-
-function ArtRule({ item, vinyls, unit, scale, slots, onHeight, onBring, onChange }: RuleProps<ArtItem> & { slots: readonly string[]; onHeight: (mm: number) => void; onBring: () => void }) {
-  const parts = item.layers.reduce((sum, { polygons }) => sum + polygons.length, 0);
-  const used = new Set(item.layers.map(({ vinyl }) => vinyl));
-  return (
-    <div>
-      <ItemHead name={item.name} vinyls={vinyls.filter(({ id }) => used.has(id))} />
-      <p className="text-soft text-sm">
-        art, {parts} {parts === 1 ? "part" : "parts"} · {item.licence}
-        {item.source ? ` · ${item.source}` : ""}
-      </p>
-      <div className="mt-1 grid grid-cols-2 gap-2">
-        <LengthField label="Height" name={`Height of ${item.name}`} mm={tidy(item.size * scale)} unit={unit} least={1} most={1000} onChange={onHeight} />
-      </div>
-      <details className="mt-1">
-        <summary className="verb inline-block text-sm">More rules</summary>
-        <div className="grid grid-cols-2 gap-2 py-2">
-          <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${item.name} aligned`)} />
-          {item.layers.map((layer, i) => (
-            <VinylField
-              // biome-ignore lint/suspicious/noArrayIndexKey: layers have no identity but their order
-              key={i}
-              label={`Layer ${i + 1}`}
-              value={layer.vinyl}
-              vinyls={vinyls}
-              onChange={(vinyl) => onChange({ ...item, layers: item.layers.map((old, k) => (k === i ? { ...old, vinyl } : old)) }, `Vinyl of ${item.name}`)}
-            />
-          ))}
-          <NumberField
-            label="Thicken, a side"
-            unit="mm"
-            value={item.thickenMm}
-            least={0}
-            most={5}
-            step={0.05}
-            digits={2}
-            onChange={(thickenMm) => onChange({ ...item, thickenMm }, `${item.name} thickened`)}
-          />
-          <TextField label="Called" value={item.name} maxLength={80} required="Give the art a name." onChange={(name) => onChange({ ...item, name }, "Name of art")} />
-          <TextField label="Licence" value={item.licence} maxLength={200} onChange={(licence) => onChange({ ...item, licence }, "Licence of art")} />
-          <TextField label="Where it is from" value={item.source} maxLength={200} onChange={(source) => onChange({ ...item, source }, "Source of art")} />
-          <PictureSet item={item} slots={slots} onBring={onBring} onChange={onChange} />
-        </div>
-      </details>
-    </div>
-  );
-}
-
-/** A small set of pictures, of which each seat has one: by its name in the roster. */
-function PictureSet({ item, slots, onBring, onChange }: { item: ArtItem; slots: readonly string[]; onBring: () => void; onChange: (item: ArtItem, label: string) => void }) {
-  const { slot, ...fixed } = item;
-  return (
-    <div className="col-span-2 grid gap-1 border-rule border-t pt-2 text-sm">
-      {slot === undefined ? (
-        <button type="button" className="verb min-h-9 justify-self-start" onClick={() => onChange({ ...item, slot: freeName(slots, "picture") }, `${item.name}: a choice for each seat`)}>
-          Let each seat choose among several
-        </button>
-      ) : (
-        <>
-          <p>
-            Each seat has one of these, by the column <b>{slot}</b>:
-          </p>
-          <ul>
-            <li>{item.name}, unless it says another</li>
-            {item.others.map((other, i) => (
-              <li key={other.name} className="flex justify-between gap-3">
-                {other.name}
-                <button
-                  type="button"
-                  className="verb"
-                  aria-label={`Take ${other.name} out`}
-                  onClick={() => onChange({ ...item, others: item.others.filter((_, k) => k !== i) }, `${other.name} taken out`)}
-                >
-                  take out
-                </button>
-              </li>
-            ))}
-          </ul>
-          <p className="flex gap-4">
-            {item.others.length < 12 && (
-              <button type="button" className="verb min-h-9" onClick={onBring}>
-                Bring in another
-              </button>
-            )}
-            <button type="button" className="verb min-h-9" onClick={() => onChange({ ...fixed, others: [] }, `${item.name} for all`)}>
-              the same for all
-            </button>
-          </p>
-        </>
-      )}
-    </div>
-  );
-}
-
-function ShapeRule({ item, vinyls, unit, scale, onChange }: RuleProps<ShapeItem>) {
-  const name = FORM_WORDS[item.form];
-  const surrounds = item.form === "ring" || item.form === "frame";
-  const { around, ...loose } = item;
-  return (
-    <div>
-      <ItemHead name={name} vinyls={vinyls.filter(({ id }) => id === item.vinyl)} />
-      <div className="mt-1 grid grid-cols-2 gap-2">
-        <VinylField value={item.vinyl} vinyls={vinyls} onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of the ${name}`)} />
-        {around === undefined && <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${name} aligned`)} />}
-        {around === undefined ? (
-          <LengthField
-            label={item.form === "line" ? "Thickness" : "Height"}
-            name={`Size of the ${name}`}
-            mm={tidy(item.size * scale)}
-            unit={unit}
-            least={0.2}
-            most={1000}
-            onChange={(mm) => onChange({ ...item, size: tidy(mm / scale) }, `Size of the ${name}`)}
-          />
-        ) : (
-          <LengthField
-            label="Away from the rest"
-            name={`Distance of the ${name}`}
-            mm={tidy(around * scale)}
-            unit={unit}
-            allowZero
-            most={500}
-            onChange={(mm) => onChange({ ...item, around: tidy(mm / scale) }, `Distance of the ${name}`)}
-          />
-        )}
-        {item.width !== undefined && around === undefined && (
-          <LengthField
-            label="Width"
-            name={`Width of the ${name}`}
-            mm={tidy(item.width * scale)}
-            unit={unit}
-            least={0.5}
-            most={2000}
-            onChange={(mm) => onChange({ ...item, width: tidy(mm / scale) }, `Width of the ${name}`)}
-          />
-        )}
-        {item.form === "line" && <DashFields item={item} unit={unit} scale={scale} onChange={onChange} />}
-        {item.form === "star" && <NumberField label="Points" value={item.points} least={3} most={24} onChange={(points) => onChange({ ...item, points }, "Points of the star")} />}
-        {surrounds && (
-          <>
-            <LengthField
-              label="Band"
-              name={`Band of the ${name}`}
-              mm={tidy(item.band * scale)}
-              unit={unit}
-              least={0.2}
-              most={200}
-              onChange={(mm) => onChange({ ...item, band: tidy(mm / scale) }, `Band of the ${name}`)}
-            />
-            <label className="col-span-2 inline-flex min-h-8 items-center gap-2 text-sm">
-              <input type="checkbox" checked={around !== undefined} onChange={(event) => onChange(event.target.checked ? { ...item, around: 4 } : loose, `${name} round everything`)} /> round
-              everything
-            </label>
-          </>
-        )}
-      </div>
-    </div>
-  );
-}
-
-/** A bar drawn and left out in turns, as school lines have it. */
-function DashFields({ item, unit, scale, onChange }: Omit<RuleProps<ShapeItem>, "vinyls">) {
-  const { dash, ...solid } = item;
-  return (
-    <>
-      <label className="col-span-2 inline-flex min-h-9 items-center gap-2 text-sm">
-        <input
-          type="checkbox"
-          checked={dash !== undefined}
-          onChange={(event) => onChange(event.target.checked ? { ...item, dash: { on: 4, off: 3 } } : solid, event.target.checked ? "Bar dashed" : "Bar in one")}
-        />{" "}
-        dashed
-      </label>
-      {dash && (
-        <>
-          <LengthField
-            label="Dash"
-            mm={tidy(dash.on * scale)}
-            unit={unit}
-            least={0.2}
-            most={500}
-            onChange={(mm) => onChange({ ...item, dash: { ...dash, on: tidy(mm / scale) } }, "Length of a dash")}
-          />
-          <LengthField
-            label="Left out"
-            mm={tidy(dash.off * scale)}
-            unit={unit}
-            least={0.2}
-            most={500}
-            onChange={(mm) => onChange({ ...item, dash: { ...dash, off: tidy(mm / scale) } }, "Space between dashes")}
-          />
-        </>
-      )}
-    </>
-  );
-}
-
-const tidy = (value: number): number => Math.round(value * 1000) / 1000;
 const drawnItems = (items: readonly RecipeItem[]): number => items.filter(({ kind }) => kind !== "gap").length;
 const OVERLAP_WORDS = { layered: "the lower line lies over the upper", cutOut: "the upper is cut out beneath it" } as const;
-
-function freeName(taken: readonly string[], stem: string): string {
-  for (let n = 1; ; n++) {
-    const name = n === 1 ? stem : `${stem}${n}`;
-    if (!taken.includes(name)) return name;
-  }
-}
 
 /**
  * An item at a height that was typed. Alone it sets the size of the whole, by hand: against nothing else a proportion would

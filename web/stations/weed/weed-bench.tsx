@@ -162,7 +162,7 @@ export function WeedBench({ classId, kit, now, queue, pieces, parts, vinyls, spl
             <ul className="mt-4">
               {stays.length > 0 && <Hint severity="tip">{ADVICE[kit.weed.technique]}</Hint>}
               {goes.length > 0 && <Hint severity="tip">Lift each letter from its middle with the hook, low and slowly; hold its inside down with tweezers. The film round it stays whole.</Hint>}
-              {islands > 0 && <Hint severity="tip">An inside that came along goes straight back, or is set on the tape with the hook before the stencil is laid.</Hint>}
+              {islands > 0 && <Hint severity="tip">An inside that came along goes straight back to its place, with the hook; it must lie there before the stencil is laid.</Hint>}
               {kit.weed.smallParts > 0 && (
                 <Hint severity="check">
                   {kit.weed.smallParts} small {kit.weed.smallParts === 1 ? "part" : "parts"}: hold them down with a fingertip when the waste passes.

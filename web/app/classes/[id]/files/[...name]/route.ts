@@ -57,12 +57,14 @@ async function fileNamed(studioId: string, planned: PlannedClass, name: string):
   switch (name) {
     case "sheets.zip": {
       const rows = await withStudio(studioId, (sql) => sheetFilesOf(sql, id));
+      if (rows.length === 0) return plain("There is nothing to cut yet: this class has no names or no design.", 409);
       const entries = rows.flatMap((row) => (["svg", "hpgl", "dxf"] as const).map((kind) => [`${sheetName(row)}.${kind}`, strToU8(row[kind])] as const));
       return download(zipSync(Object.fromEntries(entries), { mtime: ZIP_TIME }), "application/zip", "sheets.zip");
     }
     case "test-cut.hpgl":
       return download(testCutHpgl(testCutPage(TEST_FORCES, TEST_SHARES, document.cutter.cutSpeed), document.cutter), "application/vnd.hp-hpgl", name);
     case "labels.pdf":
+      if (document.seats.length === 0) return plain("There are no labels yet: this class has no names.", 409);
       return download(await labelsPdf(document, await fontsOf(studioId, document)), "application/pdf", "labels.pdf");
     case "supplies.csv":
       return download(suppliesCsv(planned.plan.supplies, document.prices.currency), "text/csv; charset=utf-8", name);

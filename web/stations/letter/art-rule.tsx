@@ -1,0 +1,105 @@
+"use client";
+
+import type { ArtItem } from "@elm-basket/core/lettering/recipe.ts";
+import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
+import { AlignField, ItemHead, type RuleProps, tidy, VinylField } from "./item-fields.tsx";
+
+export function ArtRule({ item, vinyls, unit, scale, slots, onHeight, onBring, onChange }: RuleProps<ArtItem> & { slots: readonly string[]; onHeight: (mm: number) => void; onBring: () => void }) {
+  const parts = item.layers.reduce((sum, { polygons }) => sum + polygons.length, 0);
+  const used = new Set(item.layers.map(({ vinyl }) => vinyl));
+  return (
+    <div>
+      <ItemHead name={item.name} vinyls={vinyls.filter(({ id }) => used.has(id))} />
+      <p className="text-soft text-sm">
+        art, {parts} {parts === 1 ? "part" : "parts"} · {item.licence}
+        {item.source ? ` · ${item.source}` : ""}
+      </p>
+      <div className="mt-1 grid grid-cols-2 gap-2">
+        <LengthField label="Height" name={`Height of ${item.name}`} mm={tidy(item.size * scale)} unit={unit} least={1} most={1000} onChange={onHeight} />
+      </div>
+      <details className="mt-1">
+        <summary className="verb inline-block text-sm">More rules</summary>
+        <div className="grid grid-cols-2 gap-2 py-2">
+          <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${item.name} aligned`)} />
+          {item.layers.map((layer, i) => (
+            <VinylField
+              // biome-ignore lint/suspicious/noArrayIndexKey: layers have no identity but their order
+              key={i}
+              label={`Layer ${i + 1}`}
+              value={layer.vinyl}
+              vinyls={vinyls}
+              onChange={(vinyl) => onChange({ ...item, layers: item.layers.map((old, k) => (k === i ? { ...old, vinyl } : old)) }, `Vinyl of ${item.name}`)}
+            />
+          ))}
+          <NumberField
+            label="Thicken, a side"
+            unit="mm"
+            value={item.thickenMm}
+            least={0}
+            most={5}
+            step={0.05}
+            digits={2}
+            onChange={(thickenMm) => onChange({ ...item, thickenMm }, `${item.name} thickened`)}
+          />
+          <TextField label="Called" value={item.name} maxLength={80} required="Give the art a name." onChange={(name) => onChange({ ...item, name }, "Name of art")} />
+          <TextField label="Licence" value={item.licence} maxLength={200} onChange={(licence) => onChange({ ...item, licence }, "Licence of art")} />
+          <TextField label="Where it is from" value={item.source} maxLength={200} onChange={(source) => onChange({ ...item, source }, "Source of art")} />
+          <PictureSet item={item} slots={slots} onBring={onBring} onChange={onChange} />
+        </div>
+      </details>
+    </div>
+  );
+}
+
+/** A small set of pictures, of which each seat has one: by its name in the roster. */
+function PictureSet({ item, slots, onBring, onChange }: { item: ArtItem; slots: readonly string[]; onBring: () => void; onChange: (item: ArtItem, label: string) => void }) {
+  const { slot, ...fixed } = item;
+  return (
+    <div className="col-span-2 grid gap-1 border-rule border-t pt-2 text-sm">
+      {slot === undefined ? (
+        <button type="button" className="verb min-h-9 justify-self-start" onClick={() => onChange({ ...item, slot: freeName(slots, "picture") }, `${item.name}: a choice for each seat`)}>
+          Let each seat choose among several
+        </button>
+      ) : (
+        <>
+          <p>
+            Each seat has one of these, by the column <b>{slot}</b>:
+          </p>
+          <ul>
+            <li>{item.name}, unless it says another</li>
+            {item.others.map((other, i) => (
+              <li key={other.name} className="flex justify-between gap-3">
+                {other.name}
+                <button
+                  type="button"
+                  className="verb"
+                  aria-label={`Take ${other.name} out`}
+                  onClick={() => onChange({ ...item, others: item.others.filter((_, k) => k !== i) }, `${other.name} taken out`)}
+                >
+                  take out
+                </button>
+              </li>
+            ))}
+          </ul>
+          <p className="flex gap-4">
+            {item.others.length < 12 && (
+              <button type="button" className="verb min-h-9" onClick={onBring}>
+                Bring in another
+              </button>
+            )}
+            <button type="button" className="verb min-h-9" onClick={() => onChange({ ...fixed, others: [] }, `${item.name} for all`)}>
+              the same for all
+            </button>
+          </p>
+        </>
+      )}
+    </div>
+  );
+}
+
+function freeName(taken: readonly string[], stem: string): string {
+  for (let n = 1; ; n++) {
+    const name = n === 1 ? stem : `${stem}${n}`;
+    if (!taken.includes(name)) return name;
+  }
+}
