@@ -1,7 +1,7 @@
 /** English words for the advice on film, tape, scraper and surface. */
 import type { Material } from "../blanks/blank.ts";
 import type { VinylFamily } from "../weeding/vinyl.ts";
-import type { FilmReason, SurfaceAdvice, TapeAdvice, Verdict } from "./film-choice.ts";
+import type { FilmReason, SurfaceAdvice, Tack, TapeAdvice, Verdict } from "./film-choice.ts";
 
 export const MATERIAL_WORDS: Record<Material, string> = {
   glazed: "glazed ceramic",
@@ -76,6 +76,10 @@ const SCRAPER_WORDS = {
   felt: "a felt edge or a cloth round the scraper: a hard one scratches it",
   cloth: "a cloth and a thumb, again after a minute",
 } as const;
+
+/** What the studio has, where that is not what is advised; empty where it is. */
+export const sayTapeAtHand = (advice: TapeAdvice, atHand: Exclude<Tack, "none">): string =>
+  advice.tack === "none" || advice.tack === atHand ? "" : ` What you have at hand is ${TACK_WORDS[atHand].toLowerCase()}: get the other for this.`;
 
 export const sayTape = (advice: TapeAdvice): string => `${TACK_WORDS[advice.tack]}: ${TAPE_WHY[advice.why]}. Rub with ${SCRAPER_WORDS[advice.scraper]}.`;
 

@@ -245,22 +245,34 @@ const PEEL_MASK: Row = [
   },
 ];
 
-function finish(technique: Technique): Row {
+/** What stands outdoors or is handled at its edges; on these a coat holds, and no food or dishwasher comes near. */
+const COATED: ReadonlySet<Material> = new Set(["rawWood", "sealedWood", "paintedWood", "metal", "paintedMetal", "powderCoat", "stone", "firedClay"]);
+const WASHED_UP: ReadonlySet<Material> = new Set(["glazed", "glass", "enamel"]);
+
+/** Where the studio has its way of finishing a decal, it is said; nothing is said of what does not concern the piece. */
+function finishing(material: Material, { overCoat, dishwasher }: Schools): string {
+  if (COATED.has(material)) return overCoat === "edges" ? " Outdoors, or where hands touch its edges, a clear coat over them then, as its label says." : " No coat over the film.";
+  if (!WASHED_UP.has(material)) return "";
+  return dishwasher === "bold" ? " Bold letters in permanent gloss may go in a dishwasher then; thin ones and everything else are washed by hand." : " Washed by hand then, never in a dishwasher.";
+}
+
+function finish(technique: Technique, material: Material, schools: Schools): Row {
   const decal = technique === "decal";
+  const after = finishing(material, schools);
   return [
     "finish",
     "Finish and care",
     9,
     {
-      say: decal ? "Leave it alone for two days; its card says what it bears." : "Dry overnight before it is touched much; a clear coat then if it goes outdoors.",
+      say: decal ? `Leave it alone for two days.${after}` : "Dry overnight before it is touched much; a clear coat then if it goes outdoors.",
       check: "Hooks and blades counted back in.",
-      doIt: decal ? "Give the hook back. Leave the piece alone for two days; your card says what it bears." : "Give tools back. Let the paint dry overnight.",
+      doIt: decal ? `Give the hook back. Leave the piece alone for two days.${after}` : "Give tools back. Let the paint dry overnight.",
     },
   ];
 }
 
 export function starterSteps(technique: Technique, material: Material, schools: Schools): Step[] {
-  const rows: Row[] = [WELCOME, cleaning(material), ...making(technique, schools), finish(technique)];
+  const rows: Row[] = [WELCOME, cleaning(material), ...making(technique, schools), finish(technique, material, schools)];
   return rows.map(([id, title, minutes, more]) => ({ id, title, minutes, who: "together", say: "", show: "", check: "", care: "", doIt: "", ...more }));
 }
 

@@ -41,7 +41,6 @@ export const studioSettingsSchema = z.strictObject({
   prices: pricesSchema.pick({ currency: true, hourlyRate: true, venue: true, margin: true }).prefault({}),
   /** Free minutes of each weekday; a day that is not named has the usual evening. */
   freeMinutes: z.partialRecord(z.enum(WEEKDAYS), minutes).default({}),
-  clock: z.enum(["24", "12"]).default("24"),
   weekStart: z.enum(["monday", "sunday"]).default("monday"),
   cutter: cutterSchema.default((CUTTER_PROFILES[0] as (typeof CUTTER_PROFILES)[number]).cutter),
   tack: z.enum(["low", "medium", "strong"]).default("medium"),
@@ -49,8 +48,9 @@ export const studioSettingsSchema = z.strictObject({
 });
 export type StudioSettings = z.infer<typeof studioSettingsSchema>;
 
-/** What was stored before a setting existed has its default; what no longer fits is passed over. */
+/** What was stored before a setting existed has its default; a setting that is no more (`clock`) is passed over. */
 export function readSettings(stored: unknown): StudioSettings {
-  const read = studioSettingsSchema.safeParse(stored ?? {});
+  const { clock: _, ...known } = (stored ?? {}) as Record<string, unknown>;
+  const read = studioSettingsSchema.safeParse(known);
   return read.success ? read.data : studioSettingsSchema.parse({});
 }

@@ -57,7 +57,15 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
           <EveningMinutes data={data} />
         </p>
         <LayoutChoice unit={host.studio.unit} classId={id} layout={planned.document.layout} version={planned.versions.class} scraps={planned.document.scraps.length} />
-        <MachineChoice classId={id} cutter={planned.document.cutter} vinyls={planned.document.vinyls} vinyl={sheet.vinyl} version={planned.versions.class} unit={host.studio.unit} />
+        <MachineChoice
+          classId={id}
+          cutter={planned.document.cutter}
+          vinyls={planned.document.vinyls}
+          vinyl={sheet.vinyl}
+          version={planned.versions.class}
+          unit={host.studio.unit}
+          mats={host.studio.settings.schools.mats}
+        />
         <details className="mt-4">
           <summary className="verb min-h-10">Files out</summary>
           <div className="grid gap-2 pt-2">

@@ -2,6 +2,7 @@
 
 import { CUTTER_PROFILES, type Cutter } from "@elm-basket/core/cutting/cutter.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { type LengthUnit, showLength, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
@@ -17,6 +18,8 @@ interface Props {
   readonly vinyl: string;
   readonly version: number;
   readonly unit: LengthUnit;
+  /** What the studio does with tired mats. */
+  readonly mats: Schools["mats"];
 }
 
 const TURNS = [
@@ -31,8 +34,13 @@ const PASSES = [
   ["3", "3 times"],
 ] as const;
 
+const MAT_WORDS = {
+  wash: "A mat that no longer holds: scrape it, spray, rinse and dry it; it grips again for a while.",
+  replace: "A mat that no longer holds is replaced. Cover it after use, and it holds longer.",
+} as const;
+
 /** Which machine and mat, and how this film is cut. */
-export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit }: Props) {
+export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit, mats }: Props) {
   const part = usePart<{ cutter: Cutter; vinyls: readonly Vinyl[] }>(classId, "class", { cutter, vinyls }, version, (answer) => {
     const document = answer.document as ClassDocument;
     return { cutter: document.cutter, vinyls: document.vinyls };
@@ -57,6 +65,7 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit }:
             if (next) changeCutter(next.cutter, `Cut on: ${next.cutter.name}`);
           }}
         />
+        {!own.matless && <p className="text-soft">{MAT_WORDS[mats]}</p>}
         <p className="text-soft">
           Cuts {showSize({ width: own.cutWidth, height: own.cutHeight }, unit)}, keeps {showLength(own.edgeMargin, unit)} free inside the film's edge.
         </p>

@@ -1,6 +1,6 @@
 "use client";
 
-import { type Blank, HANDLE_SCHOOLS, type KeepOut, type Reserve, SIDES, type Specimen } from "@elm-basket/core/blanks/blank.ts";
+import { type Blank, HANDLE_SCHOOLS, type HandleSchool, type KeepOut, type Reserve, SIDES, type Specimen } from "@elm-basket/core/blanks/blank.ts";
 import { isCup } from "@elm-basket/core/blanks/shape.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { ReactNode } from "react";
@@ -18,10 +18,10 @@ interface Props {
 }
 
 /** What of the face is not free, and how the pieces differ: open only where there is something to say. */
-export function LimitsFields({ blank, unit, onChange }: Props) {
+export function LimitsFields({ blank, unit, cupSide, onChange }: Props & { cupSide: HandleSchool }) {
   return (
     <div className="grid">
-      {isCup(blank.shape) && <HandleField blank={blank} unit={unit} onChange={onChange} />}
+      {isCup(blank.shape) && <HandleField blank={blank} unit={unit} cupSide={cupSide} onChange={onChange} />}
       <KeepOutsField blank={blank} unit={unit} onChange={onChange} />
       <ReserveField blank={blank} unit={unit} onChange={onChange} />
       <SpecimensField blank={blank} unit={unit} onChange={onChange} />
@@ -38,7 +38,7 @@ function Section({ title, open, children }: { title: string; open: boolean; chil
   );
 }
 
-function HandleField({ blank, unit, onChange }: Props) {
+function HandleField({ blank, unit, cupSide, onChange }: Props & { cupSide: HandleSchool }) {
   const { handle } = blank;
   const set = (school: string) => {
     const { handle: _, ...rest } = blank;
@@ -51,7 +51,10 @@ function HandleField({ blank, unit, onChange }: Props) {
         label="The design lies"
         hint="Schools differ: so that the drinker reads it, or whoever sits opposite. The seat's hand decides on which side the handle is."
         value={handle?.school ?? ""}
-        words={{ "": "no handle", ...HANDLE_WORDS }}
+        words={[
+          ["", "no handle"] as const,
+          ...[cupSide, ...HANDLE_SCHOOLS.filter((one) => one !== cupSide)].map((one) => [one, `${HANDLE_WORDS[one]}${one === cupSide ? ", your way" : ""}`] as const),
+        ]}
         onChange={set}
       />
       {handle && (

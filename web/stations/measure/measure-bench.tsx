@@ -1,7 +1,8 @@
 "use client";
 
+import type { Tack } from "@elm-basket/core/advice/film-choice.ts";
 import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
-import { type Blank, blankSchema } from "@elm-basket/core/blanks/blank.ts";
+import { type Blank, blankSchema, type HandleSchool } from "@elm-basket/core/blanks/blank.ts";
 import { lessMargin, readFace } from "@elm-basket/core/blanks/read-face.ts";
 import type { BlankShape, ShapeKind } from "@elm-basket/core/blanks/shape.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
@@ -29,6 +30,8 @@ interface Props {
   readonly thing: string;
   readonly versions: { readonly blank: number; readonly class: number };
   readonly unit: LengthUnit;
+  /** How this studio works, where others work otherwise. */
+  readonly ways: { readonly cupSide: HandleSchool; readonly tack: Exclude<Tack, "none"> };
   readonly widest: number;
   readonly tallest: number;
   readonly pieces: readonly { readonly id: string; readonly colour: string; readonly path: string }[];
@@ -37,7 +40,7 @@ interface Props {
 
 const takeClass = (document: ClassDocument) => document;
 
-export function MeasureBench({ classId, document, thing, versions, unit, widest, tallest, pieces, children }: Props) {
+export function MeasureBench({ classId, document, thing, versions, unit, ways, widest, tallest, pieces, children }: Props) {
   const editor = usePart<Blank>(classId, `blank:${thing}`, thingOf(document, thing).blank, versions.blank, (answer) => thingOf(answer.document as ClassDocument, thing).blank);
   const whole = usePart<ClassDocument>(classId, "class", document, versions.class, (answer) => takeClass(answer.document as ClassDocument));
   const [refused, setRefused] = useState<string>();
@@ -80,7 +83,7 @@ export function MeasureBench({ classId, document, thing, versions, unit, widest,
             )}
           </Field>
         </div>
-        <LimitsFields blank={blank} unit={unit} onChange={change} />
+        <LimitsFields blank={blank} unit={unit} cupSide={ways.cupSide} onChange={change} />
         <SaveNote editor={editor} />
       </section>
       <section>
@@ -98,6 +101,7 @@ export function MeasureBench({ classId, document, thing, versions, unit, widest,
           shape={shape}
           technique={own.technique}
           vinyls={document.vinyls}
+          tack={ways.tack}
           onChange={(use, label) =>
             whole.change(whole.value.things.length === 1 ? { ...whole.value, use } : { ...whole.value, things: whole.value.things.map((one) => (one.id === thing ? { ...one, use } : one)) }, label)
           }

@@ -33,6 +33,7 @@ export async function MeasureStation({ id, query }: { id: string; query: Record<
         thing={thing}
         versions={{ blank: stored.versions[`blank:${thing}`] ?? 0, class: stored.versions.class }}
         unit={host.studio.unit}
+        ways={{ cupSide: host.studio.settings.schools.cupSide, tack: host.studio.settings.tack }}
         widest={widest?.width ?? 0}
         tallest={Math.max(0, ...sizes.map(({ height }) => height))}
         pieces={shown.map((piece) => ({ id: piece.id, colour: colours.get(piece.vinyl) ?? "", path: piece.path }))}

@@ -1,6 +1,6 @@
 import { foodCaution } from "@elm-basket/core/advice/cautions.ts";
-import { filmAdvice, foodOf, surfaceAdvice, tapeAdvice, type Use, type Verdict } from "@elm-basket/core/advice/film-choice.ts";
-import { FAMILY_WORDS, REASON_WORDS, saySurface, sayTape, VERDICT_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
+import { filmAdvice, foodOf, surfaceAdvice, type Tack, tapeAdvice, type Use, type Verdict } from "@elm-basket/core/advice/film-choice.ts";
+import { FAMILY_WORDS, REASON_WORDS, saySurface, sayTape, sayTapeAtHand, VERDICT_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import type { Material } from "@elm-basket/core/blanks/blank.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/plan/document.ts";
@@ -22,12 +22,14 @@ interface Props {
   readonly shape: BlankShape;
   readonly technique: Technique;
   readonly vinyls: readonly Vinyl[];
+  /** The transfer tape the studio has. */
+  readonly tack: Exclude<Tack, "none">;
   readonly onChange: (use: Use, label: string) => void;
   readonly onTechnique: (technique: Technique) => void;
 }
 
 /** What the object will go through, which films bear that, and how to make the surface ready. */
-export function SurfaceAdvice({ use, material, shape, technique, vinyls, onChange, onTechnique }: Props) {
+export function SurfaceAdvice({ use, material, shape, technique, vinyls, tack, onChange, onTechnique }: Props) {
   const caution = foodCaution(foodOf(use, shape));
   const judged = { ...use, paintedOver: use.paintedOver || isPainted(technique) };
   return (
@@ -69,11 +71,15 @@ export function SurfaceAdvice({ use, material, shape, technique, vinyls, onChang
           </ul>
           <h3 className="mt-4 text-base">Getting it ready</h3>
           <p>{saySurface(surfaceAdvice(material))}</p>
-          {vinyls.map((vinyl) => (
-            <p key={vinyl.id} className="mt-1">
-              <b>{vinyl.name}.</b> {needsTape(technique) ? sayTape(tapeAdvice(vinyl.family, material)) : sayTape(tapeAdvice("ironOn", material))}
-            </p>
-          ))}
+          {vinyls.map((vinyl) => {
+            const tape = tapeAdvice(needsTape(technique) ? vinyl.family : "ironOn", material);
+            return (
+              <p key={vinyl.id} className="mt-1">
+                <b>{vinyl.name}.</b> {sayTape(tape)}
+                {sayTapeAtHand(tape, tack)}
+              </p>
+            );
+          })}
           <p className="mt-2 text-soft text-sm">Labels of film, paint and cleaner go before this advice.</p>
         </div>
       </div>

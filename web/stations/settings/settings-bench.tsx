@@ -11,10 +11,6 @@ import { SelectField } from "@/ui/select-field.tsx";
 
 const UNIT_WORDS = { mm: "millimetres", cm: "centimetres", inFraction: "inches, as fractions", inDecimal: "inches, as decimals" } as const;
 const TACK_WORDS = { low: "low tack", medium: "medium", strong: "strong" } as const;
-const CLOCK_WORDS = [
-  ["24", "19:30"],
-  ["12", "7:30 pm"],
-] as const;
 const WEEK_WORDS = { monday: "Monday", sunday: "Sunday" } as const;
 const CURRENCIES = ["GBP", "EUR", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK", "JPY"] as const;
 
@@ -48,10 +44,7 @@ export function SettingsBench({ first }: { first: StudioValues }) {
             <TextField label="Name" value={value.name} maxLength={120} required="Give your studio a name." error={wrong.name} onChange={(name) => put({ name })} />
             <SelectField label="Lengths in" value={value.unit} words={UNIT_WORDS} onChange={(unit) => put({ unit })} />
             <TextField label="Time zone of the studio" value={value.zone} required="A time zone such as Europe/London." error={wrong.zone} onChange={(zone) => put({ zone })} />
-            <div className="grid grid-cols-2 gap-3">
-              <SelectField label="Times as" value={settings.clock} words={CLOCK_WORDS} onChange={(clock) => set({ clock })} />
-              <SelectField label="The week begins on" value={settings.weekStart} words={WEEK_WORDS} onChange={(weekStart) => set({ weekStart })} />
-            </div>
+            <SelectField label="The week begins on" value={settings.weekStart} words={WEEK_WORDS} onChange={(weekStart) => set({ weekStart })} />
           </section>
           <section className="grid gap-3">
             <h2 className="text-xl">Evenings</h2>
@@ -119,7 +112,9 @@ export function SettingsBench({ first }: { first: StudioValues }) {
         </div>
         <section>
           <h2 className="mb-1 text-xl">How you work</h2>
-          <p className="mb-3 max-w-2xl text-soft">Good practitioners differ here. New classes and their steps follow what you choose; the other way stays beside it with its reason.</p>
+          <p className="mb-3 max-w-2xl text-soft">
+            Good practitioners differ here. New classes, their steps and what the stations advise follow what you choose; the other way stays beside it with its reason.
+          </p>
           {(Object.keys(SCHOOLS) as SchoolName[]).map((name) => (
             <School key={name} name={name} value={settings.schools[name]} onChange={(way) => set({ schools: { ...settings.schools, [name]: way } })} />
           ))}

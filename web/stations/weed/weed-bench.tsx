@@ -29,6 +29,8 @@ interface Props {
   readonly kit: Omit<KitRow, "weedingSince"> & { readonly label: string; readonly weedingSince: number | null };
   /** Server's clock when the page was made, so that a wrong clock here does not falsify the timer. */
   readonly now: number;
+  /** Whether this studio weeds on the mat. */
+  readonly onMat: boolean;
   readonly queue: readonly QueueKit[];
   readonly pieces: readonly BenchPiece[];
   /** One picture for each thing and copy in the bag; pieces of different things lie on different film. */
@@ -45,7 +47,7 @@ const ADVICE = {
   bolder: "Strokes this thin tear: a bolder face or a larger size at Letter is safer than patience.",
 } as const;
 
-export function WeedBench({ classId, kit, now, queue, pieces, parts, vinyls, splits }: Props) {
+export function WeedBench({ classId, kit, now, onMat, queue, pieces, parts, vinyls, splits }: Props) {
   const router = useRouter();
   const [busy, start] = useTransition();
   const [asking, setAsking] = useState(false);
@@ -161,7 +163,9 @@ export function WeedBench({ classId, kit, now, queue, pieces, parts, vinyls, spl
             {goes.length > 0 && <PieceCheck key={`${kit.seat} goes`} pieces={goes.length} insides={islands} out />}
             <ul className="mt-4">
               {stays.length > 0 && <Hint severity="tip">{ADVICE[kit.weed.technique]}</Hint>}
-              {goes.length > 0 && <Hint severity="tip">Lift each letter from its middle with the hook, low and slowly; hold its inside down with tweezers. The film round it stays whole.</Hint>}
+              {goes.length > 0 && (
+                <Hint severity="tip">Lift each letter from its middle with the hook, low and slowly{islands > 0 ? "; hold its inside down with tweezers" : ""}. The film round it stays whole.</Hint>
+              )}
               {islands > 0 && <Hint severity="tip">An inside that came along goes straight back to its place, with the hook; it must lie there before the stencil is laid.</Hint>}
               {kit.weed.smallParts > 0 && (
                 <Hint severity="check">
@@ -169,6 +173,7 @@ export function WeedBench({ classId, kit, now, queue, pieces, parts, vinyls, spl
                 </Hint>
               )}
               {kit.weed.tails > 0 && stays.length > 0 && <Hint severity="tip">Long thin arms: work along them, not against.</Hint>}
+              <Hint severity="tip">{onMat ? "On the mat, which holds it still." : "Off the mat: it can be turned, and held to the light."}</Hint>
               {stays.length > 0 && <Hint severity="tip">Waste longer than a hand? Cut it off.</Hint>}
               <Hint severity="check">Hooks and blades are sharp: cap them when you put them down.</Hint>
             </ul>

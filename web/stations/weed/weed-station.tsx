@@ -35,6 +35,7 @@ export async function WeedStation({ id, query }: { id: string; query: Record<str
       classId={id}
       kit={{ ...kit, label: labelOf(labels, kit.seat), weedingSince: kit.weedingSince?.getTime() ?? null }}
       now={Date.now()}
+      onMat={data.host.studio.settings.schools.weedOn === "mat"}
       queue={queue.map((row) => ({
         seat: row.seat,
         label: labelOf(labels, row.seat),
