@@ -1,8 +1,9 @@
 /** What failed is cut again: rounds, other windows, other studios, and how a kit comes back into its bag. */
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { insertClass, lastEdit, readClass, savePart } from "../data/class-documents.ts";
+import { insertClass, readClass, savePart } from "../data/class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "../data/client.ts";
+import { lastEdit } from "../data/edits.ts";
 import { type ComputedPlan, finishWeeding, listKits, listSheets, markRecut, piecesOfSeat, savePlan } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
 import { leftBy, listScraps } from "../data/scraps.ts";
@@ -104,7 +105,7 @@ describe("a kit that failed", () => {
 
   it("what another window saves at the same moment is not lost", async () => {
     const { document, versions } = await stored();
-    const [saved, added] = await Promise.all([withStudio(ours, (sql) => savePart(sql, ours, id, "class", { ...document, summary: "Saved elsewhere" }, versions.class)), recut("8", film)]);
+    const [saved, added] = await Promise.all([withStudio(ours, (sql) => savePart(sql, ours, id, "class", { ...document, summary: "Saved elsewhere" }, versions.class, document)), recut("8", film)]);
     expect(added).toBe(true);
     const now = (await stored()).document;
     expect(now.recuts.some(({ seat }) => seat === "8")).toBe(true);
@@ -118,10 +119,10 @@ describe("a kit that failed", () => {
     const before = await marks();
     expect(before.filter(({ cut }) => cut).length).toBeGreaterThan(2);
     const wider = { ...document, layout: { ...document.layout, weedPad: document.layout.weedPad + 2 } };
-    expect(await withStudio(ours, (sql) => savePart(sql, ours, id, "class", wider, versions.class))).not.toBeNull();
+    expect(await withStudio(ours, (sql) => savePart(sql, ours, id, "class", wider, versions.class, document))).not.toBeNull();
     await plan();
     expect((await marks()).some(({ cut }) => cut)).toBe(false);
-    expect(await withStudio(ours, (sql) => savePart(sql, ours, id, "class", document, versions.class + 1))).not.toBeNull();
+    expect(await withStudio(ours, (sql) => savePart(sql, ours, id, "class", document, versions.class + 1, wider))).not.toBeNull();
     await plan();
     expect(await marks()).toEqual(before);
     await withStudio(theirs, async (sql) => expect(await sql`select 1 from cut_marks`).toHaveLength(0));

@@ -2,8 +2,9 @@
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { pieceNumber } from "@elm-basket/core/plan/kits.ts";
-import { readClass, recordEdit, savePart } from "../data/class-documents.ts";
+import { readClass, savePart } from "../data/class-documents.ts";
 import type { Sql } from "../data/client.ts";
+import { recordEdit } from "../data/edits.ts";
 import { listSheets, piecesOfSeat } from "../data/making.ts";
 
 export interface Failed {
@@ -32,7 +33,7 @@ export async function addRecut(sql: Sql, studioId: string, id: string, { seat, v
     const wanted = document.vinyls.map((own) => own.id).filter((own) => failed.some((piece) => piece.vinyl === own));
     const recuts = wanted.reduce((list, own) => added(list, { seat, copy: 1, vinyl: own, round, ...(pieces.length === 0 ? {} : { pieces: numbersOf(own) }) }), document.recuts);
     // Another window may save at the same moment: what it saved is read, and this is added to it.
-    if ((await savePart(sql, studioId, id, "class", { ...document, recuts }, versions.class)) === null) continue;
+    if ((await savePart(sql, studioId, id, "class", { ...document, recuts }, versions.class, document)) === null) continue;
     await recordEdit(sql, studioId, id, "class", label, { recuts: document.recuts });
     return true;
   }

@@ -31,7 +31,7 @@ describe("what a seat has of its own", () => {
     );
     await withStudio(ours, async (sql) => {
       const before = await readClass(sql, id);
-      expect(await savePart(sql, ours, id, "seats", { ...tins, seats }, before?.versions.seats ?? 0)).not.toBeNull();
+      expect(await savePart(sql, ours, id, "seats", { ...tins, seats }, before?.versions.seats ?? 0, tins)).not.toBeNull();
       expect((await readClass(sql, id))?.document.seats).toEqual(seats);
     });
   });
@@ -40,7 +40,7 @@ describe("what a seat has of its own", () => {
     await withStudio(ours, async (sql) => {
       const before = await readClass(sql, id);
       const use = { washing: "hand" as const, outdoors: true, months: 36, paintedOver: false };
-      await savePart(sql, ours, id, "class", { ...tins, use }, before?.versions.class ?? 0);
+      await savePart(sql, ours, id, "class", { ...tins, use }, before?.versions.class ?? 0, tins);
       expect((await readClass(sql, id))?.document.use).toEqual(use);
     });
   });

@@ -1,7 +1,7 @@
 /** Class documents in and out of their rows. A part is read and written with its version; a stale save is told. */
 import type { LeadDays } from "@elm-basket/core/calendar/dates.ts";
 import { type ClassDocument, classDocumentSchema, readClassDocument, type Thing } from "@elm-basket/core/plan/document.ts";
-import { vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
+import { filmsOfClass, type Source, suppliesOfClass, writeFilms, writeSupplies } from "./class-goods.ts";
 import type { Sql } from "./client.ts";
 import { putScraps, scrapsForClass } from "./scraps.ts";
 
@@ -71,12 +71,11 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
     from workshops w join cutters c on c.id = w.cutter_id
     where w.id = ${id}`;
   if (!row) return null;
-  const vinyls = await sql<{ body: unknown }[]>`select v.body from workshop_vinyls wv join vinyls v on v.id = wv.vinyl_id where wv.workshop_id = ${id} order by wv.position`;
   const things = await sql<ThingRow[]>`select thing, body, blank, design, blank_version, design_version from things where workshop_id = ${id} order by position`;
   const seats = await sql<SeatRow[]>`select seat, fields, hand, things, choices from seats where workshop_id = ${id} order by position`;
   const steps = await sql<{ body: unknown }[]>`select body from steps where workshop_id = ${id} order by position`;
-  const supplies = await sql<{ body: unknown }[]>`select body from supplies where workshop_id = ${id} order by position`;
-  const films = vinyls.map(({ body }) => vinylSchema.parse(body));
+  const supplies = await suppliesOfClass(sql, id);
+  const films = await filmsOfClass(sql, id);
   const scraps = await scrapsForClass(sql, id, films);
   const document = classDocumentSchema.parse({
     format: "elm-basket/class",
@@ -97,7 +96,7 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
       ...(seat.choices ? { choices: seat.choices } : {}),
     })),
     steps: steps.map(({ body }) => body),
-    supplies: supplies.map(({ body }) => body),
+    supplies,
     ...row.body,
   });
   return {
@@ -123,15 +122,16 @@ function bodyOf(document: ClassDocument): Record<string, unknown> {
   return { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, ...(leadDays ? { leadDays } : {}) };
 }
 
-async function sharedRow(sql: Sql, table: "vinyls" | "cutters", studioId: string, body: unknown): Promise<string> {
+async function cutterRow(sql: Sql, studioId: string, body: unknown): Promise<string> {
   const [made] = await sql<{ id: string }[]>`
-    insert into ${sql(table)} (studio_id, body) values (${studioId}, ${json(sql, body)})
+    insert into cutters (studio_id, body) values (${studioId}, ${json(sql, body)})
     on conflict (studio_id, body) do update set body = excluded.body returning id`;
   return made?.id ?? "";
 }
 
-export async function insertClass(sql: Sql, studioId: string, document: ClassDocument, projectId: string | null): Promise<string> {
-  const cutter = await sharedRow(sql, "cutters", studioId, document.cutter);
+/** @param source where the document comes from: of a file it is remembered what it says of prices and stock, of a project the shelf's figures count */
+export async function insertClass(sql: Sql, studioId: string, document: ClassDocument, projectId: string | null, source: Source = "file"): Promise<string> {
+  const cutter = await cutterRow(sql, studioId, document.cutter);
   const { when } = document;
   const [made] = await sql<{ id: string }[]>`
     insert into workshops (studio_id, project_id, title, summary, class_date, class_time, zone, minutes, setting, cutter_id, body)
@@ -139,9 +139,10 @@ export async function insertClass(sql: Sql, studioId: string, document: ClassDoc
       ${json(sql, document.setting)}, ${cutter}, ${json(sql, bodyOf(document))}) returning id`;
   const id = made?.id ?? "";
   await writeThings(sql, studioId, id, document.things);
-  await writeVinyls(sql, studioId, id, document);
+  await writeFilms(sql, studioId, id, document, source);
+  await writeSupplies(sql, studioId, id, document, source);
   await putScraps(sql, studioId, document);
-  await writeLists(sql, studioId, id, document);
+  await writeSteps(sql, studioId, id, document);
   await writeSeats(sql, studioId, id, document.seats);
   return id;
 }
@@ -154,20 +155,10 @@ async function writeThings(sql: Sql, studioId: string, workshopId: string, thing
       on conflict (workshop_id, thing) do update set position = excluded.position, body = excluded.body`;
 }
 
-async function writeVinyls(sql: Sql, studioId: string, workshopId: string, document: ClassDocument): Promise<void> {
-  await sql`delete from workshop_vinyls where workshop_id = ${workshopId}`;
-  for (const [position, vinyl] of document.vinyls.entries()) {
-    const vinylId = await sharedRow(sql, "vinyls", studioId, vinyl);
-    await sql`insert into workshop_vinyls (studio_id, workshop_id, vinyl_id, position) values (${studioId}, ${workshopId}, ${vinylId}, ${position})`;
-  }
-}
-
-async function writeLists(sql: Sql, studioId: string, workshopId: string, document: ClassDocument): Promise<void> {
+async function writeSteps(sql: Sql, studioId: string, workshopId: string, { steps }: ClassDocument): Promise<void> {
   await sql`delete from steps where workshop_id = ${workshopId}`;
-  await sql`delete from supplies where workshop_id = ${workshopId}`;
-  const rows = (list: readonly unknown[]) => list.map((body, position) => ({ studio_id: studioId, workshop_id: workshopId, position, body: json(sql, body) }));
-  if (document.steps.length > 0) await sql`insert into steps ${sql(rows(document.steps) as never)}`;
-  if (document.supplies.length > 0) await sql`insert into supplies ${sql(rows(document.supplies) as never)}`;
+  const rows = steps.map((body, position) => ({ studio_id: studioId, workshop_id: workshopId, position, body: json(sql, body) }));
+  if (rows.length > 0) await sql`insert into steps ${sql(rows as never)}`;
 }
 
 async function writeSeats(sql: Sql, studioId: string, workshopId: string, seats: ClassDocument["seats"]): Promise<void> {
@@ -187,9 +178,10 @@ async function writeSeats(sql: Sql, studioId: string, workshopId: string, seats:
 
 /**
  * Saves one part of the document if nobody changed that part since `version`.
+ * @param was the document as the caller read it
  * @returns the new version, or null when the save is stale
  */
-export async function savePart(sql: Sql, studioId: string, id: string, part: Part, document: ClassDocument, version: number): Promise<number | null> {
+export async function savePart(sql: Sql, studioId: string, id: string, part: Part, document: ClassDocument, version: number, was: ClassDocument): Promise<number | null> {
   const own = thingOfPart(part);
   if (own) {
     const body = document.things.find(({ id: thing }) => thing === own.thing)?.[own.field];
@@ -208,7 +200,7 @@ export async function savePart(sql: Sql, studioId: string, id: string, part: Par
     return saved;
   }
   const { when } = document;
-  const cutter = await sharedRow(sql, "cutters", studioId, document.cutter);
+  const cutter = await cutterRow(sql, studioId, document.cutter);
   const saved = bumped(
     await sql`
     update workshops set title = ${document.title}, summary = ${document.summary}, class_date = ${when.date}::date, class_time = ${when.time}, zone = ${when.zone},
@@ -217,8 +209,9 @@ export async function savePart(sql: Sql, studioId: string, id: string, part: Par
   );
   if (saved !== null) {
     await writeThings(sql, studioId, id, document.things);
-    await writeVinyls(sql, studioId, id, document);
-    await writeLists(sql, studioId, id, document);
+    await writeFilms(sql, studioId, id, document, "edit", was);
+    await writeSupplies(sql, studioId, id, document, "edit", was);
+    await writeSteps(sql, studioId, id, document);
   }
   return saved;
 }
@@ -266,43 +259,7 @@ export async function insertProject(sql: Sql, studioId: string, document: ClassD
   return made?.id ?? "";
 }
 
-/** Every vinyl and cutter the studio has used: the choices offered when a class is made. */
-export async function listStock(sql: Sql): Promise<{ vinyls: unknown[]; cutters: unknown[] }> {
-  const vinyls = await sql<{ body: unknown }[]>`select body from vinyls order by body->>'name' limit 200`;
-  const cutters = await sql<{ body: unknown }[]>`select body from cutters order by body->>'name' limit 100`;
-  return { vinyls: vinyls.map(({ body }) => body), cutters: cutters.map(({ body }) => body) };
-}
-
-/** What was undone and not done again is forgotten once something else is done. */
-export async function recordEdit(sql: Sql, studioId: string, workshopId: string, part: Part, label: string, before: unknown): Promise<void> {
-  await sql`delete from edits where workshop_id = ${workshopId} and undone_at is not null`;
-  await sql`insert into edits (studio_id, workshop_id, part, label, before) values (${studioId}, ${workshopId}, ${part}, ${label}, ${json(sql, before)})`;
-}
-
-export interface Edit {
-  readonly id: string;
-  readonly part: Part;
-  readonly label: string;
-  readonly before: unknown;
-  /** What it was undone from. */
-  readonly after: unknown;
-}
-
-export async function lastEdit(sql: Sql, workshopId: string): Promise<Edit | null> {
-  const [row] = await sql<Edit[]>`select id::text, part, label, before, after from edits where workshop_id = ${workshopId} and undone_at is null order by edits.id desc limit 1`;
-  return row ?? null;
-}
-
-/** The edit that was undone last. */
-export async function lastUndone(sql: Sql, workshopId: string): Promise<Edit | null> {
-  const [row] = await sql<Edit[]>`select id::text, part, label, before, after from edits where workshop_id = ${workshopId} and undone_at is not null order by edits.id limit 1`;
-  return row ?? null;
-}
-
-export async function markUndone(sql: Sql, editId: string, after: unknown): Promise<void> {
-  await sql`update edits set undone_at = now(), after = ${json(sql, after)} where id = ${editId}`;
-}
-
-export async function markRedone(sql: Sql, editId: string): Promise<void> {
-  await sql`update edits set undone_at = null, after = null where id = ${editId}`;
+/** Every cutter the studio has used. */
+export async function listCutters(sql: Sql): Promise<unknown[]> {
+  return (await sql<{ body: unknown }[]>`select body from cutters order by body->>'name' limit 100`).map(({ body }) => body);
 }

@@ -17,14 +17,25 @@ export async function closePool(): Promise<void> {
   delete holder.elmPool;
 }
 
-/** One transaction for one studio; row-level security does the rest. */
+/** One transaction for one studio; row-level security does the rest. `work` may run again, and does nothing outside the transaction. */
 export async function withStudio<T>(studioId: string, work: (sql: Sql) => Promise<T>): Promise<T> {
-  const result = await pool().begin(async (sql) => {
-    await sql`select set_config('elm.studio_id', ${studioId}, true)`;
-    return { value: await work(sql) };
-  });
-  return result.value;
+  for (let tried = 1; ; tried++) {
+    try {
+      const result = await pool().begin(async (sql) => {
+        await sql`select set_config('elm.studio_id', ${studioId}, true)`;
+        return { value: await work(sql) };
+      });
+      return result.value;
+    } catch (error) {
+      // Two transactions that waited for each other: the database has taken this one back whole.
+      if (tried >= MOST_TRIES || !TRY_AGAIN.has(String((error as { code?: unknown }).code))) throw error;
+    }
+  }
 }
+
+/** Serialisation failure and deadlock. */
+const TRY_AGAIN: ReadonlySet<string> = new Set(["40001", "40P01"]);
+const MOST_TRIES = 4;
 
 /** A transaction that sees no studio: for the narrow doors before sign-in. */
 export async function withoutStudio<T>(work: (sql: Sql) => Promise<T>): Promise<T> {

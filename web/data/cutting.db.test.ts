@@ -15,7 +15,7 @@ const film: Film = { name: "Regatta white gloss", family: "permanentGloss", colo
 let [ours, theirs] = ["", ""];
 let [first, second] = ["", ""];
 
-const meta = (over: object = {}) => ({ stock: "sheet", width: 200, height: 100, kits: [], scraps: [], leftover: null, cutMinutes: 1, loadMinutes: 1, cutLengthMm: 3000, ...over });
+const meta = (over: object = {}) => ({ stock: "sheet", width: 200, height: 100, kits: [], scraps: [], leftovers: [], film: 1, cutMinutes: 1, loadMinutes: 1, cutLengthMm: 3000, ...over });
 const plan = (sheets: readonly { nn: number; meta: object }[]): ComputedPlan => ({
   hash: "h",
   plan: { title: "x" } as never,
@@ -71,7 +71,31 @@ describe("the scrap box", () => {
   it("what a load leaves gets the next label of its film, and never moves the loads of the class that is being cut", async () => {
     const before = await scrapsOf(second);
     const kept = await withStudio(ours, async (sql) => {
-      await savePlan(sql, ours, second, plan([{ nn: 1, meta: meta({ leftover: { width: 300, height: 120 } }) }]));
+      await savePlan(
+        sql,
+        ours,
+        second,
+        plan([
+          {
+            nn: 1,
+            meta: meta({
+              leftovers: [
+                {
+                  outline: [
+                    [0, 0],
+                    [300, 0],
+                    [300, 120],
+                    [0, 120],
+                  ],
+                  holes: [],
+                  width: 300,
+                  height: 120,
+                },
+              ],
+            }),
+          },
+        ]),
+      );
       const [sheet] = await listSheets(sql, second);
       return sheet ? finishSheet(sql, ours, second, sheet, true) : [];
     });
@@ -95,6 +119,7 @@ describe("the scrap box", () => {
               [90, 0],
               [0, 90],
             ],
+            holes: [],
           },
         ]),
       ).toEqual(["R-13"]);

@@ -1,8 +1,9 @@
 import postgres from "postgres";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { demoClass } from "../../core/src/testing/documents.ts";
-import { insertClass, lastEdit, lastUndone, listClasses, markRedone, markUndone, readClass, recordEdit, savePart } from "./class-documents.ts";
+import { insertClass, listClasses, readClass, savePart } from "./class-documents.ts";
 import { closePool, type Sql, withoutStudio, withStudio } from "./client.ts";
+import { lastEdit, lastUndone, markRedone, markUndone, recordEdit } from "./edits.ts";
 import { currentRun, hold, moveStep, startRun } from "./live-runs.ts";
 import { addLog, listLog } from "./log.ts";
 import { finishWeeding, listKits, listSheets, markKit, markRecut, markSheet, runWeedTimer, savePlan } from "./making.ts";
@@ -53,7 +54,7 @@ describe("row-level security", () => {
       expect((await listClasses(sql)).some((row) => row.id === id)).toBe(false);
       expect((await sql`update workshops set title = 'stolen' where id = ${id} returning id`).length).toBe(0);
       expect((await sql`delete from seats where workshop_id = ${id} returning seat`).length).toBe(0);
-      expect(await savePart(sql, theirs, id, "design:thing", tins, 1)).toBeNull();
+      expect(await savePart(sql, theirs, id, "design:thing", tins, 1, tins)).toBeNull();
     });
     expect((await withStudio(ours, (sql) => readClass(sql, id)))?.document).toEqual(tins);
   });
@@ -92,8 +93,8 @@ describe("class documents", () => {
     const things = tins.things.map((thing) => ({ ...thing, blank: { ...thing.blank, name: "New" }, design: { ...thing.design, school: "fillBox" as const } }));
     const change = { ...tins, title: "New", things, seats: tins.seats.slice(0, 3) };
     await withStudio(ours, async (sql) => {
-      expect(await savePart(sql, ours, id, part, change, 1)).toBe(2);
-      expect(await savePart(sql, ours, id, part, tins, 1)).toBeNull();
+      expect(await savePart(sql, ours, id, part, change, 1, tins)).toBe(2);
+      expect(await savePart(sql, ours, id, part, tins, 1, tins)).toBeNull();
       const stored = await readClass(sql, id);
       expect(stored?.versions[part]).toBe(2);
       expect(stored?.document).not.toEqual(tins);
@@ -102,7 +103,7 @@ describe("class documents", () => {
 
   it("two saves at once: one wins, the other is told", async () => {
     const id = await make();
-    const save = (title: string) => withStudio(ours, (sql) => savePart(sql, ours, id, "class", { ...tins, title }, 1));
+    const save = (title: string) => withStudio(ours, (sql) => savePart(sql, ours, id, "class", { ...tins, title }, 1, tins));
     const results = await Promise.all([save("A"), save("B"), save("C")]);
     expect(results.filter((version) => version === 2)).toHaveLength(1);
     expect(results.filter((version) => version === null)).toHaveLength(2);
@@ -133,15 +134,15 @@ describe("class documents", () => {
     if (!thing) throw new Error("no thing");
     const more = [{ ...thing, id: "lid", title: "Lid", perSeat: 2 }, thing, { ...thing, id: "back", title: "Back", sideOf: "thing" }];
     await withStudio(ours, async (sql) => {
-      expect(await savePart(sql, ours, id, "class", { ...tins, things: more }, 1)).toBe(2);
+      expect(await savePart(sql, ours, id, "class", { ...tins, things: more }, 1, tins)).toBe(2);
       const stored = await readClass(sql, id);
       expect(stored?.document.things).toEqual(more);
       expect(stored?.versions).toMatchObject({ "blank:lid": 1, "design:back": 1 });
       const seats = tins.seats.map((seat) => ({ ...seat, things: { lid: { count: 1 } } }));
-      expect(await savePart(sql, ours, id, "seats", { ...tins, seats }, 1)).toBe(2);
+      expect(await savePart(sql, ours, id, "seats", { ...tins, seats }, 1, tins)).toBe(2);
       expect((await readClass(sql, id))?.document.seats).toEqual(seats);
-      expect(await savePart(sql, ours, id, "seats", tins, 2)).toBe(3);
-      expect(await savePart(sql, ours, id, "class", tins, 2)).toBe(3);
+      expect(await savePart(sql, ours, id, "seats", tins, 2, tins)).toBe(3);
+      expect(await savePart(sql, ours, id, "class", tins, 2, tins)).toBe(3);
       expect((await readClass(sql, id))?.document).toEqual(tins);
     });
   });

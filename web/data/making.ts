@@ -26,8 +26,17 @@ export interface SheetMeta {
   readonly usable: string;
   readonly cutLengthMm: number;
   readonly travelMm: number;
-  /** What stays of a sheet that is worth keeping. */
-  readonly leftover: { readonly width: number; readonly height: number } | null;
+  /** What stays of the film that is worth keeping, each with its size. */
+  readonly leftovers: readonly Remnant[];
+  /** Sheets or rolls of fresh film it takes off the shelf. */
+  readonly film: number;
+}
+
+export interface Remnant {
+  readonly outline: readonly (readonly [number, number])[];
+  readonly holes: readonly (readonly (readonly [number, number])[])[];
+  readonly width: number;
+  readonly height: number;
 }
 
 export interface SheetKitMeta {
@@ -94,8 +103,8 @@ export async function savePlan(sql: Sql, studioId: string, workshopId: string, c
   // What people recorded stays: a seat that is taken out and comes back brings its record.
   await sql`update kits set planned = false where workshop_id = ${workshopId} and not seat = any(${computed.kits.map(({ seat }) => seat)})`;
   for (const sheet of computed.sheets) {
-    await sql`insert into sheets (studio_id, workshop_id, nn, vinyl, meta, svg, hpgl, dxf, content_hash, cut_at)
-      values (${studioId}, ${workshopId}, ${sheet.nn}, ${sheet.vinyl}, ${sql.json(sheet.meta as unknown as Json)}, ${sheet.svg}, ${sheet.hpgl}, ${sheet.dxf}, ${sheet.hash}, ${cut.get(sheet.hash) ?? null})`;
+    await sql`insert into sheets (studio_id, workshop_id, nn, vinyl, meta, svg, hpgl, dxf, content_hash, cut_at, scrap_labels)
+      values (${studioId}, ${workshopId}, ${sheet.nn}, ${sheet.vinyl}, ${sql.json(sheet.meta as unknown as Json)}, ${sheet.svg}, ${sheet.hpgl}, ${sheet.dxf}, ${sheet.hash}, ${cut.get(sheet.hash) ?? null}, ${sheet.meta.scraps.map(({ label }) => label)})`;
   }
   const pieces = computed.pieces.map((piece, position) => ({
     ...own,
@@ -117,7 +126,8 @@ export async function savePlan(sql: Sql, studioId: string, workshopId: string, c
     await sql`insert into kits (studio_id, workshop_id, seat, letters_hash, weed, weed_minutes) values (${studioId}, ${workshopId}, ${kit.seat}, ${kit.hash}, ${sql.json(kit.weed as unknown as Json)}, ${kit.minutes})
       on conflict (workshop_id, seat) do update set planned = true, letters_hash = excluded.letters_hash, weed = excluded.weed, weed_minutes = excluded.weed_minutes`;
   }
-  await sql`update workshops set plan_hash = ${computed.hash}, plan = ${sql.json(computed.plan as unknown as Json)} where id = ${workshopId}`;
+  const needs = Object.fromEntries((computed.plan.supplies ?? []).map(({ id, need }) => [id, need]));
+  await sql`update workshops set plan_hash = ${computed.hash}, plan = ${sql.json(computed.plan as unknown as Json)}, needs = ${sql.json(needs)} where id = ${workshopId}`;
 }
 
 export async function readPlan(sql: Sql, workshopId: string): Promise<StoredPlan | null> {
@@ -232,10 +242,13 @@ export async function markRecut(sql: Sql, workshopId: string, seat: string, reas
   await sql`update kits set cut_at = null, cut_hash = null, weeded_at = null, checked_at = null, packed_at = null, weeding_since = null, weeding_seconds = 0, recut_reason = ${reason} where workshop_id = ${workshopId} and seat = ${seat}`;
 }
 
-export async function markKit(sql: Sql, workshopId: string, seat: string, what: "checked" | "packed", on: boolean): Promise<void> {
+export async function markKit(sql: Sql, workshopId: string, seat: string, what: "checked" | "packed", on: boolean): Promise<boolean> {
   const at = on ? new Date() : null;
-  if (what === "checked") await sql`update kits set checked_at = ${at} where workshop_id = ${workshopId} and seat = ${seat}`;
-  else await sql`update kits set packed_at = ${at}, checked_at = coalesce(checked_at, ${at}) where workshop_id = ${workshopId} and seat = ${seat}`;
+  const marked =
+    what === "checked"
+      ? await sql`update kits set checked_at = ${at} where workshop_id = ${workshopId} and seat = ${seat} returning seat`
+      : await sql`update kits set packed_at = ${at}, checked_at = coalesce(checked_at, ${at}) where workshop_id = ${workshopId} and seat = ${seat} returning seat`;
+  return marked.length > 0;
 }
 
 /** Minutes of work left per class, for the home screen. */

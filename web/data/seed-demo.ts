@@ -3,6 +3,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
+import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { runSheet } from "@elm-basket/core/scheduling/step.ts";
 import { hash } from "@node-rs/argon2";
 import postgres from "postgres";
@@ -14,6 +15,7 @@ import type { Sql } from "./client.ts";
 import { addLog } from "./log.ts";
 import { type ComputedPlan, finishWeeding, listSheets, markKit, savePlan } from "./making.ts";
 import { APP_ROLE, ownerUrlFromEnvironment } from "./roles.ts";
+import { takeKit, takeRoom } from "./stock-taking.ts";
 
 const FOLDER = fileURLToPath(new URL("../../demo", import.meta.url));
 export const DEMO_EMAIL = "host@lantern-lane.example";
@@ -88,8 +90,20 @@ async function progress(tx: Sql, studioId: string, id: string, document: ClassDo
   const hardest = [...computed.kits].sort((a, b) => b.minutes - a.minutes).slice(0, weeded === "all" ? undefined : weeded);
   for (const { seat } of hardest) {
     await finishWeeding(tx, id, seat, false);
-    if (weeded === "all") await markKit(tx, id, seat, "packed", true);
+    if (weeded !== "all") continue;
+    await markKit(tx, id, seat, "packed", true);
+    await takeKit(tx, studioId, id, seat, true);
   }
+  if (weeded !== "all") return;
+  const needs = new Map(computed.plan.supplies.map((line) => [line.id, line.need]));
+  await takeRoom(
+    tx,
+    studioId,
+    id,
+    true,
+    (line) => needs.get(line) ?? 0,
+    (thing) => (thing === undefined ? document.seats : thingDocument(document, thing).seats).length,
+  );
 }
 
 /** Actual minutes as a share of the plan, step by step: beginners were slow at weeding and placing. */

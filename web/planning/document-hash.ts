@@ -3,10 +3,13 @@ import { createHash } from "node:crypto";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 
 /** Raise when the computation changes: stored plans are then made again. */
-const PLAN_GENERATION = 5;
+const PLAN_GENERATION = 6;
 
-export function documentHash(document: ClassDocument): string {
+/** How much is on the shelf changes with every mark at every class, and only what is to be bought depends on it: that is told apart. */
+export function documentHash({ vinyls, supplies, ...document }: ClassDocument): string {
+  const films = vinyls.map((vinyl) => ({ ...vinyl, stock: { ...vinyl.stock, have: 0 } }));
+  const materials = supplies.map((supply) => ({ ...supply, have: 0 }));
   return createHash("sha256")
-    .update(JSON.stringify([PLAN_GENERATION, document]))
+    .update(JSON.stringify([PLAN_GENERATION, document, films, materials]))
     .digest("hex");
 }

@@ -7,18 +7,20 @@ import { sheetDxf } from "@elm-basket/core/cutting/dxf.ts";
 import { sheetSvg } from "@elm-basket/core/cutting/svg.ts";
 import { difference } from "@elm-basket/core/geometry/boolean.ts";
 import { drawingPath, numberText, ringPath } from "@elm-basket/core/geometry/path.ts";
-import { type Box, boxOfPoints, type Polygons, rectRing } from "@elm-basket/core/geometry/polygon.ts";
+import { type Box, boxHeight, boxOfPoints, boxWidth, type Polygons, rectRing } from "@elm-basket/core/geometry/polygon.ts";
 import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
 import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { sheetHpgl } from "@elm-basket/core/plan/files.ts";
+import { filmTaken } from "@elm-basket/core/plan/film-lines.ts";
 import { improveLayout } from "@elm-basket/core/plan/improve.ts";
 import { type Kit, kitsInBags } from "@elm-basket/core/plan/kits.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { letterKits, makePlan } from "@elm-basket/core/plan/plan.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
+import { remains } from "@elm-basket/core/plan/remains.ts";
 import { type PlanSheet, pathsOf } from "@elm-basket/core/plan/sheets.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import { thingDocument, thingOf } from "@elm-basket/core/plan/thing-document.ts";
@@ -31,8 +33,6 @@ import type { ComputedPlan, SheetMeta } from "../data/making.ts";
 const shipped = diskFonts();
 /** A sheet is drawn some 600 px wide: a twentieth of a millimetre cannot be seen. */
 const SHEET_DRAWING_MM = 0.05;
-/** Less than this on a side is waste. */
-const WORTH_KEEPING_MM = 40;
 /** Kits are drawn four times their size on the bench. */
 const KIT_DRAWING_MM = 0.02;
 
@@ -135,10 +135,11 @@ function compute(plan: Plan, hash: string): ComputedPlan {
       path: drawingPath([piece.polygon], KIT_DRAWING_MM),
     })),
   );
-  return { hash, plan: stored, sheets: plan.laidOut.sheets.map((sheet) => storedSheet(sheet, plan)), pieces, kits: storedKits(inBags, pieces) };
+  const film = filmByLoad(plan);
+  return { hash, plan: stored, sheets: plan.laidOut.sheets.map((sheet) => storedSheet(sheet, plan, film.get(sheet.nn) ?? 0)), pieces, kits: storedKits(inBags, pieces) };
 }
 
-function storedSheet(sheet: PlanSheet, plan: Plan): ComputedPlan["sheets"][number] {
+function storedSheet(sheet: PlanSheet, plan: Plan, film: number): ComputedPlan["sheets"][number] {
   const svg = sheetSvg(sheet);
   const meta: SheetMeta = {
     stock: sheet.stock,
@@ -166,7 +167,8 @@ function storedSheet(sheet: PlanSheet, plan: Plan): ComputedPlan["sheets"][numbe
     usable: drawingPath(sheet.usable, SHEET_DRAWING_MM),
     cutLengthMm: sheet.cutLengthMm,
     travelMm: sheet.travelMm,
-    leftover: leftoverOf(sheet, plan),
+    leftovers: leftoversOf(sheet, plan),
+    film,
   };
   return { nn: sheet.nn, vinyl: sheet.vinyl, meta, svg, hpgl: sheetHpgl(sheet, plan.document), dxf: sheetDxf(sheet, pathsOf(sheet, plan.document.cutter)), hash: digest(svg) };
 }
@@ -188,12 +190,30 @@ function handTurn(sheet: PlanSheet, { document }: Plan): SheetMeta["turn"] {
   return film.turns === "half" ? 180 : 90;
 }
 
-/** What stays of the film below a trimmed load, when that is worth keeping: of a roll it stays on the roll. */
-function leftoverOf(sheet: PlanSheet, { document }: Plan): SheetMeta["leftover"] {
-  const stock = document.vinyls.find(({ id }) => id === sheet.vinyl)?.stock;
-  if (sheet.stock !== "sheet" || !stock) return null;
-  const height = stock.height - sheet.height;
-  return Math.min(height, stock.width) < WORTH_KEEPING_MM ? null : { width: stock.width, height: Math.round(height * 10) / 10 };
+function leftoversOf(sheet: PlanSheet, { document }: Plan): SheetMeta["leftovers"] {
+  const film = document.vinyls.find(({ id }) => id === sheet.vinyl);
+  return (film ? remains(sheet, film) : []).map(([outline = [], ...holes]) => {
+    const box = boxOfPoints(outline);
+    return { outline: outline.map(([x, y]) => [x, y] as const), holes: holes.map((ring) => ring.map(([x, y]) => [x, y] as const)), width: boxWidth(box), height: boxHeight(box) };
+  });
+}
+
+/** Sheets or rolls that each load takes off the shelf. */
+function filmByLoad({ document, laidOut }: Plan): Map<number, number> {
+  return new Map(
+    laidOut.use.flatMap((use) => {
+      const film = document.vinyls.find(({ id }) => id === use.vinyl);
+      return film
+        ? [
+            ...filmTaken(
+              film,
+              use,
+              laidOut.sheets.filter(({ vinyl }) => vinyl === use.vinyl),
+            ),
+          ]
+        : [];
+    }),
+  );
 }
 
 const GRAVITY = ["plain", "lighterCut", "reverse", "bolder"] as const;

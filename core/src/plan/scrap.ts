@@ -9,7 +9,7 @@ const ringSchema = z
   .min(3, "an outline has at least three corners")
   .max(400);
 /** Smaller than a thumbnail is no scrap, mm². */
-const LEAST_AREA_MM2 = 100;
+export const LEAST_SCRAP_MM2 = 100;
 
 export const scrapSchema = z
   .strictObject({
@@ -26,7 +26,7 @@ export const scrapSchema = z
       .optional(),
     later: z.boolean().default(false).describe("came into the box after cutting began: only for what is cut again"),
   })
-  .refine((scrap) => polygonArea(scrapPolygon(scrap)) >= LEAST_AREA_MM2, { message: `an outline round at least ${LEAST_AREA_MM2} mm²`, path: ["outline"] });
+  .refine((scrap) => polygonArea(scrapPolygon(scrap)) >= LEAST_SCRAP_MM2, { message: `an outline round at least ${LEAST_SCRAP_MM2} mm²`, path: ["outline"] });
 export type Scrap = z.infer<typeof scrapSchema>;
 
 /** As a polygon whose own box starts at 0, 0: outer ring, then holes. */

@@ -30,7 +30,8 @@ export const FAMILY_TRAITS: Record<VinylFamily, FamilyTraits> = {
 };
 
 const side = z.number().positive().max(100_000);
-const have = z.number().int().min(0).max(10_000).default(0);
+/** A roll that was begun is there in part. */
+const have = z.number().min(0).max(10_000).default(0);
 /** Without a price what it costs is not known, which is not the same as nothing. */
 const price = z.number().int().min(0).max(1_000_000_000).optional();
 

@@ -8,11 +8,11 @@ import { requireHost } from "@/account/session.ts";
 import { finishSheet } from "@/cutting/finish.ts";
 import { beginCutting, loadSheet, steer, syncCutting } from "@/cutting/job.ts";
 import { CutterSilent, cutterStatus, loadFilm, sendLines } from "@/cutting/port.ts";
-import { withStudio } from "@/data/client.ts";
+import { type Sql, withStudio } from "@/data/client.ts";
 import { bladeMm, keepTestCut, lastTestCut, newBlade } from "@/data/cut-jobs.ts";
 import { addLog } from "@/data/log.ts";
 import { listSheets } from "@/data/making.ts";
-import { filmOf } from "@/data/scraps.ts";
+import { filmOf, scrapsTaken } from "@/data/scraps.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { TEST_FORCES, TEST_SHARES } from "./test-grid.ts";
 
@@ -22,7 +22,7 @@ export async function markLoad(id: string, nn: number, cut: boolean): Promise<bo
   if (!isId(id) || !Number.isInteger(nn)) return false;
   const done = await withStudio(host.studioId, async (sql) => {
     const sheet = (await listSheets(sql, id)).find((row) => row.nn === nn);
-    if (!sheet) return false;
+    if (!sheet || (cut && (await lostScrap(sql, id, nn)))) return false;
     await finishSheet(sql, host.studioId, id, sheet, cut);
     if (cut) await addLog(sql, host.studioId, id, { kind: "cut", body: { sheet: nn, vinyl: sheet.vinyl, plannedMinutes: sheet.meta.cutMinutes + sheet.meta.loadMinutes } });
     return true;
@@ -31,11 +31,15 @@ export async function markLoad(id: string, nn: number, cut: boolean): Promise<bo
   return done;
 }
 
+/** Whether a load lies on a scrap that was cut up or thrown away meanwhile. */
+const lostScrap = async (sql: Sql, id: string, nn: number): Promise<boolean> => (await scrapsTaken(sql, id)).some((one) => one.nn === nn && one.how !== "planned");
+
 const answersSchema = z.object({ ticked: z.array(z.string().max(40)).max(20), reasons: z.record(z.string().max(40), z.string().max(300)) });
 export type StartAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
 const REFUSED = {
   gone: "This load is no longer planned. Look at the loads again.",
+  scrap: "A scrap of this load is no longer in the box. Lay its kits again.",
   busy: "The cutter is at work on another load.",
   silent: "The cutter does not answer. Is it switched on?",
   nothingLeft: "Every piece of this load is cut.",
@@ -54,8 +58,10 @@ export async function startCutting(id: string, nn: number, answers: unknown): Pr
     const sheet = (await listSheets(sql, id)).find((row) => row.nn === nn);
     const vinyl = document.vinyls.find((own) => own.id === sheet?.vinyl);
     if (!sheet || !vinyl) return null;
+    if (await lostScrap(sql, id, nn)) return "scrap" as const;
     return preflight({ sheet: sheet.meta, vinyl, mat: document.cutter, bladeMm: await bladeMm(sql), testCut: await lastTestCut(sql, filmOf(vinyl)), findings: plan.findings as never });
   });
+  if (lines === "scrap") return { ok: false, message: REFUSED.scrap };
   if (!lines) return { ok: false, message: REFUSED.gone };
   const open = unanswered(lines, read.data);
   if (open.length > 0) return { ok: false, message: `${open.length} ${open.length === 1 ? "point is" : "points are"} still open before you press start.` };

@@ -84,7 +84,7 @@ export function CutBench({ children, ...input }: CutBenchInput & { readonly chil
   const size = { width: sheet.meta.mat?.width ?? sheet.meta.width, height: sheet.meta.mat?.height ?? sheet.meta.height };
   const mark = (cut: boolean) =>
     start(async () => {
-      setSaid((await markLoad(classId, sheet.nn, cut)) ? "" : "This load is no longer planned: look at the loads again.");
+      setSaid((await markLoad(classId, sheet.nn, cut)) ? "" : "This load is no longer planned, or its scrap is no longer in the box: look at the loads again.");
       router.refresh();
     });
   const main = () => {

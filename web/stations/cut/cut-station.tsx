@@ -8,7 +8,7 @@ import { throughOf } from "@/cutting/job.ts";
 import { withStudio } from "@/data/client.ts";
 import { bladeMm, type CutJob, jobsOf, lastTestCut, type Outcome } from "@/data/cut-jobs.ts";
 import type { SheetRow } from "@/data/making.ts";
-import { filmOf, leftBy } from "@/data/scraps.ts";
+import { filmOf, leftBy, scrapsTaken } from "@/data/scraps.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
@@ -24,6 +24,7 @@ import { LayoutChoice } from "./layout-choice.tsx";
 import { MachineChoice } from "./machine-choice.tsx";
 import { MatPlan } from "./mat-plan.tsx";
 import { Parts } from "./parts.tsx";
+import { ScrapsTaken } from "./scraps-taken.tsx";
 
 export async function CutStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
   const data = await loadPlanned(id);
@@ -47,8 +48,14 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
   if (!sheet || !vinyl) return null;
   const made = await benchData(data, sheet, vinyl);
   const base = `${String(sheet.nn).padStart(2, "0")}-${sheet.vinyl}`;
+  const taken = await withStudio(host.studioId, (sql) => scrapsTaken(sql, id));
   return (
     <div className="grid gap-x-7 gap-y-8 lg:grid-cols-[230px_1fr_310px]">
+      {taken.length > 0 && (
+        <div className="lg:col-span-3">
+          <ScrapsTaken classId={id} taken={taken} />
+        </div>
+      )}
       <section className="lg:border-rule lg:border-r lg:pr-5">
         <h2 className="mb-2 text-lg">Loads, in this order</h2>
         <Loads data={data} chosen={sheet.nn} />

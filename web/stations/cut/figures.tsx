@@ -123,7 +123,7 @@ export function Figures({ data, nn, outcomes }: { data: StationData; nn: number;
         {dm2(Math.max(0, use.boxesMm2 - use.usedMm2))}
       </FigureRow>
       {Object.keys(outcomes).length > 0 && <CameThrough kits={meta.kits} outcomes={outcomes} />}
-      {meta.leftover && <FigureRow name="Left over, worth keeping">{showSize(meta.leftover, unit)}</FigureRow>}
+      {meta.leftovers.length > 0 && <FigureRow name="Left over, worth keeping">{meta.leftovers.map((rest) => showSize(rest, unit)).join("; ")}</FigureRow>}
     </>
   );
 }

@@ -5,11 +5,13 @@ import { applyRemedy, partOf } from "@elm-basket/core/advice/remedy.ts";
 import { type ClassDocument, classDocumentSchema, jsonPath } from "@elm-basket/core/plan/document.ts";
 import { type Collision, merge } from "@elm-basket/core/plan/merge.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { recalled, rememberedOf } from "@elm-basket/core/stock/undo.ts";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
-import { lastEdit, lastUndone, markRedone, markUndone, type Part, readClass, recordEdit, savePart, thingOfPart } from "@/data/class-documents.ts";
+import { type Part, readClass, savePart, thingOfPart } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
+import { lastEdit, lastUndone, markRedone, markUndone, recordEdit } from "@/data/edits.ts";
 import { isId } from "@/planning/planned-class.ts";
 
 export type SaveAnswer =
@@ -88,15 +90,18 @@ export async function saveClassPart(id: string, part: Part, value: unknown, vers
     if (!stored) return { ok: false, reason: "gone" };
     const now = stored.versions[part] ?? 0;
     const seen = Math.trunc(Number(version));
-    const merged = now === seen || base === undefined ? { value, collisions: [] } : merge(base, value, sameShape(takePart(stored.document, part), base));
+    // Also at the same version: films and materials hang on the shelf, where other classes and marked work change them.
+    const merged = base === undefined ? { value, collisions: [] } : merge(base, value, sameShape(takePart(stored.document, part), base));
     const stale = { ok: false, reason: "stale", version: now, document: stored.document, collisions: merged.collisions } as const;
     if (merged.collisions.length > 0 || (now !== seen && base === undefined)) return stale;
     const read = classDocumentSchema.safeParse(putPart(stored.document, part, merged.value));
     if (!read.success) return { ok: false, reason: "invalid", path: jsonPath(read.error.issues[0]?.path ?? []), message: read.error.issues[0]?.message ?? "not usable" };
-    const saved = await savePart(sql, host.studioId, id, part, read.data, now);
+    const saved = await savePart(sql, host.studioId, id, part, read.data, now, stored.document);
     if (saved === null) return stale;
-    await recordEdit(sql, host.studioId, id, part, String(label).slice(0, 120), takePart(stored.document, part));
-    return { ok: true, version: saved, document: read.data };
+    // What was said of films and materials is on the shelf now, which may know more of them.
+    const document = part === "class" ? ((await readClass(sql, id))?.document ?? read.data) : read.data;
+    await recordEdit(sql, host.studioId, id, part, String(label).slice(0, 120), rememberedOf(takePart(stored.document, part), takePart(document, part)));
+    return { ok: true, version: saved, document };
   });
   if (answer.ok) revalidatePath(`/classes/${id}`, "layout");
   return answer;
@@ -147,11 +152,13 @@ async function stepBack(id: string, way: "undo" | "redo"): Promise<UndoAnswer> {
     const edit = way === "undo" ? await lastEdit(sql, id) : await lastUndone(sql, id);
     const stored = await readClass(sql, id);
     if (!edit || !stored) return { ok: false, label: "" };
-    const read = classDocumentSchema.safeParse(putPart(stored.document, edit.part, way === "undo" ? edit.before : edit.after));
+    const here = takePart(stored.document, edit.part);
+    const read = classDocumentSchema.safeParse(putPart(stored.document, edit.part, recalled(way === "undo" ? edit.before : edit.after, here)));
     if (!read.success) return { ok: false, label: edit.label };
-    const saved = await savePart(sql, host.studioId, id, edit.part, read.data, stored.versions[edit.part] ?? 0);
+    const saved = await savePart(sql, host.studioId, id, edit.part, read.data, stored.versions[edit.part] ?? 0, stored.document);
     if (saved === null) return { ok: false, label: edit.label };
-    if (way === "undo") await markUndone(sql, edit.id, takePart(stored.document, edit.part));
+    const after = edit.part === "class" ? (await readClass(sql, id))?.document : read.data;
+    if (way === "undo") await markUndone(sql, edit.id, rememberedOf(here, after && takePart(after, edit.part)));
     else await markRedone(sql, edit.id);
     return { ok: true, label: edit.label };
   });

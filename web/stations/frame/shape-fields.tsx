@@ -1,14 +1,11 @@
 "use client";
 
-import { importSvg } from "@elm-basket/core/art/import-svg.ts";
-import { sayArtFault } from "@elm-basket/core/art/words-en.ts";
 import { type BlankShape, frontSize, heightOfProfile, type ShapeKind } from "@elm-basket/core/blanks/shape.ts";
-import { polygonArea } from "@elm-basket/core/geometry/polygon.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useState } from "react";
-import { Field } from "@/ui/field.tsx";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { Rows } from "@/ui/rows.tsx";
+import { OutlineField } from "./outline-field.tsx";
 
 export const SHAPE_WORDS: Record<ShapeKind, string> = {
   flat: "flat, rectangular face",
@@ -108,7 +105,7 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
         </label>
       )}
       {shape.kind === "bulgedCup" && <ProfileFields shape={shape} unit={unit} onChange={onChange} />}
-      {shape.kind === "outline" && <OutlineField shape={shape} onChange={onChange} />}
+      {shape.kind === "outline" && <OutlineField outline={shape.outline} onChange={(outline) => onChange({ ...shape, outline }, "Outline of the face")} />}
     </div>
   );
 }
@@ -159,52 +156,6 @@ function ProfileFields({ shape, unit, onChange }: Props & { shape: Extract<Blank
           One more height
         </button>
       )}
-    </div>
-  );
-}
-
-/** An outline by its points, or from a drawing: the largest shape in it. */
-function OutlineField({ shape, onChange }: { shape: Extract<BlankShape, { kind: "outline" }>; onChange: Props["onChange"] }) {
-  const [text, setText] = useState(() => shape.outline.map((point) => point.join(", ")).join("\n"));
-  const [trouble, setTrouble] = useState<string>();
-  const take = (points: [number, number][]) => {
-    setText(points.map((point) => point.join(", ")).join("\n"));
-    setTrouble(undefined);
-    onChange({ ...shape, outline: points }, "Outline of the face");
-  };
-  const read = () => {
-    const rows = text
-      .trim()
-      .split(/\n+/u)
-      .map((line) =>
-        line
-          .split(/[\s,;]+/u)
-          .filter(Boolean)
-          .map(Number),
-      );
-    const bad = rows.findIndex((row) => row.length !== 2 || row.some((n) => !Number.isFinite(n)));
-    if (bad >= 0) setTrouble(`Line ${bad + 1}: two numbers in millimetres, such as 40, 12.5`);
-    else if (rows.length < 3) setTrouble("At least three points, one a line.");
-    else take(rows as [number, number][]);
-  };
-  const fromFile = async (file: File | undefined) => {
-    if (!file) return;
-    const art = importSvg(await file.text());
-    if (!art.ok) return setTrouble(sayArtFault(art));
-    const largest = art.layers.flatMap(({ polygons }) => polygons).reduce((a, b) => (polygonArea(b) > polygonArea(a) ? b : a));
-    const ring = largest[0] ?? [];
-    const step = Math.max(1, Math.ceil(ring.length / 400));
-    take(ring.filter((_, i) => i % step === 0).map(([x, y]): [number, number] => [Math.round(x * 100) / 100, Math.round(y * 100) / 100]));
-  };
-  return (
-    <div className="col-span-2 grid gap-2">
-      <Field label="Points of the outline, mm, one a line" error={trouble}>
-        {(props) => <textarea {...props} rows={6} spellCheck={false} value={text} onChange={(event) => setText(event.target.value)} onBlur={read} />}
-      </Field>
-      <label className="text-sm">
-        <span className="text-soft">or the outline of an SVG drawing: </span>
-        <input type="file" accept=".svg,image/svg+xml" className="border-0 bg-transparent" onChange={(event) => void fromFile(event.target.files?.[0])} />
-      </label>
     </div>
   );
 }

@@ -4,8 +4,9 @@ import { type ClassDocument, classDocumentSchema } from "@elm-basket/core/plan/d
 import { revalidatePath } from "next/cache";
 import { requireHost } from "@/account/session.ts";
 import { type Choice, decideChoice, lockNames, openChoices } from "@/data/choices.ts";
-import { readClass, recordEdit, savePart } from "@/data/class-documents.ts";
+import { readClass, savePart } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
+import { recordEdit } from "@/data/edits.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { withChoice } from "@/planning/with-choice.ts";
 
@@ -36,7 +37,7 @@ export async function decide(classId: string, choiceId: string, take: boolean): 
     if (!take) return DONE;
     const read = classDocumentSchema.safeParse(withSeatChoice(stored.document, found.seat, found.choice));
     if (!read.success) return { ok: false, message: "That choice does not fit the class any more." };
-    const saved = await savePart(sql, host.studioId, classId, "seats", read.data, stored.versions.seats);
+    const saved = await savePart(sql, host.studioId, classId, "seats", read.data, stored.versions.seats, stored.document);
     if (saved === null) throw new Error("the seats changed while a choice was taken");
     await recordEdit(sql, host.studioId, classId, "seats", `Choice of seat ${found.seat}`, stored.document.seats);
     return DONE;

@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useTransition } from "react";
-import { packKit } from "./actions.ts";
+import { packKit, packRoom } from "./actions.ts";
 
 export interface PackRow {
   readonly seat: string;
@@ -14,7 +14,14 @@ export interface PackRow {
   readonly packed: boolean;
 }
 
-export function PackMarks({ classId, rows }: { classId: string; rows: readonly PackRow[] }) {
+interface Props {
+  readonly classId: string;
+  readonly rows: readonly PackRow[];
+  /** The box for room and tables: what goes in, in words, and whether it is packed. */
+  readonly room: { readonly holds: string; readonly packed: boolean } | null;
+}
+
+export function PackMarks({ classId, rows, room }: Props) {
   const router = useRouter();
   const [busy, start] = useTransition();
   const mark = (seat: string, what: "checked" | "packed", on: boolean) =>
@@ -24,6 +31,29 @@ export function PackMarks({ classId, rows }: { classId: string; rows: readonly P
     });
   return (
     <ul aria-busy={busy}>
+      {room && (
+        <li className="grid grid-cols-[1fr_auto] items-center gap-4 border-rule border-b py-1.5">
+          <span className="[overflow-wrap:anywhere]">
+            <b>For room and tables</b> <span className="text-soft text-sm">{room.holds}</span>
+          </span>
+          <button
+            type="button"
+            disabled={busy}
+            aria-pressed={room.packed}
+            aria-label={room.packed ? "The box for room and tables is packed" : "Pack the box for room and tables"}
+            onClick={(event) =>
+              event.detail < 2 &&
+              start(async () => {
+                await packRoom(classId, !room.packed);
+                router.refresh();
+              })
+            }
+            className={`min-h-11 rounded-card border-[1.5px] px-3 font-bold ${room.packed ? "border-elm bg-elm text-white" : "border-elm text-elm-dark disabled:border-rule-strong disabled:text-soft"}`}
+          >
+            {room.packed ? "✓ packed" : "pack"}
+          </button>
+        </li>
+      )}
       {rows.map((row) => (
         <li key={row.seat} className="grid grid-cols-[1fr_auto_auto] items-center gap-4 border-rule border-b py-1.5">
           <span className="[overflow-wrap:anywhere]">

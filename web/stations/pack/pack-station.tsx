@@ -1,6 +1,11 @@
 import { goesOf } from "@elm-basket/core/plan/technique.ts";
+import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import { roomTakes } from "@elm-basket/core/stock/taking.ts";
+import { tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { withStudio } from "@/data/client.ts";
 import type { WeedSummary } from "@/data/making.ts";
+import { roomPackedAt } from "@/data/stock-taking.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { FileButton } from "@/ui/button.tsx";
@@ -17,6 +22,16 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
   const unpriced = short.filter((line) => !line.priced);
   const spend = plan.supplies.reduce((sum, line) => sum + line.buyPrice, 0);
   const labels = labelsOf(plan);
+  const shared = roomTakes(
+    document.supplies,
+    (line) => plan.supplies.find(({ id: own }) => own === line)?.need ?? 0,
+    (thing) => (thing === undefined ? document.seats : thingDocument(document, thing).seats).length,
+  );
+  const roomPacked = await withStudio(data.host.studioId, (sql) => roomPackedAt(sql, id));
+  const room =
+    shared.size === 0
+      ? null
+      : { holds: document.supplies.flatMap(({ id: own, name }) => (shared.has(own) ? [`${tidyAmount(shared.get(own) ?? 0)} ${name}`] : [])).join(", "), packed: roomPacked !== null };
   const rows = data.kits
     .filter(({ seat }) => !seat.startsWith("spare-"))
     .map((kit) => ({
@@ -54,8 +69,10 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
         <Money data={data} />
         <PriceFields classId={id} document={document} version={data.planned.versions.class} />
         <h2 className="mt-7 mb-1 text-lg">Check and pack</h2>
-        <p className="mb-2 text-soft text-sm">{rows.length === 0 ? "No kits yet." : "Hold each kit against its picture: everything that remains is wanted, nothing wanted is gone."}</p>
-        <PackMarks classId={id} rows={rows} />
+        <p className="mb-2 text-soft text-sm">
+          {rows.length === 0 ? "No kits yet." : "Hold each kit against its picture: everything that remains is wanted, nothing wanted is gone. What is packed leaves the shelf."}
+        </p>
+        <PackMarks classId={id} rows={rows} room={room} />
       </section>
     </div>
   );

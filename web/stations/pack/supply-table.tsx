@@ -4,7 +4,7 @@ import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
 import { SEATS_AT_A_TABLE, type Supply, type SupplyRule } from "@elm-basket/core/supplies/supply.ts";
 import { useState } from "react";
-import type { StoredPlan } from "@/data/making.ts";
+import type { ShelvedPlan } from "@/planning/planned-class.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
@@ -22,7 +22,7 @@ interface Props {
   readonly classId: string;
   readonly document: ClassDocument;
   readonly version: number;
-  readonly lines: StoredPlan["supplies"];
+  readonly lines: ShelvedPlan["supplies"];
 }
 
 type Supplies = Pick<ClassDocument, "supplies">;
@@ -108,7 +108,7 @@ export function SupplyTable({ classId, document, version, lines }: Props) {
   );
 }
 
-type Line = StoredPlan["supplies"][number];
+type Line = ShelvedPlan["supplies"][number];
 
 function Figures({ line }: { line: Line | undefined }) {
   if (!line)
@@ -121,7 +121,11 @@ function Figures({ line }: { line: Line | undefined }) {
     <>
       <td className="text-right">{line.perSeat ? tidy(line.perSeat) : "shared"}</td>
       <td className="text-right">{tidy(line.need)}</td>
-      <td className="text-right">{tidy(line.have)}</td>
+      <td className="text-right">
+        {tidy(line.have)}
+        {line.taken > 0 && <span className="block text-soft text-sm">{tidy(line.taken)} used</span>}
+        {line.kept > 0 && <span className="block text-ochre text-sm">{tidy(line.kept)} kept for earlier classes</span>}
+      </td>
       <td className={`text-right ${line.packs > 0 ? "font-bold" : "text-soft"}`}>
         {line.packs > 0 ? (line.buy === line.packs ? tidy(line.buy) : `${line.packs} × ${tidy(line.buy / line.packs)}`) : "–"}
       </td>

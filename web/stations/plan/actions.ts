@@ -65,7 +65,7 @@ export async function makeClass(given: NewClass): Promise<MakeAnswer> {
       });
   const checked = readClassDocument({ ...base, seats: read.data.seats });
   if (!checked.ok) return { message: `Not made yet: ${checked.path.replace(/^\$\.?/u, "")}: ${checked.message}`, fields: checked.path.startsWith("$.seats") ? { seats: checked.message } : {} };
-  const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, checked.value, project?.id ?? null));
+  const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, checked.value, project?.id ?? null, "project"));
   redirect(`/classes/${id}/${checked.value.seats.length > 0 ? "letter" : "plan"}`);
 }
 

@@ -8,12 +8,12 @@ import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
+import { FilmFields, freeFilmId, newFilm } from "@/stations/frame/film-fields.tsx";
 import { flushParts } from "@/stations/frame/pending.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import { FilmFields, freeFilmId, newFilm } from "./film-fields.tsx";
 import { replaceVinyl } from "./swap-actions.ts";
 
 interface Props {

@@ -8,6 +8,7 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState, useTransition } from "react";
 import { Controller, useForm } from "react-hook-form";
+import { ColourField, FilmFields, freeFilmId, newFilm } from "@/stations/frame/film-fields.tsx";
 import { SHAPE_WORDS, ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
@@ -16,7 +17,6 @@ import { FilmDot } from "@/ui/marks.tsx";
 import { RosterPaste, usePastedRoster } from "@/ui/roster-paste.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { type MakeAnswer, makeClass, type NewClass } from "./actions.ts";
-import { ColourField, FilmFields, freeFilmId, newFilm } from "./film-fields.tsx";
 
 interface ProjectChoice {
   readonly id: string;

@@ -3,8 +3,8 @@ import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { drawingPath, readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
-import { vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
-import { listProjects, listStock } from "@/data/class-documents.ts";
+import { listProjects } from "@/data/class-documents.ts";
+import { shelfFilms } from "@/data/class-goods.ts";
 import { withStudio } from "@/data/client.ts";
 import { piecesOfSeats } from "@/data/making.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
@@ -26,11 +26,7 @@ export async function PlanStation({ id }: { id: string }) {
   const loaded = await loadStation(id);
   const host = loaded.ok ? loaded.data.host : loaded.host;
   const stored = loaded.ok ? loaded.data.planned : loaded.stored;
-  const [stock, projects] = await withStudio(host.studioId, async (sql) => [await listStock(sql), await listProjects(sql)] as const);
-  const shelf = stock.vinyls.flatMap((body) => {
-    const read = vinylSchema.safeParse(body);
-    return read.success ? [read.data] : [];
-  });
+  const [shelf, projects] = await withStudio(host.studioId, async (sql) => [await shelfFilms(sql), await listProjects(sql)] as const);
   const known = projects.flatMap((project) => project.document.things.map((thing) => ({ title: project.document.things.length === 1 ? project.title : `${project.title}: ${thing.title}`, thing })));
   const things = <ThingsPanel classId={id} document={stored.document} version={stored.versions.class} unit={host.studio.unit} known={known} />;
   const films = (

@@ -1,13 +1,145 @@
 "use server";
 
+import { type Good, goodSchema, MOST_AMOUNT, sameFilm } from "@elm-basket/core/stock/good.ts";
+import { goodKey, readGoodsCsv } from "@elm-basket/core/stock/goods-csv.ts";
+import { countedAs, type Move, roundAmount } from "@elm-basket/core/stock/ledger.ts";
+import { sayGoodsFinding } from "@elm-basket/core/stock/words-en.ts";
 import { revalidatePath } from "next/cache";
+import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
-import { withStudio } from "@/data/client.ts";
-import { throwAway } from "@/data/scraps.ts";
+import { type Sql, withStudio } from "@/data/client.ts";
+import { addGood, addMoves, changeGood, type GoodRow, goodsById, listGoods, type MoveRow, movesOf, putAway } from "@/data/goods.ts";
+import { isId } from "@/planning/planned-class.ts";
 
-export async function throwScrapAway(label: string): Promise<void> {
+export type GoodAnswer =
+  | { readonly ok: true; readonly id: string; readonly version: number }
+  | { readonly ok: false; readonly reason: "invalid"; readonly field: string; readonly message: string }
+  /** Somebody changed it meanwhile: what is there now. */
+  | { readonly ok: false; readonly reason: "stale"; readonly now: GoodRow }
+  | { readonly ok: false; readonly reason: "gone" };
+
+const gone = { ok: false, reason: "gone" } as const;
+const taken = (name: string) => ({ ok: false, reason: "invalid", field: "name", message: `“${name}” is on the shelf already, counted the same way.` }) as const;
+
+/** Puts a good on the shelf, or writes what was changed of one. */
+export async function saveGood(id: string | null, good: Good, version: number): Promise<GoodAnswer> {
   const host = await requireHost();
-  if (typeof label !== "string" || label.length > 20) return;
-  await withStudio(host.studioId, (sql) => throwAway(sql, label));
-  revalidatePath("/shelf");
+  const read = goodSchema.safeParse(good);
+  if (!read.success) return { ok: false, reason: "invalid", field: read.error.issues[0]?.path.join(".") ?? "", message: read.error.issues[0]?.message ?? "not usable" };
+  const answer = await withStudio(host.studioId, async (sql): Promise<GoodAnswer> => {
+    if (id === null) {
+      const made = await addGood(sql, host.studioId, read.data, true);
+      return made ? { ok: true, id: made, version: 1 } : taken(read.data.name);
+    }
+    if (!isId(id)) return gone;
+    const before = (await goodsById(sql, [id])).get(id);
+    // A film stays a film: plans depend on what it is.
+    if (!before || (before.film === null) !== (read.data.film === undefined)) return gone;
+    const saved = await changeGood(sql, id, read.data, Math.trunc(Number(version)));
+    if (saved === "taken") return taken(read.data.name);
+    return saved === null ? { ok: false, reason: "stale", now: before } : { ok: true, id, version: saved };
+  });
+  if (answer.ok) revalidatePath("/", "layout");
+  return answer;
+}
+
+const moveSchema = z.strictObject({ kind: z.enum(["received", "counted", "spoiled"]), amount: z.number().min(0).max(MOST_AMOUNT), note: z.string().trim().max(300) });
+export type MoveAnswer = { readonly ok: true; readonly onHand: number } | { readonly ok: false; readonly message: string };
+
+/** What came in, was counted or spoiled. */
+export async function recordMove(id: string, given: z.input<typeof moveSchema>): Promise<MoveAnswer> {
+  const host = await requireHost();
+  const read = moveSchema.safeParse(given);
+  if (!isId(id) || !read.success) return { ok: false, message: `A number from 0 to ${MOST_AMOUNT}.` };
+  const answer = await withStudio(host.studioId, async (sql): Promise<MoveAnswer> => {
+    const good = (await goodsById(sql, [id], true)).get(id);
+    if (!good) return { ok: false, message: "This good is no longer on the shelf." };
+    const move = moveOf(read.data, good.onHand);
+    if (move === "tooMuch") return { ok: false, message: `Only ${good.onHand} is known to be there. If more spoiled, count first what was there.` };
+    if (move) await addMoves(sql, host.studioId, id, [move]);
+    return { ok: true, onHand: roundAmount(good.onHand + (move?.change ?? 0)) };
+  });
+  if (answer.ok) revalidatePath("/", "layout");
+  return answer;
+}
+
+function moveOf({ kind, amount, note }: z.infer<typeof moveSchema>, onHand: number): Move | "tooMuch" | null {
+  if (kind === "counted") return countedAs(amount, onHand, note);
+  if (roundAmount(amount) === 0) return null;
+  if (kind === "spoiled") return amount > onHand ? "tooMuch" : { kind, change: 0 - roundAmount(amount), note };
+  return { kind, change: roundAmount(amount), note };
+}
+
+export async function historyOf(id: string): Promise<MoveRow[]> {
+  const host = await requireHost();
+  return isId(id) ? withStudio(host.studioId, (sql) => movesOf(sql, id)) : [];
+}
+
+export async function putGoodAway(id: string): Promise<boolean> {
+  const host = await requireHost();
+  const done = isId(id) && (await withStudio(host.studioId, (sql) => putAway(sql, id)));
+  if (done) revalidatePath("/shelf");
+  return done;
+}
+
+const MOST_LETTERS = 1_000_000;
+
+export interface ListAnswer {
+  readonly fresh: readonly string[];
+  readonly changed: readonly string[];
+  readonly same: number;
+  readonly trouble: readonly string[];
+  readonly taken: boolean;
+}
+
+/** What a list would change, and with `take` changes it: goods are found by name and unit, counted anew where the list says how many are here. */
+export async function bringList(text: string, take: boolean): Promise<ListAnswer> {
+  const host = await requireHost();
+  const none = { fresh: [], changed: [], same: 0, taken: false };
+  if (typeof text !== "string" || text.length > MOST_LETTERS) return { ...none, trouble: ["The list is longer than a million letters: bring it in parts."] };
+  const { goods, findings } = readGoodsCsv(text, host.studio.settings.prices.currency);
+  const answer = await withStudio(host.studioId, async (sql) => {
+    const there = new Map((await listGoods(sql)).map((row) => [goodKey(rowAsGood(row)), row]));
+    const [fresh, changed]: [string[], string[]] = [[], []];
+    for (const { good, here } of goods) {
+      const row = there.get(goodKey(good));
+      const differs = !row || differsFrom(good, row) || (here !== null && roundAmount(here) !== row.onHand);
+      if (!row) fresh.push(good.name);
+      else if (differs) changed.push(good.name);
+      if (take && differs) await bring(sql, host.studioId, good, here, row);
+    }
+    return { fresh, changed, same: goods.length - fresh.length - changed.length, trouble: findings.map(sayGoodsFinding), taken: take };
+  });
+  if (take) revalidatePath("/", "layout");
+  return answer;
+}
+
+function rowAsGood({ kind, name, unit, film, offers, reorderAt }: GoodRow): Good {
+  return { kind, name, unit, offers, ...(film ? { film } : {}), ...(reorderAt === null ? {} : { reorderAt }) };
+}
+
+/** A list that says nothing of offers or of when to buy again leaves them as they are. */
+function merged(good: Good, row: GoodRow): Good {
+  const offers = good.offers.length === 0 ? row.offers : good.offers.map((offer, i) => ({ ...offer, id: row.offers[i]?.id ?? offer.id }));
+  const reorderAt = good.reorderAt ?? row.reorderAt;
+  return { ...good, offers, ...(reorderAt === null ? {} : { reorderAt }) };
+}
+
+function differsFrom(good: Good, row: GoodRow): boolean {
+  const { film, ...rest } = merged(good, row);
+  const { film: there, ...before } = rowAsGood(row);
+  return (
+    JSON.stringify(goodSchema.omit({ film: true }).safeParse(rest).data) !== JSON.stringify(goodSchema.omit({ film: true }).safeParse(before).data) ||
+    (film !== undefined && there !== undefined && !sameFilm(film, there))
+  );
+}
+
+async function bring(sql: Sql, studioId: string, good: Good, here: number | null, row: GoodRow | undefined): Promise<void> {
+  const id = row?.id ?? (await addGood(sql, studioId, good, true));
+  if (!id) return;
+  if (row && differsFrom(good, row)) await changeGood(sql, id, merged(good, row), row.version);
+  if (here === null) return;
+  const there = (await goodsById(sql, [id], true)).get(id);
+  const move = there && countedAs(here, there.onHand, "From a list.");
+  if (move) await addMoves(sql, studioId, id, [move]);
 }

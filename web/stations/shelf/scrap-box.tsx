@@ -1,69 +1,76 @@
 "use client";
 
-import { type LengthUnit, showLength, showSize } from "@elm-basket/core/units/length.ts";
+import { boxHeight, boxOfPoints, boxWidth } from "@elm-basket/core/geometry/polygon.ts";
+import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
-import { useTransition } from "react";
-import type { ScrapRow } from "@/data/scraps.ts";
+import { useState, useTransition } from "react";
+import type { Film, ScrapRow } from "@/data/scraps.ts";
+import { Button, FileButton } from "@/ui/button.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
-import { throwScrapAway } from "./actions.ts";
+import { throwScrapAway } from "./scrap-actions.ts";
+import { ScrapForm } from "./scrap-form.tsx";
+import { ScrapShape } from "./scrap-shape.tsx";
 
 /** Every scrap as a shape, all to one scale, so that a glance tells what could still come of it. */
-export function ScrapBox({ scraps, unit }: { scraps: readonly ScrapRow[]; unit: LengthUnit }) {
+export function ScrapBox({ scraps, films, unit }: { scraps: readonly ScrapRow[]; films: readonly Film[]; unit: LengthUnit }) {
   const router = useRouter();
   const [busy, start] = useTransition();
-  const boxes = scraps.map(({ outline }) => extent(outline));
-  const largest = Math.max(...boxes.flatMap(({ width, height }) => [width, height]));
+  const [inHand, setInHand] = useState<ScrapRow | "new" | null>(null);
+  const sizes = scraps.map(({ outline }) => {
+    const box = boxOfPoints(outline);
+    return { width: boxWidth(box), height: boxHeight(box) };
+  });
+  const largest = Math.max(1, ...sizes.flatMap(({ width, height }) => [width, height]));
   return (
-    <ul className="grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-x-6 gap-y-5">
-      {scraps.map(({ label, film, outline, holes, bought }, i) => {
-        const { x, y, width, height } = boxes[i] as (typeof boxes)[number];
-        const px = largest / 150;
-        return (
-          <li key={label} className="grid content-end gap-1">
-            <svg
-              viewBox={`${x - px} ${y - px} ${largest + 2 * px} ${height + 2 * px}`}
-              className="w-full"
-              role="img"
-              aria-label={`Scrap ${label}, ${film.name}, ${showLength(width, unit)} by ${showLength(height, unit)}`}
-            >
-              <path
-                d={[outline, ...holes].map((ring) => `M${ring.map(([a, b]) => `${a} ${b}`).join("L")}Z`).join("")}
-                fill={film.colour}
-                fillRule="evenodd"
-                stroke="var(--color-ink)"
-                strokeWidth={1.2 * px}
-              />
-            </svg>
-            <p className="font-bold">
-              <FilmDot colour={film.colour} /> {label}
-            </p>
-            <p className="text-sm text-soft">
-              {film.name}, {showSize({ width, height }, unit)}
-              {bought && `, bought ${bought}`}
-            </p>
-            <button
-              type="button"
-              className="verb justify-self-start text-sm"
-              disabled={busy}
-              aria-label={`Throw scrap ${label} away`}
-              onClick={() =>
-                start(async () => {
-                  await throwScrapAway(label);
-                  router.refresh();
-                })
-              }
-            >
-              Throw away
-            </button>
-          </li>
-        );
-      })}
-    </ul>
+    <section aria-label="Scrap box">
+      <div className="mb-4 flex flex-wrap items-center gap-3">
+        <p className="flex-1 text-soft">What a cut load leaves that is worth keeping comes here by itself, with a label; what lies in your drawer can be put in.</p>
+        <Button onClick={() => setInHand("new")}>Put a scrap in</Button>
+        {scraps.length > 0 && (
+          <FileButton href="/shelf/scrap-labels.pdf" download>
+            Print labels for them
+          </FileButton>
+        )}
+      </div>
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-x-6 gap-y-5">
+        {scraps.map((scrap, i) => {
+          const { label, film, outline, holes, bought, plannedFor } = scrap;
+          return (
+            <li key={label} className="grid content-end gap-1">
+              <ScrapShape outline={outline} holes={holes} colour={film.colour} unit={unit} label={`Scrap ${label}, ${film.name}`} scale={largest} />
+              <p className="font-bold">
+                <FilmDot colour={film.colour} /> {label}
+              </p>
+              <p className="text-sm text-soft">
+                {film.name}, {showSize(sizes[i] as (typeof sizes)[number], unit)}
+                {bought && `, bought ${bought}`}
+              </p>
+              {plannedFor && <p className="text-sm">for {plannedFor}</p>}
+              <p className="flex gap-4">
+                <button type="button" className="verb text-sm" aria-label={`Change scrap ${label}`} onClick={() => setInHand(scrap)}>
+                  change
+                </button>
+                <button
+                  type="button"
+                  className="verb text-sm"
+                  disabled={busy}
+                  aria-label={`Throw scrap ${label} away`}
+                  onClick={() =>
+                    start(async () => {
+                      await throwScrapAway(label);
+                      router.refresh();
+                    })
+                  }
+                >
+                  throw away
+                </button>
+              </p>
+            </li>
+          );
+        })}
+      </ul>
+      {scraps.length === 0 && <p className="py-6 text-soft">The box is empty.</p>}
+      {inHand && <ScrapForm key={inHand === "new" ? "new" : inHand.label} open onOpenChange={() => setInHand(null)} films={films} unit={unit} scrap={inHand === "new" ? null : inHand} />}
+    </section>
   );
-}
-
-function extent(outline: readonly (readonly [number, number])[]): { x: number; y: number; width: number; height: number } {
-  const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
-  const [x, y] = [Math.min(...xs), Math.min(...ys)];
-  return { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y };
 }

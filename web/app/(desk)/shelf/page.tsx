@@ -1,84 +1,106 @@
+import { addDays, CRAFT_ALONG_LEAD_DAYS, ROOM_LEAD_DAYS } from "@elm-basket/core/calendar/dates.ts";
 import { cutterSchema } from "@elm-basket/core/cutting/cutter.ts";
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
-import { FAMILY_TRAITS, vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
 import type { Metadata } from "next";
+import Link from "next/link";
 import { requireHost } from "@/account/session.ts";
-import { listStock } from "@/data/class-documents.ts";
+import { type ClassListRow, listClasses, listCutters } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
-import { listScraps } from "@/data/scraps.ts";
+import { listGoods } from "@/data/goods.ts";
+import { wantedGoods } from "@/data/promises.ts";
+import { listScraps, scrapFilms } from "@/data/scraps.ts";
+import { GoodsBench } from "@/stations/shelf/goods-bench.tsx";
+import { GoodsList } from "@/stations/shelf/goods-list.tsx";
 import { ScrapBox } from "@/stations/shelf/scrap-box.tsx";
+import { lackingOf, type ShelfGood, shelfGoods, TABS, type Tab, tabOf } from "@/stations/shelf/shelf-view.ts";
 import { FileButton } from "@/ui/button.tsx";
-import { FilmDot } from "@/ui/marks.tsx";
+import { showDate, todayIn } from "@/ui/dates.ts";
 
 export const metadata: Metadata = { title: "Shelf" };
 
-export default async function ShelfPage() {
+const WORDS: Record<Tab, string> = { goods: "Goods", film: "Film", scraps: "Scrap box", tools: "Tools and cutters" };
+
+export default async function ShelfPage({ searchParams }: { searchParams: Promise<{ tab?: string }> }) {
   const host = await requireHost();
-  const [stock, scraps] = await withStudio(host.studioId, async (sql) => [await listStock(sql), await listScraps(sql)] as const);
-  const vinyls = stock.vinyls.map((body) => vinylSchema.parse(body));
-  const cutters = stock.cutters.map((body) => cutterSchema.parse(body));
-  const unit = host.studio.unit;
+  const { studio } = host;
+  const today = todayIn(studio.zone);
+  const [rows, wanted, scraps, films, cutters, classes] = await withStudio(
+    host.studioId,
+    async (sql) => [await listGoods(sql), await wantedGoods(sql, today), await listScraps(sql), await scrapFilms(sql), await listCutters(sql), await listClasses(sql)] as const,
+  );
+  const asked = (await searchParams).tab;
+  const tab = TABS.find((one) => one === asked) ?? "goods";
+  const goods = shelfGoods(rows, wanted);
+  const count: Record<Tab, number> = { goods: 0, film: 0, scraps: scraps.length, tools: 0 };
+  for (const good of goods) count[tabOf(good)] += 1;
+  const { currency } = studio.settings.prices;
+  const lacking = goods.filter((good) => lackingOf(good) > 0).length;
   return (
     <>
-      <h1 className="mb-6 text-4xl">
-        {vinyls.length} {vinyls.length === 1 ? "vinyl" : "vinyls"}, {cutters.length} {cutters.length === 1 ? "cutter" : "cutters"}
-      </h1>
-      <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[1fr_360px]">
-        <table className="w-full text-left">
-          <caption className="mb-2 text-left font-bold font-head text-xl">Vinyl</caption>
-          <thead className="text-soft text-sm">
-            <tr className="border-rule-strong border-b">
-              <th className="py-2 font-normal">Film</th>
-              <th className="font-normal">Sold as</th>
-              <th className="text-right font-normal">In stock</th>
-              <th className="text-right font-normal">Price</th>
-              <th className="text-right font-normal">Lifts from</th>
-            </tr>
-          </thead>
-          <tbody>
-            {vinyls.map((vinyl) => (
-              <tr key={JSON.stringify(vinyl)} className="border-rule border-b">
-                <td className="py-2.5 font-bold">
-                  <FilmDot colour={vinyl.colour} /> {vinyl.name}
-                </td>
-                <td>
-                  {vinyl.stock.kind} {showLength(vinyl.stock.width, unit)} × {showLength(vinyl.stock.height, unit)}
-                </td>
-                <td className="text-right">{vinyl.stock.have}</td>
-                <td className="text-right">{vinyl.stock.price === undefined ? "not known" : moneyText(vinyl.stock.price, "GBP")}</td>
-                <td className="text-right">{FAMILY_TRAITS[vinyl.family].minStrokeMm.toFixed(1)} mm</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-        <section className="lg:row-start-2 lg:col-span-2">
-          <div className="mb-2 flex flex-wrap items-center justify-between gap-3">
-            <h2 className="text-xl">
-              Scrap box: {scraps.length} {scraps.length === 1 ? "scrap" : "scraps"}
-            </h2>
-            {scraps.length > 0 && (
-              <FileButton href="/shelf/scrap-labels.pdf" download>
-                Print labels for them
-              </FileButton>
-            )}
-          </div>
-          {scraps.length === 0 ? <p className="text-soft">What a cut load leaves that is worth keeping comes here, with a label.</p> : <ScrapBox scraps={scraps} unit={unit} />}
-        </section>
-        <section>
-          <h2 className="mb-2 text-xl">Cutters and mats</h2>
+      <div className="mb-4 flex flex-wrap items-start justify-between gap-4">
+        <h1 className="text-4xl leading-tight">{headline(goods, classes, today)}</h1>
+        {lacking > 0 && (
+          <FileButton tone="main" href="/shelf/shopping.csv" download>
+            Shopping list, CSV
+          </FileButton>
+        )}
+      </div>
+      <nav aria-label="Shelf" className="mb-4 flex flex-wrap gap-x-6 gap-y-1">
+        {TABS.map((one) => (
+          <Link
+            key={one}
+            href={one === "goods" ? "/shelf" : `/shelf?tab=${one}`}
+            aria-current={one === tab ? "page" : undefined}
+            className={`inline-flex min-h-10 items-center font-bold ${one === tab ? "border-elm border-b-[3px]" : "text-soft hover:underline"}`}
+          >
+            {WORDS[one]}, {count[one]}
+          </Link>
+        ))}
+      </nav>
+      {tab === "scraps" ? (
+        <ScrapBox scraps={scraps} films={films} unit={studio.unit} />
+      ) : (
+        <>
+          <GoodsBench key={tab} goods={goods.filter((good) => tabOf(good) === tab)} tab={tab} unit={studio.unit} currency={currency} />
+          {tab !== "tools" && <GoodsList />}
+        </>
+      )}
+      {tab === "tools" && (
+        <section className="mt-8 max-w-xl">
+          <h2 className="mb-1 text-xl">Cutters and mats</h2>
+          <p className="mb-2 text-soft">A class has its own; a new one starts with what Settings say.</p>
           <ul>
-            {cutters.map((cutter) => (
-              <li key={JSON.stringify(cutter)} className="border-rule border-b py-2.5">
-                <p className="font-bold">{cutter.name}</p>
-                <p className="text-soft text-sm">
-                  cuts {showLength(cutter.cutWidth, unit)} × {showLength(cutter.cutHeight, unit)}, {cutter.cutSpeed} mm/s
-                </p>
-              </li>
-            ))}
+            {cutters.map((body) => {
+              const cutter = cutterSchema.parse(body);
+              return (
+                <li key={JSON.stringify(cutter)} className="border-rule border-b py-2.5">
+                  <p className="font-bold">{cutter.name}</p>
+                  <p className="text-soft text-sm">
+                    cuts {showLength(cutter.cutWidth, studio.unit)} × {showLength(cutter.cutHeight, studio.unit)}, {cutter.cutSpeed} mm/s
+                  </p>
+                </li>
+              );
+            })}
           </ul>
         </section>
-      </div>
+      )}
     </>
   );
+}
+
+/** The question of the shelf first: what must be ordered, and by when. */
+function headline(goods: readonly ShelfGood[], classes: readonly ClassListRow[], today: string): string {
+  const short = goods.filter(({ free }) => free < 0);
+  if (goods.length === 0) return "The shelf is empty";
+  if (short.length === 0) {
+    const low = goods.filter((good) => lackingOf(good) > 0).length;
+    return low === 0 ? "Everything the classes ahead want is here" : `${low} ${low === 1 ? "good is" : "goods are"} below what is kept`;
+  }
+  const wanting = new Set(short.flatMap(({ wanted }) => wanted.classes.map(({ id }) => id)));
+  const dates = classes
+    .filter(({ id }) => wanting.has(id))
+    .map((row) => addDays(row.class_date, -((row.lead_days ?? (row.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS)).orderBy ?? 0)))
+    .sort();
+  const by = dates[0] === undefined ? "" : dates[0] <= today ? "Order now: " : `Order by ${showDate(dates[0], "short")}: `;
+  return `${by}${wanting.size} ${wanting.size === 1 ? "class wants" : "classes want"} what is not here`;
 }

@@ -1,8 +1,8 @@
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import Link from "next/link";
 import type { ReactNode } from "react";
-import { lastEdit, lastUndone } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
+import { lastEdit, lastUndone } from "@/data/edits.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { Rail } from "@/stations/frame/rail.tsx";
 import { type Readiness, readiness } from "@/stations/frame/readiness.ts";

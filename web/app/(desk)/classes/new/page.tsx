@@ -1,9 +1,9 @@
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
-import { vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
 import type { Metadata } from "next";
 import { requireHost } from "@/account/session.ts";
-import { listProjects, listStock } from "@/data/class-documents.ts";
+import { listProjects } from "@/data/class-documents.ts";
+import { shelfFilms } from "@/data/class-goods.ts";
 import { withStudio } from "@/data/client.ts";
 import { NewClassForm } from "@/stations/plan/new-class-form.tsx";
 import { todayIn } from "@/ui/dates.ts";
@@ -12,11 +12,7 @@ export const metadata: Metadata = { title: "Make a class" };
 
 export default async function NewClassPage({ searchParams }: { searchParams: Promise<{ project?: string }> }) {
   const host = await requireHost();
-  const [projects, stock] = await withStudio(host.studioId, async (sql) => [await listProjects(sql), await listStock(sql)] as const);
-  const shelf = stock.vinyls.flatMap((body) => {
-    const read = vinylSchema.safeParse(body);
-    return read.success ? [read.data] : [];
-  });
+  const [projects, shelf] = await withStudio(host.studioId, async (sql) => [await listProjects(sql), await shelfFilms(sql)] as const);
   const today = todayIn(host.studio.zone);
   const { project } = await searchParams;
   return (

@@ -15,11 +15,13 @@ interface Props {
   readonly film: Vinyl;
   readonly unit: LengthUnit;
   readonly currency: string;
+  /** On the shelf itself price and count have places of their own. */
+  readonly shelf?: boolean;
   readonly onChange: (film: Vinyl, label: string) => void;
 }
 
 /** All that is known of a film; what nobody said stays empty. */
-export function FilmFields({ film, unit, currency, onChange }: Props) {
+export function FilmFields({ film, unit, currency, shelf = false, onChange }: Props) {
   const set = (patch: Partial<Vinyl>, label: string) => onChange({ ...film, ...patch }, label);
   const { stock } = film;
   const setStock = (patch: Partial<VinylStock>, label: string) => set({ stock: { ...stock, ...patch } as VinylStock }, label);
@@ -53,13 +55,24 @@ export function FilmFields({ film, unit, currency, onChange }: Props) {
           <NumberField label="Sheets in a pack, all colours" value={stock.sheets} least={1} most={1000} onChange={(sheets) => setStock({ sheets }, "Sheets in a pack")} />
         </>
       )}
-      <NumberField label={stock.kind === "roll" ? "Rolls at hand" : "Sheets at hand"} value={stock.have} least={0} most={10_000} onChange={(have) => setStock({ have }, "Film at hand")} />
-      <MoneyField
-        label={`Price of ${stock.kind === "roll" ? "a roll" : stock.kind === "pack" ? "a pack" : "a sheet"}, ${currency}`}
-        minor={stock.price ?? null}
-        currency={currency}
-        onChange={(price) => set({ stock: priced(stock, price) }, "Price of a film")}
-      />
+      {!shelf && (
+        <>
+          <NumberField
+            label={stock.kind === "roll" ? "Rolls at hand" : "Sheets at hand"}
+            value={stock.have}
+            least={0}
+            most={10_000}
+            digits={2}
+            onChange={(have) => setStock({ have }, "Film at hand")}
+          />
+          <MoneyField
+            label={`Price of ${stock.kind === "roll" ? "a roll" : stock.kind === "pack" ? "a pack" : "a sheet"}, ${currency}`}
+            minor={stock.price ?? null}
+            currency={currency}
+            onChange={(price) => set({ stock: priced(stock, price) }, "Price of a film")}
+          />
+        </>
+      )}
       <NumberField label="Rounds of the blade" value={film.passes} least={1} most={4} onChange={(passes) => set({ passes }, "Rounds of the blade")} />
     </div>
   );

@@ -1,0 +1,17 @@
+"use server";
+
+import { revalidatePath } from "next/cache";
+import { requireHost } from "@/account/session.ts";
+import { withStudio } from "@/data/client.ts";
+import { giveUpTaken } from "@/data/scraps.ts";
+import { isId, plannedClass } from "@/planning/planned-class.ts";
+
+/** What lies on scraps that another class has is laid again without them. */
+export async function layWithoutTaken(id: string): Promise<boolean> {
+  const host = await requireHost();
+  if (!isId(id)) return false;
+  const given = await withStudio(host.studioId, (sql) => giveUpTaken(sql, id));
+  if (given > 0) await plannedClass(host.studioId, id);
+  revalidatePath(`/classes/${id}`, "layout");
+  return given > 0;
+}

@@ -1,0 +1,126 @@
+"use client";
+
+import { factsOf, filmUnit, type Good } from "@elm-basket/core/stock/good.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { createColumnHelper, getCoreRowModel, getFilteredRowModel, getSortedRowModel, type SortingState, useReactTable } from "@tanstack/react-table";
+import { useRouter } from "next/navigation";
+import { useState, useTransition } from "react";
+import { newFilm } from "@/stations/frame/film-fields.tsx";
+import { saveGood } from "./actions.ts";
+import { GoodPanel } from "./good-panel.tsx";
+import { GoodInHand, GoodLine, GRID } from "./good-row.tsx";
+import type { ShelfGood, Tab } from "./shelf-view.ts";
+import { useGood } from "./use-good.ts";
+
+interface Props {
+  readonly goods: readonly ShelfGood[];
+  readonly tab: Exclude<Tab, "scraps">;
+  readonly unit: LengthUnit;
+  readonly currency: string;
+}
+
+const column = createColumnHelper<ShelfGood>();
+const COLUMNS = [
+  column.accessor("name", { header: "Good", sortingFn: "text" }),
+  column.accessor("onHand", { header: "here" }),
+  column.accessor(({ wanted }) => wanted.amount, { id: "wanted", header: "wanted by the classes ahead, earliest first" }),
+  column.accessor("free", { header: "free" }),
+  column.accessor(({ reorderAt }) => reorderAt ?? 0, { id: "keep", header: "keep" }),
+  column.accessor(({ offers }) => offers[0]?.price ?? -1, { id: "price", header: "price" }),
+];
+const NARROW: ReadonlySet<string> = new Set(["wanted", "keep", "price"]);
+
+/** So many lines are drawn at once; what is looked for is found by typing. */
+const MOST_LINES = 200;
+
+/** The goods of one tab: a table whose row in hand turns to white paper. */
+export function GoodsBench({ goods, tab, unit, currency }: Props) {
+  const router = useRouter();
+  const [find, setFind] = useState("");
+  const [sorting, setSorting] = useState<SortingState>([]);
+  const [inHand, setInHand] = useState<string | null>(null);
+  const [said, setSaid] = useState("");
+  const [busy, start] = useTransition();
+  const table = useReactTable({
+    data: goods as ShelfGood[],
+    columns: COLUMNS,
+    state: { sorting, globalFilter: find },
+    onSortingChange: setSorting,
+    globalFilterFn: (row, _, text: string) => `${row.original.name} ${row.original.kind} ${row.original.offers.map(({ shop }) => shop).join(" ")}`.toLowerCase().includes(text.trim().toLowerCase()),
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+    getFilteredRowModel: getFilteredRowModel(),
+    getRowId: ({ id }) => id,
+  });
+  const rows = table.getRowModel().rows;
+  const add = () =>
+    start(async () => {
+      const answer = await saveGood(null, fresh(tab, goods), 0);
+      if (!answer.ok) return setSaid(answer.reason === "invalid" ? answer.message : "It could not be put on the shelf.");
+      setSaid("");
+      setFind("");
+      setInHand(answer.id);
+      router.refresh();
+    });
+  return (
+    <section aria-label={tab === "film" ? "Film" : tab === "tools" ? "Tools" : "Goods"} aria-busy={busy}>
+      <div className={`${GRID} border-rule-strong border-b text-soft text-sm`}>
+        {table.getFlatHeaders().map((header) => (
+          <button
+            key={header.id}
+            type="button"
+            aria-label={`Order by ${String(header.column.columnDef.header)}`}
+            className={`min-h-9 ${header.id === "name" || header.id === "wanted" ? "text-left" : "text-right"} ${NARROW.has(header.id) ? "hidden sm:block" : ""} hover:underline`}
+            onClick={header.column.getToggleSortingHandler()}
+          >
+            {String(header.column.columnDef.header)}
+            {{ asc: " ↑", desc: " ↓" }[String(header.column.getIsSorted())] ?? ""}
+          </button>
+        ))}
+      </div>
+      {rows
+        .slice(0, MOST_LINES)
+        .map(({ original }) =>
+          original.id === inHand ? (
+            <Held key={original.id} good={original} unit={unit} currency={currency} onClose={() => setInHand(null)} />
+          ) : (
+            <GoodLine key={original.id} good={original} unit={unit} currency={currency} onOpen={() => setInHand(original.id)} />
+          ),
+        )}
+      {rows.length > MOST_LINES && <p className="py-3 text-soft">{rows.length - MOST_LINES} more: type what you look for.</p>}
+      {rows.length === 0 && <p className="py-4 text-soft">{find ? `Nothing here is called “${find}”.` : "Nothing here yet. What classes need comes here by itself; what you have can be put here."}</p>}
+      <div className="mt-2 flex flex-wrap items-center gap-x-6 gap-y-2">
+        <button type="button" className="verb min-h-11" disabled={busy} onClick={add}>
+          {tab === "film" ? "Put a film on the shelf" : tab === "tools" ? "Put a tool on the shelf" : "Put a good on the shelf"}
+        </button>
+        <label className="flex items-center gap-2 text-soft text-sm">
+          Find
+          <input type="search" className="min-h-10 w-40" value={find} onChange={(event) => setFind(event.target.value)} />
+        </label>
+        <p role="status" className="text-brick text-sm">
+          {said}
+        </p>
+      </div>
+    </section>
+  );
+}
+
+function Held({ good, ...rest }: { good: ShelfGood; unit: LengthUnit; currency: string; onClose: () => void }) {
+  const editor = useGood(good);
+  return (
+    <div className="-mx-3 border-elm border-l-4 bg-paper px-3 py-3" data-in-hand>
+      <GoodInHand good={good} editor={editor} {...rest} />
+      <GoodPanel good={good} editor={editor} currency={rest.currency} />
+    </div>
+  );
+}
+
+/** Something to begin with, under a name that nothing has yet. */
+function fresh(tab: Props["tab"], goods: readonly ShelfGood[]): Good {
+  const stem = tab === "film" ? "New film" : tab === "tools" ? "New tool" : "New good";
+  const taken = new Set(goods.map(({ name }) => name));
+  const name = [stem, ...Array.from({ length: goods.length + 1 }, (_, i) => `${stem} ${i + 2}`)].find((one) => !taken.has(one)) ?? stem;
+  if (tab !== "film") return { kind: tab === "tools" ? "tool" : "consumable", name, unit: "piece", offers: [] };
+  const film = newFilm([]);
+  return { kind: "film", name, unit: filmUnit(film.stock), film: factsOf(film), offers: [] };
+}

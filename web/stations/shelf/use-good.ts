@@ -1,0 +1,84 @@
+"use client";
+
+import type { Good } from "@elm-basket/core/stock/good.ts";
+import { useRouter } from "next/navigation";
+import { useRef, useState, useTransition } from "react";
+import { saveGood } from "./actions.ts";
+import type { ShelfGood } from "./shelf-view.ts";
+
+export function asGood({ kind, name, unit, film, offers, reorderAt }: Pick<ShelfGood, "kind" | "name" | "unit" | "film" | "offers" | "reorderAt">): Good {
+  return { kind, name, unit, offers, ...(film ? { film } : {}), ...(reorderAt === null ? {} : { reorderAt }) };
+}
+
+export interface GoodEditor {
+  readonly value: Good;
+  readonly change: (next: Good, label: string) => void;
+  readonly undo: (() => void) | null;
+  readonly undoLabel: string;
+  readonly state: "saved" | "saving" | "offline";
+  readonly trouble: string;
+  /** By field. */
+  readonly error: { readonly field: string; readonly message: string } | null;
+}
+
+/** One good in hand: every change is saved at once, one after the other; what another window changed meanwhile is told. */
+export function useGood(good: ShelfGood): GoodEditor {
+  const router = useRouter();
+  const [, start] = useTransition();
+  const [value, setValue] = useState(() => asGood(good));
+  const [steps, setSteps] = useState<readonly { before: Good; label: string }[]>([]);
+  const [state, setState] = useState<GoodEditor["state"]>("saved");
+  const [trouble, setTrouble] = useState("");
+  const [error, setError] = useState<GoodEditor["error"]>(null);
+  const version = useRef(good.version);
+  const queue = useRef(Promise.resolve());
+
+  const save = (next: Good, before: Good) => {
+    setValue(next);
+    setState("saving");
+    queue.current = queue.current.then(async () => {
+      try {
+        const answer = await saveGood(good.id, next, version.current);
+        if (answer.ok) {
+          version.current = answer.version;
+          setError(null);
+          setTrouble("");
+          setState("saved");
+          start(() => router.refresh());
+          return;
+        }
+        setState("saved");
+        if (answer.reason === "invalid") setError({ field: answer.field, message: answer.message });
+        if (answer.reason === "gone") setTrouble("This good is no longer on the shelf.");
+        if (answer.reason === "stale") {
+          version.current = answer.now.version;
+          setTrouble("Another window or a class changed it first: what is there now is shown. Make your change again.");
+          setValue(asGood(answer.now as ShelfGood));
+          start(() => router.refresh());
+        } else setValue(before);
+      } catch {
+        setState("offline");
+        setTrouble("No connection: the change is not saved. Make it again in a moment.");
+        setValue(before);
+      }
+    });
+  };
+  const last = steps.at(-1);
+  return {
+    value,
+    state,
+    trouble,
+    error,
+    change: (next, label) => {
+      setSteps([...steps, { before: value, label }]);
+      save(next, value);
+    },
+    undo: last
+      ? () => {
+          setSteps(steps.slice(0, -1));
+          save(last.before, value);
+        }
+      : null,
+    undoLabel: last?.label ?? "",
+  };
+}
