@@ -80,8 +80,7 @@ export function goodsCsv(goods: readonly CountedGood[], currency: string): strin
 
 /** Reads such a list, or one with fewer columns: `name` is enough. What a line says wrong is told, and that line is left out. */
 export function readGoodsCsv(text: string, currency: string): { readonly goods: CountedGood[]; readonly findings: GoodsFinding[] } {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/u, ""), { skipEmptyLines: false });
-  const head = data.findIndex((cells) => cells.some((cell) => cell.trim().toLowerCase() === "name"));
+  const { data, head } = tableOf(text.replace(/^\uFEFF/u, ""));
   if (head < 0) return { goods: [], findings: [{ line: 1, code: "noHeadings", text: data[0]?.join(", ") ?? "" }] };
   const at = new Map((data[head] ?? []).map((cell, i) => [cell.trim().toLowerCase(), i]));
   const findings: GoodsFinding[] = [];
@@ -101,6 +100,16 @@ export function readGoodsCsv(text: string, currency: string): { readonly goods: 
     }
   }
   return { goods: [...found.values()], findings };
+}
+
+/** The line of headings decides what parts the cells: guessing from all lines goes wrong where names hold semicolons. */
+function tableOf(text: string): { readonly data: readonly string[][]; readonly head: number } {
+  const tries = [",", ";", "\t"].map((delimiter) => {
+    const { data } = Papa.parse<string[]>(text, { delimiter, skipEmptyLines: false });
+    return { data, head: data.findIndex((cells) => cells.some((cell) => cell.trim().toLowerCase() === "name")) };
+  });
+  const width = ({ data, head }: (typeof tries)[number]) => (head < 0 ? 0 : (data[head]?.length ?? 0));
+  return tries.reduce((best, one) => (width(one) > width(best) ? one : best));
 }
 
 type Fault = Pick<GoodsFinding, "code" | "text">;
