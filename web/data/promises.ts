@@ -56,20 +56,17 @@ export interface Wanted {
   readonly classes: readonly { readonly id: string; readonly title: string; readonly date: string; readonly need: number }[];
 }
 
-/** By good: what classes to come want of it. */
+/** By good: what classes to come still want of it, the earliest first. */
 export async function wantedGoods(sql: Sql, today: string): Promise<Map<string, Wanted>> {
   const claims = await claimsOf(sql, today, null);
-  const wanted = wantedOf(claims, await takenBy(sql));
+  const taken = await takenBy(sql);
+  const promised = promise(claims, new Map(claims.map(({ good, onHand }) => [good, onHand])), taken);
+  const wanted = wantedOf(claims, taken);
+  const open = claims
+    .map((claim) => ({ ...claim, left: claim.need - (promised.get(claimKey(claim.workshop, claim.line))?.taken ?? 0) }))
+    .filter(({ left }) => left > 0)
+    .sort((a, b) => (a.order < b.order ? -1 : 1));
   return new Map(
-    [...wanted].map(([good, amount]) => [
-      good,
-      {
-        amount,
-        classes: claims
-          .filter((claim) => claim.good === good && claim.need > 0)
-          .sort((a, b) => (a.order < b.order ? -1 : 1))
-          .map(({ workshop, title, date, need }) => ({ id: workshop, title, date, need })),
-      },
-    ]),
+    [...wanted].map(([good, amount]) => [good, { amount, classes: open.filter((claim) => claim.good === good).map(({ workshop, title, date, left }) => ({ id: workshop, title, date, need: left })) }]),
   );
 }

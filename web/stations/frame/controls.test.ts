@@ -39,8 +39,16 @@ function sourceOf(station: string): string {
   const names = readdirSync(`${folder}${station}`).filter((name) => /\.tsx?$/u.test(name) && !name.includes(".test.") && name !== "controls.ts");
   const own = names.map((name) => readFileSync(`${folder}${station}/${name}`, "utf8"));
   // What it shares with another station lies in the frame.
-  const shared = new Set(own.flatMap((text) => [...text.matchAll(/@\/stations\/frame\/([\w-]+\.tsx)"/gu)].map(([, name]) => name)));
-  return [...own, ...[...shared].map((name) => readFileSync(`${folder}frame/${name}`, "utf8"))].join("\n");
+  const shared = new Map<string, string>();
+  const share = (text: string, pattern: RegExp) => {
+    for (const [, name = ""] of text.matchAll(pattern)) {
+      if (shared.has(name)) continue;
+      shared.set(name, readFileSync(`${folder}frame/${name}`, "utf8"));
+      share(shared.get(name) ?? "", /"\.\/([\w-]+\.tsx)"/gu);
+    }
+  };
+  for (const text of own) share(text, /@\/stations\/frame\/([\w-]+\.tsx)"/gu);
+  return [...own, ...shared.values()].join("\n");
 }
 const sources = new Map<string, string>();
 

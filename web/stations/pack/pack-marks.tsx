@@ -34,13 +34,13 @@ export function PackMarks({ classId, rows, room }: Props) {
       {room && (
         <li className="grid grid-cols-[1fr_auto] items-center gap-4 border-rule border-b py-1.5">
           <span className="[overflow-wrap:anywhere]">
-            <b>For room and tables</b> <span className="text-soft text-sm">{room.holds}</span>
+            <b>For the room, with the spares</b> <span className="text-soft text-sm">{room.holds}</span>
           </span>
           <button
             type="button"
             disabled={busy}
             aria-pressed={room.packed}
-            aria-label={room.packed ? "The box for room and tables is packed" : "Pack the box for room and tables"}
+            aria-label={room.packed ? "The box for the room is packed" : "Pack the box for the room"}
             onClick={(event) =>
               event.detail < 2 &&
               start(async () => {

@@ -26,7 +26,8 @@ interface Props {
 }
 
 type Supplies = Pick<ClassDocument, "supplies">;
-const tidy = (value: number): string => String(Number(value.toFixed(2)));
+/** Two places; of less than a hundredth the first figure that counts. */
+const tidy = (value: number): string => String(Number(value !== 0 && Math.abs(value) < 0.01 ? value.toPrecision(1) : value.toFixed(2)));
 
 /** What is needed, line by line; the line in hand has its rule, pack and price as fields. */
 export function SupplyTable({ classId, document, version, lines }: Props) {
@@ -48,18 +49,18 @@ export function SupplyTable({ classId, document, version, lines }: Props) {
   };
   return (
     <>
-      <div className="overflow-x-auto">
-        <table className="w-full min-w-[620px] text-left">
+      <div>
+        <table className="w-full text-left [&_td+td]:pl-3 [&_th+th]:pl-3">
           <thead className="text-soft text-sm">
             <tr className="border-rule-strong border-b">
               <th className="py-2 font-normal">Material</th>
-              <th className="text-right font-normal">per seat</th>
+              <th className="hidden text-right font-normal sm:table-cell">per seat</th>
               <th className="text-right font-normal">need</th>
               <th className="text-right font-normal">have</th>
               <th className="text-right font-normal">buy</th>
-              <th className="text-right font-normal">left after</th>
-              <th className="text-right font-normal">price</th>
-              <th className="w-16">
+              <th className="hidden text-right font-normal sm:table-cell">left after</th>
+              <th className="hidden text-right font-normal sm:table-cell">price</th>
+              <th className="w-14">
                 <span className="sr-only">Change</span>
               </th>
             </tr>
@@ -69,6 +70,7 @@ export function SupplyTable({ classId, document, version, lines }: Props) {
               <tr key={line.id} className="border-rule border-b">
                 <td className="py-2">
                   <b>{line.name}</b> <span className="text-soft text-sm">{line.unit}, fresh film and its test cut</span>
+                  <OnShelf line={line} />
                 </td>
                 <Figures line={line} />
                 <td className="text-right text-soft text-sm">at Plan</td>
@@ -119,20 +121,25 @@ function Figures({ line }: { line: Line | undefined }) {
     );
   return (
     <>
-      <td className="text-right">{line.perSeat ? tidy(line.perSeat) : "shared"}</td>
+      <td className="hidden text-right sm:table-cell">{line.perSeat ? tidy(line.perSeat) : "shared"}</td>
       <td className="text-right">{tidy(line.need)}</td>
-      <td className="text-right">
-        {tidy(line.have)}
-        {line.taken > 0 && <span className="block text-soft text-sm">{tidy(line.taken)} used</span>}
-        {line.kept > 0 && <span className="block text-ochre text-sm">{tidy(line.kept)} kept for earlier classes</span>}
-      </td>
-      <td className={`text-right ${line.packs > 0 ? "font-bold" : "text-soft"}`}>
+      <td className="text-right">{tidy(line.have)}</td>
+      <td className={`whitespace-nowrap text-right ${line.packs > 0 ? "font-bold" : "text-soft"}`}>
         {line.packs > 0 ? (line.buy === line.packs ? tidy(line.buy) : `${line.packs} × ${tidy(line.buy / line.packs)}`) : "–"}
       </td>
-      <td className="text-right text-soft">{tidy(line.leftAfter)}</td>
-      <td className={`text-right ${line.priced ? "" : "text-ochre"}`}>{!line.priced ? "not known" : line.buyPrice > 0 ? moneyText(line.buyPrice, "").trim() : "–"}</td>
+      <td className="hidden text-right text-soft sm:table-cell">{tidy(line.leftAfter)}</td>
+      <td className={`hidden whitespace-nowrap text-right sm:table-cell ${line.priced ? "" : "text-ochre"}`}>
+        {!line.priced ? "not known" : line.buyPrice > 0 ? moneyText(line.buyPrice, "").trim() : "–"}
+      </td>
     </>
   );
+}
+
+/** What the class has taken of it already, and what is here but promised to others. */
+function OnShelf({ line }: { line: Line | undefined }) {
+  if (!line || (line.taken === 0 && line.kept === 0)) return null;
+  const words = [line.taken > 0 && `${tidy(line.taken)} used already`, line.kept > 0 && `${line.kept >= line.have ? "all here" : `${tidy(line.kept)} of those here`} kept for earlier classes`];
+  return <span className={`block text-sm ${line.kept > 0 ? "text-ochre" : "text-soft"}`}>{words.filter(Boolean).join(", ")}</span>;
 }
 
 interface RowProps {
@@ -151,6 +158,7 @@ function SupplyRow({ supply, line, inHand, document, onOpen, onChange, onOut }: 
       <tr className={inHand ? "bg-paper" : "border-rule border-b"}>
         <td className="py-2">
           <b>{supply.name}</b> <span className="text-soft text-sm">{supply.unit}</span>
+          <OnShelf line={line} />
           {supply.substitute && <span className="block text-soft text-sm">or {supply.substitute}</span>}
         </td>
         <Figures line={line} />

@@ -58,7 +58,7 @@ export function GoodPanel({ good, editor, currency }: { good: ShelfGood; editor:
           }}
         >
           <SelectField label="What happened" value={kind} words={HAPPENED} onChange={setKind} />
-          <NumberField label={`How many ${editor.value.unit}`} value={amount} least={0} most={MOST_AMOUNT} digits={3} onChange={setAmount} />
+          <NumberField label="How many" value={amount} least={0} most={MOST_AMOUNT} digits={3} onChange={setAmount} />
           <TextField label="Note" value={note} maxLength={300} onChange={setNote} />
           <Button type="submit" disabled={busy || (kind !== "counted" && amount === 0)}>
             Write it

@@ -17,7 +17,7 @@ export function WantedBar({ good }: { good: ShelfGood }) {
   const share = amount / Math.max(starts.at(-1) ?? 0, 1e-9);
   const words = classes.map(({ title, date, need }) => `${tidyAmount(need)} ${title}, ${showDate(date, "short")}`).join(" · ");
   return (
-    <div className="max-w-72">
+    <div>
       <svg viewBox={`0 0 ${WIDTH} ${HEIGHT + 4}`} className="block w-full" role="img" aria-label={`${tidyAmount(good.onHand)} here, ${tidyAmount(amount)} wanted`}>
         {classes.map(({ id, need }, i) => {
           const [x, end] = [(starts[i] ?? 0) * share * scale, ((starts[i] ?? 0) + need) * share * scale];
@@ -40,9 +40,7 @@ export function WantedBar({ good }: { good: ShelfGood }) {
         })}
         <line x1={here + 0.5} x2={here + 0.5} y1={0} y2={HEIGHT + 3} stroke="var(--color-ink)" strokeWidth={1.6} />
       </svg>
-      <p className="truncate text-soft text-sm" title={words}>
-        {words || "no class ahead wants it"}
-      </p>
+      <p className="line-clamp-2 text-soft text-sm">{words || "no class ahead wants it"}</p>
     </div>
   );
 }
