@@ -6,7 +6,7 @@ import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations } from "./accessibility.ts";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
-import { BASE, choose, fetchText, fill, saved, setField } from "./journey.ts";
+import { BASE, choose, fetchText, fill, openNewStudio, saved, setField } from "./journey.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "elm-every-"));
 let window: Window;
@@ -69,18 +69,7 @@ async function comesThrough(address: string): Promise<string> {
 
 beforeAll(async () => {
   window = await openWindow();
-  await driver().get(`${BASE}/sign-in`);
-  await driver().executeScript("for (const part of document.querySelectorAll('details')) part.open = true");
-  const form = "//form[.//input[@name='studio']]";
-  for (const [name, value] of [
-    ["studio", "Heron Yard"],
-    ["person", "Wren Askew"],
-    ["email", `wren-${Date.now()}@heron-yard.example`],
-    ["password", "eleven herons in a yard"],
-  ] as const)
-    await (await find(driver(), By.xpath(`${form}//input[@name='${name}']`))).sendKeys(value);
-  await press(driver(), By.xpath(`${form}//button[@type='submit' or not(@type)]`));
-  await find(driver(), byText("h1", "Tonight"));
+  await openNewStudio(driver(), "Heron Yard", "Wren Askew", `wren-${Date.now()}@heron-yard.example`);
 });
 afterAll(async () => {
   await window.close();

@@ -11,6 +11,16 @@ export async function openDemo(driver: WebDriver, base = BASE): Promise<void> {
   await find(driver, byText("h1", "Tonight"));
 }
 
+/** A studio of a newcomer, with nothing in it. */
+export async function openNewStudio(driver: WebDriver, studio: string, person: string, email: string): Promise<void> {
+  await driver.get(`${BASE}/sign-in`);
+  await driver.executeScript("for (const part of document.querySelectorAll('details')) part.open = true");
+  const form = "//form[.//input[@name='studio']]";
+  for (const [name, value] of Object.entries({ studio, person, email, password: "eleven herons in a yard" })) await (await find(driver, By.xpath(`${form}//input[@name='${name}']`))).sendKeys(value);
+  await press(driver, By.xpath(`${form}//button[@type='submit' or not(@type)]`));
+  await find(driver, byText("h1", "Tonight"));
+}
+
 /** Address of a demo class, without the station. */
 export async function demoClass(driver: WebDriver, title: string): Promise<string> {
   await driver.get(`${BASE}/classes`);
@@ -121,7 +131,7 @@ export async function typeLength(driver: WebDriver, label: string, text: string)
 
 /** Throws away all scraps whose label begins so. */
 export async function emptyScrapBox(driver: WebDriver, begin: string): Promise<void> {
-  await driver.get(`${BASE}/shelf`);
+  await driver.get(`${BASE}/shelf?tab=scraps`);
   const buttons = () => driver.findElements(By.css(`[aria-label^='Throw scrap ${begin}']`));
   for (let left = await buttons(); left.length > 0; left = await buttons()) {
     await left[0]?.click();

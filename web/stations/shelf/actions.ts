@@ -126,12 +126,9 @@ function merged(good: Good, row: GoodRow): Good {
 }
 
 function differsFrom(good: Good, row: GoodRow): boolean {
-  const { film, ...rest } = merged(good, row);
-  const { film: there, ...before } = rowAsGood(row);
-  return (
-    JSON.stringify(goodSchema.omit({ film: true }).safeParse(rest).data) !== JSON.stringify(goodSchema.omit({ film: true }).safeParse(before).data) ||
-    (film !== undefined && there !== undefined && !sameFilm(film, there))
-  );
+  const { film, ...rest } = goodSchema.parse(merged(good, row));
+  const { film: there, ...before } = goodSchema.parse(rowAsGood(row));
+  return JSON.stringify(rest) !== JSON.stringify(before) || (film !== undefined && there !== undefined && !sameFilm(film, there));
 }
 
 async function bring(sql: Sql, studioId: string, good: Good, here: number | null, row: GoodRow | undefined): Promise<void> {

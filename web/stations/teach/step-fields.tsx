@@ -58,7 +58,7 @@ export function StepFields({ step, before, tools, things, first, last, onChange,
       <div className="grid gap-2">
         <p className="text-soft text-sm">Begins {after ? "when these are done and have waited" : previous ? `when “${previous.title}” is done` : "first"}</p>
         {(after ?? []).map((wait, i) => (
-          <div key={wait.step} className="grid grid-cols-[1fr_150px_auto] items-end gap-3">
+          <div key={wait.step} className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[1fr_150px_auto]">
             <SelectField
               label="After"
               value={wait.step}

@@ -101,7 +101,7 @@ export function StepsBench({ classId, document, version, times, end, proposals }
                 />
               </StepRow>
             ))}
-            <li className="grid grid-cols-[84px_1fr] gap-5 py-3">
+            <li className="grid grid-cols-[64px_1fr] gap-5 py-3 sm:grid-cols-[84px_1fr]">
               <b className="text-lg">{end}</b>
               <b className="text-lg">End</b>
             </li>
@@ -161,13 +161,13 @@ function StepRow({ step, time, inHand, titleOf, onOpen, children }: RowProps) {
       style={{ ...(transform ? { transform: `translate3d(0, ${Math.round(transform.y)}px, 0)` } : {}), ...(transition ? { transition } : {}) }}
       data-step={step.id}
     >
-      {time && time.gap > 0 && <p className="border-ochre border-b-2 border-dashed py-1.5 pl-[104px] text-ochre">{time.gap} min of waiting while it dries: tea, or start tidying</p>}
-      <div className={`grid grid-cols-[84px_1fr_auto] gap-5 border-rule border-b py-3 ${inHand ? "-mx-3 bg-paper px-3" : ""}`}>
-        <p>
+      {time && time.gap > 0 && <p className="border-ochre border-b-2 border-dashed py-1.5 text-ochre sm:pl-[104px]">{time.gap} min of waiting while it dries: tea, or start tidying</p>}
+      <div className={`grid grid-cols-[1fr_auto] gap-x-5 gap-y-1 border-rule border-b py-3 sm:grid-cols-[84px_1fr_auto] ${inHand ? "-mx-3 bg-paper px-3" : ""}`}>
+        <p className="flex items-baseline gap-3 sm:block">
           <b className="block text-lg">{time?.start ?? "…"}</b>
           <span className="text-soft text-sm">{time?.minutes ?? step.minutes} min</span>
         </p>
-        <div className="min-w-0">
+        <div className="order-3 col-span-2 min-w-0 sm:order-2 sm:col-span-1">
           <p className="font-bold text-lg">
             {step.title}
             {time && time.waves > 1 && <span className="font-normal text-soft"> · {time.waves} turns at the tool</span>}
@@ -191,7 +191,7 @@ function StepRow({ step, time, inHand, titleOf, onOpen, children }: RowProps) {
           )}
           {inHand && children}
         </div>
-        <span className="no-print flex items-start gap-1">
+        <span className="no-print order-2 flex items-start gap-1 sm:order-3">
           <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${step.title}`} onClick={onOpen}>
             {inHand ? "close" : "change"}
           </button>

@@ -18,7 +18,7 @@ export function ToolList({ tools, steps, onChange }: { tools: readonly Tool[]; s
         {tools.map((tool) => {
           const needed = steps.filter((step) => step.tool === tool.id);
           return (
-            <li key={tool.id} className="grid grid-cols-[1fr_100px_auto_auto] items-end gap-3 border-rule border-b py-2">
+            <li key={tool.id} className="grid grid-cols-[1fr_88px] items-end gap-3 sm:grid-cols-[1fr_100px_auto_auto] border-rule border-b py-2">
               <TextField label="Tool" value={tool.name} maxLength={80} required="Say what it is." onChange={(name) => set(tool.id, { name }, "Name of a tool")} />
               <NumberField label="How many" value={tool.count} least={1} most={1000} onChange={(count) => set(tool.id, { count }, `Number of ${tool.name}`)} />
               <label className="flex min-h-11 items-center gap-2 text-sm">
