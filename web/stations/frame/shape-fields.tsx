@@ -1,6 +1,19 @@
 "use client";
 
 import { type BlankShape, frontSize, heightOfProfile, type ShapeKind } from "@elm-basket/core/blanks/shape.ts";
+import {
+  circumference,
+  curvedHeight,
+  curvedWidth,
+  curvedWidthLimits,
+  fromCircumference,
+  isCurved,
+  mostCurvedHeight,
+  wallHeight,
+  withCurvedHeight,
+  withCurvedWidth,
+  withWallHeight,
+} from "@elm-basket/core/blanks/soft-tape.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useState } from "react";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
@@ -63,9 +76,34 @@ interface Props {
 
 /** The measures of a shape, in the order one takes them. */
 export function ShapeFields({ shape, unit, onChange }: Props) {
+  const [soft, setSoft] = useState(false);
   const set = (patch: object, label: string) => onChange({ ...shape, ...patch } as BlankShape, label);
   const length = (label: string, mm: number, key: string, zero = false) => <LengthField label={label} mm={mm} unit={unit} onChange={(value) => set({ [key]: value }, label)} allowZero={zero} />;
-  const angle = "wrapAngle" in shape && (
+  const across = (label: string, round: string, mm: number, key: string) =>
+    soft ? <LengthField label={round} mm={circumference(mm)} unit={unit} onChange={(value) => set({ [key]: fromCircumference(value) }, round)} /> : length(label, mm, key);
+  const tape = isCurved(shape) && soft && (
+    <>
+      <LengthField
+        label="Width of the face, on the curve"
+        mm={curvedWidth(shape)}
+        unit={unit}
+        least={curvedWidthLimits(shape).least}
+        most={curvedWidthLimits(shape).most}
+        onChange={(width) => onChange(withCurvedWidth(shape, width), "Width of the face")}
+      />
+      {shape.kind !== "ball" && (
+        <LengthField
+          label="Height of the face, along the wall"
+          mm={curvedHeight(shape)}
+          unit={unit}
+          least={1}
+          most={mostCurvedHeight(shape)}
+          onChange={(height) => onChange(withCurvedHeight(shape, height), "Height of the face")}
+        />
+      )}
+    </>
+  );
+  const angle = "wrapAngle" in shape && !soft && (
     <NumberField
       label="Way round, degrees"
       value={shape.wrapAngle}
@@ -87,16 +125,34 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
       {"width" in shape && length("Width", shape.width, "width")}
       {(shape.kind === "flat" || shape.kind === "roundedFlat" || shape.kind === "oval") && length("Height", shape.height, "height")}
       {shape.kind === "roundedFlat" && length("Radius of the corners", shape.radius, "radius", true)}
-      {(shape.kind === "round" || shape.kind === "ball" || shape.kind === "straightCup") && length("Diameter", shape.diameter, "diameter")}
+      {isCurved(shape) && (
+        <label className="col-span-2 flex min-h-10 items-center gap-2 text-sm">
+          <input type="checkbox" checked={soft} onChange={(event) => setSoft(event.target.checked)} />
+          measured with a soft tape, round and along the curve
+        </label>
+      )}
+      {shape.kind === "round" && length("Diameter", shape.diameter, "diameter")}
+      {(shape.kind === "ball" || shape.kind === "straightCup") && across("Diameter", "Once round", shape.diameter, "diameter")}
       {shape.kind === "straightCup" && length("Height", shape.height, "height")}
       {shape.kind === "taperedCup" && (
         <>
-          {length("Diameter at the top", shape.topDiameter, "topDiameter")}
-          {length("Diameter at the foot", shape.bottomDiameter, "bottomDiameter")}
-          {length("Height", shape.height, "height")}
+          {across("Diameter at the top", "Once round the top", shape.topDiameter, "topDiameter")}
+          {across("Diameter at the foot", "Once round the foot", shape.bottomDiameter, "bottomDiameter")}
+          {soft ? (
+            <LengthField
+              label="Along the wall, rim to foot"
+              mm={wallHeight(shape)}
+              unit={unit}
+              least={Math.abs(shape.topDiameter - shape.bottomDiameter) / 2 + 1}
+              onChange={(mm) => onChange(withWallHeight(shape, mm), "Length of the wall")}
+            />
+          ) : (
+            length("Height", shape.height, "height")
+          )}
         </>
       )}
       {clearances}
+      {tape}
       {angle}
       {shape.kind === "taperedCup" && (
         <label className="col-span-2 flex min-h-10 items-center gap-2">
@@ -104,15 +160,14 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
           bend the design to the taper
         </label>
       )}
-      {shape.kind === "bulgedCup" && <ProfileFields shape={shape} unit={unit} onChange={onChange} />}
+      {shape.kind === "bulgedCup" && <ProfileFields shape={shape} unit={unit} around={soft} onChange={onChange} />}
       {shape.kind === "outline" && <OutlineField outline={shape.outline} onChange={(outline) => onChange({ ...shape, outline }, "Outline of the face")} />}
     </div>
   );
 }
 
 /** A profile by the widths at a few heights; a soft tape gives circumferences. */
-function ProfileFields({ shape, unit, onChange }: Props & { shape: Extract<BlankShape, { kind: "bulgedCup" }> }) {
-  const [around, setAround] = useState(false);
+function ProfileFields({ shape, unit, around, onChange }: Props & { shape: Extract<BlankShape, { kind: "bulgedCup" }>; around: boolean }) {
   const set = (profile: typeof shape.profile, label: string) => onChange({ ...shape, profile }, label);
   const factor = around ? Math.PI : 1;
   const add = () => {
@@ -121,10 +176,6 @@ function ProfileFields({ shape, unit, onChange }: Props & { shape: Extract<Blank
   };
   return (
     <div className="col-span-2 grid gap-2">
-      <label className="flex min-h-10 items-center gap-2 text-sm">
-        <input type="checkbox" checked={around} onChange={(event) => setAround(event.target.checked)} />
-        measured round with a soft tape (circumference)
-      </label>
       <Rows
         rows={shape.profile}
         className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
