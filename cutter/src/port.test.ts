@@ -1,16 +1,15 @@
 import type { AddressInfo } from "node:net";
 import { connect, type Server } from "node:net";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { Machine } from "./machine.ts";
 import { servePage } from "./page.ts";
 import { listen } from "./port.ts";
+import { Workshop } from "./workshop.ts";
 
-const machine = new Machine();
+const workshop = new Workshop();
 let server: Server;
-let off = false;
 
 beforeAll(async () => {
-  server = await listen(machine, 0, () => off);
+  server = await listen(workshop, 0);
 });
 afterAll(() => {
   server.close();
@@ -53,25 +52,48 @@ describe("the port", () => {
     expect(await talk(["\u001b.Lfilm\n", '\u001b.L{"width":-1,"height":5}\n', "\u001b.Z"], 3)).toEqual([
       { error: "load: give a JSON object on one line" },
       { error: "load: give width and height of the film in mm" },
-      { error: "device control Z is not known: S, L, U, P, R, K or Q" },
+      { error: "device control Z is not known: S, L, U, P, R, K, Q or N" },
     ]);
-    off = true;
-    await expect(talk(["\u001b.S"], 1)).rejects.toThrow();
-    off = false;
+    workshop.inject("dark", "powerLoss");
+    await expect(talk(["\u001b.Ndark\n\u001b.S"], 1)).rejects.toThrow();
+    expect(await talk(["\u001b.S"], 1)).toHaveLength(1);
+  });
+
+  it("has a machine for each name, also where a name is cut up on its way", async () => {
+    const film = (name: string, width: number) => `\u001b.N${name}\n\u001b.L{"width":${width},"height":50}\n`;
+    expect(await talk([film("one", 111).slice(0, 4), film("one", 111).slice(4)], 1)).toMatchObject([{ film: { width: 111 } }]);
+    expect(await talk([film("two", 222)], 1)).toMatchObject([{ film: { width: 222 } }]);
+    expect(await talk(["\u001b.None\n\u001b.S"], 1)).toMatchObject([{ film: { width: 111 } }]);
+    expect(await talk(["\u001b.NNo Such\n"], 1)).toEqual([{ error: "machine: a name of small letters, figures and hyphens" }]);
+    await talk(["\u001b.Ntwo\n\u001b.U"], 1);
+    expect(await talk(["\u001b.None\n\u001b.S"], 1)).toMatchObject([{ state: "ready" }]);
+  });
+
+  it("keeps room for names without end: one that is idle goes", async () => {
+    const crowded = new Workshop();
+    for (let i = 0; i < 300; i++) crowded.machine(`m${i}`);
+    expect(crowded.names()).toHaveLength(200);
+    expect(crowded.names()).toContain("m299");
   });
 });
 
 describe("the page", () => {
   it("shows the state and lets things go wrong, but not for another site", async () => {
-    const injected: string[] = [];
-    const page = await servePage(machine, 0, (fault) => void injected.push(fault));
+    const own = new Workshop();
+    const page = await servePage(own, 0);
     const address = `http://127.0.0.1:${(page.address() as AddressInfo).port}`;
+    const press = (path: string, headers: Record<string, string> = {}) => fetch(`${address}${path}`, { method: "POST", redirect: "manual", headers });
     try {
       expect(await (await fetch(address)).text()).toContain("Let something go wrong");
-      expect((await fetch(`${address}/fault/jam`, { method: "POST", redirect: "manual" })).status).toBe(303);
-      expect((await fetch(`${address}/fault/jam`, { method: "POST", redirect: "manual", headers: { origin: "http://elsewhere.example" } })).status).toBe(404);
-      expect((await fetch(`${address}/fault/fire`, { method: "POST" })).status).toBe(404);
-      expect(injected).toEqual(["jam"]);
+      own.machine("bench");
+      expect(await (await fetch(`${address}/`)).text()).toContain("Cutter stand-in bench");
+      expect((await press("/fault/powerLoss")).status).toBe(303);
+      expect(own.machine("bench")).toBeNull();
+      expect((await press("/m/hall/fault/powerLoss")).status).toBe(303);
+      expect(own.machine("hall")).toBeNull();
+      expect((await press("/fault/jam", { origin: "http://elsewhere.example" })).status).toBe(404);
+      expect((await press("/fault/fire")).status).toBe(404);
+      expect((await fetch(`${address}/m/<b>`)).status).toBe(404);
     } finally {
       page.close();
     }

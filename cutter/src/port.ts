@@ -1,59 +1,78 @@
 /**
  * The machine's port: HPGL as any network cutter takes it, and device control between, each an escape character, a dot and
- * a letter: S status, L load (with a JSON object), U unload, P pause, R resume, K cancel, Q result. Answers are one line of
- * JSON each. A machine with the same port could take this one's place.
+ * a letter: S status, L load (with a JSON object), U unload, P pause, R resume, K cancel, Q result, N which machine is meant
+ * (with its name). Answers are one line of JSON each; N has none. A machine with the same port could take this one's place.
  */
 import { createServer, type Server, type Socket } from "node:net";
 import type { Film, Machine } from "./machine.ts";
+import { MACHINE_NAME, type Workshop } from "./workshop.ts";
 
 const ESCAPE = "\u001b.";
 
-export function listen(machine: Machine, port: number, onPowerLoss: () => boolean): Promise<Server> {
-  const server = createServer((socket) => serve(socket, machine, onPowerLoss));
+export function listen(workshop: Workshop, port: number): Promise<Server> {
+  const server = createServer((socket) => serve(socket, workshop));
   return new Promise((resolve, reject) => {
     server.once("error", reject);
     server.listen(port, "127.0.0.1", () => resolve(server));
   });
 }
 
-function serve(socket: Socket, machine: Machine, powerIsOff: () => boolean): void {
-  if (powerIsOff()) {
-    socket.destroy();
-    return;
-  }
+/** A connection speaks to one machine at a time. */
+interface Talk {
+  readonly socket: Socket;
+  readonly workshop: Workshop;
+  name: string;
+}
+
+function serve(socket: Socket, workshop: Workshop): void {
+  const talk: Talk = { socket, workshop, name: "" };
   let rest = "";
   socket.setEncoding("utf8");
   socket.setTimeout(60_000, () => socket.destroy());
   socket.on("error", () => socket.destroy());
   socket.on("data", (text: string) => {
-    if (powerIsOff()) return socket.destroy();
-    rest = take(rest + text, socket, machine);
+    const left = take(rest + text, talk);
+    if (left === null) socket.destroy();
+    else rest = left;
   });
 }
 
-/** Handles all that is complete; what is not stays for later. */
-function take(text: string, socket: Socket, machine: Machine): string {
+/** Handles all that is complete; what is not stays for later. Null when the machine's power is off: it hangs up. */
+function take(text: string, talk: Talk): string | null {
   let rest = text;
   for (;;) {
     const at = rest.indexOf(ESCAPE);
+    const machine = at === 0 && rest.startsWith("N", ESCAPE.length) ? null : talk.workshop.machine(talk.name);
+    if (at !== 0 && !machine) return null;
     if (at < 0) {
       // The last character may be the beginning of an escape.
       const keep = rest.endsWith("\u001b") ? 1 : 0;
-      machine.receive(rest.slice(0, rest.length - keep));
+      machine?.receive(rest.slice(0, rest.length - keep));
       return rest.slice(rest.length - keep);
     }
-    machine.receive(rest.slice(0, at));
-    const letter = rest[at + ESCAPE.length];
-    if (letter === undefined) return rest.slice(at);
-    const after = at + ESCAPE.length + 1;
-    if (letter === "L") {
+    if (at > 0) machine?.receive(rest.slice(0, at));
+    rest = rest.slice(at);
+    const letter = rest[ESCAPE.length];
+    if (letter === undefined) return rest;
+    const after = ESCAPE.length + 1;
+    if (letter === "L" || letter === "N") {
       const end = rest.indexOf("\n", after);
-      if (end < 0) return rest.slice(at);
-      answer(socket, load(rest.slice(after, end), machine));
+      if (end < 0) return rest;
+      const body = rest.slice(after, end);
       rest = rest.slice(end + 1);
+      if (letter === "N") {
+        if (MACHINE_NAME.test(body)) talk.name = body;
+        else answer(talk.socket, { error: "machine: a name of small letters, figures and hyphens" });
+        continue;
+      }
+      const own = talk.workshop.machine(talk.name);
+      if (!own) return null;
+      answer(talk.socket, load(body, own));
       continue;
     }
-    answer(socket, control(letter, machine));
+    const own = talk.workshop.machine(talk.name);
+    if (!own) return null;
+    answer(talk.socket, control(letter, own));
     rest = rest.slice(after);
   }
 }
@@ -69,7 +88,7 @@ function control(letter: string, machine: Machine): unknown {
   else if (letter === "P") machine.pause();
   else if (letter === "R") machine.resume();
   else if (letter === "K") machine.cancel();
-  else return { error: `device control ${letter} is not known: S, L, U, P, R, K or Q` };
+  else return { error: `device control ${letter} is not known: S, L, U, P, R, K, Q or N` };
   return machine.status();
 }
 

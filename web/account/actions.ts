@@ -7,7 +7,10 @@ import { revalidatePath } from "next/cache";
 import { headers } from "next/headers";
 import { redirect } from "next/navigation";
 import { z } from "zod";
+import { machinesHere } from "@/cutting/whose.ts";
 import { withoutStudio, withStudio } from "@/data/client.ts";
+import { runningJob } from "@/data/cut-jobs.ts";
+import { holdCutter } from "@/data/cutters.ts";
 import { attemptAllowed, demoPerson, openStudio, personForSignIn, saveStudio } from "@/data/sign-in.ts";
 import { beginSession, endSession, requireHost } from "./session.ts";
 
@@ -105,4 +108,16 @@ export async function saveSettings(given: unknown): Promise<{ readonly ok: boole
   await withStudio(host.studioId, (sql) => saveStudio(sql, read.data));
   revalidatePath("/", "layout");
   return { ok: true, fields: {} };
+}
+
+/** Takes one of the machines that stand here, or goes back to the stand-in (null). Not while a load is being cut. */
+export async function chooseCutter(name: string | null): Promise<{ readonly ok: boolean; readonly message: string }> {
+  const host = await requireHost();
+  if (name !== null && !machinesHere().has(name)) return { ok: false, message: "There is no such machine here." };
+  const answer = await withStudio(host.studioId, async (sql) => {
+    if (await runningJob(sql)) return { ok: false, message: "A load is being cut: wait until it is done." };
+    return (await holdCutter(sql, host.studioId, name)) ? { ok: true, message: "" } : { ok: false, message: "Another studio has it. It can be taken when it is given back." };
+  });
+  if (answer.ok) revalidatePath("/", "layout");
+  return answer;
 }

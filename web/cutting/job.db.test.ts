@@ -10,6 +10,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { insertClass } from "../data/class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "../data/client.ts";
 import { jobsOf, runningJob } from "../data/cut-jobs.ts";
+import { heldCutter, holdCutter } from "../data/cutters.ts";
 import { type ComputedPlan, listSheets, savePlan, sheetFile } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
 import { openStudio } from "../data/sign-in.ts";
@@ -17,6 +18,7 @@ import { documentHash } from "../planning/document-hash.ts";
 import run from "../workers/plan.server.ts";
 import { beginCutting, loadSheet, syncCutting, throughOf } from "./job.ts";
 import { control, cutterStatus, loadFilm, waitingFilm } from "./port.ts";
+import { cutterOf, machinesHere } from "./whose.ts";
 
 interface Cluster {
   readonly url: string;
@@ -101,15 +103,48 @@ describe("film in the cutter", () => {
     expect(await loadSheet({ ...own, nn: 99 })).toBe("gone");
     expect(await loadSheet({ ...own, nn: 1 })).toBe("loaded");
     const { meta } = (await sheetOne()) as NonNullable<Awaited<ReturnType<typeof sheetOne>>>;
-    const status = await cutterStatus();
+    const status = await cutterStatus(await cutterOf(studio));
     expect(waitingFilm(status)).toEqual({ width: meta.width, height: meta.height });
     expect(status.cut).toEqual([]);
-    await loadFilm({ width: meta.width, height: meta.height + 40, motion: { travelSpeed: 200, liftSeconds: 0.1, cornerSeconds: 0 } });
+    await loadFilm(await cutterOf(studio), { width: meta.width, height: meta.height + 40, motion: { travelSpeed: 200, liftSeconds: 0.1, cornerSeconds: 0 } });
     expect(await begin()).toEqual({ ok: false, reason: "otherFilm" });
     expect(await withStudio(studio, runningJob)).toBeNull();
-    expect(waitingFilm(await control("unload"))).toBeNull();
+    expect(waitingFilm(await control(await cutterOf(studio), "unload"))).toBeNull();
     // Left in, as the host would leave it: the cut below is sent to this very film.
     expect(await loadSheet({ ...own, nn: 1 })).toBe("loaded");
+  });
+});
+
+describe("whose cutter it is", () => {
+  const another = async (name: string) =>
+    (await withoutStudio((sql) => openStudio(sql, { studio: name, person: "Host", email: `${name}@test.example`, passwordHash: "x", unit: "mm", zone: "UTC" })))?.studioId ?? "";
+
+  it("film that one studio loaded is not in another's, and cannot be taken out by it", async () => {
+    const other = await another("neighbours");
+    expect(await loadSheet({ studioId: studio, workshopId: id, document, nn: 1 })).toBe("loaded");
+    expect((await cutterStatus(await cutterOf(other))).state).toBe("empty");
+    await control(await cutterOf(other), "unload");
+    expect(waitingFilm(await cutterStatus(await cutterOf(studio)))).not.toBeNull();
+  });
+
+  it("a machine that stands here is held by one studio, and given back", async () => {
+    process.env.ELM_CUTTERS = "bench=127.0.0.1:9, rubbish, hall=10.0.0.7:9100";
+    try {
+      expect([...machinesHere().keys()]).toEqual(["bench", "hall"]);
+      const [first, second] = [await another("first-at-the-bench"), await another("second-at-the-bench")];
+      const hold = (own: string, name: string | null) => withStudio(own, (sql) => holdCutter(sql, own, name));
+      expect((await Promise.all([hold(first, "bench"), hold(second, "bench")])).filter(Boolean)).toHaveLength(1);
+      const [holder, loser] = (await withStudio(first, heldCutter)) === "bench" ? [first, second] : [second, first];
+      expect(await cutterOf(holder)).toEqual({ host: "127.0.0.1", port: 9, machine: null });
+      expect((await cutterOf(loser)).machine).not.toBeNull();
+      expect(await hold(loser, "hall")).toBe(true);
+      expect(await hold(holder, null)).toBe(true);
+      expect(await hold(loser, "bench")).toBe(true);
+      expect(await cutterOf(loser)).toMatchObject({ port: 9 });
+      expect((await cutterOf(holder)).machine).toMatch(/^[0-9a-f]{16}$/u);
+    } finally {
+      delete process.env.ELM_CUTTERS;
+    }
   });
 });
 

@@ -8,6 +8,7 @@ import { listSheets, type SheetRow, sheetFile } from "@/data/making.ts";
 import { filmOf } from "@/data/scraps.ts";
 import { finishSheet } from "./finish.ts";
 import { type Control, CutterSilent, type CutterStatus, control, cutterResult, cutterStatus, type Load, loadFilm, sendLines, waitingFilm } from "./port.ts";
+import { cutterOf } from "./whose.ts";
 
 export type Begun = { readonly ok: true; readonly job: CutJob } | { readonly ok: false; readonly reason: "gone" | "busy" | "silent" | "nothingLeft" | "otherFilm" };
 
@@ -31,7 +32,8 @@ export async function beginCutting({ studioId, workshopId, document, nn, preflig
   const done = throughOf(found.jobs, sheet);
   const pieces = piecesOfHpgl(file.hpgl).filter((piece) => !done.has(piece));
   if (pieces.length === 0) return { ok: false, reason: "nothingLeft" };
-  const before = await cutterStatus().catch(silently);
+  const cutter = await cutterOf(studioId);
+  const before = await cutterStatus(cutter).catch(silently);
   if (!before) return { ok: false, reason: "silent" };
   if (isBusy(before)) return { ok: false, reason: "busy" };
   const { meta } = sheet;
@@ -44,7 +46,7 @@ export async function beginCutting({ studioId, workshopId, document, nn, preflig
   // On a shared mat the film lies away from the corner; y counts from the far end.
   const rest = meta.mat ? shiftedHpgl(own, meta.mat.x, meta.mat.height - meta.mat.y - meta.height) : own;
   const lines = setting ? withSetting(rest, setting) : rest;
-  const status = await (waiting ? sendLines(lines) : loadFilm(load).then(() => sendLines(lines))).catch(silently);
+  const status = await (waiting ? sendLines(cutter, lines) : loadFilm(cutter, load).then(() => sendLines(cutter, lines))).catch(silently);
   if (!status) {
     await withStudio(studioId, (sql) => recordProgress(sql, job.id, { state: "stopped", cut: [], seconds: 0, ofSeconds: 0, fault: "silent" }, true));
     return { ok: false, reason: "silent" };
@@ -67,10 +69,11 @@ const loadOf = ({ cutter }: ClassDocument, meta: SheetRow["meta"]): Load => ({
 export async function loadSheet({ studioId, workshopId, document, nn }: Omit<Begin, "preflight">): Promise<"loaded" | "gone" | "busy" | "silent"> {
   const sheet = (await withStudio(studioId, (sql) => listSheets(sql, workshopId))).find((row) => row.nn === nn);
   if (!sheet) return "gone";
-  const before = await cutterStatus().catch(silently);
+  const cutter = await cutterOf(studioId);
+  const before = await cutterStatus(cutter).catch(silently);
   if (!before) return "silent";
   if (isBusy(before) || (await withStudio(studioId, runningJob))) return "busy";
-  return (await loadFilm(loadOf(document, sheet.meta)).catch(silently)) ? "loaded" : "silent";
+  return (await loadFilm(cutter, loadOf(document, sheet.meta)).catch(silently)) ? "loaded" : "silent";
 }
 
 /** Pieces of a load that are through, over all attempts. */
@@ -90,11 +93,12 @@ function silently(error: unknown): null {
 export async function syncCutting(studioId: string): Promise<{ job: CutJob; silent: boolean } | null> {
   const job = await withStudio(studioId, runningJob);
   if (!job) return null;
-  const status = await cutterStatus().catch(silently);
+  const cutter = await cutterOf(studioId);
+  const status = await cutterStatus(cutter).catch(silently);
   if (!status) return { job, silent: true };
   const ended = status.state === "done" || status.state === "empty" || status.state === "ready";
   const finished = status.state === "done" && status.received && job.pieces.every((piece) => status.cut.includes(piece));
-  const outcomes = ended && status.state === "done" ? Object.fromEntries((await cutterResult().catch(() => [])).map(({ piece, outcome }) => [piece, outcome])) : {};
+  const outcomes = ended && status.state === "done" ? Object.fromEntries((await cutterResult(cutter).catch(() => [])).map(({ piece, outcome }) => [piece, outcome])) : {};
   const progress: JobProgress = {
     state: stateOf(status, finished),
     cut: known(status.cut, job),
@@ -128,7 +132,7 @@ function stateOf({ state }: CutterStatus, finished: boolean): JobState {
 }
 
 export async function steer(studioId: string, what: Control): Promise<boolean> {
-  const done = await control(what).catch(silently);
+  const done = await control(await cutterOf(studioId), what).catch(silently);
   await syncCutting(studioId);
   return done !== null;
 }

@@ -26,14 +26,18 @@ const PATIENCE_MS = 3000;
 /** A machine that says more than this in one line is none of ours. */
 const LONGEST_ANSWER = 4_000_000;
 
-export const cutterPort = (): number => Number(process.env.ELM_CUTTER_PORT ?? 0);
+/** Where a studio's cutter is, and by which name: several of the stand-in's answer at one port. */
+export interface Cutter {
+  readonly host: string;
+  readonly port: number;
+  readonly machine: string | null;
+}
 
 /** Sends text and control, and waits for one line. */
-function ask(text: string): Promise<unknown> {
-  const port = cutterPort();
+function ask({ host, port, machine }: Cutter, text: string): Promise<unknown> {
   if (!(port > 0)) return Promise.reject(new CutterSilent("no cutter is set up"));
   return new Promise((resolve, reject) => {
-    const socket = connect({ port, host: "127.0.0.1" });
+    const socket = connect({ port, host });
     let answer = "";
     const fail = (why: string) => {
       socket.destroy();
@@ -43,7 +47,7 @@ function ask(text: string): Promise<unknown> {
     socket.setTimeout(PATIENCE_MS, () => fail("no answer"));
     socket.on("error", (error: NodeJS.ErrnoException) => fail(error.code ?? "no connection"));
     socket.on("close", () => fail("hung up"));
-    socket.on("connect", () => socket.write(text));
+    socket.on("connect", () => socket.write(`${machine ? `${ESCAPE}N${machine}\n` : ""}${text}`));
     socket.on("data", (part: string) => {
       answer += part;
       const end = answer.indexOf("\n");
@@ -58,12 +62,12 @@ function ask(text: string): Promise<unknown> {
   });
 }
 
-export const cutterStatus = async (): Promise<CutterStatus> => statusSchema.parse(await ask(`${ESCAPE}S`));
-export const cutterResult = async () => resultSchema.parse(await ask(`${ESCAPE}Q`)).pieces;
+export const cutterStatus = async (to: Cutter): Promise<CutterStatus> => statusSchema.parse(await ask(to, `${ESCAPE}S`));
+export const cutterResult = async (to: Cutter) => resultSchema.parse(await ask(to, `${ESCAPE}Q`)).pieces;
 
 export type Control = "pause" | "resume" | "cancel" | "unload";
 const LETTERS: Record<Control, string> = { pause: "P", resume: "R", cancel: "K", unload: "U" };
-export const control = async (what: Control): Promise<CutterStatus> => statusSchema.parse(await ask(ESCAPE + LETTERS[what]));
+export const control = async (to: Cutter, what: Control): Promise<CutterStatus> => statusSchema.parse(await ask(to, ESCAPE + LETTERS[what]));
 
 export interface Load {
   readonly width: number;
@@ -72,9 +76,9 @@ export interface Load {
 }
 
 /** Film in: the machine waits for lines. */
-export const loadFilm = async (load: Load): Promise<CutterStatus> => statusSchema.parse(await ask(`${ESCAPE}L${JSON.stringify(load)}\n`));
+export const loadFilm = async (to: Cutter, load: Load): Promise<CutterStatus> => statusSchema.parse(await ask(to, `${ESCAPE}L${JSON.stringify(load)}\n`));
 /** Lines for the film that is in. */
-export const sendLines = async (hpgl: string): Promise<CutterStatus> => statusSchema.parse(await ask(`${hpgl}${ESCAPE}S`));
+export const sendLines = async (to: Cutter, hpgl: string): Promise<CutterStatus> => statusSchema.parse(await ask(to, `${hpgl}${ESCAPE}S`));
 
 /** Film that is in and untouched: nothing was sent for it yet. */
 export const waitingFilm = ({ state, film, ofSeconds, received }: CutterStatus): CutterStatus["film"] => (state === "ready" && ofSeconds === 0 && !received ? film : null);

@@ -8,6 +8,7 @@ import { requireHost } from "@/account/session.ts";
 import { finishSheet } from "@/cutting/finish.ts";
 import { beginCutting, loadSheet, steer, syncCutting } from "@/cutting/job.ts";
 import { CutterSilent, cutterStatus, loadFilm, sendLines } from "@/cutting/port.ts";
+import { cutterOf } from "@/cutting/whose.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
 import { bladeMm, keepTestCut, lastTestCut, newBlade } from "@/data/cut-jobs.ts";
 import { addLog } from "@/data/log.ts";
@@ -103,10 +104,11 @@ export async function cutTestSquares(id: string, vinylId: string): Promise<Start
   const page = testCutPage(TEST_FORCES, TEST_SHARES, cutter.cutSpeed);
   try {
     if (await syncCutting(host.studioId)) return { ok: false, message: REFUSED.busy };
-    const { state } = await cutterStatus();
+    const own = await cutterOf(host.studioId);
+    const { state } = await cutterStatus(own);
     if (state === "cutting" || state === "paused" || state === "jammed") return { ok: false, message: REFUSED.busy };
-    await loadFilm({ width: page.width, height: page.height, motion: cutter });
-    await sendLines(testCutHpgl(page, cutter));
+    await loadFilm(own, { width: page.width, height: page.height, motion: cutter });
+    await sendLines(own, testCutHpgl(page, cutter));
     return { ok: true };
   } catch (error) {
     if (error instanceof CutterSilent) return { ok: false, message: REFUSED.silent };

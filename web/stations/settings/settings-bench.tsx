@@ -8,6 +8,7 @@ import { type StudioValues, saveSettings } from "@/account/actions.ts";
 import { Field } from "@/ui/field.tsx";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { CutterChoice } from "./cutter-choice.tsx";
 
 const UNIT_WORDS = { mm: "millimetres", cm: "centimetres", inFraction: "inches, as fractions", inDecimal: "inches, as decimals" } as const;
 const TACK_WORDS = { low: "low tack", medium: "medium", strong: "strong" } as const;
@@ -15,7 +16,13 @@ const WEEK_WORDS = { monday: "Monday", sunday: "Sunday" } as const;
 const CURRENCIES = ["GBP", "EUR", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK", "JPY"] as const;
 
 /** The studio's own: each is saved as it is changed. New classes start from them; classes that are there stay as they are. */
-export function SettingsBench({ first }: { first: StudioValues }) {
+interface Props {
+  readonly first: StudioValues;
+  /** Machines that stand here, and which of them is this studio's. */
+  readonly machines: { readonly here: readonly string[]; readonly held: string | null };
+}
+
+export function SettingsBench({ first, machines }: Props) {
   const [value, setValue] = useState(first);
   const [said, setSaid] = useState("");
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
@@ -107,6 +114,7 @@ export function SettingsBench({ first }: { first: StudioValues }) {
                 if (found) set({ cutter: found.cutter });
               }}
             />
+            <CutterChoice machines={machines.here} held={machines.held} />
             <SelectField label="Transfer tape at hand" value={settings.tack} words={TACK_WORDS} onChange={(tack) => set({ tack })} />
           </section>
         </div>

@@ -1,9 +1,18 @@
 import { requireHost } from "@/account/session.ts";
+import { machinesHere } from "@/cutting/whose.ts";
+import { withStudio } from "@/data/client.ts";
+import { heldCutter } from "@/data/cutters.ts";
 import { SettingsBench } from "@/stations/settings/settings-bench.tsx";
 
 export const metadata = { title: "Settings" };
 
 export default async function SettingsPage() {
-  const { studio } = await requireHost();
-  return <SettingsBench first={{ name: studio.name, unit: studio.unit, zone: studio.zone, eveningMinutes: studio.evening_minutes, eveningStart: studio.evening_start, settings: studio.settings }} />;
+  const { studio, studioId } = await requireHost();
+  const held = await withStudio(studioId, heldCutter);
+  return (
+    <SettingsBench
+      machines={{ here: [...machinesHere().keys()], held }}
+      first={{ name: studio.name, unit: studio.unit, zone: studio.zone, eveningMinutes: studio.evening_minutes, eveningStart: studio.evening_start, settings: studio.settings }}
+    />
+  );
 }

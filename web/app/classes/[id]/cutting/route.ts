@@ -1,10 +1,11 @@
 import { currentHost } from "@/account/session.ts";
 import { follow, syncCutting } from "@/cutting/job.ts";
 import { cutterStatus, waitingFilm } from "@/cutting/port.ts";
+import { cutterOf } from "@/cutting/whose.ts";
 
 /** The film in the cutter; nothing also when it does not answer. */
-async function filmIn(): Promise<{ width: number; height: number; waiting: boolean } | null> {
-  const status = await cutterStatus().catch(() => null);
+async function filmIn(studioId: string): Promise<{ width: number; height: number; waiting: boolean } | null> {
+  const status = await cutterStatus(await cutterOf(studioId)).catch(() => null);
   return status?.film ? { ...status.film, waiting: waitingFilm(status) !== null } : null;
 }
 
@@ -20,7 +21,7 @@ export async function GET(_request: Request, { params }: { params: Promise<{ id:
     {
       silent: now?.silent ?? false,
       // Film that is still in is to be taken out by somebody.
-      film: await filmIn(),
+      film: await filmIn(host.studioId),
       job: job ? { mine: job.workshopId === id, nn: job.nn, state: job.state, cut: job.cut, pieces: job.pieces.length, seconds: job.seconds, ofSeconds: job.ofSeconds, fault: job.fault } : null,
     },
     { headers: { "cache-control": "no-store" } },
