@@ -45,7 +45,9 @@ try {
   await visit(`${tins}/cut`, "cut");
   await visit(`${bottles}/cut`, "scraps");
   await driver.get(`${BASE}/shelf`);
-  await driver.executeScript("arguments[0].scrollIntoView({block: 'start'})", await find(driver, byText("h2", "Scrap box")));
+  await press(driver, By.css("[aria-label='Take Seed tin with lid in hand']"));
+  await find(driver, byText("td", "counted"));
+  await driver.executeScript("window.scrollTo(0, 0)");
   await driver.sleep(300);
   await picture("shelf");
   await visit(`${tins}/weed`, "weed");
