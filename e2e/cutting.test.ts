@@ -97,7 +97,7 @@ describe("the Cut station", () => {
     await waitFor(async () => (await driver.findElements(byText("button", "Take the film out of the cutter"))).length === 0, "the film is still in");
     await driver.get(`${address}/weed`);
     await shows("Bartholomew");
-    await driver.get(`${BASE}/shelf`);
+    await driver.get(`${BASE}/shelf?tab=scraps`);
     await find(driver, By.css("[aria-label^='Scrap H-']"));
   });
 

@@ -225,3 +225,35 @@ describe("names that look like a slip", () => {
     await waitFor(async () => (await classDocument(driver, address)).seats[1].fields.name === "BARTHOLOMEW", "they did not come back");
   });
 });
+
+describe("a long list of names", () => {
+  it("has only the rows in sight, Enter goes on through all of them and makes one more at the end", async () => {
+    const { driver } = host;
+    const address = await makeClass(
+      driver,
+      "Three hundred",
+      Array.from({ length: 300 }, (_, i) => `Bo ${i + 1}`),
+    );
+    await press(driver, byText("button", "Names"));
+    const rows = () => driver.findElements(By.css("tr[data-index]"));
+    await waitFor(async () => (await rows()).length > 10, "no rows");
+    expect((await rows()).length).toBeLessThan(120);
+    const seat300 = By.css("[aria-label='name of seat 300']");
+    await waitFor(async () => {
+      await driver.executeScript("window.scrollTo(0, document.documentElement.scrollHeight)");
+      return (await driver.findElements(seat300)).length > 0;
+    }, "the end of the list did not come into sight");
+    const last = await find(driver, seat300);
+    await last.sendKeys(Key.chord(Key.CONTROL, "a"), "Zoë", Key.ENTER);
+    const focused = () => driver.executeScript<string>("return document.activeElement.getAttribute('aria-label')");
+    await waitFor(async () => (await focused()) === "name of seat 301", "no line was made");
+    await driver.switchTo().activeElement().sendKeys("Ines", Key.TAB);
+    await driver.executeScript("window.scrollTo(0, 0)");
+    const first = await find(driver, By.css("[aria-label='name of seat 1']"));
+    await first.sendKeys(Key.ENTER);
+    await waitFor(async () => (await focused()) === "name of seat 2", "Enter did not go on");
+    await saved(driver);
+    const { seats } = await classDocument(driver, address);
+    expect([seats.length, seats[299].fields.name, seats[300].fields.name]).toEqual([301, "Zoë", "Ines"]);
+  });
+});

@@ -246,6 +246,12 @@ describe("names as typed", () => {
     expect(find(tidy, "untidyNames")).toBeUndefined();
   });
 
+  it("words of other slots, and words in capitals that are meant so, are no slips", () => {
+    const document = withNames(tins, ["Ines", "Bo"]);
+    const words = { ...document, seats: document.seats.map((seat, i) => ({ ...seat, fields: { ...seat.fields, crop: i === 0 ? "STUDIO" : "stay in", word: i === 0 ? "STUDIO" : "stay in" } })) };
+    expect(makePlan(words, testFonts).findings.some(({ code }) => code === "untidyNames")).toBe(false);
+  });
+
   it("where a line has its own case rule, only spaces are looked at", () => {
     const upper = withLine({ letterCase: "upper" }, named("ines"));
     expect(find(upper, "untidyNames")).toBeUndefined();

@@ -20,6 +20,18 @@ describe("several colours on one mat", () => {
     expect(shared.laidOut.sheets.map(sheetSvg)).toEqual(alone.laidOut.sheets.map(sheetSvg));
   });
 
+  it("films of one mat are cut one after another, whatever the number of colours and loads", () => {
+    const night = demoDocument("night-sky-clipboard");
+    const plan = makePlan({ ...night, seats: night.seats.slice(0, 60), layout: { ...night.layout, shareMat: true, trim: true } }, testFonts);
+    const mats = plan.laidOut.sheets.map(({ mat }) => mat?.mat ?? null);
+    expect(new Set(mats.filter((mat) => mat !== null)).size).toBeGreaterThan(0);
+    for (const mat of new Set(mats.filter((one) => one !== null))) {
+      const [from, to] = [mats.indexOf(mat), mats.lastIndexOf(mat)];
+      expect(mats.slice(from, to + 1).every((one) => one === mat)).toBe(true);
+    }
+    expect(plan.laidOut.sheets.map(({ nn }) => nn)).toEqual(plan.laidOut.sheets.map((_, i) => i + 1));
+  });
+
   it("stay where they lie when a kit is cut again", () => {
     const recuts = [{ seat: "3", vinyl: tins.vinyls[0]?.id ?? "", round: 1, copy: 1 }];
     const again = makePlan({ ...tins, recuts, layout: { ...tins.layout, shareMat: true } }, testFonts);

@@ -3,7 +3,7 @@ import { boxOf, type Point, polygonsArea } from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
 import { demoClass, demoDocument, madeUpNames, withNames } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { makePlan, readOneThing } from "../testing/one-thing.ts";
+import { applyRemedy, makePlan, readOneThing } from "../testing/one-thing.ts";
 import { distanceBetween, evenOddArea, insideEvenOdd, readSheet } from "../testing/sheet-reader.ts";
 import { readClassDocument } from "./document.ts";
 import { planFiles, sheetFiles } from "./files.ts";
@@ -111,6 +111,20 @@ describe("names nobody here made up", () => {
     const plan = makePlan(withNames(tins, ["Ines", "Wolfeschlegelsteinhausenbergerdorffwelchevoralternwarengewissen"]), testFonts);
     expect(plan.findings.find(({ code }) => code === "longName")?.where.seat).toBe("2");
     expect(plan.findings.some(({ code }) => code === "tooSmall")).toBe(true);
+  });
+
+  it("one name that sets ten others small is told, with what each way out brings; taken, it brings that", () => {
+    const names = ["Ines", "Bo", "Jo", "Mette", "Zoë", "Siân", "Tom", "Ada", "Lev", "Una", "Bartholomew-Maximilian"];
+    const plan = makePlan(withNames(tins, names), testFonts);
+    const found = plan.findings.find(({ code }) => code === "longName");
+    expect(found?.where.seat).toBe("11");
+    expect(Number(found?.values.others)).toBeGreaterThan(1.2 * Number(found?.values.height));
+    const line = (own: ReturnType<typeof makePlan>) => own.lettered.seats.find(({ seat }) => seat === "1")?.lines[0]?.heightMm ?? 0;
+    for (const code of ["ownSize", "breakLine"] as const) {
+      const remedy = found?.remedies.find((one) => one.code === code);
+      expect(remedy, code).toBeDefined();
+      if (remedy) expect(line(makePlan(applyRemedy(withNames(tins, names), remedy), testFonts))).toBeGreaterThan(line(plan) * 1.1);
+    }
   });
 
   it("two hundred names: all on sheets, none lost", () => {

@@ -1,5 +1,6 @@
 /** Decal, stencil, mask and iron-on stencil: what stays, what is taken out, what is mirrored, and what is said of it. */
 import { describe, expect, it } from "vitest";
+import { boxOf } from "../geometry/polygon.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { type ClassDocument, TECHNIQUES, type Technique, type Thing } from "./document.ts";
@@ -66,6 +67,35 @@ describe("what goes and what stays", () => {
     expect(stencil?.things[0]?.tape.width).toBeGreaterThanOrEqual((letters(stencil)?.width ?? 0) + 2 * margin - 0.01);
     expect(decal?.things[0]?.tape.width).toBeLessThan((letters(decal)?.width ?? 0) + 2 * margin);
     expect(ironOn?.things[0]?.tape).toMatchObject({ width: 0, height: 0 });
+  });
+});
+
+describe("film round a stencil", () => {
+  const MARGIN = 12;
+  const names = ["Mette", "Bo", "Zoë", "Anneliese", "Jo", "Ines"];
+  const many = (technique: Technique, mode: ClassDocument["layout"]["mode"]): ClassDocument => {
+    const one = made(technique);
+    const [thing] = one.things as [Thing];
+    return {
+      ...one,
+      things: [{ ...thing, design: { ...thing.design, stencil: { ...(thing.design.stencil as NonNullable<Thing["design"]["stencil"]>), filmMargin: MARGIN } } }],
+      layout: { ...one.layout, mode, seconds: 0.1 },
+      seats: names.map((name, i) => ({ seat: String(i + 1), fields: { name } })),
+    };
+  };
+
+  it.each(["openStencil", "mask"] as const)("%s: is kept in every way of laying, from kit to kit and from kit to edge", (technique) => {
+    for (const mode of ["tight", "trimmer", "bySeat"] as const) {
+      const plan = makePlan(many(technique, mode), testFonts);
+      expect(plan.laidOut.unplaced).toEqual([]);
+      for (const sheet of plan.laidOut.sheets) {
+        const letters = sheet.kits.map(({ pieces }) => boxOf(pieces.map(({ polygon }) => polygon)));
+        for (const [i, a] of letters.entries()) {
+          expect(Math.min(a.minX, a.minY, sheet.width - a.maxX, sheet.height - a.maxY), `${mode}: to the edge`).toBeGreaterThanOrEqual(MARGIN - 0.01);
+          for (const b of letters.slice(i + 1)) expect(Math.max(b.minX - a.maxX, a.minX - b.maxX, b.minY - a.maxY, a.minY - b.maxY), `${mode}: apart`).toBeGreaterThanOrEqual(2 * MARGIN - 0.01);
+        }
+      }
+    }
   });
 });
 

@@ -4,12 +4,16 @@ import type { Slot } from "@elm-basket/core/lettering/recipe.ts";
 import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
 import { alternativeOf } from "@elm-basket/core/plan/thing-document.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "@elm-basket/core/roster/roster.ts";
-import { useState } from "react";
+import { useWindowVirtualizer } from "@tanstack/react-virtual";
+import { useRef } from "react";
 import { Button } from "@/ui/button.tsx";
 import type { LetterAnswer } from "@/workers/letter-protocol.ts";
 
 type Seats = ClassDocument["seats"];
-const SHOWN_AT_ONCE = 100;
+/** Beyond, only the rows in sight are there. */
+const ALL_AT_ONCE = 100;
+/** A row, px: the true ones are measured as they come into sight. */
+const ROW_PX = 48;
 
 /** Names by hand; Enter goes to the next line, and makes one at the end. */
 export function SeatTable({
@@ -33,7 +37,12 @@ export function SeatTable({
       `What seat ${seat} makes`,
     );
   const choicesOf = new Map(slots.map(({ slot, choices }) => [slot, choices]));
-  const [shown, setShown] = useState(SHOWN_AT_ONCE);
+  const table = useRef<HTMLTableElement>(null);
+  const virtual = useWindowVirtualizer({ count: seats.length, estimateSize: () => ROW_PX, overscan: 20, scrollMargin: table.current?.offsetTop ?? 0, enabled: seats.length > ALL_AT_ONCE });
+  const inSight = seats.length > ALL_AT_ONCE ? virtual.getVirtualItems() : null;
+  const rows = inSight ? inSight.flatMap(({ index }) => (seats[index] ? [{ row: seats[index], index }] : [])) : seats.map((row, index) => ({ row, index }));
+  const above = inSight?.[0] ? inSight[0].start - virtual.options.scrollMargin : 0;
+  const below = inSight ? Math.max(0, virtual.getTotalSize() - ((inSight.at(-1)?.end ?? 0) - virtual.options.scrollMargin)) : 0;
   const missing = new Map(drawn?.seats.map((seat) => [seat.seat, seat.missing]));
   const set = (seat: string, column: string, text: string) =>
     onChange(
@@ -41,18 +50,18 @@ export function SeatTable({
       `${column} of seat ${seat}`,
     );
   const add = () => onChange([...seats, { seat: nextSeat(seats), fields: {} }], "A seat more");
-  const move = (from: HTMLInputElement) => {
-    const inputs = [...(from.closest("table")?.querySelectorAll<HTMLInputElement>(`input[data-column="${from.dataset.column}"]`) ?? [])];
-    const next = inputs[inputs.indexOf(from) + 1];
-    if (next) next.focus();
-    else if (seats.length < MOST_SEATS) {
+  const move = (from: HTMLInputElement, index: number) => {
+    const next = () => table.current?.querySelector<HTMLInputElement>(`[data-index="${index + 1}"] input[data-column="${from.dataset.column}"]`);
+    if (index + 1 >= seats.length) {
+      if (seats.length >= MOST_SEATS) return;
       add();
-      setTimeout(() => [...document.querySelectorAll<HTMLInputElement>(`input[data-column="${from.dataset.column}"]`)].pop()?.focus(), 50);
-    }
+    } else if (next()) return next()?.focus();
+    if (seats.length > ALL_AT_ONCE) virtual.scrollToIndex(Math.min(index + 1, seats.length - 1));
+    setTimeout(() => next()?.focus(), 50);
   };
   return (
     <>
-      <table className="w-full text-left">
+      <table ref={table} className="w-full text-left" aria-rowcount={seats.length + 1}>
         <thead className="text-soft text-sm">
           <tr>
             <th className="w-14 py-1 font-normal">Seat</th>
@@ -72,8 +81,13 @@ export function SeatTable({
           </tr>
         </thead>
         <tbody>
-          {seats.slice(0, shown).map((row) => (
-            <tr key={row.seat}>
+          {above > 0 && (
+            <tr aria-hidden>
+              <td style={{ height: above }} />
+            </tr>
+          )}
+          {rows.map(({ row, index }) => (
+            <tr key={row.seat} data-index={index} ref={inSight ? virtual.measureElement : undefined} aria-rowindex={index + 2}>
               <td className="pr-2 font-bold">{row.seat}</td>
               {columns.map((column) => (
                 <td key={column} className="pr-2 pb-1">
@@ -89,7 +103,7 @@ export function SeatTable({
                     onKeyDown={(event) => {
                       if (event.key === "Enter") {
                         event.preventDefault();
-                        move(event.currentTarget);
+                        move(event.currentTarget, index);
                       }
                     }}
                   />
@@ -130,6 +144,11 @@ export function SeatTable({
               </td>
             </tr>
           ))}
+          {below > 0 && (
+            <tr aria-hidden>
+              <td style={{ height: below }} />
+            </tr>
+          )}
         </tbody>
       </table>
       {slots.map(
@@ -141,11 +160,6 @@ export function SeatTable({
               ))}
             </datalist>
           ),
-      )}
-      {seats.length > shown && (
-        <Button className="mt-3 mr-3" onClick={() => setShown((n) => n + 200)}>
-          Show more ({seats.length - shown})
-        </Button>
       )}
       {seats.length < MOST_SEATS && (
         <Button className="mt-3" onClick={add}>
