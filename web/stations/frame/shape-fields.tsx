@@ -68,6 +68,9 @@ export function shapeAs(kind: ShapeKind, from: BlankShape): BlankShape {
   }
 }
 
+/** No soft tape tells more than a tenth of a millimetre. */
+const shown = (mm: number): number => Math.round(mm * 10) / 10;
+
 interface Props {
   readonly shape: BlankShape;
   readonly unit: LengthUnit;
@@ -80,12 +83,12 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
   const set = (patch: object, label: string) => onChange({ ...shape, ...patch } as BlankShape, label);
   const length = (label: string, mm: number, key: string, zero = false) => <LengthField label={label} mm={mm} unit={unit} onChange={(value) => set({ [key]: value }, label)} allowZero={zero} />;
   const across = (label: string, round: string, mm: number, key: string) =>
-    soft ? <LengthField label={round} mm={circumference(mm)} unit={unit} onChange={(value) => set({ [key]: fromCircumference(value) }, round)} /> : length(label, mm, key);
+    soft ? <LengthField label={round} mm={shown(circumference(mm))} unit={unit} onChange={(value) => set({ [key]: fromCircumference(value) }, round)} /> : length(label, mm, key);
   const tape = isCurved(shape) && soft && (
     <>
       <LengthField
         label="Width of the face, on the curve"
-        mm={curvedWidth(shape)}
+        mm={shown(curvedWidth(shape))}
         unit={unit}
         least={curvedWidthLimits(shape).least}
         most={curvedWidthLimits(shape).most}
@@ -94,7 +97,7 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
       {shape.kind !== "ball" && (
         <LengthField
           label="Height of the face, along the wall"
-          mm={curvedHeight(shape)}
+          mm={shown(curvedHeight(shape))}
           unit={unit}
           least={1}
           most={mostCurvedHeight(shape)}
@@ -141,7 +144,7 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
           {soft ? (
             <LengthField
               label="Along the wall, rim to foot"
-              mm={wallHeight(shape)}
+              mm={shown(wallHeight(shape))}
               unit={unit}
               least={Math.abs(shape.topDiameter - shape.bottomDiameter) / 2 + 1}
               onChange={(mm) => onChange(withWallHeight(shape, mm), "Length of the wall")}

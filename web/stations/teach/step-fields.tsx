@@ -30,7 +30,9 @@ export function StepFields({ step, before, tools, things, first, last, onChange,
   return (
     <div className="grid gap-3">
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_110px_190px]">
-        <TextField label="Title of the step" value={step.title} maxLength={120} required="Give the step a title." onChange={(title) => set({ title }, "Title of a step")} />
+        <div className="col-span-2 sm:col-span-1">
+          <TextField label="Title of the step" value={step.title} maxLength={120} required="Give the step a title." onChange={(title) => set({ title }, "Title of a step")} />
+        </div>
         <NumberField label={step.who === "queue" ? "Minutes each" : "Minutes"} value={step.minutes} least={1} most={1440} onChange={(minutes) => set({ minutes }, "Minutes of a step")} />
         <SelectField
           label="Who"
