@@ -50,6 +50,11 @@ export async function promisedTo(sql: Sql, workshopId: string, today: string): P
   );
 }
 
+/** Classes to come whose plan was never made, or not since it was last changed in kind: what they want is not known. */
+export async function unplanned(sql: Sql, today: string): Promise<{ id: string; title: string }[]> {
+  return sql<{ id: string; title: string }[]>`select id, title from workshops where class_date >= ${today}::date and needs = '{}' order by class_date limit 200`;
+}
+
 export interface Wanted {
   /** What classes to come still want of it. */
   readonly amount: number;

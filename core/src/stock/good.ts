@@ -83,7 +83,7 @@ export function filmIdentity({ family, colour, stock }: FilmFacts): string {
 /** A first guess of the kind of a material; the host says otherwise on the shelf. */
 export function guessKind({ id, name, per, uses }: { readonly id: string; readonly name: string; readonly per: string; readonly uses: number }): GoodKind {
   const words = `${id} ${name}`.toLowerCase();
-  const says = (...stems: string[]) => stems.some((stem) => new RegExp(`\\b${stem}`, "u").test(words));
+  const says = (...stems: string[]) => stems.some((stem) => new RegExp(`\\b${stem}(?:s|es)?\\b`, "u").test(words));
   if (per === "application" || says("transfer tape", "masking tape", "tape")) return "tape";
   if (says("paint", "primer", "varnish", "spray", "sealer", "seal", "medium", "clear coat")) return "paint";
   if (says("bag", "box", "envelope", "label", "card", "parcel", "tissue")) return "packaging";

@@ -91,7 +91,7 @@ create temp table supply_goods on commit drop as
     (array_agg(coalesce(body->'pack', '{"size": 1}') order by (body->'pack'->>'price') is null, position))[1] as pack
   from supplies group by 1, 2, 3;
 insert into goods (studio_id, kind, name, unit, offers)
-  select studio_id, case when tape then 'tape' when uses > 1 then 'tool' when named ~ '(paint|primer|varnish|spray|seal|medium)' then 'paint' when named ~ '(bag|box|envelope|label|card)' then 'packaging' else 'consumable' end,
+  select studio_id, case when tape then 'tape' when uses > 1 then 'tool' when named ~ '\m(paint|primer|varnish|spray|sealer|medium)\M' then 'paint' when named ~ '\m(bag|box|envelope|label|card)s?\M' then 'packaging' else 'consumable' end,
     name, unit, jsonb_build_array(jsonb_build_object('id', 'a', 'shop', '') || pack) from supply_goods;
 insert into stock_moves (studio_id, good_id, kind, change, note)
   select g.studio_id, g.id, 'counted', s.have, 'What its classes said.' from goods g join supply_goods s on s.studio_id = g.studio_id and s.named = lower(g.name) and s.counted = lower(g.unit) where g.film is null and s.have > 0;

@@ -101,6 +101,7 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
                       )
                     }
                   />
+                  <p className="text-soft text-sm">What is said here is written on the shelf, for all classes of this film. Another name, family, colour or size is another film.</p>
                   {used && films.length > 1 && (
                     <div className="max-w-72">
                       <SelectField

@@ -8,7 +8,7 @@ import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
-import { addGood, addMoves, changeGood, type GoodRow, goodsById, listGoods, type MoveRow, movesOf, putAway } from "@/data/goods.ts";
+import { addGood, addMoves, changeGood, type GoodRow, goodsById, listGoods, MOST_GOODS, type MoveRow, movesOf, putAway } from "@/data/goods.ts";
 import { isId } from "@/planning/planned-class.ts";
 
 export type GoodAnswer =
@@ -28,6 +28,7 @@ export async function saveGood(id: string | null, good: Good, version: number): 
   if (!read.success) return { ok: false, reason: "invalid", field: read.error.issues[0]?.path.join(".") ?? "", message: read.error.issues[0]?.message ?? "not usable" };
   const answer = await withStudio(host.studioId, async (sql): Promise<GoodAnswer> => {
     if (id === null) {
+      if ((await listGoods(sql)).length >= MOST_GOODS) return { ok: false, reason: "invalid", field: "name", message: `The shelf holds ${MOST_GOODS} goods at most: take some off first.` };
       const made = await addGood(sql, host.studioId, read.data, true);
       return made ? { ok: true, id: made, version: 1 } : taken(read.data.name);
     }
@@ -101,6 +102,8 @@ export async function bringList(text: string, take: boolean): Promise<ListAnswer
   const answer = await withStudio(host.studioId, async (sql) => {
     const there = new Map((await listGoods(sql)).map((row) => [goodKey(rowAsGood(row)), row]));
     const [fresh, changed]: [string[], string[]] = [[], []];
+    if (there.size + goods.filter(({ good }) => !there.has(goodKey(good))).length > MOST_GOODS)
+      return { ...none, trouble: [`The shelf holds ${MOST_GOODS} goods at most: bring fewer, or take some off first.`] };
     for (const { good, here } of goods) {
       const row = there.get(goodKey(good));
       const differs = !row || differsFrom(good, row) || (here !== null && roundAmount(here) !== row.onHand);

@@ -7,8 +7,9 @@ import { requireHost } from "@/account/session.ts";
 import { type ClassListRow, listClasses, listCutters } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { listGoods } from "@/data/goods.ts";
-import { wantedGoods } from "@/data/promises.ts";
+import { unplanned, wantedGoods } from "@/data/promises.ts";
 import { listScraps, scrapFilms } from "@/data/scraps.ts";
+import { plannedClass } from "@/planning/planned-class.ts";
 import { GoodsBench } from "@/stations/shelf/goods-bench.tsx";
 import { GoodsList } from "@/stations/shelf/goods-list.tsx";
 import { ScrapBox } from "@/stations/shelf/scrap-box.tsx";
@@ -24,6 +25,8 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
   const host = await requireHost();
   const { studio } = host;
   const today = todayIn(studio.zone);
+  const open = await withStudio(host.studioId, (sql) => unplanned(sql, today));
+  for (const { id } of open.slice(0, PLANNED_AT_ONCE)) await plannedClass(host.studioId, id);
   const [rows, wanted, scraps, films, cutters, classes] = await withStudio(
     host.studioId,
     async (sql) => [await listGoods(sql), await wantedGoods(sql, today), await listScraps(sql), await scrapFilms(sql), await listCutters(sql), await listClasses(sql)] as const,
@@ -45,6 +48,11 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
           </FileButton>
         )}
       </div>
+      {open.length > PLANNED_AT_ONCE && (
+        <p className="mb-3 text-ochre">
+          {open.length - PLANNED_AT_ONCE} classes ahead are not planned yet, {open[PLANNED_AT_ONCE]?.title} first: what they want is not counted here until somebody opens them.
+        </p>
+      )}
       <nav aria-label="Shelf" className="mb-4 flex flex-wrap gap-x-6 gap-y-1">
         {TABS.map((one) => (
           <Link
@@ -87,6 +95,9 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
     </>
   );
 }
+
+/** Classes that nobody has looked at yet are planned first, so many of them a visit. */
+const PLANNED_AT_ONCE = 4;
 
 /** The question of the shelf first: what must be ordered, and by when. */
 function headline(goods: readonly ShelfGood[], classes: readonly ClassListRow[], today: string): string {
