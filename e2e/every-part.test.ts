@@ -292,3 +292,25 @@ describe("every part is changed where it is read", () => {
     expect((await fetchText(driver(), `${again}/files/class.json`)).text).toBe(first);
   });
 });
+
+describe("how the studio works", () => {
+  it("times are written as the studio writes them, everywhere", async () => {
+    await driver().get(`${BASE}/classes`);
+    await shows(/\d\d:\d\d/u);
+    const noon = /\b\d{1,2}:\d\d [ap]m\b/u;
+    expect(await text()).not.toMatch(noon);
+    await driver().get(`${BASE}/settings`);
+    await choose(driver(), "Times as", "12");
+    await saved(driver());
+    for (const path of ["/", "/classes"]) {
+      await driver().get(`${BASE}${path}`);
+      await shows(noon);
+    }
+    const [first] = await driver().findElements(By.css("main a[href*='/classes/'][href$='/plan']"));
+    await driver().get(((await first?.getAttribute("href")) ?? "").replace(/\/plan$/u, "/teach"));
+    await shows(noon);
+    await driver().get(`${BASE}/settings`);
+    await choose(driver(), "Times as", "24");
+    await saved(driver());
+  });
+});

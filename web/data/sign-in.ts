@@ -73,6 +73,12 @@ export async function readStudio(sql: Sql, signed: Signed): Promise<StudioRow | 
   return row ? { ...row, settings: readSettings(row.settings) } : null;
 }
 
+/** How the studio writes times. */
+export async function studioClock(sql: Sql): Promise<StudioSettings["clock"]> {
+  const [row] = await sql<{ settings: unknown }[]>`select settings from studios where id = current_studio()`;
+  return readSettings(row?.settings).clock;
+}
+
 export interface StudioChange {
   readonly name: string;
   readonly unit: string;

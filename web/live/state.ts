@@ -1,11 +1,13 @@
 /** What followers and the stage know of a run. Server time is the truth; clients keep an offset. */
 import { farewell } from "@elm-basket/core/advice/care.ts";
 import type { Step } from "@elm-basket/core/scheduling/step.ts";
+import type { Clock } from "@elm-basket/core/units/time.ts";
 import { readClass } from "../data/class-documents.ts";
 import { type Sql, withStudio } from "../data/client.ts";
 import { currentRun, type RunRow } from "../data/live-runs.ts";
 import { seatMarks, stepEnds } from "../data/log.ts";
 import { readPlan } from "../data/making.ts";
+import { studioClock } from "../data/sign-in.ts";
 
 export interface LiveStep {
   readonly id: string;
@@ -28,6 +30,8 @@ export interface LiveClass {
   readonly seats: readonly { readonly seat: string; readonly label: string }[];
   readonly endMinute: number;
   readonly zone: string;
+  /** How times are written. */
+  readonly clock: Clock;
   readonly date: string;
   /** What participants take home, in a sentence that is true of what they made. */
   readonly farewell: string;
@@ -59,6 +63,7 @@ export async function liveClass(studioId: string, workshopId: string): Promise<L
     return {
       title: stored.document.title,
       zone: stored.document.when.zone,
+      clock: await studioClock(sql),
       date: stored.document.when.date,
       farewell: farewell(stored.document),
       endMinute: plan.runSheet.endMinute,

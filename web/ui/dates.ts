@@ -1,4 +1,5 @@
 /** Dates as people read them; always with the zone given, so that server and browser agree. */
+import { type Clock, showTime } from "@elm-basket/core/units/time.ts";
 
 /** `2026-12-05` -> `Saturday 5 December` (or `Sat 5 Dec`). */
 export function showDate(date: string, style: "long" | "short" = "long"): string {
@@ -11,8 +12,8 @@ export function todayIn(zone: string, now = new Date()): string {
   return new Intl.DateTimeFormat("en-CA", { timeZone: zone, year: "numeric", month: "2-digit", day: "2-digit" }).format(now);
 }
 
-export function timeIn(zone: string, at: Date): string {
-  return new Intl.DateTimeFormat("en-GB", { timeZone: zone, hour: "2-digit", minute: "2-digit" }).format(at);
+export function timeIn(zone: string, at: Date, clock: Clock): string {
+  return showTime(new Intl.DateTimeFormat("en-GB", { timeZone: zone, hour: "2-digit", minute: "2-digit" }).format(at), clock);
 }
 
 /** `11` -> `in 11 days`, `0` -> `today`, `-3` -> `3 days ago`. */

@@ -4,6 +4,7 @@ import { HANDLE_SCHOOLS } from "../blanks/blank.ts";
 import { MOST_EVENING_MINUTES } from "../calendar/evenings.ts";
 import { CUTTER_PROFILES, cutterSchema } from "../cutting/cutter.ts";
 import { pricesSchema } from "../supplies/price.ts";
+import { CLOCKS } from "../units/time.ts";
 
 export const WEEKDAYS = ["monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday"] as const;
 export type Weekday = (typeof WEEKDAYS)[number];
@@ -41,6 +42,7 @@ export const studioSettingsSchema = z.strictObject({
   prices: pricesSchema.pick({ currency: true, hourlyRate: true, venue: true, margin: true }).prefault({}),
   /** Free minutes of each weekday; a day that is not named has the usual evening. */
   freeMinutes: z.partialRecord(z.enum(WEEKDAYS), minutes).default({}),
+  clock: z.enum(CLOCKS).default("24"),
   weekStart: z.enum(["monday", "sunday"]).default("monday"),
   cutter: cutterSchema.default((CUTTER_PROFILES[0] as (typeof CUTTER_PROFILES)[number]).cutter),
   tack: z.enum(["low", "medium", "strong"]).default("medium"),
@@ -48,9 +50,8 @@ export const studioSettingsSchema = z.strictObject({
 });
 export type StudioSettings = z.infer<typeof studioSettingsSchema>;
 
-/** What was stored before a setting existed has its default; a setting that is no more (`clock`) is passed over. */
+/** What was stored before a setting existed has its default; what no longer fits is passed over. */
 export function readSettings(stored: unknown): StudioSettings {
-  const { clock: _, ...known } = (stored ?? {}) as Record<string, unknown>;
-  const read = studioSettingsSchema.safeParse(known);
+  const read = studioSettingsSchema.safeParse(stored ?? {});
   return read.success ? read.data : studioSettingsSchema.parse({});
 }

@@ -1,4 +1,4 @@
-import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { type Clock, showMinutes, showTime } from "@elm-basket/core/units/time.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { freeOn } from "@/account/free-evenings.ts";
@@ -25,13 +25,14 @@ export default async function TonightPage() {
   const host = await requireHost();
   const view = await loadTonight(host);
   const { evening_start: start } = host.studio;
+  const { clock } = host.studio.settings;
   const free = freeOn(host.studio, todayIn(host.studio.zone));
   const minutes = Math.round(view.plan.minutes);
   return (
     <div className="grid gap-x-12 gap-y-10 lg:grid-cols-[1fr_410px]">
       <section>
         <p className="text-soft">
-          {showDate(view.today)} · you have {showMinutes(free)}, from {start}
+          {showDate(view.today)} · you have {showMinutes(free)}, from {showTime(start, clock)}
         </p>
         <h1 className="mt-1 mb-5 text-[44px] leading-[1.1]">
           {minutes === 0 ? (
@@ -50,11 +51,11 @@ export default async function TonightPage() {
               >
                 {showMinutes(minutes)}
               </Reckoned>{" "}
-              of work, done by about {clockAfter(start, minutes)}
+              of work, done by about {showTime(clockAfter(start, minutes), clock)}
             </>
           )}
         </h1>
-        {minutes > 0 && <EveningBar tasks={view.tasks} free={free} start={start} />}
+        {minutes > 0 && <EveningBar tasks={view.tasks} free={free} start={start} clock={clock} />}
         <ul className="mt-4">
           {view.tasks.map((task, i) => (
             <li key={task.id} className="grid grid-cols-[64px_1fr_auto] items-center gap-5 border-rule border-b py-4">
@@ -89,12 +90,12 @@ export default async function TonightPage() {
           </p>
         )}
       </section>
-      <Baskets view={view} />
+      <Baskets view={view} clock={clock} />
     </div>
   );
 }
 
-function EveningBar({ tasks, free, start }: { tasks: readonly TonightTask[]; free: number; start: string }) {
+function EveningBar({ tasks, free, start, clock }: { tasks: readonly TonightTask[]; free: number; start: string; clock: Clock }) {
   const all = Math.max(
     free,
     tasks.reduce((sum, task) => sum + task.minutes, 0),
@@ -102,8 +103,8 @@ function EveningBar({ tasks, free, start }: { tasks: readonly TonightTask[]; fre
   return (
     <div>
       <div className="flex justify-between text-soft text-sm">
-        <span>{start}</span>
-        <span>{clockAfter(start, all)}</span>
+        <span>{showTime(start, clock)}</span>
+        <span>{showTime(clockAfter(start, all), clock)}</span>
       </div>
       <div className="flex h-7 gap-0.5 border-rule-strong border-y bg-paper" role="img" aria-label="The evening's work in order">
         {tasks.map((task) => (
@@ -114,7 +115,7 @@ function EveningBar({ tasks, free, start }: { tasks: readonly TonightTask[]; fre
   );
 }
 
-function Baskets({ view }: { view: TonightView }) {
+function Baskets({ view, clock }: { view: TonightView; clock: Clock }) {
   return (
     <section>
       <div className="mb-3 flex items-baseline justify-between">
@@ -135,7 +136,7 @@ function Baskets({ view }: { view: TonightView }) {
                   {row.title}
                 </Link>
                 <p className="text-soft text-sm">
-                  {showDate(row.class_date, "short")}, {row.class_time} · {row.seats} seats
+                  {showDate(row.class_date, "short")}, {showTime(row.class_time, clock)} · {row.seats} seats
                 </p>
                 <p className="mt-1.5">{seats.length === 0 ? "No names yet" : tally.map(({ strand, n }) => `${n} ${strand}`).join(", ")}</p>
                 {stops > 0 && (

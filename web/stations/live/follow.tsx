@@ -54,7 +54,7 @@ export function Follow({ code, live, initial }: { code: string; live: LiveClass;
             </p>
             {drySeconds > 0 && (
               <p className="mb-2 border-ochre border-l-4 bg-ochre-tint p-3 text-lg" data-drying>
-                It has to dry first: not before {timeIn(live.zone, new Date(now + drySeconds * 1000))}. Leave it alone until then.
+                It has to dry first: not before {timeIn(live.zone, new Date(now + drySeconds * 1000), live.clock)}. Leave it alone until then.
               </p>
             )}
             <p className="mb-4 text-soft">

@@ -81,12 +81,12 @@ export function Stage({ classId, live, initial, done }: { classId: string; live:
         <span className="ml-auto text-stage-soft">
           {state.running && (
             <>
-              Ends <b className="text-stage-text">{timeIn(live.zone, new Date(ends))}</b>, planned {timeIn(live.zone, new Date(state.startedAt + live.endMinute * MS))}
+              Ends <b className="text-stage-text">{timeIn(live.zone, new Date(ends), live.clock)}</b>, planned {timeIn(live.zone, new Date(state.startedAt + live.endMinute * MS), live.clock)}
             </>
           )}
         </span>
         <b className="font-head text-3xl" suppressHydrationWarning>
-          {timeIn(live.zone, new Date(now))}
+          {timeIn(live.zone, new Date(now), live.clock)}
         </b>
       </header>
       <main className="grid flex-1 lg:grid-cols-[1fr_370px]">
@@ -113,7 +113,7 @@ export function Stage({ classId, live, initial, done }: { classId: string; live:
               </p>
               {drySeconds > 0 && (
                 <p className="mt-2 font-bold text-2xl text-stage-ochre" role="status" data-drying>
-                  Drying: not before {timeIn(live.zone, new Date(now + drySeconds * 1000))}
+                  Drying: not before {timeIn(live.zone, new Date(now + drySeconds * 1000), live.clock)}
                 </p>
               )}
               <p className="mt-2 mb-6 text-stage-soft text-xl">

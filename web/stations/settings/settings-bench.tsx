@@ -12,6 +12,10 @@ import { CutterChoice } from "./cutter-choice.tsx";
 
 const UNIT_WORDS = { mm: "millimetres", cm: "centimetres", inFraction: "inches, as fractions", inDecimal: "inches, as decimals" } as const;
 const TACK_WORDS = { low: "low tack", medium: "medium", strong: "strong" } as const;
+const CLOCK_WORDS = [
+  ["24", "19:30"],
+  ["12", "7:30 pm"],
+] as const;
 const WEEK_WORDS = { monday: "Monday", sunday: "Sunday" } as const;
 const CURRENCIES = ["GBP", "EUR", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK", "JPY"] as const;
 
@@ -51,6 +55,7 @@ export function SettingsBench({ first, machines }: Props) {
             <TextField label="Name" value={value.name} maxLength={120} required="Give your studio a name." error={wrong.name} onChange={(name) => put({ name })} />
             <SelectField label="Lengths in" value={value.unit} words={UNIT_WORDS} onChange={(unit) => put({ unit })} />
             <TextField label="Time zone of the studio" value={value.zone} required="A time zone such as Europe/London." error={wrong.zone} onChange={(zone) => put({ zone })} />
+            <SelectField label="Times as" value={settings.clock} words={CLOCK_WORDS} onChange={(clock) => set({ clock })} />
             <SelectField label="The week begins on" value={settings.weekStart} words={WEEK_WORDS} onChange={(weekStart) => set({ weekStart })} />
           </section>
           <section className="grid gap-3">

@@ -5,7 +5,7 @@ import { timedSteps } from "@elm-basket/core/plan/tables.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { runSheet } from "@elm-basket/core/scheduling/step.ts";
-import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { showMinutes, showTime } from "@elm-basket/core/units/time.ts";
 import QRCode from "qrcode";
 import { codeFor } from "@/live/link-code.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
@@ -24,6 +24,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
   const data = await loadPlanned(id);
   if (!data) return null;
   const { planned, host, run } = data;
+  const { clock } = host.studio.settings;
   const sheet = runSheet(planned.document.steps, planned.document.tools, planned.document.seats.length);
   const rows = timedSteps({ document: planned.document, runSheet: sheet });
   const steps = new Map(planned.document.steps.map((step) => [step.id, step]));
@@ -34,7 +35,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
       <section>
         <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
           <h2 className="text-2xl">
-            {planned.document.when.time} to {end.end}
+            {showTime(planned.document.when.time, clock)} to {showTime(end.end, clock)}
             {over > 0 ? `, ${showMinutes(over)} too long` : `, ${showMinutes(-over)} to spare`}
           </h2>
           <div className="no-print flex flex-wrap gap-2">
@@ -61,7 +62,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
           end={end.end}
           times={rows.map((row, i) => ({
             id: row.id,
-            start: row.start,
+            start: showTime(row.start, clock),
             minutes: row.minutes,
             waves: row.waves,
             dries: sheet.steps[i]?.drying ?? [],

@@ -1,4 +1,5 @@
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
+import { type Clock, showTime } from "@elm-basket/core/units/time.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { requireHost } from "@/account/session.ts";
@@ -14,6 +15,7 @@ export default async function ClassesPage() {
   const host = await requireHost();
   const rows = await withStudio(host.studioId, listClasses);
   const today = todayIn(host.studio.zone);
+  const { clock } = host.studio.settings;
   const coming = rows.filter((row) => row.class_date >= today);
   const past = rows.filter((row) => row.class_date < today).reverse();
   return (
@@ -27,24 +29,24 @@ export default async function ClassesPage() {
           </LinkButton>
         </div>
       </div>
-      <ClassRows rows={coming} today={today} />
+      <ClassRows rows={coming} today={today} clock={clock} />
       {past.length > 0 && (
         <>
           <h2 className="mt-10 mb-2 text-xl">Taught</h2>
-          <ClassRows rows={past} today={today} />
+          <ClassRows rows={past} today={today} clock={clock} />
         </>
       )}
     </>
   );
 }
 
-function ClassRows({ rows, today }: { rows: readonly ClassListRow[]; today: string }) {
+function ClassRows({ rows, today, clock }: { rows: readonly ClassListRow[]; today: string; clock: Clock }) {
   return (
     <ul className="border-rule border-t">
       {rows.map((row) => (
         <li key={row.id} className="grid gap-x-6 border-rule border-b py-3 sm:grid-cols-[180px_1fr_auto]">
           <span className="text-soft">
-            {showDate(row.class_date, "short")}, {row.class_time}
+            {showDate(row.class_date, "short")}, {showTime(row.class_time, clock)}
           </span>
           <Link href={`/classes/${row.id}/plan`} className="font-bold text-lg [overflow-wrap:anywhere] hover:underline">
             {row.title}

@@ -20,7 +20,7 @@ export default async function LogbookPage() {
         {rows.map((row) => (
           <li key={row.id} className="grid gap-x-6 border-rule border-b py-2 sm:grid-cols-[170px_1fr_auto]">
             <span className="text-soft">
-              {showDate(todayIn(zone, row.at), "short")}, {timeIn(zone, row.at)}
+              {showDate(todayIn(zone, row.at), "short")}, {timeIn(zone, row.at, host.studio.settings.clock)}
             </span>
             <span>
               <b>{LOG_WORDS[row.kind]}</b>

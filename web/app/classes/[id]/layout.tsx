@@ -1,4 +1,5 @@
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
+import { showTime } from "@elm-basket/core/units/time.ts";
 import Link from "next/link";
 import type { ReactNode } from "react";
 import { withStudio } from "@/data/client.ts";
@@ -21,7 +22,7 @@ export default async function ClassFrame({ params, children }: { params: Promise
   const [edit, undone] = await withStudio(host.studioId, async (sql) => [await lastEdit(sql, id), await lastUndone(sql, id)] as const);
   const away = daysBetween(todayIn(document.when.zone), document.when.date);
   const facts = [
-    `${showDate(document.when.date)}, ${document.when.time}`,
+    `${showDate(document.when.date)}, ${showTime(document.when.time, host.studio.settings.clock)}`,
     document.setting.place || (document.setting.kind === "room" ? "a room" : "craft-along"),
     `${document.seats.length} seats`,
     showDaysAway(away),
