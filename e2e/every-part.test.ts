@@ -299,9 +299,17 @@ describe("how the studio works", () => {
     await shows(/\d\d:\d\d/u);
     const noon = /\b\d{1,2}:\d\d [ap]m\b/u;
     expect(await text()).not.toMatch(noon);
+    // Two windows: what the one says of the clock, the other does not take back by saying something else.
+    await driver().get(`${BASE}/settings`);
+    const [own = ""] = await driver().getAllWindowHandles();
+    await driver().switchTo().newWindow("tab");
     await driver().get(`${BASE}/settings`);
     await choose(driver(), "Times as", "12");
-    await saved(driver());
+    await shows("Saved");
+    await driver().close();
+    await driver().switchTo().window(own);
+    await choose(driver(), "The week begins on", "sunday");
+    await shows("Saved");
     for (const path of ["/", "/classes"]) {
       await driver().get(`${BASE}${path}`);
       await shows(noon);
@@ -311,6 +319,6 @@ describe("how the studio works", () => {
     await shows(noon);
     await driver().get(`${BASE}/settings`);
     await choose(driver(), "Times as", "24");
-    await saved(driver());
+    await shows("Saved");
   });
 });

@@ -68,7 +68,7 @@ describe("goods", () => {
     await waitFor(async () => !(await text()).includes("New good"), "it was not taken off");
   });
 
-  it("two windows at one good: the second is told, and nothing is lost", async () => {
+  it("two windows at one good: what does not collide is merged, what does is told", async () => {
     await inHand("Pebble tag");
     const [first] = await driver().getAllWindowHandles();
     await driver().switchTo().newWindow("tab");
@@ -82,9 +82,19 @@ describe("goods", () => {
       .switchTo()
       .window(first ?? "");
     await fill(driver(), "In a pack", "12");
-    await shows("changed it first");
-    const list = (await fetchText(driver(), "/shelf/goods.csv")).text;
-    expect(list).toContain(",18,12,Quay Crafts,6,10.80,GBP");
+    await waitFor(async () => (await fetchText(driver(), "/shelf/goods.csv")).text.includes(",18,12,Quay Crafts,12,10.80,GBP"), "the two changes were not merged");
+    await driver().switchTo().newWindow("tab");
+    await driver().get(`${BASE}/shelf`);
+    await inHand("Pebble tag");
+    await fill(driver(), "In a pack", "6");
+    await waitFor(async () => (await fetchText(driver(), "/shelf/goods.csv")).text.includes("Quay Crafts,6,10.80"), "the third was not saved");
+    await driver().close();
+    await driver()
+      .switchTo()
+      .window(first ?? "");
+    await fill(driver(), "In a pack", "24");
+    await shows("changed the same first");
+    expect((await fetchText(driver(), "/shelf/goods.csv")).text).toContain("Quay Crafts,6,10.80,GBP");
   });
 
   it("come out as a list and in again; what it would change is told first", async () => {

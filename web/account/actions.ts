@@ -1,6 +1,7 @@
 "use server";
 
 import { isZone } from "@elm-basket/core/calendar/dates.ts";
+import { merge } from "@elm-basket/core/plan/merge.ts";
 import { studioSettingsSchema } from "@elm-basket/core/studio/settings.ts";
 import { hash, verify } from "@node-rs/argon2";
 import { revalidatePath } from "next/cache";
@@ -11,7 +12,7 @@ import { machinesHere } from "@/cutting/whose.ts";
 import { withoutStudio, withStudio } from "@/data/client.ts";
 import { runningJob } from "@/data/cut-jobs.ts";
 import { holdCutter } from "@/data/cutters.ts";
-import { attemptAllowed, demoPerson, openStudio, personForSignIn, saveStudio } from "@/data/sign-in.ts";
+import { attemptAllowed, demoPerson, openStudio, personForSignIn, saveStudio, studioValues } from "@/data/sign-in.ts";
 import { beginSession, endSession, requireHost } from "./session.ts";
 
 export interface FormAnswer {
@@ -100,14 +101,27 @@ const settingsSchema = z.strictObject({
 });
 export type StudioValues = z.infer<typeof settingsSchema>;
 
-/** Saves all settings of the studio; what is wrong comes back by its field. */
-export async function saveSettings(given: unknown): Promise<{ readonly ok: boolean; readonly fields: Record<string, string> }> {
+export interface SettingsAnswer {
+  readonly ok: boolean;
+  readonly fields: Readonly<Record<string, string>>;
+  /** What stands now: another window may have changed something else, or the same first. */
+  readonly values?: StudioValues;
+}
+
+/** Saves what was changed of the settings (`base` is what the caller saw); what is wrong comes back by its field. */
+export async function saveSettings(given: unknown, base: unknown): Promise<SettingsAnswer> {
   const host = await requireHost();
-  const read = settingsSchema.safeParse(given);
-  if (!read.success) return { ok: false, fields: Object.fromEntries(read.error.issues.map((issue) => [issue.path.join("."), issue.message])) };
-  await withStudio(host.studioId, (sql) => saveStudio(sql, read.data));
-  revalidatePath("/", "layout");
-  return { ok: true, fields: {} };
+  const answer = await withStudio(host.studioId, async (sql): Promise<SettingsAnswer> => {
+    const now = await studioValues(sql);
+    const merged = merge(base, given, now);
+    if (merged.collisions.length > 0) return { ok: false, fields: {}, values: now };
+    const read = settingsSchema.safeParse(merged.value);
+    if (!read.success) return { ok: false, fields: Object.fromEntries(read.error.issues.map((issue) => [issue.path.join("."), issue.message])) };
+    await saveStudio(sql, read.data);
+    return { ok: true, fields: {}, values: read.data };
+  });
+  if (answer.ok) revalidatePath("/", "layout");
+  return answer;
 }
 
 /** Takes one of the machines that stand here, or goes back to the stand-in (null). Not while a load is being cut. */

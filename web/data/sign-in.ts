@@ -81,11 +81,19 @@ export async function studioClock(sql: Sql): Promise<StudioSettings["clock"]> {
 
 export interface StudioChange {
   readonly name: string;
-  readonly unit: string;
+  readonly unit: StudioRow["unit"];
   readonly zone: string;
   readonly eveningMinutes: number;
   readonly eveningStart: string;
   readonly settings: StudioSettings;
+}
+
+/** Held until the transaction ends: two windows that save at once are served one after the other. */
+export async function studioValues(sql: Sql): Promise<StudioChange> {
+  const [row] = await sql<(Omit<StudioChange, "settings"> & { settings: unknown })[]>`
+    select name, unit, zone, evening_minutes as "eveningMinutes", evening_start as "eveningStart", settings from studios where id = current_studio() for update`;
+  if (!row) throw new Error("no studio is named");
+  return { ...row, settings: readSettings(row.settings) };
 }
 
 export async function saveStudio(sql: Sql, { name, unit, zone, eveningMinutes, eveningStart, settings }: StudioChange): Promise<void> {

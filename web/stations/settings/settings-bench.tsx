@@ -3,7 +3,7 @@
 import { CUTTER_PROFILES } from "@elm-basket/core/cutting/cutter.ts";
 import { SCHOOLS, type SchoolName, type StudioSettings, WEEKDAYS, type Weekday } from "@elm-basket/core/studio/settings.ts";
 import { STUDIO_SCHOOL_WORDS, WEEKDAY_WORDS } from "@elm-basket/core/studio/words-en.ts";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { type StudioValues, saveSettings } from "@/account/actions.ts";
 import { Field } from "@/ui/field.tsx";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
@@ -19,32 +19,49 @@ const CLOCK_WORDS = [
 const WEEK_WORDS = { monday: "Monday", sunday: "Sunday" } as const;
 const CURRENCIES = ["GBP", "EUR", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK", "JPY"] as const;
 
-/** The studio's own: each is saved as it is changed. New classes start from them; classes that are there stay as they are. */
 interface Props {
   readonly first: StudioValues;
   /** Machines that stand here, and which of them is this studio's. */
   readonly machines: { readonly here: readonly string[]; readonly held: string | null };
 }
 
+/** The studio's own: each is saved as it is changed. New classes start from them; classes that are there stay as they are. */
 export function SettingsBench({ first, machines }: Props) {
   const [value, setValue] = useState(first);
   const [said, setSaid] = useState("");
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
-  const save = async (next: StudioValues) => {
+  // Saved one after the other, in the order in which they were changed.
+  const queue = useRef(Promise.resolve());
+  const seen = useRef(first);
+  const save = (next: StudioValues) => {
     setValue(next);
     setSaid("Saving …");
-    const answer = await saveSettings(next).catch(() => null);
-    setWrong(answer?.fields ?? {});
-    setSaid(answer === null ? "No connection: not saved. Change anything to try again." : answer.ok ? "Saved" : "Not saved: see what is marked.");
+    queue.current = queue.current.then(async () => {
+      const answer = await saveSettings(next, seen.current).catch(() => null);
+      setWrong(answer?.fields ?? {});
+      if (answer?.values) {
+        seen.current = answer.values;
+        if (!answer.ok) setValue(answer.values);
+      }
+      setSaid(
+        answer === null
+          ? "No connection: not saved. Change anything to try again."
+          : answer.ok
+            ? "Saved"
+            : answer.values
+              ? "Another window changed the same first: what is there now is shown."
+              : "Not saved: see what is marked.",
+      );
+    });
   };
-  const put = (patch: Partial<StudioValues>) => void save({ ...value, ...patch });
+  const put = (patch: Partial<StudioValues>) => save({ ...value, ...patch });
   const set = (patch: Partial<StudioSettings>) => put({ settings: { ...value.settings, ...patch } });
   const { settings } = value;
   return (
     <>
       <div className="mb-6 flex flex-wrap items-baseline justify-between gap-4">
         <h1 className="text-4xl">Settings</h1>
-        <p role="status" className="text-soft text-sm">
+        <p role="status" className="text-soft text-sm" data-save-state={said === "Saving …" ? "saving" : said === "Saved" || said === "" ? "saved" : "unsaved"}>
           {said}
         </p>
       </div>

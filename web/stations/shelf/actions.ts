@@ -1,5 +1,6 @@
 "use server";
 
+import { merge } from "@elm-basket/core/plan/merge.ts";
 import { type Good, goodSchema, MOST_AMOUNT, sameFilm } from "@elm-basket/core/stock/good.ts";
 import { goodKey, readGoodsCsv } from "@elm-basket/core/stock/goods-csv.ts";
 import { countedAs, type Move, roundAmount } from "@elm-basket/core/stock/ledger.ts";
@@ -12,7 +13,7 @@ import { addGood, addMoves, changeGood, type GoodRow, goodsById, listGoods, MOST
 import { isId } from "@/planning/planned-class.ts";
 
 export type GoodAnswer =
-  | { readonly ok: true; readonly id: string; readonly version: number }
+  | { readonly ok: true; readonly id: string; readonly version: number; readonly good: Good }
   | { readonly ok: false; readonly reason: "invalid"; readonly field: string; readonly message: string }
   /** Somebody changed it meanwhile: what is there now. */
   | { readonly ok: false; readonly reason: "stale"; readonly now: GoodRow }
@@ -21,8 +22,8 @@ export type GoodAnswer =
 const gone = { ok: false, reason: "gone" } as const;
 const taken = (name: string) => ({ ok: false, reason: "invalid", field: "name", message: `“${name}” is on the shelf already, counted the same way.` }) as const;
 
-/** Puts a good on the shelf, or writes what was changed of one. */
-export async function saveGood(id: string | null, good: Good, version: number): Promise<GoodAnswer> {
+/** Puts a good on the shelf, or writes what was changed of one (`base` is what the caller saw); what another window changed meanwhile is merged where it does not collide. */
+export async function saveGood(id: string | null, good: Good, version: number, base: Good | null): Promise<GoodAnswer> {
   const host = await requireHost();
   const read = goodSchema.safeParse(good);
   if (!read.success) return { ok: false, reason: "invalid", field: read.error.issues[0]?.path.join(".") ?? "", message: read.error.issues[0]?.message ?? "not usable" };
@@ -30,15 +31,18 @@ export async function saveGood(id: string | null, good: Good, version: number): 
     if (id === null) {
       if ((await listGoods(sql)).length >= MOST_GOODS) return { ok: false, reason: "invalid", field: "name", message: `The shelf holds ${MOST_GOODS} goods at most: take some off first.` };
       const made = await addGood(sql, host.studioId, read.data, true);
-      return made ? { ok: true, id: made, version: 1 } : taken(read.data.name);
+      return made ? { ok: true, id: made, version: 1, good: read.data } : taken(read.data.name);
     }
     if (!isId(id)) return gone;
-    const before = (await goodsById(sql, [id])).get(id);
+    const before = (await goodsById(sql, [id], true)).get(id);
     // A film stays a film: plans depend on what it is.
     if (!before || (before.film === null) !== (read.data.film === undefined)) return gone;
-    const saved = await changeGood(sql, id, read.data, Math.trunc(Number(version)));
-    if (saved === "taken") return taken(read.data.name);
-    return saved === null ? { ok: false, reason: "stale", now: before } : { ok: true, id, version: saved };
+    const merged = before.version === version || base === null ? { value: read.data, collisions: [] } : merge(base, read.data, rowAsGood(before));
+    const next = goodSchema.safeParse(merged.value);
+    if (merged.collisions.length > 0 || !next.success || (before.version !== version && base === null)) return { ok: false, reason: "stale", now: before };
+    const saved = await changeGood(sql, id, next.data, before.version);
+    if (saved === "taken") return taken(next.data.name);
+    return saved === null ? { ok: false, reason: "stale", now: before } : { ok: true, id, version: saved, good: next.data };
   });
   if (answer.ok) revalidatePath("/", "layout");
   return answer;

@@ -55,7 +55,7 @@ export function GoodsBench({ goods, tab, unit, currency }: Props) {
   const rows = table.getRowModel().rows;
   const add = () =>
     start(async () => {
-      const answer = await saveGood(null, fresh(tab, goods), 0);
+      const answer = await saveGood(null, fresh(tab, goods), 0, null);
       if (!answer.ok) return setSaid(answer.reason === "invalid" ? answer.message : "It could not be put on the shelf.");
       setSaid("");
       setFind("");

@@ -21,7 +21,7 @@ export interface GoodEditor {
   readonly error: { readonly field: string; readonly message: string } | null;
 }
 
-/** One good in hand: every change is saved at once, one after the other; what another window changed meanwhile is told. */
+/** One good in hand: every change is saved at once, one after the other; what another window changed meanwhile is merged, and told where it is the same. */
 export function useGood(good: ShelfGood): GoodEditor {
   const router = useRouter();
   const [, start] = useTransition();
@@ -31,6 +31,7 @@ export function useGood(good: ShelfGood): GoodEditor {
   const [trouble, setTrouble] = useState("");
   const [error, setError] = useState<GoodEditor["error"]>(null);
   const version = useRef(good.version);
+  const seen = useRef(value);
   const queue = useRef(Promise.resolve());
 
   const save = (next: Good, before: Good) => {
@@ -38,9 +39,11 @@ export function useGood(good: ShelfGood): GoodEditor {
     setState("saving");
     queue.current = queue.current.then(async () => {
       try {
-        const answer = await saveGood(good.id, next, version.current);
+        const answer = await saveGood(good.id, next, version.current, seen.current);
         if (answer.ok) {
           version.current = answer.version;
+          seen.current = answer.good;
+          setValue((now) => (now === next ? answer.good : now));
           setError(null);
           setTrouble("");
           setState("saved");
@@ -52,7 +55,8 @@ export function useGood(good: ShelfGood): GoodEditor {
         if (answer.reason === "gone") setTrouble("This good is no longer on the shelf.");
         if (answer.reason === "stale") {
           version.current = answer.now.version;
-          setTrouble("Another window or a class changed it first: what is there now is shown. Make your change again.");
+          seen.current = asGood(answer.now as ShelfGood);
+          setTrouble("Another window or a class changed the same first: what is there now is shown. Make your change again.");
           setValue(asGood(answer.now as ShelfGood));
           start(() => router.refresh());
         } else setValue(before);
