@@ -45,6 +45,8 @@ export const REMEDY_CODES = [
   "setFamily",
   "useVinyl",
   "lessPad",
+  "lessBorder",
+  "useCutter",
 ] as const;
 export type RemedyCode = (typeof REMEDY_CODES)[number];
 
@@ -60,6 +62,8 @@ export type FindingCode =
   | "tooSmall"
   | "kitTooLarge"
   | "kitInParts"
+  | "narrowBorder"
+  | "borderOverFace"
   | "needsMat"
   | "rimTooClose"
   | "wideOnCup"

@@ -1,6 +1,7 @@
 /** Remedies as edits of the class document: applied with one press, undone by putting the old document back. */
 
 import { isCup } from "../blanks/shape.ts";
+import { CUTTER_PROFILES } from "../cutting/cutter.ts";
 import { type SizingSchool, schools } from "../fitting/schools.ts";
 import { openedRings, slitPlates } from "../lettering/open-rings.ts";
 import { type Exception, MARKS, type RecipeItem, stencilSchema, type TextItem, withSize, withVinyls } from "../lettering/recipe.ts";
@@ -29,6 +30,7 @@ export function partOf(remedy: Remedy): DocumentPart {
     case "growLine":
     case "bridgeIslands":
     case "useVinyl":
+    case "lessBorder":
       return "design";
     case "tidyNames":
     case "useFontHere":
@@ -43,6 +45,7 @@ export function partOf(remedy: Remedy): DocumentPart {
     case "addTool":
     case "setFamily":
     case "lessPad":
+    case "useCutter":
     case "leaveIt":
       return "class";
   }
@@ -110,6 +113,12 @@ function applied(document: ThingDocument, remedy: Remedy): ThingDocument {
         item.id === text("item") ? (withVinyls({ ...document.design, items: [item] }, (id) => (id === from ? into : id)).items[0] as RecipeItem) : item,
       );
       return { ...document, design: { ...document.design, items } };
+    }
+    case "lessBorder":
+      return { ...document, design: { ...document.design, stencil: { ...stencilSchema.parse({}), ...document.design.stencil, filmMargin: number("mm") } } };
+    case "useCutter": {
+      const found = CUTTER_PROFILES.find(({ id }) => id === text("profile"));
+      return found ? { ...document, cutter: found.cutter } : document;
     }
     case "lessPad":
       return { ...document, layout: { ...document.layout, weedPad: number("mm") } };

@@ -54,9 +54,13 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
       : "Food lies on this, and vinyl is no food-contact material: keep the design where no food lies, or let it be served on paper or a plate, and nothing be cut on it.",
   tooSmall: (v, s) => `${who(s)}: letters of ${fine(v, "height")} are hard to weed; ${fine(v, "limit")} is a sound least.`,
   kitTooLarge: (v, s) =>
-    `${v.name}: the kit is ${mm(v, "width", s)} × ${mm(v, "height", s)}, one load takes ${mm(v, "binWidth", s)} × ${mm(v, "binHeight", s)}. Choose a longer mat, or make the design smaller.`,
+    `${v.name}: the kit is ${mm(v, "width", s)} × ${mm(v, "height", s)}, one load takes ${mm(v, "binWidth", s)} × ${mm(v, "binHeight", s)}.${longerWords(v, s) || " Make the design smaller."}`,
   kitInParts: (v, s) =>
-    `${who(s)}: longer than one load, so it is cut in ${v.parts} parts with crosses to join them by${Number(v.through) > 0 ? `; ${v.through} ${v.through === 1 ? "piece is" : "pieces are"} cut through` : ", between its pieces"}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
+    `${who(s)}: longer than one load, so it is cut in ${v.parts} parts with crosses to join them by${Number(v.through) > 0 ? `; ${v.through} ${v.through === 1 ? "piece is" : "pieces are"} cut through` : ", between its pieces"}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.${longerWords(v, s)}`,
+  narrowBorder: (v, s) =>
+    `${who(s)}: one load leaves only ${mm(v, "mm", s)} of film round the stencil, not ${mm(v, "wanted", s)}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}: the letters stay whole. Mask beyond it with tape before painting.`,
+  borderOverFace: (v, s) =>
+    `The stencil with its border is ${mm(v, "width", s)} × ${mm(v, "height", s)}, the face ${mm(v, "faceWidth", s)} × ${mm(v, "faceHeight", s)}. Inside a frame film does not lie down on the moulding: trim it to ${mm(v, "trim", s)} ${v.across === 1 ? "across" : "in height"}, or take less border.`,
   needsMat: (v) => `${v.name} has a thin backing: without a mat it slips in the cutter. Choose a mat at Cut, or a film on a thick backing.`,
   rimTooClose: (v, s) => `The design comes within ${mm(v, "clearance", s)} of the rim. Vinyl is no food-contact material: keep ${mm(v, "limit", s)} from lips.`,
   wideOnCup: (v) => `The widest name goes ${Number(v.degrees).toFixed(0)}° round: it cannot be read from one side.`,
@@ -92,6 +96,8 @@ const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => strin
   setFamily: () => "Make it iron-on film",
   useVinyl: (v) => `Cut it from ${v.name}`,
   lessPad: (v, s) => `Leave only ${mm(v, "mm", s)} of film round it`,
+  lessBorder: (v, s) => `Take a border of ${mm(v, "mm", s)}`,
+  useCutter: (v) => `Cut it on: ${String(v.name).toLowerCase()}`,
   endLater: (v) => `Plan ${showMinutes(Number(v.minutes))}`,
   addTool: (v) => `One more ${String(v.name).toLowerCase()} (saves ${showMinutes(Number(v.saves))})`,
   raiseRim: (v, s) => `Keep ${mm(v, "mm", s)} from the rim`,
@@ -110,6 +116,10 @@ const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => strin
   tidyNames: () => "Tidy them all",
   breakLine: (v) => `Break it in two lines${v.others === undefined ? "" : `: the others ${fine(v, "others")}`}`,
 };
+
+/** A longer mat that would take the whole, and what film that asks for. */
+const longerWords = (v: Values, s: Speech): string =>
+  v.roll === undefined ? "" : ` On the ${String(v.longer).toLowerCase()} it would stay whole, but no sheet is that long: film from a roll is needed, at least ${mm(v, "roll", s)}.`;
 
 const larger = (v: Values): string => `${Math.ceil((Number(v.share) - 1) * 100)} %`;
 

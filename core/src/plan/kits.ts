@@ -58,18 +58,18 @@ export interface KitWishes {
   readonly countOf: (seat: string) => number;
   /** Of each design in one kit: two for a cup that is decorated on both sides. */
   readonly copies: number;
-  readonly pad: number;
+  /** Film that belongs to a kit beyond its box, mm. */
+  readonly padOf: (vinyl: Vinyl, box: Box) => number;
   readonly goes: Goes;
   /** What one load of a vinyl takes; longer kits are cut in parts. Null keeps them whole. */
-  readonly sizeOf: (vinyl: Vinyl) => PartSize | null;
+  readonly sizeOf: (vinyl: Vinyl, pad: number) => PartSize | null;
 }
 
 export function kitsOf(seats: readonly LetteredSeat[], vinyls: readonly Vinyl[], wishes: KitWishes): Kit[] {
-  const sizes = new Map(vinyls.map((vinyl) => [vinyl.id, wishes.sizeOf(vinyl)]));
   return seats.flatMap((seat) => {
     const first = vinyls.flatMap((vinyl) => {
       const polygons = repeated(seat.layers.get(vinyl.id) ?? [], wishes.copies);
-      return polygons.length === 0 ? [] : makeKits(seat, vinyl, { polygons, size: sizes.get(vinyl.id) ?? null, wishes });
+      return polygons.length === 0 ? [] : makeKits(seat, vinyl, { polygons, wishes });
     });
     return Array.from({ length: wishes.countOf(seat.seat) }, (_, i) => (i === 0 ? first : first.map((kit) => renamed({ ...kit, copy: i + 1 }, seat.seat, wishes.several)))).flat();
   });
@@ -84,13 +84,13 @@ function repeated(polygons: Polygons, copies: number): Polygons {
 
 interface Making {
   readonly polygons: readonly Polygon[];
-  readonly size: PartSize | null;
   readonly wishes: KitWishes;
 }
 
 /** One kit, or its parts; what weeding takes is counted for each part, as each is weeded and taped by itself. */
-function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, size, wishes }: Making): Kit[] {
-  const { thing, several, pad, goes } = wishes;
+function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, wishes }: Making): Kit[] {
+  const { thing, several, goes } = wishes;
+  const pad = wishes.padOf(vinyl, boxOf(polygons));
   const stem = stemOf(seat.seat, several ? thing : null, 1);
   const ordered = [...polygons].map((polygon) => ({ polygon, box: boxOf([polygon]) })).sort((a, b) => a.box.minX - b.box.minX || a.box.minY - b.box.minY);
   const named = ordered.map(({ polygon }, i) => ({ id: `${stem}-${vinyl.id}-${i + 1}`, polygon }));
@@ -99,7 +99,7 @@ function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, size, wishes }: 
   const art = seat.artStrokes.filter((part) => part.vinyl === vinyl.id).map(({ width }) => width);
   const insides = lines.flatMap((line) => line.insides.map(({ width }) => width));
   const { smallPartMm2 } = FAMILY_TRAITS[vinyl.family];
-  return partsOf(named, size).map(({ pieces, part, box }): Kit => {
+  return partsOf(named, wishes.sizeOf(vinyl, pad)).map(({ pieces, part, box }): Kit => {
     const weed = weedReport({ polygons: pieces.map(({ polygon }) => polygon), family: vinyl.family, strokes: [...strokes, ...art], insides, goes });
     return {
       seat: seat.seat,

@@ -13,7 +13,7 @@ import { filmLines } from "./film-lines.ts";
 import { type Kit, kitsOf, recutKits, spareKits } from "./kits.ts";
 import { letterSet } from "./letter-set.ts";
 import { measureStrokes } from "./measure-strokes.ts";
-import { type LaidOut, layOut, padOf, partSize } from "./sheets.ts";
+import { borderFor, type LaidOut, layOut, partSize } from "./sheets.ts";
 import type { Plan, PreparationMinutes, ThingPlan } from "./stages.ts";
 import { tapeExtent } from "./tape.ts";
 import { goesOf } from "./technique.ts";
@@ -63,9 +63,9 @@ function letterThing(document: ThingDocument, fonts: FontLookup): { plan: ThingP
     several: document.things.length > 1,
     countOf: (seat) => counts.get(seat) ?? 0,
     copies: blank.handle?.school === "both" ? 2 : 1,
-    pad: padOf(document),
+    padOf: (vinyl, box) => borderFor(box, vinyl, document),
     goes: goesOf(technique),
-    sizeOf: (vinyl) => partSize(vinyl, document),
+    sizeOf: (vinyl, pad) => partSize(vinyl, document, pad),
   });
   return { plan: { id: thing.id, face, cupView: face.cup && widest > 0 ? viewOnCup(face.cup.radius, widest) : null, tape: tapeExtent(lettered.seats, document), lettered }, kits };
 }

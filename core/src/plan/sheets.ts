@@ -3,7 +3,7 @@ import type { Cutter } from "../cutting/cutter.ts";
 import { cutTime } from "../cutting/minutes.ts";
 import { type BladePath, bladePaths, type Line, weedLines } from "../cutting/paths.ts";
 import { type Sheet, type SheetKit, sheetPieces } from "../cutting/sheet.ts";
-import { boxHeight, boxWidth, mapPoints, type Point, type Polygon, type Polygons, polygonsArea } from "../geometry/polygon.ts";
+import { type Box, boxHeight, boxWidth, mapPoints, type Point, type Polygon, type Polygons, polygonsArea } from "../geometry/polygon.ts";
 import type { Bin, Item } from "../nesting/problem.ts";
 import { cosSin } from "../nesting/raster.ts";
 import { layTrimmerFriendly, loadsBound } from "../nesting/trimmer.ts";
@@ -14,7 +14,7 @@ import { type Kit, kitName } from "./kits.ts";
 import { filmRing, type LaidKit, type LaidLoad, type LaidVinyl, layKits } from "./lay-kits.ts";
 import { type MatPlace, shareMats } from "./mats.ts";
 import type { PartSize } from "./parts.ts";
-import { isPainted } from "./technique.ts";
+import { goesOf, isPainted } from "./technique.ts";
 import type { ThingDocument } from "./thing-document.ts";
 
 export interface PlanSheet extends Sheet {
@@ -66,16 +66,35 @@ export function binFor(vinyl: Vinyl, cutter: Cutter): Bin {
  */
 export function padOf({ layout, design, technique }: Pick<ThingDocument, "layout" | "design" | "technique">): number {
   const film = isPainted(technique) && design.stencil ? design.stencil.filmMargin : 0;
-  return layout.mode === "tight" ? film : Math.max(layout.weedPad, layout.clearance / 2, film);
+  if (layout.mode === "tight") return film;
+  // Round a stencil nothing is weeded: its border is what the host says.
+  return goesOf(technique) === "out" ? Math.max(layout.clearance / 2, film) : Math.max(layout.weedPad, layout.clearance / 2, film);
 }
 
-/** How much of one load a kit may take up; null when long kits are kept whole. */
-export function partSize(vinyl: Vinyl, document: Pick<ThingDocument, "cutter" | "layout" | "design" | "technique">): PartSize | null {
+/** A blade needs so much film round a stencil, mm: less, and it cuts through its own edge. */
+export const LEAST_BORDER_MM = 1;
+
+/**
+ * How much film a stencil keeps round it: what is asked for, or, where only that keeps the whole on one load, as much as the load
+ * leaves. Letters cut lengthwise for the sake of their border help nobody.
+ */
+export function borderFor(box: Box, vinyl: Vinyl, document: Pick<ThingDocument, "cutter" | "layout" | "design" | "technique">): number {
+  const wanted = padOf(document);
+  if (goesOf(document.technique) !== "out" || wanted <= LEAST_BORDER_MM) return wanted;
+  const bin = binFor(vinyl, document.cutter);
+  const [w, h] = [boxWidth(box), boxHeight(box)];
+  const upright = Math.min(bin.width - w, bin.height - h) / 2;
+  const turned = document.layout.mayTurn && vinyl.turns === "free" ? Math.min(bin.height - w, bin.width - h) / 2 : Number.NEGATIVE_INFINITY;
+  const room = Math.floor(Math.max(upright, turned) * 10) / 10;
+  return room >= LEAST_BORDER_MM && room < wanted ? room : wanted;
+}
+
+/** How much of one load a kit may take up with so much film round it, mm; null when long kits are kept whole. */
+export function partSize(vinyl: Vinyl, document: Pick<ThingDocument, "cutter" | "layout">, pad: number): PartSize | null {
   const { layout } = document;
   if (!layout.split) return null;
   const bin = binFor(vinyl, document.cutter);
-  const round = 2 * padOf(document);
-  return { width: bin.width - round, height: bin.height - round, mayTurn: layout.mayTurn && vinyl.turns === "free", overlap: layout.splitOverlap };
+  return { width: bin.width - 2 * pad, height: bin.height - 2 * pad, mayTurn: layout.mayTurn && vinyl.turns === "free", overlap: layout.splitOverlap };
 }
 
 /** A mat is loaded once for all its films: the first of them carries the minutes. */

@@ -23,6 +23,8 @@ const STATION_OF: Record<FindingCode, StationKey> = {
   tooSmall: "letter",
   kitTooLarge: "cut",
   kitInParts: "cut",
+  narrowBorder: "letter",
+  borderOverFace: "letter",
   needsMat: "cut",
   rimTooClose: "measure",
   wideOnCup: "measure",

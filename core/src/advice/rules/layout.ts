@@ -1,7 +1,9 @@
-import { boxHeight, boxOf, boxWidth, joinBoxes } from "../../geometry/polygon.ts";
+import { CUTTER_PROFILES } from "../../cutting/cutter.ts";
+import { type Box, boxHeight, boxOf, boxWidth, joinBoxes } from "../../geometry/polygon.ts";
 import { binFor, padOf } from "../../plan/sheets.ts";
 import type { PlanStages, ThingStages } from "../../plan/stages.ts";
 import { isPainted } from "../../plan/technique.ts";
+import type { Vinyl } from "../../weeding/vinyl.ts";
 import type { Finding, Remedy } from "../finding.ts";
 import type { ClassRule, Rule } from "../rule.ts";
 
@@ -14,6 +16,7 @@ function tooLarge({ document, kits, laidOut, labels }: ThingStages): Finding[] {
     if (!kit.pieces.some((piece) => lost.has(piece.id))) return [];
     const vinyl = document.vinyls.find(({ id }) => id === kit.vinyl);
     const bin = vinyl ? binFor(vinyl, document.cutter) : { width: 0, height: 0 };
+    const longer = vinyl ? longerMat(document, vinyl, [kit.box], kit.pad) : null;
     return [
       {
         code: "kitTooLarge",
@@ -25,8 +28,9 @@ function tooLarge({ document, kits, laidOut, labels }: ThingStages): Finding[] {
           height: boxHeight(kit.box) + 2 * kit.pad,
           binWidth: bin.width,
           binHeight: bin.height,
+          ...(longer?.values ?? {}),
         },
-        remedies: [],
+        remedies: longer?.remedies ?? [],
       },
     ];
   });
@@ -45,16 +49,62 @@ function inParts(plan: ThingStages): Finding[] {
     const worst = [...long].sort((a, b) => (b.part?.parts ?? 0) - (a.part?.parts ?? 0))[0];
     if (!worst?.part) return [];
     const through = new Set(worst.part.seams.flatMap((seam) => seam.through)).size;
+    const seats = [...new Set(long.map(({ seat }) => seat))];
+    const film = plan.document.vinyls.find(({ id }) => id === vinyl);
+    const longer = film
+      ? longerMat(
+          plan.document,
+          film,
+          seats.map((seat) => wholeBox(plan, vinyl, seat)),
+          worst.pad,
+        )
+      : null;
     return [
       {
         code: "kitInParts",
         severity: through > 0 ? "check" : "tip",
         where: { seat: worst.of, vinyl },
-        values: { parts: worst.part.parts, through, seats: new Set(long.map(({ seat }) => seat)).size },
-        remedies: [...narrowerPad(plan, vinyl, [...new Set(long.map(({ seat }) => seat))]), ...smaller(plan, vinyl, [...new Set(long.map(({ seat }) => seat))])],
+        values: { parts: worst.part.parts, through, seats: seats.length, ...(longer?.values ?? {}) },
+        remedies: [...narrowerPad(plan, vinyl, seats), ...(longer?.remedies ?? []), ...smaller(plan, vinyl, seats)],
       },
     ];
   });
+}
+
+const wholeBox = ({ kits }: ThingStages, vinyl: string, seat: string): Box =>
+  joinBoxes(kits.filter((kit) => kit.seat === seat && kit.vinyl === vinyl).map((kit) => boxOf(kit.pieces.map(({ polygon }) => polygon))));
+
+interface Longer {
+  readonly values: Readonly<Record<string, string | number>>;
+  readonly remedies: readonly Remedy[];
+}
+
+/** Film is cut off in whole centimetres. */
+const ROLL_STEP_MM = 10;
+
+/**
+ * A longer mat of the same machine on which every whole would stay whole. It is offered where the film at hand is long enough;
+ * where it is not, it is said how long a piece off a roll must be.
+ */
+function longerMat(document: ThingStages["document"], vinyl: Vinyl, boxes: readonly Box[], pad: number): Longer | null {
+  const { cutter, layout } = document;
+  const turns = layout.mayTurn && vinyl.turns === "free";
+  const fits = (bin: { width: number; height: number }) =>
+    boxes.every((box) => {
+      const [w, h] = [boxWidth(box) + 2 * pad, boxHeight(box) + 2 * pad];
+      return (w <= bin.width && h <= bin.height) || (turns && h <= bin.width && w <= bin.height);
+    });
+  const longer = CUTTER_PROFILES.filter((one) => one.cutter.matless === cutter.matless && one.cutter.cutWidth <= cutter.cutWidth + 1 && one.cutter.cutHeight > cutter.cutHeight).sort(
+    (a, b) => a.cutter.cutHeight - b.cutter.cutHeight,
+  );
+  for (const { id, cutter: mat } of longer) {
+    if (fits(binFor(vinyl, mat))) return { values: {}, remedies: [{ code: "useCutter", values: { profile: id, name: mat.name } }] };
+    const inside = { width: Math.min(vinyl.stock.width, mat.cutWidth) - 2 * mat.edgeMargin, height: mat.cutHeight - 2 * mat.edgeMargin };
+    if (vinyl.stock.kind === "roll" || !fits(inside)) continue;
+    const longest = Math.max(...boxes.map((box) => Math.max(boxWidth(box), boxHeight(box)))) + 2 * (pad + mat.edgeMargin);
+    return { values: { longer: mat.name, roll: Math.ceil(longest / ROLL_STEP_MM) * ROLL_STEP_MM }, remedies: [] };
+  }
+  return null;
 }
 
 /** A blade and a hook need so much film round a kit, mm. */

@@ -1,3 +1,5 @@
+import { LEAST_BORDER_MM, padOf } from "../../plan/sheets.ts";
+import type { ThingStages } from "../../plan/stages.ts";
 import { goesOf, needsTape } from "../../plan/technique.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
@@ -5,7 +7,9 @@ import { leaveIt, type Rule } from "../rule.ts";
 /** Islands ride on the tape; with many in one kit, beginners lose or shift some. Those of iron-on film keep to its liner. */
 const MANY_ISLANDS = 6;
 
-export const stencilRules: Rule = ({ document, lettered }): Finding[] => {
+export const stencilRules: Rule = (plan) => [...looseIslands(plan), ...narrowBorder(plan), ...borderOverFace(plan)];
+
+function looseIslands({ document, lettered }: ThingStages): Finding[] {
   if (goesOf(document.technique) !== "out" || !needsTape(document.technique) || document.design.stencil?.islands === "bridged") return [];
   const counted = lettered.seats.map((seat) => ({ seat: seat.seat, islands: [...seat.layers.values()].flat().reduce((sum, polygon) => sum + polygon.length - 1, 0) }));
   const worst = counted.reduce<(typeof counted)[number] | null>((a, b) => (a && a.islands >= b.islands ? a : b), null);
@@ -20,4 +24,36 @@ export const stencilRules: Rule = ({ document, lettered }): Finding[] => {
       remedies: [{ code: "bridgeIslands", values: {} }, leaveIt({ code: "looseIslands", where })],
     },
   ];
-};
+}
+
+/** One load leaves less film round the stencil than is wanted: the letters stay whole, and paint must be kept off otherwise. */
+function narrowBorder({ document, kits }: ThingStages): Finding[] {
+  const wanted = padOf(document);
+  const narrow = kits.filter((kit) => goesOf(document.technique) === "out" && kit.pad < wanted - 1e-9);
+  const least = narrow.reduce<(typeof narrow)[number] | null>((a, b) => (a && a.pad <= b.pad ? a : b), null);
+  if (!least) return [];
+  const where = { seat: least.of, vinyl: least.vinyl };
+  return [{ code: "narrowBorder", severity: "check", where, values: { mm: least.pad, wanted, seats: new Set(narrow.map(({ of }) => of)).size }, remedies: [leaveIt({ code: "narrowBorder", where })] }];
+}
+
+/** Film that is larger than a flat face: inside a frame it does not lie down. What it must be trimmed to, and the border that fits. */
+function borderOverFace({ document, face, lettered, kits }: ThingStages): Finding[] {
+  if (goesOf(document.technique) !== "out" || face.cup || lettered.seats.length === 0) return [];
+  const pad = Math.max(0, ...kits.map((kit) => kit.pad));
+  const widest = Math.max(...lettered.seats.map(({ width }) => width));
+  const tallest = Math.max(...lettered.seats.map(({ height }) => height));
+  const over = { width: widest + 2 * pad - face.width, height: tallest + 2 * pad - face.height };
+  if (Math.max(over.width, over.height) <= 0.05) return [];
+  const across = over.width > 0.05 && over.width >= over.height;
+  const room = Math.floor((Math.min(face.width - widest, face.height - tallest) / 2) * 10) / 10;
+  const where = {};
+  return [
+    {
+      code: "borderOverFace",
+      severity: "check",
+      where,
+      values: { width: widest + 2 * pad, height: tallest + 2 * pad, faceWidth: face.width, faceHeight: face.height, trim: across ? face.width : face.height, across: across ? 1 : 0 },
+      remedies: [...(room >= LEAST_BORDER_MM ? [{ code: "lessBorder" as const, values: { mm: room } }] : []), leaveIt({ code: "borderOverFace", where })],
+    },
+  ];
+}
