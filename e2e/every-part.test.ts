@@ -212,6 +212,21 @@ describe("every part is changed where it is read", () => {
     expect(new Set(seats)).toEqual(new Set([`1 ${things[0].id}`, `2 ${things[1].id}`, `3 ${things[0].id}`]));
   });
 
+  it("sizes through the set at Letter: one height, told in figures, taken back by undo", async () => {
+    await driver().get(`${address}/letter`);
+    await press(driver(), By.xpath("//label[.//span[.='One letter height']]"));
+    await saved(driver());
+    expect((await document(address)).setSizing).toBe("sameHeight");
+    await driver().navigate().refresh();
+    const figures = async () => [...(await text()).matchAll(/Letters as planned: (.*)/gu)].map(([, words = ""]) => words)[0] ?? "";
+    await waitFor(async () => {
+      const heights = [...(await figures()).matchAll(/([\d.]+) mm/gu)].map(([, mm]) => mm);
+      return heights.length === 2 && heights[0] === heights[1];
+    }, "the two boards have not one letter height");
+    await press(driver(), byText("button", "Undo: Through the set: one letter height"));
+    await waitFor(async () => (await document(address)).setSizing === "each", "it was not put back");
+  });
+
   it("materials at Pack: a new line by the table, a senseless number refused beside its field, undone and done again", async () => {
     await driver().get(`${address}/pack`);
     await press(driver(), byText("button", "Add a material"));

@@ -118,8 +118,8 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
 }
 
 function bodyOf(document: ClassDocument): Record<string, unknown> {
-  const { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, leadDays } = document;
-  return { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, ...(leadDays ? { leadDays } : {}) };
+  const { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, leadDays, setSizing } = document;
+  return { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, ...(leadDays ? { leadDays } : {}), ...(setSizing ? { setSizing } : {}) };
 }
 
 async function cutterRow(sql: Sql, studioId: string, body: unknown): Promise<string> {

@@ -14,6 +14,8 @@ export interface LetterJob {
   readonly technique: Technique;
   readonly vinyls: readonly Vinyl[];
   readonly seats: ThingDocument["seats"];
+  /** No larger than this: other things of the set are not either. */
+  readonly most: number | null;
 }
 
 /** Asks for a closer look at one seat of the set lettered last. */

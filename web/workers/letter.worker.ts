@@ -58,7 +58,7 @@ async function run(job: LetterJob): Promise<void> {
     told = performance.now();
     post({ job: job.job, kind: "progress", share: done / of });
   };
-  const set = letterSet(job.design, job.seats, face, lookup, { cache, progress });
+  const set = letterSet(job.design, job.seats, face, lookup, { cache, progress, most: job.most ?? undefined });
   last = { job, scale: set.sizing.seats[0]?.scale ?? 1, set };
   post({
     job: job.job,

@@ -12,6 +12,7 @@ import { supplySchema } from "../supplies/supply.ts";
 import { vinylSchema } from "../weeding/vinyl.ts";
 import { checkDocument } from "./document-checks.ts";
 import { scrapSchema } from "./scrap.ts";
+import { SET_SIZINGS } from "./set-sizes.ts";
 
 export const seatId = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,19}$/u, "a seat such as 1 or A-4");
 
@@ -122,6 +123,7 @@ const common = {
   use: useSchema.default({ washing: "none", outdoors: false, months: 24, paintedOver: false }),
   vinyls: z.array(vinylSchema).min(1).max(12),
   cutter: cutterSchema,
+  setSizing: z.enum(SET_SIZINGS).optional().describe("of several things: each by itself (when left out), one letter height through the set, or the same share of each face"),
   /** Extra cut kits, for the hardest names. */
   spareKits: z.number().int().min(0).max(100).default(0),
   /** Spare blanks and consumables, whole kits. */

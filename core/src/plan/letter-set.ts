@@ -59,6 +59,8 @@ export interface LetteredSet {
   readonly empty: readonly string[];
   readonly sizing: Sizing;
   readonly school: SizingSchool;
+  /** Other things of the set hold it smaller than it would be by itself. */
+  readonly held: boolean;
   /** Every seat's own largest fit: what any school starts from. */
   readonly asked: readonly SeatDesign[];
 }
@@ -69,6 +71,8 @@ const FIRST_EM_MM = 20;
 export interface LetteringOptions {
   /** Texts lettered before, for whoever letters the same set again. */
   readonly cache?: LetterCache;
+  /** No seat is set larger than this, whatever the school says: other things of the set are no larger. */
+  readonly most?: number | undefined;
   /** Told while seats are fitted and placed: how many of how many steps are done. */
   readonly progress?: (done: number, of: number) => void;
 }
@@ -99,7 +103,9 @@ function sizeSet(design: Design, seats: readonly SeatFields[], face: FaceReading
     spaces.set(seat.seat, space);
     return { seat: seat.seat, space, width: boxWidth(boxOf(polygons)) };
   });
-  const sizing = schools[design.school](asked, design.fixedScale);
+  const own = schools[design.school](asked, design.fixedScale);
+  const most = options.most ?? Number.POSITIVE_INFINITY;
+  const sizing = { ...own, seats: own.seats.map((row) => (row.scale > most ? { ...row, scale: most } : row)) };
   const scales = new Map(sizing.seats.map(({ seat, scale }) => [seat, scale]));
   const middle = letterMiddle(design, composed);
   const lettered = filled.map((seat, i) => {
@@ -107,7 +113,7 @@ function sizeSet(design: Design, seats: readonly SeatFields[], face: FaceReading
     return placeSeat(seat, { design, scale: scales.get(seat.seat) ?? 1, space: spaces.get(seat.seat) as FitSpace, middle, fonts, face });
   });
   const kept = new Set(filled.map(({ seat }) => seat));
-  return { seats: lettered, empty: composed.filter(({ seat }) => !kept.has(seat)).map(({ seat }) => seat), sizing, school: design.school, asked };
+  return { seats: lettered, empty: composed.filter(({ seat }) => !kept.has(seat)).map(({ seat }) => seat), sizing, school: design.school, held: own.seats.some(({ scale }) => scale > most), asked };
 }
 
 /**

@@ -5,6 +5,7 @@ import type { Point } from "../geometry/polygon.ts";
 import { fillableSlots } from "../lettering/recipe.ts";
 import { type ClassDocument, TECHNIQUES } from "./document.ts";
 import type { Kit } from "./kits.ts";
+import { letterHeight } from "./set-sizes.ts";
 import type { Plan } from "./stages.ts";
 import { thingDocument, thingOf } from "./thing-document.ts";
 
@@ -20,7 +21,18 @@ export const planJsonSchema = z.strictObject({
   title: z.string(),
   face: faceJson.describe("of the first thing"),
   sizing: sizingJson.describe("of the first thing"),
-  things: z.array(z.strictObject({ id: z.string(), title: z.string(), technique: z.enum(TECHNIQUES), seats: z.number(), face: faceJson, sizing: sizingJson })),
+  things: z.array(
+    z.strictObject({
+      id: z.string(),
+      title: z.string(),
+      technique: z.enum(TECHNIQUES),
+      seats: z.number(),
+      face: faceJson,
+      sizing: sizingJson,
+      letterMm: z.number().nullable().describe("letter height of the first line as cut"),
+      most: z.number().nullable().describe("scale at which other things of the set hold it"),
+    }),
+  ),
   seats: z.array(
     z.strictObject({
       seat: z.string(),
@@ -232,8 +244,9 @@ export function planJson(plan: Plan): PlanJson {
   };
 }
 
-function thingJson(document: ClassDocument, { id, face, lettered }: Plan["things"][number]): PlanJson["things"][number] {
+function thingJson(document: ClassDocument, { id, face, lettered, most }: Plan["things"][number]): PlanJson["things"][number] {
   const { title, technique } = thingOf(document, id);
+  const letters = letterHeight({ lettered }, thingDocument(document, id));
   return {
     id,
     title,
@@ -241,6 +254,8 @@ function thingJson(document: ClassDocument, { id, face, lettered }: Plan["things
     seats: thingDocument(document, id).seats.length,
     face: { width: round(face.width), height: round(face.height), margin: round(face.marginMm), marginRule: face.marginRule },
     sizing: { school: lettered.school, bindingSeat: lettered.sizing.binding?.seat ?? null, bindingBy: lettered.sizing.binding?.by ?? null },
+    letterMm: letters === null ? null : round(letters, 2),
+    most: most === null ? null : round(most, 6),
   };
 }
 

@@ -13,6 +13,7 @@ import { filmLines } from "./film-lines.ts";
 import { type Kit, kitsOf, recutKits, spareKits } from "./kits.ts";
 import { letterSet } from "./letter-set.ts";
 import { measureStrokes } from "./measure-strokes.ts";
+import { setScales } from "./set-sizes.ts";
 import { borderFor, type LaidOut, layOut, partSize } from "./sheets.ts";
 import type { Plan, PreparationMinutes, ThingPlan } from "./stages.ts";
 import { tapeExtent } from "./tape.ts";
@@ -46,16 +47,25 @@ export function makePlan(document: ClassDocument, fonts: FontLookup): Plan {
 
 /** What there is to cut: every seat's letters on the face of each thing, as kits of each vinyl. */
 export function letterKits(document: ClassDocument, fonts: FontLookup): Pick<Plan, "things" | "kits"> {
-  const lettered = document.things.map(({ id }) => letterThing(thingDocument(document, id), fonts));
+  const alone = document.things.map(({ id }) => letterThing(thingDocument(document, id), fonts));
+  const most = setScales(
+    document.setSizing ?? "each",
+    alone.map(({ plan }) => plan),
+    (id) => thingDocument(document, id),
+  );
+  const lettered = alone.map((own) => {
+    const scale = most.get(own.plan.id);
+    return scale === undefined ? own : letterThing(thingDocument(document, own.plan.id), fonts, scale);
+  });
   const own = lettered.flatMap(({ kits }) => kits);
   const all = [...own, ...spareKits(own, document.spareKits)];
   return { things: lettered.map(({ plan }) => plan), kits: [...all, ...recutKits(all, document.recuts, document.vinyls, thingOf(document).id)] };
 }
 
-function letterThing(document: ThingDocument, fonts: FontLookup): { plan: ThingPlan; kits: Kit[] } {
+function letterThing(document: ThingDocument, fonts: FontLookup, most?: number): { plan: ThingPlan; kits: Kit[] } {
   const { thing, blank, design, technique, seats } = document;
   const face = readFace(blank);
-  const lettered = measureStrokes(letterSet(design, seats, face, fonts), fonts);
+  const lettered = measureStrokes(letterSet(design, seats, face, fonts, { most }), fonts);
   const widest = Math.max(0, ...lettered.seats.map((seat) => seat.width));
   const counts = new Map(seats.map(({ seat, count }) => [seat, count]));
   const kits = kitsOf(lettered.seats, document.vinyls, {
@@ -67,7 +77,7 @@ function letterThing(document: ThingDocument, fonts: FontLookup): { plan: ThingP
     goes: goesOf(technique),
     sizeOf: (vinyl, pad) => partSize(vinyl, document, pad),
   });
-  return { plan: { id: thing.id, face, cupView: face.cup && widest > 0 ? viewOnCup(face.cup.radius, widest) : null, tape: tapeExtent(lettered.seats, document), lettered }, kits };
+  return { plan: { id: thing.id, face, cupView: face.cup && widest > 0 ? viewOnCup(face.cup.radius, widest) : null, tape: tapeExtent(lettered.seats, document), lettered, most: most ?? null }, kits };
 }
 
 /** Names as labels: the same name twice is told apart by the seat. */

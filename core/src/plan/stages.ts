@@ -28,6 +28,8 @@ export interface ThingPlan {
   readonly cupView: CupView | null;
   readonly tape: TapeExtent;
   readonly lettered: LetteredSet;
+  /** The scale at which other things of the set hold it; null where it has its own. */
+  readonly most: number | null;
 }
 
 export interface Plan {

@@ -30,6 +30,7 @@ const CLASS_FIELDS = [
   "setting",
   "use",
   "leadDays",
+  "setSizing",
   "cutter",
   "vinyls",
   "steps",
@@ -47,7 +48,9 @@ const CLASS_FIELDS = [
 function takePart(document: ClassDocument, part: Part): unknown {
   const own = thingOfPart(part);
   if (own) return document.things.find(({ id }) => id === own.thing)?.[own.field];
-  return part === "seats" ? document.seats : Object.fromEntries(CLASS_FIELDS.map((field) => [field, document[field]]));
+  if (part === "seats") return document.seats;
+  // What is left out of a document is its usual value: undo puts back that, too.
+  return { ...Object.fromEntries(CLASS_FIELDS.map((field) => [field, document[field]])), setSizing: document.setSizing ?? "each" };
 }
 
 const isObject = (value: unknown): value is Record<string, unknown> => value !== null && typeof value === "object" && !Array.isArray(value);

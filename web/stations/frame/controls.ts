@@ -87,6 +87,7 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/blank\.handle\.school$/u, at("measure", "The design lies")],
   [/blank\.handle\.clear$/u, at("measure", "Clear of the middle of the handle")],
   // Letter
+  [/^setSizing$/u, at("letter", "Through the set")],
   [/design\.school$/u, at("letter", "How the set is sized")],
   [/design\.fixedScale$/u, at("letter", "Letters of ")],
   [/design\.stencil\.islands$/u, at("letter", "Insides of letters")],

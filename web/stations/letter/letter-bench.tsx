@@ -22,13 +22,16 @@ import { SchoolChoice } from "./school-choice.tsx";
 import { SeatDialog } from "./seat-dialog.tsx";
 import { SeatGrid } from "./seat-grid.tsx";
 import { SeatTable } from "./seat-table.tsx";
+import { SetSizingChoice, type ThingLetters } from "./set-sizing.tsx";
 import { type Lettering, useLettering } from "./use-lettering.ts";
 
 interface Props {
   readonly classId: string;
   readonly document: ClassDocument;
   readonly thing: string;
-  readonly versions: { readonly design: number; readonly seats: number };
+  readonly versions: { readonly class: number; readonly design: number; readonly seats: number };
+  /** Letters of all things as planned, and the scale at which the set holds this one. */
+  readonly set: { readonly things: readonly ThingLetters[]; readonly most: number | null };
   readonly unit: LengthUnit;
   readonly labels: Readonly<Record<string, string>>;
   readonly troubled: readonly { readonly seat: string; readonly severity: Severity }[];
@@ -37,7 +40,7 @@ interface Props {
   readonly children: ReactNode;
 }
 
-export function LetterBench({ classId, document, thing, versions, unit, labels, troubled, ownFonts, choices, children }: Props) {
+export function LetterBench({ classId, document, thing, versions, set, unit, labels, troubled, ownFonts, choices, children }: Props) {
   const { design: first, blank, technique } = thingOf(document, thing);
   const design = usePart(classId, `design:${thing}`, first, versions.design, (answer) => thingOf(answer.document as ClassDocument, thing).design);
   const seats = usePart(classId, "seats", document.seats, versions.seats, (answer) => (answer.document as ClassDocument).seats);
@@ -45,7 +48,8 @@ export function LetterBench({ classId, document, thing, versions, unit, labels, 
   // What this thing's seats are, of the class's; what is changed in them goes back into those.
   const view = useMemo(() => thingDocument({ ...document, seats: seats.value }, thing), [document, seats.value, thing]);
   const changeSeats = (next: ThingDocument["seats"], label: string) => seats.change(withThing({ ...document, seats: seats.value }, { ...view, seats: next }).seats, label);
-  const parts = useMemo(() => ({ design: design.value, blank, technique, vinyls, seats: view.seats }), [design.value, blank, technique, vinyls, view.seats]);
+  const { most } = set;
+  const parts = useMemo(() => ({ design: design.value, blank, technique, vinyls, seats: view.seats, most }), [design.value, blank, technique, vinyls, view.seats, most]);
   const columns = useMemo(() => columnsOf(document.things.map((one) => (one.id === thing ? design.value : one.design))), [document.things, thing, design.value]);
   const slots = useMemo(() => columns.map(({ slot }) => slot), [columns]);
   const lettering = useLettering(parts);
@@ -105,6 +109,7 @@ export function LetterBench({ classId, document, thing, versions, unit, labels, 
         </section>
         <section className="lg:border-rule lg:border-l lg:pl-5">
           <SchoolChoice design={design.value} vinyls={vinyls} drawn={lettering.drawn} seats={view.seats} unit={unit} ground={blank.colour} onChange={design.change} />
+          {document.things.length > 1 && <SetSizingChoice classId={classId} document={document} version={versions.class} unit={unit} things={set.things} />}
           <LayersPanel design={design.value} vinyls={vinyls} drawn={lettering.drawn} unit={unit} stencil={goesOf(technique) === "out"} onChange={design.change} />
           <h2 className="mt-6 text-lg">Findings</h2>
           {children}

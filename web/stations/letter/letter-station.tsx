@@ -28,7 +28,11 @@ export async function LetterStation({ id, query }: { id: string; query: Record<s
         classId={id}
         document={stored.document}
         thing={thing}
-        versions={{ design: stored.versions[`design:${thing}`] ?? 0, seats: stored.versions.seats }}
+        versions={{ class: stored.versions.class, design: stored.versions[`design:${thing}`] ?? 0, seats: stored.versions.seats }}
+        set={{
+          things: (plan?.things ?? []).map(({ id: own, title, letterMm, most }) => ({ id: own, title, letterMm, held: most !== null })),
+          most: plan?.things.find(({ id: own }) => own === thing)?.most ?? null,
+        }}
         unit={host.studio.unit}
         labels={plan ? labelsOf(plan) : {}}
         troubled={findings.flatMap((finding) => (finding.where.seat ? [{ seat: finding.where.seat, severity: finding.severity }] : []))}

@@ -88,13 +88,13 @@ export function useLettering(parts: Omit<LetterJob, "job">): Lettering {
     return end;
   }, [start, end]);
 
-  const { design, blank, technique, vinyls, seats } = parts;
+  const { design, blank, technique, vinyls, seats, most } = parts;
   useEffect(() => {
     count.current += 1;
     setBusy(true);
-    waiting.current = { job: count.current, design, blank, technique, vinyls, seats };
+    waiting.current = { job: count.current, design, blank, technique, vinyls, seats, most };
     if (ready.current) worker.current?.postMessage(waiting.current);
-  }, [design, blank, technique, vinyls, seats]);
+  }, [design, blank, technique, vinyls, seats, most]);
 
   const stop = useCallback(() => {
     waiting.current = undefined;

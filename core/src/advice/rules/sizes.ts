@@ -35,7 +35,8 @@ function missingWords({ document, lettered }: ThingStages): Finding[] {
 /** With one letter height for all, the longest names decide; what each way out brings is tried before it is offered. */
 function outliers(plan: ThingStages, fonts: Parameters<Rule>[1]): Finding[] {
   const { lettered, document } = plan;
-  if (lettered.school !== "longest") return [];
+  // Where another thing of the set decides, shorter names here bring nothing.
+  if (lettered.school !== "longest" || lettered.held) return [];
   const order = lettered.asked.map(({ seat, space }) => ({ seat, scale: space.largest.scale })).sort((a, b) => a.scale - b.scale);
   const tightest = order[0];
   const most = Math.min(MOST_OUTLIERS, Math.floor((order.length - 1) / 3) + 1, order.length - 1);
