@@ -51,7 +51,8 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
   // Edits that wait: one of each kind in a row, so that undo takes back one thing at a time.
   const pending = useRef<{ value: T; label: string }[]>([]);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const running = useRef<Promise<boolean> | null>(null);
+  const queue = useRef<Promise<boolean>>(Promise.resolve(true));
+  const sending = useRef(false);
   // While another window's change collides with ours nothing is sent: the next edit would carry ours over theirs unasked.
   const held = useRef(false);
   const pickRef = useRef(pick);
@@ -59,7 +60,7 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
 
   // A refresh of the page brings newer values (undo, remedies): they are taken when nothing of ours waits.
   useEffect(() => {
-    if (pending.current.length > 0 || running.current || held.current || initialVersion <= version.current) return;
+    if (pending.current.length > 0 || sending.current || held.current || initialVersion <= version.current) return;
     version.current = initialVersion;
     base.current = initial;
     setValue(initial);
@@ -99,25 +100,29 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
   );
 
   /** Saves what waits, one after the other; false when it could not be saved. */
-  const flush = useCallback(async (): Promise<boolean> => {
+  const flush = useCallback((): Promise<boolean> => {
     clearTimeout(timer.current);
-    if (running.current) await running.current;
-    if (held.current) return false;
-    for (let next = pending.current.shift(); next; next = pending.current.shift()) {
-      running.current = send(next);
-      const done = await running.current;
-      running.current = null;
-      if (done) continue;
-      if (pending.current.length > 0) timer.current = setTimeout(() => void flush(), RETRY_MS);
-      return false;
-    }
-    return true;
+    const drain = async (): Promise<boolean> => {
+      if (held.current) return false;
+      for (let next = pending.current.shift(); next; next = pending.current.shift()) {
+        sending.current = true;
+        const done = await send(next);
+        sending.current = false;
+        if (done) continue;
+        if (pending.current.length > 0) timer.current = setTimeout(() => void flush(), RETRY_MS);
+        return false;
+      }
+      return true;
+    };
+    // Whoever asks waits for those that asked before: two that woke at the same moment would send at once, and the first answer would say "saved" for both.
+    queue.current = queue.current.then(drain, drain);
+    return queue.current;
   }, [send]);
   useEffect(() => registerPart(flush), [flush]);
 
   useEffect(() => {
     const warn = (event: BeforeUnloadEvent) => {
-      if (pending.current.length > 0 || running.current || held.current) event.preventDefault();
+      if (pending.current.length > 0 || sending.current || held.current) event.preventDefault();
     };
     window.addEventListener("beforeunload", warn);
     return () => window.removeEventListener("beforeunload", warn);
