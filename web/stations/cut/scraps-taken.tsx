@@ -7,22 +7,37 @@ import { Button } from "@/ui/button.tsx";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { layWithoutTaken } from "./scrap-actions.ts";
 
-function said({ label, how, title, nn }: ScrapTaken): string {
-  if (how === "gone") return `Scrap ${label}, on which load ${nn} lies, is no longer in the box.`;
-  return how === "cut"
-    ? `Scrap ${label}, on which load ${nn} lies, was cut up for ${title || "another class"}.`
-    : `Scrap ${label}, on which load ${nn} lies, is promised to ${title}, which comes first.`;
+interface Told extends Pick<ScrapTaken, "nn" | "how" | "title"> {
+  readonly labels: readonly string[];
+}
+
+/** Scraps of one load that the same class has are told together. */
+function together(taken: readonly ScrapTaken[]): Told[] {
+  const found = new Map<string, Told>();
+  for (const { label, ...rest } of taken) {
+    const key = JSON.stringify([rest.nn, rest.how, rest.title]);
+    found.set(key, { ...rest, labels: [...(found.get(key)?.labels ?? []), label] });
+  }
+  return [...found.values()];
+}
+
+function said({ labels, how, title, nn }: Told): string {
+  const several = labels.length > 1;
+  const which = `${several ? "Scraps" : "Scrap"} ${labels.join(", ")}, on which load ${nn} lies,`;
+  if (how === "gone") return `${which} ${several ? "are" : "is"} no longer in the box.`;
+  return how === "cut" ? `${which} ${several ? "were" : "was"} cut up for ${title || "another class"}.` : `${which} ${several ? "are" : "is"} promised to ${title}, which comes first.`;
 }
 
 /** Loads lie on what another class has: told, and laid again by one press. Loads that are cut stay. */
 export function ScrapsTaken({ classId, taken }: { classId: string; taken: readonly ScrapTaken[] }) {
   const router = useRouter();
   const [busy, start] = useTransition();
+  const lost = taken.some(({ how }) => how !== "planned");
   return (
-    <div className="mb-5 flex flex-wrap items-center gap-4 border-brick border-l-4 bg-brick-tint p-3" role="alert">
+    <div className={`flex flex-wrap items-center gap-4 border-l-4 p-3 ${lost ? "border-brick bg-brick-tint" : "border-ochre bg-ochre-tint"}`} role="alert">
       <div className="min-w-60 flex-1">
-        {taken.map((one) => (
-          <p key={`${one.nn} ${one.label}`} className="flex items-baseline gap-2">
+        {together(taken).map((one) => (
+          <p key={`${one.nn} ${one.how} ${one.title}`} className="flex items-baseline gap-2">
             <SeverityMark severity={one.how === "planned" ? "check" : "stop"} size={12} /> {said(one)}
           </p>
         ))}
