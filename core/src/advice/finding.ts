@@ -64,6 +64,8 @@ export type FindingCode =
   | "kitInParts"
   | "narrowBorder"
   | "borderOverFace"
+  | "barelySeen"
+  | "unseenCuts"
   | "needsMat"
   | "rimTooClose"
   | "wideOnCup"

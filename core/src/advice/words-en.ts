@@ -61,6 +61,8 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
     `${who(s)}: one load leaves only ${mm(v, "mm", s)} of film round the stencil, not ${mm(v, "wanted", s)}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}: the letters stay whole. Mask beyond it with tape before painting.`,
   borderOverFace: (v, s) =>
     `The stencil with its border is ${mm(v, "width", s)} × ${mm(v, "height", s)}, the face ${mm(v, "faceWidth", s)} × ${mm(v, "faceHeight", s)}. Inside a frame film does not lie down on the moulding: trim it to ${mm(v, "trim", s)} ${v.across === 1 ? "across" : "in height"}, or take less border.`,
+  barelySeen: (v) => `${v.name} is hardly seen on ${String(v.blank).toLowerCase()}: hold a scrap of it against the piece before anything is cut.`,
+  unseenCuts: (v) => `The cut lines of ${v.name} are hardly seen on its backing: weed it against the light, bend a corner to find them, or weed it first while eyes are fresh.`,
   needsMat: (v) => `${v.name} has a thin backing: without a mat it slips in the cutter. Choose a mat at Cut, or a film on a thick backing.`,
   rimTooClose: (v, s) => `The design comes within ${mm(v, "clearance", s)} of the rim. Vinyl is no food-contact material: keep ${mm(v, "limit", s)} from lips.`,
   wideOnCup: (v) => `The widest name goes ${Number(v.degrees).toFixed(0)}° round: it cannot be read from one side.`,

@@ -25,6 +25,8 @@ const STATION_OF: Record<FindingCode, StationKey> = {
   kitInParts: "cut",
   narrowBorder: "letter",
   borderOverFace: "letter",
+  barelySeen: "letter",
+  unseenCuts: "weed",
   needsMat: "cut",
   rimTooClose: "measure",
   wideOnCup: "measure",

@@ -108,7 +108,7 @@ export function LetterBench({ classId, document, thing, versions, set, unit, lab
           />
         </section>
         <section className="lg:border-rule lg:border-l lg:pl-5">
-          <SchoolChoice design={design.value} vinyls={vinyls} drawn={lettering.drawn} seats={view.seats} unit={unit} ground={blank.colour} onChange={design.change} />
+          <SchoolChoice design={design.value} vinyls={vinyls} drawn={lettering.drawn} seats={view.seats} unit={unit} ground={blank.colour} held={most !== null} onChange={design.change} />
           {document.things.length > 1 && <SetSizingChoice classId={classId} document={document} version={versions.class} unit={unit} things={set.things} />}
           <LayersPanel design={design.value} vinyls={vinyls} drawn={lettering.drawn} unit={unit} stencil={goesOf(technique) === "out"} onChange={design.change} />
           <h2 className="mt-6 text-lg">Findings</h2>

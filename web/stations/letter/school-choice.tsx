@@ -16,11 +16,13 @@ interface Props {
   readonly unit: LengthUnit;
   /** Colour of the blank: pale film is shown on what it will lie on. */
   readonly ground: string;
+  /** Other things of the set hold this one smaller than any school would. */
+  readonly held: boolean;
   readonly onChange: (design: Design, label: string) => void;
 }
 
 /** The sizing schools as pictures: the widest and the narrowest name of this set, as each school would cut them. */
-export function SchoolChoice({ design, vinyls, drawn, seats, unit, ground, onChange }: Props) {
+export function SchoolChoice({ design, vinyls, drawn, seats, unit, ground, held, onChange }: Props) {
   const widths = (drawn?.seats ?? []).map((seat) => ({ seat, unit: seat.width / seat.scale })).sort((a, b) => b.unit - a.unit);
   const samples = widths.length > 1 ? [widths[0]?.seat, widths[widths.length - 1]?.seat].filter((seat) => seat !== undefined) : [];
   const nameOf = (seat: string | null) => seats.find((row) => row.seat === seat)?.fields.name ?? (seat ? `seat ${seat}` : "");
@@ -46,7 +48,7 @@ export function SchoolChoice({ design, vinyls, drawn, seats, unit, ground, onCha
       })}
       <ByHand design={design} drawn={drawn} unit={unit} onChange={onChange} />
       {!drawn && <p className="text-soft">Comes when the names are lettered.</p>}
-      <p className="mt-2 text-soft text-sm">{SCHOOL_WORDS[design.school]?.why}</p>
+      <p className="mt-2 text-soft text-sm">{held ? "These are its own sizes. The set holds it smaller: see below." : SCHOOL_WORDS[design.school]?.why}</p>
     </fieldset>
   );
 }

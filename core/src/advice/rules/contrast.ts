@@ -1,0 +1,31 @@
+import type { Material } from "../../blanks/blank.ts";
+import { isPainted } from "../../plan/technique.ts";
+import { colourDistance } from "../contrast.ts";
+import type { Finding, Remedy } from "../finding.ts";
+import { leaveIt, type Rule } from "../rule.ts";
+
+/** Nearer than this, letters are not read from where the piece stands: first value from practice, between two whites (5) and cream on white (20). */
+const BARELY_SEEN = 14;
+/** Nearer than this, cut lines are not seen on the backing. */
+const UNSEEN_ON_BACKING = 10;
+/** What lies behind these is not their own colour. */
+const CLEAR: ReadonlySet<Material> = new Set(["glass", "clearPlastic"]);
+
+/** White on white: film that is hardly seen on its blank, and film whose cut lines are not seen on its own backing. */
+export const contrastRules: Rule = ({ document, kits }) =>
+  document.vinyls.flatMap((vinyl): Finding[] => {
+    if (!kits.some((kit) => kit.vinyl === vinyl.id)) return [];
+    const findings: Finding[] = [];
+    const { colour, material } = document.blank;
+    const where = { vinyl: vinyl.id };
+    // Paint is not film: its colour is not known here.
+    if (!isPainted(document.technique) && !CLEAR.has(material) && colourDistance(vinyl.colour, colour) < BARELY_SEEN) {
+      const better = document.vinyls.filter((other) => other.id !== vinyl.id && colourDistance(other.colour, colour) >= 2 * BARELY_SEEN);
+      const items = document.design.items.filter((item) => item.kind === "text" && item.vinyl === vinyl.id);
+      const remedies = items.flatMap((item) => better.slice(0, 2).map(({ id, name }): Remedy => ({ code: "useVinyl", values: { item: item.id, from: vinyl.id, into: id, name } })));
+      findings.push({ code: "barelySeen", severity: "check", where, values: { name: vinyl.name, blank: document.blank.name }, remedies: [...remedies, leaveIt({ code: "barelySeen", where })] });
+    }
+    if (vinyl.backing && colourDistance(vinyl.colour, vinyl.backing) < UNSEEN_ON_BACKING)
+      findings.push({ code: "unseenCuts", severity: "tip", where, values: { name: vinyl.name }, remedies: [leaveIt({ code: "unseenCuts", where })] });
+    return findings;
+  });
