@@ -27,10 +27,11 @@ async function claimsOf(sql: Sql, today: string, own: string | null): Promise<Cl
 }
 
 /** What marked work has taken, by class and good: loads that are no longer planned as they were cut do not serve the present plan. */
-async function takenBy(sql: Sql): Promise<Map<string, number>> {
+async function takenBy(sql: Sql, claims: readonly Claim[]): Promise<Map<string, number>> {
+  const workshops = [...new Set(claims.map(({ workshop }) => workshop))];
   const rows = await sql<{ workshop: string; good: string; taken: number }[]>`
     select m.workshop_id as workshop, m.good_id as good, -sum(m.change)::float8 as taken from stock_moves m
-    where m.work is not null and m.kind in ('taken', 'returned')
+    where m.workshop_id = any(${workshops}::uuid[]) and m.work is not null and m.kind in ('taken', 'returned')
       and (m.work not like 'load:%' or exists (select 1 from sheets s where s.workshop_id = m.workshop_id and 'load:' || s.content_hash = m.work))
     group by 1, 2`;
   return new Map(rows.map(({ workshop, good, taken }) => [claimKey(workshop, good), taken]));
@@ -39,7 +40,7 @@ async function takenBy(sql: Sql): Promise<Map<string, number>> {
 /** By line of the class: what is there, what it took, what is kept for earlier classes. */
 export async function promisedTo(sql: Sql, workshopId: string, today: string): Promise<Map<string, Promised>> {
   const claims = await claimsOf(sql, today, workshopId);
-  const all = promise(claims, new Map(claims.map(({ good, onHand }) => [good, onHand])), await takenBy(sql));
+  const all = promise(claims, new Map(claims.map(({ good, onHand }) => [good, onHand])), await takenBy(sql, claims));
   return new Map(
     claims
       .filter(({ workshop }) => workshop === workshopId)
@@ -64,7 +65,7 @@ export interface Wanted {
 /** By good: what classes to come still want of it, the earliest first. */
 export async function wantedGoods(sql: Sql, today: string): Promise<Map<string, Wanted>> {
   const claims = await claimsOf(sql, today, null);
-  const taken = await takenBy(sql);
+  const taken = await takenBy(sql, claims);
   const promised = promise(claims, new Map(claims.map(({ good, onHand }) => [good, onHand])), taken);
   const wanted = wantedOf(claims, taken);
   const open = claims

@@ -5,6 +5,7 @@ import { MOST_EVENING_MINUTES } from "../calendar/evenings.ts";
 import { CUTTER_PROFILES, cutterSchema } from "../cutting/cutter.ts";
 import { pricesSchema } from "../supplies/price.ts";
 import { CLOCKS } from "../units/time.ts";
+import { VINYL_FAMILIES, vinylColour } from "../weeding/vinyl.ts";
 
 export const WEEKDAYS = ["monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday"] as const;
 export type Weekday = (typeof WEEKDAYS)[number];
@@ -45,6 +46,11 @@ export const studioSettingsSchema = z.strictObject({
   clock: z.enum(CLOCKS).default("24"),
   weekStart: z.enum(["monday", "sunday"]).default("monday"),
   cutter: cutterSchema.default((CUTTER_PROFILES[0] as (typeof CUTTER_PROFILES)[number]).cutter),
+  /** The film that a new class has until the host says otherwise; null where every class is asked. */
+  film: z
+    .strictObject({ name: z.string().max(80), family: z.enum(VINYL_FAMILIES), colour: vinylColour })
+    .nullable()
+    .default(null),
   tack: z.enum(["low", "medium", "strong"]).default("medium"),
   schools: schoolsSchema.prefault({}),
 });

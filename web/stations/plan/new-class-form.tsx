@@ -35,6 +35,8 @@ interface Props {
   readonly currency: string;
   /** Films the studio has used before. */
   readonly shelf: readonly Vinyl[];
+  /** The one that classes begin with, where the studio has said so. */
+  readonly usual: Vinyl | undefined;
 }
 
 type Values = Omit<NewClass, "seats" | "films" | "blank"> & { blank: Omit<NewClass["blank"], "shape"> & { shape: BlankShape }; films: Vinyl[] };
@@ -42,7 +44,7 @@ type Values = Omit<NewClass, "seats" | "films" | "blank"> & { blank: Omit<NewCla
 const FIRST_SHAPE: BlankShape = { kind: "flat", width: 70, height: 40 };
 
 /** Everything that decides what is cut, asked in the order in which one thinks of it. */
-export function NewClassForm({ projects, chosen, zone, unit, date, today, currency, shelf }: Props) {
+export function NewClassForm({ projects, chosen, zone, unit, date, today, currency, shelf, usual }: Props) {
   const first = projects.find(({ id }) => id === chosen);
   const form = useForm<Values>({
     defaultValues: {
@@ -52,7 +54,7 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
       setting: { kind: "room", place: "" },
       blank: { name: "Wooden tag", material: "sealedWood", colour: "#D9C29A", shape: FIRST_SHAPE },
       technique: "decal",
-      films: [],
+      films: usual ? [{ ...usual, id: freeFilmId([], usual.name) }] : [],
     },
   });
   const [busy, start] = useTransition();

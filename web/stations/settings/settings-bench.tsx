@@ -21,12 +21,14 @@ const CURRENCIES = ["GBP", "EUR", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK
 
 interface Props {
   readonly first: StudioValues;
+  /** Of the shelf. */
+  readonly films: readonly NonNullable<StudioSettings["film"]>[];
   /** Machines that stand here, and which of them is this studio's. */
   readonly machines: { readonly here: readonly string[]; readonly held: string | null };
 }
 
 /** The studio's own: each is saved as it is changed. New classes start from them; classes that are there stay as they are. */
-export function SettingsBench({ first, machines }: Props) {
+export function SettingsBench({ first, films, machines }: Props) {
   const [value, setValue] = useState(first);
   const [said, setSaid] = useState("");
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
@@ -137,6 +139,12 @@ export function SettingsBench({ first, machines }: Props) {
               }}
             />
             <CutterChoice machines={machines.here} held={machines.held} />
+            <SelectField
+              label="Film"
+              value={settings.film ? JSON.stringify(settings.film) : ""}
+              words={[["", "asked each time"] as const, ...new Map([...(settings.film ? [settings.film] : []), ...films].map((film) => [JSON.stringify(film), film.name] as const))]}
+              onChange={(film) => set({ film: film ? JSON.parse(film) : null })}
+            />
             <SelectField label="Transfer tape at hand" value={settings.tack} words={TACK_WORDS} onChange={(tack) => set({ tack })} />
           </section>
         </div>

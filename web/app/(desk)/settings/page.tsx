@@ -1,5 +1,6 @@
 import { requireHost } from "@/account/session.ts";
 import { machinesHere } from "@/cutting/whose.ts";
+import { shelfFilms } from "@/data/class-goods.ts";
 import { withStudio } from "@/data/client.ts";
 import { heldCutter } from "@/data/cutters.ts";
 import { SettingsBench } from "@/stations/settings/settings-bench.tsx";
@@ -8,9 +9,10 @@ export const metadata = { title: "Settings" };
 
 export default async function SettingsPage() {
   const { studio, studioId } = await requireHost();
-  const held = await withStudio(studioId, heldCutter);
+  const [held, films] = await withStudio(studioId, async (sql) => [await heldCutter(sql), await shelfFilms(sql)] as const);
   return (
     <SettingsBench
+      films={films.map(({ name, family, colour }) => ({ name, family, colour }))}
       machines={{ here: [...machinesHere().keys()], held }}
       first={{ name: studio.name, unit: studio.unit, zone: studio.zone, eveningMinutes: studio.evening_minutes, eveningStart: studio.evening_start, settings: studio.settings }}
     />

@@ -14,6 +14,7 @@ export default async function NewClassPage({ searchParams }: { searchParams: Pro
   const host = await requireHost();
   const [projects, shelf] = await withStudio(host.studioId, async (sql) => [await listProjects(sql), await shelfFilms(sql)] as const);
   const today = todayIn(host.studio.zone);
+  const { film } = host.studio.settings;
   const { project } = await searchParams;
   return (
     <>
@@ -32,6 +33,7 @@ export default async function NewClassPage({ searchParams }: { searchParams: Pro
         today={today}
         currency={host.studio.settings.prices.currency}
         shelf={shelf}
+        usual={shelf.find(({ name, family, colour }) => name === film?.name && family === film.family && colour === film.colour)}
       />
     </>
   );
