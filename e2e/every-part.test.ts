@@ -212,6 +212,20 @@ describe("every part is changed where it is read", () => {
     expect(new Set(seats)).toEqual(new Set([`1 ${things[0].id}`, `2 ${things[1].id}`, `3 ${things[0].id}`]));
   });
 
+  it("the design of one thing is taken for another at Letter, and put back", async () => {
+    const { things } = await document(address);
+    await driver().get(`${address}/letter?thing=${things[0].id}`);
+    await fill(driver(), "Spacing of name", "40");
+    await saved(driver());
+    await driver().get(`${address}/letter?thing=${things[1].id}`);
+    await choose(driver(), "Take the design of", things[0].id);
+    await saved(driver());
+    const designs = async () => (await document(address)).things.map(({ design }: { design: object }) => JSON.stringify(design));
+    await waitFor(async () => new Set(await designs()).size === 1, "the design was not taken");
+    await press(driver(), byText("button", `Undo: Design of ${things[0].title}`));
+    await waitFor(async () => new Set(await designs()).size === 2, "it was not put back");
+  });
+
   it("sizes through the set at Letter: one height, told in figures, taken back by undo", async () => {
     await driver().get(`${address}/letter`);
     await press(driver(), By.xpath("//label[.//span[.='One letter height']]"));

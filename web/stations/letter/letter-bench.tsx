@@ -13,6 +13,7 @@ import { usePart } from "@/stations/frame/use-part.ts";
 import { Button } from "@/ui/button.tsx";
 import { Choice } from "@/ui/choice.tsx";
 import { ProgressBar } from "@/ui/progress-bar.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
 import { type ChoicesOfClass, ChoicesPanel } from "./choices-panel.tsx";
 import { OwnFontsProvider } from "./fonts.tsx";
 import { LayersPanel } from "./layers-panel.tsx";
@@ -62,6 +63,21 @@ export function LetterBench({ classId, document, thing, versions, set, unit, lab
       <div className="grid gap-x-6 gap-y-8 lg:grid-cols-[265px_1fr_290px]">
         <section className="lg:border-rule lg:border-r lg:pr-5">
           <Recipe design={design.value} vinyls={vinyls} unit={unit} drawn={lettering.drawn} onChange={design.change} />
+          {document.things.length > 1 && (
+            <div className="mt-4">
+              <SelectField
+                label="Take the design of"
+                value=""
+                words={[["", "leave this one"] as const, ...document.things.filter((one) => one.id !== thing).map((one) => [one.id, one.title] as const)]}
+                onChange={(from) => {
+                  const other = document.things.find((one) => one.id === from);
+                  // How a stencil is held together belongs to what it is painted on.
+                  const { stencil } = design.value;
+                  if (other) design.change({ ...other.design, ...(stencil ? { stencil } : {}) }, `Design of ${other.title}`);
+                }}
+              />
+            </div>
+          )}
           <div className="mt-4">
             <SaveNote editor={design} />
           </div>

@@ -18,7 +18,7 @@ export function WantedBar({ good }: { good: ShelfGood }) {
   const words = classes.map(({ title, date, need }) => `${tidyAmount(need)} ${title}, ${showDate(date, "short")}`).join(" · ");
   return (
     <div>
-      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT + 4}`} className="block w-full" role="img" aria-label={`${tidyAmount(good.onHand)} here, ${tidyAmount(amount)} wanted`}>
+      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT + 4}`} className="block h-[18px] w-full" preserveAspectRatio="none" role="img" aria-label={`${tidyAmount(good.onHand)} here, ${tidyAmount(amount)} wanted`}>
         {classes.map(({ id, need }, i) => {
           const [x, end] = [(starts[i] ?? 0) * share * scale, ((starts[i] ?? 0) + need) * share * scale];
           return (
@@ -33,12 +33,13 @@ export function WantedBar({ good }: { good: ShelfGood }) {
                   fill="var(--color-brick-tint)"
                   stroke="var(--color-brick)"
                   strokeWidth={1}
+                  vectorEffect="non-scaling-stroke"
                 />
               )}
             </g>
           );
         })}
-        <line x1={here + 0.5} x2={here + 0.5} y1={0} y2={HEIGHT + 3} stroke="var(--color-ink)" strokeWidth={1.6} />
+        <line x1={here + 0.5} x2={here + 0.5} y1={0} y2={HEIGHT + 3} stroke="var(--color-ink)" strokeWidth={1.6} vectorEffect="non-scaling-stroke" />
       </svg>
       <p className="line-clamp-2 text-soft text-sm">{words || "no class ahead wants it"}</p>
     </div>
