@@ -26,6 +26,16 @@ describe("headings", () => {
     expect(roster.header).not.toBeNull();
   });
 
+  it("a list of “Name 1”, “Name 2” loses nobody: where the next line reads like a heading, too, both are people", () => {
+    expect(people(read("Name 1\nName 2\nName 3")).map(([name]) => name)).toEqual(["Name 1", "Name 2", "Name 3"]);
+    expect(people(read("Guest 1,Word 1\nGuest 2,Word 2"))).toEqual([
+      ["Guest 1", "Word 1"],
+      ["Guest 2", "Word 2"],
+    ]);
+    expect(people(read("Name\nName 1\nName 2")).map(([name]) => name)).toEqual(["Name 1", "Name 2"]);
+    expect(people(read("Name\nMaren")).map(([name]) => name)).toEqual(["Maren"]);
+  });
+
   it("a title and a blank line above them are passed over", () => {
     expect(people(read("Saturday class, allotment hut\n\nName,Word\nMaren Holt,Kale"))).toEqual([["Maren Holt", "Kale"]]);
   });

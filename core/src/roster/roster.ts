@@ -169,12 +169,19 @@ function headerIndex(records: readonly SourceRow[], slots: readonly string[], su
   for (const [i, { cells }] of records.slice(0, MOST_TITLE_LINES).entries()) {
     if (isBlank(cells)) continue;
     const known = cells.map((cell) => columnOf(cell, slots)).filter((column) => column !== null);
-    if (known.includes("name") || known.includes("seat") || known.length >= 2) return i;
+    if (known.includes("name") || known.includes("seat") || known.length >= 2) return !sure && readsOn(records, i, slots) ? -1 : i;
     // A title is one cell alone above a list of more; a list of one column has none.
     const alone = cells.filter((cell) => cell.trim() !== "").length === 1 && records.some((other) => other.cells.filter((cell) => cell.trim() !== "").length > 1);
     if (!alone && !aboveHeadings(records, i, slots)) return sure ? i : -1;
   }
   return sure ? 0 : -1;
+}
+
+/** "Name 1", "Name 2", …: numbered, and the next line reads like a heading, too: both are people. */
+function readsOn(records: readonly SourceRow[], at: number, slots: readonly string[]): boolean {
+  const cells = records[at]?.cells ?? [];
+  const next = records.slice(at + 1).find((row) => !isBlank(row.cells));
+  return next !== undefined && cells.every((cell, i) => columnOf(cell, slots) === null || (/\d/u.test(cell) && columnOf(next.cells[i] ?? "", slots) === columnOf(cell, slots)));
 }
 
 /** A title may hold a comma: a blank line parts it from headings that are all known. */
