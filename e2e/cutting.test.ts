@@ -12,7 +12,7 @@ const CUTTER_PAGE = process.env.ELM_CUTTER_PAGE ?? "";
 const NAMES = ["Ines", "Øyvind", "Bartholomew", "Mette", "Tomasz", "Ruairí"];
 
 const text = async (): Promise<string> => (await find(driver, By.css("main"))).getText();
-const shows = (words: string, message = `"${words}" was not shown`) => waitFor(async () => (await text()).includes(words), message, 90_000);
+const shows = (words: string, message = `"${words}" was not shown`) => waitFor(async () => (await text()).includes(words), message, 40_000);
 const fault = (name: string) => fetch(`${CUTTER_PAGE}/fault/${name}`, { method: "POST", redirect: "manual" });
 
 /** Ticks every question and gives a reason for every stop. */

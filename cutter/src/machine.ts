@@ -33,6 +33,8 @@ export interface Status {
   readonly ofSeconds: number;
   readonly received: boolean;
   readonly film: { readonly width: number; readonly height: number } | null;
+  /** The job whose lines were sent for this film, as its sender calls it. */
+  readonly job: string | null;
 }
 
 const USUAL: Motion = { travelSpeed: 200, liftSeconds: 0.15, cornerSeconds: 0.012 };
@@ -61,6 +63,7 @@ export class Machine {
   private state: State = "empty";
   private pending: Fault | null = null;
   private fault: Fault | null = null;
+  private job: string | null = null;
 
   load(film: Film): void {
     this.clear();
@@ -81,6 +84,12 @@ export class Machine {
     this.end = 0;
     this.done = 0;
     this.fault = null;
+    this.job = null;
+  }
+
+  /** What the lines that follow belong to; forgotten with the film. */
+  begin(job: string): void {
+    if (this.film) this.job = job;
   }
 
   /** Lines for the film that is in; without film they are lost, as on any machine. */
@@ -155,6 +164,7 @@ export class Machine {
       ofSeconds: this.end,
       received: this.reader.ended,
       film: this.film ? { width: this.film.width, height: this.film.height } : null,
+      job: this.job,
     };
   }
 

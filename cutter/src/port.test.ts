@@ -52,7 +52,7 @@ describe("the port", () => {
     expect(await talk(["\u001b.Lfilm\n", '\u001b.L{"width":-1,"height":5}\n', "\u001b.Z"], 3)).toEqual([
       { error: "load: give a JSON object on one line" },
       { error: "load: give width and height of the film in mm" },
-      { error: "device control Z is not known: S, L, U, P, R, K, Q or N" },
+      { error: "device control Z is not known: S, L, U, P, R, K, Q, N or J" },
     ]);
     workshop.inject("dark", "powerLoss");
     await expect(talk(["\u001b.Ndark\n\u001b.S"], 1)).rejects.toThrow();
@@ -67,6 +67,15 @@ describe("the port", () => {
     expect(await talk(["\u001b.NNo Such\n"], 1)).toEqual([{ error: "machine: a name of small letters, figures and hyphens" }]);
     await talk(["\u001b.Ntwo\n\u001b.U"], 1);
     expect(await talk(["\u001b.None\n\u001b.S"], 1)).toMatchObject([{ state: "ready" }]);
+  });
+
+  it("bears the mark of the job whose lines it has, until the film is another", async () => {
+    const film = '\u001b.Nmarked\n\u001b.L{"width":100,"height":50}\n';
+    const sent = '\u001b.Nmarked\n\u001b.Jjob-1\nIN;SP1;VS6;CO "a";PU0,0;PD400,0;PU0,0;SP0;\u001b.S';
+    expect(await talk([film], 1)).toMatchObject([{ job: null }]);
+    expect(await talk([sent], 1)).toMatchObject([{ job: "job-1", state: "cutting" }]);
+    expect(await talk([film], 1)).toMatchObject([{ job: null, state: "ready" }]);
+    expect(await talk(["\u001b.Nmarked\n\u001b.Jno such\n"], 1)).toEqual([{ error: "job: a mark of letters, figures and hyphens" }]);
   });
 
   it("keeps room for names without end: one that is idle goes", async () => {

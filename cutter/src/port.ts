@@ -1,13 +1,15 @@
 /**
  * The machine's port: HPGL as any network cutter takes it, and device control between, each an escape character, a dot and
  * a letter: S status, L load (with a JSON object), U unload, P pause, R resume, K cancel, Q result, N which machine is meant
- * (with its name). Answers are one line of JSON each; N has none. A machine with the same port could take this one's place.
+ * (with its name), J which job the lines that follow belong to (with its mark, which the status then bears). Answers are one line of
+ * JSON each; N and J have none. A machine with the same port could take this one's place.
  */
 import { createServer, type Server, type Socket } from "node:net";
 import type { Film, Machine } from "./machine.ts";
 import { MACHINE_NAME, type Workshop } from "./workshop.ts";
 
 const ESCAPE = "\u001b.";
+const JOB_MARK = /^[A-Za-z0-9-]{1,64}$/u;
 
 export function listen(workshop: Workshop, port: number): Promise<Server> {
   const server = createServer((socket) => serve(socket, workshop));
@@ -55,7 +57,7 @@ function take(text: string, talk: Talk): string | null {
     const letter = rest[ESCAPE.length];
     if (letter === undefined) return rest;
     const after = ESCAPE.length + 1;
-    if (letter === "L" || letter === "N") {
+    if (letter === "L" || letter === "N" || letter === "J") {
       const end = rest.indexOf("\n", after);
       if (end < 0) return rest;
       const body = rest.slice(after, end);
@@ -67,7 +69,9 @@ function take(text: string, talk: Talk): string | null {
       }
       const own = talk.workshop.machine(talk.name);
       if (!own) return null;
-      answer(talk.socket, load(body, own));
+      if (letter === "L") answer(talk.socket, load(body, own));
+      else if (JOB_MARK.test(body)) own.begin(body);
+      else answer(talk.socket, { error: "job: a mark of letters, figures and hyphens" });
       continue;
     }
     const own = talk.workshop.machine(talk.name);
@@ -88,7 +92,7 @@ function control(letter: string, machine: Machine): unknown {
   else if (letter === "P") machine.pause();
   else if (letter === "R") machine.resume();
   else if (letter === "K") machine.cancel();
-  else return { error: `device control ${letter} is not known: S, L, U, P, R, K, Q or N` };
+  else return { error: `device control ${letter} is not known: S, L, U, P, R, K, Q, N or J` };
   return machine.status();
 }
 

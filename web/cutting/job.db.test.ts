@@ -9,7 +9,7 @@ import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { insertClass } from "../data/class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "../data/client.ts";
-import { jobsOf, runningJob } from "../data/cut-jobs.ts";
+import { beginJob, jobsOf, runningJob } from "../data/cut-jobs.ts";
 import { heldCutter, holdCutter } from "../data/cutters.ts";
 import { type ComputedPlan, listSheets, savePlan, sheetFile } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
@@ -145,6 +145,27 @@ describe("whose cutter it is", () => {
     } finally {
       delete process.env.ELM_CUTTERS;
     }
+  });
+});
+
+describe("an answer of the job before", () => {
+  it("counts for nothing: a second job is not ended by what the machine says of the first", async () => {
+    expect((await begin()).ok).toBe(true);
+    await until(async () => {
+      await syncCutting(studio);
+      return (await withStudio(studio, runningJob)) === null;
+    }, "the first job did not end");
+    expect((await cutterStatus(await cutterOf(studio))).state).toBe("done");
+    const sheet = await sheetOne();
+    const pieces = [...(await through())];
+    // The row is there, the lines are not yet at the machine: what it says is still of the first job, all pieces of it.
+    const second = await withStudio(studio, (sql) => beginJob(sql, studio, id, { nn: 1, sheetHash: sheet?.hash ?? "", pieces, cutMm: 100, preflight: {} }));
+    await Promise.all([syncCutting(studio), syncCutting(studio)]);
+    expect(await withStudio(studio, runningJob)).toMatchObject({ id: second?.id, state: "sending", cut: [], outcomes: {} });
+    // Lines that never came: after a while the job is stopped, and claims nothing.
+    await withStudio(studio, (sql) => sql`update cut_jobs set started_at = now() - interval '1 minute' where id = ${second?.id ?? ""}`);
+    expect((await syncCutting(studio))?.job).toMatchObject({ id: second?.id, state: "stopped", cut: [], fault: "stopped" });
+    expect(await withStudio(studio, runningJob)).toBeNull();
   });
 });
 

@@ -46,7 +46,7 @@ export async function beginCutting({ studioId, workshopId, document, nn, preflig
   // On a shared mat the film lies away from the corner; y counts from the far end.
   const rest = meta.mat ? shiftedHpgl(own, meta.mat.x, meta.mat.height - meta.mat.y - meta.height) : own;
   const lines = setting ? withSetting(rest, setting) : rest;
-  const status = await (waiting ? sendLines(cutter, lines) : loadFilm(cutter, load).then(() => sendLines(cutter, lines))).catch(silently);
+  const status = await (waiting ? sendLines(cutter, lines, job.id) : loadFilm(cutter, load).then(() => sendLines(cutter, lines, job.id))).catch(silently);
   if (!status) {
     await withStudio(studioId, (sql) => recordProgress(sql, job.id, { state: "stopped", cut: [], seconds: 0, ofSeconds: 0, fault: "silent" }, true));
     return { ok: false, reason: "silent" };
@@ -54,6 +54,9 @@ export async function beginCutting({ studioId, workshopId, document, nn, preflig
   follow(studioId);
   return { ok: true, job };
 }
+
+/** Lines are on their way no longer than this: the port waits three seconds for each answer. */
+const SENDING_MS = 10_000;
 
 const isBusy = ({ state }: CutterStatus): boolean => state === "cutting" || state === "paused" || state === "jammed";
 const SAME_MM = 0.05;
@@ -96,14 +99,18 @@ export async function syncCutting(studioId: string): Promise<{ job: CutJob; sile
   const cutter = await cutterOf(studioId);
   const status = await cutterStatus(cutter).catch(silently);
   if (!status) return { job, silent: true };
-  const ended = status.state === "done" || status.state === "empty" || status.state === "ready";
-  const finished = status.state === "done" && status.received && job.pieces.every((piece) => status.cut.includes(piece));
-  const outcomes = ended && status.state === "done" ? Object.fromEntries((await cutterResult(cutter).catch(() => [])).map(({ piece, outcome }) => [piece, outcome])) : {};
+  const own = status.job === job.id;
+  const sending = job.state === "sending" && Date.now() - job.startedAt.getTime() < SENDING_MS;
+  // Between the row in the database and the first line at the machine its answer is still that of the job before: it counts for nothing.
+  if (!own && sending) return { job, silent: false };
+  const ended = !own || status.state === "done" || status.state === "empty" || (status.state === "ready" && (status.received || !sending));
+  const finished = own && status.state === "done" && status.received && job.pieces.every((piece) => status.cut.includes(piece));
+  const outcomes = own && ended && status.state === "done" ? Object.fromEntries((await cutterResult(cutter).catch(() => [])).map(({ piece, outcome }) => [piece, outcome])) : {};
   const progress: JobProgress = {
-    state: stateOf(status, finished),
-    cut: known(status.cut, job),
-    seconds: status.seconds,
-    ofSeconds: status.ofSeconds,
+    state: !ended ? stateOf(status) : finished ? "finished" : "stopped",
+    cut: own ? known(status.cut, job) : [],
+    seconds: own ? status.seconds : 0,
+    ofSeconds: own ? status.ofSeconds : 0,
     fault: status.fault ?? (ended && !finished ? "stopped" : null),
     outcomes,
   };
@@ -126,10 +133,8 @@ export async function syncCutting(studioId: string): Promise<{ job: CutJob; sile
 
 const known = (cut: readonly string[], job: CutJob): string[] => cut.filter((piece) => job.pieces.includes(piece));
 
-function stateOf({ state }: CutterStatus, finished: boolean): JobState {
-  if (state === "cutting" || state === "paused" || state === "jammed") return state;
-  return finished ? "finished" : "stopped";
-}
+/** Of a job that has not ended: film that is in and waits has its lines still on their way. */
+const stateOf = ({ state }: CutterStatus): JobState => (state === "paused" || state === "jammed" ? state : state === "cutting" ? "cutting" : "sending");
 
 export async function steer(studioId: string, what: Control): Promise<boolean> {
   const done = await control(await cutterOf(studioId), what).catch(silently);

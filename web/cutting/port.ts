@@ -12,6 +12,7 @@ const statusSchema = z.object({
   ofSeconds: z.number(),
   received: z.boolean(),
   film: z.object({ width: z.number(), height: z.number() }).nullable(),
+  job: z.string().nullable(),
 });
 export type CutterStatus = z.infer<typeof statusSchema>;
 const resultSchema = z.object({ pieces: z.array(z.object({ piece: z.string(), outcome: z.enum(["through", "kissed", "missed"]) })) });
@@ -77,8 +78,8 @@ export interface Load {
 
 /** Film in: the machine waits for lines. */
 export const loadFilm = async (to: Cutter, load: Load): Promise<CutterStatus> => statusSchema.parse(await ask(to, `${ESCAPE}L${JSON.stringify(load)}\n`));
-/** Lines for the film that is in. */
-export const sendLines = async (to: Cutter, hpgl: string): Promise<CutterStatus> => statusSchema.parse(await ask(to, `${hpgl}${ESCAPE}S`));
+/** Lines for the film that is in; the status bears the mark of their job from here on. */
+export const sendLines = async (to: Cutter, hpgl: string, job?: string): Promise<CutterStatus> => statusSchema.parse(await ask(to, `${job ? `${ESCAPE}J${job}\n` : ""}${hpgl}${ESCAPE}S`));
 
 /** Film that is in and untouched: nothing was sent for it yet. */
 export const waitingFilm = ({ state, film, ofSeconds, received }: CutterStatus): CutterStatus["film"] => (state === "ready" && ofSeconds === 0 && !received ? film : null);
