@@ -161,3 +161,30 @@ describe("a kit that failed", () => {
     expect(await withStudio(theirs, listScraps)).toEqual([]);
   });
 });
+
+describe("a class of several things", () => {
+  it("cuts again what failed: of its own thing, not of the first", async () => {
+    const [tin] = tins.things;
+    if (!tin) throw new Error("no thing");
+    const lid = { ...tin, id: "lid", title: "Lid", blank: { ...tin.blank, name: "Lid", shape: { kind: "round" as const, diameter: 60 } } };
+    id = await withStudio(ours, (sql) => insertClass(sql, ours, { ...tins, things: [tin, lid], seats: tins.seats.slice(0, 3), scraps: [] }, null));
+    await plan();
+    const pieces = await withStudio(ours, (sql) => piecesOfSeat(sql, id, "2"));
+    const failed = pieces.filter(({ thing, vinyl }) => thing === "lid" && vinyl === film).slice(0, 1);
+    expect(
+      await recut(
+        "2",
+        film,
+        ours,
+        failed.map((piece) => piece.id),
+      ),
+    ).toBe(true);
+    expect((await stored()).document.recuts).toMatchObject([{ seat: "2", thing: "lid", vinyl: film }]);
+    const again = (await plan()).sheets.flatMap(({ meta }) => meta.kits).filter(({ seat }) => seat.startsWith("recut-"));
+    expect(again.map((kit) => kit.pieces.length)).toEqual([1]);
+    // The whole kit: both things of it, each once.
+    expect(await recut("3")).toBe(true);
+    const whole = (await stored()).document.recuts.filter(({ seat }) => seat === "3");
+    expect(new Set(whole.map(({ thing, vinyl }) => `${thing ?? tin.id} ${vinyl}`))).toEqual(new Set([tin.id, "lid"].flatMap((thing) => [film, second].map((vinyl) => `${thing} ${vinyl}`))));
+  });
+});

@@ -5,7 +5,7 @@ import { pieceNumber } from "@elm-basket/core/plan/kits.ts";
 import { readClass, savePart } from "../data/class-documents.ts";
 import type { Sql } from "../data/client.ts";
 import { recordEdit } from "../data/edits.ts";
-import { listSheets, piecesOfSeat } from "../data/making.ts";
+import { listSheets, type PieceRow, piecesOfSeat } from "../data/making.ts";
 
 export interface Failed {
   readonly seat: string;
@@ -29,9 +29,11 @@ export async function addRecut(sql: Sql, studioId: string, id: string, { seat, v
     if (!stored) return false;
     const { document, versions } = stored;
     const round = roundFor(document.recuts, sheets);
-    const numbersOf = (own: string) => [...new Set(failed.filter((piece) => piece.vinyl === own).map((piece) => pieceNumber(piece.id)))].sort((a, b) => a - b);
-    const wanted = document.vinyls.map((own) => own.id).filter((own) => failed.some((piece) => piece.vinyl === own));
-    const recuts = wanted.reduce((list, own) => added(list, { seat, copy: 1, vinyl: own, round, ...(pieces.length === 0 ? {} : { pieces: numbersOf(own) }) }), document.recuts);
+    const recuts = kitsOf(failed, document).reduce(
+      (list, { thing, copy, vinyl: own, numbers }) =>
+        added(list, { seat, copy, vinyl: own, round, ...(thing === document.things[0]?.id ? {} : { thing }), ...(pieces.length === 0 ? {} : { pieces: numbers }) }),
+      document.recuts,
+    );
     // Another window may save at the same moment: what it saved is read, and this is added to it.
     if ((await savePart(sql, studioId, id, "class", { ...document, recuts }, versions.class, document)) === null) continue;
     await recordEdit(sql, studioId, id, "class", label, { recuts: document.recuts });
@@ -42,9 +44,29 @@ export async function addRecut(sql: Sql, studioId: string, id: string, { seat, v
 
 type Recuts = ClassDocument["recuts"];
 
+interface FailedKit {
+  readonly thing: string;
+  readonly copy: number;
+  readonly vinyl: string;
+  readonly numbers: number[];
+}
+
+/** What failed, kit by kit: of a thing, a copy and a film, in the order in which the class has them. */
+function kitsOf(failed: readonly PieceRow[], { things, vinyls }: Pick<ClassDocument, "things" | "vinyls">): FailedKit[] {
+  const copies = [...new Set(failed.map(({ copy }) => copy))].sort((a, b) => a - b);
+  return things.flatMap(({ id: thing }) =>
+    copies.flatMap((copy) =>
+      vinyls.flatMap(({ id: vinyl }): FailedKit[] => {
+        const own = failed.filter((piece) => piece.thing === thing && piece.copy === copy && piece.vinyl === vinyl);
+        return own.length === 0 ? [] : [{ thing, copy, vinyl, numbers: [...new Set(own.map((piece) => pieceNumber(piece.id)))].sort((a, b) => a - b) }];
+      }),
+    ),
+  );
+}
+
 /** What waits for the same kit in the same round grows by what is new. */
 function added(recuts: Recuts, fresh: Recuts[number]): Recuts {
-  const at = recuts.findIndex(({ seat, vinyl, round }) => seat === fresh.seat && vinyl === fresh.vinyl && round === fresh.round);
+  const at = recuts.findIndex(({ seat, thing, copy, vinyl, round }) => seat === fresh.seat && thing === fresh.thing && copy === fresh.copy && vinyl === fresh.vinyl && round === fresh.round);
   const waiting = recuts[at];
   if (!waiting) return [...recuts, fresh];
   const { pieces: ignored, ...whole } = waiting;

@@ -128,7 +128,8 @@ export async function takeRemedy(id: string, remedy: Remedy, label: string): Pro
     const what = partOf(read.data);
     const thing = thingOf(stored.document, read.data.values.thing === undefined ? undefined : String(read.data.values.thing)).id;
     const part: Part = what === "design" || what === "blank" ? `${what}:${thing}` : what;
-    const answer = await saveClassPart(id, part, takePart(applyRemedy(stored.document, read.data), part), stored.versions[part] ?? 0, label);
+    const before = takePart(stored.document, part);
+    const answer = await saveClassPart(id, part, takePart(applyRemedy(stored.document, read.data), part), stored.versions[part] ?? 0, label, before);
     if (answer.ok || answer.reason !== "stale" || tried >= REMEDY_TRIES) return answer;
   }
 }

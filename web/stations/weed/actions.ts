@@ -7,6 +7,7 @@ import { addRecut } from "@/cutting/recut.ts";
 import { withStudio } from "@/data/client.ts";
 import { addLog } from "@/data/log.ts";
 import { finishWeeding, markRecut, reopenWeeding, runWeedTimer } from "@/data/making.ts";
+import { takeKit } from "@/data/stock-taking.ts";
 import { isId } from "@/planning/planned-class.ts";
 
 const whatSchema = z.discriminatedUnion("act", [
@@ -30,9 +31,12 @@ export async function weedAct(id: string, seat: string, wanted: WeedAct): Promis
       case "pause":
         return runWeedTimer(sql, id, seat, false);
       case "reopen":
-        return reopenWeeding(sql, id, seat);
+        await reopenWeeding(sql, id, seat);
+        return takeKit(sql, host.studioId, id, seat, false);
       case "recut":
         await markRecut(sql, id, seat, what.reason);
+        // It is out of its bag again: what was packed with it is back on the shelf until it is packed anew.
+        await takeKit(sql, host.studioId, id, seat, false);
         await addRecut(sql, host.studioId, id, { seat, vinyl: what.vinyl, pieces: what.pieces, label: `Seat ${seat} cut again` });
         await addLog(sql, host.studioId, id, { kind: "lost", seat, body: { reason: what.reason } });
         return;

@@ -1,6 +1,6 @@
 import { CUTTER_PROFILES } from "../../cutting/cutter.ts";
 import { type Box, boxHeight, boxOf, boxWidth, joinBoxes } from "../../geometry/polygon.ts";
-import { binFor, padOf } from "../../plan/sheets.ts";
+import { binFor, padOf } from "../../plan/load-room.ts";
 import type { PlanStages, ThingStages } from "../../plan/stages.ts";
 import { isPainted } from "../../plan/technique.ts";
 import type { Vinyl } from "../../weeding/vinyl.ts";

@@ -1,4 +1,4 @@
-import { LEAST_BORDER_MM, padOf } from "../../plan/sheets.ts";
+import { LEAST_BORDER_MM, padOf } from "../../plan/load-room.ts";
 import type { ThingStages } from "../../plan/stages.ts";
 import { goesOf, needsTape } from "../../plan/technique.ts";
 import type { Finding } from "../finding.ts";

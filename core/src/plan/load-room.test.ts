@@ -7,8 +7,8 @@ import { boxHeight, boxOf, boxWidth } from "../geometry/polygon.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import type { ClassDocument, Technique, Thing } from "./document.ts";
+import { binFor } from "./load-room.ts";
 import { makePlan } from "./plan.ts";
-import { binFor } from "./sheets.ts";
 import { starterClass } from "./starter.ts";
 
 const film = demoClass("seed-tins").vinyls[0] as ClassDocument["vinyls"][number];
