@@ -109,6 +109,16 @@ function stockAs(kind: VinylStock["kind"], { width, height, have, price }: Vinyl
   return { kind, width, height: kind === "roll" && height < 1000 ? 3000 : kind === "sheet" && height > 1000 ? width : height, have, ...cost };
 }
 
+/** Its name; of two that are called the same and look the same, how it is sold as well. */
+export function filmName(film: Vinyl, all: readonly Vinyl[]): string {
+  const twins = all.filter(({ name, colour }) => name === film.name && colour.toLowerCase() === film.colour.toLowerCase());
+  return twins.length > 1 ? `${film.name}, ${film.stock.kind}` : film.name;
+}
+
+/** Whether a film is one of these already: the same, sold in the same form. */
+export const isAmong = (films: readonly Vinyl[], { name, family, colour, stock }: Vinyl): boolean =>
+  films.some((own) => own.name === name && own.family === family && own.colour === colour && own.stock.kind === stock.kind && own.stock.width === stock.width && own.stock.height === stock.height);
+
 /** A short id that no film of the class has. */
 export function freeFilmId(films: readonly Pick<Vinyl, "id">[], name: string): string {
   const stem =

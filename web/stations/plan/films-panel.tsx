@@ -8,7 +8,7 @@ import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
-import { FilmFields, freeFilmId, newFilm } from "@/stations/frame/film-fields.tsx";
+import { FilmFields, filmName, freeFilmId, isAmong, newFilm } from "@/stations/frame/film-fields.tsx";
 import { flushParts } from "@/stations/frame/pending.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
@@ -42,7 +42,7 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
     put([...films, film], `${film.name} added`);
     setOpen(film.id);
   };
-  const fromShelf = shelf.filter((film) => !films.some(({ name, family, colour }) => name === film.name && family === film.family && colour === film.colour));
+  const fromShelf = shelf.filter((film) => !isAmong(films, film));
   const replace = (from: string, into: string) =>
     start(async () => {
       if (!(await flushParts())) return setSaid("Not everything is saved yet: see what is marked.");
@@ -129,7 +129,7 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
                 <SelectField
                   label="Add one from the shelf"
                   value=""
-                  words={[["", "choose"] as const, ...fromShelf.map((film, i) => [String(i), film.name] as const)]}
+                  words={[["", "choose"] as const, ...fromShelf.map((film, i) => [String(i), filmName(film, shelf)] as const)]}
                   onChange={(at) => {
                     const film = fromShelf[Number(at)];
                     if (at !== "" && film) add({ ...film, id: freeFilmId(films, film.name) });

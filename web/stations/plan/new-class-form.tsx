@@ -8,7 +8,7 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState, useTransition } from "react";
 import { Controller, useForm } from "react-hook-form";
-import { ColourField, FilmFields, freeFilmId, newFilm } from "@/stations/frame/film-fields.tsx";
+import { ColourField, FilmFields, filmName, freeFilmId, isAmong, newFilm } from "@/stations/frame/film-fields.tsx";
 import { SHAPE_WORDS, ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
@@ -191,7 +191,7 @@ function FilmChoice({ films, shelf, unit, currency, error, onChange }: FilmChoic
     onChange([...films, film]);
     setOpen(inHand ? film.id : null);
   };
-  const free = shelf.filter((film) => !films.some(({ name, family, colour }) => name === film.name && family === film.family && colour === film.colour));
+  const free = shelf.filter((film) => !isAmong(films, film));
   return (
     <fieldset>
       <legend className="mb-2 font-bold font-head text-xl">Its films</legend>
@@ -220,13 +220,13 @@ function FilmChoice({ films, shelf, unit, currency, error, onChange }: FilmChoic
       {free.length > 0 && (
         <ul className="my-2 flex flex-wrap gap-2" aria-label="From the shelf">
           {free.slice(0, 16).map((film) => (
-            <li key={`${film.name}-${film.family}-${film.colour}`}>
+            <li key={film.id}>
               <button
                 type="button"
                 className="flex min-h-11 items-center gap-2 rounded-card border border-rule-strong bg-paper px-3 hover:border-elm"
                 onClick={() => add({ ...film, id: freeFilmId(films, film.name) }, false)}
               >
-                <FilmDot colour={film.colour} /> {film.name}
+                <FilmDot colour={film.colour} /> {filmName(film, shelf)}
               </button>
             </li>
           ))}

@@ -12,7 +12,7 @@ import type { ShelfGood } from "./shelf-view.ts";
 import type { GoodEditor } from "./use-good.ts";
 import { WantedBar } from "./wanted-bar.tsx";
 
-export const GRID = "grid grid-cols-[minmax(0,1fr)_44px_84px] items-center gap-x-3 gap-y-1 sm:grid-cols-[minmax(150px,1.4fr)_64px_minmax(150px,1.6fr)_96px_56px_88px]";
+export const GRID = "grid grid-cols-[minmax(0,1fr)_36px_104px] items-center gap-x-3 gap-y-1 sm:grid-cols-[minmax(150px,1.4fr)_64px_minmax(150px,1.6fr)_96px_56px_88px]";
 /** What people buy in this many of is a kind a host chooses; film is made as film. */
 const KINDS = GOOD_KINDS.filter((kind) => kind !== "film");
 
