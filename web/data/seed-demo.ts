@@ -3,8 +3,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
-import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
-import { runSheet } from "@elm-basket/core/scheduling/step.ts";
+import { madeOf, runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { hash } from "@node-rs/argon2";
 import postgres from "postgres";
 import { finishSheet } from "../cutting/finish.ts";
@@ -73,6 +72,7 @@ async function load(tx: Sql): Promise<void> {
 const CLASSES = [
   { name: "seed-tins", days: 11, weeded: 4 },
   { name: "slate-numbers", days: 8, weeded: 0 },
+  { name: "quay-market-sets", days: 15, weeded: 0 },
   { name: "leaf-pot", days: 20, weeded: 0 },
   { name: "moth-cloche", days: 27, weeded: 0 },
   { name: "night-sky-clipboard", days: 34, weeded: 0 },
@@ -102,7 +102,7 @@ async function progress(tx: Sql, studioId: string, id: string, document: ClassDo
     id,
     true,
     (line) => needs.get(line) ?? 0,
-    (thing) => (thing === undefined ? document.seats : thingDocument(document, thing).seats).length,
+    (thing) => madeOf(document, thing),
   );
 }
 
@@ -113,7 +113,7 @@ const WEED_PACE = [1.3, 1.1, 0.9, 1.2, 0.85, 0.7, 1.0, 0.95, 1.4, 0.8, 1.05, 0.7
 
 async function logFinishedRun(tx: Sql, studioId: string, workshopId: string, document: ClassDocument): Promise<void> {
   const begin = new Date(`${document.when.date}T${document.when.time}:00Z`).getTime();
-  const sheet = runSheet(document.steps, document.tools, document.seats.length);
+  const sheet = runSheetOf(document);
   let at = begin;
   const evening = new Date(`${addDays(document.when.date, -3)}T19:30:00Z`).getTime();
   let clock = evening;

@@ -94,7 +94,7 @@ describe("the ledger", () => {
     const need = (line: string) => stored.supplies.find((own) => own.id === line)?.need ?? 0;
     const happen = [
       () => withStudio(ours, (sql) => takeKit(sql, ours, pick([id, other]), pick(tins.seats).seat, random() < 0.6)),
-      () => withStudio(ours, (sql) => takeRoom(sql, ours, id, random() < 0.6, need, () => tins.seats.length)),
+      () => withStudio(ours, (sql) => takeRoom(sql, ours, id, random() < 0.6, need, () => tins.seats.map(() => 1))),
       () => {
         const sheet = pick(sheets);
         return withStudio(ours, (sql) => takeFilm(sql, ours, id, { hash: sheet.hash, vinyl: sheet.vinyl, amount: random() < 0.6 ? sheet.meta.film : 0 }));

@@ -63,14 +63,17 @@ export async function takeKit(sql: Sql, studioId: string, workshopId: string, se
   const document = await making(sql, workshopId);
   const [row] = await sql<{ seat: string; things: unknown; choices: unknown }[]>`select seat, things, choices from seats where workshop_id = ${workshopId} and seat = ${seat}`;
   const own = { seat, fields: {}, ...(row?.things ? { things: row.things } : {}), ...(row?.choices ? { choices: row.choices } : {}) } as Parameters<typeof countOf>[1];
-  const makes = (id: string) => document.things.some((thing) => thing.id === id && countOf(document, own, thing) > 0);
-  const lines = packed && row ? kitTakes(await suppliesOfClass(sql, workshopId), makes) : new Map<string, number>();
+  const count = (id: string) => {
+    const thing = document.things.find((one) => one.id === id);
+    return thing ? countOf(document, own, thing) : 0;
+  };
+  const lines = packed && row ? kitTakes(await suppliesOfClass(sql, workshopId), count) : new Map<string, number>();
   await settleWork(sql, studioId, workshopId, kitWork(seat), await goodsOfLines(sql, workshopId, lines));
 }
 
-/** The box for room and tables was packed, or unpacked. `bags` says how many seats make a thing, all of them without one. */
-export async function takeRoom(sql: Sql, studioId: string, workshopId: string, packed: boolean, need: (line: string) => number, bags: (thing: string | undefined) => number): Promise<void> {
-  const lines = packed ? roomTakes(await suppliesOfClass(sql, workshopId), need, bags) : new Map<string, number>();
+/** The box for room and tables was packed, or unpacked. `made` says how many of a thing each seat makes, one of all together. */
+export async function takeRoom(sql: Sql, studioId: string, workshopId: string, packed: boolean, need: (line: string) => number, made: (thing: string | undefined) => readonly number[]): Promise<void> {
+  const lines = packed ? roomTakes(await suppliesOfClass(sql, workshopId), need, made) : new Map<string, number>();
   await settleWork(sql, studioId, workshopId, ROOM_WORK, await goodsOfLines(sql, workshopId, lines));
   await sql`update workshops set room_packed_at = ${packed ? new Date() : null} where id = ${workshopId}`;
 }

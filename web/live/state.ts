@@ -1,5 +1,6 @@
 /** What followers and the stage know of a run. Server time is the truth; clients keep an offset. */
 import { farewell } from "@elm-basket/core/advice/care.ts";
+import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
 import type { Step } from "@elm-basket/core/scheduling/step.ts";
 import type { Clock } from "@elm-basket/core/units/time.ts";
 import { readClass } from "../data/class-documents.ts";
@@ -70,7 +71,7 @@ export async function liveClass(studioId: string, workshopId: string): Promise<L
       seats: plan.seats.map(({ seat, label }) => ({ seat, label })),
       steps: plan.runSheet.steps.flatMap((row) => {
         const step = steps.get(row.id);
-        return step ? [liveStep(step, row)] : [];
+        return step ? [liveStep({ ...step, title: titleOfStep(step, stored.document.things) }, row)] : [];
       }),
     };
   });

@@ -81,6 +81,8 @@ function spans(ring: readonly (readonly [number, number])[]): boolean {
 
 export type CupShape = Extract<BlankShape, { rimClearance: number }>;
 export const isCup = (shape: BlankShape): shape is CupShape => "rimClearance" in shape;
+/** Lies in a holder and is smoothed from the middle. */
+export const isRound = (shape: BlankShape): boolean => isCup(shape) || shape.kind === "ball";
 
 /** Outer size of the blank as seen from the front, mm. */
 export function frontSize(shape: BlankShape): { width: number; height: number } {

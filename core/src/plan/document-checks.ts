@@ -87,6 +87,7 @@ function checkSteps({ steps, tools, things }: Pick<ClassDocument, "steps" | "too
       else if (circle.length === 0 && !earlier.has(before)) issue(["steps", index, "after", i, "step"], `"${before}" is no earlier step`);
     if (step.who === "queue" && !tools.some(({ id }) => id === step.tool)) issue(["steps", index, "tool"], "a step with a queue names one of the tools");
     else if (step.tool !== undefined && !tools.some(({ id }) => id === step.tool)) issue(["steps", index, "tool"], `there is no tool "${step.tool}" in this document`);
+    if (step.like !== undefined && (step.like === step.id || !known.has(step.like))) issue(["steps", index, "like"], `there is no other step "${step.like}"`);
     if (step.thing !== undefined && !things.some(({ id }) => id === step.thing)) issue(["steps", index, "thing"], `there is no thing "${step.thing}" in this document`);
     earlier.add(step.id);
   });

@@ -47,9 +47,9 @@ export interface LetteredSeat {
   readonly height: number;
   /** Art and shapes at scale 1. */
   readonly art: readonly ComposedPart[];
-  /** Thinnest stroke of each part of the art, mm, by vinyl; empty until measured. */
   /** By how much art is grown on every side, mm, by item. */
   readonly thickened: ReadonlyMap<string, number>;
+  /** Thinnest stroke of each part of the art, mm, by vinyl; empty until measured. */
   readonly artStrokes: readonly { readonly vinyl: string; readonly item: string; readonly width: number }[];
 }
 

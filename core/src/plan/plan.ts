@@ -5,7 +5,6 @@ import { readFace } from "../blanks/read-face.ts";
 import { viewOnCup } from "../blanks/straight-cup.ts";
 import { CRAFT_ALONG_LEAD_DAYS, deadlines, ROOM_LEAD_DAYS } from "../calendar/dates.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
-import { runSheet } from "../scheduling/step.ts";
 import { costOf } from "../supplies/price.ts";
 import { type SupplyLine, supplyLines } from "../supplies/supply.ts";
 import type { ClassDocument } from "./document.ts";
@@ -19,7 +18,7 @@ import { type LaidOut, layOut } from "./sheets.ts";
 import type { Plan, PreparationMinutes, ThingPlan } from "./stages.ts";
 import { tapeExtent } from "./tape.ts";
 import { goesOf } from "./technique.ts";
-import { type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
+import { madeOf, runSheetOf, type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
 
 /** Bag, label, step card and count for one kit: a practised hand's two minutes. */
 export const PACK_MINUTES_PER_KIT = 2;
@@ -40,7 +39,7 @@ export function makePlan(document: ClassDocument, fonts: FontLookup): Plan {
     supplies,
     preparation,
     cost: costOf({ lines: supplies, prepMinutes: preparation.total, seats: document.seats.length }, document.prices),
-    runSheet: runSheet(document.steps, document.tools, document.seats.length),
+    runSheet: runSheetOf(document),
     deadlines: deadlines(document.when.date, document.leadDays ?? (document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS)),
   };
   return { ...stages, findings: findingsFor(stages, fonts) };
@@ -97,8 +96,10 @@ export function seatLabels(seats: ClassDocument["seats"]): Map<string, string> {
 
 /** Vinyl is a supply like any other: needed by the loads of fresh film, bought by sheet, roll or pack of colours. */
 function allSupplies(document: ClassDocument, laidOut: LaidOut): SupplyLine[] {
-  const seatsOf = (id: string) => thingDocument(document, id).seats.length;
-  return [...filmLines(document, laidOut.use), ...supplyLines({ supplies: document.supplies, seats: document.seats.length, spares: document.spareSupplies, seatsOf })];
+  return [
+    ...filmLines(document, laidOut.use),
+    ...supplyLines({ supplies: document.supplies, seats: document.seats.length, spares: document.spareSupplies, madeBy: (thing) => madeOf(document, thing) }),
+  ];
 }
 
 function preparationOf(kits: readonly Kit[], laidOut: LaidOut, seats: number): PreparationMinutes {

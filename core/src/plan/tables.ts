@@ -2,6 +2,7 @@
 import { clockIn, instantOf } from "../calendar/dates.ts";
 import { csvText } from "../roster/roster.ts";
 import type { SupplyLine } from "../supplies/supply.ts";
+import { titleOfStep } from "./set-steps.ts";
 import type { Plan } from "./stages.ts";
 
 type CsvLine = Pick<SupplyLine, "name" | "unit" | "perSeat" | "need" | "have" | "packs" | "buy" | "leftAfter" | "buyPrice">;
@@ -27,14 +28,15 @@ const MS_PER_MINUTE = 60_000;
 
 /** Steps with clock times in the class's own zone; elapsed minutes run through a clock change. */
 export function timedSteps(plan: Pick<Plan, "document" | "runSheet">): TimedStep[] {
-  const { when, steps } = plan.document;
+  const { when, steps, things } = plan.document;
+  const titles = new Map(steps.map((step) => [step.id, titleOfStep(step, things)]));
   const begin = instantOf(when.date, when.time, when.zone);
   return plan.runSheet.steps.map((step) => {
     const startInstant = begin + step.startMinute * MS_PER_MINUTE;
     const endInstant = startInstant + step.minutes * MS_PER_MINUTE;
     return {
       id: step.id,
-      title: steps.find(({ id }) => id === step.id)?.title ?? step.id,
+      title: titles.get(step.id) ?? step.id,
       startInstant,
       endInstant,
       start: clockIn(startInstant, when.zone).time,

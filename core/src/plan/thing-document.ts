@@ -1,4 +1,5 @@
 /** One thing of a class with all that the class says of it: what lettering, fitting and most advice look at. */
+import { type RunSheet, runSheet } from "../scheduling/step.ts";
 import type { ClassDocument, Thing } from "./document.ts";
 
 type Seat = ClassDocument["seats"][number];
@@ -95,6 +96,16 @@ export function countOf(document: Pick<ClassDocument, "things">, seat: Seat, thi
   const object = thing.sideOf === undefined ? thing : (document.things.find(({ id }) => id === thing.sideOf) ?? thing);
   if (object.choice !== undefined && alternativeOf(document, seat, object.choice) !== object.id) return 0;
   return seat.things?.[object.id]?.count ?? object.perSeat;
+}
+
+/** How many each seat makes of a thing, of those that make it; without a thing one at every seat. */
+export function madeOf(document: ClassDocument, thing: string | undefined): number[] {
+  return thing === undefined ? document.seats.map(() => 1) : thingDocument(document, thing).seats.map(({ count }) => count);
+}
+
+/** The run sheet of the class; of what a class has one more of, with that. @throws ScheduleError */
+export function runSheetOf(document: ClassDocument, tools: ClassDocument["tools"] = document.tools): RunSheet {
+  return runSheet(document.steps, tools, document.seats.length, (thing) => madeOf(document, thing).length);
 }
 
 /** Which alternative of a choice a seat has: the first unless it says. */

@@ -20,9 +20,15 @@ export function movedStep(steps: readonly Step[], from: number, to: number): Ste
   return soundOrder(next);
 }
 
-/** Whoever waited for it now waits for what it waited for. */
-export function withoutStep(steps: readonly Step[], id: string): Step[] {
-  const gone = steps.find((step) => step.id === id);
+/** Whoever waited for it now waits for what it waited for; what was done like it is now the first of its kind. */
+export function withoutStep(all: readonly Step[], id: string): Step[] {
+  const gone = all.find((step) => step.id === id);
+  const heir = all.find((step) => step.like === id)?.id;
+  const steps = all.map((step) => {
+    if (step.like !== id) return step;
+    const { like: _, ...alone } = step;
+    return heir === undefined || step.id === heir ? alone : { ...alone, like: heir };
+  });
   return soundOrder(
     steps.flatMap((step) => {
       if (step.id === id) return [];

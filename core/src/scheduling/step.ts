@@ -28,6 +28,7 @@ export const stepSchema = z.strictObject({
   /** What participants read on their phones and cards; without it the step's title alone. */
   doIt: z.string().max(600).default(""),
   thing: z.string().max(31).optional().describe("the thing it belongs to; all when left out"),
+  like: stepId.optional().describe("the step in which the same was done on another thing: the second time it goes quicker"),
 });
 export type Step = z.infer<typeof stepSchema>;
 
@@ -56,9 +57,13 @@ export interface RunSheet {
 /** The host and the group can attend to one step at a time. */
 const ROOM = "room-attention";
 
-/** @throws ScheduleError */
-export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: number): RunSheet {
-  const problem = toProblem(steps, tools, seats);
+/**
+ * @param making how many seats make a thing, and so take part in its steps; all of them when left out
+ * @throws ScheduleError
+ */
+export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: number, making?: (thing: string) => number): RunSheet {
+  const taking = ({ thing }: Step) => (thing === undefined ? seats : (making?.(thing) ?? seats));
+  const problem = toProblem(steps, tools, taking);
   const plan = schedule(problem);
   const byStart = [...problem.steps].sort((a, b) => (plan.start[a.id] ?? 0) - (plan.start[b.id] ?? 0));
   const rows = byStart.map((step): RunStep => {
@@ -68,7 +73,7 @@ export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: 
       id: step.id,
       startMinute,
       minutes: step.minutes,
-      waves: wavesOf(source, tools, seats),
+      waves: wavesOf(source, tools, taking(source)),
       slack: plan.slack[step.id] ?? 0,
       critical: plan.critical.includes(step.id),
       drying: dryingDuring(problem, plan.start, startMinute, step.minutes),
@@ -77,12 +82,12 @@ export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: 
   return { steps: rows, endMinute: plan.end, bound: plan.bound };
 }
 
-function toProblem(steps: readonly Step[], tools: readonly Tool[], seats: number): ScheduleProblem {
+function toProblem(steps: readonly Step[], tools: readonly Tool[], taking: (step: Step) => number): ScheduleProblem {
   const rows = steps.map((step, index): ScheduleStep => {
     const before = steps[index - 1];
     return {
       id: step.id,
-      minutes: step.minutes * wavesOf(step, tools, seats),
+      minutes: step.minutes * wavesOf(step, tools, taking(step)),
       after: step.after ?? (before ? [{ step: before.id, wait: 0 }] : []),
       tools: { [ROOM]: 1 },
     };

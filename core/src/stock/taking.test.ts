@@ -18,8 +18,8 @@ describe("what a bag takes", () => {
 
   it("of one thing only where the seat makes it", () => {
     const lid = supply({ thing: "lid" });
-    expect(kitTakes([lid], (thing) => thing === "lid").get("x")).toBe(1);
-    expect(kitTakes([lid], () => false).size).toBe(0);
+    expect(kitTakes([lid], (thing) => (thing === "lid" ? 3 : 0)).get("x")).toBe(3);
+    expect(kitTakes([lid], () => 0).size).toBe(0);
   });
 
   it("bags and the box for the room take together exactly what is needed", () => {
@@ -34,12 +34,12 @@ describe("what a bag takes", () => {
         (per, amount, uses, spares, seats, kits) => {
           const one = supply({ per, amount, uses, spares });
           const need = supplyLines({ supplies: [one], seats, spares: kits })[0]?.need ?? 0;
-          const bags = (kitTakes([one], () => true).get("x") ?? 0) * seats;
+          const bags = (kitTakes([one], () => 1).get("x") ?? 0) * seats;
           const room =
             roomTakes(
               [one],
               () => need,
-              () => seats,
+              () => Array.from({ length: seats }, () => 1),
             ).get("x") ?? 0;
           expect(bags + room).toBe(comesBack(one) ? 0 : need);
         },

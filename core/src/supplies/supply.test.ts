@@ -29,7 +29,7 @@ describe("how much is needed", () => {
   });
 
   it("of one thing only by the seats that make it", () => {
-    const [only] = supplyLines({ supplies: [supply({ thing: "lid" })], seats: 14, spares: 1, seatsOf: (thing) => (thing === "lid" ? 5 : 14) });
+    const [only] = supplyLines({ supplies: [supply({ thing: "lid" })], seats: 14, spares: 1, madeBy: (thing) => (thing === "lid" ? [1, 1, 1, 1, 1] : []) });
     expect(only?.need).toBe(6);
   });
 

@@ -27,7 +27,7 @@ export const supplySchema = z
     uses: z.number().int().positive().max(100_000).default(1),
     substitute: z.string().max(200).optional(),
     spares: z.boolean().default(true),
-    thing: z.string().max(31).optional().describe("only for seats that make this thing"),
+    thing: z.string().max(31).optional().describe("of this thing only: counted by how many of it a seat makes"),
   })
   .describe("one line of the materials list");
 export type Supply = z.infer<typeof supplySchema>;
@@ -60,23 +60,32 @@ export interface SuppliesProblem {
   readonly seats: number;
   /** Whole spare kits. */
   readonly spares: number;
-  /** How many seats make a thing; all of them when left out. */
-  readonly seatsOf?: (thing: string) => number;
+  /** How many of a thing each seat makes that makes it; one at every seat when left out. */
+  readonly madeBy?: (thing: string) => readonly number[];
 }
 
-/** Stock is taken off first, then rounded up to packs. */
-export function supplyLines({ supplies, seats, spares, seatsOf }: SuppliesProblem): SupplyLine[] {
+/** Stock is taken off first, then rounded up to packs. What belongs to a thing is needed for each one that is made. */
+export function supplyLines({ supplies, seats, spares, madeBy }: SuppliesProblem): SupplyLine[] {
+  const everybody = Array.from({ length: seats }, () => 1);
+  // Lines of one name draw on one stock: what an earlier one takes is not there for a later one.
+  const left = new Map<string, number>();
   return supplies.map((supply) => {
-    const making = supply.thing === undefined ? seats : (seatsOf?.(supply.thing) ?? seats);
-    const kits = making + (supply.spares ? spares : 0);
-    const { need, perSeat } = needOf(supply, kits);
+    const made = supply.thing === undefined ? everybody : (madeBy?.(supply.thing) ?? everybody);
+    const { need, perSeat } = needOf(supply, made, supply.spares ? spares : 0);
+    const stock = `${supply.name.toLowerCase()} ${supply.unit.toLowerCase()}`;
+    const have = left.get(stock) ?? supply.have;
+    left.set(stock, Math.max(0, have - need));
     // What is used up by one application or one seat is worn by it; what serves many times costs each time its share.
     const wear = supply.per === "application" ? 1 : supply.uses;
-    return boughtLine({ ...supply, perSeat, need, wear });
+    return boughtLine({ ...supply, have, perSeat, need, wear });
   });
 }
 
-function needOf({ per, amount: each, uses, seats }: Supply, kits: number): { need: number; perSeat: number } {
+const sum = (values: readonly number[]): number => values.reduce((all, value) => all + value, 0);
+
+function needOf(supply: Supply, made: readonly number[], spares: number): { need: number; perSeat: number } {
+  const { per, amount: each, seats } = supply;
+  const kits = sum(made) + spares;
   switch (per) {
     case "shared":
       return { need: each, perSeat: 0 };
@@ -86,13 +95,15 @@ function needOf({ per, amount: each, uses, seats }: Supply, kits: number): { nee
       return { need: each * Math.ceil(kits / serves), perSeat: each / serves };
     }
     case "seat":
-      return { need: each * kits, perSeat: each };
     case "application": {
-      const pieces = Math.ceil(each / uses);
-      return { need: pieces * kits, perSeat: pieces };
+      const own = sum(made.map((count) => forSeat(supply, count)));
+      return { need: own + spares * forSeat(supply, 1), perSeat: made.length === 0 ? forSeat(supply, 1) : own / made.length };
     }
   }
 }
+
+/** What one seat uses up that makes so many: one after another, a piece of tape serves again up to its uses. */
+export const forSeat = ({ per, amount: each, uses }: Pick<Supply, "per" | "amount" | "uses">, count: number): number => (per === "application" ? Math.ceil((each * count) / uses) : each * count);
 
 interface Bought {
   readonly id: string;

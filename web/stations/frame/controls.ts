@@ -203,6 +203,7 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/^steps\[\]\.care$/u, at("teach", "Care")],
   [/^steps\[\]\.doIt$/u, at("teach", "What participants read on their phones")],
   [/^steps\[\]\.thing$/u, at("teach", "Of")],
+  [/^steps\[\]\.like$/u, at("teach", "Done before in the same way")],
   [/^tools\[\]\.name$/u, at("teach", "Tool")],
   [/^tools\[\]\.count$/u, at("teach", "How many")],
   [/^tools\[\]\.hot$/u, at("teach", "hot")],

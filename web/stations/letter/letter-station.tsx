@@ -7,7 +7,7 @@ import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
-import { ThingTabs } from "@/stations/frame/thing-tabs.tsx";
+import { SetLine } from "@/stations/frame/set-line.tsx";
 import { siteAddress } from "@/ui/site-address.ts";
 import { LetterBench } from "./letter-bench.tsx";
 
@@ -22,7 +22,16 @@ export async function LetterStation({ id, query }: { id: string; query: Record<s
   const link = `${await siteAddress()}/c/${await codeFor(host.studioId, id, "choose")}`;
   return (
     <>
-      <ThingTabs things={stored.document.things} here={thing} path={`/classes/${id}/letter`} />
+      <SetLine
+        studioId={host.studioId}
+        classId={id}
+        document={stored.document}
+        labels={plan ? labelsOf(plan) : {}}
+        unit={host.studio.unit}
+        here={thing}
+        path={`/classes/${id}/letter`}
+        seat={query.seat}
+      />
       <LetterBench
         key={thing}
         classId={id}

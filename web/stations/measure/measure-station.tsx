@@ -5,8 +5,8 @@ import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
+import { SetLine, upperHalves } from "@/stations/frame/set-line.tsx";
 import { sizesOf } from "@/stations/frame/sizes.ts";
-import { ThingTabs } from "@/stations/frame/thing-tabs.tsx";
 import { MeasureBench } from "./measure-bench.tsx";
 
 export async function MeasureStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
@@ -22,10 +22,19 @@ export async function MeasureStation({ id, query }: { id: string; query: Record<
   const pieces = found.filter((piece) => piece.thing === thing && piece.copy === 1);
   const colours = new Map(document.vinyls.map((vinyl) => [vinyl.id, vinyl.colour]));
   // A cup decorated on both sides has every piece twice: one side is shown.
-  const shown = document.blank.handle?.school === "both" ? firstHalves(pieces) : pieces;
+  const shown = document.blank.handle?.school === "both" ? upperHalves(pieces) : pieces;
   return (
     <>
-      <ThingTabs things={document.things} here={thing} path={`/classes/${id}/measure`} />
+      <SetLine
+        studioId={host.studioId}
+        classId={id}
+        document={stored.document}
+        labels={plan ? labelsOf(plan) : {}}
+        unit={host.studio.unit}
+        here={thing}
+        path={`/classes/${id}/measure`}
+        seat={query.seat}
+      />
       <MeasureBench
         key={thing}
         classId={id}
@@ -48,13 +57,4 @@ export async function MeasureStation({ id, query }: { id: string; query: Record<
       </MeasureBench>
     </>
   );
-}
-
-/** Copies lie below each other: the upper half of every colour is one side. */
-function firstHalves<T extends { readonly vinyl: string; readonly path: string }>(pieces: readonly T[]): T[] {
-  const top = (piece: T) => Math.min(...[...piece.path.matchAll(/-?[\d.]+ (-?[\d.]+)/gu)].map((m) => Number(m[1])));
-  return [...new Set(pieces.map(({ vinyl }) => vinyl))].flatMap((vinyl) => {
-    const own = pieces.filter((piece) => piece.vinyl === vinyl).sort((a, b) => top(a) - top(b));
-    return own.slice(0, own.length / 2);
-  });
 }

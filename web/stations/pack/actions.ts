@@ -1,6 +1,6 @@
 "use server";
 
-import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import { madeOf } from "@elm-basket/core/plan/thing-document.ts";
 import { revalidatePath } from "next/cache";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
@@ -30,8 +30,16 @@ export async function packRoom(id: string, on: boolean): Promise<{ ok: boolean }
   if (!planned?.ok) return { ok: false };
   const { document, plan } = planned.value;
   const needs = new Map(plan.supplies.map((line) => [line.id, line.need]));
-  const bags = (thing: string | undefined) => (thing === undefined ? document.seats : thingDocument(document, thing).seats).length;
-  await withStudio(host.studioId, (sql) => takeRoom(sql, host.studioId, id, on === true, (line) => needs.get(line) ?? 0, bags));
+  await withStudio(host.studioId, (sql) =>
+    takeRoom(
+      sql,
+      host.studioId,
+      id,
+      on === true,
+      (line) => needs.get(line) ?? 0,
+      (thing) => madeOf(document, thing),
+    ),
+  );
   revalidatePath(`/classes/${id}`, "layout");
   return { ok: true };
 }

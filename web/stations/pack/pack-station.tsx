@@ -1,5 +1,5 @@
 import { goesOf } from "@elm-basket/core/plan/technique.ts";
-import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import { madeOf } from "@elm-basket/core/plan/thing-document.ts";
 import { roomTakes } from "@elm-basket/core/stock/taking.ts";
 import { tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
@@ -25,7 +25,7 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
   const shared = roomTakes(
     document.supplies,
     (line) => plan.supplies.find(({ id: own }) => own === line)?.need ?? 0,
-    (thing) => (thing === undefined ? document.seats : thingDocument(document, thing).seats).length,
+    (thing) => madeOf(document, thing),
   );
   const roomPacked = await withStudio(data.host.studioId, (sql) => roomPackedAt(sql, id));
   const room =

@@ -138,7 +138,7 @@ function Figures({ line }: { line: Line | undefined }) {
 /** What the class has taken of it already, and what is here but promised to others. */
 function OnShelf({ line }: { line: Line | undefined }) {
   if (!line || (line.taken === 0 && line.kept === 0)) return null;
-  const words = [line.taken > 0 && `${tidy(line.taken)} used already`, line.kept > 0 && `${line.kept >= line.have ? "all here" : `${tidy(line.kept)} of those here`} kept for earlier classes`];
+  const words = [line.taken > 0 && `${tidy(line.taken)} used already`, line.kept > 0 && `${line.kept >= line.have ? "all here" : `${tidy(line.kept)} of those here`} kept for what comes before`];
   return <span className={`block text-sm ${line.kept > 0 ? "text-ochre" : "text-soft"}`}>{words.filter(Boolean).join(", ")}</span>;
 }
 

@@ -3,17 +3,20 @@
 import { MATERIALS } from "@elm-basket/core/blanks/blank.ts";
 import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
-import { type ClassDocument, classDocumentSchema, readClassDocument, TECHNIQUES, whenSchema } from "@elm-basket/core/plan/document.ts";
-import { starterClass } from "@elm-basket/core/plan/starter.ts";
+import { type ClassDocument, classDocumentSchema, MOST_THINGS, readClassDocument, TECHNIQUES, whenSchema } from "@elm-basket/core/plan/document.ts";
+import { starterSet } from "@elm-basket/core/plan/starter-set.ts";
 import { vinylColour, vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
 import { redirect } from "next/navigation";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { insertClass, insertProject, listProjects, readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
+import { studioPace } from "@/data/pace.ts";
 import { isId } from "@/planning/planned-class.ts";
 
 const seats = classDocumentSchema.shape.seats;
+
+const blankGiven = z.strictObject({ name: z.string().trim().min(1, "Say what it is, such as mug or board.").max(120), material: z.enum(MATERIALS), colour: vinylColour, shape: blankShapeSchema });
 
 const newClassSchema = z.strictObject({
   project: z.string().max(60),
@@ -21,8 +24,12 @@ const newClassSchema = z.strictObject({
   when: whenSchema,
   setting: classDocumentSchema.shape.setting,
   seats,
-  blank: z.strictObject({ name: z.string().trim().min(1, "Say what it is, such as mug or board.").max(120), material: z.enum(MATERIALS), colour: vinylColour, shape: blankShapeSchema }),
+  blank: blankGiven,
   technique: z.enum(TECHNIQUES),
+  more: z
+    .array(z.strictObject({ role: z.enum(["also", "side", "instead"]), blank: blankGiven, technique: z.enum(TECHNIQUES), perSeat: z.number().int().min(1).max(20) }))
+    .max(MOST_THINGS - 1)
+    .default([]),
   films: z.array(vinylSchema).max(12),
 });
 export type NewClass = z.input<typeof newClassSchema>;
@@ -43,26 +50,31 @@ export async function makeClass(given: NewClass): Promise<MakeAnswer> {
     ...(noFilm ? { films: "Choose at least one film." } : {}),
   };
   if (!read.success || noFilm) return { message: "Not made yet: see what is marked.", fields: wrong };
-  const { title, when, setting, technique, films, blank } = read.data;
-  const project = (await withStudio(host.studioId, listProjects)).find(({ id }) => id === read.data.project);
+  const { title, when, setting, technique, films, blank, more } = read.data;
+  const [projects, pace] = await withStudio(host.studioId, async (sql) => [await listProjects(sql), await studioPace(sql)] as const);
+  const project = projects.find(({ id }) => id === read.data.project);
   const { settings } = host.studio;
   const base: ClassDocument = project
     ? { ...project.document, title, when, setting, seats: [], recuts: [] }
-    : starterClass({
-        title,
-        when,
-        setting,
-        blankName: blank.name,
-        material: blank.material,
-        blankColour: blank.colour,
-        shape: blank.shape,
-        technique,
-        films,
-        cutter: settings.cutter,
-        prices: settings.prices,
-        schools: settings.schools,
-        seats: [],
-      });
+    : starterSet(
+        {
+          title,
+          when,
+          setting,
+          blankName: blank.name,
+          material: blank.material,
+          blankColour: blank.colour,
+          shape: blank.shape,
+          technique,
+          films,
+          cutter: settings.cutter,
+          prices: settings.prices,
+          schools: settings.schools,
+          seats: [],
+        },
+        more,
+        pace.share,
+      );
   const checked = readClassDocument({ ...base, seats: read.data.seats });
   if (!checked.ok) return { message: `Not made yet: ${checked.path.replace(/^\$\.?/u, "")}: ${checked.message}`, fields: checked.path.startsWith("$.seats") ? { seats: checked.message } : {} };
   const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, checked.value, project?.id ?? null, "project"));

@@ -1,6 +1,5 @@
 "use client";
 
-import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/plan/document.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
@@ -8,8 +7,7 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState, useTransition } from "react";
 import { Controller, useForm } from "react-hook-form";
-import { ColourField, FilmFields, filmName, freeFilmId, isAmong, newFilm } from "@/stations/frame/film-fields.tsx";
-import { SHAPE_WORDS, ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
+import { FilmFields, filmName, freeFilmId, isAmong, newFilm } from "@/stations/frame/film-fields.tsx";
 import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
@@ -17,6 +15,7 @@ import { FilmDot } from "@/ui/marks.tsx";
 import { RosterPaste, usePastedRoster } from "@/ui/roster-paste.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { type MakeAnswer, makeClass, type NewClass } from "./actions.ts";
+import { BlankFields, type BlankValue, type MoreThing, MoreThings } from "./more-things.tsx";
 
 interface ProjectChoice {
   readonly id: string;
@@ -39,7 +38,7 @@ interface Props {
   readonly usual: Vinyl | undefined;
 }
 
-type Values = Omit<NewClass, "seats" | "films" | "blank"> & { blank: Omit<NewClass["blank"], "shape"> & { shape: BlankShape }; films: Vinyl[] };
+type Values = Omit<NewClass, "seats" | "films" | "blank" | "more"> & { blank: BlankValue; more: MoreThing[]; films: Vinyl[] };
 
 const FIRST_SHAPE: BlankShape = { kind: "flat", width: 70, height: 40 };
 
@@ -54,6 +53,7 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
       setting: { kind: "room", place: "" },
       blank: { name: "Wooden tag", material: "sealedWood", colour: "#D9C29A", shape: FIRST_SHAPE },
       technique: "decal",
+      more: [],
       films: usual ? [{ ...usual, id: freeFilmId([], usual.name) }] : [],
     },
   });
@@ -108,25 +108,10 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
           <>
             <fieldset className="grid gap-4">
               <legend className="mb-2 font-bold font-head text-xl">The blank</legend>
-              <div className="grid grid-cols-2 gap-4">
-                <TextField label="What it is" value={value.blank.name} maxLength={120} error={wrong("blank.name")} onChange={(name) => set("blank.name", name as never)} />
-                <SelectField label="Shape" value={value.blank.shape.kind} words={SHAPE_WORDS} onChange={(kind) => set("blank.shape", shapeAs(kind, value.blank.shape) as never)} />
-              </div>
-              <ShapeFields key={value.blank.shape.kind} shape={value.blank.shape} unit={unit} onChange={(shape) => set("blank.shape", shape as never)} />
-              {Object.entries(answer?.fields ?? {}).map(
-                ([path, message]) =>
-                  path.startsWith("blank.shape") && (
-                    <p key={path} role="alert" className="text-brick text-sm">
-                      {message}
-                    </p>
-                  ),
-              )}
-              <div className="grid grid-cols-[1fr_90px] gap-4">
-                <SelectField label="Made of" value={value.blank.material} words={MATERIAL_WORDS} onChange={(material) => set("blank.material", material as never)} />
-                <ColourField label="Its colour" value={value.blank.colour} onChange={(colour) => set("blank.colour", colour as never)} />
-              </div>
+              <BlankFields value={value.blank} unit={unit} errors={answer?.fields ?? {}} path="blank" onChange={(blank) => set("blank", blank as never)} />
             </fieldset>
             <TechniqueChoice value={value.technique} onChange={(technique) => set("technique", technique as never)} />
+            <MoreThings first={{ ...value.blank, technique: value.technique }} more={value.more} unit={unit} errors={answer?.fields ?? {}} onChange={(more) => set("more", more as never)} />
           </>
         )}
       </div>

@@ -7,8 +7,10 @@ import { listProjects } from "@/data/class-documents.ts";
 import { shelfFilms } from "@/data/class-goods.ts";
 import { withStudio } from "@/data/client.ts";
 import { piecesOfSeats } from "@/data/making.ts";
+import { studioPace } from "@/data/pace.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { loadStation, type StationData } from "@/stations/frame/load.ts";
+import { SetLine } from "@/stations/frame/set-line.tsx";
 import { Basket, strandsDone } from "@/ui/basket.tsx";
 import { FileButton } from "@/ui/button.tsx";
 import { showDaysAway, todayIn } from "@/ui/dates.ts";
@@ -22,13 +24,15 @@ import { KeepAsProject } from "./keep-as-project.tsx";
 import { type SetSeat, SetView } from "./set-view.tsx";
 import { ThingsPanel } from "./things-panel.tsx";
 
-export async function PlanStation({ id }: { id: string }) {
+export async function PlanStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
   const loaded = await loadStation(id);
   const host = loaded.ok ? loaded.data.host : loaded.host;
   const stored = loaded.ok ? loaded.data.planned : loaded.stored;
-  const [shelf, projects] = await withStudio(host.studioId, async (sql) => [await shelfFilms(sql), await listProjects(sql)] as const);
+  const [shelf, projects, pace] = await withStudio(host.studioId, async (sql) => [await shelfFilms(sql), await listProjects(sql), await studioPace(sql)] as const);
   const known = projects.flatMap((project) => project.document.things.map((thing) => ({ title: project.document.things.length === 1 ? project.title : `${project.title}: ${thing.title}`, thing })));
-  const things = <ThingsPanel classId={id} document={stored.document} version={stored.versions.class} unit={host.studio.unit} known={known} />;
+  const things = (
+    <ThingsPanel classId={id} document={stored.document} version={stored.versions.class} unit={host.studio.unit} known={known} ways={{ schools: host.studio.settings.schools, share: pace.share }} />
+  );
   const films = (
     <FilmsPanel
       classId={id}
@@ -75,6 +79,17 @@ export async function PlanStation({ id }: { id: string }) {
       </section>
       <section>
         <Countdown data={data} />
+        {planned.document.things.length > 1 && <h2 className="mt-8 mb-2 text-lg">What each makes, on one line</h2>}
+        <SetLine
+          studioId={host.studioId}
+          classId={id}
+          document={planned.document}
+          labels={labels}
+          unit={host.studio.unit}
+          path={`/classes/${id}/letter`}
+          stay={`/classes/${id}/plan`}
+          seat={query.seat}
+        />
         <SetView classId={id} blank={thingOf(planned.document).blank} vinyls={planned.document.vinyls} seats={await setSeats(data)} count={planned.plan.seats.length} />
         {things}
         {films}

@@ -1,12 +1,13 @@
 "use client";
 
 import { frontSize } from "@elm-basket/core/blanks/shape.ts";
-import { stencilSchema } from "@elm-basket/core/lettering/recipe.ts";
+import { alternativeTo, broughtIn, copyOf, type MadeParts, newThing, otherSideOf, withoutThing, withTechnique, withThing } from "@elm-basket/core/plan/add-thing.ts";
 import { type ClassDocument, MOST_THINGS, TECHNIQUES, type Technique, type Thing } from "@elm-basket/core/plan/document.ts";
-import { isPainted } from "@elm-basket/core/plan/technique.ts";
+import type { SetWays } from "@elm-basket/core/plan/set-steps.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import Link from "next/link";
+import { useState } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { BlankSketch } from "@/ui/blank-sketch.tsx";
@@ -18,25 +19,36 @@ interface Props {
   readonly document: ClassDocument;
   readonly version: number;
   readonly unit: LengthUnit;
+  /** How this studio works, and how much quicker a second like thing goes. */
+  readonly ways: SetWays;
   /** Things of the studio's projects, to begin another from. */
   readonly known: readonly { readonly title: string; readonly thing: Thing }[];
 }
 
-type Things = Pick<ClassDocument, "things">;
+const partsOf = ({ things, steps, tools, supplies }: ClassDocument): MadeParts => ({ things, steps, tools, supplies });
 
-/** What every seat makes: one thing, or several beside each other. */
-export function ThingsPanel({ classId, document, version, unit, known }: Props) {
-  const editor = usePart<Things>(classId, "class", { things: document.things }, version, (answer) => ({ things: (answer.document as ClassDocument).things }));
-  const things = editor.value.things;
+/** What every seat makes: one thing, or several beside each other. A thing brings its steps and materials, and takes them along. */
+export function ThingsPanel({ classId, document, version, unit, ways, known }: Props) {
+  const editor = usePart<MadeParts>(classId, "class", partsOf(document), version, (answer) => partsOf(answer.document as ClassDocument));
+  const [said, setSaid] = useState("");
+  const { things } = editor.value;
+  const made = { ...editor.value, vinyls: document.vinyls };
   const first = things[0] as Thing;
-  const put = (next: Thing[], label: string) => editor.change({ things: next }, label);
-  const set = (id: string, patch: Partial<Thing>, label: string) =>
-    put(
-      things.map((thing) => (thing.id === id ? { ...thing, ...patch } : thing)),
-      label,
-    );
-  const add = (thing: Thing, label: string) => put([...things, thing], label);
-  const choice = things.find((thing) => thing.choice)?.choice ?? "kind";
+  const set = (id: string, patch: Partial<Thing>, label: string) => editor.change({ ...editor.value, things: things.map((thing) => (thing.id === id ? { ...thing, ...patch } : thing)) }, label);
+  const add = (thing: Thing, label: string, before: readonly Thing[] = things) => {
+    const next = withThing({ ...made, things: [...before] }, thing, ways);
+    setSaid(broughtWords(thing, editor.value, next));
+    editor.change(next, label);
+  };
+  const out = (thing: Thing) => {
+    setSaid(`${thing.title} is out, with its steps and materials. Undo brings it back.`);
+    editor.change(withoutThing(made, thing.id, ways), `${thing.title} taken out`);
+  };
+  const alternative = (thing: Thing) => {
+    const { things: chosen, added } = alternativeTo(things, thing);
+    add(added, "An alternative for each seat", chosen);
+  };
+  const full = things.length >= MOST_THINGS;
   return (
     <section aria-label="What is made">
       {things.length > 1 && <h2 className="mt-8 mb-2 text-lg">What each seat makes</h2>}
@@ -47,7 +59,7 @@ export function ThingsPanel({ classId, document, version, unit, known }: Props) 
       ) : (
         <ul className="border-rule border-t">
           {things.map((thing) => (
-            <li key={thing.id} className="grid gap-3 border-rule border-b py-3 sm:grid-cols-[90px_1fr]">
+            <li key={thing.id} className="grid gap-3 border-rule border-b py-3 sm:grid-cols-[90px_1fr]" aria-label={thing.title}>
               <div className="max-w-24">
                 <BlankSketch blank={thing.blank} />
               </div>
@@ -66,53 +78,53 @@ export function ThingsPanel({ classId, document, version, unit, known }: Props) 
                   )}
                 </div>
                 <p className="flex flex-wrap gap-x-4 gap-y-1 text-sm">
-                  <span className="text-soft">
+                  <span className="w-full text-soft">
                     {showSize(frontSize(thing.blank.shape), unit)}
                     {thing.sideOf ? ` · another side of ${things.find(({ id }) => id === thing.sideOf)?.title ?? thing.sideOf}` : ""}
                     {thing.choice ? " · each seat makes one of these" : ""}
                   </span>
-                  <Link className="verb" href={`/classes/${classId}/measure?thing=${thing.id}`}>
+                  <Link className="verb min-h-9" href={`/classes/${classId}/measure?thing=${thing.id}`}>
                     measure it
                   </Link>
-                  <Link className="verb" href={`/classes/${classId}/letter?thing=${thing.id}`}>
+                  <Link className="verb min-h-9" href={`/classes/${classId}/letter?thing=${thing.id}`}>
                     letter it
                   </Link>
-                  <button type="button" className="verb" aria-label={`Take ${thing.title} out`} onClick={() => put(withoutThing(things, thing.id), `${thing.title} taken out`)}>
-                    take out
-                  </button>
+                  {!full && (
+                    <>
+                      <ThingVerb name={`Copy ${thing.title}`} words="copy" onPress={() => add(copyOf(things, thing), `${thing.title} once more`)} />
+                      {thing.sideOf === undefined && (
+                        <>
+                          <ThingVerb name={`Another side of ${thing.title}`} words="another side" onPress={() => add(otherSideOf(things, thing), "Another side")} />
+                          <ThingVerb name={`An alternative to ${thing.title}`} words="or another" onPress={() => alternative(thing)} />
+                        </>
+                      )}
+                    </>
+                  )}
+                  <ThingVerb name={`Take ${thing.title} out`} words="take out" onPress={() => out(thing)} />
                 </p>
               </div>
             </li>
           ))}
         </ul>
       )}
-      {things.length < MOST_THINGS && (
+      {!full && (
         <div className="mt-2 flex flex-wrap items-end gap-x-5 gap-y-1">
-          <button type="button" className="verb min-h-11" onClick={() => add(copyOf(things, first), "Another thing")}>
+          <button type="button" className="verb min-h-11" onClick={() => add(newThing(document), "Another thing")}>
             Add another thing
           </button>
-          <button
-            type="button"
-            className="verb min-h-11"
-            onClick={() => add({ ...copyOf(things, first, "back"), title: `${first.title}, back`.slice(0, 60), sideOf: first.id, perSeat: 1 }, "Another side")}
-          >
-            another side
-          </button>
-          <button
-            type="button"
-            className="verb min-h-11"
-            onClick={() =>
-              put(
-                [
-                  ...things.map((thing) => (thing.sideOf === undefined ? { ...thing, choice: thing.choice ?? choice } : thing)),
-                  { ...copyOf(things, first), title: `${first.title}, another size`.slice(0, 60), choice },
-                ],
-                "An alternative for each seat",
-              )
-            }
-          >
-            an alternative for each seat
-          </button>
+          {things.length === 1 && (
+            <>
+              <button type="button" className="verb min-h-11" onClick={() => add(copyOf(things, first), `${first.title} once more`)}>
+                a copy of it
+              </button>
+              <button type="button" className="verb min-h-11" onClick={() => add(otherSideOf(things, first), "Another side")}>
+                another side
+              </button>
+              <button type="button" className="verb min-h-11" onClick={() => alternative(first)}>
+                an alternative for each seat
+              </button>
+            </>
+          )}
           {known.length > 0 && (
             <div className="w-56">
               <SelectField
@@ -121,7 +133,7 @@ export function ThingsPanel({ classId, document, version, unit, known }: Props) 
                 words={[["", "choose"] as const, ...known.map(({ title }, i) => [String(i), title] as const)]}
                 onChange={(at) => {
                   const found = known[Number(at)];
-                  if (at !== "" && found) add(inFilmsOf(found.thing, document, things), `${found.title} added`);
+                  if (at !== "" && found) add(broughtIn({ things, vinyls: document.vinyls }, found.thing), `${found.title} added`);
                 }}
               />
             </div>
@@ -129,58 +141,37 @@ export function ThingsPanel({ classId, document, version, unit, known }: Props) 
           <SaveNote editor={editor} />
         </div>
       )}
+      {said && (
+        <p role="status" className="mt-1 text-sm">
+          {said}
+        </p>
+      )}
     </section>
   );
+}
+
+function ThingVerb({ name, words, onPress }: { name: string; words: string; onPress: () => void }) {
+  return (
+    <button type="button" className="verb min-h-9" aria-label={name} onClick={onPress}>
+      {words}
+    </button>
+  );
+}
+
+/** What came along with a thing, so that nothing changes unsaid. */
+function broughtWords({ title, sideOf }: Thing, before: MadeParts, after: MadeParts): string {
+  const minutes = (steps: MadeParts["steps"]) => steps.reduce((sum, step) => sum + step.minutes, 0);
+  const [steps, more, lines] = [after.steps.length - before.steps.length, minutes(after.steps) - minutes(before.steps), after.supplies.length - before.supplies.length];
+  const parts = [
+    steps > 0 ? `${steps} ${steps === 1 ? "step" : "steps"} more` : "no step more",
+    more > 0 ? `${more} min more in the class` : "no minute more in the class",
+    ...(lines > 0 ? [`${lines} ${lines === 1 ? "line" : "lines"} more on the materials list`] : []),
+  ];
+  return `${title} added: ${parts.join(", ")}. ${sideOf ? "The second side waits until the first is dry." : "Measure and letter it next."}`;
 }
 
 function TechniqueField({ thing, onChange }: { thing: Thing; onChange: (technique: Technique) => void }) {
   return (
     <SelectField label="Made as" hint={TECHNIQUE_WORDS[thing.technique].what} value={thing.technique} words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)} onChange={onChange} />
   );
-}
-
-/** Painted, a design needs a rule for its film and islands; it keeps the one it has. */
-const withTechnique = (thing: Thing, technique: Technique): Thing => ({
-  ...thing,
-  technique,
-  design: isPainted(technique) && !thing.design.stencil ? { ...thing.design, stencil: stencilSchema.parse({}) } : thing.design,
-});
-
-function freeThingId(things: readonly Thing[], stem: string): string {
-  const base =
-    (
-      stem
-        .toLowerCase()
-        .match(/[a-z0-9]+/gu)
-        ?.join("") ?? ""
-    )
-      .replace(/^[^a-z]+/u, "")
-      .slice(0, 20) || "thing";
-  for (let n = 1; ; n++) {
-    const id = n === 1 ? base : `${base}${n}`;
-    if (!things.some((thing) => thing.id === id)) return id;
-  }
-}
-
-function copyOf(things: readonly Thing[], thing: Thing, stem = thing.title): Thing {
-  const { choice: _, sideOf: __, ...rest } = thing;
-  return { ...rest, id: freeThingId(things, stem), title: `${thing.title} ${things.length + 1}`.slice(0, 60) };
-}
-
-/** Sides go with their object; a single thing is no alternative any more. */
-function withoutThing(things: readonly Thing[], id: string): Thing[] {
-  const left = things.filter((thing) => thing.id !== id && thing.sideOf !== id);
-  const alone = (choice: string | undefined) => left.filter((thing) => thing.choice === choice).length < 2;
-  return left.map((thing) => {
-    const { choice, ...rest } = thing;
-    return choice !== undefined && alone(choice) ? rest : thing;
-  });
-}
-
-/** A thing from elsewhere is cut from the films of this class: the one of its colour where there is one, otherwise the first. */
-function inFilmsOf(thing: Thing, { vinyls }: Pick<ClassDocument, "vinyls">, things: readonly Thing[]): Thing {
-  const first = vinyls[0]?.id ?? "";
-  const to = (id: string) => (vinyls.some((vinyl) => vinyl.id === id) ? id : first);
-  const design = JSON.parse(JSON.stringify(thing.design), (key, value) => (key === "vinyl" && typeof value === "string" ? to(value) : value)) as Thing["design"];
-  return { ...copyOf(things, thing), title: thing.title, design: { ...design, offered: [] } };
 }

@@ -1,6 +1,7 @@
 "use client";
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
 import type { Step, Tool } from "@elm-basket/core/scheduling/step.ts";
 import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -25,6 +26,7 @@ export function StepFields({ step, before, tools, things, first, last, onChange,
   const { after, ...loose } = step;
   const { thing: _, ...everywhere } = step;
   const { tool: __, ...free } = step;
+  const { like: ___, ...unlike } = step;
   const setAfter = (next: NonNullable<Step["after"]>, label: string) => onChange(next.length > 0 ? { ...loose, after: next } : loose, label);
   const previous = before.at(-1);
   return (
@@ -57,14 +59,23 @@ export function StepFields({ step, before, tools, things, first, last, onChange,
           onChange={(thing) => onChange(thing ? { ...step, thing } : everywhere, "Thing of a step")}
         />
       )}
+      {(step.like !== undefined || things.length > 1) && before.length > 0 && (
+        <SelectField
+          label="Done before in the same way"
+          hint="A second like thing goes quicker; after the class its pace is learned from both."
+          value={step.like ?? ""}
+          words={[["", "no, told for the first time"] as const, ...before.map((one) => [one.id, titleOfStep(one, things)] as const)]}
+          onChange={(like) => onChange(like ? { ...step, like } : unlike, "What a step is like")}
+        />
+      )}
       <div className="grid gap-2">
-        <p className="text-soft text-sm">Begins {after ? "when these are done and have waited" : previous ? `when “${previous.title}” is done` : "first"}</p>
+        <p className="text-soft text-sm">Begins {after ? "when these are done and have waited" : previous ? `when “${titleOfStep(previous, things)}” is done` : "first"}</p>
         {(after ?? []).map((wait, i) => (
           <div key={wait.step} className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[1fr_150px_auto]">
             <SelectField
               label="After"
               value={wait.step}
-              words={before.filter(({ id }) => id === wait.step || !after?.some((own) => own.step === id)).map(({ id, title }) => [id, title] as const)}
+              words={before.filter(({ id }) => id === wait.step || !after?.some((own) => own.step === id)).map((one) => [one.id, titleOfStep(one, things)] as const)}
               onChange={(id) =>
                 setAfter(
                   (after ?? []).map((old, k) => (k === i ? { ...old, step: id } : old)),

@@ -3,6 +3,7 @@
 import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { type SetWays, thingsWithoutSteps, titleOfStep, withStepsOf } from "@elm-basket/core/plan/set-steps.ts";
 import { freeStepId, movedStep, withoutStep } from "@elm-basket/core/scheduling/reorder.ts";
 import type { Step, Tool } from "@elm-basket/core/scheduling/step.ts";
 import { GripVertical } from "lucide-react";
@@ -30,6 +31,7 @@ interface Props {
   readonly version: number;
   readonly times: readonly StepTime[];
   readonly end: string;
+  readonly ways: SetWays;
   /** Sets of steps that could be begun with, by name. */
   readonly proposals: readonly { readonly name: string; readonly steps: readonly Step[]; readonly tools: readonly Tool[] }[];
 }
@@ -38,7 +40,7 @@ type Value = Pick<ClassDocument, "steps" | "tools">;
 const MOST_STEPS = 60;
 
 /** The run sheet, and each step changed in its own row; dragged by its handle, or moved by the keyboard from it. */
-export function StepsBench({ classId, document, version, times, end, proposals }: Props) {
+export function StepsBench({ classId, document, version, times, end, ways, proposals }: Props) {
   const editor = usePart<Value>(classId, "class", { steps: document.steps, tools: document.tools }, version, (answer) => {
     const { steps, tools } = answer.document as ClassDocument;
     return { steps, tools };
@@ -66,9 +68,23 @@ export function StepsBench({ classId, document, version, times, end, proposals }
     put([...steps.slice(0, at + 1), twin, ...steps.slice(at + 1)], `${step.title} once more`);
     setOpen(twin.id);
   };
+  const titles = new Map(steps.map((step) => [step.id, titleOfStep(step, document.things)]));
+  const titleOf = (id: string) => titles.get(id) ?? id;
+  const missing = thingsWithoutSteps(document.things, steps);
+  const proposed = missing.reduce<Step[]>((all, thing) => withStepsOf(all, document.things.slice(0, document.things.indexOf(thing)), thing, ways), steps);
+  const minutes = (list: readonly Step[]) => list.reduce((sum, step) => sum + step.minutes, 0);
   const byId = new Map(times.map((time) => [time.id, time]));
   return (
     <>
+      {missing.length > 0 && (
+        <p className="no-print mt-3 border-ochre border-l-4 bg-ochre-tint px-3 py-2" role="status">
+          No step is planned yet for {missing.map(({ title }) => title).join(" and ")}: {proposed.length - steps.length} more, {minutes(proposed) - minutes(steps)} min, are proposed; what is done for
+          all grows a little.{" "}
+          <button type="button" className="verb min-h-9" onClick={() => put(proposed, `Steps of ${missing.map(({ title }) => title).join(" and ")}`)}>
+            Take them
+          </button>
+        </p>
+      )}
       <DndContext
         id="steps"
         sensors={sensors}
@@ -79,14 +95,7 @@ export function StepsBench({ classId, document, version, times, end, proposals }
         <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
           <ol className="mt-4 border-rule border-t" data-steps>
             {steps.map((step, i) => (
-              <StepRow
-                key={step.id}
-                step={step}
-                time={byId.get(step.id)}
-                inHand={open === step.id}
-                titleOf={(id) => steps.find((one) => one.id === id)?.title ?? id}
-                onOpen={() => setOpen(open === step.id ? null : step.id)}
-              >
+              <StepRow key={step.id} step={step} time={byId.get(step.id)} inHand={open === step.id} titleOf={titleOf} onOpen={() => setOpen(open === step.id ? null : step.id)}>
                 <StepFields
                   step={step}
                   before={steps.slice(0, i)}
@@ -169,7 +178,7 @@ function StepRow({ step, time, inHand, titleOf, onOpen, children }: RowProps) {
         </p>
         <div className="order-3 col-span-2 min-w-0 sm:order-2 sm:col-span-1">
           <p className="font-bold text-lg">
-            {step.title}
+            {titleOf(step.id)}
             {time && time.waves > 1 && <span className="font-normal text-soft"> · {time.waves} turns at the tool</span>}
             {time && time.dries.length > 0 && <span className="font-normal text-ochre"> · meanwhile dries: {time.dries.map(titleOf).join(", ")}</span>}
           </p>
@@ -192,7 +201,7 @@ function StepRow({ step, time, inHand, titleOf, onOpen, children }: RowProps) {
           {inHand && children}
         </div>
         <span className="no-print order-2 flex items-start gap-1 sm:order-3">
-          <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${step.title}`} onClick={onOpen}>
+          <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${titleOf(step.id)}`} onClick={onOpen}>
             {inHand ? "close" : "change"}
           </button>
           <button
@@ -201,7 +210,7 @@ function StepRow({ step, time, inHand, titleOf, onOpen, children }: RowProps) {
             className="grid min-h-11 min-w-9 cursor-grab place-items-center text-soft hover:text-elm"
             {...attributes}
             {...listeners}
-            aria-label={`Move ${step.title}`}
+            aria-label={`Move ${titleOf(step.id)}`}
           >
             <GripVertical size={18} aria-hidden />
           </button>

@@ -1,12 +1,15 @@
 import { TECHNIQUES } from "@elm-basket/core/plan/document.ts";
+import { stepsOfSet, titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
 import { starterTools } from "@elm-basket/core/plan/starter.ts";
 import { starterSteps } from "@elm-basket/core/plan/starter-steps.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
-import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
-import { runSheet } from "@elm-basket/core/scheduling/step.ts";
+import { runSheetOf, thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { SECOND_SHARE } from "@elm-basket/core/scheduling/pace.ts";
 import { showMinutes, showTime } from "@elm-basket/core/units/time.ts";
 import QRCode from "qrcode";
+import { withStudio } from "@/data/client.ts";
+import { studioPace } from "@/data/pace.ts";
 import { codeFor } from "@/live/link-code.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
@@ -25,9 +28,12 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
   if (!data) return null;
   const { planned, host, run } = data;
   const { clock } = host.studio.settings;
-  const sheet = runSheet(planned.document.steps, planned.document.tools, planned.document.seats.length);
+  const sheet = runSheetOf(planned.document);
   const rows = timedSteps({ document: planned.document, runSheet: sheet });
   const steps = new Map(planned.document.steps.map((step) => [step.id, step]));
+  const pace = await withStudio(host.studioId, studioPace);
+  const ways = { schools: host.studio.settings.schools, share: pace.share };
+  const { things } = planned.document;
   const end = rows.reduce((latest, row) => (row.endInstant > latest.endInstant ? row : latest), rows[0] ?? { end: planned.document.when.time, endInstant: 0 });
   const over = sheet.endMinute - planned.document.when.minutes;
   return (
@@ -68,11 +74,17 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
             dries: sheet.steps[i]?.drying ?? [],
             gap: i > 0 ? Math.max(0, (sheet.steps[i]?.startMinute ?? 0) - ((sheet.steps[i - 1]?.startMinute ?? 0) + (sheet.steps[i - 1]?.minutes ?? 0))) : 0,
           }))}
-          proposals={TECHNIQUES.map((technique) => ({
-            name: TECHNIQUE_WORDS[technique].name,
-            steps: starterSteps(technique, thingOf(planned.document).blank.material, host.studio.settings.schools),
-            tools: starterTools(technique),
-          }))}
+          ways={ways}
+          proposals={[
+            ...(things.length > 1
+              ? [{ name: `the whole set: ${things.map(({ title }) => title).join(", ")}`, steps: stepsOfSet(things, ways), tools: things.flatMap(({ technique }) => starterTools(technique)) }]
+              : []),
+            ...TECHNIQUES.map((technique) => ({
+              name: TECHNIQUE_WORDS[technique].name,
+              steps: starterSteps(technique, thingOf(planned.document).blank.material, ways.schools),
+              tools: starterTools(technique),
+            })),
+          ]}
         />
       </section>
       <aside className="no-print">
@@ -92,6 +104,21 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
         >
           {showMinutes(sheet.endMinute)}
         </FigureRow>
+        {things.length > 1 && (
+          <FigureRow
+            name="A second like thing takes"
+            reckoning={{
+              title: `${Math.round(100 * pace.share)} % of the first`,
+              lines: [
+                { what: "First guess", value: `${Math.round(100 * SECOND_SHARE)} %` },
+                { what: "Pairs of steps in your own classes", value: String(pace.learned) },
+              ],
+              rule: "Beginners do the same a second time in some 60 to 70 % of the minutes. Your own live classes move the guess: it weighs as much as three of them.",
+            }}
+          >
+            {Math.round(100 * pace.share)} %
+          </FigureRow>
+        )}
         <Findings
           classId={id}
           findings={planned.plan.findings.filter(({ code }) => stationOf(code) === "teach") as never}
@@ -122,11 +149,11 @@ async function FollowLink({ classId, studioId }: { classId: string; studioId: st
 }
 
 /** All steps on one line to scale, drying dashed beneath. */
-function RunLine({ data, sheet }: { data: StationData; sheet: ReturnType<typeof runSheet> }) {
+function RunLine({ data, sheet }: { data: StationData; sheet: ReturnType<typeof runSheetOf> }) {
   const planned = data.planned.document.when.minutes;
   const all = Math.max(sheet.endMinute, planned, 1);
   const x = (minute: number) => (1000 * minute) / all;
-  const titles = new Map(data.planned.document.steps.map((step) => [step.id, step.title]));
+  const titles = new Map(data.planned.document.steps.map((step) => [step.id, titleOfStep(step, data.planned.document.things)]));
   const waits = data.planned.document.steps.flatMap((step) =>
     (step.after ?? [])
       .filter(({ wait }) => wait > 0)

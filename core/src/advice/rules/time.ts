@@ -1,5 +1,5 @@
 import { clockIn, instantOf, isTwice } from "../../calendar/dates.ts";
-import { runSheet } from "../../scheduling/step.ts";
+import { runSheetOf } from "../../plan/thing-document.ts";
 import type { Finding, Remedy } from "../finding.ts";
 import { type ClassRule, leaveIt } from "../rule.ts";
 
@@ -25,7 +25,7 @@ function overrun({ document, runSheet: sheet }: Plan): Finding[] {
   const remedies: Remedy[] = [{ code: "endLater", values: { minutes: sheet.endMinute } }];
   if (tool) {
     const more = document.tools.map((t) => (t.id === tool.id ? { ...t, count: t.count + 1 } : t));
-    const saved = sheet.endMinute - runSheet(document.steps, more, document.seats.length).endMinute;
+    const saved = sheet.endMinute - runSheetOf(document, more).endMinute;
     if (saved > 0) remedies.unshift({ code: "addTool", values: { tool: tool.id, name: tool.name, saves: saved } });
   }
   const values: Finding["values"] = { over, ends: sheet.endMinute, planned: document.when.minutes, ...(queue ? { step: queue.id } : {}) };

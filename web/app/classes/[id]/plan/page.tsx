@@ -2,6 +2,6 @@ import { PlanStation } from "@/stations/plan/plan-station.tsx";
 
 export const metadata = { title: "Plan" };
 
-export default async function PlanPage({ params }: { params: Promise<{ id: string }> }) {
-  return <PlanStation id={(await params).id} />;
+export default async function PlanPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<Record<string, string | undefined>> }) {
+  return <PlanStation id={(await params).id} query={await searchParams} />;
 }

@@ -3,7 +3,7 @@ import { testCutHpgl, testCutPage } from "@elm-basket/core/cutting/test-cut.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { runSheetIcs } from "@elm-basket/core/plan/files.ts";
 import { runSheetCsv, suppliesCsv } from "@elm-basket/core/plan/tables.ts";
-import { runSheet } from "@elm-basket/core/scheduling/step.ts";
+import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { strToU8, zipSync } from "fflate";
 import { currentHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
@@ -53,7 +53,7 @@ async function fileNamed(studioId: string, planned: PlannedClass, name: string):
     const kind = sheet[3] as keyof typeof SHEET_TYPES;
     return download(found[kind], SHEET_TYPES[kind], name.slice(7));
   }
-  const steps = { document, runSheet: runSheet(document.steps, document.tools, document.seats.length) };
+  const steps = { document, runSheet: runSheetOf(document) };
   switch (name) {
     case "sheets.zip": {
       const rows = await withStudio(studioId, (sql) => sheetFilesOf(sql, id));

@@ -1,0 +1,117 @@
+/** One thing more or less in a class: its steps, tools and materials come and go with it. */
+import { stencilSchema } from "../lettering/recipe.ts";
+import type { ClassDocument, Technique, Thing } from "./document.ts";
+import { type SetWays, withoutStepsOf, withStepsOf } from "./set-steps.ts";
+import { withoutSuppliesOf, withSuppliesOf } from "./set-supplies.ts";
+import { starterDesign, starterTools } from "./starter.ts";
+import { isPainted } from "./technique.ts";
+
+/** What a thing brings along. */
+export type MadeParts = Pick<ClassDocument, "things" | "steps" | "tools" | "supplies">;
+type Made = MadeParts & Pick<ClassDocument, "vinyls">;
+
+const TITLE_LENGTH = 60;
+const ID_LENGTH = 20;
+
+export function withThing({ things, steps, tools, supplies, vinyls }: Made, thing: Thing, ways: SetWays): MadeParts {
+  return {
+    things: [...things, thing],
+    steps: withStepsOf(steps, things, thing, ways),
+    tools: [...tools, ...starterTools(thing.technique).filter(({ id }) => !tools.some((tool) => tool.id === id))],
+    supplies: withSuppliesOf(supplies, things, thing, vinyls, ways.schools),
+  };
+}
+
+/** Sides go with their object; a single thing is no alternative any more. Tools stay: they are in the room. */
+export function withoutThing(made: Made, id: string, ways: SetWays): MadeParts {
+  const gone = made.things.filter((thing) => thing.id === id || thing.sideOf === id).reverse();
+  const taken = gone.reduce<Made>((all, thing) => {
+    const left = all.things.filter((one) => one.id !== thing.id);
+    return { ...all, things: left, steps: withoutStepsOf(all.steps, left, thing, ways), supplies: withoutSuppliesOf(all.supplies, left, thing) };
+  }, made);
+  const { things, steps, tools, supplies } = taken;
+  const isAlone = (choice: string) => things.filter((thing) => thing.choice === choice).length < 2;
+  return {
+    things: things.map((thing) => {
+      const { choice, ...rest } = thing;
+      return choice !== undefined && isAlone(choice) ? rest : thing;
+    }),
+    steps,
+    tools,
+    supplies,
+  };
+}
+
+export function freeThingId(things: readonly Pick<Thing, "id">[], title: string): string {
+  const letters = title.toLowerCase().match(/[a-z0-9]+/gu) ?? [];
+  const base =
+    letters
+      .join("")
+      .replace(/^[^a-z]+/u, "")
+      .slice(0, ID_LENGTH) || "thing";
+  for (let n = 1; ; n++) {
+    const id = n === 1 ? base : `${base}${n}`;
+    if (!things.some((thing) => thing.id === id)) return id;
+  }
+}
+
+/** Its own name where nothing else is called so, otherwise with the next number. */
+function freeTitle(things: readonly Pick<Thing, "title">[], title: string): string {
+  const stem = title.replace(/ \d+$/u, "");
+  for (let n = 1; ; n++) {
+    const tried = (n === 1 ? title : `${stem.slice(0, TITLE_LENGTH - 4)} ${n}`).slice(0, TITLE_LENGTH);
+    if (!things.some((thing) => thing.title === tried)) return tried;
+  }
+}
+
+function called(things: readonly Thing[], thing: Omit<Thing, "id">, title: string): Thing {
+  const free = freeTitle(things, title);
+  return { ...thing, id: freeThingId(things, free), title: free };
+}
+
+/** Something else: a tag with the name, to be measured and lettered. */
+export function newThing({ things, vinyls }: Pick<ClassDocument, "things" | "vinyls">): Thing {
+  const blank: Thing["blank"] = {
+    name: "Wooden tag",
+    material: "sealedWood",
+    colour: "#D9C29A",
+    shape: { kind: "flat", width: 70, height: 40 },
+    margin: { rule: "bySize" },
+    keepOuts: [],
+    reserve: [],
+    specimens: [],
+  };
+  return called(things, { title: "Tag", technique: "decal", blank, design: starterDesign("decal", vinyls[0]?.id ?? ""), perSeat: 1 }, "Tag");
+}
+
+export function copyOf(things: readonly Thing[], thing: Thing): Thing {
+  const { choice: _, sideOf: __, ...rest } = thing;
+  return called(things, rest, thing.title);
+}
+
+export function otherSideOf(things: readonly Thing[], thing: Thing): Thing {
+  const { choice: _, ...rest } = thing;
+  return { ...called(things, rest, `${thing.title.slice(0, TITLE_LENGTH - 8)}, back`), sideOf: thing.id, perSeat: 1 };
+}
+
+/** A thing of which each seat makes this or the other; both bear the name of the choice. */
+export function alternativeTo(things: readonly Thing[], thing: Thing): { readonly things: Thing[]; readonly added: Thing } {
+  const choice = thing.choice ?? thing.id;
+  const chosen = things.map((one) => (one.id === thing.id ? { ...one, choice } : one));
+  return { things: chosen, added: { ...copyOf(chosen, thing), choice } };
+}
+
+/** A thing from elsewhere is cut from the films of this class: the one of its colour where there is one, otherwise the first. */
+export function broughtIn({ things, vinyls }: Pick<ClassDocument, "things" | "vinyls">, thing: Thing): Thing {
+  const first = vinyls[0]?.id ?? "";
+  const to = (id: string) => (vinyls.some((vinyl) => vinyl.id === id) ? id : first);
+  const design = JSON.parse(JSON.stringify(thing.design), (key, value) => (key === "vinyl" && typeof value === "string" ? to(value) : value)) as Thing["design"];
+  return copyOf(things, { ...thing, design: { ...design, offered: [] } });
+}
+
+/** Painted, a design needs a rule for its film and islands; it keeps the one it has. */
+export const withTechnique = (thing: Thing, technique: Technique): Thing => ({
+  ...thing,
+  technique,
+  design: isPainted(technique) && !thing.design.stencil ? { ...thing.design, stencil: stencilSchema.parse({}) } : thing.design,
+});

@@ -1,0 +1,218 @@
+/**
+ * The steps of several things as one class: what is the same is done once for all (cleaning, weeding, taping), what repeats is told in
+ * full the first time and shorter the second, and a second side waits until the first is dry and the object may be turned.
+ */
+import { isRound } from "../blanks/shape.ts";
+import { freeStepId, withoutStep } from "../scheduling/reorder.ts";
+import type { Step } from "../scheduling/step.ts";
+import type { Schools } from "../studio/settings.ts";
+import type { Thing } from "./document.ts";
+import { starterSteps } from "./starter-steps.ts";
+import { isPainted } from "./technique.ts";
+
+export interface SetWays {
+  readonly schools: Schools;
+  /** Minutes of a second like thing as a share of the first. */
+  readonly share: number;
+}
+
+/** Done in one go for all that is on the table. */
+const ONCE: ReadonlySet<string> = new Set(["clean", "weed", "tape"]);
+/** The class begins and ends once. */
+const [WELCOME, FINISH] = ["welcome", "finish"];
+/** Paint that is dry to the touch takes a mark when it lies on its face: an hour from the last coat before the object is turned. */
+const TURN_WAIT_MINUTES = 60;
+const LONGEST_WORDS = 600;
+
+/** Two things people do with the same movements: made alike, and both round or both flat. */
+export const isLike = (a: Pick<Thing, "technique" | "blank">, b: Pick<Thing, "technique" | "blank">): boolean => a.technique === b.technique && isRound(a.blank.shape) === isRound(b.blank.shape);
+
+const isAlternative = (before: readonly Thing[], { choice }: Thing): boolean => choice !== undefined && before.some((thing) => thing.choice === choice);
+
+/** What a step is called where there are several things: with the one it belongs to. */
+export function titleOfStep({ title, thing }: Pick<Step, "title" | "thing">, things: readonly Pick<Thing, "id" | "title">[]): string {
+  const own = things.length > 1 ? things.find(({ id }) => id === thing)?.title : undefined;
+  return own === undefined || title.toLowerCase().includes(own.toLowerCase()) ? title : `${title}: ${own}`;
+}
+
+/** Things for which no step is planned yet; of alternatives made alike one set of steps serves all. */
+export function thingsWithoutSteps(things: readonly Thing[], steps: readonly Step[]): Thing[] {
+  return things.filter((thing, i) => {
+    const before = things.slice(0, i);
+    if (i === 0 || steps.some((step) => step.thing === thing.id)) return false;
+    return !(isAlternative(before, thing) && before.some((one) => isLike(one, thing)));
+  });
+}
+
+/** All steps of a class that makes these things, from nothing. */
+export function stepsOfSet(things: readonly Thing[], ways: SetWays): Step[] {
+  return things.reduce<Step[]>((steps, thing, i) => withStepsOf(steps, things.slice(0, i), thing, ways), []);
+}
+
+/** The steps with those of one more thing; what the host has changed in the others stays. */
+export function withStepsOf(steps: readonly Step[], before: readonly Thing[], thing: Thing, ways: SetWays): Step[] {
+  const own = starterSteps(thing.technique, thing.blank.material, ways.schools);
+  const first = before[0];
+  if (!first) return own.map((step) => (isShared(step) ? step : { ...step, minutes: times(step.minutes, severalShare(thing, ways)) }));
+  const elder = before.find((one) => isLike(one, thing));
+  // Of alternatives everybody makes one, at the same time: made alike, they need nothing more.
+  if (isAlternative(before, thing) && elder) return [...steps];
+  return new Adding(steps, before, thing, elder, ways).all(own);
+}
+
+/** Takes back what the thing brought along. */
+export function withoutStepsOf(steps: readonly Step[], left: readonly Thing[], gone: Thing, ways: SetWays): Step[] {
+  const fewer = steps.filter(({ thing }) => thing === gone.id).reduce((all, step) => withoutStep(all, step.id), [...steps]);
+  const own = new Map(starterSteps(gone.technique, gone.blank.material, ways.schools).map((step) => [step.id, step]));
+  return fewer.map((step) => {
+    const { thing, ...everybody } = step;
+    const kept = left.length === 1 && thing === left[0]?.id ? everybody : step;
+    const brought = ONCE.has(step.id) && !isAlternative(left, gone) ? own.get(step.id) : undefined;
+    return brought && brought.doIt === step.doIt ? { ...kept, minutes: Math.max(brought.minutes, step.minutes - times(brought.minutes, ways.share * gone.perSeat)) } : kept;
+  });
+}
+
+/** Several of one thing: the first in full, each further one quicker. */
+const severalShare = ({ perSeat }: Pick<Thing, "perSeat">, { share }: SetWays): number => 1 + (perSeat - 1) * share;
+/** What a thing's own step is called: by what is done, and by the thing. */
+const nameOf = (what: string, { id }: Pick<Thing, "id">): string => freeStepId([], `${what} ${id}`);
+const isShared = ({ id }: Step): boolean => id === WELCOME || id === FINISH;
+const times = (minutes: number, share: number): number => Math.max(1, Math.ceil(minutes * share - 1e-9));
+
+class Adding {
+  private steps: Step[];
+  /** By the thing's own step: where it is done in the class. */
+  private readonly at = new Map<string, string>();
+  private last: string | null = null;
+  private follows: NonNullable<Step["after"]> = [];
+  private readonly title: string;
+  private readonly object: Thing | undefined;
+
+  constructor(
+    steps: readonly Step[],
+    before: readonly Thing[],
+    private readonly thing: Thing,
+    private readonly elder: Thing | undefined,
+    private readonly ways: SetWays,
+  ) {
+    const [first] = before;
+    // As long as there was one thing its steps were everybody's; now they are its own, but for what is done for all.
+    this.steps = before.length === 1 && first ? steps.map((step) => (step.thing || ONCE.has(step.id) || isShared(step) ? step : { ...step, thing: first.id })) : [...steps];
+    this.title = thing.title;
+    this.object = before.find(({ id }) => id === thing.sideOf);
+  }
+
+  all(own: readonly Step[]): Step[] {
+    for (const step of own) {
+      if (isShared(step)) continue;
+      if (ONCE.has(step.id)) this.once(step);
+      else this.apart(step);
+    }
+    this.finished(own.find(({ id }) => id === FINISH));
+    return this.steps;
+  }
+
+  /** Lengthens what is done for all, where it is done in the same way; otherwise it is a step more. */
+  private once(step: Step): void {
+    const there = this.steps.find(({ id, doIt }) => id === step.id && doIt === step.doIt);
+    if (!there) {
+      this.apart(step);
+      return;
+    }
+    const more = times(step.minutes, this.ways.share * this.thing.perSeat);
+    this.steps = this.steps.map((one) => (one.id === there.id ? { ...one, minutes: one.minutes + more } : one));
+    this.at.set(step.id, there.id);
+    this.last = there.id;
+    // What was done apart so far, such as cleaning in another way, is still waited for.
+    this.follows = [{ step: there.id, wait: 0 }, ...this.follows.filter(({ step: before }) => this.steps.some(({ id, thing }) => id === before && thing === this.thing.id))];
+  }
+
+  private apart(step: Step): void {
+    if (this.last === null || ONCE.has(this.last)) this.begun();
+    const { thing: own, ways, elder } = this;
+    const like = this.firstLike(step.id);
+    const waits = (step.after ?? []).map(({ step: before, wait }) => ({ step: this.at.get(before) ?? before, wait }));
+    const after = waits.length > 0 ? waits : this.follows.length > 0 ? this.follows : this.steps.filter(({ id }) => id === WELCOME).map(({ id }) => ({ step: id, wait: 0 }));
+    const { after: _, ...bare } = step;
+    const id = freeStepId(this.steps, nameOf(step.id, own));
+    this.insert({
+      ...bare,
+      id,
+      thing: own.id,
+      minutes: times(step.minutes, (like ? ways.share : 1) * severalShare(own, ways)),
+      say: (like && elder ? `As on the ${elder.title}. ${step.say}` : step.say).slice(0, LONGEST_WORDS),
+      ...(like ? { like } : {}),
+      ...(after.length > 0 ? { after } : {}),
+    });
+    this.at.set(step.id, id);
+    this.follow(id);
+  }
+
+  private follow(id: string): void {
+    this.last = id;
+    this.follows = [{ step: id, wait: 0 }];
+  }
+
+  /** A side waits for its object; what is laid on as it is, is done one after the other. Painting fills the waits of another. */
+  private begun(): void {
+    const { object, elder, thing } = this;
+    if (object) {
+      this.turned(object);
+      return;
+    }
+    const done = elder && !isPainted(thing.technique) ? this.steps.findLast((step) => step.thing === elder.id) : undefined;
+    if (done && !this.follows.some(({ step }) => step === done.id)) this.follows = [...this.follows, { step: done.id, wait: 0 }];
+  }
+
+  /** The step of the like thing in which the same was done first. */
+  private firstLike(what: string): string | undefined {
+    const { elder } = this;
+    const found = elder && this.steps.find(({ id, thing }) => thing === elder.id && (id === what || id === nameOf(what, elder)));
+    return found?.like ?? found?.id;
+  }
+
+  /** Before a second side: the first is done and dry, and the object is turned. */
+  private turned(object: Thing): void {
+    const before = this.steps.findLast((step) => step.thing === object.id);
+    const dry = isPainted(object.technique);
+    const waits = before ? [{ step: before.id, wait: dry ? TURN_WAIT_MINUTES : 0 }] : [];
+    const id = freeStepId(this.steps, nameOf("turn", this.thing));
+    this.insert({
+      id,
+      title: "Turn it over",
+      minutes: 2,
+      who: "together",
+      thing: this.thing.id,
+      say: dry ? "Only when the first side is dry: then nothing marks it." : "The first side is pressed down all over before it lies on its face.",
+      show: "A clean folded cloth under the finished side.",
+      check: "No grit on the table, nothing scrapes the finished side.",
+      care: "",
+      doIt: "Lay a clean cloth down. Turn your piece onto it, the finished side down.",
+      after: [...waits, ...this.follows.filter(({ step }) => step !== before?.id)],
+    });
+    this.follow(id);
+  }
+
+  /** Before the end, behind all others. */
+  private insert(step: Step): void {
+    const end = this.steps.findIndex(({ id }) => id === FINISH);
+    this.steps = end < 0 ? [...this.steps, step] : [...this.steps.slice(0, end), step, ...this.steps.slice(end)];
+  }
+
+  /** The end waits for everything, and says of each thing what is true of it. */
+  private finished(own: Step | undefined): void {
+    const end = this.steps.findIndex(({ id }) => id === FINISH);
+    const step = this.steps[end];
+    if (!step) return;
+    const followed = new Set(this.steps.flatMap(({ id, after }, i) => (id === FINISH ? [] : (after?.map(({ step: before }) => before) ?? (i > 0 ? [this.steps[i - 1]?.id ?? ""] : [])))));
+    const loose = this.steps.slice(0, end).filter(({ id }) => !followed.has(id));
+    const words = (there: string, more: string) => (more === "" || there.includes(more) ? there : `${there} ${this.title}: ${more}`.slice(0, LONGEST_WORDS));
+    const told = {
+      ...step,
+      say: words(step.say, own?.say ?? ""),
+      doIt: words(step.doIt, own?.doIt ?? ""),
+      after: loose.map(({ id }) => ({ step: id, wait: step.after?.find((old) => old.step === id)?.wait ?? 0 })),
+    };
+    this.steps = this.steps.map((one, i) => (i === end ? told : one));
+  }
+}

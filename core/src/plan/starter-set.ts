@@ -1,0 +1,34 @@
+/** A class of several things from nothing: the first as always, the others with their steps and materials. */
+import type { Blank } from "../blanks/blank.ts";
+import { schoolsSchema } from "../studio/settings.ts";
+import { alternativeTo, copyOf, otherSideOf, withTechnique, withThing } from "./add-thing.ts";
+import type { ClassDocument, Technique, Thing } from "./document.ts";
+import { type StarterInput, starterClass, starterDesign } from "./starter.ts";
+
+export interface MoreOf {
+  /** Beside the first, on its other side, or instead of it. */
+  readonly role: "also" | "side" | "instead";
+  readonly blank: Pick<Blank, "name" | "material" | "colour" | "shape">;
+  readonly technique: Technique;
+  readonly perSeat: number;
+}
+
+/** @param share minutes of a second like thing as a share of the first */
+export function starterSet(input: StarterInput, more: readonly MoreOf[], share: number): ClassDocument {
+  const ways = { schools: input.schools ?? schoolsSchema.parse({}), share };
+  return more.reduce<ClassDocument>((document, one) => {
+    const first = document.things[0] as Thing;
+    const { things, thing } = began(document, first, one);
+    return { ...document, ...withThing({ ...document, things }, thing, ways) };
+  }, starterClass(input));
+}
+
+function began(document: ClassDocument, first: Thing, { role, blank, technique, perSeat }: MoreOf): { things: Thing[]; thing: Thing } {
+  const made = (thing: Thing): Thing => withTechnique({ ...thing, design: { ...starterDesign(technique, document.vinyls[0]?.id ?? ""), school: first.design.school } }, technique);
+  if (role === "side") return { things: document.things, thing: made(otherSideOf(document.things, first)) };
+  const own: Thing = { ...first, title: blank.name.slice(0, 60), blank: { ...first.blank, ...blank }, perSeat };
+  if (role === "also") return { things: document.things, thing: made(copyOf(document.things, own)) };
+  const { things, added } = alternativeTo(document.things, first);
+  const named = copyOf(document.things, own);
+  return { things, thing: made({ ...named, perSeat: 1, ...(added.choice ? { choice: added.choice } : {}) }) };
+}
