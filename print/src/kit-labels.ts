@@ -33,13 +33,14 @@ function drawLabel(pdf: Pdf, plan: Plan, seat: string, x: number, y: number): vo
   pdf.font("body").fontSize(8.5);
   pdf.text(`Seat ${seat} · ${plan.document.title}`, at(x + INNER), at(y + INNER + 8), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
   pdf.text([plan.document.when.date, handleNote(plan, seat)].filter(Boolean).join(" · "), at(x + INNER), at(y + INNER + 12), { width: textWidth, lineBreak: false });
-  drawDecal(pdf, plan, seat, x + INNER, y + INNER + 18, LABEL.width - 2 * INNER, LABEL.height - 2 * INNER - 26);
-  const counts = countsOf(plan, seat);
-  pdf
-    .fillColor(INK)
-    .font("body")
-    .fontSize(8.5)
-    .text(counts || "Nothing to cut", at(x + INNER), at(y + LABEL.height - INNER - 4), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
+  const lines = contentsOf(plan, seat);
+  // One line as always; a list where there are several things, with the drawing above it as high as is left.
+  const list = Math.min(lines.length, MOST_LINES) * LINE_MM;
+  drawDecal(pdf, plan, seat, x + INNER, y + INNER + 18, LABEL.width - 2 * INNER, LABEL.height - 2 * INNER - 22 - list);
+  pdf.fillColor(INK).font("body").fontSize(8.5);
+  lines.slice(0, MOST_LINES).forEach((line, i) => {
+    pdf.text(line, at(x + INNER), at(y + LABEL.height - INNER - list + i * LINE_MM), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
+  });
 }
 
 /** A name in letters that no face here has is left to be written by hand: boxes would tell nobody whose it is. */
@@ -54,15 +55,28 @@ function writeHead(pdf: Pdf, label: string, seat: string, x: number, y: number, 
   writingLine(pdf, x + from, y + 16, width - from);
 }
 
-/** Pieces of each film; of a stencil what is taken out, and how many insides must stay; where there are several things, by thing. */
-function countsOf(plan: Plan, seat: string): string {
+/** A line as before: 4 mm. More than this many things share the last line. */
+const LINE_MM = 4;
+const MOST_LINES = 7;
+
+/** What is in the bag: a line for all, or one for each thing, so that none is forgotten. */
+function contentsOf(plan: Plan, seat: string): string[] {
   const kits = plan.kits.filter((kit) => kit.seat === seat);
-  const several = plan.things.length > 1;
+  if (plan.things.length === 1) return [countsOf(plan, kits) || "Nothing to cut"];
+  const lines = plan.document.things.flatMap(({ id, title }) => {
+    const own = kits.filter(({ thing }) => thing === id);
+    const copies = new Set(own.map(({ copy }) => copy)).size;
+    return copies === 0 ? [] : [`${copies > 1 ? `${copies} × ` : ""}${title}: ${countsOf(plan, own)}`];
+  });
+  if (lines.length === 0) return ["Nothing to cut"];
+  return lines.length <= MOST_LINES ? lines : [...lines.slice(0, MOST_LINES - 1), lines.slice(MOST_LINES - 1).join(" · ")];
+}
+
+/** Pieces of each film; of a stencil what is taken out, and how many insides must stay. */
+function countsOf(plan: Plan, kits: Plan["kits"]): string {
   const said = new Map<string, { pieces: number; islands: number; out: boolean }>();
-  for (const { thing, vinyl, pieces, weed, goes } of kits) {
-    const film = plan.document.vinyls.find(({ id }) => id === vinyl)?.name ?? vinyl;
-    const title = plan.document.things.find(({ id }) => id === thing)?.title ?? thing;
-    const name = several ? `${title}, ${film}` : film;
+  for (const { vinyl, pieces, weed, goes } of kits) {
+    const name = plan.document.vinyls.find(({ id }) => id === vinyl)?.name ?? vinyl;
     const before = said.get(name);
     said.set(name, { pieces: (before?.pieces ?? 0) + pieces.length, islands: (before?.islands ?? 0) + weed.islands, out: goes === "out" });
   }

@@ -197,6 +197,20 @@ export async function piecesOfSeat(sql: Sql, workshopId: string, seat: string): 
   return sql<PieceRow[]>`select id, thing, copy, vinyl, sheet, counters, islands, small, path from pieces where workshop_id = ${workshopId} and seat = ${seat} order by position`;
 }
 
+export interface BagRow {
+  readonly seat: string;
+  readonly thing: string;
+  readonly copies: number;
+  readonly pieces: number;
+  readonly islands: number;
+}
+
+/** What lies in each bag, thing by thing. */
+export async function bagsOf(sql: Sql, workshopId: string): Promise<BagRow[]> {
+  return sql<BagRow[]>`
+    select seat, thing, max(copy)::int as copies, count(*)::int as pieces, sum(islands)::int as islands from pieces where workshop_id = ${workshopId} and seat not like 'spare-%' group by seat, thing`;
+}
+
 export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<{ id: string; seat: string; thing: string; vinyl: string; path: string }[]> {
   return sql<
     { id: string; seat: string; thing: string; vinyl: string; path: string }[]
@@ -242,12 +256,14 @@ export async function markRecut(sql: Sql, workshopId: string, seat: string, reas
   await sql`update kits set cut_at = null, cut_hash = null, weeded_at = null, checked_at = null, packed_at = null, weeding_since = null, weeding_seconds = 0, recut_reason = ${reason} where workshop_id = ${workshopId} and seat = ${seat}`;
 }
 
+/** A bag is neither checked nor packed while something of it is not weeded, or is cut again. @returns whether it was marked */
 export async function markKit(sql: Sql, workshopId: string, seat: string, what: "checked" | "packed", on: boolean): Promise<boolean> {
   const at = on ? new Date() : null;
+  const ready = on ? sql`and weeded_at is not null and cut_hash = letters_hash` : sql``;
   const marked =
     what === "checked"
-      ? await sql`update kits set checked_at = ${at} where workshop_id = ${workshopId} and seat = ${seat} returning seat`
-      : await sql`update kits set packed_at = ${at}, checked_at = coalesce(checked_at, ${at}) where workshop_id = ${workshopId} and seat = ${seat} returning seat`;
+      ? await sql`update kits set checked_at = ${at} where workshop_id = ${workshopId} and seat = ${seat} ${ready} returning seat`
+      : await sql`update kits set packed_at = ${at}, checked_at = coalesce(checked_at, ${at}) where workshop_id = ${workshopId} and seat = ${seat} ${ready} returning seat`;
   return marked.length > 0;
 }
 

@@ -11,6 +11,6 @@ export async function studioPace(sql: Sql): Promise<Pace> {
       pairs as (select workshop_id, body->>'id' as step, body->>'like' as elder from steps where body->>'like' is not null)
     select f.minutes as first, l.minutes as second
     from pairs p join done f on f.workshop_id = p.workshop_id and f.step = p.elder join done l on l.workshop_id = p.workshop_id and l.step = p.step
-    join workshops w on w.id = p.workshop_id order by w.date desc, w.id limit ${MOST_PAIRS}`;
+    join workshops w on w.id = p.workshop_id order by w.class_date desc, w.id limit ${MOST_PAIRS}`;
   return secondPace(seen);
 }

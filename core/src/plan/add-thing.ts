@@ -115,3 +115,24 @@ export const withTechnique = (thing: Thing, technique: Technique): Thing => ({
   technique,
   design: isPainted(technique) && !thing.design.stencil ? { ...thing.design, stencil: stencilSchema.parse({}) } : thing.design,
 });
+
+type Seat = ClassDocument["seats"][number];
+
+/** Seats without what they say of things that are not made; the same seats where they say nothing of any. */
+export function seatsMaking(seats: readonly Seat[], things: readonly Pick<Thing, "id">[]): Seat[] {
+  const made = new Set(things.map(({ id }) => id));
+  const kept = <T>(record: Readonly<Record<string, T>>, thingOf: (key: string, value: T) => string | null): Record<string, T> =>
+    Object.fromEntries(
+      Object.entries(record).filter(([key, value]) => {
+        const thing = thingOf(key, value);
+        return thing === null || made.has(thing);
+      }),
+    );
+  return seats.map((seat) => {
+    const { things: own, choices, ...rest } = seat;
+    const fields = kept(seat.fields, (name) => (name.includes(".") ? name.slice(0, name.indexOf(".")) : null));
+    const left = { things: kept(own ?? {}, (thing) => thing), choices: kept(choices ?? {}, (_, thing) => thing) };
+    const next: Seat = { ...rest, fields, ...(Object.keys(left.things).length > 0 ? { things: left.things } : {}), ...(Object.keys(left.choices).length > 0 ? { choices: left.choices } : {}) };
+    return JSON.stringify(next) === JSON.stringify({ ...rest, fields: seat.fields, ...(own ? { things: own } : {}), ...(choices ? { choices } : {}) }) ? seat : next;
+  });
+}

@@ -94,7 +94,7 @@ const keptSchema = z.strictObject({
 const MOST_KEPT = 15_000;
 
 export const layoutSchema = z.strictObject({
-  mode: z.enum(["trimmer", "tight", "bySeat"]).default("trimmer"),
+  mode: z.enum(["trimmer", "tight", "bySeat", "byThing"]).default("trimmer"),
   clearance: z.number().min(0).max(50).default(2),
   weedPad: z.number().min(0.5).max(50).default(4),
   mayTurn: z.boolean().default(true),

@@ -14,7 +14,7 @@ import { runSheetCsv, suppliesCsv, timedSteps } from "./tables.ts";
 export function planFiles(plan: Plan): Map<string, string> {
   const files = new Map<string, string>([["plan.json", `${JSON.stringify(planJson(plan), null, 2)}\n`]]);
   for (const [name, text] of sheetFiles(plan)) files.set(`sheets/${name}`, text);
-  files.set("supplies.csv", suppliesCsv(plan.supplies, plan.document.prices.currency));
+  files.set("supplies.csv", suppliesCsv(plan.supplies, plan.document));
   files.set("run-sheet.csv", runSheetCsv(plan));
   files.set("run-sheet.ics", runSheetIcs(plan));
   return files;

@@ -23,6 +23,8 @@ export interface Kit {
   readonly thing: string;
   /** 1-based, where a seat makes several of the thing. */
   readonly copy: number;
+  /** Whether the class makes other things, too: then the thing stands in names and files. */
+  readonly several: boolean;
   /** How its seat, thing and copy stand in names; the seat alone where that tells all. */
   readonly stem: string;
   /** The seat whose letters it carries. */
@@ -71,7 +73,7 @@ export function kitsOf(seats: readonly LetteredSeat[], vinyls: readonly Vinyl[],
       const polygons = repeated(seat.layers.get(vinyl.id) ?? [], wishes.copies);
       return polygons.length === 0 ? [] : makeKits(seat, vinyl, { polygons, wishes });
     });
-    return Array.from({ length: wishes.countOf(seat.seat) }, (_, i) => (i === 0 ? first : first.map((kit) => renamed({ ...kit, copy: i + 1 }, seat.seat, wishes.several)))).flat();
+    return Array.from({ length: wishes.countOf(seat.seat) }, (_, i) => (i === 0 ? first : first.map((kit) => renamed({ ...kit, copy: i + 1 }, seat.seat)))).flat();
   });
 }
 
@@ -105,6 +107,7 @@ function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, wishes }: Making
       seat: seat.seat,
       thing,
       copy: 1,
+      several,
       stem,
       of: seat.seat,
       vinyl: vinyl.id,
@@ -130,13 +133,13 @@ export function spareKits(kits: readonly Kit[], count: number): Kit[] {
   const hardest = [...minutes].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1)).map(([seat]) => seat);
   if (hardest.length === 0) return [];
   return Array.from({ length: count }, (_, i) => ({ spare: `spare-${i + 1}`, of: hardest[i % hardest.length] as string })).flatMap(({ spare, of }) =>
-    kits.filter((kit) => kit.seat === of).map((kit) => renamed(kit, spare, kit.stem.includes(`+${kit.thing}`))),
+    kits.filter((kit) => kit.seat === of).map((kit) => renamed(kit, spare)),
   );
 }
 
 /** The same letters under another name. */
-function renamed(kit: Kit, seat: string, several: boolean): Kit {
-  const stem = stemOf(seat, several ? kit.thing : null, kit.copy);
+function renamed(kit: Kit, seat: string): Kit {
+  const stem = stemOf(seat, kit.several ? kit.thing : null, kit.copy);
   return { ...kit, seat, stem, pieces: kit.pieces.map((piece) => ({ ...piece, id: `${stem}${piece.id.slice(kit.stem.length)}` })) };
 }
 
@@ -163,7 +166,7 @@ export function recutKits(kits: readonly Kit[], recuts: readonly Recut[], vinyls
     kits
       .filter((kit) => isRecut(kit, recut, firstThing))
       .flatMap((kit) => (recut.pieces ? onlyPieces(kit, recut.pieces, vinyls) : [kit]))
-      .map((kit) => ({ ...renamed(kit, `recut-${i + 1}`, kit.stem.includes(`+${kit.thing}`)), of: kit.of, recut: recut.round })),
+      .map((kit) => ({ ...renamed(kit, `recut-${i + 1}`), of: kit.of, recut: recut.round })),
   );
 }
 
@@ -187,9 +190,7 @@ export function kitsInBags(kits: readonly Kit[], recuts: readonly Recut[], first
     .map((kit) => {
       let now = kit;
       for (const [i, recut] of recuts.entries()) {
-        const own = isRecut(kit, recut, firstThing)
-          ? again.get(`${kit.vinyl} ${kitName({ ...kit, stem: stemOf(`recut-${i + 1}`, kit.stem.includes(`+${kit.thing}`) ? kit.thing : null, kit.copy) })}`)
-          : undefined;
+        const own = isRecut(kit, recut, firstThing) ? again.get(`${kit.vinyl} ${kitName({ ...kit, stem: stemOf(`recut-${i + 1}`, kit.several ? kit.thing : null, kit.copy) })}`) : undefined;
         if (own) now = recut.pieces ? withFresh(now, own) : { ...own, seat: kit.seat };
       }
       return now;

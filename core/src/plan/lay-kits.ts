@@ -197,7 +197,7 @@ function straight({ kits, layout, turns, bin }: LayWishes, scraps: readonly Usab
     left = left.filter(({ id }) => !on.some((at) => at.id === id));
   }
   const fits = left.filter(({ width, height, mayTurn }) => (width <= bin.width && height <= bin.height) || (mayTurn && height <= bin.width && width <= bin.height));
-  const layoutOf = layout.mode === "bySeat" ? { placed: rows(fits, bin), unplaced: [], trims: [] } : layTrimmerFriendly(fits, bin);
+  const layoutOf = layout.mode === "bySeat" || layout.mode === "byThing" ? { placed: rows(fits, bin), unplaced: [], trims: [] } : layTrimmerFriendly(fits, bin);
   const faults = validateLayout(layoutOf, fits, bin, true);
   if (faults.length > 0) throw new Error(`layout of ${kits[0]?.vinyl ?? ""} failed its check: ${JSON.stringify(faults[0])}`);
   for (const at of layoutOf.placed) take(at, `sheet-${at.bin + 1}`, 0, 0);

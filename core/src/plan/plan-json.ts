@@ -3,11 +3,12 @@ import { z } from "zod";
 import { SEVERITY_ORDER } from "../advice/finding.ts";
 import type { Point } from "../geometry/polygon.ts";
 import { fillableSlots } from "../lettering/recipe.ts";
+import { thingShares } from "./by-thing.ts";
 import { type ClassDocument, TECHNIQUES } from "./document.ts";
 import type { Kit } from "./kits.ts";
 import { letterHeight } from "./set-sizes.ts";
 import type { Plan } from "./stages.ts";
-import { thingDocument, thingOf } from "./thing-document.ts";
+import { madeOf, thingDocument, thingOf } from "./thing-document.ts";
 
 const values = z.record(z.string(), z.union([z.string(), z.number()]));
 const where = z.strictObject({ seat: z.string(), piece: z.string(), step: z.string(), sheet: z.number(), field: z.string(), line: z.number(), vinyl: z.string(), thing: z.string() }).partial();
@@ -75,6 +76,22 @@ export const planJsonSchema = z.strictObject({
       mat: z.number().nullable().describe("films with the same number lie on one mat"),
     }),
   ),
+  thingShares: z
+    .array(
+      z.strictObject({
+        thing: z.string().nullable().describe("null: what all things share"),
+        made: z.number(),
+        kits: z.number(),
+        pieces: z.number(),
+        weedMinutes: z.number(),
+        cutMinutes: z.number(),
+        tape: z.strictObject({ width: z.number(), height: z.number() }),
+        materials: z.number().describe("value of what is used up, minor units, of what has a price"),
+        missing: z.array(z.string()),
+      }),
+    )
+    .optional()
+    .describe("left out where the class makes one thing"),
   vinyl: z.array(z.strictObject({ vinyl: z.string(), loads: z.number(), loadsBound: z.number(), usedMm2: z.number(), boundMm2: z.number(), boxesMm2: z.number(), scrapKits: z.number() })),
   splits: z
     .array(
@@ -122,7 +139,7 @@ export const planJsonSchema = z.strictObject({
   runSheet: z.strictObject({
     endMinute: z.number(),
     bound: z.number(),
-    steps: z.array(z.strictObject({ id: z.string(), title: z.string(), startMinute: z.number(), minutes: z.number(), waves: z.number(), slack: z.number(), critical: z.boolean() })),
+    steps: z.array(z.strictObject({ id: z.string(), title: z.string(), thing: thing, startMinute: z.number(), minutes: z.number(), waves: z.number(), slack: z.number(), critical: z.boolean() })),
   }),
   deadlines: z.array(z.strictObject({ code: z.string(), date: z.string(), daysBefore: z.number() })),
   findings: z.array(z.strictObject({ code: z.string(), severity: z.enum(SEVERITY_ORDER as ["stop", "check", "tip"]), where, values, remedies: z.array(z.strictObject({ code: z.string(), values })) })),
@@ -135,6 +152,7 @@ export function planJson(plan: Plan): PlanJson {
   const { document, laidOut } = plan;
   const sheetOf = new Map(laidOut.sheets.flatMap((sheet) => sheet.kits.flatMap((kit) => kit.pieces.map((piece) => [piece.id, sheet.nn] as const))));
   const titles = new Map(document.steps.map((step) => [step.id, step.title]));
+  const thingsOfSteps = new Map(document.steps.map((step) => [step.id, step.thing]));
   const several = plan.things.length > 1;
   const things = plan.things.map((own) => thingJson(document, own));
   const views = plan.things.map((own) => ({ own, seats: new Map(own.lettered.seats.map((seat) => [seat.seat, seat])), view: thingDocument(document, own.id) }));
@@ -192,6 +210,7 @@ export function planJson(plan: Plan): PlanJson {
       mat: sheet.mat?.mat ?? null,
       share: round(sheet.share, 4),
     })),
+    ...(several ? { thingShares: sharesJson(plan) } : {}),
     vinyl: laidOut.use.map((use) => ({
       vinyl: use.vinyl,
       loads: use.loads,
@@ -227,6 +246,7 @@ export function planJson(plan: Plan): PlanJson {
       steps: plan.runSheet.steps.map((step) => ({
         id: step.id,
         title: titles.get(step.id) ?? step.id,
+        ...(several && thingsOfSteps.get(step.id) ? { thing: thingsOfSteps.get(step.id) } : {}),
         startMinute: step.startMinute,
         minutes: step.minutes,
         waves: step.waves,
@@ -257,6 +277,17 @@ function thingJson(document: ClassDocument, { id, face, lettered, most }: Plan["
     letterMm: letters === null ? null : round(letters, 2),
     most: most === null ? null : round(most, 6),
   };
+}
+
+function sharesJson(plan: Plan): NonNullable<PlanJson["thingShares"]> {
+  return thingShares({ ...plan, madeOf: (id) => madeOf(plan.document, id).reduce((sum, count) => sum + count, 0) }).map((share) => ({
+    ...share,
+    weedMinutes: round(share.weedMinutes, 2),
+    cutMinutes: round(share.cutMinutes, 2),
+    tape: { width: round(share.tape.width, 1), height: round(share.tape.height, 1) },
+    materials: round(share.materials, 1),
+    missing: [...share.missing],
+  }));
 }
 
 function splitsOf(kits: readonly Kit[], several: boolean): PlanJson["splits"] {

@@ -57,9 +57,22 @@ export function letterKits(document: ClassDocument, fonts: FontLookup): Pick<Pla
     const scale = most.get(own.plan.id);
     return scale === undefined ? own : letterThing(thingDocument(document, own.plan.id), fonts, scale);
   });
-  const own = lettered.flatMap(({ kits }) => kits);
+  const own = inOrder(
+    lettered.flatMap(({ kits }) => kits),
+    document,
+  );
   const all = [...own, ...spareKits(own, document.spareKits)];
   return { things: lettered.map(({ plan }) => plan), kits: [...all, ...recutKits(all, document.recuts, document.vinyls, thingOf(document).id)] };
+}
+
+/** A person's kits follow each other, unless like things are to lie together. */
+function inOrder(kits: Kit[], { things, seats, layout }: ClassDocument): Kit[] {
+  if (things.length === 1 || layout.mode === "byThing") return kits;
+  const place = new Map(seats.map(({ seat }, i) => [seat, i]));
+  return kits
+    .map((kit, i) => ({ kit, i, at: place.get(kit.seat) ?? 0 }))
+    .sort((a, b) => a.at - b.at || a.i - b.i)
+    .map(({ kit }) => kit);
 }
 
 function letterThing(document: ThingDocument, fonts: FontLookup, most?: number): { plan: ThingPlan; kits: Kit[] } {

@@ -199,7 +199,7 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
     const label = labels.get(kit.of) ?? kit.seat;
     return {
       seat: kit.seat,
-      thing: kit.stem.includes(`+${kit.thing}`) ? kit.thing : null,
+      thing: kit.several ? kit.thing : null,
       pad: Math.max(kit.pad, layout.mode === "tight" ? layout.clearance / 2 : 0),
       name: kitName(kit),
       note: [label, ...(kit.recut === null ? [] : ["again"]), ...(kit.part ? [`${kit.part.n}/${kit.part.parts}`] : [])].join(" "),

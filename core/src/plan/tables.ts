@@ -2,15 +2,31 @@
 import { clockIn, instantOf } from "../calendar/dates.ts";
 import { csvText } from "../roster/roster.ts";
 import type { SupplyLine } from "../supplies/supply.ts";
+import type { ClassDocument } from "./document.ts";
 import { titleOfStep } from "./set-steps.ts";
 import type { Plan } from "./stages.ts";
 
-type CsvLine = Pick<SupplyLine, "name" | "unit" | "perSeat" | "need" | "have" | "packs" | "buy" | "leftAfter" | "buyPrice">;
+type CsvLine = Pick<SupplyLine, "id" | "name" | "unit" | "perSeat" | "need" | "have" | "packs" | "buy" | "leftAfter" | "buyPrice">;
 
-export function suppliesCsv(lines: readonly CsvLine[], currency: string): string {
-  const head = ["item", "unit", "per seat", "need", "have", "buy packs", "buy", "left after", `price (${currency}, minor units)`];
+/** With a column for the thing where the class makes several. */
+export function suppliesCsv(lines: readonly CsvLine[], { prices, supplies, things }: Pick<ClassDocument, "prices" | "supplies" | "things">): string {
+  const several = things.length > 1;
+  const ofThing = new Map(supplies.map(({ id, thing }) => [id, thing ?? ""]));
+  const head = ["item", "unit", ...(several ? ["thing"] : []), "per seat", "need", "have", "buy packs", "buy", "left after", `price (${prices.currency}, minor units)`];
   const tidy = (value: number) => Number(value.toFixed(3));
-  return csvText([head, ...lines.map((line) => [line.name, line.unit, tidy(line.perSeat), tidy(line.need), tidy(line.have), line.packs, tidy(line.buy), tidy(line.leftAfter), line.buyPrice])]);
+  const row = (line: CsvLine) => [
+    line.name,
+    line.unit,
+    ...(several ? [ofThing.get(line.id) ?? ""] : []),
+    tidy(line.perSeat),
+    tidy(line.need),
+    tidy(line.have),
+    line.packs,
+    tidy(line.buy),
+    tidy(line.leftAfter),
+    line.buyPrice,
+  ];
+  return csvText([head, ...lines.map(row)]);
 }
 
 export interface TimedStep {
@@ -49,12 +65,13 @@ export function timedSteps(plan: Pick<Plan, "document" | "runSheet">): TimedStep
 
 export function runSheetCsv(plan: Pick<Plan, "document" | "runSheet">): string {
   const words = new Map(plan.document.steps.map((step) => [step.id, step]));
-  const head = ["start", "end", "minutes", "step", "turns", "say", "show", "check", "care"];
+  const several = plan.document.things.length > 1;
+  const head = ["start", "end", "minutes", "step", ...(several ? ["thing"] : []), "turns", "say", "show", "check", "care"];
   return csvText([
     head,
     ...timedSteps(plan).map((row) => {
       const step = words.get(row.id);
-      return [row.start, row.end, row.minutes, row.title, row.waves, step?.say ?? "", step?.show ?? "", step?.check ?? "", step?.care ?? ""];
+      return [row.start, row.end, row.minutes, row.title, ...(several ? [step?.thing ?? ""] : []), row.waves, step?.say ?? "", step?.show ?? "", step?.check ?? "", step?.care ?? ""];
     }),
   ]);
 }

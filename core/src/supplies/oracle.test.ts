@@ -89,7 +89,7 @@ describe("the lists of a plan", () => {
   const plan = makePlan(demoDocument("slate-numbers"), testFonts);
 
   it("name every supply and vinyl once, with what to buy", () => {
-    const lines = suppliesCsv(plan.supplies, "GBP").trim().split("\r\n");
+    const lines = suppliesCsv(plan.supplies, plan.document).trim().split("\r\n");
     expect(lines).toHaveLength(plan.supplies.length + 1);
     expect(new Set(plan.supplies.map(({ id }) => id)).size).toBe(plan.supplies.length);
     expect(plan.supplies.some(({ id }) => id === "vinyl-film")).toBe(true);

@@ -63,7 +63,14 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
         <p className="font-bold font-head text-2xl">
           <EveningMinutes data={data} />
         </p>
-        <LayoutChoice unit={host.studio.unit} classId={id} layout={planned.document.layout} version={planned.versions.class} scraps={planned.document.scraps.length} />
+        <LayoutChoice
+          several={planned.document.things.length > 1}
+          unit={host.studio.unit}
+          classId={id}
+          layout={planned.document.layout}
+          version={planned.versions.class}
+          scraps={planned.document.scraps.length}
+        />
         <MachineChoice
           classId={id}
           cutter={planned.document.cutter}

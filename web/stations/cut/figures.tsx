@@ -42,6 +42,7 @@ const STRAIGHT = {
 const WORDS = {
   trimmer: { ...STRAIGHT, school: "Straight cuts between kits: they separate with a trimmer." },
   bySeat: { ...STRAIGHT, school: "Kit by kit in the order of the roster: they are found at once." },
+  byThing: { ...STRAIGHT, school: "Thing by thing: like lies with like, and is weeded in one go." },
   tight: {
     covers: "the pieces themselves",
     share: "What of the film ends up in pieces. Between true shapes some film always stays.",

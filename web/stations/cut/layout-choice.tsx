@@ -12,7 +12,8 @@ type Layout = ClassDocument["layout"];
 const MODES = [
   ["trimmer", "Straight cuts between kits"],
   ["tight", "Tight, least vinyl"],
-  ["bySeat", "Kit by kit, in order"],
+  ["bySeat", "Seat by seat, in order"],
+  ["byThing", "Thing by thing"],
 ] as const;
 const SEARCHES = [
   [0.6, "a moment"],
@@ -21,7 +22,7 @@ const SEARCHES = [
 ] as const;
 
 /** How the kits lie: three ways, and what each allows. */
-export function LayoutChoice({ classId, layout, version, scraps, unit }: { classId: string; layout: Layout; version: number; scraps: number; unit: LengthUnit }) {
+export function LayoutChoice({ classId, layout, version, scraps, several, unit }: { classId: string; layout: Layout; version: number; scraps: number; several: boolean; unit: LengthUnit }) {
   const part = usePart<{ layout: Layout }>(classId, "class", { layout }, version, (answer) => ({ layout: (answer.document as ClassDocument).layout }));
   const own = part.value.layout;
   const change = (more: Partial<Layout>, label: string) => part.change({ layout: { ...own, ...more, kept: more.kept ?? [] } }, label);
@@ -29,7 +30,7 @@ export function LayoutChoice({ classId, layout, version, scraps, unit }: { class
     <fieldset className="mt-5">
       <legend className="mb-1 text-soft text-sm">How the kits lie</legend>
       <div className="border-[1.5px] border-elm">
-        {MODES.map(([mode, words]) => (
+        {MODES.filter(([mode]) => several || mode !== "byThing" || own.mode === mode).map(([mode, words]) => (
           <label key={mode} className={`flex min-h-11 cursor-pointer items-center gap-2 px-3 font-bold text-sm ${own.mode === mode ? "bg-elm text-white" : "text-elm-dark"}`}>
             <input type="radio" className="sr-only" name="layout-mode" checked={own.mode === mode} onChange={() => change({ mode }, `Kits laid: ${words.toLowerCase()}`)} />
             {words}

@@ -84,19 +84,28 @@ export function readiness({ plan, kits, sheets, unit, ended }: ReadinessInput): 
   const short = plan.supplies.filter((line) => line.packs > 0).length;
   const weedLeft = kits.filter((kit) => !kit.weeded).reduce((sum, kit) => sum + kit.weedMinutes, 0);
   return {
-    plan: { state: withStop("plan", seats > 0 ? "full" : "half"), line: plural(seats, "seat") },
-    measure: { state: withStop("measure", checks("measure") > 0 ? "half" : "full"), line: showSize(plan.face, unit) },
+    plan: { state: withStop("plan", seats > 0 ? "full" : "half"), line: plan.things && plan.things.length > 1 ? `${plural(seats, "seat")}, ${plan.things.length} things` : plural(seats, "seat") },
+    measure: { state: withStop("measure", checks("measure") > 0 ? "half" : "full"), line: measured(plan, unit) },
     letter: {
       state: withStop("letter", seats === 0 ? "empty" : checks("letter") > 0 ? "half" : "full"),
       line: seats === 0 ? "no names yet" : checks("letter") > 0 ? plural(checks("letter"), "finding") : "all sound",
     },
     cut: { state: withStop("cut", part(cut, sheets.length)), line: sheets.length === 0 ? "nothing to cut" : cut > 0 ? `${cut} of ${plural(sheets.length, "load")}` : plural(sheets.length, "load") },
     weed: { state: part(weeded, kits.length), line: kits.length === 0 ? "no kits" : weeded === kits.length ? "all weeded" : weeded > 0 ? `${weeded} of ${kits.length}` : showMinutes(weedLeft) },
-    pack: { state: part(packed, own.length), line: packed > 0 ? `${packed} of ${own.length} packed` : short > 0 ? `buy ${plural(short, "thing")}` : "all in stock" },
+    pack: { state: part(packed, own.length), line: packed > 0 ? `${packed} of ${own.length} packed` : short > 0 ? `${short} to buy` : "all in stock" },
     teach: {
       state: withStop("teach", ended ? "full" : plan.runSheet.steps.length > 0 ? "half" : "empty"),
       line: ended ? "taught" : plan.runSheet.steps.length === 0 ? "no steps" : showMinutes(plan.runSheet.endMinute),
     },
     "look-back": { state: ended ? "full" : "empty", line: ended ? "run logged" : "after the class" },
   };
+}
+
+/** Longest line under a knot of the thread. */
+const LINE_LETTERS = 24;
+
+function measured({ face, things = [] }: ReadinessInput["plan"], unit: LengthUnit): string {
+  if (things.length < 2) return showSize(face, unit);
+  const titles = things.map(({ title }) => title.toLowerCase()).join(", ");
+  return titles.length <= LINE_LETTERS ? titles : `${things.length} things`;
 }

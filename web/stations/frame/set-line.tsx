@@ -24,19 +24,21 @@ interface Props {
   readonly here?: string;
   /** Where a thing leads to; the thing is a word in the address. */
   readonly path: string;
+  /** How much room there is: the whole width, or a column. */
+  readonly room?: keyof typeof LINE_BY_HEIGHT;
   /** Where the next seat is looked at, when that is elsewhere. */
   readonly stay?: string;
   /** For whom it is drawn; the first seat where nothing is said. */
   readonly seat?: string | undefined;
 }
 
-/** Width of the line to the tallest thing: what a column of a laptop bears without scrolling. */
-const LINE_BY_HEIGHT = 4.2;
+/** Width of the line to the tallest thing: some 150 px high across a laptop, so that the bench below stays in sight; taller in a column. */
+const LINE_BY_HEIGHT = { wide: 8.5, column: 4 };
 /** Drawn some 200 px high: a fifth of a millimetre of a tag cannot be seen. */
 const DETAIL_SHARE = 1 / 1500;
 
 /** A class of one thing has nothing to set side by side. */
-export async function SetLine({ studioId, classId, document, labels, unit, here, path, stay = path, seat }: Props) {
+export async function SetLine({ studioId, classId, document, labels, unit, here, path, stay = path, room = "wide", seat }: Props) {
   const { things, seats } = document;
   if (things.length < 2) return null;
   const shown = seats.find((row) => row.seat === seat) ?? seats[0];
@@ -61,7 +63,7 @@ export async function SetLine({ studioId, classId, document, labels, unit, here,
   const tallest = Math.max(...drawn.map(({ height }) => height));
   const columns = columnsOf(
     drawn.map(({ width }) => width),
-    tallest,
+    tallest * LINE_BY_HEIGHT[room],
   );
   const next = shown && seats.length > 1 ? seats[(seats.indexOf(shown) + 1) % seats.length] : undefined;
   return (
@@ -165,10 +167,10 @@ export function upperHalves<T extends { readonly vinyl: string; readonly path: s
 }
 
 /** Room on the line for each, mm: equal where all fit, otherwise by their widths; never so little that a name has no room. */
-function columnsOf(widths: readonly number[], tallest: number): number[] {
+function columnsOf(widths: readonly number[], least: number): number[] {
   const wanted = widths.map((width) => width * 1.15);
   const whole = Math.max(
-    tallest * LINE_BY_HEIGHT,
+    least,
     wanted.reduce((sum, width) => sum + width, 0),
   );
   const equal = whole / widths.length;

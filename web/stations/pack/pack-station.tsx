@@ -1,15 +1,17 @@
+import type { Thing } from "@elm-basket/core/plan/document.ts";
 import { goesOf } from "@elm-basket/core/plan/technique.ts";
 import { madeOf } from "@elm-basket/core/plan/thing-document.ts";
 import { roomTakes } from "@elm-basket/core/stock/taking.ts";
 import { tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
 import { withStudio } from "@/data/client.ts";
-import type { WeedSummary } from "@/data/making.ts";
+import { type BagRow, bagsOf, type WeedSummary } from "@/data/making.ts";
 import { roomPackedAt } from "@/data/stock-taking.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { FileButton } from "@/ui/button.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
+import { ByThing } from "./by-thing.tsx";
 import { PackMarks } from "./pack-marks.tsx";
 import { PriceFields } from "./price-fields.tsx";
 import { SupplyTable } from "./supply-table.tsx";
@@ -32,15 +34,22 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
     shared.size === 0
       ? null
       : { holds: document.supplies.flatMap(({ id: own, name }) => (shared.has(own) ? [`${tidyAmount(shared.get(own) ?? 0)} ${name}`] : [])).join(", "), packed: roomPacked !== null };
+  const bags = document.things.length > 1 ? await withStudio(data.host.studioId, (sql) => bagsOf(sql, id)) : [];
   const rows = data.kits
     .filter(({ seat }) => !seat.startsWith("spare-"))
     .map((kit) => ({
       seat: kit.seat,
       label: labelOf(labels, kit.seat),
-      holds: holds(
-        kit.weed,
-        data.planned.document.things.some(({ technique }) => goesOf(technique) === "out"),
-      ),
+      holds:
+        document.things.length > 1
+          ? bagWords(
+              document.things,
+              bags.filter(({ seat }) => seat === kit.seat),
+            )
+          : holds(
+              kit.weed,
+              document.things.some(({ technique }) => goesOf(technique) === "out"),
+            ),
       weeded: kit.weeded,
       checked: kit.checked,
       packed: kit.packed,
@@ -52,7 +61,7 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
           <h2 className="text-2xl">
             {short.length === 0
               ? "Everything is in stock"
-              : `Buy ${short.length} ${short.length === 1 ? "thing" : "things"}${unpriced.length === short.length ? "" : ` for ${moneyText(spend, document.prices.currency)}`}${unpriced.length === 0 ? "" : unpriced.length === short.length ? ", no prices known" : ` and ${unpriced.length} without a price`}`}
+              : `Buy ${short.length} ${short.length === 1 ? "material" : "materials"}${unpriced.length === short.length ? "" : ` for ${moneyText(spend, document.prices.currency)}`}${unpriced.length === 0 ? "" : unpriced.length === short.length ? ", no prices known" : ` and ${unpriced.length} without a price`}`}
           </h2>
           <div className="flex flex-wrap gap-2">
             <FileButton tone="main" href={`/classes/${id}/files/labels.pdf`} download>
@@ -67,6 +76,18 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
       </section>
       <section>
         <Money data={data} />
+        {plan.thingShares && (
+          <ByThing
+            classId={id}
+            shares={plan.thingShares}
+            titles={Object.fromEntries(document.things.map((thing) => [thing.id, thing.title]))}
+            films={Object.fromEntries(document.vinyls.map((film) => [film.id, film.name]))}
+            names={Object.fromEntries(plan.supplies.map((line) => [line.id, line.name]))}
+            seats={plan.seats.length}
+            currency={document.prices.currency}
+            unit={data.host.studio.unit}
+          />
+        )}
         <PriceFields classId={id} document={document} version={data.planned.versions.class} />
         <h2 className="mt-7 mb-1 text-lg">Check and pack</h2>
         <p className="mb-2 text-soft text-sm">
@@ -157,7 +178,18 @@ function list(names: readonly string[]): string {
 }
 
 /** Of a stencil what was taken out and which insides must be there; of a decal its pieces. */
-function holds({ pieces, islands }: WeedSummary, stencil: boolean): string {
+function holds({ pieces, islands }: Pick<WeedSummary, "pieces" | "islands">, stencil: boolean): string {
   if (!stencil) return `${pieces} ${pieces === 1 ? "piece" : "pieces"}`;
   return `${pieces} taken out${islands > 0 ? `, ${islands} ${islands === 1 ? "inside stays" : "insides stay"}` : ""}`;
+}
+
+/** Thing by thing, so that none is forgotten: "2 × Tag 6 pieces, Board 7 taken out". */
+function bagWords(things: readonly Thing[], bag: readonly BagRow[]): string {
+  return things
+    .flatMap(({ id, title, technique }) => {
+      const own = bag.find(({ thing }) => thing === id);
+      if (!own) return [];
+      return [`${own.copies > 1 ? `${own.copies} × ` : ""}${title} ${holds({ pieces: own.pieces, islands: own.islands }, goesOf(technique) === "out")}`];
+    })
+    .join("; ");
 }

@@ -4,10 +4,12 @@ import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
+import type { Effect } from "@/planning/effect.ts";
+import { EffectTable } from "@/stations/frame/effect-table.tsx";
 import { Button } from "@/ui/button.tsx";
 import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import { type SwapEffect, swapEffect, swapVinyls } from "./swap-actions.ts";
+import { swapEffect, swapVinyls } from "./swap-actions.ts";
 
 export interface SetSeat {
   readonly seat: string;
@@ -30,7 +32,7 @@ export function SetView({ classId, blank, vinyls, seats, count }: Props) {
   const face = useFacePicture(blank);
   const used = vinyls.filter(({ id }) => seats.some(({ layers }) => layers.some(({ vinyl }) => vinyl === id)));
   const [pair, setPair] = useState<readonly [string, string]>(["", ""]);
-  const [effect, setEffect] = useState<SwapEffect | null>(null);
+  const [effect, setEffect] = useState<Effect | null>(null);
   const [said, setSaid] = useState("");
   const [busy, start] = useTransition();
   const [a, b] = pair;
@@ -88,7 +90,7 @@ export function SetView({ classId, blank, vinyls, seats, count }: Props) {
               <p role="status" className="mt-2">
                 {busy && !effect ? "Working out what that takes …" : effect ? "Drawn above as it would be." : said}
               </p>
-              {effect && <Effect effect={effect} nameOf={nameOf} />}
+              {effect && <EffectTable effect={effect} otherwise="exchanged" nameOf={nameOf} />}
               <div className="mt-3 flex flex-wrap gap-3">
                 <Button tone="main" disabled={busy} onClick={take}>
                   Exchange them
@@ -108,35 +110,4 @@ export function SetView({ classId, blank, vinyls, seats, count }: Props) {
 
 function colourOf(vinyl: Vinyl, vinyls: readonly Vinyl[], other: string): Vinyl {
   return { ...vinyl, colour: vinyls.find(({ id }) => id === other)?.colour ?? vinyl.colour };
-}
-
-function Effect({ effect, nameOf }: { effect: SwapEffect; nameOf: (id: string) => string }) {
-  return (
-    <table className="mt-2 w-full text-left text-sm tabular-nums">
-      <thead className="text-soft">
-        <tr>
-          <th className="py-1 font-normal" scope="col">
-            <span className="sr-only">What</span>
-          </th>
-          <th className="py-1 font-normal" scope="col">
-            as planned
-          </th>
-          <th className="py-1 font-normal" scope="col">
-            exchanged
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {effect.rows.map(({ what, vinyl, before, after }) => (
-          <tr key={what + (vinyl ?? "")} className="border-rule border-t">
-            <th className="py-1.5 pr-3 font-normal" scope="row">
-              {vinyl ? nameOf(vinyl) : what}
-            </th>
-            <td className="py-1.5 pr-3">{before}</td>
-            <td className={`py-1.5 ${before === after ? "" : "font-bold"}`}>{after}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
 }

@@ -2,49 +2,26 @@
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { replacedVinyl, swappedVinyls } from "@elm-basket/core/plan/swap.ts";
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
-import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
-import type { StoredPlan } from "@/data/making.ts";
 import { computePlan } from "@/planning/compute.ts";
+import { type Effect, effectOf } from "@/planning/effect.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
 
-export interface SwapEffect {
-  readonly rows: readonly { readonly what: string; readonly vinyl?: string; readonly before: string; readonly after: string }[];
-}
-
 const known = ({ vinyls }: ClassDocument, a: string, b: string): boolean => a !== b && [a, b].every((id) => vinyls.some((vinyl) => vinyl.id === id));
 
 /** What the class would take with two vinyls exchanged, beside what it takes as planned. Saves nothing. */
-export async function swapEffect(id: string, a: string, b: string): Promise<SwapEffect | null> {
+export async function swapEffect(id: string, a: string, b: string): Promise<Effect | null> {
   const host = await requireHost();
   const planned = isId(id) ? await plannedClass(host.studioId, id) : null;
   if (!planned?.ok || !known(planned.value.document, a, b)) return null;
   const { document, plan } = planned.value;
   const swapped = swappedVinyls(document, a, b);
   const other = await computePlan(swapped, await fontsOf(host.studioId, swapped));
-  const film = (of: StoredPlan, vinyl: string) => {
-    const use = of.vinyl.find((own) => own.vinyl === vinyl);
-    return use ? `${(use.usedMm2 / 10_000).toFixed(1)} dm², ${use.loads} ${use.loads === 1 ? "load" : "loads"}` : "none";
-  };
-  const findings = (of: StoredPlan) => {
-    const count = (severity: string) => of.findings.filter((finding) => finding.severity === severity).length;
-    return `${count("stop")} stop, ${count("check")} check`;
-  };
-  const row = (what: string, of: (plan: StoredPlan) => string) => ({ what, before: of(plan), after: of(other.plan) });
-  return {
-    rows: [
-      ...[a, b].map((vinyl) => ({ what: "film", vinyl, before: film(plan, vinyl), after: film(other.plan, vinyl) })),
-      row("At the cutter", ({ preparation }) => showMinutes(preparation.cuttingMinutes)),
-      row("Weeding", ({ preparation }) => showMinutes(preparation.weedingMinutes)),
-      row("Cost of a seat", ({ cost }) => (cost.perSeat === null ? "not known yet" : moneyText(cost.perSeat, cost.currency))),
-      row("Findings", findings),
-    ],
-  };
+  return effectOf(plan, other.plan, [a, b]);
 }
 
 /** False when another window changed the design meanwhile. */

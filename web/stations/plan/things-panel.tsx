@@ -1,18 +1,21 @@
 "use client";
 
 import { frontSize } from "@elm-basket/core/blanks/shape.ts";
-import { alternativeTo, broughtIn, copyOf, type MadeParts, newThing, otherSideOf, withoutThing, withTechnique, withThing } from "@elm-basket/core/plan/add-thing.ts";
+import { alternativeTo, broughtIn, copyOf, type MadeParts, newThing, otherSideOf, seatsMaking, withoutThing, withTechnique, withThing } from "@elm-basket/core/plan/add-thing.ts";
 import { type ClassDocument, MOST_THINGS, TECHNIQUES, type Technique, type Thing } from "@elm-basket/core/plan/document.ts";
 import type { SetWays } from "@elm-basket/core/plan/set-steps.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import Link from "next/link";
-import { useState } from "react";
+import { useRouter } from "next/navigation";
+import { useState, useTransition } from "react";
+import { flushParts } from "@/stations/frame/pending.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { BlankSketch } from "@/ui/blank-sketch.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { takeThingOut } from "./thing-actions.ts";
 
 interface Props {
   readonly classId: string;
@@ -30,7 +33,9 @@ const partsOf = ({ things, steps, tools, supplies }: ClassDocument): MadeParts =
 /** What every seat makes: one thing, or several beside each other. A thing brings its steps and materials, and takes them along. */
 export function ThingsPanel({ classId, document, version, unit, ways, known }: Props) {
   const editor = usePart<MadeParts>(classId, "class", partsOf(document), version, (answer) => partsOf(answer.document as ClassDocument));
+  const router = useRouter();
   const [said, setSaid] = useState("");
+  const [busy, start] = useTransition();
   const { things } = editor.value;
   const made = { ...editor.value, vinyls: document.vinyls };
   const first = things[0] as Thing;
@@ -41,16 +46,29 @@ export function ThingsPanel({ classId, document, version, unit, ways, known }: P
     editor.change(next, label);
   };
   const out = (thing: Thing) => {
+    const left = withoutThing(made, thing.id, ways);
+    if (seatsMaking(document.seats, left.things).some((seat, i) => seat !== document.seats[i])) return outWithSeats(thing);
     setSaid(`${thing.title} is out, with its steps and materials. Undo brings it back.`);
-    editor.change(withoutThing(made, thing.id, ways), `${thing.title} taken out`);
+    editor.change(left, `${thing.title} taken out`);
   };
+  // Seats have something of their own on it: that goes with it, and comes back with a second undo.
+  const outWithSeats = (thing: Thing) =>
+    start(async () => {
+      const done = (await flushParts()) && (await takeThingOut(classId, thing.id));
+      setSaid(
+        done
+          ? `${thing.title} is out, with its steps and materials and what seats had of their own on it. Undo brings it back, undo again what was the seats'.`
+          : "Not taken out: another window changed the class. Look again.",
+      );
+      router.refresh();
+    });
   const alternative = (thing: Thing) => {
     const { things: chosen, added } = alternativeTo(things, thing);
     add(added, "An alternative for each seat", chosen);
   };
   const full = things.length >= MOST_THINGS;
   return (
-    <section aria-label="What is made">
+    <section aria-label="What is made" aria-busy={busy}>
       {things.length > 1 && <h2 className="mt-8 mb-2 text-lg">What each seat makes</h2>}
       {things.length === 1 ? (
         <div className="mt-5 max-w-80">

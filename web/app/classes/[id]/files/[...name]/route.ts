@@ -67,7 +67,7 @@ async function fileNamed(studioId: string, planned: PlannedClass, name: string):
       if (document.seats.length === 0) return plain("There are no labels yet: this class has no names.", 409);
       return download(await labelsPdf(document, await fontsOf(studioId, document)), "application/pdf", "labels.pdf");
     case "supplies.csv":
-      return download(suppliesCsv(planned.plan.supplies, document.prices.currency), "text/csv; charset=utf-8", name);
+      return download(suppliesCsv(planned.plan.supplies, document), "text/csv; charset=utf-8", name);
     case "run-sheet.csv":
       return download(runSheetCsv(steps), "text/csv; charset=utf-8", name);
     case "run-sheet.ics":

@@ -1,0 +1,40 @@
+/** What a class would take otherwise, beside what it takes as planned: figures that a host compares. */
+import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { showMinutes } from "@elm-basket/core/units/time.ts";
+import type { StoredPlan } from "../data/making.ts";
+
+export interface EffectRow {
+  readonly what: string;
+  /** Set where the row speaks of a film. */
+  readonly vinyl?: string;
+  readonly before: string;
+  readonly after: string;
+}
+
+export interface Effect {
+  readonly rows: readonly EffectRow[];
+}
+
+const filmWords = (of: StoredPlan, vinyl: string): string => {
+  const use = of.vinyl.find((own) => own.vinyl === vinyl);
+  return use ? `${(use.usedMm2 / 10_000).toFixed(1)} dm², ${use.loads} ${use.loads === 1 ? "load" : "loads"}` : "none";
+};
+
+const findingWords = ({ findings }: StoredPlan): string => {
+  const count = (severity: string) => findings.filter((finding) => finding.severity === severity).length;
+  return `${count("stop")} stop, ${count("check")} check`;
+};
+
+/** @param vinyls films of which is told */
+export function effectOf(plan: StoredPlan, other: StoredPlan, vinyls: readonly string[]): Effect {
+  const row = (what: string, of: (plan: StoredPlan) => string): EffectRow => ({ what, before: of(plan), after: of(other) });
+  return {
+    rows: [
+      ...vinyls.map((vinyl) => ({ what: "film", vinyl, before: filmWords(plan, vinyl), after: filmWords(other, vinyl) })),
+      row("At the cutter", ({ preparation }) => showMinutes(preparation.cuttingMinutes)),
+      row("Weeding", ({ preparation }) => showMinutes(preparation.weedingMinutes)),
+      row("Cost of a seat", ({ cost }) => (cost.perSeat === null ? "not known yet" : moneyText(cost.perSeat, cost.currency))),
+      row("Findings", findingWords),
+    ],
+  };
+}
