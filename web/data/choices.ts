@@ -1,4 +1,6 @@
 /** What participants ask for through their link, until the host takes or declines it. */
+import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
+import { choiceName, thingId } from "@elm-basket/core/plan/document.ts";
 import { z } from "zod";
 import type { Sql } from "./client.ts";
 
@@ -6,6 +8,10 @@ export const choiceSchema = z.strictObject({
   fields: z.record(z.string().regex(/^[a-z][a-z0-9_]{0,30}$/u), z.string().max(120)),
   hand: z.enum(["left", "right"]).optional(),
   vinyl: z.string().max(40).optional(),
+  /** The piece it brings, as measured, by the thing it stands for. */
+  brings: z.strictObject({ thing: thingId, shape: blankShapeSchema }).optional(),
+  /** Which of the alternatives it wants. */
+  choices: z.record(choiceName, thingId).optional(),
 });
 export type Choice = z.infer<typeof choiceSchema>;
 

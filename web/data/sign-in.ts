@@ -74,6 +74,12 @@ export async function readStudio(sql: Sql, signed: Signed): Promise<StudioRow | 
 }
 
 /** How the studio writes times. */
+/** In which lengths are shown where nobody of the studio is signed in. */
+export async function studioUnit(sql: Sql): Promise<StudioRow["unit"]> {
+  const [row] = await sql<{ unit: StudioRow["unit"] }[]>`select unit from studios where id = current_studio()`;
+  return row?.unit ?? "mm";
+}
+
 export async function studioClock(sql: Sql): Promise<StudioSettings["clock"]> {
   const [row] = await sql<{ settings: unknown }[]>`select settings from studios where id = current_studio()`;
   return readSettings(row?.settings).clock;

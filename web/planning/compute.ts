@@ -51,8 +51,8 @@ export async function fontShare(bytes: Uint8Array): Promise<number | null> {
   return workers().run({ kind: "font", bytes }, { signal: signal() });
 }
 
-/** One seat's decal as the class would cut it, for the participant who chooses. */
-export async function decalSvg(document: ClassDocument, fonts: readonly GivenFont[], seat: string): Promise<DecalPicture> {
+/** One seat's decals as the class would cut them, thing by thing, for the participant who chooses. */
+export async function decalSvg(document: ClassDocument, fonts: readonly GivenFont[], seat: string): Promise<DecalPicture[]> {
   return workers().run({ kind: "decal", document, fonts, seat }, { signal: signal() });
 }
 

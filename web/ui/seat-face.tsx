@@ -3,6 +3,7 @@
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import { usableArea } from "@elm-basket/core/blanks/face.ts";
 import { asCut, drawnFace, readFace } from "@elm-basket/core/blanks/read-face.ts";
+import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { type Box, boxOfPoints } from "@elm-basket/core/geometry/polygon.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
@@ -16,18 +17,35 @@ export interface FacePicture {
   readonly colour: string;
 }
 
-/** The face as it lies on the table, worked out once for all seats. Null when the blank leaves none. */
+/** The face as it lies on the table. Null when the blank leaves none. */
+export function facePicture(blank: Blank): FacePicture | null {
+  try {
+    const reading = readFace(blank);
+    const outline = drawnFace(reading);
+    const usable = asCut(usableArea(reading.face, reading.marginMm, reading.keepOuts), reading);
+    return { outline: ringPath(outline), usable: polygonsPath(usable), keepOuts: polygonsPath(asCut(reading.keepOuts, reading)), box: boxOfPoints(outline), colour: blank.colour };
+  } catch {
+    return null;
+  }
+}
+
+/** Worked out once for all seats. */
 export function useFacePicture(blank: Blank): FacePicture | null {
-  return useMemo(() => {
-    try {
-      const reading = readFace(blank);
-      const outline = drawnFace(reading);
-      const usable = asCut(usableArea(reading.face, reading.marginMm, reading.keepOuts), reading);
-      return { outline: ringPath(outline), usable: polygonsPath(usable), keepOuts: polygonsPath(asCut(reading.keepOuts, reading)), box: boxOfPoints(outline), colour: blank.colour };
-    } catch {
-      return null;
-    }
-  }, [blank]);
+  return useMemo(() => facePicture(blank), [blank]);
+}
+
+/** Of pieces that seats bring, by seat. */
+export function useOwnFaces(blank: Blank, seats: readonly { readonly seat: string; readonly shape?: BlankShape | undefined }[]): ReadonlyMap<string, FacePicture> {
+  return useMemo(
+    () =>
+      new Map(
+        seats.flatMap(({ seat, shape }) => {
+          const face = shape ? facePicture({ ...blank, shape, specimens: [] }) : null;
+          return face ? [[seat, face] as const] : [];
+        }),
+      ),
+    [blank, seats],
+  );
 }
 
 interface Props {

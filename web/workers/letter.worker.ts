@@ -9,6 +9,7 @@ import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
 import { thinPlaces } from "@elm-basket/core/lettering/thinnest.ts";
 import { type LetteredSet, letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { measureStrokes, thinnestOfSeat } from "@elm-basket/core/plan/measure-strokes.ts";
+import { ownFaces } from "@elm-basket/core/plan/own-pieces.ts";
 import { tapeExtent } from "@elm-basket/core/plan/tape.ts";
 import { FAMILY_TRAITS } from "@elm-basket/core/weeding/vinyl.ts";
 import type { DrawnSeat, InspectRequest, LetterAnswer, LetterJob, SchoolPreview, Spot } from "./letter-protocol.ts";
@@ -58,7 +59,7 @@ async function run(job: LetterJob): Promise<void> {
     told = performance.now();
     post({ job: job.job, kind: "progress", share: done / of });
   };
-  const set = letterSet(job.design, job.seats, face, lookup, { cache, progress, most: job.most ?? undefined });
+  const set = letterSet(job.design, job.seats, face, lookup, { cache, progress, most: job.most ?? undefined, faces: ownFaces(job.blank, job.seats) });
   last = { job, scale: set.sizing.seats[0]?.scale ?? 1, set };
   post({
     job: job.job,
@@ -97,7 +98,7 @@ function quick(job: LetterJob): void {
   const before = new Map(last.job.seats.map((seat) => [seat.seat, JSON.stringify(seat)]));
   const changed = job.seats.filter((seat) => before.get(seat.seat) !== JSON.stringify(seat));
   if (changed.length === 0 || changed.length > MOST_QUICK) return;
-  const set = letterSet({ ...job.design, school: "fixedHeight", fixedScale: last.scale }, changed, readFace(job.blank), (id) => faces.get(id), { cache });
+  const set = letterSet({ ...job.design, school: "fixedHeight", fixedScale: last.scale }, changed, readFace(job.blank), (id) => faces.get(id), { cache, faces: ownFaces(job.blank, changed) });
   post({ job: job.job, kind: "quick", seats: set.seats.map(drawn) });
 }
 
@@ -152,6 +153,6 @@ function drawn(seat: LetteredSet["seats"][number]): DrawnSeat {
 function preview(set: LetteredSet, school: SizingSchool): SchoolPreview {
   const sizing = schools[school](set.asked, 1);
   const scales = Object.fromEntries(sizing.seats.map(({ seat, scale }) => [seat, scale]));
-  const heights = set.seats.flatMap((seat) => seat.lines.slice(0, 1).map((line) => (line.heightMm / seat.scale) * (scales[seat.seat] ?? 1)));
+  const heights = set.seats.flatMap((seat) => seat.lines.slice(0, 1).map((line) => (line.heightMm / seat.scale) * (scales[seat.seat] ?? seat.scale)));
   return { school, scales, bindingSeat: sizing.binding?.seat ?? null, smallestMm: Math.min(...heights, Number.POSITIVE_INFINITY), largestMm: Math.max(...heights, 0) };
 }

@@ -1,8 +1,9 @@
 /** Worker thread: class document in, everything the database keeps of a plan out. */
 import { createHash } from "node:crypto";
 import type { MessagePort } from "node:worker_threads";
+import { creaseOf } from "@elm-basket/core/blanks/crease.ts";
 import { faceOutline } from "@elm-basket/core/blanks/face.ts";
-import { readFace } from "@elm-basket/core/blanks/read-face.ts";
+import { type FaceReading, readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { sheetDxf } from "@elm-basket/core/cutting/dxf.ts";
 import { sheetSvg } from "@elm-basket/core/cutting/svg.ts";
 import { difference } from "@elm-basket/core/geometry/boolean.ts";
@@ -18,12 +19,13 @@ import { filmTaken } from "@elm-basket/core/plan/film-lines.ts";
 import { improveLayout } from "@elm-basket/core/plan/improve.ts";
 import { type Kit, kitsInBags } from "@elm-basket/core/plan/kits.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
+import { ownFaces } from "@elm-basket/core/plan/own-pieces.ts";
 import { letterKits, makePlan } from "@elm-basket/core/plan/plan.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
 import { remains } from "@elm-basket/core/plan/remains.ts";
 import { type PlanSheet, pathsOf } from "@elm-basket/core/plan/sheets.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
-import { thingDocument, thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { type ThingDocument, thingDocument, thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { kitLabelsPdf } from "@elm-basket/print/kit-labels.ts";
@@ -51,12 +53,16 @@ export type Job =
 
 /** One seat's decal on its face, as paths in millimetres. */
 export interface DecalPicture {
+  /** The thing it goes on. */
+  readonly title: string;
   readonly outline: string;
   /** The blank's colour. */
   readonly ground: string;
   readonly box: Box;
   readonly layers: readonly { readonly colour: string; readonly path: string }[];
   readonly missing: string;
+  /** How many pieces would crease on a bulge, and at what share of its size the worst lies down; null where none does. */
+  readonly creases: { readonly pieces: number; readonly share: number } | null;
 }
 
 const given = new Map<string, FontFace>();
@@ -68,11 +74,11 @@ function lookup(fonts: readonly GivenFont[]): FontLookup {
   return (id) => (allowed.has(id) ? given.get(id) : shipped(id));
 }
 
-export default async function run(job: Job): Promise<ComputedPlan | Uint8Array | DecalPicture | number | null> {
+export default async function run(job: Job): Promise<ComputedPlan | Uint8Array | DecalPicture[] | number | null> {
   if (job.kind === "font") return fontShare(job.bytes);
   if (job.kind === "scrapLabels") return scrapLabelsPdf(job.scraps, job.unit);
   const fonts = lookup(job.fonts);
-  if (job.kind === "decal") return decal(job.document, job.seat, fonts);
+  if (job.kind === "decal") return decals(job.document, job.seat, fonts);
   if (job.kind === "improve") return improve(job.document, fonts, job.port);
   const plan = makePlan(job.document, fonts);
   return job.kind === "plan" ? compute(plan, job.hash) : kitLabelsPdf(plan);
@@ -98,20 +104,38 @@ function fontShare(bytes: Uint8Array): number | null {
   }
 }
 
-function decal(document: ClassDocument, seatId: string, fonts: FontLookup): DecalPicture {
-  const view = thingDocument(document);
-  const face = readFace(view.blank);
-  const set = letterSet(view.design, view.seats, face, fonts);
-  const seat = set.seats.find(({ seat }) => seat === seatId);
+/** Of each thing that the seat makes, in order. */
+function decals(document: ClassDocument, seatId: string, fonts: FontLookup): DecalPicture[] {
+  return document.things.flatMap(({ id }) => {
+    const view = thingDocument(document, id);
+    return view.seats.some(({ seat }) => seat === seatId) ? [decal(view, seatId, fonts)] : [];
+  });
+}
+
+function decal(view: ThingDocument, seatId: string, fonts: FontLookup): DecalPicture {
+  const brought = ownFaces(view.blank, view.seats);
+  const face = brought.get(seatId) ?? readFace(view.blank);
+  const set = letterSet(view.design, view.seats, readFace(view.blank), fonts, { faces: brought });
+  const seat = set.seats.find((row) => row.seat === seatId);
   const outline = faceOutline(face.face);
-  const colourOf = (id: string) => document.vinyls.find((vinyl) => vinyl.id === id)?.colour ?? "#000000";
+  const colourOf = (id: string) => view.vinyls.find((vinyl) => vinyl.id === id)?.colour ?? "#000000";
   return {
+    title: view.thing.title,
     outline: ringPath(outline),
     ground: view.blank.colour,
     box: boxOfPoints(outline),
     layers: [...(seat?.flat ?? [])].map(([vinyl, polygons]) => ({ colour: colourOf(vinyl), path: drawingPath(polygons, KIT_DRAWING_MM) })),
     missing: [...new Set(seat?.lines.flatMap((line) => line.missing.map(({ text }) => text)) ?? [])].join(" "),
+    creases: worstCrease(face, [...(seat?.layers.values() ?? [])].flat()),
   };
+}
+
+/** The piece that lies down worst on a bulge, and how much smaller it would lie down; null where all do. */
+function worstCrease({ bulge }: FaceReading, polygons: Polygons): DecalPicture["creases"] {
+  if (!bulge || !Number.isFinite(bulge.largestPatch)) return null;
+  const bad = polygons.map((polygon) => creaseOf(polygon, bulge.largestPatch)).filter(({ verdict }) => verdict === "creases");
+  const worst = bad.reduce((most, { patch }) => Math.max(most, patch), 0);
+  return worst > 0 ? { pieces: bad.length, share: bulge.largestPatch / worst } : null;
 }
 
 const digest = (text: string): string => createHash("sha256").update(text).digest("hex");

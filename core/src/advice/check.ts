@@ -5,6 +5,7 @@ import { type Finding, findingKey, SEVERITY_ORDER } from "./finding.ts";
 import type { ClassRule, Rule } from "./rule.ts";
 import { artRules } from "./rules/art.ts";
 import { blankRules } from "./rules/blank.ts";
+import { broughtRules } from "./rules/brought.ts";
 import { contrastRules } from "./rules/contrast.ts";
 import { counterRules } from "./rules/counters.ts";
 import { cupRules } from "./rules/cup.ts";
@@ -20,7 +21,22 @@ import { strokeRules } from "./rules/strokes.ts";
 import { timeRules } from "./rules/time.ts";
 
 const CLASS_RULES: readonly ClassRule[] = [seatRules, matRules, timeRules];
-const THING_RULES: readonly Rule[] = [sizeRules, nameRules, glyphRules, artRules, strokeRules, counterRules, stencilRules, layoutRules, cupRules, curveRules, blankRules, filmRules, contrastRules];
+const THING_RULES: readonly Rule[] = [
+  sizeRules,
+  nameRules,
+  glyphRules,
+  artRules,
+  strokeRules,
+  counterRules,
+  stencilRules,
+  layoutRules,
+  cupRules,
+  curveRules,
+  blankRules,
+  broughtRules,
+  filmRules,
+  contrastRules,
+];
 
 /** Findings in order of gravity; what the host has left as it is (and is no stop) is not repeated. */
 export function findingsFor(plan: PlanStages, fonts: FontLookup): Finding[] {

@@ -85,6 +85,7 @@ export type FindingCode =
   | "looseIslands"
   | "untidyNames"
   | "unevenBlanks"
+  | "ownUnmeasured"
   | "twiceTheVinyl"
   | "filmUnsuited"
   | "liftsFibres"

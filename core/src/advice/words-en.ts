@@ -42,6 +42,8 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
     `${who(s)} has no ${v.slot}, others do${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}: ${v.cut ? `only “${v.cut}” would be cut` : "half a kit would be cut"}. Give it one at Letter.`,
   unknownPicture: (v, s) => `${who(s)}: there is no picture “${v.text}”; there are ${v.known}. “${v.instead}” would be cut.`,
   artRepaired: (v) => `The art “${v.name}” crosses itself; it is cut as it is filled, with what is enclosed twice left open. Look whether that is meant.`,
+  ownUnmeasured: (v) =>
+    `${Number(v.seats) === Number(v.of) ? "Nobody who brings" : `${v.seats} of ${v.of} who bring`} their own (${v.name}) ${Number(v.seats) === Number(v.of) ? "has" : "have not"} measured it${Number(v.seats) === Number(v.of) ? " yet" : ""}: planned as if it were like the one drawn here. They measure it by their link, or you type it at Measure.`,
   personalUseOnly: (v) => `The art “${v.name}” is marked for personal use (${v.licence}): a class that people pay for is commercial. Ask its maker, or take other art.`,
   belowGround: (v, s) =>
     `${who(s)}: “${v.letter}” is ${fine(v, "width")} at its thinnest; on this coarse ground parts under ${mm(v, "limit", s)} are hard to press and to paint${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,

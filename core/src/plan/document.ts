@@ -2,6 +2,7 @@
 import { z } from "zod";
 import { useSchema } from "../advice/film-choice.ts";
 import { blankSchema } from "../blanks/blank.ts";
+import { blankShapeSchema } from "../blanks/shape.ts";
 import { isDate, isZone } from "../calendar/dates.ts";
 import { cutterSchema } from "../cutting/cutter.ts";
 import { designSchema, exceptionSchema, slotName, stencilSchema, vinylId } from "../lettering/recipe.ts";
@@ -37,6 +38,7 @@ const thingSchema = z.strictObject({
   design: designSchema,
   use: useSchema.optional().describe("what this thing goes through, where it is not what the others do"),
   perSeat: z.number().int().min(1).max(20).default(1),
+  brought: z.boolean().optional().describe("each brings their own, measured one by one; the blank here stands for those that are not measured yet"),
   sideOf: thingId.optional().describe("the thing of whose object this is another side"),
   choice: choiceName.optional().describe("things with the same choice are alternatives: a seat makes one of them"),
 });
@@ -73,8 +75,10 @@ const seatSchemaV1 = z.strictObject({ ...seatFields, fields: z.record(slotName, 
 const seatSchema = z.strictObject({
   ...seatFields,
   fields: z.record(fieldName, z.string().max(LONGEST_FIELD)),
-  /** By thing: its own settings, and how many of it this seat makes where that is not as planned. */
-  things: z.record(thingId, z.strictObject({ own: ownSchema.optional(), count: z.number().int().min(0).max(20).optional() })).optional(),
+  /** By thing: its own settings, the piece it brings, and how many of it this seat makes where that is not as planned. */
+  things: z
+    .record(thingId, z.strictObject({ own: ownSchema.optional(), count: z.number().int().min(0).max(20).optional(), shape: blankShapeSchema.optional().describe("of the piece this seat brings") }))
+    .optional(),
   /** By the name of the choice: which of the alternatives this seat makes; the first of them when left out. */
   choices: z.record(choiceName, thingId).optional(),
 });

@@ -73,6 +73,8 @@ export interface LetteringOptions {
   readonly cache?: LetterCache;
   /** No seat is set larger than this, whatever the school says: other things of the set are no larger. */
   readonly most?: number | undefined;
+  /** Pieces that seats bring, by seat: each is sized for its own face, no larger than the set. */
+  readonly faces?: ReadonlyMap<string, FaceReading>;
   /** Told while seats are fitted and placed: how many of how many steps are done. */
   readonly progress?: (done: number, of: number) => void;
 }
@@ -91,29 +93,44 @@ export function letterSet(design: Design, seats: readonly SeatFields[], face: Fa
 function sizeSet(design: Design, seats: readonly SeatFields[], face: FaceReading, fonts: FontLookup, emMm: number, options: LetteringOptions): LetteredSet {
   const composed = composeSet(design, seats, fonts, CURVE_TOLERANCE_MM / emMm, options.cache);
   // Strokes that are thickened later need their room now.
-  const margin = face.marginMm + Math.max(0, ...design.items.map((item) => (item.kind === "text" || item.kind === "art" ? item.thickenMm : 0)));
+  const grown = Math.max(0, ...design.items.map((item) => (item.kind === "text" || item.kind === "art" ? item.thickenMm : 0)));
+  const faceOf = (seat: string) => options.faces?.get(seat) ?? face;
   const spaces = new Map<string, FitSpace>();
   // A design that is filled by seats cuts nothing where none of its words is given; one of art or fixed words is everybody's.
   const asks = slotsOf(design).length > 0;
   const filled = composed.filter((seat) => seat.lines.some((line) => line.polygons.length > 0) || (!asks && seat.art.some((part) => part.polygons.length > 0)));
-  const asked = filled.map((seat, i) => {
+  const fitted = filled.map((seat, i) => {
     options.progress?.(i, filled.length * 2);
     const polygons = designOf(seat);
-    const space = fitSpace(face.face, margin, polygons, face.keepOuts);
+    const own = faceOf(seat.seat);
+    const space = fitSpace(own.face, own.marginMm + grown, polygons, own.keepOuts);
     spaces.set(seat.seat, space);
     return { seat: seat.seat, space, width: boxWidth(boxOf(polygons)) };
   });
-  const own = schools[design.school](asked, design.fixedScale);
+  const asked = fitted.filter(({ seat }) => !options.faces?.has(seat));
+  const own = withBrought(schools[design.school](asked, design.fixedScale), fitted, design);
   const most = options.most ?? Number.POSITIVE_INFINITY;
   const sizing = { ...own, seats: own.seats.map((row) => (row.scale > most ? { ...row, scale: most } : row)) };
   const scales = new Map(sizing.seats.map(({ seat, scale }) => [seat, scale]));
   const middle = letterMiddle(design, composed);
   const lettered = filled.map((seat, i) => {
     options.progress?.(filled.length + i, filled.length * 2);
-    return placeSeat(seat, { design, scale: scales.get(seat.seat) ?? 1, space: spaces.get(seat.seat) as FitSpace, middle, fonts, face });
+    return placeSeat(seat, { design, scale: scales.get(seat.seat) ?? 1, space: spaces.get(seat.seat) as FitSpace, middle, fonts, face: faceOf(seat.seat) });
   });
   const kept = new Set(filled.map(({ seat }) => seat));
   return { seats: lettered, empty: composed.filter(({ seat }) => !kept.has(seat)).map(({ seat }) => seat), sizing, school: design.school, held: own.seats.some(({ scale }) => scale > most), asked };
+}
+
+/** A piece that is brought never makes the others smaller; it takes the size of the set as far as its own face bears it. */
+function withBrought(sizing: Sizing, fitted: readonly SeatDesign[], { school, fixedScale }: Design): Sizing {
+  const sized = new Map(sizing.seats.map((row) => [row.seat, row]));
+  const largest = Math.max(0, ...sizing.seats.map(({ scale }) => scale));
+  const oneHeight = largest > 0 && (school === "longest" || school === "fixedHeight");
+  const seats = fitted.map((seat) => {
+    const scale = schools[school]([seat], fixedScale).seats[0]?.scale ?? seat.space.largest.scale;
+    return sized.get(seat.seat) ?? { seat: seat.seat, scale: oneHeight ? Math.min(scale, largest) : scale };
+  });
+  return { ...sizing, seats };
 }
 
 /**

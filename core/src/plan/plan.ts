@@ -13,6 +13,7 @@ import { type Kit, kitsOf, recutKits, spareKits } from "./kits.ts";
 import { letterSet } from "./letter-set.ts";
 import { borderFor, partSize } from "./load-room.ts";
 import { measureStrokes } from "./measure-strokes.ts";
+import { ownFaces } from "./own-pieces.ts";
 import { setScales } from "./set-sizes.ts";
 import { type LaidOut, layOut } from "./sheets.ts";
 import type { Plan, PreparationMinutes, ThingPlan } from "./stages.ts";
@@ -78,7 +79,8 @@ function inOrder(kits: Kit[], { things, seats, layout }: ClassDocument): Kit[] {
 function letterThing(document: ThingDocument, fonts: FontLookup, most?: number): { plan: ThingPlan; kits: Kit[] } {
   const { thing, blank, design, technique, seats } = document;
   const face = readFace(blank);
-  const lettered = measureStrokes(letterSet(design, seats, face, fonts, { most }), fonts);
+  const brought = ownFaces(blank, seats);
+  const lettered = measureStrokes(letterSet(design, seats, face, fonts, { most, faces: brought }), fonts);
   const widest = Math.max(0, ...lettered.seats.map((seat) => seat.width));
   const counts = new Map(seats.map(({ seat, count }) => [seat, count]));
   const kits = kitsOf(lettered.seats, document.vinyls, {
@@ -90,7 +92,18 @@ function letterThing(document: ThingDocument, fonts: FontLookup, most?: number):
     goes: goesOf(technique),
     sizeOf: (vinyl, pad) => partSize(vinyl, document, pad),
   });
-  return { plan: { id: thing.id, face, cupView: face.cup && widest > 0 ? viewOnCup(face.cup.radius, widest) : null, tape: tapeExtent(lettered.seats, document), lettered, most: most ?? null }, kits };
+  return {
+    plan: {
+      id: thing.id,
+      face,
+      ownFaces: brought,
+      cupView: face.cup && widest > 0 ? viewOnCup(face.cup.radius, widest) : null,
+      tape: tapeExtent(lettered.seats, document),
+      lettered,
+      most: most ?? null,
+    },
+    kits,
+  };
 }
 
 /** Names as labels: the same name twice is told apart by the seat. */

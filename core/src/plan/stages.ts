@@ -24,6 +24,8 @@ export interface PreparationMinutes {
 export interface ThingPlan {
   readonly id: string;
   readonly face: FaceReading;
+  /** Of pieces that seats bring, by seat. */
+  readonly ownFaces: ReadonlyMap<string, FaceReading>;
   /** How the widest design sits on a cup; null on flat blanks. */
   readonly cupView: CupView | null;
   readonly tape: TapeExtent;

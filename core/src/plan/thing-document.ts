@@ -10,6 +10,8 @@ export interface ThingSeat {
   readonly fields: Readonly<Record<string, string>>;
   readonly hand?: Seat["hand"];
   readonly own?: NonNullable<NonNullable<Seat["things"]>[string]["own"]> | undefined;
+  /** Of the piece it brings, where it was measured. */
+  readonly shape?: NonNullable<NonNullable<Seat["things"]>[string]["shape"]> | undefined;
   /** How many of this thing the seat makes. */
   readonly count: number;
 }
@@ -81,6 +83,16 @@ export function withOwn(seat: Seat, thing: string, own: ThingSeat["own"]): Seat 
   return Object.keys(things).length > 0 ? { ...bare, things } : bare;
 }
 
+/** The piece a seat brings, measured or taken away. */
+export function withShape(seat: Seat, thing: string, shape: ThingSeat["shape"]): Seat {
+  const { shape: _, ...settings } = seat.things?.[thing] ?? {};
+  const { [thing]: __, ...others } = seat.things ?? {};
+  const { things: ___, ...bare } = seat;
+  const own = shape ? { ...settings, shape } : settings;
+  const things = Object.keys(own).length > 0 ? { ...others, [thing]: own } : others;
+  return Object.keys(things).length > 0 ? { ...bare, things } : bare;
+}
+
 /** How many of a thing a seat makes, where that is not as planned. */
 export function withCount(seat: Seat, thing: string, count: number, planned: number): Seat {
   const { count: _, ...settings } = seat.things?.[thing] ?? {};
@@ -118,8 +130,15 @@ function thingSeat(seat: Seat, thing: Thing, count: number): ThingSeat {
   const prefix = `${thing.id}.`;
   const shared = Object.entries(seat.fields).filter(([name]) => !name.includes("."));
   const own = Object.entries(seat.fields).flatMap(([name, value]) => (name.startsWith(prefix) ? [[name.slice(prefix.length), value] as const] : []));
-  const settings = seat.things?.[thing.id]?.own;
-  return { seat: seat.seat, fields: Object.fromEntries([...shared, ...own]), ...(seat.hand ? { hand: seat.hand } : {}), ...(settings ? { own: settings } : {}), count };
+  const { own: settings, shape } = seat.things?.[thing.id] ?? {};
+  return {
+    seat: seat.seat,
+    fields: Object.fromEntries([...shared, ...own]),
+    ...(seat.hand ? { hand: seat.hand } : {}),
+    ...(settings ? { own: settings } : {}),
+    ...(shape && thing.brought ? { shape } : {}),
+    count,
+  };
 }
 
 /** A word changed in a thing's view goes where it was read: the thing's own column, or the class's. */

@@ -8,7 +8,7 @@ import { fontsOf } from "@/planning/fonts-of.ts";
 import type { DecalPicture } from "@/workers/plan.server.ts";
 import { allowedChoice, type ChoosingClass, choosingClass, seatAlone } from "./choosing.ts";
 
-export type ChooseAnswer = { readonly ok: true; readonly decal: DecalPicture; readonly message: string } | { readonly ok: false; readonly message: string };
+export type ChooseAnswer = { readonly ok: true; readonly decals: readonly DecalPicture[]; readonly message: string } | { readonly ok: false; readonly message: string };
 
 const CLOSED = "This link is not in use any more. Ask your host.";
 /** Tries in ten minutes: a participant plays a little, a machine does not. */
@@ -31,8 +31,8 @@ export async function choose(code: string, seat: string, given: unknown, ask: bo
 async function picture(found: ChoosingClass, seat: string, choice: NonNullable<ReturnType<typeof allowedChoice>>, ask: boolean): Promise<ChooseAnswer> {
   try {
     const document = seatAlone(found, seat, choice);
-    const decal = await decalSvg(document, await fontsOf(found.studioId, document), seat);
-    return { ok: true, decal, message: ask ? "Your host has it, and decides." : "" };
+    const decals = await decalSvg(document, await fontsOf(found.studioId, document), seat);
+    return { ok: true, decals, message: ask ? "Your host has it, and decides." : "" };
   } catch {
     return { ok: false, message: ask ? "Your host has it. It cannot be shown here." : "This cannot be shown. Try another spelling." };
   }

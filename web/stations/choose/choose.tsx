@@ -1,9 +1,12 @@
 "use client";
 
+import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useCallback, useEffect, useState, useTransition } from "react";
 import { FilmDot } from "@/ui/marks.tsx";
 import type { DecalPicture } from "@/workers/plan.server.ts";
 import { choose } from "./actions.ts";
+import { OwnCup } from "./own-cup.tsx";
 
 interface Props {
   readonly code: string;
@@ -11,19 +14,32 @@ interface Props {
   readonly locked: boolean;
   readonly slots: readonly string[];
   readonly handled: boolean;
-  readonly seats: readonly { readonly seat: string; readonly label: string; readonly fields: Readonly<Record<string, string>>; readonly hand: "left" | "right" }[];
+  readonly unit: LengthUnit;
+  /** Things of which each seat makes one, by the choice. */
+  readonly alternatives: readonly { readonly choice: string; readonly options: readonly { readonly thing: string; readonly title: string }[] }[];
+  /** Things that participants bring, and to which choice they belong. */
+  readonly brought: readonly { readonly thing: string; readonly title: string; readonly choice: string | null }[];
+  readonly seats: readonly {
+    readonly choices: Readonly<Record<string, string>>;
+    readonly seat: string;
+    readonly label: string;
+    readonly fields: Readonly<Record<string, string>>;
+    readonly hand: "left" | "right";
+  }[];
   readonly colours: readonly { readonly id: string; readonly name: string; readonly colour: string }[];
 }
 
 const LOOK_AFTER_MS = 450;
 
 /** The participant's phone, before the class: the own decal, its spelling, its colour. */
-export function Choose({ code, title, locked, slots, handled, seats, colours }: Props) {
+export function Choose({ code, title, locked, slots, handled, unit, alternatives, brought, seats, colours }: Props) {
   const [seat, setSeat] = useState("");
   const [fields, setFields] = useState<Record<string, string>>({});
   const [hand, setHand] = useState<"left" | "right">("right");
   const [vinyl, setVinyl] = useState("");
-  const [decal, setDecal] = useState<DecalPicture | null>(null);
+  const [decals, setDecals] = useState<readonly DecalPicture[] | null>(null);
+  const [choices, setChoices] = useState<Record<string, string>>({});
+  const [shape, setShape] = useState<{ thing: string; shape: BlankShape } | null>(null);
   const [said, setSaid] = useState<{ ok: boolean; message: string }>({ ok: true, message: "" });
   const [busy, start] = useTransition();
   const pick = useCallback(
@@ -33,7 +49,9 @@ export function Choose({ code, title, locked, slots, handled, seats, colours }: 
       setFields({ ...row?.fields });
       setHand(row?.hand ?? "right");
       setVinyl("");
-      setDecal(null);
+      setDecals(null);
+      setChoices({ ...row?.choices });
+      setShape(null);
       setSaid({ ok: true, message: "" });
     },
     [seats],
@@ -41,12 +59,12 @@ export function Choose({ code, title, locked, slots, handled, seats, colours }: 
   const send = useCallback(
     (ask: boolean) =>
       start(async () => {
-        const choice = { fields, ...(vinyl ? { vinyl } : {}), ...(handled ? { hand } : {}) };
+        const choice = { fields, ...(vinyl ? { vinyl } : {}), ...(handled ? { hand } : {}), ...(shape ? { brings: shape } : {}), ...(alternatives.length > 0 ? { choices } : {}) };
         const answer = await choose(code, seat, choice, ask).catch(() => ({ ok: false as const, message: "No connection. Try again." }));
-        if (answer.ok) setDecal(answer.decal);
+        if (answer.ok) setDecals(answer.decals);
         if (ask || !answer.ok) setSaid({ ok: answer.ok, message: answer.message });
       }),
-    [code, seat, fields, vinyl, hand, handled],
+    [code, seat, fields, vinyl, hand, handled, shape, choices, alternatives],
   );
   useEffect(() => {
     if (!seat) return;
@@ -74,12 +92,31 @@ export function Choose({ code, title, locked, slots, handled, seats, colours }: 
         </label>
         {seat && (
           <>
-            <Picture decal={decal} />
-            {decal?.missing && (
-              <p role="alert" className="my-2 text-brick">
-                This lettering has no {decal.missing}. Your host will find another, or choose a spelling without it.
-              </p>
+            {decals === null ? (
+              <p className="py-12 text-center text-soft">Your decal is being drawn …</p>
+            ) : (
+              <div className={decals.length > 1 ? "grid gap-3 sm:grid-cols-2" : ""}>
+                {decals.map((decal) => (
+                  <Picture key={decal.title} decal={decal} titled={decals.length > 1} />
+                ))}
+              </div>
             )}
+            {alternatives.map(({ choice, options }) => (
+              <fieldset key={choice} className="mt-3" disabled={locked}>
+                <legend className="text-soft">You make</legend>
+                {options.map(({ thing, title: name }, i) => (
+                  <label key={thing} className="mr-5 inline-flex min-h-11 items-center gap-2">
+                    <input type="radio" name={`choice-${choice}`} checked={(choices[choice] ?? options[0]?.thing) === thing} onChange={() => setChoices({ ...choices, [choice]: thing })} />{" "}
+                    {name || `${i + 1}`}
+                  </label>
+                ))}
+              </fieldset>
+            ))}
+            {brought
+              .filter(({ thing, choice }) => choice === null || (choices[choice] ?? alternatives.find((one) => one.choice === choice)?.options[0]?.thing) === thing)
+              .map(({ thing, title: name }) => (
+                <OwnCup key={`${seat} ${thing}`} title={name} unit={unit} disabled={locked} onShape={(own) => setShape(own ? { thing, shape: own } : null)} />
+              ))}
             {slots.map((slot) => (
               <label key={slot} className="mt-3 block text-soft capitalize">
                 {slot}
@@ -128,17 +165,42 @@ export function Choose({ code, title, locked, slots, handled, seats, colours }: 
   );
 }
 
-function Picture({ decal }: { decal: DecalPicture | null }) {
-  if (!decal) return <p className="py-12 text-center text-soft">Your decal is being drawn …</p>;
-  const { box } = decal;
+/** In true proportion; what is missing or would crease is told below. */
+function Picture({ decal, titled }: { decal: DecalPicture; titled: boolean }) {
+  const { box, creases } = decal;
   const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
   const line = width / 200;
   return (
-    <svg viewBox={`${box.minX - line} ${box.minY - line} ${width + 2 * line} ${height + 2 * line}`} className="max-h-72 w-full" role="img" aria-label="Your decal, in true proportion">
-      <path d={decal.outline} fill={decal.ground} stroke="var(--color-rule-strong)" strokeWidth={line * 2} strokeLinejoin="round" />
-      {decal.layers.map((layer) => (
-        <path key={layer.colour + layer.path.length} d={layer.path} fill={layer.colour} fillRule="evenodd" />
-      ))}
-    </svg>
+    <figure>
+      <svg
+        viewBox={`${box.minX - line} ${box.minY - line} ${width + 2 * line} ${height + 2 * line}`}
+        className="max-h-72 w-full"
+        role="img"
+        aria-label={`${titled ? `${decal.title}: ` : ""}your decal, in true proportion`}
+      >
+        <path d={decal.outline} fill={decal.ground} stroke="var(--color-rule-strong)" strokeWidth={line * 2} strokeLinejoin="round" />
+        {decal.layers.map((layer) => (
+          <path key={layer.colour + layer.path.length} d={layer.path} fill={layer.colour} fillRule="evenodd" />
+        ))}
+      </svg>
+      {titled && <figcaption className="text-soft text-sm">{decal.title}</figcaption>}
+      {decal.missing && (
+        <p role="alert" className="my-2 text-brick">
+          This lettering has no {decal.missing}. Your host will find another, or choose a spelling without it.
+        </p>
+      )}
+      {creases && (
+        <p role="status" className="my-2 border-ochre border-l-4 bg-ochre-tint p-2">
+          On a cup that bulges like this {creases.pieces === 1 ? "one piece" : `${creases.pieces} pieces`} would crease.{" "}
+          {creases.share >= LEAST_SHARE
+            ? `It lies down at ${Math.floor(creases.share * 100)} % of this size, or in letters that stand apart.`
+            : "Letters that stand apart lie down; one wide piece does not."}{" "}
+          You can ask for it all the same: your host sees it and proposes what fits.
+        </p>
+      )}
+    </figure>
   );
 }
+
+/** Smaller than this it is another design that is wanted. */
+const LEAST_SHARE = 0.4;

@@ -5,7 +5,7 @@ import { allowedChoice, seatAlone } from "./choosing.ts";
 
 const tins = demoClass("seed-tins");
 const offering = classDocumentSchema.parse({ ...tins, things: tins.things.map((thing) => ({ ...thing, design: { ...thing.design, offered: ["poppy"] } })) });
-const open = { studioId: "s", workshopId: "w", document: offering, labels: new Map(), locked: false, scale: 0.9 };
+const open = { studioId: "s", workshopId: "w", document: offering, labels: new Map(), locked: false, unit: "mm" as const, scales: new Map([["thing", 0.9]]) };
 
 describe("what a participant may ask for", () => {
   it("the slots of the design, a colour on offer, a hand", () => {

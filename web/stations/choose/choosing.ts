@@ -1,10 +1,13 @@
 /** What a participant may see and ask for by the link: the own seat of one class, while names are open. */
+import { isCup } from "@elm-basket/core/blanks/shape.ts";
 import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
 import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { type Choice, choiceSchema, namesLockedAt } from "@/data/choices.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withoutStudio, withStudio } from "@/data/client.ts";
-import { readPlan } from "@/data/making.ts";
+import { readPlan, type StoredPlan } from "@/data/making.ts";
+import { studioUnit } from "@/data/sign-in.ts";
 import { workshopForCode } from "@/data/tokens.ts";
 import { withChoice } from "@/planning/with-choice.ts";
 
@@ -14,8 +17,9 @@ export interface ChoosingClass {
   readonly document: ClassDocument;
   readonly labels: ReadonlyMap<string, string>;
   readonly locked: boolean;
-  /** Size at which the set is cut, so that a decal is shown as it will be. */
-  readonly scale: number;
+  readonly unit: LengthUnit;
+  /** Size at which the set of each thing is cut, so that a decal is shown as it will be. */
+  readonly scales: ReadonlyMap<string, number>;
 }
 
 export async function choosingClass(code: string): Promise<ChoosingClass | null> {
@@ -25,15 +29,21 @@ export async function choosingClass(code: string): Promise<ChoosingClass | null>
     const stored = await readClass(sql, found.workshopId);
     const plan = await readPlan(sql, found.workshopId);
     if (!stored || !plan) return null;
-    const scales = plan.seats.map(({ scale }) => scale).filter((scale) => scale > 0);
     return {
       ...found,
       document: stored.document,
       labels: new Map(plan.seats.map(({ seat, label }) => [seat, label])),
       locked: (await namesLockedAt(sql, found.workshopId)) !== null,
-      scale: scales.length > 0 ? Math.min(...scales) : 1,
+      unit: await studioUnit(sql),
+      scales: new Map(stored.document.things.map(({ id }) => [id, setScale(plan, id, stored.document.things.length > 1)])),
     };
   });
+}
+
+/** Seats that are set smaller by themselves do not count: the others show at what size the set is. */
+function setScale({ seats }: StoredPlan, thing: string, several: boolean): number {
+  const scales = seats.flatMap((seat) => (several ? (seat.things ?? []).filter((own) => own.thing === thing).map(({ scale }) => scale) : [seat.scale])).filter((scale) => scale > 0);
+  return scales.length > 0 ? Math.min(...scales) : 1;
 }
 
 /** The choice as far as the design allows it: only its slots, only vinyls on offer. Null when it makes no sense. */
@@ -42,15 +52,17 @@ export function allowedChoice(document: ClassDocument, given: unknown): Choice |
   if (!read.success) return null;
   const slots = new Set([...document.things.flatMap(({ design }) => slotsOf(design)), "name"]);
   const fields = Object.fromEntries(Object.entries(read.data.fields).filter(([slot]) => slots.has(slot)));
-  const { vinyl, hand } = read.data;
+  const { vinyl, hand, brings, choices = {} } = read.data;
+  if (brings && !document.things.some(({ id, brought }) => id === brings.thing && brought)) return null;
+  if (brings && !isCup(brings.shape)) return null;
+  if (Object.entries(choices).some(([choice, thing]) => !document.things.some((one) => one.id === thing && one.choice === choice))) return null;
   if (vinyl !== undefined && !document.things.some(({ design }) => design.offered.includes(vinyl))) return null;
-  return { fields, ...(vinyl ? { vinyl } : {}), ...(hand ? { hand } : {}) };
+  return { fields, ...(vinyl ? { vinyl } : {}), ...(hand ? { hand } : {}), ...(brings ? { brings } : {}), ...(Object.keys(choices).length > 0 ? { choices } : {}) };
 }
 
-/** The class with one seat only, as that seat would be with the choice, at the set's own size. */
-export function seatAlone({ document, scale }: Pick<ChoosingClass, "document" | "scale">, seatId: string, choice: Choice): ClassDocument {
+/** The class with one seat only, as that seat would be with the choice, each thing at its set's own size. */
+export function seatAlone({ document, scales }: Pick<ChoosingClass, "document" | "scales">, seatId: string, choice: Choice): ClassDocument {
   const seat = document.seats.find((row) => row.seat === seatId) ?? { seat: seatId, fields: {} };
-  const [first, ...others] = document.things as [Thing, ...Thing[]];
-  const sized: Thing = { ...first, design: { ...first.design, school: "fixedHeight", fixedScale: scale } };
-  return { ...document, things: [sized, ...others], seats: [withChoice(document, { ...seat, fields: { ...seat.fields } }, choice)] };
+  const things = document.things.map((thing): Thing => ({ ...thing, design: { ...thing.design, school: "fixedHeight", fixedScale: scales.get(thing.id) ?? 1 } }));
+  return { ...document, things, seats: [withChoice(document, { ...seat, fields: { ...seat.fields } }, choice)] };
 }

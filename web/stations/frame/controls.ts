@@ -141,6 +141,8 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/own\{\}\.size$/u, at("letter", "Size of ")],
   [/own\{\}\.break(After|At)$/u, at("letter", "in two lines")],
   [/own\{\}\.nudges/u, at("letter", "Space in ")],
+  [/^seats\[\]\.things\{\}\.shape/u, at("measure", "Shape of this piece")],
+  [/^things\[\]\.brought$/u, at("measure", "Each brings their own, and measures it.")],
   [/^seats\[\]\.things\{\}\.count$/u, at("letter", "How many this seat makes")],
   // Cut
   [/^cutter\.name$/u, at("cut", "Called")],

@@ -46,6 +46,7 @@ const STATION_OF: Record<FindingCode, StationKey> = {
   looseIslands: "letter",
   untidyNames: "letter",
   unevenBlanks: "measure",
+  ownUnmeasured: "measure",
   twiceTheVinyl: "measure",
   filmUnsuited: "measure",
   liftsFibres: "measure",

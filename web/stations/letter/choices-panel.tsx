@@ -1,9 +1,13 @@
 "use client";
 
+import { frontSize } from "@elm-basket/core/blanks/shape.ts";
+import type { Thing } from "@elm-basket/core/plan/document.ts";
+import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import type { OpenChoice } from "@/data/choices.ts";
+import { SHAPE_WORDS } from "@/stations/frame/shape-fields.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { decide, setNamesLocked } from "./choice-actions.ts";
 
@@ -18,12 +22,15 @@ interface Props {
   readonly choices: ChoicesOfClass;
   readonly labels: Readonly<Record<string, string>>;
   readonly vinyls: readonly Vinyl[];
+  readonly things: readonly Pick<Thing, "id" | "title">[];
+  readonly unit: LengthUnit;
   readonly offered: readonly string[];
   readonly onOffer: (offered: string[], label: string) => void;
 }
 
 /** The link by which participants choose for themselves, and what they asked for: the host takes it or not. */
-export function ChoicesPanel({ classId, choices, labels, vinyls, offered, onOffer }: Props) {
+export function ChoicesPanel({ classId, choices, labels, vinyls, things, unit, offered, onOffer }: Props) {
+  const titleOf = (id: string) => things.find((thing) => thing.id === id)?.title ?? id;
   const router = useRouter();
   const [busy, start] = useTransition();
   const [trouble, setTrouble] = useState<string>();
@@ -70,6 +77,8 @@ export function ChoicesPanel({ classId, choices, labels, vinyls, offered, onOffe
                 ...Object.entries(choice.fields).map(([slot, text]) => `${slot} “${text}”`),
                 ...(choice.vinyl ? [vinyls.find((vinyl) => vinyl.id === choice.vinyl)?.name ?? choice.vinyl] : []),
                 ...(choice.hand ? [`the ${choice.hand} hand`] : []),
+                ...Object.values(choice.choices ?? {}).map((thing) => `to make the ${titleOf(thing)}`),
+                ...(choice.brings ? [`a design on the own ${titleOf(choice.brings.thing)}: ${SHAPE_WORDS[choice.brings.shape.kind]}, ${showSize(frontSize(choice.brings.shape), unit)}`] : []),
               ].join(", ")}
               .{" "}
               <button type="button" className="verb" disabled={busy} onClick={() => run(() => decide(classId, id, true))}>

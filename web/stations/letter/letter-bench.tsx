@@ -133,6 +133,8 @@ export function LetterBench({ classId, document, thing, versions, set, unit, lab
             classId={classId}
             choices={choices}
             labels={labels}
+            things={document.things}
+            unit={unit}
             vinyls={vinyls}
             offered={design.value.offered}
             onOffer={(offered, label) => design.change({ ...design.value, offered }, label)}

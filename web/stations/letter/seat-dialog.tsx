@@ -7,7 +7,7 @@ import type { Design, Exception, TextItem } from "@elm-basket/core/lettering/rec
 import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
-import { useEffect } from "react";
+import { useEffect, useMemo } from "react";
 import { Dialog } from "@/ui/dialog.tsx";
 import { Field } from "@/ui/field.tsx";
 import { NumberField } from "@/ui/fields.tsx";
@@ -38,7 +38,9 @@ const TONE = { thin: "var(--color-brick)", tight: "var(--color-ochre)", small: "
 
 /** One seat, large: its fragile places marked, and what it has of its own. */
 export function SeatDialog({ seat, label, design, blank, vinyls, unit, countable, lettering, onChange, onClose }: Props) {
-  const face = useFacePicture(blank);
+  const brought = seat?.shape;
+  const piece = useMemo(() => (brought ? { ...blank, shape: brought, specimens: [] } : blank), [blank, brought]);
+  const face = useFacePicture(piece);
   const { inspect, inspected, drawn } = lettering;
   const id = seat?.seat;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the seat is looked at again whenever the set was lettered again, which `drawn` tells

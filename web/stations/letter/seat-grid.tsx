@@ -6,7 +6,7 @@ import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
-import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
+import { SeatFace, useFacePicture, useOwnFaces } from "@/ui/seat-face.tsx";
 import type { MeasuredSeat } from "@/workers/letter-protocol.ts";
 import type { Drawn } from "./use-lettering.ts";
 
@@ -28,13 +28,14 @@ interface Props {
 export function SeatGrid({ blank, vinyls, seats, drawn, measured, labels, troubled, onOpen }: Props) {
   const [shown, setShown] = useState(SHOWN_AT_ONCE);
   const face = useFacePicture(blank);
+  const ownFaces = useOwnFaces(blank, seats);
   const bySeat = new Map(drawn?.seats.map((seat) => [seat.seat, seat]));
   if (seats.length === 0) return <p className="py-10 text-lg">No names yet. Press “Paste names”, or type them under “Names”.</p>;
   if (!face) return <p className="py-10 text-lg">The blank leaves no face for the design. Change it at Measure.</p>;
   return (
     <>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-x-3.5 gap-y-3">
-        {seats.slice(0, shown).map(({ seat, fields, own }) => {
+        {seats.slice(0, shown).map(({ seat, fields, own, shape }) => {
           const trouble = troubled.find((entry) => entry.seat === seat)?.severity;
           const name = labels[seat] ?? fields.name ?? Object.values(fields)[0] ?? "";
           const thinnest = measured.get(seat)?.thinnest;
@@ -42,10 +43,11 @@ export function SeatGrid({ blank, vinyls, seats, drawn, measured, labels, troubl
           return (
             <li key={seat} data-seat={seat}>
               <button type="button" className="block w-full text-left" aria-label={`Seat ${seat}, ${name || "empty"}: look closer`} onClick={() => onOpen(seat)}>
-                <SeatFace face={face} vinyls={vinyls} drawn={picture} edge={trouble ? EDGE[trouble] : "var(--color-rule-strong)"} name={name} />
+                <SeatFace face={ownFaces.get(seat) ?? face} vinyls={vinyls} drawn={picture} edge={trouble ? EDGE[trouble] : "var(--color-rule-strong)"} name={name} />
                 <span className="mt-1 flex justify-between gap-2 text-sm">
                   <span className="truncate">
                     {seat} · {name || <i className="text-soft">empty</i>}
+                    {shape && <i className="text-soft"> own piece</i>}
                     {own && Object.keys(own).length > 0 && <b title="has something of its own"> *</b>}
                   </span>
                   <span className="shrink-0 text-soft" title="thinnest stroke">

@@ -4,7 +4,7 @@ import type { Tack } from "@elm-basket/core/advice/film-choice.ts";
 import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import { type Blank, blankSchema, type HandleSchool } from "@elm-basket/core/blanks/blank.ts";
 import { lessMargin, readFace } from "@elm-basket/core/blanks/read-face.ts";
-import type { BlankShape, ShapeKind } from "@elm-basket/core/blanks/shape.ts";
+import { type BlankShape, isCup, type ShapeKind } from "@elm-basket/core/blanks/shape.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
@@ -20,6 +20,7 @@ import { SelectField } from "@/ui/select-field.tsx";
 import { BlankDrawing } from "./blank-drawing.tsx";
 import { Figures } from "./figures.tsx";
 import { LimitsFields } from "./limits-fields.tsx";
+import { OwnPieces } from "./own-pieces.tsx";
 import { SurfaceAdvice } from "./surface-advice.tsx";
 
 const MARGIN_WORDS = { bySize: "by the size of the piece", small: "a quarter inch a side", board: "half an inch a side", sign: "an inch a side", byHand: "by hand" } as const;
@@ -32,6 +33,8 @@ interface Props {
   readonly unit: LengthUnit;
   /** How this studio works, where others work otherwise. */
   readonly ways: { readonly cupSide: HandleSchool; readonly tack: Exclude<Tack, "none"> };
+  /** Where each brings their own: who they are. */
+  readonly own: { readonly seats: ClassDocument["seats"]; readonly version: number; readonly labels: Readonly<Record<string, string>> } | null;
   readonly widest: number;
   readonly tallest: number;
   readonly pieces: readonly { readonly id: string; readonly colour: string; readonly path: string }[];
@@ -40,12 +43,12 @@ interface Props {
 
 const takeClass = (document: ClassDocument) => document;
 
-export function MeasureBench({ classId, document, thing, versions, unit, ways, widest, tallest, pieces, children }: Props) {
+export function MeasureBench({ classId, document, thing, versions, unit, ways, own, widest, tallest, pieces, children }: Props) {
   const editor = usePart<Blank>(classId, `blank:${thing}`, thingOf(document, thing).blank, versions.blank, (answer) => thingOf(answer.document as ClassDocument, thing).blank);
   const whole = usePart<ClassDocument>(classId, "class", document, versions.class, (answer) => takeClass(answer.document as ClassDocument));
   const [refused, setRefused] = useState<string>();
   const blank = editor.value;
-  const own = thingOf(whole.value, thing);
+  const made = thingOf(whole.value, thing);
   const { shape } = blank;
   const drawn = useMemo(() => pieces.map(({ id, colour, path }) => ({ id, colour, polygon: readPiecePath(path) })), [pieces]);
   const change = (next: Blank, label: string) => {
@@ -85,6 +88,29 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, w
         </div>
         <LimitsFields blank={blank} unit={unit} cupSide={ways.cupSide} onChange={change} />
         <SaveNote editor={editor} />
+        {isCup(shape) && (
+          <label className="flex min-h-11 items-start gap-2 text-sm">
+            <input
+              type="checkbox"
+              className="mt-1"
+              checked={made.brought ?? false}
+              onChange={(event) => whole.change({ ...whole.value, things: whole.value.things.map((one) => (one.id === thing ? { ...one, brought: event.target.checked } : one)) }, "Brought from home")}
+            />
+            <span>Each brings their own, and measures it. This one stands for those that are not measured yet.</span>
+          </label>
+        )}
+        {own && (
+          <OwnPieces
+            key={own.version}
+            classId={classId}
+            document={{ things: whole.value.things, seats: own.seats }}
+            thing={thing}
+            blank={blank}
+            version={own.version}
+            labels={own.labels}
+            unit={unit}
+          />
+        )}
       </section>
       <section>
         <BlankDrawing blank={blank} unit={unit} pieces={drawn} widest={widest} />
@@ -96,10 +122,10 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, w
       </section>
       <div className="lg:col-span-2">
         <SurfaceAdvice
-          use={own.use ?? whole.value.use}
+          use={made.use ?? whole.value.use}
           material={blank.material}
           shape={shape}
-          technique={own.technique}
+          technique={made.technique}
           vinyls={document.vinyls}
           tack={ways.tack}
           onChange={(use, label) =>

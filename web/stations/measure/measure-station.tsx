@@ -42,6 +42,7 @@ export async function MeasureStation({ id, query }: { id: string; query: Record<
         thing={thing}
         versions={{ blank: stored.versions[`blank:${thing}`] ?? 0, class: stored.versions.class }}
         unit={host.studio.unit}
+        own={document.thing.brought ? { seats: stored.document.seats, version: stored.versions.seats, labels: plan ? labelsOf(plan) : {} } : null}
         ways={{ cupSide: host.studio.settings.schools.cupSide, tack: host.studio.settings.tack }}
         widest={widest?.width ?? 0}
         tallest={Math.max(0, ...sizes.map(({ height }) => height))}
