@@ -6,12 +6,14 @@ import type { ClassRule, Rule } from "./rule.ts";
 import { artRules } from "./rules/art.ts";
 import { blankRules } from "./rules/blank.ts";
 import { broughtRules } from "./rules/brought.ts";
+import { colourRules } from "./rules/colours.ts";
 import { contrastRules } from "./rules/contrast.ts";
 import { counterRules } from "./rules/counters.ts";
 import { cupRules } from "./rules/cup.ts";
 import { curveRules } from "./rules/curve.ts";
 import { filmRules } from "./rules/film.ts";
 import { glyphRules } from "./rules/glyphs.ts";
+import { homeRules } from "./rules/home.ts";
 import { layoutRules, matRules } from "./rules/layout.ts";
 import { nameRules } from "./rules/names.ts";
 import { seatRules } from "./rules/seats.ts";
@@ -34,6 +36,8 @@ const THING_RULES: readonly Rule[] = [
   curveRules,
   blankRules,
   broughtRules,
+  homeRules,
+  colourRules,
   filmRules,
   contrastRules,
 ];

@@ -2,7 +2,7 @@
 import { z } from "zod";
 import type { Material } from "../blanks/blank.ts";
 import { type BlankShape, isCup } from "../blanks/shape.ts";
-import { VINYL_FAMILIES, type VinylFamily } from "../weeding/vinyl.ts";
+import { VINYL_FAMILIES, type Vinyl, type VinylFamily } from "../weeding/vinyl.ts";
 
 export const WASHING = ["none", "hand", "dishwasher"] as const;
 export const FOOD = ["none", "drink", "served", "worked"] as const;
@@ -38,7 +38,9 @@ export type FilmReason =
   | "gripsRough"
   | "liftsOffRough"
   | "takesBadly"
-  | "comesOffClean";
+  | "comesOffClean"
+  | "weakGlue"
+  | "provedHere";
 
 export interface FilmAdvice {
   readonly family: VinylFamily;
@@ -51,6 +53,8 @@ interface Film {
   readonly months: number;
   readonly outdoors: "no" | "light" | "yes";
   readonly washing: "no" | "hand" | "bold";
+  /** Its glue is weaker than that of its family. */
+  readonly weak?: boolean;
 }
 
 /** First values from the trade; effect films hold as long as what they are made on. */
@@ -69,7 +73,7 @@ const ORDER: readonly Verdict[] = ["unsuited", "perhaps", "suits"];
 const worse = (a: Verdict, b: Verdict): Verdict => (ORDER.indexOf(a) <= ORDER.indexOf(b) ? a : b);
 
 /** Surfaces that a tape or a film cannot grip all over. */
-const ROUGH: ReadonlySet<Material> = new Set(["coir", "stone", "firedClay", "rawWood", "cork"]);
+const ROUGH: ReadonlySet<Material> = new Set(["coir", "canvas", "stone", "firedClay", "rawWood", "cork"]);
 
 /** Glass and what is coated with it: iron-on does not hold, and heat may crack it. */
 const GLASSY: ReadonlySet<Material> = new Set(["glazed", "glass", "enamel"]);
@@ -79,10 +83,29 @@ export function filmAdvice(use: Use, material: Material): FilmAdvice[] {
   return VINYL_FAMILIES.map((family) => adviseOn(family, use, material)).sort((a, b) => ORDER.indexOf(b.verdict) - ORDER.indexOf(a.verdict));
 }
 
-export function adviseOn(family: VinylFamily, use: Use, material: Material): FilmAdvice {
-  const judged = use.paintedOver ? forStencil(family, material) : [...forWear(family, use), ...onMaterial(family, material)];
+export const adviseOn = (family: VinylFamily, use: Use, material: Material): FilmAdvice => adviseOnFilm({ family }, use, material);
+
+/** Of one bought film: its own glue counts before that of its family, and what the host has found before both. */
+export function adviseOnFilm({ family, adhesive, proved }: Pick<Vinyl, "family" | "adhesive" | "proved">, use: Use, material: Material): FilmAdvice {
+  const film = withGlue(FILMS[family], adhesive);
+  // What comes off without residue behaves like removable film, whatever its finish.
+  const painted = adhesive === "weak" && (family === "permanentGloss" || family === "permanentMatte") ? "removable" : family;
+  const judged = use.paintedOver ? forStencil(painted, material) : [...forWear(family, film, use, proved), ...onMaterial(family, material)];
   const verdict = judged.reduce<Verdict>((all, [one]) => worse(all, one), "suits");
   return { family, verdict, reasons: judged.filter(([one]) => one === verdict).map(([, reason]) => reason) };
+}
+
+/** Finish and glue are not one thing: a glossy film may carry a weak glue, a matte one a solvent one. */
+function withGlue(film: Film, adhesive: Vinyl["adhesive"]): Film {
+  if (adhesive === "weak") return { months: Math.min(film.months, FILMS.removable.months), outdoors: "no", washing: "no", weak: true };
+  if (adhesive === "waterBased")
+    return {
+      ...film,
+      months: Math.min(film.months, FILMS.permanentMatte.months),
+      outdoors: film.outdoors === "yes" ? "light" : film.outdoors,
+      washing: film.washing === "bold" ? "hand" : film.washing,
+    };
+  return film;
 }
 
 type Judged = readonly [Verdict, FilmReason];
@@ -94,7 +117,7 @@ function forStencil(family: VinylFamily, material: Material): Judged[] {
     case "removable":
       return [["suits", material === "rawWood" ? "fewerFibres" : "comesOffClean"]];
     case "ironOn":
-      return GLASSY.has(material) ? [["unsuited", "failsOnGlaze"]] : [[material === "coir" ? "suits" : "perhaps", "gripsRough"]];
+      return GLASSY.has(material) ? [["unsuited", "failsOnGlaze"]] : [[material === "coir" || material === "canvas" ? "suits" : "perhaps", "gripsRough"]];
     case "permanentGloss":
     case "permanentMatte":
       return [material === "rawWood" ? ["unsuited", "liftsFibres"] : ["perhaps", "liftsFibres"]];
@@ -103,11 +126,13 @@ function forStencil(family: VinylFamily, material: Material): Judged[] {
   }
 }
 
-function forWear(family: VinylFamily, use: Use): Judged[] {
-  const film = FILMS[family];
+function forWear(family: VinylFamily, film: Film, use: Use, proved: Vinyl["proved"]): Judged[] {
   if (family === "stencil") return [["unsuited", "tooShort"]];
-  const out: Judged[] = [film.months >= use.months ? ["suits", "holdsLongEnough"] : ["unsuited", "tooShort"]];
-  if (use.outdoors) out.push(film.outdoors === "yes" ? ["suits", "holdsLongEnough"] : film.outdoors === "light" ? ["perhaps", "lightOutdoors"] : ["unsuited", "notOutdoors"]);
+  const out: Judged[] = [film.months >= use.months ? ["suits", "holdsLongEnough"] : ["unsuited", film.weak ? "weakGlue" : "tooShort"]];
+  if (use.outdoors && proved?.outdoors) out.push(["suits", "provedHere"]);
+  else if (use.outdoors) out.push(film.outdoors === "yes" ? ["suits", "holdsLongEnough"] : film.outdoors === "light" ? ["perhaps", "lightOutdoors"] : ["unsuited", "notOutdoors"]);
+  const washed = use.washing !== "none" && (proved?.washing === "dishwasher" || (proved?.washing === "hand" && use.washing === "hand"));
+  if (washed) return [...out, ["suits", "provedHere"]];
   if (use.washing === "hand") out.push(film.washing === "no" ? ["unsuited", "notWashed"] : ["suits", "washes"]);
   if (use.washing === "dishwasher") out.push(inDishwasher(family, film));
   return out;
@@ -189,6 +214,7 @@ export function surfaceAdvice(material: Material): SurfaceAdvice {
     case "cork":
       return { clean: "dryWipe", seal: "test" };
     case "coir":
+    case "canvas":
       return { clean: "brush", seal: "no" };
   }
 }

@@ -24,6 +24,7 @@ export const MATERIAL_WORDS: Record<Material, string> = {
   rubber: "rubber",
   balloon: "balloon",
   coir: "coir",
+  canvas: "canvas or cloth",
 };
 
 export const FAMILY_WORDS: Record<VinylFamily, string> = {
@@ -58,6 +59,8 @@ export const REASON_WORDS: Record<FilmReason, string> = {
   liftsOffRough: "Rub it into the surface and again after a minute; seal the surface where you can.",
   takesBadly: "Powder coat takes vinyl badly: try one first.",
   comesOffClean: "Comes off clean.",
+  weakGlue: "Its weak glue does not hold that long.",
+  provedHere: "You have found that this one bears it.",
 };
 
 const TACK_WORDS = { none: "No transfer tape", low: "Low-tack tape", medium: "Medium tape", strong: "Strong tape" } as const;
@@ -81,7 +84,11 @@ const SCRAPER_WORDS = {
 export const sayTapeAtHand = (advice: TapeAdvice, atHand: Exclude<Tack, "none">): string =>
   advice.tack === "none" || advice.tack === atHand ? "" : ` What you have at hand is ${TACK_WORDS[atHand].toLowerCase()}: get the other for this.`;
 
-export const sayTape = (advice: TapeAdvice): string => `${TACK_WORDS[advice.tack]}: ${TAPE_WHY[advice.why]}. Rub with ${SCRAPER_WORDS[advice.scraper]}.`;
+export const sayTape = (advice: TapeAdvice): string => `${TACK_WORDS[advice.tack]}: ${TAPE_WHY[advice.why]}.${linerWords(advice)} Rub with ${SCRAPER_WORDS[advice.scraper]}.`;
+
+/** The cheap way, with its limits: it is too sticky for what is delicate and too weak for what is thick. */
+const linerWords = ({ tack, why }: TapeAdvice): string => (tack === "medium" && why === "general" ? ` Clear household shelf liner does for bold letters: ${LINER_LIMITS}.` : "");
+export const LINER_LIMITS = "dab it on cloth first, it is sticky; not on paint, not for glitter or thick-backed film";
 
 const CLEAN_WORDS = {
   alcohol: "Wipe with alcohol, let it dry, do not touch it again. Alcohol burns: keep it from heat and open a window; follow its label.",

@@ -47,6 +47,7 @@ export const REMEDY_CODES = [
   "lessPad",
   "lessBorder",
   "useCutter",
+  "plainFilm",
 ] as const;
 export type RemedyCode = (typeof REMEDY_CODES)[number];
 
@@ -86,6 +87,9 @@ export type FindingCode =
   | "untidyNames"
   | "unevenBlanks"
   | "ownUnmeasured"
+  | "insideBelowGround"
+  | "manyColours"
+  | "homeBlanks"
   | "twiceTheVinyl"
   | "filmUnsuited"
   | "liftsFibres"

@@ -44,6 +44,7 @@ export function partOf(remedy: Remedy): DocumentPart {
     case "endLater":
     case "addTool":
     case "setFamily":
+    case "plainFilm":
     case "lessPad":
     case "useCutter":
     case "leaveIt":
@@ -106,6 +107,8 @@ function applied(document: ThingDocument, remedy: Remedy): ThingDocument {
       const family = VINYL_FAMILIES.find((one) => one === text("family"));
       return family ? { ...document, vinyls: document.vinyls.map((vinyl) => (vinyl.id === text("vinyl") ? { ...vinyl, family } : vinyl)) } : document;
     }
+    case "plainFilm":
+      return { ...document, vinyls: document.vinyls.map((vinyl) => (vinyl.id === text("vinyl") ? plain(vinyl) : vinyl)) };
     case "useVinyl": {
       const [from, into] = [text("from"), text("into")];
       if (!document.vinyls.some(({ id }) => id === into)) return document;
@@ -141,6 +144,12 @@ function applied(document: ThingDocument, remedy: Remedy): ThingDocument {
     case "leaveIt":
       return { ...document, accepted: [...new Set([...document.accepted, text("key")])] };
   }
+}
+
+/** The same colour in a film that bears thinner strokes; what it costs and how much is there is not known of it. */
+function plain({ stock, adhesive: _, proved: __, finish: ___, ...vinyl }: ClassDocument["vinyls"][number]): ClassDocument["vinyls"][number] {
+  const { price: ____, ...form } = stock;
+  return { ...vinyl, name: `${vinyl.name.slice(0, 70)}, plain`, family: "permanentMatte", stock: { ...form, have: 0 } };
 }
 
 function withOwn(document: ThingDocument, seat: string, item: string, own: Exception): ThingDocument {

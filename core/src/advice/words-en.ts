@@ -42,6 +42,12 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
     `${who(s)} has no ${v.slot}, others do${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}: ${v.cut ? `only “${v.cut}” would be cut` : "half a kit would be cut"}. Give it one at Letter.`,
   unknownPicture: (v, s) => `${who(s)}: there is no picture “${v.text}”; there are ${v.known}. “${v.instead}” would be cut.`,
   artRepaired: (v) => `The art “${v.name}” crosses itself; it is cut as it is filled, with what is enclosed twice left open. Look whether that is meant.`,
+  insideBelowGround: (v, s) =>
+    `${who(s)}: the inside of “${v.letter}” is ${fine(v, "width")} wide; on this coarse ground paint runs under film narrower than ${mm(v, "limit", s)}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
+  manyColours: (v) =>
+    `${v.films} colours with ${v.small} small parts: each colour is cut, weeded and laid by itself. Printing on film is the other way for such a picture; here fewer colours, or larger parts.`,
+  homeBlanks: (v) =>
+    `People at home find their own piece. A straight wall or a flat face suits: film lies down on it by itself. On one that ${v.bulged === 1 ? "bulges, plan snips in the tape between letters, or letters that stand apart" : "tapers, a design cut straight runs off level: it is bent to this one piece only"}. Say so on the list you send.`,
   ownUnmeasured: (v) =>
     `${Number(v.seats) === Number(v.of) ? "Nobody who brings" : `${v.seats} of ${v.of} who bring`} their own (${v.name}) ${Number(v.seats) === Number(v.of) ? "has" : "have not"} measured it${Number(v.seats) === Number(v.of) ? " yet" : ""}: planned as if it were like the one drawn here. They measure it by their link, or you type it at Measure.`,
   personalUseOnly: (v) => `The art “${v.name}” is marked for personal use (${v.licence}): a class that people pay for is commercial. Ask its maker, or take other art.`,
@@ -97,6 +103,7 @@ const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => strin
   setTracking: (v) => (Number(v.looser) === 1 ? "Set the letters looser" : "Set the letters tighter"),
   removeSeat: () => "Take the seat out",
   ownSize: (v) => `Give ${String(v.seats).includes(" ") ? "these" : "it"} a size of ${String(v.seats).includes(" ") ? "their" : "its"} own: ${fine(v, "height")}, the others ${fine(v, "others")}`,
+  plainFilm: (v) => `Take a plain film of this colour instead of ${v.name}, wherever it is used`,
   setFamily: () => "Make it iron-on film",
   useVinyl: (v) => `Cut it from ${v.name}`,
   lessPad: (v, s) => `Leave only ${mm(v, "mm", s)} of film round it`,

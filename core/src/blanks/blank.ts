@@ -23,6 +23,7 @@ export const MATERIALS = [
   "rubber",
   "balloon",
   "coir",
+  "canvas",
 ] as const;
 export type Material = (typeof MATERIALS)[number];
 

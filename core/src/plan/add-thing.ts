@@ -25,10 +25,11 @@ export function withThing({ things, steps, tools, supplies, vinyls }: Made, thin
 /** Sides go with their object; a single thing is no alternative any more. Tools stay: they are in the room. */
 export function withoutThing(made: Made, id: string, ways: SetWays): MadeParts {
   const gone = made.things.filter((thing) => thing.id === id || thing.sideOf === id).reverse();
-  const taken = gone.reduce<Made>((all, thing) => {
-    const left = all.things.filter((one) => one.id !== thing.id);
-    return { ...all, things: left, steps: withoutStepsOf(all.steps, left, thing, ways), supplies: withoutSuppliesOf(all.supplies, left, thing) };
-  }, made);
+  let taken = made;
+  for (const thing of gone) {
+    const left = taken.things.filter((one) => one.id !== thing.id);
+    taken = { ...taken, things: left, steps: withoutStepsOf(taken.steps, left, thing, ways), supplies: withoutSuppliesOf(taken.supplies, left, thing) };
+  }
   const { things, steps, tools, supplies } = taken;
   const isAlone = (choice: string) => things.filter((thing) => thing.choice === choice).length < 2;
   return {

@@ -40,7 +40,7 @@ export function thingShares({ document, things, kits, laidOut, supplies, madeOf 
   const ownLine = new Map(document.supplies.map(({ id, thing }) => [id, thing]));
   const filmOf = filmShares(kits);
   const cutting = cutMinutes(laidOut);
-  const valueOf = (thing: string | null, line: SupplyLine): number => {
+  const valueFor = (thing: string | null, line: SupplyLine): number => {
     const film = line.id.startsWith(FILM) ? filmOf.get(line.id.slice(FILM.length)) : undefined;
     if (film) return thing === null ? 0 : line.usedValue * (film.get(thing) ?? 0);
     return (ownLine.get(line.id) ?? null) === thing ? line.usedValue : 0;
@@ -57,7 +57,7 @@ export function thingShares({ document, things, kits, laidOut, supplies, madeOf 
       weedMinutes: own.reduce((sum, { weed }) => sum + weed.minutes, 0),
       cutMinutes: thing === null ? 0 : (cutting.get(thing) ?? 0),
       tape: things.find(({ id }) => id === thing)?.tape ?? { width: 0, height: 0 },
-      materials: supplies.reduce((sum, line) => sum + valueOf(thing, line), 0),
+      materials: supplies.reduce((sum, line) => sum + valueFor(thing, line), 0),
       missing: supplies.filter((line) => !line.priced && needs(thing, line)).map(({ id }) => id),
     };
   };

@@ -16,11 +16,12 @@ export interface MoreOf {
 /** @param share minutes of a second like thing as a share of the first */
 export function starterSet(input: StarterInput, more: readonly MoreOf[], share: number): ClassDocument {
   const ways = { schools: input.schools ?? schoolsSchema.parse({}), share };
-  return more.reduce<ClassDocument>((document, one) => {
-    const first = document.things[0] as Thing;
-    const { things, thing } = began(document, first, one);
-    return { ...document, ...withThing({ ...document, things }, thing, ways) };
-  }, starterClass(input));
+  let document = starterClass(input);
+  for (const one of more) {
+    const { things, thing } = began(document, document.things[0] as Thing, one);
+    document = { ...document, ...withThing({ ...document, things }, thing, ways) };
+  }
+  return document;
 }
 
 function began(document: ClassDocument, first: Thing, { role, blank, technique, perSeat }: MoreOf): { things: Thing[]; thing: Thing } {

@@ -1,5 +1,7 @@
 /** A class from nothing: sound beginnings for its technique and material, which a host changes as needed. */
+
 import { surfaceAdvice, tapeAdvice } from "../advice/film-choice.ts";
+import { LINER_LIMITS } from "../advice/film-words-en.ts";
 import type { Material } from "../blanks/blank.ts";
 import type { BlankShape } from "../blanks/shape.ts";
 import { CUTTER_PROFILES, type Cutter } from "../cutting/cutter.ts";
@@ -106,7 +108,7 @@ export function starterSupplies({ technique, material, family, blankName, school
   const { tack } = tapeAdvice(family, material);
   return [
     supply("blank", blankName, "seat", 1),
-    ...(tack === "none" ? [] : [supply("tape", TAPE_NAMES[tack], "application", 1)]),
+    ...(tack === "none" ? [] : [supply("tape", TAPE_NAMES[tack], "application", 1, tack === "medium" ? { substitute: `clear shelf liner for bold letters: ${LINER_LIMITS}` } : {})]),
     supply(cleanId, cleaner, "seat", 1),
     ...(technique === "ironOnStencil" ? [supply("press-cloth", "Press cloth", "every", 1, { seats: 2 })] : [supply("scraper", "Scraper", "seat", 1, { substitute: "an old bank card" })]),
     supply("hook", "Weeding hook", "every", 1, { seats: 2, substitute: "a dental pick or a toothpick" }),

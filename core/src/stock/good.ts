@@ -22,6 +22,8 @@ export type Offer = z.infer<typeof offerSchema>;
 export const filmFactsSchema = vinylSchema.pick({ family: true, colour: true, turns: true, passes: true }).extend({
   backing: vinylColour.optional(),
   adhesive: z.enum(ADHESIVES).optional(),
+  finish: vinylSchema.shape.finish,
+  proved: vinylSchema.shape.proved,
   stock: z.discriminatedUnion("kind", [
     stockSchema.options[0].omit({ have: true, price: true }),
     stockSchema.options[1].omit({ have: true, price: true }),

@@ -46,6 +46,9 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/^vinyls\[\]\.stock<\w+>\.have$/u, at("plan", "Sheets at hand")],
   [/^vinyls\[\]\.stock<\w+>\.price$/u, at("plan", "Price of ")],
   [/^vinyls\[\]\.stock<pack>\.pack$/u, at("plan", "Name of the pack")],
+  [/^vinyls\[\]\.finish$/u, at("plan", "Finish")],
+  [/^vinyls\[\]\.proved\.note$/u, at("plan", "How you know")],
+  [/^vinyls\[\]\.proved/u, at("plan", "You found that it bears")],
   [/^vinyls\[\]\.stock<pack>\.count$/u, at("plan", "Of this colour in a pack")],
   [/^vinyls\[\]\.stock<pack>\.sheets$/u, at("plan", "Sheets in a pack, all colours")],
   // Measure

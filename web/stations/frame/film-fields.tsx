@@ -2,7 +2,7 @@
 
 import { FAMILY_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
-import { ADHESIVES, VINYL_FAMILIES, type Vinyl, type VinylStock } from "@elm-basket/core/weeding/vinyl.ts";
+import { ADHESIVES, FINISHES, VINYL_FAMILIES, type Vinyl, type VinylStock } from "@elm-basket/core/weeding/vinyl.ts";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -10,6 +10,18 @@ import { SelectField } from "@/ui/select-field.tsx";
 const STOCK_WORDS = { sheet: "sheets", roll: "a roll", pack: "packs of colours" } as const;
 const TURN_WORDS = { free: "any way round", half: "upright or upside down", none: "upright only" } as const;
 const ADHESIVE_WORDS: Record<string, string> = { "": "the usual one", weak: "weak", waterBased: "water-based", solvent: "solvent" };
+
+type Proved = Omit<NonNullable<Vinyl["proved"]>, "note">;
+/** What trials are about: washing and weather. */
+const PROVED: readonly (readonly [string, Proved | undefined])[] = [
+  ["", undefined],
+  ["washing by hand", { washing: "hand" }],
+  ["a dishwasher", { washing: "dishwasher" }],
+  ["the weather", { outdoors: true }],
+  ["the weather and washing by hand", { washing: "hand", outdoors: true }],
+  ["the weather and a dishwasher", { washing: "dishwasher", outdoors: true }],
+];
+const bears = (proved: Proved | undefined) => [proved?.washing ?? "", proved?.outdoors ?? false];
 
 interface Props {
   readonly film: Vinyl;
@@ -27,6 +39,8 @@ export function FilmFields({ film, unit, currency, shelf = false, onChange }: Pr
   const setStock = (patch: Partial<VinylStock>, label: string) => set({ stock: { ...stock, ...patch } as VinylStock }, label);
   const { backing: _, ...bare } = film;
   const { adhesive: __, ...unglued } = film;
+  const { finish: ___, ...unfinished } = film;
+  const { proved: ____, ...unproved } = film;
   return (
     <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
       <TextField label="Name of the film" value={film.name} maxLength={80} required="Give the film a name." onChange={(name) => set({ name }, "Name of a film")} />
@@ -42,6 +56,26 @@ export function FilmFields({ film, unit, currency, shelf = false, onChange }: Pr
           onChange(adhesive ? { ...film, adhesive } : unglued, "Glue of a film");
         }}
       />
+      <SelectField
+        label="Finish"
+        value={film.finish ?? ""}
+        words={[["", "the usual one"] as const, ...FINISHES.map((one) => [one, one] as const)]}
+        onChange={(word) => {
+          const finish = FINISHES.find((one) => one === word);
+          onChange(finish ? { ...film, finish } : unfinished, "Finish of a film");
+        }}
+      />
+      <SelectField
+        label="You found that it bears"
+        hint={film.proved ? "Counts before what is said of its kind." : ""}
+        value={PROVED.find(([, proved]) => JSON.stringify(bears(proved)) === JSON.stringify(bears(film.proved)))?.[0] ?? ""}
+        words={PROVED.map(([words]) => [words, words === "" ? "nothing yet" : words] as const)}
+        onChange={(words) => {
+          const found = PROVED.find(([one]) => one === words)?.[1];
+          onChange(found ? { ...film, proved: { ...found, note: film.proved?.note ?? "" } } : unproved, "What a film bears");
+        }}
+      />
+      {film.proved && <TextField label="How you know" value={film.proved.note} maxLength={120} onChange={(note) => film.proved && set({ proved: { ...film.proved, note } }, "How a film was tried")} />}
       <SelectField label="Its pattern may lie" value={film.turns} words={TURN_WORDS} onChange={(turns) => set({ turns }, "Pattern of a film")} />
       <SelectField label="Sold as" value={stock.kind} words={STOCK_WORDS} onChange={(kind) => set({ stock: stockAs(kind, stock) }, "How a film is sold")} />
       {stock.kind === "pack" && (

@@ -1,5 +1,5 @@
 import { foodCaution } from "@elm-basket/core/advice/cautions.ts";
-import { filmAdvice, foodOf, surfaceAdvice, type Tack, tapeAdvice, type Use, type Verdict } from "@elm-basket/core/advice/film-choice.ts";
+import { adviseOn, adviseOnFilm, filmAdvice, foodOf, surfaceAdvice, type Tack, tapeAdvice, type Use, type Verdict } from "@elm-basket/core/advice/film-choice.ts";
 import { FAMILY_WORDS, REASON_WORDS, saySurface, sayTape, sayTapeAtHand, VERDICT_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import type { Material } from "@elm-basket/core/blanks/blank.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
@@ -73,9 +73,19 @@ export function SurfaceAdvice({ use, material, shape, technique, vinyls, tack, o
           <p>{saySurface(surfaceAdvice(material))}</p>
           {vinyls.map((vinyl) => {
             const tape = tapeAdvice(needsTape(technique) ? vinyl.family : "ironOn", material);
+            const own = adviseOnFilm(vinyl, judged, material);
+            // Only where this very film is judged otherwise than its kind, by its glue or by what was found.
+            const apart = own.verdict !== adviseOn(vinyl.family, judged, material).verdict;
             return (
               <p key={vinyl.id} className="mt-1">
-                <b>{vinyl.name}.</b> {sayTape(tape)}
+                <b>{vinyl.name}.</b>{" "}
+                {apart && (
+                  <>
+                    This one <span className={`font-bold ${TONE[own.verdict]}`}>{VERDICT_WORDS[own.verdict]}</span>: {own.reasons.map((reason) => REASON_WORDS[reason]).join(" ")}
+                    {vinyl.proved?.note ? ` (${vinyl.proved.note})` : ""}{" "}
+                  </>
+                )}
+                {sayTape(tape)}
                 {sayTapeAtHand(tape, tack)}
               </p>
             );

@@ -43,7 +43,14 @@ export function OfferList({ good, currency, lacking, onChange }: Props) {
                 onChange={(price) => set(offer.id, price === null ? unpriced : { ...unpriced, price }, "Price")}
               />
               <p className="col-span-3 flex gap-4 text-soft text-sm">
-                <span className="flex-1">{offer.price !== undefined && offer.size !== 1 && `${moneyText(Math.round(offer.price / offer.size), currency)} each`}</span>
+                <span className="flex-1">
+                  {[
+                    offer.price !== undefined && offer.size !== 1 && `${moneyText(Math.round(offer.price / offer.size), currency)} each`,
+                    offer.price !== undefined && good.film && `${moneyText(Math.round(perDm2(good.film.stock, offer.price / offer.size)), currency)} a dm²`,
+                  ]
+                    .filter(Boolean)
+                    .join(", ")}
+                </span>
                 {i > 0 && (
                   <button type="button" className="verb" onClick={() => onChange([offer, ...offers.filter(({ id }) => id !== offer.id)], "Usual offer")}>
                     make it the usual one
@@ -83,3 +90,6 @@ export function OfferList({ good, currency, lacking, onChange }: Props) {
     </section>
   );
 }
+
+/** Films of other sizes and forms are compared by their area: a hand's breadth by a hand's breadth. */
+const perDm2 = ({ width, height }: { readonly width: number; readonly height: number }, price: number): number => (price * 10_000) / (width * height);

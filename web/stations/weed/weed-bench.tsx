@@ -44,7 +44,7 @@ const ADVICE = {
   plain: "Plain weeding: burnish first, start at a corner, peel low and slowly.",
   lighterCut: "Thin strokes: cut it lighter and slower; peel along the strokes, not against them.",
   reverse: "Weed in reverse: tape over everything, take the backing off, weed the waste off the tape.",
-  bolder: "Strokes this thin tear: a bolder face or a larger size at Letter is safer than patience.",
+  bolder: "Strokes this thin tear. Letter says what helps here: thicker, larger, bolder or another film is safer than patience.",
 } as const;
 
 export function WeedBench({ classId, kit, now, onMat, queue, pieces, parts, vinyls, splits }: Props) {

@@ -1,4 +1,6 @@
 /** The picture of what must remain: solid stays, dotted goes. Of a stencil the letters go, and field and insides stay. */
+import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
+import { type WeedStart, weedStart } from "@elm-basket/core/weeding/start.ts";
 
 export interface BenchPiece {
   readonly id: string;
@@ -33,7 +35,7 @@ export function WeedPicture({ pieces, vinyls, label, stencil, picking }: Props) 
   return (
     <figure className="bg-paper p-4">
       <svg
-        viewBox={`${minX - 2 * px} ${minY - 34 * px} ${w + 4 * px} ${h + 36 * px}`}
+        viewBox={`${minX - 2 * px} ${minY - 36 * px} ${w + 4 * px} ${h + 74 * px}`}
         className="max-h-[470px] w-full"
         role="img"
         aria-label={
@@ -79,7 +81,16 @@ export function WeedPicture({ pieces, vinyls, label, stencil, picking }: Props) 
               <Badge key={piece.id} at={middleOf(piece.path.split("M")[1] ?? "")} n={i + 1} px={px} tone={picking.picked.has(piece.id) ? "var(--color-brick)" : "var(--color-ink)"} />
             ))
           : insides.map(([x, y], i) => <Badge key={`${x}-${y}`} at={[x, y]} n={i + 1} px={px} tone="var(--color-ink)" />)}
-        {!stencil && <StartMark x={maxX} y={minY} px={px} />}
+        {!stencil && (
+          <StartMark
+            start={weedStart(
+              pieces.map(({ path }) => readPiecePath(path)),
+              { minX, minY, maxX, maxY },
+              (i) => pieces[i]?.small ?? false,
+            )}
+            px={px}
+          />
+        )}
       </svg>
       <figcaption className="mt-3 flex flex-wrap justify-center gap-x-6 text-soft">
         <span>{stencil ? "dotted is taken out and painted; the film round it and its insides stay" : "dotted goes, solid stays"}</span>
@@ -95,14 +106,17 @@ export function WeedPicture({ pieces, vinyls, label, stencil, picking }: Props) 
   );
 }
 
-/** Where peeling begins. */
-function StartMark({ x, y, px }: { x: number; y: number; px: number }) {
+/** Where peeling begins, and which way: an arrow from the corner inwards. */
+function StartMark({ start: { corner, from }, px }: { start: WeedStart; px: number }) {
+  const [sx, sy] = [corner.endsWith("Left") ? 1 : -1, corner.startsWith("top") ? 1 : -1];
   const line = { fill: "none", stroke: "var(--color-brick)", strokeWidth: 2.6 * px };
   return (
     <>
-      <path d={`M${x - 12 * px} ${y - 10 * px}Q${x - 34 * px} ${y - 8 * px} ${x - 44 * px} ${y + 16 * px}`} {...line} />
-      <path d={`M${x - 50 * px} ${y + 6 * px}L${x - 44.5 * px} ${y + 18 * px}L${x - 34 * px} ${y + 11 * px}`} {...line} />
-      <text x={x} y={y - 18 * px} textAnchor="end" fontSize={15 * px} fill="var(--color-brick)">
+      <g transform={`translate(${from[0]} ${from[1]}) scale(${sx} ${sy})`}>
+        <path d={`M${12 * px} ${-10 * px}Q${34 * px} ${-8 * px} ${44 * px} ${16 * px}`} {...line} />
+        <path d={`M${50 * px} ${6 * px}L${44.5 * px} ${18 * px}L${34 * px} ${11 * px}`} {...line} />
+      </g>
+      <text x={from[0]} y={from[1] - sy * 18 * px} textAnchor={sx > 0 ? "start" : "end"} dominantBaseline={sy > 0 ? "auto" : "hanging"} fontSize={15 * px} fill="var(--color-brick)">
         start here, low and slow
       </text>
     </>

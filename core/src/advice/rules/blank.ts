@@ -1,5 +1,5 @@
 import { isPainted, needsTape } from "../../plan/technique.ts";
-import { adviseOn, tapeAdvice } from "../film-choice.ts";
+import { adviseOnFilm, tapeAdvice } from "../film-choice.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
@@ -15,7 +15,7 @@ export const blankRules: Rule = ({ document, face, kits }) => {
   if (document.blank.handle?.school === "both") findings.push(tip("twiceTheVinyl", {}));
   for (const vinyl of document.vinyls) {
     if (!kits.some((kit) => kit.vinyl === vinyl.id)) continue;
-    const advice = adviseOn(vinyl.family, { ...document.use, paintedOver: document.use.paintedOver || isPainted(document.technique) }, document.blank.material);
+    const advice = adviseOnFilm(vinyl, { ...document.use, paintedOver: document.use.paintedOver || isPainted(document.technique) }, document.blank.material);
     const where = { vinyl: vinyl.id };
     if (advice.verdict === "unsuited")
       findings.push({ code: "filmUnsuited", severity: "check", where, values: { name: vinyl.name, reason: advice.reasons[0] ?? "" }, remedies: [leaveIt({ code: "filmUnsuited", where })] });

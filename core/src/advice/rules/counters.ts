@@ -3,6 +3,7 @@ import type { FontLookup } from "../../lettering/compose-row.ts";
 import { goesOf } from "../../plan/technique.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
 import type { Finding } from "../finding.ts";
+import { groundLimitMm } from "../ground.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** How much looser a line is set when its letters have closed each other's insides, em. */
@@ -15,7 +16,7 @@ export const counterRules: Rule = (plan, fonts) =>
   plan.document.design.items.flatMap((item): Finding[] => {
     if (item.kind !== "text") return [];
     // Insides of a stencil stay: they are not picked out, and dots are taken out with their letters.
-    return goesOf(plan.document.technique) === "out" ? closed(plan, item) : [...closed(plan, item), ...tight(plan, item), ...looseMarks(plan, item, fonts)];
+    return goesOf(plan.document.technique) === "out" ? [...closed(plan, item), ...bled(plan, item)] : [...closed(plan, item), ...tight(plan, item), ...looseMarks(plan, item, fonts)];
   });
 
 type Plan = Parameters<Rule>[0];
@@ -43,7 +44,8 @@ function closed(plan: Plan, item: TextItem): Finding[] {
 function tight(plan: Plan, item: TextItem): Finding[] {
   const family = plan.document.vinyls.find(({ id }) => id === item.vinyl)?.family;
   if (!family) return [];
-  const limit = FAMILY_TRAITS[family].minCounterMm;
+  // A coarse ground closes what film and hook would still bear.
+  const limit = Math.max(FAMILY_TRAITS[family].minCounterMm, groundLimitMm(plan.document.blank.material));
   const narrow = linesOf(plan, item).flatMap(({ seat, line }) => line.insides.filter(({ width }) => width < limit).map(({ text, width }) => ({ seat, letter: text, width })));
   const worst = narrow.reduce<(typeof narrow)[number] | null>((a, b) => (a && a.width <= b.width ? a : b), null);
   if (!worst) return [];
@@ -58,6 +60,17 @@ function tight(plan: Plan, item: TextItem): Finding[] {
       remedies: [{ code: "openCounters", values: { item: item.id, mm: limit } }, leaveIt({ code: "tightCounter", where })],
     },
   ];
+}
+
+/** Of a stencil insides are film that keeps paint off: on a coarse ground paint runs under those that are too small. */
+function bled(plan: Plan, item: TextItem): Finding[] {
+  const limit = groundLimitMm(plan.document.blank.material);
+  const narrow = linesOf(plan, item).flatMap(({ seat, line }) => line.insides.filter(({ width }) => width < limit).map(({ text, width }) => ({ seat, letter: text, width })));
+  const worst = narrow.reduce<(typeof narrow)[number] | null>((a, b) => (a && a.width <= b.width ? a : b), null);
+  if (!worst) return [];
+  const where = { seat: worst.seat, field: item.id };
+  const values = { letter: worst.letter, width: worst.width, limit, seats: new Set(narrow.map(({ seat }) => seat)).size };
+  return [{ code: "insideBelowGround", severity: "check", where, values, remedies: [{ code: "openCounters", values: { item: item.id, mm: limit } }, leaveIt({ code: "insideBelowGround", where })] }];
 }
 
 const PARTED = /[ijäëïöüÿáéíóúàèìòùâêîôûãñõåøčšžćńśźğışőűěřůďťļķņģ]/giu;

@@ -47,7 +47,22 @@ function thinFinding(plan: Plan, item: RecipeItem, vinylId: string, fonts: FontL
   const values = { letter: worst.text, width: worst.width, limit, seats: new Set(thin.map(({ seat }) => seat)).size };
   const larger = largerRemedies(plan, item, thinSeats(thin, limit, item), fonts);
   const left = severity === "check" ? [leaveIt({ code, where })] : [];
-  return [{ code, severity, where, values, remedies: [...larger, ...thinRemedies({ plan, item, worst, limit, fonts }), ...otherFilms(plan, item, vinylId, worst), ...left] }];
+  const first = [...larger, ...thinRemedies({ plan, item, worst, limit, fonts }), ...otherFilms(plan, item, vinylId, worst)];
+  // A stop without a way out helps nobody: faces of another kind, and the same colour in a plain film.
+  const last = first.length === 0 && severity === "stop" ? [...otherKinds({ plan, item, worst, limit, fonts }), ...plainFilm(vinyl, worst, ground)] : [];
+  return [{ code, severity, where, values, remedies: [...first, ...last, ...left] }];
+}
+
+function otherKinds({ item, worst, limit, fonts }: Thin): Finding["remedies"] {
+  if (item.kind !== "text") return [];
+  return bolderFonts(item, worst.heightMm, limit, fonts, true).map((font) => ({ code: "useFont" as const, values: { item: item.id, font } }));
+}
+
+/** The family that bears the thinnest strokes; only where it bears these. */
+const PLAIN = "permanentMatte";
+function plainFilm({ id, name, family }: Plan["document"]["vinyls"][number], worst: Stroke, ground: number): Finding["remedies"] {
+  const bears = Math.max(FAMILY_TRAITS[PLAIN].minStrokeMm, ground) * HOPELESS_SHARE;
+  return family !== PLAIN && FAMILY_TRAITS[family].minStrokeMm > FAMILY_TRAITS[PLAIN].minStrokeMm && worst.width >= bears ? [{ code: "plainFilm", values: { vinyl: id, name } }] : [];
 }
 
 /** Another film of the class that bears the stroke: what is left where nothing can be made larger or bolder. */
@@ -113,9 +128,9 @@ function closesNothing({ lettered }: Plan, item: Extract<RecipeItem, { kind: "ar
 }
 
 /** Faces of the same kind whose sample letters stay above the limit at the same letter height; the nearest in weight first. */
-function bolderFonts(item: TextItem, heightMm: number, limit: number, fonts: FontLookup): string[] {
+function bolderFonts(item: TextItem, heightMm: number, limit: number, fonts: FontLookup, anyKind = false): string[] {
   const kind = studioFont(item.font)?.kind;
-  return STUDIO_FONTS.filter((entry) => entry.kind === kind && entry.id !== item.font)
+  return STUDIO_FONTS.filter((entry) => (anyKind || entry.kind === kind) && entry.id !== item.font)
     .flatMap((entry) => {
       const face = fonts(entry.id);
       if (!face) return [];
