@@ -4,6 +4,7 @@ import { type Box, boxOf, boxWidth, EMPTY_BOX, isEmptyBox, joinBoxes, type Polyg
 import { type Cell, cachedLetters, cellPolygons, composeRow, type FontLookup, type LetterCache, type LineInfo, movedCell, type SeatFields, scaledCell } from "./compose-row.ts";
 import type { Design, ShapeItem } from "./recipe.ts";
 import { shapeAround } from "./shapes.ts";
+import { besideLines, isStanding, standBelow, withRules } from "./standing.ts";
 
 export interface ComposedLine extends LineInfo {
   readonly polygons: Polygons;
@@ -28,9 +29,15 @@ export interface ComposedSeat {
 export function composeSet(design: Design, seats: readonly SeatFields[], fonts: FontLookup, toleranceEm: number, cache: LetterCache = new Map()): ComposedSeat[] {
   const letter = cachedLetters(fonts, toleranceEm, cache);
   const wide = seats.map((seat) => composeRow(design, seat, letter));
-  const rows = narrowedRows(design, wide);
-  const offsets = offsetsOf(design, seats, rows);
-  const stacked = rows.map((row, index) => row.map((cell, i) => movedCell(cell, alignShift(design, row, i), offsets[index]?.[i] ?? 0)));
+  const rows = withRules(design, narrowedRows(design, wide));
+  const below = design.items.map((item) => (isStanding(item) ? standBelow(design, item, fonts) : 0));
+  const offsets = offsetsOf(design, seats, rows, below);
+  const stacked = rows.map((row, index) =>
+    besideLines(
+      design,
+      row.map((cell, i) => movedCell(cell, alignShift(design, row, i), offsets[index]?.[i] ?? 0)),
+    ),
+  );
   const framed = withSurrounds(design, stacked).map((row) => cutUnder(design, row));
   return framed.map((row, index) => ({
     seat: seats[index]?.seat ?? "",
@@ -68,33 +75,44 @@ function alignShift(design: Design, row: readonly Cell[], index: number): number
 }
 
 /** A seat with a size or a line break of its own is stacked by itself: it must not push everybody's lines apart. */
-function offsetsOf(design: Design, seats: readonly SeatFields[], rows: readonly (readonly Cell[])[]): number[][] {
+function offsetsOf(design: Design, seats: readonly SeatFields[], rows: readonly (readonly Cell[])[], below: readonly number[]): number[][] {
   const alone = seats.map(({ own }) => Object.values(own ?? {}).some(({ size, breakAfter, breakAt }) => size !== undefined || breakAfter !== undefined || breakAt !== undefined));
   const common = stackOffsets(
     design,
     rows.filter((_, i) => !alone[i]),
+    below,
   );
-  return rows.map((row, i) => (alone[i] ? stackOffsets(design, [row]) : common));
+  return rows.map((row, i) => (alone[i] ? stackOffsets(design, [row], below) : common));
 }
 
 /**
  * y of every item's baseline: each row is as tall as the tallest ink of any seat, so that
  * descenders never run into the next line and all baselines lie level across the set.
  */
-function stackOffsets(design: Design, rows: readonly (readonly Cell[])[]): number[] {
+function stackOffsets(design: Design, rows: readonly (readonly Cell[])[], below: readonly number[]): number[] {
+  const inkOf = (i: number): Box => rows.reduce<Box>((all, row) => joinBoxes([all, boxOf(row[i] ? cellPolygons(row[i]) : [])]), EMPTY_BOX);
   let y = 0;
-  return design.items.map((item, i) => {
+  const own = design.items.map((item, i) => {
     if (item.kind === "gap") {
       y += item.size;
       return y;
     }
-    const ink = rows.reduce<Box>((all, row) => joinBoxes([all, boxOf(row[i] ? cellPolygons(row[i]) : [])]), EMPTY_BOX);
+    if (item.on) return null;
+    // What stands on the line needs its room in the row.
+    const on = design.items.flatMap((other, k) => (isStanding(other) && other.on.item === item.id ? [lowered(inkOf(k), below[k] ?? 0)] : []));
+    const ink = joinBoxes([inkOf(i), ...on]);
     if (isEmptyBox(ink)) return y;
     const baseline = y - Math.min(ink.minY, 0);
     y = baseline + Math.max(ink.maxY, 0);
     return baseline;
   });
+  return own.map((at, i) => {
+    const item = design.items[i] as Design["items"][number];
+    return at ?? (isStanding(item) ? (own[design.items.findIndex(({ id }) => id === item.on.item)] ?? 0) + (below[i] ?? 0) : 0);
+  });
 }
+
+const lowered = (box: Box, by: number): Box => (isEmptyBox(box) ? box : { ...box, minY: box.minY + by, maxY: box.maxY + by });
 
 /** Rings and frames round everything are the same for all seats: round the widest. Seats with nothing in them get none. */
 function withSurrounds(design: Design, rows: readonly (readonly Cell[])[]): Cell[][] {

@@ -20,6 +20,16 @@ export type MarkRule = (typeof MARKS)[number];
 export const RUNS = ["across", "down", "up", "stacked"] as const;
 export type Run = (typeof RUNS)[number];
 
+/** Stands on another line instead of in a row of its own: at its foot, at the height of its small letters or of its capitals. */
+const standing = z
+  .strictObject({
+    item: itemId,
+    at: z.enum(["baseline", "xHeight", "capHeight"]).default("baseline"),
+    side: z.enum(["over", "left", "right"]).default("over").describe("under and over its letters, as a line to write on; or beside them"),
+    gap: z.number().min(0).max(500).default(2).describe("to the letters, when beside them"),
+  })
+  .optional();
+
 const textItem = z.strictObject({
   kind: z.literal("text"),
   id: itemId,
@@ -45,6 +55,7 @@ const textItem = z.strictObject({
   mayNarrow: z.boolean().default(false),
   /** Across the face; turned a quarter, as along a cylinder; or letter below letter. */
   run: z.enum(RUNS).default("across"),
+  on: standing,
 });
 
 /** Below zero, what stands above and below overlap: in one vinyl they become one piece, in two the later lies over the earlier. */
@@ -84,6 +95,7 @@ const artItem = z.strictObject({
     .default([]),
   /** Grown on every side, at the final size, mm. */
   thickenMm: z.number().min(0).max(5).default(0),
+  on: standing,
 });
 
 export const SHAPE_FORMS = ["line", "dot", "star", "ring", "frame"] as const;
@@ -104,6 +116,7 @@ const shapeItem = z.strictObject({
   /** A ring or frame round everything else, this far away; then `size` and `width` are computed. */
   around: z.number().min(0).max(500).optional(),
   align,
+  on: standing,
 });
 
 export const recipeItemSchema = z.discriminatedUnion("kind", [textItem, gapItem, artItem, shapeItem]);
@@ -145,6 +158,12 @@ export const designSchema = z.strictObject({
             if (!layers.some(({ polygons }) => hasArea(polygons)))
               context.addIssue({ code: "custom", path: k === 0 ? [index, "layers"] : [index, "others", k - 1, "layers"], message: `the art "${name}" has no area: nothing of it can be cut` });
           });
+        if (item.kind !== "gap" && item.on) {
+          const line = items.find(({ id }) => id === item.on?.item);
+          if (line?.kind !== "text" || line.id === item.id || line.on || line.run !== "across")
+            context.addIssue({ code: "custom", path: [index, "on", "item"], message: `"${item.on.item}" is no line across the face that stands by itself` });
+          if (item.kind === "shape" && item.around !== undefined) context.addIssue({ code: "custom", path: [index, "on"], message: "what goes round everything stands on no line" });
+        }
         if (item.kind === "shape" && item.dash && item.form !== "line") context.addIssue({ code: "custom", path: [index, "dash"], message: "only a line can be dashed" });
         if (item.kind === "shape" && item.around !== undefined && item.form !== "ring" && item.form !== "frame")
           context.addIssue({ code: "custom", path: [index, "around"], message: "only a ring or a frame can go round everything" });
@@ -206,6 +225,17 @@ export function vinylsOfItem(item: RecipeItem): string[] {
 /** The vinyls in the order the recipe first uses them: that order is the order of layers. */
 export function vinylsOf(design: Design): string[] {
   return [...new Set(design.items.flatMap(vinylsOfItem))];
+}
+
+/** The design without one item: lines to write on go with what was written on them, what stood beside it gets a row of its own. */
+export function withoutItem(items: readonly RecipeItem[], id: string): RecipeItem[] {
+  return items.flatMap((item): RecipeItem[] => {
+    if (item.id === id) return [];
+    if (item.kind === "gap" || item.on?.item !== id) return [item];
+    if (item.kind === "shape" && item.form === "line") return [];
+    const { on: _, ...alone } = item;
+    return [alone];
+  });
 }
 
 /** The design with one item in another size; its proportion to the others changes. */

@@ -115,6 +115,8 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/items\[\]<text>\.openCountersMm$/u, at("letter", "Open insides to")],
   [/items\[\]<text>\.mayNarrow$/u, at("letter", "may be set smaller")],
   [/items\[\]<text>\.run$/u, at("letter", "Runs")],
+  [/items\[\]<\w+>\.on\.gap$/u, at("letter", "To the letters")],
+  [/items\[\]<\w+>\.on/u, at("letter", "Stands")],
   [/items\[\]<gap>\.size$/u, at("letter", "Gap ")],
   [/items\[\]<gap>\.overlap$/u, at("letter", "Where two films overlap")],
   [/items\[\]<art>\.name$/u, at("letter", "Called")],

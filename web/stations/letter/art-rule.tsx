@@ -1,11 +1,22 @@
 "use client";
 
-import type { ArtItem } from "@elm-basket/core/lettering/recipe.ts";
+import type { ArtItem, Design } from "@elm-basket/core/lettering/recipe.ts";
 import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
-import { AlignField, ItemHead, type RuleProps, tidy, VinylField } from "./item-fields.tsx";
+import { AlignField, ItemHead, type RuleProps, StandsField, tidy, VinylField } from "./item-fields.tsx";
 
-export function ArtRule({ item, vinyls, unit, scale, slots, onHeight, onBring, onChange }: RuleProps<ArtItem> & { slots: readonly string[]; onHeight: (mm: number) => void; onBring: () => void }) {
+export function ArtRule({
+  item,
+  vinyls,
+  unit,
+  scale,
+  design,
+  slots,
+  onHeight,
+  onBring,
+  onChange,
+}: RuleProps<ArtItem> & { design: Design; slots: readonly string[]; onHeight: (mm: number) => void; onBring: () => void }) {
   const parts = item.layers.reduce((sum, { polygons }) => sum + polygons.length, 0);
+  const { on: _, ...inRow } = item;
   const used = new Set(item.layers.map(({ vinyl }) => vinyl));
   return (
     <div>
@@ -20,6 +31,17 @@ export function ArtRule({ item, vinyls, unit, scale, slots, onHeight, onBring, o
       <details className="mt-1">
         <summary className="verb inline-block text-sm">More rules</summary>
         <div className="grid grid-cols-2 gap-2 py-2">
+          <StandsField on={item.on} own={item.id} design={design} as="beside" onChange={(on) => onChange(on ? { ...item, on } : inRow, `Where ${item.name} stands`)} />
+          {item.on && (
+            <LengthField
+              label="To the letters"
+              mm={tidy(item.on.gap * scale)}
+              unit={unit}
+              allowZero
+              most={500}
+              onChange={(mm) => item.on && onChange({ ...item, on: { ...item.on, gap: tidy(mm / scale) } }, `Room beside ${item.name}`)}
+            />
+          )}
           <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${item.name} aligned`)} />
           {item.layers.map((layer, i) => (
             <VinylField

@@ -1,6 +1,6 @@
 "use client";
 
-import type { TextItem } from "@elm-basket/core/lettering/recipe.ts";
+import type { Design, TextItem } from "@elm-basket/core/lettering/recipe.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { FilmDot } from "@/ui/marks.tsx";
@@ -29,6 +29,46 @@ const ALIGN_WORDS = { centre: "in the middle", left: "left", right: "right" } as
 
 export function AlignField({ value, onChange }: { value: TextItem["align"]; onChange: (align: TextItem["align"]) => void }) {
   return <SelectField label="Lies" value={value} words={ALIGN_WORDS} onChange={onChange} />;
+}
+
+type Standing = NonNullable<TextItem["on"]>;
+
+const RULE_WORDS = { baseline: "under the feet of", xHeight: "at the small letters of", capHeight: "over the capitals of" } as const;
+const BESIDE_WORDS = { left: "left of", right: "right of" } as const;
+
+interface StandsProps {
+  readonly on: TextItem["on"];
+  readonly own: string;
+  /** Lines that can be stood on. */
+  readonly design: Design;
+  /** A line to write on, or something beside the letters. */
+  readonly as: "rule" | "beside";
+  readonly onChange: (on: Standing | undefined) => void;
+}
+
+/** In a row of its own, or on another line: on its foot, at the height of its letters, or beside it. */
+export function StandsField({ on, own, design, as, onChange }: StandsProps) {
+  const lines = design.items.filter((item): item is TextItem => item.kind === "text" && item.id !== own && !item.on && item.run === "across");
+  if (lines.length === 0 || design.items.some((item) => item.kind !== "gap" && item.on?.item === own)) return null;
+  const nameOf = (line: TextItem) => (line.slot ? line.slot : `“${(line.text ?? "").slice(0, 16)}”`);
+  const choices = lines.flatMap((line): { key: string; words: string; on: Standing }[] =>
+    as === "rule"
+      ? (["baseline", "xHeight", "capHeight"] as const).map((at) => ({ key: `${line.id} ${at}`, words: `${RULE_WORDS[at]} ${nameOf(line)}`, on: { item: line.id, at, side: "over" as const, gap: 0 } }))
+      : (["left", "right"] as const).map((side) => ({
+          key: `${line.id} ${side}`,
+          words: `${BESIDE_WORDS[side]} ${nameOf(line)}`,
+          on: { item: line.id, at: on?.at ?? ("baseline" as const), side, gap: on?.gap ?? 2 },
+        })),
+  );
+  const now = on ? `${on.item} ${as === "rule" ? on.at : on.side}` : "";
+  return (
+    <SelectField
+      label="Stands"
+      value={choices.some(({ key }) => key === now) ? now : ""}
+      words={[["", "in a row of its own"] as const, ...choices.map(({ key, words }) => [key, words] as const)]}
+      onChange={(key) => onChange(choices.find((choice) => choice.key === key)?.on)}
+    />
+  );
 }
 
 /** What a rule of a part of the design is given. */

@@ -37,3 +37,19 @@ export function newShape(items: readonly RecipeItem[], vinyl: string, form: Shap
     ...(form === "line" ? { width: 40 } : {}),
   };
 }
+
+/** As in a school exercise book: solid under the feet and over the capitals, dashed at the height of the small letters. */
+export function writingLines(items: readonly RecipeItem[], on: TextItem, vinyl: string): ShapeItem[] {
+  const bar = { kind: "shape", form: "line", vinyl, size: Math.max(0.3, on.size / 14), band: 1.5, points: 5, align: "centre" } as const;
+  const rows = [
+    ["capHeight", {}],
+    ["xHeight", { dash: { on: on.size / 3, off: on.size / 5 } }],
+    ["baseline", {}],
+  ] as const;
+  let all: RecipeItem[] = [...items];
+  return rows.map(([at, more]) => {
+    const line: ShapeItem = { ...bar, ...more, id: freeId(all, "line"), on: { item: on.id, at, side: "over", gap: 0 } };
+    all = [...all, line];
+    return line;
+  });
+}

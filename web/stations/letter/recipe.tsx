@@ -1,6 +1,6 @@
 "use client";
 
-import { type Design, type RecipeItem, SHAPE_FORMS, slotsOf } from "@elm-basket/core/lettering/recipe.ts";
+import { type Design, type RecipeItem, SHAPE_FORMS, slotsOf, type TextItem, withoutItem } from "@elm-basket/core/lettering/recipe.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
@@ -9,7 +9,7 @@ import { SelectField } from "@/ui/select-field.tsx";
 import { ArtDialog } from "./art-dialog.tsx";
 import { ArtRule } from "./art-rule.tsx";
 import { tidy } from "./item-fields.tsx";
-import { FORM_WORDS, freeId, freeSlot, newLine, newShape } from "./new-items.ts";
+import { FORM_WORDS, freeId, freeSlot, newLine, newShape, writingLines } from "./new-items.ts";
 import { ShapeRule } from "./shape-rule.tsx";
 import { TextRule } from "./text-rule.tsx";
 import type { Drawn } from "./use-lettering.ts";
@@ -28,7 +28,7 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
   const [bringing, setBringing] = useState<string | null>(null);
   const items = design.items;
   const setItem = (index: number, item: RecipeItem, label: string) => onChange({ ...design, items: items.map((old, i) => (i === index ? item : old)) }, label);
-  const remove = (index: number) => onChange({ ...design, items: withoutLooseGaps(items.filter((_, i) => i !== index)) }, "A part taken out");
+  const remove = (index: number) => onChange({ ...design, items: withoutLooseGaps(withoutItem(items, items[index]?.id ?? "")) }, "A part taken out");
   const move = (index: number, by: 1 | -1) => {
     const next = [...items];
     const [item] = next.splice(index, 1);
@@ -50,6 +50,7 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
       label,
     );
   const first = vinyls[0]?.id ?? "";
+  const writable = items.find((item): item is TextItem => item.kind === "text" && !item.on && item.run === "across" && !items.some((other) => other.kind !== "gap" && other.on?.item === item.id));
   return (
     <>
       <h2 className="mb-2 text-lg">The design, top to bottom</h2>
@@ -83,6 +84,7 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
             {item.kind === "art" && (
               <ArtRule
                 item={item}
+                design={design}
                 vinyls={vinyls}
                 unit={unit}
                 scale={scale}
@@ -92,7 +94,7 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
                 onChange={(next, label) => setItem(index, next, label)}
               />
             )}
-            {item.kind === "shape" && <ShapeRule item={item} vinyls={vinyls} unit={unit} scale={scale} onChange={(next, label) => setItem(index, next, label)} />}
+            {item.kind === "shape" && <ShapeRule item={item} design={design} vinyls={vinyls} unit={unit} scale={scale} onChange={(next, label) => setItem(index, next, label)} />}
             {item.kind === "text" && (
               <TextRule
                 item={item}
@@ -133,6 +135,11 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
         <button type="button" className="verb" onClick={() => add(newLine(items, first, { text: "Welcome" }), "A line more")}>
           Add a fixed line
         </button>
+        {writable && (
+          <button type="button" className="verb" onClick={() => onChange({ ...design, items: [...items, ...writingLines(items, writable, first)] }, "Lines to write on")}>
+            Add lines to write on
+          </button>
+        )}
         <button type="button" className="verb" onClick={() => setBringing("")}>
           Add art
         </button>

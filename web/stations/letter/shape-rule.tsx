@@ -1,19 +1,32 @@
 "use client";
 
-import type { ShapeItem } from "@elm-basket/core/lettering/recipe.ts";
+import type { Design, ShapeItem } from "@elm-basket/core/lettering/recipe.ts";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
-import { AlignField, ItemHead, type RuleProps, tidy, VinylField } from "./item-fields.tsx";
+import { AlignField, ItemHead, type RuleProps, StandsField, tidy, VinylField } from "./item-fields.tsx";
 import { FORM_WORDS } from "./new-items.ts";
 
-export function ShapeRule({ item, vinyls, unit, scale, onChange }: RuleProps<ShapeItem>) {
+export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleProps<ShapeItem> & { readonly design: Design }) {
   const name = FORM_WORDS[item.form];
   const surrounds = item.form === "ring" || item.form === "frame";
   const { around, ...loose } = item;
+  const { on, ...inRow } = item;
+  const { width: _, ...ruled } = item;
   return (
     <div>
       <ItemHead name={name} vinyls={vinyls.filter(({ id }) => id === item.vinyl)} />
       <div className="mt-1 grid grid-cols-2 gap-2">
         <VinylField value={item.vinyl} vinyls={vinyls} onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of the ${name}`)} />
+        {around === undefined && (
+          <StandsField
+            on={on}
+            own={item.id}
+            design={design}
+            as={item.form === "line" ? "rule" : "beside"}
+            onChange={(next) =>
+              onChange(next ? { ...(item.form === "line" ? ruled : item), on: next } : { ...inRow, ...(item.form === "line" ? { width: item.width ?? 40 } : {}) }, `Where the ${name} stands`)
+            }
+          />
+        )}
         {around === undefined && <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${name} aligned`)} />}
         {around === undefined ? (
           <LengthField

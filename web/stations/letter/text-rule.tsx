@@ -9,7 +9,7 @@ import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { FontField, useFontName } from "./fonts.tsx";
-import { AlignField, ItemHead, VinylField } from "./item-fields.tsx";
+import { AlignField, ItemHead, StandsField, VinylField } from "./item-fields.tsx";
 import { NudgeFields } from "./nudge-fields.tsx";
 
 const CASE_WORDS = { asTyped: "as typed", upper: "CAPITALS", lower: "small letters", title: "Capital First" } as const;
@@ -35,6 +35,7 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
   const what = item.slot ?? "fixed line";
   const fontName = useFontName();
   const family = vinyls.find(({ id }) => id === item.vinyl)?.family;
+  const { on: _, ...inRow } = item;
   return (
     <div>
       <ItemHead name={what} vinyls={vinyls.filter(({ id }) => id === item.vinyl)} />
@@ -80,6 +81,7 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
         <summary className="verb inline-block text-sm">More rules</summary>
         <div className="grid grid-cols-2 gap-2 py-2">
           <SelectField label="Letters" value={item.letterCase} words={CASE_WORDS} onChange={(letterCase) => onChange({ ...item, letterCase }, `Case of ${what}`)} />
+          <StandsField on={item.on} own={item.id} design={design} as="beside" onChange={(on) => onChange(on ? { ...item, on } : inRow, `Where ${what} stands`)} />
           <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${what} aligned`)} />
           <div className="col-span-2">
             <SelectField label="Dots and accents" value={item.marks} words={MARK_WORDS} onChange={(marks) => onChange({ ...item, marks }, `Dots of ${what}`)} />
