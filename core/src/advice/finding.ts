@@ -48,6 +48,7 @@ export const REMEDY_CODES = [
   "lessBorder",
   "useCutter",
   "plainFilm",
+  "filmToBlank",
 ] as const;
 export type RemedyCode = (typeof REMEDY_CODES)[number];
 

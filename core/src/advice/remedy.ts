@@ -31,6 +31,7 @@ export function partOf(remedy: Remedy): DocumentPart {
     case "bridgeIslands":
     case "useVinyl":
     case "lessBorder":
+    case "filmToBlank":
       return "design";
     case "tidyNames":
     case "useFontHere":
@@ -119,6 +120,8 @@ function applied(document: ThingDocument, remedy: Remedy): ThingDocument {
     }
     case "lessBorder":
       return { ...document, design: { ...document.design, stencil: { ...stencilSchema.parse({}), ...document.design.stencil, filmMargin: number("mm") } } };
+    case "filmToBlank":
+      return { ...document, design: { ...document.design, stencil: { ...stencilSchema.parse({}), ...document.design.stencil, film: "blank" } } };
     case "useCutter": {
       const found = CUTTER_PROFILES.find(({ id }) => id === text("profile"));
       return found ? { ...document, cutter: found.cutter } : document;

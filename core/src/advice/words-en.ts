@@ -103,6 +103,7 @@ const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => strin
   setTracking: (v) => (Number(v.looser) === 1 ? "Set the letters looser" : "Set the letters tighter"),
   removeSeat: () => "Take the seat out",
   ownSize: (v) => `Give ${String(v.seats).includes(" ") ? "these" : "it"} a size of ${String(v.seats).includes(" ") ? "their" : "its"} own: ${fine(v, "height")}, the others ${fine(v, "others")}`,
+  filmToBlank: () => "Cut the film to the blank's own outline: it centres itself",
   plainFilm: (v) => `Take a plain film of this colour instead of ${v.name}, wherever it is used`,
   setFamily: () => "Make it iron-on film",
   useVinyl: (v) => `Cut it from ${v.name}`,

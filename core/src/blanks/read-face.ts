@@ -4,7 +4,7 @@ import { boxOfPoints, type Point, type Polygons, type Ring, rectRing } from "../
 import { type Blank, type KeepOut, MARGIN_RULES, type Reserve, type Spread, smallestShape } from "./blank.ts";
 import { type Bulge, bulgeFromRadii, heightAlong, largestPatch, radiusAt, sharpestBulge, wallLength } from "./bulge.ts";
 import { type Face, faceOutline } from "./face.ts";
-import { type BlankShape, heightOfProfile } from "./shape.ts";
+import { type BlankShape, heightOfProfile, isRound } from "./shape.ts";
 import { baselineRadius, type Sector, unroll, warp, warpPoint } from "./tapered-cup.ts";
 
 /** Pieces up to four inches take a quarter-inch margin, boards and trays up to 16 inches half an inch, signs an inch. */
@@ -58,6 +58,12 @@ export function readFace(blank: Blank): FaceReading {
   const marginRule = blank.margin.rule === "bySize" ? ruleBySize(Math.max(width, height)) : blank.margin.rule;
   const marginMm = blank.margin.rule === "byHand" ? blank.margin.mm : MARGIN_RULES[marginRule as keyof typeof MARGIN_RULES];
   return { ...whole, face, width, height, marginMm, marginRule, keepOuts: blank.keepOuts.map((keepOut) => [ringOf(keepOut)]), shape, spread: { across, down } };
+}
+
+/** Outline of a flat blank, whole, in the face's coordinates; null where the face is a wall. */
+export function blankOutline(blank: Blank): Ring | null {
+  const { shape } = smallestShape(blank);
+  return isRound(shape) ? null : faceOutline(faceOf(shape, blank).face);
 }
 
 type Whole = Pick<FaceReading, "face" | "cup" | "taper" | "bulge">;

@@ -131,6 +131,8 @@ export const stencilSchema = z.strictObject({
   bridgeMm: z.number().min(0.3).max(20).default(2),
   /** Film left round the letters, mm: what keeps paint off the blank. */
   filmMargin: z.number().min(2).max(200).default(15),
+  /** Cut to the blank's own outline the film centres itself; where a load does not take it, it keeps its margin. */
+  film: z.enum(["margin", "blank"]).optional().describe("margin round the letters when left out; or the outline of a flat blank"),
   /** Where the bridge of a letter leaves its inside, degrees from the top, clockwise. */
   angles: z.record(z.string().min(1).max(4), z.number().min(0).max(360)).default({}),
 });

@@ -1,9 +1,9 @@
 /** Stage 2: sized designs -> kits: the pieces of one seat in one vinyl, named, with what weeding them takes. */
-import { type Box, boxHeight, boxOf, moved, type Polygon, type Polygons, polygonArea } from "../geometry/polygon.ts";
+import { type Box, boxHeight, boxOf, boxOfPoints, moved, type Polygon, type Polygons, polygonArea, type Ring } from "../geometry/polygon.ts";
 import { type Goes, type WeedReport, weedReport } from "../weeding/difficulty.ts";
 import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
 import type { LetteredSeat } from "./letter-set.ts";
-import { type KitPart, type PartSize, partsOf } from "./parts.ts";
+import { fits, type KitPart, type PartSize, partsOf } from "./parts.ts";
 
 export interface PlanPiece {
   /** `<seat>-<vinyl>-<n>`, the same everywhere: files, labels, screen; where there are more, `<seat>+<thing>+<copy>-<vinyl>-<n>`. */
@@ -34,6 +34,8 @@ export interface Kit {
   readonly box: Box;
   /** Film that belongs to it beyond its box, however it is laid, mm. */
   readonly pad: number;
+  /** Film cut to an outline of its own, in the design's coordinates; then its box is that of the film. */
+  readonly film: Ring | null;
   /** Whether its pieces stay on the film or are taken out and painted. */
   readonly goes: Goes;
   readonly weed: WeedReport;
@@ -63,6 +65,8 @@ export interface KitWishes {
   /** Film that belongs to a kit beyond its box, mm. */
   readonly padOf: (vinyl: Vinyl, box: Box) => number;
   readonly goes: Goes;
+  /** The blank's outline where film is cut to it; null where it keeps a margin. */
+  readonly film: Ring | null;
   /** What one load of a vinyl takes; longer kits are cut in parts. Null keeps them whole. */
   readonly sizeOf: (vinyl: Vinyl, pad: number) => PartSize | null;
 }
@@ -92,7 +96,8 @@ interface Making {
 /** One kit, or its parts; what weeding takes is counted for each part, as each is weeded and taped by itself. */
 function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, wishes }: Making): Kit[] {
   const { thing, several, goes } = wishes;
-  const pad = wishes.padOf(vinyl, boxOf(polygons));
+  const film = filmOf(wishes, vinyl, polygons);
+  const pad = film ? 0 : wishes.padOf(vinyl, boxOf(polygons));
   const stem = stemOf(seat.seat, several ? thing : null, 1);
   const ordered = [...polygons].map((polygon) => ({ polygon, box: boxOf([polygon]) })).sort((a, b) => a.box.minX - b.box.minX || a.box.minY - b.box.minY);
   const named = ordered.map(({ polygon }, i) => ({ id: `${stem}-${vinyl.id}-${i + 1}`, polygon }));
@@ -116,14 +121,23 @@ function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, wishes }: Making
         const small = areaMm2 < smallPartMm2;
         return { id, polygon, areaMm2, counters: polygon.length - 1, small, lighter: small || weed.finest !== "plain" };
       }),
-      box,
+      box: film ? boxOfPoints(film) : box,
       pad,
+      film,
       goes,
       weed,
       part,
       recut: null,
     };
   });
+}
+
+/** The blank's outline, where it holds all letters and one load takes it. */
+function filmOf({ film, copies, sizeOf }: KitWishes, vinyl: Vinyl, polygons: Polygons): Ring | null {
+  if (!film || copies > 1) return null;
+  const [own, letters, size] = [boxOfPoints(film), boxOf(polygons), sizeOf(vinyl, 0)];
+  const holds = letters.minX >= own.minX && letters.minY >= own.minY && letters.maxX <= own.maxX && letters.maxY <= own.maxY;
+  return holds && (size === null || fits(own, size)) ? film : null;
 }
 
 /** Spare kits are cut for the seats that are hardest to weed; each spare holds all of its seat's vinyls. */

@@ -161,10 +161,10 @@ function stillClean(problem: ShapeProblem, pinned: ClassDocument["layout"]["kept
 }
 
 /** What a kit takes up: the film of a stencil whole; of a decal its pieces, and the crosses of a part as squares. */
-const outlines = (kit: Kit): Polygons => (kit.pad > 0 ? [[filmRing(kit)]] : [...kit.pieces.map(({ polygon }) => polygon), ...crossSquares(kit.part?.marks ?? [])]);
+const outlines = (kit: Kit): Polygons => (kit.pad > 0 || kit.film ? [[filmRing(kit)]] : [...kit.pieces.map(({ polygon }) => polygon), ...crossSquares(kit.part?.marks ?? [])]);
 
 /** The film that belongs to a kit, in its own coordinates. */
-export const filmRing = ({ box, pad }: Pick<Kit, "box" | "pad">): Ring => rectRing(box.minX - pad, box.minY - pad, box.maxX + pad, box.maxY + pad);
+export const filmRing = ({ box, pad, film }: Pick<Kit, "box" | "pad" | "film">): Ring => film ?? rectRing(box.minX - pad, box.minY - pad, box.maxX + pad, box.maxY + pad);
 
 const TURNS = { free: [0, 90, 180, 270], half: [0, 180], none: [0] } as const;
 const ANY_ANGLE = Array.from({ length: 12 }, (_, i) => i * 30);

@@ -44,7 +44,8 @@ export function partsOf(pieces: readonly SplitPiece[], size: PartSize | null): P
   }));
 }
 
-function fits(box: Box, { width, height, mayTurn }: PartSize): boolean {
+/** Whether a box goes onto one load, turned if it may. */
+export function fits(box: Box, { width, height, mayTurn }: PartSize): boolean {
   const [w, h] = [boxWidth(box), boxHeight(box)];
   return (w <= width && h <= height) || (mayTurn && h <= width && w <= height);
 }

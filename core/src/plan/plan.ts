@@ -1,9 +1,11 @@
 /** The pipeline: class document -> whole plan. Pure and deterministic; fonts are handed in. */
 
 import { findingsFor } from "../advice/check.ts";
-import { readFace } from "../blanks/read-face.ts";
+import { blankOutline, readFace } from "../blanks/read-face.ts";
+import { TAPE_BEYOND_MM } from "../blanks/snips.ts";
 import { viewOnCup } from "../blanks/straight-cup.ts";
 import { CRAFT_ALONG_LEAD_DAYS, deadlines, ROOM_LEAD_DAYS } from "../calendar/dates.ts";
+import { boxHeight, boxWidth } from "../geometry/polygon.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
 import { costOf } from "../supplies/price.ts";
 import { type SupplyLine, supplyLines } from "../supplies/supply.ts";
@@ -17,8 +19,8 @@ import { ownFaces } from "./own-pieces.ts";
 import { setScales } from "./set-sizes.ts";
 import { type LaidOut, layOut } from "./sheets.ts";
 import type { Plan, PreparationMinutes, ThingPlan } from "./stages.ts";
-import { tapeExtent } from "./tape.ts";
-import { goesOf } from "./technique.ts";
+import { type TapeExtent, tapeExtent } from "./tape.ts";
+import { goesOf, isPainted } from "./technique.ts";
 import { madeOf, runSheetOf, type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
 
 /** Bag, label, step card and count for one kit: a practised hand's two minutes. */
@@ -90,6 +92,7 @@ function letterThing(document: ThingDocument, fonts: FontLookup, most?: number):
     copies: blank.handle?.school === "both" ? 2 : 1,
     padOf: (vinyl, box) => borderFor(box, vinyl, document),
     goes: goesOf(technique),
+    film: isPainted(technique) && design.stencil?.film === "blank" ? blankOutline(blank) : null,
     sizeOf: (vinyl, pad) => partSize(vinyl, document, pad),
   });
   return {
@@ -98,12 +101,18 @@ function letterThing(document: ThingDocument, fonts: FontLookup, most?: number):
       face,
       ownFaces: brought,
       cupView: face.cup && widest > 0 ? viewOnCup(face.cup.radius, widest) : null,
-      tape: tapeExtent(lettered.seats, document),
+      tape: tapeFor(tapeExtent(lettered.seats, document), kits),
       lettered,
       most: most ?? null,
     },
     kits,
   };
+}
+
+/** Tape carries the whole film where that is cut to an outline of its own. */
+function tapeFor(tape: TapeExtent, kits: readonly Kit[]): TapeExtent {
+  const film = kits.find((kit) => kit.film !== null);
+  return film && tape.width > 0 ? { ...tape, width: boxWidth(film.box) + 2 * TAPE_BEYOND_MM, height: boxHeight(film.box) + 2 * TAPE_BEYOND_MM } : tape;
 }
 
 /** Names as labels: the same name twice is told apart by the seat. */

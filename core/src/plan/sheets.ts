@@ -229,6 +229,8 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
     kits: flipped,
     weedLines: [
       ...seamTrims(load.kits).map((line) => (traits.mirrored ? flipLine(line, width) : line)),
+      // In straight cuts the boxes are cut anyway; an outline that is none is cut inside its box.
+      ...(layout.mode === "tight" ? [] : filmEdges(load.kits.filter(({ kit }) => kit.film && kit.film.length !== RECTANGLE)).map((line) => (traits.mirrored ? flipLine(line, width) : line))),
       ...(layout.mode === "tight" ? filmEdges(load.kits).map((line) => (traits.mirrored ? flipLine(line, width) : line)) : weedLines(flipped.map((kit) => kit.box))),
     ],
   };
@@ -250,7 +252,7 @@ function laidDown(polygons: Polygons, { x, y, turn }: LaidKit): Polygons {
 function filmEdges(kits: readonly LaidKit[]): Line[] {
   return kits.flatMap((laid) => {
     const { kit } = laid;
-    if (kit.pad <= 0) return [];
+    if (kit.pad <= 0 && !kit.film) return [];
     const corners = laidDown([[filmRing(kit)]], laid)[0]?.[0] ?? [];
     return corners.map((from, i): Line => [from, corners[(i + 1) % corners.length] as Point]);
   });
@@ -282,6 +284,9 @@ function seamTrims(kits: readonly LaidKit[]): Line[] {
     });
   });
 }
+
+/** Corners of a film that its straight cuts cut out by themselves. */
+const RECTANGLE = 4;
 
 const flipLine = ([[ax, ay], [bx, by]]: Line, width: number): Line => [
   [width - ax, ay],

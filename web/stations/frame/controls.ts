@@ -95,6 +95,7 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/design\.fixedScale$/u, at("letter", "Letters of ")],
   [/design\.stencil\.islands$/u, at("letter", "Insides of letters")],
   [/design\.stencil\.bridgeMm$/u, at("letter", "Width of a bridge")],
+  [/design\.stencil\.film$/u, at("letter", "Film is cut")],
   [/design\.stencil\.filmMargin$/u, at("letter", "Film round the letters")],
   [/design\.stencil\.angles/u, at("letter", "Bridge of ")],
   [/design\.offered/u, at("letter", "Colours")],

@@ -121,6 +121,12 @@ function StencilFields({ rule, unit, letters, onChange }: { rule: StencilRule; u
           )}
         </>
       )}
+      <SelectField
+        label="Film is cut"
+        value={rule.film ?? "margin"}
+        words={{ margin: "so far round the letters", blank: "to the blank's own outline: it centres itself" }}
+        onChange={(film) => onChange(film === "blank" ? { ...rule, film } : marginOnly(rule), "How the film is cut")}
+      />
       <span className="flex items-center justify-between">
         film round it
         <span className="w-32">
@@ -137,6 +143,10 @@ function StencilFields({ rule, unit, letters, onChange }: { rule: StencilRule; u
       </span>
     </div>
   );
+}
+
+function marginOnly({ film: _, ...rule }: StencilRule): StencilRule {
+  return rule;
 }
 
 function withAngle(angles: StencilRule["angles"], letter: string, value: string): StencilRule["angles"] {

@@ -1,7 +1,11 @@
-import { LEAST_BORDER_MM, padOf } from "../../plan/load-room.ts";
+import { blankOutline } from "../../blanks/read-face.ts";
+import { boxOfPoints } from "../../geometry/polygon.ts";
+import { vinylsOf } from "../../lettering/recipe.ts";
+import { LEAST_BORDER_MM, padOf, partSize } from "../../plan/load-room.ts";
+import { fits } from "../../plan/parts.ts";
 import type { ThingStages } from "../../plan/stages.ts";
 import { goesOf, needsTape } from "../../plan/technique.ts";
-import type { Finding } from "../finding.ts";
+import type { Finding, Remedy } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** Islands ride on the tape; with many in one kit, beginners lose or shift some. Those of iron-on film keep to its liner. */
@@ -29,7 +33,7 @@ function looseIslands({ document, lettered }: ThingStages): Finding[] {
 /** One load leaves less film round the stencil than is wanted: the letters stay whole, and paint must be kept off otherwise. */
 function narrowBorder({ document, kits }: ThingStages): Finding[] {
   const wanted = padOf(document);
-  const narrow = kits.filter((kit) => goesOf(document.technique) === "out" && kit.pad < wanted - 1e-9);
+  const narrow = kits.filter((kit) => goesOf(document.technique) === "out" && kit.film === null && kit.pad < wanted - 1e-9);
   const least = narrow.reduce<(typeof narrow)[number] | null>((a, b) => (a && a.pad <= b.pad ? a : b), null);
   if (!least) return [];
   const where = { seat: least.of, vinyl: least.vinyl };
@@ -38,7 +42,7 @@ function narrowBorder({ document, kits }: ThingStages): Finding[] {
 
 /** Film that is larger than a flat face: inside a frame it does not lie down. What it must be trimmed to, and the border that fits. */
 function borderOverFace({ document, face, lettered, kits }: ThingStages): Finding[] {
-  if (goesOf(document.technique) !== "out" || face.cup || lettered.seats.length === 0) return [];
+  if (goesOf(document.technique) !== "out" || face.cup || lettered.seats.length === 0 || kits.some(({ film }) => film !== null)) return [];
   const pad = Math.max(0, ...kits.map((kit) => kit.pad));
   const widest = Math.max(...lettered.seats.map(({ width }) => width));
   const tallest = Math.max(...lettered.seats.map(({ height }) => height));
@@ -53,7 +57,15 @@ function borderOverFace({ document, face, lettered, kits }: ThingStages): Findin
       severity: "check",
       where,
       values: { width: widest + 2 * pad, height: tallest + 2 * pad, faceWidth: face.width, faceHeight: face.height, trim: across ? face.width : face.height, across: across ? 1 : 0 },
-      remedies: [...(room >= LEAST_BORDER_MM ? [{ code: "lessBorder" as const, values: { mm: room } }] : []), leaveIt({ code: "borderOverFace", where })],
+      remedies: [...(room >= LEAST_BORDER_MM ? [{ code: "lessBorder" as const, values: { mm: room } }] : []), ...toBlank(document), leaveIt({ code: "borderOverFace", where })],
     },
   ];
+}
+
+/** Film of the blank's own size lies edge to edge; only where one load takes it, and nothing of the face is kept free. */
+function toBlank({ blank, vinyls, cutter, layout, design }: ThingStages["document"]): Remedy[] {
+  const outline = blankOutline(blank);
+  const film = vinyls.find(({ id }) => vinylsOf(design).includes(id));
+  const size = film ? partSize(film, { cutter, layout: { ...layout, split: true } }, 0) : null;
+  return outline && size && blank.reserve.length === 0 && fits(boxOfPoints(outline), size) ? [{ code: "filmToBlank", values: {} }] : [];
 }
