@@ -211,10 +211,10 @@ export async function bagsOf(sql: Sql, workshopId: string): Promise<BagRow[]> {
     select seat, thing, max(copy)::int as copies, count(*)::int as pieces, sum(islands)::int as islands from pieces where workshop_id = ${workshopId} and seat not like 'spare-%' group by seat, thing`;
 }
 
-export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<{ id: string; seat: string; thing: string; vinyl: string; path: string }[]> {
+export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<{ id: string; seat: string; thing: string; copy: number; vinyl: string; path: string }[]> {
   return sql<
-    { id: string; seat: string; thing: string; vinyl: string; path: string }[]
-  >`select id, seat, thing, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by position`;
+    { id: string; seat: string; thing: string; copy: number; vinyl: string; path: string }[]
+  >`select id, seat, thing, copy, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by position`;
 }
 
 /** A kit counts as cut when every sheet that carries a piece of it is cut. */

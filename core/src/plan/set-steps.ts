@@ -4,7 +4,7 @@
  */
 import { isRound } from "../blanks/shape.ts";
 import { freeStepId, withoutStep } from "../scheduling/reorder.ts";
-import type { Step } from "../scheduling/step.ts";
+import { runSheet, type Step } from "../scheduling/step.ts";
 import type { Schools } from "../studio/settings.ts";
 import type { Thing } from "./document.ts";
 import { starterSteps } from "./starter-steps.ts";
@@ -23,6 +23,7 @@ const [WELCOME, FINISH] = ["welcome", "finish"];
 /** Paint that is dry to the touch takes a mark when it lies on its face: an hour from the last coat before the object is turned. */
 const TURN_WAIT_MINUTES = 60;
 const LONGEST_WORDS = 600;
+const LONGEST_TITLE = 120;
 
 /** Two things people do with the same movements: made alike, and both round or both flat. */
 export const isLike = (a: Pick<Thing, "technique" | "blank">, b: Pick<Thing, "technique" | "blank">): boolean => a.technique === b.technique && isRound(a.blank.shape) === isRound(b.blank.shape);
@@ -68,7 +69,9 @@ export function withoutStepsOf(steps: readonly Step[], left: readonly Thing[], g
     const { thing, ...everybody } = step;
     const kept = left.length === 1 && thing === left[0]?.id ? everybody : step;
     const brought = ONCE.has(step.id) && !isAlternative(left, gone) ? own.get(step.id) : undefined;
-    return brought && brought.doIt === step.doIt ? { ...kept, minutes: Math.max(brought.minutes, step.minutes - times(brought.minutes, ways.share * gone.perSeat)) } : kept;
+    const whole =
+      !ONCE.has(step.id) || fewer.some(({ id, thing: other }) => other !== undefined && id === nameOf(step.id, { id: other })) ? kept : { ...kept, title: kept.title.replace(/: .*$/u, "") };
+    return brought && brought.doIt === step.doIt ? { ...whole, minutes: Math.max(brought.minutes, step.minutes - times(brought.minutes, ways.share * gone.perSeat)) } : whole;
   });
 }
 
@@ -76,6 +79,13 @@ export function withoutStepsOf(steps: readonly Step[], left: readonly Thing[], g
 const severalShare = ({ perSeat }: Pick<Thing, "perSeat">, { share }: SetWays): number => 1 + (perSeat - 1) * share;
 /** What a thing's own step is called: by what is done, and by the thing. */
 const nameOf = (what: string, { id }: Pick<Thing, "id">): string => freeStepId([], `${what} ${id}`);
+/** As they come one after the other when waits are filled: a run sheet is read from top to bottom. What followed the step before it goes on doing so. */
+function inOrderOfTime(steps: readonly Step[]): Step[] {
+  const tied = steps.map((step, i): Step => (step.after || i === 0 ? step : { ...step, after: [{ step: steps[i - 1]?.id ?? "", wait: 0 }] }));
+  const at = new Map(runSheet(tied, [], 1).steps.map(({ id }, i) => [id, i]));
+  return [...tied].sort((a, b) => (at.get(a.id) ?? 0) - (at.get(b.id) ?? 0));
+}
+
 const isShared = ({ id }: Step): boolean => id === WELCOME || id === FINISH;
 const times = (minutes: number, share: number): number => Math.max(1, Math.ceil(minutes * share - 1e-9));
 
@@ -90,7 +100,7 @@ class Adding {
 
   constructor(
     steps: readonly Step[],
-    before: readonly Thing[],
+    private readonly before: readonly Thing[],
     private readonly thing: Thing,
     private readonly elder: Thing | undefined,
     private readonly ways: SetWays,
@@ -109,7 +119,7 @@ class Adding {
       else this.apart(step);
     }
     this.finished(own.find(({ id }) => id === FINISH));
-    return this.steps;
+    return inOrderOfTime(this.steps);
   }
 
   /** Lengthens what is done for all, where it is done in the same way; otherwise it is a step more. */
@@ -128,6 +138,7 @@ class Adding {
   }
 
   private apart(step: Step): void {
+    if (ONCE.has(step.id)) this.parted(step.id);
     if (this.last === null || ONCE.has(this.last)) this.begun();
     const { thing: own, ways, elder } = this;
     const like = this.firstLike(step.id);
@@ -146,6 +157,16 @@ class Adding {
     });
     this.at.set(step.id, id);
     this.follow(id);
+  }
+
+  /** What is not done for all any more says for which things it is. */
+  private parted(what: string): void {
+    const { before } = this;
+    this.steps = this.steps.map((step) => {
+      if (step.id !== what || step.thing !== undefined || step.title.includes(":")) return step;
+      const titles = before.filter((thing) => !this.steps.some((own) => own.thing === thing.id && own.id === nameOf(what, thing))).map(({ title }) => title);
+      return { ...step, title: `${step.title}: ${titles.join(", ")}`.slice(0, LONGEST_TITLE) };
+    });
   }
 
   private follow(id: string): void {

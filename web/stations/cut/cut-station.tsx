@@ -39,7 +39,7 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
         <LinkButton href={`/classes/${id}/letter`} tone="main" className="justify-self-start">
           Go to Letter
         </LinkButton>
-        <Findings classId={id} findings={findings as never} unit={host.studio.unit} labels={labelsOf(planned.plan)} quiet="" />
+        <Findings classId={id} things={planned.document.things} findings={findings as never} unit={host.studio.unit} labels={labelsOf(planned.plan)} quiet="" />
       </div>
     );
   const first = sheets.find(({ cutAt }) => !cutAt) ?? sheets[0];
@@ -123,7 +123,7 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
           <div>
             <Figures data={data} nn={sheet.nn} outcomes={made.outcomes} />
           </div>
-          <Findings classId={id} findings={findings as never} unit={host.studio.unit} labels={labelsOf(planned.plan)} quiet="" />
+          <Findings classId={id} things={planned.document.things} findings={findings as never} unit={host.studio.unit} labels={labelsOf(planned.plan)} quiet="" />
         </div>
         <Parts data={data} sheet={sheet} colour={vinyl.colour} />
       </CutBench>

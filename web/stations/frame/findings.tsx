@@ -17,12 +17,15 @@ export function Findings({
   findings,
   unit,
   labels,
+  things,
   quiet = "Nothing to report: all sound.",
 }: {
   classId: string;
   findings: readonly Finding[];
   unit: LengthUnit;
   labels: Readonly<Record<string, string>>;
+  /** Where findings of several things stand together: which of them each speaks of. */
+  things?: readonly { readonly id: string; readonly title: string }[];
   quiet?: string;
 }) {
   const router = useRouter();
@@ -31,6 +34,7 @@ export function Findings({
   const [trouble, setTrouble] = useState<string>();
   const name = (seat: string) => labels[seat] ?? `Seat ${seat}`;
   if (findings.length === 0) return <p className="py-3 text-soft">{quiet}</p>;
+  const thingOf = ({ where }: Finding) => (things && things.length > 1 ? things.find(({ id }) => id === where.thing)?.title : undefined);
   const shown = all ? findings : findings.slice(0, SHOWN);
   return (
     <div aria-busy={busy}>
@@ -43,6 +47,7 @@ export function Findings({
                 <SeverityMark severity={finding.severity} />
               </span>
               <p>
+                {thingOf(finding) && <b>{thingOf(finding)}: </b>}
                 {said.sentence}{" "}
                 {said.remedies.map(({ remedy, words }, i) => (
                   <span key={`${remedy.code} ${words}`}>

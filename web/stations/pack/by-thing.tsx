@@ -32,6 +32,8 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
   const things = shares.flatMap((share) => (share.thing === null ? [] : [{ ...share, thing: share.thing }]));
   const shared = shares.find(({ thing }) => thing === null);
   const each = (value: number) => (seats > 0 ? value / seats : 0);
+  // The currency stands once, at the head of the column.
+  const amount = (materials: number) => moneyText(Math.ceil(each(materials) - 1e-6), currency).replace(/ [A-Z]{3}$/u, "");
   const money = (share: Share) =>
     share.missing.length > 0
       ? `${share.materials > 0 ? `${moneyText(Math.ceil(each(share.materials)), currency)} and ` : ""}${share.missing.length} without a price`
@@ -59,7 +61,7 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
             <th className="py-1 font-normal">makes</th>
             <th className="text-right font-normal">pieces</th>
             <th className="pl-2 text-right font-normal">weeding</th>
-            <th className="pl-2 text-right font-normal">materials</th>
+            <th className="pl-2 text-right font-normal">materials, {currency}</th>
           </tr>
         </thead>
         <tbody>
@@ -109,7 +111,7 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
                     rounding: "Up to the next whole penny a seat.",
                   }}
                 >
-                  {moneyText(Math.ceil(each(total(({ materials }) => materials)) - 1e-6), currency)}
+                  {amount(total(({ materials }) => materials))}
                 </Reckoned>
               )}
             </td>

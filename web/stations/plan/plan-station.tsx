@@ -1,7 +1,7 @@
 import { cautionsFor } from "@elm-basket/core/advice/cautions.ts";
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { drawingPath, readPiecePath } from "@elm-basket/core/geometry/path.ts";
-import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { listProjects } from "@/data/class-documents.ts";
 import { shelfFilms } from "@/data/class-goods.ts";
@@ -21,7 +21,7 @@ import { ClassForm } from "./class-form.tsx";
 import { DeadlineList } from "./deadline-list.tsx";
 import { FilmsPanel } from "./films-panel.tsx";
 import { KeepAsProject } from "./keep-as-project.tsx";
-import { type SetSeat, SetView } from "./set-view.tsx";
+import { type SetFaces, SetView } from "./set-view.tsx";
 import { ThingsPanel } from "./things-panel.tsx";
 
 export async function PlanStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
@@ -88,9 +88,10 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
           unit={host.studio.unit}
           path={`/classes/${id}/letter`}
           stay={`/classes/${id}/plan`}
+          room="column"
           seat={query.seat}
         />
-        <SetView classId={id} blank={thingOf(planned.document).blank} vinyls={planned.document.vinyls} seats={await setSeats(data)} count={planned.plan.seats.length} />
+        <SetView classId={id} faces={await setFaces(data)} vinyls={planned.document.vinyls} count={planned.plan.seats.length} />
         {things}
         {films}
         <h2 className="mt-8 mb-2 text-lg">The basket</h2>
@@ -99,7 +100,7 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
       <section>
         <Minutes data={data} />
         <h2 className="mt-6 text-lg">What the plan says</h2>
-        <Findings classId={id} findings={planned.plan.findings as never} unit={host.studio.unit} labels={labels} />
+        <Findings classId={id} things={planned.document.things} findings={planned.plan.findings as never} unit={host.studio.unit} labels={labels} />
         <h2 className="mt-6 mb-2 text-lg">Cautions</h2>
         <ul>
           {cautionsFor(planned.document).map((caution) => (
@@ -117,39 +118,37 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
   );
 }
 
-/** Two rows of faces on a laptop; Letter shows every seat. */
-const SHOWN_SEATS = 12;
+/** Two rows of faces on a laptop, or one for each of several things; Letter shows every seat. */
+const [SHOWN_SEATS, SHOWN_OF_SEVERAL] = [12, 4];
 /** Drawn a hand's width wide on screen. */
 const SET_DRAWING_MM = 0.15;
 
-async function setSeats({ host, planned }: StationData): Promise<SetSeat[]> {
-  const first = planned.plan.seats.slice(0, SHOWN_SEATS);
-  const pieces = await withStudio(host.studioId, (sql) =>
-    piecesOfSeats(
-      sql,
-      planned.id,
-      first.map(({ seat }) => seat),
-    ),
-  );
-  const order = planned.document.vinyls.map(({ id }) => id);
-  const thing = thingOf(planned.document).id;
-  return first.map(({ seat, label }) => ({
-    seat,
-    label,
-    layers: order.flatMap((vinyl) => {
-      const own = pieces.filter((piece) => piece.seat === seat && piece.vinyl === vinyl && piece.thing === thing);
-      return own.length === 0
-        ? []
-        : [
-            {
-              vinyl,
-              path: drawingPath(
-                own.map(({ path }) => readPiecePath(path)),
-                SET_DRAWING_MM,
-              ),
-            },
-          ];
-    }),
+/** Of each thing the first seats that make it. */
+async function setFaces({ host, planned }: StationData): Promise<SetFaces[]> {
+  const { things, vinyls } = planned.document;
+  const views = things.map(({ id }) => thingDocument(planned.document, id));
+  const labels = labelsOf(planned.plan);
+  const most = things.length === 1 ? SHOWN_SEATS : SHOWN_OF_SEVERAL;
+  const wanted = [...new Set(views.flatMap(({ seats }) => seats.slice(0, most).map(({ seat }) => seat)))];
+  const pieces = await withStudio(host.studioId, (sql) => piecesOfSeats(sql, planned.id, wanted));
+  return views.map(({ thing, blank, seats }) => ({
+    thing: thing.id,
+    title: thing.title,
+    blank,
+    seats: seats.slice(0, most).map(({ seat, shape }) => ({
+      seat,
+      label: labels[seat] ?? seat,
+      ...(shape ? { shape } : {}),
+      layers: vinyls.flatMap(({ id: vinyl }) => {
+        const own = pieces.filter((piece) => piece.seat === seat && piece.vinyl === vinyl && piece.thing === thing.id && piece.copy === 1);
+        const path = () =>
+          drawingPath(
+            own.map((piece) => readPiecePath(piece.path)),
+            SET_DRAWING_MM,
+          );
+        return own.length === 0 ? [] : [{ vinyl, path: path() }];
+      }),
+    })),
   }));
 }
 

@@ -1,36 +1,47 @@
 "use client";
 
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
+import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import type { Effect } from "@/planning/effect.ts";
 import { EffectTable } from "@/stations/frame/effect-table.tsx";
 import { Button } from "@/ui/button.tsx";
-import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
+import { SeatFace, useFacePicture, useOwnFaces } from "@/ui/seat-face.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { swapEffect, swapVinyls } from "./swap-actions.ts";
 
-export interface SetSeat {
+interface SetSeat {
   readonly seat: string;
+  /** Of the piece it brings. */
+  readonly shape?: BlankShape;
   readonly label: string;
   readonly layers: readonly { readonly vinyl: string; readonly path: string }[];
 }
 
+/** One thing on its blank, for some of the seats that make it. */
+export interface SetFaces {
+  readonly thing: string;
+  readonly title: string;
+  readonly blank: Blank;
+  readonly seats: readonly SetSeat[];
+}
+
 interface Props {
   readonly classId: string;
-  readonly blank: Blank;
+  readonly faces: readonly SetFaces[];
   readonly vinyls: readonly Vinyl[];
-  readonly seats: readonly SetSeat[];
   /** Of the class, of which the first are shown. */
   readonly count: number;
 }
 
 /** All designs in their colours on their blanks, and what it would look like and take with two vinyls exchanged. */
-export function SetView({ classId, blank, vinyls, seats, count }: Props) {
+export function SetView({ classId, faces, vinyls, count }: Props) {
   const router = useRouter();
-  const face = useFacePicture(blank);
-  const used = vinyls.filter(({ id }) => seats.some(({ layers }) => layers.some(({ vinyl }) => vinyl === id)));
+  const all = faces.flatMap(({ seats }) => seats);
+  const used = vinyls.filter(({ id }) => all.some(({ layers }) => layers.some(({ vinyl }) => vinyl === id)));
+  const most = Math.max(0, ...faces.map(({ seats }) => seats.length));
   const [pair, setPair] = useState<readonly [string, string]>(["", ""]);
   const [effect, setEffect] = useState<Effect | null>(null);
   const [said, setSaid] = useState("");
@@ -63,19 +74,12 @@ export function SetView({ classId, blank, vinyls, seats, count }: Props) {
     <section aria-label="The set" aria-busy={busy}>
       <h2 className="mt-8 mb-2 text-lg">The set, side by side</h2>
       <p className="mb-3 text-soft text-sm">Look at all designs and colours together before anything is cut: chosen one by one they get regretted.</p>
-      {face && seats.length > 0 && (
-        <ul className="mb-4 grid grid-cols-[repeat(auto-fill,minmax(120px,1fr))] gap-3">
-          {seats.map(({ seat, label, layers }) => (
-            <li key={seat}>
-              <SeatFace face={face} vinyls={shown} drawn={{ layers }} edge="var(--color-rule-strong)" name={label} maxHeight={130} />
-              <span className="block truncate text-soft text-sm">{label}</span>
-            </li>
-          ))}
-        </ul>
-      )}
-      {count > seats.length && (
+      {faces.map((own) => (
+        <ThingFaces key={own.thing} own={own} several={faces.length > 1} vinyls={shown} />
+      ))}
+      {count > most && (
         <p className="mb-3 text-soft text-sm">
-          The first {seats.length} of {count}. Letter shows all of them.
+          The first {most} of {count}. Letter shows all of them.
         </p>
       )}
       {used.length > 1 && (
@@ -110,4 +114,23 @@ export function SetView({ classId, blank, vinyls, seats, count }: Props) {
 
 function colourOf(vinyl: Vinyl, vinyls: readonly Vinyl[], other: string): Vinyl {
   return { ...vinyl, colour: vinyls.find(({ id }) => id === other)?.colour ?? vinyl.colour };
+}
+
+function ThingFaces({ own, several, vinyls }: { own: SetFaces; several: boolean; vinyls: readonly Vinyl[] }) {
+  const face = useFacePicture(own.blank);
+  const brought = useOwnFaces(own.blank, own.seats);
+  if (!face || own.seats.length === 0) return null;
+  return (
+    <>
+      {several && <h3 className="mb-1 font-bold">{own.title}</h3>}
+      <ul className="mb-4 grid grid-cols-[repeat(auto-fill,minmax(120px,1fr))] gap-3">
+        {own.seats.map(({ seat, label, layers }) => (
+          <li key={seat}>
+            <SeatFace face={brought.get(seat) ?? face} vinyls={vinyls} drawn={{ layers }} edge="var(--color-rule-strong)" name={several ? `${own.title}, ${label}` : label} maxHeight={130} />
+            <span className="block truncate text-soft text-sm">{label}</span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
 }
