@@ -19,6 +19,7 @@ import { filmTaken } from "@elm-basket/core/plan/film-lines.ts";
 import { improveLayout } from "@elm-basket/core/plan/improve.ts";
 import { type Kit, kitsInBags } from "@elm-basket/core/plan/kits.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
+import { LetteredCache } from "@elm-basket/core/plan/lettered-cache.ts";
 import { ownFaces } from "@elm-basket/core/plan/own-pieces.ts";
 import { letterKits, makePlan } from "@elm-basket/core/plan/plan.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
@@ -33,6 +34,7 @@ import { type ScrapLabel, scrapLabelsPdf } from "@elm-basket/print/scrap-labels.
 import type { ComputedPlan, SheetMeta } from "../data/making.ts";
 
 const shipped = diskFonts();
+const lettered = new LetteredCache();
 /** A sheet is drawn some 600 px wide: a twentieth of a millimetre cannot be seen. */
 const SHEET_DRAWING_MM = 0.05;
 /** Kits are drawn four times their size on the bench. */
@@ -80,7 +82,7 @@ export default async function run(job: Job): Promise<ComputedPlan | Uint8Array |
   const fonts = lookup(job.fonts);
   if (job.kind === "decal") return decals(job.document, job.seat, fonts);
   if (job.kind === "improve") return improve(job.document, fonts, job.port);
-  const plan = makePlan(job.document, fonts);
+  const plan = makePlan(job.document, fonts, lettered);
   return job.kind === "plan" ? compute(plan, job.hash) : kitLabelsPdf(plan);
 }
 

@@ -13,12 +13,13 @@ import type { ClassDocument } from "./document.ts";
 import { filmLines } from "./film-lines.ts";
 import { type Kit, kitsOf, recutKits, spareKits } from "./kits.ts";
 import { letterSet } from "./letter-set.ts";
+import { LetteredCache, type LetteredThing } from "./lettered-cache.ts";
 import { borderFor, partSize } from "./load-room.ts";
 import { measureStrokes } from "./measure-strokes.ts";
 import { ownFaces } from "./own-pieces.ts";
 import { setScales } from "./set-sizes.ts";
 import { type LaidOut, layOut } from "./sheets.ts";
-import type { Plan, PreparationMinutes, ThingPlan } from "./stages.ts";
+import type { Plan, PreparationMinutes } from "./stages.ts";
 import { type TapeExtent, tapeExtent } from "./tape.ts";
 import { goesOf, isPainted } from "./technique.ts";
 import { madeOf, runSheetOf, type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
@@ -26,9 +27,12 @@ import { madeOf, runSheetOf, type ThingDocument, thingDocument, thingOf } from "
 /** Bag, label, step card and count for one kit: a practised hand's two minutes. */
 export const PACK_MINUTES_PER_KIT = 2;
 
-/** @throws ScheduleError, RangeError for documents that no plan can be made of. */
-export function makePlan(document: ClassDocument, fonts: FontLookup): Plan {
-  const { things, kits } = letterKits(document, fonts);
+/**
+ * @param before what was lettered of this and other classes, to be used again
+ * @throws ScheduleError, RangeError for documents that no plan can be made of.
+ */
+export function makePlan(document: ClassDocument, fonts: FontLookup, before = new LetteredCache()): Plan {
+  const { things, kits } = letterKits(document, fonts, before);
   const labels = seatLabels(document.seats);
   const laidOut = layOut(kits, document, labels);
   const supplies = allSupplies(document, laidOut);
@@ -49,8 +53,12 @@ export function makePlan(document: ClassDocument, fonts: FontLookup): Plan {
 }
 
 /** What there is to cut: every seat's letters on the face of each thing, as kits of each vinyl. */
-export function letterKits(document: ClassDocument, fonts: FontLookup): Pick<Plan, "things" | "kits"> {
-  const alone = document.things.map(({ id }) => letterThing(thingDocument(document, id), fonts));
+export function letterKits(document: ClassDocument, fonts: FontLookup, before = new LetteredCache()): Pick<Plan, "things" | "kits"> {
+  const letter = (id: string, most?: number) => {
+    const view = thingDocument(document, id);
+    return before.take(view, most, () => letterThing(view, fonts, most));
+  };
+  const alone = document.things.map(({ id }) => letter(id));
   const most = setScales(
     document.setSizing ?? "each",
     alone.map(({ plan }) => plan),
@@ -58,7 +66,7 @@ export function letterKits(document: ClassDocument, fonts: FontLookup): Pick<Pla
   );
   const lettered = alone.map((own) => {
     const scale = most.get(own.plan.id);
-    return scale === undefined ? own : letterThing(thingDocument(document, own.plan.id), fonts, scale);
+    return scale === undefined ? own : letter(own.plan.id, scale);
   });
   const own = inOrder(
     lettered.flatMap(({ kits }) => kits),
@@ -78,7 +86,7 @@ function inOrder(kits: Kit[], { things, seats, layout }: ClassDocument): Kit[] {
     .map(({ kit }) => kit);
 }
 
-function letterThing(document: ThingDocument, fonts: FontLookup, most?: number): { plan: ThingPlan; kits: Kit[] } {
+function letterThing(document: ThingDocument, fonts: FontLookup, most?: number): LetteredThing {
   const { thing, blank, design, technique, seats } = document;
   const face = readFace(blank);
   const brought = ownFaces(blank, seats);

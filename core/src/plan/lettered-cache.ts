@@ -1,0 +1,37 @@
+/** What was lettered before: an edit of one thing letters that thing, a price none. */
+import type { Kit } from "./kits.ts";
+import type { ThingPlan } from "./stages.ts";
+import type { ThingDocument } from "./thing-document.ts";
+
+export interface LetteredThing {
+  readonly plan: ThingPlan;
+  readonly kits: Kit[];
+}
+
+/** Kits of a seat keep some tens of kilobytes: so many seats stay within some hundred megabytes. */
+const MOST_SEATS = 3000;
+
+export class LetteredCache {
+  private readonly known = new Map<string, LetteredThing>();
+
+  /** The thing as it was lettered last, or lettered now. What was asked for longest ago is forgotten first. */
+  take(document: ThingDocument, most: number | undefined, letter: () => LetteredThing): LetteredThing {
+    const key = keyOf(document, most);
+    const found = this.known.get(key) ?? letter();
+    this.known.delete(key);
+    this.known.set(key, found);
+    let seats = 0;
+    for (const old of [...this.known.keys()].reverse()) {
+      seats += this.known.get(old)?.plan.lettered.seats.length ?? 0;
+      if (seats > MOST_SEATS && old !== key) this.known.delete(old);
+    }
+    return found;
+  }
+}
+
+/** All that lettering and kits read of a document: neither what film costs nor how kits are laid. */
+function keyOf({ thing, blank, design, technique, seats, vinyls, cutter, layout, things }: ThingDocument, most: number | undefined): string {
+  const films = vinyls.map(({ stock: { have: _, price: __, ...stock }, name: ___, ...film }) => ({ ...film, stock }));
+  const { kept: _, seed: __, seconds: ___, ...laid } = layout;
+  return JSON.stringify([thing.id, things.length > 1, blank, design, technique, seats, films, cutter, laid, most ?? null]);
+}
