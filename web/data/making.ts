@@ -217,6 +217,13 @@ export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonl
   >`select id, seat, thing, copy, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by position`;
 }
 
+/** Of which things these pieces of a seat are; all that the seat makes when none is named. */
+export async function thingsOfPieces(sql: Sql, workshopId: string, seat: string, ids: readonly string[]): Promise<string[]> {
+  const rows = await sql<{ thing: string }[]>`
+    select distinct thing from pieces where workshop_id = ${workshopId} and seat = ${seat} and (${ids.length === 0} or id = any(${ids as string[]})) order by thing`;
+  return rows.map(({ thing }) => thing);
+}
+
 /** A kit counts as cut when every sheet that carries a piece of it is cut. */
 export async function markSheet(sql: Sql, workshopId: string, nn: number, cut: boolean): Promise<boolean> {
   const [row] = await sql<{ hash: string }[]>`update sheets set cut_at = ${cut ? new Date() : null} where workshop_id = ${workshopId} and nn = ${nn} returning content_hash as hash`;

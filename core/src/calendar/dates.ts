@@ -45,6 +45,8 @@ export interface Deadline {
   readonly date: string;
   /** Calendar days before the class. */
   readonly daysBefore: number;
+  /** Whose blanks, where they have a day of their own. */
+  readonly thing?: string;
 }
 export type DeadlineCode = "orderBy" | "namesLockedBy" | "prepareBlanksBy" | "cutBy" | "weedBy" | "packBy" | "postBy";
 
@@ -54,9 +56,10 @@ export type LeadDays = Readonly<Partial<Record<DeadlineCode, number>>>;
 export const ROOM_LEAD_DAYS: LeadDays = { orderBy: 12, namesLockedBy: 7, prepareBlanksBy: 4, cutBy: 4, weedBy: 2, packBy: 1 };
 export const CRAFT_ALONG_LEAD_DAYS: LeadDays = { orderBy: 26, namesLockedBy: 21, prepareBlanksBy: 18, cutBy: 16, weedBy: 13, packBy: 11, postBy: 10 };
 
-/** Preparation dates counted back from the date of the class, earliest first. */
-export function deadlines(classDate: string, lead: LeadDays): Deadline[] {
-  return (Object.entries(lead) as [DeadlineCode, number][])
-    .map(([code, daysBefore]) => ({ code, date: addDays(classDate, -daysBefore), daysBefore }))
-    .sort((a, b) => b.daysBefore - a.daysBefore || (a.code < b.code ? -1 : 1));
+/** Preparation dates counted back from the date of the class, earliest first. @param own things whose blanks are prepared on a day of their own */
+export function deadlines(classDate: string, lead: LeadDays, own: readonly { readonly thing: string; readonly daysBefore: number }[] = []): Deadline[] {
+  const all = (Object.entries(lead) as [DeadlineCode, number][]).map(([code, daysBefore]): Omit<Deadline, "date"> => ({ code, daysBefore }));
+  return [...all, ...own.map(({ thing, daysBefore }): Omit<Deadline, "date"> => ({ code: "prepareBlanksBy", daysBefore, thing }))]
+    .map((row) => ({ ...row, date: addDays(classDate, -row.daysBefore) }))
+    .sort((a, b) => b.daysBefore - a.daysBefore || (a.code < b.code ? -1 : a.code > b.code ? 1 : (a.thing ?? "") < (b.thing ?? "") ? -1 : 1));
 }

@@ -38,6 +38,7 @@ const thingSchema = z.strictObject({
   design: designSchema,
   use: useSchema.optional().describe("what this thing goes through, where it is not what the others do"),
   perSeat: z.number().int().min(1).max(20).default(1),
+  prepareDays: z.number().int().min(0).max(365).optional().describe("days before the class by which its blanks are ready, where that is not as for the others"),
   brought: z.boolean().optional().describe("each brings their own, measured one by one; the blank here stands for those that are not measured yet"),
   sideOf: thingId.optional().describe("the thing of whose object this is another side"),
   choice: choiceName.optional().describe("things with the same choice are alternatives: a seat makes one of them"),

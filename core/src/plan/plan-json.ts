@@ -141,7 +141,7 @@ export const planJsonSchema = z.strictObject({
     bound: z.number(),
     steps: z.array(z.strictObject({ id: z.string(), title: z.string(), thing: thing, startMinute: z.number(), minutes: z.number(), waves: z.number(), slack: z.number(), critical: z.boolean() })),
   }),
-  deadlines: z.array(z.strictObject({ code: z.string(), date: z.string(), daysBefore: z.number() })),
+  deadlines: z.array(z.strictObject({ code: z.string(), date: z.string(), daysBefore: z.number(), thing })),
   findings: z.array(z.strictObject({ code: z.string(), severity: z.enum(SEVERITY_ORDER as ["stop", "check", "tip"]), where, values, remedies: z.array(z.strictObject({ code: z.string(), values })) })),
 });
 export type PlanJson = z.infer<typeof planJsonSchema>;

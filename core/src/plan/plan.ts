@@ -22,7 +22,7 @@ import { type LaidOut, layOut } from "./sheets.ts";
 import type { Plan, PreparationMinutes } from "./stages.ts";
 import { type TapeExtent, tapeExtent } from "./tape.ts";
 import { goesOf, isPainted } from "./technique.ts";
-import { madeOf, runSheetOf, type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
+import { madeOf, preparedApart, runSheetOf, type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
 
 /** Bag, label, step card and count for one kit: a practised hand's two minutes. */
 export const PACK_MINUTES_PER_KIT = 2;
@@ -47,7 +47,7 @@ export function makePlan(document: ClassDocument, fonts: FontLookup, before = ne
     preparation,
     cost: costOf({ lines: supplies, prepMinutes: preparation.total, seats: document.seats.length }, document.prices),
     runSheet: runSheetOf(document),
-    deadlines: deadlines(document.when.date, document.leadDays ?? (document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS)),
+    deadlines: deadlines(document.when.date, document.leadDays ?? (document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS), preparedApart(document.things)),
   };
   return { ...stages, findings: findingsFor(stages, fonts) };
 }

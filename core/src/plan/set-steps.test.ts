@@ -94,6 +94,21 @@ describe("steps of a set", () => {
     expect(runSheetOf(both).endMinute).toBeLessThan(alone + added);
   });
 
+  it("are listed in the order in which they are done, and what is not for all says for which", () => {
+    for (const [first, ...others] of [
+      [tag, sign, cup],
+      [sign, tag, cup],
+      [cup, tag, sign],
+      [sign, cup],
+    ] as [Thing, ...Thing[]][]) {
+      let document: ClassDocument = { ...base, things: [first], steps: stepsOfSet([first], ways) };
+      for (const thing of others) document = with_(document, thing);
+      expect(runSheetOf(document).steps.map(({ id }) => id)).toEqual(document.steps.map(({ id }) => id));
+    }
+    const three = with_(with_(with_(base, sign), cup), { ...tag, id: "fob", title: "Fob" });
+    expect(three.steps.find(({ id }) => id === "weed")?.title).toBe("Weed the last bits: Tag, Cup, Fob");
+  });
+
   it("the end comes last of all, and steps are named with their thing", () => {
     const three = with_(with_(base, cup), sign);
     const sheet = runSheetOf(three).steps;

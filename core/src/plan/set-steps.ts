@@ -81,10 +81,17 @@ const severalShare = ({ perSeat }: Pick<Thing, "perSeat">, { share }: SetWays): 
 const nameOf = (what: string, { id }: Pick<Thing, "id">): string => freeStepId([], `${what} ${id}`);
 /** As they come one after the other when waits are filled: a run sheet is read from top to bottom. What followed the step before it goes on doing so. */
 function inOrderOfTime(steps: readonly Step[]): Step[] {
-  const tied = steps.map((step, i): Step => (step.after || i === 0 ? step : { ...step, after: [{ step: steps[i - 1]?.id ?? "", wait: 0 }] }));
-  const at = new Map(runSheet(tied, [], 1).steps.map(({ id }, i) => [id, i]));
-  return [...tied].sort((a, b) => (at.get(a.id) ?? 0) - (at.get(b.id) ?? 0));
+  let tied = steps.map((step, i): Step => (step.after || i === 0 ? step : { ...step, after: [{ step: steps[i - 1]?.id ?? "", wait: 0 }] }));
+  // Of equally good orders the planner takes the one it is given: it may choose anew when it is given another.
+  for (let round = 0; round < ORDER_ROUNDS; round++) {
+    const at = new Map(runSheet(tied, [], 1).steps.map(({ id }, i) => [id, i]));
+    const sorted = [...tied].sort((one, other) => (at.get(one.id) ?? 0) - (at.get(other.id) ?? 0));
+    if (sorted.every(({ id }, i) => id === tied[i]?.id)) break;
+    tied = sorted;
+  }
+  return tied;
 }
+const ORDER_ROUNDS = 8;
 
 const isShared = ({ id }: Step): boolean => id === WELCOME || id === FINISH;
 const times = (minutes: number, share: number): number => Math.max(1, Math.ceil(minutes * share - 1e-9));
@@ -130,7 +137,9 @@ class Adding {
       return;
     }
     const more = times(step.minutes, this.ways.share * this.thing.perSeat);
-    this.steps = this.steps.map((one) => (one.id === there.id ? { ...one, minutes: one.minutes + more } : one));
+    // Where it is not for all it says for which.
+    const named = there.title.includes(":") && !there.title.includes(this.title) ? `${there.title}, ${this.title}`.slice(0, LONGEST_TITLE) : there.title;
+    this.steps = this.steps.map((one) => (one.id === there.id ? { ...one, title: named, minutes: one.minutes + more } : one));
     this.at.set(step.id, there.id);
     this.last = there.id;
     // What was done apart so far, such as cleaning in another way, is still waited for.

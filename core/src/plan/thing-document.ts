@@ -115,6 +115,10 @@ export function madeOf(document: ClassDocument, thing: string | undefined): numb
   return thing === undefined ? document.seats.map(() => 1) : thingDocument(document, thing).seats.map(({ count }) => count);
 }
 
+/** Things whose blanks have a day of their own: one is stained overnight, another wiped on the day. */
+export const preparedApart = (things: readonly Thing[]): { thing: string; daysBefore: number }[] =>
+  things.flatMap(({ id, prepareDays }) => (prepareDays === undefined ? [] : [{ thing: id, daysBefore: prepareDays }]));
+
 /** The run sheet of the class; of what a class has one more of, with that. @throws ScheduleError */
 export function runSheetOf(document: ClassDocument, tools: ClassDocument["tools"] = document.tools): RunSheet {
   return runSheet(document.steps, tools, document.seats.length, (thing) => madeOf(document, thing).length);

@@ -148,6 +148,7 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/own\{\}\.break(After|At)$/u, at("letter", "in two lines")],
   [/own\{\}\.nudges/u, at("letter", "Space in ")],
   [/^seats\[\]\.things\{\}\.shape/u, at("measure", "Shape of this piece")],
+  [/^things\[\]\.prepareDays$/u, at("plan", "Its blanks ready, days before")],
   [/^things\[\]\.brought$/u, at("measure", "Each brings their own, and measures it.")],
   [/^seats\[\]\.things\{\}\.count$/u, at("letter", "How many this seat makes")],
   // Cut

@@ -1,3 +1,4 @@
+import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { withStudio } from "@/data/client.ts";
 import { type LogRow, listLog } from "@/data/log.ts";
@@ -24,6 +25,7 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
       </div>
     );
   const lost = log.filter(({ kind }) => kind === "lost");
+  const things = thingRows(data, steps, lost);
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_320px]">
       <section>
@@ -43,6 +45,7 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
       <aside>
         <Ratio name="Class against plan" rows={steps} />
         <Ratio name="Weeding against plan" rows={weeding} />
+        {things.length > 1 && <ThingTable rows={things} />}
         <FigureRow name="Kits lost or torn">{lost.length}</FigureRow>
         {lost.length > 0 && (
           <ul className="mt-3">
@@ -88,14 +91,72 @@ function Ratio({ name, rows }: { name: string; rows: readonly ChartRow[] }) {
   );
 }
 
+interface ThingRow {
+  readonly title: string;
+  readonly planned: number;
+  readonly actual: number;
+  readonly lost: number;
+}
+
+/** Minutes of steps that belong to one thing, and what failed of it; nothing of what was done for all at once. */
+function thingRows({ planned }: StationData, steps: readonly StepRow[], lost: readonly LogRow[]): ThingRow[] {
+  const { things } = planned.document;
+  if (things.length < 2) return [];
+  return things.map(({ id, title }) => {
+    const own = steps.filter(({ thing }) => thing === id);
+    return {
+      title,
+      planned: total(own, (row) => row.planned),
+      actual: total(own, (row) => row.actual),
+      lost: lost.filter(({ body }) =>
+        String(body.things ?? "")
+          .split(" ")
+          .includes(id),
+      ).length,
+    };
+  });
+}
+
+function ThingTable({ rows }: { rows: readonly ThingRow[] }) {
+  return (
+    <table className="mt-4 mb-2 w-full text-left text-sm tabular-nums">
+      <caption className="mb-1 text-left font-bold font-head text-lg">By thing</caption>
+      <thead className="text-soft">
+        <tr className="border-rule-strong border-b">
+          <th className="py-1 font-normal">its own steps</th>
+          <th className="text-right font-normal">planned</th>
+          <th className="text-right font-normal">took</th>
+          <th className="text-right font-normal">failed</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <tr key={row.title} className="border-rule border-b">
+            <th scope="row" className="py-1.5 font-normal">
+              {row.title}
+            </th>
+            <td className="text-right">{row.planned > 0 ? showMinutes(row.planned) : "–"}</td>
+            <td className="text-right">{row.actual > 0 ? showMinutes(row.actual) : "not logged"}</td>
+            <td className="text-right">{row.lost}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+type StepRow = ChartRow & { readonly thing: string | undefined };
+
 /** Only the last run counts: a class may be taught twice. */
-function stepRows(data: StationData, log: readonly LogRow[]): ChartRow[] {
+function stepRows(data: StationData, log: readonly LogRow[]): StepRow[] {
   const begin = log.map(({ kind }) => kind).lastIndexOf("liveStart");
-  const titles = new Map(data.planned.document.steps.map((step) => [step.id, step.title]));
+  const { steps, things } = data.planned.document;
+  const titles = new Map(steps.map((step) => [step.id, titleOfStep(step, things)]));
   return data.planned.plan.runSheet.steps.flatMap((step) => {
     const actual = log.slice(Math.max(0, begin)).filter((row) => row.kind === "liveStep" && row.step === step.id && row.minutes !== null);
     if (actual.length === 0) return [];
-    return [{ name: titles.get(step.id) ?? step.id, planned: step.minutes, actual: actual.reduce((sum, row) => sum + (row.minutes ?? 0), 0) }];
+    const thing = steps.find(({ id }) => id === step.id)?.thing;
+    return [{ name: titles.get(step.id) ?? step.id, thing, planned: step.minutes, actual: actual.reduce((sum, row) => sum + (row.minutes ?? 0), 0) }];
   });
 }
 

@@ -3,6 +3,7 @@
 import { DEADLINE_WORDS } from "@elm-basket/core/advice/words-en.ts";
 import { CRAFT_ALONG_LEAD_DAYS, type DeadlineCode, daysBetween, deadlines, ROOM_LEAD_DAYS } from "@elm-basket/core/calendar/dates.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { preparedApart } from "@elm-basket/core/plan/thing-document.ts";
 import { useState } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
@@ -14,7 +15,7 @@ type Lead = { readonly leadDays: ClassDocument["leadDays"] | null };
 
 interface Props {
   readonly classId: string;
-  readonly document: Pick<ClassDocument, "when" | "setting" | "leadDays">;
+  readonly document: Pick<ClassDocument, "when" | "setting" | "leadDays" | "things">;
   readonly version: number;
   readonly today: string;
 }
@@ -36,18 +37,24 @@ export function DeadlineList({ classId, document, version, today }: Props) {
   return (
     <>
       <ol className="border-rule border-t">
-        {deadlines(date, lead).map(({ code, date: day, daysBefore }) => {
+        {deadlines(date, lead, preparedApart(document.things)).map(({ code, date: day, daysBefore, thing }) => {
+          const own = document.things.find(({ id }) => id === thing)?.title;
           const away = daysBetween(today, day);
           const late = away < 0 && left >= 0;
-          const inHand = open === code;
+          const inHand = open === code && thing === undefined;
           return (
-            <li key={code} className={`grid grid-cols-[110px_1fr_auto] items-center gap-4 border-rule border-b py-2 ${inHand ? "-mx-3 bg-paper px-3" : ""}`}>
+            <li key={`${code} ${thing ?? ""}`} className={`grid grid-cols-[110px_1fr_auto] items-center gap-4 border-rule border-b py-2 ${inHand ? "-mx-3 bg-paper px-3" : ""}`}>
               <span className="font-bold">{showDate(day, "short")}</span>
               <span>
-                {DEADLINE_WORDS[code]}{" "}
-                <button type="button" className="verb text-sm" aria-expanded={inHand} aria-label={`Change ${DEADLINE_WORDS[code]}`} onClick={() => setOpen(inHand ? null : code)}>
-                  {inHand ? "close" : `${daysBefore} ${daysBefore === 1 ? "day" : "days"} before`}
-                </button>
+                {DEADLINE_WORDS[code]}
+                {own ? `: ${own}` : ""}{" "}
+                {own ? (
+                  <span className="text-soft text-sm">{`${daysBefore} ${daysBefore === 1 ? "day" : "days"} before`}</span>
+                ) : (
+                  <button type="button" className="verb text-sm" aria-expanded={inHand} aria-label={`Change ${DEADLINE_WORDS[code]}`} onClick={() => setOpen(inHand ? null : code)}>
+                    {inHand ? "close" : `${daysBefore} ${daysBefore === 1 ? "day" : "days"} before`}
+                  </button>
+                )}
               </span>
               <span className={late ? "flex items-center gap-2 font-bold text-ochre" : "text-soft"}>
                 {late && <SeverityMark severity="check" size={13} />}

@@ -119,7 +119,7 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
 }
 
 /** Two rows of faces on a laptop, or one for each of several things; Letter shows every seat. */
-const [SHOWN_SEATS, SHOWN_OF_SEVERAL] = [12, 4];
+const [SHOWN_SEATS, SHOWN_OF_SEVERAL] = [12, 3];
 /** Drawn a hand's width wide on screen. */
 const SET_DRAWING_MM = 0.15;
 

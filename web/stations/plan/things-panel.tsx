@@ -95,6 +95,7 @@ export function ThingsPanel({ classId, document, version, unit, ways, known }: P
                     <NumberField label="For each seat" value={thing.perSeat} least={1} most={20} onChange={(perSeat) => set(thing.id, { perSeat }, "How many of a thing")} />
                   )}
                 </div>
+                <PrepareDays thing={thing} onChange={(next) => editor.change({ ...editor.value, things: things.map((old) => (old.id === thing.id ? next : old)) }, "Day of a blank")} />
                 <p className="flex flex-wrap gap-x-4 gap-y-1 text-sm">
                   <span className="w-full text-soft">
                     {showSize(frontSize(thing.blank.shape), unit)}
@@ -168,9 +169,25 @@ export function ThingsPanel({ classId, document, version, unit, ways, known }: P
   );
 }
 
+/** One is stained overnight, another wiped on the day: a day of its own only where the host says so. */
+function PrepareDays({ thing, onChange }: { thing: Thing; onChange: (thing: Thing) => void }) {
+  const { prepareDays, ...usual } = thing;
+  if (thing.sideOf !== undefined) return null;
+  if (prepareDays === undefined)
+    return <ThingVerb name={`A day of its own for the blanks of ${thing.title}`} words="its blanks are ready on another day" onPress={() => onChange({ ...thing, prepareDays: 7 })} />;
+  return (
+    <div className="flex flex-wrap items-end gap-4">
+      <div className="w-44">
+        <NumberField label="Its blanks ready, days before" value={prepareDays} least={0} most={365} onChange={(days) => onChange({ ...thing, prepareDays: days })} />
+      </div>
+      <ThingVerb name={`The blanks of ${thing.title} with the others`} words="with the others" onPress={() => onChange(usual)} />
+    </div>
+  );
+}
+
 function ThingVerb({ name, words, onPress }: { name: string; words: string; onPress: () => void }) {
   return (
-    <button type="button" className="verb min-h-9" aria-label={name} onClick={onPress}>
+    <button type="button" className="verb min-h-9 justify-self-start text-sm" aria-label={name} onClick={onPress}>
       {words}
     </button>
   );

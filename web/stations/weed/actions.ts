@@ -6,7 +6,7 @@ import { requireHost } from "@/account/session.ts";
 import { addRecut } from "@/cutting/recut.ts";
 import { withStudio } from "@/data/client.ts";
 import { addLog } from "@/data/log.ts";
-import { finishWeeding, markRecut, reopenWeeding, runWeedTimer } from "@/data/making.ts";
+import { finishWeeding, markRecut, reopenWeeding, runWeedTimer, thingsOfPieces } from "@/data/making.ts";
 import { takeKit } from "@/data/stock-taking.ts";
 import { isId } from "@/planning/planned-class.ts";
 
@@ -33,13 +33,15 @@ export async function weedAct(id: string, seat: string, wanted: WeedAct): Promis
       case "reopen":
         await reopenWeeding(sql, id, seat);
         return takeKit(sql, host.studioId, id, seat, false);
-      case "recut":
+      case "recut": {
         await markRecut(sql, id, seat, what.reason);
+        const things = await thingsOfPieces(sql, id, seat, what.pieces);
         // It is out of its bag again: what was packed with it is back on the shelf until it is packed anew.
         await takeKit(sql, host.studioId, id, seat, false);
         await addRecut(sql, host.studioId, id, { seat, vinyl: what.vinyl, pieces: what.pieces, label: `Seat ${seat} cut again` });
-        await addLog(sql, host.studioId, id, { kind: "lost", seat, body: { reason: what.reason } });
+        await addLog(sql, host.studioId, id, { kind: "lost", seat, body: { reason: what.reason, things: things.join(" ") } });
         return;
+      }
       default: {
         const minutes = await finishWeeding(sql, id, seat, what.act === "flawed");
         // Done without the timer says nothing about how long it took.
