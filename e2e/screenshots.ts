@@ -19,8 +19,6 @@ async function visit(url: string, name: string, ready: By = By.css("main h2, mai
 try {
   await driver.get(`${BASE}/sign-in`);
   await find(driver, byText("h2", "Sign in"));
-  await driver.sleep(400);
-  await picture("sign-in");
   await openDemo(driver);
   await driver.sleep(300);
   await picture("tonight");
@@ -28,6 +26,7 @@ try {
   const slates = await demoClass(driver, "Slate house");
   const bottles = await demoClass(driver, "Rowing");
   await visit(`${tins}/plan`, "plan");
+  await visit(`${await demoClass(driver, "Quay market")}/letter`, "set", By.css("section[aria-label='The set on one line']"));
   await visit(`${await demoClass(driver, "Terracotta")}/measure`, "measure");
   await driver.get(`${await demoClass(driver, "Glass cloche")}/measure`);
   await press(driver, byText("button", "Where it creases"));

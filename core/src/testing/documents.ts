@@ -11,7 +11,7 @@ export function demoClass(name: string): ClassDocument {
   return read.value;
 }
 
-/** The demo's classes make one thing each. */
+/** A class of the demo that makes one thing. */
 export const demoDocument = (name: string): OneThing => oneThing(demoClass(name));
 
 export function withNames(document: OneThing, names: readonly string[]): OneThing {
