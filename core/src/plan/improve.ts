@@ -3,7 +3,7 @@ import type { Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import { type Kit, kitName } from "./kits.ts";
 import type { LaidVinyl } from "./lay-kits.ts";
-import { filmArea, freshLoads, type Laying, layVinyl } from "./sheets.ts";
+import { filmArea, freshLoads, type Laying, layVinyl } from "./lay-set.ts";
 
 export interface Improvement {
   /** 1-based. */

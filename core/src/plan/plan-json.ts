@@ -1,14 +1,12 @@
 /** The plan as a JSON document, described in docs/formats.md. Numbers rounded to what they mean; no geometry. */
 import { z } from "zod";
 import { SEVERITY_ORDER } from "../advice/finding.ts";
-import type { Point } from "../geometry/polygon.ts";
 import { fillableSlots } from "../lettering/recipe.ts";
-import { thingShares } from "./by-thing.ts";
 import { type ClassDocument, TECHNIQUES } from "./document.ts";
-import type { Kit } from "./kits.ts";
+import { round, sharesJson, splitsOf } from "./plan-json-kits.ts";
 import { letterHeight } from "./set-sizes.ts";
 import type { Plan } from "./stages.ts";
-import { madeOf, thingDocument, thingOf } from "./thing-document.ts";
+import { thingDocument, thingOf } from "./thing-document.ts";
 
 const values = z.record(z.string(), z.union([z.string(), z.number()]));
 const where = z.strictObject({ seat: z.string(), piece: z.string(), step: z.string(), sheet: z.number(), field: z.string(), line: z.number(), vinyl: z.string(), thing: z.string() }).partial();
@@ -146,8 +144,6 @@ export const planJsonSchema = z.strictObject({
 });
 export type PlanJson = z.infer<typeof planJsonSchema>;
 
-const round = (value: number, digits = 3): number => Number(value.toFixed(digits));
-
 export function planJson(plan: Plan): PlanJson {
   const { document, laidOut } = plan;
   const sheetOf = new Map(laidOut.sheets.flatMap((sheet) => sheet.kits.flatMap((kit) => kit.pieces.map((piece) => [piece.id, sheet.nn] as const))));
@@ -277,34 +273,6 @@ function thingJson(document: ClassDocument, { id, face, lettered, most }: Plan["
     letterMm: letters === null ? null : round(letters, 2),
     most: most === null ? null : round(most, 6),
   };
-}
-
-function sharesJson(plan: Plan): NonNullable<PlanJson["thingShares"]> {
-  return thingShares({ ...plan, madeOf: (id) => madeOf(plan.document, id).reduce((sum, count) => sum + count, 0) }).map((share) => ({
-    ...share,
-    weedMinutes: round(share.weedMinutes, 2),
-    cutMinutes: round(share.cutMinutes, 2),
-    tape: { width: round(share.tape.width, 1), height: round(share.tape.height, 1) },
-    materials: round(share.materials, 1),
-    missing: [...share.missing],
-  }));
-}
-
-function splitsOf(kits: readonly Kit[], several: boolean): PlanJson["splits"] {
-  const point = ([x, y]: Point): [number, number] => [round(x), round(y)];
-  return kits.flatMap((first) => {
-    if (first.part?.n !== 1) return [];
-    const parts = kits.filter((kit) => kit.stem === first.stem && kit.vinyl === first.vinyl);
-    return [
-      {
-        seat: first.seat,
-        ...(several ? { thing: first.thing } : {}),
-        layer: first.vinyl,
-        parts: parts.map(({ part, pieces }) => ({ n: part?.n ?? 1, pieces: pieces.map(({ id }) => id), marks: (part?.marks ?? []).map(point) })),
-        seams: first.part.seams.map(({ line: [from, to], through }) => ({ from: point(from), to: point(to), through: [...through] })),
-      },
-    ];
-  });
 }
 
 function roundedValues(from: Readonly<Record<string, string | number>>): Record<string, string | number> {

@@ -1,0 +1,37 @@
+/** Parts of the plan's JSON that speak of kits: what each thing takes, and how long kits are cut in parts. */
+import type { Point } from "../geometry/polygon.ts";
+import { thingShares } from "./by-thing.ts";
+import type { Kit } from "./kits.ts";
+import type { Plan } from "./stages.ts";
+import { madeOf } from "./thing-document.ts";
+
+/** Numbers of the plan, rounded to what they mean. */
+export const round = (value: number, digits = 3): number => Number(value.toFixed(digits));
+
+export function sharesJson(plan: Plan) {
+  return thingShares({ ...plan, madeOf: (id) => madeOf(plan.document, id).reduce((sum, count) => sum + count, 0) }).map((share) => ({
+    ...share,
+    weedMinutes: round(share.weedMinutes, 2),
+    cutMinutes: round(share.cutMinutes, 2),
+    tape: { width: round(share.tape.width, 1), height: round(share.tape.height, 1) },
+    materials: round(share.materials, 1),
+    missing: [...share.missing],
+  }));
+}
+
+export function splitsOf(kits: readonly Kit[], several: boolean) {
+  const point = ([x, y]: Point): [number, number] => [round(x), round(y)];
+  return kits.flatMap((first) => {
+    if (first.part?.n !== 1) return [];
+    const parts = kits.filter((kit) => kit.stem === first.stem && kit.vinyl === first.vinyl);
+    return [
+      {
+        seat: first.seat,
+        ...(several ? { thing: first.thing } : {}),
+        layer: first.vinyl,
+        parts: parts.map(({ part, pieces }) => ({ n: part?.n ?? 1, pieces: pieces.map(({ id }) => id), marks: (part?.marks ?? []).map(point) })),
+        seams: first.part.seams.map(({ line: [from, to], through }) => ({ from: point(from), to: point(to), through: [...through] })),
+      },
+    ];
+  });
+}
