@@ -26,7 +26,10 @@ try {
   const slates = await demoClass(driver, "Slate house");
   const bottles = await demoClass(driver, "Rowing");
   await visit(`${tins}/plan`, "plan");
-  await visit(`${await demoClass(driver, "Quay market")}/letter`, "set", By.css("section[aria-label='The set on one line']"));
+  await driver.get(`${await demoClass(driver, "Quay market")}/letter?thing=jug`);
+  await lettered(driver, 12);
+  await driver.sleep(1500);
+  await picture("set");
   await visit(`${await demoClass(driver, "Terracotta")}/measure`, "measure");
   await driver.get(`${await demoClass(driver, "Glass cloche")}/measure`);
   await press(driver, byText("button", "Where it creases"));

@@ -74,7 +74,7 @@ export async function SetLine({ studioId, classId, document, labels, unit, here,
             key={thing.id}
             href={`${path}?thing=${thing.id}${shown && seat ? `&seat=${encodeURIComponent(shown.seat)}` : ""}`}
             aria-current={thing.id === here ? "page" : undefined}
-            className={`block min-w-0 border-b-[3px] pb-1 ${thing.id === here ? "border-elm" : "border-transparent hover:border-rule-strong"}`}
+            className={`block min-w-0 border-b-[3px] pb-1 text-center ${thing.id === here ? "border-elm" : "border-transparent hover:border-rule-strong"}`}
           >
             <Standing drawn={drawn[i] as Drawn} column={columns[i] ?? 1} tallest={tallest} name={thing.title} />
             <span className={`block px-1 leading-tight [overflow-wrap:anywhere] ${thing.id === here ? "font-bold text-ink" : "text-ink"}`}>
