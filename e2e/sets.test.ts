@@ -286,7 +286,9 @@ describe("from names to run sheet", () => {
         await setField(driver(), "main select", "2");
         await press(driver(), By.xpath(`//label[contains(.,'${own.title}')]/input[@type='radio']`));
         await press(driver(), By.xpath("//label[contains(.,'widest in the middle')]"));
-        await fill(driver(), "Once round, at the widest", "8 cm");
+        await waitFor(async () => (await text()).includes("Still to measure"), "what is missing was not told");
+        for (const [label, length] of Object.entries({ "Once round, at the rim": "25 cm", "Once round, at the foot": "220 mm", Height: "9.5 cm", "Once round, at the widest": "8 cm" }))
+          await fill(driver(), label, length);
         await waitFor(async () => (await text()).includes("at least 12 cm"), "a diameter was taken for once round");
         await fill(driver(), "Once round, at the widest", "33 cm");
         await waitFor(async () => (await text()).includes("That can be a cup"), "the measures were not taken");

@@ -1,14 +1,11 @@
 "use client";
 
-import { OWN_FAULT_WORDS, OWN_KINDS, type OwnFigures, type OwnKind, ownCup } from "@elm-basket/core/blanks/own-cup.ts";
+import { OWN_FAULT_WORDS, OWN_KINDS, type OwnKind, ownCup } from "@elm-basket/core/blanks/own-cup.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
-import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { type LengthUnit, parseLength } from "@elm-basket/core/units/length.ts";
 import { useState } from "react";
-import { LengthField } from "@/ui/fields.tsx";
 
 const KIND_WORDS: Record<OwnKind, string> = { straight: "straight", tapered: "wider at one end", bulged: "widest in the middle" };
-/** Halves of what a tape shows round an everyday mug, mm. */
-const FIRST: Omit<OwnFigures, "kind"> = { top: 260, foot: 220, widest: 290, height: 95 };
 /** Wall of a cup from the side, in a square of 40. */
 const WALL: Record<OwnKind, string> = {
   straight: "M10 5V35H30V5",
@@ -25,18 +22,15 @@ interface Props {
 
 /** A cup measured at home: what kind it is, and what the tape says. A guide in a few lines, no more than is needed. */
 export function OwnCup({ title, unit, disabled, onShape }: Props) {
-  const [figures, setFigures] = useState<OwnFigures>({ kind: "straight", ...FIRST });
-  const [touched, setTouched] = useState(false);
-  const read = ownCup(figures);
-  const change = (patch: Partial<OwnFigures>) => {
-    const next = { ...figures, ...patch };
-    setFigures(next);
-    setTouched(true);
-    const answer = ownCup(next);
-    onShape(answer.ok ? answer.shape : null);
+  const [kind, setKind] = useState<OwnKind>("straight");
+  const [typed, setTyped] = useState<Partial<Record<Figure, string>>>({});
+  const read = readCup(kind, typed, unit);
+  const change = (next: { kind?: OwnKind; typed?: typeof typed }) => {
+    setKind(next.kind ?? kind);
+    setTyped(next.typed ?? typed);
+    const answer = readCup(next.kind ?? kind, next.typed ?? typed, unit);
+    onShape(answer.state === "cup" ? answer.shape : null);
   };
-  const { kind } = figures;
-  const round = (label: string, key: "top" | "foot" | "widest") => <LengthField label={label} mm={figures[key]} unit={unit} most={2000} disabled={disabled} onChange={(mm) => change({ [key]: mm })} />;
   return (
     <fieldset className="mt-4 border-rule border-t pt-3" disabled={disabled}>
       <legend className="font-bold text-lg">Measure your own: {title}</legend>
@@ -60,18 +54,54 @@ export function OwnCup({ title, unit, disabled, onShape }: Props) {
         ))}
       </div>
       <div className="grid grid-cols-2 gap-3">
-        {kind === "straight" ? round("Once round", "top") : round("Once round, at the rim", "top")}
-        {kind === "bulged" && round("Once round, at the widest", "widest")}
-        {kind !== "straight" && round("Once round, at the foot", "foot")}
-        <LengthField label="Height" mm={figures.height} unit={unit} most={1000} disabled={disabled} onChange={(height) => change({ height })} />
+        {NEEDED[kind].map((figure) => (
+          <label key={figure} className="block text-soft text-sm">
+            {labelOf(kind, figure)}
+            <input
+              className="mt-1 block w-full text-ink text-lg"
+              inputMode="decimal"
+              maxLength={20}
+              placeholder={`such as ${EXAMPLE[figure]}`}
+              value={typed[figure] ?? ""}
+              onChange={(event) => change({ typed: { ...typed, [figure]: event.target.value } })}
+            />
+          </label>
+        ))}
       </div>
-      {touched && !read.ok && (
+      {read.state === "cup" && <p className="mt-2 text-elm-dark">That can be a cup. Your decal is drawn on it above.</p>}
+      {read.state === "wrong" && (
         <p role="alert" className="mt-2 text-brick">
-          {OWN_FAULT_WORDS[read.fault]}
+          {read.words}
         </p>
       )}
-      {!touched && <p className="mt-2 text-soft">These are only an example: put yours in their place.</p>}
-      {touched && read.ok && <p className="mt-2 text-elm-dark">That can be a cup. Your decal is drawn on it above.</p>}
+      {read.state === "open" && (
+        <p className="mt-2 text-soft">Still to measure: {read.missing.map((figure) => labelOf(kind, figure).toLowerCase()).join("; ")}. Until then it is drawn on a cup like the host's.</p>
+      )}
     </fieldset>
   );
+}
+
+type Figure = "top" | "widest" | "foot" | "height";
+const NEEDED: Record<OwnKind, readonly Figure[]> = { straight: ["top", "height"], tapered: ["top", "foot", "height"], bulged: ["top", "widest", "foot", "height"] };
+/** What a tape shows round an everyday mug. */
+const EXAMPLE: Record<Figure, string> = { top: "26 cm", widest: "29 cm", foot: "22 cm", height: "9.5 cm" };
+const PLACES: Record<Figure, string> = { top: "Once round, at the rim", widest: "Once round, at the widest", foot: "Once round, at the foot", height: "Height" };
+const labelOf = (kind: OwnKind, figure: Figure): string => (kind === "straight" && figure === "top" ? "Once round" : PLACES[figure]);
+
+type CupRead = { readonly state: "cup"; readonly shape: BlankShape } | { readonly state: "open"; readonly missing: readonly Figure[] } | { readonly state: "wrong"; readonly words: string };
+
+/** Figures that were typed, with or without their unit; what is missing is missing, no example stands in for it. */
+function readCup(kind: OwnKind, typed: Partial<Record<Figure, string>>, unit: LengthUnit): CupRead {
+  const missing = NEEDED[kind].filter((figure) => (typed[figure] ?? "").trim() === "");
+  const lengths = new Map<Figure, number>();
+  for (const figure of NEEDED[kind]) {
+    if (missing.includes(figure)) continue;
+    const length = parseLength(typed[figure] ?? "", unit);
+    if (!length.ok) return { state: "wrong", words: `${labelOf(kind, figure)}: type a length such as ${EXAMPLE[figure]} or 10 1/4 in.` };
+    lengths.set(figure, length.mm);
+  }
+  if (missing.length > 0) return { state: "open", missing };
+  const of = (figure: Figure) => lengths.get(figure) ?? 0;
+  const read = ownCup({ kind, top: of("top"), foot: of("foot"), widest: of("widest"), height: of("height") });
+  return read.ok ? { state: "cup", shape: read.shape } : { state: "wrong", words: OWN_FAULT_WORDS[read.fault] };
 }

@@ -82,7 +82,7 @@ export function ThingsPanel({ classId, document, version, unit, ways, known }: P
                 <BlankSketch blank={thing.blank} />
               </div>
               <div className="grid content-start gap-2">
-                <div className="grid grid-cols-2 gap-3">
+                <div className="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_1fr_96px]">
                   <TextField
                     label="Called"
                     value={thing.title}
@@ -90,22 +90,21 @@ export function ThingsPanel({ classId, document, version, unit, ways, known }: P
                     required="Call it by what it is, such as tag or jug."
                     onChange={(title) => set(thing.id, { title }, "Name of a thing")}
                   />
-                  <TechniqueField thing={thing} onChange={(technique) => set(thing.id, withTechnique(thing, technique), TECHNIQUE_WORDS[technique].name)} />
+                  <TechniqueField thing={thing} brief onChange={(technique) => set(thing.id, withTechnique(thing, technique), TECHNIQUE_WORDS[technique].name)} />
                   {thing.sideOf === undefined && (
                     <NumberField label="For each seat" value={thing.perSeat} least={1} most={20} onChange={(perSeat) => set(thing.id, { perSeat }, "How many of a thing")} />
                   )}
                 </div>
-                <PrepareDays thing={thing} onChange={(next) => editor.change({ ...editor.value, things: things.map((old) => (old.id === thing.id ? next : old)) }, "Day of a blank")} />
-                <p className="flex flex-wrap gap-x-4 gap-y-1 text-sm">
+                <div className="flex flex-wrap items-center gap-x-4 text-sm">
                   <span className="w-full text-soft">
                     {showSize(frontSize(thing.blank.shape), unit)}
                     {thing.sideOf ? ` · another side of ${things.find(({ id }) => id === thing.sideOf)?.title ?? thing.sideOf}` : ""}
                     {thing.choice ? " · each seat makes one of these" : ""}
                   </span>
-                  <Link className="verb min-h-9" href={`/classes/${classId}/measure?thing=${thing.id}`}>
+                  <Link className="verb inline-flex min-h-9 items-center" href={`/classes/${classId}/measure?thing=${thing.id}`}>
                     measure it
                   </Link>
-                  <Link className="verb min-h-9" href={`/classes/${classId}/letter?thing=${thing.id}`}>
+                  <Link className="verb inline-flex min-h-9 items-center" href={`/classes/${classId}/letter?thing=${thing.id}`}>
                     letter it
                   </Link>
                   {!full && (
@@ -114,13 +113,14 @@ export function ThingsPanel({ classId, document, version, unit, ways, known }: P
                       {thing.sideOf === undefined && (
                         <>
                           <ThingVerb name={`Another side of ${thing.title}`} words="another side" onPress={() => add(otherSideOf(things, thing), "Another side")} />
-                          <ThingVerb name={`An alternative to ${thing.title}`} words="or another" onPress={() => alternative(thing)} />
+                          <ThingVerb name={`An alternative to ${thing.title}`} words="an alternative" onPress={() => alternative(thing)} />
                         </>
                       )}
                     </>
                   )}
+                  <PrepareDays thing={thing} onChange={(next) => editor.change({ ...editor.value, things: things.map((old) => (old.id === thing.id ? next : old)) }, "Day of a blank")} />
                   <ThingVerb name={`Take ${thing.title} out`} words="take out" onPress={() => out(thing)} />
-                </p>
+                </div>
               </div>
             </li>
           ))}
@@ -173,8 +173,7 @@ export function ThingsPanel({ classId, document, version, unit, ways, known }: P
 function PrepareDays({ thing, onChange }: { thing: Thing; onChange: (thing: Thing) => void }) {
   const { prepareDays, ...usual } = thing;
   if (thing.sideOf !== undefined) return null;
-  if (prepareDays === undefined)
-    return <ThingVerb name={`A day of its own for the blanks of ${thing.title}`} words="its blanks are ready on another day" onPress={() => onChange({ ...thing, prepareDays: 7 })} />;
+  if (prepareDays === undefined) return <ThingVerb name={`A day of its own for the blanks of ${thing.title}`} words="blanks on another day" onPress={() => onChange({ ...thing, prepareDays: 7 })} />;
   return (
     <div className="flex flex-wrap items-end gap-4">
       <div className="w-44">
@@ -205,8 +204,14 @@ function broughtWords({ title, sideOf }: Thing, before: MadeParts, after: MadePa
   return `${title} added: ${parts.join(", ")}. ${sideOf ? "The second side waits until the first is dry." : "Measure and letter it next."}`;
 }
 
-function TechniqueField({ thing, onChange }: { thing: Thing; onChange: (technique: Technique) => void }) {
+function TechniqueField({ thing, brief = false, onChange }: { thing: Thing; brief?: boolean; onChange: (technique: Technique) => void }) {
   return (
-    <SelectField label="Made as" hint={TECHNIQUE_WORDS[thing.technique].what} value={thing.technique} words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)} onChange={onChange} />
+    <SelectField
+      label="Made as"
+      hint={brief ? "" : TECHNIQUE_WORDS[thing.technique].what}
+      value={thing.technique}
+      words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)}
+      onChange={onChange}
+    />
   );
 }
