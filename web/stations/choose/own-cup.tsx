@@ -4,6 +4,7 @@ import { OWN_FAULT_WORDS, OWN_KINDS, type OwnKind, ownCup } from "@elm-basket/co
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import { type LengthUnit, parseLength } from "@elm-basket/core/units/length.ts";
 import { useState } from "react";
+import { Field } from "@/ui/field.tsx";
 
 const KIND_WORDS: Record<OwnKind, string> = { straight: "straight", tapered: "wider at one end", bulged: "widest in the middle" };
 /** Wall of a cup from the side, in a square of 40. */
@@ -55,17 +56,19 @@ export function OwnCup({ title, unit, disabled, onShape }: Props) {
       </div>
       <div className="grid grid-cols-2 gap-3">
         {NEEDED[kind].map((figure) => (
-          <label key={figure} className="block text-soft text-sm">
-            {labelOf(kind, figure)}
-            <input
-              className="mt-1 block w-full text-ink text-lg"
-              inputMode="decimal"
-              maxLength={20}
-              placeholder={`such as ${EXAMPLE[figure]}`}
-              value={typed[figure] ?? ""}
-              onChange={(event) => change({ typed: { ...typed, [figure]: event.target.value } })}
-            />
-          </label>
+          <Field key={figure} label={labelOf(kind, figure)}>
+            {(props) => (
+              <input
+                {...props}
+                className="min-h-11 w-full"
+                inputMode="decimal"
+                maxLength={20}
+                placeholder={`such as ${EXAMPLE[figure]}`}
+                value={typed[figure] ?? ""}
+                onChange={(event) => change({ typed: { ...typed, [figure]: event.target.value } })}
+              />
+            )}
+          </Field>
         ))}
       </div>
       {read.state === "cup" && <p className="mt-2 text-elm-dark">That can be a cup. Your decal is drawn on it above.</p>}
