@@ -7,7 +7,7 @@ import { artRules } from "./rules/art.ts";
 import { blankRules } from "./rules/blank.ts";
 import { broughtRules } from "./rules/brought.ts";
 import { colourRules } from "./rules/colours.ts";
-import { contrastRules } from "./rules/contrast.ts";
+import { contrastRules, shadeRules } from "./rules/contrast.ts";
 import { counterRules } from "./rules/counters.ts";
 import { cupRules } from "./rules/cup.ts";
 import { curveRules } from "./rules/curve.ts";
@@ -22,7 +22,7 @@ import { stencilRules } from "./rules/stencil.ts";
 import { strokeRules } from "./rules/strokes.ts";
 import { timeRules } from "./rules/time.ts";
 
-const CLASS_RULES: readonly ClassRule[] = [seatRules, matRules, timeRules];
+const CLASS_RULES: readonly ClassRule[] = [seatRules, matRules, timeRules, shadeRules];
 const THING_RULES: readonly Rule[] = [
   sizeRules,
   nameRules,

@@ -67,6 +67,7 @@ export type FindingCode =
   | "narrowBorder"
   | "borderOverFace"
   | "barelySeen"
+  | "nearShades"
   | "unseenCuts"
   | "needsMat"
   | "rimTooClose"

@@ -48,6 +48,7 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
     `${v.films} colours with ${v.small} small parts: each colour is cut, weeded and laid by itself. Printing on film is the other way for such a picture; here fewer colours, or larger parts.`,
   homeBlanks: (v) =>
     `People at home find their own piece. A straight wall or a flat face suits: film lies down on it by itself. On one that ${v.bulged === 1 ? "bulges, plan snips in the tape between letters, or letters that stand apart" : "tapers, a design cut straight runs off level: it is bent to this one piece only"}. Say so on the list you send.`,
+  nearShades: (v) => `${v.a} and ${v.b} hardly differ: side by side on one set they look like a mistake. One of them in both places saves a colour; at Plan a film is replaced throughout.`,
   ownUnmeasured: (v) =>
     `${Number(v.seats) === Number(v.of) ? "Nobody who brings" : `${v.seats} of ${v.of} who bring`} their own (${v.name}) ${Number(v.seats) === Number(v.of) ? "has" : "have not"} measured it${Number(v.seats) === Number(v.of) ? " yet" : ""}: planned as if it were like the one drawn here. They measure it by their link, or you type it at Measure.`,
   personalUseOnly: (v) => `The art “${v.name}” is marked for personal use (${v.licence}): a class that people pay for is commercial. Ask its maker, or take other art.`,

@@ -45,6 +45,12 @@ describe("what was lettered before", () => {
     expect(planJson(next)).toEqual(planJson(makePlan(document, testFonts)));
   });
 
+  it("is no way to letters of a font one does not have", () => {
+    const own = changed("lid", font);
+    makePlan(own, testFonts, cache);
+    expect(() => makePlan(own, (id) => (id === "lobster" ? undefined : testFonts(id)), cache)).toThrow(/no font "lobster"/u);
+  });
+
   it("keeps no more than some thousand seats", () => {
     const many = new LetteredCache();
     const view = thingDocument(two, tin.id);

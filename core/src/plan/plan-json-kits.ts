@@ -2,8 +2,9 @@
 import type { Point } from "../geometry/polygon.ts";
 import { thingShares } from "./by-thing.ts";
 import type { Kit } from "./kits.ts";
+import { placingsOf } from "./placing.ts";
 import type { Plan } from "./stages.ts";
-import { madeOf } from "./thing-document.ts";
+import { madeOf, thingDocument } from "./thing-document.ts";
 
 /** Numbers of the plan, rounded to what they mean. */
 export const round = (value: number, digits = 3): number => Number(value.toFixed(digits));
@@ -17,6 +18,22 @@ export function sharesJson(plan: Plan) {
     materials: round(share.materials, 1),
     missing: [...share.missing],
   }));
+}
+
+/** Where each design lies, to a tenth of a millimetre: nobody lays it closer. */
+export function placingJson({ document, things }: Plan) {
+  const tenth = (value: number | null) => (value === null ? null : round(value, 1));
+  return things.flatMap((own) =>
+    placingsOf(own, thingDocument(document, own.id)).map(({ seat, left, right, above, below }) => ({
+      seat,
+      ...(things.length > 1 ? { thing: own.id } : {}),
+      left: tenth(left),
+      right: tenth(right),
+      above: round(above, 1),
+      below: round(below, 1),
+      ...(left === null ? { underRim: round(above, 1) } : {}),
+    })),
+  );
 }
 
 export function splitsOf(kits: readonly Kit[], several: boolean) {

@@ -3,7 +3,7 @@ import { z } from "zod";
 import { SEVERITY_ORDER } from "../advice/finding.ts";
 import { fillableSlots } from "../lettering/recipe.ts";
 import { type ClassDocument, TECHNIQUES } from "./document.ts";
-import { round, sharesJson, splitsOf } from "./plan-json-kits.ts";
+import { placingJson, round, sharesJson, splitsOf } from "./plan-json-kits.ts";
 import { letterHeight } from "./set-sizes.ts";
 import type { Plan } from "./stages.ts";
 import { thingDocument, thingOf } from "./thing-document.ts";
@@ -103,6 +103,9 @@ export const planJsonSchema = z.strictObject({
     )
     .describe("kits longer than a load: their parts, in the design's own coordinates, mm"),
   unplaced: z.array(z.strictObject({ id: z.string(), reason: z.string() })),
+  placing: z
+    .array(z.strictObject({ seat: z.string(), thing, left: z.number().nullable(), right: z.number().nullable(), above: z.number(), below: z.number(), underRim: z.number().optional() }))
+    .describe("from the edges of a flat piece, or from rim and foot, to the outermost letters, mm"),
   clearanceMm: z.number(),
   preparation: z.strictObject({ cuttingMinutes: z.number(), weedingMinutes: z.number(), packingMinutes: z.number() }),
   supplies: z.array(
@@ -218,6 +221,7 @@ export function planJson(plan: Plan): PlanJson {
     })),
     splits: splitsOf(plan.kits, several),
     unplaced: laidOut.unplaced.map((piece) => ({ ...piece })),
+    placing: placingJson(plan),
     clearanceMm: document.layout.clearance,
     preparation: { cuttingMinutes: round(plan.preparation.cutting, 1), weedingMinutes: round(plan.preparation.weeding, 1), packingMinutes: round(plan.preparation.packing, 1) },
     supplies: plan.supplies.map((line) => ({

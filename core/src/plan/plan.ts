@@ -56,7 +56,8 @@ export function makePlan(document: ClassDocument, fonts: FontLookup, before = ne
 export function letterKits(document: ClassDocument, fonts: FontLookup, before = new LetteredCache()): Pick<Plan, "things" | "kits"> {
   const letter = (id: string, most?: number) => {
     const view = thingDocument(document, id);
-    return before.take(view, most, () => letterThing(view, fonts, most));
+    // What another studio's font has drawn is not for whoever only knows its name.
+    return fontsOf(view).every((font) => fonts(font) !== undefined) ? before.take(view, most, () => letterThing(view, fonts, most)) : letterThing(view, fonts, most);
   };
   const alone = document.things.map(({ id }) => letter(id));
   const most = setScales(
@@ -75,6 +76,11 @@ export function letterKits(document: ClassDocument, fonts: FontLookup, before = 
   const all = [...own, ...spareKits(own, document.spareKits)];
   return { things: lettered.map(({ plan }) => plan), kits: [...all, ...recutKits(all, document.recuts, document.vinyls, thingOf(document).id)] };
 }
+
+const fontsOf = ({ design, seats }: ThingDocument): string[] => [
+  ...design.items.flatMap((item) => (item.kind === "text" ? [item.font] : [])),
+  ...seats.flatMap(({ own }) => Object.values(own ?? {}).flatMap(({ font }) => font ?? [])),
+];
 
 /** A person's kits follow each other, unless like things are to lie together. */
 function inOrder(kits: Kit[], { things, seats, layout }: ClassDocument): Kit[] {

@@ -18,6 +18,33 @@ describe("what a participant may ask for", () => {
     expect(allowedChoice(tins, { fields: {}, vinyl: "poppy" })).toBeNull();
   });
 
+  it("a piece of one's own only for what is brought, and only one that can be a cup with a face", () => {
+    const cup = { kind: "straightCup", diameter: 82, height: 95, rimClearance: 25, footClearance: 6, wrapAngle: 120 };
+    const bringing = classDocumentSchema.parse({ ...tins, things: tins.things.map((thing) => ({ ...thing, brought: true })) });
+    const asked = (thing: string, shape: object) => ({ fields: {}, brings: { thing, shape } });
+    expect(allowedChoice(bringing, asked("thing", cup))?.brings).toMatchObject({ thing: "thing", shape: { diameter: 82 } });
+    expect(allowedChoice(tins, asked("thing", cup))).toBeNull();
+    expect(allowedChoice(bringing, asked("lid", cup))).toBeNull();
+    expect(allowedChoice(bringing, asked("thing", { kind: "flat", width: 900, height: 900 }))).toBeNull();
+    expect(allowedChoice(bringing, asked("thing", { ...cup, diameter: 1, wrapAngle: 10 }))).toBeNull();
+    expect(allowedChoice(bringing, asked("thing", { ...cup, height: 5000, diameter: 1e9 }))).toBeNull();
+  });
+
+  it("an alternative only of the choice it belongs to", () => {
+    const [thing] = tins.things;
+    const document = classDocumentSchema.parse({
+      ...tins,
+      things: [
+        { ...thing, choice: "kind" },
+        { ...thing, id: "lid", choice: "kind" },
+        { ...thing, id: "spoon" },
+      ],
+    });
+    expect(allowedChoice(document, { fields: {}, choices: { kind: "lid" } })).toEqual({ fields: {}, choices: { kind: "lid" } });
+    expect(allowedChoice(document, { fields: {}, choices: { kind: "spoon" } })).toBeNull();
+    expect(allowedChoice(document, { fields: {}, choices: { other: "lid" } })).toBeNull();
+  });
+
   it.each([null, "name", 4, [], { fields: null }, { fields: { name: "x".repeat(121) } }, { fields: {}, hand: "both" }, { fields: { name: 4 } }, { fields: {}, more: true }])(
     "%j makes no sense",
     (given) => {

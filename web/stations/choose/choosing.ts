@@ -2,6 +2,7 @@
 import { isCup } from "@elm-basket/core/blanks/shape.ts";
 import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
 import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
+import { ownFace } from "@elm-basket/core/plan/own-pieces.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { type Choice, choiceSchema, namesLockedAt } from "@/data/choices.ts";
 import { readClass } from "@/data/class-documents.ts";
@@ -35,15 +36,16 @@ export async function choosingClass(code: string): Promise<ChoosingClass | null>
       labels: new Map(plan.seats.map(({ seat, label }) => [seat, label])),
       locked: (await namesLockedAt(sql, found.workshopId)) !== null,
       unit: await studioUnit(sql),
-      scales: new Map(stored.document.things.map(({ id }) => [id, setScale(plan, id, stored.document.things.length > 1)])),
+      scales: new Map(stored.document.things.map((thing) => [thing.id, setScale(plan, thing, stored.document.things.length > 1)])),
     };
   });
 }
 
-/** Seats that are set smaller by themselves do not count: the others show at what size the set is. */
-function setScale({ seats }: StoredPlan, thing: string, several: boolean): number {
-  const scales = seats.flatMap((seat) => (several ? (seat.things ?? []).filter((own) => own.thing === thing).map(({ scale }) => scale) : [seat.scale])).filter((scale) => scale > 0);
-  return scales.length > 0 ? Math.min(...scales) : 1;
+/** One size through the set; where each fills its own face the least, so that nothing is promised larger. Brought pieces are no larger than the set, so there the largest tells. */
+function setScale({ seats }: StoredPlan, { id, brought }: Thing, several: boolean): number {
+  const scales = seats.flatMap((seat) => (several ? (seat.things ?? []).filter(({ thing }) => thing === id).map(({ scale }) => scale) : [seat.scale])).filter((scale) => scale > 0);
+  if (scales.length === 0) return 1;
+  return brought ? Math.max(...scales) : Math.min(...scales);
 }
 
 /** The choice as far as the design allows it: only its slots, only vinyls on offer. Null when it makes no sense. */
@@ -53,9 +55,9 @@ export function allowedChoice(document: ClassDocument, given: unknown): Choice |
   const slots = new Set([...document.things.flatMap(({ design }) => slotsOf(design)), "name"]);
   const fields = Object.fromEntries(Object.entries(read.data.fields).filter(([slot]) => slots.has(slot)));
   const { vinyl, hand, brings, choices = {} } = read.data;
-  if (brings && !document.things.some(({ id, brought }) => id === brings.thing && brought)) return null;
-  if (brings && !isCup(brings.shape)) return null;
-  if (Object.entries(choices).some(([choice, thing]) => !document.things.some((one) => one.id === thing && one.choice === choice))) return null;
+  const thing = document.things.find(({ id, brought }) => id === brings?.thing && brought);
+  if (brings && !(thing && isCup(brings.shape) && ownFace(thing.blank, brings.shape))) return null;
+  if (Object.entries(choices).some(([choice, wanted]) => !document.things.some((one) => one.id === wanted && one.choice === choice))) return null;
   if (vinyl !== undefined && !document.things.some(({ design }) => design.offered.includes(vinyl))) return null;
   return { fields, ...(vinyl ? { vinyl } : {}), ...(hand ? { hand } : {}), ...(brings ? { brings } : {}), ...(Object.keys(choices).length > 0 ? { choices } : {}) };
 }

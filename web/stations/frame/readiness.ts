@@ -49,6 +49,7 @@ const STATION_OF: Record<FindingCode, StationKey> = {
   ownUnmeasured: "measure",
   insideBelowGround: "letter",
   manyColours: "letter",
+  nearShades: "plan",
   homeBlanks: "measure",
   twiceTheVinyl: "measure",
   filmUnsuited: "measure",

@@ -20,7 +20,9 @@ export async function withoutThings(id: string, out: readonly string[]): Promise
   const gone = document.things.filter((thing) => out.includes(thing.id) || (thing.sideOf !== undefined && out.includes(thing.sideOf)));
   if (gone.length === 0 || gone.length === document.things.length) return null;
   const ways = { schools: host.studio.settings.schools, share: (await withStudio(host.studioId, studioPace)).share };
-  const made = gone.filter(({ sideOf }) => sideOf === undefined || !out.includes(sideOf)).reduce((all, { id: thing }) => ({ ...all, ...withoutThing(all, thing, ways) }), document);
+  let made = document;
+  // A side goes with its object.
+  for (const { id: thing } of gone) if (made.things.some((one) => one.id === thing)) made = { ...made, ...withoutThing(made, thing, ways) };
   const left = new Set(made.things.map(({ id: thing }) => thing));
   const read = classDocumentSchema.safeParse({
     ...made,

@@ -6,6 +6,7 @@ import { timedSteps } from "@elm-basket/core/plan/tables.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { runSheetOf, thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { SECOND_SHARE } from "@elm-basket/core/scheduling/pace.ts";
+import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { showMinutes, showTime } from "@elm-basket/core/units/time.ts";
 import QRCode from "qrcode";
 import { withStudio } from "@/data/client.ts";
@@ -119,6 +120,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
             {Math.round(100 * pace.share)} %
           </FigureRow>
         )}
+        <PlacingFigures placing={planned.plan.placing ?? []} things={things} unit={host.studio.unit} />
         <Findings
           classId={id}
           findings={planned.plan.findings.filter(({ code }) => stationOf(code) === "teach") as never}
@@ -129,6 +131,38 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
         <FollowLink classId={id} studioId={host.studioId} />
       </aside>
     </div>
+  );
+}
+
+type Row = StationData["planned"]["plan"]["placing"][number];
+
+/** What a hand measures before it lays the design down; of names of different lengths from the least to the most. */
+function PlacingFigures({ placing, things, unit }: { placing: readonly Row[]; things: StationData["planned"]["document"]["things"]; unit: LengthUnit }) {
+  if (placing.length === 0) return null;
+  const span = (rows: readonly Row[], of: (row: Row) => number | null) => {
+    const values = rows.flatMap((row) => of(row) ?? []);
+    const [least, most] = [Math.min(...values), Math.max(...values)];
+    return most - least < 0.5 ? showLength(least, unit) : `${showLength(least, unit)} to ${showLength(most, unit)}`;
+  };
+  return (
+    <section className="mt-5">
+      <h2 className="mb-1 text-lg">Where it lies</h2>
+      <ul>
+        {things.map(({ id, title }) => {
+          const rows = placing.filter(({ thing }) => thing === undefined || thing === id);
+          if (rows.length === 0) return null;
+          const wall = rows.every(({ left }) => left === null);
+          return (
+            <li key={id} className="border-rule border-b py-1.5">
+              {things.length > 1 && <b>{title}: </b>}
+              {wall
+                ? `letters begin ${span(rows, ({ above }) => above)} below the rim and end ${span(rows, ({ below }) => below)} above the foot.`
+                : `${span(rows, ({ left }) => left)} in from either side, ${span(rows, ({ above }) => above)} from the top, ${span(rows, ({ below }) => below)} from the lower edge.`}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
   );
 }
 

@@ -2,7 +2,7 @@ import type { Material } from "../../blanks/blank.ts";
 import { isPainted } from "../../plan/technique.ts";
 import { colourDistance } from "../contrast.ts";
 import type { Finding, Remedy } from "../finding.ts";
-import { leaveIt, type Rule } from "../rule.ts";
+import { type ClassRule, leaveIt, type Rule } from "../rule.ts";
 
 /** Nearer than this, letters are not read from where the piece stands: first value from practice, between two whites (5) and cream on white (20). */
 const BARELY_SEEN = 14;
@@ -29,3 +29,19 @@ export const contrastRules: Rule = ({ document, kits }) =>
       findings.push({ code: "unseenCuts", severity: "tip", where, values: { name: vinyl.name }, remedies: [leaveIt({ code: "unseenCuts", where })] });
     return findings;
   });
+
+/** Two films this near are taken for one; nearer than the least they are one colour under two names. */
+const [SAME_SHADE, NEAR_SHADE] = [1, 9];
+
+/** Over the whole set: shades that were meant to be one, or to differ. */
+export const shadeRules: ClassRule = ({ document, kits }) => {
+  const used = document.vinyls.filter(({ id, family }) => family !== "stencil" && family !== "ironOn" && kits.some((kit) => kit.vinyl === id));
+  return used.flatMap((film, i) =>
+    used.slice(i + 1).flatMap((other): Finding[] => {
+      const apart = colourDistance(film.colour, other.colour);
+      if (apart < SAME_SHADE || apart > NEAR_SHADE) return [];
+      const where = { vinyl: film.id, field: other.id };
+      return [{ code: "nearShades", severity: "tip", where, values: { a: film.name, b: other.name }, remedies: [leaveIt({ code: "nearShades", where })] }];
+    }),
+  );
+};
