@@ -87,6 +87,13 @@ describe("steps of a set", () => {
     expect(thingsWithoutSteps(next.things, next.steps)).toEqual([]);
   });
 
+  it("what the host put in is for all, and stays as it is", () => {
+    const tea: Step = { ...(base.steps[0] as Step), id: "tea", title: "Tea", minutes: 10 };
+    const both = with_({ ...base, steps: [...base.steps.slice(0, 4), tea, ...base.steps.slice(4)] }, copyOf(base.things, tag));
+    expect(both.steps.find(({ id }) => id === "tea")).toMatchObject({ title: "Tea", minutes: 10 });
+    expect(both.steps.find(({ id }) => id === "tea")?.thing).toBeUndefined();
+  });
+
   it("drying of one thing is filled with the making of another", () => {
     const both = with_({ ...base, things: [sign], steps: stepsOfSet([sign], ways) }, { ...tag, id: "tag2" });
     const alone = runSheetOf({ ...base, things: [sign], steps: stepsOfSet([sign], ways) }).endMinute;

@@ -113,8 +113,10 @@ class Adding {
     private readonly ways: SetWays,
   ) {
     const [first] = before;
-    // As long as there was one thing its steps were everybody's; now they are its own, but for what is done for all.
-    this.steps = before.length === 1 && first ? steps.map((step) => (step.thing || ONCE.has(step.id) || isShared(step) ? step : { ...step, thing: first.id })) : [...steps];
+    // As long as there was one thing its making was everybody's; now it is its own, but for what is done for all and what the host put in.
+    const making = new Set(first ? starterSteps(first.technique, first.blank.material, ways.schools).map(({ id }) => id) : []);
+    const isOwn = (step: Step) => step.thing === undefined && making.has(step.id) && !ONCE.has(step.id) && !isShared(step);
+    this.steps = before.length === 1 && first ? steps.map((step) => (isOwn(step) ? { ...step, thing: first.id } : step)) : [...steps];
     this.title = thing.title;
     this.object = before.find(({ id }) => id === thing.sideOf);
   }
