@@ -13,6 +13,8 @@ export const offerSchema = z.strictObject({
   /** Where; empty where nobody said. */
   shop: z.string().trim().max(80).default(""),
   size: z.number().positive("more than 0").max(MOST_AMOUNT).default(1),
+  /** Of one piece or roll, mm: tapes are compared by their area. */
+  each: z.strictObject({ width: z.number().positive().max(10_000), height: z.number().positive().max(1_000_000) }).optional(),
   /** Minor units; without one what it costs is not known, which is not the same as nothing. */
   price: z.number().int().min(0).max(1_000_000_000).optional(),
 });

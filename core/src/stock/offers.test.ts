@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Offer } from "./good.ts";
-import { bestPurchase } from "./offers.ts";
+import { bestPurchase, pricePerDm2 } from "./offers.ts";
 
 const offer = (id: string, size: number, price?: number): Offer => ({ id, shop: id, size, ...(price === undefined ? {} : { price }) });
 
@@ -45,5 +45,20 @@ describe("the best purchase", () => {
     expect(bestPurchase([offer("a", 6)], 3)).toBeNull();
     expect(bestPurchase([offer("a", 6, 100)], 0)).toBeNull();
     expect(bestPurchase([offer("roll", 2.5, 900), offer("metre", 1, 500)], 3.2)?.price).toBe(1800);
+  });
+});
+
+describe("what a square decimetre costs", () => {
+  const sheet = { stock: { kind: "sheet" as const, width: 304.8, height: 304.8 } };
+  it("of film by its sheet, of tape by the piece of the offer, whatever the pack holds", () => {
+    expect(pricePerDm2({ film: sheet as never }, { id: "a", shop: "", size: 1, price: 190 })).toBeCloseTo(190 / 9.290304, 6);
+    const roll = { width: 100, height: 10_000 };
+    expect(pricePerDm2({ film: undefined }, { id: "a", shop: "", size: 1, price: 1200, each: roll })).toBeCloseTo(12, 9);
+    expect(pricePerDm2({ film: undefined }, { id: "b", shop: "", size: 3, price: 3000, each: roll })).toBeCloseTo(10, 9);
+  });
+
+  it("is missing where price or size is", () => {
+    expect(pricePerDm2({ film: undefined }, { id: "a", shop: "", size: 1, price: 1200 })).toBeNull();
+    expect(pricePerDm2({ film: undefined }, { id: "a", shop: "", size: 1, each: { width: 10, height: 10 } })).toBeNull();
   });
 });

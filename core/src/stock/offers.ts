@@ -1,5 +1,12 @@
 /** What to buy of which offer, so that what is lacking costs least. */
-import type { Offer } from "./good.ts";
+import type { Good, Offer } from "./good.ts";
+
+/** What a square decimetre costs, minor units: of film by its sheet or roll, of tape by the piece of the offer. Null where price or size is not known. */
+export function pricePerDm2({ film }: Pick<Good, "film">, { price, size, each }: Offer): number | null {
+  const piece = film?.stock ?? each;
+  return price === undefined || !piece ? null : (price * MM2_PER_DM2) / (size * piece.width * piece.height);
+}
+const MM2_PER_DM2 = 10_000;
 
 export interface Purchase {
   readonly packs: readonly { readonly offer: Offer; readonly packs: number }[];

@@ -127,7 +127,7 @@ function rowAsGood({ kind, name, unit, film, offers, reorderAt }: GoodRow): Good
 
 /** A list that says nothing of offers or of when to buy again leaves them as they are. */
 function merged(good: Good, row: GoodRow): Good {
-  const offers = good.offers.length === 0 ? row.offers : good.offers.map((offer, i) => ({ ...offer, id: row.offers[i]?.id ?? offer.id }));
+  const offers = good.offers.length === 0 ? row.offers : good.offers.map((offer, i) => ({ ...offer, id: row.offers[i]?.id ?? offer.id, ...(row.offers[i]?.each ? { each: row.offers[i].each } : {}) }));
   const reorderAt = good.reorderAt ?? row.reorderAt;
   return { ...good, offers, ...(reorderAt === null ? {} : { reorderAt }) };
 }

@@ -2,6 +2,7 @@
 
 import { MOST_AMOUNT } from "@elm-basket/core/stock/good.ts";
 import { countedIn, MOVE_WORDS, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { useEffect, useState, useTransition } from "react";
 import type { MoveRow } from "@/data/goods.ts";
@@ -17,7 +18,7 @@ const HAPPENED = { received: "came in", counted: "counted: this much is here", s
 const SHOWN = 8;
 
 /** Of the good in hand: what happened to it, and where it can be had. */
-export function GoodPanel({ good, editor, currency }: { good: ShelfGood; editor: GoodEditor; currency: string }) {
+export function GoodPanel({ good, editor, unit, currency }: { good: ShelfGood; editor: GoodEditor; unit: LengthUnit; currency: string }) {
   const router = useRouter();
   const [moves, setMoves] = useState<readonly MoveRow[] | null>(null);
   const [all, setAll] = useState(false);
@@ -95,7 +96,7 @@ export function GoodPanel({ good, editor, currency }: { good: ShelfGood; editor:
         )}
       </section>
       <div>
-        <OfferList good={editor.value} currency={currency} lacking={lackingOf(good)} onChange={(offers, label) => editor.change({ ...editor.value, offers }, label)} />
+        <OfferList good={editor.value} currency={currency} unit={unit} lacking={lackingOf(good)} onChange={(offers, label) => editor.change({ ...editor.value, offers }, label)} />
         {good.classes === 0 && (
           <button
             type="button"

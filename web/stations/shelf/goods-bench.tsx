@@ -110,7 +110,7 @@ function Held({ good, ...rest }: { good: ShelfGood; unit: LengthUnit; currency: 
   return (
     <div className="-mx-3 border-elm border-l-4 bg-paper px-3 py-3" data-in-hand>
       <GoodInHand good={good} editor={editor} {...rest} />
-      <GoodPanel good={good} editor={editor} currency={rest.currency} />
+      <GoodPanel good={good} editor={editor} unit={rest.unit} currency={rest.currency} />
     </div>
   );
 }

@@ -1,20 +1,22 @@
 "use client";
 
 import { freeOfferId, type Good, MOST_AMOUNT, MOST_OFFERS, type Offer } from "@elm-basket/core/stock/good.ts";
-import { bestPurchase } from "@elm-basket/core/stock/offers.ts";
+import { bestPurchase, pricePerDm2 } from "@elm-basket/core/stock/offers.ts";
 import { countedIn, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
-import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { LengthField, MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 
 interface Props {
   readonly good: Good;
   readonly currency: string;
+  readonly unit: LengthUnit;
   readonly lacking: number;
   readonly onChange: (offers: Offer[], label: string) => void;
 }
 
 /** Where it can be had: shop, pack and price; the first is the usual one. */
-export function OfferList({ good, currency, lacking, onChange }: Props) {
+export function OfferList({ good, currency, unit, lacking, onChange }: Props) {
   const { offers, kind } = good;
   const set = (id: string, next: Offer, label: string) =>
     onChange(
@@ -28,6 +30,7 @@ export function OfferList({ good, currency, lacking, onChange }: Props) {
       <ul>
         {offers.map((offer, i) => {
           const { price: _, ...unpriced } = offer;
+          const perDm2 = pricePerDm2(good, offer);
           return (
             <li key={offer.id} className="grid grid-cols-[1fr_72px_92px] items-end gap-2 border-rule border-b py-2">
               <TextField label={i === 0 ? "Usual shop" : "Shop"} value={offer.shop} maxLength={80} onChange={(shop) => set(offer.id, { ...offer, shop }, "Shop")} />
@@ -42,11 +45,26 @@ export function OfferList({ good, currency, lacking, onChange }: Props) {
                 currency={currency}
                 onChange={(price) => set(offer.id, price === null ? unpriced : { ...unpriced, price }, "Price")}
               />
+              {kind === "tape" && (
+                <div className="col-span-3 grid grid-cols-2 gap-2">
+                  {(["width", "height"] as const).map((side) => (
+                    <LengthField
+                      key={side}
+                      label={side === "width" ? "Width of one" : "Length of one"}
+                      mm={offer.each?.[side] ?? 0}
+                      unit={unit}
+                      allowZero
+                      most={side === "width" ? 10_000 : 1_000_000}
+                      onChange={(mm) => set(offer.id, withSide(offer, side, mm), "Size of tape")}
+                    />
+                  ))}
+                </div>
+              )}
               <p className="col-span-3 flex gap-4 text-soft text-sm">
                 <span className="flex-1">
                   {[
                     offer.price !== undefined && offer.size !== 1 && `${moneyText(Math.round(offer.price / offer.size), currency)} each`,
-                    offer.price !== undefined && good.film && `${moneyText(Math.round(perDm2(good.film.stock, offer.price / offer.size)), currency)} a dm²`,
+                    perDm2 !== null && `${moneyText(Math.round(perDm2), currency)} a dm²`,
                   ]
                     .filter(Boolean)
                     .join(", ")}
@@ -91,5 +109,8 @@ export function OfferList({ good, currency, lacking, onChange }: Props) {
   );
 }
 
-/** Films of other sizes and forms are compared by their area: a hand's breadth by a hand's breadth. */
-const perDm2 = ({ width, height }: { readonly width: number; readonly height: number }, price: number): number => (price * 10_000) / (width * height);
+/** The side that is typed first stands for both until the other is. */
+function withSide({ each, ...offer }: Offer, side: "width" | "height", mm: number): Offer {
+  if (mm === 0) return offer;
+  return { ...offer, each: { width: mm, height: mm, ...each, [side]: mm } };
+}
