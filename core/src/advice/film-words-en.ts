@@ -68,7 +68,7 @@ const TAPE_WHY: Record<TapeAdvice["why"], string> = {
   delicate: "a stronger one takes the surface with it",
   effectFilm: "glitter does not come off its backing otherwise; on a tape of its own, apart from other layers",
   thickBacking: "low tack does not lift it off its backing",
-  general: "holds and lets go",
+  general: "holds and lets go. Some take strong tape for permanent film: it surely lifts it off the backing, and pulls harder on what lies under",
   rough: "press it well: the surface gives it little to hold on",
   liner: "iron-on film comes on a liner of its own that carries it",
   smoothSchools: "glitter may not leave its backing otherwise; on smooth glass some use a low-tack tape and it works: try one before all",

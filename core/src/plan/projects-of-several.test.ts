@@ -102,6 +102,13 @@ describe("a pair of mugs with two texts", () => {
     expect(of("place")[1]?.minutes).toBeLessThan(of("place")[0]?.minutes ?? 0);
   });
 
+  it("pressed on from the middle, in a holder for every two", () => {
+    const place = document.steps.find(({ id }) => id === "place");
+    expect(place?.say).toMatch(/middle of the letters first, then out to each side/u);
+    expect(plan.supplies.find(({ name }) => name === "Cradle")?.need).toBe(7);
+    expect(document.steps.find(({ id }) => id === "peel")?.say).toMatch(/shiny side of its liner/u);
+  });
+
   it("needs two mugs and two pieces of tape a seat, one wipe", () => {
     const need = (name: RegExp) => plan.supplies.filter((supply) => name.test(supply.name)).map((supply) => supply.perSeat);
     expect(need(/mug/iu)).toEqual([1, 1]);
@@ -285,6 +292,13 @@ describe("two board sizes in one class", () => {
     const need = (name: string) => plan.supplies.find((supply) => supply.name === name)?.need;
     expect([need("Framed board"), need("Door board")]).toEqual([4 + document.spareSupplies, 4 + document.spareSupplies]);
     expect(codes(plan)).toContain("runsOver");
+  });
+
+  it("what stayed on the backing is told how to rescue; on a matt ground edges are rubbed again; sponges dab", () => {
+    const say = (id: string) => document.steps.find((step) => step.id === id || step.id.startsWith(`${id}-`))?.say ?? "";
+    expect(say("place")).toMatch(/stayed on the backing is lifted with the hook/u);
+    expect(say("press")).toMatch(/rub again round every letter/u);
+    expect(say("coat-1")).toMatch(/dab straight down/u);
   });
 
   it("raw wood is sealed or told, and only for the board that is raw", () => {

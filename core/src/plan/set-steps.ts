@@ -52,7 +52,7 @@ export function stepsOfSet(things: readonly Thing[], ways: SetWays): Step[] {
 
 /** The steps with those of one more thing; what the host has changed in the others stays. */
 export function withStepsOf(steps: readonly Step[], before: readonly Thing[], thing: Thing, ways: SetWays): Step[] {
-  const own = starterSteps(thing.technique, thing.blank.material, ways.schools);
+  const own = starterSteps(thing.technique, thing.blank.material, ways.schools, thing.blank.shape);
   const first = before[0];
   if (!first) return own.map((step) => (isShared(step) ? step : { ...step, minutes: times(step.minutes, severalShare(thing, ways)) }));
   const elder = before.find((one) => isLike(one, thing));
@@ -64,7 +64,7 @@ export function withStepsOf(steps: readonly Step[], before: readonly Thing[], th
 /** Takes back what the thing brought along. */
 export function withoutStepsOf(steps: readonly Step[], left: readonly Thing[], gone: Thing, ways: SetWays): Step[] {
   const fewer = steps.filter(({ thing }) => thing === gone.id).reduce((all, step) => withoutStep(all, step.id), [...steps]);
-  const own = new Map(starterSteps(gone.technique, gone.blank.material, ways.schools).map((step) => [step.id, step]));
+  const own = new Map(starterSteps(gone.technique, gone.blank.material, ways.schools, gone.blank.shape).map((step) => [step.id, step]));
   return fewer.map((step) => {
     const { thing, ...everybody } = step;
     const kept = left.length === 1 && thing === left[0]?.id ? everybody : step;
@@ -114,7 +114,7 @@ class Adding {
   ) {
     const [first] = before;
     // As long as there was one thing its making was everybody's; now it is its own, but for what is done for all and what the host put in.
-    const making = new Set(first ? starterSteps(first.technique, first.blank.material, ways.schools).map(({ id }) => id) : []);
+    const making = new Set(first ? starterSteps(first.technique, first.blank.material, ways.schools, first.blank.shape).map(({ id }) => id) : []);
     const isOwn = (step: Step) => step.thing === undefined && making.has(step.id) && !ONCE.has(step.id) && !isShared(step);
     this.steps = before.length === 1 && first ? steps.map((step) => (isOwn(step) ? { ...step, thing: first.id } : step)) : [...steps];
     this.title = thing.title;

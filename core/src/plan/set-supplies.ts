@@ -36,7 +36,7 @@ export function withoutSuppliesOf(supplies: readonly Supply[], left: readonly Th
 function starterLines({ technique, blank, design }: Thing, vinyls: readonly Vinyl[], schools: Schools): Supply[] {
   const film = design.items.flatMap(vinylsOfItem)[0];
   const family = (vinyls.find(({ id }) => id === film) ?? vinyls[0])?.family ?? "permanentMatte";
-  return starterSupplies({ technique, material: blank.material, family, blankName: blank.name, schools });
+  return starterSupplies({ technique, material: blank.material, family, blankName: blank.name, shape: blank.shape, schools });
 }
 
 function freeSupplyId(supplies: readonly Pick<Supply, "id">[], stem: string): string {

@@ -1,11 +1,14 @@
 /** The steps a class of a technique begins with: minutes for a beginners' group, waits where something dries or cools. */
 import { surfaceAdvice } from "../advice/film-choice.ts";
 import type { Material } from "../blanks/blank.ts";
+import { type BlankShape, isRound } from "../blanks/shape.ts";
 import type { Step } from "../scheduling/step.ts";
 import type { Schools } from "../studio/settings.ts";
 import type { Technique } from "./document.ts";
 
 type Row = readonly [id: string, title: string, minutes: number, more: Partial<Step>];
+
+const BACKING_OFF = "Turn it over, fold the backing flat back on itself and pull it off slowly; what stays behind is laid down and rubbed again.";
 
 const WELCOME: Row = [
   "welcome",
@@ -42,7 +45,7 @@ const DECAL: readonly Row[] = [
     "Weed the last bits",
     12,
     {
-      say: "Lift the insides with the hook, low and slowly.",
+      say: "Lift the insides with the hook, low and slowly. Look through the waste for dots and stops: what came along goes straight back down.",
       check: "What stays is what is on the card.",
       care: "Hooks are sharp: away from fingers.",
       doIt: "Lift out the insides with the hook. What stays must look like your card.",
@@ -54,18 +57,32 @@ const DECAL: readonly Row[] = [
     7,
     { say: "Stick the middle first, then smooth outwards.", show: "Burnish front, back, front.", doIt: "Lay the tape from the middle outwards. Rub front, back, front." },
   ],
+  ["place", "Place and press", 10, {}],
   [
-    "place",
-    "Place and press",
-    10,
+    "peel",
+    "Peel the tape",
+    6,
     {
-      say: "Turn it over, peel the backing off the tape, fold the decal on.",
-      check: "Level, equal gaps left and right.",
-      doIt: "Peel the backing off the tape, lay the middle down, smooth outwards.",
+      say: "Back on itself, flat, slowly. What lifts goes back and is pressed. Tape that is used again goes back on the shiny side of its liner.",
+      doIt: "Peel the tape back on itself, slowly. Press down again what lifts.",
     },
   ],
-  ["peel", "Peel the tape", 6, { say: "Back on itself, flat, slowly. What lifts goes back and is pressed.", doIt: "Peel the tape back on itself, slowly. Press down again what lifts." }],
 ];
+
+/** On a wall an end that touches first puts creases in; on a flat piece an edge or the middle may begin. */
+function placingDecal(isOnWall: boolean): Partial<Step> {
+  if (isOnWall)
+    return {
+      say: `${BACKING_OFF} The piece lies in a cradle or a rolled towel, a handle straight up or down. Press straight down on the middle of the letters first, then out to each side: an end first puts creases in.`,
+      check: "Level seen from above, no crease, the rim clear.",
+      doIt: "Lay it in the cradle. Peel the backing off the tape. Press the middle of the letters down first, then smooth out to each side.",
+    };
+  return {
+    say: `${BACKING_OFF} Middle or one edge first, then smooth away from it.`,
+    check: "Level, equal gaps left and right. What would hang over an edge is cut off with its tape and set anew.",
+    doIt: "Peel the backing off the tape, lay the middle down, smooth outwards.",
+  };
+}
 
 /** Seal, coats with their drying, peel: what all painting through or round film has in common. */
 function coats(after: string, what: string, seal: Schools["edgeSeal"]): Row[] {
@@ -78,7 +95,7 @@ function coats(after: string, what: string, seal: Schools["edgeSeal"]): Row[] {
       8,
       {
         after: [sealed ? { step: "seal-edges", wait: 15 } : { step: after, wait: 0 }],
-        say: `Sponge nearly dry, dab, do not brush.${sealed ? "" : " Without a seal paint runs under in places: that is the worn look."}`,
+        say: `Sponge nearly dry, dab straight down and thin; a brush folds and pushes paint under.${sealed ? "" : " Without a seal paint runs under in places: that is the worn look."}`,
         care: "Paint: open a window, follow its label.",
         doIt: `Dab ${what} thinly. Nearly dry sponge, no brushing.`,
       },
@@ -120,7 +137,7 @@ const STENCIL: readonly Row[] = [
     "Lay the stencil",
     8,
     {
-      say: "Turn it over, peel the backing off the tape, lay it level.",
+      say: `${BACKING_OFF} An inside that stayed on the backing is lifted with the hook and set on the tape before the stencil is laid. Lay it level.`,
       check: "Insides came along; gaps left and right are equal.",
       doIt: "Peel the backing off the tape, lay the stencil level, take the tape off.",
     },
@@ -271,9 +288,20 @@ function finish(technique: Technique, material: Material, schools: Schools): Row
   ];
 }
 
-export function starterSteps(technique: Technique, material: Material, schools: Schools): Step[] {
-  const rows: Row[] = [WELCOME, cleaning(material), ...making(technique, schools), finish(technique, material, schools)];
+/** @param shape what it is laid on: a wall is begun in the middle; a flat piece when left out */
+export function starterSteps(technique: Technique, material: Material, schools: Schools, shape?: BlankShape): Step[] {
+  const rows: Row[] = [WELCOME, cleaning(material), ...making(technique, schools).map((row) => onPiece(row, technique, material, shape)), finish(technique, material, schools)];
   return rows.map(([id, title, minutes, more]) => ({ id, title, minutes, who: "together", say: "", show: "", check: "", care: "", doIt: "", ...more }));
+}
+
+const MATT: ReadonlySet<Material> = new Set(["paintedWood", "rawWood", "firedClay", "stone"]);
+
+/** What differs by the piece: where a decal is begun, and how firmly film is pressed on a matt ground. */
+function onPiece([id, title, minutes, more]: Row, technique: Technique, material: Material, shape: BlankShape | undefined): Row {
+  if (id === "place" && technique === "decal") return [id, title, minutes, { ...more, ...placingDecal(shape !== undefined && isRound(shape)) }];
+  if (id === "press" && technique !== "ironOnStencil" && MATT.has(material))
+    return [id, title, minutes, { ...more, say: `${more.say ?? ""} On a matt ground film holds less: rub again round every letter, just before sealing.` }];
+  return [id, title, minutes, more];
 }
 
 function making(technique: Technique, { edgeSeal, peel }: Schools): readonly Row[] {

@@ -3,7 +3,7 @@
 import { surfaceAdvice, tapeAdvice } from "../advice/film-choice.ts";
 import { LINER_LIMITS } from "../advice/film-words-en.ts";
 import type { Material } from "../blanks/blank.ts";
-import type { BlankShape } from "../blanks/shape.ts";
+import { type BlankShape, isRound } from "../blanks/shape.ts";
 import { CUTTER_PROFILES, type Cutter } from "../cutting/cutter.ts";
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import { type Design, stencilSchema } from "../lettering/recipe.ts";
@@ -59,9 +59,9 @@ export function starterClass(input: StarterInput): ClassDocument {
     spareSupplies: 1,
     layout: layoutSchema.parse({ trim: schools.trim === "first" }),
     scraps: [],
-    steps: starterSteps(technique, material, schools),
+    steps: starterSteps(technique, material, schools, input.shape),
     tools: starterTools(technique),
-    supplies: starterSupplies({ technique, material, family: film.family, blankName: input.blankName, schools }),
+    supplies: starterSupplies({ technique, material, family: film.family, blankName: input.blankName, shape: input.shape, schools }),
     prices: input.prices ?? { currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 },
     recuts: [],
     accepted: [],
@@ -90,6 +90,7 @@ interface Kind {
   readonly material: Material;
   readonly family: Vinyl["family"];
   readonly blankName: string;
+  readonly shape: BlankShape;
   readonly schools: Schools;
 }
 
@@ -103,7 +104,7 @@ const CLEANERS: Readonly<Record<ReturnType<typeof surfaceAdvice>["clean"], reado
 };
 
 /** What every seat and the room needs, without prices: only the host knows those. */
-export function starterSupplies({ technique, material, family, blankName, schools }: Kind): Supply[] {
+export function starterSupplies({ technique, material, family, blankName, shape, schools }: Kind): Supply[] {
   const [cleanId, cleaner] = CLEANERS[surfaceAdvice(material).clean];
   const { tack } = tapeAdvice(family, material);
   return [
@@ -111,6 +112,8 @@ export function starterSupplies({ technique, material, family, blankName, school
     ...(tack === "none" ? [] : [supply("tape", TAPE_NAMES[tack], "application", 1, tack === "medium" ? { substitute: `clear shelf liner for bold letters: ${LINER_LIMITS}` } : {})]),
     supply(cleanId, cleaner, "seat", 1),
     ...(technique === "ironOnStencil" ? [supply("press-cloth", "Press cloth", "every", 1, { seats: 2 })] : [supply("scraper", "Scraper", "seat", 1, { substitute: "an old bank card" })]),
+    // What rolls is held while it is laid on: one between two at least.
+    ...(isRound(shape) ? [supply("holder", "Cradle", "every", 1, { seats: 2, uses: 200, spares: false, substitute: "a rolled towel" })] : []),
     supply("hook", "Weeding hook", "every", 1, { seats: 2, substitute: "a dental pick or a toothpick" }),
     ...(isPainted(technique) ? painting(technique, schools.edgeSeal) : []),
     supply("bag", "Parcel bag", "seat", 1),

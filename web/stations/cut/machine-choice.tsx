@@ -36,7 +36,7 @@ const PASSES = [
 
 const MAT_WORDS = {
   wash: "A mat that no longer holds: scrape it, spray, rinse and dry it; it grips again for a while.",
-  replace: "A mat that no longer holds is replaced. Cover it after use, and it holds longer.",
+  replace: "A mat that no longer holds is replaced.",
 } as const;
 
 /** Which machine and mat, and how this film is cut. */
@@ -65,7 +65,13 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit, m
             if (next) changeCutter(next.cutter, `Cut on: ${next.cutter.name}`);
           }}
         />
-        {!own.matless && <p className="text-soft">{MAT_WORDS[mats]}</p>}
+        {own.matless ? (
+          <p className="text-soft">Without a mat: only film on a thick backing is fed by itself.</p>
+        ) : (
+          <p className="text-soft">
+            {MAT_WORDS[mats]} Cover off before, back on after: a bare mat loses its tack. After cutting turn it over and bend the mat away from the film; film pulled off the mat curls.
+          </p>
+        )}
         <p className="text-soft">
           Cuts {showSize({ width: own.cutWidth, height: own.cutHeight }, unit)}, keeps {showLength(own.edgeMargin, unit)} free inside the film's edge.
         </p>

@@ -82,7 +82,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
               : []),
             ...TECHNIQUES.map((technique) => ({
               name: TECHNIQUE_WORDS[technique].name,
-              steps: starterSteps(technique, thingOf(planned.document).blank.material, ways.schools),
+              steps: starterSteps(technique, thingOf(planned.document).blank.material, ways.schools, thingOf(planned.document).blank.shape),
               tools: starterTools(technique),
             })),
           ]}
