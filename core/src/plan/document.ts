@@ -7,7 +7,7 @@ import { isDate, isZone } from "../calendar/dates.ts";
 import { cutterSchema } from "../cutting/cutter.ts";
 import { designSchema, exceptionSchema, slotName, stencilSchema, vinylId } from "../lettering/recipe.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "../roster/roster.ts";
-import { stepSchema, toolSchema } from "../scheduling/step.ts";
+import { MOST_STEPS, stepSchema, toolSchema } from "../scheduling/step.ts";
 import { pricesSchema } from "../supplies/price.ts";
 import { supplySchema } from "../supplies/supply.ts";
 import { vinylSchema } from "../weeding/vinyl.ts";
@@ -136,7 +136,7 @@ const common = {
   layout: layoutSchema.prefault({}),
   /** The scrap box: used before fresh film. */
   scraps: z.array(scrapSchema).max(120).default([]),
-  steps: z.array(stepSchema).max(60),
+  steps: z.array(stepSchema).max(MOST_STEPS),
   tools: z.array(toolSchema).max(40).default([]),
   supplies: z.array(supplySchema).max(200).default([]),
   prices: pricesSchema.default({ currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 }),

@@ -116,6 +116,14 @@ describe("steps of a set", () => {
     expect(three.steps.find(({ id }) => id === "weed")?.title).toBe("Weed the last bits: Tag, Cup, Fob");
   });
 
+  it("twelve painted things are not planned beyond what a class takes: the rest is told to be missing", () => {
+    let document: ClassDocument = { ...base, things: [sign], steps: stepsOfSet([sign], ways) };
+    for (let i = 0; i < 11; i++) document = with_(document, copyOf(document.things, sign));
+    expect(document.things).toHaveLength(12);
+    expect(document.steps.length).toBeLessThanOrEqual(60);
+    expect(thingsWithoutSteps(document.things, document.steps).length).toBeGreaterThan(0);
+  });
+
   it("the end comes last of all, and steps are named with their thing", () => {
     const three = with_(with_(base, cup), sign);
     const sheet = runSheetOf(three).steps;

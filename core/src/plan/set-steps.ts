@@ -4,7 +4,7 @@
  */
 import { isRound } from "../blanks/shape.ts";
 import { freeStepId, withoutStep } from "../scheduling/reorder.ts";
-import { runSheet, type Step } from "../scheduling/step.ts";
+import { MOST_STEPS, runSheet, type Step } from "../scheduling/step.ts";
 import type { Schools } from "../studio/settings.ts";
 import type { Thing } from "./document.ts";
 import { starterSteps } from "./starter-steps.ts";
@@ -58,7 +58,9 @@ export function withStepsOf(steps: readonly Step[], before: readonly Thing[], th
   const elder = before.find((one) => isLike(one, thing));
   // Of alternatives everybody makes one, at the same time: made alike, they need nothing more.
   if (isAlternative(before, thing) && elder) return [...steps];
-  return new Adding(steps, before, thing, elder, ways).all(own);
+  const all = new Adding(steps, before, thing, elder, ways).all(own);
+  // A class has no more; what is not planned for the thing is told at Teach.
+  return all.length > MOST_STEPS ? [...steps] : all;
 }
 
 /** Takes back what the thing brought along. */
@@ -69,16 +71,24 @@ export function withoutStepsOf(steps: readonly Step[], left: readonly Thing[], g
     const { thing, ...everybody } = step;
     const kept = left.length === 1 && thing === left[0]?.id ? everybody : step;
     const brought = ONCE.has(step.id) && !isAlternative(left, gone) ? own.get(step.id) : undefined;
-    const whole =
-      !ONCE.has(step.id) || fewer.some(({ id, thing: other }) => other !== undefined && id === nameOf(step.id, { id: other })) ? kept : { ...kept, title: kept.title.replace(/: .*$/u, "") };
+    const isForAll = ONCE.has(step.id) && !fewer.some(({ id, thing: other }) => other !== undefined && id === nameOf(step.id, { id: other }));
+    const whole = isForAll ? { ...kept, title: withoutThings(kept.title, [...left, gone]) } : kept;
     return brought && brought.doIt === step.doIt ? { ...whole, minutes: Math.max(brought.minutes, step.minutes - times(brought.minutes, ways.share * gone.perSeat)) } : whole;
   });
+}
+
+/** The title without the things it was for, where it ends in nothing but those. */
+function withoutThings(title: string, things: readonly Pick<Thing, "title">[]): string {
+  const at = title.indexOf(": ");
+  const named = at < 0 ? [] : title.slice(at + 2).split(", ");
+  return named.length > 0 && named.every((name) => things.some((thing) => thing.title === name)) ? title.slice(0, at) : title;
 }
 
 /** Several of one thing: the first in full, each further one quicker. */
 const severalShare = ({ perSeat }: Pick<Thing, "perSeat">, { share }: SetWays): number => 1 + (perSeat - 1) * share;
 /** What a thing's own step is called: by what is done, and by the thing. */
 const nameOf = (what: string, { id }: Pick<Thing, "id">): string => freeStepId([], `${what} ${id}`);
+
 /** As they come one after the other when waits are filled: a run sheet is read from top to bottom. What followed the step before it goes on doing so. */
 function inOrderOfTime(steps: readonly Step[]): Step[] {
   let tied = steps.map((step, i): Step => (step.after || i === 0 ? step : { ...step, after: [{ step: steps[i - 1]?.id ?? "", wait: 0 }] }));

@@ -5,6 +5,9 @@ import { schedule } from "./schedule.ts";
 
 const stepId = z.string().regex(/^[a-z][a-z0-9-]{0,40}$/u, "a short id such as seal-edges");
 
+/** As many as a class has. */
+export const MOST_STEPS = 60;
+
 export const stepSchema = z.strictObject({
   id: stepId,
   title: z.string().trim().min(1).max(120),

@@ -5,7 +5,7 @@ import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalList
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { type SetWays, thingsWithoutSteps, titleOfStep, withStepsOf } from "@elm-basket/core/plan/set-steps.ts";
 import { freeStepId, movedStep, withoutStep } from "@elm-basket/core/scheduling/reorder.ts";
-import type { Step, Tool } from "@elm-basket/core/scheduling/step.ts";
+import { MOST_STEPS, type Step, type Tool } from "@elm-basket/core/scheduling/step.ts";
 import { GripVertical } from "lucide-react";
 import { type ReactNode, useState } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
@@ -37,7 +37,6 @@ interface Props {
 }
 
 type Value = Pick<ClassDocument, "steps" | "tools">;
-const MOST_STEPS = 60;
 
 /** The run sheet, and each step changed in its own row; dragged by its handle, or moved by the keyboard from it. */
 export function StepsBench({ classId, document, version, times, end, ways, proposals }: Props) {
@@ -78,11 +77,17 @@ export function StepsBench({ classId, document, version, times, end, ways, propo
     <>
       {missing.length > 0 && (
         <p className="no-print mt-3 border-ochre border-l-4 bg-ochre-tint px-3 py-2" role="status">
-          No step is planned yet for {missing.map(({ title }) => title).join(" and ")}: {proposed.length - steps.length} more, {minutes(proposed) - minutes(steps)} min, are proposed; what is done for
-          all grows a little.{" "}
-          <button type="button" className="verb min-h-9" onClick={() => put(proposed, `Steps of ${missing.map(({ title }) => title).join(" and ")}`)}>
-            Take them
-          </button>
+          No step is planned yet for {missing.map(({ title }) => title).join(" and ")}
+          {proposed.length > steps.length ? (
+            <>
+              : {proposed.length - steps.length} more, {minutes(proposed) - minutes(steps)} min, are proposed; what is done for all grows a little.{" "}
+              <button type="button" className="verb min-h-9" onClick={() => put(proposed, `Steps of ${missing.map(({ title }) => title).join(" and ")}`)}>
+                Take them
+              </button>
+            </>
+          ) : (
+            `: a class has up to ${MOST_STEPS} steps, and these would be more. Tell some of them in one.`
+          )}
         </p>
       )}
       <DndContext
