@@ -44,7 +44,7 @@ const NO_RULES: HandRules = { counters: false, reach: { width: 0, height: 0 } };
 export function CutBench({ children, ...input }: CutBenchInput & { readonly children: ReactNode }) {
   const { classId, sheet, through, flawed, lines } = input;
   const router = useRouter();
-  const { job, silent, offline, film, look } = useCutting(classId);
+  const { job, silent, offline, film, look, begun: sent } = useCutting(classId);
   const [busy, start] = useTransition();
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const [reasons, setReasons] = useState<Readonly<Record<string, string>>>({});
@@ -68,8 +68,10 @@ export function CutBench({ children, ...input }: CutBenchInput & { readonly chil
   const tell = (answer: StartAnswer) => setSaid(answer.ok ? "" : answer.message);
   const send = () =>
     start(async () => {
-      tell(await startCutting(classId, sheet.nn, { ticked, reasons }));
-      look();
+      const answer = await startCutting(classId, sheet.nn, { ticked, reasons });
+      tell(answer);
+      if (answer.ok) sent();
+      else look();
     });
   const to = (what: "pause" | "resume" | "cancel" | "unload") =>
     start(async () => {

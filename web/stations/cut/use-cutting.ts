@@ -25,7 +25,7 @@ const WATCH_MS = 600;
 const IDLE_MS = 4000;
 
 /** Watches the cutter while it works, and now and then otherwise; the page is refreshed when a job ends. */
-export function useCutting(classId: string): Seen & { offline: boolean; look(): void } {
+export function useCutting(classId: string): Seen & { offline: boolean; look(): void; begun(): void } {
   const router = useRouter();
   const [seen, setSeen] = useState<Seen>({ job: null, silent: false, film: null });
   const [offline, setOffline] = useState(false);
@@ -49,5 +49,10 @@ export function useCutting(classId: string): Seen & { offline: boolean; look(): 
     void look();
     return () => clearTimeout(timer.current);
   }, [look]);
-  return { ...seen, offline, look: () => void look() };
+  // A short second pass may be over, and written down, before it is looked at for the first time: the page is refreshed then, too.
+  const begun = useCallback(() => {
+    working.current = true;
+    void look();
+  }, [look]);
+  return { ...seen, offline, look: () => void look(), begun };
 }
