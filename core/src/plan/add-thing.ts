@@ -17,9 +17,15 @@ export function withThing({ things, steps, tools, supplies, vinyls }: Made, thin
   return {
     things: [...things, thing],
     steps: withStepsOf(steps, things, thing, ways),
-    tools: [...tools, ...starterTools(thing.technique).filter(({ id }) => !tools.some((tool) => tool.id === id))],
+    tools: withToolsOf(tools, [thing]),
     supplies: withSuppliesOf(supplies, things, thing, vinyls, ways.schools),
   };
+}
+
+/** What the room has stays; of what several things need there is one entry. */
+export function withToolsOf(tools: ClassDocument["tools"], things: readonly Pick<Thing, "technique">[]): ClassDocument["tools"] {
+  const more = new Map(things.flatMap(({ technique }) => starterTools(technique)).map((tool) => [tool.id, tool]));
+  return [...tools, ...[...more.values()].filter(({ id }) => !tools.some((tool) => tool.id === id))];
 }
 
 /** Sides go with their object; a single thing is no alternative any more. Tools stay: they are in the room. */
@@ -102,7 +108,7 @@ export function alternativeTo(things: readonly Thing[], thing: Thing): { readonl
   return { things: chosen, added: { ...copyOf(chosen, thing), choice } };
 }
 
-/** A thing from elsewhere is cut from the films of this class: the one of its colour where there is one, otherwise the first. */
+/** A thing from elsewhere is cut from the films of this class: the one of the same id where there is one, otherwise the first. */
 export function broughtIn({ things, vinyls }: Pick<ClassDocument, "things" | "vinyls">, thing: Thing): Thing {
   const first = vinyls[0]?.id ?? "";
   const to = (id: string) => (vinyls.some((vinyl) => vinyl.id === id) ? id : first);

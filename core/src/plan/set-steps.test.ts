@@ -6,7 +6,7 @@ import { type Step, stepSchema } from "../scheduling/step.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { alternativeTo, broughtIn, copyOf, newThing, otherSideOf, withoutThing, withThing } from "./add-thing.ts";
+import { alternativeTo, broughtIn, copyOf, newThing, otherSideOf, withoutThing, withThing, withToolsOf } from "./add-thing.ts";
 import { type ClassDocument, classDocumentSchema, type Thing } from "./document.ts";
 import { makePlan } from "./plan.ts";
 import { isLike, stepsOfSet, thingsWithoutSteps, titleOfStep } from "./set-steps.ts";
@@ -189,6 +189,16 @@ describe("materials of a set", () => {
 });
 
 describe("a thing that is added", () => {
+  it("asks for a tool once, however many things of a set need it, and leaves the room's own as it is", () => {
+    const painted = [{ technique: "openStencil" }, { technique: "mask" }, { technique: "ironOnStencil" }] as const;
+    expect(withToolsOf([], painted).map(({ id }) => id)).toEqual(["fan", "iron"]);
+    const own = [{ id: "fan", name: "The loud fan", count: 4, hot: false }];
+    expect(withToolsOf(own, painted).map(({ id, count }) => [id, count])).toEqual([
+      ["fan", 4],
+      ["iron", 3],
+    ]);
+  });
+
   it("has a name and an id of its own, however often", () => {
     let document = base;
     for (let i = 0; i < 5; i++) document = with_(document, newThing(document));

@@ -13,6 +13,8 @@ import Link from "next/link";
 import { withStudio } from "@/data/client.ts";
 import { type PieceRow, piecesOfSeat } from "@/data/making.ts";
 import { silhouette } from "@/ui/blank-sketch.tsx";
+import { labelsOf } from "./labels.ts";
+import type { Loaded } from "./load.ts";
 
 interface Props {
   readonly studioId: string;
@@ -100,6 +102,22 @@ export async function SetLine({ studioId, classId, document, labels, unit, here,
       )}
     </section>
   );
+}
+
+interface ThingLineProps {
+  readonly loaded: Loaded;
+  readonly id: string;
+  readonly station: "measure" | "letter";
+  readonly here: string;
+  readonly seat?: string | undefined;
+}
+
+/** The set across a station that works on one thing at a time; also of a class that cannot be planned. */
+export function ThingLine({ loaded, id, station, here, seat }: ThingLineProps) {
+  const { host } = loaded.ok ? loaded.data : loaded;
+  const { document } = loaded.ok ? loaded.data.planned : loaded.stored;
+  const labels = loaded.ok ? labelsOf(loaded.data.planned.plan) : {};
+  return <SetLine studioId={host.studioId} classId={id} document={document} labels={labels} unit={host.studio.unit} here={here} path={`/classes/${id}/${station}`} seat={seat} />;
 }
 
 function wordsOf(thing: Thing, things: readonly Thing[], unit: LengthUnit): string {

@@ -7,7 +7,7 @@ import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
-import { SetLine } from "@/stations/frame/set-line.tsx";
+import { ThingLine } from "@/stations/frame/set-line.tsx";
 import { siteAddress } from "@/ui/site-address.ts";
 import { LetterBench } from "./letter-bench.tsx";
 
@@ -22,16 +22,7 @@ export async function LetterStation({ id, query }: { id: string; query: Record<s
   const link = `${await siteAddress()}/c/${await codeFor(host.studioId, id, "choose")}`;
   return (
     <>
-      <SetLine
-        studioId={host.studioId}
-        classId={id}
-        document={stored.document}
-        labels={plan ? labelsOf(plan) : {}}
-        unit={host.studio.unit}
-        here={thing}
-        path={`/classes/${id}/letter`}
-        seat={query.seat}
-      />
+      <ThingLine loaded={loaded} id={id} station="letter" here={thing} seat={query.seat} />
       <LetterBench
         key={thing}
         classId={id}

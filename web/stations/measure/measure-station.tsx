@@ -5,7 +5,7 @@ import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
-import { SetLine, upperHalves } from "@/stations/frame/set-line.tsx";
+import { ThingLine, upperHalves } from "@/stations/frame/set-line.tsx";
 import { sizesOf } from "@/stations/frame/sizes.ts";
 import { MeasureBench } from "./measure-bench.tsx";
 
@@ -25,16 +25,7 @@ export async function MeasureStation({ id, query }: { id: string; query: Record<
   const shown = document.blank.handle?.school === "both" ? upperHalves(pieces) : pieces;
   return (
     <>
-      <SetLine
-        studioId={host.studioId}
-        classId={id}
-        document={stored.document}
-        labels={plan ? labelsOf(plan) : {}}
-        unit={host.studio.unit}
-        here={thing}
-        path={`/classes/${id}/measure`}
-        seat={query.seat}
-      />
+      <ThingLine loaded={loaded} id={id} station="measure" here={thing} seat={query.seat} />
       <MeasureBench
         key={thing}
         classId={id}

@@ -34,10 +34,7 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
   const each = (value: number) => (seats > 0 ? value / seats : 0);
   // The currency stands once, at the head of the column.
   const amount = (materials: number) => moneyText(Math.ceil(each(materials) - 1e-6), currency).replace(/ [A-Z]{3}$/u, "");
-  const money = (share: Share) =>
-    share.missing.length > 0
-      ? `${share.materials > 0 ? `${moneyText(Math.ceil(each(share.materials)), currency)} and ` : ""}${share.missing.length} without a price`
-      : moneyText(Math.ceil(each(share.materials) - 1e-6), currency);
+  const money = (share: Share) => (share.missing.length > 0 ? `${share.materials > 0 ? `${amount(share.materials)} and ` : ""}${share.missing.length} without a price` : amount(share.materials));
   const total = (pick: (share: Share) => number) => shares.reduce((sum, share) => sum + pick(share), 0);
   const missing = [...new Set(shares.flatMap((share) => share.missing))];
   const ask = (thing: string, on: boolean) => {

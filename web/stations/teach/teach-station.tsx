@@ -1,3 +1,4 @@
+import { withToolsOf } from "@elm-basket/core/plan/add-thing.ts";
 import { TECHNIQUES } from "@elm-basket/core/plan/document.ts";
 import { stepsOfSet, titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
 import { starterTools } from "@elm-basket/core/plan/starter.ts";
@@ -77,9 +78,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
           }))}
           ways={ways}
           proposals={[
-            ...(things.length > 1
-              ? [{ name: `the whole set: ${things.map(({ title }) => title).join(", ")}`, steps: stepsOfSet(things, ways), tools: things.flatMap(({ technique }) => starterTools(technique)) }]
-              : []),
+            ...(things.length > 1 ? [{ name: `the whole set: ${things.map(({ title }) => title).join(", ")}`, steps: stepsOfSet(things, ways), tools: withToolsOf([], things) }] : []),
             ...TECHNIQUES.map((technique) => ({
               name: TECHNIQUE_WORDS[technique].name,
               steps: starterSteps(technique, thingOf(planned.document).blank.material, ways.schools, thingOf(planned.document).blank.shape),
