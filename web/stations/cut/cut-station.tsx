@@ -213,7 +213,9 @@ function EveningMinutes({ data }: { data: StationData }) {
   );
 }
 
-/** Of one or two kits the names, so that what is cut again is found at a glance. */
-function kitsOn({ meta }: SheetRow): string {
-  return meta.kits.length <= 2 ? meta.kits.map(({ label }) => label).join(", ") : `${meta.kits.length} kits`;
+/** Of one or two boxes the names, so that what is cut again is found at a glance. A kit may have several: of several things, or in parts. */
+function kitsOn({ meta: { kits } }: SheetRow): string {
+  if (kits.length <= 2) return kits.map(({ label }) => label).join(", ");
+  const whole = new Set(kits.map(({ seat }) => seat)).size;
+  return whole === kits.length ? `${whole} kits` : `${kits.length} boxes of ${whole} ${whole === 1 ? "kit" : "kits"}`;
 }
