@@ -14,6 +14,7 @@ import { fit, wrap } from "./verbs/faces.ts";
 import { cut, nest, split } from "./verbs/layout.ts";
 import { letter, weed } from "./verbs/lettering.ts";
 import { schedule, supplies } from "./verbs/organising.ts";
+import { propose, proposeInput, proposeOutput } from "./verbs/propose.ts";
 import { tidy, type Verb } from "./verbs/shapes.ts";
 
 const VERBS: Readonly<Record<string, Verb>> = { letter, fit, wrap, weed, nest, split, cut, supplies, schedule };
@@ -23,6 +24,7 @@ type Command = (args: readonly string[]) => unknown;
 export const COMMANDS: Readonly<Record<string, Command>> = {
   plan: planCommand,
   ...Object.fromEntries(Object.entries(VERBS).map(([name, verb]) => [name, () => verb.run(check(verb.input, parseJson(readStdin(), "stdin"), "stdin"))])),
+  propose: () => propose(parseJson(readStdin(), "stdin")),
   schema: ([what]) => schemaOf(what ?? "class"),
   fonts: () => STUDIO_FONTS,
   "import-svg": ([file]) => {
@@ -51,7 +53,8 @@ function recognised(text: string): { cutSheet?: unknown } {
 function schemaOf(what: string): unknown {
   if (what === "class") return z.toJSONSchema(classDocumentSchema, { io: "input" });
   if (what === "plan") return z.toJSONSchema(planJsonSchema);
+  if (what === "propose") return { input: z.toJSONSchema(proposeInput, { io: "input" }), output: z.toJSONSchema(proposeOutput) };
   const verb = Object.hasOwn(VERBS, what) ? VERBS[what] : undefined;
-  if (!verb) throw new InputError(`schema: nothing is called "${what}"; known: class, plan, ${Object.keys(VERBS).join(", ")}`);
+  if (!verb) throw new InputError(`schema: nothing is called "${what}"; known: class, plan, propose, ${Object.keys(VERBS).join(", ")}`);
   return { input: z.toJSONSchema(verb.input, { io: "input" }), output: z.toJSONSchema(verb.output) };
 }

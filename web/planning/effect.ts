@@ -31,8 +31,8 @@ export function effectOf(plan: StoredPlan, other: StoredPlan, vinyls: readonly s
   return {
     rows: [
       ...vinyls.map((vinyl) => ({ what: "film", vinyl, before: filmWords(plan, vinyl), after: filmWords(other, vinyl) })),
-      row("At the cutter", ({ preparation }) => showMinutes(preparation.cuttingMinutes)),
-      row("Weeding", ({ preparation }) => showMinutes(preparation.weedingMinutes)),
+      row("At the cutter", ({ evenings }) => showMinutes(evenings.cuttingMinutes)),
+      row("Weeding", ({ evenings }) => showMinutes(evenings.weedingMinutes)),
       row("Cost of a seat", ({ cost }) => (cost.perSeat === null ? "not known yet" : moneyText(cost.perSeat, cost.currency))),
       row("Findings", findingWords),
     ],

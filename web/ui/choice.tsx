@@ -19,3 +19,12 @@ export function Choice<T extends string>({ label, value, options, onChange }: { 
     </div>
   );
 }
+
+/** Yes or no, in the words of what is true when it is ticked. */
+export function CheckField({ label, checked, onChange }: { label: string; checked: boolean; onChange: (checked: boolean) => void }) {
+  return (
+    <label className="flex min-h-11 items-center gap-2">
+      <input type="checkbox" checked={checked} onChange={(event) => onChange(event.target.checked)} /> {label}
+    </label>
+  );
+}

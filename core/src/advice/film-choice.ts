@@ -73,10 +73,13 @@ const ORDER: readonly Verdict[] = ["unsuited", "perhaps", "suits"];
 const worse = (a: Verdict, b: Verdict): Verdict => (ORDER.indexOf(a) <= ORDER.indexOf(b) ? a : b);
 
 /** Surfaces that a tape or a film cannot grip all over. */
-const ROUGH: ReadonlySet<Material> = new Set(["coir", "canvas", "stone", "firedClay", "rawWood", "cork"]);
+const ROUGH: ReadonlySet<Material> = new Set(["coir", "canvas", "stone", "firedClay", "rawWood", "stainedWood", "cork"]);
 
 /** Glass and what is coated with it: iron-on does not hold, and heat may crack it. */
 const GLASSY: ReadonlySet<Material> = new Set(["glazed", "glass", "enamel"]);
+
+/** Stain colours the fibres and binds none of them. */
+export const isBareWood = (material: Material): boolean => material === "rawWood" || material === "stainedWood";
 
 /** All families for one use and material, the best first; each with its reasons. */
 export function filmAdvice(use: Use, material: Material): FilmAdvice[] {
@@ -115,12 +118,12 @@ function forStencil(family: VinylFamily, material: Material): Judged[] {
     case "stencil":
       return [["suits", "forPainting"]];
     case "removable":
-      return [["suits", material === "rawWood" ? "fewerFibres" : "comesOffClean"]];
+      return [["suits", isBareWood(material) ? "fewerFibres" : "comesOffClean"]];
     case "ironOn":
       return GLASSY.has(material) ? [["unsuited", "failsOnGlaze"]] : [[material === "coir" || material === "canvas" ? "suits" : "perhaps", "gripsRough"]];
     case "permanentGloss":
     case "permanentMatte":
-      return [material === "rawWood" ? ["unsuited", "liftsFibres"] : ["perhaps", "liftsFibres"]];
+      return [isBareWood(material) ? ["unsuited", "liftsFibres"] : ["perhaps", "liftsFibres"]];
     default:
       return [["unsuited", "notForPainting"]];
   }
@@ -208,6 +211,7 @@ export function surfaceAdvice(material: Material): SurfaceAdvice {
     case "balloon":
       return { clean: "dryWipe", seal: "no" };
     case "rawWood":
+    case "stainedWood":
       return { clean: "dryWipe", seal: "first" };
     case "stone":
     case "firedClay":

@@ -8,6 +8,7 @@ export const MATERIAL_WORDS: Record<Material, string> = {
   glass: "glass",
   enamel: "enamel",
   rawWood: "raw wood",
+  stainedWood: "stained wood",
   sealedWood: "sealed wood",
   paintedWood: "painted wood",
   laminate: "laminate",

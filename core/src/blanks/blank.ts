@@ -1,5 +1,7 @@
 /** A blank as the class document describes it: its shape, what it is made of, and what of it is not free. */
 import { z } from "zod";
+import { frameSchema } from "./finishing.ts";
+import { groundSchema } from "./ground.ts";
 import { type BlankShape, blankShapeSchema } from "./shape.ts";
 
 export const MATERIALS = [
@@ -7,6 +9,7 @@ export const MATERIALS = [
   "glass",
   "enamel",
   "rawWood",
+  "stainedWood",
   "sealedWood",
   "paintedWood",
   "laminate",
@@ -80,6 +83,8 @@ export const blankSchema = z.strictObject({
   reserve: z.array(reserveSchema).max(8).default([]),
   specimens: z.array(specimenSchema).max(200).default([]),
   handle: handleSchema.optional(),
+  ground: groundSchema.optional(),
+  frame: frameSchema.optional().describe("round a flat blank"),
 });
 export type Blank = z.infer<typeof blankSchema>;
 

@@ -2,12 +2,15 @@
 import { z } from "zod";
 import { useSchema } from "../advice/film-choice.ts";
 import { blankSchema } from "../blanks/blank.ts";
+import { finishingSchema } from "../blanks/finishing.ts";
 import { blankShapeSchema } from "../blanks/shape.ts";
 import { isDate, isZone } from "../calendar/dates.ts";
 import { cutterSchema } from "../cutting/cutter.ts";
 import { designSchema, exceptionSchema, slotName, stencilSchema, vinylId } from "../lettering/recipe.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "../roster/roster.ts";
 import { MOST_STEPS, stepSchema, toolSchema } from "../scheduling/step.ts";
+import { taskSchema } from "../scheduling/task.ts";
+import { schoolsSchema } from "../studio/settings.ts";
 import { pricesSchema } from "../supplies/price.ts";
 import { supplySchema } from "../supplies/supply.ts";
 import { vinylSchema } from "../weeding/vinyl.ts";
@@ -29,6 +32,7 @@ export const TECHNIQUES = ["decal", "openStencil", "mask", "ironOnStencil"] as c
 export type Technique = (typeof TECHNIQUES)[number];
 
 export const MOST_THINGS = 12;
+const MOST_TASKS = 60;
 
 const thingSchema = z.strictObject({
   id: thingId,
@@ -41,6 +45,7 @@ const thingSchema = z.strictObject({
   prepareDays: z.number().int().min(0).max(365).optional().describe("days before the class by which its blanks are ready, where that is not as for the others"),
   brought: z.boolean().optional().describe("each brings their own, measured one by one; the blank here stands for those that are not measured yet"),
   sideOf: thingId.optional().describe("the thing of whose object this is another side"),
+  finishing: z.array(finishingSchema).max(8).optional().describe("what is put on it in the end; worked out from what it is when left out"),
   choice: choiceName.optional().describe("things with the same choice are alternatives: a seat makes one of them"),
 });
 export type Thing = z.infer<typeof thingSchema>;
@@ -116,6 +121,17 @@ export const layoutSchema = z.strictObject({
   kept: z.array(keptSchema).max(MOST_KEPT).default([]).describe("kits laid by hand, or kept from a longer search"),
 });
 
+/** How far the host makes kits ready before the class; the rest is done in it. */
+export const HANDED_OVER = ["cut", "weeded", "taped"] as const;
+export type HandedOver = (typeof HANDED_OVER)[number];
+
+const was = z.record(z.string().max(20), z.unknown()).optional().describe("what was proposed where the host says otherwise");
+const takenSchema = z.array(z.strictObject({ id: z.string().max(45), was })).max(400);
+
+/** What of the lists was taken from a proposal; an id that is not in its list any more was taken out by the host. */
+export const proposedSchema = z.strictObject({ steps: takenSchema.default([]), supplies: takenSchema.default([]), preparation: takenSchema.default([]) });
+export type Proposed = z.infer<typeof proposedSchema>;
+
 const leadSchema = z.partialRecord(z.enum(["orderBy", "namesLockedBy", "prepareBlanksBy", "cutBy", "weedBy", "packBy", "postBy"]), z.number().int().min(0).max(365));
 
 const common = {
@@ -123,7 +139,7 @@ const common = {
   title: z.string().trim().min(1).max(120),
   summary: z.string().max(600).default(""),
   when: whenSchema,
-  setting: z.strictObject({ kind: z.enum(["room", "craftAlong"]), place: z.string().max(160).default("") }),
+  setting: z.strictObject({ kind: z.enum(["room", "craftAlong"]), place: z.string().max(160).default(""), helpers: z.number().int().min(0).max(20).optional().describe("beside the host") }),
   leadDays: leadSchema.optional(),
   use: useSchema.default({ washing: "none", outdoors: false, months: 24, paintedOver: false }),
   vinyls: z.array(vinylSchema).min(1).max(12),
@@ -136,7 +152,12 @@ const common = {
   layout: layoutSchema.prefault({}),
   /** The scrap box: used before fresh film. */
   scraps: z.array(scrapSchema).max(120).default([]),
-  steps: z.array(stepSchema).max(MOST_STEPS),
+  handsOver: z.enum(HANDED_OVER).optional().describe("how far kits are made ready before the class: weeded when left out"),
+  practised: z.boolean().optional().describe("those who take part have done it before"),
+  schools: schoolsSchema.partial().optional().describe("ways of this class, where they are not the studio's"),
+  steps: z.array(stepSchema).max(MOST_STEPS).default([]),
+  preparation: z.array(taskSchema).max(MOST_TASKS).default([]),
+  proposed: proposedSchema.optional(),
   tools: z.array(toolSchema).max(40).default([]),
   supplies: z.array(supplySchema).max(200).default([]),
   prices: pricesSchema.default({ currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 }),
@@ -214,9 +235,17 @@ export function readClassDocument(json: unknown): Checked<ClassDocument> {
     return { ok: false, path: "$.version", message: `this reads the versions 1 and 2${typeof json.version === "number" && json.version > 2 ? "; the document is of a newer one" : ""}` };
   const old = isObject(json) && json.version === 1 ? classDocumentV1Schema.safeParse(json) : null;
   if (old && !old.success) return fault(old.error);
-  const result = classDocumentSchema.safeParse(old ? upgraded(old.data) : json);
+  const result = classDocumentSchema.safeParse(old ? upgraded(old.data) : leftOut(json));
   if (result.success) return { ok: true, value: result.data };
   return fault(result.error, old ? asWritten : (path) => path);
+}
+
+const PROPOSED_LISTS = ["steps", "supplies", "preparation"] as const;
+
+/** Steps, supplies and preparation that are left out altogether are proposed; an empty list is one that is meant. */
+function leftOut(json: unknown): unknown {
+  if (!isObject(json) || Array.isArray(json) || json.proposed !== undefined || json.steps !== undefined || json.supplies !== undefined || json.preparation !== undefined) return json;
+  return { ...json, proposed: Object.fromEntries(PROPOSED_LISTS.map((list) => [list, []])) };
 }
 
 const isObject = (json: unknown): json is Readonly<Record<string, unknown>> => typeof json === "object" && json !== null;

@@ -21,7 +21,7 @@ export function sharesJson(plan: Plan) {
 }
 
 /** Where each design lies, to a tenth of a millimetre: nobody lays it closer. */
-export function placingJson({ document, things }: Plan) {
+export function placingJson({ document, things, kits }: Pick<Plan, "document" | "things" | "kits">) {
   const tenth = (value: number | null) => (value === null ? null : round(value, 1));
   return things.flatMap((own) =>
     placingsOf(own, thingDocument(document, own.id)).map(({ seat, left, right, above, below }) => ({
@@ -32,8 +32,29 @@ export function placingJson({ document, things }: Plan) {
       above: round(above, 1),
       below: round(below, 1),
       ...(left === null ? { underRim: round(above, 1) } : {}),
+      ...arcFromHandle(own, document, seat),
+      order: orderOf(own, document, seat, kits),
     })),
   );
+}
+
+/** Along the wall from the middle of the handle to the nearer end of the design, which lies a quarter turn from it, mm. */
+function arcFromHandle({ face, lettered, id }: Plan["things"][number], document: Plan["document"], seat: string): { arcFromHandle?: number } {
+  const { blank } = thingDocument(document, id);
+  const width = lettered.seats.find((row) => row.seat === seat)?.width ?? 0;
+  if (!blank.handle || !face.cup) return {};
+  return { arcFromHandle: round(Math.max(0, (Math.PI / 2) * face.cup.radius - width / 2), 1) };
+}
+
+/** Films, the lowest first; of a long design its parts by number. */
+function orderOf({ id, lettered }: Plan["things"][number], { vinyls }: Plan["document"], seat: string, kits: readonly Kit[]): string[] {
+  const layers = lettered.seats.find((row) => row.seat === seat)?.layers;
+  return vinyls
+    .filter((vinyl) => (layers?.get(vinyl.id)?.length ?? 0) > 0)
+    .flatMap((vinyl) => {
+      const parts = kits.find((kit) => kit.thing === id && kit.seat === seat && kit.vinyl === vinyl.id)?.part?.parts ?? 1;
+      return parts === 1 ? [vinyl.id] : Array.from({ length: parts }, (_, i) => `${vinyl.id} part ${i + 1}`);
+    });
 }
 
 export function splitsOf(kits: readonly Kit[], several: boolean) {

@@ -2,8 +2,10 @@
 import { z } from "zod";
 import { SEVERITY_ORDER } from "../advice/finding.ts";
 import { fillableSlots } from "../lettering/recipe.ts";
+import { factsSchema } from "../proposal/facts.ts";
 import { type ClassDocument, TECHNIQUES } from "./document.ts";
 import { placingJson, round, sharesJson, splitsOf } from "./plan-json-kits.ts";
+import { factsJson, preparationJson } from "./plan-json-preparation.ts";
 import { letterHeight } from "./set-sizes.ts";
 import type { Plan } from "./stages.ts";
 import { thingDocument, thingOf } from "./thing-document.ts";
@@ -104,10 +106,38 @@ export const planJsonSchema = z.strictObject({
     .describe("kits longer than a load: their parts, in the design's own coordinates, mm"),
   unplaced: z.array(z.strictObject({ id: z.string(), reason: z.string() })),
   placing: z
-    .array(z.strictObject({ seat: z.string(), thing, left: z.number().nullable(), right: z.number().nullable(), above: z.number(), below: z.number(), underRim: z.number().optional() }))
+    .array(
+      z.strictObject({
+        seat: z.string(),
+        thing,
+        left: z.number().nullable(),
+        right: z.number().nullable(),
+        above: z.number(),
+        below: z.number(),
+        underRim: z.number().optional(),
+        arcFromHandle: z.number().optional(),
+        order: z.array(z.string()).describe("films in which order, the lowest first; of long designs the parts"),
+      }),
+    )
     .describe("from the edges of a flat piece, or from rim and foot, to the outermost letters, mm"),
   clearanceMm: z.number(),
-  preparation: z.strictObject({ cuttingMinutes: z.number(), weedingMinutes: z.number(), packingMinutes: z.number() }),
+  evenings: z.strictObject({ cuttingMinutes: z.number(), weedingMinutes: z.number(), packingMinutes: z.number(), blanksMinutes: z.number() }).describe("the host's work before the class"),
+  preparation: z
+    .array(
+      z.strictObject({
+        id: z.string(),
+        title: z.string(),
+        thing,
+        minutes: z.number(),
+        after: z.array(z.string()),
+        waitMinutes: z.number(),
+        rounds: z.number().describe("in which pieces rest, because not all have room at once"),
+        date: z.string().nullable().describe("the evening on which it is begun; null where the days before do not suffice"),
+        evenings: z.array(z.strictObject({ date: z.string(), minutes: z.number() })),
+      }),
+    )
+    .describe("work on the blanks, dated backwards from the day on which they have to be ready"),
+  facts: z.array(factsSchema.extend({ thing: z.string() })).describe("what of the lettered designs decides minutes, tape and paint"),
   supplies: z.array(
     z.strictObject({
       id: z.string(),
@@ -223,7 +253,14 @@ export function planJson(plan: Plan): PlanJson {
     unplaced: laidOut.unplaced.map((piece) => ({ ...piece })),
     placing: placingJson(plan),
     clearanceMm: document.layout.clearance,
-    preparation: { cuttingMinutes: round(plan.preparation.cutting, 1), weedingMinutes: round(plan.preparation.weeding, 1), packingMinutes: round(plan.preparation.packing, 1) },
+    evenings: {
+      cuttingMinutes: round(plan.preparation.cutting, 1),
+      weedingMinutes: round(plan.preparation.weeding, 1),
+      packingMinutes: round(plan.preparation.packing, 1),
+      blanksMinutes: round(plan.preparation.blanks, 1),
+    },
+    preparation: preparationJson(plan),
+    facts: [...plan.facts].map(([id, facts]) => factsJson(id, facts)),
     supplies: plan.supplies.map((line) => ({
       id: line.id,
       name: line.name,

@@ -7,6 +7,10 @@ import { viewOnCup } from "../blanks/straight-cup.ts";
 import { CRAFT_ALONG_LEAD_DAYS, deadlines, ROOM_LEAD_DAYS } from "../calendar/dates.ts";
 import { boxHeight, boxWidth } from "../geometry/polygon.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
+import { type Facts, factsOf } from "../proposal/facts.ts";
+import { LISTS, withProposal } from "../proposal/merge.ts";
+import { datedPreparation, propose } from "../proposal/propose.ts";
+import type { DatedTask } from "../scheduling/before.ts";
 import { costOf } from "../supplies/price.ts";
 import { type SupplyLine, supplyLines } from "../supplies/supply.ts";
 import type { ClassDocument } from "./document.ts";
@@ -31,12 +35,14 @@ export const PACK_MINUTES_PER_KIT = 2;
  * @param before what was lettered of this and other classes, to be used again
  * @throws ScheduleError, RangeError for documents that no plan can be made of.
  */
-export function makePlan(document: ClassDocument, fonts: FontLookup, before = new LetteredCache()): Plan {
-  const { things, kits } = letterKits(document, fonts, before);
+export function makePlan(given: ClassDocument, fonts: FontLookup, before = new LetteredCache()): Plan {
+  const { things, kits } = letterKits(given, fonts, before);
+  const facts = factsOfAll(given, things, kits);
+  const document = proposedWhole(given, facts);
   const labels = seatLabels(document.seats);
   const laidOut = layOut(kits, document, labels);
   const supplies = allSupplies(document, laidOut);
-  const preparation = preparationOf(kits, laidOut, document.seats.length);
+  const preparation = preparationOf(kits, laidOut, document);
   const stages = {
     document,
     things,
@@ -45,11 +51,40 @@ export function makePlan(document: ClassDocument, fonts: FontLookup, before = ne
     laidOut,
     supplies,
     preparation,
+    facts,
+    evenings: eveningsOf(document),
     cost: costOf({ lines: supplies, prepMinutes: preparation.total, seats: document.seats.length }, document.prices),
     runSheet: runSheetOf(document),
     deadlines: deadlines(document.when.date, document.leadDays ?? (document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS), preparedApart(document.things)),
   };
   return { ...stages, findings: findingsFor(stages, fonts) };
+}
+
+/** What of each thing's designs decides minutes, tape and paint. */
+export function factsOfAll(document: ClassDocument, things: Plan["things"], kits: readonly Kit[]): Map<string, Facts> {
+  return new Map(
+    things.flatMap((plan) => {
+      const facts = factsOf(plan, kits, thingOf(document, plan.id).technique, document.vinyls);
+      return facts ? [[plan.id, facts] as const] : [];
+    }),
+  );
+}
+
+/** A document that leaves its lists to the proposal, without having taken anything yet, gets them. */
+export function proposedWhole(document: ClassDocument, facts: ReadonlyMap<string, Facts>): ClassDocument {
+  const { proposed } = document;
+  if (!proposed || LISTS.some((list) => proposed[list].length > 0)) return document;
+  return withProposal(document, propose(document, { facts }));
+}
+
+/** The preparation on its evenings; none where the days before do not suffice. */
+function eveningsOf(document: ClassDocument): DatedTask[] {
+  try {
+    return datedPreparation(document, (thing) => madeOf(document, thing).reduce((sum, count) => sum + count, 0));
+  } catch (error) {
+    if (error instanceof RangeError) return [];
+    throw error;
+  }
 }
 
 /** What there is to cut: every seat's letters on the face of each thing, as kits of each vinyl. */
@@ -151,9 +186,10 @@ function allSupplies(document: ClassDocument, laidOut: LaidOut): SupplyLine[] {
   ];
 }
 
-function preparationOf(kits: readonly Kit[], laidOut: LaidOut, seats: number): PreparationMinutes {
+function preparationOf(kits: readonly Kit[], laidOut: LaidOut, { seats, preparation: tasks }: ClassDocument): PreparationMinutes {
   const cutting = laidOut.sheets.reduce((sum, sheet) => sum + sheet.cutMinutes + sheet.loadMinutes, 0);
   const weeding = kits.reduce((sum, kit) => sum + kit.weed.minutes, 0);
-  const packing = seats * PACK_MINUTES_PER_KIT;
-  return { cutting, weeding, packing, total: cutting + weeding + packing };
+  const packing = seats.length * PACK_MINUTES_PER_KIT;
+  const blanks = tasks.reduce((sum, { minutes }) => sum + minutes, 0);
+  return { cutting, weeding, packing, blanks, total: cutting + weeding + packing + blanks };
 }

@@ -1,6 +1,9 @@
 /** Several things as one class: what is done once, what is told shorter, what waits. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
+import { propose } from "../proposal/propose.ts";
+import { kept } from "../proposal/told.ts";
 import { SECOND_SHARE, secondPace } from "../scheduling/pace.ts";
 import { type Step, stepSchema } from "../scheduling/step.ts";
 import { schoolsSchema } from "../studio/settings.ts";
@@ -14,7 +17,6 @@ import { starterClass } from "./starter.ts";
 import { starterSet } from "./starter-set.ts";
 import { madeOf, runSheetOf } from "./thing-document.ts";
 
-const ways = { schools: schoolsSchema.parse({}), share: SECOND_SHARE };
 const tins = demoClass("seed-tins");
 const base = starterClass({
   title: "Market evening",
@@ -28,6 +30,7 @@ const base = starterClass({
   films: [tins.vinyls[0] as ClassDocument["vinyls"][number]],
   seats: ["Ned", "Ivy", "Odile"].map((name, i) => ({ seat: String(i + 1), fields: { name } })),
 });
+const ways = { schools: schoolsSchema.parse({}), share: SECOND_SHARE, document: base };
 const tag = base.things[0] as Thing;
 const cup: Thing = {
   ...tag,
@@ -37,24 +40,31 @@ const cup: Thing = {
 };
 const sign: Thing = { ...tag, id: "sign", title: "Sign", technique: "openStencil" };
 const minutes = (steps: readonly Step[]) => steps.reduce((sum, step) => sum + step.minutes, 0);
-const with_ = (document: ClassDocument, thing: Thing): ClassDocument => classDocumentSchema.parse({ ...document, ...withThing(document, thing, ways) });
+const with_ = (document: ClassDocument, thing: Thing): ClassDocument => classDocumentSchema.parse({ ...document, ...withThing(document, thing, { ...ways, document }) });
+
+/** A class that makes these things, as it is proposed. */
+const of = (things: Thing[]): ClassDocument => {
+  const bare: ClassDocument = { ...base, things, steps: [], supplies: [], tools: [], preparation: [], proposed: NOTHING_TAKEN };
+  return withProposal(bare, propose(bare));
+};
 
 describe("steps of a set", () => {
   it("of one thing are what they always were", () => {
-    expect(stepsOfSet([tag], ways)).toEqual(base.steps);
+    expect(stepsOfSet([tag], ways).map(kept)).toEqual(base.steps);
   });
 
   it("a second like thing: cleaning, weeding and taping grow, placing is told shorter and takes 65 %", () => {
     const pair = with_(base, copyOf(base.things, tag));
     const [first, second] = pair.things as [Thing, Thing];
-    const of = (id: string) => pair.steps.find((step) => step.id === id) as Step;
-    expect(of("tape").minutes).toBe(7 + Math.ceil(7 * SECOND_SHARE));
-    expect(of("tape").thing).toBeUndefined();
-    expect(of("place").thing).toBe(first.id);
-    const again = of(`place-${second.id}`);
-    expect(again).toMatchObject({ thing: second.id, like: "place", minutes: Math.ceil(10 * SECOND_SHARE) });
+    const step = (id: string) => pair.steps.find((one) => one.id === id) as Step;
+    const alone = (id: string) => base.steps.find((step) => step.id === id)?.minutes ?? 0;
+    expect(step("tape").minutes).toBe(alone("tape") + Math.ceil(alone("tape") * SECOND_SHARE));
+    expect(step("tape").thing).toBeUndefined();
+    expect(step("place").thing).toBe(first.id);
+    const again = step(`place-${second.id}`);
+    expect(again).toMatchObject({ thing: second.id, like: "place", minutes: Math.ceil(alone("place") * SECOND_SHARE) });
     expect(again.say.startsWith("As on the ")).toBe(true);
-    expect(pair.steps.filter(({ title }) => title === of("welcome").title)).toHaveLength(1);
+    expect(pair.steps.filter(({ title }) => title === step("welcome").title)).toHaveLength(1);
     expect(minutes(pair.steps)).toBeLessThan(2 * minutes(base.steps));
     expect(minutes(pair.steps)).toBeGreaterThan(minutes(base.steps));
   });
@@ -70,7 +80,7 @@ describe("steps of a set", () => {
   });
 
   it("a second side waits until the first is dry, and then the piece is turned onto a clean cloth", () => {
-    const one: ClassDocument = { ...base, things: [sign], steps: stepsOfSet([sign], ways) };
+    const one = of([sign]);
     const back = otherSideOf(one.things, sign);
     const both = with_(one, back);
     const turn = both.steps.find(({ thing, title }) => thing === back.id && title === "Turn it over") as Step;
@@ -95,8 +105,8 @@ describe("steps of a set", () => {
   });
 
   it("drying of one thing is filled with the making of another", () => {
-    const both = with_({ ...base, things: [sign], steps: stepsOfSet([sign], ways) }, { ...tag, id: "tag2" });
-    const alone = runSheetOf({ ...base, things: [sign], steps: stepsOfSet([sign], ways) }).endMinute;
+    const both = with_(of([sign]), { ...tag, id: "tag2" });
+    const alone = runSheetOf(of([sign])).endMinute;
     const added = minutes(both.steps) - minutes(stepsOfSet([sign], ways));
     expect(runSheetOf(both).endMinute).toBeLessThan(alone + added);
   });
@@ -108,16 +118,16 @@ describe("steps of a set", () => {
       [cup, tag, sign],
       [sign, cup],
     ] as [Thing, ...Thing[]][]) {
-      let document: ClassDocument = { ...base, things: [first], steps: stepsOfSet([first], ways) };
+      let document = of([first]);
       for (const thing of others) document = with_(document, thing);
       expect(runSheetOf(document).steps.map(({ id }) => id)).toEqual(document.steps.map(({ id }) => id));
     }
     const three = with_(with_(with_(base, sign), cup), { ...tag, id: "fob", title: "Fob" });
-    expect(three.steps.find(({ id }) => id === "weed")?.title).toBe("Weed the last bits: Tag, Cup, Fob");
+    expect(three.steps.find(({ id }) => id === "weed")?.title).toBe("Look over the film: Tag, Cup, Fob");
   });
 
   it("twelve painted things are not planned beyond what a class takes: the rest is told to be missing", () => {
-    let document: ClassDocument = { ...base, things: [sign], steps: stepsOfSet([sign], ways) };
+    let document = of([sign]);
     for (let i = 0; i < 11; i++) document = with_(document, copyOf(document.things, sign));
     expect(document.things).toHaveLength(12);
     expect(document.steps.length).toBeLessThanOrEqual(60);
@@ -152,7 +162,7 @@ describe("steps of a set", () => {
           expect(sheet.steps.at(-1)?.id).toBe("finish");
         }
         for (const { id } of [...document.things.slice(1)].reverse())
-          if (document.things.some((thing) => thing.id === id)) document = classDocumentSchema.parse({ ...document, ...withoutThing(document, id, ways) });
+          if (document.things.some((thing) => thing.id === id)) document = classDocumentSchema.parse({ ...document, ...withoutThing(document, id, { ...ways, document }) });
         const bare = (steps: readonly Step[]) => steps.map(({ id, minutes: own, thing }) => [id, own, thing]);
         expect(bare(document.steps)).toEqual(bare(base.steps));
         expect(document.supplies).toEqual(base.supplies);
@@ -171,7 +181,10 @@ describe("materials of a set", () => {
       ["Round tag", two.things[1]?.id],
     ]);
     const tape = makePlan(two, testFonts).supplies.filter(({ name }) => name.startsWith("Transfer tape"));
-    expect(tape.map(({ need }) => need)).toEqual([3 + 1, 2 * 3 + 1]);
+    // The second is made twice; on a dusty ground each takes its own piece.
+    const [first = 0, second = 0] = tape.map(({ perSeat }) => perSeat);
+    expect(first).toBeGreaterThan(0);
+    expect(second).toBeCloseTo(2 * first, 2);
     expect(two.supplies.filter(({ id }) => id.startsWith("wipe"))).toHaveLength(1);
     expect(two.supplies.filter(({ id }) => id.startsWith("wipe"))[0]?.thing).toBeUndefined();
     expect(madeOf(two, two.things[1]?.id)).toEqual([2, 2, 2]);
@@ -190,12 +203,12 @@ describe("materials of a set", () => {
 
 describe("a thing that is added", () => {
   it("asks for a tool once, however many things of a set need it, and leaves the room's own as it is", () => {
-    const painted = [{ technique: "openStencil" }, { technique: "mask" }, { technique: "ironOnStencil" }] as const;
-    expect(withToolsOf([], painted).map(({ id }) => id)).toEqual(["fan", "iron"]);
+    const painted = (["openStencil", "mask", "ironOnStencil"] as const).map((technique) => ({ ...tag, technique }));
+    expect(withToolsOf([], painted, ways).map(({ id }) => id)).toEqual(["fan", "iron"]);
     const own = [{ id: "fan", name: "The loud fan", count: 4, hot: false }];
-    expect(withToolsOf(own, painted).map(({ id, count }) => [id, count])).toEqual([
+    expect(withToolsOf(own, painted, ways).map(({ id, count }) => [id, count])).toEqual([
       ["fan", 4],
-      ["iron", 3],
+      ["iron", 1],
     ]);
   });
 
@@ -215,7 +228,18 @@ describe("a thing that is added", () => {
 
   it("at once with a class from nothing: a board, its back and another size", () => {
     const made = starterSet(
-      { ...base, blankName: "Board", material: "paintedWood", blankColour: "#22292B", shape: { kind: "flat", width: 300, height: 220 }, technique: "openStencil", films: base.vinyls },
+      {
+        title: base.title,
+        when: base.when,
+        setting: base.setting,
+        seats: base.seats,
+        blankName: "Board",
+        material: "paintedWood",
+        blankColour: "#22292B",
+        shape: { kind: "flat", width: 300, height: 220 },
+        technique: "openStencil",
+        films: base.vinyls,
+      },
       [
         { role: "side", blank: tag.blank, technique: "openStencil", perSeat: 1 },
         { role: "instead", blank: { ...tag.blank, name: "Long board" }, technique: "openStencil", perSeat: 1 },

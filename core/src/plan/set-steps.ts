@@ -3,18 +3,29 @@
  * full the first time and shorter the second, and a second side waits until the first is dry and the object may be turned.
  */
 import { isRound } from "../blanks/shape.ts";
+import type { Facts } from "../proposal/facts.ts";
+import { situationOf } from "../proposal/situation.ts";
+import { stepsOf } from "../proposal/steps/of-thing.ts";
+import type { ProposedStep } from "../proposal/told.ts";
 import { freeStepId, withoutStep } from "../scheduling/reorder.ts";
 import { MOST_STEPS, runSheet, type Step } from "../scheduling/step.ts";
 import type { Schools } from "../studio/settings.ts";
-import type { Thing } from "./document.ts";
-import { starterSteps } from "./starter-steps.ts";
+import type { ClassDocument, Thing } from "./document.ts";
 import { isPainted } from "./technique.ts";
 
 export interface SetWays {
   readonly schools: Schools;
   /** Minutes of a second like thing as a share of the first. */
   readonly share: number;
+  /** The class: its seats, where it is held, how far kits are made ready. */
+  readonly document: ClassDocument;
+  /** By thing, what is known of its lettered designs. */
+  readonly facts?: ReadonlyMap<string, Facts>;
 }
+
+/** The steps of one thing by itself. */
+const ownSteps = (thing: Thing, before: readonly Thing[], { schools, document, facts }: SetWays): ProposedStep[] =>
+  stepsOf(situationOf({ ...document, things: [...before.filter(({ id }) => id !== thing.id), thing] }, thing.id, schools, facts?.get(thing.id)));
 
 /** Done in one go for all that is on the table. */
 const ONCE: ReadonlySet<string> = new Set(["clean", "weed", "tape"]);
@@ -52,7 +63,7 @@ export function stepsOfSet(things: readonly Thing[], ways: SetWays): Step[] {
 
 /** The steps with those of one more thing; what the host has changed in the others stays. */
 export function withStepsOf(steps: readonly Step[], before: readonly Thing[], thing: Thing, ways: SetWays): Step[] {
-  const own = starterSteps(thing.technique, thing.blank.material, ways.schools, thing.blank.shape);
+  const own: Step[] = ownSteps(thing, before, ways);
   const first = before[0];
   if (!first) return own.map((step) => (isShared(step) ? step : { ...step, minutes: times(step.minutes, severalShare(thing, ways)) }));
   const elder = before.find((one) => isLike(one, thing));
@@ -66,7 +77,7 @@ export function withStepsOf(steps: readonly Step[], before: readonly Thing[], th
 /** Takes back what the thing brought along. */
 export function withoutStepsOf(steps: readonly Step[], left: readonly Thing[], gone: Thing, ways: SetWays): Step[] {
   const fewer = steps.filter(({ thing }) => thing === gone.id).reduce((all, step) => withoutStep(all, step.id), [...steps]);
-  const own = new Map(starterSteps(gone.technique, gone.blank.material, ways.schools, gone.blank.shape).map((step) => [step.id, step]));
+  const own = new Map(ownSteps(gone, left, ways).map((step) => [step.id, step]));
   return fewer.map((step) => {
     const { thing, ...everybody } = step;
     const kept = left.length === 1 && thing === left[0]?.id ? everybody : step;
@@ -124,7 +135,7 @@ class Adding {
   ) {
     const [first] = before;
     // As long as there was one thing its making was everybody's; now it is its own, but for what is done for all and what the host put in.
-    const making = new Set(first ? starterSteps(first.technique, first.blank.material, ways.schools, first.blank.shape).map(({ id }) => id) : []);
+    const making = new Set(first ? ownSteps(first, [], ways).map(({ id }) => id) : []);
     const isOwn = (step: Step) => step.thing === undefined && making.has(step.id) && !ONCE.has(step.id) && !isShared(step);
     this.steps = before.length === 1 && first ? steps.map((step) => (isOwn(step) ? { ...step, thing: first.id } : step)) : [...steps];
     this.title = thing.title;

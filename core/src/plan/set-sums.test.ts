@@ -17,7 +17,7 @@ const tins = demoClass("seed-tins");
 const base: ClassDocument = { ...tins, seats: tins.seats.slice(0, 5), spareKits: 0, spareSupplies: 0, scraps: [] };
 const tin = base.things[0] as Thing;
 const blanks: readonly Thing["blank"]["shape"][] = [tin.blank.shape, { kind: "flat", width: 140, height: 60 }, { kind: "round", diameter: 64 }, { kind: "flat", width: 70, height: 160 }];
-const ways = { schools: schoolsSchema.parse({}), share: SECOND_SHARE };
+const ways = { schools: schoolsSchema.parse({}), share: SECOND_SHARE, document: base };
 
 interface Made {
   readonly shape: number;

@@ -3,6 +3,8 @@ import type { Finding } from "../advice/finding.ts";
 import type { FaceReading } from "../blanks/read-face.ts";
 import type { CupView } from "../blanks/straight-cup.ts";
 import type { Deadline } from "../calendar/dates.ts";
+import type { Facts } from "../proposal/facts.ts";
+import type { DatedTask } from "../scheduling/before.ts";
 import type { RunSheet } from "../scheduling/step.ts";
 import type { Cost } from "../supplies/price.ts";
 import type { SupplyLine } from "../supplies/supply.ts";
@@ -16,6 +18,8 @@ import { type ThingDocument, thingDocument } from "./thing-document.ts";
 export interface PreparationMinutes {
   readonly cutting: number;
   readonly weeding: number;
+  /** Of the blanks: sanding, staining, painting. */
+  readonly blanks: number;
   readonly packing: number;
   readonly total: number;
 }
@@ -45,6 +49,10 @@ export interface Plan {
   readonly cost: Cost;
   readonly runSheet: RunSheet;
   readonly deadlines: readonly Deadline[];
+  /** By thing, what of its lettered designs decides minutes, tape and paint; none of a thing that nobody makes. */
+  readonly facts: ReadonlyMap<string, Facts>;
+  /** The preparation of the blanks on its evenings; empty where it cannot be dated, which is a finding. */
+  readonly evenings: readonly DatedTask[];
   readonly findings: readonly Finding[];
 }
 

@@ -1,7 +1,9 @@
 /** A class of several things from nothing: the first as always, the others with their steps and materials. */
 import type { Blank } from "../blanks/blank.ts";
+import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
+import { propose } from "../proposal/propose.ts";
 import { schoolsSchema } from "../studio/settings.ts";
-import { alternativeTo, copyOf, otherSideOf, withTechnique, withThing } from "./add-thing.ts";
+import { alternativeTo, copyOf, otherSideOf, withTechnique } from "./add-thing.ts";
 import type { ClassDocument, Technique, Thing } from "./document.ts";
 import { type StarterInput, starterClass, starterDesign } from "./starter.ts";
 
@@ -15,13 +17,13 @@ export interface MoreOf {
 
 /** @param share minutes of a second like thing as a share of the first */
 export function starterSet(input: StarterInput, more: readonly MoreOf[], share: number): ClassDocument {
-  const ways = { schools: input.schools ?? schoolsSchema.parse({}), share };
+  const schools = input.schools ?? schoolsSchema.parse({});
   let document = starterClass(input);
   for (const one of more) {
     const { things, thing } = began(document, document.things[0] as Thing, one);
-    document = { ...document, ...withThing({ ...document, things }, thing, ways) };
+    document = { ...document, things: [...things, thing] };
   }
-  return document;
+  return more.length === 0 ? document : withProposal({ ...document, steps: [], supplies: [], tools: [], preparation: [], proposed: NOTHING_TAKEN }, propose(document, { schools, share }));
 }
 
 function began(document: ClassDocument, first: Thing, { role, blank, technique, perSeat }: MoreOf): { things: Thing[]; thing: Thing } {

@@ -30,6 +30,14 @@ export const stepSchema = z.strictObject({
   care: z.string().max(600).default(""),
   /** What participants read on their phones and cards; without it the step's title alone. */
   doIt: z.string().max(600).default(""),
+  half: z
+    .number()
+    .int()
+    .min(1)
+    .max(24 * 60)
+    .optional()
+    .describe("minutes after which half of the beginners are done; minutes hold for the slowest quarter"),
+  slip: z.string().max(600).optional().describe("what usually goes wrong, and how it is rescued"),
   thing: z.string().max(31).optional().describe("the thing it belongs to; all when left out"),
   like: stepId.optional().describe("the step in which the same was done on another thing: the second time it goes quicker"),
 });
@@ -49,7 +57,12 @@ export interface RunStep {
   readonly critical: boolean;
   /** Steps whose drying or curing is running while this step goes on. */
   readonly drying: readonly string[];
+  /** Why it begins when it does, and not sooner. */
+  readonly begins: Begins;
 }
+
+/** First of all; when a step is done; when it has dried; or when whoever does another step is free. */
+export type Begins = { readonly why: "first" } | { readonly why: "after" | "free"; readonly step: string } | { readonly why: "dries"; readonly step: string; readonly wait: number };
 
 export interface RunSheet {
   readonly steps: readonly RunStep[];
@@ -57,16 +70,17 @@ export interface RunSheet {
   readonly bound: number;
 }
 
-/** The host and the group can attend to one step at a time. */
-const ROOM = "room-attention";
+/** The group can attend to one step at a time; host and helpers each to one, and a queue at a tool wants one of them. */
+const [ROOM, OVERSEER] = ["room-attention", "overseer"];
 
 /**
  * @param making how many seats make a thing, and so take part in its steps; all of them when left out
+ * @param helpers beside the host: with one a queue at a tool goes on while the others do the next step
  * @throws ScheduleError
  */
-export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: number, making?: (thing: string) => number): RunSheet {
+export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: number, making?: (thing: string) => number, helpers = 0): RunSheet {
   const taking = ({ thing }: Step) => (thing === undefined ? seats : (making?.(thing) ?? seats));
-  const problem = toProblem(steps, tools, taking);
+  const problem = toProblem(steps, tools, taking, helpers);
   const plan = schedule(problem);
   const byStart = [...problem.steps].sort((a, b) => (plan.start[a.id] ?? 0) - (plan.start[b.id] ?? 0));
   const rows = byStart.map((step): RunStep => {
@@ -80,22 +94,41 @@ export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: 
       slack: plan.slack[step.id] ?? 0,
       critical: plan.critical.includes(step.id),
       drying: dryingDuring(problem, plan.start, startMinute, step.minutes),
+      begins: beginsWhen(problem, plan.start, step),
     };
   });
   return { steps: rows, endMinute: plan.end, bound: plan.bound };
 }
 
-function toProblem(steps: readonly Step[], tools: readonly Tool[], taking: (step: Step) => number): ScheduleProblem {
+function toProblem(steps: readonly Step[], tools: readonly Tool[], taking: (step: Step) => number, helpers: number): ScheduleProblem {
   const rows = steps.map((step, index): ScheduleStep => {
     const before = steps[index - 1];
     return {
       id: step.id,
       minutes: step.minutes * wavesOf(step, tools, taking(step)),
       after: step.after ?? (before ? [{ step: before.id, wait: 0 }] : []),
-      tools: { [ROOM]: 1 },
+      tools: resourcesOf(step, helpers),
     };
   });
-  return { steps: rows, tools: { [ROOM]: 1 } };
+  const held = new Set(steps.flatMap(({ who, tool }) => (who === "queue" && tool !== undefined ? [tool] : [])));
+  return { steps: rows, tools: { [ROOM]: 1, [OVERSEER]: 1 + helpers, ...Object.fromEntries([...held].map((tool) => [toolLane(tool), 1])) } };
+}
+
+const toolLane = (tool: string): string => `tool ${tool}`;
+
+/** Alone, the host stands at the tool, and the room waits; with a helper there it goes on with what does not follow from the queue. */
+function resourcesOf({ who, tool }: Step, helpers: number): Record<string, number> {
+  if (who !== "queue") return { [ROOM]: 1, [OVERSEER]: 1 };
+  return { [OVERSEER]: 1, ...(helpers === 0 ? { [ROOM]: 1 } : {}), ...(tool === undefined ? {} : { [toolLane(tool)]: 1 }) };
+}
+
+function beginsWhen({ steps }: ScheduleProblem, start: Readonly<Record<string, number>>, own: ScheduleStep): Begins {
+  const at = start[own.id] ?? 0;
+  const endOf = (id: string) => (start[id] ?? 0) + (steps.find((step) => step.id === id)?.minutes ?? 0);
+  const held = own.after.find(({ step, wait }) => endOf(step) + wait === at);
+  if (held) return held.wait > 0 ? { why: "dries", step: held.step, wait: held.wait } : { why: "after", step: held.step };
+  const busy = steps.find(({ id }) => id !== own.id && endOf(id) === at);
+  return busy ? { why: "free", step: busy.id } : { why: "first" };
 }
 
 export function wavesOf(step: Step, tools: readonly Tool[], seats: number): number {

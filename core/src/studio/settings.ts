@@ -21,6 +21,10 @@ export const SCHOOLS = {
   overCoat: ["never", "edges"],
   dishwasher: ["never", "bold"],
   mats: ["wash", "replace"],
+  layers: ["gathered", "single"],
+  longParts: ["joined", "single"],
+  rawWood: ["seal", "bare"],
+  glitterOnGlass: ["strong", "low"],
 } as const;
 export type SchoolName = keyof typeof SCHOOLS;
 
@@ -34,6 +38,10 @@ export const schoolsSchema = z.strictObject({
   overCoat: z.enum(SCHOOLS.overCoat).default("never"),
   dishwasher: z.enum(SCHOOLS.dishwasher).default("never"),
   mats: z.enum(SCHOOLS.mats).default("replace"),
+  layers: z.enum(SCHOOLS.layers).default("gathered"),
+  longParts: z.enum(SCHOOLS.longParts).default("joined"),
+  rawWood: z.enum(SCHOOLS.rawWood).default("seal"),
+  glitterOnGlass: z.enum(SCHOOLS.glitterOnGlass).default("strong"),
 });
 export type Schools = z.infer<typeof schoolsSchema>;
 

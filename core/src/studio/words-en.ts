@@ -75,6 +75,34 @@ export const STUDIO_SCHOOL_WORDS: { readonly [K in SchoolName]: SchoolWords<K> }
       replace: { name: "are replaced", why: "Some makers advise against washing." },
     },
   },
+  layers: {
+    question: "Layers and small parts",
+    ways: {
+      gathered: { name: "gathered on one tape", why: "They lie exact, and go on in one. Glitter keeps a tape of its own." },
+      single: { name: "laid one after the other", why: "Simple: each by its own tape, small parts with the hook, by the picture." },
+    },
+  },
+  longParts: {
+    question: "A long design in parts",
+    ways: {
+      joined: { name: "joined, then laid as one", why: "By crosses and small tapes front and back: exact." },
+      single: { name: "lower part first", why: "Its foot on the blank's edge, the next by its last line: no join is needed." },
+    },
+  },
+  rawWood: {
+    question: "Film on raw wood",
+    ways: {
+      seal: { name: "the wood is sealed first", why: "A water-based clear coat: film lifts off bare fibres." },
+      bare: { name: "on bare wood, indoors", why: "Rubbed in with a cloth it holds for some; it costs no evening." },
+    },
+  },
+  glitterOnGlass: {
+    question: "Tape for glitter on smooth glass",
+    ways: {
+      strong: { name: "strong", why: "Glitter may not leave its backing otherwise." },
+      low: { name: "low tack", why: "It lets go of the glass; try one before all." },
+    },
+  },
 };
 
 export const WEEKDAY_WORDS: Record<Weekday, string> = { monday: "Monday", tuesday: "Tuesday", wednesday: "Wednesday", thursday: "Thursday", friday: "Friday", saturday: "Saturday", sunday: "Sunday" };

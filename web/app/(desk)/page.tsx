@@ -12,8 +12,8 @@ import { Reckoned } from "@/ui/reckoned.tsx";
 
 export const metadata: Metadata = { title: "Tonight" };
 
-const BAR: Record<TonightTask["kind"], string> = { cut: "bg-elm", weed: "bg-elm-mid", pack: "bg-slate" };
-const ACT: Record<TonightTask["kind"], string> = { cut: "Go to the cutter", weed: "Start weeding", pack: "Pack" };
+const BAR: Record<TonightTask["kind"], string> = { blanks: "bg-ochre", cut: "bg-elm", weed: "bg-elm-mid", pack: "bg-slate" };
+const ACT: Record<TonightTask["kind"], string> = { blanks: "See the blanks", cut: "Go to the cutter", weed: "Start weeding", pack: "Pack" };
 
 function clockAfter(start: string, minutes: number): string {
   const [h = 0, m = 0] = start.split(":").map(Number);

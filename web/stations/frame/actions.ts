@@ -5,6 +5,7 @@ import { applyRemedy, partOf } from "@elm-basket/core/advice/remedy.ts";
 import { type ClassDocument, classDocumentSchema, jsonPath } from "@elm-basket/core/plan/document.ts";
 import { type Collision, merge } from "@elm-basket/core/plan/merge.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { noted } from "@elm-basket/core/proposal/merge.ts";
 import { recalled, rememberedOf } from "@elm-basket/core/stock/undo.ts";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
@@ -42,7 +43,15 @@ const CLASS_FIELDS = [
   "recuts",
   "spareSupplies",
   "accepted",
+  "handsOver",
+  "practised",
+  "schools",
+  "preparation",
+  "proposed",
 ] as const;
+
+/** What a document may lack altogether: null takes it away. */
+const MAY_LACK = ["leadDays", "handsOver", "practised", "schools", "proposed"] as const;
 
 /** The value of a part inside a document, and back. */
 function takePart(document: ClassDocument, part: Part): unknown {
@@ -50,7 +59,11 @@ function takePart(document: ClassDocument, part: Part): unknown {
   if (own) return document.things.find(({ id }) => id === own.thing)?.[own.field];
   if (part === "seats") return document.seats;
   // What is left out of a document is its usual value: undo puts back that, too.
-  return { ...Object.fromEntries(CLASS_FIELDS.map((field) => [field, document[field]])), setSizing: document.setSizing ?? "each" };
+  return {
+    ...Object.fromEntries(CLASS_FIELDS.map((field) => [field, document[field]])),
+    setSizing: document.setSizing ?? "each",
+    ...Object.fromEntries(MAY_LACK.map((field) => [field, document[field] ?? null])),
+  };
 }
 
 const isObject = (value: unknown): value is Record<string, unknown> => value !== null && typeof value === "object" && !Array.isArray(value);
@@ -61,10 +74,9 @@ function putPart(document: ClassDocument, part: Part, value: unknown): unknown {
   if (part === "seats") return { ...document, seats: value };
   const given = isObject(value) ? value : {};
   const fields = Object.fromEntries(Object.entries(given).filter(([key]) => (CLASS_FIELDS as readonly string[]).includes(key)));
-  if (!("leadDays" in given) || given.leadDays !== null) return { ...document, ...fields, ...(fields.things ? { things: mergedThings(document, fields.things) } : {}) };
-  const { leadDays: _, ...rest } = document;
-  const { leadDays: __, ...others } = fields;
-  return { ...rest, ...others };
+  const next: Record<string, unknown> = { ...document, ...fields, ...(fields.things ? { things: mergedThings(document, fields.things) } : {}) };
+  for (const field of MAY_LACK) if (next[field] === null) delete next[field];
+  return next;
 }
 
 /** Of the class only the fields that the caller edits. */
@@ -99,10 +111,12 @@ export async function saveClassPart(id: string, part: Part, value: unknown, vers
     if (merged.collisions.length > 0 || (now !== seen && base === undefined)) return stale;
     const read = classDocumentSchema.safeParse(putPart(stored.document, part, merged.value));
     if (!read.success) return { ok: false, reason: "invalid", path: jsonPath(read.error.issues[0]?.path ?? []), message: read.error.issues[0]?.message ?? "not usable" };
-    const saved = await savePart(sql, host.studioId, id, part, read.data, now, stored.document);
+    // What the host changed of a proposal is theirs from now on.
+    const own = part === "class" ? noted(stored.document, read.data) : read.data;
+    const saved = await savePart(sql, host.studioId, id, part, own, now, stored.document);
     if (saved === null) return stale;
     // What was said of films and materials is on the shelf now, which may know more of them.
-    const document = part === "class" ? ((await readClass(sql, id))?.document ?? read.data) : read.data;
+    const document = part === "class" ? ((await readClass(sql, id))?.document ?? own) : own;
     await recordEdit(sql, host.studioId, id, part, String(label).slice(0, 120), rememberedOf(takePart(stored.document, part), takePart(document, part)));
     return { ok: true, version: saved, document };
   });

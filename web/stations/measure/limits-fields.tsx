@@ -3,10 +3,10 @@
 import { type Blank, HANDLE_SCHOOLS, type HandleSchool, type KeepOut, type Reserve, SIDES, type Specimen } from "@elm-basket/core/blanks/blank.ts";
 import { isCup } from "@elm-basket/core/blanks/shape.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
-import type { ReactNode } from "react";
 import { LengthField, TextField } from "@/ui/fields.tsx";
 import { Rows } from "@/ui/rows.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { Section } from "./section.tsx";
 
 const KEEP_OUT_WORDS: Record<KeepOut["kind"], string> = { groove: "groove", seam: "seam", hole: "hole", knob: "knob", other: "something else" };
 const HANDLE_WORDS = { drinker: "facing the drinker", guest: "facing the guest opposite", both: "on both sides, twice the vinyl" } as const;
@@ -26,15 +26,6 @@ export function LimitsFields({ blank, unit, cupSide, onChange }: Props & { cupSi
       <ReserveField blank={blank} unit={unit} onChange={onChange} />
       <SpecimensField blank={blank} unit={unit} onChange={onChange} />
     </div>
-  );
-}
-
-function Section({ title, open, children }: { title: string; open: boolean; children: ReactNode }) {
-  return (
-    <details className="border-rule border-t py-2" open={open}>
-      <summary className="min-h-9 py-1 font-bold">{title}</summary>
-      <div className="grid gap-3 pt-2 pb-1">{children}</div>
-    </details>
   );
 }
 

@@ -3,6 +3,8 @@
 import type { Tack } from "@elm-basket/core/advice/film-choice.ts";
 import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import { type Blank, blankSchema, type HandleSchool } from "@elm-basket/core/blanks/blank.ts";
+import { finishingOf } from "@elm-basket/core/blanks/finishing.ts";
+import { groundOf } from "@elm-basket/core/blanks/ground.ts";
 import { lessMargin, readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { type BlankShape, isCup, type ShapeKind } from "@elm-basket/core/blanks/shape.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
@@ -19,6 +21,7 @@ import { LengthField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { BlankDrawing } from "./blank-drawing.tsx";
 import { Figures } from "./figures.tsx";
+import { FinishingFields, GroundFields } from "./ground-fields.tsx";
 import { LimitsFields } from "./limits-fields.tsx";
 import { OwnPieces } from "./own-pieces.tsx";
 import { SurfaceAdvice } from "./surface-advice.tsx";
@@ -32,7 +35,7 @@ interface Props {
   readonly versions: { readonly blank: number; readonly class: number };
   readonly unit: LengthUnit;
   /** How this studio works, where others work otherwise. */
-  readonly ways: { readonly cupSide: HandleSchool; readonly tack: Exclude<Tack, "none"> };
+  readonly ways: { readonly cupSide: HandleSchool; readonly tack: Exclude<Tack, "none">; readonly sealRaw: boolean };
   /** Where each brings their own: who they are. */
   readonly own: { readonly seats: ClassDocument["seats"]; readonly version: number; readonly labels: Readonly<Record<string, string>> } | null;
   readonly widest: number;
@@ -87,6 +90,25 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
           </Field>
         </div>
         <LimitsFields blank={blank} unit={unit} cupSide={ways.cupSide} onChange={change} />
+        <GroundFields blank={blank} ground={groundOf(blank, made.technique, twoSided(whole.value, thing), ways.sealRaw)} unit={unit} onChange={change} />
+        <FinishingFields
+          {...finishingOf({ ...made, blank })}
+          said={made.finishing !== undefined}
+          shape={shape}
+          unit={unit}
+          onChange={(finishing, label) =>
+            whole.change(
+              {
+                ...whole.value,
+                things: whole.value.things.map((one) => {
+                  const { finishing: _, ...usual } = one;
+                  return one.id !== thing ? one : finishing ? { ...one, finishing } : usual;
+                }),
+              },
+              label,
+            )
+          }
+        />
         <SaveNote editor={editor} />
         {isCup(shape) && (
           <label className="flex min-h-11 items-start gap-2 text-sm">
@@ -138,6 +160,9 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
     </div>
   );
 }
+
+/** Whether another face of the object is decorated, too. */
+const twoSided = ({ things }: Pick<ClassDocument, "things">, id: string): boolean => things.some((thing) => (thing.id === id ? thing.sideOf !== undefined : thing.sideOf === id));
 
 /** Why a blank cannot be taken, in words; undefined when it can. */
 function faultOf(blank: Blank): string | undefined {

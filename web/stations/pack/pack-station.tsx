@@ -7,6 +7,7 @@ import { moneyText } from "@elm-basket/core/supplies/price.ts";
 import { withStudio } from "@/data/client.ts";
 import { type BagRow, bagsOf, type WeedSummary } from "@/data/making.ts";
 import { roomPackedAt } from "@/data/stock-taking.ts";
+import { proposedFor } from "@/planning/proposal.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { FileButton } from "@/ui/button.tsx";
@@ -20,6 +21,8 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
   const data = await loadPlanned(id);
   if (!data) return null;
   const { plan, document } = data.planned;
+  const { proposal, open } = await proposedFor(data.host, document, plan.facts);
+  const because = Object.fromEntries(proposal.materials.map(({ id: line, because: why }) => [line, why]));
   const short = plan.supplies.filter((line) => line.packs > 0);
   const unpriced = short.filter((line) => !line.priced);
   const spend = plan.supplies.reduce((sum, line) => sum + line.buyPrice, 0);
@@ -72,7 +75,7 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
             </FileButton>
           </div>
         </div>
-        <SupplyTable classId={id} document={document} version={data.planned.versions.class} lines={plan.supplies} />
+        <SupplyTable classId={id} document={document} version={data.planned.versions.class} lines={plan.supplies} because={because} open={open} />
       </section>
       <section>
         <Money data={data} />

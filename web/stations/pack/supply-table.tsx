@@ -1,10 +1,12 @@
 "use client";
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { Differences } from "@elm-basket/core/proposal/merge.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
 import { SEATS_AT_A_TABLE, type Supply, type SupplyRule } from "@elm-basket/core/supplies/supply.ts";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import type { ShelvedPlan } from "@/planning/planned-class.ts";
+import { ProposalNote, YoursNote } from "@/stations/frame/proposal-note.tsx";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
@@ -23,6 +25,9 @@ interface Props {
   readonly document: ClassDocument;
   readonly version: number;
   readonly lines: ShelvedPlan["supplies"];
+  /** Why a material is proposed, with its sum, by its id. */
+  readonly because: Readonly<Record<string, string>>;
+  readonly open: Differences;
 }
 
 type Supplies = Pick<ClassDocument, "supplies">;
@@ -30,7 +35,7 @@ type Supplies = Pick<ClassDocument, "supplies">;
 const tidy = (value: number): string => String(Number(value !== 0 && Math.abs(value) < 0.01 ? value.toPrecision(1) : value.toFixed(2)));
 
 /** What is needed, line by line; the line in hand has its rule, pack and price as fields. */
-export function SupplyTable({ classId, document, version, lines }: Props) {
+export function SupplyTable({ classId, document, version, lines, because, open: differences }: Props) {
   const editor = usePart<Supplies>(classId, "class", { supplies: document.supplies }, version, (answer) => ({ supplies: (answer.document as ClassDocument).supplies }));
   const { supplies } = editor.value;
   const [open, setOpen] = useState<string | null>(null);
@@ -49,6 +54,7 @@ export function SupplyTable({ classId, document, version, lines }: Props) {
   };
   return (
     <>
+      <ProposalNote classId={classId} list="supplies" open={differences} />
       <div>
         <table className="w-full text-left [&_td+td]:pl-3 [&_th+th]:pl-3">
           <thead className="text-soft text-sm">
@@ -86,6 +92,8 @@ export function SupplyTable({ classId, document, version, lines }: Props) {
                   line={line}
                   inHand={inHand}
                   document={document}
+                  why={because[supply.id] ?? ""}
+                  yours={<YoursNote classId={classId} fields={differences.fields.filter(({ list, id, yours }) => list === "supplies" && yours && id === supply.id)} />}
                   onOpen={() => setOpen(inHand ? null : supply.id)}
                   onChange={(next, label) => set(supply.id, next, label)}
                   onOut={() =>
@@ -147,12 +155,14 @@ interface RowProps {
   readonly line: Line | undefined;
   readonly inHand: boolean;
   readonly document: ClassDocument;
+  readonly why: string;
+  readonly yours: ReactNode;
   readonly onOpen: () => void;
   readonly onChange: (supply: Supply, label: string) => void;
   readonly onOut: () => void;
 }
 
-function SupplyRow({ supply, line, inHand, document, onOpen, onChange, onOut }: RowProps) {
+function SupplyRow({ supply, line, inHand, document, why, yours, onOpen, onChange, onOut }: RowProps) {
   return (
     <>
       <tr className={inHand ? "bg-paper" : "border-rule border-b"}>
@@ -160,6 +170,8 @@ function SupplyRow({ supply, line, inHand, document, onOpen, onChange, onOut }: 
           <b>{supply.name}</b> <span className="text-soft text-sm">{supply.unit}</span>
           <OnShelf line={line} />
           {supply.substitute && <span className="block text-soft text-sm">or {supply.substitute}</span>}
+          {why && inHand && <span className="block text-soft text-sm">{why}</span>}
+          {yours}
         </td>
         <Figures line={line} />
         <td className="text-right">

@@ -22,7 +22,7 @@ export async function withoutThings(id: string, out: readonly string[]): Promise
   const ways = { schools: host.studio.settings.schools, share: (await withStudio(host.studioId, studioPace)).share };
   let made = document;
   // A side goes with its object.
-  for (const { id: thing } of gone) if (made.things.some((one) => one.id === thing)) made = { ...made, ...withoutThing(made, thing, ways) };
+  for (const { id: thing } of gone) if (made.things.some((one) => one.id === thing)) made = { ...made, ...withoutThing(made, thing, { ...ways, document: made }) };
   const left = new Set(made.things.map(({ id: thing }) => thing));
   const read = classDocumentSchema.safeParse({
     ...made,

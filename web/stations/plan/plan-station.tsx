@@ -2,12 +2,17 @@ import { cautionsFor } from "@elm-basket/core/advice/cautions.ts";
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { drawingPath, readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { freeOn } from "@/account/free-evenings.ts";
 import { listProjects } from "@/data/class-documents.ts";
 import { shelfFilms } from "@/data/class-goods.ts";
 import { withStudio } from "@/data/client.ts";
 import { piecesOfSeats } from "@/data/making.ts";
 import { studioPace } from "@/data/pace.ts";
+import { doneTasks } from "@/data/task-marks.ts";
+import { datedFor } from "@/planning/preparation.ts";
+import { proposedFor } from "@/planning/proposal.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { loadStation, type StationData } from "@/stations/frame/load.ts";
 import { SetLine } from "@/stations/frame/set-line.tsx";
@@ -21,6 +26,7 @@ import { ClassForm } from "./class-form.tsx";
 import { DeadlineList } from "./deadline-list.tsx";
 import { FilmsPanel } from "./films-panel.tsx";
 import { KeepAsProject } from "./keep-as-project.tsx";
+import { PreparationPanel } from "./preparation-panel.tsx";
 import { type SetFaces, SetView } from "./set-view.tsx";
 import { ThingsPanel } from "./things-panel.tsx";
 
@@ -31,7 +37,14 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
   const [shelf, projects, pace] = await withStudio(host.studioId, async (sql) => [await shelfFilms(sql), await listProjects(sql), await studioPace(sql)] as const);
   const known = projects.flatMap((project) => project.document.things.map((thing) => ({ title: project.document.things.length === 1 ? project.title : `${project.title}: ${thing.title}`, thing })));
   const things = (
-    <ThingsPanel classId={id} document={stored.document} version={stored.versions.class} unit={host.studio.unit} known={known} ways={{ schools: host.studio.settings.schools, share: pace.share }} />
+    <ThingsPanel
+      classId={id}
+      document={stored.document}
+      version={stored.versions.class}
+      unit={host.studio.unit}
+      known={known}
+      ways={{ schools: schoolsOf(stored.document, host.studio.settings.schools), share: pace.share, facts: loaded.ok ? loaded.data.planned.plan.facts : [] }}
+    />
   );
   const films = (
     <FilmsPanel
@@ -94,6 +107,7 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
         <SetView classId={id} faces={await setFaces(data)} vinyls={planned.document.vinyls} count={planned.plan.seats.length} />
         {things}
         {films}
+        <Preparation data={data} />
         <h2 className="mt-8 mb-2 text-lg">The basket</h2>
         <Basket seats={seats} href={(seat) => `/classes/${id}/weed?kit=${encodeURIComponent(seat)}`} />
       </section>
@@ -115,6 +129,29 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
         <p className="mt-2 text-soft text-sm">Labels, the venue's rules and local codes come first; licensed work belongs to those licensed.</p>
       </section>
     </div>
+  );
+}
+
+/** What has to be done to the blanks before, by evening. */
+async function Preparation({ data }: { data: StationData }) {
+  const { document, id, versions, plan } = data.planned;
+  const { proposal, open } = await proposedFor(data.host, document, plan.facts);
+  const done = (await withStudio(data.host.studioId, (sql) => doneTasks(sql, [id]))).get(id) ?? new Set<string>();
+  const ready = plan.deadlines.find(({ code, thing }) => code === "prepareBlanksBy" && thing === undefined)?.date ?? document.when.date;
+  const free = (date: string) => freeOn(data.host.studio, date);
+  return (
+    <PreparationPanel
+      classId={id}
+      document={{ preparation: document.preparation, things: document.things }}
+      version={versions.class}
+      dates={datedFor(document, free)}
+      ready={ready}
+      today={todayIn(document.when.zone)}
+      done={[...done]}
+      because={Object.fromEntries(proposal.preparation.map(({ id: task, because }) => [task, because]))}
+      open={open}
+      anew={proposal.preparation.length}
+    />
   );
 }
 
@@ -153,17 +190,18 @@ async function setFaces({ host, planned }: StationData): Promise<SetFaces[]> {
 }
 
 function Minutes({ data }: { data: StationData }) {
-  const { preparation } = data.planned.plan;
-  const total = preparation.cuttingMinutes + preparation.weedingMinutes + preparation.packingMinutes;
+  const { evenings } = data.planned.plan;
+  const total = evenings.cuttingMinutes + evenings.weedingMinutes + evenings.packingMinutes + evenings.blanksMinutes;
   return (
     <FigureRow
       name="Evenings' work before the class"
       reckoning={{
         title: `${showMinutes(total)} of preparation`,
         lines: [
-          { what: "At the cutter, loading included", value: showMinutes(preparation.cuttingMinutes) },
-          { what: "Weeding all kits", value: showMinutes(preparation.weedingMinutes) },
-          { what: "Packing, 2 min a seat", value: showMinutes(preparation.packingMinutes) },
+          { what: "At the cutter, loading included", value: showMinutes(evenings.cuttingMinutes) },
+          { what: "Weeding all kits", value: showMinutes(evenings.weedingMinutes) },
+          { what: "Packing, 2 min a seat", value: showMinutes(evenings.packingMinutes) },
+          ...(evenings.blanksMinutes > 0 ? [{ what: "Making the blanks ready", value: showMinutes(evenings.blanksMinutes) }] : []),
         ],
         rule: "Weeding is a base of 0.8 min a kit, and more for every piece, inside, small part, tail, thin stroke and metre of outline.",
         rounding: "To whole minutes, at the end.",

@@ -1,6 +1,7 @@
 "use server";
 
 import { seatsMaking, withoutThing } from "@elm-basket/core/plan/add-thing.ts";
+import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
@@ -15,10 +16,10 @@ export async function takeThingOut(id: string, thing: string): Promise<boolean> 
   const gone = stored?.document.things.find((one) => one.id === thing);
   if (!stored || !gone || stored.document.things.length < 2) return false;
   const { document, versions } = stored;
-  const next = withoutThing(document, thing, { schools: host.studio.settings.schools, share: (await withStudio(host.studioId, studioPace)).share });
+  const next = withoutThing(document, thing, { document, schools: schoolsOf(document, host.studio.settings.schools), share: (await withStudio(host.studioId, studioPace)).share });
   const label = `${gone.title} taken out`;
   const seats = seatsMaking(document.seats, next.things);
   if (JSON.stringify(seats) !== JSON.stringify(document.seats) && !(await saveClassPart(id, "seats", seats, versions.seats, `${label}: what seats had of their own`)).ok) return false;
-  const { things, steps, tools, supplies } = document;
-  return (await saveClassPart(id, "class", next, versions.class, label, { things, steps, tools, supplies })).ok;
+  const { things, steps, tools, supplies, preparation, proposed } = document;
+  return (await saveClassPart(id, "class", next, versions.class, label, { things, steps, tools, supplies, preparation, ...(proposed ? { proposed } : {}) })).ok;
 }

@@ -5,6 +5,7 @@ import { alternativeTo, broughtIn, copyOf, type MadeParts, newThing, otherSideOf
 import { type ClassDocument, MOST_THINGS, TECHNIQUES, type Technique, type Thing } from "@elm-basket/core/plan/document.ts";
 import type { SetWays } from "@elm-basket/core/plan/set-steps.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
+import type { Facts } from "@elm-basket/core/proposal/facts.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -23,21 +24,22 @@ interface Props {
   readonly version: number;
   readonly unit: LengthUnit;
   /** How this studio works, and how much quicker a second like thing goes. */
-  readonly ways: SetWays;
+  readonly ways: Omit<SetWays, "document" | "facts"> & { readonly facts: readonly (Facts & { readonly thing: string })[] };
   /** Things of the studio's projects, to begin another from. */
   readonly known: readonly { readonly title: string; readonly thing: Thing }[];
 }
 
-const partsOf = ({ things, steps, tools, supplies }: ClassDocument): MadeParts => ({ things, steps, tools, supplies });
+const partsOf = ({ things, steps, tools, supplies, preparation, proposed }: ClassDocument): MadeParts => ({ things, steps, tools, supplies, preparation, ...(proposed ? { proposed } : {}) });
 
 /** What every seat makes: one thing, or several beside each other. A thing brings its steps and materials, and takes them along. */
-export function ThingsPanel({ classId, document, version, unit, ways, known }: Props) {
+export function ThingsPanel({ classId, document, version, unit, ways: { facts, ...studio }, known }: Props) {
   const editor = usePart<MadeParts>(classId, "class", partsOf(document), version, (answer) => partsOf(answer.document as ClassDocument));
   const router = useRouter();
   const [said, setSaid] = useState("");
   const [busy, start] = useTransition();
   const { things } = editor.value;
   const made = { ...editor.value, vinyls: document.vinyls };
+  const ways: SetWays = { ...studio, document: { ...document, ...editor.value }, facts: new Map(facts.map((own) => [own.thing, own])) };
   const first = things[0] as Thing;
   const set = (id: string, patch: Partial<Thing>, label: string) => editor.change({ ...editor.value, things: things.map((thing) => (thing.id === id ? { ...thing, ...patch } : thing)) }, label);
   const add = (thing: Thing, label: string, before: readonly Thing[] = things) => {

@@ -27,15 +27,25 @@ export function StepFields({ step, before, tools, things, first, last, onChange,
   const { thing: _, ...everywhere } = step;
   const { tool: __, ...free } = step;
   const { like: ___, ...unlike } = step;
+  const { slip: ____, ...sure } = step;
+  const { half: _____, ...alike } = step;
   const setAfter = (next: NonNullable<Step["after"]>, label: string) => onChange(next.length > 0 ? { ...loose, after: next } : loose, label);
   const previous = before.at(-1);
   return (
     <div className="grid gap-3">
-      <div className="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_110px_190px]">
+      <div className="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_110px_150px_190px]">
         <div className="col-span-2 sm:col-span-1">
           <TextField label="Title of the step" value={step.title} maxLength={120} required="Give the step a title." onChange={(title) => set({ title }, "Title of a step")} />
         </div>
         <NumberField label={step.who === "queue" ? "Minutes each" : "Minutes"} value={step.minutes} least={1} most={1440} onChange={(minutes) => set({ minutes }, "Minutes of a step")} />
+        <NumberField
+          label="Half are done after, minutes"
+          hint="Of the beginners; the minutes hold for the slowest quarter."
+          value={step.half ?? step.minutes}
+          least={1}
+          most={step.minutes}
+          onChange={(half) => (half >= step.minutes ? onChange(alike, "Half are done") : set({ half }, "Half are done"))}
+        />
         <SelectField
           label="Who"
           value={step.who}
@@ -127,6 +137,7 @@ export function StepFields({ step, before, tools, things, first, last, onChange,
         <LongTextField label="Say" value={step.say} onChange={(say) => set({ say }, "What is said")} />
         <LongTextField label="Show" value={step.show} onChange={(show) => set({ show }, "What is shown")} />
         <LongTextField label="Check" value={step.check} onChange={(check) => set({ check }, "What is checked")} />
+        <LongTextField label="Usual slip and its rescue" value={step.slip ?? ""} onChange={(slip) => (slip === "" ? onChange(sure, "Usual slip") : set({ slip }, "Usual slip"))} />
         <LongTextField label="Care" value={step.care} onChange={(care) => set({ care }, "Caution of a step")} />
         <div className="sm:col-span-2">
           <LongTextField label="What participants read on their phones" value={step.doIt} onChange={(doIt) => set({ doIt }, "What participants read")} />

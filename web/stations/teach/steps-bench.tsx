@@ -3,14 +3,19 @@
 import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { type SetWays, thingsWithoutSteps, titleOfStep, withStepsOf } from "@elm-basket/core/plan/set-steps.ts";
+import { thingsWithoutSteps, titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
+import type { Differences } from "@elm-basket/core/proposal/merge.ts";
+import { type Refused, refusedOrder } from "@elm-basket/core/proposal/order.ts";
 import { freeStepId, movedStep, withoutStep } from "@elm-basket/core/scheduling/reorder.ts";
-import { MOST_STEPS, type Step, type Tool } from "@elm-basket/core/scheduling/step.ts";
+import { MOST_STEPS, type Step } from "@elm-basket/core/scheduling/step.ts";
 import { GripVertical } from "lucide-react";
-import { type ReactNode, useState } from "react";
+import { useRouter } from "next/navigation";
+import { type ReactNode, useState, useTransition } from "react";
+import { flushParts } from "@/stations/frame/pending.ts";
+import { beginAnew } from "@/stations/frame/proposal-actions.ts";
+import { ProposalNote, YoursNote } from "@/stations/frame/proposal-note.tsx";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
-import { SelectField } from "@/ui/select-field.tsx";
 import { StepFields } from "./step-fields.tsx";
 import { ToolList } from "./tool-list.tsx";
 
@@ -23,6 +28,8 @@ export interface StepTime {
   readonly dries: readonly string[];
   /** Minutes of waiting before it. */
   readonly gap: number;
+  /** Why it begins when it does. */
+  readonly begins: string;
 }
 
 interface Props {
@@ -31,15 +38,18 @@ interface Props {
   readonly version: number;
   readonly times: readonly StepTime[];
   readonly end: string;
-  readonly ways: SetWays;
-  /** Sets of steps that could be begun with, by name. */
-  readonly proposals: readonly { readonly name: string; readonly steps: readonly Step[]; readonly tools: readonly Tool[] }[];
+  /** Why a step is proposed, by its id. */
+  readonly because: Readonly<Record<string, string>>;
+  /** Where the steps stand otherwise than is proposed now. */
+  readonly open: Differences;
+  /** What all steps as proposed would come to. */
+  readonly anew: { readonly steps: number; readonly minutes: number };
 }
 
 type Value = Pick<ClassDocument, "steps" | "tools">;
 
 /** The run sheet, and each step changed in its own row; dragged by its handle, or moved by the keyboard from it. */
-export function StepsBench({ classId, document, version, times, end, ways, proposals }: Props) {
+export function StepsBench({ classId, document, version, times, end, because, open: differences, anew }: Props) {
   const editor = usePart<Value>(classId, "class", { steps: document.steps, tools: document.tools }, version, (answer) => {
     const { steps, tools } = answer.document as ClassDocument;
     return { steps, tools };
@@ -53,9 +63,25 @@ export function StepsBench({ classId, document, version, times, end, ways, propo
       steps.map((step) => (step.id === id ? next : step)),
       label,
     );
+  const router = useRouter();
+  const [refused, setRefused] = useState<Refused | null>(null);
+  const [busy, start] = useTransition();
+  const reorder = (from: number, to: number) => {
+    const next = movedStep(steps, from, to);
+    const wrong = refusedOrder(steps, next);
+    setRefused(wrong);
+    if (!wrong) put(next, "Order of the steps");
+  };
+  const again = () =>
+    start(async () => {
+      await flushParts();
+      await beginAnew(classId, "steps", "Steps as proposed");
+      setOpen(null);
+      router.refresh();
+    });
   const dropped = ({ active, over }: DragEndEvent) => {
     const [from, to] = [steps.findIndex(({ id }) => id === active.id), steps.findIndex(({ id }) => id === over?.id)];
-    if (from >= 0 && to >= 0 && from !== to) put(movedStep(steps, from, to), "Order of the steps");
+    if (from >= 0 && to >= 0 && from !== to) reorder(from, to);
   };
   const add = (at: number) => {
     const step: Step = { id: freeStepId(steps, "new step"), title: "New step", minutes: 5, who: "together", say: "", show: "", check: "", care: "", doIt: "" };
@@ -70,24 +96,21 @@ export function StepsBench({ classId, document, version, times, end, ways, propo
   const titles = new Map(steps.map((step) => [step.id, titleOfStep(step, document.things)]));
   const titleOf = (id: string) => titles.get(id) ?? id;
   const missing = thingsWithoutSteps(document.things, steps);
-  const proposed = missing.reduce<Step[]>((all, thing) => withStepsOf(all, document.things.slice(0, document.things.indexOf(thing)), thing, ways), steps);
-  const minutes = (list: readonly Step[]) => list.reduce((sum, step) => sum + step.minutes, 0);
   const byId = new Map(times.map((time) => [time.id, time]));
   return (
     <>
       {missing.length > 0 && (
         <p className="no-print mt-3 border-ochre border-l-4 bg-ochre-tint px-3 py-2" role="status">
-          No step is planned yet for {missing.map(({ title }) => title).join(" and ")}
-          {proposed.length > steps.length ? (
-            <>
-              : {proposed.length - steps.length} more, {minutes(proposed) - minutes(steps)} min, are proposed; what is done for all grows a little.{" "}
-              <button type="button" className="verb min-h-9" onClick={() => put(proposed, `Steps of ${missing.map(({ title }) => title).join(" and ")}`)}>
-                Take them
-              </button>
-            </>
-          ) : (
-            `: a class has up to ${MOST_STEPS} steps, and these would be more. Tell some of them in one.`
-          )}
+          No step is planned yet for {missing.map(({ title }) => title).join(" and ")}.{" "}
+          <button type="button" className="verb min-h-9" disabled={busy} onClick={again}>
+            Begin again with all that is proposed
+          </button>
+        </p>
+      )}
+      <ProposalNote classId={classId} list="steps" open={differences} />
+      {refused && (
+        <p className="no-print mt-3 border-brick border-l-4 bg-brick-tint px-3 py-2" role="alert">
+          Not moved: “{titleOf(refused.first)}” comes before “{titleOf(refused.later)}”: {refused.why}.
         </p>
       )}
       <DndContext
@@ -100,14 +123,23 @@ export function StepsBench({ classId, document, version, times, end, ways, propo
         <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
           <ol className="mt-4 border-rule border-t" data-steps>
             {steps.map((step, i) => (
-              <StepRow key={step.id} step={step} time={byId.get(step.id)} inHand={open === step.id} titleOf={titleOf} onOpen={() => setOpen(open === step.id ? null : step.id)}>
+              <StepRow
+                key={step.id}
+                step={step}
+                time={byId.get(step.id)}
+                inHand={open === step.id}
+                titleOf={titleOf}
+                why={because[step.id] ?? ""}
+                yours={<YoursNote classId={classId} fields={differences.fields.filter(({ list, id, yours }) => list === "steps" && yours && id === step.id)} />}
+                onOpen={() => setOpen(open === step.id ? null : step.id)}
+              >
                 <StepFields
                   step={step}
                   before={steps.slice(0, i)}
                   tools={tools}
                   things={document.things}
                   onChange={(next, label) => set(step.id, next, label)}
-                  onMove={(by) => put(movedStep(steps, i, i + by), "Order of the steps")}
+                  onMove={(by) => reorder(i, i + by)}
                   first={i === 0}
                   last={i === steps.length - 1}
                   onCopy={() => copy(step, i)}
@@ -128,22 +160,9 @@ export function StepsBench({ classId, document, version, times, end, ways, propo
             Add a step
           </button>
         )}
-        {proposals.length > 0 && (
-          <span className="w-72">
-            <SelectField
-              label="Begin again with the steps of"
-              value=""
-              words={[["", "leave mine"] as const, ...proposals.map(({ name }, i) => [String(i), name] as const)]}
-              onChange={(at) => {
-                const found = proposals[Number(at)];
-                if (at === "" || !found) return;
-                const more = found.tools.filter(({ id }) => !tools.some((tool) => tool.id === id));
-                editor.change({ steps: [...found.steps], tools: [...tools, ...more] }, `Steps of: ${found.name}`);
-                setOpen(null);
-              }}
-            />
-          </span>
-        )}
+        <button type="button" className="verb min-h-11" disabled={busy} onClick={again}>
+          Begin again as proposed: {anew.steps} steps, {anew.minutes} min
+        </button>
         <SaveNote editor={editor} />
       </div>
       <ToolList tools={tools} steps={steps} onChange={(next, label) => editor.change({ steps, tools: next }, label)} />
@@ -156,16 +175,19 @@ interface RowProps {
   readonly time: StepTime | undefined;
   readonly inHand: boolean;
   readonly titleOf: (id: string) => string;
+  readonly why: string;
+  readonly yours: ReactNode;
   readonly onOpen: () => void;
   readonly children: ReactNode;
 }
 
-function StepRow({ step, time, inHand, titleOf, onOpen, children }: RowProps) {
+function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: RowProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   const lines = [
     ["Say", step.say],
     ["Show", step.show],
     ["Check", step.check],
+    ["Usual slip", step.slip ?? ""],
     ["They read", step.doIt],
   ] as const;
   return (
@@ -180,11 +202,13 @@ function StepRow({ step, time, inHand, titleOf, onOpen, children }: RowProps) {
         <p className="flex items-baseline gap-3 sm:block">
           <b className="block text-lg">{time?.start ?? "…"}</b>
           <span className="text-soft text-sm">{time?.minutes ?? step.minutes} min</span>
+          {step.half !== undefined && step.half < step.minutes && <span className="block text-soft text-xs">half in {step.half}</span>}
         </p>
         <div className="order-3 col-span-2 min-w-0 sm:order-2 sm:col-span-1">
           <p className="font-bold text-lg">
             {titleOf(step.id)}
             {time && time.waves > 1 && <span className="font-normal text-soft"> · {time.waves} turns at the tool</span>}
+            {time?.begins && <span className="block font-normal text-soft text-sm">{time.begins}</span>}
             {time && time.dries.length > 0 && <span className="font-normal text-ochre"> · meanwhile dries: {time.dries.map(titleOf).join(", ")}</span>}
           </p>
           {!inHand &&
@@ -204,6 +228,13 @@ function StepRow({ step, time, inHand, titleOf, onOpen, children }: RowProps) {
             </p>
           )}
           {inHand && children}
+          {why && (
+            <p className="mt-1 text-soft text-sm">
+              <span className="font-bold">Why: </span>
+              {why}
+            </p>
+          )}
+          {yours}
         </div>
         <span className="no-print order-2 flex items-start gap-1 sm:order-3">
           <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${titleOf(step.id)}`} onClick={onOpen}>

@@ -1,18 +1,19 @@
-import { withToolsOf } from "@elm-basket/core/plan/add-thing.ts";
-import { TECHNIQUES } from "@elm-basket/core/plan/document.ts";
-import { stepsOfSet, titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
-import { starterTools } from "@elm-basket/core/plan/starter.ts";
-import { starterSteps } from "@elm-basket/core/plan/starter-steps.ts";
+import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
-import { runSheetOf, thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
+import { concernedSchools } from "@elm-basket/core/proposal/concerned.ts";
+import { listsOf } from "@elm-basket/core/proposal/merge.ts";
+import type { PlacingAdvice } from "@elm-basket/core/proposal/placing.ts";
+import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { SECOND_SHARE } from "@elm-basket/core/scheduling/pace.ts";
+import type { Begins } from "@elm-basket/core/scheduling/step.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { showMinutes, showTime } from "@elm-basket/core/units/time.ts";
 import QRCode from "qrcode";
 import { withStudio } from "@/data/client.ts";
 import { studioPace } from "@/data/pace.ts";
 import { codeFor } from "@/live/link-code.ts";
+import { proposedFor } from "@/planning/proposal.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
@@ -23,7 +24,9 @@ import { FigureRow } from "@/ui/reckoned.tsx";
 import { siteAddress } from "@/ui/site-address.ts";
 import { PrintButton } from "./print-button.tsx";
 import { RenewLink } from "./renew-link.tsx";
+import { RunLanes } from "./run-lanes.tsx";
 import { StepsBench } from "./steps-bench.tsx";
+import { WaysPanel } from "./ways-panel.tsx";
 
 export async function TeachStation({ id }: { id: string; query: Record<string, string | undefined> }) {
   const data = await loadPlanned(id);
@@ -34,7 +37,9 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
   const rows = timedSteps({ document: planned.document, runSheet: sheet });
   const steps = new Map(planned.document.steps.map((step) => [step.id, step]));
   const pace = await withStudio(host.studioId, studioPace);
-  const ways = { schools: host.studio.settings.schools, share: pace.share };
+  const { proposal, open } = await proposedFor(host, planned.document, planned.plan.facts);
+  const anew = runSheetOf({ ...planned.document, steps: listsOf(proposal).steps as unknown as typeof planned.document.steps, tools: withNeeded(planned.document.tools, proposal.tools) });
+  const titles = new Map(planned.document.steps.map((step) => [step.id, titleOfStep(step, planned.document.things)]));
   const { things } = planned.document;
   const end = rows.reduce((latest, row) => (row.endInstant > latest.endInstant ? row : latest), rows[0] ?? { end: planned.document.when.time, endInstant: 0 });
   const over = sheet.endMinute - planned.document.when.minutes;
@@ -62,7 +67,10 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
         <p className="hidden print:block">
           {planned.document.title} · {showDate(planned.document.when.date)}
         </p>
-        <RunLine data={data} sheet={sheet} />
+        <div className="overflow-x-auto">
+          <RunLanes document={planned.document} sheet={sheet} />
+        </div>
+        <p className="no-print mt-1 text-soft text-sm">Filled: nothing may make it later without making the end later. Tinted: it has time to spare. Hatched: dries by itself.</p>
         <StepsBench
           classId={id}
           document={planned.document}
@@ -74,17 +82,12 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
             minutes: row.minutes,
             waves: row.waves,
             dries: sheet.steps[i]?.drying ?? [],
+            begins: beginsWords(sheet.steps[i]?.begins, titles),
             gap: i > 0 ? Math.max(0, (sheet.steps[i]?.startMinute ?? 0) - ((sheet.steps[i - 1]?.startMinute ?? 0) + (sheet.steps[i - 1]?.minutes ?? 0))) : 0,
           }))}
-          ways={ways}
-          proposals={[
-            ...(things.length > 1 ? [{ name: `the whole set: ${things.map(({ title }) => title).join(", ")}`, steps: stepsOfSet(things, ways), tools: withToolsOf([], things) }] : []),
-            ...TECHNIQUES.map((technique) => ({
-              name: TECHNIQUE_WORDS[technique].name,
-              steps: starterSteps(technique, thingOf(planned.document).blank.material, ways.schools, thingOf(planned.document).blank.shape),
-              tools: starterTools(technique),
-            })),
-          ]}
+          because={Object.fromEntries(proposal.steps.map(({ id: step, because }) => [step, because]))}
+          open={open}
+          anew={{ steps: proposal.steps.length, minutes: anew.endMinute }}
         />
       </section>
       <aside className="no-print">
@@ -119,7 +122,17 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
             {Math.round(100 * pace.share)} %
           </FigureRow>
         )}
+        <WaysPanel
+          classId={id}
+          handsOver={planned.document.handsOver ?? "weeded"}
+          practised={planned.document.practised ?? false}
+          helpers={planned.document.setting.helpers ?? 0}
+          schools={schoolsOf(planned.document, host.studio.settings.schools)}
+          concerned={concernedSchools(planned.document)}
+          follows={planned.document.proposed !== undefined}
+        />
         <PlacingFigures placing={planned.plan.placing ?? []} things={things} unit={host.studio.unit} />
+        <PlacingOrder rows={proposal.placing} things={things} />
         <Findings
           classId={id}
           findings={planned.plan.findings.filter(({ code }) => stationOf(code) === "teach") as never}
@@ -181,39 +194,42 @@ async function FollowLink({ classId, studioId }: { classId: string; studioId: st
   );
 }
 
-/** All steps on one line to scale, drying dashed beneath. */
-function RunLine({ data, sheet }: { data: StationData; sheet: ReturnType<typeof runSheetOf> }) {
-  const planned = data.planned.document.when.minutes;
-  const all = Math.max(sheet.endMinute, planned, 1);
-  const x = (minute: number) => (1000 * minute) / all;
-  const titles = new Map(data.planned.document.steps.map((step) => [step.id, titleOfStep(step, data.planned.document.things)]));
-  const waits = data.planned.document.steps.flatMap((step) =>
-    (step.after ?? [])
-      .filter(({ wait }) => wait > 0)
-      .map(({ step: before, wait }) => {
-        const from = sheet.steps.find(({ id }) => id === before);
-        return { id: `${before}-${step.id}`, from: (from?.startMinute ?? 0) + (from?.minutes ?? 0), wait };
-      }),
-  );
+/** How it is laid: in which order, held by what, begun where, with the reason. */
+function PlacingOrder({ rows, things }: { rows: readonly (PlacingAdvice & { readonly thing: string })[]; things: StationData["planned"]["document"]["things"] }) {
   return (
-    <svg viewBox="0 0 1000 64" className="w-full" role="img" aria-label={`Steps to scale: ${sheet.endMinute} minutes of ${planned} planned`}>
-      {sheet.steps.map((step) => (
-        <g key={step.id}>
-          <title>{`${titles.get(step.id)}: ${step.minutes} min${step.critical ? ", on the critical path" : `, ${step.slack} min slack`}`}</title>
-          <rect x={x(step.startMinute)} y="14" width={Math.max(1, x(step.minutes) - 3)} height="24" fill={step.critical ? "var(--color-elm)" : "var(--color-elm-tint)"} stroke="var(--color-elm)" />
-        </g>
-      ))}
-      {waits.map((wait) => (
-        <line key={wait.id} x1={x(wait.from)} x2={x(wait.from + wait.wait)} y1="47" y2="47" stroke="var(--color-ochre)" strokeWidth="3" strokeDasharray="6 4">
-          <title>{`drying, ${wait.wait} min`}</title>
-        </line>
-      ))}
-      <line x1={x(planned)} x2={x(planned)} y1="4" y2="58" stroke={sheet.endMinute > planned ? "var(--color-brick)" : "var(--color-ink)"} strokeWidth="2" />
-      <text x={Math.min(x(planned), 996)} y="11" fontSize="13" textAnchor="end" dx="-6" fill="var(--color-soft)">
-        planned end
-      </text>
-    </svg>
+    <section className="mt-5">
+      <h2 className="mb-1 text-lg">How it is laid</h2>
+      {things.map(({ id, title }) => {
+        const own = rows.filter(({ thing }) => thing === id);
+        return (
+          own.length > 0 && (
+            <div key={id}>
+              {things.length > 1 && <h3 className="mt-2 font-bold">{title}</h3>}
+              <ul>
+                {own.map(({ text, because }) => (
+                  <li key={text} className="border-rule border-b py-1.5">
+                    {text} <span className="text-soft text-sm">{because}</span>
+                  </li>
+                ))}
+              </ul>
+            </div>
+          )
+        );
+      })}
+    </section>
   );
+}
+
+type Tools = StationData["planned"]["document"]["tools"];
+/** The room's own tools, and those that are proposed beside them. */
+const withNeeded = (own: Tools, proposed: Tools | readonly Tools[number][]): Tools => [...own, ...proposed.filter(({ id }) => !own.some((tool) => tool.id === id))];
+
+function beginsWords(begins: Begins | undefined, titles: ReadonlyMap<string, string>): string {
+  if (!begins || begins.why === "first") return "";
+  const step = titles.get(begins.step) ?? begins.step;
+  if (begins.why === "dries") return `begins when “${step}” has dried ${begins.wait} min`;
+  // One after the other is what one expects: it is not said of every step.
+  return begins.why === "free" ? `begins when “${step}” is done: nobody is free before` : "";
 }
 
 /** Dark modules of the code as one path in the ink's colour. */

@@ -2,12 +2,16 @@
 import { addDays, CRAFT_ALONG_LEAD_DAYS, type DeadlineCode, daysBetween, ROOM_LEAD_DAYS } from "@elm-basket/core/calendar/dates.ts";
 import { type EveningPlan, tonight } from "@elm-basket/core/calendar/evenings.ts";
 import { PACK_MINUTES_PER_KIT } from "@elm-basket/core/plan/plan.ts";
+import type { DatedTask } from "@elm-basket/core/scheduling/before.ts";
+import type { Task } from "@elm-basket/core/scheduling/task.ts";
 import { freeOn } from "@/account/free-evenings.ts";
 import type { Host } from "@/account/session.ts";
 import { type ClassListRow, listClasses } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { type KitRow, listKits, workLeft } from "@/data/making.ts";
+import { doneTasks } from "@/data/task-marks.ts";
 import { type Planned, plannedClass } from "@/planning/planned-class.ts";
+import { datedFor } from "@/planning/preparation.ts";
 import { todayIn } from "@/ui/dates.ts";
 
 export interface TonightTask {
@@ -17,7 +21,7 @@ export interface TonightTask {
   readonly title: string;
   readonly detail: string;
   readonly href: string;
-  readonly kind: "cut" | "weed" | "pack";
+  readonly kind: "blanks" | "cut" | "weed" | "pack";
   readonly dueDate: string;
 }
 
@@ -38,22 +42,35 @@ export async function loadTonight(host: Host): Promise<TonightView> {
   const near = rows.filter((row) => row.class_date >= today && daysBetween(today, row.class_date) <= HORIZON_DAYS).slice(0, MOST_CLASSES);
   const planned: (Planned | null)[] = [];
   for (const row of near) planned.push(await plannedClass(host.studioId, row.id));
-  const { left, kits } = await withStudio(host.studioId, async (sql) => {
+  const { left, kits, done } = await withStudio(host.studioId, async (sql) => {
     const lists: KitRow[][] = [];
     for (const row of near) lists.push(await listKits(sql, row.id));
-    return { left: await workLeft(sql, PACK_MINUTES_PER_KIT), kits: lists };
+    return {
+      left: await workLeft(sql, PACK_MINUTES_PER_KIT),
+      kits: lists,
+      done: await doneTasks(
+        sql,
+        near.map(({ id }) => id),
+      ),
+    };
   });
-  const tasks = near.flatMap((row) =>
-    tasksOf(
-      row,
-      left.find(({ id }) => id === row.id),
-      today,
-    ),
-  );
+  const free = (date: string) => freeOn(host.studio, date);
+  const tasks = near.flatMap((row, i) => {
+    const own = planned[i];
+    const blanks = own?.ok ? blankTasks(row, datedFor(own.value.document, free), own.value.document.preparation, { done: done.get(row.id) ?? new Set(), today }) : [];
+    return [
+      ...blanks,
+      ...tasksOf(
+        row,
+        left.find(({ id }) => id === row.id),
+        today,
+      ),
+    ];
+  });
   const plan = tonight(
     tasks.map((task) => ({ id: task.id, minutes: task.allMinutes, dueDate: task.dueDate })),
     today,
-    (date) => freeOn(host.studio, date),
+    free,
   );
   const chosen = plan.tasks.flatMap(({ id, minutes }) => {
     const task = tasks.find((candidate) => candidate.id === id);
@@ -69,6 +86,30 @@ export async function loadTonight(host: Host): Promise<TonightView> {
     };
   });
   return { today, plan, tasks: chosen, classes };
+}
+
+/** Each evening's share of a task is due on that evening: what has to dry after it waits for nobody. Those of an evening stand together. */
+function blankTasks(row: ClassListRow, dated: readonly DatedTask[], preparation: readonly Task[], { done, today }: { done: ReadonlySet<string>; today: string }): TonightTask[] {
+  const byDate = new Map<string, { minutes: number; titles: string[] }>();
+  for (const { id, evenings } of dated) {
+    if (done.has(id)) continue;
+    const title = preparation.find((task) => task.id === id)?.title ?? id;
+    for (const { date, minutes } of evenings) {
+      const day = date < today ? today : date;
+      const there = byDate.get(day) ?? { minutes: 0, titles: [] };
+      byDate.set(day, { minutes: there.minutes + minutes, titles: there.titles.includes(title) ? there.titles : [...there.titles, title] });
+    }
+  }
+  return [...byDate].map(([dueDate, { minutes, titles }]) => ({
+    id: `${row.id}-blanks-${dueDate}`,
+    kind: "blanks" as const,
+    minutes: 0,
+    allMinutes: minutes,
+    title: titles.length > 2 ? `${titles.slice(0, 2).join(", ")} and ${titles.length - 2} more` : titles.join(", "),
+    detail: row.title,
+    href: `/classes/${row.id}/plan`,
+    dueDate,
+  }));
 }
 
 function tasksOf(row: ClassListRow, left: Awaited<ReturnType<typeof workLeft>>[number] | undefined, today: string): TonightTask[] {

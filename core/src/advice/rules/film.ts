@@ -1,5 +1,6 @@
 import { isPainted } from "../../plan/technique.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
+import { isBareWood } from "../film-choice.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
@@ -18,7 +19,7 @@ export const filmRules: Rule = ({ document, kits }) => {
     // Painted, the film comes off again and takes fibres with it; as a decal it is the wood that does not hold the film.
     const fibres = isPainted(document.technique) && vinyl.family !== "stencil" && vinyl.family !== "removable" && vinyl.family !== "ironOn";
     const lifts = !isPainted(document.technique) && vinyl.family !== "ironOn";
-    if (document.blank.material === "rawWood" && (fibres || lifts)) findings.push({ ...tip(fibres ? "liftsFibres" : "rawWood", { vinyl: vinyl.id }, { name: vinyl.name }), severity: "check" });
+    if (isBareWood(document.blank.material) && (fibres || lifts)) findings.push({ ...tip(fibres ? "liftsFibres" : "rawWood", { vinyl: vinyl.id }, { name: vinyl.name }), severity: "check" });
   }
   return findings;
 };

@@ -1,0 +1,94 @@
+/** What the craft's knowledge proposes for a class: steps, materials, preparation, placing, care and cautions, each with its reason. */
+
+import { addDays, CRAFT_ALONG_LEAD_DAYS, ROOM_LEAD_DAYS } from "../calendar/dates.ts";
+import type { ClassDocument } from "../plan/document.ts";
+import { stepsOfSet } from "../plan/set-steps.ts";
+import { suppliesOfSet } from "../plan/set-supplies.ts";
+import { type DatedTask, datedBefore } from "../scheduling/before.ts";
+import { SECOND_SHARE } from "../scheduling/pace.ts";
+import type { Tool } from "../scheduling/step.ts";
+import type { Schools } from "../studio/settings.ts";
+import { type Care, careOf } from "./care.ts";
+import { cautionsOf, type ProposedCaution } from "./cautions.ts";
+import type { Facts } from "./facts.ts";
+import type { ProposedSupply } from "./materials/materials.ts";
+import { type PlacingAdvice, placingOf } from "./placing.ts";
+import { type ProposedTask, tasksOf } from "./preparation/tasks.ts";
+import { schoolsOf, situationOf } from "./situation.ts";
+import type { ProposedStep } from "./told.ts";
+import { toolsOf } from "./tools.ts";
+
+export interface Proposal {
+  readonly steps: readonly ProposedStep[];
+  readonly tools: readonly Tool[];
+  readonly materials: readonly ProposedSupply[];
+  readonly preparation: readonly ProposedTask[];
+  readonly placing: readonly (PlacingAdvice & { readonly thing: string })[];
+  readonly care: readonly (Care & { readonly thing: string })[];
+  readonly cautions: readonly ProposedCaution[];
+}
+
+export interface ProposeWays {
+  /** The studio's schools; those of the class stand over them. */
+  readonly schools?: Schools;
+  /** Minutes of a second like thing as a share of the first. */
+  readonly share?: number;
+  /** By thing, what is known of its lettered designs. */
+  readonly facts?: ReadonlyMap<string, Facts>;
+}
+
+export function propose(document: ClassDocument, { schools, share = SECOND_SHARE, facts = new Map() }: ProposeWays = {}): Proposal {
+  const own = schoolsOf(document, schools);
+  const situations = document.things.map(({ id }) => situationOf(document, id, own, facts.get(id)));
+  const ways = { schools: own, share, document, facts };
+  const steps = stepsOfSet(document.things, ways) as ProposedStep[];
+  const materials = suppliesOfSet(document.things, ways) as ProposedSupply[];
+  const preparation = preparationOf(situations.flatMap((s, i) => tasksOf(s).map((task) => (i > 0 ? apart(task, s.thing.id) : situations.length > 1 ? { ...task, thing: s.thing.id } : task))));
+  const tools = toolsOf(situations);
+  return {
+    steps,
+    tools,
+    materials,
+    preparation,
+    placing: situations.flatMap((s) => placingOf(s).map((row) => ({ thing: s.thing.id, ...row }))),
+    care: situations.map((s) => ({ thing: s.thing.id, ...careOf(s) })),
+    cautions: cautionsOf({ ...document, tools: [...tools], supplies: materials }, steps, preparation),
+  };
+}
+
+/** Of several things each has its own tasks; those of the first keep their names when another comes. */
+const apart = (task: ProposedTask, thing: string): ProposedTask => ({ ...task, id: `${task.id}-${thing}`.slice(0, 40), after: task.after.map((id) => `${id}-${thing}`.slice(0, 40)), thing });
+
+/** Alternatives and like blanks may have tasks of one name: each id once. */
+function preparationOf(tasks: readonly ProposedTask[]): ProposedTask[] {
+  const seen = new Set<string>();
+  return tasks.filter(({ id }) => {
+    if (seen.has(id)) return false;
+    seen.add(id);
+    return true;
+  });
+}
+
+/** The preparation of a class on its evenings, counted back from the day on which blanks have to be ready. @throws RangeError */
+export function datedPreparation(document: ClassDocument, piecesOf: (thing: string | undefined) => number, freeOn?: (date: string) => number): DatedTask[] {
+  const lead = document.leadDays ?? (document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS);
+  const days = lead.prepareBlanksBy ?? lead.packBy ?? 1;
+  const ownDays = (thing: string | undefined) => document.things.find(({ id }) => id === thing)?.prepareDays;
+  const groups = new Map<number, ClassDocument["preparation"]>();
+  for (const task of document.preparation) {
+    const before = ownDays(task.thing) ?? days;
+    groups.set(before, [...(groups.get(before) ?? []), task]);
+  }
+  const taken = new Map<string, number>();
+  const dated = [...groups]
+    .sort(([a], [b]) => a - b)
+    .flatMap(([before, tasks]) => {
+      const free = (date: string) => Math.max(0, (freeOn?.(date) ?? USUAL_EVENING) - (taken.get(date) ?? 0));
+      const found = datedBefore({ tasks, ready: addDays(document.when.date, -before), piecesOf: ({ thing }) => piecesOf(thing), freeOn: free });
+      for (const { evenings } of found) for (const { date, minutes } of evenings) taken.set(date, (taken.get(date) ?? 0) + minutes);
+      return found;
+    });
+  const place = new Map(dated.map((row) => [row.id, row]));
+  return document.preparation.flatMap(({ id }) => place.get(id) ?? []);
+}
+const USUAL_EVENING = 150;

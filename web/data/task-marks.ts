@@ -1,0 +1,20 @@
+/** Which tasks of the preparation are done. */
+import type { Sql } from "./client.ts";
+
+/** By class. */
+export async function doneTasks(sql: Sql, ids: readonly string[]): Promise<Map<string, Set<string>>> {
+  const rows = ids.length === 0 ? [] : await sql<{ workshop_id: string; task: string }[]>`select workshop_id, task from task_marks where workshop_id = any(${ids as string[]})`;
+  const done = new Map<string, Set<string>>(ids.map((id) => [id, new Set()]));
+  for (const { workshop_id, task } of rows) done.get(workshop_id)?.add(task);
+  return done;
+}
+
+/** One short transaction; a mark that is there already stays as it is. False where the studio has no such class. */
+export async function markTask(sql: Sql, studioId: string, workshopId: string, task: string, on: boolean): Promise<boolean> {
+  if (!on) return (await sql`delete from task_marks where workshop_id = ${workshopId} and task = ${task} returning task`).length > 0;
+  const made = await sql`
+    insert into task_marks (studio_id, workshop_id, task)
+    select ${studioId}, id, ${task} from workshops where id = ${workshopId}
+    on conflict (workshop_id, task) do update set task = excluded.task returning task`;
+  return made.length > 0;
+}

@@ -1,0 +1,87 @@
+"use server";
+
+import { type ClassDocument, HANDED_OVER, proposedSchema } from "@elm-basket/core/plan/document.ts";
+import { type Choice, keptAsIs, LISTS, NOTHING_TAKEN, withProposal } from "@elm-basket/core/proposal/merge.ts";
+import { SCHOOLS, type SchoolName } from "@elm-basket/core/studio/settings.ts";
+import { z } from "zod";
+import { type Host, requireHost } from "@/account/session.ts";
+import { isId, type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
+import { proposalOf } from "@/planning/proposal.ts";
+import { saveClassPart } from "./actions.ts";
+
+const choiceSchema = z.strictObject({ list: z.enum(LISTS), id: z.string().max(45).optional(), field: z.string().max(20).optional(), overYours: z.boolean().optional() });
+
+/** False where the class is gone, cannot be planned, or another window was faster. */
+type Done = Promise<boolean>;
+
+/** Takes what is proposed now: a field, a row, or a whole list where the host has not said otherwise. */
+export async function takeProposed(id: string, choice: Choice, label: string): Done {
+  const read = choiceSchema.safeParse(choice);
+  return read.success ? changed(id, label, async (document, proposal) => withProposal(document, await proposal(document), clean(read.data))) : false;
+}
+
+/** Keeps what stands there, over what is proposed now. */
+export async function keepMine(id: string, choice: Choice, label: string): Done {
+  const read = choiceSchema.safeParse(choice);
+  return read.success ? changed(id, label, async (document, proposal) => keptAsIs(document, await proposal(document), clean(read.data))) : false;
+}
+
+/** A list anew from the proposal; what the host changed in it goes. */
+export async function beginAnew(id: string, list: (typeof LISTS)[number], label: string): Done {
+  if (!(LISTS as readonly string[]).includes(list)) return false;
+  return changed(id, label, async (document, proposal) => {
+    const bare = { ...document, [list]: [], proposed: { ...proposedSchema.parse(document.proposed ?? NOTHING_TAKEN), [list]: [] } };
+    return withProposal(bare, await proposal(document), { list });
+  });
+}
+
+const waysSchema = z.strictObject({
+  handsOver: z.enum(HANDED_OVER).optional(),
+  practised: z.boolean().optional(),
+  helpers: z.number().int().min(0).max(20).optional(),
+  school: z.strictObject({ name: z.enum(Object.keys(SCHOOLS) as [SchoolName, ...SchoolName[]]), way: z.string().max(20) }).optional(),
+});
+export type Ways = z.input<typeof waysSchema>;
+
+/** Another way of working: wording, steps and materials follow at once, but for what the host made their own. */
+export async function workSo(id: string, ways: Ways, label: string): Done {
+  const read = waysSchema.safeParse(ways);
+  if (!read.success) return false;
+  const { school, helpers, ...rest } = read.data;
+  if (school && !(SCHOOLS[school.name] as readonly string[]).includes(school.way)) return false;
+  return changed(id, label, async (document, proposal) => {
+    const next: ClassDocument = {
+      ...document,
+      ...(rest.handsOver === undefined ? {} : { handsOver: rest.handsOver }),
+      ...(rest.practised === undefined ? {} : { practised: rest.practised }),
+      ...(helpers === undefined ? {} : { setting: { ...document.setting, helpers } }),
+      ...(school ? { schools: { ...document.schools, [school.name]: school.way } } : {}),
+    };
+    return document.proposed ? withProposal(next, await proposal(next)) : next;
+  });
+}
+
+const clean = ({ list, id, field, overYours }: z.infer<typeof choiceSchema>): Choice => ({
+  list,
+  ...(id === undefined ? {} : { id }),
+  ...(field === undefined ? {} : { field }),
+  ...(overYours === undefined ? {} : { overYours }),
+});
+
+type Change = (document: ClassDocument, proposal: (document: ClassDocument) => ReturnType<typeof proposalOf>) => Promise<ClassDocument>;
+
+async function changed(id: string, label: string, change: Change): Done {
+  const host: Host = await requireHost();
+  const planned = isId(id) ? await plannedClass(host.studioId, id) : null;
+  if (!planned?.ok) return false;
+  const { document, versions, plan } = planned.value;
+  const next = await change(document, (of) => proposalOf(host, of, plan.facts));
+  const { steps, tools, supplies, preparation, proposed, handsOver, practised, schools, setting } = next;
+  const value = { steps, tools, supplies, preparation, proposed: proposed ?? null, handsOver: handsOver ?? null, practised: practised ?? null, schools: schools ?? null, setting };
+  return (await saveClassPart(id, "class", value, versions.class, String(label).slice(0, 120), baseOf(planned.value))).ok;
+}
+
+function baseOf({ document }: PlannedClass) {
+  const { steps, tools, supplies, preparation, proposed, handsOver, practised, schools, setting } = document;
+  return { steps, tools, supplies, preparation, proposed: proposed ?? null, handsOver: handsOver ?? null, practised: practised ?? null, schools: schools ?? null, setting };
+}

@@ -1,0 +1,257 @@
+"use client";
+
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { Differences } from "@elm-basket/core/proposal/merge.ts";
+import type { Task } from "@elm-basket/core/scheduling/task.ts";
+import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { useRouter } from "next/navigation";
+import { type ReactNode, useState, useTransition } from "react";
+import { flushParts } from "@/stations/frame/pending.ts";
+import { beginAnew } from "@/stations/frame/proposal-actions.ts";
+import { ProposalNote, YoursNote } from "@/stations/frame/proposal-note.tsx";
+import { SaveNote } from "@/stations/frame/save-note.tsx";
+import { usePart } from "@/stations/frame/use-part.ts";
+import { showDate } from "@/ui/dates.ts";
+import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
+import { markTaskDone } from "./task-actions.ts";
+
+export interface TaskDates {
+  readonly id: string;
+  readonly date: string | null;
+  readonly rounds: number;
+  readonly evenings: readonly { readonly date: string; readonly minutes: number }[];
+}
+
+interface Props {
+  readonly classId: string;
+  readonly document: Pick<ClassDocument, "preparation" | "things">;
+  readonly version: number;
+  readonly dates: readonly TaskDates[];
+  readonly ready: string;
+  readonly today: string;
+  readonly done: readonly string[];
+  readonly because: Readonly<Record<string, string>>;
+  readonly open: Differences;
+  /** Whether the class follows a proposal, and how many tasks one would have. */
+  readonly anew: number;
+}
+
+type Value = Pick<ClassDocument, "preparation">;
+
+/** Work on the blanks, on its evenings, counted back from the day on which they have to be ready; each task changed in its own row. */
+export function PreparationPanel({ classId, document, version, dates, ready, today, done, because, open: differences, anew }: Props) {
+  const editor = usePart<Value>(classId, "class", { preparation: document.preparation }, version, (answer) => ({ preparation: (answer.document as ClassDocument).preparation }));
+  const tasks = editor.value.preparation;
+  const [open, setOpen] = useState<string | null>(null);
+  const [busy, start] = useTransition();
+  const router = useRouter();
+  const put = (preparation: Task[], label: string) => editor.change({ preparation }, label);
+  const byId = new Map(dates.map((row) => [row.id, row]));
+  const again = () =>
+    start(async () => {
+      await flushParts();
+      await beginAnew(classId, "preparation", "Preparation as proposed");
+      router.refresh();
+    });
+  const mark = (task: string, on: boolean) =>
+    start(async () => {
+      await markTaskDone(classId, task, on);
+      router.refresh();
+    });
+  const add = () => {
+    const id = freeId(tasks);
+    const last = tasks.at(-1);
+    put([...tasks, { id, title: "Something to do before", minutes: 15, after: last ? [last.id] : [], waitMinutes: 0, say: "", care: "" }], "A task more");
+    setOpen(id);
+  };
+  const late = dates.filter(({ id, date }) => date !== null && date < today && !done.includes(id));
+  return (
+    <section aria-label="The blanks before the class" aria-busy={busy}>
+      <h2 className="mt-8 mb-1 text-lg">The blanks before the class</h2>
+      {tasks.length === 0 ? (
+        <p className="text-soft">
+          Nothing has to be done to the blanks beforehand.
+          {anew > 0 && (
+            <>
+              {" "}
+              <button type="button" className="verb min-h-9" disabled={busy} onClick={again}>
+                {anew} {anew === 1 ? "task is" : "tasks are"} proposed: take {anew === 1 ? "it" : "them"}
+              </button>
+            </>
+          )}
+        </p>
+      ) : (
+        <p>
+          {showMinutes(tasks.reduce((sum, { minutes }) => sum + minutes, 0))} of your hands, ready and dry on {showDate(ready)}.
+        </p>
+      )}
+      {late.length > 0 && (
+        <p className="mt-2 border-brick border-l-4 bg-brick-tint px-3 py-2" role="status">
+          {late.length === 1 ? "One task" : `${late.length} tasks`} should have been begun before today. Take them up tonight, have fewer coats, or set a later day.
+        </p>
+      )}
+      <ProposalNote classId={classId} list="preparation" open={differences} />
+      <ol className="mt-2 border-rule border-t">
+        {tasks.map((task, i) => (
+          <TaskRow
+            key={task.id}
+            task={task}
+            dates={byId.get(task.id)}
+            isDone={done.includes(task.id)}
+            inHand={open === task.id}
+            why={because[task.id] ?? ""}
+            onMark={(on) => mark(task.id, on)}
+            onOpen={() => setOpen(open === task.id ? null : task.id)}
+            yours={<YoursNote classId={classId} fields={differences.fields.filter(({ list, id, yours }) => list === "preparation" && yours && id === task.id)} />}
+          >
+            <TaskFields
+              task={task}
+              before={tasks.slice(0, i)}
+              things={document.things}
+              onChange={(next, label) =>
+                put(
+                  tasks.map((old) => (old.id === task.id ? next : old)),
+                  label,
+                )
+              }
+              onOut={() => put(without(tasks, task.id), `${task.title} taken out`)}
+            />
+          </TaskRow>
+        ))}
+      </ol>
+      <p className="flex flex-wrap items-center gap-x-6">
+        <button type="button" className="verb min-h-11" onClick={add}>
+          Add a task before the class
+        </button>
+        <SaveNote editor={editor} />
+      </p>
+    </section>
+  );
+}
+
+interface RowProps {
+  readonly task: Task;
+  readonly dates: TaskDates | undefined;
+  readonly isDone: boolean;
+  readonly inHand: boolean;
+  readonly why: string;
+  readonly yours: ReactNode;
+  readonly onMark: (on: boolean) => void;
+  readonly onOpen: () => void;
+  readonly children: ReactNode;
+}
+
+function TaskRow({ task, dates, isDone, inHand, why, yours, onMark, onOpen, children }: RowProps) {
+  const rest = task.waitMinutes > 0 ? `then ${task.waitMinutes >= 600 ? "overnight" : `${showMinutes(task.waitMinutes)} of drying`}` : "";
+  const rounds = dates && dates.rounds > 1 ? `${dates.rounds} rounds, because ${task.atOnce} have room at once` : "";
+  return (
+    <li className={`border-rule border-b py-2 ${inHand ? "-mx-3 bg-paper px-3" : ""}`} data-task={task.id}>
+      <div className="grid grid-cols-[auto_1fr_auto] items-start gap-x-3">
+        <label className="flex min-h-11 min-w-11 items-center justify-center">
+          <input type="checkbox" className="size-5" checked={isDone} onChange={(event) => onMark(event.target.checked)} aria-label={`${task.title} is done`} />
+        </label>
+        <div className={isDone ? "text-soft line-through decoration-1" : ""}>
+          <p>
+            <b>{task.title}</b> <span className="text-soft">{showMinutes(task.minutes)}</span>
+          </p>
+          <p className="text-soft text-sm">
+            {[
+              dates?.date
+                ? dates.evenings.length > 1
+                  ? `evenings of ${dates.evenings.map(({ date }) => showDate(date, "short")).join(", ")}`
+                  : `evening of ${showDate(dates.date, "short")}`
+                : "no free evening before",
+              rest,
+              rounds,
+            ]
+              .filter(Boolean)
+              .join(" · ")}
+          </p>
+        </div>
+        <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${task.title}`} onClick={onOpen}>
+          {inHand ? "close" : "change"}
+        </button>
+      </div>
+      <div className="pl-14">
+        {!inHand && task.say && !isDone && <p className="text-sm">{task.say}</p>}
+        {!inHand && task.care && !isDone && (
+          <p className="text-ochre text-sm">
+            <b>Care: </b>
+            {task.care}
+          </p>
+        )}
+        {inHand && children}
+        {why && !isDone && (
+          <p className="text-soft text-sm">
+            <b>Why: </b>
+            {why}
+          </p>
+        )}
+        {yours}
+      </div>
+    </li>
+  );
+}
+
+interface FieldsProps {
+  readonly task: Task;
+  readonly before: readonly Task[];
+  readonly things: ClassDocument["things"];
+  readonly onChange: (task: Task, label: string) => void;
+  readonly onOut: () => void;
+}
+
+function TaskFields({ task, before, things, onChange, onOut }: FieldsProps) {
+  const set = (patch: Partial<Task>, label: string) => onChange({ ...task, ...patch }, label);
+  const { atOnce: _, ...unbounded } = task;
+  const { thing: __, ...everywhere } = task;
+  return (
+    <div className="grid grid-cols-2 gap-3 py-2">
+      <div className="col-span-2">
+        <TextField label="The task" value={task.title} maxLength={120} required="Say what has to be done." onChange={(title) => set({ title }, "Title of a task")} />
+      </div>
+      <NumberField label="Minutes of your hands" value={task.minutes} least={1} most={10_000} onChange={(minutes) => set({ minutes }, "Minutes of a task")} />
+      <NumberField label="Then rests, minutes" value={task.waitMinutes} least={0} most={20_000} step={30} onChange={(waitMinutes) => set({ waitMinutes }, "Rest of a task")} />
+      <NumberField
+        label="Room for so many at once"
+        hint="0: for all"
+        value={task.atOnce ?? 0}
+        least={0}
+        most={10_000}
+        onChange={(atOnce) => onChange(atOnce > 0 ? { ...task, atOnce } : unbounded, "How many rest at once")}
+      />
+      {before.length > 0 && (
+        <SelectField
+          label="After which task"
+          value={task.after[0] ?? ""}
+          words={[["", "after none"] as const, ...before.map(({ id, title }) => [id, title] as const)]}
+          onChange={(id) => set({ after: id ? [id] : [] }, "What a task follows")}
+        />
+      )}
+      {things.length > 1 && (
+        <SelectField
+          label="Blanks of"
+          value={task.thing ?? ""}
+          words={[["", "all things"] as const, ...things.map(({ id, title }) => [id, title] as const)]}
+          onChange={(thing) => onChange(thing ? { ...task, thing } : everywhere, "Thing of a task")}
+        />
+      )}
+      <LongTextField label="How" value={task.say} onChange={(say) => set({ say }, "How a task is done")} />
+      <LongTextField label="With care" value={task.care} onChange={(care) => set({ care }, "Caution of a task")} />
+      <button type="button" className="verb min-h-11 justify-self-start" onClick={onOut}>
+        take out
+      </button>
+    </div>
+  );
+}
+
+/** Whoever followed it now follows what it followed. */
+function without(tasks: readonly Task[], id: string): Task[] {
+  const gone = tasks.find((task) => task.id === id);
+  return tasks.flatMap((task) => (task.id === id ? [] : task.after.includes(id) ? [{ ...task, after: [...new Set([...task.after.filter((one) => one !== id), ...(gone?.after ?? [])])] }] : [task]));
+}
+
+function freeId(tasks: readonly Task[]): string {
+  for (let n = tasks.length + 1; ; n++) if (!tasks.some(({ id }) => id === `task-${n}`)) return `task-${n}`;
+}

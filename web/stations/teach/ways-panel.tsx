@@ -1,0 +1,85 @@
+"use client";
+
+import { HANDED_OVER, type HandedOver } from "@elm-basket/core/plan/document.ts";
+import type { SchoolName, Schools } from "@elm-basket/core/studio/settings.ts";
+import { STUDIO_SCHOOL_WORDS } from "@elm-basket/core/studio/words-en.ts";
+import { useRouter } from "next/navigation";
+import { useTransition } from "react";
+import { flushParts } from "@/stations/frame/pending.ts";
+import { type Ways, workSo } from "@/stations/frame/proposal-actions.ts";
+import { CheckField } from "@/ui/choice.tsx";
+import { NumberField } from "@/ui/fields.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
+
+interface Props {
+  readonly classId: string;
+  readonly handsOver: HandedOver;
+  readonly practised: boolean;
+  readonly helpers: number;
+  readonly schools: Schools;
+  /** Those that change something in this class. */
+  readonly concerned: readonly SchoolName[];
+  /** Whether steps follow: they were taken from a proposal. */
+  readonly follows: boolean;
+}
+
+const HANDED_WORDS: Readonly<Record<HandedOver, string>> = {
+  cut: "cut; they weed in the class",
+  weeded: "cut and weeded",
+  taped: "weeded, with the tape on",
+};
+const HANDED_WHY: Readonly<Record<HandedOver, string>> = {
+  cut: "It saves your evenings; beginners take two to three times as long, and fail here most.",
+  weeded: "Weeding is where beginners fail; they tape and place.",
+  taped: "Quickest in the class, and safe in the post; each piece of tape is gone with its kit.",
+};
+
+/** How this class works: another way changes wording, steps and materials at once; what the host changed stays. */
+export function WaysPanel({ classId, handsOver, practised, helpers, schools, concerned, follows }: Props) {
+  const [busy, start] = useTransition();
+  const router = useRouter();
+  const put = (ways: Ways, label: string) =>
+    start(async () => {
+      await flushParts();
+      await workSo(classId, ways, label);
+      router.refresh();
+    });
+  return (
+    <section className="mt-6" aria-busy={busy} aria-label="How you work in this class">
+      <h2 className="mb-2 text-lg">How you work in this class</h2>
+      {!follows && <p className="mb-2 text-soft text-sm">These steps were written before; begin again as proposed, and they follow what you choose here.</p>}
+      <div className="grid gap-3">
+        <SelectField
+          label="Kits are handed over"
+          hint={HANDED_WHY[handsOver]}
+          value={handsOver}
+          words={HANDED_OVER.map((key) => [key, HANDED_WORDS[key]] as const)}
+          onChange={(value) => put({ handsOver: value }, "How far kits are made ready")}
+        />
+        <NumberField
+          label="Helpers beside you"
+          hint="With one, a queue at a tool goes on while the others do the next step."
+          value={helpers}
+          least={0}
+          most={20}
+          onChange={(value) => put({ helpers: value }, "Helpers")}
+        />
+        <CheckField label="They have done it before" checked={practised} onChange={(value) => put({ practised: value }, "Practised hands")} />
+        {concerned.map((name) => {
+          const { question, ways } = STUDIO_SCHOOL_WORDS[name];
+          const words = ways as Readonly<Record<string, { readonly name: string; readonly why: string }>>;
+          return (
+            <SelectField
+              key={name}
+              label={question}
+              hint={words[schools[name]]?.why ?? ""}
+              value={schools[name] as string}
+              words={Object.entries(words).map(([way, { name: title }]) => [way, title] as const)}
+              onChange={(way) => put({ school: { name, way } }, question)}
+            />
+          );
+        })}
+      </div>
+    </section>
+  );
+}
