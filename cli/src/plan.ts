@@ -1,4 +1,4 @@
-/** `elm plan CLASS.json [--roster ROSTER.csv] --out DIR` */
+/** `elm plan CLASS.json [--roster ROSTER.csv] [--paper a4|letter] --out DIR` */
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { parseArgs } from "node:util";
@@ -11,13 +11,18 @@ import { decodeText, parseRoster, type Roster } from "@elm-basket/core/roster/ro
 import { seatsFromRoster } from "@elm-basket/core/roster/seats.ts";
 import { sayRosterFinding } from "@elm-basket/core/roster/words-en.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
+import { careCardsPdf } from "@elm-basket/print/care-cards.ts";
 import { kitLabelsPdf } from "@elm-basket/print/kit-labels.ts";
+import type { Paper } from "@elm-basket/print/pages.ts";
+import { placementPdf } from "@elm-basket/print/placement.ts";
+import { runSheetPdf } from "@elm-basket/print/run-sheet.ts";
+import { stepCardsPdf } from "@elm-basket/print/step-cards.ts";
 import { withArtFiles } from "./art-files.ts";
 import { InputError, WorkError } from "./errors.ts";
 import { parseJson, readBytes } from "./input.ts";
 
 export async function planCommand(args: readonly string[]): Promise<unknown> {
-  const { file, roster, out } = readArgs(args);
+  const { file, roster, out, paper } = readArgs(args);
   const read = readClassDocument(withArtFiles(parseJson(decodeText(readBytes(file)), file), file));
   if (!read.ok) throw new InputError(`${file}: ${read.path}: ${read.message}`);
   const { document, findings } = roster ? withRoster(read.value, roster) : { document: read.value, findings: null };
@@ -26,6 +31,10 @@ export async function planCommand(args: readonly string[]): Promise<unknown> {
   const plan = planOrExplain(document, file);
   const files = new Map<string, string | Uint8Array>(planFiles(plan));
   files.set("labels.pdf", await kitLabelsPdf(plan));
+  files.set("step-cards.pdf", await stepCardsPdf(plan, { paper }));
+  files.set("care-cards.pdf", await careCardsPdf(plan, { paper }));
+  files.set("placement.pdf", await placementPdf(plan, { paper, onSeat: sayProgress }));
+  files.set("run-sheet.pdf", await runSheetPdf(plan, { paper }));
   writeAll(out, files);
   return {
     out,
@@ -64,16 +73,24 @@ function knowRecuts({ recuts, seats }: ClassDocument, file: string): void {
   });
 }
 
-function readArgs(args: readonly string[]): { file: string; roster: string | undefined; out: string } {
+function readArgs(args: readonly string[]): { file: string; roster: string | undefined; out: string; paper: Paper } {
   try {
-    const { values, positionals } = parseArgs({ args: [...args], options: { roster: { type: "string" }, out: { type: "string" } }, allowPositionals: true });
+    const { values, positionals } = parseArgs({ args: [...args], options: { roster: { type: "string" }, out: { type: "string" }, paper: { type: "string" } }, allowPositionals: true });
     const file = positionals[0];
-    if (!file || positionals.length > 1 || !values.out) throw new InputError("plan: say elm plan CLASS.json [--roster ROSTER.csv] --out DIR");
-    return { file, roster: values.roster, out: values.out };
+    if (!file || positionals.length > 1 || !values.out) throw new InputError("plan: say elm plan CLASS.json [--roster ROSTER.csv] [--paper a4|letter] --out DIR");
+    const paper = values.paper ?? "a4";
+    if (paper !== "a4" && paper !== "letter") throw new InputError(`plan: --paper ${paper}: pages are a4 or letter`);
+    return { file, roster: values.roster, out: values.out, paper };
   } catch (error) {
     throw error instanceof InputError ? error : new InputError(`plan: ${(error as Error).message.split("\n")[0]}`);
   }
 }
+
+/** From so many seats on it is told how far the sheets are. */
+const MANY_SEATS = 200;
+const sayProgress = (done: number, all: number): void => {
+  if (all >= MANY_SEATS && done % 100 === 0) process.stderr.write(`placement sheets: ${done} of ${all}\n`);
+};
 
 function withRoster(document: ClassDocument, file: string): { document: ClassDocument; findings: Roster["findings"] } {
   const slots = [...new Set(document.things.flatMap(({ design }) => slotsOf(design)))];

@@ -1,10 +1,13 @@
-/** What all printed pages share: A4 in millimetres, fonts embedded, the same bytes for the same content. */
+/** What all printed pages share: A4 or Letter in millimetres, fonts embedded, the same bytes for the same content. */
+import { STUDIO_FONTS } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { fontFile } from "@elm-basket/fonts/read.ts";
 import PDFDocument from "pdfkit";
 
 export type Pdf = PDFKit.PDFDocument;
 export const POINTS_PER_MM = 72 / 25.4;
 export const PAGE = { width: 210, height: 297 };
+export const PAPERS = { a4: PAGE, letter: { width: 215.9, height: 279.4 } } as const;
+export type Paper = keyof typeof PAPERS;
 export const MARGIN = 10;
 export const INK = "#22292B";
 export const FAINT = "#8A908D";
@@ -32,8 +35,8 @@ export async function makePdf(title: string, date: string, draw: (pdf: Pdf) => v
   return concat(chunks);
 }
 
-export function addPage(pdf: Pdf): void {
-  pdf.addPage({ size: "A4", margin: 0 });
+export function addPage(pdf: Pdf, paper: Paper = "a4", layout: "portrait" | "landscape" = "portrait"): void {
+  pdf.addPage({ size: paper === "a4" ? "A4" : "LETTER", layout, margin: 0 });
 }
 
 /** A page that says why there is nothing on it. */
@@ -50,11 +53,115 @@ export function writeLine(pdf: Pdf, font: "head" | "body", largest: number, text
   pdf.fontSize(size).text(text, x, y, { width, height: size * 1.4, ellipsis: true, lineBreak: false });
 }
 
+/** Faces tried in turn for a letter that the text face does not have: every script that the lettering knows can be written. */
+const FALLBACKS = STUDIO_FONTS.filter(({ joined }) => !joined).map(({ id }) => id);
+const faces = new WeakMap<Pdf, Map<string, string>>();
+
+/** The face that has a letter; the given one where none has it. */
+function faceOf(pdf: Pdf, letter: string, face: "head" | "body"): string {
+  const known = faces.get(pdf) ?? new Map<string, string>();
+  faces.set(pdf, known);
+  const key = `${face}${letter}`;
+  const there = known.get(key);
+  if (there !== undefined) return there;
+  const found = [face, face === "head" ? "body" : "head"].find((one) => canWrite(pdf, one as "head" | "body", letter)) ?? fallback(pdf, letter) ?? face;
+  known.set(key, found);
+  return found;
+}
+
+function fallback(pdf: Pdf, letter: string): string | undefined {
+  return FALLBACKS.find((id) => {
+    pdf.registerFont(id, fontFile(id));
+    return canWrite(pdf, id as "body", letter);
+  });
+}
+
+export interface Written {
+  readonly size: number;
+  readonly width: number;
+  readonly colour?: string;
+  readonly face?: "head" | "body";
+  readonly leading?: number;
+  readonly lines?: number;
+}
+
+/** Words in lines of a width, each letter in a face that has it. Position and sizes in points. @returns the height taken */
+export function write(pdf: Pdf, text: string, x: number, y: number, { size, width, colour = INK, face = "body", leading = 1.32, lines = 200 }: Written): number {
+  const rows = linesOf(pdf, text, width, { size, face });
+  const shown = rows.slice(0, lines);
+  pdf.fillColor(colour).fontSize(size);
+  shown.forEach((row, i) => {
+    let at = x;
+    const words = i === lines - 1 && rows.length > lines ? `${row.replace(/.{1,2}$/u, "")}…` : row;
+    for (const [font, part] of runsOf(pdf, words, face)) {
+      pdf
+        .font(font)
+        .fontSize(size)
+        .text(part, at, y + i * size * leading, { lineBreak: false });
+      at += pdf.widthOfString(part);
+    }
+  });
+  return shown.length * size * leading;
+}
+
+export const heightOf = (pdf: Pdf, text: string, { size, width, face = "body", leading = 1.32, lines = 200 }: Written): number =>
+  Math.min(lines, linesOf(pdf, text, width, { size, face }).length) * size * leading;
+
+function linesOf(pdf: Pdf, text: string, width: number, { size, face }: { size: number; face: "head" | "body" }): string[] {
+  const measure = (words: string) => runsOf(pdf, words, face).reduce((sum, [font, part]) => sum + pdf.font(font).fontSize(size).widthOfString(part), 0);
+  const rows: string[] = [];
+  for (const paragraph of text.split("\n")) {
+    let row = "";
+    for (const word of paragraph.split(/\s+/u).filter(Boolean)) {
+      const next = row === "" ? word : `${row} ${word}`;
+      if (row !== "" && measure(next) > width) {
+        rows.push(row);
+        row = word;
+      } else row = next;
+    }
+    if (row !== "" || paragraph === "") rows.push(row);
+  }
+  return rows;
+}
+
+function runsOf(pdf: Pdf, text: string, face: "head" | "body"): [font: string, part: string][] {
+  const runs: [string, string][] = [];
+  for (const letter of text) {
+    const last = runs.at(-1);
+    const font = /\s/u.test(letter) ? (last?.[0] ?? face) : faceOf(pdf, letter, face);
+    if (last?.[0] === font) last[1] += letter;
+    else runs.push([font, letter]);
+  }
+  return runs;
+}
+
 /** Whether a face has every letter of a text: what it lacks would be printed as boxes. */
 export function canWrite(pdf: Pdf, font: "head" | "body", text: string): boolean {
   pdf.font(font);
   const face = (pdf as unknown as { _font: { font: { hasGlyphForCodePoint(code: number): boolean } } })._font.font;
   return [...text].every((letter) => /\s/u.test(letter) || face.hasGlyphForCodePoint(letter.codePointAt(0) ?? 0));
+}
+
+/** A length between two ticks with its figure in the middle, mm. */
+export function dimension(pdf: Pdf, [x1, y1]: readonly [number, number], [x2, y2]: readonly [number, number], words: string, size = 7.5): void {
+  const upright = Math.abs(x2 - x1) < Math.abs(y2 - y1);
+  const [tx, ty] = upright ? [1.2, 0] : [0, 1.2];
+  pdf.lineWidth(0.5);
+  pdf.moveTo(at(x1), at(y1)).lineTo(at(x2), at(y2)).stroke(INK);
+  for (const [x, y] of [
+    [x1, y1],
+    [x2, y2],
+  ] as const)
+    pdf
+      .moveTo(at(x - tx), at(y - ty))
+      .lineTo(at(x + tx), at(y + ty))
+      .stroke(INK);
+  pdf.font("body").fontSize(size);
+  const width = pdf.widthOfString(words);
+  const [mx, my] = [at((x1 + x2) / 2), at((y1 + y2) / 2)];
+  // On paper of its own, so that the line does not run through it.
+  pdf.rect(mx - width / 2 - 1.5, my - size / 2 - 1, width + 3, size + 2).fill("#FFFFFF");
+  pdf.fillColor(INK).text(words, mx - width / 2, my - size / 2, { lineBreak: false });
 }
 
 /** A line to write on by hand, points. */

@@ -6,7 +6,7 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { ScrapLabel } from "@elm-basket/print/scrap-labels.ts";
 import { Piscina } from "piscina";
 import type { ComputedPlan } from "../data/making.ts";
-import type { DecalPicture, GivenFont } from "../workers/plan.server.ts";
+import type { DecalPicture, GivenFont, Printed, PrintWays } from "../workers/plan.server.ts";
 import { documentHash } from "./document-hash.ts";
 
 const holder = globalThis as typeof globalThis & { elmWorkers?: Piscina };
@@ -27,8 +27,8 @@ export async function computePlan(document: ClassDocument, fonts: readonly Given
   return workers().run({ kind: "plan", document, fonts, hash: documentHash(document) }, { signal: signal() });
 }
 
-export async function labelsPdf(document: ClassDocument, fonts: readonly GivenFont[]): Promise<Uint8Array> {
-  return workers().run({ kind: "labels", document, fonts }, { signal: signal() });
+export async function printedFile(document: ClassDocument, fonts: readonly GivenFont[], what: Printed, ways: PrintWays): Promise<Uint8Array> {
+  return workers().run({ kind: "print", document, fonts, what, ways }, { signal: signal() });
 }
 
 export async function scrapLabels(scraps: readonly ScrapLabel[], unit: LengthUnit): Promise<Uint8Array> {

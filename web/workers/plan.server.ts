@@ -27,10 +27,16 @@ import { remains } from "@elm-basket/core/plan/remains.ts";
 import { type PlanSheet, pathsOf } from "@elm-basket/core/plan/sheets.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import { type ThingDocument, thingDocument, thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
+import { careCardsPdf } from "@elm-basket/print/care-cards.ts";
 import { kitLabelsPdf } from "@elm-basket/print/kit-labels.ts";
+import type { Paper } from "@elm-basket/print/pages.ts";
+import { placementPdf } from "@elm-basket/print/placement.ts";
+import { runSheetPdf } from "@elm-basket/print/run-sheet.ts";
 import { type ScrapLabel, scrapLabelsPdf } from "@elm-basket/print/scrap-labels.ts";
+import { stepCardsPdf } from "@elm-basket/print/step-cards.ts";
 import type { ComputedPlan, SheetMeta } from "../data/making.ts";
 
 const shipped = diskFonts();
@@ -48,10 +54,34 @@ export interface GivenFont {
 export type Job =
   | { readonly kind: "plan"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly hash: string }
   | { readonly kind: "improve"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly port: MessagePort }
-  | { readonly kind: "labels"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[] }
+  | { readonly kind: "print"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly what: Printed; readonly ways: PrintWays }
   | { readonly kind: "scrapLabels"; readonly scraps: readonly ScrapLabel[]; readonly unit: LengthUnit }
   | { readonly kind: "decal"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly seat: string }
   | { readonly kind: "font"; readonly bytes: Uint8Array };
+
+/** Files to print, by their names. */
+export type Printed = "labels.pdf" | "step-cards.pdf" | "care-cards.pdf" | "placement.pdf" | "run-sheet.pdf";
+
+export interface PrintWays {
+  readonly paper: Paper;
+  readonly unit: LengthUnit;
+  readonly schools: Schools;
+}
+
+function printed(plan: Plan, what: Printed, { paper, unit, schools }: PrintWays): Promise<Uint8Array> {
+  switch (what) {
+    case "labels.pdf":
+      return kitLabelsPdf(plan);
+    case "step-cards.pdf":
+      return stepCardsPdf(plan, { paper, unit });
+    case "care-cards.pdf":
+      return careCardsPdf(plan, { paper, schools });
+    case "placement.pdf":
+      return placementPdf(plan, { paper, unit });
+    case "run-sheet.pdf":
+      return runSheetPdf(plan, { paper });
+  }
+}
 
 /** One seat's decal on its face, as paths in millimetres. */
 export interface DecalPicture {
@@ -83,7 +113,7 @@ export default async function run(job: Job): Promise<ComputedPlan | Uint8Array |
   if (job.kind === "decal") return decals(job.document, job.seat, fonts);
   if (job.kind === "improve") return improve(job.document, fonts, job.port);
   const plan = makePlan(job.document, fonts, lettered);
-  return job.kind === "plan" ? compute(plan, job.hash) : kitLabelsPdf(plan);
+  return job.kind === "plan" ? compute(plan, job.hash) : printed(plan, job.what, job.ways);
 }
 
 /** Searches until the thread is ended from outside; every round is told. */

@@ -8,6 +8,7 @@ import { type Exception, MARKS, type RecipeItem, stencilSchema, type TextItem, w
 import { studioFont } from "../lettering/studio-fonts.ts";
 import type { ClassDocument } from "../plan/document.ts";
 import { type ThingDocument, thingDocument, withThing } from "../plan/thing-document.ts";
+import { handedOver } from "../proposal/handed-over.ts";
 import { tidyName } from "../roster/tidy.ts";
 import { VINYL_FAMILIES } from "../weeding/vinyl.ts";
 import type { Remedy } from "./finding.ts";
@@ -44,6 +45,9 @@ export function partOf(remedy: Remedy): DocumentPart {
       return "blank";
     case "endLater":
     case "addTool":
+    case "tapeBefore":
+    case "weedBefore":
+    case "helper":
     case "setFamily":
     case "plainFilm":
     case "lessPad":
@@ -138,6 +142,11 @@ function applied(document: ThingDocument, remedy: Remedy): ThingDocument {
       return { ...document, seats: document.seats.filter(({ seat }) => seat !== text("seat")) };
     case "endLater":
       return { ...document, when: { ...document.when, minutes: number("minutes") } };
+    case "tapeBefore":
+    case "weedBefore":
+      return { ...document, ...handedOver(document, remedy.code === "tapeBefore" ? "taped" : "weeded") };
+    case "helper":
+      return { ...document, setting: { ...document.setting, helpers: (document.setting.helpers ?? 0) + 1 } };
     case "addTool":
       return { ...document, tools: document.tools.map((tool) => (tool.id === text("tool") ? { ...tool, count: tool.count + 1 } : tool)) };
     case "raiseRim": {

@@ -2,6 +2,7 @@
 import { z } from "zod";
 import { labOf } from "../advice/contrast.ts";
 import type { Technique } from "../plan/document.ts";
+import type { Material } from "./blank.ts";
 import type { BlankShape } from "./shape.ts";
 
 export const GROUND_WORKS = ["none", "seal", "stain", "paint"] as const;
@@ -25,6 +26,14 @@ export interface GroundRead extends Ground {
   readonly because: string;
 }
 
+/** What film meets when the blank is ready: raw wood that is painted is painted wood. */
+export function surfaceOf(material: Material, { what }: Pick<Ground, "what">): Material {
+  if (!material.endsWith("Wood")) return material;
+  if (what === "paint") return "paintedWood";
+  if (what === "seal") return material === "paintedWood" ? material : "sealedWood";
+  return what === "stain" ? "stainedWood" : material;
+}
+
 /** In L*a*b*: near white, and strong reds and yellows. */
 const [LIGHT, STRONG] = [85, 40];
 
@@ -35,7 +44,7 @@ export function coatsFor(colour: string): number {
 }
 
 interface Given {
-  readonly material: string;
+  readonly material: Material;
   readonly colour: string;
   readonly shape: BlankShape;
   readonly ground?: Ground | undefined;

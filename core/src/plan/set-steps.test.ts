@@ -204,10 +204,11 @@ describe("materials of a set", () => {
 describe("a thing that is added", () => {
   it("asks for a tool once, however many things of a set need it, and leaves the room's own as it is", () => {
     const painted = (["openStencil", "mask", "ironOnStencil"] as const).map((technique) => ({ ...tag, technique }));
-    expect(withToolsOf([], painted, ways).map(({ id }) => id)).toEqual(["fan", "iron"]);
+    expect(withToolsOf([], painted, ways).map(({ id }) => id)).toEqual(["fan", "heat-gun", "iron"]);
     const own = [{ id: "fan", name: "The loud fan", count: 4, hot: false }];
     expect(withToolsOf(own, painted, ways).map(({ id, count }) => [id, count])).toEqual([
       ["fan", 4],
+      ["heat-gun", 1],
       ["iron", 1],
     ]);
   });

@@ -65,7 +65,7 @@ export function stepsOfSet(things: readonly Thing[], ways: SetWays): Step[] {
 export function withStepsOf(steps: readonly Step[], before: readonly Thing[], thing: Thing, ways: SetWays): Step[] {
   const own: Step[] = ownSteps(thing, before, ways);
   const first = before[0];
-  if (!first) return own.map((step) => (isShared(step) ? step : { ...step, minutes: times(step.minutes, severalShare(thing, ways)) }));
+  if (!first) return own.map((step) => (isShared(step) ? step : { ...step, ...spanned(step, times(step.minutes, severalShare(thing, ways)), times(halfOf(step), severalShare(thing, ways))) }));
   const elder = before.find((one) => isLike(one, thing));
   // Of alternatives everybody makes one, at the same time: made alike, they need nothing more.
   if (isAlternative(before, thing) && elder) return [...steps];
@@ -117,6 +117,10 @@ const ORDER_ROUNDS = 8;
 const isShared = ({ id }: Step): boolean => id === WELCOME || id === FINISH;
 const times = (minutes: number, share: number): number => Math.max(1, Math.ceil(minutes * share - 1e-9));
 
+const halfOf = ({ half, minutes }: Pick<Step, "half" | "minutes">): number => half ?? minutes;
+/** Minutes for the slow quarter, and for half of the people where those differ. */
+const spanned = ({ half: told }: Pick<Step, "half">, minutes: number, half: number): Pick<Step, "minutes" | "half"> => (told !== undefined && half < minutes ? { minutes, half } : { minutes });
+
 class Adding {
   private steps: Step[];
   /** By the thing's own step: where it is done in the class. */
@@ -162,7 +166,9 @@ class Adding {
     const more = times(step.minutes, this.ways.share * this.thing.perSeat);
     // Where it is not for all it says for which.
     const named = there.title.includes(":") && !there.title.includes(this.title) ? `${there.title}, ${this.title}`.slice(0, LONGEST_TITLE) : there.title;
-    this.steps = this.steps.map((one) => (one.id === there.id ? { ...one, title: named, minutes: one.minutes + more } : one));
+    this.steps = this.steps.map((one) =>
+      one.id === there.id ? { ...one, title: named, ...spanned(one, one.minutes + more, halfOf(one) + times(halfOf(step), this.ways.share * this.thing.perSeat)) } : one,
+    );
     this.at.set(step.id, there.id);
     this.last = there.id;
     // What was done apart so far, such as cleaning in another way, is still waited for.
@@ -182,7 +188,7 @@ class Adding {
       ...bare,
       id,
       thing: own.id,
-      minutes: times(step.minutes, (like ? ways.share : 1) * severalShare(own, ways)),
+      ...spanned(step, times(step.minutes, (like ? ways.share : 1) * severalShare(own, ways)), times(halfOf(step), (like ? ways.share : 1) * severalShare(own, ways))),
       say: (like && elder ? `As on the ${elder.title}. ${step.say}` : step.say).slice(0, LONGEST_WORDS),
       ...(like ? { like } : {}),
       ...(after.length > 0 ? { after } : {}),

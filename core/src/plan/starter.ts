@@ -1,7 +1,7 @@
 /** A class from nothing: sound beginnings for its technique and material, which a host changes as needed. */
 
 import type { Material } from "../blanks/blank.ts";
-import type { BlankShape } from "../blanks/shape.ts";
+import { type BlankShape, isCup } from "../blanks/shape.ts";
 import { CUTTER_PROFILES, type Cutter } from "../cutting/cutter.ts";
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import { type Design, stencilSchema } from "../lettering/recipe.ts";
@@ -49,7 +49,7 @@ export function starterClass(input: StarterInput): ClassDocument {
         perSeat: 1,
       },
     ],
-    use: { washing: "none", outdoors: false, months: 24, paintedOver: false },
+    use: { washing: isDrunkFrom(input) ? "hand" : "none", outdoors: false, months: 24, paintedOver: false },
     vinyls: [...input.films],
     cutter: input.cutter ?? (CUTTER_PROFILES[0] as (typeof CUTTER_PROFILES)[number]).cutter,
     seats: input.seats,
@@ -68,6 +68,11 @@ export function starterClass(input: StarterInput): ClassDocument {
   };
   return withProposal(bare, propose(bare, { schools }));
 }
+
+/** What is drunk from is washed; a pot or a tin of the same shape is not. */
+const WASHED: ReadonlySet<Material> = new Set(["glazed", "glass", "enamel", "paintedMetal", "powderCoat", "paintedPlastic"]);
+const isDrunkFrom = ({ shape, material, technique, blankName }: Pick<StarterInput, "shape" | "material" | "technique" | "blankName">): boolean =>
+  technique === "decal" && isCup(shape) && WASHED.has(material) && !/tin|pot|vase|jar|lantern|cloche/iu.test(blankName);
 
 /** One line for the name. Of a stencil the letters stand alone, so that no joined script is taken out in one piece. */
 export function starterDesign(technique: Technique, vinyl: string): Design {

@@ -28,9 +28,10 @@ function paintCare({ use, technique }: Situation): Care {
   const outdoors = use.outdoors
     ? "Outdoors: an outdoor paint, or a clear top coat when it has dried a night, as its label says."
     : "A clear coat after a night keeps it from finger marks; it is no must.";
-  const spray = technique === "ironOnStencil" ? "A rubber-like spray needs no coat over it; on another paint a clear coat keeps colour longer." : "";
+  const sprayed = technique === "ironOnStencil";
+  const spray = sprayed ? "A rubber-like spray needs no coat over it; on another paint a clear coat keeps its colour longer." : "";
   return {
-    host: words("Dry overnight before it is touched much.", outdoors, spray),
+    host: words("Dry overnight before it is touched much.", sprayed ? spray : outdoors),
     participant: words("Let the paint dry overnight.", use.outdoors ? "Before it goes outdoors: a clear top coat, as its label says." : "Dust it with a dry cloth."),
     because: "No film is left on it: it is paint that has to dry.",
     from: [

@@ -3,15 +3,15 @@ import { type TapeAdvice, tapeAdvice } from "../advice/film-choice.ts";
 import type { VinylFamily } from "../weeding/vinyl.ts";
 import type { Situation } from "./situation.ts";
 
-type Seen = Pick<Situation, "blank" | "schools" | "films" | "facts">;
+type Seen = Pick<Situation, "surface" | "schools" | "films" | "facts">;
 
-export function tapeOf({ blank, schools }: Pick<Seen, "blank" | "schools">, family: VinylFamily): TapeAdvice {
-  const advice = tapeAdvice(family, blank.material);
+export function tapeOf({ surface, schools }: Pick<Seen, "surface" | "schools">, family: VinylFamily): TapeAdvice {
+  const advice = tapeAdvice(family, surface);
   return advice.why === "smoothSchools" && schools.glitterOnGlass === "low" ? { ...advice, tack: "low" } : advice;
 }
 
 /** The gentlest that one of its films asks for. */
-export function scraperOf(s: Pick<Seen, "blank" | "schools" | "films">): TapeAdvice["scraper"] {
+export function scraperOf(s: Pick<Seen, "surface" | "schools" | "films">): TapeAdvice["scraper"] {
   const all = s.films.map(({ family, finish }) => (finish === "metallic" ? "felt" : tapeOf(s, family).scraper));
   return all.includes("felt") ? "felt" : (all[0] ?? "card");
 }

@@ -24,6 +24,12 @@ export function placingOf(s: Situation): PlacingAdvice[] {
     const sides = { drinker: "On the side that faces the drinker.", guest: "On the side that faces the person opposite.", both: "On both sides: twice the film." } as const;
     out.push(row("side", sides[blank.handle.school], "Your way for cups; facing the drinker, facing the guest and both sides are all in use."));
   }
+  if (s.technique === "ironOnStencil")
+    return [
+      row("marks", "Gaps measured left and right, a pin at each corner of the film.", "Pressed on it is not moved any more."),
+      row("face", "Glue down, shiny liner up: cut mirrored, the letters read the right way now.", "Seen through the liner they must be readable."),
+      ...(facts.parts > 1 ? [row("order", `${facts.parts} parts, pressed on one after the other, cross on cross.`, "Each is cool before the next meets it.")] : []),
+    ];
   if (ground === "long") {
     out.push(row("marks", "A chalk mark for each corner before the backing comes off.", "Straight at both ends is straight between."));
     out.push(row("slipSheet", "One end first; parchment or the backing between film and ground, drawn out bit by bit.", `It is longer than ${SLIP_SHEET_MM} mm.`));

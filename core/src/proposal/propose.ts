@@ -6,7 +6,7 @@ import { stepsOfSet } from "../plan/set-steps.ts";
 import { suppliesOfSet } from "../plan/set-supplies.ts";
 import { type DatedTask, datedBefore } from "../scheduling/before.ts";
 import { SECOND_SHARE } from "../scheduling/pace.ts";
-import type { Tool } from "../scheduling/step.ts";
+import { MOST_STEPS, type Tool } from "../scheduling/step.ts";
 import type { Schools } from "../studio/settings.ts";
 import { type Care, careOf } from "./care.ts";
 import { cautionsOf, type ProposedCaution } from "./cautions.ts";
@@ -15,6 +15,7 @@ import type { ProposedSupply } from "./materials/materials.ts";
 import { type PlacingAdvice, placingOf } from "./placing.ts";
 import { type ProposedTask, tasksOf } from "./preparation/tasks.ts";
 import { schoolsOf, situationOf } from "./situation.ts";
+import { BREAK_FROM_MINUTES, breakStep } from "./steps/of-thing.ts";
 import type { ProposedStep } from "./told.ts";
 import { toolsOf } from "./tools.ts";
 
@@ -41,7 +42,7 @@ export function propose(document: ClassDocument, { schools, share = SECOND_SHARE
   const own = schoolsOf(document, schools);
   const situations = document.things.map(({ id }) => situationOf(document, id, own, facts.get(id)));
   const ways = { schools: own, share, document, facts };
-  const steps = stepsOfSet(document.things, ways) as ProposedStep[];
+  const steps = withBreak(stepsOfSet(document.things, ways) as ProposedStep[]);
   const materials = suppliesOfSet(document.things, ways) as ProposedSupply[];
   const preparation = preparationOf(situations.flatMap((s, i) => tasksOf(s).map((task) => (i > 0 ? apart(task, s.thing.id) : situations.length > 1 ? { ...task, thing: s.thing.id } : task))));
   const tools = toolsOf(situations);
@@ -55,6 +56,26 @@ export function propose(document: ClassDocument, { schools, share = SECOND_SHARE
     cautions: cautionsOf({ ...document, tools: [...tools], supplies: materials }, steps, preparation),
   };
 }
+
+/** In a long class without a wait of its own, once in the middle. */
+function withBreak(steps: readonly ProposedStep[]): ProposedStep[] {
+  const all = steps.reduce((sum, { minutes }) => sum + minutes, 0);
+  const waits = steps.some(({ after }) => after?.some(({ wait }) => wait >= LONG_WAIT));
+  if (all < BREAK_FROM_MINUTES || waits || steps.length >= MOST_STEPS) return [...steps];
+  let done = 0;
+  const at = steps.findIndex(({ minutes }) => {
+    done += minutes;
+    return done >= all / 2;
+  });
+  const before = steps[at];
+  const next = steps[at + 1];
+  if (!before || !next) return [...steps];
+  const rest = { ...breakStep(), after: [{ step: before.id, wait: 0 }] };
+  const tied = { ...next, after: [...(next.after ?? []), { step: rest.id, wait: 0 }] };
+  return [...steps.slice(0, at + 1), rest, tied, ...steps.slice(at + 2)];
+}
+/** Minutes of drying in which people rest anyway. */
+const LONG_WAIT = 10;
 
 /** Of several things each has its own tasks; those of the first keep their names when another comes. */
 const apart = (task: ProposedTask, thing: string): ProposedTask => ({ ...task, id: `${task.id}-${thing}`.slice(0, 40), after: task.after.map((id) => `${id}-${thing}`.slice(0, 40)), thing });

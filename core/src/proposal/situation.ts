@@ -1,8 +1,9 @@
 /** What the craft's knowledge looks at: one thing of a class, what it is made of, and what its film was found to be. */
 import type { Use } from "../advice/film-choice.ts";
+import type { Material } from "../blanks/blank.ts";
 import type { Finishing, Frame } from "../blanks/finishing.ts";
 import { finishingOf } from "../blanks/finishing.ts";
-import { type GroundRead, groundOf } from "../blanks/ground.ts";
+import { type GroundRead, groundOf, surfaceOf } from "../blanks/ground.ts";
 import { vinylsOfItem } from "../lettering/recipe.ts";
 import type { ClassDocument, HandedOver, Technique, Thing } from "../plan/document.ts";
 import { thingDocument } from "../plan/thing-document.ts";
@@ -26,6 +27,8 @@ export interface Situation {
   readonly handsOver: HandedOver;
   readonly practised: boolean;
   readonly ground: GroundRead;
+  /** What film meets when the blank is ready. */
+  readonly surface: Material;
   readonly frame: Frame | undefined;
   readonly finishing: { readonly parts: readonly Finishing[]; readonly because: string };
   /** Another face of it is decorated, too. */
@@ -43,6 +46,7 @@ export function situationOf(document: ClassDocument, id: string, schools: School
   const { thing, blank, technique, use } = view;
   const films = filmsOf(thing, document.vinyls);
   const twoSided = thing.sideOf !== undefined || document.things.some(({ sideOf }) => sideOf === id);
+  const ground = groundOf(blank, technique, twoSided, schools.rawWood === "seal");
   return {
     thing,
     technique,
@@ -56,7 +60,8 @@ export function situationOf(document: ClassDocument, id: string, schools: School
     helpers: document.setting.helpers ?? 0,
     handsOver: document.handsOver ?? "weeded",
     practised: document.practised ?? false,
-    ground: groundOf(blank, technique, twoSided, schools.rawWood === "seal"),
+    ground,
+    surface: surfaceOf(blank.material, ground),
     frame: blank.frame,
     finishing: finishingOf(thing),
     twoSided,

@@ -4,7 +4,7 @@ import type { Tack } from "@elm-basket/core/advice/film-choice.ts";
 import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import { type Blank, blankSchema, type HandleSchool } from "@elm-basket/core/blanks/blank.ts";
 import { finishingOf } from "@elm-basket/core/blanks/finishing.ts";
-import { groundOf } from "@elm-basket/core/blanks/ground.ts";
+import { groundOf, surfaceOf } from "@elm-basket/core/blanks/ground.ts";
 import { lessMargin, readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { type BlankShape, isCup, type ShapeKind } from "@elm-basket/core/blanks/shape.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
@@ -53,6 +53,7 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
   const blank = editor.value;
   const made = thingOf(whole.value, thing);
   const { shape } = blank;
+  const ground = groundOf(blank, made.technique, twoSided(whole.value, thing), ways.sealRaw);
   const drawn = useMemo(() => pieces.map(({ id, colour, path }) => ({ id, colour, polygon: readPiecePath(path) })), [pieces]);
   const change = (next: Blank, label: string) => {
     const trouble = faultOf(next);
@@ -90,7 +91,7 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
           </Field>
         </div>
         <LimitsFields blank={blank} unit={unit} cupSide={ways.cupSide} onChange={change} />
-        <GroundFields blank={blank} ground={groundOf(blank, made.technique, twoSided(whole.value, thing), ways.sealRaw)} unit={unit} onChange={change} />
+        <GroundFields blank={blank} ground={ground} unit={unit} onChange={change} />
         <FinishingFields
           {...finishingOf({ ...made, blank })}
           said={made.finishing !== undefined}
@@ -145,7 +146,7 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
       <div className="lg:col-span-2">
         <SurfaceAdvice
           use={made.use ?? whole.value.use}
-          material={blank.material}
+          material={surfaceOf(blank.material, ground)}
           shape={shape}
           technique={made.technique}
           vinyls={document.vinyls}

@@ -23,6 +23,7 @@ import { showDate } from "@/ui/dates.ts";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { siteAddress } from "@/ui/site-address.ts";
 import { PrintButton } from "./print-button.tsx";
+import { PrintFiles } from "./print-files.tsx";
 import { RenewLink } from "./renew-link.tsx";
 import { RunLanes } from "./run-lanes.tsx";
 import { StepsBench } from "./steps-bench.tsx";
@@ -131,6 +132,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
           concerned={concernedSchools(planned.document)}
           follows={planned.document.proposed !== undefined}
         />
+        <PrintFiles classId={id} usual={host.studio.unit === "mm" || host.studio.unit === "cm" ? "a4" : "letter"} />
         <PlacingFigures placing={planned.plan.placing ?? []} things={things} unit={host.studio.unit} />
         <PlacingOrder rows={proposal.placing} things={things} />
         <Findings

@@ -1,6 +1,7 @@
 import { isPainted, needsTape } from "../../plan/technique.ts";
 import { adviseOnFilm, tapeAdvice } from "../film-choice.ts";
 import type { Finding } from "../finding.ts";
+import { readySurface } from "../ready-surface.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** Blanks that differ by more than this are worth a word, mm. */
@@ -19,7 +20,7 @@ export const blankRules: Rule = ({ document, face, kits }) => {
     const where = { vinyl: vinyl.id };
     if (advice.verdict === "unsuited")
       findings.push({ code: "filmUnsuited", severity: "check", where, values: { name: vinyl.name, reason: advice.reasons[0] ?? "" }, remedies: [leaveIt({ code: "filmUnsuited", where })] });
-    if (tapeAdvice(vinyl.family, document.blank.material).why === "quarrel" && needsTape(document.technique))
+    if (tapeAdvice(vinyl.family, readySurface(document)).why === "quarrel" && needsTape(document.technique))
       findings.push({ code: "tapeQuarrel", severity: "check", where, values: { name: vinyl.name }, remedies: [leaveIt({ code: "tapeQuarrel", where })] });
     if (document.technique === "ironOnStencil" && vinyl.family !== "ironOn")
       findings.push({ code: "notIronOn", severity: "stop", where, values: { name: vinyl.name }, remedies: [{ code: "setFamily", values: { vinyl: vinyl.id, family: "ironOn" } }] });

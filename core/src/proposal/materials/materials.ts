@@ -60,7 +60,7 @@ function tapes(s: Situation): ProposedSupply[] {
   }
   return [...byTack].map(([tack, { count, because }]) => {
     const need = s.facts.tape;
-    const uses = tack === "low" ? TAPE_USES.low : surfaceAdvice(s.blank.material).clean === "alcohol" ? TAPE_USES.smooth : TAPE_USES.dusty;
+    const uses = tack === "low" ? TAPE_USES.low : surfaceAdvice(s.surface).clean === "alcohol" ? TAPE_USES.smooth : TAPE_USES.dusty;
     const applications = count * s.thing.perSeat;
     const pieces = piecesFor(applications, uses, s.handsOver);
     // Of one that is made: how many a seat makes is counted with its line.
@@ -92,8 +92,8 @@ const CLEANERS = {
   brush: ["brush", "Stiff brush", "Loose fibres carry the film off."],
 } as const;
 
-function cleaner({ blank }: Situation): ProposedSupply {
-  const [id, name, because] = CLEANERS[surfaceAdvice(blank.material).clean];
+function cleaner({ surface }: Situation): ProposedSupply {
+  const [id, name, because] = CLEANERS[surfaceAdvice(surface).clean];
   return supply(id, name, "seat", 1, because, id === "brush" ? { uses: 100, spares: false } : {});
 }
 
@@ -110,12 +110,19 @@ function rubbing(s: Situation): ProposedSupply[] {
 function hooks(s: Situation): ProposedSupply[] {
   const own = s.handsOver === "cut" || !s.inRoom;
   return [
-    supply("hook", "Weeding hook", own ? "seat" : "every", 1, own ? "Everybody weeds at the same time." : "To set back what came loose: one for two.", {
-      ...(own ? {} : { seats: 2 }),
-      uses: 100,
-      spares: false,
-      substitute: "a dental pick, a toothpick or tweezers",
-    }),
+    supply(
+      "hook",
+      "Weeding hook",
+      own ? "seat" : "every",
+      1,
+      s.handsOver === "cut" ? "Everybody weeds at the same time." : own ? "Nobody sits beside them: each has one." : "To set back what came loose: one for two.",
+      {
+        ...(own ? {} : { seats: 2 }),
+        uses: 100,
+        spares: false,
+        substitute: "a dental pick, a toothpick or tweezers",
+      },
+    ),
     ...(isIntricate(s) && s.handsOver !== "taped"
       ? [supply("light", "Light panel", "table", 1, "Cut lines of small parts are seen against light from below.", { uses: 200, spares: false, substitute: "a window, or a phone under glass" })]
       : []),

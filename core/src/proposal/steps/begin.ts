@@ -58,7 +58,7 @@ const HOW = {
 
 /** Rough planks are brushed before they are wiped, whatever else their material asks for. */
 export function cleaned(s: Situation): Told[] {
-  const { clean } = surfaceAdvice(s.blank.material);
+  const { clean } = surfaceAdvice(s.surface);
   const how = HOW[clean];
   const isBare = s.blank.material === "rawWood" && s.technique !== "decal" && s.ground.what === "none";
   const isFilmed = s.blank.material === "clearPlastic";

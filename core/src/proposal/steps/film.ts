@@ -12,19 +12,22 @@ const SHARP = "Hooks are sharp: away from fingers, and back into their cork.";
 export function weeded(s: Situation): Told[] {
   if (s.handsOver === "taped") return [];
   const { facts } = s;
-  const count = facts.counted ? ` ${facts.pieces} pieces` : "";
+  const count = facts.counted ? ` ${facts.pieces} ${facts.pieces === 1 ? "piece" : "pieces"}` : "";
   if (s.handsOver === "weeded")
     return [
       {
         id: "weed",
         title: "Look over the film",
         minutes: span(MINUTES.look(s), "hands", s),
-        say: words(`It is weeded. Compare it with the card: all${count || " pieces"} are there, nothing stands up.`, "Dots and stops go astray: a lifted one goes straight back down."),
+        say: words(
+          `It is weeded. Compare it with the card:${count || " every piece"} ${facts.counted && facts.pieces !== 1 ? "are" : "is"} there, nothing stands up.`,
+          "Dots and stops go astray: a lifted one goes straight back down.",
+        ),
         show: "The hook, from the side and low.",
         check: "What stays is what is on the card.",
         care: SHARP,
         slip: "A piece is missing: look on the waste and the bag's inside first, then take it from a spare kit.",
-        doIt: `Compare your film with the card${count ? `:${count} stay` : ""}. Press down what stands up.`,
+        doIt: `Compare your film with the card${count ? `:${count}` : ""}. Press down what stands up.`,
         because: "The host weeded it beforehand, because beginners fail there; what came loose on the way is found now.",
       },
     ];

@@ -107,11 +107,13 @@ export function placed(s: Situation, transfer: Transfer, n: number): Told[] {
   const suffix = n === 0 ? "" : `-${n + 1}`;
   const film = transfer.layers.map(({ name }) => name).join(", ");
   const isPiece = s.technique !== "mask";
+  const round = ground === "wall" || ground === "ball" || ground === "soft";
+  const inPairs = round && s.inRoom && s.seats > 1;
   return [
     {
       id: `place${suffix}`,
       title: transfer.alone ? (isPiece ? "Place and press" : "Place the letters") : `Place ${film}`,
-      minutes: span(MINUTES.place(s, ground === "wall" || ground === "ball" || ground === "soft"), "hands", s),
+      minutes: span(MINUTES.place(s, round) * (inPairs ? 2 : 1), "hands", s),
       say: words(
         n > 0 && "By the first film: its edges and the picture on the card say where.",
         s.handsOver === "taped" && n === 0 && "The tape is on already: rub it once more, front and back.",
@@ -121,7 +123,7 @@ export function placed(s: Situation, transfer: Transfer, n: number): Told[] {
       ...(s.blank.material === "glass" ? { care: "Glass breaks under pressure: smooth it down, do not lean on it." } : {}),
       slip: laid.slip,
       doIt: words(n > 0 && "Look at the card where it goes.", laid.doIt),
-      because: laid.because,
+      because: words(laid.because, inPairs && "In pairs, one holds and one places, then the other: two turns."),
     },
   ];
 }
@@ -132,7 +134,7 @@ const GLASS_REST_MINUTES = 1;
 export function peeled(s: Situation, transfer: Transfer, n: number): Told[] {
   const suffix = n === 0 ? "" : `-${n + 1}`;
   const smooth = s.blank.material === "glass" || s.blank.material === "glazed";
-  const coarse = COARSE.has(s.blank.material);
+  const coarse = COARSE.has(s.surface);
   return [
     {
       id: `peel${suffix}`,
@@ -140,7 +142,7 @@ export function peeled(s: Situation, transfer: Transfer, n: number): Told[] {
       minutes: span(MINUTES.peel(s), "hands", s),
       ...(smooth ? { after: [{ step: `place${suffix}`, wait: GLASS_REST_MINUTES }] } : {}),
       say: words(
-        smooth && "Half a minute on the glass first, so that the glue begins to hold.",
+        smooth && "Half a minute of rest first, so that the glue begins to hold.",
         coarse && "Rub with a cloth and the thumb into the ground, and again after a minute.",
         "Back on itself, flat, slowly. Look at every letter as the tape leaves it: what lifts goes back and is pressed.",
         s.technique === "decal" && "Tape that is used again goes back on the shiny side of its liner.",
@@ -148,7 +150,7 @@ export function peeled(s: Situation, transfer: Transfer, n: number): Told[] {
       check: "Nothing came along with the tape; edges are rubbed down once more.",
       slip: "A letter rides on the tape: lay the tape back, rub that place, go on from the other side.",
       doIt: words(smooth && "Wait half a minute.", "Peel the tape back on itself, slowly. Press down again what lifts."),
-      because: words(smooth && "Film slides on glass until its glue has begun to hold.", "Pulled up straight the tape lifts what it pulls at; folded back flat it leaves it lying."),
+      because: words(smooth && "Film slides on so smooth a ground until its glue has begun to hold.", "Pulled up straight the tape lifts what it pulls at; folded back flat it leaves it lying."),
     },
   ];
 }

@@ -75,7 +75,7 @@ const MATT: ReadonlySet<string> = new Set(["paintedWood", "rawWood", "stainedWoo
 const SPONGE_MM = 60;
 
 export function pressedAndMasked(s: Situation): Told[] {
-  const matt = MATT.has(s.blank.material);
+  const matt = MATT.has(s.surface);
   const border = s.thing.design.stencil?.filmMargin ?? 0;
   const isOpen = s.technique === "openStencil";
   const masked = isOpen && border < SPONGE_MM && s.thing.design.stencil?.film !== "blank";
@@ -167,7 +167,22 @@ export function painted(s: Situation): Told[] {
     doIt: i === 0 ? `Dab ${what} thinly. Nearly dry sponge, no brushing.` : `When it is dry to the touch: dab ${what} once more, thinly.`,
     because: i === 0 ? "A nearly dry sponge leaves paint where it touches and nowhere else." : `Each coat dries ${COAT_DRIES} min with moving air; a light paint over dark wants a coat more.`,
   }));
-  return [...sealed, ...rows];
+  const [first, ...more] = rows;
+  return first ? [...sealed, first, ...(more.length > 0 ? [tidied(s)] : []), ...more] : sealed;
+}
+
+/** What fills the wait while the first coat dries. */
+function tidied(s: Situation): Told {
+  return {
+    id: "tidy",
+    title: "Tidy while it dries",
+    minutes: fixed(8),
+    after: [{ step: "coat-1", wait: 0 }],
+    say: "Sponges rinsed and pressed nearly dry, pots closed, backing paper and tape off the table. Nobody touches a wet face.",
+    check: s.inRoom ? "A free place to dry for every piece." : "The piece lies flat, away from sleeves.",
+    doIt: "Rinse your sponge and press it nearly dry. Clear your place. Do not touch the paint.",
+    because: "The wait is there anyway; afterwards nobody stays to tidy.",
+  };
 }
 
 export const maskArea = ({ facts }: Pick<Situation, "facts">): number => facts.filmWidth * facts.filmHeight - facts.lettersMm2;

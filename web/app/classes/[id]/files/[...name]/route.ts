@@ -4,18 +4,21 @@ import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { runSheetIcs } from "@elm-basket/core/plan/files.ts";
 import { runSheetCsv, suppliesCsv } from "@elm-basket/core/plan/tables.ts";
 import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import type { Paper } from "@elm-basket/print/pages.ts";
 import { strToU8, zipSync } from "fflate";
-import { currentHost } from "@/account/session.ts";
+import { currentHost, type Host } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { sheetFile, sheetFilesOf } from "@/data/making.ts";
-import { labelsPdf } from "@/planning/compute.ts";
+import { printedFile } from "@/planning/compute.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId, type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
 import { TEST_FORCES, TEST_SHARES } from "@/stations/cut/test-grid.ts";
+import type { Printed } from "@/workers/plan.server.ts";
 
 /** Files of a class, by the names docs/formats.md gives them. */
-export async function GET(_request: Request, { params }: { params: Promise<{ id: string; name: string[] }> }): Promise<Response> {
+export async function GET(request: Request, { params }: { params: Promise<{ id: string; name: string[] }> }): Promise<Response> {
   const { id, name } = await params;
   const host = await currentHost();
   if (!host) return plain("Sign in first.", 401);
@@ -27,7 +30,7 @@ export async function GET(_request: Request, { params }: { params: Promise<{ id:
   const planned = await plannedClass(host.studioId, id);
   if (!planned) return plain("There is no such class.", 404);
   if (!planned.ok) return plain(`No plan can be made of this class: ${planned.message}`, 409);
-  return (await fileNamed(host.studioId, planned.value, name.join("/"))) ?? plain("There is no such file.", 404);
+  return (await fileNamed(host, planned.value, name.join("/"), paperOf(request, host.studio.unit))) ?? plain("There is no such file.", 404);
 }
 
 const CLASS_FILE = "class.json";
@@ -44,7 +47,18 @@ const SHEET_TYPES = { svg: "image/svg+xml", hpgl: "application/vnd.hp-hpgl", dxf
 /** Entries of the zip carry this time, so that the same plan gives the same file. */
 const ZIP_TIME = new Date("2000-01-01T00:00:00Z");
 
-async function fileNamed(studioId: string, planned: PlannedClass, name: string): Promise<Response | null> {
+const print = async ({ studioId, studio }: Host, document: ClassDocument, name: Printed, paper: Paper): Promise<Uint8Array> =>
+  printedFile(document, await fontsOf(studioId, document), name, { paper, unit: studio.unit, schools: studio.settings.schools });
+
+/** What is asked for, or what is usual where lengths are so. */
+function paperOf(request: Request, unit: LengthUnit): Paper {
+  const asked = new URL(request.url).searchParams.get("paper");
+  if (asked === "a4" || asked === "letter") return asked;
+  return unit === "mm" || unit === "cm" ? "a4" : "letter";
+}
+
+async function fileNamed(host: Host, planned: PlannedClass, name: string, paper: Paper): Promise<Response | null> {
+  const { studioId } = host;
   const { document, id } = planned;
   const sheet = SHEET.exec(name);
   if (sheet) {
@@ -65,7 +79,12 @@ async function fileNamed(studioId: string, planned: PlannedClass, name: string):
       return download(testCutHpgl(testCutPage(TEST_FORCES, TEST_SHARES, document.cutter.cutSpeed), document.cutter), "application/vnd.hp-hpgl", name);
     case "labels.pdf":
       if (document.seats.length === 0) return plain("There are no labels yet: this class has no names.", 409);
-      return download(await labelsPdf(document, await fontsOf(studioId, document)), "application/pdf", "labels.pdf");
+      return download(await print(host, document, name, paper), "application/pdf", name);
+    case "step-cards.pdf":
+    case "care-cards.pdf":
+    case "placement.pdf":
+    case "run-sheet.pdf":
+      return download(await print(host, document, name, paper), "application/pdf", name);
     case "supplies.csv":
       return download(suppliesCsv(planned.plan.supplies, document), "text/csv; charset=utf-8", name);
     case "run-sheet.csv":
