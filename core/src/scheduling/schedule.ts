@@ -16,11 +16,19 @@ export function schedule(problem: ScheduleProblem): Schedule {
   checkTools(problem);
   const tails = chainTails(problem, order);
   const bound = Math.max(0, ...order.map((id) => tails.heads[id] ?? 0).map((head, i) => head + (tails.tails[order[i] as string] ?? 0)), toolBound(problem));
-  let best = justified(problem, generate(problem, (id) => -(tails.tails[id] ?? 0), order), order);
+  let best = justified(
+    problem,
+    generate(problem, (id) => -(tails.tails[id] ?? 0), order),
+    order,
+  );
   const random = seededRandom(SEED);
   for (let i = 0; i < RANDOM_TRIES && best.end > bound; i++) {
     const keys = new Map(order.map((id) => [id, -(tails.tails[id] ?? 0) * (0.5 + random())]));
-    const next = justified(problem, generate(problem, (id) => keys.get(id) ?? 0, order), order);
+    const next = justified(
+      problem,
+      generate(problem, (id) => keys.get(id) ?? 0, order),
+      order,
+    );
     if (next.end < best.end) best = next;
   }
   // As long as no other order ends sooner, steps come in the order in which they were written.
