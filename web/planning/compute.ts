@@ -2,11 +2,12 @@
 import { MessageChannel } from "node:worker_threads";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Improvement } from "@elm-basket/core/plan/improve.ts";
+import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { ScrapLabel } from "@elm-basket/print/scrap-labels.ts";
 import { Piscina } from "piscina";
 import type { ComputedPlan } from "../data/making.ts";
-import type { DecalPicture, GivenFont, Printed, PrintWays } from "../workers/plan.server.ts";
+import type { DecalPicture, FactsOfThing, GivenFont, Printed, PrintWays, StarterView } from "../workers/plan.server.ts";
 import { documentHash } from "./document-hash.ts";
 
 const holder = globalThis as typeof globalThis & { elmWorkers?: Piscina };
@@ -49,6 +50,16 @@ export async function searchLayouts(document: ClassDocument, fonts: readonly Giv
 /** Thinnest stroke of a font as a share of its cap height; null when it is no font with the letters every name needs. */
 export async function fontShare(bytes: Uint8Array): Promise<number | null> {
   return workers().run({ kind: "font", bytes }, { signal: signal() });
+}
+
+/** What of the lettered designs decides minutes, tape and paint. */
+export async function computeFacts(document: ClassDocument, fonts: readonly GivenFont[]): Promise<FactsOfThing[]> {
+  return workers().run({ kind: "facts", document, fonts }, { signal: signal() });
+}
+
+/** The projects to start from, drawn and with their figures. */
+export async function computeStarters(schools: Schools): Promise<StarterView[]> {
+  return workers().run({ kind: "starters", schools }, { signal: signal() });
 }
 
 /** One seat's decals as the class would cut them, thing by thing, for the participant who chooses. */

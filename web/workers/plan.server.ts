@@ -13,7 +13,7 @@ import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
 import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument, Technique } from "@elm-basket/core/plan/document.ts";
 import { sheetHpgl } from "@elm-basket/core/plan/files.ts";
 import { filmTaken } from "@elm-basket/core/plan/film-lines.ts";
 import { improveLayout } from "@elm-basket/core/plan/improve.ts";
@@ -21,12 +21,15 @@ import { type Kit, kitsInBags } from "@elm-basket/core/plan/kits.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { LetteredCache } from "@elm-basket/core/plan/lettered-cache.ts";
 import { ownFaces } from "@elm-basket/core/plan/own-pieces.ts";
-import { letterKits, makePlan } from "@elm-basket/core/plan/plan.ts";
-import { planJson } from "@elm-basket/core/plan/plan-json.ts";
+import { factsOfAll, letterKits, makePlan } from "@elm-basket/core/plan/plan.ts";
+import { type PlanJson, planJson } from "@elm-basket/core/plan/plan-json.ts";
+import { factsJson } from "@elm-basket/core/plan/plan-json-preparation.ts";
 import { remains } from "@elm-basket/core/plan/remains.ts";
 import { type PlanSheet, pathsOf } from "@elm-basket/core/plan/sheets.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
-import { type ThingDocument, thingDocument, thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { runSheetOf, type ThingDocument, thingDocument, thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { type Season, STARTERS } from "@elm-basket/core/starters/specs.ts";
+import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
@@ -57,7 +60,68 @@ export type Job =
   | { readonly kind: "print"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly what: Printed; readonly ways: PrintWays }
   | { readonly kind: "scrapLabels"; readonly scraps: readonly ScrapLabel[]; readonly unit: LengthUnit }
   | { readonly kind: "decal"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly seat: string }
+  | { readonly kind: "starters"; readonly schools: Schools }
+  | { readonly kind: "facts"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[] }
   | { readonly kind: "font"; readonly bytes: Uint8Array };
+
+export type FactsOfThing = PlanJson["facts"][number];
+
+/** Lettered only: what is planned next finds its letters again. */
+function factsOfClass(document: ClassDocument, fonts: FontLookup): FactsOfThing[] {
+  const { things, kits } = letterKits(document, fonts, lettered);
+  return [...factsOfAll(document, things, kits)].map(([thing, facts]) => factsJson(thing, facts));
+}
+
+/** A project to start from: what it is, and what it takes for four. */
+export interface StarterView {
+  readonly id: string;
+  readonly title: string;
+  readonly summary: string;
+  readonly season: Season;
+  readonly difficulty: 1 | 2 | 3;
+  readonly budget: "small" | "large";
+  readonly held: "room" | "craftAlong";
+  readonly techniques: readonly Technique[];
+  readonly materials: readonly string[];
+  readonly figures: {
+    readonly classMinutes: number;
+    /** Of one kit, for a practised hand. */
+    readonly weedMinutes: number;
+    /** Of the blanks, for four seats. */
+    readonly blankMinutes: number;
+    readonly lines: number;
+    readonly pictures: readonly DecalPicture[];
+  };
+}
+
+function startersDrawn(schools: Schools): StarterView[] {
+  return STARTERS.flatMap(({ id, title, summary, season, difficulty, budget, held = "room" }) => {
+    const document = starterProject(id, { schools });
+    if (!document) return [];
+    const { kits } = letterKits(document, shipped);
+    const own = kits.filter(({ seat }) => seat === document.seats[0]?.seat);
+    return [
+      {
+        id,
+        title,
+        summary,
+        season,
+        difficulty,
+        budget,
+        held,
+        techniques: [...new Set(document.things.map(({ technique }) => technique))],
+        materials: document.supplies.map(({ name }) => name),
+        figures: {
+          classMinutes: runSheetOf(document).endMinute,
+          weedMinutes: own.reduce((sum, { weed }) => sum + weed.minutes, 0),
+          blankMinutes: document.preparation.reduce((sum, { minutes }) => sum + minutes, 0),
+          lines: document.supplies.length,
+          pictures: decals(document, document.seats[0]?.seat ?? "", shipped),
+        },
+      },
+    ];
+  });
+}
 
 /** Files to print, by their names. */
 export type Printed = "labels.pdf" | "step-cards.pdf" | "care-cards.pdf" | "placement.pdf" | "run-sheet.pdf";
@@ -106,10 +170,12 @@ function lookup(fonts: readonly GivenFont[]): FontLookup {
   return (id) => (allowed.has(id) ? given.get(id) : shipped(id));
 }
 
-export default async function run(job: Job): Promise<ComputedPlan | Uint8Array | DecalPicture[] | number | null> {
+export default async function run(job: Job): Promise<ComputedPlan | Uint8Array | DecalPicture[] | StarterView[] | FactsOfThing[] | number | null> {
+  if (job.kind === "starters") return startersDrawn(job.schools);
   if (job.kind === "font") return fontShare(job.bytes);
   if (job.kind === "scrapLabels") return scrapLabelsPdf(job.scraps, job.unit);
   const fonts = lookup(job.fonts);
+  if (job.kind === "facts") return factsOfClass(job.document, fonts);
   if (job.kind === "decal") return decals(job.document, job.seat, fonts);
   if (job.kind === "improve") return improve(job.document, fonts, job.port);
   const plan = makePlan(job.document, fonts, lettered);

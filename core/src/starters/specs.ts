@@ -581,3 +581,8 @@ export const STARTERS: readonly StarterSpec[] = [
     },
   },
 ];
+
+/** What each seat fills in. */
+export const slotsOfStarter = ({ thing, more = [] }: StarterSpec): string[] => [
+  ...new Set([thing, ...more].flatMap(({ lines }) => lines.flatMap((line) => ("art" in line || line.text !== undefined ? [] : [line.slot ?? "name"])))),
+];

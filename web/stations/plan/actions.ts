@@ -5,14 +5,19 @@ import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { type ClassDocument, classDocumentSchema, MOST_THINGS, readClassDocument, TECHNIQUES, whenSchema } from "@elm-basket/core/plan/document.ts";
 import { starterSet } from "@elm-basket/core/plan/starter-set.ts";
+import { LISTS, withProposal } from "@elm-basket/core/proposal/merge.ts";
+import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
 import { vinylColour, vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
 import { redirect } from "next/navigation";
 import { z } from "zod";
-import { requireHost } from "@/account/session.ts";
+import { type Host, requireHost } from "@/account/session.ts";
 import { insertClass, insertProject, listProjects, readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { studioPace } from "@/data/pace.ts";
+import { computeFacts } from "@/planning/compute.ts";
+import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId } from "@/planning/planned-class.ts";
+import { proposalOf } from "@/planning/proposal.ts";
 
 const seats = classDocumentSchema.shape.seats;
 
@@ -34,6 +39,9 @@ const newClassSchema = z.strictObject({
 });
 export type NewClass = z.input<typeof newClassSchema>;
 
+/** Before the name of a project to start from, beside the studio's own. */
+const STARTER = "starter:";
+
 export interface MakeAnswer {
   readonly message: string;
   /** By the path of the field. */
@@ -54,31 +62,50 @@ export async function makeClass(given: NewClass): Promise<MakeAnswer> {
   const [projects, pace] = await withStudio(host.studioId, async (sql) => [await listProjects(sql), await studioPace(sql)] as const);
   const project = projects.find(({ id }) => id === read.data.project);
   const { settings } = host.studio;
-  const base: ClassDocument = project
-    ? { ...project.document, title, when, setting, seats: [], recuts: [] }
-    : starterSet(
-        {
-          title,
-          when,
-          setting,
-          blankName: blank.name,
-          material: blank.material,
-          blankColour: blank.colour,
-          shape: blank.shape,
-          technique,
-          films,
-          cutter: settings.cutter,
-          prices: settings.prices,
-          schools: settings.schools,
-          seats: [],
-        },
-        more,
-        pace.share,
-      );
+  const starter = read.data.project.startsWith(STARTER)
+    ? starterProject(read.data.project.slice(STARTER.length), { schools: settings.schools, cutter: settings.cutter, prices: settings.prices as ClassDocument["prices"] })
+    : undefined;
+  if (read.data.project.startsWith(STARTER) && !starter) return { message: "There is no such project to start from. Choose another.", fields: { project: "Choose another." } };
+  const base: ClassDocument = starter
+    ? { ...starter, title, when, setting, seats: [] }
+    : project
+      ? { ...project.document, title, when, setting, seats: [], recuts: [] }
+      : starterSet(
+          {
+            title,
+            when,
+            setting,
+            blankName: blank.name,
+            material: blank.material,
+            blankColour: blank.colour,
+            shape: blank.shape,
+            technique,
+            films,
+            cutter: settings.cutter,
+            prices: settings.prices,
+            schools: settings.schools,
+            seats: [],
+          },
+          more,
+          pace.share,
+        );
   const checked = readClassDocument({ ...base, seats: read.data.seats });
   if (!checked.ok) return { message: `Not made yet: ${checked.path.replace(/^\$\.?/u, "")}: ${checked.message}`, fields: checked.path.startsWith("$.seats") ? { seats: checked.message } : {} };
-  const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, checked.value, project?.id ?? null, "project"));
+  const proposed = await asProposed(host, checked.value);
+  const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, proposed, project?.id ?? null, "project"));
   redirect(`/classes/${id}/${checked.value.seats.length > 0 ? "letter" : "plan"}`);
+}
+
+/** Minutes and amounts of what is really lettered, where the class follows a proposal; as it is where nothing can be lettered yet. */
+async function asProposed(host: Host, document: ClassDocument): Promise<ClassDocument> {
+  if (!document.proposed) return document;
+  try {
+    const facts = await computeFacts(document, await fontsOf(host.studioId, document));
+    return withProposal(document, await proposalOf(host, document, facts));
+  } catch (error) {
+    if (error instanceof Error && error.name === "RangeError") return document;
+    throw error;
+  }
 }
 
 export interface ImportAnswer {
@@ -102,7 +129,10 @@ export async function importClass(_before: ImportAnswer | null, form: FormData):
   if (!read.ok) return { message: `${file.name}: ${read.path}: ${read.message}` };
   const lost = read.value.things.flatMap(({ design }) => design.items).find((item) => item.kind === "text" && !studioFont(item.font));
   if (lost?.kind === "text") return { message: `${file.name}: there is no font “${lost.font}” here.` };
-  const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, read.value, null));
+  // A file that was exported stands as it is; one that leaves its lists to the proposal gets them.
+  const left = read.value.proposed && LISTS.every((list) => read.value.proposed?.[list].length === 0);
+  const document = left ? await asProposed(host, read.value) : read.value;
+  const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, document, null));
   redirect(`/classes/${id}/plan`);
 }
 

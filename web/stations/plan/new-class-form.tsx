@@ -48,7 +48,7 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
   const form = useForm<Values>({
     defaultValues: {
       project: chosen,
-      title: first?.title ?? "",
+      title: (first?.title ?? "").replace(" (to start from)", ""),
       when: { date, time: "14:00", zone, minutes: first?.minutes ?? 90 },
       setting: { kind: "room", place: "" },
       blank: { name: "Wooden tag", material: "sealedWood", colour: "#D9C29A", shape: FIRST_SHAPE },
@@ -83,7 +83,7 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
             const found = projects.find((one) => one.id === id);
             form.setValue("project", id);
             if (!found) return;
-            form.setValue("title", found.title);
+            form.setValue("title", found.title.replace(" (to start from)", ""));
             form.setValue("when.minutes", found.minutes);
           }}
         />

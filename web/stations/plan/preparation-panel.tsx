@@ -120,12 +120,12 @@ export function PreparationPanel({ classId, document, version, dates, ready, tod
           </TaskRow>
         ))}
       </ol>
-      <p className="flex flex-wrap items-center gap-x-6">
+      <div className="flex flex-wrap items-center gap-x-6">
         <button type="button" className="verb min-h-11" onClick={add}>
           Add a task before the class
         </button>
         <SaveNote editor={editor} />
-      </p>
+      </div>
     </section>
   );
 }

@@ -1,11 +1,16 @@
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { STARTERS } from "@elm-basket/core/starters/specs.ts";
+import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
 import type { Metadata } from "next";
+import { Suspense } from "react";
 import { requireHost } from "@/account/session.ts";
 import { listProjects } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
+import { starterViews } from "@/planning/starters.ts";
+import { StarterList, type StarterRow } from "@/stations/projects/starter-list.tsx";
 import { BlankSketch } from "@/ui/blank-sketch.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
@@ -18,8 +23,8 @@ export default async function ProjectsPage() {
   const unit = host.studio.unit;
   return (
     <>
-      <h1 className="mb-6 text-4xl">{projects.length === 0 ? "No project yet" : `${projects.length} projects to teach again`}</h1>
-      {projects.length === 0 && <p className="mb-6 text-lg">Make a class, and keep it as a project at its Plan station.</p>}
+      <h1 className="mb-6 text-4xl">{projects.length === 0 ? "Projects to start from" : `${projects.length} projects to teach again`}</h1>
+      {projects.length === 0 && <p className="mb-6 text-lg">Make a class of one of these, or of nothing; keep it as a project at its Plan station.</p>}
       <ul className="grid gap-x-10 gap-y-2 md:grid-cols-2">
         {projects.map(({ id, document }) => {
           const face = readFace(thingOf(document).blank);
@@ -51,6 +56,31 @@ export default async function ProjectsPage() {
           );
         })}
       </ul>
+      <section className="mt-10">
+        <h2 className="mb-4 text-2xl">{STARTERS.length} to start from</h2>
+        <Suspense fallback={<StarterList rows={bareRows()} />}>
+          <Starters schools={host.studio.settings.schools} />
+        </Suspense>
+      </section>
     </>
   );
+}
+
+/** Before they are drawn: words only, with which one can search already. */
+const bareRows = (): StarterRow[] =>
+  STARTERS.map(({ id, title, summary, season, difficulty, budget, held = "room", thing, more = [] }) => ({
+    id,
+    title,
+    summary,
+    season,
+    difficulty,
+    budget,
+    held,
+    techniques: [...new Set([thing, ...more].map(({ technique = "decal" }) => technique))],
+    materials: [thing.blank.name, String(thing.blank.material)],
+    figures: null,
+  }));
+
+async function Starters({ schools }: { schools: Schools }) {
+  return <StarterList rows={await starterViews(schools)} />;
 }

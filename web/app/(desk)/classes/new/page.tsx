@@ -1,5 +1,6 @@
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
+import { STARTERS, slotsOfStarter } from "@elm-basket/core/starters/specs.ts";
 import type { Metadata } from "next";
 import { requireHost } from "@/account/session.ts";
 import { listProjects } from "@/data/class-documents.ts";
@@ -16,17 +17,16 @@ export default async function NewClassPage({ searchParams }: { searchParams: Pro
   const today = todayIn(host.studio.zone);
   const { film } = host.studio.settings;
   const { project } = await searchParams;
+  const choices = [
+    ...projects.map(({ id, title, document }) => ({ id, title, minutes: document.when.minutes, slots: [...new Set(document.things.flatMap(({ design }) => slotsOf(design)))] })),
+    ...STARTERS.map((spec) => ({ id: `starter:${spec.id}`, title: `${spec.title} (to start from)`, minutes: spec.minutes, slots: slotsOfStarter(spec) })),
+  ];
   return (
     <>
       <h1 className="mb-6 text-4xl">Make a class</h1>
       <NewClassForm
-        projects={projects.map(({ id, title, document }) => ({
-          id,
-          title,
-          minutes: document.when.minutes,
-          slots: [...new Set(document.things.flatMap(({ design }) => slotsOf(design)))],
-        }))}
-        chosen={projects.some(({ id }) => id === project) ? (project ?? "") : ""}
+        projects={choices}
+        chosen={choices.some(({ id }) => id === project) ? (project ?? "") : ""}
         zone={host.studio.zone}
         unit={host.studio.unit}
         date={addDays(today, 14)}

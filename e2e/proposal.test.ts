@@ -1,0 +1,100 @@
+/** What is proposed, and what the host makes of it: a project to start from, an evening's task, a changed step, another way, an order refused, pages to print. */
+import { By, Key } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
+import { BASE, choose, fetchText, fill, openNewStudio, saved, setField } from "./journey.ts";
+
+let host: Window;
+let address = "";
+
+beforeAll(async () => {
+  host = await openWindow(1280, 800);
+  await openNewStudio(host.driver, "Proposal Room", "Sunniva", "sunniva@proposal.example");
+});
+afterAll(() => host.close());
+
+const main = async () => (await find(host.driver, By.css("main"))).getText();
+const row = (id: string) => `//li[@data-step='${id}']`;
+
+describe("a class of a project to start from", () => {
+  it("is found among the projects of a new studio, drawn, and made with names", async () => {
+    const { driver } = host;
+    await driver.get(`${BASE}/projects`);
+    await find(driver, byText("h2", "to start from"));
+    await driver.wait(async () => (await driver.findElements(By.css("[data-starter='hut-mask'] svg path"))).length > 1, 60_000);
+    await (await find(driver, By.css("input[type='search']"))).sendKeys("changing");
+    await waitFor(async () => (await driver.findElements(By.css("[data-starter]"))).length === 1, "the search did not find one");
+    await press(driver, By.xpath("//*[@data-starter='hut-mask']//a[contains(., 'Make a class of it')]"));
+    await find(driver, byText("h1", "Make a class"));
+    await setField(driver, "[aria-label='Names, one a line']", ["Ned", "Ivy", "Odile", "Rosa"].join("\n"));
+    await press(driver, byText("button", "Make the class"));
+    await waitFor(async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver.getCurrentUrl()), "the class was not made");
+    address = (await driver.getCurrentUrl()).replace(/\/[a-z-]+$/u, "");
+  });
+
+  it("Plan has the blanks' coats on their evenings; a task that is done stays done", async () => {
+    const { driver } = host;
+    await driver.get(`${address}/plan`);
+    const words = await main();
+    expect(words).toMatch(/Sand/u);
+    expect(words).toMatch(/Paint.*first coat/u);
+    expect(words).toMatch(/evening of/u);
+    await press(driver, By.css("[aria-label^='Sand'][type='checkbox']"));
+    await waitFor(async () => (await driver.findElement(By.css("[aria-label^='Sand'][type='checkbox']"))).isSelected(), "not marked");
+    await driver.navigate().refresh();
+    await waitFor(async () => (await driver.findElement(By.css("[aria-label^='Sand'][type='checkbox']"))).isSelected(), "the mark was lost");
+    await driver.get(BASE);
+    expect(await main()).not.toMatch(/Sand: Hut sign/u);
+  });
+
+  it("Teach says why; what the host changes is theirs, with what was proposed, and is taken back by one press", async () => {
+    const { driver } = host;
+    await driver.get(`${address}/teach`);
+    expect(await (await find(driver, By.xpath(row("seal-edges")))).getText()).toMatch(/Why:/u);
+    expect((await driver.findElements(By.css("[data-proposal='steps']"))).length).toBe(0);
+    await press(driver, By.xpath(`${row("press")}//button[contains(., 'change')]`));
+    await fill(driver, "Minutes", "31", row("press"));
+    await saved(driver);
+    await driver.navigate().refresh();
+    const note = await find(driver, By.xpath(`${row("press")}//li[contains(., 'yours')]`));
+    expect(await note.getText()).toMatch(/Minutes: yours, was \d+; \d+ are proposed/u);
+    await press(driver, By.xpath(`${row("press")}//button[starts-with(normalize-space(.), 'Take')]`));
+    await waitFor(async () => (await driver.findElements(By.xpath(`${row("press")}//li[contains(., 'yours')]`))).length === 0, "it was not taken");
+  });
+
+  it("another way changes steps at once, and undo brings them back", async () => {
+    const { driver } = host;
+    await choose(driver, "Edges of a stencil", "none");
+    await waitFor(async () => (await driver.findElements(By.xpath(row("seal-edges")))).length === 0, "the step is still there");
+    await choose(driver, "Edges of a stencil", "medium");
+    await waitFor(async () => /matte medium/u.test(await (await driver.findElement(By.xpath(row("seal-edges")))).getText()), "the step did not come");
+  });
+
+  it("an order that the craft forbids is refused with the reason, by keyboard, too", async () => {
+    const { driver } = host;
+    const handle = await find(driver, By.xpath(`${row("coat-1")}//button[starts-with(@aria-label, 'Move')]`));
+    await driver.executeScript("arguments[0].scrollIntoView({block: 'center'}); arguments[0].focus()", handle);
+    await press(driver, By.xpath(`${row("coat-1")}//button[contains(., 'change')]`));
+    await press(driver, By.xpath(`${row("coat-1")}//button[normalize-space(.)='up']`));
+    const alert = await find(driver, By.css("[role='alert']"));
+    expect(await alert.getText()).toMatch(/Not moved.*unsealed edge/u);
+    await (await driver.switchTo().activeElement()).sendKeys(Key.ESCAPE);
+  });
+
+  it("pages to print come as PDF, on the paper that is asked for", async () => {
+    const { driver } = host;
+    for (const name of ["step-cards.pdf", "care-cards.pdf", "placement.pdf", "run-sheet.pdf"]) {
+      const file = await fetchText(driver, `${address}/files/${name}?paper=letter`);
+      expect([name, file.status, file.type]).toEqual([name, 200, "application/pdf"]);
+      expect(file.text.startsWith("%PDF-")).toBe(true);
+    }
+  });
+
+  it("Pack has each amount with its sum, and nothing contradicts the proposal", async () => {
+    const { driver } = host;
+    await driver.get(`${address}/pack`);
+    await press(driver, By.css("[aria-label^='Change Paint for the ground']"));
+    expect(await main()).toMatch(/cm² x \d/u);
+    expect((await driver.findElements(By.css("[data-proposal]"))).length).toBe(0);
+  });
+});

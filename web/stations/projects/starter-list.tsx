@@ -1,0 +1,103 @@
+"use client";
+
+import type { Technique } from "@elm-basket/core/plan/document.ts";
+import { TECHNIQUES } from "@elm-basket/core/plan/document.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
+import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { useState } from "react";
+import { LinkButton } from "@/ui/button.tsx";
+import { Field } from "@/ui/field.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
+import type { StarterView } from "@/workers/plan.server.ts";
+
+const SEASON_WORDS = { any: "all the year", spring: "spring", summer: "summer", autumn: "autumn", winter: "winter" } as const;
+const DIFFICULTY_WORDS = ["", "everybody manages it", "some patience", "for those who have done one"] as const;
+
+/** Where the figures are not there yet. */
+export interface StarterRow extends Pick<StarterView, "id" | "title" | "summary" | "season" | "difficulty" | "budget" | "held" | "techniques" | "materials"> {
+  readonly figures: StarterView["figures"] | null;
+}
+
+/** Projects to start from, each as it will look; found by words, technique, season and difficulty. */
+export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
+  const [words, setWords] = useState("");
+  const [technique, setTechnique] = useState<Technique | "">("");
+  const [season, setSeason] = useState("");
+  const [difficulty, setDifficulty] = useState("");
+  const [budget, setBudget] = useState("");
+  const shown = rows.filter(
+    (row) =>
+      (words === "" || `${row.title} ${row.summary} ${row.materials.join(" ")}`.toLowerCase().includes(words.toLowerCase())) &&
+      (technique === "" || row.techniques.includes(technique)) &&
+      (season === "" || row.season === season || row.season === "any") &&
+      (difficulty === "" || row.difficulty === Number(difficulty)) &&
+      (budget === "" || row.budget === budget),
+  );
+  return (
+    <>
+      <div className="mb-5 grid gap-3 sm:grid-cols-3 lg:grid-cols-5">
+        <Field label="Find">
+          {(props) => <input {...props} type="search" className="min-h-11 w-full" value={words} onChange={(event) => setWords(event.target.value)} placeholder="mug, slate, leaf …" />}
+        </Field>
+        <SelectField
+          label="Made as"
+          value={technique}
+          words={[["", "anything"] as const, ...TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)]}
+          onChange={(value) => setTechnique(value as Technique | "")}
+        />
+        <SelectField label="Season" value={season} words={[["", "any"] as const, ...Object.entries(SEASON_WORDS).filter(([key]) => key !== "any")]} onChange={setSeason} />
+        <SelectField label="How hard" value={difficulty} words={[["", "any"] as const, ...[1, 2, 3].map((n) => [String(n), DIFFICULTY_WORDS[n] ?? ""] as const)]} onChange={setDifficulty} />
+        <SelectField
+          label="Budget"
+          value={budget}
+          words={[
+            ["", "any"],
+            ["small", "small: cheap blanks"],
+            ["large", "larger: mugs, boards, mats"],
+          ]}
+          onChange={setBudget}
+        />
+      </div>
+      <p className="mb-2 text-soft" aria-live="polite">
+        {shown.length === 0 ? "None is like that. Ask for less." : `${shown.length} of ${rows.length}`}
+      </p>
+      <ul className="grid gap-x-10 gap-y-2 md:grid-cols-2 xl:grid-cols-3">
+        {shown.map((row) => (
+          <li key={row.id} className="grid content-start gap-2 border-rule border-t py-4" data-starter={row.id}>
+            <div className="flex h-40 items-end gap-4">
+              {row.figures ? row.figures.pictures.map((picture) => <Picture key={picture.title} picture={picture} />) : <p className="text-soft text-sm">being drawn …</p>}
+            </div>
+            <h3 className="text-lg">{row.title}</h3>
+            <p>{row.summary}</p>
+            <p className="text-soft text-sm">
+              {row.techniques.map((one) => TECHNIQUE_WORDS[one].name).join(", ")} · {SEASON_WORDS[row.season]} · {DIFFICULTY_WORDS[row.difficulty]}
+              {row.held === "craftAlong" ? " · by post and on camera" : ""}
+            </p>
+            {row.figures && (
+              <p className="text-sm">
+                Class {showMinutes(row.figures.classMinutes)} · weeding {row.figures.weedMinutes < 1 ? "under a minute" : showMinutes(row.figures.weedMinutes)} a kit
+                {row.figures.blankMinutes > 0 ? `, blanks ${showMinutes(row.figures.blankMinutes)} for four` : ""} · {row.figures.lines} materials; what a seat costs follows from your prices
+              </p>
+            )}
+            <LinkButton href={`/classes/new?project=starter:${row.id}`} className="justify-self-start">
+              Make a class of it
+            </LinkButton>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function Picture({ picture }: { picture: StarterView["figures"]["pictures"][number] }) {
+  const { box } = picture;
+  const pad = 0.03 * Math.max(box.maxX - box.minX, box.maxY - box.minY);
+  return (
+    <svg className="h-full min-w-0 max-w-full" viewBox={`${box.minX - pad} ${box.minY - pad} ${box.maxX - box.minX + 2 * pad} ${box.maxY - box.minY + 2 * pad}`} role="img" aria-label={picture.title}>
+      <path d={picture.outline} fill={picture.ground} stroke="var(--color-ink)" strokeWidth={pad / 8} />
+      {picture.layers.map((layer) => (
+        <path key={layer.colour + layer.path.length} d={layer.path} fill={layer.colour} fillRule="evenodd" />
+      ))}
+    </svg>
+  );
+}
