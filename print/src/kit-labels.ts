@@ -3,7 +3,9 @@
 import { handleSides } from "@elm-basket/core/blanks/handle.ts";
 import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxOf, boxWidth, placed } from "@elm-basket/core/geometry/polygon.ts";
+import { placingsOf } from "@elm-basket/core/plan/placing.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
+import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { addPage, at, canWrite, cutRound, INK, MARGIN, makePdf, PAGE, type Pdf, POINTS_PER_MM, sayOnPage, writeLine, writingLine } from "./pages.ts";
 
 const COLUMNS = 2;
@@ -32,7 +34,7 @@ function drawLabel(pdf: Pdf, plan: Plan, seat: string, x: number, y: number): vo
   writeHead(pdf, plan.labels.get(seat) ?? seat, seat, at(x + INNER), at(y + INNER), textWidth);
   pdf.font("body").fontSize(8.5);
   pdf.text(`Seat ${seat} · ${plan.document.title}`, at(x + INNER), at(y + INNER + 8), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
-  pdf.text([plan.document.when.date, handleNote(plan, seat)].filter(Boolean).join(" · "), at(x + INNER), at(y + INNER + 12), { width: textWidth, lineBreak: false });
+  pdf.text([plan.document.when.date, handleNote(plan, seat), liesAt(plan, seat)].filter(Boolean).join(" · "), at(x + INNER), at(y + INNER + 12), { width: textWidth, lineBreak: false });
   const lines = contentsOf(plan, seat);
   // One line as always; a list where there are several things, with the drawing above it as high as is left.
   const list = Math.min(lines.length, MOST_LINES) * LINE_MM;
@@ -83,6 +85,16 @@ function countsOf(plan: Plan, kits: Plan["kits"]): string {
   return [...said]
     .map(([name, { pieces, islands, out }]) => `${name}: ${out ? `${pieces} to take out${islands > 0 ? `, ${islands} insides stay` : ""}` : `${pieces} ${pieces === 1 ? "piece" : "pieces"}`}`)
     .join(" · ");
+}
+
+/** Where it lies, of a single thing; of several the placement sheets tell. */
+function liesAt(plan: Plan, seat: string): string {
+  const [own] = plan.things;
+  if (!own || plan.things.length > 1) return "";
+  const found = placingsOf(own, thingDocument(plan.document, own.id)).find((row) => row.seat === seat);
+  if (!found) return "";
+  const mm = (value: number) => `${Math.round(value)}`;
+  return found.left === null ? `${mm(found.above)} mm below the rim` : `${mm(found.left)} mm left, ${mm(found.right ?? 0)} right, ${mm(found.above)} above, ${mm(found.below)} below`;
 }
 
 /** On a handled cup the decal is laid by where the handle is. */

@@ -41,8 +41,16 @@ function paintCare({ use, technique }: Situation): Care {
   };
 }
 
+/** What lasts an evening is not told to rest for two days. */
+const SHORT_LIVED: Readonly<Record<string, string>> = {
+  balloon: "Keep it cool and out of the sun; it lasts as long as its air. Torn pieces away from small children.",
+  paper: "Keep it dry, and away from any flame.",
+};
+
 function filmCare(s: Situation): Care {
   const { use, films, schools, blank } = s;
+  const brief = SHORT_LIVED[blank.material];
+  if (brief !== undefined) return { host: brief, participant: brief, because: "What it is made of decides how long it lasts, not the film.", from: [] };
   const families = new Set(films.map(({ family }) => family));
   const washed = use.washing !== "none";
   const bold = s.facts.small === 0 && (!s.facts.counted || s.facts.thinnest >= BOLD_MM);

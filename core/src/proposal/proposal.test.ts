@@ -1,4 +1,6 @@
 /** No combination that a host can choose gets an empty, contradictory or forbidden proposal. */
+import { readFileSync } from "node:fs";
+import { fileURLToPath } from "node:url";
 import { describe, expect, it } from "vitest";
 import { surfaceAdvice, tapeAdvice } from "../advice/film-choice.ts";
 import { MATERIALS, type Material } from "../blanks/blank.ts";
@@ -11,6 +13,7 @@ import { isPainted } from "../plan/technique.ts";
 import { runSheetOf } from "../plan/thing-document.ts";
 import { SCHOOLS, type SchoolName, schoolsSchema } from "../studio/settings.ts";
 import { demoClass } from "../testing/documents.ts";
+import { proposalTable } from "../testing/proposal-table.ts";
 import { VINYL_FAMILIES, type VinylFamily } from "../weeding/vinyl.ts";
 import { listsOf } from "./merge.ts";
 import { brokenBy } from "./order.ts";
@@ -183,5 +186,12 @@ describe("what differs by the piece", () => {
     expect(practised).toBeLessThan(20);
     expect(beginners / practised).toBeGreaterThan(2);
     expect(beginners / practised).toBeLessThan(4);
+  });
+});
+
+describe("the table in docs", () => {
+  it("is what the rules say: npm run proposal-table writes it anew", () => {
+    const file = readFileSync(fileURLToPath(new URL("../../../docs/proposals.md", import.meta.url)), "utf8");
+    expect(file.split("<!-- table -->\n\n")[1]).toBe(proposalTable());
   });
 });
