@@ -80,9 +80,11 @@ export async function studioUnit(sql: Sql): Promise<StudioRow["unit"]> {
   return row?.unit ?? "mm";
 }
 
-export async function studioClock(sql: Sql): Promise<StudioSettings["clock"]> {
-  const [row] = await sql<{ settings: unknown }[]>`select settings from studios where id = current_studio()`;
-  return readSettings(row?.settings).clock;
+/** What whoever follows a class sees of the studio's ways: the clock, the unit, the schools. */
+export async function studioWays(sql: Sql): Promise<Pick<StudioSettings, "clock" | "schools"> & Pick<StudioRow, "unit">> {
+  const [row] = await sql<{ settings: unknown; unit: StudioRow["unit"] }[]>`select settings, unit from studios where id = current_studio()`;
+  const { clock, schools } = readSettings(row?.settings);
+  return { clock, schools, unit: row?.unit ?? "mm" };
 }
 
 export interface StudioChange {

@@ -1,14 +1,21 @@
 /** What followers and the stage know of a run. Server time is the truth; clients keep an offset. */
-import { farewell } from "@elm-basket/core/advice/care.ts";
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
 import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
+import { careOf } from "@elm-basket/core/proposal/care.ts";
+import { deedOf } from "@elm-basket/core/proposal/order.ts";
+import { schoolsOf, situationOf } from "@elm-basket/core/proposal/situation.ts";
 import type { Step } from "@elm-basket/core/scheduling/step.ts";
+import type { Schools } from "@elm-basket/core/studio/settings.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Clock } from "@elm-basket/core/units/time.ts";
 import { readClass } from "../data/class-documents.ts";
 import { type Sql, withStudio } from "../data/client.ts";
 import { currentRun, type RunRow } from "../data/live-runs.ts";
 import { seatMarks, stepEnds } from "../data/log.ts";
-import { readPlan } from "../data/making.ts";
-import { studioClock } from "../data/sign-in.ts";
+import { readPlan, type StoredPlan } from "../data/making.ts";
+import { studioWays } from "../data/sign-in.ts";
+import { factsByThing } from "../planning/proposal.ts";
 
 export interface LiveStep {
   readonly id: string;
@@ -21,6 +28,8 @@ export interface LiveStep {
   readonly care: string;
   /** What participants read; the host's own words are not for them. */
   readonly doIt: string;
+  /** Where it lies, in figures a hand can measure; empty where nothing is laid. */
+  readonly lies: string;
   /** What must have dried or cured before it, and how many minutes. */
   readonly waits: readonly { readonly step: string; readonly minutes: number }[];
 }
@@ -60,24 +69,40 @@ export async function liveClass(studioId: string, workshopId: string): Promise<L
     const stored = await readClass(sql, workshopId);
     const plan = await readPlan(sql, workshopId);
     if (!stored || !plan) return null;
+    const ways = await studioWays(sql);
     const steps = new Map(stored.document.steps.map((step) => [step.id, step]));
     return {
       title: stored.document.title,
       zone: stored.document.when.zone,
-      clock: await studioClock(sql),
+      clock: ways.clock,
       date: stored.document.when.date,
-      farewell: farewell(stored.document),
+      farewell: farewell(stored.document, plan.facts, ways.schools),
       endMinute: plan.runSheet.endMinute,
       seats: plan.seats.map(({ seat, label }) => ({ seat, label })),
       steps: plan.runSheet.steps.flatMap((row) => {
         const step = steps.get(row.id);
-        return step ? [liveStep({ ...step, title: titleOfStep(step, stored.document.things) }, row)] : [];
+        return step ? [liveStep({ ...step, title: titleOfStep(step, stored.document.things) }, row, deedOf(step) === "place" ? liesOf(step, stored.document, plan.placing, ways.unit) : "")] : [];
       }),
     };
   });
 }
 
-function liveStep(step: Step, row: { startMinute: number; minutes: number }): LiveStep {
+/** What is true of each thing at home; what is true of several is told once. */
+function farewell(document: ClassDocument, facts: StoredPlan["facts"], schools: Schools): string {
+  const known = factsByThing(facts);
+  const own = schoolsOf(document, schools);
+  return [...new Set(document.things.map(({ id }) => careOf(situationOf(document, id, own, known.get(id))).participant)), "Enjoy it."].join(" ");
+}
+
+function liesOf({ thing }: Step, { things }: ClassDocument, placing: StoredPlan["placing"], unit: LengthUnit): string {
+  const of = thing ?? things[0]?.id;
+  return sayPlacing(
+    placing.filter((row) => row.thing === undefined || row.thing === of),
+    unit,
+  );
+}
+
+function liveStep(step: Step, row: { startMinute: number; minutes: number }, lies: string): LiveStep {
   return {
     id: step.id,
     title: step.title,
@@ -88,6 +113,7 @@ function liveStep(step: Step, row: { startMinute: number; minutes: number }): Li
     check: step.check,
     care: step.care,
     doIt: step.doIt,
+    lies,
     waits: (step.after ?? []).flatMap(({ step: before, wait }) => (wait > 0 ? [{ step: before, minutes: wait }] : [])),
   };
 }

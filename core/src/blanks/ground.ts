@@ -59,7 +59,7 @@ export function groundOf({ material, colour, ground }: Given, technique: Techniq
     return read("paint", "host", coatsFor(colour), "The letters of a mask show the ground that lies under them: it is painted, and dry, before any film lies on it.");
   switch (material) {
     case "paintedWood":
-      return read("paint", "host", coatsFor(colour), "Painted wood is painted before film may lie on it; say at Measure if you buy it painted.");
+      return read("paint", "host", coatsFor(colour), "Painted wood is painted before film may lie on it; say so if you buy it painted.");
     case "stainedWood":
       return read("stain", "host", 1, "Stain dries overnight, and comes before glue, film and paint.");
     case "rawWood":

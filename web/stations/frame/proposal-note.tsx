@@ -1,6 +1,6 @@
 "use client";
 
-import type { Differences, FieldMoved, List, RowMoved } from "@elm-basket/core/proposal/merge.ts";
+import type { Differences, FieldMoved, List } from "@elm-basket/core/proposal/merge.ts";
 import { useRouter } from "next/navigation";
 import { useTransition } from "react";
 import { flushParts } from "./pending.ts";
@@ -39,18 +39,27 @@ const LIST_WORDS: Readonly<Record<List, readonly [one: string, more: string]>> =
   preparation: ["task before the class", "tasks before the class"],
 };
 
-const sayValue = (value: unknown): string => {
+type Names = ReadonlyMap<string, string>;
+const NO_NAMES: Names = new Map();
+
+/** @param names what steps are called, by id */
+const sayValue = (value: unknown, names: Names = NO_NAMES): string => {
   if (value === undefined || value === null || value === "") return "nothing";
   if (Array.isArray(value))
     return (
-      value.map((one) => (typeof one === "object" && one !== null && "step" in one ? `${String(one.step)}${"wait" in one && one.wait ? ` + ${String(one.wait)} min` : ""}` : String(one))).join(", ") ||
-      "nothing"
+      value
+        .map((one) =>
+          typeof one === "object" && one !== null && "step" in one
+            ? `“${names.get(String(one.step)) ?? String(one.step)}”${"wait" in one && one.wait ? ` and ${String(one.wait)} min` : ""}`
+            : String(one),
+        )
+        .join(", ") || "nothing"
     );
   return typeof value === "string" ? `“${value}”` : String(value);
 };
 
 /** What changed in the proposal since it was taken: rows that came or went, and what the host has not touched. One press takes all of it. */
-export function ProposalNote({ classId, list, open }: { classId: string; list: List; open: Differences }) {
+export function ProposalNote({ classId, list, open, names = NO_NAMES }: { classId: string; list: List; open: Differences; names?: Names }) {
   const [busy, start] = useTransition();
   const router = useRouter();
   const rows = open.rows.filter((row) => row.list === list);
@@ -84,7 +93,7 @@ export function ProposalNote({ classId, list, open }: { classId: string; list: L
           <ul className="text-sm">
             {fields.slice(0, MOST_FIELDS).map((field) => (
               <li key={`${field.id}-${field.field}`} className="py-0.5">
-                <b>{field.title}</b>, {(FIELD_WORDS[field.field] ?? field.field).toLowerCase()}: {sayValue(field.here)} → {sayValue(field.now)}
+                <b>{field.title}</b>, {(FIELD_WORDS[field.field] ?? field.field).toLowerCase()}: {sayValue(field.here, names)} → {sayValue(field.now, names)}
               </li>
             ))}
           </ul>
@@ -97,7 +106,7 @@ const MOST_PARTS = 4;
 const MOST_FIELDS = 40;
 
 /** What the host says otherwise than is proposed, in its row: told apart in words, taken or kept by a verb. */
-export function YoursNote({ classId, fields, rows = [] }: { classId: string; fields: readonly FieldMoved[]; rows?: readonly RowMoved[] }) {
+export function YoursNote({ classId, fields, names = NO_NAMES }: { classId: string; fields: readonly FieldMoved[]; names?: Names }) {
   const [busy, start] = useTransition();
   const router = useRouter();
   const act = (how: typeof takeProposed, field: FieldMoved, label: string) =>
@@ -106,7 +115,7 @@ export function YoursNote({ classId, fields, rows = [] }: { classId: string; fie
       await how(classId, { list: field.list, id: field.id, field: field.field, overYours: true }, label);
       router.refresh();
     });
-  if (fields.length + rows.length === 0) return null;
+  if (fields.length === 0) return null;
   return (
     <ul className="no-print mt-1 text-sm" aria-busy={busy}>
       {fields.map((field) => {
@@ -115,7 +124,7 @@ export function YoursNote({ classId, fields, rows = [] }: { classId: string; fie
         const isNumber = typeof field.now === "number";
         return (
           <li key={field.field} className={moved ? "text-ochre" : "text-soft"}>
-            {word}: yours{isNumber && typeof field.was === "number" ? `, was ${field.was}` : ""}; {sayValue(field.now)} {isNumber ? "are" : "is"} proposed{moved ? " now" : ""}.{" "}
+            {word}: yours{isNumber && typeof field.was === "number" ? `, was ${field.was}` : ""}; {sayValue(field.now, names)} {isNumber ? "are" : "is"} proposed{moved ? " now" : ""}.{" "}
             <button type="button" className="verb min-h-9" disabled={busy} onClick={() => act(takeProposed, field, `${word} as proposed`)}>
               Take {isNumber ? String(field.now) : "it"}
             </button>

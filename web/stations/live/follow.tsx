@@ -61,6 +61,12 @@ export function Follow({ code, live, initial }: { code: string; live: LiveClass;
               {state.heldAt ? "Held: your host is explaining something." : live.steps[state.stepIndex + 1] ? `then: ${live.steps[state.stepIndex + 1]?.title}` : "the last step"}
             </p>
             {step.doIt && <p className="mb-3 text-xl">{step.doIt}</p>}
+            {step.lies && (
+              <p className="mb-3 text-lg" data-lies>
+                <b>Where: </b>
+                {step.lies}
+              </p>
+            )}
             {step.check && (
               <p className="mb-3 text-lg">
                 <b>Check: </b>

@@ -107,7 +107,7 @@ export function StepsBench({ classId, document, version, times, end, because, op
           </button>
         </p>
       )}
-      <ProposalNote classId={classId} list="steps" open={differences} />
+      <ProposalNote classId={classId} list="steps" open={differences} names={titles} />
       {refused && (
         <p className="no-print mt-3 border-brick border-l-4 bg-brick-tint px-3 py-2" role="alert">
           Not moved: “{titleOf(refused.first)}” comes before “{titleOf(refused.later)}”: {refused.why}.
@@ -130,7 +130,7 @@ export function StepsBench({ classId, document, version, times, end, because, op
                 inHand={open === step.id}
                 titleOf={titleOf}
                 why={because[step.id] ?? ""}
-                yours={<YoursNote classId={classId} fields={differences.fields.filter(({ list, id, yours }) => list === "steps" && yours && id === step.id)} />}
+                yours={<YoursNote classId={classId} names={titles} fields={differences.fields.filter(({ list, id, yours }) => list === "steps" && yours && id === step.id)} />}
                 onOpen={() => setOpen(open === step.id ? null : step.id)}
               >
                 <StepFields

@@ -1,3 +1,4 @@
+import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
 import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
 import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
@@ -7,7 +8,7 @@ import type { PlacingAdvice } from "@elm-basket/core/proposal/placing.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { SECOND_SHARE } from "@elm-basket/core/scheduling/pace.ts";
 import type { Begins } from "@elm-basket/core/scheduling/step.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { showMinutes, showTime } from "@elm-basket/core/units/time.ts";
 import QRCode from "qrcode";
 import { withStudio } from "@/data/client.ts";
@@ -153,11 +154,6 @@ type Row = StationData["planned"]["plan"]["placing"][number];
 /** What a hand measures before it lays the design down; of names of different lengths from the least to the most. */
 function PlacingFigures({ placing, things, unit }: { placing: readonly Row[]; things: StationData["planned"]["document"]["things"]; unit: LengthUnit }) {
   if (placing.length === 0) return null;
-  const span = (rows: readonly Row[], of: (row: Row) => number | null) => {
-    const values = rows.flatMap((row) => of(row) ?? []);
-    const [least, most] = [Math.min(...values), Math.max(...values)];
-    return most - least < 0.5 ? showLength(least, unit) : `${showLength(least, unit)} to ${showLength(most, unit)}`;
-  };
   return (
     <section className="mt-5">
       <h2 className="mb-1 text-lg">Where it lies</h2>
@@ -165,13 +161,10 @@ function PlacingFigures({ placing, things, unit }: { placing: readonly Row[]; th
         {things.map(({ id, title }) => {
           const rows = placing.filter(({ thing }) => thing === undefined || thing === id);
           if (rows.length === 0) return null;
-          const wall = rows.every(({ left }) => left === null);
           return (
             <li key={id} className="border-rule border-b py-1.5">
               {things.length > 1 && <b>{title}: </b>}
-              {wall
-                ? `letters begin ${span(rows, ({ above }) => above)} below the rim and end ${span(rows, ({ below }) => below)} above the foot.`
-                : `${span(rows, ({ left }) => left)} in from either side, ${span(rows, ({ above }) => above)} from the top, ${span(rows, ({ below }) => below)} from the lower edge.`}
+              {sayPlacing(rows, unit)}
             </li>
           );
         })}

@@ -191,6 +191,7 @@ export function filmOff(s: Situation): Told[] {
   const damp = s.schools.peel === "damp";
   const isMask = s.technique === "mask";
   const last = `coat-${coatsOf(s)}`;
+  const wood = s.surface.endsWith("Wood");
   return [
     {
       id: "peel-film",
@@ -201,11 +202,11 @@ export function filmOff(s: Situation): Told[] {
         damp ? "While the last coat is still a little damp." : "Only when the last coat is dry: nothing smears then.",
         isMask
           ? "Lift each letter by a corner with the hook, low and slowly."
-          : "Insides first, each from its middle and not its edge; then the rest in one go. On wood try a corner: along or across the grain, whichever lifts less.",
+          : words("Insides first, each from its middle and not its edge; then the rest in one go.", wood && "Try a corner: along or across the grain, whichever lifts less."),
       ),
       check: "Edges are crisp.",
       care: SHARP,
-      slip: "It tears or lifts fibres: go on from the other side, across the grain.",
+      slip: wood ? "It tears or lifts fibres: go on from the other side, across the grain." : "It tears: go on from the other side, lower and slower.",
       doIt: words(
         damp ? "While the paint is still a little damp." : "When the paint is quite dry.",
         isMask ? "Lift each letter by a corner with the hook, low and slowly." : "Insides first, from their middle. Then the rest, low and slowly.",
