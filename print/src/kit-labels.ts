@@ -18,23 +18,24 @@ export async function kitLabelsPdf(plan: Plan): Promise<Uint8Array> {
   return makePdf(`Kit labels: ${plan.document.title}`, plan.document.when.date, (pdf) => {
     const perPage = COLUMNS * ROWS;
     if (plan.document.seats.length === 0) sayOnPage(pdf, "This class has no seats yet.");
+    const lies = liesAt(plan);
     plan.document.seats.forEach(({ seat }, index) => {
       if (index % perPage === 0) addPage(pdf);
       const place = index % perPage;
-      drawLabel(pdf, plan, seat, MARGIN + (place % COLUMNS) * LABEL.width, MARGIN + Math.floor(place / COLUMNS) * LABEL.height);
+      drawLabel(pdf, plan, { seat, lies: lies.get(seat) ?? "" }, MARGIN + (place % COLUMNS) * LABEL.width, MARGIN + Math.floor(place / COLUMNS) * LABEL.height);
     });
   });
 }
 
 /** All positions in mm from the page's top left. */
-function drawLabel(pdf: Pdf, plan: Plan, seat: string, x: number, y: number): void {
+function drawLabel(pdf: Pdf, plan: Plan, { seat, lies }: { seat: string; lies: string }, x: number, y: number): void {
   cutRound(pdf, x, y, LABEL.width, LABEL.height);
   const textWidth = at(LABEL.width - 2 * INNER);
   pdf.fillColor(INK);
   writeHead(pdf, plan.labels.get(seat) ?? seat, seat, at(x + INNER), at(y + INNER), textWidth);
   pdf.font("body").fontSize(8.5);
   pdf.text(`Seat ${seat} · ${plan.document.title}`, at(x + INNER), at(y + INNER + 8), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
-  pdf.text([plan.document.when.date, handleNote(plan, seat), liesAt(plan, seat)].filter(Boolean).join(" · "), at(x + INNER), at(y + INNER + 12), { width: textWidth, lineBreak: false });
+  pdf.text([plan.document.when.date, handleNote(plan, seat), lies].filter(Boolean).join(" · "), at(x + INNER), at(y + INNER + 12), { width: textWidth, lineBreak: false });
   const lines = contentsOf(plan, seat);
   // One line as always; a list where there are several things, with the drawing above it as high as is left.
   const list = Math.min(lines.length, MOST_LINES) * LINE_MM;
@@ -87,14 +88,17 @@ function countsOf(plan: Plan, kits: Plan["kits"]): string {
     .join(" · ");
 }
 
-/** Where it lies, of a single thing; of several the placement sheets tell. */
-function liesAt(plan: Plan, seat: string): string {
+/** By seat, where it lies, of a single thing; of several the placement sheets tell. */
+function liesAt(plan: Plan): Map<string, string> {
   const [own] = plan.things;
-  if (!own || plan.things.length > 1) return "";
-  const found = placingsOf(own, thingDocument(plan.document, own.id)).find((row) => row.seat === seat);
-  if (!found) return "";
-  const mm = (value: number) => `${Math.round(value)}`;
-  return found.left === null ? `${mm(found.above)} mm below the rim` : `${mm(found.left)} mm left, ${mm(found.right ?? 0)} right, ${mm(found.above)} above, ${mm(found.below)} below`;
+  if (!own || plan.things.length > 1) return new Map();
+  const mm = (value: number | null) => `${Math.round(value ?? 0)}`;
+  return new Map(
+    placingsOf(own, thingDocument(plan.document, own.id)).map(({ seat, left, right, above, below }) => [
+      seat,
+      left === null ? `${mm(above)} mm below the rim` : `${mm(left)} mm left, ${mm(right)} right, ${mm(above)} above, ${mm(below)} below`,
+    ]),
+  );
 }
 
 /** On a handled cup the decal is laid by where the handle is. */

@@ -3,9 +3,10 @@ import { blankOutline } from "@elm-basket/core/blanks/read-face.ts";
 import { snipLines } from "@elm-basket/core/blanks/snips.ts";
 import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { type Box, boxHeight, boxOf, boxOfPoints, boxWidth, growBox, joinBoxes, type Polygons, placed, type Ring } from "@elm-basket/core/geometry/polygon.ts";
+import type { LetteredSeat } from "@elm-basket/core/plan/letter-set.ts";
 import { type Placing, placingsOf } from "@elm-basket/core/plan/placing.ts";
 import type { Plan, ThingPlan } from "@elm-basket/core/plan/stages.ts";
-import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import { type ThingDocument, thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { at, dimension, FAINT, INK, type Pdf, POINTS_PER_MM } from "./pages.ts";
 
@@ -25,12 +26,29 @@ export interface PieceDrawing {
 /** Beyond the design on a wall, so that rim and foot are seen as lines, mm. */
 const WALL_BESIDE = 12;
 
-/** Of a seat that makes the thing; null of another. */
-export function pieceDrawing(plan: Plan, own: ThingPlan, seatId: string): PieceDrawing | null {
+/** Drawings of one thing by seat, what is common to all worked out once; null of a seat that does not make it. */
+export function piecesOf(plan: Plan, own: ThingPlan): (seat: string) => PieceDrawing | null {
   const view = thingDocument(plan.document, own.id);
-  const seat = own.lettered.seats.find((row) => row.seat === seatId);
-  const placing = placingsOf(own, view).find((row) => row.seat === seatId);
-  if (!seat || !placing) return null;
+  const lettered = new Map(own.lettered.seats.map((row) => [row.seat, row]));
+  const placings = new Map(placingsOf(own, view).map((row) => [row.seat, row]));
+  return (seatId) => {
+    const seat = lettered.get(seatId);
+    const placing = placings.get(seatId);
+    return seat && placing ? drawingOf(plan, { own, view, seat, placing }) : null;
+  };
+}
+
+export const pieceDrawing = (plan: Plan, own: ThingPlan, seatId: string): PieceDrawing | null => piecesOf(plan, own)(seatId);
+
+interface Drawn {
+  readonly own: ThingPlan;
+  readonly view: ThingDocument;
+  readonly seat: LetteredSeat;
+  readonly placing: Placing;
+}
+
+function drawingOf(plan: Plan, { own, view, seat, placing }: Drawn): PieceDrawing | null {
+  const seatId = seat.seat;
   const layers = [...seat.flat].map(([vinyl, polygons]) => ({ colour: plan.document.vinyls.find(({ id }) => id === vinyl)?.colour ?? INK, polygons }));
   const letters = boxOf(layers.flatMap(({ polygons }) => polygons));
   if (!Number.isFinite(letters.minX)) return null;

@@ -4,7 +4,7 @@ import { boxHeight, boxWidth, placed } from "@elm-basket/core/geometry/polygon.t
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { addPage, at, dimension, FAINT, INK, makePdf, PAPERS, type Paper, type Pdf, POINTS_PER_MM, sayOnPage, write } from "./pages.ts";
-import { type PieceDrawing, pieceDrawing, strokeAt, tilesOf } from "./piece-drawing.ts";
+import { type PieceDrawing, piecesOf, strokeAt, tilesOf } from "./piece-drawing.ts";
 
 const EDGE = 8;
 const HEAD = 20;
@@ -23,9 +23,10 @@ export async function placementPdf(plan: Plan, { paper = "a4", unit = "mm", onSe
   return makePdf(`Placement: ${plan.document.title}`, plan.document.when.date, (pdf) => {
     const { seats } = plan.document;
     let pages = 0;
+    const things = plan.things.map((own) => piecesOf(plan, own));
     seats.forEach(({ seat }, i) => {
-      for (const own of plan.things) {
-        const drawing = pieceDrawing(plan, own, seat);
+      for (const pieceOf of things) {
+        const drawing = pieceOf(seat);
         if (drawing) pages += drawSheets(pdf, drawing, { paper, unit, name: plan.labels.get(seat) ?? seat, seat, title: plan.document.title });
       }
       onSeat?.(i + 1, seats.length);

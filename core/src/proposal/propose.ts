@@ -44,7 +44,11 @@ export function propose(document: ClassDocument, { schools, share = SECOND_SHARE
   const ways = { schools: own, share, document, facts };
   const steps = withBreak(stepsOfSet(document.things, ways) as ProposedStep[]);
   const materials = suppliesOfSet(document.things, ways) as ProposedSupply[];
-  const preparation = preparationOf(situations.flatMap((s, i) => tasksOf(s).map((task) => (i > 0 ? apart(task, s.thing.id) : situations.length > 1 ? { ...task, thing: s.thing.id } : task))));
+  const preparation = preparationOf(
+    situations.flatMap((s, i) =>
+      tasksOf(s).map((task) => (situations.length === 1 ? task : { ...(i > 0 ? apart(task, s.thing.id) : task), thing: s.thing.id, title: `${task.title}: ${s.thing.title}`.slice(0, LONGEST_TITLE) })),
+    ),
+  );
   const tools = toolsOf(situations);
   return {
     steps,
@@ -76,6 +80,8 @@ function withBreak(steps: readonly ProposedStep[]): ProposedStep[] {
 }
 /** Minutes of drying in which people rest anyway. */
 const LONG_WAIT = 10;
+
+const LONGEST_TITLE = 120;
 
 /** Of several things each has its own tasks; those of the first keep their names when another comes. */
 const apart = (task: ProposedTask, thing: string): ProposedTask => ({ ...task, id: `${task.id}-${thing}`.slice(0, 40), after: task.after.map((id) => `${id}-${thing}`.slice(0, 40)), thing });

@@ -47,7 +47,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
   const over = sheet.endMinute - planned.document.when.minutes;
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_320px] print:block">
-      <section>
+      <section className="min-w-0">
         <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
           <h2 className="text-2xl">
             {showTime(planned.document.when.time, clock)} to {showTime(end.end, clock)}

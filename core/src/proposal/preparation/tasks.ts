@@ -43,7 +43,6 @@ interface Draft extends Partial<Pick<Task, "waitMinutes" | "atOnce" | "say" | "c
 export function tasksOf(s: Situation): ProposedTask[] {
   if (s.pieces === 0 || s.thing.sideOf !== undefined) return [];
   const drafts = [...readied(s), ...grounds(s), ...frames(s), ...parts(s)];
-  const name = s.thing.title;
   return drafts.map((draft, i): ProposedTask => {
     const before = drafts[i - 1];
     return {
@@ -51,7 +50,7 @@ export function tasksOf(s: Situation): ProposedTask[] {
       say: "",
       care: "",
       ...draft,
-      title: draft.title.includes(name) ? draft.title : `${draft.title}: ${name}`.slice(0, 120),
+      title: draft.title,
       after: before ? [before.id] : [],
     };
   });
