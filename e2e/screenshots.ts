@@ -68,7 +68,7 @@ try {
   await driver.get(slates.replace("/classes/", "/live/"));
   await press(driver, byText("button", "Begin the class"));
   await press(driver, byText("button", "Begin all the same"));
-  for (const step of ["wipe", "lay", "seal"]) {
+  for (const step of ["clean", "weed", "tape", "place", "press", "seal-edges"]) {
     await press(driver, byText("button", "Next step"));
     await waitFor(async () => (await driver.findElements(By.css(`h1[data-step="${step}"]`))).length > 0, `${step} did not come`);
   }

@@ -83,13 +83,51 @@ describe("exit codes", () => {
   });
 });
 
+describe("propose", () => {
+  const document = JSON.parse(readFileSync(join(ROOT, "demo/slate-numbers.json"), "utf8"));
+  it("answers with steps, materials, preparation, placing, cautions and care, each with its reason", () => {
+    const { status, out } = elm(["propose"], JSON.stringify(document));
+    expect(status).toBe(0);
+    const answer = JSON.parse(out);
+    expect(Object.keys(answer)).toEqual(["minutes", "steps", "materials", "preparation", "placing", "cautions", "care"]);
+    for (const list of ["steps", "materials", "preparation", "placing", "cautions", "care"]) for (const row of answer[list]) expect(row.because).not.toBe("");
+  });
+  it("reads what is no class document with exit 2 and one line", () => {
+    const { status, err } = elm(["propose"], '{"format": "elm-basket/class", "version": 9}');
+    expect(status).toBe(2);
+    expect(err).toMatch(/stdin: \$\.version/u);
+  });
+  it("a document that leaves its lists out is planned as it is proposed", () => {
+    const { steps: _, supplies: __, preparation: ___, proposed: ____, ...bare } = document;
+    const file = join(folder, "bare.json");
+    writeFileSync(file, JSON.stringify(bare));
+    const out = join(folder, "bare");
+    expect(elm(["plan", file, "--out", out, "--paper", "letter"]).status).toBe(0);
+    const plan = JSON.parse(readFileSync(join(out, "plan.json"), "utf8"));
+    expect(plan.runSheet.steps.length).toBeGreaterThan(8);
+    expect(plan.supplies.some(({ id }: { id: string }) => id === "edge-seal")).toBe(true);
+    expect(elm(["plan", file, "--out", out, "--paper", "a5"]).err).toMatch(/a4 or letter/u);
+  });
+});
+
 describe("plan", () => {
   const out = join(folder, "out");
   const planned = elm(["plan", join(ROOT, "demo/seed-tins.json"), "--out", out]);
 
   it("writes the whole job", () => {
     expect(planned.status).toBe(0);
-    expect(readdirSync(out).sort()).toEqual(["labels.pdf", "plan.json", "run-sheet.csv", "run-sheet.ics", "sheets", "supplies.csv"]);
+    expect(readdirSync(out).sort()).toEqual([
+      "care-cards.pdf",
+      "labels.pdf",
+      "placement.pdf",
+      "plan.json",
+      "run-sheet.csv",
+      "run-sheet.ics",
+      "run-sheet.pdf",
+      "sheets",
+      "step-cards.pdf",
+      "supplies.csv",
+    ]);
     expect(readdirSync(join(out, "sheets")).sort()).toEqual(["01-harbour.dxf", "01-harbour.hpgl", "01-harbour.svg", "02-poppy.dxf", "02-poppy.hpgl", "02-poppy.svg"]);
   });
 
