@@ -266,7 +266,8 @@ export async function markRecut(sql: Sql, workshopId: string, seat: string, reas
 /** A bag is neither checked nor packed while something of it is not weeded, or is cut again. @returns whether it was marked */
 export async function markKit(sql: Sql, workshopId: string, seat: string, what: "checked" | "packed", on: boolean): Promise<boolean> {
   const at = on ? new Date() : null;
-  const ready = on ? sql`and weeded_at is not null and cut_hash = letters_hash` : sql``;
+  // Weeded, or handed over as it is cut, to be weeded in the class.
+  const ready = on ? sql`and cut_hash = letters_hash and (weeded_at is not null or (select body->>'handsOver' from workshops where id = ${workshopId}) = 'cut')` : sql``;
   const marked =
     what === "checked"
       ? await sql`update kits set checked_at = ${at} where workshop_id = ${workshopId} and seat = ${seat} ${ready} returning seat`

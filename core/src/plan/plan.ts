@@ -21,15 +21,13 @@ import { LetteredCache, type LetteredThing } from "./lettered-cache.ts";
 import { borderFor, partSize } from "./load-room.ts";
 import { measureStrokes } from "./measure-strokes.ts";
 import { ownFaces } from "./own-pieces.ts";
+import { PACK_MINUTES_PER_KIT, TAPE_MINUTES_PER_KIT } from "./pace-of-hands.ts";
 import { setScales } from "./set-sizes.ts";
 import { type LaidOut, layOut } from "./sheets.ts";
 import type { Plan, PreparationMinutes } from "./stages.ts";
 import { type TapeExtent, tapeExtent } from "./tape.ts";
 import { goesOf, isPainted } from "./technique.ts";
 import { madeOf, preparedApart, runSheetOf, type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
-
-/** Bag, label, step card and count for one kit: a practised hand's two minutes. */
-export const PACK_MINUTES_PER_KIT = 2;
 
 /**
  * @param before what was lettered of this and other classes, to be used again
@@ -186,10 +184,11 @@ function allSupplies(document: ClassDocument, laidOut: LaidOut): SupplyLine[] {
   ];
 }
 
-function preparationOf(kits: readonly Kit[], laidOut: LaidOut, { seats, preparation: tasks }: ClassDocument): PreparationMinutes {
+/** The host's own work: what is handed over to be weeded in the class is not weeded before; what is handed over taped is taped. */
+function preparationOf(kits: readonly Kit[], laidOut: LaidOut, { seats, preparation: tasks, handsOver }: ClassDocument): PreparationMinutes {
   const cutting = laidOut.sheets.reduce((sum, sheet) => sum + sheet.cutMinutes + sheet.loadMinutes, 0);
-  const weeding = kits.reduce((sum, kit) => sum + kit.weed.minutes, 0);
-  const packing = seats.length * PACK_MINUTES_PER_KIT;
+  const weeding = handsOver === "cut" ? 0 : kits.reduce((sum, kit) => sum + kit.weed.minutes, 0);
+  const packing = seats.length * PACK_MINUTES_PER_KIT + (handsOver === "taped" ? kits.length * TAPE_MINUTES_PER_KIT : 0);
   const blanks = tasks.reduce((sum, { minutes }) => sum + minutes, 0);
   return { cutting, weeding, packing, blanks, total: cutting + weeding + packing + blanks };
 }

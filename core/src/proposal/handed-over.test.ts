@@ -31,3 +31,12 @@ describe("a class that is too long", () => {
     expect(found?.remedies.some(({ code }) => code === "helper")).toBe(false);
   });
 });
+
+describe("the host's evenings", () => {
+  const evenings = (handsOver: "cut" | "weeded" | "taped") => makePlan({ ...project, handsOver }, testFonts).preparation;
+  it("have no weeding where it is done in the class, and the taping where that is done before", () => {
+    expect(evenings("cut").weeding).toBe(0);
+    expect(evenings("weeded").weeding).toBeGreaterThan(0);
+    expect(evenings("taped").packing).toBeGreaterThan(evenings("weeded").packing);
+  });
+});

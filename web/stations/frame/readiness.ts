@@ -88,6 +88,8 @@ export function readiness({ plan, kits, sheets, unit, ended }: ReadinessInput): 
   const packed = own.filter((kit) => kit.packed).length;
   const short = plan.supplies.filter((line) => line.packs > 0).length;
   const weedLeft = kits.filter((kit) => !kit.weeded).reduce((sum, kit) => sum + kit.weedMinutes, 0);
+  // Handed over to be weeded by those who take part: the host has nothing of it before.
+  const inClass = plan.evenings.weedingMinutes === 0;
   return {
     plan: { state: withStop("plan", seats > 0 ? "full" : "half"), line: plan.things && plan.things.length > 1 ? `${plural(seats, "seat")}, ${plan.things.length} things` : plural(seats, "seat") },
     measure: { state: withStop("measure", checks("measure") > 0 ? "half" : "full"), line: measured(plan, unit) },
@@ -96,7 +98,10 @@ export function readiness({ plan, kits, sheets, unit, ended }: ReadinessInput): 
       line: seats === 0 ? "no names yet" : checks("letter") > 0 ? plural(checks("letter"), "finding") : "all sound",
     },
     cut: { state: withStop("cut", part(cut, sheets.length)), line: sheets.length === 0 ? "nothing to cut" : cut > 0 ? `${cut} of ${plural(sheets.length, "load")}` : plural(sheets.length, "load") },
-    weed: { state: part(weeded, kits.length), line: kits.length === 0 ? "no kits" : weeded === kits.length ? "all weeded" : weeded > 0 ? `${weeded} of ${kits.length}` : showMinutes(weedLeft) },
+    weed: {
+      state: part(weeded, kits.length),
+      line: kits.length === 0 ? "no kits" : weeded === kits.length ? "all weeded" : weeded > 0 ? `${weeded} of ${kits.length}` : inClass ? "in the class" : showMinutes(weedLeft),
+    },
     pack: { state: part(packed, own.length), line: packed > 0 ? `${packed} of ${own.length} packed` : short > 0 ? `${short} to buy` : "all in stock" },
     teach: {
       state: withStop("teach", ended ? "full" : plan.runSheet.steps.length > 0 ? "half" : "empty"),

@@ -60,7 +60,7 @@ export function PackMarks({ classId, rows, room }: Props) {
             <b>{row.label}</b>{" "}
             <span className="text-soft text-sm">
               {row.holds}
-              {row.weeded ? "" : ", not weeded"}
+              {row.weeded ? "" : ", not ready"}
             </span>
           </span>
           {(["checked", "packed"] as const).map((what) => (

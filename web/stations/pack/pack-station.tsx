@@ -53,7 +53,7 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
               kit.weed,
               document.things.some(({ technique }) => goesOf(technique) === "out"),
             ),
-      weeded: kit.weeded,
+      weeded: document.handsOver === "cut" ? kit.cut : kit.weeded,
       checked: kit.checked,
       packed: kit.packed,
     }));

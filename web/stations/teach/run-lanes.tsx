@@ -41,7 +41,7 @@ export function RunLanes({ document, sheet }: { document: Pick<ClassDocument, "s
       {ticks.map((minute) => (
         <g key={minute}>
           <line x1={x(minute)} x2={x(minute)} y1="16" y2={height - 6} stroke="var(--color-rule)" strokeWidth="1" />
-          <text x={x(minute)} y="11" fontSize="11" textAnchor="middle" fill="var(--color-soft)">
+          <text x={x(minute)} y="11" fontSize="11" textAnchor={x(minute) > WIDTH - 12 ? "end" : "middle"} fill="var(--color-soft)">
             {minute}
           </text>
         </g>

@@ -1,7 +1,8 @@
 /** Tonight: what is left to do over all classes, spread over the evenings left. */
 import { addDays, CRAFT_ALONG_LEAD_DAYS, type DeadlineCode, daysBetween, ROOM_LEAD_DAYS } from "@elm-basket/core/calendar/dates.ts";
 import { type EveningPlan, tonight } from "@elm-basket/core/calendar/evenings.ts";
-import { PACK_MINUTES_PER_KIT } from "@elm-basket/core/plan/plan.ts";
+import type { HandedOver } from "@elm-basket/core/plan/document.ts";
+import { PACK_MINUTES_PER_KIT, TAPE_MINUTES_PER_KIT } from "@elm-basket/core/plan/pace-of-hands.ts";
 import type { DatedTask } from "@elm-basket/core/scheduling/before.ts";
 import type { Task } from "@elm-basket/core/scheduling/task.ts";
 import { freeOn } from "@/account/free-evenings.ts";
@@ -64,6 +65,7 @@ export async function loadTonight(host: Host): Promise<TonightView> {
         row,
         left.find(({ id }) => id === row.id),
         today,
+        own?.ok ? own.value.document.handsOver : undefined,
       ),
     ];
   });
@@ -112,7 +114,7 @@ function blankTasks(row: ClassListRow, dated: readonly DatedTask[], preparation:
   }));
 }
 
-function tasksOf(row: ClassListRow, left: Awaited<ReturnType<typeof workLeft>>[number] | undefined, today: string): TonightTask[] {
+function tasksOf(row: ClassListRow, left: Awaited<ReturnType<typeof workLeft>>[number] | undefined, today: string, handsOver: HandedOver | undefined): TonightTask[] {
   if (!left) return [];
   const lead = row.lead_days ?? (row.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS);
   const due = (code: DeadlineCode) => {
@@ -123,8 +125,22 @@ function tasksOf(row: ClassListRow, left: Awaited<ReturnType<typeof workLeft>>[n
   const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? "" : "s"}`;
   return [
     { id: `${row.id}-cut`, kind: "cut" as const, allMinutes: left.cutLeft, title: `Cut ${plural(left.sheetsLeft, "load")}`, href: `${base}/cut`, dueDate: due("cutBy") },
-    { id: `${row.id}-weed`, kind: "weed" as const, allMinutes: left.weedLeft, title: `Weed ${plural(left.weedKits, "kit")}, hard ones first`, href: `${base}/weed`, dueDate: due("weedBy") },
-    { id: `${row.id}-pack`, kind: "pack" as const, allMinutes: left.packLeft, title: "Check and pack the kits", href: `${base}/pack`, dueDate: due("packBy") },
+    {
+      id: `${row.id}-weed`,
+      kind: "weed" as const,
+      allMinutes: handsOver === "cut" ? 0 : left.weedLeft,
+      title: `Weed ${plural(left.weedKits, "kit")}, hard ones first`,
+      href: `${base}/weed`,
+      dueDate: due("weedBy"),
+    },
+    {
+      id: `${row.id}-pack`,
+      kind: "pack" as const,
+      allMinutes: left.packLeft * (handsOver === "taped" ? 1 + TAPE_MINUTES_PER_KIT / PACK_MINUTES_PER_KIT : 1),
+      title: handsOver === "taped" ? "Tape, check and pack the kits" : "Check and pack the kits",
+      href: `${base}/pack`,
+      dueDate: due("packBy"),
+    },
   ]
     .filter((task) => task.allMinutes > 0)
     .map((task) => ({ ...task, minutes: 0, detail: row.title }));

@@ -1,4 +1,5 @@
 import { clockIn, instantOf, isTwice } from "../../calendar/dates.ts";
+import { TAPE_MINUTES_PER_KIT } from "../../plan/pace-of-hands.ts";
 import { needsTape } from "../../plan/technique.ts";
 import { runSheetOf } from "../../plan/thing-document.ts";
 import { handedOver } from "../../proposal/handed-over.ts";
@@ -36,9 +37,6 @@ function overrun(plan: Plan): Finding[] {
   return [{ code: "runsOver", severity: "stop", where: queue ? { step: queue.id } : {}, values, remedies }];
 }
 
-/** Laying tape takes a practised hand so long a kit. */
-const TAPE_MINUTES = 1.5;
-
 /** What may be done before the class instead, or beside the host in it: tried, and only told where it saves something. */
 function beforehand({ document, runSheet: sheet, kits }: Plan): Remedy[] {
   const saved = (next: Pick<Plan["document"], "steps"> | Pick<Plan["document"], "setting">) => sheet.endMinute - runSheetOf({ ...document, ...next }).endMinute;
@@ -51,7 +49,7 @@ function beforehand({ document, runSheet: sheet, kits }: Plan): Remedy[] {
   }
   if (document.handsOver !== "taped" && document.things.some(({ technique }) => needsTape(technique))) {
     const saves = saved(handedOver(document, "taped"));
-    if (saves > 0) remedies.push({ code: "tapeBefore", values: { saves, costs: Math.round(TAPE_MINUTES * kits.length) + (isCut ? weeding : 0) } });
+    if (saves > 0) remedies.push({ code: "tapeBefore", values: { saves, costs: Math.round(TAPE_MINUTES_PER_KIT * kits.length) + (isCut ? weeding : 0) } });
   }
   const helped = saved({ setting: { ...document.setting, helpers: (document.setting.helpers ?? 0) + 1 } });
   if (helped > 0) remedies.push({ code: "helper", values: { saves: helped } });
