@@ -65,7 +65,7 @@ export interface WeedSummary {
   readonly technique: "plain" | "lighterCut" | "reverse" | "bolder";
 }
 
-export type StoredPlan = Omit<PlanJson, "pieces">;
+export type StoredPlan = Omit<PlanJson, "pieces" | "reasons">;
 
 /** What the compute worker hands back. */
 export interface ComputedPlan {

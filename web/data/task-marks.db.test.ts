@@ -32,6 +32,11 @@ describe("tasks of the preparation", () => {
     expect(await done(ours)).toEqual(["sand"]);
   });
 
+  it("of another name are refused", async () => {
+    expect(await mark(ours, "dance", true)).toBe(false);
+    expect(await done(ours)).toEqual(["sand"]);
+  });
+
   it("stay done through every save and plan of the class", async () => {
     await withStudio(ours, async (sql) => {
       const stored = await readClass(sql, id);

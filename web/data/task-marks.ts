@@ -9,12 +9,12 @@ export async function doneTasks(sql: Sql, ids: readonly string[]): Promise<Map<s
   return done;
 }
 
-/** One short transaction; a mark that is there already stays as it is. False where the studio has no such class. */
+/** One short transaction; a mark that is there already stays as it is. False where the studio has no such class, or the class no such task. */
 export async function markTask(sql: Sql, studioId: string, workshopId: string, task: string, on: boolean): Promise<boolean> {
   if (!on) return (await sql`delete from task_marks where workshop_id = ${workshopId} and task = ${task} returning task`).length > 0;
   await sql`
     insert into task_marks (studio_id, workshop_id, task)
-    select ${studioId}, id, ${task} from workshops where id = ${workshopId}
+    select ${studioId}, id, ${task} from workshops where id = ${workshopId} and body->'preparation' @> ${sql.json([{ id: task }])}
     on conflict (workshop_id, task) do nothing`;
   return (await sql`select 1 from task_marks where workshop_id = ${workshopId} and task = ${task}`).length > 0;
 }

@@ -239,7 +239,7 @@ function worstCrease({ bulge }: FaceReading, polygons: Polygons): DecalPicture["
 const digest = (text: string): string => createHash("sha256").update(text).digest("hex");
 
 function compute(plan: Plan, hash: string): ComputedPlan {
-  const { pieces: ignored, ...stored } = planJson(plan);
+  const { pieces: ignored, reasons: _, ...stored } = planJson(plan);
   const sheetOf = new Map(ignored.map((piece) => [piece.id, piece.sheet]));
   const inBags = kitsInBags(plan.kits, plan.document.recuts, thingOf(plan.document).id);
   const pieces = inBags.flatMap((kit) =>

@@ -5,7 +5,7 @@ import { fillableSlots } from "../lettering/recipe.ts";
 import { factsSchema } from "../proposal/facts.ts";
 import { type ClassDocument, TECHNIQUES } from "./document.ts";
 import { placingJson, round, sharesJson, splitsOf } from "./plan-json-kits.ts";
-import { factsJson, preparationJson } from "./plan-json-preparation.ts";
+import { factsJson, preparationJson, reasonsJson } from "./plan-json-preparation.ts";
 import { letterHeight } from "./set-sizes.ts";
 import type { Plan } from "./stages.ts";
 import { thingDocument, thingOf } from "./thing-document.ts";
@@ -137,6 +137,9 @@ export const planJsonSchema = z.strictObject({
       }),
     )
     .describe("work on the blanks, dated backwards from the day on which they have to be ready"),
+  reasons: z
+    .array(z.strictObject({ list: z.enum(["steps", "supplies", "preparation", "placing"]), id: z.string(), because: z.string() }))
+    .describe("why a step, a material or a task is as proposed, by its id; and of each thing how it is laid, with the reason"),
   facts: z.array(factsSchema.extend({ thing: z.string() })).describe("what of the lettered designs decides minutes, tape and paint"),
   supplies: z.array(
     z.strictObject({
@@ -260,6 +263,7 @@ export function planJson(plan: Plan): PlanJson {
       blanksMinutes: round(plan.preparation.blanks, 1),
     },
     preparation: preparationJson(plan),
+    reasons: reasonsJson(plan),
     facts: [...plan.facts].map(([id, facts]) => factsJson(id, facts)),
     supplies: plan.supplies.map((line) => ({
       id: line.id,

@@ -10,6 +10,7 @@ export const pricesSchema = z.strictObject({
   venue: z.number().int().min(0).max(1_000_000_000).default(0),
   margin: z.number().min(0).max(0.95).default(0.3).describe("share of the price that is to remain"),
   seatPrice: z.number().int().min(0).max(1_000_000_000).optional(),
+  shopPrice: z.number().int().min(0).max(1_000_000_000).optional().describe("what such a thing costs finished in shops"),
 });
 export type Prices = z.infer<typeof pricesSchema>;
 

@@ -231,6 +231,7 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/^prices\.hourlyRate$/u, at("pack", "An hour of yours")],
   [/^prices\.venue$/u, at("pack", "The venue")],
   [/^prices\.margin$/u, at("pack", "Margin of the price")],
+  [/^prices\.shopPrice$/u, at("pack", "Finished in a shop it costs")],
   [/^prices\.seatPrice$/u, at("pack", "Price a seat, if it is set")],
   // Teach
   [/^steps\[\]\.title$/u, at("teach", "Title of the step")],

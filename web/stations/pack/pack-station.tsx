@@ -168,6 +168,21 @@ function Money({ data }: { data: StationData }) {
           {money(cost.price)}
         </FigureRow>
       )}
+      {document.prices.shopPrice !== undefined && (
+        <FigureRow
+          name="Beside the shop's"
+          reckoning={{
+            title: `${money(document.prices.shopPrice)} finished in a shop`,
+            lines: [
+              { what: "Cost per seat", value: money(cost.perSeat) },
+              { what: "In a shop", value: money(document.prices.shopPrice) },
+            ],
+            rule: "What you typed in, beside what a seat costs you: of the making nobody is paid but you.",
+          }}
+        >
+          {cost.perSeat <= document.prices.shopPrice ? `${money(document.prices.shopPrice - cost.perSeat)} less` : `${money(cost.perSeat - document.prices.shopPrice)} more`}
+        </FigureRow>
+      )}
       <FigureRow name="Seats to break even">{cost.breakEvenSeats === null ? "never at this price" : cost.breakEvenSeats}</FigureRow>
     </>
   );

@@ -13,6 +13,7 @@ export function PriceFields({ classId, document, version }: { classId: string; d
   const { prices } = editor.value;
   const put = (patch: Partial<Prices["prices"]>, label: string) => editor.change({ prices: { ...prices, ...patch } }, label);
   const { seatPrice: _, ...open } = prices;
+  const { shopPrice: __, ...uncompared } = prices;
   return (
     <div className="mt-3 grid gap-2">
       <div className="grid grid-cols-2 gap-3">
@@ -32,6 +33,12 @@ export function PriceFields({ classId, document, version }: { classId: string; d
           minor={prices.seatPrice ?? null}
           currency={prices.currency}
           onChange={(price) => editor.change({ prices: price === null ? open : { ...open, seatPrice: price } }, "Price a seat")}
+        />
+        <MoneyField
+          label="Finished in a shop it costs"
+          minor={prices.shopPrice ?? null}
+          currency={prices.currency}
+          onChange={(price) => editor.change({ prices: price === null ? uncompared : { ...uncompared, shopPrice: price } }, "Price in a shop")}
         />
       </div>
       <SaveNote editor={editor} />

@@ -67,16 +67,24 @@ export function WaysPanel({ classId, handsOver, practised, helpers, schools, con
         <CheckField label="They have done it before" checked={practised} onChange={(value) => put({ practised: value }, "Practised hands")} />
         {concerned.map((name) => {
           const { question, ways } = STUDIO_SCHOOL_WORDS[name];
-          const words = ways as Readonly<Record<string, { readonly name: string; readonly why: string }>>;
+          const words = Object.entries(ways as Readonly<Record<string, { readonly name: string; readonly why: string }>>);
           return (
-            <SelectField
-              key={name}
-              label={question}
-              hint={words[schools[name]]?.why ?? ""}
-              value={schools[name] as string}
-              words={Object.entries(words).map(([way, { name: title }]) => [way, title] as const)}
-              onChange={(way) => put({ school: { name, way } }, question)}
-            />
+            <div key={name}>
+              <SelectField
+                label={question}
+                value={schools[name] as string}
+                words={words.map(([way, { name: title }]) => [way, title] as const)}
+                onChange={(way) => put({ school: { name, way } }, question)}
+              />
+              {/* Each way beside its reason: none is wrong. */}
+              <ul className="mt-1 text-soft text-sm">
+                {words.map(([way, { name: title, why }]) => (
+                  <li key={way} className={way === schools[name] ? "text-ink" : ""}>
+                    <b>{title}:</b> {why}
+                  </li>
+                ))}
+              </ul>
+            </div>
           );
         })}
       </div>
