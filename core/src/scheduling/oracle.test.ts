@@ -1,6 +1,7 @@
 /** Schedules against exhaustive search on small problems, and rules that any schedule keeps. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { seededRandom } from "../geometry/random.ts";
 import type { ScheduleProblem, ScheduleStep } from "./problem.ts";
 import { schedule } from "./schedule.ts";
 import { runSheet, stepSchema, toolSchema, wavesOf } from "./step.ts";
@@ -106,6 +107,34 @@ describe("schedules", () => {
     expect(validateSchedule(problem, { start: { a: 0, b: 6 }, end: 11 })).not.toEqual([]);
     expect(validateSchedule(problem, { start: { a: 0, b: 2 }, end: 7 })).not.toEqual([]);
     expect(validateSchedule(problem, { start: { a: 0 }, end: 5 })).not.toEqual([]);
+  });
+});
+
+/** A class as long as they come: chains with drying, one pair of eyes, a tool in turns. */
+function longClass(seed: number): ScheduleProblem {
+  const random = seededRandom(seed);
+  const below = (n: number) => Math.floor(random() * n);
+  const count = 10 + below(51);
+  const steps = Array.from({ length: count }, (_, i): ScheduleStep => {
+    const before = i === 0 ? [] : [...new Set(Array.from({ length: 1 + below(2) }, () => Math.max(0, i - 1 - below(6))))];
+    return {
+      id: `s${i}`,
+      minutes: 1 + below(20),
+      after: before.map((step) => ({ step: `s${step}`, wait: random() < 0.3 ? below(40) : 0 })),
+      tools: random() < 0.15 ? { overseer: 1, iron: 1 } : { overseer: 1, room: 1 },
+    };
+  });
+  return { steps, tools: { room: 1, overseer: 1 + (seed % 2), iron: 1 } };
+}
+
+describe("long classes", () => {
+  it.each([977, 1954, 2931, 3908, 4885, 5862, 6839, 7816, 8793, 9770, 10_747, 11_724])("seed %i: sound, and within 3 %% of what eight times the work finds, or of the bound", (seed) => {
+    const problem = longClass(seed);
+    const made = schedule(problem);
+    expect(validateSchedule(problem, made)).toEqual([]);
+    expect(validateSchedule(problem, { start: made.late, end: made.end })).toEqual([]);
+    expect(made.bound).toBeLessThanOrEqual(made.end);
+    if (made.end > 1.03 * made.bound) expect(made.end).toBeLessThanOrEqual(1.03 * schedule(problem, 8).end);
   });
 });
 

@@ -16,10 +16,12 @@ export interface ScheduleProblem {
 
 export interface Schedule {
   readonly start: Readonly<Record<string, number>>;
+  /** The same length, each step as late as may be. */
+  readonly late: Readonly<Record<string, number>>;
   readonly end: number;
   readonly critical: readonly string[];
   readonly slack: Readonly<Record<string, number>>;
-  /** No schedule can be shorter: the longest chain, or the busiest tool. */
+  /** No schedule can be shorter: the longest chain, or the busiest span of a tool. */
   readonly bound: number;
 }
 

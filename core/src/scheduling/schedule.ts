@@ -1,149 +1,102 @@
 /**
- * Serial schedule generation (Kolisch 1996) with the latest-start priority, improved by seeded random priorities.
- * Slack comes from the same generation run backwards: the right-justified schedule of the same length.
+ * The shortest schedule that is found: serial generation with double justification over the longest-tail order and seeded changes of the best
+ * list of steps (iterated local search). Of schedules of one length, the one nearest to the order in which the steps were written.
  */
-
 import { seededRandom } from "../geometry/random.ts";
-import { circleOf, sayCircle } from "./circle.ts";
-import { type Schedule, ScheduleError, type ScheduleProblem, type ScheduleStep } from "./problem.ts";
+import { lowerBound } from "./bounds.ts";
+import { generate, justified, orderBy, rightJustified, type Starts } from "./generate.ts";
+import { type Network, networkOf } from "./network.ts";
+import type { Schedule, ScheduleProblem } from "./problem.ts";
 
-const RANDOM_TRIES = 60;
+/** Changes tried while the bound is not reached; of many steps fewer, so that sixty stay well below a second. */
+const MOST_TRIES = 1200;
+const TRIED_STEPS = 12_000;
 const SEED = 20_041;
+/** Changes of one list before another is begun. */
+const ROUND = 60;
 
-/** @throws ScheduleError for an unknown step, a circle, or a step that needs more tools than there are. */
-export function schedule(problem: ScheduleProblem): Schedule {
-  const order = topological(problem);
-  checkTools(problem);
-  const tails = chainTails(problem, order);
-  const bound = Math.max(0, ...order.map((id) => tails.heads[id] ?? 0).map((head, i) => head + (tails.tails[order[i] as string] ?? 0)), toolBound(problem));
-  let best = justified(
-    problem,
-    generate(problem, (id) => -(tails.tails[id] ?? 0), order),
-    order,
+/**
+ * @param effort how many times the usual number of changes is tried
+ * @throws ScheduleError for an unknown step, two of one id, a circle, or a step that needs more tools than there are.
+ */
+export function schedule(problem: ScheduleProblem, effort = 1): Schedule {
+  const net = networkOf(problem);
+  const bound = lowerBound(net);
+  const place = new Map(problem.steps.map(({ id }, i) => [id, i]));
+  const written = net.ids.map((id) => place.get(id) ?? 0);
+  const plain = generate(
+    net,
+    orderBy(net, (i) => written[i] ?? 0),
   );
-  const random = seededRandom(SEED);
-  for (let i = 0; i < RANDOM_TRIES && best.end > bound; i++) {
-    const keys = new Map(order.map((id) => [id, -(tails.tails[id] ?? 0) * (0.5 + random())]));
-    const next = justified(
-      problem,
-      generate(problem, (id) => keys.get(id) ?? 0, order),
-      order,
-    );
-    if (next.end < best.end) best = next;
-  }
   // As long as no other order ends sooner, steps come in the order in which they were written.
-  const place = new Map(order.map((id, i) => [id, i]));
-  const written = generate(problem, (id) => place.get(id) ?? 0, order);
-  if (written.end <= best.end) best = written;
-  const late = rightJustified(problem, best);
-  const slack = Object.fromEntries(order.map((id) => [id, (late[id] ?? 0) - (best.start[id] ?? 0)]));
-  return { start: best.start, end: best.end, critical: order.filter((id) => slack[id] === 0), slack, bound };
+  const best = plain.end > bound ? nearest(net, written, shorter(net, plain, bound, effort)) : plain;
+  const late = rightJustified(net, best);
+  const named = (values: readonly number[]) => Object.fromEntries(net.ids.map((id, i) => [id, values[i] ?? 0]));
+  const slack = net.ids.map((_, i) => (late.start[i] ?? 0) - (best.start[i] ?? 0));
+  return { start: named(best.start), late: named(late.start), end: best.end, critical: net.ids.filter((_, i) => slack[i] === 0), slack: named(slack), bound };
 }
 
-function topological({ steps }: ScheduleProblem): string[] {
-  const known = new Map(steps.map((step) => [step.id, step]));
-  const done = new Set<string>();
-  const order: string[] = [];
-  const visit = (step: ScheduleStep): void => {
-    if (done.has(step.id)) return;
-    for (const { step: before } of step.after) {
-      const found = known.get(before);
-      if (!found) throw new ScheduleError(step.id, `step "${step.id}" comes after "${before}", which does not exist`);
-      visit(found);
-    }
-    done.add(step.id);
-    order.push(step.id);
+/** Never longer than the one that is given. */
+function shorter(net: Network, given: Starts, bound: number, effort: number): Starts {
+  const tail = (i: number) => -(net.tails[i] ?? 0);
+  let best = given;
+  const keep = (next: Starts): boolean => {
+    const better = next.end < best.end;
+    if (better) best = next;
+    return better;
   };
-  if (known.size < steps.length) throw new ScheduleError("", "two steps have the same id");
-  const circle = circleOf(steps);
-  if (circle.length > 0) throw new ScheduleError(circle[0] as string, sayCircle(circle));
-  for (const step of steps) visit(step);
-  return order;
+  keep(justified(net, given));
+  keep(justified(net, generate(net, orderBy(net, tail))));
+  const random = seededRandom(SEED);
+  let list = orderBy(net, (i) => best.start[i] ?? 0);
+  let end = best.end;
+  const tries = effort * Math.min(MOST_TRIES, Math.ceil(TRIED_STEPS / Math.max(1, net.ids.length)));
+  for (let i = 0; i < tries && best.end > bound; i++) {
+    // Every now and then from somewhere else: one list is not left by small changes only.
+    const anew = i % ROUND === 0;
+    const from = anew ? orderBy(net, (step) => tail(step) * (0.3 + random())) : i % 3 === 0 ? orderBy(net, shaken(net, list, random)) : shifted(net, list, random);
+    const next = justified(net, generate(net, from));
+    if (next.end <= end || anew) {
+      list = orderBy(net, (step) => next.start[step] ?? 0);
+      end = next.end;
+    }
+    keep(next);
+  }
+  return best;
 }
 
-function checkTools({ steps, tools }: ScheduleProblem): void {
-  for (const step of steps) {
-    for (const [tool, count] of Object.entries(step.tools)) {
-      if (count > (tools[tool] ?? 0)) throw new ScheduleError(step.id, `step "${step.id}" needs ${count} of "${tool}", there are ${tools[tool] ?? 0}`);
+/** One step somewhere else between what it follows and what follows it. */
+function shifted(net: Network, list: readonly number[], random: () => number): number[] {
+  const step = list[Math.floor(random() * list.length)] as number;
+  const rest = list.filter((other) => other !== step);
+  const at = new Map(rest.map((other, i) => [other, i]));
+  const low = Math.max(0, ...(net.before[step] ?? []).map(({ to }) => (at.get(to) ?? 0) + 1));
+  const high = Math.min(rest.length, ...(net.after[step] ?? []).map(({ to }) => at.get(to) ?? rest.length));
+  const place = low + Math.floor(random() * (high - low + 1));
+  return [...rest.slice(0, place), step, ...rest.slice(place)];
+}
+
+/** Each step a little sooner or later. */
+function shaken(net: Network, list: readonly number[], random: () => number): (step: number) => number {
+  const reach = 1 + random() * 0.3 * net.ids.length;
+  const keys = new Map(list.map((step, i) => [step, i + reach * random()]));
+  return (step) => keys.get(step) ?? 0;
+}
+
+/** Neighbours that stand the other way round than they were written change places where that makes nothing longer. */
+function nearest(net: Network, written: readonly number[], best: Starts): Starts {
+  let found = best;
+  let list = orderBy(net, (i) => best.start[i] ?? 0);
+  for (let changed = true, round = 0; changed && round < list.length; round++) {
+    changed = false;
+    for (let i = 0; i + 1 < list.length; i++) {
+      const [a, b] = [list[i] as number, list[i + 1] as number];
+      if ((written[a] ?? 0) < (written[b] ?? 0) || net.before[b]?.some(({ to }) => to === a)) continue;
+      const swapped = [...list.slice(0, i), b, a, ...list.slice(i + 2)];
+      const next = generate(net, swapped);
+      if (next.end > found.end) continue;
+      [found, list, changed] = [next, swapped, true];
     }
   }
-}
-
-/** Longest chain before each step and from its start to the end, waits included, tools ignored. */
-function chainTails({ steps }: ScheduleProblem, order: readonly string[]): { heads: Record<string, number>; tails: Record<string, number> } {
-  const known = new Map(steps.map((step) => [step.id, step]));
-  const heads: Record<string, number> = {};
-  const tails: Record<string, number> = {};
-  for (const id of order) {
-    const step = known.get(id) as ScheduleStep;
-    heads[id] = Math.max(0, ...step.after.map(({ step: before, wait }) => (heads[before] ?? 0) + (known.get(before)?.minutes ?? 0) + wait));
-  }
-  for (const id of [...order].reverse()) {
-    const own = (known.get(id) as ScheduleStep).minutes;
-    const nexts = steps.flatMap((next) => next.after.filter(({ step }) => step === id).map(({ wait }) => wait + (tails[next.id] ?? 0)));
-    tails[id] = own + Math.max(0, ...nexts);
-  }
-  return { heads, tails };
-}
-
-function toolBound({ steps, tools }: ScheduleProblem): number {
-  return Math.max(0, ...Object.entries(tools).map(([tool, count]) => Math.ceil(steps.reduce((sum, step) => sum + step.minutes * (step.tools[tool] ?? 0), 0) / Math.max(1, count))));
-}
-
-interface Starts {
-  readonly start: Record<string, number>;
-  readonly end: number;
-}
-
-/** Each step in turn, the ready one with the least key first, at its earliest time with all its tools free. */
-function generate({ steps, tools }: ScheduleProblem, key: (id: string) => number, order: readonly string[]): Starts {
-  const known = new Map(steps.map((step) => [step.id, step]));
-  const rank = new Map(order.map((id, i) => [id, i]));
-  const start: Record<string, number> = {};
-  const booked: { step: ScheduleStep; from: number; to: number }[] = [];
-  const waiting = new Set(order);
-  let end = 0;
-  while (waiting.size > 0) {
-    const ready = [...waiting].filter((id) => known.get(id)?.after.every(({ step }) => step in start));
-    const id = ready.reduce((a, b) => (key(b) < key(a) || (key(b) === key(a) && (rank.get(b) ?? 0) < (rank.get(a) ?? 0)) ? b : a));
-    const step = known.get(id) as ScheduleStep;
-    const earliest = Math.max(0, ...step.after.map(({ step: before, wait }) => (start[before] ?? 0) + (known.get(before)?.minutes ?? 0) + wait));
-    const at = firstFree(step, earliest, booked, tools);
-    start[id] = at;
-    booked.push({ step, from: at, to: at + step.minutes });
-    end = Math.max(end, at + step.minutes);
-    waiting.delete(id);
-  }
-  return { start, end };
-}
-
-function firstFree(step: ScheduleStep, earliest: number, booked: readonly { step: ScheduleStep; from: number; to: number }[], tools: ScheduleProblem["tools"]): number {
-  const moments = [earliest, ...booked.map(({ to }) => to).filter((to) => to > earliest)].sort((a, b) => a - b);
-  const fits = (at: number) =>
-    Object.entries(step.tools).every(([tool, count]) => {
-      const during = booked.filter((b) => b.from < at + step.minutes && b.to > at && (b.step.tools[tool] ?? 0) > 0);
-      const instants = [at, ...during.map((b) => b.from).filter((from) => from > at)];
-      return instants.every((instant) => during.reduce((sum, b) => sum + (b.from <= instant && b.to > instant ? (b.step.tools[tool] ?? 0) : 0), 0) + count <= (tools[tool] ?? 0));
-    });
-  return moments.find(fits) ?? (moments[moments.length - 1] as number);
-}
-
-/** Double justification (Valls, Ballestín and Quintanilla 2005): pushed to the right and then to the left a schedule is never longer, and often shorter. */
-function justified(problem: ScheduleProblem, forward: Starts, order: readonly string[]): Starts {
-  const late = rightJustified(problem, forward);
-  const again = generate(problem, (id) => late[id] ?? 0, order);
-  return again.end < forward.end ? again : forward;
-}
-
-/** Latest starts: the problem mirrored in time, steps taken in the order of their ends. */
-function rightJustified({ steps, tools }: ScheduleProblem, forward: Starts): Record<string, number> {
-  const mirrored: ScheduleStep[] = steps.map((step) => ({
-    ...step,
-    after: steps.flatMap((next) => next.after.filter(({ step: before }) => before === step.id).map(({ wait }) => ({ step: next.id, wait }))),
-  }));
-  const endOf = (id: string) => (forward.start[id] ?? 0) + (steps.find((step) => step.id === id)?.minutes ?? 0);
-  const order = steps.map(({ id }) => id).sort((a, b) => endOf(b) - endOf(a) || (forward.start[b] ?? 0) - (forward.start[a] ?? 0));
-  const back = generate({ steps: mirrored, tools }, (id) => order.indexOf(id), order);
-  const length = Math.max(forward.end, back.end);
-  return Object.fromEntries(steps.map((step) => [step.id, Math.max(forward.start[step.id] ?? 0, Math.min(forward.end, length) - (back.start[step.id] ?? 0) - step.minutes)]));
+  return found;
 }
