@@ -5,5 +5,5 @@ const web = fileURLToPath(new URL("web/", import.meta.url));
 
 export default defineConfig({
   resolve: { alias: [{ find: /^@\//u, replacement: web }] },
-  test: { include: ["{core,cli,print,fonts,web,cutter}/**/*.test.ts"], exclude: ["**/node_modules/**", "**/*.db.test.ts"], testTimeout: 30_000, pool: "threads" },
+  test: { include: ["{core,cli,print,fonts,web,cutter}/**/*.test.ts"], exclude: ["**/node_modules/**", "**/*.db.test.ts"], testTimeout: 300_000, hookTimeout: 300_000, pool: "threads", maxWorkers: "100%" },
 });

@@ -3,5 +3,5 @@ import { defineConfig } from "vitest/config";
 
 export default defineConfig({
   resolve: { alias: [{ find: /^@\//u, replacement: fileURLToPath(new URL("web/", import.meta.url)) }] },
-  test: { include: ["web/**/*.db.test.ts"], testTimeout: 60_000, hookTimeout: 60_000, fileParallelism: false },
+  test: { include: ["web/**/*.db.test.ts"], testTimeout: 300_000, hookTimeout: 300_000, fileParallelism: false },
 });

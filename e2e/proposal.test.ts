@@ -62,8 +62,12 @@ describe("a class of a project to start from", () => {
     await waitFor(async () => (await driver.findElements(By.xpath(`${row("press")}//li[contains(., 'yours')]`))).length === 0, "it was not taken");
   });
 
-  it("another way changes steps at once, and undo brings them back", async () => {
+  it("another way changes steps at once; undo and the way before bring them back", async () => {
     const { driver } = host;
+    await choose(driver, "Edges of a stencil", "none");
+    await waitFor(async () => (await driver.findElements(By.xpath(row("seal-edges")))).length === 0, "the step is still there");
+    await press(driver, byText("button", "Undo:"));
+    await waitFor(async () => (await driver.findElements(By.xpath(row("seal-edges")))).length === 1, "undo did not bring the step back");
     await choose(driver, "Edges of a stencil", "none");
     await waitFor(async () => (await driver.findElements(By.xpath(row("seal-edges")))).length === 0, "the step is still there");
     await choose(driver, "Edges of a stencil", "medium");

@@ -151,14 +151,15 @@ describe("class documents", () => {
   });
 });
 
+const computed = (hash: string, letters: string) => ({
+  hash,
+  plan: { title: "x" } as never,
+  sheets: [1, 2].map((nn) => ({ nn, vinyl: "blue", meta: { cutMinutes: 1, loadMinutes: 1, scraps: [] } as never, svg: "", hpgl: "", dxf: "", hash: `${letters}-${nn}` })),
+  pieces: [1, 2].map((sheet) => ({ id: `1-blue-${sheet}`, seat: "1", thing: "thing", copy: 1, vinyl: "blue", sheet, area: 1, counters: 0, islands: 0, small: false, path: "" })),
+  kits: [{ seat: "1", hash: letters, weed: {} as never, minutes: 4 }],
+});
+
 describe("kits and sheets", () => {
-  const computed = (hash: string, letters: string) => ({
-    hash,
-    plan: { title: "x" } as never,
-    sheets: [1, 2].map((nn) => ({ nn, vinyl: "blue", meta: { cutMinutes: 1, loadMinutes: 1, scraps: [] } as never, svg: "", hpgl: "", dxf: "", hash: `${letters}-${nn}` })),
-    pieces: [1, 2].map((sheet) => ({ id: `1-blue-${sheet}`, seat: "1", thing: "thing", copy: 1, vinyl: "blue", sheet, area: 1, counters: 0, islands: 0, small: false, path: "" })),
-    kits: [{ seat: "1", hash: letters, weed: {} as never, minutes: 4 }],
-  });
   const kit = async (sql: Sql, id: string) => (await listKits(sql, id))[0];
 
   it("a kit is cut when all its sheets are, and asks again when its letters change", async () => {
@@ -192,6 +193,31 @@ describe("kits and sheets", () => {
       await markRecut(sql, id, "1", "torn");
       expect(await kit(sql, id)).toMatchObject({ cut: false, weeded: false, packed: false, recutReason: "torn", weedingSeconds: 0 });
     });
+  });
+});
+
+describe("a bag", () => {
+  const handed = async (handsOver?: "cut") => {
+    const id = await withStudio(ours, (sql) => insertClass(sql, ours, { ...tins, ...(handsOver ? { handsOver } : {}) }, null));
+    await withStudio(ours, (sql) => savePlan(sql, ours, id, computed("h1", "abc")));
+    const mark = () => withStudio(ours, (sql) => markKit(sql, id, "1", "packed", true));
+    return { id, mark };
+  };
+
+  it("is not packed before its kit is cut and weeded", async () => {
+    const { id, mark } = await handed();
+    expect(await mark()).toBe(false);
+    await withStudio(ours, (sql) => markSheet(sql, id, 1, true));
+    await withStudio(ours, (sql) => markSheet(sql, id, 2, true));
+    expect(await mark()).toBe(false);
+  });
+
+  it("is packed as it was cut where it is weeded in the class, and not before it is cut", async () => {
+    const { id, mark } = await handed("cut");
+    expect(await mark()).toBe(false);
+    await withStudio(ours, (sql) => markSheet(sql, id, 1, true));
+    await withStudio(ours, (sql) => markSheet(sql, id, 2, true));
+    expect(await mark()).toBe(true);
   });
 });
 

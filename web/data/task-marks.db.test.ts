@@ -18,7 +18,7 @@ beforeAll(async () => {
 });
 afterAll(closePool);
 
-const done = (studio: string) => withStudio(studio, async (sql) => [...((await doneTasks(sql, [id])).get(id) ?? [])].sort());
+const done = (studio: string) => withStudio(studio, async (sql) => [...((await doneTasks(sql, [id])).get(id)?.keys() ?? [])].sort());
 const mark = (studio: string, task: string, on: boolean) => withStudio(studio, (sql) => markTask(sql, studio, id, task, on));
 
 describe("tasks of the preparation", () => {
@@ -30,6 +30,11 @@ describe("tasks of the preparation", () => {
     expect(await mark(ours, "paint-1", false)).toBe(true);
     expect(await mark(ours, "paint-1", false)).toBe(false);
     expect(await done(ours)).toEqual(["sand"]);
+  });
+
+  it("know when they were done: what follows has to wait from there", async () => {
+    const at = (await withStudio(ours, (sql) => doneTasks(sql, [id]))).get(id)?.get("sand");
+    expect(Math.abs((at?.getTime() ?? 0) - Date.now())).toBeLessThan(3_600_000);
   });
 
   it("of another name are refused", async () => {

@@ -1,11 +1,11 @@
 /** Which tasks of the preparation are done. */
 import type { Sql } from "./client.ts";
 
-/** By class. */
-export async function doneTasks(sql: Sql, ids: readonly string[]): Promise<Map<string, Set<string>>> {
-  const rows = ids.length === 0 ? [] : await sql<{ workshop_id: string; task: string }[]>`select workshop_id, task from task_marks where workshop_id = any(${ids as string[]})`;
-  const done = new Map<string, Set<string>>(ids.map((id) => [id, new Set()]));
-  for (const { workshop_id, task } of rows) done.get(workshop_id)?.add(task);
+/** By class: each task that is done, and when that was said. */
+export async function doneTasks(sql: Sql, ids: readonly string[]): Promise<Map<string, Map<string, Date>>> {
+  const rows = ids.length === 0 ? [] : await sql<{ workshop_id: string; task: string; done_at: Date }[]>`select workshop_id, task, done_at from task_marks where workshop_id = any(${ids as string[]})`;
+  const done = new Map<string, Map<string, Date>>(ids.map((id) => [id, new Map()]));
+  for (const { workshop_id, task, done_at } of rows) done.get(workshop_id)?.set(task, done_at);
   return done;
 }
 

@@ -7,7 +7,10 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { ScrapLabel } from "@elm-basket/print/scrap-labels.ts";
 import { Piscina } from "piscina";
 import type { ComputedPlan } from "../data/making.ts";
-import type { DecalPicture, FactsOfThing, GivenFont, Printed, PrintWays, StarterView } from "../workers/plan.server.ts";
+import type { DecalPicture } from "../workers/decals.ts";
+import type { FactsOfThing, GivenFont } from "../workers/plan.server.ts";
+import type { Printed, PrintWays } from "../workers/printed.ts";
+import type { StarterView } from "../workers/starters-drawn.ts";
 import { documentHash } from "./document-hash.ts";
 
 const holder = globalThis as typeof globalThis & { elmWorkers?: Piscina };

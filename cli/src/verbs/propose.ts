@@ -2,9 +2,10 @@
 
 import { type ClassDocument, classDocumentSchema, readClassDocument } from "@elm-basket/core/plan/document.ts";
 import { factsOfAll, letterKits } from "@elm-basket/core/plan/plan.ts";
-import { madeOf, runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
+import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
+import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { listsOf } from "@elm-basket/core/proposal/merge.ts";
-import { datedPreparation, type Proposal, propose as proposeFor } from "@elm-basket/core/proposal/propose.ts";
+import { type Proposal, propose as proposeFor } from "@elm-basket/core/proposal/propose.ts";
 import { stepSchema } from "@elm-basket/core/scheduling/step.ts";
 import { taskSchema } from "@elm-basket/core/scheduling/task.ts";
 import { supplySchema } from "@elm-basket/core/supplies/supply.ts";
@@ -58,7 +59,7 @@ function lettered(document: ClassDocument) {
 }
 
 function dated(document: ClassDocument, { preparation }: Proposal): z.infer<typeof proposeOutput>["preparation"] {
-  const rows = new Map(datedPreparation(document, (id) => madeOf(document, id).reduce((sum, count) => sum + count, 0)).map((row) => [row.id, row]));
+  const rows = new Map(preparedOn(document).map((row) => [row.id, row]));
   return preparation.map((task) => {
     const row = rows.get(task.id);
     return { ...task, date: row?.date ?? null, rounds: row?.rounds ?? 1, evenings: (row?.evenings ?? []).map((one) => ({ ...one })) };

@@ -3,6 +3,7 @@ import { z } from "zod";
 import type { Material } from "../blanks/blank.ts";
 import { type BlankShape, isCup } from "../blanks/shape.ts";
 import { VINYL_FAMILIES, type Vinyl, type VinylFamily } from "../weeding/vinyl.ts";
+import { isBareWood, isRough, isSmooth } from "./ground.ts";
 
 export const WASHING = ["none", "hand", "dishwasher"] as const;
 export const FOOD = ["none", "drink", "served", "worked"] as const;
@@ -72,14 +73,8 @@ const FILMS: Record<VinylFamily, Film> = {
 const ORDER: readonly Verdict[] = ["unsuited", "perhaps", "suits"];
 const worse = (a: Verdict, b: Verdict): Verdict => (ORDER.indexOf(a) <= ORDER.indexOf(b) ? a : b);
 
-/** Surfaces that a tape or a film cannot grip all over. */
-const ROUGH: ReadonlySet<Material> = new Set(["coir", "canvas", "stone", "firedClay", "rawWood", "stainedWood", "cork"]);
-
 /** Glass and what is coated with it: iron-on does not hold, and heat may crack it. */
 const GLASSY: ReadonlySet<Material> = new Set(["glazed", "glass", "enamel"]);
-
-/** Stain colours the fibres and binds none of them. */
-export const isBareWood = (material: Material): boolean => material === "rawWood" || material === "stainedWood";
 
 /** All families for one use and material, the best first; each with its reasons. */
 export function filmAdvice(use: Use, material: Material): FilmAdvice[] {
@@ -151,7 +146,7 @@ function inDishwasher(family: VinylFamily, film: Film): Judged {
 function onMaterial(family: VinylFamily, material: Material): Judged[] {
   if (family === "ironOn") return GLASSY.has(material) ? [["unsuited", "failsOnGlaze"]] : [["perhaps", "gripsRough"]];
   if (material === "powderCoat") return [["perhaps", "takesBadly"]];
-  return ROUGH.has(material) ? [["perhaps", "liftsOffRough"]] : [];
+  return isRough(material) ? [["perhaps", "liftsOffRough"]] : [];
 }
 
 /** Cups are drunk from unless the host says otherwise; of other things the host says. */
@@ -171,15 +166,15 @@ const DELICATE: ReadonlySet<Material> = new Set(["paper", "paintedWood", "painte
  * A tape stronger than the paint's hold takes the paint with it; too weak leaves the vinyl behind. Where the film wants strong tape
  * and the ground bears only weak, they quarrel: weak tape, and what else helps, or another film.
  */
-export function tapeAdvice(family: VinylFamily, material: Material): TapeAdvice {
-  const scraper = family === "holographic" ? "felt" : ROUGH.has(material) ? "cloth" : "card";
+export function tapeAdvice(family: VinylFamily, material: Material, glitterOnGlass: "strong" | "low" = "strong"): TapeAdvice {
+  const scraper = family === "holographic" ? "felt" : isRough(material) ? "cloth" : "card";
   if (family === "ironOn") return { tack: "none", why: "liner", scraper: "cloth" };
   const strong = family === "glitter" || family === "thickBacked";
   if (strong && DELICATE.has(material)) return { tack: "low", why: "quarrel", scraper };
-  if (family === "glitter") return material === "glass" || material === "glazed" ? { tack: "strong", why: "smoothSchools", scraper } : { tack: "strong", why: "effectFilm", scraper };
+  if (family === "glitter") return isSmooth(material) ? { tack: glitterOnGlass, why: "smoothSchools", scraper } : { tack: "strong", why: "effectFilm", scraper };
   if (family === "thickBacked") return { tack: "strong", why: "thickBacking", scraper };
   if (DELICATE.has(material)) return { tack: "low", why: "delicate", scraper };
-  return { tack: "medium", why: ROUGH.has(material) ? "rough" : "general", scraper };
+  return { tack: "medium", why: isRough(material) ? "rough" : "general", scraper };
 }
 
 export interface SurfaceAdvice {
@@ -211,8 +206,8 @@ export function surfaceAdvice(material: Material): SurfaceAdvice {
     case "balloon":
       return { clean: "dryWipe", seal: "no" };
     case "rawWood":
-    case "stainedWood":
       return { clean: "dryWipe", seal: "first" };
+    case "stainedWood":
     case "stone":
     case "firedClay":
     case "cork":

@@ -72,7 +72,7 @@ const TAPE_WHY: Record<TapeAdvice["why"], string> = {
   general: "holds and lets go. Some take strong tape for permanent film: it surely lifts it off the backing, and pulls harder on what lies under",
   rough: "press it well: the surface gives it little to hold on",
   liner: "iron-on film comes on a liner of its own that carries it",
-  smoothSchools: "glitter may not leave its backing otherwise; on smooth glass some use a low-tack tape and it works: try one before all",
+  smoothSchools: "glitter may not leave its backing without a strong one; on smooth glass some use a low-tack tape and it works: try one before all",
   quarrel: "this film wants strong tape, but this ground bears only weak. Let paint cure a day, dab the tape on cloth, test a corner; or take another film",
 };
 const SCRAPER_WORDS = {
@@ -99,9 +99,10 @@ const CLEAN_WORDS = {
   brush: "Brush out loose fibres.",
 } as const;
 const SEAL_WORDS = {
-  first: "Seal it first with a water-based clear coat, or the vinyl lifts.",
+  first: "Seal it first with a water-based clear coat, or the vinyl lifts; indoors some lay it on bare wood and rub it in with a cloth.",
   no: "No sealing needed before.",
   test: "Try a scrap first: press it on, lift it after a minute.",
 } as const;
 
-export const saySurface = (advice: SurfaceAdvice): string => `${CLEAN_WORDS[advice.clean]} ${SEAL_WORDS[advice.seal]}`;
+/** @param painted through or round film: paint wants no seal under it */
+export const saySurface = (advice: SurfaceAdvice, painted = false): string => (painted ? CLEAN_WORDS[advice.clean] : `${CLEAN_WORDS[advice.clean]} ${SEAL_WORDS[advice.seal]}`);

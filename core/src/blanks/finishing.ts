@@ -1,5 +1,6 @@
 /** What is put on a piece when its face is done: rings, twine, ribbon, hanger; and the frame round it. */
 import { z } from "zod";
+import type { Technique } from "../plan/document.ts";
 import { type BlankShape, frontSize } from "./shape.ts";
 
 const length = z.number().positive().max(20_000);
@@ -39,10 +40,12 @@ export interface FinishingRead {
 export function finishingOf({
   finishing,
   title,
+  technique,
   blank,
 }: {
   readonly finishing?: readonly Finishing[] | undefined;
   readonly title: string;
+  readonly technique: Technique;
   readonly blank: { readonly name: string; readonly shape: BlankShape };
 }): FinishingRead {
   if (finishing) return { parts: finishing, because: "You said so." };
@@ -50,6 +53,7 @@ export function finishingOf({
   if (/\b(key ?)?fobs?\b|\bkey ?rings?\b/iu.test(name)) return { parts: [{ kind: "rings", tassel: true }], because: "A fob hangs from a key ring." };
   if (/\btags?\b|\blabels?\b/iu.test(name)) return { parts: [{ kind: "twine", beads: 0 }], because: "A tag is tied on." };
   if (/\bornaments?\b|\bbaubles?\b|\bbells?\b/iu.test(name)) return { parts: [{ kind: "ribbon" }], because: "It hangs by a ribbon." };
+  if (technique !== "decal" && /\bboards?\b|\bplanks?\b/iu.test(name)) return { parts: [{ kind: "hanger" }], because: "A painted board hangs on a wall." };
   if (/\bsigns?\b|\bplaques?\b/iu.test(name)) return { parts: [{ kind: "hanger" }], because: "A sign is hung." };
   return { parts: [], because: "" };
 }

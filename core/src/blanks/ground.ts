@@ -1,6 +1,7 @@
 /** What a blank gets before any film lies on it: sanded, sealed, stained or painted, by whom, and how often. */
 import { z } from "zod";
 import { labOf } from "../advice/contrast.ts";
+import { isWood } from "../advice/ground.ts";
 import type { Technique } from "../plan/document.ts";
 import type { Material } from "./blank.ts";
 import type { BlankShape } from "./shape.ts";
@@ -28,7 +29,7 @@ export interface GroundRead extends Ground {
 
 /** What film meets when the blank is ready: raw wood that is painted is painted wood. */
 export function surfaceOf(material: Material, { what }: Pick<Ground, "what">): Material {
-  if (!material.endsWith("Wood")) return material;
+  if (!isWood(material)) return material;
   if (what === "paint") return "paintedWood";
   if (what === "seal") return material === "paintedWood" ? material : "sealedWood";
   return what === "stain" ? "stainedWood" : material;

@@ -69,6 +69,13 @@ describe("tonight", () => {
     expect(tonight([], "2026-11-24").minutes).toBe(0);
   });
 
+  it("what waits for another evening is not offered, and the next is; the pace counts both", () => {
+    const wet = { ...task("coat-2", 60, "2026-11-26"), notBefore: "2026-11-25" };
+    expect(tonight([wet, task("weed", 300, "2026-11-27")], "2026-11-24")).toEqual({ minutes: 90, tasks: [{ id: "weed", minutes: 90 }], bindingDate: "2026-11-27" });
+    expect(tonight([wet], "2026-11-24")).toEqual({ minutes: 0, tasks: [], bindingDate: "2026-11-26" });
+    expect(tonight([wet], "2026-11-25").tasks.map(({ id }) => id)).toEqual(["coat-2"]);
+  });
+
   it("what is overdue is due tonight", () => {
     expect(tonight([task("late", 90, "2026-11-20")], "2026-11-24").minutes).toBe(90);
   });

@@ -9,10 +9,12 @@ export interface EveningTask {
   readonly minutes: number;
   /** Last calendar day on which it may be done. */
   readonly dueDate: string;
+  /** What it follows is done and dry on this day at the earliest; today when left out. */
+  readonly notBefore?: string;
 }
 
 export interface EveningPlan {
-  /** The least that must be done tonight so that no later evening is fuller. */
+  /** The least that must be done tonight so that no later evening is fuller; less where the rest has to wait for something that dries. */
   readonly minutes: number;
   readonly tasks: readonly { readonly id: string; readonly minutes: number }[];
   /** The deadline that asks for this pace. */
@@ -25,7 +27,7 @@ export const LEAST_SITTING_MINUTES = 30;
 /**
  * Earliest due date first. The pace is the largest of (work due by d) / (evenings up to d) over all
  * deadlines: with less tonight some later evening would be fuller. Evenings count by the time they have, tonight as one. A sitting is never shorter than
- * `LEAST_SITTING_MINUTES` unless less is left to do.
+ * `LEAST_SITTING_MINUTES` unless less is left to do. What has to wait for another evening counts for the pace and is not offered.
  */
 export function tonight(tasks: readonly EveningTask[], today: string, freeOn: (date: string) => number = () => 1): EveningPlan {
   const due = tasks.filter((task) => task.minutes > 0).sort((a, b) => (a.dueDate === b.dueDate ? (a.id < b.id ? -1 : 1) : a.dueDate < b.dueDate ? -1 : 1));
@@ -41,15 +43,15 @@ export function tonight(tasks: readonly EveningTask[], today: string, freeOn: (d
     }
   }
   let left = Math.min(work, Math.max(pace, work > 0 ? LEAST_SITTING_MINUTES : 0));
-  const minutes = left;
   const chosen: { id: string; minutes: number }[] = [];
   for (const task of due) {
     if (left <= 0.01) break;
+    if (task.notBefore !== undefined && task.notBefore > today) continue;
     const share = Math.min(task.minutes, left);
     chosen.push({ id: task.id, minutes: share });
     left -= share;
   }
-  return { minutes, tasks: chosen, bindingDate };
+  return { minutes: chosen.reduce((sum, { minutes }) => sum + minutes, 0), tasks: chosen, bindingDate };
 }
 
 /** How many evenings like tonight there are up to a date: a longer one counts for more. Where tonight has no time at all, every evening counts as one. */

@@ -6,6 +6,7 @@ import { situationOf } from "../proposal/situation.ts";
 import { kept } from "../proposal/told.ts";
 import { toolsOf } from "../proposal/tools.ts";
 import { withoutStep } from "../scheduling/reorder.ts";
+import { soundTasks } from "../scheduling/task.ts";
 import type { ClassDocument, Technique, Thing } from "./document.ts";
 import { type SetWays, withoutStepsOf, withStepsOf } from "./set-steps.ts";
 import { withoutSuppliesOf, withSuppliesOf } from "./set-supplies.ts";
@@ -75,7 +76,7 @@ export function withoutThing(made: Made, id: string, ways: SetWays): MadeParts {
     steps,
     tools,
     supplies,
-    preparation: preparation.filter(({ thing }) => thing === undefined || things.some(({ id }) => id === thing)),
+    preparation: soundTasks(preparation.filter(({ thing }) => thing === undefined || things.some(({ id }) => id === thing))),
     ...(proposed ? { proposed } : {}),
   };
 }

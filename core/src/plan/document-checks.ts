@@ -13,6 +13,7 @@ export function checkDocument(document: ClassDocument, issue: Issue): void {
     steps: document.steps.map(({ id }) => id),
     tools: document.tools.map(({ id }) => id),
     supplies: document.supplies.map(({ id }) => id),
+    preparation: document.preparation.map(({ id }) => id),
     scraps: document.scraps.map(({ label }) => label),
   };
   const nameOf = { seats: "seat", scraps: "label" } as Readonly<Record<string, string>>;
@@ -35,6 +36,7 @@ export function checkDocument(document: ClassDocument, issue: Issue): void {
   checkThings(document.things, issue);
   checkSeats(document, needFilm, issue);
   checkSteps(document, issue);
+  checkTasks(document, issue);
   document.supplies.forEach(({ thing }, i) => {
     if (thing !== undefined && !lists.things.includes(thing)) issue(["supplies", i, "thing"], `there is no thing "${thing}" in this document`);
   });
@@ -73,6 +75,20 @@ function repeats(values: readonly string[]): number[] {
     seen.add(value);
     return again ? [index] : [];
   });
+}
+
+/** Tasks name other tasks and things; a circle could never be dated. */
+function checkTasks({ preparation, things }: Pick<ClassDocument, "preparation" | "things">, issue: Issue): void {
+  const known = new Set(preparation.map(({ id }) => id));
+  preparation.forEach(({ after, thing }, index) => {
+    after.forEach((before, i) => {
+      if (!known.has(before)) issue(["preparation", index, "after", i], `there is no task "${before}"`);
+    });
+    if (thing !== undefined && !things.some(({ id }) => id === thing)) issue(["preparation", index, "thing"], `there is no thing "${thing}" in this document`);
+  });
+  const circle = circleOf(preparation.map(({ id, after }) => ({ id, after: after.map((step) => ({ step })) })));
+  const [first] = circle;
+  if (first !== undefined) issue(["preparation", preparation.findIndex(({ id }) => id === first), "after"], `these tasks wait for each other: ${[...circle, first].join(", ")}`);
 }
 
 /** Steps name earlier steps, tools and things; a circle is told whole. */

@@ -54,6 +54,24 @@ describe("what is wrong is named by its path", () => {
     ["supplies.0.per", "moon", "$.supplies[0].per"],
     ["steps.0.minutes", 0, "$.steps[0].minutes"],
     ["steps.1.after", [{ step: "nowhere" }], "$.steps[1].after[0].step"],
+    ["preparation", [{ id: "coat", title: "Coat", minutes: 5, after: ["sand"] }], "$.preparation[0].after[0]"],
+    [
+      "preparation",
+      [
+        { id: "coat", title: "Coat", minutes: 5 },
+        { id: "coat", title: "Coat", minutes: 5 },
+      ],
+      "$.preparation[1].id",
+    ],
+    [
+      "preparation",
+      [
+        { id: "coat", title: "Coat", minutes: 5, after: ["sand"] },
+        { id: "sand", title: "Sand", minutes: 5, after: ["coat"] },
+      ],
+      "$.preparation[0].after",
+    ],
+    ["preparation", [{ id: "coat", title: "Coat", minutes: 5, thing: "nobody" }], "$.preparation[0].thing"],
     ["version", 3, "$.version"],
     ["colour", "red", "$"],
   ])("%s = %j", (path, value, wanted) => {

@@ -9,8 +9,7 @@ import { boxHeight, boxWidth } from "../geometry/polygon.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
 import { type Facts, factsOf } from "../proposal/facts.ts";
 import { LISTS, withProposal } from "../proposal/merge.ts";
-import { datedPreparation, propose } from "../proposal/propose.ts";
-import type { DatedTask } from "../scheduling/before.ts";
+import { propose } from "../proposal/propose.ts";
 import { costOf } from "../supplies/price.ts";
 import { type SupplyLine, supplyLines } from "../supplies/supply.ts";
 import type { ClassDocument } from "./document.ts";
@@ -22,6 +21,7 @@ import { borderFor, partSize } from "./load-room.ts";
 import { measureStrokes } from "./measure-strokes.ts";
 import { ownFaces } from "./own-pieces.ts";
 import { PACK_MINUTES_PER_KIT, TAPE_MINUTES_PER_KIT } from "./pace-of-hands.ts";
+import { preparedOn } from "./prepared.ts";
 import { setScales } from "./set-sizes.ts";
 import { type LaidOut, layOut } from "./sheets.ts";
 import type { Plan, PreparationMinutes } from "./stages.ts";
@@ -50,7 +50,7 @@ export function makePlan(given: ClassDocument, fonts: FontLookup, before = new L
     supplies,
     preparation,
     facts,
-    evenings: eveningsOf(document),
+    evenings: preparedOn(document),
     cost: costOf({ lines: supplies, prepMinutes: preparation.total, seats: document.seats.length }, document.prices),
     runSheet: runSheetOf(document),
     deadlines: deadlines(document.when.date, document.leadDays ?? (document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS), preparedApart(document.things)),
@@ -73,16 +73,6 @@ export function proposedWhole(document: ClassDocument, facts: ReadonlyMap<string
   const { proposed } = document;
   if (!proposed || LISTS.some((list) => proposed[list].length > 0)) return document;
   return withProposal(document, propose(document, { facts }));
-}
-
-/** The preparation on its evenings; none where the days before do not suffice. */
-function eveningsOf(document: ClassDocument): DatedTask[] {
-  try {
-    return datedPreparation(document, (thing) => madeOf(document, thing).reduce((sum, count) => sum + count, 0));
-  } catch (error) {
-    if (error instanceof RangeError) return [];
-    throw error;
-  }
 }
 
 /** What there is to cut: every seat's letters on the face of each thing, as kits of each vinyl. */

@@ -6,7 +6,22 @@ import type { Thing } from "./document.ts";
 import type { SetWays } from "./set-steps.ts";
 
 /** Starter lines of which each thing takes its own; of the others one serves all. */
-const OWN: ReadonlySet<string> = new Set(["blank", "tape", "tape-strong", "paint", "spray", "edge-seal", "border-tape", "ground", "twine", "ribbon", "bead", "frame-strip"]);
+const OWN: ReadonlySet<string> = new Set([
+  "blank",
+  "tape",
+  "tape-strong",
+  "paint",
+  "spray",
+  "edge-seal",
+  "border-tape",
+  "ground",
+  "twine",
+  "ribbon",
+  "bead",
+  "frame-strip",
+  "frame-stain",
+  "frame-paint",
+]);
 const BLANK = "blank";
 
 const sameName = (a: Pick<Supply, "name">, b: Pick<Supply, "name">): boolean => a.name.trim().toLowerCase() === b.name.trim().toLowerCase();

@@ -1,5 +1,6 @@
 /** A class from nothing: sound beginnings for its technique and material, which a host changes as needed. */
 
+import { isWashedUp } from "../advice/ground.ts";
 import type { Material } from "../blanks/blank.ts";
 import { type BlankShape, isCup } from "../blanks/shape.ts";
 import { CUTTER_PROFILES, type Cutter } from "../cutting/cutter.ts";
@@ -70,9 +71,8 @@ export function starterClass(input: StarterInput): ClassDocument {
 }
 
 /** What is drunk from is washed; a pot or a tin of the same shape is not. */
-const WASHED: ReadonlySet<Material> = new Set(["glazed", "glass", "enamel", "paintedMetal", "powderCoat", "paintedPlastic"]);
 const isDrunkFrom = ({ shape, material, technique, blankName }: Pick<StarterInput, "shape" | "material" | "technique" | "blankName">): boolean =>
-  technique === "decal" && isCup(shape) && WASHED.has(material) && !/tin|pot|vase|jar|lantern|cloche/iu.test(blankName);
+  technique === "decal" && isCup(shape) && isWashedUp(material) && !/tin|pot|vase|jar|lantern|cloche/iu.test(blankName);
 
 /** One line for the name. Of a stencil the letters stand alone, so that no joined script is taken out in one piece. */
 export function starterDesign(technique: Technique, vinyl: string): Design {

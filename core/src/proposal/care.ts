@@ -1,4 +1,5 @@
 /** What whoever takes the piece home has to know, by what was made, of what film, on what, and what it goes through. */
+import { bearsCoat } from "../advice/ground.ts";
 import type { Situation } from "./situation.ts";
 import { words } from "./told.ts";
 
@@ -12,8 +13,6 @@ export interface Care {
   readonly from: readonly { readonly hours: number; readonly what: string }[];
 }
 
-/** What stands outdoors or is handled at its edges; on these a coat holds, and no food or dishwasher comes near. */
-const COATED: ReadonlySet<string> = new Set(["rawWood", "stainedWood", "sealedWood", "paintedWood", "metal", "paintedMetal", "powderCoat", "stone", "firedClay"]);
 /** Strokes as wide as this bear a dishwasher's jet, mm: a first guess from trials with bold designs. */
 const BOLD_MM = 2;
 const CURE_HOURS = 48;
@@ -69,7 +68,7 @@ function filmCare(s: Situation): Care {
   const rim = blank.shape.kind.endsWith("Cup") && (use.food ?? "drink") !== "none" ? "Drink from the side that is free of film." : "";
   const plastic = blank.material === "clearPlastic" || blank.material === "paintedPlastic" ? "Wipe it with a soft damp cloth; no solvent, no alcohol." : "";
   const dry = !washed && plastic === "" ? "Then a dry or barely damp cloth." : "";
-  const coat = COATED.has(blank.material)
+  const coat = bearsCoat(blank.material)
     ? schools.overCoat === "edges" && (use.outdoors || use.food === "served")
       ? "A clear coat over its edges then, as its label and the film maker say."
       : "No coat over the film: good film needs none."

@@ -1,27 +1,24 @@
 /** Which of the accepted ways change anything in a class: the others are not asked about. */
+import { bearsCoat, isBareWood, isSmooth } from "../advice/ground.ts";
 import type { ClassDocument } from "../plan/document.ts";
 import { isPainted } from "../plan/technique.ts";
 import type { SchoolName } from "../studio/settings.ts";
 import { filmsOf } from "./situation.ts";
 
-const WOOD: ReadonlySet<string> = new Set(["rawWood", "stainedWood"]);
-const SMOOTH: ReadonlySet<string> = new Set(["glass", "glazed"]);
-const COATED: ReadonlySet<string> = new Set(["rawWood", "stainedWood", "sealedWood", "paintedWood", "metal", "paintedMetal", "powderCoat", "stone", "firedClay"]);
-
 export function concernedSchools({ things, vinyls, use }: Pick<ClassDocument, "things" | "vinyls" | "use">): SchoolName[] {
   const sealed = things.some(({ technique }) => technique === "openStencil" || technique === "mask");
   const decals = things.filter(({ technique }) => !isPainted(technique));
   const layered = things.some((thing) => filmsOf(thing, vinyls).length > 1);
-  const glitter = decals.some((thing) => SMOOTH.has(thing.blank.material) && filmsOf(thing, vinyls).some(({ family }) => family === "glitter"));
+  const glitter = decals.some((thing) => isSmooth(thing.blank.material) && filmsOf(thing, vinyls).some(({ family }) => family === "glitter"));
   const long = things.some(({ blank: { shape } }) => "width" in shape && Math.max(shape.width, shape.height) > LONG_MM);
   const names: readonly (readonly [SchoolName, boolean])[] = [
     ["edgeSeal", sealed],
     ["peel", sealed],
     ["layers", layered],
     ["longParts", long],
-    ["rawWood", decals.some(({ blank }) => WOOD.has(blank.material))],
+    ["rawWood", decals.some(({ blank }) => isBareWood(blank.material))],
     ["glitterOnGlass", glitter],
-    ["overCoat", decals.some(({ blank }) => COATED.has(blank.material))],
+    ["overCoat", decals.some(({ blank }) => bearsCoat(blank.material))],
     ["dishwasher", decals.some((thing) => (thing.use ?? use).washing === "dishwasher")],
   ];
   return names.flatMap(([name, concerned]) => (concerned ? [name] : []));

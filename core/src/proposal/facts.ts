@@ -34,6 +34,11 @@ export const factsSchema = z.strictObject({
 });
 export type Facts = z.infer<typeof factsSchema>;
 
+/** Of what was measured; 0 where nothing was. */
+const least = (values: readonly number[]): number => {
+  const measured = values.filter((value) => value > 0);
+  return measured.length === 0 ? 0 : Math.min(...measured);
+};
 const median = (values: readonly number[]): number => at(values, 0.5);
 const at = (values: readonly number[], share: number): number => {
   const sorted = [...values].sort((a, b) => a - b);
@@ -60,7 +65,7 @@ export function factsOf(plan: ThingPlan, kits: readonly Kit[], technique: Techni
     pieces: median(sum(({ pieces }) => pieces.length)),
     insides: median(sum(({ weed }) => weed.counters + weed.islands)),
     small: median(sum(({ weed }) => weed.smallParts)),
-    thinnest: Math.min(...own.map(({ weed }) => (weed.thinnest > 0 ? weed.thinnest : Number.POSITIVE_INFINITY)), 1e6) % 1e6,
+    thinnest: least(own.map(({ weed }) => weed.thinnest)),
     weedHalf: median(minutes),
     weedSlow: at(minutes, 0.75),
     width,

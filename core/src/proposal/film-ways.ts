@@ -6,8 +6,7 @@ import type { Situation } from "./situation.ts";
 type Seen = Pick<Situation, "surface" | "schools" | "films" | "facts">;
 
 export function tapeOf({ surface, schools }: Pick<Seen, "surface" | "schools">, family: VinylFamily): TapeAdvice {
-  const advice = tapeAdvice(family, surface);
-  return advice.why === "smoothSchools" && schools.glitterOnGlass === "low" ? { ...advice, tack: "low" } : advice;
+  return tapeAdvice(family, surface, schools.glitterOnGlass);
 }
 
 /** The gentlest that one of its films asks for. */

@@ -4,8 +4,9 @@
  * what was proposed where the host says otherwise.
  */
 import type { ClassDocument, Proposed } from "../plan/document.ts";
-import { soundOrder } from "../scheduling/reorder.ts";
+import { soundLikes, soundOrder } from "../scheduling/reorder.ts";
 import { MOST_STEPS } from "../scheduling/step.ts";
+import { soundTasks } from "../scheduling/task.ts";
 import type { Proposal } from "./propose.ts";
 import { kept } from "./told.ts";
 
@@ -127,7 +128,7 @@ export function withProposal(document: ClassDocument, proposal: Pick<Proposal, "
         : mergedList(list, document[list] as readonly Row[], before[list], now[list], choice),
     ]),
   ) as Record<List, { rows: readonly Row[]; taken: Taken[] }>;
-  const steps = soundOrder(merged.steps.rows as unknown as ClassDocument["steps"]).slice(0, MOST_STEPS);
+  const steps = soundLikes(soundOrder(merged.steps.rows as unknown as ClassDocument["steps"]).slice(0, MOST_STEPS));
   const known = new Set(document.tools.map(({ id }) => id));
   const needed = new Set(steps.flatMap(({ tool }) => tool ?? []));
   return {
@@ -256,10 +257,4 @@ function notedList(list: List, before: readonly Row[], after: readonly Row[], ta
     }
     return Object.keys(changed).length > 0 ? { id: row.id, was: changed } : { id: row.id };
   });
-}
-
-/** Tasks whose predecessor is not there any more follow nothing. */
-function soundTasks(tasks: ClassDocument["preparation"]): ClassDocument["preparation"] {
-  const known = new Set(tasks.map(({ id }) => id));
-  return tasks.map((task) => (task.after.every((id) => known.has(id)) ? task : { ...task, after: task.after.filter((id) => known.has(id)) }));
 }

@@ -7,15 +7,16 @@ import { MATERIALS, type Material } from "../blanks/blank.ts";
 import { GROUND_BY, GROUND_WORKS, surfaceOf } from "../blanks/ground.ts";
 import type { BlankShape } from "../blanks/shape.ts";
 import { isCup, isRound } from "../blanks/shape.ts";
-import { type ClassDocument, classDocumentSchema, HANDED_OVER, TECHNIQUES, type Technique, type Thing } from "../plan/document.ts";
+import { type ClassDocument, classDocumentSchema, HANDED_OVER, MOST_THINGS, TECHNIQUES, type Technique, type Thing } from "../plan/document.ts";
 import { starterClass } from "../plan/starter.ts";
+import { starterSet } from "../plan/starter-set.ts";
 import { isPainted } from "../plan/technique.ts";
 import { runSheetOf } from "../plan/thing-document.ts";
 import { SCHOOLS, type SchoolName, schoolsSchema } from "../studio/settings.ts";
 import { demoClass } from "../testing/documents.ts";
 import { proposalTable } from "../testing/proposal-table.ts";
 import { VINYL_FAMILIES, type VinylFamily } from "../weeding/vinyl.ts";
-import { listsOf } from "./merge.ts";
+import { listsOf, NOTHING_TAKEN, withProposal } from "./merge.ts";
 import { brokenBy } from "./order.ts";
 import { type Proposal, propose } from "./propose.ts";
 
@@ -186,6 +187,61 @@ describe("what differs by the piece", () => {
     expect(practised).toBeLessThan(20);
     expect(beginners / practised).toBeGreaterThan(2);
     expect(beginners / practised).toBeLessThan(4);
+  });
+});
+
+describe("a set as large as it may be", () => {
+  const twelve = starterSet(
+    input("mask", "rawWood", "stencil", SHAPES.flat as BlankShape),
+    Array.from({ length: MOST_THINGS - 1 }, (_, i) => ({
+      role: "also" as const,
+      blank: { name: `Sign ${i}`, material: "rawWood" as const, colour: "#FFFFFF", shape: { kind: "flat" as const, width: 200 + i, height: 120 } },
+      technique: TECHNIQUES[i % TECHNIQUES.length] as Technique,
+      perSeat: 2,
+    })),
+    0.65,
+  );
+  const framed: ClassDocument = {
+    ...twelve,
+    things: twelve.things.map((thing) => ({
+      ...thing,
+      blank: {
+        ...thing.blank,
+        material: "paintedWood",
+        ground: { what: "paint", by: "host", coats: 3, faces: "both", sand: true },
+        frame: { strip: 20, ledge: 0, fixed: "glued", finish: "stained", by: "host", sold: 2400, kerf: 3 },
+      },
+    })),
+    steps: [],
+    supplies: [],
+    preparation: [],
+    proposed: NOTHING_TAKEN,
+  };
+
+  it("steps like one that the host has taken out stand for themselves", () => {
+    const first = propose(twelve).steps.find(({ like }) => like !== undefined);
+    const bare = { ...twelve, steps: twelve.steps.filter(({ id, like }) => id !== first?.like && like !== first?.like) };
+    const asked = { ...bare, proposed: { ...NOTHING_TAKEN, steps: (twelve.proposed?.steps ?? []).filter(({ id }) => twelve.steps.find((one) => one.id === id)?.like !== first?.like) } };
+    const merged = withProposal(asked, propose(twelve));
+    expect(merged.steps.some(({ id }) => id === first?.id)).toBe(true);
+    expect(classDocumentSchema.safeParse(merged).error?.issues ?? []).toEqual([]);
+  });
+
+  it("twelve painted and framed things are still a document: no list is longer than one may be", () => {
+    const document = withProposal(framed, propose(framed));
+    expect(document.preparation.length).toBeGreaterThan(60);
+    expect(classDocumentSchema.safeParse(document).error?.issues.map(({ path, message }) => `${path.join(".")}: ${message}`) ?? []).toEqual([]);
+  });
+
+  it("things whose long names begin alike keep all their tasks", () => {
+    const names = ["x", "y", "z"].map((last) => `a-very-very-very-long-thing-${last}`);
+    const named = { ...framed, seats: [], things: names.map((id) => ({ ...(framed.things[0] as Thing), id, title: id })) };
+    const { preparation } = propose(named);
+    const perThing = names.map((name) => preparation.filter(({ thing }) => thing === name).length);
+    expect(new Set(perThing).size).toBe(1);
+    expect(new Set(preparation.map(({ id }) => id)).size).toBe(preparation.length);
+    const ids = new Set(preparation.map(({ id }) => id));
+    expect(preparation.flatMap(({ after }) => after).filter((id) => !ids.has(id))).toEqual([]);
   });
 });
 

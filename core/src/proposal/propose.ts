@@ -1,10 +1,8 @@
 /** What the craft's knowledge proposes for a class: steps, materials, preparation, placing, care and cautions, each with its reason. */
 
-import { addDays, CRAFT_ALONG_LEAD_DAYS, ROOM_LEAD_DAYS } from "../calendar/dates.ts";
 import type { ClassDocument } from "../plan/document.ts";
 import { stepsOfSet } from "../plan/set-steps.ts";
 import { suppliesOfSet } from "../plan/set-supplies.ts";
-import { type DatedTask, datedBefore } from "../scheduling/before.ts";
 import { SECOND_SHARE } from "../scheduling/pace.ts";
 import { MOST_STEPS, type Tool } from "../scheduling/step.ts";
 import type { Schools } from "../studio/settings.ts";
@@ -14,7 +12,7 @@ import type { Facts } from "./facts.ts";
 import type { ProposedSupply } from "./materials/materials.ts";
 import { type PlacingAdvice, placingOf } from "./placing.ts";
 import { type ProposedTask, tasksOf } from "./preparation/tasks.ts";
-import { schoolsOf, situationOf } from "./situation.ts";
+import { type Situation, schoolsOf, situationOf } from "./situation.ts";
 import { BREAK_FROM_MINUTES, breakStep } from "./steps/of-thing.ts";
 import type { ProposedStep } from "./told.ts";
 import { toolsOf } from "./tools.ts";
@@ -44,11 +42,7 @@ export function propose(document: ClassDocument, { schools, share = SECOND_SHARE
   const ways = { schools: own, share, document, facts };
   const steps = withBreak(stepsOfSet(document.things, ways) as ProposedStep[]);
   const materials = suppliesOfSet(document.things, ways) as ProposedSupply[];
-  const preparation = preparationOf(
-    situations.flatMap((s, i) =>
-      tasksOf(s).map((task) => (situations.length === 1 ? task : { ...(i > 0 ? apart(task, s.thing.id) : task), thing: s.thing.id, title: `${task.title}: ${s.thing.title}`.slice(0, LONGEST_TITLE) })),
-    ),
-  );
+  const preparation = tasksOfSet(situations);
   const tools = toolsOf(situations);
   return {
     steps,
@@ -82,40 +76,20 @@ function withBreak(steps: readonly ProposedStep[]): ProposedStep[] {
 const LONG_WAIT = 10;
 
 const LONGEST_TITLE = 120;
+/** As long as a task's name may be. */
+const LONGEST_ID = 41;
 
 /** Of several things each has its own tasks; those of the first keep their names when another comes. */
-const apart = (task: ProposedTask, thing: string): ProposedTask => ({ ...task, id: `${task.id}-${thing}`.slice(0, 40), after: task.after.map((id) => `${id}-${thing}`.slice(0, 40)), thing });
-
-/** Alternatives and like blanks may have tasks of one name: each id once. */
-function preparationOf(tasks: readonly ProposedTask[]): ProposedTask[] {
-  const seen = new Set<string>();
-  return tasks.filter(({ id }) => {
-    if (seen.has(id)) return false;
-    seen.add(id);
-    return true;
+function tasksOfSet(situations: readonly Situation[]): ProposedTask[] {
+  return situations.flatMap((s, i) => {
+    const own = tasksOf(s);
+    if (situations.length === 1) return own;
+    const nameOf = (id: string): string => {
+      if (i === 0) return id;
+      const named = `${id}-${s.thing.id}`;
+      // Cut off, two long names could be one: the place in the set tells them apart.
+      return named.length <= LONGEST_ID ? named : `${id}-${i + 1}`;
+    };
+    return own.map((task) => ({ ...task, id: nameOf(task.id), after: task.after.map(nameOf), thing: s.thing.id, title: `${task.title}: ${s.thing.title}`.slice(0, LONGEST_TITLE) }));
   });
 }
-
-/** The preparation of a class on its evenings, counted back from the day on which blanks have to be ready. @throws RangeError */
-export function datedPreparation(document: ClassDocument, piecesOf: (thing: string | undefined) => number, freeOn?: (date: string) => number): DatedTask[] {
-  const lead = document.leadDays ?? (document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS);
-  const days = lead.prepareBlanksBy ?? lead.packBy ?? 1;
-  const ownDays = (thing: string | undefined) => document.things.find(({ id }) => id === thing)?.prepareDays;
-  const groups = new Map<number, ClassDocument["preparation"]>();
-  for (const task of document.preparation) {
-    const before = ownDays(task.thing) ?? days;
-    groups.set(before, [...(groups.get(before) ?? []), task]);
-  }
-  const taken = new Map<string, number>();
-  const dated = [...groups]
-    .sort(([a], [b]) => a - b)
-    .flatMap(([before, tasks]) => {
-      const free = (date: string) => Math.max(0, (freeOn?.(date) ?? USUAL_EVENING) - (taken.get(date) ?? 0));
-      const found = datedBefore({ tasks, ready: addDays(document.when.date, -before), piecesOf: ({ thing }) => piecesOf(thing), freeOn: free });
-      for (const { evenings } of found) for (const { date, minutes } of evenings) taken.set(date, (taken.get(date) ?? 0) + minutes);
-      return found;
-    });
-  const place = new Map(dated.map((row) => [row.id, row]));
-  return document.preparation.flatMap(({ id }) => place.get(id) ?? []);
-}
-const USUAL_EVENING = 150;

@@ -31,14 +31,14 @@ export interface BeforeProblem {
 /** An evening begins here and lasts as long as it has free minutes. */
 const EVENING_BEGINS = 19 * 60;
 const DAY = 24 * 60;
-const USUAL_EVENING = 150;
+export const USUAL_EVENING_MINUTES = 150;
 /** Further back nobody plans the blanks of a class. */
 const MOST_DAYS = 400;
 
 export const roundsOf = ({ atOnce }: Pick<Task, "atOnce">, pieces: number): number => (atOnce === undefined ? 1 : Math.max(1, Math.ceil(pieces / atOnce)));
 
 /** @throws RangeError when the evenings before do not suffice, or tasks wait for each other in a circle */
-export function datedBefore({ tasks, ready, piecesOf, freeOn = () => USUAL_EVENING }: BeforeProblem): DatedTask[] {
+export function datedBefore({ tasks, ready, piecesOf, freeOn = () => USUAL_EVENING_MINUTES }: BeforeProblem): DatedTask[] {
   const known = new Set(tasks.map(({ id }) => id));
   const circle = circleOf(tasks.map(({ id, after }) => ({ id, after: after.map((step) => ({ step })) })));
   if (circle.length > 0) throw new RangeError(`these wait for each other: ${circle.join(", ")}`);

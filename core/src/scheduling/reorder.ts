@@ -44,6 +44,15 @@ export function withoutStep(all: readonly Step[], id: string): Step[] {
   });
 }
 
+/** The first of its kind is not there any more: it is the first itself. */
+export function soundLikes(steps: readonly Step[]): Step[] {
+  const known = new Set(steps.map(({ id }) => id));
+  return steps.map((step) => {
+    const { like, ...alone } = step;
+    return like === undefined || known.has(like) ? step : alone;
+  });
+}
+
 export function freeStepId(steps: readonly Pick<Step, "id">[], title: string): string {
   const stem =
     title

@@ -10,11 +10,8 @@ import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import type { Schools } from "../studio/settings.ts";
 import { type Drawing, drawn } from "./art.ts";
-import { STARTERS, type StarterFilm, type StarterLine, type StarterSpec, type StarterThing } from "./specs.ts";
-
-export type StarterId = string;
-
-export const starterSpecs = (): readonly StarterSpec[] => STARTERS;
+import type { StarterFilm, StarterLine, StarterThing } from "./spec.ts";
+import { STARTERS } from "./specs.ts";
 
 export interface StarterFrom {
   readonly schools?: Schools;
@@ -28,7 +25,7 @@ export interface StarterFrom {
 const SAMPLE_NAMES = ["Ned", "Ivy", "Odile", "Rosa"] as const;
 
 /** The project as a class of four sample seats; undefined where there is none of that name. */
-export function starterProject(id: StarterId, { schools, cutter, prices, zone = "Europe/London", date = "2027-03-06" }: StarterFrom = {}): ClassDocument | undefined {
+export function starterProject(id: string, { schools, cutter, prices, zone = "Europe/London", date = "2027-03-06" }: StarterFrom = {}): ClassDocument | undefined {
   const spec = STARTERS.find((one) => one.id === id);
   if (!spec) return undefined;
   const things = [spec.thing, ...(spec.more ?? [])];

@@ -5,7 +5,7 @@ import { withoutStudio, withStudio } from "@/data/client.ts";
 import { attemptAllowed } from "@/data/sign-in.ts";
 import { decalSvg } from "@/planning/compute.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
-import type { DecalPicture } from "@/workers/plan.server.ts";
+import type { DecalPicture } from "@/workers/decals.ts";
 import { allowedChoice, type ChoosingClass, choosingClass, seatAlone } from "./choosing.ts";
 
 export type ChooseAnswer = { readonly ok: true; readonly decals: readonly DecalPicture[]; readonly message: string } | { readonly ok: false; readonly message: string };

@@ -4,7 +4,7 @@ import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useCallback, useEffect, useState, useTransition } from "react";
 import { FilmDot } from "@/ui/marks.tsx";
-import type { DecalPicture } from "@/workers/plan.server.ts";
+import type { DecalPicture } from "@/workers/decals.ts";
 import { choose } from "./actions.ts";
 import { OwnCup } from "./own-cup.tsx";
 

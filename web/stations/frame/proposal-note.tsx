@@ -2,7 +2,7 @@
 
 import type { Differences, FieldMoved, List } from "@elm-basket/core/proposal/merge.ts";
 import { useRouter } from "next/navigation";
-import { useTransition } from "react";
+import { useState, useTransition } from "react";
 import { flushParts } from "./pending.ts";
 import { keepMine, takeProposed } from "./proposal-actions.ts";
 
@@ -39,6 +39,23 @@ const LIST_WORDS: Readonly<Record<List, readonly [one: string, more: string]>> =
   preparation: ["task before the class", "tasks before the class"],
 };
 
+/** What is said where another window was faster: nothing was changed then. */
+export const OVERTAKEN = "Not changed: another window changed the class first. Look again.";
+
+/** Runs an act on the proposal once what still waits is saved; what it could not do is told. */
+export function useProposalAct(): { readonly busy: boolean; readonly said: string; act(how: () => Promise<boolean>): void } {
+  const [busy, start] = useTransition();
+  const [said, setSaid] = useState("");
+  const router = useRouter();
+  const act = (how: () => Promise<boolean>) =>
+    start(async () => {
+      const done = (await flushParts()) && (await how().catch(() => false));
+      setSaid(done ? "" : OVERTAKEN);
+      router.refresh();
+    });
+  return { busy, said, act };
+}
+
 type Names = ReadonlyMap<string, string>;
 const NO_NAMES: Names = new Map();
 
@@ -60,18 +77,12 @@ const sayValue = (value: unknown, names: Names = NO_NAMES): string => {
 
 /** What changed in the proposal since it was taken: rows that came or went, and what the host has not touched. One press takes all of it. */
 export function ProposalNote({ classId, list, open, names = NO_NAMES }: { classId: string; list: List; open: Differences; names?: Names }) {
-  const [busy, start] = useTransition();
-  const router = useRouter();
+  const { busy, said, act } = useProposalAct();
   const rows = open.rows.filter((row) => row.list === list);
   const fields = open.fields.filter((row) => row.list === list && !row.yours);
   const touched = new Set(fields.map(({ id }) => id)).size;
   if (rows.length + fields.length === 0) return null;
-  const act = (how: typeof takeProposed, label: string) =>
-    start(async () => {
-      await flushParts();
-      await how(classId, { list }, label);
-      router.refresh();
-    });
+  const all = (how: typeof takeProposed, label: string) => act(() => how(classId, { list }, label));
   const [one, more] = LIST_WORDS[list];
   const parts = [...(touched > 0 ? [`${touched} ${touched === 1 ? one : more} otherwise`] : []), ...rows.map(({ what, title }) => (what === "new" ? `“${title}” as well` : `“${title}” no more`))];
   return (
@@ -79,14 +90,15 @@ export function ProposalNote({ classId, list, open, names = NO_NAMES }: { classI
       <p>
         As the class is now, {parts.slice(0, MOST_PARTS).join(", ")}
         {parts.length > MOST_PARTS ? ` and ${parts.length - MOST_PARTS} more are` : parts.length === 1 && touched === 0 ? " is" : " are"} proposed.{" "}
-        <button type="button" className="verb min-h-9" disabled={busy} onClick={() => act(takeProposed, `What is proposed for the ${more}`)}>
+        <button type="button" className="verb min-h-9" disabled={busy} onClick={() => all(takeProposed, `What is proposed for the ${more}`)}>
           Take it
         </button>{" "}
         what you changed yourself stays ·{" "}
-        <button type="button" className="verb min-h-9" disabled={busy} onClick={() => act(keepMine, `The ${more} kept as they are`)}>
+        <button type="button" className="verb min-h-9" disabled={busy} onClick={() => all(keepMine, `The ${more} kept as they are`)}>
           Keep all as it is
         </button>
       </p>
+      {said && <p className="font-bold">{said}</p>}
       {fields.length > 0 && (
         <details>
           <summary className="min-h-9 cursor-pointer text-sm">What would be otherwise</summary>
@@ -107,14 +119,8 @@ const MOST_FIELDS = 40;
 
 /** What the host says otherwise than is proposed, in its row: told apart in words, taken or kept by a verb. */
 export function YoursNote({ classId, fields, names = NO_NAMES }: { classId: string; fields: readonly FieldMoved[]; names?: Names }) {
-  const [busy, start] = useTransition();
-  const router = useRouter();
-  const act = (how: typeof takeProposed, field: FieldMoved, label: string) =>
-    start(async () => {
-      await flushParts();
-      await how(classId, { list: field.list, id: field.id, field: field.field, overYours: true }, label);
-      router.refresh();
-    });
+  const { busy, said, act } = useProposalAct();
+  const one = (how: typeof takeProposed, field: FieldMoved, label: string) => act(() => how(classId, { list: field.list, id: field.id, field: field.field, overYours: true }, label));
   if (fields.length === 0) return null;
   return (
     <ul className="no-print mt-1 text-sm" aria-busy={busy}>
@@ -125,13 +131,13 @@ export function YoursNote({ classId, fields, names = NO_NAMES }: { classId: stri
         return (
           <li key={field.field} className={moved ? "text-ochre" : "text-soft"}>
             {word}: yours{isNumber && typeof field.was === "number" ? `, was ${field.was}` : ""}; {sayValue(field.now, names)} {isNumber ? "are" : "is"} proposed{moved ? " now" : ""}.{" "}
-            <button type="button" className="verb min-h-9" disabled={busy} onClick={() => act(takeProposed, field, `${word} as proposed`)}>
+            <button type="button" className="verb min-h-9" disabled={busy} onClick={() => one(takeProposed, field, `${word} as proposed`)}>
               Take {isNumber ? String(field.now) : "it"}
             </button>
             {moved && (
               <>
                 {" · "}
-                <button type="button" className="verb min-h-9" disabled={busy} onClick={() => act(keepMine, field, `${word} kept`)}>
+                <button type="button" className="verb min-h-9" disabled={busy} onClick={() => one(keepMine, field, `${word} kept`)}>
                   Keep {isNumber ? String(field.here) : "mine"}
                 </button>
               </>
@@ -139,6 +145,7 @@ export function YoursNote({ classId, fields, names = NO_NAMES }: { classId: stri
           </li>
         );
       })}
+      {said && <li className="font-bold">{said}</li>}
     </ul>
   );
 }

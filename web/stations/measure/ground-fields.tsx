@@ -1,5 +1,6 @@
 "use client";
 
+import { isWood } from "@elm-basket/core/advice/ground.ts";
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import { FINISHINGS, type Finishing, type Frame, loopMm } from "@elm-basket/core/blanks/finishing.ts";
 import { GROUND_BY, GROUND_FACES, GROUND_WORKS, type Ground, type GroundRead } from "@elm-basket/core/blanks/ground.ts";
@@ -52,7 +53,7 @@ export function GroundFields({ blank, ground, unit, onChange }: Props) {
           </div>
         </>
       )}
-      {blank.material.endsWith("Wood") && <CheckField label="sanded first" checked={ground.sand} onChange={(sand) => set({ sand }, sand ? "Sanded" : "Left rough")} />}
+      {isWood(blank.material) && <CheckField label="sanded first" checked={ground.sand} onChange={(sand) => set({ sand }, sand ? "Sanded" : "Left rough")} />}
       {"width" in blank.shape && <FrameFields blank={blank} unit={unit} onChange={onChange} />}
     </Section>
   );

@@ -2,15 +2,17 @@
 
 import type { Tack } from "@elm-basket/core/advice/film-choice.ts";
 import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
+import { readySurface } from "@elm-basket/core/advice/ready-surface.ts";
 import { type Blank, blankSchema, type HandleSchool } from "@elm-basket/core/blanks/blank.ts";
 import { finishingOf } from "@elm-basket/core/blanks/finishing.ts";
-import { groundOf, surfaceOf } from "@elm-basket/core/blanks/ground.ts";
+import { groundOf } from "@elm-basket/core/blanks/ground.ts";
 import { lessMargin, readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { type BlankShape, isCup, type ShapeKind } from "@elm-basket/core/blanks/shape.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { type ReactNode, useMemo, useState } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
@@ -35,7 +37,7 @@ interface Props {
   readonly versions: { readonly blank: number; readonly class: number };
   readonly unit: LengthUnit;
   /** How this studio works, where others work otherwise. */
-  readonly ways: { readonly cupSide: HandleSchool; readonly tack: Exclude<Tack, "none">; readonly sealRaw: boolean };
+  readonly ways: { readonly cupSide: HandleSchool; readonly tack: Exclude<Tack, "none">; readonly schools: Schools };
   /** Where each brings their own: who they are. */
   readonly own: { readonly seats: ClassDocument["seats"]; readonly version: number; readonly labels: Readonly<Record<string, string>> } | null;
   readonly widest: number;
@@ -53,7 +55,7 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
   const blank = editor.value;
   const made = thingOf(whole.value, thing);
   const { shape } = blank;
-  const ground = groundOf(blank, made.technique, twoSided(whole.value, thing), ways.sealRaw);
+  const ground = groundOf(blank, made.technique, twoSided(whole.value, thing), ways.schools.rawWood === "seal");
   const drawn = useMemo(() => pieces.map(({ id, colour, path }) => ({ id, colour, polygon: readPiecePath(path) })), [pieces]);
   const change = (next: Blank, label: string) => {
     const trouble = faultOf(next);
@@ -146,7 +148,8 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
       <div className="lg:col-span-2">
         <SurfaceAdvice
           use={made.use ?? whole.value.use}
-          material={surfaceOf(blank.material, ground)}
+          material={readySurface({ blank, preparation: whole.value.preparation, thing: made, things: whole.value.things })}
+          glitterOnGlass={ways.schools.glitterOnGlass}
           shape={shape}
           technique={made.technique}
           vinyls={document.vinyls}

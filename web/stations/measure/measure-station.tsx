@@ -35,7 +35,7 @@ export async function MeasureStation({ id, query }: { id: string; query: Record<
         versions={{ blank: stored.versions[`blank:${thing}`] ?? 0, class: stored.versions.class }}
         unit={host.studio.unit}
         own={document.thing.brought ? { seats: stored.document.seats, version: stored.versions.seats, labels: plan ? labelsOf(plan) : {} } : null}
-        ways={{ cupSide: host.studio.settings.schools.cupSide, tack: host.studio.settings.tack, sealRaw: schoolsOf(stored.document, host.studio.settings.schools).rawWood === "seal" }}
+        ways={{ cupSide: host.studio.settings.schools.cupSide, tack: host.studio.settings.tack, schools: schoolsOf(stored.document, host.studio.settings.schools) }}
         widest={widest?.width ?? 0}
         tallest={Math.max(0, ...sizes.map(({ height }) => height))}
         pieces={shown.map((piece) => ({ id: piece.id, colour: colours.get(piece.vinyl) ?? "", path: piece.path }))}

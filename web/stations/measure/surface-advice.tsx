@@ -6,6 +6,7 @@ import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/plan/document.ts";
 import { isPainted, needsTape } from "@elm-basket/core/plan/technique.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
+import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { NumberField } from "@/ui/fields.tsx";
 import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
@@ -24,12 +25,14 @@ interface Props {
   readonly vinyls: readonly Vinyl[];
   /** The transfer tape the studio has. */
   readonly tack: Exclude<Tack, "none">;
+  /** Its way with glitter on smooth glass. */
+  readonly glitterOnGlass: Schools["glitterOnGlass"];
   readonly onChange: (use: Use, label: string) => void;
   readonly onTechnique: (technique: Technique) => void;
 }
 
 /** What the object will go through, which films bear that, and how to make the surface ready. */
-export function SurfaceAdvice({ use, material, shape, technique, vinyls, tack, onChange, onTechnique }: Props) {
+export function SurfaceAdvice({ use, material, shape, technique, vinyls, tack, glitterOnGlass, onChange, onTechnique }: Props) {
   const caution = foodCaution(foodOf(use, shape));
   const judged = { ...use, paintedOver: use.paintedOver || isPainted(technique) };
   return (
@@ -70,9 +73,9 @@ export function SurfaceAdvice({ use, material, shape, technique, vinyls, tack, o
             ))}
           </ul>
           <h3 className="mt-4 text-base">Getting it ready</h3>
-          <p>{saySurface(surfaceAdvice(material))}</p>
+          <p>{saySurface(surfaceAdvice(material), isPainted(technique))}</p>
           {vinyls.map((vinyl) => {
-            const tape = tapeAdvice(needsTape(technique) ? vinyl.family : "ironOn", material);
+            const tape = tapeAdvice(needsTape(technique) ? vinyl.family : "ironOn", material, glitterOnGlass);
             const own = adviseOnFilm(vinyl, judged, material);
             // Only where this very film is judged otherwise than its kind, by its glue or by what was found.
             const apart = own.verdict !== adviseOn(vinyl.family, judged, material).verdict;

@@ -1,6 +1,7 @@
 import { cautionsFor } from "@elm-basket/core/advice/cautions.ts";
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { drawingPath, readPiecePath } from "@elm-basket/core/geometry/path.ts";
+import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
 import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
@@ -11,7 +12,6 @@ import { withStudio } from "@/data/client.ts";
 import { piecesOfSeats } from "@/data/making.ts";
 import { studioPace } from "@/data/pace.ts";
 import { doneTasks } from "@/data/task-marks.ts";
-import { datedFor } from "@/planning/preparation.ts";
 import { proposedFor } from "@/planning/proposal.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { loadStation, type StationData } from "@/stations/frame/load.ts";
@@ -136,7 +136,7 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
 async function Preparation({ data }: { data: StationData }) {
   const { document, id, versions, plan } = data.planned;
   const { proposal, open } = await proposedFor(data.host, document, plan.facts);
-  const done = (await withStudio(data.host.studioId, (sql) => doneTasks(sql, [id]))).get(id) ?? new Set<string>();
+  const done = (await withStudio(data.host.studioId, (sql) => doneTasks(sql, [id]))).get(id) ?? new Map<string, Date>();
   const ready = plan.deadlines.find(({ code, thing }) => code === "prepareBlanksBy" && thing === undefined)?.date ?? document.when.date;
   const free = (date: string) => freeOn(data.host.studio, date);
   return (
@@ -144,10 +144,10 @@ async function Preparation({ data }: { data: StationData }) {
       classId={id}
       document={{ preparation: document.preparation, things: document.things }}
       version={versions.class}
-      dates={datedFor(document, free)}
+      dates={preparedOn(document, free)}
       ready={ready}
       today={todayIn(document.when.zone)}
-      done={[...done]}
+      done={[...done.keys()]}
       because={Object.fromEntries(proposal.preparation.map(({ id: task, because }) => [task, because]))}
       open={open}
       anew={proposal.preparation.length}

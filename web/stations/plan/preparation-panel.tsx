@@ -2,13 +2,11 @@
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Differences } from "@elm-basket/core/proposal/merge.ts";
-import type { Task } from "@elm-basket/core/scheduling/task.ts";
+import { type Task, withoutTask } from "@elm-basket/core/scheduling/task.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
-import { useRouter } from "next/navigation";
-import { type ReactNode, useState, useTransition } from "react";
-import { flushParts } from "@/stations/frame/pending.ts";
+import { type ReactNode, useState } from "react";
 import { beginAnew } from "@/stations/frame/proposal-actions.ts";
-import { ProposalNote, YoursNote } from "@/stations/frame/proposal-note.tsx";
+import { ProposalNote, useProposalAct, YoursNote } from "@/stations/frame/proposal-note.tsx";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { showDate } from "@/ui/dates.ts";
@@ -44,21 +42,11 @@ export function PreparationPanel({ classId, document, version, dates, ready, tod
   const editor = usePart<Value>(classId, "class", { preparation: document.preparation }, version, (answer) => ({ preparation: (answer.document as ClassDocument).preparation }));
   const tasks = editor.value.preparation;
   const [open, setOpen] = useState<string | null>(null);
-  const [busy, start] = useTransition();
-  const router = useRouter();
+  const { busy, said, act } = useProposalAct();
   const put = (preparation: Task[], label: string) => editor.change({ preparation }, label);
   const byId = new Map(dates.map((row) => [row.id, row]));
-  const again = () =>
-    start(async () => {
-      await flushParts();
-      await beginAnew(classId, "preparation", "Preparation as proposed");
-      router.refresh();
-    });
-  const mark = (task: string, on: boolean) =>
-    start(async () => {
-      await markTaskDone(classId, task, on);
-      router.refresh();
-    });
+  const again = () => act(() => beginAnew(classId, "preparation", "Preparation as proposed"));
+  const mark = (task: string, on: boolean) => act(() => markTaskDone(classId, task, on));
   const add = () => {
     const id = freeId(tasks);
     const last = tasks.at(-1);
@@ -115,7 +103,7 @@ export function PreparationPanel({ classId, document, version, dates, ready, tod
                   label,
                 )
               }
-              onOut={() => put(without(tasks, task.id), `${task.title} taken out`)}
+              onOut={() => put(withoutTask(tasks, task.id), `${task.title} taken out`)}
             />
           </TaskRow>
         ))}
@@ -125,6 +113,7 @@ export function PreparationPanel({ classId, document, version, dates, ready, tod
           Add a task before the class
         </button>
         <SaveNote editor={editor} />
+        {said && <span role="alert">{said}</span>}
       </div>
     </section>
   );
@@ -244,12 +233,6 @@ function TaskFields({ task, before, things, onChange, onOut }: FieldsProps) {
       </button>
     </div>
   );
-}
-
-/** Whoever followed it now follows what it followed. */
-function without(tasks: readonly Task[], id: string): Task[] {
-  const gone = tasks.find((task) => task.id === id);
-  return tasks.flatMap((task) => (task.id === id ? [] : task.after.includes(id) ? [{ ...task, after: [...new Set([...task.after.filter((one) => one !== id), ...(gone?.after ?? [])])] }] : [task]));
 }
 
 function freeId(tasks: readonly Task[]): string {

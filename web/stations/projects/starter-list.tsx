@@ -8,13 +8,13 @@ import { useState } from "react";
 import { LinkButton } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import type { StarterView } from "@/workers/plan.server.ts";
+import type { StarterView } from "@/workers/starters-drawn.ts";
 
 const SEASON_WORDS = { any: "all the year", spring: "spring", summer: "summer", autumn: "autumn", winter: "winter" } as const;
 const DIFFICULTY_WORDS = ["", "everybody manages it", "some patience", "for those who have done one"] as const;
 
 /** Where the figures are not there yet. */
-export interface StarterRow extends Pick<StarterView, "id" | "title" | "summary" | "season" | "difficulty" | "budget" | "held" | "techniques" | "materials"> {
+export interface StarterRow extends Omit<StarterView, "figures"> {
   readonly figures: StarterView["figures"] | null;
 }
 

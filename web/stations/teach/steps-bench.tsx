@@ -9,11 +9,9 @@ import { type Refused, refusedOrder } from "@elm-basket/core/proposal/order.ts";
 import { freeStepId, movedStep, withoutStep } from "@elm-basket/core/scheduling/reorder.ts";
 import { MOST_STEPS, type Step } from "@elm-basket/core/scheduling/step.ts";
 import { GripVertical } from "lucide-react";
-import { useRouter } from "next/navigation";
-import { type ReactNode, useState, useTransition } from "react";
-import { flushParts } from "@/stations/frame/pending.ts";
+import { type ReactNode, useState } from "react";
 import { beginAnew } from "@/stations/frame/proposal-actions.ts";
-import { ProposalNote, YoursNote } from "@/stations/frame/proposal-note.tsx";
+import { ProposalNote, useProposalAct, YoursNote } from "@/stations/frame/proposal-note.tsx";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { StepFields } from "./step-fields.tsx";
@@ -63,22 +61,18 @@ export function StepsBench({ classId, document, version, times, end, because, op
       steps.map((step) => (step.id === id ? next : step)),
       label,
     );
-  const router = useRouter();
   const [refused, setRefused] = useState<Refused | null>(null);
-  const [busy, start] = useTransition();
+  const { busy, said, act } = useProposalAct();
   const reorder = (from: number, to: number) => {
     const next = movedStep(steps, from, to);
     const wrong = refusedOrder(steps, next);
     setRefused(wrong);
     if (!wrong) put(next, "Order of the steps");
   };
-  const again = () =>
-    start(async () => {
-      await flushParts();
-      await beginAnew(classId, "steps", "Steps as proposed");
-      setOpen(null);
-      router.refresh();
-    });
+  const again = () => {
+    setOpen(null);
+    act(() => beginAnew(classId, "steps", "Steps as proposed"));
+  };
   const dropped = ({ active, over }: DragEndEvent) => {
     const [from, to] = [steps.findIndex(({ id }) => id === active.id), steps.findIndex(({ id }) => id === over?.id)];
     if (from >= 0 && to >= 0 && from !== to) reorder(from, to);
@@ -164,6 +158,7 @@ export function StepsBench({ classId, document, version, times, end, because, op
           Begin again as proposed: {anew.steps} steps, {anew.minutes} min
         </button>
         <SaveNote editor={editor} />
+        {said && <span role="alert">{said}</span>}
       </div>
       <ToolList tools={tools} steps={steps} onChange={(next, label) => editor.change({ steps, tools: next }, label)} />
     </>

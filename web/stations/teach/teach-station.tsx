@@ -100,6 +100,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
             lines: [
               { what: "All steps one after another", value: showMinutes(sheet.steps.reduce((sum, step) => sum + step.minutes, 0)) },
               { what: "Cannot be shorter than", value: showMinutes(sheet.bound) },
+              { what: "A practised hand alone, as proposed", value: showMinutes(proposal.steps.reduce((sum, { practisedMinutes }) => sum + practisedMinutes, 0)) },
               { what: "Planned length", value: showMinutes(planned.document.when.minutes) },
               ...sheet.steps.filter(({ waves }) => waves > 1).map((step) => ({ what: `${steps.get(step.id)?.title}: turns`, value: String(step.waves) })),
             ],

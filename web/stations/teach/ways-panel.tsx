@@ -3,10 +3,8 @@
 import { HANDED_OVER, type HandedOver } from "@elm-basket/core/plan/document.ts";
 import type { SchoolName, Schools } from "@elm-basket/core/studio/settings.ts";
 import { STUDIO_SCHOOL_WORDS } from "@elm-basket/core/studio/words-en.ts";
-import { useRouter } from "next/navigation";
-import { useTransition } from "react";
-import { flushParts } from "@/stations/frame/pending.ts";
 import { type Ways, workSo } from "@/stations/frame/proposal-actions.ts";
+import { useProposalAct } from "@/stations/frame/proposal-note.tsx";
 import { CheckField } from "@/ui/choice.tsx";
 import { NumberField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -36,17 +34,16 @@ const HANDED_WHY: Readonly<Record<HandedOver, string>> = {
 
 /** How this class works: another way changes wording, steps and materials at once; what the host changed stays. */
 export function WaysPanel({ classId, handsOver, practised, helpers, schools, concerned, follows }: Props) {
-  const [busy, start] = useTransition();
-  const router = useRouter();
-  const put = (ways: Ways, label: string) =>
-    start(async () => {
-      await flushParts();
-      await workSo(classId, ways, label);
-      router.refresh();
-    });
+  const { busy, said, act } = useProposalAct();
+  const put = (ways: Ways, label: string) => act(() => workSo(classId, ways, label));
   return (
     <section className="mt-6" aria-busy={busy} aria-label="How you work in this class">
       <h2 className="mb-2 text-lg">How you work in this class</h2>
+      {said && (
+        <p role="alert" className="mb-2 text-brick">
+          {said}
+        </p>
+      )}
       {!follows && <p className="mb-2 text-soft text-sm">These steps were written before; begin again as proposed, and they follow what you choose here.</p>}
       <div className="grid gap-3">
         <SelectField

@@ -1,10 +1,10 @@
 /** Tonight: what is left to do over all classes, spread over the evenings left. */
 import { addDays, CRAFT_ALONG_LEAD_DAYS, type DeadlineCode, daysBetween, ROOM_LEAD_DAYS } from "@elm-basket/core/calendar/dates.ts";
 import { type EveningPlan, tonight } from "@elm-basket/core/calendar/evenings.ts";
-import type { HandedOver } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument, HandedOver } from "@elm-basket/core/plan/document.ts";
 import { PACK_MINUTES_PER_KIT, TAPE_MINUTES_PER_KIT } from "@elm-basket/core/plan/pace-of-hands.ts";
-import type { DatedTask } from "@elm-basket/core/scheduling/before.ts";
-import type { Task } from "@elm-basket/core/scheduling/task.ts";
+import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
+import { earliestEvenings } from "@elm-basket/core/scheduling/earliest.ts";
 import { freeOn } from "@/account/free-evenings.ts";
 import type { Host } from "@/account/session.ts";
 import { type ClassListRow, listClasses } from "@/data/class-documents.ts";
@@ -12,7 +12,6 @@ import { withStudio } from "@/data/client.ts";
 import { type KitRow, listKits, workLeft } from "@/data/making.ts";
 import { doneTasks } from "@/data/task-marks.ts";
 import { type Planned, plannedClass } from "@/planning/planned-class.ts";
-import { datedFor } from "@/planning/preparation.ts";
 import { todayIn } from "@/ui/dates.ts";
 
 export interface TonightTask {
@@ -24,6 +23,7 @@ export interface TonightTask {
   readonly href: string;
   readonly kind: "blanks" | "cut" | "weed" | "pack";
   readonly dueDate: string;
+  readonly notBefore?: string;
 }
 
 export interface TonightView {
@@ -58,7 +58,7 @@ export async function loadTonight(host: Host): Promise<TonightView> {
   const free = (date: string) => freeOn(host.studio, date);
   const tasks = near.flatMap((row, i) => {
     const own = planned[i];
-    const blanks = own?.ok ? blankTasks(row, datedFor(own.value.document, free), own.value.document.preparation, { done: done.get(row.id) ?? new Set(), today }) : [];
+    const blanks = own?.ok ? blankTasks(row, own.value.document, { done: done.get(row.id) ?? new Map(), today, host }) : [];
     return [
       ...blanks,
       ...tasksOf(
@@ -70,7 +70,7 @@ export async function loadTonight(host: Host): Promise<TonightView> {
     ];
   });
   const plan = tonight(
-    tasks.map((task) => ({ id: task.id, minutes: task.allMinutes, dueDate: task.dueDate })),
+    tasks.map(({ id, allMinutes, dueDate, notBefore = today }) => ({ id, minutes: allMinutes, dueDate, notBefore })),
     today,
     free,
   );
@@ -90,20 +90,32 @@ export async function loadTonight(host: Host): Promise<TonightView> {
   return { today, plan, tasks: chosen, classes };
 }
 
-/** Each evening's share of a task is due on that evening: what has to dry after it waits for nobody. Those of an evening stand together. */
-function blankTasks(row: ClassListRow, dated: readonly DatedTask[], preparation: readonly Task[], { done, today }: { done: ReadonlySet<string>; today: string }): TonightTask[] {
-  const byDate = new Map<string, { minutes: number; titles: string[] }>();
-  for (const { id, evenings } of dated) {
-    if (done.has(id)) continue;
+/** Each evening's share of a task is due on that evening, and waits for what it follows to be dry. Those of an evening stand together. */
+function blankTasks(row: ClassListRow, document: ClassDocument, { done, today, host }: { done: ReadonlyMap<string, Date>; today: string; host: Host }): TonightTask[] {
+  const { preparation } = document;
+  const dated = preparedOn(document, (date) => freeOn(host.studio, date));
+  const restedOn = new Map(
+    preparation.flatMap(({ id, waitMinutes }) => {
+      const at = done.get(id);
+      return at ? [[id, todayIn(host.studio.zone, new Date(at.getTime() + waitMinutes * 60_000))] as const] : [];
+    }),
+  );
+  const earliest = earliestEvenings({ tasks: preparation, dated, today, restedOn });
+  const groups = new Map<string, { dueDate: string; notBefore: string; minutes: number; titles: string[] }>();
+  for (const { id, date: begun, evenings } of dated) {
+    const first = earliest.get(id);
+    if (first === undefined) continue;
     const title = preparation.find((task) => task.id === id)?.title ?? id;
     for (const { date, minutes } of evenings) {
-      const day = date < today ? today : date;
-      const there = byDate.get(day) ?? { minutes: 0, titles: [] };
-      byDate.set(day, { minutes: there.minutes + minutes, titles: there.titles.includes(title) ? there.titles : [...there.titles, title] });
+      // A later round of it has no place before the one before is dry.
+      const [dueDate, notBefore] = [date < today ? today : date, addDays(first, daysBetween(begun, date))];
+      const key = `${dueDate}-${notBefore}`;
+      const there = groups.get(key) ?? { dueDate, notBefore, minutes: 0, titles: [] };
+      groups.set(key, { ...there, minutes: there.minutes + minutes, titles: there.titles.includes(title) ? there.titles : [...there.titles, title] });
     }
   }
-  return [...byDate].map(([dueDate, { minutes, titles }]) => ({
-    id: `${row.id}-blanks-${dueDate}`,
+  return [...groups].map(([key, { dueDate, notBefore, minutes, titles }]) => ({
+    id: `${row.id}-blanks-${key}`,
     kind: "blanks" as const,
     minutes: 0,
     allMinutes: minutes,
@@ -111,6 +123,7 @@ function blankTasks(row: ClassListRow, dated: readonly DatedTask[], preparation:
     detail: row.title,
     href: `/classes/${row.id}/plan`,
     dueDate,
+    notBefore,
   }));
 }
 

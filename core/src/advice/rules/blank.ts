@@ -16,7 +16,7 @@ export const blankRules: Rule = ({ document, face, kits }) => {
   if (document.blank.handle?.school === "both") findings.push(tip("twiceTheVinyl", {}));
   for (const vinyl of document.vinyls) {
     if (!kits.some((kit) => kit.vinyl === vinyl.id)) continue;
-    const advice = adviseOnFilm(vinyl, { ...document.use, paintedOver: document.use.paintedOver || isPainted(document.technique) }, document.blank.material);
+    const advice = adviseOnFilm(vinyl, { ...document.use, paintedOver: document.use.paintedOver || isPainted(document.technique) }, readySurface(document));
     const where = { vinyl: vinyl.id };
     if (advice.verdict === "unsuited")
       findings.push({ code: "filmUnsuited", severity: "check", where, values: { name: vinyl.name, reason: advice.reasons[0] ?? "" }, remedies: [leaveIt({ code: "filmUnsuited", where })] });

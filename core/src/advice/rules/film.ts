@@ -1,7 +1,7 @@
 import { isPainted } from "../../plan/technique.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
-import { isBareWood } from "../film-choice.ts";
 import type { Finding } from "../finding.ts";
+import { isBareWood } from "../ground.ts";
 import { readySurface } from "../ready-surface.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
@@ -20,7 +20,9 @@ export const filmRules: Rule = ({ document, kits }) => {
     // Painted, the film comes off again and takes fibres with it; as a decal it is the wood that does not hold the film.
     const fibres = isPainted(document.technique) && vinyl.family !== "stencil" && vinyl.family !== "removable" && vinyl.family !== "ironOn";
     const lifts = !isPainted(document.technique) && vinyl.family !== "ironOn";
-    if (isBareWood(readySurface(document)) && (fibres || lifts)) findings.push({ ...tip(fibres ? "liftsFibres" : "rawWood", { vinyl: vinyl.id }, { name: vinyl.name }), severity: "check" });
+    const surface = readySurface(document);
+    if ((fibres && isBareWood(surface)) || (lifts && surface === "rawWood"))
+      findings.push({ ...tip(fibres ? "liftsFibres" : "rawWood", { vinyl: vinyl.id }, { name: vinyl.name }), severity: "check" });
   }
   return findings;
 };

@@ -1,7 +1,8 @@
 /** What a thing takes: for each seat, table and room, with amounts from its geometry and the sum behind each. */
 import { surfaceAdvice } from "../../advice/film-choice.ts";
 import { LINER_LIMITS } from "../../advice/film-words-en.ts";
-import { type Finishing, frameStrips, lengthsToBuy, loopMm } from "../../blanks/finishing.ts";
+import { isWood } from "../../advice/ground.ts";
+import { type Finishing, type Frame, frameStrips, lengthsToBuy, loopMm } from "../../blanks/finishing.ts";
 import { faceAreaMm2, frontSize, isRound } from "../../blanks/shape.ts";
 import { SEATS_AT_A_TABLE, type Supply } from "../../supplies/supply.ts";
 import { isIntricate, scraperOf, tapeOf } from "../film-ways.ts";
@@ -148,6 +149,7 @@ function painting(s: Situation): ProposedSupply[] {
     `Once round film of ${Math.round(facts.filmWidth)} x ${Math.round(facts.filmHeight)} mm, a tenth more for corners.`,
     { unit: "m" },
   );
+  const knife = supply("knife", "Craft knife or scissors", "every", 1, "For border tape and paper; capped when it is put down.", { seats: 4, uses: 100, spares: false });
   const cover = supply("cover", "Paper to cover the table", "table", 1, "Paint goes where nobody looks.", { unit: "sheet", seats: SEATS_AT_A_TABLE });
   if (technique === "ironOnStencil")
     return [
@@ -155,6 +157,7 @@ function painting(s: Situation): ProposedSupply[] {
       supply("dust-mask", "Spray mask, as the can's label says", "seat", 1, "Spray is not breathed.", { uses: 5 }),
       border,
       supply("border-paper", "Cheap tape and paper beyond the film", "seat", 1, "Strong tape on the film's edge, the cheap from there to the border.", { unit: "sheet" }),
+      knife,
       cover,
     ];
   const area = technique === "mask" ? maskArea(s) : facts.lettersMm2;
@@ -171,7 +174,7 @@ function painting(s: Situation): ProposedSupply[] {
       : [supply("edge-seal", SEALS[schools.edgeSeal][0], "seat", seal.ml, words(SEALS[schools.edgeSeal][1], sayPaint(seal, "seal")), { unit: "ml", pack: { size: POT_ML } })]),
     supply("fine-brush", "Tiny brush for touching up", "every", 1, "What ran under is painted over.", { seats: 2, uses: 50, spares: false, substitute: "a cotton bud" }),
     supply("touch-up", "Ground colour kept for touching up", "every", 5, "A little of the very colour of the ground: paint or stain.", { seats: 6, unit: "ml" }),
-    ...(technique === "openStencil" ? [border] : []),
+    ...(technique === "openStencil" ? [border, knife] : []),
     cover,
     supply("top-coat", "Clear top coat", "every", 1, s.use.outdoors ? "It stands outdoors: a coat after a night's drying." : "For who wants it: a coat after a night's drying.", {
       seats: 12,
@@ -204,8 +207,6 @@ function grounding(s: Situation): ProposedSupply[] {
       : []),
   ];
 }
-
-const isWood = (material: string): boolean => material.endsWith("Wood");
 
 const sayLength = (given: number | undefined, mm: number): string => (given === undefined ? `Three times the longer side, at least 250 mm: ${mm} mm.` : `${mm} mm each.`);
 
@@ -243,6 +244,7 @@ function finishing(s: Situation): ProposedSupply[] {
   const { frame } = s;
   if (!frame || frame.by === "bought") return parts;
   const strips = frameStrips(frontSize(shape), frame);
+  const faces = strips.reduce((sum, { mm, count }) => sum + mm * count * frame.strip * STRIP_FACES, 0);
   const lengths = lengthsToBuy(strips, s.pieces, frame);
   return [
     ...parts,
@@ -254,8 +256,28 @@ function finishing(s: Situation): ProposedSupply[] {
       `Each frame: ${strips.map(({ mm, count }) => `${count} x ${Math.round(mm)} mm`).join(", ")}; the saw takes ${frame.kerf} mm a cut; ${s.pieces} frames from ${lengths} lengths.`,
       { unit: "length", spares: false },
     ),
+    ...(frame.finish === "raw" ? [] : [finishOf(frame, faces)]),
     ...(frame.fixed === "glued"
       ? [supply("glue", "Wood glue", "every", 1, "A thin line for each frame.", { seats: 20, unit: "bottle" }), supply("clamp-pad", "Card under the clamps", "seat", 4, "Clamps mark raw wood.")]
       : []),
   ];
+}
+
+/** A strip is seen from the front and from its two edges. */
+const STRIP_FACES = 3;
+
+function finishOf({ finish }: Frame, mm2: number): ProposedSupply {
+  const kind = finish === "stained" ? "stain" : "paint";
+  const need = paintFor(mm2, kind === "stain" ? 1 : 2, kind);
+  return supply(
+    `frame-${kind}`,
+    kind === "stain" ? "Wood stain for the strips" : "Paint for the strips",
+    "seat",
+    need.ml,
+    words("Before the strips are put together: glue keeps stain out.", sayPaint(need, kind)),
+    {
+      unit: "ml",
+      ...(kind === "stain" ? { substitute: "watered-down acrylic paint" } : {}),
+    },
+  );
 }

@@ -1,4 +1,5 @@
 /** Work on the blanks before the class: what, how long for all pieces, what has to dry, and how many have room at once. */
+import { isWood } from "../../advice/ground.ts";
 import { frontSize } from "../../blanks/shape.ts";
 import type { Task } from "../../scheduling/task.ts";
 import type { Situation } from "../situation.ts";
@@ -97,8 +98,7 @@ function readied(s: Situation): Draft[] {
 function grounds(s: Situation): Draft[] {
   const { ground, blank } = s;
   if (ground.by !== "host") return [];
-  const isWood = blank.material.endsWith("Wood");
-  const bare = isWood && (ground.what !== "none" || blank.material === "rawWood");
+  const bare = isWood(blank.material) && (ground.what !== "none" || blank.material === "rawWood");
   if (!bare && ground.what === "none") return [];
   const sanded: Draft[] =
     bare && ground.sand

@@ -6,7 +6,8 @@ import type { Situation } from "../situation.ts";
 import { type Told, words } from "../told.ts";
 import type { Transfer } from "../transfers.ts";
 
-const SHARP = "Hooks are sharp: away from fingers, and back into their cork.";
+/** At every step with a hook in the hand. */
+export const SHARP = "Hooks are sharp: away from fingers, and back into their cork.";
 
 /** Weeded beforehand it is looked through; cut only, it is weeded in the class. */
 export function weeded(s: Situation): Told[] {
@@ -98,6 +99,7 @@ export function taped(s: Situation, transfer: Transfer, n: number): Told[] {
           ),
       show: `Rub front, back, front, with ${RUB[scraperOf(s)]}.`,
       check: "The tape reaches over all of it, a finger's breadth on each side.",
+      ...(scraperOf(s) === "felt" ? { care: "Hooks and hard scrapers scratch metallic film: a felt edge, and the hook flat." } : {}),
       slip: "A bubble is rubbed out from the middle; a crease in the tape is cut at its end and laid flat.",
       doIt: gathered ? "Lay the top layer on the tape, then the next on it, the lowest last. Rub each well." : "Lay the tape from the middle outwards. Rub front, back, front.",
       because: words(sayTack(advice), gathered && "Gathered on one tape the layers lie exact; others lay one after the other, which is simpler."),

@@ -6,8 +6,9 @@ import { transfersOf } from "../transfers.ts";
 import { blownUp, cleaned, welcome } from "./begin.ts";
 import { joined, taped, weeded } from "./film.ts";
 import { farewell, finished } from "./finish.ts";
+import { ironedOn } from "./iron-on.ts";
 import { peeled, placed } from "./place.ts";
-import { filmOff, ironedOn, laidStencil, lettersOut, painted, pressedAndMasked, tapedStencil } from "./stencil.ts";
+import { filmOff, laidStencil, lettersOut, painted, pressedAndMasked, tapedStencil } from "./stencil.ts";
 
 export function stepsOf(s: Situation): ProposedStep[] {
   const making = [...blownUp(s), ...groundInClass(s), ...cleaned(s), ...made(s)];

@@ -1,4 +1,5 @@
 /** Laying a decal down and taking the tape off: by the shape it lies on, its length and its ground. */
+import { isRough, isSmooth } from "../../advice/ground.ts";
 import { isCup, isRound } from "../../blanks/shape.ts";
 import { MINUTES, span } from "../minutes.ts";
 import type { Situation } from "../situation.ts";
@@ -99,8 +100,6 @@ const LAID: Readonly<Record<Ground, (s: Situation) => Laid>> = {
   }),
 };
 
-const COARSE: ReadonlySet<string> = new Set(["stone", "firedClay", "rawWood", "stainedWood", "cork", "canvas"]);
-
 export function placed(s: Situation, transfer: Transfer, n: number): Told[] {
   const ground = groundShape(s);
   const laid = LAID[ground](s);
@@ -133,8 +132,8 @@ const GLASS_REST_MINUTES = 1;
 
 export function peeled(s: Situation, transfer: Transfer, n: number): Told[] {
   const suffix = n === 0 ? "" : `-${n + 1}`;
-  const smooth = s.blank.material === "glass" || s.blank.material === "glazed";
-  const coarse = COARSE.has(s.surface);
+  const smooth = isSmooth(s.blank.material);
+  const coarse = isRough(s.surface);
   return [
     {
       id: `peel${suffix}`,

@@ -1,7 +1,7 @@
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
-import { STARTERS } from "@elm-basket/core/starters/specs.ts";
+import { STARTERS, summaryOf } from "@elm-basket/core/starters/specs.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
 import type { Metadata } from "next";
@@ -67,19 +67,7 @@ export default async function ProjectsPage() {
 }
 
 /** Before they are drawn: words only, with which one can search already. */
-const bareRows = (): StarterRow[] =>
-  STARTERS.map(({ id, title, summary, season, difficulty, budget, held = "room", thing, more = [] }) => ({
-    id,
-    title,
-    summary,
-    season,
-    difficulty,
-    budget,
-    held,
-    techniques: [...new Set([thing, ...more].map(({ technique = "decal" }) => technique))],
-    materials: [thing.blank.name, String(thing.blank.material)],
-    figures: null,
-  }));
+const bareRows = (): StarterRow[] => STARTERS.map((spec) => ({ ...summaryOf(spec), materials: [spec.thing.blank.name, String(spec.thing.blank.material)], figures: null }));
 
 async function Starters({ schools }: { schools: Schools }) {
   return <StarterList rows={await starterViews(schools)} />;

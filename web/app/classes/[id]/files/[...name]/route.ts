@@ -15,7 +15,7 @@ import { printedFile } from "@/planning/compute.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId, type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
 import { TEST_FORCES, TEST_SHARES } from "@/stations/cut/test-grid.ts";
-import type { Printed } from "@/workers/plan.server.ts";
+import type { Printed } from "@/workers/printed.ts";
 
 /** Files of a class, by the names docs/formats.md gives them. */
 export async function GET(request: Request, { params }: { params: Promise<{ id: string; name: string[] }> }): Promise<Response> {

@@ -1,0 +1,118 @@
+/** What is painted through film or round it: stencils, masks, iron-on stencils. */
+import { HEAT, LIFT, SHEER } from "./films.ts";
+import { rect, type StarterSpec } from "./spec.ts";
+
+export const PAINTED: readonly StarterSpec[] = [
+  {
+    id: "ferry-board",
+    title: "A long stained board",
+    summary: "Stained overnight, a word through an open stencil in parts, sponged white.",
+    season: "any",
+    difficulty: 3,
+    budget: "large",
+    minutes: 165,
+    thing: {
+      technique: "openStencil",
+      blank: { name: "Pine board", material: "stainedWood", colour: "#6B4A32", shape: rect(760, 240) },
+      films: [LIFT],
+      lines: [
+        { text: "HARBOUR", size: 40, tracking: 0.1 },
+        { size: 14, gap: 10 },
+      ],
+      finishing: [{ kind: "hanger" }],
+    },
+  },
+  {
+    id: "garden-slates",
+    title: "Slate bed markers",
+    summary: "Slate plates with a painted word through a stencil, for outdoors.",
+    season: "spring",
+    difficulty: 2,
+    budget: "small",
+    minutes: 135,
+    use: { outdoors: true, months: 36 },
+    schools: { edgeSeal: "medium" },
+    thing: {
+      border: 8,
+      technique: "openStencil",
+      blank: { name: "Slate plate", material: "stone", colour: "#3B4347", shape: rect(200, 110) },
+      films: [SHEER],
+      lines: [{ size: 20 }],
+      finishing: [{ kind: "twine", mm: 600, beads: 0 }],
+    },
+  },
+  {
+    id: "shed-planks",
+    title: "Worn shed planks",
+    summary: "Rough planks, one rolled coat without a seal: meant to look old.",
+    season: "summer",
+    difficulty: 1,
+    budget: "small",
+    minutes: 105,
+    use: { outdoors: true, months: 24 },
+    schools: { edgeSeal: "none" },
+    thing: {
+      border: 8,
+      technique: "openStencil",
+      blank: { name: "Rough plank sign", material: "rawWood", colour: "#A58A6A", shape: rect(240, 240), ground: { what: "none", by: "bought", sand: false } },
+      films: [LIFT],
+      lines: [
+        { text: "THE SHED", size: 22, font: "black-ops-one" },
+        { size: 14, font: "black-ops-one", upper: true },
+      ],
+    },
+  },
+  {
+    id: "hut-mask",
+    title: "Changing-hut signs",
+    summary: "Letters as a mask: sand-coloured under, a dark ground over, a glued frame.",
+    season: "summer",
+    difficulty: 3,
+    budget: "large",
+    minutes: 165,
+    thing: {
+      technique: "mask",
+      blank: { name: "Hut sign", material: "rawWood", colour: "#DCC9A0", shape: rect(320, 110), frame: { strip: 12, ledge: 0, fixed: "glued", finish: "stained", by: "host" } },
+      films: [LIFT],
+      lines: [{ size: 30, font: "alfa-slab-one", upper: true }],
+    },
+  },
+  {
+    id: "goose-mat",
+    title: "Coir mats with a goose",
+    summary: "An iron-on stencil, sprayed outdoors, for the door.",
+    season: "any",
+    difficulty: 3,
+    budget: "large",
+    minutes: 135,
+    use: { outdoors: true, months: 12 },
+    thing: {
+      technique: "ironOnStencil",
+      blank: { name: "Coir mat", material: "coir", colour: "#B58B57", shape: rect(600, 400) },
+      films: [HEAT],
+      lines: [
+        { art: "goose", size: 60 },
+        { text: "MIND THE GEESE", size: 22, font: "alfa-slab-one" },
+      ],
+    },
+  },
+  {
+    id: "market-bags",
+    title: "Canvas bags for the market",
+    summary: "An acorn through an iron-on stencil, dabbed with cloth paint.",
+    season: "autumn",
+    difficulty: 2,
+    budget: "small",
+    minutes: 120,
+    thing: {
+      border: 8,
+      technique: "ironOnStencil",
+      blank: { name: "Canvas bag", material: "canvas", colour: "#E8DFC8", shape: rect(300, 320) },
+      films: [HEAT],
+      lines: [
+        { art: "acorn", size: 60, films: ["heat"] },
+        { size: 18, font: "alfa-slab-one" },
+      ],
+    },
+  },
+];

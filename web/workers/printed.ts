@@ -1,0 +1,33 @@
+/** A class's pages to print, by the names of their files. */
+import type { Plan } from "@elm-basket/core/plan/stages.ts";
+import type { Schools } from "@elm-basket/core/studio/settings.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { careCardsPdf } from "@elm-basket/print/care-cards.ts";
+import { kitLabelsPdf } from "@elm-basket/print/kit-labels.ts";
+import type { Paper } from "@elm-basket/print/pages.ts";
+import { placementPdf } from "@elm-basket/print/placement.ts";
+import { runSheetPdf } from "@elm-basket/print/run-sheet.ts";
+import { stepCardsPdf } from "@elm-basket/print/step-cards.ts";
+
+export type Printed = "labels.pdf" | "step-cards.pdf" | "care-cards.pdf" | "placement.pdf" | "run-sheet.pdf";
+
+export interface PrintWays {
+  readonly paper: Paper;
+  readonly unit: LengthUnit;
+  readonly schools: Schools;
+}
+
+export function printed(plan: Plan, what: Printed, { paper, unit, schools }: PrintWays): Promise<Uint8Array> {
+  switch (what) {
+    case "labels.pdf":
+      return kitLabelsPdf(plan);
+    case "step-cards.pdf":
+      return stepCardsPdf(plan, { paper, unit });
+    case "care-cards.pdf":
+      return careCardsPdf(plan, { paper, schools });
+    case "placement.pdf":
+      return placementPdf(plan, { paper, unit });
+    case "run-sheet.pdf":
+      return runSheetPdf(plan, { paper });
+  }
+}
