@@ -29,6 +29,8 @@ export const REMEDY_CODES = [
   "addTool",
   "tapeBefore",
   "weedBefore",
+  "groundBefore",
+  "pauseHere",
   "helper",
   "raiseRim",
   "leaveIt",
@@ -76,6 +78,8 @@ export type FindingCode =
   | "rimTooClose"
   | "wideOnCup"
   | "runsOver"
+  | "wetGround"
+  | "idleWait"
   | "timeMoved"
   | "timeTwice"
   | "smallParts"

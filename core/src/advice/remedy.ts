@@ -8,7 +8,9 @@ import { type Exception, MARKS, type RecipeItem, stencilSchema, type TextItem, w
 import { studioFont } from "../lettering/studio-fonts.ts";
 import type { ClassDocument } from "../plan/document.ts";
 import { type ThingDocument, thingDocument, withThing } from "../plan/thing-document.ts";
+import { groundBefore } from "../proposal/ground-before.ts";
 import { handedOver } from "../proposal/handed-over.ts";
+import { pausedAfter } from "../proposal/pause.ts";
 import { tidyName } from "../roster/tidy.ts";
 import { VINYL_FAMILIES } from "../weeding/vinyl.ts";
 import type { Remedy } from "./finding.ts";
@@ -47,6 +49,8 @@ export function partOf(remedy: Remedy): DocumentPart {
     case "addTool":
     case "tapeBefore":
     case "weedBefore":
+    case "groundBefore":
+    case "pauseHere":
     case "helper":
     case "setFamily":
     case "plainFilm":
@@ -57,8 +61,13 @@ export function partOf(remedy: Remedy): DocumentPart {
   }
 }
 
+/** Things whose blanks it changes beside the class: what is stained at home is no step of the class any more. */
+export const blanksOf = (document: Pick<ClassDocument, "things">, remedy: Remedy): string[] =>
+  remedy.code === "groundBefore" ? document.things.flatMap(({ id, blank }) => (blank.ground?.by === "class" ? [id] : [])) : [];
+
 /** The document with the remedy applied to the thing it names, or the first; values that name nothing leave it as it was. */
 export function applyRemedy(document: ClassDocument, remedy: Remedy): ClassDocument {
+  if (remedy.code === "groundBefore") return { ...document, ...groundBefore(document) };
   const view = thingDocument(document, remedy.values.thing === undefined ? undefined : String(remedy.values.thing));
   const changed = applied(view, remedy);
   return changed === view ? document : withThing(document, changed);
@@ -145,6 +154,10 @@ function applied(document: ThingDocument, remedy: Remedy): ThingDocument {
     case "tapeBefore":
     case "weedBefore":
       return { ...document, ...handedOver(document, remedy.code === "tapeBefore" ? "taped" : "weeded") };
+    case "groundBefore":
+      return document;
+    case "pauseHere":
+      return { ...document, steps: pausedAfter(document, text("after"), number("minutes")) };
     case "helper":
       return { ...document, setting: { ...document.setting, helpers: (document.setting.helpers ?? 0) + 1 } };
     case "addTool":

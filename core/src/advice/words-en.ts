@@ -78,6 +78,9 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
   timeMoved: (v) => `The clocks change that day: ${v.time} does not exist in ${v.zone}. The class is taken to begin at ${v.begins}.`,
   timeTwice: (v) => `The clocks change that day: ${v.time} exists twice in ${v.zone}. The first of them is meant; say so in the invitation.`,
   runsOver: (v) => `The steps end ${showMinutes(Number(v.over))} after the class does.`,
+  wetGround: (v) =>
+    `${v.what === "stain" ? "Stain" : v.what === "seal" ? "A clear coat" : "Paint"} wants a night before film lies on it, as its label says; in the class it has an hour at most. Film laid sooner holds badly and lifts what is under it.`,
+  idleWait: (v) => `${showMinutes(Number(v.minutes))} with nothing to do before “${v.title}”: something dries.`,
   smallParts: (v, s) => `${who(s)} has ${v.count} small parts${Number(v.kits) > 1 ? `, ${v.kits} kits have as many` : ""}: weed those in reverse, with tape on the face.`,
   mirrored: (v) => `${v.name} is iron-on: it lies face down and is cut mirrored. The files already are.`,
   rawWood: (v) => `${v.name} lifts from raw wood: seal the wood first. Indoors some lay it on bare wood and rub it in with a cloth.`,
@@ -113,6 +116,9 @@ const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => strin
   useCutter: (v) => `Cut it on: ${String(v.name).toLowerCase()}`,
   endLater: (v) => `Plan ${showMinutes(Number(v.minutes))}`,
   tapeBefore: (v) => `Lay the tape on beforehand (saves ${showMinutes(Number(v.saves))} here, costs you ${showMinutes(Number(v.costs))} of an evening and a piece of tape a kit)`,
+  groundBefore: (v) =>
+    `Do it yourself on an evening before (${Number(v.saves) > 0 ? `saves ${showMinutes(Number(v.saves))} here, ` : ""}costs you ${showMinutes(Number(v.costs))} at home, and its drying)`,
+  pauseHere: (v) => `Make it a break of ${showMinutes(Number(v.minutes))}: the end stays where it is`,
   weedBefore: (v) => `Weed the kits beforehand (saves ${showMinutes(Number(v.saves))} here, costs you ${showMinutes(Number(v.costs))} of an evening)`,
   helper: (v) => `A helper beside you (saves ${showMinutes(Number(v.saves))}: the queue goes on while the others do the next step)`,
   addTool: (v) => `One more ${String(v.name).toLowerCase()} (saves ${showMinutes(Number(v.saves))})`,

@@ -155,6 +155,7 @@ const common = {
   scraps: z.array(scrapSchema).max(120).default([]),
   handsOver: z.enum(HANDED_OVER).optional().describe("how far kits are made ready before the class: weeded when left out"),
   practised: z.boolean().optional().describe("those who take part have done it before"),
+  fromEnd: z.boolean().optional().describe("the run sheet is counted back from the end: each step as late as may be"),
   schools: schoolsSchema.partial().optional().describe("ways of this class, where they are not the studio's"),
   steps: z.array(stepSchema).max(MOST_STEPS).default([]),
   preparation: z.array(taskSchema).max(MOST_TASKS).default([]),

@@ -42,11 +42,14 @@ export interface TimedStep {
 
 const MS_PER_MINUTE = 60_000;
 
+/** Minutes from the planned beginning to the first step: where it is counted back from the end, what there is to spare; less than none where it has to begin sooner. */
+export const beginMinute = ({ document, runSheet }: Pick<Plan, "document" | "runSheet">): number => (document.fromEnd ? document.when.minutes - runSheet.endMinute : 0);
+
 /** Steps with clock times in the class's own zone; elapsed minutes run through a clock change. */
 export function timedSteps(plan: Pick<Plan, "document" | "runSheet">): TimedStep[] {
   const { when, steps, things } = plan.document;
   const titles = new Map(steps.map((step) => [step.id, titleOfStep(step, things)]));
-  const begin = instantOf(when.date, when.time, when.zone);
+  const begin = instantOf(when.date, when.time, when.zone) + beginMinute(plan) * MS_PER_MINUTE;
   return plan.runSheet.steps.map((step) => {
     const startInstant = begin + step.startMinute * MS_PER_MINUTE;
     const endInstant = startInstant + step.minutes * MS_PER_MINUTE;

@@ -121,7 +121,12 @@ export const preparedApart = (things: readonly Thing[]): { thing: string; daysBe
 
 /** The run sheet of the class; of what a class has one more of, with that. @throws ScheduleError */
 export function runSheetOf(document: ClassDocument, tools: ClassDocument["tools"] = document.tools): RunSheet {
-  return runSheet(document.steps, tools, document.seats.length, (thing) => madeOf(document, thing).length, document.setting.helpers);
+  const { steps, seats, setting, fromEnd } = document;
+  return runSheet(steps, tools, seats.length, {
+    making: (thing) => madeOf(document, thing).length,
+    ...(setting.helpers === undefined ? {} : { helpers: setting.helpers }),
+    ...(fromEnd === undefined ? {} : { fromEnd }),
+  });
 }
 
 /** Which alternative of a choice a seat has: the first unless it says. */

@@ -89,6 +89,18 @@ describe("runSheet", () => {
     expect(runSheet([make("dry", 2, { who: "queue", tool: "heat-gun" })], [{ ...gun, count: 3 }], 10).endMinute).toBe(8);
   });
 
+  it("counted back from the end each step is as late as may be, for the reason that is told", () => {
+    const steps = [make("coat", 5), make("hanger", 10, { after: [{ step: "coat", wait: 0 }] }), make("coat-2", 5, { after: [{ step: "coat", wait: 15 }] })];
+    const sheet = runSheet(steps, [], 8, { fromEnd: true });
+    expect(sheet.endMinute).toBe(25);
+    expect(sheet.steps.map(({ id, startMinute, begins }) => [id, startMinute, begins])).toEqual([
+      ["coat", 0, { why: "lateToDry", step: "coat-2", wait: 15 }],
+      ["hanger", 10, { why: "late", step: "coat-2" }],
+      ["coat-2", 20, { why: "first" }],
+    ]);
+    expect(sheet.steps.find(({ id }) => id === "hanger")?.slack).toBe(5);
+  });
+
   it("shows what dries meanwhile", () => {
     const sheet = runSheet([make("coat", 5), make("hanger", 10, { after: [{ step: "coat", wait: 0 }] }), make("coat-2", 5, { after: [{ step: "coat", wait: 15 }] })], [], 8);
     expect(sheet.steps.find(({ id }) => id === "hanger")?.drying).toEqual(["coat"]);

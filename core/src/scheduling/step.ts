@@ -53,6 +53,7 @@ export interface RunStep {
   readonly minutes: number;
   /** How many turns a queue takes; 1 for everybody at once. */
   readonly waves: number;
+  /** How much later it may begin without making the end later; counted back from the end, how much sooner. */
   readonly slack: number;
   readonly critical: boolean;
   /** Steps whose drying or curing is running while this step goes on. */
@@ -61,8 +62,11 @@ export interface RunStep {
   readonly begins: Begins;
 }
 
-/** First of all; when a step is done; when it has dried; or when whoever does another step is free. */
-export type Begins = { readonly why: "first" } | { readonly why: "after" | "free"; readonly step: string } | { readonly why: "dries"; readonly step: string; readonly wait: number };
+/** First of all; when a step is done; when it has dried; when whoever does another step is free; or as late as another one that follows allows. */
+export type Begins =
+  | { readonly why: "first" }
+  | { readonly why: "after" | "free" | "late"; readonly step: string }
+  | { readonly why: "dries" | "lateToDry"; readonly step: string; readonly wait: number };
 
 export interface RunSheet {
   readonly steps: readonly RunStep[];
@@ -73,18 +77,24 @@ export interface RunSheet {
 /** The group can attend to one step at a time; host and helpers each to one, and a queue at a tool wants one of them. */
 const [ROOM, OVERSEER] = ["room-attention", "overseer"];
 
-/**
- * @param making how many seats make a thing, and so take part in its steps; all of them when left out
- * @param helpers beside the host: with one a queue at a tool goes on while the others do the next step
- * @throws ScheduleError
- */
-export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: number, making?: (thing: string) => number, helpers = 0): RunSheet {
+export interface RunSheetWays {
+  /** How many seats make a thing, and so take part in its steps; all of them when left out. */
+  readonly making?: (thing: string) => number;
+  /** Beside the host: with one a queue at a tool goes on while the others do the next step. */
+  readonly helpers?: number;
+  /** Counted back from the end: each step as late as may be. */
+  readonly fromEnd?: boolean;
+}
+
+/** @throws ScheduleError */
+export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: number, { making, helpers = 0, fromEnd = false }: RunSheetWays = {}): RunSheet {
   const taking = ({ thing }: Step) => (thing === undefined ? seats : (making?.(thing) ?? seats));
   const problem = toProblem(steps, tools, taking, helpers);
   const plan = schedule(problem);
-  const byStart = [...problem.steps].sort((a, b) => (plan.start[a.id] ?? 0) - (plan.start[b.id] ?? 0));
+  const start = fromEnd ? plan.late : plan.start;
+  const byStart = [...problem.steps].sort((a, b) => (start[a.id] ?? 0) - (start[b.id] ?? 0));
   const rows = byStart.map((step): RunStep => {
-    const startMinute = plan.start[step.id] ?? 0;
+    const startMinute = start[step.id] ?? 0;
     const source = steps.find(({ id }) => id === step.id) as Step;
     return {
       id: step.id,
@@ -93,8 +103,8 @@ export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: 
       waves: wavesOf(source, tools, taking(source)),
       slack: plan.slack[step.id] ?? 0,
       critical: plan.critical.includes(step.id),
-      drying: dryingDuring(problem, plan.start, startMinute, step.minutes),
-      begins: beginsWhen(problem, plan.start, step),
+      drying: dryingDuring(problem, start, startMinute, step.minutes),
+      begins: fromEnd ? beginsLate(problem, start, step) : beginsWhen(problem, start, step),
     };
   });
   return { steps: rows, endMinute: plan.end, bound: plan.bound };
@@ -129,6 +139,17 @@ function beginsWhen({ steps }: ScheduleProblem, start: Readonly<Record<string, n
   if (held) return held.wait > 0 ? { why: "dries", step: held.step, wait: held.wait } : { why: "after", step: held.step };
   const busy = steps.find(({ id }) => id !== own.id && endOf(id) === at);
   return busy ? { why: "free", step: busy.id } : { why: "first" };
+}
+
+/** What would come too late if it began later. */
+function beginsLate({ steps }: ScheduleProblem, start: Readonly<Record<string, number>>, own: ScheduleStep): Begins {
+  const end = (start[own.id] ?? 0) + own.minutes;
+  for (const next of steps) {
+    const arc = next.after.find(({ step, wait }) => step === own.id && end + wait === start[next.id]);
+    if (arc) return arc.wait > 0 ? { why: "lateToDry", step: next.id, wait: arc.wait } : { why: "late", step: next.id };
+  }
+  const next = steps.find(({ id }) => id !== own.id && start[id] === end);
+  return next ? { why: "late", step: next.id } : { why: "first" };
 }
 
 export function wavesOf(step: Step, tools: readonly Tool[], seats: number): number {

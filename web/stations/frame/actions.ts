@@ -1,7 +1,7 @@
 "use server";
 
 import { REMEDY_CODES, type Remedy } from "@elm-basket/core/advice/finding.ts";
-import { applyRemedy, partOf } from "@elm-basket/core/advice/remedy.ts";
+import { applyRemedy, blanksOf, partOf } from "@elm-basket/core/advice/remedy.ts";
 import { type ClassDocument, classDocumentSchema, jsonPath } from "@elm-basket/core/plan/document.ts";
 import { type Collision, merge } from "@elm-basket/core/plan/merge.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
@@ -45,13 +45,14 @@ const CLASS_FIELDS = [
   "accepted",
   "handsOver",
   "practised",
+  "fromEnd",
   "schools",
   "preparation",
   "proposed",
 ] as const;
 
 /** What a document may lack altogether: null takes it away. */
-const MAY_LACK = ["leadDays", "handsOver", "practised", "schools", "proposed"] as const;
+const MAY_LACK = ["leadDays", "handsOver", "practised", "fromEnd", "schools", "proposed"] as const;
 
 /** The value of a part inside a document, and back. */
 function takePart(document: ClassDocument, part: Part): unknown {
@@ -136,15 +137,22 @@ export async function takeRemedy(id: string, remedy: Remedy, label: string): Pro
   const host = await requireHost();
   const read = remedySchema.safeParse(remedy);
   if (!read.success || !isId(id)) return { ok: false, reason: "gone" };
+  const first = await remedied(host.studioId, id, read.data, label);
+  if (first.answer.ok) for (const thing of first.blanks) await remedied(host.studioId, id, read.data, label, `blank:${thing}`);
+  return first.answer;
+}
+
+/** @param only the part that is saved; the remedy's own when left out */
+async function remedied(studioId: string, id: string, remedy: Remedy, label: string, only?: Part): Promise<{ answer: SaveAnswer; blanks: readonly string[] }> {
   for (let tried = 1; ; tried++) {
-    const stored = await withStudio(host.studioId, (sql) => readClass(sql, id));
-    if (!stored) return { ok: false, reason: "gone" };
-    const what = partOf(read.data);
-    const thing = thingOf(stored.document, read.data.values.thing === undefined ? undefined : String(read.data.values.thing)).id;
-    const part: Part = what === "design" || what === "blank" ? `${what}:${thing}` : what;
+    const stored = await withStudio(studioId, (sql) => readClass(sql, id));
+    if (!stored) return { answer: { ok: false, reason: "gone" }, blanks: [] };
+    const what = partOf(remedy);
+    const thing = thingOf(stored.document, remedy.values.thing === undefined ? undefined : String(remedy.values.thing)).id;
+    const part: Part = only ?? (what === "design" || what === "blank" ? `${what}:${thing}` : what);
     const before = takePart(stored.document, part);
-    const answer = await saveClassPart(id, part, takePart(applyRemedy(stored.document, read.data), part), stored.versions[part] ?? 0, label, before);
-    if (answer.ok || answer.reason !== "stale" || tried >= REMEDY_TRIES) return answer;
+    const answer = await saveClassPart(id, part, takePart(applyRemedy(stored.document, remedy), part), stored.versions[part] ?? 0, label, before);
+    if (answer.ok || answer.reason !== "stale" || tried >= REMEDY_TRIES) return { answer, blanks: blanksOf(stored.document, remedy) };
   }
 }
 

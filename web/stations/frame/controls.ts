@@ -179,6 +179,7 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/^proposed/u, not("what was taken of a proposal: it follows from what the host takes, keeps and changes")],
   [/^handsOver$/u, at("teach", "Kits are handed over")],
   [/^practised$/u, at("teach", "They have done it before")],
+  [/^fromEnd$/u, at("teach", "Counted back from the end")],
   [/^setting\.helpers$/u, at("teach", "Helpers beside you")],
   [/^schools\.(cupSide|sizing|trim|weedOn|mats)$/u, not("chosen where it is used: at Measure, Letter, Cut, and for the studio in Settings")],
   [/^schools/u, at("teach", "How you work in this class")],

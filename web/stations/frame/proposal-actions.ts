@@ -5,7 +5,7 @@ import { type Choice, keptAsIs, LISTS, NOTHING_TAKEN, withProposal } from "@elm-
 import { SCHOOLS, type SchoolName } from "@elm-basket/core/studio/settings.ts";
 import { z } from "zod";
 import { type Host, requireHost } from "@/account/session.ts";
-import { isId, type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
+import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { proposalOf } from "@/planning/proposal.ts";
 import { saveClassPart } from "./actions.ts";
 
@@ -38,6 +38,7 @@ export async function beginAnew(id: string, list: (typeof LISTS)[number], label:
 const waysSchema = z.strictObject({
   handsOver: z.enum(HANDED_OVER).optional(),
   practised: z.boolean().optional(),
+  fromEnd: z.boolean().optional(),
   helpers: z.number().int().min(0).max(20).optional(),
   school: z.strictObject({ name: z.enum(Object.keys(SCHOOLS) as [SchoolName, ...SchoolName[]]), way: z.string().max(20) }).optional(),
 });
@@ -54,6 +55,7 @@ export async function workSo(id: string, ways: Ways, label: string): Done {
       ...document,
       ...(rest.handsOver === undefined ? {} : { handsOver: rest.handsOver }),
       ...(rest.practised === undefined ? {} : { practised: rest.practised }),
+      ...(rest.fromEnd === undefined ? {} : { fromEnd: rest.fromEnd }),
       ...(helpers === undefined ? {} : { setting: { ...document.setting, helpers } }),
       ...(school ? { schools: { ...document.schools, [school.name]: school.way } } : {}),
     };
@@ -68,6 +70,7 @@ const clean = ({ list, id, field, overYours }: z.infer<typeof choiceSchema>): Ch
   ...(overYours === undefined ? {} : { overYours }),
 });
 
+type Nullable = { readonly [K in keyof ClassDocument]: ClassDocument[K] | (undefined extends ClassDocument[K] ? null : never) };
 type Change = (document: ClassDocument, proposal: (document: ClassDocument) => ReturnType<typeof proposalOf>) => Promise<ClassDocument>;
 
 async function changed(id: string, label: string, change: Change): Done {
@@ -76,12 +79,10 @@ async function changed(id: string, label: string, change: Change): Done {
   if (!planned?.ok) return false;
   const { document, versions, plan } = planned.value;
   const next = await change(document, (of) => proposalOf(host, of, plan.facts));
-  const { steps, tools, supplies, preparation, proposed, handsOver, practised, schools, setting } = next;
-  const value = { steps, tools, supplies, preparation, proposed: proposed ?? null, handsOver: handsOver ?? null, practised: practised ?? null, schools: schools ?? null, setting };
-  return (await saveClassPart(id, "class", value, versions.class, String(label).slice(0, 120), baseOf(planned.value))).ok;
+  return (await saveClassPart(id, "class", waysOf(next), versions.class, String(label).slice(0, 120), waysOf(document))).ok;
 }
 
-function baseOf({ document }: PlannedClass) {
-  const { steps, tools, supplies, preparation, proposed, handsOver, practised, schools, setting } = document;
-  return { steps, tools, supplies, preparation, proposed: proposed ?? null, handsOver: handsOver ?? null, practised: practised ?? null, schools: schools ?? null, setting };
+/** What a proposal and a way of working touch; null where the document says nothing. */
+function waysOf({ steps, tools, supplies, preparation, proposed = null, handsOver = null, practised = null, fromEnd = null, schools = null, setting }: Nullable) {
+  return { steps, tools, supplies, preparation, proposed, handsOver, practised, fromEnd, schools, setting };
 }

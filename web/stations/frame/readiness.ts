@@ -31,6 +31,8 @@ const STATION_OF: Record<FindingCode, StationKey> = {
   rimTooClose: "measure",
   wideOnCup: "measure",
   runsOver: "teach",
+  wetGround: "teach",
+  idleWait: "teach",
   timeMoved: "plan",
   timeTwice: "plan",
   smallParts: "weed",

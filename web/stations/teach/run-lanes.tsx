@@ -23,15 +23,19 @@ const ROW = 30;
 /** Letters of 12 px are some 6.2 wide. */
 const LETTER = 6.2;
 
-export function RunLanes({ document, sheet }: { document: Pick<ClassDocument, "steps" | "tools" | "things" | "when">; sheet: RunSheet }) {
-  const planned = document.when.minutes;
+type Classed = Pick<ClassDocument, "steps" | "tools" | "things" | "when" | "fromEnd">;
+
+export function RunLanes({ document, sheet }: { document: Classed; sheet: RunSheet }) {
+  const begin = document.fromEnd ? document.when.minutes - sheet.endMinute : 0;
+  // One that has to begin before its time is drawn from there.
+  const planned = document.when.minutes + Math.max(0, -begin);
   const all = Math.max(sheet.endMinute, planned, 1);
   const x = (minute: number) => NAMES + ((WIDTH - NAMES - 4) * minute) / all;
-  const lanes = lanesOf(document, sheet);
+  const lanes = lanesOf(document, sheet, Math.max(0, begin));
   const height = 22 + lanes.length * ROW + 8;
   const ticks = Array.from({ length: Math.floor(all / tickOf(all)) + 1 }, (_, i) => i * tickOf(all));
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full min-w-[640px]" role="img" aria-label={`Steps to scale: ${sheet.endMinute} minutes of ${planned} planned`}>
+    <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full min-w-[640px]" role="img" aria-label={`Steps to scale: ${sheet.endMinute} minutes of ${document.when.minutes} planned`}>
       <defs>
         <pattern id="dries" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="7" height="7" fill="var(--color-ochre-tint)" />
@@ -75,23 +79,23 @@ export function RunLanes({ document, sheet }: { document: Pick<ClassDocument, "s
           })}
         </g>
       ))}
-      <line x1={x(planned)} x2={x(planned)} y1="14" y2={height - 4} stroke={sheet.endMinute > planned ? "var(--color-brick)" : "var(--color-ink)"} strokeWidth="2" />
+      <line x1={x(planned)} x2={x(planned)} y1="14" y2={height - 4} stroke={sheet.endMinute > document.when.minutes ? "var(--color-brick)" : "var(--color-ink)"} strokeWidth="2" />
     </svg>
   );
 }
 
 const tickOf = (minutes: number): number => [5, 10, 15, 30, 60, 120, 240].find((tick) => minutes / tick <= 12) ?? 480;
 
-function lanesOf({ steps, tools, things }: Pick<ClassDocument, "steps" | "tools" | "things">, sheet: RunSheet): Lane[] {
+function lanesOf({ steps, tools, things, fromEnd = false }: Classed, sheet: RunSheet, begin: number): Lane[] {
   const own = new Map(steps.map((step) => [step.id, step]));
   const titles = new Map(steps.map((step) => [step.id, titleOfStep(step, things)]));
   const at = new Map(sheet.steps.map((row) => [row.id, row]));
   const bar = (row: RunSheet["steps"][number], kind: Bar["kind"]): Bar => ({
     id: row.id,
-    from: row.startMinute,
+    from: begin + row.startMinute,
     minutes: row.minutes,
     words: titles.get(row.id) ?? row.id,
-    title: `${titles.get(row.id)}: ${row.minutes} min${row.critical ? ", nothing may make it later" : `, may be ${row.slack} min later`}`,
+    title: `${titles.get(row.id)}: ${row.minutes} min${row.critical ? ", nothing may make it later" : `, may be ${row.slack} min ${fromEnd ? "sooner" : "later"}`}`,
     kind,
   });
   const room = sheet.steps.filter(({ id }) => own.get(id)?.who !== "queue");
@@ -103,7 +107,16 @@ function lanesOf({ steps, tools, things }: Pick<ClassDocument, "steps" | "tools"
     (step.after ?? []).flatMap(({ step: before, wait }): Bar[] => {
       const from = at.get(before);
       return wait > 0 && from
-        ? [{ id: `${before}-${step.id}`, from: from.startMinute + from.minutes, minutes: wait, words: titles.get(before) ?? "", title: `${titles.get(before)} dries ${wait} min`, kind: "dries" }]
+        ? [
+            {
+              id: `${before}-${step.id}`,
+              from: begin + from.startMinute + from.minutes,
+              minutes: wait,
+              words: titles.get(before) ?? "",
+              title: `${titles.get(before)} dries ${wait} min`,
+              kind: "dries",
+            },
+          ]
         : [];
     }),
   );

@@ -50,7 +50,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
       <section className="min-w-0">
         <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
           <h2 className="text-2xl">
-            {showTime(planned.document.when.time, clock)} to {showTime(end.end, clock)}
+            {showTime(rows[0]?.start ?? planned.document.when.time, clock)} to {showTime(end.end, clock)}
             {over > 0 ? `, ${showMinutes(over)} too long` : `, ${showMinutes(-over)} to spare`}
           </h2>
           <div className="no-print flex flex-wrap gap-2">
@@ -72,7 +72,10 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
         <div className="overflow-x-auto">
           <RunLanes document={planned.document} sheet={sheet} />
         </div>
-        <p className="no-print mt-1 text-soft text-sm">Filled: nothing may make it later without making the end later. Tinted: it has time to spare. Hatched: dries by itself.</p>
+        <p className="no-print mt-1 text-soft text-sm">
+          Filled: nothing may make it later without making the end later. Tinted: it has time to spare. Hatched: dries by itself.
+          {planned.document.fromEnd && " Counted back from the end: each step as late as may be."}
+        </p>
         <StepsBench
           classId={id}
           document={planned.document}
@@ -129,6 +132,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
           classId={id}
           handsOver={planned.document.handsOver ?? "weeded"}
           practised={planned.document.practised ?? false}
+          fromEnd={planned.document.fromEnd ?? false}
           helpers={planned.document.setting.helpers ?? 0}
           schools={schoolsOf(planned.document, host.studio.settings.schools)}
           concerned={concernedSchools(planned.document)}
@@ -223,6 +227,8 @@ const withNeeded = (own: Tools, proposed: Tools | readonly Tools[number][]): Too
 function beginsWords(begins: Begins | undefined, titles: ReadonlyMap<string, string>): string {
   if (!begins || begins.why === "first") return "";
   const step = titles.get(begins.step) ?? begins.step;
+  if (begins.why === "late") return `no later, because “${step}” follows`;
+  if (begins.why === "lateToDry") return `no later, because it dries ${begins.wait} min before “${step}”`;
   if (begins.why === "dries") return `begins when “${step}” has dried ${begins.wait} min`;
   // One after the other is what one expects: it is not said of every step.
   return begins.why === "free" ? `begins when “${step}” is done: nobody is free before` : "";

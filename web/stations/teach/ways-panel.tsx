@@ -13,6 +13,8 @@ interface Props {
   readonly classId: string;
   readonly handsOver: HandedOver;
   readonly practised: boolean;
+  /** Each step as late as may be, to end when it is to end. */
+  readonly fromEnd: boolean;
   readonly helpers: number;
   readonly schools: Schools;
   /** Those that change something in this class. */
@@ -33,7 +35,7 @@ const HANDED_WHY: Readonly<Record<HandedOver, string>> = {
 };
 
 /** How this class works: another way changes wording, steps and materials at once; what the host changed stays. */
-export function WaysPanel({ classId, handsOver, practised, helpers, schools, concerned, follows }: Props) {
+export function WaysPanel({ classId, handsOver, practised, fromEnd, helpers, schools, concerned, follows }: Props) {
   const { busy, said, act } = useProposalAct();
   const put = (ways: Ways, label: string) => act(() => workSo(classId, ways, label));
   return (
@@ -62,6 +64,7 @@ export function WaysPanel({ classId, handsOver, practised, helpers, schools, con
           onChange={(value) => put({ helpers: value }, "Helpers")}
         />
         <CheckField label="They have done it before" checked={practised} onChange={(value) => put({ practised: value }, "Practised hands")} />
+        <CheckField label="Counted back from the end" checked={fromEnd} onChange={(value) => put({ fromEnd: value }, "Counted back from the end")} />
         {concerned.map((name) => {
           const { question, ways } = STUDIO_SCHOOL_WORDS[name];
           const words = Object.entries(ways as Readonly<Record<string, { readonly name: string; readonly why: string }>>);

@@ -2,12 +2,14 @@ import { clockIn, instantOf, isTwice } from "../../calendar/dates.ts";
 import { TAPE_MINUTES_PER_KIT } from "../../plan/pace-of-hands.ts";
 import { needsTape } from "../../plan/technique.ts";
 import { runSheetOf } from "../../plan/thing-document.ts";
+import { groundBefore } from "../../proposal/ground-before.ts";
 import { handedOver } from "../../proposal/handed-over.ts";
+import { pausedAfter } from "../../proposal/pause.ts";
 import type { Finding, Remedy } from "../finding.ts";
 import { type ClassRule, leaveIt } from "../rule.ts";
 
 /** The steps must end within the time the room is booked for, and begin when a clock shows it. */
-export const timeRules: ClassRule = (plan) => [...clockChange(plan), ...overrun(plan)];
+export const timeRules: ClassRule = (plan) => [...clockChange(plan), ...overrun(plan), ...wetGround(plan), ...idle(plan)];
 
 type Plan = Parameters<ClassRule>[0];
 
@@ -39,7 +41,7 @@ function overrun(plan: Plan): Finding[] {
 
 /** What may be done before the class instead, or beside the host in it: tried, and only told where it saves something. */
 function beforehand({ document, runSheet: sheet, kits }: Plan): Remedy[] {
-  const saved = (next: Pick<Plan["document"], "steps"> | Pick<Plan["document"], "setting">) => sheet.endMinute - runSheetOf({ ...document, ...next }).endMinute;
+  const saved = (next: Partial<Pick<Plan["document"], "steps" | "setting">>) => sheet.endMinute - runSheetOf({ ...document, ...next }).endMinute;
   const remedies: Remedy[] = [];
   const weeding = Math.round(kits.reduce((sum, { weed }) => sum + weed.minutes, 0));
   const isCut = document.handsOver === "cut";
@@ -51,7 +53,54 @@ function beforehand({ document, runSheet: sheet, kits }: Plan): Remedy[] {
     const saves = saved(handedOver(document, "taped"));
     if (saves > 0) remedies.push({ code: "tapeBefore", values: { saves, costs: Math.round(TAPE_MINUTES_PER_KIT * kits.length) + (isCut ? weeding : 0) } });
   }
+  const grounded = groundBefore(document);
+  if (grounded) {
+    const saves = saved(grounded);
+    if (saves > 0) remedies.push(groundRemedy(document, grounded, saves));
+  }
   const helped = saved({ setting: { ...document.setting, helpers: (document.setting.helpers ?? 0) + 1 } });
   if (helped > 0) remedies.push({ code: "helper", values: { saves: helped } });
   return remedies;
 }
+
+type Grounded = NonNullable<ReturnType<typeof groundBefore>>;
+
+function groundRemedy(document: Plan["document"], { preparation }: Grounded, saves: number): Remedy {
+  const known = new Set(document.preparation.map(({ id }) => id));
+  const costs = preparation.reduce((sum, { id, minutes }) => sum + (known.has(id) ? 0 : minutes), 0);
+  return { code: "groundBefore", values: { saves, costs } };
+}
+
+/** What is stained or painted in the class has an hour at most; labels say a night before film lies on it. */
+function wetGround({ document, runSheet: sheet }: Plan): Finding[] {
+  const grounded = groundBefore(document);
+  if (!grounded) return [];
+  const saves = Math.max(0, sheet.endMinute - runSheetOf({ ...document, ...grounded }).endMinute);
+  return document.things.flatMap(({ id, blank }): Finding[] => {
+    const { ground } = blank;
+    if (!ground || ground.what === "none" || ground.by !== "class") return [];
+    const where = { ...(document.things.length > 1 ? { thing: id } : {}), field: "ground" };
+    return [{ code: "wetGround", severity: "check", where, values: { what: ground.what }, remedies: [groundRemedy(document, grounded, saves), leaveIt({ code: "wetGround", where })] }];
+  });
+}
+
+/** Shorter ones pass with looking round. */
+const LONG_IDLE = 8;
+
+/** Something dries, and nobody has anything to do: told, so that it becomes a break and not a silence. */
+function idle({ document, runSheet: sheet }: Plan): Finding[] {
+  const ends = sheet.steps.map(({ startMinute, minutes }) => startMinute + minutes);
+  return sheet.steps.flatMap((row, i): Finding[] => {
+    const from = Math.max(0, ...ends.slice(0, i));
+    const minutes = row.startMinute - from;
+    const before = sheet.steps.findLast((_, k) => k < i && ends[k] === from);
+    if (minutes < LONG_IDLE || !before) return [];
+    const where = { step: row.id };
+    const paused = pausedAfter(document, before.id, minutes);
+    const isFilled = runSheetOf({ ...document, steps: paused }).endMinute <= sheet.endMinute;
+    const fill: Remedy[] = isFilled ? [{ code: "pauseHere", values: { after: before.id, minutes } }] : [];
+    return [{ code: "idleWait", severity: "tip", where, values: { minutes, before: row.id, title: titleOf(document, row.id) }, remedies: [...fill, leaveIt({ code: "idleWait", where })] }];
+  });
+}
+
+const titleOf = ({ steps }: Plan["document"], id: string): string => steps.find((step) => step.id === id)?.title ?? id;
