@@ -74,6 +74,27 @@ describe("a class of a project to start from", () => {
     await waitFor(async () => /matte medium/u.test(await (await driver.findElement(By.xpath(row("seal-edges")))).getText()), "the step did not come");
   });
 
+  it("the ways are compared in their whole wording, and one is taken from there", async () => {
+    const { driver } = host;
+    await press(driver, By.css("[aria-label^='Compare the wording: Edges of a stencil']"));
+    const dialog = await find(driver, By.css("[role='dialog'] [data-way='none']"));
+    expect(await dialog.getText()).toMatch(/No such step this way/u);
+    expect(await (await driver.findElement(By.css("[role='dialog'] [data-way='medium']"))).getText()).toMatch(/This is your way/u);
+    await press(driver, By.xpath("//*[@role='dialog']//*[@data-way='ground']//button[contains(., 'Work so in this class')]"));
+    await waitFor(async () => /ground/u.test(await (await driver.findElement(By.xpath(row("seal-edges")))).getText()), "the way was not taken");
+  });
+
+  it("counted back from the end the class ends when it is to end", async () => {
+    const { driver } = host;
+    const head = async () => (await driver.findElement(By.css("main h2"))).getText();
+    const before = await head();
+    await press(driver, By.xpath("//label[contains(., 'Counted back from the end')]//input"));
+    await waitFor(async () => (await head()) !== before || /too long/u.test(before), "nothing moved");
+    expect(await main()).toMatch(/as late as may be/u);
+    await press(driver, By.xpath("//label[contains(., 'Counted back from the end')]//input"));
+    await waitFor(async () => (await head()) === before, "it did not come back");
+  });
+
   it("an order that the craft forbids is refused with the reason, by keyboard, too", async () => {
     const { driver } = host;
     const handle = await find(driver, By.xpath(`${row("coat-1")}//button[starts-with(@aria-label, 'Move')]`));
@@ -87,7 +108,7 @@ describe("a class of a project to start from", () => {
 
   it("pages to print come as PDF, on the paper that is asked for", async () => {
     const { driver } = host;
-    for (const name of ["step-cards.pdf", "care-cards.pdf", "placement.pdf", "run-sheet.pdf"]) {
+    for (const name of ["step-cards.pdf", "cue-cards.pdf", "care-cards.pdf", "placement.pdf", "run-sheet.pdf"]) {
       const file = await fetchText(driver, `${address}/files/${name}?paper=letter`);
       expect([name, file.status, file.type]).toEqual([name, 200, "application/pdf"]);
       expect(file.text.startsWith("%PDF-")).toBe(true);
@@ -100,5 +121,61 @@ describe("a class of a project to start from", () => {
     await press(driver, By.css("[aria-label^='Change Paint for the ground']"));
     expect(await main()).toMatch(/cm² x \d/u);
     expect((await driver.findElements(By.css("[data-proposal]"))).length).toBe(0);
+  });
+});
+
+describe("variants of a project", () => {
+  it("a project to start from is kept, gets a variant, is compared, and a class is made of it", async () => {
+    const { driver } = host;
+    await driver.get(`${BASE}/projects`);
+    await driver.wait(async () => (await driver.findElements(By.css("[data-starter='walkers-mugs'] svg path"))).length > 1, 60_000);
+    await press(driver, By.xpath("//*[@data-starter='walkers-mugs']//button[contains(., 'keep it')]"));
+    await find(driver, byText("h2", "The project itself"));
+    await press(driver, byText("button", "Add a variant"));
+    await press(driver, byText("button", "Keep the variant"));
+    expect(await (await find(driver, By.css("main [role='alert']"))).getText()).toMatch(/Say what it is/u);
+    await fill(driver, "Name of the variant", "Espresso");
+    await fill(driver, "Size of the blanks", "70");
+    await press(driver, byText("button", "Keep the variant"));
+    const card = await find(driver, By.css("[data-variant='Espresso']"));
+    expect(await card.getText()).toMatch(/70 % of the size/u);
+    expect(await card.getText()).toMatch(/cm² less/u);
+    await press(driver, By.xpath("//*[@data-variant='Espresso']//a[contains(., 'Make a class of it')]"));
+    await find(driver, byText("h1", "Make a class"));
+    await setField(driver, "[aria-label='Names, one a line']", "Ned\nIvy");
+    await press(driver, byText("button", "Make the class"));
+    await waitFor(async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver.getCurrentUrl()), "the class was not made");
+    expect(await (await find(driver, By.css("h1"))).getText()).toMatch(/Espresso/u);
+  });
+});
+
+describe("a first class", () => {
+  it("a new studio is led through one, thing by thing, and leaves when it likes", async () => {
+    const novice = await openWindow(1280, 800);
+    const { driver } = novice;
+    try {
+      await openNewStudio(driver, "First Room", "Bo", "bo@first.example");
+      await driver.get(BASE);
+      await press(driver, byText("a", "Be led through a first class"));
+      await setField(driver, "[aria-label='Names, one a line']", "Ned\nIvy");
+      await press(driver, byText("button", "Make the class"));
+      await find(driver, By.css("[data-guide='when']"));
+      const guide = async () => (await driver.findElement(By.css("[data-guide]"))).getAttribute("data-guide");
+      for (const wanted of ["measure", "surface", "names"]) {
+        if ((await guide()) === "blanks") await press(driver, By.xpath("//*[@data-guide]//button[starts-with(normalize-space(.), 'Seen')]"));
+        const before = await guide();
+        await press(driver, By.xpath("//*[@data-guide]//button[starts-with(normalize-space(.), 'Seen')]"));
+        await waitFor(async () => (await driver.findElements(By.css(`[data-guide='${before}']`))).length === 0, "it did not move on");
+        if ((await guide()) === "blanks") await press(driver, By.xpath("//*[@data-guide]//button[starts-with(normalize-space(.), 'Seen')]"));
+        await find(driver, By.css(`[data-guide='${wanted}']`));
+      }
+      await waitFor(async () => (await driver.getCurrentUrl()).endsWith("/letter"), "it did not go to Letter");
+      await driver.navigate().refresh();
+      await find(driver, By.css("[data-guide='names']"));
+      await press(driver, byText("button", "leave the guide"));
+      await waitFor(async () => (await driver.findElements(By.css("[data-guide]"))).length === 0, "it did not leave");
+    } finally {
+      await novice.close();
+    }
   });
 });

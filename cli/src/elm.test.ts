@@ -118,6 +118,7 @@ describe("plan", () => {
     expect(planned.status).toBe(0);
     expect(readdirSync(out).sort()).toEqual([
       "care-cards.pdf",
+      "cue-cards.pdf",
       "labels.pdf",
       "placement.pdf",
       "plan.json",

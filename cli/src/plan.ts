@@ -12,6 +12,7 @@ import { seatsFromRoster } from "@elm-basket/core/roster/seats.ts";
 import { sayRosterFinding } from "@elm-basket/core/roster/words-en.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { careCardsPdf } from "@elm-basket/print/care-cards.ts";
+import { cueCardsPdf } from "@elm-basket/print/cue-cards.ts";
 import { kitLabelsPdf } from "@elm-basket/print/kit-labels.ts";
 import type { Paper } from "@elm-basket/print/pages.ts";
 import { placementPdf } from "@elm-basket/print/placement.ts";
@@ -31,6 +32,7 @@ export async function planCommand(args: readonly string[]): Promise<unknown> {
   const plan = planOrExplain(document, file);
   const files = new Map<string, string | Uint8Array>(planFiles(plan));
   files.set("labels.pdf", await kitLabelsPdf(plan));
+  files.set("cue-cards.pdf", await cueCardsPdf(plan, { paper }));
   files.set("step-cards.pdf", await stepCardsPdf(plan, { paper }));
   files.set("care-cards.pdf", await careCardsPdf(plan, { paper }));
   files.set("placement.pdf", await placementPdf(plan, { paper, onSeat: sayProgress }));

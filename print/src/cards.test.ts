@@ -9,6 +9,7 @@ import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { testFonts } from "@elm-basket/core/testing/fonts.ts";
 import { describe, expect, it } from "vitest";
 import { careCardsPdf } from "./care-cards.ts";
+import { cueCardsPdf } from "./cue-cards.ts";
 import { PAPERS, type Paper } from "./pages.ts";
 import { pieceDrawing } from "./piece-drawing.ts";
 import { placementPdf, RULER_MM } from "./placement.ts";
@@ -115,12 +116,24 @@ describe("cards", () => {
     expect(pages(file)).toBe(Math.ceil(slate.document.steps.length / 4));
     expect(file).toMatch(/\/FontFile2/u);
   });
+  it("a cue card for every step, four to a page, no word of it below its card, however much there is to say", async () => {
+    const long = {
+      ...slate,
+      document: { ...slate.document, steps: slate.document.steps.map((step) => ({ ...step, say: "word ".repeat(118).trim(), care: "care ".repeat(110).trim(), slip: "slip ".repeat(110).trim() })) },
+    };
+    for (const plan of [slate, long]) {
+      const file = bytesOf(await cueCardsPdf(plan, { paper: "letter" }));
+      expect(pages(file)).toBe(Math.ceil(slate.document.steps.length / 4));
+      expect(file).toMatch(/\/MediaBox \[0 0 612 792\]/u);
+    }
+    expect(pages(bytesOf(await cueCardsPdf({ ...slate, runSheet: { ...slate.runSheet, steps: [] } })))).toBe(1);
+  });
   it("a care card a seat, eight to a page; on Letter paper where that is at hand", async () => {
     expect(pages(bytesOf(await careCardsPdf(set)))).toBe(1);
     expect(bytesOf(await careCardsPdf(set, { paper: "letter" }))).toMatch(/\/MediaBox \[0 0 612 792\]/u);
   });
   it("the same bytes for the same plan", async () => {
-    for (const make of [stepCardsPdf, careCardsPdf, placementPdf, runSheetPdf] as ((plan: Plan) => Promise<Uint8Array>)[]) expect(bytesOf(await make(set))).toBe(bytesOf(await make(set)));
+    for (const make of [stepCardsPdf, cueCardsPdf, careCardsPdf, placementPdf, runSheetPdf] as ((plan: Plan) => Promise<Uint8Array>)[]) expect(bytesOf(await make(set))).toBe(bytesOf(await make(set)));
   });
   it("names in any script that the lettering knows are written with a face that has them", async () => {
     const document = few("seed-tins", 1);

@@ -82,7 +82,7 @@ function head(pdf: Pdf, { title, wall, placing }: PieceDrawing, { name, seat, un
   write(pdf, name, at(EDGE), at(5), { size: 15, width: width * 0.62, face: "head", lines: 1 });
   write(pdf, [title, `seat ${seat}`, part].filter(Boolean).join(" · "), at(EDGE) + width * 0.64, at(5.6), { size: 9, width: width * 0.36, lines: 1 });
   const gaps = wall
-    ? `letters begin ${showLength(placing.above, unit)} below the rim and end ${showLength(placing.below, unit)} above the foot; the dashed line is the middle`
+    ? `letters begin ${showLength(placing.above, unit)} below the rim and end ${showLength(placing.below, unit)} above the foot; the dashed line is the middle of the design`
     : `${showLength(placing.left ?? 0, unit)} left, ${showLength(placing.right ?? 0, unit)} right, ${showLength(placing.above, unit)} above, ${showLength(placing.below, unit)} below`;
   write(pdf, `${of}: ${gaps}`, at(EDGE), at(12), { size: 8.5, width, lines: 1 });
 }

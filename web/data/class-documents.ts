@@ -1,6 +1,6 @@
 /** Class documents in and out of their rows. A part is read and written with its version; a stale save is told. */
 import type { LeadDays } from "@elm-basket/core/calendar/dates.ts";
-import { type ClassDocument, classDocumentSchema, readClassDocument, type Thing } from "@elm-basket/core/plan/document.ts";
+import { type ClassDocument, classDocumentSchema, type Thing } from "@elm-basket/core/plan/document.ts";
 import { filmsOfClass, type Source, suppliesOfClass, writeFilms, writeSupplies } from "./class-goods.ts";
 import type { Sql } from "./client.ts";
 import { putScraps, scrapsForClass } from "./scraps.ts";
@@ -237,28 +237,6 @@ export async function listClasses(sql: Sql): Promise<ClassListRow[]> {
   return sql<ClassListRow[]>`
     select w.id, w.title, to_char(w.class_date, 'YYYY-MM-DD') as class_date, w.class_time, w.zone, w.setting, w.body->'leadDays' as lead_days, (select count(*)::int from seats s where s.workshop_id = w.id) as seats
     from workshops w order by w.class_date, w.class_time, w.title limit 500`;
-}
-
-export interface ProjectRow {
-  readonly id: string;
-  readonly title: string;
-  readonly summary: string;
-  readonly document: ClassDocument;
-}
-
-export async function listProjects(sql: Sql): Promise<ProjectRow[]> {
-  const rows = await sql<{ id: string; title: string; summary: string; document: unknown }[]>`select id, title, summary, document from projects order by title limit 500`;
-  return rows.flatMap((row) => {
-    const read = readClassDocument(row.document);
-    return read.ok ? [{ ...row, document: read.value }] : [];
-  });
-}
-
-export async function insertProject(sql: Sql, studioId: string, document: ClassDocument): Promise<string> {
-  const [made] = await sql<
-    { id: string }[]
-  >`insert into projects (studio_id, title, summary, document) values (${studioId}, ${document.title}, ${document.summary}, ${json(sql, { ...document, seats: [] })}) returning id`;
-  return made?.id ?? "";
 }
 
 /** Every cutter the studio has used. */

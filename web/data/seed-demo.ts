@@ -4,15 +4,17 @@ import { fileURLToPath } from "node:url";
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
 import { madeOf, runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
+import { variantSchema } from "@elm-basket/core/variants/variant.ts";
 import { hash } from "@node-rs/argon2";
 import postgres from "postgres";
 import { finishSheet } from "../cutting/finish.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import run from "../workers/plan.server.ts";
-import { insertClass, insertProject, listProjects } from "./class-documents.ts";
+import { insertClass } from "./class-documents.ts";
 import type { Sql } from "./client.ts";
 import { addLog } from "./log.ts";
 import { type ComputedPlan, finishWeeding, listSheets, markKit, savePlan } from "./making.ts";
+import { insertProject, listProjects, putVariant } from "./projects.ts";
 import { APP_ROLE, ownerUrlFromEnvironment } from "./roles.ts";
 import { takeKit, takeRoom } from "./stock-taking.ts";
 
@@ -58,6 +60,7 @@ async function load(tx: Sql): Promise<void> {
   const documents = demoDocuments();
   for (const document of documents.values()) await insertProject(tx, studioId, document);
   const projects = new Map((await listProjects(tx)).map((project) => [project.title, project.id]));
+  for (const { project, ...variant } of VARIANTS) await putVariant(tx, projects.get(documents.get(project)?.title ?? "") ?? "", variantSchema.parse(variant));
   for (const { name, days, weeded } of CLASSES) {
     const written = documents.get(name);
     if (!written) continue;
@@ -67,6 +70,21 @@ async function load(tx: Sql): Promise<void> {
     if (weeded === "all") await logFinishedRun(tx, studioId, id, document);
   }
 }
+
+const VARIANTS = [
+  {
+    project: "seed-tins",
+    id: "autumn",
+    name: "Autumn",
+    season: "autumn",
+    films: [
+      { id: "harbour", name: "Bracken matte", family: "permanentMatte", colour: "#8A4B2A" },
+      { id: "poppy", name: "Plum gloss", family: "permanentGloss", colour: "#5B2A4C" },
+    ],
+    shopPrice: 1400,
+  },
+  { project: "seed-tins", id: "large", name: "Large tin", scale: 1.4, shopPrice: 1900 },
+] as const;
 
 /** The demo's classes lie round the day it is loaded, so that there is always one past and two ahead. */
 const CLASSES = [

@@ -30,6 +30,8 @@ export interface LiveStep {
   readonly doIt: string;
   /** Where it lies, in figures a hand can measure; empty where nothing is laid. */
   readonly lies: string;
+  /** The same of each seat: left, right, above, below and round the wall from the handle, mm. */
+  readonly places: Readonly<Record<string, readonly (number | null)[]>>;
   /** What must have dried or cured before it, and how many minutes. */
   readonly waits: readonly { readonly step: string; readonly minutes: number }[];
 }
@@ -42,6 +44,7 @@ export interface LiveClass {
   readonly zone: string;
   /** How times are written. */
   readonly clock: Clock;
+  readonly unit: LengthUnit;
   readonly date: string;
   /** What participants take home, in a sentence that is true of what they made. */
   readonly farewell: string;
@@ -75,13 +78,14 @@ export async function liveClass(studioId: string, workshopId: string): Promise<L
       title: stored.document.title,
       zone: stored.document.when.zone,
       clock: ways.clock,
+      unit: ways.unit,
       date: stored.document.when.date,
       farewell: farewell(stored.document, plan.facts, ways.schools),
       endMinute: plan.runSheet.endMinute,
       seats: plan.seats.map(({ seat, label }) => ({ seat, label })),
       steps: plan.runSheet.steps.flatMap((row) => {
         const step = steps.get(row.id);
-        return step ? [liveStep({ ...step, title: titleOfStep(step, stored.document.things) }, row, deedOf(step) === "place" ? liesOf(step, stored.document, plan.placing, ways.unit) : "")] : [];
+        return step ? [liveStep({ ...step, title: titleOfStep(step, stored.document.things) }, row, deedOf(step) === "place" ? placedIn(step, stored.document, plan.placing) : [], ways.unit)] : [];
       }),
     };
   });
@@ -94,15 +98,13 @@ function farewell(document: ClassDocument, facts: StoredPlan["facts"], schools: 
   return [...new Set(document.things.map(({ id }) => careOf(situationOf(document, id, own, known.get(id))).participant)), "Enjoy it."].join(" ");
 }
 
-function liesOf({ thing }: Step, { things }: ClassDocument, placing: StoredPlan["placing"], unit: LengthUnit): string {
+/** Of the thing that the step is about. */
+function placedIn({ thing }: Step, { things }: ClassDocument, placing: StoredPlan["placing"]): StoredPlan["placing"] {
   const of = thing ?? things[0]?.id;
-  return sayPlacing(
-    placing.filter((row) => row.thing === undefined || row.thing === of),
-    unit,
-  );
+  return placing.filter((row) => row.thing === undefined || row.thing === of);
 }
 
-function liveStep(step: Step, row: { startMinute: number; minutes: number }, lies: string): LiveStep {
+function liveStep(step: Step, row: { startMinute: number; minutes: number }, placing: StoredPlan["placing"], unit: LengthUnit): LiveStep {
   return {
     id: step.id,
     title: step.title,
@@ -113,7 +115,8 @@ function liveStep(step: Step, row: { startMinute: number; minutes: number }, lie
     check: step.check,
     care: step.care,
     doIt: step.doIt,
-    lies,
+    lies: sayPlacing(placing, unit),
+    places: Object.fromEntries(placing.map(({ seat, left, right, above, below, arcFromHandle }) => [seat, [left, right, above, below, ...(arcFromHandle === undefined ? [] : [arcFromHandle])]])),
     waits: (step.after ?? []).flatMap(({ step: before, wait }) => (wait > 0 ? [{ step: before, minutes: wait }] : [])),
   };
 }

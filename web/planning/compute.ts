@@ -11,6 +11,7 @@ import type { DecalPicture } from "../workers/decals.ts";
 import type { FactsOfThing, GivenFont } from "../workers/plan.server.ts";
 import type { Printed, PrintWays } from "../workers/printed.ts";
 import type { StarterView } from "../workers/starters-drawn.ts";
+import type { VariantView } from "../workers/variants-drawn.ts";
 import { documentHash } from "./document-hash.ts";
 
 const holder = globalThis as typeof globalThis & { elmWorkers?: Piscina };
@@ -63,6 +64,16 @@ export async function computeFacts(document: ClassDocument, fonts: readonly Give
 /** The projects to start from, drawn and with their figures. */
 export async function computeStarters(schools: Schools): Promise<StarterView[]> {
   return workers().run({ kind: "starters", schools }, { signal: signal() });
+}
+
+/** Projects as they will look. */
+export async function computePictures(documents: readonly ClassDocument[], fonts: readonly GivenFont[]): Promise<DecalPicture[][]> {
+  return workers().run({ kind: "projects", documents, fonts }, { signal: signal() });
+}
+
+/** A project and its variants, drawn and with their figures. */
+export async function computeVariants(documents: readonly ClassDocument[], schools: Schools, fonts: readonly GivenFont[]): Promise<VariantView[]> {
+  return workers().run({ kind: "variants", documents, schools, fonts }, { signal: signal() });
 }
 
 /** One seat's decals as the class would cut them, thing by thing, for the participant who chooses. */

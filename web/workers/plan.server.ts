@@ -31,6 +31,7 @@ import type { ComputedPlan, SheetMeta } from "../data/making.ts";
 import { type DecalPicture, decals, KIT_DRAWING_MM } from "./decals.ts";
 import { type Printed, type PrintWays, printed } from "./printed.ts";
 import { type StarterView, startersDrawn } from "./starters-drawn.ts";
+import { projectsDrawn, type VariantView, variantsDrawn } from "./variants-drawn.ts";
 
 const shipped = diskFonts();
 const lettered = new LetteredCache();
@@ -49,6 +50,8 @@ export type Job =
   | { readonly kind: "scrapLabels"; readonly scraps: readonly ScrapLabel[]; readonly unit: LengthUnit }
   | { readonly kind: "decal"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly seat: string }
   | { readonly kind: "starters"; readonly schools: Schools }
+  | { readonly kind: "projects"; readonly documents: readonly ClassDocument[]; readonly fonts: readonly GivenFont[] }
+  | { readonly kind: "variants"; readonly documents: readonly ClassDocument[]; readonly schools: Schools; readonly fonts: readonly GivenFont[] }
   | { readonly kind: "facts"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[] }
   | { readonly kind: "font"; readonly bytes: Uint8Array };
 
@@ -69,11 +72,13 @@ function lookup(fonts: readonly GivenFont[]): FontLookup {
   return (id) => (allowed.has(id) ? given.get(id) : shipped(id));
 }
 
-export default async function run(job: Job): Promise<ComputedPlan | Uint8Array | DecalPicture[] | StarterView[] | FactsOfThing[] | number | null> {
+export default async function run(job: Job): Promise<ComputedPlan | Uint8Array | DecalPicture[] | DecalPicture[][] | StarterView[] | VariantView[] | FactsOfThing[] | number | null> {
   if (job.kind === "starters") return startersDrawn(job.schools, shipped);
   if (job.kind === "font") return fontShare(job.bytes);
   if (job.kind === "scrapLabels") return scrapLabelsPdf(job.scraps, job.unit);
   const fonts = lookup(job.fonts);
+  if (job.kind === "projects") return projectsDrawn(job.documents, fonts);
+  if (job.kind === "variants") return variantsDrawn(job.documents, job.schools, fonts);
   if (job.kind === "facts") return factsOfClass(job.document, fonts);
   if (job.kind === "decal") return decals(job.document, job.seat, fonts);
   if (job.kind === "improve") return improve(job.document, fonts, job.port);

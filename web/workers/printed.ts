@@ -3,13 +3,14 @@ import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { careCardsPdf } from "@elm-basket/print/care-cards.ts";
+import { cueCardsPdf } from "@elm-basket/print/cue-cards.ts";
 import { kitLabelsPdf } from "@elm-basket/print/kit-labels.ts";
 import type { Paper } from "@elm-basket/print/pages.ts";
 import { placementPdf } from "@elm-basket/print/placement.ts";
 import { runSheetPdf } from "@elm-basket/print/run-sheet.ts";
 import { stepCardsPdf } from "@elm-basket/print/step-cards.ts";
 
-export type Printed = "labels.pdf" | "step-cards.pdf" | "care-cards.pdf" | "placement.pdf" | "run-sheet.pdf";
+export type Printed = "labels.pdf" | "step-cards.pdf" | "care-cards.pdf" | "placement.pdf" | "run-sheet.pdf" | "cue-cards.pdf";
 
 export interface PrintWays {
   readonly paper: Paper;
@@ -27,6 +28,8 @@ export function printed(plan: Plan, what: Printed, { paper, unit, schools }: Pri
       return careCardsPdf(plan, { paper, schools });
     case "placement.pdf":
       return placementPdf(plan, { paper, unit });
+    case "cue-cards.pdf":
+      return cueCardsPdf(plan, { paper });
     case "run-sheet.pdf":
       return runSheetPdf(plan, { paper });
   }

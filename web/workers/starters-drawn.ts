@@ -4,7 +4,9 @@ import { letterKits } from "@elm-basket/core/plan/plan.ts";
 import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { STARTERS, type StarterSummary, summaryOf } from "@elm-basket/core/starters/specs.ts";
 import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
+import type { SeatUse } from "@elm-basket/core/stock/shelf-prices.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
+import { seatUses } from "@elm-basket/core/variants/figures.ts";
 import { type DecalPicture, decals } from "./decals.ts";
 
 export interface StarterView extends StarterSummary {
@@ -16,6 +18,8 @@ export interface StarterView extends StarterSummary {
     /** Of the blanks, for four seats. */
     readonly blankMinutes: number;
     readonly lines: number;
+    /** What a seat uses up, for what it costs. */
+    readonly uses: readonly SeatUse[];
     readonly pictures: readonly DecalPicture[];
   };
 }
@@ -25,7 +29,8 @@ export function startersDrawn(schools: Schools, fonts: FontLookup): StarterView[
     const document = starterProject(spec.id, { schools });
     if (!document) return [];
     const [first] = document.seats;
-    const own = letterKits(document, fonts).kits.filter(({ seat }) => seat === first?.seat);
+    const { kits } = letterKits(document, fonts);
+    const own = kits.filter(({ seat }) => seat === first?.seat);
     return [
       {
         ...summaryOf(spec),
@@ -35,6 +40,7 @@ export function startersDrawn(schools: Schools, fonts: FontLookup): StarterView[
           weedMinutes: own.reduce((sum, { weed }) => sum + weed.minutes, 0),
           blankMinutes: document.preparation.reduce((sum, { minutes }) => sum + minutes, 0),
           lines: document.supplies.length,
+          uses: seatUses(document, kits),
           pictures: decals(document, first?.seat ?? "", fonts),
         },
       },

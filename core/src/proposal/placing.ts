@@ -12,6 +12,16 @@ export interface PlacingAdvice {
 
 const row = (what: PlacingAdvice["what"], text: string, because: string): PlacingAdvice => ({ what, text, because });
 
+const SEEN = "An eye sees a millimetre off level over a hand's breadth.";
+/** A hand's breadth, mm: over it a millimetre is seen. */
+const HAND = 100;
+
+/** How far both ends of the design may differ before it is seen; nobody measures finer than half a millimetre. */
+function levelWords(width: number, from: "edge" | "rim"): string {
+  const seen = Math.max(0.5, Math.floor((2 * width) / HAND) / 2);
+  return `Both ends as far from the ${from}, within ${seen} mm: more is seen over these ${Math.round(width)} mm.`;
+}
+
 export function placingOf(s: Situation): PlacingAdvice[] {
   const { blank, facts } = s;
   const ground = groundShape(s);
@@ -38,7 +48,8 @@ export function placingOf(s: Situation): PlacingAdvice[] {
   if (blank.shape.kind === "bulgedCup" || blank.shape.kind === "ball")
     out.push(row("snips", "The tape snipped from its edge up to the film, between letters; each tab laid by itself.", "The ground bends both ways, tape does not."));
   if (ground === "flat" || ground === "small")
-    out.push(row("level", "The tape's printed lines along a straight edge of the piece; where it has none, along a chalked line.", "An eye sees a millimetre off level over a hand's breadth."));
+    out.push(row("level", `The tape's printed lines along a straight edge of the piece; where it has none, along a chalked line. ${levelWords(facts.width, "edge")}`, SEEN));
+  if (round) out.push(row("level", levelWords(facts.width, "rim"), SEEN));
   if (transfers.length > 1 || transfers.some(({ layers }) => layers.length > 1)) {
     const names = transfers.map(({ layers }) => layers.map(({ name }) => name).join(" with "));
     out.push(

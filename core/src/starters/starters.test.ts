@@ -7,7 +7,7 @@ import { differences } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { DRAWING_NAMES, drawn } from "./art.ts";
-import { STARTERS } from "./specs.ts";
+import { FIRST_STARTER, STARTERS } from "./specs.ts";
 import { starterProject } from "./starter-projects.ts";
 
 describe.each(STARTERS.map(({ id }) => id))("%s", (id) => {
@@ -27,6 +27,11 @@ describe.each(STARTERS.map(({ id }) => id))("%s", (id) => {
 describe("together", () => {
   const documents = STARTERS.map(({ id }) => starterProject(id)).filter((document) => document !== undefined);
   const things = documents.flatMap(({ things: own }) => own);
+  it("a first class begins with one that everybody manages", () => {
+    expect(STARTERS.find(({ id }) => id === FIRST_STARTER)).toMatchObject({ difficulty: 1 });
+    expect(starterProject(FIRST_STARTER)?.preparation.filter(({ waitMinutes }) => waitMinutes > 0)).toEqual([]);
+  });
+
   it("there are at least 24, of both formats, of small budget and large, each with a name of its own", () => {
     expect(STARTERS.length).toBeGreaterThanOrEqual(24);
     expect(new Set(STARTERS.map(({ id }) => id)).size).toBe(STARTERS.length);

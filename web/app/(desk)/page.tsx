@@ -1,3 +1,4 @@
+import { FIRST_STARTER } from "@elm-basket/core/starters/specs.ts";
 import { type Clock, showMinutes, showTime } from "@elm-basket/core/units/time.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
@@ -88,6 +89,17 @@ export default async function TonightPage() {
               Make a class
             </Link>
           </p>
+        )}
+        {view.none && (
+          <section className="mt-6 border-elm border-l-4 bg-paper px-5 py-4">
+            <h2 className="text-xl">Never held one?</h2>
+            <p className="my-2 max-w-2xl">
+              Begin with a small class that everybody manages. You are led through it one thing at a time, with what to look at and why; you can leave the guide at any moment, and nothing is lost.
+            </p>
+            <LinkButton tone="main" href={`/classes/new?project=starter:${FIRST_STARTER}&guide=1`}>
+              Be led through a first class
+            </LinkButton>
+          </section>
         )}
       </section>
       <Baskets view={view} clock={clock} />

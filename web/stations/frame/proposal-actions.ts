@@ -1,12 +1,14 @@
 "use server";
 
 import { type ClassDocument, HANDED_OVER, proposedSchema } from "@elm-basket/core/plan/document.ts";
+import { compareWays, type WayCompared } from "@elm-basket/core/proposal/compare-ways.ts";
 import { type Choice, keptAsIs, LISTS, NOTHING_TAKEN, withProposal } from "@elm-basket/core/proposal/merge.ts";
+import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { SCHOOLS, type SchoolName } from "@elm-basket/core/studio/settings.ts";
 import { z } from "zod";
 import { type Host, requireHost } from "@/account/session.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
-import { proposalOf } from "@/planning/proposal.ts";
+import { factsByThing, proposalOf } from "@/planning/proposal.ts";
 import { saveClassPart } from "./actions.ts";
 
 const choiceSchema = z.strictObject({ list: z.enum(LISTS), id: z.string().max(45).optional(), field: z.string().max(20).optional(), overYours: z.boolean().optional() });
@@ -61,6 +63,15 @@ export async function workSo(id: string, ways: Ways, label: string): Done {
     };
     return document.proposed ? withProposal(next, await proposal(next)) : next;
   });
+}
+
+/** What each way of a school would change in this class; null where the class is gone or cannot be planned. */
+export async function waysCompared(id: string, school: string): Promise<readonly WayCompared[] | null> {
+  const host = await requireHost();
+  const planned = isId(id) && Object.hasOwn(SCHOOLS, school) ? await plannedClass(host.studioId, id) : null;
+  if (!planned?.ok) return null;
+  const { document, plan } = planned.value;
+  return compareWays(document, school as SchoolName, { schools: schoolsOf(document, host.studio.settings.schools), facts: factsByThing(plan.facts) });
 }
 
 const clean = ({ list, id, field, overYours }: z.infer<typeof choiceSchema>): Choice => ({

@@ -1,5 +1,7 @@
 "use client";
 
+import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { showClock } from "@elm-basket/core/units/time.ts";
 import { useCallback, useEffect, useState, useTransition } from "react";
 import { seatSays } from "@/live/actions.ts";
@@ -21,6 +23,7 @@ export function Follow({ code, live, initial }: { code: string; live: LiveClass;
     localStorage.setItem(`elm-seat-${code}`, next);
   };
   const step = live.steps[state.stepIndex];
+  const own = step && liesOf(step.places[seat], live.unit);
   const say = (kind: "done" | "stuck") =>
     step &&
     start(async () => {
@@ -63,8 +66,8 @@ export function Follow({ code, live, initial }: { code: string; live: LiveClass;
             {step.doIt && <p className="mb-3 text-xl">{step.doIt}</p>}
             {step.lies && (
               <p className="mb-3 text-lg" data-lies>
-                <b>Where: </b>
-                {step.lies}
+                <b>{own ? "Yours lies: " : "Where: "}</b>
+                {own ?? step.lies}
               </p>
             )}
             {step.check && (
@@ -123,4 +126,11 @@ export function Follow({ code, live, initial }: { code: string; live: LiveClass;
       )}
     </div>
   );
+}
+
+/** Of whoever has chosen their name: their own figures, in the place of the class's from least to most. */
+function liesOf(place: readonly (number | null)[] | undefined, unit: LengthUnit): string | null {
+  if (!place) return null;
+  const [left = null, right = null, above, below, arc] = place;
+  return sayPlacing([{ left, right, above: above ?? 0, below: below ?? 0, ...(arc === undefined || arc === null ? {} : { arcFromHandle: arc }) }], unit);
 }

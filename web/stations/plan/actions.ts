@@ -2,18 +2,22 @@
 
 import { MATERIALS } from "@elm-basket/core/blanks/blank.ts";
 import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
+import { FIRST_THING } from "@elm-basket/core/guide/first-class.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { type ClassDocument, classDocumentSchema, MOST_THINGS, readClassDocument, TECHNIQUES, whenSchema } from "@elm-basket/core/plan/document.ts";
 import { starterSet } from "@elm-basket/core/plan/starter-set.ts";
 import { LISTS, withProposal } from "@elm-basket/core/proposal/merge.ts";
 import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
+import { variantOf } from "@elm-basket/core/variants/variant.ts";
 import { vinylColour, vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
 import { redirect } from "next/navigation";
 import { z } from "zod";
 import { type Host, requireHost } from "@/account/session.ts";
-import { insertClass, insertProject, listProjects, readClass } from "@/data/class-documents.ts";
+import { insertClass, readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
+import { setGuide } from "@/data/guide.ts";
 import { studioPace } from "@/data/pace.ts";
+import { insertProject, listProjects } from "@/data/projects.ts";
 import { computeFacts } from "@/planning/compute.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId } from "@/planning/planned-class.ts";
@@ -36,6 +40,7 @@ const newClassSchema = z.strictObject({
     .max(MOST_THINGS - 1)
     .default([]),
   films: z.array(vinylSchema).max(12),
+  guided: z.boolean().default(false),
 });
 export type NewClass = z.input<typeof newClassSchema>;
 
@@ -60,16 +65,20 @@ export async function makeClass(given: NewClass): Promise<MakeAnswer> {
   if (!read.success || noFilm) return { message: "Not made yet: see what is marked.", fields: wrong };
   const { title, when, setting, technique, films, blank, more } = read.data;
   const [projects, pace] = await withStudio(host.studioId, async (sql) => [await listProjects(sql), await studioPace(sql)] as const);
-  const project = projects.find(({ id }) => id === read.data.project);
+  const [projectId, variantId] = read.data.project.split(":");
+  const project = projects.find(({ id }) => id === projectId);
+  const variant = project?.variants.find(({ id }) => id === variantId);
   const { settings } = host.studio;
   const starter = read.data.project.startsWith(STARTER)
     ? starterProject(read.data.project.slice(STARTER.length), { schools: settings.schools, cutter: settings.cutter, prices: settings.prices as ClassDocument["prices"] })
     : undefined;
   if (read.data.project.startsWith(STARTER) && !starter) return { message: "There is no such project to start from. Choose another.", fields: { project: "Choose another." } };
+  if (project && variantId !== undefined && !variant) return { message: "That variant is not there any more. Choose another.", fields: { project: "Choose another." } };
+  const made = project && (variant ? variantOf(project.document, variant, settings.schools) : project.document);
   const base: ClassDocument = starter
     ? { ...starter, title, when, setting, seats: [] }
-    : project
-      ? { ...project.document, title, when, setting, seats: [], recuts: [] }
+    : made
+      ? { ...made, title, when, setting, seats: [], recuts: [] }
       : starterSet(
           {
             title,
@@ -92,7 +101,12 @@ export async function makeClass(given: NewClass): Promise<MakeAnswer> {
   const checked = readClassDocument({ ...base, seats: read.data.seats });
   if (!checked.ok) return { message: `Not made yet: ${checked.path.replace(/^\$\.?/u, "")}: ${checked.message}`, fields: checked.path.startsWith("$.seats") ? { seats: checked.message } : {} };
   const proposed = await asProposed(host, checked.value);
-  const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, proposed, project?.id ?? null, "project"));
+  const id = await withStudio(host.studioId, async (sql) => {
+    const made = await insertClass(sql, host.studioId, proposed, project?.id ?? null, "project");
+    if (read.data.guided) await setGuide(sql, made, FIRST_THING);
+    return made;
+  });
+  if (read.data.guided) redirect(`/classes/${id}/plan`);
   redirect(`/classes/${id}/${checked.value.seats.length > 0 ? "letter" : "plan"}`);
 }
 

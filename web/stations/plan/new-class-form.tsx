@@ -32,18 +32,20 @@ interface Props {
   readonly date: string;
   readonly today: string;
   readonly currency: string;
+  /** Whether its host is led through it. */
+  readonly guided: boolean;
   /** Films the studio has used before. */
   readonly shelf: readonly Vinyl[];
   /** The one that classes begin with, where the studio has said so. */
   readonly usual: Vinyl | undefined;
 }
 
-type Values = Omit<NewClass, "seats" | "films" | "blank" | "more"> & { blank: BlankValue; more: MoreThing[]; films: Vinyl[] };
+type Values = Omit<NewClass, "seats" | "films" | "blank" | "more" | "guided"> & { blank: BlankValue; more: MoreThing[]; films: Vinyl[] };
 
 const FIRST_SHAPE: BlankShape = { kind: "flat", width: 70, height: 40 };
 
 /** Everything that decides what is cut, asked in the order in which one thinks of it. */
-export function NewClassForm({ projects, chosen, zone, unit, date, today, currency, shelf, usual }: Props) {
+export function NewClassForm({ projects, chosen, zone, unit, date, today, currency, shelf, usual, guided }: Props) {
   const first = projects.find(({ id }) => id === chosen);
   const form = useForm<Values>({
     defaultValues: {
@@ -68,11 +70,16 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
   const send = form.handleSubmit((given) =>
     start(async () => {
       if (pasted.trouble !== null || !pasted.seats.ok) return setAnswer({ message: "Not made yet: see the names.", fields: {} });
-      setAnswer(await makeClass({ ...given, seats: pasted.seats.value }));
+      setAnswer(await makeClass({ ...given, seats: pasted.seats.value, guided }));
     }),
   );
   return (
     <form onSubmit={send} className="grid gap-x-14 gap-y-8 lg:grid-cols-[1fr_1.2fr]" aria-busy={busy}>
+      {guided && (
+        <p className="border-elm border-l-4 bg-paper px-5 py-4 lg:col-span-2">
+          Your first class: blank, films, steps and materials are there already. Say when it is and who comes; names may also wait. Everything can be changed afterwards.
+        </p>
+      )}
       <div className="grid content-start gap-4">
         <h2 className="text-xl">What and when</h2>
         <SelectField

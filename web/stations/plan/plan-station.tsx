@@ -6,11 +6,11 @@ import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { freeOn } from "@/account/free-evenings.ts";
-import { listProjects } from "@/data/class-documents.ts";
 import { shelfFilms } from "@/data/class-goods.ts";
 import { withStudio } from "@/data/client.ts";
 import { piecesOfSeats } from "@/data/making.ts";
 import { studioPace } from "@/data/pace.ts";
+import { listProjects } from "@/data/projects.ts";
 import { doneTasks } from "@/data/task-marks.ts";
 import { proposedFor } from "@/planning/proposal.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
@@ -22,6 +22,7 @@ import { showDaysAway, todayIn } from "@/ui/dates.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { labelsOf } from "../frame/labels.ts";
+import { BeginGuide } from "../guide/begin-guide.tsx";
 import { ClassForm } from "./class-form.tsx";
 import { DeadlineList } from "./deadline-list.tsx";
 import { FilmsPanel } from "./films-panel.tsx";
@@ -88,6 +89,7 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
             Save the class document
           </FileButton>
           <KeepAsProject classId={id} />
+          <BeginGuide classId={id} />
         </div>
       </section>
       <section>

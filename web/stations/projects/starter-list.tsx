@@ -4,18 +4,20 @@ import type { Technique } from "@elm-basket/core/plan/document.ts";
 import { TECHNIQUES } from "@elm-basket/core/plan/document.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
-import { useState } from "react";
+import { useState, useTransition } from "react";
 import { LinkButton } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import type { StarterView } from "@/workers/starters-drawn.ts";
+import { keepStarter } from "./actions.ts";
+import { DecalPictureView } from "./decal-picture.tsx";
+import { SEASON_WORDS } from "./season-words.ts";
 
-const SEASON_WORDS = { any: "all the year", spring: "spring", summer: "summer", autumn: "autumn", winter: "winter" } as const;
 const DIFFICULTY_WORDS = ["", "everybody manages it", "some patience", "for those who have done one"] as const;
 
 /** Where the figures are not there yet. */
 export interface StarterRow extends Omit<StarterView, "figures"> {
-  readonly figures: StarterView["figures"] | null;
+  readonly figures: (Omit<StarterView["figures"], "uses"> & { readonly cost: string }) | null;
 }
 
 /** Projects to start from, each as it will look; found by words, technique, season and difficulty. */
@@ -65,7 +67,7 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
         {shown.map((row) => (
           <li key={row.id} className="grid content-start gap-2 border-rule border-t py-4" data-starter={row.id}>
             <div className="flex h-40 items-end gap-4">
-              {row.figures ? row.figures.pictures.map((picture) => <Picture key={picture.title} picture={picture} />) : <p className="text-soft text-sm">being drawn …</p>}
+              {row.figures ? row.figures.pictures.map((picture) => <DecalPictureView key={picture.title} picture={picture} />) : <p className="text-soft text-sm">being drawn …</p>}
             </div>
             <h3 className="text-lg">{row.title}</h3>
             <p>{row.summary}</p>
@@ -76,12 +78,13 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
             {row.figures && (
               <p className="text-sm">
                 Class {showMinutes(row.figures.classMinutes)} · weeding {row.figures.weedMinutes < 1 ? "under a minute" : showMinutes(row.figures.weedMinutes)} a kit
-                {row.figures.blankMinutes > 0 ? `, blanks ${showMinutes(row.figures.blankMinutes)} for four` : ""} · {row.figures.lines} materials; what a seat costs follows from your prices
+                {row.figures.blankMinutes > 0 ? `, blanks ${showMinutes(row.figures.blankMinutes)} for four` : ""} · {row.figures.lines} materials; {row.figures.cost}
               </p>
             )}
-            <LinkButton href={`/classes/new?project=starter:${row.id}`} className="justify-self-start">
-              Make a class of it
-            </LinkButton>
+            <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+              <LinkButton href={`/classes/new?project=starter:${row.id}`}>Make a class of it</LinkButton>
+              <KeepStarter id={row.id} title={row.title} />
+            </div>
           </li>
         ))}
       </ul>
@@ -89,15 +92,16 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
   );
 }
 
-function Picture({ picture }: { picture: StarterView["figures"]["pictures"][number] }) {
-  const { box } = picture;
-  const pad = 0.03 * Math.max(box.maxX - box.minX, box.maxY - box.minY);
+/** Among the studio's own it has variants, words and prices of its own. */
+function KeepStarter({ id, title }: { id: string; title: string }) {
+  const [busy, start] = useTransition();
+  const [said, setSaid] = useState("");
   return (
-    <svg className="h-full min-w-0 max-w-full" viewBox={`${box.minX - pad} ${box.minY - pad} ${box.maxX - box.minX + 2 * pad} ${box.maxY - box.minY + 2 * pad}`} role="img" aria-label={picture.title}>
-      <path d={picture.outline} fill={picture.ground} stroke="var(--color-ink)" strokeWidth={pad / 8} />
-      {picture.layers.map((layer) => (
-        <path key={layer.colour + layer.path.length} d={layer.path} fill={layer.colour} fillRule="evenodd" />
-      ))}
-    </svg>
+    <>
+      <button type="button" className="verb min-h-11" aria-label={`Keep ${title} among your projects`} disabled={busy} onClick={() => start(async () => setSaid(await keepStarter(id)))}>
+        {busy ? "keeping …" : "keep it, for variants"}
+      </button>
+      {said && <span role="alert">{said}</span>}
+    </>
   );
 }

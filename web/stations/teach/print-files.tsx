@@ -6,6 +6,7 @@ import { SelectField } from "@/ui/select-field.tsx";
 
 const FILES: readonly (readonly [string, string, string])[] = [
   ["run-sheet.pdf", "Run sheet and table lists", "for you, on paper"],
+  ["cue-cards.pdf", "Cue cards", "for your hand: the time, what you say, what comes next"],
   ["step-cards.pdf", "Step cards", "four to a page, with drawings of this project"],
   ["placement.pdf", "Placement sheets", "true size, a ruler on each, larger pieces in tiles"],
   ["care-cards.pdf", "Care cards", "one a seat, dated from the class"],

@@ -8,6 +8,7 @@ import { useProposalAct } from "@/stations/frame/proposal-note.tsx";
 import { CheckField } from "@/ui/choice.tsx";
 import { NumberField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { WaysCompared } from "./ways-compared.tsx";
 
 interface Props {
   readonly classId: string;
@@ -75,6 +76,14 @@ export function WaysPanel({ classId, handsOver, practised, fromEnd, helpers, sch
                 value={schools[name] as string}
                 words={words.map(([way, { name: title }]) => [way, title] as const)}
                 onChange={(way) => put({ school: { name, way } }, question)}
+              />
+              <WaysCompared
+                classId={classId}
+                school={name}
+                question={question}
+                words={Object.fromEntries(words)}
+                chosen={schools[name] as string}
+                onChoose={(way) => put({ school: { name, way } }, question)}
               />
               {/* Each way beside its reason: none is wrong. */}
               <ul className="mt-1 text-soft text-sm">

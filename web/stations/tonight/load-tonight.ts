@@ -30,6 +30,8 @@ export interface TonightView {
   readonly today: string;
   readonly plan: EveningPlan;
   readonly tasks: readonly TonightTask[];
+  /** Whether the studio has never made a class. */
+  readonly none: boolean;
   readonly classes: readonly { readonly row: ClassListRow; readonly kits: readonly KitRow[]; readonly stops: number; readonly labels: Readonly<Record<string, string>> }[];
 }
 
@@ -87,7 +89,7 @@ export async function loadTonight(host: Host): Promise<TonightView> {
       labels: own?.ok ? Object.fromEntries(own.value.plan.seats.map(({ seat, label }) => [seat, label])) : {},
     };
   });
-  return { today, plan, tasks: chosen, classes };
+  return { today, plan, tasks: chosen, none: rows.length === 0, classes };
 }
 
 /** Each evening's share of a task is due on that evening, and waits for what it follows to be dry. Those of an evening stand together. */

@@ -2,14 +2,20 @@ import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { STARTERS, summaryOf } from "@elm-basket/core/starters/specs.ts";
-import type { Schools } from "@elm-basket/core/studio/settings.ts";
-import { showLength } from "@elm-basket/core/units/length.ts";
+import { seatCost } from "@elm-basket/core/stock/shelf-prices.ts";
+import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Metadata } from "next";
+import Link from "next/link";
 import { Suspense } from "react";
-import { requireHost } from "@/account/session.ts";
-import { listProjects } from "@/data/class-documents.ts";
+import { type Host, requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
+import { listGoods } from "@/data/goods.ts";
+import { listProjects, type ProjectRow } from "@/data/projects.ts";
+import { computePictures } from "@/planning/compute.ts";
+import { fontsOf } from "@/planning/fonts-of.ts";
 import { starterViews } from "@/planning/starters.ts";
+import { DecalPictureView } from "@/stations/projects/decal-picture.tsx";
 import { StarterList, type StarterRow } from "@/stations/projects/starter-list.tsx";
 import { BlankSketch } from "@/ui/blank-sketch.tsx";
 import { LinkButton } from "@/ui/button.tsx";
@@ -20,55 +26,96 @@ export const metadata: Metadata = { title: "Projects" };
 export default async function ProjectsPage() {
   const host = await requireHost();
   const projects = await withStudio(host.studioId, listProjects);
-  const unit = host.studio.unit;
+  const pictures = drawn(host, projects.slice(0, MOST_DRAWN));
   return (
     <>
       <h1 className="mb-6 text-4xl">{projects.length === 0 ? "Projects to start from" : `${projects.length} projects to teach again`}</h1>
       {projects.length === 0 && <p className="mb-6 text-lg">Make a class of one of these, or of nothing; keep it as a project at its Plan station.</p>}
       <ul className="grid gap-x-10 gap-y-2 md:grid-cols-2">
-        {projects.map(({ id, document }) => {
-          const face = readFace(thingOf(document).blank);
-          return (
-            <li key={id} className="grid grid-cols-[130px_1fr] gap-5 border-rule border-t py-5">
-              <BlankSketch blank={thingOf(document).blank} />
-              <div>
-                <h2 className="text-xl">{document.title}</h2>
-                <p className="mt-1">{document.summary}</p>
-                <p className="mt-2 text-soft text-sm">
-                  {document.things
-                    .map(({ technique }) => TECHNIQUE_WORDS[technique].name)
-                    .filter((name, i, all) => all.indexOf(name) === i)
-                    .join(", ")}{" "}
-                  · face {showLength(face.width, unit)} × {showLength(face.height, unit)} · {document.steps.length} steps
-                </p>
-                <p className="mt-1 flex flex-wrap gap-x-4 text-sm">
-                  {document.vinyls.map((vinyl) => (
-                    <span key={vinyl.id} className="inline-flex items-center gap-1.5">
-                      <FilmDot colour={vinyl.colour} /> {vinyl.name}
-                    </span>
-                  ))}
-                </p>
-                <LinkButton href={`/classes/new?project=${id}`} className="mt-3">
-                  Make a class of it
-                </LinkButton>
-              </div>
-            </li>
-          );
-        })}
+        {projects.map((project) => (
+          <ProjectRowView key={project.id} project={project} unit={host.studio.unit}>
+            <Suspense fallback={<BlankSketch blank={thingOf(project.document).blank} />}>
+              <Look pictures={pictures} at={projects.indexOf(project)} blank={thingOf(project.document).blank} />
+            </Suspense>
+          </ProjectRowView>
+        ))}
       </ul>
       <section className="mt-10">
         <h2 className="mb-4 text-2xl">{STARTERS.length} to start from</h2>
         <Suspense fallback={<StarterList rows={bareRows()} />}>
-          <Starters schools={host.studio.settings.schools} />
+          <Starters host={host} />
         </Suspense>
       </section>
     </>
   );
 }
 
+/** As many as are drawn; further ones show their blank. */
+const MOST_DRAWN = 60;
+type Drawings = Awaited<ReturnType<typeof computePictures>>;
+
+async function drawn(host: Host, projects: readonly ProjectRow[]): Promise<Drawings> {
+  const documents = projects.map(({ document }) => document);
+  const fonts = (await Promise.all(documents.map((document) => fontsOf(host.studioId, document)))).flat();
+  try {
+    return await computePictures(documents, [...new Map(fonts.map((font) => [font.id, font])).values()]);
+  } catch {
+    // The list is of use without its pictures.
+    return [];
+  }
+}
+
+async function Look({ pictures, at, blank }: { pictures: Promise<Drawings>; at: number; blank: Parameters<typeof BlankSketch>[0]["blank"] }) {
+  const own = (await pictures)[at] ?? [];
+  const [first] = own;
+  return first ? <DecalPictureView picture={first} /> : <BlankSketch blank={blank} />;
+}
+
+function ProjectRowView({ project: { id, document, variants }, unit, children }: { project: ProjectRow; unit: LengthUnit; children: React.ReactNode }) {
+  const face = readFace(thingOf(document).blank);
+  return (
+    <li className="grid grid-cols-[130px_1fr] gap-5 border-rule border-t py-5" data-project={document.title}>
+      <div className="h-[130px]">{children}</div>
+      <div>
+        <h2 className="text-xl">{document.title}</h2>
+        <p className="mt-1">{document.summary}</p>
+        <p className="mt-2 text-soft text-sm">
+          {document.things
+            .map(({ technique }) => TECHNIQUE_WORDS[technique].name)
+            .filter((name, i, all) => all.indexOf(name) === i)
+            .join(", ")}{" "}
+          · face {showLength(face.width, unit)} × {showLength(face.height, unit)} · {document.steps.length} steps
+        </p>
+        <p className="mt-1 flex flex-wrap gap-x-4 text-sm">
+          {document.vinyls.map((vinyl) => (
+            <span key={vinyl.id} className="inline-flex items-center gap-1.5">
+              <FilmDot colour={vinyl.colour} /> {vinyl.name}
+            </span>
+          ))}
+        </p>
+        <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
+          <LinkButton href={`/classes/new?project=${id}`}>Make a class of it</LinkButton>
+          <Link href={`/projects/${id}`} className="verb min-h-11 content-center" aria-label={`Variants of ${document.title}`}>
+            {variants.length === 0 ? "what else it can be" : variants.length === 1 ? "its variant" : `its ${variants.length} variants`}
+          </Link>
+        </div>
+      </div>
+    </li>
+  );
+}
+
 /** Before they are drawn: words only, with which one can search already. */
 const bareRows = (): StarterRow[] => STARTERS.map((spec) => ({ ...summaryOf(spec), materials: [spec.thing.blank.name, String(spec.thing.blank.material)], figures: null }));
 
-async function Starters({ schools }: { schools: Schools }) {
-  return <StarterList rows={await starterViews(schools)} />;
+async function Starters({ host }: { host: Host }) {
+  const { schools, prices } = host.studio.settings;
+  const [views, goods] = await Promise.all([starterViews(schools), withStudio(host.studioId, listGoods)]);
+  const rows = views.map(({ figures: { uses, ...figures }, ...view }): StarterRow => ({ ...view, figures: { ...figures, cost: costWords(seatCost(uses, goods), prices.currency) } }));
+  return <StarterList rows={rows} />;
+}
+
+/** Only what the shelf knows the price of is counted, and how much of it that is is said. */
+function costWords({ minor, priced, of }: ReturnType<typeof seatCost>, currency: string): string {
+  if (priced === 0) return "what a seat costs follows from your prices";
+  return priced === of ? `${moneyText(minor, currency)} a seat` : `${moneyText(minor, currency)} a seat for the ${priced} of ${of} that have a price on your shelf`;
 }

@@ -9,6 +9,7 @@ import { Rail } from "@/stations/frame/rail.tsx";
 import { type Readiness, readiness } from "@/stations/frame/readiness.ts";
 import { STATIONS, type StationKey } from "@/stations/frame/stations.ts";
 import { Undo } from "@/stations/frame/undo.tsx";
+import { Guide } from "@/stations/guide/guide.tsx";
 import { showDate, showDaysAway, todayIn } from "@/ui/dates.ts";
 
 /** The way through a class stays where it is, also while no plan can be made of it. */
@@ -50,6 +51,7 @@ export default async function ClassFrame({ params, children }: { params: Promise
           }
         />
       </header>
+      {loaded.ok && <Guide id={id} data={loaded.data} />}
       {!loaded.ok && (
         <p role="alert" className="mb-6 border-brick border-l-4 bg-brick-tint p-4">
           No plan can be made of this class: {loaded.message}. Change the blank at{" "}

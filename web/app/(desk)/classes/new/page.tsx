@@ -3,22 +3,25 @@ import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
 import { STARTERS, slotsOfStarter } from "@elm-basket/core/starters/specs.ts";
 import type { Metadata } from "next";
 import { requireHost } from "@/account/session.ts";
-import { listProjects } from "@/data/class-documents.ts";
 import { shelfFilms } from "@/data/class-goods.ts";
 import { withStudio } from "@/data/client.ts";
+import { listProjects } from "@/data/projects.ts";
 import { NewClassForm } from "@/stations/plan/new-class-form.tsx";
 import { todayIn } from "@/ui/dates.ts";
 
 export const metadata: Metadata = { title: "Make a class" };
 
-export default async function NewClassPage({ searchParams }: { searchParams: Promise<{ project?: string }> }) {
+export default async function NewClassPage({ searchParams }: { searchParams: Promise<{ project?: string; guide?: string }> }) {
   const host = await requireHost();
   const [projects, shelf] = await withStudio(host.studioId, async (sql) => [await listProjects(sql), await shelfFilms(sql)] as const);
   const today = todayIn(host.studio.zone);
   const { film } = host.studio.settings;
-  const { project } = await searchParams;
+  const { project, guide } = await searchParams;
   const choices = [
-    ...projects.map(({ id, title, document }) => ({ id, title, minutes: document.when.minutes, slots: [...new Set(document.things.flatMap(({ design }) => slotsOf(design)))] })),
+    ...projects.flatMap(({ id, title, document, variants }) => {
+      const of = { minutes: document.when.minutes, slots: [...new Set(document.things.flatMap(({ design }) => slotsOf(design)))] };
+      return [{ id, title, ...of }, ...variants.map((variant) => ({ id: `${id}:${variant.id}`, title: `${title}, ${variant.name}`, ...of }))];
+    }),
     ...STARTERS.map((spec) => ({ id: `starter:${spec.id}`, title: `${spec.title} (to start from)`, minutes: spec.minutes, slots: slotsOfStarter(spec) })),
   ];
   return (
@@ -31,6 +34,7 @@ export default async function NewClassPage({ searchParams }: { searchParams: Pro
         unit={host.studio.unit}
         date={addDays(today, 14)}
         today={today}
+        guided={guide !== undefined}
         currency={host.studio.settings.prices.currency}
         shelf={shelf}
         usual={shelf.find(({ name, family, colour }) => name === film?.name && family === film.family && colour === film.colour)}

@@ -80,6 +80,7 @@ async function fileNamed(host: Host, planned: PlannedClass, name: string, paper:
     case "labels.pdf":
       if (document.seats.length === 0) return plain("There are no labels yet: this class has no names.", 409);
       return download(await print(host, document, name, paper), "application/pdf", name);
+    case "cue-cards.pdf":
     case "step-cards.pdf":
     case "care-cards.pdf":
     case "placement.pdf":

@@ -1,0 +1,23 @@
+"use server";
+
+import { revalidatePath } from "next/cache";
+import { z } from "zod";
+import { requireHost } from "@/account/session.ts";
+import { withStudio } from "@/data/client.ts";
+import { setGuide } from "@/data/guide.ts";
+import { isId } from "@/planning/planned-class.ts";
+
+const stepName = z
+  .string()
+  .regex(/^[a-z][a-z0-9-]{0,30}$/u)
+  .nullable();
+
+/** Goes on to a thing of the guide; null leaves it. */
+export async function guideTo(id: string, step: string | null): Promise<boolean> {
+  const host = await requireHost();
+  const read = stepName.safeParse(step);
+  if (!isId(id) || !read.success) return false;
+  const done = await withStudio(host.studioId, (sql) => setGuide(sql, id, read.data));
+  revalidatePath(`/classes/${id}`, "layout");
+  return done;
+}

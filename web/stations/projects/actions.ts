@@ -1,0 +1,70 @@
+"use server";
+
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
+import { freeVariantId, MOST_VARIANTS, soundVariant, type Variant, variantSchema } from "@elm-basket/core/variants/variant.ts";
+import { revalidatePath } from "next/cache";
+import { redirect } from "next/navigation";
+import { z } from "zod";
+import { requireHost } from "@/account/session.ts";
+import { withStudio } from "@/data/client.ts";
+import { describeProject, dropProject, dropVariant, insertProject, putVariant, readProject } from "@/data/projects.ts";
+import { isId } from "@/planning/planned-class.ts";
+
+/** Empty when it is done; otherwise what would be right. */
+type Said = Promise<string>;
+
+const GONE = "This project is not there any more. Go back to Projects.";
+
+const wordsSchema = z.strictObject({ title: z.string().trim().min(1).max(120), summary: z.string().trim().max(600), shopPrice: z.number().int().min(0).max(1_000_000_000).nullable() });
+
+export async function saveWords(id: string, words: z.input<typeof wordsSchema>): Said {
+  const host = await requireHost();
+  const read = wordsSchema.safeParse(words);
+  if (!read.success) return "Give the project a title of at most 120 letters, and say what it is in at most 600.";
+  const done = isId(id) && (await withStudio(host.studioId, (sql) => describeProject(sql, id, read.data)));
+  revalidatePath("/projects", "layout");
+  return done ? "" : GONE;
+}
+
+/** A new one where it has no id yet. */
+export async function saveVariant(id: string, given: Omit<Variant, "id"> & { readonly id?: string }): Said {
+  const host = await requireHost();
+  if (!isId(id)) return GONE;
+  const said = await withStudio(host.studioId, async (sql) => {
+    const project = await readProject(sql, id);
+    if (!project) return GONE;
+    const { variants } = project;
+    if (given.id === undefined && variants.length >= MOST_VARIANTS) return `A project has at most ${MOST_VARIANTS} variants. Take one out, or keep this as a project of its own.`;
+    const read = variantSchema.safeParse({ ...given, id: given.id ?? freeVariantId(variants, String(given.name)) });
+    if (!read.success) return `Not saved: ${read.error.issues[0]?.path.join(".")}: ${read.error.issues[0]?.message ?? "not usable"}`;
+    return (await putVariant(sql, id, soundVariant(project.document, read.data))) ? "" : GONE;
+  });
+  revalidatePath("/projects", "layout");
+  return said;
+}
+
+export async function takeVariantOut(id: string, variant: string): Said {
+  const host = await requireHost();
+  const done = isId(id) && (await withStudio(host.studioId, (sql) => dropVariant(sql, id, variant)));
+  revalidatePath("/projects", "layout");
+  return done ? "" : GONE;
+}
+
+export async function takeProjectOut(id: string): Said {
+  const host = await requireHost();
+  if (!isId(id) || !(await withStudio(host.studioId, (sql) => dropProject(sql, id)))) return GONE;
+  revalidatePath("/projects", "layout");
+  redirect("/projects");
+}
+
+/** A project to start from becomes one of the studio's own, with variants and words of its own. */
+export async function keepStarter(starter: string): Said {
+  const host = await requireHost();
+  const { settings, zone } = host.studio;
+  const document = starterProject(starter, { schools: settings.schools, cutter: settings.cutter, prices: settings.prices as ClassDocument["prices"], zone });
+  if (!document) return "There is no such project to start from.";
+  const id = await withStudio(host.studioId, (sql) => insertProject(sql, host.studioId, document));
+  revalidatePath("/projects", "layout");
+  redirect(`/projects/${id}`);
+}

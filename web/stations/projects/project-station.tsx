@@ -1,0 +1,153 @@
+import { pricedByShelf } from "@elm-basket/core/stock/shelf-prices.ts";
+import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { showMinutes } from "@elm-basket/core/units/time.ts";
+import type { ProjectFigures } from "@elm-basket/core/variants/figures.ts";
+import { type Variant, variantOf } from "@elm-basket/core/variants/variant.ts";
+import type { Host } from "@/account/session.ts";
+import { withStudio } from "@/data/client.ts";
+import { listGoods } from "@/data/goods.ts";
+import type { ProjectRow } from "@/data/projects.ts";
+import { computeVariants } from "@/planning/compute.ts";
+import { fontsOf } from "@/planning/fonts-of.ts";
+import { LinkButton } from "@/ui/button.tsx";
+import type { VariantView } from "@/workers/variants-drawn.ts";
+import { DecalPictureView } from "./decal-picture.tsx";
+import { ProjectWords } from "./project-words.tsx";
+import { NewVariant, VariantEditor } from "./variant-form.tsx";
+
+/** A project and what it is also made as, side by side: looks, minutes, film, money. */
+export async function ProjectStation({ host, project }: { host: Host; project: ProjectRow }) {
+  const { id, document, variants } = project;
+  const goods = await withStudio(host.studioId, listGoods);
+  const { schools } = host.studio.settings;
+  const made = [document, ...variants.map((variant) => variantOf(document, variant, schools))].map((one) => pricedByShelf(one, goods));
+  const views = await computeVariants(made, schools, await fontsOf(host.studioId, document));
+  const shape = {
+    films: document.vinyls.map(({ id: film, name, family, colour }) => ({ id: film, name, family, colour })),
+    blanks: document.things.map(({ id: thing, title, blank }) => ({ thing, title, colour: blank.colour })),
+  };
+  const { currency } = document.prices;
+  const [own, ...others] = views;
+  return (
+    <>
+      <ProjectWords id={id} words={{ title: project.title, summary: project.summary, shopPrice: document.prices.shopPrice ?? null }} currency={currency} />
+      <p className="mb-4 max-w-3xl text-soft">
+        What it is made as. Each variant says only where it differs; what is changed in the project changes in all of them. Figures are those of a class of eight with names short and long, and of your
+        shelf&rsquo;s prices.
+      </p>
+      <ul className="grid gap-x-8 gap-y-6 md:grid-cols-2 xl:grid-cols-3">
+        {own && (
+          <VariantCard name="The project itself" view={own} than={null} href={`/classes/new?project=${id}`}>
+            <p className="text-soft text-sm">{document.vinyls.map(({ name }) => name).join(", ")}</p>
+          </VariantCard>
+        )}
+        {variants.map((variant, i) => {
+          const view = others[i];
+          return (
+            view && (
+              <VariantCard key={variant.id} name={variant.name} view={view} than={own ?? null} href={`/classes/new?project=${id}:${variant.id}`}>
+                <p className="text-soft text-sm">{differs(variant)}</p>
+                <VariantEditor project={id} variant={variant} shape={shape} currency={currency} />
+              </VariantCard>
+            )
+          );
+        })}
+      </ul>
+      <section className="mt-8 border-rule border-t pt-5">
+        <NewVariant project={id} shape={shape} currency={currency} full={variants.length} />
+      </section>
+    </>
+  );
+}
+
+/** In words, what is not as in the project. */
+function differs({ season, films, blanks, scale, reverse }: Variant): string {
+  const parts = [
+    season === "any" ? "" : `for ${season}`,
+    films.map(({ name }) => name).join(", "),
+    blanks.length > 0 ? "blanks of another colour" : "",
+    scale === 1 ? "" : `${Math.round(100 * scale)} % of the size`,
+    reverse ? "its other side, too" : "",
+  ].filter(Boolean);
+  return parts.length > 0 ? parts.join(" · ") : "as the project";
+}
+
+interface CardProps {
+  readonly name: string;
+  readonly view: VariantView;
+  /** What its figures are compared with. */
+  readonly than: VariantView | null;
+  readonly href: string;
+  readonly children: React.ReactNode;
+}
+
+function VariantCard({ name, view, than, href, children }: CardProps) {
+  const base = than?.ok ? than.figures : null;
+  return (
+    <li className="grid content-start gap-2 border-rule border-t py-4" data-variant={name}>
+      <div className="flex h-40 items-end gap-4">{view.ok && view.pictures.map((picture) => <DecalPictureView key={picture.title} picture={picture} />)}</div>
+      <h2 className="text-xl">{name}</h2>
+      {children}
+      {view.ok ? (
+        <dl className="text-sm">
+          <Figure what="Class" value={showMinutes(view.figures.classMinutes)} more={base && difference(view.figures.classMinutes - base.classMinutes, showMinutes)} />
+          <Figure
+            what="Your evenings, for eight"
+            value={showMinutes(view.figures.eveningMinutes)}
+            more={base && difference(Math.round(view.figures.eveningMinutes) - Math.round(base.eveningMinutes), showMinutes)}
+          />
+          <Figure what="Weeding a seat" value={showMinutes(view.figures.weedMinutes)} more={base && difference(Math.round(view.figures.weedMinutes) - Math.round(base.weedMinutes), showMinutes)} />
+          <Figure
+            what="Film a seat"
+            value={`${Math.round(view.figures.filmCm2)} cm²`}
+            more={base && difference(Math.round(view.figures.filmCm2) - Math.round(base.filmCm2), (value) => `${value} cm²`)}
+          />
+          <Figure
+            what="Materials a seat"
+            value={moneyText(view.figures.materials, view.figures.currency)}
+            more={[withoutWords(view.figures.missing.length), base && dearer(view.figures, base)].filter(Boolean).join(", ") || null}
+          />
+          {view.figures.missing.length > 0 && (
+            <details className="py-1">
+              <summary className="min-h-6 cursor-pointer text-soft">What has no price</summary>
+              <p>{view.figures.missing.join(", ")}. Say it on the shelf.</p>
+            </details>
+          )}
+          <Figure what="Such a thing in a shop" value={view.figures.shopPrice === null ? "not said" : moneyText(view.figures.shopPrice, view.figures.currency)} more={null} />
+          {view.figures.stops > 0 && (
+            <p className="py-1 text-brick">{view.figures.stops === 1 ? "One thing" : `${view.figures.stops} things`} would stop it from being cut; a class made of it says what, with ways out.</p>
+          )}
+        </dl>
+      ) : (
+        <p className="text-brick">It cannot be planned: {view.message}.</p>
+      )}
+      <LinkButton href={href} className="justify-self-start">
+        Make a class of it
+      </LinkButton>
+    </li>
+  );
+}
+
+const withoutWords = (missing: number): string => (missing === 0 ? "" : `without ${missing === 1 ? "one" : missing} that ${missing === 1 ? "has" : "have"} no price`);
+
+/** Sums of different lines are not set against each other. */
+const dearer = (own: ProjectFigures, base: ProjectFigures): string =>
+  own.missing.join() === base.missing.join() ? difference(own.materials - base.materials, (value) => moneyText(value, own.currency)) : "so not comparable";
+
+function difference(by: number, say: (value: number) => string): string {
+  const rounded = Math.round(by);
+  if (rounded === 0) return "the same";
+  return `${say(Math.abs(rounded))} ${rounded > 0 ? "more" : "less"}`;
+}
+
+function Figure({ what, value, more }: { what: string; value: string; more: string | null }) {
+  return (
+    <div className="flex flex-wrap justify-between gap-x-4 border-rule border-b py-1">
+      <dt>{what}</dt>
+      <dd className="text-right">
+        <b>{value}</b>
+        {more && <span className="block text-soft">{more}</span>}
+      </dd>
+    </div>
+  );
+}
