@@ -101,6 +101,29 @@ describe("placement sheets", () => {
     expect(pages(bytesOf(await placementPdf(slate)))).toBe(2);
   });
 
+  it("a tapered wall lies flat: rim and foot are arcs about the cone's tip as far apart as the wall is long, the design between them as it is cut", async () => {
+    const pot = makePlan(few("leaf-pot"), testFonts);
+    const [own] = pot.things as [ThingPlan];
+    const seat = own.lettered.seats[0];
+    const drawing = pieceDrawing(pot, own, seat?.seat ?? "")?.unrolled;
+    const { taper, shape } = own.face;
+    if (!drawing || !taper || shape.kind !== "taperedCup") throw new Error("no tapered wall");
+    const tip: [number, number] = [0, taper.sector.wideTop ? taper.baseline : -taper.baseline];
+    const away = (ring: readonly (readonly [number, number])[]) => ring.map(([x, y]) => Math.hypot(x - tip[0], y - tip[1]));
+    const spread = (values: readonly number[]) => Math.max(...values) - Math.min(...values);
+    for (const arc of [drawing.rim, drawing.foot]) expect(spread(away(arc))).toBeLessThan(1e-6);
+    // Hand-worked: s = sqrt(h² + (r1 - r2)²), and the rim lies s·r1/(r1 - r2) from the tip.
+    const [r1, r2] = [shape.topDiameter / 2, shape.bottomDiameter / 2];
+    const slant = Math.hypot(shape.height, r1 - r2);
+    expect(Math.abs((away(drawing.rim)[0] ?? 0) - (away(drawing.foot)[0] ?? 0))).toBeCloseTo(slant, 3);
+    expect(away(drawing.rim)[0]).toBeCloseTo((slant * r1) / Math.abs(r1 - r2), 3);
+    expect(drawing.layers.map(({ polygons }) => polygons)).toEqual([...(seat?.layers.values() ?? [])]);
+    const file = await placementPdf(pot);
+    const page = strokes(contents(file)[0] ?? "");
+    const rim = page.filter((stroke) => lengthOf(stroke) < 20);
+    expect(rim.length).toBeGreaterThan(90);
+  });
+
   it("says so where nothing has letters, and tells how far it is", async () => {
     const told: string[] = [];
     await placementPdf(slate, { onSeat: (done, all) => told.push(`${done}/${all}`) });

@@ -8,7 +8,7 @@ const [COLUMNS, ROWS] = [2, 2];
 const INNER = 6;
 const OCHRE = "#8F6412";
 /** Read at arm's length where there is room for it; never smaller than a hand can hold before it. */
-const SIZES = [13, 12, 11, 10, 9, 8.5, 8] as const;
+const SIZES = [16, 14.5, 13, 12, 11, 10, 9, 8.5, 8] as const;
 const SMALLEST = 7.5;
 
 interface Cue {

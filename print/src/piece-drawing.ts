@@ -9,6 +9,7 @@ import type { Plan, ThingPlan } from "@elm-basket/core/plan/stages.ts";
 import { type ThingDocument, thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { at, dimension, FAINT, INK, type Pdf, POINTS_PER_MM } from "./pages.ts";
+import { type UnrolledWall, unrolledWall } from "./unrolled-wall.ts";
 
 export interface PieceDrawing {
   readonly thing: string;
@@ -21,6 +22,8 @@ export interface PieceDrawing {
   readonly placing: Placing;
   readonly snips: readonly (readonly [readonly [number, number], readonly [number, number]])[];
   readonly box: Box;
+  /** A tapered wall laid flat, with its design as it is cut; null of everything else, which is drawn as it looks. */
+  readonly unrolled: (UnrolledWall & { readonly layers: PieceDrawing["layers"] }) | null;
 }
 
 /** Beyond the design on a wall, so that rim and foot are seen as lines, mm. */
@@ -49,7 +52,8 @@ interface Drawn {
 
 function drawingOf(plan: Plan, { own, view, seat, placing }: Drawn): PieceDrawing | null {
   const seatId = seat.seat;
-  const layers = [...seat.flat].map(([vinyl, polygons]) => ({ colour: plan.document.vinyls.find(({ id }) => id === vinyl)?.colour ?? INK, polygons }));
+  const coloured = (films: LetteredSeat["flat"]) => [...films].map(([vinyl, polygons]) => ({ colour: plan.document.vinyls.find(({ id }) => id === vinyl)?.colour ?? INK, polygons }));
+  const layers = coloured(seat.flat);
   const letters = boxOf(layers.flatMap(({ polygons }) => polygons));
   if (!Number.isFinite(letters.minX)) return null;
   const face = own.ownFaces.get(seatId) ?? own.face;
@@ -63,7 +67,20 @@ function drawingOf(plan: Plan, { own, view, seat, placing }: Drawn): PieceDrawin
           2 * face.bulge.largestPatch,
         )
       : [];
-  return { thing: own.id, title: view.thing.title, edge, wall: outline === null, layers, letters, placing, snips, box: joinBoxes([boxOfPoints(edge), growBox(letters, 2)]) };
+  const cut = coloured(seat.layers);
+  const unrolled = unrolledWall({ face, letters, cut: cut.map(({ polygons }) => polygons), above: placing.above, below: placing.below, beside: WALL_BESIDE });
+  return {
+    thing: own.id,
+    title: view.thing.title,
+    edge,
+    wall: outline === null,
+    layers,
+    letters,
+    placing,
+    snips,
+    box: joinBoxes([boxOfPoints(edge), growBox(letters, 2)]),
+    unrolled: unrolled && { ...unrolled, layers: cut },
+  };
 }
 
 function wallOf(letters: Box, { above, below }: Placing): Ring {

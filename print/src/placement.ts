@@ -51,12 +51,13 @@ interface Size {
 const pageOf = (paper: Paper, layout: "portrait" | "landscape"): Size => (layout === "portrait" ? PAPERS[paper] : { width: PAPERS[paper].height, height: PAPERS[paper].width });
 
 function drawSheets(pdf: Pdf, drawing: PieceDrawing, sheet: Sheet): number {
+  const { box } = drawing.unrolled ?? drawing;
   // Whichever way of the page takes fewer sheets; upright where both take as many.
   const { layout, room, tiles } = (["portrait", "landscape"] as const)
     .map((way) => {
       const page = pageOf(sheet.paper, way);
       const own = { width: page.width - 2 * EDGE, height: page.height - HEAD - FOOT - EDGE };
-      return { layout: way, room: own, tiles: tilesOf(drawing.box, own) };
+      return { layout: way, room: own, tiles: tilesOf(box, own) };
     })
     .reduce((a, b) => (b.tiles.length < a.tiles.length ? b : a));
   const page = pageOf(sheet.paper, layout);
@@ -65,11 +66,12 @@ function drawSheets(pdf: Pdf, drawing: PieceDrawing, sheet: Sheet): number {
     head(pdf, drawing, { ...sheet, page }, tiles.length === 1 ? "" : `sheet ${i + 1} of ${tiles.length}`);
     // A piece that fits lies in the middle; tiles begin at their corner.
     const fits = tiles.length === 1;
-    const dx = EDGE + (fits ? (room.width - boxWidth(drawing.box)) / 2 : 0) - x;
-    const dy = HEAD + (fits ? (room.height - boxHeight(drawing.box)) / 2 : 0) - y;
+    const dx = EDGE + (fits ? (room.width - boxWidth(box)) / 2 : 0) - x;
+    const dy = HEAD + (fits ? (room.height - boxHeight(box)) / 2 : 0) - y;
     pdf.save();
     pdf.rect(at(EDGE), at(HEAD), at(room.width), at(room.height)).clip();
-    body(pdf, drawing, dx, dy, sheet.unit);
+    if (drawing.unrolled) unrolled(pdf, drawing, drawing.unrolled, dx, dy, sheet.unit);
+    else body(pdf, drawing, dx, dy, sheet.unit);
     pdf.restore();
     if (!fits) pdf.lineWidth(0.3).dash(2, { space: 2 }).rect(at(EDGE), at(HEAD), at(room.width), at(room.height)).stroke(FAINT).undash();
     ruler(pdf, page);
@@ -77,12 +79,12 @@ function drawSheets(pdf: Pdf, drawing: PieceDrawing, sheet: Sheet): number {
   return tiles.length;
 }
 
-function head(pdf: Pdf, { title, wall, placing }: PieceDrawing, { name, seat, unit, page, title: of }: Sheet & { readonly page: Size }, part: string): void {
+function head(pdf: Pdf, { title, wall, placing, unrolled }: PieceDrawing, { name, seat, unit, page, title: of }: Sheet & { readonly page: Size }, part: string): void {
   const width = at(page.width - 2 * EDGE);
   write(pdf, name, at(EDGE), at(5), { size: 15, width: width * 0.62, face: "head", lines: 1 });
   write(pdf, [title, `seat ${seat}`, part].filter(Boolean).join(" · "), at(EDGE) + width * 0.64, at(5.6), { size: 9, width: width * 0.36, lines: 1 });
   const gaps = wall
-    ? `letters begin ${showLength(placing.above, unit)} below the rim and end ${showLength(placing.below, unit)} above the foot; the dashed line is the middle of the design`
+    ? `letters begin ${showLength(placing.above, unit)} below the rim and end ${showLength(placing.below, unit)} above the foot; the dashed line is the middle of the design${unrolled ? "; cut out along both arcs it lies round the wall" : ""}`
     : `${showLength(placing.left ?? 0, unit)} left, ${showLength(placing.right ?? 0, unit)} right, ${showLength(placing.above, unit)} above, ${showLength(placing.below, unit)} below`;
   write(pdf, `${of}: ${gaps}`, at(EDGE), at(12), { size: 8.5, width, lines: 1 });
 }
@@ -116,6 +118,41 @@ function body(pdf: Pdf, { edge, wall, layers, snips, letters, placing }: PieceDr
   corners(pdf, letters, dx, dy);
   if (placing.above > 12) dimension(pdf, [mx, letters.minY - placing.above + dy], [mx, letters.minY + dy], showLength(placing.above, unit));
   if (!wall && (placing.left ?? 0) > 12) dimension(pdf, [letters.minX - (placing.left ?? 0) + dx, my], [letters.minX + dx, my], showLength(placing.left ?? 0, unit));
+}
+
+/** Cut out along rim and foot it lies round the cup: the lower edge of the paper on its foot. */
+function unrolled(pdf: Pdf, { placing }: PieceDrawing, { rim, foot, middle, corners: points, layers }: NonNullable<PieceDrawing["unrolled"]>, dx: number, dy: number, unit: LengthUnit): void {
+  pdf.save().scale(POINTS_PER_MM).lineWidth(0.25);
+  const moved = ([x, y]: readonly [number, number]): [number, number] => [x + dx, y + dy];
+  for (const arc of [rim, foot]) {
+    const [first, ...rest] = arc.map(moved) as [[number, number], ...[number, number][]];
+    pdf.moveTo(...first);
+    for (const point of rest) pdf.lineTo(...point);
+    pdf.stroke(INK);
+  }
+  const [top, begin, bottom] = middle;
+  pdf.lineWidth(0.12).dash(2, { space: 1.5 });
+  pdf
+    .moveTo(...moved(top))
+    .lineTo(...moved(bottom))
+    .stroke(FAINT);
+  pdf.undash();
+  for (const { polygons } of layers) pdf.path(polygonsPath(placed(polygons, 1, dx, dy))).stroke(INK);
+  pdf.restore();
+  pdf.lineWidth(0.7);
+  const [upperLeft, upperRight, lowerRight, lowerLeft] = points as [readonly [number, number], readonly [number, number], readonly [number, number], readonly [number, number]];
+  for (const [at0, beside, under] of [
+    [upperLeft, upperRight, lowerLeft],
+    [upperRight, upperLeft, lowerRight],
+    [lowerRight, lowerLeft, upperRight],
+    [lowerLeft, lowerRight, upperLeft],
+  ] as const)
+    for (const to of [beside, under]) {
+      const [ux, uy] = [to[0] - at0[0], to[1] - at0[1]];
+      const length = Math.hypot(ux, uy) || 1;
+      strokeAt(pdf, at0[0] + dx, at0[1] + dy, at0[0] + (4 * ux) / length + dx, at0[1] + (4 * uy) / length + dy);
+    }
+  if (placing.above > 12) dimension(pdf, moved(top), moved(begin), showLength(placing.above, unit));
 }
 
 /** A mark for each corner of the letters, as they are chalked on the blank. */
