@@ -128,12 +128,13 @@ describe("variants of a project", () => {
   it("a project to start from is kept, gets a variant, is compared, and a class is made of it", async () => {
     const { driver } = host;
     await driver.get(`${BASE}/projects`);
-    await driver.wait(async () => (await driver.findElements(By.css("[data-starter='walkers-mugs'] svg path"))).length > 1, 60_000);
+    await find(driver, By.css("[data-starter='walkers-mugs']"));
+    await waitFor(async () => !(await main()).includes("being drawn"), "they were not drawn", 60_000);
     await press(driver, By.xpath("//*[@data-starter='walkers-mugs']//button[contains(., 'keep it')]"));
     await find(driver, byText("h2", "The project itself"));
     await press(driver, byText("button", "Add a variant"));
     await press(driver, byText("button", "Keep the variant"));
-    expect(await (await find(driver, By.css("main [role='alert']"))).getText()).toMatch(/Say what it is/u);
+    expect(await (await find(driver, By.css("[role='dialog'] [role='alert']"))).getText()).toMatch(/Say what it is/u);
     await fill(driver, "Name of the variant", "Espresso");
     await fill(driver, "Size of the blanks", "70");
     await press(driver, byText("button", "Keep the variant"));

@@ -13,6 +13,7 @@ const facts = (name: string, more: Partial<GuideFacts> = {}): GuideFacts => {
     classMinutes: 85,
     open: { measure: 0, letter: 0 },
     deadline: (code) => (code === "orderBy" ? "2026-12-01" : null),
+    today: "2026-11-28",
     showDate: (date) => date,
     ...more,
   };
@@ -37,6 +38,8 @@ describe("a first class, one thing at a time", () => {
     expect(say("seed-tins", { seats: 0 })).toMatch(/Paste them/u);
     const cut = { ...demoClass("seed-tins"), handsOver: "cut" as const };
     expect(guideOf(facts("seed-tins", { document: cut })).some(({ station }) => station === "weed")).toBe(false);
+    expect(say("seed-tins")).not.toMatch(/which is over/u);
+    expect(say("seed-tins", { today: "2026-12-02" })).toMatch(/ordered by 2026-12-01, which is over/u);
     expect(say("seed-tins", { deadline: () => null })).not.toMatch(/by {2}|by null/u);
   });
 

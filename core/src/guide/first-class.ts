@@ -29,6 +29,7 @@ export interface GuideFacts {
   /** Findings that are no mere tips, of Measure and of Letter. */
   readonly open: { readonly measure: number; readonly letter: number };
   readonly deadline: (code: DeadlineCode) => string | null;
+  readonly today: string;
   readonly showDate: (date: string) => string;
 }
 
@@ -39,7 +40,8 @@ export function guideOf(facts: GuideFacts): GuideStep[] {
   const { things, preparation, handsOver } = document;
   const on = (code: DeadlineCode, words: string) => {
     const date = facts.deadline(code);
-    return date === null ? "" : ` ${words} ${showDate(date)}.`;
+    if (date === null) return "";
+    return date < facts.today ? ` ${words} ${showDate(date)}, which is over: catch it up first.` : ` ${words} ${showDate(date)}.`;
   };
   const several = things.length > 1;
   const cups = things.some(({ blank }) => isCup(blank.shape));

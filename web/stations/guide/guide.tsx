@@ -4,7 +4,7 @@ import { readGuide } from "@/data/guide.ts";
 import type { StationData } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { STATIONS } from "@/stations/frame/stations.ts";
-import { showDate } from "@/ui/dates.ts";
+import { showDate, todayIn } from "@/ui/dates.ts";
 import { GuideSheet } from "./guide-sheet.tsx";
 
 /** The guide over a station; nothing where nobody asked to be led. */
@@ -39,6 +39,7 @@ function stepsOf({ planned: { document, plan }, kits, sheets }: StationData) {
     classMinutes: plan.runSheet.endMinute,
     open: { measure: open("measure"), letter: open("letter") },
     deadline: (code) => plan.deadlines.find((row) => row.code === code && row.thing === undefined)?.date ?? null,
+    today: todayIn(document.when.zone),
     showDate,
   });
 }

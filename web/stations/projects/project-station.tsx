@@ -142,9 +142,9 @@ function difference(by: number, say: (value: number) => string): string {
 
 function Figure({ what, value, more }: { what: string; value: string; more: string | null }) {
   return (
-    <div className="flex flex-wrap justify-between gap-x-4 border-rule border-b py-1">
+    <div className="grid grid-cols-[1fr_auto] gap-x-4 border-rule border-b py-1">
       <dt>{what}</dt>
-      <dd className="text-right">
+      <dd className="max-w-56 text-right">
         <b>{value}</b>
         {more && <span className="block text-soft">{more}</span>}
       </dd>

@@ -7,6 +7,7 @@ import { VINYL_FAMILIES, type VinylFamily } from "@elm-basket/core/weeding/vinyl
 import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { CheckField } from "@/ui/choice.tsx";
+import { Dialog } from "@/ui/dialog.tsx";
 import { Field } from "@/ui/field.tsx";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -31,20 +32,22 @@ interface Props {
 export function NewVariant({ project, shape, currency, full }: Props & { full: number }) {
   const [open, setOpen] = useState(false);
   if (full >= MOST_VARIANTS) return <p>A project has at most {MOST_VARIANTS} variants.</p>;
-  if (!open)
-    return (
+  return (
+    <>
       <Button tone="main" onClick={() => setOpen(true)}>
         Add a variant
       </Button>
-    );
-  return <VariantForm title="A new variant" project={project} shape={shape} currency={currency} first={EMPTY} onDone={() => setOpen(false)} />;
+      <Dialog open={open} onOpenChange={setOpen} title="A new variant" wide>
+        <VariantForm project={project} shape={shape} currency={currency} first={EMPTY} onDone={() => setOpen(false)} />
+      </Dialog>
+    </>
+  );
 }
 
 export function VariantEditor({ project, shape, currency, variant }: Props & { variant: Variant }) {
   const [open, setOpen] = useState(false);
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
-  if (open) return <VariantForm title={`Change ${variant.name}`} project={project} shape={shape} currency={currency} first={variant} id={variant.id} onDone={() => setOpen(false)} />;
   return (
     <p className="flex gap-5">
       <button type="button" className="verb min-h-11" aria-label={`Change ${variant.name}`} onClick={() => setOpen(true)}>
@@ -54,11 +57,14 @@ export function VariantEditor({ project, shape, currency, variant }: Props & { v
         take out
       </button>
       {said && <span role="alert">{said}</span>}
+      <Dialog open={open} onOpenChange={setOpen} title={variant.name} wide>
+        <VariantForm project={project} shape={shape} currency={currency} first={variant} id={variant.id} onDone={() => setOpen(false)} />
+      </Dialog>
     </p>
   );
 }
 
-function VariantForm({ title, project, shape, currency, first, id, onDone }: Props & { title: string; first: Draft; id?: string; onDone: () => void }) {
+function VariantForm({ project, shape, currency, first, id, onDone }: Props & { first: Draft; id?: string; onDone: () => void }) {
   const [draft, setDraft] = useState<Draft>(first);
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -70,9 +76,8 @@ function VariantForm({ title, project, shape, currency, first, id, onDone }: Pro
       if (answer === "") onDone();
     });
   return (
-    <section className="grid max-w-3xl gap-4 bg-paper p-4" aria-busy={busy} aria-label={title}>
-      <h3 className="text-lg">{title}</h3>
-      <div className="grid gap-4 sm:grid-cols-2">
+    <div className="grid gap-4" aria-busy={busy}>
+      <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
         <TextField label="Name of the variant" value={draft.name} maxLength={60} onChange={(name) => set({ name })} />
         <SelectField label="Season" value={draft.season} words={SEASONS.map((season) => [season, SEASON_WORDS[season]] as const)} onChange={(season) => set({ season: season as Draft["season"] })} />
         <NumberField
@@ -125,7 +130,7 @@ function VariantForm({ title, project, shape, currency, first, id, onDone }: Pro
         </Button>
         <Button onClick={onDone}>Leave it</Button>
       </p>
-    </section>
+    </div>
   );
 }
 
@@ -134,7 +139,7 @@ type OtherFilmValue = Omit<Variant["films"][number], "id">;
 function OtherFilm({ film, now, onChange }: { film: ProjectShape["films"][number]; now: OtherFilmValue | undefined; onChange: (next: OtherFilmValue | null) => void }) {
   const value = now ?? film;
   return (
-    <fieldset className="grid gap-3 border-rule border-t pt-3 sm:grid-cols-[auto_1fr_1fr]">
+    <fieldset className="grid items-start gap-3 border-rule border-t pt-3 sm:grid-cols-[1.2fr_1fr_1fr_auto]">
       <legend className="sr-only">Instead of {film.name}</legend>
       <CheckField label={`Another film than ${film.name}`} checked={now !== undefined} onChange={(other) => onChange(other ? { name: film.name, family: film.family, colour: film.colour } : null)} />
       {now && (
