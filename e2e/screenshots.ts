@@ -57,11 +57,10 @@ try {
   await visit(`${slates}/teach`, "teach");
   await visit(`${bottles}/look-back`, "look-back");
   await visit(`${BASE}/projects`, "projects");
-  await driver.get(`${tins}/measure`);
-  await press(driver, By.css(".reckoned"));
-  await find(driver, By.css("[role=dialog]"));
-  await driver.sleep(300);
-  await picture("reckoning");
+  await press(driver, By.xpath("//*[@data-project='Seed tins for the allotment society']//a[contains(., 'variants')]"));
+  await find(driver, By.css("[data-variant='Autumn'] dl"));
+  await driver.sleep(400);
+  await picture("variants");
 
   await driver.get(`${slates}/teach`);
   const link = (await (await find(driver, By.css("[data-follow-link]"))).getAttribute("href")) ?? "";

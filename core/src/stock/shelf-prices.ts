@@ -28,7 +28,7 @@ export function pricedByShelf(document: ClassDocument, goods: readonly ShelfGood
     vinyls: document.vinyls.map((vinyl) => {
       const good = filmOf(goods, vinyl);
       const price = good && offerOf(good).price;
-      return good?.film && price !== undefined ? { ...vinyl, stock: { ...vinyl.stock, ...good.film.stock, price } } : vinyl;
+      return good?.film && price !== undefined ? { ...vinyl, stock: { ...good.film.stock, have: vinyl.stock.have, price } } : vinyl;
     }),
   };
 }

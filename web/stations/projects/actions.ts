@@ -28,17 +28,19 @@ export async function saveWords(id: string, words: z.input<typeof wordsSchema>):
 }
 
 /** A new one where it has no id yet. */
-export async function saveVariant(id: string, given: Omit<Variant, "id"> & { readonly id?: string }): Said {
+export async function saveVariant(id: string, asked: Omit<Variant, "id"> & { readonly id?: string }): Said {
   const host = await requireHost();
   if (!isId(id)) return GONE;
+  const checked = variantSchema.partial({ id: true }).safeParse(asked);
+  if (!checked.success) return `Not saved: ${checked.error.issues[0]?.path.join(".")}: ${checked.error.issues[0]?.message ?? "not usable"}`;
+  const given = checked.data;
   const said = await withStudio(host.studioId, async (sql) => {
     const project = await readProject(sql, id);
     if (!project) return GONE;
     const { variants } = project;
     if (given.id === undefined && variants.length >= MOST_VARIANTS) return `A project has at most ${MOST_VARIANTS} variants. Take one out, or keep this as a project of its own.`;
-    const read = variantSchema.safeParse({ ...given, id: given.id ?? freeVariantId(variants, String(given.name)) });
-    if (!read.success) return `Not saved: ${read.error.issues[0]?.path.join(".")}: ${read.error.issues[0]?.message ?? "not usable"}`;
-    return (await putVariant(sql, id, soundVariant(project.document, read.data))) ? "" : GONE;
+    const variant = { ...given, id: given.id ?? freeVariantId(variants, given.name) };
+    return (await putVariant(sql, id, soundVariant(project.document, variant))) ? "" : GONE;
   });
   revalidatePath("/projects", "layout");
   return said;

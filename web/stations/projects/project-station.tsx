@@ -1,14 +1,15 @@
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { pricedByShelf } from "@elm-basket/core/stock/shelf-prices.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { ProjectFigures } from "@elm-basket/core/variants/figures.ts";
 import { type Variant, variantOf } from "@elm-basket/core/variants/variant.ts";
+import { Suspense } from "react";
 import type { Host } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { listGoods } from "@/data/goods.ts";
 import type { ProjectRow } from "@/data/projects.ts";
-import { computeVariants } from "@/planning/compute.ts";
-import { fontsOf } from "@/planning/fonts-of.ts";
+import { variantView } from "@/planning/project-views.ts";
 import { LinkButton } from "@/ui/button.tsx";
 import type { VariantView } from "@/workers/variants-drawn.ts";
 import { DecalPictureView } from "./decal-picture.tsx";
@@ -20,14 +21,13 @@ export async function ProjectStation({ host, project }: { host: Host; project: P
   const { id, document, variants } = project;
   const goods = await withStudio(host.studioId, listGoods);
   const { schools } = host.studio.settings;
-  const made = [document, ...variants.map((variant) => variantOf(document, variant, schools))].map((one) => pricedByShelf(one, goods));
-  const views = await computeVariants(made, schools, await fontsOf(host.studioId, document));
+  const viewOf = (one: ClassDocument) => variantView(host.studioId, pricedByShelf(one, goods), schools);
+  const own = viewOf(document);
   const shape = {
     films: document.vinyls.map(({ id: film, name, family, colour }) => ({ id: film, name, family, colour })),
     blanks: document.things.map(({ id: thing, title, blank }) => ({ thing, title, colour: blank.colour })),
   };
   const { currency } = document.prices;
-  const [own, ...others] = views;
   return (
     <>
       <ProjectWords id={id} words={{ title: project.title, summary: project.summary, shopPrice: document.prices.shopPrice ?? null }} currency={currency} />
@@ -36,22 +36,15 @@ export async function ProjectStation({ host, project }: { host: Host; project: P
         shelf&rsquo;s prices.
       </p>
       <ul className="grid gap-x-8 gap-y-6 md:grid-cols-2 xl:grid-cols-3">
-        {own && (
-          <VariantCard name="The project itself" view={own} than={null} href={`/classes/new?project=${id}`}>
-            <p className="text-soft text-sm">{document.vinyls.map(({ name }) => name).join(", ")}</p>
+        <VariantCard name="The project itself" view={own} than={null} href={`/classes/new?project=${id}`}>
+          <p className="text-soft text-sm">{document.vinyls.map(({ name }) => name).join(", ")}</p>
+        </VariantCard>
+        {variants.map((variant) => (
+          <VariantCard key={variant.id} name={variant.name} view={viewOf(variantOf(document, variant, schools))} than={own} href={`/classes/new?project=${id}:${variant.id}`}>
+            <p className="text-soft text-sm">{differs(variant)}</p>
+            <VariantEditor project={id} variant={variant} shape={shape} currency={currency} />
           </VariantCard>
-        )}
-        {variants.map((variant, i) => {
-          const view = others[i];
-          return (
-            view && (
-              <VariantCard key={variant.id} name={variant.name} view={view} than={own ?? null} href={`/classes/new?project=${id}:${variant.id}`}>
-                <p className="text-soft text-sm">{differs(variant)}</p>
-                <VariantEditor project={id} variant={variant} shape={shape} currency={currency} />
-              </VariantCard>
-            )
-          );
-        })}
+        ))}
       </ul>
       <section className="mt-8 border-rule border-t pt-5">
         <NewVariant project={id} shape={shape} currency={currency} full={variants.length} />
@@ -74,20 +67,43 @@ function differs({ season, films, blanks, scale, reverse }: Variant): string {
 
 interface CardProps {
   readonly name: string;
-  readonly view: VariantView;
+  readonly view: Promise<VariantView>;
   /** What its figures are compared with. */
-  readonly than: VariantView | null;
+  readonly than: Promise<VariantView> | null;
   readonly href: string;
   readonly children: React.ReactNode;
 }
 
 function VariantCard({ name, view, than, href, children }: CardProps) {
-  const base = than?.ok ? than.figures : null;
   return (
     <li className="grid content-start gap-2 border-rule border-t py-4" data-variant={name}>
-      <div className="flex h-40 items-end gap-4">{view.ok && view.pictures.map((picture) => <DecalPictureView key={picture.title} picture={picture} />)}</div>
+      <div className="flex h-40 items-end gap-4">
+        <Suspense fallback={<p className="text-soft text-sm">being drawn …</p>}>
+          <Pictures view={view} />
+        </Suspense>
+      </div>
       <h2 className="text-xl">{name}</h2>
       {children}
+      <Suspense fallback={<p className="text-soft text-sm">being worked out …</p>}>
+        <Figures view={view} than={than} />
+      </Suspense>
+      <LinkButton href={href} className="justify-self-start">
+        Make a class of it
+      </LinkButton>
+    </li>
+  );
+}
+
+async function Pictures({ view }: Pick<CardProps, "view">) {
+  const drawn = await view;
+  return drawn.ok && drawn.pictures.map((picture) => <DecalPictureView key={picture.title} picture={picture} />);
+}
+
+async function Figures(given: Pick<CardProps, "view" | "than">) {
+  const [view, than] = await Promise.all([given.view, given.than]);
+  const base = than?.ok ? than.figures : null;
+  return (
+    <>
       {view.ok ? (
         <dl className="text-sm">
           <Figure what="Class" value={showMinutes(view.figures.classMinutes)} more={base && difference(view.figures.classMinutes - base.classMinutes, showMinutes)} />
@@ -121,10 +137,7 @@ function VariantCard({ name, view, than, href, children }: CardProps) {
       ) : (
         <p className="text-brick">It cannot be planned: {view.message}.</p>
       )}
-      <LinkButton href={href} className="justify-self-start">
-        Make a class of it
-      </LinkButton>
-    </li>
+    </>
   );
 }
 

@@ -12,8 +12,7 @@ import { type Host, requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { listGoods } from "@/data/goods.ts";
 import { listProjects, type ProjectRow } from "@/data/projects.ts";
-import { computePictures } from "@/planning/compute.ts";
-import { fontsOf } from "@/planning/fonts-of.ts";
+import { lookOf } from "@/planning/project-views.ts";
 import { starterViews } from "@/planning/starters.ts";
 import { DecalPictureView } from "@/stations/projects/decal-picture.tsx";
 import { StarterList, type StarterRow } from "@/stations/projects/starter-list.tsx";
@@ -26,7 +25,6 @@ export const metadata: Metadata = { title: "Projects" };
 export default async function ProjectsPage() {
   const host = await requireHost();
   const projects = await withStudio(host.studioId, listProjects);
-  const pictures = drawn(host, projects.slice(0, MOST_DRAWN));
   return (
     <>
       <h1 className="mb-6 text-4xl">{projects.length === 0 ? "Projects to start from" : `${projects.length} projects to teach again`}</h1>
@@ -35,7 +33,7 @@ export default async function ProjectsPage() {
         {projects.map((project) => (
           <ProjectRowView key={project.id} project={project} unit={host.studio.unit}>
             <Suspense fallback={<BlankSketch blank={thingOf(project.document).blank} />}>
-              <Look pictures={pictures} at={projects.indexOf(project)} blank={thingOf(project.document).blank} />
+              <Look host={host} project={project} />
             </Suspense>
           </ProjectRowView>
         ))}
@@ -50,25 +48,10 @@ export default async function ProjectsPage() {
   );
 }
 
-/** As many as are drawn; further ones show their blank. */
-const MOST_DRAWN = 60;
-type Drawings = Awaited<ReturnType<typeof computePictures>>;
-
-async function drawn(host: Host, projects: readonly ProjectRow[]): Promise<Drawings> {
-  const documents = projects.map(({ document }) => document);
-  const fonts = (await Promise.all(documents.map((document) => fontsOf(host.studioId, document)))).flat();
-  try {
-    return await computePictures(documents, [...new Map(fonts.map((font) => [font.id, font])).values()]);
-  } catch {
-    // The list is of use without its pictures.
-    return [];
-  }
-}
-
-async function Look({ pictures, at, blank }: { pictures: Promise<Drawings>; at: number; blank: Parameters<typeof BlankSketch>[0]["blank"] }) {
-  const own = (await pictures)[at] ?? [];
-  const [first] = own;
-  return first ? <DecalPictureView picture={first} /> : <BlankSketch blank={blank} />;
+async function Look({ host, project: { document } }: { host: Host; project: ProjectRow }) {
+  // The list is of use without its pictures.
+  const [first] = await lookOf(host.studioId, document).catch(() => []);
+  return first ? <DecalPictureView picture={first} /> : <BlankSketch blank={thingOf(document).blank} />;
 }
 
 function ProjectRowView({ project: { id, document, variants }, unit, children }: { project: ProjectRow; unit: LengthUnit; children: React.ReactNode }) {

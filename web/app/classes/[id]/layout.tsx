@@ -4,12 +4,12 @@ import Link from "next/link";
 import type { ReactNode } from "react";
 import { withStudio } from "@/data/client.ts";
 import { lastEdit, lastUndone } from "@/data/edits.ts";
+import { Guide } from "@/stations/frame/guide/guide.tsx";
 import { loadStation } from "@/stations/frame/load.ts";
 import { Rail } from "@/stations/frame/rail.tsx";
 import { type Readiness, readiness } from "@/stations/frame/readiness.ts";
 import { STATIONS, type StationKey } from "@/stations/frame/stations.ts";
 import { Undo } from "@/stations/frame/undo.tsx";
-import { Guide } from "@/stations/guide/guide.tsx";
 import { showDate, showDaysAway, todayIn } from "@/ui/dates.ts";
 
 /** The way through a class stays where it is, also while no plan can be made of it. */

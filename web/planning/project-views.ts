@@ -1,0 +1,22 @@
+/** A studio's projects as they look, and variants with what they take: worked out once for each state of them. */
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { Schools } from "@elm-basket/core/studio/settings.ts";
+import type { DecalPicture } from "../workers/decals.ts";
+import type { VariantView } from "../workers/variants-drawn.ts";
+import { computePictures, computeVariants } from "./compute.ts";
+import { documentHash } from "./document-hash.ts";
+import { fontsOf } from "./fonts-of.ts";
+import { remembered } from "./remembered.ts";
+
+const looks = remembered<readonly DecalPicture[]>(400);
+const views = remembered<VariantView>(200);
+
+/** @param studioId fonts of its own are no other studio's */
+export async function lookOf(studioId: string, document: ClassDocument): Promise<readonly DecalPicture[]> {
+  return looks(`${studioId} ${documentHash(document)}`, async () => (await computePictures([document], await fontsOf(studioId, document)))[0] ?? []);
+}
+
+export async function variantView(studioId: string, document: ClassDocument, schools: Schools): Promise<VariantView> {
+  const missing: VariantView = { ok: false, message: "nothing came back" };
+  return views(`${studioId} ${documentHash(document)} ${JSON.stringify(schools)}`, async () => (await computeVariants([document], schools, await fontsOf(studioId, document)))[0] ?? missing);
+}
