@@ -47,6 +47,20 @@ describe("a class of a project to start from", () => {
     expect(await main()).not.toMatch(/Sand: Hut sign/u);
   });
 
+  it("Tonight draws the evenings to come, and a task of the blanks is ticked off where it is listed", async () => {
+    const { driver } = host;
+    await driver.get(BASE);
+    const picture = await find(driver, By.css("[aria-label='The evenings to come'] svg[role='img']"));
+    expect(await picture.getAttribute("aria-label")).toMatch(/min/u);
+    const label = await find(driver, By.xpath("//main//li//label[input[@type='checkbox']]"));
+    const title = await label.getText();
+    await (await label.findElement(By.css("input"))).click();
+    await waitFor(async () => !(await main()).includes(title), `"${title}" is still to be done`);
+    await driver.get(`${address}/plan`);
+    expect(await (await find(driver, By.css(`[aria-label^='${title.slice(0, 12)}'][type='checkbox']`))).isSelected()).toBe(true);
+    await press(driver, By.css(`[aria-label^='${title.slice(0, 12)}'][type='checkbox']`));
+  });
+
   it("Teach says why; what the host changes is theirs, with what was proposed, and is taken back by one press", async () => {
     const { driver } = host;
     await driver.get(`${address}/teach`);
@@ -178,5 +192,30 @@ describe("a first class", () => {
     } finally {
       await novice.close();
     }
+  });
+});
+
+describe("the reckoner", () => {
+  it("answers without a class, refuses a blank without a face, opens each figure, and makes a class of it", async () => {
+    const { driver } = host;
+    await driver.get(`${BASE}/reckoner`);
+    await fill(driver, "How many pieces", "30");
+    await press(driver, byText("button", "Reckon"));
+    await find(driver, byText("h2", "30 × Wooden board"));
+    const words = await main();
+    expect(words).toMatch(/Transfer tape/u);
+    expect(words).toMatch(/\d+ sheets?/u);
+    await press(driver, By.css("main .reckoned"));
+    expect(await (await find(driver, By.css("[role='dialog']"))).getText()).toMatch(/Henriette/u);
+    await (await driver.switchTo().activeElement()).sendKeys(Key.ESCAPE);
+    await fill(driver, "Width", "5 mm");
+    await fill(driver, "Height", "5 mm");
+    await press(driver, byText("button", "Reckon"));
+    expect(await (await find(driver, By.css("main [role='alert']"))).getText()).not.toBe("");
+    await fill(driver, "Width", "300 mm");
+    await fill(driver, "Height", "200 mm");
+    await press(driver, byText("button", "Reckon"));
+    await press(driver, byText("button", "Make a class of it"));
+    await waitFor(async () => /\/classes\/[0-9a-f-]{36}\/plan/u.test(await driver.getCurrentUrl()), "the class was not made");
   });
 });

@@ -15,10 +15,22 @@ beforeAll(async () => {
 afterAll(() => window.close());
 
 describe("each view passes the accessibility rules (WCAG 2.2 AA)", () => {
-  it.each(["/", "/classes", "/classes/new", "/projects", "/shelf", "/shelf?tab=scraps", "/logbook", "/settings"])("%s", async (path) => {
+  it.each(["/", "/classes", "/classes/new", "/projects", "/reckoner", "/shelf", "/shelf?tab=scraps", "/logbook", "/settings"])("%s", async (path) => {
     await window.driver.get(`${BASE}${path}`);
     await find(window.driver, By.css("h1"));
     expect(await violations(window.driver)).toEqual([]);
+  });
+
+  it("a project with its variants, and the sheet on which one is changed", async () => {
+    const { driver } = window;
+    await driver.get(`${BASE}/projects`);
+    await waitFor(async () => !(await (await find(driver, By.css("main"))).getText()).includes("being drawn"), "they were not drawn", 60_000);
+    await press(driver, By.css("[aria-label='Variants of Seed tins for the allotment society']"));
+    await find(driver, By.css("[data-variant='Autumn'] dl"));
+    expect(await violations(driver)).toEqual([]);
+    await press(driver, By.css("[aria-label='Change Autumn']"));
+    await find(driver, By.css("[role='dialog']"));
+    expect(await violations(driver)).toEqual([]);
   });
 
   it.each(STATIONS)("station %s", async (station) => {

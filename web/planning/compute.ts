@@ -8,7 +8,7 @@ import type { ScrapLabel } from "@elm-basket/print/scrap-labels.ts";
 import { Piscina } from "piscina";
 import type { ComputedPlan } from "../data/making.ts";
 import type { DecalPicture } from "../workers/decals.ts";
-import type { FactsOfThing, GivenFont } from "../workers/plan.server.ts";
+import type { FactsOfThing, GivenFont, Reckoned } from "../workers/plan.server.ts";
 import type { Printed, PrintWays } from "../workers/printed.ts";
 import type { StarterView } from "../workers/starters-drawn.ts";
 import type { VariantView } from "../workers/variants-drawn.ts";
@@ -64,6 +64,11 @@ export async function computeFacts(document: ClassDocument, fonts: readonly Give
 /** The projects to start from, drawn and with their figures. */
 export async function computeStarters(schools: Schools): Promise<StarterView[]> {
   return workers().run({ kind: "starters", schools }, { signal: signal() });
+}
+
+/** Figures without a class; why not, where the blank leaves no face. */
+export async function computeReckoning(document: ClassDocument, schools: Schools): Promise<Reckoned> {
+  return workers().run({ kind: "reckon", document, schools }, { signal: signal() });
 }
 
 /** Projects as they will look. */

@@ -23,6 +23,7 @@ import { remains } from "@elm-basket/core/plan/remains.ts";
 import { type PlanSheet, pathsOf } from "@elm-basket/core/plan/sheets.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { type Answer, reckon } from "@elm-basket/core/reckoner/reckon.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
@@ -50,6 +51,7 @@ export type Job =
   | { readonly kind: "scrapLabels"; readonly scraps: readonly ScrapLabel[]; readonly unit: LengthUnit }
   | { readonly kind: "decal"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly seat: string }
   | { readonly kind: "starters"; readonly schools: Schools }
+  | { readonly kind: "reckon"; readonly document: ClassDocument; readonly schools: Schools }
   | { readonly kind: "projects"; readonly documents: readonly ClassDocument[]; readonly fonts: readonly GivenFont[] }
   | { readonly kind: "variants"; readonly documents: readonly ClassDocument[]; readonly schools: Schools; readonly fonts: readonly GivenFont[] }
   | { readonly kind: "facts"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[] }
@@ -72,8 +74,20 @@ function lookup(fonts: readonly GivenFont[]): FontLookup {
   return (id) => (allowed.has(id) ? given.get(id) : shipped(id));
 }
 
-export default async function run(job: Job): Promise<ComputedPlan | Uint8Array | DecalPicture[] | DecalPicture[][] | StarterView[] | VariantView[] | FactsOfThing[] | number | null> {
+export type Reckoned = { readonly ok: true; readonly answer: Answer } | { readonly ok: false; readonly message: string };
+
+function reckoned(document: ClassDocument, schools: Schools): Reckoned {
+  try {
+    return { ok: true, answer: reckon(document, schools, shipped) };
+  } catch (error) {
+    if (error instanceof RangeError) return { ok: false, message: error.message };
+    throw error;
+  }
+}
+
+export default async function run(job: Job): Promise<ComputedPlan | Reckoned | Uint8Array | DecalPicture[] | DecalPicture[][] | StarterView[] | VariantView[] | FactsOfThing[] | number | null> {
   if (job.kind === "starters") return startersDrawn(job.schools, shipped);
+  if (job.kind === "reckon") return reckoned(job.document, job.schools);
   if (job.kind === "font") return fontShare(job.bytes);
   if (job.kind === "scrapLabels") return scrapLabelsPdf(job.scraps, job.unit);
   const fonts = lookup(job.fonts);

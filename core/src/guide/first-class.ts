@@ -129,10 +129,10 @@ export function guideOf(facts: GuideFacts): GuideStep[] {
         ]
       : []),
     step(
-      "plan",
+      "teach",
       "trial",
       "Make one yourself",
-      `The whole piece, with the steps as they stand at Teach and a clock beside you${painted ? ", paint and drying and all" : ""}. Change there what you did otherwise.`,
+      `The whole piece, by the steps as they stand here and with a clock beside you${painted ? ", paint and drying and all" : ""}. Change here what you did otherwise.`,
       "Beginners take two to three times as long as you. What stopped you for a moment stops a room.",
     ),
     step(

@@ -51,5 +51,5 @@ export function seatCost(uses: readonly SeatUse[], goods: readonly ShelfGood[]):
     const { price, size } = offerOf(good);
     return price === undefined ? [] : [(price * use.amount) / (good.film ? cm2Of(good.film) : size)];
   });
-  return { minor: Math.ceil(costs.reduce((sum, cost) => sum + cost, 0) - 1e-6), priced: costs.length, of: uses.length };
+  return { minor: Math.max(0, Math.ceil(costs.reduce((sum, cost) => sum + cost, 0) - 1e-6)), priced: costs.length, of: uses.length };
 }

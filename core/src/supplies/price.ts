@@ -43,8 +43,8 @@ export interface Cost {
 }
 
 export function costOf({ lines, prepMinutes, seats }: CostInput, prices: Prices): Cost {
-  const materials = Math.ceil(lines.reduce((sum, line) => sum + line.usedValue, 0) - 1e-6);
-  const labour = Math.ceil((prepMinutes / 60) * prices.hourlyRate - 1e-6);
+  const materials = Math.max(0, Math.ceil(lines.reduce((sum, line) => sum + line.usedValue, 0) - 1e-6));
+  const labour = Math.max(0, Math.ceil((prepMinutes / 60) * prices.hourlyRate - 1e-6));
   const total = materials + labour + prices.venue;
   const missing = lines.filter(({ priced }) => !priced).map(({ id }) => id);
   const known = { materials, labour, venue: prices.venue, total, complete: missing.length === 0, missing };

@@ -8,6 +8,7 @@ const PAGES = [
   ["/", "Tonight"],
   ["/classes", "Classes"],
   ["/projects", "Projects"],
+  ["/reckoner", "Reckoner"],
   ["/shelf", "Shelf"],
   ["/logbook", "Logbook"],
 ] as const;

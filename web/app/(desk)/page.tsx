@@ -4,7 +4,9 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { freeOn } from "@/account/free-evenings.ts";
 import { requireHost } from "@/account/session.ts";
+import { EveningsAhead } from "@/stations/tonight/evenings-ahead.tsx";
 import { loadTonight, type TonightTask, type TonightView } from "@/stations/tonight/load-tonight.ts";
+import { TickTasks } from "@/stations/tonight/tick-tasks.tsx";
 import { Basket, STRANDS, strandsDone } from "@/ui/basket.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { showDate, todayIn } from "@/ui/dates.ts";
@@ -65,7 +67,7 @@ export default async function TonightPage() {
                 <span className="text-soft text-sm">min</span>
               </p>
               <div>
-                <p className="font-bold text-lg leading-tight">{task.title}</p>
+                {task.marks && task.marks.length > 0 ? <TickTasks classId={task.classId} marks={task.marks} /> : <p className="font-bold text-lg leading-tight">{task.title}</p>}
                 <p className="text-soft text-sm">
                   {task.detail} · by {showDate(task.dueDate, "short")}
                   {task.minutes < task.allMinutes - 0.5 && ` · ${showMinutes(task.allMinutes - task.minutes)} stay for later evenings`}
@@ -77,11 +79,8 @@ export default async function TonightPage() {
             </li>
           ))}
         </ul>
-        {minutes > free && (
-          <p className="mt-5 flex gap-3">
-            <SeverityMark severity="check" /> <span>That is {showMinutes(minutes - free)} more than the evening holds: ask a helper to weed, or move packing to the day before.</span>
-          </p>
-        )}
+        <Fullness view={view} />
+        <EveningsAhead days={view.ahead} all={view.all} />
         {view.classes.length === 0 && (
           <p className="mt-4 text-lg">
             No class in the next weeks.{" "}
@@ -104,6 +103,44 @@ export default async function TonightPage() {
       </section>
       <Baskets view={view} clock={clock} />
     </div>
+  );
+}
+
+/** What the evenings do not hold is said as soon as it is known, with ways out that were tried over the same evenings. */
+function Fullness({ view }: { view: TonightView }) {
+  const full = view.ahead.filter(({ over }) => over >= 1);
+  const [first] = full;
+  if (!first) return null;
+  const sum = Math.round(full.reduce((all, { over }) => all + over, 0));
+  return (
+    <section className="mt-5 border-ochre border-l-4 bg-ochre-tint px-4 py-3" aria-label="What does not fit">
+      <p className="flex gap-3">
+        <SeverityMark severity="check" />
+        <span>
+          {showMinutes(sum)} do not fit: {full.length === 1 ? `${showDate(first.date)} asks` : `${full.length} evenings from ${showDate(first.date)} on ask`} for more than{" "}
+          {full.length === 1 ? "it holds" : "they hold"}.
+        </span>
+      </p>
+      {view.waysOut.length > 0 ? (
+        <ul className="mt-2">
+          {view.waysOut.map(({ words, href, saves }) => (
+            <li key={words} className="py-1">
+              {words}: {Math.round(saves) >= sum ? "then all of it fits" : `${showMinutes(Math.round(saves))} more would fit`}.{" "}
+              <Link href={href} className="verb">
+                go there
+              </Link>
+            </li>
+          ))}
+        </ul>
+      ) : (
+        <p className="mt-2">
+          No way out was found that helps by itself: more time on these evenings, or another day for a class.{" "}
+          <Link href="/settings" className="verb">
+            free evenings
+          </Link>
+        </p>
+      )}
+    </section>
   );
 }
 

@@ -8,11 +8,11 @@ import { type ReactNode, useState } from "react";
 import { beginAnew } from "@/stations/frame/proposal-actions.ts";
 import { ProposalNote, useProposalAct, YoursNote } from "@/stations/frame/proposal-note.tsx";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
+import { markTaskDone } from "@/stations/frame/task-actions.ts";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { showDate } from "@/ui/dates.ts";
 import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import { markTaskDone } from "./task-actions.ts";
 
 export interface TaskDates {
   readonly id: string;

@@ -1,10 +1,16 @@
 /** Tonight: what is left to do over all classes, spread over the evenings left. */
+
+import { type EveningAhead, eveningsAhead, helpful, overOf, type Way } from "@elm-basket/core/calendar/ahead.ts";
 import { addDays, CRAFT_ALONG_LEAD_DAYS, type DeadlineCode, daysBetween, ROOM_LEAD_DAYS } from "@elm-basket/core/calendar/dates.ts";
-import { type EveningPlan, tonight } from "@elm-basket/core/calendar/evenings.ts";
+import { type EveningPlan, type EveningTask, tonight } from "@elm-basket/core/calendar/evenings.ts";
 import type { ClassDocument, HandedOver } from "@elm-basket/core/plan/document.ts";
 import { PACK_MINUTES_PER_KIT, TAPE_MINUTES_PER_KIT } from "@elm-basket/core/plan/pace-of-hands.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
+import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
+import { withProposal } from "@elm-basket/core/proposal/merge.ts";
+import { propose } from "@elm-basket/core/proposal/propose.ts";
 import { earliestEvenings } from "@elm-basket/core/scheduling/earliest.ts";
+import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { freeOn } from "@/account/free-evenings.ts";
 import type { Host } from "@/account/session.ts";
 import { type ClassListRow, listClasses } from "@/data/class-documents.ts";
@@ -24,12 +30,28 @@ export interface TonightTask {
   readonly kind: "blanks" | "cut" | "weed" | "pack";
   readonly dueDate: string;
   readonly notBefore?: string;
+  /** Of the preparation, what is ticked off by itself. */
+  readonly marks?: readonly { readonly id: string; readonly title: string }[];
+  readonly classId: string;
+}
+
+/** A way to make a week less full, that was tried. */
+export interface WayOut {
+  readonly words: string;
+  readonly href: string;
+  /** Minutes that then fit. */
+  readonly saves: number;
 }
 
 export interface TonightView {
   readonly today: string;
   readonly plan: EveningPlan;
   readonly tasks: readonly TonightTask[];
+  /** The evenings to come, as tonight's rule will ask day by day. */
+  readonly ahead: readonly EveningAhead[];
+  /** By id, what each task of them is. */
+  readonly all: Readonly<Record<string, Pick<TonightTask, "kind" | "title" | "detail">>>;
+  readonly waysOut: readonly WayOut[];
   /** Whether the studio has never made a class. */
   readonly none: boolean;
   readonly classes: readonly { readonly row: ClassListRow; readonly kits: readonly KitRow[]; readonly stops: number; readonly labels: Readonly<Record<string, string>> }[];
@@ -71,11 +93,10 @@ export async function loadTonight(host: Host): Promise<TonightView> {
       ),
     ];
   });
-  const plan = tonight(
-    tasks.map(({ id, allMinutes, dueDate, notBefore = today }) => ({ id, minutes: allMinutes, dueDate, notBefore })),
-    today,
-    free,
-  );
+  const asked = tasks.map(asEvening);
+  const plan = tonight(asked, today, free);
+  const ahead = eveningsAhead(asked, today, free, DAYS_AHEAD);
+  const waysOut = overOf(ahead) < 1 ? [] : waysOf(host, tasks, { near, planned, kits, today });
   const chosen = plan.tasks.flatMap(({ id, minutes }) => {
     const task = tasks.find((candidate) => candidate.id === id);
     return task ? [{ ...task, minutes }] : [];
@@ -89,7 +110,61 @@ export async function loadTonight(host: Host): Promise<TonightView> {
       labels: own?.ok ? Object.fromEntries(own.value.plan.seats.map(({ seat, label }) => [seat, label])) : {},
     };
   });
-  return { today, plan, tasks: chosen, none: rows.length === 0, classes };
+  return { today, plan, tasks: chosen, ahead, all: Object.fromEntries(tasks.map(({ id, kind, title, detail }) => [id, { kind, title, detail }])), waysOut, none: rows.length === 0, classes };
+}
+
+/** Two weeks: further off much changes. */
+const DAYS_AHEAD = 14;
+/** A helper who is as quick as the host halves what is weeded. */
+const HELPED = 0.5;
+const MOST_WAYS = 4;
+
+const asEvening = ({ id, allMinutes, dueDate, notBefore }: TonightTask): EveningTask => ({ id, minutes: allMinutes, dueDate, ...(notBefore === undefined ? {} : { notBefore }) });
+
+interface Near {
+  readonly near: readonly ClassListRow[];
+  readonly planned: readonly (Planned | null)[];
+  readonly kits: readonly (readonly KitRow[])[];
+  readonly today: string;
+}
+
+/** What would make the evenings hold it, each tried over the same evenings. */
+function waysOf(host: Host, tasks: readonly TonightTask[], { near, planned, kits, today }: Near): WayOut[] {
+  const but = (change: (task: TonightTask) => number): EveningTask[] => tasks.map((task) => ({ ...asEvening(task), minutes: Math.max(0, change(task)) }));
+  const weeding = tasks.find(({ kind }) => kind === "weed");
+  const ways: Way<Omit<WayOut, "saves">>[] = [];
+  if (weeding) {
+    const tried = but((task) => (task.kind === "weed" ? HELPED * task.allMinutes : task.allMinutes));
+    ways.push({ what: { words: "Somebody weeds beside you, as quick as you are", href: weeding.href }, tasks: tried });
+  }
+  near.forEach((row, i) => {
+    const own = planned[i];
+    const weed = tasks.find(({ id }) => id === `${row.id}-weed`);
+    if (!weed || !own?.ok) return;
+    const { document } = own.value;
+    const spare = (kits[i] ?? []).filter(({ seat, weeded }) => seat.startsWith("spare-") && !weeded).reduce((sum, { weedMinutes }) => sum + weedMinutes, 0);
+    if (spare > 0)
+      ways.push({
+        what: { words: `${row.title}: no spare kits. What fails in the class is then not replaced`, href: `/classes/${row.id}/plan` },
+        tasks: but((task) => task.allMinutes - (task.id === weed.id ? spare : 0)),
+      });
+    if (document.proposed) {
+      const longer = runSheetOf(inClass(document, host)).endMinute - runSheetOf(document).endMinute;
+      ways.push({
+        what: { words: `${row.title}: they weed in the class, which grows by ${showMinutes(Math.max(0, longer))}; beginners fail at it most`, href: `/classes/${row.id}/teach` },
+        tasks: but((task) => (task.id === weed.id ? 0 : task.allMinutes)),
+      });
+    }
+  });
+  return helpful(tasks.map(asEvening), ways, today, (date) => freeOn(host.studio, date), DAYS_AHEAD)
+    .slice(0, MOST_WAYS)
+    .map(({ what, saves }) => ({ ...what, saves }));
+}
+
+/** The class as it would be with kits handed over as they are cut. */
+function inClass(document: ClassDocument, host: Host): ClassDocument {
+  const next: ClassDocument = { ...document, handsOver: "cut" };
+  return withProposal(next, propose(next, { schools: host.studio.settings.schools }));
 }
 
 /** Each evening's share of a task is due on that evening, and waits for what it follows to be dry. Those of an evening stand together. */
@@ -103,7 +178,7 @@ function blankTasks(row: ClassListRow, document: ClassDocument, { done, today, h
     }),
   );
   const earliest = earliestEvenings({ tasks: preparation, dated, today, restedOn });
-  const groups = new Map<string, { dueDate: string; notBefore: string; minutes: number; titles: string[] }>();
+  const groups = new Map<string, { dueDate: string; notBefore: string; minutes: number; marks: { id: string; title: string }[] }>();
   for (const { id, date: begun, evenings } of dated) {
     const first = earliest.get(id);
     if (first === undefined) continue;
@@ -112,22 +187,26 @@ function blankTasks(row: ClassListRow, document: ClassDocument, { done, today, h
       // A later round of it has no place before the one before is dry.
       const [dueDate, notBefore] = [date < today ? today : date, addDays(first, daysBetween(begun, date))];
       const key = `${dueDate}-${notBefore}`;
-      const there = groups.get(key) ?? { dueDate, notBefore, minutes: 0, titles: [] };
-      groups.set(key, { ...there, minutes: there.minutes + minutes, titles: there.titles.includes(title) ? there.titles : [...there.titles, title] });
+      const there = groups.get(key) ?? { dueDate, notBefore, minutes: 0, marks: [] };
+      groups.set(key, { ...there, minutes: there.minutes + minutes, marks: there.marks.some((mark) => mark.id === id) ? there.marks : [...there.marks, { id, title }] });
     }
   }
-  return [...groups].map(([key, { dueDate, notBefore, minutes, titles }]) => ({
+  return [...groups].map(([key, { dueDate, notBefore, minutes, marks }]) => ({
     id: `${row.id}-blanks-${key}`,
     kind: "blanks" as const,
     minutes: 0,
     allMinutes: minutes,
-    title: titles.length > 2 ? `${titles.slice(0, 2).join(", ")} and ${titles.length - 2} more` : titles.join(", "),
+    title: marks.length > 2 ? `${titlesOf(marks.slice(0, 2))} and ${marks.length - 2} more` : titlesOf(marks),
     detail: row.title,
     href: `/classes/${row.id}/plan`,
     dueDate,
     notBefore,
+    marks,
+    classId: row.id,
   }));
 }
+
+const titlesOf = (marks: readonly { readonly title: string }[]): string => marks.map(({ title }) => title).join(", ");
 
 function tasksOf(row: ClassListRow, left: Awaited<ReturnType<typeof workLeft>>[number] | undefined, today: string, handsOver: HandedOver | undefined): TonightTask[] {
   if (!left) return [];
@@ -158,5 +237,5 @@ function tasksOf(row: ClassListRow, left: Awaited<ReturnType<typeof workLeft>>[n
     },
   ]
     .filter((task) => task.allMinutes > 0)
-    .map((task) => ({ ...task, minutes: 0, detail: row.title }));
+    .map((task) => ({ ...task, minutes: 0, detail: row.title, classId: row.id }));
 }

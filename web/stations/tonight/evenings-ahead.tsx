@@ -1,0 +1,67 @@
+import type { EveningAhead } from "@elm-basket/core/calendar/ahead.ts";
+import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { showDate } from "@/ui/dates.ts";
+import type { TonightTask } from "./load-tonight.ts";
+
+const FILL: Record<TonightTask["kind"], string> = { blanks: "var(--color-ochre)", cut: "var(--color-elm)", weed: "var(--color-elm-mid)", pack: "var(--color-slate)" };
+const WORDS: Record<TonightTask["kind"], string> = { blanks: "blanks", cut: "cutting", weed: "weeding", pack: "packing" };
+const [COLUMN, GAP, HEIGHT, FOOT] = [74, 12, 120, 36];
+
+/** The evenings to come to one scale: what each asks, and what it holds as a line; what it does not hold stands over it. */
+export function EveningsAhead({ days, all }: { days: readonly EveningAhead[]; all: Readonly<Record<string, Pick<TonightTask, "kind">>> }) {
+  if (days.length < 2) return null;
+  const most = Math.max(1, ...days.map(({ minutes, free }) => Math.max(minutes, free)));
+  const tall = (minutes: number) => (HEIGHT * minutes) / most;
+  const kinds = [...new Set(days.flatMap(({ parts }) => parts.flatMap(({ id }) => all[id]?.kind ?? [])))];
+  const said = days.map(({ date, minutes, over }) => `${showDate(date, "short")}: ${showMinutes(Math.round(minutes))}${over >= 1 ? `, ${showMinutes(Math.round(over))} too much` : ""}`).join("; ");
+  return (
+    <section className="mt-8" aria-label="The evenings to come">
+      <h2 className="mb-1 text-xl">The evenings to come</h2>
+      <p className="mb-2 flex flex-wrap gap-x-5 text-soft text-sm">
+        {kinds.map((kind) => (
+          <span key={kind} className="inline-flex items-center gap-1.5">
+            <svg width="12" height="12" aria-hidden="true">
+              <rect width="12" height="12" fill={FILL[kind]} />
+            </svg>
+            {WORDS[kind]}
+          </span>
+        ))}
+        <span>The line is what an evening holds.</span>
+      </p>
+      <div className="overflow-x-auto">
+        <svg width={days.length * COLUMN} height={HEIGHT + FOOT + 16} role="img" aria-label={said}>
+          {days.map(({ date, minutes, free, over, parts }, i) => {
+            const x = i * COLUMN;
+            let y = HEIGHT + 14;
+            return (
+              <g key={date}>
+                {stacked(parts, all).map(({ kind, minutes: own }) => {
+                  y -= tall(own);
+                  return <rect key={kind} x={x} y={y} width={COLUMN - GAP} height={tall(own)} fill={FILL[kind]} />;
+                })}
+                {over >= 1 && <rect x={x} y={HEIGHT + 14 - tall(minutes)} width={COLUMN - GAP} height={tall(over)} fill="none" stroke="var(--color-brick)" strokeWidth="2.5" />}
+                <line x1={x - 2} x2={x + COLUMN - GAP + 2} y1={HEIGHT + 14 - tall(free)} y2={HEIGHT + 14 - tall(free)} stroke="var(--color-ink)" strokeWidth="1.5" />
+                <text x={x + (COLUMN - GAP) / 2} y={HEIGHT + 29} fontSize="12.5" textAnchor="middle" fill="var(--color-ink)">
+                  {showDate(date, "short").replace(/ [A-Z][a-z]+$/u, "")}
+                </text>
+                <text x={x + (COLUMN - GAP) / 2} y={HEIGHT + 45} fontSize="12" textAnchor="middle" fill={over >= 1 ? "var(--color-brick)" : "var(--color-soft)"}>
+                  {Math.round(minutes)} min
+                </text>
+              </g>
+            );
+          })}
+        </svg>
+      </div>
+    </section>
+  );
+}
+
+/** By kind, so that a colour stands once in a column. */
+function stacked(parts: EveningAhead["parts"], all: Readonly<Record<string, Pick<TonightTask, "kind">>>): { kind: TonightTask["kind"]; minutes: number }[] {
+  const sums = new Map<TonightTask["kind"], number>();
+  for (const { id, minutes } of parts) {
+    const kind = all[id]?.kind;
+    if (kind) sums.set(kind, (sums.get(kind) ?? 0) + minutes);
+  }
+  return [...sums].map(([kind, minutes]) => ({ kind, minutes }));
+}
