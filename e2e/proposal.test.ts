@@ -154,7 +154,7 @@ describe("variants of a project", () => {
     await press(driver, byText("button", "Keep the variant"));
     const card = await find(driver, By.css("[data-variant='Espresso']"));
     expect(await card.getText()).toMatch(/70 % of the size/u);
-    expect(await card.getText()).toMatch(/cm² less/u);
+    await waitFor(async () => /cm² less/u.test(await (await driver.findElement(By.css("[data-variant='Espresso']"))).getText()), "its film was not compared");
     await press(driver, By.xpath("//*[@data-variant='Espresso']//a[contains(., 'Make a class of it')]"));
     await find(driver, byText("h1", "Make a class"));
     await setField(driver, "[aria-label='Names, one a line']", "Ned\nIvy");

@@ -19,6 +19,7 @@ describe("each view passes the accessibility rules (WCAG 2.2 AA)", () => {
     await window.driver.get(`${BASE}${path}`);
     await find(window.driver, By.css("h1"));
     expect(await violations(window.driver)).toEqual([]);
+    expect(await widerThanScreen(window.driver)).toBeLessThanOrEqual(0);
   });
 
   it("a project with its variants, and the sheet on which one is changed", async () => {

@@ -32,8 +32,8 @@ export default async function TonightPage() {
   const free = freeOn(host.studio, todayIn(host.studio.zone));
   const minutes = Math.round(view.plan.minutes);
   return (
-    <div className="grid gap-x-12 gap-y-10 lg:grid-cols-[1fr_410px]">
-      <section>
+    <div className="grid gap-x-12 gap-y-10 lg:grid-cols-[minmax(0,1fr)_410px]">
+      <section className="min-w-0">
         <p className="text-soft">
           {showDate(view.today)} · you have {showMinutes(free)}, from {showTime(start, clock)}
         </p>

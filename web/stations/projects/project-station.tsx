@@ -105,35 +105,37 @@ async function Figures(given: Pick<CardProps, "view" | "than">) {
   return (
     <>
       {view.ok ? (
-        <dl className="text-sm">
-          <Figure what="Class" value={showMinutes(view.figures.classMinutes)} more={base && difference(view.figures.classMinutes - base.classMinutes, showMinutes)} />
-          <Figure
-            what="Your evenings, for eight"
-            value={showMinutes(view.figures.eveningMinutes)}
-            more={base && difference(Math.round(view.figures.eveningMinutes) - Math.round(base.eveningMinutes), showMinutes)}
-          />
-          <Figure what="Weeding a seat" value={showMinutes(view.figures.weedMinutes)} more={base && difference(Math.round(view.figures.weedMinutes) - Math.round(base.weedMinutes), showMinutes)} />
-          <Figure
-            what="Film a seat"
-            value={`${Math.round(view.figures.filmCm2)} cm²`}
-            more={base && difference(Math.round(view.figures.filmCm2) - Math.round(base.filmCm2), (value) => `${value} cm²`)}
-          />
-          <Figure
-            what="Materials a seat"
-            value={moneyText(view.figures.materials, view.figures.currency)}
-            more={[withoutWords(view.figures.missing.length), base && dearer(view.figures, base)].filter(Boolean).join(", ") || null}
-          />
+        <div className="text-sm">
+          <dl>
+            <Figure what="Class" value={showMinutes(view.figures.classMinutes)} more={base && difference(view.figures.classMinutes - base.classMinutes, showMinutes)} />
+            <Figure
+              what="Your evenings, for eight"
+              value={showMinutes(view.figures.eveningMinutes)}
+              more={base && difference(Math.round(view.figures.eveningMinutes) - Math.round(base.eveningMinutes), showMinutes)}
+            />
+            <Figure what="Weeding a seat" value={showMinutes(view.figures.weedMinutes)} more={base && difference(Math.round(view.figures.weedMinutes) - Math.round(base.weedMinutes), showMinutes)} />
+            <Figure
+              what="Film a seat"
+              value={`${Math.round(view.figures.filmCm2)} cm²`}
+              more={base && difference(Math.round(view.figures.filmCm2) - Math.round(base.filmCm2), (value) => `${value} cm²`)}
+            />
+            <Figure
+              what="Materials a seat"
+              value={moneyText(view.figures.materials, view.figures.currency)}
+              more={[withoutWords(view.figures.missing.length), base && dearer(view.figures, base)].filter(Boolean).join(", ") || null}
+            />
+            <Figure what="Such a thing in a shop" value={view.figures.shopPrice === null ? "not said" : moneyText(view.figures.shopPrice, view.figures.currency)} more={null} />
+          </dl>
           {view.figures.missing.length > 0 && (
             <details className="py-1">
               <summary className="min-h-6 cursor-pointer text-soft">What has no price</summary>
               <p>{view.figures.missing.join(", ")}. Say it on the shelf.</p>
             </details>
           )}
-          <Figure what="Such a thing in a shop" value={view.figures.shopPrice === null ? "not said" : moneyText(view.figures.shopPrice, view.figures.currency)} more={null} />
           {view.figures.stops > 0 && (
             <p className="py-1 text-brick">{view.figures.stops === 1 ? "One thing" : `${view.figures.stops} things`} would stop it from being cut; a class made of it says what, with ways out.</p>
           )}
-        </dl>
+        </div>
       ) : (
         <p className="text-brick">It cannot be planned: {view.message}.</p>
       )}

@@ -5,7 +5,7 @@ import type { TonightTask } from "./load-tonight.ts";
 
 const FILL: Record<TonightTask["kind"], string> = { blanks: "var(--color-ochre)", cut: "var(--color-elm)", weed: "var(--color-elm-mid)", pack: "var(--color-slate)" };
 const WORDS: Record<TonightTask["kind"], string> = { blanks: "blanks", cut: "cutting", weed: "weeding", pack: "packing" };
-const [COLUMN, GAP, HEIGHT, FOOT] = [74, 12, 120, 36];
+const [COLUMN, GAP, HEIGHT, FOOT] = [54, 10, 120, 36];
 
 /** The evenings to come to one scale: what each asks, and what it holds as a line; what it does not hold stands over it. */
 export function EveningsAhead({ days, all }: { days: readonly EveningAhead[]; all: Readonly<Record<string, Pick<TonightTask, "kind">>> }) {
@@ -28,7 +28,8 @@ export function EveningsAhead({ days, all }: { days: readonly EveningAhead[]; al
         ))}
         <span>The line is what an evening holds.</span>
       </p>
-      <div className="overflow-x-auto">
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached by keys */}
+      <section className="overflow-x-auto" tabIndex={0} aria-label="Evening by evening">
         <svg width={days.length * COLUMN} height={HEIGHT + FOOT + 16} role="img" aria-label={said}>
           {days.map(({ date, minutes, free, over, parts }, i) => {
             const x = i * COLUMN;
@@ -51,7 +52,7 @@ export function EveningsAhead({ days, all }: { days: readonly EveningAhead[]; al
             );
           })}
         </svg>
-      </div>
+      </section>
     </section>
   );
 }
