@@ -36,6 +36,9 @@ describe("a first class, one thing at a time", () => {
     expect(say("seed-tins")).not.toMatch(/paint and drying/u);
     expect(say("night-sky-clipboard")).toMatch(/parcel/u);
     expect(say("seed-tins", { seats: 0 })).toMatch(/Paste them/u);
+    expect(say("seed-tins")).not.toMatch(/dry between/u);
+    expect(say("quay-market-sets")).toMatch(/dry between/u);
+    for (const { look, why } of guideOf(facts("seed-tins", { loads: 1, toBuy: 1, open: { measure: 1, letter: 1 } }))) for (const words of [look, why]) expect(words).toMatch(/^[A-Z0-9]/u);
     const cut = { ...demoClass("seed-tins"), handsOver: "cut" as const };
     expect(guideOf(facts("seed-tins", { document: cut })).some(({ station }) => station === "weed")).toBe(false);
     expect(say("seed-tins")).not.toMatch(/which is over/u);

@@ -33,6 +33,7 @@ export interface GuideFacts {
   readonly showDate: (date: string) => string;
 }
 
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 const counted = (n: number, one: string, more = `${one}s`): string => (n === 1 ? `one ${one}` : `${n} ${more}`);
 
 export function guideOf(facts: GuideFacts): GuideStep[] {
@@ -47,6 +48,7 @@ export function guideOf(facts: GuideFacts): GuideStep[] {
   const cups = things.some(({ blank }) => isCup(blank.shape));
   const painted = things.some(({ technique }) => isPainted(technique));
   const taped = things.some(({ technique }) => needsTape(technique));
+  const dries = preparation.some(({ waitMinutes }) => waitMinutes > 0);
   const room = document.setting.kind === "room";
   const weedsHost = handsOver !== "cut";
   const step = (station: GuideStep["station"], id: string, title: string, look: string, why: string): GuideStep => ({ id, station, title, look: look.trim(), why: why.trim() });
@@ -64,8 +66,8 @@ export function guideOf(facts: GuideFacts): GuideStep[] {
             "plan",
             "blanks",
             "The blanks' evenings",
-            `${counted(preparation.length, "task")} with what has to dry between; each stands on its evening. Tick what is done.`,
-            "Paint, stain and glue dry by themselves, and not faster the evening before.",
+            `${capital(counted(preparation.length, "task"))}${dries ? ", with what has to dry between" : ""}; each stands on its evening. Tick what is done.`,
+            dries ? "What is wet dries by itself, and not faster the evening before." : "On the day itself there is no hand free for it.",
           ),
         ]
       : []),
@@ -82,7 +84,7 @@ export function guideOf(facts: GuideFacts): GuideStep[] {
       "measure",
       "surface",
       "What it is made of",
-      `Material, and what is done to it first; below stands how it is cleaned and which tape it bears. ${facts.open.measure > 0 ? `${counted(facts.open.measure, "finding")} here ${facts.open.measure === 1 ? "wants" : "want"} a look.` : ""}`,
+      `Material, and what is done to it first; below stands how it is cleaned and which tape it bears. ${facts.open.measure > 0 ? `${capital(counted(facts.open.measure, "finding"))} here ${facts.open.measure === 1 ? "wants" : "want"} a look.` : ""}`,
       "Film that lifts was mostly laid on dust, grease, fresh paint or bare wood. The ground decides before the hand does.",
     ),
     step(
@@ -99,7 +101,7 @@ export function guideOf(facts: GuideFacts): GuideStep[] {
       "findings",
       "What would go wrong",
       facts.open.letter > 0
-        ? `${counted(facts.open.letter, "finding")} with ways out. Each says what else it changes; undo stands at the head of the page.`
+        ? `${capital(counted(facts.open.letter, "finding"))} with ways out. Each says what else it changes; undo stands at the head of the page.`
         : "Nothing is found: strokes bear the blade, dots hold on, letters are large enough to weed.",
       "What is too thin tears when it is weeded, forty times.",
     ),
@@ -114,7 +116,7 @@ export function guideOf(facts: GuideFacts): GuideStep[] {
       "cut",
       "loads",
       facts.loads === 1 ? "One load" : "Load by load",
-      `${facts.loads > 0 ? counted(facts.loads, "load") : "Loads come when there are names"}; each shows which film, how it lies, and whose kits are on it. Mark it when it is cut.${on("cutBy", "All of it by")}`,
+      `${facts.loads > 0 ? capital(counted(facts.loads, "load")) : "Loads come when there are names"}; each shows which film, how it lies, and whose kits are on it. Mark it when it is cut.${on("cutBy", "All of it by")}`,
       "A load that is marked is not cut again, also when somebody else goes on.",
     ),
     ...(weedsHost
@@ -140,7 +142,7 @@ export function guideOf(facts: GuideFacts): GuideStep[] {
       "buy",
       "What is missing",
       facts.toBuy > 0
-        ? `${counted(facts.toBuy, "line")} to buy, each with its sum. Say what you have, and what a pack costs: then a seat's price is true.`
+        ? `${capital(counted(facts.toBuy, "line"))} to buy, each with its sum. Say what you have, and what a pack costs: then a seat's price is true.`
         : "All is at hand, by what you said you have. Each amount opens to its sum.",
       "Wipes, rings and bags are what is missing at a class; not film.",
     ),

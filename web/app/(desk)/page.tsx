@@ -54,7 +54,7 @@ export default async function TonightPage() {
               >
                 {showMinutes(minutes)}
               </Reckoned>{" "}
-              of work, done by about {showTime(clockAfter(start, minutes), clock)}
+              {minutes > free ? "of work, more than the evening holds" : `of work, done by about ${showTime(clockAfter(start, minutes), clock)}`}
             </>
           )}
         </h1>

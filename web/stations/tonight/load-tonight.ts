@@ -17,7 +17,8 @@ import { type ClassListRow, listClasses } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { type KitRow, listKits, workLeft } from "@/data/making.ts";
 import { doneTasks } from "@/data/task-marks.ts";
-import { type Planned, plannedClass } from "@/planning/planned-class.ts";
+import { type Planned, type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
+import { factsByThing } from "@/planning/proposal.ts";
 import { todayIn } from "@/ui/dates.ts";
 
 export interface TonightTask {
@@ -149,7 +150,7 @@ function waysOf(host: Host, tasks: readonly TonightTask[], { near, planned, kits
         tasks: but((task) => task.allMinutes - (task.id === weed.id ? spare : 0)),
       });
     if (document.proposed) {
-      const longer = runSheetOf(inClass(document, host)).endMinute - runSheetOf(document).endMinute;
+      const longer = runSheetOf(inClass(own.value, host)).endMinute - runSheetOf(document).endMinute;
       ways.push({
         what: { words: `${row.title}: they weed in the class, which grows by ${showMinutes(Math.max(0, longer))}; beginners fail at it most`, href: `/classes/${row.id}/teach` },
         tasks: but((task) => (task.id === weed.id ? 0 : task.allMinutes)),
@@ -162,9 +163,9 @@ function waysOf(host: Host, tasks: readonly TonightTask[], { near, planned, kits
 }
 
 /** The class as it would be with kits handed over as they are cut. */
-function inClass(document: ClassDocument, host: Host): ClassDocument {
+function inClass({ document, plan }: PlannedClass, host: Host): ClassDocument {
   const next: ClassDocument = { ...document, handsOver: "cut" };
-  return withProposal(next, propose(next, { schools: host.studio.settings.schools }));
+  return withProposal(next, propose(next, { schools: host.studio.settings.schools, facts: factsByThing(plan.facts) }));
 }
 
 /** Each evening's share of a task is due on that evening, and waits for what it follows to be dry. Those of an evening stand together. */
