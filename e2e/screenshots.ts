@@ -59,6 +59,7 @@ try {
   await visit(`${BASE}/projects`, "projects");
   await press(driver, By.xpath("//*[@data-project='Seed tins for the allotment society']//a[contains(., 'variants')]"));
   await find(driver, By.css("[data-variant='Autumn'] dl"));
+  await driver.executeScript("window.scrollTo(0, 0)");
   await driver.sleep(400);
   await picture("variants");
 
