@@ -46,6 +46,15 @@ describe("a project", () => {
     expect(await withStudio(ours, (sql) => dropVariant(sql, id, "small"))).toBe(false);
   });
 
+  it("of two new ones of one name at once neither takes the other's place", async () => {
+    const { id: _, ...nameless } = variant("twin");
+    const before = (await variants())?.length ?? 0;
+    const add = () => withStudio(ours, (sql) => putVariant(sql, id, nameless));
+    expect(await Promise.all([add(), add()])).toEqual([true, true]);
+    expect(await variants()).toHaveLength(before + 2);
+    expect(new Set(await variants()).size).toBe(before + 2);
+  });
+
   it("has no more of them than a page shows", async () => {
     for (let n = 0; n < 20; n++) await withStudio(ours, (sql) => putVariant(sql, id, variant(`v${n}`)));
     expect((await variants())?.length).toBe(12);

@@ -1,6 +1,6 @@
 /** Projects: repeatable plans, class documents without people, with their variants. */
 import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
-import { MOST_VARIANTS, soundVariant, type Variant, variantSchema } from "@elm-basket/core/variants/variant.ts";
+import { freeVariantId, MOST_VARIANTS, soundVariant, type Variant, variantSchema } from "@elm-basket/core/variants/variant.ts";
 import type { Sql } from "./client.ts";
 
 type Json = Parameters<Sql["json"]>[0];
@@ -58,9 +58,13 @@ export async function dropProject(sql: Sql, id: string): Promise<boolean> {
   return (await sql`delete from projects where id = ${id} returning id`).length > 0;
 }
 
-/** In the place of the one of its id, or behind the others; false where the project is gone or has as many as it may. */
-export async function putVariant(sql: Sql, id: string, variant: Variant): Promise<boolean> {
+/** A variant that may not have its id yet. */
+export type VariantGiven = Omit<Variant, "id"> & { readonly id?: string | undefined };
+
+/** In the place of the one of its id, or behind the others with a free one; false where the project is gone or has as many as it may. */
+export async function putVariant(sql: Sql, id: string, given: VariantGiven): Promise<boolean> {
   return changeVariants(sql, id, (all) => {
+    const variant = { ...given, id: given.id ?? freeVariantId(all, given.name) };
     const at = all.findIndex((one) => one.id === variant.id);
     if (at >= 0) return all.with(at, variant);
     return all.length < MOST_VARIANTS ? [...all, variant] : null;

@@ -5,6 +5,7 @@ import { makePlan } from "../plan/plan.ts";
 import { runSheetOf } from "../plan/thing-document.ts";
 import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
+import { MOST_STEPS } from "../scheduling/step.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { applyRemedy, blanksOf } from "./remedy.ts";
@@ -46,6 +47,26 @@ describe("a ground that is made in the class", () => {
     expect(applyRemedy({ ...next, things: document.things }, remedy).preparation).toEqual(next.preparation);
   });
 
+  it("on a face where no film lies it waits for nobody: neither told, nor held against the laying", () => {
+    const back = (faces: "front" | "back"): ClassDocument => {
+      const bare = { ...sign("class"), steps: [], supplies: [], preparation: [], tools: [], proposed: NOTHING_TAKEN };
+      const made: ClassDocument = {
+        ...bare,
+        things: bare.things.map((thing) => ({
+          ...thing,
+          technique: "decal",
+          blank: { ...thing.blank, material: "clearPlastic", ground: { what: "paint", by: "class", coats: 1, faces, sand: false } },
+        })),
+      };
+      return withProposal(made, propose(made));
+    };
+    expect(found(back("front"), "wetGround")).toHaveLength(1);
+    expect(found(back("back"), "wetGround")).toEqual([]);
+    const waits = (document: ClassDocument) => document.steps.find(({ id }) => id === "place")?.after?.map(({ step }) => step) ?? [];
+    expect(waits(back("front"))).toContain("ground-1");
+    expect(waits(back("back"))).not.toContain("ground-1");
+  });
+
   it("made at home it is not told", () => {
     expect(found(sign("host"), "wetGround")).toEqual([]);
   });
@@ -65,6 +86,12 @@ describe("a wait with nothing to do", () => {
     expect(next.steps.map(({ id }) => id)).toEqual(["coat", "pause", "peel"]);
     expect(runSheetOf(next).endMinute).toBe(runSheetOf(waiting).endMinute);
     expect(found(next, "idleWait")).toEqual([]);
+  });
+
+  it("where a class has no room for another step the break is not offered: pressed, nothing would happen", () => {
+    const full = { ...waiting, steps: [...Array.from({ length: MOST_STEPS - 2 }, (_, i) => step(`s${i}`, 1)), step("coat", 10), step("peel", 5, { after: [{ step: "coat", wait: 20 }] })] };
+    const [finding] = found(full, "idleWait");
+    expect(finding?.remedies.map(({ code }) => code)).toEqual(["leaveIt"]);
   });
 
   it("that something else fills, or that is short, is none", () => {

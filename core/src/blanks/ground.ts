@@ -21,6 +21,9 @@ export const groundSchema = z
   .describe("what the blank gets before the film; worked out from its material when left out");
 export type Ground = z.infer<typeof groundSchema>;
 
+/** Whether film lies on it: what is painted inside or on the back dries on a face of its own. */
+export const isUnderFilm = ({ faces }: Pick<Ground, "faces">): boolean => faces === "front" || faces === "both";
+
 export interface GroundRead extends Ground {
   /** Whether the host said so; otherwise it is the usual case of the material. */
   readonly said: boolean;

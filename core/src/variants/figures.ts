@@ -17,6 +17,9 @@ const SPARE = "spare-";
 /** Short and long ones, as they come. */
 const SAMPLE_NAMES = ["Ned", "Ivy", "Odile", "Rosa", "Bram", "Henriette", "Juno", "Tamsin"] as const;
 
+/** Slots that hold a number, by their names: house-number, year. */
+const NUMBERED = /(^|-)(num|number|nr|no|year|age)($|-)/iu;
+
 export interface ProjectFigures {
   readonly seats: number;
   readonly classMinutes: number;
@@ -44,9 +47,7 @@ export function sampled(document: ClassDocument): ClassDocument {
     recuts: [],
     seats: SAMPLE_NAMES.map((name, i) => ({
       seat: String(i + 1),
-      fields: Object.fromEntries(
-        ["name", ...slots].map((slot) => [slot, slot === "name" ? name : /num|nr|no|year|age/iu.test(slot) ? String(12 + 7 * i) : `${slot.charAt(0).toUpperCase()}${slot.slice(1)}`]),
-      ),
+      fields: Object.fromEntries(["name", ...slots].map((slot) => [slot, slot === "name" ? name : NUMBERED.test(slot) ? String(12 + 7 * i) : `${slot.charAt(0).toUpperCase()}${slot.slice(1)}`])),
     })),
   };
 }

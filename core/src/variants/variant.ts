@@ -86,7 +86,7 @@ export function scaled(shape: BlankShape, scale: number): BlankShape {
 }
 
 /** A project's variants that still say something of it: films and things that it has no more are left out. */
-export const soundVariant = (project: Pick<ClassDocument, "vinyls" | "things">, variant: Variant): Variant => ({
+export const soundVariant = <V extends Pick<Variant, "films" | "blanks">>(project: Pick<ClassDocument, "vinyls" | "things">, variant: V): V => ({
   ...variant,
   films: variant.films.filter(({ id }) => project.vinyls.some((vinyl) => vinyl.id === id)),
   blanks: variant.blanks.filter(({ thing }) => project.things.some(({ id }) => id === thing)),

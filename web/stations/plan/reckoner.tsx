@@ -33,7 +33,8 @@ export function Reckoner({ unit }: { unit: LengthUnit }) {
   const set = (patch: Partial<Question>) => setQuestion((before) => ({ ...before, ...patch }));
   const failed: Reckoned = { ok: false, message: "No answer came. Try again." };
   const ask = () => start(async () => setFound({ of: question, reckoned: await reckonFor(question).catch(() => failed) }));
-  const make = () => start(async () => setFound({ of: question, reckoned: await classOfReckoning(question) }));
+  // Of what was answered: the fields may say something else by now.
+  const make = (of: Question) => start(async () => setFound({ of, reckoned: await classOfReckoning(of) }));
   const answer = found?.reckoned.ok ? found.reckoned.answer : null;
   return (
     <div className="grid gap-x-14 gap-y-8 lg:grid-cols-[1fr_1.2fr]" aria-busy={busy}>
@@ -74,7 +75,7 @@ export function Reckoner({ unit }: { unit: LengthUnit }) {
         {found && answer && (
           <>
             <Figures question={found.of} answer={answer} unit={unit} />
-            <Button className="mt-5" disabled={busy} onClick={make}>
+            <Button className="mt-5" disabled={busy} onClick={() => make(found.of)}>
               Make a class of it
             </Button>
           </>

@@ -2,7 +2,7 @@
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
-import { freeVariantId, MOST_VARIANTS, soundVariant, type Variant, variantSchema } from "@elm-basket/core/variants/variant.ts";
+import { MOST_VARIANTS, soundVariant, type Variant, variantSchema } from "@elm-basket/core/variants/variant.ts";
 import { revalidatePath } from "next/cache";
 import { redirect } from "next/navigation";
 import { z } from "zod";
@@ -39,8 +39,7 @@ export async function saveVariant(id: string, asked: Omit<Variant, "id"> & { rea
     if (!project) return GONE;
     const { variants } = project;
     if (given.id === undefined && variants.length >= MOST_VARIANTS) return `A project has at most ${MOST_VARIANTS} variants. Take one out, or keep this as a project of its own.`;
-    const variant = { ...given, id: given.id ?? freeVariantId(variants, given.name) };
-    return (await putVariant(sql, id, soundVariant(project.document, variant))) ? "" : GONE;
+    return (await putVariant(sql, id, soundVariant(project.document, given))) ? "" : `Not saved: the project is gone, or has its ${MOST_VARIANTS} variants by now.`;
   });
   revalidatePath("/projects", "layout");
   return said;

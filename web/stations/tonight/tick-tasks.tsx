@@ -7,13 +7,21 @@ import { markTaskDone } from "@/stations/frame/task-actions.ts";
 export function TickTasks({ classId, marks }: { classId: string; marks: readonly { readonly id: string; readonly title: string }[] }) {
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
+  const [ticked, setTicked] = useState<string | null>(null);
+  const tick = (id: string) => {
+    setTicked(id);
+    start(async () => {
+      const done = await markTaskDone(classId, id, true).catch(() => false);
+      setSaid(done ? "" : "That was not kept. Try again.");
+      if (!done) setTicked(null);
+    });
+  };
   return (
     <ul className="mt-1" aria-busy={busy}>
       {marks.map(({ id, title }) => (
         <li key={id}>
           <label className="flex min-h-9 items-center gap-2">
-            <input type="checkbox" disabled={busy} onChange={() => start(async () => setSaid((await markTaskDone(classId, id, true).catch(() => false)) ? "" : "That was not kept. Try again."))} />{" "}
-            {title}
+            <input type="checkbox" disabled={busy} checked={ticked === id} onChange={() => tick(id)} /> {title}
           </label>
         </li>
       ))}

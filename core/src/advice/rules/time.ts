@@ -1,3 +1,4 @@
+import { isUnderFilm } from "../../blanks/ground.ts";
 import { clockIn, instantOf, isTwice } from "../../calendar/dates.ts";
 import { TAPE_MINUTES_PER_KIT } from "../../plan/pace-of-hands.ts";
 import { needsTape } from "../../plan/technique.ts";
@@ -78,7 +79,7 @@ function wetGround({ document, runSheet: sheet }: Plan): Finding[] {
   const saves = Math.max(0, sheet.endMinute - runSheetOf({ ...document, ...grounded }).endMinute);
   return document.things.flatMap(({ id, blank }): Finding[] => {
     const { ground } = blank;
-    if (!ground || ground.what === "none" || ground.by !== "class") return [];
+    if (!ground || ground.what === "none" || ground.by !== "class" || !isUnderFilm(ground)) return [];
     const where = { ...(document.things.length > 1 ? { thing: id } : {}), field: "ground" };
     return [{ code: "wetGround", severity: "check", where, values: { what: ground.what }, remedies: [groundRemedy(document, grounded, saves), leaveIt({ code: "wetGround", where })] }];
   });
@@ -87,19 +88,31 @@ function wetGround({ document, runSheet: sheet }: Plan): Finding[] {
 /** Shorter ones pass with looking round. */
 const LONG_IDLE = 8;
 
+interface Gap {
+  readonly step: string;
+  readonly after: string;
+  readonly minutes: number;
+}
+
+/** Minutes in which nobody does anything, with the step that ends before and the one that begins after them. */
+function gapsOf({ steps }: Plan["runSheet"]): Gap[] {
+  const ends = steps.map(({ startMinute, minutes }) => startMinute + minutes);
+  return steps.flatMap((row, i): Gap[] => {
+    const from = Math.max(0, ...ends.slice(0, i));
+    const before = steps.findLast((_, k) => k < i && ends[k] === from);
+    const minutes = row.startMinute - from;
+    return minutes >= LONG_IDLE && before ? [{ step: row.id, after: before.id, minutes }] : [];
+  });
+}
+
 /** Something dries, and nobody has anything to do: told, so that it becomes a break and not a silence. */
 function idle({ document, runSheet: sheet }: Plan): Finding[] {
-  const ends = sheet.steps.map(({ startMinute, minutes }) => startMinute + minutes);
-  return sheet.steps.flatMap((row, i): Finding[] => {
-    const from = Math.max(0, ...ends.slice(0, i));
-    const minutes = row.startMinute - from;
-    const before = sheet.steps.findLast((_, k) => k < i && ends[k] === from);
-    if (minutes < LONG_IDLE || !before) return [];
-    const where = { step: row.id };
-    const paused = pausedAfter(document, before.id, minutes);
-    const isFilled = runSheetOf({ ...document, steps: paused }).endMinute <= sheet.endMinute;
-    const fill: Remedy[] = isFilled ? [{ code: "pauseHere", values: { after: before.id, minutes } }] : [];
-    return [{ code: "idleWait", severity: "tip", where, values: { minutes, before: row.id, title: titleOf(document, row.id) }, remedies: [...fill, leaveIt({ code: "idleWait", where })] }];
+  return gapsOf(sheet).map(({ step, after, minutes }): Finding => {
+    const where = { step };
+    const paused = runSheetOf({ ...document, steps: pausedAfter(document, after, minutes) });
+    const isFilled = paused.endMinute <= sheet.endMinute && !gapsOf(paused).some((gap) => gap.step === step);
+    const fill: Remedy[] = isFilled ? [{ code: "pauseHere", values: { after, minutes } }] : [];
+    return { code: "idleWait", severity: "tip", where, values: { minutes, before: step, title: titleOf(document, step) }, remedies: [...fill, leaveIt({ code: "idleWait", where })] };
   });
 }
 

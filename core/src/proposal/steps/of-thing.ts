@@ -1,4 +1,5 @@
 /** The steps of one thing from nothing, by what is made of the film. */
+import { isUnderFilm } from "../../blanks/ground.ts";
 import { fixed, MINUTES, span } from "../minutes.ts";
 import type { Situation } from "../situation.ts";
 import { asStep, type ProposedStep, type Told } from "../told.ts";
@@ -12,7 +13,7 @@ import { filmOff, laidStencil, lettersOut, painted, pressedAndMasked, tapedStenc
 
 export function stepsOf(s: Situation): ProposedStep[] {
   const making = [...blownUp(s), ...groundInClass(s), ...cleaned(s), ...made(s)];
-  return [...welcome(s), ...drawnOn(making), ...finished(s), ...farewell(s)].map(asStep);
+  return [...welcome(s), ...(isUnderFilm(s.ground) ? drawnOn(making) : making), ...finished(s), ...farewell(s)].map(asStep);
 }
 
 function made(s: Situation): Told[] {
