@@ -99,11 +99,11 @@ function isTail(polygon: Polygon): boolean {
 }
 
 /** A stroke under half the limit tears whatever one does; many small parts stay better on tape. */
-const MANY_SMALL_PARTS = 4;
+export const TECHNIQUE_LIMITS = { manySmall: 4, reverseShare: 0.75, bolderShare: 0.5 } as const;
 
 function techniqueFor(thinnest: number, smallParts: number, minStroke: number): Technique {
-  if (thinnest === 0) return smallParts >= MANY_SMALL_PARTS ? "reverse" : "plain";
-  if (thinnest < minStroke / 2) return "bolder";
-  if (thinnest < minStroke * 0.75 || smallParts >= MANY_SMALL_PARTS) return "reverse";
+  if (thinnest === 0) return smallParts >= TECHNIQUE_LIMITS.manySmall ? "reverse" : "plain";
+  if (thinnest < minStroke * TECHNIQUE_LIMITS.bolderShare) return "bolder";
+  if (thinnest < minStroke * TECHNIQUE_LIMITS.reverseShare || smallParts >= TECHNIQUE_LIMITS.manySmall) return "reverse";
   return thinnest < minStroke ? "lighterCut" : "plain";
 }
