@@ -2,51 +2,63 @@
 import { pool } from "../data/client.ts";
 
 type Listener = (version: number) => void;
+/** Runs tell their version with the class; benches only whose they are. */
+export type Channel = "elm_live" | "elm_bench";
 
 interface Hub {
   readonly listeners: Map<string, Set<Listener>>;
   readonly closers: Set<() => void>;
-  ready: Promise<unknown> | null;
+  readonly ready: Map<Channel, Promise<unknown>>;
 }
 
 const holder = globalThis as typeof globalThis & { elmHub?: Hub };
 
 function hub(): Hub {
-  holder.elmHub ??= { listeners: new Map(), closers: new Set(), ready: null };
+  holder.elmHub ??= { listeners: new Map(), closers: new Set(), ready: new Map() };
   return holder.elmHub;
 }
 
+const keyOf = (channel: Channel, workshopId: string): string => `${channel} ${workshopId}`;
+
+function newsOf(channel: Channel, payload: string): { workshop: string; version: number } {
+  return channel === "elm_live" ? (JSON.parse(payload) as { workshop: string; version: number }) : { workshop: payload, version: -1 };
+}
+
 /** Postgres.js listens again by itself after a lost connection; everybody is then told to look, since news may have been missed. */
-function listening(): Promise<unknown> {
+function listening(channel: Channel): Promise<unknown> {
   const own = hub();
-  own.ready ??= pool()
+  const there = own.ready.get(channel);
+  if (there) return there;
+  const begun = pool()
     .listen(
-      "elm_live",
+      channel,
       (payload) => {
-        const news = JSON.parse(payload) as { workshop: string; version: number };
-        for (const listener of own.listeners.get(news.workshop) ?? []) listener(news.version);
+        const news = newsOf(channel, payload);
+        for (const listener of own.listeners.get(keyOf(channel, news.workshop)) ?? []) listener(news.version);
       },
       () => {
-        for (const set of own.listeners.values()) for (const listener of set) listener(-1);
+        for (const [key, set] of own.listeners) if (key.startsWith(channel)) for (const listener of set) listener(-1);
       },
     )
     .catch((error: unknown) => {
-      own.ready = null;
+      own.ready.delete(channel);
       throw error;
     });
-  return own.ready;
+  own.ready.set(channel, begun);
+  return begun;
 }
 
 /** @returns a function that ends the subscription */
-export async function subscribe(workshopId: string, listener: Listener): Promise<() => void> {
-  await listening();
+export async function subscribe(workshopId: string, listener: Listener, channel: Channel = "elm_live"): Promise<() => void> {
+  await listening(channel);
   const { listeners } = hub();
-  const set = listeners.get(workshopId) ?? new Set();
+  const key = keyOf(channel, workshopId);
+  const set = listeners.get(key) ?? new Set();
   set.add(listener);
-  listeners.set(workshopId, set);
+  listeners.set(key, set);
   return () => {
     set.delete(listener);
-    if (set.size === 0) listeners.delete(workshopId);
+    if (set.size === 0) listeners.delete(key);
   };
 }
 

@@ -1,68 +1,254 @@
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { goesOf } from "@elm-basket/core/plan/technique.ts";
-import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
+import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { isDone, paceOf } from "@elm-basket/core/weeding/queue.ts";
+import Link from "next/link";
 import { withStudio } from "@/data/client.ts";
-import { type KitRow, type PieceRow, piecesOfSeat } from "@/data/making.ts";
+import { type FilmRow, giveBackLapsed, type LossRow, listFilms, listLosses } from "@/data/films.ts";
+import { piecesOfSeats } from "@/data/making.ts";
+import { knownLink } from "@/data/tokens.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
-import { loadPlanned } from "@/stations/frame/load.ts";
+import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { LinkButton } from "@/ui/button.tsx";
-import { WeedBench } from "./weed-bench.tsx";
+import { QrPicture } from "@/ui/qr-picture.tsx";
+import { Reassembly } from "@/ui/reassembly.tsx";
+import { FigureRow } from "@/ui/reckoned.tsx";
+import { siteAddress } from "@/ui/site-address.ts";
+import { HelperLink } from "./helper-link.tsx";
+import { WeedOn } from "./weed-on.tsx";
 
-/** Hard kits first, while eyes are fresh; what is done sinks to the end. */
-function inOrder(kits: readonly KitRow[]): KitRow[] {
-  return [...kits].sort((a, b) => Number(a.weeded) - Number(b.weeded) || b.weedMinutes - a.weedMinutes || (a.seat < b.seat ? -1 : 1));
-}
-
-export async function WeedStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
+/** What lies on the bench, load by load; who is at it; what failed. The work itself is at the bench, which has the whole screen. */
+export async function WeedStation({ id }: { id: string; query: Record<string, string | undefined> }) {
   const data = await loadPlanned(id);
   if (!data) return null;
-  const labels = labelsOf(data.planned.plan);
-  const queue = inOrder(data.kits);
-  const kit = queue.find(({ seat }) => seat === query.kit) ?? queue.find((row) => row.weedingSince) ?? queue[0];
-  if (!kit)
+  const { films, losses, code } = await withStudio(data.host.studioId, async (sql) => {
+    await giveBackLapsed(sql, id);
+    return { films: await listFilms(sql, id), losses: await listLosses(sql, id), code: await knownLink(sql, id, "bench") };
+  });
+  if (films.length === 0)
     return (
       <div className="grid max-w-xl gap-4">
-        <h2 className="text-2xl">No kits to weed</h2>
+        <h2 className="text-2xl">No films to weed</h2>
+        <p>As soon as seats have letters, each kit's films are here.</p>
         <LinkButton href={`/classes/${id}/letter`} tone="main" className="justify-self-start">
           Go to Letter
         </LinkButton>
       </div>
     );
-  const pieces = await withStudio(data.host.studioId, (sql) => piecesOfSeat(sql, id, kit.seat));
+  const url = code === null ? null : `${await siteAddress()}/bench/${code}`;
+  const left = films.filter((film) => !isDone(film));
+  const uncut = left.filter(({ state }) => state === "uncut" || state === "changed").length;
+  const held = films.filter(({ state }) => state === "held");
+  const labels = labelsOf(data.planned.plan);
   return (
-    <WeedBench
-      key={kit.seat}
-      classId={id}
-      kit={{ ...kit, label: labelOf(labels, kit.seat), weedingSince: kit.weedingSince?.getTime() ?? null }}
-      now={Date.now()}
-      onMat={data.host.studio.settings.schools.weedOn === "mat"}
-      queue={queue.map((row) => ({
-        seat: row.seat,
-        label: labelOf(labels, row.seat),
-        minutes: row.weedMinutes,
-        weeded: row.weeded,
-        cut: row.cut,
-        changed: row.changed,
-        technique: row.weed.technique,
-        recut: row.recutReason,
-      }))}
-      pieces={pieces.map(benchPiece)}
-      parts={partsOf(data.planned.document, pieces)}
-      vinyls={data.planned.document.vinyls.map(({ id: own, name, colour, family }) => ({ id: own, name, colour, family }))}
-      splits={data.planned.plan.splits.filter(({ seat }) => seat === kit.seat)}
-    />
+    <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_340px]">
+      <section>
+        <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
+          <div>
+            <h2 className="text-2xl">{headline(films, left)}</h2>
+            {left.length > 0 && uncut > 0 && (
+              <p className="text-soft">
+                {uncut === left.length ? "None of them is cut yet" : `${uncut} of them ${uncut === 1 ? "is" : "are"} not cut yet`}.{" "}
+                <Link className="verb" href={`/classes/${id}/cut`}>
+                  To Cut
+                </Link>
+              </p>
+            )}
+          </div>
+          <div className="flex flex-wrap gap-2">
+            <LinkButton tone="main" href={`/bench/${id}`}>
+              To the bench
+            </LinkButton>
+            <LinkButton href={`/bench/${id}?order=hard`}>Hard ones first</LinkButton>
+          </div>
+        </div>
+        <Loads id={id} films={films} data={data} />
+        <Parts id={id} data={data} labels={labels} />
+        <Losses losses={losses} films={films} labels={labels} id={id} />
+      </section>
+      <aside>
+        <Pace films={films} />
+        <div className="mt-6">
+          <WeedOn classId={id} way={schoolsOf(data.planned.document, data.host.studio.settings.schools).weedOn} />
+        </div>
+        <section className="mt-6">
+          <h2 className="mb-1 text-lg">Helpers</h2>
+          <p className="mb-2 text-soft text-sm">
+            A helper with this link takes one film after another, on a device of its own. It shows this bench and nothing else of your studio. Nobody is given what another has in hand; a device that
+            is not heard of for four minutes gives its film back.
+          </p>
+          {url !== null && (
+            <>
+              <QrPicture text={url} label="QR code of the link for helpers" />
+              <a href={url} className="verb flex min-h-11 items-center [overflow-wrap:anywhere]" data-bench-link>
+                {url.replace(/^https?:\/\//u, "")}
+              </a>
+            </>
+          )}
+          <HelperLink classId={id} url={url} />
+          {held.length > 0 && (
+            <ul className="mt-2" aria-label="At the bench now">
+              {held.map((film) => (
+                <li key={film.film} className="border-rule border-b py-1.5">
+                  <b>{film.by || "Somebody"}</b> has {labelOf(labels, film.seat)}
+                </li>
+              ))}
+            </ul>
+          )}
+        </section>
+      </aside>
+    </div>
   );
 }
 
-const benchPiece = ({ id, vinyl, counters, islands, small, path }: PieceRow) => ({ id, vinyl, counters, islands, small, path });
+const total = (films: readonly FilmRow[]): number => films.reduce((sum, { minutes }) => sum + minutes, 0);
 
-/** What lies in the bag, thing by thing and copy by copy. */
-function partsOf(document: ClassDocument, pieces: readonly PieceRow[]) {
-  const keys = [...new Set(pieces.map(({ thing, copy }) => `${thing} ${copy}`))];
-  return keys.map((key) => {
-    const own = pieces.filter(({ thing, copy }) => `${thing} ${copy}` === key);
-    const { title, technique } = thingOf(document, own[0]?.thing);
-    const copies = new Set(pieces.filter(({ thing }) => thing === own[0]?.thing).map(({ copy }) => copy)).size;
-    return { key, title: copies > 1 ? `${title}, number ${own[0]?.copy ?? 1}` : title, out: goesOf(technique) === "out", pieces: own.map(benchPiece) };
-  });
+function headline(films: readonly FilmRow[], left: readonly FilmRow[]): string {
+  if (left.length === 0) return films.length === 1 ? "The film is weeded" : `All ${films.length} films are weeded`;
+  return `${left.length} of ${films.length} ${films.length === 1 ? "film" : "films"} to weed, about ${showMinutes(total(left))}`;
+}
+
+/** A piece of film each: a kit in two colours is two. Grouped as they come off the cutter. */
+function Loads({ id, films, data }: { id: string; films: readonly FilmRow[]; data: StationData }) {
+  const vinyls = new Map(data.planned.document.vinyls.map((vinyl) => [vinyl.id, vinyl]));
+  const loads = [...new Set(films.map(({ sheet }) => sheet))];
+  const sheets = new Map(data.sheets.map((sheet) => [sheet.nn, sheet]));
+  return (
+    <table className="w-full text-left tabular-nums">
+      <thead className="text-soft text-sm">
+        <tr className="border-rule-strong border-b">
+          <th className="py-2 font-normal">Load</th>
+          <th className="font-normal">film</th>
+          <th className="text-right font-normal">films</th>
+          <th className="text-right font-normal">done</th>
+          <th className="text-right font-normal">left</th>
+          <th className="hidden pl-4 font-normal sm:table-cell">hardest left</th>
+        </tr>
+      </thead>
+      <tbody>
+        {loads.map((load) => {
+          const own = films.filter(({ sheet }) => sheet === load);
+          const left = own.filter((film) => !isDone(film));
+          const [hardest] = [...left].sort((a, b) => b.minutes - a.minutes);
+          const vinyl = vinyls.get(own[0]?.vinyl ?? "");
+          const scraps = load === null ? [] : (sheets.get(load)?.meta.scraps ?? []);
+          return (
+            <tr key={load ?? "none"} className="border-rule border-b">
+              <th scope="row" className="py-2 font-bold">
+                {load === null ? "not laid" : load}
+                {scraps.length > 0 && <span className="block font-normal text-soft text-sm">scrap {scraps.map(({ label }) => label).join(", ")}</span>}
+              </th>
+              <td>
+                <span aria-hidden className="mr-2 inline-block size-3.5 border border-rule-strong align-[-2px]" style={{ background: vinyl?.colour }} />
+                {vinyl?.name ?? own[0]?.vinyl}
+              </td>
+              <td className="text-right">{own.length}</td>
+              <td className="text-right">{own.length - left.length}</td>
+              <td className="text-right">{left.length === 0 ? "✓" : showMinutes(total(left))}</td>
+              <td className="hidden pl-4 sm:table-cell">
+                {hardest && (
+                  <Link className="verb" href={`/bench/${id}?film=${encodeURIComponent(hardest.film)}`}>
+                    {labelOf(labelsOf(data.planned.plan), hardest.seat)}, {showMinutes(Math.max(1, hardest.minutes))}
+                  </Link>
+                )}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+/** More than these are a list that nobody reads. */
+const MOST_PARTS = 12;
+
+/** Kits longer than a load: how their parts go together before the tape. */
+async function Parts({ id, data, labels }: { id: string; data: StationData; labels: Readonly<Record<string, string>> }) {
+  const splits = data.planned.plan.splits.slice(0, MOST_PARTS);
+  if (splits.length === 0) return null;
+  const pieces = await withStudio(data.host.studioId, (sql) => piecesOfSeats(sql, id, [...new Set(splits.map(({ seat }) => seat))]));
+  const vinyls = new Map(data.planned.document.vinyls.map((vinyl) => [vinyl.id, vinyl]));
+  return (
+    <section className="mt-7" aria-label="Kits in parts">
+      <h2 className="mb-2 text-lg">Kits in parts: how they go together</h2>
+      <div className="grid gap-6 sm:grid-cols-2">
+        {splits.map((split) => {
+          const vinyl = vinyls.get(split.layer);
+          const ids = new Set(split.parts.flatMap((part) => part.pieces));
+          return (
+            <Reassembly
+              key={`${split.seat} ${split.thing ?? ""} ${split.layer}`}
+              split={split}
+              pieces={pieces.filter((piece) => ids.has(piece.id))}
+              colour={vinyl?.colour ?? "var(--color-ink)"}
+              name={`${labelOf(labels, split.seat)}, ${vinyl?.name ?? split.layer}`}
+            />
+          );
+        })}
+      </div>
+    </section>
+  );
+}
+
+/** What failed and is cut again: laid at once, and where. */
+function Losses({ losses, films, labels, id }: { losses: readonly LossRow[]; films: readonly FilmRow[]; labels: Readonly<Record<string, string>>; id: string }) {
+  const again = films.filter((film) => film.again && !isDone(film));
+  if (losses.length === 0 && again.length === 0) return null;
+  return (
+    <section className="mt-7">
+      <h2 className="mb-1 text-lg">To be cut again</h2>
+      {again.length === 0 && <p className="text-soft">Everything that failed is replaced.</p>}
+      <ul>
+        {again.map((film) => (
+          <li key={film.film} className="border-rule border-b py-2">
+            <b>{labelOf(labels, film.seat)}</b>: {film.pieces} {film.pieces === 1 ? "piece" : "pieces"},{" "}
+            {film.sheet === null ? (
+              "not laid yet"
+            ) : (
+              <Link className="verb" href={`/classes/${id}/cut?load=${film.sheet}`}>
+                on load {film.sheet}
+              </Link>
+            )}
+            {film.state === "uncut" ? ", not cut yet" : ", cut: weed it"}
+          </li>
+        ))}
+      </ul>
+      <details className="mt-2">
+        <summary className="min-h-11 cursor-pointer py-2 text-soft">What failed so far: {losses.length}</summary>
+        <ul>
+          {losses.map((loss) => (
+            <li key={loss.at.toISOString()} className="border-rule border-b py-1.5">
+              {labelOf(labels, loss.seat)}: {loss.pieces === null ? "" : `${loss.pieces} ${loss.pieces === 1 ? "piece" : "pieces"} `}
+              {loss.reason || "lost"}
+              {loss.by ? `, with ${loss.by}` : ""}
+            </li>
+          ))}
+        </ul>
+      </details>
+    </section>
+  );
+}
+
+/** Estimate against actual, from the films that were timed. */
+function Pace({ films }: { films: readonly FilmRow[] }) {
+  const timed = films.filter((film) => isDone(film) && film.seconds > 0);
+  const pace = paceOf(timed.map(({ minutes, seconds }) => ({ minutes, actual: seconds / 60 })));
+  const actual = timed.reduce((sum, { seconds }) => sum + seconds / 60, 0);
+  return (
+    <FigureRow
+      name="Pace at the bench"
+      reckoning={{
+        title: `${Math.round(100 * pace)} % of the estimate`,
+        lines: [
+          { what: "Films timed", value: String(timed.length) },
+          { what: "Estimated for them", value: showMinutes(total(timed)) },
+          { what: "They took", value: showMinutes(actual) },
+          { what: "Counted as if three films took what was estimated", value: "3" },
+        ],
+        rule: "Minutes taken by minutes estimated, three films of the estimate added so that one slow film is no pace yet. Films that took over five times the estimate were left lying and do not count.",
+      }}
+    >
+      {timed.length === 0 ? "as estimated" : `${Math.round(100 * pace)} %`}
+    </FigureRow>
+  );
 }

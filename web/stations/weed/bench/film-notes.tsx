@@ -1,0 +1,67 @@
+"use client";
+
+import type { ReactNode } from "react";
+import type { FilmView } from "@/bench/film.ts";
+import { SeverityMark } from "@/ui/marks.tsx";
+
+interface Props {
+  readonly view: FilmView;
+  readonly insides: number;
+  readonly ticked: ReadonlySet<number>;
+  readonly onTick: (n: number) => void;
+}
+
+/** Counting is the check; then where to start, which way, how the lines are seen, what is sharp. */
+export function FilmNotes({ view, insides, ticked, onTick }: Props) {
+  const { out, says, pieces } = view;
+  return (
+    <div>
+      <h2 className="text-lg">
+        {out ? "Take out" : "Must remain"}: {pieces.length} {pieces.length === 1 ? "piece" : "pieces"}
+      </h2>
+      <p className="mb-1 text-soft text-sm">
+        {insides === 0
+          ? out
+            ? "No insides: only the field stays."
+            : "No insides to pick out."
+          : `${out ? "Insides that must stay" : "Insides to pick out"}: ${ticked.size} of ${insides}${out ? " seen" : ""}`}
+      </p>
+      <div className="flex max-h-40 flex-wrap gap-1.5 overflow-y-auto">
+        {Array.from({ length: insides }, (_, i) => i + 1).map((n) => (
+          <button
+            key={n}
+            type="button"
+            aria-pressed={ticked.has(n)}
+            aria-label={out ? `Inside ${n} is there` : `Inside ${n} picked out`}
+            onClick={() => onTick(n)}
+            className={`min-h-11 min-w-11 rounded-card border-2 border-elm font-bold ${ticked.has(n) ? "bg-elm text-white" : "text-elm-dark"}`}
+          >
+            {n}
+          </button>
+        ))}
+      </div>
+      <ul className="mt-3 border-rule border-t">
+        {says.peel.map((text, i) => (
+          <Hint key={text} severity={i === 0 ? "tip" : text.startsWith("Hold") ? "check" : "tip"}>
+            {text}
+          </Hint>
+        ))}
+        <Hint severity={view.weed.technique === "plain" ? "tip" : "check"}>{says.technique}</Hint>
+        <Hint severity="tip">{says.lines.join(" ")}</Hint>
+        <Hint severity="tip">{says.where}</Hint>
+        <Hint severity="check">Hooks and blades are sharp: cap them when you put them down.</Hint>
+      </ul>
+    </div>
+  );
+}
+
+function Hint({ severity, children }: { severity: "check" | "tip"; children: ReactNode }) {
+  return (
+    <li className="flex list-none gap-3 border-rule border-b py-2">
+      <span className="pt-1">
+        <SeverityMark severity={severity} />
+      </span>
+      <span>{children}</span>
+    </li>
+  );
+}

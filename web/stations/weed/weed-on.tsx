@@ -1,0 +1,32 @@
+"use client";
+
+import type { Schools } from "@elm-basket/core/studio/settings.ts";
+import { STUDIO_SCHOOL_WORDS } from "@elm-basket/core/studio/words-en.ts";
+import { workSo } from "@/stations/frame/proposal-actions.ts";
+import { useProposalAct } from "@/stations/frame/proposal-note.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
+
+/** Both schools have their reasons; of this class alone. */
+export function WeedOn({ classId, way }: { classId: string; way: Schools["weedOn"] }) {
+  const { busy, said, act } = useProposalAct();
+  const { question, ways } = STUDIO_SCHOOL_WORDS.weedOn;
+  return (
+    <div aria-busy={busy}>
+      <SelectField
+        label="Where you weed"
+        hint={ways[way].why}
+        value={way}
+        words={[
+          ["mat", ways.mat.name],
+          ["off", ways.off.name],
+        ]}
+        onChange={(next) => act(() => workSo(classId, { school: { name: "weedOn", way: next } }, question))}
+      />
+      {said && (
+        <p role="alert" className="text-brick">
+          {said}
+        </p>
+      )}
+    </div>
+  );
+}
