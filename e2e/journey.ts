@@ -8,7 +8,8 @@ export const SECOND = process.env.ELM_SECOND ?? BASE;
 export async function openDemo(driver: WebDriver, base = BASE): Promise<void> {
   await driver.get(`${base}/sign-in`);
   await press(driver, byText("button", "Open the demo studio"));
-  await find(driver, byText("h1", "Tonight"));
+  // Right after the server has started, with all else that starts, the first page takes its time.
+  await waitFor(async () => (await driver.findElements(byText("h1", "Tonight"))).length > 0, "Tonight did not come", 120_000);
 }
 
 /** A studio of a newcomer, with nothing in it. */

@@ -52,7 +52,7 @@ try {
   await driver.executeScript("window.scrollTo(0, 0)");
   await driver.sleep(300);
   await picture("shelf");
-  await visit(`${tins}/weed`, "weed");
+  await visit(`${tins.replace("/classes/", "/bench/")}?order=hard`, "weed");
   await visit(`${tins}/pack`, "pack");
   await visit(`${slates}/teach`, "teach");
   await visit(`${bottles}/look-back`, "look-back");

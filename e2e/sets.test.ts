@@ -320,8 +320,9 @@ describe("the demo's set", () => {
       await find(driver(), By.css("section[aria-label='The set on one line']"));
       expect(await driver().findElements(By.css("nav[aria-label='Things'] a"))).toHaveLength(3);
     }
-    await driver().get(`${address}/pack`);
-    expect(await text()).toContain("2 × Tag");
+    await driver().get(`${address.replace("/classes/", "/bags/")}?bag=1`);
+    await find(driver(), By.css("[data-bag-count]"));
+    expect(await text()).toContain("Tag, number 2:");
     expect(await violations(driver())).toEqual([]);
   }, 240_000);
 });

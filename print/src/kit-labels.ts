@@ -6,6 +6,8 @@ import { boxHeight, boxOf, boxWidth, placed } from "@elm-basket/core/geometry/po
 import { placingsOf } from "@elm-basket/core/plan/placing.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import { bagCode } from "@elm-basket/core/supplies/bag.ts";
+import QRCode from "qrcode";
 import { addPage, at, canWrite, cutRound, INK, MARGIN, makePdf, PAGE, type Pdf, POINTS_PER_MM, sayOnPage, writeLine, writingLine } from "./pages.ts";
 
 const COLUMNS = 2;
@@ -31,19 +33,36 @@ export async function kitLabelsPdf(plan: Plan): Promise<Uint8Array> {
 function drawLabel(pdf: Pdf, plan: Plan, { seat, lies }: { seat: string; lies: string }, x: number, y: number): void {
   cutRound(pdf, x, y, LABEL.width, LABEL.height);
   const textWidth = at(LABEL.width - 2 * INNER);
+  // Beside the code that a scanner reads.
+  const headWidth = at(LABEL.width - 3 * INNER - CODE_MM);
   pdf.fillColor(INK);
-  writeHead(pdf, plan.labels.get(seat) ?? seat, seat, at(x + INNER), at(y + INNER), textWidth);
+  writeHead(pdf, plan.labels.get(seat) ?? seat, seat, at(x + INNER), at(y + INNER), headWidth);
   pdf.font("body").fontSize(8.5);
-  pdf.text(`Seat ${seat} · ${plan.document.title}`, at(x + INNER), at(y + INNER + 8), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
-  pdf.text([plan.document.when.date, handleNote(plan, seat), lies].filter(Boolean).join(" · "), at(x + INNER), at(y + INNER + 12), { width: textWidth, lineBreak: false });
+  pdf.text(`Seat ${seat} · ${plan.document.title}`, at(x + INNER), at(y + INNER + 8), { width: headWidth, height: 12, ellipsis: true, lineBreak: false });
+  pdf.text([plan.document.when.date, handleNote(plan, seat), lies].filter(Boolean).join(" · "), at(x + INNER), at(y + INNER + CODE_MM + 0.5), { width: textWidth, lineBreak: false });
+  drawCode(pdf, bagCode({ title: plan.document.title, date: plan.document.when.date }, seat), x + LABEL.width - INNER - CODE_MM, y + INNER);
+  pdf.fillColor(INK);
   const lines = contentsOf(plan, seat);
   // One line as always; a list where there are several things, with the drawing above it as high as is left.
   const list = Math.min(lines.length, MOST_LINES) * LINE_MM;
-  drawDecal(pdf, plan, seat, x + INNER, y + INNER + 18, LABEL.width - 2 * INNER, LABEL.height - 2 * INNER - 22 - list);
+  drawDecal(pdf, plan, seat, x + INNER, y + INNER + CODE_MM + 5, LABEL.width - 2 * INNER, LABEL.height - 2 * INNER - CODE_MM - 9 - list);
   pdf.fillColor(INK).font("body").fontSize(8.5);
   lines.slice(0, MOST_LINES).forEach((line, i) => {
     pdf.text(line, at(x + INNER), at(y + LABEL.height - INNER - list + i * LINE_MM), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
   });
+}
+
+/** Side of the code, mm: read from a hand's breadth. */
+const CODE_MM = 16;
+
+/** Drawn in ink as squares: sharp at any size, and no picture in the file. */
+function drawCode(pdf: Pdf, text: string, x: number, y: number): void {
+  const { size, data } = QRCode.create(text, { errorCorrectionLevel: "M" }).modules;
+  const module = at(CODE_MM) / size;
+  data.forEach((on, i) => {
+    if (on) pdf.rect(at(x) + (i % size) * module, at(y) + Math.floor(i / size) * module, module, module);
+  });
+  pdf.fill(INK);
 }
 
 /** A name in letters that no face here has is left to be written by hand: boxes would tell nobody whose it is. */

@@ -4,7 +4,8 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { insertClass, readClass, savePart } from "../data/class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "../data/client.ts";
 import { lastEdit } from "../data/edits.ts";
-import { type ComputedPlan, finishWeeding, listKits, listSheets, markRecut, piecesOfSeat, savePlan } from "../data/making.ts";
+import { endSeat } from "../data/films.ts";
+import { type ComputedPlan, listKits, listSheets, markRecut, piecesOfSeat, savePlan } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
 import { leftBy, listScraps } from "../data/scraps.ts";
 import { openStudio } from "../data/sign-in.ts";
@@ -83,7 +84,7 @@ describe("a kit that failed", () => {
     const pieces = await withStudio(ours, (sql) => piecesOfSeat(sql, id, "3"));
     expect(pieces.filter(({ vinyl }) => vinyl === film).every(({ id: piece }) => piece.startsWith("recut-1-"))).toBe(true);
     expect(pieces.filter(({ vinyl }) => vinyl === second).every(({ id: piece }) => piece.startsWith("3-"))).toBe(true);
-    await withStudio(ours, (sql) => finishWeeding(sql, id, "3", false));
+    await withStudio(ours, (sql) => endSeat(sql, id, "3", false));
     expect((await kit("3"))?.weeded).toBe(true);
   });
 

@@ -22,6 +22,7 @@ const plan = (sheets: readonly { nn: number; meta: object }[]): ComputedPlan => 
   sheets: sheets.map((sheet) => ({ nn: sheet.nn, vinyl: "white", meta: sheet.meta as never, svg: "", hpgl: "", dxf: "", hash: `sheet-${sheet.nn}` })),
   pieces: [],
   kits: [],
+  films: [],
 });
 
 beforeAll(async () => {

@@ -4,9 +4,10 @@ import { demoClass } from "../../core/src/testing/documents.ts";
 import { insertClass, listClasses, readClass, savePart } from "./class-documents.ts";
 import { closePool, type Sql, withoutStudio, withStudio } from "./client.ts";
 import { lastEdit, lastUndone, markRedone, markUndone, recordEdit } from "./edits.ts";
+import { endFilm, kitsFromFilms } from "./films.ts";
 import { currentRun, hold, moveStep, startRun } from "./live-runs.ts";
 import { addLog, listLog } from "./log.ts";
-import { finishWeeding, listKits, listSheets, markKit, markRecut, markSheet, runWeedTimer, savePlan } from "./making.ts";
+import { listKits, listSheets, markKit, markRecut, markSheet, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
 import { appUrl } from "./roles.ts";
 import { attemptAllowed, openStudio, personForSignIn, sessionFor } from "./sign-in.ts";
@@ -155,7 +156,21 @@ const computed = (hash: string, letters: string) => ({
   hash,
   plan: { title: "x" } as never,
   sheets: [1, 2].map((nn) => ({ nn, vinyl: "blue", meta: { cutMinutes: 1, loadMinutes: 1, scraps: [] } as never, svg: "", hpgl: "", dxf: "", hash: `${letters}-${nn}` })),
-  pieces: [1, 2].map((sheet) => ({ id: `1-blue-${sheet}`, seat: "1", thing: "thing", copy: 1, vinyl: "blue", sheet, area: 1, counters: 0, islands: 0, small: false, path: "" })),
+  pieces: [1, 2].map((sheet) => ({
+    id: `1-blue-${sheet}`,
+    seat: "1",
+    thing: "thing",
+    copy: 1,
+    vinyl: "blue",
+    sheet,
+    area: 1,
+    counters: 0,
+    islands: 0,
+    small: false,
+    path: "",
+    film: `1:blue-${sheet}`,
+  })),
+  films: [1, 2].map((sheet) => ({ film: `1:blue-${sheet}`, seat: "1", thing: "thing", copy: 1, vinyl: "blue", part: null, sheet, again: false, hash: letters, weed: {} as never, minutes: 2 })),
   kits: [{ seat: "1", hash: letters, weed: {} as never, minutes: 4 }],
 });
 
@@ -179,19 +194,20 @@ describe("kits and sheets", () => {
     });
   });
 
-  it("the weeding timer counts in the database, and only once", async () => {
+  it("is weeded when all its films are; what is to be cut again takes it back", async () => {
     const id = await make();
-    await withStudio(ours, (sql) => savePlan(sql, ours, id, computed("h1", "abc")));
-    await withStudio(ours, (sql) => runWeedTimer(sql, id, "1", true));
-    await new Promise((resolve) => setTimeout(resolve, 120));
-    await withStudio(ours, (sql) => runWeedTimer(sql, id, "1", true));
-    const minutes = await withStudio(ours, (sql) => finishWeeding(sql, id, "1", false));
-    expect((minutes ?? 0) * 60).toBeGreaterThan(0.1);
     await withStudio(ours, async (sql) => {
+      await savePlan(sql, ours, id, computed("h1", "abc"));
+      await endFilm(sql, id, "1:blue-1", { by: "Ines", at: new Date(), worked: 60, flawed: false });
+      await kitsFromFilms(sql, id, "1");
+      expect(await kit(sql, id)).toMatchObject({ weeded: false, weedingSeconds: 60 });
+      await endFilm(sql, id, "1:blue-2", { by: "Mette", at: new Date(), worked: 30, flawed: true });
+      await kitsFromFilms(sql, id, "1");
+      expect(await kit(sql, id)).toMatchObject({ cut: true, weeded: true, flawed: true, weedingSeconds: 90 });
       await markKit(sql, id, "1", "packed", true);
-      expect(await kit(sql, id)).toMatchObject({ weeded: true, checked: true, packed: true, weedingSince: null });
+      expect(await kit(sql, id)).toMatchObject({ checked: true, packed: true });
       await markRecut(sql, id, "1", "torn");
-      expect(await kit(sql, id)).toMatchObject({ cut: false, weeded: false, packed: false, recutReason: "torn", weedingSeconds: 0 });
+      expect(await kit(sql, id)).toMatchObject({ cut: false, weeded: false, packed: false, recutReason: "torn" });
     });
   });
 });

@@ -1,7 +1,9 @@
 /** Sheets, pieces and kits: what a computed plan leaves in the database, and how far each kit has come. */
 import type { MatPlace } from "@elm-basket/core/plan/mats.ts";
 import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
+import { clearFilms } from "./bags.ts";
 import type { Sql } from "./client.ts";
+import { cutAsSheets, kitsFromFilms, markFilmsCut, type PlannedFilm, recutsDone, saveFilms } from "./films.ts";
 
 export interface SheetMeta {
   readonly stock: "sheet" | "roll" | "scrap";
@@ -84,7 +86,9 @@ export interface ComputedPlan {
     readonly islands: number;
     readonly small: boolean;
     readonly path: string;
+    readonly film: string;
   }[];
+  readonly films: readonly PlannedFilm[];
   readonly kits: readonly { readonly seat: string; readonly hash: string; readonly weed: WeedSummary; readonly minutes: number }[];
 }
 
@@ -120,12 +124,17 @@ export async function savePlan(sql: Sql, studioId: string, workshopId: string, c
     islands: piece.islands,
     small: piece.small,
     path: piece.path,
+    film: piece.film,
   }));
   for (let i = 0; i < pieces.length; i += ROWS_AT_ONCE) await sql`insert into pieces ${sql(pieces.slice(i, i + ROWS_AT_ONCE))}`;
   for (const kit of computed.kits) {
     await sql`insert into kits (studio_id, workshop_id, seat, letters_hash, weed, weed_minutes) values (${studioId}, ${workshopId}, ${kit.seat}, ${kit.hash}, ${sql.json(kit.weed as unknown as Json)}, ${kit.minutes})
       on conflict (workshop_id, seat) do update set planned = true, letters_hash = excluded.letters_hash, weed = excluded.weed, weed_minutes = excluded.weed_minutes`;
   }
+  await saveFilms(sql, studioId, workshopId, computed.films);
+  await cutAsSheets(sql, workshopId);
+  await recutsDone(sql, workshopId);
+  await kitsFromFilms(sql, workshopId, null);
   const needs = Object.fromEntries((computed.plan.supplies ?? []).map(({ id, need }) => [id, need]));
   await sql`update workshops set plan_hash = ${computed.hash}, plan = ${sql.json(computed.plan as unknown as Json)}, needs = ${sql.json(needs)} where id = ${workshopId}`;
 }
@@ -172,11 +181,14 @@ export interface KitRow {
   readonly recutReason: string | null;
 }
 
+/** Its films as planned are in the bag, or those that lack are noted. Of a row of kits called by no other name. */
+export const isPacked = (sql: Sql) => sql`packed_at is not null and (cut_hash = letters_hash or packed_hash = letters_hash)`;
+
 export async function listKits(sql: Sql, workshopId: string): Promise<KitRow[]> {
   return sql<KitRow[]>`
     select seat, weed, weed_minutes as "weedMinutes", (cut_at is not null and cut_hash = letters_hash) as cut, (cut_at is not null and cut_hash <> letters_hash) as changed,
       weeding_since as "weedingSince", weeding_seconds as "weedingSeconds", (weeded_at is not null and cut_hash = letters_hash) as weeded, flawed,
-      (checked_at is not null and cut_hash = letters_hash) as checked, (packed_at is not null and cut_hash = letters_hash) as packed, recut_reason as "recutReason"
+      (checked_at is not null and cut_hash = letters_hash) as checked, (${isPacked(sql)}) as packed, recut_reason as "recutReason"
     from kits where workshop_id = ${workshopId} and planned order by length(seat), seat`;
 }
 
@@ -195,20 +207,6 @@ export interface PieceRow {
 
 export async function piecesOfSeat(sql: Sql, workshopId: string, seat: string): Promise<PieceRow[]> {
   return sql<PieceRow[]>`select id, thing, copy, vinyl, sheet, counters, islands, small, path from pieces where workshop_id = ${workshopId} and seat = ${seat} order by position`;
-}
-
-export interface BagRow {
-  readonly seat: string;
-  readonly thing: string;
-  readonly copies: number;
-  readonly pieces: number;
-  readonly islands: number;
-}
-
-/** What lies in each bag, thing by thing. */
-export async function bagsOf(sql: Sql, workshopId: string): Promise<BagRow[]> {
-  return sql<BagRow[]>`
-    select seat, thing, max(copy)::int as copies, count(*)::int as pieces, sum(islands)::int as islands from pieces where workshop_id = ${workshopId} and seat not like 'spare-%' group by seat, thing`;
 }
 
 export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<{ id: string; seat: string; thing: string; copy: number; vinyl: string; path: string }[]> {
@@ -231,48 +229,44 @@ export async function markSheet(sql: Sql, workshopId: string, nn: number, cut: b
   if (cut)
     await sql`insert into cut_marks (studio_id, workshop_id, content_hash) select studio_id, id, ${row.hash} from workshops where id = ${workshopId} on conflict (workshop_id, content_hash) do nothing`;
   else await sql`delete from cut_marks where workshop_id = ${workshopId} and content_hash = ${row.hash}`;
-  await sql`
-    update kits k set cut_at = case when done.all_cut then coalesce(k.cut_at, now()) end, cut_hash = case when done.all_cut then k.letters_hash end, recut_reason = case when done.all_cut then null else k.recut_reason end
-    from (select p.seat, bool_and(s.cut_at is not null) as all_cut from pieces p join sheets s on s.workshop_id = p.workshop_id and s.nn = p.sheet where p.workshop_id = ${workshopId} group by p.seat) done
-    where k.workshop_id = ${workshopId} and k.seat = done.seat and k.seat in (select seat from pieces where workshop_id = ${workshopId} and sheet = ${nn})`;
+  await markFilmsCut(sql, workshopId, nn, cut);
+  await recutsDone(sql, workshopId);
+  await kitsFromFilms(sql, workshopId, null);
   return true;
 }
 
-/** The timer lives in the database, so that a reload, a second tab or a restart does not lose it. */
-export async function runWeedTimer(sql: Sql, workshopId: string, seat: string, running: boolean): Promise<void> {
-  if (running) await sql`update kits set weeding_since = now() where workshop_id = ${workshopId} and seat = ${seat} and weeding_since is null and weeded_at is null`;
-  else
-    await sql`update kits set weeding_seconds = weeding_seconds + extract(epoch from now() - weeding_since), weeding_since = null where workshop_id = ${workshopId} and seat = ${seat} and weeding_since is not null`;
+/** Out of its bag: something of it is not ready after all. */
+export async function unpack(sql: Sql, workshopId: string, seat: string): Promise<void> {
+  await clearFilms(sql, workshopId, seat);
+  await sql`update kits set checked_at = null, packed_at = null, packed_hash = null where workshop_id = ${workshopId} and seat = ${seat}`;
 }
 
-/** @returns minutes it took, or null when there is no such kit */
-export async function finishWeeding(sql: Sql, workshopId: string, seat: string, flawed: boolean): Promise<number | null> {
-  await runWeedTimer(sql, workshopId, seat, false);
-  const [row] = await sql<
-    { seconds: number }[]
-  >`update kits set weeded_at = now(), flawed = ${flawed}, cut_hash = letters_hash, cut_at = coalesce(cut_at, now()) where workshop_id = ${workshopId} and seat = ${seat} returning weeding_seconds as seconds`;
-  return row ? row.seconds / 60 : null;
-}
-
-export async function reopenWeeding(sql: Sql, workshopId: string, seat: string): Promise<void> {
-  await sql`update kits set weeded_at = null, checked_at = null, packed_at = null where workshop_id = ${workshopId} and seat = ${seat}`;
-}
-
-/** A kit to be cut again goes back to the start; what it was weeded for so far stays in the log only. */
+/** A bag of which something is to be cut again. */
 export async function markRecut(sql: Sql, workshopId: string, seat: string, reason: string): Promise<void> {
-  await sql`update kits set cut_at = null, cut_hash = null, weeded_at = null, checked_at = null, packed_at = null, weeding_since = null, weeding_seconds = 0, recut_reason = ${reason} where workshop_id = ${workshopId} and seat = ${seat}`;
+  await sql`update kits set recut_reason = ${reason} where workshop_id = ${workshopId} and seat = ${seat}`;
+  await unpack(sql, workshopId, seat);
+  await kitsFromFilms(sql, workshopId, seat);
 }
 
-/** A bag is neither checked nor packed while something of it is not weeded, or is cut again. @returns whether it was marked */
-export async function markKit(sql: Sql, workshopId: string, seat: string, what: "checked" | "packed", on: boolean): Promise<boolean> {
+/**
+ * A bag is neither checked nor packed while something of it is not weeded, or is cut again; packed it may be where that is noted as lacking.
+ * @returns whether it was marked
+ */
+export async function markKit(sql: Sql, workshopId: string, seat: string, what: "checked" | "packed", on: boolean, lackNoted = false): Promise<boolean> {
   const at = on ? new Date() : null;
   // Weeded, or handed over as it is cut, to be weeded in the class.
-  const ready = on ? sql`and cut_hash = letters_hash and (weeded_at is not null or (select body->>'handsOver' from workshops where id = ${workshopId}) = 'cut')` : sql``;
+  const ready = on && !lackNoted ? sql`and cut_hash = letters_hash and (weeded_at is not null or (select body->>'handsOver' from workshops where id = ${workshopId}) = 'cut')` : sql``;
   const marked =
     what === "checked"
       ? await sql`update kits set checked_at = ${at} where workshop_id = ${workshopId} and seat = ${seat} ${ready} returning seat`
-      : await sql`update kits set packed_at = ${at}, checked_at = coalesce(checked_at, ${at}) where workshop_id = ${workshopId} and seat = ${seat} ${ready} returning seat`;
+      : await sql`update kits set packed_at = ${at}, packed_hash = case when ${on && lackNoted} then letters_hash end, checked_at = coalesce(checked_at, ${at}) where workshop_id = ${workshopId} and seat = ${seat} ${ready} returning seat`;
   return marked.length > 0;
+}
+
+/** Locked, so that a bag is closed by what is marked at that moment. */
+export async function lockBag(sql: Sql, workshopId: string, seat: string): Promise<{ packed: boolean } | null> {
+  const [row] = await sql<{ packed: boolean }[]>`select (${isPacked(sql)}) as packed from kits where workshop_id = ${workshopId} and seat = ${seat} and planned for update`;
+  return row ?? null;
 }
 
 /** Minutes of work left per class, for the home screen. */
@@ -288,10 +282,10 @@ export interface WorkLeft {
 export async function workLeft(sql: Sql, packMinutes: number): Promise<WorkLeft[]> {
   return sql<WorkLeft[]>`
     select w.id,
-      coalesce((select sum(k.weed_minutes) from kits k where k.workshop_id = w.id and k.planned and (k.weeded_at is null or k.cut_hash is distinct from k.letters_hash)), 0)::float8 as "weedLeft",
+      coalesce((select sum(f.minutes) from films f where f.workshop_id = w.id and f.planned and f.weeded_hash is distinct from f.content_hash), 0)::float8 as "weedLeft",
       (select count(*)::int from kits k where k.workshop_id = w.id and k.planned and (k.weeded_at is null or k.cut_hash is distinct from k.letters_hash)) as "weedKits",
       coalesce((select sum((s.meta->>'cutMinutes')::float8 + (s.meta->>'loadMinutes')::float8) from sheets s where s.workshop_id = w.id and s.cut_at is null), 0)::float8 as "cutLeft",
       (select count(*)::int from sheets s where s.workshop_id = w.id and s.cut_at is null) as "sheetsLeft",
-      (select count(*) * ${packMinutes}::float8 from kits k where k.workshop_id = w.id and k.planned and k.seat not like 'spare-%' and (k.packed_at is null or k.cut_hash is distinct from k.letters_hash))::float8 as "packLeft"
+      (select count(*) * ${packMinutes}::float8 from kits k where k.workshop_id = w.id and k.planned and k.seat not like 'spare-%' and not (${isPacked(sql)}))::float8 as "packLeft"
     from workshops w`;
 }

@@ -2,6 +2,7 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { documentHash } from "../planning/document-hash.ts";
 import run from "../workers/plan.server.ts";
+import { bagMarks } from "./bags.ts";
 import { listClasses, readClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { type ComputedPlan, listKits, listSheets, savePlan } from "./making.ts";
@@ -44,6 +45,16 @@ describe("the demo studio", () => {
     expect(sheets.every(({ cutAt }) => cutAt !== null)).toBe(true);
     expect(kits.every(({ cut, changed }) => cut && !changed)).toBe(true);
     expect(kits.filter(({ weeded }) => weeded)).toHaveLength(4);
+  });
+
+  it("has half the clipboards packed, with two flaws, a lack, and a piece to be cut again", async () => {
+    const { sheets, kits } = await opened("Night-sky");
+    expect(kits.filter(({ packed }) => packed)).toHaveLength(79);
+    expect(kits.filter(({ flawed }) => flawed)).toHaveLength(2);
+    expect(kits.filter(({ recutReason }) => recutReason)).toMatchObject([{ seat: "12", cut: false, weeded: false }]);
+    expect(sheets.filter(({ cutAt }) => cutAt === null)).toHaveLength(1);
+    const found = (await withStudio(studio, listClasses)).find((row) => row.title.startsWith("Night-sky"));
+    expect(await withStudio(studio, (sql) => bagMarks(sql, found?.id ?? "", "20"))).toContainEqual({ bag: "20", line: "line:wipe", state: "lack", note: "none left" });
   });
 
   it("is loaded once", async () => {

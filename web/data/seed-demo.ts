@@ -4,19 +4,23 @@ import { fileURLToPath } from "node:url";
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
 import { madeOf, runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
+import { bagOf } from "@elm-basket/core/supplies/bag.ts";
 import { variantSchema } from "@elm-basket/core/variants/variant.ts";
 import { hash } from "@node-rs/argon2";
 import postgres from "postgres";
 import { finishSheet } from "../cutting/finish.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import run from "../workers/plan.server.ts";
-import { insertClass } from "./class-documents.ts";
+import { markLines } from "./bags.ts";
+import { insertClass, readClass } from "./class-documents.ts";
+import { suppliesOfClass } from "./class-goods.ts";
 import type { Sql } from "./client.ts";
+import { endSeat, filmsOfSeat } from "./films.ts";
 import { addLog } from "./log.ts";
-import { type ComputedPlan, finishWeeding, listSheets, markKit, savePlan } from "./making.ts";
+import { type ComputedPlan, listSheets, markKit, markRecut, savePlan } from "./making.ts";
 import { insertProject, listProjects, putVariant } from "./projects.ts";
 import { APP_ROLE, ownerUrlFromEnvironment } from "./roles.ts";
-import { takeKit, takeRoom } from "./stock-taking.ts";
+import { seatCounts, takeKit, takeRoom } from "./stock-taking.ts";
 
 const FOLDER = fileURLToPath(new URL("../../demo", import.meta.url));
 export const DEMO_EMAIL = "host@lantern-lane.example";
@@ -61,12 +65,14 @@ async function load(tx: Sql): Promise<void> {
   for (const document of documents.values()) await insertProject(tx, studioId, document);
   const projects = new Map((await listProjects(tx)).map((project) => [project.title, project.id]));
   for (const { project, ...variant } of VARIANTS) await putVariant(tx, projects.get(documents.get(project)?.title ?? "") ?? "", variantSchema.parse(variant));
-  for (const { name, days, weeded } of CLASSES) {
+  for (const { name, days, weeded, recuts = [] } of CLASSES) {
     const written = documents.get(name);
     if (!written) continue;
-    const document = { ...written, when: { ...written.when, date: addDays(today(), days) } };
+    const document = { ...written, recuts: [...recuts], when: { ...written.when, date: addDays(today(), days) } };
     const id = await insertClass(tx, studioId, document, projects.get(document.title) ?? null);
-    await progress(tx, studioId, id, document, weeded);
+    // As it is read from now on: a plan of the file itself would be made again at the first look.
+    const stored = (await readClass(tx, id))?.document ?? document;
+    await progress(tx, studioId, id, stored, weeded);
     if (weeded === "all") await logFinishedRun(tx, studioId, id, document);
   }
 }
@@ -87,30 +93,35 @@ const VARIANTS = [
 ] as const;
 
 /** The demo's classes lie round the day it is loaded, so that there is always one past and two ahead. */
-const CLASSES = [
+const CLASSES: readonly { readonly name: string; readonly days: number; readonly weeded: number | "half" | "all"; readonly recuts?: ClassDocument["recuts"] }[] = [
   { name: "seed-tins", days: 11, weeded: 4 },
   { name: "slate-numbers", days: 8, weeded: 0 },
   { name: "quay-market-sets", days: 15, weeded: 0 },
   { name: "leaf-pot", days: 20, weeded: 0 },
   { name: "moth-cloche", days: 27, weeded: 0 },
-  { name: "night-sky-clipboard", days: 34, weeded: 0 },
+  // Half packed: two flaws, a piece that folded on itself and waits to be cut again, a wipe that lacks.
+  { name: "night-sky-clipboard", days: 34, weeded: "half", recuts: [{ seat: "12", copy: 1, vinyl: "aurora", round: 1, pieces: [1] }] },
   { name: "rowing-bottles", days: -10, weeded: "all" },
-] as const;
+];
 
 const today = (): string => new Date().toISOString().slice(0, 10);
 
 /** Plans the class, and marks what the story says is cut, weeded and packed. */
-async function progress(tx: Sql, studioId: string, id: string, document: ClassDocument, weeded: number | "all"): Promise<void> {
+async function progress(tx: Sql, studioId: string, id: string, document: ClassDocument, weeded: number | "half" | "all"): Promise<void> {
   const computed = (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
   await savePlan(tx, studioId, id, computed);
   if (weeded === 0) return;
-  for (const sheet of await listSheets(tx, id)) await finishSheet(tx, studioId, id, sheet, true);
-  const hardest = [...computed.kits].sort((a, b) => b.minutes - a.minutes).slice(0, weeded === "all" ? undefined : weeded);
-  for (const { seat } of hardest) {
-    await finishWeeding(tx, id, seat, false);
-    if (weeded !== "all") continue;
-    await markKit(tx, id, seat, "packed", true);
-    await takeKit(tx, studioId, id, seat, true);
+  const waits = new Set(computed.films.flatMap(({ again, sheet }) => (again ? [sheet] : [])));
+  for (const sheet of await listSheets(tx, id)) if (!waits.has(sheet.nn)) await finishSheet(tx, studioId, id, sheet, true);
+  const hardest = [...computed.kits].sort((a, b) => b.minutes - a.minutes).slice(0, typeof weeded === "number" ? weeded : undefined);
+  const seats = weeded === "half" ? document.seats.slice(0, document.seats.length / 2).map(({ seat }) => seat) : hardest.map(({ seat }) => seat);
+  for (const seat of seats) {
+    await endSeat(tx, id, seat, weeded === "half" && FLAWED.has(seat));
+    if (typeof weeded !== "number" && !document.recuts.some((recut) => recut.seat === seat)) await packed(tx, studioId, id, seat);
+  }
+  for (const { seat } of document.recuts) {
+    await markRecut(tx, id, seat, "folded on itself");
+    await addLog(tx, studioId, id, { kind: "lost", seat, body: { reason: "folded on itself", pieces: 1 } });
   }
   if (weeded !== "all") return;
   const needs = new Map(computed.plan.supplies.map((line) => [line.id, line.need]));
@@ -122,6 +133,21 @@ async function progress(tx: Sql, studioId: string, id: string, document: ClassDo
     (line) => needs.get(line) ?? 0,
     (thing) => madeOf(document, thing),
   );
+}
+
+const FLAWED: ReadonlySet<string> = new Set(["7", "31"]);
+/** One bag lacks something, and says so until the end. */
+const LACKING = { seat: "20", line: "line:wipe", note: "none left" };
+
+/** All of it is in the bag, or noted as lacking; then the bag is closed. */
+async function packed(tx: Sql, studioId: string, id: string, seat: string): Promise<void> {
+  const count = (await seatCounts(tx, id, seat)) ?? (() => 1);
+  const lines = bagOf(await filmsOfSeat(tx, id, seat), await suppliesOfClass(tx, id), count).map((line) => line.id);
+  const lacks = seat === LACKING.seat && lines.includes(LACKING.line);
+  await markLines(tx, studioId, id, seat, lacks ? lines.filter((line) => line !== LACKING.line) : lines, "in");
+  if (lacks) await markLines(tx, studioId, id, seat, [LACKING.line], "lack", LACKING.note);
+  await markKit(tx, id, seat, "packed", true);
+  await takeKit(tx, studioId, id, seat, true);
 }
 
 /** Actual minutes as a share of the plan, step by step: beginners were slow at weeding and placing. */

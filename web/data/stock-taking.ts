@@ -2,6 +2,7 @@
 import { countOf } from "@elm-basket/core/plan/thing-document.ts";
 import { settle, type WorkSoFar } from "@elm-basket/core/stock/ledger.ts";
 import { kitTakes, roomTakes } from "@elm-basket/core/stock/taking.ts";
+import { bagMarks, ROOM_BAG } from "./bags.ts";
 import { suppliesOfClass } from "./class-goods.ts";
 import type { Sql } from "./client.ts";
 import { addMoves, goodsById } from "./goods.ts";
@@ -58,22 +59,36 @@ async function making(sql: Sql, workshopId: string) {
   return { things } as unknown as Parameters<typeof countOf>[0];
 }
 
-/** The bag of a seat was packed, or unpacked. */
-export async function takeKit(sql: Sql, studioId: string, workshopId: string, seat: string, packed: boolean): Promise<void> {
+/** What a seat says of the things it makes. */
+export async function seatCounts(sql: Sql, workshopId: string, seat: string): Promise<((thing: string) => number) | null> {
   const document = await making(sql, workshopId);
   const [row] = await sql<{ seat: string; things: unknown; choices: unknown }[]>`select seat, things, choices from seats where workshop_id = ${workshopId} and seat = ${seat}`;
-  const own = { seat, fields: {}, ...(row?.things ? { things: row.things } : {}), ...(row?.choices ? { choices: row.choices } : {}) } as Parameters<typeof countOf>[1];
-  const count = (id: string) => {
+  if (!row) return null;
+  const own = { seat, fields: {}, ...(row.things ? { things: row.things } : {}), ...(row.choices ? { choices: row.choices } : {}) } as Parameters<typeof countOf>[1];
+  return (id) => {
     const thing = document.things.find((one) => one.id === id);
     return thing ? countOf(document, own, thing) : 0;
   };
-  const lines = packed && row ? kitTakes(await suppliesOfClass(sql, workshopId), count) : new Map<string, number>();
+}
+
+/** What is noted as lacking in a bag did not come off the shelf. */
+async function withoutLacks(sql: Sql, workshopId: string, bag: string, lines: ReadonlyMap<string, number>): Promise<Map<string, number>> {
+  const lacking = new Set((await bagMarks(sql, workshopId, bag)).flatMap(({ line, state }) => (state === "lack" ? [line] : [])));
+  return new Map([...lines].filter(([line]) => !lacking.has(`line:${line}`)));
+}
+
+/** The bag of a seat was packed, or unpacked; what is noted as lacking is not taken. */
+export async function takeKit(sql: Sql, studioId: string, workshopId: string, seat: string, packed: boolean): Promise<void> {
+  const count = packed ? await seatCounts(sql, workshopId, seat) : null;
+  const all = count ? kitTakes(await suppliesOfClass(sql, workshopId), count) : new Map<string, number>();
+  const lines = await withoutLacks(sql, workshopId, seat, all);
   await settleWork(sql, studioId, workshopId, kitWork(seat), await goodsOfLines(sql, workshopId, lines));
 }
 
 /** The box for room and tables was packed, or unpacked. `made` says how many of a thing each seat makes, one of all together. */
 export async function takeRoom(sql: Sql, studioId: string, workshopId: string, packed: boolean, need: (line: string) => number, made: (thing: string | undefined) => readonly number[]): Promise<void> {
-  const lines = packed ? roomTakes(await suppliesOfClass(sql, workshopId), need, made) : new Map<string, number>();
+  const all = packed ? roomTakes(await suppliesOfClass(sql, workshopId), need, made) : new Map<string, number>();
+  const lines = await withoutLacks(sql, workshopId, ROOM_BAG, all);
   await settleWork(sql, studioId, workshopId, ROOM_WORK, await goodsOfLines(sql, workshopId, lines));
   await sql`update workshops set room_packed_at = ${packed ? new Date() : null} where id = ${workshopId}`;
 }

@@ -6,6 +6,8 @@ export interface BasketSeat {
   /** lettered, cut, weeded, checked, packed: how many of the five are done. */
   readonly done: number;
   readonly trouble?: boolean;
+  /** Things that its bag lacks. */
+  readonly lacks?: number;
 }
 
 export const STRANDS = ["lettered", "cut", "weeded", "checked", "packed"] as const;
@@ -39,7 +41,7 @@ export function Basket({ seats, columns, chosen, href, dark = false }: { seats: 
           />
         );
         return href ? (
-          <a key={seat.seat} href={href(seat.seat)} aria-label={`Seat ${seat.seat}, ${seat.label}: ${seat.done === 0 ? "nothing done" : (STRANDS[seat.done - 1] ?? "")}`}>
+          <a key={seat.seat} href={href(seat.seat)} aria-label={`Seat ${seat.seat}, ${seat.label}: ${seat.done === 0 ? "nothing done" : (STRANDS[seat.done - 1] ?? "")}${lacksWords(seat)}`}>
             {cell}
           </a>
         ) : (
@@ -55,7 +57,7 @@ function BasketCell({ seat, x, y, turned, chosen, dark }: { seat: BasketSeat; x:
   const trouble = dark ? "var(--color-stage-brick)" : "var(--color-brick)";
   return (
     <g transform={turned ? `translate(${x} ${y + CELL}) rotate(-90)` : `translate(${x} ${y})`}>
-      <title>{`${seat.label}: ${STRANDS.slice(0, seat.done).join(", ") || "nothing done"}`}</title>
+      <title>{`${seat.label}: ${STRANDS.slice(0, seat.done).join(", ") || "nothing done"}${lacksWords(seat)}`}</title>
       <rect x="0" y="0" width={CELL} height={CELL} fill="transparent" stroke={chosen ? (dark ? "var(--color-stage-text)" : "var(--color-ink)") : "none"} strokeWidth="1" />
       {STRANDS.map((strand, i) => (
         <rect
@@ -70,9 +72,20 @@ function BasketCell({ seat, x, y, turned, chosen, dark }: { seat: BasketSeat; x:
           strokeWidth={seat.trouble && i === seat.done ? 1.6 : 0.7}
         />
       ))}
+      {(seat.lacks ?? 0) > 0 && (
+        <path
+          transform={turned ? `rotate(90 ${CELL / 2} ${CELL / 2})` : undefined}
+          d={`M${CELL / 2} ${CELL / 2 - 7}L${CELL / 2 + 7.5} ${CELL / 2 + 6}H${CELL / 2 - 7.5}Z`}
+          fill={dark ? "var(--color-stage-ochre)" : "var(--color-ochre)"}
+          stroke={dark ? "var(--color-stage)" : "var(--color-card)"}
+          strokeWidth="1.4"
+        />
+      )}
     </g>
   );
 }
+
+const lacksWords = ({ lacks = 0 }: BasketSeat): string => (lacks === 0 ? "" : `, ${lacks} lacking`);
 
 export function strandsDone(kit: { cut: boolean; weeded: boolean; checked: boolean; packed: boolean } | undefined): number {
   if (!kit) return 0;

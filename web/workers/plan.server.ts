@@ -5,7 +5,7 @@ import { sheetDxf } from "@elm-basket/core/cutting/dxf.ts";
 import { sheetSvg } from "@elm-basket/core/cutting/svg.ts";
 import { difference } from "@elm-basket/core/geometry/boolean.ts";
 import { drawingPath, numberText } from "@elm-basket/core/geometry/path.ts";
-import { boxHeight, boxOfPoints, boxWidth, type Polygons, rectRing } from "@elm-basket/core/geometry/polygon.ts";
+import { boxHeight, boxOfPoints, boxWidth, growBox, type Polygons, rectRing } from "@elm-basket/core/geometry/polygon.ts";
 import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
@@ -14,7 +14,7 @@ import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { sheetHpgl } from "@elm-basket/core/plan/files.ts";
 import { filmTaken } from "@elm-basket/core/plan/film-lines.ts";
 import { improveLayout } from "@elm-basket/core/plan/improve.ts";
-import { type Kit, kitsInBags } from "@elm-basket/core/plan/kits.ts";
+import { type Kit, kitName, kitsInBags } from "@elm-basket/core/plan/kits.ts";
 import { LetteredCache } from "@elm-basket/core/plan/lettered-cache.ts";
 import { factsOfAll, letterKits, makePlan } from "@elm-basket/core/plan/plan.ts";
 import { type PlanJson, planJson } from "@elm-basket/core/plan/plan-json.ts";
@@ -126,9 +126,11 @@ function compute(plan: Plan, hash: string): ComputedPlan {
   const { pieces: ignored, reasons: _, ...stored } = planJson(plan);
   const sheetOf = new Map(ignored.map((piece) => [piece.id, piece.sheet]));
   const inBags = kitsInBags(plan.kits, plan.document.recuts, thingOf(plan.document).id);
+  const filmOfPiece = new Map(plan.kits.flatMap((kit) => kit.pieces.map((piece) => [piece.id, filmName(kit)] as const)));
   const pieces = inBags.flatMap((kit) =>
     kit.pieces.map((piece) => ({
       id: piece.id,
+      film: filmOfPiece.get(piece.id) ?? "",
       seat: kit.seat,
       thing: kit.thing,
       copy: kit.copy,
@@ -142,8 +144,46 @@ function compute(plan: Plan, hash: string): ComputedPlan {
     })),
   );
   const film = filmByLoad(plan);
-  return { hash, plan: stored, sheets: plan.laidOut.sheets.map((sheet) => storedSheet(sheet, plan, film.get(sheet.nn) ?? 0)), pieces, kits: storedKits(inBags, pieces) };
+  return {
+    hash,
+    plan: stored,
+    sheets: plan.laidOut.sheets.map((sheet) => storedSheet(sheet, plan, film.get(sheet.nn) ?? 0)),
+    pieces,
+    films: storedFilms(plan, pieces, sheetOf),
+    kits: storedKits(inBags, pieces),
+  };
 }
+
+/** A piece of film as it lies on the bench: a kit's name, and which film it is. */
+const filmName = (kit: Kit): string => `${kitName(kit)}:${kit.vinyl}`;
+
+/** Films of which something ends up in a bag: one that failed whole is there under the name of its new cut. */
+function storedFilms({ kits, document }: Plan, inBags: ComputedPlan["pieces"], sheetOf: ReadonlyMap<string, number | null>): ComputedPlan["films"] {
+  const used = new Set(inBags.map(({ film }) => film));
+  const drawn = new Map(inBags.map(({ id, path }) => [id, path]));
+  return kits
+    .filter((kit) => used.has(filmName(kit)))
+    .map((kit) => {
+      const { pieces, counters, islands, smallParts, tails, thinnest, tightest, technique, minutes } = kit.weed;
+      const own = growBox(kit.box, kit.film ? 0 : Math.max(kit.pad, document.layout.weedPad));
+      return {
+        film: filmName(kit),
+        seat: kit.recut === null ? kit.seat : (document.recuts[Number(kit.seat.slice(RECUT.length)) - 1]?.seat ?? kit.of),
+        thing: kit.thing,
+        copy: kit.copy,
+        vinyl: kit.vinyl,
+        part: kit.part?.n ?? null,
+        sheet: sheetOf.get(kit.pieces[0]?.id ?? "") ?? null,
+        again: kit.recut !== null,
+        // As it is cut, also of what has failed since.
+        hash: digest(kit.pieces.map(({ id, polygon }) => id + (drawn.get(id) ?? drawingPath([polygon], KIT_DRAWING_MM))).join("\n")),
+        weed: { pieces, counters, islands, smallParts, tails, thinnest, tightest, technique, out: kit.goes === "out", box: [own.minX, own.minY, own.maxX, own.maxY] as const },
+        minutes,
+      };
+    });
+}
+
+const RECUT = "recut-";
 
 function storedSheet(sheet: PlanSheet, plan: Plan, film: number): ComputedPlan["sheets"][number] {
   const svg = sheetSvg(sheet);

@@ -1,7 +1,7 @@
 import { MOST_SEATS } from "@elm-basket/core/roster/roster.ts";
 import { ScheduleError } from "@elm-basket/core/scheduling/problem.ts";
 import { schedule as makeSchedule } from "@elm-basket/core/scheduling/schedule.ts";
-import { type Cost, costOf, pricesSchema } from "@elm-basket/core/supplies/price.ts";
+import { costJson, costOf, costSchema, pricesSchema } from "@elm-basket/core/supplies/price.ts";
 import { supplyLines, supplySchema } from "@elm-basket/core/supplies/supply.ts";
 import { z } from "zod";
 import { InputError } from "../errors.ts";
@@ -22,17 +22,7 @@ export const supplies = defineVerb({
     total: z.array(line),
     buy: z.array(z.strictObject({ id: z.string(), packs: z.number(), amount: z.number(), price: z.number() })),
     stockLeft: z.array(line),
-    cost: z.strictObject({
-      materials: z.number(),
-      labour: z.number(),
-      venue: z.number(),
-      total: z.number(),
-      complete: z.boolean(),
-      missing: z.array(z.string()),
-      perSeat: z.number().nullable(),
-      price: z.number().nullable(),
-      breakEvenSeats: z.number().nullable(),
-    }),
+    cost: costSchema,
   }),
   run({ supplies: wanted, seats, spares, prepMinutes, prices }) {
     const whole = typeof spares === "number" ? spares : Math.ceil(seats * spares.share - 1e-9);
@@ -43,12 +33,10 @@ export const supplies = defineVerb({
       total: pick((l) => l.need),
       buy: lines.map((l) => ({ id: l.id, packs: l.packs, amount: tidy(l.buy), price: l.buyPrice })),
       stockLeft: pick((l) => l.leftAfter),
-      cost: withMissing(costOf({ lines, prepMinutes, seats }, prices)),
+      cost: costJson(costOf({ lines, prepMinutes, seats }, prices)),
     };
   },
 });
-
-const withMissing = (cost: Cost) => ({ ...cost, missing: [...cost.missing] });
 
 const minutes = z.number().int().min(0).max(100_000);
 

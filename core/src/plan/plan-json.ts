@@ -3,12 +3,13 @@ import { z } from "zod";
 import { SEVERITY_ORDER } from "../advice/finding.ts";
 import { fillableSlots } from "../lettering/recipe.ts";
 import { factsSchema } from "../proposal/facts.ts";
-import { type ClassDocument, TECHNIQUES } from "./document.ts";
+import { costJson, costSchema } from "../supplies/price.ts";
+import { TECHNIQUES } from "./document.ts";
 import { placingJson, round, sharesJson, splitsOf } from "./plan-json-kits.ts";
 import { factsJson, preparationJson, reasonsJson } from "./plan-json-preparation.ts";
-import { letterHeight } from "./set-sizes.ts";
+import { thingJson } from "./plan-json-things.ts";
 import type { Plan } from "./stages.ts";
-import { thingDocument, thingOf } from "./thing-document.ts";
+import { thingDocument } from "./thing-document.ts";
 
 const values = z.record(z.string(), z.union([z.string(), z.number()]));
 const where = z.strictObject({ seat: z.string(), piece: z.string(), step: z.string(), sheet: z.number(), field: z.string(), line: z.number(), vinyl: z.string(), thing: z.string() }).partial();
@@ -158,18 +159,7 @@ export const planJsonSchema = z.strictObject({
       buyPrice: z.number(),
     }),
   ),
-  cost: z.strictObject({
-    currency: z.string(),
-    materials: z.number(),
-    labour: z.number(),
-    venue: z.number(),
-    total: z.number(),
-    complete: z.boolean().describe("false when something needed has no price"),
-    missing: z.array(z.string()).describe("ids of supplies without a price"),
-    perSeat: z.number().nullable(),
-    price: z.number().nullable(),
-    breakEvenSeats: z.number().nullable(),
-  }),
+  cost: costSchema.extend({ currency: z.string() }),
   runSheet: z.strictObject({
     endMinute: z.number(),
     bound: z.number(),
@@ -280,7 +270,7 @@ export function planJson(plan: Plan): PlanJson {
       leftAfter: round(line.leftAfter),
       buyPrice: line.buyPrice,
     })),
-    cost: { currency: document.prices.currency, ...plan.cost, missing: [...plan.cost.missing] },
+    cost: { currency: document.prices.currency, ...costJson(plan.cost) },
     runSheet: {
       endMinute: plan.runSheet.endMinute,
       bound: plan.runSheet.bound,
@@ -302,21 +292,6 @@ export function planJson(plan: Plan): PlanJson {
       values: roundedValues(finding.values),
       remedies: finding.remedies.map((remedy) => ({ code: remedy.code, values: roundedValues(remedy.values) })),
     })),
-  };
-}
-
-function thingJson(document: ClassDocument, { id, face, lettered, most }: Plan["things"][number]): PlanJson["things"][number] {
-  const { title, technique } = thingOf(document, id);
-  const letters = letterHeight({ lettered }, thingDocument(document, id));
-  return {
-    id,
-    title,
-    technique,
-    seats: thingDocument(document, id).seats.length,
-    face: { width: round(face.width), height: round(face.height), margin: round(face.marginMm), marginRule: face.marginRule },
-    sizing: { school: lettered.school, bindingSeat: lettered.sizing.binding?.seat ?? null, bindingBy: lettered.sizing.binding?.by ?? null },
-    letterMm: letters === null ? null : round(letters, 2),
-    most: most === null ? null : round(most, 6),
   };
 }
 

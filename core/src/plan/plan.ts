@@ -10,7 +10,8 @@ import type { FontLookup } from "../lettering/compose-row.ts";
 import { type Facts, factsOf } from "../proposal/facts.ts";
 import { LISTS, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
-import { costOf } from "../supplies/price.ts";
+import { comesBack } from "../stock/taking.ts";
+import { type CostLine, costOf } from "../supplies/price.ts";
 import { type SupplyLine, supplyLines } from "../supplies/supply.ts";
 import type { ClassDocument } from "./document.ts";
 import { filmLines } from "./film-lines.ts";
@@ -51,11 +52,29 @@ export function makePlan(given: ClassDocument, fonts: FontLookup, before = new L
     preparation,
     facts,
     evenings: preparedOn(document),
-    cost: costOf({ lines: supplies, prepMinutes: preparation.total, seats: document.seats.length }, document.prices),
+    cost: costOf(
+      {
+        lines: supplies.map((line) => ({ ...line, ...spentOn(line.id, document) })),
+        prepMinutes: preparation.total,
+        seats: document.seats.length,
+        classMinutes: document.when.minutes,
+        posted: document.setting.kind !== "room",
+      },
+      document.prices,
+    ),
     runSheet: runSheetOf(document),
     deadlines: deadlines(document.when.date, document.leadDays ?? (document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS), preparedApart(document.things)),
   };
   return { ...stages, findings: findingsFor(stages, fonts) };
+}
+
+/** On what a line is spent, and whether it is bought once for all. */
+function spentOn(line: string, { supplies, things }: ClassDocument): Pick<CostLine, "kind" | "shared"> {
+  const supply = supplies.find(({ id }) => id === line);
+  if (!supply) return { kind: "film" };
+  const shared = supply.per === "shared";
+  if (things.some(({ blank }) => blank.name.toLowerCase() === supply.name.toLowerCase())) return { kind: "blank", shared };
+  return { kind: comesBack(supply) ? "tools" : "consumable", shared };
 }
 
 /** What of each thing's designs decides minutes, tape and paint. */

@@ -36,7 +36,7 @@ const leaves = [...new Set(leavesOf(z.toJSONSchema(classDocumentSchema, { io: "i
 const folder = fileURLToPath(new URL("..", import.meta.url));
 /** The source of a station's views, and of what they are made of. */
 function sourceOf(station: string): string {
-  const names = readdirSync(`${folder}${station}`).filter((name) => /\.tsx?$/u.test(name) && !name.includes(".test.") && name !== "controls.ts");
+  const names = readdirSync(`${folder}${station}`, { recursive: true, encoding: "utf8" }).filter((name) => /\.tsx?$/u.test(name) && !name.includes(".test.") && name !== "controls.ts");
   const own = names.map((name) => readFileSync(`${folder}${station}/${name}`, "utf8"));
   // What it shares with another station lies in the frame.
   const shared = new Map<string, string>();

@@ -3,6 +3,7 @@
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { CheckField } from "@/ui/choice.tsx";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 
 type Prices = Pick<ClassDocument, "prices">;
@@ -14,6 +15,8 @@ export function PriceFields({ classId, document, version }: { classId: string; d
   const put = (patch: Partial<Prices["prices"]>, label: string) => editor.change({ prices: { ...prices, ...patch } }, label);
   const { seatPrice: _, ...open } = prices;
   const { shopPrice: __, ...uncompared } = prices;
+  const { budget: ___, ...unlimited } = prices;
+  const { post: ____, ...unposted } = prices;
   return (
     <div className="mt-3 grid gap-2">
       <div className="grid grid-cols-2 gap-3">
@@ -40,6 +43,32 @@ export function PriceFields({ classId, document, version }: { classId: string; d
           currency={prices.currency}
           onChange={(price) => editor.change({ prices: price === null ? uncompared : { ...uncompared, shopPrice: price } }, "Price in a shop")}
         />
+        <MoneyField
+          label="A seat may cost at most"
+          minor={prices.budget ?? null}
+          currency={prices.currency}
+          onChange={(price) => editor.change({ prices: price === null ? unlimited : { ...unlimited, budget: price } }, "Budget of a seat")}
+        />
+        {document.setting.kind !== "room" && (
+          <MoneyField
+            label="Postage of a kit"
+            minor={prices.post ?? null}
+            currency={prices.currency}
+            onChange={(price) => editor.change({ prices: price === null ? unposted : { ...unposted, post: price } }, "Postage")}
+          />
+        )}
+        <NumberField
+          label="Minutes after the class"
+          unit="min"
+          value={prices.minutesAfter ?? 0}
+          least={0}
+          most={1440}
+          step={5}
+          onChange={(minutesAfter) => put({ minutesAfter }, "Minutes after the class")}
+        />
+        <div className="self-end">
+          <CheckField label="Pay the hours of the class, too" checked={prices.countsClass ?? false} onChange={(countsClass) => put({ countsClass }, "Hours of the class")} />
+        </div>
       </div>
       <SaveNote editor={editor} />
     </div>

@@ -111,7 +111,7 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
         {films}
         <Preparation data={data} />
         <h2 className="mt-8 mb-2 text-lg">The basket</h2>
-        <Basket seats={seats} href={(seat) => `/classes/${id}/weed?kit=${encodeURIComponent(seat)}`} />
+        <Basket seats={seats} href={(seat) => `/bench/${id}?seat=${encodeURIComponent(seat)}`} />
       </section>
       <section>
         <Minutes data={data} />

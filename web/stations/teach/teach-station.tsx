@@ -10,7 +10,6 @@ import { SECOND_SHARE } from "@elm-basket/core/scheduling/pace.ts";
 import type { Begins } from "@elm-basket/core/scheduling/step.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { showMinutes, showTime } from "@elm-basket/core/units/time.ts";
-import QRCode from "qrcode";
 import { withStudio } from "@/data/client.ts";
 import { studioPace } from "@/data/pace.ts";
 import { codeFor } from "@/live/link-code.ts";
@@ -21,6 +20,7 @@ import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
 import { showDate } from "@/ui/dates.ts";
+import { QrPicture } from "@/ui/qr-picture.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { siteAddress } from "@/ui/site-address.ts";
 import { PrintButton } from "./print-button.tsx";
@@ -235,12 +235,3 @@ function beginsWords(begins: Begins | undefined, titles: ReadonlyMap<string, str
 }
 
 /** Dark modules of the code as one path in the ink's colour. */
-function QrPicture({ text, label }: { text: string; label: string }) {
-  const { size, data } = QRCode.create(text, { errorCorrectionLevel: "M" }).modules;
-  const dark = Array.from(data, (module, i) => (module ? `M${i % size} ${Math.floor(i / size)}h1v1h-1z` : "")).join("");
-  return (
-    <svg className="mb-3 w-40 text-ink" viewBox={`0 0 ${size} ${size}`} shapeRendering="crispEdges" role="img" aria-label={label}>
-      <path d={dark} fill="currentColor" />
-    </svg>
-  );
-}

@@ -1,0 +1,62 @@
+import { type BagMark, ROOM_BAG } from "@/data/bags.ts";
+import type { KitRow } from "@/data/making.ts";
+import { labelOf } from "@/stations/frame/labels.ts";
+import { Basket, strandsDone } from "@/ui/basket.tsx";
+import { LinkButton } from "@/ui/button.tsx";
+
+interface Props {
+  readonly id: string;
+  readonly kits: readonly KitRow[];
+  readonly labels: Readonly<Record<string, string>>;
+  /** Whether kits are handed over as they are cut. */
+  readonly cut: boolean;
+  readonly marks: readonly BagMark[];
+  readonly nameOf: (line: string) => string;
+  /** The box for room and tables; null where nothing is shared. */
+  readonly room: { readonly packed: boolean } | null;
+}
+
+/** How far the bags are, and what is lacking until the end. */
+export function Bags({ id, kits, labels, cut, marks, nameOf, room }: Props) {
+  const own = kits.filter(({ seat }) => !seat.startsWith("spare-"));
+  const packed = own.filter((kit) => kit.packed).length;
+  const ready = own.filter((kit) => !kit.packed && (cut ? kit.cut : kit.weeded)).length;
+  const lacks = marks.filter(({ state }) => state === "lack");
+  const bagUrl = (bag: string) => `/bags/${id}?bag=${encodeURIComponent(bag)}`;
+  return (
+    <section className="mt-7" aria-label="Bags">
+      <h2 className="mb-1 text-lg">{own.length === 0 ? "No bags yet" : packed === own.length ? "All bags are closed" : `${packed} of ${own.length} bags closed`}</h2>
+      <p className="mb-2 text-soft text-sm">
+        {own.length === 0
+          ? "As soon as seats have letters, each has its bag."
+          : `${ready === 0 ? "None is ready to be packed" : `${ready} ${ready === 1 ? "is" : "are"} ready to be packed`}. ${room ? (room.packed ? "The box for the room is packed. " : "The box for the room is open. ") : ""}What is packed leaves the shelf.`}
+      </p>
+      {own.length > 0 && (
+        <>
+          <Basket seats={own.map((kit) => ({ seat: kit.seat, label: labelOf(labels, kit.seat), done: strandsDone(kit), lacks: lacks.filter(({ bag }) => bag === kit.seat).length }))} href={bagUrl} />
+          <LinkButton tone="main" className="mt-3" href={`/bags/${id}`}>
+            Check and pack
+          </LinkButton>
+        </>
+      )}
+      {lacks.length > 0 && (
+        <>
+          <h3 className="mt-5 mb-1 font-bold text-ochre">
+            {lacks.length} {lacks.length === 1 ? "thing is" : "things are"} lacking
+          </h3>
+          <ul aria-label="What is lacking">
+            {lacks.map(({ bag, line, note }) => (
+              <li key={`${bag} ${line}`} className="border-rule border-b py-1.5">
+                <a className="verb" href={bagUrl(bag)}>
+                  {bag === ROOM_BAG ? "The box for the room" : labelOf(labels, bag)}
+                </a>
+                : {nameOf(line)}
+                {note ? `, ${note}` : ""}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </section>
+  );
+}
