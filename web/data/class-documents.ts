@@ -1,5 +1,5 @@
 /** Class documents in and out of their rows. A part is read and written with its version; a stale save is told. */
-import type { LeadDays } from "@elm-basket/core/calendar/dates.ts";
+import { addDays, type LeadDays, leadDaysOf } from "@elm-basket/core/calendar/dates.ts";
 import { type ClassDocument, classDocumentSchema, type Thing } from "@elm-basket/core/plan/document.ts";
 import { filmsOfClass, type Source, suppliesOfClass, writeFilms, writeSupplies } from "./class-goods.ts";
 import type { Sql } from "./client.ts";
@@ -232,6 +232,12 @@ export interface ClassListRow {
   /** Days before the class, where the class has its own. */
   readonly lead_days: LeadDays | null;
 }
+
+/** Days before the class by which things are done: its own, or the usual ones. */
+export const leadOf = ({ setting, lead_days }: Pick<ClassListRow, "setting" | "lead_days">): LeadDays => leadDaysOf(setting.kind, lead_days);
+
+/** By class, the day by which it has to be ordered. */
+export const orderDays = (classes: readonly ClassListRow[]): ReadonlyMap<string, string> => new Map(classes.map((row) => [row.id, addDays(row.class_date, -(leadOf(row).orderBy ?? 0))]));
 
 export async function listClasses(sql: Sql): Promise<ClassListRow[]> {
   return sql<ClassListRow[]>`

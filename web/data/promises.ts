@@ -38,15 +38,15 @@ async function takenBy(sql: Sql, claims: readonly Claim[]): Promise<Map<string, 
 }
 
 /** By line of the class: what is there, what it took, what is kept for earlier classes. */
-export async function promisedTo(sql: Sql, workshopId: string, today: string): Promise<Map<string, Promised>> {
+export async function promisedTo(sql: Sql, workshopId: string, today: string): Promise<Map<string, Promised & Pick<Claim, "need">>> {
   const claims = await claimsOf(sql, today, workshopId);
   const all = promise(claims, new Map(claims.map(({ good, onHand }) => [good, onHand])), await takenBy(sql, claims));
   return new Map(
     claims
       .filter(({ workshop }) => workshop === workshopId)
-      .flatMap(({ workshop, line }) => {
+      .flatMap(({ workshop, line, need }) => {
         const own = all.get(claimKey(workshop, line));
-        return own ? [[line, own] as const] : [];
+        return own ? [[line, { ...own, need }] as const] : [];
       }),
   );
 }

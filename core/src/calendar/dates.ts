@@ -56,6 +56,13 @@ export type LeadDays = Readonly<Partial<Record<DeadlineCode, number>>>;
 export const ROOM_LEAD_DAYS: LeadDays = { orderBy: 12, namesLockedBy: 7, prepareBlanksBy: 4, cutBy: 4, weedBy: 2, packBy: 1 };
 export const CRAFT_ALONG_LEAD_DAYS: LeadDays = { orderBy: 26, namesLockedBy: 21, prepareBlanksBy: 18, cutBy: 16, weedBy: 13, packBy: 11, postBy: 10 };
 
+/** What hosts keep to where a class has no days of its own. */
+export const leadDaysOf = (kind: "room" | "craftAlong", own: LeadDays | null | undefined): LeadDays => own ?? (kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS);
+
+/** Kits are posted where a class has a day for it. */
+export const isPosted = ({ setting, leadDays }: { readonly setting: { readonly kind: "room" | "craftAlong" }; readonly leadDays?: LeadDays | null | undefined }): boolean =>
+  leadDaysOf(setting.kind, leadDays).postBy !== undefined;
+
 /** Preparation dates counted back from the date of the class, earliest first. @param own things whose blanks are prepared on a day of their own */
 export function deadlines(classDate: string, lead: LeadDays, own: readonly { readonly thing: string; readonly daysBefore: number }[] = []): Deadline[] {
   const all = (Object.entries(lead) as [DeadlineCode, number][]).map(([code, daysBefore]): Omit<Deadline, "date"> => ({ code, daysBefore }));

@@ -4,3 +4,7 @@
 export const PACK_MINUTES_PER_KIT = 2;
 /** Tape laid on its film and rubbed. */
 export const TAPE_MINUTES_PER_KIT = 1.5;
+/** A parcel closed, addressed and handed in; a first guess. */
+export const POST_MINUTES_PER_PARCEL = 1;
+/** The way to the post and back, for each day on which something has to go; a first guess. */
+export const POST_TRIP_MINUTES = 20;

@@ -4,7 +4,7 @@ import { findingsFor } from "../advice/check.ts";
 import { blankOutline, readFace } from "../blanks/read-face.ts";
 import { TAPE_BEYOND_MM } from "../blanks/snips.ts";
 import { viewOnCup } from "../blanks/straight-cup.ts";
-import { CRAFT_ALONG_LEAD_DAYS, deadlines, ROOM_LEAD_DAYS } from "../calendar/dates.ts";
+import { deadlines, isPosted, leadDaysOf } from "../calendar/dates.ts";
 import { boxHeight, boxWidth } from "../geometry/polygon.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
 import { type Facts, factsOf } from "../proposal/facts.ts";
@@ -58,12 +58,12 @@ export function makePlan(given: ClassDocument, fonts: FontLookup, before = new L
         prepMinutes: preparation.total,
         seats: document.seats.length,
         classMinutes: document.when.minutes,
-        posted: document.setting.kind !== "room",
+        posted: isPosted(document),
       },
       document.prices,
     ),
     runSheet: runSheetOf(document),
-    deadlines: deadlines(document.when.date, document.leadDays ?? (document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS), preparedApart(document.things)),
+    deadlines: deadlines(document.when.date, leadDaysOf(document.setting.kind, document.leadDays), preparedApart(document.things)),
   };
   return { ...stages, findings: findingsFor(stages, fonts) };
 }

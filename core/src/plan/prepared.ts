@@ -1,5 +1,5 @@
 /** The preparation of a class on the host's evenings, counted back from the day on which each thing's blanks have to be ready. */
-import { addDays, CRAFT_ALONG_LEAD_DAYS, ROOM_LEAD_DAYS } from "../calendar/dates.ts";
+import { addDays, leadDaysOf } from "../calendar/dates.ts";
 import { type DatedTask, datedBefore, USUAL_EVENING_MINUTES } from "../scheduling/before.ts";
 import type { Task } from "../scheduling/task.ts";
 import type { ClassDocument } from "./document.ts";
@@ -42,6 +42,6 @@ function dated(document: ClassDocument, freeOn: (date: string) => number): Dated
 
 /** A thing may have a day of its own. */
 function daysBefore({ things, leadDays, setting }: ClassDocument, { thing }: Task): number {
-  const lead = leadDays ?? (setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS);
+  const lead = leadDaysOf(setting.kind, leadDays);
   return things.find(({ id }) => id === thing)?.prepareDays ?? lead.prepareBlanksBy ?? lead.packBy ?? 1;
 }

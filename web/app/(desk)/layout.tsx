@@ -17,7 +17,7 @@ export default async function Desk({ children }: { children: ReactNode }) {
   const { studio } = await requireHost();
   return (
     <div className="mx-auto min-h-screen max-w-[1280px] px-4 pb-16 sm:px-8">
-      <header className="flex flex-wrap items-center gap-x-8 gap-y-2 py-4">
+      <header className="flex flex-wrap print:hidden items-center gap-x-8 gap-y-2 py-4">
         <Link href="/" className="font-bold font-head text-elm-dark text-xl">
           Elm Basket
         </Link>

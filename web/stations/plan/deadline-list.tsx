@@ -1,7 +1,7 @@
 "use client";
 
 import { DEADLINE_WORDS } from "@elm-basket/core/advice/words-en.ts";
-import { CRAFT_ALONG_LEAD_DAYS, type DeadlineCode, daysBetween, deadlines, ROOM_LEAD_DAYS } from "@elm-basket/core/calendar/dates.ts";
+import { type DeadlineCode, daysBetween, deadlines, leadDaysOf } from "@elm-basket/core/calendar/dates.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { preparedApart } from "@elm-basket/core/plan/thing-document.ts";
 import { useState } from "react";
@@ -22,7 +22,7 @@ interface Props {
 
 /** Deadlines counted back from the date; each is changed in its own row, by its days before the class. */
 export function DeadlineList({ classId, document, version, today }: Props) {
-  const usual = document.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS;
+  const usual = leadDaysOf(document.setting.kind, null);
   const editor = usePart<Lead>(classId, "class", { leadDays: document.leadDays ?? null }, version, (answer) => ({ leadDays: (answer.document as ClassDocument).leadDays ?? null }));
   const lead = editor.value.leadDays ?? usual;
   const [open, setOpen] = useState<DeadlineCode | null>(null);

@@ -1,7 +1,7 @@
 /** Tonight: what is left to do over all classes, spread over the evenings left. */
 
 import { type EveningAhead, eveningsAhead, helpful, overOf, type Way } from "@elm-basket/core/calendar/ahead.ts";
-import { addDays, CRAFT_ALONG_LEAD_DAYS, type DeadlineCode, daysBetween, ROOM_LEAD_DAYS } from "@elm-basket/core/calendar/dates.ts";
+import { addDays, type DeadlineCode, daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { type EveningPlan, type EveningTask, tonight } from "@elm-basket/core/calendar/evenings.ts";
 import type { ClassDocument, HandedOver } from "@elm-basket/core/plan/document.ts";
 import { PACK_MINUTES_PER_KIT, TAPE_MINUTES_PER_KIT } from "@elm-basket/core/plan/pace-of-hands.ts";
@@ -13,7 +13,7 @@ import { earliestEvenings } from "@elm-basket/core/scheduling/earliest.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { freeOn } from "@/account/free-evenings.ts";
 import type { Host } from "@/account/session.ts";
-import { type ClassListRow, listClasses } from "@/data/class-documents.ts";
+import { type ClassListRow, leadOf, listClasses } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { type KitRow, listKits, workLeft } from "@/data/making.ts";
 import { doneTasks } from "@/data/task-marks.ts";
@@ -211,7 +211,7 @@ const titlesOf = (marks: readonly { readonly title: string }[]): string => marks
 
 function tasksOf(row: ClassListRow, left: Awaited<ReturnType<typeof workLeft>>[number] | undefined, today: string, handsOver: HandedOver | undefined): TonightTask[] {
   if (!left) return [];
-  const lead = row.lead_days ?? (row.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS);
+  const lead = leadOf(row);
   const due = (code: DeadlineCode) => {
     const date = addDays(row.class_date, -(lead[code] ?? 0));
     return date < today ? today : date;

@@ -1,10 +1,9 @@
-import { addDays, CRAFT_ALONG_LEAD_DAYS, ROOM_LEAD_DAYS } from "@elm-basket/core/calendar/dates.ts";
 import { cutterSchema } from "@elm-basket/core/cutting/cutter.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { requireHost } from "@/account/session.ts";
-import { type ClassListRow, listClasses, listCutters } from "@/data/class-documents.ts";
+import { type ClassListRow, listClasses, listCutters, orderDays } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { listGoods } from "@/data/goods.ts";
 import { unplanned, wantedGoods } from "@/data/promises.ts";
@@ -14,7 +13,7 @@ import { GoodsBench } from "@/stations/shelf/goods-bench.tsx";
 import { GoodsList } from "@/stations/shelf/goods-list.tsx";
 import { ScrapBox } from "@/stations/shelf/scrap-box.tsx";
 import { lackingOf, type ShelfGood, shelfGoods, TABS, type Tab, tabOf } from "@/stations/shelf/shelf-view.ts";
-import { FileButton } from "@/ui/button.tsx";
+import { LinkButton } from "@/ui/button.tsx";
 import { showDate, todayIn } from "@/ui/dates.ts";
 
 export const metadata: Metadata = { title: "Shelf" };
@@ -43,9 +42,9 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
       <div className="mb-4 flex flex-wrap items-start justify-between gap-4">
         <h1 className="text-4xl leading-tight">{headline(goods, classes, today)}</h1>
         {lacking > 0 && (
-          <FileButton tone="main" href="/shelf/shopping.csv" download>
-            Shopping list, CSV
-          </FileButton>
+          <LinkButton tone="main" href="/shelf/shopping">
+            Shopping list
+          </LinkButton>
         )}
       </div>
       {open.length > PLANNED_AT_ONCE && (
@@ -108,10 +107,7 @@ function headline(goods: readonly ShelfGood[], classes: readonly ClassListRow[],
     return low === 0 ? "Everything the classes ahead want is here" : `${low} ${low === 1 ? "good is" : "goods are"} below what is kept`;
   }
   const wanting = new Set(short.flatMap(({ wanted }) => wanted.classes.map(({ id }) => id)));
-  const dates = classes
-    .filter(({ id }) => wanting.has(id))
-    .map((row) => addDays(row.class_date, -((row.lead_days ?? (row.setting.kind === "room" ? ROOM_LEAD_DAYS : CRAFT_ALONG_LEAD_DAYS)).orderBy ?? 0)))
-    .sort();
+  const dates = [...orderDays(classes.filter(({ id }) => wanting.has(id))).values()].sort();
   const by = dates[0] === undefined ? "" : dates[0] <= today ? "Order now: " : `Order by ${showDate(dates[0], "short")}: `;
   return `${by}${wanting.size} ${wanting.size === 1 ? "class wants" : "classes want"} what is not here`;
 }

@@ -1,17 +1,18 @@
 import { csvText } from "@elm-basket/core/roster/roster.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
 import { requireHost } from "@/account/session.ts";
-import { withStudio } from "@/data/client.ts";
-import { listGoods } from "@/data/goods.ts";
-import { wantedGoods } from "@/data/promises.ts";
-import { shelfGoods, shoppingList } from "@/stations/shelf/shelf-view.ts";
-import { todayIn } from "@/ui/dates.ts";
+import { loadShopping } from "@/stations/shelf/shopping/load-shopping.ts";
+import { priceOf } from "@/stations/shelf/shopping/shopping-list.ts";
 
-export async function GET(): Promise<Response> {
+/** The list of the page, with `for` of one class alone. */
+export async function GET(request: Request): Promise<Response> {
   const host = await requireHost();
   const { currency } = host.studio.settings.prices;
-  const goods = await withStudio(host.studioId, async (sql) => shelfGoods(await listGoods(sql), await wantedGoods(sql, todayIn(host.studio.zone))));
-  const rows = shoppingList(goods).map((line) => [line.shop, line.name, line.unit, line.lacking, line.packs, line.size, line.price === null ? "not known" : moneyText(line.price, currency), line.for]);
-  const text = csvText([["shop", "item", "unit", "lacking", "packs", "in a pack", "price", "for"], ...rows]);
+  const { lines } = await loadShopping(host, new URL(request.url).searchParams.get("for") ?? undefined);
+  const rows = lines.map((line) => {
+    const price = priceOf(line);
+    return [line.shop, line.name, line.unit, line.lacking, line.packs, line.size, price === null ? "not known" : moneyText(price, currency), line.orderBy ?? "", line.for.join("; ")];
+  });
+  const text = csvText([["shop", "item", "unit", "lacking", "packs", "in a pack", "price", "order by", "for"], ...rows]);
   return new Response(text, { headers: { "content-type": "text/csv; charset=utf-8", "content-disposition": 'attachment; filename="shopping-list.csv"', "cache-control": "no-store" } });
 }

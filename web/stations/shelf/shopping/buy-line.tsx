@@ -1,0 +1,98 @@
+"use client";
+
+import { countedIn } from "@elm-basket/core/stock/words-en.ts";
+import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { useRouter } from "next/navigation";
+import { useRef, useState, useTransition } from "react";
+import { NumberField } from "@/ui/fields.tsx";
+import { takeBack, tickOff } from "./shopping-actions.ts";
+import { priceOf, type ShoppingLine } from "./shopping-list.ts";
+
+const LOST = "No connection: it is not written down. Try again in a moment.";
+
+/** One line to buy: as many packs as were bought go onto the shelf with one press. */
+export function BuyLine({ line, currency, orderBy }: { line: ShoppingLine; currency: string; orderBy: string }) {
+  const router = useRouter();
+  const [packs, setPacks] = useState(line.packs);
+  const [said, setSaid] = useState("");
+  const [busy, start] = useTransition();
+  // The same press made twice, because its answer was lost, counts once.
+  const mark = useRef("");
+  const buy = () =>
+    start(async () => {
+      mark.current ||= crypto.randomUUID();
+      const answer = await tickOff({ mark: mark.current, good: line.good, packs, size: line.size, shop: line.shop }).catch(() => ({ ok: false as const, message: LOST }));
+      setSaid(answer.ok ? "" : answer.message);
+      if (!answer.ok) return;
+      mark.current = "";
+      router.refresh();
+    });
+  const price = priceOf({ ...line, packs });
+  const alone = line.size === 1;
+  return (
+    <li className="grid grid-cols-[auto_1fr] items-center gap-x-4 gap-y-1 border-rule border-b py-2 sm:grid-cols-[auto_1fr_auto]" aria-busy={busy}>
+      <button type="button" disabled={busy} onClick={buy} aria-label={`Bought: ${line.name}`} className="size-11 rounded-card border-2 border-elm bg-paper hover:bg-elm-tint print:border-ink">
+        {busy ? "…" : ""}
+      </button>
+      <div className="min-w-0">
+        <p className="font-bold leading-tight [overflow-wrap:anywhere]">{line.name}</p>
+        <p className="text-soft text-sm">
+          {countedIn(line.lacking, line.unit)} lacking{alone ? "" : `, in packs of ${countedIn(line.size, line.unit)}`}
+          {line.for.length > 0 ? ` · for ${line.for.join(", ")}` : " · to be kept on the shelf"}
+          {orderBy && ` · ${orderBy}`}
+        </p>
+        {said && (
+          <p role="alert" className="text-brick text-sm">
+            {said}
+          </p>
+        )}
+      </div>
+      <div className="col-start-2 flex items-center gap-3 sm:col-start-3">
+        <span className="w-16 print:hidden">
+          <NumberField label="" name={`Packs of ${line.name}`} value={packs} least={1} most={10_000} onChange={setPacks} />
+        </span>
+        <span className="hidden font-bold print:inline">{packs} ×</span>
+        <span className={`w-20 text-right ${price === null ? "text-ochre text-sm" : ""}`}>{price === null ? "price not known" : moneyText(price, currency)}</span>
+      </div>
+    </li>
+  );
+}
+
+/** What was ticked off can be taken back, as long as it is there. */
+export function NotBought({ mark, name }: { mark: string; name: string }) {
+  const router = useRouter();
+  const [said, setSaid] = useState("");
+  const [busy, start] = useTransition();
+  return (
+    <>
+      <button
+        type="button"
+        disabled={busy}
+        className="verb min-h-11"
+        aria-label={`Not bought after all: ${name}`}
+        onClick={() =>
+          start(async () => {
+            const answer = await takeBack(mark).catch(() => ({ ok: false as const, message: LOST }));
+            setSaid(answer.ok ? "" : answer.message);
+            if (answer.ok) router.refresh();
+          })
+        }
+      >
+        not bought after all
+      </button>
+      {said && (
+        <span role="alert" className="block text-brick text-sm">
+          {said}
+        </span>
+      )}
+    </>
+  );
+}
+
+export function PrintButton() {
+  return (
+    <button type="button" className="verb min-h-11 print:hidden" onClick={() => window.print()}>
+      Print
+    </button>
+  );
+}

@@ -1,0 +1,121 @@
+import { countedIn } from "@elm-basket/core/stock/words-en.ts";
+import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import Link from "next/link";
+import { FileButton } from "@/ui/button.tsx";
+import { showDate } from "@/ui/dates.ts";
+import { BuyLine, NotBought, PrintButton } from "./buy-line.tsx";
+import type { Shopping } from "./load-shopping.ts";
+import { priceOf, type ShoppingLine } from "./shopping-list.ts";
+
+/** What to buy, shop by shop; what is ticked goes onto the shelf. For paper and for a phone in the shop. */
+export function ShoppingPage({ view, currency }: { view: Shopping; currency: string }) {
+  const { lines, only, today } = view;
+  const shops = [...new Set(lines.map(({ shop }) => shop))];
+  const query = only ? `?for=${only.id}` : "";
+  return (
+    <div className="max-w-3xl">
+      <div className="mb-1 flex flex-wrap items-start justify-between gap-4">
+        <h1 className="text-4xl leading-tight">{headline(lines, currency, only?.title ?? null)}</h1>
+        <div className="flex items-center gap-5">
+          <PrintButton />
+          {lines.length > 0 && (
+            <FileButton href={`/shelf/shopping.csv${query}`} download className="print:hidden">
+              CSV
+            </FileButton>
+          )}
+        </div>
+      </div>
+      <p className="mb-3 text-soft">
+        Less what is here and what earlier classes keep for themselves, in whole packs, by the cheapest offers known.{" "}
+        {only ? (
+          <Link className="verb print:hidden" href="/shelf/shopping">
+            For all classes
+          </Link>
+        ) : (
+          <Link className="verb print:hidden" href="/shelf">
+            To the shelf
+          </Link>
+        )}
+      </p>
+      {!only && view.classes.length > 1 && (
+        <details className="mb-3 print:hidden">
+          <summary className="verb min-h-11 py-2">For one class alone</summary>
+          <ul className="grid gap-x-6 sm:grid-cols-2">
+            {view.classes.map(({ id, title }) => (
+              <li key={id}>
+                <Link className="verb inline-flex min-h-11 items-center" href={`/shelf/shopping?for=${id}`}>
+                  {title}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+      {view.unplanned.length > 0 && (
+        <p className="mb-3 text-ochre">
+          Not counted, as nobody has opened {view.unplanned.length === 1 ? "it" : "them"} yet: {view.unplanned.join(", ")}.
+        </p>
+      )}
+      {shops.map((shop) => {
+        const own = lines.filter((line) => line.shop === shop);
+        return (
+          <section key={shop} className="mt-5" aria-label={shop || "No shop said"}>
+            <h2 className="flex flex-wrap items-baseline justify-between gap-3 border-rule-strong border-b pb-1 text-xl">
+              {shop || "No shop said"}
+              <span className="font-normal font-text text-base">{sumWords(own, currency)}</span>
+            </h2>
+            <ul>
+              {own.map((line) => (
+                <BuyLine
+                  key={`${line.good} ${line.size} ${line.packs}`}
+                  line={line}
+                  currency={currency}
+                  orderBy={line.orderBy === null ? "" : line.orderBy < today ? "order now" : `order by ${showDate(line.orderBy, "short")}`}
+                />
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+      {view.bought.length > 0 && (
+        <section className="mt-8 print:hidden" aria-label="Bought lately">
+          <h2 className="border-rule-strong border-b pb-1 text-xl">Bought in the last two days</h2>
+          <ul>
+            {view.bought.map(({ mark, name, unit, amount, note }) => (
+              <li key={mark} className="flex flex-wrap items-center justify-between gap-x-4 border-rule border-b">
+                <span className="py-2 [overflow-wrap:anywhere]">
+                  <b>{name}</b>{" "}
+                  <span className="text-soft">
+                    +{countedIn(amount, unit)}
+                    {note && `, ${note}`}
+                  </span>
+                </span>
+                <NotBought mark={mark} name={name} />
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  );
+}
+
+/** A price that is not known is said, never counted as nothing. */
+function sumWords(lines: readonly ShoppingLine[], currency: string): string {
+  const prices = lines.map(priceOf);
+  const known = prices.filter((price) => price !== null);
+  const open = prices.length - known.length;
+  const sum = moneyText(
+    known.reduce((all, price) => all + price, 0),
+    currency,
+  );
+  if (known.length === 0) return open === 1 ? "price not known" : "prices not known";
+  return open === 0 ? sum : `${sum} and ${open} without a price`;
+}
+
+function headline(lines: readonly ShoppingLine[], currency: string, title: string | null): string {
+  const whose = title === null ? "" : ` for ${title}`;
+  if (lines.length === 0) return `Nothing to buy${whose}`;
+  const things = new Set(lines.map(({ good }) => good)).size;
+  return `Buy ${things} ${things === 1 ? "thing" : "things"}${whose}: ${sumWords(lines, currency)}`;
+}
