@@ -1,4 +1,4 @@
-/** Kit labels as PDF: one per seat, eight to an A4 page, with the decal in true size where it fits. */
+/** Kit labels as PDF, one per seat, on any sheet that has room for them; with the decal in true size where it fits. */
 
 import { handleSides } from "@elm-basket/core/blanks/handle.ts";
 import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
@@ -8,49 +8,80 @@ import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { bagCode } from "@elm-basket/core/supplies/bag.ts";
 import QRCode from "qrcode";
-import { addPage, at, canWrite, cutRound, INK, MARGIN, makePdf, PAGE, type Pdf, POINTS_PER_MM, sayOnPage, writeLine, writingLine } from "./pages.ts";
+import { LABEL_SHEETS, type LabelSheetId, labelAt, usualSheet } from "./label-sheets.ts";
+import { addPage, at, canWriteAll, cutRound, fitted, fittedInto, INK, makePdf, type Pdf, POINTS_PER_MM, sayOnPage, writeLine, writeRows, writingLine } from "./pages.ts";
 
-const COLUMNS = 2;
-const ROWS = 4;
-const LABEL = { width: (PAGE.width - 2 * MARGIN) / COLUMNS, height: (PAGE.height - 2 * MARGIN) / ROWS };
 const INNER = 5;
 
 /** The file is the same every time for the same plan: its date is the class's. */
-export async function kitLabelsPdf(plan: Plan): Promise<Uint8Array> {
+export async function kitLabelsPdf(plan: Plan, id: LabelSheetId = usualSheet("a4")): Promise<Uint8Array> {
+  const sheet = LABEL_SHEETS[id];
   return makePdf(`Kit labels: ${plan.document.title}`, plan.document.when.date, (pdf) => {
-    const perPage = COLUMNS * ROWS;
     if (plan.document.seats.length === 0) sayOnPage(pdf, "This class has no seats yet.");
     const lies = liesAt(plan);
     plan.document.seats.forEach(({ seat }, index) => {
-      if (index % perPage === 0) addPage(pdf);
-      const place = index % perPage;
-      drawLabel(pdf, plan, { seat, lies: lies.get(seat) ?? "" }, MARGIN + (place % COLUMNS) * LABEL.width, MARGIN + Math.floor(place / COLUMNS) * LABEL.height);
+      const place = index % (sheet.columns * sheet.rows);
+      if (place === 0) addPage(pdf, sheet.paper);
+      const own = { seat, lies: lies.get(seat) ?? "" };
+      const room = { ...labelAt(sheet, place), width: sheet.width, height: sheet.height };
+      if (sheet.cut) cutRound(pdf, room.x, room.y, room.width, room.height);
+      if (sheet.height < LOW_MM) drawLow(pdf, plan, own, room);
+      else drawLabel(pdf, plan, own, room);
     });
   });
 }
 
+interface OfSeat {
+  readonly seat: string;
+  readonly lies: string;
+}
+
+/** Lower labels have the picture beside the words, and none where they are narrow, too. */
+const LOW_MM = 55;
+const NARROW_MM = 90;
+
+const codeOf = ({ document }: Plan, seat: string): string => bagCode({ title: document.title, date: document.when.date }, seat);
+
 /** All positions in mm from the page's top left. */
-function drawLabel(pdf: Pdf, plan: Plan, { seat, lies }: { seat: string; lies: string }, x: number, y: number): void {
-  cutRound(pdf, x, y, LABEL.width, LABEL.height);
-  const textWidth = at(LABEL.width - 2 * INNER);
+function drawLabel(pdf: Pdf, plan: Plan, { seat, lies }: OfSeat, { x, y, width, height }: Room): void {
+  const textWidth = at(width - 2 * INNER);
   // Beside the code that a scanner reads.
-  const headWidth = at(LABEL.width - 3 * INNER - CODE_MM);
+  const headWidth = at(width - 3 * INNER - CODE_MM);
   pdf.fillColor(INK);
   writeHead(pdf, plan.labels.get(seat) ?? seat, seat, at(x + INNER), at(y + INNER), headWidth);
   pdf.font("body").fontSize(8.5);
   pdf.text(`Seat ${seat} · ${plan.document.title}`, at(x + INNER), at(y + INNER + 8), { width: headWidth, height: 12, ellipsis: true, lineBreak: false });
   pdf.text([plan.document.when.date, handleNote(plan, seat), lies].filter(Boolean).join(" · "), at(x + INNER), at(y + INNER + CODE_MM + 0.5), { width: textWidth, lineBreak: false });
-  drawCode(pdf, bagCode({ title: plan.document.title, date: plan.document.when.date }, seat), x + LABEL.width - INNER - CODE_MM, y + INNER);
+  drawCode(pdf, codeOf(plan, seat), x + width - INNER - CODE_MM, y + INNER);
   pdf.fillColor(INK);
   const lines = contentsOf(plan, seat);
   // One line as always; a list where there are several things, with the drawing above it as high as is left.
   const list = Math.min(lines.length, MOST_LINES) * LINE_MM;
-  drawDecal(pdf, plan, seat, x + INNER, y + INNER + CODE_MM + 5, LABEL.width - 2 * INNER, LABEL.height - 2 * INNER - CODE_MM - 9 - list);
+  drawDecal(pdf, plan, seat, x + INNER, y + INNER + CODE_MM + 5, width - 2 * INNER, height - 2 * INNER - CODE_MM - 9 - list);
   pdf.fillColor(INK).font("body").fontSize(8.5);
   lines.slice(0, MOST_LINES).forEach((line, i) => {
-    pdf.text(line, at(x + INNER), at(y + LABEL.height - INNER - list + i * LINE_MM), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
+    pdf.text(line, at(x + INNER), at(y + height - INNER - list + i * LINE_MM), { width: textWidth, height: 12, ellipsis: true, lineBreak: false });
   });
 }
+
+/** Picture at the left, words in the middle, code at the right. */
+function drawLow(pdf: Pdf, plan: Plan, { seat, lies }: OfSeat, { x, y, width, height }: Room): void {
+  const [inner, tall] = [3, height - 6];
+  const picture = width < NARROW_MM ? 0 : width * 0.3;
+  const [left, words] = [x + inner + (picture > 0 ? picture + 3 : 0), width - 2 * inner - (picture > 0 ? picture + 3 : 0) - CODE_MM - 2];
+  if (picture > 0) drawDecal(pdf, plan, seat, x + inner, y + inner, picture, tall);
+  drawCode(pdf, codeOf(plan, seat), x + width - inner - CODE_MM, y + inner);
+  pdf.fillColor(INK);
+  const head = fitted(pdf, headOf(pdf, plan.labels.get(seat) ?? seat, seat), { face: "head", most: 15, least: 6, width: at(words), lines: 2 });
+  const below = writeRows(pdf, head, at(left), at(y + inner)) + 1;
+  const text = [`Seat ${seat}`, ...contentsOf(plan, seat), [handleNote(plan, seat), lies].filter(Boolean).join(" · "), `${plan.document.title} · ${plan.document.when.date}`]
+    .filter(Boolean)
+    .join("\n");
+  writeRows(pdf, fittedInto(pdf, text, { width: at(words), height: at(tall) - below, most: 8.5, least: 5 }), at(left), at(y + inner) + below);
+}
+
+/** A name in letters that no face here has is found by its seat. */
+const headOf = (pdf: Pdf, label: string, seat: string): string => (canWriteAll(pdf, label) ? label : `Seat ${seat}`);
 
 /** Side of the code, mm: read from a hand's breadth. */
 const CODE_MM = 16;
@@ -67,8 +98,8 @@ function drawCode(pdf: Pdf, text: string, x: number, y: number): void {
 
 /** A name in letters that no face here has is left to be written by hand: boxes would tell nobody whose it is. */
 function writeHead(pdf: Pdf, label: string, seat: string, x: number, y: number, width: number): void {
-  if (canWrite(pdf, "head", label)) {
-    writeLine(pdf, "head", 15, label, x, y, width);
+  if (canWriteAll(pdf, label)) {
+    writeRows(pdf, fitted(pdf, label, { face: "head", most: 15, least: 7, width, lines: 1 }), x, y);
     return;
   }
   const bare = `Seat ${seat}: `;

@@ -91,15 +91,8 @@ export function write(pdf: Pdf, text: string, x: number, y: number, { size, widt
   const shown = rows.slice(0, lines);
   pdf.fillColor(colour).fontSize(size);
   shown.forEach((row, i) => {
-    let at = x;
     const words = i === lines - 1 && rows.length > lines ? `${row.replace(/.{1,2}$/u, "")}…` : row;
-    for (const [font, part] of runsOf(pdf, words, face)) {
-      pdf
-        .font(font)
-        .fontSize(size)
-        .text(part, at, y + i * size * leading, { lineBreak: false });
-      at += pdf.widthOfString(part);
-    }
+    writeRun(pdf, words, x, y + i * size * leading, { size, face });
   });
   return shown.length * size * leading;
 }
@@ -108,7 +101,7 @@ export const heightOf = (pdf: Pdf, text: string, { size, width, face = "body", l
   Math.min(lines, linesOf(pdf, text, width, { size, face }).length) * size * leading;
 
 function linesOf(pdf: Pdf, text: string, width: number, { size, face }: { size: number; face: "head" | "body" }): string[] {
-  const measure = (words: string) => runsOf(pdf, words, face).reduce((sum, [font, part]) => sum + pdf.font(font).fontSize(size).widthOfString(part), 0);
+  const measure = (words: string) => widthOf(pdf, words, { size, face });
   const rows: string[] = [];
   for (const paragraph of text.split("\n")) {
     let row = "";
@@ -123,6 +116,75 @@ function linesOf(pdf: Pdf, text: string, width: number, { size, face }: { size: 
   }
   return rows;
 }
+
+export interface Fitted {
+  readonly face: "head" | "body";
+  readonly size: number;
+  readonly rows: readonly string[];
+  /** Not all of it had room. */
+  readonly cut: boolean;
+}
+
+/** Words in the largest letters with which they fit a width in so many lines, each letter in a face that has it; a word longer than a line is broken. Sizes in points. */
+export function fitted(pdf: Pdf, text: string, { face, most, least, width, lines }: { face: "head" | "body"; most: number; least: number; width: number; lines: number }): Fitted {
+  for (let size = most; ; size = Math.max(least, size - 0.5)) {
+    const whole = linesOf(pdf, text, width, { size, face });
+    const tooWide = whole.some((row) => widthOf(pdf, row, { size, face }) > width);
+    if (!tooWide && whole.length <= lines) return { face, size, rows: whole, cut: false };
+    if (size > least) continue;
+    const rows = tooWide ? whole.flatMap((row) => broken(pdf, row, width, { size, face })) : whole;
+    return { face, size, rows: rows.slice(0, lines), cut: rows.length > lines };
+  }
+}
+
+/** Several lines in the largest letters with which all of them have room. Sizes in points. */
+export function fittedInto(pdf: Pdf, text: string, { width, height, most, least }: { width: number; height: number; most: number; least: number }): Fitted {
+  for (let size = most; ; size = Math.max(least, size - 0.5)) {
+    const rows = fitted(pdf, text, { face: "body", most: size, least: size, width, lines: Math.max(1, Math.floor(height / (size * LEADING))) });
+    if (!rows.cut || size <= least) return rows;
+  }
+}
+
+/** @returns the height taken, points */
+export function writeRows(pdf: Pdf, { face, size, rows }: Fitted, x: number, y: number): number {
+  rows.forEach((row, i) => {
+    writeRun(pdf, row, x, y + i * size * LEADING, { size, face });
+  });
+  return rows.length * size * LEADING;
+}
+const LEADING = 1.32;
+
+interface Letters {
+  readonly size: number;
+  readonly face: "head" | "body";
+}
+
+const widthOf = (pdf: Pdf, words: string, { size, face }: Letters): number => runsOf(pdf, words, face).reduce((sum, [font, part]) => sum + pdf.font(font).fontSize(size).widthOfString(part), 0);
+
+/** Letter by letter, where a word alone is longer than the line. */
+function broken(pdf: Pdf, row: string, width: number, set: Letters): string[] {
+  const rows: string[] = [];
+  let part = "";
+  for (const letter of row) {
+    if (part !== "" && widthOf(pdf, part + letter, set) > width) {
+      rows.push(part);
+      part = letter;
+    } else part += letter;
+  }
+  return part === "" ? rows : [...rows, part];
+}
+
+/** One line, each letter in a face that has it. */
+function writeRun(pdf: Pdf, words: string, x: number, y: number, { size, face }: Letters): void {
+  let at = x;
+  for (const [font, part] of runsOf(pdf, words, face)) {
+    pdf.font(font).fontSize(size).text(part, at, y, { lineBreak: false });
+    at += pdf.widthOfString(part);
+  }
+}
+
+/** Whether every letter can be printed in one face or another. */
+export const canWriteAll = (pdf: Pdf, text: string): boolean => runsOf(pdf, text, "head").every(([font, part]) => canWrite(pdf, font as "head", part));
 
 function runsOf(pdf: Pdf, text: string, face: "head" | "body"): [font: string, part: string][] {
   const runs: [string, string][] = [];

@@ -4,6 +4,7 @@ import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Improvement } from "@elm-basket/core/plan/improve.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import type { AddressLabel, AddressSheet } from "@elm-basket/print/address-labels.ts";
 import type { ScrapLabel } from "@elm-basket/print/scrap-labels.ts";
 import { Piscina } from "piscina";
 import type { ComputedPlan } from "../data/making.ts";
@@ -38,6 +39,10 @@ export async function printedFile(document: ClassDocument, fonts: readonly Given
 
 export async function scrapLabels(scraps: readonly ScrapLabel[], unit: LengthUnit): Promise<Uint8Array> {
   return workers().run({ kind: "scrapLabels", scraps, unit }, { signal: signal() });
+}
+
+export async function addressLabels(labels: readonly AddressLabel[], on: AddressSheet): Promise<Uint8Array> {
+  return workers().run({ kind: "addressLabels", labels, on }, { signal: signal() });
 }
 
 /** Searches for tighter layouts until `stop` is told; every round is handed to `onStep`. */

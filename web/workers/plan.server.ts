@@ -27,6 +27,7 @@ import { type Answer, reckon } from "@elm-basket/core/reckoner/reckon.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
+import { type AddressLabel, type AddressSheet, addressLabelsPdf } from "@elm-basket/print/address-labels.ts";
 import { type ScrapLabel, scrapLabelsPdf } from "@elm-basket/print/scrap-labels.ts";
 import type { ComputedPlan, SheetMeta } from "../data/making.ts";
 import { type DecalPicture, decals, KIT_DRAWING_MM } from "./decals.ts";
@@ -49,6 +50,7 @@ export type Job =
   | { readonly kind: "improve"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly port: MessagePort }
   | { readonly kind: "print"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly what: Printed; readonly ways: PrintWays }
   | { readonly kind: "scrapLabels"; readonly scraps: readonly ScrapLabel[]; readonly unit: LengthUnit }
+  | { readonly kind: "addressLabels"; readonly labels: readonly AddressLabel[]; readonly on: AddressSheet }
   | { readonly kind: "decal"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly seat: string }
   | { readonly kind: "starters"; readonly schools: Schools }
   | { readonly kind: "reckon"; readonly document: ClassDocument; readonly schools: Schools }
@@ -90,6 +92,7 @@ export default async function run(job: Job): Promise<ComputedPlan | Reckoned | U
   if (job.kind === "reckon") return reckoned(job.document, job.schools);
   if (job.kind === "font") return fontShare(job.bytes);
   if (job.kind === "scrapLabels") return scrapLabelsPdf(job.scraps, job.unit);
+  if (job.kind === "addressLabels") return addressLabelsPdf(job.labels, job.on);
   const fonts = lookup(job.fonts);
   if (job.kind === "projects") return projectsDrawn(job.documents, fonts);
   if (job.kind === "variants") return variantsDrawn(job.documents, job.schools, fonts);

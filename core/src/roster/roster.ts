@@ -63,7 +63,8 @@ export function decodeText(bytes: Uint8Array): string {
   }
 }
 
-interface SourceRow {
+/** A record of a list, with the line on which it begins. */
+export interface ListRecord {
   readonly line: number;
   readonly cells: readonly string[];
 }
@@ -86,7 +87,7 @@ export function rosterOfTable(table: readonly (readonly string[])[], slots: read
   );
 }
 
-function rosterOf(all: readonly SourceRow[], slots: readonly string[], options: RosterOptions, before: readonly RosterFinding[]): Roster {
+function rosterOf(all: readonly ListRecord[], slots: readonly string[], options: RosterOptions, before: readonly RosterFinding[]): Roster {
   const last = all.findLastIndex(({ cells }) => !isBlank(cells));
   const records = all.slice(0, last + 1);
   const findings: RosterFinding[] = [...before];
@@ -112,7 +113,7 @@ const plainColumns = (slots: readonly string[]): string[] => ["name", ...slots.f
 const isBlank = (cells: readonly string[]): boolean => cells.every((cell) => cell.trim() === "");
 
 /** Records with the line on which each begins; a quote that never ends is read as a letter, so that it swallows nobody. */
-function recordsOf(text: string): { records: SourceRow[]; findings: RosterFinding[] } {
+export function recordsOf(text: string): { records: ListRecord[]; findings: RosterFinding[] } {
   const delimiter = guessDelimiter(text);
   const read = parsed(text, delimiter, '"');
   if (read.open === null) return { records: read.records, findings: [] };
@@ -133,8 +134,8 @@ function recordsOf(text: string): { records: SourceRow[]; findings: RosterFindin
   };
 }
 
-function parsed(text: string, delimiter: string, quoteChar: string): { records: SourceRow[]; open: number | null } {
-  const records: SourceRow[] = [];
+function parsed(text: string, delimiter: string, quoteChar: string): { records: ListRecord[]; open: number | null } {
+  const records: ListRecord[] = [];
   let line = 1;
   let from = 0;
   let open: number | null = null;
@@ -165,7 +166,7 @@ function guessDelimiter(text: string): string {
 }
 
 /** The line with the headings: the first near the top in which a column is known, below nothing but titles. */
-function headerIndex(records: readonly SourceRow[], slots: readonly string[], sure: boolean): number {
+function headerIndex(records: readonly ListRecord[], slots: readonly string[], sure: boolean): number {
   for (const [i, { cells }] of records.slice(0, MOST_TITLE_LINES).entries()) {
     if (isBlank(cells)) continue;
     const known = cells.map((cell) => columnOf(cell, slots)).filter((column) => column !== null);
@@ -178,14 +179,14 @@ function headerIndex(records: readonly SourceRow[], slots: readonly string[], su
 }
 
 /** "Name 1", "Name 2", …: numbered, and the next line reads like a heading, too: both are people. */
-function readsOn(records: readonly SourceRow[], at: number, slots: readonly string[]): boolean {
+function readsOn(records: readonly ListRecord[], at: number, slots: readonly string[]): boolean {
   const cells = records[at]?.cells ?? [];
   const next = records.slice(at + 1).find((row) => !isBlank(row.cells));
   return next !== undefined && cells.every((cell, i) => columnOf(cell, slots) === null || (/\d/u.test(cell) && columnOf(next.cells[i] ?? "", slots) === columnOf(cell, slots)));
 }
 
 /** A title may hold a comma: a blank line parts it from headings that are all known. */
-function aboveHeadings(records: readonly SourceRow[], at: number, slots: readonly string[]): boolean {
+function aboveHeadings(records: readonly ListRecord[], at: number, slots: readonly string[]): boolean {
   if (!isBlank(records[at + 1]?.cells ?? ["a row"])) return false;
   const next = records.slice(at + 1, MOST_TITLE_LINES).find(({ cells }) => !isBlank(cells));
   return next?.cells.every((cell) => columnOf(cell, slots) !== null) ?? false;
@@ -209,7 +210,7 @@ function unused(header: readonly string[], columns: readonly string[], slots: re
 }
 
 /** Short words without figures above cells that are longer or hold figures: perhaps a heading in words not known here. */
-function looksLikeHeading(records: readonly SourceRow[]): boolean {
+function looksLikeHeading(records: readonly ListRecord[]): boolean {
   const [first, ...rest] = records;
   if (!first || rest.length < 2 || first.cells.length < 2) return false;
   return first.cells.some((cell, i) => !/\d/u.test(cell) && cell.trim() !== "" && rest.every(({ cells }) => /^\s*\d+\s*$/u.test(cells[i] ?? "")));

@@ -1,3 +1,4 @@
+import { isPosted } from "@elm-basket/core/calendar/dates.ts";
 import { type CostKind, moneyText, withSeats } from "@elm-basket/core/supplies/price.ts";
 import type { StationData } from "@/stations/frame/load.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
@@ -42,7 +43,7 @@ export function Money({ data }: { data: StationData }) {
       </>
     );
   const perSeat = cost.perSeat;
-  const posted = document.setting.kind !== "room";
+  const posted = isPosted(document);
   const others = withSeats(cost, seats, [seats - 1, seats, seats + 1]);
   return (
     <>

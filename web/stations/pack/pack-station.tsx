@@ -1,15 +1,20 @@
+import { isPosted } from "@elm-basket/core/calendar/dates.ts";
 import { madeOf } from "@elm-basket/core/plan/thing-document.ts";
 import { roomBox } from "@elm-basket/core/supplies/bag.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { KIT_SHEETS, type LabelSheetId, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import { bagMarks } from "@/data/bags.ts";
 import { withStudio } from "@/data/client.ts";
+import { listParcels, type ParcelRow } from "@/data/parcels.ts";
 import { roomPackedAt } from "@/data/stock-taking.ts";
+import { paperFor } from "@/planning/label-sheet.ts";
 import { proposedFor } from "@/planning/proposal.ts";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
-import { FileButton } from "@/ui/button.tsx";
+import { FileButton, LinkButton } from "@/ui/button.tsx";
 import { Bags } from "./bags/bags.tsx";
 import { ByThing } from "./by-thing.tsx";
+import { LabelLinks } from "./label-links.tsx";
 import { Money } from "./money.tsx";
 import { PriceFields } from "./price-fields.tsx";
 import { SupplyTable } from "./supply-table.tsx";
@@ -29,7 +34,11 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
     (line) => plan.supplies.find(({ id: own }) => own === line)?.need ?? 0,
     (thing) => madeOf(document, thing),
   );
-  const { roomPacked, marks } = await withStudio(data.host.studioId, async (sql) => ({ roomPacked: await roomPackedAt(sql, id), marks: await bagMarks(sql, id) }));
+  const { roomPacked, marks, parcels } = await withStudio(data.host.studioId, async (sql) => ({
+    roomPacked: await roomPackedAt(sql, id),
+    marks: await bagMarks(sql, id),
+    parcels: await listParcels(sql, id),
+  }));
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_380px]">
       <section>
@@ -40,9 +49,7 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
               : `Buy ${short.length} ${short.length === 1 ? "material" : "materials"}${unpriced.length === short.length ? "" : ` for ${moneyText(spend, document.prices.currency)}`}${unpriced.length === 0 ? "" : unpriced.length === short.length ? ", no prices known" : ` and ${unpriced.length} without a price`}`}
           </h2>
           <div className="flex flex-wrap gap-2">
-            <FileButton tone="main" href={`/classes/${id}/files/labels.pdf`} download>
-              Kit labels, PDF
-            </FileButton>
+            {short.length > 0 && <LinkButton href={`/shelf/shopping?for=${id}`}>Shopping list</LinkButton>}
             <FileButton href={`/classes/${id}/files/supplies.csv`} download>
               List, CSV
             </FileButton>
@@ -65,6 +72,13 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
           />
         )}
         <PriceFields classId={id} document={document} version={data.planned.versions.class} />
+        {isPosted(document) && (
+          <section className="mt-7" aria-label="Parcels">
+            <h2 className="mb-1 text-lg">{parcelWords(parcels, document.seats.length)}</h2>
+            <LinkButton href={`/parcels/${id}`}>Addresses and parcels</LinkButton>
+          </section>
+        )}
+        <Labels id={id} usual={usualSheet(paperFor(data.host.studio.unit))} />
         <Bags
           id={id}
           kits={data.kits}
@@ -76,6 +90,31 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
         />
       </section>
     </div>
+  );
+}
+
+function parcelWords(parcels: readonly ParcelRow[], seats: number): string {
+  const gone = parcels.filter(({ postedAt }) => postedAt !== null).length;
+  const without = seats - parcels.filter(({ address, postedAt }) => address !== null || postedAt !== null).length;
+  return [gone === seats && seats > 0 ? "All parcels are posted" : `${gone} of ${seats} parcels posted`, without > 0 ? `${without} without an address` : ""].filter(Boolean).join(", ");
+}
+
+/** Everything that is stuck onto something, for the sheet that lies in the printer. */
+function Labels({ id, usual }: { id: string; usual: LabelSheetId }) {
+  const file = (name: string) => `/classes/${id}/files/${name}`;
+  return (
+    <section className="mt-7" aria-label="Labels">
+      <h2 className="mb-1 text-lg">Labels</h2>
+      <LabelLinks
+        usual={usual}
+        kinds={[
+          { href: file("labels.pdf"), words: "Kits", sheets: KIT_SHEETS },
+          { href: file("film-labels.pdf"), words: "Loads of film" },
+          { href: file("blank-labels.pdf"), words: "Blanks" },
+          { href: file("table-labels.pdf"), words: "Tables" },
+        ]}
+      />
+    </section>
   );
 }
 

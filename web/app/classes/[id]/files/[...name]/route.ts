@@ -5,6 +5,7 @@ import { runSheetIcs } from "@elm-basket/core/plan/files.ts";
 import { runSheetCsv, suppliesCsv } from "@elm-basket/core/plan/tables.ts";
 import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { LABEL_SHEETS, type LabelSheetId } from "@elm-basket/print/label-sheets.ts";
 import type { Paper } from "@elm-basket/print/pages.ts";
 import { strToU8, zipSync } from "fflate";
 import { currentHost, type Host } from "@/account/session.ts";
@@ -13,6 +14,7 @@ import { withStudio } from "@/data/client.ts";
 import { sheetFile, sheetFilesOf } from "@/data/making.ts";
 import { printedFile } from "@/planning/compute.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
+import { paperFor, sheetIn } from "@/planning/label-sheet.ts";
 import { isId, type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
 import { TEST_FORCES, TEST_SHARES } from "@/stations/cut/test-grid.ts";
 import type { Printed } from "@/workers/printed.ts";
@@ -30,7 +32,7 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
   const planned = await plannedClass(host.studioId, id);
   if (!planned) return plain("There is no such class.", 404);
   if (!planned.ok) return plain(`No plan can be made of this class: ${planned.message}`, 409);
-  return (await fileNamed(host, planned.value, name.join("/"), paperOf(request, host.studio.unit))) ?? plain("There is no such file.", 404);
+  return (await fileNamed(host, planned.value, name.join("/"), asksOf(request, host.studio.unit))) ?? plain("There is no such file.", 404);
 }
 
 const CLASS_FILE = "class.json";
@@ -47,17 +49,24 @@ const SHEET_TYPES = { svg: "image/svg+xml", hpgl: "application/vnd.hp-hpgl", dxf
 /** Entries of the zip carry this time, so that the same plan gives the same file. */
 const ZIP_TIME = new Date("2000-01-01T00:00:00Z");
 
-const print = async ({ studioId, studio }: Host, document: ClassDocument, name: Printed, paper: Paper): Promise<Uint8Array> =>
-  printedFile(document, await fontsOf(studioId, document), name, { paper, unit: studio.unit, schools: studio.settings.schools });
+const print = async ({ studioId, studio }: Host, document: ClassDocument, name: Printed, { paper, sheet }: Asked): Promise<Uint8Array> =>
+  printedFile(document, await fontsOf(studioId, document), name, { paper, unit: studio.unit, schools: studio.settings.schools, ...(sheet ? { sheet } : {}) });
 
-/** What is asked for, or what is usual where lengths are so. */
-function paperOf(request: Request, unit: LengthUnit): Paper {
-  const asked = new URL(request.url).searchParams.get("paper");
-  if (asked === "a4" || asked === "letter") return asked;
-  return unit === "mm" || unit === "cm" ? "a4" : "letter";
+interface Asked {
+  readonly paper: Paper;
+  readonly sheet: LabelSheetId | null;
 }
 
-async function fileNamed(host: Host, planned: PlannedClass, name: string, paper: Paper): Promise<Response | null> {
+/** What is asked for, or what is usual where lengths are so. */
+function asksOf(request: Request, unit: LengthUnit): Asked {
+  const { searchParams } = new URL(request.url);
+  const sheet = sheetIn(searchParams);
+  if (sheet) return { paper: LABEL_SHEETS[sheet].paper, sheet };
+  const asked = searchParams.get("paper");
+  return { paper: asked === "a4" || asked === "letter" ? asked : paperFor(unit), sheet: null };
+}
+
+async function fileNamed(host: Host, planned: PlannedClass, name: string, asked: Asked): Promise<Response | null> {
   const { studioId } = host;
   const { document, id } = planned;
   const sheet = SHEET.exec(name);
@@ -78,14 +87,17 @@ async function fileNamed(host: Host, planned: PlannedClass, name: string, paper:
     case "test-cut.hpgl":
       return download(testCutHpgl(testCutPage(TEST_FORCES, TEST_SHARES, document.cutter.cutSpeed), document.cutter), "application/vnd.hp-hpgl", name);
     case "labels.pdf":
+    case "blank-labels.pdf":
+    case "table-labels.pdf":
       if (document.seats.length === 0) return plain("There are no labels yet: this class has no names.", 409);
-      return download(await print(host, document, name, paper), "application/pdf", name);
+      return download(await print(host, document, name, asked), "application/pdf", name);
+    case "film-labels.pdf":
     case "cue-cards.pdf":
     case "step-cards.pdf":
     case "care-cards.pdf":
     case "placement.pdf":
     case "run-sheet.pdf":
-      return download(await print(host, document, name, paper), "application/pdf", name);
+      return download(await print(host, document, name, asked), "application/pdf", name);
     case "supplies.csv":
       return download(suppliesCsv(planned.plan.supplies, document), "text/csv; charset=utf-8", name);
     case "run-sheet.csv":

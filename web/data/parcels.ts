@@ -1,0 +1,81 @@
+/** Parcels of a class: addresses, what is posted, and the erasing of what nobody may keep any longer. */
+import { type Address, addressSchema, type Posting, postingSchema } from "@elm-basket/core/posting/posting.ts";
+import type { Sql } from "./client.ts";
+
+type Json = Parameters<Sql["json"]>[0];
+
+export interface ParcelRow {
+  readonly seat: string;
+  readonly address: Address | null;
+  readonly postedAt: Date | null;
+  /** There was an address, and its day came. */
+  readonly erased: boolean;
+}
+
+export async function listParcels(sql: Sql, workshopId: string): Promise<ParcelRow[]> {
+  const rows = await sql<ParcelRow[]>`select seat, address, posted_at as "postedAt", erased from parcels where workshop_id = ${workshopId} order by length(seat), seat`;
+  return rows.map((row) => ({ ...row, address: row.address ? addressSchema.parse(row.address) : null }));
+}
+
+/** The usual ways where the class has none of its own. */
+export async function readPosting(sql: Sql, workshopId: string): Promise<{ posting: Posting; version: number }> {
+  const [row] = await sql<{ body: unknown; version: number }[]>`select body, version from postings where workshop_id = ${workshopId}`;
+  const read = postingSchema.safeParse(row?.body ?? {});
+  return { posting: read.success ? read.data : postingSchema.parse({}), version: row?.version ?? 0 };
+}
+
+/** By class, how its kits are posted; classes without ways of their own are left out. */
+export async function postingsOf(sql: Sql, ids: readonly string[]): Promise<Map<string, Posting>> {
+  if (ids.length === 0) return new Map();
+  const rows = await sql<{ id: string; body: unknown }[]>`select workshop_id as id, body from postings where workshop_id = any(${ids as string[]}::uuid[])`;
+  return new Map(rows.map(({ id, body }) => [id, postingSchema.parse(body)]));
+}
+
+/** By class, its parcels. */
+export async function parcelsOf(sql: Sql, ids: readonly string[]): Promise<Map<string, ParcelRow[]>> {
+  const found = new Map<string, ParcelRow[]>();
+  for (const id of ids) found.set(id, await listParcels(sql, id));
+  return found;
+}
+
+/** @returns the new version; null where somebody else was first */
+export async function savePosting(sql: Sql, studioId: string, workshopId: string, posting: Posting, version: number): Promise<number | null> {
+  const body = sql.json(posting as unknown as Json);
+  const [row] =
+    version === 0
+      ? await sql<
+          { version: number }[]
+        >`insert into postings (studio_id, workshop_id, body) select ${studioId}, id, ${body} from workshops where id = ${workshopId} on conflict (workshop_id) do nothing returning version`
+      : await sql<{ version: number }[]>`update postings set body = ${body}, version = version + 1 where workshop_id = ${workshopId} and version = ${version} returning version`;
+  return row?.version ?? null;
+}
+
+/** Seats that the class has. */
+export async function seatsThere(sql: Sql, workshopId: string): Promise<Set<string>> {
+  return new Set((await sql<{ seat: string }[]>`select seat from seats where workshop_id = ${workshopId}`).map(({ seat }) => seat));
+}
+
+/** An address is written over; what is posted stays so. */
+export async function putAddresses(sql: Sql, studioId: string, workshopId: string, rows: readonly { readonly seat: string; readonly address: Address | null }[]): Promise<void> {
+  if (rows.length === 0) return;
+  const values = rows.map(({ seat, address }) => ({ studio_id: studioId, workshop_id: workshopId, seat, address: address && sql.json(address as unknown as Json), erased: false }));
+  await sql`insert into parcels ${sql(values as never)} on conflict (workshop_id, seat) do update set address = excluded.address, erased = false`;
+}
+
+export async function markPosted(sql: Sql, studioId: string, workshopId: string, seats: readonly string[], on: boolean): Promise<void> {
+  for (const seat of seats)
+    await sql`
+      insert into parcels (studio_id, workshop_id, seat, posted_at) values (${studioId}, ${workshopId}, ${seat}, ${on ? sql`now()` : null})
+      on conflict (workshop_id, seat) do update set posted_at = ${on ? sql`coalesce(parcels.posted_at, now())` : null}`;
+}
+
+/** In all studios, addresses whose day has come. @returns how many */
+export async function eraseAddresses(sql: Sql): Promise<number> {
+  const [row] = await sql<{ count: number }[]>`select erase_addresses() as count`;
+  return row?.count ?? 0;
+}
+
+/** At once, because the host says so. */
+export async function eraseNow(sql: Sql, workshopId: string): Promise<number> {
+  return (await sql`update parcels set address = null, erased = true where workshop_id = ${workshopId} and address is not null returning seat`).length;
+}

@@ -1,0 +1,77 @@
+"use server";
+
+import { MOST_ADDRESSES } from "@elm-basket/core/posting/address-list.ts";
+import { addressSchema, postingSchema } from "@elm-basket/core/posting/posting.ts";
+import { revalidatePath } from "next/cache";
+import { z } from "zod";
+import { requireHost } from "@/account/session.ts";
+import { type Sql, withStudio } from "@/data/client.ts";
+import { eraseNow, markPosted, putAddresses, savePosting, seatsThere } from "@/data/parcels.ts";
+import { isId } from "@/planning/planned-class.ts";
+
+export type ParcelAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
+
+const no = (message: string): ParcelAnswer => ({ ok: false, message });
+const seatName = z.string().min(1).max(40);
+const rowsSchema = z
+  .array(z.strictObject({ seat: seatName, address: addressSchema.nullable() }))
+  .min(1)
+  .max(MOST_ADDRESSES);
+
+/** Does something with seats that the class has; of others nothing is kept. */
+async function withSeats(id: string, seats: readonly string[], work: (sql: Sql, studioId: string, there: ReadonlySet<string>) => Promise<void>): Promise<ParcelAnswer> {
+  const host = await requireHost();
+  if (!isId(id)) return no("There is no such class.");
+  const answer = await withStudio(host.studioId, async (sql) => {
+    const there = await seatsThere(sql, id);
+    const unknown = seats.find((seat) => !there.has(seat));
+    if (unknown !== undefined) return no(`There is no seat ${unknown} any more.`);
+    await work(sql, host.studioId, there);
+    return { ok: true } as const;
+  });
+  if (answer.ok) revalidatePath("/", "layout");
+  return answer;
+}
+
+/** Writes addresses of seats; null takes one away. */
+export async function saveAddresses(id: string, given: z.input<typeof rowsSchema>): Promise<ParcelAnswer> {
+  const read = rowsSchema.safeParse(given);
+  if (!read.success) {
+    const [issue] = read.error.issues;
+    return no(`Not a usable address: ${issue?.message ?? ""} (${issue?.path.slice(2).join(" ") ?? ""}).`);
+  }
+  return withSeats(
+    id,
+    read.data.map(({ seat }) => seat),
+    (sql, studioId) => putAddresses(sql, studioId, id, read.data),
+  );
+}
+
+const markSchema = z.array(seatName).min(1).max(MOST_ADDRESSES);
+
+/** Posted, or not posted after all. */
+export async function markParcels(id: string, seats: readonly string[], on: boolean): Promise<ParcelAnswer> {
+  const read = markSchema.safeParse(seats);
+  if (!read.success || typeof on !== "boolean") return no("That cannot be marked.");
+  return withSeats(id, read.data, (sql, studioId) => markPosted(sql, studioId, id, read.data, on));
+}
+
+export type WaysAnswer = { readonly ok: true; readonly version: number } | { readonly ok: false; readonly message: string };
+
+/** How the class's kits are posted. */
+export async function saveWays(id: string, given: z.input<typeof postingSchema>, version: number): Promise<WaysAnswer> {
+  const host = await requireHost();
+  const read = postingSchema.safeParse(given);
+  if (!isId(id) || !Number.isInteger(version) || !read.success) return { ok: false, message: read.success ? "There is no such class." : `Not usable: ${read.error.issues[0]?.message ?? ""}.` };
+  const saved = await withStudio(host.studioId, (sql) => savePosting(sql, host.studioId, id, read.data, version));
+  revalidatePath("/", "layout");
+  return saved === null ? { ok: false, message: "Another window changed this first: what is there now is shown. Make your change again." } : { ok: true, version: saved };
+}
+
+export async function eraseAll(id: string): Promise<ParcelAnswer> {
+  const host = await requireHost();
+  if (!isId(id)) return no("There is no such class.");
+  await withStudio(host.studioId, (sql) => eraseNow(sql, id));
+  revalidatePath("/", "layout");
+  return { ok: true };
+}

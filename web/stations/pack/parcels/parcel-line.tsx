@@ -1,0 +1,146 @@
+"use client";
+
+import { type Address, addressSchema } from "@elm-basket/core/posting/posting.ts";
+import { useRouter } from "next/navigation";
+import { useState, useTransition } from "react";
+import { Button } from "@/ui/button.tsx";
+import { Field } from "@/ui/field.tsx";
+import type { ShownParcel } from "./load-parcels.ts";
+import { markParcels, type ParcelAnswer, saveAddresses } from "./parcel-actions.ts";
+
+const LOST: ParcelAnswer = { ok: false, message: "No connection: it is not kept. Try again in a moment." };
+
+/** Runs an act, says what went wrong, and shows what is there then. */
+function useAct() {
+  const router = useRouter();
+  const [busy, start] = useTransition();
+  const [said, setSaid] = useState("");
+  const act = (work: () => Promise<ParcelAnswer>, then = () => {}) =>
+    start(async () => {
+      const answer = await work().catch(() => LOST);
+      setSaid(answer.ok ? "" : answer.message);
+      if (!answer.ok) return;
+      then();
+      router.refresh();
+    });
+  return { busy, said, act };
+}
+
+/** One parcel: ticked when it is posted; its address is written in its own row. */
+export function ParcelLine({ classId, row, by, late }: { classId: string; row: ShownParcel; by: string; late: boolean }) {
+  const { seat, name, address, erased, packed, posted } = row;
+  const { busy, said, act } = useAct();
+  const [open, setOpen] = useState(false);
+  return (
+    <li className="border-rule border-b py-1.5" aria-busy={busy}>
+      <div className="grid grid-cols-[44px_1fr_auto] items-center gap-x-3">
+        <label className="grid size-11 place-items-center">
+          <input
+            type="checkbox"
+            className="size-6"
+            checked={posted}
+            disabled={busy}
+            aria-label={`${name}, seat ${seat}: posted`}
+            onChange={(event) => {
+              const on = event.target.checked;
+              act(() => markParcels(classId, [seat], on));
+            }}
+          />
+        </label>
+        <div className="min-w-0">
+          <p className="leading-tight [overflow-wrap:anywhere]">
+            <b>{name}</b> <span className="text-soft text-sm">seat {seat}</span>
+            {posted ? <span className="ml-2 text-elm-dark text-sm">posted</span> : packed ? null : <span className="ml-2 text-ochre text-sm">its bag is not closed</span>}
+            {!posted && by !== "" && <span className={`ml-2 text-sm ${late ? "font-bold text-brick" : "text-soft"}`}>{late ? `was to go by ${by}` : `by ${by}`}</span>}
+          </p>
+          <p className="text-soft text-sm [overflow-wrap:anywhere]">{address ? oneLine(address) : erased ? "its address is erased" : <span className="text-ochre">no address yet</span>}</p>
+        </div>
+        <button type="button" className="verb min-h-11" aria-expanded={open} onClick={() => setOpen(!open)} aria-label={`${address ? "Change" : "Write"} the address of ${name}, seat ${seat}`}>
+          {open ? "close" : address ? "change" : "write it"}
+        </button>
+      </div>
+      {said && (
+        <p role="alert" className="pl-14 text-brick text-sm">
+          {said}
+        </p>
+      )}
+      {open && (
+        <AddressForm
+          name={name}
+          address={address}
+          busy={busy}
+          onSave={(next) =>
+            act(
+              () => saveAddresses(classId, [{ seat, address: next }]),
+              () => setOpen(false),
+            )
+          }
+        />
+      )}
+    </li>
+  );
+}
+
+const oneLine = ({ name, lines, country }: Address): string => [name, ...lines, country].filter(Boolean).join(", ");
+
+/** As it is printed: name, lines, country. What is typed stays until it can be read. */
+function AddressForm({ name, address, busy, onSave }: { name: string; address: Address | null; busy: boolean; onSave: (next: Address | null) => void }) {
+  const [to, setTo] = useState(address?.name ?? name);
+  const [lines, setLines] = useState(address?.lines.join("\n") ?? "");
+  const [country, setCountry] = useState(address?.country ?? "");
+  const [wrong, setWrong] = useState("");
+  return (
+    <form
+      className="grid gap-3 py-3 pl-14 sm:grid-cols-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const rows = lines
+          .split("\n")
+          .map((line) => line.trim())
+          .filter(Boolean);
+        const read = addressSchema.safeParse({ name: to, lines: rows, country });
+        setWrong(
+          read.success
+            ? ""
+            : `${read.error.issues[0]?.path[0] === "name" ? "The name" : read.error.issues[0]?.path[0] === "country" ? "The country" : "The address"}: ${read.error.issues[0]?.message ?? "not usable"}.`,
+        );
+        if (read.success) onSave(read.data);
+      }}
+    >
+      <Field label="To">{(props) => <input {...props} value={to} maxLength={120} autoComplete="off" onChange={(event) => setTo(event.target.value)} />}</Field>
+      <Field label="Country, where it is not yours">{(props) => <input {...props} value={country} maxLength={60} autoComplete="off" onChange={(event) => setCountry(event.target.value)} />}</Field>
+      <div className="sm:col-span-2">
+        <Field label="Street, postcode and town, a line each" {...(wrong ? { error: wrong } : {})}>
+          {(props) => <textarea {...props} rows={4} className="w-full" value={lines} autoComplete="off" onChange={(event) => setLines(event.target.value)} />}
+        </Field>
+      </div>
+      <div className="flex flex-wrap gap-3 sm:col-span-2">
+        <Button tone="main" type="submit" disabled={busy}>
+          Keep it
+        </Button>
+        {address && (
+          <Button tone="stop" disabled={busy} onClick={() => onSave(null)}>
+            Take the address away
+          </Button>
+        )}
+      </div>
+    </form>
+  );
+}
+
+/** Everything that is shown and closed goes at once. */
+export function MarkAll({ classId, seats, words }: { classId: string; seats: readonly string[]; words: string }) {
+  const { busy, said, act } = useAct();
+  return (
+    <div className="mb-3">
+      <Button disabled={busy} onClick={() => act(() => markParcels(classId, seats, true))}>
+        {words}
+      </Button>
+      {said && (
+        <p role="alert" className="text-brick text-sm">
+          {said}
+        </p>
+      )}
+    </div>
+  );
+}

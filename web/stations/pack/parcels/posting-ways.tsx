@@ -1,0 +1,153 @@
+"use client";
+
+import { countryKey, MOST_KEEP_DAYS, MOST_TRAVEL_DAYS, type Posting, travelDays } from "@elm-basket/core/posting/posting.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { useRouter } from "next/navigation";
+import { useState, useTransition } from "react";
+import { Button } from "@/ui/button.tsx";
+import { CheckField } from "@/ui/choice.tsx";
+import { LengthField, NumberField } from "@/ui/fields.tsx";
+import { eraseAll, saveWays } from "./parcel-actions.ts";
+
+interface Props {
+  readonly classId: string;
+  readonly posting: Posting;
+  readonly version: number;
+  readonly unit: LengthUnit;
+  /** Days before the class on which kits go out where the way is not known. */
+  readonly usualDays: number;
+  /** Where parcels go; the studio's own country is empty. */
+  readonly countries: readonly string[];
+}
+
+const FIRST_SIZE: [number, number, number] = [250, 180, 25];
+
+/** How this class's kits are posted; every change is kept at once. */
+export function PostingWays({ classId, posting, version, unit, usualDays, countries }: Props) {
+  const router = useRouter();
+  const [busy, start] = useTransition();
+  const [said, setSaid] = useState("");
+  const save = (change: Partial<Posting>) =>
+    start(async () => {
+      const answer = await saveWays(classId, { ...posting, ...change }, version).catch(() => ({ ok: false as const, message: "No connection: it is not kept. Try again in a moment." }));
+      setSaid(answer.ok ? "Kept." : answer.message);
+      router.refresh();
+    });
+  const setTravel = (country: string, days: number | null) =>
+    save({ travel: [...posting.travel.filter((row) => countryKey(row.country) !== countryKey(country)), ...(days === null ? [] : [{ country, days }])] });
+  const asked = [...new Map([...(countries.length === 0 ? [""] : countries), ...posting.travel.map(({ country }) => country)].map((country) => [countryKey(country), country])).values()];
+  const size = posting.size;
+  return (
+    <section aria-busy={busy} aria-label="How they are posted">
+      <h2 className="mb-1 text-lg">How they are posted</h2>
+      <h3 className="mt-3 text-soft text-sm">Days that the post takes; without a figure, the class's {usualDays} days before it</h3>
+      <ul>
+        {asked.map((country) => {
+          const days = travelDays(posting, country);
+          const place = country === "" ? "your own country" : country;
+          return (
+            <li key={countryKey(country)} className="grid grid-cols-[1fr_92px_auto] items-center gap-2 py-1">
+              <span className="[overflow-wrap:anywhere]">{place}</span>
+              {days === null ? (
+                <button
+                  type="button"
+                  className="verb min-h-11 text-left"
+                  disabled={busy}
+                  aria-label={`Say how long the post takes to ${place}`}
+                  onClick={() => setTravel(country, Math.min(MOST_TRAVEL_DAYS, country === "" ? 2 : 7))}
+                >
+                  not said
+                </button>
+              ) : (
+                <NumberField label="" name={`Days to ${place}`} value={days} least={0} most={MOST_TRAVEL_DAYS} unit="d" disabled={busy} onChange={(next) => setTravel(country, next)} />
+              )}
+              {days !== null && (
+                <button type="button" className="verb min-h-11 text-sm" disabled={busy} aria-label={`Leave the days to ${place} open`} onClick={() => setTravel(country, null)}>
+                  leave out
+                </button>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      <div className="mt-3 grid grid-cols-2 items-end gap-3">
+        <NumberField label="Reserve, should it be late" value={posting.reserveDays} least={0} most={60} unit="days" disabled={busy} onChange={(reserveDays) => save({ reserveDays })} />
+        <NumberField label="Erase addresses after the class" value={posting.keepDays} least={0} most={MOST_KEEP_DAYS} unit="days" disabled={busy} onChange={(keepDays) => save({ keepDays })} />
+      </div>
+      <CheckField label="No post on Sundays" checked={posting.noSundays} onChange={(noSundays) => save({ noSundays })} />
+      {posting.weightG === null ? (
+        <button type="button" className="verb block min-h-11" disabled={busy} onClick={() => save({ weightG: 100 })}>
+          Say what a parcel weighs
+        </button>
+      ) : (
+        <NumberField label="Weight of a parcel" value={posting.weightG} least={1} most={100_000} unit="g" disabled={busy} onChange={(weightG) => save({ weightG })} />
+      )}
+      {size === null ? (
+        <button type="button" className="verb block min-h-11" disabled={busy} onClick={() => save({ size: FIRST_SIZE })}>
+          Say how large a parcel is
+        </button>
+      ) : (
+        <div className="mt-2 grid grid-cols-3 gap-2">
+          {(["Length", "Width", "Height"] as const).map((label, i) => (
+            <LengthField
+              key={label}
+              label={label}
+              mm={size[i] ?? 1}
+              unit={unit}
+              least={1}
+              most={3000}
+              disabled={busy}
+              onChange={(mm) => save({ size: size.map((old, at) => (at === i ? mm : old)) as [number, number, number] })}
+            />
+          ))}
+        </div>
+      )}
+      <EraseNow classId={classId} onDone={() => router.refresh()} />
+      <p role="status" className="mt-2 min-h-6 text-sm">
+        {said}
+      </p>
+    </section>
+  );
+}
+
+/** What is erased is gone: asked once more. */
+function EraseNow({ classId, onDone }: { classId: string; onDone: () => void }) {
+  const [sure, setSure] = useState(false);
+  const [busy, start] = useTransition();
+  const [said, setSaid] = useState("");
+  if (!sure)
+    return (
+      <button type="button" className="verb mt-2 block min-h-11" onClick={() => setSure(true)}>
+        Erase all addresses now
+      </button>
+    );
+  return (
+    <div className="mt-2">
+      <p className="mb-2">They cannot be brought back.</p>
+      <div className="flex flex-wrap gap-3">
+        <Button
+          tone="stop"
+          disabled={busy}
+          onClick={() =>
+            start(async () => {
+              const answer = await eraseAll(classId).catch(() => ({ ok: false as const, message: "No connection: they are still there." }));
+              setSaid(answer.ok ? "" : answer.message);
+              if (answer.ok) {
+                setSure(false);
+                onDone();
+              }
+            })
+          }
+        >
+          Erase them
+        </Button>
+        <Button onClick={() => setSure(false)}>Keep them</Button>
+      </div>
+      {said && (
+        <p role="alert" className="text-brick text-sm">
+          {said}
+        </p>
+      )}
+    </div>
+  );
+}
