@@ -4,6 +4,7 @@ import type { Sql } from "../data/client.ts";
 import { markSheet, type SheetRow } from "../data/making.ts";
 import { filmOf, keepLeftovers, takeBackLeftovers, takeScraps } from "../data/scraps.ts";
 import { takeFilm } from "../data/stock-taking.ts";
+import { wearOf } from "../data/wear.ts";
 
 /** Returns the labels of scraps that came into the box. */
 export async function finishSheet(sql: Sql, studioId: string, workshopId: string, sheet: SheetRow, cut: boolean): Promise<string[]> {
@@ -12,6 +13,7 @@ export async function finishSheet(sql: Sql, studioId: string, workshopId: string
   await markSheet(sql, workshopId, sheet.nn, cut);
   const labels = sheet.meta.scraps.map(({ label }) => label);
   await takeScraps(sql, workshopId, sheet.nn, labels, cut);
+  await wearOf(sql, studioId, workshopId, { load: sheet.hash, film: vinyl.name, mm: sheet.meta.cutLengthMm }, cut);
   await takeFilm(sql, studioId, workshopId, { hash: sheet.hash, vinyl: sheet.vinyl, amount: cut ? sheet.meta.film : 0 });
   if (!cut) {
     await takeBackLeftovers(sql, workshopId, sheet.nn);

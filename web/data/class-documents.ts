@@ -228,6 +228,7 @@ export interface ClassListRow {
   readonly class_time: string;
   readonly zone: string;
   readonly setting: { kind: "room" | "craftAlong"; place: string };
+  readonly minutes: number;
   readonly seats: number;
   /** Days before the class, where the class has its own. */
   readonly lead_days: LeadDays | null;
@@ -241,7 +242,7 @@ export const orderDays = (classes: readonly ClassListRow[]): ReadonlyMap<string,
 
 export async function listClasses(sql: Sql): Promise<ClassListRow[]> {
   return sql<ClassListRow[]>`
-    select w.id, w.title, to_char(w.class_date, 'YYYY-MM-DD') as class_date, w.class_time, w.zone, w.setting, w.body->'leadDays' as lead_days, (select count(*)::int from seats s where s.workshop_id = w.id) as seats
+    select w.id, w.title, to_char(w.class_date, 'YYYY-MM-DD') as class_date, w.class_time, w.zone, w.minutes, w.setting, w.body->'leadDays' as lead_days, (select count(*)::int from seats s where s.workshop_id = w.id) as seats
     from workshops w order by w.class_date, w.class_time, w.title limit 500`;
 }
 

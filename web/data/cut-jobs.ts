@@ -89,14 +89,3 @@ export async function lastTestCut(sql: Sql, film: Film): Promise<TestCut | null>
 export async function keepTestCut(sql: Sql, studioId: string, film: Film, cut: { force: number; speed: number; bladeMm: number }): Promise<void> {
   await sql`insert into test_cuts (studio_id, film, force, speed, blade_mm) values (${studioId}, ${sql.json(film as unknown as Json)}, ${cut.force}, ${cut.speed}, ${cut.bladeMm})`;
 }
-
-/** Millimetres cut with the blade that is in now. */
-export async function bladeMm(sql: Sql): Promise<number> {
-  const [row] = await sql<{ mm: number }[]>`
-    select coalesce(sum(cut_mm * least(1, case when of_seconds > 0 then seconds / of_seconds else 0 end)), 0)::float8 as mm from cut_jobs where started_at > coalesce((select max(at) from blades), '-infinity')`;
-  return row?.mm ?? 0;
-}
-
-export async function newBlade(sql: Sql, studioId: string): Promise<void> {
-  await sql`insert into blades (studio_id) values (${studioId})`;
-}

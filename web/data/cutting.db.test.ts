@@ -4,11 +4,12 @@ import { demoClass } from "../../core/src/testing/documents.ts";
 import { finishSheet } from "../cutting/finish.ts";
 import { insertClass, readClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
-import { beginJob, bladeMm, jobsOf, keepTestCut, lastTestCut, newBlade, recordProgress, runningJob } from "./cut-jobs.ts";
+import { beginJob, jobsOf, keepTestCut, lastTestCut, recordProgress, runningJob } from "./cut-jobs.ts";
 import { type ComputedPlan, listSheets, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
 import { type Film, keepLeftovers, listScraps, takeScraps, throwAway } from "./scraps.ts";
 import { openStudio } from "./sign-in.ts";
+import { bladeMm, newBlade } from "./wear.ts";
 
 const bottles = demoClass("rowing-bottles");
 const film: Film = { name: "Regatta white gloss", family: "permanentGloss", colour: "#FDFDFB" };

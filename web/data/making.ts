@@ -277,6 +277,8 @@ export interface WorkLeft {
   readonly cutLeft: number;
   readonly sheetsLeft: number;
   readonly packLeft: number;
+  /** Films that no tape lies on yet, of kits that are not packed. */
+  readonly tapeLeft: number;
 }
 
 export async function workLeft(sql: Sql, packMinutes: number): Promise<WorkLeft[]> {
@@ -286,6 +288,23 @@ export async function workLeft(sql: Sql, packMinutes: number): Promise<WorkLeft[
       (select count(*)::int from kits k where k.workshop_id = w.id and k.planned and (k.weeded_at is null or k.cut_hash is distinct from k.letters_hash)) as "weedKits",
       coalesce((select sum((s.meta->>'cutMinutes')::float8 + (s.meta->>'loadMinutes')::float8) from sheets s where s.workshop_id = w.id and s.cut_at is null), 0)::float8 as "cutLeft",
       (select count(*)::int from sheets s where s.workshop_id = w.id and s.cut_at is null) as "sheetsLeft",
-      (select count(*) * ${packMinutes}::float8 from kits k where k.workshop_id = w.id and k.planned and k.seat not like 'spare-%' and not (${isPacked(sql)}))::float8 as "packLeft"
+      (select count(*) * ${packMinutes}::float8 from kits k where k.workshop_id = w.id and k.planned and k.seat not like 'spare-%' and not (${isPacked(sql)}))::float8 as "packLeft",
+      (select count(*)::int from films f join kits k on k.workshop_id = f.workshop_id and k.seat = f.seat where f.workshop_id = w.id and f.planned and f.taped_hash is distinct from f.content_hash and k.packed_at is null) as "tapeLeft"
     from workshops w`;
+}
+
+export interface SeatWork {
+  readonly seat: string;
+  readonly weedLeft: number;
+  readonly tapeLeft: number;
+  readonly packed: boolean;
+}
+
+/** The same of each seat; spares belong to nobody. */
+export async function workBySeat(sql: Sql, workshopId: string): Promise<SeatWork[]> {
+  return sql<SeatWork[]>`
+    select k.seat, coalesce(sum(f.minutes) filter (where f.weeded_hash is distinct from f.content_hash), 0)::float8 as "weedLeft",
+      (count(f.film) filter (where f.taped_hash is distinct from f.content_hash and k.packed_at is null))::int as "tapeLeft", (k.packed_at is not null and (k.cut_hash = k.letters_hash or k.packed_hash = k.letters_hash)) as packed
+    from kits k left join films f on f.workshop_id = k.workshop_id and f.seat = k.seat and f.planned
+    where k.workshop_id = ${workshopId} and k.planned and k.seat not like 'spare-%' group by k.workshop_id, k.seat`;
 }

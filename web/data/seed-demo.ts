@@ -1,7 +1,7 @@
 /** The demo studio, loaded the first time: projects, a class of each, one with a finished run. */
 import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
-import { addDays } from "@elm-basket/core/calendar/dates.ts";
+import { addDays, isPosted } from "@elm-basket/core/calendar/dates.ts";
 import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
 import { madeOf, runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { bagOf } from "@elm-basket/core/supplies/bag.ts";
@@ -18,9 +18,12 @@ import type { Sql } from "./client.ts";
 import { endSeat, filmsOfSeat } from "./films.ts";
 import { addLog } from "./log.ts";
 import { type ComputedPlan, listSheets, markKit, markRecut, savePlan } from "./making.ts";
+import { putAddresses, savePosting } from "./parcels.ts";
 import { insertProject, listProjects, putVariant } from "./projects.ts";
 import { APP_ROLE, ownerUrlFromEnvironment } from "./roles.ts";
+import { DEMO_POSTING, demoAddress } from "./seed-addresses.ts";
 import { seatCounts, takeKit, takeRoom } from "./stock-taking.ts";
+import { addMat, newBlade } from "./wear.ts";
 
 const FOLDER = fileURLToPath(new URL("../../demo", import.meta.url));
 export const DEMO_EMAIL = "host@lantern-lane.example";
@@ -73,10 +76,28 @@ async function load(tx: Sql): Promise<void> {
     // As it is read from now on: a plan of the file itself would be made again at the first look.
     const stored = (await readClass(tx, id))?.document ?? document;
     await progress(tx, studioId, id, stored, weeded);
+    if (isPosted(document)) await addresses(tx, studioId, id, document);
     if (weeded === "all") await logFinishedRun(tx, studioId, id, document);
   }
+  // After so many clipboards a new blade is in, and a mat is known by name.
+  await newBlade(tx, studioId);
+  for (const name of MATS) await addMat(tx, studioId, name);
 }
 
+async function addresses(tx: Sql, studioId: string, id: string, { seats }: ClassDocument): Promise<void> {
+  await savePosting(tx, studioId, id, DEMO_POSTING, 0);
+  await putAddresses(
+    tx,
+    studioId,
+    id,
+    seats.flatMap(({ seat, fields }, n) => {
+      const address = demoAddress(n, fields.name ?? `Seat ${seat}`);
+      return address ? [{ seat, address }] : [];
+    }),
+  );
+}
+
+const MATS = ["Green, light tack", "Blue, standard"];
 const VARIANTS = [
   {
     project: "seed-tins",

@@ -1,6 +1,9 @@
 /** Which tasks of the preparation are done. */
 import type { Sql } from "./client.ts";
 
+/** Beside the tasks of the preparation: labels and cards are printed. */
+export const PRINTED = ":print";
+
 /** By class: each task that is done, and when that was said. */
 export async function doneTasks(sql: Sql, ids: readonly string[]): Promise<Map<string, Map<string, Date>>> {
   const rows = ids.length === 0 ? [] : await sql<{ workshop_id: string; task: string; done_at: Date }[]>`select workshop_id, task, done_at from task_marks where workshop_id = any(${ids as string[]})`;
@@ -14,7 +17,7 @@ export async function markTask(sql: Sql, studioId: string, workshopId: string, t
   if (!on) return (await sql`delete from task_marks where workshop_id = ${workshopId} and task = ${task} returning task`).length > 0;
   await sql`
     insert into task_marks (studio_id, workshop_id, task)
-    select ${studioId}, id, ${task} from workshops where id = ${workshopId} and body->'preparation' @> ${sql.json([{ id: task }])}
+    select ${studioId}, id, ${task} from workshops where id = ${workshopId} and (${task} = ${PRINTED} or body->'preparation' @> ${sql.json([{ id: task }])})
     on conflict (workshop_id, task) do nothing`;
   return (await sql`select 1 from task_marks where workshop_id = ${workshopId} and task = ${task}`).length > 0;
 }

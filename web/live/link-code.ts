@@ -7,8 +7,8 @@ const CODE_LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
 const CODE_LENGTH = 12;
 
 /** Twelve of 31 signs: 59 bits, too many to try, short enough to type. */
-export function freshCode(): string {
-  return [...randomBytes(CODE_LENGTH)].map((byte) => CODE_LETTERS[byte % CODE_LETTERS.length]).join("");
+export function freshCode(length = CODE_LENGTH): string {
+  return [...randomBytes(length)].map((byte) => CODE_LETTERS[byte % CODE_LETTERS.length]).join("");
 }
 
 export async function codeFor(studioId: string, id: string, kind: LinkKind): Promise<string> {

@@ -1,6 +1,6 @@
 /** Calendar files, RFC 5545, with the zone written out so that every calendar shows the same clock time. */
 import { DateTime } from "luxon";
-import { isTwice } from "./dates.ts";
+import { addDays, isTwice } from "./dates.ts";
 
 export interface CalendarEvent {
   readonly uid: string;
@@ -9,15 +9,22 @@ export interface CalendarEvent {
   readonly place: string;
   readonly startInstant: number;
   readonly endInstant: number;
+  /** A whole day like 2026-12-05, at which nobody is busy; the instants then do not count. */
+  readonly day?: string;
 }
 
-/** @param stamp instant written as DTSTAMP; the class's own start keeps the file the same every time */
-export function icsText(events: readonly CalendarEvent[], zone: string, stamp: number): string {
+/** @param name of the calendar, where it is more than one class's
+ * @param stamp instant written as DTSTAMP; the class's own start keeps the file the same every time */
+export function icsText(events: readonly CalendarEvent[], zone: string, stamp: number, name = ""): string {
   const utc = (instant: number) => DateTime.fromMillis(instant, { zone: "utc" }).toFormat("yyyyMMdd'T'HHmmss'Z'");
   const local = (instant: number) => DateTime.fromMillis(instant, { zone }).toFormat("yyyyMMdd'T'HHmmss");
   // In the hour that exists twice a clock time is two instants: there only UTC is certain.
-  const times = ({ startInstant: start, endInstant: end }: CalendarEvent) =>
-    isTwice(start, zone) || isTwice(end, zone) ? [`DTSTART:${utc(start)}`, `DTEND:${utc(end)}`] : [`DTSTART;TZID=${zone}:${local(start)}`, `DTEND;TZID=${zone}:${local(end)}`];
+  const times = ({ startInstant: start, endInstant: end, day }: CalendarEvent) =>
+    day !== undefined
+      ? [`DTSTART;VALUE=DATE:${day.replaceAll("-", "")}`, `DTEND;VALUE=DATE:${addDays(day, 1).replaceAll("-", "")}`, "TRANSP:TRANSPARENT"]
+      : isTwice(start, zone) || isTwice(end, zone)
+        ? [`DTSTART:${utc(start)}`, `DTEND:${utc(end)}`]
+        : [`DTSTART;TZID=${zone}:${local(start)}`, `DTEND;TZID=${zone}:${local(end)}`];
   const year = DateTime.fromMillis(events[0]?.startInstant ?? stamp, { zone }).year;
   const body = events.flatMap((event) => [
     "BEGIN:VEVENT",
@@ -29,7 +36,16 @@ export function icsText(events: readonly CalendarEvent[], zone: string, stamp: n
     ...(event.place ? [`LOCATION:${escapeText(event.place)}`] : []),
     "END:VEVENT",
   ]);
-  const lines = ["BEGIN:VCALENDAR", "VERSION:2.0", "PRODID:-//Elm Basket//Run sheet//EN", "CALSCALE:GREGORIAN", ...zoneLines(zone, year), ...body, "END:VCALENDAR"];
+  const lines = [
+    "BEGIN:VCALENDAR",
+    "VERSION:2.0",
+    "PRODID:-//Elm Basket//Run sheet//EN",
+    "CALSCALE:GREGORIAN",
+    ...(name ? [`NAME:${escapeText(name)}`, `X-WR-CALNAME:${escapeText(name)}`] : []),
+    ...zoneLines(zone, year),
+    ...body,
+    "END:VCALENDAR",
+  ];
   return `${lines.flatMap(folded).join("\r\n")}\r\n`;
 }
 

@@ -1,6 +1,7 @@
 /** What a studio starts new classes from, and which of the accepted ways of working are its own. */
 import { z } from "zod";
 import { HANDLE_SCHOOLS } from "../blanks/blank.ts";
+import { isDate } from "../calendar/dates.ts";
 import { MOST_EVENING_MINUTES } from "../calendar/evenings.ts";
 import { CUTTER_PROFILES, cutterSchema } from "../cutting/cutter.ts";
 import { pricesSchema } from "../supplies/price.ts";
@@ -45,12 +46,19 @@ export const schoolsSchema = z.strictObject({
 });
 export type Schools = z.infer<typeof schoolsSchema>;
 
+const dayText = z.string().refine(isDate, "a day such as 2026-12-24");
+export const MOST_DAYS_OFF = 60;
 const minutes = z.number().int().min(0).max(MOST_EVENING_MINUTES);
 
 export const studioSettingsSchema = z.strictObject({
   prices: pricesSchema.pick({ currency: true, hourlyRate: true, venue: true, margin: true }).prefault({}),
   /** Free minutes of each weekday; a day that is not named has the usual evening. */
   freeMinutes: z.partialRecord(z.enum(WEEKDAYS), minutes).default({}),
+  /** Days on which nothing is done, both ends included. */
+  daysOff: z
+    .array(z.strictObject({ from: dayText, to: dayText, why: z.string().trim().max(60).default("") }).refine(({ from, to }) => from <= to, { message: "ends before it begins", path: ["to"] }))
+    .max(MOST_DAYS_OFF)
+    .default([]),
   clock: z.enum(CLOCKS).default("24"),
   weekStart: z.enum(["monday", "sunday"]).default("monday"),
   cutter: cutterSchema.default((CUTTER_PROFILES[0] as (typeof CUTTER_PROFILES)[number]).cutter),

@@ -4,19 +4,33 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { freeOn } from "@/account/free-evenings.ts";
 import { requireHost } from "@/account/session.ts";
+import { calendarLink } from "@/data/calendar-links.ts";
+import { withStudio } from "@/data/client.ts";
+import { CalendarLink } from "@/stations/tonight/calendar-link.tsx";
 import { EveningsAhead } from "@/stations/tonight/evenings-ahead.tsx";
-import { loadTonight, type TonightTask, type TonightView } from "@/stations/tonight/load-tonight.ts";
+import { loadTonight, type TonightView } from "@/stations/tonight/load-tonight.ts";
+import type { TaskKind, TonightTask } from "@/stations/tonight/task.ts";
 import { TickTasks } from "@/stations/tonight/tick-tasks.tsx";
 import { Basket, STRANDS, strandsDone } from "@/ui/basket.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { showDate, todayIn } from "@/ui/dates.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
+import { siteAddress } from "@/ui/site-address.ts";
 
 export const metadata: Metadata = { title: "Tonight" };
 
-const BAR: Record<TonightTask["kind"], string> = { blanks: "bg-ochre", cut: "bg-elm", weed: "bg-elm-mid", pack: "bg-slate" };
-const ACT: Record<TonightTask["kind"], string> = { blanks: "See the blanks", cut: "Go to the cutter", weed: "Start weeding", pack: "Pack" };
+const BAR: Record<TaskKind, string> = { order: "bg-ink", blanks: "bg-ochre", print: "bg-rule-strong", cut: "bg-elm", weed: "bg-elm-mid", tape: "bg-backing", pack: "bg-slate", post: "bg-faint" };
+const ACT: Record<TaskKind, string> = {
+  order: "Shopping list",
+  blanks: "See the blanks",
+  print: "To the labels",
+  cut: "Go to the cutter",
+  weed: "Start weeding",
+  tape: "Lay tape",
+  pack: "Pack",
+  post: "See the parcels",
+};
 
 function clockAfter(start: string, minutes: number): string {
   const [h = 0, m = 0] = start.split(":").map(Number);
@@ -27,6 +41,7 @@ function clockAfter(start: string, minutes: number): string {
 export default async function TonightPage() {
   const host = await requireHost();
   const view = await loadTonight(host);
+  const code = await withStudio(host.studioId, (sql) => calendarLink(sql, host));
   const { evening_start: start } = host.studio;
   const { clock } = host.studio.settings;
   const free = freeOn(host.studio, todayIn(host.studio.zone));
@@ -69,7 +84,7 @@ export default async function TonightPage() {
               <div>
                 {task.marks && task.marks.length > 0 ? <TickTasks classId={task.classId} marks={task.marks} /> : <p className="font-bold text-lg leading-tight">{task.title}</p>}
                 <p className="text-soft text-sm">
-                  {task.detail} · by {showDate(task.dueDate, "short")}
+                  {task.detail} · {task.missed ? <span className="font-bold text-ochre">was due {showDate(task.missed, "short")}</span> : <>by {showDate(task.dueDate, "short")}</>}
                   {task.minutes < task.allMinutes - 0.5 && ` · ${showMinutes(task.allMinutes - task.minutes)} stay for later evenings`}
                 </p>
               </div>
@@ -81,6 +96,7 @@ export default async function TonightPage() {
         </ul>
         <Fullness view={view} />
         <EveningsAhead days={view.ahead} all={view.all} />
+        {!view.none && <CalendarLink url={code === null ? null : `${await siteAddress()}/calendar/${code}`} />}
         {view.classes.length === 0 && (
           <p className="mt-4 text-lg">
             No class in the next weeks.{" "}

@@ -10,10 +10,11 @@ import { beginCutting, loadSheet, steer, syncCutting } from "@/cutting/job.ts";
 import { CutterSilent, cutterStatus, loadFilm, sendLines } from "@/cutting/port.ts";
 import { cutterOf } from "@/cutting/whose.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
-import { bladeMm, keepTestCut, lastTestCut, newBlade } from "@/data/cut-jobs.ts";
+import { keepTestCut, lastTestCut } from "@/data/cut-jobs.ts";
 import { addLog } from "@/data/log.ts";
 import { listSheets } from "@/data/making.ts";
 import { filmOf, scrapsTaken } from "@/data/scraps.ts";
+import { bladeMm, newBlade } from "@/data/wear.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { TEST_FORCES, TEST_SHARES } from "./test-grid.ts";
 

@@ -6,7 +6,7 @@ import { withStudio } from "@/data/client.ts";
 import { markTask } from "@/data/task-marks.ts";
 import { isId } from "@/planning/planned-class.ts";
 
-const TASK = /^[a-z][a-z0-9-]{0,40}$/u;
+const TASK = /^:?[a-z][a-z0-9-]{0,40}$/u;
 
 /** Says that a task of the preparation is done, or not after all. */
 export async function markTaskDone(id: string, task: string, on: boolean): Promise<boolean> {
@@ -14,7 +14,7 @@ export async function markTaskDone(id: string, task: string, on: boolean): Promi
   if (!isId(id) || typeof task !== "string" || !TASK.test(task)) return false;
   const ok = await withStudio(host.studioId, (sql) => markTask(sql, host.studioId, id, task, on === true));
   if (ok) {
-    revalidatePath(`/classes/${id}/plan`);
+    revalidatePath(`/classes/${id}`, "layout");
     revalidatePath("/");
   }
   return ok;

@@ -7,6 +7,7 @@ import { bagMarks } from "@/data/bags.ts";
 import { withStudio } from "@/data/client.ts";
 import { listParcels, type ParcelRow } from "@/data/parcels.ts";
 import { roomPackedAt } from "@/data/stock-taking.ts";
+import { doneTasks, PRINTED } from "@/data/task-marks.ts";
 import { paperFor } from "@/planning/label-sheet.ts";
 import { proposedFor } from "@/planning/proposal.ts";
 import { labelsOf } from "@/stations/frame/labels.ts";
@@ -17,6 +18,7 @@ import { ByThing } from "./by-thing.tsx";
 import { LabelLinks } from "./label-links.tsx";
 import { Money } from "./money.tsx";
 import { PriceFields } from "./price-fields.tsx";
+import { PrintedTick } from "./printed-tick.tsx";
 import { SupplyTable } from "./supply-table.tsx";
 
 export async function PackStation({ id }: { id: string; query: Record<string, string | undefined> }) {
@@ -34,10 +36,11 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
     (line) => plan.supplies.find(({ id: own }) => own === line)?.need ?? 0,
     (thing) => madeOf(document, thing),
   );
-  const { roomPacked, marks, parcels } = await withStudio(data.host.studioId, async (sql) => ({
+  const { roomPacked, marks, parcels, printed } = await withStudio(data.host.studioId, async (sql) => ({
     roomPacked: await roomPackedAt(sql, id),
     marks: await bagMarks(sql, id),
     parcels: await listParcels(sql, id),
+    printed: (await doneTasks(sql, [id])).get(id)?.has(PRINTED) ?? false,
   }));
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_380px]">
@@ -78,7 +81,7 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
             <LinkButton href={`/parcels/${id}`}>Addresses and parcels</LinkButton>
           </section>
         )}
-        <Labels id={id} usual={usualSheet(paperFor(data.host.studio.unit))} />
+        <Labels id={id} usual={usualSheet(paperFor(data.host.studio.unit))} printed={printed} />
         <Bags
           id={id}
           kits={data.kits}
@@ -100,7 +103,7 @@ function parcelWords(parcels: readonly ParcelRow[], seats: number): string {
 }
 
 /** Everything that is stuck onto something, for the sheet that lies in the printer. */
-function Labels({ id, usual }: { id: string; usual: LabelSheetId }) {
+function Labels({ id, usual, printed }: { id: string; usual: LabelSheetId; printed: boolean }) {
   const file = (name: string) => `/classes/${id}/files/${name}`;
   return (
     <section className="mt-7" aria-label="Labels">
@@ -114,6 +117,7 @@ function Labels({ id, usual }: { id: string; usual: LabelSheetId }) {
           { href: file("table-labels.pdf"), words: "Tables" },
         ]}
       />
+      <PrintedTick classId={id} task={PRINTED} printed={printed} />
     </section>
   );
 }

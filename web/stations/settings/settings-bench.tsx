@@ -9,6 +9,7 @@ import { Field } from "@/ui/field.tsx";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { CutterChoice } from "./cutter-choice.tsx";
+import { DaysOffFields } from "./days-off.tsx";
 
 const UNIT_WORDS = { mm: "millimetres", cm: "centimetres", inFraction: "inches, as fractions", inDecimal: "inches, as decimals" } as const;
 const TACK_WORDS = { low: "low tack", medium: "medium", strong: "strong" } as const;
@@ -20,6 +21,8 @@ const WEEK_WORDS = { monday: "Monday", sunday: "Sunday" } as const;
 const CURRENCIES = ["GBP", "EUR", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK", "JPY"] as const;
 
 interface Props {
+  /** The date at the studio. */
+  readonly today: string;
   readonly first: StudioValues;
   /** Of the shelf. */
   readonly films: readonly NonNullable<StudioSettings["film"]>[];
@@ -28,7 +31,7 @@ interface Props {
 }
 
 /** The studio's own: each is saved as it is changed. New classes start from them; classes that are there stay as they are. */
-export function SettingsBench({ first, films, machines }: Props) {
+export function SettingsBench({ first, films, machines, today }: Props) {
   const [value, setValue] = useState(first);
   const [said, setSaid] = useState("");
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
@@ -92,6 +95,7 @@ export function SettingsBench({ first, films, machines }: Props) {
             </Field>
             <NumberField label="Free minutes of an evening" value={value.eveningMinutes} least={0} most={1440} step={15} onChange={(eveningMinutes) => put({ eveningMinutes })} />
             <FreeDays settings={settings} usual={value.eveningMinutes} onChange={(freeMinutes) => set({ freeMinutes })} />
+            <DaysOffFields days={settings.daysOff} today={today} onChange={(daysOff) => set({ daysOff })} />
           </section>
           <section className="grid gap-3">
             <h2 className="text-xl">What new classes begin with</h2>

@@ -1,10 +1,19 @@
 import type { EveningAhead } from "@elm-basket/core/calendar/ahead.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { showDate } from "@/ui/dates.ts";
-import type { TonightTask } from "./load-tonight.ts";
+import type { TaskKind, TonightTask } from "./task.ts";
 
-const FILL: Record<TonightTask["kind"], string> = { blanks: "var(--color-ochre)", cut: "var(--color-elm)", weed: "var(--color-elm-mid)", pack: "var(--color-slate)" };
-const WORDS: Record<TonightTask["kind"], string> = { blanks: "blanks", cut: "cutting", weed: "weeding", pack: "packing" };
+const FILL: Record<TaskKind, string> = {
+  order: "var(--color-ink)",
+  blanks: "var(--color-ochre)",
+  print: "var(--color-rule-strong)",
+  cut: "var(--color-elm)",
+  weed: "var(--color-elm-mid)",
+  tape: "var(--color-backing)",
+  pack: "var(--color-slate)",
+  post: "var(--color-faint)",
+};
+const WORDS: Record<TaskKind, string> = { order: "ordering", blanks: "blanks", print: "printing", cut: "cutting", weed: "weeding", tape: "taping", pack: "packing", post: "posting" };
 const [COLUMN, GAP, HEIGHT, FOOT] = [54, 10, 120, 36];
 
 /** The evenings to come to one scale: what each asks, and what it holds as a line; what it does not hold stands over it. */
@@ -58,8 +67,8 @@ export function EveningsAhead({ days, all }: { days: readonly EveningAhead[]; al
 }
 
 /** By kind, so that a colour stands once in a column. */
-function stacked(parts: EveningAhead["parts"], all: Readonly<Record<string, Pick<TonightTask, "kind">>>): { kind: TonightTask["kind"]; minutes: number }[] {
-  const sums = new Map<TonightTask["kind"], number>();
+function stacked(parts: EveningAhead["parts"], all: Readonly<Record<string, Pick<TonightTask, "kind">>>): { kind: TaskKind; minutes: number }[] {
+  const sums = new Map<TaskKind, number>();
   for (const { id, minutes } of parts) {
     const kind = all[id]?.kind;
     if (kind) sums.set(kind, (sums.get(kind) ?? 0) + minutes);

@@ -1,12 +1,13 @@
 /** Tonight: what is left to do over all classes, spread over the evenings left. */
 
 import { type EveningAhead, eveningsAhead, helpful, overOf, type Way } from "@elm-basket/core/calendar/ahead.ts";
-import { addDays, type DeadlineCode, daysBetween } from "@elm-basket/core/calendar/dates.ts";
+import { addDays, daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { type EveningPlan, type EveningTask, tonight } from "@elm-basket/core/calendar/evenings.ts";
-import type { ClassDocument, HandedOver } from "@elm-basket/core/plan/document.ts";
-import { PACK_MINUTES_PER_KIT, TAPE_MINUTES_PER_KIT } from "@elm-basket/core/plan/pace-of-hands.ts";
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { ORDER_MINUTES, PACK_MINUTES_PER_KIT } from "@elm-basket/core/plan/pace-of-hands.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
 import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
+import { destinationsOf, type Posting, postBy } from "@elm-basket/core/posting/posting.ts";
 import { withProposal } from "@elm-basket/core/proposal/merge.ts";
 import { propose } from "@elm-basket/core/proposal/propose.ts";
 import { earliestEvenings } from "@elm-basket/core/scheduling/earliest.ts";
@@ -15,26 +16,14 @@ import { freeOn } from "@/account/free-evenings.ts";
 import type { Host } from "@/account/session.ts";
 import { type ClassListRow, leadOf, listClasses } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
-import { type KitRow, listKits, workLeft } from "@/data/making.ts";
-import { doneTasks } from "@/data/task-marks.ts";
+import { type KitRow, listKits, type SeatWork, workBySeat, workLeft } from "@/data/making.ts";
+import { eraseAddresses, listParcels, type ParcelRow, readPosting } from "@/data/parcels.ts";
+import { doneTasks, PRINTED } from "@/data/task-marks.ts";
 import { type Planned, type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
 import { factsByThing } from "@/planning/proposal.ts";
 import { todayIn } from "@/ui/dates.ts";
-
-export interface TonightTask {
-  readonly id: string;
-  readonly minutes: number;
-  readonly allMinutes: number;
-  readonly title: string;
-  readonly detail: string;
-  readonly href: string;
-  readonly kind: "blanks" | "cut" | "weed" | "pack";
-  readonly dueDate: string;
-  readonly notBefore?: string;
-  /** Of the preparation, what is ticked off by itself. */
-  readonly marks?: readonly { readonly id: string; readonly title: string }[];
-  readonly classId: string;
-}
+import { type KitWork, kitTasks } from "./kit-tasks.ts";
+import { dueOn, type TonightTask } from "./task.ts";
 
 /** A way to make a week less full, that was tried. */
 export interface WayOut {
@@ -50,6 +39,8 @@ export interface TonightView {
   readonly tasks: readonly TonightTask[];
   /** The evenings to come, as tonight's rule will ask day by day. */
   readonly ahead: readonly EveningAhead[];
+  /** All that is left, whenever it is done. */
+  readonly every: readonly TonightTask[];
   /** By id, what each task of them is. */
   readonly all: Readonly<Record<string, Pick<TonightTask, "kind" | "title" | "detail">>>;
   readonly waysOut: readonly WayOut[];
@@ -62,36 +53,38 @@ export interface TonightView {
 const HORIZON_DAYS = 45;
 const MOST_CLASSES = 12;
 
-export async function loadTonight(host: Host): Promise<TonightView> {
+/** Whose evenings they are; nobody has to be signed in. */
+export type Desk = Pick<Host, "studioId" | "studio">;
+
+export async function loadTonight(host: Desk): Promise<TonightView> {
   const today = todayIn(host.studio.zone);
   const rows = await withStudio(host.studioId, listClasses);
   const near = rows.filter((row) => row.class_date >= today && daysBetween(today, row.class_date) <= HORIZON_DAYS).slice(0, MOST_CLASSES);
   const planned: (Planned | null)[] = [];
   for (const row of near) planned.push(await plannedClass(host.studioId, row.id));
-  const { left, kits, done } = await withStudio(host.studioId, async (sql) => {
+  const ids = near.map(({ id }) => id);
+  const { left, kits, done, posted } = await withStudio(host.studioId, async (sql) => {
+    await eraseAddresses(sql);
     const lists: KitRow[][] = [];
-    for (const row of near) lists.push(await listKits(sql, row.id));
+    for (const id of ids) lists.push(await listKits(sql, id));
+    const sent = near.filter((row) => leadOf(row).postBy !== undefined).map(({ id }) => id);
     return {
       left: await workLeft(sql, PACK_MINUTES_PER_KIT),
       kits: lists,
-      done: await doneTasks(
-        sql,
-        near.map(({ id }) => id),
+      done: await doneTasks(sql, ids),
+      posted: new Map(
+        await Promise.all(sent.map(async (id) => [id, { posting: (await readPosting(sql, id)).posting, parcels: await listParcels(sql, id), seats: await workBySeat(sql, id) }] as const)),
       ),
     };
   });
   const free = (date: string) => freeOn(host.studio, date);
   const tasks = near.flatMap((row, i) => {
     const own = planned[i];
-    const blanks = own?.ok ? blankTasks(row, own.value.document, { done: done.get(row.id) ?? new Map(), today, host }) : [];
+    const ticked = done.get(row.id) ?? new Map<string, Date>();
+    const work = left.find(({ id }) => id === row.id);
     return [
-      ...blanks,
-      ...tasksOf(
-        row,
-        left.find(({ id }) => id === row.id),
-        today,
-        own?.ok ? own.value.document.handsOver : undefined,
-      ),
+      ...(own?.ok ? [...orderTask(row, own.value, today), ...blankTasks(row, own.value.document, { done: ticked, today, host })] : []),
+      ...(work ? kitTasks({ row, left: work, handsOver: own?.ok ? own.value.document.handsOver : undefined, printed: ticked.has(PRINTED), today, ...parcelsFor(row, posted.get(row.id)) }) : []),
     ];
   });
   const asked = tasks.map(asEvening);
@@ -111,7 +104,52 @@ export async function loadTonight(host: Host): Promise<TonightView> {
       labels: own?.ok ? Object.fromEntries(own.value.plan.seats.map(({ seat, label }) => [seat, label])) : {},
     };
   });
-  return { today, plan, tasks: chosen, ahead, all: Object.fromEntries(tasks.map(({ id, kind, title, detail }) => [id, { kind, title, detail }])), waysOut, none: rows.length === 0, classes };
+  return {
+    today,
+    plan,
+    tasks: chosen,
+    every: tasks,
+    ahead,
+    all: Object.fromEntries(tasks.map(({ id, kind, title, detail }) => [id, { kind, title, detail }])),
+    waysOut,
+    none: rows.length === 0,
+    classes,
+  };
+}
+
+/** What a class lacks is ordered by its day, and is off the list as soon as it is ticked off as bought. */
+function orderTask(row: ClassListRow, { plan }: PlannedClass, today: string): TonightTask[] {
+  const lacking = plan.supplies.filter(({ packs }) => packs > 0);
+  const days = leadOf(row).orderBy;
+  if (lacking.length === 0 || days === undefined) return [];
+  return [
+    {
+      id: `${row.id}-order`,
+      kind: "order",
+      minutes: 0,
+      allMinutes: ORDER_MINUTES,
+      title: `Order ${lacking.length === 1 ? (lacking[0]?.name ?? "one thing") : `${lacking.length} things`}`,
+      detail: row.title,
+      href: `/shelf/shopping?for=${row.id}`,
+      ...dueOn(addDays(row.class_date, -days), today),
+      classId: row.id,
+    },
+  ];
+}
+
+interface Sent {
+  readonly posting: Posting;
+  readonly parcels: readonly ParcelRow[];
+  readonly seats: readonly SeatWork[];
+}
+
+function parcelsFor(row: ClassListRow, sent: Sent | undefined): Pick<KitWork, "parcels" | "destinations" | "seats"> {
+  if (!sent) return { parcels: [], destinations: [], seats: [] };
+  const usual = leadOf(row).postBy ?? 0;
+  const known = sent.parcels
+    .filter(({ address, postedAt }) => address !== null || postedAt !== null)
+    .map(({ seat, address, postedAt }) => ({ seat, address, posted: postedAt !== null, postBy: address && postBy(sent.posting, row.class_date, usual, address.country) }));
+  return { parcels: known, destinations: destinationsOf(known, sent.posting, row.class_date, usual), seats: sent.seats };
 }
 
 /** Two weeks: further off much changes. */
@@ -130,7 +168,7 @@ interface Near {
 }
 
 /** What would make the evenings hold it, each tried over the same evenings. */
-function waysOf(host: Host, tasks: readonly TonightTask[], { near, planned, kits, today }: Near): WayOut[] {
+function waysOf(host: Desk, tasks: readonly TonightTask[], { near, planned, kits, today }: Near): WayOut[] {
   const but = (change: (task: TonightTask) => number): EveningTask[] => tasks.map((task) => ({ ...asEvening(task), minutes: Math.max(0, change(task)) }));
   const weeding = tasks.find(({ kind }) => kind === "weed");
   const ways: Way<Omit<WayOut, "saves">>[] = [];
@@ -153,7 +191,7 @@ function waysOf(host: Host, tasks: readonly TonightTask[], { near, planned, kits
       const longer = runSheetOf(inClass(own.value, host)).endMinute - runSheetOf(document).endMinute;
       ways.push({
         what: { words: `${row.title}: they weed in the class, which grows by ${showMinutes(Math.max(0, longer))}; beginners fail at it most`, href: `/classes/${row.id}/teach` },
-        tasks: but((task) => (task.id === weed.id ? 0 : task.allMinutes)),
+        tasks: but((task) => (task.kind === "weed" && task.classId === row.id ? 0 : task.allMinutes)),
       });
     }
   });
@@ -163,13 +201,13 @@ function waysOf(host: Host, tasks: readonly TonightTask[], { near, planned, kits
 }
 
 /** The class as it would be with kits handed over as they are cut. */
-function inClass({ document, plan }: PlannedClass, host: Host): ClassDocument {
+function inClass({ document, plan }: PlannedClass, host: Desk): ClassDocument {
   const next: ClassDocument = { ...document, handsOver: "cut" };
   return withProposal(next, propose(next, { schools: host.studio.settings.schools, facts: factsByThing(plan.facts) }));
 }
 
 /** Each evening's share of a task is due on that evening, and waits for what it follows to be dry. Those of an evening stand together. */
-function blankTasks(row: ClassListRow, document: ClassDocument, { done, today, host }: { done: ReadonlyMap<string, Date>; today: string; host: Host }): TonightTask[] {
+function blankTasks(row: ClassListRow, document: ClassDocument, { done, today, host }: { done: ReadonlyMap<string, Date>; today: string; host: Desk }): TonightTask[] {
   const { preparation } = document;
   const dated = preparedOn(document, (date) => freeOn(host.studio, date));
   const restedOn = new Map(
@@ -208,35 +246,3 @@ function blankTasks(row: ClassListRow, document: ClassDocument, { done, today, h
 }
 
 const titlesOf = (marks: readonly { readonly title: string }[]): string => marks.map(({ title }) => title).join(", ");
-
-function tasksOf(row: ClassListRow, left: Awaited<ReturnType<typeof workLeft>>[number] | undefined, today: string, handsOver: HandedOver | undefined): TonightTask[] {
-  if (!left) return [];
-  const lead = leadOf(row);
-  const due = (code: DeadlineCode) => {
-    const date = addDays(row.class_date, -(lead[code] ?? 0));
-    return date < today ? today : date;
-  };
-  const base = `/classes/${row.id}`;
-  const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? "" : "s"}`;
-  return [
-    { id: `${row.id}-cut`, kind: "cut" as const, allMinutes: left.cutLeft, title: `Cut ${plural(left.sheetsLeft, "load")}`, href: `${base}/cut`, dueDate: due("cutBy") },
-    {
-      id: `${row.id}-weed`,
-      kind: "weed" as const,
-      allMinutes: handsOver === "cut" ? 0 : left.weedLeft,
-      title: `Weed ${plural(left.weedKits, "kit")}, hard ones first`,
-      href: `${base}/weed`,
-      dueDate: due("weedBy"),
-    },
-    {
-      id: `${row.id}-pack`,
-      kind: "pack" as const,
-      allMinutes: left.packLeft * (handsOver === "taped" ? 1 + TAPE_MINUTES_PER_KIT / PACK_MINUTES_PER_KIT : 1),
-      title: handsOver === "taped" ? "Tape, check and pack the kits" : "Check and pack the kits",
-      href: `${base}/pack`,
-      dueDate: due("packBy"),
-    },
-  ]
-    .filter((task) => task.allMinutes > 0)
-    .map((task) => ({ ...task, minutes: 0, detail: row.title, classId: row.id }));
-}

@@ -1,9 +1,11 @@
 "use server";
 
 import { revalidatePath } from "next/cache";
+import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { hasClass } from "@/data/films.ts";
+import { markTaped } from "@/data/taping.ts";
 import { linkCode, revokeLinks } from "@/data/tokens.ts";
 import { freshCode } from "@/live/link-code.ts";
 import { isId } from "@/planning/planned-class.ts";
@@ -20,4 +22,18 @@ export async function benchLink(id: string, want: "make" | "renew" | "revoke"): 
   });
   revalidatePath(`/classes/${id}/weed`);
   return done;
+}
+
+const filmNames = z.array(z.string().min(1).max(160)).min(1).max(6000);
+export type TapeAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
+
+/** Tape lies on these films, or not after all. What is not weeded cannot lie under it. */
+export async function tapedKits(id: string, films: readonly string[], on: boolean): Promise<TapeAnswer> {
+  const host = await requireHost();
+  const read = filmNames.safeParse(films);
+  if (!isId(id) || !read.success || typeof on !== "boolean") return { ok: false, message: "That cannot be marked." };
+  const marked = await withStudio(host.studioId, (sql) => markTaped(sql, id, read.data, on));
+  revalidatePath(`/classes/${id}/weed`);
+  if (marked === 0) return { ok: false, message: on ? "Nothing of it is weeded any more: look at the bench." : "No tape lay on it." };
+  return { ok: true };
 }

@@ -1,11 +1,14 @@
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
+import { tapingWays } from "@elm-basket/core/proposal/taping.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { isDone, paceOf } from "@elm-basket/core/weeding/queue.ts";
 import Link from "next/link";
 import { withStudio } from "@/data/client.ts";
 import { type FilmRow, giveBackLapsed, type LossRow, listFilms, listLosses } from "@/data/films.ts";
 import { piecesOfSeats } from "@/data/making.ts";
+import { listTapePieces, listTaping } from "@/data/taping.ts";
 import { knownLink } from "@/data/tokens.ts";
+import { factsByThing } from "@/planning/proposal.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { LinkButton } from "@/ui/button.tsx";
@@ -14,15 +17,23 @@ import { Reassembly } from "@/ui/reassembly.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { siteAddress } from "@/ui/site-address.ts";
 import { HelperLink } from "./helper-link.tsx";
+import { Taping } from "./taping.tsx";
 import { WeedOn } from "./weed-on.tsx";
 
 /** What lies on the bench, load by load; who is at it; what failed. The work itself is at the bench, which has the whole screen. */
 export async function WeedStation({ id }: { id: string; query: Record<string, string | undefined> }) {
   const data = await loadPlanned(id);
   if (!data) return null;
-  const { films, losses, code } = await withStudio(data.host.studioId, async (sql) => {
+  const taped = data.planned.document.handsOver === "taped";
+  const { films, losses, code, taping, pieces } = await withStudio(data.host.studioId, async (sql) => {
     await giveBackLapsed(sql, id);
-    return { films: await listFilms(sql, id), losses: await listLosses(sql, id), code: await knownLink(sql, id, "bench") };
+    return {
+      films: await listFilms(sql, id),
+      losses: await listLosses(sql, id),
+      code: await knownLink(sql, id, "bench"),
+      taping: taped ? await listTaping(sql, id) : [],
+      pieces: taped ? await listTapePieces(sql) : [],
+    };
   });
   if (films.length === 0)
     return (
@@ -63,6 +74,9 @@ export async function WeedStation({ id }: { id: string; query: Record<string, st
         </div>
         <Loads id={id} films={films} data={data} />
         <Parts id={id} data={data} labels={labels} />
+        {taped && (
+          <Taping data={data} ways={tapingWays(data.planned.document, data.host.studio.settings.schools, factsByThing(data.planned.plan.facts))} rows={taping} pieces={pieces} labels={labels} />
+        )}
         <Losses losses={losses} films={films} labels={labels} id={id} />
       </section>
       <aside>

@@ -5,6 +5,8 @@ import { withStudio } from "@/data/client.ts";
 import { heldCutter } from "@/data/cutters.ts";
 import { SettingsBench } from "@/stations/settings/settings-bench.tsx";
 
+import { todayIn } from "@/ui/dates.ts";
+
 export const metadata = { title: "Settings" };
 
 export default async function SettingsPage() {
@@ -12,6 +14,7 @@ export default async function SettingsPage() {
   const [held, films] = await withStudio(studioId, async (sql) => [await heldCutter(sql), await shelfFilms(sql)] as const);
   return (
     <SettingsBench
+      today={todayIn(studio.zone)}
       films={films.map(({ name, family, colour }) => ({ name, family, colour }))}
       machines={{ here: [...machinesHere().keys()], held }}
       first={{ name: studio.name, unit: studio.unit, zone: studio.zone, eveningMinutes: studio.evening_minutes, eveningStart: studio.evening_start, settings: studio.settings }}

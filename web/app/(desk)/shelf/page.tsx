@@ -8,11 +8,15 @@ import { withStudio } from "@/data/client.ts";
 import { listGoods } from "@/data/goods.ts";
 import { unplanned, wantedGoods } from "@/data/promises.ts";
 import { listScraps, scrapFilms } from "@/data/scraps.ts";
+import { listTapePieces } from "@/data/taping.ts";
+import { toolWear } from "@/data/wear.ts";
 import { plannedClass } from "@/planning/planned-class.ts";
 import { GoodsBench } from "@/stations/shelf/goods-bench.tsx";
 import { GoodsList } from "@/stations/shelf/goods-list.tsx";
 import { ScrapBox } from "@/stations/shelf/scrap-box.tsx";
 import { lackingOf, type ShelfGood, shelfGoods, TABS, type Tab, tabOf } from "@/stations/shelf/shelf-view.ts";
+import { TapeInHand } from "@/stations/shelf/tape-in-hand.tsx";
+import { ToolWear } from "@/stations/shelf/tool-wear.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { showDate, todayIn } from "@/ui/dates.ts";
 
@@ -26,9 +30,19 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
   const today = todayIn(studio.zone);
   const open = await withStudio(host.studioId, (sql) => unplanned(sql, today));
   for (const { id } of open.slice(0, PLANNED_AT_ONCE)) await plannedClass(host.studioId, id);
-  const [rows, wanted, scraps, films, cutters, classes] = await withStudio(
+  const [rows, wanted, scraps, films, cutters, classes, pieces, wear] = await withStudio(
     host.studioId,
-    async (sql) => [await listGoods(sql), await wantedGoods(sql, today), await listScraps(sql), await scrapFilms(sql), await listCutters(sql), await listClasses(sql)] as const,
+    async (sql) =>
+      [
+        await listGoods(sql),
+        await wantedGoods(sql, today),
+        await listScraps(sql),
+        await scrapFilms(sql),
+        await listCutters(sql),
+        await listClasses(sql),
+        await listTapePieces(sql),
+        await toolWear(sql),
+      ] as const,
   );
   const asked = (await searchParams).tab;
   const tab = TABS.find((one) => one === asked) ?? "goods";
@@ -72,6 +86,10 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
           {tab !== "tools" && <GoodsList />}
         </>
       )}
+      {tab === "tools" && (
+        <ToolWear since={wear.since === null ? "" : showDate(todayIn(studio.zone, wear.since))} films={wear.films} outcomes={wear.outcomes} mats={wear.mats} school={studio.settings.schools.mats} />
+      )}
+      {tab === "tools" && <TapeInHand pieces={pieces} unit={studio.unit} />}
       {tab === "tools" && (
         <section className="mt-8 max-w-xl">
           <h2 className="mb-1 text-xl">Cutters and mats</h2>

@@ -1,0 +1,67 @@
+"use client";
+
+import { MOST_DAYS_OFF, type StudioSettings } from "@elm-basket/core/studio/settings.ts";
+import { useState } from "react";
+import { Button } from "@/ui/button.tsx";
+import { showDate } from "@/ui/dates.ts";
+import { Field } from "@/ui/field.tsx";
+
+type DaysOff = StudioSettings["daysOff"];
+
+/** Days on which nothing is planned: a holiday, a fair. What has passed is left out of sight and goes with the next change. */
+export function DaysOffFields({ days, today, onChange }: { days: DaysOff; today: string; onChange: (next: DaysOff) => void }) {
+  const [from, setFrom] = useState("");
+  const [to, setTo] = useState("");
+  const [why, setWhy] = useState("");
+  const ahead = days.filter((row) => row.to >= today);
+  const last = to === "" ? from : to;
+  const wrong = from === "" ? "" : last < from ? "It ends before it begins." : last < today ? "That has passed." : ahead.length >= MOST_DAYS_OFF ? `${MOST_DAYS_OFF} are kept at most.` : "";
+  const add = () => {
+    onChange([...ahead, { from, to: last, why: why.trim() }].sort((a, b) => (a.from < b.from ? -1 : 1)));
+    setFrom("");
+    setTo("");
+    setWhy("");
+  };
+  return (
+    <section aria-label="Days off" className="grid gap-2">
+      <h3 className="font-bold">Days off</h3>
+      {ahead.length > 0 && (
+        <ul>
+          {ahead.map((row) => (
+            <li key={`${row.from} ${row.to} ${row.why}`} className="flex items-center justify-between gap-3 border-rule border-b">
+              <span>
+                {showDate(row.from, "short")}
+                {row.to !== row.from && ` to ${showDate(row.to, "short")}`}
+                {row.why && <span className="text-soft">, {row.why}</span>}
+              </span>
+              <button
+                type="button"
+                className="verb min-h-11 text-sm"
+                aria-label={`Take out the day off from ${showDate(row.from, "short")}`}
+                onClick={() => onChange(ahead.filter((other) => other !== row))}
+              >
+                take out
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <form
+        className="grid grid-cols-2 items-end gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (from !== "" && wrong === "") add();
+        }}
+      >
+        <Field label="From">{(props) => <input {...props} type="date" className="min-h-11" value={from} onChange={(event) => setFrom(event.target.value)} />}</Field>
+        <Field label="To, the same day if empty" {...(wrong ? { error: wrong } : {})}>
+          {(props) => <input {...props} type="date" className="min-h-11" value={to} onChange={(event) => setTo(event.target.value)} />}
+        </Field>
+        <Field label="Why">{(props) => <input {...props} maxLength={60} className="min-h-11" value={why} onChange={(event) => setWhy(event.target.value)} />}</Field>
+        <Button type="submit" disabled={from === "" || wrong !== ""}>
+          Add it
+        </Button>
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,40 @@
+"use server";
+
+import { revalidatePath } from "next/cache";
+import { z } from "zod";
+import { requireHost } from "@/account/session.ts";
+import { withStudio } from "@/data/client.ts";
+import { addTapePiece, dropTapePiece, useTapePiece } from "@/data/taping.ts";
+import { isId } from "@/planning/planned-class.ts";
+
+const side = z.number().min(5, "at least 5 mm").max(10_000);
+const pieceSchema = z.strictObject({ tack: z.enum(["low", "medium", "strong"]), width: side, height: side, most: z.number().int().min(1).max(100) });
+export type TapePieceAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
+
+const GONE: TapePieceAnswer = { ok: false, message: "This piece is not there any more." };
+
+export async function keepTapePiece(given: z.input<typeof pieceSchema>): Promise<TapePieceAnswer> {
+  const host = await requireHost();
+  const read = pieceSchema.safeParse(given);
+  if (!read.success) return { ok: false, message: `${String(read.error.issues[0]?.path[0] ?? "It")}: ${read.error.issues[0]?.message ?? "not usable"}.` };
+  const label = await withStudio(host.studioId, (sql) => addTapePiece(sql, host.studioId, read.data));
+  if (label === null) return { ok: false, message: "200 pieces are kept at most: take worn ones out." };
+  revalidatePath("/", "layout");
+  return { ok: true };
+}
+
+/** Laid once more, or once less after a slip. */
+export async function countTapeUse(id: string, by: 1 | -1): Promise<TapePieceAnswer> {
+  const host = await requireHost();
+  if (!isId(id) || (by !== 1 && by !== -1)) return GONE;
+  const done = await withStudio(host.studioId, (sql) => useTapePiece(sql, id, by));
+  revalidatePath("/", "layout");
+  return done ? { ok: true } : GONE;
+}
+
+export async function throwTapeAway(id: string): Promise<TapePieceAnswer> {
+  const host = await requireHost();
+  const done = isId(id) && (await withStudio(host.studioId, (sql) => dropTapePiece(sql, id)));
+  revalidatePath("/", "layout");
+  return done ? { ok: true } : GONE;
+}

@@ -1,0 +1,118 @@
+"use client";
+
+import { BLADE_WORN_MM } from "@elm-basket/core/cutting/preflight.ts";
+import { bladeAdvice, sayBlade } from "@elm-basket/core/cutting/wear.ts";
+import type { Schools } from "@elm-basket/core/studio/settings.ts";
+import { useRouter } from "next/navigation";
+import { useState, useTransition } from "react";
+import type { BladeFilm, LoadOutcome, MatRow } from "@/data/wear.ts";
+import { Button } from "@/ui/button.tsx";
+import { TextField } from "@/ui/fields.tsx";
+import { bladeIsNew, keepMat, matAct, type WearAnswer } from "./wear-actions.ts";
+
+interface Props {
+  /** The day on which the blade came that is in, as it is read; empty where none was ever changed. */
+  readonly since: string;
+  readonly films: readonly BladeFilm[];
+  readonly outcomes: readonly LoadOutcome[];
+  readonly mats: readonly MatRow[];
+  readonly school: Schools["mats"];
+}
+
+const metres = (mm: number): string => `${(mm / 1000).toFixed(mm < 10_000 ? 1 : 0)} m`;
+const loads = (n: number): string => `${n} ${n === 1 ? "load" : "loads"}`;
+
+/** What blade and mats have gone through, and what the last loads say of them. */
+export function ToolWear({ since, films, outcomes, mats, school }: Props) {
+  const router = useRouter();
+  const [busy, start] = useTransition();
+  const [said, setSaid] = useState("");
+  const [name, setName] = useState("");
+  const act = (work: () => Promise<WearAnswer>) =>
+    start(async () => {
+      const answer = await work().catch(() => ({ ok: false as const, message: "No connection: it is not kept. Try again in a moment." }));
+      setSaid(answer.ok ? "" : answer.message);
+      router.refresh();
+    });
+  const cut = films.reduce((sum, { mm }) => sum + mm, 0);
+  const most = Math.max(1, ...films.map(({ mm }) => mm));
+  const advice = bladeAdvice(outcomes);
+  const flawed = outcomes.reduce((sum, load) => sum + load.flawed, 0);
+  return (
+    <section className="mt-8 grid max-w-4xl gap-x-12 gap-y-8 md:grid-cols-2" aria-label="Blade and mats" aria-busy={busy}>
+      <div>
+        <h2 className="mb-1 text-xl">The blade that is in: {cut === 0 ? "nothing cut yet" : `${metres(cut)} cut`}</h2>
+        <p className="text-soft">{since === "" ? "Counted from the first load; say when a new one is put in." : `Since ${since}.`}</p>
+        <ul className="my-2">
+          {films.map(({ film, mm }) => (
+            <li key={film} className="grid grid-cols-[1fr_auto] gap-x-4 border-rule border-b py-1.5">
+              <span className="[overflow-wrap:anywhere]">{film || "film no longer known"}</span>
+              <span>{metres(mm)}</span>
+              <span className="col-span-2 mt-1 block h-1.5 bg-elm-mid" style={{ width: `${Math.max(1, (100 * mm) / most)}%` }} />
+            </li>
+          ))}
+        </ul>
+        <p className={advice === "change" || advice === "force" ? "text-ochre" : ""}>
+          {sayBlade[advice]}
+          {flawed > 0 && ` In all, ${flawed} of ${outcomes.reduce((sum, { pieces }) => sum + pieces, 0)} pieces.`}
+        </p>
+        {cut > BLADE_WORN_MM && advice !== "change" && <p className="text-ochre">Over {metres(BLADE_WORN_MM)}: worth a look before names with small parts. Glitter and thick film wear it sooner.</p>}
+        <p className="mt-1 text-soft text-sm">Sharp: cap it when it is changed, never feel for its point, and put the old one into a closed box.</p>
+        <Button className="mt-3" disabled={busy} onClick={() => act(bladeIsNew)}>
+          A new blade is in
+        </Button>
+      </div>
+      <div>
+        <h2 className="mb-1 text-xl">Mats</h2>
+        <p className="text-soft">
+          Loads are counted for the mat that is in when they are marked as cut.{" "}
+          {school === "wash"
+            ? "Yours are washed when they tire: sprayed, scraped, rinsed and dried. Some makers advise against it."
+            : "Yours are replaced when they tire; some wash them, which some makers advise against."}{" "}
+          Cover a mat when it is not in use.
+        </p>
+        <ul className="my-2">
+          {mats.map((mat) => (
+            <li key={mat.id} className="border-rule border-b py-1.5">
+              <p>
+                <b className="[overflow-wrap:anywhere]">{mat.name}</b>
+                {mat.inUse && <span className="text-elm-dark"> · in use</span>}: {loads(mat.uses)}{" "}
+                {mat.cleanedAt ? `since it was cleaned, ${loads(mat.allUses)} in all, cleaned ${mat.cleanings} ${mat.cleanings === 1 ? "time" : "times"}` : "so far"}
+              </p>
+              <p className="flex flex-wrap gap-x-5">
+                {!mat.inUse && (
+                  <button type="button" className="verb min-h-11" disabled={busy} aria-label={`${mat.name} is in now`} onClick={() => act(() => matAct(mat.id, "in"))}>
+                    it is in now
+                  </button>
+                )}
+                <button type="button" className="verb min-h-11" disabled={busy} aria-label={`${mat.name} is cleaned`} onClick={() => act(() => matAct(mat.id, "cleaned"))}>
+                  cleaned
+                </button>
+                <button type="button" className="verb min-h-11" disabled={busy} aria-label={`Throw ${mat.name} away`} onClick={() => act(() => matAct(mat.id, "gone"))}>
+                  thrown away
+                </button>
+              </p>
+            </li>
+          ))}
+        </ul>
+        <div className="grid grid-cols-[1fr_auto] items-end gap-3">
+          <TextField label="Another mat" value={name} maxLength={40} onChange={setName} />
+          <Button
+            disabled={busy || name.trim() === ""}
+            onClick={() => {
+              act(() => keepMat(name));
+              setName("");
+            }}
+          >
+            Keep it
+          </Button>
+        </div>
+      </div>
+      {said && (
+        <p role="alert" className="text-brick">
+          {said}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,53 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState, useTransition } from "react";
+import { Button, FileButton } from "@/ui/button.tsx";
+import { calendarAddress } from "./calendar-actions.ts";
+
+/** The evenings in the host's own calendar: as a file, or under an address that it reads by itself. */
+export function CalendarLink({ url }: { url: string | null }) {
+  const router = useRouter();
+  const [busy, start] = useTransition();
+  const [said, setSaid] = useState("");
+  const act = (want: "make" | "revoke") =>
+    start(async () => {
+      const done = await calendarAddress(want).catch(() => false);
+      setSaid(done ? "" : "No connection: nothing has changed.");
+      router.refresh();
+    });
+  return (
+    <details className="mt-8 border-rule border-t pt-1">
+      <summary className="verb min-h-11 py-2">In your own calendar</summary>
+      <div className="max-w-2xl pb-4" aria-busy={busy}>
+        <p className="mb-3 text-soft">Classes, what falls due, and each evening's work with its minutes. No names of participants.</p>
+        {url !== null && (
+          <>
+            <p className="mb-1">Give this address to your calendar; it then keeps itself up to date. Whoever has it can read it, so treat it as a key.</p>
+            <p className="mb-3 bg-paper px-3 py-2 [overflow-wrap:anywhere]" data-calendar-address>
+              {url}
+            </p>
+          </>
+        )}
+        <div className="flex flex-wrap gap-3">
+          <FileButton href="/calendar/mine" download>
+            As a file, as of now
+          </FileButton>
+          <Button disabled={busy} onClick={() => act("make")}>
+            {url === null ? "Make a private address" : "Another address; this one ends"}
+          </Button>
+          {url !== null && (
+            <Button tone="stop" disabled={busy} onClick={() => act("revoke")}>
+              Take it back
+            </Button>
+          )}
+        </div>
+        {said && (
+          <p role="alert" className="mt-2 text-brick">
+            {said}
+          </p>
+        )}
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,87 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState, useTransition } from "react";
+import { Button } from "@/ui/button.tsx";
+import { tapedKits } from "./actions.ts";
+
+export interface TapedKit {
+  readonly key: string;
+  readonly label: string;
+  readonly films: readonly string[];
+  readonly weeded: boolean;
+  readonly taped: boolean;
+}
+
+/** As many as lie on a table at once. */
+const SHOWN = 12;
+
+/** Kits that wait for their tape, ticked off one by one or as many as are shown; a slip is taken back below. */
+export function TapeList({ classId, kits }: { classId: string; kits: readonly TapedKit[] }) {
+  const router = useRouter();
+  const [busy, start] = useTransition();
+  const [said, setSaid] = useState("");
+  const mark = (rows: readonly TapedKit[], on: boolean) =>
+    start(async () => {
+      const answer = await tapedKits(
+        classId,
+        rows.flatMap(({ films }) => films),
+        on,
+      ).catch(() => ({ ok: false as const, message: "No connection: it is not kept. Try again in a moment." }));
+      setSaid(answer.ok ? "" : answer.message);
+      router.refresh();
+    });
+  const ready = kits.filter(({ weeded, taped }) => weeded && !taped);
+  const waiting = kits.filter(({ weeded, taped }) => !weeded && !taped).length;
+  const done = kits.filter(({ taped }) => taped);
+  const next = ready.slice(0, SHOWN);
+  return (
+    <div aria-busy={busy}>
+      {next.length > 0 && (
+        <>
+          <ul className="grid gap-x-6 sm:grid-cols-2">
+            {next.map((kit) => (
+              <li key={kit.key} className="border-rule border-b">
+                <label className="flex min-h-11 items-center gap-3">
+                  <input type="checkbox" className="size-6" checked={false} disabled={busy} onChange={() => mark([kit], true)} /> {kit.label}
+                </label>
+              </li>
+            ))}
+          </ul>
+          <div className="mt-3 flex flex-wrap items-center gap-4">
+            {next.length > 1 && (
+              <Button disabled={busy} onClick={() => mark(next, true)}>
+                Tape lies on these {next.length}
+              </Button>
+            )}
+            {ready.length > next.length && <span className="text-soft">{ready.length - next.length} more are weeded</span>}
+          </div>
+        </>
+      )}
+      {waiting > 0 && (
+        <p className="mt-2 text-soft">
+          {waiting} {waiting === 1 ? "is" : "are"} not weeded yet.
+        </p>
+      )}
+      {said && (
+        <p role="alert" className="text-brick">
+          {said}
+        </p>
+      )}
+      {done.length > 0 && (
+        <details className="mt-2">
+          <summary className="verb min-h-11 py-2">Tape lies on {done.length}</summary>
+          <ul className="grid max-h-72 gap-x-6 overflow-y-auto sm:grid-cols-2">
+            {done.map((kit) => (
+              <li key={kit.key} className="border-rule border-b">
+                <label className="flex min-h-11 items-center gap-3">
+                  <input type="checkbox" className="size-6" checked disabled={busy} onChange={() => mark([kit], false)} /> {kit.label}
+                </label>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </div>
+  );
+}
