@@ -81,6 +81,8 @@ async function load(tx: Sql): Promise<void> {
   }
   // After so many clipboards a new blade is in, and a mat is known by name.
   await newBlade(tx, studioId);
+  for (const [kind, shop] of SHOPS)
+    await tx`update goods set offers = (select coalesce(jsonb_agg(offer || jsonb_build_object('shop', ${shop}::text)), '[]') from jsonb_array_elements(offers) offer) where kind = ${kind}`;
   for (const name of MATS) await addMat(tx, studioId, name);
 }
 
@@ -97,6 +99,17 @@ async function addresses(tx: Sql, studioId: string, id: string, { seats }: Class
   );
 }
 
+/** Where what is bought, by kind of good. */
+const SHOPS = [
+  ["film", "Films by the Sheet"],
+  ["tape", "Films by the Sheet"],
+  ["blank", "The Blank Barn"],
+  ["paint", "Rushby Hardware"],
+  ["part", "Rushby Hardware"],
+  ["tool", "Corner Craft"],
+  ["consumable", "Corner Craft"],
+  ["packaging", "Corner Craft"],
+] as const;
 const MATS = ["Green, light tack", "Blue, standard"];
 const VARIANTS = [
   {

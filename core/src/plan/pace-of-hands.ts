@@ -8,7 +8,8 @@ export const TAPE_MINUTES_PER_KIT = 1.5;
 export const POST_MINUTES_PER_PARCEL = 1;
 /** The way to the post and back, for each day on which something has to go; a first guess. */
 export const POST_TRIP_MINUTES = 20;
-/** Shops looked up, ordered, written down; a first guess. */
-export const ORDER_MINUTES = 15;
+/** Shops opened, and each thing looked up, ordered and written down; first guesses. */
+export const ORDER_MINUTES = 5;
+export const ORDER_MINUTES_PER_THING = 1;
 /** Labels and cards out of the printer and cut apart; a first guess. */
 export const PRINT_MINUTES = 15;

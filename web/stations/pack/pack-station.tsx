@@ -59,6 +59,24 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
           </div>
         </div>
         <SupplyTable classId={id} document={document} version={data.planned.versions.class} lines={plan.supplies} because={because} open={open} />
+        <Bags
+          id={id}
+          kits={data.kits}
+          labels={labels}
+          cut={document.handsOver === "cut"}
+          marks={marks}
+          nameOf={(line) => lineName(line, document)}
+          room={room.length === 0 ? null : { packed: roomPacked !== null }}
+        />
+        <div className="grid items-start gap-x-10 sm:grid-cols-2">
+          {isPosted(document) && (
+            <section className="mt-7" aria-label="Parcels">
+              <h2 className="mb-1 text-lg">{parcelWords(parcels, document.seats.length)}</h2>
+              <LinkButton href={`/parcels/${id}`}>Addresses and parcels</LinkButton>
+            </section>
+          )}
+          <Labels id={id} usual={usualSheet(paperFor(data.host.studio.unit))} printed={printed} />
+        </div>
       </section>
       <section>
         <Money data={data} />
@@ -75,22 +93,6 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
           />
         )}
         <PriceFields classId={id} document={document} version={data.planned.versions.class} />
-        {isPosted(document) && (
-          <section className="mt-7" aria-label="Parcels">
-            <h2 className="mb-1 text-lg">{parcelWords(parcels, document.seats.length)}</h2>
-            <LinkButton href={`/parcels/${id}`}>Addresses and parcels</LinkButton>
-          </section>
-        )}
-        <Labels id={id} usual={usualSheet(paperFor(data.host.studio.unit))} printed={printed} />
-        <Bags
-          id={id}
-          kits={data.kits}
-          labels={labels}
-          cut={document.handsOver === "cut"}
-          marks={marks}
-          nameOf={(line) => lineName(line, document)}
-          room={room.length === 0 ? null : { packed: roomPacked !== null }}
-        />
       </section>
     </div>
   );

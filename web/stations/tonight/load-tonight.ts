@@ -4,7 +4,7 @@ import { type EveningAhead, eveningsAhead, helpful, overOf, type Way } from "@el
 import { addDays, daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { type EveningPlan, type EveningTask, tonight } from "@elm-basket/core/calendar/evenings.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { ORDER_MINUTES, PACK_MINUTES_PER_KIT } from "@elm-basket/core/plan/pace-of-hands.ts";
+import { ORDER_MINUTES, ORDER_MINUTES_PER_THING, PACK_MINUTES_PER_KIT } from "@elm-basket/core/plan/pace-of-hands.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
 import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { destinationsOf, type Posting, postBy } from "@elm-basket/core/posting/posting.ts";
@@ -127,7 +127,7 @@ function orderTask(row: ClassListRow, { plan }: PlannedClass, today: string): To
       id: `${row.id}-order`,
       kind: "order",
       minutes: 0,
-      allMinutes: ORDER_MINUTES,
+      allMinutes: ORDER_MINUTES + lacking.length * ORDER_MINUTES_PER_THING,
       title: `Order ${lacking.length === 1 ? (lacking[0]?.name ?? "one thing") : `${lacking.length} things`}`,
       detail: row.title,
       href: `/shelf/shopping?for=${row.id}`,

@@ -92,7 +92,7 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
       {tab === "tools" && <TapeInHand pieces={pieces} unit={studio.unit} />}
       {tab === "tools" && (
         <section className="mt-8 max-w-xl">
-          <h2 className="mb-1 text-xl">Cutters and mats</h2>
+          <h2 className="mb-1 text-xl">Cutters</h2>
           <p className="mb-2 text-soft">A class has its own; a new one starts with what Settings say.</p>
           <ul>
             {cutters.map((body) => {

@@ -11,6 +11,8 @@ import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 export interface ShownParcel {
   readonly seat: string;
   readonly name: string;
+  /** As the list of names has it: two may be called the same. */
+  readonly called: string;
   readonly address: Address | null;
   readonly erased: boolean;
   readonly packed: boolean;
@@ -48,12 +50,13 @@ export async function loadParcels(id: string): Promise<Parcels | null> {
   const labels = labelsOf(plan);
   const kits = new Map(data.kits.map((kit) => [kit.seat, kit]));
   const known = new Map(found.parcels.map((row) => [row.seat, row]));
-  const rows = document.seats.map(({ seat }): ShownParcel => {
+  const rows = document.seats.map(({ seat, fields }): ShownParcel => {
     const own = known.get(seat);
     const address = own?.address ?? null;
     return {
       seat,
       name: labelOf(labels, seat),
+      called: fields.name ?? "",
       address,
       erased: own?.erased ?? false,
       packed: kits.get(seat)?.packed ?? false,

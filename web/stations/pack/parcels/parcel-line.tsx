@@ -49,7 +49,7 @@ export function ParcelLine({ classId, row, by, late }: { classId: string; row: S
         </label>
         <div className="min-w-0">
           <p className="leading-tight [overflow-wrap:anywhere]">
-            <b>{name}</b> <span className="text-soft text-sm">seat {seat}</span>
+            <b>{name}</b> {!name.includes(`seat ${seat}`) && <span className="text-soft text-sm">seat {seat}</span>}
             {posted ? <span className="ml-2 text-elm-dark text-sm">posted</span> : packed ? null : <span className="ml-2 text-ochre text-sm">its bag is not closed</span>}
             {!posted && by !== "" && <span className={`ml-2 text-sm ${late ? "font-bold text-brick" : "text-soft"}`}>{late ? `was to go by ${by}` : `by ${by}`}</span>}
           </p>

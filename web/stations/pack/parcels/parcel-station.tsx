@@ -79,7 +79,7 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
                     </Link>
                   ))}
                 </nav>
-                <AddressList classId={id} seats={rows.map(({ seat, name, address }) => ({ seat, name, has: address !== null }))} />
+                <AddressList classId={id} seats={rows.map(({ seat, called, address }) => ({ seat, name: called, has: address !== null }))} />
               </div>
               {to !== undefined && (
                 <p className="mb-2">
@@ -89,8 +89,8 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
                   </Link>
                 </p>
               )}
-              {ready.length > 1 && (
-                <MarkAll classId={id} seats={ready.map(({ seat }) => seat)} words={`All ${ready.length} closed ones shown${to === undefined ? "" : ` for ${placeWords(to)}`} are posted`} />
+              {ready.length > 1 && (to !== undefined || show === "toPost") && (
+                <MarkAll classId={id} seats={ready.map(({ seat }) => seat)} words={`All ${ready.length} closed ${to === undefined ? "parcels" : `ones for ${placeWords(to)}`} are posted`} />
               )}
               {shown.length === 0 ? (
                 <p className="border-rule border-t py-6">{rows.length === 0 ? "This class has no seats yet." : "None of the parcels is so."}</p>

@@ -48,11 +48,11 @@ export function BuyLine({ line, currency, orderBy }: { line: ShoppingLine; curre
         )}
       </div>
       <div className="col-start-2 flex items-center gap-3 sm:col-start-3">
-        <span className="w-16 print:hidden">
+        <span className="w-24 print:hidden">
           <NumberField label="" name={`Packs of ${line.name}`} value={packs} least={1} most={10_000} onChange={setPacks} />
         </span>
         <span className="hidden font-bold print:inline">{packs} ×</span>
-        <span className={`w-20 text-right ${price === null ? "text-ochre text-sm" : ""}`}>{price === null ? "price not known" : moneyText(price, currency)}</span>
+        <span className={`w-28 whitespace-nowrap text-right ${price === null ? "text-ochre text-sm" : ""}`}>{price === null ? "price not known" : moneyText(price, currency)}</span>
       </div>
     </li>
   );
