@@ -1,7 +1,7 @@
 /** Kit labels as PDF, one per seat, on any sheet that has room for them; with the decal in true size where it fits. */
 
 import { handleSides } from "@elm-basket/core/blanks/handle.ts";
-import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
+import { drawingPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxOf, boxWidth, placed } from "@elm-basket/core/geometry/polygon.ts";
 import { placingsOf } from "@elm-basket/core/plan/placing.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
@@ -90,9 +90,15 @@ const CODE_MM = 16;
 function drawCode(pdf: Pdf, text: string, x: number, y: number): void {
   const { size, data } = QRCode.create(text, { errorCorrectionLevel: "M" }).modules;
   const module = at(CODE_MM) / size;
-  data.forEach((on, i) => {
-    if (on) pdf.rect(at(x) + (i % size) * module, at(y) + Math.floor(i / size) * module, module, module);
-  });
+  // Squares side by side are one bar: a third of the file, and no hairlines between them.
+  for (let row = 0; row < size; row++)
+    for (let from = 0; from < size; from++) {
+      if (!data[row * size + from]) continue;
+      let to = from;
+      while (to < size && data[row * size + to]) to++;
+      pdf.rect(at(x) + from * module, at(y) + row * module, (to - from) * module, module);
+      from = to;
+    }
   pdf.fill(INK);
 }
 
@@ -182,6 +188,9 @@ interface Room {
   readonly height: number;
 }
 
+/** Finer than a printer prints, mm: a thousand decals are a file that can be sent. */
+const PAPER_MM = 0.03;
+
 function drawThing(pdf: Pdf, plan: Plan, kits: Plan["kits"], { x, y, width, height }: Room): void {
   const box = boxOf(kits.flatMap((kit) => kit.pieces.map((piece) => piece.polygon)));
   if (kits.length === 0) return;
@@ -190,14 +199,13 @@ function drawThing(pdf: Pdf, plan: Plan, kits: Plan["kits"], { x, y, width, heig
   const dy = y + (height - scale * boxHeight(box)) / 2 - scale * box.minY;
   pdf.save().scale(POINTS_PER_MM);
   for (const kit of kits) {
-    const path = polygonsPath(
-      placed(
-        kit.pieces.map((piece) => piece.polygon),
-        scale,
-        dx,
-        dy,
-      ),
+    const drawn = placed(
+      kit.pieces.map((piece) => piece.polygon),
+      scale,
+      dx,
+      dy,
     );
+    const path = drawingPath(drawn, PAPER_MM);
     const colour = plan.document.vinyls.find(({ id }) => id === kit.vinyl)?.colour ?? INK;
     pdf.lineWidth(0.12);
     // What is taken out of a stencil is no film: only its outline is drawn.

@@ -48,6 +48,8 @@ export const usualSheet = (paper: Paper): LabelSheetId => (paper === "a4" ? "a4-
 
 /** A picture of the decal and all that is in the bag need room. */
 export const KIT_SHEETS: readonly LabelSheetId[] = ["a4-cut-8", "a4-14", "a4-18", "a4-21", "a4-24", "letter-cut-8", "letter-6", "letter-10"];
+/** An address that a post can read has no room on the smallest. */
+export const ADDRESS_SHEETS: readonly LabelSheetId[] = [...KIT_SHEETS, "letter-30"];
 export const ALL_SHEETS = Object.keys(LABEL_SHEETS) as readonly LabelSheetId[];
 
 const size = (mm: number, paper: Paper): string => (paper === "a4" ? `${Number(mm.toFixed(1))}` : `${Number((mm / 25.4).toFixed(2))}`);

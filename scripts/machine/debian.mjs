@@ -48,10 +48,12 @@ function keepSystemClusterAway() {
   if (!/^\s*create_main_cluster/mu.test(now)) writeFileSync(file, `${now}create_main_cluster = false\n`);
 }
 
+/** The browser, and what renders printed pages so that they can be measured. */
 export function ensureBrowser() {
   const wanted = [
     ["/usr/bin/chromium", "chromium"],
     ["/usr/bin/chromedriver", "chromium-driver"],
+    ["/usr/bin/pdftoppm", "poppler-utils"],
   ];
   const missing = wanted.filter(([path]) => !existsSync(path)).map(([, name]) => name);
   if (missing.length > 0) aptInstall([...missing, "fonts-dejavu-core"], "Chromium for the browser tests");

@@ -20,8 +20,11 @@ export function drawingPath(polygons: Polygons, toleranceMm: number): string {
   return polygons.flatMap((polygon) => polygon.map((ring) => shortRingPath(simplified(ring, toleranceMm)))).join("");
 }
 
+/** No minus zero. */
+const hundredths = (value: number): number => Math.round(value * 100) / 100 + 0;
+
 function shortRingPath(ring: Ring): string {
-  return `M${ring.map(([x, y]) => `${Number(x.toFixed(2))} ${Number(y.toFixed(2))}`).join("L")}Z`;
+  return `M${ring.map(([x, y]) => `${hundredths(x)} ${hundredths(y)}`).join("L")}Z`;
 }
 
 /** Douglas and Peucker 1973, on the ring cut at its first point and the point farthest from it: no point strays farther than the tolerance, mm. */

@@ -1,6 +1,6 @@
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { countryKey, type Destination, type Posting } from "@elm-basket/core/posting/posting.ts";
-import { usualSheet } from "@elm-basket/print/label-sheets.ts";
+import { ADDRESS_SHEETS, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import { paperFor } from "@/planning/label-sheet.ts";
@@ -128,7 +128,7 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
               <h2 className="mb-2 text-lg">To print and to hand on</h2>
               <LabelLinks
                 usual={usualSheet(paperFor(data.host.studio.unit))}
-                kinds={[{ href: `/parcels/${id}/address-labels.pdf${to === undefined ? "" : `?to=${encodeURIComponent(to)}`}`, words: "Address labels, PDF" }]}
+                kinds={[{ href: `/parcels/${id}/address-labels.pdf${to === undefined ? "" : `?to=${encodeURIComponent(to)}`}`, words: "Address labels, PDF", sheets: ADDRESS_SHEETS }]}
               />
               <FileButton href={`/parcels/${id}/parcels.csv`} download className="mt-2">
                 Parcel list, CSV

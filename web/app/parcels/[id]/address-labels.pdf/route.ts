@@ -1,5 +1,5 @@
 import { countryKey } from "@elm-basket/core/posting/posting.ts";
-import { usualSheet } from "@elm-basket/print/label-sheets.ts";
+import { ADDRESS_SHEETS, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import { currentHost } from "@/account/session.ts";
 import { addressLabels } from "@/planning/compute.ts";
 import { paperFor, sheetIn } from "@/planning/label-sheet.ts";
@@ -14,7 +14,8 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
   const asked = new URL(request.url).searchParams;
   const to = asked.get("to");
   const labels = found.rows.flatMap(({ seat, address, posted }) => (address && !posted && (to === null || countryKey(address.country) === countryKey(to)) ? [{ seat, address }] : []));
+  const sheet = sheetIn(asked);
   const { title, when } = found.data.planned.document;
-  const pdf = await addressLabels(labels, { title, date: when.date, sheet: sheetIn(asked) ?? usualSheet(paperFor(host.studio.unit)) });
+  const pdf = await addressLabels(labels, { title, date: when.date, sheet: sheet && ADDRESS_SHEETS.includes(sheet) ? sheet : usualSheet(paperFor(host.studio.unit)) });
   return new Response(new Uint8Array(pdf), { headers: { "content-type": "application/pdf", "content-disposition": 'attachment; filename="address-labels.pdf"', "cache-control": "no-store" } });
 }
