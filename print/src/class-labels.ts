@@ -64,6 +64,7 @@ export function blankLabels(plan: Plan, unit: LengthUnit): TextLabel[] {
       const where = sayPlacing([row], unit);
       const label: TextLabel = {
         head: plan.labels.get(seat) ?? seat,
+        insteadOfHead: `Seat ${seat}`,
         lines: [`Seat ${seat} · ${document.things.length > 1 ? thing.title : thing.blank.name}`, where === "" ? "" : `${where[0]?.toUpperCase()}${where.slice(1)}`],
         foot: footOf(plan),
       };

@@ -1,9 +1,11 @@
 /** Labels of words: for films, blanks, tables and parcels. */
 import { LABEL_SHEETS, type LabelSheet, type LabelSheetId, labelAt } from "./label-sheets.ts";
-import { addPage, at, cutRound, FAINT, type Fitted, fitted, INK, makePdf, type Pdf, sayOnPage, writeRows } from "./pages.ts";
+import { addPage, at, canWriteAll, cutRound, FAINT, type Fitted, fitted, INK, makePdf, type Pdf, sayOnPage, writeRows } from "./pages.ts";
 
 export interface TextLabel {
   readonly head: string;
+  /** What stands there instead where no face here has the letters of the head. */
+  readonly insteadOfHead?: string;
   readonly lines: readonly string[];
   /** A colour to show beside the head. */
   readonly swatch?: string;
@@ -18,6 +20,8 @@ const HEAD = { most: 17, least: 6 };
 const LINES = { most: 11, least: 5 };
 const FOOT = { most: 7.5, least: 5 };
 const LEAST_SHARE = 0.4;
+/** A line to write on: boxes would tell nobody anything. */
+const BY_HAND = "____________________";
 
 export async function textLabelsPdf(title: string, date: string, id: LabelSheetId, labels: readonly TextLabel[], nothing: string): Promise<Uint8Array> {
   const sheet = LABEL_SHEETS[id];
@@ -61,8 +65,12 @@ interface SetLabel {
 
 /** Head, lines and foot together in the largest letters with which all of them have room; at the smallest, what has none is left out at the end. */
 function setWithin(pdf: Pdf, label: TextLabel, width: number, height: number): SetLabel {
-  const { head, lines, foot } = label;
-  const words = lines.filter((line) => line !== "").join("\n");
+  const { lines, foot } = label;
+  const head = canWriteAll(pdf, label.head) ? label.head : (label.insteadOfHead ?? BY_HAND);
+  const words = lines
+    .filter((line) => line !== "")
+    .map((line) => (canWriteAll(pdf, line) ? line : BY_HAND))
+    .join("\n");
   const footRows = foot ? fitted(pdf, foot, { face: "body", most: FOOT.most, least: FOOT.least, width, lines: 1 }) : null;
   const room = height - (footRows ? footRows.size * 1.32 : 0);
   for (let share = 1; ; share -= 0.05) {
