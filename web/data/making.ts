@@ -308,3 +308,15 @@ export async function workBySeat(sql: Sql, workshopId: string): Promise<SeatWork
     from kits k left join films f on f.workshop_id = k.workshop_id and f.seat = k.seat and f.planned
     where k.workshop_id = ${workshopId} and k.planned and k.seat not like 'spare-%' group by k.workshop_id, k.seat`;
 }
+
+export interface LayerWork {
+  readonly vinyl: string;
+  /** Minutes of weeding that are left of it. */
+  readonly weedLeft: number;
+}
+
+/** By film, what is left to weed of it. */
+export async function layersLeft(sql: Sql, workshopId: string): Promise<LayerWork[]> {
+  return sql<LayerWork[]>`
+    select vinyl, coalesce(sum(minutes) filter (where weeded_hash is distinct from content_hash), 0)::float8 as "weedLeft" from films where workshop_id = ${workshopId} and planned group by vinyl order by 2, 1`;
+}

@@ -6,7 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { insertClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { migrate } from "./migrate.ts";
-import { eraseAddresses, eraseNow, listParcels, markPosted, parcelsOf, postingsOf, putAddresses, readPosting, savePosting, seatsThere } from "./parcels.ts";
+import { earlierDays, eraseAddresses, eraseNow, listParcels, markPosted, parcelsOf, postingsOf, putAddresses, readPosting, savePosting, seatsThere } from "./parcels.ts";
 import { openStudio } from "./sign-in.ts";
 
 const tins = demoClass("seed-tins");
@@ -64,6 +64,21 @@ describe("parcels", () => {
     expect(await withStudio(theirs, (sql) => savePosting(sql, theirs, id, postingSchema.parse({}), 0))).toBeNull();
     expect(await withStudio(theirs, (sql) => eraseNow(sql, id))).toBe(0);
     expect((await list(id))[0]?.address).toEqual(address);
+  });
+
+  it("what travels farther is due earlier, in days and nothing else", async () => {
+    const id = await withStudio(ours, (sql) => insertClass(sql, ours, { ...tins, setting: { kind: "craftAlong", place: "" }, when: { ...tins.when, date: day(60) } }, null));
+    await withStudio(ours, async (sql) => {
+      await putAddresses(sql, ours, id, [
+        { seat: "1", address },
+        { seat: "2", address: { ...address, country: "Norway" } },
+      ]);
+      await savePosting(sql, ours, id, postingSchema.parse({ noSundays: false, reserveDays: 2, travel: [{ country: "norway", days: 20 }] }), 0);
+    });
+    expect([...(await withStudio(ours, (sql) => earlierDays(sql, id)))]).toEqual([["2", 12]]);
+    expect(await withStudio(theirs, (sql) => earlierDays(sql, id))).toEqual(new Map());
+    await withStudio(ours, (sql) => markPosted(sql, ours, id, ["2"], true));
+    expect(await withStudio(ours, (sql) => earlierDays(sql, id))).toEqual(new Map());
   });
 
   it("on their day addresses go, in every studio, and not a day before", async () => {

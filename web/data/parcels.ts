@@ -1,5 +1,7 @@
 /** Parcels of a class: addresses, what is posted, and the erasing of what nobody may keep any longer. */
-import { type Address, addressSchema, type Posting, postingSchema } from "@elm-basket/core/posting/posting.ts";
+import { addDays, type LeadDays, leadDaysOf } from "@elm-basket/core/calendar/dates.ts";
+import { earlierKits } from "@elm-basket/core/posting/earlier.ts";
+import { type Address, addressSchema, type Posting, postBy, postingSchema } from "@elm-basket/core/posting/posting.ts";
 import type { Sql } from "./client.ts";
 
 type Json = Parameters<Sql["json"]>[0];
@@ -67,6 +69,21 @@ export async function markPosted(sql: Sql, studioId: string, workshopId: string,
     await sql`
       insert into parcels (studio_id, workshop_id, seat, posted_at) values (${studioId}, ${workshopId}, ${seat}, ${on ? sql`now()` : null})
       on conflict (workshop_id, seat) do update set posted_at = ${on ? sql`coalesce(parcels.posted_at, now())` : null}`;
+}
+
+/** By seat, how many days earlier than the class everything about its kit is due, because it travels farther. Tells nothing of where it goes. */
+export async function earlierDays(sql: Sql, workshopId: string): Promise<Map<string, number>> {
+  const [row] = await sql<{ date: string; setting: { kind: "room" | "craftAlong" }; lead: LeadDays | null }[]>`
+    select to_char(class_date, 'YYYY-MM-DD') as date, setting, body->'leadDays' as lead from workshops where id = ${workshopId}`;
+  const usual = row && leadDaysOf(row.setting.kind, row.lead).postBy;
+  if (!row || usual === undefined) return new Map();
+  const { posting } = await readPosting(sql, workshopId);
+  const parcels = (await listParcels(sql, workshopId)).map(({ seat, address, postedAt }) => ({
+    seat,
+    posted: postedAt !== null,
+    postBy: address && postBy(posting, row.date, usual, address.country),
+  }));
+  return new Map(earlierKits(parcels, addDays(row.date, -usual)).flatMap(({ days, seats }) => [...seats].map((seat) => [seat, days] as const)));
 }
 
 /** In all studios, addresses whose day has come. @returns how many */

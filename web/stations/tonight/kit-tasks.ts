@@ -52,7 +52,7 @@ export function kitTasks(work: KitWork): TonightTask[] {
       : [
           ...groups.map(({ days, own }) =>
             task("weed", `weed-${days}`, addDays(weedBy, -days), {
-              title: `Weed ${plural(own.filter((seat) => seat.weedLeft > 0).length, "kit")} that travel farther`,
+              title: `Weed ${farther(own.filter((seat) => seat.weedLeft > 0).length)}`,
               href: `/bench/${row.id}?order=due`,
               allMinutes: sum(own, minutesOf.weed),
             }),
@@ -66,7 +66,7 @@ export function kitTasks(work: KitWork): TonightTask[] {
     ...(taped ? [task("tape", "tape", packBy, { title: `Lay tape on ${plural(left.tapeLeft, "kit")}`, href: `${base}/weed#tape`, allMinutes: left.tapeLeft * TAPE_MINUTES_PER_KIT })] : []),
     ...groups.map(({ days, own }) =>
       task("pack", `pack-${days}`, addDays(packBy, -days), {
-        title: `Check and pack ${plural(own.filter(({ packed }) => !packed).length, "kit")} that travel farther`,
+        title: `Check and pack ${farther(own.filter(({ packed }) => !packed).length)}`,
         href: `/bags/${row.id}`,
         allMinutes: sum(own, minutesOf.pack),
       }),
@@ -86,6 +86,8 @@ export function kitTasks(work: KitWork): TonightTask[] {
   ];
   return tasks.filter(({ allMinutes }) => allMinutes > 0.01);
 }
+
+const farther = (n: number): string => `${plural(n, "kit")} that ${n === 1 ? "travels" : "travel"} farther`;
 
 type Make = (kind: TaskKind, id: string, date: string, rest: Pick<TonightTask, "title" | "href" | "allMinutes">) => TonightTask;
 

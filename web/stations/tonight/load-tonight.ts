@@ -1,37 +1,25 @@
 /** Tonight: what is left to do over all classes, spread over the evenings left. */
 
-import { type EveningAhead, eveningsAhead, helpful, overOf, type Way } from "@elm-basket/core/calendar/ahead.ts";
+import { type EveningAhead, eveningsAhead, overOf } from "@elm-basket/core/calendar/ahead.ts";
 import { addDays, daysBetween } from "@elm-basket/core/calendar/dates.ts";
-import { type EveningPlan, type EveningTask, tonight } from "@elm-basket/core/calendar/evenings.ts";
+import { type EveningPlan, tonight } from "@elm-basket/core/calendar/evenings.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { ORDER_MINUTES, ORDER_MINUTES_PER_THING, PACK_MINUTES_PER_KIT } from "@elm-basket/core/plan/pace-of-hands.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
-import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { destinationsOf, type Posting, postBy } from "@elm-basket/core/posting/posting.ts";
-import { withProposal } from "@elm-basket/core/proposal/merge.ts";
-import { propose } from "@elm-basket/core/proposal/propose.ts";
 import { earliestEvenings } from "@elm-basket/core/scheduling/earliest.ts";
-import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { freeOn } from "@/account/free-evenings.ts";
 import type { Host } from "@/account/session.ts";
 import { type ClassListRow, leadOf, listClasses } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
-import { type KitRow, listKits, type SeatWork, workBySeat, workLeft } from "@/data/making.ts";
+import { type KitRow, layersLeft, listKits, type SeatWork, workBySeat, workLeft } from "@/data/making.ts";
 import { eraseAddresses, listParcels, type ParcelRow, readPosting } from "@/data/parcels.ts";
 import { doneTasks, PRINTED } from "@/data/task-marks.ts";
 import { type Planned, type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
-import { factsByThing } from "@/planning/proposal.ts";
 import { todayIn } from "@/ui/dates.ts";
 import { type KitWork, kitTasks } from "./kit-tasks.ts";
-import { dueOn, type TonightTask } from "./task.ts";
-
-/** A way to make a week less full, that was tried. */
-export interface WayOut {
-  readonly words: string;
-  readonly href: string;
-  /** Minutes that then fit. */
-  readonly saves: number;
-}
+import { asEvening, dueOn, type TonightTask } from "./task.ts";
+import { DAYS_AHEAD, type WayOut, waysOf } from "./ways-out.ts";
 
 export interface TonightView {
   readonly today: string;
@@ -63,7 +51,7 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
   const planned: (Planned | null)[] = [];
   for (const row of near) planned.push(await plannedClass(host.studioId, row.id));
   const ids = near.map(({ id }) => id);
-  const { left, kits, done, posted } = await withStudio(host.studioId, async (sql) => {
+  const { left, kits, done, posted, layers } = await withStudio(host.studioId, async (sql) => {
     await eraseAddresses(sql);
     const lists: KitRow[][] = [];
     for (const id of ids) lists.push(await listKits(sql, id));
@@ -71,6 +59,7 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
     return {
       left: await workLeft(sql, PACK_MINUTES_PER_KIT),
       kits: lists,
+      layers: await Promise.all(ids.map((id) => layersLeft(sql, id))),
       done: await doneTasks(sql, ids),
       posted: new Map(
         await Promise.all(sent.map(async (id) => [id, { posting: (await readPosting(sql, id)).posting, parcels: await listParcels(sql, id), seats: await workBySeat(sql, id) }] as const)),
@@ -90,7 +79,9 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
   const asked = tasks.map(asEvening);
   const plan = tonight(asked, today, free);
   const ahead = eveningsAhead(asked, today, free, DAYS_AHEAD);
-  const waysOut = overOf(ahead) < 1 ? [] : waysOf(host, tasks, { near, planned, kits, today });
+  const blanksOf = (row: ClassListRow, document: ClassDocument) => blankTasks(row, document, { done: done.get(row.id) ?? new Map(), today, host });
+  const waysOut =
+    overOf(ahead) < 1 ? [] : waysOf(host, tasks, { classes: near.map((row, i) => ({ row, planned: planned[i] ?? null, kits: kits[i] ?? [], layers: layers[i] ?? [] })), blanksOf, today });
   const chosen = plan.tasks.flatMap(({ id, minutes }) => {
     const task = tasks.find((candidate) => candidate.id === id);
     return task ? [{ ...task, minutes }] : [];
@@ -150,60 +141,6 @@ function parcelsFor(row: ClassListRow, sent: Sent | undefined): Pick<KitWork, "p
     .filter(({ address, postedAt }) => address !== null || postedAt !== null)
     .map(({ seat, address, postedAt }) => ({ seat, address, posted: postedAt !== null, postBy: address && postBy(sent.posting, row.class_date, usual, address.country) }));
   return { parcels: known, destinations: destinationsOf(known, sent.posting, row.class_date, usual), seats: sent.seats };
-}
-
-/** Two weeks: further off much changes. */
-const DAYS_AHEAD = 14;
-/** A helper who is as quick as the host halves what is weeded. */
-const HELPED = 0.5;
-const MOST_WAYS = 4;
-
-const asEvening = ({ id, allMinutes, dueDate, notBefore }: TonightTask): EveningTask => ({ id, minutes: allMinutes, dueDate, ...(notBefore === undefined ? {} : { notBefore }) });
-
-interface Near {
-  readonly near: readonly ClassListRow[];
-  readonly planned: readonly (Planned | null)[];
-  readonly kits: readonly (readonly KitRow[])[];
-  readonly today: string;
-}
-
-/** What would make the evenings hold it, each tried over the same evenings. */
-function waysOf(host: Desk, tasks: readonly TonightTask[], { near, planned, kits, today }: Near): WayOut[] {
-  const but = (change: (task: TonightTask) => number): EveningTask[] => tasks.map((task) => ({ ...asEvening(task), minutes: Math.max(0, change(task)) }));
-  const weeding = tasks.find(({ kind }) => kind === "weed");
-  const ways: Way<Omit<WayOut, "saves">>[] = [];
-  if (weeding) {
-    const tried = but((task) => (task.kind === "weed" ? HELPED * task.allMinutes : task.allMinutes));
-    ways.push({ what: { words: "Somebody weeds beside you, as quick as you are", href: weeding.href }, tasks: tried });
-  }
-  near.forEach((row, i) => {
-    const own = planned[i];
-    const weed = tasks.find(({ id }) => id === `${row.id}-weed`);
-    if (!weed || !own?.ok) return;
-    const { document } = own.value;
-    const spare = (kits[i] ?? []).filter(({ seat, weeded }) => seat.startsWith("spare-") && !weeded).reduce((sum, { weedMinutes }) => sum + weedMinutes, 0);
-    if (spare > 0)
-      ways.push({
-        what: { words: `${row.title}: no spare kits. What fails in the class is then not replaced`, href: `/classes/${row.id}/plan` },
-        tasks: but((task) => task.allMinutes - (task.id === weed.id ? spare : 0)),
-      });
-    if (document.proposed) {
-      const longer = runSheetOf(inClass(own.value, host)).endMinute - runSheetOf(document).endMinute;
-      ways.push({
-        what: { words: `${row.title}: they weed in the class, which grows by ${showMinutes(Math.max(0, longer))}; beginners fail at it most`, href: `/classes/${row.id}/teach` },
-        tasks: but((task) => (task.kind === "weed" && task.classId === row.id ? 0 : task.allMinutes)),
-      });
-    }
-  });
-  return helpful(tasks.map(asEvening), ways, today, (date) => freeOn(host.studio, date), DAYS_AHEAD)
-    .slice(0, MOST_WAYS)
-    .map(({ what, saves }) => ({ ...what, saves }));
-}
-
-/** The class as it would be with kits handed over as they are cut. */
-function inClass({ document, plan }: PlannedClass, host: Desk): ClassDocument {
-  const next: ClassDocument = { ...document, handsOver: "cut" };
-  return withProposal(next, propose(next, { schools: host.studio.settings.schools, facts: factsByThing(plan.facts) }));
 }
 
 /** Each evening's share of a task is due on that evening, and waits for what it follows to be dry. Those of an evening stand together. */

@@ -4,6 +4,7 @@ import { toWire } from "@/bench/wire.ts";
 import { filmsOfClass } from "@/data/class-goods.ts";
 import { withStudio } from "@/data/client.ts";
 import { benchFacts, giveBackLapsed, listFilms, sweepMarks } from "@/data/films.ts";
+import { earlierDays } from "@/data/parcels.ts";
 import { studioWays } from "@/data/sign-in.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { Bench } from "@/stations/weed/bench/bench.tsx";
@@ -21,7 +22,8 @@ export default async function BenchPage({ params, searchParams }: { params: Prom
   const found = await withStudio(bench.studioId, async (sql) => {
     await giveBackLapsed(sql, bench.workshopId);
     await sweepMarks(sql);
-    return { facts: await benchFacts(sql, bench.workshopId), films: await listFilms(sql, bench.workshopId), vinyls: await filmsOfClass(sql, bench.workshopId), ways: await studioWays(sql) };
+    const early = await earlierDays(sql, bench.workshopId);
+    return { early, facts: await benchFacts(sql, bench.workshopId), films: await listFilms(sql, bench.workshopId), vinyls: await filmsOfClass(sql, bench.workshopId), ways: await studioWays(sql) };
   });
   if (!found.facts) notFound();
   return (
@@ -29,6 +31,7 @@ export default async function BenchPage({ params, searchParams }: { params: Prom
       bench={key}
       host={bench.host}
       facts={found.facts}
+      earlier={Object.fromEntries(found.early)}
       vinyls={found.vinyls.map(({ id, name, colour }) => ({ id, name, colour }))}
       clock={found.ways.clock}
       wire={found.films.map(toWire)}

@@ -1,5 +1,6 @@
 "use client";
 
+import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import type { Clock } from "@elm-basket/core/units/time.ts";
 import { ALL_FILMS, inQueue, isDone, nextFilm, type QueueFilter, type QueueOrder } from "@elm-basket/core/weeding/queue.ts";
 import { useCallback, useEffect, useMemo, useState } from "react";
@@ -32,6 +33,8 @@ interface Props {
   readonly now: number;
   readonly first: string;
   readonly order: QueueOrder;
+  /** By seat, by how many days its kit is due earlier: it travels farther. */
+  readonly earlier: Readonly<Record<string, number>>;
 }
 
 /** Films whose pictures are fetched ahead, from either end of the queue: enough for a good while without network. */
@@ -42,7 +45,7 @@ export function Bench(props: Props) {
   return name === "" ? <NameGate bench={props.bench} title={props.facts.title} onName={setName} /> : <BenchOf {...props} name={name} />;
 }
 
-function BenchOf({ bench, host, facts, vinyls, clock, wire, version, now: serverNow, first, order, name }: Props & { name: string }) {
+function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, now: serverNow, first, order, name }: Props & { name: string }) {
   const port = useBench({ bench, name, wire, version, serverNow });
   const [filter, setFilter] = useState<QueueFilter>({ ...ALL_FILMS, order });
   const [current, setCurrent] = useState(first);
@@ -63,9 +66,9 @@ function BenchOf({ bench, host, facts, vinyls, clock, wire, version, now: server
     const titles = new Map(facts.things.map(({ id, title }) => [id, title]));
     return [...port.films.values()].map((film): QueueRow => {
       const what = [several ? titles.get(film.thing) : "", film.copy > 1 ? `number ${film.copy}` : "", film.part === null ? "" : `part ${film.part}`];
-      return { ...film, label: [labelOf(facts.labels, film.seat), ...what.filter(Boolean)].join(" · "), due: facts.due };
+      return { ...film, label: [labelOf(facts.labels, film.seat), ...what.filter(Boolean)].join(" · "), due: addDays(facts.due, -(earlier[film.seat] ?? 0)) };
     });
-  }, [port.films, facts]);
+  }, [port.films, facts, earlier]);
   const queue = useMemo(() => inQueue(rows, filter, ({ label }) => label), [rows, filter]);
   const loads = useMemo(() => [...new Set(rows.flatMap(({ load }) => (load === null ? [] : [load])))].sort((a, b) => a - b), [rows]);
   const mine = rows.find(({ heldBy }) => heldBy === port.hands && port.hands !== "");
