@@ -56,7 +56,9 @@ try {
   await visit(`${tins}/pack`, "pack");
   await visit(`${slates}/teach`, "teach");
   await visit(`${bottles}/look-back`, "look-back");
-  await visit(`${BASE}/projects`, "projects");
+  const clipboards = await demoClass(driver, "Night-sky");
+  await visit(clipboards.replace("/classes/", "/parcels/"), "parcels");
+  await driver.get(`${BASE}/projects`);
   await press(driver, By.xpath("//*[@data-project='Seed tins for the allotment society']//a[contains(., 'variants')]"));
   await find(driver, By.css("[data-variant='Autumn'] dl"));
   await driver.executeScript("window.scrollTo(0, 0)");

@@ -15,6 +15,7 @@ import { filmRules } from "./rules/film.ts";
 import { glyphRules } from "./rules/glyphs.ts";
 import { homeRules } from "./rules/home.ts";
 import { layoutRules, matRules } from "./rules/layout.ts";
+import { moneyRules } from "./rules/money.ts";
 import { nameRules } from "./rules/names.ts";
 import { seatRules } from "./rules/seats.ts";
 import { sizeRules } from "./rules/sizes.ts";
@@ -22,7 +23,7 @@ import { stencilRules } from "./rules/stencil.ts";
 import { strokeRules } from "./rules/strokes.ts";
 import { timeRules } from "./rules/time.ts";
 
-const CLASS_RULES: readonly ClassRule[] = [seatRules, matRules, timeRules, shadeRules];
+const CLASS_RULES: readonly ClassRule[] = [seatRules, matRules, timeRules, moneyRules, shadeRules];
 const THING_RULES: readonly Rule[] = [
   sizeRules,
   nameRules,

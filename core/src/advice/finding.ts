@@ -78,6 +78,7 @@ export type FindingCode =
   | "rimTooClose"
   | "wideOnCup"
   | "runsOver"
+  | "overBudget"
   | "wetGround"
   | "idleWait"
   | "timeMoved"

@@ -1,11 +1,24 @@
 /** English words for findings and remedies. The only place where codes become sentences. */
 import type { DeadlineCode } from "../calendar/dates.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
+import { type CostKind, moneyText } from "../supplies/price.ts";
 import { type LengthUnit, showLength } from "../units/length.ts";
 import { showMinutes } from "../units/time.ts";
 import type { FilmReason } from "./film-choice.ts";
 import { REASON_WORDS } from "./film-words-en.ts";
 import type { Finding, FindingCode, Remedy, Severity } from "./finding.ts";
+
+const COST_WORDS: Record<CostKind, string> = {
+  film: "film",
+  blank: "blanks",
+  consumable: "tape, paint and what is used up",
+  tools: "wear of tools",
+  hoursBefore: "your hours before the class",
+  hoursIn: "your hours in the class",
+  hoursAfter: "your hours after it",
+  venue: "the venue",
+  post: "postage",
+};
 
 type Values = Finding["values"];
 interface Speech {
@@ -78,6 +91,8 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
   timeMoved: (v) => `The clocks change that day: ${v.time} does not exist in ${v.zone}. The class is taken to begin at ${v.begins}.`,
   timeTwice: (v) => `The clocks change that day: ${v.time} exists twice in ${v.zone}. The first of them is meant; say so in the invitation.`,
   runsOver: (v) => `The steps end ${showMinutes(Number(v.over))} after the class does.`,
+  overBudget: (v) =>
+    `A seat costs ${moneyText(Number(v.perSeat), String(v.currency))}${Number(v.missing) > 0 ? ", without what has no price yet" : ""}: ${moneyText(Number(v.over), String(v.currency))} more than it may. Most of it, ${v.share} %, is ${COST_WORDS[v.most as CostKind] ?? "materials"}.`,
   wetGround: (v) =>
     `${v.what === "stain" ? "Stain" : v.what === "seal" ? "A clear coat" : "Paint"} wants a night before film lies on it, as its label says; in the class it has an hour at most. Film laid sooner holds badly and lifts what is under it.`,
   idleWait: (v) => `${showMinutes(Number(v.minutes))} with nothing to do before “${v.title}”: something dries.`,

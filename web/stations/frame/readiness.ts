@@ -31,6 +31,7 @@ const STATION_OF: Record<FindingCode, StationKey> = {
   rimTooClose: "measure",
   wideOnCup: "measure",
   runsOver: "teach",
+  overBudget: "pack",
   wetGround: "teach",
   idleWait: "teach",
   timeMoved: "plan",

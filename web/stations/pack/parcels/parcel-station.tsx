@@ -56,7 +56,7 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
       <h1 className="mt-1 text-4xl leading-tight">{headline(parcels)}</h1>
       {!posted && (
         <p className="mt-2 max-w-2xl">
-          Plan has no day for the post, so nothing is sent to the seats of this class. Add the deadline “post the kits” there, and each seat has a parcel.{" "}
+          Plan has no day for the post, so nothing is sent to the seats of this class. Add the deadline “Posted” there, and each seat has a parcel.{" "}
           <Link className="verb" href={`/classes/${id}/plan`}>
             To Plan
           </Link>
