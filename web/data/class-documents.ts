@@ -246,6 +246,13 @@ export async function listClasses(sql: Sql): Promise<ClassListRow[]> {
     from workshops w order by w.class_date, w.class_time, w.title limit 500`;
 }
 
+/** The project a class was made of, where that is kept, with how many variants it has. */
+export async function projectOf(sql: Sql, workshopId: string): Promise<{ id: string; variants: number } | null> {
+  const [row] = await sql<{ id: string; variants: number }[]>`
+    select p.id, jsonb_array_length(p.variants) as variants from workshops w join projects p on p.id = w.project_id where w.id = ${workshopId}`;
+  return row ?? null;
+}
+
 /** Every cutter the studio has used. */
 export async function listCutters(sql: Sql): Promise<unknown[]> {
   return (await sql<{ body: unknown }[]>`select body from cutters order by body->>'name' limit 100`).map(({ body }) => body);

@@ -81,6 +81,18 @@ describe("parcels", () => {
     expect(await withStudio(ours, (sql) => earlierDays(sql, id))).toEqual(new Map());
   });
 
+  it("an address stays with who it was written for: a seat that changes hands is asked about, and nothing is due for it", async () => {
+    const id = await withStudio(ours, (sql) => insertClass(sql, ours, { ...tins, setting: { kind: "craftAlong", place: "" }, when: { ...tins.when, date: day(60) } }, null));
+    await withStudio(ours, (sql) => putAddresses(sql, ours, id, [{ seat: "1", address: { ...address, country: "Norway" } }]));
+    await withStudio(ours, (sql) => savePosting(sql, ours, id, postingSchema.parse({ travel: [{ country: "Norway", days: 30 }] }), 0));
+    expect((await list(id)).map(({ sure }) => sure)).toEqual([true]);
+    await withStudio(ours, (sql) => sql`update seats set fields = fields || '{"name": "Somebody else"}' where workshop_id = ${id} and seat = '1'`);
+    expect((await list(id)).map(({ sure, called }) => [sure, called])).toEqual([[false, tins.seats[0]?.fields.name]]);
+    expect(await withStudio(ours, (sql) => earlierDays(sql, id))).toEqual(new Map());
+    await withStudio(ours, (sql) => putAddresses(sql, ours, id, [{ seat: "1", address }]));
+    expect((await list(id)).map(({ sure, called }) => [sure, called])).toEqual([[true, "Somebody else"]]);
+  });
+
   it("on their day addresses go, in every studio, and not a day before", async () => {
     const [kept, usual, short] = [await make(day(-25)), await make(day(-40)), await make(day(-3))];
     for (const id of [kept, usual, short]) await put(id);

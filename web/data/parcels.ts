@@ -9,13 +9,19 @@ type Json = Parameters<Sql["json"]>[0];
 export interface ParcelRow {
   readonly seat: string;
   readonly address: Address | null;
+  /** Who had the seat when the address was written. */
+  readonly called: string;
+  /** Whether that is who has it now: otherwise nothing is sent there before somebody has looked at it. */
+  readonly sure: boolean;
   readonly postedAt: Date | null;
   /** There was an address, and its day came. */
   readonly erased: boolean;
 }
 
 export async function listParcels(sql: Sql, workshopId: string): Promise<ParcelRow[]> {
-  const rows = await sql<ParcelRow[]>`select seat, address, posted_at as "postedAt", erased from parcels where workshop_id = ${workshopId} order by length(seat), seat`;
+  const rows = await sql<ParcelRow[]>`
+    select p.seat, p.address, p.called, p.called = coalesce(s.fields->>'name', '') as sure, p.posted_at as "postedAt", p.erased
+    from parcels p left join seats s on s.workshop_id = p.workshop_id and s.seat = p.seat where p.workshop_id = ${workshopId} order by length(p.seat), p.seat`;
   return rows.map((row) => ({ ...row, address: row.address ? addressSchema.parse(row.address) : null }));
 }
 
@@ -62,6 +68,9 @@ export async function putAddresses(sql: Sql, studioId: string, workshopId: strin
   if (rows.length === 0) return;
   const values = rows.map(({ seat, address }) => ({ studio_id: studioId, workshop_id: workshopId, seat, address: address && sql.json(address as unknown as Json), erased: false }));
   await sql`insert into parcels ${sql(values as never)} on conflict (workshop_id, seat) do update set address = excluded.address, erased = false`;
+  await sql`
+    update parcels p set called = coalesce(s.fields->>'name', '') from seats s
+    where p.workshop_id = ${workshopId} and s.workshop_id = p.workshop_id and s.seat = p.seat and p.seat = any(${rows.map(({ seat }) => seat)})`;
 }
 
 export async function markPosted(sql: Sql, studioId: string, workshopId: string, seats: readonly string[], on: boolean): Promise<void> {
@@ -78,10 +87,10 @@ export async function earlierDays(sql: Sql, workshopId: string): Promise<Map<str
   const usual = row && leadDaysOf(row.setting.kind, row.lead).postBy;
   if (!row || usual === undefined) return new Map();
   const { posting } = await readPosting(sql, workshopId);
-  const parcels = (await listParcels(sql, workshopId)).map(({ seat, address, postedAt }) => ({
+  const parcels = (await listParcels(sql, workshopId)).map(({ seat, address, sure, postedAt }) => ({
     seat,
     posted: postedAt !== null,
-    postBy: address && postBy(posting, row.date, usual, address.country),
+    postBy: sure && address ? postBy(posting, row.date, usual, address.country) : null,
   }));
   return new Map(earlierKits(parcels, addDays(row.date, -usual)).flatMap(({ days, seats }) => [...seats].map((seat) => [seat, days] as const)));
 }

@@ -12,6 +12,8 @@ create table parcels (
   seat text not null check (char_length(seat) between 1 and 40),
   -- null once they are erased
   address jsonb check (address is null or pg_column_size(address) < 4000),
+  -- who had the seat when it was written: seats change hands when names are pasted again
+  called text not null default '' check (char_length(called) <= 200),
   posted_at timestamptz,
   erased boolean not null default false,
   primary key (workshop_id, seat),

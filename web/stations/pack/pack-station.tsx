@@ -3,7 +3,9 @@ import { madeOf } from "@elm-basket/core/plan/thing-document.ts";
 import { roomBox } from "@elm-basket/core/supplies/bag.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
 import { KIT_SHEETS, type LabelSheetId, usualSheet } from "@elm-basket/print/label-sheets.ts";
+import Link from "next/link";
 import { bagMarks } from "@/data/bags.ts";
+import { projectOf } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { listParcels, type ParcelRow } from "@/data/parcels.ts";
 import { roomPackedAt } from "@/data/stock-taking.ts";
@@ -36,10 +38,11 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
     (line) => plan.supplies.find(({ id: own }) => own === line)?.need ?? 0,
     (thing) => madeOf(document, thing),
   );
-  const { roomPacked, marks, parcels, printed } = await withStudio(data.host.studioId, async (sql) => ({
+  const { roomPacked, marks, parcels, printed, project } = await withStudio(data.host.studioId, async (sql) => ({
     roomPacked: await roomPackedAt(sql, id),
     marks: await bagMarks(sql, id),
     parcels: await listParcels(sql, id),
+    project: await projectOf(sql, id),
     printed: (await doneTasks(sql, [id])).get(id)?.has(PRINTED) ?? false,
   }));
   return (
@@ -92,6 +95,13 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
             unit={data.host.studio.unit}
           />
         )}
+        {project && project.variants > 0 && (
+          <p className="py-2">
+            <Link className="verb inline-flex min-h-11 items-center" href={`/projects/${project.id}`}>
+              Its {project.variants === 1 ? "variant" : `${project.variants} variants`} beside it, by money, minutes and film
+            </Link>
+          </p>
+        )}
         <PriceFields classId={id} document={document} version={data.planned.versions.class} />
       </section>
     </div>
@@ -100,7 +110,7 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
 
 function parcelWords(parcels: readonly ParcelRow[], seats: number): string {
   const gone = parcels.filter(({ postedAt }) => postedAt !== null).length;
-  const without = seats - parcels.filter(({ address, postedAt }) => address !== null || postedAt !== null).length;
+  const without = seats - parcels.filter(({ address, sure, postedAt }) => (address !== null && sure) || postedAt !== null).length;
   return [gone === seats && seats > 0 ? "All parcels are posted" : `${gone} of ${seats} parcels posted`, without > 0 ? `${without} without an address` : ""].filter(Boolean).join(", ");
 }
 

@@ -138,7 +138,7 @@ function parcelsFor(row: ClassListRow, sent: Sent | undefined): Pick<KitWork, "p
   if (!sent) return { parcels: [], destinations: [], seats: [] };
   const usual = leadOf(row).postBy ?? 0;
   const known = sent.parcels
-    .filter(({ address, postedAt }) => address !== null || postedAt !== null)
+    .filter(({ address, sure, postedAt }) => (address !== null && sure) || postedAt !== null)
     .map(({ seat, address, postedAt }) => ({ seat, address, posted: postedAt !== null, postBy: address && postBy(sent.posting, row.class_date, usual, address.country) }));
   return { parcels: known, destinations: destinationsOf(known, sent.posting, row.class_date, usual), seats: sent.seats };
 }

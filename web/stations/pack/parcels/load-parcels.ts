@@ -14,6 +14,8 @@ export interface ShownParcel {
   /** As the list of names has it: two may be called the same. */
   readonly called: string;
   readonly address: Address | null;
+  /** Written for somebody else, who had this seat: nothing goes there before it is looked at. */
+  readonly doubtful: { readonly address: Address; readonly called: string } | null;
   readonly erased: boolean;
   readonly packed: boolean;
   readonly posted: boolean;
@@ -52,12 +54,13 @@ export async function loadParcels(id: string): Promise<Parcels | null> {
   const known = new Map(found.parcels.map((row) => [row.seat, row]));
   const rows = document.seats.map(({ seat, fields }): ShownParcel => {
     const own = known.get(seat);
-    const address = own?.address ?? null;
+    const address = own?.sure ? own.address : null;
     return {
       seat,
       name: labelOf(labels, seat),
       called: fields.name ?? "",
       address,
+      doubtful: own?.address && !own.sure ? { address: own.address, called: own.called } : null,
       erased: own?.erased ?? false,
       packed: kits.get(seat)?.packed ?? false,
       posted: own?.postedAt != null,

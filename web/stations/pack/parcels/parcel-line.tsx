@@ -28,7 +28,7 @@ function useAct() {
 
 /** One parcel: ticked when it is posted; its address is written in its own row. */
 export function ParcelLine({ classId, row, by, late }: { classId: string; row: ShownParcel; by: string; late: boolean }) {
-  const { seat, name, address, erased, packed, posted } = row;
+  const { seat, name, address, doubtful, erased, packed, posted } = row;
   const { busy, said, act } = useAct();
   const [open, setOpen] = useState(false);
   return (
@@ -53,7 +53,7 @@ export function ParcelLine({ classId, row, by, late }: { classId: string; row: S
             {posted ? <span className="ml-2 text-elm-dark text-sm">posted</span> : packed ? null : <span className="ml-2 text-ochre text-sm">its bag is not closed</span>}
             {!posted && by !== "" && <span className={`ml-2 text-sm ${late ? "font-bold text-brick" : "text-soft"}`}>{late ? `was to go by ${by}` : `by ${by}`}</span>}
           </p>
-          <p className="text-soft text-sm [overflow-wrap:anywhere]">{address ? oneLine(address) : erased ? "its address is erased" : <span className="text-ochre">no address yet</span>}</p>
+          <p className="text-soft text-sm [overflow-wrap:anywhere]">{address ? oneLine(address) : <span className={erased ? "" : "text-ochre"}>{whyNone(row)}</span>}</p>
         </div>
         <button type="button" className="verb min-h-11" aria-expanded={open} onClick={() => setOpen(!open)} aria-label={`${address ? "Change" : "Write"} the address of ${name}, seat ${seat}`}>
           {open ? "close" : address ? "change" : "write it"}
@@ -62,6 +62,16 @@ export function ParcelLine({ classId, row, by, late }: { classId: string; row: S
       {said && (
         <p role="alert" className="pl-14 text-brick text-sm">
           {said}
+        </p>
+      )}
+      {doubtful && !open && (
+        <p className="flex flex-wrap gap-x-5 pl-14">
+          <button type="button" className="verb min-h-11" disabled={busy} onClick={() => act(() => saveAddresses(classId, [{ seat, address: doubtful.address }]))}>
+            It is right for {name}
+          </button>
+          <button type="button" className="verb min-h-11" disabled={busy} onClick={() => act(() => saveAddresses(classId, [{ seat, address: null }]))}>
+            Take it away
+          </button>
         </p>
       )}
       {open && (
@@ -79,6 +89,11 @@ export function ParcelLine({ classId, row, by, late }: { classId: string; row: S
       )}
     </li>
   );
+}
+
+function whyNone({ doubtful, erased }: ShownParcel): string {
+  if (doubtful) return `was written for ${doubtful.called || "nobody by name"}, who had this seat: ${oneLine(doubtful.address)}`;
+  return erased ? "its address is erased" : "no address yet";
 }
 
 const oneLine = ({ name, lines, country }: Address): string => [name, ...lines, country].filter(Boolean).join(", ");

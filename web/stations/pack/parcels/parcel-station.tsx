@@ -221,7 +221,7 @@ function late(postBy: string, classDate: string, today: string, { reserveDays }:
 }
 
 function Kept({ parcels }: { parcels: Parcels }) {
-  const kept = parcels.rows.filter(({ address }) => address !== null).length;
+  const kept = parcels.rows.filter(({ address, doubtful }) => address !== null || doubtful !== null).length;
   const erased = parcels.rows.filter((row) => row.erased).length;
   return (
     <p className="mt-5 text-soft text-sm">
