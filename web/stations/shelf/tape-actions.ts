@@ -6,14 +6,14 @@ import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { addTapePiece, dropTapePiece, useTapePiece } from "@/data/taping.ts";
 import { isId } from "@/planning/planned-class.ts";
+import type { ActAnswer } from "@/ui/use-act.ts";
 
 const side = z.number().min(5, "at least 5 mm").max(10_000);
 const pieceSchema = z.strictObject({ tack: z.enum(["low", "medium", "strong"]), width: side, height: side, most: z.number().int().min(1).max(100) });
-export type TapePieceAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
-const GONE: TapePieceAnswer = { ok: false, message: "This piece is not there any more." };
+const GONE: ActAnswer = { ok: false, message: "This piece is not there any more." };
 
-export async function keepTapePiece(given: z.input<typeof pieceSchema>): Promise<TapePieceAnswer> {
+export async function keepTapePiece(given: z.input<typeof pieceSchema>): Promise<ActAnswer> {
   const host = await requireHost();
   const read = pieceSchema.safeParse(given);
   if (!read.success) return { ok: false, message: `${String(read.error.issues[0]?.path[0] ?? "It")}: ${read.error.issues[0]?.message ?? "not usable"}.` };
@@ -24,7 +24,7 @@ export async function keepTapePiece(given: z.input<typeof pieceSchema>): Promise
 }
 
 /** Laid once more, or once less after a slip. */
-export async function countTapeUse(id: string, by: 1 | -1): Promise<TapePieceAnswer> {
+export async function countTapeUse(id: string, by: 1 | -1): Promise<ActAnswer> {
   const host = await requireHost();
   if (!isId(id) || (by !== 1 && by !== -1)) return GONE;
   const done = await withStudio(host.studioId, (sql) => useTapePiece(sql, id, by));
@@ -32,7 +32,7 @@ export async function countTapeUse(id: string, by: 1 | -1): Promise<TapePieceAns
   return done ? { ok: true } : GONE;
 }
 
-export async function throwTapeAway(id: string): Promise<TapePieceAnswer> {
+export async function throwTapeAway(id: string): Promise<ActAnswer> {
   const host = await requireHost();
   const done = isId(id) && (await withStudio(host.studioId, (sql) => dropTapePiece(sql, id)));
   revalidatePath("/", "layout");

@@ -1,13 +1,13 @@
 "use client";
 
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
-import { useRouter } from "next/navigation";
-import { useState, useTransition } from "react";
+import { useState } from "react";
 import type { TapePiece } from "@/data/taping.ts";
 import { Button } from "@/ui/button.tsx";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import { countTapeUse, keepTapePiece, type TapePieceAnswer, throwTapeAway } from "./tape-actions.ts";
+import { useAct } from "@/ui/use-act.ts";
+import { countTapeUse, keepTapePiece, throwTapeAway } from "./tape-actions.ts";
 
 const TACK = { low: "low tack", medium: "medium", strong: "strong" } as const;
 /** Three to five times is usual; dust and fibres end it sooner, paper tape serves once. */
@@ -15,19 +15,11 @@ const USUAL_USES = 4;
 
 /** Pieces of transfer tape that were used and kept: how often each has been laid, and when it is worn. */
 export function TapeInHand({ pieces, unit }: { pieces: readonly TapePiece[]; unit: LengthUnit }) {
-  const router = useRouter();
-  const [busy, start] = useTransition();
-  const [said, setSaid] = useState("");
+  const { busy, said, act } = useAct();
   const [tack, setTack] = useState<TapePiece["tack"]>("medium");
   const [width, setWidth] = useState(150);
   const [height, setHeight] = useState(100);
   const [most, setMost] = useState(USUAL_USES);
-  const act = (work: () => Promise<TapePieceAnswer>) =>
-    start(async () => {
-      const answer = await work().catch(() => ({ ok: false as const, message: "No connection: it is not kept. Try again in a moment." }));
-      setSaid(answer.ok ? "" : answer.message);
-      router.refresh();
-    });
   return (
     <section className="mt-8 max-w-3xl" aria-label="Tape in hand" aria-busy={busy}>
       <h2 className="mb-1 text-xl">Tape in hand</h2>

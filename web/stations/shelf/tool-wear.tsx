@@ -3,12 +3,12 @@
 import { BLADE_WORN_MM } from "@elm-basket/core/cutting/preflight.ts";
 import { bladeAdvice, sayBlade } from "@elm-basket/core/cutting/wear.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
-import { useRouter } from "next/navigation";
-import { useState, useTransition } from "react";
+import { useState } from "react";
 import type { BladeFilm, LoadOutcome, MatRow } from "@/data/wear.ts";
 import { Button } from "@/ui/button.tsx";
 import { TextField } from "@/ui/fields.tsx";
-import { bladeIsNew, keepMat, matAct, type WearAnswer } from "./wear-actions.ts";
+import { useAct } from "@/ui/use-act.ts";
+import { bladeIsNew, keepMat, matAct } from "./wear-actions.ts";
 
 interface Props {
   /** The day on which the blade came that is in, as it is read; empty where none was ever changed. */
@@ -24,16 +24,8 @@ const loads = (n: number): string => `${n} ${n === 1 ? "load" : "loads"}`;
 
 /** What blade and mats have gone through, and what the last loads say of them. */
 export function ToolWear({ since, films, outcomes, mats, school }: Props) {
-  const router = useRouter();
-  const [busy, start] = useTransition();
-  const [said, setSaid] = useState("");
+  const { busy, said, act } = useAct();
   const [name, setName] = useState("");
-  const act = (work: () => Promise<WearAnswer>) =>
-    start(async () => {
-      const answer = await work().catch(() => ({ ok: false as const, message: "No connection: it is not kept. Try again in a moment." }));
-      setSaid(answer.ok ? "" : answer.message);
-      router.refresh();
-    });
   const cut = films.reduce((sum, { mm }) => sum + mm, 0);
   const most = Math.max(1, ...films.map(({ mm }) => mm));
   const advice = bladeAdvice(outcomes);
@@ -100,8 +92,10 @@ export function ToolWear({ since, films, outcomes, mats, school }: Props) {
           <Button
             disabled={busy || name.trim() === ""}
             onClick={() => {
-              act(() => keepMat(name));
-              setName("");
+              act(
+                () => keepMat(name),
+                () => setName(""),
+              );
             }}
           >
             Keep it

@@ -6,19 +6,18 @@ import { requireHost } from "@/account/session.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
 import { addMat, cleanMat, dropMat, newBlade, putMatIn } from "@/data/wear.ts";
 import { isId } from "@/planning/planned-class.ts";
-
-export type WearAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
+import type { ActAnswer } from "@/ui/use-act.ts";
 
 const nameSchema = z.string().trim().min(1).max(40);
 
-async function act(work: (sql: Sql, studioId: string) => Promise<boolean>, message: string): Promise<WearAnswer> {
+async function act(work: (sql: Sql, studioId: string) => Promise<boolean>, message: string): Promise<ActAnswer> {
   const host = await requireHost();
   const done = await withStudio(host.studioId, (sql) => work(sql, host.studioId));
   revalidatePath("/", "layout");
   return done ? { ok: true } : { ok: false, message };
 }
 
-export async function keepMat(name: string): Promise<WearAnswer> {
+export async function keepMat(name: string): Promise<ActAnswer> {
   const read = nameSchema.safeParse(name);
   if (!read.success) return { ok: false, message: "Give the mat a name, up to 40 letters." };
   return act((sql, studioId) => addMat(sql, studioId, read.data), "There is a mat of that name, or there are 40 already.");
@@ -27,12 +26,12 @@ export async function keepMat(name: string): Promise<WearAnswer> {
 const MAT_ACTS = { in: putMatIn, cleaned: cleanMat, gone: dropMat } as const;
 
 /** A mat is put in, cleaned, or thrown away. */
-export async function matAct(id: string, what: keyof typeof MAT_ACTS): Promise<WearAnswer> {
+export async function matAct(id: string, what: keyof typeof MAT_ACTS): Promise<ActAnswer> {
   if (!isId(id) || !Object.hasOwn(MAT_ACTS, what)) return { ok: false, message: "There is no such mat." };
   return act((sql) => MAT_ACTS[what](sql, id), "This mat is not there any more.");
 }
 
-export async function bladeIsNew(): Promise<WearAnswer> {
+export async function bladeIsNew(): Promise<ActAnswer> {
   return act(async (sql, studioId) => {
     await newBlade(sql, studioId);
     return true;

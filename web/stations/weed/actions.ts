@@ -9,6 +9,7 @@ import { markTaped } from "@/data/taping.ts";
 import { linkCode, revokeLinks } from "@/data/tokens.ts";
 import { freshCode } from "@/live/link-code.ts";
 import { isId } from "@/planning/planned-class.ts";
+import type { ActAnswer } from "@/ui/use-act.ts";
 
 /** A link for helpers, a new one in its place, or none. False where the studio has no such class. */
 export async function benchLink(id: string, want: "make" | "renew" | "revoke"): Promise<boolean> {
@@ -25,10 +26,9 @@ export async function benchLink(id: string, want: "make" | "renew" | "revoke"): 
 }
 
 const filmNames = z.array(z.string().min(1).max(160)).min(1).max(6000);
-export type TapeAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
 /** Tape lies on these films, or not after all. What is not weeded cannot lie under it. */
-export async function tapedKits(id: string, films: readonly string[], on: boolean): Promise<TapeAnswer> {
+export async function tapedKits(id: string, films: readonly string[], on: boolean): Promise<ActAnswer> {
   const host = await requireHost();
   const read = filmNames.safeParse(films);
   if (!isId(id) || !read.success || typeof on !== "boolean") return { ok: false, message: "That cannot be marked." };

@@ -1,8 +1,7 @@
 "use client";
 
-import { useRouter } from "next/navigation";
-import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
+import { useAct } from "@/ui/use-act.ts";
 import { tapedKits } from "./actions.ts";
 
 export interface TapedKit {
@@ -18,19 +17,15 @@ const SHOWN = 12;
 
 /** Kits that wait for their tape, ticked off one by one or as many as are shown; a slip is taken back below. */
 export function TapeList({ classId, kits }: { classId: string; kits: readonly TapedKit[] }) {
-  const router = useRouter();
-  const [busy, start] = useTransition();
-  const [said, setSaid] = useState("");
+  const { busy, said, act } = useAct();
   const mark = (rows: readonly TapedKit[], on: boolean) =>
-    start(async () => {
-      const answer = await tapedKits(
+    act(() =>
+      tapedKits(
         classId,
         rows.flatMap(({ films }) => films),
         on,
-      ).catch(() => ({ ok: false as const, message: "No connection: it is not kept. Try again in a moment." }));
-      setSaid(answer.ok ? "" : answer.message);
-      router.refresh();
-    });
+      ),
+    );
   const ready = kits.filter(({ weeded, taped }) => weeded && !taped);
   const waiting = kits.filter(({ weeded, taped }) => !weeded && !taped).length;
   const done = kits.filter(({ taped }) => taped);

@@ -8,10 +8,9 @@ import { requireHost } from "@/account/session.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
 import { eraseNow, markPosted, putAddresses, savePosting, seatsThere } from "@/data/parcels.ts";
 import { isId } from "@/planning/planned-class.ts";
+import type { ActAnswer } from "@/ui/use-act.ts";
 
-export type ParcelAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
-
-const no = (message: string): ParcelAnswer => ({ ok: false, message });
+const no = (message: string): ActAnswer => ({ ok: false, message });
 const seatName = z.string().min(1).max(40);
 const rowsSchema = z
   .array(z.strictObject({ seat: seatName, address: addressSchema.nullable() }))
@@ -19,7 +18,7 @@ const rowsSchema = z
   .max(MOST_ADDRESSES);
 
 /** Does something with seats that the class has; of others nothing is kept. */
-async function withSeats(id: string, seats: readonly string[], work: (sql: Sql, studioId: string, there: ReadonlySet<string>) => Promise<void>): Promise<ParcelAnswer> {
+async function withSeats(id: string, seats: readonly string[], work: (sql: Sql, studioId: string, there: ReadonlySet<string>) => Promise<void>): Promise<ActAnswer> {
   const host = await requireHost();
   if (!isId(id)) return no("There is no such class.");
   const answer = await withStudio(host.studioId, async (sql) => {
@@ -34,7 +33,7 @@ async function withSeats(id: string, seats: readonly string[], work: (sql: Sql, 
 }
 
 /** Writes addresses of seats; null takes one away. */
-export async function saveAddresses(id: string, given: z.input<typeof rowsSchema>): Promise<ParcelAnswer> {
+export async function saveAddresses(id: string, given: z.input<typeof rowsSchema>): Promise<ActAnswer> {
   const read = rowsSchema.safeParse(given);
   if (!read.success) {
     const [issue] = read.error.issues;
@@ -50,7 +49,7 @@ export async function saveAddresses(id: string, given: z.input<typeof rowsSchema
 const markSchema = z.array(seatName).min(1).max(MOST_ADDRESSES);
 
 /** Posted, or not posted after all. */
-export async function markParcels(id: string, seats: readonly string[], on: boolean): Promise<ParcelAnswer> {
+export async function markParcels(id: string, seats: readonly string[], on: boolean): Promise<ActAnswer> {
   const read = markSchema.safeParse(seats);
   if (!read.success || typeof on !== "boolean") return no("That cannot be marked.");
   return withSeats(id, read.data, (sql, studioId) => markPosted(sql, studioId, id, read.data, on));
@@ -68,7 +67,7 @@ export async function saveWays(id: string, given: z.input<typeof postingSchema>,
   return saved === null ? { ok: false, message: "Another window changed this first: what is there now is shown. Make your change again." } : { ok: true, version: saved };
 }
 
-export async function eraseAll(id: string): Promise<ParcelAnswer> {
+export async function eraseAll(id: string): Promise<ActAnswer> {
   const host = await requireHost();
   if (!isId(id)) return no("There is no such class.");
   await withStudio(host.studioId, (sql) => eraseNow(sql, id));

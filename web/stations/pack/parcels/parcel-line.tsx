@@ -1,30 +1,12 @@
 "use client";
 
 import { type Address, addressSchema } from "@elm-basket/core/posting/posting.ts";
-import { useRouter } from "next/navigation";
-import { useState, useTransition } from "react";
+import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
+import { useAct } from "@/ui/use-act.ts";
 import type { ShownParcel } from "./load-parcels.ts";
-import { markParcels, type ParcelAnswer, saveAddresses } from "./parcel-actions.ts";
-
-const LOST: ParcelAnswer = { ok: false, message: "No connection: it is not kept. Try again in a moment." };
-
-/** Runs an act, says what went wrong, and shows what is there then. */
-function useAct() {
-  const router = useRouter();
-  const [busy, start] = useTransition();
-  const [said, setSaid] = useState("");
-  const act = (work: () => Promise<ParcelAnswer>, then = () => {}) =>
-    start(async () => {
-      const answer = await work().catch(() => LOST);
-      setSaid(answer.ok ? "" : answer.message);
-      if (!answer.ok) return;
-      then();
-      router.refresh();
-    });
-  return { busy, said, act };
-}
+import { markParcels, saveAddresses } from "./parcel-actions.ts";
 
 /** One parcel: ticked when it is posted; its address is written in its own row. */
 export function ParcelLine({ classId, row, by, late }: { classId: string; row: ShownParcel; by: string; late: boolean }) {

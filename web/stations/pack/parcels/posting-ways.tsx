@@ -7,6 +7,7 @@ import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { CheckField } from "@/ui/choice.tsx";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
+import { useAct } from "@/ui/use-act.ts";
 import { eraseAll, saveWays } from "./parcel-actions.ts";
 
 interface Props {
@@ -102,7 +103,7 @@ export function PostingWays({ classId, posting, version, unit, usualDays, countr
           ))}
         </div>
       )}
-      <EraseNow classId={classId} onDone={() => router.refresh()} />
+      <EraseNow classId={classId} />
       <p role="status" className="mt-2 min-h-6 text-sm">
         {said}
       </p>
@@ -111,10 +112,9 @@ export function PostingWays({ classId, posting, version, unit, usualDays, countr
 }
 
 /** What is erased is gone: asked once more. */
-function EraseNow({ classId, onDone }: { classId: string; onDone: () => void }) {
+function EraseNow({ classId }: { classId: string }) {
   const [sure, setSure] = useState(false);
-  const [busy, start] = useTransition();
-  const [said, setSaid] = useState("");
+  const { busy, said, act } = useAct();
   if (!sure)
     return (
       <button type="button" className="verb mt-2 block min-h-11" onClick={() => setSure(true)}>
@@ -129,14 +129,10 @@ function EraseNow({ classId, onDone }: { classId: string; onDone: () => void }) 
           tone="stop"
           disabled={busy}
           onClick={() =>
-            start(async () => {
-              const answer = await eraseAll(classId).catch(() => ({ ok: false as const, message: "No connection: they are still there." }));
-              setSaid(answer.ok ? "" : answer.message);
-              if (answer.ok) {
-                setSure(false);
-                onDone();
-              }
-            })
+            act(
+              () => eraseAll(classId),
+              () => setSure(false),
+            )
           }
         >
           Erase them

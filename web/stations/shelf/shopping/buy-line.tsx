@@ -2,31 +2,27 @@
 
 import { countedIn } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
-import { useRouter } from "next/navigation";
-import { useRef, useState, useTransition } from "react";
+import { useRef, useState } from "react";
 import { NumberField } from "@/ui/fields.tsx";
+import { useAct } from "@/ui/use-act.ts";
 import { takeBack, tickOff } from "./shopping-actions.ts";
 import { priceOf, type ShoppingLine } from "./shopping-list.ts";
 
-const LOST = "No connection: it is not written down. Try again in a moment.";
-
 /** One line to buy: as many packs as were bought go onto the shelf with one press. */
 export function BuyLine({ line, currency, orderBy }: { line: ShoppingLine; currency: string; orderBy: string }) {
-  const router = useRouter();
   const [packs, setPacks] = useState(line.packs);
-  const [said, setSaid] = useState("");
-  const [busy, start] = useTransition();
+  const { busy, said, act } = useAct();
   // The same press made twice, because its answer was lost, counts once.
   const mark = useRef("");
-  const buy = () =>
-    start(async () => {
-      mark.current ||= crypto.randomUUID();
-      const answer = await tickOff({ mark: mark.current, good: line.good, packs, size: line.size, shop: line.shop }).catch(() => ({ ok: false as const, message: LOST }));
-      setSaid(answer.ok ? "" : answer.message);
-      if (!answer.ok) return;
-      mark.current = "";
-      router.refresh();
-    });
+  const buy = () => {
+    mark.current ||= crypto.randomUUID();
+    act(
+      () => tickOff({ mark: mark.current, good: line.good, packs, size: line.size, shop: line.shop }),
+      () => {
+        mark.current = "";
+      },
+    );
+  };
   const price = priceOf({ ...line, packs });
   const alone = line.size === 1;
   return (
@@ -60,24 +56,10 @@ export function BuyLine({ line, currency, orderBy }: { line: ShoppingLine; curre
 
 /** What was ticked off can be taken back, as long as it is there. */
 export function NotBought({ mark, name }: { mark: string; name: string }) {
-  const router = useRouter();
-  const [said, setSaid] = useState("");
-  const [busy, start] = useTransition();
+  const { busy, said, act } = useAct();
   return (
     <>
-      <button
-        type="button"
-        disabled={busy}
-        className="verb min-h-11"
-        aria-label={`Not bought after all: ${name}`}
-        onClick={() =>
-          start(async () => {
-            const answer = await takeBack(mark).catch(() => ({ ok: false as const, message: LOST }));
-            setSaid(answer.ok ? "" : answer.message);
-            if (answer.ok) router.refresh();
-          })
-        }
-      >
+      <button type="button" disabled={busy} className="verb min-h-11" aria-label={`Not bought after all: ${name}`} onClick={() => act(() => takeBack(mark))}>
         not bought after all
       </button>
       {said && (

@@ -6,13 +6,13 @@ import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { buy, unbuy } from "@/data/shopping.ts";
+import type { ActAnswer } from "@/ui/use-act.ts";
 
 const mark = z.string().regex(/^[A-Za-z0-9-]{8,40}$/u);
 const purchase = z.strictObject({ mark, good: z.uuid(), packs: z.number().int().min(1).max(10_000), size: z.number().positive().max(MOST_AMOUNT), shop: z.string().max(80) });
-export type ShoppingAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
 /** Bought: so many packs come onto the shelf, once for each mark. */
-export async function tickOff(given: z.input<typeof purchase>): Promise<ShoppingAnswer> {
+export async function tickOff(given: z.input<typeof purchase>): Promise<ActAnswer> {
   const host = await requireHost();
   const read = purchase.safeParse(given);
   if (!read.success || read.data.packs * read.data.size > MOST_AMOUNT) return { ok: false, message: "So much cannot be bought at once: 1 to 10 000 packs." };
@@ -25,7 +25,7 @@ export async function tickOff(given: z.input<typeof purchase>): Promise<Shopping
 }
 
 /** Not bought after all. */
-export async function takeBack(given: string): Promise<ShoppingAnswer> {
+export async function takeBack(given: string): Promise<ActAnswer> {
   const host = await requireHost();
   const read = mark.safeParse(given);
   const done = read.success ? await withStudio(host.studioId, (sql) => unbuy(sql, host.studioId, read.data)) : "gone";
