@@ -4,6 +4,7 @@ import { countedIn } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
 import { useRef, useState } from "react";
 import { NumberField } from "@/ui/fields.tsx";
+import { freshId } from "@/ui/fresh-id.ts";
 import { useAct } from "@/ui/use-act.ts";
 import { takeBack, tickOff } from "./shopping-actions.ts";
 import { priceOf, type ShoppingLine } from "./shopping-list.ts";
@@ -15,7 +16,7 @@ export function BuyLine({ line, currency, orderBy }: { line: ShoppingLine; curre
   // The same press made twice, because its answer was lost, counts once.
   const mark = useRef("");
   const buy = () => {
-    mark.current ||= crypto.randomUUID();
+    mark.current ||= freshId();
     act(
       () => tickOff({ mark: mark.current, good: line.good, packs, size: line.size, shop: line.shop }),
       () => {

@@ -1,5 +1,7 @@
 /** Marks that the server has not heard of yet, kept in the browser until it has: a reload or a closed tab loses none. */
+
 import { type Mark, markSchema } from "@/bench/marks-schema.ts";
+import { freshId } from "@/ui/fresh-id.ts";
 
 const PREFIX = "elm-bench";
 const keyOf = (bench: string, hands: string): string => `${PREFIX}:${bench}:${hands}`;
@@ -40,9 +42,6 @@ export function leftBehind(bench: string, hands: string): string[] {
     return [];
   }
 }
-
-/** 128 random bits. Browsers have a shorter way, but only over https. */
-export const freshId = (): string => Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, "0")).join("");
 
 /** One pair of hands a tab: two tabs on one tablet are two. */
 export function handsOf(bench: string): string {

@@ -5,7 +5,8 @@ import type { FilmView } from "@/bench/film.ts";
 import type { Mark, MarkAnswer } from "@/bench/marks-schema.ts";
 import { replayed } from "@/bench/replay.ts";
 import { type BenchFilm, type BenchNews, fromWire, type WireFilm } from "@/bench/wire.ts";
-import { freshId, handsOf, leftBehind, readOutbox, writeOutbox } from "./outbox.ts";
+import { freshId } from "@/ui/fresh-id.ts";
+import { handsOf, leftBehind, readOutbox, writeOutbox } from "./outbox.ts";
 
 export interface BenchPort {
   readonly films: ReadonlyMap<string, BenchFilm>;
