@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { datedBefore } from "./before.ts";
-import { earliestEvenings } from "./earliest.ts";
+import { dryOn, earliestEvenings } from "./earliest.ts";
 import { type Task, taskSchema } from "./task.ts";
 
 const task = (id: string, more: Partial<Task> = {}): Task => taskSchema.parse({ id, title: id, minutes: 30, ...more });
@@ -44,5 +44,28 @@ describe("the earliest evening of what is to be prepared", () => {
     const found = earliestEvenings({ tasks: long, dated: rows, today: "2026-11-20", restedOn: new Map() });
     const days = (a = "", b = "") => (Date.parse(b) - Date.parse(a)) / 86_400_000;
     expect(days("2026-11-20", found.get("coat"))).toBe(days(sand?.date, coat?.date));
+  });
+});
+
+describe("when it is dry, were it begun as early as may be", () => {
+  const row = (id: string, ...evenings: string[]) => ({ id, date: evenings[0] ?? "", evenings: evenings.map((date) => ({ date, minutes: 20 })), rounds: 1, restMinutes: 0 });
+  const tasks = [
+    { id: "sand", waitMinutes: 0 },
+    { id: "paint", waitMinutes: 12 * 60 },
+    { id: "coat", waitMinutes: 24 * 60 },
+    { id: "done", waitMinutes: 60 },
+  ];
+  const dated = [row("sand", "2026-12-01"), row("paint", "2026-12-01", "2026-12-03"), row("coat", "2026-12-04"), row("done", "2026-12-01")];
+  const earliest = new Map([
+    ["sand", "2026-12-08"],
+    ["paint", "2026-12-08"],
+    ["coat", "2026-12-10"],
+  ]);
+  it("what does not rest is ready that evening; a night ends on the next day; several evenings count; what is done is not asked", () => {
+    expect([...dryOn({ tasks, dated, earliest })]).toEqual([
+      ["sand", "2026-12-08"],
+      ["paint", "2026-12-11"],
+      ["coat", "2026-12-11"],
+    ]);
   });
 });

@@ -39,3 +39,31 @@ export function earliestEvenings({ tasks, dated, today, restedOn }: EarliestProb
   };
   return new Map(tasks.filter(({ id }) => !restedOn.has(id)).map((task) => [task.id, earliest(task)]));
 }
+
+/** An evening's work is begun here, minutes after midnight. */
+const EVENING_BEGINS = 19 * 60;
+const DAY = 24 * 60;
+
+/**
+ * The day on which each undone task is dry, were all begun as early as they may be.
+ * @param earliest as `earliestEvenings` told it
+ */
+export function dryOn({
+  tasks,
+  dated,
+  earliest,
+}: {
+  readonly tasks: readonly Pick<Task, "id" | "waitMinutes">[];
+  readonly dated: readonly DatedTask[];
+  readonly earliest: ReadonlyMap<string, string>;
+}): Map<string, string> {
+  const rows = new Map(dated.map((row) => [row.id, row]));
+  return new Map(
+    tasks.flatMap(({ id, waitMinutes }) => {
+      const [row, first] = [rows.get(id), earliest.get(id)];
+      if (!row || first === undefined) return [];
+      const span = daysBetween(row.date, row.evenings.at(-1)?.date ?? row.date);
+      return [[id, addDays(first, span + Math.floor((EVENING_BEGINS + waitMinutes) / DAY))] as const];
+    }),
+  );
+}

@@ -94,6 +94,7 @@ export default async function TonightPage() {
             </li>
           ))}
         </ul>
+        <Wet rows={view.wet} />
         <Fullness view={view} />
         <EveningsAhead days={view.ahead} all={view.all} />
         {!view.none && <CalendarLink url={code === null ? null : `${await siteAddress()}/calendar/${code}`} />}
@@ -119,6 +120,29 @@ export default async function TonightPage() {
       </section>
       <Baskets view={view} clock={clock} />
     </div>
+  );
+}
+
+/** What can no longer be dry in time is said the day it comes to that. */
+function Wet({ rows }: { rows: TonightView["wet"] }) {
+  if (rows.length === 0) return null;
+  return (
+    <section className="mt-5 border-brick border-l-4 bg-brick-tint px-4 py-3" aria-label="What cannot be dry in time">
+      <ul>
+        {rows.map(({ classId, title, task, dry, date }) => (
+          <li key={classId} className="flex gap-3 py-1">
+            <SeverityMark severity="stop" />
+            <span>
+              {title}: “{task}” can be dry on {showDate(dry)} at the earliest, the class is on {showDate(date)}. Buy the blanks prepared, take a quicker way at Plan as its label allows, or another
+              day.{" "}
+              <Link className="verb" href={`/classes/${classId}/plan`}>
+                To its blanks
+              </Link>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

@@ -7,7 +7,8 @@ import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { ORDER_MINUTES, ORDER_MINUTES_PER_THING, PACK_MINUTES_PER_KIT } from "@elm-basket/core/plan/pace-of-hands.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
 import { destinationsOf, type Posting, postBy } from "@elm-basket/core/posting/posting.ts";
-import { earliestEvenings } from "@elm-basket/core/scheduling/earliest.ts";
+import { dryOn, earliestEvenings } from "@elm-basket/core/scheduling/earliest.ts";
+import type { Task } from "@elm-basket/core/scheduling/task.ts";
 import { freeOn } from "@/account/free-evenings.ts";
 import type { Host } from "@/account/session.ts";
 import { type ClassListRow, leadOf, listClasses } from "@/data/class-documents.ts";
@@ -21,6 +22,15 @@ import { type KitWork, kitTasks } from "./kit-tasks.ts";
 import { asEvening, dueOn, type TonightTask } from "./task.ts";
 import { DAYS_AHEAD, type WayOut, waysOf } from "./ways-out.ts";
 
+/** A preparation that cannot be dry by its class. */
+export interface WetTask {
+  readonly classId: string;
+  readonly title: string;
+  readonly task: string;
+  readonly dry: string;
+  readonly date: string;
+}
+
 export interface TonightView {
   readonly today: string;
   readonly plan: EveningPlan;
@@ -32,6 +42,7 @@ export interface TonightView {
   /** By id, what each task of them is. */
   readonly all: Readonly<Record<string, Pick<TonightTask, "kind" | "title" | "detail">>>;
   readonly waysOut: readonly WayOut[];
+  readonly wet: readonly WetTask[];
   /** Whether the studio has never made a class. */
   readonly none: boolean;
   readonly classes: readonly { readonly row: ClassListRow; readonly kits: readonly KitRow[]; readonly stops: number; readonly labels: Readonly<Record<string, string>> }[];
@@ -103,6 +114,10 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
     ahead,
     all: Object.fromEntries(tasks.map(({ id, kind, title, detail }) => [id, { kind, title, detail }])),
     waysOut,
+    wet: near.flatMap((row, i) => {
+      const own = planned[i];
+      return own?.ok ? wetAtClass(row, own.value.document, { done: done.get(row.id) ?? new Map(), today, host }) : [];
+    }),
     none: rows.length === 0,
     classes,
   };
@@ -143,17 +158,37 @@ function parcelsFor(row: ClassListRow, sent: Sent | undefined): Pick<KitWork, "p
   return { parcels: known, destinations: destinationsOf(known, sent.posting, row.class_date, usual), seats: sent.seats };
 }
 
-/** Each evening's share of a task is due on that evening, and waits for what it follows to be dry. Those of an evening stand together. */
-function blankTasks(row: ClassListRow, document: ClassDocument, { done, today, host }: { done: ReadonlyMap<string, Date>; today: string; host: Desk }): TonightTask[] {
-  const { preparation } = document;
-  const dated = preparedOn(document, (date) => freeOn(host.studio, date));
+interface Before {
+  readonly done: ReadonlyMap<string, Date>;
+  readonly today: string;
+  readonly host: Desk;
+}
+
+function begunEarly({ preparation, ...document }: ClassDocument, { done, today, host }: Before) {
+  const dated = preparedOn({ ...document, preparation }, (date) => freeOn(host.studio, date));
   const restedOn = new Map(
     preparation.flatMap(({ id, waitMinutes }) => {
       const at = done.get(id);
       return at ? [[id, todayIn(host.studio.zone, new Date(at.getTime() + waitMinutes * 60_000))] as const] : [];
     }),
   );
-  const earliest = earliestEvenings({ tasks: preparation, dated, today, restedOn });
+  return { dated, earliest: earliestEvenings({ tasks: preparation, dated, today, restedOn }) };
+}
+
+/** What will still be wet when the class begins, though it were begun tonight: said on the first day on which that is so. */
+function wetAtClass(row: ClassListRow, document: ClassDocument, before: Before): WetTask[] {
+  const { dated, earliest } = begunEarly(document, before);
+  const days = dryOn({ tasks: document.preparation, dated, earliest });
+  const late = document.preparation.filter(({ id }) => (days.get(id) ?? "") > row.class_date);
+  const last = late.reduce<Task | null>((a, b) => (a && (days.get(a.id) ?? "") >= (days.get(b.id) ?? "") ? a : b), null);
+  return last ? [{ classId: row.id, title: row.title, task: last.title, dry: days.get(last.id) ?? "", date: row.class_date }] : [];
+}
+
+/** Each evening's share of a task is due on that evening, and waits for what it follows to be dry. Those of an evening stand together. */
+function blankTasks(row: ClassListRow, document: ClassDocument, before: Before): TonightTask[] {
+  const { preparation } = document;
+  const { today } = before;
+  const { dated, earliest } = begunEarly(document, before);
   const groups = new Map<string, { dueDate: string; notBefore: string; minutes: number; marks: { id: string; title: string }[] }>();
   for (const { id, date: begun, evenings } of dated) {
     const first = earliest.get(id);
