@@ -138,15 +138,7 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
               )}
             </section>
           )}
-          <PostingWays
-            key={parcels.version}
-            classId={id}
-            posting={posting}
-            version={parcels.version}
-            unit={data.host.studio.unit}
-            usualDays={parcels.usualDays}
-            countries={destinations.map(({ country }) => country)}
-          />
+          <PostingWays classId={id} posting={posting} version={parcels.version} unit={data.host.studio.unit} usualDays={parcels.usualDays} countries={destinations.map(({ country }) => country)} />
           <Kept parcels={parcels} />
         </aside>
       </div>

@@ -3,7 +3,7 @@
 import { countryKey, MOST_KEEP_DAYS, MOST_TRAVEL_DAYS, type Posting, travelDays } from "@elm-basket/core/posting/posting.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
-import { useState, useTransition } from "react";
+import { useEffect, useRef, useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { CheckField } from "@/ui/choice.tsx";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
@@ -24,22 +24,43 @@ interface Props {
 const FIRST_SIZE: [number, number, number] = [250, 180, 25];
 
 /** How this class's kits are posted; every change is kept at once. */
-export function PostingWays({ classId, posting, version, unit, usualDays, countries }: Props) {
+export function PostingWays({ classId, posting: there, version: thereVersion, unit, usualDays, countries }: Props) {
   const router = useRouter();
-  const [busy, start] = useTransition();
+  const [, start] = useTransition();
   const [said, setSaid] = useState("");
-  const save = (change: Partial<Posting>) =>
-    start(async () => {
-      const answer = await saveWays(classId, { ...posting, ...change }, version).catch(() => ({ ok: false as const, message: "No connection: it is not kept. Try again in a moment." }));
+  const [posting, setPosting] = useState(there);
+  // Saved one after the other, in the order in which they were changed: the next field may be in hand before the last one is kept.
+  const latest = useRef(there);
+  const version = useRef(thereVersion);
+  const queue = useRef(Promise.resolve());
+  useEffect(() => {
+    if (thereVersion <= version.current) return;
+    version.current = thereVersion;
+    latest.current = there;
+    setPosting(there);
+  }, [there, thereVersion]);
+  const save = (change: Partial<Posting>) => {
+    latest.current = { ...latest.current, ...change };
+    const next = latest.current;
+    setPosting(next);
+    setSaid("Saving …");
+    queue.current = queue.current.then(async () => {
+      const answer = await saveWays(classId, next, version.current).catch(() => ({ ok: false as const, message: "No connection: it is not kept. Try again in a moment." }));
+      if (answer.ok) version.current = answer.version;
+      else {
+        latest.current = there;
+        setPosting(there);
+      }
       setSaid(answer.ok ? "Kept." : answer.message);
-      router.refresh();
+      start(() => router.refresh());
     });
+  };
   const setTravel = (country: string, days: number | null) =>
-    save({ travel: [...posting.travel.filter((row) => countryKey(row.country) !== countryKey(country)), ...(days === null ? [] : [{ country, days }])] });
+    save({ travel: [...latest.current.travel.filter((row) => countryKey(row.country) !== countryKey(country)), ...(days === null ? [] : [{ country, days }])] });
   const asked = [...new Map([...(countries.length === 0 ? [""] : countries), ...posting.travel.map(({ country }) => country)].map((country) => [countryKey(country), country])).values()];
   const size = posting.size;
   return (
-    <section aria-busy={busy} aria-label="How they are posted">
+    <section aria-label="How they are posted">
       <h2 className="mb-1 text-lg">How they are posted</h2>
       <h3 className="mt-3 text-soft text-sm">Days that the post takes; without a figure, the class's {usualDays} days before it</h3>
       <ul>
@@ -53,17 +74,16 @@ export function PostingWays({ classId, posting, version, unit, usualDays, countr
                 <button
                   type="button"
                   className="verb min-h-11 text-left"
-                  disabled={busy}
                   aria-label={`Say how long the post takes to ${place}`}
                   onClick={() => setTravel(country, Math.min(MOST_TRAVEL_DAYS, country === "" ? 2 : 7))}
                 >
                   not said
                 </button>
               ) : (
-                <NumberField label="" name={`Days to ${place}`} value={days} least={0} most={MOST_TRAVEL_DAYS} unit="d" disabled={busy} onChange={(next) => setTravel(country, next)} />
+                <NumberField label="" name={`Days to ${place}`} value={days} least={0} most={MOST_TRAVEL_DAYS} unit="d" onChange={(next) => setTravel(country, next)} />
               )}
               {days !== null && (
-                <button type="button" className="verb min-h-11 text-sm" disabled={busy} aria-label={`Leave the days to ${place} open`} onClick={() => setTravel(country, null)}>
+                <button type="button" className="verb min-h-11 text-sm" aria-label={`Leave the days to ${place} open`} onClick={() => setTravel(country, null)}>
                   leave out
                 </button>
               )}
@@ -72,19 +92,19 @@ export function PostingWays({ classId, posting, version, unit, usualDays, countr
         })}
       </ul>
       <div className="mt-3 grid grid-cols-2 items-end gap-3">
-        <NumberField label="Reserve, should it be late" value={posting.reserveDays} least={0} most={60} unit="days" disabled={busy} onChange={(reserveDays) => save({ reserveDays })} />
-        <NumberField label="Erase addresses after the class" value={posting.keepDays} least={0} most={MOST_KEEP_DAYS} unit="days" disabled={busy} onChange={(keepDays) => save({ keepDays })} />
+        <NumberField label="Reserve, should it be late" value={posting.reserveDays} least={0} most={60} unit="days" onChange={(reserveDays) => save({ reserveDays })} />
+        <NumberField label="Erase addresses after the class" value={posting.keepDays} least={0} most={MOST_KEEP_DAYS} unit="days" onChange={(keepDays) => save({ keepDays })} />
       </div>
       <CheckField label="No post on Sundays" checked={posting.noSundays} onChange={(noSundays) => save({ noSundays })} />
       {posting.weightG === null ? (
-        <button type="button" className="verb block min-h-11" disabled={busy} onClick={() => save({ weightG: 100 })}>
+        <button type="button" className="verb block min-h-11" onClick={() => save({ weightG: 100 })}>
           Say what a parcel weighs
         </button>
       ) : (
-        <NumberField label="Weight of a parcel" value={posting.weightG} least={1} most={100_000} unit="g" disabled={busy} onChange={(weightG) => save({ weightG })} />
+        <NumberField label="Weight of a parcel" value={posting.weightG} least={1} most={100_000} unit="g" onChange={(weightG) => save({ weightG })} />
       )}
       {size === null ? (
-        <button type="button" className="verb block min-h-11" disabled={busy} onClick={() => save({ size: FIRST_SIZE })}>
+        <button type="button" className="verb block min-h-11" onClick={() => save({ size: FIRST_SIZE })}>
           Say how large a parcel is
         </button>
       ) : (
@@ -97,7 +117,6 @@ export function PostingWays({ classId, posting, version, unit, usualDays, countr
               unit={unit}
               least={1}
               most={3000}
-              disabled={busy}
               onChange={(mm) => save({ size: size.map((old, at) => (at === i ? mm : old)) as [number, number, number] })}
             />
           ))}
