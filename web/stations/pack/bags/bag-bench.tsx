@@ -105,7 +105,8 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
   }, [main, go, rows, at, bag, scan]);
-  const closed = rows.filter((one) => one.packed).length;
+  const bags = rows.filter((one) => one.bag !== room);
+  const closed = bags.filter((one) => one.packed).length;
   const lacks = rows.reduce((sum, one) => sum + one.lacks, 0);
   return (
     <div className="flex h-dvh flex-col overflow-hidden" aria-busy={busy}>
@@ -114,7 +115,7 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
           <Link href={`/classes/${classId}/pack`}>Pack</Link>
         </h1>
         <p className="text-soft [overflow-wrap:anywhere]">
-          {title} · {closed} of {rows.length} closed
+          {title} · {closed} of {bags.length} bags closed
         </p>
         {lacks > 0 && (
           <p className="text-ochre">

@@ -69,11 +69,17 @@ function boxOf({ planned: { document, plan } }: StationData): BagLine[] {
   );
 }
 
+/** Tape of the proposal is counted in metres of a roll, or by the application. */
+const isTape = ({ id, per, unit }: Supply): boolean => per === "application" || (unit === "m" && /^tape(-strong)?(-|$)/u.test(id));
+
 /** Tape is bought by the roll; into the bag goes a piece of it. */
-function pieceOfTape({ thing, amount, uses }: Supply, { planned: { document, plan }, host }: StationData): string {
+function pieceOfTape({ thing, amount, uses, per }: Supply, { planned: { document, plan }, host }: StationData): string {
   const facts = plan.facts.find((own) => own.thing === (thing ?? document.things[0]?.id));
-  const pieces = Math.ceil(amount / uses);
-  return facts ? `${pieces === 1 ? "a piece" : `${pieces} pieces`} of ${showSize(facts.tape, host.studio.unit)}` : `for ${tidyAmount(amount)} ${amount === 1 ? "application" : "applications"}`;
+  if (!facts) return per === "application" ? `for ${tidyAmount(amount)} ${amount === 1 ? "application" : "applications"}` : `${tidyAmount(amount)} m`;
+  const { tape } = facts;
+  // Metres are shares of a roll on which several pieces lie beside each other.
+  const pieces = per === "application" ? Math.ceil(amount / uses) : Math.max(1, Math.round((1000 * amount * tape.pieces) / Math.max(1, tape.rollMm)));
+  return `${pieces === 1 ? "a piece" : `${pieces} pieces`} of ${showSize(tape, host.studio.unit)}`;
 }
 
 function shown(line: BagLine, data: StationData): Omit<ShownLine, "state" | "note"> {
@@ -98,7 +104,7 @@ function shown(line: BagLine, data: StationData): Omit<ShownLine, "state" | "not
   return {
     id: line.id,
     name: line.name,
-    amount: supply?.per === "application" ? pieceOfTape(supply, data) : `${tidyAmount(line.amount)} ${line.unit}`,
+    amount: supply && isTape(supply) ? pieceOfTape(supply, data) : `${tidyAmount(line.amount)} ${line.unit}`,
     colour: null,
     ready: true,
     hint: supply ? sharedWords(supply, plan.seats.length, line.comesBack) : "",

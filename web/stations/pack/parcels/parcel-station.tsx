@@ -34,6 +34,8 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
   const today = todayIn(data.host.studio.zone);
   const show = (Object.keys(SHOWS) as Show[]).find((one) => one === query.show) ?? "all";
   const to = query.to;
+  // As the host wrote it: the address carries only what tells countries apart.
+  const toWords = placeWords(destinations.find(({ country }) => to !== undefined && countryKey(country) === countryKey(to))?.country ?? to ?? "");
   const asked = rows.filter((row) => IS[show](row) && (to === undefined || (row.address !== null && countryKey(row.address.country) === countryKey(to))));
   const pages = Math.max(1, Math.ceil(asked.length / ROWS_A_PAGE));
   const page = Math.min(pages, Math.max(1, Number.parseInt(query.page ?? "1", 10) || 1));
@@ -83,14 +85,14 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
               </div>
               {to !== undefined && (
                 <p className="mb-2">
-                  To {placeWords(to)}.{" "}
+                  To {toWords}.{" "}
                   <Link className="verb" href={url({ to: null })}>
                     everywhere
                   </Link>
                 </p>
               )}
               {ready.length > 1 && (to !== undefined || show === "toPost") && (
-                <MarkAll classId={id} seats={ready.map(({ seat }) => seat)} words={`All ${ready.length} closed ${to === undefined ? "parcels" : `ones for ${placeWords(to)}`} are posted`} />
+                <MarkAll classId={id} seats={ready.map(({ seat }) => seat)} words={`All ${ready.length} closed ${to === undefined ? "parcels" : `ones for ${toWords}`} are posted`} />
               )}
               {shown.length === 0 ? (
                 <p className="border-rule border-t py-6">{rows.length === 0 ? "This class has no seats yet." : "None of the parcels is so."}</p>
