@@ -2,7 +2,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { Browser, Builder, By, until, type WebDriver, type WebElement } from "selenium-webdriver";
+import { Browser, Builder, By, error, until, type WebDriver, type WebElement } from "selenium-webdriver";
 import chrome from "selenium-webdriver/chrome.js";
 
 process.env.SE_OFFLINE = "true";
@@ -57,16 +57,33 @@ export async function shoot(driver: WebDriver, file: string): Promise<void> {
 export const byText = (tag: string, text: string) => By.xpath(`//${tag}[contains(normalize-space(.), ${quoted(text)})]`);
 const quoted = (text: string): string => (text.includes("'") ? `"${text}"` : `'${text}'`);
 
+const MOST_TRIES = 5;
+
+/** What is drawn anew between being found and being used is found again; a press that found nothing has pressed nothing. */
+async function again<T>(work: () => Promise<T>): Promise<T> {
+  for (let tries = 1; ; tries++) {
+    try {
+      return await work();
+    } catch (trouble) {
+      if (tries >= MOST_TRIES || !(trouble instanceof error.StaleElementReferenceError)) throw trouble;
+    }
+  }
+}
+
 export async function find(driver: WebDriver, locator: By): Promise<WebElement> {
-  const element = await driver.wait(until.elementLocated(locator), WAIT_MS);
-  return driver.wait(until.elementIsVisible(element), WAIT_MS);
+  return again(async () => {
+    const element = await driver.wait(until.elementLocated(locator), WAIT_MS);
+    return driver.wait(until.elementIsVisible(element), WAIT_MS);
+  });
 }
 
 export async function press(driver: WebDriver, locator: By): Promise<void> {
-  const element = await find(driver, locator);
-  await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
-  await driver.wait(until.elementIsEnabled(element), WAIT_MS);
-  await element.click();
+  await again(async () => {
+    const element = await find(driver, locator);
+    await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
+    await driver.wait(until.elementIsEnabled(element), WAIT_MS);
+    await element.click();
+  });
 }
 
 export async function waitFor<T>(what: () => Promise<T | false | null | undefined>, message: string, timeoutMs = WAIT_MS): Promise<T> {
