@@ -3,7 +3,7 @@ import { columnOf, plainHeading } from "../roster/columns.ts";
 import { type ListRecord, recordsOf, unescapeCell, withoutControls } from "../roster/roster.ts";
 import { type Address, addressSchema } from "./posting.ts";
 
-export type AddressCode = "noHeadings" | "noAddress" | "noSuchSeat" | "nobody" | "ambiguous" | "twice" | "unusable" | "tooMany" | "guessed";
+export type AddressCode = "noHeadings" | "noAddress" | "noSuchSeat" | "nobody" | "ambiguous" | "twice" | "unusable" | "tooMany" | "guessed" | "unusedColumn";
 
 export interface AddressFinding {
   readonly line: number;
@@ -29,18 +29,31 @@ type Column = "seat" | "name" | "last" | "line" | "country";
 
 const LINE =
   /^(address|address line|address ?\d|line ?\d|street|street address|house|house ?(number|no|nr)|building|flat|apartment|apt|unit|c o|care of|company|road|town|city|village|place name|locality|county|region|state|province|district|post ?code|postal code|zip|zip code|strasse|str|hausnummer|ort|stadt|plz|postleitzahl|wohnort|adresse|adresszeile ?\d|rue|ville|code postal|calle|ciudad|codigo postal|provincia|direccion|via|citta|cap|indirizzo|straat|huisnummer|plaatsnaam|postcode|adres|gade|by|postnummer|gata|gate|ulica|miasto|kod pocztowy|osoite|katu|kaupunki)$/u;
-const LINE_WORDS = /\b(address|street|postcode|postal|zip|town|city|county|adresse|strasse|stadt|plz)\b/u;
-const COUNTRY = /^(country|land|pays|pais|paese|kraj|maa|nation|shipping country|delivery country)$/u;
+const LINE_WORDS = /\b(address ?\d*|street ?\d*|line ?\d+|postcode|postal|zip|town|city|county|province|state|region|adresse|strasse|stadt|plz)\b/u;
+/** "E-mail address" is no line of a label. */
+const NOT_PRINTED = /\b(e ?mails?|mail|phone|telephone|tel|mobile|ip|web|url|date|order|status|method|notes?)\b/u;
+const COUNTRY = /^(country|(?:shipping|delivery|mailing) country(?: name)?|land|pays|pais|paese|kraj|maa|nation|shipping country|delivery country)$/u;
 const LAST = /^(last ?name|surname|family ?name|nachname|apellidos?|cognome|achternaam|efternavn|etternavn|efternamn|nazwisko|sukunimi|nom de famille)$/u;
 
 function columnFor(cell: string): Column | null {
   const heading = plainHeading(cell);
+  if (NOT_PRINTED.test(heading)) return null;
   if (COUNTRY.test(heading)) return "country";
   if (LAST.test(heading)) return "last";
   if (LINE.test(heading)) return "line";
   const known = columnOf(cell, []);
   if (known === "seat" || known === "name") return known;
   return LINE_WORDS.test(heading) ? "line" : null;
+}
+
+/** Of a shop's list with two addresses the one to which it is sent. */
+function columnsOf(cells: readonly string[]): (Column | null)[] {
+  const headings = cells.map(plainHeading);
+  const sent = headings.some((heading) => /\b(shipping|delivery)\b/u.test(heading));
+  const columns = cells.map((cell, i) => (sent && /\bbilling\b/u.test(headings[i] ?? "") ? null : columnFor(cell)));
+  const name = headings.findIndex((heading, i) => columns[i] === "name" && /\b(shipping|delivery)\b/u.test(heading));
+  // Whose order it is may be somebody else.
+  return name < 0 ? columns : columns.map((column, i) => ((column === "name" || column === "last") && !/\b(shipping|delivery)\b/u.test(headings[i] ?? "") ? null : column));
 }
 
 interface Entry {
@@ -60,11 +73,14 @@ interface Entry {
 export function readAddresses(text: string, seats: readonly { readonly seat: string; readonly name: string }[]): AddressList {
   const { records } = recordsOf(text.replace(/^\uFEFF/u, ""));
   const full = records.filter(({ cells }) => cells.some((cell) => cell.trim() !== ""));
-  const head = full.slice(0, MOST_HEADING_LINES).findIndex(({ cells }) => isHead(cells.map(columnFor)));
+  const head = full.slice(0, MOST_HEADING_LINES).findIndex(({ cells }) => isHead(columnsOf(cells)));
   const heading = full[head];
   if (!heading) return { rows: [], findings: full.length === 0 ? [] : [{ line: full[0]?.line ?? 1, code: "noHeadings", text: "" }] };
-  const columns = heading.cells.map(columnFor);
-  const findings: AddressFinding[] = [];
+  const columns = columnsOf(heading.cells);
+  // Said, so that a street under a heading nobody knows is not missed in silence.
+  const findings: AddressFinding[] = heading.cells.flatMap((cell, i) =>
+    columns[i] === null && cell.trim() !== "" ? [{ line: heading.line, code: "unusedColumn" as const, text: cell.trim().slice(0, 60) }] : [],
+  );
   const entries = full.slice(head + 1).map((record) => entryOf(record, columns));
   if (entries.length > MOST_ADDRESSES) findings.push({ line: entries[MOST_ADDRESSES]?.line ?? 0, code: "tooMany", text: String(MOST_ADDRESSES) });
   const rows: ReadAddress[] = [];

@@ -97,6 +97,18 @@ describe("a list of addresses", () => {
     ]);
   });
 
+  it("of a shop's list the address to which it is sent is taken, no e-mail printed, and what is left out is said", () => {
+    const head = "Email Address,Billing Name,Billing Address1,Shipping Name,Shipping Address1,Shipping Address2,Shipping City,Shipping Zip,Shipping Province,Shipping Country,Gift wrap";
+    const { rows, findings } = readAddresses(`${head}\na@b.example,Somebody Else,9 Pay Street,Jo,12 Reed Lane,Upper Flat,Elmford,EM4 2QQ,Rushshire,Norway,yes\n`, seats);
+    expect(rows.map(({ seat, address }) => [seat, address])).toEqual([["5", { name: "Jo", lines: ["12 Reed Lane", "Upper Flat", "Elmford", "EM4 2QQ", "Rushshire"], country: "Norway" }]]);
+    expect(findings.map(({ code, text }) => [code, text])).toEqual([
+      ["unusedColumn", "Email Address"],
+      ["unusedColumn", "Billing Name"],
+      ["unusedColumn", "Billing Address1"],
+      ["unusedColumn", "Gift wrap"],
+    ]);
+  });
+
   it("without headings nothing is guessed; nothing is nothing", () => {
     expect(readAddresses("Jo,1 A Street,Elmford", seats)).toEqual({ rows: [], findings: [{ line: 1, code: "noHeadings", text: "" }] });
     expect(readAddresses("", seats)).toEqual({ rows: [], findings: [] });

@@ -10,9 +10,10 @@ const WORDS: Record<AddressCode, (text: string) => string> = {
   twice: (text) => `seat ${text} has an address above; this one is left out`,
   unusable: (text) => text,
   tooMany: (text) => `more than ${text} lines; the rest is left out`,
+  unusedColumn: (text) => `the column “${text}” is not printed`,
   guessed: (text) => `${text}: taken by the first name alone; look at it`,
 };
 
 export const sayAddressFinding = ({ line, code, text }: AddressFinding): string => `Line ${line}: ${WORDS[code](text)}.`;
 /** Taken all the same. */
-export const isTaken = (code: AddressCode): boolean => code === "guessed";
+export const isTaken = (code: AddressCode): boolean => code === "guessed" || code === "unusedColumn";

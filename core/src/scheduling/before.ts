@@ -29,8 +29,8 @@ export interface BeforeProblem {
 }
 
 /** An evening begins here and lasts as long as it has free minutes. */
-const EVENING_BEGINS = 19 * 60;
-const DAY = 24 * 60;
+export const EVENING_BEGINS = 19 * 60;
+export const DAY = 24 * 60;
 export const USUAL_EVENING_MINUTES = 150;
 /** Further back nobody plans the blanks of a class. */
 const MOST_DAYS = 400;

@@ -1,6 +1,6 @@
 /** The evening on which each task of the preparation may be done at the earliest: what it follows has to be done, and dry. */
 import { addDays, daysBetween } from "../calendar/dates.ts";
-import type { DatedTask } from "./before.ts";
+import { DAY, type DatedTask, EVENING_BEGINS } from "./before.ts";
 import type { Task } from "./task.ts";
 
 export interface EarliestProblem {
@@ -39,10 +39,6 @@ export function earliestEvenings({ tasks, dated, today, restedOn }: EarliestProb
   };
   return new Map(tasks.filter(({ id }) => !restedOn.has(id)).map((task) => [task.id, earliest(task)]));
 }
-
-/** An evening's work is begun here, minutes after midnight. */
-const EVENING_BEGINS = 19 * 60;
-const DAY = 24 * 60;
 
 /**
  * The day on which each undone task is dry, were all begun as early as they may be.

@@ -69,7 +69,7 @@ export function AddressList({ classId, seats }: Props) {
         {findings.length > 0 && (
           <ul className="mt-3 max-h-40 overflow-y-auto text-sm" aria-label="What was noticed">
             {findings.map((finding) => (
-              <li key={`${finding.line} ${finding.code}`} className={isTaken(finding.code) ? "text-ochre" : "text-brick"}>
+              <li key={`${finding.line} ${finding.code} ${finding.text}`} className={isTaken(finding.code) ? "text-ochre" : "text-brick"}>
                 {sayAddressFinding(finding)}
               </li>
             ))}
