@@ -8,11 +8,12 @@ import { calendarFor, calendarLink, renewCalendarLink, revokeCalendarLinks } fro
 import { insertClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { endFilm, listFilms } from "./films.ts";
-import { type ComputedPlan, listSheets, savePlan, workBySeat, workLeft } from "./making.ts";
+import { type ComputedPlan, listSheets, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
 import { openStudio, type Signed } from "./sign-in.ts";
 import { addTapePiece, dropTapePiece, listTapePieces, listTaping, markTaped, useTapePiece } from "./taping.ts";
 import { addMat, bladeFilms, bladeMm, cleanMat, dropMat, listMats, newBlade, putMatIn, toolWear } from "./wear.ts";
+import { workBySeat, workLeft } from "./work-left.ts";
 
 const tins = { ...demoClass("seed-tins"), seats: demoClass("seed-tins").seats.slice(0, 3), handsOver: "taped" as const };
 let ours: Signed = { studioId: "", personId: "" };

@@ -5,8 +5,8 @@ import { PACK_MINUTES_PER_KIT, POST_MINUTES_PER_PARCEL, POST_TRIP_MINUTES, PRINT
 import { earlierKits } from "@elm-basket/core/posting/earlier.ts";
 import { countryKey, type Destination } from "@elm-basket/core/posting/posting.ts";
 import { type ClassListRow, leadOf } from "@/data/class-documents.ts";
-import type { SeatWork, WorkLeft } from "@/data/making.ts";
 import { PRINTED } from "@/data/task-marks.ts";
+import type { SeatWork, WorkLeft } from "@/data/work-left.ts";
 import { dueOn, plural, type TaskKind, type TonightTask } from "./task.ts";
 
 export interface KitWork {

@@ -11,7 +11,7 @@ export async function GET(_: Request, { params }: { params: Promise<{ id: string
   if (!found) return new Response("No plan can be made of this class.", { status: 409 });
   const { weightG, size } = found.posting;
   const lines = Array.from({ length: MOST_LINES }, (_, i) => `address ${i + 1}`);
-  const head = ["seat", "on the label", "to", ...lines, "country", "post by", "packed", "posted", "weight g", "length mm", "width mm", "height mm"];
+  const head = ["seat", "on the label", "name", ...lines, "country", "post by", "packed", "posted", "weight g", "length mm", "width mm", "height mm"];
   const rows = found.rows.map(({ seat, name, address, postBy, packed, posted }) => [
     seat,
     name,
