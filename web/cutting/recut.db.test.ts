@@ -4,7 +4,8 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { insertClass, readClass, savePart } from "../data/class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "../data/client.ts";
 import { lastEdit } from "../data/edits.ts";
-import { endSeat } from "../data/films.ts";
+import { endSeat, listFilms, listLosses } from "../data/films.ts";
+import { addLog } from "../data/log.ts";
 import { type ComputedPlan, listKits, listSheets, markRecut, piecesOfSeat, savePlan } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
 import { leftBy, listScraps } from "../data/scraps.ts";
@@ -12,7 +13,7 @@ import { openStudio } from "../data/sign-in.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import run from "../workers/plan.server.ts";
 import { finishSheet } from "./finish.ts";
-import { addRecut } from "./recut.ts";
+import { addRecut, takeBackRecut } from "./recut.ts";
 
 const tins = demoClass("seed-tins");
 const [film, second] = tins.vinyls.map(({ id }) => id) as [string, string];
@@ -102,6 +103,26 @@ describe("a kit that failed", () => {
     const edit = await withStudio(ours, (sql) => lastEdit(sql, id));
     expect(edit).toMatchObject({ part: "class", label: "Seat 5 cut again" });
     expect((edit?.before as { recuts: unknown[] } | undefined)?.recuts).toHaveLength(2);
+  });
+
+  it("that is found after all is not cut again, as long as nothing is cut for it", async () => {
+    const lose = (seat: string) => withStudio(ours, (sql) => addLog(sql, ours, id, { kind: "lost", seat, body: { film: `${seat}:${film}`, reason: "lost" } }));
+    const losses = async () => (await withStudio(ours, (sql) => listLosses(sql, id))).map(({ seat }) => seat);
+    await lose("3");
+    await lose("5");
+    await plan();
+    const before = (await stored()).document.recuts;
+    const films = await withStudio(ours, (sql) => listFilms(sql, id));
+    const again = films.find((row) => row.again && row.seat === "5")?.film ?? "";
+    const back = (name: string, studio = ours) => withStudio(studio, (sql) => takeBackRecut(sql, studio, id, name));
+    expect(await back(again, theirs)).toBe("gone");
+    expect(await back(`recut-1:${film}`)).toBe("cut");
+    expect(await back("3:none")).toBe("gone");
+    expect((await stored()).document.recuts).toEqual(before);
+    expect(await back(again)).toBe("done");
+    expect((await stored()).document.recuts).toEqual(before.toSpliced(2, 1));
+    expect(await losses()).toEqual(["3"]);
+    expect(await withStudio(ours, (sql) => lastEdit(sql, id))).toMatchObject({ label: "Seat 5 not cut again" });
   });
 
   it("what another window saves at the same moment is not lost", async () => {

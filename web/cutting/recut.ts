@@ -5,6 +5,8 @@ import { pieceNumber } from "@elm-basket/core/plan/kits.ts";
 import { readClass, savePart } from "../data/class-documents.ts";
 import type { Sql } from "../data/client.ts";
 import { recordEdit } from "../data/edits.ts";
+import { listFilms, newestLosses } from "../data/films.ts";
+import { addLog } from "../data/log.ts";
 import { listSheets, type PieceRow, piecesOfSeat } from "../data/making.ts";
 
 export interface Failed {
@@ -40,6 +42,26 @@ export async function addRecut(sql: Sql, studioId: string, id: string, { seat, v
     return true;
   }
   return false;
+}
+
+/** What became of a loss that is to be taken back. */
+export type TakenBack = "done" | "gone" | "cut";
+
+/** Found after all: it is not cut again. Places in the list name the films, so only what nothing cut stands behind can go. */
+export async function takeBackRecut(sql: Sql, studioId: string, id: string, film: string): Promise<TakenBack> {
+  const place = Number(/^recut-(\d+)[:+.]/u.exec(film)?.[1] ?? 0) - 1;
+  const films = await listFilms(sql, id);
+  const stored = await readClass(sql, id);
+  const own = films.find((row) => row.film === film && row.again);
+  const recut = stored?.document.recuts[place];
+  if (!stored || !own || !recut) return "gone";
+  const later = new Set(stored.document.recuts.slice(place).map((_, i) => `recut-${place + 1 + i}`));
+  if (films.some((row) => row.again && row.state !== "uncut" && later.has(row.film.split(/[:+.]/u, 1)[0] ?? ""))) return "cut";
+  const { document, versions } = stored;
+  if ((await savePart(sql, studioId, id, "class", { ...document, recuts: document.recuts.toSpliced(place, 1) }, versions.class, document)) === null) return "gone";
+  await recordEdit(sql, studioId, id, "class", `Seat ${own.seat} not cut again`, { recuts: document.recuts });
+  await addLog(sql, studioId, id, { kind: "found", seat: own.seat, body: { film, lost: (await newestLosses(sql, id, own.seat)).join(" ") } });
+  return "done";
 }
 
 type Recuts = ClassDocument["recuts"];

@@ -1,7 +1,7 @@
 /** The log: what really happened. Rows are only ever added. */
 import type { Sql } from "./client.ts";
 
-export type LogKind = "cut" | "weeded" | "lost" | "checked" | "packed" | "recut" | "liveStart" | "liveStep" | "liveEnd" | "done" | "stuck" | "note";
+export type LogKind = "cut" | "weeded" | "lost" | "found" | "checked" | "packed" | "recut" | "liveStart" | "liveStep" | "liveEnd" | "done" | "stuck" | "note";
 
 export interface LogEntry {
   readonly kind: LogKind;

@@ -4,6 +4,7 @@ export const LOG_WORDS: Record<LogKind, string> = {
   cut: "Load cut",
   weeded: "Kit weeded",
   lost: "Piece lost",
+  found: "found after all",
   checked: "Kit checked",
   packed: "Kit packed",
   recut: "Marked for recut",

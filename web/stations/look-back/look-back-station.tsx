@@ -24,7 +24,8 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
         </LinkButton>
       </div>
     );
-  const lost = log.filter(({ kind }) => kind === "lost");
+  const found = new Set(log.flatMap(({ kind, body }) => (kind === "found" ? String(body.lost ?? "").split(" ") : [])));
+  const lost = log.filter(({ kind, id: entry }) => kind === "lost" && !found.has(entry));
   const things = thingRows(data, steps, lost);
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_320px]">

@@ -3,6 +3,7 @@
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
+import { takeBackRecut } from "@/cutting/recut.ts";
 import { withStudio } from "@/data/client.ts";
 import { hasClass } from "@/data/films.ts";
 import { markTaped } from "@/data/taping.ts";
@@ -36,4 +37,16 @@ export async function tapedKits(id: string, films: readonly string[], on: boolea
   revalidatePath(`/classes/${id}/weed`);
   if (marked === 0) return { ok: false, message: on ? "Nothing of it is weeded any more: look at the bench." : "No tape lay on it." };
   return { ok: true };
+}
+
+const BACK_WORDS = { gone: "It is not waiting to be cut again any more.", cut: "It is cut already, or something that was asked for after it is: weed it, or leave it on the bench." };
+
+/** What was told as lost is found, or was a slip: nothing is cut again for it. */
+export async function foundAgain(id: string, film: string): Promise<ActAnswer> {
+  const host = await requireHost();
+  const read = filmNames.element.safeParse(film);
+  if (!isId(id) || !read.success) return { ok: false, message: BACK_WORDS.gone };
+  const back = await withStudio(host.studioId, (sql) => takeBackRecut(sql, host.studioId, id, read.data));
+  revalidatePath(`/classes/${id}/weed`);
+  return back === "done" ? { ok: true } : { ok: false, message: BACK_WORDS[back] };
 }

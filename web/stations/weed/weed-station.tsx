@@ -16,6 +16,7 @@ import { QrPicture } from "@/ui/qr-picture.tsx";
 import { Reassembly } from "@/ui/reassembly.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { siteAddress } from "@/ui/site-address.ts";
+import { FoundAgain } from "./found-again.tsx";
 import { HelperLink } from "./helper-link.tsx";
 import { Taping } from "./taping.tsx";
 import { WeedOn } from "./weed-on.tsx";
@@ -223,7 +224,7 @@ function Losses({ losses, films, labels, id }: { losses: readonly LossRow[]; fil
                 on load {film.sheet}
               </Link>
             )}
-            {film.state === "uncut" ? ", not cut yet" : ", cut: weed it"}
+            {film.state === "uncut" ? ", not cut yet" : ", cut: weed it"} {film.state === "uncut" && <FoundAgain classId={id} film={film.film} />}
           </li>
         ))}
       </ul>
