@@ -139,7 +139,7 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
       )}
       <main className="grid min-h-0 flex-1 content-start overflow-y-auto lg:content-stretch lg:grid-cols-[236px_1fr_360px] lg:overflow-hidden">
         <BagList rows={rows} bag={bag} text={text} shown={list} onText={setText} onOpen={go} />
-        <section className={`min-h-0 bg-paper p-4 lg:block lg:overflow-y-auto ${list ? "hidden" : ""}`} aria-label="What belongs in">
+        <section className={`bg-paper p-4 lg:block lg:min-h-0 lg:overflow-y-auto ${list ? "hidden" : ""}`} aria-label="What belongs in">
           <h2 className="mb-1 text-2xl [overflow-wrap:anywhere]">
             {row?.label ?? "No bag"} <span className="font-normal font-text text-base text-soft">{bag === room ? "one box" : `seat ${bag}`}</span>
           </h2>
@@ -191,7 +191,7 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
           </ul>
         </section>
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is scrolled by keys, too */}
-        <aside tabIndex={0} className="min-h-0 border-rule p-4 lg:overflow-y-auto lg:border-l" aria-label="What it looks like">
+        <aside tabIndex={0} className="border-rule p-4 lg:min-h-0 lg:overflow-y-auto lg:border-l" aria-label="What it looks like">
           {bag === room ? (
             <p className="text-soft">What is shared, what comes back and the spares go into one box. Count tools in before you leave.</p>
           ) : (

@@ -28,7 +28,12 @@ export function BenchHead({ bench, facts, clock, rows, hands, now, list, onList 
   const around = rows.filter((film) => film.state === "held" && film.heldBy !== hands);
   return (
     <header className="flex flex-wrap items-center gap-x-5 gap-y-1 border-rule border-b px-5 py-2">
-      <h1 className="text-2xl">{bench === null ? "Weed" : <Link href={`/classes/${bench}/weed`}>Weed</Link>}</h1>
+      <h1 className="text-2xl">Weed</h1>
+      {bench !== null && (
+        <Link className="verb flex min-h-11 items-center" href={`/classes/${bench}/weed`}>
+          To the class
+        </Link>
+      )}
       <p className="text-soft [overflow-wrap:anywhere]">
         {facts.title} · {done.length} of {rows.length} films done
       </p>

@@ -9,6 +9,7 @@ import type { WireFilm } from "@/bench/wire.ts";
 import type { BenchFacts } from "@/data/films.ts";
 import { labelOf } from "@/stations/frame/labels.ts";
 import { isTyping } from "@/stations/frame/rail.tsx";
+import { LinkButton } from "@/ui/button.tsx";
 import { BenchActs } from "./bench-acts.tsx";
 import { BenchHead } from "./bench-head.tsx";
 import { FilmList, type QueueRow, stateWords } from "./film-list.tsx";
@@ -181,13 +182,14 @@ function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, no
         </div>
         <div className={`h-[58dvh] min-h-0 bg-paper lg:h-auto lg:overflow-hidden ${list ? "hidden lg:block" : ""}`}>
           {!row && (
-            <p className="p-8 text-lg">
+            <div className="grid justify-items-start gap-4 p-8 text-lg">
               {rows.length === 0
                 ? "There is nothing to weed in this class yet."
                 : rows.every(isDone)
                   ? "Everything is weeded. Cap the hooks and count them back in."
                   : "Nothing in this list: change what is shown at the left."}
-            </p>
+              {host !== null && rows.length > 0 && rows.every(isDone) && <LinkButton href={`/classes/${bench}/pack`}>To Pack</LinkButton>}
+            </div>
           )}
           {row && view === undefined && (
             <p className="p-8 text-lg">{port.connected ? "Fetching the picture …" : "Its picture is not here, and there is no network. Films that are here can be weeded."}</p>
