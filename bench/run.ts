@@ -18,9 +18,12 @@ import { readClassDocument } from "@elm-basket/core/plan/document.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { measureStrokes } from "@elm-basket/core/plan/measure-strokes.ts";
 import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import type { RehearsalProblem, RehearsalStep } from "@elm-basket/core/rehearsal/problem.ts";
+import { rehearse } from "@elm-basket/core/rehearsal/rehearse.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { FillRule, PathBoolean, PathBooleanOperation, pathFromPathData } from "path-bool";
 import { madeUpNames } from "../core/src/testing/documents.ts";
+import { plainEvening } from "../core/src/testing/plain-rehearsal.ts";
 import { type NestRow, nestRows } from "./nesting.ts";
 
 interface Row {
@@ -158,13 +161,52 @@ function layoutRow(count: number): Row {
   };
 }
 
+/** A class of so many seats and 25 steps, with talks, two heat guns, late ones and stuck ones. */
+function rehearsedRoom(seats: number): RehearsalProblem {
+  const steps = Array.from({ length: 25 }, (_, i): RehearsalStep => {
+    const who = i % 8 === 0 ? "host" : i % 8 === 5 ? "queue" : "together";
+    return {
+      id: `s${i}`,
+      who,
+      median: 5,
+      sigma: 0.5,
+      law: "lognormal",
+      after: i > 0 ? [{ step: `s${i - 1}`, wait: i % 6 === 0 ? 10 : 0 }] : [],
+      tools: who === "queue" ? { gun: 2 } : {},
+      gate: "threeQuarters",
+    };
+  });
+  return { steps, tools: { gun: 4 }, seats, helpers: 0, endAt: 300, ownPace: 0.5, late: { share: 0.05, minutes: 8 }, stuck: { chance: 0.05, minutes: 2 } };
+}
+
+/** Runs are independent of each other: the plain one is timed over fewer. */
+function rehearsalRow(runs: number): Row {
+  const problem = rehearsedRoom(30);
+  const few = Math.ceil(runs / 100);
+  const ms = timed(() => void rehearse(problem, runs, SEED));
+  const baselineMs =
+    timed(() => {
+      for (let run = 0; run < few; run++) plainEvening(problem, SEED, run);
+    }) *
+    (runs / few);
+  return {
+    name: "play a class of 30 seats and 25 steps so many times",
+    baseline: "a plain rehearsal, people and steps as objects (from a hundredth of the runs)",
+    size: runs,
+    ms,
+    baselineMs,
+    ratio: ms / baselineMs,
+    ratioOf: "time",
+  };
+}
+
 /** Exponent p of time ~ size^p between two rows. */
 const growth = (a: Row, b: Row): number => Math.log(b.ms / a.ms) / Math.log(b.size / a.size);
 
 const letters = [letterRow(200), letterRow(1000)] as const;
 const depth = [againRow(200), oneSeatRow(200), strokeRow(200), unionRow(20), creaseRow(100)];
 const layouts = [layoutRow(500), layoutRow(1000)] as const;
-const rows: Row[] = [...letters, ...depth, layoutRow(200), ...layouts];
+const rows: Row[] = [...letters, ...depth, layoutRow(200), ...layouts, rehearsalRow(10_000)];
 const grows = { letter: growth(...letters), layout: growth(...layouts) };
 
 /** Layout searches: 20 s and 60 s each, or what `--seconds` says; `--quick` leaves them out. */

@@ -15,9 +15,10 @@ import { cut, nest, split } from "./verbs/layout.ts";
 import { letter, weed } from "./verbs/lettering.ts";
 import { schedule, supplies } from "./verbs/organising.ts";
 import { propose, proposeInput, proposeOutput } from "./verbs/propose.ts";
+import { rehearse } from "./verbs/rehearse.ts";
 import { tidy, type Verb } from "./verbs/shapes.ts";
 
-const VERBS: Readonly<Record<string, Verb>> = { letter, fit, wrap, weed, nest, split, cut, supplies, schedule };
+const VERBS: Readonly<Record<string, Verb>> = { letter, fit, wrap, weed, nest, split, cut, supplies, schedule, rehearse };
 
 type Command = (args: readonly string[]) => unknown;
 

@@ -12,6 +12,7 @@ import { fit, wrap } from "./verbs/faces.ts";
 import { cut, nest, split } from "./verbs/layout.ts";
 import { letter, weed } from "./verbs/lettering.ts";
 import { schedule, supplies } from "./verbs/organising.ts";
+import { rehearse } from "./verbs/rehearse.ts";
 import type { Verb } from "./verbs/shapes.ts";
 
 const ROOT = fileURLToPath(new URL("../../", import.meta.url));
@@ -396,6 +397,58 @@ describe("supplies and schedule", () => {
   });
 });
 
+describe("rehearse", () => {
+  const input = (more: object = {}) =>
+    rehearse.input.parse({
+      steps: [
+        { id: "gun", median: 3, p90: 5, tools: { gun: 1 } },
+        { id: "place", median: 6, p90: 10 },
+      ],
+      tools: { gun: 1 },
+      seats: 10,
+      runs: 400,
+      seed: 3,
+      endAt: 60,
+      ...more,
+    });
+
+  it("says how likely it ends in time, who waits, and where the line is; the same twice", () => {
+    const out = rehearse.run(input());
+    expect(out.p90).toBeGreaterThan(out.p50);
+    expect(out.queues).toMatchObject([{ step: "gun", tools: ["gun"] }]);
+    expect(out.byStep.map(({ id }) => id)).toEqual(["gun", "place"]);
+    expect(rehearse.output.parse(out)).toEqual(out);
+    expect(JSON.stringify(rehearse.run(input()))).toBe(JSON.stringify(out));
+    expect(rehearse.run(input({ tools: { gun: 5 } })).p50).toBeLessThan(out.p50 - 15);
+    expect(rehearse.run(input({ gate: "threeQuarters" })).p50).toBeLessThan(out.p50);
+  });
+
+  it("takes steps in any order that can be gone through", () => {
+    const steps = [
+      { id: "peel", median: 2, after: [{ step: "place", wait: 10 }] },
+      { id: "place", median: 5 },
+    ];
+    expect(rehearse.run(input({ steps, tools: {} }))).toMatchObject({ p50: 17, byStep: [{ id: "place" }, { id: "peel" }], waiting: { drying: 10 } });
+  });
+
+  it("names what is wrong", () => {
+    const refused = (more: object) => () => rehearse.run(input(more));
+    expect(refused({ tools: {} })).toThrow("$.steps[0].tools.gun: needs 1, there are 0");
+    expect(refused({ steps: [{ id: "a", median: 1, after: [{ step: "b" }] }] })).toThrow('$.steps[0].after: there is no step "b"');
+    expect(refused({ steps: [{ id: "a", median: 1, after: [{ step: "a" }] }] })).toThrow("comes after itself");
+    expect(
+      refused({
+        steps: [
+          { id: "a", median: 1 },
+          { id: "a", median: 1 },
+        ],
+      }),
+    ).toThrow("same id");
+    expect(refused({ seats: 2000, runs: 100_000, steps: Array.from({ length: 10 }, (_, i) => ({ id: `s${i}`, median: 1 })) })).toThrow("$.runs");
+    expect(() => input({ steps: [{ id: "a", median: 3, p90: 2 }] })).toThrow("less than the median");
+  });
+});
+
 describe("what the application would read", () => {
   it("import-svg gives layers in millimetres, or says why not", () => {
     const art = COMMANDS["import-svg"]?.([file("art.svg", '<svg width="20mm" height="10mm" viewBox="0 0 20 10"><rect width="10" height="10" fill="#1F4E79"/></svg>')]) as {
@@ -413,7 +466,8 @@ describe("what the application would read", () => {
   });
 
   it("every schema can be printed, and says what is known of the unknown", () => {
-    for (const what of ["class", "plan", "letter", "fit", "wrap", "weed", "nest", "split", "cut", "supplies", "schedule"]) expect(JSON.stringify(COMMANDS.schema?.([what]))).toContain('"type"');
+    for (const what of ["class", "plan", "letter", "fit", "wrap", "weed", "nest", "split", "cut", "supplies", "schedule", "rehearse"])
+      expect(JSON.stringify(COMMANDS.schema?.([what]))).toContain('"type"');
     expect(() => COMMANDS.schema?.(["weather"])).toThrow("known: class");
   });
 });

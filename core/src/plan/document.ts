@@ -8,7 +8,7 @@ import { isDate, isZone } from "../calendar/dates.ts";
 import { cutterSchema } from "../cutting/cutter.ts";
 import { designSchema, exceptionSchema, slotName, stencilSchema, vinylId } from "../lettering/recipe.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "../roster/roster.ts";
-import { MOST_STEPS, stepSchema, toolSchema } from "../scheduling/step.ts";
+import { GATES, MOST_STEPS, stepSchema, toolSchema } from "../scheduling/step.ts";
 import { taskSchema } from "../scheduling/task.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { pricesSchema } from "../supplies/price.ts";
@@ -133,6 +133,16 @@ const takenSchema = z.array(z.strictObject({ id: z.string().max(45), was })).max
 export const proposedSchema = z.strictObject({ steps: takenSchema.default([]), supplies: takenSchema.default([]), preparation: takenSchema.default([]) });
 export type Proposed = z.infer<typeof proposedSchema>;
 
+/** What a rehearsal takes for granted where nothing is known: first guesses. */
+export const rehearsalSchema = z.strictObject({
+  gate: z.enum(GATES).default("threeQuarters").describe("when the room goes on, where a step does not say"),
+  lateShare: z.number().min(0).max(1).default(0.08).describe("of the seats, that come late"),
+  lateMinutes: z.number().min(0).max(240).default(7).describe("by which they do, in the mean"),
+  stuckShare: z.number().min(0).max(1).default(0.04).describe("chance that a seat needs help at a step"),
+  stuckMinutes: z.number().min(0).max(60).default(2).describe("of help it then takes, in the mean"),
+});
+export type RehearsalWays = z.infer<typeof rehearsalSchema>;
+
 const leadSchema = z.partialRecord(z.enum(["orderBy", "namesLockedBy", "prepareBlanksBy", "cutBy", "weedBy", "packBy", "postBy"]), z.number().int().min(0).max(365));
 
 const common = {
@@ -160,6 +170,7 @@ const common = {
   steps: z.array(stepSchema).max(MOST_STEPS).default([]),
   preparation: z.array(taskSchema).max(MOST_TASKS).default([]),
   proposed: proposedSchema.optional(),
+  rehearsal: rehearsalSchema.optional(),
   tools: z.array(toolSchema).max(40).default([]),
   supplies: z.array(supplySchema).max(200).default([]),
   prices: pricesSchema.default({ currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 }),

@@ -5,6 +5,10 @@ import { schedule } from "./schedule.ts";
 
 const stepId = z.string().regex(/^[a-z][a-z0-9-]{0,40}$/u, "a short id such as seal-edges");
 
+/** When a group goes on to its next step: when all are done, all but one, or three quarters. */
+export const GATES = ["all", "allButOne", "threeQuarters"] as const;
+export type Gate = (typeof GATES)[number];
+
 /** As many as a class has. */
 export const MOST_STEPS = 60;
 
@@ -37,6 +41,7 @@ export const stepSchema = z.strictObject({
     .max(24 * 60)
     .optional()
     .describe("minutes after which half of the beginners are done; minutes hold for the slowest quarter"),
+  gate: z.enum(GATES).optional().describe("when the room goes on to the next step: all are done, all but one, or three quarters; as the class says when left out"),
   slip: z.string().max(600).optional().describe("what usually goes wrong, and how it is rescued"),
   thing: z.string().max(31).optional().describe("the thing it belongs to; all when left out"),
   like: stepId.optional().describe("the step in which the same was done on another thing: the second time it goes quicker"),
