@@ -23,7 +23,7 @@ import { rehearse } from "@elm-basket/core/rehearsal/rehearse.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { FillRule, PathBoolean, PathBooleanOperation, pathFromPathData } from "path-bool";
 import { madeUpNames } from "../core/src/testing/documents.ts";
-import { plainEvening } from "../core/src/testing/plain-rehearsal.ts";
+import { plainEvening, plainTables } from "../core/src/testing/plain-rehearsal.ts";
 import { type NestRow, nestRows } from "./nesting.ts";
 
 interface Row {
@@ -183,10 +183,11 @@ function rehearsedRoom(seats: number): RehearsalProblem {
 function rehearsalRow(runs: number): Row {
   const problem = rehearsedRoom(30);
   const few = Math.ceil(runs / 100);
+  const tables = plainTables(problem);
   const ms = timed(() => void rehearse(problem, runs, SEED));
   const baselineMs =
     timed(() => {
-      for (let run = 0; run < few; run++) plainEvening(problem, SEED, run);
+      for (let run = 0; run < few; run++) plainEvening(problem, SEED, run, tables);
     }) *
     (runs / few);
   return {

@@ -42,3 +42,24 @@ export function normalOf(p: number): number {
   }
   return q < 0 ? -value : value;
 }
+
+/** Places of a table between which a lognormal factor is read off; nearer to either end than this it is worked out. */
+const [TABLE_PLACES, TABLE_EDGE] = [4096, 1 / 64];
+
+/**
+ * Factors exp(sigma z) by their probability, with sigma in the last place: what people take as a share of the middle. Between two places
+ * a straight line, off by less than 0.00002 of the factor for a sigma up to 1.
+ */
+export function scatterTable(sigma: number): Float64Array {
+  const table = Float64Array.from({ length: TABLE_PLACES + 2 }, (_, i) => Math.exp(sigma * normalOf(Math.min(1 - 1e-9, Math.max(1e-9, i / TABLE_PLACES)))));
+  table[TABLE_PLACES + 1] = sigma;
+  return table;
+}
+
+export function scatterOf(table: Float64Array, p: number): number {
+  if (p < TABLE_EDGE || p > 1 - TABLE_EDGE) return Math.exp((table[TABLE_PLACES + 1] as number) * normalOf(p));
+  const at = p * TABLE_PLACES;
+  const i = at | 0;
+  const low = table[i] as number;
+  return low + (at - i) * ((table[i + 1] as number) - low);
+}

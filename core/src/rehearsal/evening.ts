@@ -7,7 +7,7 @@
  */
 
 import type { Gate } from "../scheduling/step.ts";
-import { nameKey, normalOf, runKey, seatKey, uniformOf } from "./chance.ts";
+import { nameKey, normalOf, runKey, scatterOf, scatterTable, seatKey, uniformOf } from "./chance.ts";
 import { checkRehearsal, gateCount, type RehearsalProblem } from "./problem.ts";
 import { kthSmallest } from "./select.ts";
 
@@ -27,6 +27,8 @@ interface Part {
   readonly key: number;
   readonly median: number;
   readonly sigma: number;
+  /** Which of the sigmas that there are. */
+  readonly scatter: number;
   readonly law: "lognormal" | "exponential" | "fixed";
   readonly gate: Gate;
   /** Seats that take part. */
@@ -67,7 +69,11 @@ export class Evening {
   /** When the last seat was done with a step. */
   private readonly lastDone: Float64Array;
   private readonly paceShare: number;
-  private readonly restShare: number;
+  private readonly sigmas: readonly number[];
+  /** What a seat takes of what a middling one would, by the seat's own pace, for each sigma. */
+  private readonly slower: Float64Array;
+  /** The rest of the scatter, for each sigma. */
+  private readonly scatters: readonly Float64Array[];
   private readonly keys: Int32Array;
   private readonly free: Float64Array;
   private readonly ready: Float64Array;
@@ -80,6 +86,7 @@ export class Evening {
   private readonly talkTo: number[] = [];
   private run = 0;
   private lastComes = 0;
+  private readonly late: number[] = [];
   private roomFree = 0;
   private openedLast = 0;
 
@@ -93,7 +100,9 @@ export class Evening {
     this.parts = partsOf(problem);
     this.sides = this.parts.flatMap(({ kind }, s) => (kind === "side" ? [s] : []));
     this.paceShare = Math.sqrt(Math.min(1, Math.max(0, ownPace)));
-    this.restShare = Math.sqrt(1 - this.paceShare ** 2);
+    this.sigmas = sigmasOf(steps);
+    this.slower = new Float64Array(this.sigmas.length * seats);
+    this.scatters = this.sigmas.map((sigma) => scatterTable(sigma * Math.sqrt(1 - this.paceShare ** 2)));
     const [ofSteps, ofSeats, ofBoth] = [() => new Float64Array(steps.length), () => new Float64Array(seats), () => new Float64Array(steps.length * seats)];
     this.openAt = ofSteps();
     this.lastDone = ofSteps();
@@ -136,18 +145,22 @@ export class Evening {
     this.talkFrom.length = 0;
     this.talkTo.length = 0;
     this.lastComes = 0;
+    this.late.length = 0;
     this.running.length = 0;
     this.roomFree = 0;
     this.openedLast = 0;
     for (let seat = 0; seat < seats; seat++) {
       const key = seatKey(this.run, seat);
       this.keys[seat] = key;
-      this.pace[seat] = normalOf(uniformOf(key, PACE));
+      const pace = normalOf(uniformOf(key, PACE));
+      this.pace[seat] = pace;
+      for (let i = 0; i < this.sigmas.length; i++) this.slower[i * seats + seat] = Math.exp((this.sigmas[i] as number) * this.paceShare * pace);
       const isLate = late.share > 0 && uniformOf(key, LATE) < late.share;
       const at = isLate ? -Math.log(uniformOf(key, LATE_BY)) * late.minutes : 0;
       this.arrives[seat] = at;
       this.free[seat] = at;
       if (at > this.lastComes) this.lastComes = at;
+      if (isLate) this.late.push(seat);
     }
   }
 
@@ -204,12 +217,12 @@ export class Evening {
     this.hands[first] = Math.max(this.hands[first] as number, until);
   }
 
-  private minutesOf(seat: number, { law, median, key, sigma }: Part): number {
+  private minutesOf(seat: number, { law, median, key, scatter }: Part): number {
     if (law === "fixed") return median;
     const p = uniformOf(this.keys[seat] as number, key);
     // The median of exponential times is ln 2 of their mean.
     if (law === "exponential") return (-Math.log(p) * median) / Math.LN2;
-    return median * Math.exp(sigma * (this.paceShare * (this.pace[seat] as number) + this.restShare * normalOf(p)));
+    return median * (this.slower[scatter * this.keys.length + seat] as number) * scatterOf(this.scatters[scatter] as Float64Array, p);
   }
 
   /** Of the host's own steps: nobody's pace but the host's. */
@@ -416,34 +429,34 @@ export class Evening {
 
   /** When so many of those who are here are done that the room goes on; who has not come yet keeps nobody. */
   private gateOf(s: number, { seats: takers, gate }: Part, at: number): number {
+    const { scratch, late } = this;
     const row = s * this.problem.seats;
-    if (this.lastComes <= at) return this.gateOfThose(row, takers, gate, Number.POSITIVE_INFINITY, at);
-    let gateAt = this.gateOfThose(row, takers, gate, at, at);
-    for (let counted = -1, round = 0; round < takers.length; round++) {
-      let here = 0;
-      for (let i = 0; i < takers.length; i++) if ((this.arrives[takers[i] as number] as number) <= gateAt) here++;
-      if (here === counted) break;
-      counted = here;
-      gateAt = this.gateOfThose(row, takers, gate, gateAt, at);
+    for (let i = 0; i < takers.length; i++) scratch[i] = this.done[row + (takers[i] as number)] as number;
+    const done = scratch.subarray(0, takers.length);
+    if (this.lastComes <= at) {
+      const wanted = gateCount(gate, takers.length);
+      return wanted === 0 ? at : Math.max(at, kthSmallest(done, wanted));
     }
-    return gateAt;
-  }
-
-  private gateOfThose(row: number, takers: Int32Array, gate: Gate, arrivedBy: number, at: number): number {
-    const { scratch } = this;
-    let count = 0;
-    for (let i = 0; i < takers.length; i++) {
-      const seat = takers[i] as number;
-      if ((this.arrives[seat] as number) <= arrivedBy) scratch[count++] = this.done[row + seat] as number;
-    }
-    const wanted = gateCount(gate, count);
-    return wanted === 0 ? at : Math.max(at, kthSmallest(scratch.subarray(0, count), wanted));
+    let onTime = takers.length;
+    for (const seat of late) if ((this.done[row + seat] as number) >= 0) onTime--;
+    const hereBy = (moment: number) => {
+      let here = onTime;
+      for (const seat of late) if ((this.done[row + seat] as number) >= 0 && (this.arrives[seat] as number) <= moment) here++;
+      return here;
+    };
+    if (gateCount(gate, hereBy(at)) === 0) return at;
+    done.sort();
+    for (let i = 0; i < done.length; i++) if (i + 1 >= gateCount(gate, hereBy(done[i] as number))) return Math.max(at, done[i] as number);
+    return at;
   }
 }
+
+const sigmasOf = (steps: RehearsalProblem["steps"]): number[] => [...new Set(steps.map(({ sigma }) => sigma))];
 
 function partsOf({ steps, seats, tools, helpers }: RehearsalProblem): Part[] {
   const place = new Map(steps.map(({ id }, i) => [id, i]));
   const names = Object.keys(tools);
+  const sigmas = sigmasOf(steps);
   const everybody = Int32Array.from({ length: seats }, (_, i) => i);
   const kinds = steps.map(({ who, tools: held }): Kind => (who === "host" ? "talk" : who === "queue" ? (helpers > 0 ? "side" : "line") : Object.keys(held).length > 0 ? "line" : "group"));
   return steps.map((step, s) => {
@@ -453,6 +466,7 @@ function partsOf({ steps, seats, tools, helpers }: RehearsalProblem): Part[] {
       key: nameKey(step.id),
       median: step.median,
       sigma: step.sigma,
+      scatter: sigmas.indexOf(step.sigma),
       law: step.sigma === 0 && step.law === "lognormal" ? "fixed" : step.law,
       gate: step.gate,
       seats: step.who === "host" ? new Int32Array(0) : step.taking ? Int32Array.from(step.taking.filter((seat) => seat < seats)).sort() : everybody,

@@ -5,7 +5,7 @@ import { runSheetOf } from "../plan/thing-document.ts";
 import { GATES } from "../scheduling/step.ts";
 import { demoClass } from "../testing/documents.ts";
 import { plainEvening } from "../testing/plain-rehearsal.ts";
-import { normalOf } from "./chance.ts";
+import { normalOf, scatterOf, scatterTable } from "./chance.ts";
 import { Evening } from "./evening.ts";
 import { rehearsalOf } from "./of-class.ts";
 import { gateCount, RehearsalError, type RehearsalProblem, type RehearsalStep, sigmaOfQuartile, sigmaOfTenth } from "./problem.ts";
@@ -82,6 +82,7 @@ describe("against closed forms", () => {
     expect(normalOf(0.25)).toBeCloseTo(-0.6744897501960817, 6);
     expect(normalOf(0.001)).toBeCloseTo(-3.090232306167814, 6);
     expect(normalOf(1e-20)).toBeCloseTo(-9.26234009, 5);
+    for (const sigma of [0.2, 0.5, 1]) for (let p = 0.0005; p < 1; p += 0.00137) expect(scatterOf(scatterTable(sigma), p) / Math.exp(sigma * normalOf(p)) - 1).toBeCloseTo(0, 4);
     expect(sigmaOfQuartile(10, 14)).toBeCloseTo(0.49885, 4);
     expect(sigmaOfTenth(10, 10 * Math.exp(1.2815515655 * 0.4))).toBeCloseTo(0.4, 9);
     expect(sigmaOfTenth(10, 9)).toBe(0);

@@ -1,5 +1,5 @@
 /** The rehearsal once more, as plainly as it can be written: what the fast one is held against, in results and in time. */
-import { nameKey, normalOf, runKey, seatKey, uniformOf } from "../rehearsal/chance.ts";
+import { nameKey, normalOf, runKey, scatterOf, scatterTable, seatKey, uniformOf } from "../rehearsal/chance.ts";
 import { gateCount, type RehearsalProblem, type RehearsalStep } from "../rehearsal/problem.ts";
 
 interface Did {
@@ -24,7 +24,10 @@ export interface PlainEvening {
   readonly people: readonly Person[];
 }
 
-export function plainEvening(problem: RehearsalProblem, seed: number, run: number): PlainEvening {
+export const plainTables = ({ steps, ownPace }: RehearsalProblem): Map<number, Float64Array> =>
+  new Map(steps.map(({ sigma }) => [sigma, scatterTable(sigma * Math.sqrt(1 - Math.sqrt(ownPace) ** 2))]));
+
+export function plainEvening(problem: RehearsalProblem, seed: number, run: number, tables = plainTables(problem)): PlainEvening {
   const { steps, seats, helpers, late, stuck, ownPace } = problem;
   const own = runKey(seed, run);
   const people = Array.from({ length: seats }, (_, seat): Person => {
@@ -37,7 +40,8 @@ export function plainEvening(problem: RehearsalProblem, seed: number, run: numbe
     if (step.law === "fixed" || (step.law === "lognormal" && step.sigma === 0)) return step.median;
     const p = uniformOf(person.key, nameKey(step.id));
     if (step.law === "exponential") return (-Math.log(p) * step.median) / Math.LN2;
-    return step.median * Math.exp(step.sigma * (Math.sqrt(ownPace) * person.pace + Math.sqrt(1 - ownPace) * normalOf(p)));
+    const slower = Math.exp(step.sigma * Math.sqrt(ownPace) * person.pace);
+    return step.median * slower * scatterOf(tables.get(step.sigma) ?? scatterTable(step.sigma), p);
   };
   const units = new Map(Object.entries(problem.tools).map(([tool, count]) => [tool, new Array<number>(count).fill(0)]));
   const hands = new Array<number>(1 + helpers).fill(0);
