@@ -15,17 +15,28 @@ const CELL = 30;
 const GAP = 2;
 const STRAND = (CELL - 2 * GAP) / STRANDS.length;
 
-export function Basket({ seats, columns, chosen, href, dark = false }: { seats: readonly BasketSeat[]; columns?: number; chosen?: string; href?: (seat: string) => string; dark?: boolean }) {
+interface Props {
+  readonly seats: readonly BasketSeat[];
+  readonly columns?: number | undefined;
+  readonly chosen?: string;
+  readonly href?: (seat: string) => string;
+  readonly onChoose?: (seat: string) => void;
+  /** What a seat is at, where its strands are no kit's. */
+  readonly words?: (seat: string) => string;
+  readonly dark?: boolean;
+}
+
+export function Basket({ seats, columns, chosen, href, onChoose, words, dark = false }: Props) {
   const across = columns ?? Math.max(4, Math.ceil(Math.sqrt(seats.length * 1.7)));
   const rows = Math.ceil(seats.length / across);
-  const tally = STRANDS.map((strand, i) => `${seats.filter(({ done }) => done > i).length} ${strand}`).join(", ");
+  const tally = words ? "touch one" : STRANDS.map((strand, i) => `${seats.filter(({ done }) => done > i).length} ${strand}`).join(", ");
   if (seats.length === 0) return <p className="text-soft text-sm">No seats yet.</p>;
   return (
     <svg
       viewBox={`0 0 ${across * CELL} ${rows * CELL}`}
       className="h-auto w-full"
       style={{ maxWidth: across * CELL * 1.5 }}
-      role={href ? "group" : "img"}
+      role={href || onChoose ? "group" : "img"}
       aria-label={`${seats.length} seats: ${tally}`}
     >
       {seats.map((seat, i) => {
@@ -38,8 +49,29 @@ export function Basket({ seats, columns, chosen, href, dark = false }: { seats: 
             turned={(i + Math.floor(i / across) * (across % 2 === 0 ? 1 : 0)) % 2 === 1}
             chosen={seat.seat === chosen}
             dark={dark}
+            words={words?.(seat.seat)}
           />
         );
+        if (onChoose)
+          return (
+            // biome-ignore lint/a11y/useSemanticElements: a button of HTML cannot stand in a drawing
+            <g
+              key={seat.seat}
+              role="button"
+              tabIndex={0}
+              className="cursor-pointer"
+              aria-pressed={seat.seat === chosen}
+              aria-label={`${seat.label}: ${words?.(seat.seat) ?? ""}`}
+              onClick={() => onChoose(seat.seat)}
+              onKeyDown={(event) => {
+                if (event.key !== "Enter" && event.key !== " ") return;
+                event.preventDefault();
+                onChoose(seat.seat);
+              }}
+            >
+              {cell}
+            </g>
+          );
         return href ? (
           <a key={seat.seat} href={href(seat.seat)} aria-label={`Seat ${seat.seat}, ${seat.label}: ${seat.done === 0 ? "nothing done" : (STRANDS[seat.done - 1] ?? "")}${lacksWords(seat)}`}>
             {cell}
@@ -52,12 +84,12 @@ export function Basket({ seats, columns, chosen, href, dark = false }: { seats: 
   );
 }
 
-function BasketCell({ seat, x, y, turned, chosen, dark }: { seat: BasketSeat; x: number; y: number; turned: boolean; chosen: boolean; dark: boolean }) {
+function BasketCell({ seat, x, y, turned, chosen, dark, words }: { seat: BasketSeat; x: number; y: number; turned: boolean; chosen: boolean; dark: boolean; words: string | undefined }) {
   const full = dark ? "var(--color-stage-elm)" : "var(--color-elm)";
   const trouble = dark ? "var(--color-stage-brick)" : "var(--color-brick)";
   return (
     <g transform={turned ? `translate(${x} ${y + CELL}) rotate(-90)` : `translate(${x} ${y})`}>
-      <title>{`${seat.label}: ${STRANDS.slice(0, seat.done).join(", ") || "nothing done"}${lacksWords(seat)}`}</title>
+      <title>{words !== undefined ? `${seat.label}: ${words}` : `${seat.label}: ${STRANDS.slice(0, seat.done).join(", ") || "nothing done"}${lacksWords(seat)}`}</title>
       <rect x="0" y="0" width={CELL} height={CELL} fill="transparent" stroke={chosen ? (dark ? "var(--color-stage-text)" : "var(--color-ink)") : "none"} strokeWidth="1" />
       {STRANDS.map((strand, i) => (
         <rect

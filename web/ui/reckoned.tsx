@@ -63,7 +63,7 @@ export function FigureRow({ name, children, reckoning }: { name: string; childre
   return (
     <div className="flex items-baseline justify-between gap-4 border-rule border-b py-2.5">
       <span>{name}</span>
-      <span className="text-right font-bold font-head text-lg">{reckoning ? <Reckoned reckoning={reckoning}>{children}</Reckoned> : children}</span>
+      <span className="shrink-0 text-right font-bold font-head text-lg">{reckoning ? <Reckoned reckoning={reckoning}>{children}</Reckoned> : children}</span>
     </div>
   );
 }

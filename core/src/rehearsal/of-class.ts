@@ -1,16 +1,18 @@
 /** A class document as it is played through: people, paces, tools, and what the studio takes for granted. */
 import { type ClassDocument, rehearsalSchema } from "../plan/document.ts";
 import { madeOf, runSheetOf, thingDocument } from "../plan/thing-document.ts";
-import { SLOW_QUARTER } from "../proposal/minutes.ts";
 import type { Step } from "../scheduling/step.ts";
 import { type RehearsalProblem, type RehearsalStep, sigmaOfQuartile } from "./problem.ts";
 
 /** Half of the scatter of a step belongs to the person: who is slow at one thing is slow at others. First guess. */
 const OWN_PACE = 0.5;
-/** A talk runs a little over or under; minutes at a tool are mostly the tool's. First guesses. */
-const [TALK_SIGMA, TOOL_SIGMA] = [0.12, 0.25];
+/** What takes everybody the same, and a talk, runs a little over or under; minutes at a tool are mostly the tool's. First guesses. */
+const [SAME_SIGMA, TOOL_SIGMA] = [0.12, 0.25];
 
-/** @throws ScheduleError */
+/** Minutes into the class at which the first step begins: later than at its beginning where it is counted back from the end. @throws ScheduleError */
+export const beginsAt = (document: ClassDocument): number => (document.fromEnd ? Math.max(0, document.when.minutes - runSheetOf(document).endMinute) : 0);
+
+/** Minutes are counted from the first step. @throws ScheduleError */
 export function rehearsalOf(document: ClassDocument): RehearsalProblem {
   const { steps, seats, tools, setting, when } = document;
   const ways = rehearsalSchema.parse(document.rehearsal ?? {});
@@ -49,7 +51,7 @@ export function rehearsalOf(document: ClassDocument): RehearsalProblem {
     },
     seats: seats.length,
     helpers: setting.helpers ?? 0,
-    endAt: when.minutes,
+    endAt: when.minutes - beginsAt(document),
     ownPace: OWN_PACE,
     // At home whoever comes late or is stuck keeps nobody: the host goes on, and answers in writing.
     late: isRoom ? { share: ways.lateShare, minutes: ways.lateMinutes } : { share: 0, minutes: 0 },
@@ -60,10 +62,8 @@ export function rehearsalOf(document: ClassDocument): RehearsalProblem {
 /** One after the other, at a tool that the list of tools does not have. */
 const NO_TOOL = "one-place";
 
-/** Minutes hold for the slow quarter; where nobody said when half are done, beginners scatter as usual. */
+/** Minutes hold for the slow quarter; where nobody said when half are done, everybody takes as long. */
 function paceOf({ who, minutes, half }: Pick<Step, "who" | "minutes" | "half">): Pick<RehearsalStep, "median" | "sigma"> {
   if (half !== undefined && half < minutes) return { median: half, sigma: sigmaOfQuartile(half, minutes) };
-  if (who === "host") return { median: minutes, sigma: TALK_SIGMA };
-  if (who === "queue") return { median: minutes, sigma: TOOL_SIGMA };
-  return { median: minutes / SLOW_QUARTER, sigma: sigmaOfQuartile(1, SLOW_QUARTER) };
+  return { median: minutes, sigma: who === "queue" ? TOOL_SIGMA : SAME_SIGMA };
 }

@@ -121,6 +121,12 @@ export class Rehearsal {
     }
   }
 
+  /** The run whose end lies at `share` of all that were played. */
+  runAt(share: number): number {
+    const order = Array.from({ length: this.played }, (_, run) => run).sort((a, b) => (this.ends[a] as number) - (this.ends[b] as number) || a - b);
+    return order[Math.round(share * Math.max(0, order.length - 1))] ?? 0;
+  }
+
   /** Of the runs played so far. */
   report(): Rehearsed {
     const { problem, played } = this;

@@ -33,13 +33,15 @@ export interface Tried {
 }
 
 /** Runs of a class that is compared; of a large one fewer, since much the same happens in each. */
-const [MOST_RUNS, LEAST_RUNS] = [1000, 120];
+const [MOST_RUNS, LEAST_RUNS] = [2000, 120];
 /** Seats times steps times runs that are played for one comparison. */
 const WORK = 1_500_000;
 /** What is gained less than this is no gain: minutes, and share. */
 const [LEAST_SAVED, LEAST_GAINED] = [1, 0.02];
 /** A chance gained counts as so many minutes, and a minute of the evenings before as so little of one. */
 const [MINUTES_OF_CHANCE, MINUTE_BEFORE] = [15, 0.05];
+/** What puts the work itself at risk has to save so much more: a piece that is spoilt costs more than minutes. */
+const RISK_MINUTES = 15;
 const MOST_ORDERS = 24;
 
 export const runsFor = ({ steps, seats }: Pick<RehearsalProblem, "steps" | "seats">, work = WORK): number =>
@@ -71,7 +73,7 @@ export function* tryingWays(document: ClassDocument, given: WayGiven, seed: numb
     const [saves, gains] = [before.p90 - after.p90, after.pOnTime - before.pOnTime];
     if (saves >= LEAST_SAVED || gains >= LEAST_GAINED) found.push({ way, ...after, saves, gains, costs: costOfWay(document, next, way, given.weedMinutes) });
   }
-  const worth = ({ saves, gains, costs }: TriedWay) => saves + MINUTES_OF_CHANCE * gains - MINUTE_BEFORE * costs;
+  const worth = ({ way, saves, gains, costs }: TriedWay) => saves + MINUTES_OF_CHANCE * gains - MINUTE_BEFORE * costs - (isRisky(way) ? RISK_MINUTES : 0);
   const ranked = found.sort((a, b) => worth(b) - worth(a));
   // Of many orders the best is enough.
   const order = ranked.find(({ way }) => way.code === "order");
@@ -85,6 +87,8 @@ export function tryWays(document: ClassDocument, given: WayGiven, seed: number):
     if (next.done) return next.value;
   }
 }
+
+const isRisky = (way: Way): boolean => way.code === "fewerCoats" || (way.code === "school" && way.name === "edgeSeal" && way.way === "none");
 
 /** A change after which the steps do not hold together is no way. */
 function problemOf(document: ClassDocument): RehearsalProblem | null {
@@ -104,8 +108,9 @@ function whatIfs(document: ClassDocument, base: RehearsalProblem): (Pick<WhatIf,
   const rows: (Pick<WhatIf, "code" | "values"> & { problem: RehearsalProblem })[] = [];
   const late = Math.max(2, Math.round(base.seats * Math.min(1, 3 * Math.max(lateShare, 0.08))));
   if (document.setting.kind === "room" && base.seats >= 4) rows.push({ code: "lateMore", values: { count: late, minutes: 10 }, problem: { ...base, late: { share: late / base.seats, minutes: 10 } } });
-  const fewer = Math.max(1, Math.round(base.seats / 4));
-  if (base.seats - fewer >= 2)
+  // Down to a number of fours: three quarters of another number are more than three quarters, and fewer people would seem slower.
+  const fewer = base.seats - 4 * Math.round((0.75 * base.seats) / 4);
+  if (fewer > 0 && base.seats > fewer)
     rows.push({
       code: "fewer",
       values: { count: fewer },

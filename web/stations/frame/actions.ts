@@ -6,6 +6,7 @@ import { type ClassDocument, classDocumentSchema, jsonPath } from "@elm-basket/c
 import { type Collision, merge } from "@elm-basket/core/plan/merge.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { noted } from "@elm-basket/core/proposal/merge.ts";
+import { blanksOfWay, type Way, waySchema, withWay } from "@elm-basket/core/rehearsal/ways.ts";
 import { recalled, rememberedOf } from "@elm-basket/core/stock/undo.ts";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
@@ -13,7 +14,9 @@ import { requireHost } from "@/account/session.ts";
 import { type Part, readClass, savePart, thingOfPart } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { lastEdit, lastUndone, markRedone, markUndone, recordEdit } from "@/data/edits.ts";
-import { isId } from "@/planning/planned-class.ts";
+import { studioPace } from "@/data/pace.ts";
+import { isId, plannedClass } from "@/planning/planned-class.ts";
+import { factsByThing } from "@/planning/proposal.ts";
 
 export type SaveAnswer =
   | { readonly ok: true; readonly version: number; readonly document: ClassDocument }
@@ -49,10 +52,11 @@ const CLASS_FIELDS = [
   "schools",
   "preparation",
   "proposed",
+  "rehearsal",
 ] as const;
 
 /** What a document may lack altogether: null takes it away. */
-const MAY_LACK = ["leadDays", "handsOver", "practised", "fromEnd", "schools", "proposed"] as const;
+const MAY_LACK = ["leadDays", "handsOver", "practised", "fromEnd", "schools", "proposed", "rehearsal"] as const;
 
 /** The value of a part inside a document, and back. */
 function takePart(document: ClassDocument, part: Part): unknown {
@@ -137,22 +141,47 @@ export async function takeRemedy(id: string, remedy: Remedy, label: string): Pro
   const host = await requireHost();
   const read = remedySchema.safeParse(remedy);
   if (!read.success || !isId(id)) return { ok: false, reason: "gone" };
-  const first = await remedied(host.studioId, id, read.data, label);
-  if (first.answer.ok) for (const thing of first.blanks) await remedied(host.studioId, id, read.data, label, `blank:${thing}`);
+  const what = partOf(read.data);
+  const partIn = (document: ClassDocument): Part =>
+    what === "design" || what === "blank" ? `${what}:${thingOf(document, read.data.values.thing === undefined ? undefined : String(read.data.values.thing)).id}` : what;
+  return changed(host.studioId, id, label, { apply: (document) => applyRemedy(document, read.data), partIn, blanksIn: (document) => blanksOf(document, read.data) });
+}
+
+/** A way to end sooner, taken at the rehearsal; null where it means nothing in the class as it is by now. */
+export async function takeWay(id: string, way: Way, label: string): Promise<SaveAnswer> {
+  const host = await requireHost();
+  const read = waySchema.safeParse(way);
+  const planned = read.success && isId(id) ? await plannedClass(host.studioId, id) : null;
+  if (!read.success || !planned?.ok) return { ok: false, reason: "gone" };
+  const { share } = await withStudio(host.studioId, studioPace);
+  const given = { schools: host.studio.settings.schools, facts: factsByThing(planned.value.plan.facts), share };
+  return changed(host.studioId, id, label, { apply: (document) => withWay(document, read.data, given), partIn: () => "class", blanksIn: (document) => blanksOfWay(document, read.data) });
+}
+
+interface Change {
+  /** The class as it becomes; null where the change means nothing in it. */
+  readonly apply: (document: ClassDocument) => ClassDocument | null;
+  readonly partIn: (document: ClassDocument) => Part;
+  /** Things whose blanks it changes beside that part. */
+  readonly blanksIn: (document: ClassDocument) => readonly string[];
+}
+
+async function changed(studioId: string, id: string, label: string, change: Change): Promise<SaveAnswer> {
+  const first = await changedPart(studioId, id, label, change);
+  if (first.answer.ok) for (const thing of first.blanks) await changedPart(studioId, id, label, change, `blank:${thing}`);
   return first.answer;
 }
 
-/** @param only the part that is saved; the remedy's own when left out */
-async function remedied(studioId: string, id: string, remedy: Remedy, label: string, only?: Part): Promise<{ answer: SaveAnswer; blanks: readonly string[] }> {
+/** @param only the part that is saved; the change's own when left out */
+async function changedPart(studioId: string, id: string, label: string, { apply, partIn, blanksIn }: Change, only?: Part): Promise<{ answer: SaveAnswer; blanks: readonly string[] }> {
   for (let tried = 1; ; tried++) {
     const stored = await withStudio(studioId, (sql) => readClass(sql, id));
-    if (!stored) return { answer: { ok: false, reason: "gone" }, blanks: [] };
-    const what = partOf(remedy);
-    const thing = thingOf(stored.document, remedy.values.thing === undefined ? undefined : String(remedy.values.thing)).id;
-    const part: Part = only ?? (what === "design" || what === "blank" ? `${what}:${thing}` : what);
+    const next = stored && apply(stored.document);
+    if (!next) return { answer: { ok: false, reason: "gone" }, blanks: [] };
+    const part = only ?? partIn(stored.document);
     const before = takePart(stored.document, part);
-    const answer = await saveClassPart(id, part, takePart(applyRemedy(stored.document, remedy), part), stored.versions[part] ?? 0, label, before);
-    if (answer.ok || answer.reason !== "stale" || tried >= REMEDY_TRIES) return { answer, blanks: blanksOf(stored.document, remedy) };
+    const answer = await saveClassPart(id, part, takePart(next, part), stored.versions[part] ?? 0, label, before);
+    if (answer.ok || answer.reason !== "stale" || tried >= REMEDY_TRIES) return { answer, blanks: blanksIn(stored.document) };
   }
 }
 

@@ -2,7 +2,8 @@
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
-import type { Step, Tool } from "@elm-basket/core/scheduling/step.ts";
+import { GATE_WORDS } from "@elm-basket/core/rehearsal/words-en.ts";
+import { GATES, type Step, type Tool } from "@elm-basket/core/scheduling/step.ts";
 import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 
@@ -29,6 +30,7 @@ export function StepFields({ step, before, tools, things, first, last, onChange,
   const { like: ___, ...unlike } = step;
   const { slip: ____, ...sure } = step;
   const { half: _____, ...alike } = step;
+  const { gate: ______, ...ungated } = step;
   const setAfter = (next: NonNullable<Step["after"]>, label: string) => onChange(next.length > 0 ? { ...loose, after: next } : loose, label);
   const previous = before.at(-1);
   return (
@@ -53,6 +55,14 @@ export function StepFields({ step, before, tools, things, first, last, onChange,
           onChange={(who) => onChange(who === "queue" ? { ...step, who, tool: step.tool ?? tools[0]?.id ?? "" } : { ...free, who }, "Who does a step")}
         />
       </div>
+      {step.who !== "host" && (
+        <SelectField
+          label="The room goes on"
+          value={step.gate ?? ""}
+          words={[["", "as the class does"] as const, ...GATES.map((gate) => [gate, GATE_WORDS[gate]] as const)]}
+          onChange={(gate) => onChange(gate ? { ...step, gate } : ungated, "When the room goes on")}
+        />
+      )}
       {step.who === "queue" && (
         <SelectField
           label="At the tool"

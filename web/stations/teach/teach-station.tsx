@@ -57,6 +57,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
             <LinkButton tone="main" href={`/live/${id}`}>
               {run && !run.endedAt ? "Back to the live view" : "Go live"}
             </LinkButton>
+            <LinkButton href={`/classes/${id}/rehearse`}>Rehearse</LinkButton>
             <PrintButton />
             <FileButton href={`/classes/${id}/files/run-sheet.ics`} download>
               Calendar

@@ -1,0 +1,38 @@
+import { withStudio } from "@/data/client.ts";
+import { studioPace } from "@/data/pace.ts";
+import { labelsOf } from "@/stations/frame/labels.ts";
+import { loadPlanned } from "@/stations/frame/load.ts";
+import { LinkButton } from "@/ui/button.tsx";
+import { RehearseBench } from "./rehearse-bench.tsx";
+
+/** The class played through before it happens. */
+export async function RehearseStation({ id }: { id: string }) {
+  const data = await loadPlanned(id);
+  if (!data) return null;
+  const { planned, host, kits } = data;
+  const { document, plan } = planned;
+  if (document.steps.length === 0 || document.seats.length === 0)
+    return (
+      <div className="grid max-w-xl gap-4">
+        <h2 className="text-2xl">Nothing to rehearse yet</h2>
+        <p>{document.steps.length === 0 ? "The class has no steps: begin with those that are proposed, at Teach." : "Nobody is in the class: a rehearsal needs people and their paces."}</p>
+        <LinkButton tone="main" href={`/classes/${id}/${document.steps.length === 0 ? "teach" : "letter"}`} className="justify-self-start">
+          {document.steps.length === 0 ? "To Teach" : "To Letter"}
+        </LinkButton>
+      </div>
+    );
+  const { share } = await withStudio(host.studioId, studioPace);
+  return (
+    <RehearseBench
+      classId={id}
+      document={document}
+      version={planned.versions.class}
+      schools={host.studio.settings.schools}
+      clock={host.studio.settings.clock}
+      facts={plan.facts}
+      weedMinutes={kits.filter(({ seat }) => !seat.startsWith("spare-")).map(({ weedMinutes }) => weedMinutes)}
+      share={share}
+      labels={labelsOf(plan)}
+    />
+  );
+}
