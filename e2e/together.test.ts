@@ -52,8 +52,10 @@ describe("live and follow, on two server processes", () => {
     const choice = await find(phone.driver, By.css("select"));
     await choice.sendKeys("Zoë");
     await press(phone.driver, byText("button", "I'm stuck"));
+    await press(phone.driver, byText("button", "It lies crooked"));
     await find(phone.driver, byText("p", "sees that you are stuck"));
     await find(host.driver, byText("li", "Zoë-Maëlys O'Hara"));
+    await find(host.driver, byText("li", "It lies crooked"));
     expect(await (await find(host.driver, By.css("header"))).getText()).toContain("1 stuck");
   });
 

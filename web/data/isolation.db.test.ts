@@ -5,7 +5,7 @@ import { insertClass, listClasses, readClass, savePart } from "./class-documents
 import { closePool, type Sql, withoutStudio, withStudio } from "./client.ts";
 import { lastEdit, lastUndone, markRedone, markUndone, recordEdit } from "./edits.ts";
 import { endFilm, kitsFromFilms } from "./films.ts";
-import { currentRun, hold, moveStep, startRun } from "./live-runs.ts";
+import { startRun } from "./live-runs.ts";
 import { addLog, listLog } from "./log.ts";
 import { listKits, listSheets, markKit, markRecut, markSheet, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
@@ -238,34 +238,12 @@ describe("a bag", () => {
 });
 
 describe("live runs", () => {
-  it("a second start joins the run; a step moves once however often it is pressed", async () => {
-    const id = await make();
-    const run = await withStudio(ours, (sql) => startRun(sql, ours, id));
-    expect((await withStudio(ours, (sql) => startRun(sql, ours, id)))?.id).toBe(run?.id);
-    const press = () => withStudio(ours, (sql) => moveStep(sql, id, 1, 1));
-    const moved = await Promise.all([press(), press(), press()]);
-    expect(moved.filter(Boolean)).toHaveLength(1);
-    expect((await withStudio(ours, (sql) => currentRun(sql, id)))?.stepIndex).toBe(1);
-  });
-
-  it("a hold stops the clock", async () => {
-    const id = await make();
-    await withStudio(ours, (sql) => startRun(sql, ours, id));
-    await withStudio(ours, (sql) => hold(sql, id, 1));
-    await new Promise((resolve) => setTimeout(resolve, 150));
-    const run = await withStudio(ours, (sql) => hold(sql, id, 2));
-    expect(run?.heldAt).toBeNull();
-    expect(run?.heldSeconds).toBeGreaterThan(0.1);
-    const moved = await withStudio(ours, (sql) => moveStep(sql, id, 3, 1));
-    expect((moved?.spentMinutes ?? 1) * 60).toBeLessThan(0.15);
-  });
-
   it("news of a change come with its transaction", async () => {
     const id = await make();
     const listener = postgres(appUrl(owner), { max: 1 });
     const heard: string[] = [];
     await listener.listen("elm_live", (payload) => heard.push(payload));
-    await withStudio(ours, (sql) => startRun(sql, ours, id));
+    await withStudio(ours, (sql) => startRun(sql, ours, id, "welcome"));
     await expect.poll(() => heard.map((payload) => JSON.parse(payload).workshop)).toContain(id);
     await listener.end();
   });

@@ -1,7 +1,26 @@
 /** The log: what really happened. Rows are only ever added. */
 import type { Sql } from "./client.ts";
 
-export type LogKind = "cut" | "weeded" | "lost" | "found" | "checked" | "packed" | "recut" | "liveStart" | "liveStep" | "liveEnd" | "done" | "stuck" | "note";
+export type LogKind =
+  | "cut"
+  | "weeded"
+  | "lost"
+  | "found"
+  | "checked"
+  | "packed"
+  | "recut"
+  | "liveStart"
+  | "liveStep"
+  | "liveEnd"
+  | "skipped"
+  | "undone"
+  | "done"
+  | "stuck"
+  | "helped"
+  | "flaw"
+  | "ready"
+  | "missing"
+  | "note";
 
 export interface LogEntry {
   readonly kind: LogKind;
@@ -12,10 +31,16 @@ export interface LogEntry {
   readonly at?: Date;
 }
 
-export async function addLog(sql: Sql, studioId: string, workshopId: string, entry: LogEntry): Promise<void> {
-  await sql`insert into log_events (studio_id, workshop_id, at, kind, seat, step, minutes, body)
-    values (${studioId}, ${workshopId}, ${entry.at ?? new Date()}, ${entry.kind}, ${entry.seat ?? null}, ${entry.step ?? null}, ${entry.minutes ?? null}, ${sql.json((entry.body ?? {}) as never)})`;
+/** @returns its id in the log */
+export async function addLog(sql: Sql, studioId: string, workshopId: string, entry: LogEntry): Promise<string> {
+  const [row] = await sql<{ id: string }[]>`insert into log_events (studio_id, workshop_id, at, kind, seat, step, minutes, body)
+    values (${studioId}, ${workshopId}, ${entry.at ?? new Date()}, ${entry.kind}, ${entry.seat ?? null}, ${entry.step ?? null}, ${entry.minutes ?? null}, ${sql.json((entry.body ?? {}) as never)}) returning id::text`;
+  return row?.id ?? "";
 }
+
+/** An entry that was not taken back. */
+const stands = (sql: Sql) =>
+  sql`not exists (select 1 from log_events u where u.workshop_id = log_events.workshop_id and u.kind = 'undone' and log_events.id::text = any(string_to_array(u.body->>'of', ' ')))`;
 
 export interface LogRow {
   readonly id: string;
@@ -36,16 +61,41 @@ export async function studioLog(sql: Sql): Promise<(LogRow & { title: string; wo
     select l.id::text, l.at, l.kind, l.seat, l.step, l.minutes, l.body, w.title, w.id as "workshopId" from log_events l join workshops w on w.id = l.workshop_id order by l.at desc, l.id desc limit 200`;
 }
 
-/** Who is done or stuck at a step of the run that goes on: the last word of each seat counts. */
-export async function seatMarks(sql: Sql, workshopId: string, step: string, since: Date): Promise<{ seat: string; kind: "done" | "stuck"; at: Date }[]> {
-  return sql<{ seat: string; kind: "done" | "stuck"; at: Date }[]>`
-    select distinct on (seat) seat, kind, at from log_events where workshop_id = ${workshopId} and step = ${step} and at >= ${since} and kind in ('done', 'stuck') and seat is not null order by seat, log_events.id desc`;
+export interface SeatMark {
+  readonly seat: string;
+  readonly step: string;
+  readonly kind: "done" | "stuck";
+  readonly at: Date;
+  /** With what it is stuck. */
+  readonly what: string;
+}
+
+/** Of the run that began then: who is done with the step or the one before it, and who is stuck at any. The last word of a seat at a step counts. */
+export async function seatMarks(sql: Sql, workshopId: string, steps: readonly string[], since: Date): Promise<SeatMark[]> {
+  return sql<SeatMark[]>`
+    select seat, step, kind, at, what from (
+      select distinct on (seat, step) seat, step, kind, at, coalesce(body->>'what', '') as what from log_events
+      where workshop_id = ${workshopId} and step is not null and seat is not null and at >= ${since} and kind in ('done', 'stuck', 'helped') order by seat, step, log_events.id desc
+    ) last where (kind = 'done' and step = any(${steps as string[]})) or kind = 'stuck' order by at`;
+}
+
+/** Before the class: whose kit is there, and what is missing of it. The last word of a seat counts. */
+export async function readyMarks(sql: Sql, workshopId: string): Promise<{ seat: string; kind: "ready" | "missing"; what: string }[]> {
+  return sql<{ seat: string; kind: "ready" | "missing"; what: string }[]>`
+    select distinct on (seat) seat, kind, coalesce(body->>'what', '') as what from log_events
+    where workshop_id = ${workshopId} and seat is not null and kind in ('ready', 'missing') order by seat, log_events.id desc`;
+}
+
+export interface StepEnd {
+  readonly at: Date;
+  readonly minutes: number;
+  readonly id: string;
 }
 
 /** When each step of the run that began then was last done. */
-export async function stepEnds(sql: Sql, workshopId: string, since: Date): Promise<Map<string, Date>> {
-  const rows = await sql<
-    { step: string; at: Date }[]
-  >`select step, max(at) as at from log_events where workshop_id = ${workshopId} and kind = 'liveStep' and step is not null and at >= ${since} group by step`;
-  return new Map(rows.map(({ step, at }) => [step, at]));
+export async function stepEnds(sql: Sql, workshopId: string, since: Date): Promise<Map<string, StepEnd>> {
+  const rows = await sql<(StepEnd & { step: string })[]>`
+    select distinct on (step) step, at, minutes, id::text from log_events
+    where workshop_id = ${workshopId} and kind = 'liveStep' and step is not null and at >= ${since} and ${stands(sql)} order by step, log_events.id desc`;
+  return new Map(rows.map(({ step, ...end }) => [step, end]));
 }

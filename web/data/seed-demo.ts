@@ -208,8 +208,7 @@ async function logFinishedRun(tx: Sql, studioId: string, workshopId: string, doc
     await addLog(tx, studioId, workshopId, { kind: "liveStep", step: step.id, minutes, at: new Date(at) });
   }
   await addLog(tx, studioId, workshopId, { kind: "liveEnd", at: new Date(at), minutes: (at - begin) / 60_000 });
-  const last = sheet.steps.length - 1;
-  await tx`insert into runs (studio_id, workshop_id, started_at, ended_at, step_index, step_started_at) values (${studioId}, ${workshopId}, ${new Date(begin)}, ${new Date(at)}, ${last}, ${new Date(at)})`;
+  await tx`insert into runs (studio_id, workshop_id, started_at, ended_at, step_id, step_started_at) values (${studioId}, ${workshopId}, ${new Date(begin)}, ${new Date(at)}, ${sheet.steps.at(-1)?.id ?? ""}, ${new Date(at)})`;
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {

@@ -37,7 +37,7 @@ export function eventStream(signal: AbortSignal, open: (port: EventPort) => Prom
       };
       const port: EventPort = { write, end: () => end() };
       const timer = setInterval(() => {
-        write(": still here\n\n");
+        write("event: beat\ndata: still here\n\n");
         beat(port);
       }, KEEP_ALIVE_MS);
       const forget = onShutdown(() => end());

@@ -1,4 +1,6 @@
-/** What followers and the stage know of a run. Server time is the truth; clients keep an offset. */
+/** Reads what the stage and the phones know of a class and its run. */
+import { instantOf } from "@elm-basket/core/calendar/dates.ts";
+import { toolLine } from "@elm-basket/core/live/run.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
 import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
@@ -7,65 +9,14 @@ import { deedOf } from "@elm-basket/core/proposal/order.ts";
 import { schoolsOf, situationOf } from "@elm-basket/core/proposal/situation.ts";
 import type { Step } from "@elm-basket/core/scheduling/step.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
-import type { LengthUnit } from "@elm-basket/core/units/length.ts";
-import type { Clock } from "@elm-basket/core/units/time.ts";
 import { readClass } from "../data/class-documents.ts";
-import { type Sql, withStudio } from "../data/client.ts";
-import { currentRun, type RunRow } from "../data/live-runs.ts";
-import { seatMarks, stepEnds } from "../data/log.ts";
+import { withStudio } from "../data/client.ts";
+import { currentRun, lastAct, type RunRow } from "../data/live-runs.ts";
+import { readyMarks, type StepEnd, seatMarks, stepEnds } from "../data/log.ts";
 import { readPlan, type StoredPlan } from "../data/making.ts";
 import { studioWays } from "../data/sign-in.ts";
 import { factsByThing } from "../planning/proposal.ts";
-
-export interface LiveStep {
-  readonly id: string;
-  readonly title: string;
-  readonly minutes: number;
-  readonly startMinute: number;
-  readonly say: string;
-  readonly show: string;
-  readonly check: string;
-  readonly care: string;
-  /** What participants read; the host's own words are not for them. */
-  readonly doIt: string;
-  /** Where it lies, in figures a hand can measure; empty where nothing is laid. */
-  readonly lies: string;
-  /** The same of each seat: left, right, above, below and round the wall from the handle, mm. */
-  readonly places: Readonly<Record<string, readonly (number | null)[]>>;
-  /** What must have dried or cured before it, and how many minutes. */
-  readonly waits: readonly { readonly step: string; readonly minutes: number }[];
-}
-
-export interface LiveClass {
-  readonly title: string;
-  readonly steps: readonly LiveStep[];
-  readonly seats: readonly { readonly seat: string; readonly label: string }[];
-  readonly endMinute: number;
-  readonly zone: string;
-  /** How times are written. */
-  readonly clock: Clock;
-  readonly unit: LengthUnit;
-  readonly date: string;
-  /** What participants take home, in a sentence that is true of what they made. */
-  readonly farewell: string;
-}
-
-export interface LiveState {
-  readonly version: number;
-  readonly running: boolean;
-  readonly ended: boolean;
-  readonly stepIndex: number;
-  /** Epoch milliseconds of the server. */
-  readonly now: number;
-  readonly startedAt: number;
-  readonly stepStartedAt: number;
-  readonly extraSeconds: number;
-  readonly heldAt: number | null;
-  readonly heldSeconds: number;
-  /** Before this moment the step must not begin, because something dries; epoch milliseconds. */
-  readonly notBefore: number | null;
-  readonly marks: readonly { readonly seat: string; readonly kind: "done" | "stuck"; readonly at: number }[];
-}
+import { type LiveClass, type LiveStep, type StageState, stepsOfRun } from "./live-class.ts";
 
 export async function liveClass(studioId: string, workshopId: string): Promise<LiveClass | null> {
   return withStudio(studioId, async (sql) => {
@@ -73,19 +24,45 @@ export async function liveClass(studioId: string, workshopId: string): Promise<L
     const plan = await readPlan(sql, workshopId);
     if (!stored || !plan) return null;
     const ways = await studioWays(sql);
-    const steps = new Map(stored.document.steps.map((step) => [step.id, step]));
+    const { document } = stored;
+    const { when } = document;
+    const before = new Map(document.steps.map((step, i) => [step.id, document.steps[i - 1]?.id]));
     return {
-      title: stored.document.title,
-      zone: stored.document.when.zone,
+      title: document.title,
+      zone: when.zone,
       clock: ways.clock,
       unit: ways.unit,
-      date: stored.document.when.date,
-      farewell: farewell(stored.document, plan.facts, ways.schools),
+      date: when.date,
+      beginsAt: instantOf(when.date, when.time, when.zone),
+      atHome: document.setting.kind === "craftAlong",
+      farewell: farewell(document, plan.facts, ways.schools),
       endMinute: plan.runSheet.endMinute,
       seats: plan.seats.map(({ seat, label }) => ({ seat, label })),
-      steps: plan.runSheet.steps.flatMap((row) => {
-        const step = steps.get(row.id);
-        return step ? [liveStep({ ...step, title: titleOfStep(step, stored.document.things) }, row, deedOf(step) === "place" ? placedIn(step, stored.document, plan.placing) : [], ways.unit)] : [];
+      steps: plan.runSheet.steps.flatMap((row): LiveStep[] => {
+        const step = document.steps.find(({ id }) => id === row.id);
+        if (!step) return [];
+        const placing = deedOf(step) === "place" ? placedIn(step, document, plan.placing) : [];
+        const first = before.get(step.id);
+        const tool = step.who === "queue" ? document.tools.find(({ id }) => id === step.tool) : undefined;
+        return [
+          {
+            id: step.id,
+            title: titleOfStep(step, document.things),
+            minutes: row.minutes,
+            startMinute: row.startMinute,
+            who: step.who,
+            tool: step.who === "queue" ? { name: tool?.name ?? "", places: tool?.count ?? 1 } : null,
+            after: step.after ?? (first === undefined ? [] : [{ step: first, wait: 0 }]),
+            say: step.say,
+            show: step.show,
+            check: step.check,
+            care: step.care,
+            slip: step.slip ?? "",
+            doIt: step.doIt,
+            lies: sayPlacing(placing, ways.unit),
+            thing: step.thing ?? null,
+          },
+        ];
       }),
     };
   });
@@ -104,56 +81,61 @@ function placedIn({ thing }: Step, { things }: ClassDocument, placing: StoredPla
   return placing.filter((row) => row.thing === undefined || row.thing === of);
 }
 
-function liveStep(step: Step, row: { startMinute: number; minutes: number }, placing: StoredPlan["placing"], unit: LengthUnit): LiveStep {
-  return {
-    id: step.id,
-    title: step.title,
-    minutes: row.minutes,
-    startMinute: row.startMinute,
-    say: step.say,
-    show: step.show,
-    check: step.check,
-    care: step.care,
-    doIt: step.doIt,
-    lies: sayPlacing(placing, unit),
-    places: Object.fromEntries(placing.map(({ seat, left, right, above, below, arcFromHandle }) => [seat, [left, right, above, below, ...(arcFromHandle === undefined ? [] : [arcFromHandle])]])),
-    waits: (step.after ?? []).flatMap(({ step: before, wait }) => (wait > 0 ? [{ step: before, minutes: wait }] : [])),
-  };
-}
+const NOT_BEGUN: RunRow = {
+  id: "",
+  version: 0,
+  stepId: "",
+  startedAt: new Date(0),
+  endedAt: null,
+  stepStartedAt: new Date(0),
+  extraSeconds: 0,
+  heldAt: null,
+  heldSeconds: 0,
+  skipped: [],
+  inserted: [],
+};
 
-export function stateOf(run: RunRow | null, marks: readonly { seat: string; kind: "done" | "stuck"; at: Date }[] = [], notBefore: number | null = null): LiveState {
-  return {
-    version: run?.version ?? 0,
-    running: !!run && !run.endedAt,
-    ended: !!run?.endedAt,
-    stepIndex: run?.stepIndex ?? 0,
-    now: Date.now(),
-    startedAt: run?.startedAt.getTime() ?? 0,
-    stepStartedAt: run?.stepStartedAt.getTime() ?? 0,
-    extraSeconds: run?.extraSeconds ?? 0,
-    heldAt: run?.heldAt?.getTime() ?? null,
-    heldSeconds: run?.heldSeconds ?? 0,
-    notBefore,
-    marks: marks.map((mark) => ({ seat: mark.seat, kind: mark.kind, at: mark.at.getTime() })),
-  };
-}
-
-export async function liveState(studioId: string, workshopId: string, steps: readonly LiveStep[]): Promise<LiveState> {
+/** Everything there is to know of the run that goes on, or of the last one. */
+export async function stageState(studioId: string, workshopId: string, live: LiveClass): Promise<StageState> {
   return withStudio(studioId, async (sql) => {
     const run = await currentRun(sql, workshopId);
-    const step = run ? steps[run.stepIndex] : undefined;
-    const marks = run && step && !run.endedAt ? await seatMarks(sql, workshopId, step.id, run.stepStartedAt) : [];
-    return stateOf(run, marks, run && step && !run.endedAt ? await dryUntil(sql, workshopId, run, step) : null);
+    const running = run !== null && run.endedAt === null;
+    const own = run ?? NOT_BEGUN;
+    const steps = stepsOfRun(live, own.inserted);
+    const at = steps.findIndex(({ id }) => id === own.stepId);
+    const step = steps[at];
+    const ends = run ? await stepEnds(sql, workshopId, run.startedAt) : new Map<string, StepEnd>();
+    const marks = running && step ? await seatMarks(sql, workshopId, [step.id, ...steps.slice(Math.max(0, at - 1), at).map(({ id }) => id)], own.startedAt) : [];
+    const here = marks.filter((mark) => mark.kind === "done" && mark.step === own.stepId);
+    const before = new Map(marks.flatMap((mark) => (mark.kind === "done" && mark.step !== own.stepId ? [[mark.seat, mark.at.getTime()] as const] : [])));
+    return {
+      version: own.version,
+      running,
+      ended: run !== null && !running,
+      stepId: own.stepId,
+      now: Date.now(),
+      startedAt: own.startedAt.getTime(),
+      stepStartedAt: own.stepStartedAt.getTime(),
+      extraSeconds: own.extraSeconds,
+      heldAt: own.heldAt?.getTime() ?? null,
+      heldSeconds: own.heldSeconds,
+      ends: Object.fromEntries([...ends].map(([id, end]) => [id, end.at.getTime()])),
+      skipped: own.skipped,
+      inserted: own.inserted,
+      done: here.length,
+      stuck: marks.filter(({ kind }) => kind === "stuck").length,
+      line:
+        running && step?.tool
+          ? toolLine(
+              live.seats.map(({ seat }) => seat),
+              before,
+              new Set(here.map(({ seat }) => seat)),
+              step.tool.places,
+            )
+          : null,
+      marks: marks.map((mark) => ({ ...mark, at: mark.at.getTime() })),
+      last: running && run ? ((await lastAct(sql, run.id))?.act ?? null) : null,
+      ready: running ? [] : await readyMarks(sql, workshopId),
+    };
   });
-}
-
-/** When everything the step waits for has dried, counted from when that really was done in this run. */
-export async function dryUntil(sql: Sql, workshopId: string, run: Pick<RunRow, "startedAt">, { waits }: Pick<LiveStep, "waits">): Promise<number | null> {
-  if (waits.length === 0) return null;
-  const ended = await stepEnds(sql, workshopId, run.startedAt);
-  const times = waits.flatMap(({ step, minutes }) => {
-    const at = ended.get(step);
-    return at ? [at.getTime() + minutes * 60_000] : [];
-  });
-  return times.length === 0 ? null : Math.max(...times);
 }

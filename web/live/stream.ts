@@ -1,16 +1,88 @@
-/** Server-sent events of one class: the state at once, then after every change. */
-import { eventStream } from "./event-stream.ts";
+/** Server-sent events of one class: the state at once, then after every change. A change is read once a process, and the same bytes go to all who follow. */
+import { type EventPort, eventStream } from "./event-stream.ts";
 import { subscribe } from "./hub.ts";
-import { type LiveStep, liveState } from "./state.ts";
+import { keptClass } from "./kept.ts";
+import { publicState, type StageState } from "./live-class.ts";
+import { stageState } from "./state.ts";
 
-export function liveStream(studioId: string, workshopId: string, steps: readonly LiveStep[], signal: AbortSignal): Response {
-  return eventStream(signal, async ({ write }) => {
-    const send = async () => {
-      const state = await liveState(studioId, workshopId, steps).catch(() => null);
-      if (state) write(`id: ${state.version}\ndata: ${JSON.stringify(state)}\n\n`);
-    };
-    const unsubscribe = await subscribe(workshopId, () => void send());
-    await send();
-    return unsubscribe;
-  });
+/** At most four times a second. */
+const SPACING_MS = 250;
+const encoder = new TextEncoder();
+
+export type Audience = "stage" | "phones";
+
+interface Followed {
+  readonly ports: Record<Audience, Set<EventPort>>;
+  /** The last news; null before the first. */
+  state: StageState | null;
+  readAt: number;
+  reading: Promise<void> | null;
+  again: boolean;
+  leave: Promise<() => void> | null;
+}
+
+const holder = globalThis as typeof globalThis & { elmFollowed?: Map<string, Followed> };
+
+const eventOf = (state: object, version: number): Uint8Array => encoder.encode(`id: ${version}\ndata: ${JSON.stringify(state)}\n\n`);
+const bytesFor = (audience: Audience, state: StageState): Uint8Array => eventOf(audience === "stage" ? state : publicState(state), state.version);
+
+/** Reads once, however many changes come meanwhile, and tells everybody. */
+function tell(own: Followed, studioId: string, workshopId: string): Promise<void> {
+  if (own.reading) {
+    own.again = true;
+    return own.reading;
+  }
+  const read = async () => {
+    do {
+      own.again = false;
+      const early = own.readAt + SPACING_MS - Date.now();
+      if (own.state && early > 0) await new Promise((resolve) => setTimeout(resolve, early));
+      own.readAt = Date.now();
+      const live = await keptClass(studioId, workshopId);
+      if (!live) return;
+      own.state = await stageState(studioId, workshopId, live);
+      for (const audience of ["stage", "phones"] as const) {
+        const bytes = bytesFor(audience, own.state);
+        for (const port of own.ports[audience]) port.write(bytes);
+      }
+    } while (own.again);
+  };
+  own.reading = read()
+    .catch((error: unknown) => console.error("live: a change could not be read", error))
+    .finally(() => {
+      own.reading = null;
+    });
+  return own.reading;
+}
+
+function followedClass(studioId: string, workshopId: string): Followed {
+  holder.elmFollowed ??= new Map();
+  const there = holder.elmFollowed.get(workshopId);
+  if (there) return there;
+  const own: Followed = { ports: { stage: new Set(), phones: new Set() }, state: null, readAt: 0, reading: null, again: false, leave: null };
+  holder.elmFollowed.set(workshopId, own);
+  own.leave = subscribe(workshopId, () => void tell(own, studioId, workshopId));
+  return own;
+}
+
+export function liveStream(studioId: string, workshopId: string, audience: Audience, signal: AbortSignal, still: () => Promise<boolean>): Response {
+  return eventStream(
+    signal,
+    async (port) => {
+      const own = followedClass(studioId, workshopId);
+      await own.leave;
+      own.ports[audience].add(port);
+      // Every change is told to everybody, so what was told last is what is true; only the clock has gone on.
+      if (own.state) port.write(bytesFor(audience, { ...own.state, now: Date.now() }));
+      else await tell(own, studioId, workshopId);
+      return () => {
+        own.ports[audience].delete(port);
+        if (own.ports.stage.size + own.ports.phones.size > 0 || holder.elmFollowed?.get(workshopId) !== own) return;
+        holder.elmFollowed.delete(workshopId);
+        void own.leave?.then((leave) => leave());
+      };
+    },
+    // A link that was renewed, or a host who signed out, follows no more.
+    (port) => void still().then((may) => may || port.end()),
+  );
 }

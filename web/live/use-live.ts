@@ -1,53 +1,87 @@
 "use client";
 
-import { useEffect, useState } from "react";
-import type { LiveState } from "./state.ts";
+import { useCallback, useEffect, useRef, useState } from "react";
+import type { LiveState } from "./live-class.ts";
 
-export interface Live {
-  readonly state: LiveState;
+export interface Live<S extends LiveState> {
+  readonly state: S;
   readonly connected: boolean;
-  /** Seconds left of the step; below zero when over. Counts the holds and the minutes added. */
-  readonly secondsLeft: number;
-  /** Seconds until what dries is dry; 0 when nothing keeps the step from beginning. */
-  readonly drySeconds: number;
+  /** Since when it is not, ms of this device's clock. */
+  readonly awaySince: number | null;
   /** Server's clock, ms. */
   readonly now: number;
-  take(state: LiveState): void;
+  take(state: S): void;
 }
 
 const TICK_MS = 250;
+/** The server gives a sign of life every fifteen seconds. */
+const SILENT_MS = 35_000;
+const AGAIN_MS = 4000;
+/** A device's clock may stand anywhere: the offset of the quickest answer is nearest to the truth. */
+const OFFSETS = 8;
 
 /** The state of a run, kept in step by the server; a client that was away catches up by the version number. */
-export function useLive(url: string, initial: LiveState, minutesOf: (index: number) => number): Live {
+export function useLive<S extends LiveState>(url: string, initial: S, keep?: (state: S) => void): Live<S> {
   const [state, setState] = useState(initial);
-  const [offset, setOffset] = useState(0);
   const [now, setNow] = useState(initial.now);
-  const [connected, setConnected] = useState(true);
-  const take = (next: LiveState) => {
-    setOffset(next.now - Date.now());
-    setState((old) => (next.version >= old.version ? next : old));
-  };
+  const [awaySince, setAwaySince] = useState<number | null>(null);
+  const began = useRef(initial.now);
+  const offsets = useRef<number[]>([]);
+  const kept = useRef(keep);
+  kept.current = keep;
+  const take = useCallback((next: S) => {
+    offsets.current = [...offsets.current, next.now - Date.now()].slice(-OFFSETS);
+    // A new run begins at version 1 again: what the server says last is right.
+    setState((old) => (next.version >= old.version || next.startedAt > old.startedAt ? next : old));
+    kept.current?.(next);
+  }, []);
   useEffect(() => {
-    const source = new EventSource(url);
-    source.onmessage = (event) => {
-      setConnected(true);
-      const next = JSON.parse(event.data) as LiveState;
-      setOffset(next.now - Date.now());
-      // A new run begins at version 1 again: what the server says last is right.
-      setState((old) => (next.version >= old.version || next.startedAt !== old.startedAt ? next : old));
+    if (offsets.current.length === 0) offsets.current = [began.current - Date.now()];
+    let source: EventSource | null = null;
+    let heard = Date.now();
+    const away = () => setAwaySince((since) => since ?? Date.now());
+    const here = () => {
+      heard = Date.now();
+      setAwaySince(null);
     };
-    source.onopen = () => setConnected(true);
-    source.onerror = () => setConnected(false);
-    return () => source.close();
-  }, [url]);
+    const open = () => {
+      source?.close();
+      heard = Date.now();
+      const made = new EventSource(url);
+      made.onmessage = (event) => {
+        here();
+        take(JSON.parse(event.data) as S);
+      };
+      made.addEventListener("beat", here);
+      made.onopen = here;
+      made.onerror = () => {
+        away();
+        // The browser tries again by itself, but not after an answer that was none.
+        if (made.readyState === EventSource.CLOSED) setTimeout(() => source === made && open(), AGAIN_MS);
+      };
+      source = made;
+    };
+    open();
+    // A network that is gone without a word closes nothing: what is not heard of for long is away.
+    const watch = setInterval(() => {
+      if (Date.now() - heard < SILENT_MS) return;
+      away();
+      open();
+    }, AGAIN_MS);
+    window.addEventListener("offline", away);
+    window.addEventListener("online", open);
+    return () => {
+      clearInterval(watch);
+      window.removeEventListener("offline", away);
+      window.removeEventListener("online", open);
+      const last = source;
+      source = null;
+      last?.close();
+    };
+  }, [url, take]);
   useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now() + offset), TICK_MS);
+    const timer = setInterval(() => setNow(Date.now() + Math.max(...(offsets.current.length > 0 ? offsets.current : [0]))), TICK_MS);
     return () => clearInterval(timer);
-  }, [offset]);
-  const until = state.heldAt ?? now;
-  // While something dries the step has not begun.
-  const from = Math.max(state.stepStartedAt, state.notBefore ?? 0);
-  const spent = Math.max(0, (until - from) / 1000 - state.heldSeconds);
-  const drySeconds = state.running ? Math.max(0, ((state.notBefore ?? 0) - now) / 1000) : 0;
-  return { state, connected, now, drySeconds, secondsLeft: minutesOf(state.stepIndex) * 60 + state.extraSeconds - spent, take };
+  }, []);
+  return { state, connected: awaySince === null, awaySince, now, take };
 }

@@ -1,100 +1,121 @@
 "use client";
 
-import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
-import type { LengthUnit } from "@elm-basket/core/units/length.ts";
-import { showClock } from "@elm-basket/core/units/time.ts";
-import { useCallback, useEffect, useState, useTransition } from "react";
-import { seatSays } from "@/live/actions.ts";
-import type { LiveClass, LiveState } from "@/live/state.ts";
+import { nextStep, projectedEnd } from "@elm-basket/core/live/run.ts";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { type FollowedClass, type LiveState, stepsOfRun } from "@/live/live-class.ts";
+import type { SeatView } from "@/live/seat-view.ts";
 import { useLive } from "@/live/use-live.ts";
 import { timeIn } from "@/ui/dates.ts";
-import { SeverityMark } from "@/ui/marks.tsx";
+import { AllSteps } from "./all-steps.tsx";
+import { FollowActs } from "./follow-acts.tsx";
+import { FollowLobby } from "./follow-lobby.tsx";
+import { FollowStep } from "./follow-step.tsx";
+import { useSays } from "./use-says.ts";
 
-/** The participant's phone: the step, the time left, done or stuck. */
-export function Follow({ code, live, initial }: { code: string; live: LiveClass; initial: LiveState }) {
-  const minutesOf = useCallback((index: number) => live.steps[index]?.minutes ?? 0, [live.steps]);
-  const { state, connected, secondsLeft, drySeconds, now } = useLive(`/f/${code}/events`, initial, minutesOf);
+interface Kept {
+  readonly state: LiveState;
+  readonly offset: number;
+}
+
+/** Storage may be switched off: then the page lives as long as it is open. */
+function kept<T>(key: string): T | null {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? "null") as T | null;
+  } catch {
+    return null;
+  }
+}
+function keep(key: string, value: unknown): void {
+  try {
+    localStorage.setItem(key, JSON.stringify(value));
+  } catch {
+    // As above.
+  }
+}
+
+const LARGER = "125%";
+
+/** The participant's phone: what to do now, with the own piece; done or stuck; all steps. It goes on without network. */
+export function Follow({ code, live, initial }: { code: string; live: FollowedClass; initial: LiveState }) {
+  const { state, awaySince, now, take } = useLive<LiveState>(`/f/${code}/events`, initial, (next) => keep(`elm-live-${code}`, { state: next, offset: next.now - Date.now() } satisfies Kept));
   const [seat, setSeat] = useState("");
-  const [said, setSaid] = useState<{ step: string; kind: "done" | "stuck"; message: string }>();
-  const [busy, start] = useTransition();
-  useEffect(() => setSeat(localStorage.getItem(`elm-seat-${code}`) ?? ""), [code]);
-  const choose = (next: string) => {
-    setSeat(next);
-    localStorage.setItem(`elm-seat-${code}`, next);
-  };
-  const step = live.steps[state.stepIndex];
-  const own = step && liesOf(step.places[seat], live.unit);
-  const say = (kind: "done" | "stuck") =>
-    step &&
-    start(async () => {
-      const answer = await seatSays(code, seat, kind, step.id).catch(() => ({ ok: false, message: "No connection. Try again, or raise your hand." }));
-      setSaid({ step: step.id, kind, message: answer.message });
-    });
-  const mine = said && step && said.step === step.id ? said : undefined;
+  const [view, setView] = useState<SeatView | null>(null);
+  const [larger, setLarger] = useState(false);
+  const [all, setAll] = useState(false);
+  // Times are those of the class until the page knows where it is.
+  const [zone, setZone] = useState(live.zone);
+  const clockNow = useRef(now);
+  clockNow.current = now;
+  const says = useSays(
+    code,
+    seat,
+    useCallback(() => clockNow.current, []),
+  );
+  useEffect(() => {
+    setSeat(kept<string>(`elm-seat-${code}`) ?? "");
+    setLarger(kept<boolean>("elm-larger") ?? false);
+    if (live.atHome) setZone(Intl.DateTimeFormat().resolvedOptions().timeZone || live.zone);
+    // Opened without network it shows what it knew last, on the clock that goes on.
+    const last = kept<Kept>(`elm-live-${code}`);
+    if (last && last.state.startedAt >= initial.startedAt && last.state.version >= initial.version) take({ ...last.state, now: Date.now() + last.offset });
+    if ("serviceWorker" in navigator) void navigator.serviceWorker.register("/follow-worker.js", { scope: "/f/" }).catch(() => {});
+  }, [code, live, initial, take]);
+  useEffect(() => {
+    document.documentElement.style.fontSize = larger ? LARGER : "";
+  }, [larger]);
+  useEffect(() => {
+    if (!seat) return setView(null);
+    const from = kept<SeatView>(`elm-view-${code}-${seat}`);
+    if (from) setView(from);
+    const stop = new AbortController();
+    void fetch(`/f/${code}/seat?seat=${encodeURIComponent(seat)}`, { signal: stop.signal })
+      .then(async (response) => {
+        if (!response.ok) return;
+        const fresh = (await response.json()) as SeatView;
+        keep(`elm-view-${code}-${seat}`, fresh);
+        setView(fresh);
+      })
+      .catch(() => {});
+    return () => stop.abort();
+  }, [code, seat]);
+  const steps = useMemo(() => stepsOfRun(live, state.inserted), [live, state.inserted]);
+  const step = steps.find(({ id }) => id === state.stepId);
+  const next = nextStep(steps, state);
+  const clock = (at: number) => timeIn(zone, new Date(at), live.clock);
+  const me = live.seats.find((row) => row.seat === seat);
   return (
     <div className="mx-auto flex min-h-screen max-w-xl flex-col bg-paper">
+      {awaySince !== null && (
+        <p role="status" className="bg-ochre-tint px-5 py-3" data-away>
+          <b>No network since {timeIn(zone, new Date(awaySince + (now - Date.now())), live.clock)}.</b> Go on: the clock runs here.
+          {says.waiting > 0 && ` What you press waits, and goes out later: ${says.waiting}`}
+        </p>
+      )}
       <header className="flex items-baseline justify-between gap-4 border-rule border-b px-5 py-3">
         <b className="[overflow-wrap:anywhere]">{live.title}</b>
-        {state.running && (
-          <span className="shrink-0 text-soft">
-            {state.stepIndex + 1} of {live.steps.length}
+        {state.running && step && (
+          <span className="shrink-0 text-soft" suppressHydrationWarning>
+            {steps.indexOf(step) + 1} of {steps.length} · ends about {clock(projectedEnd(steps, state, now))}
           </span>
         )}
       </header>
       <main className="flex-1 px-5 py-5">
-        {!connected && (
-          <p role="status" className="mb-4 border-ochre border-l-4 bg-ochre-tint p-3">
-            No connection at the moment. Your page catches up by itself.
-          </p>
-        )}
         {state.running && step ? (
-          <>
-            <h1 className="text-4xl" data-step={step.id}>
-              {step.title}
-            </h1>
-            <p className={`my-1 font-bold font-head text-6xl ${secondsLeft < 0 ? "text-brick" : ""}`} suppressHydrationWarning data-left>
-              {drySeconds > 0 ? showClock(drySeconds) : secondsLeft < 0 ? `+${showClock(-secondsLeft)}` : showClock(secondsLeft)}
-            </p>
-            {drySeconds > 0 && (
-              <p className="mb-2 border-ochre border-l-4 bg-ochre-tint p-3 text-lg" data-drying>
-                It has to dry first: not before {timeIn(live.zone, new Date(now + drySeconds * 1000), live.clock)}. Leave it alone until then.
-              </p>
-            )}
-            <p className="mb-4 text-soft">
-              {state.heldAt ? "Held: your host is explaining something." : live.steps[state.stepIndex + 1] ? `then: ${live.steps[state.stepIndex + 1]?.title}` : "the last step"}
-            </p>
-            {step.doIt && <p className="mb-3 text-xl">{step.doIt}</p>}
-            {step.lies && (
-              <p className="mb-3 text-lg" data-lies>
-                <b>{own ? "Yours lies: " : "Where: "}</b>
-                {own ?? step.lies}
-              </p>
-            )}
-            {step.check && (
-              <p className="mb-3 text-lg">
-                <b>Check: </b>
-                {step.check}
-              </p>
-            )}
-            {step.care && (
-              <p className="flex gap-3 border-rule border-t py-3 text-lg">
-                <span className="pt-1">
-                  <SeverityMark severity="check" />
-                </span>
-                {step.care}
-              </p>
-            )}
-          </>
+          <FollowStep step={step} next={next} steps={steps} state={state} now={now} seat={seat} view={view} label={me?.label ?? ""} clock={clock} />
         ) : (
-          <>
-            <h1 className="mb-3 text-4xl">{state.ended ? "That was the class" : "Not begun yet"}</h1>
-            <p className="text-lg">{state.ended ? live.farewell : "Keep this page open: it starts by itself when your host does."}</p>
-          </>
+          <FollowLobby live={live} state={state} now={now} zone={zone} view={view} label={me?.label ?? ""} says={says} />
         )}
         {live.seats.length > 0 && !state.ended && (
           <label className="mt-6 block text-soft">
             You are
-            <select className="mt-1 block w-full text-ink" value={seat} onChange={(event) => choose(event.target.value)}>
+            <select
+              className="mt-1 block min-h-11 w-full text-ink"
+              value={seat}
+              onChange={(event) => {
+                setSeat(event.target.value);
+                keep(`elm-seat-${code}`, event.target.value);
+              }}
+            >
               <option value="">choose your name</option>
               {live.seats.map((row) => (
                 <option key={row.seat} value={row.seat}>
@@ -104,33 +125,27 @@ export function Follow({ code, live, initial }: { code: string; live: LiveClass;
             </select>
           </label>
         )}
-        <p role="status" className="mt-3 text-elm-dark">
-          {mine?.message}
-        </p>
-      </main>
-      {state.running && (
-        <div className="sticky bottom-0 grid grid-cols-[1fr_1.5fr] border-rule-strong border-t bg-paper">
-          <button type="button" disabled={busy || !seat} aria-pressed={mine?.kind === "stuck"} onClick={() => say("stuck")} className="min-h-20 font-bold text-brick text-xl disabled:text-soft">
-            I'm stuck
-          </button>
+        <p className="mt-5 flex flex-wrap gap-x-6">
+          {!state.ended && (
+            <button type="button" className="verb min-h-11" aria-expanded={all} onClick={() => setAll(!all)}>
+              {all ? "fewer steps" : "all steps"}
+            </button>
+          )}
           <button
             type="button"
-            disabled={busy || !seat}
-            aria-pressed={mine?.kind === "done"}
-            onClick={() => say("done")}
-            className="min-h-20 bg-elm font-bold text-white text-xl disabled:bg-rule disabled:text-soft"
+            className="verb min-h-11"
+            aria-pressed={larger}
+            onClick={() => {
+              keep("elm-larger", !larger);
+              setLarger(!larger);
+            }}
           >
-            {mine?.kind === "done" ? "✓ Done" : "Done"}
+            {larger ? "smaller text" : "larger text"}
           </button>
-        </div>
-      )}
+        </p>
+        {(all || state.ended) && <AllSteps steps={steps} state={state} view={view} label={me?.label ?? ""} />}
+      </main>
+      {state.running && step && <FollowActs step={step.id} seat={seat} says={says} />}
     </div>
   );
-}
-
-/** Of whoever has chosen their name: their own figures, in the place of the class's from least to most. */
-function liesOf(place: readonly (number | null)[] | undefined, unit: LengthUnit): string | null {
-  if (!place) return null;
-  const [left = null, right = null, above, below, arc] = place;
-  return sayPlacing([{ left, right, above: above ?? 0, below: below ?? 0, ...(arc === undefined || arc === null ? {} : { arcFromHandle: arc }) }], unit);
 }

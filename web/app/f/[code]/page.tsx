@@ -1,7 +1,9 @@
 import { notFound } from "next/navigation";
 import { withoutStudio } from "@/data/client.ts";
 import { workshopForCode } from "@/data/tokens.ts";
-import { liveClass, liveState } from "@/live/state.ts";
+import { keptClass } from "@/live/kept.ts";
+import { followed, publicState } from "@/live/live-class.ts";
+import { stageState } from "@/live/state.ts";
 import { Follow } from "@/stations/live/follow.tsx";
 
 export const metadata = { title: "Follow the class", robots: { index: false, follow: false } };
@@ -11,8 +13,8 @@ export default async function FollowPage({ params }: { params: Promise<{ code: s
   const { code } = await params;
   const found = await withoutStudio((sql) => workshopForCode(sql, code, "follow"));
   if (!found) notFound();
-  const live = await liveClass(found.studioId, found.workshopId);
+  const live = await keptClass(found.studioId, found.workshopId);
   if (!live) notFound();
-  const state = await liveState(found.studioId, found.workshopId, live.steps);
-  return <Follow code={code} live={live} initial={{ ...state, marks: [] }} />;
+  const state = await stageState(found.studioId, found.workshopId, live);
+  return <Follow code={code} live={followed(live)} initial={publicState(state)} />;
 }

@@ -1,0 +1,139 @@
+/** What a host does to a run: each act once, on the run as the caller saw it, and kept so that a slip can be taken back. */
+import { nextStep, notBefore, type RunMoment } from "@elm-basket/core/live/run.ts";
+import { z } from "zod";
+import type { Sql } from "../data/client.ts";
+import { addTime, currentRun, endRun, hold, insertSteps, lastAct, lockRun, type RunRow, recordAct, startRun, tellFollowers, toStep, undoAct } from "../data/live-runs.ts";
+import { addLog, stepEnds } from "../data/log.ts";
+import { freshCode } from "./link-code.ts";
+import { type LiveClass, type LiveStep, stepsOfRun } from "./live-class.ts";
+
+const id = z.string().min(1).max(60);
+const text = z.string().trim().max(300);
+export const stageActSchema = z.discriminatedUnion("act", [
+  z.strictObject({ act: z.literal("begin") }),
+  // What is done instead of waiting for the next one.
+  z.strictObject({ act: z.literal("next"), to: id.optional() }),
+  z.strictObject({ act: z.literal("back") }),
+  z.strictObject({ act: z.literal("skip") }),
+  z.strictObject({ act: z.literal("hold") }),
+  z.strictObject({ act: z.literal("minutes"), by: z.number().int().min(-30).max(30) }),
+  z.strictObject({ act: z.literal("insert"), title: z.string().trim().min(1).max(80), minutes: z.number().int().min(1).max(240) }),
+  z.strictObject({ act: z.literal("undo") }),
+  z.strictObject({ act: z.literal("end") }),
+  z.strictObject({ act: z.literal("note"), note: text.min(1) }),
+  z.strictObject({ act: z.literal("flaw"), seat: id, reason: text }),
+  z.strictObject({ act: z.literal("helped"), seat: id, step: id }),
+  z.strictObject({ act: z.literal("seatDone"), seat: id }),
+]);
+export type StageAct = z.infer<typeof stageActSchema>;
+
+/** Steps put in on one evening. */
+const MOST_INSERTED = 40;
+
+interface Where {
+  readonly studioId: string;
+  readonly workshopId: string;
+  readonly live: LiveClass;
+}
+
+/** Does nothing where the run is not as the caller saw it any more, or where the act names what is not there. */
+export async function perform(sql: Sql, { studioId, workshopId, live }: Where, act: StageAct, version: number): Promise<void> {
+  const log = (entry: Parameters<typeof addLog>[3]) => addLog(sql, studioId, workshopId, entry);
+  if (act.act === "begin") {
+    const [first] = live.steps;
+    if (first && (await startRun(sql, studioId, workshopId, first.id))) await log({ kind: "liveStart" });
+    return;
+  }
+  if (act.act === "note" || act.act === "flaw" || act.act === "helped" || act.act === "seatDone") {
+    await said(sql, { studioId, workshopId, live }, act);
+    return;
+  }
+  const locked = await lockRun(sql, workshopId, version);
+  if (!locked) return;
+  const { run, spentMinutes } = locked;
+  const steps = stepsOfRun(live, run.inserted);
+  const step = steps.find((one) => one.id === run.stepId);
+  const ends = await stepEnds(sql, workshopId, run.startedAt);
+  const moment = momentOf(run, new Map([...ends].map(([key, end]) => [key, end.at.getTime()])));
+  const keep = (logged: readonly string[] = []) => recordAct(sql, studioId, workshopId, run, act.act, logged);
+  const ended = async () => [await log({ kind: "liveStep", step: run.stepId, minutes: workedMinutes(step, run, moment, spentMinutes) })];
+  switch (act.act) {
+    case "next": {
+      const after: RunMoment = { ...moment, ends: { ...moment.ends, [run.stepId]: Date.now() } };
+      const to = act.to === undefined ? nextStep(steps, after) : steps.find((one) => one.id === act.to && !Object.hasOwn(after.ends, one.id));
+      if (!to || to.id === run.stepId) return;
+      await keep(await ended());
+      await toStep(sql, run.id, to.id, { skipped: run.skipped.filter((one) => one !== to.id) });
+      return;
+    }
+    case "skip": {
+      const to = nextStep(steps, { ...moment, skipped: [...run.skipped, run.stepId] });
+      if (!to) return;
+      await keep([await log({ kind: "skipped", step: run.stepId })]);
+      await toStep(sql, run.id, to.id, { skipped: [...run.skipped, run.stepId] });
+      return;
+    }
+    case "back": {
+      const [last] = [...ends].filter(([key]) => steps.some((one) => one.id === key)).sort((a, b) => b[1].at.getTime() - a[1].at.getTime());
+      if (!last) return;
+      await keep([await log({ kind: "undone", step: last[0], body: { of: last[1].id } })]);
+      await toStep(sql, run.id, last[0], { spent: last[1].minutes });
+      return;
+    }
+    case "hold":
+      await keep();
+      await hold(sql, run.id);
+      return;
+    case "minutes":
+      await keep();
+      await addTime(sql, run.id, 60 * act.by);
+      return;
+    case "insert": {
+      if (run.inserted.length >= MOST_INSERTED) return;
+      await keep();
+      await insertSteps(sql, run.id, [...run.inserted, { step: { id: `in-${freshCode(8)}`, title: act.title, minutes: act.minutes }, behind: run.stepId }]);
+      return;
+    }
+    case "undo": {
+      const last = await lastAct(sql, run.id);
+      if (!last) return;
+      await undoAct(sql, run.id, last);
+      if (last.logged.length > 0) await log({ kind: "undone", body: { of: last.logged.join(" ") } });
+      return;
+    }
+    case "end":
+      await ended();
+      await endRun(sql, run.id);
+      await log({ kind: "liveEnd", minutes: (Date.now() - run.startedAt.getTime()) / 60_000 });
+  }
+}
+
+/** What is said of a seat or of the evening: the run itself stays as it is. */
+async function said(sql: Sql, { studioId, workshopId, live }: Where, act: Extract<StageAct, { act: "note" | "flaw" | "helped" | "seatDone" }>): Promise<void> {
+  const run = await currentRun(sql, workshopId);
+  if (act.act !== "note" && !live.seats.some(({ seat }) => seat === act.seat)) return;
+  const running = run !== null && run.endedAt === null;
+  if (act.act === "note") await addLog(sql, studioId, workshopId, { kind: "note", ...(running ? { step: run.stepId } : {}), body: { note: act.note } });
+  else if (act.act === "flaw") await addLog(sql, studioId, workshopId, { kind: "flaw", seat: act.seat, ...(running ? { step: run.stepId } : {}), body: { reason: act.reason } });
+  else if (!running) return;
+  else if (act.act === "helped") await addLog(sql, studioId, workshopId, { kind: "helped", seat: act.seat, step: act.step });
+  else await addLog(sql, studioId, workshopId, { kind: "done", seat: act.seat, step: run.stepId });
+  await tellFollowers(sql, workshopId, run?.version ?? 0);
+}
+
+const momentOf = (run: RunRow, ends: ReadonlyMap<string, number>): RunMoment => ({
+  stepId: run.stepId,
+  stepStartedAt: run.stepStartedAt.getTime(),
+  extraSeconds: run.extraSeconds,
+  heldAt: run.heldAt?.getTime() ?? null,
+  heldSeconds: run.heldSeconds,
+  ends: Object.fromEntries(ends),
+  skipped: run.skipped,
+});
+
+/** Drying that kept the step is no work at it. */
+function workedMinutes(step: LiveStep | undefined, run: RunRow, moment: RunMoment, spentMinutes: number): number {
+  const until = step ? notBefore(step, moment) : null;
+  const dried = until === null ? 0 : Math.max(0, Math.min(Date.now(), until) - run.stepStartedAt.getTime()) / 60_000;
+  return Math.max(0, spentMinutes - dried);
+}

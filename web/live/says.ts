@@ -1,0 +1,60 @@
+/** What a participant says: done, stuck, everything here, something missing. The link allows this and reading, nothing else. */
+import { z } from "zod";
+import { withStudio } from "../data/client.ts";
+import { countMark } from "../data/films.ts";
+import { currentRun, tellFollowers } from "../data/live-runs.ts";
+import { addLog } from "../data/log.ts";
+import { keptClass } from "./kept.ts";
+import { stepsOfRun } from "./live-class.ts";
+
+/** Pressed so long ago at most: what waits on a phone without network for longer says nothing any more. */
+const OLDEST_HOURS = 12;
+
+export const saySchema = z.strictObject({
+  mark: z.string().regex(/^[A-Za-z0-9-]{8,40}$/u),
+  seat: z.string().min(1).max(40),
+  kind: z.enum(["done", "stuck", "helped", "ready", "missing"]),
+  step: z.string().max(60),
+  what: z.string().trim().max(200),
+  at: z
+    .number()
+    .int()
+    .min(0)
+    .max(10 ** 14),
+});
+export type Say = z.infer<typeof saySchema>;
+export const saysSchema = z.array(saySchema).min(1).max(50);
+
+export interface Answered {
+  readonly mark: string;
+  readonly ok: boolean;
+}
+
+/** In the order in which they were pressed; what was told before is not counted twice. */
+export async function tellHost(found: { readonly studioId: string; readonly workshopId: string }, says: readonly Say[]): Promise<Answered[]> {
+  const { studioId, workshopId } = found;
+  const live = await keptClass(studioId, workshopId);
+  if (!live) return says.map(({ mark }) => ({ mark, ok: false }));
+  const known = new Set(live.seats.map(({ seat }) => seat));
+  return withStudio(studioId, async (sql) => {
+    const run = await currentRun(sql, workshopId);
+    const running = run !== null && run.endedAt === null;
+    const steps = new Set(stepsOfRun(live, run?.inserted ?? []).map(({ id }) => id));
+    const answers: Answered[] = [];
+    let told = false;
+    for (const { mark, seat, kind, step, what, at } of says) {
+      const before = kind === "ready" || kind === "missing";
+      if (!known.has(seat) || (!before && (!running || !steps.has(step)))) {
+        answers.push({ mark, ok: false });
+        continue;
+      }
+      answers.push({ mark, ok: true });
+      if (!(await countMark(sql, studioId, workshopId, mark))) continue;
+      const pressed = Math.min(Date.now(), Math.max(at, Date.now() - OLDEST_HOURS * 3_600_000, running ? run.startedAt.getTime() : 0));
+      await addLog(sql, studioId, workshopId, { kind, seat, ...(before ? {} : { step }), at: new Date(pressed), ...(what ? { body: { what } } : {}) });
+      told = true;
+    }
+    if (told) await tellFollowers(sql, workshopId, run?.version ?? 0);
+    return answers;
+  });
+}

@@ -1,0 +1,137 @@
+import { notBefore, secondsLeft } from "@elm-basket/core/live/run.ts";
+import { showClock } from "@elm-basket/core/units/time.ts";
+import type { FollowedStep, LiveState } from "@/live/live-class.ts";
+import type { SeatView } from "@/live/seat-view.ts";
+import { SeverityMark } from "@/ui/marks.tsx";
+import { ThingPicture } from "./thing-picture.tsx";
+
+interface Props {
+  readonly step: FollowedStep;
+  readonly next: FollowedStep | null;
+  readonly steps: readonly FollowedStep[];
+  readonly state: LiveState;
+  readonly now: number;
+  readonly seat: string;
+  readonly view: SeatView | null;
+  readonly label: string;
+  readonly clock: (at: number) => string;
+}
+
+/** What to do now, with the own decal; while something dries, the drying. */
+export function FollowStep({ step, next, steps, state, now, seat, view, label, clock }: Props) {
+  const left = secondsLeft(step, state, now);
+  const until = notBefore(step, state);
+  const dry = until !== null && until > now;
+  const thing = view?.things.find(({ thing: id }) => id === step.thing) ?? view?.things[0];
+  return (
+    <>
+      <h1 className="text-4xl" data-step={step.id}>
+        {step.title}
+      </h1>
+      {dry ? (
+        <Drying step={step} steps={steps} state={state} until={until} now={now} clock={clock} />
+      ) : (
+        <p className="my-1 flex items-baseline gap-3">
+          <span className={`font-bold font-head text-6xl ${left < 0 ? "text-brick" : ""}`} suppressHydrationWarning data-left>
+            {left < 0 ? `+${showClock(-left)}` : showClock(left)}
+          </span>
+          <span className="text-soft">
+            {left < 0 ? "over" : "left of"} {step.minutes + state.extraSeconds / 60} min
+          </span>
+        </p>
+      )}
+      <p className="mb-4 text-soft">{state.heldAt ? "Held: your host is explaining something." : next ? `then: ${next.title}` : "the last step"}</p>
+      {state.line && seat && <Turn line={state.line} seat={seat} tool={step.tool?.name ?? ""} />}
+      {thing && (
+        <div className="mb-4">
+          <ThingPicture thing={thing} name={label} maxHeight="38vh" />
+          {step.lies !== "" && thing.lies !== "" && (
+            <p className="mt-2 text-lg" data-lies>
+              <b>Yours lies: </b>
+              {thing.lies}
+            </p>
+          )}
+        </div>
+      )}
+      {!thing && step.lies !== "" && (
+        <p className="mb-3 text-lg" data-lies>
+          <b>Where: </b>
+          {step.lies}
+        </p>
+      )}
+      <StepWords step={step} />
+    </>
+  );
+}
+
+/** What a participant reads of a step. */
+export function StepWords({ step }: { step: FollowedStep }) {
+  return (
+    <>
+      {step.doIt && <p className="mb-3 text-xl">{step.doIt}</p>}
+      {step.check && (
+        <p className="mb-3 text-lg">
+          <b>Good when: </b>
+          {step.check}
+        </p>
+      )}
+      {step.slip && (
+        <p className="mb-3 text-lg">
+          <b>If it goes wrong: </b>
+          {step.slip}
+        </p>
+      )}
+      {step.care && (
+        <p className="flex gap-3 border-rule border-t py-3 text-lg">
+          <span className="pt-1">
+            <SeverityMark severity="check" />
+          </span>
+          {step.care}
+        </p>
+      )}
+    </>
+  );
+}
+
+const RING = 2 * Math.PI * 44;
+
+function Drying({ step, steps, state, until, now, clock }: Pick<Props, "step" | "steps" | "state" | "now" | "clock"> & { until: number }) {
+  const begun = Math.max(0, ...step.after.flatMap(({ step: of, wait }) => (wait > 0 && Object.hasOwn(state.ends, of) ? [state.ends[of] as number] : [])));
+  const of = step.after.find(({ step: before }) => state.ends[before] === begun);
+  const share = until > begun ? Math.min(1, Math.max(0, (now - begun) / (until - begun))) : 1;
+  return (
+    <div className="my-3 flex items-center gap-5" data-drying>
+      <svg viewBox="0 0 100 100" className="w-36 shrink-0" aria-hidden>
+        <circle cx="50" cy="50" r="44" fill="none" stroke="var(--color-rule)" strokeWidth="9" />
+        <circle cx="50" cy="50" r="44" fill="none" stroke="var(--color-ochre)" strokeWidth="9" strokeDasharray={`${RING * share} ${RING}`} transform="rotate(-90 50 50)" />
+        <text x="50" y="57" textAnchor="middle" fontSize="22" fontWeight="700" fill="var(--color-ink)" suppressHydrationWarning>
+          {showClock((until - now) / 1000)}
+        </text>
+      </svg>
+      <p className="text-lg" role="status">
+        It dries: not before <b>{clock(until)}</b>. Leave it alone until then.
+        {of && (
+          <span className="block text-base text-soft">
+            “{steps.find(({ id }) => id === of.step)?.title}” was done at {clock(begun)}.
+          </span>
+        )}
+      </p>
+    </div>
+  );
+}
+
+function Turn({ line, seat, tool }: { line: NonNullable<LiveState["line"]>; seat: string; tool: string }) {
+  const at = line.waiting.indexOf(seat);
+  const words = line.turn.includes(seat)
+    ? `It is your turn${tool ? ` at the ${tool.toLowerCase()}` : ""}.`
+    : at >= 0
+      ? `${line.turn.length + at} before you${tool ? ` at the ${tool.toLowerCase()}` : ""}.`
+      : line.through.includes(seat)
+        ? "You are through."
+        : "";
+  return words === "" ? null : (
+    <p className="mb-4 border-elm border-l-4 bg-elm-tint p-3 text-xl" role="status" data-turn>
+      {words}
+    </p>
+  );
+}

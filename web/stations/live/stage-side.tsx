@@ -1,0 +1,163 @@
+import { dryings, notBefore, secondsLeft } from "@elm-basket/core/live/run.ts";
+import { showClock } from "@elm-basket/core/units/time.ts";
+import type { LiveClass, LiveStep, StageState } from "@/live/live-class.ts";
+import type { StageAct } from "@/live/perform.ts";
+import { Basket } from "@/ui/basket.tsx";
+
+interface Props {
+  readonly live: LiveClass;
+  readonly steps: readonly LiveStep[];
+  readonly step: LiveStep | undefined;
+  readonly state: StageState;
+  readonly now: number;
+  readonly done: Readonly<Record<string, number>>;
+  readonly projector: boolean;
+  readonly clock: (at: number) => string;
+  readonly onAct: (act: StageAct) => void;
+}
+
+const [MOST_STUCK, MOST_LINE] = [6, 5];
+
+/** The clock of the step, everything that dries, whose turn it is, who is stuck, and the basket. */
+export function StageSide({ live, steps, step, state, now, done, projector, clock, onAct }: Props) {
+  const labels = new Map(live.seats.map(({ seat, label }) => [seat, label]));
+  const name = (seat: string) => labels.get(seat) ?? `Seat ${seat}`;
+  const titles = new Map(steps.map(({ id, title }) => [id, title]));
+  const stuck = state.marks.filter(({ kind }) => kind === "stuck");
+  const finished = new Set(state.marks.flatMap(({ kind, step: at, seat }) => (kind === "done" && at === state.stepId ? [seat] : [])));
+  const drying = state.running ? dryings(steps, state, now).filter((one) => one.step !== state.stepId) : [];
+  return (
+    <aside className="px-8 py-6 lg:min-h-0 lg:overflow-y-auto" aria-label="Where the class is">
+      {state.running && step && <StepClock step={step} state={state} now={now} clock={clock} />}
+      {drying.length > 0 && (
+        <ul className="mb-4 text-lg" aria-label="What dries">
+          {drying.map((one) => (
+            <li key={`${one.of} ${one.step}`} className="border-stage-rule border-b py-2" data-dries={one.step}>
+              <span className="flex justify-between gap-3">
+                <span>{titles.get(one.step)}</span>
+                <b className="shrink-0 text-stage-ochre">from {clock(one.until)}</b>
+              </span>
+              <span className="flex items-center gap-3 text-base text-stage-soft">
+                {titles.get(one.of)} dries
+                <span className="h-1.5 flex-1 bg-stage-rule">
+                  <span className="block h-full bg-stage-ochre" style={{ width: `${Math.min(100, (100 * (now - one.from)) / (one.until - one.from))}%` }} />
+                </span>
+                <span className="tabular-nums" suppressHydrationWarning>
+                  {showClock((one.until - now) / 1000)}
+                </span>
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {state.line && step?.tool && (
+        <div className="mb-4 text-lg" data-line>
+          <p className="text-stage-soft">
+            {step.tool.name || "One after the other"}: {state.line.through.length} through, {state.line.waiting.length} waiting
+          </p>
+          <ul>
+            {state.line.turn.map((seat) => (
+              <li key={seat} className="flex items-center justify-between gap-3 border-stage-rule border-b py-1.5">
+                <b>{name(seat)}</b>
+                {!projector && (
+                  <button type="button" className="min-h-11 font-bold underline underline-offset-4" onClick={() => onAct({ act: "seatDone", seat })}>
+                    through
+                  </button>
+                )}
+              </li>
+            ))}
+          </ul>
+          {state.line.waiting.length > 0 && (
+            <p className="py-1.5 text-stage-soft">
+              then {state.line.waiting.slice(0, MOST_LINE).map(name).join(", ")}
+              {state.line.waiting.length > MOST_LINE ? ` and ${state.line.waiting.length - MOST_LINE} more` : ""}
+            </p>
+          )}
+        </div>
+      )}
+      {!projector && stuck.length > 0 && (
+        <ul className="mb-4 text-lg" aria-label="Stuck">
+          {stuck.slice(0, MOST_STUCK).map((mark) => (
+            <li key={`${mark.seat} ${mark.step}`} className="border-stage-rule border-b py-2">
+              <span className="flex items-center justify-between gap-3">
+                <span>{name(mark.seat)}</span>
+                <span className="flex shrink-0 items-center gap-3">
+                  <b className="text-stage-brick" suppressHydrationWarning>
+                    stuck {showClock((now - mark.at) / 1000)}
+                  </b>
+                  <button type="button" className="min-h-11 font-bold underline underline-offset-4" onClick={() => onAct({ act: "helped", seat: mark.seat, step: mark.step })}>
+                    helped
+                  </button>
+                </span>
+              </span>
+              {(mark.what !== "" || mark.step !== state.stepId) && (
+                <span className="block text-base text-stage-soft">
+                  {mark.step === state.stepId ? "" : `${titles.get(mark.step) ?? ""}: `}
+                  {mark.what}
+                </span>
+              )}
+            </li>
+          ))}
+          {stuck.length > MOST_STUCK && <li className="py-2 text-stage-soft">and {stuck.length - MOST_STUCK} more</li>}
+        </ul>
+      )}
+      {!projector && !state.running && !state.ended && <Readiness live={live} state={state} name={name} />}
+      <Basket
+        dark
+        columns={live.seats.length > 40 ? 16 : 5}
+        seats={live.seats.map(({ seat, label }) => ({
+          seat,
+          label,
+          done: state.running ? (finished.has(seat) ? 5 : 0) : (done[seat] ?? 0),
+          trouble: stuck.some((mark) => mark.seat === seat),
+        }))}
+        {...(state.running ? { words: (seat: string) => (stuck.some((mark) => mark.seat === seat) ? "stuck" : finished.has(seat) ? "done with this step" : "at it") } : {})}
+      />
+    </aside>
+  );
+}
+
+function StepClock({ step, state, now, clock }: Pick<Props, "state" | "now" | "clock"> & { step: LiveStep }) {
+  const left = secondsLeft(step, state, now);
+  const dry = Math.max(0, ((notBefore(step, state) ?? 0) - now) / 1000);
+  return (
+    <>
+      <p className={`font-bold font-head text-[clamp(4rem,9vw,7rem)] leading-none ${left < 0 ? "text-stage-brick" : ""}`} suppressHydrationWarning aria-live="off" data-left>
+        {dry > 0 ? showClock(dry) : left < 0 ? `+${showClock(-left)}` : showClock(left)}
+      </p>
+      {dry > 0 && (
+        <p className="mt-2 font-bold text-2xl text-stage-ochre" role="status" data-drying>
+          Drying: not before {clock(now + dry * 1000)}
+        </p>
+      )}
+      <p className="mt-2 mb-5 text-stage-soft text-xl">
+        {dry > 0 ? "then a step of" : state.heldAt ? "held: the clock stands at" : left < 0 ? "over the" : "left of"} {step.minutes}
+        {state.extraSeconds !== 0 && ` ${state.extraSeconds > 0 ? "+" : "−"} ${Math.abs(state.extraSeconds) / 60}`} min
+      </p>
+    </>
+  );
+}
+
+/** Before the class: whose kit is there, and who lacks what. */
+function Readiness({ live, state, name }: Pick<Props, "live" | "state"> & { name: (seat: string) => string }) {
+  const ready = state.ready.filter(({ kind }) => kind === "ready").length;
+  const missing = state.ready.filter(({ kind }) => kind === "missing");
+  if (state.ready.length === 0) return <p className="mb-4 text-lg text-stage-soft">Nobody has said yet that all is there: their phones ask them before the class.</p>;
+  return (
+    <div className="mb-4 text-lg" data-readiness>
+      <p>
+        <b>{ready}</b> of {live.seats.length} have everything
+        {missing.length > 0 && <b className="text-stage-brick">, {missing.length} lack something</b>}
+      </p>
+      <ul>
+        {missing.slice(0, MOST_STUCK).map(({ seat, what }) => (
+          <li key={seat} className="border-stage-rule border-b py-2">
+            {name(seat)}
+            {what && <span className="text-stage-soft">: {what}</span>}
+          </li>
+        ))}
+        {missing.length > MOST_STUCK && <li className="py-2 text-stage-soft">and {missing.length - MOST_STUCK} more</li>}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,94 @@
+"use client";
+
+import { useCallback, useEffect, useRef, useState } from "react";
+import type { Say } from "@/live/says.ts";
+import { freshId } from "@/ui/fresh-id.ts";
+
+const RETRY_MS = 4000;
+
+function read(key: string): Say[] {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "[]");
+    return Array.isArray(kept) ? (kept as Say[]) : [];
+  } catch {
+    return [];
+  }
+}
+
+function write(key: string, says: readonly Say[]): void {
+  try {
+    localStorage.setItem(key, JSON.stringify(says));
+  } catch {
+    // Storage is switched off: what waits lives as long as the page.
+  }
+}
+
+export interface Saying {
+  /** What the host has not heard yet. */
+  readonly waiting: number;
+  /** What was said last at each step by this phone; what was refused is not among it. */
+  readonly said: Readonly<Record<string, Say["kind"]>>;
+  readonly refused: string;
+  say(kind: Say["kind"], step: string, what?: string): void;
+}
+
+/** What is pressed waits here until the host's server has it, also over a reload and without network; nothing is told twice. */
+export function useSays(code: string, seat: string, now: () => number): Saying {
+  const key = `elm-says-${code}`;
+  const [waiting, setWaiting] = useState<readonly Say[]>([]);
+  const [said, setSaid] = useState<Readonly<Record<string, Say["kind"]>>>({});
+  const [refused, setRefused] = useState("");
+  const busy = useRef(false);
+  const put = useCallback(
+    (next: readonly Say[]) => {
+      write(key, next);
+      setWaiting(next);
+    },
+    [key],
+  );
+  const tell = useCallback(async () => {
+    if (busy.current) return;
+    busy.current = true;
+    try {
+      for (let box = read(key); box.length > 0; box = read(key)) {
+        const own = box.filter(({ seat: whose }) => whose === box[0]?.seat).slice(0, 50);
+        const response = await fetch(`/f/${code}/says`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify(own) });
+        if (response.status === 429) break;
+        const sent = new Set(own.map(({ mark }) => mark));
+        if (!response.ok) setRefused(response.status < 500 ? await response.text() : "");
+        // What the server will never take does not wait for ever.
+        if (response.status >= 500) break;
+        if (response.ok) {
+          const { answers } = (await response.json()) as { answers: { mark: string; ok: boolean }[] };
+          setRefused(answers.some(({ ok }) => !ok) ? "That step is over, or the class has not begun: it was not counted." : "");
+        }
+        put(read(key).filter(({ mark }) => !sent.has(mark)));
+      }
+    } catch {
+      // No network: it waits.
+    } finally {
+      busy.current = false;
+      setWaiting(read(key));
+    }
+  }, [code, key, put]);
+  useEffect(() => {
+    setWaiting(read(key));
+    void tell();
+    const timer = setInterval(() => void tell(), RETRY_MS);
+    const again = () => void tell();
+    window.addEventListener("online", again);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener("online", again);
+    };
+  }, [key, tell]);
+  const say = useCallback(
+    (kind: Say["kind"], step: string, what = "") => {
+      setSaid((before) => ({ ...before, [step]: kind }));
+      put([...read(key), { mark: freshId(), seat, kind, step, what, at: Math.round(now()) }]);
+      void tell();
+    },
+    [key, now, put, seat, tell],
+  );
+  return { waiting: waiting.length, said, refused, say };
+}
