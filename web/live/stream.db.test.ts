@@ -1,0 +1,85 @@
+/** News of a class: the state at once, then every change, read once for all who follow; phones hear less than the stage. */
+import { demoClass } from "@elm-basket/core/testing/documents.ts";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { insertClass } from "../data/class-documents.ts";
+import { closePool, withoutStudio, withStudio } from "../data/client.ts";
+import { type ComputedPlan, savePlan } from "../data/making.ts";
+import { migrate } from "../data/migrate.ts";
+import { openStudio } from "../data/sign-in.ts";
+import { documentHash } from "../planning/document-hash.ts";
+import run from "../workers/plan.server.ts";
+import type { LiveClass, StageState } from "./live-class.ts";
+import { perform, type StageAct } from "./perform.ts";
+import { tellHost } from "./says.ts";
+import { liveClass } from "./state.ts";
+import { type Audience, liveStream } from "./stream.ts";
+
+let [studio, id] = ["", ""];
+let live: LiveClass;
+
+interface Follower {
+  readonly heard: StageState[];
+  readonly ended: Promise<void>;
+  leave(): void;
+}
+
+function follow(audience: Audience, still: () => Promise<boolean> = async () => true): Follower {
+  const stop = new AbortController();
+  const heard: StageState[] = [];
+  const { body } = liveStream(studio, id, audience, stop.signal, still);
+  const read = async () => {
+    const reader = (body as ReadableStream<Uint8Array>).pipeThrough(new TextDecoderStream() as never).getReader() as ReadableStreamDefaultReader<string>;
+    for (let rest = "", next = await reader.read(); !next.done; next = await reader.read()) {
+      const events = (rest + next.value).split("\n\n");
+      rest = events.pop() ?? "";
+      for (const event of events) {
+        const data = /^id: \d+\ndata: (.*)$/mu.exec(event)?.[1];
+        if (data) heard.push(JSON.parse(data) as StageState);
+      }
+    }
+  };
+  return { heard, ended: read().catch(() => {}), leave: () => stop.abort() };
+}
+
+const act = (what: StageAct, version: number) => withStudio(studio, (sql) => perform(sql, { studioId: studio, workshopId: id, live }, what, version));
+
+beforeAll(async () => {
+  await migrate(process.env.ELM_OWNER_URL ?? "");
+  const email = "stream@test.example";
+  studio = (await withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" })))?.studioId ?? "";
+  const document = demoClass("slate-numbers");
+  id = await withStudio(studio, (sql) => insertClass(sql, studio, document, null));
+  const computed = (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
+  await withStudio(studio, (sql) => savePlan(sql, studio, id, computed));
+  live = (await liveClass(studio, id)) as LiveClass;
+});
+afterAll(closePool);
+
+describe("who follows", () => {
+  it("hears the state at once and every change after it; who comes later the same, on a clock of its own", async () => {
+    const [stage, phone] = [follow("stage"), follow("phones")];
+    await expect.poll(() => [stage.heard.length, phone.heard.length]).toEqual([1, 1]);
+    await act({ act: "begin" }, 0);
+    await expect.poll(() => [stage, phone].map(({ heard }) => heard.at(-1)?.stepId)).toEqual(["welcome", "welcome"]);
+    await act({ act: "next" }, 1);
+    await expect.poll(() => phone.heard.at(-1)?.stepId).toBe("clean");
+    const late = follow("phones");
+    await expect.poll(() => late.heard.length).toBeGreaterThan(0);
+    expect(late.heard[0]).toMatchObject({ stepId: "clean", version: 2 });
+    expect(Math.abs(Date.now() - (late.heard[0]?.now ?? 0))).toBeLessThan(5000);
+    for (const one of [stage, phone, late]) one.leave();
+    await Promise.all([stage, phone, late].map(({ ended }) => ended));
+  });
+
+  it("a hundred marks at once are a few readings, and phones hear how many but not whose", async () => {
+    const [stage, phone] = [follow("stage"), follow("phones")];
+    await expect.poll(() => phone.heard.length).toBe(1);
+    const says = Array.from({ length: 100 }, (_, i) => ({ mark: `stream-${i}-xxxx`, seat: String(1 + (i % 10)), kind: "done" as const, step: "clean", what: "", at: Date.now() }));
+    await Promise.all(says.map((say) => tellHost({ studioId: studio, workshopId: id }, [say])));
+    await expect.poll(() => phone.heard.at(-1)?.done).toBe(10);
+    expect(phone.heard.length).toBeLessThan(40);
+    expect(phone.heard.at(-1)).not.toHaveProperty("marks");
+    await expect.poll(() => stage.heard.at(-1)?.marks.length).toBe(10);
+    for (const one of [stage, phone]) one.leave();
+  });
+});
