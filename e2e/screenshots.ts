@@ -56,8 +56,10 @@ try {
   await visit(`${tins}/pack`, "pack");
   await visit(`${slates}/teach`, "teach");
   await visit(`${bottles}/look-back`, "look-back");
-  const clipboards = await demoClass(driver, "Night-sky");
-  await visit(clipboards.replace("/classes/", "/parcels/"), "parcels");
+  await driver.get(`${slates}/rehearse`);
+  await find(driver, By.css("[data-way]"));
+  await driver.sleep(400);
+  await picture("rehearse");
   await driver.get(`${BASE}/projects`);
   await press(driver, By.xpath("//*[@data-project='Seed tins for the allotment society']//a[contains(., 'variants')]"));
   await find(driver, By.css("[data-variant='Autumn'] dl"));

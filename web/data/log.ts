@@ -39,7 +39,7 @@ export async function addLog(sql: Sql, studioId: string, workshopId: string, ent
 }
 
 /** An entry that was not taken back. */
-const stands = (sql: Sql) =>
+export const stands = (sql: Sql) =>
   sql`not exists (select 1 from log_events u where u.workshop_id = log_events.workshop_id and u.kind = 'undone' and log_events.id::text = any(string_to_array(u.body->>'of', ' ')))`;
 
 export interface LogRow {

@@ -1,3 +1,4 @@
+import { type RunLog, runLog, standing } from "@elm-basket/core/look-back/run-log.ts";
 import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { withStudio } from "@/data/client.ts";
@@ -6,13 +7,22 @@ import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { LinkButton } from "@/ui/button.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
+import { lastAnswers } from "./answers.ts";
 import { type ChartRow, PlannedActualChart } from "./planned-actual-chart.tsx";
+import { Questions } from "./questions.tsx";
+import { WentWrong } from "./went-wrong.tsx";
 
 export async function LookBackStation({ id }: { id: string; query: Record<string, string | undefined> }) {
   const data = await loadPlanned(id);
   if (!data) return null;
   const log = await withStudio(data.host.studioId, (sql) => listLog(sql, id));
-  const steps = stepRows(data, log);
+  const lines = log.map((row) => ({ ...row, at: row.at.getTime() }));
+  const taught = runLog(
+    lines,
+    data.planned.plan.runSheet.steps,
+    (data.run?.inserted ?? []).map(({ step }) => step),
+  );
+  const steps = stepRows(data, taught);
   const weeding = weedRows(data, log);
   if (steps.length === 0 && weeding.length === 0)
     return (
@@ -24,8 +34,7 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
         </LinkButton>
       </div>
     );
-  const found = new Set(log.flatMap(({ kind, body }) => (kind === "found" ? String(body.lost ?? "").split(" ") : [])));
-  const lost = log.filter(({ kind, id: entry }) => kind === "lost" && !found.has(entry));
+  const lost = standing(lines).filter(({ kind }) => kind === "lost");
   const things = thingRows(data, steps, lost);
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_320px]">
@@ -34,6 +43,7 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
           <>
             <h2 className="mb-1 text-2xl">{sentence(steps, "The steps took")}</h2>
             <PlannedActualChart rows={steps} name="Minutes of each step" />
+            {taught.leftOut.length > 0 && <p className="mt-1 text-soft">Left out: {taught.leftOut.map((step) => titleIn(data, step)).join(", ")}. What was left out counts in neither figure.</p>}
           </>
         )}
         {weeding.length > 0 && (
@@ -42,21 +52,13 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
             <PlannedActualChart rows={weeding} name="Minutes of each kit" />
           </>
         )}
+        <WentWrong data={data} taught={taught} lost={lost.map(({ seat, body }) => ({ seat: seat ?? "", reason: String(body.reason ?? "lost") }))} />
       </section>
       <aside>
         <Ratio name="Class against plan" rows={steps} />
         <Ratio name="Weeding against plan" rows={weeding} />
         {things.length > 1 && <ThingTable rows={things} />}
-        <FigureRow name="Kits lost or torn">{lost.length}</FigureRow>
-        {lost.length > 0 && (
-          <ul className="mt-3">
-            {lost.map((row) => (
-              <li key={row.id} className="border-rule border-b py-2">
-                {labelOf(labelsOf(data.planned.plan), row.seat ?? "")}: {String(row.body.reason ?? "lost")}
-              </li>
-            ))}
-          </ul>
-        )}
+        <Questions classId={id} answers={lastAnswers(log)} />
       </aside>
     </div>
   );
@@ -100,7 +102,7 @@ interface ThingRow {
 }
 
 /** Minutes of steps that belong to one thing, and what failed of it; nothing of what was done for all at once. */
-function thingRows({ planned }: StationData, steps: readonly StepRow[], lost: readonly LogRow[]): ThingRow[] {
+function thingRows({ planned }: StationData, steps: readonly StepRow[], lost: readonly Pick<LogRow, "body">[]): ThingRow[] {
   const { things } = planned.document;
   if (things.length < 2) return [];
   return things.map(({ id, title }) => {
@@ -148,17 +150,19 @@ function ThingTable({ rows }: { rows: readonly ThingRow[] }) {
 
 type StepRow = ChartRow & { readonly thing: string | undefined };
 
-/** Only the last run counts: a class may be taught twice. */
-function stepRows(data: StationData, log: readonly LogRow[]): StepRow[] {
-  const begin = log.map(({ kind }) => kind).lastIndexOf("liveStart");
-  const { steps, things } = data.planned.document;
-  const titles = new Map(steps.map((step) => [step.id, titleOfStep(step, things)]));
-  return data.planned.plan.runSheet.steps.flatMap((step) => {
-    const actual = log.slice(Math.max(0, begin)).filter((row) => row.kind === "liveStep" && row.step === step.id && row.minutes !== null);
-    if (actual.length === 0) return [];
-    const thing = steps.find(({ id }) => id === step.id)?.thing;
-    return [{ name: titles.get(step.id) ?? step.id, thing, planned: step.minutes, actual: actual.reduce((sum, row) => sum + (row.minutes ?? 0), 0) }];
-  });
+const titleIn = ({ planned: { document } }: StationData, id: string): string => {
+  const step = document.steps.find((one) => one.id === id);
+  return step ? titleOfStep(step, document.things) : id;
+};
+
+function stepRows(data: StationData, { steps }: RunLog): StepRow[] {
+  const titles = new Map((data.run?.inserted ?? []).map(({ step }) => [step.id, step.title]));
+  return steps.map(({ id, planned, actual, putIn }) => ({
+    name: putIn ? `${titles.get(id) ?? id} (put in)` : titleIn(data, id),
+    thing: data.planned.document.steps.find((step) => step.id === id)?.thing,
+    planned,
+    actual,
+  }));
 }
 
 function weedRows(data: StationData, log: readonly LogRow[]): ChartRow[] {
