@@ -77,6 +77,11 @@ describe("the class goes on", () => {
     await waitFor(async () => (await stepShown(driver)) === "fan", "nothing was left out");
     await press(driver, byText("button", "Undo"));
     await waitFor(async () => (await stepShown(driver)) === "coat-1", "the slip was not taken back");
+    await press(phone.driver, byText("button", "I'm stuck"));
+    await press(phone.driver, byText("button", "I am behind"));
+    await find(driver, byText("li", "I am behind"));
+    await press(driver, byText("button", "helped"));
+    await waitFor(async () => (await driver.findElements(byText("li", "I am behind"))).length === 0, "it is still said to be stuck");
     await press(driver, byText("button", "Note, flaw"));
     await press(driver, byText("button", "Put something in"));
     await (await find(driver, By.xpath("//label[contains(.,'What is done')]//input"))).sendKeys("Tea");
@@ -147,5 +152,30 @@ describe("without network", () => {
     await find(driver, By.css("h1[data-step]"));
     expect(await driver.findElements(byText("dt", "Say"))).toHaveLength(0);
     expect(await driver.findElements(byText("button", "Next step"))).toHaveLength(0);
+  });
+});
+
+describe("afterwards", () => {
+  it("what was put in, the flaw and the three answers stand at Look back, also after a reload", async () => {
+    const { driver } = host;
+    await driver.get(`${live.replace("/live/", "/classes/")}/look-back`);
+    await find(driver, byText("h2", "The steps took"));
+    const words = await text(driver, "main");
+    expect(words).toContain("lies crooked");
+    expect(words).toContain("Stuck");
+    const answer = await find(driver, By.xpath("//label[contains(.,'What will you do differently')]/following::textarea[1]"));
+    await answer.sendKeys("Open the window first");
+    await press(driver, byText("button", "Keep it"));
+    await find(driver, byText("button", "Kept"));
+    await driver.navigate().refresh();
+    const kept = await find(driver, By.xpath("//label[contains(.,'What will you do differently')]/following::textarea[1]"));
+    expect(await kept.getAttribute("value")).toBe("Open the window first");
+  });
+
+  it("a link that was renewed is not answered any more, and says so", async () => {
+    const { driver } = host;
+    await driver.get(`${live.replace("/live/", "/classes/")}/teach`);
+    await press(driver, byText("button", "new link"));
+    await waitFor(async () => (await text(phone.driver, "[data-away]")).includes("not answered any more"), "the phone follows on", 60_000);
   });
 });

@@ -6,12 +6,10 @@ import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
 import { goesOf } from "@elm-basket/core/plan/technique.ts";
 import { countOf } from "@elm-basket/core/plan/thing-document.ts";
 import { bagOf } from "@elm-basket/core/supplies/bag.ts";
-import { readClass } from "../data/class-documents.ts";
-import { suppliesOfClass } from "../data/class-goods.ts";
 import { withStudio } from "../data/client.ts";
 import { filmsOfSeat } from "../data/films.ts";
-import { piecesOfSeat, readPlan } from "../data/making.ts";
-import { studioWays } from "../data/sign-in.ts";
+import { piecesOfSeat } from "../data/making.ts";
+import { keptParts } from "./kept.ts";
 
 export interface SeatThing {
   readonly thing: string;
@@ -34,17 +32,15 @@ export interface SeatView {
 
 /** Null where there is no such seat. */
 export async function seatView(studioId: string, workshopId: string, seatId: string): Promise<SeatView | null> {
+  const parts = await keptParts(studioId, workshopId);
+  const seat = parts?.document.seats.find((one) => one.seat === seatId);
+  if (!parts || !seat) return null;
+  const { document, supplies, unit } = parts;
   return withStudio(studioId, async (sql) => {
-    const stored = await readClass(sql, workshopId);
-    const plan = await readPlan(sql, workshopId);
-    const seat = stored?.document.seats.find((one) => one.seat === seatId);
-    if (!stored || !plan || !seat) return null;
-    const { document } = stored;
-    const { unit } = await studioWays(sql);
     const pieces = await piecesOfSeat(sql, workshopId, seatId);
     const colour = new Map(document.vinyls.map((vinyl) => [vinyl.id, vinyl.colour]));
     const made = document.things.filter((thing) => countOf(document, seat, thing) > 0);
-    const lines = bagOf(await filmsOfSeat(sql, workshopId, seatId), await suppliesOfClass(sql, workshopId), (id) => {
+    const lines = bagOf(await filmsOfSeat(sql, workshopId, seatId), supplies, (id) => {
       const thing = document.things.find((one) => one.id === id);
       return thing ? countOf(document, seat, thing) : 0;
     });
@@ -62,7 +58,7 @@ export async function seatView(studioId: string, workshopId: string, seatId: str
             .map(({ path }) => path)
             .join(" "),
         }));
-        const placing = plan.placing.filter((row) => row.seat === seatId && (row.thing === undefined || row.thing === thing.id));
+        const placing = parts.placing.filter((row) => row.seat === seatId && (row.thing === undefined || row.thing === thing.id));
         return [
           { thing: thing.id, title: thing.title, ...face, colour: thing.blank.colour, layers, out: goesOf(thing.technique) === "out", lies: placing.length > 0 ? sayPlacing(placing, unit) : "" },
         ];

@@ -6,6 +6,8 @@ import type { LiveState } from "./live-class.ts";
 export interface Live<S extends LiveState> {
   readonly state: S;
   readonly connected: boolean;
+  /** The server answers, but does not let this page follow any more. */
+  readonly refused: boolean;
   /** Since when it is not, ms of this device's clock. */
   readonly awaySince: number | null;
   /** Server's clock, ms. */
@@ -25,6 +27,7 @@ export function useLive<S extends LiveState>(url: string, initial: S, keep?: (st
   const [state, setState] = useState(initial);
   const [now, setNow] = useState(initial.now);
   const [awaySince, setAwaySince] = useState<number | null>(null);
+  const [refused, setRefused] = useState(false);
   const began = useRef(initial.now);
   const offsets = useRef<number[]>([]);
   const kept = useRef(keep);
@@ -43,6 +46,7 @@ export function useLive<S extends LiveState>(url: string, initial: S, keep?: (st
     const here = () => {
       heard = Date.now();
       setAwaySince(null);
+      setRefused(false);
     };
     const open = () => {
       source?.close();
@@ -57,7 +61,9 @@ export function useLive<S extends LiveState>(url: string, initial: S, keep?: (st
       made.onerror = () => {
         away();
         // The browser tries again by itself, but not after an answer that was none.
-        if (made.readyState === EventSource.CLOSED) setTimeout(() => source === made && open(), AGAIN_MS);
+        if (made.readyState !== EventSource.CLOSED) return;
+        setRefused(navigator.onLine);
+        setTimeout(() => source === made && open(), AGAIN_MS);
       };
       source = made;
     };
@@ -83,5 +89,5 @@ export function useLive<S extends LiveState>(url: string, initial: S, keep?: (st
     const timer = setInterval(() => setNow(Date.now() + Math.max(...(offsets.current.length > 0 ? offsets.current : [0]))), TICK_MS);
     return () => clearInterval(timer);
   }, []);
-  return { state, connected: awaySince === null, awaySince, now, take };
+  return { state, connected: awaySince === null, refused, awaySince, now, take };
 }

@@ -37,7 +37,7 @@ const LARGER = "125%";
 
 /** The participant's phone: what to do now, with the own piece; done or stuck; all steps. It goes on without network. */
 export function Follow({ code, live, initial }: { code: string; live: FollowedClass; initial: LiveState }) {
-  const { state, awaySince, now, take } = useLive<LiveState>(`/f/${code}/events`, initial, (next) => keep(`elm-live-${code}`, { state: next, offset: next.now - Date.now() } satisfies Kept));
+  const { state, awaySince, refused, now, take } = useLive<LiveState>(`/f/${code}/events`, initial, (next) => keep(`elm-live-${code}`, { state: next, offset: next.now - Date.now() } satisfies Kept));
   const [seat, setSeat] = useState("");
   const [view, setView] = useState<SeatView | null>(null);
   const [larger, setLarger] = useState(false);
@@ -87,7 +87,10 @@ export function Follow({ code, live, initial }: { code: string; live: FollowedCl
     <div className="mx-auto flex min-h-screen max-w-xl flex-col bg-paper">
       {awaySince !== null && (
         <p role="status" className="bg-ochre-tint px-5 py-3" data-away>
-          <b>No network since {timeIn(zone, new Date(awaySince + (now - Date.now())), live.clock)}.</b> Go on: the clock runs here.
+          <b>
+            {refused ? "This page is not answered any more" : "No network"} since {timeIn(zone, new Date(awaySince + (now - Date.now())), live.clock)}.
+          </b>{" "}
+          {refused ? "If your host has sent a new link, use that one; your steps stay here." : "Go on: the clock runs here."}
           {says.waiting > 0 && ` What you press waits, and goes out later: ${says.waiting}`}
         </p>
       )}

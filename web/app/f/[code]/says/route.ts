@@ -1,7 +1,7 @@
 import { boundedText } from "@/bench/bounded-text.ts";
 import { withoutStudio } from "@/data/client.ts";
 import { attemptAllowed } from "@/data/sign-in.ts";
-import { workshopForCode } from "@/data/tokens.ts";
+import { keptLink } from "@/live/kept.ts";
 import { saysSchema, tellHost } from "@/live/says.ts";
 
 export const dynamic = "force-dynamic";
@@ -12,7 +12,7 @@ const [MOST_OF_SEAT, MOST_OF_LINK] = [60, 20_000];
 
 export async function POST(request: Request, { params }: { params: Promise<{ code: string }> }): Promise<Response> {
   const { code } = await params;
-  const found = await withoutStudio((sql) => workshopForCode(sql, code.slice(0, 60), "follow"));
+  const found = await keptLink(code);
   if (!found) return new Response("This link is not in use any more. Ask your host.", { status: 404 });
   const text = await boundedText(request, MOST_BYTES);
   if (text === null) return new Response("Too much at once.", { status: 413 });

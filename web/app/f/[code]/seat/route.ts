@@ -1,5 +1,4 @@
-import { withoutStudio } from "@/data/client.ts";
-import { workshopForCode } from "@/data/tokens.ts";
+import { keptLink } from "@/live/kept.ts";
 import { seatView } from "@/live/seat-view.ts";
 
 export const dynamic = "force-dynamic";
@@ -8,7 +7,7 @@ export const dynamic = "force-dynamic";
 export async function GET(request: Request, { params }: { params: Promise<{ code: string }> }): Promise<Response> {
   const { code } = await params;
   const seat = new URL(request.url).searchParams.get("seat") ?? "";
-  const found = await withoutStudio((sql) => workshopForCode(sql, code.slice(0, 60), "follow"));
+  const found = await keptLink(code);
   if (!found) return new Response("This link is not in use.", { status: 404 });
   const view = seat.length > 40 ? null : await seatView(found.studioId, found.workshopId, seat);
   return view ? Response.json(view, { headers: { "cache-control": "private, max-age=60" } }) : new Response("There is no such seat.", { status: 404 });
