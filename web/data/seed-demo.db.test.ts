@@ -1,10 +1,13 @@
 /** The demo studio tells a story: what it says is cut stays cut when a station is opened. */
+import { runLog } from "@elm-basket/core/look-back/run-log.ts";
+import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { documentHash } from "../planning/document-hash.ts";
 import run from "../workers/plan.server.ts";
 import { bagMarks } from "./bags.ts";
 import { listClasses, readClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
+import { listLog, readyMarks } from "./log.ts";
 import { type ComputedPlan, listKits, listSheets, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
 import { seedDemo } from "./seed-demo.ts";
@@ -55,6 +58,20 @@ describe("the demo studio", () => {
     expect(sheets.filter(({ cutAt }) => cutAt === null)).toHaveLength(1);
     const found = (await withStudio(studio, listClasses)).find((row) => row.title.startsWith("Night-sky"));
     expect(await withStudio(studio, (sql) => bagMarks(sql, found?.id ?? "", "20"))).toContainEqual({ bag: "20", line: "line:wipe", state: "lack", note: "none left" });
+  });
+
+  it("has one class looked back on, and one about to go live", async () => {
+    const classes = await withStudio(studio, listClasses);
+    const idOf = (title: string) => classes.find((row) => row.title.startsWith(title))?.id ?? "";
+    const log = (await withStudio(studio, (sql) => listLog(sql, idOf("Rowing")))).map((row) => ({ ...row, at: row.at.getTime() }));
+    const document = (await withStudio(studio, (sql) => readClass(sql, idOf("Rowing"))))?.document;
+    const taught = runLog(log, runSheetOf(document as never).steps, []);
+    expect(taught.leftOut).toEqual([]);
+    expect(taught.steps).toHaveLength(document?.steps.length ?? 0);
+    expect(taught.flaws).toHaveLength(3);
+    expect(taught.stuck.every(({ minutes }) => minutes !== null && minutes > 0.2)).toBe(true);
+    const ready = await withStudio(studio, (sql) => readyMarks(sql, idOf("Night-sky")));
+    expect([ready.filter(({ kind }) => kind === "missing").length, ready.length > 80]).toEqual([3, true]);
   });
 
   it("is loaded once", async () => {

@@ -77,6 +77,7 @@ async function load(tx: Sql): Promise<void> {
     const stored = (await readClass(tx, id))?.document ?? document;
     await progress(tx, studioId, id, stored, weeded);
     if (isPosted(document)) await addresses(tx, studioId, id, document);
+    if (document.setting.kind === "craftAlong") await readiness(tx, studioId, id, document);
     if (weeded === "all") await logFinishedRun(tx, studioId, id, document);
   }
   // After so many clipboards a new blade is in, and a mat is known by name.
@@ -186,6 +187,33 @@ async function packed(tx: Sql, studioId: string, id: string, seat: string): Prom
 
 /** Actual minutes as a share of the plan, step by step: beginners were slow at weeding and placing. */
 const PACE = [0.9, 1.1, 1.45, 1.05, 1.3, 0.95, 1.1];
+/** Who was stuck at which step of that evening, with what, and between which parts of it. */
+const STUCK = [
+  { seat: "4", step: "place", what: "It lies crooked", from: 0.2, to: 0.35 },
+  { seat: "11", step: "place", what: "It will not come off its backing", from: 0.4, to: 0.6 },
+  { seat: "17", step: "weed", what: "Something is missing", from: 0.5, to: 0.9 },
+];
+const FLAWS = [
+  { seat: "4", step: "peel", reason: "lies crooked" },
+  { seat: "9", step: "peel", reason: "bubble or crease" },
+  { seat: "15", step: "peel", reason: "bubble or crease" },
+];
+const ANSWERS = { again: "Yes, with one more table.", explain: "That the tape comes off low and slowly.", different: "Lay the tape on beforehand for those who come late." };
+
+/** A craft-along about to go live: most have said that all is there, three lack something. */
+async function readiness(tx: Sql, studioId: string, workshopId: string, { seats }: ClassDocument): Promise<void> {
+  for (const [i, { seat }] of seats.entries()) {
+    const lacks = MISSING.get(seat);
+    if (lacks !== undefined) await addLog(tx, studioId, workshopId, { kind: "missing", seat, body: { what: lacks } });
+    else if (i % 5 < 3) await addLog(tx, studioId, workshopId, { kind: "ready", seat });
+  }
+}
+const MISSING: ReadonlyMap<string, string> = new Map([
+  ["8", "the wipe"],
+  ["44", "the parcel is not here yet"],
+  ["97", "the ember film"],
+]);
+
 /** Minutes the host took to weed each kit, evening by evening. */
 const WEED_PACE = [1.3, 1.1, 0.9, 1.2, 0.85, 0.7, 1.0, 0.95, 1.4, 0.8, 1.05, 0.75];
 
@@ -205,9 +233,17 @@ async function logFinishedRun(tx: Sql, studioId: string, workshopId: string, doc
   for (const [i, step] of sheet.steps.entries()) {
     const minutes = step.minutes * (PACE[i % PACE.length] ?? 1);
     at += minutes * 60_000;
+    const within = (share: number) => new Date(at - (1 - share) * minutes * 60_000);
+    for (const [seat, what, from, to] of STUCK.filter((one) => one.step === step.id).map((one) => [one.seat, one.what, one.from, one.to] as const)) {
+      await addLog(tx, studioId, workshopId, { kind: "stuck", seat, step: step.id, at: within(from), body: { what } });
+      await addLog(tx, studioId, workshopId, { kind: "helped", seat, step: step.id, at: within(to) });
+    }
+    for (const { seat, reason } of FLAWS.filter((one) => one.step === step.id)) await addLog(tx, studioId, workshopId, { kind: "flaw", seat, step: step.id, at: within(0.8), body: { reason } });
+    if (step.id === "tape") await addLog(tx, studioId, workshopId, { kind: "note", step: step.id, at: within(0.9), body: { note: "Two rolls were not enough for eight at a table" } });
     await addLog(tx, studioId, workshopId, { kind: "liveStep", step: step.id, minutes, at: new Date(at) });
   }
   await addLog(tx, studioId, workshopId, { kind: "liveEnd", at: new Date(at), minutes: (at - begin) / 60_000 });
+  await addLog(tx, studioId, workshopId, { kind: "note", at: new Date(at + 20 * 60_000), body: ANSWERS });
   await tx`insert into runs (studio_id, workshop_id, started_at, ended_at, step_id, step_started_at) values (${studioId}, ${workshopId}, ${new Date(begin)}, ${new Date(at)}, ${sheet.steps.at(-1)?.id ?? ""}, ${new Date(at)})`;
 }
 

@@ -183,11 +183,13 @@ function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, no
         <div className={`h-[58dvh] min-h-0 bg-paper lg:h-auto lg:overflow-hidden ${list ? "hidden lg:block" : ""}`}>
           {!row && (
             <div className="grid justify-items-start gap-4 p-8 text-lg">
-              {rows.length === 0
-                ? "There is nothing to weed in this class yet."
-                : rows.every(isDone)
-                  ? "Everything is weeded. Cap the hooks and count them back in."
-                  : "Nothing in this list: change what is shown at the left."}
+              <p>
+                {rows.length === 0
+                  ? "There is nothing to weed in this class yet."
+                  : rows.every(isDone)
+                    ? "Everything is weeded. Cap the hooks and count them back in."
+                    : "Nothing in this list: change what is shown at the left."}
+              </p>
               {host !== null && rows.length > 0 && rows.every(isDone) && <LinkButton href={`/classes/${bench}/pack`}>To Pack</LinkButton>}
             </div>
           )}
