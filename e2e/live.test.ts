@@ -166,7 +166,7 @@ describe("afterwards", () => {
     const answer = await find(driver, By.xpath("//label[contains(.,'What will you do differently')]/following::textarea[1]"));
     await answer.sendKeys("Open the window first");
     await press(driver, byText("button", "Keep it"));
-    await find(driver, byText("button", "Kept"));
+    await find(driver, byText("p", "Kept, with this class"));
     await driver.navigate().refresh();
     const kept = await find(driver, By.xpath("//label[contains(.,'What will you do differently')]/following::textarea[1]"));
     expect(await kept.getAttribute("value")).toBe("Open the window first");

@@ -11,7 +11,7 @@ import { answerQuestions } from "./look-back-actions.ts";
 export function Questions({ classId, answers }: { classId: string; answers: Answers }) {
   const [own, setOwn] = useState(answers);
   const { busy, said, act } = useAct();
-  const changed = QUESTIONS.some(({ id }) => own[id].trim() !== answers[id]);
+  const [kept, setKept] = useState(false);
   return (
     <section className="mt-6" aria-busy={busy}>
       <h2 className="mb-2 text-lg">Three questions, while it is fresh</h2>
@@ -25,9 +25,21 @@ export function Questions({ classId, answers }: { classId: string; answers: Answ
           {said}
         </p>
       )}
-      <Button className="mt-3" disabled={busy || !changed} onClick={() => act(() => answerQuestions(classId, own))}>
-        {changed ? "Keep it" : "Kept"}
+      <Button
+        className="mt-3"
+        disabled={busy}
+        onClick={() =>
+          act(
+            () => answerQuestions(classId, own),
+            () => setKept(true),
+          )
+        }
+      >
+        Keep it
       </Button>
+      <p role="status" className="mt-2 text-elm-dark empty:hidden">
+        {kept && !said ? "Kept, with this class." : ""}
+      </p>
     </section>
   );
 }
