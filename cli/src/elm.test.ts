@@ -445,6 +445,7 @@ describe("rehearse", () => {
       }),
     ).toThrow("same id");
     expect(refused({ seats: 2000, runs: 100_000, steps: Array.from({ length: 10 }, (_, i) => ({ id: `s${i}`, median: 1 })) })).toThrow("$.runs");
+    expect(refused({ seats: 1, runs: 100_000, steps: Array.from({ length: 400 }, (_, i) => ({ id: `s${i}`, median: 1 })) })).toThrow("50000 would do");
     expect(() => input({ steps: [{ id: "a", median: 3, p90: 2 }] })).toThrow("less than the median");
   });
 });

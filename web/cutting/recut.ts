@@ -5,8 +5,9 @@ import { pieceNumber } from "@elm-basket/core/plan/kits.ts";
 import { readClass, savePart } from "../data/class-documents.ts";
 import type { Sql } from "../data/client.ts";
 import { recordEdit } from "../data/edits.ts";
-import { listFilms, newestLosses } from "../data/films.ts";
+import { listFilms } from "../data/films.ts";
 import { addLog } from "../data/log.ts";
+import { newestLosses } from "../data/losses.ts";
 import { listSheets, type PieceRow, piecesOfSeat } from "../data/making.ts";
 
 export interface Failed {

@@ -48,6 +48,12 @@ export async function lockRun(sql: Sql, workshopId: string, version: number): Pr
   return { run, spentMinutes: Math.max(0, spent) / 60 };
 }
 
+/** The run that goes on, locked, whatever the caller saw of it. */
+export async function lockOpenRun(sql: Sql, workshopId: string): Promise<RunRow | null> {
+  const [row] = await sql<RunRow[]>`select ${columns(sql)} from runs where workshop_id = ${workshopId} and ended_at is null for update`;
+  return row ?? null;
+}
+
 /** To another step, whose clock begins now, or began so many minutes ago. */
 export async function toStep(sql: Sql, runId: string, stepId: string, { skipped, inserted, spent = 0 }: Partial<Pick<RunRow, "skipped" | "inserted">> & { spent?: number } = {}): Promise<void> {
   await sql`

@@ -34,13 +34,15 @@ export interface LogEntry {
 /** @returns its id in the log */
 export async function addLog(sql: Sql, studioId: string, workshopId: string, entry: LogEntry): Promise<string> {
   const [row] = await sql<{ id: string }[]>`insert into log_events (studio_id, workshop_id, at, kind, seat, step, minutes, body)
-    values (${studioId}, ${workshopId}, ${entry.at ?? new Date()}, ${entry.kind}, ${entry.seat ?? null}, ${entry.step ?? null}, ${entry.minutes ?? null}, ${sql.json((entry.body ?? {}) as never)}) returning id::text`;
+    values (${studioId}, ${workshopId}, coalesce(${entry.at ?? null}::timestamptz, now()), ${entry.kind}, ${entry.seat ?? null}, ${entry.step ?? null}, ${entry.minutes ?? null}, ${sql.json((entry.body ?? {}) as never)}) returning id::text`;
   return row?.id ?? "";
 }
 
-/** An entry that was not taken back. */
+/** An entry that was not taken back, or whose taking back was: back one step, and that undone. */
 export const stands = (sql: Sql) =>
-  sql`not exists (select 1 from log_events u where u.workshop_id = log_events.workshop_id and u.kind = 'undone' and log_events.id::text = any(string_to_array(u.body->>'of', ' ')))`;
+  sql`not exists (
+    select 1 from log_events u where u.workshop_id = log_events.workshop_id and u.kind = 'undone' and log_events.id::text = any(string_to_array(u.body->>'of', ' '))
+      and not exists (select 1 from log_events v where v.workshop_id = u.workshop_id and v.kind = 'undone' and u.id::text = any(string_to_array(v.body->>'of', ' '))))`;
 
 export interface LogRow {
   readonly id: string;

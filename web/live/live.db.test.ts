@@ -1,4 +1,5 @@
 /** A class as it goes on, in the database: acts, slips taken back, several who press at once, and what participants say. */
+import { runLog } from "@elm-basket/core/look-back/run-log.ts";
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { insertClass } from "../data/class-documents.ts";
@@ -80,6 +81,28 @@ describe("acts of the host", () => {
     expect((await log("liveStep")).map(({ step }) => step)).toEqual(["welcome", "welcome"]);
   });
 
+  it("back one step, and that taken back: the step is done as before, with its minutes", async () => {
+    await act({ act: "begin" });
+    const before = await act({ act: "next" });
+    await act({ act: "back" });
+    const after = await act({ act: "undo" });
+    expect([after.stepId, after.ends]).toEqual(["clean", before.ends]);
+    expect((await act({ act: "next" })).stepId).toBe("weed");
+    await act({ act: "back" });
+    expect(Object.keys((await state()).ends)).toEqual(["welcome"]);
+  });
+
+  it("a flaw at the wrong seat is taken back, and nothing else", async () => {
+    await act({ act: "begin" });
+    const before = await act({ act: "minutes", by: 2 });
+    await act({ act: "flaw", seat: "3", reason: "torn" });
+    expect((await state()).last).toBe("flaw");
+    const after = await act({ act: "undo" });
+    expect([after.stepId, after.extraSeconds, after.last]).toEqual([before.stepId, 120, "minutes"]);
+    const lines = (await withStudio(ours, (sql) => listLog(sql, id))).map((row) => ({ ...row, at: row.at.getTime() }));
+    expect(runLog(lines, [], []).flaws).toEqual([]);
+  });
+
   it("a slip is taken back whole: the step, what was left out, minutes, and what the log counts", async () => {
     await act({ act: "begin" });
     await act({ act: "minutes", by: 3 });
@@ -112,8 +135,9 @@ describe("acts of the host", () => {
     await act({ act: "flaw", seat: "99", reason: "torn" });
     await act({ act: "seatDone", seat: "99" });
     await act({ act: "next", to: "nowhere" });
+    await act({ act: "helped", seat: "1", step: "nowhere" });
     expect((await state()).version).toBe(version);
-    expect([...(await log("flaw")), ...(await log("done"))]).toEqual([]);
+    expect([...(await log("flaw")), ...(await log("done")), ...(await log("helped"))]).toEqual([]);
     for (const wrong of [
       { act: "finish" },
       { act: "minutes", by: 1e9 },

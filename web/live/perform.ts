@@ -2,7 +2,7 @@
 import { nextStep, notBefore, type RunMoment } from "@elm-basket/core/live/run.ts";
 import { z } from "zod";
 import type { Sql } from "../data/client.ts";
-import { addTime, currentRun, endRun, hold, insertSteps, lastAct, lockRun, type RunRow, recordAct, startRun, tellFollowers, toStep, undoAct } from "../data/live-runs.ts";
+import { addTime, endRun, hold, insertSteps, lastAct, lockOpenRun, lockRun, type RunRow, recordAct, startRun, tellFollowers, toStep, undoAct } from "../data/live-runs.ts";
 import { addLog, stepEnds } from "../data/log.ts";
 import { freshCode } from "./link-code.ts";
 import { type LiveClass, type LiveStep, stepsOfRun } from "./live-class.ts";
@@ -108,16 +108,19 @@ export async function perform(sql: Sql, { studioId, workshopId, live }: Where, a
   }
 }
 
-/** What is said of a seat or of the evening: the run itself stays as it is. */
+/** What is said of a seat or of the evening: the run itself stays as it is. A note and a flaw can be taken back like any act. */
 async function said(sql: Sql, { studioId, workshopId, live }: Where, act: Extract<StageAct, { act: "note" | "flaw" | "helped" | "seatDone" }>): Promise<void> {
-  const run = await currentRun(sql, workshopId);
+  const run = await lockOpenRun(sql, workshopId);
   if (act.act !== "note" && !live.seats.some(({ seat }) => seat === act.seat)) return;
-  const running = run !== null && run.endedAt === null;
-  if (act.act === "note") await addLog(sql, studioId, workshopId, { kind: "note", ...(running ? { step: run.stepId } : {}), body: { note: act.note } });
-  else if (act.act === "flaw") await addLog(sql, studioId, workshopId, { kind: "flaw", seat: act.seat, ...(running ? { step: run.stepId } : {}), body: { reason: act.reason } });
-  else if (!running) return;
-  else if (act.act === "helped") await addLog(sql, studioId, workshopId, { kind: "helped", seat: act.seat, step: act.step });
-  else await addLog(sql, studioId, workshopId, { kind: "done", seat: act.seat, step: run.stepId });
+  const log = (entry: Parameters<typeof addLog>[3]) => addLog(sql, studioId, workshopId, entry);
+  if (act.act === "note" || act.act === "flaw") {
+    const at = run ? { step: run.stepId } : {};
+    const id = await (act.act === "note" ? log({ kind: "note", ...at, body: { note: act.note } }) : log({ kind: "flaw", seat: act.seat, ...at, body: { reason: act.reason } }));
+    if (run) await recordAct(sql, studioId, workshopId, run, act.act, [id]);
+  } else if (!run) return;
+  else if (act.act === "seatDone") await log({ kind: "done", seat: act.seat, step: run.stepId });
+  else if (!stepsOfRun(live, run.inserted).some((step) => step.id === act.step)) return;
+  else await log({ kind: "helped", seat: act.seat, step: act.step });
   await tellFollowers(sql, workshopId, run?.version ?? 0);
 }
 

@@ -62,6 +62,8 @@ function followedClass(studioId: string, workshopId: string): Followed {
   const own: Followed = { ports: { stage: new Set(), phones: new Set() }, state: null, readAt: 0, reading: null, again: false, leave: null };
   holder.elmFollowed.set(workshopId, own);
   own.leave = subscribe(workshopId, () => void tell(own, studioId, workshopId));
+  // Without news nobody is followed: whoever comes next tries again.
+  own.leave.catch(() => holder.elmFollowed?.delete(workshopId));
   return own;
 }
 

@@ -10,6 +10,8 @@ import { defineVerb, tidy } from "./shapes.ts";
 const MOST_RUNS = 100_000;
 /** Seats times steps times runs: a minute or two. */
 const MOST_WORK = 1_000_000_000;
+/** Steps times runs, whose times are all kept. */
+const MOST_KEPT = 20_000_000;
 const minutes = z.number().min(0).max(100_000);
 // What is looked up by name in a plain object must not be one of its own parts.
 const name = z
@@ -64,6 +66,7 @@ export const rehearse = defineVerb({
     const rows = inOrder(steps);
     const work = runs * room.seats * rows.length;
     if (work > MOST_WORK) throw new InputError(`$.runs: ${runs} runs of ${room.seats} seats and ${rows.length} steps are too many; ${Math.floor(MOST_WORK / (room.seats * rows.length))} would do`);
+    if (runs * rows.length > MOST_KEPT) throw new InputError(`$.runs: ${runs} runs of ${rows.length} steps are too many; ${Math.floor(MOST_KEPT / rows.length)} would do`);
     rows.forEach(({ id, tools: own }) => {
       for (const [tool, count] of Object.entries(own)) {
         const there = Object.hasOwn(tools, tool) ? (tools[tool] ?? 0) : 0;

@@ -46,6 +46,9 @@ describe("a class that was taught", () => {
       ["welcome", 5],
       ["clean", 4],
     ]);
+    const done = line("liveStep", { step: "place", minutes: 9 });
+    const back = line("undone", { step: "place", body: { of: done.id } });
+    expect(standing([done, back, line("undone", { body: { of: back.id } })])).toEqual([done]);
     const lost = line("lost");
     expect(standing([lost, line("found", { body: { lost: lost.id } })])).toEqual([]);
   });

@@ -39,9 +39,10 @@ export interface RunLog {
 
 const idsOf = (value: unknown): string[] => (typeof value === "string" && value !== "" ? value.split(" ") : []);
 
-/** Entries that were taken back do not count: a slip of the finger, a loss that was none. */
+/** Entries that were taken back do not count: a slip of the finger, a loss that was none. What takes back may itself have been taken back later. */
 export function standing<T extends LogLine>(log: readonly T[]): T[] {
-  const gone = new Set(log.flatMap(({ kind, body }) => (kind === "undone" ? idsOf(body.of) : kind === "found" ? idsOf(body.lost) : [])));
+  const gone = new Set<string>();
+  for (const { id, kind, body } of log.toReversed()) if (!gone.has(id)) for (const other of kind === "undone" ? idsOf(body.of) : kind === "found" ? idsOf(body.lost) : []) gone.add(other);
   return log.filter(({ id, kind }) => !gone.has(id) && kind !== "undone" && kind !== "found");
 }
 

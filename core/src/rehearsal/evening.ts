@@ -6,8 +6,8 @@
  * at the next. All that is left to chance is drawn by name (`chance.ts`), so it does not depend on the order in which it is asked for.
  */
 
-import type { Gate } from "../scheduling/step.ts";
 import { nameKey, normalOf, runKey, scatterOf, scatterTable, seatKey, uniformOf } from "./chance.ts";
+import { type Part, partsOf, sigmasOf } from "./parts.ts";
 import { checkRehearsal, gateCount, type RehearsalProblem } from "./problem.ts";
 import { kthSmallest } from "./select.ts";
 
@@ -18,26 +18,6 @@ const LATE_BY = nameKey("late by");
 /** Added to a step's own name. */
 const [IS_STUCK, STUCK_AT, STUCK_FOR] = [1, 2, 3];
 const NONE = -1;
-
-type Kind = "talk" | "group" | "line" | "side";
-
-/** A step as the loop reads it. */
-interface Part {
-  readonly kind: Kind;
-  readonly key: number;
-  readonly median: number;
-  readonly sigma: number;
-  /** Which of the sigmas that there are. */
-  readonly scatter: number;
-  readonly law: "lognormal" | "exponential" | "fixed";
-  readonly gate: Gate;
-  /** Seats that take part. */
-  readonly seats: Int32Array;
-  readonly before: readonly { readonly step: number; readonly wait: number }[];
-  /** Of these, what keeps a seat by its own piece. */
-  readonly own: readonly { readonly step: number; readonly wait: number }[];
-  readonly holds: readonly { readonly tool: number; readonly count: number }[];
-}
 
 export class Evening {
   /** Minutes from the beginning: when each step was opened, and when the room went on from it. Of the run played last, as all that follows. */
@@ -449,32 +429,6 @@ export class Evening {
     for (let i = 0; i < done.length; i++) if (i + 1 >= gateCount(gate, hereBy(done[i] as number))) return Math.max(at, done[i] as number);
     return at;
   }
-}
-
-const sigmasOf = (steps: RehearsalProblem["steps"]): number[] => [...new Set(steps.map(({ sigma }) => sigma))];
-
-function partsOf({ steps, seats, tools, helpers }: RehearsalProblem): Part[] {
-  const place = new Map(steps.map(({ id }, i) => [id, i]));
-  const names = Object.keys(tools);
-  const sigmas = sigmasOf(steps);
-  const everybody = Int32Array.from({ length: seats }, (_, i) => i);
-  const kinds = steps.map(({ who, tools: held }): Kind => (who === "host" ? "talk" : who === "queue" ? (helpers > 0 ? "side" : "line") : Object.keys(held).length > 0 ? "line" : "group"));
-  return steps.map((step, s) => {
-    const before = step.after.map(({ step: first, wait }) => ({ step: place.get(first) ?? 0, wait }));
-    return {
-      kind: kinds[s] as Kind,
-      key: nameKey(step.id),
-      median: step.median,
-      sigma: step.sigma,
-      scatter: sigmas.indexOf(step.sigma),
-      law: step.sigma === 0 && step.law === "lognormal" ? "fixed" : step.law,
-      gate: step.gate,
-      seats: step.who === "host" ? new Int32Array(0) : step.taking ? Int32Array.from(step.taking.filter((seat) => seat < seats)).sort() : everybody,
-      before,
-      own: before.filter(({ step: first, wait }) => wait > 0 || kinds[first] === "side"),
-      holds: Object.entries(step.tools).flatMap(([tool, count]) => (count > 0 ? [{ tool: names.indexOf(tool), count }] : [])),
-    };
-  });
 }
 
 function indexOfLeast(values: Float64Array): number {

@@ -27,7 +27,13 @@ export function FollowLobby({ live, state, now, zone, view, label, says }: Props
   return (
     <>
       <h1 className="mb-2 text-4xl" suppressHydrationWarning>
-        {state.ended ? "That was the class" : toGo > 0 && toGo < DAY ? `It begins in ${toGo < 3600 ? showClock(toGo) : showMinutes(Math.ceil(toGo / 60))}` : "Not begun yet"}
+        {state.running
+          ? "One moment"
+          : state.ended
+            ? "That was the class"
+            : toGo > 0 && toGo < DAY
+              ? `It begins in ${toGo < 3600 ? showClock(toGo) : showMinutes(Math.ceil(toGo / 60))}`
+              : "Not begun yet"}
       </h1>
       {state.ended ? (
         <p className="text-lg">{live.farewell}</p>

@@ -109,9 +109,10 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
           seat,
           label,
           done: state.running ? (finished.has(seat) ? 5 : 0) : (done[seat] ?? 0),
-          trouble: stuck.some((mark) => mark.seat === seat),
+          // Who is stuck is the host's to know, not the room's.
+          trouble: !projector && stuck.some((mark) => mark.seat === seat),
         }))}
-        {...(state.running ? { words: (seat: string) => (stuck.some((mark) => mark.seat === seat) ? "stuck" : finished.has(seat) ? "done with this step" : "at it") } : {})}
+        {...(state.running ? { words: (seat: string) => (!projector && stuck.some((mark) => mark.seat === seat) ? "stuck" : finished.has(seat) ? "done with this step" : "at it") } : {})}
       />
     </aside>
   );

@@ -106,14 +106,26 @@ export function StageLobby({ classId, live, state, now, picture, projector, cloc
   const toGo = (live.beginsAt - now) / 1000;
   return (
     <>
-      <h1 className="mb-4 text-6xl">{state.ended ? "The class has ended" : live.steps.length === 0 ? "This class has no steps" : projector ? "Welcome" : "Ready when you are"}</h1>
+      <h1 className="mb-4 text-6xl">
+        {state.running
+          ? "This step is not in the class any more"
+          : state.ended
+            ? "The class has ended"
+            : live.steps.length === 0
+              ? "This class has no steps"
+              : projector
+                ? "Welcome"
+                : "Ready when you are"}
+      </h1>
       <p className="text-2xl text-stage-soft" suppressHydrationWarning>
-        {state.ended
-          ? live.farewell
-          : toGo > 0 && toGo < 86_400
-            ? `It begins at ${clock(live.beginsAt)}, in ${toGo < 3600 ? showClock(toGo) : showMinutes(Math.round(toGo / 60))}.`
-            : `${live.steps.length} steps, ${showMinutes(live.endMinute)}.`}
-        {!projector && !state.ended && live.steps.length > 0 && " Space begins."}
+        {state.running
+          ? "It was taken out meanwhile. The next step goes on."
+          : state.ended
+            ? live.farewell
+            : toGo > 0 && toGo < 86_400
+              ? `It begins at ${clock(live.beginsAt)}, in ${toGo < 3600 ? showClock(toGo) : showMinutes(Math.round(toGo / 60))}.`
+              : `${live.steps.length} steps, ${showMinutes(live.endMinute)}.`}
+        {!projector && !state.ended && !state.running && live.steps.length > 0 && " Space begins."}
       </p>
       {state.ended && !projector && (
         <p className="mt-4 text-2xl">

@@ -113,7 +113,7 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
         <span className="text-stage-soft">
           {live.seats.length} {live.seats.length === 1 ? "seat" : "seats"}
           {state.running && ` · ${state.done} done`}
-          {state.stuck > 0 && <b className="text-stage-brick"> · {state.stuck} stuck</b>}
+          {state.stuck > 0 && !projector && <b className="text-stage-brick"> · {state.stuck} stuck</b>}
         </span>
         {!connected && (
           <b role="status" className="text-stage-ochre">
@@ -169,7 +169,7 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
             <StageButton keyName="S" disabled={busy || !state.running || last} onClick={() => act({ act: "skip" })}>
               Leave out
             </StageButton>
-            <StageButton keyName="F" disabled={busy} onClick={() => setAsked({ what: state.running ? "more" : "note" })}>
+            <StageButton keyName={state.running ? "N F I" : "N"} disabled={busy} onClick={() => setAsked({ what: state.running ? "more" : "note" })}>
               {state.running ? "Note, flaw …" : "Note"}
             </StageButton>
             <button

@@ -15,9 +15,18 @@ function read(key: string): Say[] {
   }
 }
 
-function write(key: string, says: readonly Say[]): void {
+function readSaid(key: string): Readonly<Record<string, Say["kind"]>> {
   try {
-    localStorage.setItem(key, JSON.stringify(says));
+    const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "{}");
+    return typeof kept === "object" && kept !== null ? (kept as Record<string, Say["kind"]>) : {};
+  } catch {
+    return {};
+  }
+}
+
+function write(key: string, value: unknown): void {
+  try {
+    localStorage.setItem(key, JSON.stringify(value));
   } catch {
     // Storage is switched off: what waits lives as long as the page.
   }
@@ -36,9 +45,12 @@ export interface Saying {
 export function useSays(code: string, seat: string, now: () => number): Saying {
   const key = `elm-says-${code}`;
   const [waiting, setWaiting] = useState<readonly Say[]>([]);
+  const own = `elm-said-${code}-${seat}`;
   const [said, setSaid] = useState<Readonly<Record<string, Say["kind"]>>>({});
   const [refused, setRefused] = useState("");
   const busy = useRef(false);
+  // Each name has said its own; a reload remembers.
+  useEffect(() => setSaid(readSaid(own)), [own]);
   const put = useCallback(
     (next: readonly Say[]) => {
       write(key, next);
@@ -84,11 +96,15 @@ export function useSays(code: string, seat: string, now: () => number): Saying {
   }, [key, tell]);
   const say = useCallback(
     (kind: Say["kind"], step: string, what = "") => {
-      setSaid((before) => ({ ...before, [step]: kind }));
+      setSaid((before) => {
+        const next = { ...before, [step]: kind };
+        write(own, next);
+        return next;
+      });
       put([...read(key), { mark: freshId(), seat, kind, step, what, at: Math.round(now()) }]);
       void tell();
     },
-    [key, now, put, seat, tell],
+    [key, now, own, put, seat, tell],
   );
   return { waiting: waiting.length, said, refused, say };
 }

@@ -75,6 +75,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
         </div>
         <p className="no-print mt-1 text-soft text-sm">
           Filled: nothing may make it later without making the end later. Tinted: it has time to spare. Hatched: dries by itself.
+          {" Planned as if everybody took what the slow quarter takes; how likely it then ends in time, Rehearse says."}
           {planned.document.fromEnd && " Counted back from the end: each step as late as may be."}
         </p>
         <StepsBench
