@@ -97,7 +97,7 @@ export default async function TonightPage() {
         <Wet rows={view.wet} />
         <Fullness view={view} />
         <EveningsAhead days={view.ahead} all={view.all} />
-        {!view.none && <CalendarLink url={code === null ? null : `${await siteAddress()}/calendar/${code}`} />}
+        {!view.none && <CalendarLink key={code} site={await siteAddress()} code={code} />}
         {view.classes.length === 0 && (
           <p className="mt-4 text-lg">
             No class in the next weeks.{" "}

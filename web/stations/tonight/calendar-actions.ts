@@ -1,6 +1,5 @@
 "use server";
 
-import { revalidatePath } from "next/cache";
 import { requireHost } from "@/account/session.ts";
 import { renewCalendarLink, revokeCalendarLinks } from "@/data/calendar-links.ts";
 import { withStudio } from "@/data/client.ts";
@@ -9,11 +8,19 @@ import { freshCode } from "@/live/link-code.ts";
 /** Nobody guesses it: 40 of 31 signs are 198 bits. */
 const LETTERS = 40;
 
-/** Makes a private address for the calendar, a new one in its place, or takes it back. */
-export async function calendarAddress(want: "make" | "revoke"): Promise<boolean> {
+/**
+ * Makes a private code for the calendar, a new one in its place, or takes it back.
+ * Returns the code that holds from now on, null for none. The page is not drawn anew for it:
+ * the evenings of a full studio take seconds, and an address to be taken back must not wait for them.
+ */
+export async function calendarCode(want: "make" | "revoke"): Promise<{ code: string | null }> {
   const host = await requireHost();
-  if (want !== "make" && want !== "revoke") return false;
-  await withStudio(host.studioId, (sql) => (want === "make" ? renewCalendarLink(sql, host, freshCode(LETTERS)) : revokeCalendarLinks(sql, host)));
-  revalidatePath("/");
-  return true;
+  if (want === "revoke") {
+    await withStudio(host.studioId, (sql) => revokeCalendarLinks(sql, host));
+    return { code: null };
+  }
+  if (want !== "make") throw new Error("A calendar's address is made or taken back");
+  const code = freshCode(LETTERS);
+  await withStudio(host.studioId, (sql) => renewCalendarLink(sql, host, code));
+  return { code };
 }

@@ -1,31 +1,31 @@
 "use client";
 
-import { useRouter } from "next/navigation";
-import { useState, useTransition } from "react";
+import { useState } from "react";
 import { Button, FileButton } from "@/ui/button.tsx";
-import { calendarAddress } from "./calendar-actions.ts";
+import { calendarCode } from "./calendar-actions.ts";
 
 /** The evenings in the host's own calendar: as a file, or under an address that it reads by itself. */
-export function CalendarLink({ url }: { url: string | null }) {
-  const router = useRouter();
-  const [busy, start] = useTransition();
+export function CalendarLink({ site, code: stored }: { site: string; code: string | null }) {
+  const [code, setCode] = useState(stored);
+  const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState("");
-  const act = (want: "make" | "revoke") =>
-    start(async () => {
-      const done = await calendarAddress(want).catch(() => false);
-      setSaid(done ? "" : "No connection: nothing has changed.");
-      router.refresh();
-    });
+  const act = async (want: "make" | "revoke") => {
+    setBusy(true);
+    const answer = await calendarCode(want).catch(() => null);
+    if (answer) setCode(answer.code);
+    setSaid(answer ? "" : "No connection: nothing has changed.");
+    setBusy(false);
+  };
   return (
     <details className="mt-8 border-rule border-t pt-1">
       <summary className="verb min-h-11 py-2">In your own calendar</summary>
       <div className="max-w-2xl pb-4" aria-busy={busy}>
         <p className="mb-3 text-soft">Classes, what falls due, and each evening's work with its minutes. No names of participants.</p>
-        {url !== null && (
+        {code !== null && (
           <>
             <p className="mb-1">Give this address to your calendar; it then keeps itself up to date. Whoever has it can read it, so treat it as a key.</p>
             <p className="mb-3 bg-paper px-3 py-2 [overflow-wrap:anywhere]" data-calendar-address>
-              {url}
+              {`${site}/calendar/${code}`}
             </p>
           </>
         )}
@@ -34,9 +34,9 @@ export function CalendarLink({ url }: { url: string | null }) {
             As a file, as of now
           </FileButton>
           <Button disabled={busy} onClick={() => act("make")}>
-            {url === null ? "Make a private address" : "Another address; this one ends"}
+            {code === null ? "Make a private address" : "Another address; this one ends"}
           </Button>
-          {url !== null && (
+          {code !== null && (
             <Button tone="stop" disabled={busy} onClick={() => act("revoke")}>
               Take it back
             </Button>
