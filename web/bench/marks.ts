@@ -59,14 +59,13 @@ async function done(sql: Sql, { studioId, workshopId, who, mark }: Telling): Pro
   } else {
     const flawed = act === "flawed";
     const minutes = await endFilm(sql, workshopId, film, { by: who.name, at, worked, flawed });
-    const { pieces, counters, islands, smallParts, tails } = held.weed;
     // Done without the clock says nothing about how long it took.
     await addLog(sql, studioId, workshopId, {
       kind: "weeded",
       seat: held.seat,
       at,
       minutes: minutes > 0 ? minutes : undefined,
-      body: { flawed, film, vinyl: held.vinyl, by: who.name, estimate: held.minutes, pieces, counters, islands, smallParts, tails },
+      body: { flawed, film, vinyl: held.vinyl, by: who.name, estimate: held.minutes, ...held.weed.counts },
     });
   }
   await kitsFromFilms(sql, workshopId, held.seat);

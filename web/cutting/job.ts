@@ -3,6 +3,7 @@ import { onlyPieces, piecesOfHpgl, shiftedHpgl, withSetting } from "@elm-basket/
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { withStudio } from "@/data/client.ts";
 import { beginJob, type CutJob, type JobProgress, type JobState, jobsOf, lastTestCut, recordProgress, runningJob } from "@/data/cut-jobs.ts";
+import { guessOfCut } from "@/data/learning.ts";
 import { addLog } from "@/data/log.ts";
 import { listSheets, type SheetRow, sheetFile } from "@/data/making.ts";
 import { filmOf } from "@/data/scraps.ts";
@@ -119,10 +120,19 @@ export async function syncCutting(studioId: string): Promise<{ job: CutJob; sile
     if (!recorded?.endedAt) return recorded;
     const sheet = (await listSheets(sql, job.workshopId)).find((row) => row.nn === job.nn && row.hash === job.sheetHash);
     const file = sheet ? await sheetFile(sql, job.workshopId, job.nn) : null;
+    // Only a load that went through whole, in one go, says how long it takes.
+    const whole = recorded.state === "finished" && sheet && file && piecesOfHpgl(file.hpgl).every((piece) => job.pieces.includes(piece));
     await addLog(sql, studioId, job.workshopId, {
       kind: "cut",
       minutes: recorded.seconds / 60,
-      body: { sheet: job.nn, state: recorded.state, cut: recorded.cut.length, of: job.pieces.length, ...(recorded.fault ? { fault: recorded.fault } : {}) },
+      body: {
+        sheet: job.nn,
+        state: recorded.state,
+        cut: recorded.cut.length,
+        of: job.pieces.length,
+        ...(recorded.fault ? { fault: recorded.fault } : {}),
+        ...(whole ? await guessOfCut(sql, job.workshopId, sheet.meta.cutMinutes) : {}),
+      },
     });
     const through = sheet ? throughOf(await jobsOf(sql, job.workshopId), sheet) : new Set<string>();
     if (sheet && file && piecesOfHpgl(file.hpgl).every((piece) => through.has(piece))) await finishSheet(sql, studioId, job.workshopId, sheet, true);

@@ -119,7 +119,7 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
 
 function bodyOf(document: ClassDocument): Record<string, unknown> {
   const { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, preparation } = document;
-  const optional = ["leadDays", "setSizing", "handsOver", "practised", "fromEnd", "schools", "proposed", "rehearsal"] as const;
+  const optional = ["leadDays", "setSizing", "handsOver", "practised", "fromEnd", "schools", "proposed", "rehearsal", "figures"] as const;
   const said = Object.fromEntries(optional.flatMap((field) => (document[field] === undefined ? [] : [[field, document[field]]])));
   return { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, preparation, ...said };
 }

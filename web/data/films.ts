@@ -28,7 +28,7 @@ export interface PlannedFilm extends FilmPlace {
   readonly minutes: number;
 }
 
-export interface FilmWeed extends Pick<WeedReport, "pieces" | "counters" | "islands" | "smallParts" | "tails" | "thinnest" | "tightest" | "technique"> {
+export interface FilmWeed extends Pick<WeedReport, "pieces" | "counters" | "islands" | "smallParts" | "tails" | "thinnest" | "tightest" | "technique" | "counts"> {
   /** Whether its letters are taken out and painted. */
   readonly out: boolean;
   /** Its own film, in the design's coordinates: least x, least y, most x, most y, mm. */

@@ -20,7 +20,9 @@ export type LogKind =
   | "flaw"
   | "ready"
   | "missing"
-  | "note";
+  | "note"
+  | "dry"
+  | "felt";
 
 export interface LogEntry {
   readonly kind: LogKind;
@@ -58,9 +60,47 @@ export async function listLog(sql: Sql, workshopId: string): Promise<LogRow[]> {
   return sql<LogRow[]>`select id::text, at, kind, seat, step, minutes, body from log_events where workshop_id = ${workshopId} order by log_events.id limit 5000`;
 }
 
-export async function studioLog(sql: Sql): Promise<(LogRow & { title: string; workshopId: string })[]> {
-  return sql<(LogRow & { title: string; workshopId: string })[]>`
-    select l.id::text, l.at, l.kind, l.seat, l.step, l.minutes, l.body, w.title, w.id as "workshopId" from log_events l join workshops w on w.id = l.workshop_id order by l.at desc, l.id desc limit 200`;
+export const LOG_GROUPS = {
+  weeding: ["weeded", "lost", "found"],
+  cutting: ["cut", "recut"],
+  packing: ["checked", "packed", "ready", "missing"],
+  class: ["liveStart", "liveStep", "liveEnd", "skipped", "done", "stuck", "helped", "dry", "felt", "undone"],
+  flaws: ["flaw", "lost", "stuck", "missing"],
+  notes: ["note", "felt"],
+} as const satisfies Readonly<Record<string, readonly LogKind[]>>;
+export type LogGroup = keyof typeof LOG_GROUPS;
+
+export interface LogSearch {
+  /** Found in the class's title, its blanks, films and seats, in steps, and in what was written down. */
+  readonly text: string;
+  readonly group: LogGroup | null;
+  /** Only older than this entry. */
+  readonly before: string | null;
+}
+
+export interface StudioLogRow extends LogRow {
+  readonly title: string;
+  readonly workshopId: string;
+  /** The film it is about, where it is about one. */
+  readonly film: string | null;
+}
+
+/** Signs that mean something to LIKE stand for themselves. */
+const likeOf = (text: string): string => `%${text.replaceAll(/[\\%_]/gu, "\\$&")}%`;
+
+/** Of all classes, the newest first. */
+export async function studioLog(sql: Sql, { text, group, before }: LogSearch, most: number): Promise<StudioLogRow[]> {
+  const like = likeOf(text.trim());
+  return sql<StudioLogRow[]>`
+    select l.id::text, l.at, l.kind, l.seat, l.step, l.minutes, l.body, w.title, w.id as "workshopId", g.name as film
+    from log_events l join workshops w on w.id = l.workshop_id
+      left join workshop_vinyls v on v.workshop_id = l.workshop_id and v.vinyl = coalesce(l.body->>'vinyl', reverse(split_part(reverse(l.body->>'film'), ':', 1)))
+      left join goods g on g.id = v.good_id
+    where (${before}::bigint is null or (l.at, l.id) < (select b.at, b.id from log_events b where b.id = ${before}::bigint)) and (${group}::text is null or l.kind = any(${group === null ? [] : [...LOG_GROUPS[group]]}))
+      and (${text.trim()} = '' or w.title ilike ${like} or l.step ilike ${like} or l.seat ilike ${like} or l.body::text ilike ${like} or g.name ilike ${like}
+        or exists (select 1 from things t where t.workshop_id = w.id and (t.blank->>'name' ilike ${like} or t.body->>'title' ilike ${like}))
+        or (l.body->>'film' is null and exists (select 1 from workshop_vinyls f join goods o on o.id = f.good_id where f.workshop_id = w.id and o.name ilike ${like})))
+    order by l.at desc, l.id desc limit ${most}`;
 }
 
 export interface SeatMark {
@@ -92,6 +132,14 @@ export interface StepEnd {
   readonly at: Date;
   readonly minutes: number;
   readonly id: string;
+}
+
+/** Of what was touched while it dried, in the run that began then: from when on it counts as dry, epoch ms. */
+export async function dryMarks(sql: Sql, workshopId: string, since: Date): Promise<Record<string, number>> {
+  const rows = await sql<{ step: string; until: number }[]>`
+    select distinct on (step) step, (body->>'until')::float8 as until from log_events
+    where workshop_id = ${workshopId} and kind = 'dry' and step is not null and at >= ${since} and ${stands(sql)} order by step, log_events.id desc`;
+  return Object.fromEntries(rows.map(({ step, until }) => [step, until]));
 }
 
 /** When each step of the run that began then was last done. */

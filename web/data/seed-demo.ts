@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { addDays, isPosted } from "@elm-basket/core/calendar/dates.ts";
 import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
-import { madeOf, runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
+import { madeOf } from "@elm-basket/core/plan/thing-document.ts";
 import { bagOf } from "@elm-basket/core/supplies/bag.ts";
 import { variantSchema } from "@elm-basket/core/variants/variant.ts";
 import { hash } from "@node-rs/argon2";
@@ -22,6 +22,8 @@ import { putAddresses, savePosting } from "./parcels.ts";
 import { insertProject, listProjects, putVariant } from "./projects.ts";
 import { APP_ROLE, ownerUrlFromEnvironment } from "./roles.ts";
 import { DEMO_POSTING, demoAddress } from "./seed-addresses.ts";
+import { logTaught } from "./seed-log.ts";
+import { seedTrials } from "./seed-trials.ts";
 import { seatCounts, takeKit, takeRoom } from "./stock-taking.ts";
 import { addMat, newBlade } from "./wear.ts";
 
@@ -68,18 +70,19 @@ async function load(tx: Sql): Promise<void> {
   for (const document of documents.values()) await insertProject(tx, studioId, document);
   const projects = new Map((await listProjects(tx)).map((project) => [project.title, project.id]));
   for (const { project, ...variant } of VARIANTS) await putVariant(tx, projects.get(documents.get(project)?.title ?? "") ?? "", variantSchema.parse(variant));
-  for (const { name, days, weeded, recuts = [] } of CLASSES) {
+  for (const { name, title, days, weeded, recuts = [] } of CLASSES) {
     const written = documents.get(name);
     if (!written) continue;
-    const document = { ...written, recuts: [...recuts], when: { ...written.when, date: addDays(today(), days) } };
-    const id = await insertClass(tx, studioId, document, projects.get(document.title) ?? null);
+    const document = { ...written, title: title ?? written.title, recuts: [...recuts], when: { ...written.when, date: addDays(today(), days) } };
+    const id = await insertClass(tx, studioId, document, projects.get(written.title) ?? null);
     // As it is read from now on: a plan of the file itself would be made again at the first look.
     const stored = (await readClass(tx, id))?.document ?? document;
     await progress(tx, studioId, id, stored, weeded);
     if (isPosted(document)) await addresses(tx, studioId, id, document);
     if (document.setting.kind === "craftAlong") await readiness(tx, studioId, id, document);
-    if (weeded === "all") await logFinishedRun(tx, studioId, id, document);
+    if (weeded === "all") await logTaught(tx, studioId, id, document);
   }
+  await seedTrials(tx, studioId, today());
   // After so many clipboards a new blade is in, and a mat is known by name.
   await newBlade(tx, studioId);
   for (const [kind, shop] of SHOPS)
@@ -128,7 +131,7 @@ const VARIANTS = [
 ] as const;
 
 /** The demo's classes lie round the day it is loaded, so that there is always one past and two ahead. */
-const CLASSES: readonly { readonly name: string; readonly days: number; readonly weeded: number | "half" | "all"; readonly recuts?: ClassDocument["recuts"] }[] = [
+const CLASSES: readonly { readonly name: string; readonly title?: string; readonly days: number; readonly weeded: number | "half" | "all"; readonly recuts?: ClassDocument["recuts"] }[] = [
   { name: "seed-tins", days: 11, weeded: 4 },
   { name: "slate-numbers", days: 8, weeded: 0 },
   { name: "quay-market-sets", days: 15, weeded: 0 },
@@ -137,6 +140,7 @@ const CLASSES: readonly { readonly name: string; readonly days: number; readonly
   // Half packed: two flaws, a piece that folded on itself and waits to be cut again, a wipe that lacks.
   { name: "night-sky-clipboard", days: 34, weeded: "half", recuts: [{ seat: "12", copy: 1, vinyl: "aurora", round: 1, pieces: [1] }] },
   { name: "rowing-bottles", days: -10, weeded: "all" },
+  { name: "seed-tins", title: "Allotment tins, the first evening", days: -31, weeded: "all" },
 ];
 
 const today = (): string => new Date().toISOString().slice(0, 10);
@@ -185,21 +189,6 @@ async function packed(tx: Sql, studioId: string, id: string, seat: string): Prom
   await takeKit(tx, studioId, id, seat, true);
 }
 
-/** Actual minutes as a share of the plan, step by step: beginners were slow at weeding and placing. */
-const PACE = [0.9, 1.1, 1.45, 1.05, 1.3, 0.95, 1.1];
-/** Who was stuck at which step of that evening, with what, and between which parts of it. */
-const STUCK = [
-  { seat: "4", step: "place", what: "It lies crooked", from: 0.2, to: 0.35 },
-  { seat: "11", step: "place", what: "It will not come off its backing", from: 0.4, to: 0.6 },
-  { seat: "17", step: "weed", what: "Something is missing", from: 0.5, to: 0.9 },
-];
-const FLAWS = [
-  { seat: "4", step: "peel", reason: "lies crooked" },
-  { seat: "9", step: "peel", reason: "bubble or crease" },
-  { seat: "15", step: "peel", reason: "bubble or crease" },
-];
-const ANSWERS = { again: "Yes, with one more table.", explain: "That the tape comes off low and slowly.", different: "Lay the tape on beforehand for those who come late." };
-
 /** A craft-along about to go live: most have said that all is there, three lack something. */
 async function readiness(tx: Sql, studioId: string, workshopId: string, { seats }: ClassDocument): Promise<void> {
   for (const [i, { seat }] of seats.entries()) {
@@ -213,39 +202,6 @@ const MISSING: ReadonlyMap<string, string> = new Map([
   ["44", "the parcel is not here yet"],
   ["97", "the ember film"],
 ]);
-
-/** Minutes the host took to weed each kit, evening by evening. */
-const WEED_PACE = [1.3, 1.1, 0.9, 1.2, 0.85, 0.7, 1.0, 0.95, 1.4, 0.8, 1.05, 0.75];
-
-async function logFinishedRun(tx: Sql, studioId: string, workshopId: string, document: ClassDocument): Promise<void> {
-  const begin = new Date(`${document.when.date}T${document.when.time}:00Z`).getTime();
-  const sheet = runSheetOf(document);
-  let at = begin;
-  const evening = new Date(`${addDays(document.when.date, -3)}T19:30:00Z`).getTime();
-  let clock = evening;
-  for (const [i, { seat }] of document.seats.entries()) {
-    const minutes = 3.2 * (WEED_PACE[i % WEED_PACE.length] ?? 1);
-    clock += minutes * 60_000;
-    await addLog(tx, studioId, workshopId, { kind: i === 8 ? "lost" : "weeded", seat, minutes, at: new Date(clock), body: i === 8 ? { reason: "folded on itself" } : {} });
-    if (i === 8) await addLog(tx, studioId, workshopId, { kind: "weeded", seat, minutes: 3.1, at: new Date(clock + 240_000) });
-  }
-  await addLog(tx, studioId, workshopId, { kind: "liveStart", at: new Date(at) });
-  for (const [i, step] of sheet.steps.entries()) {
-    const minutes = step.minutes * (PACE[i % PACE.length] ?? 1);
-    at += minutes * 60_000;
-    const within = (share: number) => new Date(at - (1 - share) * minutes * 60_000);
-    for (const [seat, what, from, to] of STUCK.filter((one) => one.step === step.id).map((one) => [one.seat, one.what, one.from, one.to] as const)) {
-      await addLog(tx, studioId, workshopId, { kind: "stuck", seat, step: step.id, at: within(from), body: { what } });
-      await addLog(tx, studioId, workshopId, { kind: "helped", seat, step: step.id, at: within(to) });
-    }
-    for (const { seat, reason } of FLAWS.filter((one) => one.step === step.id)) await addLog(tx, studioId, workshopId, { kind: "flaw", seat, step: step.id, at: within(0.8), body: { reason } });
-    if (step.id === "tape") await addLog(tx, studioId, workshopId, { kind: "note", step: step.id, at: within(0.9), body: { note: "Two rolls were not enough for eight at a table" } });
-    await addLog(tx, studioId, workshopId, { kind: "liveStep", step: step.id, minutes, at: new Date(at) });
-  }
-  await addLog(tx, studioId, workshopId, { kind: "liveEnd", at: new Date(at), minutes: (at - begin) / 60_000 });
-  await addLog(tx, studioId, workshopId, { kind: "note", at: new Date(at + 20 * 60_000), body: ANSWERS });
-  await tx`insert into runs (studio_id, workshop_id, started_at, ended_at, step_id, step_started_at) values (${studioId}, ${workshopId}, ${new Date(begin)}, ${new Date(at)}, ${sheet.steps.at(-1)?.id ?? ""}, ${new Date(at)})`;
-}
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
   await seedDemo(ownerUrlFromEnvironment());

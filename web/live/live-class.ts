@@ -22,6 +22,8 @@ export interface LiveStep extends RunStepTimes {
   readonly lies: string;
   /** The thing it is about; null for all of them. */
   readonly thing: string | null;
+  /** Minutes as they were first guessed, where the studio's own figures stand in the place of the guess. */
+  readonly guess: number;
 }
 
 export interface LiveClass {
@@ -38,6 +40,8 @@ export interface LiveClass {
   readonly beginsAt: number;
   /** Whether everybody is at home, in zones of their own. */
   readonly atHome: boolean;
+  /** How much longer paint is expected to dry than first guessed. */
+  readonly drying: number;
   /** What participants take home, in a sentence that is true of what they made. */
   readonly farewell: string;
 }
@@ -68,10 +72,10 @@ export interface StageState extends LiveState {
 }
 
 /** As participants may know it: nothing of the host's own words. */
-export type FollowedStep = Omit<LiveStep, "say" | "show">;
-export type FollowedClass = Omit<LiveClass, "steps"> & { readonly steps: readonly FollowedStep[] };
+export type FollowedStep = Omit<LiveStep, "say" | "show" | "guess">;
+export type FollowedClass = Omit<LiveClass, "steps" | "drying"> & { readonly steps: readonly FollowedStep[] };
 
-export const followed = ({ steps, ...live }: LiveClass): FollowedClass => ({ ...live, steps: steps.map(({ say: _, show: __, ...step }) => step) });
+export const followed = ({ steps, drying: _, ...live }: LiveClass): FollowedClass => ({ ...live, steps: steps.map(({ say: __, show: ___, guess: ____, ...step }) => step) });
 
 /** The steps of the class with those that were put in on the evening. */
 export function stepsOfRun<T extends FollowedStep>(live: { readonly steps: readonly T[] }, inserted: readonly Inserted[]): readonly T[] {
@@ -82,6 +86,7 @@ export function stepsOfRun<T extends FollowedStep>(live: { readonly steps: reado
 }
 
 const PUT_IN: Omit<LiveStep, "id" | "title" | "minutes"> = {
+  guess: 0,
   startMinute: 0,
   who: "together",
   tool: null,

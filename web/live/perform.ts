@@ -1,9 +1,10 @@
 /** What a host does to a run: each act once, on the run as the caller saw it, and kept so that a slip can be taken back. */
+import { isWet } from "@elm-basket/core/learning/paced.ts";
 import { nextStep, notBefore, type RunMoment } from "@elm-basket/core/live/run.ts";
 import { z } from "zod";
 import type { Sql } from "../data/client.ts";
 import { addTime, endRun, hold, insertSteps, lastAct, lockOpenRun, lockRun, type RunRow, recordAct, startRun, tellFollowers, toStep, undoAct } from "../data/live-runs.ts";
-import { addLog, stepEnds } from "../data/log.ts";
+import { addLog, dryMarks, stepEnds } from "../data/log.ts";
 import { freshCode } from "./link-code.ts";
 import { type LiveClass, type LiveStep, stepsOfRun } from "./live-class.ts";
 
@@ -24,9 +25,13 @@ export const stageActSchema = z.discriminatedUnion("act", [
   z.strictObject({ act: z.literal("flaw"), seat: id, reason: text }),
   z.strictObject({ act: z.literal("helped"), seat: id, step: id }),
   z.strictObject({ act: z.literal("seatDone"), seat: id }),
+  // Touched while it dries: it is dry, or not yet.
+  z.strictObject({ act: z.literal("dry"), of: id, dry: z.boolean() }),
 ]);
 export type StageAct = z.infer<typeof stageActSchema>;
 
+/** What is not dry when it is touched is touched again after this, minutes. */
+const LATER_MINUTES = 5;
 /** Steps put in on one evening. */
 const MOST_INSERTED = 40;
 
@@ -54,9 +59,9 @@ export async function perform(sql: Sql, { studioId, workshopId, live }: Where, a
   const steps = stepsOfRun(live, run.inserted);
   const step = steps.find((one) => one.id === run.stepId);
   const ends = await stepEnds(sql, workshopId, run.startedAt);
-  const moment = momentOf(run, new Map([...ends].map(([key, end]) => [key, end.at.getTime()])));
+  const moment = { ...momentOf(run, new Map([...ends].map(([key, end]) => [key, end.at.getTime()]))), dry: await dryMarks(sql, workshopId, run.startedAt) };
   const keep = (logged: readonly string[] = []) => recordAct(sql, studioId, workshopId, run, act.act, logged);
-  const ended = async () => [await log({ kind: "liveStep", step: run.stepId, minutes: workedMinutes(step, run, moment, spentMinutes) })];
+  const ended = async () => [await log({ kind: "liveStep", step: run.stepId, minutes: workedMinutes(step, run, moment, spentMinutes), ...(step?.guess ? { body: { guess: step.guess } } : {}) })];
   switch (act.act) {
     case "next": {
       const after: RunMoment = { ...moment, ends: { ...moment.ends, [run.stepId]: Date.now() } };
@@ -92,6 +97,16 @@ export async function perform(sql: Sql, { studioId, workshopId, live }: Where, a
       if (run.inserted.length >= MOST_INSERTED) return;
       await keep();
       await insertSteps(sql, run.id, [...run.inserted, { step: { id: `in-${freshCode(8)}`, title: act.title, minutes: act.minutes }, behind: run.stepId }]);
+      return;
+    }
+    case "dry": {
+      const done = ends.get(act.of)?.at.getTime();
+      const wait = Math.max(0, ...steps.flatMap(({ after }) => after.flatMap((before) => (before.step === act.of ? [before.wait] : []))));
+      if (done === undefined || wait === 0) return;
+      const now = Date.now();
+      const until = act.dry ? now : now + LATER_MINUTES * 60_000;
+      await keep([await log({ kind: "dry", step: act.of, minutes: (now - done) / 60_000, body: { dry: act.dry, until, guess: wait / (isWet(act.of) ? live.drying : 1) } })]);
+      await tellFollowers(sql, workshopId, run.version);
       return;
     }
     case "undo": {

@@ -1,4 +1,4 @@
-/** What a participant says: done, stuck, everything here, something missing. The link allows this and reading, nothing else. */
+/** What a participant says: done, stuck, everything here, something missing; afterwards how it was. The link allows this and reading, nothing else. */
 import { z } from "zod";
 import { withStudio } from "../data/client.ts";
 import { countMark } from "../data/films.ts";
@@ -13,7 +13,7 @@ const OLDEST_HOURS = 12;
 export const saySchema = z.strictObject({
   mark: z.string().regex(/^[A-Za-z0-9-]{8,40}$/u),
   seat: z.string().min(1).max(40),
-  kind: z.enum(["done", "stuck", "helped", "ready", "missing"]),
+  kind: z.enum(["done", "stuck", "helped", "ready", "missing", "felt"]),
   step: z.string().max(60),
   what: z.string().trim().max(200),
   at: z
@@ -44,14 +44,15 @@ export async function tellHost(found: { readonly studioId: string; readonly work
     let told = false;
     for (const { mark, seat, kind, step, what, at } of says) {
       const before = kind === "ready" || kind === "missing";
-      if (!known.has(seat) || (!before && (!running || !steps.has(step)))) {
+      const fits = kind === "felt" ? run !== null && run.endedAt !== null : before || (running && steps.has(step));
+      if (!known.has(seat) || !fits) {
         answers.push({ mark, ok: false });
         continue;
       }
       answers.push({ mark, ok: true });
       if (!(await countMark(sql, studioId, workshopId, mark))) continue;
       const pressed = Math.min(Date.now(), Math.max(at, Date.now() - OLDEST_HOURS * 3_600_000, running ? run.startedAt.getTime() : 0));
-      await addLog(sql, studioId, workshopId, { kind, seat, ...(before ? {} : { step }), at: new Date(pressed), ...(what ? { body: { what } } : {}) });
+      await addLog(sql, studioId, workshopId, { kind, seat, ...(before || kind === "felt" ? {} : { step }), at: new Date(pressed), ...(what ? { body: { what } } : {}) });
       told = true;
     }
     if (told) await tellFollowers(sql, workshopId, run?.version ?? 0);

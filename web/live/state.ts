@@ -1,5 +1,6 @@
 /** Reads what the stage and the phones know of a class and its run. */
 import { instantOf } from "@elm-basket/core/calendar/dates.ts";
+import { dryingOf, guessedPace } from "@elm-basket/core/learning/figures.ts";
 import { toolLine } from "@elm-basket/core/live/run.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
@@ -12,7 +13,7 @@ import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { readClass } from "../data/class-documents.ts";
 import { withStudio } from "../data/client.ts";
 import { currentRun, lastAct, type RunRow } from "../data/live-runs.ts";
-import { readyMarks, type StepEnd, seatMarks, stepEnds } from "../data/log.ts";
+import { dryMarks, readyMarks, type StepEnd, seatMarks, stepEnds } from "../data/log.ts";
 import { readPlan, type StoredPlan } from "../data/making.ts";
 import { studioWays } from "../data/sign-in.ts";
 import { factsByThing } from "../planning/proposal.ts";
@@ -36,6 +37,7 @@ export async function liveClass(studioId: string, workshopId: string): Promise<L
       beginsAt: instantOf(when.date, when.time, when.zone),
       atHome: document.setting.kind === "craftAlong",
       farewell: farewell(document, plan.facts, ways.schools),
+      drying: dryingOf(document),
       endMinute: plan.runSheet.endMinute,
       seats: plan.seats.map(({ seat, label }) => ({ seat, label })),
       steps: plan.runSheet.steps.flatMap((row): LiveStep[] => {
@@ -61,6 +63,7 @@ export async function liveClass(studioId: string, workshopId: string): Promise<L
             doIt: step.doIt,
             lies: sayPlacing(placing, ways.unit),
             thing: step.thing ?? null,
+            guess: row.minutes / guessedPace(document, step.id),
           },
         ];
       }),
@@ -105,6 +108,7 @@ export async function stageState(studioId: string, workshopId: string, live: Liv
     const at = steps.findIndex(({ id }) => id === own.stepId);
     const step = steps[at];
     const ends = run ? await stepEnds(sql, workshopId, run.startedAt) : new Map<string, StepEnd>();
+    const dry = run ? await dryMarks(sql, workshopId, run.startedAt) : {};
     const marks = running && step ? await seatMarks(sql, workshopId, [step.id, ...steps.slice(Math.max(0, at - 1), at).map(({ id }) => id)], own.startedAt) : [];
     const here = marks.filter((mark) => mark.kind === "done" && mark.step === own.stepId);
     const before = new Map(marks.flatMap((mark) => (mark.kind === "done" && mark.step !== own.stepId ? [[mark.seat, mark.at.getTime()] as const] : [])));
@@ -117,6 +121,7 @@ export async function stageState(studioId: string, workshopId: string, live: Liv
       startedAt: own.startedAt.getTime(),
       stepStartedAt: own.stepStartedAt.getTime(),
       extraSeconds: own.extraSeconds,
+      dry,
       heldAt: own.heldAt?.getTime() ?? null,
       heldSeconds: own.heldSeconds,
       ends: Object.fromEntries([...ends].map(([id, end]) => [id, end.at.getTime()])),

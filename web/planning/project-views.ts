@@ -7,6 +7,7 @@ import { computePictures, computeVariants } from "./compute.ts";
 import { documentHash } from "./document-hash.ts";
 import { fontsOf } from "./fonts-of.ts";
 import { remembered } from "./remembered.ts";
+import { withOwnFigures } from "./studio-figures.ts";
 
 const looks = remembered<readonly DecalPicture[]>(400);
 const views = remembered<VariantView>(200);
@@ -16,7 +17,8 @@ export async function lookOf(studioId: string, document: ClassDocument): Promise
   return looks(`${studioId} ${documentHash(document)}`, async () => (await computePictures([document], await fontsOf(studioId, document)))[0] ?? []);
 }
 
-export async function variantView(studioId: string, document: ClassDocument, schools: Schools): Promise<VariantView> {
+export async function variantView(studioId: string, written: ClassDocument, schools: Schools): Promise<VariantView> {
+  const document = await withOwnFigures(studioId, schools, written);
   const missing: VariantView = { ok: false, message: "nothing came back" };
   return views(`${studioId} ${documentHash(document)} ${JSON.stringify(schools)}`, async () => (await computeVariants([document], schools, await fontsOf(studioId, document)))[0] ?? missing);
 }

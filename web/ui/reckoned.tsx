@@ -11,6 +11,8 @@ export interface Reckoning {
   readonly rule: string;
   readonly school?: string;
   readonly rounding?: string;
+  /** What its minutes were learned from, or that they are first guesses. */
+  readonly rests?: string;
 }
 
 /** A computed figure that opens to the sum behind it. */
@@ -44,6 +46,12 @@ export function Reckoned({ children, reckoning, className = "" }: { children: Re
             <p className="mt-3">
               <span className="text-soft">Rounding: </span>
               {reckoning.rounding}
+            </p>
+          )}
+          {reckoning.rests && (
+            <p className="mt-3">
+              <span className="text-soft">Rests on: </span>
+              {reckoning.rests}
             </p>
           )}
           <Dialog.Close className="verb mt-8">Close</Dialog.Close>

@@ -167,7 +167,7 @@ function storedFilms({ kits, document }: Plan, inBags: ComputedPlan["pieces"], s
   return kits
     .filter((kit) => used.has(filmName(kit)))
     .map((kit) => {
-      const { pieces, counters, islands, smallParts, tails, thinnest, tightest, technique, minutes } = kit.weed;
+      const { pieces, counters, islands, smallParts, tails, thinnest, tightest, technique, counts, minutes } = kit.weed;
       const own = growBox(kit.box, kit.film ? 0 : Math.max(kit.pad, document.layout.weedPad));
       return {
         film: filmName(kit),
@@ -180,7 +180,7 @@ function storedFilms({ kits, document }: Plan, inBags: ComputedPlan["pieces"], s
         again: kit.recut !== null,
         // As it is cut, also of what has failed since.
         hash: digest(kit.pieces.map(({ id, polygon }) => id + (drawn.get(id) ?? drawingPath([polygon], KIT_DRAWING_MM))).join("\n")),
-        weed: { pieces, counters, islands, smallParts, tails, thinnest, tightest, technique, out: kit.goes === "out", box: [own.minX, own.minY, own.maxX, own.maxY] as const },
+        weed: { pieces, counters, islands, smallParts, tails, thinnest, tightest, technique, counts, out: kit.goes === "out", box: [own.minX, own.minY, own.maxX, own.maxY] as const },
         minutes,
       };
     });

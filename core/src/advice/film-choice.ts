@@ -41,7 +41,8 @@ export type FilmReason =
   | "takesBadly"
   | "comesOffClean"
   | "weakGlue"
-  | "provedHere";
+  | "provedHere"
+  | "failedHere";
 
 export interface FilmAdvice {
   readonly family: VinylFamily;
@@ -127,14 +128,22 @@ function forStencil(family: VinylFamily, material: Material): Judged[] {
 function forWear(family: VinylFamily, film: Film, use: Use, proved: Vinyl["proved"]): Judged[] {
   if (family === "stencil") return [["unsuited", "tooShort"]];
   const out: Judged[] = [film.months >= use.months ? ["suits", "holdsLongEnough"] : ["unsuited", film.weak ? "weakGlue" : "tooShort"]];
-  if (use.outdoors && proved?.outdoors) out.push(["suits", "provedHere"]);
+  if (use.outdoors && proved?.outdoors !== undefined) out.push(proved.outdoors ? ["suits", "provedHere"] : ["unsuited", "failedHere"]);
   else if (use.outdoors) out.push(film.outdoors === "yes" ? ["suits", "holdsLongEnough"] : film.outdoors === "light" ? ["perhaps", "lightOutdoors"] : ["unsuited", "notOutdoors"]);
-  const washed = use.washing !== "none" && (proved?.washing === "dishwasher" || (proved?.washing === "hand" && use.washing === "hand"));
-  if (washed) return [...out, ["suits", "provedHere"]];
+  const found = use.washing === "none" ? undefined : FOUND[proved?.washing ?? "hand"][use.washing];
+  if (proved?.washing && found) return [...out, found];
   if (use.washing === "hand") out.push(film.washing === "no" ? ["unsuited", "notWashed"] : ["suits", "washes"]);
   if (use.washing === "dishwasher") out.push(inDishwasher(family, film));
   return out;
 }
+
+/** What was found of washing, by what is asked of the film; where it does not say, the rule does. */
+const FOUND: Readonly<Record<NonNullable<NonNullable<Vinyl["proved"]>["washing"]>, Partial<Record<Use["washing"], Judged>>>> = {
+  none: { hand: ["unsuited", "failedHere"], dishwasher: ["unsuited", "failedHere"] },
+  handOnly: { hand: ["suits", "provedHere"], dishwasher: ["unsuited", "failedHere"] },
+  hand: { hand: ["suits", "provedHere"] },
+  dishwasher: { hand: ["suits", "provedHere"], dishwasher: ["suits", "provedHere"] },
+};
 
 /** School A never, school B bold designs in permanent gloss after curing; effect films fade or buckle. */
 function inDishwasher(family: VinylFamily, film: Film): Judged {

@@ -62,6 +62,7 @@ export const REASON_WORDS: Record<FilmReason, string> = {
   comesOffClean: "Comes off clean.",
   weakGlue: "Its weak glue does not hold that long.",
   provedHere: "You have found that this one bears it.",
+  failedHere: "You have found that this one does not bear it.",
 };
 
 const TACK_WORDS = { none: "No transfer tape", low: "Low-tack tape", medium: "Medium tape", strong: "Strong tape" } as const;

@@ -18,6 +18,8 @@ export interface RunMoment {
   /** When each step was last done in this run. */
   readonly ends: Readonly<Record<string, number>>;
   readonly skipped: readonly string[];
+  /** Of what was touched while it dried: from when on it counts as dry. */
+  readonly dry?: Readonly<Record<string, number>>;
 }
 
 const MINUTE = 60_000;
@@ -36,9 +38,16 @@ export function withInserted<T extends RunStepTimes>(steps: readonly T[], insert
 }
 
 /** Before this moment a step must not begin, because something dries; null where nothing keeps it. Counted from when it really was done. */
-export function notBefore({ after }: Pick<RunStepTimes, "after">, { ends }: Pick<RunMoment, "ends">): number | null {
-  const times = after.flatMap(({ step, wait }) => (wait > 0 && Object.hasOwn(ends, step) ? [(ends[step] as number) + wait * MINUTE] : []));
+export function notBefore({ after }: Pick<RunStepTimes, "after">, run: Pick<RunMoment, "ends" | "dry">): number | null {
+  const times = after.flatMap(({ step, wait }) => (wait > 0 && Object.hasOwn(run.ends, step) ? [dryAt(step, wait, run)] : []));
   return times.length === 0 ? null : Math.max(...times);
+}
+
+/** As planned, unless somebody has touched it since it was done. */
+function dryAt(of: string, wait: number, { ends, dry = {} }: Pick<RunMoment, "ends" | "dry">): number {
+  const done = ends[of] as number;
+  const touched = dry[of];
+  return touched !== undefined && touched >= done ? touched : done + wait * MINUTE;
 }
 
 export interface Drying {
@@ -56,7 +65,9 @@ export function dryings(steps: readonly RunStepTimes[], run: RunMoment, now: num
     .flatMap(({ id, after }) =>
       after.flatMap(({ step, wait }): Drying[] => {
         const from = Object.hasOwn(run.ends, step) ? (run.ends[step] as number) : null;
-        return wait > 0 && from !== null && from + wait * MINUTE > now ? [{ step: id, of: step, from, until: from + wait * MINUTE }] : [];
+        if (wait <= 0 || from === null) return [];
+        const until = dryAt(step, wait, run);
+        return until > now ? [{ step: id, of: step, from, until }] : [];
       }),
     )
     .sort((a, b) => a.until - b.until);
@@ -71,7 +82,7 @@ export function fillers<T extends RunStepTimes>(steps: readonly T[], run: RunMom
   const ends = { ...run.ends, [run.stepId]: Object.hasOwn(run.ends, run.stepId) ? (run.ends[run.stepId] as number) : now };
   return steps.filter((step) => {
     if (step.id === next?.id || !isLeft(step.id, run)) return false;
-    const ready = notBefore(step, { ends }) ?? 0;
+    const ready = notBefore(step, { ...run, ends }) ?? 0;
     return ready <= now && step.after.every(({ step: before }) => Object.hasOwn(ends, before) || run.skipped.includes(before));
   });
 }
@@ -91,7 +102,7 @@ export function projectedEnd(steps: readonly RunStepTimes[], run: RunMoment, now
   if (here) ends[here.id] = at;
   for (const step of steps) {
     if (!isLeft(step.id, run)) continue;
-    at = Math.max(at, notBefore(step, { ends }) ?? 0) + step.minutes * MINUTE;
+    at = Math.max(at, notBefore(step, { ...run, ends }) ?? 0) + step.minutes * MINUTE;
     ends[step.id] = at;
   }
   return at;

@@ -53,6 +53,40 @@ describe("a class that was taught", () => {
     expect(standing([lost, line("found", { body: { lost: lost.id } })])).toEqual([]);
   });
 
+  it("who was done waited for the room, and the room for what dried", () => {
+    const m = (minutes: number) => T + minutes * 60_000;
+    const run = runLog(
+      [
+        line("liveStart"),
+        line("done", { step: "clean", seat: "1", at: m(2) }),
+        line("done", { step: "clean", seat: "2", at: m(1) }),
+        // Pressed twice: the last word counts.
+        line("done", { step: "clean", seat: "2", at: m(4) }),
+        line("liveStep", { step: "clean", minutes: 6, at: m(6) }),
+        line("done", { step: "place", seat: "1", at: m(30) }),
+        line("liveStep", { step: "place", minutes: 9, at: m(35) }),
+        line("liveEnd", { at: m(35) }),
+        line("felt", { seat: "1", body: { what: "Too fast." }, at: m(40) }),
+        line("felt", { seat: "1", body: { what: "Just right." }, at: m(41) }),
+        line("note", { body: { note: "", picture: "p-1" }, at: m(50) }),
+      ],
+      plan,
+      [],
+    );
+    expect(run.waits).toEqual([
+      { step: "clean", seats: 2, minutes: 3, longest: { seat: "1", minutes: 4 } },
+      { step: "place", seats: 1, minutes: 5, longest: { seat: "1", minutes: 5 } },
+    ]);
+    expect(run.stood).toEqual([{ step: "place", minutes: 20 }]);
+    expect(run.felt).toEqual([{ seat: "1", what: "Just right." }]);
+    expect(run.notes).toEqual([{ step: null, note: "", picture: "p-1" }]);
+  });
+
+  it("what is noted of a class that was not taught from here stands all the same", () => {
+    const run = runLog([line("weeded", { seat: "1", minutes: 3 }), line("note", { body: { note: "taught from paper" } })], plan, []);
+    expect([run.notes, run.waits, run.stood, run.felt]).toEqual([[{ step: null, note: "taught from paper", picture: null }], [], [], []]);
+  });
+
   it("who was stuck, with what, and until when; flaws by cause; notes", () => {
     const log = [
       line("liveStart"),
@@ -69,7 +103,7 @@ describe("a class that was taught", () => {
       { seat: "3", step: "clean", what: "", minutes: null },
     ]);
     expect(byCause(run.flaws.map(({ reason }) => reason))).toEqual([{ cause: "lies crooked", count: 2 }]);
-    expect(run.notes).toEqual([{ step: "place", note: "more light" }]);
+    expect(run.notes).toEqual([{ step: "place", note: "more light", picture: null }]);
   });
 
   it("that never began has nothing", () => expect(runLog([line("weeded", { minutes: 3 })], plan, [])).toMatchObject({ steps: [], leftOut: [], minutes: null }));

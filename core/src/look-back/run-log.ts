@@ -32,7 +32,13 @@ export interface RunLog {
   readonly flaws: readonly { readonly seat: string; readonly step: string | null; readonly reason: string }[];
   /** Who was stuck at which step, with what, and how many minutes until help came, it went on, or the step was over. */
   readonly stuck: readonly { readonly seat: string; readonly step: string; readonly what: string; readonly minutes: number | null }[];
-  readonly notes: readonly { readonly step: string | null; readonly note: string }[];
+  readonly notes: readonly { readonly step: string | null; readonly note: string; readonly picture: string | null }[];
+  /** Of each step, how long those who had said done waited until the room went on, in the mean; whoever said nothing is in none. */
+  readonly waits: readonly { readonly step: string; readonly seats: number; readonly minutes: number; readonly longest: { readonly seat: string; readonly minutes: number } }[];
+  /** Minutes on the clock at each step that were no work: something dried, or the step was held. Only where a minute or more. */
+  readonly stood: readonly { readonly step: string; readonly minutes: number }[];
+  /** What participants said afterwards; the last word of each. */
+  readonly felt: readonly { readonly seat: string; readonly what: string }[];
   /** Minutes from the beginning to the end; null while it goes on. */
   readonly minutes: number | null;
 }
@@ -67,7 +73,13 @@ export function runLog(log: readonly LogLine[], planned: readonly PlannedStep[],
     leftOut: end ? planned.flatMap(({ id }) => (minutes.has(id) ? [] : [id])) : run.flatMap(({ kind, step }) => (kind === "skipped" && step !== null && !minutes.has(step) ? [step] : [])),
     flaws: run.flatMap(({ kind, seat, step, body }) => (kind === "flaw" && seat !== null ? [{ seat, step, reason: String(body.reason ?? "") }] : [])),
     stuck: run.flatMap((row, i) => stuckAt(row, run.slice(i + 1))),
-    notes: run.flatMap(({ kind, step, body }) => (kind === "note" && typeof body.note === "string" ? [{ step, note: body.note }] : [])),
+    // What is noted of a class that was not taught from here stands all the same.
+    notes: (begin < 0 ? own : run).flatMap(({ kind, step, body }) =>
+      kind === "note" && typeof body.note === "string" ? [{ step, note: body.note, picture: typeof body.picture === "string" ? body.picture : null }] : [],
+    ),
+    waits: waitsIn(run),
+    stood: stoodIn(run),
+    felt: [...new Map(run.flatMap(({ kind, seat, body }) => (kind === "felt" && seat !== null ? [[seat, String(body.what ?? "")] as const] : []))).entries()].map(([seat, what]) => ({ seat, what })),
     minutes: start && end ? (end.at - start.at) / 60_000 : null,
   };
 }
@@ -76,6 +88,27 @@ function stuckAt({ kind, seat, step, at, body }: LogLine, later: readonly LogLin
   if (kind !== "stuck" || seat === null || step === null) return [];
   const over = later.find((row) => (row.seat === seat && row.step === step && ["helped", "done", "stuck"].includes(row.kind)) || row.kind === "liveEnd");
   return [{ seat, step, what: String(body.what ?? ""), minutes: over ? Math.max(0, (over.at - at) / 60_000) : null }];
+}
+
+function waitsIn(run: readonly LogLine[]): RunLog["waits"][number][] {
+  return run.flatMap((end, i): RunLog["waits"][number][] => {
+    if (end.kind !== "liveStep" || end.step === null) return [];
+    const done = new Map(run.slice(0, i).flatMap(({ kind, seat, step, at }) => (kind === "done" && seat !== null && step === end.step ? [[seat, at] as const] : [])));
+    const own = [...done].map(([seat, at]) => ({ seat, minutes: Math.max(0, (end.at - at) / 60_000) }));
+    const [first] = [...own].sort((a, b) => b.minutes - a.minutes);
+    return first ? [{ step: end.step, seats: own.length, minutes: own.reduce((sum, { minutes }) => sum + minutes, 0) / own.length, longest: first }] : [];
+  });
+}
+
+function stoodIn(run: readonly LogLine[]): RunLog["stood"][number][] {
+  let from = run[0]?.at ?? 0;
+  return run.flatMap(({ kind, step, at, minutes }): RunLog["stood"][number][] => {
+    if (kind === "skipped") from = at;
+    if (kind !== "liveStep" || step === null) return [];
+    const stood = (at - from) / 60_000 - (minutes ?? 0);
+    from = at;
+    return stood >= 1 ? [{ step, minutes: stood }] : [];
+  });
 }
 
 /** Planned and actual of the steps that were done: both count the same steps, holds and drying in neither. */

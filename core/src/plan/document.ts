@@ -6,6 +6,7 @@ import { finishingSchema } from "../blanks/finishing.ts";
 import { blankShapeSchema } from "../blanks/shape.ts";
 import { isDate, isZone } from "../calendar/dates.ts";
 import { cutterSchema } from "../cutting/cutter.ts";
+import { figuresSchema } from "../learning/figures.ts";
 import { designSchema, exceptionSchema, slotName, stencilSchema, vinylId } from "../lettering/recipe.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "../roster/roster.ts";
 import { GATES, MOST_STEPS, stepSchema, toolSchema } from "../scheduling/step.ts";
@@ -171,6 +172,7 @@ const common = {
   preparation: z.array(taskSchema).max(MOST_TASKS).default([]),
   proposed: proposedSchema.optional(),
   rehearsal: rehearsalSchema.optional(),
+  figures: figuresSchema.optional().describe("what the studio's own log says, in the place of first guesses"),
   tools: z.array(toolSchema).max(40).default([]),
   supplies: z.array(supplySchema).max(200).default([]),
   prices: pricesSchema.default({ currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 }),

@@ -1,7 +1,9 @@
 /** Stage 2: sized designs -> kits: the pieces of one seat in one vinyl, named, with what weeding them takes. */
 import { type Box, boxHeight, boxOf, boxOfPoints, moved, type Polygon, type Polygons, polygonArea, type Ring } from "../geometry/polygon.ts";
+import type { WeedingCoefficients } from "../learning/figures.ts";
 import { type Goes, type WeedReport, weedReport } from "../weeding/difficulty.ts";
 import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
+import type { ClassDocument } from "./document.ts";
 import type { LetteredSeat } from "./letter-set.ts";
 import { fits, type KitPart, type PartSize, partsOf } from "./parts.ts";
 
@@ -69,6 +71,8 @@ export interface KitWishes {
   readonly film: Ring | null;
   /** What one load of a vinyl takes; longer kits are cut in parts. Null keeps them whole. */
   readonly sizeOf: (vinyl: Vinyl, pad: number) => PartSize | null;
+  /** Minutes of weeding by what slows the hand; first guesses when left out. */
+  readonly weeding?: WeedingCoefficients | undefined;
 }
 
 export function kitsOf(seats: readonly LetteredSeat[], vinyls: readonly Vinyl[], wishes: KitWishes): Kit[] {
@@ -107,7 +111,7 @@ function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, wishes }: Making
   const insides = lines.flatMap((line) => line.insides.map(({ width }) => width));
   const { smallPartMm2 } = FAMILY_TRAITS[vinyl.family];
   return partsOf(named, wishes.sizeOf(vinyl, pad)).map(({ pieces, part, box }): Kit => {
-    const weed = weedReport({ polygons: pieces.map(({ polygon }) => polygon), family: vinyl.family, strokes: [...strokes, ...art], insides, goes });
+    const weed = weedReport({ polygons: pieces.map(({ polygon }) => polygon), family: vinyl.family, strokes: [...strokes, ...art], insides, goes, coefficients: wishes.weeding });
     return {
       seat: seat.seat,
       thing,
@@ -175,24 +179,25 @@ const lastOf = (id: string): string => id.slice(id.lastIndexOf("-") + 1);
 export const pieceNumber = (id: string): number => Number.parseInt(lastOf(id), 10);
 
 /** What failed, once more: `recut-1`, `recut-2`, … in the order in which it was asked for. */
-export function recutKits(kits: readonly Kit[], recuts: readonly Recut[], vinyls: readonly Vinyl[], firstThing: string): Kit[] {
+export function recutKits(kits: readonly Kit[], { recuts, vinyls, figures, things: [first] }: Pick<ClassDocument, "recuts" | "vinyls" | "figures" | "things">): Kit[] {
+  const firstThing = first?.id ?? "";
   return recuts.flatMap((recut, i) =>
     kits
       .filter((kit) => isRecut(kit, recut, firstThing))
-      .flatMap((kit) => (recut.pieces ? onlyPieces(kit, recut.pieces, vinyls) : [kit]))
+      .flatMap((kit) => (recut.pieces ? onlyPieces(kit, recut.pieces, vinyls, figures?.weeding?.minutes) : [kit]))
       .map((kit) => ({ ...renamed(kit, `recut-${i + 1}`), of: kit.of, recut: recut.round })),
   );
 }
 
 const isRecut = (kit: Kit, { seat, thing, copy, vinyl }: Recut, firstThing: string): boolean => kit.seat === seat && kit.vinyl === vinyl && kit.copy === copy && kit.thing === (thing ?? firstThing);
 
-function onlyPieces(kit: Kit, numbers: readonly number[], vinyls: readonly Vinyl[]): Kit[] {
+function onlyPieces(kit: Kit, numbers: readonly number[], vinyls: readonly Vinyl[], coefficients: WeedingCoefficients | undefined): Kit[] {
   const pieces = kit.pieces.filter(({ id }) => numbers.includes(pieceNumber(id)));
   const family = vinyls.find(({ id }) => id === kit.vinyl)?.family;
   if (pieces.length === 0 || !family) return [];
   const polygons = pieces.map(({ polygon }) => polygon);
   // Which strokes are whose is not kept: the thinnest of the kit may be in any of its pieces.
-  const weed = weedReport({ polygons, family, strokes: kit.weed.thinnest > 0 ? [kit.weed.thinnest] : [], insides: kit.weed.tightest > 0 ? [kit.weed.tightest] : [], goes: kit.goes });
+  const weed = weedReport({ polygons, family, strokes: kit.weed.thinnest > 0 ? [kit.weed.thinnest] : [], insides: kit.weed.tightest > 0 ? [kit.weed.tightest] : [], goes: kit.goes, coefficients });
   return [{ ...kit, pieces, weed, box: kit.part ? kit.box : boxOf(polygons) }];
 }
 

@@ -5,7 +5,7 @@ import type { Kit } from "./kits.ts";
 import { type LaidLoad, type LaidVinyl, layKits } from "./lay-kits.ts";
 import { binFor } from "./load-room.ts";
 
-export type Laying = Pick<ClassDocument, "vinyls" | "cutter" | "layout" | "scraps">;
+export type Laying = Pick<ClassDocument, "vinyls" | "cutter" | "layout" | "scraps" | "figures">;
 
 /** All kits of one vinyl, laid. @throws Error when an independent check finds a fault: a bug, never to be cut. */
 export function layVinyl(vinyl: Vinyl, kits: readonly Kit[], document: Laying): LaidVinyl {

@@ -30,8 +30,8 @@ export class LetteredCache {
 }
 
 /** All that lettering and kits read of a document: neither what film costs nor how kits are laid. */
-function keyOf({ thing, blank, design, technique, seats, vinyls, cutter, layout, things }: ThingDocument, most: number | undefined): string {
+function keyOf({ thing, blank, design, technique, seats, vinyls, cutter, layout, things, figures }: ThingDocument, most: number | undefined): string {
   const films = vinyls.map(({ stock: { have: _, price: __, ...stock }, name: ___, ...film }) => ({ ...film, stock }));
   const { kept: _, seed: __, seconds: ___, ...laid } = layout;
-  return JSON.stringify([thing.id, things.length > 1, blank, design, technique, seats, films, cutter, laid, most ?? null]);
+  return JSON.stringify([thing.id, things.length > 1, blank, design, technique, seats, films, cutter, laid, figures?.weeding?.minutes ?? null, most ?? null]);
 }

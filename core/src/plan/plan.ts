@@ -116,7 +116,7 @@ export function letterKits(document: ClassDocument, fonts: FontLookup, before = 
     document,
   );
   const all = [...own, ...spareKits(own, document.spareKits)];
-  return { things: lettered.map(({ plan }) => plan), kits: [...all, ...recutKits(all, document.recuts, document.vinyls, thingOf(document).id)] };
+  return { things: lettered.map(({ plan }) => plan), kits: [...all, ...recutKits(all, document)] };
 }
 
 const fontsOf = ({ design, seats }: ThingDocument): string[] => [
@@ -150,6 +150,7 @@ function letterThing(document: ThingDocument, fonts: FontLookup, most?: number):
     goes: goesOf(technique),
     film: isPainted(technique) && design.stencil?.film === "blank" ? blankOutline(blank) : null,
     sizeOf: (vinyl, pad) => partSize(vinyl, document, pad),
+    weeding: document.figures?.weeding?.minutes,
   });
   return {
     plan: {

@@ -3,6 +3,7 @@
  * full the first time and shorter the second, and a second side waits until the first is dry and the object may be turned.
  */
 import { isRound } from "../blanks/shape.ts";
+import { paced } from "../learning/paced.ts";
 import type { Facts } from "../proposal/facts.ts";
 import { situationOf } from "../proposal/situation.ts";
 import { stepsOf } from "../proposal/steps/of-thing.ts";
@@ -25,7 +26,7 @@ export interface SetWays {
 
 /** The steps of one thing by itself. */
 const ownSteps = (thing: Thing, before: readonly Thing[], { schools, document, facts }: SetWays): ProposedStep[] =>
-  stepsOf(situationOf({ ...document, things: [...before.filter(({ id }) => id !== thing.id), thing] }, thing.id, schools, facts?.get(thing.id)));
+  stepsOf(situationOf({ ...document, things: [...before.filter(({ id }) => id !== thing.id), thing] }, thing.id, schools, facts?.get(thing.id))).map((step) => paced(step, document));
 
 /** Done in one go for all that is on the table. */
 const ONCE: ReadonlySet<string> = new Set(["clean", "weed", "tape"]);

@@ -4,6 +4,7 @@ import { cutTime } from "../cutting/minutes.ts";
 import { type BladePath, bladePaths, type Line, weedLines } from "../cutting/paths.ts";
 import { type Sheet, type SheetKit, sheetPieces } from "../cutting/sheet.ts";
 import { boxHeight, boxWidth, mapPoints, type Point, type Polygon, type Polygons, polygonsArea } from "../geometry/polygon.ts";
+import { cuttingOf } from "../learning/figures.ts";
 import type { Bin, Item } from "../nesting/problem.ts";
 import { cosSin } from "../nesting/raster.ts";
 import { layTrimmerFriendly, loadsBound } from "../nesting/trimmer.ts";
@@ -113,7 +114,8 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
     const laid = all.get(vinyl.id);
     if (laid) use.push(useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), edge: cutter.edgeMargin }));
   }
-  return { sheets, use, unplaced };
+  const pace = cuttingOf(document, cutter.name);
+  return { sheets: pace === 1 ? sheets : sheets.map((sheet) => ({ ...sheet, cutMinutes: sheet.cutMinutes * pace })), use, unplaced };
 }
 
 interface UseInput {

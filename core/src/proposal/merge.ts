@@ -239,6 +239,8 @@ export function noted(before: ClassDocument, after: ClassDocument): ClassDocumen
   if (!taken) return after;
   // An edit that itself took something over says so.
   if (!isSame(after.proposed, before.proposed)) return after;
+  // Other figures bring other minutes with them: they are proposed, not the host's.
+  if (!isSame(after.figures, before.figures)) return after;
   const proposed = Object.fromEntries(LISTS.map((list) => [list, notedList(list, before[list] as readonly Row[], after[list] as readonly Row[], taken[list])])) as unknown as Proposed;
   return { ...after, proposed };
 }

@@ -1,12 +1,13 @@
 /** What weeding a kit takes: counts of what slows the hand, minutes from them, advice on technique. */
 import { boxHeight, boxOf, boxWidth, type Polygon, type Polygons, polygonArea, ringLength } from "../geometry/polygon.ts";
+import { minutesOf, type WeedingCoefficients, type WeedingCounts } from "../learning/figures.ts";
 import { FAMILY_TRAITS, type VinylFamily } from "./vinyl.ts";
 
 /**
  * Minutes per thing, for a practised hand: first guesses, meant to be refitted from the studio's log.
  * A kit of eleven plain letters with six counters comes to about four minutes, as hosts report.
  */
-export const WEEDING_COEFFICIENTS = {
+export const WEEDING_COEFFICIENTS: WeedingCoefficients = {
   base: 0.8,
   perPiece: 0.12,
   perCounter: 0.15,
@@ -16,7 +17,7 @@ export const WEEDING_COEFFICIENTS = {
   perThinStroke: 0.4,
   /** An inside as good as closed; one nearer to what a hook likes takes its share of this. */
   perTightInside: 0.8,
-} as const;
+};
 
 /** Whether cut shapes stay (a decal, a mask) or are taken out of the film (a stencil). */
 export type Goes = "stays" | "out";
@@ -33,6 +34,8 @@ export interface WeedInput {
   readonly insides?: readonly number[];
   /** What becomes of the shapes; they stay unless it is said. */
   readonly goes?: Goes;
+  /** The studio's own, in the place of the first guesses. */
+  readonly coefficients?: WeedingCoefficients | undefined;
 }
 
 export type Technique = "plain" | "lighterCut" | "reverse" | "bolder";
@@ -51,6 +54,8 @@ export interface WeedReport {
   /** Narrowest inside, mm; 0 when there is none or none was measured. */
   readonly tightest: number;
   readonly outlineLength: number;
+  /** What its minutes are made of. An inside as good as closed counts one tight inside, one less narrow its share. */
+  readonly counts: WeedingCounts;
   readonly minutes: number;
   readonly technique: Technique;
   /** What strokes and small parts alone ask for: how the blade is set. */
@@ -58,7 +63,7 @@ export interface WeedReport {
 }
 
 /** Of a decal the waste is the field round the pieces and every counter; of a stencil the pieces, and field and islands stay. */
-export function weedReport({ polygons, family, strokes, insides = [], goes = "stays" }: WeedInput): WeedReport {
+export function weedReport({ polygons, family, strokes, insides = [], goes = "stays", coefficients = WEEDING_COEFFICIENTS }: WeedInput): WeedReport {
   const traits = FAMILY_TRAITS[family];
   const out = goes === "out";
   const inner = polygons.reduce((sum, polygon) => sum + polygon.length - 1, 0);
@@ -71,21 +76,33 @@ export function weedReport({ polygons, family, strokes, insides = [], goes = "st
   const outlineLength = polygons.reduce((sum, polygon) => sum + polygon.reduce((all, ring) => all + ringLength(ring), 0), 0);
   const thinnest = strokes.length === 0 ? 0 : Math.min(...strokes);
   const tightest = insides.length === 0 ? 0 : Math.max(Math.min(...insides), CLOSED_MM);
-  const c = WEEDING_COEFFICIENTS;
-  const minutes =
-    polygons.length === 0
-      ? 0
-      : c.base +
-        c.perPiece * polygons.length +
-        c.perCounter * inner +
-        c.perSmallPart * smallParts +
-        (c.perMetreOutline * outlineLength) / 1000 +
-        c.perTail * tails +
-        c.perThinStroke * thinStrokes +
-        c.perTightInside * tightInsides;
+  const counts: WeedingCounts = {
+    base: polygons.length === 0 ? 0 : 1,
+    perPiece: polygons.length,
+    perCounter: inner,
+    perSmallPart: smallParts,
+    perMetreOutline: outlineLength / 1000,
+    perTail: tails,
+    perThinStroke: polygons.length === 0 ? 0 : thinStrokes,
+    perTightInside: polygons.length === 0 ? 0 : tightInsides,
+  };
   const finest = techniqueFor(thinnest, smallParts, traits.minStrokeMm);
   const technique = finest === "plain" && !out && tightest > 0 && tightest < traits.minCounterMm / 2 ? "reverse" : finest;
-  return { pieces: polygons.length, counters: out ? 0 : inner, islands: islands.length, smallParts, tails, thinStrokes, thinnest, tightest, outlineLength, minutes, technique, finest };
+  return {
+    pieces: polygons.length,
+    counters: out ? 0 : inner,
+    islands: islands.length,
+    smallParts,
+    tails,
+    thinStrokes,
+    thinnest,
+    tightest,
+    outlineLength,
+    counts,
+    minutes: minutesOf(counts, coefficients),
+    technique,
+    finest,
+  };
 }
 
 /** An inside that is as good as closed still counts as the tightest, mm. */

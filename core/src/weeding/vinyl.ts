@@ -55,6 +55,9 @@ export const vinylColour = z.string().regex(/^#[0-9a-fA-F]{6}$/u, "a colour like
 export const FINISHES = ["matte", "gloss", "satin", "metallic", "clear"] as const;
 export const ADHESIVES = ["weak", "waterBased", "solvent"] as const;
 
+/** No washing at all; by hand, and in a dishwasher it failed; by hand; in a dishwasher. */
+export const PROVED_WASHING = ["none", "handOnly", "hand", "dishwasher"] as const;
+
 export const vinylSchema = z.strictObject({
   id: vinylId,
   name: z.string().trim().min(1).max(80),
@@ -65,8 +68,8 @@ export const vinylSchema = z.strictObject({
   /** Finish and adhesive are not one thing: a glossy film may come off without residue. */
   adhesive: z.enum(ADHESIVES).optional().describe("where it is not the usual one of its family"),
   finish: z.enum(FINISHES).optional().describe("where it is not the usual one of its family"),
-  /** What this very film was found to bear, whatever is said of its kind. */
-  proved: z.strictObject({ washing: z.enum(["hand", "dishwasher"]).optional(), outdoors: z.boolean().optional(), note: z.string().trim().max(120).default("") }).optional(),
+  /** What this very film was found to bear, or not to bear, whatever is said of its kind. */
+  proved: z.strictObject({ washing: z.enum(PROVED_WASHING).optional(), outdoors: z.boolean().optional(), note: z.string().trim().max(120).default("") }).optional(),
   /** A pattern or grain with a direction restricts how kits may lie on it. */
   turns: z.enum(["free", "half", "none"]).default("free").describe("kits may be turned freely, only upside down, or not at all"),
   passes: z.number().int().min(1).max(4).default(1).describe("rounds of the blade along every contour"),

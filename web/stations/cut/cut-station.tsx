@@ -1,5 +1,6 @@
 import { isPiece } from "@elm-basket/core/cutting/paths.ts";
 import { preflight } from "@elm-basket/core/cutting/preflight.ts";
+import { restsOn } from "@elm-basket/core/learning/words-en.ts";
 import { showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
@@ -199,11 +200,12 @@ function Loads({ data, chosen }: { data: StationData; chosen: number }) {
 function EveningMinutes({ data }: { data: StationData }) {
   const lines = data.sheets.map((sheet) => ({ what: `Load ${sheet.nn}: cutting, and loading`, value: `${sheet.meta.cutMinutes.toFixed(1)} + ${sheet.meta.loadMinutes.toFixed(1)} min` }));
   const total = data.sheets.reduce((sum, sheet) => sum + sheet.meta.cutMinutes + sheet.meta.loadMinutes, 0);
-  const { cutter } = data.planned.document;
+  const { cutter, figures } = data.planned.document;
   return (
     <Reckoned
       reckoning={{
         title: `${showMinutes(total)} at the cutter`,
+        rests: restsOn(figures, "cutting", cutter.name),
         lines: [...lines.slice(0, 12), { what: "Cutting speed, before the film's share", value: `${cutter.cutSpeed} mm/s` }, { what: "Travel", value: `${cutter.travelSpeed} mm/s` }],
         rule: "Length of all cuts by speed, a little for every sharp corner and every lift of the blade, the way between pieces, and loading and unloading.",
         rounding: "To whole minutes, at the end.",

@@ -53,10 +53,11 @@ const CLASS_FIELDS = [
   "preparation",
   "proposed",
   "rehearsal",
+  "figures",
 ] as const;
 
 /** What a document may lack altogether: null takes it away. */
-const MAY_LACK = ["leadDays", "handsOver", "practised", "fromEnd", "schools", "proposed", "rehearsal"] as const;
+const MAY_LACK = ["leadDays", "handsOver", "practised", "fromEnd", "schools", "proposed", "rehearsal", "figures"] as const;
 
 /** The value of a part inside a document, and back. */
 function takePart(document: ClassDocument, part: Part): unknown {

@@ -48,6 +48,7 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/^vinyls\[\]\.stock<pack>\.pack$/u, at("plan", "Name of the pack")],
   [/^vinyls\[\]\.finish$/u, at("plan", "Finish")],
   [/^vinyls\[\]\.proved\.note$/u, at("plan", "How you know")],
+  [/^vinyls\[\]\.proved\.outdoors/u, at("plan", "Weather, as you found")],
   [/^vinyls\[\]\.proved/u, at("plan", "You found that it bears")],
   [/^vinyls\[\]\.stock<pack>\.count$/u, at("plan", "Of this colour in a pack")],
   [/^vinyls\[\]\.stock<pack>\.sheets$/u, at("plan", "Sheets in a pack, all colours")],

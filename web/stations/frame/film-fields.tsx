@@ -2,7 +2,7 @@
 
 import { FAMILY_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
-import { ADHESIVES, FINISHES, VINYL_FAMILIES, type Vinyl, type VinylStock } from "@elm-basket/core/weeding/vinyl.ts";
+import { ADHESIVES, FINISHES, PROVED_WASHING, VINYL_FAMILIES, type Vinyl, type VinylStock } from "@elm-basket/core/weeding/vinyl.ts";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -11,17 +11,14 @@ const STOCK_WORDS = { sheet: "sheets", roll: "a roll", pack: "packs of colours" 
 const TURN_WORDS = { free: "any way round", half: "upright or upside down", none: "upright only" } as const;
 const ADHESIVE_WORDS: Record<string, string> = { "": "the usual one", weak: "weak", waterBased: "water-based", solvent: "solvent" };
 
-type Proved = Omit<NonNullable<Vinyl["proved"]>, "note">;
+type Proved = NonNullable<Vinyl["proved"]>;
 /** What trials are about: washing and weather. */
-const PROVED: readonly (readonly [string, Proved | undefined])[] = [
-  ["", undefined],
-  ["washing by hand", { washing: "hand" }],
-  ["a dishwasher", { washing: "dishwasher" }],
-  ["the weather", { outdoors: true }],
-  ["the weather and washing by hand", { washing: "hand", outdoors: true }],
-  ["the weather and a dishwasher", { washing: "dishwasher", outdoors: true }],
-];
-const bears = (proved: Proved | undefined) => [proved?.washing ?? "", proved?.outdoors ?? false];
+const WASHING_WORDS: Record<string, string> = { "": "not tried", none: "no washing", handOnly: "washing by hand, but no dishwasher", hand: "washing by hand", dishwasher: "a dishwasher" };
+const WEATHER_WORDS: Record<string, string> = { "": "not tried", yes: "bears it", no: "does not bear it" };
+
+/** Null where nothing of it is known any more. */
+const found = ({ washing, outdoors, note }: Proved): Proved | null =>
+  washing === undefined && outdoors === undefined ? null : { ...(washing ? { washing } : {}), ...(outdoors === undefined ? {} : { outdoors }), note };
 
 interface Props {
   readonly film: Vinyl;
@@ -41,6 +38,10 @@ export function FilmFields({ film, unit, currency, shelf = false, onChange }: Pr
   const { adhesive: __, ...unglued } = film;
   const { finish: ___, ...unfinished } = film;
   const { proved: ____, ...unproved } = film;
+  const setProved = (patch: { washing?: Proved["washing"]; outdoors?: Proved["outdoors"] }) => {
+    const proved = found({ note: "", ...film.proved, ...patch });
+    onChange(proved ? { ...film, proved } : unproved, "What a film bears");
+  };
   return (
     <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
       <TextField label="Name of the film" value={film.name} maxLength={80} required="Give the film a name." onChange={(name) => set({ name }, "Name of a film")} />
@@ -68,12 +69,15 @@ export function FilmFields({ film, unit, currency, shelf = false, onChange }: Pr
       <SelectField
         label="You found that it bears"
         hint={film.proved ? "Counts before what is said of its kind." : ""}
-        value={PROVED.find(([, proved]) => JSON.stringify(bears(proved)) === JSON.stringify(bears(film.proved)))?.[0] ?? ""}
-        words={PROVED.map(([words]) => [words, words === "" ? "nothing yet" : words] as const)}
-        onChange={(words) => {
-          const found = PROVED.find(([one]) => one === words)?.[1];
-          onChange(found ? { ...film, proved: { ...found, note: film.proved?.note ?? "" } } : unproved, "What a film bears");
-        }}
+        value={film.proved?.washing ?? ""}
+        words={WASHING_WORDS}
+        onChange={(word) => setProved({ washing: PROVED_WASHING.find((one) => one === word) })}
+      />
+      <SelectField
+        label="Weather, as you found"
+        value={film.proved?.outdoors === undefined ? "" : film.proved.outdoors ? "yes" : "no"}
+        words={WEATHER_WORDS}
+        onChange={(word) => setProved({ outdoors: word === "" ? undefined : word === "yes" })}
       />
       {film.proved && <TextField label="How you know" value={film.proved.note} maxLength={120} onChange={(note) => film.proved && set({ proved: { ...film.proved, note } }, "How a film was tried")} />}
       <SelectField label="Its pattern may lie" value={film.turns} words={TURN_WORDS} onChange={(turns) => set({ turns }, "Pattern of a film")} />

@@ -5,6 +5,7 @@ import { useState } from "react";
 import type { FollowedClass, LiveState } from "@/live/live-class.ts";
 import type { SeatView } from "@/live/seat-view.ts";
 import { timeIn } from "@/ui/dates.ts";
+import { FollowFelt } from "./follow-felt.tsx";
 import { ThingPicture } from "./thing-picture.tsx";
 import type { Saying } from "./use-says.ts";
 
@@ -54,6 +55,7 @@ export function FollowLobby({ live, state, now, zone, view, label, says }: Props
           ))}
         </section>
       )}
+      {state.ended && view && <FollowFelt says={says} />}
       {view && !state.ended && <Ready ready={view.ready} says={says} atHome={live.atHome} />}
     </>
   );

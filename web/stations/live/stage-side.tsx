@@ -29,6 +29,9 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
   return (
     <aside className="px-8 py-6 lg:min-h-0 lg:overflow-y-auto" aria-label="Where the class is">
       {state.running && step && <StepClock step={step} state={state} now={now} clock={clock} />}
+      {!projector &&
+        state.running &&
+        step?.after.filter((before) => isLooked(before, state, now)).map(({ step: of }) => <Touched key={of} asks title={titles.get(of) ?? ""} onTouch={(dry) => onAct({ act: "dry", of, dry })} />)}
       {drying.length > 0 && (
         <ul className="mb-4 text-lg" aria-label="What dries">
           {drying.map((one) => (
@@ -46,6 +49,7 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
                   {showClock((one.until - now) / 1000)}
                 </span>
               </span>
+              {!projector && <Touched title={titles.get(one.of) ?? ""} onTouch={(dry) => onAct({ act: "dry", of: one.of, dry })} />}
             </li>
           ))}
         </ul>
@@ -115,6 +119,28 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
         {...(state.running ? { words: (seat: string) => (!projector && stuck.some((mark) => mark.seat === seat) ? "stuck" : finished.has(seat) ? "done with this step" : "at it") } : {})}
       />
     </aside>
+  );
+}
+
+/** Whether the step waits for something that nobody has found dry yet. */
+const isLooked = ({ step, wait }: LiveStep["after"][number], { ends, dry = {} }: StageState, now: number): boolean => {
+  if (wait <= 0 || !Object.hasOwn(ends, step)) return false;
+  const touched = dry[step];
+  return touched === undefined || touched < (ends[step] as number) || touched > now;
+};
+
+/** Touched at an edge with a clean knuckle: the clock gives way to what is so, and the next class knows it. */
+function Touched({ title, asks = false, onTouch }: { title: string; asks?: boolean; onTouch: (dry: boolean) => void }) {
+  return (
+    <span className="flex flex-wrap items-center gap-x-5 text-base">
+      {asks && <span className="text-stage-soft">{title}: dry to the touch?</span>}
+      <button type="button" className="min-h-11 font-bold underline underline-offset-4" onClick={() => onTouch(true)} aria-label={`${title}: it is dry`}>
+        it is dry
+      </button>
+      <button type="button" className="min-h-11 underline underline-offset-4" onClick={() => onTouch(false)} aria-label={`${title}: not dry yet, five minutes more`}>
+        not yet, 5 min more
+      </button>
+    </span>
   );
 }
 

@@ -47,7 +47,7 @@ export function StageWords({ steps, step, next, state, now, picture, projector, 
     : letters > MANY_LETTERS
       ? "text-[clamp(1rem,1.38vw,1.7rem)] leading-snug"
       : "text-[clamp(1.15rem,1.75vw,1.9rem)] leading-snug";
-  const dry = next ? notBefore(next, { ends: { ...state.ends, [step.id]: now } }) : null;
+  const dry = next ? notBefore(next, { ...state, ends: { ...state.ends, [step.id]: now } }) : null;
   const waits = dry !== null && dry > now + 1000;
   const instead = waits ? fillers(steps, state, now) : [];
   return (

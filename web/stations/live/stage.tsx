@@ -52,7 +52,7 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
   const otherDay = todayIn(live.zone, new Date(now)) !== live.date;
   const forward = useCallback(() => {
     if (!next) return;
-    const dry = notBefore(next, { ends: { ...state.ends, [state.stepId]: now } });
+    const dry = notBefore(next, { ...state, ends: { ...state.ends, [state.stepId]: now } });
     if (dry !== null && dry > now + 1000) setAsked({ what: "early", step: next, until: dry, instead: fillers(steps, state, now) });
     else act({ act: "next" });
   }, [act, next, now, state, steps]);

@@ -6,11 +6,14 @@ import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { hasClass } from "@/data/films.ts";
 import { addLog } from "@/data/log.ts";
+import { readPicture } from "@/data/pictures.ts";
 import { isId } from "@/planning/planned-class.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
 import type { Answers } from "./answers.ts";
 
 const text = z.string().trim().max(400);
+/** A picture alone is a note, too. */
+const noteSchema = z.strictObject({ note: z.string().trim().max(300), picture: z.uuid().optional() }).refine(({ note, picture }) => note !== "" || picture !== undefined);
 const answersSchema = z.strictObject({ again: text, explain: text, different: text });
 
 /** Into the log, which is only ever added to: the last answers count. */
@@ -25,4 +28,18 @@ export async function answerQuestions(id: string, answers: Answers): Promise<Act
   });
   revalidatePath(`/classes/${id}/look-back`);
   return kept ? { ok: true } : { ok: false, message: "This class is no longer there." };
+}
+
+/** Into the log, beside what was noted on the evening. */
+export async function addNote(id: string, given: z.input<typeof noteSchema>): Promise<ActAnswer> {
+  const host = await requireHost();
+  const read = noteSchema.safeParse(given);
+  if (!isId(id) || !read.success) return { ok: false, message: "A note of 300 letters at most, or a picture." };
+  const kept = await withStudio(host.studioId, async (sql) => {
+    if (!(await hasClass(sql, id)) || (read.data.picture && !(await readPicture(sql, read.data.picture)))) return false;
+    await addLog(sql, host.studioId, id, { kind: "note", body: read.data as { note: string; picture?: string } as Record<string, string> });
+    return true;
+  });
+  revalidatePath(`/classes/${id}/look-back`);
+  return kept ? { ok: true } : { ok: false, message: "This class, or the picture, is no longer there." };
 }

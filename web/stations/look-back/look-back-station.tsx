@@ -1,21 +1,27 @@
 import { type RunLog, runLog, standing } from "@elm-basket/core/look-back/run-log.ts";
 import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { cutUse, goodsUsed } from "@/data/class-use.ts";
 import { withStudio } from "@/data/client.ts";
 import { type LogRow, listLog } from "@/data/log.ts";
+import { modelViews } from "@/planning/seen.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
+import { Learned } from "@/stations/frame/learned/learned.tsx";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { LinkButton } from "@/ui/button.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { lastAnswers } from "./answers.ts";
+import { ClassUsed } from "./class-used.tsx";
+import { NewNote } from "./new-note.tsx";
 import { type ChartRow, PlannedActualChart } from "./planned-actual-chart.tsx";
 import { Questions } from "./questions.tsx";
+import { Waited } from "./waited.tsx";
 import { WentWrong } from "./went-wrong.tsx";
 
 export async function LookBackStation({ id }: { id: string; query: Record<string, string | undefined> }) {
   const data = await loadPlanned(id);
   if (!data) return null;
-  const log = await withStudio(data.host.studioId, (sql) => listLog(sql, id));
+  const [log, goods, cut, models] = await withStudio(data.host.studioId, async (sql) => [await listLog(sql, id), await goodsUsed(sql, id), await cutUse(sql, id), await modelViews(sql)] as const);
   const lines = log.map((row) => ({ ...row, at: row.at.getTime() }));
   const taught = runLog(
     lines,
@@ -32,6 +38,8 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
         <LinkButton href={`/classes/${id}/weed`} tone="main" className="justify-self-start">
           Go to Weed
         </LinkButton>
+        <NewNote classId={id} />
+        {taught.notes.length > 0 && <WentWrong data={data} taught={taught} lost={[]} />}
       </div>
     );
   const lost = standing(lines).filter(({ kind }) => kind === "lost");
@@ -52,13 +60,17 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
             <PlannedActualChart rows={weeding} name="Minutes of each kit" />
           </>
         )}
+        <Waited taught={taught} labels={labelsOf(data.planned.plan)} titleOf={(step) => titleIn(data, step)} />
         <WentWrong data={data} taught={taught} lost={lost.map(({ seat, body }) => ({ seat: seat ?? "", reason: String(body.reason ?? "lost") }))} />
       </section>
       <aside>
         <Ratio name="Class against plan" rows={steps} />
         <Ratio name="Weeding against plan" rows={weeding} />
         {things.length > 1 && <ThingTable rows={things} />}
+        <Learned host={data.host} views={models.views.filter(({ asks }) => asks)} />
+        <ClassUsed goods={goods} cut={cut} />
         <Questions classId={id} answers={lastAnswers(log)} />
+        <NewNote classId={id} />
       </aside>
     </div>
   );

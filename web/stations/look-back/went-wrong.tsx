@@ -16,7 +16,7 @@ export function WentWrong({ data, taught, lost }: { data: StationData; taught: R
   };
   const steps = [...new Set(taught.stuck.map(({ step }) => step))];
   const { notes } = taught;
-  if (taught.flaws.length + taught.stuck.length + lost.length + notes.length === 0) return null;
+  if (taught.flaws.length + taught.stuck.length + lost.length + notes.length + taught.felt.length === 0) return null;
   return (
     <div className="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-2">
       {taught.flaws.length + lost.length > 0 && (
@@ -50,13 +50,31 @@ export function WentWrong({ data, taught, lost }: { data: StationData; taught: R
           </ul>
         </section>
       )}
+      {taught.felt.length > 0 && (
+        <section>
+          <h2 className="mb-1 text-lg">Participants say</h2>
+          <ul>
+            {byCause(taught.felt.map(({ what }) => what)).map(({ cause, count }) => (
+              <li key={cause} className="border-rule border-b py-1.5">
+                {cause} {count > 1 && <b>{count} times</b>}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {notes.length > 0 && (
         <section>
           <h2 className="mb-1 text-lg">Noted</h2>
           <ul>
-            {notes.map(({ step, note }) => (
-              <li key={`${step} ${note}`} className="border-rule border-b py-2">
+            {notes.map(({ step, note, picture }) => (
+              <li key={`${step} ${note} ${picture}`} className="border-rule border-b py-2">
                 {note} {step && <span className="text-soft text-sm">{titleOf(step)}</span>}
+                {picture && (
+                  <a href={`/pictures/${picture}`} target="_blank" rel="noreferrer" className="mt-1 block">
+                    {/* biome-ignore lint/performance/noImgElement: it is small already, and only its studio may read it */}
+                    <img src={`/pictures/${picture}`} alt={note || "A picture of the class"} loading="lazy" className="max-h-48 border border-rule" />
+                  </a>
+                )}
               </li>
             ))}
           </ul>

@@ -15,6 +15,7 @@ import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { type ReactNode, useMemo, useState } from "react";
+import type { TrialRow } from "@/data/trials.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { SHAPE_WORDS, ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
@@ -40,6 +41,7 @@ interface Props {
   readonly ways: { readonly cupSide: HandleSchool; readonly tack: Exclude<Tack, "none">; readonly schools: Schools };
   /** Where each brings their own: who they are. */
   readonly own: { readonly seats: ClassDocument["seats"]; readonly version: number; readonly labels: Readonly<Record<string, string>> } | null;
+  readonly trials: readonly TrialRow[];
   readonly widest: number;
   readonly tallest: number;
   readonly pieces: readonly { readonly id: string; readonly colour: string; readonly path: string }[];
@@ -48,7 +50,7 @@ interface Props {
 
 const takeClass = (document: ClassDocument) => document;
 
-export function MeasureBench({ classId, document, thing, versions, unit, ways, own, widest, tallest, pieces, children }: Props) {
+export function MeasureBench({ classId, document, thing, versions, unit, ways, own, trials, widest, tallest, pieces, children }: Props) {
   const editor = usePart<Blank>(classId, `blank:${thing}`, thingOf(document, thing).blank, versions.blank, (answer) => thingOf(answer.document as ClassDocument, thing).blank);
   const whole = usePart<ClassDocument>(classId, "class", document, versions.class, (answer) => takeClass(answer.document as ClassDocument));
   const [refused, setRefused] = useState<string>();
@@ -153,6 +155,7 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
           shape={shape}
           technique={made.technique}
           vinyls={document.vinyls}
+          trials={trials}
           tack={ways.tack}
           onChange={(use, label) =>
             whole.change(whole.value.things.length === 1 ? { ...whole.value, use } : { ...whole.value, things: whole.value.things.map((one) => (one.id === thing ? { ...one, use } : one)) }, label)

@@ -2,6 +2,7 @@ import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { withStudio } from "@/data/client.ts";
 import { piecesOfSeat } from "@/data/making.ts";
+import { listTrials } from "@/data/trials.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
@@ -19,6 +20,7 @@ export async function MeasureStation({ id, query }: { id: string; query: Record<
   const thing = document.thing.id;
   const sizes = plan ? sizesOf(plan, thing) : [];
   const widest = sizes.reduce<(typeof sizes)[number] | null>((a, b) => (a && a.width >= b.width ? a : b), null);
+  const trials = await withStudio(host.studioId, listTrials);
   const found = widest ? await withStudio(host.studioId, (sql) => piecesOfSeat(sql, id, widest.seat)) : [];
   const pieces = found.filter((piece) => piece.thing === thing && piece.copy === 1);
   const colours = new Map(document.vinyls.map((vinyl) => [vinyl.id, vinyl.colour]));
@@ -36,6 +38,7 @@ export async function MeasureStation({ id, query }: { id: string; query: Record<
         unit={host.studio.unit}
         own={document.thing.brought ? { seats: stored.document.seats, version: stored.versions.seats, labels: plan ? labelsOf(plan) : {} } : null}
         ways={{ cupSide: host.studio.settings.schools.cupSide, tack: host.studio.settings.tack, schools: schoolsOf(stored.document, host.studio.settings.schools) }}
+        trials={trials}
         widest={widest?.width ?? 0}
         tallest={Math.max(0, ...sizes.map(({ height }) => height))}
         pieces={shown.map((piece) => ({ id: piece.id, colour: colours.get(piece.vinyl) ?? "", path: piece.path }))}

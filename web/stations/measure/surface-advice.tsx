@@ -1,13 +1,15 @@
 import { foodCaution } from "@elm-basket/core/advice/cautions.ts";
 import { adviseOn, adviseOnFilm, filmAdvice, foodOf, surfaceAdvice, type Tack, tapeAdvice, type Use, type Verdict } from "@elm-basket/core/advice/film-choice.ts";
-import { FAMILY_WORDS, REASON_WORDS, saySurface, sayTape, sayTapeAtHand, VERDICT_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
+import { FAMILY_WORDS, MATERIAL_WORDS, REASON_WORDS, saySurface, sayTape, sayTapeAtHand, VERDICT_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import type { Material } from "@elm-basket/core/blanks/blank.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/plan/document.ts";
 import { isPainted, needsTape } from "@elm-basket/core/plan/technique.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
+import { OUTCOME_WORDS, sayRounds, trialsOf, worstOf } from "@elm-basket/core/trials/trial.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import type { TrialRow } from "@/data/trials.ts";
 import { NumberField } from "@/ui/fields.tsx";
 import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -23,6 +25,8 @@ interface Props {
   readonly shape: BlankShape;
   readonly technique: Technique;
   readonly vinyls: readonly Vinyl[];
+  /** The studio's own wear and wash tests. */
+  readonly trials: readonly TrialRow[];
   /** The transfer tape the studio has. */
   readonly tack: Exclude<Tack, "none">;
   /** Its way with glitter on smooth glass. */
@@ -32,7 +36,7 @@ interface Props {
 }
 
 /** What the object will go through, which films bear that, and how to make the surface ready. */
-export function SurfaceAdvice({ use, material, shape, technique, vinyls, tack, glitterOnGlass, onChange, onTechnique }: Props) {
+export function SurfaceAdvice({ use, material, shape, technique, vinyls, trials, tack, glitterOnGlass, onChange, onTechnique }: Props) {
   const caution = foodCaution(foodOf(use, shape));
   const judged = { ...use, paintedOver: use.paintedOver || isPainted(technique) };
   return (
@@ -90,6 +94,7 @@ export function SurfaceAdvice({ use, material, shape, technique, vinyls, tack, g
                 )}
                 {sayTape(tape)}
                 {sayTapeAtHand(tape, tack)}
+                <Tried rows={trialsOf(trials, vinyl.name, material)} />
               </p>
             );
           })}
@@ -97,5 +102,27 @@ export function SurfaceAdvice({ use, material, shape, technique, vinyls, tack, g
         </div>
       </div>
     </section>
+  );
+}
+
+const MOST_TRIED = 3;
+
+/** What the studio's own trials found of one film, beside what the rule says; on this surface first. */
+function Tried({ rows }: { rows: readonly TrialRow[] }) {
+  if (rows.length === 0) return null;
+  return (
+    <span className="block">
+      {rows.slice(0, MOST_TRIED).map(({ id, trial }) => {
+        const worst = worstOf(trial);
+        return (
+          <span key={id} className="block" data-tried={id}>
+            Your trial on {MATERIAL_WORDS[trial.material]}: {worst && <b>{OUTCOME_WORDS[worst]}</b>}, {sayRounds(trial)}.
+          </span>
+        );
+      })}
+      <a href="/shelf?tab=trials" className="verb">
+        Trials, and whether they count
+      </a>
+    </span>
   );
 }

@@ -22,6 +22,7 @@ import { computeFacts } from "@/planning/compute.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { proposalOf } from "@/planning/proposal.ts";
+import { withOwnFigures } from "@/planning/studio-figures.ts";
 
 const seats = classDocumentSchema.shape.seats;
 
@@ -100,7 +101,7 @@ export async function makeClass(given: NewClass): Promise<MakeAnswer> {
         );
   const checked = readClassDocument({ ...base, seats: read.data.seats });
   if (!checked.ok) return { message: `Not made yet: ${checked.path.replace(/^\$\.?/u, "")}: ${checked.message}`, fields: checked.path.startsWith("$.seats") ? { seats: checked.message } : {} };
-  const proposed = await asProposed(host, checked.value);
+  const proposed = await asProposed(host, await withOwnFigures(host.studioId, settings.schools, checked.value));
   const id = await withStudio(host.studioId, async (sql) => {
     const made = await insertClass(sql, host.studioId, proposed, project?.id ?? null, "project");
     if (read.data.guided) await setGuide(sql, made, FIRST_THING);

@@ -18,7 +18,7 @@ const basicsOf = (document: ClassDocument): Basics => ({
   spareSupplies: document.spareSupplies,
 });
 
-export function ClassForm({ classId, document, version }: { classId: string; document: ClassDocument; version: number }) {
+export function ClassForm({ classId, document, version, spares }: { classId: string; document: ClassDocument; version: number /** How many are enough, and by what. */; spares?: string }) {
   const initial = useMemo(() => basicsOf(document), [document]);
   const editor = usePart<Basics>(classId, "class", initial, version, (answer) => basicsOf(answer.document as ClassDocument));
   const { value, change } = editor;
@@ -56,6 +56,7 @@ export function ClassForm({ classId, document, version }: { classId: string; doc
         <NumberField label="Spare cut kits" value={value.spareKits} least={0} most={100} onChange={(spareKits) => change({ ...value, spareKits }, "Spare kits")} />
         <NumberField label="Spare blanks" value={value.spareSupplies} least={0} most={100} onChange={(spareSupplies) => change({ ...value, spareSupplies }, "Spare blanks")} />
       </div>
+      {spares && <p className="text-soft text-sm">{spares}</p>}
       <SaveNote editor={editor} />
     </div>
   );

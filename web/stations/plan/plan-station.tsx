@@ -1,13 +1,16 @@
 import { cautionsFor } from "@elm-basket/core/advice/cautions.ts";
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { drawingPath, readPiecePath } from "@elm-basket/core/geometry/path.ts";
+import { restsOn, sayFails } from "@elm-basket/core/learning/words-en.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
 import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { WEEDING_COEFFICIENTS } from "@elm-basket/core/weeding/difficulty.ts";
 import { freeOn } from "@/account/free-evenings.ts";
 import { shelfFilms } from "@/data/class-goods.ts";
 import { withStudio } from "@/data/client.ts";
+import { filmsSeen } from "@/data/learning.ts";
 import { piecesOfSeats } from "@/data/making.ts";
 import { studioPace } from "@/data/pace.ts";
 import { listProjects } from "@/data/projects.ts";
@@ -72,6 +75,7 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
     );
   const { data } = loaded;
   const { planned, kits } = data;
+  const spares = sayFails(planned.document, await withStudio(host.studioId, filmsSeen));
   const labels = labelsOf(planned.plan);
   const seats = planned.plan.seats.map(({ seat, label }) => ({
     seat,
@@ -83,7 +87,7 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[300px_1fr_330px]">
       <section>
         <h2 className="mb-3 text-lg">The class</h2>
-        <ClassForm classId={id} document={planned.document} version={planned.versions.class} />
+        <ClassForm classId={id} document={planned.document} version={planned.versions.class} spares={spares} />
         <div className="mt-5 grid gap-2">
           <FileButton href={`/classes/${id}/files/class.json`} download>
             Save the class document
@@ -192,6 +196,7 @@ async function setFaces({ host, planned }: StationData): Promise<SetFaces[]> {
 }
 
 function Minutes({ data }: { data: StationData }) {
+  const { document } = data.planned;
   const { evenings } = data.planned.plan;
   const total = evenings.cuttingMinutes + evenings.weedingMinutes + evenings.packingMinutes + evenings.blanksMinutes;
   return (
@@ -205,7 +210,8 @@ function Minutes({ data }: { data: StationData }) {
           { what: "Packing, 2 min a seat", value: showMinutes(evenings.packingMinutes) },
           ...(evenings.blanksMinutes > 0 ? [{ what: "Making the blanks ready", value: showMinutes(evenings.blanksMinutes) }] : []),
         ],
-        rule: "Weeding is a base of 0.8 min a kit, and more for every piece, inside, small part, tail, thin stroke and metre of outline.",
+        rule: `Weeding is a base of ${(document.figures?.weeding?.minutes.base ?? WEEDING_COEFFICIENTS.base).toFixed(1)} min a kit, and more for every piece, inside, small part, tail, thin stroke and metre of outline.`,
+        rests: `Weeding: ${restsOn(document.figures, "weeding")} Cutting: ${restsOn(document.figures, "cutting", document.cutter.name)} Packing: first guesses.`,
         rounding: "To whole minutes, at the end.",
       }}
     >

@@ -10,6 +10,7 @@ import { insertClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { listGoods } from "@/data/goods.ts";
 import { computeReckoning } from "@/planning/compute.ts";
+import { withOwnFigures } from "@/planning/studio-figures.ts";
 import { todayIn } from "@/ui/dates.ts";
 import type { Reckoned } from "@/workers/plan.server.ts";
 
@@ -24,11 +25,13 @@ const wrong = (issues: readonly { readonly path: PropertyKey[]; readonly message
   message: `${issues[0]?.path.map(String).join(" ")}: ${issues[0]?.message ?? "not usable"}`,
 });
 
+const classFor = async (host: Host, asked: Question) => withOwnFigures(host.studioId, host.studio.settings.schools, classOf(asked, await givenBy(host)));
+
 export async function reckonFor(asked: Question): Promise<Reckoned> {
   const host = await requireHost();
   const read = questionSchema.safeParse(asked);
   if (!read.success) return wrong(read.error.issues);
-  return computeReckoning(classOf(read.data, await givenBy(host)), host.studio.settings.schools);
+  return computeReckoning(await classFor(host, read.data), host.studio.settings.schools);
 }
 
 /** The same as a class in two weeks; who comes is said there. */
@@ -36,7 +39,7 @@ export async function classOfReckoning(asked: Question): Promise<Reckoned> {
   const host = await requireHost();
   const read = questionSchema.safeParse(asked);
   if (!read.success) return wrong(read.error.issues);
-  const document = classOf(read.data, await givenBy(host));
+  const document = await classFor(host, read.data);
   const { zone } = host.studio;
   const made: ClassDocument = { ...document, seats: [], spareSupplies: 1, when: { ...document.when, zone, date: addDays(todayIn(zone), 14) } };
   const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, made, null, "project"));

@@ -2,7 +2,7 @@
 import type { GoodRow } from "@/data/goods.ts";
 import type { Wanted } from "@/data/promises.ts";
 
-export const TABS = ["goods", "film", "scraps", "tools"] as const;
+export const TABS = ["goods", "film", "scraps", "tools", "trials"] as const;
 export type Tab = (typeof TABS)[number];
 
 export interface ShelfGood extends GoodRow {

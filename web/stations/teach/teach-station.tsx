@@ -1,3 +1,4 @@
+import { restsOn } from "@elm-basket/core/learning/words-en.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
 import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
@@ -111,6 +112,7 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
             ],
             rule: "One step at a time holds the room's attention; drying goes on by itself and is filled with other steps. A shared tool is used in turns.",
             school: "Longest remaining chain first, improved by trying other orders.",
+            rests: `Minutes: ${restsOn(planned.document.figures, "steps")} Drying: ${restsOn(planned.document.figures, "drying")} What you typed stays as you typed it.`,
           }}
         >
           {showMinutes(sheet.endMinute)}

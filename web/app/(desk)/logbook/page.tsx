@@ -1,41 +1,67 @@
-import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
+import { filmsSeen } from "@/data/learning.ts";
 import { studioLog } from "@/data/log.ts";
-import { LOG_WORDS } from "@/stations/look-back/log-words.ts";
-import { showDate, timeIn, todayIn } from "@/ui/dates.ts";
+import { type ModelView, modelViews } from "@/planning/seen.ts";
+import { ModelRows } from "@/stations/frame/learned/learned.tsx";
+import { FailingFilms } from "@/stations/logbook/failing-films.tsx";
+import { LogList } from "@/stations/logbook/log-list.tsx";
+import { queryOf, searchOf } from "@/stations/logbook/log-search.ts";
+import { SearchForm } from "@/stations/logbook/search-form.tsx";
 
 export const metadata: Metadata = { title: "Logbook" };
 
-export default async function LogbookPage() {
+const A_PAGE = 100;
+
+export default async function LogbookPage({ searchParams }: { searchParams: Promise<Record<string, string | undefined>> }) {
   const host = await requireHost();
-  const rows = await withStudio(host.studioId, studioLog);
-  const zone = host.studio.zone;
+  const search = searchOf(await searchParams);
+  const asked = search.text !== "" || search.group !== null || search.before !== null;
+  const [rows, models, seen] = await withStudio(host.studioId, async (sql) => [await studioLog(sql, search, A_PAGE + 1), await modelViews(sql), await filmsSeen(sql)] as const);
+  const shown = rows.slice(0, A_PAGE);
+  const older = rows.length > A_PAGE ? shown.at(-1)?.id : undefined;
   return (
     <>
-      <h1 className="mb-6 text-4xl">{rows.length === 0 ? "Nothing logged yet" : "What really happened"}</h1>
-      <ul className="border-rule border-t">
-        {rows.map((row) => (
-          <li key={row.id} className="grid gap-x-6 border-rule border-b py-2 sm:grid-cols-[170px_1fr_auto]">
-            <span className="text-soft">
-              {showDate(todayIn(zone, row.at), "short")}, {timeIn(zone, row.at, host.studio.settings.clock)}
-            </span>
-            <span>
-              <b>{LOG_WORDS[row.kind]}</b>
-              {row.seat && ` · seat ${row.seat}`}
-              {row.step && ` · ${row.step.replaceAll("-", " ")}`}
-              {typeof row.body.reason === "string" && ` · ${row.body.reason}`}
-              {" · "}
-              <Link href={`/classes/${row.workshopId}/look-back`} className="text-soft underline">
-                {row.title}
-              </Link>
-            </span>
-            <span>{row.minutes !== null && (row.minutes < 1 ? `${Math.round(row.minutes * 60)} s` : showMinutes(row.minutes))}</span>
-          </li>
-        ))}
-      </ul>
+      <h1 className="mb-4 text-4xl">{headline(models.views)}</h1>
+      <div className="grid gap-x-12 gap-y-8 xl:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
+        {!asked && (
+          <section aria-label="What the studio knows">
+            <h2 className="text-2xl">What the studio knows</h2>
+            <p className="text-soft">
+              A new studio reckons with first guesses from practice. What you log says how far your own hands, machines and rooms are from them; you say whether it counts.{" "}
+              <Link href="/shelf?tab=trials" className="verb">
+                Trials of films
+              </Link>{" "}
+              stand on the shelf.
+            </p>
+            <ModelRows host={host} views={models.views} />
+            <FailingFilms seen={seen} />
+          </section>
+        )}
+        <section aria-label="The log" className={asked ? "xl:col-span-2" : ""}>
+          <h2 className="mb-2 text-2xl">What really happened</h2>
+          <SearchForm search={search} query={queryOf(search, null)} />
+          {shown.length === 0 ? (
+            <p>{asked ? "Nothing of the kind is in the log." : "Nothing is logged yet. Weeding with the clock, cutting from here and live classes write it by themselves."}</p>
+          ) : (
+            <LogList rows={shown} host={host} />
+          )}
+          {older && (
+            <Link className="verb mt-3 inline-flex min-h-11 items-center" href={`/logbook?${queryOf(search, older)}`}>
+              Older
+            </Link>
+          )}
+        </section>
+      </div>
     </>
   );
+}
+
+/** What is to be decided first. */
+function headline(views: readonly ModelView[]): string {
+  const asks = views.filter((view) => view.asks).length;
+  if (asks > 0) return asks === 1 ? "One figure of yours is worth using" : `${asks} figures of yours are worth using`;
+  return views.some(({ offer }) => offer.observations > 0) ? "What you reckon with holds" : "Nothing learned yet";
 }

@@ -9,6 +9,7 @@ import { listGoods } from "@/data/goods.ts";
 import { unplanned, wantedGoods } from "@/data/promises.ts";
 import { listScraps, scrapFilms } from "@/data/scraps.ts";
 import { listTapePieces } from "@/data/taping.ts";
+import { listTrials } from "@/data/trials.ts";
 import { toolWear } from "@/data/wear.ts";
 import { plannedClass } from "@/planning/planned-class.ts";
 import { GoodsBench } from "@/stations/shelf/goods-bench.tsx";
@@ -17,12 +18,13 @@ import { ScrapBox } from "@/stations/shelf/scrap-box.tsx";
 import { lackingOf, type ShelfGood, shelfGoods, TABS, type Tab, tabOf } from "@/stations/shelf/shelf-view.ts";
 import { TapeInHand } from "@/stations/shelf/tape-in-hand.tsx";
 import { ToolWear } from "@/stations/shelf/tool-wear.tsx";
+import { TrialsBench } from "@/stations/shelf/trials/trials-bench.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { showDate, todayIn } from "@/ui/dates.ts";
 
 export const metadata: Metadata = { title: "Shelf" };
 
-const WORDS: Record<Tab, string> = { goods: "Goods", film: "Film", scraps: "Scrap box", tools: "Tools and cutters" };
+const WORDS: Record<Tab, string> = { goods: "Goods", film: "Film", scraps: "Scrap box", tools: "Tools and cutters", trials: "Trials" };
 
 export default async function ShelfPage({ searchParams }: { searchParams: Promise<{ tab?: string }> }) {
   const host = await requireHost();
@@ -30,7 +32,7 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
   const today = todayIn(studio.zone);
   const open = await withStudio(host.studioId, (sql) => unplanned(sql, today));
   for (const { id } of open.slice(0, PLANNED_AT_ONCE)) await plannedClass(host.studioId, id);
-  const [rows, wanted, scraps, films, cutters, classes, pieces, wear] = await withStudio(
+  const [rows, wanted, scraps, films, cutters, classes, pieces, wear, trials] = await withStudio(
     host.studioId,
     async (sql) =>
       [
@@ -42,12 +44,13 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
         await listClasses(sql),
         await listTapePieces(sql),
         await toolWear(sql),
+        await listTrials(sql),
       ] as const,
   );
   const asked = (await searchParams).tab;
   const tab = TABS.find((one) => one === asked) ?? "goods";
   const goods = shelfGoods(rows, wanted);
-  const count: Record<Tab, number> = { goods: 0, film: 0, scraps: scraps.length, tools: 0 };
+  const count: Record<Tab, number> = { goods: 0, film: 0, scraps: scraps.length, tools: 0, trials: trials.length };
   for (const good of goods) count[tabOf(good)] += 1;
   const { currency } = studio.settings.prices;
   const lacking = goods.filter((good) => lackingOf(good) > 0).length;
@@ -78,7 +81,9 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
           </Link>
         ))}
       </nav>
-      {tab === "scraps" ? (
+      {tab === "trials" ? (
+        <TrialsBench rows={trials} films={rows.flatMap(({ name, film }) => (film ? [{ name, proved: film.proved ?? null }] : []))} today={today} />
+      ) : tab === "scraps" ? (
         <ScrapBox scraps={scraps} films={films} unit={studio.unit} />
       ) : (
         <>

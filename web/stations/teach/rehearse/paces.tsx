@@ -1,5 +1,6 @@
 "use client";
 
+import { restsOn } from "@elm-basket/core/learning/words-en.ts";
 import { type ClassDocument, type RehearsalWays, rehearsalSchema } from "@elm-basket/core/plan/document.ts";
 import type { Rehearsed } from "@elm-basket/core/rehearsal/rehearse.ts";
 import { GATE_WORDS } from "@elm-basket/core/rehearsal/words-en.ts";
@@ -50,6 +51,7 @@ export function Paces({
                 { what: "One in ten waits at least", value: minutes(report.waiting.p90) },
               ],
               rule: "Minutes in which a seat is done with its step and cannot begin the next. Listening to you is no waiting.",
+              rests: `Paces of the steps: ${restsOn(document.figures, "steps")} Drying: ${restsOn(document.figures, "drying")}`,
             }}
           >
             {minutes(report.waiting.mean)}

@@ -20,4 +20,6 @@ export const LOG_WORDS: Record<LogKind, string> = {
   done: "Done",
   stuck: "Stuck",
   note: "Note",
+  dry: "Touched while it dried",
+  felt: "A participant says",
 };

@@ -1,0 +1,58 @@
+import { countedIn } from "@elm-basket/core/stock/words-en.ts";
+import Link from "next/link";
+import type { CutUse, GoodUsed } from "@/data/class-use.ts";
+
+const MOST_SHOWN = 10;
+const metres = (mm: number): string => `${(mm / 1000).toFixed(mm < 10_000 ? 1 : 0)} m`;
+
+/** What the class took of the shelf, of blade and mats, and where what is left is counted. */
+export function ClassUsed({ goods, cut }: { goods: readonly GoodUsed[]; cut: readonly CutUse[] }) {
+  if (goods.length === 0 && cut.length === 0) return null;
+  const all = cut.reduce((sum, { mm }) => sum + mm, 0);
+  const mats = [...new Set(cut.flatMap((row) => row.mats))];
+  return (
+    <section className="mt-6">
+      <h2 className="mb-1 text-lg">What it took</h2>
+      {goods.length > 0 && (
+        <table className="w-full text-left text-sm tabular-nums">
+          <thead className="text-soft">
+            <tr className="border-rule-strong border-b">
+              <th className="py-1 font-normal">from the shelf</th>
+              <th className="text-right font-normal">went</th>
+              <th className="text-right font-normal">left there</th>
+            </tr>
+          </thead>
+          <tbody>
+            {goods.slice(0, MOST_SHOWN).map((row) => (
+              <tr key={`${row.name} ${row.unit}`} className="border-rule border-b">
+                <th scope="row" className="py-1.5 font-normal">
+                  {row.name}
+                </th>
+                <td className="text-right">{countedIn(row.used, row.unit)}</td>
+                <td className={`text-right ${row.left < 0 ? "text-brick" : ""}`}>{countedIn(row.left, "")}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {goods.length > MOST_SHOWN && <p className="text-soft text-sm">and {goods.length - MOST_SHOWN} more</p>}
+      {cut.length > 0 && (
+        <p className="mt-2">
+          The blade went {metres(all)} through {cut.map(({ film, loads }) => `${film} (${loads} ${loads === 1 ? "load" : "loads"})`).join(", ")}
+          {mats.length > 0 ? `, on ${mats.join(" and ")}` : ""}.
+        </p>
+      )}
+      <p className="mt-1">
+        What came back unused is{" "}
+        <Link href="/shelf" className="verb">
+          counted on the shelf
+        </Link>
+        ; tape, blade and mats under{" "}
+        <Link href="/shelf?tab=tools" className="verb">
+          tools
+        </Link>
+        .
+      </p>
+    </section>
+  );
+}

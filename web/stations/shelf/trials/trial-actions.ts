@@ -1,0 +1,80 @@
+"use server";
+
+import { filmFactsSchema } from "@elm-basket/core/stock/good.ts";
+import { provedBy, type Trial, trialSchema } from "@elm-basket/core/trials/trial.ts";
+import { revalidatePath } from "next/cache";
+import { requireHost } from "@/account/session.ts";
+import { type Sql, withStudio } from "@/data/client.ts";
+import { changeGood, type GoodRow, listGoods } from "@/data/goods.ts";
+import { dropPictures } from "@/data/pictures.ts";
+import { addTrial, changeTrial, dropTrial, trialById } from "@/data/trials.ts";
+import { isId } from "@/planning/planned-class.ts";
+import type { ActAnswer } from "@/ui/use-act.ts";
+
+const GONE: ActAnswer = { ok: false, message: "This trial is not there any more." };
+const STALE: ActAnswer = { ok: false, message: "It was changed in another window: here it is as it stands now." };
+
+const picturesOf = ({ samples }: Trial): string[] => samples.flatMap(({ picture }) => picture ?? []);
+
+/** Writes a new trial down, or what was changed of one. @param id null for a new one */
+export async function saveTrial(id: string | null, given: Trial, version: number): Promise<ActAnswer> {
+  const host = await requireHost();
+  const read = trialSchema.safeParse(given);
+  if (!read.success) return { ok: false, message: read.error.issues[0]?.message ?? "Not usable." };
+  if (id !== null && !isId(id)) return GONE;
+  const answer = await withStudio(host.studioId, async (sql): Promise<ActAnswer> => {
+    if (id === null) return (await addTrial(sql, host.studioId, read.data)) ? { ok: true } : { ok: false, message: "No more trials are kept: take old ones out first." };
+    const before = await trialById(sql, id);
+    if (!before) return GONE;
+    if ((await changeTrial(sql, id, read.data, Math.trunc(Number(version)))) === null) return STALE;
+    const kept = new Set(picturesOf(read.data));
+    await dropPictures(
+      sql,
+      picturesOf(before.trial).filter((picture) => !kept.has(picture)),
+    );
+    return { ok: true };
+  });
+  revalidatePath("/shelf");
+  return answer;
+}
+
+export async function takeTrialOut(id: string): Promise<ActAnswer> {
+  const host = await requireHost();
+  if (!isId(id)) return GONE;
+  await withStudio(host.studioId, async (sql) => {
+    const before = await trialById(sql, id);
+    await dropTrial(sql, id);
+    if (before) await dropPictures(sql, picturesOf(before.trial));
+  });
+  revalidatePath("/shelf");
+  return { ok: true };
+}
+
+const filmNamed = async (sql: Sql, name: string): Promise<GoodRow | undefined> => (await listGoods(sql)).find((good) => good.film && good.name.toLowerCase() === name.toLowerCase());
+
+/** Lets a trial count before what is said of the film's kind, or lets the rule decide again; classes that draw on the film follow. */
+export async function letTrialCount(id: string, counts: boolean): Promise<ActAnswer> {
+  const host = await requireHost();
+  if (!isId(id)) return GONE;
+  const answer = await withStudio(host.studioId, async (sql): Promise<ActAnswer> => {
+    const row = await trialById(sql, id);
+    if (!row) return GONE;
+    const good = await filmNamed(sql, row.trial.film);
+    if (!good?.film) return { ok: false, message: `“${row.trial.film}” is not on the shelf: there is no film for it to count for.` };
+    const own = provedBy(row.trial);
+    if (!own) return { ok: false, message: "It says nothing yet: more rounds, or a look at the samples." };
+    const { proved: before, ...bare } = good.film;
+    const washing = own.washing === undefined ? before?.washing : counts ? own.washing : undefined;
+    const outdoors = own.outdoors === undefined ? before?.outdoors : counts ? own.outdoors : undefined;
+    const proved =
+      washing === undefined && outdoors === undefined
+        ? undefined
+        : { ...(washing ? { washing } : {}), ...(outdoors === undefined ? {} : { outdoors }), note: counts ? own.note : (before?.note ?? "") };
+    const { kind, name, unit, offers, reorderAt } = good;
+    const film = filmFactsSchema.parse({ ...bare, ...(proved ? { proved } : {}) });
+    const saved = await changeGood(sql, good.id, { kind, name, unit, offers, film, ...(reorderAt === null ? {} : { reorderAt }) }, good.version);
+    return typeof saved === "number" ? { ok: true } : { ok: false, message: "The film was changed meanwhile. Try again." };
+  });
+  revalidatePath("/", "layout");
+  return answer;
+}

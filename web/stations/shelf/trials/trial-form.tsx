@@ -1,0 +1,102 @@
+"use client";
+
+import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
+import { MOST_SAMPLES, type Trial, WEAR_WORDS, type Wear } from "@elm-basket/core/trials/trial.ts";
+import { useState } from "react";
+import type { TrialRow } from "@/data/trials.ts";
+import { Button } from "@/ui/button.tsx";
+import { Field } from "@/ui/field.tsx";
+import { NumberField, TextField } from "@/ui/fields.tsx";
+import { SelectField } from "@/ui/select-field.tsx";
+import { useAct } from "@/ui/use-act.ts";
+import { saveTrial } from "./trial-actions.ts";
+
+interface Props {
+  /** None for a new trial. */
+  readonly row?: TrialRow;
+  readonly films: readonly string[];
+  readonly today: string;
+  readonly onDone: () => void;
+}
+
+/** Film wants two days before the first wash; three are better. */
+const USUAL_CURE_HOURS = 72;
+const fresh = (films: readonly string[], today: string): Trial => ({
+  film: films[0] ?? "",
+  material: "glazed",
+  began: today,
+  cureHours: USUAL_CURE_HOURS,
+  wear: "dishwasher",
+  how: "",
+  rounds: 0,
+  samples: [
+    { id: "a", label: "Bold letters", note: "" },
+    { id: "b", label: "Thin strokes", note: "" },
+  ],
+  note: "",
+});
+
+/** What is tried, how, and on which samples; nothing is kept before it is said. */
+export function TrialForm({ row, films, today, onDone }: Props) {
+  const [trial, setTrial] = useState<Trial>(row?.trial ?? fresh(films, today));
+  const { busy, said, act } = useAct();
+  const set = (patch: Partial<Trial>) => setTrial((now) => ({ ...now, ...patch }));
+  const setSample = (id: string, patch: Partial<Trial["samples"][number]>) => set({ samples: trial.samples.map((one) => (one.id === id ? { ...one, ...patch } : one)) });
+  return (
+    <form
+      className="mb-6 border-rule-strong border-l-2 pl-4"
+      aria-label={row ? `Change the trial of ${row.trial.film}` : "A new trial"}
+      aria-busy={busy}
+      onSubmit={(event) => {
+        event.preventDefault();
+        act(() => saveTrial(row?.id ?? null, trial, row?.version ?? 0), onDone);
+      }}
+    >
+      <div className="grid max-w-2xl grid-cols-1 gap-3 sm:grid-cols-2">
+        <TextField label="Film" value={trial.film} maxLength={80} required="Say which film it is." onChange={(film) => set({ film })} />
+        <SelectField<Trial["material"]> label="On" value={trial.material} words={MATERIAL_WORDS} onChange={(material) => set({ material })} />
+        <SelectField<Wear> label="What it goes through" value={trial.wear} words={WEAR_WORDS} onChange={(wear) => set({ wear })} />
+        <TextField label="How, in a few words" value={trial.how} maxLength={200} onChange={(how) => set({ how })} />
+        <Field label="Begun on">{(props) => <input {...props} type="date" className="min-h-11 w-full" value={trial.began} required onChange={(event) => set({ began: event.target.value })} />}</Field>
+        <NumberField label="Cured before, hours" value={trial.cureHours} least={0} most={10_000} onChange={(cureHours) => set({ cureHours })} />
+        <NumberField label={trial.wear === "weather" ? "Months so far" : "Rounds so far"} value={trial.rounds} least={0} most={10_000} onChange={(rounds) => set({ rounds })} />
+      </div>
+      <p className="mt-3 font-bold">Samples</p>
+      <ul>
+        {trial.samples.map((sample, i) => (
+          <li key={sample.id} className="grid items-end gap-3 py-1 sm:grid-cols-[1fr_1.5fr_auto]">
+            <TextField label={`Sample ${i + 1}`} value={sample.label} maxLength={60} required="Say which sample it is." onChange={(label) => setSample(sample.id, { label })} />
+            <TextField label={`Seen on ${sample.label}`} value={sample.note} maxLength={200} onChange={(note) => setSample(sample.id, { note })} />
+            <Button disabled={trial.samples.length === 1} aria-label={`Take ${sample.label} out`} onClick={() => set({ samples: trial.samples.filter(({ id }) => id !== sample.id) })}>
+              Take out
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {trial.samples.length < MOST_SAMPLES && (
+        <Button onClick={() => set({ samples: [...trial.samples, { id: freeId(trial), label: `Sample ${trial.samples.length + 1}`, note: "" }] })}>Another sample</Button>
+      )}
+      <div className="mt-3 max-w-2xl">
+        <TextField label="What to remember of it" value={trial.note} maxLength={300} onChange={(note) => set({ note })} />
+      </div>
+      <div className="mt-3 flex flex-wrap gap-3">
+        <Button type="submit" tone="main" disabled={busy}>
+          {row ? "Keep what was changed" : "Keep the trial"}
+        </Button>
+        <Button disabled={busy} onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+      {said && (
+        <p role="alert" className="mt-2 text-brick">
+          {said}
+        </p>
+      )}
+    </form>
+  );
+}
+
+function freeId({ samples }: Trial): string {
+  const used = new Set(samples.map(({ id }) => id));
+  for (let n = 1; ; n++) if (!used.has(`s${n}`)) return `s${n}`;
+}
