@@ -156,6 +156,32 @@ describe("without network", () => {
 });
 
 describe("afterwards", () => {
+  it("who took part may say how it was; only the host reads it", async () => {
+    await host.driver.get(live);
+    await waitFor(
+      async () => {
+        if ((await host.driver.findElements(byText("button", "End the class"))).length > 0) return true;
+        const wait = await host.driver.findElements(byText("button", "Go there and wait"));
+        if (wait[0]) await wait[0].click();
+        else await press(host.driver, byText("button", "Next step"));
+        await host.driver.sleep(400);
+        return false;
+      },
+      "the last step did not come",
+      60_000,
+    );
+    await press(host.driver, byText("button", "End the class"));
+    await press(host.driver, byText("button", "End it"));
+    await press(phone.driver, byText("button", "just right"));
+    await press(phone.driver, byText("button", "Tell the host"));
+    await find(phone.driver, byText("p", "Thank you: your host reads it"));
+    expect(await violations(phone.driver)).toEqual([]);
+    expect(await widerThanScreen(phone.driver)).toBeLessThanOrEqual(0);
+    await host.driver.get(`${live.replace("/live/", "/classes/")}/look-back`);
+    await find(host.driver, byText("h2", "Participants say"));
+    expect(await text(host.driver, "main")).toContain("The pace was just right.");
+  });
+
   it("what was put in, the flaw and the three answers stand at Look back, also after a reload", async () => {
     const { driver } = host;
     await driver.get(`${live.replace("/live/", "/classes/")}/look-back`);

@@ -129,6 +129,25 @@ describe("acts of the host", () => {
     expect((await log("liveStep"))[0]?.minutes).toBeLessThan(0.1);
   });
 
+  it("what dries is touched: dry now, or later; a slip is taken back, and what does not dry is not touched", async () => {
+    await act({ act: "begin" });
+    while ((await state()).stepId !== "coat-1") await act({ act: "next" });
+    await act({ act: "dry", of: "coat-1", dry: true });
+    expect(await log("dry")).toEqual([]);
+    await act({ act: "dry", of: "seal-edges", dry: false });
+    const later = (await state()).dry?.["seal-edges"] ?? 0;
+    expect(later - Date.now()).toBeGreaterThan(4.5 * 60_000);
+    const now = await act({ act: "dry", of: "seal-edges", dry: true });
+    expect(now.dry?.["seal-edges"]).toBeLessThanOrEqual(Date.now());
+    expect((await log("dry")).map(({ step, body }) => [step, body.dry, body.guess])).toEqual([
+      ["seal-edges", false, 15],
+      ["seal-edges", true, 15],
+    ]);
+    expect((await act({ act: "undo" })).dry?.["seal-edges"]).toBe(later);
+    expect((await state()).stepId).toBe("coat-1");
+    for (const { body, step } of await log("liveStep")) expect(body.guess, step ?? "").toBe(live.steps.find(({ id: own }) => own === step)?.minutes);
+  });
+
   it("a seat that is not there, a step that is not there and an act that is none change nothing", async () => {
     await act({ act: "begin" });
     const { version } = await state();
@@ -195,6 +214,22 @@ describe("what participants say", () => {
     expect((await state()).line).toMatchObject({ turn: ["4"], through: [] });
     const after = await act({ act: "seatDone", seat: "4" });
     expect([after.line?.turn, after.line?.through]).toEqual([["2"], ["4"]]);
+  });
+
+  it("how it was is said once the class is over, and only then", async () => {
+    expect(await tell(say("1", "felt", "felt", { what: "Too fast." }))).toMatchObject([{ ok: false }]);
+    await act({ act: "begin" });
+    expect(await tell(say("1", "felt", "felt", { what: "Too fast." }))).toMatchObject([{ ok: false }]);
+    await act({ act: "end" });
+    expect(await tell(say("1", "felt", "felt", { what: "Just right." }), say("99", "felt", "felt"))).toMatchObject([{ ok: true }, { ok: false }]);
+    const rows = await withStudio(ours, (sql) => listLog(sql, id));
+    expect(
+      runLog(
+        rows.map((row) => ({ ...row, at: row.at.getTime() })),
+        computed.plan.runSheet.steps,
+        [],
+      ).felt,
+    ).toEqual([{ seat: "1", what: "Just right." }]);
   });
 
   it("before the class: who has all, and who lacks what; the last word counts", async () => {

@@ -35,6 +35,17 @@ describe("what dries", () => {
     expect(secondsLeft(coat, { ...now, extraSeconds: 60 }, T + 20 * MIN)).toBe(0);
   });
 
+  it("what was touched is dry when it was found dry, and later when it was not", () => {
+    const now = run("tidy", { ends: { seal: T - 40 * MIN, "coat-1": T - 5 * MIN } });
+    const coat = steps[3] as RunStepTimes;
+    expect(notBefore(coat, { ...now, dry: { "coat-1": T } })).toBe(T);
+    expect(dryings(steps, { ...now, dry: { "coat-1": T } }, T)).toEqual([]);
+    expect(dryings(steps, { ...now, dry: { "coat-1": T + 25 * MIN } }, T + 20 * MIN)).toEqual([{ step: "coat-2", of: "coat-1", from: T - 5 * MIN, until: T + 25 * MIN }]);
+    expect(projectedEnd(steps, { ...now, dry: { "coat-1": T } }, T)).toBe(projectedEnd(steps, now, T) - 7 * MIN);
+    // Of a coat that was done again after a slip the older touch says nothing.
+    expect(notBefore(coat, { ...now, dry: { "coat-1": T - 6 * MIN } })).toBe(T + 15 * MIN);
+  });
+
   it("a hold stops the clock", () => {
     const seal = steps[0] as RunStepTimes;
     expect(secondsLeft(seal, run("seal", { heldAt: T + MIN }), T + 9 * MIN)).toBe(120);

@@ -1,5 +1,6 @@
 "use server";
 
+import { merge } from "@elm-basket/core/plan/merge.ts";
 import { filmFactsSchema } from "@elm-basket/core/stock/good.ts";
 import { provedBy, type Trial, trialSchema } from "@elm-basket/core/trials/trial.ts";
 import { revalidatePath } from "next/cache";
@@ -16,8 +17,11 @@ const STALE: ActAnswer = { ok: false, message: "It was changed in another window
 
 const picturesOf = ({ samples }: Trial): string[] => samples.flatMap(({ picture }) => picture ?? []);
 
-/** Writes a new trial down, or what was changed of one. @param id null for a new one */
-export async function saveTrial(id: string | null, given: Trial, version: number): Promise<ActAnswer> {
+/**
+ * Writes a new trial down, or what was changed of one (`base` is what the caller saw); what was changed meanwhile, in another window or by
+ * a quick hand in this one, is merged where it does not collide. @param id null for a new one
+ */
+export async function saveTrial(id: string | null, given: Trial, base: Trial | null): Promise<ActAnswer> {
   const host = await requireHost();
   const read = trialSchema.safeParse(given);
   if (!read.success) return { ok: false, message: read.error.issues[0]?.message ?? "Not usable." };
@@ -26,8 +30,10 @@ export async function saveTrial(id: string | null, given: Trial, version: number
     if (id === null) return (await addTrial(sql, host.studioId, read.data)) ? { ok: true } : { ok: false, message: "No more trials are kept: take old ones out first." };
     const before = await trialById(sql, id);
     if (!before) return GONE;
-    if ((await changeTrial(sql, id, read.data, Math.trunc(Number(version)))) === null) return STALE;
-    const kept = new Set(picturesOf(read.data));
+    const merged = merge(base, read.data, before.trial);
+    const next = trialSchema.safeParse(merged.value);
+    if (merged.collisions.length > 0 || !next.success || (await changeTrial(sql, id, next.data, before.version)) === null) return STALE;
+    const kept = new Set(picturesOf(next.data));
     await dropPictures(
       sql,
       picturesOf(before.trial).filter((picture) => !kept.has(picture)),

@@ -49,7 +49,7 @@ export function TrialForm({ row, films, today, onDone }: Props) {
       aria-busy={busy}
       onSubmit={(event) => {
         event.preventDefault();
-        act(() => saveTrial(row?.id ?? null, trial, row?.version ?? 0), onDone);
+        act(() => saveTrial(row?.id ?? null, trial, row?.trial ?? null), onDone);
       }}
     >
       <div className="grid max-w-2xl grid-cols-1 gap-3 sm:grid-cols-2">

@@ -72,9 +72,9 @@ const TONES = { held: "text-elm", faded: "text-ochre", lifting: "text-brick", of
 const ROUND_DONE: Readonly<Record<Wear, string>> = { hand: "Washed once more", dishwasher: "Washed once more", weather: "A month more", rubbing: "Rubbed once more" };
 
 function TrialCard({ row, film, onChange }: { row: TrialRow; film: TriedFilm | undefined; onChange: () => void }) {
-  const { trial, id, version } = row;
+  const { trial, id } = row;
   const { busy, said, act } = useAct();
-  const save = (next: Trial) => act(() => saveTrial(id, next, version));
+  const save = (next: Trial) => act(() => saveTrial(id, next, trial));
   const set = (sample: string, patch: Partial<Trial["samples"][number]>) => save({ ...trial, samples: trial.samples.map((one) => (one.id === sample ? { ...one, ...patch } : one)) });
   const worst = worstOf(trial);
   return (
@@ -92,26 +92,24 @@ function TrialCard({ row, film, onChange }: { row: TrialRow; film: TriedFilm | u
           <li key={sample.id} className="border-rule border-b py-2">
             <div className="flex flex-wrap items-center justify-between gap-x-3">
               <b>{sample.label}</b>
-              <label className="flex items-center gap-2">
-                <span className="sr-only">What became of {sample.label}</span>
-                <select
-                  className={`min-h-11 font-bold ${sample.outcome ? TONES[sample.outcome] : ""}`}
-                  value={sample.outcome ?? ""}
-                  disabled={busy}
-                  onChange={(event) => {
-                    const outcome = OUTCOMES.find((one) => one === event.target.value);
-                    const { outcome: _, round: __, ...rest } = sample;
-                    save({ ...trial, samples: trial.samples.map((one) => (one.id === sample.id ? (outcome ? { ...rest, outcome, round: trial.rounds } : rest) : one)) });
-                  }}
-                >
-                  <option value="">not looked at</option>
-                  {OUTCOMES.map((outcome) => (
-                    <option key={outcome} value={outcome}>
-                      {OUTCOME_WORDS[outcome]}
-                    </option>
-                  ))}
-                </select>
-              </label>
+              <select
+                aria-label={`What became of ${sample.label}`}
+                className={`min-h-11 font-bold ${sample.outcome ? TONES[sample.outcome] : ""}`}
+                value={sample.outcome ?? ""}
+                disabled={busy}
+                onChange={(event) => {
+                  const outcome = OUTCOMES.find((one) => one === event.target.value);
+                  const { outcome: _, round: __, ...rest } = sample;
+                  save({ ...trial, samples: trial.samples.map((one) => (one.id === sample.id ? (outcome ? { ...rest, outcome, round: trial.rounds } : rest) : one)) });
+                }}
+              >
+                <option value="">not looked at</option>
+                {OUTCOMES.map((outcome) => (
+                  <option key={outcome} value={outcome}>
+                    {OUTCOME_WORDS[outcome]}
+                  </option>
+                ))}
+              </select>
             </div>
             {(sample.note || (sample.outcome && sample.outcome !== "held" && sample.round !== undefined)) && (
               <p className="text-soft text-sm">
