@@ -196,6 +196,14 @@ describe("what participants say", () => {
     expect((await act({ act: "helped", seat: "2", step: "clean" })).stuck).toBe(0);
   });
 
+  it("what several ask is answered once for all, and for nobody else", async () => {
+    await act({ act: "begin" });
+    await tell(say("1", "stuck", "welcome", { what: "It lies crooked" }), say("2", "stuck", "welcome", { what: "It lies crooked" }), say("3", "stuck", "welcome", { what: "late" }));
+    await act({ act: "answered", step: "welcome", what: "It lies crooked" });
+    expect((await state()).marks.filter(({ kind }) => kind === "stuck").map(({ seat }) => seat)).toEqual(["3"]);
+    expect((await log("helped")).map(({ seat }) => seat).sort()).toEqual(["1", "2"]);
+  });
+
   it("others learn how many, and of no words", async () => {
     await act({ act: "begin" });
     await tell(say("2", "stuck", "welcome", { what: "secret" }));

@@ -4,7 +4,7 @@ import { nextStep, notBefore, type RunMoment } from "@elm-basket/core/live/run.t
 import { z } from "zod";
 import type { Sql } from "../data/client.ts";
 import { addTime, endRun, hold, insertSteps, lastAct, lockOpenRun, lockRun, type RunRow, recordAct, startRun, tellFollowers, toStep, undoAct } from "../data/live-runs.ts";
-import { addLog, dryMarks, stepEnds } from "../data/log.ts";
+import { addLog, dryMarks, seatMarks, stepEnds } from "../data/log.ts";
 import { freshCode } from "./link-code.ts";
 import { type LiveClass, type LiveStep, stepsOfRun } from "./live-class.ts";
 
@@ -24,6 +24,8 @@ export const stageActSchema = z.discriminatedUnion("act", [
   z.strictObject({ act: z.literal("note"), note: text.min(1) }),
   z.strictObject({ act: z.literal("flaw"), seat: id, reason: text }),
   z.strictObject({ act: z.literal("helped"), seat: id, step: id }),
+  // One answer for all who are stuck with the same at the same step.
+  z.strictObject({ act: z.literal("answered"), step: id, what: z.string().max(200) }),
   z.strictObject({ act: z.literal("seatDone"), seat: id }),
   // Touched while it dries: it is dry, or not yet.
   z.strictObject({ act: z.literal("dry"), of: id, dry: z.boolean() }),
@@ -49,7 +51,7 @@ export async function perform(sql: Sql, { studioId, workshopId, live }: Where, a
     if (first && (await startRun(sql, studioId, workshopId, first.id))) await log({ kind: "liveStart" });
     return;
   }
-  if (act.act === "note" || act.act === "flaw" || act.act === "helped" || act.act === "seatDone") {
+  if (act.act === "note" || act.act === "flaw" || act.act === "helped" || act.act === "answered" || act.act === "seatDone") {
     await said(sql, { studioId, workshopId, live }, act);
     return;
   }
@@ -124,16 +126,19 @@ export async function perform(sql: Sql, { studioId, workshopId, live }: Where, a
 }
 
 /** What is said of a seat or of the evening: the run itself stays as it is. A note and a flaw can be taken back like any act. */
-async function said(sql: Sql, { studioId, workshopId, live }: Where, act: Extract<StageAct, { act: "note" | "flaw" | "helped" | "seatDone" }>): Promise<void> {
+async function said(sql: Sql, { studioId, workshopId, live }: Where, act: Extract<StageAct, { act: "note" | "flaw" | "helped" | "answered" | "seatDone" }>): Promise<void> {
   const run = await lockOpenRun(sql, workshopId);
-  if (act.act !== "note" && !live.seats.some(({ seat }) => seat === act.seat)) return;
+  if (act.act !== "note" && act.act !== "answered" && !live.seats.some(({ seat }) => seat === act.seat)) return;
   const log = (entry: Parameters<typeof addLog>[3]) => addLog(sql, studioId, workshopId, entry);
   if (act.act === "note" || act.act === "flaw") {
     const at = run ? { step: run.stepId } : {};
     const id = await (act.act === "note" ? log({ kind: "note", ...at, body: { note: act.note } }) : log({ kind: "flaw", seat: act.seat, ...at, body: { reason: act.reason } }));
     if (run) await recordAct(sql, studioId, workshopId, run, act.act, [id]);
   } else if (!run) return;
-  else if (act.act === "seatDone") await log({ kind: "done", seat: act.seat, step: run.stepId });
+  else if (act.act === "answered") {
+    const stuck = (await seatMarks(sql, workshopId, [], run.startedAt)).filter(({ kind, step, what }) => kind === "stuck" && step === act.step && what === act.what);
+    for (const { seat } of stuck) await log({ kind: "helped", seat, step: act.step });
+  } else if (act.act === "seatDone") await log({ kind: "done", seat: act.seat, step: run.stepId });
   else if (!stepsOfRun(live, run.inserted).some((step) => step.id === act.step)) return;
   else await log({ kind: "helped", seat: act.seat, step: act.step });
   await tellFollowers(sql, workshopId, run?.version ?? 0);

@@ -3,6 +3,7 @@ import { showClock } from "@elm-basket/core/units/time.ts";
 import type { LiveClass, LiveStep, StageState } from "@/live/live-class.ts";
 import type { StageAct } from "@/live/perform.ts";
 import { Basket } from "@/ui/basket.tsx";
+import { Questions } from "./stage-questions.tsx";
 
 interface Props {
   readonly live: LiveClass;
@@ -16,7 +17,7 @@ interface Props {
   readonly onAct: (act: StageAct) => void;
 }
 
-const [MOST_STUCK, MOST_LINE] = [6, 5];
+const [MOST_LACKING, MOST_LINE] = [6, 5];
 
 /** The clock of the step, everything that dries, whose turn it is, who is stuck, and the basket. */
 export function StageSide({ live, steps, step, state, now, done, projector, clock, onAct }: Props) {
@@ -79,32 +80,7 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
           )}
         </div>
       )}
-      {!projector && stuck.length > 0 && (
-        <ul className="mb-4 text-lg" aria-label="Stuck">
-          {stuck.slice(0, MOST_STUCK).map((mark) => (
-            <li key={`${mark.seat} ${mark.step}`} className="border-stage-rule border-b py-2">
-              <span className="flex items-center justify-between gap-3">
-                <span>{name(mark.seat)}</span>
-                <span className="flex shrink-0 items-center gap-3">
-                  <b className="text-stage-brick" suppressHydrationWarning>
-                    stuck {showClock((now - mark.at) / 1000)}
-                  </b>
-                  <button type="button" className="min-h-11 font-bold underline underline-offset-4" onClick={() => onAct({ act: "helped", seat: mark.seat, step: mark.step })}>
-                    helped
-                  </button>
-                </span>
-              </span>
-              {(mark.what !== "" || mark.step !== state.stepId) && (
-                <span className="block text-base text-stage-soft">
-                  {mark.step === state.stepId ? "" : `${titles.get(mark.step) ?? ""}: `}
-                  {mark.what}
-                </span>
-              )}
-            </li>
-          ))}
-          {stuck.length > MOST_STUCK && <li className="py-2 text-stage-soft">and {stuck.length - MOST_STUCK} more</li>}
-        </ul>
-      )}
+      {!projector && stuck.length > 0 && <Questions stuck={stuck} here={state.stepId} now={now} name={name} titles={titles} onAct={onAct} />}
       {!projector && !state.running && !state.ended && <Readiness live={live} state={state} name={name} />}
       <Basket
         dark
@@ -177,13 +153,13 @@ function Readiness({ live, state, name }: Pick<Props, "live" | "state"> & { name
         {missing.length > 0 && <b className="text-stage-brick">, {missing.length} lack something</b>}
       </p>
       <ul>
-        {missing.slice(0, MOST_STUCK).map(({ seat, what }) => (
+        {missing.slice(0, MOST_LACKING).map(({ seat, what }) => (
           <li key={seat} className="border-stage-rule border-b py-2">
             {name(seat)}
             {what && <span className="text-stage-soft">: {what}</span>}
           </li>
         ))}
-        {missing.length > MOST_STUCK && <li className="py-2 text-stage-soft">and {missing.length - MOST_STUCK} more</li>}
+        {missing.length > MOST_LACKING && <li className="py-2 text-stage-soft">and {missing.length - MOST_LACKING} more</li>}
       </ul>
     </div>
   );
