@@ -1,5 +1,5 @@
 import { spawnSync } from "node:child_process";
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
@@ -21,7 +21,7 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 /** The program as a user runs it. */
 function elm(args: readonly string[], stdin = ""): { status: number | null; out: string; err: string } {
-  const done = spawnSync(process.execPath, ["--import", import.meta.resolve("tsx"), join(ROOT, "cli/src/elm.ts"), ...args], { cwd: folder, input: stdin, encoding: "utf8" });
+  const done = spawnSync(process.execPath, [join(ROOT, "scripts/elm.mjs"), ...args], { cwd: folder, env: { ...process.env, INIT_CWD: folder }, input: stdin, encoding: "utf8" });
   return { status: done.status, out: done.stdout, err: done.stderr };
 }
 
@@ -318,15 +318,33 @@ describe("split", () => {
   });
 });
 
+describe("the built program", () => {
+  it("is not built again while no source is newer, and runs where it is called", () => {
+    const entry = join(ROOT, ".built/elm/elm.js");
+    elm(["help"]);
+    const before = statSync(entry).mtimeMs;
+    const { status, out } = elm(["fonts"]);
+    expect([status, statSync(entry).mtimeMs]).toEqual([0, before]);
+    expect(JSON.parse(out).length).toBeGreaterThan(3);
+    writeFileSync(join(folder, "here.csv"), "name\nInes\n");
+    expect(elm(["import-roster", "here.csv"]).status).toBe(0);
+  });
+
+  it("knows every verb, and loads none for a word it does not know", () => {
+    for (const what of Object.keys(COMMANDS)) expect(elm(["help"]).err).toContain(what);
+    expect(elm(["weather"])).toMatchObject({ status: 2, out: "" });
+  });
+});
+
 describe("a cut sheet among drawings", () => {
-  it("is told apart by import-svg, with its kits", () => {
+  it("is told apart by import-svg, with its kits", async () => {
     const file = join(folder, "out", "sheets", "01-harbour.svg");
-    const read = COMMANDS["import-svg"]?.([file]) as { cutSheet: { vinyl: string; sheet: number; kits: { seat: string; pieces: string[] }[] } };
+    const read = (await COMMANDS["import-svg"]?.([file])) as { cutSheet: { vinyl: string; sheet: number; kits: { seat: string; pieces: string[] }[] } };
     expect(read.cutSheet).toMatchObject({ vinyl: "harbour", sheet: 1, stock: "sheet", mirrored: false });
     expect(read.cutSheet.kits.find(({ seat }) => seat === "3")?.pieces[0]).toMatch(/^3-harbour-/u);
     const other = join(folder, "leaf.svg");
     writeFileSync(other, '<svg xmlns="http://www.w3.org/2000/svg" width="10mm" height="10mm"><path d="M0 0L9 0L9 9Z"/></svg>');
-    expect(COMMANDS["import-svg"]?.([other])).not.toHaveProperty("cutSheet");
+    expect(await COMMANDS["import-svg"]?.([other])).not.toHaveProperty("cutSheet");
   });
 });
 
@@ -451,25 +469,25 @@ describe("rehearse", () => {
 });
 
 describe("what the application would read", () => {
-  it("import-svg gives layers in millimetres, or says why not", () => {
-    const art = COMMANDS["import-svg"]?.([file("art.svg", '<svg width="20mm" height="10mm" viewBox="0 0 20 10"><rect width="10" height="10" fill="#1F4E79"/></svg>')]) as {
+  it("import-svg gives layers in millimetres, or says why not", async () => {
+    const art = (await COMMANDS["import-svg"]?.([file("art.svg", '<svg width="20mm" height="10mm" viewBox="0 0 20 10"><rect width="10" height="10" fill="#1F4E79"/></svg>')])) as {
       layers: { colour: string; area: number }[];
       width: number;
     };
     expect(art.width).toBe(20);
     expect(art.layers).toMatchObject([{ colour: "#1F4E79", area: 100 }]);
-    expect(() => COMMANDS["import-svg"]?.([file("text.svg", "<svg><text>x</text></svg>")])).toThrow("Convert it to outlines");
-    expect(() => COMMANDS["import-svg"]?.([file("no.svg", "no svg")])).toThrow(InputError);
+    await expect(COMMANDS["import-svg"]?.([file("text.svg", "<svg><text>x</text></svg>")])).rejects.toThrow("Convert it to outlines");
+    await expect(COMMANDS["import-svg"]?.([file("no.svg", "no svg")])).rejects.toThrow(InputError);
   });
 
-  it("import-roster gives rows, columns and what is odd", () => {
-    expect(COMMANDS["import-roster"]?.([file("odd.csv", "name,word\nInes,Kale,more\n")])).toMatchObject({ columns: ["name", "word"], findings: [{ line: 2, code: "extraCells" }] });
+  it("import-roster gives rows, columns and what is odd", async () => {
+    expect(await COMMANDS["import-roster"]?.([file("odd.csv", "name,word\nInes,Kale,more\n")])).toMatchObject({ columns: ["name", "word"], findings: [{ line: 2, code: "extraCells" }] });
   });
 
-  it("every schema can be printed, and says what is known of the unknown", () => {
+  it("every schema can be printed, and says what is known of the unknown", async () => {
     for (const what of ["class", "plan", "letter", "fit", "wrap", "weed", "nest", "split", "cut", "supplies", "schedule", "rehearse"])
-      expect(JSON.stringify(COMMANDS.schema?.([what]))).toContain('"type"');
-    expect(() => COMMANDS.schema?.(["weather"])).toThrow("known: class");
+      expect(JSON.stringify(await COMMANDS.schema?.([what]))).toContain('"type"');
+    await expect(COMMANDS.schema?.(["weather"])).rejects.toThrow("known: class");
   });
 });
 

@@ -1,20 +1,12 @@
 /** Builds: the compute worker (quick, always) and the web application (when older than its sources). */
 import { spawnSync } from "node:child_process";
-import { existsSync, readdirSync, statSync, writeFileSync } from "node:fs";
+import { existsSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
+import { newest } from "./newest.mjs";
 import { ROOT } from "./packages.mjs";
 import { giveUp, say } from "./say.mjs";
 
 const SOURCES = ["core", "fonts", "print", "web", "package-lock.json"];
-const NOT_SOURCES = new Set(["node_modules", ".next", ".built", "next-env.d.ts"]);
-
-function newest(path) {
-  const stat = statSync(path);
-  if (!stat.isDirectory()) return stat.mtimeMs;
-  const inside = readdirSync(path).filter((name) => !NOT_SOURCES.has(name));
-  return Math.max(0, ...inside.map((name) => newest(join(path, name))));
-}
-
 /** The plan is computed in worker threads, from one file that Node can load. */
 export async function buildWorker() {
   const { build } = await import("esbuild");
