@@ -1,7 +1,7 @@
 /** The cutter, the server and the database are killed in the middle of a cut: nothing recorded is lost, and the truth comes back. */
 import { type ChildProcess, spawn } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
-import { createServer } from "node:net";
+import { connect, createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join, resolve } from "node:path";
 import { piecesOfHpgl } from "@elm-basket/core/cutting/rest.ts";
@@ -167,6 +167,49 @@ describe("an answer of the job before", () => {
     expect((await syncCutting(studio))?.job).toMatchObject({ id: second?.id, state: "stopped", cut: [], fault: "stopped" });
     expect(await withStudio(studio, runningJob)).toBeNull();
   });
+});
+
+describe("a result that cannot be read", () => {
+  it("says nothing of any piece: the job goes on until it is read", async () => {
+    let [deaf, asked] = [true, 0];
+    const between = createServer((near) => {
+      const far = connect({ port, host: "127.0.0.1" });
+      near.on("data", (data) => {
+        const isResult = data.includes("\u001b.Q");
+        if (isResult) asked += 1;
+        if (isResult && deaf) near.destroy();
+        else far.write(data);
+      });
+      far.on("data", (data) => near.write(data));
+      for (const [one, other] of [
+        [near, far],
+        [far, near],
+      ] as const)
+        one.on("close", () => other.destroy()).on("error", () => other.destroy());
+    });
+    const middle = await freePort();
+    await new Promise<void>((done) => between.listen(middle, "127.0.0.1", done));
+    process.env.ELM_CUTTER_PORT = String(middle);
+    try {
+      expect((await begin()).ok).toBe(true);
+      await until(async () => {
+        await syncCutting(studio);
+        return asked > 0;
+      }, "the result was never asked for");
+      expect((await syncCutting(studio))?.silent).toBe(true);
+      expect(await withStudio(studio, runningJob)).not.toBeNull();
+      expect((await sheetOne())?.cutAt).toBeNull();
+      deaf = false;
+      await until(async () => {
+        await syncCutting(studio);
+        return (await withStudio(studio, runningJob)) === null;
+      }, "the job did not end");
+      expect(Object.keys((await withStudio(studio, (sql) => jobsOf(sql, id)))[0]?.outcomes ?? {}).length).toBeGreaterThan(3);
+    } finally {
+      process.env.ELM_CUTTER_PORT = String(port);
+      between.close();
+    }
+  }, 90_000);
 });
 
 describe("killed in the middle of a cut", () => {

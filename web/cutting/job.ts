@@ -106,7 +106,10 @@ export async function syncCutting(studioId: string): Promise<{ job: CutJob; sile
   if (!own && sending) return { job, silent: false };
   const ended = !own || status.state === "done" || status.state === "empty" || (status.state === "ready" && (status.received || !sending));
   const finished = own && status.state === "done" && status.received && job.pieces.every((piece) => status.cut.includes(piece));
-  const outcomes = own && ended && status.state === "done" ? Object.fromEntries((await cutterResult(cutter).catch(() => [])).map(({ piece, outcome }) => [piece, outcome])) : {};
+  // A result that could not be read says nothing of any piece: it is asked for again, and the job goes on until then.
+  const result = own && ended && status.state === "done" ? await cutterResult(cutter).catch(() => null) : [];
+  if (result === null) return { job, silent: true };
+  const outcomes = Object.fromEntries(result.map(({ piece, outcome }) => [piece, outcome]));
   const progress: JobProgress = {
     state: !ended ? stateOf(status) : finished ? "finished" : "stopped",
     cut: own ? known(status.cut, job) : [],

@@ -62,6 +62,10 @@ export interface LiveState extends RunMoment {
   readonly line: ToolLine | null;
 }
 
+/** Versions count within a run, and a new run begins at 1 again: an older run is never newer, however far it went. */
+export const isNewer = (next: Pick<LiveState, "startedAt" | "version">, old: Pick<LiveState, "startedAt" | "version">): boolean =>
+  next.startedAt > old.startedAt || (next.startedAt === old.startedAt && next.version >= old.version);
+
 /** What only the host knows. */
 export interface StageState extends LiveState {
   readonly marks: readonly { readonly seat: string; readonly step: string; readonly kind: "done" | "stuck"; readonly at: number; readonly what: string }[];

@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { LiveState } from "./live-class.ts";
+import { isNewer, type LiveState } from "./live-class.ts";
 
 export interface Live<S extends LiveState> {
   readonly state: S;
@@ -34,8 +34,7 @@ export function useLive<S extends LiveState>(url: string, initial: S, keep?: (st
   kept.current = keep;
   const take = useCallback((next: S) => {
     offsets.current = [...offsets.current, next.now - Date.now()].slice(-OFFSETS);
-    // A new run begins at version 1 again: what the server says last is right.
-    setState((old) => (next.version >= old.version || next.startedAt > old.startedAt ? next : old));
+    setState((old) => (isNewer(next, old) ? next : old));
     kept.current?.(next);
   }, []);
   useEffect(() => {

@@ -1,11 +1,12 @@
 /** Dates as people read them; always with the zone given, so that server and browser agree. */
 import { type Clock, showTime } from "@elm-basket/core/units/time.ts";
 
-/** `2026-12-05` -> `Saturday 5 December` (or `Sat 5 Dec`). */
-export function showDate(date: string, style: "long" | "short" = "long"): string {
+/** `2026-12-05` -> `Saturday 5 December` (or `Sat 5 Dec`); with its year where that is not this one. */
+export function showDate(date: string, style: "long" | "short" = "long", now = new Date()): string {
   const at = new Date(`${date}T12:00:00Z`);
   const form = style === "long" ? ({ weekday: "long", day: "numeric", month: "long" } as const) : ({ weekday: "short", day: "numeric", month: "short" } as const);
-  return new Intl.DateTimeFormat("en-GB", { ...form, timeZone: "UTC" }).format(at).replace(",", "");
+  const year = date.slice(0, 4) === String(now.getUTCFullYear()) ? {} : ({ year: "numeric" } as const);
+  return new Intl.DateTimeFormat("en-GB", { ...form, ...year, timeZone: "UTC" }).format(at).replace(",", "");
 }
 
 export function todayIn(zone: string, now = new Date()): string {

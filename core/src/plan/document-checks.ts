@@ -52,11 +52,15 @@ function checkThings(things: readonly Thing[], issue: Issue): void {
   });
 }
 
+/** In files, on labels and on the bench these are kits of nobody's seat. */
+const RESERVED = /^(spare|recut)-\d+$/u;
+
 function checkSeats({ seats, things }: Pick<ClassDocument, "seats" | "things">, needFilm: (vinyl: string | undefined, path: (string | number)[]) => void, issue: Issue): void {
   const ids = new Set(things.map(({ id }) => id));
   const slots = new Set(["name", "word", "number", ...things.flatMap(({ design }) => slotsOf(design))]);
   const ofThing = new Set(things.flatMap(({ id, design }) => slotsOf(design).map((slot) => `${id}.${slot}`)));
-  seats.forEach(({ fields, things: own, choices }, index) => {
+  seats.forEach(({ seat, fields, things: own, choices }, index) => {
+    if (RESERVED.test(seat)) issue(["seats", index, "seat"], `"${seat}" is what a kit that is spare or cut again is called: give the seat another name`);
     for (const slot of Object.keys(fields)) if (!slots.has(slot) && !ofThing.has(slot)) issue(["seats", index, "fields", slot], `the design has no slot "${slot}"`);
     for (const [thing, settings] of Object.entries(own ?? {})) {
       if (!ids.has(thing)) issue(["seats", index, "things", thing], `there is no thing "${thing}" in this document`);

@@ -45,6 +45,8 @@ describe("what is wrong is named by its path", () => {
     ["design.offered", ["velvet"], "$.design.offered[0]"],
     ["seats.0.seat", "../x", "$.seats[0].seat"],
     ["seats.1.seat", "1", "$.seats[1].seat"],
+    ["seats.1.seat", "spare-1", "$.seats[1].seat"],
+    ["seats.1.seat", "recut-12", "$.seats[1].seat"],
     ["seats.0.fields.salary", "1", "$.seats[0].fields.salary"],
     ["seats.0.hand", "both", "$.seats[0].hand"],
     ["seats.0.own", { "first-name": { size: 9 } }, "$.seats[0].own.first-name.size"],

@@ -31,11 +31,14 @@ export function useCutting(classId: string): Seen & { offline: boolean; look(): 
   const [offline, setOffline] = useState(false);
   const working = useRef(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  /** The page was left: an answer that is still on its way asks for no other. */
+  const left = useRef(false);
   const look = useCallback(async () => {
     clearTimeout(timer.current);
     const answer = await fetch(`/classes/${classId}/cutting`, { cache: "no-store" })
       .then((response) => (response.ok ? (response.json() as Promise<Seen>) : null))
       .catch(() => null);
+    if (left.current) return;
     setOffline(answer === null);
     if (answer) {
       const now = answer.job !== null && answer.job.state !== "finished" && answer.job.state !== "stopped";
@@ -46,8 +49,12 @@ export function useCutting(classId: string): Seen & { offline: boolean; look(): 
     timer.current = setTimeout(() => void look(), working.current || answer === null ? WATCH_MS : IDLE_MS);
   }, [classId, router]);
   useEffect(() => {
+    left.current = false;
     void look();
-    return () => clearTimeout(timer.current);
+    return () => {
+      left.current = true;
+      clearTimeout(timer.current);
+    };
   }, [look]);
   // A short second pass may be over, and written down, before it is looked at for the first time: the page is refreshed then, too.
   const begun = useCallback(() => {

@@ -177,6 +177,7 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/^preparation\[\]\.thing$/u, at("plan", "Blanks of")],
   [/^preparation\[\]\.say$/u, at("plan", "How")],
   [/^preparation\[\]\.care$/u, at("plan", "With care")],
+  [/^figures\./u, not("learned from the studio's log: used, or given up again, at the Logbook; a step's own minutes are typed at Teach")],
   [/^proposed/u, not("what was taken of a proposal: it follows from what the host takes, keeps and changes")],
   [/^handsOver$/u, at("teach", "Kits are handed over")],
   [/^practised$/u, at("teach", "They have done it before")],

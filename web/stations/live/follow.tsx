@@ -2,7 +2,7 @@
 
 import { nextStep, projectedEnd } from "@elm-basket/core/live/run.ts";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { type FollowedClass, type LiveState, stepsOfRun } from "@/live/live-class.ts";
+import { type FollowedClass, isNewer, type LiveState, stepsOfRun } from "@/live/live-class.ts";
 import type { SeatView } from "@/live/seat-view.ts";
 import { useLive } from "@/live/use-live.ts";
 import { timeIn } from "@/ui/dates.ts";
@@ -57,7 +57,7 @@ export function Follow({ code, live, initial }: { code: string; live: FollowedCl
     if (live.atHome) setZone(Intl.DateTimeFormat().resolvedOptions().timeZone || live.zone);
     // Opened without network it shows what it knew last, on the clock that goes on.
     const last = kept<Kept>(`elm-live-${code}`);
-    if (last && last.state.startedAt >= initial.startedAt && last.state.version >= initial.version) take({ ...last.state, now: Date.now() + last.offset });
+    if (last && isNewer(last.state, initial)) take({ ...last.state, now: Date.now() + last.offset });
     if ("serviceWorker" in navigator) void navigator.serviceWorker.register("/follow-worker.js", { scope: "/f/" }).catch(() => {});
   }, [code, live, initial, take]);
   useEffect(() => {
