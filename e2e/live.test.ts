@@ -94,6 +94,33 @@ describe("the class goes on", () => {
     await waitFor(async () => (await driver.findElements(By.css("[role=dialog]"))).length === 0, "the dialog stays");
   });
 
+  it("letters steer the stage only where they are wanted, and never on a button that has the focus", async () => {
+    const { driver } = host;
+    const body = () => find(driver, By.css("body"));
+    const isHeld = async () => (await driver.findElements(By.xpath("//*[contains(., 'held: the clock stands')]"))).length > 0;
+    const h = async () => {
+      await (await body()).sendKeys("h");
+      await driver.sleep(700);
+    };
+    await driver.executeScript("document.activeElement?.blur()");
+    await h();
+    expect(await isHeld()).toBe(true);
+    await h();
+    expect(await isHeld()).toBe(false);
+    await (await find(driver, byText("button", "Leave out"))).sendKeys("h");
+    await driver.sleep(700);
+    expect(await isHeld()).toBe(false);
+    await driver.executeScript("document.activeElement?.blur()");
+    await press(driver, byText("button", "Letter keys on"));
+    await driver.executeScript("document.activeElement?.blur()");
+    await h();
+    expect(await isHeld()).toBe(false);
+    await driver.navigate().refresh();
+    await press(driver, byText("button", "Letter keys off"));
+    await find(driver, byText("button", "Letter keys on"));
+    expect(await driver.getTitle()).toBe("Live · Slate house numbers · Elm Basket");
+  });
+
   it("at the heat gun each phone knows its turn", async () => {
     await onTo("fan");
     await find(host.driver, By.css("[data-line]"));

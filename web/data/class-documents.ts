@@ -117,6 +117,12 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
   };
 }
 
+/** Null where the studio has no such class. */
+export async function classTitle(sql: Sql, id: string): Promise<string | null> {
+  const [row] = await sql<{ title: string }[]>`select title from workshops where id = ${id}`;
+  return row?.title ?? null;
+}
+
 function bodyOf(document: ClassDocument): Record<string, unknown> {
   const { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, preparation } = document;
   const optional = ["leadDays", "setSizing", "handsOver", "practised", "fromEnd", "schools", "proposed", "rehearsal", "figures"] as const;

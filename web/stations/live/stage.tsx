@@ -14,6 +14,7 @@ import { type Asked, StageDialog } from "./stage-dialog.tsx";
 import { StageSide } from "./stage-side.tsx";
 import { StageLobby, StageWords } from "./stage-words.tsx";
 import { StepLine } from "./step-line.tsx";
+import { useLetterKeys } from "./use-letter-keys.ts";
 
 const MINUTE = 60_000;
 
@@ -63,12 +64,15 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
     } else if (last) setAsked({ what: "end" });
     else forward();
   }, [act, forward, last, otherDay, state.running]);
+  const [letters, setLetters] = useLetterKeys();
   useEffect(() => {
     if (projector) return;
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event) || asked || event.ctrlKey || event.metaKey || event.altKey) return;
       const key = event.key.toLowerCase();
       const onButton = (event.target as HTMLElement).closest("button, a") !== null;
+      // Letters are for whoever wants them: a voice that dictates, or a cat on the keyboard, presses them, too.
+      if (key.length === 1 && key !== " " && (!letters || onButton)) return;
       if (key === " " || key === "arrowright" || key === "pagedown") {
         if (key === " " && onButton) return;
         event.preventDefault();
@@ -95,7 +99,7 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [act, asked, forward, last, main, projector, state.running]);
+  }, [act, asked, forward, last, letters, main, projector, state.running]);
   const clock = (at: number) => timeIn(live.zone, new Date(at), live.clock);
   const ends = projectedEnd(steps, state, now);
   const planned = state.startedAt + live.endMinute * MINUTE;
@@ -125,6 +129,11 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
             That was not kept: press it again
           </b>
         )}
+        {!projector && (
+          <button type="button" className="min-h-11 text-base text-stage-soft underline underline-offset-4" aria-pressed={letters} onClick={() => setLetters(!letters)}>
+            {letters ? "Letter keys on" : "Letter keys off"}
+          </button>
+        )}
         <span className="ml-auto text-stage-soft" data-ends>
           {state.running && (
             <>
@@ -150,7 +159,7 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
       {!projector && (
         <>
           <StageDialog asked={asked} live={live} clock={clock} onAct={act} onClose={() => setAsked(null)} />
-          <div className="grid grid-cols-3 border-stage-rule border-t sm:grid-cols-[repeat(7,1fr)_1.8fr]">
+          <div data-letters={letters ? "on" : "off"} onClickCapture={letGo} className="group grid grid-cols-3 border-stage-rule border-t sm:grid-cols-[repeat(7,1fr)_1.8fr]">
             <StageButton keyName="←" disabled={busy || !state.running || Object.keys(state.ends).length === 0} onClick={() => act({ act: "back" })}>
               Back
             </StageButton>
@@ -187,11 +196,17 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
   );
 }
 
+/** Pressed with a finger or a mouse it does not keep the focus: the next letter is for the stage. By keyboard it stays where it is. */
+function letGo(event: React.MouseEvent<HTMLElement>): void {
+  const button = (event.target as HTMLElement).closest("button");
+  if (event.detail > 0) button?.blur();
+}
+
 function StageButton({ keyName, ...rest }: { keyName: string } & React.ComponentProps<"button">) {
   return (
     <button type="button" {...rest} className="flex min-h-20 flex-wrap items-center justify-center gap-x-2 border-stage-rule border-r px-2 font-bold hover:bg-stage-rule disabled:text-stage-soft">
       {rest.children}
-      <kbd aria-hidden className="hidden rounded-card border border-stage-soft px-2 font-text text-sm xl:inline">
+      <kbd aria-hidden className={`hidden rounded-card border border-stage-soft px-2 font-text text-sm xl:inline ${keyName === "←" ? "" : "group-data-[letters=off]:hidden"}`}>
         {keyName}
       </kbd>
     </button>

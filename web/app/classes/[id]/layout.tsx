@@ -4,6 +4,7 @@ import Link from "next/link";
 import type { ReactNode } from "react";
 import { withStudio } from "@/data/client.ts";
 import { lastEdit, lastUndone } from "@/data/edits.ts";
+import { framedTitle } from "@/planning/class-title.ts";
 import { Guide } from "@/stations/frame/guide/guide.tsx";
 import { loadStation } from "@/stations/frame/load.ts";
 import { Rail } from "@/stations/frame/rail.tsx";
@@ -14,6 +15,8 @@ import { showDate, showDaysAway, todayIn } from "@/ui/dates.ts";
 
 /** The way through a class stays where it is, also while no plan can be made of it. */
 const NOTHING_PLANNED = Object.fromEntries(STATIONS.map(({ key }) => [key, { state: "stop", line: "no plan" }])) as Record<StationKey, Readiness>;
+
+export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }) => framedTitle((await params).id);
 
 export default async function ClassFrame({ params, children }: { params: Promise<{ id: string }>; children: ReactNode }) {
   const { id } = await params;

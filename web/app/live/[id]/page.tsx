@@ -4,11 +4,12 @@ import { withStudio } from "@/data/client.ts";
 import { listKits } from "@/data/making.ts";
 import { seatView } from "@/live/seat-view.ts";
 import { liveClass, stageState } from "@/live/state.ts";
+import { pageTitle } from "@/planning/class-title.ts";
 import { plannedClass } from "@/planning/planned-class.ts";
 import { Stage } from "@/stations/live/stage.tsx";
 import { strandsDone } from "@/ui/basket.tsx";
 
-export const metadata = { title: "Live" };
+export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }) => pageTitle("Live", (await params).id);
 
 export default async function LivePage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<Record<string, string | undefined>> }) {
   const { id } = await params;
