@@ -156,9 +156,9 @@ describe("three pairs of hands on forty films", () => {
     await waitFor(async () => (await Promise.all([host, first, second].map(doneOf))).every((n) => n === FILMS), "not all films are done");
     await host.get(`${own}/weed`);
     await find(host, byText("h2", `All ${FILMS} films are weeded`));
-    await host.get(`${new URL(own).origin}/logbook`);
+    await host.get(`${new URL(own).origin}/logbook?about=weeding`);
     const classId = /[0-9a-f-]{36}/u.exec(own)?.[0];
-    const rows = await host.findElements(By.xpath(`//main//li[.//a[contains(@href, '${classId}')] and contains(., 'Kit weeded')]`));
+    const rows = await host.findElements(By.xpath(`//main//section[./h3//a[contains(@href, '${classId}')]]//li[contains(., 'Kit weeded')]`));
     expect(rows).toHaveLength(FILMS);
   }, 600_000);
 

@@ -15,12 +15,15 @@ beforeAll(async () => {
 afterAll(() => window.close());
 
 describe("each view passes the accessibility rules (WCAG 2.2 AA)", () => {
-  it.each(["/", "/classes", "/classes/new", "/projects", "/reckoner", "/shelf", "/shelf?tab=scraps", "/shelf?tab=tools", "/shelf?tab=trials", "/shelf/shopping", "/logbook", "/settings"])("%s", async (path) => {
-    await window.driver.get(`${BASE}${path}`);
-    await find(window.driver, By.css("h1"));
-    expect(await violations(window.driver)).toEqual([]);
-    expect(await widerThanScreen(window.driver)).toBeLessThanOrEqual(0);
-  });
+  it.each(["/", "/classes", "/classes/new", "/projects", "/reckoner", "/shelf", "/shelf?tab=scraps", "/shelf?tab=tools", "/shelf?tab=trials", "/shelf/shopping", "/logbook", "/settings"])(
+    "%s",
+    async (path) => {
+      await window.driver.get(`${BASE}${path}`);
+      await find(window.driver, By.css("h1"));
+      expect(await violations(window.driver)).toEqual([]);
+      expect(await widerThanScreen(window.driver)).toBeLessThanOrEqual(0);
+    },
+  );
 
   it("a project with its variants, and the sheet on which one is changed", async () => {
     const { driver } = window;

@@ -76,6 +76,13 @@ describe("minutes of weeding, learned", () => {
     expect(held / STUDIOS).toBeLessThan(0.98);
   });
 
+  it("kits that were only told to be done, a moment after they were taken up, say nothing", () => {
+    const studio = new SimulatedStudio(5, USUAL);
+    const seen = [0, 1, 2].flatMap((c) => studio.weed(`c${c}`, SEATS));
+    const told = Array.from({ length: 40 }, (_, i) => ({ counts: counts(), minutes: 0.02 + i / 1000, group: "late", of: "late" }));
+    expect(learnWeeding([...seen, ...told])).toEqual(learnWeeding(seen));
+  });
+
   it("finds which of the terms is off where kits tell them apart", () => {
     const slowInsides: WeedingCoefficients = { ...WEEDING_COEFFICIENTS, perCounter: 0.45 };
     const seen = Array.from({ length: 120 }, (_, i) => {

@@ -35,11 +35,13 @@ export interface LearnedWeeding {
 const OF_A_TERM = 0.3;
 /** No term falls below this share of its guess: nothing is weeded in no time. */
 const LEAST_SHARE = 0.1;
+/** Told to be done a moment after it was taken up: it was weeded before, and the clock says nothing. */
+const LEAST_TAKEN = 0.15;
 const ROUNDS = 10;
 const GUESSES = WEEDING_TERMS.map((term) => WEEDING_COEFFICIENTS[term]);
 
 export function learnWeeding(seen: readonly WeededKit[]): LearnedWeeding {
-  const kits = seen.filter(({ minutes, counts }) => minutes > 0 && Number.isFinite(minutes) && minutesOf(counts, WEEDING_COEFFICIENTS) > 0);
+  const kits = seen.filter(({ minutes, counts }) => Number.isFinite(minutes) && minutes > LEAST_TAKEN * minutesOf(counts, WEEDING_COEFFICIENTS) && minutes > 0);
   const start = learnFactor(kits.map(({ counts, minutes, group }) => ({ ratio: minutes / minutesOf(counts, WEEDING_COEFFICIENTS), group })));
   if (kits.length === 0) return { minutes: WEEDING_COEFFICIENTS, factor: 1, spread: PRIOR.studios, observations: 0, classes: 0, usual: null };
   const groups = grouped(kits, ({ group }) => group).map((own) => ({ x: own.map(({ counts }) => WEEDING_TERMS.map((term) => counts[term])), y: own.map(({ minutes }) => minutes) }));

@@ -1,4 +1,3 @@
-import { FIRST_STARTER } from "@elm-basket/core/starters/specs.ts";
 import { type Clock, showMinutes, showTime } from "@elm-basket/core/units/time.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
@@ -8,6 +7,7 @@ import { calendarLink } from "@/data/calendar-links.ts";
 import { withStudio } from "@/data/client.ts";
 import { CalendarLink } from "@/stations/tonight/calendar-link.tsx";
 import { EveningsAhead } from "@/stations/tonight/evenings-ahead.tsx";
+import { FirstVisit } from "@/stations/tonight/first-visit.tsx";
 import { loadTonight, type TonightView } from "@/stations/tonight/load-tonight.ts";
 import type { TaskKind, TonightTask } from "@/stations/tonight/task.ts";
 import { TickTasks } from "@/stations/tonight/tick-tasks.tsx";
@@ -98,7 +98,7 @@ export default async function TonightPage() {
         <Fullness view={view} />
         <EveningsAhead days={view.ahead} all={view.all} />
         {!view.none && <CalendarLink key={code} site={await siteAddress()} code={code} />}
-        {view.classes.length === 0 && (
+        {view.classes.length === 0 && !view.none && (
           <p className="mt-4 text-lg">
             No class in the next weeks.{" "}
             <Link className="verb" href="/classes/new">
@@ -106,17 +106,7 @@ export default async function TonightPage() {
             </Link>
           </p>
         )}
-        {view.none && (
-          <section className="mt-6 border-elm border-l-4 bg-paper px-5 py-4">
-            <h2 className="text-xl">Never held one?</h2>
-            <p className="my-2 max-w-2xl">
-              Begin with a small class that everybody manages. You are led through it one thing at a time, with what to look at and why; you can leave the guide at any moment, and nothing is lost.
-            </p>
-            <LinkButton tone="main" href={`/classes/new?project=starter:${FIRST_STARTER}&guide=1`}>
-              Be led through a first class
-            </LinkButton>
-          </section>
-        )}
+        {view.none && <FirstVisit host={host} />}
       </section>
       <Baskets view={view} clock={clock} />
     </div>

@@ -10,9 +10,9 @@ import { withStudio } from "@/data/client.ts";
 import { listGoods } from "@/data/goods.ts";
 import type { ProjectRow } from "@/data/projects.ts";
 import { variantView } from "@/planning/project-views.ts";
+import { DecalPictureView } from "@/stations/frame/decal-picture.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import type { VariantView } from "@/workers/variants-drawn.ts";
-import { DecalPictureView } from "./decal-picture.tsx";
 import { ProjectWords } from "./project-words.tsx";
 import { NewVariant, VariantEditor } from "./variant-form.tsx";
 

@@ -5,12 +5,12 @@ import { TECHNIQUES } from "@elm-basket/core/plan/document.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { useState, useTransition } from "react";
+import { DecalPictureView } from "@/stations/frame/decal-picture.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import type { StarterView } from "@/workers/starters-drawn.ts";
 import { keepStarter } from "./actions.ts";
-import { DecalPictureView } from "./decal-picture.tsx";
 import { SEASON_WORDS } from "./season-words.ts";
 
 const DIFFICULTY_WORDS = ["", "everybody manages it", "some patience", "for those who have done one"] as const;

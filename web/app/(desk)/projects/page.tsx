@@ -14,7 +14,7 @@ import { listGoods } from "@/data/goods.ts";
 import { listProjects, type ProjectRow } from "@/data/projects.ts";
 import { lookOf } from "@/planning/project-views.ts";
 import { starterViews } from "@/planning/starters.ts";
-import { DecalPictureView } from "@/stations/projects/decal-picture.tsx";
+import { DecalPictureView } from "@/stations/frame/decal-picture.tsx";
 import { StarterList, type StarterRow } from "@/stations/projects/starter-list.tsx";
 import { BlankSketch } from "@/ui/blank-sketch.tsx";
 import { LinkButton } from "@/ui/button.tsx";
