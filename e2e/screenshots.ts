@@ -45,7 +45,6 @@ try {
   await picture("seat");
   const choose = (await (await driver.findElement(By.css("[data-choose-link]"))).getAttribute("href")) ?? "";
   await visit(`${tins}/cut`, "cut");
-  await visit(`${bottles}/cut`, "scraps");
   await driver.get(`${BASE}/shelf`);
   await press(driver, By.css("[aria-label='Take Seed tin with lid in hand']"));
   await find(driver, byText("td", "counted"));
@@ -56,6 +55,7 @@ try {
   await visit(`${tins}/pack`, "pack");
   await visit(`${slates}/teach`, "teach");
   await visit(`${bottles}/look-back`, "look-back");
+  await visit(`${BASE}/logbook`, "logbook");
   await driver.get(`${slates}/rehearse`);
   await find(driver, By.css("[data-way]"));
   await driver.sleep(400);

@@ -39,7 +39,7 @@ export async function addRecut(sql: Sql, studioId: string, id: string, { seat, v
     );
     // Another window may save at the same moment: what it saved is read, and this is added to it.
     if ((await savePart(sql, studioId, id, "class", { ...document, recuts }, versions.class, document)) === null) continue;
-    await recordEdit(sql, studioId, id, "class", label, { recuts: document.recuts });
+    await recordEdit(sql, studioId, id, { part: "class", label, before: { recuts: document.recuts } });
     return true;
   }
   return false;
@@ -60,7 +60,7 @@ export async function takeBackRecut(sql: Sql, studioId: string, id: string, film
   if (films.some((row) => row.again && row.state !== "uncut" && later.has(row.film.split(/[:+.]/u, 1)[0] ?? ""))) return "cut";
   const { document, versions } = stored;
   if ((await savePart(sql, studioId, id, "class", { ...document, recuts: document.recuts.toSpliced(place, 1) }, versions.class, document)) === null) return "gone";
-  await recordEdit(sql, studioId, id, "class", `Seat ${own.seat} not cut again`, { recuts: document.recuts });
+  await recordEdit(sql, studioId, id, { part: "class", label: `Seat ${own.seat} not cut again`, before: { recuts: document.recuts } });
   await addLog(sql, studioId, id, { kind: "found", seat: own.seat, body: { film, lost: (await newestLosses(sql, id, own.seat)).join(" ") } });
   return "done";
 }

@@ -116,18 +116,19 @@ describe("class documents", () => {
   it("keeps edits for undo, last first, each once; what was undone can be done again until something else is done", async () => {
     const id = await make();
     await withStudio(ours, async (sql) => {
-      await recordEdit(sql, ours, id, "design:thing", "first", { a: 1 });
-      await recordEdit(sql, ours, id, "seats", "second", []);
+      await recordEdit(sql, ours, id, { part: "design:thing", label: "first", before: { a: 1 } });
+      await recordEdit(sql, ours, id, { part: "seats", label: "second", before: [], follows: true });
       const edit = await lastEdit(sql, id);
       expect(edit?.label).toBe("second");
       await markUndone(sql, edit?.id ?? "", ["after"]);
       const first = await lastEdit(sql, id);
       expect(first?.label).toBe("first");
+      expect([edit?.follows, first?.follows]).toEqual([true, false]);
       await markUndone(sql, first?.id ?? "", { a: 2 });
       expect(await lastUndone(sql, id)).toMatchObject({ label: "first", after: { a: 2 } });
       await markRedone(sql, first?.id ?? "");
       expect(await lastUndone(sql, id)).toMatchObject({ label: "second", after: ["after"] });
-      await recordEdit(sql, ours, id, "class", "third", {});
+      await recordEdit(sql, ours, id, { part: "class", label: "third", before: {} });
       expect(await lastUndone(sql, id)).toBeNull();
     });
   });

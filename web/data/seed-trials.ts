@@ -1,6 +1,7 @@
 /** The demo's two wash trials, each with a drawing in the place of a photograph. */
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { type Outcome, type Sample, trialSchema } from "@elm-basket/core/trials/trial.ts";
+import sharp from "sharp";
 import { smallPicture } from "../pictures/small.ts";
 import type { Sql } from "./client.ts";
 import { addPicture } from "./pictures.ts";
@@ -29,7 +30,7 @@ function drawing({ stroke, colour, outcome }: Tried): Buffer {
 }
 
 async function sampleOf(tx: Sql, studioId: string, tried: Tried, id: string): Promise<Sample> {
-  const small = await smallPicture(drawing(tried));
+  const small = await smallPicture(await sharp(drawing(tried)).png().toBuffer());
   const picture = small && (await addPicture(tx, studioId, small));
   const { label, outcome, round, note } = tried;
   return { id, label, outcome, round, note, ...(picture ? { picture } : {}) };

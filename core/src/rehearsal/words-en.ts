@@ -23,7 +23,7 @@ export function sayWay(way: Way, document: Said): string {
       return `${tool?.name ?? way.tool}: ${(tool?.count ?? 0) + 1} instead of ${tool?.count ?? 0}`;
     }
     case "helper":
-      return "A helper beside you";
+      return document.steps.some(({ who }) => who === "queue") ? "A helper beside you: through the tool in waves, while the others go on" : "A helper beside you";
     case "weedBefore":
       return "Weed all kits beforehand";
     case "weedHard":

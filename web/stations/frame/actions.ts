@@ -7,16 +7,18 @@ import { type Collision, merge } from "@elm-basket/core/plan/merge.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { noted } from "@elm-basket/core/proposal/merge.ts";
 import { blanksOfWay, type Way, waySchema, withWay } from "@elm-basket/core/rehearsal/ways.ts";
-import { recalled, rememberedOf } from "@elm-basket/core/stock/undo.ts";
+import { rememberedOf } from "@elm-basket/core/stock/undo.ts";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
-import { type Part, readClass, savePart, thingOfPart } from "@/data/class-documents.ts";
+import { type Part, readClass, savePart } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
-import { lastEdit, lastUndone, markRedone, markUndone, recordEdit } from "@/data/edits.ts";
+import { recordEdit } from "@/data/edits.ts";
 import { studioPace } from "@/data/pace.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { factsByThing } from "@/planning/proposal.ts";
+import { isPart, putPart, sameShape, takePart } from "./document-parts.ts";
+import { stepBackIn, type UndoAnswer } from "./step-back.ts";
 
 export type SaveAnswer =
   | { readonly ok: true; readonly version: number; readonly document: ClassDocument }
@@ -24,86 +26,12 @@ export type SaveAnswer =
   | { readonly ok: false; readonly reason: "invalid"; readonly path: string; readonly message: string }
   | { readonly ok: false; readonly reason: "gone" };
 
-const PART = /^(class|seats|(blank|design):[a-z][a-z0-9]{0,30})$/u;
-const isPart = (part: unknown): part is Part => typeof part === "string" && PART.test(part);
-const CLASS_FIELDS = [
-  "title",
-  "summary",
-  "things",
-  "when",
-  "setting",
-  "use",
-  "leadDays",
-  "setSizing",
-  "cutter",
-  "vinyls",
-  "steps",
-  "supplies",
-  "tools",
-  "prices",
-  "layout",
-  "spareKits",
-  "recuts",
-  "spareSupplies",
-  "accepted",
-  "handsOver",
-  "practised",
-  "fromEnd",
-  "schools",
-  "preparation",
-  "proposed",
-  "rehearsal",
-  "figures",
-] as const;
-
-/** What a document may lack altogether: null takes it away. */
-const MAY_LACK = ["leadDays", "handsOver", "practised", "fromEnd", "schools", "proposed", "rehearsal", "figures"] as const;
-
-/** The value of a part inside a document, and back. */
-function takePart(document: ClassDocument, part: Part): unknown {
-  const own = thingOfPart(part);
-  if (own) return document.things.find(({ id }) => id === own.thing)?.[own.field];
-  if (part === "seats") return document.seats;
-  // What is left out of a document is its usual value: undo puts back that, too.
-  return {
-    ...Object.fromEntries(CLASS_FIELDS.map((field) => [field, document[field]])),
-    setSizing: document.setSizing ?? "each",
-    ...Object.fromEntries(MAY_LACK.map((field) => [field, document[field] ?? null])),
-  };
-}
-
-const isObject = (value: unknown): value is Record<string, unknown> => value !== null && typeof value === "object" && !Array.isArray(value);
-
-function putPart(document: ClassDocument, part: Part, value: unknown): unknown {
-  const own = thingOfPart(part);
-  if (own) return { ...document, things: document.things.map((thing) => (thing.id === own.thing ? { ...thing, [own.field]: value } : thing)) };
-  if (part === "seats") return { ...document, seats: value };
-  const given = isObject(value) ? value : {};
-  const fields = Object.fromEntries(Object.entries(given).filter(([key]) => (CLASS_FIELDS as readonly string[]).includes(key)));
-  const next: Record<string, unknown> = { ...document, ...fields, ...(fields.things ? { things: mergedThings(document, fields.things) } : {}) };
-  for (const field of MAY_LACK) if (next[field] === null) delete next[field];
-  return next;
-}
-
-/** Of the class only the fields that the caller edits. */
-function sameShape(there: unknown, base: unknown): unknown {
-  return isObject(there) && isObject(base) ? Object.fromEntries(Object.keys(base).map((key) => [key, there[key]])) : there;
-}
-
-/** Blank and design of a thing have versions of their own: those that are there are kept, whatever was sent along. */
-function mergedThings(document: ClassDocument, given: unknown): unknown {
-  if (!Array.isArray(given)) return given;
-  return given.map((thing: unknown) => {
-    const there = isObject(thing) ? document.things.find(({ id }) => id === thing.id) : undefined;
-    return there && isObject(thing) ? { ...thing, blank: there.blank, design: there.design } : thing;
-  });
-}
-
 /**
  * Saves a part if it is still at the version the caller saw. What another window changed meanwhile is merged where it does not collide
- * (`base` is what the caller started from); where it does, what is there now comes back with what differs.
+ * (`base` is what the caller started from); where it does, what is there now comes back with what differs. What `follows` the save before
+ * it is one act with it: undone by one press.
  */
-export async function saveClassPart(id: string, part: Part, value: unknown, version: number, label: string, base?: unknown): Promise<SaveAnswer> {
+export async function saveClassPart(id: string, part: Part, value: unknown, version: number, label: string, base?: unknown, follows = false): Promise<SaveAnswer> {
   const host = await requireHost();
   if (!isId(id) || !isPart(part)) return { ok: false, reason: "gone" };
   const answer = await withStudio(host.studioId, async (sql): Promise<SaveAnswer> => {
@@ -123,7 +51,8 @@ export async function saveClassPart(id: string, part: Part, value: unknown, vers
     if (saved === null) return stale;
     // What was said of films and materials is on the shelf now, which may know more of them.
     const document = part === "class" ? ((await readClass(sql, id))?.document ?? own) : own;
-    await recordEdit(sql, host.studioId, id, part, String(label).slice(0, 120), rememberedOf(takePart(stored.document, part), takePart(document, part)));
+    const before = rememberedOf(takePart(stored.document, part), takePart(document, part));
+    await recordEdit(sql, host.studioId, id, { part, label: String(label).slice(0, 120), before, follows: follows === true });
     return { ok: true, version: saved, document };
   });
   if (answer.ok) revalidatePath(`/classes/${id}`, "layout");
@@ -181,14 +110,9 @@ async function changedPart(studioId: string, id: string, label: string, { apply,
     if (!next) return { answer: { ok: false, reason: "gone" }, blanks: [] };
     const part = only ?? partIn(stored.document);
     const before = takePart(stored.document, part);
-    const answer = await saveClassPart(id, part, takePart(next, part), stored.versions[part] ?? 0, label, before);
+    const answer = await saveClassPart(id, part, takePart(next, part), stored.versions[part] ?? 0, label, before, only !== undefined);
     if (answer.ok || answer.reason !== "stale" || tried >= REMEDY_TRIES) return { answer, blanks: blanksIn(stored.document) };
   }
-}
-
-export interface UndoAnswer {
-  readonly ok: boolean;
-  readonly label: string;
 }
 
 /** Puts back what the last edit of the class changed. */
@@ -204,20 +128,7 @@ export async function redoLast(id: string): Promise<UndoAnswer> {
 async function stepBack(id: string, way: "undo" | "redo"): Promise<UndoAnswer> {
   const host = await requireHost();
   if (!isId(id)) return { ok: false, label: "" };
-  const done = await withStudio(host.studioId, async (sql): Promise<UndoAnswer> => {
-    const edit = way === "undo" ? await lastEdit(sql, id) : await lastUndone(sql, id);
-    const stored = await readClass(sql, id);
-    if (!edit || !stored) return { ok: false, label: "" };
-    const here = takePart(stored.document, edit.part);
-    const read = classDocumentSchema.safeParse(putPart(stored.document, edit.part, recalled(way === "undo" ? edit.before : edit.after, here)));
-    if (!read.success) return { ok: false, label: edit.label };
-    const saved = await savePart(sql, host.studioId, id, edit.part, read.data, stored.versions[edit.part] ?? 0, stored.document);
-    if (saved === null) return { ok: false, label: edit.label };
-    const after = edit.part === "class" ? (await readClass(sql, id))?.document : read.data;
-    if (way === "undo") await markUndone(sql, edit.id, rememberedOf(here, after && takePart(after, edit.part)));
-    else await markRedone(sql, edit.id);
-    return { ok: true, label: edit.label };
-  });
+  const done = await withStudio(host.studioId, (sql) => stepBackIn(sql, host.studioId, id, way));
   if (done.ok) revalidatePath(`/classes/${id}`, "layout");
   return done;
 }

@@ -2,8 +2,9 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect, useState, useTransition } from "react";
-import { redoLast, type UndoAnswer, undoLast } from "./actions.ts";
+import { redoLast, undoLast } from "./actions.ts";
 import { flushParts } from "./pending.ts";
+import type { UndoAnswer } from "./step-back.ts";
 
 /** Puts back the last edit, and does it again. What was just typed is saved first, so that it is what is undone. */
 export function Undo({ classId, label, redo }: { classId: string; label: string | null; redo: string | null }) {

@@ -39,7 +39,7 @@ export async function decide(classId: string, choiceId: string, take: boolean): 
     if (!read.success) return { ok: false, message: "That choice does not fit the class any more." };
     const saved = await savePart(sql, host.studioId, classId, "seats", read.data, stored.versions.seats, stored.document);
     if (saved === null) throw new Error("the seats changed while a choice was taken");
-    await recordEdit(sql, host.studioId, classId, "seats", `Choice of seat ${found.seat}`, stored.document.seats);
+    await recordEdit(sql, host.studioId, classId, { part: "seats", label: `Choice of seat ${found.seat}`, before: stored.document.seats });
     return DONE;
   }).catch((): Answer => GONE);
   revalidatePath(`/classes/${classId}`, "layout");
