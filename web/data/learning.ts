@@ -49,7 +49,7 @@ export async function driedCoats(sql: Sql): Promise<(Observed & { readonly step:
     select ${evening(sql)} as group, l.workshop_id::text as of, l.minutes / (l.body->>'guess')::float8 as ratio, l.step, coalesce(w.setting->>'place', '') as place, to_char(w.class_date, 'YYYY-MM-DD') as date
     from ${standing(sql, "dry")} join workshops w on w.id = l.workshop_id
     where (l.body->>'dry')::boolean and l.minutes > 0 and (l.body->>'guess')::float8 > 0
-      and (l.minutes <= (l.body->>'guess')::float8 + 2 or exists (select 1 from log_events b where b.workshop_id = l.workshop_id and b.kind = 'dry' and b.step = l.step and b.id < l.id and not (b.body->>'dry')::boolean and b.at > l.at - interval '12 hours'))`;
+      and (l.minutes <= coalesce((l.body->>'wait')::float8, (l.body->>'guess')::float8) + 2 or exists (select 1 from log_events b where b.workshop_id = l.workshop_id and b.kind = 'dry' and b.step = l.step and b.id < l.id and not (b.body->>'dry')::boolean and b.at > l.at - interval '12 hours'))`;
 }
 
 /** Films by name: how many kits of it were weeded or lost, and how many were lost. */

@@ -139,9 +139,9 @@ describe("acts of the host", () => {
     expect(later - Date.now()).toBeGreaterThan(4.5 * 60_000);
     const now = await act({ act: "dry", of: "seal-edges", dry: true });
     expect(now.dry?.["seal-edges"]).toBeLessThanOrEqual(Date.now());
-    expect((await log("dry")).map(({ step, body }) => [step, body.dry, body.guess])).toEqual([
-      ["seal-edges", false, 15],
-      ["seal-edges", true, 15],
+    expect((await log("dry")).map(({ step, body }) => [step, body.dry, body.guess, body.wait])).toEqual([
+      ["seal-edges", false, 15, 15],
+      ["seal-edges", true, 15, 15],
     ]);
     expect((await act({ act: "undo" })).dry?.["seal-edges"]).toBe(later);
     expect((await state()).stepId).toBe("coat-1");

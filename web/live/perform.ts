@@ -1,5 +1,5 @@
 /** What a host does to a run: each act once, on the run as the caller saw it, and kept so that a slip can be taken back. */
-import { isWet } from "@elm-basket/core/learning/paced.ts";
+import { isWet, mayDry } from "@elm-basket/core/learning/paced.ts";
 import { nextStep, notBefore, type RunMoment } from "@elm-basket/core/live/run.ts";
 import { z } from "zod";
 import type { Sql } from "../data/client.ts";
@@ -104,10 +104,10 @@ export async function perform(sql: Sql, { studioId, workshopId, live }: Where, a
     case "dry": {
       const done = ends.get(act.of)?.at.getTime();
       const wait = Math.max(0, ...steps.flatMap(({ after }) => after.flatMap((before) => (before.step === act.of ? [before.wait] : []))));
-      if (done === undefined || wait === 0) return;
+      if (done === undefined || wait === 0 || !mayDry(act.of)) return;
       const now = Date.now();
       const until = act.dry ? now : now + LATER_MINUTES * 60_000;
-      await keep([await log({ kind: "dry", step: act.of, minutes: (now - done) / 60_000, body: { dry: act.dry, until, guess: wait / (isWet(act.of) ? live.drying : 1) } })]);
+      await keep([await log({ kind: "dry", step: act.of, minutes: (now - done) / 60_000, body: { dry: act.dry, until, wait, guess: wait / (isWet(act.of) ? live.drying : 1) } })]);
       await tellFollowers(sql, workshopId, run.version);
       return;
     }

@@ -1,11 +1,13 @@
 /** What a studio has seen, for its models, and what they come to. */
+
 import type { Figures } from "@elm-basket/core/learning/figures.ts";
 import { MODELS, type Model, type Offer, offersOf, type Seen } from "@elm-basket/core/learning/offers.ts";
+import { isWet } from "@elm-basket/core/learning/paced.ts";
 import type { Sql } from "../data/client.ts";
 import { cutLoads, driedCoats, type FigureAct, figureActs, studioFigures, taughtSteps, weededKits } from "../data/learning.ts";
 
 export async function seenBy(sql: Sql): Promise<Seen> {
-  return { weeding: await weededKits(sql), cutting: await cutLoads(sql), steps: await taughtSteps(sql), drying: await driedCoats(sql) };
+  return { weeding: await weededKits(sql), cutting: await cutLoads(sql), steps: await taughtSteps(sql), drying: (await driedCoats(sql)).filter(({ step }) => isWet(step)) };
 }
 
 export interface ModelView {

@@ -12,6 +12,7 @@ import { testFonts } from "../testing/fonts.ts";
 import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
 import { cuttingOf, DEEDS, deedKind, dryingOf, type Figures, guessedPace, minutesOf, paceOf, quarterOf, WEEDING_TERMS } from "./figures.ts";
 import { offersOf, type Seen } from "./offers.ts";
+import { mayDry } from "./paced.ts";
 import { movedSteps, withFigures } from "./taken.ts";
 import { DEED_WORDS, restsOn, sayFails, sayOffer, sayPart, sayRest, TERM_WORDS } from "./words-en.ts";
 
@@ -90,6 +91,10 @@ describe("a class with its studio's own figures", () => {
     expect(after.length).toBe(before.length);
     for (const [i, { step, wait }] of after.entries()) expect(wait).toBe(/^(coat|ground|seal-edges|spray)/u.test(step) ? Math.ceil((before[i]?.wait ?? 0) * 1.98 - 1e-9) : before[i]?.wait);
     expect(propose({ ...document, figures }).steps.find(({ id }) => id === "coat-2")?.because).toMatch(/1\.98 times the first guess/u);
+  });
+
+  it("film that cools or rests is not asked whether it is dry; paint is, and what the host has named", () => {
+    expect(["coat-2", "seal-edges", "ground-1-board", "spray", "my-varnish", "press", "place", "peel-liner"].map(mayDry)).toEqual([true, true, true, true, true, false, false, false]);
   });
 
   it("a step's first guess is known again, but for those of the host", () => {

@@ -1,3 +1,4 @@
+import { mayDry } from "@elm-basket/core/learning/paced.ts";
 import { dryings, notBefore, secondsLeft } from "@elm-basket/core/live/run.ts";
 import { showClock } from "@elm-basket/core/units/time.ts";
 import type { LiveClass, LiveStep, StageState } from "@/live/live-class.ts";
@@ -50,7 +51,7 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
                   {showClock((one.until - now) / 1000)}
                 </span>
               </span>
-              {!projector && <Touched title={titles.get(one.of) ?? ""} onTouch={(dry) => onAct({ act: "dry", of: one.of, dry })} />}
+              {!projector && mayDry(one.of) && <Touched title={titles.get(one.of) ?? ""} onTouch={(dry) => onAct({ act: "dry", of: one.of, dry })} />}
             </li>
           ))}
         </ul>
@@ -100,7 +101,7 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
 
 /** Whether the step waits for something that nobody has found dry yet. */
 const isLooked = ({ step, wait }: LiveStep["after"][number], { ends, dry = {} }: StageState, now: number): boolean => {
-  if (wait <= 0 || !Object.hasOwn(ends, step)) return false;
+  if (wait <= 0 || !Object.hasOwn(ends, step) || !mayDry(step)) return false;
   const touched = dry[step];
   return touched === undefined || touched < (ends[step] as number) || touched > now;
 };
