@@ -10,6 +10,7 @@ import { ringPath } from "@elm-basket/core/geometry/path.ts";
 import type { Ring } from "@elm-basket/core/geometry/polygon.ts";
 import { seededRandom } from "@elm-basket/core/geometry/random.ts";
 import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
+import { LetteringMemory } from "@elm-basket/core/lettering/lettering-memory.ts";
 import { thinnestOf } from "@elm-basket/core/lettering/thinnest.ts";
 import type { Bin, Item } from "@elm-basket/core/nesting/problem.ts";
 import { shelves } from "@elm-basket/core/nesting/strategies/shelves.ts";
@@ -76,10 +77,10 @@ function letterRow(count: number): Row {
 /** One name of two hundred is typed into: texts lettered before are used again. */
 function againRow(count: number): Row {
   const face = readFace(tins.blank);
-  const cache = new Map();
+  const memory = new LetteringMemory();
   let n = 0;
   const typed = () => seatsOf(count).map((seat, i) => (i === 5 ? { ...seat, fields: { ...seat.fields, name: `Ines ${n++}` } } : seat));
-  const ms = timed(() => letterSet(tins.design, typed(), face, fonts, { cache }));
+  const ms = timed(() => letterSet(tins.design, typed(), face, fonts, { memory }));
   const baselineMs = timed(() => letterSet(tins.design, typed(), face, fonts));
   return { name: "letter again after one name changed, texts kept", baseline: "lettering all of them anew", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
 }
@@ -87,13 +88,13 @@ function againRow(count: number): Row {
 /** The seat that is typed into, alone, at the size the set has. */
 function oneSeatRow(count: number): Row {
   const face = readFace(tins.blank);
-  const cache = new Map();
+  const memory = new LetteringMemory();
   const all = seatsOf(count);
-  const whole = letterSet(tins.design, all, face, fonts, { cache });
+  const whole = letterSet(tins.design, all, face, fonts, { memory });
   const design = { ...tins.design, school: "fixedHeight" as const, fixedScale: whole.sizing.seats[0]?.scale ?? 1 };
   let n = 0;
-  const ms = timed(() => letterSet(design, [{ seat: "6", fields: { name: `Ines ${n++}`, word: "Kale" } }], face, fonts, { cache }));
-  const baselineMs = timed(() => letterSet(tins.design, all, face, fonts, { cache }));
+  const ms = timed(() => letterSet(design, [{ seat: "6", fields: { name: `Ines ${n++}`, word: "Kale" } }], face, fonts, { memory }));
+  const baselineMs = timed(() => letterSet(tins.design, all, face, fonts, { memory }));
   return { name: "show the seat that is typed into", baseline: "lettering the whole set again", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
 }
 

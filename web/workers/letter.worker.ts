@@ -4,8 +4,8 @@ import { SIZING_SCHOOLS, type SizingSchool, schools } from "@elm-basket/core/fit
 import { drawingPath } from "@elm-basket/core/geometry/path.ts";
 import { boxOfPoints, polygonArea, type Ring } from "@elm-basket/core/geometry/polygon.ts";
 import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
-import type { LetterCache } from "@elm-basket/core/lettering/compose-row.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
+import { LetteringMemory } from "@elm-basket/core/lettering/lettering-memory.ts";
 import { thinPlaces } from "@elm-basket/core/lettering/thinnest.ts";
 import { type LetteredSet, letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { measureStrokes, thinnestOfSeat } from "@elm-basket/core/plan/measure-strokes.ts";
@@ -15,7 +15,7 @@ import { FAMILY_TRAITS } from "@elm-basket/core/weeding/vinyl.ts";
 import type { DrawnSeat, InspectRequest, LetterAnswer, LetterJob, SchoolPreview, Spot } from "./letter-protocol.ts";
 
 const faces = new Map<string, FontFace>();
-const cache: LetterCache = new Map();
+const memory = new LetteringMemory();
 /** Seats are drawn some 200 px wide. */
 const DRAWING_MM = 0.04;
 const PREVIEWED: readonly SizingSchool[] = SIZING_SCHOOLS.filter((school) => school !== "fixedHeight");
@@ -59,7 +59,7 @@ async function run(job: LetterJob): Promise<void> {
     told = performance.now();
     post({ job: job.job, kind: "progress", share: done / of });
   };
-  const set = letterSet(job.design, job.seats, face, lookup, { cache, progress, most: job.most ?? undefined, faces: ownFaces(job.blank, job.seats) });
+  const set = letterSet(job.design, job.seats, face, lookup, { memory, progress, most: job.most ?? undefined, faces: ownFaces(job.blank, job.seats) });
   last = { job, scale: set.sizing.seats[0]?.scale ?? 1, set };
   post({
     job: job.job,
@@ -98,7 +98,7 @@ function quick(job: LetterJob): void {
   const before = new Map(last.job.seats.map((seat) => [seat.seat, JSON.stringify(seat)]));
   const changed = job.seats.filter((seat) => before.get(seat.seat) !== JSON.stringify(seat));
   if (changed.length === 0 || changed.length > MOST_QUICK) return;
-  const set = letterSet({ ...job.design, school: "fixedHeight", fixedScale: last.scale }, changed, readFace(job.blank), (id) => faces.get(id), { cache, faces: ownFaces(job.blank, changed) });
+  const set = letterSet({ ...job.design, school: "fixedHeight", fixedScale: last.scale }, changed, readFace(job.blank), (id) => faces.get(id), { memory, faces: ownFaces(job.blank, changed) });
   post({ job: job.job, kind: "quick", seats: set.seats.map(drawn) });
 }
 

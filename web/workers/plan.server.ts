@@ -15,10 +15,10 @@ import { sheetHpgl } from "@elm-basket/core/plan/files.ts";
 import { filmTaken } from "@elm-basket/core/plan/film-lines.ts";
 import { improveLayout } from "@elm-basket/core/plan/improve.ts";
 import { type Kit, kitName, kitsInBags } from "@elm-basket/core/plan/kits.ts";
-import { LetteredCache } from "@elm-basket/core/plan/lettered-cache.ts";
 import { factsOfAll, letterKits, makePlan } from "@elm-basket/core/plan/plan.ts";
 import { type PlanJson, planJson } from "@elm-basket/core/plan/plan-json.ts";
 import { factsJson } from "@elm-basket/core/plan/plan-json-preparation.ts";
+import { PlanMemory } from "@elm-basket/core/plan/plan-memory.ts";
 import { remains } from "@elm-basket/core/plan/remains.ts";
 import { type PlanSheet, pathsOf } from "@elm-basket/core/plan/sheets.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
@@ -36,7 +36,7 @@ import { type StarterView, startersDrawn } from "./starters-drawn.ts";
 import { projectsDrawn, type VariantView, variantsDrawn } from "./variants-drawn.ts";
 
 const shipped = diskFonts();
-const lettered = new LetteredCache();
+const memory = new PlanMemory();
 /** A sheet is drawn some 600 px wide: a twentieth of a millimetre cannot be seen. */
 const SHEET_DRAWING_MM = 0.05;
 
@@ -63,7 +63,7 @@ export type FactsOfThing = PlanJson["facts"][number];
 
 /** Lettered only: what is planned next finds its letters again. */
 function factsOfClass(document: ClassDocument, fonts: FontLookup): FactsOfThing[] {
-  const { things, kits } = letterKits(document, fonts, lettered);
+  const { things, kits } = letterKits(document, fonts, memory);
   return [...factsOfAll(document, things, kits)].map(([thing, facts]) => factsJson(thing, facts));
 }
 
@@ -99,7 +99,7 @@ export default async function run(job: Job): Promise<ComputedPlan | Reckoned | U
   if (job.kind === "facts") return factsOfClass(job.document, fonts);
   if (job.kind === "decal") return decals(job.document, job.seat, fonts);
   if (job.kind === "improve") return improve(job.document, fonts, job.port);
-  const plan = makePlan(job.document, fonts, lettered);
+  const plan = makePlan(job.document, fonts, memory);
   return job.kind === "plan" ? compute(plan, job.hash) : printed(plan, job.what, job.ways);
 }
 

@@ -1,5 +1,6 @@
 /** Runs every rule over the plan; a rule is a file in rules/. */
 import type { FontLookup } from "../lettering/compose-row.ts";
+import { LetteringMemory } from "../lettering/lettering-memory.ts";
 import { type PlanStages, stagesOf } from "../plan/stages.ts";
 import { type Finding, findingKey, SEVERITY_ORDER } from "./finding.ts";
 import type { ClassRule, Rule } from "./rule.ts";
@@ -44,9 +45,9 @@ const THING_RULES: readonly Rule[] = [
 ];
 
 /** Findings in order of gravity; what the host has left as it is (and is no stop) is not repeated. */
-export function findingsFor(plan: PlanStages, fonts: FontLookup): Finding[] {
+export function findingsFor(plan: PlanStages, fonts: FontLookup, memory = new LetteringMemory()): Finding[] {
   const accepted = new Set(plan.document.accepted);
-  const ofThings = plan.things.map(({ id }) => THING_RULES.flatMap((rule) => rule(stagesOf(plan, id), fonts)));
+  const ofThings = plan.things.map(({ id }) => THING_RULES.flatMap((rule) => rule(stagesOf(plan, id), fonts, memory)));
   const things = plan.things.length === 1 ? (ofThings[0] ?? []) : saidOnce(ofThings.flatMap((found, i) => found.map((finding) => named(finding, plan.things[i]?.id ?? ""))));
   return [...CLASS_RULES.flatMap((rule) => rule(plan, fonts)), ...things]
     .filter((finding) => finding.severity === "stop" || !accepted.has(findingKey(finding)))

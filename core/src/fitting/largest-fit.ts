@@ -1,15 +1,26 @@
 /** Largest similar copy of a design inside a face; never one that sticks out. */
 import { type Face, faceOutline, isConvex, usableArea } from "../blanks/face.ts";
-import { hullOf, leastCircle } from "../geometry/hull.ts";
+import { convexHull, hullOf, leastCircle } from "../geometry/hull.ts";
 import { type Point, type Polygons, type Ring, ringArea } from "../geometry/polygon.ts";
 import { FIT_SLACK_MM } from "../geometry/tolerance.ts";
 import { convexSpace } from "./convex-fit.ts";
 import type { FitSpace } from "./fit-space.ts";
 import { searchedSpace } from "./searched-fit.ts";
 
+/** A design to be fitted: corners among which those of its hull are, and its outlines, drawn where the face asks for them. */
+export interface FitDesign {
+  readonly corners: readonly Point[];
+  polygons(): Polygons;
+}
+
 /** @throws RangeError when the design is empty, or margin and keep-outs leave no place. */
 export function fitSpace(face: Face, marginMm: number, design: Polygons, keepOuts: Polygons = []): FitSpace {
-  const hull = hullOf(design);
+  return fitDesign(face, marginMm, { corners: hullOf(design), polygons: () => design }, keepOuts);
+}
+
+/** @throws RangeError when the design is empty, or margin and keep-outs leave no place. */
+export function fitDesign(face: Face, marginMm: number, design: FitDesign, keepOuts: Polygons = []): FitSpace {
+  const hull = convexHull(design.corners);
   if (hull.length < 3 || Math.abs(ringArea(hull)) === 0) throw new RangeError("the design has no area to fit");
   if (face.kind === "round" && keepOuts.length === 0) return roundSpace(face.diameter / 2 - marginMm, hull);
   const outline = faceOutline(face);
@@ -20,7 +31,7 @@ export function fitSpace(face: Face, marginMm: number, design: Polygons, keepOut
       hull,
       keepOuts.map((polygon) => polygon[0] ?? []),
     );
-  return searchedSpace(usableArea(face, marginMm, keepOuts), hull, design);
+  return searchedSpace(usableArea(face, marginMm, keepOuts), hull, design.polygons());
 }
 
 /** The design's least enclosing circle against the face's circle. */

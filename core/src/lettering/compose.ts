@@ -1,23 +1,27 @@
 /** From the recipe and the seats' fields to one design per seat, at scale 1, baselines level over the whole set. */
 import { difference, unionPolygons } from "../geometry/boolean.ts";
-import { type Box, boxOf, boxWidth, EMPTY_BOX, isEmptyBox, joinBoxes, type Polygons } from "../geometry/polygon.ts";
-import { type Cell, cachedLetters, cellPolygons, composeRow, type FontLookup, type LetterCache, type LineInfo, movedCell, type SeatFields, scaledCell } from "./compose-row.ts";
+import { type Box, boxOf, boxWidth, EMPTY_BOX, isEmptyBox, joinBoxes, type Point, type Polygons } from "../geometry/polygon.ts";
+import { Bounded } from "../memory/bounded.ts";
+import { type Cell, cellBox, composeRow, type FontLookup, type LineInfo, lettersOf, movedCell, type SeatFields, scaledCell, withInk } from "./compose-row.ts";
+import { Ink } from "./ink.ts";
+import { LetteringMemory } from "./lettering-memory.ts";
 import type { Design, ShapeItem } from "./recipe.ts";
 import { shapeAround } from "./shapes.ts";
 import { besideLines, isStanding, standBelow, withRules } from "./standing.ts";
 
 export interface ComposedLine extends LineInfo {
-  readonly polygons: Polygons;
+  readonly ink: Ink;
 }
 
 export interface ComposedPart {
   readonly item: string;
   readonly vinyl: string;
-  readonly polygons: Polygons;
+  readonly ink: Ink;
   /** Name of the picture, where seats may have others. */
   readonly picture?: string;
 }
 
+/** The same object for the same seat as long as nothing of it changed: what is made of it later can be kept with it. */
 export interface ComposedSeat {
   readonly seat: string;
   readonly lines: readonly ComposedLine[];
@@ -26,9 +30,8 @@ export interface ComposedSeat {
 }
 
 /** @throws RangeError when the design names a font that was not handed in. */
-export function composeSet(design: Design, seats: readonly SeatFields[], fonts: FontLookup, toleranceEm: number, cache: LetterCache = new Map()): ComposedSeat[] {
-  const letter = cachedLetters(fonts, toleranceEm, cache);
-  const wide = seats.map((seat) => composeRow(design, seat, letter));
+export function composeSet(design: Design, seats: readonly SeatFields[], fonts: FontLookup, toleranceEm: number, memory = new LetteringMemory()): ComposedSeat[] {
+  const wide = seats.map((seat) => composeRow(design, seat, { fonts, toleranceEm, memory }));
   const rows = withRules(design, narrowedRows(design, wide));
   const below = design.items.map((item) => (isStanding(item) ? standBelow(design, item, fonts) : 0));
   const offsets = offsetsOf(design, seats, rows, below);
@@ -39,11 +42,24 @@ export function composeSet(design: Design, seats: readonly SeatFields[], fonts: 
     ),
   );
   const framed = withSurrounds(design, stacked).map((row) => cutUnder(design, row));
-  return framed.map((row, index) => ({
-    seat: seats[index]?.seat ?? "",
-    lines: row.flatMap((cell) => (cell.line ? [{ ...cell.line, polygons: cellPolygons(cell) }] : [])),
-    art: row.flatMap((cell) => (cell.line ? [] : cell.parts.filter(({ polygons }) => polygons.length > 0).map((part) => ({ item: cell.item, ...part })))),
-  }));
+  return framed.map((row, index) => {
+    const seat = seats[index]?.seat ?? "";
+    return memory.seats.take(seatKey(seat, row), () => composed(seat, row));
+  });
+}
+
+/** All that a seat's design consists of, and where each of it lies. */
+const seatKey = (seat: string, row: readonly Cell[]): string => JSON.stringify([seat, row.map(({ key, line, parts }) => [key, line?.narrowed, parts.map(({ vinyl, ink }) => [vinyl, ink.key])])]);
+
+function composed(seat: string, row: readonly Cell[]): ComposedSeat {
+  return {
+    seat,
+    lines: row.flatMap((cell) => {
+      const ink = cell.parts[0]?.ink;
+      return cell.line && ink ? [{ ...cell.line, glyphs: lettersOf(cell), ink }] : [];
+    }),
+    art: row.flatMap((cell) => (cell.line ? [] : cell.parts.filter(({ ink }) => !ink.isEmpty).map((part) => ({ item: cell.item, ...part })))),
+  };
 }
 
 /**
@@ -64,7 +80,7 @@ function narrowedRows(design: Design, rows: readonly (readonly Cell[])[]): Cell[
   );
 }
 
-const cellWidth = (cell: Cell): number => boxWidth(boxOf(cellPolygons(cell)));
+const cellWidth = (cell: Cell): number => boxWidth(cellBox(cell));
 
 /** Aligned to a side, an item goes to where the seat's widest item ends. */
 function alignShift(design: Design, row: readonly Cell[], index: number): number {
@@ -90,7 +106,7 @@ function offsetsOf(design: Design, seats: readonly SeatFields[], rows: readonly 
  * descenders never run into the next line and all baselines lie level across the set.
  */
 function stackOffsets(design: Design, rows: readonly (readonly Cell[])[], below: readonly number[]): number[] {
-  const inkOf = (i: number): Box => rows.reduce<Box>((all, row) => joinBoxes([all, boxOf(row[i] ? cellPolygons(row[i]) : [])]), EMPTY_BOX);
+  const inkOf = (i: number): Box => rows.reduce<Box>((all, row) => (row[i] ? joinBoxes([all, cellBox(row[i])]) : all), EMPTY_BOX);
   let y = 0;
   const own = design.items.map((item, i) => {
     if (item.kind === "gap") {
@@ -118,20 +134,28 @@ const lowered = (box: Box, by: number): Box => (isEmptyBox(box) ? box : { ...box
 function withSurrounds(design: Design, rows: readonly (readonly Cell[])[]): Cell[][] {
   const surrounds = design.items.flatMap((item) => (item.kind === "shape" && item.around !== undefined ? [item] : []));
   if (surrounds.length === 0) return rows.map((row) => [...row]);
-  let box = joinBoxes(rows.flatMap((row) => row.map((cell) => boxOf(cellPolygons(cell)))));
+  let box = joinBoxes(rows.flatMap((row) => row.map(cellBox)));
   if (isEmptyBox(box)) return rows.map((row) => [...row]);
   // Equal gaps left and right, whatever the widest name does.
   const half = Math.max(-box.minX, box.maxX);
   box = { ...box, minX: -half, maxX: half };
-  const drawn = new Map(surrounds.map((item: ShapeItem) => [item.id, { vinyl: item.vinyl, polygons: shapeAround(item, box) }]));
+  const drawn = new Map(surrounds.map((item: ShapeItem) => [item.id, { vinyl: item.vinyl, ink: surroundInk(item, box) }]));
   return rows.map((row) => {
-    const lettered = row.some((cell) => cell.line && cellPolygons(cell).length > 0);
+    const lettered = row.some((cell) => cell.line && cell.parts.some(({ ink }) => !ink.isEmpty));
     return row.map((cell) => {
       const part = drawn.get(cell.item);
-      return part && lettered ? { ...cell, parts: [part] } : cell;
+      return part && lettered ? withInk(cell, part.vinyl, part.ink) : cell;
     });
   });
 }
+
+const MOST_SURROUNDS = 40;
+const surrounds = new Bounded<Ink>(MOST_SURROUNDS);
+/** The same outline while the widest name is the same: what is made of the seats is then the same, too. */
+const surroundInk = (item: ShapeItem, box: Box): Ink => surrounds.take(JSON.stringify([item, box]), () => new Ink(shapeAround(item, box)));
+
+const MOST_CUT = 4000;
+const cut = new Bounded<Ink>(MOST_CUT);
 
 /** Where the host wants it, what lies under the item after an overlapping gap is cut out beneath it. */
 function cutUnder(design: Design, row: readonly Cell[]): Cell[] {
@@ -141,16 +165,29 @@ function cutUnder(design: Design, row: readonly Cell[]): Cell[] {
     const [below, above] = [next[i - 1], next[i + 1]];
     if (!below || !above) return;
     const parts = below.parts.map((part) => {
-      const over = above.parts.filter(({ vinyl }) => vinyl !== part.vinyl).flatMap(({ polygons }) => polygons);
-      return over.length === 0 ? part : { ...part, polygons: difference(part.polygons, over) };
+      const over = above.parts.filter(({ vinyl }) => vinyl !== part.vinyl).map(({ ink }) => ink);
+      if (over.length === 0) return part;
+      const key = [part.ink, ...over].map((ink) => ink.key).join(" ");
+      const left = () =>
+        difference(
+          part.ink.polygons,
+          over.flatMap(({ polygons }) => polygons),
+        );
+      return { ...part, ink: cut.take(key, () => new Ink(left())) };
     });
     next[i - 1] = { ...below, parts };
   });
   return next;
 }
 
+/** Drawn, of one film. */
+export interface DrawnPart {
+  readonly vinyl: string;
+  readonly polygons: Polygons;
+}
+
 /** Pieces per vinyl: items of one vinyl that touch or overlap are united. */
-export function layersOf(parts: readonly ComposedPart[]): Map<string, Polygons> {
+export function layersOf(parts: readonly DrawnPart[]): Map<string, Polygons> {
   const layers = new Map<string, Polygons[]>();
   for (const part of parts) layers.set(part.vinyl, [...(layers.get(part.vinyl) ?? []), part.polygons]);
   return new Map([...layers].map(([vinyl, own]) => [vinyl, mayTouch(own) ? unionPolygons(own.flat()) : own.flat()]));
@@ -162,6 +199,8 @@ function mayTouch(parts: readonly Polygons[]): boolean {
   return boxes.some((a, i) => boxes.some((b, j) => j > i && a.minX <= b.maxX && b.minX <= a.maxX && a.minY <= b.maxY && b.minY <= a.maxY));
 }
 
-export function designOf(seat: ComposedSeat): Polygons {
-  return [...seat.lines, ...seat.art].flatMap((part) => part.polygons);
-}
+const inksOf = ({ lines, art }: ComposedSeat): Ink[] => [...lines, ...art].map(({ ink }) => ink);
+export const designOf = (seat: ComposedSeat): Polygons => inksOf(seat).flatMap(({ polygons }) => polygons);
+export const designBox = (seat: ComposedSeat): Box => joinBoxes(inksOf(seat).map(({ box }) => box));
+/** Corners among which those of its hull are. */
+export const designCorners = (seat: ComposedSeat): Point[] => inksOf(seat).flatMap(({ hull }) => hull);

@@ -198,25 +198,25 @@ describe("simple shapes", () => {
     ["ring", { form: "ring", size: 20, band: 2 }, 20, Math.PI * (100 - 64)],
     ["frame", { form: "frame", size: 10, width: 30, band: 1 }, 30, 300 - 8 * 28],
   ])("%s", (_, item, width, area) => {
-    const polygons = only(item)[0]?.polygons ?? [];
+    const polygons = only(item)[0]?.ink.polygons ?? [];
     expect(boxWidth(boxOf(polygons))).toBeCloseTo(width, 1);
     expect(polygonsArea(polygons) / area).toBeCloseTo(1, 2);
   });
 
   it("a star has its points, and stands on one line with the rest", () => {
-    const [star] = only({ form: "star", size: 10, points: 6 })[0]?.polygons ?? [];
+    const [star] = only({ form: "star", size: 10, points: 6 })[0]?.ink.polygons ?? [];
     expect(star?.[0]).toHaveLength(12);
     expect(boxHeight(boxOf([star as Polygon]))).toBeCloseTo(10, 0);
   });
 
   it("a frame round everything is the same for all seats, round the widest", () => {
     const framed = composeSet(design([text("a"), { kind: "shape", id: "s", form: "frame", vinyl: "red", size: 1, around: 3, band: 1 }]), seats("Bo", "Maximiliane", ""), testFonts, 0.001);
-    const frames = framed.map((seat) => seat.art[0]?.polygons ?? []);
+    const frames = framed.map((seat) => seat.art[0]?.ink.polygons ?? []);
     expect(frames[0]).toEqual(frames[1]);
     expect(frames[2]).toEqual([]);
-    const widest = boxOf(framed[1]?.lines[0]?.polygons ?? []);
+    const widest = boxOf(framed[1]?.lines[0]?.ink.polygons ?? []);
     expect(boxWidth(boxOf(frames[1] ?? [])) - boxWidth(widest)).toBeCloseTo(8, 6);
-    expect(only({ form: "ring", size: 1, around: 2 })[0]?.polygons).toHaveLength(1);
+    expect(only({ form: "ring", size: 1, around: 2 })[0]?.ink.polygons).toHaveLength(1);
   });
 
   it("only rings and frames go round", () => {
@@ -228,7 +228,7 @@ describe("lines held together", () => {
   const two = (align: string) => composeSet(design([text("a", { text: "Wide words here" }), { kind: "gap", id: "g", size: 2 }, text("b", { text: "in", align })]), seats("x"), testFonts, 0.001)[0];
 
   it("align left, right or in the middle, by the widest", () => {
-    const edges = (align: string) => (two(align)?.lines ?? []).map(({ polygons }) => boxOf(polygons));
+    const edges = (align: string) => (two(align)?.lines ?? []).map(({ ink }) => boxOf(ink.polygons));
     expect(edges("left")[1]?.minX).toBeCloseTo(edges("left")[0]?.minX ?? 0, 6);
     expect(edges("right")[1]?.maxX).toBeCloseTo(edges("right")[0]?.maxX ?? 0, 6);
     const [wide, narrow] = edges("centre");
@@ -248,7 +248,7 @@ describe("lines held together", () => {
     };
     const parts = composeSet(design([text("a"), art]), seats("Ines"), testFonts, 0.001)[0]?.art ?? [];
     expect(parts.map(({ vinyl }) => vinyl)).toEqual(["blue", "red"]);
-    const [blue, red] = parts.map(({ polygons }) => boxOf(polygons));
+    const [blue, red] = parts.map(({ ink }) => boxOf(ink.polygons));
     expect((red?.minX ?? 0) - (blue?.minX ?? 0)).toBeCloseTo(10, 6);
     expect((red?.minY ?? 0) - (blue?.minY ?? 0)).toBeCloseTo(5, 6);
     expect(vinylsOf(design([text("a"), art]))).toEqual(["blue", "red"]);
@@ -270,12 +270,12 @@ describe("one seat's own", () => {
   it("a line broken in two is narrower and taller, and pushes nobody else", () => {
     const [broken, other] = compose({ breakAfter: 1 });
     const [whole, same] = compose();
-    const width = (seat: typeof whole) => boxWidth(boxOf(seat?.lines[0]?.polygons ?? []));
+    const width = (seat: typeof whole) => boxWidth(boxOf(seat?.lines[0]?.ink.polygons ?? []));
     expect(width(broken)).toBeLessThan(width(whole) * 0.8);
-    expect(boxHeight(boxOf(broken?.lines[0]?.polygons ?? []))).toBeGreaterThan(boxHeight(boxOf(whole?.lines[0]?.polygons ?? [])) * 1.5);
+    expect(boxHeight(boxOf(broken?.lines[0]?.ink.polygons ?? []))).toBeGreaterThan(boxHeight(boxOf(whole?.lines[0]?.ink.polygons ?? [])) * 1.5);
     expect(boxOf(designOf(other as never))).toEqual(boxOf(designOf(same as never)));
     // Nothing of the first line runs into the second.
-    expect(unionPolygons(broken?.lines[0]?.polygons ?? []).length).toBe((whole?.lines[0]?.polygons ?? []).length);
+    expect(unionPolygons(broken?.lines[0]?.ink.polygons ?? []).length).toBe((whole?.lines[0]?.ink.polygons ?? []).length);
   });
 
   it("a single word is not broken", () => {

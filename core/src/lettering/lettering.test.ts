@@ -121,14 +121,14 @@ describe("composeSet", () => {
   it("keeps baselines level over the set, and lines apart", () => {
     const [jo, bart] = composeSet(design, seats, testFonts, 0.001);
     const [joWord, bartWord] = [jo?.lines[1], bart?.lines[1]];
-    expect(boxOf(joWord?.polygons ?? []).maxY).toBeCloseTo(boxOf(bartWord?.polygons ?? []).maxY, 1);
-    expect(boxOf(bart?.lines[0]?.polygons ?? []).maxY).toBeLessThan(boxOf(bartWord?.polygons ?? []).minY);
+    expect(boxOf(joWord?.ink.polygons ?? []).maxY).toBeCloseTo(boxOf(bartWord?.ink.polygons ?? []).maxY, 1);
+    expect(boxOf(bart?.lines[0]?.ink.polygons ?? []).maxY).toBeLessThan(boxOf(bartWord?.ink.polygons ?? []).minY);
   });
 
   it("narrows a long word to the widest name of the set, not to its own short one", () => {
     const [jo, bart] = composeSet(design, seats, testFonts, 0.001);
     expect(jo?.lines[1]?.narrowed).toBe(true);
-    expect(boxWidth(boxOf(jo?.lines[1]?.polygons ?? []))).toBeCloseTo(boxWidth(boxOf(bart?.lines[0]?.polygons ?? [])), 6);
+    expect(boxWidth(boxOf(jo?.lines[1]?.ink.polygons ?? []))).toBeCloseTo(boxWidth(boxOf(bart?.lines[0]?.ink.polygons ?? [])), 6);
   });
 
   it("leaves an empty seat empty", () => {
@@ -146,7 +146,7 @@ describe("composeSet", () => {
     });
     const touching = designSchema.parse({ items: [bar("a", 0), { kind: "gap", id: "g", size: 0 }, bar("b", 0)] });
     const [seat] = composeSet(touching, [{ seat: "1", fields: {} }], testFonts, 0.001);
-    expect(layersOf(seat?.art ?? []).get("blue")).toHaveLength(1);
+    expect(layersOf((seat?.art ?? []).map(({ vinyl, ink }) => ({ vinyl, polygons: ink.polygons }))).get("blue")).toHaveLength(1);
   });
 
   it("refuses a font that was not handed in", () => {

@@ -1,7 +1,9 @@
 /** Parts of a design that stand on another line: rules on which letters are written, pictures and words beside it. */
-import { type Box, boxOf, boxWidth, isEmptyBox } from "../geometry/polygon.ts";
-import { type Cell, cellPolygons, type FontLookup, movedCell } from "./compose-row.ts";
-import type { Design, RecipeItem, TextItem } from "./recipe.ts";
+import { type Box, boxWidth, EMPTY_BOX, isEmptyBox, joinBoxes } from "../geometry/polygon.ts";
+import { Bounded } from "../memory/bounded.ts";
+import { type Cell, cellBox, type FontLookup, movedCell, withInk } from "./compose-row.ts";
+import { Ink } from "./ink.ts";
+import type { Design, RecipeItem, ShapeItem, TextItem } from "./recipe.ts";
 import { shapePolygons } from "./shapes.ts";
 
 type Standing = Exclude<RecipeItem, { kind: "gap" }> & { readonly on: NonNullable<TextItem["on"]> };
@@ -30,12 +32,17 @@ export function withRules(design: Design, rows: readonly (readonly Cell[])[]): C
       // Where nothing is written there are no lines to write on.
       const line = isStanding(item) ? lineOf(design, item) : null;
       const written = line !== null && inkWidth(row[line.index]) > 0;
-      return { ...cell, parts: written && width > 0 ? [{ vinyl: item.vinyl, polygons: shapePolygons({ ...item, width }) }] : [] };
+      return withInk(cell, item.vinyl, written && width > 0 ? ruleInk({ ...item, width }) : null);
     }),
   );
 }
 
-const inkOf = (cell: Cell | undefined): Box => boxOf(cell ? cellPolygons(cell) : []);
+const MOST_RULES = 40;
+const rules = new Bounded<Ink>(MOST_RULES);
+/** The same outline for all seats, and as long as the widest word is the same. */
+const ruleInk = (item: ShapeItem): Ink => rules.take(JSON.stringify(item), () => new Ink(shapePolygons(item)));
+
+const inkOf = (cell: Cell | undefined): Box => (cell ? cellBox(cell) : EMPTY_BOX);
 function inkWidth(cell: Cell | undefined): number {
   const ink = inkOf(cell);
   return isEmptyBox(ink) ? 0 : boxWidth(ink);
@@ -69,6 +76,6 @@ export function besideLines(design: Design, row: readonly Cell[]): Cell[] {
     const own = inkOf(cell);
     next[i] = movedCell(cell, item.on.side === "left" ? ref.minX - item.on.gap - own.maxX : ref.maxX + item.on.gap - own.minX, 0);
   });
-  const all = boxOf(next.flatMap(cellPolygons));
+  const all = joinBoxes(next.map(cellBox));
   return isEmptyBox(all) ? next : next.map((cell) => movedCell(cell, -(all.minX + all.maxX) / 2, 0));
 }

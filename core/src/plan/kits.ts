@@ -1,8 +1,9 @@
 /** Stage 2: sized designs -> kits: the pieces of one seat in one vinyl, named, with what weeding them takes. */
 import { type Box, boxHeight, boxOf, boxOfPoints, moved, type Polygon, type Polygons, polygonArea, type Ring } from "../geometry/polygon.ts";
 import type { WeedingCoefficients } from "../learning/figures.ts";
+import { KeptWith } from "../memory/kept-with.ts";
 import { type Goes, type WeedReport, weedReport } from "../weeding/difficulty.ts";
-import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
+import { FAMILY_TRAITS, type Vinyl, type VinylFamily } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import type { LetteredSeat } from "./letter-set.ts";
 import { fits, type KitPart, type PartSize, partsOf } from "./parts.ts";
@@ -73,16 +74,26 @@ export interface KitWishes {
   readonly sizeOf: (vinyl: Vinyl, pad: number) => PartSize | null;
   /** Minutes of weeding by what slows the hand; first guesses when left out. */
   readonly weeding?: WeedingCoefficients | undefined;
+  /** Says all of the above: kits made of a seat by the same wishes are made once. Without it nothing is kept. */
+  readonly key?: string;
 }
+
+const kitsOfSeat = new KeptWith<LetteredSeat, readonly Kit[]>();
 
 export function kitsOf(seats: readonly LetteredSeat[], vinyls: readonly Vinyl[], wishes: KitWishes): Kit[] {
   return seats.flatMap((seat) => {
-    const first = vinyls.flatMap((vinyl) => {
-      const polygons = repeated(seat.layers.get(vinyl.id) ?? [], wishes.copies);
-      return polygons.length === 0 ? [] : makeKits(seat, vinyl, { polygons, wishes });
-    });
-    return Array.from({ length: wishes.countOf(seat.seat) }, (_, i) => (i === 0 ? first : first.map((kit) => renamed({ ...kit, copy: i + 1 }, seat.seat)))).flat();
+    const count = wishes.countOf(seat.seat);
+    const make = () => madeOf(seat, vinyls, wishes, count);
+    return wishes.key === undefined ? make() : kitsOfSeat.take(seat, `${count} ${wishes.key}`, make);
   });
+}
+
+function madeOf(seat: LetteredSeat, vinyls: readonly Vinyl[], wishes: KitWishes, count: number): Kit[] {
+  const first = vinyls.flatMap((vinyl) => {
+    const polygons = repeated(seat.layers.get(vinyl.id) ?? [], wishes.copies);
+    return polygons.length === 0 ? [] : makeKits(seat, vinyl, { polygons, wishes });
+  });
+  return Array.from({ length: count }, (_, i) => (i === 0 ? first : first.map((kit) => renamed({ ...kit, copy: i + 1 }, seat.seat)))).flat();
 }
 
 /** Copies lie below each other, so that they are cut apart by one straight cut. */
@@ -144,6 +155,9 @@ function filmOf({ film, copies, sizeOf }: KitWishes, vinyl: Vinyl, polygons: Pol
   return holds && (size === null || fits(own, size)) ? film : null;
 }
 
+const spares = new KeptWith<Kit, Kit>();
+const cutAgain = new KeptWith<Kit, readonly Kit[]>();
+
 /** Spare kits are cut for the seats that are hardest to weed; each spare holds all of its seat's vinyls. */
 export function spareKits(kits: readonly Kit[], count: number): Kit[] {
   const minutes = new Map<string, number>();
@@ -151,7 +165,7 @@ export function spareKits(kits: readonly Kit[], count: number): Kit[] {
   const hardest = [...minutes].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1)).map(([seat]) => seat);
   if (hardest.length === 0) return [];
   return Array.from({ length: count }, (_, i) => ({ spare: `spare-${i + 1}`, of: hardest[i % hardest.length] as string })).flatMap(({ spare, of }) =>
-    kits.filter((kit) => kit.seat === of).map((kit) => renamed(kit, spare)),
+    kits.filter((kit) => kit.seat === of).map((kit) => spares.take(kit, spare, () => renamed(kit, spare))),
   );
 }
 
@@ -184,16 +198,20 @@ export function recutKits(kits: readonly Kit[], { recuts, vinyls, figures, thing
   return recuts.flatMap((recut, i) =>
     kits
       .filter((kit) => isRecut(kit, recut, firstThing))
-      .flatMap((kit) => (recut.pieces ? onlyPieces(kit, recut.pieces, vinyls, figures?.weeding?.minutes) : [kit]))
-      .map((kit) => ({ ...renamed(kit, `recut-${i + 1}`), of: kit.of, recut: recut.round })),
+      .flatMap((kit) => {
+        const family = vinyls.find(({ id }) => id === kit.vinyl)?.family;
+        const coefficients = figures?.weeding?.minutes;
+        return cutAgain.take(kit, JSON.stringify([i, recut.pieces, recut.round, family, coefficients]), () =>
+          (recut.pieces ? onlyPieces(kit, recut.pieces, family, coefficients) : [kit]).map((own) => ({ ...renamed(own, `recut-${i + 1}`), of: own.of, recut: recut.round })),
+        );
+      }),
   );
 }
 
 const isRecut = (kit: Kit, { seat, thing, copy, vinyl }: Recut, firstThing: string): boolean => kit.seat === seat && kit.vinyl === vinyl && kit.copy === copy && kit.thing === (thing ?? firstThing);
 
-function onlyPieces(kit: Kit, numbers: readonly number[], vinyls: readonly Vinyl[], coefficients: WeedingCoefficients | undefined): Kit[] {
+function onlyPieces(kit: Kit, numbers: readonly number[], family: VinylFamily | undefined, coefficients: WeedingCoefficients | undefined): Kit[] {
   const pieces = kit.pieces.filter(({ id }) => numbers.includes(pieceNumber(id)));
-  const family = vinyls.find(({ id }) => id === kit.vinyl)?.family;
   if (pieces.length === 0 || !family) return [];
   const polygons = pieces.map(({ polygon }) => polygon);
   // Which strokes are whose is not kept: the thinnest of the kit may be in any of its pieces.

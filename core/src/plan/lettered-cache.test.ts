@@ -5,6 +5,7 @@ import type { ClassDocument, Thing } from "./document.ts";
 import { LetteredCache } from "./lettered-cache.ts";
 import { makePlan } from "./plan.ts";
 import { planJson } from "./plan-json.ts";
+import { PlanMemory } from "./plan-memory.ts";
 import { thingDocument } from "./thing-document.ts";
 
 const tins = demoClass("seed-tins");
@@ -14,12 +15,12 @@ const changed = (id: string, change: (thing: Thing) => Thing): ClassDocument => 
 const font = (thing: Thing): Thing => ({ ...thing, design: { ...thing.design, items: thing.design.items.map((item) => (item.kind === "text" ? { ...item, font: "lobster" } : item)) } });
 
 describe("what was lettered before", () => {
-  const cache = new LetteredCache();
-  const first = makePlan(two, testFonts, cache);
+  const memory = new PlanMemory();
+  const first = makePlan(two, testFonts, memory);
 
   it("an edit of one thing letters only that thing, and the plan is what it would be from nothing", () => {
     const document = changed("lid", font);
-    const next = makePlan(document, testFonts, cache);
+    const next = makePlan(document, testFonts, memory);
     expect(next.things[0]).toBe(first.things[0]);
     expect(next.things[1]).not.toBe(first.things[1]);
     expect(planJson(next)).toEqual(planJson(makePlan(document, testFonts)));
@@ -31,7 +32,7 @@ describe("what was lettered before", () => {
     ["the date", { ...two, when: { ...two.when, date: "2027-05-01" } }],
     ["a kept place", { ...two, layout: { ...two.layout, seed: 7 } }],
   ])("%s letters nothing", (_, document) => {
-    expect(makePlan(document, testFonts, cache).things.map((thing, i) => thing === first.things[i])).toEqual([true, true]);
+    expect(makePlan(document, testFonts, memory).things.map((thing, i) => thing === first.things[i])).toEqual([true, true]);
   });
 
   it.each<[string, ClassDocument]>([
@@ -40,15 +41,15 @@ describe("what was lettered before", () => {
     ["the cutter", { ...two, cutter: { ...two.cutter, cutWidth: 60 } }],
     ["the pad", { ...two, layout: { ...two.layout, weedPad: 9 } }],
   ])("%s letters both", (_, document) => {
-    const next = makePlan(document, testFonts, cache);
+    const next = makePlan(document, testFonts, memory);
     expect(next.things.map((thing, i) => thing === first.things[i])).toEqual([false, false]);
     expect(planJson(next)).toEqual(planJson(makePlan(document, testFonts)));
   });
 
   it("is no way to letters of a font one does not have", () => {
     const own = changed("lid", font);
-    makePlan(own, testFonts, cache);
-    expect(() => makePlan(own, (id) => (id === "lobster" ? undefined : testFonts(id)), cache)).toThrow(/no font "lobster"/u);
+    makePlan(own, testFonts, memory);
+    expect(() => makePlan(own, (id) => (id === "lobster" ? undefined : testFonts(id)), memory)).toThrow(/no font "lobster"/u);
   });
 
   it("keeps no more than some thousand seats", () => {

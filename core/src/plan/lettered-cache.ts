@@ -1,4 +1,5 @@
 /** What was lettered before: an edit of one thing letters that thing, a price none. */
+import type { Vinyl } from "../weeding/vinyl.ts";
 import type { Kit } from "./kits.ts";
 import type { ThingPlan } from "./stages.ts";
 import type { ThingDocument } from "./thing-document.ts";
@@ -30,8 +31,17 @@ export class LetteredCache {
 }
 
 /** All that lettering and kits read of a document: neither what film costs nor how kits are laid. */
-function keyOf({ thing, blank, design, technique, seats, vinyls, cutter, layout, things, figures }: ThingDocument, most: number | undefined): string {
-  const films = vinyls.map(({ stock: { have: _, price: __, ...stock }, name: ___, ...film }) => ({ ...film, stock }));
+function keyOf(document: ThingDocument, most: number | undefined): string {
+  return JSON.stringify([document.design, document.seats, kitWishesOf(document), most ?? null]);
+}
+
+/** All that kits of given letters read of a document. */
+export function kitWishesOf({ thing, blank, design, technique, vinyls, cutter, layout, things, figures }: ThingDocument): object {
   const { kept: _, seed: __, seconds: ___, ...laid } = layout;
-  return JSON.stringify([thing.id, things.length > 1, blank, design, technique, seats, films, cutter, laid, figures?.weeding?.minutes ?? null, most ?? null]);
+  return [thing.id, things.length > 1, blank, design.stencil ?? null, technique, vinyls.map(filmItself), cutter, laid, figures?.weeding?.minutes ?? null];
+}
+
+/** A film without what it is called, costs, and how much of it there is. */
+export function filmItself({ stock: { have: _, price: __, ...stock }, name: ___, ...film }: Vinyl): object {
+  return { ...film, stock };
 }

@@ -1,20 +1,31 @@
 /** Stage 1b: the thinnest strokes of every letter and every part of the art. Measured once a glyph and once an item. */
+import type { Polygons } from "../geometry/polygon.ts";
 import type { ComposedPart } from "../lettering/compose.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
 import { thinnestOf } from "../lettering/thinnest.ts";
-import type { LetteredLineInfo, LetteredSeat, LetteredSet } from "./letter-set.ts";
+import { identity } from "../memory/identity.ts";
+import { KeptWith } from "../memory/kept-with.ts";
+import type { LetteredLineInfo, LetteredSet, SizedSeat } from "./letter-set.ts";
 
-const partKey = (part: Pick<ComposedPart, "item" | "vinyl" | "picture">): string => `${part.item}/${part.vinyl}/${part.picture ?? ""}`;
+const artWidths = new KeptWith<Polygons, number>();
+/** Of art at scale 1, mm: drawn and measured once for all seats, whatever their size. */
+const artWidth = ({ ink }: ComposedPart): number => artWidths.take(ink.outline, `${ink.scale}`, () => thinnestOf(ink.polygons).width);
+
+const measuredSeats = new KeptWith<SizedSeat, SizedSeat>();
 
 export function measureStrokes(set: LetteredSet, fonts: FontLookup): LetteredSet {
-  // Art is the same for every seat, but for its scale and which picture it is.
-  const widths = new Map<string, number>();
-  for (const { art } of set.seats) for (const part of art) if (!widths.has(partKey(part))) widths.set(partKey(part), thinnestOf(part.polygons).width);
-  return { ...set, seats: set.seats.map((seat) => measured(seat, fonts, widths)) };
+  return { ...set, seats: set.seats.map((seat) => measuredSeat(seat, fonts)) };
 }
 
-function measured(seat: LetteredSeat, fonts: FontLookup, widths: ReadonlyMap<string, number>): LetteredSeat {
-  const artStrokes = seat.art.map((part) => ({ vinyl: part.vinyl, item: part.item, width: (widths.get(partKey(part)) ?? 0) * seat.scale + 2 * (seat.thickened.get(part.item) ?? 0) }));
+/** The same seat gets the same answer, so that what is made of it can be kept. */
+export function measuredSeat<Seat extends SizedSeat>(seat: Seat, fonts: FontLookup): Seat {
+  const faces = seat.lines.map(({ font }) => fonts(font));
+  const key = faces.map((face) => (face ? identity(face) : 0)).join(" ");
+  return measuredSeats.take(seat, key, () => measured(seat, fonts)) as Seat;
+}
+
+function measured(seat: SizedSeat, fonts: FontLookup): SizedSeat {
+  const artStrokes = seat.art.map((part) => ({ vinyl: part.vinyl, item: part.item, width: artWidth(part) * seat.scale + 2 * (seat.thickened.get(part.item) ?? 0) }));
   return { ...seat, artStrokes, lines: seat.lines.map((line) => ({ ...line, strokes: strokesOf(line, fonts), insides: insidesOf(line, fonts) })) };
 }
 
@@ -34,7 +45,7 @@ function insidesOf(line: LetteredLineInfo, fonts: FontLookup): LetteredLineInfo[
 }
 
 /** Thinnest stroke of a measured seat, mm; 0 when there is none. */
-export function thinnestOfSeat(seat: LetteredSeat): number {
+export function thinnestOfSeat(seat: SizedSeat): number {
   const widths = [...seat.lines.flatMap((line) => line.strokes.map(({ width }) => width)), ...seat.artStrokes.map(({ width }) => width)];
   return widths.length === 0 ? 0 : Math.min(...widths);
 }

@@ -7,6 +7,7 @@ import { viewOnCup } from "../blanks/straight-cup.ts";
 import { deadlines, isPosted, leadDaysOf } from "../calendar/dates.ts";
 import { boxHeight, boxWidth } from "../geometry/polygon.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
+import type { LetteringMemory } from "../lettering/lettering-memory.ts";
 import { type Facts, factsOf } from "../proposal/facts.ts";
 import { LISTS, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
@@ -17,11 +18,12 @@ import type { ClassDocument } from "./document.ts";
 import { filmLines } from "./film-lines.ts";
 import { type Kit, kitsOf, recutKits, spareKits } from "./kits.ts";
 import { letterSet } from "./letter-set.ts";
-import { LetteredCache, type LetteredThing } from "./lettered-cache.ts";
+import { kitWishesOf, type LetteredThing } from "./lettered-cache.ts";
 import { borderFor, partSize } from "./load-room.ts";
 import { measureStrokes } from "./measure-strokes.ts";
 import { ownFaces } from "./own-pieces.ts";
 import { PACK_MINUTES_PER_KIT, TAPE_MINUTES_PER_KIT } from "./pace-of-hands.ts";
+import { PlanMemory } from "./plan-memory.ts";
 import { preparedOn } from "./prepared.ts";
 import { setScales } from "./set-sizes.ts";
 import { type LaidOut, layOut } from "./sheets.ts";
@@ -31,15 +33,15 @@ import { goesOf, isPainted } from "./technique.ts";
 import { madeOf, preparedApart, runSheetOf, type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
 
 /**
- * @param before what was lettered of this and other classes, to be used again
+ * @param memory what was planned before of this and other classes, to be used again
  * @throws ScheduleError, RangeError for documents that no plan can be made of.
  */
-export function makePlan(given: ClassDocument, fonts: FontLookup, before = new LetteredCache()): Plan {
-  const { things, kits } = letterKits(given, fonts, before);
+export function makePlan(given: ClassDocument, fonts: FontLookup, memory = new PlanMemory()): Plan {
+  const { things, kits } = letterKits(given, fonts, memory);
   const facts = factsOfAll(given, things, kits);
   const document = proposedWhole(given, facts);
   const labels = seatLabels(document.seats);
-  const laidOut = layOut(kits, document, labels);
+  const laidOut = layOut(kits, document, labels, memory);
   const supplies = allSupplies(document, laidOut);
   const preparation = preparationOf(kits, laidOut, document);
   const stages = {
@@ -65,7 +67,7 @@ export function makePlan(given: ClassDocument, fonts: FontLookup, before = new L
     runSheet: runSheetOf(document),
     deadlines: deadlines(document.when.date, leadDaysOf(document.setting.kind, document.leadDays), preparedApart(document.things)),
   };
-  return { ...stages, findings: findingsFor(stages, fonts) };
+  return { ...stages, findings: findingsFor(stages, fonts, memory.lettering) };
 }
 
 /** On what a line is spent, and whether it is bought once for all. */
@@ -95,11 +97,13 @@ export function proposedWhole(document: ClassDocument, facts: ReadonlyMap<string
 }
 
 /** What there is to cut: every seat's letters on the face of each thing, as kits of each vinyl. */
-export function letterKits(document: ClassDocument, fonts: FontLookup, before = new LetteredCache()): Pick<Plan, "things" | "kits"> {
+export function letterKits(document: ClassDocument, fonts: FontLookup, memory = new PlanMemory()): Pick<Plan, "things" | "kits"> {
   const letter = (id: string, most?: number) => {
     const view = thingDocument(document, id);
     // What another studio's font has drawn is not for whoever only knows its name.
-    return fontsOf(view).every((font) => fonts(font) !== undefined) ? before.take(view, most, () => letterThing(view, fonts, most)) : letterThing(view, fonts, most);
+    return fontsOf(view).every((font) => fonts(font) !== undefined)
+      ? memory.things.take(view, most, () => letterThing(view, fonts, memory.lettering, most))
+      : letterThing(view, fonts, memory.lettering, most);
   };
   const alone = document.things.map(({ id }) => letter(id));
   const most = setScales(
@@ -134,11 +138,11 @@ function inOrder(kits: Kit[], { things, seats, layout }: ClassDocument): Kit[] {
     .map(({ kit }) => kit);
 }
 
-function letterThing(document: ThingDocument, fonts: FontLookup, most?: number): LetteredThing {
+function letterThing(document: ThingDocument, fonts: FontLookup, memory: LetteringMemory, most?: number): LetteredThing {
   const { thing, blank, design, technique, seats } = document;
   const face = readFace(blank);
   const brought = ownFaces(blank, seats);
-  const lettered = measureStrokes(letterSet(design, seats, face, fonts, { most, faces: brought }), fonts);
+  const lettered = measureStrokes(letterSet(design, seats, face, fonts, { memory, most, faces: brought }), fonts);
   const widest = Math.max(0, ...lettered.seats.map((seat) => seat.width));
   const counts = new Map(seats.map(({ seat, count }) => [seat, count]));
   const kits = kitsOf(lettered.seats, document.vinyls, {
@@ -151,6 +155,7 @@ function letterThing(document: ThingDocument, fonts: FontLookup, most?: number):
     film: isPainted(technique) && design.stencil?.film === "blank" ? blankOutline(blank) : null,
     sizeOf: (vinyl, pad) => partSize(vinyl, document, pad),
     weeding: document.figures?.weeding?.minutes,
+    key: `${memory.contents.of(kitWishesOf(document))}`,
   });
   return {
     plan: {

@@ -5,6 +5,8 @@ import { type BladePath, bladePaths, type Line, weedLines } from "../cutting/pat
 import { type Sheet, type SheetKit, sheetPieces } from "../cutting/sheet.ts";
 import { boxHeight, boxWidth, mapPoints, type Point, type Polygon, type Polygons, polygonsArea } from "../geometry/polygon.ts";
 import { cuttingOf } from "../learning/figures.ts";
+import { identity } from "../memory/identity.ts";
+import { KeptWith } from "../memory/kept-with.ts";
 import type { Bin, Item } from "../nesting/problem.ts";
 import { cosSin } from "../nesting/raster.ts";
 import { layTrimmerFriendly, loadsBound } from "../nesting/trimmer.ts";
@@ -14,8 +16,10 @@ import type { ClassDocument } from "./document.ts";
 import { type Kit, kitName } from "./kits.ts";
 import { filmRing, type LaidKit, type LaidLoad, type LaidVinyl } from "./lay-kits.ts";
 import { filmArea, freshLoads, type Laying, laySet } from "./lay-set.ts";
+import { filmItself } from "./lettered-cache.ts";
 import { binFor } from "./load-room.ts";
 import { type MatPlace, shareMats } from "./mats.ts";
+import { PlanMemory } from "./plan-memory.ts";
 
 export interface PlanSheet extends Sheet {
   readonly cutMinutes: number;
@@ -82,7 +86,7 @@ function matByMat(sheets: readonly PlanSheet[]): PlanSheet[] {
 const RECUT_SECONDS = 0.3;
 
 /** @throws Error when an independent check finds a fault in a layout: a bug, never to be cut. */
-export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyMap<string, string>): LaidOut {
+export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyMap<string, string>, memory = new PlanMemory()): LaidOut {
   const sheets: PlanSheet[] = [];
   const use: VinylUse[] = [];
   const unplaced: { id: string; reason: "tooLarge" | "noRoom" }[] = [];
@@ -90,11 +94,17 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
   const all = new Map<string, LaidVinyl>();
   const lay = (vinyl: Vinyl, own: readonly Kit[], from: Laying) => {
     if (!own.some((kit) => kit.vinyl === vinyl.id)) return;
-    const laid = laySet(vinyl, own, from);
-    sheets.push(...laid.loads.map((load, i) => makeSheet({ nn: sheets.length + i + 1, vinyl, cutter, layout, load, labels })));
+    const laid = memory.laid.take(layingKey(vinyl, own, from), () => laySet(vinyl, own, from));
+    const film = memory.lettering.contents.of([filmItself(vinyl), cutter, drawnBy(layout)]);
+    sheets.push(
+      ...laid.loads.map((load, i) => {
+        const given = { nn: sheets.length + i + 1, vinyl, cutter, layout, load, labels };
+        return memory.sheets.take(`${film} ${sheetKey(given)}`, () => makeSheet(given));
+      }),
+    );
     unplaced.push(...laid.unplaced.flatMap(({ kit, reason }) => kit.pieces.map(({ id }) => ({ id, reason }))));
     const before = all.get(vinyl.id);
-    all.set(vinyl.id, { loads: [...(before?.loads ?? []), ...laid.loads], unplaced: [...(before?.unplaced ?? []), ...laid.unplaced] });
+    all.set(vinyl.id, before ? { loads: [...before.loads, ...laid.loads], unplaced: [...before.unplaced, ...laid.unplaced] } : laid);
   };
   const first = kits.filter(({ recut }) => recut === null);
   for (const vinyl of document.vinyls) lay(vinyl, first, { ...document, scraps: document.scraps.filter(({ later }) => !later) });
@@ -112,10 +122,26 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
   }
   for (const vinyl of document.vinyls) {
     const laid = all.get(vinyl.id);
-    if (laid) use.push(useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), edge: cutter.edgeMargin }));
+    if (laid) use.push(uses.take(laid, JSON.stringify([filmItself(vinyl), cutter, drawnBy(layout)]), () => useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), edge: cutter.edgeMargin })));
   }
   const pace = cuttingOf(document, cutter.name);
   return { sheets: pace === 1 ? sheets : sheets.map((sheet) => ({ ...sheet, cutMinutes: sheet.cutMinutes * pace })), use, unplaced };
+}
+
+const uses = new KeptWith<LaidVinyl, VinylUse>();
+
+/** All that a layout of one film depends on. */
+function layingKey(vinyl: Vinyl, kits: readonly Kit[], { cutter, layout, scraps }: Laying): string {
+  return `${JSON.stringify([filmItself(vinyl), cutter, layout, scraps.filter((scrap) => scrap.vinyl === vinyl.id)])} ${kits.map((kit) => (kit.vinyl === vinyl.id ? identity(kit) : "")).join(" ")}`;
+}
+
+/** What of the layout's wishes is seen on a sheet, once it is known what lies where. */
+const drawnBy = ({ kept: _, seed: __, seconds: ___, ...layout }: ClassDocument["layout"]) => layout;
+
+/** All that a sheet depends on, besides film, cutter and layout. */
+function sheetKey({ nn, load, labels }: Pick<SheetInput, "nn" | "load" | "labels">): string {
+  const { width, height, scraps, usable } = load;
+  return JSON.stringify([nn, width, height, scraps, usable, load.kits.map(({ kit, own, x, y, turn, box }) => [identity(kit), own, x, y, turn, box, labels.get(kit.of)])]);
 }
 
 interface UseInput {

@@ -1,8 +1,9 @@
 /** "Larger" as a remedy for thin strokes: offered only when the face bears it and no other line turns thin by it. */
 import type { FontLookup } from "../../lettering/compose-row.ts";
+import type { LetteringMemory } from "../../lettering/lettering-memory.ts";
 import { type RecipeItem, withSize } from "../../lettering/recipe.ts";
-import { type LetteredSeat, letterSet } from "../../plan/letter-set.ts";
-import { measureStrokes } from "../../plan/measure-strokes.ts";
+import { type LetteredSeat, type SizedSeat, sizeSeats } from "../../plan/letter-set.ts";
+import { measuredSeat } from "../../plan/measure-strokes.ts";
 import type { ThingStages } from "../../plan/stages.ts";
 import type { ThingDocument } from "../../plan/thing-document.ts";
 import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
@@ -30,8 +31,14 @@ export function needOf(width: number, limit: number, thickenMm: number): number 
   return drawn > 0 ? (limit - 2 * thickenMm) / drawn : Number.POSITIVE_INFINITY;
 }
 
-export function largerRemedies(plan: ThingStages, item: RecipeItem, thin: readonly ThinSeat[], fonts: FontLookup): Remedy[] {
-  return [...wholeLarger(plan, thin), ...lineLarger(plan, item, thin, fonts)];
+/** What a remedy is tried with. */
+export interface Trying {
+  readonly fonts: FontLookup;
+  readonly memory: LetteringMemory;
+}
+
+export function largerRemedies(plan: ThingStages, item: RecipeItem, thin: readonly ThinSeat[], trying: Trying): Remedy[] {
+  return [...wholeLarger(plan, thin), ...lineLarger(plan, item, thin, trying)];
 }
 
 /** Every thin seat has room on its face: a size by hand is raised, another school gives way to filling the box. */
@@ -46,7 +53,7 @@ function wholeLarger({ document, lettered }: ThingStages, thin: readonly ThinSea
 }
 
 /** One line, or the art, grown against the rest of the design. */
-function lineLarger(plan: ThingStages, item: RecipeItem, thin: readonly ThinSeat[], fonts: FontLookup): Remedy[] {
+function lineLarger(plan: ThingStages, item: RecipeItem, thin: readonly ThinSeat[], { fonts, memory }: Trying): Remedy[] {
   if (item.kind !== "text" && item.kind !== "art") return [];
   const before = sampled(plan, item.id, thin);
   const seats = plan.document.seats.filter(({ seat }) => before.some((one) => one.seat === seat));
@@ -54,7 +61,7 @@ function lineLarger(plan: ThingStages, item: RecipeItem, thin: readonly ThinSeat
   for (let round = 0; round < ROUNDS && growth <= MOST_GROWTH; round++) {
     const size = Math.ceil(item.size * growth * 100) / 100;
     const design = withSize(plan.document.design, item.id, size);
-    const { seats: after } = measureStrokes(letterSet(design, seats, plan.face, fonts), fonts);
+    const after = sizeSeats(design, seats, plan.face, fonts, memory).map((seat) => measuredSeat(seat, fonts));
     const short = Math.max(...after.map((seat) => worstNeed(seat, plan.document, item.id)));
     if (short <= 1) return newlyThin(before, after, plan.document, item.id) ? [] : [{ code: "growLine", values: { item: item.id, size, share: size / item.size } }];
     growth *= short * SPARE;
@@ -81,17 +88,17 @@ interface Measured {
   readonly need: number;
 }
 
-function needs(seat: LetteredSeat, { vinyls, blank }: ThingDocument): Measured[] {
+function needs(seat: SizedSeat, { vinyls, blank }: ThingDocument): Measured[] {
   const limits = new Map(vinyls.map(({ id, family }) => [id, Math.max(FAMILY_TRAITS[family].minStrokeMm, groundLimitMm(blank.material))]));
   const letters = seat.lines.flatMap((line) => line.strokes.map(({ width }) => ({ item: line.item, need: needOf(width, limits.get(line.vinyl) ?? 0, line.thickenMm) })));
   return [...letters, ...seat.artStrokes.map(({ item, vinyl, width }) => ({ item, need: needOf(width, limits.get(vinyl) ?? 0, 0) }))];
 }
 
-const worstNeed = (seat: LetteredSeat, document: ThingDocument, item: string): number => Math.max(0, ...needs(seat, document).flatMap((one) => (one.item === item ? [one.need] : [])));
+const worstNeed = (seat: SizedSeat, document: ThingDocument, item: string): number => Math.max(0, ...needs(seat, document).flatMap((one) => (one.item === item ? [one.need] : [])));
 
 /** Whether an item that lifted well no longer does. */
-function newlyThin(before: readonly LetteredSeat[], after: readonly LetteredSeat[], document: ThingDocument, grown: string): boolean {
-  const thinItems = (seats: readonly LetteredSeat[]) => new Set(seats.flatMap((seat) => needs(seat, document).flatMap(({ item, need }) => (need > 1 && item !== grown ? [item] : []))));
+function newlyThin(before: readonly SizedSeat[], after: readonly SizedSeat[], document: ThingDocument, grown: string): boolean {
+  const thinItems = (seats: readonly SizedSeat[]) => new Set(seats.flatMap((seat) => needs(seat, document).flatMap(({ item, need }) => (need > 1 && item !== grown ? [item] : []))));
   const was = thinItems(before);
   return [...thinItems(after)].some((item) => !was.has(item));
 }

@@ -4,6 +4,7 @@ import { letterSet } from "../../plan/letter-set.ts";
 import type { ThingStages } from "../../plan/stages.ts";
 import type { Finding, Remedy } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
+import type { Trying } from "./larger.ts";
 
 /** Letters lower than this are hard to weed in any face, mm. */
 const SMALL_LETTERS_MM = 6;
@@ -12,7 +13,7 @@ const WORTH_SAYING = 1.2;
 /** More long names than these are the class as it is, no outliers; nor is a third of the seats. */
 const MOST_OUTLIERS = 4;
 
-export const sizeRules: Rule = (plan, fonts) => [...emptySeats(plan), ...missingWords(plan), ...outliers(plan, fonts), ...lowLetters(plan)];
+export const sizeRules: Rule = (plan, fonts, memory) => [...emptySeats(plan), ...missingWords(plan), ...outliers(plan, { fonts, memory }), ...lowLetters(plan)];
 
 function emptySeats({ lettered }: ThingStages): Finding[] {
   return lettered.empty.map((seat) => ({ code: "emptySeat", severity: "check", where: { seat }, values: {}, remedies: [{ code: "removeSeat", values: { seat } }] }));
@@ -33,7 +34,7 @@ function missingWords({ document, lettered }: ThingStages): Finding[] {
 }
 
 /** With one letter height for all, the longest names decide; what each way out brings is tried before it is offered. */
-function outliers(plan: ThingStages, fonts: Parameters<Rule>[1]): Finding[] {
+function outliers(plan: ThingStages, trying: Trying): Finding[] {
   const { lettered, document } = plan;
   // Where another thing of the set decides, shorter names here bring nothing.
   if (lettered.school !== "longest" || lettered.held) return [];
@@ -51,7 +52,7 @@ function outliers(plan: ThingStages, fonts: Parameters<Rule>[1]): Finding[] {
   const far = order.slice(0, count).map(({ seat }) => seat);
   const others = line.heightMm * growth;
   const own: Remedy = { code: "ownSize", values: { seats: far.join(" "), share: Math.floor((1 / growth) * 1000) / 1000, others, height: line.heightMm } };
-  const remedies = [...(count === 1 ? broken(plan, bound.seat, line.item, next, fonts) : []), own, { code: "setSchool" as const, values: { school: "fillBox" } }, ...narrowed(document, line.item)];
+  const remedies = [...(count === 1 ? broken(plan, bound.seat, line.item, next, trying) : []), own, { code: "setSchool" as const, values: { school: "fillBox" } }, ...narrowed(document, line.item)];
   return [
     {
       code: "longName",
@@ -64,14 +65,14 @@ function outliers(plan: ThingStages, fonts: Parameters<Rule>[1]): Finding[] {
 }
 
 /** Two lines, at a space or a hyphen near the middle: offered with the height that the others then have. */
-function broken({ document, face, lettered }: ThingStages, seat: string, item: string, next: number, fonts: Parameters<Rule>[1]): Remedy[] {
+function broken({ document, face, lettered }: ThingStages, seat: string, item: string, next: number, { fonts, memory }: Trying): Remedy[] {
   const row = document.seats.find((own) => own.seat === seat);
   const text = lettered.seats.find((own) => own.seat === seat)?.lines.find((line) => line.item === item)?.text ?? "";
   const at = breakPlace(text);
   const heightMm = lettered.seats.find((own) => own.seat === seat)?.lines.find((line) => line.item === item)?.heightMm ?? 0;
   const before = lettered.asked.find((own) => own.seat === seat)?.space.largest.scale ?? 0;
   if (!row || at === null || before === 0 || row.own?.[item]?.breakAt !== undefined || row.own?.[item]?.breakAfter !== undefined) return [];
-  const tried = letterSet(document.design, [{ ...row, own: { ...row.own, [item]: { ...row.own?.[item], breakAt: at } } }], face, fonts);
+  const tried = letterSet(document.design, [{ ...row, own: { ...row.own, [item]: { ...row.own?.[item], breakAt: at } } }], face, fonts, { memory });
   const after = Math.min(tried.asked[0]?.space.largest.scale ?? 0, next);
   return after > before * 1.02 ? [{ code: "breakLine", values: { seat, item, at, others: (heightMm * after) / before } }] : [];
 }

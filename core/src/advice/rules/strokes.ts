@@ -1,4 +1,3 @@
-import { placed } from "../../geometry/polygon.ts";
 import type { FontLookup } from "../../lettering/compose-row.ts";
 import { type RecipeItem, type TextItem, vinylsOfItem } from "../../lettering/recipe.ts";
 import { STUDIO_FONTS, studioFont } from "../../lettering/studio-fonts.ts";
@@ -9,7 +8,7 @@ import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
 import type { Finding } from "../finding.ts";
 import { groundLimitMm } from "../ground.ts";
 import { leaveIt, type Rule } from "../rule.ts";
-import { largerRemedies, needOf, type ThinSeat } from "./larger.ts";
+import { largerRemedies, needOf, type ThinSeat, type Trying } from "./larger.ts";
 
 /** Below half the limit a stroke tears whatever one does. */
 const HOPELESS_SHARE = 0.5;
@@ -20,7 +19,7 @@ const MOST_THICKENING_MM = 0.35;
 const SAMPLE = "aegnrs";
 
 /** One finding per item of the design and vinyl: the worst letter is named, and how many seats share the trouble. */
-export const strokeRules: Rule = (plan, fonts) => plan.document.design.items.flatMap((item): Finding[] => vinylsOfItem(item).flatMap((id) => thinFinding(plan, item, id, fonts)));
+export const strokeRules: Rule = (plan, fonts, memory) => plan.document.design.items.flatMap((item): Finding[] => vinylsOfItem(item).flatMap((id) => thinFinding(plan, item, id, { fonts, memory })));
 
 type Plan = Parameters<Rule>[0];
 interface Stroke {
@@ -30,7 +29,7 @@ interface Stroke {
   readonly heightMm: number;
 }
 
-function thinFinding(plan: Plan, item: RecipeItem, vinylId: string, fonts: FontLookup): Finding[] {
+function thinFinding(plan: Plan, item: RecipeItem, vinylId: string, trying: Trying): Finding[] {
   const { document, lettered } = plan;
   const vinyl = document.vinyls.find(({ id }) => id === vinylId);
   if (!vinyl) return [];
@@ -45,11 +44,12 @@ function thinFinding(plan: Plan, item: RecipeItem, vinylId: string, fonts: FontL
   const code = worst.width >= film ? "belowGround" : "thinStroke";
   const severity = worst.width < film * HOPELESS_SHARE ? "stop" : "check";
   const values = { letter: worst.text, width: worst.width, limit, seats: new Set(thin.map(({ seat }) => seat)).size };
-  const larger = largerRemedies(plan, item, thinSeats(thin, limit, item), fonts);
+  const told = { plan, item, worst, limit, fonts: trying.fonts };
+  const larger = largerRemedies(plan, item, thinSeats(thin, limit, item), trying);
   const left = severity === "check" ? [leaveIt({ code, where })] : [];
-  const first = [...larger, ...thinRemedies({ plan, item, worst, limit, fonts }), ...otherFilms(plan, item, vinylId, worst)];
+  const first = [...larger, ...thinRemedies(told), ...otherFilms(plan, item, vinylId, worst)];
   // A stop without a way out helps nobody: faces of another kind, and the same colour in a plain film.
-  const last = first.length === 0 && severity === "stop" ? [...otherKinds({ plan, item, worst, limit, fonts }), ...plainFilm(vinyl, worst, ground)] : [];
+  const last = first.length === 0 && severity === "stop" ? [...otherKinds(told), ...plainFilm(vinyl, worst, ground)] : [];
   return [{ code, severity, where, values, remedies: [...first, ...last, ...left] }];
 }
 
@@ -124,7 +124,7 @@ function thickerLetters({ document, lettered }: Plan, item: TextItem, by: number
 function closesNothing({ lettered }: Plan, item: Extract<RecipeItem, { kind: "art" }>, by: number): boolean {
   const [seat] = [...lettered.seats].sort((a, b) => a.scale - b.scale);
   const parts = seat?.art.filter((part) => part.item === item.id) ?? [];
-  return parts.every(({ polygons }) => countersOf(thicken(placed(polygons, seat?.scale ?? 1, 0, 0), item.thickenMm + by)) === countersOf(polygons));
+  return parts.every(({ ink }) => countersOf(thicken(ink.drawn(seat?.scale ?? 1, 0, 0), item.thickenMm + by)) === countersOf(ink.outline));
 }
 
 /** Faces of the same kind whose sample letters stay above the limit at the same letter height; the nearest in weight first. */
