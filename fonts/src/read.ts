@@ -2,13 +2,16 @@
 import { existsSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
-import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
+import { FontFace, type GlyphMeasures } from "@elm-basket/core/lettering/font-face.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 
 /** Set where the code is bundled away from this folder. */
 const FOLDER = process.env.ELM_FONTS_DIR ?? fileURLToPath(new URL("../files", import.meta.url));
 
 export const fontFile = (id: string): string => `${FOLDER}/${id}.ttf`;
+/** What `npm run measure-fonts` found. */
+export const measuresFile = (id: string): string => `${FOLDER}/${id}.measures.json`;
+const measuresOf = (id: string): GlyphMeasures => JSON.parse(readFileSync(measuresFile(id), "utf8"));
 
 /** @param readPath also accept a path to a TTF or OTF file in place of an id */
 export function diskFonts(readPath = false): FontLookup {
@@ -18,7 +21,7 @@ export function diskFonts(readPath = false): FontLookup {
     if (known) return known;
     const path = studioFont(id) ? fontFile(id) : readPath && existsSync(id) ? id : null;
     if (!path) return undefined;
-    const face = new FontFace(id, new Uint8Array(readFileSync(path)));
+    const face = new FontFace(id, new Uint8Array(readFileSync(path)), studioFont(id) ? measuresOf(id) : undefined);
     open.set(id, face);
     return face;
   };

@@ -4,8 +4,9 @@ import { SIZING_SCHOOLS, type SizingSchool, schools } from "@elm-basket/core/fit
 import { drawingPath } from "@elm-basket/core/geometry/path.ts";
 import { boxOfPoints, polygonArea, type Ring } from "@elm-basket/core/geometry/polygon.ts";
 import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
-import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
+import { FontFace, type GlyphMeasures } from "@elm-basket/core/lettering/font-face.ts";
 import { LetteringMemory } from "@elm-basket/core/lettering/lettering-memory.ts";
+import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { thinPlaces } from "@elm-basket/core/lettering/thinnest.ts";
 import { type LetteredSet, letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { measureStrokes, thinnestOfSeat } from "@elm-basket/core/plan/measure-strokes.ts";
@@ -132,9 +133,11 @@ function fontIds(job: LetterJob): string[] {
 
 async function loadFace(id: string): Promise<void> {
   if (faces.has(id)) return;
-  const response = await fetch(`/fonts/${id}.ttf`);
+  const [response, measures] = await Promise.all([fetch(`/fonts/${id}.ttf`), studioFont(id) ? fetch(`/fonts/${id}.measures.json`) : null]);
   if (!response.ok) throw new Error(`The font ${id} could not be loaded.`);
-  faces.set(id, new FontFace(id, new Uint8Array(await response.arrayBuffer())));
+  // Without them its letters are measured here: slower, and the same.
+  const known: GlyphMeasures | undefined = measures?.ok ? await measures.json() : undefined;
+  faces.set(id, new FontFace(id, new Uint8Array(await response.arrayBuffer()), known));
 }
 
 function drawn(seat: LetteredSet["seats"][number]): DrawnSeat {

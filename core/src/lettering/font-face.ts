@@ -18,6 +18,13 @@ export interface ShapedGlyph {
   readonly advance: number;
 }
 
+/** What was measured of a font's letters before, em: thinnest stroke, and tightest inside or null without one. */
+export interface GlyphMeasures {
+  /** Digest (SHA-256) of the font's bytes. */
+  readonly font: string;
+  readonly glyphs: Readonly<Record<string, readonly [thinnest: number, counter: number | null]>>;
+}
+
 /** All lengths in em (the font's unit square), y downwards, baseline at 0. */
 export class FontFace {
   readonly id: string;
@@ -34,8 +41,11 @@ export class FontFace {
   readonly #rings = new Map<string, readonly Ring[]>();
   readonly #parts = new Map<string, Polygons>();
 
-  /** @throws RangeError when the bytes are no font with glyphs. */
-  constructor(id: string, bytes: Uint8Array) {
+  /**
+   * @param measures of these very bytes; letters that are not among them are measured when they are asked for
+   * @throws RangeError when the bytes are no font with glyphs
+   */
+  constructor(id: string, bytes: Uint8Array, measures?: GlyphMeasures) {
     const face = new Face(new Blob(bytes));
     if (!(face.upem > 0) || !face.referenceTable("cmap")) throw new RangeError(`font ${id}: not a readable TTF or OTF file`);
     this.id = id;
@@ -43,6 +53,10 @@ export class FontFace {
     this.#upem = face.upem;
     this.capHeight = this.#heightOf("H") ?? 0.7;
     this.xHeight = this.#heightOf("x") ?? this.capHeight;
+    for (const [glyph, [thinnest, counter]] of Object.entries(measures?.glyphs ?? {})) {
+      this.#thinnest.set(Number(glyph), thinnest);
+      this.#counters.set(Number(glyph), counter ?? Number.POSITIVE_INFINITY);
+    }
   }
 
   #heightOf(letter: string): number | null {
