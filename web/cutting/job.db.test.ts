@@ -7,17 +7,19 @@ import { join, resolve } from "node:path";
 import { piecesOfHpgl } from "@elm-basket/core/cutting/rest.ts";
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
-import { insertClass } from "../data/class-documents.ts";
+import { insertClass, readClass } from "../data/class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "../data/client.ts";
 import { beginJob, jobsOf, runningJob } from "../data/cut-jobs.ts";
 import { heldCutter, holdCutter } from "../data/cutters.ts";
-import { type ComputedPlan, listSheets, savePlan, sheetFile } from "../data/making.ts";
+import { listSheets, savePlan } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
+import type { ComputedPlan } from "../data/prints.ts";
 import { openStudio } from "../data/sign-in.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import run from "../workers/plan.server.ts";
 import { beginCutting, loadSheet, syncCutting, throughOf } from "./job.ts";
 import { control, cutterStatus, loadFilm, waitingFilm } from "./port.ts";
+import { textOf } from "./testing/text-of.ts";
 import { cutterOf, machinesHere } from "./whose.ts";
 
 interface Cluster {
@@ -29,7 +31,9 @@ const ROOT = resolve(import.meta.dirname, "../..");
 const folder = mkdtempSync(join(tmpdir(), "elm-killed-"));
 /** A script, not a module of the application: it has no types of its own. */
 const startCluster = ((await import(join(ROOT, "scripts/machine/cluster.mjs"))) as { startCluster(folder: string): Promise<Cluster> }).startCluster;
-const document = demoClass("seed-tins");
+const tins = demoClass("seed-tins");
+/** As the studio has it: with its own shelf. */
+let document = tins;
 let cluster: Cluster;
 let [port, pagePort] = [0, 0];
 let cutter: ChildProcess;
@@ -64,7 +68,7 @@ async function switchOn(): Promise<void> {
   await until(async () => (await fetch(`http://127.0.0.1:${pagePort}/`)).ok, "the cutter did not start");
 }
 
-const begin = () => beginCutting({ studioId: studio, workshopId: id, document, nn: 1, preflight: {} });
+const begin = () => beginCutting({ studioId: studio, workshopId: id, document, nn: 1, preflight: {}, textOf: textOf(document) });
 const sheetOne = async () => (await withStudio(studio, (sql) => listSheets(sql, id))).find(({ nn }) => nn === 1);
 const recorded = async () => (await withStudio(studio, runningJob))?.cut.length ?? 0;
 const through = async () => {
@@ -83,7 +87,8 @@ beforeAll(async () => {
 
 /** A fresh class each: its first load is not begun. */
 beforeEach(async () => {
-  id = await withStudio(studio, (sql) => insertClass(sql, studio, document, null));
+  id = await withStudio(studio, (sql) => insertClass(sql, studio, tins, null));
+  document = (await withStudio(studio, (sql) => readClass(sql, id)))?.document ?? tins;
   const computed = (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
   await withStudio(studio, (sql) => savePlan(sql, studio, id, computed));
   cutter?.kill("SIGKILL");
@@ -230,7 +235,7 @@ describe("killed in the middle of a cut", () => {
     expect(known.size).toBeGreaterThanOrEqual(before);
     const again = await begin();
     if (!again.ok) throw new Error(again.reason);
-    const all = piecesOfHpgl((await withStudio(studio, (sql) => sheetFile(sql, id, 1)))?.hpgl ?? "");
+    const all = piecesOfHpgl((await textOf(document)(1))?.hpgl ?? "");
     expect([...again.job.pieces, ...known].sort()).toEqual([...all].sort());
     await until(async () => {
       await syncCutting(studio);

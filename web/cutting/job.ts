@@ -5,7 +5,7 @@ import { withStudio } from "@/data/client.ts";
 import { beginJob, type CutJob, type JobProgress, type JobState, jobsOf, lastTestCut, recordProgress, runningJob } from "@/data/cut-jobs.ts";
 import { guessOfCut } from "@/data/learning.ts";
 import { addLog } from "@/data/log.ts";
-import { listSheets, type SheetRow, sheetFile } from "@/data/making.ts";
+import { listSheets, type SheetRow, type SheetText } from "@/data/making.ts";
 import { filmOf } from "@/data/scraps.ts";
 import { finishSheet } from "./finish.ts";
 import { type Control, CutterSilent, type CutterStatus, control, cutterResult, cutterStatus, type Load, loadFilm, sendLines, waitingFilm } from "./port.ts";
@@ -19,17 +19,21 @@ export interface Begin {
   readonly document: ClassDocument;
   readonly nn: number;
   readonly preflight: unknown;
+  /** Writes the file of a sheet; null where there is no such sheet any more. */
+  readonly textOf: (nn: number) => Promise<Pick<SheetText, "hash" | "hpgl"> | null>;
 }
 
 /** Sends what of the load is not yet through. The job stands in the database before the machine hears of it. */
-export async function beginCutting({ studioId, workshopId, document, nn, preflight }: Begin): Promise<Begun> {
+export async function beginCutting({ studioId, workshopId, document, nn, preflight, textOf }: Begin): Promise<Begun> {
   const found = await withStudio(studioId, async (sql) => {
     const sheet = (await listSheets(sql, workshopId)).find((row) => row.nn === nn);
     const vinyl = document.vinyls.find(({ id }) => id === sheet?.vinyl);
-    return { sheet, file: await sheetFile(sql, workshopId, nn), jobs: await jobsOf(sql, workshopId), setting: vinyl ? await lastTestCut(sql, filmOf(vinyl)) : null };
+    return { sheet, jobs: await jobsOf(sql, workshopId), setting: vinyl ? await lastTestCut(sql, filmOf(vinyl)) : null };
   });
-  const { sheet, file, setting } = found;
-  if (!sheet || !file) return { ok: false, reason: "gone" };
+  const { sheet, setting } = found;
+  const file = sheet ? await textOf(nn) : null;
+  // Planned anew in between: what stands on the screen is another load.
+  if (!sheet || !file || file.hash !== sheet.hash) return { ok: false, reason: "gone" };
   const done = throughOf(found.jobs, sheet);
   const pieces = piecesOfHpgl(file.hpgl).filter((piece) => !done.has(piece));
   if (pieces.length === 0) return { ok: false, reason: "nothingLeft" };
@@ -70,7 +74,7 @@ const loadOf = ({ cutter }: ClassDocument, meta: SheetRow["meta"]): Load => ({
 });
 
 /** The film of a load goes in; its lines are sent by `beginCutting`. Film that is still in comes out. */
-export async function loadSheet({ studioId, workshopId, document, nn }: Omit<Begin, "preflight">): Promise<"loaded" | "gone" | "busy" | "silent"> {
+export async function loadSheet({ studioId, workshopId, document, nn }: Omit<Begin, "preflight" | "textOf">): Promise<"loaded" | "gone" | "busy" | "silent"> {
   const sheet = (await withStudio(studioId, (sql) => listSheets(sql, workshopId))).find((row) => row.nn === nn);
   if (!sheet) return "gone";
   const cutter = await cutterOf(studioId);
@@ -79,6 +83,8 @@ export async function loadSheet({ studioId, workshopId, document, nn }: Omit<Beg
   if (isBusy(before) || (await withStudio(studioId, runningJob))) return "busy";
   return (await loadFilm(cutter, loadOf(document, sheet.meta)).catch(silently)) ? "loaded" : "silent";
 }
+
+const piecesOn = ({ meta }: Pick<SheetRow, "meta">): string[] => meta.kits.flatMap(({ pieces }) => pieces.map(({ id }) => id));
 
 /** Pieces of a load that are through, over all attempts. */
 export function throughOf(jobs: readonly CutJob[], sheet: Pick<SheetRow, "nn" | "hash">): Set<string> {
@@ -122,9 +128,9 @@ export async function syncCutting(studioId: string): Promise<{ job: CutJob; sile
     const recorded = await recordProgress(sql, job.id, progress, ended);
     if (!recorded?.endedAt) return recorded;
     const sheet = (await listSheets(sql, job.workshopId)).find((row) => row.nn === job.nn && row.hash === job.sheetHash);
-    const file = sheet ? await sheetFile(sql, job.workshopId, job.nn) : null;
+    const all = sheet ? piecesOn(sheet) : [];
     // Only a load that went through whole, in one go, says how long it takes.
-    const whole = recorded.state === "finished" && sheet && file && piecesOfHpgl(file.hpgl).every((piece) => job.pieces.includes(piece));
+    const whole = recorded.state === "finished" && sheet && all.every((piece) => job.pieces.includes(piece));
     await addLog(sql, studioId, job.workshopId, {
       kind: "cut",
       minutes: recorded.seconds / 60,
@@ -138,7 +144,7 @@ export async function syncCutting(studioId: string): Promise<{ job: CutJob; sile
       },
     });
     const through = sheet ? throughOf(await jobsOf(sql, job.workshopId), sheet) : new Set<string>();
-    if (sheet && file && piecesOfHpgl(file.hpgl).every((piece) => through.has(piece))) await finishSheet(sql, studioId, job.workshopId, sheet, true);
+    if (sheet && all.every((piece) => through.has(piece))) await finishSheet(sql, studioId, job.workshopId, sheet, true);
     return recorded;
   });
   return { job: now ?? job, silent: false };

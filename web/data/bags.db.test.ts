@@ -7,8 +7,9 @@ import { bagMarks, clearLines, lackCounts, markLines, ROOM_BAG } from "./bags.ts
 import { insertClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { listGoods } from "./goods.ts";
-import { type ComputedPlan, listKits, lockBag, markKit, savePlan } from "./making.ts";
+import { listKits, lockBag, markKit, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
+import type { ComputedPlan } from "./prints.ts";
 import { openStudio } from "./sign-in.ts";
 import { takeKit, takeRoom } from "./stock-taking.ts";
 

@@ -5,8 +5,9 @@ import { finishSheet } from "../cutting/finish.ts";
 import { insertClass, readClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { beginJob, jobsOf, keepTestCut, lastTestCut, recordProgress, runningJob } from "./cut-jobs.ts";
-import { type ComputedPlan, listSheets, savePlan } from "./making.ts";
+import { listSheets, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
+import type { PlanRows } from "./prints.ts";
 import { type Film, keepLeftovers, listScraps, takeScraps, throwAway } from "./scraps.ts";
 import { openStudio } from "./sign-in.ts";
 import { bladeMm, newBlade } from "./wear.ts";
@@ -17,10 +18,10 @@ let [ours, theirs] = ["", ""];
 let [first, second] = ["", ""];
 
 const meta = (over: object = {}) => ({ stock: "sheet", width: 200, height: 100, kits: [], scraps: [], leftovers: [], film: 1, cutMinutes: 1, loadMinutes: 1, cutLengthMm: 3000, ...over });
-const plan = (sheets: readonly { nn: number; meta: object }[]): ComputedPlan => ({
+const plan = (sheets: readonly { nn: number; meta: object }[]): PlanRows => ({
   hash: "h",
   plan: { title: "x" } as never,
-  sheets: sheets.map((sheet) => ({ nn: sheet.nn, vinyl: "white", meta: sheet.meta as never, svg: "", hpgl: "", dxf: "", hash: `sheet-${sheet.nn}` })),
+  sheets: sheets.map((sheet) => ({ nn: sheet.nn, vinyl: "white", meta: sheet.meta as never, hash: `sheet-${sheet.nn}` })),
   pieces: [],
   kits: [],
   films: [],

@@ -39,14 +39,25 @@ export interface FilmWeed extends Pick<WeedReport, "pieces" | "counters" | "isla
 export const HEARD_SECONDS = 240;
 
 /** What people did stays: a film that is not planned any more keeps its marks, for it may come back. */
-export async function saveFilms(sql: Sql, studioId: string, workshopId: string, films: readonly PlannedFilm[]): Promise<void> {
+export async function saveFilms(sql: Sql, studioId: string, workshopId: string, films: readonly PlannedFilm[], prints: Readonly<Record<string, string>>): Promise<void> {
   const [known] = await sql`select 1 from films where workshop_id = ${workshopId} limit 1`;
   await sql`update films set planned = false where workshop_id = ${workshopId} and planned and not film = any(${films.map(({ film }) => film)})`;
-  const rows = films.map(({ hash, weed, ...film }, position) => ({ studio_id: studioId, workshop_id: workshopId, ...film, position, content_hash: hash, weed: sql.json(weed as unknown as Json) }));
+  const there = new Map((await sql<{ film: string; print: string | null }[]>`select film, print from films where workshop_id = ${workshopId} and planned`).map(({ film, print }) => [film, print]));
+  const rows = films
+    .map(({ hash, weed, ...film }, position) => ({
+      studio_id: studioId,
+      workshop_id: workshopId,
+      ...film,
+      position,
+      content_hash: hash,
+      weed: sql.json(weed as unknown as Json),
+      print: prints[film.film] ?? null,
+    }))
+    .filter(({ film, print }) => print === null || there.get(film) !== print);
   for (let i = 0; i < rows.length; i += ROWS_AT_ONCE)
     await sql`insert into films ${sql(rows.slice(i, i + ROWS_AT_ONCE) as never)}
       on conflict (workshop_id, film) do update set seat = excluded.seat, thing = excluded.thing, copy = excluded.copy, vinyl = excluded.vinyl, part = excluded.part, sheet = excluded.sheet,
-        position = excluded.position, again = excluded.again, content_hash = excluded.content_hash, weed = excluded.weed, minutes = excluded.minutes, planned = true
+        position = excluded.position, again = excluded.again, content_hash = excluded.content_hash, weed = excluded.weed, minutes = excluded.minutes, print = excluded.print, planned = true
       where (films.seat, films.thing, films.copy, films.vinyl, films.part, films.sheet, films.position, films.again, films.content_hash, films.weed, films.minutes, films.planned)
         is distinct from (excluded.seat, excluded.thing, excluded.copy, excluded.vinyl, excluded.part, excluded.sheet, excluded.position, excluded.again, excluded.content_hash, excluded.weed, excluded.minutes, true)`;
   // Kits that were marked whole before films were told apart.

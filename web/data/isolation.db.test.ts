@@ -156,7 +156,7 @@ describe("class documents", () => {
 const computed = (hash: string, letters: string) => ({
   hash,
   plan: { title: "x" } as never,
-  sheets: [1, 2].map((nn) => ({ nn, vinyl: "blue", meta: { cutMinutes: 1, loadMinutes: 1, scraps: [] } as never, svg: "", hpgl: "", dxf: "", hash: `${letters}-${nn}` })),
+  sheets: [1, 2].map((nn) => ({ nn, vinyl: "blue", meta: { cutMinutes: 1, loadMinutes: 1, scraps: [] } as never, hash: `${letters}-${nn}` })),
   pieces: [1, 2].map((sheet) => ({
     id: `1-blue-${sheet}`,
     seat: "1",

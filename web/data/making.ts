@@ -3,7 +3,8 @@ import type { MatPlace } from "@elm-basket/core/plan/mats.ts";
 import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
 import { clearFilms } from "./bags.ts";
 import type { Sql } from "./client.ts";
-import { cutAsSheets, kitsFromFilms, markFilmsCut, type PlannedFilm, recutsDone, saveFilms } from "./films.ts";
+import { cutAsSheets, kitsFromFilms, markFilmsCut, recutsDone, saveFilms } from "./films.ts";
+import { type ComputedPlan, type PlanRows, printsOf } from "./prints.ts";
 
 export interface SheetMeta {
   readonly stock: "sheet" | "roll" | "scrap";
@@ -69,74 +70,89 @@ export interface WeedSummary {
 
 export type StoredPlan = Omit<PlanJson, "pieces" | "reasons">;
 
-/** What the compute worker hands back. */
-export interface ComputedPlan {
+/** The files of a sheet, written when they are asked for. */
+export interface SheetText {
+  readonly nn: number;
+  readonly vinyl: string;
+  /** Digest of its drawing, by which its marks are known. */
   readonly hash: string;
-  readonly plan: StoredPlan;
-  readonly sheets: readonly { readonly nn: number; readonly vinyl: string; readonly meta: SheetMeta; readonly svg: string; readonly hpgl: string; readonly dxf: string; readonly hash: string }[];
-  readonly pieces: readonly {
-    readonly id: string;
-    readonly seat: string;
-    readonly thing: string;
-    readonly copy: number;
-    readonly vinyl: string;
-    readonly sheet: number | null;
-    readonly area: number;
-    readonly counters: number;
-    readonly islands: number;
-    readonly small: boolean;
-    readonly path: string;
-    readonly film: string;
-  }[];
-  readonly films: readonly PlannedFilm[];
-  readonly kits: readonly { readonly seat: string; readonly hash: string; readonly weed: WeedSummary; readonly minutes: number }[];
+  readonly svg: string;
+  readonly hpgl: string;
+  readonly dxf: string;
 }
 
 type Json = Parameters<Sql["json"]>[0];
 /** Rows a statement may carry: PostgreSQL takes 65 534 parameters. */
 const ROWS_AT_ONCE = 4000;
 
-/** Marks of sheets and kits survive as long as what was cut is still what is planned. */
-export async function savePlan(sql: Sql, studioId: string, workshopId: string, computed: ComputedPlan): Promise<void> {
+/** Marks of sheets and kits survive as long as what was cut is still what is planned. Rows that say what they said are left alone. */
+export async function savePlan(sql: Sql, studioId: string, workshopId: string, computed: PlanRows & Partial<Pick<ComputedPlan, "prints">>): Promise<void> {
   const own = { studio_id: studioId, workshop_id: workshopId };
+  const prints = computed.prints ?? printsOf(computed);
   // Two processes that plan the same class wait for each other here.
   await sql`select id from workshops where id = ${workshopId} for update`;
-  const cut = new Map((await sql<{ content_hash: string; cut_at: Date }[]>`select content_hash, cut_at from cut_marks where workshop_id = ${workshopId}`).map((row) => [row.content_hash, row.cut_at]));
-  await sql`delete from sheets where workshop_id = ${workshopId}`;
-  await sql`delete from pieces where workshop_id = ${workshopId}`;
-  // What people recorded stays: a seat that is taken out and comes back brings its record.
-  await sql`update kits set planned = false where workshop_id = ${workshopId} and not seat = any(${computed.kits.map(({ seat }) => seat)})`;
-  for (const sheet of computed.sheets) {
-    await sql`insert into sheets (studio_id, workshop_id, nn, vinyl, meta, svg, hpgl, dxf, content_hash, cut_at, scrap_labels)
-      values (${studioId}, ${workshopId}, ${sheet.nn}, ${sheet.vinyl}, ${sql.json(sheet.meta as unknown as Json)}, ${sheet.svg}, ${sheet.hpgl}, ${sheet.dxf}, ${sheet.hash}, ${cut.get(sheet.hash) ?? null}, ${sheet.meta.scraps.map(({ label }) => label)})`;
-  }
-  const pieces = computed.pieces.map((piece, position) => ({
-    ...own,
-    id: piece.id,
-    seat: piece.seat,
-    thing: piece.thing,
-    copy: piece.copy,
-    vinyl: piece.vinyl,
-    sheet: piece.sheet,
-    position,
-    area_mm2: piece.area,
-    counters: piece.counters,
-    islands: piece.islands,
-    small: piece.small,
-    path: piece.path,
-    film: piece.film,
-  }));
-  for (let i = 0; i < pieces.length; i += ROWS_AT_ONCE) await sql`insert into pieces ${sql(pieces.slice(i, i + ROWS_AT_ONCE))}`;
-  for (const kit of computed.kits) {
-    await sql`insert into kits (studio_id, workshop_id, seat, letters_hash, weed, weed_minutes) values (${studioId}, ${workshopId}, ${kit.seat}, ${kit.hash}, ${sql.json(kit.weed as unknown as Json)}, ${kit.minutes})
-      on conflict (workshop_id, seat) do update set planned = true, letters_hash = excluded.letters_hash, weed = excluded.weed, weed_minutes = excluded.weed_minutes`;
-  }
-  await saveFilms(sql, studioId, workshopId, computed.films);
+  await saveSheets(sql, own, computed.sheets, prints.sheets);
+  await saveKits(sql, own, computed, prints.seats);
+  await saveFilms(sql, studioId, workshopId, computed.films, prints.films);
   await cutAsSheets(sql, workshopId);
   await recutsDone(sql, workshopId);
   await kitsFromFilms(sql, workshopId, null);
   const needs = Object.fromEntries((computed.plan.supplies ?? []).map(({ id, need }) => [id, need]));
   await sql`update workshops set plan_hash = ${computed.hash}, plan = ${sql.json(computed.plan as unknown as Json)}, needs = ${sql.json(needs)} where id = ${workshopId}`;
+}
+
+interface Own {
+  readonly studio_id: string;
+  readonly workshop_id: string;
+}
+
+/** Keys of rows that are there and say the same; what else is there is not planned any more. */
+async function unchanged<K extends string | number>(rows: Promise<readonly { key: K; print: string | null }[]>, prints: Readonly<Record<string, string>>): Promise<Set<K>> {
+  return new Set((await rows).flatMap(({ key, print }) => (print !== null && prints[String(key)] === print ? [key] : [])));
+}
+
+async function saveSheets(sql: Sql, own: Own, sheets: PlanRows["sheets"], prints: Readonly<Record<string, string>>): Promise<void> {
+  const { workshop_id: workshopId } = own;
+  const same = await unchanged(sql<{ key: number; print: string | null }[]>`select nn as key, print from sheets where workshop_id = ${workshopId}`, prints);
+  await sql`delete from sheets where workshop_id = ${workshopId} and not nn = any(${[...same]}::int[])`;
+  const changed = sheets.filter(({ nn }) => !same.has(nn));
+  if (changed.length === 0) return;
+  const cut = new Map((await sql<{ content_hash: string; cut_at: Date }[]>`select content_hash, cut_at from cut_marks where workshop_id = ${workshopId}`).map((row) => [row.content_hash, row.cut_at]));
+  const rows = changed.map(({ nn, vinyl, meta, hash }) => ({
+    ...own,
+    nn,
+    vinyl,
+    meta: sql.json(meta as unknown as Json),
+    content_hash: hash,
+    cut_at: cut.get(hash) ?? null,
+    scrap_labels: meta.scraps.map(({ label }) => label),
+    print: prints[String(nn)] ?? null,
+  }));
+  await sql`insert into sheets ${sql(rows as never)}`;
+}
+
+async function saveKits(sql: Sql, own: Own, computed: PlanRows, prints: Readonly<Record<string, string>>): Promise<void> {
+  const { workshop_id: workshopId } = own;
+  const same = await unchanged(sql<{ key: string; print: string | null }[]>`select seat as key, print from kits where workshop_id = ${workshopId} and planned`, prints);
+  await sql`delete from pieces where workshop_id = ${workshopId} and not seat = any(${[...same]})`;
+  // What people recorded stays: a seat that is taken out and comes back brings its record.
+  await sql`update kits set planned = false where workshop_id = ${workshopId} and planned and not seat = any(${computed.kits.map(({ seat }) => seat)})`;
+  const places = new Map<string, number>();
+  const pieces = computed.pieces.flatMap((piece) => {
+    // Counted by seat: what one seat has more must not move the pieces of all others.
+    const position = (places.get(piece.seat) ?? -1) + 1;
+    places.set(piece.seat, position);
+    if (same.has(piece.seat)) return [];
+    const { id, seat, thing, copy, vinyl, sheet, area, counters, islands, small, path, film } = piece;
+    return [{ ...own, id, seat, thing, copy, vinyl, sheet, position, area_mm2: area, counters, islands, small, path, film }];
+  });
+  for (let i = 0; i < pieces.length; i += ROWS_AT_ONCE) await sql`insert into pieces ${sql(pieces.slice(i, i + ROWS_AT_ONCE))}`;
+  const kits = computed.kits
+    .filter(({ seat }) => !same.has(seat))
+    .map(({ seat, hash, weed, minutes }) => ({ ...own, seat, letters_hash: hash, weed: sql.json(weed as unknown as Json), weed_minutes: minutes, print: prints[seat] ?? null }));
+  for (let i = 0; i < kits.length; i += ROWS_AT_ONCE)
+    await sql`insert into kits ${sql(kits.slice(i, i + ROWS_AT_ONCE) as never)}
+      on conflict (workshop_id, seat) do update set planned = true, letters_hash = excluded.letters_hash, weed = excluded.weed, weed_minutes = excluded.weed_minutes, print = excluded.print`;
 }
 
 export async function readPlan(sql: Sql, workshopId: string): Promise<StoredPlan | null> {
@@ -154,15 +170,6 @@ export interface SheetRow {
 
 export async function listSheets(sql: Sql, workshopId: string): Promise<SheetRow[]> {
   return sql<SheetRow[]>`select nn, content_hash as hash, vinyl, meta, cut_at as "cutAt" from sheets where workshop_id = ${workshopId} order by nn`;
-}
-
-export async function sheetFilesOf(sql: Sql, workshopId: string): Promise<{ nn: number; vinyl: string; svg: string; hpgl: string; dxf: string }[]> {
-  return sql<{ nn: number; vinyl: string; svg: string; hpgl: string; dxf: string }[]>`select nn, vinyl, svg, hpgl, dxf from sheets where workshop_id = ${workshopId} order by nn`;
-}
-
-export async function sheetFile(sql: Sql, workshopId: string, nn: number): Promise<{ vinyl: string; svg: string; hpgl: string; dxf: string } | null> {
-  const [row] = await sql<{ vinyl: string; svg: string; hpgl: string; dxf: string }[]>`select vinyl, svg, hpgl, dxf from sheets where workshop_id = ${workshopId} and nn = ${nn}`;
-  return row ?? null;
 }
 
 export interface KitRow {
@@ -212,7 +219,7 @@ export async function piecesOfSeat(sql: Sql, workshopId: string, seat: string): 
 export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<{ id: string; seat: string; thing: string; copy: number; vinyl: string; path: string }[]> {
   return sql<
     { id: string; seat: string; thing: string; copy: number; vinyl: string; path: string }[]
-  >`select id, seat, thing, copy, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by position`;
+  >`select id, seat, thing, copy, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by seat, position`;
 }
 
 /** Of which things these pieces of a seat are; all that the seat makes when none is named. */

@@ -8,8 +8,9 @@ import { bagMarks } from "./bags.ts";
 import { listClasses, readClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { listLog, readyMarks } from "./log.ts";
-import { type ComputedPlan, listKits, listSheets, savePlan } from "./making.ts";
+import { listKits, listSheets, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
+import type { ComputedPlan } from "./prints.ts";
 import { seedDemo } from "./seed-demo.ts";
 import { demoPerson } from "./sign-in.ts";
 

@@ -8,8 +8,9 @@ import { calendarFor, calendarLink, renewCalendarLink, revokeCalendarLinks } fro
 import { insertClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { endFilm, listFilms } from "./films.ts";
-import { type ComputedPlan, listSheets, savePlan } from "./making.ts";
+import { listSheets, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
+import type { ComputedPlan } from "./prints.ts";
 import { openStudio, type Signed } from "./sign-in.ts";
 import { addTapePiece, dropTapePiece, listTapePieces, listTaping, markTaped, useTapePiece } from "./taping.ts";
 import { addMat, bladeFilms, bladeMm, cleanMat, dropMat, listMats, newBlade, putMatIn, toolWear } from "./wear.ts";

@@ -7,7 +7,8 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { AddressLabel, AddressSheet } from "@elm-basket/print/address-labels.ts";
 import type { ScrapLabel } from "@elm-basket/print/scrap-labels.ts";
 import { Piscina } from "piscina";
-import type { ComputedPlan } from "../data/making.ts";
+import type { SheetText } from "../data/making.ts";
+import type { ComputedPlan } from "../data/prints.ts";
 import type { DecalPicture } from "../workers/decals.ts";
 import type { FactsOfThing, GivenFont, Reckoned } from "../workers/plan.server.ts";
 import type { Printed, PrintWays } from "../workers/printed.ts";
@@ -31,6 +32,11 @@ const signal = () => AbortSignal.timeout(LONGEST_MS);
 
 export async function computePlan(document: ClassDocument, fonts: readonly GivenFont[]): Promise<ComputedPlan> {
   return workers().run({ kind: "plan", document, fonts, hash: documentHash(document) }, { signal: signal() });
+}
+
+/** The files of one sheet of a class, or of all. */
+export async function sheetTexts(document: ClassDocument, fonts: readonly GivenFont[], nn: number | null): Promise<SheetText[]> {
+  return workers().run({ kind: "sheets", document, fonts, nn }, { signal: signal() });
 }
 
 export async function printedFile(document: ClassDocument, fonts: readonly GivenFont[], what: Printed, ways: PrintWays): Promise<Uint8Array> {

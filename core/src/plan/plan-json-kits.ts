@@ -2,6 +2,7 @@
 import type { Point } from "../geometry/polygon.ts";
 import { thingShares } from "./by-thing.ts";
 import type { Kit } from "./kits.ts";
+import type { LetteredSeat } from "./letter-set.ts";
 import { placingsOf } from "./placing.ts";
 import type { Plan } from "./stages.ts";
 import { madeOf, thingDocument } from "./thing-document.ts";
@@ -23,8 +24,10 @@ export function sharesJson(plan: Plan) {
 /** Where each design lies, to a tenth of a millimetre: nobody lays it closer. */
 export function placingJson({ document, things, kits }: Pick<Plan, "document" | "things" | "kits">) {
   const tenth = (value: number | null) => (value === null ? null : round(value, 1));
-  return things.flatMap((own) =>
-    placingsOf(own, thingDocument(document, own.id)).map(({ seat, left, right, above, below }) => ({
+  const parts = partsByKit(kits);
+  return things.flatMap((own) => {
+    const lettered = new Map(own.lettered.seats.map((seat) => [seat.seat, seat]));
+    return placingsOf(own, thingDocument(document, own.id)).map(({ seat, left, right, above, below }) => ({
       seat,
       ...(things.length > 1 ? { thing: own.id } : {}),
       left: tenth(left),
@@ -32,27 +35,29 @@ export function placingJson({ document, things, kits }: Pick<Plan, "document" | 
       above: round(above, 1),
       below: round(below, 1),
       ...(left === null ? { underRim: round(above, 1) } : {}),
-      ...arcFromHandle(own, document, seat),
-      order: orderOf(own, document, seat, kits),
-    })),
-  );
+      ...arcFromHandle(own, document, lettered.get(seat)),
+      order: orderOf(lettered.get(seat), document, (vinyl) => parts.get(kitKey({ thing: own.id, seat, vinyl })) ?? 1),
+    }));
+  });
 }
 
+const kitKey = ({ thing, seat, vinyl }: Pick<Kit, "thing" | "seat" | "vinyl">): string => JSON.stringify([thing, seat, vinyl]);
+/** In how many parts the kits of a seat are cut. */
+const partsByKit = (kits: readonly Kit[]): Map<string, number> => new Map([...kits].reverse().map((kit) => [kitKey(kit), kit.part?.parts ?? 1]));
+
 /** Along the wall from the middle of the handle to the nearer end of the design, which lies a quarter turn from it, mm. */
-function arcFromHandle({ face, lettered, id }: Plan["things"][number], document: Plan["document"], seat: string): { arcFromHandle?: number } {
+function arcFromHandle({ face, id }: Plan["things"][number], document: Plan["document"], seat: LetteredSeat | undefined): { arcFromHandle?: number } {
   const { blank } = thingDocument(document, id);
-  const width = lettered.seats.find((row) => row.seat === seat)?.width ?? 0;
   if (!blank.handle || !face.cup) return {};
-  return { arcFromHandle: round(Math.max(0, (Math.PI / 2) * face.cup.radius - width / 2), 1) };
+  return { arcFromHandle: round(Math.max(0, (Math.PI / 2) * face.cup.radius - (seat?.width ?? 0) / 2), 1) };
 }
 
 /** Films, the lowest first; of a long design its parts by number. */
-function orderOf({ id, lettered }: Plan["things"][number], { vinyls }: Plan["document"], seat: string, kits: readonly Kit[]): string[] {
-  const layers = lettered.seats.find((row) => row.seat === seat)?.layers;
+function orderOf(seat: LetteredSeat | undefined, { vinyls }: Plan["document"], partsOf: (vinyl: string) => number): string[] {
   return vinyls
-    .filter((vinyl) => (layers?.get(vinyl.id)?.length ?? 0) > 0)
+    .filter((vinyl) => (seat?.layers.get(vinyl.id)?.length ?? 0) > 0)
     .flatMap((vinyl) => {
-      const parts = kits.find((kit) => kit.thing === id && kit.seat === seat && kit.vinyl === vinyl.id)?.part?.parts ?? 1;
+      const parts = partsOf(vinyl.id);
       return parts === 1 ? [vinyl.id] : Array.from({ length: parts }, (_, i) => `${vinyl.id} part ${i + 1}`);
     });
 }

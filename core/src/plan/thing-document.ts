@@ -1,4 +1,5 @@
 /** One thing of a class with all that the class says of it: what lettering, fitting and most advice look at. */
+import { KeptWith } from "../memory/kept-with.ts";
 import { type RunSheet, runSheet } from "../scheduling/step.ts";
 import type { ClassDocument, Thing } from "./document.ts";
 
@@ -30,9 +31,17 @@ export function thingOf(document: ClassDocument, id?: string): Thing {
   return document.things.find((thing) => thing.id === id) ?? (document.things[0] as Thing);
 }
 
+/** Asked for by every stage and every seat; documents are never changed, but made anew. */
+const MOST_THINGS = 40;
+const views = new KeptWith<ClassDocument, ThingDocument>(MOST_THINGS);
+
 /** @param id the first thing when left out, or when there is none of that name */
 export function thingDocument(document: ClassDocument, id?: string): ThingDocument {
   const thing = thingOf(document, id);
+  return views.take(document, thing.id, () => viewOf(document, thing));
+}
+
+function viewOf(document: ClassDocument, thing: Thing): ThingDocument {
   const { blank, design, technique } = thing;
   const seats = document.seats.flatMap((seat) => {
     const count = countOf(document, seat, thing);

@@ -15,6 +15,8 @@ import { addLog } from "@/data/log.ts";
 import { listSheets } from "@/data/making.ts";
 import { filmOf, scrapsTaken } from "@/data/scraps.ts";
 import { bladeMm, newBlade } from "@/data/wear.ts";
+import { sheetTexts } from "@/planning/compute.ts";
+import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { TEST_FORCES, TEST_SHARES } from "./test-grid.ts";
 
@@ -67,7 +69,14 @@ export async function startCutting(id: string, nn: number, answers: unknown): Pr
   if (!lines) return { ok: false, message: REFUSED.gone };
   const open = unanswered(lines, read.data);
   if (open.length > 0) return { ok: false, message: `${open.length} ${open.length === 1 ? "point is" : "points are"} still open before you press start.` };
-  const begun = await beginCutting({ studioId: host.studioId, workshopId: id, document, nn, preflight: { lines, ...read.data } });
+  const begun = await beginCutting({
+    studioId: host.studioId,
+    workshopId: id,
+    document,
+    nn,
+    preflight: { lines, ...read.data },
+    textOf: async (sheet) => (await sheetTexts(document, await fontsOf(host.studioId, document), sheet))[0] ?? null,
+  });
   if (!begun.ok) return { ok: false, message: REFUSED[begun.reason] };
   return { ok: true };
 }

@@ -11,8 +11,7 @@ import { strToU8, zipSync } from "fflate";
 import { currentHost, type Host } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
-import { sheetFile, sheetFilesOf } from "@/data/making.ts";
-import { printedFile } from "@/planning/compute.ts";
+import { printedFile, sheetTexts } from "@/planning/compute.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
 import { paperFor, sheetIn } from "@/planning/label-sheet.ts";
 import { isId, type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
@@ -68,10 +67,10 @@ function asksOf(request: Request, unit: LengthUnit): Asked {
 
 async function fileNamed(host: Host, planned: PlannedClass, name: string, asked: Asked): Promise<Response | null> {
   const { studioId } = host;
-  const { document, id } = planned;
+  const { document } = planned;
   const sheet = SHEET.exec(name);
   if (sheet) {
-    const found = await withStudio(studioId, (sql) => sheetFile(sql, id, Number(sheet[1])));
+    const [found] = await sheetTexts(document, await fontsOf(studioId, document), Number(sheet[1]));
     if (!found || found.vinyl !== sheet[2]) return null;
     const kind = sheet[3] as keyof typeof SHEET_TYPES;
     return download(found[kind], SHEET_TYPES[kind], name.slice(7));
@@ -79,7 +78,7 @@ async function fileNamed(host: Host, planned: PlannedClass, name: string, asked:
   const steps = { document, runSheet: runSheetOf(document) };
   switch (name) {
     case "sheets.zip": {
-      const rows = await withStudio(studioId, (sql) => sheetFilesOf(sql, id));
+      const rows = await sheetTexts(document, await fontsOf(studioId, document), null);
       if (rows.length === 0) return plain("There is nothing to cut yet: this class has no names or no design.", 409);
       const entries = rows.flatMap((row) => (["svg", "hpgl", "dxf"] as const).map((kind) => [`${sheetName(row)}.${kind}`, strToU8(row[kind])] as const));
       return download(zipSync(Object.fromEntries(entries), { mtime: ZIP_TIME }), "application/zip", "sheets.zip");
