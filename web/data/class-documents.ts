@@ -117,6 +117,24 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
   };
 }
 
+/** What stands over every page of a class. */
+export interface ClassHead {
+  readonly title: string;
+  readonly date: string;
+  readonly time: string;
+  readonly zone: string;
+  readonly setting: ClassDocument["setting"];
+  readonly seats: number;
+}
+
+/** Null where the studio has no such class. */
+export async function classHead(sql: Sql, id: string): Promise<ClassHead | null> {
+  const [row] = await sql<ClassHead[]>`
+    select title, to_char(class_date, 'YYYY-MM-DD') as date, class_time as time, zone, setting, (select count(*)::int from seats s where s.workshop_id = w.id) as seats
+    from workshops w where id = ${id}`;
+  return row ?? null;
+}
+
 /** Null where the studio has no such class. */
 export async function classTitle(sql: Sql, id: string): Promise<string | null> {
   const [row] = await sql<{ title: string }[]>`select title from workshops where id = ${id}`;

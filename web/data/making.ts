@@ -2,6 +2,7 @@
 import type { MatPlace } from "@elm-basket/core/plan/mats.ts";
 import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
 import { clearFilms } from "./bags.ts";
+import type { Versions } from "./class-documents.ts";
 import type { Sql } from "./client.ts";
 import { cutAsSheets, kitsFromFilms, markFilmsCut, recutsDone, saveFilms } from "./films.ts";
 import { type ComputedPlan, type PlanRows, printsOf } from "./prints.ts";
@@ -84,6 +85,16 @@ export interface SheetText {
 type Json = Parameters<Sql["json"]>[0];
 /** Rows a statement may carry: PostgreSQL takes 65 534 parameters. */
 const ROWS_AT_ONCE = 4000;
+
+/**
+ * Whether the class is what a plan was made of: a plan of an older document never takes the place of a newer one's.
+ * Locks the class: two processes that plan it wait for each other here.
+ */
+export async function isOfVersion(sql: Sql, workshopId: string, { class: ofClass, seats, ...parts }: Versions): Promise<boolean> {
+  const [row] = await sql<{ version: number; seats: number }[]>`select version, roster_version as seats from workshops where id = ${workshopId} for update`;
+  const things = await sql<{ thing: string; blank: number; design: number }[]>`select thing, blank_version as blank, design_version as design from things where workshop_id = ${workshopId}`;
+  return row?.version === ofClass && row.seats === seats && things.every(({ thing, blank, design }) => parts[`blank:${thing}`] === blank && parts[`design:${thing}`] === design);
+}
 
 /** Marks of sheets and kits survive as long as what was cut is still what is planned. Rows that say what they said are left alone. */
 export async function savePlan(sql: Sql, studioId: string, workshopId: string, computed: PlanRows & Partial<Pick<ComputedPlan, "prints">>): Promise<void> {

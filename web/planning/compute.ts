@@ -1,5 +1,6 @@
 /** The pool of worker threads in which plans are computed, so that the server keeps answering meanwhile. */
 import { MessageChannel } from "node:worker_threads";
+import { Bounded } from "@elm-basket/core/memory/bounded.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Improvement } from "@elm-basket/core/plan/improve.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
@@ -15,32 +16,65 @@ import type { Printed, PrintWays } from "../workers/printed.ts";
 import type { StarterView } from "../workers/starters-drawn.ts";
 import type { VariantView } from "../workers/variants-drawn.ts";
 import { documentHash } from "./document-hash.ts";
+import type { PlanningProgress } from "./progress.ts";
 
 const holder = globalThis as typeof globalThis & { elmWorkers?: Piscina };
 const MOST_THREADS = 2;
+const MOST_HOMES = 500;
 /** A class of a thousand seats takes some ten seconds; longer means something is wrong. */
 const LONGEST_MS = 120_000;
 
 function workers(): Piscina {
   const filename = process.env.ELM_WORKER;
   if (!filename) throw new Error("ELM_WORKER is not set: start the application with npm start");
-  holder.elmWorkers ??= new Piscina({ filename, minThreads: 1, maxThreads: MOST_THREADS, idleTimeout: 120_000 });
+  holder.elmWorkers ??= new Piscina({ filename, minThreads: 1, maxThreads: MOST_THREADS, idleTimeout: 120_000, loadBalancer: choose });
   return holder.elmWorkers;
 }
 
 const signal = () => AbortSignal.timeout(LONGEST_MS);
 
-export async function computePlan(document: ClassDocument, fonts: readonly GivenFont[]): Promise<ComputedPlan> {
-  return workers().run({ kind: "plan", document, fonts, hash: documentHash(document) }, { signal: signal() });
+/**
+ * @param home what the plan is of: the thread that planned it last knows most of it
+ * @param tell how far it has come
+ */
+export async function computePlan(document: ClassDocument, fonts: readonly GivenFont[], home?: string, tell?: (progress: PlanningProgress) => void): Promise<ComputedPlan> {
+  const job = { kind: "plan" as const, document, fonts, hash: documentHash(document) };
+  if (!tell) return workers().run(at(home, job), { signal: signal() });
+  const { port1, port2 } = new MessageChannel();
+  port1.on("message", tell);
+  try {
+    return await workers().run(at(home, { ...job, port: port2 }), { signal: signal(), transferList: [port2] });
+  } finally {
+    port1.close();
+  }
 }
+
+/** A job that is best done by the thread that has done the like before. */
+const at = <Job extends object>(home: string | undefined, job: Job): Job => (home === undefined ? job : Object.assign(job, { [Piscina.queueOptionsSymbol]: { home } }));
+
+/** By class, the thread that has planned it last. */
+const homes = new Bounded<{ worker: number }>(MOST_HOMES);
+
+type Balancer = NonNullable<NonNullable<ConstructorParameters<typeof Piscina>[0]>["loadBalancer"]>;
+
+/** The thread that knows the class, when it is free; otherwise any that is. */
+const choose: Balancer = (task, threads) => {
+  const free = threads.filter((thread) => thread.currentUsage === 0);
+  const { home } = ((task as unknown as Record<symbol, object | null>)[Piscina.queueOptionsSymbol] ?? {}) as { home?: string };
+  if (home === undefined) return free[0] ?? null;
+  const known = homes.take(home, () => ({ worker: -1 }));
+  const thread = free.find(({ id }) => id === known.worker) ?? free[0] ?? null;
+  if (thread) known.worker = thread.id;
+  return thread;
+};
 
 /** The files of one sheet of a class, or of all. */
-export async function sheetTexts(document: ClassDocument, fonts: readonly GivenFont[], nn: number | null): Promise<SheetText[]> {
-  return workers().run({ kind: "sheets", document, fonts, nn }, { signal: signal() });
+export async function sheetTexts(home: string, document: ClassDocument, fonts: readonly GivenFont[], nn: number | null): Promise<SheetText[]> {
+  return workers().run(at(home, { kind: "sheets", document, fonts, nn }), { signal: signal() });
 }
 
-export async function printedFile(document: ClassDocument, fonts: readonly GivenFont[], what: Printed, ways: PrintWays): Promise<Uint8Array> {
-  return workers().run({ kind: "print", document, fonts, what, ways }, { signal: signal() });
+export async function printedFile(home: string, document: ClassDocument, fonts: readonly GivenFont[], what: Printed, ways: PrintWays): Promise<Uint8Array> {
+  return workers().run(at(home, { kind: "print", document, fonts, what, ways }), { signal: signal() });
 }
 
 export async function scrapLabels(scraps: readonly ScrapLabel[], unit: LengthUnit): Promise<Uint8Array> {

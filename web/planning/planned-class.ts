@@ -3,11 +3,12 @@ import { type OnShelf, shelvedLines } from "@elm-basket/core/plan/shelved-lines.
 import { ScheduleError } from "@elm-basket/core/scheduling/problem.ts";
 import { readClass, type StoredClass } from "../data/class-documents.ts";
 import { withStudio } from "../data/client.ts";
-import { readPlan, type StoredPlan, savePlan } from "../data/making.ts";
+import { isOfVersion, readPlan, type StoredPlan, savePlan } from "../data/making.ts";
 import { promisedTo, studioToday } from "../data/promises.ts";
 import { computePlan } from "./compute.ts";
 import { documentHash } from "./document-hash.ts";
 import { fontsOf } from "./fonts-of.ts";
+import { type PlanningProgress, tellProgress } from "./progress.ts";
 
 export interface PlannedClass extends StoredClass {
   /** Its materials stand against the shelf as it is now. */
@@ -26,28 +27,111 @@ export const isId = (text: string): boolean => UUID.test(text);
 /** Null when the studio has no such class. A document that no plan can be made of comes back with the reason. */
 export async function plannedClass(studioId: string, id: string): Promise<Planned | null> {
   if (!isId(id)) return null;
-  const stored = await withStudio(studioId, (sql) => readClass(sql, id));
-  if (!stored) return null;
-  try {
-    const { hash, plan } = await planOf(studioId, stored);
-    const promised = await withStudio(studioId, async (sql) => promisedTo(sql, id, await studioToday(sql)));
-    return { ok: true, value: { ...stored, planHash: hash, plan: { ...plan, supplies: shelvedLines(stored.document, plan.supplies, promised) } } };
-  } catch (error) {
-    if (isUnplannable(error)) return { ok: false, stored, message: (error as Error).message };
-    throw error;
+  for (let tried = 1; ; tried++) {
+    const stored = await withStudio(studioId, (sql) => readClass(sql, id));
+    if (!stored) return null;
+    try {
+      const made = await planOf(studioId, stored);
+      // Changed while it was planned: what is kept is of the newer document, and so is what is shown.
+      if (!made.kept && tried < MOST_TRIES) continue;
+      return { ok: true, value: await shelved(studioId, stored, made) };
+    } catch (error) {
+      if (isUnplannable(error)) return { ok: false, stored, message: (error as Error).message };
+      throw error;
+    }
   }
 }
 
+/** Somebody types while it is planned: after so many rounds the last plan is shown. */
+const MOST_TRIES = 4;
+
+export type LastPlanned = Planned | { readonly ok: false; readonly stored: StoredClass; readonly message: null };
+
+/**
+ * The class with the plan it had last, at once: for whoever looks at many classes. One whose document is another by now is planned
+ * meanwhile; `current` tells which. Without any plan yet there is no message.
+ */
+export async function lastPlanned(studioId: string, id: string): Promise<{ readonly planned: LastPlanned; readonly current: boolean } | null> {
+  const read = await withStudio(studioId, async (sql) => ({ stored: await readClass(sql, id), plan: await readPlan(sql, id) }));
+  const { stored, plan } = read;
+  if (!stored) return null;
+  const hash = documentHash(stored.document);
+  const current = plan !== null && stored.planHash === hash;
+  const fault = current ? null : (faults.get(faultKey(id, hash)) ?? null);
+  if (fault !== null) return { planned: { ok: false, stored, message: fault }, current: true };
+  if (!current) planMeanwhile(studioId, stored, hash);
+  if (!plan) return { planned: { ok: false, stored, message: null }, current };
+  return { planned: { ok: true, value: await shelved(studioId, stored, { hash: stored.planHash ?? hash, plan }) }, current };
+}
+
+/** Why no plan could be made of a document, so that nobody tries it again and again. */
+const faults = new Map<string, string>();
+const MOST_FAULTS = 200;
+const faultKey = (id: string, hash: string): string => `${id} ${hash}`;
+
+function planMeanwhile(studioId: string, stored: StoredClass, hash: string): void {
+  planOf(studioId, stored).catch((error: unknown) => {
+    if (!isUnplannable(error)) {
+      console.error(`The plan of class ${stored.id} failed:`, error);
+      return;
+    }
+    if (faults.size >= MOST_FAULTS) faults.clear();
+    faults.set(faultKey(stored.id, hash), (error as Error).message);
+  });
+}
+
+/** Its materials against the shelf as it is now. */
+async function shelved(studioId: string, stored: StoredClass, { hash, plan }: { readonly hash: string; readonly plan: StoredPlan }): Promise<PlannedClass> {
+  const promised = await withStudio(studioId, async (sql) => promisedTo(sql, stored.id, await studioToday(sql)));
+  return { ...stored, planHash: hash, plan: { ...plan, supplies: shelvedLines(stored.document, plan.supplies, promised) } };
+}
+
+interface Made {
+  readonly hash: string;
+  readonly plan: StoredPlan;
+  /** Whether it stands in the database: not where the class has changed meanwhile. */
+  readonly kept: boolean;
+}
+
 /** The plan kept with the class, or a new one where the document is another by now. */
-async function planOf(studioId: string, { id, document, planHash }: StoredClass): Promise<{ hash: string; plan: StoredPlan }> {
-  const hash = documentHash(document);
-  if (planHash === hash) {
-    const plan = await withStudio(studioId, (sql) => readPlan(sql, id));
-    if (plan) return { hash, plan };
+async function planOf(studioId: string, stored: StoredClass): Promise<Made> {
+  const hash = documentHash(stored.document);
+  if (stored.planHash === hash) {
+    const plan = await withStudio(studioId, (sql) => readPlan(sql, stored.id));
+    if (plan) return { hash, plan, kept: true };
   }
-  const computed = await computePlan(document, await fontsOf(studioId, document));
-  await withStudio(studioId, (sql) => savePlan(sql, studioId, id, computed));
-  return { hash: computed.hash, plan: computed.plan };
+  return madeOnce(studioId, stored, hash);
+}
+
+const holder = globalThis as typeof globalThis & { elmMaking?: Map<string, Promise<Made>> };
+
+/** Whoever asks for the same plan meanwhile waits for the same work. */
+function madeOnce(studioId: string, stored: StoredClass, hash: string): Promise<Made> {
+  holder.elmMaking ??= new Map();
+  const making = holder.elmMaking;
+  const key = JSON.stringify([studioId, stored.id, hash, stored.versions]);
+  const there = making.get(key);
+  if (there) return there;
+  const made = makeAndKeep(studioId, stored).finally(() => making.delete(key));
+  making.set(key, made);
+  return made;
+}
+
+async function makeAndKeep(studioId: string, { id, document, versions }: StoredClass): Promise<Made> {
+  const tell = (progress: PlanningProgress | null) => tellProgress(studioId, id, progress);
+  tell({ stage: "waiting", share: null });
+  try {
+    const computed = await computePlan(document, await fontsOf(studioId, document), id, tell);
+    tell({ stage: "keeping", share: null });
+    const kept = await withStudio(studioId, async (sql) => {
+      if (!(await isOfVersion(sql, id, versions))) return false;
+      await savePlan(sql, studioId, id, computed);
+      return true;
+    });
+    return { hash: computed.hash, plan: computed.plan, kept };
+  } finally {
+    tell(null);
+  }
 }
 
 /** Errors cross from a worker thread by name only. */

@@ -4,7 +4,7 @@ import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
 import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { improveLayout } from "@elm-basket/core/plan/improve.ts";
-import { factsOfAll, letterKits, makePlan } from "@elm-basket/core/plan/plan.ts";
+import { factsOfAll, letterKits, makePlan, type TellStage } from "@elm-basket/core/plan/plan.ts";
 import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
 import { factsJson } from "@elm-basket/core/plan/plan-json-preparation.ts";
 import { PlanMemory } from "@elm-basket/core/plan/plan-memory.ts";
@@ -31,7 +31,7 @@ export interface GivenFont {
 }
 
 export type Job =
-  | { readonly kind: "plan"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly hash: string }
+  | { readonly kind: "plan"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly hash: string; readonly port?: MessagePort }
   | { readonly kind: "sheets"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly nn: number | null }
   | { readonly kind: "improve"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly port: MessagePort }
   | { readonly kind: "print"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly what: Printed; readonly ways: PrintWays }
@@ -87,9 +87,22 @@ export default async function run(
   if (job.kind === "facts") return factsOfClass(job.document, fonts);
   if (job.kind === "decal") return decals(job.document, job.seat, fonts);
   if (job.kind === "improve") return improve(job.document, fonts, job.port);
-  const plan = makePlan(job.document, fonts, memory);
+  const plan = makePlan(job.document, fonts, memory, job.kind === "plan" && job.port ? telling(job.port) : undefined);
   if (job.kind === "sheets") return sheetTexts(plan, job.nn);
   return job.kind === "plan" ? storedPlan(plan, job.hash) : printed(plan, job.what, job.ways);
+}
+
+/** A page cannot show more than that. */
+const TELL_EVERY_MS = 100;
+
+function telling(port: MessagePort): TellStage {
+  let [last, at] = ["", 0];
+  return (stage, done, of) => {
+    const now = performance.now();
+    if (stage === last && now - at < TELL_EVERY_MS) return;
+    [last, at] = [stage, now];
+    port.postMessage({ stage, share: of > 1 ? done / of : null });
+  };
 }
 
 /** Searches until the thread is ended from outside; every round is told. */

@@ -1,18 +1,21 @@
 /** Calendar days, and clock times in a zone. No clock: "today" is always handed in. */
 import { DateTime } from "luxon";
 
+const DAY_MS = 86_400_000;
+/** Days since 1970-01-01, a Thursday. Evenings are counted by the ten thousand: plain numbers, no objects. */
+const dayNumber = (date: string): number => Date.parse(`${date}T00:00:00Z`) / DAY_MS;
+
 /** `2026-12-05` plus a number of calendar days (may be negative). */
 export function addDays(date: string, days: number): string {
-  return DateTime.fromISO(date, { zone: "utc" }).plus({ days }).toISODate() ?? date;
+  const at = new Date((dayNumber(date) + days) * DAY_MS);
+  return Number.isNaN(at.getTime()) ? date : at.toISOString().slice(0, 10);
 }
 
 /** Calendar days from one date to another. */
-export function daysBetween(from: string, to: string): number {
-  return Math.round(DateTime.fromISO(to, { zone: "utc" }).diff(DateTime.fromISO(from, { zone: "utc" }), "days").days);
-}
+export const daysBetween = (from: string, to: string): number => dayNumber(to) - dayNumber(from);
 
 /** 0 for Monday to 6 for Sunday. */
-export const weekdayOf = (date: string): number => DateTime.fromISO(date, { zone: "utc" }).weekday - 1;
+export const weekdayOf = (date: string): number => (((dayNumber(date) + 3) % 7) + 7) % 7;
 
 export const isDate = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/u.test(text) && DateTime.fromISO(text, { zone: "utc" }).isValid;
 export const isZone = (zone: string): boolean => /^[A-Za-z_]+(\/[A-Za-z0-9_+-]+)*$/u.test(zone) && DateTime.fromISO("2026-01-01", { zone }).isValid;

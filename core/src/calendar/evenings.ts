@@ -34,9 +34,10 @@ export function tonight(tasks: readonly EveningTask[], today: string, freeOn: (d
   let work = 0;
   let pace = 0;
   let bindingDate: string | null = null;
+  const evenings = eveningsLike(today, freeOn);
   for (const task of due) {
     work += task.minutes;
-    const share = work / eveningsLike(today, task.dueDate, freeOn);
+    const share = work / evenings(task.dueDate);
     if (share > pace) {
       pace = share;
       bindingDate = task.dueDate;
@@ -55,9 +56,14 @@ export function tonight(tasks: readonly EveningTask[], today: string, freeOn: (d
 }
 
 /** How many evenings like tonight there are up to a date: a longer one counts for more. Where tonight has no time at all, every evening counts as one. */
-function eveningsLike(today: string, dueDate: string, freeOn: (date: string) => number): number {
-  const days = Math.max(1, daysBetween(today, dueDate) + 1);
+function eveningsLike(today: string, freeOn: (date: string) => number): (dueDate: string) => number {
   const here = freeOn(today);
-  if (here <= 0) return days;
-  return Math.max(1, Array.from({ length: days }, (_, i) => freeOn(addDays(today, i))).reduce((sum, minutes) => sum + minutes, 0) / here);
+  // Minutes of the first so many evenings, summed up as far as somebody asked.
+  const sums = [0];
+  return (dueDate) => {
+    const days = Math.max(1, daysBetween(today, dueDate) + 1);
+    if (here <= 0) return days;
+    for (let i = sums.length - 1; i < days; i++) sums.push((sums[i] ?? 0) + freeOn(addDays(today, i)));
+    return Math.max(1, (sums[days] ?? 0) / here);
+  };
 }

@@ -32,15 +32,21 @@ import { type TapeExtent, tapeExtent } from "./tape.ts";
 import { goesOf, isPainted } from "./technique.ts";
 import { madeOf, preparedApart, runSheetOf, type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
 
+/** What a plan is at: lettering and fitting, laying out, thinking it over. */
+export type PlanStage = "letters" | "film" | "advice";
+/** Told how far a plan has come: of a stage, how many of how many seats. */
+export type TellStage = (stage: PlanStage, done: number, of: number) => void;
+
 /**
  * @param memory what was planned before of this and other classes, to be used again
  * @throws ScheduleError, RangeError for documents that no plan can be made of.
  */
-export function makePlan(given: ClassDocument, fonts: FontLookup, memory = new PlanMemory()): Plan {
-  const { things, kits } = letterKits(given, fonts, memory);
+export function makePlan(given: ClassDocument, fonts: FontLookup, memory = new PlanMemory(), tell?: TellStage): Plan {
+  const { things, kits } = letterKits(given, fonts, memory, tell);
   const facts = factsOfAll(given, things, kits);
   const document = proposedWhole(given, facts);
   const labels = seatLabels(document.seats);
+  tell?.("film", 0, 1);
   const laidOut = layOut(kits, document, labels, memory);
   const supplies = allSupplies(document, laidOut);
   const preparation = preparationOf(kits, laidOut, document);
@@ -67,6 +73,7 @@ export function makePlan(given: ClassDocument, fonts: FontLookup, memory = new P
     runSheet: runSheetOf(document),
     deadlines: deadlines(document.when.date, leadDaysOf(document.setting.kind, document.leadDays), preparedApart(document.things)),
   };
+  tell?.("advice", 0, 1);
   return { ...stages, findings: findingsFor(stages, fonts, memory.lettering) };
 }
 
@@ -97,13 +104,13 @@ export function proposedWhole(document: ClassDocument, facts: ReadonlyMap<string
 }
 
 /** What there is to cut: every seat's letters on the face of each thing, as kits of each vinyl. */
-export function letterKits(document: ClassDocument, fonts: FontLookup, memory = new PlanMemory()): Pick<Plan, "things" | "kits"> {
+export function letterKits(document: ClassDocument, fonts: FontLookup, memory = new PlanMemory(), tell?: TellStage): Pick<Plan, "things" | "kits"> {
+  const progress = tell && ((done: number, of: number) => tell("letters", done, of));
   const letter = (id: string, most?: number) => {
     const view = thingDocument(document, id);
+    const make = () => letterThing(view, fonts, { memory: memory.lettering, progress, most });
     // What another studio's font has drawn is not for whoever only knows its name.
-    return fontsOf(view).every((font) => fonts(font) !== undefined)
-      ? memory.things.take(view, most, () => letterThing(view, fonts, memory.lettering, most))
-      : letterThing(view, fonts, memory.lettering, most);
+    return fontsOf(view).every((font) => fonts(font) !== undefined) ? memory.things.take(view, most, make) : make();
   };
   const alone = document.things.map(({ id }) => letter(id));
   const most = setScales(
@@ -138,11 +145,17 @@ function inOrder(kits: Kit[], { things, seats, layout }: ClassDocument): Kit[] {
     .map(({ kit }) => kit);
 }
 
-function letterThing(document: ThingDocument, fonts: FontLookup, memory: LetteringMemory, most?: number): LetteredThing {
+interface LetterThing {
+  readonly memory: LetteringMemory;
+  readonly progress: ((done: number, of: number) => void) | undefined;
+  readonly most: number | undefined;
+}
+
+function letterThing(document: ThingDocument, fonts: FontLookup, { memory, progress, most }: LetterThing): LetteredThing {
   const { thing, blank, design, technique, seats } = document;
   const face = readFace(blank);
   const brought = ownFaces(blank, seats);
-  const lettered = measureStrokes(letterSet(design, seats, face, fonts, { memory, most, faces: brought }), fonts);
+  const lettered = measureStrokes(letterSet(design, seats, face, fonts, { memory, most, faces: brought, ...(progress ? { progress } : {}) }), fonts);
   const widest = Math.max(0, ...lettered.seats.map((seat) => seat.width));
   const counts = new Map(seats.map(({ seat, count }) => [seat, count]));
   const kits = kitsOf(lettered.seats, document.vinyls, {

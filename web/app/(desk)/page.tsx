@@ -5,6 +5,7 @@ import { freeOn } from "@/account/free-evenings.ts";
 import { requireHost } from "@/account/session.ts";
 import { calendarLink } from "@/data/calendar-links.ts";
 import { withStudio } from "@/data/client.ts";
+import { RefreshWhenPlanned } from "@/stations/frame/planning/refresh-when-planned.tsx";
 import { CalendarLink } from "@/stations/tonight/calendar-link.tsx";
 import { EveningsAhead } from "@/stations/tonight/evenings-ahead.tsx";
 import { FirstVisit } from "@/stations/tonight/first-visit.tsx";
@@ -204,7 +205,7 @@ function Baskets({ view, clock }: { view: TonightView; clock: Clock }) {
         </Link>
       </div>
       <ul>
-        {view.classes.map(({ row, kits, stops, labels }) => {
+        {view.classes.map(({ row, kits, stops, labels, planning }) => {
           const seats = kits.filter(({ seat }) => !seat.startsWith("spare-")).map((kit) => ({ seat: kit.seat, label: labels[kit.seat] ?? kit.seat, done: strandsDone(kit) }));
           const tally = STRANDS.slice(1).map((strand, i) => ({ strand, n: seats.filter(({ done }) => done > i + 1).length }));
           return (
@@ -215,9 +216,10 @@ function Baskets({ view, clock }: { view: TonightView; clock: Clock }) {
                   {row.title}
                 </Link>
                 <p className="text-soft text-sm">
-                  {showDate(row.class_date, "short")}, {showTime(row.class_time, clock)} · {row.seats} seats
+                  {showDate(row.class_date, "short")}, {showTime(row.class_time, clock)} · {row.seats === 1 ? "1 seat" : `${row.seats} seats`}
                 </p>
                 <p className="mt-1.5">{seats.length === 0 ? "No names yet" : tally.map(({ strand, n }) => `${n} ${strand}`).join(", ")}</p>
+                {planning && <RefreshWhenPlanned classId={row.id} before={kits.length > 0} />}
                 {stops > 0 && (
                   <p className="mt-1 flex items-center gap-2 font-bold text-brick">
                     <SeverityMark severity="stop" size={13} /> {stops === 1 ? "something stops it" : `${stops} things stop it`}

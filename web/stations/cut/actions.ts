@@ -75,7 +75,7 @@ export async function startCutting(id: string, nn: number, answers: unknown): Pr
     document,
     nn,
     preflight: { lines, ...read.data },
-    textOf: async (sheet) => (await sheetTexts(document, await fontsOf(host.studioId, document), sheet))[0] ?? null,
+    textOf: async (sheet) => (await sheetTexts(id, document, await fontsOf(host.studioId, document), sheet))[0] ?? null,
   });
   if (!begun.ok) return { ok: false, message: REFUSED[begun.reason] };
   return { ok: true };

@@ -17,7 +17,7 @@ import { type KitRow, listKits } from "@/data/making.ts";
 import { eraseAddresses, listParcels, type ParcelRow, readPosting } from "@/data/parcels.ts";
 import { doneTasks, PRINTED } from "@/data/task-marks.ts";
 import { layersLeft, type SeatWork, workBySeat, workLeft } from "@/data/work-left.ts";
-import { type Planned, type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
+import { lastPlanned, type PlannedClass } from "@/planning/planned-class.ts";
 import { todayIn } from "@/ui/dates.ts";
 import { type KitWork, kitTasks } from "./kit-tasks.ts";
 import { asEvening, dueOn, type TonightTask } from "./task.ts";
@@ -46,7 +46,7 @@ export interface TonightView {
   readonly wet: readonly WetTask[];
   /** Whether the studio has never made a class. */
   readonly none: boolean;
-  readonly classes: readonly { readonly row: ClassListRow; readonly kits: readonly KitRow[]; readonly stops: number; readonly labels: Readonly<Record<string, string>> }[];
+  readonly classes: readonly { readonly row: ClassListRow; readonly kits: readonly KitRow[]; readonly stops: number; readonly planning: boolean; readonly labels: Readonly<Record<string, string>> }[];
 }
 
 /** Classes farther away than this do not press yet. */
@@ -60,8 +60,9 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
   const today = todayIn(host.studio.zone);
   const rows = await withStudio(host.studioId, listClasses);
   const near = rows.filter((row) => row.class_date >= today && daysBetween(today, row.class_date) <= HORIZON_DAYS).slice(0, MOST_CLASSES);
-  const planned: (Planned | null)[] = [];
-  for (const row of near) planned.push(await plannedClass(host.studioId, row.id));
+  // Nobody waits here: a class whose plan is of an older document shows that, and is planned meanwhile.
+  const last = await Promise.all(near.map((row) => lastPlanned(host.studioId, row.id)));
+  const planned = last.map((found) => found?.planned ?? null);
   const ids = near.map(({ id }) => id);
   const { left, kits, done, posted, layers } = await withStudio(host.studioId, async (sql) => {
     await eraseAddresses(sql);
@@ -78,7 +79,12 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
       ),
     };
   });
-  const free = (date: string) => freeOn(host.studio, date);
+  const evenings = new Map<string, number>();
+  const free = (date: string) => {
+    const known = evenings.get(date) ?? freeOn(host.studio, date);
+    evenings.set(date, known);
+    return known;
+  };
   const tasks = near.flatMap((row, i) => {
     const own = planned[i];
     const ticked = done.get(row.id) ?? new Map<string, Date>();
@@ -103,7 +109,8 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
     return {
       row,
       kits: kits[i] ?? [],
-      stops: own?.ok ? own.value.plan.findings.filter(({ severity }) => severity === "stop").length : 1,
+      stops: own?.ok ? own.value.plan.findings.filter(({ severity }) => severity === "stop").length : own?.message === null ? 0 : 1,
+      planning: last[i]?.current === false,
       labels: own?.ok ? Object.fromEntries(own.value.plan.seats.map(({ seat, label }) => [seat, label])) : {},
     };
   });

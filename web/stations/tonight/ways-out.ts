@@ -1,6 +1,7 @@
 /** Ways to make a full week less full, each tried over the same evenings; what it costs elsewhere is said with it. */
 import { helpful, type Way } from "@elm-basket/core/calendar/ahead.ts";
 import type { EveningTask } from "@elm-basket/core/calendar/evenings.ts";
+import { Bounded } from "@elm-basket/core/memory/bounded.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { withProposal } from "@elm-basket/core/proposal/merge.ts";
@@ -12,7 +13,7 @@ import type { Host } from "@/account/session.ts";
 import type { ClassListRow } from "@/data/class-documents.ts";
 import type { KitRow } from "@/data/making.ts";
 import type { LayerWork } from "@/data/work-left.ts";
-import type { Planned, PlannedClass } from "@/planning/planned-class.ts";
+import type { LastPlanned, PlannedClass } from "@/planning/planned-class.ts";
 import { factsByThing } from "@/planning/proposal.ts";
 import { asEvening, plural, type TonightTask } from "./task.ts";
 
@@ -25,7 +26,7 @@ export interface WayOut {
 
 export interface NearClass {
   readonly row: ClassListRow;
-  readonly planned: Planned | null;
+  readonly planned: LastPlanned | null;
   readonly kits: readonly KitRow[];
   /** What is left to weed of each film, the least first. */
   readonly layers: readonly LayerWork[];
@@ -74,7 +75,7 @@ function waysFor(desk: Desk, tasks: readonly TonightTask[], { row, kits, layers 
     const spare = kits.filter(({ seat, weeded }) => seat.startsWith("spare-") && !weeded).reduce((sum, { weedMinutes }) => sum + weedMinutes, 0);
     if (spare > 0) ways.push({ what: { words: `${row.title}: no spare kits. What fails in the class is then not replaced`, href: `/classes/${row.id}/plan` }, tasks: lessWeeding(spare) });
     if (document.proposed) {
-      const longer = Math.max(0, runSheetOf(inClass(planned, desk)).endMinute - runSheetOf(document).endMinute);
+      const longer = Math.max(0, endInClass(planned, desk) - planned.plan.runSheet.endMinute);
       ways.push({
         what: { words: `${row.title}: they weed in the class, which grows by ${showMinutes(longer)}; beginners fail at it most`, href: `/classes/${row.id}/teach` },
         tasks: lessWeeding(all),
@@ -124,6 +125,11 @@ export function lastCoat(tasks: readonly Task[]): Task | null {
   const last = numbered.filter(({ n }) => n > 1).sort((a, b) => b.n - a.n)[0];
   return last && numbered.some(({ stem, n }) => stem === last.stem && n === last.n - 1) ? last.task : null;
 }
+
+const MOST_ENDS = 200;
+const ends = new Bounded<number>(MOST_ENDS);
+/** Minute at which it would end; scheduled once a plan and not at every look at the desk. */
+const endInClass = (planned: PlannedClass, desk: Desk): number => ends.take(JSON.stringify([planned.planHash, desk.studio.settings.schools]), () => runSheetOf(inClass(planned, desk)).endMinute);
 
 /** The class as it would be with kits handed over as they are cut. */
 function inClass({ document, plan }: PlannedClass, desk: Desk): ClassDocument {

@@ -1,10 +1,14 @@
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { showTime } from "@elm-basket/core/units/time.ts";
 import Link from "next/link";
-import type { ReactNode } from "react";
+import { notFound } from "next/navigation";
+import { type ReactNode, Suspense } from "react";
+import { requireHost } from "@/account/session.ts";
+import { classHead } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { lastEdit, lastUndone } from "@/data/edits.ts";
 import { framedTitle } from "@/planning/class-title.ts";
+import { isId } from "@/planning/planned-class.ts";
 import { Guide } from "@/stations/frame/guide/guide.tsx";
 import { loadStation } from "@/stations/frame/load.ts";
 import { Rail } from "@/stations/frame/rail.tsx";
@@ -14,22 +18,27 @@ import { Undo } from "@/stations/frame/undo.tsx";
 import { showDate, showDaysAway, todayIn } from "@/ui/dates.ts";
 
 /** The way through a class stays where it is, also while no plan can be made of it. */
-const NOTHING_PLANNED = Object.fromEntries(STATIONS.map(({ key }) => [key, { state: "stop", line: "no plan" }])) as Record<StationKey, Readiness>;
+const NOTHING_PLANNED = everywhere({ state: "stop", line: "no plan" });
+const BEING_PLANNED = everywhere({ state: "empty", line: "…" });
+
+function everywhere(readiness: Readiness): Record<StationKey, Readiness> {
+  return Object.fromEntries(STATIONS.map(({ key }) => [key, readiness])) as Record<StationKey, Readiness>;
+}
 
 export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }) => framedTitle((await params).id);
 
 export default async function ClassFrame({ params, children }: { params: Promise<{ id: string }>; children: ReactNode }) {
   const { id } = await params;
-  const loaded = await loadStation(id);
-  const host = loaded.ok ? loaded.data.host : loaded.host;
-  const document = loaded.ok ? loaded.data.planned.document : loaded.stored.document;
-  const [edit, undone] = await withStudio(host.studioId, async (sql) => [await lastEdit(sql, id), await lastUndone(sql, id)] as const);
-  const away = daysBetween(todayIn(document.when.zone), document.when.date);
+  const host = await requireHost();
+  if (!isId(id)) notFound();
+  // Its head is there at once; what stands under it may have to be planned first.
+  const { head, edit, undone } = await withStudio(host.studioId, async (sql) => ({ head: await classHead(sql, id), edit: await lastEdit(sql, id), undone: await lastUndone(sql, id) }));
+  if (!head) notFound();
   const facts = [
-    `${showDate(document.when.date)}, ${showTime(document.when.time, host.studio.settings.clock)}`,
-    document.setting.place || (document.setting.kind === "room" ? "a room" : "craft-along"),
-    `${document.seats.length} seats`,
-    showDaysAway(away),
+    `${showDate(head.date)}, ${showTime(head.time, host.studio.settings.clock)}`,
+    head.setting.place || (head.setting.kind === "room" ? "a room" : "craft-along"),
+    head.seats === 1 ? "1 seat" : `${head.seats} seats`,
+    showDaysAway(daysBetween(todayIn(head.zone), head.date)),
   ];
   return (
     <div className="mx-auto min-h-screen max-w-[1440px] px-4 pt-4 pb-10 sm:px-7">
@@ -46,29 +55,41 @@ export default async function ClassFrame({ params, children }: { params: Promise
             <Undo classId={id} label={edit?.label ?? null} redo={undone?.label ?? null} />
           </span>
         </div>
-        <h1 className="mt-0.5 mb-4 text-[28px] [overflow-wrap:anywhere]">{document.title}</h1>
-        <Rail
-          classId={id}
-          stations={
-            loaded.ok ? readiness({ plan: loaded.data.planned.plan, kits: loaded.data.kits, sheets: loaded.data.sheets, unit: host.studio.unit, ended: !!loaded.data.run?.endedAt }) : NOTHING_PLANNED
-          }
-        />
+        <h1 className="mt-0.5 mb-4 text-[28px] [overflow-wrap:anywhere]">{head.title}</h1>
+        <Suspense fallback={<Rail classId={id} stations={BEING_PLANNED} />}>
+          <PlannedRail id={id} />
+        </Suspense>
       </header>
-      {loaded.ok && <Guide id={id} data={loaded.data} />}
-      {!loaded.ok && (
-        <p role="alert" className="mb-6 border-brick border-l-4 bg-brick-tint p-4">
-          No plan can be made of this class: {loaded.message}. Change the blank at{" "}
-          <Link className="verb" href={`/classes/${id}/measure`}>
-            Measure
-          </Link>{" "}
-          or the design at{" "}
-          <Link className="verb" href={`/classes/${id}/letter`}>
-            Letter
-          </Link>
-          .
-        </p>
-      )}
+      <Suspense fallback={null}>
+        <BesidePlan id={id} />
+      </Suspense>
       <main>{children}</main>
     </div>
+  );
+}
+
+async function PlannedRail({ id }: { id: string }) {
+  const loaded = await loadStation(id);
+  if (!loaded.ok) return <Rail classId={id} stations={NOTHING_PLANNED} />;
+  const { planned, kits, sheets, host, run } = loaded.data;
+  return <Rail classId={id} stations={readiness({ plan: planned.plan, kits, sheets, unit: host.studio.unit, ended: !!run?.endedAt })} />;
+}
+
+/** What goes with the class at every station: its guide, or why it cannot be planned. */
+async function BesidePlan({ id }: { id: string }) {
+  const loaded = await loadStation(id);
+  if (loaded.ok) return <Guide id={id} data={loaded.data} />;
+  return (
+    <p role="alert" className="mb-6 border-brick border-l-4 bg-brick-tint p-4">
+      No plan can be made of this class: {loaded.message}. Change the blank at{" "}
+      <Link className="verb" href={`/classes/${id}/measure`}>
+        Measure
+      </Link>{" "}
+      or the design at{" "}
+      <Link className="verb" href={`/classes/${id}/letter`}>
+        Letter
+      </Link>
+      .
+    </p>
   );
 }

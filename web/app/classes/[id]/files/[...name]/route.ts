@@ -48,8 +48,8 @@ const SHEET_TYPES = { svg: "image/svg+xml", hpgl: "application/vnd.hp-hpgl", dxf
 /** Entries of the zip carry this time, so that the same plan gives the same file. */
 const ZIP_TIME = new Date("2000-01-01T00:00:00Z");
 
-const print = async ({ studioId, studio }: Host, document: ClassDocument, name: Printed, { paper, sheet }: Asked): Promise<Uint8Array> =>
-  printedFile(document, await fontsOf(studioId, document), name, { paper, unit: studio.unit, schools: studio.settings.schools, ...(sheet ? { sheet } : {}) });
+const print = async ({ studioId, studio }: Host, { id, document }: PlannedClass, name: Printed, { paper, sheet }: Asked): Promise<Uint8Array> =>
+  printedFile(id, document, await fontsOf(studioId, document), name, { paper, unit: studio.unit, schools: studio.settings.schools, ...(sheet ? { sheet } : {}) });
 
 interface Asked {
   readonly paper: Paper;
@@ -67,10 +67,10 @@ function asksOf(request: Request, unit: LengthUnit): Asked {
 
 async function fileNamed(host: Host, planned: PlannedClass, name: string, asked: Asked): Promise<Response | null> {
   const { studioId } = host;
-  const { document } = planned;
+  const { document, id } = planned;
   const sheet = SHEET.exec(name);
   if (sheet) {
-    const [found] = await sheetTexts(document, await fontsOf(studioId, document), Number(sheet[1]));
+    const [found] = await sheetTexts(id, document, await fontsOf(studioId, document), Number(sheet[1]));
     if (!found || found.vinyl !== sheet[2]) return null;
     const kind = sheet[3] as keyof typeof SHEET_TYPES;
     return download(found[kind], SHEET_TYPES[kind], name.slice(7));
@@ -78,7 +78,7 @@ async function fileNamed(host: Host, planned: PlannedClass, name: string, asked:
   const steps = { document, runSheet: runSheetOf(document) };
   switch (name) {
     case "sheets.zip": {
-      const rows = await sheetTexts(document, await fontsOf(studioId, document), null);
+      const rows = await sheetTexts(id, document, await fontsOf(studioId, document), null);
       if (rows.length === 0) return plain("There is nothing to cut yet: this class has no names or no design.", 409);
       const entries = rows.flatMap((row) => (["svg", "hpgl", "dxf"] as const).map((kind) => [`${sheetName(row)}.${kind}`, strToU8(row[kind])] as const));
       return download(zipSync(Object.fromEntries(entries), { mtime: ZIP_TIME }), "application/zip", "sheets.zip");
@@ -89,14 +89,14 @@ async function fileNamed(host: Host, planned: PlannedClass, name: string, asked:
     case "blank-labels.pdf":
     case "table-labels.pdf":
       if (document.seats.length === 0) return plain("There are no labels yet: this class has no names.", 409);
-      return download(await print(host, document, name, asked), "application/pdf", name);
+      return download(await print(host, planned, name, asked), "application/pdf", name);
     case "film-labels.pdf":
     case "cue-cards.pdf":
     case "step-cards.pdf":
     case "care-cards.pdf":
     case "placement.pdf":
     case "run-sheet.pdf":
-      return download(await print(host, document, name, asked), "application/pdf", name);
+      return download(await print(host, planned, name, asked), "application/pdf", name);
     case "supplies.csv":
       return download(suppliesCsv(planned.plan.supplies, document), "text/csv; charset=utf-8", name);
     case "run-sheet.csv":
