@@ -1,5 +1,5 @@
 /** Care cards: what whoever takes the piece home has to know, dated from the class. Eight to a page, one a seat. */
-import { clockIn, instantOf } from "@elm-basket/core/calendar/dates.ts";
+import { clockIn, instantOf } from "@elm-basket/core/calendar/zones.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { careOf } from "@elm-basket/core/proposal/care.ts";

@@ -1,6 +1,6 @@
 "use server";
 
-import { isZone } from "@elm-basket/core/calendar/dates.ts";
+import { isZone } from "@elm-basket/core/calendar/zone-names.ts";
 import { merge } from "@elm-basket/core/plan/merge.ts";
 import { studioSettingsSchema } from "@elm-basket/core/studio/settings.ts";
 import { hash, verify } from "@node-rs/argon2";

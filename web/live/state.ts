@@ -1,5 +1,5 @@
 /** Reads what the stage and the phones know of a class and its run. */
-import { instantOf } from "@elm-basket/core/calendar/dates.ts";
+import { instantOf } from "@elm-basket/core/calendar/zones.ts";
 import { dryingOf, guessedPace } from "@elm-basket/core/learning/figures.ts";
 import { toolLine } from "@elm-basket/core/live/run.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";

@@ -1,7 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { addDays, clockIn, daysBetween, deadlines, instantOf, isDate, isTwice, isZone, ROOM_LEAD_DAYS } from "./dates.ts";
+import { addDays, daysBetween, deadlines, isDate, ROOM_LEAD_DAYS } from "./dates.ts";
 import { tonight } from "./evenings.ts";
 import { icsText } from "./ics.ts";
+import { isZone } from "./zone-names.ts";
+import { clockIn, instantOf, isTwice } from "./zones.ts";
 
 describe("dates", () => {
   it("counts calendar days over months, leap days and clock changes", () => {

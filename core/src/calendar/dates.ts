@@ -1,5 +1,4 @@
-/** Calendar days, and clock times in a zone. No clock: "today" is always handed in. */
-import { DateTime } from "luxon";
+/** Calendar days, without any clock or zone: "today" is always handed in. */
 
 const DAY_MS = 86_400_000;
 /** Days since 1970-01-01, a Thursday. Evenings are counted by the ten thousand: plain numbers, no objects. */
@@ -17,31 +16,7 @@ export const daysBetween = (from: string, to: string): number => dayNumber(to) -
 /** 0 for Monday to 6 for Sunday. */
 export const weekdayOf = (date: string): number => (((dayNumber(date) + 3) % 7) + 7) % 7;
 
-export const isDate = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/u.test(text) && DateTime.fromISO(text, { zone: "utc" }).isValid;
-export const isZone = (zone: string): boolean => /^[A-Za-z_]+(\/[A-Za-z0-9_+-]+)*$/u.test(zone) && DateTime.fromISO("2026-01-01", { zone }).isValid;
-
-/**
- * A clock time in a zone as epoch milliseconds. A time that does not exist moves forward by the gap;
- * one that exists twice is the first.
- */
-export function instantOf(date: string, time: string, zone: string): number {
-  const found = DateTime.fromISO(`${date}T${time}`, { zone });
-  const earlier = found.minus({ hours: 1 });
-  const isSecond = earlier.hour === found.hour && earlier.minute === found.minute && earlier.toISODate() === found.toISODate();
-  return (isSecond ? earlier : found).toMillis();
-}
-
-/** Whether the clock shows this instant's time once more within the hour: it is then told without its zone only by guessing. */
-export function isTwice(instant: number, zone: string): boolean {
-  const shown = JSON.stringify(clockIn(instant, zone));
-  return [-1, 1].some((hours) => JSON.stringify(clockIn(instant + hours * 3_600_000, zone)) === shown);
-}
-
-/** Epoch milliseconds -> `{ date, time }` in a zone. */
-export function clockIn(instant: number, zone: string): { date: string; time: string } {
-  const at = DateTime.fromMillis(instant, { zone });
-  return { date: at.toFormat("yyyy-MM-dd"), time: at.toFormat("HH:mm") };
-}
+export const isDate = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/u.test(text) && addDays(text, 0) === text && !Number.isNaN(dayNumber(text));
 
 export interface Deadline {
   readonly code: DeadlineCode;

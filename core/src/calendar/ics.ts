@@ -1,6 +1,7 @@
 /** Calendar files, RFC 5545, with the zone written out so that every calendar shows the same clock time. */
 import { DateTime } from "luxon";
-import { addDays, isTwice } from "./dates.ts";
+import { addDays } from "./dates.ts";
+import { isTwice } from "./zones.ts";
 
 export interface CalendarEvent {
   readonly uid: string;

@@ -1,9 +1,11 @@
 /** Dates against the platform's own time zones, evenings against plain search. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { addDays, clockIn, daysBetween, deadlines, instantOf, isDate, isZone, ROOM_LEAD_DAYS } from "./dates.ts";
+import { addDays, daysBetween, deadlines, isDate, ROOM_LEAD_DAYS } from "./dates.ts";
 import { LEAST_SITTING_MINUTES, tonight } from "./evenings.ts";
 import { icsText } from "./ics.ts";
+import { isZone } from "./zone-names.ts";
+import { clockIn, instantOf } from "./zones.ts";
 
 const ZONES = ["Europe/London", "America/New_York", "Asia/Kolkata", "Australia/Lord_Howe", "UTC", "Pacific/Auckland"];
 const date = fc.integer({ min: 0, max: 3000 }).map((n) => addDays("2024-01-01", n));

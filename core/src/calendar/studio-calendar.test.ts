@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { instantOf } from "./dates.ts";
 import { icsText } from "./ics.ts";
 import { calendarEvents, type StudioCalendar } from "./studio-calendar.ts";
+import { instantOf } from "./zones.ts";
 
 const own: StudioCalendar = {
   zone: "Europe/London",

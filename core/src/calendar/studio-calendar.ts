@@ -1,6 +1,7 @@
 /** The studio's own calendar: its classes, what falls due, and the evenings that are asked for. Names of participants are in none of it. */
-import { addDays, instantOf } from "./dates.ts";
+import { addDays } from "./dates.ts";
 import type { CalendarEvent } from "./ics.ts";
+import { instantOf } from "./zones.ts";
 
 export interface CalendarClass {
   readonly id: string;

@@ -1,5 +1,5 @@
 /** The plan's lists as CSV: supplies and run sheet. */
-import { clockIn, instantOf } from "../calendar/dates.ts";
+import { clockIn, instantOf } from "../calendar/zones.ts";
 import { csvText } from "../roster/roster.ts";
 import type { SupplyLine } from "../supplies/supply.ts";
 import type { ClassDocument } from "./document.ts";

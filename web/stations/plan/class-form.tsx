@@ -1,6 +1,6 @@
 "use client";
 
-import { isZone } from "@elm-basket/core/calendar/dates.ts";
+import { isZone } from "@elm-basket/core/calendar/zone-names.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { useMemo } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";

@@ -1,5 +1,5 @@
 import { isUnderFilm } from "../../blanks/ground.ts";
-import { clockIn, instantOf, isTwice } from "../../calendar/dates.ts";
+import { clockIn, instantOf, isTwice } from "../../calendar/zones.ts";
 import { TAPE_MINUTES_PER_KIT } from "../../plan/pace-of-hands.ts";
 import { needsTape } from "../../plan/technique.ts";
 import { runSheetOf } from "../../plan/thing-document.ts";

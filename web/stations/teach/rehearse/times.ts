@@ -1,4 +1,4 @@
-import { clockIn, instantOf } from "@elm-basket/core/calendar/dates.ts";
+import { clockIn, instantOf } from "@elm-basket/core/calendar/zones.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { beginsAt } from "@elm-basket/core/rehearsal/of-class.ts";
 import { type Clock, showTime } from "@elm-basket/core/units/time.ts";
