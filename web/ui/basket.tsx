@@ -39,48 +39,78 @@ export function Basket({ seats, columns, chosen, href, onChoose, words, dark = f
       role={href || onChoose ? "group" : "img"}
       aria-label={`${seats.length} seats: ${tally}`}
     >
-      {seats.map((seat, i) => {
-        const cell = (
-          <BasketCell
-            key={seat.seat}
-            seat={seat}
-            x={(i % across) * CELL}
-            y={Math.floor(i / across) * CELL}
-            turned={(i + Math.floor(i / across) * (across % 2 === 0 ? 1 : 0)) % 2 === 1}
-            chosen={seat.seat === chosen}
-            dark={dark}
-            words={words?.(seat.seat)}
-          />
-        );
-        if (onChoose)
-          return (
-            // biome-ignore lint/a11y/useSemanticElements: a button of HTML cannot stand in a drawing
-            <g
+      {!onChoose && !href && !words ? (
+        <Weave seats={seats} across={across} dark={dark} />
+      ) : (
+        seats.map((seat, i) => {
+          const cell = (
+            <BasketCell
               key={seat.seat}
-              role="button"
-              tabIndex={0}
-              className="cursor-pointer"
-              aria-pressed={seat.seat === chosen}
-              aria-label={`${seat.label}: ${words?.(seat.seat) ?? ""}`}
-              onClick={() => onChoose(seat.seat)}
-              onKeyDown={(event) => {
-                if (event.key !== "Enter" && event.key !== " ") return;
-                event.preventDefault();
-                onChoose(seat.seat);
-              }}
-            >
-              {cell}
-            </g>
+              seat={seat}
+              x={(i % across) * CELL}
+              y={Math.floor(i / across) * CELL}
+              turned={isTurned(i, across)}
+              chosen={seat.seat === chosen}
+              dark={dark}
+              words={words?.(seat.seat)}
+            />
           );
-        return href ? (
-          <a key={seat.seat} href={href(seat.seat)} aria-label={`Seat ${seat.seat}, ${seat.label}: ${seat.done === 0 ? "nothing done" : (STRANDS[seat.done - 1] ?? "")}${lacksWords(seat)}`}>
-            {cell}
-          </a>
-        ) : (
-          cell
-        );
-      })}
+          if (onChoose)
+            return (
+              // biome-ignore lint/a11y/useSemanticElements: a button of HTML cannot stand in a drawing
+              <g
+                key={seat.seat}
+                role="button"
+                tabIndex={0}
+                className="cursor-pointer"
+                aria-pressed={seat.seat === chosen}
+                aria-label={`${seat.label}: ${words?.(seat.seat) ?? ""}`}
+                onClick={() => onChoose(seat.seat)}
+                onKeyDown={(event) => {
+                  if (event.key !== "Enter" && event.key !== " ") return;
+                  event.preventDefault();
+                  onChoose(seat.seat);
+                }}
+              >
+                {cell}
+              </g>
+            );
+          return href ? (
+            <a key={seat.seat} href={href(seat.seat)} aria-label={`Seat ${seat.seat}, ${seat.label}: ${seat.done === 0 ? "nothing done" : (STRANDS[seat.done - 1] ?? "")}${lacksWords(seat)}`}>
+              {cell}
+            </a>
+          ) : (
+            cell
+          );
+        })
+      )}
     </svg>
+  );
+}
+
+/** Neighbours lie across each other, also from row to row. */
+const isTurned = (i: number, across: number): boolean => (i + Math.floor(i / across) * (across % 2 === 0 ? 1 : 0)) % 2 === 1;
+
+/** A basket to look at: all strands as a few paths, because two hundred seats have a thousand of them. */
+function Weave({ seats, across, dark }: { seats: readonly BasketSeat[]; across: number; dark: boolean }) {
+  const full = dark ? "var(--color-stage-elm)" : "var(--color-elm)";
+  const kinds = { done: "", open: "", trouble: "", lacking: "" };
+  seats.forEach((seat, i) => {
+    const [x, y] = [(i % across) * CELL, Math.floor(i / across) * CELL];
+    for (let k = 0; k < STRANDS.length; k++) {
+      const [length, width, from] = [CELL - 2 * GAP, STRAND - 1, GAP + k * STRAND + 0.5];
+      const d = isTurned(i, across) ? `M${x + from} ${y + GAP}h${width}v${length}h${-width}z` : `M${x + GAP} ${y + from}h${length}v${width}h${-length}z`;
+      kinds[k < seat.done ? "done" : seat.trouble && k === seat.done ? "trouble" : "open"] += d;
+    }
+    if ((seat.lacks ?? 0) > 0) kinds.lacking += `M${x + CELL / 2} ${y + CELL / 2 - 7}l7.5 13h-15z`;
+  });
+  return (
+    <>
+      <path d={kinds.open} fill="none" stroke={dark ? "var(--color-stage-soft)" : "var(--color-elm-mid)"} strokeWidth="0.7" strokeLinejoin="round" />
+      <path d={kinds.trouble} fill="none" stroke={dark ? "var(--color-stage-brick)" : "var(--color-brick)"} strokeWidth="1.6" strokeLinejoin="round" />
+      <path d={kinds.done} fill={full} stroke={full} strokeWidth="0.7" strokeLinejoin="round" />
+      <path d={kinds.lacking} fill={dark ? "var(--color-stage-ochre)" : "var(--color-ochre)"} stroke={dark ? "var(--color-stage)" : "var(--color-card)"} strokeWidth="1.4" />
+    </>
   );
 }
 

@@ -3,7 +3,7 @@ import { creaseOf } from "@elm-basket/core/blanks/crease.ts";
 import { faceOutline } from "@elm-basket/core/blanks/face.ts";
 import { type FaceReading, readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { drawingPath, ringPath } from "@elm-basket/core/geometry/path.ts";
-import { type Box, boxOfPoints, type Polygons } from "@elm-basket/core/geometry/polygon.ts";
+import { type Box, boxOfPoints, boxWidth, type Polygons } from "@elm-basket/core/geometry/polygon.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
@@ -12,6 +12,9 @@ import { type ThingDocument, thingDocument } from "@elm-basket/core/plan/thing-d
 
 /** Kits are drawn four times their size on the bench. */
 export const KIT_DRAWING_MM = 0.02;
+
+/** Pictures are no wider than some five hundred pixels: a third of one cannot be seen. */
+const PICTURE_SHARES = 1500;
 
 /** One seat's decal on its face, as paths in millimetres. */
 export interface DecalPicture {
@@ -41,13 +44,14 @@ function decal(view: ThingDocument, seatId: string, fonts: FontLookup): DecalPic
   const set = letterSet(view.design, view.seats, readFace(view.blank), fonts, { faces: brought });
   const seat = set.seats.find((row) => row.seat === seatId);
   const outline = faceOutline(face.face);
+  const tolerance = Math.max(KIT_DRAWING_MM, boxWidth(boxOfPoints(outline)) / PICTURE_SHARES);
   const colourOf = (id: string) => view.vinyls.find((vinyl) => vinyl.id === id)?.colour ?? "#000000";
   return {
     title: view.thing.title,
     outline: ringPath(outline),
     ground: view.blank.colour,
     box: boxOfPoints(outline),
-    layers: [...(seat?.flat ?? [])].map(([vinyl, polygons]) => ({ colour: colourOf(vinyl), path: drawingPath(polygons, KIT_DRAWING_MM) })),
+    layers: [...(seat?.flat ?? [])].map(([vinyl, polygons]) => ({ colour: colourOf(vinyl), path: drawingPath(polygons, tolerance) })),
     missing: [...new Set(seat?.lines.flatMap((line) => line.missing.map(({ text }) => text)) ?? [])].join(" "),
     creases: worstCrease(face, [...(seat?.layers.values() ?? [])].flat()),
   };

@@ -19,8 +19,8 @@ import type { SheetMeta, SheetText } from "../data/making.ts";
 import { type ComputedPlan, type PlanRows, printsOf } from "../data/prints.ts";
 import { KIT_DRAWING_MM } from "./decals.ts";
 
-/** A sheet is drawn some 600 px wide: a twentieth of a millimetre cannot be seen. */
-const SHEET_DRAWING_MM = 0.05;
+/** A sheet of 300 mm is drawn some 600 px wide: a quarter of a pixel cannot be seen. */
+const SHEET_DRAWING_MM = 0.12;
 
 const digest = (text: string): string => createHash("sha256").update(text).digest("hex");
 

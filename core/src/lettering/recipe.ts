@@ -1,9 +1,9 @@
 /** The design as a recipe read from top to bottom. */
 import { z } from "zod";
 import { hasArea } from "../art/clean.ts";
+import { vinylId } from "../weeding/vinyl-id.ts";
 
 const itemId = z.string().regex(/^[a-z][a-z0-9-]{0,30}$/u, "a short id such as first-name");
-export const vinylId = z.string().regex(/^[a-z][a-z0-9]{0,30}$/u, "lower-case letters and digits, such as harbour");
 export const slotName = z.string().regex(/^[a-z][a-z0-9_]{0,30}$/u, "a column name such as name or word");
 export const fontId = z.string().min(1).max(60);
 

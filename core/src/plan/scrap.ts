@@ -1,7 +1,7 @@
 /** Scraps: film left from earlier cutting, of any shape, with a label. */
 import { z } from "zod";
 import { boxOf, type Polygon, polygonArea, type Ring } from "../geometry/polygon.ts";
-import { vinylId } from "../lettering/recipe.ts";
+import { vinylId } from "../weeding/vinyl-id.ts";
 
 const coordinate = z.number().min(-100_000).max(100_000);
 const ringSchema = z

@@ -1,6 +1,6 @@
 /** Vinyl families: what holds how long, how thin a stroke lifts, which tape. First values; a studio may change its own. */
 import { z } from "zod";
-import { vinylId } from "../lettering/recipe.ts";
+import { vinylId } from "./vinyl-id.ts";
 
 export const VINYL_FAMILIES = ["removable", "permanentMatte", "permanentGloss", "glitter", "holographic", "thickBacked", "stencil", "ironOn"] as const;
 export type VinylFamily = (typeof VINYL_FAMILIES)[number];

@@ -1,79 +1,49 @@
-"use client";
-
-import { BarChart } from "echarts/charts";
-import { GridComponent, LegendComponent, TooltipComponent } from "echarts/components";
-import * as echarts from "echarts/core";
-import { SVGRenderer } from "echarts/renderers";
-import { useEffect, useRef } from "react";
-
-echarts.use([BarChart, GridComponent, LegendComponent, TooltipComponent, SVGRenderer]);
-
+/** Planned (hollow) and actual (solid) minutes side by side: a table whose cells are drawn to one scale, so that it reads, prints and narrows like one. */
 export interface ChartRow {
   readonly name: string;
   readonly planned: number;
   readonly actual: number;
 }
 
-const token = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
-const ROW_PX = 34;
+const minutes = (value: number): string => (value < 9.95 ? value.toFixed(1) : String(Math.round(value)));
 
-/** Planned (hollow) and actual (solid) minutes side by side; the same figures as a table for those who do not see it. */
 export function PlannedActualChart({ rows, name }: { rows: readonly ChartRow[]; name: string }) {
-  const box = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    if (!box.current) return;
-    const chart = echarts.init(box.current, null, { renderer: "svg" });
-    const [ink, soft, elm, rule] = [token("--color-ink"), token("--color-soft"), token("--color-elm"), token("--color-rule")];
-    const minutes = (value: unknown) => `${Number(value).toFixed(1)} min`;
-    chart.setOption({
-      animation: false,
-      textStyle: { fontFamily: token("--font-text"), color: ink, fontSize: 14 },
-      grid: { left: 8, right: 24, top: 34, bottom: 8, containLabel: true },
-      legend: { top: 0, left: 0, data: ["planned", "actual"], textStyle: { color: ink, fontSize: 14 } },
-      tooltip: { trigger: "axis", axisPointer: { type: "shadow" }, valueFormatter: minutes },
-      xAxis: { type: "value", axisLabel: { color: soft, formatter: "{value} min" }, splitLine: { lineStyle: { color: rule } } },
-      yAxis: {
-        type: "category",
-        inverse: true,
-        data: rows.map((row) => row.name),
-        axisTick: { show: false },
-        axisLine: { lineStyle: { color: soft } },
-        axisLabel: { color: ink, width: 190, overflow: "truncate" },
-      },
-      series: [
-        { name: "planned", type: "bar", barWidth: 9, barGap: "20%", itemStyle: { color: "transparent", borderColor: elm, borderWidth: 1.5 }, data: rows.map((row) => Number(row.planned.toFixed(2))) },
-        { name: "actual", type: "bar", barWidth: 9, itemStyle: { color: elm }, data: rows.map((row) => Number(row.actual.toFixed(2))) },
-      ],
-    });
-    const resize = () => chart.resize();
-    window.addEventListener("resize", resize);
-    return () => {
-      window.removeEventListener("resize", resize);
-      chart.dispose();
-    };
-  }, [rows]);
+  const most = Math.max(1, ...rows.flatMap(({ planned, actual }) => [planned, actual]));
+  const width = (value: number) => `${((100 * value) / most).toFixed(1)}%`;
   return (
-    <>
-      <div ref={box} aria-hidden style={{ height: rows.length * ROW_PX + 70 }} className="w-full" />
-      <table className="sr-only">
-        <caption>{name}</caption>
-        <thead>
-          <tr>
-            <th>What</th>
-            <th>Planned</th>
-            <th>Actual</th>
+    <table className="w-full">
+      <caption className="sr-only">{name}</caption>
+      <thead className="text-soft text-sm">
+        <tr>
+          <th scope="col" className="w-[34%] py-1 pr-3 text-left font-normal">
+            <span className="sr-only">What</span>
+          </th>
+          <th scope="col" className="py-1 text-left font-normal" aria-hidden>
+            <span className="mr-1.5 inline-block h-2.5 w-5 border-[1.5px] border-elm align-baseline" /> planned <span className="mr-1.5 ml-3 inline-block h-2.5 w-5 bg-elm align-baseline" /> actual
+          </th>
+          <th scope="col" className="w-[4.5rem] py-1 text-right font-normal">
+            planned
+          </th>
+          <th scope="col" className="w-[4.5rem] py-1 text-right font-normal">
+            actual
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <tr key={row.name} className="border-rule border-t">
+            <th scope="row" className="py-1.5 pr-3 text-left font-normal leading-tight [overflow-wrap:anywhere]">
+              {row.name}
+            </th>
+            <td aria-hidden className="py-1.5">
+              <span className="block h-2.5 border-[1.5px] border-elm" style={{ width: width(row.planned) }} />
+              <span className="mt-0.5 block h-2.5 bg-elm" style={{ width: width(row.actual) }} />
+            </td>
+            <td className="py-1.5 text-right tabular-nums">{minutes(row.planned)}</td>
+            <td className={`py-1.5 text-right tabular-nums ${row.actual > row.planned * 1.15 ? "font-bold" : ""}`}>{minutes(row.actual)}</td>
           </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <tr key={row.name}>
-              <td>{row.name}</td>
-              <td>{row.planned.toFixed(1)}</td>
-              <td>{row.actual.toFixed(1)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </>
+        ))}
+      </tbody>
+    </table>
   );
 }
