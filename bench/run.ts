@@ -15,9 +15,11 @@ import { thinnestOf } from "@elm-basket/core/lettering/thinnest.ts";
 import type { Bin, Item } from "@elm-basket/core/nesting/problem.ts";
 import { shelves } from "@elm-basket/core/nesting/strategies/shelves.ts";
 import { layTrimmerFriendly, trimsOf } from "@elm-basket/core/nesting/trimmer.ts";
-import { readClassDocument } from "@elm-basket/core/plan/document.ts";
+import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
 import { measureStrokes } from "@elm-basket/core/plan/measure-strokes.ts";
+import { makePlan } from "@elm-basket/core/plan/plan.ts";
+import { PlanMemory } from "@elm-basket/core/plan/plan-memory.ts";
 import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { RehearsalProblem, RehearsalStep } from "@elm-basket/core/rehearsal/problem.ts";
 import { rehearse } from "@elm-basket/core/rehearsal/rehearse.ts";
@@ -42,7 +44,8 @@ const SEED = 2026;
 const fonts = diskFonts();
 const read = readClassDocument(JSON.parse(readFileSync(fileURLToPath(new URL("../demo/seed-tins.json", import.meta.url)), "utf8")));
 if (!read.ok) throw new Error(read.message);
-const tins = thingDocument(read.value);
+const classOfTins = read.value;
+const tins = thingDocument(classOfTins);
 
 /** Median of three, after one run to warm up. */
 function timed(work: () => void): number {
@@ -202,13 +205,46 @@ function rehearsalRow(runs: number): Row {
   };
 }
 
+type Edit = readonly [string, (document: ClassDocument, n: number) => ClassDocument];
+
+const EDITS: readonly Edit[] = [
+  ["one name", (d, n) => ({ ...d, seats: d.seats.map((seat, i) => (i === 5 ? { ...seat, fields: { ...seat.fields, name: `Ines ${n}` } } : seat)) })],
+  ["a step's minutes", (d, n) => ({ ...d, steps: d.steps.map((step, i) => (i === 0 ? { ...step, minutes: 5 + n } : step)) })],
+  ["a price", (d, n) => ({ ...d, vinyls: d.vinyls.map((vinyl) => ({ ...vinyl, stock: { ...vinyl.stock, price: 100 + n } })) })],
+  ["the pad", (d, n) => ({ ...d, layout: { ...d.layout, weedPad: 2 + (n % 3) } })],
+  [
+    "a line's size",
+    (d, n) => ({
+      ...d,
+      things: d.things.map((thing) => ({
+        ...thing,
+        design: { ...thing.design, items: thing.design.items.map((item) => (item.kind === "text" ? { ...item, size: item.size * (1 + n / 50) } : item)) },
+      })),
+    }),
+  ],
+];
+
+/** The whole plan again after an edit, by whoever planned it before; read anew, as a server does. */
+function planRows(count: number): Row[] {
+  const document: ClassDocument = { ...classOfTins, seats: seatsOf(count) };
+  return EDITS.map(([name, edit]) => {
+    const memory = new PlanMemory();
+    const read = (n: number): ClassDocument => JSON.parse(JSON.stringify(edit(document, n)));
+    makePlan(document, fonts, memory);
+    let n = 0;
+    const ms = timed(() => void makePlan(read(++n), fonts, memory));
+    const baselineMs = timed(() => void makePlan(read(++n), fonts));
+    return { name: `plan again after ${name}`, baseline: "planning anew", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+  });
+}
+
 /** Exponent p of time ~ size^p between two rows. */
 const growth = (a: Row, b: Row): number => Math.log(b.ms / a.ms) / Math.log(b.size / a.size);
 
 const letters = [letterRow(200), letterRow(1000)] as const;
 const depth = [againRow(200), oneSeatRow(200), strokeRow(200), unionRow(20), creaseRow(100)];
 const layouts = [layoutRow(500), layoutRow(1000)] as const;
-const rows: Row[] = [...letters, ...depth, layoutRow(200), ...layouts, rehearsalRow(10_000)];
+const rows: Row[] = [...planRows(200), ...letters, ...depth, layoutRow(200), ...layouts, rehearsalRow(10_000)];
 const grows = { letter: growth(...letters), layout: growth(...layouts) };
 
 /** Layout searches: 20 s and 60 s each, or what `--seconds` says; `--quick` leaves them out. */

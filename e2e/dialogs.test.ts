@@ -42,6 +42,59 @@ describe("what opens over the page passes the accessibility rules, and closes by
   });
 });
 
+describe("by keyboard", () => {
+  const focused = (driver: WebDriver) => driver.executeScript<string>("return document.activeElement.getAttribute('aria-label') ?? document.activeElement.textContent");
+
+  it("a dialog gives the focus back to what opened it", async () => {
+    const { driver } = window;
+    await driver.get(`${tins}/letter`);
+    await lettered(driver, 14);
+    const opener = await find(driver, byText("button", "Add art"));
+    await driver.executeScript("arguments[0].focus()", opener);
+    await driver.actions().sendKeys(Key.ENTER).perform();
+    await find(driver, By.css("[role=dialog]"));
+    await close(driver);
+    await waitFor(async () => (await focused(driver)).includes("Add art"), "the focus is lost");
+  });
+
+  it("single keys go to a station until they are switched off, also after a reload; the list of keys is reached without them", async () => {
+    const { driver } = window;
+    const at = async () => (await driver.getCurrentUrl()).split("/").pop();
+    await driver.get(`${tins}/plan`);
+    await find(driver, By.css("[aria-current=page]"));
+    await driver.actions().sendKeys("2").perform();
+    await waitFor(async () => (await at()) === "measure", "2 did not go to Measure");
+    await driver.actions().sendKeys("?").perform();
+    const box = await find(driver, By.xpath("//*[@role='dialog']//label[contains(., 'Single keys')]//input"));
+    expect(await violations(driver)).toEqual([]);
+    await driver.executeScript("arguments[0].click()", box);
+    await close(driver);
+    await driver.navigate().refresh();
+    await find(driver, By.css("[aria-current=page]"));
+    await driver.sleep(400);
+    await driver.actions().sendKeys("1").sendKeys("?").perform();
+    await driver.sleep(600);
+    expect(await at()).toBe("measure");
+    expect(await driver.findElements(By.css("[role=dialog]"))).toEqual([]);
+    await driver.executeScript("arguments[0].focus()", await find(driver, By.xpath("//nav[@aria-label='Stations']//button[.='Keys']")));
+    await driver.actions().sendKeys(Key.ENTER).perform();
+    await driver.executeScript("arguments[0].click()", await find(driver, By.xpath("//*[@role='dialog']//label[contains(., 'Single keys')]//input")));
+    await close(driver);
+  });
+
+  it("on a narrow screen the thread of stations shows the one that is open", async () => {
+    const { driver } = window;
+    await setViewport(driver, 360, 780);
+    await driver.get(`${tins}/teach`);
+    const seen = () =>
+      driver.executeScript<boolean>(
+        "const b = document.querySelector('nav[aria-label=Stations] [aria-current=page]')?.getBoundingClientRect(); return !!b && b.left >= 0 && b.right <= innerWidth + 30",
+      );
+    await waitFor(seen, "the station lies outside of the screen");
+    await setViewport(driver, 1280, 800);
+  });
+});
+
 describe("curved blanks", () => {
   it.each([
     ["Terracotta", "Laid flat"],

@@ -112,6 +112,7 @@ describe("drawings are true", () => {
     const { driver } = window;
     const address = await makeClass(driver, "Proportion", ["Ines"], ["7 3/4 in", "19 cm"]);
     await driver.get(`${address}/measure`);
+    await find(driver, By.css("[data-part=blank]"));
     const box = (await driver.executeScript("const r = document.querySelector('[data-part=blank]').getBoundingClientRect(); return [r.width, r.height]")) as [number, number];
     expect(box[0] / box[1]).toBeCloseTo(196.85 / 190, 2);
   });

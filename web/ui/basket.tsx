@@ -39,9 +39,8 @@ export function Basket({ seats, columns, chosen, href, onChoose, words, dark = f
       role={href || onChoose ? "group" : "img"}
       aria-label={`${seats.length} seats: ${tally}`}
     >
-      {!onChoose && !href && !words ? (
-        <Weave seats={seats} across={across} dark={dark} />
-      ) : (
+      {!onChoose && !words && <Weave seats={seats} across={across} dark={dark} />}
+      {(onChoose || words) &&
         seats.map((seat, i) => {
           const cell = (
             <BasketCell
@@ -55,35 +54,43 @@ export function Basket({ seats, columns, chosen, href, onChoose, words, dark = f
               words={words?.(seat.seat)}
             />
           );
-          if (onChoose)
-            return (
-              // biome-ignore lint/a11y/useSemanticElements: a button of HTML cannot stand in a drawing
-              <g
-                key={seat.seat}
-                role="button"
-                tabIndex={0}
-                className="cursor-pointer"
-                aria-pressed={seat.seat === chosen}
-                aria-label={`${seat.label}: ${words?.(seat.seat) ?? ""}`}
-                onClick={() => onChoose(seat.seat)}
-                onKeyDown={(event) => {
-                  if (event.key !== "Enter" && event.key !== " ") return;
-                  event.preventDefault();
-                  onChoose(seat.seat);
-                }}
-              >
-                {cell}
-              </g>
-            );
-          return href ? (
-            <a key={seat.seat} href={href(seat.seat)} aria-label={`Seat ${seat.seat}, ${seat.label}: ${seat.done === 0 ? "nothing done" : (STRANDS[seat.done - 1] ?? "")}${lacksWords(seat)}`}>
+          return onChoose ? (
+            // biome-ignore lint/a11y/useSemanticElements: a button of HTML cannot stand in a drawing
+            <g
+              key={seat.seat}
+              role="button"
+              tabIndex={0}
+              className="cursor-pointer"
+              aria-pressed={seat.seat === chosen}
+              aria-label={`${seat.label}: ${words?.(seat.seat) ?? ""}`}
+              onClick={() => onChoose(seat.seat)}
+              onKeyDown={(event) => {
+                if (event.key !== "Enter" && event.key !== " ") return;
+                event.preventDefault();
+                onChoose(seat.seat);
+              }}
+            >
               {cell}
-            </a>
+            </g>
           ) : (
             cell
           );
-        })
-      )}
+        })}
+      {!onChoose &&
+        !words &&
+        href &&
+        seats.map((seat, i) => (
+          <a key={seat.seat} href={href(seat.seat)} aria-label={`Seat ${seat.seat}, ${seat.label}: ${seat.done === 0 ? "nothing done" : (STRANDS[seat.done - 1] ?? "")}${lacksWords(seat)}`}>
+            <rect
+              x={(i % across) * CELL}
+              y={Math.floor(i / across) * CELL}
+              width={CELL}
+              height={CELL}
+              fill="transparent"
+              stroke={seat.seat === chosen ? (dark ? "var(--color-stage-text)" : "var(--color-ink)") : "none"}
+            />
+          </a>
+        ))}
     </svg>
   );
 }

@@ -97,7 +97,7 @@ const tableText = (table: readonly (readonly string[])[]): string => table.map((
 
 export function RosterPaste({ pasted, slots, rows = 14, autoFocus = false }: { pasted: PastedRoster; slots: readonly string[]; rows?: number; autoFocus?: boolean }) {
   return (
-    <div className="grid gap-6 md:grid-cols-2">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-6 md:grid-cols-2">
       <div>
         <textarea
           aria-label="Names, one a line"
@@ -114,7 +114,7 @@ export function RosterPaste({ pasted, slots, rows = 14, autoFocus = false }: { p
           <input
             type="file"
             accept=".csv,.txt,.tsv,.xlsx,text/csv,text/plain"
-            className="border-0 bg-transparent"
+            className="w-full min-w-0 border-0 bg-transparent"
             onChange={(event) => {
               const file = event.target.files?.[0];
               if (file) void pasted.readFile(file);

@@ -1,7 +1,7 @@
 /** A face that is not convex: the design is moved over a grid, then nearer the best place, first as its hull, then as its true shape; every try is tested exactly. */
 import earcut from "earcut";
 import { hullOf } from "../geometry/hull.ts";
-import { boxHeight, boxOf, boxOfPoints, boxWidth, type Point, type Polygons, pointInPolygon, type Ring, ringArea } from "../geometry/polygon.ts";
+import { type Box, boxHeight, boxOf, boxOfPoints, boxWidth, type Point, type Polygons, pointInPolygon, type Ring, ringArea } from "../geometry/polygon.ts";
 import { FIT_SLACK_MM } from "../geometry/tolerance.ts";
 import type { FitSpace } from "./fit-space.ts";
 
@@ -95,10 +95,22 @@ function search(usable: Polygons, hull: Ring, parts: readonly Ring[], from: Plac
   return best;
 }
 
-const insideAt = (usable: Polygons, parts: readonly Ring[]) => {
+/** Whether all parts lie inside. The one that stuck out last is tried first: most tries fail, and neighbouring ones by the same part. */
+function insideAt(usable: Polygons, parts: readonly Ring[]): (s: number, x: number, y: number) => boolean {
   const lies = insideTest(usable);
-  return (s: number, x: number, y: number) => s > 0 && parts.every((part) => lies(part.map(([px, py]): Point => [px * s + x, py * s + y])));
-};
+  const order = [...parts];
+  return (s, x, y) => {
+    if (!(s > 0)) return false;
+    for (let i = 0; i < order.length; i++) {
+      const part = order[i] as Ring;
+      if (lies(part, s, x, y)) continue;
+      order.splice(i, 1);
+      order.unshift(part);
+      return false;
+    }
+    return true;
+  };
+}
 
 function finished(usable: Polygons, hull: Ring, parts: readonly Ring[], best: Place): FitSpace {
   const design = boxOfPoints(hull);
@@ -122,13 +134,29 @@ interface Edge {
  * Whether a convex ring lies inside: one of its corners does, no edge of the face comes into it, and so no hole is in it.
  * Touching is allowed within the fit's slack.
  */
-function insideTest(usable: Polygons): (ring: Ring) => boolean {
+function insideTest(usable: Polygons): (part: Ring, s: number, x: number, y: number) => boolean {
   const edges = usable.flatMap((polygon) => polygon.flatMap(edgesOf));
-  return (ring) => {
-    const first = ring[0];
-    if (!first || !usable.some((polygon) => pointInPolygon(first, polygon))) return false;
-    const box = boxOfPoints(ring);
-    return edges.every((e) => e.maxX <= box.minX || e.minX >= box.maxX || e.maxY <= box.minY || e.minY >= box.maxY || !entersConvex(e.a, e.b, ring));
+  const boxes = new Map<Ring, Box>();
+  return (part, s, x, y) => {
+    const [first] = part;
+    if (!first) return false;
+    const own = boxes.get(part) ?? boxOfPoints(part);
+    boxes.set(part, own);
+    const [minX, minY, maxX, maxY] = [own.minX * s + x, own.minY * s + y, own.maxX * s + x, own.maxY * s + y];
+    // Its corners are worked out only where an edge comes near.
+    let ring: Ring | null = null;
+    for (let i = 0; i < edges.length; i++) {
+      const e = edges[i] as Edge;
+      if (e.maxX <= minX || e.minX >= maxX || e.maxY <= minY || e.minY >= maxY) continue;
+      ring ??= part.map(([px, py]): Point => [px * s + x, py * s + y]);
+      if (!entersConvex(e.a, e.b, ring)) continue;
+      // The edge that came into it last is tried first.
+      edges.splice(i, 1);
+      edges.unshift(e);
+      return false;
+    }
+    const corner: Point = [first[0] * s + x, first[1] * s + y];
+    return usable.some((polygon) => pointInPolygon(corner, polygon));
   };
 }
 

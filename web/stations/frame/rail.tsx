@@ -2,11 +2,12 @@
 
 import Link from "next/link";
 import { useRouter, useSelectedLayoutSegment } from "next/navigation";
-import { Dialog } from "radix-ui";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
+import { Dialog } from "@/ui/dialog.tsx";
 import { Knot } from "@/ui/marks.tsx";
 import type { Readiness } from "./readiness.ts";
 import { STATIONS, type StationKey } from "./stations.ts";
+import { useLetterKeys } from "./use-letter-keys.ts";
 
 /** Keys must not act while somebody types, or with a modifier held. */
 export function isTyping(event: KeyboardEvent): boolean {
@@ -14,23 +15,39 @@ export function isTyping(event: KeyboardEvent): boolean {
   return event.metaKey || event.ctrlKey || event.altKey || !!target?.closest("input, textarea, select, [contenteditable], [role=dialog]");
 }
 
+const KEYS = [
+  ["1 to 8", "go to a station"],
+  ["space", "the main act of the station"],
+  ["← →", "the kit or step before, after"],
+  ["P, L, F", "at Weed: pause, lost a piece, small flaw"],
+  ["H, +", "at the live view: hold, one more minute"],
+  ["?", "this list"],
+] as const;
+
 /** The thread of eight knots: the way through a class. */
 export function Rail({ classId, stations }: { classId: string; stations: Record<StationKey, Readiness> }) {
   const here = useSelectedLayoutSegment();
   const router = useRouter();
   const [help, setHelp] = useState(false);
+  const [letters, setLetters] = useLetterKeys();
+  const thread = useRef<HTMLElement>(null);
+  // On a narrow screen the station one is at must not lie outside of it.
+  useEffect(() => {
+    const current = here === null ? null : thread.current?.querySelector<HTMLElement>("[aria-current=page]");
+    if (current && thread.current) thread.current.scrollLeft = current.offsetLeft + (current.parentElement?.offsetLeft ?? 0) - (thread.current.clientWidth - current.offsetWidth) / 2;
+  }, [here]);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (isTyping(event)) return;
+      if (isTyping(event) || !letters) return;
       const station = STATIONS[Number(event.key) - 1];
       if (/^[1-8]$/u.test(event.key) && station) router.push(`/classes/${classId}/${station.key}`);
       if (event.key === "?") setHelp(true);
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [classId, router]);
+  }, [classId, router, letters]);
   return (
-    <nav aria-label="Stations" className="no-print overflow-x-auto">
+    <nav ref={thread} aria-label="Stations" className="no-print relative overflow-x-auto">
       <ol className="relative grid min-w-[820px] grid-cols-8">
         <li aria-hidden className="absolute top-[9px] right-0 left-2 h-[2px] bg-rule-strong" />
         {STATIONS.map((station, i) => {
@@ -54,30 +71,23 @@ export function Rail({ classId, stations }: { classId: string; stations: Record<
           );
         })}
       </ol>
-      <Dialog.Root open={help} onOpenChange={setHelp}>
-        <Dialog.Portal>
-          <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/20" />
-          <Dialog.Content className="fixed top-1/2 left-1/2 z-50 w-[min(28rem,92vw)] -translate-x-1/2 -translate-y-1/2 border border-rule-strong bg-paper p-6" aria-describedby={undefined}>
-            <Dialog.Title className="mb-3 text-xl">Keys</Dialog.Title>
-            <ul className="grid gap-1.5">
-              {[
-                ["1 to 8", "go to a station"],
-                ["space", "the main act of the station"],
-                ["← →", "the kit or step before, after"],
-                ["P, L, F", "at Weed: pause, lost a piece, small flaw"],
-                ["H, +", "at the live view: hold, one more minute"],
-                ["?", "this list"],
-              ].map(([key, act]) => (
-                <li key={key} className="flex justify-between gap-6 border-rule border-b pb-1.5">
-                  <kbd className="font-bold font-text">{key}</kbd>
-                  <span>{act}</span>
-                </li>
-              ))}
-            </ul>
-            <Dialog.Close className="verb mt-4">Close</Dialog.Close>
-          </Dialog.Content>
-        </Dialog.Portal>
-      </Dialog.Root>
+      <button type="button" className="verb sr-only focus:not-sr-only" onClick={() => setHelp(true)}>
+        Keys
+      </button>
+      <Dialog open={help} onOpenChange={setHelp} title="Keys">
+        <ul className="grid gap-1.5">
+          {KEYS.map(([key, act]) => (
+            <li key={key} className="flex justify-between gap-6 border-rule border-b pb-1.5">
+              <kbd className="font-bold font-text">{key}</kbd>
+              <span>{act}</span>
+            </li>
+          ))}
+        </ul>
+        <label className="mt-4 flex min-h-11 items-center gap-3">
+          <input type="checkbox" checked={letters} onChange={(event) => setLetters(event.target.checked)} />
+          Single keys act. Switch them off where speech or a shaky hand presses them by mistake; space and the arrows stay.
+        </label>
+      </Dialog>
     </nav>
   );
 }

@@ -10,11 +10,11 @@ import type { SeatThing } from "@/live/seat-view.ts";
 import { useLive } from "@/live/use-live.ts";
 import { isTyping } from "@/stations/frame/rail.tsx";
 import { timeIn, todayIn } from "@/ui/dates.ts";
+import { useLetterKeys } from "../frame/use-letter-keys.ts";
 import { type Asked, StageDialog } from "./stage-dialog.tsx";
 import { StageSide } from "./stage-side.tsx";
 import { StageLobby, StageWords } from "./stage-words.tsx";
 import { StepLine } from "./step-line.tsx";
-import { useLetterKeys } from "./use-letter-keys.ts";
 
 const MINUTE = 60_000;
 

@@ -82,7 +82,7 @@ export function CupDrawing({ blank, unit, pieces, widest }: { blank: Blank; unit
         {boxWidth(box) > 4 * px && <Dimension from={box.minX} to={box.maxX} at={height + 30 * px} text={`looks ${showLength(boxWidth(box), unit)}`} px={px} />}
       </svg>
       <figcaption className="mt-1 grid justify-items-center gap-1 text-soft text-sm">
-        <label className="flex min-h-11 items-center gap-3">
+        <label className="flex min-h-11 flex-wrap items-center gap-3">
           turn it
           <input
             type="range"

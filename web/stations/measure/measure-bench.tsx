@@ -66,8 +66,8 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
   };
   const setShape = (next: BlankShape, label: string) => change({ ...blank, shape: next }, label);
   return (
-    <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[270px_1fr_310px]">
-      <section className="grid content-start gap-3 lg:row-span-2">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 lg:grid-cols-[270px_1fr_310px]">
+      <section className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 lg:row-span-2">
         <h2 className="text-lg">The blank</h2>
         <TextField label="What it is" maxLength={120} required="Say what it is, such as mug or board." value={blank.name} onChange={(name) => change({ ...blank, name }, "Name of the blank")} />
         <SelectField label="Shape" value={shape.kind} words={SHAPE_WORDS} onChange={(kind: ShapeKind) => change({ ...blank, shape: shapeAs(kind, shape), specimens: [] }, "Shape of the blank")} />
@@ -86,7 +86,7 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
         {blank.margin.rule === "byHand" && (
           <LengthField label="Margin a side" mm={blank.margin.mm} unit={unit} allowZero onChange={(mm) => change({ ...blank, margin: { rule: "byHand", mm } }, "Margin")} />
         )}
-        <div className="grid grid-cols-[1fr_72px] gap-3">
+        <div className="grid grid-cols-[minmax(0,1fr)_72px] gap-3">
           <SelectField label="Made of" value={blank.material} words={MATERIAL_WORDS} onChange={(material) => change({ ...blank, material }, "Material")} />
           <Field label="Colour">
             {(props) => (

@@ -55,7 +55,7 @@ export function SupplyTable({ classId, document, version, lines, because, open: 
   return (
     <>
       <ProposalNote classId={classId} list="supplies" open={differences} />
-      <div>
+      <div className="overflow-x-auto">
         <table className="w-full text-left [&_td+td]:pl-3 [&_th+th]:pl-3">
           <thead className="text-soft text-sm">
             <tr className="border-rule-strong border-b">

@@ -74,13 +74,13 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
     }),
   );
   return (
-    <form onSubmit={send} className="grid gap-x-14 gap-y-8 lg:grid-cols-[1fr_1.2fr]" aria-busy={busy}>
+    <form onSubmit={send} className="grid grid-cols-[minmax(0,1fr)] gap-x-14 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]" aria-busy={busy}>
       {guided && (
         <p className="border-elm border-l-4 bg-paper px-5 py-4 lg:col-span-2">
           Your first class: blank, films, steps and materials are there already. Say when it is and who comes; names may also wait. Everything can be changed afterwards.
         </p>
       )}
-      <div className="grid content-start gap-4">
+      <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
         <h2 className="text-xl">What and when</h2>
         <SelectField
           label="Of"
@@ -95,7 +95,7 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
           }}
         />
         <Controller control={form.control} name="title" render={({ field }) => <TextField label="Title" value={field.value} maxLength={120} error={wrong("title")} onChange={field.onChange} />} />
-        <div className="grid grid-cols-2 gap-4">
+        <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,9rem),1fr))] gap-4">
           <Field
             label="Date"
             error={wrong("when.date")}
@@ -113,7 +113,7 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
         </div>
         {!project && (
           <>
-            <fieldset className="grid gap-4">
+            <fieldset className="grid grid-cols-[minmax(0,1fr)] gap-4">
               <legend className="mb-2 font-bold font-head text-xl">The blank</legend>
               <BlankFields value={value.blank} unit={unit} errors={answer?.fields ?? {}} path="blank" onChange={(blank) => set("blank", blank as never)} />
             </fieldset>
@@ -122,7 +122,7 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
           </>
         )}
       </div>
-      <div className="grid content-start gap-4">
+      <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
         {!project && <FilmChoice films={value.films} shelf={shelf} unit={unit} currency={currency} error={wrong("films")} onChange={(films) => set("films", films as never)} />}
         <h2 className="text-xl">Who comes</h2>
         <p className="text-soft">One line a seat: {["name", ...slots.filter((slot) => slot !== "name")].join(", ")}. You can add and change names later.</p>

@@ -12,7 +12,7 @@ import type { ShelfGood } from "./shelf-view.ts";
 import type { GoodEditor } from "./use-good.ts";
 import { WantedBar } from "./wanted-bar.tsx";
 
-export const GRID = "grid grid-cols-[minmax(0,1fr)_36px_104px] items-center gap-x-3 gap-y-1 sm:grid-cols-[minmax(150px,1.4fr)_64px_minmax(150px,1.6fr)_96px_56px_88px]";
+export const GRID = "grid grid-cols-[minmax(0,1fr)_36px_104px] items-center gap-x-3 gap-y-1 md:grid-cols-[minmax(150px,1.4fr)_64px_minmax(150px,1.6fr)_96px_56px_88px]";
 /** What people buy in this many of is a kind a host chooses; film is made as film. */
 const KINDS = GOOD_KINDS.filter((kind) => kind !== "film");
 
@@ -32,12 +32,12 @@ export function GoodLine({ good, unit, currency, onOpen }: { good: ShelfGood; un
         </button>
       </div>
       <p className="text-right">{tidyAmount(good.onHand)}</p>
-      <div className="hidden sm:block">
+      <div className="hidden md:block">
         <WantedBar good={good} />
       </div>
       <Free good={good} />
-      <p className="hidden text-right text-soft sm:block">{good.reorderAt === null ? "–" : tidyAmount(good.reorderAt)}</p>
-      <p className="hidden text-right sm:block">
+      <p className="hidden text-right text-soft md:block">{good.reorderAt === null ? "–" : tidyAmount(good.reorderAt)}</p>
+      <p className="hidden text-right md:block">
         {usual?.price === undefined ? <span className="text-soft">not known</span> : moneyText(usual.price, currency)}
         {usual && usual.size !== 1 && <span className="block text-soft text-sm">for {tidyAmount(usual.size)}</span>}
       </p>

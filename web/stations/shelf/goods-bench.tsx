@@ -70,7 +70,7 @@ export function GoodsBench({ goods, tab, unit, currency }: Props) {
             key={header.id}
             type="button"
             aria-label={`Order by ${String(header.column.columnDef.header)}`}
-            className={`min-h-9 ${header.id === "name" || header.id === "wanted" ? "text-left" : "text-right"} ${NARROW.has(header.id) ? "hidden sm:block" : ""} hover:underline`}
+            className={`min-h-9 ${header.id === "name" || header.id === "wanted" ? "text-left" : "text-right"} ${NARROW.has(header.id) ? "hidden md:block" : ""} hover:underline`}
             onClick={header.column.getToggleSortingHandler()}
           >
             {String(header.column.columnDef.header)}

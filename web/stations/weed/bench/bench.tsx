@@ -10,6 +10,7 @@ import type { BenchFacts } from "@/data/films.ts";
 import { labelOf } from "@/stations/frame/labels.ts";
 import { isTyping } from "@/stations/frame/rail.tsx";
 import { LinkButton } from "@/ui/button.tsx";
+import { useLetterKeys } from "../../frame/use-letter-keys.ts";
 import { BenchActs } from "./bench-acts.tsx";
 import { BenchHead } from "./bench-head.tsx";
 import { FilmList, type QueueRow, stateWords } from "./film-list.tsx";
@@ -54,6 +55,7 @@ function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, no
   const [failed, setFailed] = useState<ReadonlySet<string>>(new Set());
   const [light, setLight] = useState(false);
   const [list, setList] = useState(false);
+  const [letters] = useLetterKeys();
   const [last, setLast] = useState<{ film: string; label: string } | null>(null);
   const [ticks, setTicks] = useState<Readonly<Record<string, readonly number[]>>>({});
   const [clockNow, setClockNow] = useState(serverNow);
@@ -158,18 +160,21 @@ function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, no
         event.preventDefault();
         main();
       }
+      if (event.key === "ArrowRight" || event.key === "ArrowLeft") turn(event.key === "ArrowRight" ? 1 : -1);
+      if (!letters) return;
       if (key === "p") pause();
       if (key === "l" && row && !others) setAsking(true);
       if (key === "f" && begun) end("flawed");
       if (key === "u") undo();
       if (key === "t") setLight(true);
+    };
+    const turn = (by: 1 | -1) => {
       const at = queue.findIndex(({ film }) => film === row?.film);
-      if (event.key === "ArrowRight") open(queue[at + 1]?.film ?? row?.film);
-      if (event.key === "ArrowLeft") open(queue[Math.max(0, at - 1)]?.film ?? row?.film);
+      open(queue[Math.max(0, at + by)]?.film ?? row?.film);
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [main, pause, end, undo, begun, others, queue, row, open, light]);
+  }, [main, pause, end, undo, begun, others, queue, row, open, light, letters]);
 
   const pick = (piece: string) => setFailed((all) => new Set(all.has(piece) ? [...all].filter((one) => one !== piece) : [...all, piece]));
   return (
