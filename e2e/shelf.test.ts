@@ -34,7 +34,7 @@ describe("goods", () => {
     await fill(driver(), "Usual shop", "Quay Crafts");
     await fill(driver(), "In a pack", "6");
     await fill(driver(), "Price, GBP", "10.80");
-    await shows("1.80 GBP each");
+    await shows("£1.80 each");
     await saved(driver());
     await write("received", "20");
     await shows("Written down: 20 pieces here now.");

@@ -14,7 +14,7 @@ describe("what a seat may cost", () => {
     expect(found(planned({ budget: perSeat }))).toBeUndefined();
     const over = found(planned({ budget: perSeat - 1 }));
     expect(over?.values).toMatchObject({ over: 1, perSeat, budget: perSeat - 1 });
-    expect(over && speak(over, "mm", String).sentence).toMatch(/0\.01 GBP more than it may\. Most of it, \d+ %, is /u);
+    expect(over && speak(over, "mm", String).sentence).toMatch(/£0\.01 more than it may\. Most of it, \d+ %, is /u);
     expect(found(planned({}))).toBeUndefined();
   });
 

@@ -80,8 +80,8 @@ describe("prices", () => {
   });
 
   it("money in words", () => {
-    expect(moneyText(1250, "GBP")).toBe("12.50 GBP");
-    expect(moneyText(5, "EUR")).toBe("0.05 EUR");
+    expect(moneyText(1250, "GBP")).toBe("£12.50");
+    expect(moneyText(5, "EUR")).toBe("€0.05");
   });
 });
 

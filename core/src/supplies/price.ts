@@ -152,8 +152,15 @@ export const costJson = (cost: Cost): z.infer<typeof costSchema> => ({
 const DIGITS: Readonly<Record<string, number>> = { JPY: 0, KRW: 0, ISK: 0, CLP: 0, VND: 0, HUF: 2, KWD: 3, BHD: 3, OMR: 3, JOD: 3, TND: 3 };
 export const minorDigits = (currency: string): number => DIGITS[currency] ?? 2;
 
-/** `1250`, `GBP` -> `12.50 GBP`; words and symbols belong to the interface. */
+const formats = new Map<string, Intl.NumberFormat>();
+/** As people write it in the language of the interface: £1.90, €1.90. */
+function formatIn(currency: string): Intl.NumberFormat {
+  const format = formats.get(currency) ?? new Intl.NumberFormat("en-GB", { style: "currency", currency, currencyDisplay: "narrowSymbol" });
+  formats.set(currency, format);
+  return format;
+}
+
+/** `1250`, `GBP` -> `£12.50`. */
 export function moneyText(minor: number, currency: string): string {
-  const digits = minorDigits(currency);
-  return `${(minor / 10 ** digits).toFixed(digits)} ${currency}`;
+  return formatIn(currency).format(minor / 10 ** minorDigits(currency));
 }
