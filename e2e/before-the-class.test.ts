@@ -136,11 +136,11 @@ describe("the host's own evenings", () => {
     const day = new Date(Date.now() + 3 * 86_400_000).toISOString().slice(0, 10);
     await setField(driver(), "section[aria-label='Days off'] input[type='date']", day);
     await press(driver(), By.xpath("//section[@aria-label='Days off']//button[normalize-space(.)='Add it']"));
-    await find(driver(), By.css("[aria-label^='Take out the day off']"));
+    await find(driver(), By.css("[aria-label^='Remove the day off']"));
     await waitFor(async () => (await driver().findElements(By.css("[data-save-state='saved']"))).length > 0, "it was not saved");
     await driver().navigate().refresh();
-    await press(driver(), By.css("[aria-label^='Take out the day off']"));
-    await waitFor(async () => (await driver().findElements(By.css("[aria-label^='Take out the day off']"))).length === 0, "it was not taken out");
+    await press(driver(), By.css("[aria-label^='Remove the day off']"));
+    await waitFor(async () => (await driver().findElements(By.css("[aria-label^='Remove the day off']"))).length === 0, "it was not taken out");
   });
 
   it("a calendar reads them under a private address until it is taken back", async () => {

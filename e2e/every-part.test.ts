@@ -146,7 +146,7 @@ describe("a ball with a picture and no words", () => {
     await find(driver(), byText("p", "own drawing"));
     await saved(driver());
     // The line goes, and with it the gap that stood between.
-    await press(driver(), byText("button", "take out"));
+    await press(driver(), byText("button", "remove"));
     const kinds = async () => (await document(address)).things[0].design.items.map(({ kind }: { kind: string }) => kind).join();
     await waitFor(async () => (await kinds()) === "art", `the line was not taken out`);
     const [thing] = (await document(address)).things;
@@ -184,7 +184,7 @@ describe("every part is changed where it is read", () => {
     await choose(driver(), "Replace it throughout by", vinyls.at(-1).id);
     await saved(driver());
     await waitFor(async () => (await document(address)).things[0].design.items[0].vinyl === vinyls.at(-1).id, "the film was not replaced");
-    await press(driver(), By.css('[aria-label="Take Plum gloss out"]'));
+    await press(driver(), By.css('[aria-label="Remove Plum gloss"]'));
     await saved(driver());
     expect((await document(address)).vinyls).toHaveLength(1);
     expect(await violations(driver())).toEqual([]);
@@ -286,7 +286,7 @@ describe("every part is changed where it is read", () => {
     await press(driver(), By.css(`[aria-label="Change Look at last year's boards"]`));
     await press(driver(), byText("button", "once more"));
     await waitFor(async () => (await titles()).length === before.length + 2, "it was not copied");
-    await press(driver(), byText("button", "take out"));
+    await press(driver(), byText("button", "remove"));
     await waitFor(async () => (await titles()).length === before.length + 1, "it was not taken out");
     await saysUndo("");
     expect(await violations(driver())).toEqual([]);

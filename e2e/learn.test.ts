@@ -107,7 +107,7 @@ describe("a trial", () => {
     await driver().get(`${BASE}/shelf?tab=trials`);
     await press(driver(), By.xpath(`${card}//button[contains(., 'Let the rule decide')]`));
     await find(driver(), By.xpath(`${card}//*[contains(., 'The rule for its kind still decides')]`));
-    await press(driver(), By.xpath(`${card}//button[normalize-space(.)='Take out']`));
+    await press(driver(), By.xpath(`${card}//button[normalize-space(.)='Remove']`));
     await press(driver(), By.xpath(`${card}//button[contains(., 'Take it out')]`));
     await waitFor(async () => (await driver().findElements(By.xpath(card))).length === 0, "the trial was not taken out");
   });

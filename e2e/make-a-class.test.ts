@@ -89,7 +89,7 @@ describe("what people get wrong", () => {
     const { driver } = window;
     await fillNewClass(driver, { title: "", names: ["Ines", "Bo"], size: ["as wide as it goes", "40 mm"] });
     await find(driver, byText("p", "Not a length"));
-    await press(driver, By.css("[aria-label='Take Harbour gloss out']"));
+    await press(driver, By.css("[aria-label='Remove Harbour gloss']"));
     await press(driver, byText("button", "Make the class"));
     await find(driver, By.xpath("//*[@role='alert'][contains(., 'title')]"));
     await find(driver, By.xpath("//*[@role='alert'][contains(., 'film')]"));

@@ -87,7 +87,7 @@ describe("any blank", () => {
       await driver.navigate().refresh();
       expect(await (await find(driver, height)).getAttribute("value")).toBe(shown);
     }
-    await press(driver, By.css('[aria-label="Take keep-out 1 out"]'));
+    await press(driver, By.css('[aria-label="Remove keep-out 1"]'));
     await saved(driver);
     await driver.navigate().refresh();
     await find(driver, byText("summary", "Holes, grooves, seams: none"));

@@ -52,6 +52,15 @@ describe("a class whose plan is of an older document", () => {
   });
 });
 
+describe("the address of a class", () => {
+  it("leads to its first station, and whoever is not signed in to the door", async () => {
+    const bare = await fetch(address, { redirect: "manual" });
+    expect([bare.status, new URL(bare.headers.get("location") ?? "", BASE).pathname]).toEqual([307, `${new URL(address).pathname}/plan`]);
+    const strange = await fetch(`${address}/cut`, { redirect: "manual" });
+    expect([strange.status, new URL(strange.headers.get("location") ?? "", BASE).pathname]).toEqual([307, "/sign-in"]);
+  });
+});
+
 describe("a class that is not there", () => {
   it.each(["cut", "letter", "plan"])("is not found, and does not begin to load: %s", async (station) => {
     for (const none of ["00000000-0000-4000-8000-000000000000", "nothing"]) expect((await fetchText(window.driver, `${BASE}/classes/${none}/${station}`)).status).toBe(404);

@@ -166,7 +166,7 @@ describe("from names to run sheet", () => {
         });
         await driver().get(`${address}/plan`);
         const { things } = await document(address);
-        await press(driver(), By.css(`[aria-label="Take ${things[1].title} out"]`));
+        await press(driver(), By.css(`[aria-label="Remove ${things[1].title}"]`));
         await saved(driver());
         expect((await document(address)).things).toHaveLength(1);
         await press(driver(), byText("button", "a copy of it"));

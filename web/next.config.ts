@@ -14,6 +14,10 @@ const config: NextConfig = {
   typescript: { ignoreBuildErrors: true },
   // A font of 4 MB, and the form round it.
   experimental: { serverActions: { bodySizeLimit: "5mb" } },
+  // Here, because a page that redirects while it loads answers 200 first.
+  async redirects() {
+    return [{ source: "/classes/:id([0-9a-f]{8}-[0-9a-f-]{27})", destination: "/classes/:id/plan", permanent: false }];
+  },
   async headers() {
     const policy =
       "default-src 'self'; script-src 'self' 'unsafe-inline' 'wasm-unsafe-eval'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; connect-src 'self'; worker-src 'self' blob:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";

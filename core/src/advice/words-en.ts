@@ -138,7 +138,7 @@ const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => strin
   helper: (v) => `A helper beside you (saves ${showMinutes(Number(v.saves))}: the queue goes on while the others do the next step)`,
   addTool: (v) => `One more ${String(v.name).toLowerCase()} (saves ${showMinutes(Number(v.saves))})`,
   raiseRim: (v, s) => `Keep ${mm(v, "mm", s)} from the rim`,
-  leaveIt: () => "Leave it",
+  leaveIt: () => "Keep it as it is",
   narrowLine: () => "Set that line by itself",
   useFontHere: (v) => `Use ${family(v.font)} for this seat`,
   thicken: (v) => `Thicken by ${fine(v, "by")}${v.inside === undefined ? "" : ` (its tightest inside is then ${fine(v, "inside")})`}`,

@@ -95,10 +95,10 @@ function PictureSet({ item, slots, onBring, onChange }: { item: ArtItem; slots: 
                 <button
                   type="button"
                   className="verb"
-                  aria-label={`Take ${other.name} out`}
+                  aria-label={`Remove ${other.name}`}
                   onClick={() => onChange({ ...item, others: item.others.filter((_, k) => k !== i) }, `${other.name} taken out`)}
                 >
-                  take out
+                  remove
                 </button>
               </li>
             ))}

@@ -43,7 +43,7 @@ export function ChoicesPanel({ classId, choices, labels, vinyls, things, unit, o
   return (
     <section className="mt-6" aria-busy={busy}>
       <h2 className="mb-1 text-lg">Participants choose</h2>
-      <p className="text-soft text-sm">Each sees the own decal, and asks for a spelling{offered.length > 0 ? ", a colour" : ""} and a hand. Nothing changes until you take it.</p>
+      <p className="text-soft text-sm">Each participant sees their own decal, and asks for a spelling{offered.length > 0 ? ", a colour" : ""} and a hand. Nothing changes until you take it.</p>
       <p className="mt-1">
         <a className="verb [overflow-wrap:anywhere]" href={choices.link} data-choose-link target="_blank" rel="noreferrer">
           {choices.link.replace(/^https?:\/\//u, "")}
@@ -86,7 +86,7 @@ export function ChoicesPanel({ classId, choices, labels, vinyls, things, unit, o
               </button>
               {" · "}
               <button type="button" className="verb" disabled={busy} onClick={() => run(() => decide(classId, id, false))}>
-                Leave it as it was
+                Keep it as it was
               </button>
             </li>
           ))}

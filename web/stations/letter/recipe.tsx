@@ -121,7 +121,7 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
               )}
               {drawnItems(items) > (item.kind === "gap" ? 0 : 1) && (
                 <button type="button" className="verb ml-auto" onClick={() => remove(index)}>
-                  take out
+                  remove
                 </button>
               )}
             </p>

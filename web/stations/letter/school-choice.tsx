@@ -78,7 +78,7 @@ function describe(school: SchoolPreview, unit: LengthUnit, binding: string): str
   if (!Number.isFinite(school.smallestMm)) return "no letters yet";
   const same = school.largestMm - school.smallestMm < 0.05;
   const size = same ? `all ${showLength(school.smallestMm, unit)}` : `letters ${showLength(school.smallestMm, unit)} to ${showLength(school.largestMm, unit)}`;
-  return school.school === "fillBox" || !binding ? size : `${size}, ${binding} binds`;
+  return school.school === "fillBox" || !binding ? size : `${size}, set by ${binding}`;
 }
 
 function SchoolPicture({ school, samples, vinyls, room, ground }: { school: SchoolPreview; samples: readonly DrawnSeat[]; vinyls: readonly Vinyl[]; room: number; ground: string }) {

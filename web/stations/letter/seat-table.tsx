@@ -76,7 +76,7 @@ export function SeatTable({
               </th>
             ))}
             <th className="w-20 font-normal">
-              <span className="sr-only">Take out</span>
+              <span className="sr-only">Remove</span>
             </th>
           </tr>
         </thead>
@@ -131,7 +131,7 @@ export function SeatTable({
                 <button
                   type="button"
                   className="verb text-sm"
-                  aria-label={`Take seat ${row.seat} out`}
+                  aria-label={`Remove seat ${row.seat}`}
                   onClick={() =>
                     onChange(
                       seats.filter(({ seat }) => seat !== row.seat),
@@ -139,7 +139,7 @@ export function SeatTable({
                     )
                   }
                 >
-                  take out
+                  remove
                 </button>
               </td>
             </tr>

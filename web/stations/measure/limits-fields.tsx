@@ -69,7 +69,7 @@ function KeepOutsField({ blank, unit, onChange }: Props) {
       <Rows
         rows={blank.keepOuts}
         className="grid grid-cols-2 gap-2 border-rule border-b pb-3"
-        out={{ name: (i) => `Take keep-out ${i + 1} out`, words: "take out", label: "A keep-out taken out" }}
+        out={{ name: (i) => `Remove keep-out ${i + 1}`, words: "remove", label: "A keep-out taken out" }}
         onChange={set}
       >
         {(row, change, i) => {
@@ -109,12 +109,7 @@ function ReserveField({ blank, unit, onChange }: Props) {
   const set = (reserve: Reserve[], label: string) => onChange({ ...blank, reserve }, label);
   return (
     <Section title={blank.reserve.length === 0 ? "Space for twine, flowers: none" : `Space kept for later: ${blank.reserve.length}`} open={blank.reserve.length > 0}>
-      <Rows
-        rows={blank.reserve}
-        className="grid grid-cols-2 gap-2 border-rule border-b pb-3"
-        out={{ name: (i) => `Take space ${i + 1} out`, words: "take out", label: "Space given back" }}
-        onChange={set}
-      >
+      <Rows rows={blank.reserve} className="grid grid-cols-2 gap-2 border-rule border-b pb-3" out={{ name: (i) => `Remove space ${i + 1}`, words: "remove", label: "Space given back" }} onChange={set}>
         {(row, change) => {
           const edit = (patch: Partial<typeof row>) => change({ ...row, ...patch }, "Space for later");
           return (
@@ -146,7 +141,7 @@ function SpecimensField({ blank, unit, onChange }: Props) {
       <Rows
         rows={blank.specimens}
         className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
-        out={{ name: (i) => `Take piece ${i + 1} out`, words: "out", label: "A measured piece taken out" }}
+        out={{ name: (i) => `Remove piece ${i + 1}`, words: "remove", label: "A measured piece taken out" }}
         onChange={set}
       >
         {(row, change, i) => {

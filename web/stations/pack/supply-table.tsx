@@ -254,7 +254,7 @@ function SupplyFields({ supply, document, onChange, onOut }: Pick<RowProps, "sup
         <input type="checkbox" checked={supply.spares} onChange={(event) => set({ spares: event.target.checked }, "Spares of a material")} /> also for spares
       </label>
       <button type="button" className="verb min-h-11 self-end justify-self-start" onClick={onOut}>
-        take out
+        remove
       </button>
       <p className="col-span-2 text-soft text-sm sm:col-span-4">Pack, price and what is at hand are the shelf's, for all classes that draw on it. Another name or unit draws on another good.</p>
     </div>

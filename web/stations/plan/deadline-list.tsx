@@ -66,7 +66,7 @@ export function DeadlineList({ classId, document, version, today }: Props) {
                     <NumberField label="Days before the class" value={daysBefore} least={0} most={365} onChange={(days) => put({ ...lead, [code]: days }, DEADLINE_WORDS[code])} />
                   </div>
                   <button type="button" className="verb min-h-11" onClick={() => put(without(code), `${DEADLINE_WORDS[code]} taken out`)}>
-                    take out
+                    remove
                   </button>
                 </div>
               )}

@@ -76,7 +76,7 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
                   <button
                     type="button"
                     className="verb min-h-11"
-                    aria-label={`Take ${film.name} out`}
+                    aria-label={`Remove ${film.name}`}
                     onClick={() =>
                       put(
                         films.filter(({ id }) => id !== film.id),
@@ -84,7 +84,7 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
                       )
                     }
                   >
-                    take out
+                    remove
                   </button>
                 )}
               </div>

@@ -197,8 +197,8 @@ function FilmChoice({ films, shelf, unit, currency, error, onChange }: FilmChoic
               <button type="button" className="verb min-h-11" aria-label={`${open === film.id ? "Close" : "Change"} ${film.name}`} onClick={() => setOpen(open === film.id ? null : film.id)}>
                 {open === film.id ? "close" : "change"}
               </button>
-              <button type="button" className="verb min-h-11" aria-label={`Take ${film.name} out`} onClick={() => onChange(films.filter(({ id }) => id !== film.id))}>
-                take out
+              <button type="button" className="verb min-h-11" aria-label={`Remove ${film.name}`} onClick={() => onChange(films.filter(({ id }) => id !== film.id))}>
+                remove
               </button>
             </div>
             {open === film.id && (

@@ -229,7 +229,7 @@ function TaskFields({ task, before, things, onChange, onOut }: FieldsProps) {
       <LongTextField label="How" value={task.say} onChange={(say) => set({ say }, "How a task is done")} />
       <LongTextField label="With care" value={task.care} onChange={(care) => set({ care }, "Caution of a task")} />
       <button type="button" className="verb min-h-11 justify-self-start" onClick={onOut}>
-        take out
+        remove
       </button>
     </div>
   );

@@ -73,7 +73,7 @@ export function SetView({ classId, faces, vinyls, count }: Props) {
   return (
     <section aria-label="The set" aria-busy={busy}>
       <h2 className="mt-8 mb-2 text-lg">The set, side by side</h2>
-      <p className="mb-3 text-soft text-sm">Look at all designs and colours together before anything is cut: chosen one by one they get regretted.</p>
+      <p className="mb-3 text-soft text-sm">Look at all designs and colours together before anything is cut: chosen one at a time, they often clash.</p>
       {faces.map((own) => (
         <ThingFaces key={own.thing} own={own} several={faces.length > 1} vinyls={shown} />
       ))}

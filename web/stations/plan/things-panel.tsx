@@ -121,7 +121,7 @@ export function ThingsPanel({ classId, document, version, unit, ways: { facts, .
                     </>
                   )}
                   <PrepareDays thing={thing} onChange={(next) => editor.change({ ...editor.value, things: things.map((old) => (old.id === thing.id ? next : old)) }, "Day of a blank")} />
-                  <ThingVerb name={`Take ${thing.title} out`} words="take out" onPress={() => out(thing)} />
+                  <ThingVerb name={`Remove ${thing.title}`} words="remove" onPress={() => out(thing)} />
                 </div>
               </div>
             </li>

@@ -53,8 +53,8 @@ export function VariantEditor({ project, shape, currency, variant }: Props & { v
       <button type="button" className="verb min-h-11" aria-label={`Change ${variant.name}`} onClick={() => setOpen(true)}>
         change
       </button>
-      <button type="button" className="verb min-h-11" aria-label={`Take ${variant.name} out`} disabled={busy} onClick={() => start(async () => setSaid(await takeVariantOut(project, variant.id)))}>
-        take out
+      <button type="button" className="verb min-h-11" aria-label={`Remove ${variant.name}`} disabled={busy} onClick={() => start(async () => setSaid(await takeVariantOut(project, variant.id)))}>
+        remove
       </button>
       {said && <span role="alert">{said}</span>}
       <Dialog open={open} onOpenChange={setOpen} title={variant.name} wide>
@@ -128,7 +128,7 @@ function VariantForm({ project, shape, currency, first, id, onDone }: Props & { 
         <Button tone="main" disabled={busy} onClick={save}>
           {busy ? "Saving …" : "Keep the variant"}
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </p>
     </div>
   );

@@ -37,10 +37,10 @@ export function DaysOffFields({ days, today, onChange }: { days: DaysOff; today:
               <button
                 type="button"
                 className="verb min-h-11 text-sm"
-                aria-label={`Take out the day off from ${showDate(row.from, "short")}`}
+                aria-label={`Remove the day off from ${showDate(row.from, "short")}`}
                 onClick={() => onChange(ahead.filter((other) => other !== row))}
               >
-                take out
+                remove
               </button>
             </li>
           ))}

@@ -168,7 +168,7 @@ export function StepFields({ step, before, tools, things, first, last, onChange,
           once more
         </button>
         <button type="button" className="verb min-h-11" onClick={onOut}>
-          take out
+          remove
         </button>
       </p>
     </div>

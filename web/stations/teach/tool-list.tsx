@@ -28,7 +28,7 @@ export function ToolList({ tools, steps, onChange }: { tools: readonly Tool[]; s
                 <button
                   type="button"
                   className="verb min-h-11"
-                  aria-label={`Take ${tool.name} out`}
+                  aria-label={`Remove ${tool.name}`}
                   onClick={() =>
                     onChange(
                       tools.filter(({ id }) => id !== tool.id),
@@ -36,7 +36,7 @@ export function ToolList({ tools, steps, onChange }: { tools: readonly Tool[]; s
                     )
                   }
                 >
-                  take out
+                  remove
                 </button>
               ) : (
                 <span className="min-h-11 py-3 text-soft text-sm">{needed.map(({ title }) => title).join(", ")}</span>

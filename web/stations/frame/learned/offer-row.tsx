@@ -54,7 +54,7 @@ export function OfferRow({ offer, asks, since, refused }: Props) {
               {moves.word === "taken" ? `Use ${sayTimes(offer.factor)}` : "First guess again"}
             </Button>
             <Button disabled={busy} onClick={() => setMoves(null)}>
-              Leave it
+              Cancel
             </Button>
           </div>
         </div>

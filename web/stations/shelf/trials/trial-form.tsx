@@ -67,8 +67,8 @@ export function TrialForm({ row, films, today, onDone }: Props) {
           <li key={sample.id} className="grid items-end gap-3 py-1 sm:grid-cols-[1fr_1.5fr_auto]">
             <TextField label={`Sample ${i + 1}`} value={sample.label} maxLength={60} required="Say which sample it is." onChange={(label) => setSample(sample.id, { label })} />
             <TextField label={`Seen on ${sample.label}`} value={sample.note} maxLength={200} onChange={(note) => setSample(sample.id, { note })} />
-            <Button disabled={trial.samples.length === 1} aria-label={`Take ${sample.label} out`} onClick={() => set({ samples: trial.samples.filter(({ id }) => id !== sample.id) })}>
-              Take out
+            <Button disabled={trial.samples.length === 1} aria-label={`Remove ${sample.label}`} onClick={() => set({ samples: trial.samples.filter(({ id }) => id !== sample.id) })}>
+              Remove
             </Button>
           </li>
         ))}
@@ -84,7 +84,7 @@ export function TrialForm({ row, films, today, onDone }: Props) {
           {row ? "Keep what was changed" : "Keep the trial"}
         </Button>
         <Button disabled={busy} onClick={onDone}>
-          Leave it
+          Cancel
         </Button>
       </div>
       {said && (

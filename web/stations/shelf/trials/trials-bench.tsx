@@ -180,7 +180,7 @@ function TakeOut({ busy, onOut }: { busy: boolean; onOut: () => void }) {
   if (!sure)
     return (
       <Button disabled={busy} onClick={() => setSure(true)}>
-        Take out
+        Remove
       </Button>
     );
   return (
