@@ -18,12 +18,11 @@ import type { ClassDocument } from "./document.ts";
 import { filmLines } from "./film-lines.ts";
 import { type Kit, kitsOf, recutKits, spareKits } from "./kits.ts";
 import { letterSet } from "./letter-set.ts";
-import { kitWishesOf, type LetteredThing } from "./lettered-cache.ts";
 import { borderFor, partSize } from "./load-room.ts";
 import { measureStrokes } from "./measure-strokes.ts";
 import { ownFaces } from "./own-pieces.ts";
 import { PACK_MINUTES_PER_KIT, TAPE_MINUTES_PER_KIT } from "./pace-of-hands.ts";
-import { PlanMemory } from "./plan-memory.ts";
+import { type LetteredThing, PlanMemory } from "./plan-memory.ts";
 import { preparedOn } from "./prepared.ts";
 import { setScales } from "./set-sizes.ts";
 import { type LaidOut, layOut } from "./sheets.ts";
@@ -31,6 +30,7 @@ import type { Plan, PreparationMinutes } from "./stages.ts";
 import { type TapeExtent, tapeExtent } from "./tape.ts";
 import { goesOf, isPainted } from "./technique.ts";
 import { madeOf, preparedApart, runSheetOf, type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
+import { kitWishesOf, letteringReads } from "./what-stages-read.ts";
 
 /** What a plan is at: lettering and fitting, laying out, thinking it over. */
 export type PlanStage = "letters" | "film" | "advice";
@@ -110,7 +110,7 @@ export function letterKits(document: ClassDocument, fonts: FontLookup, memory = 
     const view = thingDocument(document, id);
     const make = () => letterThing(view, fonts, { memory: memory.lettering, progress, most });
     // What another studio's font has drawn is not for whoever only knows its name.
-    return fontsOf(view).every((font) => fonts(font) !== undefined) ? memory.things.take(view, most, make) : make();
+    return fontsOf(view).every((font) => fonts(font) !== undefined) ? memory.things.take(letteringReads(view, most), make) : make();
   };
   const alone = document.things.map(({ id }) => letter(id));
   const most = setScales(

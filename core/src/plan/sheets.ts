@@ -16,10 +16,10 @@ import type { ClassDocument } from "./document.ts";
 import { type Kit, kitName } from "./kits.ts";
 import { filmRing, type LaidKit, type LaidLoad, type LaidVinyl } from "./lay-kits.ts";
 import { filmArea, freshLoads, type Laying, laySet } from "./lay-set.ts";
-import { filmItself } from "./lettered-cache.ts";
 import { binFor } from "./load-room.ts";
 import { type MatPlace, shareMats } from "./mats.ts";
 import { PlanMemory } from "./plan-memory.ts";
+import { filmItself } from "./what-stages-read.ts";
 
 export interface PlanSheet extends Sheet {
   readonly cutMinutes: number;

@@ -2,11 +2,9 @@ import { describe, expect, it } from "vitest";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import type { ClassDocument, Thing } from "./document.ts";
-import { LetteredCache } from "./lettered-cache.ts";
 import { makePlan } from "./plan.ts";
 import { planJson } from "./plan-json.ts";
 import { PlanMemory } from "./plan-memory.ts";
-import { thingDocument } from "./thing-document.ts";
 
 const tins = demoClass("seed-tins");
 const tin = tins.things[0] as Thing;
@@ -50,29 +48,5 @@ describe("what was lettered before", () => {
     const own = changed("lid", font);
     makePlan(own, testFonts, memory);
     expect(() => makePlan(own, (id) => (id === "lobster" ? undefined : testFonts(id)), memory)).toThrow(/no font "lobster"/u);
-  });
-
-  it("keeps no more than some thousand seats", () => {
-    const many = new LetteredCache();
-    const view = thingDocument(two, tin.id);
-    let made = 0;
-    const ask = (most: number) =>
-      many.take(view, most, () => {
-        made++;
-        return {
-          plan: {
-            ...(first.things[0] as (typeof first.things)[number]),
-            lettered: { ...(first.things[0] as (typeof first.things)[number]).lettered, seats: Array.from({ length: 1000 }, () => first.things[0]?.lettered.seats[0] as never) },
-          },
-          kits: [],
-        };
-      });
-    for (const most of [1, 2, 3, 4]) ask(most);
-    expect(made).toBe(4);
-    ask(4);
-    ask(2);
-    expect(made).toBe(4);
-    ask(1);
-    expect(made).toBe(5);
   });
 });
