@@ -37,6 +37,12 @@ export async function openWindow(width = 1280, height = 800, downloads?: string)
   if (downloads) options.setUserPreferences({ "download.default_directory": downloads, "download.prompt_for_download": false });
   const driver = await new Builder().forBrowser(Browser.CHROME).setChromeOptions(options).setChromeService(new chrome.ServiceBuilder("/usr/bin/chromedriver")).build();
   await setViewport(driver, width, height);
+  const get = driver.get.bind(driver);
+  // A page is there when what it waits for is there, too: until then a line says what is being done.
+  driver.get = async (url) => {
+    await get(url);
+    await driver.wait(async () => (await driver.findElements(By.css(".appears-late"))).length === 0, WAIT_MS).catch(() => undefined);
+  };
   return {
     driver,
     close: async () => {

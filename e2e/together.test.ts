@@ -84,7 +84,7 @@ describe("live and follow, on two server processes", () => {
     await find(phone.driver, byText("h1", "That was the class"));
     await host.driver.get(`${live.replace("/live/", "/classes/")}/look-back`);
     await find(host.driver, byText("h2", "The steps took"));
-    expect(await host.driver.findElements(By.css("main svg path"))).not.toHaveLength(0);
+    expect(await host.driver.findElements(By.xpath("//main//caption[.='Minutes of each step']/..//tbody/tr"))).not.toHaveLength(0);
   });
 });
 

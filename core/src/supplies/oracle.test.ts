@@ -82,6 +82,8 @@ describe("prices", () => {
   it("money in words", () => {
     expect(moneyText(1250, "GBP")).toBe("£12.50");
     expect(moneyText(5, "EUR")).toBe("€0.05");
+    expect(moneyText(1250, "JPY")).toBe("¥1,250");
+    for (const typed of ["", "G", "gbp"]) expect(moneyText(190, typed)).toBe(`1.90 ${typed}`.trim());
   });
 });
 

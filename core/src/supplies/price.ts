@@ -162,5 +162,8 @@ function formatIn(currency: string): Intl.NumberFormat {
 
 /** `1250`, `GBP` -> `£12.50`. */
 export function moneyText(minor: number, currency: string): string {
-  return formatIn(currency).format(minor / 10 ** minorDigits(currency));
+  const digits = minorDigits(currency);
+  const amount = minor / 10 ** digits;
+  // Somebody may be typing it.
+  return /^[A-Z]{3}$/u.test(currency) ? formatIn(currency).format(amount) : `${amount.toFixed(digits)} ${currency}`.trim();
 }
