@@ -102,7 +102,7 @@ describe("a new studio makes", () => {
       await press(driver(), By.css(`[aria-label="Close ${name}"]`));
     }
     await saved(driver());
-    await shows(/Cost per seat\s+\d+\.\d\d/u);
+    await shows(/Cost per seat\s+£\d+\.\d\d/u);
     expect(await text()).not.toContain("no price");
   });
 

@@ -88,7 +88,9 @@ export function Basket({ seats, columns, chosen, href, onChoose, words, dark = f
               height={CELL}
               fill="transparent"
               stroke={seat.seat === chosen ? (dark ? "var(--color-stage-text)" : "var(--color-ink)") : "none"}
-            />
+            >
+              <title>{seat.label}</title>
+            </rect>
           </a>
         ))}
     </svg>

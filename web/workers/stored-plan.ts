@@ -58,7 +58,7 @@ export function storedPlan(plan: Plan, hash: string): ComputedPlan {
   return { ...computed, prints: printsOf(computed) };
 }
 
-/** Kits are drawn four times their size on the bench. */
+/** A piece that is what it was has the drawing that it had. */
 const piecePaths = new KeptWith<Polygon, string>();
 const piecePath = (polygon: Polygon): string => piecePaths.take(polygon, "", () => drawingPath([polygon], KIT_DRAWING_MM));
 

@@ -98,7 +98,7 @@ export default async function TonightPage() {
         <Wet rows={view.wet} />
         <Fullness view={view} />
         <EveningsAhead days={view.ahead} all={view.all} />
-        {!view.none && <CalendarLink key={code} site={await siteAddress()} code={code} />}
+        {!view.none && <CalendarLink site={await siteAddress()} code={code} />}
         {view.classes.length === 0 && !view.none && (
           <p className="mt-4 text-lg">
             No class in the next weeks.{" "}

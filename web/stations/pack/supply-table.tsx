@@ -78,7 +78,7 @@ export function SupplyTable({ classId, document, version, lines, because, open: 
                   <b>{line.name}</b> <span className="text-soft text-sm">{line.unit}, fresh film and its test cut</span>
                   <OnShelf line={line} />
                 </td>
-                <Figures line={line} />
+                <Figures line={line} currency={document.prices.currency} />
                 <td className="text-right text-soft text-sm">at Plan</td>
               </tr>
             ))}
@@ -120,7 +120,7 @@ export function SupplyTable({ classId, document, version, lines, because, open: 
 
 type Line = ShelvedPlan["supplies"][number];
 
-function Figures({ line }: { line: Line | undefined }) {
+function Figures({ line, currency }: { line: Line | undefined; currency: string }) {
   if (!line)
     return (
       <td colSpan={6} className="text-right text-soft">
@@ -137,7 +137,7 @@ function Figures({ line }: { line: Line | undefined }) {
       </td>
       <td className="hidden text-right text-soft sm:table-cell">{tidy(line.leftAfter)}</td>
       <td className={`hidden whitespace-nowrap text-right sm:table-cell ${line.priced ? "" : "text-ochre"}`}>
-        {!line.priced ? "not known" : line.buyPrice > 0 ? moneyText(line.buyPrice, "").trim() : "–"}
+        {!line.priced ? "not known" : line.buyPrice > 0 ? moneyText(line.buyPrice, currency) : "–"}
       </td>
     </>
   );
@@ -173,7 +173,7 @@ function SupplyRow({ supply, line, inHand, document, why, yours, onOpen, onChang
           {why && inHand && <span className="block text-soft text-sm">{why}</span>}
           {yours}
         </td>
-        <Figures line={line} />
+        <Figures line={line} currency={document.prices.currency} />
         <td className="text-right">
           <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${supply.name}`} onClick={onOpen}>
             {inHand ? "close" : "change"}

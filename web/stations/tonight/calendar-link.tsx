@@ -6,13 +6,15 @@ import { calendarCode } from "./calendar-actions.ts";
 
 /** The evenings in the host's own calendar: as a file, or under an address that it reads by itself. */
 export function CalendarLink({ site, code: stored }: { site: string; code: string | null }) {
-  const [code, setCode] = useState(stored);
+  // What was done here counts before what the page was fetched with.
+  const [done, setDone] = useState<{ readonly code: string | null }>();
+  const code = done ? done.code : stored;
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState("");
   const act = async (want: "make" | "revoke") => {
     setBusy(true);
     const answer = await calendarCode(want).catch(() => null);
-    if (answer) setCode(answer.code);
+    if (answer) setDone({ code: answer.code });
     setSaid(answer ? "" : "No connection: nothing has changed.");
     setBusy(false);
   };
