@@ -2,7 +2,7 @@ import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";
 import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
-import { choose, demoClass, lettered, openDemo } from "./journey.ts";
+import { addToDesign, choiceLink, choose, demoClass, lettered, openDemo, openPart } from "./journey.ts";
 
 let window: Window;
 let tins = "";
@@ -20,12 +20,13 @@ const close = async (driver: WebDriver) => {
 
 describe("what opens over the page passes the accessibility rules, and closes by key", () => {
   it.each([
-    ["one seat", "[data-seat='1'] button"],
-    ["the fonts", '[aria-label^="Font of name"]'],
-  ])("%s", async (_, selector) => {
+    ["one seat", "[data-seat='1'] button", null],
+    ["the fonts", '[aria-label^="Font of name"]', "name"],
+  ] as const)("%s", async (_, selector, part) => {
     const { driver } = window;
     await driver.get(`${tins}/letter`);
     await lettered(driver, 14);
+    if (part) await openPart(driver, part);
     await press(driver, By.css(selector));
     await find(driver, By.css("[role=dialog]"));
     await driver.sleep(500);
@@ -35,7 +36,7 @@ describe("what opens over the page passes the accessibility rules, and closes by
 
   it("art", async () => {
     const { driver } = window;
-    await press(driver, byText("button", "Add art"));
+    await addToDesign(driver, "Art");
     await find(driver, By.css("[role=dialog]"));
     expect(await violations(driver)).toEqual([]);
     await close(driver);
@@ -49,12 +50,14 @@ describe("by keyboard", () => {
     const { driver } = window;
     await driver.get(`${tins}/letter`);
     await lettered(driver, 14);
-    const opener = await find(driver, byText("button", "Add art"));
+    const opener = await find(driver, By.xpath("//button[@aria-expanded='false'][normalize-space(.)='Add']"));
     await driver.executeScript("arguments[0].focus()", opener);
     await driver.actions().sendKeys(Key.ENTER).perform();
+    // Past the three kinds of lines to art.
+    await driver.actions().sendKeys(Key.TAB, Key.TAB, Key.TAB, Key.TAB, Key.ENTER).perform();
     await find(driver, By.css("[role=dialog]"));
     await close(driver);
-    await waitFor(async () => (await focused(driver)).includes("Add art"), "the focus is lost");
+    await waitFor(async () => (await focused(driver)).includes("Add"), "the focus is lost");
   });
 
   it("single keys go to a station until they are switched off, also after a reload; the list of keys is reached without them", async () => {
@@ -115,7 +118,7 @@ describe("the page on which participants choose", () => {
   it("passes, fits a phone of 360 px, and is used by keyboard alone", async () => {
     const { driver } = window;
     await driver.get(`${tins}/letter`);
-    const link = (await (await find(driver, By.css("[data-choose-link]"))).getAttribute("href")) ?? "";
+    const link = await choiceLink(driver);
     await setViewport(driver, 360, 780);
     await driver.get(link);
     await choose(driver, "You are", "2");

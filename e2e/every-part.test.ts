@@ -6,7 +6,7 @@ import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations } from "./accessibility.ts";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
-import { BASE, choose, fetchText, fill, openNewStudio, saved, setField } from "./journey.ts";
+import { addToDesign, BASE, choose, fetchText, fill, openNewStudio, openPart, saved, setField } from "./journey.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "elm-every-"));
 let window: Window;
@@ -137,7 +137,7 @@ describe("a ball with a picture and no words", () => {
     });
     await driver().get(`${address}/letter`);
     await shows("2 lettered");
-    await press(driver(), byText("button", "Add art"));
+    await addToDesign(driver(), "Art");
     const leaf = join(folder, "leaf.svg");
     writeFileSync(leaf, '<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="40mm" viewBox="0 0 40 40"><path d="M20 4L30 36H10z" fill="#C8452F"/></svg>');
     await (await find(driver(), By.css("[role=dialog] input[type=file]"))).sendKeys(leaf);
@@ -146,7 +146,8 @@ describe("a ball with a picture and no words", () => {
     await find(driver(), byText("p", "own drawing"));
     await saved(driver());
     // The line goes, and with it the gap that stood between.
-    await press(driver(), byText("button", "remove"));
+    await openPart(driver(), "name");
+    await press(driver(), By.css("button[aria-label='Remove name']"));
     const kinds = async () => (await document(address)).things[0].design.items.map(({ kind }: { kind: string }) => kind).join();
     await waitFor(async () => (await kinds()) === "art", `the line was not taken out`);
     const [thing] = (await document(address)).things;
@@ -215,6 +216,7 @@ describe("every part is changed where it is read", () => {
   it("the design of one thing is taken for another at Letter, and put back", async () => {
     const { things } = await document(address);
     await driver().get(`${address}/letter?thing=${things[0].id}`);
+    await openPart(driver(), "name");
     await fill(driver(), "Spacing of name", "40");
     await saved(driver());
     await driver().get(`${address}/letter?thing=${things[1].id}`);

@@ -1,5 +1,5 @@
 /** Steps that several journeys share: what a host does with hands. */
-import { By, Key, type WebDriver } from "selenium-webdriver";
+import { By, Key, until, type WebDriver } from "selenium-webdriver";
 import { byText, find, press, waitFor } from "./browser.ts";
 
 export const BASE = process.env.ELM_BASE ?? "http://127.0.0.1:3000";
@@ -60,6 +60,23 @@ export async function saved(driver: WebDriver): Promise<void> {
 /** All seats drawn by the worker. */
 export async function lettered(driver: WebDriver, seats: number): Promise<void> {
   await waitFor(async () => (await (await driver.findElement(By.css("main"))).getText()).includes(`${seats} lettered`), `${seats} seats were not lettered`);
+}
+
+/** Opens a part of the design at Letter, by its name. */
+export async function openPart(driver: WebDriver, name: string): Promise<void> {
+  await press(driver, By.xpath(`//li[@data-part]//button[@aria-expanded='false'][./span[1][normalize-space(.)='${name}']]`));
+}
+
+/** Something more in the design, by its words in the list that “Add” opens. */
+export async function addToDesign(driver: WebDriver, what: string): Promise<void> {
+  await press(driver, By.xpath("//button[@aria-expanded='false'][normalize-space(.)='Add']"));
+  await press(driver, By.xpath(`//button[./span[1][normalize-space(.)='${what}'] or @aria-label='${what}']`));
+}
+
+/** Link by which participants choose, from the drawer at Letter that is opened for it. */
+export async function choiceLink(driver: WebDriver): Promise<string> {
+  const link = await driver.wait(until.elementLocated(By.css("[data-choose-link]")), 20_000);
+  return (await link.getAttribute("href")) ?? "";
 }
 
 /** A file of the application, fetched with the browser's own session. */

@@ -229,6 +229,7 @@ describe("the set", () => {
   it("films of several colours share a mat when the host likes", async () => {
     const tins = await demoClass(driver, "Seed tins");
     await driver.get(`${tins}/cut`);
+    await press(driver, byText("span", "Change"));
     await press(driver, byText("label", "Several colours on one mat"));
     await shows("lay all of these, then load once");
     await press(driver, byText("button", "Undo: Shared mats"));

@@ -5,7 +5,7 @@ import { fileURLToPath } from "node:url";
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
-import { BASE, choose, fetchText, fill, lettered, makeClass, openDemo, SECOND, saved } from "./journey.ts";
+import { addToDesign, BASE, choiceLink, choose, fetchText, fill, lettered, makeClass, openDemo, openPart, SECOND, saved } from "./journey.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "elm-art-"));
 let host: Window;
@@ -36,7 +36,7 @@ describe("art from outside", () => {
     const { driver } = host;
     address = await makeClass(driver, "Art", ["Ines", "Bo"]);
     await lettered(driver, 2);
-    await press(driver, byText("button", "Add art"));
+    await addToDesign(driver, "Art");
     const leaf = file("leaf.svg", '<svg viewBox="0 0 40 40"><circle cx="20" cy="20" r="18" fill="#1F4E79"/><path d="M20 4L30 36H10z" fill="#C8452F"/><text>hi</text></svg>');
     await (await find(driver, By.css("[role=dialog] input[type=file]"))).sendKeys(leaf);
     await find(driver, byText("li", "Text was left out"));
@@ -53,7 +53,7 @@ describe("art from outside", () => {
 
   it("what is no drawing is refused with the reason, and nothing is lost", async () => {
     const { driver } = host;
-    await press(driver, byText("button", "Add art"));
+    await addToDesign(driver, "Art");
     for (const [name, text, words] of [
       ["bomb.svg", '<!DOCTYPE svg [<!ENTITY a "b">]><svg>&a;</svg>', "declares entities"],
       ["text.svg", "<svg><text>only</text></svg>", "Convert it to outlines"],
@@ -70,7 +70,7 @@ describe("art from outside", () => {
     const { driver } = host;
     const paths = async () => (await driver.findElements(By.css('[data-seat="1"] svg path'))).length;
     const before = await paths();
-    await press(driver, byText("button", "Add a frame"));
+    await addToDesign(driver, "A frame");
     await find(driver, byText("label", "round everything"));
     expect(await (await find(driver, By.css("[aria-label='Distance of the frame']"))).getAttribute("value")).toMatch(/ mm$/u);
     await saved(driver);
@@ -123,6 +123,7 @@ describe("fonts", () => {
     const { driver } = host;
     await makeClass(driver, "Fonts", ["Ines"]);
     await lettered(driver, 1);
+    await openPart(driver, "name");
     await press(driver, By.css('[aria-label^="Font of name"]'));
     const dialog = await find(driver, By.css("[role=dialog]"));
     expect(await dialog.getText()).toMatch(/from \d+(\.\d)? mm/u);
@@ -184,7 +185,7 @@ describe("participants choose", () => {
     const { driver } = host;
     const address = await makeClass(driver, "Choosing", ["Zoe", "Bo"]);
     await lettered(driver, 2);
-    const link = (await (await find(driver, By.css("[data-choose-link]"))).getAttribute("href")) ?? "";
+    const link = await choiceLink(driver);
     await phone.driver.get(link.replace(BASE, SECOND));
     await choose(phone.driver, "You are", "1");
     await find(phone.driver, By.css("main svg"));
@@ -202,6 +203,7 @@ describe("participants choose", () => {
 
   it("locked names are shown and not asked for; the link shows no more than that", async () => {
     const { driver } = host;
+    await driver.executeScript("arguments[0].open = true", await find(driver, By.xpath("//details[./summary[contains(., 'Participants choose')]]")));
     await press(driver, byText("button", "Lock the names"));
     await find(driver, byText("button", "Open them again"));
     await phone.driver.navigate().refresh();

@@ -50,8 +50,7 @@ describe("from nothing to cut files", () => {
   it("the sheets come out: millimetres, every seat once, inside the edge", async () => {
     const { driver } = window;
     await driver.get(`${address}/cut`);
-    await press(driver, byText("summary", "Files out"));
-    const href = (await (await find(driver, byText("a", "This load, SVG"))).getAttribute("href")) ?? "";
+    const href = (await (await find(driver, By.css("a[aria-label='This load, SVG']"))).getAttribute("href")) ?? "";
     const { status, type: kind, text } = await fetchText(driver, href);
     expect([status, kind]).toEqual([200, "image/svg+xml"]);
     const sheet = readSheet(text);

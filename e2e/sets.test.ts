@@ -3,7 +3,7 @@ import { By } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations } from "./accessibility.ts";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
-import { BASE, choose, fetchText, fill, openDemo, openNewStudio, saved, setField } from "./journey.ts";
+import { addToDesign, BASE, choiceLink, choose, fetchText, fill, openDemo, openNewStudio, saved, setField } from "./journey.ts";
 
 let window: Window;
 const driver = () => window.driver;
@@ -133,7 +133,7 @@ describe("from names to run sheet", () => {
         });
         const [first, second] = (await document(address)).things;
         await driver().get(`${address}/letter?thing=${second.id}`);
-        await press(driver(), byText("button", "Add a fixed line"));
+        await addToDesign(driver(), "A fixed line");
         await saved(driver());
         await press(driver(), By.xpath("//label[.//span[.='One letter height']]"));
         await saved(driver());
@@ -281,8 +281,8 @@ describe("from names to run sheet", () => {
         await press(driver(), By.xpath("//label[contains(.,'Each brings their own')]/input"));
         await saved(driver());
         await driver().get(`${address}/letter`);
-        const link = await (await find(driver(), By.css("[data-choose-link]"))).getAttribute("href");
-        await driver().get(link ?? "");
+        const link = await choiceLink(driver());
+        await driver().get(link);
         await setField(driver(), "main select", "2");
         await press(driver(), By.xpath(`//label[contains(.,'${own.title}')]/input[@type='radio']`));
         await press(driver(), By.xpath("//label[contains(.,'widest in the middle')]"));

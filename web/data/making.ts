@@ -183,6 +183,11 @@ export async function listSheets(sql: Sql, workshopId: string): Promise<SheetRow
   return sql<SheetRow[]>`select nn, content_hash as hash, vinyl, meta, cut_at as "cutAt" from sheets where workshop_id = ${workshopId} order by nn`;
 }
 
+export async function readSheet(sql: Sql, workshopId: string, nn: number): Promise<SheetRow | null> {
+  const [row] = await sql<SheetRow[]>`select nn, content_hash as hash, vinyl, meta, cut_at as "cutAt" from sheets where workshop_id = ${workshopId} and nn = ${nn}`;
+  return row ?? null;
+}
+
 export interface KitRow {
   readonly seat: string;
   readonly weed: WeedSummary;

@@ -22,14 +22,7 @@ export function Knot({ state }: { state: KnotState }) {
         <path d="M9 0.5L17.5 9L9 17.5L0.5 9Z" fill="var(--color-brick)" />
       ) : (
         <>
-          <circle
-            cx="9"
-            cy="9"
-            r="7"
-            fill={state === "full" ? "var(--color-elm)" : "var(--color-card)"}
-            stroke={state === "empty" ? "var(--color-rule-strong)" : "var(--color-elm)"}
-            strokeWidth="1.8"
-          />
+          <circle cx="9" cy="9" r="7" fill={state === "full" ? "var(--color-elm)" : "var(--color-card)"} stroke={state === "empty" ? "var(--color-edge)" : "var(--color-elm)"} strokeWidth="1.8" />
           {state === "half" && <path d="M9 2A7 7 0 0 0 9 16Z" fill="var(--color-elm)" />}
         </>
       )}
@@ -37,7 +30,14 @@ export function Knot({ state }: { state: KnotState }) {
   );
 }
 
-/** A film's colour with its name; rimmed, so that white films show on card. */
+/** A film's colour with its name: a square of film with a corner lifted, rimmed, so that white films show on card. */
 export function FilmDot({ colour, size = 14 }: { colour: string; size?: number }) {
-  return <span aria-hidden className="inline-block shrink-0 border border-rule-strong align-[-2px]" style={{ width: size, height: size, borderRadius: size, background: colour }} />;
+  const fold = Math.round(size * 0.22);
+  return (
+    <span
+      aria-hidden
+      className="inline-block shrink-0 border border-edge align-[-2px]"
+      style={{ width: size, height: size, background: `linear-gradient(225deg, var(--color-paper) ${fold}px, var(--color-edge) ${fold}px ${fold + 1}px, ${colour} ${fold + 1}px)` }}
+    />
+  );
 }

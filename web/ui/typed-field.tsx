@@ -1,7 +1,7 @@
 "use client";
 
-import { ChevronDown, ChevronUp } from "lucide-react";
-import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import { Minus, Plus } from "lucide-react";
+import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from "react";
 import { Field } from "./field.tsx";
 
 export type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string };
@@ -17,6 +17,8 @@ export interface TypedProps<T> {
   readonly onChange: (value: T) => void;
   /** The next value by one step up or down; arrow keys and two small buttons use it. */
   readonly step?: ((value: T, by: 1 | -1) => T) | undefined;
+  /** What stands in the field instead of the two small buttons; arrow keys step all the same. */
+  readonly aside?: ReactNode;
   readonly inputMode?: "text" | "decimal" | "numeric";
   readonly maxLength?: number;
   readonly error?: string | undefined;
@@ -28,7 +30,7 @@ export interface TypedProps<T> {
  * What is typed stays as it is typed; it is read when the field is left, on Enter or by a step. What cannot be read
  * stays, with the reason beside it, and nothing is changed; Escape puts back what was.
  */
-export function TypedField<T>({ label, name, hint, value, write, read, onChange, step, inputMode = "text", maxLength, error, className = "", disabled = false }: TypedProps<T>) {
+export function TypedField<T>({ label, name, hint, value, write, read, onChange, step, aside, inputMode = "text", maxLength, error, className = "", disabled = false }: TypedProps<T>) {
   const written = write(value);
   const [text, setText] = useState(written);
   const [wrong, setWrong] = useState<string>();
@@ -62,6 +64,7 @@ export function TypedField<T>({ label, name, hint, value, write, read, onChange,
     setText(write(next));
     if (write(next) !== write(from)) onChange(next);
   };
+  const buttons = step !== undefined && aside === undefined;
   const onKey = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === "Enter") take();
     else if (event.key === "Escape" && text !== written) {
@@ -77,7 +80,7 @@ export function TypedField<T>({ label, name, hint, value, write, read, onChange,
   return (
     <Field label={label} error={wrong ?? error} {...(hint ? { hint } : {})}>
       {(props) => (
-        <span className="relative block">
+        <span className={buttons ? "@container relative block" : "relative block"}>
           <input
             {...props}
             aria-label={name}
@@ -86,7 +89,7 @@ export function TypedField<T>({ label, name, hint, value, write, read, onChange,
             maxLength={maxLength}
             disabled={disabled}
             autoComplete="off"
-            className={`min-h-11 w-full tabular-nums ${step ? "pr-9" : ""} ${className}`}
+            className={`min-h-11 w-full tabular-nums ${buttons ? "@min-[116px]:px-8 @min-[116px]:text-center" : aside ? "pr-9" : ""} ${className}`}
             onChange={(event) => {
               typing.current = true;
               setText(event.target.value);
@@ -94,15 +97,16 @@ export function TypedField<T>({ label, name, hint, value, write, read, onChange,
             onBlur={take}
             onKeyDown={onKey}
           />
-          {step && !disabled && (
-            <span className="absolute inset-y-px right-px grid w-8 grid-rows-2">
-              <StepButton label={`${name ?? label}: more`} onPress={() => stepBy(1)}>
-                <ChevronUp size={14} aria-hidden />
+          {!disabled && aside}
+          {buttons && !disabled && (
+            <>
+              <StepButton label={`${name ?? label}: less`} side="left-px border-r" onPress={() => stepBy(-1)}>
+                <Minus size={14} aria-hidden />
               </StepButton>
-              <StepButton label={`${name ?? label}: less`} onPress={() => stepBy(-1)}>
-                <ChevronDown size={14} aria-hidden />
+              <StepButton label={`${name ?? label}: more`} side="right-px border-l" onPress={() => stepBy(1)}>
+                <Plus size={14} aria-hidden />
               </StepButton>
-            </span>
+            </>
           )}
         </span>
       )}
@@ -110,14 +114,14 @@ export function TypedField<T>({ label, name, hint, value, write, read, onChange,
   );
 }
 
-/** Out of the way of the keyboard, where the arrow keys do the same. */
-function StepButton({ label, onPress, children }: { label: string; onPress: () => void; children: React.ReactNode }) {
+/** Out of the way of the keyboard, where the arrow keys do the same; gone where the number needs the room. */
+function StepButton({ label, side, onPress, children }: { label: string; side: string; onPress: () => void; children: ReactNode }) {
   return (
     <button
       type="button"
       tabIndex={-1}
       aria-label={label}
-      className="grid place-items-center border-rule border-l text-soft hover:text-elm"
+      className={`absolute inset-y-px ${side} hidden w-7 place-items-center border-rule text-soft hover:bg-elm-tint hover:text-elm @min-[116px]:grid`}
       // The field keeps what is typed in it until the press has read it.
       onMouseDown={(event) => event.preventDefault()}
       onClick={onPress}

@@ -29,6 +29,8 @@ interface Speech {
 }
 
 const mm = (values: Values, key: string, speech: Speech) => showLength(Number(values[key] ?? 0), speech.unit);
+/** A patch is told by its diameter, as a tape measures it. */
+const wide = (values: Values, key: string, speech: Speech) => `⌀ ${showLength(2 * Number(values[key] ?? 0), speech.unit)}`;
 const fine = (values: Values, key: string) =>
   `${Number(values[key] ?? 0)
     .toFixed(2)
@@ -106,8 +108,8 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
   looseMarks: (v, s) => `${who(s)}: dots and accents of “${v.text}” are small parts that stand alone and get lost in weeding${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
   offLevel: (v, s) => `On this taper a straight cut runs off level: the ends of the widest design rise by ${mm(v, "rise", s)}.`,
   creases: (v, s) =>
-    `${who(s)}: a piece spans a patch of ${mm(v, "patch", s)} radius, this bulge takes ${mm(v, "limit", s)}: it will crease and cannot be smoothed${Number(v.pieces) > 1 ? ` (${v.pieces} pieces)` : ""}.`,
-  mayCrease: (v, s) => `${who(s)}: a piece spans ${mm(v, "patch", s)} radius, about as much as this bulge takes (${mm(v, "limit", s)}). Lay the middle first, then outwards.`,
+    `${who(s)}: a piece spans ${wide(v, "patch", s)}, this bulge takes ${wide(v, "limit", s)}: it will crease and cannot be smoothed${Number(v.pieces) > 1 ? ` (${v.pieces} pieces)` : ""}.`,
+  mayCrease: (v, s) => `${who(s)}: a piece spans ${wide(v, "patch", s)}, about as much as this bulge takes (${wide(v, "limit", s)}). Lay the middle first, then outwards.`,
   looseIslands: (v, s) => `${who(s)} has ${v.islands} islands that ride on the tape${Number(v.kits) > 1 ? `, ${v.kits} kits have as many` : ""}. Bridges hold them without tape.`,
   untidyNames: (v) => `“${v.text}” looks like a slip${Number(v.count) > 1 ? `, ${v.count} such names` : ""}: “${v.tidy}”?`,
   unevenBlanks: (v, s) => `The ${v.pieces} measured pieces differ by up to ${mm(v, "spread", s)}; the design is planned for the smallest.`,

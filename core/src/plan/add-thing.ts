@@ -10,7 +10,7 @@ import { soundTasks } from "../scheduling/task.ts";
 import type { ClassDocument, Technique, Thing } from "./document.ts";
 import { type SetWays, withoutStepsOf, withStepsOf } from "./set-steps.ts";
 import { withoutSuppliesOf, withSuppliesOf } from "./set-supplies.ts";
-import { starterDesign } from "./starter.ts";
+import { starterDesign } from "./starter-design.ts";
 import { isPainted } from "./technique.ts";
 
 /** What a thing brings along. */

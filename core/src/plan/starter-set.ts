@@ -5,7 +5,8 @@ import { propose } from "../proposal/propose.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { alternativeTo, copyOf, otherSideOf, withTechnique } from "./add-thing.ts";
 import type { ClassDocument, Technique, Thing } from "./document.ts";
-import { type StarterInput, starterClass, starterDesign } from "./starter.ts";
+import { type StarterInput, starterClass } from "./starter.ts";
+import { starterDesign } from "./starter-design.ts";
 
 export interface MoreOf {
   /** Beside the first, on its other side, or instead of it. */

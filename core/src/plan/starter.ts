@@ -4,14 +4,12 @@ import { isWashedUp } from "../advice/ground.ts";
 import type { Material } from "../blanks/blank.ts";
 import { type BlankShape, isCup } from "../blanks/shape.ts";
 import { CUTTER_PROFILES, type Cutter } from "../cutting/cutter.ts";
-import { PLAIN_LINE } from "../lettering/plain-line.ts";
-import { type Design, stencilSchema } from "../lettering/recipe.ts";
 import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import { type Schools, schoolsSchema } from "../studio/settings.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
 import { type ClassDocument, layoutSchema, ONLY_THING, type Technique } from "./document.ts";
-import { isPainted } from "./technique.ts";
+import { starterDesign } from "./starter-design.ts";
 
 export interface StarterInput {
   readonly title: string;
@@ -73,15 +71,3 @@ export function starterClass(input: StarterInput): ClassDocument {
 /** What is drunk from is washed; a pot or a tin of the same shape is not. */
 const isDrunkFrom = ({ shape, material, technique, blankName }: Pick<StarterInput, "shape" | "material" | "technique" | "blankName">): boolean =>
   technique === "decal" && isCup(shape) && isWashedUp(material) && !/tin|pot|vase|jar|lantern|cloche/iu.test(blankName);
-
-/** One line for the name. Of a stencil the letters stand alone, so that no joined script is taken out in one piece. */
-export function starterDesign(technique: Technique, vinyl: string): Design {
-  const out = technique === "openStencil" || technique === "ironOnStencil";
-  return {
-    school: "longest",
-    fixedScale: 1,
-    offered: [],
-    ...(isPainted(technique) ? { stencil: stencilSchema.parse({}) } : {}),
-    items: [{ ...PLAIN_LINE, id: "first-name", slot: "name", font: out ? "zilla-slab" : "pacifico", vinyl, size: 12, join: !out }],
-  };
-}

@@ -4,7 +4,7 @@ import { CUTTER_PROFILES, type Cutter } from "../cutting/cutter.ts";
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import type { RecipeItem } from "../lettering/recipe.ts";
 import { type ClassDocument, classDocumentSchema, type Technique } from "../plan/document.ts";
-import { starterDesign } from "../plan/starter.ts";
+import { starterDesign } from "../plan/starter-design.ts";
 import { isPainted } from "../plan/technique.ts";
 import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";

@@ -17,6 +17,7 @@ import { SheetDrawing } from "./sheet-drawing.tsx";
 import { TestCut, type TestCutInput } from "./test-cut.tsx";
 import { useByHand } from "./use-by-hand.ts";
 import { useCutting } from "./use-cutting.ts";
+import { useLoadDrawing } from "./use-load-drawing.ts";
 
 export interface CutBenchInput {
   readonly classId: string;
@@ -41,8 +42,9 @@ export interface CutBenchInput {
 const NO_RULES: HandRules = { counters: false, reach: { width: 0, height: 0 } };
 
 /** The load on the mat and the acts at the cutter: look, send, watch, pause, go on. */
-export function CutBench({ children, ...input }: CutBenchInput & { readonly children: ReactNode }) {
-  const { classId, sheet, through, flawed, lines } = input;
+export function CutBench({ children, files, ...input }: CutBenchInput & { readonly children: ReactNode; readonly files: ReactNode }) {
+  const { classId, through, flawed, lines } = input;
+  const { sheet, drawn } = useLoadDrawing(classId, input.sheet);
   const router = useRouter();
   const { job, silent, offline, film, look, begun: sent } = useCutting(classId);
   const [busy, start] = useTransition();
@@ -64,7 +66,7 @@ export function CutBench({ children, ...input }: CutBenchInput & { readonly chil
   const done = pieces.filter(({ id }) => cutNow.has(id)).length;
   const begun = !sheet.cutAt && done > 0 && !working;
   const byHand = useByHand(classId, sheet.nn, sheet.hash, sheet.meta, input.hand?.rules ?? NO_RULES);
-  const mayMove = input.hand !== null && !sheet.cutAt && !working && done === 0;
+  const mayMove = input.hand !== null && drawn && !sheet.cutAt && !working && done === 0;
   const tell = (answer: StartAnswer) => setSaid(answer.ok ? "" : answer.message);
   const send = () =>
     start(async () => {
@@ -108,6 +110,8 @@ export function CutBench({ children, ...input }: CutBenchInput & { readonly chil
       <section>
         <SheetDrawing
           {...input}
+          sheet={sheet}
+          drawn={drawn}
           cut={sheet.cutAt ? null : cutNow}
           current={working ? here.cut[here.cut.length - 1] : undefined}
           flawed={new Set(flawed)}
@@ -175,6 +179,7 @@ export function CutBench({ children, ...input }: CutBenchInput & { readonly chil
             </Button>
           )}
         </div>
+        {files}
       </section>
     </>
   );

@@ -23,6 +23,7 @@ import { CutFile } from "./cut-file.tsx";
 import { Figures } from "./figures.tsx";
 import { handRules } from "./hand-sheet.ts";
 import { LayoutChoice } from "./layout-choice.tsx";
+import { undrawn } from "./load-drawing.ts";
 import { MachineChoice } from "./machine-choice.tsx";
 import { MatPlan } from "./mat-plan.tsx";
 import { Parts } from "./parts.tsx";
@@ -82,25 +83,11 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
           unit={host.studio.unit}
           mats={host.studio.settings.schools.mats}
         />
-        <details className="mt-4">
-          <summary className="verb min-h-10">Files out</summary>
-          <div className="grid gap-2 pt-2">
-            <FileButton href={`/classes/${id}/files/sheets.zip`} download>
-              All cut files, zip
-            </FileButton>
-            {(["svg", "hpgl", "dxf"] as const).map((kind) => (
-              <FileButton key={kind} href={`/classes/${id}/files/sheets/${base}.${kind}`} download>
-                This load, {kind.toUpperCase()}
-              </FileButton>
-            ))}
-          </div>
-          <CutFile classId={id} />
-        </details>
       </section>
       <CutBench
         key={sheet.nn}
         classId={id}
-        sheet={sheet}
+        sheet={undrawn(sheet)}
         film={vinyl.name}
         colour={vinyl.colour}
         unit={host.studio.unit}
@@ -111,6 +98,7 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
             ? { rules: handRules(planned.document, sheet.vinyl), count: planned.document.layout.kept.filter((kit) => kit.hand && kit.vinyl === sheet.vinyl).length }
             : null
         }
+        files={<CutFiles classId={id} base={base} />}
       >
         {sheet.meta.mat && (
           <MatPlan
@@ -130,6 +118,28 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
         <Parts data={data} sheet={sheet} colour={vinyl.colour} />
       </CutBench>
     </div>
+  );
+}
+
+/** For a cutter that is fed from another machine: the load as a file, and a file that was changed there. */
+function CutFiles({ classId, base }: { classId: string; base: string }) {
+  return (
+    <section aria-label="As files" className="mt-5 border-rule border-t pt-3">
+      <p className="mb-1 text-soft text-sm">Cut from another machine? This load as</p>
+      <p className="grid grid-cols-3 gap-2">
+        {(["svg", "hpgl", "dxf"] as const).map((kind) => (
+          <FileButton key={kind} href={`/classes/${classId}/files/sheets/${base}.${kind}`} download aria-label={`This load, ${kind.toUpperCase()}`}>
+            {kind.toUpperCase()}
+          </FileButton>
+        ))}
+      </p>
+      <p className="mt-2">
+        <a className="verb inline-flex min-h-9 items-center" href={`/classes/${classId}/files/sheets.zip`} download>
+          All cut files, zip
+        </a>
+      </p>
+      <CutFile classId={classId} />
+    </section>
   );
 }
 

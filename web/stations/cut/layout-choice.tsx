@@ -1,7 +1,7 @@
 "use client";
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
@@ -47,26 +47,44 @@ export function LayoutChoice({ classId, layout, version, scraps, several, unit }
           />
         </div>
       )}
-      <div className="mt-2 grid text-sm">
-        <Tick words={`Scraps first (${scraps} in the box)`} on={own.useScraps} onChange={(useScraps) => change({ useScraps }, "Scraps")} />
-        <Tick words="Kits may be turned" on={own.mayTurn} onChange={(mayTurn) => change({ mayTurn }, "Turning of kits")} />
-        {own.mode === "tight" && <Tick words="At any angle, in steps of 30°" on={own.anyAngle} onChange={(anyAngle) => change({ anyAngle }, "Angles of kits")} />}
-        {own.mode === "tight" && <Tick words="Small kits inside counters" on={own.counters} onChange={(counters) => change({ counters }, "Kits inside counters")} />}
-        <Tick words="Longer than a load: cut in parts" on={own.split} onChange={(split) => change({ split }, "Parts of long kits")} />
-        <Tick words="Thin parts lighter and slower" on={own.lighterIntricate} onChange={(lighterIntricate) => change({ lighterIntricate }, "Lighter cut")} />
-        {own.trim && <Tick words="Several colours on one mat" on={own.shareMat} onChange={(shareMat) => change({ shareMat }, "Shared mats")} />}
-        <Tick words="Trim the vinyl first" on={own.trim} onChange={(trim) => change({ trim }, "Trimming")} />
-      </div>
-      <div className="mt-2 grid grid-cols-2 gap-2 text-sm">
-        <LengthField label="Between kits" mm={own.clearance} unit={unit} allowZero most={50} onChange={(clearance) => change({ clearance }, "Room between kits")} />
-        <LengthField label="Film round a kit" mm={own.weedPad} unit={unit} least={0.5} most={50} onChange={(weedPad) => change({ weedPad }, "Film round a kit")} />
-        {own.split && <LengthField label="Halves overlap" mm={own.splitOverlap} unit={unit} allowZero most={20} onChange={(splitOverlap) => change({ splitOverlap }, "Overlap of halves")} />}
-        {own.mode === "tight" && <NumberField label="Begin of the search" value={own.seed} least={0} most={1e9} onChange={(seed) => change({ seed }, "Begin of the search")} />}
-      </div>
+      <details className="mt-2">
+        <summary className="min-h-9 text-sm">
+          <span className="text-soft">{allowed(own, unit)}. </span>
+          <span className="verb">Change</span>
+        </summary>
+        <div className="mt-1 grid text-sm">
+          <Tick words={`Scraps first (${scraps} in the box)`} on={own.useScraps} onChange={(useScraps) => change({ useScraps }, "Scraps")} />
+          <Tick words="Kits may be turned" on={own.mayTurn} onChange={(mayTurn) => change({ mayTurn }, "Turning of kits")} />
+          {own.mode === "tight" && <Tick words="At any angle, in steps of 30°" on={own.anyAngle} onChange={(anyAngle) => change({ anyAngle }, "Angles of kits")} />}
+          {own.mode === "tight" && <Tick words="Small kits inside counters" on={own.counters} onChange={(counters) => change({ counters }, "Kits inside counters")} />}
+          <Tick words="Longer than a load: cut in parts" on={own.split} onChange={(split) => change({ split }, "Parts of long kits")} />
+          <Tick words="Thin parts lighter and slower" on={own.lighterIntricate} onChange={(lighterIntricate) => change({ lighterIntricate }, "Lighter cut")} />
+          {own.trim && <Tick words="Several colours on one mat" on={own.shareMat} onChange={(shareMat) => change({ shareMat }, "Shared mats")} />}
+          <Tick words="Trim the vinyl first" on={own.trim} onChange={(trim) => change({ trim }, "Trimming")} />
+        </div>
+        <div className="mt-2 grid grid-cols-2 gap-2 text-sm">
+          <LengthField label="Between kits" mm={own.clearance} unit={unit} allowZero most={50} onChange={(clearance) => change({ clearance }, "Room between kits")} />
+          <LengthField label="Film round a kit" mm={own.weedPad} unit={unit} least={0.5} most={50} onChange={(weedPad) => change({ weedPad }, "Film round a kit")} />
+          {own.split && <LengthField label="Halves overlap" mm={own.splitOverlap} unit={unit} allowZero most={20} onChange={(splitOverlap) => change({ splitOverlap }, "Overlap of halves")} />}
+          {own.mode === "tight" && <NumberField label="Begin of the search" value={own.seed} least={0} most={1e9} onChange={(seed) => change({ seed }, "Begin of the search")} />}
+        </div>
+      </details>
       {own.mode === "tight" && <SearchOn classId={classId} />}
       <SaveNote editor={part} />
     </fieldset>
   );
+}
+
+/** What is allowed, in a line, so that it is read without opening anything. */
+function allowed({ useScraps, mayTurn, trim, split, clearance }: Layout, unit: LengthUnit): string {
+  const words = [
+    useScraps ? "scraps first" : "no scraps",
+    mayTurn ? "kits turned" : "kits upright",
+    trim ? "vinyl trimmed" : "whole sheets",
+    ...(split ? ["long kits in parts"] : []),
+    `${showLength(clearance, unit)} apart`,
+  ];
+  return words.join(", ").replace(/^./u, (letter) => letter.toUpperCase());
 }
 
 function Tick({ words, on, onChange }: { words: string; on: boolean; onChange: (on: boolean) => void }) {

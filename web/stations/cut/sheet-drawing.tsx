@@ -13,6 +13,8 @@ interface Props {
   readonly film: string;
   readonly unit: LengthUnit;
   readonly bin: { readonly width: number; readonly height: number };
+  /** Whether the outlines have come. */
+  readonly drawn: boolean;
   /** Pieces cut so far; null when the whole load is. */
   readonly cut: ReadonlySet<string> | null;
   /** The piece that was cut last, while the blade moves. */
@@ -25,7 +27,7 @@ interface Props {
 }
 
 /** The load as it lies: vinyl or scraps in true proportion, the rest of the mat hatched, the corner to align to marked. */
-export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, flawed, straight, hand }: Props) {
+export function SheetDrawing({ sheet, drawn, colour, film, unit, bin, cut, current, flawed, straight, hand }: Props) {
   const { meta } = sheet;
   const scraps = meta.scraps.length > 0;
   const shownHeight = scraps ? meta.height : Math.min(Math.max(bin.height, meta.height), Math.max(meta.height, meta.width * 1.25));
@@ -37,7 +39,7 @@ export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, fla
   const pale = luminance(colour) > 0.8;
   const paper = pale ? "var(--color-backing)" : "var(--color-white)";
   return (
-    <figure>
+    <figure aria-busy={!drawn}>
       <svg
         viewBox={`${-edge.left} ${-edge.top} ${width + edge.left + edge.right} ${shownHeight + edge.top + edge.bottom}`}
         className="max-h-[620px] w-full"
@@ -54,7 +56,7 @@ export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, fla
         ))}
         {scraps && <path d={meta.usable} fill="none" stroke="var(--color-rule-strong)" strokeWidth={0.8 * px} strokeDasharray={`${3 * px} ${3 * px}`} />}
         {meta.kits.map((kit) => (
-          <DrawnKit key={kit.name} kit={kit} colour={colour} px={px} cut={cut} current={current} flawed={flawed} boxed={!scraps && straight} pale={pale} hand={hand} />
+          <DrawnKit key={kit.name} kit={kit} colour={colour} px={px} cut={cut} current={current} flawed={flawed} drawn={drawn} boxed={!scraps && straight} pale={pale} hand={hand} />
         ))}
         {meta.scraps.map(({ label, at: [x, y] }) => {
           const tag = { width: (label.length * 8.5 + 10) * px, height: 20 * px };
@@ -84,14 +86,14 @@ export function SheetDrawing({ sheet, colour, film, unit, bin, cut, current, fla
   );
 }
 
-interface KitProps extends Pick<Props, "cut" | "current" | "flawed" | "colour" | "hand"> {
+interface KitProps extends Pick<Props, "drawn" | "cut" | "current" | "flawed" | "colour" | "hand"> {
   readonly kit: SheetKitMeta;
   readonly px: number;
   readonly boxed: boolean;
   readonly pale: boolean;
 }
 
-function DrawnKit({ kit, colour, px, cut, current, flawed, boxed, pale, hand }: KitProps) {
+function DrawnKit({ kit, drawn, colour, px, cut, current, flawed, boxed, pale, hand }: KitProps) {
   const chosen = hand?.chosen === kit.name;
   const begun = cut !== null && cut.size > 0;
   const frame = hand ? heldFrame(hand, chosen, px) : boxed ? weedFrame(cut === null, pale, px) : null;
@@ -102,6 +104,7 @@ function DrawnKit({ kit, colour, px, cut, current, flawed, boxed, pale, hand }: 
     >
       <title>{kit.label}</title>
       {frame && <rect x={kit.x} y={kit.y} width={kit.width} height={kit.height} {...frame} />}
+      {!drawn && <rect x={kit.x} y={kit.y} width={kit.width} height={kit.height} fill={colour} fillOpacity={0.12} />}
       {kit.pieces.map(({ id, path }) => (
         <path
           key={id}

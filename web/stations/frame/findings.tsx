@@ -46,13 +46,15 @@ export function Findings({
               <span className="pt-1">
                 <SeverityMark severity={finding.severity} />
               </span>
-              <p>
-                {thingOf(finding) && <b>{thingOf(finding)}: </b>}
-                {said.sentence}{" "}
-                {said.remedies.map(({ remedy, words }, i) => (
-                  <span key={`${remedy.code} ${words}`}>
-                    {i > 0 && " · "}
+              <div className="min-w-0">
+                <p>
+                  {thingOf(finding) && <b>{thingOf(finding)}: </b>}
+                  {said.sentence}
+                </p>
+                <p className="flex flex-wrap gap-x-4">
+                  {said.remedies.map(({ remedy, words }) => (
                     <button
+                      key={`${remedy.code} ${words}`}
                       type="button"
                       className="verb"
                       disabled={busy}
@@ -66,9 +68,9 @@ export function Findings({
                     >
                       {words}
                     </button>
-                  </span>
-                ))}
-              </p>
+                  ))}
+                </p>
+              </div>
             </li>
           );
         })}

@@ -41,8 +41,11 @@ export function ChoicesPanel({ classId, choices, labels, vinyls, things, unit, o
       router.refresh();
     });
   return (
-    <section className="mt-6" aria-busy={busy}>
-      <h2 className="mb-1 text-lg">Participants choose</h2>
+    <details className="border-rule border-t pt-2" aria-busy={busy} open={choices.open.length > 0}>
+      <summary className="flex min-h-11 items-center justify-between gap-3 font-bold font-head text-lg">
+        <span>Participants choose</span>
+        <span className="font-normal font-text text-soft text-sm">{choices.open.length > 0 ? `${choices.open.length} to answer` : choices.locked ? "locked" : "by a link"}</span>
+      </summary>
       <p className="text-soft text-sm">Each participant sees their own decal, and asks for a spelling{offered.length > 0 ? ", a colour" : ""} and a hand. Nothing changes until you take it.</p>
       <p className="mt-1">
         <a className="verb [overflow-wrap:anywhere]" href={choices.link} data-choose-link target="_blank" rel="noreferrer">
@@ -97,6 +100,6 @@ export function ChoicesPanel({ classId, choices, labels, vinyls, things, unit, o
           {trouble}
         </p>
       )}
-    </section>
+    </details>
   );
 }

@@ -80,7 +80,7 @@ export function FontField({ label, value, sample, family, unit, onChange }: Prop
         type="button"
         aria-haspopup="dialog"
         aria-label={`${label}: ${now?.family ?? value}, choose another`}
-        className="min-h-10 truncate rounded-card border border-rule-strong bg-paper px-2.5 text-left hover:border-elm"
+        className="min-h-10 truncate rounded-card border border-edge bg-paper px-2.5 text-left hover:border-elm"
         onClick={() => setOpen(true)}
       >
         {now?.family ?? "a font that is not here"}

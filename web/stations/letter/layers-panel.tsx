@@ -4,11 +4,11 @@ import { TAPE_BEYOND_MM } from "@elm-basket/core/blanks/snips.ts";
 import { type Design, mergedVinyl, type StencilRule, stencilSchema, vinylsOf } from "@elm-basket/core/lettering/recipe.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import type { Drawn } from "@/stations/frame/use-lettering.ts";
 import { LengthField } from "@/ui/fields.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import type { Drawn } from "./use-lettering.ts";
 
 interface Props {
   readonly design: Design;
@@ -24,27 +24,28 @@ export function LayersPanel({ design, vinyls, drawn, unit, stencil, onChange }: 
   const used = vinylsOf(design).flatMap((id) => vinyls.find((vinyl) => vinyl.id === id) ?? []);
   const counts = (id: string) => (drawn?.seats ?? []).map((seat) => seat.layers.find((layer) => layer.vinyl === id)?.pieces ?? 0);
   return (
-    <section className="mt-6">
+    <section>
       <h2 className="mb-1 text-lg">{used.length === 1 ? "One layer" : `${used.length} layers, first at the bottom`}</h2>
       <ul>
         {used.map((vinyl, i) => {
           const pieces = counts(vinyl.id).filter((n) => n > 0);
           return (
-            <li key={vinyl.id} className="flex items-baseline justify-between gap-3 border-rule border-b py-1.5">
+            <li key={vinyl.id} className="flex flex-wrap items-baseline justify-between gap-x-3 border-rule border-b py-1.5">
               <span>
                 <FilmDot colour={vinyl.colour} /> {vinyl.name}
               </span>
-              <span className="text-right text-soft text-sm">
+              <span className="text-soft text-sm">
                 {pieces.length === 0 ? "no pieces" : `${Math.min(...pieces)}${Math.max(...pieces) > Math.min(...pieces) ? ` to ${Math.max(...pieces)}` : ""} pieces a seat`}
-                {i > 0 && (
-                  <>
-                    {" · "}
-                    <button type="button" className="verb" onClick={() => onChange(mergedVinyl(design, vinyl.id, used[i - 1]?.id ?? vinyl.id), `${vinyl.name} merged into ${used[i - 1]?.name}`)}>
-                      merge into {used[i - 1]?.name}
-                    </button>
-                  </>
-                )}
               </span>
+              {i > 0 && (
+                <button
+                  type="button"
+                  className="verb w-full pl-5 text-sm"
+                  onClick={() => onChange(mergedVinyl(design, vinyl.id, used[i - 1]?.id ?? vinyl.id), `${vinyl.name} merged into ${used[i - 1]?.name}`)}
+                >
+                  merge into {used[i - 1]?.name}
+                </button>
+              )}
             </li>
           );
         })}

@@ -9,6 +9,7 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { type ReactNode, useMemo, useState } from "react";
 import type { OwnFont } from "@/data/fonts.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
+import { type Lettering, useLettering } from "@/stations/frame/use-lettering.ts";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { Button } from "@/ui/button.tsx";
 import { Choice } from "@/ui/choice.tsx";
@@ -17,14 +18,13 @@ import { SelectField } from "@/ui/select-field.tsx";
 import { type ChoicesOfClass, ChoicesPanel } from "./choices-panel.tsx";
 import { OwnFontsProvider } from "./fonts.tsx";
 import { LayersPanel } from "./layers-panel.tsx";
-import { Recipe } from "./recipe.tsx";
+import { Recipe } from "./recipe/recipe.tsx";
 import { RosterDialog } from "./roster-dialog.tsx";
 import { SchoolChoice } from "./school-choice.tsx";
 import { SeatDialog } from "./seat-dialog.tsx";
 import { SeatGrid } from "./seat-grid.tsx";
 import { SeatTable } from "./seat-table.tsx";
 import { SetSizingChoice, type ThingLetters } from "./set-sizing.tsx";
-import { type Lettering, useLettering } from "./use-lettering.ts";
 
 interface Props {
   readonly classId: string;
@@ -60,7 +60,7 @@ export function LetterBench({ classId, document, thing, versions, set, unit, lab
   const seat = view.seats.find((row) => row.seat === opened);
   return (
     <OwnFontsProvider value={ownFonts}>
-      <div className="grid gap-x-6 gap-y-8 lg:grid-cols-[265px_1fr_290px]">
+      <div className="grid gap-x-6 gap-y-8 lg:grid-cols-[285px_minmax(0,1fr)_285px]">
         <section className="lg:border-rule lg:border-r lg:pr-5">
           <Recipe design={design.value} vinyls={vinyls} unit={unit} drawn={lettering.drawn} onChange={design.change} />
           {document.things.length > 1 && (
@@ -123,12 +123,16 @@ export function LetterBench({ classId, document, thing, versions, set, unit, lab
             onClose={() => setOpened(null)}
           />
         </section>
-        <section className="lg:border-rule lg:border-l lg:pl-5">
-          <SchoolChoice design={design.value} vinyls={vinyls} drawn={lettering.drawn} seats={view.seats} unit={unit} ground={blank.colour} held={most !== null} onChange={design.change} />
-          {document.things.length > 1 && <SetSizingChoice classId={classId} document={document} version={versions.class} unit={unit} things={set.things} />}
+        <section className="grid content-start gap-6 lg:border-rule lg:border-l lg:pl-5">
+          <div>
+            <h2 className="text-lg">Findings</h2>
+            {children}
+          </div>
+          <div>
+            <SchoolChoice design={design.value} vinyls={vinyls} drawn={lettering.drawn} seats={view.seats} unit={unit} ground={blank.colour} held={most !== null} onChange={design.change} />
+            {document.things.length > 1 && <SetSizingChoice classId={classId} document={document} version={versions.class} unit={unit} things={set.things} />}
+          </div>
           <LayersPanel design={design.value} vinyls={vinyls} drawn={lettering.drawn} unit={unit} stencil={goesOf(technique) === "out"} onChange={design.change} />
-          <h2 className="mt-6 text-lg">Findings</h2>
-          {children}
           <ChoicesPanel
             classId={classId}
             choices={choices}

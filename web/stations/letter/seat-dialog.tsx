@@ -8,14 +8,14 @@ import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useEffect, useMemo } from "react";
+import type { Lettering } from "@/stations/frame/use-lettering.ts";
 import { Dialog } from "@/ui/dialog.tsx";
 import { Field } from "@/ui/field.tsx";
 import { NumberField } from "@/ui/fields.tsx";
 import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
 import { FontField } from "./fonts.tsx";
-import { VinylField } from "./item-fields.tsx";
-import { NudgeFields } from "./nudge-fields.tsx";
-import type { Lettering } from "./use-lettering.ts";
+import { VinylField } from "./recipe/item-fields.tsx";
+import { NudgeFields } from "./recipe/nudge-fields.tsx";
 
 type Seat = ThingDocument["seats"][number];
 

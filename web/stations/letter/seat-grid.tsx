@@ -5,10 +5,10 @@ import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
+import type { Drawn } from "@/stations/frame/use-lettering.ts";
 import { Button } from "@/ui/button.tsx";
 import { SeatFace, useFacePicture, useOwnFaces } from "@/ui/seat-face.tsx";
 import type { MeasuredSeat } from "@/workers/letter-protocol.ts";
-import type { Drawn } from "./use-lettering.ts";
 
 const SHOWN_AT_ONCE = 60;
 const EDGE: Record<Severity, string> = { stop: "var(--color-brick)", check: "var(--color-ochre)", tip: "var(--color-rule-strong)" };
@@ -51,7 +51,7 @@ export function SeatGrid({ blank, vinyls, seats, drawn, measured, labels, troubl
                     {own && Object.keys(own).length > 0 && <b title="has something of its own"> *</b>}
                   </span>
                   <span className="shrink-0 text-soft" title="thinnest stroke">
-                    {!picture ? "–" : picture.missing ? "?" : thinnest === undefined ? "…" : `${thinnest.toFixed(1)} mm`}
+                    {!picture ? "–" : picture.missing ? "?" : thinnest === undefined ? "measuring" : `${thinnest.toFixed(1)} mm`}
                   </span>
                 </span>
               </button>

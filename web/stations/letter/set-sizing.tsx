@@ -36,7 +36,7 @@ export function SetSizingChoice({ classId, document, version, unit, things }: Pr
   const chosen = editor.value.setSizing;
   const figures = things.flatMap(({ title, letterMm, held }) => (letterMm === null ? [] : [`${title} ${showLength(Math.round(letterMm * 10) / 10, unit)}${held ? " (held smaller)" : ""}`]));
   return (
-    <fieldset className="mt-6">
+    <fieldset>
       <legend className="mb-2 font-bold font-head text-lg">Through the set</legend>
       {WAYS.map(([way, name, why]) => (
         <label key={way} className={`flex min-h-11 cursor-pointer items-start gap-2 border-rule border-b border-l-4 py-1.5 pl-2 ${way === chosen ? "border-l-elm bg-paper" : "border-l-transparent"}`}>

@@ -40,7 +40,7 @@ export function FollowActs({ step, seat, says }: { step: string; seat: string; s
         >
           <div className="flex flex-wrap gap-2">
             {STUCK_WITH.map((words) => (
-              <button key={words} type="button" className="min-h-11 rounded-card border border-rule-strong px-3" onClick={() => stuck(words)}>
+              <button key={words} type="button" className="min-h-11 rounded-card border border-edge px-3" onClick={() => stuck(words)}>
                 {words}
               </button>
             ))}

@@ -61,7 +61,7 @@ export function CreaseDrawing({ blank, unit, pieces }: { blank: Blank; unit: Len
           .filter((verdict) => count(verdict) > 0)
           .map((verdict) => WORDS[verdict](count(verdict)))
           .join(", ")}
-        . Dashed blue: snip the tape from its edge up to there, lay each tab down by itself. A patch may be {showLength(bulge.largestPatch, unit)} in radius.
+        . Dashed blue: snip the tape from its edge up to there, lay each tab down by itself. A piece lies down up to ⌀ {showLength(2 * bulge.largestPatch, unit)}.
       </figcaption>
     </figure>
   );

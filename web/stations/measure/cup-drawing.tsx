@@ -16,8 +16,8 @@ import { Dimension, Hatch } from "@/ui/dimension.tsx";
 import type { DesignPiece } from "./design-piece.ts";
 import { DRAWN_PX } from "./flat-drawing.tsx";
 
-/** How much a rim's ellipse is opened, as a share of the diameter: seen a little from above. */
-const RIM_OPEN = 0.045;
+/** How much the ellipses of rim and foot are opened, as a share of their radius: seen a little from above. */
+const OPEN = 0.09;
 const MOST_TURN = 180;
 
 /** A cup, pot or ball from the front, which can be turned: the design foreshortened as it will look. */
@@ -30,20 +30,18 @@ export function CupDrawing({ blank, unit, pieces, widest }: { blank: Blank; unit
   const seen = (polygons: Polygons) => seenOn(reading, polygons, turn);
   const face = seen(asCut([[faceOutline(reading.face)]], reading));
   const usable = seen(asCut(offset([[faceOutline(reading.face)]], -reading.marginMm, "miter"), reading));
-  const rim = reading.shape.kind === "ball" ? 0 : width * RIM_OPEN;
   const box = boxOf(face);
   const share = visibleShare(reading, widest, turn);
   const ink = { stroke: "var(--color-ink)", strokeWidth: px * 1.4, strokeLinejoin: "round" as const };
-  const radiusTop = Math.max(
-    ...silhouette(reading)
-      .filter(([, y]) => y < 1e-6)
-      .map(([x]) => x),
-    0,
-  );
+  const outline = silhouette(reading);
+  const round = reading.shape.kind === "ball" ? 0 : OPEN;
+  const [radiusTop, radiusFoot] = [radiusAt(outline, 0), radiusAt(outline, heightOfBlank(reading))];
+  const [rim, foot] = [radiusTop * round, radiusFoot * round];
+  const body = withFoot(outline, radiusFoot, foot);
   return (
     <figure>
       <svg
-        viewBox={`${-width / 2 - 84 * px} ${-62 * px} ${width + 130 * px} ${height + 118 * px}`}
+        viewBox={`${-width / 2 - 84 * px} ${-62 * px} ${width + 130 * px} ${height + foot + 118 * px}`}
         className="max-h-[520px] w-full"
         role="img"
         aria-label={`${blank.name} from the front, in true proportion, ${showLength(width, unit)} by ${showLength(height, unit)}, turned by ${turnDeg}°`}
@@ -54,8 +52,8 @@ export function CupDrawing({ blank, unit, pieces, widest }: { blank: Blank; unit
           <Hatch id="not-used" px={px} />
         </defs>
         <Handle blank={blank} reading={reading} turnDeg={turnDeg} px={px} />
-        <path data-part="blank" d={ringPath(silhouette(reading))} fill={blank.colour} />
-        <path d={ringPath(silhouette(reading))} fill="url(#not-used)" {...ink} />
+        <path data-part="blank" d={body} fill={blank.colour} />
+        <path d={body} fill="url(#not-used)" {...ink} />
         <path d={polygonsPath(face)} fill={blank.colour} stroke="var(--color-soft)" strokeWidth={px} />
         <path d={polygonsPath(usable)} fill="none" stroke="var(--color-soft)" strokeWidth={px * 1.2} strokeDasharray={`${6 * px} ${4 * px}`} />
         {pieces.map((piece) => (
@@ -79,7 +77,7 @@ export function CupDrawing({ blank, unit, pieces, widest }: { blank: Blank; unit
         )}
         <Dimension from={-width / 2} to={width / 2} at={-40 * px} text={showLength(width, unit)} px={px} />
         <Dimension from={0} to={heightOfBlank(reading)} at={-width / 2 - 34 * px} text={showLength(heightOfBlank(reading), unit)} px={px} vertical />
-        {boxWidth(box) > 4 * px && <Dimension from={box.minX} to={box.maxX} at={height + 30 * px} text={`looks ${showLength(boxWidth(box), unit)}`} px={px} />}
+        {boxWidth(box) > 4 * px && <Dimension from={box.minX} to={box.maxX} at={height + foot + 30 * px} text={`looks ${showLength(boxWidth(box), unit)}`} px={px} />}
       </svg>
       <figcaption className="mt-1 grid justify-items-center gap-1 text-soft text-sm">
         <label className="flex min-h-11 flex-wrap items-center gap-3">
@@ -105,11 +103,21 @@ export function CupDrawing({ blank, unit, pieces, widest }: { blank: Blank; unit
   );
 }
 
+/** Half the width of an outline of revolution at a height, mm; 0 where it does not reach. */
+const radiusAt = (outline: Ring, height: number): number => Math.max(0, ...outline.filter(([, y]) => Math.abs(y - height) < 1e-6).map(([x]) => x));
+
+/** The outline with the near half of its foot, an ellipse like the rim's, in the place of a straight edge. */
+function withFoot(outline: Ring, radius: number, open: number): string {
+  const half = outline.length / 2;
+  const line = (points: Ring) => points.map(([x, y]) => `${x} ${y}`).join("L");
+  return open > 0 ? `M${line(outline.slice(0, half))}A${radius} ${open} 0 0 1 ${line(outline.slice(half))}Z` : ringPath(outline);
+}
+
 /** A handle stands a quarter turn from the design, on the side that hand and school say. */
 function Handle({ blank, reading, turnDeg, px }: { blank: Blank; reading: FaceReading; turnDeg: number; px: number }) {
   if (!blank.handle) return null;
   const height = heightOfBlank(reading);
-  const outline: Ring = silhouette(reading);
+  const outline = silhouette(reading);
   const radius = Math.max(...outline.map(([x]) => x));
   const side = handleSides(blank.handle.school, "right")[0] === "right" ? 1 : -1;
   const at = Math.sin(((90 * side + turnDeg) * Math.PI) / 180) * radius;

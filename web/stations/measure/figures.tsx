@@ -112,9 +112,9 @@ export function Figures({ blank, unit, widest, tallest }: { blank: Blank; unit: 
       )}
       {reading.bulge && (
         <FigureRow
-          name="Widest patch that lies down"
+          name="Widest piece that lies down"
           reckoning={{
-            title: Number.isFinite(reading.bulge.largestPatch) ? `A patch of ${show(reading.bulge.largestPatch)} radius` : "No limit",
+            title: Number.isFinite(reading.bulge.largestPatch) ? `A piece of ⌀ ${show(2 * reading.bulge.largestPatch)}` : "No limit",
             lines: [
               { what: "Radius across", value: show(reading.bulge.radiusAcross) },
               { what: "Radius down the wall", value: Number.isFinite(reading.bulge.radiusDown) ? show(reading.bulge.radiusDown) : "straight" },

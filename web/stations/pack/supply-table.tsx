@@ -11,6 +11,7 @@ import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { Sideways } from "@/ui/sideways.tsx";
 
 const RULE_WORDS: Record<SupplyRule, string> = {
   seat: "for each seat",
@@ -55,7 +56,7 @@ export function SupplyTable({ classId, document, version, lines, because, open: 
   return (
     <>
       <ProposalNote classId={classId} list="supplies" open={differences} />
-      <div className="overflow-x-auto">
+      <Sideways label="What is needed and what is here">
         <table className="w-full text-left [&_td+td]:pl-3 [&_th+th]:pl-3">
           <thead className="text-soft text-sm">
             <tr className="border-rule-strong border-b">
@@ -107,7 +108,7 @@ export function SupplyTable({ classId, document, version, lines, because, open: 
             })}
           </tbody>
         </table>
-      </div>
+      </Sideways>
       <div className="mt-2 flex flex-wrap items-center gap-6">
         <button type="button" className="verb min-h-11" onClick={add}>
           Add a material

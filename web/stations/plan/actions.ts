@@ -17,12 +17,13 @@ import { insertClass, readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { setGuide } from "@/data/guide.ts";
 import { studioPace } from "@/data/pace.ts";
-import { insertProject, listProjects } from "@/data/projects.ts";
+import { insertProject, listProjects, type ProjectRow } from "@/data/projects.ts";
 import { computeFacts } from "@/planning/compute.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { proposalOf } from "@/planning/proposal.ts";
 import { withOwnFigures } from "@/planning/studio-figures.ts";
+import type { Look } from "./new-seats.tsx";
 
 const seats = classDocumentSchema.shape.seats;
 
@@ -65,17 +66,11 @@ export async function makeClass(given: NewClass): Promise<MakeAnswer> {
   };
   if (!read.success || noFilm) return { message: "Not made yet: see what is marked.", fields: wrong };
   const { title, when, setting, technique, films, blank, more } = read.data;
-  const [projects, pace] = await withStudio(host.studioId, async (sql) => [await listProjects(sql), await studioPace(sql)] as const);
-  const [projectId, variantId] = read.data.project.split(":");
-  const project = projects.find(({ id }) => id === projectId);
-  const variant = project?.variants.find(({ id }) => id === variantId);
+  const pace = await withStudio(host.studioId, studioPace);
   const { settings } = host.studio;
-  const starter = read.data.project.startsWith(STARTER)
-    ? starterProject(read.data.project.slice(STARTER.length), { schools: settings.schools, cutter: settings.cutter, prices: settings.prices as ClassDocument["prices"] })
-    : undefined;
-  if (read.data.project.startsWith(STARTER) && !starter) return { message: "There is no such project to start from. Choose another.", fields: { project: "Choose another." } };
-  if (project && variantId !== undefined && !variant) return { message: "That variant is not there any more. Choose another.", fields: { project: "Choose another." } };
-  const made = project && (variant ? variantOf(project.document, variant, settings.schools) : project.document);
+  const chosen = await chosenProject(host, read.data.project);
+  if (chosen.missing) return { message: chosen.missing, fields: { project: "Choose another." } };
+  const { starter, made, project } = chosen;
   const base: ClassDocument = starter
     ? { ...starter, title, when, setting, seats: [] }
     : made
@@ -109,6 +104,39 @@ export async function makeClass(given: NewClass): Promise<MakeAnswer> {
   });
   if (read.data.guided) redirect(`/classes/${id}/plan`);
   redirect(`/classes/${id}/${checked.value.seats.length > 0 ? "letter" : "plan"}`);
+}
+
+interface Chosen {
+  /** Why there is none; undefined where there is, or none was asked for. */
+  readonly missing?: string;
+  readonly project?: ProjectRow | undefined;
+  /** The studio's own project, or a variant of it. */
+  readonly made?: ClassDocument | undefined;
+  readonly starter?: ClassDocument | undefined;
+}
+
+/** What a class is made of: a project of the studio's own, one of its variants, or one to start from; nothing for an empty name. */
+async function chosenProject(host: Host, name: string): Promise<Chosen> {
+  const { settings } = host.studio;
+  if (name.startsWith(STARTER)) {
+    const starter = starterProject(name.slice(STARTER.length), { schools: settings.schools, cutter: settings.cutter, prices: settings.prices as ClassDocument["prices"] });
+    return starter ? { starter } : { missing: "There is no such project to start from. Choose another." };
+  }
+  const [projectId, variantId] = name.split(":");
+  const project = (await withStudio(host.studioId, listProjects)).find(({ id }) => id === projectId);
+  const variant = project?.variants.find(({ id }) => id === variantId);
+  if (project && variantId !== undefined && !variant) return { missing: "That variant is not there any more. Choose another." };
+  return { project, made: project && (variant ? variantOf(project.document, variant, settings.schools) : project.document) };
+}
+
+/** How a seat of a project looks, before a class is made of it; null where there is no such project. */
+export async function lookOfProject(name: string): Promise<Look | null> {
+  const host = await requireHost();
+  if (typeof name !== "string" || name.length > 60) return null;
+  const { starter, made } = await chosenProject(host, name);
+  const document = starter ?? made;
+  const thing = document?.things[0];
+  return document && thing ? { design: thing.design, blank: thing.blank, technique: thing.technique, vinyls: document.vinyls } : null;
 }
 
 /** Minutes and amounts of what is really lettered, where the class follows a proposal; as it is where nothing can be lettered yet. */

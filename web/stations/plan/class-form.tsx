@@ -2,11 +2,13 @@
 
 import { isZone } from "@elm-basket/core/calendar/zone-names.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { Clock } from "@elm-basket/core/units/time.ts";
 import { useMemo } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { Field } from "@/ui/field.tsx";
 import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
+import { DateField, TimeField } from "@/ui/when-fields.tsx";
 
 type Basics = Pick<ClassDocument, "title" | "summary" | "when" | "setting" | "spareKits" | "spareSupplies">;
 const basicsOf = (document: ClassDocument): Basics => ({
@@ -18,7 +20,17 @@ const basicsOf = (document: ClassDocument): Basics => ({
   spareSupplies: document.spareSupplies,
 });
 
-export function ClassForm({ classId, document, version, spares }: { classId: string; document: ClassDocument; version: number /** How many are enough, and by what. */; spares?: string }) {
+interface Props {
+  readonly classId: string;
+  readonly document: ClassDocument;
+  readonly version: number;
+  /** How many are enough, and by what. */
+  readonly spares?: string;
+  readonly today: string;
+  readonly clock: Clock;
+}
+
+export function ClassForm({ classId, document, version, spares, today, clock }: Props) {
   const initial = useMemo(() => basicsOf(document), [document]);
   const editor = usePart<Basics>(classId, "class", initial, version, (answer) => basicsOf(answer.document as ClassDocument));
   const { value, change } = editor;
@@ -26,9 +38,9 @@ export function ClassForm({ classId, document, version, spares }: { classId: str
   return (
     <div className="grid gap-3">
       <TextField label="Title" value={value.title} maxLength={120} required="Give the class a title." onChange={(title) => change({ ...value, title }, "Title")} />
-      <div className="grid grid-cols-2 gap-3">
-        <Field label="Date">{(props) => <input {...props} type="date" value={value.when.date} onChange={(event) => event.target.value && when({ date: event.target.value }, "Date")} />}</Field>
-        <Field label="Time">{(props) => <input {...props} type="time" value={value.when.time} onChange={(event) => event.target.value && when({ time: event.target.value }, "Time")} />}</Field>
+      <div className="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-3">
+        <DateField label="Date" value={value.when.date} today={today} onChange={(date) => when({ date }, "Date")} />
+        <TimeField label="Time" value={value.when.time} clock={clock} onChange={(time) => when({ time }, "Time")} />
         <NumberField label="Minutes" value={value.when.minutes} least={10} most={1440} step={5} onChange={(minutes) => when({ minutes }, "Length")} />
         <Field label="Held">
           {(props) => (

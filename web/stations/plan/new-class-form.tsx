@@ -1,21 +1,29 @@
 "use client";
 
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
-import { TECHNIQUES, type Technique } from "@elm-basket/core/plan/document.ts";
+import type { SizingSchool } from "@elm-basket/core/fitting/schools.ts";
+import { type ClassDocument, TECHNIQUES, type Technique } from "@elm-basket/core/plan/document.ts";
+import { starterDesign } from "@elm-basket/core/plan/starter-design.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import type { Clock } from "@elm-basket/core/units/time.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
-import { useState, useTransition } from "react";
+import dynamic from "next/dynamic";
+import { useEffect, useMemo, useState, useTransition } from "react";
 import { Controller, useForm } from "react-hook-form";
 import { FilmFields, filmName, freeFilmId, isAmong, newFilm } from "@/stations/frame/film-fields.tsx";
 import { Button } from "@/ui/button.tsx";
-import { Field } from "@/ui/field.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { RosterPaste, usePastedRoster } from "@/ui/roster-paste.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import { type MakeAnswer, makeClass, type NewClass } from "./actions.ts";
+import { DateField, TimeField } from "@/ui/when-fields.tsx";
+import { lookOfProject, type MakeAnswer, makeClass, type NewClass } from "./actions.ts";
 import { BlankFields, type BlankValue, type MoreThing, MoreThings } from "./more-things.tsx";
+import type { Look } from "./new-seats.tsx";
+
+// Lettering comes when there is something to letter.
+const NewSeats = dynamic(() => import("./new-seats.tsx").then((all) => all.NewSeats), { ssr: false });
 
 interface ProjectChoice {
   readonly id: string;
@@ -31,6 +39,9 @@ interface Props {
   readonly unit: LengthUnit;
   readonly date: string;
   readonly today: string;
+  readonly clock: Clock;
+  /** How the studio sizes a set, unless a project says otherwise. */
+  readonly sizing: SizingSchool;
   readonly currency: string;
   /** Whether its host is led through it. */
   readonly guided: boolean;
@@ -45,7 +56,7 @@ type Values = Omit<NewClass, "seats" | "films" | "blank" | "more" | "guided"> & 
 const FIRST_SHAPE: BlankShape = { kind: "flat", width: 70, height: 40 };
 
 /** Everything that decides what is cut, asked in the order in which one thinks of it. */
-export function NewClassForm({ projects, chosen, zone, unit, date, today, currency, shelf, usual, guided }: Props) {
+export function NewClassForm({ projects, chosen, zone, unit, date, today, clock, sizing, currency, shelf, usual, guided }: Props) {
   const first = projects.find(({ id }) => id === chosen);
   const form = useForm<Values>({
     defaultValues: {
@@ -65,6 +76,7 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
   const project = projects.find(({ id }) => id === value.project);
   const slots = project ? project.slots : ["name"];
   const pasted = usePastedRoster(slots);
+  const look = useLook(value, sizing);
   const wrong = (path: string) => answer?.fields[path];
   const set = (path: Parameters<typeof form.setValue>[0], next: never) => form.setValue(path, next, { shouldDirty: true });
   const send = form.handleSubmit((given) =>
@@ -95,17 +107,16 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
           }}
         />
         <Controller control={form.control} name="title" render={({ field }) => <TextField label="Title" value={field.value} maxLength={120} error={wrong("title")} onChange={field.onChange} />} />
-        <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,9rem),1fr))] gap-4">
-          <Field
+        <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,12rem),1fr))] gap-4">
+          <DateField
             label="Date"
+            value={value.when.date}
+            today={today}
             error={wrong("when.date")}
-            hint={value.when.date < today ? "That day is over. Is the date right?" : yearsAway(today, value.when.date) > 2 ? "More than two years away. Is the year right?" : ""}
-          >
-            {(props) => <input {...props} type="date" className="min-h-11" required {...form.register("when.date")} />}
-          </Field>
-          <Field label="Time" error={wrong("when.time")}>
-            {(props) => <input {...props} type="time" className="min-h-11" required {...form.register("when.time")} />}
-          </Field>
+            hint={value.when.date < today ? "That day is over. Is the date right?" : yearsAway(today, value.when.date) > 2 ? "More than two years away. Is the year right?" : undefined}
+            onChange={(next) => set("when.date", next as never)}
+          />
+          <TimeField label="Time" value={value.when.time} clock={clock} error={wrong("when.time")} onChange={(next) => set("when.time", next as never)} />
           <NumberField label="Minutes" value={value.when.minutes ?? 90} least={10} most={1440} step={5} error={wrong("when.minutes")} onChange={(minutes) => set("when.minutes", minutes as never)} />
           <TextField label="Time zone" value={value.when.zone} error={wrong("when.zone")} onChange={(next) => set("when.zone", next as never)} />
           <SelectField label="Held" value={value.setting.kind} words={{ room: "in a room", craftAlong: "as a live craft-along" }} onChange={(kind) => set("setting.kind", kind as never)} />
@@ -127,6 +138,7 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
         <h2 className="text-xl">Who comes</h2>
         <p className="text-soft">One line a seat: {["name", ...slots.filter((slot) => slot !== "name")].join(", ")}. You can add and change names later.</p>
         <RosterPaste pasted={pasted} slots={slots} rows={12} />
+        {look && <NewSeats look={look} seats={pasted.seats.ok ? pasted.seats.value : NOBODY} />}
         {wrong("seats") && (
           <p role="alert" className="text-brick">
             {wrong("seats")}
@@ -143,6 +155,35 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, curren
       </div>
     </form>
   );
+}
+
+const NOBODY: ClassDocument["seats"] = [];
+
+/** How a seat will look: of what is chosen in the form, or of a project once it is fetched. */
+function useLook({ project, technique, blank, films }: Pick<Values, "project" | "technique" | "blank" | "films">, sizing: SizingSchool): Look | null {
+  const [fetched, setFetched] = useState<{ readonly project: string; readonly look: Look | null }>();
+  useEffect(() => {
+    if (project === "") return;
+    let over = false;
+    lookOfProject(project).then(
+      (look) => over || setFetched({ project, look }),
+      // Without network there is no picture; the form goes on.
+      () => undefined,
+    );
+    return () => {
+      over = true;
+    };
+  }, [project]);
+  const film = films[0];
+  const own = useMemo(
+    (): Look | null =>
+      film
+        ? { design: { ...starterDesign(technique, film.id), school: sizing }, blank: { ...blank, margin: { rule: "bySize" }, keepOuts: [], reserve: [], specimens: [] }, technique, vinyls: films }
+        : null,
+    [technique, film, blank, films, sizing],
+  );
+  if (project === "") return own;
+  return fetched?.project === project ? fetched.look : null;
 }
 
 const yearsAway = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / (365.25 * 24 * 3600 * 1000);
@@ -215,7 +256,7 @@ function FilmChoice({ films, shelf, unit, currency, error, onChange }: FilmChoic
             <li key={film.id}>
               <button
                 type="button"
-                className="flex min-h-11 items-center gap-2 rounded-card border border-rule-strong bg-paper px-3 hover:border-elm"
+                className="flex min-h-11 items-center gap-2 rounded-card border border-edge bg-paper px-3 hover:border-elm"
                 onClick={() => add({ ...film, id: freeFilmId(films, film.name) }, false)}
               >
                 <FilmDot colour={film.colour} /> {filmName(film, shelf)}

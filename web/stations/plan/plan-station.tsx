@@ -65,7 +65,7 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
       <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[300px_1fr]">
         <section>
           <h2 className="mb-3 text-lg">The class</h2>
-          <ClassForm classId={id} document={stored.document} version={stored.versions.class} />
+          <ClassForm classId={id} document={stored.document} version={stored.versions.class} today={todayIn(host.studio.zone)} clock={host.studio.settings.clock} />
         </section>
         <section>
           {things}
@@ -87,7 +87,7 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[300px_1fr_330px]">
       <section>
         <h2 className="mb-3 text-lg">The class</h2>
-        <ClassForm classId={id} document={planned.document} version={planned.versions.class} spares={spares} />
+        <ClassForm classId={id} document={planned.document} version={planned.versions.class} spares={spares} today={todayIn(host.studio.zone)} clock={host.studio.settings.clock} />
         <div className="mt-5 grid gap-2">
           <FileButton href={`/classes/${id}/files/class.json`} download>
             Save the class document

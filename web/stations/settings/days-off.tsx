@@ -5,6 +5,7 @@ import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { showDate } from "@/ui/dates.ts";
 import { Field } from "@/ui/field.tsx";
+import { DateField } from "@/ui/when-fields.tsx";
 
 type DaysOff = StudioSettings["daysOff"];
 
@@ -53,10 +54,8 @@ export function DaysOffFields({ days, today, onChange }: { days: DaysOff; today:
           if (from !== "" && wrong === "") add();
         }}
       >
-        <Field label="From">{(props) => <input {...props} type="date" className="min-h-11" value={from} onChange={(event) => setFrom(event.target.value)} />}</Field>
-        <Field label="To, the same day if empty" {...(wrong ? { error: wrong } : {})}>
-          {(props) => <input {...props} type="date" className="min-h-11" value={to} onChange={(event) => setTo(event.target.value)} />}
-        </Field>
+        <DateField label="From" value={from} today={today} mayBeEmpty onChange={setFrom} />
+        <DateField label="To, the same day if empty" value={to} today={today} mayBeEmpty error={wrong || undefined} onChange={setTo} />
         <Field label="Why">{(props) => <input {...props} maxLength={60} className="min-h-11" value={why} onChange={(event) => setWhy(event.target.value)} />}</Field>
         <Button type="submit" disabled={from === "" || wrong !== ""}>
           Add it

@@ -5,9 +5,9 @@ import { SCHOOLS, type SchoolName, type StudioSettings, WEEKDAYS, type Weekday }
 import { STUDIO_SCHOOL_WORDS, WEEKDAY_WORDS } from "@elm-basket/core/studio/words-en.ts";
 import { useRef, useState } from "react";
 import { type StudioValues, saveSettings } from "@/account/actions.ts";
-import { Field } from "@/ui/field.tsx";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { TimeField } from "@/ui/when-fields.tsx";
 import { CutterChoice } from "./cutter-choice.tsx";
 import { DaysOffFields } from "./days-off.tsx";
 
@@ -82,17 +82,7 @@ export function SettingsBench({ first, films, machines, today }: Props) {
           </section>
           <section className="grid gap-3">
             <h2 className="text-xl">Evenings</h2>
-            <Field label="An evening begins at" error={wrong.eveningStart}>
-              {(props) => (
-                <input
-                  {...props}
-                  type="time"
-                  className="min-h-11"
-                  defaultValue={value.eveningStart}
-                  onBlur={(event) => event.target.value && event.target.value !== value.eveningStart && put({ eveningStart: event.target.value })}
-                />
-              )}
-            </Field>
+            <TimeField label="An evening begins at" value={value.eveningStart} clock={settings.clock} error={wrong.eveningStart} onChange={(eveningStart) => put({ eveningStart })} />
             <NumberField label="Free minutes of an evening" value={value.eveningMinutes} least={0} most={1440} step={15} onChange={(eveningMinutes) => put({ eveningMinutes })} />
             <FreeDays settings={settings} usual={value.eveningMinutes} onChange={(freeMinutes) => set({ freeMinutes })} />
             <DaysOffFields days={settings.daysOff} today={today} onChange={(daysOff) => set({ daysOff })} />

@@ -12,7 +12,7 @@ import { ScrapForm } from "./scrap-form.tsx";
 import { ScrapShape } from "./scrap-shape.tsx";
 
 /** Every scrap as a shape, all to one scale, so that a glance tells what could still come of it. */
-export function ScrapBox({ scraps, films, unit }: { scraps: readonly ScrapRow[]; films: readonly Film[]; unit: LengthUnit }) {
+export function ScrapBox({ scraps, films, unit, today }: { scraps: readonly ScrapRow[]; films: readonly Film[]; unit: LengthUnit; today: string }) {
   const router = useRouter();
   const [busy, start] = useTransition();
   const [inHand, setInHand] = useState<ScrapRow | "new" | null>(null);
@@ -70,7 +70,7 @@ export function ScrapBox({ scraps, films, unit }: { scraps: readonly ScrapRow[];
         })}
       </ul>
       {scraps.length === 0 && <p className="py-6 text-soft">The box is empty.</p>}
-      {inHand && <ScrapForm key={inHand === "new" ? "new" : inHand.label} open onOpenChange={() => setInHand(null)} films={films} unit={unit} scrap={inHand === "new" ? null : inHand} />}
+      {inHand && <ScrapForm key={inHand === "new" ? "new" : inHand.label} open onOpenChange={() => setInHand(null)} films={films} unit={unit} today={today} scrap={inHand === "new" ? null : inHand} />}
     </section>
   );
 }

@@ -9,9 +9,9 @@ import type { Film, ScrapRow } from "@/data/scraps.ts";
 import { OutlineField } from "@/stations/frame/outline-field.tsx";
 import { Button } from "@/ui/button.tsx";
 import { Dialog } from "@/ui/dialog.tsx";
-import { Field } from "@/ui/field.tsx";
 import { LengthField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { DateField } from "@/ui/when-fields.tsx";
 import { putScrap } from "./scrap-actions.ts";
 import { ScrapShape } from "./scrap-shape.tsx";
 
@@ -25,12 +25,13 @@ interface Props {
   readonly onOpenChange: (open: boolean) => void;
   readonly films: readonly Film[];
   readonly unit: LengthUnit;
+  readonly today: string;
   /** The scrap that is changed; a new one without. */
   readonly scrap: ScrapRow | null;
 }
 
 /** A scrap by its measures. It is drawn as it will be laid on. */
-export function ScrapForm({ open, onOpenChange, films, unit, scrap }: Props) {
+export function ScrapForm({ open, onOpenChange, films, unit, today, scrap }: Props) {
   const router = useRouter();
   const [busy, start] = useTransition();
   const box = scrap ? boxOfPoints(scrap.outline) : null;
@@ -62,7 +63,7 @@ export function ScrapForm({ open, onOpenChange, films, unit, scrap }: Props) {
             <SelectField label="Film" value={film} words={films.map((one, i) => [String(i), one.name] as const)} onChange={setFilm} />
           </div>
           <TextField label="Label" hint={scrap ? "" : "Empty: the next free one."} value={label} maxLength={20} onChange={setLabel} />
-          <Field label="Bought, if known">{(props) => <input {...props} type="date" className="min-h-11" value={bought} onChange={(event) => setBought(event.target.value)} />}</Field>
+          <DateField label="Bought, if known" value={bought} today={today} mayBeEmpty onChange={setBought} />
           <div className="col-span-2">
             <SelectField label="It is" value={form} words={FORM_WORDS} onChange={setForm} />
           </div>

@@ -23,6 +23,7 @@ import { FileButton, LinkButton } from "@/ui/button.tsx";
 import { showDate } from "@/ui/dates.ts";
 import { QrPicture } from "@/ui/qr-picture.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
+import { Sideways } from "@/ui/sideways.tsx";
 import { siteAddress } from "@/ui/site-address.ts";
 import { PrintButton } from "./print-button.tsx";
 import { PrintFiles } from "./print-files.tsx";
@@ -71,9 +72,9 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
         <p className="hidden print:block">
           {planned.document.title} · {showDate(planned.document.when.date)}
         </p>
-        <div className="overflow-x-auto">
+        <Sideways label="The class in time">
           <RunLanes document={planned.document} sheet={sheet} />
-        </div>
+        </Sideways>
         <p className="no-print mt-1 text-soft text-sm">
           Filled: nothing may make it later without making the end later. Tinted: it has time to spare. Hatched: dries by itself.
           {" Planned as if everybody took what the slow quarter takes; how likely it then ends in time, Rehearse says."}

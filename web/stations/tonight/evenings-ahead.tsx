@@ -1,6 +1,7 @@
 import type { EveningAhead } from "@elm-basket/core/calendar/ahead.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { showDate } from "@/ui/dates.ts";
+import { Sideways } from "@/ui/sideways.tsx";
 import type { TaskKind, TonightTask } from "./task.ts";
 
 const FILL: Record<TaskKind, string> = {
@@ -37,8 +38,7 @@ export function EveningsAhead({ days, all }: { days: readonly EveningAhead[]; al
         ))}
         <span>The line is what an evening holds.</span>
       </p>
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached by keys */}
-      <section className="overflow-x-auto" tabIndex={0} aria-label="Evening by evening">
+      <Sideways label="Evening by evening">
         <svg width={days.length * COLUMN} height={HEIGHT + FOOT + 16} role="img" aria-label={said}>
           {days.map(({ date, minutes, free, over, parts }, i) => {
             const x = i * COLUMN;
@@ -61,7 +61,7 @@ export function EveningsAhead({ days, all }: { days: readonly EveningAhead[]; al
             );
           })}
         </svg>
-      </section>
+      </Sideways>
     </section>
   );
 }

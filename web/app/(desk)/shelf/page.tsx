@@ -84,7 +84,7 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
       {tab === "trials" ? (
         <TrialsBench rows={trials} films={rows.flatMap(({ name, film }) => (film ? [{ name, proved: film.proved ?? null }] : []))} today={today} />
       ) : tab === "scraps" ? (
-        <ScrapBox scraps={scraps} films={films} unit={studio.unit} />
+        <ScrapBox scraps={scraps} films={films} unit={studio.unit} today={today} />
       ) : (
         <>
           <GoodsBench key={tab} goods={goods.filter((good) => tabOf(good) === tab)} tab={tab} unit={studio.unit} currency={currency} />

@@ -5,10 +5,10 @@ import { MOST_SAMPLES, type Trial, WEAR_WORDS, type Wear } from "@elm-basket/cor
 import { useState } from "react";
 import type { TrialRow } from "@/data/trials.ts";
 import { Button } from "@/ui/button.tsx";
-import { Field } from "@/ui/field.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { useAct } from "@/ui/use-act.ts";
+import { DateField } from "@/ui/when-fields.tsx";
 import { saveTrial } from "./trial-actions.ts";
 
 interface Props {
@@ -57,7 +57,7 @@ export function TrialForm({ row, films, today, onDone }: Props) {
         <SelectField<Trial["material"]> label="On" value={trial.material} words={MATERIAL_WORDS} onChange={(material) => set({ material })} />
         <SelectField<Wear> label="What it goes through" value={trial.wear} words={WEAR_WORDS} onChange={(wear) => set({ wear })} />
         <TextField label="How, in a few words" value={trial.how} maxLength={200} onChange={(how) => set({ how })} />
-        <Field label="Begun on">{(props) => <input {...props} type="date" className="min-h-11 w-full" value={trial.began} required onChange={(event) => set({ began: event.target.value })} />}</Field>
+        <DateField label="Begun on" value={trial.began} today={today} onChange={(began) => set({ began })} />
         <NumberField label="Cured before, hours" value={trial.cureHours} least={0} most={10_000} onChange={(cureHours) => set({ cureHours })} />
         <NumberField label={trial.wear === "weather" ? "Months so far" : "Rounds so far"} value={trial.rounds} least={0} most={10_000} onChange={(rounds) => set({ rounds })} />
       </div>

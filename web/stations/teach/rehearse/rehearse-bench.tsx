@@ -10,6 +10,7 @@ import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { Button, LinkButton } from "@/ui/button.tsx";
 import { ProgressBar } from "@/ui/progress-bar.tsx";
+import { Sideways } from "@/ui/sideways.tsx";
 import type { RehearseJob } from "@/workers/rehearse-protocol.ts";
 import { BandChart } from "./band-chart.tsx";
 import { EveningPlayer } from "./evening-player.tsx";
@@ -63,9 +64,9 @@ export function RehearseBench({ classId, document, version, clock, labels, ...gi
         <section className="min-w-0">
           {found && (
             <>
-              <div className="overflow-x-auto">
+              <Sideways label="How the evenings went">
                 <BandChart report={found.report} endAt={found.endAt} steps={document.steps} titles={titles} at={at} />
-              </div>
+              </Sideways>
               <p className="mt-2 text-soft text-sm">
                 Each band: pale from where the quick tenth of the evenings begins, filled between the middles, tinted until the slow tenth is done; the line is the middle. Hatched: it dries, nobody
                 can go on.

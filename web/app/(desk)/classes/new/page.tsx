@@ -34,6 +34,8 @@ export default async function NewClassPage({ searchParams }: { searchParams: Pro
         unit={host.studio.unit}
         date={addDays(today, 14)}
         today={today}
+        clock={host.studio.settings.clock}
+        sizing={host.studio.settings.schools.sizing}
         guided={guide !== undefined}
         currency={host.studio.settings.prices.currency}
         shelf={shelf}

@@ -1,8 +1,15 @@
 "use client";
 
-import type { ArtItem, Design } from "@elm-basket/core/lettering/recipe.ts";
+import type { ArtItem } from "@elm-basket/core/lettering/recipe.ts";
+import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
-import { AlignField, ItemHead, type RuleProps, StandsField, tidy, VinylField } from "./item-fields.tsx";
+import { AlignField, type RuleProps, StandsField, tidy, VinylField } from "./item-fields.tsx";
+
+/** What a picture is set to, in a line. */
+export function artSummary({ layers, size, licence, source }: ArtItem, scale: number, unit: LengthUnit): string {
+  const parts = layers.reduce((sum, { polygons }) => sum + polygons.length, 0);
+  return `art, ${showLength(size * scale, unit)} tall, ${parts} ${parts === 1 ? "part" : "parts"} · ${licence}${source ? ` · ${source}` : ""}`;
+}
 
 export function ArtRule({
   item,
@@ -14,23 +21,16 @@ export function ArtRule({
   onHeight,
   onBring,
   onChange,
-}: RuleProps<ArtItem> & { design: Design; slots: readonly string[]; onHeight: (mm: number) => void; onBring: () => void }) {
-  const parts = item.layers.reduce((sum, { polygons }) => sum + polygons.length, 0);
+}: RuleProps<ArtItem> & { slots: readonly string[]; onHeight: (mm: number) => void; onBring: () => void }) {
   const { on: _, ...inRow } = item;
-  const used = new Set(item.layers.map(({ vinyl }) => vinyl));
   return (
     <div>
-      <ItemHead name={item.name} vinyls={vinyls.filter(({ id }) => used.has(id))} />
-      <p className="text-soft text-sm">
-        art, {parts} {parts === 1 ? "part" : "parts"} · {item.licence}
-        {item.source ? ` · ${item.source}` : ""}
-      </p>
-      <div className="mt-1 grid grid-cols-2 gap-2">
+      <div className="field-rows grid gap-1">
         <LengthField label="Height" name={`Height of ${item.name}`} mm={tidy(item.size * scale)} unit={unit} least={1} most={1000} onChange={onHeight} />
       </div>
       <details className="mt-1">
         <summary className="verb inline-block text-sm">More rules</summary>
-        <div className="grid grid-cols-2 gap-2 py-2">
+        <div className="field-rows grid gap-2 py-2">
           <StandsField on={item.on} own={item.id} design={design} as="beside" onChange={(on) => onChange(on ? { ...item, on } : inRow, `Where ${item.name} stands`)} />
           {item.on && (
             <LengthField
@@ -77,7 +77,7 @@ export function ArtRule({
 function PictureSet({ item, slots, onBring, onChange }: { item: ArtItem; slots: readonly string[]; onBring: () => void; onChange: (item: ArtItem, label: string) => void }) {
   const { slot, ...fixed } = item;
   return (
-    <div className="col-span-2 grid gap-1 border-rule border-t pt-2 text-sm">
+    <div className="grid gap-1 border-rule border-t pt-2 text-sm">
       {slot === undefined ? (
         <button type="button" className="verb min-h-9 justify-self-start" onClick={() => onChange({ ...item, slot: freeName(slots, "picture") }, `${item.name}: a choice for each seat`)}>
           Let each seat choose among several
@@ -96,7 +96,7 @@ function PictureSet({ item, slots, onBring, onChange }: { item: ArtItem; slots: 
                   type="button"
                   className="verb"
                   aria-label={`Remove ${other.name}`}
-                  onClick={() => onChange({ ...item, others: item.others.filter((_, k) => k !== i) }, `${other.name} taken out`)}
+                  onClick={() => onChange({ ...item, others: item.others.filter((_, k) => k !== i) }, `${other.name} removed`)}
                 >
                   remove
                 </button>

@@ -3,51 +3,56 @@
 import type { Design, TextItem } from "@elm-basket/core/lettering/recipe.ts";
 import { ownColumn } from "@elm-basket/core/roster/columns.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
-import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import { FontField, useFontName } from "./fonts.tsx";
-import { AlignField, ItemHead, StandsField, VinylField } from "./item-fields.tsx";
+import { FontField, useFontName } from "../fonts.tsx";
+import { AlignField, type RuleProps, StandsField, VinylField } from "./item-fields.tsx";
 import { NudgeFields } from "./nudge-fields.tsx";
 
 const CASE_WORDS = { asTyped: "as typed", upper: "CAPITALS", lower: "small letters", title: "Capital First" } as const;
 const BY_WORDS = { capHeight: "capitals", xHeight: "small letters" } as const;
 const MARK_WORDS = { asDrawn: "stand apart, as drawn", joined: "brought onto their letters", bridged: "bridged to their letters", dropped: "dots of i and j dropped" } as const;
 
-interface Props {
-  readonly item: TextItem;
-  readonly vinyls: readonly Vinyl[];
-  readonly unit: LengthUnit;
+interface Props extends Omit<RuleProps<TextItem>, "scale"> {
   readonly heightMm: number | undefined;
   readonly sample: string;
-  readonly design: Design;
-  /** The only line of text. */
+  /** The only part of the design. */
   readonly last: boolean;
   readonly onHeight: (mm: number) => void;
-  readonly onChange: (item: TextItem, label: string) => void;
 }
 
 const RUN_WORDS = { across: "across", down: "turned, read downwards", up: "turned, read upwards", stacked: "letter below letter" } as const;
+
+/** How a line is set, in a sentence. */
+export function TextSummary({ item, heightMm, design, unit }: { item: TextItem; heightMm: number | undefined; design: Design; unit: LengthUnit }) {
+  const fontName = useFontName();
+  return (
+    <>
+      {fontName(item.font)}
+      {item.join ? ", letters joined" : ""}
+      {heightMm !== undefined && (
+        <>
+          , <HeightFigure what={item.slot ?? "fixed line"} item={item} heightMm={heightMm} design={design} unit={unit} />
+        </>
+      )}
+      {item.mayNarrow ? ", at most as wide as the widest name" : ""}
+      {item.thickenMm > 0 ? `, thickened by ${item.thickenMm} mm` : ""}
+    </>
+  );
+}
+
 /** One line of the recipe: what it says, and by which rules it is set. */
 export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, onHeight, onChange }: Props) {
   const what = item.slot ?? "fixed line";
-  const fontName = useFontName();
   const family = vinyls.find(({ id }) => id === item.vinyl)?.family;
   const { on: _, ...inRow } = item;
   return (
     <div>
-      <ItemHead name={what} vinyls={vinyls.filter(({ id }) => id === item.vinyl)} />
-      <p className="mb-2 text-soft text-sm">
-        {fontName(item.font)}
-        {item.join ? ", letters joined" : ""}, {heightMm === undefined ? "…" : <HeightFigure what={what} item={item} heightMm={heightMm} design={design} unit={unit} />}
-        {item.mayNarrow ? ", at most as wide as the widest name" : ""}
-        {item.thickenMm > 0 ? `, thickened by ${item.thickenMm} mm` : ""}
-      </p>
-      <div className="grid grid-cols-2 gap-2">
+      <div className="grid gap-2">
         {item.text !== undefined && (
-          <div className="col-span-2">
+          <div>
             <Field label="Text">
               {(props) => <input {...props} className="w-full" maxLength={200} value={item.text} onChange={(event) => onChange({ ...item, text: event.target.value }, "Fixed text")} />}
             </Field>
@@ -62,7 +67,7 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
           onChange={(font) => onChange({ ...item, font: font.id, join: font.joined }, `Font of ${what}`)}
         />
         <VinylField value={item.vinyl} vinyls={vinyls} onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of ${what}`)} />
-        <div className="col-span-2 grid grid-cols-2 gap-2 text-sm text-soft">
+        <div className="field-rows grid gap-1">
           {heightMm !== undefined && (
             <LengthField label={`Height of ${BY_WORDS[item.by]}`} name={`Height of ${what}`} mm={Math.round(heightMm * 100) / 100} unit={unit} least={0.5} most={1000} onChange={onHeight} />
           )}
@@ -79,11 +84,11 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
       </div>
       <details className="mt-1">
         <summary className="verb inline-block text-sm">More rules</summary>
-        <div className="grid grid-cols-2 gap-2 py-2">
+        <div className="field-rows grid gap-2 py-2">
           <SelectField label="Letters" value={item.letterCase} words={CASE_WORDS} onChange={(letterCase) => onChange({ ...item, letterCase }, `Case of ${what}`)} />
           <StandsField on={item.on} own={item.id} design={design} as="beside" onChange={(on) => onChange(on ? { ...item, on } : inRow, `Where ${what} stands`)} />
           <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${what} aligned`)} />
-          <div className="col-span-2">
+          <div>
             <SelectField label="Dots and accents" value={item.marks} words={MARK_WORDS} onChange={(marks) => onChange({ ...item, marks }, `Dots of ${what}`)} />
           </div>
           <NumberField
@@ -109,7 +114,7 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
             onChange={(openCountersMm) => onChange({ ...item, openCountersMm }, `${what} opened`)}
           />
           <SelectField label="Runs" value={item.run} words={RUN_WORDS} onChange={(run) => onChange({ ...item, run }, `${what} runs another way`)} />
-          <SelectField label="Height is that of the" value={item.by} words={BY_WORDS} onChange={(by) => onChange({ ...item, by }, `Height of ${what}`)} />
+          <SelectField label="Height is judged by the" value={item.by} words={BY_WORDS} onChange={(by) => onChange({ ...item, by }, `Height of ${what}`)} />
           {item.slot !== undefined && (
             <TextField
               label="Column it is filled from"
@@ -122,8 +127,7 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
               }}
             />
           )}
-          <SelectField label="Height judged by" value={item.by} words={BY_WORDS} onChange={(by) => onChange({ ...item, by }, `Height of ${what}`)} />
-          <div className="col-span-2">
+          <div>
             <NudgeFields text={sample} nudges={item.nudges} onChange={(nudges, label) => onChange({ ...item, nudges: nudges ?? {} }, label)} />
           </div>
         </div>

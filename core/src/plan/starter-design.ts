@@ -1,0 +1,16 @@
+import { PLAIN_LINE } from "../lettering/plain-line.ts";
+import { type Design, stencilSchema } from "../lettering/recipe.ts";
+import type { Technique } from "./document.ts";
+import { isPainted } from "./technique.ts";
+
+/** One line for the name. Of a stencil the letters stand alone, so that no joined script is taken out in one piece. */
+export function starterDesign(technique: Technique, vinyl: string): Design {
+  const out = technique === "openStencil" || technique === "ironOnStencil";
+  return {
+    school: "longest",
+    fixedScale: 1,
+    offered: [],
+    ...(isPainted(technique) ? { stencil: stencilSchema.parse({}) } : {}),
+    items: [{ ...PLAIN_LINE, id: "first-name", slot: "name", font: out ? "zilla-slab" : "pacifico", vinyl, size: 12, join: !out }],
+  };
+}

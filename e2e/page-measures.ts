@@ -1,0 +1,64 @@
+/** What can be measured on any page: whether it fits, whether its controls can be hit and seen to have the focus. */
+import type { WebDriver } from "selenium-webdriver";
+
+/** What reaches beyond the right edge of the screen, and is in nothing that scrolls by itself. */
+export const overflowing = (driver: WebDriver): Promise<string[]> =>
+  driver.executeScript(`
+    const wide = document.documentElement.scrollWidth - document.documentElement.clientWidth;
+    if (wide <= 0) return [];
+    const found = [];
+    for (const element of document.querySelectorAll("body *")) {
+      const { right, width } = element.getBoundingClientRect();
+      if (width === 0 || right <= document.documentElement.clientWidth + 1) continue;
+      let inside = element.parentElement, scrolls = false;
+      while (inside && inside !== document.body) {
+        if (["auto", "scroll", "hidden", "clip"].includes(getComputedStyle(inside).overflowX)) scrolls = true;
+        inside = inside.parentElement;
+      }
+      if (!scrolls) found.push(element.tagName.toLowerCase() + " " + (element.getAttribute("class") ?? "").slice(0, 60) + " to " + Math.round(right));
+    }
+    return ["page is " + wide + " px too wide", ...found.slice(0, 4)];`);
+
+/**
+ * Controls under 24 by 24 px (WCAG 2.2, 2.5.8). Links in a sentence are exempt, as the rule says, and what has that much room round
+ * it; a box counts with its label.
+ */
+export const smallTargets = (driver: WebDriver): Promise<string[]> =>
+  driver.executeScript(`
+    const controls = [...document.querySelectorAll("button, a[href], input:not([type=hidden]), select, textarea, summary, [role=tab]")];
+    const seen = (e) => e.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && e.getBoundingClientRect().width > 1 && !e.closest("[aria-hidden=true], .sr-only") && e.getAttribute("aria-hidden") !== "true";
+    const boxOf = (e) => {
+      const own = e.getBoundingClientRect(), label = e.matches("input[type=checkbox], input[type=radio]") ? e.closest("label") : null;
+      return label ? label.getBoundingClientRect() : own;
+    };
+    const inSentence = (e) => getComputedStyle(e).display === "inline" && [...e.parentElement.childNodes].some((node) => node !== e && node.textContent.trim().length > 1);
+    const shown = controls.filter(seen);
+    const boxes = shown.map(boxOf);
+    return shown.flatMap((e, i) => {
+      const box = boxes[i];
+      if ((box.width >= 23.5 && box.height >= 23.5) || inSentence(e)) return [];
+      const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+      const crowded = boxes.some((other, k) => k !== i && !shown[k].contains(e) && !e.contains(shown[k]) && Math.hypot(Math.max(other.x - x, 0, x - other.right), Math.max(other.y - y, 0, y - other.bottom)) < 12);
+      return crowded ? [e.tagName.toLowerCase() + " “" + (e.getAttribute("aria-label") ?? e.textContent).trim().slice(0, 40) + "” " + Math.round(box.width) + " × " + Math.round(box.height)] : [];
+    });`);
+
+/** Controls that look the same with and without the focus, reached by key. */
+export const unseenFocus = (driver: WebDriver): Promise<string[]> =>
+  driver.executeScript(`
+    // What is hidden behind its label shows nothing by itself.
+    const look = (e) => [e.getBoundingClientRect().width > 2 ? e : null, e.closest("label"), e.parentElement].filter(Boolean).map((one) => {
+      const s = getComputedStyle(one);
+      return [s.outlineStyle, s.outlineWidth, s.outlineColor, s.boxShadow, s.borderColor, s.backgroundColor, s.textDecorationThickness].join();
+    }).join("|");
+    const before = document.activeElement;
+    const found = [];
+    for (const e of document.querySelectorAll("button, a[href], input:not([type=hidden]), select, textarea, summary, [tabindex='0']")) {
+      if (!e.checkVisibility() || e.disabled || e.tabIndex < 0 || e.closest("[inert]")) continue;
+      e.blur();
+      const without = look(e);
+      e.focus({ preventScroll: true, focusVisible: true });
+      if (document.activeElement === e && look(e) === without) found.push(e.tagName.toLowerCase() + " “" + (e.getAttribute("aria-label") ?? e.name ?? e.textContent ?? "").trim().slice(0, 40) + "”");
+      e.blur();
+    }
+    before?.focus?.({ preventScroll: true });
+    return found;`);

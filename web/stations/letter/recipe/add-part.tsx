@@ -1,0 +1,101 @@
+"use client";
+
+import { type Design, type RecipeItem, SHAPE_FORMS, type ShapeItem, type TextItem } from "@elm-basket/core/lettering/recipe.ts";
+import { Plus } from "lucide-react";
+import { type ReactNode, useId, useRef, useState } from "react";
+import { FORM_WORDS, freeSlot, newLine, newShape, writingLines } from "./new-items.ts";
+
+interface Props {
+  readonly design: Design;
+  /** The film that what is new is cut from at first. */
+  readonly vinyl: string;
+  readonly onAdd: (items: readonly RecipeItem[], label: string) => void;
+  readonly onBring: () => void;
+}
+
+/** What a design can be given more of, in one list that opens at its end. */
+export function AddPart({ design: { items }, vinyl, onAdd, onBring }: Props) {
+  const [open, setOpen] = useState(false);
+  const opener = useRef<HTMLButtonElement>(null);
+  const id = useId();
+  const shut = () => {
+    setOpen(false);
+    opener.current?.focus();
+  };
+  const take = (act: () => void) => () => {
+    shut();
+    act();
+  };
+  const writable = items.find((item): item is TextItem => item.kind === "text" && !item.on && item.run === "across" && !items.some((other) => other.kind !== "gap" && other.on?.item === item.id));
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: Escape shuts what one of its buttons opened
+    <div
+      className="mt-3"
+      onKeyDown={(event) => {
+        if (event.key !== "Escape" || !open) return;
+        event.stopPropagation();
+        shut();
+      }}
+    >
+      <button ref={opener} type="button" className="verb inline-flex min-h-11 items-center gap-1.5" aria-expanded={open} aria-controls={id} onClick={() => setOpen(!open)}>
+        <Plus size={16} aria-hidden /> Add
+      </button>
+      {open && (
+        <ul id={id} className="border border-rule-strong bg-paper">
+          <Row onPress={take(() => onAdd([newLine(items, vinyl, { slot: freeSlot(items) })], "A line more"))} what="A line for each seat">
+            filled from the names
+          </Row>
+          <Row onPress={take(() => onAdd([newLine(items, vinyl, { text: "Welcome" })], "A line more"))} what="A fixed line">
+            the same on every seat
+          </Row>
+          {writable && (
+            <Row onPress={take(() => onAdd(writingLines(items, writable, vinyl), "Lines to write on"))} what="Lines to write on">
+              under “{writable.slot ?? (writable.text ?? "").slice(0, 16)}”
+            </Row>
+          )}
+          <Row onPress={take(onBring)} what="Art">
+            from an SVG file
+          </Row>
+          <li className="flex flex-wrap px-1.5 py-1">
+            {SHAPE_FORMS.map((form) => (
+              <button
+                key={form}
+                type="button"
+                aria-label={`A ${FORM_WORDS[form]}`}
+                className="grid min-h-11 min-w-11 justify-items-center gap-0.5 px-1.5 py-1 text-sm hover:bg-elm-tint"
+                onClick={take(() => onAdd([newShape(items, vinyl, form)], `A ${FORM_WORDS[form]} more`))}
+              >
+                <FormPicture form={form} />
+                {FORM_WORDS[form]}
+              </button>
+            ))}
+          </li>
+        </ul>
+      )}
+    </div>
+  );
+}
+
+function Row({ what, onPress, children }: { what: string; onPress: () => void; children: ReactNode }) {
+  return (
+    <li className="border-rule border-b">
+      <button type="button" className="block min-h-11 w-full px-3 py-1.5 text-left leading-tight hover:bg-elm-tint" onClick={onPress}>
+        <span className="block font-bold">{what}</span>
+        <span className="block text-soft text-sm">{children}</span>
+      </button>
+    </li>
+  );
+}
+
+function FormPicture({ form }: { form: ShapeItem["form"] }) {
+  const ink = { fill: "none", stroke: "var(--color-ink)", strokeWidth: 2 } as const;
+  return (
+    <svg width="24" height="20" viewBox="0 0 24 20" aria-hidden="true">
+      {form === "line" && <path d="M2 10H22" {...ink} />}
+      {form === "dot" && <circle cx="12" cy="10" r="4" fill="var(--color-ink)" />}
+      {form === "star" && <path d="M12 1.5l2.4 5.6 6.1.5-4.7 4 1.5 6-5.3-3.2-5.3 3.2 1.5-6-4.7-4 6.1-.5z" fill="var(--color-ink)" />}
+      {form === "ring" && <circle cx="12" cy="10" r="7.5" {...ink} />}
+      {form === "frame" && <rect x="2.5" y="3" width="19" height="14" {...ink} />}
+    </svg>
+  );
+}
