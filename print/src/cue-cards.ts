@@ -1,6 +1,7 @@
 /** Cue cards for the host's hand: a card a step, four to a page: the time, what to say and show, what to look at, and what comes next. */
-import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
+
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
+import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
 import { addPage, at, cutRound, heightOf, MARGIN, makePdf, PAPERS, type Paper, type Pdf, sayOnPage, write } from "./pages.ts";
 

@@ -1,6 +1,7 @@
 /** The host's run sheet on paper: when, what to say, show and check, what dries; and the list for each table. */
-import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
+
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
+import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
 import { showDay } from "./care-cards.ts";
 import { addPage, at, FAINT, heightOf, MARGIN, makePdf, PAPERS, type Paper, type Pdf, sayOnPage, write } from "./pages.ts";

@@ -232,10 +232,12 @@ export async function piecesOfSeat(sql: Sql, workshopId: string, seat: string): 
   return sql<PieceRow[]>`select id, thing, copy, vinyl, sheet, counters, islands, small, path from pieces where workshop_id = ${workshopId} and seat = ${seat} order by position`;
 }
 
-export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<{ id: string; seat: string; thing: string; copy: number; vinyl: string; path: string }[]> {
-  return sql<
-    { id: string; seat: string; thing: string; copy: number; vinyl: string; path: string }[]
-  >`select id, seat, thing, copy, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by seat, position`;
+export interface PieceOfSeat extends Pick<PieceRow, "id" | "thing" | "copy" | "vinyl" | "path"> {
+  readonly seat: string;
+}
+
+export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<PieceOfSeat[]> {
+  return sql<PieceOfSeat[]>`select id, seat, thing, copy, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by seat, position`;
 }
 
 /** Of which things these pieces of a seat are; all that the seat makes when none is named. */

@@ -4,7 +4,7 @@ import { dryingOf, guessedPace } from "@elm-basket/core/learning/figures.ts";
 import { toolLine } from "@elm-basket/core/live/run.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
-import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
+import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { careOf } from "@elm-basket/core/proposal/care.ts";
 import { deedOf } from "@elm-basket/core/proposal/order.ts";
 import { schoolsOf, situationOf } from "@elm-basket/core/proposal/situation.ts";

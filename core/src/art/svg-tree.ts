@@ -1,5 +1,6 @@
 /** An SVG file as a tree, with limits on everything: files come from outside. */
 import { SaxesParser } from "saxes";
+import { MOST_SVG_BYTES } from "./limits.ts";
 
 export interface SvgNode {
   readonly name: string;
@@ -12,7 +13,6 @@ export interface SvgNode {
 export type TreeFault = "tooLarge" | "tooDeep" | "tooMany" | "entities" | "notXml" | "notSvg";
 export type TreeResult = { readonly ok: true; readonly root: SvgNode } | { readonly ok: false; readonly fault: TreeFault; readonly detail: string };
 
-export const MOST_SVG_BYTES = 5 * 1024 * 1024;
 const MOST_DEPTH = 80;
 const MOST_NODES = 60_000;
 

@@ -12,9 +12,10 @@ import { testFonts } from "../testing/fonts.ts";
 import { alternativeTo, broughtIn, copyOf, newThing, otherSideOf, withoutThing, withThing, withToolsOf } from "./add-thing.ts";
 import { type ClassDocument, classDocumentSchema, type Thing } from "./document.ts";
 import { makePlan } from "./plan.ts";
-import { isLike, stepsOfSet, thingsWithoutSteps, titleOfStep } from "./set-steps.ts";
+import { stepsOfSet } from "./set-steps.ts";
 import { starterClass } from "./starter.ts";
 import { starterSet } from "./starter-set.ts";
+import { isLike, thingsWithoutSteps, titleOfStep } from "./steps-of-things.ts";
 import { madeOf, runSheetOf } from "./thing-document.ts";
 
 const tins = demoClass("seed-tins");

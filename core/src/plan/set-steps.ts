@@ -2,7 +2,6 @@
  * The steps of several things as one class: what is the same is done once for all (cleaning, weeding, taping), what repeats is told in
  * full the first time and shorter the second, and a second side waits until the first is dry and the object may be turned.
  */
-import { isRound } from "../blanks/shape.ts";
 import { paced } from "../learning/paced.ts";
 import type { Facts } from "../proposal/facts.ts";
 import { situationOf } from "../proposal/situation.ts";
@@ -12,6 +11,7 @@ import { freeStepId, withoutStep } from "../scheduling/reorder.ts";
 import { MOST_STEPS, runSheet, type Step } from "../scheduling/step.ts";
 import type { Schools } from "../studio/settings.ts";
 import type { ClassDocument, Thing } from "./document.ts";
+import { isAlternative, isLike } from "./steps-of-things.ts";
 import { isPainted } from "./technique.ts";
 
 export interface SetWays {
@@ -36,26 +36,6 @@ const [WELCOME, FINISH] = ["welcome", "finish"];
 const TURN_WAIT_MINUTES = 60;
 const LONGEST_WORDS = 600;
 const LONGEST_TITLE = 120;
-
-/** Two things people do with the same movements: made alike, and both round or both flat. */
-export const isLike = (a: Pick<Thing, "technique" | "blank">, b: Pick<Thing, "technique" | "blank">): boolean => a.technique === b.technique && isRound(a.blank.shape) === isRound(b.blank.shape);
-
-const isAlternative = (before: readonly Thing[], { choice }: Thing): boolean => choice !== undefined && before.some((thing) => thing.choice === choice);
-
-/** What a step is called where there are several things: with the one it belongs to. */
-export function titleOfStep({ title, thing }: Pick<Step, "title" | "thing">, things: readonly Pick<Thing, "id" | "title">[]): string {
-  const own = things.length > 1 ? things.find(({ id }) => id === thing)?.title : undefined;
-  return own === undefined || title.toLowerCase().includes(own.toLowerCase()) ? title : `${title}: ${own}`;
-}
-
-/** Things for which no step is planned yet; of alternatives made alike one set of steps serves all. */
-export function thingsWithoutSteps(things: readonly Thing[], steps: readonly Step[]): Thing[] {
-  return things.filter((thing, i) => {
-    const before = things.slice(0, i);
-    if (i === 0 || steps.some((step) => step.thing === thing.id)) return false;
-    return !(isAlternative(before, thing) && before.some((one) => isLike(one, thing)));
-  });
-}
 
 /** All steps of a class that makes these things, from nothing. */
 export function stepsOfSet(things: readonly Thing[], ways: SetWays): Step[] {

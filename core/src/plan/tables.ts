@@ -3,8 +3,8 @@ import { clockIn, instantOf } from "../calendar/zones.ts";
 import { csvText } from "../roster/roster.ts";
 import type { SupplyLine } from "../supplies/supply.ts";
 import type { ClassDocument } from "./document.ts";
-import { titleOfStep } from "./set-steps.ts";
 import type { Plan } from "./stages.ts";
+import { titleOfStep } from "./steps-of-things.ts";
 
 type CsvLine = Pick<SupplyLine, "id" | "name" | "unit" | "perSeat" | "need" | "have" | "packs" | "buy" | "leftAfter" | "buyPrice">;
 

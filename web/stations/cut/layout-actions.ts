@@ -1,6 +1,6 @@
 "use server";
 
-import { MOST_SVG_BYTES } from "@elm-basket/core/art/svg-tree.ts";
+import { MOST_SVG_BYTES } from "@elm-basket/core/art/limits.ts";
 import { compareSheet, readCutSheet } from "@elm-basket/core/cutting/read-sheet.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { type HandMove, layAllByHand } from "@elm-basket/core/plan/by-hand.ts";

@@ -1,7 +1,6 @@
 "use client";
 
-import { importSvg } from "@elm-basket/core/art/import-svg.ts";
-import { MOST_SVG_BYTES } from "@elm-basket/core/art/svg-tree.ts";
+import { MOST_SVG_BYTES } from "@elm-basket/core/art/limits.ts";
 import { sayArtFault } from "@elm-basket/core/art/words-en.ts";
 import { readPoints, writePoints } from "@elm-basket/core/geometry/points-text.ts";
 import { polygonArea } from "@elm-basket/core/geometry/polygon.ts";
@@ -28,6 +27,7 @@ export function OutlineField({ outline, onChange }: { outline: readonly (readonl
   const fromFile = async (file: File | undefined) => {
     if (!file) return;
     if (file.size > MOST_SVG_BYTES) return setTrouble("That file is larger than 5 MB. Simplify the drawing.");
+    const { importSvg } = await import("@elm-basket/core/art/import-svg.ts");
     const art = importSvg(await file.text());
     if (!art.ok) return setTrouble(sayArtFault(art));
     const largest = art.layers.flatMap(({ polygons }) => polygons).reduce((a, b) => (polygonArea(b) > polygonArea(a) ? b : a));

@@ -15,6 +15,7 @@ import { type PieceRow, piecesOfSeat } from "@/data/making.ts";
 import { silhouette } from "@/ui/blank-sketch.tsx";
 import { labelsOf } from "./labels.ts";
 import type { Loaded } from "./load.ts";
+import { upperHalves } from "./stored-faces.ts";
 
 interface Props {
   readonly studioId: string;
@@ -173,15 +174,6 @@ function outlineOf(reading: FaceReading) {
   return reading.shape.kind === "flat" || reading.shape.kind === "roundedFlat"
     ? faceOutline(reading.shape.kind === "flat" ? { kind: "rect", width, height } : { kind: "roundedRect", width, height, radius: reading.shape.radius })
     : face;
-}
-
-/** Copies of a cup decorated on both sides lie below each other: the upper half of every colour is one side. */
-export function upperHalves<T extends { readonly vinyl: string; readonly path: string }>(pieces: readonly T[]): T[] {
-  const top = (piece: T) => Math.min(...[...piece.path.matchAll(/-?[\d.]+ (-?[\d.]+)/gu)].map((m) => Number(m[1])));
-  return [...new Set(pieces.map(({ vinyl }) => vinyl))].flatMap((vinyl) => {
-    const own = pieces.filter((piece) => piece.vinyl === vinyl).sort((a, b) => top(a) - top(b));
-    return own.slice(0, own.length / 2);
-  });
 }
 
 /** Room on the line for each, mm: equal where all fit, otherwise by their widths; never so little that a name has no room. */

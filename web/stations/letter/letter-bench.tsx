@@ -9,6 +9,7 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { type ReactNode, useMemo, useState } from "react";
 import type { OwnFont } from "@/data/fonts.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
+import type { StoredLayer } from "@/stations/frame/stored-faces.ts";
 import { type Lettering, useLettering } from "@/stations/frame/use-lettering.ts";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { Button } from "@/ui/button.tsx";
@@ -36,12 +37,14 @@ interface Props {
   readonly unit: LengthUnit;
   readonly labels: Readonly<Record<string, string>>;
   readonly troubled: readonly { readonly seat: string; readonly severity: Severity }[];
+  /** The first seats as they were planned last, until they are lettered. */
+  readonly stored: Readonly<Record<string, readonly StoredLayer[]>>;
   readonly ownFonts: readonly OwnFont[];
   readonly choices: ChoicesOfClass;
   readonly children: ReactNode;
 }
 
-export function LetterBench({ classId, document, thing, versions, set, unit, labels, troubled, ownFonts, choices, children }: Props) {
+export function LetterBench({ classId, document, thing, versions, set, unit, labels, troubled, stored, ownFonts, choices, children }: Props) {
   const { design: first, blank, technique } = thingOf(document, thing);
   const design = usePart(classId, `design:${thing}`, first, versions.design, (answer) => thingOf(answer.document as ClassDocument, thing).design);
   const seats = usePart(classId, "seats", document.seats, versions.seats, (answer) => (answer.document as ClassDocument).seats);
@@ -97,7 +100,7 @@ export function LetterBench({ classId, document, thing, versions, set, unit, lab
             <Button onClick={() => setPasting(true)}>Paste names</Button>
           </div>
           {shown === "blanks" ? (
-            <SeatGrid blank={blank} vinyls={vinyls} seats={view.seats} drawn={lettering.drawn} measured={lettering.measured} labels={labels} troubled={troubled} onOpen={setOpened} />
+            <SeatGrid blank={blank} vinyls={vinyls} seats={view.seats} drawn={lettering.drawn} stored={stored} measured={lettering.measured} labels={labels} troubled={troubled} onOpen={setOpened} />
           ) : (
             <SeatTable seats={seats.value} slots={columns} things={document.things} drawn={lettering.drawn} onChange={seats.change} />
           )}

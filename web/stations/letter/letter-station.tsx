@@ -1,13 +1,16 @@
-import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { thingDocument, thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { namesLockedAt, openChoices } from "@/data/choices.ts";
 import { withStudio } from "@/data/client.ts";
 import { listFonts } from "@/data/fonts.ts";
+import { piecesOfSeats } from "@/data/making.ts";
 import { codeFor } from "@/live/link-code.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { ThingLine } from "@/stations/frame/set-line.tsx";
+import { type StoredLayer, storedLayers } from "@/stations/frame/stored-faces.ts";
 import { siteAddress } from "@/ui/site-address.ts";
 import { LetterBench } from "./letter-bench.tsx";
 
@@ -19,6 +22,7 @@ export async function LetterStation({ id, query }: { id: string; query: Record<s
   const thing = thingOf(stored.document, query.thing).id;
   const findings = plan?.findings.filter(({ code, where }) => stationOf(code) === "letter" && (where.thing ?? thing) === thing) ?? [];
   const [fonts, open, lockedAt] = await withStudio(host.studioId, async (sql) => [await listFonts(sql), await openChoices(sql, id), await namesLockedAt(sql, id)] as const);
+  const drawn = await storedFaces(host.studioId, id, stored.document, thing);
   const link = `${await siteAddress()}/c/${await codeFor(host.studioId, id, "choose")}`;
   return (
     <>
@@ -36,6 +40,7 @@ export async function LetterStation({ id, query }: { id: string; query: Record<s
         unit={host.studio.unit}
         labels={plan ? labelsOf(plan) : {}}
         troubled={findings.flatMap((finding) => (finding.where.seat ? [{ seat: finding.where.seat, severity: finding.severity }] : []))}
+        stored={drawn}
         ownFonts={fonts}
         choices={{ link, locked: lockedAt !== null, open }}
       >
@@ -43,4 +48,15 @@ export async function LetterStation({ id, query }: { id: string; query: Record<s
       </LetterBench>
     </>
   );
+}
+
+/** Faces in sight on a desk: the others come with the lettering, a moment later. */
+const FIRST_FACES = 12;
+
+/** The first seats as they were planned last: no face is empty while the letters are drawn. */
+async function storedFaces(studioId: string, id: string, document: ClassDocument, thing: string): Promise<Readonly<Record<string, readonly StoredLayer[]>>> {
+  const view = thingDocument(document, thing);
+  const seats = view.seats.slice(0, FIRST_FACES).map(({ seat }) => seat);
+  const pieces = await withStudio(studioId, (sql) => piecesOfSeats(sql, id, seats));
+  return Object.fromEntries(seats.map((seat) => [seat, storedLayers(pieces, seat, { id: thing, blank: view.blank }, document.vinyls)]));
 }

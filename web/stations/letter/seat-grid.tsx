@@ -5,6 +5,7 @@ import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
+import type { StoredLayer } from "@/stations/frame/stored-faces.ts";
 import type { Drawn } from "@/stations/frame/use-lettering.ts";
 import { Button } from "@/ui/button.tsx";
 import { SeatFace, useFacePicture, useOwnFaces } from "@/ui/seat-face.tsx";
@@ -18,6 +19,7 @@ interface Props {
   readonly vinyls: readonly Vinyl[];
   readonly seats: ThingDocument["seats"];
   readonly drawn: Drawn | null;
+  readonly stored: Readonly<Record<string, readonly StoredLayer[]>>;
   readonly measured: ReadonlyMap<string, MeasuredSeat>;
   readonly labels: Readonly<Record<string, string>>;
   readonly troubled: readonly { readonly seat: string; readonly severity: Severity }[];
@@ -25,7 +27,7 @@ interface Props {
 }
 
 /** All seats at once, each on its face in true proportion and in the vinyl's colour. A press opens one. */
-export function SeatGrid({ blank, vinyls, seats, drawn, measured, labels, troubled, onOpen }: Props) {
+export function SeatGrid({ blank, vinyls, seats, drawn, stored, measured, labels, troubled, onOpen }: Props) {
   const [shown, setShown] = useState(SHOWN_AT_ONCE);
   const face = useFacePicture(blank);
   const ownFaces = useOwnFaces(blank, seats);
@@ -43,7 +45,13 @@ export function SeatGrid({ blank, vinyls, seats, drawn, measured, labels, troubl
           return (
             <li key={seat} data-seat={seat}>
               <button type="button" className="block w-full text-left" aria-label={`Seat ${seat}, ${name || "empty"}: look closer`} onClick={() => onOpen(seat)}>
-                <SeatFace face={ownFaces.get(seat) ?? face} vinyls={vinyls} drawn={picture} edge={trouble ? EDGE[trouble] : "var(--color-rule-strong)"} name={name} />
+                <SeatFace
+                  face={ownFaces.get(seat) ?? face}
+                  vinyls={vinyls}
+                  drawn={picture ?? (stored[seat] ? { layers: stored[seat] } : undefined)}
+                  edge={trouble ? EDGE[trouble] : "var(--color-rule-strong)"}
+                  name={name}
+                />
                 <span className="mt-1 flex justify-between gap-2 text-sm">
                   <span className="truncate">
                     {seat} · {name || <i className="text-soft">empty</i>}
@@ -51,7 +59,7 @@ export function SeatGrid({ blank, vinyls, seats, drawn, measured, labels, troubl
                     {own && Object.keys(own).length > 0 && <b title="has something of its own"> *</b>}
                   </span>
                   <span className="shrink-0 text-soft" title="thinnest stroke">
-                    {!picture ? "–" : picture.missing ? "?" : thinnest === undefined ? "measuring" : `${thinnest.toFixed(1)} mm`}
+                    {!picture ? (drawn ? "–" : "measuring") : picture.missing ? "?" : thinnest === undefined ? "measuring" : `${thinnest.toFixed(1)} mm`}
                   </span>
                 </span>
               </button>

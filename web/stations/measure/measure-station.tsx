@@ -7,8 +7,9 @@ import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
-import { ThingLine, upperHalves } from "@/stations/frame/set-line.tsx";
+import { ThingLine } from "@/stations/frame/set-line.tsx";
 import { sizesOf } from "@/stations/frame/sizes.ts";
+import { upperHalves } from "@/stations/frame/stored-faces.ts";
 import { MeasureBench } from "./measure-bench.tsx";
 
 export async function MeasureStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {

@@ -1,6 +1,5 @@
 import { cautionsFor } from "@elm-basket/core/advice/cautions.ts";
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
-import { drawingPath, readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { restsOn, sayFails } from "@elm-basket/core/learning/words-en.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
 import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
@@ -19,6 +18,7 @@ import { proposedFor } from "@/planning/proposal.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { loadStation, type StationData } from "@/stations/frame/load.ts";
 import { SetLine } from "@/stations/frame/set-line.tsx";
+import { storedLayers } from "@/stations/frame/stored-faces.ts";
 import { Basket, strandsDone } from "@/ui/basket.tsx";
 import { FileButton } from "@/ui/button.tsx";
 import { showDaysAway, todayIn } from "@/ui/dates.ts";
@@ -163,8 +163,6 @@ async function Preparation({ data }: { data: StationData }) {
 
 /** Two rows of faces on a laptop, or one for each of several things; Letter shows every seat. */
 const [SHOWN_SEATS, SHOWN_OF_SEVERAL] = [12, 3];
-/** Drawn a hand's width wide on screen. */
-const SET_DRAWING_MM = 0.15;
 
 /** Of each thing the first seats that make it. */
 async function setFaces({ host, planned }: StationData): Promise<SetFaces[]> {
@@ -182,15 +180,7 @@ async function setFaces({ host, planned }: StationData): Promise<SetFaces[]> {
       seat,
       label: labels[seat] ?? seat,
       ...(shape ? { shape } : {}),
-      layers: vinyls.flatMap(({ id: vinyl }) => {
-        const own = pieces.filter((piece) => piece.seat === seat && piece.vinyl === vinyl && piece.thing === thing.id && piece.copy === 1);
-        const path = () =>
-          drawingPath(
-            own.map((piece) => readPiecePath(piece.path)),
-            SET_DRAWING_MM,
-          );
-        return own.length === 0 ? [] : [{ vinyl, path: path() }];
-      }),
+      layers: storedLayers(pieces, seat, thing, vinyls),
     })),
   }));
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
+import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { GATE_WORDS } from "@elm-basket/core/rehearsal/words-en.ts";
 import { GATES, type Step, type Tool } from "@elm-basket/core/scheduling/step.ts";
 import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";

@@ -1,9 +1,7 @@
 "use client";
 
-import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
-import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { thingsWithoutSteps, titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
+import { thingsWithoutSteps, titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import type { Differences } from "@elm-basket/core/proposal/merge.ts";
 import { type Refused, refusedOrder } from "@elm-basket/core/proposal/order.ts";
 import { freeStepId, movedStep, withoutStep } from "@elm-basket/core/scheduling/reorder.ts";
@@ -14,6 +12,7 @@ import { beginAnew } from "@/stations/frame/proposal-actions.ts";
 import { ProposalNote, useProposalAct, YoursNote } from "@/stations/frame/proposal-note.tsx";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { Sortable, useSortableRow } from "@/ui/sortable.tsx";
 import { StepFields } from "./step-fields.tsx";
 import { ToolList } from "./tool-list.tsx";
 
@@ -54,7 +53,6 @@ export function StepsBench({ classId, document, version, times, end, because, op
   });
   const { steps, tools } = editor.value;
   const [open, setOpen] = useState<string | null>(null);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
   const put = (next: Step[], label: string) => editor.change({ steps: next, tools }, label);
   const set = (id: string, next: Step, label: string) =>
     put(
@@ -73,9 +71,9 @@ export function StepsBench({ classId, document, version, times, end, because, op
     setOpen(null);
     act(() => beginAnew(classId, "steps", "Steps as proposed"));
   };
-  const dropped = ({ active, over }: DragEndEvent) => {
-    const [from, to] = [steps.findIndex(({ id }) => id === active.id), steps.findIndex(({ id }) => id === over?.id)];
-    if (from >= 0 && to >= 0 && from !== to) reorder(from, to);
+  const dropped = (id: string, to: number) => {
+    const from = steps.findIndex((step) => step.id === id);
+    if (from >= 0) reorder(from, to);
   };
   const add = (at: number) => {
     const step: Step = { id: freeStepId(steps, "new step"), title: "New step", minutes: 5, who: "together", say: "", show: "", check: "", care: "", doIt: "" };
@@ -107,47 +105,39 @@ export function StepsBench({ classId, document, version, times, end, because, op
           Not moved: “{titleOf(refused.first)}” comes before “{titleOf(refused.later)}”: {refused.why}.
         </p>
       )}
-      <DndContext
-        id="steps"
-        sensors={sensors}
-        collisionDetection={closestCenter}
-        onDragEnd={dropped}
-        accessibility={{ screenReaderInstructions: { draggable: "Space lifts the step, arrows move it, space puts it down, escape puts it back." } }}
-      >
-        <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-          <ol className="mt-4 border-rule border-t" data-steps>
-            {steps.map((step, i) => (
-              <StepRow
-                key={step.id}
+      <Sortable id="steps" ids={steps.map(({ id }) => id)} what="step" onMove={dropped}>
+        <ol className="mt-4 border-rule border-t" data-steps>
+          {steps.map((step, i) => (
+            <StepRow
+              key={step.id}
+              step={step}
+              time={byId.get(step.id)}
+              inHand={open === step.id}
+              titleOf={titleOf}
+              why={because[step.id] ?? ""}
+              yours={<YoursNote classId={classId} names={titles} fields={differences.fields.filter(({ list, id, yours }) => list === "steps" && yours && id === step.id)} />}
+              onOpen={() => setOpen(open === step.id ? null : step.id)}
+            >
+              <StepFields
                 step={step}
-                time={byId.get(step.id)}
-                inHand={open === step.id}
-                titleOf={titleOf}
-                why={because[step.id] ?? ""}
-                yours={<YoursNote classId={classId} names={titles} fields={differences.fields.filter(({ list, id, yours }) => list === "steps" && yours && id === step.id)} />}
-                onOpen={() => setOpen(open === step.id ? null : step.id)}
-              >
-                <StepFields
-                  step={step}
-                  before={steps.slice(0, i)}
-                  tools={tools}
-                  things={document.things}
-                  onChange={(next, label) => set(step.id, next, label)}
-                  onMove={(by) => reorder(i, i + by)}
-                  first={i === 0}
-                  last={i === steps.length - 1}
-                  onCopy={() => copy(step, i)}
-                  onOut={() => put(withoutStep(steps, step.id), `${step.title} taken out`)}
-                />
-              </StepRow>
-            ))}
-            <li className="grid grid-cols-[64px_1fr] gap-5 py-3 sm:grid-cols-[84px_1fr]">
-              <b className="text-lg">{end}</b>
-              <b className="text-lg">End</b>
-            </li>
-          </ol>
-        </SortableContext>
-      </DndContext>
+                before={steps.slice(0, i)}
+                tools={tools}
+                things={document.things}
+                onChange={(next, label) => set(step.id, next, label)}
+                onMove={(by) => reorder(i, i + by)}
+                first={i === 0}
+                last={i === steps.length - 1}
+                onCopy={() => copy(step, i)}
+                onOut={() => put(withoutStep(steps, step.id), `${step.title} taken out`)}
+              />
+            </StepRow>
+          ))}
+          <li className="grid grid-cols-[64px_1fr] gap-5 py-3 sm:grid-cols-[84px_1fr]">
+            <b className="text-lg">{end}</b>
+            <b className="text-lg">End</b>
+          </li>
+        </ol>
+      </Sortable>
       <div className="no-print flex flex-wrap items-center gap-x-6 gap-y-1">
         {steps.length < MOST_STEPS && (
           <button type="button" className="verb min-h-11" onClick={() => add(steps.length)}>
@@ -177,7 +167,7 @@ interface RowProps {
 }
 
 function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: RowProps) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
+  const { row, style, handle, dragging } = useSortableRow(step.id);
   const lines = [
     ["Say", step.say],
     ["Show", step.show],
@@ -186,12 +176,7 @@ function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: 
     ["They read", step.doIt],
   ] as const;
   return (
-    <li
-      ref={setNodeRef}
-      className={`break-inside-avoid ${isDragging ? "relative z-10 opacity-80" : ""}`}
-      style={{ ...(transform ? { transform: `translate3d(0, ${Math.round(transform.y)}px, 0)` } : {}), ...(transition ? { transition } : {}) }}
-      data-step={step.id}
-    >
+    <li ref={row} className={`break-inside-avoid ${dragging ? "relative z-10 opacity-80" : ""}`} style={style} data-step={step.id}>
       {time && time.gap > 0 && <p className="border-ochre border-b-2 border-dashed py-1.5 text-ochre sm:pl-[104px]">{time.gap} min of waiting while it dries: tea, or start tidying</p>}
       <div className={`grid grid-cols-[1fr_auto] gap-x-5 gap-y-1 border-rule border-b py-3 sm:grid-cols-[84px_1fr_auto] ${inHand ? "-mx-3 bg-paper px-3" : ""}`}>
         <p className="flex items-baseline gap-3 sm:block">
@@ -235,14 +220,7 @@ function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: 
           <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${titleOf(step.id)}`} onClick={onOpen}>
             {inHand ? "close" : "change"}
           </button>
-          <button
-            ref={setActivatorNodeRef}
-            type="button"
-            className="grid min-h-11 min-w-9 cursor-grab place-items-center text-soft hover:text-elm"
-            {...attributes}
-            {...listeners}
-            aria-label={`Move ${titleOf(step.id)}`}
-          >
+          <button type="button" className="grid min-h-11 min-w-9 cursor-grab place-items-center text-soft hover:text-elm" {...handle} aria-label={`Move ${titleOf(step.id)}`}>
             <GripVertical size={18} aria-hidden />
           </button>
         </span>

@@ -1,6 +1,6 @@
 import { restsOn } from "@elm-basket/core/learning/words-en.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
-import { titleOfStep } from "@elm-basket/core/plan/set-steps.ts";
+import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
 import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { concernedSchools } from "@elm-basket/core/proposal/concerned.ts";

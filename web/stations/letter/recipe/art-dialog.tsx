@@ -1,7 +1,7 @@
 "use client";
 
-import { type ImportedArt, importSvg } from "@elm-basket/core/art/import-svg.ts";
-import { MOST_SVG_BYTES } from "@elm-basket/core/art/svg-tree.ts";
+import type { ImportedArt } from "@elm-basket/core/art/import-svg.ts";
+import { MOST_SVG_BYTES } from "@elm-basket/core/art/limits.ts";
 import { sayArtFault, sayArtFinding } from "@elm-basket/core/art/words-en.ts";
 import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
 import type { ArtItem } from "@elm-basket/core/lettering/recipe.ts";
@@ -35,6 +35,7 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
     if (!file) return;
     setArt(null);
     if (file.size > MOST_SVG_BYTES) return setTrouble("That file is larger than 5 MB. Simplify the drawing.");
+    const { importSvg } = await import("@elm-basket/core/art/import-svg.ts");
     const found = importSvg(await file.text());
     if (!found.ok) return setTrouble(`${file.name}: ${sayArtFault(found)}.`);
     setTrouble(undefined);

@@ -12,7 +12,7 @@ export function VinylField({ value, vinyls, label = "Film", onChange }: { value:
 const ALIGN_WORDS = { centre: "in the middle", left: "left", right: "right" } as const;
 
 export function AlignField({ value, onChange }: { value: TextItem["align"]; onChange: (align: TextItem["align"]) => void }) {
-  return <SelectField label="Set" value={value} words={ALIGN_WORDS} onChange={onChange} />;
+  return <SelectField label="Aligned" value={value} words={ALIGN_WORDS} onChange={onChange} />;
 }
 
 type Standing = NonNullable<TextItem["on"]>;

@@ -1,7 +1,7 @@
 import type { RecipeItem } from "@elm-basket/core/lettering/recipe.ts";
 import { describe, expect, it } from "vitest";
 import { newLine, newShape } from "./new-items.ts";
-import { placeAt, reordered, withoutLooseGaps } from "./recipe-order.ts";
+import { reordered, withoutLooseGaps } from "./recipe-order.ts";
 
 const gap = (id: string): RecipeItem => ({ kind: "gap", id, size: 3, overlap: "layered" });
 const line = (id: string): RecipeItem => ({ ...newLine([], "film", { text: id }), id });
@@ -28,10 +28,5 @@ describe("the order of a recipe", () => {
 
   it("has no gap at an end or beside another", () => {
     expect(ids(withoutLooseGaps([gap("x"), line("a"), gap("y"), gap("z"), line("b"), gap("w")]))).toBe("a y b");
-  });
-
-  it("takes what is dragged to where its middle comes first", () => {
-    const rows = [0, 1, 2].map((n) => ({ top: 100 + 50 * n, height: 50 }));
-    expect([90, 124, 126, 174, 176, 226, 900].map((y) => placeAt(rows, y))).toEqual([0, 0, 1, 1, 2, 3, 3]);
   });
 });

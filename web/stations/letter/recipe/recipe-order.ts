@@ -22,9 +22,3 @@ export function withoutLooseGaps(items: readonly RecipeItem[]): RecipeItem[] {
   const last = items.findLastIndex(({ kind }) => kind !== "gap");
   return items.filter((item, i) => item.kind !== "gap" || (i > 0 && i < last && items[i - 1]?.kind !== "gap"));
 }
-
-/** Where among rows something dragged to this height would lie: before the first row whose middle is below it. */
-export function placeAt(rows: readonly { readonly top: number; readonly height: number }[], y: number): number {
-  const below = rows.findIndex(({ top, height }) => y < top + height / 2);
-  return below < 0 ? rows.length : below;
-}

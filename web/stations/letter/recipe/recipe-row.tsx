@@ -2,8 +2,9 @@
 
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { ChevronDown, GripVertical } from "lucide-react";
-import { type ComponentProps, type ReactNode, useId } from "react";
+import { type ReactNode, useId } from "react";
 import { FilmDot } from "@/ui/marks.tsx";
+import { useSortableRow } from "@/ui/sortable.tsx";
 
 interface Props {
   readonly id: string;
@@ -13,28 +14,29 @@ interface Props {
   readonly summary: ReactNode;
   readonly open: boolean;
   readonly onOpen: (open: boolean) => void;
-  /** Absent where there is nothing to change places with. */
-  readonly handle: ComponentProps<"button"> | null;
-  readonly dragged: boolean;
-  /** A line above it: where what is dragged would lie. */
-  readonly marked: "above" | "below" | null;
+  /** Whether there is anything to change places with. */
+  readonly movable: boolean;
   readonly acts: ReactNode;
   readonly children: ReactNode;
 }
 
 /** A part of the design: what it is in a line, its rules where it is opened. */
-export function RecipeRow({ id, name, vinyls, summary, open, onOpen, handle, dragged, marked, acts, children }: Props) {
+export function RecipeRow({ id, name, vinyls, summary, open, onOpen, movable, acts, children }: Props) {
+  const { row, style, handle, dragging } = useSortableRow(id);
   const panel = useId();
   return (
-    <li data-part={id} className={`relative border-b border-b-rule ${open ? "-mx-2 border-l-4 border-l-elm bg-paper pr-2 pl-1" : ""} ${dragged ? "opacity-50" : ""}`}>
-      {marked && <span aria-hidden className={`absolute inset-x-0 h-1 bg-elm ${marked === "above" ? "-top-0.5" : "-bottom-0.5"}`} />}
+    <li
+      ref={row}
+      style={style}
+      data-part={id}
+      className={` border-b border-b-rule ${open ? "-mx-2 border-l-4 border-l-elm bg-paper pr-2 pl-1" : ""} ${dragging ? "relative z-10 bg-paper opacity-80" : ""}`}
+    >
       <div className="flex items-start">
-        {handle && (
+        {movable && (
           <button
             type="button"
-            data-handle
             {...handle}
-            aria-label={`Move ${name}: drag, or arrow keys`}
+            aria-label={`Move ${name}`}
             className="-ml-1.5 grid min-h-11 w-7 shrink-0 cursor-grab touch-none place-items-center text-soft hover:text-elm active:cursor-grabbing"
           >
             <GripVertical size={16} aria-hidden />

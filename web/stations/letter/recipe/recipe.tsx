@@ -3,10 +3,11 @@
 import { type Design, type RecipeItem, slotsOf, withoutItem } from "@elm-basket/core/lettering/recipe.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
-import { useId, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import type { Drawn } from "@/stations/frame/use-lettering.ts";
 import { LengthField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { Sortable } from "@/ui/sortable.tsx";
 import { AddPart } from "./add-part.tsx";
 import { ArtDialog } from "./art-dialog.tsx";
 import { ArtRule, artSummary } from "./art-rule.tsx";
@@ -16,7 +17,6 @@ import { type Part, partsOf, reordered, withoutLooseGaps } from "./recipe-order.
 import { GapRow, RecipeRow } from "./recipe-row.tsx";
 import { ShapeRule, shapeSummary } from "./shape-rule.tsx";
 import { TextRule, TextSummary } from "./text-rule.tsx";
-import { useDragOrder } from "./use-drag-order.ts";
 import { withHeight } from "./with-height.ts";
 
 interface Props {
@@ -38,7 +38,6 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
   const [opened, setOpened] = useState<string | null>(null);
   const [said, setSaid] = useState("");
   const head = useRef<HTMLHeadingElement>(null);
-  const list = useId();
   const { items } = design;
   const parts = partsOf(items);
   const ids = parts.map(({ id }) => id);
@@ -52,9 +51,8 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
     const part = parts.find((one) => one.id === id);
     if (!part || to < 0 || to >= parts.length) return;
     onChange({ ...design, items: [...reordered(items, id, to)] }, "Order of the design");
-    setSaid(`${nameOf(part)} is ${to + 1} of ${parts.length}`);
+    setSaid(`${nameOf(part)} is now ${to + 1} of ${parts.length}.`);
   };
-  const { dragged, handleOf } = useDragOrder(ids, (id) => document.getElementById(list)?.querySelector<HTMLElement>(`[data-part="${CSS.escape(id)}"]`) ?? null, move);
   const scale = drawn?.seats[0]?.scale ?? 1;
   const lineOf = (id: string) => drawn?.seats.flatMap((seat) => seat.lines).find((line) => line.item === id);
   const add = (fresh: readonly RecipeItem[], label: string) => {
@@ -65,111 +63,106 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
     setOpened(first.id);
   };
   const toggle = (id: string) => (open: boolean) => setOpened(open ? id : null);
-  const markOf = (place: number): "above" | "below" | null => {
-    if (!dragged) return null;
-    if (dragged.before === place) return "above";
-    return dragged.before === parts.length && place === parts.length - 1 ? "below" : null;
-  };
   return (
     <>
       <h2 ref={head} tabIndex={-1} className="mb-2 text-lg">
         The design, top to bottom
       </h2>
-      <ul id={list} className="border-rule border-t">
-        {items.map((item) => {
-          if (item.kind === "gap")
-            return (
-              <GapRow key={item.id} name={item.size < 0 ? "overlap" : "gap"} figure={showLength(Math.abs(item.size * scale), unit)} open={opened === item.id} onOpen={toggle(item.id)}>
-                <LengthField
-                  label="Between the two; less than 0 laps over"
-                  mm={tidy(item.size * scale)}
-                  unit={unit}
-                  signed
-                  least={-500}
-                  most={1000}
-                  onChange={(mm) => setItem({ ...item, size: tidy(mm / scale) }, mm < 0 ? "Overlap" : "Gap")}
-                />
-                {item.size < 0 && (
-                  <div className="mt-2">
-                    <SelectField label="Where two films overlap" value={item.overlap} words={OVERLAP_WORDS} onChange={(overlap) => setItem({ ...item, overlap }, "How films overlap")} />
-                  </div>
-                )}
-                <p className="mt-1 text-right text-sm">
-                  <button type="button" className="verb" onClick={() => remove(item.id)}>
-                    remove
-                  </button>
-                </p>
-              </GapRow>
-            );
-          const place = ids.indexOf(item.id);
-          const name = nameOf(item);
-          const line = lineOf(item.id);
-          const used = new Set(item.kind === "art" ? item.layers.map(({ vinyl }) => vinyl) : [item.vinyl]);
-          const common = { vinyls, unit, scale, design, onChange: setItem };
-          return (
-            <RecipeRow
-              key={item.id}
-              id={item.id}
-              name={name}
-              vinyls={vinyls.filter(({ id }) => used.has(id))}
-              summary={
-                item.kind === "text" ? (
-                  <TextSummary item={item} heightMm={line?.heightMm} design={design} unit={unit} />
-                ) : item.kind === "art" ? (
-                  artSummary(item, scale, unit)
-                ) : (
-                  shapeSummary(item, scale, unit)
-                )
-              }
-              open={opened === item.id}
-              onOpen={toggle(item.id)}
-              handle={parts.length > 1 ? handleOf(item.id) : null}
-              dragged={dragged?.id === item.id}
-              marked={markOf(place)}
-              acts={
-                <>
-                  {place > 0 && (
-                    <button type="button" className="verb" aria-label={`Move ${name} up`} onClick={() => move(item.id, place - 1)}>
-                      up
-                    </button>
+      <Sortable id="recipe" ids={ids} what="part" onMove={move}>
+        <ul className="border-rule border-t">
+          {items.map((item) => {
+            if (item.kind === "gap")
+              return (
+                <GapRow key={item.id} name={item.size < 0 ? "overlap" : "gap"} figure={showLength(Math.abs(item.size * scale), unit)} open={opened === item.id} onOpen={toggle(item.id)}>
+                  <LengthField
+                    label="Between the two; less than 0 laps over"
+                    mm={tidy(item.size * scale)}
+                    unit={unit}
+                    signed
+                    least={-500}
+                    most={1000}
+                    onChange={(mm) => setItem({ ...item, size: tidy(mm / scale) }, mm < 0 ? "Overlap" : "Gap")}
+                  />
+                  {item.size < 0 && (
+                    <div className="mt-2">
+                      <SelectField label="Where two films overlap" value={item.overlap} words={OVERLAP_WORDS} onChange={(overlap) => setItem({ ...item, overlap }, "How films overlap")} />
+                    </div>
                   )}
-                  {place < parts.length - 1 && (
-                    <button type="button" className="verb" aria-label={`Move ${name} down`} onClick={() => move(item.id, place + 1)}>
-                      down
-                    </button>
-                  )}
-                  {parts.length > 1 && (
-                    <button type="button" className="verb ml-auto" aria-label={`Remove ${name}`} onClick={() => remove(item.id)}>
+                  <p className="mt-1 text-right text-sm">
+                    <button type="button" className="verb" onClick={() => remove(item.id)}>
                       remove
                     </button>
-                  )}
-                </>
-              }
-            >
-              {item.kind === "art" && (
-                <ArtRule
-                  {...common}
-                  item={item}
-                  slots={slotsOf(design)}
-                  onHeight={(mm) => onChange(withHeight(design, item, mm, item.size * scale), `Size of ${item.name}`)}
-                  onBring={() => setBringing(item.id)}
-                />
-              )}
-              {item.kind === "shape" && <ShapeRule {...common} item={item} />}
-              {item.kind === "text" && (
-                <TextRule
-                  {...common}
-                  item={item}
-                  heightMm={line?.heightMm}
-                  onHeight={(mm) => onChange(withHeight(design, item, mm, line?.heightMm ?? 0), `Size of ${name}`)}
-                  sample={(item.text ?? line?.text ?? "").slice(0, 24)}
-                  last={parts.length === 1}
-                />
-              )}
-            </RecipeRow>
-          );
-        })}
-      </ul>
+                  </p>
+                </GapRow>
+              );
+            const place = ids.indexOf(item.id);
+            const name = nameOf(item);
+            const line = lineOf(item.id);
+            const used = new Set(item.kind === "art" ? item.layers.map(({ vinyl }) => vinyl) : [item.vinyl]);
+            const common = { vinyls, unit, scale, design, onChange: setItem };
+            return (
+              <RecipeRow
+                key={item.id}
+                id={item.id}
+                name={name}
+                vinyls={vinyls.filter(({ id }) => used.has(id))}
+                summary={
+                  item.kind === "text" ? (
+                    <TextSummary item={item} heightMm={line?.heightMm} design={design} unit={unit} />
+                  ) : item.kind === "art" ? (
+                    artSummary(item, scale, unit)
+                  ) : (
+                    shapeSummary(item, scale, unit)
+                  )
+                }
+                open={opened === item.id}
+                onOpen={toggle(item.id)}
+                movable={parts.length > 1}
+                acts={
+                  <>
+                    {place > 0 && (
+                      <button type="button" className="verb" aria-label={`Move ${name} up`} onClick={() => move(item.id, place - 1)}>
+                        up
+                      </button>
+                    )}
+                    {place < parts.length - 1 && (
+                      <button type="button" className="verb" aria-label={`Move ${name} down`} onClick={() => move(item.id, place + 1)}>
+                        down
+                      </button>
+                    )}
+                    {parts.length > 1 && (
+                      <button type="button" className="verb ml-auto" aria-label={`Remove ${name}`} onClick={() => remove(item.id)}>
+                        remove
+                      </button>
+                    )}
+                  </>
+                }
+              >
+                {item.kind === "art" && (
+                  <ArtRule
+                    {...common}
+                    item={item}
+                    slots={slotsOf(design)}
+                    onHeight={(mm) => onChange(withHeight(design, item, mm, item.size * scale), `Size of ${item.name}`)}
+                    onBring={() => setBringing(item.id)}
+                  />
+                )}
+                {item.kind === "shape" && <ShapeRule {...common} item={item} />}
+                {item.kind === "text" && (
+                  <TextRule
+                    {...common}
+                    item={item}
+                    heightMm={line?.heightMm}
+                    onHeight={(mm) => onChange(withHeight(design, item, mm, line?.heightMm ?? 0), `Size of ${name}`)}
+                    sample={(item.text ?? line?.text ?? "").slice(0, 24)}
+                    last={parts.length === 1}
+                  />
+                )}
+              </RecipeRow>
+            );
+          })}
+        </ul>
+      </Sortable>
       <p role="status" className="sr-only">
         {said}
       </p>
