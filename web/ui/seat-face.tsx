@@ -1,33 +1,10 @@
 "use client";
 
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
-import { usableArea } from "@elm-basket/core/blanks/face.ts";
-import { asCut, drawnFace, readFace } from "@elm-basket/core/blanks/read-face.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
-import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
-import { type Box, boxOfPoints } from "@elm-basket/core/geometry/polygon.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { memo, type ReactNode, useMemo } from "react";
-
-export interface FacePicture {
-  readonly outline: string;
-  readonly usable: string;
-  readonly keepOuts: string;
-  readonly box: Box;
-  readonly colour: string;
-}
-
-/** The face as it lies on the table. Null when the blank leaves none. */
-export function facePicture(blank: Blank): FacePicture | null {
-  try {
-    const reading = readFace(blank);
-    const outline = drawnFace(reading);
-    const usable = asCut(usableArea(reading.face, reading.marginMm, reading.keepOuts), reading);
-    return { outline: ringPath(outline), usable: polygonsPath(usable), keepOuts: polygonsPath(asCut(reading.keepOuts, reading)), box: boxOfPoints(outline), colour: blank.colour };
-  } catch {
-    return null;
-  }
-}
+import { type FacePicture, facePicture } from "./face-picture.ts";
 
 /** Worked out once for all seats. */
 export function useFacePicture(blank: Blank): FacePicture | null {

@@ -31,6 +31,8 @@ function CameThrough({ kits, outcomes }: { kits: SheetRow["meta"]["kits"]; outco
   );
 }
 
+/** What would be shown as nothing is left out. */
+const LEAST_SAVED_MM2 = 500;
 const dm2 = (mm2: number): string => `${(mm2 / 10_000).toFixed(1)} dm²`;
 
 const STRAIGHT = {
@@ -60,6 +62,7 @@ export function Figures({ data, nn, outcomes }: { data: StationData; nn: number;
   const use = planned.plan.vinyl.find(({ vinyl }) => vinyl === sheet?.vinyl);
   if (!sheet || !use) return null;
   const { meta } = sheet;
+  const saved = use.boxesMm2 - use.usedMm2;
   const words = WORDS[planned.document.layout.mode];
   const scraps = meta.scraps.length > 0;
   const film = scraps ? "scraps on the mat" : "film laid on the mat";
@@ -106,23 +109,25 @@ export function Figures({ data, nn, outcomes }: { data: StationData; nn: number;
           school: words.school,
         }}
       >
-        {use.loads} <span className="font-normal text-soft text-sm">(bound {use.loadsBound})</span>
+        {use.loads} <span className="font-normal text-soft text-sm">{use.loads <= use.loadsBound ? "no fewer are possible" : `at best ${use.loadsBound}, by area alone`}</span>
       </FigureRow>
-      <FigureRow
-        name="Saved against boxes in rows"
-        reckoning={{
-          title: dm2(Math.max(0, use.boxesMm2 - use.usedMm2)),
-          lines: [
-            { what: "Boxes with straight cuts, no scraps", value: dm2(use.boxesMm2) },
-            { what: "Fresh vinyl as it is laid now", value: dm2(use.usedMm2) },
-            { what: "At least, by area", value: dm2(use.boundMm2) },
-            { what: "Kits on scraps", value: String(use.scrapKits) },
-          ],
-          rule: "Fresh vinyl of this colour, all loads together, against laying a box round every kit in straight rows.",
-        }}
-      >
-        {dm2(Math.max(0, use.boxesMm2 - use.usedMm2))}
-      </FigureRow>
+      {saved >= LEAST_SAVED_MM2 && (
+        <FigureRow
+          name="Saved against boxes in rows"
+          reckoning={{
+            title: dm2(saved),
+            lines: [
+              { what: "Boxes with straight cuts, no scraps", value: dm2(use.boxesMm2) },
+              { what: "Fresh vinyl as it is laid now", value: dm2(use.usedMm2) },
+              { what: "At least, by area", value: dm2(use.boundMm2) },
+              { what: "Kits on scraps", value: String(use.scrapKits) },
+            ],
+            rule: "Fresh vinyl of this colour, all loads together, against laying a box round every kit in straight rows.",
+          }}
+        >
+          {dm2(saved)}
+        </FigureRow>
+      )}
       {Object.keys(outcomes).length > 0 && <CameThrough kits={meta.kits} outcomes={outcomes} />}
       {meta.leftovers.length > 0 && <FigureRow name="Left over, worth keeping">{meta.leftovers.map((rest) => showSize(rest, unit)).join("; ")}</FigureRow>}
     </>

@@ -48,7 +48,7 @@ export function LayoutChoice({ classId, layout, version, scraps, several, unit }
         </div>
       )}
       <details className="mt-2">
-        <summary className="min-h-9 text-sm">
+        <summary className="min-h-9 list-none text-sm [&::-webkit-details-marker]:hidden">
           <span className="text-soft">{allowed(own, unit)}. </span>
           <span className="verb">Change</span>
         </summary>
