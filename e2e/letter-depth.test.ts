@@ -79,6 +79,31 @@ describe("art from outside", () => {
   });
 });
 
+describe("the recipe", () => {
+  it("opens one part at a time, and is put into another order by keys alone; undone it is as it was", async () => {
+    const { driver } = host;
+    const address = await makeClass(driver, "Order", ["Ines"]);
+    await lettered(driver, 1);
+    await addToDesign(driver, "A fixed line");
+    await saved(driver);
+    await openPart(driver, "name");
+    expect(await driver.findElements(By.css("li[data-part] [aria-expanded='true']"))).toHaveLength(1);
+    const order = async () => (await classDocument(driver, address)).things[0].design.items.map((item: { kind: string; slot?: string }) => item.slot ?? item.kind).join(" ");
+    expect(await order()).toBe("name gap text");
+    const handle = await find(driver, By.css("[aria-label='Move name']"));
+    await driver.executeScript("arguments[0].focus()", handle);
+    for (const key of [Key.SPACE, Key.ARROW_DOWN, Key.SPACE]) {
+      await driver.actions().sendKeys(key).perform();
+      await driver.sleep(400);
+    }
+    await saved(driver);
+    await waitFor(async () => (await order()) === "text gap name", "the order is what it was");
+    expect(await driver.executeScript("return document.activeElement.getAttribute('aria-label')")).toBe("Move name");
+    await press(driver, byText("button", "Undo: Order of the design"));
+    await waitFor(async () => (await order()) === "name gap text", "it was not undone");
+  });
+});
+
 describe("one seat's own", () => {
   it("a size, a break and letters moved stay with the person over a new list of names", async () => {
     const { driver } = host;

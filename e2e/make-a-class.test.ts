@@ -146,3 +146,23 @@ describe("names by hand", () => {
     expect(await (await find(driver, By.css('[data-seat="2"]'))).getText()).toContain("Zoë-Maëlys");
   });
 });
+
+describe("making one", () => {
+  it("a day is typed as people write it, and seats are drawn while names are typed", async () => {
+    const { driver } = window;
+    await driver.get(`${BASE}/classes/new`);
+    const date = await find(driver, By.xpath("//label[.='Date']/following::input[1]"));
+    await date.sendKeys(Key.chord(Key.CONTROL, "a"), "31.2.2027", Key.TAB);
+    await find(driver, byText("p", "A day such as"));
+    await date.sendKeys(Key.chord(Key.CONTROL, "a"), "1/3/2027", Key.TAB);
+    expect(await date.getAttribute("value")).toBe("Mon 1 Mar 2027");
+    const time = await find(driver, By.xpath("//label[.='Time']/following::input[1]"));
+    await time.sendKeys(Key.chord(Key.CONTROL, "a"), "2.30 pm", Key.TAB);
+    expect(await time.getAttribute("value")).toBe("14:30");
+    await press(driver, By.xpath("//ul[@aria-label='From the shelf']//button[1]"));
+    await find(driver, byText("h3", "What a seat will look like"));
+    await (await find(driver, By.css("[aria-label='Names, one a line']"))).sendKeys("Ines\nBo");
+    const drawn = By.xpath("//section[@aria-label='The seats as they will be']//li[.//*[local-name()='path'][@fill-rule='evenodd']]");
+    await waitFor(async () => (await driver.findElements(drawn)).length === 2, "the seats were not drawn");
+  });
+});

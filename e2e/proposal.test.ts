@@ -2,7 +2,7 @@
 import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
-import { BASE, choose, fetchText, fill, openNewStudio, saved, setField } from "./journey.ts";
+import { BASE, choose, fetchText, fill, lettered, openNewStudio, saved, setField } from "./journey.ts";
 
 let host: Window;
 let address = "";
@@ -193,6 +193,22 @@ describe("a first class", () => {
       await find(driver, By.css("[data-guide='names']"));
       await press(driver, byText("button", "leave the guide"));
       await waitFor(async () => (await driver.findElements(By.css("[data-guide]"))).length === 0, "it did not leave");
+    } finally {
+      await novice.close();
+    }
+  });
+});
+
+describe("a sample class", () => {
+  it("is made by one press in an empty studio, with its seats lettered", async () => {
+    const novice = await openWindow(1280, 800);
+    const { driver } = novice;
+    try {
+      await openNewStudio(driver, "Second Room", "Ivy", `ivy-${Date.now()}@first.example`);
+      await press(driver, byText("button", "Just look round a sample class"));
+      await waitFor(async () => (await driver.getCurrentUrl()).endsWith("/letter"), "it was not made", 60_000);
+      await lettered(driver, 6);
+      expect(await (await find(driver, By.css("h1"))).getText()).toMatch(/^Sample: /u);
     } finally {
       await novice.close();
     }

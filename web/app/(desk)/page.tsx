@@ -6,6 +6,7 @@ import { requireHost } from "@/account/session.ts";
 import { calendarLink } from "@/data/calendar-links.ts";
 import { withStudio } from "@/data/client.ts";
 import { RefreshWhenPlanned } from "@/stations/frame/planning/refresh-when-planned.tsx";
+import { SampleClass } from "@/stations/plan/sample-class.tsx";
 import { CalendarLink } from "@/stations/tonight/calendar-link.tsx";
 import { EveningsAhead } from "@/stations/tonight/evenings-ahead.tsx";
 import { FirstVisit } from "@/stations/tonight/first-visit.tsx";
@@ -107,7 +108,7 @@ export default async function TonightPage() {
             </Link>
           </p>
         )}
-        {view.none && <FirstVisit host={host} />}
+        {view.none && <FirstVisit host={host} sample={<SampleClass />} />}
       </section>
       <Baskets view={view} clock={clock} />
     </div>

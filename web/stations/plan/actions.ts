@@ -2,11 +2,13 @@
 
 import { MATERIALS } from "@elm-basket/core/blanks/blank.ts";
 import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
+import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { FIRST_THING } from "@elm-basket/core/guide/first-class.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { type ClassDocument, classDocumentSchema, MOST_THINGS, readClassDocument, TECHNIQUES, whenSchema } from "@elm-basket/core/plan/document.ts";
 import { starterSet } from "@elm-basket/core/plan/starter-set.ts";
 import { LISTS, withProposal } from "@elm-basket/core/proposal/merge.ts";
+import { FIRST_STARTER } from "@elm-basket/core/starters/specs.ts";
 import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
 import { variantOf } from "@elm-basket/core/variants/variant.ts";
 import { vinylColour, vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
@@ -23,6 +25,7 @@ import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { proposalOf } from "@/planning/proposal.ts";
 import { withOwnFigures } from "@/planning/studio-figures.ts";
+import { todayIn } from "@/ui/dates.ts";
 import type { Look } from "./new-seats.tsx";
 
 const seats = classDocumentSchema.shape.seats;
@@ -104,6 +107,32 @@ export async function makeClass(given: NewClass): Promise<MakeAnswer> {
   });
   if (read.data.guided) redirect(`/classes/${id}/plan`);
   redirect(`/classes/${id}/${checked.value.seats.length > 0 ? "letter" : "plan"}`);
+}
+
+/** Who comes to a sample class. */
+const SAMPLE_NAMES = ["Ines", "Bartholomew", "Siân", "Odile", "Jo", "Rosalind"];
+
+/** A small class with names, to look round in; it can be removed like any other. */
+export async function makeSample(): Promise<void> {
+  const host = await requireHost();
+  const project = `${STARTER}${FIRST_STARTER}`;
+  const { starter } = await chosenProject(host, project);
+  const [thing] = starter?.things ?? [];
+  if (!starter || !thing) throw new Error(`there is no project ${project}`);
+  const { name, material, colour, shape } = thing.blank;
+  const { zone } = host.studio;
+  await makeClass({
+    project,
+    title: `Sample: ${starter.title}`,
+    when: { date: addDays(todayIn(zone), 14), time: "14:00", zone, minutes: starter.when.minutes },
+    setting: { kind: "room", place: "" },
+    seats: SAMPLE_NAMES.map((person, i) => ({ seat: String(i + 1), fields: { name: person } })),
+    blank: { name, material, colour, shape },
+    technique: thing.technique,
+    films: [],
+  });
+  // Made, it has led there already.
+  redirect(`/classes/new?project=${encodeURIComponent(project)}`);
 }
 
 interface Chosen {

@@ -1,7 +1,7 @@
 import { FIRST_STARTER } from "@elm-basket/core/starters/specs.ts";
 import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
 import Link from "next/link";
-import { Suspense } from "react";
+import { type ReactNode, Suspense } from "react";
 import type { Host } from "@/account/session.ts";
 import { lookOf } from "@/planning/project-views.ts";
 import { DecalPictureView } from "@/stations/frame/decal-picture.tsx";
@@ -11,7 +11,7 @@ import { LinkButton } from "@/ui/button.tsx";
 const SHOWN = [FIRST_STARTER, "garden-slates", "field-notebooks"];
 
 /** A studio without a class: three ways to the first, and what comes out. */
-export function FirstVisit({ host }: { host: Host }) {
+export function FirstVisit({ host, sample }: { host: Host; sample: ReactNode }) {
   return (
     <section className="mt-6" aria-label="Your first class">
       <div className="border-elm border-l-4 bg-paper px-5 py-4">
@@ -19,9 +19,12 @@ export function FirstVisit({ host }: { host: Host }) {
         <p className="my-2 max-w-2xl">
           Begin with a small class that everybody manages. You are led through it one thing at a time, with what to look at and why; you can leave the guide at any moment, and nothing is lost.
         </p>
-        <LinkButton tone="main" href={`/classes/new?project=starter:${FIRST_STARTER}&guide=1`}>
-          Be led through a first class
-        </LinkButton>
+        <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
+          <LinkButton tone="main" href={`/classes/new?project=starter:${FIRST_STARTER}&guide=1`}>
+            Be led through a first class
+          </LinkButton>
+          {sample}
+        </div>
       </div>
       <h2 className="mt-8 mb-2 text-xl">Or begin with what comes out</h2>
       <ul className="grid gap-x-8 gap-y-5 sm:grid-cols-3">

@@ -1,0 +1,14 @@
+"use client";
+
+import { useTransition } from "react";
+import { makeSample } from "./actions.ts";
+
+/** A class with names to look round in, by one press. */
+export function SampleClass() {
+  const [busy, start] = useTransition();
+  return (
+    <button type="button" className="verb min-h-11" disabled={busy} onClick={() => start(() => makeSample())}>
+      {busy ? "Making it …" : "Just look round a sample class"}
+    </button>
+  );
+}
