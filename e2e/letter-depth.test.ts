@@ -5,7 +5,7 @@ import { fileURLToPath } from "node:url";
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
-import { addToDesign, BASE, choiceLink, choose, fetchText, fill, lettered, makeClass, openDemo, openPart, SECOND, saved } from "./journey.ts";
+import { addToDesign, BASE, choiceLink, choose, demoClass, fetchText, fill, lettered, makeClass, openDemo, openPart, SECOND, saved } from "./journey.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "elm-art-"));
 let host: Window;
@@ -101,6 +101,25 @@ describe("the recipe", () => {
     expect(await driver.executeScript("return document.activeElement.getAttribute('aria-label')")).toBe("Move name");
     await press(driver, byText("button", "Undo: Order of the design"));
     await waitFor(async () => (await order()) === "name gap text", "it was not undone");
+  });
+});
+
+describe("the seats", () => {
+  it("are one stop of the Tab key; arrows go from one to the next", async () => {
+    const { driver } = host;
+    await driver.get(`${await demoClass(driver, "Seed tins")}/letter`);
+    await lettered(driver, 14);
+    expect(await driver.findElements(By.css("[data-rove][tabindex='0']"))).toHaveLength(1);
+    await driver.executeScript("document.querySelector('[data-rove]').focus()");
+    const at = () => driver.executeScript<string>("return document.activeElement.getAttribute('aria-label')");
+    for (const [key, seat] of [
+      [Key.ARROW_RIGHT, "2"],
+      [Key.END, "14"],
+      [Key.HOME, "1"],
+    ] as const) {
+      await driver.actions().sendKeys(key).perform();
+      expect(await at()).toMatch(new RegExp(`^Seat ${seat},`, "u"));
+    }
   });
 });
 

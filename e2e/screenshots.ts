@@ -21,6 +21,7 @@ try {
   await find(driver, byText("h2", "Sign in"));
   await openDemo(driver);
   await driver.sleep(300);
+  await waitFor(async () => !/being planned/iu.test(await driver.findElement(By.css("main")).getText()), "a class is still being planned", 120_000);
   await picture("tonight");
   const tins = await demoClass(driver, "Seed tins");
   const slates = await demoClass(driver, "Slate house");

@@ -182,7 +182,7 @@ function ProfileFields({ shape, unit, around, onChange }: Props & { shape: Extra
       <Rows
         rows={shape.profile}
         className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
-        out={{ name: (i) => `Remove height ${i + 1}`, words: "remove", label: "A height taken out", least: 3 }}
+        out={{ name: (i) => `Remove height ${i + 1}`, words: "remove", label: "A height removed", least: 3 }}
         onChange={set}
       >
         {(row, change, i) => (

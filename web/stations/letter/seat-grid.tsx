@@ -9,6 +9,7 @@ import type { StoredLayer } from "@/stations/frame/stored-faces.ts";
 import type { Drawn } from "@/stations/frame/use-lettering.ts";
 import { Button } from "@/ui/button.tsx";
 import { SeatFace, useFacePicture, useOwnFaces } from "@/ui/seat-face.tsx";
+import { useRoving } from "@/ui/use-roving.ts";
 import type { MeasuredSeat } from "@/workers/letter-protocol.ts";
 
 const SHOWN_AT_ONCE = 60;
@@ -29,6 +30,7 @@ interface Props {
 /** All seats at once, each on its face in true proportion and in the vinyl's colour. A press opens one. */
 export function SeatGrid({ blank, vinyls, seats, drawn, stored, measured, labels, troubled, onOpen }: Props) {
   const [shown, setShown] = useState(SHOWN_AT_ONCE);
+  const rove = useRoving<HTMLUListElement>(Math.min(shown, seats.length));
   const face = useFacePicture(blank);
   const ownFaces = useOwnFaces(blank, seats);
   const bySeat = new Map(drawn?.seats.map((seat) => [seat.seat, seat]));
@@ -36,15 +38,15 @@ export function SeatGrid({ blank, vinyls, seats, drawn, stored, measured, labels
   if (!face) return <p className="py-10 text-lg">The blank leaves no face for the design. Change it at Measure.</p>;
   return (
     <>
-      <ul className="grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-x-3.5 gap-y-3">
-        {seats.slice(0, shown).map(({ seat, fields, own, shape }) => {
+      <ul ref={rove.list} onKeyDown={rove.onKeyDown} className="grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-x-3.5 gap-y-3">
+        {seats.slice(0, shown).map(({ seat, fields, own, shape }, place) => {
           const trouble = troubled.find((entry) => entry.seat === seat)?.severity;
           const name = labels[seat] ?? fields.name ?? Object.values(fields)[0] ?? "";
           const thinnest = measured.get(seat)?.thinnest;
           const picture = bySeat.get(seat);
           return (
             <li key={seat} data-seat={seat}>
-              <button type="button" className="block w-full text-left" aria-label={`Seat ${seat}, ${name || "empty"}: look closer`} onClick={() => onOpen(seat)}>
+              <button type="button" {...rove.stop(place)} className="block w-full text-left" aria-label={`Seat ${seat}, ${name || "empty"}: look closer`} onClick={() => onOpen(seat)}>
                 <SeatFace
                   face={ownFaces.get(seat) ?? face}
                   vinyls={vinyls}

@@ -135,7 +135,7 @@ export function SeatTable({
                   onClick={() =>
                     onChange(
                       seats.filter(({ seat }) => seat !== row.seat),
-                      `Seat ${row.seat} taken out`,
+                      `Seat ${row.seat} removed`,
                     )
                   }
                 >

@@ -119,7 +119,7 @@ export function StageLobby({ classId, live, state, now, picture, projector, cloc
       </h1>
       <p className="text-2xl text-stage-soft" suppressHydrationWarning>
         {state.running
-          ? "It was taken out meanwhile. The next step goes on."
+          ? "It was removed meanwhile. The next step goes on."
           : state.ended
             ? live.farewell
             : toGo > 0 && toGo < 86_400

@@ -69,7 +69,7 @@ function KeepOutsField({ blank, unit, onChange }: Props) {
       <Rows
         rows={blank.keepOuts}
         className="grid grid-cols-2 gap-2 border-rule border-b pb-3"
-        out={{ name: (i) => `Remove keep-out ${i + 1}`, words: "remove", label: "A keep-out taken out" }}
+        out={{ name: (i) => `Remove keep-out ${i + 1}`, words: "remove", label: "A keep-out removed" }}
         onChange={set}
       >
         {(row, change, i) => {
@@ -141,7 +141,7 @@ function SpecimensField({ blank, unit, onChange }: Props) {
       <Rows
         rows={blank.specimens}
         className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
-        out={{ name: (i) => `Remove piece ${i + 1}`, words: "remove", label: "A measured piece taken out" }}
+        out={{ name: (i) => `Remove piece ${i + 1}`, words: "remove", label: "A measured piece removed" }}
         onChange={set}
       >
         {(row, change, i) => {

@@ -100,7 +100,7 @@ export function SupplyTable({ classId, document, version, lines, because, open: 
                   onOut={() =>
                     put(
                       supplies.filter(({ id }) => id !== supply.id),
-                      `${supply.name} taken out`,
+                      `${supply.name} removed`,
                     )
                   }
                 />

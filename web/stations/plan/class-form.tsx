@@ -38,8 +38,8 @@ export function ClassForm({ classId, document, version, spares, today, clock }: 
   return (
     <div className="grid gap-3">
       <TextField label="Title" value={value.title} maxLength={120} required="Give the class a title." onChange={(title) => change({ ...value, title }, "Title")} />
-      <div className="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-3">
-        <DateField label="Date" value={value.when.date} today={today} onChange={(date) => when({ date }, "Date")} />
+      <DateField label="Date" value={value.when.date} today={today} onChange={(date) => when({ date }, "Date")} />
+      <div className="grid grid-cols-2 gap-3">
         <TimeField label="Time" value={value.when.time} clock={clock} onChange={(time) => when({ time }, "Time")} />
         <NumberField label="Minutes" value={value.when.minutes} least={10} most={1440} step={5} onChange={(minutes) => when({ minutes }, "Length")} />
         <Field label="Held">

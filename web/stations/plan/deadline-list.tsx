@@ -65,7 +65,7 @@ export function DeadlineList({ classId, document, version, today }: Props) {
                   <div className="w-36">
                     <NumberField label="Days before the class" value={daysBefore} least={0} most={365} onChange={(days) => put({ ...lead, [code]: days }, DEADLINE_WORDS[code])} />
                   </div>
-                  <button type="button" className="verb min-h-11" onClick={() => put(without(code), `${DEADLINE_WORDS[code]} taken out`)}>
+                  <button type="button" className="verb min-h-11" onClick={() => put(without(code), `${DEADLINE_WORDS[code]} removed`)}>
                     remove
                   </button>
                 </div>

@@ -80,7 +80,7 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
                     onClick={() =>
                       put(
                         films.filter(({ id }) => id !== film.id),
-                        `${film.name} taken out`,
+                        `${film.name} removed`,
                       )
                     }
                   >

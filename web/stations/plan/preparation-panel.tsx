@@ -103,7 +103,7 @@ export function PreparationPanel({ classId, document, version, dates, ready, tod
                   label,
                 )
               }
-              onOut={() => put(withoutTask(tasks, task.id), `${task.title} taken out`)}
+              onOut={() => put(withoutTask(tasks, task.id), `${task.title} removed`)}
             />
           </TaskRow>
         ))}

@@ -17,7 +17,7 @@ export async function takeThingOut(id: string, thing: string): Promise<boolean> 
   if (!stored || !gone || stored.document.things.length < 2) return false;
   const { document, versions } = stored;
   const next = withoutThing(document, thing, { document, schools: schoolsOf(document, host.studio.settings.schools), share: (await withStudio(host.studioId, studioPace)).share });
-  const label = `${gone.title} taken out`;
+  const label = `${gone.title} removed`;
   const seats = seatsMaking(document.seats, next.things);
   if (JSON.stringify(seats) !== JSON.stringify(document.seats) && !(await saveClassPart(id, "seats", seats, versions.seats, `${label}: what seats had of their own`)).ok) return false;
   const { things, steps, tools, supplies, preparation, proposed } = document;

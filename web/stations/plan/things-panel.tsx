@@ -51,7 +51,7 @@ export function ThingsPanel({ classId, document, version, unit, ways: { facts, .
     const left = withoutThing(made, thing.id, ways);
     if (seatsMaking(document.seats, left.things).some((seat, i) => seat !== document.seats[i])) return outWithSeats(thing);
     setSaid(`${thing.title} is out, with its steps and materials. Undo brings it back.`);
-    editor.change(left, `${thing.title} taken out`);
+    editor.change(left, `${thing.title} removed`);
   };
   // Seats have something of their own on it: that goes with it, and comes back with a second undo.
   const outWithSeats = (thing: Thing) =>
@@ -60,7 +60,7 @@ export function ThingsPanel({ classId, document, version, unit, ways: { facts, .
       setSaid(
         done
           ? `${thing.title} is out, with its steps and materials and what seats had of their own on it. Undo brings it back, undo again what was the seats'.`
-          : "Not taken out: another window changed the class. Look again.",
+          : "Not removed: another window changed the class. Look again.",
       );
       router.refresh();
     });

@@ -128,7 +128,7 @@ export function StepsBench({ classId, document, version, times, end, because, op
                 first={i === 0}
                 last={i === steps.length - 1}
                 onCopy={() => copy(step, i)}
-                onOut={() => put(withoutStep(steps, step.id), `${step.title} taken out`)}
+                onOut={() => put(withoutStep(steps, step.id), `${step.title} removed`)}
               />
             </StepRow>
           ))}

@@ -32,7 +32,7 @@ export function ToolList({ tools, steps, onChange }: { tools: readonly Tool[]; s
                   onClick={() =>
                     onChange(
                       tools.filter(({ id }) => id !== tool.id),
-                      `${tool.name} taken out`,
+                      `${tool.name} removed`,
                     )
                   }
                 >
