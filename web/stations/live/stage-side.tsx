@@ -1,9 +1,10 @@
 import { mayDry } from "@elm-basket/core/learning/paced.ts";
 import { dryings, notBefore, secondsLeft } from "@elm-basket/core/live/run.ts";
-import { showClock } from "@elm-basket/core/units/time.ts";
+import { showClock, showMinutes } from "@elm-basket/core/units/time.ts";
 import type { LiveClass, LiveStep, StageState } from "@/live/live-class.ts";
 import type { StageAct } from "@/live/perform.ts";
 import { Basket } from "@/ui/basket.tsx";
+import { type Coming, comingAfter } from "./coming.ts";
 import { Questions } from "./stage-questions.tsx";
 
 interface Props {
@@ -44,7 +45,7 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
               </span>
               <span className="flex items-center gap-3 text-base text-stage-soft">
                 {titles.get(one.of)} dries
-                <span className="h-1.5 flex-1 bg-stage-rule">
+                <span className="h-2.5 flex-1 border border-stage-soft">
                   <span className="block h-full bg-stage-ochre" style={{ width: `${Math.min(100, (100 * (now - one.from)) / (one.until - one.from))}%` }} />
                 </span>
                 <span className="tabular-nums" suppressHydrationWarning>
@@ -95,7 +96,29 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
         }))}
         {...(state.running ? { words: (seat: string) => (!projector && stuck.some((mark) => mark.seat === seat) ? "stuck" : finished.has(seat) ? "done with this step" : "at it") } : {})}
       />
+      {state.running && step && <ToCome steps={comingAfter(steps, step.id)} />}
     </aside>
+  );
+}
+
+/** What the room does next, and what then dries by itself. */
+function ToCome({ steps }: { steps: readonly Coming[] }) {
+  if (steps.length === 0) return null;
+  return (
+    <section className="mt-6" aria-label="To come">
+      <h2 className="mb-1 text-lg text-stage-elm">To come</h2>
+      <ol>
+        {steps.map(({ id, title, minutes, dries }) => (
+          <li key={id} className="flex justify-between gap-3 border-stage-rule border-b py-1.5">
+            <span className="min-w-0">
+              {title}
+              {dries > 0 && <span className="block text-sm text-stage-ochre">then dries for {showMinutes(dries)}</span>}
+            </span>
+            <span className="shrink-0 text-stage-soft">{showMinutes(minutes)}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
   );
 }
 
