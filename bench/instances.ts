@@ -1,6 +1,12 @@
 /** Instances for layout, made by seed: names, mixed art, odd scraps, and sheets cut up so that the perfect layout is known. */
 import { difference, unionRings } from "@elm-basket/core/geometry/boolean.ts";
-import { type Point, type Polygons, polygonArea, type Ring, rectRing } from "@elm-basket/core/geometry/polygon.ts";
+import {
+  type Point,
+  type Polygons,
+  polygonArea,
+  type Ring,
+  rectRing,
+} from "@elm-basket/core/geometry/polygon.ts";
 import { seededRandom } from "@elm-basket/core/geometry/random.ts";
 import type { ShapeItem, ShapeScrap } from "@elm-basket/core/nesting/problem.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
@@ -19,12 +25,22 @@ export function nameItems(count: number, seed: number, font = "pacifico"): Shape
   const face = fonts(font);
   if (!face) throw new Error(`there is no font ${font}`);
   return madeUpNames(count, seededRandom(seed)).map((name, i) => {
-    const rings = face.shape(name).flatMap((glyph) => face.rings(glyph.glyph, FLATNESS_EM).map((ring): Ring => ring.map(([x, y]) => [(x + glyph.x) * EM_MM, y * EM_MM])));
+    const rings = face
+      .shape(name)
+      .flatMap((glyph) =>
+        face
+          .rings(glyph.glyph, FLATNESS_EM)
+          .map((ring): Ring => ring.map(([x, y]) => [(x + glyph.x) * EM_MM, y * EM_MM])),
+      );
     return { id: `n${i}`, polygons: unionRings(rings), turns: HALF_TURNS };
   });
 }
 
-const circle = (r: number, n = 40): Ring => Array.from({ length: n }, (_, i): Point => [r * Math.cos((2 * Math.PI * i) / n), r * Math.sin((2 * Math.PI * i) / n)]);
+const circle = (r: number, n = 40): Ring =>
+  Array.from(
+    { length: n },
+    (_, i): Point => [r * Math.cos((2 * Math.PI * i) / n), r * Math.sin((2 * Math.PI * i) / n)],
+  );
 
 function star(points: number, outer: number, inner: number): Polygons {
   return [
@@ -41,12 +57,20 @@ function star(points: number, outer: number, inner: number): Polygons {
 /** Two arcs from stalk to tip. */
 function leaf(length: number, width: number): Polygons {
   const n = 24;
-  const side = (sign: number): Point[] => Array.from({ length: n + 1 }, (_, i): Point => [(length * i) / n, (sign * width * Math.sin((Math.PI * i) / n)) / 2]);
+  const side = (sign: number): Point[] =>
+    Array.from(
+      { length: n + 1 },
+      (_, i): Point => [(length * i) / n, (sign * width * Math.sin((Math.PI * i) / n)) / 2],
+    );
   return [[[...side(1), ...side(-1).reverse().slice(1, -1)]]];
 }
 
 /** Rings, stars and leaves of many sizes: half their width, mm. */
-export function artItems(count: number, seed: number, [least, most]: readonly [number, number] = [14, 44]): ShapeItem[] {
+export function artItems(
+  count: number,
+  seed: number,
+  [least, most]: readonly [number, number] = [14, 44],
+): ShapeItem[] {
   const random = seededRandom(seed);
   return Array.from({ length: count }, (_, i): ShapeItem => {
     const size = least + random() * (most - least);
@@ -116,10 +140,24 @@ export function cutOutScraps(seed: number): ShapeScrap[] {
   for (let i = 0; i < ROUND_TRIES; i++) {
     const r = 22 + 33 * random() * (1 - i / ROUND_TRIES);
     const [x, y] = [r + random() * (SHEET_MM - 2 * r), r + random() * (SHEET_MM - 2 * r)];
-    if (kits.every((kit) => Math.hypot(kit.x - x, kit.y - y) >= kit.r + r + ROUND_GAP_MM)) kits.push({ x, y, r });
+    if (kits.every((kit) => Math.hypot(kit.x - x, kit.y - y) >= kit.r + r + ROUND_GAP_MM))
+      kits.push({ x, y, r });
   }
-  const gone = unionRings(kits.map(({ x, y, r }) => circle(r + ROUND_GAP_MM / 4).map(([px, py]): Point => [px + x, py + y])));
-  const cells = [0, 1, 2, 3].flatMap((row) => [0, 1, 2].map((column) => rectRing((SHEET_MM / 3) * column, (SHEET_MM / 4) * row, (SHEET_MM / 3) * (column + 1), (SHEET_MM / 4) * (row + 1))));
+  const gone = unionRings(
+    kits.map(({ x, y, r }) =>
+      circle(r + ROUND_GAP_MM / 4).map(([px, py]): Point => [px + x, py + y]),
+    ),
+  );
+  const cells = [0, 1, 2, 3].flatMap((row) =>
+    [0, 1, 2].map((column) =>
+      rectRing(
+        (SHEET_MM / 3) * column,
+        (SHEET_MM / 4) * row,
+        (SHEET_MM / 3) * (column + 1),
+        (SHEET_MM / 4) * (row + 1),
+      ),
+    ),
+  );
   return cells
     .flatMap((cell) => difference([[cell]], gone))
     .filter((polygon) => polygonArea(polygon) >= LEAST_SCRAP_MM2)
@@ -145,18 +183,32 @@ export function cutUpSheet(pieces: number, seed: number): ShapeItem[] {
   return parts.map((ring, i) => ({ id: `p${i}`, polygons: [[ring]], turns: [0] }));
 }
 
-const areaOf = (ring: Ring): number => Math.abs(ring.reduce((sum, [x, y], i) => sum + x * (ring[(i + 1) % ring.length] as Point)[1] - y * (ring[(i + 1) % ring.length] as Point)[0], 0)) / 2;
+const areaOf = (ring: Ring): number =>
+  Math.abs(
+    ring.reduce(
+      (sum, [x, y], i) =>
+        sum +
+        x * (ring[(i + 1) % ring.length] as Point)[1] -
+        y * (ring[(i + 1) % ring.length] as Point)[0],
+      0,
+    ),
+  ) / 2;
 
 function halves(ring: Ring, random: () => number): Ring[] {
-  const total = ring.reduce((sum, p, i) => sum + distance(p, ring[(i + 1) % ring.length] as Point), 0);
+  const total = ring.reduce(
+    (sum, p, i) => sum + distance(p, ring[(i + 1) % ring.length] as Point),
+    0,
+  );
   for (;;) {
     const at = random() * total;
     const [a, b] = [along(ring, at), along(ring, (at + total * (0.35 + 0.3 * random())) % total)];
     const first: Point[] = [a.point];
-    for (let i = a.edge; i !== b.edge; i = (i + 1) % ring.length) first.push(ring[(i + 1) % ring.length] as Point);
+    for (let i = a.edge; i !== b.edge; i = (i + 1) % ring.length)
+      first.push(ring[(i + 1) % ring.length] as Point);
     first.push(b.point);
     const second: Point[] = [b.point];
-    for (let i = b.edge; i !== a.edge; i = (i + 1) % ring.length) second.push(ring[(i + 1) % ring.length] as Point);
+    for (let i = b.edge; i !== a.edge; i = (i + 1) % ring.length)
+      second.push(ring[(i + 1) % ring.length] as Point);
     second.push(a.point);
     const share = areaOf(first) / areaOf(ring);
     if (share > 0.25 && share < 0.75) return [first, second];
@@ -170,7 +222,11 @@ function along(ring: Ring, length: number): { edge: number; point: Point } {
   for (let edge = 0; edge < ring.length; edge++) {
     const [a, b] = [ring[edge] as Point, ring[(edge + 1) % ring.length] as Point];
     const own = distance(a, b);
-    if (left <= own) return { edge, point: [a[0] + ((b[0] - a[0]) * left) / own, a[1] + ((b[1] - a[1]) * left) / own] };
+    if (left <= own)
+      return {
+        edge,
+        point: [a[0] + ((b[0] - a[0]) * left) / own, a[1] + ((b[1] - a[1]) * left) / own],
+      };
     left -= own;
   }
   return { edge: ring.length - 1, point: ring[0] as Point };

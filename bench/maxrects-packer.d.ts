@@ -12,7 +12,18 @@ declare module "maxrects-packer/dist/maxrects-packer.mjs" {
     height: number;
   }
   export class MaxRectsPacker {
-    constructor(width: number, height: number, padding: number, options: { smart: boolean; pot: boolean; square: boolean; allowRotation: boolean; logic: PACKING_LOGIC });
+    constructor(
+      width: number,
+      height: number,
+      padding: number,
+      options: {
+        smart: boolean;
+        pot: boolean;
+        square: boolean;
+        allowRotation: boolean;
+        logic: PACKING_LOGIC;
+      },
+    );
     readonly bins: readonly { readonly rects: readonly Rectangle[] }[];
     add(rect: Rectangle): unknown;
   }

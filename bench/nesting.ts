@@ -8,7 +8,16 @@ import type { ShapeItem, ShapeProblem } from "@elm-basket/core/nesting/problem.t
 import { layTight } from "@elm-basket/core/nesting/tight.ts";
 import { validateShapes } from "@elm-basket/core/nesting/validate-shapes.ts";
 import { MaxRectsPacker, PACKING_LOGIC, Rectangle } from "maxrects-packer/dist/maxrects-packer.mjs";
-import { artItems, cutOutScraps, cutUpRectangles, cutUpSheet, nameItems, oddScraps, SHEET_MM, STRIP_MM } from "./instances.ts";
+import {
+  artItems,
+  cutOutScraps,
+  cutUpRectangles,
+  cutUpSheet,
+  nameItems,
+  oddScraps,
+  SHEET_MM,
+  STRIP_MM,
+} from "./instances.ts";
 
 export interface NestRow {
   readonly name: string;
@@ -22,7 +31,13 @@ export interface NestRow {
 const CLEARANCE_MM = 2;
 const LONG_MM = 1e5;
 const SEED = 2026;
-const SORTS: readonly ((r: Box) => number)[] = [(r) => r.h, (r) => r.w, (r) => r.w * r.h, (r) => Math.max(r.w, r.h), (r) => r.w + r.h];
+const SORTS: readonly ((r: Box) => number)[] = [
+  (r) => r.h,
+  (r) => r.w,
+  (r) => r.w * r.h,
+  (r) => Math.max(r.w, r.h),
+  (r) => r.w + r.h,
+];
 
 interface Box {
   readonly w: number;
@@ -37,11 +52,23 @@ function boxesOnStrip(items: readonly ShapeItem[], clearance: number, seconds: n
   });
   const turn = items.some(({ turns }) => turns.includes(90));
   const lengthOf = (order: readonly Box[], logic: PACKING_LOGIC): number => {
-    const packer = new MaxRectsPacker(STRIP_MM + clearance, LONG_MM, 0, { smart: false, pot: false, square: false, allowRotation: turn, logic });
+    const packer = new MaxRectsPacker(STRIP_MM + clearance, LONG_MM, 0, {
+      smart: false,
+      pot: false,
+      square: false,
+      allowRotation: turn,
+      logic,
+    });
     for (const { w, h } of order) packer.add(new Rectangle(w, h));
-    return Math.max(...(packer.bins[0]?.rects ?? []).map((rect) => rect.y + rect.height)) - clearance;
+    return (
+      Math.max(...(packer.bins[0]?.rects ?? []).map((rect) => rect.y + rect.height)) - clearance
+    );
   };
-  let best = { order: boxes as readonly Box[], logic: PACKING_LOGIC.MAX_EDGE, length: Number.POSITIVE_INFINITY };
+  let best = {
+    order: boxes as readonly Box[],
+    logic: PACKING_LOGIC.MAX_EDGE,
+    length: Number.POSITIVE_INFINITY,
+  };
   for (const key of SORTS) {
     for (const logic of [PACKING_LOGIC.MAX_EDGE, PACKING_LOGIC.MAX_AREA]) {
       const order = [...boxes].sort((a, b) => key(b) - key(a));
@@ -62,22 +89,36 @@ function boxesOnStrip(items: readonly ShapeItem[], clearance: number, seconds: n
 }
 
 /** Area of the items that boxes find room for on the largest rectangle of each scrap, largest first. */
-export function boxesOnScraps(items: readonly ShapeItem[], scraps: ShapeProblem["scraps"], clearance: number): number {
-  let left = items.map((item) => ({ item, box: boxOf(item.polygons), area: polygonsArea(item.polygons) })).sort((a, b) => b.area - a.area);
+export function boxesOnScraps(
+  items: readonly ShapeItem[],
+  scraps: ShapeProblem["scraps"],
+  clearance: number,
+): number {
+  let left = items
+    .map((item) => ({ item, box: boxOf(item.polygons), area: polygonsArea(item.polygons) }))
+    .sort((a, b) => b.area - a.area);
   let placed = 0;
   for (const { polygon } of scraps) {
     const room = inscribedBox(polygon);
     if (!room) continue;
-    const packer = new MaxRectsPacker(room.maxX - room.minX + clearance, room.maxY - room.minY + clearance, 0, {
-      smart: false,
-      pot: false,
-      square: false,
-      allowRotation: true,
-      logic: PACKING_LOGIC.MAX_EDGE,
-    });
+    const packer = new MaxRectsPacker(
+      room.maxX - room.minX + clearance,
+      room.maxY - room.minY + clearance,
+      0,
+      {
+        smart: false,
+        pot: false,
+        square: false,
+        allowRotation: true,
+        logic: PACKING_LOGIC.MAX_EDGE,
+      },
+    );
     const taken = new Set<unknown>();
     for (const one of left) {
-      const rect = new Rectangle(one.box.maxX - one.box.minX + clearance, one.box.maxY - one.box.minY + clearance);
+      const rect = new Rectangle(
+        one.box.maxX - one.box.minX + clearance,
+        one.box.maxY - one.box.minY + clearance,
+      );
       packer.add(rect);
       if (packer.bins[0]?.rects.includes(rect)) taken.add(one);
     }
@@ -106,18 +147,36 @@ const base = (items: readonly ShapeItem[], seconds: number): ShapeProblem => ({
   seed: 1,
   seconds,
 });
-const areaOn = (items: readonly ShapeItem[], ids: ReadonlySet<string>) => items.filter(({ id }) => ids.has(id)).reduce((sum, { polygons }) => sum + polygonsArea(polygons), 0);
+const areaOn = (items: readonly ShapeItem[], ids: ReadonlySet<string>) =>
+  items
+    .filter(({ id }) => ids.has(id))
+    .reduce((sum, { polygons }) => sum + polygonsArea(polygons), 0);
 
 function stripRow(name: string, items: readonly ShapeItem[], seconds: number): NestRow {
   const { layout, tookSeconds } = laid(base(items, seconds));
   const boxes = boxesOnStrip(items, CLEARANCE_MM, seconds);
-  return { name, baseline: "best of the rectangle packer on boxes", seconds, tookSeconds, ratio: layout.length / boxes };
+  return {
+    name,
+    baseline: "best of the rectangle packer on boxes",
+    seconds,
+    tookSeconds,
+    ratio: layout.length / boxes,
+  };
 }
 
 function modeRow(mode: "trimmer" | "bySeat", count: number, seconds: number): NestRow {
   const items = nameItems(count, SEED).map((item) => ({ ...item, seat: item.id }));
   const started = performance.now();
-  const packed = pack({ items, scraps: [], stock: { kind: "strip", width: STRIP_MM }, clearance: CLEARANCE_MM, counters: true, seed: 1, seconds, mode });
+  const packed = pack({
+    items,
+    scraps: [],
+    stock: { kind: "strip", width: STRIP_MM },
+    clearance: CLEARANCE_MM,
+    counters: true,
+    seed: 1,
+    seconds,
+    mode,
+  });
   return {
     name: `${count} names, ${mode === "trimmer" ? "straight cuts" : "by seat"}`,
     baseline: "best of the rectangle packer on boxes",
@@ -127,20 +186,48 @@ function modeRow(mode: "trimmer" | "bySeat", count: number, seconds: number): Ne
   };
 }
 
-function sheetRow(name: string, instances: readonly (readonly ShapeItem[])[], seconds: number): NestRow {
+function sheetRow(
+  name: string,
+  instances: readonly (readonly ShapeItem[])[],
+  seconds: number,
+): NestRow {
   const shares = instances.map((items) => {
-    const { layout, tookSeconds } = laid({ ...base(items, seconds), stock: { kind: "sheet", width: SHEET_MM, height: SHEET_MM }, clearance: 0 });
-    const first = new Set(layout.placements.filter(({ bin }) => bin === "sheet-1").map(({ id }) => id));
+    const { layout, tookSeconds } = laid({
+      ...base(items, seconds),
+      stock: { kind: "sheet", width: SHEET_MM, height: SHEET_MM },
+      clearance: 0,
+    });
+    const first = new Set(
+      layout.placements.filter(({ bin }) => bin === "sheet-1").map(({ id }) => id),
+    );
     return { share: areaOn(items, first) / SHEET_MM ** 2, tookSeconds };
   });
-  const mean = (pick: (one: (typeof shares)[number]) => number) => shares.reduce((sum, one) => sum + pick(one), 0) / shares.length;
-  return { name, baseline: "the sheet they were cut from", seconds, tookSeconds: mean(({ tookSeconds }) => tookSeconds), ratio: mean(({ share }) => share) };
+  const mean = (pick: (one: (typeof shares)[number]) => number) =>
+    shares.reduce((sum, one) => sum + pick(one), 0) / shares.length;
+  return {
+    name,
+    baseline: "the sheet they were cut from",
+    seconds,
+    tookSeconds: mean(({ tookSeconds }) => tookSeconds),
+    ratio: mean(({ share }) => share),
+  };
 }
 
-function scrapRow(name: string, items: readonly ShapeItem[], scraps: ShapeProblem["scraps"], seconds: number): NestRow {
+function scrapRow(
+  name: string,
+  items: readonly ShapeItem[],
+  scraps: ShapeProblem["scraps"],
+  seconds: number,
+): NestRow {
   const { layout, tookSeconds } = laid({ ...base(items, seconds), stock: null, scraps });
   const placed = areaOn(items, new Set(layout.placements.map(({ id }) => id)));
-  return { name, baseline: "boxes on the largest rectangle of each scrap", seconds, tookSeconds, ratio: placed / boxesOnScraps(items, scraps, CLEARANCE_MM) };
+  return {
+    name,
+    baseline: "boxes on the largest rectangle of each scrap",
+    seconds,
+    tookSeconds,
+    ratio: placed / boxesOnScraps(items, scraps, CLEARANCE_MM),
+  };
 }
 
 const SHEETS_CUT_UP = [20, 30, 40, 60];
@@ -153,8 +240,20 @@ export function nestRows(seconds: number, say: (row: NestRow) => void): NestRow[
     () => stripRow("45 rings, stars and leaves on a strip", artItems(45, SEED), seconds),
     () => modeRow("trimmer", 200, seconds),
     () => modeRow("bySeat", 200, seconds),
-    () => scrapRow("art on 12 odd scraps with a large rectangle in each, area placed", artItems(60, SEED), oddScraps(12, SEED), seconds),
-    () => scrapRow("small art on what is left between round kits, area placed", artItems(200, SEED, [4, 14]), cutOutScraps(SEED), seconds),
+    () =>
+      scrapRow(
+        "art on 12 odd scraps with a large rectangle in each, area placed",
+        artItems(60, SEED),
+        oddScraps(12, SEED),
+        seconds,
+      ),
+    () =>
+      scrapRow(
+        "small art on what is left between round kits, area placed",
+        artItems(200, SEED, [4, 14]),
+        cutOutScraps(SEED),
+        seconds,
+      ),
     () =>
       sheetRow(
         "a sheet cut into 20 to 60 irregular pieces, on the first sheet",

@@ -42,7 +42,11 @@ interface Row {
 
 const SEED = 2026;
 const fonts = diskFonts();
-const read = readClassDocument(JSON.parse(readFileSync(fileURLToPath(new URL("../demo/seed-tins.json", import.meta.url)), "utf8")));
+const read = readClassDocument(
+  JSON.parse(
+    readFileSync(fileURLToPath(new URL("../demo/seed-tins.json", import.meta.url)), "utf8"),
+  ),
+);
 if (!read.ok) throw new Error(read.message);
 const classOfTins = read.value;
 const tins = thingDocument(classOfTins);
@@ -58,14 +62,24 @@ function timed(work: () => void): number {
   return runs.sort((a, b) => a - b)[1] ?? 0;
 }
 
-const seatsOf = (count: number) => madeUpNames(count, seededRandom(SEED)).map((name, i) => ({ seat: String(i + 1), fields: { name, word: "Kale" } }));
+const seatsOf = (count: number) =>
+  madeUpNames(count, seededRandom(SEED)).map((name, i) => ({
+    seat: String(i + 1),
+    fields: { name, word: "Kale" },
+  }));
 
 /** The least that must be done: the outlines of the names, united. */
 function straightUnion(count: number): void {
   const face = fonts("pacifico");
   if (!face) throw new Error("pacifico is missing");
   for (const { fields } of seatsOf(count)) {
-    const rings = face.shape(fields.name).flatMap((glyph) => face.rings(glyph.glyph, 0.0005).map((ring): Ring => ring.map(([x, y]) => [(x + glyph.x) * 30, y * 30])));
+    const rings = face
+      .shape(fields.name)
+      .flatMap((glyph) =>
+        face
+          .rings(glyph.glyph, 0.0005)
+          .map((ring): Ring => ring.map(([x, y]) => [(x + glyph.x) * 30, y * 30])),
+      );
     unionRings(rings);
   }
 }
@@ -74,7 +88,15 @@ function letterRow(count: number): Row {
   const face = readFace(tins.blank);
   const ms = timed(() => letterSet(tins.design, seatsOf(count), face, fonts));
   const baselineMs = timed(() => straightUnion(count));
-  return { name: "letter, size and unite the names", baseline: "uniting the name lines alone", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+  return {
+    name: "letter, size and unite the names",
+    baseline: "uniting the name lines alone",
+    size: count,
+    ms,
+    baselineMs,
+    ratio: ms / baselineMs,
+    ratioOf: "time",
+  };
 }
 
 /** One name of two hundred is typed into: texts lettered before are used again. */
@@ -82,10 +104,21 @@ function againRow(count: number): Row {
   const face = readFace(tins.blank);
   const memory = new LetteringMemory();
   let n = 0;
-  const typed = () => seatsOf(count).map((seat, i) => (i === 5 ? { ...seat, fields: { ...seat.fields, name: `Ines ${n++}` } } : seat));
+  const typed = () =>
+    seatsOf(count).map((seat, i) =>
+      i === 5 ? { ...seat, fields: { ...seat.fields, name: `Ines ${n++}` } } : seat,
+    );
   const ms = timed(() => letterSet(tins.design, typed(), face, fonts, { memory }));
   const baselineMs = timed(() => letterSet(tins.design, typed(), face, fonts));
-  return { name: "letter again after one name changed, texts kept", baseline: "lettering all of them anew", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+  return {
+    name: "letter again after one name changed, texts kept",
+    baseline: "lettering all of them anew",
+    size: count,
+    ms,
+    baselineMs,
+    ratio: ms / baselineMs,
+    ratioOf: "time",
+  };
 }
 
 /** The seat that is typed into, alone, at the size the set has. */
@@ -94,11 +127,27 @@ function oneSeatRow(count: number): Row {
   const memory = new LetteringMemory();
   const all = seatsOf(count);
   const whole = letterSet(tins.design, all, face, fonts, { memory });
-  const design = { ...tins.design, school: "fixedHeight" as const, fixedScale: whole.sizing.seats[0]?.scale ?? 1 };
+  const design = {
+    ...tins.design,
+    school: "fixedHeight" as const,
+    fixedScale: whole.sizing.seats[0]?.scale ?? 1,
+  };
   let n = 0;
-  const ms = timed(() => letterSet(design, [{ seat: "6", fields: { name: `Ines ${n++}`, word: "Kale" } }], face, fonts, { memory }));
+  const ms = timed(() =>
+    letterSet(design, [{ seat: "6", fields: { name: `Ines ${n++}`, word: "Kale" } }], face, fonts, {
+      memory,
+    }),
+  );
   const baselineMs = timed(() => letterSet(tins.design, all, face, fonts, { memory }));
-  return { name: "show the seat that is typed into", baseline: "lettering the whole set again", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+  return {
+    name: "show the seat that is typed into",
+    baseline: "lettering the whole set again",
+    size: count,
+    ms,
+    baselineMs,
+    ratio: ms / baselineMs,
+    ratioOf: "time",
+  };
 }
 
 /** Strokes measured once a glyph, against once a letter of every name. */
@@ -109,17 +158,34 @@ function strokeRow(count: number): Row {
   const sample = seatsOf(6);
   const lines = letterSet(tins.design, sample, readFace(tins.blank), fonts);
   const perSeat = timed(() => {
-    for (const seat of lines.seats) for (const polygons of seat.layers.values()) thinnestOf(polygons);
+    for (const seat of lines.seats)
+      for (const polygons of seat.layers.values()) thinnestOf(polygons);
   });
   const baselineMs = (perSeat * count) / sample.length;
-  return { name: "measure all strokes, fonts freshly opened", baseline: "measuring every piece of every seat (from six seats)", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+  return {
+    name: "measure all strokes, fonts freshly opened",
+    baseline: "measuring every piece of every seat (from six seats)",
+    size: count,
+    ms,
+    baselineMs,
+    ratio: ms / baselineMs,
+    ratioOf: "time",
+  };
 }
 
 /** The same rings by a second library, which keeps curves and so works on paths. */
 function unionRow(count: number): Row {
   const face = fonts("pacifico");
   if (!face) throw new Error("pacifico is missing");
-  const names = seatsOf(count).map(({ fields }) => face.shape(fields.name).flatMap((glyph) => face.rings(glyph.glyph, 0.002).map((ring): Ring => ring.map(([x, y]) => [(x + glyph.x) * 30, y * 30]))));
+  const names = seatsOf(count).map(({ fields }) =>
+    face
+      .shape(fields.name)
+      .flatMap((glyph) =>
+        face
+          .rings(glyph.glyph, 0.002)
+          .map((ring): Ring => ring.map(([x, y]) => [(x + glyph.x) * 30, y * 30])),
+      ),
+  );
   const ms = timed(() => {
     for (const rings of names) unionRings(rings);
   });
@@ -129,7 +195,15 @@ function unionRow(count: number): Row {
       new PathBoolean([{ path, fillRule: FillRule.NonZero }]).get(PathBooleanOperation.Union);
     }
   });
-  return { name: "unite the letters of names", baseline: "path-bool on the same outlines", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+  return {
+    name: "unite the letters of names",
+    baseline: "path-bool on the same outlines",
+    size: count,
+    ms,
+    baselineMs,
+    ratio: ms / baselineMs,
+    ratioOf: "time",
+  };
 }
 
 /** Weeding's other question: where does it crease. Most letters need no closer look. */
@@ -138,12 +212,25 @@ function creaseRow(count: number): Row {
   const pieces = set.seats.flatMap((seat) => [...seat.layers.values()].flat());
   const ms = timed(() => void pieces.map((piece) => creaseOf(piece, 9.8)));
   const baselineMs = timed(() => void pieces.map((piece) => widestPlace(piece)));
-  return { name: "judge every piece for creases", baseline: "looking for the widest place of every piece", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+  return {
+    name: "judge every piece for creases",
+    baseline: "looking for the widest place of every piece",
+    size: count,
+    ms,
+    baselineMs,
+    ratio: ms / baselineMs,
+    ratioOf: "time",
+  };
 }
 
 function kits(count: number): Item[] {
   const random = seededRandom(SEED);
-  return Array.from({ length: count }, (_, i) => ({ id: String(i), width: 30 + random() * 55, height: 28 + random() * 14, mayTurn: true }));
+  return Array.from({ length: count }, (_, i) => ({
+    id: String(i),
+    width: 30 + random() * 55,
+    height: 28 + random() * 14,
+    mayTurn: true,
+  }));
 }
 
 const SHEET: Bin = { width: 286, height: 286 };
@@ -151,7 +238,8 @@ const SHEET: Bin = { width: 286, height: 286 };
 function layoutRow(count: number): Row {
   const items = kits(count);
   const byId = new Map(items.map((item) => [item.id, item]));
-  const used = (trims: readonly Bin[]) => trims.reduce((sum, trim) => sum + trim.width * trim.height, 0);
+  const used = (trims: readonly Bin[]) =>
+    trims.reduce((sum, trim) => sum + trim.width * trim.height, 0);
   const ms = timed(() => void layTrimmerFriendly(items, SHEET));
   const baselineMs = timed(() => void shelves(items, SHEET));
   return {
@@ -160,7 +248,8 @@ function layoutRow(count: number): Row {
     size: count,
     ms,
     baselineMs,
-    ratio: used(layTrimmerFriendly(items, SHEET).trims) / used(trimsOf(shelves(items, SHEET), byId)),
+    ratio:
+      used(layTrimmerFriendly(items, SHEET).trims) / used(trimsOf(shelves(items, SHEET), byId)),
     ratioOf: "vinyl",
   };
 }
@@ -180,7 +269,16 @@ function rehearsedRoom(seats: number): RehearsalProblem {
       gate: "threeQuarters",
     };
   });
-  return { steps, tools: { gun: 4 }, seats, helpers: 0, endAt: 300, ownPace: 0.5, late: { share: 0.05, minutes: 8 }, stuck: { chance: 0.05, minutes: 2 } };
+  return {
+    steps,
+    tools: { gun: 4 },
+    seats,
+    helpers: 0,
+    endAt: 300,
+    ownPace: 0.5,
+    late: { share: 0.05, minutes: 8 },
+    stuck: { chance: 0.05, minutes: 2 },
+  };
 }
 
 /** Runs are independent of each other: the plain one is timed over fewer. */
@@ -208,9 +306,29 @@ function rehearsalRow(runs: number): Row {
 type Edit = readonly [string, (document: ClassDocument, n: number) => ClassDocument];
 
 const EDITS: readonly Edit[] = [
-  ["one name", (d, n) => ({ ...d, seats: d.seats.map((seat, i) => (i === 5 ? { ...seat, fields: { ...seat.fields, name: `Ines ${n}` } } : seat)) })],
-  ["a step's minutes", (d, n) => ({ ...d, steps: d.steps.map((step, i) => (i === 0 ? { ...step, minutes: 5 + n } : step)) })],
-  ["a price", (d, n) => ({ ...d, vinyls: d.vinyls.map((vinyl) => ({ ...vinyl, stock: { ...vinyl.stock, price: 100 + n } })) })],
+  [
+    "one name",
+    (d, n) => ({
+      ...d,
+      seats: d.seats.map((seat, i) =>
+        i === 5 ? { ...seat, fields: { ...seat.fields, name: `Ines ${n}` } } : seat,
+      ),
+    }),
+  ],
+  [
+    "a step's minutes",
+    (d, n) => ({
+      ...d,
+      steps: d.steps.map((step, i) => (i === 0 ? { ...step, minutes: 5 + n } : step)),
+    }),
+  ],
+  [
+    "a price",
+    (d, n) => ({
+      ...d,
+      vinyls: d.vinyls.map((vinyl) => ({ ...vinyl, stock: { ...vinyl.stock, price: 100 + n } })),
+    }),
+  ],
   ["the pad", (d, n) => ({ ...d, layout: { ...d.layout, weedPad: 2 + (n % 3) } })],
   [
     "a line's size",
@@ -218,7 +336,12 @@ const EDITS: readonly Edit[] = [
       ...d,
       things: d.things.map((thing) => ({
         ...thing,
-        design: { ...thing.design, items: thing.design.items.map((item) => (item.kind === "text" ? { ...item, size: item.size * (1 + n / 50) } : item)) },
+        design: {
+          ...thing.design,
+          items: thing.design.items.map((item) =>
+            item.kind === "text" ? { ...item, size: item.size * (1 + n / 50) } : item,
+          ),
+        },
       })),
     }),
   ],
@@ -234,7 +357,15 @@ function planRows(count: number): Row[] {
     let n = 0;
     const ms = timed(() => void makePlan(read(++n), fonts, memory));
     const baselineMs = timed(() => void makePlan(read(++n), fonts));
-    return { name: `plan again after ${name}`, baseline: "planning anew", size: count, ms, baselineMs, ratio: ms / baselineMs, ratioOf: "time" };
+    return {
+      name: `plan again after ${name}`,
+      baseline: "planning anew",
+      size: count,
+      ms,
+      baselineMs,
+      ratio: ms / baselineMs,
+      ratioOf: "time",
+    };
   });
 }
 
@@ -244,17 +375,37 @@ const growth = (a: Row, b: Row): number => Math.log(b.ms / a.ms) / Math.log(b.si
 const letters = [letterRow(200), letterRow(1000)] as const;
 const depth = [againRow(200), oneSeatRow(200), strokeRow(200), unionRow(20), creaseRow(100)];
 const layouts = [layoutRow(500), layoutRow(1000)] as const;
-const rows: Row[] = [...planRows(200), ...letters, ...depth, layoutRow(200), ...layouts, rehearsalRow(10_000)];
+const rows: Row[] = [
+  ...planRows(200),
+  ...letters,
+  ...depth,
+  layoutRow(200),
+  ...layouts,
+  rehearsalRow(10_000),
+];
 const grows = { letter: growth(...letters), layout: growth(...layouts) };
 
 /** Layout searches: 20 s and 60 s each, or what `--seconds` says; `--quick` leaves them out. */
 const wanted = process.argv.indexOf("--seconds");
-const times = process.argv.includes("--quick") ? [] : wanted > 0 ? [Number(process.argv[wanted + 1])] : [20, 60];
-const sayRow = (row: NestRow) => process.stderr.write(`${row.name}, ${row.seconds} s (took ${row.tookSeconds.toFixed(1)} s): ${row.ratio.toFixed(3)} of ${row.baseline}\n`);
+const times = process.argv.includes("--quick")
+  ? []
+  : wanted > 0
+    ? [Number(process.argv[wanted + 1])]
+    : [20, 60];
+const sayRow = (row: NestRow) =>
+  process.stderr.write(
+    `${row.name}, ${row.seconds} s (took ${row.tookSeconds.toFixed(1)} s): ${row.ratio.toFixed(3)} of ${row.baseline}\n`,
+  );
 const nesting = times.flatMap((seconds) => nestRows(seconds, sayRow));
 
-if (process.argv.includes("--json")) process.stdout.write(`${JSON.stringify({ rows, nesting, growth: grows }, null, 2)}\n`);
+if (process.argv.includes("--json"))
+  process.stdout.write(`${JSON.stringify({ rows, nesting, growth: grows }, null, 2)}\n`);
 else {
-  for (const row of rows) process.stdout.write(`${row.name}, ${row.size}: ${row.ms.toFixed(0)} ms; ${row.ratioOf} ${row.ratio.toFixed(3)} of ${row.baseline} (${row.baselineMs.toFixed(0)} ms)\n`);
-  process.stdout.write(`growth with size: letter n^${grows.letter.toFixed(2)}, layout n^${grows.layout.toFixed(2)}\n`);
+  for (const row of rows)
+    process.stdout.write(
+      `${row.name}, ${row.size}: ${row.ms.toFixed(0)} ms; ${row.ratioOf} ${row.ratio.toFixed(3)} of ${row.baseline} (${row.baselineMs.toFixed(0)} ms)\n`,
+    );
+  process.stdout.write(
+    `growth with size: letter n^${grows.letter.toFixed(2)}, layout n^${grows.layout.toFixed(2)}\n`,
+  );
 }

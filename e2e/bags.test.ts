@@ -11,7 +11,8 @@ let driver: WebDriver;
 let [classUrl, bags] = ["", ""];
 const text = async () => (await driver.findElement(By.css("body"))).getText();
 const count = async () => (await (await find(driver, By.css("[data-bag-count]"))).getText()).trim();
-const mainIs = (word: string) => find(driver, By.xpath(`//button[@data-main][contains(., "${word}")]`));
+const mainIs = (word: string) =>
+  find(driver, By.xpath(`//button[@data-main][contains(., "${word}")]`));
 
 beforeAll(async () => {
   window = await openWindow();
@@ -36,7 +37,10 @@ describe("a bag", () => {
     await (await find(driver, By.css("body"))).sendKeys(" ");
     await waitFor(async () => (await count()) === `${lines} of ${lines}`, "not all is in");
     await press(driver, By.xpath("//button[@data-main][contains(., 'Close it')]"));
-    await waitFor(async () => !(await driver.getCurrentUrl()).endsWith("bag=1"), "the next bag did not come");
+    await waitFor(
+      async () => !(await driver.getCurrentUrl()).endsWith("bag=1"),
+      "the next bag did not come",
+    );
     await driver.get(`${classUrl}/pack`);
     await find(driver, byText("h2", "1 of 14 bags closed"));
     await find(driver, byText("h3", "1 thing is lacking"));
@@ -59,14 +63,20 @@ describe("a bag", () => {
     await press(driver, By.xpath("//button[@data-main][contains(., 'What is ready is in')]"));
     await mainIs("Films are not ready");
     await press(driver, By.css("[data-main]"));
-    await waitFor(async () => (await text()).includes("Its films are not ready"), "nothing was said");
+    await waitFor(
+      async () => (await text()).includes("Its films are not ready"),
+      "nothing was said",
+    );
     for (const film of ["Harbour gloss", "Poppy gloss"]) {
       await press(driver, By.css(`[aria-label='Note that ${film} is lacking']`));
       await press(driver, byText("button", "follows later"));
       await find(driver, By.css(`[aria-label='${film} is lacking']`));
     }
     await press(driver, By.xpath("//button[@data-main][contains(., 'Close it')]"));
-    await waitFor(async () => !(await driver.getCurrentUrl()).endsWith("bag=3"), "the next bag did not come");
+    await waitFor(
+      async () => !(await driver.getCurrentUrl()).endsWith("bag=3"),
+      "the next bag did not come",
+    );
     await driver.get(`${bags}?bag=3`);
     await find(driver, byText("p", "Closed, with what is lacking noted"));
     await press(driver, By.css("[aria-label='Harbour gloss is lacking']"));
@@ -74,15 +84,27 @@ describe("a bag", () => {
   }, 240_000);
 
   it("is found by the code on its label, as a scanner types it; a foreign code is told", async () => {
-    const { title, when } = JSON.parse((await fetchText(driver, `${classUrl}/files/class.json`)).text);
-    const type = async (code: string) => (await driver.findElement(By.css("body"))).sendKeys(code, Key.ENTER);
+    const { title, when } = JSON.parse(
+      (await fetchText(driver, `${classUrl}/files/class.json`)).text,
+    );
+    const type = async (code: string) =>
+      (await driver.findElement(By.css("body"))).sendKeys(code, Key.ENTER);
     await type(bagCode({ title, date: when.date }, "9"));
-    await waitFor(async () => (await driver.getCurrentUrl()).endsWith("bag=9"), "the bag of the label did not come");
+    await waitFor(
+      async () => (await driver.getCurrentUrl()).endsWith("bag=9"),
+      "the bag of the label did not come",
+    );
     await type(bagCode({ title: "Another class", date: when.date }, "5"));
-    await waitFor(async () => (await text()).includes("That label is of another class"), "the other class was not told");
+    await waitFor(
+      async () => (await text()).includes("That label is of another class"),
+      "the other class was not told",
+    );
     expect(await driver.getCurrentUrl()).toMatch(/bag=9$/u);
     await type("4006381333931");
-    await waitFor(async () => (await text()).includes("That is no kit label"), "a foreign code was not told");
+    await waitFor(
+      async () => (await text()).includes("That is no kit label"),
+      "a foreign code was not told",
+    );
     await press(driver, byText("button", "Scan a label"));
     await find(driver, byText("h2", "Scan a label"));
     expect(await violations(driver)).toEqual([]);
@@ -96,7 +118,9 @@ describe("a bag", () => {
     await press(driver, byText("button", "All bags"));
     await press(driver, By.xpath("//nav[@aria-label='Bags']//button[contains(., 'Ruairí')]"));
     await find(driver, byText("h2", "Ruairí"));
-    expect(await driver.executeScript("return document.documentElement.scrollWidth - innerWidth")).toBeLessThanOrEqual(0);
+    expect(
+      await driver.executeScript("return document.documentElement.scrollWidth - innerWidth"),
+    ).toBeLessThanOrEqual(0);
     await setViewport(driver, 1280, 800);
   }, 120_000);
 });

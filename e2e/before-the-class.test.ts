@@ -9,17 +9,29 @@ let window: Window;
 let own = "";
 const driver = () => window.driver;
 const text = async () => (await find(driver(), By.css("main"))).getText();
-const shows = (words: string | RegExp) => waitFor(async () => (typeof words === "string" ? (await text()).includes(words) : words.test(await text())), `${words} was not shown`, 60_000);
+const shows = (words: string | RegExp) =>
+  waitFor(
+    async () =>
+      typeof words === "string" ? (await text()).includes(words) : words.test(await text()),
+    `${words} was not shown`,
+    60_000,
+  );
 const here = (label: string) => By.css(`[aria-label="${label}"]`);
 const idOf = (url: string) => /[0-9a-f-]{36}/u.exec(url)?.[0] ?? "";
 
 beforeAll(async () => {
   window = await openWindow();
   await openDemo(driver());
-  await fillNewClass(driver(), { title: "Gulls by post", names: ["Zoë-Maëlys", "Bo", "Bo", "Ida"] });
+  await fillNewClass(driver(), {
+    title: "Gulls by post",
+    names: ["Zoë-Maëlys", "Bo", "Bo", "Ida"],
+  });
   await choose(driver(), "Held", "craftAlong");
   await press(driver(), byText("button", "Make the class"));
-  await waitFor(async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver().getCurrentUrl()), "the class was not made");
+  await waitFor(
+    async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver().getCurrentUrl()),
+    "the class was not made",
+  );
   own = (await driver().getCurrentUrl()).replace(/\/[a-z-]+$/u, "");
   await driver().get(`${own}/pack`);
   await find(driver(), byText("h2", "0 of 4 bags closed"));
@@ -34,10 +46,17 @@ describe("the shopping list", () => {
     expect(await violations(driver())).toEqual([]);
     await press(driver(), here("Bought: Care card"));
     await shows("Bought in the last two days");
-    await waitFor(async () => (await driver().findElements(here("Bought: Care card"))).length === 0, "what was bought is still on the list");
+    await waitFor(
+      async () => (await driver().findElements(here("Bought: Care card"))).length === 0,
+      "what was bought is still on the list",
+    );
     await press(driver(), here("Not bought after all: Care card"));
     await find(driver(), here("Bought: Care card"));
-    await waitFor(async () => (await driver().findElements(here("Not bought after all: Care card"))).length === 0, "it is still among what was bought");
+    await waitFor(
+      async () =>
+        (await driver().findElements(here("Not bought after all: Care card"))).length === 0,
+      "it is still among what was bought",
+    );
   });
 
   it("of one class alone it buys what Pack says, on a phone, too, and as a file", async () => {
@@ -50,7 +69,9 @@ describe("the shopping list", () => {
     await setViewport(driver(), 1280, 800);
     const file = await fetchText(driver(), `/shelf/shopping.csv?for=${idOf(own)}`);
     expect(file.type).toMatch(/text\/csv/u);
-    expect(file.text.split("\r\n")[0]).toBe("shop,item,unit,lacking,packs,in a pack,price,order by,for");
+    expect(file.text.split("\r\n")[0]).toBe(
+      "shop,item,unit,lacking,packs,in a pack,price,order by,for",
+    );
   });
 });
 
@@ -64,8 +85,16 @@ describe("parcels", () => {
       "[aria-label='Addresses, with headings']",
       'seat,name,street,postcode,town,country\n,zoe-maelys,"1 Reed Lane",EM1 1QW,Elmford,\n,Bo,2 Quay Road,EM2 2QW,Elmford,\n3,Bo the second,3 Tin Street,9104,Sivfjord,Norway\n9,Nobody,4 Tin Street,,Elmford,\n',
     );
-    await waitFor(async () => (await (await find(driver(), By.css("[role='dialog']"))).getText()).includes("there is no seat 9"), "the odd line was not said");
-    expect(await (await find(driver(), By.css("[role='dialog']"))).getText()).toContain("more than one seat or line is called Bo");
+    await waitFor(
+      async () =>
+        (await (await find(driver(), By.css("[role='dialog']"))).getText()).includes(
+          "there is no seat 9",
+        ),
+      "the odd line was not said",
+    );
+    expect(await (await find(driver(), By.css("[role='dialog']"))).getText()).toContain(
+      "more than one seat or line is called Bo",
+    );
     expect(await violations(driver())).toEqual([]);
     await press(driver(), byText("button", "Keep these 2"));
     await shows("4 parcels, 2 without an address");
@@ -88,12 +117,18 @@ describe("parcels", () => {
     await press(driver(), here("Say how long the post takes to Norway"));
     await find(driver(), here("Days to Norway"));
     const row = By.xpath("//section[@aria-label='Where they go']//tr[contains(., 'Norway')]");
-    await waitFor(async () => !(await (await find(driver(), row)).getText()).includes("way not known"), "the way to Norway is not known");
+    await waitFor(
+      async () => !(await (await find(driver(), row)).getText()).includes("way not known"),
+      "the way to Norway is not known",
+    );
     const pdf = await fetchText(driver(), `/parcels/${idOf(own)}/address-labels.pdf?sheet=a4-21`);
     expect([pdf.status, pdf.type]).toEqual([200, "application/pdf"]);
     const list = await fetchText(driver(), `/parcels/${idOf(own)}/parcels.csv`);
     expect(list.text).toContain("Sivfjord");
-    for (const path of ["address-labels.pdf", "parcels.csv"]) expect((await fetch(`${BASE}/parcels/${idOf(own)}/${path}`, { redirect: "manual" })).status).not.toBe(200);
+    for (const path of ["address-labels.pdf", "parcels.csv"])
+      expect(
+        (await fetch(`${BASE}/parcels/${idOf(own)}/${path}`, { redirect: "manual" })).status,
+      ).not.toBe(200);
     await setViewport(driver(), 390, 844);
     expect(await widerThanScreen(driver())).toBeLessThanOrEqual(0);
     await setViewport(driver(), 1280, 800);
@@ -109,12 +144,18 @@ describe("parcels", () => {
 });
 
 describe("labels", () => {
-  it.each(["labels.pdf", "film-labels.pdf", "blank-labels.pdf", "table-labels.pdf"])("%s on a sheet of Letter and of A4", async (name) => {
-    for (const sheet of ["letter-10", "a4-24"]) {
-      const file = await fetchText(driver(), `${own.replace(BASE, "")}/files/${name}?sheet=${sheet}`);
-      expect([file.status, file.type]).toEqual([200, "application/pdf"]);
-    }
-  });
+  it.each(["labels.pdf", "film-labels.pdf", "blank-labels.pdf", "table-labels.pdf"])(
+    "%s on a sheet of Letter and of A4",
+    async (name) => {
+      for (const sheet of ["letter-10", "a4-24"]) {
+        const file = await fetchText(
+          driver(),
+          `${own.replace(BASE, "")}/files/${name}?sheet=${sheet}`,
+        );
+        expect([file.status, file.type]).toEqual([200, "application/pdf"]);
+      }
+    },
+  );
 });
 
 describe("tape laid beforehand", () => {
@@ -135,12 +176,22 @@ describe("the host's own evenings", () => {
     await driver().get(`${BASE}/settings`);
     const day = new Date(Date.now() + 3 * 86_400_000).toISOString().slice(0, 10);
     await setField(driver(), "section[aria-label='Days off'] input[type='date']", day);
-    await press(driver(), By.xpath("//section[@aria-label='Days off']//button[normalize-space(.)='Add it']"));
+    await press(
+      driver(),
+      By.xpath("//section[@aria-label='Days off']//button[normalize-space(.)='Add it']"),
+    );
     await find(driver(), By.css("[aria-label^='Remove the day off']"));
-    await waitFor(async () => (await driver().findElements(By.css("[data-save-state='saved']"))).length > 0, "it was not saved");
+    await waitFor(
+      async () => (await driver().findElements(By.css("[data-save-state='saved']"))).length > 0,
+      "it was not saved",
+    );
     await driver().navigate().refresh();
     await press(driver(), By.css("[aria-label^='Remove the day off']"));
-    await waitFor(async () => (await driver().findElements(By.css("[aria-label^='Remove the day off']"))).length === 0, "it was not taken out");
+    await waitFor(
+      async () =>
+        (await driver().findElements(By.css("[aria-label^='Remove the day off']"))).length === 0,
+      "it was not taken out",
+    );
   });
 
   it("a calendar reads them under a private address until it is taken back", async () => {
@@ -150,13 +201,19 @@ describe("the host's own evenings", () => {
     const address = await (await find(driver(), By.css("[data-calendar-address]"))).getText();
     const read = () => fetch(`${BASE}${new URL(address).pathname}`);
     const answer = await read();
-    expect([answer.status, answer.headers.get("content-type")]).toEqual([200, "text/calendar; charset=utf-8"]);
+    expect([answer.status, answer.headers.get("content-type")]).toEqual([
+      200,
+      "text/calendar; charset=utf-8",
+    ]);
     const ics = (await answer.text()).replaceAll("\r\n ", "");
     expect(ics).toContain("SUMMARY:Gulls by post");
     expect(ics).toMatch(/min of making ready/u);
     expect(ics).not.toContain("Zoë");
     await press(driver(), byText("button", "Take it back"));
-    await waitFor(async () => (await driver().findElements(By.css("[data-calendar-address]"))).length === 0, "it was not taken back");
+    await waitFor(
+      async () => (await driver().findElements(By.css("[data-calendar-address]"))).length === 0,
+      "it was not taken back",
+    );
     expect((await read()).status).toBe(404);
     expect((await fetch(`${BASE}/calendar/mine`)).status).toBe(401);
   });

@@ -29,12 +29,20 @@ const kill = async () => {
 const network = async (driver: WebDriver, offline: boolean) => {
   const devtools = driver as chrome.Driver;
   await devtools.sendDevToolsCommand("Network.enable", {});
-  await devtools.sendDevToolsCommand("Network.emulateNetworkConditions", { offline, latency: 0, downloadThroughput: -1, uploadThroughput: -1 });
+  await devtools.sendDevToolsCommand("Network.emulateNetworkConditions", {
+    offline,
+    latency: 0,
+    downloadThroughput: -1,
+    uploadThroughput: -1,
+  });
 };
-const mainWord = async (driver: WebDriver) => (await driver.findElement(By.css("[data-main]"))).getText();
-const filmOf = async (driver: WebDriver) => (await driver.findElement(By.css("[data-main]"))).getAttribute("data-main");
+const mainWord = async (driver: WebDriver) =>
+  (await driver.findElement(By.css("[data-main]"))).getText();
+const filmOf = async (driver: WebDriver) =>
+  (await driver.findElement(By.css("[data-main]"))).getAttribute("data-main");
 const body = async (driver: WebDriver) => (await driver.findElement(By.css("body"))).getText();
-const doneOf = async (driver: WebDriver) => Number(/(\d+) of \d+ films done/u.exec(await body(driver))?.[1] ?? -1);
+const doneOf = async (driver: WebDriver) =>
+  Number(/(\d+) of \d+ films done/u.exec(await body(driver))?.[1] ?? -1);
 
 /** Has a film in hand: what the last round left begun, or the next. */
 async function begin(driver: WebDriver): Promise<void> {
@@ -53,7 +61,10 @@ async function weed(driver: WebDriver, most: number, together = FILMS): Promise<
     if (word.startsWith("No more") || (await doneOf(driver)) >= together) return done;
     const film = await filmOf(driver);
     await driver.executeScript("document.querySelector('[data-main]').click()");
-    await waitFor(async () => (await filmOf(driver)) !== film || (await mainWord(driver)) !== word, `nothing came of “${word}”`);
+    await waitFor(
+      async () => (await filmOf(driver)) !== film || (await mainWord(driver)) !== word,
+      `nothing came of “${word}”`,
+    );
     if (word.startsWith("Done") && film) done.push(film);
   }
   return done;
@@ -66,7 +77,10 @@ beforeAll(async () => {
   const [host] = windows;
   if (!host) throw new Error("no browser");
   await openDemo(host.driver);
-  const names = Array.from({ length: FILMS }, (_, i) => `${["Jo", "Bo", "Ida", "Ute"][i % 4]}${String.fromCharCode(97 + (i % 26))}`);
+  const names = Array.from(
+    { length: FILMS },
+    (_, i) => `${["Jo", "Bo", "Ida", "Ute"][i % 4]}${String.fromCharCode(97 + (i % 26))}`,
+  );
   const made = await makeClass(host.driver, "Forty films", names);
   own = made.replace(BASE, `http://127.0.0.1:${port}`);
   await host.driver.get(`${own}/cut`);
@@ -75,7 +89,11 @@ beforeAll(async () => {
     const buttons = await host.driver.findElements(byText("button", `Load ${n} is cut`));
     if (buttons.length === 0) break;
     await press(host.driver, byText("button", `Load ${n} is cut`));
-    await waitFor(async () => (await host.driver.findElements(byText("button", "Not cut after all"))).length > 0, "the load was not marked");
+    await waitFor(
+      async () =>
+        (await host.driver.findElements(byText("button", "Not cut after all"))).length > 0,
+      "the load was not marked",
+    );
   }
 }, 600_000);
 
@@ -86,7 +104,11 @@ afterAll(async () => {
 
 describe("three pairs of hands on forty films", () => {
   it("a helper comes by the link, says its name, and sees this bench only", async () => {
-    const [host, first, second] = windows.map(({ driver }) => driver) as [WebDriver, WebDriver, WebDriver];
+    const [host, first, second] = windows.map(({ driver }) => driver) as [
+      WebDriver,
+      WebDriver,
+      WebDriver,
+    ];
     await host.get(`${own}/weed`);
     await find(host, byText("h2", `${FILMS} of ${FILMS} films to weed`));
     await press(host, byText("button", "Make a link for helpers"));
@@ -105,7 +127,10 @@ describe("three pairs of hands on forty films", () => {
     }
     expect(await violations(first)).toEqual([]);
     await first.get(`${own}/weed`);
-    await waitFor(async () => (await first.getCurrentUrl()).includes("sign-in"), "a helper saw the class");
+    await waitFor(
+      async () => (await first.getCurrentUrl()).includes("sign-in"),
+      "a helper saw the class",
+    );
     await first.get(link);
     await find(first, By.css("[data-main]"));
     await host.get(own.replace("/classes/", "/bench/"));
@@ -116,20 +141,32 @@ describe("three pairs of hands on forty films", () => {
   it("nobody is given what another has; everybody sees it at once", async () => {
     const [host, first] = windows.map(({ driver }) => driver) as [WebDriver, WebDriver];
     await press(first, byText("button", "Start weeding"));
-    await waitFor(async () => (await body(host)).includes("Mette is on"), "the host did not see that");
+    await waitFor(
+      async () => (await body(host)).includes("Mette is on"),
+      "the host did not see that",
+    );
     // The film that stood first at the host is in another's hands now: the host is led to the next.
     const [taken, next] = [await filmOf(first), await filmOf(host)];
     expect(next).not.toBe(taken);
     // Who asks for it all the same is led on, too.
-    await host.get(`${own.replace("/classes/", "/bench/")}?film=${encodeURIComponent(taken ?? "")}`);
+    await host.get(
+      `${own.replace("/classes/", "/bench/")}?film=${encodeURIComponent(taken ?? "")}`,
+    );
     await find(host, By.css("svg[data-zoom]"));
     expect(await mainWord(host)).toMatch(/^Next film/u);
     await press(host, By.css("[data-main]"));
-    await waitFor(async () => (await mainWord(host)).startsWith("Start weeding"), "no other film came");
+    await waitFor(
+      async () => (await mainWord(host)).startsWith("Start weeding"),
+      "no other film came",
+    );
   }, 300_000);
 
   it("loses nothing and does nothing twice, though the server is killed and a device is away", async () => {
-    const [host, first, second] = windows.map(({ driver }) => driver) as [WebDriver, WebDriver, WebDriver];
+    const [host, first, second] = windows.map(({ driver }) => driver) as [
+      WebDriver,
+      WebDriver,
+      WebDriver,
+    ];
     await Promise.all([host, first, second].map((driver) => weed(driver, FILMS, 15)));
     // Two that begin the same film in the same moment: it is one's, and counts once.
     // Twice the same, with a while between: what one did last may not have reached the others yet.
@@ -142,7 +179,10 @@ describe("three pairs of hands on forty films", () => {
     const before = await waitFor(agreed, "not all saw the same films done");
     // One goes away with a film in hand, finishes it and one more; the server dies meanwhile.
     await begin(second);
-    await waitFor(async () => (await body(host)).includes("Zoë-Maëlys O'Hara of the long lane is on"), "the film in hand was not seen");
+    await waitFor(
+      async () => (await body(host)).includes("Zoë-Maëlys O'Hara of the long lane is on"),
+      "the film in hand was not seen",
+    );
     await network(second, true);
     const alone = await weed(second, 2);
     expect(alone).toHaveLength(2);
@@ -154,17 +194,33 @@ describe("three pairs of hands on forty films", () => {
     await press(host, By.css("[data-main]"));
     await find(host, By.css("[data-offline]"));
     await serve();
-    await waitFor(async () => (await host.findElements(By.css("[data-offline]"))).length === 0, "the host did not come back");
+    await waitFor(
+      async () => (await host.findElements(By.css("[data-offline]"))).length === 0,
+      "the host did not come back",
+    );
     await network(second, false);
-    await waitFor(async () => (await second.findElements(By.css("[data-offline]"))).length === 0, "the device did not come back");
-    await waitFor(async () => (await Promise.all([host, first, second].map(doneOf))).every((n) => n === all), `what was done without network is not there: ${before} before, ${all} expected`);
+    await waitFor(
+      async () => (await second.findElements(By.css("[data-offline]"))).length === 0,
+      "the device did not come back",
+    );
+    await waitFor(
+      async () => (await Promise.all([host, first, second].map(doneOf))).every((n) => n === all),
+      `what was done without network is not there: ${before} before, ${all} expected`,
+    );
     await Promise.all([weed(host, FILMS), weed(first, FILMS), weed(second, FILMS)]);
-    await waitFor(async () => (await Promise.all([host, first, second].map(doneOf))).every((n) => n === FILMS), "not all films are done");
+    await waitFor(
+      async () => (await Promise.all([host, first, second].map(doneOf))).every((n) => n === FILMS),
+      "not all films are done",
+    );
     await host.get(`${own}/weed`);
     await find(host, byText("h2", `All ${FILMS} films are weeded`));
     await host.get(`${new URL(own).origin}/logbook?about=weeding`);
     const classId = /[0-9a-f-]{36}/u.exec(own)?.[0];
-    const rows = await host.findElements(By.xpath(`//main//section[./h3//a[contains(@href, '${classId}')]]//li[contains(., 'Kit weeded')]`));
+    const rows = await host.findElements(
+      By.xpath(
+        `//main//section[./h3//a[contains(@href, '${classId}')]]//li[contains(., 'Kit weeded')]`,
+      ),
+    );
     expect(rows).toHaveLength(FILMS);
   }, 600_000);
 
@@ -177,7 +233,10 @@ describe("three pairs of hands on forty films", () => {
     await first.executeScript("window.dispatchEvent(new Event('online'))");
     await find(first, byText("p", "This link is not in use any more"));
     await first.get(link);
-    await waitFor(async () => !(await body(first)).includes("films done"), "the bench is still there");
+    await waitFor(
+      async () => !(await body(first)).includes("films done"),
+      "the bench is still there",
+    );
   }, 300_000);
 });
 
@@ -193,14 +252,20 @@ describe("at the bench alone", () => {
     await waitFor(async () => (await doneOf(host)) === FILMS - 1, "it was not taken back");
     await press(host, byText("button", "True size"));
     await press(host, byText("button", "It fits"));
-    const scale = Number(await (await find(host, By.css("svg[data-scale]"))).getAttribute("data-scale"));
+    const scale = Number(
+      await (await find(host, By.css("svg[data-scale]"))).getAttribute("data-scale"),
+    );
     expect(scale).toBeGreaterThan(2);
     expect(await violations(host)).toEqual([]);
     await press(host, byText("button", "Back to the bench"));
     await press(host, By.css("button[aria-label='Larger']"));
-    expect(Number(await (await find(host, By.css("svg[data-zoom]"))).getAttribute("data-zoom"))).toBeGreaterThan(1);
+    expect(
+      Number(await (await find(host, By.css("svg[data-zoom]"))).getAttribute("data-zoom")),
+    ).toBeGreaterThan(1);
     await setViewport(host, 390, 844);
-    expect(await host.executeScript("return document.documentElement.scrollWidth - innerWidth")).toBeLessThanOrEqual(0);
+    expect(
+      await host.executeScript("return document.documentElement.scrollWidth - innerWidth"),
+    ).toBeLessThanOrEqual(0);
     await setViewport(host, 1280, 800);
   }, 300_000);
 });

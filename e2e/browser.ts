@@ -2,7 +2,15 @@
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { Browser, Builder, By, error, until, type WebDriver, type WebElement } from "selenium-webdriver";
+import {
+  Browser,
+  Builder,
+  By,
+  error,
+  until,
+  type WebDriver,
+  type WebElement,
+} from "selenium-webdriver";
 import chrome from "selenium-webdriver/chrome.js";
 
 process.env.SE_OFFLINE = "true";
@@ -34,14 +42,24 @@ export async function openWindow(width = 1280, height = 800, downloads?: string)
   ];
   options.addArguments(...flags.map((flag) => `--${flag}`));
   if (process.getuid?.() === 0) options.addArguments("--no-sandbox");
-  if (downloads) options.setUserPreferences({ "download.default_directory": downloads, "download.prompt_for_download": false });
-  const driver = await new Builder().forBrowser(Browser.CHROME).setChromeOptions(options).setChromeService(new chrome.ServiceBuilder("/usr/bin/chromedriver")).build();
+  if (downloads)
+    options.setUserPreferences({
+      "download.default_directory": downloads,
+      "download.prompt_for_download": false,
+    });
+  const driver = await new Builder()
+    .forBrowser(Browser.CHROME)
+    .setChromeOptions(options)
+    .setChromeService(new chrome.ServiceBuilder("/usr/bin/chromedriver"))
+    .build();
   await setViewport(driver, width, height);
   const get = driver.get.bind(driver);
   // A page is there when what it waits for is there, too: until then a line says what is being done.
   driver.get = async (url) => {
     await get(url);
-    await driver.wait(async () => (await driver.findElements(By.css(".appears-late"))).length === 0, WAIT_MS).catch(() => undefined);
+    await driver
+      .wait(async () => (await driver.findElements(By.css(".appears-late"))).length === 0, WAIT_MS)
+      .catch(() => undefined);
   };
   return {
     driver,
@@ -53,14 +71,20 @@ export async function openWindow(width = 1280, height = 800, downloads?: string)
 }
 
 export async function setViewport(driver: WebDriver, width: number, height: number): Promise<void> {
-  await (driver as chrome.Driver).sendDevToolsCommand("Emulation.setDeviceMetricsOverride", { width, height, deviceScaleFactor: 1, mobile: false });
+  await (driver as chrome.Driver).sendDevToolsCommand("Emulation.setDeviceMetricsOverride", {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile: false,
+  });
 }
 
 export async function shoot(driver: WebDriver, file: string): Promise<void> {
   writeFileSync(file, Buffer.from(await driver.takeScreenshot(), "base64"));
 }
 
-export const byText = (tag: string, text: string) => By.xpath(`//${tag}[contains(normalize-space(.), ${quoted(text)})]`);
+export const byText = (tag: string, text: string) =>
+  By.xpath(`//${tag}[contains(normalize-space(.), ${quoted(text)})]`);
 const quoted = (text: string): string => (text.includes("'") ? `"${text}"` : `'${text}'`);
 
 const MOST_TRIES = 5;
@@ -71,7 +95,8 @@ async function again<T>(work: () => Promise<T>): Promise<T> {
     try {
       return await work();
     } catch (trouble) {
-      if (tries >= MOST_TRIES || !(trouble instanceof error.StaleElementReferenceError)) throw trouble;
+      if (tries >= MOST_TRIES || !(trouble instanceof error.StaleElementReferenceError))
+        throw trouble;
     }
   }
 }
@@ -92,7 +117,11 @@ export async function press(driver: WebDriver, locator: By): Promise<void> {
   });
 }
 
-export async function waitFor<T>(what: () => Promise<T | false | null | undefined>, message: string, timeoutMs = WAIT_MS): Promise<T> {
+export async function waitFor<T>(
+  what: () => Promise<T | false | null | undefined>,
+  message: string,
+  timeoutMs = WAIT_MS,
+): Promise<T> {
   const end = Date.now() + timeoutMs;
   let last: unknown;
   while (Date.now() < end) {

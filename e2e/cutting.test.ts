@@ -12,12 +12,17 @@ const CUTTER_PAGE = process.env.ELM_CUTTER_PAGE ?? "";
 const NAMES = ["Ines", "Øyvind", "Bartholomew", "Mette", "Tomasz", "Ruairí"];
 
 const text = async (): Promise<string> => (await find(driver, By.css("main"))).getText();
-const shows = (words: string, message = `"${words}" was not shown`) => waitFor(async () => (await text()).includes(words), message, 40_000);
-const fault = (name: string) => fetch(`${CUTTER_PAGE}/fault/${name}`, { method: "POST", redirect: "manual" });
+const shows = (words: string, message = `"${words}" was not shown`) =>
+  waitFor(async () => (await text()).includes(words), message, 40_000);
+const fault = (name: string) =>
+  fetch(`${CUTTER_PAGE}/fault/${name}`, { method: "POST", redirect: "manual" });
 
 /** Ticks every question and gives a reason for every stop. */
 async function lookAtEverything(): Promise<void> {
-  for (const box of await driver.findElements(By.css("[aria-label='At the cutter'] input[type=checkbox]:not(:checked)"))) await box.click();
+  for (const box of await driver.findElements(
+    By.css("[aria-label='At the cutter'] input[type=checkbox]:not(:checked)"),
+  ))
+    await box.click();
   for (const input of await driver.findElements(By.css("[aria-label^='Reason to go on']"))) {
     await input.clear();
     await input.sendKeys("tried on a rest yesterday");
@@ -48,7 +53,10 @@ describe("the Cut station", () => {
     await press(driver, byText("button", "Test cut first"));
     await press(driver, byText("button", "Cut the squares"));
     await find(driver, byText("p", "The squares are being cut."));
-    await waitFor(async () => (await (await fetch(CUTTER_PAGE)).text()).includes("15 of 15 pieces"), "the test squares were not cut");
+    await waitFor(
+      async () => (await (await fetch(CUTTER_PAGE)).text()).includes("15 of 15 pieces"),
+      "the test squares were not cut",
+    );
     await press(driver, By.css("[aria-label='Force 120 g at 42 mm/s lifts clean']"));
     await shows("Force 120 g and 42 mm/s, as the last test cut found.");
     const file = await fetchText(driver, `${address}/files/test-cut.hpgl`);
@@ -60,9 +68,17 @@ describe("the Cut station", () => {
     const before = await (await find(driver, By.css("figure svg"))).getAttribute("aria-label");
     await press(driver, byText("label", "Tight, least vinyl"));
     await saved(driver);
-    await waitFor(async () => (await (await find(driver, By.css("figure svg"))).getAttribute("aria-label")) !== before, "the kits were not laid anew");
+    await waitFor(
+      async () =>
+        (await (await find(driver, By.css("figure svg"))).getAttribute("aria-label")) !== before,
+      "the kits were not laid anew",
+    );
     await press(driver, byText("button", "Undo:"));
-    await waitFor(async () => (await (await find(driver, By.css("figure svg"))).getAttribute("aria-label")) === before, "the layout was not put back");
+    await waitFor(
+      async () =>
+        (await (await find(driver, By.css("figure svg"))).getAttribute("aria-label")) === before,
+      "the layout was not put back",
+    );
   });
 
   it("power loss in the middle: what is cut is known, also by the other server, and the rest is offered", async () => {
@@ -94,7 +110,12 @@ describe("the Cut station", () => {
     await shows("This load is cut.");
     await shows("Came through, of what was planned");
     await press(driver, byText("button", "Take the film out of the cutter"));
-    await waitFor(async () => (await driver.findElements(byText("button", "Take the film out of the cutter"))).length === 0, "the film is still in");
+    await waitFor(
+      async () =>
+        (await driver.findElements(byText("button", "Take the film out of the cutter"))).length ===
+        0,
+      "the film is still in",
+    );
     await driver.get(`${address}/weed`);
     await shows("Bartholomew");
     await driver.get(`${BASE}/shelf?tab=scraps`);
@@ -102,7 +123,9 @@ describe("the Cut station", () => {
   });
 
   it("a dull blade leaves small pieces that a second pass cuts", async () => {
-    await driver.get(`${(await makeClass(driver, "Dull tins", ["Ji", "Zoë"])).replace(/\/letter$/u, "")}/cut`);
+    await driver.get(
+      `${(await makeClass(driver, "Dull tins", ["Ji", "Zoë"])).replace(/\/letter$/u, "")}/cut`,
+    );
     await shows("Before you press start");
     await lookAtEverything();
     await fault("dullBlade");

@@ -2,7 +2,15 @@ import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";
 import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
-import { addToDesign, choiceLink, choose, demoClass, lettered, openDemo, openPart } from "./journey.ts";
+import {
+  addToDesign,
+  choiceLink,
+  choose,
+  demoClass,
+  lettered,
+  openDemo,
+  openPart,
+} from "./journey.ts";
 
 let window: Window;
 let tins = "";
@@ -15,7 +23,10 @@ afterAll(() => window.close());
 
 const close = async (driver: WebDriver) => {
   await driver.actions().sendKeys(Key.ESCAPE).perform();
-  await waitFor(async () => (await driver.findElements(By.css("[role=dialog]"))).length === 0, "the dialog stayed");
+  await waitFor(
+    async () => (await driver.findElements(By.css("[role=dialog]"))).length === 0,
+    "the dialog stayed",
+  );
 };
 
 describe("what opens over the page passes the accessibility rules, and closes by key", () => {
@@ -44,13 +55,19 @@ describe("what opens over the page passes the accessibility rules, and closes by
 });
 
 describe("by keyboard", () => {
-  const focused = (driver: WebDriver) => driver.executeScript<string>("return document.activeElement.getAttribute('aria-label') ?? document.activeElement.textContent");
+  const focused = (driver: WebDriver) =>
+    driver.executeScript<string>(
+      "return document.activeElement.getAttribute('aria-label') ?? document.activeElement.textContent",
+    );
 
   it("a dialog gives the focus back to what opened it", async () => {
     const { driver } = window;
     await driver.get(`${tins}/letter`);
     await lettered(driver, 14);
-    const opener = await find(driver, By.xpath("//button[@aria-expanded='false'][normalize-space(.)='Add']"));
+    const opener = await find(
+      driver,
+      By.xpath("//button[@aria-expanded='false'][normalize-space(.)='Add']"),
+    );
     await driver.executeScript("arguments[0].focus()", opener);
     await driver.actions().sendKeys(Key.ENTER).perform();
     // Past the three kinds of lines to art.
@@ -68,7 +85,10 @@ describe("by keyboard", () => {
     await driver.actions().sendKeys("2").perform();
     await waitFor(async () => (await at()) === "measure", "2 did not go to Measure");
     await driver.actions().sendKeys("?").perform();
-    const box = await find(driver, By.xpath("//*[@role='dialog']//label[contains(., 'Single keys')]//input"));
+    const box = await find(
+      driver,
+      By.xpath("//*[@role='dialog']//label[contains(., 'Single keys')]//input"),
+    );
     expect(await violations(driver)).toEqual([]);
     await driver.executeScript("arguments[0].click()", box);
     await close(driver);
@@ -79,9 +99,15 @@ describe("by keyboard", () => {
     await driver.sleep(600);
     expect(await at()).toBe("measure");
     expect(await driver.findElements(By.css("[role=dialog]"))).toEqual([]);
-    await driver.executeScript("arguments[0].focus()", await find(driver, By.xpath("//nav[@aria-label='Stations']//button[.='Keys']")));
+    await driver.executeScript(
+      "arguments[0].focus()",
+      await find(driver, By.xpath("//nav[@aria-label='Stations']//button[.='Keys']")),
+    );
     await driver.actions().sendKeys(Key.ENTER).perform();
-    await driver.executeScript("arguments[0].click()", await find(driver, By.xpath("//*[@role='dialog']//label[contains(., 'Single keys')]//input")));
+    await driver.executeScript(
+      "arguments[0].click()",
+      await find(driver, By.xpath("//*[@role='dialog']//label[contains(., 'Single keys')]//input")),
+    );
     await close(driver);
   });
 
@@ -106,7 +132,9 @@ describe("curved blanks", () => {
     const { driver } = window;
     await driver.get(`${await demoClass(driver, title)}/measure`);
     await find(driver, By.css("figure svg"));
-    await driver.executeScript("for (const part of document.querySelectorAll('details')) part.open = true");
+    await driver.executeScript(
+      "for (const part of document.querySelectorAll('details')) part.open = true",
+    );
     expect(await violations(driver)).toEqual([]);
     await press(driver, byText("button", second));
     await driver.sleep(400);
@@ -130,7 +158,9 @@ describe("the page on which participants choose", () => {
     await driver.sleep(1500);
     expect(await widerThanScreen(driver)).toBeLessThanOrEqual(0);
     await driver.actions().sendKeys(Key.TAB, Key.TAB).perform();
-    expect(await driver.executeScript("return document.activeElement.tagName")).toMatch(/INPUT|BUTTON/u);
+    expect(await driver.executeScript("return document.activeElement.tagName")).toMatch(
+      /INPUT|BUTTON/u,
+    );
     await setViewport(driver, 1280, 800);
   });
 });

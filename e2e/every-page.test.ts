@@ -24,7 +24,8 @@ const known: Record<string, string> = {};
 function addressOf(page: string): string {
   const address = page.replace(/\/\[[a-z]+\]/gu, (part, at: number) => {
     const found = known[page.slice(0, at)];
-    if (found === undefined) throw new Error(`No address is known for ${page.slice(0, at)}${part}: add it to this test.`);
+    if (found === undefined)
+      throw new Error(`No address is known for ${page.slice(0, at)}${part}: add it to this test.`);
     return `/${found}`;
   });
   return `${BASE}${address}`;
@@ -38,11 +39,17 @@ beforeAll(async () => {
   const id = tins.split("/").pop() ?? "";
   for (const under of ["/classes", "/live", "/bags", "/parcels", "/bench"]) known[under] = id;
   await driver.get(`${BASE}/projects`);
-  known["/projects"] = (await (await find(driver, By.css("main a[href^='/projects/']"))).getAttribute("href"))?.split("/").pop() ?? "";
+  known["/projects"] =
+    (await (await find(driver, By.css("main a[href^='/projects/']"))).getAttribute("href"))
+      ?.split("/")
+      .pop() ?? "";
   await driver.get(`${tins}/letter`);
   known["/c"] = (await choiceLink(driver)).split("/").pop() ?? "";
   await driver.get(`${tins}/teach`);
-  known["/f"] = (await (await find(driver, By.css("[data-follow-link]"))).getAttribute("href"))?.split("/").pop() ?? "";
+  known["/f"] =
+    (await (await find(driver, By.css("[data-follow-link]"))).getAttribute("href"))
+      ?.split("/")
+      .pop() ?? "";
 });
 afterAll(() => window.close());
 
@@ -52,18 +59,30 @@ describe("every page", () => {
     await setViewport(driver, 1280, 800);
     await driver.get(addressOf(page));
     await find(driver, By.css("h1"));
-    await waitFor(async () => !(await (await driver.findElement(By.css("body"))).getText()).includes("measuring"), "it goes on measuring", 60_000);
+    await waitFor(
+      async () =>
+        !(await (await driver.findElement(By.css("body"))).getText()).includes("measuring"),
+      "it goes on measuring",
+      60_000,
+    );
     const title = await driver.getTitle();
     expect(title).toMatch(/Elm Basket$|^Seed tins|^Workshop/u);
-    if (page.startsWith("/classes/[id]/")) expect(title).toMatch(/^(Plan|Measure|Letter|Cut|Weed|Pack|Teach|Look back|Rehearse).*Seed tins/u);
-    expect(await driver.findElements(By.css("h1")), "one heading of the first rank").toHaveLength(1);
+    if (page.startsWith("/classes/[id]/"))
+      expect(title).toMatch(
+        /^(Plan|Measure|Letter|Cut|Weed|Pack|Teach|Look back|Rehearse).*Seed tins/u,
+      );
+    expect(await driver.findElements(By.css("h1")), "one heading of the first rank").toHaveLength(
+      1,
+    );
     const faults: Record<string, string[]> = {};
-    const note = (what: string, found: string[]) => found.length > 0 && Object.assign(faults, { [what]: found });
+    const note = (what: string, found: string[]) =>
+      found.length > 0 && Object.assign(faults, { [what]: found });
     note("no focus is seen", await unseenFocus(driver));
     for (const width of WIDTHS) {
       await setViewport(driver, width, 800);
       note(`too wide at ${width}`, await overflowing(driver));
-      if (width === 360 || width === 1280) note(`too small at ${width}`, await smallTargets(driver));
+      if (width === 360 || width === 1280)
+        note(`too small at ${width}`, await smallTargets(driver));
       if (width === 360) note("rules at 360", await violations(driver));
     }
     expect(faults).toEqual({});

@@ -6,14 +6,31 @@ import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations } from "./accessibility.ts";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
-import { addToDesign, BASE, choose, fetchText, fill, openNewStudio, openPart, saved, setField } from "./journey.ts";
+import {
+  addToDesign,
+  BASE,
+  choose,
+  fetchText,
+  fill,
+  openNewStudio,
+  openPart,
+  saved,
+  setField,
+} from "./journey.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "elm-every-"));
 let window: Window;
 const driver = () => window.driver;
 const text = async () => (await find(driver(), By.css("main"))).getText();
-const shows = (words: string | RegExp) => waitFor(async () => (typeof words === "string" ? (await text()).includes(words) : words.test(await text())), `${words} was not shown`, 40_000);
-const document = async (address: string) => JSON.parse((await fetchText(driver(), `${address}/files/class.json`)).text);
+const shows = (words: string | RegExp) =>
+  waitFor(
+    async () =>
+      typeof words === "string" ? (await text()).includes(words) : words.test(await text()),
+    `${words} was not shown`,
+    40_000,
+  );
+const document = async (address: string) =>
+  JSON.parse((await fetchText(driver(), `${address}/files/class.json`)).text);
 
 interface Film {
   readonly name: string;
@@ -32,7 +49,16 @@ interface Wanted {
 }
 
 /** Fills the form as a newcomer does, from an empty shelf. */
-async function make({ title, blank, material, shape, size = {}, technique, films, names }: Wanted): Promise<string> {
+async function make({
+  title,
+  blank,
+  material,
+  shape,
+  size = {},
+  technique,
+  films,
+  names,
+}: Wanted): Promise<string> {
   await driver().get(`${BASE}/classes/new`);
   await fill(driver(), "Title", title);
   if (blank) await fill(driver(), "What it is", blank);
@@ -49,7 +75,10 @@ async function make({ title, blank, material, shape, size = {}, technique, films
   }
   await setField(driver(), "[aria-label='Names, one a line']", names.join("\n"));
   await press(driver(), byText("button", "Make the class"));
-  await waitFor(async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver().getCurrentUrl()), "the class was not made");
+  await waitFor(
+    async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver().getCurrentUrl()),
+    "the class was not made",
+  );
   return (await driver().getCurrentUrl()).replace(/\/[a-z-]+$/u, "");
 }
 
@@ -62,14 +91,21 @@ async function comesThrough(address: string): Promise<string> {
   const { vinyls } = await document(address);
   const sheet = await fetchText(driver(), `${address}/files/sheets/01-${vinyls[0].id}.svg`);
   expect(sheet.text).toContain('class="cut"');
-  expect((await fetchText(driver(), `${address}/files/run-sheet.csv`)).text.split("\n").length).toBeGreaterThan(5);
+  expect(
+    (await fetchText(driver(), `${address}/files/run-sheet.csv`)).text.split("\n").length,
+  ).toBeGreaterThan(5);
   await driver().get(`${address}/pack`);
   return text();
 }
 
 beforeAll(async () => {
   window = await openWindow();
-  await openNewStudio(driver(), "Heron Yard", "Wren Askew", `wren-${Date.now()}@heron-yard.example`);
+  await openNewStudio(
+    driver(),
+    "Heron Yard",
+    "Wren Askew",
+    `wren-${Date.now()}@heron-yard.example`,
+  );
 });
 afterAll(async () => {
   await window.close();
@@ -92,7 +128,10 @@ describe("a new studio makes", () => {
     });
     await driver().get(`${address}/letter`);
     await shows("3 lettered");
-    expect((await document(address)).vinyls.map(({ name }: { name: string }) => name)).toEqual(["Plum gloss", "Mint gloss"]);
+    expect((await document(address)).vinyls.map(({ name }: { name: string }) => name)).toEqual([
+      "Plum gloss",
+      "Mint gloss",
+    ]);
     await comesThrough(address);
     expect(await text()).not.toMatch(/break even \d/iu);
     const supplies = (await document(address)).supplies as { name: string }[];
@@ -107,20 +146,50 @@ describe("a new studio makes", () => {
   });
 
   it.each([
-    ["an open stencil on raw wood", { material: "rawWood", technique: "Open stencil", films: [{ name: "Stencil film", family: "removable" }] }, /sponge/iu],
-    ["a mask on a painted board", { material: "paintedWood", technique: "Mask", films: [{ name: "Low tack film", family: "removable" }] }, /paint/iu],
+    [
+      "an open stencil on raw wood",
+      {
+        material: "rawWood",
+        technique: "Open stencil",
+        films: [{ name: "Stencil film", family: "removable" }],
+      },
+      /sponge/iu,
+    ],
+    [
+      "a mask on a painted board",
+      {
+        material: "paintedWood",
+        technique: "Mask",
+        films: [{ name: "Low tack film", family: "removable" }],
+      },
+      /paint/iu,
+    ],
     [
       "an iron-on stencil on coir",
-      { material: "coir", technique: "Iron-on stencil", films: [{ name: "Iron-on film", family: "ironOn" }], size: { Width: "600 mm", Height: "400 mm" } },
+      {
+        material: "coir",
+        technique: "Iron-on stencil",
+        films: [{ name: "Iron-on film", family: "ironOn" }],
+        size: { Width: "600 mm", Height: "400 mm" },
+      },
       /press cloth/iu,
     ],
   ] as const)("%s", async (title, kind, bought) => {
-    const address = await make({ size: { Width: "200 mm", Height: "90 mm" }, ...kind, title, names: ["Ines", "Bo"] });
+    const address = await make({
+      size: { Width: "200 mm", Height: "90 mm" },
+      ...kind,
+      title,
+      names: ["Ines", "Bo"],
+    });
     await driver().get(`${address}/letter`);
     await shows("2 lettered");
     expect(await comesThrough(address)).toMatch(bought);
     const { steps } = await document(address);
-    expect(steps.some(({ after }: { after?: { wait?: number }[] }) => after?.some(({ wait }) => (wait ?? 0) > 0))).toBe(true);
+    expect(
+      steps.some(({ after }: { after?: { wait?: number }[] }) =>
+        after?.some(({ wait }) => (wait ?? 0) > 0),
+      ),
+    ).toBe(true);
   });
 });
 
@@ -139,23 +208,36 @@ describe("a ball with a picture and no words", () => {
     await shows("2 lettered");
     await addToDesign(driver(), "Art");
     const leaf = join(folder, "leaf.svg");
-    writeFileSync(leaf, '<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="40mm" viewBox="0 0 40 40"><path d="M20 4L30 36H10z" fill="#C8452F"/></svg>');
+    writeFileSync(
+      leaf,
+      '<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="40mm" viewBox="0 0 40 40"><path d="M20 4L30 36H10z" fill="#C8452F"/></svg>',
+    );
     await (await find(driver(), By.css("[role=dialog] input[type=file]"))).sendKeys(leaf);
-    await (await find(driver(), By.xpath("//label[.='Licence']/following::input[1]"))).sendKeys("own drawing");
+    await (await find(driver(), By.xpath("//label[.='Licence']/following::input[1]"))).sendKeys(
+      "own drawing",
+    );
     await press(driver(), By.xpath("//button[normalize-space(.)='Take it into the design']"));
     await find(driver(), byText("p", "own drawing"));
     await saved(driver());
     // The line goes, and with it the gap that stood between.
     await openPart(driver(), "name");
     await press(driver(), By.css("button[aria-label='Remove name']"));
-    const kinds = async () => (await document(address)).things[0].design.items.map(({ kind }: { kind: string }) => kind).join();
+    const kinds = async () =>
+      (await document(address)).things[0].design.items
+        .map(({ kind }: { kind: string }) => kind)
+        .join();
     await waitFor(async () => (await kinds()) === "art", `the line was not taken out`);
     const [thing] = (await document(address)).things;
     expect(thing.design.items.map(({ kind }: { kind: string }) => kind)).toEqual(["art"]);
     await comesThrough(address);
     const { vinyls } = await document(address);
-    const { text: sheet } = await fetchText(driver(), `${address}/files/sheets/01-${vinyls[0].id}.svg`);
-    expect(new Set([...sheet.matchAll(/data-seat="(\d+)"/gu)].map(([, seat]) => seat))).toEqual(new Set(["1", "2"]));
+    const { text: sheet } = await fetchText(
+      driver(),
+      `${address}/files/sheets/01-${vinyls[0].id}.svg`,
+    );
+    expect(new Set([...sheet.matchAll(/data-seat="(\d+)"/gu)].map(([, seat]) => seat))).toEqual(
+      new Set(["1", "2"]),
+    );
   });
 });
 
@@ -180,11 +262,18 @@ describe("every part is changed where it is read", () => {
     await fill(driver(), "Price of a sheet, GBP", "2.40", "//section[@aria-label='Films']");
     await saved(driver());
     const { vinyls } = await document(address);
-    expect(vinyls.at(-1)).toMatchObject({ name: "Moss matte", family: "removable", stock: { price: 240 } });
+    expect(vinyls.at(-1)).toMatchObject({
+      name: "Moss matte",
+      family: "removable",
+      stock: { price: 240 },
+    });
     await press(driver(), By.css('[aria-label="Change Plum gloss"]'));
     await choose(driver(), "Replace it throughout by", vinyls.at(-1).id);
     await saved(driver());
-    await waitFor(async () => (await document(address)).things[0].design.items[0].vinyl === vinyls.at(-1).id, "the film was not replaced");
+    await waitFor(
+      async () => (await document(address)).things[0].design.items[0].vinyl === vinyls.at(-1).id,
+      "the film was not replaced",
+    );
     await press(driver(), By.css('[aria-label="Remove Plum gloss"]'));
     await saved(driver());
     expect((await document(address)).vinyls).toHaveLength(1);
@@ -200,7 +289,10 @@ describe("every part is changed where it is read", () => {
     await driver().get(`${address}/measure?thing=${things[1].id}`);
     await fill(driver(), "Width", "300 mm");
     await saved(driver());
-    await waitFor(async () => (await document(address)).things[1].blank.shape.width === 300, "the second board has not its own size");
+    await waitFor(
+      async () => (await document(address)).things[1].blank.shape.width === 300,
+      "the second board has not its own size",
+    );
     expect((await document(address)).things[0].blank.shape.width).toBe(200);
     await driver().get(`${address}/letter`);
     await press(driver(), By.xpath("//button[@role='tab'][.='Names']"));
@@ -208,9 +300,16 @@ describe("every part is changed where it is read", () => {
     await saved(driver());
     await driver().get(`${address}/cut`);
     const { vinyls } = await document(address);
-    const { text: sheet } = await fetchText(driver(), `${address}/files/sheets/01-${vinyls[0].id}.svg`);
-    const seats = [...sheet.matchAll(/data-seat="([^"]+)"[^>]*data-thing="([^"]+)"/gu)].map(([, seat, thing]) => `${seat} ${thing}`);
-    expect(new Set(seats)).toEqual(new Set([`1 ${things[0].id}`, `2 ${things[1].id}`, `3 ${things[0].id}`]));
+    const { text: sheet } = await fetchText(
+      driver(),
+      `${address}/files/sheets/01-${vinyls[0].id}.svg`,
+    );
+    const seats = [...sheet.matchAll(/data-seat="([^"]+)"[^>]*data-thing="([^"]+)"/gu)].map(
+      ([, seat, thing]) => `${seat} ${thing}`,
+    );
+    expect(new Set(seats)).toEqual(
+      new Set([`1 ${things[0].id}`, `2 ${things[1].id}`, `3 ${things[0].id}`]),
+    );
   });
 
   it("the design of one thing is taken for another at Letter, and put back", async () => {
@@ -222,7 +321,10 @@ describe("every part is changed where it is read", () => {
     await driver().get(`${address}/letter?thing=${things[1].id}`);
     await choose(driver(), "Take the design of", things[0].id);
     await saved(driver());
-    const designs = async () => (await document(address)).things.map(({ design }: { design: object }) => JSON.stringify(design));
+    const designs = async () =>
+      (await document(address)).things.map(({ design }: { design: object }) =>
+        JSON.stringify(design),
+      );
     await waitFor(async () => new Set(await designs()).size === 1, "the design was not taken");
     await press(driver(), byText("button", `Undo: Design of ${things[0].title}`));
     await waitFor(async () => new Set(await designs()).size === 2, "it was not put back");
@@ -234,13 +336,19 @@ describe("every part is changed where it is read", () => {
     await saved(driver());
     expect((await document(address)).setSizing).toBe("sameHeight");
     await driver().navigate().refresh();
-    const figures = async () => [...(await text()).matchAll(/Letters as planned: (.*)/gu)].map(([, words = ""]) => words)[0] ?? "";
+    const figures = async () =>
+      [...(await text()).matchAll(/Letters as planned: (.*)/gu)].map(
+        ([, words = ""]) => words,
+      )[0] ?? "";
     await waitFor(async () => {
       const heights = [...(await figures()).matchAll(/([\d.]+) mm/gu)].map(([, mm]) => mm);
       return heights.length === 2 && heights[0] === heights[1];
     }, "the two boards have not one letter height");
     await press(driver(), byText("button", "Undo: Through the set: one letter height"));
-    await waitFor(async () => (await document(address)).setSizing === "each", "it was not put back");
+    await waitFor(
+      async () => (await document(address)).setSizing === "each",
+      "it was not put back",
+    );
   });
 
   it("materials at Pack: a new line by the table, a senseless number refused beside its field, undone and done again", async () => {
@@ -251,52 +359,77 @@ describe("every part is changed where it is read", () => {
     await fill(driver(), "How many", "3");
     await fill(driver(), "Seats at a table", "2");
     await fill(driver(), "At hand", "plenty");
-    expect(await (await find(driver(), By.xpath("//*[@role='alert'][contains(., 'A number')]"))).isDisplayed()).toBe(true);
+    expect(
+      await (
+        await find(driver(), By.xpath("//*[@role='alert'][contains(., 'A number')]"))
+      ).isDisplayed(),
+    ).toBe(true);
     await fill(driver(), "At hand", "2");
     await saved(driver());
-    const lights = async () => (await document(address)).supplies.find(({ name }: { name: string }) => name === "Tea lights");
+    const lights = async () =>
+      (await document(address)).supplies.find(
+        ({ name }: { name: string }) => name === "Tea lights",
+      );
     expect(await lights()).toMatchObject({ per: "table", amount: 3, seats: 2, have: 2 });
     await press(driver(), byText("button", "Undo: Stock of a material"));
     await waitFor(async () => (await lights()).have === 0, "it was not undone");
     await press(driver(), byText("button", "Redo: Stock of a material"));
     await waitFor(async () => (await lights()).have === 2, "it was not done again");
     // Three seats and no spares sit at two tables.
-    expect((await fetchText(driver(), `${address}/files/supplies.csv`)).text).toMatch(/Tea lights.*\b6\b/u);
+    expect((await fetchText(driver(), `${address}/files/supplies.csv`)).text).toMatch(
+      /Tea lights.*\b6\b/u,
+    );
   });
 
   it("steps at Teach: added, told, moved by keyboard, copied, taken out", async () => {
     await driver().get(`${address}/teach`);
-    const titles = async (): Promise<string[]> => (await document(address)).steps.map(({ title }: { title: string }) => title);
+    const titles = async (): Promise<string[]> =>
+      (await document(address)).steps.map(({ title }: { title: string }) => title);
     const before = await titles();
     await press(driver(), byText("button", "Add a step"));
     await fill(driver(), "Title of the step", "Look at last year's boards");
     await fill(driver(), "Minutes", "11");
     await fill(driver(), "What participants read on their phones", "Choose the one you like.");
     await saved(driver());
-    expect((await document(address)).steps.at(-1)).toMatchObject({ title: "Look at last year's boards", minutes: 11, doIt: "Choose the one you like." });
+    expect((await document(address)).steps.at(-1)).toMatchObject({
+      title: "Look at last year's boards",
+      minutes: 11,
+      doIt: "Choose the one you like.",
+    });
     await press(driver(), byText("button", "up"));
     await saved(driver());
     expect((await titles()).at(-2)).toBe("Look at last year's boards");
     await press(driver(), By.css(`[aria-label="Close Look at last year's boards"]`));
     const grip = await find(driver(), By.css(`[aria-label="Move Look at last year's boards"]`));
-    await driver().executeScript("arguments[0].scrollIntoView({block: 'center'}); arguments[0].focus()", grip);
+    await driver().executeScript(
+      "arguments[0].scrollIntoView({block: 'center'}); arguments[0].focus()",
+      grip,
+    );
     for (const key of [Key.SPACE, Key.ARROW_UP, Key.SPACE]) {
       await driver().actions().sendKeys(key).perform();
       await driver().sleep(400);
     }
-    await waitFor(async () => (await titles()).at(-3) === "Look at last year's boards", "it was not moved by keyboard");
+    await waitFor(
+      async () => (await titles()).at(-3) === "Look at last year's boards",
+      "it was not moved by keyboard",
+    );
     await press(driver(), By.css(`[aria-label="Change Look at last year's boards"]`));
     await press(driver(), byText("button", "once more"));
     await waitFor(async () => (await titles()).length === before.length + 2, "it was not copied");
     await press(driver(), byText("button", "remove"));
-    await waitFor(async () => (await titles()).length === before.length + 1, "it was not taken out");
+    await waitFor(
+      async () => (await titles()).length === before.length + 1,
+      "it was not taken out",
+    );
     await saysUndo("");
     expect(await violations(driver())).toEqual([]);
   });
 
   it("cutter at Cut, lead days at Plan", async () => {
     await driver().get(`${address}/cut`);
-    await driver().executeScript("for (const part of document.querySelectorAll('details')) part.open = true");
+    await driver().executeScript(
+      "for (const part of document.querySelectorAll('details')) part.open = true",
+    );
     await fill(driver(), "Free at the edge", "6 mm");
     await saved(driver());
     expect((await document(address)).cutter.edgeMargin).toBe(6);
@@ -307,7 +440,13 @@ describe("every part is changed where it is read", () => {
   it("technique at Plan: what is weeded, bought and said follows", async () => {
     await choose(driver(), "Made as", "mask");
     await saved(driver());
-    await waitFor(async () => (await document(address)).things.some(({ technique }: { technique: string }) => technique === "mask"), "the technique did not change");
+    await waitFor(
+      async () =>
+        (await document(address)).things.some(
+          ({ technique }: { technique: string }) => technique === "mask",
+        ),
+      "the technique did not change",
+    );
   });
 
   it("export, import, export: the same bytes", async () => {

@@ -9,15 +9,32 @@ export async function openDemo(driver: WebDriver, base = BASE): Promise<void> {
   await driver.get(`${base}/sign-in`);
   await press(driver, byText("button", "Open the demo studio"));
   // Right after the server has started, with all else that starts, the first page takes its time.
-  await waitFor(async () => (await driver.findElements(byText("h1", "Tonight"))).length > 0, "Tonight did not come", 120_000);
+  await waitFor(
+    async () => (await driver.findElements(byText("h1", "Tonight"))).length > 0,
+    "Tonight did not come",
+    120_000,
+  );
 }
 
 /** A studio of a newcomer, with nothing in it. */
-export async function openNewStudio(driver: WebDriver, studio: string, person: string, email: string): Promise<void> {
+export async function openNewStudio(
+  driver: WebDriver,
+  studio: string,
+  person: string,
+  email: string,
+): Promise<void> {
   await driver.get(`${BASE}/sign-in`);
-  await driver.executeScript("for (const part of document.querySelectorAll('details')) part.open = true");
+  await driver.executeScript(
+    "for (const part of document.querySelectorAll('details')) part.open = true",
+  );
   const form = "//form[.//input[@name='studio']]";
-  for (const [name, value] of Object.entries({ studio, person, email, password: "eleven herons in a yard" })) await (await find(driver, By.xpath(`${form}//input[@name='${name}']`))).sendKeys(value);
+  for (const [name, value] of Object.entries({
+    studio,
+    person,
+    email,
+    password: "eleven herons in a yard",
+  }))
+    await (await find(driver, By.xpath(`${form}//input[@name='${name}']`))).sendKeys(value);
   await press(driver, By.xpath(`${form}//button[@type='submit' or not(@type)]`));
   await find(driver, byText("h1", "Tonight"));
 }
@@ -59,18 +76,30 @@ export async function saved(driver: WebDriver): Promise<void> {
 
 /** All seats drawn by the worker. */
 export async function lettered(driver: WebDriver, seats: number): Promise<void> {
-  await waitFor(async () => (await (await driver.findElement(By.css("main"))).getText()).includes(`${seats} lettered`), `${seats} seats were not lettered`);
+  await waitFor(
+    async () =>
+      (await (await driver.findElement(By.css("main"))).getText()).includes(`${seats} lettered`),
+    `${seats} seats were not lettered`,
+  );
 }
 
 /** Opens a part of the design at Letter, by its name. */
 export async function openPart(driver: WebDriver, name: string): Promise<void> {
-  await press(driver, By.xpath(`//li[@data-part]//button[@aria-expanded='false'][./span[1][normalize-space(.)='${name}']]`));
+  await press(
+    driver,
+    By.xpath(
+      `//li[@data-part]//button[@aria-expanded='false'][./span[1][normalize-space(.)='${name}']]`,
+    ),
+  );
 }
 
 /** Something more in the design, by its words in the list that “Add” opens. */
 export async function addToDesign(driver: WebDriver, what: string): Promise<void> {
   await press(driver, By.xpath("//button[@aria-expanded='false'][normalize-space(.)='Add']"));
-  await press(driver, By.xpath(`//button[./span[1][normalize-space(.)='${what}'] or @aria-label='${what}']`));
+  await press(
+    driver,
+    By.xpath(`//button[./span[1][normalize-space(.)='${what}'] or @aria-label='${what}']`),
+  );
 }
 
 /** Link by which participants choose, from the drawer at Letter that is opened for it. */
@@ -80,7 +109,10 @@ export async function choiceLink(driver: WebDriver): Promise<string> {
 }
 
 /** A file of the application, fetched with the browser's own session. */
-export async function fetchText(driver: WebDriver, url: string): Promise<{ status: number; type: string; text: string }> {
+export async function fetchText(
+  driver: WebDriver,
+  url: string,
+): Promise<{ status: number; type: string; text: string }> {
   return driver.executeAsyncScript(
     `const [url, done] = arguments;
      fetch(url).then(async (r) => done({ status: r.status, type: r.headers.get("content-type") ?? "", text: await r.text() })).catch((e) => done({ status: 0, type: "", text: String(e) }));`,
@@ -88,12 +120,34 @@ export async function fetchText(driver: WebDriver, url: string): Promise<{ statu
   );
 }
 
-export const NAMES = ["Zoë-Maëlys O'Hara", "Nguyễn Thị Ánh", "Øyvind", "Bartholomew", "Ines", "Jo", "Mette", "Mette", "Tomasz", "Siân", "Anneliese", "Ruairí", "Oluwaseun", "Ffion"];
+export const NAMES = [
+  "Zoë-Maëlys O'Hara",
+  "Nguyễn Thị Ánh",
+  "Øyvind",
+  "Bartholomew",
+  "Ines",
+  "Jo",
+  "Mette",
+  "Mette",
+  "Tomasz",
+  "Siân",
+  "Anneliese",
+  "Ruairí",
+  "Oluwaseun",
+  "Ffion",
+];
 
 /** Types into a field by its label, or by its spoken name where the label stands at the head of a column, and leaves it. */
-export async function fill(driver: WebDriver, label: string, text: string, within = ""): Promise<void> {
+export async function fill(
+  driver: WebDriver,
+  label: string,
+  text: string,
+  within = "",
+): Promise<void> {
   const q = label.includes("'") ? `"${label}"` : `'${label}'`;
-  const locator = By.xpath(`${within}//input[@aria-label=${q}] | ${within}//textarea[@aria-label=${q}] | ${within}//label[normalize-space(.)=${q}]/following::*[self::input or self::textarea][1]`);
+  const locator = By.xpath(
+    `${within}//input[@aria-label=${q}] | ${within}//textarea[@aria-label=${q}] | ${within}//label[normalize-space(.)=${q}]/following::*[self::input or self::textarea][1]`,
+  );
   const field = await find(driver, locator);
   await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", field);
   await field.sendKeys(Key.chord(Key.CONTROL, "a"), text === "" ? Key.DELETE : text, Key.TAB);
@@ -108,20 +162,34 @@ interface NewClass {
 }
 
 /** Fills the form of a new class; does not send it. */
-export async function fillNewClass(driver: WebDriver, { title, names, size = ["70 mm", "40 mm"], film = "Harbour gloss" }: NewClass): Promise<void> {
+export async function fillNewClass(
+  driver: WebDriver,
+  { title, names, size = ["70 mm", "40 mm"], film = "Harbour gloss" }: NewClass,
+): Promise<void> {
   await driver.get(`${BASE}/classes/new`);
   await fill(driver, "Title", title);
   await fill(driver, "Width", size[0]);
   await fill(driver, "Height", size[1]);
-  await press(driver, By.xpath(`//ul[@aria-label='From the shelf']//button[normalize-space(.)='${film}']`));
+  await press(
+    driver,
+    By.xpath(`//ul[@aria-label='From the shelf']//button[normalize-space(.)='${film}']`),
+  );
   await setField(driver, "[aria-label='Names, one a line']", names.join("\n"));
 }
 
 /** Makes a class from nothing through the form; ends at its Letter station. */
-export async function makeClass(driver: WebDriver, title: string, names: readonly string[], size: readonly [string, string] = ["70 mm", "40 mm"]): Promise<string> {
+export async function makeClass(
+  driver: WebDriver,
+  title: string,
+  names: readonly string[],
+  size: readonly [string, string] = ["70 mm", "40 mm"],
+): Promise<string> {
   await fillNewClass(driver, { title, names, size });
   await press(driver, byText("button", "Make the class"));
-  await waitFor(async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver.getCurrentUrl()), "the class was not made");
+  await waitFor(
+    async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver.getCurrentUrl()),
+    "the class was not made",
+  );
   return (await driver.getCurrentUrl()).replace(/\/[a-z-]+$/u, "");
 }
 
@@ -129,7 +197,9 @@ export async function makeClass(driver: WebDriver, title: string, names: readonl
 export async function choose(driver: WebDriver, label: string, value: string): Promise<void> {
   const list = await find(
     driver,
-    By.xpath(`//select[@aria-label="${label}"] | //label[normalize-space(text()[1])="${label}"]/following::select[1] | //label[normalize-space(text()[1])="${label}"]//select`),
+    By.xpath(
+      `//select[@aria-label="${label}"] | //label[normalize-space(text()[1])="${label}"]/following::select[1] | //label[normalize-space(text()[1])="${label}"]//select`,
+    ),
   );
   await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", list);
   await driver.executeScript(
@@ -153,6 +223,9 @@ export async function emptyScrapBox(driver: WebDriver, begin: string): Promise<v
   const buttons = () => driver.findElements(By.css(`[aria-label^='Throw scrap ${begin}']`));
   for (let left = await buttons(); left.length > 0; left = await buttons()) {
     await left[0]?.click();
-    await waitFor(async () => (await buttons()).length < left.length, "the scrap was not thrown away");
+    await waitFor(
+      async () => (await buttons()).length < left.length,
+      "the scrap was not thrown away",
+    );
   }
 }

@@ -6,7 +6,16 @@ import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";
 import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
-import { BASE, choose, demoClass, emptyScrapBox, fetchText, makeClass, openDemo, saved } from "./journey.ts";
+import {
+  BASE,
+  choose,
+  demoClass,
+  emptyScrapBox,
+  fetchText,
+  makeClass,
+  openDemo,
+  saved,
+} from "./journey.ts";
 
 let window: Window;
 let driver: WebDriver;
@@ -15,11 +24,14 @@ const folder = mkdtempSync(join(tmpdir(), "elm-layout-"));
 const NAMES = ["Ines", "Øyvind", "Bartholomew", "Mette", "Tomasz", "Ruairí", "Zoë-Maëlys O'Hara"];
 
 const text = async (): Promise<string> => (await find(driver, By.css("main"))).getText();
-const shows = (words: string) => waitFor(async () => (await text()).includes(words), `"${words}" was not shown`, 40_000);
+const shows = (words: string) =>
+  waitFor(async () => (await text()).includes(words), `"${words}" was not shown`, 40_000);
 const drawing = async () => (await find(driver, By.css("figure svg"))).getAttribute("aria-label");
-const kit = (name: string) => find(driver, By.xpath(`//*[name()='g'][*[name()='title' and .="${name}"]]`));
+const kit = (name: string) =>
+  find(driver, By.xpath(`//*[name()='g'][*[name()='title' and .="${name}"]]`));
 /** Value of a kit in the list of kits. */
-const kitValue = async (name: string): Promise<string> => (await (await find(driver, By.xpath(`//option[.="${name}"]`))).getAttribute("value")) ?? "";
+const kitValue = async (name: string): Promise<string> =>
+  (await (await find(driver, By.xpath(`//option[.="${name}"]`))).getAttribute("value")) ?? "";
 /** Corner of a kit's box on the drawing, mm. */
 const corner = async (name: string): Promise<[number, number]> => {
   const box = await (await kit(name)).findElement(By.css("rect"));
@@ -48,7 +60,13 @@ describe("kits moved by hand", () => {
   it("a dragged kit stays where it was put, and so do all others", async () => {
     const [mette, ines] = [await corner("Mette"), await corner("Ines")];
     const grip = await kit("Mette");
-    await driver.actions().move({ origin: grip }).press().move({ origin: grip, x: 0, y: 160 }).release().perform();
+    await driver
+      .actions()
+      .move({ origin: grip })
+      .press()
+      .move({ origin: grip, x: 0, y: 160 })
+      .release()
+      .perform();
     await shows("1 kit was laid by hand and stays.");
     await waitFor(async () => (await corner("Mette"))[1] > mette[1] + 20, "the kit was not moved");
     expect(await corner("Ines")).toEqual(ines);
@@ -62,7 +80,10 @@ describe("kits moved by hand", () => {
     const down = await find(driver, By.css("[aria-label='Move down']"));
     await down.sendKeys(Key.ENTER);
     await down.sendKeys(Key.ENTER);
-    await waitFor(async () => Math.abs((await corner("Mette"))[1] - before[1] - 20) < 0.01, "the kit was not moved by 20 mm");
+    await waitFor(
+      async () => Math.abs((await corner("Mette"))[1] - before[1] - 20) < 0.01,
+      "the kit was not moved by 20 mm",
+    );
   });
 
   it("refuses what would not cut clean, and puts it back", async () => {
@@ -72,7 +93,10 @@ describe("kits moved by hand", () => {
     // While a move is being laid the button rests: a press then does nothing.
     for (let n = 0; n < 30; n++) await driver.executeScript("arguments[0].click()", left);
     await shows("There the blade would leave the film.");
-    await waitFor(async () => (await (await kit("Mette")).getAttribute("transform")) === null, "it was left off the film");
+    await waitFor(
+      async () => (await (await kit("Mette")).getAttribute("transform")) === null,
+      "it was left off the film",
+    );
     expect(await corner("Mette")).toEqual(before);
   });
 
@@ -100,7 +124,9 @@ describe("a cut file that comes back", () => {
   const upload = async (name: string, body: string) => {
     const file = join(folder, name);
     writeFileSync(file, body);
-    await driver.executeScript("for (const details of document.querySelectorAll('details')) details.open = true");
+    await driver.executeScript(
+      "for (const details of document.querySelectorAll('details')) details.open = true",
+    );
     await (await find(driver, By.css("input[type=file]"))).sendKeys(file);
   };
 
@@ -109,11 +135,17 @@ describe("a cut file that comes back", () => {
     await upload("same.svg", svg);
     await shows("7 of 7 kits as planned.");
     const seat = /data-seat="(\d+)"/u.exec(svg)?.[1] ?? "";
-    await upload("moved.svg", svg.replace(`data-seat="${seat}"`, `data-seat="${seat}" transform="translate(0 60)"`));
+    await upload(
+      "moved.svg",
+      svg.replace(`data-seat="${seat}"`, `data-seat="${seat}" transform="translate(0 60)"`),
+    );
     await shows("was moved by 60 mm.");
     await press(driver, byText("button", "Lay the moved ones so"));
     await find(driver, byText("button", "Undo: 1 kit laid as in the file"));
-    await upload("other.svg", '<svg xmlns="http://www.w3.org/2000/svg" width="9mm" height="9mm"><path d="M0 0L9 0L9 9Z"/></svg>');
+    await upload(
+      "other.svg",
+      '<svg xmlns="http://www.w3.org/2000/svg" width="9mm" height="9mm"><path d="M0 0L9 0L9 9Z"/></svg>',
+    );
     await shows("That is no cut file of this workshop");
   });
 });
@@ -121,20 +153,29 @@ describe("a cut file that comes back", () => {
 describe("cutter, mat and film", () => {
   it("another mat lays the kits anew; film with a direction keeps them upright; without a mat thin film is stopped", async () => {
     const before = await drawing();
-    await driver.executeScript("for (const details of document.querySelectorAll('details')) details.open = true");
+    await driver.executeScript(
+      "for (const details of document.querySelectorAll('details')) details.open = true",
+    );
     await choose(driver, "Cutter and mat", "narrowFree");
     await shows("without a mat it slips in the cutter");
     await waitFor(async () => (await drawing()) !== before, "the kits were not laid anew");
-    await driver.executeScript("for (const details of document.querySelectorAll('details')) details.open = true");
+    await driver.executeScript(
+      "for (const details of document.querySelectorAll('details')) details.open = true",
+    );
     await choose(driver, "Kits lie on Harbour gloss", "none");
     await saved(driver);
-    await waitFor(async () => (await driver.findElements(By.xpath("//button[.='Turn']"))).length === 0, "kits could still be turned by hand");
+    await waitFor(
+      async () => (await driver.findElements(By.xpath("//button[.='Turn']"))).length === 0,
+      "kits could still be turned by hand",
+    );
   });
 });
 
 describe("a design longer than the mat", () => {
   it("is cut in parts, with a picture of how they go together, at Cut and at Weed", async () => {
-    const long = (await makeClass(driver, "A long sign", ["Ines", "Zoë-Maëlys O'Hara"], ["700 mm", "160 mm"])).replace(/\/letter$/u, "");
+    const long = (
+      await makeClass(driver, "A long sign", ["Ines", "Zoë-Maëlys O'Hara"], ["700 mm", "160 mm"])
+    ).replace(/\/letter$/u, "");
     await driver.get(`${long}/cut`);
     await shows("is cut in 3 parts with crosses to join them by");
     await shows("How the parts go together");
@@ -153,7 +194,10 @@ describe("a design longer than the mat", () => {
 
 describe("a kit that failed", () => {
   it("is laid at once on the rest of its own sheet, and is whole again when that is cut", async () => {
-    const own = (await makeClass(driver, "Torn tins", ["Ines", "Øyvind", "Mette"])).replace(/\/letter$/u, "");
+    const own = (await makeClass(driver, "Torn tins", ["Ines", "Øyvind", "Mette"])).replace(
+      /\/letter$/u,
+      "",
+    );
     await driver.get(`${own}/cut`);
     await press(driver, byText("button", "Load 1 is cut"));
     await shows("on the rest and put it into the scrap box.");
@@ -163,7 +207,10 @@ describe("a kit that failed", () => {
     const bench = (seat: string) => `${own.replace("/classes/", "/bench/")}?seat=${seat}`;
     const lost = async (reason: string) => {
       await press(driver, byText("button", reason));
-      await waitFor(async () => (await driver.findElements(By.css("[role='dialog']"))).length === 0, "it was not taken");
+      await waitFor(
+        async () => (await driver.findElements(By.css("[role='dialog']"))).length === 0,
+        "it was not taken",
+      );
       await waitFor(async () => {
         await driver.get(`${own}/weed`);
         return (await text()).includes("on load");
@@ -178,7 +225,10 @@ describe("a kit that failed", () => {
     await shows("Load 2 is cut");
     expect(await drawing()).toContain("1 scrap");
     await press(driver, byText("button", "Load 2 is cut"));
-    await waitFor(async () => (await driver.findElements(byText("button", "Not cut after all"))).length > 0, "it was not marked");
+    await waitFor(
+      async () => (await driver.findElements(byText("button", "Not cut after all"))).length > 0,
+      "it was not marked",
+    );
     await driver.get(`${own}/weed`);
     await waitFor(async () => (await text()).includes("cut: weed it"), "it is still to be cut");
     // One piece of another: touched on the picture, and alone on its load.
@@ -197,7 +247,9 @@ describe("a kit that failed", () => {
       await driver.get(`${own}/cut?load=${load}`);
       await find(driver, byText("button", `Load ${load} is cut`));
       const file = await (await driver.findElement(By.css("a[href$='.svg']"))).getAttribute("href");
-      return (await fetchText(driver, file ?? "")).text.match(/data-piece="recut-2-/gu)?.length ?? 0;
+      return (
+        (await fetchText(driver, file ?? "")).text.match(/data-piece="recut-2-/gu)?.length ?? 0
+      );
     };
     await waitFor(async () => (await pieces(3)) === 1, "more than the piece is cut again");
   });
@@ -208,7 +260,9 @@ describe("the set", () => {
     const tins = await demoClass(driver, "Seed tins");
     await driver.get(`${tins}/plan`);
     const colours = async () => {
-      const paths = await driver.findElements(By.css("section[aria-label='The set'] li:first-child svg path[fill-rule='evenodd']"));
+      const paths = await driver.findElements(
+        By.css("section[aria-label='The set'] li:first-child svg path[fill-rule='evenodd']"),
+      );
       return Promise.all(paths.map((path) => path.getAttribute("fill")));
     };
     await shows("The set, side by side");
@@ -222,7 +276,10 @@ describe("the set", () => {
     await press(driver, byText("button", "Exchange them"));
     await shows("Exchanged. Undo puts it back.");
     await press(driver, byText("button", "Undo: Harbour gloss and Poppy gloss exchanged"));
-    await waitFor(async () => JSON.stringify(await colours()) === JSON.stringify(before), "the colours were not put back");
+    await waitFor(
+      async () => JSON.stringify(await colours()) === JSON.stringify(before),
+      "the colours were not put back",
+    );
     expect(await violations(driver)).toEqual([]);
   });
 

@@ -12,8 +12,10 @@ import { BASE, choose, demoClass, fetchText, openDemo, setField } from "./journe
 let host: Window;
 let bottles = "";
 const driver = (): WebDriver => host.driver;
-const shows = (words: string) => find(driver(), By.xpath(`//main//*[contains(normalize-space(.), "${words}")]`));
-const inWeeding = (button: string) => By.xpath(`//section[@data-model='weeding']//button[contains(normalize-space(.), "${button}")]`);
+const shows = (words: string) =>
+  find(driver(), By.xpath(`//main//*[contains(normalize-space(.), "${words}")]`));
+const inWeeding = (button: string) =>
+  By.xpath(`//section[@data-model='weeding']//button[contains(normalize-space(.), "${button}")]`);
 const picture = join(mkdtempSync(join(tmpdir(), "elm-picture-")), "sample.png");
 
 beforeAll(async () => {
@@ -46,11 +48,21 @@ describe("what the log says of weeding", () => {
   it("is what the classes to come are planned by, and the one that is over is not", async () => {
     const cloche = await demoClass(driver(), "Glass cloche");
     await driver().get(`${cloche}/plan`);
-    await press(driver(), By.xpath("//*[contains(text(), \"Evenings' work\")]/following::button[contains(@class, 'reckoned')][1]"));
-    await find(driver(), By.xpath("//*[@role='dialog']//*[contains(., 'Weeding: Your own log: ')]"));
+    await press(
+      driver(),
+      By.xpath(
+        "//*[contains(text(), \"Evenings' work\")]/following::button[contains(@class, 'reckoned')][1]",
+      ),
+    );
+    await find(
+      driver(),
+      By.xpath("//*[@role='dialog']//*[contains(., 'Weeding: Your own log: ')]"),
+    );
     await driver().get(`${bottles}/look-back`);
     await find(driver(), byText("h2", "Weeding took"));
-    expect(await (await find(driver(), By.css("main"))).getText()).toMatch(/Weeding against plan\s+1[2-9]\d %/u);
+    expect(await (await find(driver(), By.css("main"))).getText()).toMatch(
+      /Weeding against plan\s+1[2-9]\d %/u,
+    );
   });
 
   it("is given up again by one press, which says what goes back", async () => {
@@ -71,7 +83,8 @@ describe("the log", () => {
     await shows("folded on itself");
     expect(await driver().getCurrentUrl()).toMatch(/q=Regatta&about=flaws/u);
     expect(await violations(driver())).toEqual([]);
-    const href = (await (await find(driver(), By.partialLinkText("Save as CSV"))).getAttribute("href")) ?? "";
+    const href =
+      (await (await find(driver(), By.partialLinkText("Save as CSV"))).getAttribute("href")) ?? "";
     const file = await fetchText(driver(), href.replace(BASE, ""));
     expect([file.status, file.type]).toEqual([200, "text/csv; charset=utf-8"]);
     await setViewport(driver(), 360, 780);
@@ -84,7 +97,10 @@ describe("a trial", () => {
   it("is begun, looked at with a picture, and counts before the rule; the advice at Measure says so", async () => {
     await driver().get(`${BASE}/shelf?tab=trials`);
     await press(driver(), byText("button", "Begin a trial"));
-    const film = await find(driver(), By.xpath("//form//label[contains(., 'Film')]/following::input[1]"));
+    const film = await find(
+      driver(),
+      By.xpath("//form//label[contains(., 'Film')]/following::input[1]"),
+    );
     await film.clear();
     await film.sendKeys("Regatta white gloss");
     await choose(driver(), "What it goes through", "hand");
@@ -97,7 +113,11 @@ describe("a trial", () => {
     await choose(driver(), "What became of Bold letters", "held");
     await (await find(driver(), By.xpath(`(${card}//input[@type='file'])[1]`))).sendKeys(picture);
     const image = await find(driver(), By.xpath(`${card}//img`));
-    await waitFor(async () => Number(await driver().executeScript("return arguments[0].naturalWidth", image)) === 900, "the picture is not seen");
+    await waitFor(
+      async () =>
+        Number(await driver().executeScript("return arguments[0].naturalWidth", image)) === 900,
+      "the picture is not seen",
+    );
     await shows("It bears washing by hand.");
     expect(await violations(driver())).toEqual([]);
     await press(driver(), By.xpath(`${card}//button[contains(., 'Let this count')]`));
@@ -106,23 +126,42 @@ describe("a trial", () => {
     await shows("Your trial on glazed ceramic");
     await driver().get(`${BASE}/shelf?tab=trials`);
     await press(driver(), By.xpath(`${card}//button[contains(., 'Let the rule decide')]`));
-    await find(driver(), By.xpath(`${card}//*[contains(., 'The rule for its kind still decides')]`));
+    await find(
+      driver(),
+      By.xpath(`${card}//*[contains(., 'The rule for its kind still decides')]`),
+    );
     await press(driver(), By.xpath(`${card}//button[normalize-space(.)='Remove']`));
     await press(driver(), By.xpath(`${card}//button[contains(., 'Take it out')]`));
-    await waitFor(async () => (await driver().findElements(By.xpath(card))).length === 0, "the trial was not taken out");
+    await waitFor(
+      async () => (await driver().findElements(By.xpath(card))).length === 0,
+      "the trial was not taken out",
+    );
   });
 });
 
 describe("a note", () => {
   it("with a picture stays with the class", async () => {
     await driver().get(`${bottles}/look-back`);
-    await (await find(driver(), By.xpath("//label[contains(., 'What to remember')]/following::textarea[1]"))).sendKeys("The lamp from the left shows bubbles");
-    await (await find(driver(), By.xpath("//section[.//h2[contains(., 'A note')]]//input[@type='file']"))).sendKeys(picture);
+    await (
+      await find(
+        driver(),
+        By.xpath("//label[contains(., 'What to remember')]/following::textarea[1]"),
+      )
+    ).sendKeys("The lamp from the left shows bubbles");
+    await (
+      await find(driver(), By.xpath("//section[.//h2[contains(., 'A note')]]//input[@type='file']"))
+    ).sendKeys(picture);
     await find(driver(), By.xpath("//section[.//h2[contains(., 'A note')]]//img"));
     await press(driver(), byText("button", "Keep the note"));
-    await find(driver(), By.xpath("//section[h2='Noted']//li[contains(., 'The lamp from the left')]//img"));
+    await find(
+      driver(),
+      By.xpath("//section[h2='Noted']//li[contains(., 'The lamp from the left')]//img"),
+    );
     expect(await violations(driver())).toEqual([]);
     await driver().navigate().refresh();
-    await find(driver(), By.xpath("//section[h2='Noted']//li[contains(., 'The lamp from the left')]//img"));
+    await find(
+      driver(),
+      By.xpath("//section[h2='Noted']//li[contains(., 'The lamp from the left')]//img"),
+    );
   });
 });

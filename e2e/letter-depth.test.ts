@@ -5,7 +5,21 @@ import { fileURLToPath } from "node:url";
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
-import { addToDesign, BASE, choiceLink, choose, demoClass, fetchText, fill, lettered, makeClass, openDemo, openPart, SECOND, saved } from "./journey.ts";
+import {
+  addToDesign,
+  BASE,
+  choiceLink,
+  choose,
+  demoClass,
+  fetchText,
+  fill,
+  lettered,
+  makeClass,
+  openDemo,
+  openPart,
+  SECOND,
+  saved,
+} from "./journey.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "elm-art-"));
 let host: Window;
@@ -25,9 +39,13 @@ const file = (name: string, text: string): string => {
 };
 const closeDialog = async (driver: WebDriver) => {
   await press(driver, By.xpath("//*[@role='dialog']//button[normalize-space(.)='Close']"));
-  await waitFor(async () => (await driver.findElements(By.css("[role=dialog]"))).length === 0, "the dialog stayed");
+  await waitFor(
+    async () => (await driver.findElements(By.css("[role=dialog]"))).length === 0,
+    "the dialog stayed",
+  );
 };
-const classDocument = async (driver: WebDriver, address: string) => JSON.parse((await fetchText(driver, `${address}/files/class.json`)).text);
+const classDocument = async (driver: WebDriver, address: string) =>
+  JSON.parse((await fetchText(driver, `${address}/files/class.json`)).text);
 
 describe("art from outside", () => {
   let address = "";
@@ -37,18 +55,27 @@ describe("art from outside", () => {
     address = await makeClass(driver, "Art", ["Ines", "Bo"]);
     await lettered(driver, 2);
     await addToDesign(driver, "Art");
-    const leaf = file("leaf.svg", '<svg viewBox="0 0 40 40"><circle cx="20" cy="20" r="18" fill="#1F4E79"/><path d="M20 4L30 36H10z" fill="#C8452F"/><text>hi</text></svg>');
+    const leaf = file(
+      "leaf.svg",
+      '<svg viewBox="0 0 40 40"><circle cx="20" cy="20" r="18" fill="#1F4E79"/><path d="M20 4L30 36H10z" fill="#C8452F"/><text>hi</text></svg>',
+    );
     await (await find(driver, By.css("[role=dialog] input[type=file]"))).sendKeys(leaf);
     await find(driver, byText("li", "Text was left out"));
     expect(await driver.findElements(By.css("[role=dialog] select"))).toHaveLength(2);
     const take = By.xpath("//button[normalize-space(.)='Take it into the design']");
     expect(await (await driver.findElement(take)).isEnabled()).toBe(false);
-    await (await find(driver, By.xpath("//label[.='Licence']/following::input[1]"))).sendKeys("own drawing");
+    await (await find(driver, By.xpath("//label[.='Licence']/following::input[1]"))).sendKeys(
+      "own drawing",
+    );
     await press(driver, take);
     await find(driver, byText("p", "own drawing"));
     await saved(driver);
     const { design } = (await classDocument(driver, address)).things[0];
-    expect(design.items.at(-1)).toMatchObject({ kind: "art", name: "leaf", licence: "own drawing" });
+    expect(design.items.at(-1)).toMatchObject({
+      kind: "art",
+      name: "leaf",
+      licence: "own drawing",
+    });
   });
 
   it("what is no drawing is refused with the reason, and nothing is lost", async () => {
@@ -59,7 +86,9 @@ describe("art from outside", () => {
       ["text.svg", "<svg><text>only</text></svg>", "Convert it to outlines"],
       ["not.svg", "plain words", "not a well-formed SVG"],
     ] as const) {
-      await (await find(driver, By.css("[role=dialog] input[type=file]"))).sendKeys(file(name, text));
+      await (await find(driver, By.css("[role=dialog] input[type=file]"))).sendKeys(
+        file(name, text),
+      );
       await find(driver, By.xpath(`//*[@role='alert'][contains(., "${words}")]`));
     }
     await closeDialog(driver);
@@ -68,14 +97,22 @@ describe("art from outside", () => {
 
   it("a frame goes round everything, and can be taken out again", async () => {
     const { driver } = host;
-    const paths = async () => (await driver.findElements(By.css('[data-seat="1"] svg path'))).length;
+    const paths = async () =>
+      (await driver.findElements(By.css('[data-seat="1"] svg path'))).length;
     const before = await paths();
     await addToDesign(driver, "A frame");
     await find(driver, byText("label", "round everything"));
-    expect(await (await find(driver, By.css("[aria-label='Distance of the frame']"))).getAttribute("value")).toMatch(/ mm$/u);
+    expect(
+      await (await find(driver, By.css("[aria-label='Distance of the frame']"))).getAttribute(
+        "value",
+      ),
+    ).toMatch(/ mm$/u);
     await saved(driver);
     expect(await paths()).toBeGreaterThanOrEqual(before);
-    expect((await classDocument(driver, address)).things[0].design.items.at(-1)).toMatchObject({ form: "frame", around: 4 });
+    expect((await classDocument(driver, address)).things[0].design.items.at(-1)).toMatchObject({
+      form: "frame",
+      around: 4,
+    });
   });
 });
 
@@ -87,8 +124,13 @@ describe("the recipe", () => {
     await addToDesign(driver, "A fixed line");
     await saved(driver);
     await openPart(driver, "name");
-    expect(await driver.findElements(By.css("li[data-part] [aria-expanded='true']"))).toHaveLength(1);
-    const order = async () => (await classDocument(driver, address)).things[0].design.items.map((item: { kind: string; slot?: string }) => item.slot ?? item.kind).join(" ");
+    expect(await driver.findElements(By.css("li[data-part] [aria-expanded='true']"))).toHaveLength(
+      1,
+    );
+    const order = async () =>
+      (await classDocument(driver, address)).things[0].design.items
+        .map((item: { kind: string; slot?: string }) => item.slot ?? item.kind)
+        .join(" ");
     expect(await order()).toBe("name gap text");
     const handle = await find(driver, By.css("[aria-label='Move name']"));
     await driver.executeScript("arguments[0].focus()", handle);
@@ -98,7 +140,9 @@ describe("the recipe", () => {
     }
     await saved(driver);
     await waitFor(async () => (await order()) === "text gap name", "the order is what it was");
-    expect(await driver.executeScript("return document.activeElement.getAttribute('aria-label')")).toBe("Move name");
+    expect(
+      await driver.executeScript("return document.activeElement.getAttribute('aria-label')"),
+    ).toBe("Move name");
     await press(driver, byText("button", "Undo: Order of the design"));
     await waitFor(async () => (await order()) === "name gap text", "it was not undone");
   });
@@ -111,7 +155,8 @@ describe("the seats", () => {
     await lettered(driver, 14);
     expect(await driver.findElements(By.css("[data-rove][tabindex='0']"))).toHaveLength(1);
     await driver.executeScript("document.querySelector('[data-rove]').focus()");
-    const at = () => driver.executeScript<string>("return document.activeElement.getAttribute('aria-label')");
+    const at = () =>
+      driver.executeScript<string>("return document.activeElement.getAttribute('aria-label')");
     for (const [key, seat] of [
       [Key.ARROW_RIGHT, "2"],
       [Key.END, "14"],
@@ -137,7 +182,9 @@ describe("one seat's own", () => {
     await closeDialog(driver);
     await saved(driver);
     const { seats: before, things } = await classDocument(driver, address);
-    expect(before[1].things[things[0].id].own).toEqual({ "first-name": { breakAt: 11, size: 0.95, nudges: { Ma: 0.01 } } });
+    expect(before[1].things[things[0].id].own).toEqual({
+      "first-name": { breakAt: 11, size: 0.95, nudges: { Ma: 0.01 } },
+    });
     await press(driver, byText("button", "Paste names"));
     await (await find(driver, By.css("textarea"))).sendKeys("Maximiliane von Ahlen\nBo\nInes");
     await press(driver, byText("button", "Replace by these 3"));
@@ -151,14 +198,21 @@ describe("one seat's own", () => {
   it("its fragile places are marked, and typing shows the decal at once", async () => {
     const { driver } = host;
     await press(driver, By.css("[data-seat='1'] button"));
-    await waitFor(async () => !(await (await find(driver, By.css("[role=dialog]"))).getText()).includes("…"), "the places were not looked for");
+    await waitFor(
+      async () => !(await (await find(driver, By.css("[role=dialog]"))).getText()).includes("…"),
+      "the places were not looked for",
+    );
     await closeDialog(driver);
     await press(driver, By.xpath("//button[@role='tab'][.='Names']"));
     const input = await find(driver, By.css('input[aria-label="name of seat 2"]'));
     await input.sendKeys(" Ek", Key.TAB);
     await saved(driver);
     await press(driver, byText("button", "On the blanks"));
-    await waitFor(async () => (await (await find(driver, By.css('[data-seat="2"]'))).getText()).includes("Bo Ek"), "the name did not come");
+    await waitFor(
+      async () =>
+        (await (await find(driver, By.css('[data-seat="2"]'))).getText()).includes("Bo Ek"),
+      "the name did not come",
+    );
   });
 });
 
@@ -199,7 +253,10 @@ describe("fonts", () => {
     await press(driver, By.xpath("//*[@role='dialog']//button[contains(., 'House slab')]"));
     await find(driver, byText("p", "House slab"));
     await saved(driver);
-    await waitFor(async () => (await driver.findElements(By.css('[data-seat="1"] svg path'))).length > 2, "it does not letter");
+    await waitFor(
+      async () => (await driver.findElements(By.css('[data-seat="1"] svg path'))).length > 2,
+      "it does not letter",
+    );
     const own = (await driver.executeScript("return document.fonts.size")) as number;
     expect(own).toBeGreaterThan(0);
   });
@@ -209,11 +266,15 @@ describe("stencils", () => {
   it("islands hang on bridges, which can be moved", async () => {
     const { driver } = host;
     await driver.get(`${BASE}/classes`);
-    const href = (await (await find(driver, By.partialLinkText("Slate house numbers"))).getAttribute("href")) ?? "";
+    const href =
+      (await (
+        await find(driver, By.partialLinkText("Slate house numbers"))
+      ).getAttribute("href")) ?? "";
     const address = href.replace(/\/plan$/u, "");
     await driver.get(`${address}/letter`);
     await lettered(driver, 10);
-    const path = async () => (await driver.findElements(By.css('[data-seat="1"] svg path'))).at(-1)?.getAttribute("d");
+    const path = async () =>
+      (await driver.findElements(By.css('[data-seat="1"] svg path'))).at(-1)?.getAttribute("d");
     const before = await path();
     await press(driver, byText("summary", "Move bridges"));
     await choose(driver, "Bridge of 8", "90");
@@ -241,13 +302,19 @@ describe("participants choose", () => {
     await driver.navigate().refresh();
     await find(driver, byText("li", "asks for name “Zoë”"));
     await press(driver, byText("button", "Take it"));
-    await waitFor(async () => (await classDocument(driver, address)).seats[0].fields.name === "Zoë", "it was not taken");
+    await waitFor(
+      async () => (await classDocument(driver, address)).seats[0].fields.name === "Zoë",
+      "it was not taken",
+    );
     await find(driver, byText("button", "Undo: Choice of seat 1"));
   });
 
   it("locked names are shown and not asked for; the link shows no more than that", async () => {
     const { driver } = host;
-    await driver.executeScript("arguments[0].open = true", await find(driver, By.xpath("//details[./summary[contains(., 'Participants choose')]]")));
+    await driver.executeScript(
+      "arguments[0].open = true",
+      await find(driver, By.xpath("//details[./summary[contains(., 'Participants choose')]]")),
+    );
     await press(driver, byText("button", "Lock the names"));
     await find(driver, byText("button", "Open them again"));
     await phone.driver.navigate().refresh();
@@ -266,9 +333,15 @@ describe("names that look like a slip", () => {
     const address = await makeClass(driver, "Slips", ["ines", "BARTHOLOMEW", "Mette"]);
     await find(driver, byText("p", "looks like a slip"));
     await press(driver, byText("button", "Tidy them all"));
-    await waitFor(async () => (await classDocument(driver, address)).seats[0].fields.name === "Ines", "they were not tidied");
+    await waitFor(
+      async () => (await classDocument(driver, address)).seats[0].fields.name === "Ines",
+      "they were not tidied",
+    );
     await press(driver, byText("button", "Undo: Tidy them all"));
-    await waitFor(async () => (await classDocument(driver, address)).seats[1].fields.name === "BARTHOLOMEW", "they did not come back");
+    await waitFor(
+      async () => (await classDocument(driver, address)).seats[1].fields.name === "BARTHOLOMEW",
+      "they did not come back",
+    );
   });
 });
 
@@ -291,7 +364,8 @@ describe("a long list of names", () => {
     }, "the end of the list did not come into sight");
     const last = await find(driver, seat300);
     await last.sendKeys(Key.chord(Key.CONTROL, "a"), "Zoë", Key.ENTER);
-    const focused = () => driver.executeScript<string>("return document.activeElement.getAttribute('aria-label')");
+    const focused = () =>
+      driver.executeScript<string>("return document.activeElement.getAttribute('aria-label')");
     await waitFor(async () => (await focused()) === "name of seat 301", "no line was made");
     await driver.switchTo().activeElement().sendKeys("Ines", Key.TAB);
     await driver.executeScript("window.scrollTo(0, 0)");
@@ -300,6 +374,10 @@ describe("a long list of names", () => {
     await waitFor(async () => (await focused()) === "name of seat 2", "Enter did not go on");
     await saved(driver);
     const { seats } = await classDocument(driver, address);
-    expect([seats.length, seats[299].fields.name, seats[300].fields.name]).toEqual([301, "Zoë", "Ines"]);
+    expect([seats.length, seats[299].fields.name, seats[300].fields.name]).toEqual([
+      301,
+      "Zoë",
+      "Ines",
+    ]);
   });
 });

@@ -9,10 +9,16 @@ let host: Window;
 let phone: Window;
 let [live, link] = ["", ""];
 
-const stepShown = async (driver: WebDriver) => (await driver.findElements(By.css("h1[data-step]")))[0]?.getAttribute("data-step");
+const stepShown = async (driver: WebDriver) =>
+  (await driver.findElements(By.css("h1[data-step]")))[0]?.getAttribute("data-step");
 const text = async (driver: WebDriver, css: string) => (await find(driver, By.css(css))).getText();
 const online = (driver: WebDriver, on: boolean) =>
-  (driver as unknown as { setNetworkConditions(one: object): Promise<void> }).setNetworkConditions({ offline: !on, latency: 0, download_throughput: -1, upload_throughput: -1 });
+  (driver as unknown as { setNetworkConditions(one: object): Promise<void> }).setNetworkConditions({
+    offline: !on,
+    latency: 0,
+    download_throughput: -1,
+    upload_throughput: -1,
+  });
 async function onTo(step: string): Promise<void> {
   await waitFor(async () => {
     if ((await stepShown(host.driver)) === step) return true;
@@ -47,9 +53,15 @@ describe("before the class", () => {
     await press(phone.driver, byText("button", "Something is missing"));
     await press(phone.driver, byText("button", "Tell the host"));
     await find(phone.driver, byText("p", "knows what you lack"));
-    await waitFor(async () => (await text(host.driver, "[data-readiness]")).includes("1 lack"), "the host does not see it");
+    await waitFor(
+      async () => (await text(host.driver, "[data-readiness]")).includes("1 lack"),
+      "the host does not see it",
+    );
     await press(phone.driver, byText("button", "All here"));
-    await waitFor(async () => /1 of 10 have everything$/mu.test(await text(host.driver, "[data-readiness]")), "the host does not see that all is there");
+    await waitFor(
+      async () => /1 of 10 have everything$/mu.test(await text(host.driver, "[data-readiness]")),
+      "the host does not see that all is there",
+    );
   });
 });
 
@@ -66,7 +78,10 @@ describe("the class goes on", () => {
     expect(await stepShown(driver)).toBe("seal-edges");
     await onTo("coat-1");
     expect(await text(driver, "[data-drying]")).toContain("not before");
-    await waitFor(async () => (await text(phone.driver, "[data-drying]")).includes("It dries"), "the phone does not say that it dries");
+    await waitFor(
+      async () => (await text(phone.driver, "[data-drying]")).includes("It dries"),
+      "the phone does not say that it dries",
+    );
     expect(await violations(driver)).toEqual([]);
     expect(await violations(phone.driver)).toEqual([]);
   });
@@ -76,22 +91,36 @@ describe("the class goes on", () => {
     await press(driver, byText("button", "Leave out"));
     await waitFor(async () => (await stepShown(driver)) === "fan", "nothing was left out");
     await press(driver, byText("button", "Undo"));
-    await waitFor(async () => (await stepShown(driver)) === "coat-1", "the slip was not taken back");
+    await waitFor(
+      async () => (await stepShown(driver)) === "coat-1",
+      "the slip was not taken back",
+    );
     await press(phone.driver, byText("button", "I'm stuck"));
     await press(phone.driver, byText("button", "I am behind"));
     await find(driver, byText("li", "I am behind"));
     await press(driver, byText("button", "helped"));
-    await waitFor(async () => (await driver.findElements(byText("li", "I am behind"))).length === 0, "it is still said to be stuck");
+    await waitFor(
+      async () => (await driver.findElements(byText("li", "I am behind"))).length === 0,
+      "it is still said to be stuck",
+    );
     await press(driver, byText("button", "Note, flaw"));
     await press(driver, byText("button", "Put something in"));
-    await (await find(driver, By.xpath("//label[contains(.,'What is done')]//input"))).sendKeys("Tea");
+    await (await find(driver, By.xpath("//label[contains(.,'What is done')]//input"))).sendKeys(
+      "Tea",
+    );
     await press(driver, byText("button", "After this step"));
-    await waitFor(async () => (await text(driver, "ol[aria-label='Steps']")).includes("Tea"), "tea was not put in");
+    await waitFor(
+      async () => (await text(driver, "ol[aria-label='Steps']")).includes("Tea"),
+      "tea was not put in",
+    );
     await press(driver, byText("button", "Note, flaw"));
     await press(driver, byText("button", "A flaw at a seat"));
     await (await find(driver, By.xpath("//label[contains(.,'Whose')]//select/option[2]"))).click();
     await press(driver, byText("button", "Note it"));
-    await waitFor(async () => (await driver.findElements(By.css("[role=dialog]"))).length === 0, "the dialog stays");
+    await waitFor(
+      async () => (await driver.findElements(By.css("[role=dialog]"))).length === 0,
+      "the dialog stays",
+    );
   });
 
   it("letters steer the stage only where they are wanted, and never on a button that has the focus", async () => {
@@ -126,7 +155,11 @@ describe("the class goes on", () => {
     await find(host.driver, By.css("[data-line]"));
     const turn = await text(phone.driver, "[data-turn]");
     expect(turn).toMatch(/your turn|before you/u);
-    for (let i = 0; i < 4 && !(await text(phone.driver, "[data-turn]")).includes("your turn"); i++) {
+    for (
+      let i = 0;
+      i < 4 && !(await text(phone.driver, "[data-turn]")).includes("your turn");
+      i++
+    ) {
       await press(host.driver, byText("button", "through"));
       await host.driver.sleep(700);
     }
@@ -139,7 +172,11 @@ describe("without network", () => {
     const { driver } = phone;
     await driver.navigate().refresh();
     await find(driver, By.css("h1[data-step]"));
-    await waitFor(async () => (await driver.executeScript("return navigator.serviceWorker.controller !== null")) === true, "the page is not kept for later");
+    await waitFor(
+      async () =>
+        (await driver.executeScript("return navigator.serviceWorker.controller !== null")) === true,
+      "the page is not kept for later",
+    );
     await driver.navigate().refresh();
     await find(driver, By.css("main svg path"));
     await online(driver, false);
@@ -147,10 +184,19 @@ describe("without network", () => {
     await find(driver, By.css("[data-away]"));
     await driver.navigate().refresh();
     expect(await stepShown(driver)).toBe("fan");
-    await waitFor(async () => (await text(driver, "[data-away]")).includes("goes out later: 1"), "what was pressed is not told to wait");
+    await waitFor(
+      async () => (await text(driver, "[data-away]")).includes("goes out later: 1"),
+      "what was pressed is not told to wait",
+    );
     await online(driver, true);
-    await waitFor(async () => (await driver.findElements(By.css("[data-away]"))).length === 0, "it did not come back");
-    await waitFor(async () => / 5 through|[1-9] through/u.test(await text(host.driver, "[data-line]")), "what was pressed did not arrive");
+    await waitFor(
+      async () => (await driver.findElements(By.css("[data-away]"))).length === 0,
+      "it did not come back",
+    );
+    await waitFor(
+      async () => / 5 through|[1-9] through/u.test(await text(host.driver, "[data-line]")),
+      "what was pressed did not arrive",
+    );
   });
 
   it("a host's page says so, and goes on by itself", async () => {
@@ -159,7 +205,10 @@ describe("without network", () => {
     await find(driver, byText("b", "No connection"));
     await press(driver, byText("button", "Hold"));
     await online(driver, true);
-    await waitFor(async () => !(await text(driver, "header")).includes("No connection"), "it did not come back");
+    await waitFor(
+      async () => !(await text(driver, "header")).includes("No connection"),
+      "it did not come back",
+    );
   });
 
   it("a second device takes over, at both sizes; the projector shows none of the host's words", async () => {
@@ -172,7 +221,11 @@ describe("without network", () => {
       await driver.get(live);
       await find(driver, By.css("h1[data-step]"));
       expect(await widerThanScreen(driver)).toBeLessThanOrEqual(0);
-      expect(await driver.executeScript("return document.documentElement.scrollHeight - window.innerHeight")).toBeLessThanOrEqual(0);
+      expect(
+        await driver.executeScript(
+          "return document.documentElement.scrollHeight - window.innerHeight",
+        ),
+      ).toBeLessThanOrEqual(0);
     }
     await setViewport(driver, 1280, 800);
     await driver.get(`${live}?view=projector`);
@@ -187,7 +240,8 @@ describe("afterwards", () => {
     await host.driver.get(live);
     await waitFor(
       async () => {
-        if ((await host.driver.findElements(byText("button", "End the class"))).length > 0) return true;
+        if ((await host.driver.findElements(byText("button", "End the class"))).length > 0)
+          return true;
         const wait = await host.driver.findElements(byText("button", "Go there and wait"));
         if (wait[0]) await wait[0].click();
         else await press(host.driver, byText("button", "Next step"));
@@ -216,12 +270,18 @@ describe("afterwards", () => {
     const words = await text(driver, "main");
     expect(words).toContain("lies crooked");
     expect(words).toContain("Stuck");
-    const answer = await find(driver, By.xpath("//label[contains(.,'What will you do differently')]/following::textarea[1]"));
+    const answer = await find(
+      driver,
+      By.xpath("//label[contains(.,'What will you do differently')]/following::textarea[1]"),
+    );
     await answer.sendKeys("Open the window first");
     await press(driver, byText("button", "Keep it"));
     await find(driver, byText("p", "Kept, with this class"));
     await driver.navigate().refresh();
-    const kept = await find(driver, By.xpath("//label[contains(.,'What will you do differently')]/following::textarea[1]"));
+    const kept = await find(
+      driver,
+      By.xpath("//label[contains(.,'What will you do differently')]/following::textarea[1]"),
+    );
     expect(await kept.getAttribute("value")).toBe("Open the window first");
   });
 
@@ -229,6 +289,10 @@ describe("afterwards", () => {
     const { driver } = host;
     await driver.get(`${live.replace("/live/", "/classes/")}/teach`);
     await press(driver, byText("button", "new link"));
-    await waitFor(async () => (await text(phone.driver, "[data-away]")).includes("not answered any more"), "the phone follows on", 60_000);
+    await waitFor(
+      async () => (await text(phone.driver, "[data-away]")).includes("not answered any more"),
+      "the phone follows on",
+      60_000,
+    );
   });
 });

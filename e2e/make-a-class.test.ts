@@ -2,7 +2,17 @@ import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { readSheet } from "../core/src/testing/sheet-reader.ts";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
-import { BASE, fetchText, fillNewClass, lettered, makeClass, NAMES, openDemo, saved, type } from "./journey.ts";
+import {
+  BASE,
+  fetchText,
+  fillNewClass,
+  lettered,
+  makeClass,
+  NAMES,
+  openDemo,
+  saved,
+  type,
+} from "./journey.ts";
 
 let window: Window;
 beforeAll(async () => {
@@ -17,15 +27,25 @@ describe("signing in", () => {
     await find(driver, byText("h2", "Sign in"));
     await type(driver, "email", "host@lantern-lane.example");
     await type(driver, "password", "not the password");
-    await press(driver, By.xpath("//form[.//input[@name='password']]//button[normalize-space(.)='Sign in']"));
-    expect(await (await find(driver, By.css("[role=alert]"))).getText()).toContain("do not belong together");
-    expect(await (await find(driver, By.css('[name="email"]'))).getAttribute("value")).toBe("host@lantern-lane.example");
+    await press(
+      driver,
+      By.xpath("//form[.//input[@name='password']]//button[normalize-space(.)='Sign in']"),
+    );
+    expect(await (await find(driver, By.css("[role=alert]"))).getText()).toContain(
+      "do not belong together",
+    );
+    expect(await (await find(driver, By.css('[name="email"]'))).getAttribute("value")).toBe(
+      "host@lantern-lane.example",
+    );
   });
 
   it("works with the right one, ends with sign-out, and pages are closed after", async () => {
     const { driver } = window;
     await type(driver, "password", "lantern-lane-demo");
-    await press(driver, By.xpath("//form[.//input[@name='password']]//button[normalize-space(.)='Sign in']"));
+    await press(
+      driver,
+      By.xpath("//form[.//input[@name='password']]//button[normalize-space(.)='Sign in']"),
+    );
     await find(driver, byText("h1", "Tonight"));
     await press(driver, byText("button", "Sign out"));
     await find(driver, byText("h2", "Sign in"));
@@ -50,14 +70,17 @@ describe("from nothing to cut files", () => {
   it("the sheets come out: millimetres, every seat once, inside the edge", async () => {
     const { driver } = window;
     await driver.get(`${address}/cut`);
-    const href = (await (await find(driver, By.css("a[aria-label='This load, SVG']"))).getAttribute("href")) ?? "";
+    const href =
+      (await (await find(driver, By.css("a[aria-label='This load, SVG']"))).getAttribute("href")) ??
+      "";
     const { status, type: kind, text } = await fetchText(driver, href);
     expect([status, kind]).toEqual([200, "image/svg+xml"]);
     const sheet = readSheet(text);
     const cut = sheet.paths.filter(({ className }) => className === "cut");
     expect(new Set(cut.map(({ seat }) => seat)).size).toBe(14);
     expect(sheet.width).toBeLessThanOrEqual(292.1);
-    for (const [x, y] of cut.flatMap(({ rings }) => rings.flat())) expect(x > 3 && y > 3 && x < sheet.width - 3 && y < sheet.height - 3).toBe(true);
+    for (const [x, y] of cut.flatMap(({ rings }) => rings.flat()))
+      expect(x > 3 && y > 3 && x < sheet.width - 3 && y < sheet.height - 3).toBe(true);
     const hpgl = await fetchText(driver, href.replace(".svg", ".hpgl"));
     expect(hpgl.text.startsWith("IN;")).toBe(true);
     for (const { piece } of cut) expect(hpgl.text).toContain(`CO "${piece}";`);
@@ -65,11 +88,19 @@ describe("from nothing to cut files", () => {
 
   it("all as a zip, the labels as PDF, the class as a document that comes back the same", async () => {
     const { driver } = window;
-    expect((await fetchText(driver, `${address}/files/sheets.zip`)).text.startsWith("PK")).toBe(true);
-    expect((await fetchText(driver, `${address}/files/labels.pdf`)).text.startsWith("%PDF-")).toBe(true);
+    expect((await fetchText(driver, `${address}/files/sheets.zip`)).text.startsWith("PK")).toBe(
+      true,
+    );
+    expect((await fetchText(driver, `${address}/files/labels.pdf`)).text.startsWith("%PDF-")).toBe(
+      true,
+    );
     const document = JSON.parse((await fetchText(driver, `${address}/files/class.json`)).text);
-    expect(document.seats.map(({ fields }: { fields: { name: string } }) => fields.name)).toEqual(NAMES);
-    expect((await fetchText(driver, `${address}/files/run-sheet.ics`)).text).toContain("BEGIN:VCALENDAR");
+    expect(document.seats.map(({ fields }: { fields: { name: string } }) => fields.name)).toEqual(
+      NAMES,
+    );
+    expect((await fetchText(driver, `${address}/files/run-sheet.ics`)).text).toContain(
+      "BEGIN:VCALENDAR",
+    );
     expect((await fetchText(driver, `${address}/files/../../../../etc/passwd`)).status).toBe(404);
     expect((await fetchText(driver, `${address}/files/sheets/99-harbour.svg`)).status).toBe(404);
   });
@@ -86,13 +117,19 @@ describe("from nothing to cut files", () => {
 describe("what people get wrong", () => {
   it("a class without title, without film or with a senseless size is not made, and nothing typed is lost", async () => {
     const { driver } = window;
-    await fillNewClass(driver, { title: "", names: ["Ines", "Bo"], size: ["as wide as it goes", "40 mm"] });
+    await fillNewClass(driver, {
+      title: "",
+      names: ["Ines", "Bo"],
+      size: ["as wide as it goes", "40 mm"],
+    });
     await find(driver, byText("p", "Not a length"));
     await press(driver, By.css("[aria-label='Remove Harbour gloss']"));
     await press(driver, byText("button", "Make the class"));
     await find(driver, By.xpath("//*[@role='alert'][contains(., 'title')]"));
     await find(driver, By.xpath("//*[@role='alert'][contains(., 'film')]"));
-    expect(await (await find(driver, By.css("[aria-label='Names, one a line']"))).getAttribute("value")).toBe("Ines\nBo");
+    expect(
+      await (await find(driver, By.css("[aria-label='Names, one a line']"))).getAttribute("value"),
+    ).toBe("Ines\nBo");
   });
 
   it("a letter that no font has is a stop with a name, and is gone when the seat is taken out; undo brings it back", async () => {
@@ -101,9 +138,15 @@ describe("what people get wrong", () => {
     await find(driver, byText("p", "none of the fonts here has 李"));
     await press(driver, byText("button", "Take the seat out"));
     await lettered(driver, 1);
-    await waitFor(async () => (await driver.findElements(By.css("[data-seat]"))).length === 1, "the seat is still there");
+    await waitFor(
+      async () => (await driver.findElements(By.css("[data-seat]"))).length === 1,
+      "the seat is still there",
+    );
     await press(driver, byText("button", "Undo: Take the seat out"));
-    await waitFor(async () => (await driver.findElements(By.css("[data-seat]"))).length === 2, "the seat did not come back");
+    await waitFor(
+      async () => (await driver.findElements(By.css("[data-seat]"))).length === 2,
+      "the seat did not come back",
+    );
   });
 
   it("a face of 20 mm and a name of forty letters end in findings, not in an error", async () => {
@@ -111,13 +154,24 @@ describe("what people get wrong", () => {
     await makeClass(driver, "Tiny", ["Maximiliane-Theodora von und zu Hohenstein"], ["20", "20"]);
     await find(driver, byText("p", "at its thinnest"));
     await makeClass(driver, "Too tiny", ["Ines"], ["10", "10"]);
-    expect(await (await find(driver, By.css("[role=alert]"))).getText()).toContain("margin leaves no face");
+    expect(await (await find(driver, By.css("[role=alert]"))).getText()).toContain(
+      "margin leaves no face",
+    );
   });
 
   it("no names: every station answers and says what to do", async () => {
     const { driver } = window;
     const address = await makeClass(driver, "Nobody yet", []);
-    for (const station of ["plan", "measure", "letter", "cut", "weed", "pack", "teach", "look-back"]) {
+    for (const station of [
+      "plan",
+      "measure",
+      "letter",
+      "cut",
+      "weed",
+      "pack",
+      "teach",
+      "look-back",
+    ]) {
       await driver.get(`${address}/${station}`);
       await find(driver, By.css("main h2"));
       expect(await driver.getPageSource()).not.toContain("That did not work");
@@ -138,7 +192,10 @@ describe("names by hand", () => {
     await press(driver, byText("button", "Names"));
     const first = await find(driver, By.css('input[aria-label="name of seat 1"]'));
     await first.sendKeys(" B.", Key.ENTER);
-    const second = await waitFor(async () => (await driver.findElements(By.css('input[aria-label="name of seat 2"]')))[0], "no second line");
+    const second = await waitFor(
+      async () => (await driver.findElements(By.css('input[aria-label="name of seat 2"]')))[0],
+      "no second line",
+    );
     await second.sendKeys("Zoë-Maëlys");
     await saved(driver);
     await driver.get(`${address}/letter`);
@@ -162,7 +219,12 @@ describe("making one", () => {
     await press(driver, By.xpath("//ul[@aria-label='From the shelf']//button[1]"));
     await find(driver, byText("h3", "What a seat will look like"));
     await (await find(driver, By.css("[aria-label='Names, one a line']"))).sendKeys("Ines\nBo");
-    const drawn = By.xpath("//section[@aria-label='The seats as they will be']//li[.//*[local-name()='path'][@fill-rule='evenodd']]");
-    await waitFor(async () => (await driver.findElements(drawn)).length === 2, "the seats were not drawn");
+    const drawn = By.xpath(
+      "//section[@aria-label='The seats as they will be']//li[.//*[local-name()='path'][@fill-rule='evenodd']]",
+    );
+    await waitFor(
+      async () => (await driver.findElements(drawn)).length === 2,
+      "the seats were not drawn",
+    );
   });
 });

@@ -13,7 +13,9 @@ afterAll(() => window.close());
 const shape = (value: string) => choose(window.driver, "Shape", value);
 /** Width and height of what is drawn, px. */
 const drawn = (selector: string): Promise<[number, number]> =>
-  window.driver.executeScript(`const r = document.querySelector(${JSON.stringify(selector)}).getBoundingClientRect(); return [r.width, r.height]`);
+  window.driver.executeScript(
+    `const r = document.querySelector(${JSON.stringify(selector)}).getBoundingClientRect(); return [r.width, r.height]`,
+  );
 
 describe("any blank", () => {
   let address = "";
@@ -37,9 +39,20 @@ describe("any blank", () => {
     await press(driver, byText("label", "bend the design to the taper"));
     await saved(driver);
     await press(driver, byText("button", "Bend the design to the taper"));
-    await waitFor(async () => (await driver.findElements(By.xpath("//input[@type='checkbox'][@checked or following::text()]"))).length > 0, "the box is gone");
     await waitFor(
-      async () => driver.executeScript("return [...document.querySelectorAll('label')].find((l) => l.innerText.includes('bend the design')).querySelector('input').checked"),
+      async () =>
+        (
+          await driver.findElements(
+            By.xpath("//input[@type='checkbox'][@checked or following::text()]"),
+          )
+        ).length > 0,
+      "the box is gone",
+    );
+    await waitFor(
+      async () =>
+        driver.executeScript(
+          "return [...document.querySelectorAll('label')].find((l) => l.innerText.includes('bend the design')).querySelector('input').checked",
+        ),
       "the design was not bent",
     );
   });
@@ -47,7 +60,10 @@ describe("any blank", () => {
   it("the cup can be turned: the design goes out of sight", async () => {
     const { driver } = window;
     const slider = await find(driver, By.css('input[type="range"]'));
-    const share = async () => Number((await (await find(driver, By.css("[data-visible-share]"))).getText()).match(/^\d+/u)?.[0]);
+    const share = async () =>
+      Number(
+        (await (await find(driver, By.css("[data-visible-share]"))).getText()).match(/^\d+/u)?.[0],
+      );
     expect(await share()).toBe(100);
     await driver.executeScript("arguments[0].focus()", slider);
     for (let i = 0; i < 24; i++) await slider.sendKeys(Key.ARROW_RIGHT);
@@ -72,7 +88,11 @@ describe("any blank", () => {
     await find(driver, byText("span", "Planned with the smallest"));
     await driver.navigate().refresh();
     await find(driver, By.css("[data-keep-out]"));
-    expect(await (await find(driver, By.css('input[aria-label="Piece 1 across"]'))).getAttribute("value")).toBe("90 mm");
+    expect(
+      await (await find(driver, By.css('input[aria-label="Piece 1 across"]'))).getAttribute(
+        "value",
+      ),
+    ).toBe("90 mm");
   });
 
   it("a height typed by mistake is taken back by 0, and a row is taken out for good", async () => {
@@ -99,10 +119,16 @@ describe("any blank", () => {
     await shape("straightCup");
     await saved(driver);
     await typeLength(driver, "Clear of the rim", "105");
-    expect(await (await find(driver, By.css("[role=alert]"))).getText()).toContain("leave no height");
+    expect(await (await find(driver, By.css("[role=alert]"))).getText()).toContain(
+      "leave no height",
+    );
     await driver.navigate().refresh();
     await find(driver, byText("option", "straight cup"));
-    expect(await (await find(driver, By.xpath("//label[.='Clear of the rim']/following::input[1]"))).getAttribute("value")).not.toBe("105 mm");
+    expect(
+      await (
+        await find(driver, By.xpath("//label[.='Clear of the rim']/following::input[1]"))
+      ).getAttribute("value"),
+    ).not.toBe("105 mm");
   });
 });
 
@@ -115,9 +141,15 @@ describe("the demo's curved blanks", () => {
     await find(driver, By.css('[data-verdict="creases"]'));
     expect((await driver.findElements(By.css("figure svg line"))).length).toBeGreaterThan(4);
     await press(driver, byText("button", "Open the closed rings"));
-    await waitFor(async () => (await driver.findElements(By.css('[data-verdict="creases"]'))).length === 0, "the ring still creases");
+    await waitFor(
+      async () => (await driver.findElements(By.css('[data-verdict="creases"]'))).length === 0,
+      "the ring still creases",
+    );
     await press(driver, byText("button", "Undo: Open the closed rings"));
-    await waitFor(async () => (await driver.findElements(By.css('[data-verdict="creases"]'))).length > 0, "the ring did not come back");
+    await waitFor(
+      async () => (await driver.findElements(By.css('[data-verdict="creases"]'))).length > 0,
+      "the ring did not come back",
+    );
   });
 
   it("the pot, laid flat: a piece of ring in true proportion", async () => {
@@ -139,7 +171,9 @@ describe("what it goes through", () => {
     await saved(driver);
     await driver.get(`${address}/measure`);
     await find(driver, byText("li", "Fades or buckles in a dishwasher"));
-    expect(await (await find(driver, By.css("main"))).getText()).toContain("no food-contact material");
+    expect(await (await find(driver, By.css("main"))).getText()).toContain(
+      "no food-contact material",
+    );
   });
 
   it("nobody else's class can be measured", async () => {

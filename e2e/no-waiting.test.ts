@@ -30,17 +30,27 @@ describe("a class whose plan is of an older document", () => {
     await window.driver.get(`${address}/planning`);
     await outdated();
     const { text: sent } = await fetchText(window.driver, `${BASE}/`);
-    expect(sent.includes("its figures are those of before the last change"), "Tonight says nothing of it").toBe(true);
+    expect(
+      sent.includes("its figures are those of before the last change"),
+      "Tonight says nothing of it",
+    ).toBe(true);
     await window.driver.get(`${BASE}/`);
     expect(await text()).toContain("Tonight");
-    await waitFor(async () => !(await text()).includes("those of before"), "Tonight never had the new plan", 60_000);
+    await waitFor(
+      async () => !(await text()).includes("those of before"),
+      "Tonight never had the new plan",
+      60_000,
+    );
   }, 120_000);
 
   it("shows its head and the way through at once, and then the station", async () => {
     await outdated();
     await window.driver.get(`${address}/plan`);
     await outdated();
-    await window.driver.executeScript("arguments[0].click()", await find(window.driver, By.css("nav[aria-label=Stations] a[href$='/cut']")));
+    await window.driver.executeScript(
+      "arguments[0].click()",
+      await find(window.driver, By.css("nav[aria-label=Stations] a[href$='/cut']")),
+    );
     await find(window.driver, By.css("main svg[role=img]"));
     expect(await window.driver.getCurrentUrl()).toBe(`${address}/cut`);
     expect(await text()).not.toContain("Fetching the page");
@@ -57,16 +67,27 @@ describe("a class whose plan is of an older document", () => {
 describe("the address of a class", () => {
   it("leads to its first station, and whoever is not signed in to the door", async () => {
     const bare = await fetch(address, { redirect: "manual" });
-    expect([bare.status, new URL(bare.headers.get("location") ?? "", BASE).pathname]).toEqual([307, `${new URL(address).pathname}/plan`]);
+    expect([bare.status, new URL(bare.headers.get("location") ?? "", BASE).pathname]).toEqual([
+      307,
+      `${new URL(address).pathname}/plan`,
+    ]);
     const strange = await fetch(`${address}/cut`, { redirect: "manual" });
-    expect([strange.status, new URL(strange.headers.get("location") ?? "", BASE).pathname]).toEqual([307, "/sign-in"]);
+    expect([strange.status, new URL(strange.headers.get("location") ?? "", BASE).pathname]).toEqual(
+      [307, "/sign-in"],
+    );
   });
 });
 
 describe("a class that is not there", () => {
-  it.each(["cut", "letter", "plan"])("is not found, and does not begin to load: %s", async (station) => {
-    for (const none of ["00000000-0000-4000-8000-000000000000", "nothing"]) expect((await fetchText(window.driver, `${BASE}/classes/${none}/${station}`)).status).toBe(404);
-  });
+  it.each(["cut", "letter", "plan"])(
+    "is not found, and does not begin to load: %s",
+    async (station) => {
+      for (const none of ["00000000-0000-4000-8000-000000000000", "nothing"])
+        expect((await fetchText(window.driver, `${BASE}/classes/${none}/${station}`)).status).toBe(
+          404,
+        );
+    },
+  );
 });
 
 describe("what a page sends", () => {

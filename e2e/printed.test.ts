@@ -6,7 +6,13 @@ import { makePlan } from "@elm-basket/core/testing/one-thing.ts";
 import { addressLabelsPdf } from "@elm-basket/print/address-labels.ts";
 import { classLabelsPdf } from "@elm-basket/print/class-labels.ts";
 import { kitLabelsPdf } from "@elm-basket/print/kit-labels.ts";
-import { ADDRESS_SHEETS, KIT_SHEETS, LABEL_SHEETS, type LabelSheetId, labelAt } from "@elm-basket/print/label-sheets.ts";
+import {
+  ADDRESS_SHEETS,
+  KIT_SHEETS,
+  LABEL_SHEETS,
+  type LabelSheetId,
+  labelAt,
+} from "@elm-basket/print/label-sheets.ts";
 import { PAPERS } from "@elm-basket/print/pages.ts";
 import { beforeAll, describe, expect, it } from "vitest";
 import { type Rendered, rendered, wordsOf } from "./rendered.ts";
@@ -16,7 +22,17 @@ const RULER_MM = 0.3;
 /** Sheets are fed a little askew: nothing may stand nearer to a label's edge. */
 const EDGE_MM = 1.5;
 const LONG = "Wilhelmina-Bartholomea van der Oudekerke";
-const NAMES = [LONG, "Bo", "Zoë-Maëlys O'Hara", "Nguyễn Thị Ánh", "Mette", "Jo", "Ines", "Ulla", "Siân"];
+const NAMES = [
+  LONG,
+  "Bo",
+  "Zoë-Maëlys O'Hara",
+  "Nguyễn Thị Ánh",
+  "Mette",
+  "Jo",
+  "Ines",
+  "Ulla",
+  "Siân",
+];
 
 let plan: ReturnType<typeof makePlan>;
 beforeAll(() => {
@@ -37,12 +53,18 @@ function insideLabels(page: Rendered, id: LabelSheetId, count: number): void {
       expect(all).toBeNull();
       continue;
     }
-    const own = page.ink(x + EDGE_MM, y + EDGE_MM, sheet.width - 2 * EDGE_MM, sheet.height - 2 * EDGE_MM);
+    const own = page.ink(
+      x + EDGE_MM,
+      y + EDGE_MM,
+      sheet.width - 2 * EDGE_MM,
+      sheet.height - 2 * EDGE_MM,
+    );
     expect(own, `label ${place + 1} on ${id}`).not.toBeNull();
     if (!sheet.cut) expect(all, `label ${place + 1} on ${id}`).toEqual(own);
   }
   // Between and beside the labels there is nothing.
-  if (!sheet.cut && sheet.gap > 0) expect(page.ink(sheet.left + sheet.width, 0, sheet.gap, paper.height)).toBeNull();
+  if (!sheet.cut && sheet.gap > 0)
+    expect(page.ink(sheet.left + sheet.width, 0, sheet.gap, paper.height)).toBeNull();
   if (!sheet.cut && sheet.left > 0) expect(page.ink(0, 0, sheet.left, paper.height)).toBeNull();
 }
 
@@ -55,13 +77,18 @@ describe("labels on their sheets", () => {
     const sheet = LABEL_SHEETS[id];
     insideLabels(rendered(pdf), id, Math.min(NAMES.length, sheet.columns * sheet.rows));
     const words = letters(wordsOf(pdf));
-    for (const name of NAMES) expect(words).toContain(letters(plan.labels.get(String(NAMES.indexOf(name) + 1)) ?? name));
+    for (const name of NAMES)
+      expect(words).toContain(letters(plan.labels.get(String(NAMES.indexOf(name) + 1)) ?? name));
   });
 
   it.each(ADDRESS_SHEETS)("addresses on %s, with names and towns that are long", async (id) => {
     const labels = NAMES.map((name, i) => ({
       seat: String(i + 1),
-      address: { name, lines: ["Long Lane House, Upper Flat", "12 Reed Lane", "EM4 2QQ Elmford-upon-Rush"], country: i === 0 ? "Norway" : "" },
+      address: {
+        name,
+        lines: ["Long Lane House, Upper Flat", "12 Reed Lane", "EM4 2QQ Elmford-upon-Rush"],
+        country: i === 0 ? "Norway" : "",
+      },
     }));
     const pdf = await addressLabelsPdf(labels, { title: "Tins", date: "2026-12-05", sheet: id });
     const sheet = LABEL_SHEETS[id];
@@ -72,13 +99,21 @@ describe("labels on their sheets", () => {
     expect(words).toContain(letters("EM4 2QQ Elmford-upon-Rush"));
   });
 
-  it.each(["film", "blank", "table"] as const)("%s labels, on the sheets of either paper", async (what) => {
-    for (const id of ["a4-21", "letter-30"] as const) {
-      const pdf = await classLabelsPdf(plan, what, id, "mm");
-      const count = what === "film" ? plan.laidOut.sheets.length : what === "blank" ? NAMES.length : Math.ceil(NAMES.length / 4);
-      insideLabels(rendered(pdf), id, count);
-    }
-  });
+  it.each(["film", "blank", "table"] as const)(
+    "%s labels, on the sheets of either paper",
+    async (what) => {
+      for (const id of ["a4-21", "letter-30"] as const) {
+        const pdf = await classLabelsPdf(plan, what, id, "mm");
+        const count =
+          what === "film"
+            ? plan.laidOut.sheets.length
+            : what === "blank"
+              ? NAMES.length
+              : Math.ceil(NAMES.length / 4);
+        insideLabels(rendered(pdf), id, count);
+      }
+    },
+  );
 });
 
 describe("true measure", () => {
@@ -99,7 +134,11 @@ describe("true measure", () => {
     const page = rendered(await kitLabelsPdf(plan, "letter-6"));
     const sheet = LABEL_SHEETS["letter-6"];
     const seat = "2";
-    const box = boxOf(plan.kits.filter((kit) => kit.seat === seat && kit.copy === 1).flatMap((kit) => kit.pieces.map(({ polygon }) => polygon)));
+    const box = boxOf(
+      plan.kits
+        .filter((kit) => kit.seat === seat && kit.copy === 1)
+        .flatMap((kit) => kit.pieces.map(({ polygon }) => polygon)),
+    );
     const { x, y } = labelAt(sheet, 1);
     // Between the head with its code and the list of what is in the bag.
     const ink = page.ink(x + 2, y + 25.5, sheet.width - 4, sheet.height - 25.5 - 9.5);

@@ -12,7 +12,13 @@ const xpath = (path: string) => find(driver, By.xpath(path));
 const text = async (css: string) => (await find(driver, By.css(css))).getText();
 /** Played, and every way tried. */
 async function rehearsed(): Promise<string> {
-  await driver.wait(async () => Number(await (await find(driver, By.css("[data-rehearsed]"))).getAttribute("data-rehearsed")) > 0, 60_000);
+  await driver.wait(
+    async () =>
+      Number(
+        await (await find(driver, By.css("[data-rehearsed]"))).getAttribute("data-rehearsed"),
+      ) > 0,
+    60_000,
+  );
   await driver.wait(until.elementLocated(By.css("[data-way]")), 120_000);
   return text("[data-rehearsed] h2");
 }
@@ -38,7 +44,9 @@ describe("rehearsing the slate class", () => {
     const slider = await find(driver, By.css("input[type=range]"));
     await slider.sendKeys(Key.END);
     expect(await text("[data-tally]")).toContain("10 done");
-    await (await find(driver, By.css("[aria-label='One evening'] [role=button]"))).sendKeys(Key.ENTER);
+    await (await find(driver, By.css("[aria-label='One evening'] [role=button]"))).sendKeys(
+      Key.ENTER,
+    );
     expect(await text("[data-seat-evening]")).toMatch(/waits .* in all/u);
   });
 
@@ -47,7 +55,9 @@ describe("rehearsing the slate class", () => {
     await (await xpath("//li[@data-way='moreTool']//button")).click();
     await driver.wait(async () => (await text("[data-rehearsed] h2")) !== before, 60_000);
     await rehearsed();
-    const again = await driver.findElements(By.xpath("//li[@data-way='moreTool'][contains(., 'instead of 1')]"));
+    const again = await driver.findElements(
+      By.xpath("//li[@data-way='moreTool'][contains(., 'instead of 1')]"),
+    );
     expect(again).toHaveLength(0);
     await (await xpath("//button[contains(normalize-space(),'Undo')]")).click();
     await driver.wait(async () => (await text("[data-rehearsed] h2")) === before, 60_000);
@@ -57,10 +67,18 @@ describe("rehearsing the slate class", () => {
     const before = await rehearsed();
     await choose(driver, "The room goes on", "all");
     await driver.wait(async () => (await text("[data-rehearsed] h2")) !== before, 60_000);
-    await driver.wait(async () => (await driver.findElements(By.xpath("//*[normalize-space()='Saved']"))).length > 0, 20_000);
+    await driver.wait(
+      async () =>
+        (await driver.findElements(By.xpath("//*[normalize-space()='Saved']"))).length > 0,
+      20_000,
+    );
     await driver.navigate().refresh();
     await rehearsed();
-    expect(await (await xpath("//label[contains(.,'The room goes on')]/following::select[1]")).getAttribute("value")).toBe("all");
+    expect(
+      await (
+        await xpath("//label[contains(.,'The room goes on')]/following::select[1]")
+      ).getAttribute("value"),
+    ).toBe("all");
     await (await xpath("//button[contains(normalize-space(),'Undo')]")).click();
     await driver.wait(async () => (await text("[data-rehearsed] h2")) === before, 60_000);
   });

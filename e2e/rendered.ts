@@ -45,19 +45,32 @@ function run(program: string, args: readonly string[]): string {
 /** One page, from 1. */
 export function rendered(pdf: Uint8Array, page = 1): Rendered {
   return inFolder(pdf, (folder, file) => {
-    run("pdftoppm", ["-gray", "-r", String(DPI), "-f", String(page), "-l", String(page), "-singlefile", file, join(folder, "page")]);
+    run("pdftoppm", [
+      "-gray",
+      "-r",
+      String(DPI),
+      "-f",
+      String(page),
+      "-l",
+      String(page),
+      "-singlefile",
+      file,
+      join(folder, "page"),
+    ]);
     return readPgm(readFileSync(join(folder, "page.pgm")));
   });
 }
 
 /** Words of all pages, in the order in which they are read. */
-export const wordsOf = (pdf: Uint8Array): string => inFolder(pdf, (_, file) => run("pdftotext", ["-enc", "UTF-8", file, "-"]));
+export const wordsOf = (pdf: Uint8Array): string =>
+  inFolder(pdf, (_, file) => run("pdftotext", ["-enc", "UTF-8", file, "-"]));
 
 function readPgm(bytes: Buffer): Rendered {
   const head = /^P5\s+(\d+)\s+(\d+)\s+255\s/u.exec(bytes.subarray(0, 60).toString("latin1"));
   if (!head) throw new Error("not a picture of a page");
   const [columns, rows, from] = [Number(head[1]), Number(head[2]), head[0].length];
-  const dots = (mm: number, most: number) => Math.max(0, Math.min(most, Math.round(mm / MM_PER_DOT)));
+  const dots = (mm: number, most: number) =>
+    Math.max(0, Math.min(most, Math.round(mm / MM_PER_DOT)));
   return {
     width: columns * MM_PER_DOT,
     height: rows * MM_PER_DOT,
@@ -71,7 +84,14 @@ function readPgm(bytes: Buffer): Rendered {
           top = Math.min(top, row);
           bottom = Math.max(bottom, row);
         }
-      return right < 0 ? null : { left: left * MM_PER_DOT, top: top * MM_PER_DOT, right: (right + 1) * MM_PER_DOT, bottom: (bottom + 1) * MM_PER_DOT };
+      return right < 0
+        ? null
+        : {
+            left: left * MM_PER_DOT,
+            top: top * MM_PER_DOT,
+            right: (right + 1) * MM_PER_DOT,
+            bottom: (bottom + 1) * MM_PER_DOT,
+          };
     },
   };
 }

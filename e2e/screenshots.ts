@@ -9,7 +9,11 @@ const window = await openWindow();
 const { driver } = window;
 const picture = (name: string) => shoot(driver, `${folder}${name}.png`);
 
-async function visit(url: string, name: string, ready: By = By.css("main h2, main h1")): Promise<void> {
+async function visit(
+  url: string,
+  name: string,
+  ready: By = By.css("main h2, main h1"),
+): Promise<void> {
   await driver.get(url);
   await find(driver, ready);
   await driver.sleep(400);
@@ -21,7 +25,11 @@ try {
   await find(driver, byText("h2", "Sign in"));
   await openDemo(driver);
   await driver.sleep(300);
-  await waitFor(async () => !/being planned/iu.test(await driver.findElement(By.css("main")).getText()), "a class is still being planned", 120_000);
+  await waitFor(
+    async () => !/being planned/iu.test(await driver.findElement(By.css("main")).getText()),
+    "a class is still being planned",
+    120_000,
+  );
   await picture("tonight");
   const tins = await demoClass(driver, "Seed tins");
   const slates = await demoClass(driver, "Slate house");
@@ -44,7 +52,8 @@ try {
   await press(driver, By.css("[data-seat='6'] button"));
   await driver.sleep(900);
   await picture("seat");
-  const choose = (await (await driver.findElement(By.css("[data-choose-link]"))).getAttribute("href")) ?? "";
+  const choose =
+    (await (await driver.findElement(By.css("[data-choose-link]"))).getAttribute("href")) ?? "";
   await visit(`${tins}/cut`, "cut");
   await driver.get(`${BASE}/shelf`);
   await press(driver, By.css("[aria-label='Take Seed tin with lid in hand']"));
@@ -62,20 +71,29 @@ try {
   await driver.sleep(400);
   await picture("rehearse");
   await driver.get(`${BASE}/projects`);
-  await press(driver, By.xpath("//*[@data-project='Seed tins for the allotment society']//a[contains(., 'variants')]"));
+  await press(
+    driver,
+    By.xpath(
+      "//*[@data-project='Seed tins for the allotment society']//a[contains(., 'variants')]",
+    ),
+  );
   await find(driver, By.css("[data-variant='Autumn'] dl"));
   await driver.executeScript("window.scrollTo(0, 0)");
   await driver.sleep(400);
   await picture("variants");
 
   await driver.get(`${slates}/teach`);
-  const link = (await (await find(driver, By.css("[data-follow-link]"))).getAttribute("href")) ?? "";
+  const link =
+    (await (await find(driver, By.css("[data-follow-link]"))).getAttribute("href")) ?? "";
   await driver.get(slates.replace("/classes/", "/live/"));
   await press(driver, byText("button", "Begin the class"));
   await press(driver, byText("button", "Begin all the same"));
   for (const step of ["clean", "weed", "tape", "place", "press", "seal-edges"]) {
     await press(driver, byText("button", "Next step"));
-    await waitFor(async () => (await driver.findElements(By.css(`h1[data-step="${step}"]`))).length > 0, `${step} did not come`);
+    await waitFor(
+      async () => (await driver.findElements(By.css(`h1[data-step="${step}"]`))).length > 0,
+      `${step} did not come`,
+    );
   }
   await driver.sleep(400);
   await picture("live");

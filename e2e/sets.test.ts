@@ -3,12 +3,24 @@ import { By } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations } from "./accessibility.ts";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
-import { addToDesign, BASE, choiceLink, choose, fetchText, fill, openDemo, openNewStudio, saved, setField } from "./journey.ts";
+import {
+  addToDesign,
+  BASE,
+  choiceLink,
+  choose,
+  fetchText,
+  fill,
+  openDemo,
+  openNewStudio,
+  saved,
+  setField,
+} from "./journey.ts";
 
 let window: Window;
 const driver = () => window.driver;
 const text = async () => (await find(driver(), By.css("main"))).getText();
-const document = async (address: string) => JSON.parse((await fetchText(driver(), `${address}/files/class.json`)).text);
+const document = async (address: string) =>
+  JSON.parse((await fetchText(driver(), `${address}/files/class.json`)).text);
 /** What a person may take for each, minutes; a script is far quicker. */
 const MOST_MINUTES = 8;
 const MOST_LOADS = 30;
@@ -32,7 +44,17 @@ interface Wanted {
   readonly more: readonly Another[];
 }
 
-async function make({ title, blank, shape, material, size, technique, film, names, more }: Wanted): Promise<string> {
+async function make({
+  title,
+  blank,
+  shape,
+  material,
+  size,
+  technique,
+  film,
+  names,
+  more,
+}: Wanted): Promise<string> {
   await driver().get(`${BASE}/classes/new`);
   await fill(driver(), "Title", title);
   await fill(driver(), "What it is", blank);
@@ -45,10 +67,15 @@ async function make({ title, blank, shape, material, size, technique, film, name
     const own = `//fieldset[@aria-label='Thing ${i + 2}']`;
     if (another.blank) await fill(driver(), "What it is", another.blank, own);
     if (another.shape) await chooseIn(own, "Shape", another.shape);
-    for (const [label, length] of Object.entries(another.size ?? {})) await fill(driver(), label, length, own);
+    for (const [label, length] of Object.entries(another.size ?? {}))
+      await fill(driver(), label, length, own);
     if (another.material) await chooseIn(own, "Made of", another.material);
   }
-  const known = await driver().findElements(By.xpath(`//ul[@aria-label='From the shelf']//button[starts-with(normalize-space(.),'${film}')]`));
+  const known = await driver().findElements(
+    By.xpath(
+      `//ul[@aria-label='From the shelf']//button[starts-with(normalize-space(.),'${film}')]`,
+    ),
+  );
   if (known[0]) await known[0].click();
   else {
     await press(driver(), byText("button", "Add a new film"));
@@ -58,12 +85,18 @@ async function make({ title, blank, shape, material, size, technique, film, name
   }
   await setField(driver(), "[aria-label='Names, one a line']", names.join("\n"));
   await press(driver(), byText("button", "Make the class"));
-  await waitFor(async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver().getCurrentUrl()), "the class was not made");
+  await waitFor(
+    async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver().getCurrentUrl()),
+    "the class was not made",
+  );
   return (await driver().getCurrentUrl()).replace(/\/[a-z-]+(\?.*)?$/u, "");
 }
 
 async function chooseIn(within: string, label: string, value: string): Promise<void> {
-  const list = await find(driver(), By.xpath(`${within}//label[normalize-space(text()[1])="${label}"]/following::select[1]`));
+  const list = await find(
+    driver(),
+    By.xpath(`${within}//label[normalize-space(text()[1])="${label}"]/following::select[1]`),
+  );
   await driver().executeScript(
     `const [el, value] = arguments;
      Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set.call(el, value);
@@ -74,30 +107,54 @@ async function chooseIn(within: string, label: string, value: string): Promise<v
 }
 
 interface Made {
-  readonly things: { id: string; title: string; sideOf?: string; choice?: string; design: { items: { kind: string; text?: string }[] } }[];
+  readonly things: {
+    id: string;
+    title: string;
+    sideOf?: string;
+    choice?: string;
+    design: { items: { kind: string; text?: string }[] };
+  }[];
   readonly steps: { id: string; thing?: string; like?: string; minutes: number }[];
-  readonly seats: { seat: string; choices?: Record<string, string>; things?: Record<string, { shape?: { kind: string } }> }[];
+  readonly seats: {
+    seat: string;
+    choices?: Record<string, string>;
+    things?: Record<string, { shape?: { kind: string } }>;
+  }[];
 }
 
 /** Sheets name their things, materials and run sheet are there. */
-async function comesThrough(address: string): Promise<{ made: Made; seats: string[]; steps: string }> {
+async function comesThrough(
+  address: string,
+): Promise<{ made: Made; seats: string[]; steps: string }> {
   await driver().get(`${address}/cut`);
   await waitFor(async () => /1 · /u.test(await text()), "nothing was laid", 60_000);
   const made = await document(address);
   const sheets: { text: string }[] = [];
   for (let nn = 1; nn <= MOST_LOADS; nn++) {
-    const found = await Promise.all(made.vinyls.map(({ id }: { id: string }) => fetchText(driver(), `${address}/files/sheets/${String(nn).padStart(2, "0")}-${id}.svg`)));
+    const found = await Promise.all(
+      made.vinyls.map(({ id }: { id: string }) =>
+        fetchText(driver(), `${address}/files/sheets/${String(nn).padStart(2, "0")}-${id}.svg`),
+      ),
+    );
     const there = found.filter(({ status }) => status === 200);
     if (there.length === 0) break;
     sheets.push(...there);
   }
   const groups = sheets.flatMap(({ text: svg }: { text: string }) =>
-    [...svg.matchAll(/<g class="kit"[^>]*data-seat="([^"]+)"[^>]*?(?:data-thing="([^"]+)")?[^>]*>/gu)].map(([whole, seat]) => `${seat} ${/data-thing="([^"]+)"/u.exec(whole)?.[1] ?? ""}`),
+    [
+      ...svg.matchAll(
+        /<g class="kit"[^>]*data-seat="([^"]+)"[^>]*?(?:data-thing="([^"]+)")?[^>]*>/gu,
+      ),
+    ].map(([whole, seat]) => `${seat} ${/data-thing="([^"]+)"/u.exec(whole)?.[1] ?? ""}`),
   );
   await driver().get(`${address}/teach`);
   await find(driver(), byText("button", "Add a step"));
   expect(await violations(driver())).toEqual([]);
-  return { made, seats: [...new Set(groups)].sort(), steps: (await fetchText(driver(), `${address}/files/run-sheet.csv`)).text };
+  return {
+    made,
+    seats: [...new Set(groups)].sort(),
+    steps: (await fetchText(driver(), `${address}/files/run-sheet.csv`)).text,
+  };
 }
 
 async function within<T>(work: () => Promise<T>): Promise<T> {
@@ -109,7 +166,12 @@ async function within<T>(work: () => Promise<T>): Promise<T> {
 
 beforeAll(async () => {
   window = await openWindow();
-  await openNewStudio(driver(), "Otter Yard", "Bram Quill", `bram-${Date.now()}@otter-yard.example`);
+  await openNewStudio(
+    driver(),
+    "Otter Yard",
+    "Bram Quill",
+    `bram-${Date.now()}@otter-yard.example`,
+  );
 }, 120_000);
 afterAll(async () => window.close());
 
@@ -139,7 +201,9 @@ describe("from names to run sheet", () => {
         await saved(driver());
         const { made, seats, steps } = await comesThrough(address);
         expect(made.things[1]?.design.items.some((item) => item.text === "Welcome")).toBe(true);
-        expect(seats.filter((seat) => !seat.startsWith("spare"))).toEqual(["1", "2", "3"].flatMap((seat) => [`${seat} ${first.id}`, `${seat} ${second.id}`]).sort());
+        expect(seats.filter((seat) => !seat.startsWith("spare"))).toEqual(
+          ["1", "2", "3"].flatMap((seat) => [`${seat} ${first.id}`, `${seat} ${second.id}`]).sort(),
+        );
         expect(made.steps.filter(({ like }) => like).length).toBeGreaterThan(0);
         expect(steps.match(/Clean the blank/gu)).toHaveLength(1);
         await driver().get(`${address}/measure`);
@@ -191,8 +255,19 @@ describe("from names to run sheet", () => {
           film: "Plum gloss",
           names: ["Ned", "Ivy", "Odile"],
           more: [
-            { verb: "Add another thing", blank: "Tall board", material: "sealedWood", size: { Width: "150 mm", Height: "200 mm" } },
-            { verb: "Add another thing", blank: "Jug", shape: "straightCup", material: "enamel", size: { Diameter: "110 mm", Height: "140 mm" } },
+            {
+              verb: "Add another thing",
+              blank: "Tall board",
+              material: "sealedWood",
+              size: { Width: "150 mm", Height: "200 mm" },
+            },
+            {
+              verb: "Add another thing",
+              blank: "Jug",
+              shape: "straightCup",
+              material: "enamel",
+              size: { Diameter: "110 mm", Height: "140 mm" },
+            },
           ],
         });
         const { made, seats } = await comesThrough(address);
@@ -200,7 +275,11 @@ describe("from names to run sheet", () => {
         expect(seats).toHaveLength(9);
         await driver().get(`${address}/pack`);
         await press(driver(), By.css("[aria-label='With Jug']"));
-        await waitFor(async () => (await text()).includes("Without Jug, planned anew"), "what it would be without the jug was not told", 60_000);
+        await waitFor(
+          async () => (await text()).includes("Without Jug, planned anew"),
+          "what it would be without the jug was not told",
+          60_000,
+        );
         expect((await document(address)).things).toHaveLength(3);
         expect(await text()).toContain("without a price");
         expect(await violations(driver())).toEqual([]);
@@ -226,7 +305,10 @@ describe("from names to run sheet", () => {
         expect(made.things[1]?.sideOf).toBe(made.things[0]?.id);
         expect(seats).toHaveLength(4);
         const order = steps.split(/\r?\n/u).map((line) => line.split(",")[3] ?? "");
-        const [peel, turn] = [order.findIndex((title) => title.includes("Peel the film: Panel")), order.findIndex((title) => title.includes("Turn it over"))];
+        const [peel, turn] = [
+          order.findIndex((title) => title.includes("Peel the film: Panel")),
+          order.findIndex((title) => title.includes("Turn it over")),
+        ];
         expect(peel).toBeGreaterThan(0);
         expect(turn).toBeGreaterThan(peel);
       }),
@@ -245,7 +327,13 @@ describe("from names to run sheet", () => {
           technique: "Open stencil",
           film: "Sheer stencil",
           names: ["Ines", "Bo", "Mette"],
-          more: [{ verb: "an alternative for each seat", blank: "Tall board", size: { Width: "120 mm", Height: "180 mm" } }],
+          more: [
+            {
+              verb: "an alternative for each seat",
+              blank: "Tall board",
+              size: { Width: "120 mm", Height: "180 mm" },
+            },
+          ],
         });
         const { things } = await document(address);
         await driver().get(`${address}/letter`);
@@ -273,7 +361,14 @@ describe("from names to run sheet", () => {
           technique: "Decal",
           film: "Plum gloss",
           names: ["Ines", "Bo", "Mette"],
-          more: [{ verb: "an alternative for each seat", blank: "Own cup", shape: "straightCup", size: CUP }],
+          more: [
+            {
+              verb: "an alternative for each seat",
+              blank: "Own cup",
+              shape: "straightCup",
+              size: CUP,
+            },
+          ],
         });
         const { things } = await document(address);
         const own = things[1];
@@ -286,24 +381,51 @@ describe("from names to run sheet", () => {
         await setField(driver(), "main select", "2");
         await press(driver(), By.xpath(`//label[contains(.,'${own.title}')]/input[@type='radio']`));
         await press(driver(), By.xpath("//label[contains(.,'widest in the middle')]"));
-        await waitFor(async () => (await text()).includes("Still to measure"), "what is missing was not told");
-        for (const [label, length] of Object.entries({ "Once round, at the rim": "25 cm", "Once round, at the foot": "220 mm", Height: "9.5 cm", "Once round, at the widest": "8 cm" }))
+        await waitFor(
+          async () => (await text()).includes("Still to measure"),
+          "what is missing was not told",
+        );
+        for (const [label, length] of Object.entries({
+          "Once round, at the rim": "25 cm",
+          "Once round, at the foot": "220 mm",
+          Height: "9.5 cm",
+          "Once round, at the widest": "8 cm",
+        }))
           await fill(driver(), label, length);
-        await waitFor(async () => (await text()).includes("at least 12 cm"), "a diameter was taken for once round");
+        await waitFor(
+          async () => (await text()).includes("at least 12 cm"),
+          "a diameter was taken for once round",
+        );
         await fill(driver(), "Once round, at the widest", "33 cm");
-        await waitFor(async () => (await text()).includes("That can be a cup"), "the measures were not taken");
+        await waitFor(
+          async () => (await text()).includes("That can be a cup"),
+          "the measures were not taken",
+        );
         expect(await violations(driver())).toEqual([]);
         await press(driver(), byText("button", "Ask for this"));
-        await waitFor(async () => (await text()).includes("Your host has it"), "it was not asked for");
+        await waitFor(
+          async () => (await text()).includes("Your host has it"),
+          "it was not asked for",
+        );
         await driver().get(`${address}/letter`);
-        await waitFor(async () => (await text()).includes(`to make the ${own.title}`), "the host does not see it");
+        await waitFor(
+          async () => (await text()).includes(`to make the ${own.title}`),
+          "the host does not see it",
+        );
         await press(driver(), byText("button", "Take it"));
-        await waitFor(async () => (await document(address)).seats[1].things?.[own.id]?.shape?.kind === "bulgedCup", "it was not taken");
+        await waitFor(
+          async () =>
+            (await document(address)).seats[1].things?.[own.id]?.shape?.kind === "bulgedCup",
+          "it was not taken",
+        );
         const { seats, made } = await comesThrough(address);
         expect(made.seats[1]?.choices).toEqual({ [own.choice]: own.id });
         expect(seats).toContain(`2 ${own.id}`);
         await driver().get(`${address}/measure?thing=${own.id}`);
-        await waitFor(async () => (await text()).includes("1 of 1 measured"), "Measure does not show it");
+        await waitFor(
+          async () => (await text()).includes("1 of 1 measured"),
+          "Measure does not show it",
+        );
       }),
     480_000,
   );
@@ -314,7 +436,9 @@ describe("the demo's set", () => {
     await driver().manage().deleteAllCookies();
     await openDemo(driver());
     await driver().get(`${BASE}/classes`);
-    const address = ((await (await find(driver(), By.partialLinkText("Quay market"))).getAttribute("href")) ?? "").replace(/\/plan$/u, "");
+    const address = (
+      (await (await find(driver(), By.partialLinkText("Quay market"))).getAttribute("href")) ?? ""
+    ).replace(/\/plan$/u, "");
     for (const station of ["plan", "measure", "letter"]) {
       await driver().get(`${address}/${station}`);
       await find(driver(), By.css("section[aria-label='The set on one line']"));

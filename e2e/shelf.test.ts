@@ -8,7 +8,13 @@ import { BASE, choose, fetchText, fill, openNewStudio, saved, setField } from ".
 let window: Window;
 const driver = () => window.driver;
 const text = async () => (await find(driver(), By.css("main"))).getText();
-const shows = (words: string | RegExp) => waitFor(async () => (typeof words === "string" ? (await text()).includes(words) : words.test(await text())), `${words} was not shown`, 40_000);
+const shows = (words: string | RegExp) =>
+  waitFor(
+    async () =>
+      typeof words === "string" ? (await text()).includes(words) : words.test(await text()),
+    `${words} was not shown`,
+    40_000,
+  );
 const inHand = (name: string) => press(driver(), By.css(`[aria-label="Take ${name} in hand"]`));
 
 beforeAll(async () => {
@@ -47,7 +53,14 @@ describe("goods", () => {
     await shows("Everything the classes ahead want is here");
     await inHand("Pebble tag");
     await shows("came in");
-    expect(await (await find(driver(), By.xpath("//label[normalize-space(.)='Usual shop']/following::input[1]"))).getAttribute("value")).toBe("Quay Crafts");
+    expect(
+      await (
+        await find(
+          driver(),
+          By.xpath("//label[normalize-space(.)='Usual shop']/following::input[1]"),
+        )
+      ).getAttribute("value"),
+    ).toBe("Quay Crafts");
   });
 
   it("what is changed can be undone; a name that is there already is refused", async () => {
@@ -55,7 +68,13 @@ describe("goods", () => {
     await shows("Undo: What is kept");
     await press(driver(), byText("button", "Undo: What is kept"));
     await waitFor(
-      async () => (await (await find(driver(), By.xpath("//label[normalize-space(.)='Keep at least']/following::input[1]"))).getAttribute("value")) === "0",
+      async () =>
+        (await (
+          await find(
+            driver(),
+            By.xpath("//label[normalize-space(.)='Keep at least']/following::input[1]"),
+          )
+        ).getAttribute("value")) === "0",
       "what is kept was not put back",
     );
     await press(driver(), By.xpath("//*[@data-in-hand]//button[normalize-space(.)='close']"));
@@ -76,25 +95,40 @@ describe("goods", () => {
     await inHand("Pebble tag");
     await fill(driver(), "Keep at least", "12");
     await saved(driver());
-    await waitFor(async () => (await fetchText(driver(), "/shelf/goods.csv")).text.includes(",18,12,"), "the first was not saved");
+    await waitFor(
+      async () => (await fetchText(driver(), "/shelf/goods.csv")).text.includes(",18,12,"),
+      "the first was not saved",
+    );
     await driver().close();
     await driver()
       .switchTo()
       .window(first ?? "");
     await fill(driver(), "In a pack", "12");
-    await waitFor(async () => (await fetchText(driver(), "/shelf/goods.csv")).text.includes(",18,12,Quay Crafts,12,10.80,GBP"), "the two changes were not merged");
+    await waitFor(
+      async () =>
+        (await fetchText(driver(), "/shelf/goods.csv")).text.includes(
+          ",18,12,Quay Crafts,12,10.80,GBP",
+        ),
+      "the two changes were not merged",
+    );
     await driver().switchTo().newWindow("tab");
     await driver().get(`${BASE}/shelf`);
     await inHand("Pebble tag");
     await fill(driver(), "In a pack", "6");
-    await waitFor(async () => (await fetchText(driver(), "/shelf/goods.csv")).text.includes("Quay Crafts,6,10.80"), "the third was not saved");
+    await waitFor(
+      async () =>
+        (await fetchText(driver(), "/shelf/goods.csv")).text.includes("Quay Crafts,6,10.80"),
+      "the third was not saved",
+    );
     await driver().close();
     await driver()
       .switchTo()
       .window(first ?? "");
     await fill(driver(), "In a pack", "24");
     await shows("changed the same first");
-    expect((await fetchText(driver(), "/shelf/goods.csv")).text).toContain("Quay Crafts,6,10.80,GBP");
+    expect((await fetchText(driver(), "/shelf/goods.csv")).text).toContain(
+      "Quay Crafts,6,10.80,GBP",
+    );
   });
 
   it("come out as a list and in again; what it would change is told first", async () => {
@@ -108,11 +142,25 @@ describe("goods", () => {
     };
     const dialog = async () => (await find(driver(), By.css("[role=dialog]"))).getText();
     await paste(list);
-    await waitFor(async () => (await dialog()).includes("The same as now: 1."), "the same list was not known");
+    await waitFor(
+      async () => (await dialog()).includes("The same as now: 1."),
+      "the same list was not known",
+    );
     await paste(`${list}Brass ring,part,,40,,,,,\nRibbon,sash,m,3,,,,,\n`);
-    await waitFor(async () => (await dialog()).includes("New: 1.") && (await dialog()).includes("there is no kind “sash”"), "what is new was not told");
-    await press(driver(), By.xpath("//*[@role='dialog']//button[normalize-space(.)='Take this one']"));
-    await waitFor(async () => (await dialog()).includes("Put on the shelf: 1."), "the list was not taken");
+    await waitFor(
+      async () =>
+        (await dialog()).includes("New: 1.") &&
+        (await dialog()).includes("there is no kind “sash”"),
+      "what is new was not told",
+    );
+    await press(
+      driver(),
+      By.xpath("//*[@role='dialog']//button[normalize-space(.)='Take this one']"),
+    );
+    await waitFor(
+      async () => (await dialog()).includes("Put on the shelf: 1."),
+      "the list was not taken",
+    );
     await driver().get(`${BASE}/shelf`);
     await shows("Brass ring");
   });
@@ -127,13 +175,19 @@ describe("classes draw on the shelf", () => {
     await setField(driver(), "[aria-label='Names, one a line']", "Ines\nBo\nZoë");
     await fill(driver(), "What it is", "Pebble tag");
     await press(driver(), byText("button", "Make the class"));
-    await waitFor(async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver().getCurrentUrl()), "the class was not made");
+    await waitFor(
+      async () => /\/classes\/[0-9a-f-]{36}\//u.test(await driver().getCurrentUrl()),
+      "the class was not made",
+    );
     address = (await driver().getCurrentUrl()).replace(/\/[a-z-]+$/u, "");
     await driver().get(`${address}/pack`);
-    const row = async () => (await find(driver(), By.xpath("//tr[.//b[.='Pebble tag']]"))).getText();
+    const row = async () =>
+      (await find(driver(), By.xpath("//tr[.//b[.='Pebble tag']]"))).getText();
     await waitFor(async () => /Pebble tag.*\n?.*18/su.test(await row()), "the stock was not found");
     const document = JSON.parse((await fetchText(driver(), `${address}/files/class.json`)).text);
-    expect(document.supplies.find(({ name }: { name: string }) => name === "Pebble tag")).toMatchObject({ have: 18, pack: { size: 6, price: 1080 } });
+    expect(
+      document.supplies.find(({ name }: { name: string }) => name === "Pebble tag"),
+    ).toMatchObject({ have: 18, pack: { size: 6, price: 1080 } });
     await driver().get(`${BASE}/shelf`);
     await shows(/4 Pebble tags/u);
     await shows(/wants? what is not here/u);
@@ -151,10 +205,16 @@ describe("classes draw on the shelf", () => {
     await driver().get(box);
     await press(driver(), By.xpath("//button[@data-main][contains(., 'All in')]"));
     await press(driver(), By.xpath("//button[@data-main][contains(., 'Close it')]"));
-    await waitFor(async () => !(await driver().getCurrentUrl()).includes("room%20box"), "the next bag did not come");
+    await waitFor(
+      async () => !(await driver().getCurrentUrl()).includes("room%20box"),
+      "the next bag did not come",
+    );
     await driver().get(box);
     await shows("Closed");
-    const bags = async () => (await fetchText(driver(), `${BASE}/shelf/goods.csv`)).text.match(/Parcel bag,[a-z]+,piece,(\d+)/u)?.[1];
+    const bags = async () =>
+      (await fetchText(driver(), `${BASE}/shelf/goods.csv`)).text.match(
+        /Parcel bag,[a-z]+,piece,(\d+)/u,
+      )?.[1];
     expect(await bags()).toBe("8");
     await driver().get(`${address}/pack`);
     await shows("1 used already");
@@ -173,14 +233,26 @@ describe("the scrap box", () => {
     await fill(driver(), "Width", "180");
     await fill(driver(), "Height", "120");
     await fill(driver(), "Gone in width", "200");
-    await waitFor(async () => (await (await find(driver(), By.css("[role=dialog]"))).getText()).includes("must be smaller"), "too large a corner was taken");
+    await waitFor(
+      async () =>
+        (await (await find(driver(), By.css("[role=dialog]"))).getText()).includes(
+          "must be smaller",
+        ),
+      "too large a corner was taken",
+    );
     await fill(driver(), "Gone in width", "90");
     await press(driver(), byText("button", "Put it in the box"));
     await shows("180 × 120 mm");
     await press(driver(), By.css('[aria-label^="Change scrap"]'));
     await fill(driver(), "Label", "Drawer 1");
     await press(driver(), byText("button", "Save it"));
-    await waitFor(async () => (await (await find(driver(), By.css("[role=dialog]"))).getText()).includes("A label such as K-07"), "a label with a space was taken");
+    await waitFor(
+      async () =>
+        (await (await find(driver(), By.css("[role=dialog]"))).getText()).includes(
+          "A label such as K-07",
+        ),
+      "a label with a space was taken",
+    );
     await fill(driver(), "Label", "Drawer-1");
     await press(driver(), byText("button", "Save it"));
     await shows("Drawer-1");
@@ -190,14 +262,19 @@ describe("the scrap box", () => {
 });
 
 describe("the shelf is there for everybody", () => {
-  it.each(["", "?tab=film", "?tab=scraps", "?tab=tools"])("shelf%s passes the checks of accessibility, and fits a phone", async (tab) => {
-    await driver().get(`${BASE}/shelf${tab}`);
-    await find(driver(), By.css("h1"));
-    expect(await violations(driver())).toEqual([]);
-    await setViewport(driver(), 390, 844);
-    expect(await driver().executeScript("return document.documentElement.scrollWidth")).toBeLessThanOrEqual(390);
-    await setViewport(driver(), 1280, 800);
-  });
+  it.each(["", "?tab=film", "?tab=scraps", "?tab=tools"])(
+    "shelf%s passes the checks of accessibility, and fits a phone",
+    async (tab) => {
+      await driver().get(`${BASE}/shelf${tab}`);
+      await find(driver(), By.css("h1"));
+      expect(await violations(driver())).toEqual([]);
+      await setViewport(driver(), 390, 844);
+      expect(
+        await driver().executeScript("return document.documentElement.scrollWidth"),
+      ).toBeLessThanOrEqual(390);
+      await setViewport(driver(), 1280, 800);
+    },
+  );
 
   it("keyboard alone takes a good in hand and puts it down", async () => {
     await driver().get(`${BASE}/shelf`);

@@ -4,7 +4,16 @@ import { violations, widerThanScreen } from "./accessibility.ts";
 import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
 import { BASE, demoClass, lettered, makeClass, openDemo } from "./journey.ts";
 
-const STATIONS = ["plan", "measure", "letter", "cut", "weed", "pack", "teach", "look-back"] as const;
+const STATIONS = [
+  "plan",
+  "measure",
+  "letter",
+  "cut",
+  "weed",
+  "pack",
+  "teach",
+  "look-back",
+] as const;
 let window: Window;
 let tins = "";
 beforeAll(async () => {
@@ -15,20 +24,34 @@ beforeAll(async () => {
 afterAll(() => window.close());
 
 describe("each view passes the accessibility rules (WCAG 2.2 AA)", () => {
-  it.each(["/", "/classes", "/classes/new", "/projects", "/reckoner", "/shelf", "/shelf?tab=scraps", "/shelf?tab=tools", "/shelf?tab=trials", "/shelf/shopping", "/logbook", "/settings"])(
-    "%s",
-    async (path) => {
-      await window.driver.get(`${BASE}${path}`);
-      await find(window.driver, By.css("h1"));
-      expect(await violations(window.driver)).toEqual([]);
-      expect(await widerThanScreen(window.driver)).toBeLessThanOrEqual(0);
-    },
-  );
+  it.each([
+    "/",
+    "/classes",
+    "/classes/new",
+    "/projects",
+    "/reckoner",
+    "/shelf",
+    "/shelf?tab=scraps",
+    "/shelf?tab=tools",
+    "/shelf?tab=trials",
+    "/shelf/shopping",
+    "/logbook",
+    "/settings",
+  ])("%s", async (path) => {
+    await window.driver.get(`${BASE}${path}`);
+    await find(window.driver, By.css("h1"));
+    expect(await violations(window.driver)).toEqual([]);
+    expect(await widerThanScreen(window.driver)).toBeLessThanOrEqual(0);
+  });
 
   it("a project with its variants, and the sheet on which one is changed", async () => {
     const { driver } = window;
     await driver.get(`${BASE}/projects`);
-    await waitFor(async () => !(await (await find(driver, By.css("main"))).getText()).includes("being drawn"), "they were not drawn", 60_000);
+    await waitFor(
+      async () => !(await (await find(driver, By.css("main"))).getText()).includes("being drawn"),
+      "they were not drawn",
+      60_000,
+    );
     await press(driver, By.css("[aria-label='Variants of Seed tins for the allotment society']"));
     await find(driver, By.css("[data-variant='Autumn'] dl"));
     expect(await violations(driver)).toEqual([]);
@@ -50,7 +73,8 @@ describe("each view passes the accessibility rules (WCAG 2.2 AA)", () => {
     await find(driver, By.css("h1"));
     expect(await violations(driver)).toEqual([]);
     await driver.get(`${tins}/teach`);
-    const link = (await (await find(driver, By.css("[data-follow-link]"))).getAttribute("href")) ?? "";
+    const link =
+      (await (await find(driver, By.css("[data-follow-link]"))).getAttribute("href")) ?? "";
     await setViewport(driver, 360, 780);
     await driver.get(link);
     await find(driver, By.css("h1"));
@@ -81,7 +105,10 @@ describe("by keyboard alone", () => {
     await driver.actions().sendKeys("?").perform();
     await find(driver, byText("h2", "Keys"));
     await driver.actions().sendKeys(Key.ESCAPE).perform();
-    await waitFor(async () => (await driver.findElements(By.css("[role=dialog]"))).length === 0, "the list of keys stayed");
+    await waitFor(
+      async () => (await driver.findElements(By.css("[role=dialog]"))).length === 0,
+      "the list of keys stayed",
+    );
   });
 
   it("a figure opens to its sum and closes, focus comes back", async () => {
@@ -93,7 +120,12 @@ describe("by keyboard alone", () => {
     const drawer = await find(driver, By.css("[role=dialog]"));
     expect(await drawer.getText()).toContain("radius");
     await driver.actions().sendKeys(Key.ESCAPE).perform();
-    await waitFor(async () => (await driver.executeScript("return document.activeElement.className")) === (await figure.getAttribute("class")), "focus was lost");
+    await waitFor(
+      async () =>
+        (await driver.executeScript("return document.activeElement.className")) ===
+        (await figure.getAttribute("class")),
+      "focus was lost",
+    );
   });
 
   it("digits typed into a field stay in the field", async () => {
@@ -113,7 +145,9 @@ describe("drawings are true", () => {
     const address = await makeClass(driver, "Proportion", ["Ines"], ["7 3/4 in", "19 cm"]);
     await driver.get(`${address}/measure`);
     await find(driver, By.css("[data-part=blank]"));
-    const box = (await driver.executeScript("const r = document.querySelector('[data-part=blank]').getBoundingClientRect(); return [r.width, r.height]")) as [number, number];
+    const box = (await driver.executeScript(
+      "const r = document.querySelector('[data-part=blank]').getBoundingClientRect(); return [r.width, r.height]",
+    )) as [number, number];
     expect(box[0] / box[1]).toBeCloseTo(196.85 / 190, 2);
   });
 
@@ -130,7 +164,11 @@ describe("drawings are true", () => {
 describe("many seats", () => {
   it("two hundred names are lettered, cut and answered for", async () => {
     const { driver } = window;
-    const names = Array.from({ length: 200 }, (_, i) => `${["Ines", "Bo", "Théo", "Anneliese", "Øyvind"][i % 5]} ${String.fromCharCode(65 + (i % 26))}`);
+    const names = Array.from(
+      { length: 200 },
+      (_, i) =>
+        `${["Ines", "Bo", "Théo", "Anneliese", "Øyvind"][i % 5]} ${String.fromCharCode(65 + (i % 26))}`,
+    );
     const address = await makeClass(driver, "Two hundred", names);
     await lettered(driver, 200);
     expect((await driver.findElements(By.css("[data-seat]"))).length).toBe(60);
@@ -139,6 +177,9 @@ describe("many seats", () => {
     const bytes = await driver.executeScript("return document.documentElement.outerHTML.length");
     expect(Number(bytes)).toBeLessThan(1_000_000);
     await press(driver, byText("a", "2 · Harbour gloss"));
-    await waitFor(async () => (await driver.getCurrentUrl()).includes("load=2"), "the second load did not open");
+    await waitFor(
+      async () => (await driver.getCurrentUrl()).includes("load=2"),
+      "the second load did not open",
+    );
   });
 });

@@ -8,10 +8,24 @@ const LEAST_MODULES = 150;
 export function checkBoundaries() {
   const done = spawnSync(
     process.execPath,
-    [join(ROOT, "node_modules/dependency-cruiser/bin/dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "core", "cli", "print", "fonts", "web", "cutter", "--output-type", "json"],
+    [
+      join(ROOT, "node_modules/dependency-cruiser/bin/dependency-cruise.mjs"),
+      "--config",
+      ".dependency-cruiser.cjs",
+      "core",
+      "cli",
+      "print",
+      "fonts",
+      "web",
+      "cutter",
+      "--output-type",
+      "json",
+    ],
     { cwd: ROOT, encoding: "utf8", maxBuffer: 256 * 1024 * 1024 },
   );
   const { summary, modules } = JSON.parse(done.stdout);
   if (modules.length < LEAST_MODULES) return `only ${modules.length} modules were looked at`;
-  return summary.violations.map((violation) => `${violation.rule.name}: ${violation.from} -> ${violation.to}`).join("\n");
+  return summary.violations
+    .map((violation) => `${violation.rule.name}: ${violation.from} -> ${violation.to}`)
+    .join("\n");
 }

@@ -17,12 +17,18 @@ const ENTRY = join(FOLDER, "elm.js");
 const ownOnly = {
   name: "own-only",
   setup(build) {
-    build.onResolve({ filter: /^[^./]/ }, ({ path }) => (path.startsWith("@elm-basket/") ? undefined : { path, external: true }));
+    build.onResolve({ filter: /^[^./]/ }, ({ path }) =>
+      path.startsWith("@elm-basket/") ? undefined : { path, external: true },
+    );
   },
 };
 
 async function built() {
-  if (existsSync(ENTRY) && statSync(ENTRY).mtimeMs >= Math.max(...SOURCES.map((name) => newest(join(ROOT, name))))) return;
+  if (
+    existsSync(ENTRY) &&
+    statSync(ENTRY).mtimeMs >= Math.max(...SOURCES.map((name) => newest(join(ROOT, name))))
+  )
+    return;
   const { build } = await import("esbuild");
   mkdirSync(BUILT, { recursive: true });
   // Two that begin at once do not write into each other's files.
@@ -38,7 +44,9 @@ async function built() {
     logLevel: "error",
     plugins: [ownOnly],
     // Where fonts lie is told by where their reader lies: that is another place once it is built.
-    define: { "import.meta.url": JSON.stringify(pathToFileURL(join(ROOT, "fonts/src/read.ts")).href) },
+    define: {
+      "import.meta.url": JSON.stringify(pathToFileURL(join(ROOT, "fonts/src/read.ts")).href),
+    },
   });
   const old = `${own}-old`;
   if (existsSync(FOLDER)) renameSync(FOLDER, old);

@@ -23,12 +23,14 @@ const TICKS = 100;
 const CODE = "followersabc";
 const say = (text) => process.stdout.write(`${text}\n`);
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
-const share = (values, part) => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(part * values.length))];
+const share = (values, part) =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(part * values.length))];
 const cpuOf = (pid) => {
   const fields = readFileSync(`/proc/${pid}/stat`, "utf8").split(") ")[1].split(" ");
   return (Number(fields[11]) + Number(fields[12])) / TICKS;
 };
-const memoryOf = (pid) => Number(/VmRSS:\s+(\d+)/u.exec(readFileSync(`/proc/${pid}/status`, "utf8"))[1]) / 1024;
+const memoryOf = (pid) =>
+  Number(/VmRSS:\s+(\d+)/u.exec(readFileSync(`/proc/${pid}/status`, "utf8"))[1]) / 1024;
 
 const agent = new Agent({ maxSockets: Number.POSITIVE_INFINITY, keepAlive: false });
 const folder = mkdtempSync(join(tmpdir(), "elm-followers-"));
@@ -49,20 +51,23 @@ class Follower {
     const again = () => {
       if (!this.left) setTimeout(() => this.connect(), 500 + 1500 * Math.random());
     };
-    this.request = get({ host: "127.0.0.1", port: this.port, path: `/f/${CODE}/events`, agent }, (response) => {
-      let rest = "";
-      response.setEncoding("utf8");
-      response.on("data", (text) => {
-        const events = (rest + text).split("\n\n");
-        rest = events.pop();
-        for (const event of events) {
-          const version = /^id: (\d+)/mu.exec(event)?.[1];
-          if (version !== undefined) this.hear(Number(version));
-        }
-      });
-      response.on("end", again);
-      response.on("error", again);
-    });
+    this.request = get(
+      { host: "127.0.0.1", port: this.port, path: `/f/${CODE}/events`, agent },
+      (response) => {
+        let rest = "";
+        response.setEncoding("utf8");
+        response.on("data", (text) => {
+          const events = (rest + text).split("\n\n");
+          rest = events.pop();
+          for (const event of events) {
+            const version = /^id: (\d+)/mu.exec(event)?.[1];
+            if (version !== undefined) this.hear(Number(version));
+          }
+        });
+        response.on("end", again);
+        response.on("error", again);
+      },
+    );
     this.request.on("error", again);
   }
   hear(version) {
@@ -73,7 +78,9 @@ class Follower {
     for (const { resolve } of ready) resolve(this.at);
   }
   reached(version) {
-    return this.version >= version ? Promise.resolve(this.at) : new Promise((resolve) => this.waiting.push({ version, resolve }));
+    return this.version >= version
+      ? Promise.resolve(this.at)
+      : new Promise((resolve) => this.waiting.push({ version, resolve }));
   }
   leave() {
     this.left = true;
@@ -83,10 +90,20 @@ class Follower {
 
 const post = (port, body) =>
   new Promise((resolve, reject) => {
-    const sent = request({ host: "127.0.0.1", port, path: `/f/${CODE}/says`, method: "POST", agent, headers: { "content-type": "application/json" } }, (response) => {
-      response.resume();
-      response.on("end", () => resolve(response.statusCode));
-    });
+    const sent = request(
+      {
+        host: "127.0.0.1",
+        port,
+        path: `/f/${CODE}/says`,
+        method: "POST",
+        agent,
+        headers: { "content-type": "application/json" },
+      },
+      (response) => {
+        response.resume();
+        response.on("end", () => resolve(response.statusCode));
+      },
+    );
     sent.on("error", reject);
     sent.end(JSON.stringify(body));
   });
@@ -105,13 +122,22 @@ async function serve(port) {
 
 let status = 1;
 try {
-  runTypeScript("web/data/migrate.ts", { ELM_OWNER_URL: cluster.url }, "The database could not be prepared");
-  runTypeScript("web/data/seed-demo.ts", { ELM_OWNER_URL: cluster.url }, "The demo studio could not be loaded");
+  runTypeScript(
+    "web/data/migrate.ts",
+    { ELM_OWNER_URL: cluster.url },
+    "The database could not be prepared",
+  );
+  runTypeScript(
+    "web/data/seed-demo.ts",
+    { ELM_OWNER_URL: cluster.url },
+    "The demo studio could not be loaded",
+  );
   await buildWorker();
   buildWeb();
   const ports = [await freePort(), await freePort()];
   for (const port of ports) servers.push(await serve(port));
-  const [workshop] = await sql`select id, studio_id, plan->'runSheet'->'steps' as steps from workshops where title = 'Night-sky clipboard' and plan is not null`;
+  const [workshop] =
+    await sql`select id, studio_id, plan->'runSheet'->'steps' as steps from workshops where title = 'Night-sky clipboard' and plan is not null`;
   if (!workshop) throw new Error("the demo has no planned class to follow");
   const steps = workshop.steps.map(({ id }) => id);
   await sql`insert into tokens (code, studio_id, workshop_id, kind) values (${CODE}, ${workshop.studio_id}, ${workshop.id}, 'follow')`;
@@ -125,8 +151,11 @@ try {
 
   const began = performance.now();
   const followers = Array.from({ length: COUNT }, (_, i) => new Follower(ports[i % 2]));
-  if (!(await until(followers, 1, 120))) throw new Error("not all were connected within two minutes");
-  say(`${COUNT} followers on two processes: connected in ${((performance.now() - began) / 1000).toFixed(1)} s`);
+  if (!(await until(followers, 1, 120)))
+    throw new Error("not all were connected within two minutes");
+  say(
+    `${COUNT} followers on two processes: connected in ${((performance.now() - began) / 1000).toFixed(1)} s`,
+  );
 
   const took = [];
   for (let n = 1; n <= CHANGES; n++) {
@@ -137,14 +166,36 @@ try {
     took.push(...heard.map((when) => Math.max(0, when - at)));
     await sleep(400);
   }
-  say(`${CHANGES} changes of the step: half have it after ${share(took, 0.5).toFixed(0)} ms, 99 in 100 after ${share(took, 0.99).toFixed(0)} ms, all after ${Math.max(...took).toFixed(0)} ms`);
+  say(
+    `${CHANGES} changes of the step: half have it after ${share(took, 0.5).toFixed(0)} ms, 99 in 100 after ${share(took, 0.99).toFixed(0)} ms, all after ${Math.max(...took).toFixed(0)} ms`,
+  );
 
   const cpu = servers.map(({ pid }) => cpuOf(pid));
   const pressed = performance.now();
-  const [run] = await sql`select step_id from runs where workshop_id = ${workshop.id} and ended_at is null`;
-  const seats = (await sql`select seat from seats where workshop_id = ${workshop.id} order by position`).map(({ seat }) => seat);
-  const codes = await Promise.all(followers.map((one, i) => post(one.port, [{ mark: `followers-${i}`, seat: seats[i % seats.length], kind: "done", step: run.step_id, what: "", at: Date.now() }])));
-  const kept = Number((await sql`select count(*)::int as n from log_events where workshop_id = ${workshop.id} and kind = 'done' and step = ${run.step_id}`)[0].n);
+  const [run] =
+    await sql`select step_id from runs where workshop_id = ${workshop.id} and ended_at is null`;
+  const seats = (
+    await sql`select seat from seats where workshop_id = ${workshop.id} order by position`
+  ).map(({ seat }) => seat);
+  const codes = await Promise.all(
+    followers.map((one, i) =>
+      post(one.port, [
+        {
+          mark: `followers-${i}`,
+          seat: seats[i % seats.length],
+          kind: "done",
+          step: run.step_id,
+          what: "",
+          at: Date.now(),
+        },
+      ]),
+    ),
+  );
+  const kept = Number(
+    (
+      await sql`select count(*)::int as n from log_events where workshop_id = ${workshop.id} and kind = 'done' and step = ${run.step_id}`
+    )[0].n,
+  );
   await sleep(1500);
   const spent = servers.reduce((sum, { pid }, i) => sum + cpuOf(pid) - cpu[i], 0);
   say(
@@ -152,7 +203,9 @@ try {
   );
 
   const weight = servers.reduce((sum, { pid }, i) => sum + memoryOf(pid) - before[i], 0);
-  say(`memory: ${weight.toFixed(0)} MB more in both processes, ${((1024 * weight) / COUNT).toFixed(0)} kB a follower`);
+  say(
+    `memory: ${weight.toFixed(0)} MB more in both processes, ${((1024 * weight) / COUNT).toFixed(0)} kB a follower`,
+  );
 
   servers[0].kill("SIGKILL");
   const killed = performance.now();
@@ -160,7 +213,9 @@ try {
   const version = await move(CHANGES + 1);
   const back = await until(followers, version, 60);
   if (!back) throw new Error("not all came back within a minute");
-  say(`a process killed and begun anew: all ${COUNT} have the next step ${((Math.max(...back) - killed) / 1000).toFixed(1)} s after the kill, none is lost`);
+  say(
+    `a process killed and begun anew: all ${COUNT} have the next step ${((Math.max(...back) - killed) / 1000).toFixed(1)} s after the kill, none is lost`,
+  );
   for (const one of followers) one.leave();
   status = 0;
 } catch (error) {

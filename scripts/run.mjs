@@ -7,5 +7,8 @@ ensurePackages();
 const [file, ...args] = process.argv.slice(2);
 const cwd = process.env.INIT_CWD ?? process.cwd();
 const tsx = import.meta.resolve("tsx");
-const done = spawnSync(process.execPath, ["--import", tsx, join(ROOT, file), ...args], { cwd, stdio: "inherit" });
+const done = spawnSync(process.execPath, ["--import", tsx, join(ROOT, file), ...args], {
+  cwd,
+  stdio: "inherit",
+});
 process.exit(done.status ?? 1);

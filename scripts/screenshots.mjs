@@ -21,8 +21,16 @@ let cutter = null;
 const HASTE = 12;
 let status = 1;
 try {
-  runTypeScript("web/data/migrate.ts", { ELM_OWNER_URL: cluster.url }, "The database could not be prepared");
-  runTypeScript("web/data/seed-demo.ts", { ELM_OWNER_URL: cluster.url }, "The demo studio could not be loaded");
+  runTypeScript(
+    "web/data/migrate.ts",
+    { ELM_OWNER_URL: cluster.url },
+    "The database could not be prepared",
+  );
+  runTypeScript(
+    "web/data/seed-demo.ts",
+    { ELM_OWNER_URL: cluster.url },
+    "The demo studio could not be loaded",
+  );
   await buildWorker();
   buildWeb();
   const port = await freePort();
@@ -30,7 +38,11 @@ try {
   cutter = serveCutter({ ...own, haste: HASTE });
   child = serveWeb({ ownerUrl: cluster.url, port, cutter: own, demo: true, quiet: true });
   await answers(`http://127.0.0.1:${port}/sign-in`, child);
-  const done = spawnSync(process.execPath, ["--import", "tsx", join(ROOT, "e2e/screenshots.ts")], { cwd: ROOT, stdio: "inherit", env: { ...process.env, ELM_BASE: `http://127.0.0.1:${port}` } });
+  const done = spawnSync(process.execPath, ["--import", "tsx", join(ROOT, "e2e/screenshots.ts")], {
+    cwd: ROOT,
+    stdio: "inherit",
+    env: { ...process.env, ELM_BASE: `http://127.0.0.1:${port}` },
+  });
   status = done.status ?? 1;
 } finally {
   cutter?.kill("SIGTERM");

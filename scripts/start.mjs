@@ -6,8 +6,12 @@ import { giveUp, say } from "./machine/say.mjs";
 
 const dev = process.argv.includes("--dev");
 const port = Number(process.env.PORT ?? 3000);
-if (!Number.isInteger(port) || port < 1 || port > 65535) giveUp(`PORT=${process.env.PORT} is no port: use a number from 1 to 65535.`);
-if (!(await portIsFree(port))) giveUp(`Port ${port} is in use. Stop what uses it, or start on another:  PORT=${port + 1} npm start`);
+if (!Number.isInteger(port) || port < 1 || port > 65535)
+  giveUp(`PORT=${process.env.PORT} is no port: use a number from 1 to 65535.`);
+if (!(await portIsFree(port)))
+  giveUp(
+    `Port ${port} is in use. Stop what uses it, or start on another:  PORT=${port + 1} npm start`,
+  );
 
 ensurePackages();
 const { startCluster } = await import("./machine/cluster.mjs");
@@ -19,8 +23,16 @@ const cluster = given ? { url: given, stop: () => {} } : await startCluster(join
 // Whatever ends this program, the database it started ends with it.
 process.on("exit", () => cluster.stop());
 
-runTypeScript("web/data/migrate.ts", { ELM_OWNER_URL: cluster.url }, "The database could not be prepared");
-const seeded = runTypeScript("web/data/seed-demo.ts", { ELM_OWNER_URL: cluster.url }, "The demo studio could not be loaded");
+runTypeScript(
+  "web/data/migrate.ts",
+  { ELM_OWNER_URL: cluster.url },
+  "The database could not be prepared",
+);
+const seeded = runTypeScript(
+  "web/data/seed-demo.ts",
+  { ELM_OWNER_URL: cluster.url },
+  "The demo studio could not be loaded",
+);
 await buildWorker();
 if (!dev) buildWeb();
 
@@ -31,7 +43,11 @@ let stopping = false;
 let machine;
 /** A machine that was switched off, or killed, is switched on again. */
 const switchOn = () => {
-  machine = serveCutter({ ...cutter, haste: Number(process.env.ELM_CUTTER_HASTE ?? HASTE), mishaps: process.env.ELM_CUTTER_MISHAPS !== "0" });
+  machine = serveCutter({
+    ...cutter,
+    haste: Number(process.env.ELM_CUTTER_HASTE ?? HASTE),
+    mishaps: process.env.ELM_CUTTER_MISHAPS !== "0",
+  });
   machine.on("exit", () => {
     if (!stopping) setTimeout(() => !stopping && switchOn(), 2000).unref();
   });
@@ -62,4 +78,6 @@ await answers(`http://127.0.0.1:${port}/sign-in`, child).catch((error) => {
   stop();
 });
 if (!stopping)
-  say(`\nElm Basket is at http://127.0.0.1:${port}\nDemo: press “Open the demo studio”, or sign in as ${seeded.trim()}\nCutter stand-in: http://127.0.0.1:${cutter.pagePort}\nCtrl-C stops it.\n`);
+  say(
+    `\nElm Basket is at http://127.0.0.1:${port}\nDemo: press “Open the demo studio”, or sign in as ${seeded.trim()}\nCutter stand-in: http://127.0.0.1:${cutter.pagePort}\nCtrl-C stops it.\n`,
+  );

@@ -8,7 +8,10 @@ const CODE = /\.(ts|tsx|mjs|sql|css|sh)$/u;
 const TEST = /\.test\.tsx?$|(^|\/)(e2e|testing)\//u;
 
 export function testShare() {
-  const files = execFileSync("git", ["ls-files", "--cached", "--others", "--exclude-standard"], { cwd: ROOT, encoding: "utf8" })
+  const files = execFileSync("git", ["ls-files", "--cached", "--others", "--exclude-standard"], {
+    cwd: ROOT,
+    encoding: "utf8",
+  })
     .split("\n")
     .filter((name) => CODE.test(name) && !name.startsWith("demo/") && existsSync(join(ROOT, name)));
   const lines = (name) =>

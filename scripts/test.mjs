@@ -24,40 +24,61 @@ function gate(name, run) {
 const bin = (path) => join(ROOT, "node_modules", path);
 
 function tool(path, args) {
-  const done = spawnSync(process.execPath, [bin(path), ...args], { cwd: ROOT, encoding: "utf8", maxBuffer: 64 * 1024 * 1024 });
-  return done.status === 0 ? "" : `${done.stdout}${done.stderr}`.trim().split("\n").slice(-60).join("\n");
+  const done = spawnSync(process.execPath, [bin(path), ...args], {
+    cwd: ROOT,
+    encoding: "utf8",
+    maxBuffer: 64 * 1024 * 1024,
+  });
+  return done.status === 0
+    ? ""
+    : `${done.stdout}${done.stderr}`.trim().split("\n").slice(-60).join("\n");
 }
 
 /** Runs a vitest project and adds its counts. A run without a report counts as failed. */
 function suite(name, args, env = {}) {
   const started = Date.now();
   const report = join(scratch, `${name}.json`);
-  const done = spawnSync(process.execPath, [bin("vitest/vitest.mjs"), "run", "--reporter=json", `--outputFile=${report}`, ...args], {
-    cwd: ROOT,
-    encoding: "utf8",
-    env: { ...process.env, ...env },
-    maxBuffer: 64 * 1024 * 1024,
-  });
+  const done = spawnSync(
+    process.execPath,
+    [bin("vitest/vitest.mjs"), "run", "--reporter=json", `--outputFile=${report}`, ...args],
+    {
+      cwd: ROOT,
+      encoding: "utf8",
+      env: { ...process.env, ...env },
+      maxBuffer: 64 * 1024 * 1024,
+    },
+  );
   let result = null;
   try {
     result = JSON.parse(readFileSync(report, "utf8"));
   } catch {
     totals.failed += 1;
-    failures.push(`${name}: no report\n${`${done.stdout}${done.stderr}`.trim().split("\n").slice(-40).join("\n")}`);
+    failures.push(
+      `${name}: no report\n${`${done.stdout}${done.stderr}`.trim().split("\n").slice(-40).join("\n")}`,
+    );
     return;
   }
   totals.passed += result.numPassedTests;
   // A file that could not even be loaded has no failed tests of its own.
-  const broken = result.testResults.filter((file) => file.status === "failed" && file.assertionResults.every((test) => test.status !== "failed"));
+  const broken = result.testResults.filter(
+    (file) =>
+      file.status === "failed" && file.assertionResults.every((test) => test.status !== "failed"),
+  );
   totals.failed += result.numFailedTests + broken.length;
   for (const file of broken) failures.push(`${file.name}:\n${file.message}`);
-  for (const test of result.testResults.flatMap((file) => file.assertionResults).filter(({ status }) => status === "failed"))
-    failures.push(`${test.fullName}:\n${test.failureMessages.join("\n").split("\n").slice(0, 12).join("\n")}`);
+  for (const test of result.testResults
+    .flatMap((file) => file.assertionResults)
+    .filter(({ status }) => status === "failed"))
+    failures.push(
+      `${test.fullName}:\n${test.failureMessages.join("\n").split("\n").slice(0, 12).join("\n")}`,
+    );
   if (result.numTotalTests === 0) {
     totals.failed += 1;
     failures.push(`${name}: no tests were found`);
   }
-  say(`${result.success ? "✓" : "✗"} ${name}: ${result.numPassedTests} passed, ${result.numFailedTests} failed (${((Date.now() - started) / 1000).toFixed(1)} s)`);
+  say(
+    `${result.success ? "✓" : "✗"} ${name}: ${result.numPassedTests} passed, ${result.numFailedTests} failed (${((Date.now() - started) / 1000).toFixed(1)} s)`,
+  );
 }
 
 /** The stand-in cuts a load of minutes in seconds. */
@@ -74,15 +95,26 @@ async function withServers() {
   const children = [];
   try {
     suite("database", ["--config", "vitest.database.config.ts"], { ELM_OWNER_URL: cluster.url });
-    runTypeScript("web/data/migrate.ts", { ELM_OWNER_URL: cluster.url }, "The database could not be prepared");
-    runTypeScript("web/data/seed-demo.ts", { ELM_OWNER_URL: cluster.url }, "The demo studio could not be loaded");
+    runTypeScript(
+      "web/data/migrate.ts",
+      { ELM_OWNER_URL: cluster.url },
+      "The database could not be prepared",
+    );
+    runTypeScript(
+      "web/data/seed-demo.ts",
+      { ELM_OWNER_URL: cluster.url },
+      "The demo studio could not be loaded",
+    );
     await buildWorker();
     buildWeb();
     const ports = [await freePort(), await freePort()];
     const cutter = { port: await freePort(), pagePort: await freePort() };
     children.push(serveCutter({ ...cutter, haste: TEST_HASTE }));
-    for (const port of ports) children.push(serveWeb({ ownerUrl: cluster.url, port, cutter, demo: true, quiet: true }));
-    await Promise.all(ports.map((port, i) => answers(`http://127.0.0.1:${port}/sign-in`, children[i + 1])));
+    for (const port of ports)
+      children.push(serveWeb({ ownerUrl: cluster.url, port, cutter, demo: true, quiet: true }));
+    await Promise.all(
+      ports.map((port, i) => answers(`http://127.0.0.1:${port}/sign-in`, children[i + 1])),
+    );
     suite("browser", ["--config", "vitest.browser.config.ts"], {
       ELM_BASE: `http://127.0.0.1:${ports[0]}`,
       ELM_SECOND: `http://127.0.0.1:${ports[1]}`,
@@ -91,7 +123,11 @@ async function withServers() {
     });
   } finally {
     for (const child of children) child.kill("SIGTERM");
-    await Promise.all(children.map((child) => (child.exitCode === null ? new Promise((resolve) => child.once("exit", resolve)) : null)));
+    await Promise.all(
+      children.map((child) =>
+        child.exitCode === null ? new Promise((resolve) => child.once("exit", resolve)) : null,
+      ),
+    );
     cluster.stop();
   }
 }
@@ -100,7 +136,9 @@ try {
   if (!unitOnly) {
     const { checkBoundaries } = await import("./boundaries.mjs");
     gate("types", () => tool("typescript/bin/tsc", ["--noEmit"]));
-    gate("lint and formatting", () => tool("@biomejs/biome/bin/biome", ["check", "--error-on-warnings", "."]));
+    gate("lint and formatting", () =>
+      tool("@biomejs/biome/bin/biome", ["check", "--error-on-warnings", "."]),
+    );
     gate("boundaries", checkBoundaries);
   }
   suite("unit", []);

@@ -16,7 +16,13 @@ const config: NextConfig = {
   experimental: { serverActions: { bodySizeLimit: "5mb" } },
   // Here, because a page that redirects while it loads answers 200 first.
   async redirects() {
-    return [{ source: "/classes/:id([0-9a-f]{8}-[0-9a-f-]{27})", destination: "/classes/:id/plan", permanent: false }];
+    return [
+      {
+        source: "/classes/:id([0-9a-f]{8}-[0-9a-f-]{27})",
+        destination: "/classes/:id/plan",
+        permanent: false,
+      },
+    ];
   },
   async headers() {
     const policy =
@@ -25,7 +31,9 @@ const config: NextConfig = {
       {
         source: "/:path*",
         headers: [
-          ...(process.env.NODE_ENV === "production" ? [{ key: "Content-Security-Policy", value: policy }] : []),
+          ...(process.env.NODE_ENV === "production"
+            ? [{ key: "Content-Security-Policy", value: policy }]
+            : []),
           { key: "X-Content-Type-Options", value: "nosniff" },
           { key: "Referrer-Policy", value: "same-origin" },
         ],

@@ -26,7 +26,8 @@ async function runVerb(name: string): Promise<unknown> {
 export const COMMANDS: Readonly<Record<string, Command>> = {
   plan: async (args) => (await import("./plan.ts")).planCommand(args),
   ...Object.fromEntries(Object.keys(VERBS).map((name) => [name, () => runVerb(name)])),
-  propose: async () => (await import("./verbs/propose.ts")).propose(parseJson(readStdin(), "stdin")),
+  propose: async () =>
+    (await import("./verbs/propose.ts")).propose(parseJson(readStdin(), "stdin")),
   schema: ([what]) => schemaOf(what ?? "class"),
   fonts: async () => (await import("@elm-basket/core/lettering/studio-fonts.ts")).STUDIO_FONTS,
   "import-svg": ([file]) => importSvgFile(file),
@@ -35,17 +36,24 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
 
 async function importSvgFile(file: string | undefined): Promise<unknown> {
   if (!file) throw new InputError("import-svg: give the path of an SVG file");
-  const [{ importSvg }, { sayArtFault, sayArtFinding }, { decodeText }, { tidy }] = await Promise.all([
-    import("@elm-basket/core/art/import-svg.ts"),
-    import("@elm-basket/core/art/words-en.ts"),
-    import("@elm-basket/core/roster/roster.ts"),
-    import("./verbs/shapes.ts"),
-  ]);
+  const [{ importSvg }, { sayArtFault, sayArtFinding }, { decodeText }, { tidy }] =
+    await Promise.all([
+      import("@elm-basket/core/art/import-svg.ts"),
+      import("@elm-basket/core/art/words-en.ts"),
+      import("@elm-basket/core/roster/roster.ts"),
+      import("./verbs/shapes.ts"),
+    ]);
   const text = decodeText(readBytes(file));
   const read = importSvg(text);
   if (!read.ok) throw new InputError(`${file}: ${sayArtFault(read)}`);
   const { layers, width, height, findings } = read;
-  return { ...(await recognised(text)), layers, width: tidy(width, 3), height: tidy(height, 3), findings: findings.map((finding) => ({ ...finding, words: sayArtFinding(finding) })) };
+  return {
+    ...(await recognised(text)),
+    layers,
+    width: tidy(width, 3),
+    height: tidy(height, 3),
+    findings: findings.map((finding) => ({ ...finding, words: sayArtFinding(finding) })),
+  };
 }
 
 async function importRosterFile(file: string | undefined): Promise<unknown> {
@@ -61,18 +69,39 @@ async function recognised(text: string): Promise<{ cutSheet?: unknown }> {
   if (!sheet) return {};
   const { pieces, ...own } = sheet;
   const seats = [...new Set(pieces.map(({ seat }) => seat))];
-  return { cutSheet: { ...own, kits: seats.map((seat) => ({ seat, pieces: pieces.filter((piece) => piece.seat === seat).map(({ id }) => id) })) } };
+  return {
+    cutSheet: {
+      ...own,
+      kits: seats.map((seat) => ({
+        seat,
+        pieces: pieces.filter((piece) => piece.seat === seat).map(({ id }) => id),
+      })),
+    },
+  };
 }
 
 async function schemaOf(what: string): Promise<unknown> {
   const { z } = await import("zod");
-  if (what === "class") return z.toJSONSchema((await import("@elm-basket/core/plan/document.ts")).classDocumentSchema, { io: "input" });
-  if (what === "plan") return z.toJSONSchema((await import("@elm-basket/core/plan/plan-json.ts")).planJsonSchema);
+  if (what === "class")
+    return z.toJSONSchema((await import("@elm-basket/core/plan/document.ts")).classDocumentSchema, {
+      io: "input",
+    });
+  if (what === "plan")
+    return z.toJSONSchema((await import("@elm-basket/core/plan/plan-json.ts")).planJsonSchema);
   if (what === "propose") {
     const { proposeInput, proposeOutput } = await import("./verbs/propose.ts");
-    return { input: z.toJSONSchema(proposeInput, { io: "input" }), output: z.toJSONSchema(proposeOutput) };
+    return {
+      input: z.toJSONSchema(proposeInput, { io: "input" }),
+      output: z.toJSONSchema(proposeOutput),
+    };
   }
   const verb = Object.hasOwn(VERBS, what) ? await VERBS[what]?.() : undefined;
-  if (!verb) throw new InputError(`schema: nothing is called "${what}"; known: class, plan, propose, ${Object.keys(VERBS).join(", ")}`);
-  return { input: z.toJSONSchema(verb.input, { io: "input" }), output: z.toJSONSchema(verb.output) };
+  if (!verb)
+    throw new InputError(
+      `schema: nothing is called "${what}"; known: class, plan, propose, ${Object.keys(VERBS).join(", ")}`,
+    );
+  return {
+    input: z.toJSONSchema(verb.input, { io: "input" }),
+    output: z.toJSONSchema(verb.output),
+  };
 }

@@ -16,7 +16,10 @@ async function main(): Promise<void> {
     return;
   }
   const run = verb !== undefined && Object.hasOwn(COMMANDS, verb) ? COMMANDS[verb] : undefined;
-  if (!run) throw new InputError(`elm: ${verb ? `unknown verb "${verb}"` : "a verb is missing"}; known: ${Object.keys(COMMANDS).join(", ")}`);
+  if (!run)
+    throw new InputError(
+      `elm: ${verb ? `unknown verb "${verb}"` : "a verb is missing"}; known: ${Object.keys(COMMANDS).join(", ")}`,
+    );
   const result = await run(rest);
   process.stdout.write(`${JSON.stringify(result, null, 2)}\n`);
 }

@@ -14,7 +14,9 @@ export function readBytes(file: string): Uint8Array {
     return new Uint8Array(bytes);
   } catch (error) {
     if (error instanceof InputError) throw error;
-    throw new InputError(`${file}: cannot be read (${(error as NodeJS.ErrnoException).code ?? "error"}); give the path of a readable file`);
+    throw new InputError(
+      `${file}: cannot be read (${(error as NodeJS.ErrnoException).code ?? "error"}); give the path of a readable file`,
+    );
   }
 }
 
@@ -30,7 +32,9 @@ export function check<T extends z.ZodType>(schema: T, json: unknown, source: str
   const result = schema.safeParse(json);
   if (result.success) return result.data;
   const issue = result.error.issues[0];
-  throw new InputError(`${source}: ${jsonPath(issue?.path ?? [])}: ${issue?.message ?? "not usable"}`);
+  throw new InputError(
+    `${source}: ${jsonPath(issue?.path ?? [])}: ${issue?.message ?? "not usable"}`,
+  );
 }
 
 /** By its number, not its name: a socket has no file that could be opened. */

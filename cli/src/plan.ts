@@ -26,7 +26,9 @@ export async function planCommand(args: readonly string[]): Promise<unknown> {
   const { file, roster, out, paper } = readArgs(args);
   const read = readClassDocument(withArtFiles(parseJson(decodeText(readBytes(file)), file), file));
   if (!read.ok) throw new InputError(`${file}: ${read.path}: ${read.message}`);
-  const { document, findings } = roster ? withRoster(read.value, roster) : { document: read.value, findings: null };
+  const { document, findings } = roster
+    ? withRoster(read.value, roster)
+    : { document: read.value, findings: null };
   knowFonts(document, file);
   knowRecuts(document, file);
   const plan = planOrExplain(document, file);
@@ -45,7 +47,9 @@ export async function planCommand(args: readonly string[]): Promise<unknown> {
     sheets: plan.laidOut.sheets.length,
     unplaced: plan.laidOut.unplaced.length,
     findings: plan.findings.length,
-    ...(findings ? { roster: findings.map((finding) => ({ ...finding, words: sayRosterFinding(finding) })) } : {}),
+    ...(findings
+      ? { roster: findings.map((finding) => ({ ...finding, words: sayRosterFinding(finding) })) }
+      : {}),
     files: [...files.keys()].sort(),
   };
 }
@@ -58,12 +62,15 @@ function knowFonts({ things, seats }: ClassDocument, file: string): void {
   const at = (t: number) => (things.length === 1 ? "" : `.things[${t}]`);
   things.forEach(({ design }, t) => {
     design.items.forEach((item, i) => {
-      if (item.kind === "text" && !studioFont(item.font)) refuse(`$${at(t)}.design.items[${i}].font`, item.font);
+      if (item.kind === "text" && !studioFont(item.font))
+        refuse(`$${at(t)}.design.items[${i}].font`, item.font);
     });
   });
   seats.forEach(({ things: own }, i) => {
     for (const [thing, settings] of Object.entries(own ?? {}))
-      for (const [item, { font }] of Object.entries(settings.own ?? {})) if (font !== undefined && !studioFont(font)) refuse(`$.seats[${i}].things.${thing}.own.${item}.font`, font);
+      for (const [item, { font }] of Object.entries(settings.own ?? {}))
+        if (font !== undefined && !studioFont(font))
+          refuse(`$.seats[${i}].things.${thing}.own.${item}.font`, font);
   });
 }
 
@@ -71,34 +78,61 @@ function knowFonts({ things, seats }: ClassDocument, file: string): void {
 function knowRecuts({ recuts, seats }: ClassDocument, file: string): void {
   const known = new Set(seats.map(({ seat }) => seat));
   recuts.forEach(({ seat }, i) => {
-    if (!known.has(seat)) process.stderr.write(`${file}: $.recuts[${i}].seat: there is no seat "${seat}"; it is passed over\n`);
+    if (!known.has(seat))
+      process.stderr.write(
+        `${file}: $.recuts[${i}].seat: there is no seat "${seat}"; it is passed over\n`,
+      );
   });
 }
 
-function readArgs(args: readonly string[]): { file: string; roster: string | undefined; out: string; paper: Paper } {
+function readArgs(args: readonly string[]): {
+  file: string;
+  roster: string | undefined;
+  out: string;
+  paper: Paper;
+} {
   try {
-    const { values, positionals } = parseArgs({ args: [...args], options: { roster: { type: "string" }, out: { type: "string" }, paper: { type: "string" } }, allowPositionals: true });
+    const { values, positionals } = parseArgs({
+      args: [...args],
+      options: { roster: { type: "string" }, out: { type: "string" }, paper: { type: "string" } },
+      allowPositionals: true,
+    });
     const file = positionals[0];
-    if (!file || positionals.length > 1 || !values.out) throw new InputError("plan: say elm plan CLASS.json [--roster ROSTER.csv] [--paper a4|letter] --out DIR");
+    if (!file || positionals.length > 1 || !values.out)
+      throw new InputError(
+        "plan: say elm plan CLASS.json [--roster ROSTER.csv] [--paper a4|letter] --out DIR",
+      );
     const paper = values.paper ?? "a4";
-    if (paper !== "a4" && paper !== "letter") throw new InputError(`plan: --paper ${paper}: pages are a4 or letter`);
+    if (paper !== "a4" && paper !== "letter")
+      throw new InputError(`plan: --paper ${paper}: pages are a4 or letter`);
     return { file, roster: values.roster, out: values.out, paper };
   } catch (error) {
-    throw error instanceof InputError ? error : new InputError(`plan: ${(error as Error).message.split("\n")[0]}`);
+    throw error instanceof InputError
+      ? error
+      : new InputError(`plan: ${(error as Error).message.split("\n")[0]}`);
   }
 }
 
 /** From so many seats on it is told how far the sheets are. */
 const MANY_SEATS = 200;
 const sayProgress = (done: number, all: number): void => {
-  if (all >= MANY_SEATS && done % 100 === 0) process.stderr.write(`placement sheets: ${done} of ${all}\n`);
+  if (all >= MANY_SEATS && done % 100 === 0)
+    process.stderr.write(`placement sheets: ${done} of ${all}\n`);
 };
 
-function withRoster(document: ClassDocument, file: string): { document: ClassDocument; findings: Roster["findings"] } {
+function withRoster(
+  document: ClassDocument,
+  file: string,
+): { document: ClassDocument; findings: Roster["findings"] } {
   const slots = [...new Set(document.things.flatMap(({ design }) => slotsOf(design)))];
   const roster = parseRoster(decodeText(readBytes(file)), slots);
-  const stop = roster.findings.find(({ code }) => code === "sameSeat" || code === "tooManyRows" || code === "nobody");
-  if (stop) throw new InputError(`${file}: ${sayRosterFinding(stop).replace(/^Line/u, "line").replace(/\.$/u, "")}`);
+  const stop = roster.findings.find(
+    ({ code }) => code === "sameSeat" || code === "tooManyRows" || code === "nobody",
+  );
+  if (stop)
+    throw new InputError(
+      `${file}: ${sayRosterFinding(stop).replace(/^Line/u, "line").replace(/\.$/u, "")}`,
+    );
   const seats = seatsFromRoster(roster, slots);
   if (!seats.ok) throw new InputError(`${file}: line ${seats.line}: ${seats.message}`);
   return { document: { ...document, seats: seats.value }, findings: roster.findings };
@@ -119,24 +153,35 @@ function writeAll(out: string, files: Map<string, string | Uint8Array>): void {
   try {
     const names = [...files.keys()].sort();
     const listed = files.get(LIST);
-    if (typeof listed === "string") files.set(LIST, listed.replace(/\n\}\n$/u, `,\n  "files": ${JSON.stringify(names)}\n}\n`));
-    for (const old of writtenBefore(out)) if (!files.has(old)) rmSync(join(out, old), { force: true });
+    if (typeof listed === "string")
+      files.set(LIST, listed.replace(/\n\}\n$/u, `,\n  "files": ${JSON.stringify(names)}\n}\n`));
+    for (const old of writtenBefore(out))
+      if (!files.has(old)) rmSync(join(out, old), { force: true });
     for (const [name, body] of files) {
       mkdirSync(dirname(join(out, name)), { recursive: true });
       writeFileSync(join(out, name), body);
     }
   } catch (error) {
-    throw new WorkError(`${out}: cannot be written (${(error as NodeJS.ErrnoException).code ?? "error"}); give a folder that you may write to`);
+    throw new WorkError(
+      `${out}: cannot be written (${(error as NodeJS.ErrnoException).code ?? "error"}); give a folder that you may write to`,
+    );
   }
 }
 
 /** Names of our own making only, whatever somebody wrote into the list. */
-const OURS = /^(sheets\/\d{2,4}-[a-z][a-z0-9]*\.(svg|hpgl|dxf)|[a-z]+(-[a-z]+)*\.(json|csv|ics|pdf))$/u;
+const OURS =
+  /^(sheets\/\d{2,4}-[a-z][a-z0-9]*\.(svg|hpgl|dxf)|[a-z]+(-[a-z]+)*\.(json|csv|ics|pdf))$/u;
 
 function writtenBefore(out: string): string[] {
   try {
     const before: unknown = JSON.parse(readFileSync(join(out, LIST), "utf8"));
-    const files = before !== null && typeof before === "object" && "files" in before && Array.isArray(before.files) ? before.files : [];
+    const files =
+      before !== null &&
+      typeof before === "object" &&
+      "files" in before &&
+      Array.isArray(before.files)
+        ? before.files
+        : [];
     return files.filter((name): name is string => typeof name === "string" && OURS.test(name));
   } catch {
     return [];

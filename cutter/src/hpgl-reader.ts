@@ -48,12 +48,14 @@ export class HpglReader {
     if (code === "PD") this.lower(body);
     else if (code === "PU" || code === "SP" || code === "IN") this.lift(strokes);
     if (code === "CO") this.piece = body.replaceAll('"', "");
-    else if (code === "VS") this.speed = Number(body) > 0 ? Number(body) * MM_PER_CM : DEFAULT_SPEED;
+    else if (code === "VS")
+      this.speed = Number(body) > 0 ? Number(body) * MM_PER_CM : DEFAULT_SPEED;
     else if (code === "PU") this.at = pairs(body).pop() ?? this.at;
     else if (code === "PA") this.move(body);
     else if (code === "SP" && (body === "0" || body === "")) this.ended = true;
     else if (code === "IN") this.ended = false;
-    else if (!["PD", "SP", "FS"].includes(code) && this.unknown.length < 20) this.unknown.push(instruction.slice(0, 40));
+    else if (!["PD", "SP", "FS"].includes(code) && this.unknown.length < 20)
+      this.unknown.push(instruction.slice(0, 40));
   }
 
   private lower(body: string): void {
@@ -72,7 +74,8 @@ export class HpglReader {
   }
 
   private lift(strokes: Stroke[]): void {
-    if (this.down && this.down.length > 1) strokes.push({ piece: this.downPiece, points: this.down, speed: this.speed });
+    if (this.down && this.down.length > 1)
+      strokes.push({ piece: this.downPiece, points: this.down, speed: this.speed });
     this.down = null;
   }
 }
@@ -92,5 +95,8 @@ function pairs(body: string): (readonly [number, number])[] {
     .split(/[\s,]+/u)
     .filter((part) => part !== "")
     .map(Number);
-  return Array.from({ length: numbers.length >> 1 }, (_, i) => [numbers[2 * i] as number, numbers[2 * i + 1] as number] as const).filter(([x, y]) => Number.isFinite(x) && Number.isFinite(y));
+  return Array.from(
+    { length: numbers.length >> 1 },
+    (_, i) => [numbers[2 * i] as number, numbers[2 * i + 1] as number] as const,
+  ).filter(([x, y]) => Number.isFinite(x) && Number.isFinite(y));
 }

@@ -24,7 +24,8 @@ const loaded = (text: string, fault?: Fault): Machine => {
   if (fault) machine.inject(fault);
   return machine;
 };
-const outcomes = (machine: Machine) => Object.fromEntries(machine.result().map(({ piece, outcome }) => [piece, outcome]));
+const outcomes = (machine: Machine) =>
+  Object.fromEntries(machine.result().map(({ piece, outcome }) => [piece, outcome]));
 
 describe("HpglReader", () => {
   it("reads the same strokes however the text is cut up on its way", () => {
@@ -57,21 +58,28 @@ describe("Machine", () => {
     expect(machine.status().ofSeconds).toBeCloseTo(80 / 60 + 3 * 0.012 + 0.3, 6);
   });
 
-  it.each(["seed-tins", "rowing-bottles", "slate-numbers"])("needs the minutes the plan says, within 3 %%: %s", (name) => {
-    const document = demoClass(name);
-    const plan = makePlan(document, testFonts);
-    expect(plan.laidOut.sheets.length).toBeGreaterThan(0);
-    for (const sheet of plan.laidOut.sheets) {
-      const machine = new Machine();
-      machine.load({ width: sheet.width, height: sheet.height, motion: document.cutter });
-      machine.receive(sheetHpgl(sheet, document));
-      const planned = sheet.cutMinutes * 60;
-      expect(Math.abs(machine.status().ofSeconds - planned) / planned).toBeLessThan(0.03);
-      expect(cutTime(pathsOf(sheet, document.cutter), document.cutter).cutLength).toBeGreaterThan(0);
-      machine.pass(1e6);
-      expect([...machine.status().cut].sort()).toEqual(piecesOfHpgl(sheetHpgl(sheet, document)).sort());
-    }
-  });
+  it.each(["seed-tins", "rowing-bottles", "slate-numbers"])(
+    "needs the minutes the plan says, within 3 %%: %s",
+    (name) => {
+      const document = demoClass(name);
+      const plan = makePlan(document, testFonts);
+      expect(plan.laidOut.sheets.length).toBeGreaterThan(0);
+      for (const sheet of plan.laidOut.sheets) {
+        const machine = new Machine();
+        machine.load({ width: sheet.width, height: sheet.height, motion: document.cutter });
+        machine.receive(sheetHpgl(sheet, document));
+        const planned = sheet.cutMinutes * 60;
+        expect(Math.abs(machine.status().ofSeconds - planned) / planned).toBeLessThan(0.03);
+        expect(cutTime(pathsOf(sheet, document.cutter), document.cutter).cutLength).toBeGreaterThan(
+          0,
+        );
+        machine.pass(1e6);
+        expect([...machine.status().cut].sort()).toEqual(
+          piecesOfHpgl(sheetHpgl(sheet, document)).sort(),
+        );
+      }
+    },
+  );
 
   it("cuts piece by piece, pauses, goes on, and is done", () => {
     const machine = loaded(job(square("a", 0, 0), square("b", 100, 0)));
@@ -106,7 +114,12 @@ describe("Machine", () => {
   });
 
   it("each fault shows as it would on the film", () => {
-    const text = job(square("far", 20, 2), square("near", 20, 70), square("edge", 179.5, 40), square("dot", 100, 60, 3));
+    const text = job(
+      square("far", 20, 2),
+      square("near", 20, 70),
+      square("edge", 179.5, 40),
+      square("dot", 100, 60, 3),
+    );
     const after = (fault: Fault) => {
       const machine = loaded(text, fault);
       machine.pass(1e4);
@@ -115,7 +128,12 @@ describe("Machine", () => {
       return outcomes(machine);
     };
     expect(new Set(Object.values(after("wrongForce")))).toEqual(new Set(["kissed"]));
-    expect(after("dullBlade")).toEqual({ far: "through", near: "through", edge: "through", dot: "kissed" });
+    expect(after("dullBlade")).toEqual({
+      far: "through",
+      near: "through",
+      edge: "through",
+      dot: "kissed",
+    });
     expect(after("skewed").edge).toBe("missed");
     expect(after("skewed").near).toBe("through");
     expect(after("tooShort")).toMatchObject({ far: "missed", near: "through" });

@@ -1,7 +1,14 @@
 /** The machine itself: film, blade, what it is doing and what has come of it. Time is handed in, so that it can be tested. */
 import { HpglReader, type Stroke, UNITS_PER_MM } from "./hpgl-reader.ts";
 
-export const FAULTS = ["wrongForce", "dullBlade", "skewed", "jam", "powerLoss", "tooShort"] as const;
+export const FAULTS = [
+  "wrongForce",
+  "dullBlade",
+  "skewed",
+  "jam",
+  "powerLoss",
+  "tooShort",
+] as const;
 export type Fault = (typeof FAULTS)[number];
 export type State = "empty" | "ready" | "cutting" | "paused" | "done" | "jammed";
 /** What became of a piece: through the film, only scored, or not reached. */
@@ -102,7 +109,10 @@ export class Machine {
 
   private append(stroke: Stroke, motion: Motion): void {
     const first = stroke.points[0] as readonly [number, number];
-    const seconds = distance(this.pen, first) / motion.travelSpeed + 2 * motion.liftSeconds + cuttingSeconds(stroke, motion.cornerSeconds);
+    const seconds =
+      distance(this.pen, first) / motion.travelSpeed +
+      2 * motion.liftSeconds +
+      cuttingSeconds(stroke, motion.cornerSeconds);
     this.timed.push({ stroke, from: this.end, to: this.end + seconds });
     this.end += seconds;
     this.pen = stroke.points[stroke.points.length - 1] as readonly [number, number];
@@ -157,7 +167,10 @@ export class Machine {
     return {
       state: this.state,
       fault: this.fault,
-      piece: this.state === "cutting" || this.state === "paused" || this.state === "jammed" ? (current?.stroke.piece ?? null) : null,
+      piece:
+        this.state === "cutting" || this.state === "paused" || this.state === "jammed"
+          ? (current?.stroke.piece ?? null)
+          : null,
       cut: this.cutPieces(),
       pieces: new Set(this.timed.map(({ stroke }) => stroke.piece)).size,
       seconds: this.done,
@@ -181,12 +194,23 @@ export class Machine {
 
   private outcomeOf(piece: string): Outcome {
     const film = this.film;
-    const points = this.timed.filter(({ stroke }) => stroke.piece === piece).flatMap(({ stroke }) => stroke.points.map(([x, y]) => [x / UNITS_PER_MM, y / UNITS_PER_MM] as const));
+    const points = this.timed
+      .filter(({ stroke }) => stroke.piece === piece)
+      .flatMap(({ stroke }) =>
+        stroke.points.map(([x, y]) => [x / UNITS_PER_MM, y / UNITS_PER_MM] as const),
+      );
     if (!film || points.length === 0) return "missed";
     const lowest = Math.min(...points.map(([, y]) => y));
     // HPGL's origin is at the lower left: what is low lies at the far end of the film.
-    if (this.fault === "tooShort" && film.height - lowest > film.height * SHORT_SHARE) return "missed";
-    if (this.fault === "skewed" && points.some(([x, y]) => x + SKEW * (film.height - y) > film.width || x - SKEW * (film.height - y) < 0)) return "missed";
+    if (this.fault === "tooShort" && film.height - lowest > film.height * SHORT_SHARE)
+      return "missed";
+    if (
+      this.fault === "skewed" &&
+      points.some(
+        ([x, y]) => x + SKEW * (film.height - y) > film.width || x - SKEW * (film.height - y) < 0,
+      )
+    )
+      return "missed";
     if (this.fault === "wrongForce") return "kissed";
     // A dull blade drags through small parts and skips.
     if (this.fault === "dullBlade" && extent(points) < DULL_BELOW_MM) return "kissed";
@@ -198,21 +222,33 @@ export class Machine {
 const DULL_BELOW_MM = 12;
 
 const extent = (points: readonly (readonly [number, number])[]): number =>
-  Math.max(Math.max(...points.map(([x]) => x)) - Math.min(...points.map(([x]) => x)), Math.max(...points.map(([, y]) => y)) - Math.min(...points.map(([, y]) => y)));
+  Math.max(
+    Math.max(...points.map(([x]) => x)) - Math.min(...points.map(([x]) => x)),
+    Math.max(...points.map(([, y]) => y)) - Math.min(...points.map(([, y]) => y)),
+  );
 
-const distance = (a: readonly [number, number], b: readonly [number, number]): number => Math.hypot(a[0] - b[0], a[1] - b[1]) / UNITS_PER_MM;
+const distance = (a: readonly [number, number], b: readonly [number, number]): number =>
+  Math.hypot(a[0] - b[0], a[1] - b[1]) / UNITS_PER_MM;
 
 function cuttingSeconds({ points, speed }: Stroke, cornerSeconds: number): number {
   let seconds = 0;
   for (let i = 1; i < points.length; i++) {
-    const [a, b, c] = [points[i - 1] as readonly [number, number], points[i] as readonly [number, number], points[i + 1]];
+    const [a, b, c] = [
+      points[i - 1] as readonly [number, number],
+      points[i] as readonly [number, number],
+      points[i + 1],
+    ];
     seconds += distance(a, b) / speed;
     if (c && turnsSharply(a, b, c)) seconds += cornerSeconds;
   }
   return seconds;
 }
 
-function turnsSharply(a: readonly [number, number], b: readonly [number, number], c: readonly [number, number]): boolean {
+function turnsSharply(
+  a: readonly [number, number],
+  b: readonly [number, number],
+  c: readonly [number, number],
+): boolean {
   const [ux, uy, vx, vy] = [b[0] - a[0], b[1] - a[1], c[0] - b[0], c[1] - b[1]];
   const lengths = Math.hypot(ux, uy) * Math.hypot(vx, vy);
   return lengths > 0 && (ux * vx + uy * vy) / lengths < CORNER_COS;

@@ -12,7 +12,9 @@ const port = Number(process.env.ELM_CUTTER_PORT);
 const pagePort = Number(process.env.ELM_CUTTER_PAGE_PORT);
 const haste = Number(process.env.ELM_CUTTER_HASTE ?? 12);
 if (!(port > 0 && pagePort > 0 && haste > 0)) {
-  process.stderr.write("cutter: set ELM_CUTTER_PORT and ELM_CUTTER_PAGE_PORT to ports, and ELM_CUTTER_HASTE to a number above 0\n");
+  process.stderr.write(
+    "cutter: set ELM_CUTTER_PORT and ELM_CUTTER_PAGE_PORT to ports, and ELM_CUTTER_HASTE to a number above 0\n",
+  );
   process.exit(2);
 }
 

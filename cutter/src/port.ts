@@ -44,7 +44,8 @@ function take(text: string, talk: Talk): string | null {
   let rest = text;
   for (;;) {
     const at = rest.indexOf(ESCAPE);
-    const machine = at === 0 && rest.startsWith("N", ESCAPE.length) ? null : talk.workshop.machine(talk.name);
+    const machine =
+      at === 0 && rest.startsWith("N", ESCAPE.length) ? null : talk.workshop.machine(talk.name);
     if (at !== 0 && !machine) return null;
     if (at < 0) {
       // The last character may be the beginning of an escape.
@@ -64,7 +65,8 @@ function take(text: string, talk: Talk): string | null {
       rest = rest.slice(end + 1);
       if (letter === "N") {
         if (MACHINE_NAME.test(body)) talk.name = body;
-        else answer(talk.socket, { error: "machine: a name of small letters, figures and hyphens" });
+        else
+          answer(talk.socket, { error: "machine: a name of small letters, figures and hyphens" });
         continue;
       }
       const own = talk.workshop.machine(talk.name);
@@ -100,7 +102,8 @@ function load(body: string, machine: Machine): unknown {
   try {
     const film = JSON.parse(body) as Partial<Film>;
     const [width, height] = [Number(film.width), Number(film.height)];
-    if (!(width > 0 && height > 0 && width < 1e5 && height < 1e5)) return { error: "load: give width and height of the film in mm" };
+    if (!(width > 0 && height > 0 && width < 1e5 && height < 1e5))
+      return { error: "load: give width and height of the film in mm" };
     machine.load({ width, height, motion: motionOf(film.motion) });
     return machine.status();
   } catch {
@@ -110,6 +113,13 @@ function load(body: string, machine: Machine): unknown {
 
 function motionOf(motion: unknown): Film["motion"] {
   const own = (motion ?? {}) as Record<string, unknown>;
-  const number = (key: string, usual: number) => (typeof own[key] === "number" && Number.isFinite(own[key]) && (own[key] as number) >= 0 ? (own[key] as number) : usual);
-  return { travelSpeed: Math.max(1, number("travelSpeed", 200)), liftSeconds: number("liftSeconds", 0.15), cornerSeconds: number("cornerSeconds", 0.012) };
+  const number = (key: string, usual: number) =>
+    typeof own[key] === "number" && Number.isFinite(own[key]) && (own[key] as number) >= 0
+      ? (own[key] as number)
+      : usual;
+  return {
+    travelSpeed: Math.max(1, number("travelSpeed", 200)),
+    liftSeconds: number("liftSeconds", 0.15),
+    cornerSeconds: number("cornerSeconds", 0.012),
+  };
 }

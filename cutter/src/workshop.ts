@@ -49,7 +49,13 @@ export class Workshop {
     for (const [name, stand] of this.stands) {
       stand.machine.pass(seconds);
       const { state } = stand.machine.status();
-      if (this.mishaps && state === "cutting" && stand.before === "ready" && Math.random() < MISHAP_CHANCE) this.inject(name, FAULTS[Math.floor(Math.random() * FAULTS.length)] as Fault);
+      if (
+        this.mishaps &&
+        state === "cutting" &&
+        stand.before === "ready" &&
+        Math.random() < MISHAP_CHANCE
+      )
+        this.inject(name, FAULTS[Math.floor(Math.random() * FAULTS.length)] as Fault);
       stand.before = state;
     }
   }
@@ -62,7 +68,9 @@ export class Workshop {
     this.stands.set(name, stand);
     this.last = name;
     if (!found && this.stands.size > MOST_MACHINES) {
-      const idle = [...this.stands].find(([other, { machine }]) => other !== name && machine.status().state !== "cutting");
+      const idle = [...this.stands].find(
+        ([other, { machine }]) => other !== name && machine.status().state !== "cutting",
+      );
       if (idle) this.stands.delete(idle[0]);
     }
     return stand;

@@ -18,12 +18,17 @@ const RANGES = [
 /** A ten-millionth of an em is a few millionths of a millimetre on a decal. */
 const DIGITS = 7;
 
-export const digestOf = (bytes: Uint8Array): string => createHash("sha256").update(bytes).digest("hex");
+export const digestOf = (bytes: Uint8Array): string =>
+  createHash("sha256").update(bytes).digest("hex");
 
 export function glyphsOf(face: FontFace): number[] {
-  const letters = RANGES.flatMap(([from, to]) => Array.from({ length: to - from + 1 }, (_, i) => String.fromCodePoint(from + i)));
+  const letters = RANGES.flatMap(([from, to]) =>
+    Array.from({ length: to - from + 1 }, (_, i) => String.fromCodePoint(from + i)),
+  );
   // Letters alone and between others: joined scripts have other forms there.
-  const shaped = letters.flatMap((letter) => [letter, `a${letter}a`].flatMap((text) => face.shape(text).map(({ glyph }) => glyph)));
+  const shaped = letters.flatMap((letter) =>
+    [letter, `a${letter}a`].flatMap((text) => face.shape(text).map(({ glyph }) => glyph)),
+  );
   return [...new Set(shaped)].filter((glyph) => glyph > 0).sort((a, b) => a - b);
 }
 
@@ -32,7 +37,10 @@ const rounded = (value: number): number => Number(value.toFixed(DIGITS));
 export function measuresOf(face: FontFace, font: string): GlyphMeasures {
   const glyphs = glyphsOf(face).map((glyph) => {
     const [thinnest, counter] = [face.thinnest(glyph), face.tightestCounter(glyph)];
-    return [glyph, [rounded(thinnest), Number.isFinite(counter) ? rounded(counter) : null]] as const;
+    return [
+      glyph,
+      [rounded(thinnest), Number.isFinite(counter) ? rounded(counter) : null],
+    ] as const;
   });
   return { font, glyphs: Object.fromEntries(glyphs) };
 }

@@ -11,7 +11,8 @@ const FOLDER = process.env.ELM_FONTS_DIR ?? fileURLToPath(new URL("../files", im
 export const fontFile = (id: string): string => `${FOLDER}/${id}.ttf`;
 /** What `npm run measure-fonts` found. */
 export const measuresFile = (id: string): string => `${FOLDER}/${id}.measures.json`;
-const measuresOf = (id: string): GlyphMeasures => JSON.parse(readFileSync(measuresFile(id), "utf8"));
+const measuresOf = (id: string): GlyphMeasures =>
+  JSON.parse(readFileSync(measuresFile(id), "utf8"));
 
 /** @param readPath also accept a path to a TTF or OTF file in place of an id */
 export function diskFonts(readPath = false): FontLookup {
@@ -21,7 +22,11 @@ export function diskFonts(readPath = false): FontLookup {
     if (known) return known;
     const path = studioFont(id) ? fontFile(id) : readPath && existsSync(id) ? id : null;
     if (!path) return undefined;
-    const face = new FontFace(id, new Uint8Array(readFileSync(path)), studioFont(id) ? measuresOf(id) : undefined);
+    const face = new FontFace(
+      id,
+      new Uint8Array(readFileSync(path)),
+      studioFont(id) ? measuresOf(id) : undefined,
+    );
     open.set(id, face);
     return face;
   };

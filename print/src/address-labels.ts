@@ -16,11 +16,18 @@ export interface AddressSheet {
 }
 
 /** The country stands last and in capitals, as posts ask for; of the studio's own there is none. */
-export const addressLabelsPdf = (labels: readonly AddressLabel[], { title, date, sheet }: AddressSheet): Promise<Uint8Array> =>
+export const addressLabelsPdf = (
+  labels: readonly AddressLabel[],
+  { title, date, sheet }: AddressSheet,
+): Promise<Uint8Array> =>
   textLabelsPdf(
     `Address labels: ${title}`,
     date,
     sheet,
-    labels.map(({ seat, address: { name, lines, country } }) => ({ head: name, lines: [...lines, country.toUpperCase()], foot: `Seat ${seat}` })),
+    labels.map(({ seat, address: { name, lines, country } }) => ({
+      head: name,
+      lines: [...lines, country.toUpperCase()],
+      foot: `Seat ${seat}`,
+    })),
     "No parcel that is still to go has an address.",
   );

@@ -27,7 +27,9 @@ const pages = (pdf: string): number => pdf.match(/\/Type \/Page\b(?!s)/gu)?.leng
 /** The drawing commands of each page, in the order of the file. */
 function contents(pdf: Uint8Array): string[] {
   const text = bytesOf(pdf);
-  const streams = [...text.matchAll(/\/Length (\d+)[^>]*\/Filter \/FlateDecode[^>]*>>\s*stream\n/gu)].map((found) => {
+  const streams = [
+    ...text.matchAll(/\/Length (\d+)[^>]*\/Filter \/FlateDecode[^>]*>>\s*stream\n/gu),
+  ].map((found) => {
     const from = (found.index ?? 0) + found[0].length;
     return Buffer.from(pdf.slice(from, from + Number(found[1])));
   });
@@ -47,7 +49,10 @@ function strokes(page: string): { x1: number; y1: number; x2: number; y2: number
   let now: Matrix = [1, 0, 0, 1, 0, 0];
   const kept: Matrix[] = [];
   const found: { x1: number; y1: number; x2: number; y2: number }[] = [];
-  const put = ([a, b, c, d, e, f]: Matrix, x: number, y: number): [number, number] => [((a * x + c * y + e) * 25.4) / 72, ((b * x + d * y + f) * 25.4) / 72];
+  const put = ([a, b, c, d, e, f]: Matrix, x: number, y: number): [number, number] => [
+    ((a * x + c * y + e) * 25.4) / 72,
+    ((b * x + d * y + f) * 25.4) / 72,
+  ];
   let at: [number, number] | null = null;
   for (const line of page.split("\n")) {
     const parts = line.trim().split(/\s+/u);
@@ -57,7 +62,14 @@ function strokes(page: string): { x1: number; y1: number; x2: number; y2: number
     else if (op === "Q") now = kept.pop() ?? now;
     else if (op === "cm") {
       const [m0, m1, m2, m3, m4, m5] = now;
-      now = [m0 * a + m2 * b, m1 * a + m3 * b, m0 * c + m2 * d, m1 * c + m3 * d, m0 * e + m2 * f + m4, m1 * e + m3 * f + m5];
+      now = [
+        m0 * a + m2 * b,
+        m1 * a + m3 * b,
+        m0 * c + m2 * d,
+        m1 * c + m3 * d,
+        m0 * e + m2 * f + m4,
+        m1 * e + m3 * f + m5,
+      ];
     } else if (op === "m") at = put(now, a, b);
     else if (op === "l" && at) {
       const next = put(now, a, b);
@@ -67,18 +79,24 @@ function strokes(page: string): { x1: number; y1: number; x2: number; y2: number
   }
   return found;
 }
-const lengthOf = ({ x1, y1, x2, y2 }: { x1: number; y1: number; x2: number; y2: number }): number => Math.hypot(x2 - x1, y2 - y1);
+const lengthOf = ({ x1, y1, x2, y2 }: { x1: number; y1: number; x2: number; y2: number }): number =>
+  Math.hypot(x2 - x1, y2 - y1);
 
 describe("placement sheets", () => {
-  it.each(["a4", "letter"] as const)("on %s: ruler and blank are as long on paper as in life, within 0.3 mm", async (paper: Paper) => {
-    const file = await placementPdf(slate, { paper });
-    expect(bytesOf(file)).toMatch(/\/FontFile2/u);
-    const first = strokes(contents(file)[0] ?? "");
-    expect(first.some((stroke) => Math.abs(lengthOf(stroke) - RULER_MM) < 0.05)).toBe(true);
-    // The slate is 200 x 120 mm: its four sides are on the sheet.
-    const sides = first.map(lengthOf).filter((mm) => Math.abs(mm - 200) < 0.3 || Math.abs(mm - 120) < 0.3);
-    expect(sides.length).toBeGreaterThanOrEqual(4);
-  });
+  it.each(["a4", "letter"] as const)(
+    "on %s: ruler and blank are as long on paper as in life, within 0.3 mm",
+    async (paper: Paper) => {
+      const file = await placementPdf(slate, { paper });
+      expect(bytesOf(file)).toMatch(/\/FontFile2/u);
+      const first = strokes(contents(file)[0] ?? "");
+      expect(first.some((stroke) => Math.abs(lengthOf(stroke) - RULER_MM) < 0.05)).toBe(true);
+      // The slate is 200 x 120 mm: its four sides are on the sheet.
+      const sides = first
+        .map(lengthOf)
+        .filter((mm) => Math.abs(mm - 200) < 0.3 || Math.abs(mm - 120) < 0.3);
+      expect(sides.length).toBeGreaterThanOrEqual(4);
+    },
+  );
 
   it("gaps on paper are the gaps that are said", async () => {
     const own = slate.things[0] as ThingPlan;
@@ -92,11 +110,24 @@ describe("placement sheets", () => {
 
   it("a board longer than the page comes in tiles that cover it; one that fits turned is turned", async () => {
     const document = few("slate-numbers", 1);
-    const long = { ...document, things: document.things.map((thing) => ({ ...thing, blank: { ...thing.blank, shape: { kind: "flat" as const, width: 620, height: 300 }, keepOuts: [] } })) };
+    const long = {
+      ...document,
+      things: document.things.map((thing) => ({
+        ...thing,
+        blank: {
+          ...thing.blank,
+          shape: { kind: "flat" as const, width: 620, height: 300 },
+          keepOuts: [],
+        },
+      })),
+    };
     const plan = makePlan(long, testFonts);
     const count = pages(bytesOf(await placementPdf(plan)));
-    const room = (page: { width: number; height: number }) => Math.ceil(620 / (page.width - 16)) * Math.ceil(300 / (page.height - 44));
-    expect(count).toBe(Math.min(room(PAPERS.a4), room({ width: PAPERS.a4.height, height: PAPERS.a4.width })));
+    const room = (page: { width: number; height: number }) =>
+      Math.ceil(620 / (page.width - 16)) * Math.ceil(300 / (page.height - 44));
+    expect(count).toBe(
+      Math.min(room(PAPERS.a4), room({ width: PAPERS.a4.height, height: PAPERS.a4.width })),
+    );
     // 200 mm lie on a page turned, not on one upright.
     expect(pages(bytesOf(await placementPdf(slate)))).toBe(2);
   });
@@ -109,15 +140,21 @@ describe("placement sheets", () => {
     const { taper, shape } = own.face;
     if (!drawing || !taper || shape.kind !== "taperedCup") throw new Error("no tapered wall");
     const tip: [number, number] = [0, taper.sector.wideTop ? taper.baseline : -taper.baseline];
-    const away = (ring: readonly (readonly [number, number])[]) => ring.map(([x, y]) => Math.hypot(x - tip[0], y - tip[1]));
+    const away = (ring: readonly (readonly [number, number])[]) =>
+      ring.map(([x, y]) => Math.hypot(x - tip[0], y - tip[1]));
     const spread = (values: readonly number[]) => Math.max(...values) - Math.min(...values);
     for (const arc of [drawing.rim, drawing.foot]) expect(spread(away(arc))).toBeLessThan(1e-6);
     // Hand-worked: s = sqrt(h² + (r1 - r2)²), and the rim lies s·r1/(r1 - r2) from the tip.
     const [r1, r2] = [shape.topDiameter / 2, shape.bottomDiameter / 2];
     const slant = Math.hypot(shape.height, r1 - r2);
-    expect(Math.abs((away(drawing.rim)[0] ?? 0) - (away(drawing.foot)[0] ?? 0))).toBeCloseTo(slant, 3);
+    expect(Math.abs((away(drawing.rim)[0] ?? 0) - (away(drawing.foot)[0] ?? 0))).toBeCloseTo(
+      slant,
+      3,
+    );
     expect(away(drawing.rim)[0]).toBeCloseTo((slant * r1) / Math.abs(r1 - r2), 3);
-    expect(drawing.layers.map(({ polygons }) => polygons)).toEqual([...(seat?.layers.values() ?? [])]);
+    expect(drawing.layers.map(({ polygons }) => polygons)).toEqual([
+      ...(seat?.layers.values() ?? []),
+    ]);
     const file = await placementPdf(pot);
     const page = strokes(contents(file)[0] ?? "");
     const rim = page.filter((stroke) => lengthOf(stroke) < 20);
@@ -128,7 +165,11 @@ describe("placement sheets", () => {
     const told: string[] = [];
     await placementPdf(slate, { onSeat: (done, all) => told.push(`${done}/${all}`) });
     expect(told).toEqual(["1/2", "2/2"]);
-    expect(pages(bytesOf(await placementPdf(makePlan({ ...few("slate-numbers"), seats: [] }, testFonts))))).toBe(1);
+    expect(
+      pages(
+        bytesOf(await placementPdf(makePlan({ ...few("slate-numbers"), seats: [] }, testFonts))),
+      ),
+    ).toBe(1);
   });
 });
 
@@ -142,26 +183,49 @@ describe("cards", () => {
   it("a cue card for every step, four to a page, no word of it below its card, however much there is to say", async () => {
     const long = {
       ...slate,
-      document: { ...slate.document, steps: slate.document.steps.map((step) => ({ ...step, say: "word ".repeat(118).trim(), care: "care ".repeat(110).trim(), slip: "slip ".repeat(110).trim() })) },
+      document: {
+        ...slate.document,
+        steps: slate.document.steps.map((step) => ({
+          ...step,
+          say: "word ".repeat(118).trim(),
+          care: "care ".repeat(110).trim(),
+          slip: "slip ".repeat(110).trim(),
+        })),
+      },
     };
     for (const plan of [slate, long]) {
       const file = bytesOf(await cueCardsPdf(plan, { paper: "letter" }));
       expect(pages(file)).toBe(Math.ceil(slate.document.steps.length / 4));
       expect(file).toMatch(/\/MediaBox \[0 0 612 792\]/u);
     }
-    expect(pages(bytesOf(await cueCardsPdf({ ...slate, runSheet: { ...slate.runSheet, steps: [] } })))).toBe(1);
+    expect(
+      pages(bytesOf(await cueCardsPdf({ ...slate, runSheet: { ...slate.runSheet, steps: [] } }))),
+    ).toBe(1);
   });
   it("a care card a seat, eight to a page; on Letter paper where that is at hand", async () => {
     expect(pages(bytesOf(await careCardsPdf(set)))).toBe(1);
-    expect(bytesOf(await careCardsPdf(set, { paper: "letter" }))).toMatch(/\/MediaBox \[0 0 612 792\]/u);
+    expect(bytesOf(await careCardsPdf(set, { paper: "letter" }))).toMatch(
+      /\/MediaBox \[0 0 612 792\]/u,
+    );
   });
   it("the same bytes for the same plan", async () => {
-    for (const make of [stepCardsPdf, cueCardsPdf, careCardsPdf, placementPdf, runSheetPdf] as ((plan: Plan) => Promise<Uint8Array>)[]) expect(bytesOf(await make(set))).toBe(bytesOf(await make(set)));
+    for (const make of [stepCardsPdf, cueCardsPdf, careCardsPdf, placementPdf, runSheetPdf] as ((
+      plan: Plan,
+    ) => Promise<Uint8Array>)[])
+      expect(bytesOf(await make(set))).toBe(bytesOf(await make(set)));
   });
   it("names in any script that the lettering knows are written with a face that has them", async () => {
     const document = few("seed-tins", 1);
-    const named = (name: string) => makePlan({ ...document, seats: document.seats.map((seat) => ({ ...seat, fields: { ...seat.fields, name } })) }, testFonts);
-    const fonts = async (name: string) => new Set(bytesOf(await careCardsPdf(named(name))).match(/\/FontName \/[^\s]+/gu)).size;
+    const named = (name: string) =>
+      makePlan(
+        {
+          ...document,
+          seats: document.seats.map((seat) => ({ ...seat, fields: { ...seat.fields, name } })),
+        },
+        testFonts,
+      );
+    const fonts = async (name: string) =>
+      new Set(bytesOf(await careCardsPdf(named(name))).match(/\/FontName \/[^\s]+/gu)).size;
     // Cyrillic is in neither text face alone: one that has it is embedded, too.
     expect(await fonts("Łucja Ünal")).toBeGreaterThan(0);
     expect(await fonts("Юлия")).toBeGreaterThanOrEqual(await fonts("Julia"));

@@ -5,7 +5,18 @@ import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { careOf } from "@elm-basket/core/proposal/care.ts";
 import { schoolsOf, situationOf } from "@elm-basket/core/proposal/situation.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
-import { addPage, at, cutRound, heightOf, MARGIN, makePdf, PAPERS, type Paper, sayOnPage, write } from "./pages.ts";
+import {
+  addPage,
+  at,
+  cutRound,
+  heightOf,
+  MARGIN,
+  makePdf,
+  PAPERS,
+  type Paper,
+  sayOnPage,
+  write,
+} from "./pages.ts";
 
 const COLUMNS = 2;
 const ROWS = 4;
@@ -20,14 +31,29 @@ export interface CareOptions {
 
 /** `2027-03-08` -> `Mon 8 March`. */
 export const showDay = (date: string): string =>
-  new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "long", timeZone: "UTC" }).format(new Date(`${date}T12:00:00Z`)).replace(",", "");
+  new Intl.DateTimeFormat("en-GB", {
+    weekday: "short",
+    day: "numeric",
+    month: "long",
+    timeZone: "UTC",
+  })
+    .format(new Date(`${date}T12:00:00Z`))
+    .replace(",", "");
 
-export async function careCardsPdf(plan: Plan, { paper = "a4", schools }: CareOptions = {}): Promise<Uint8Array> {
+export async function careCardsPdf(
+  plan: Plan,
+  { paper = "a4", schools }: CareOptions = {},
+): Promise<Uint8Array> {
   const { document } = plan;
   const page = PAPERS[paper];
-  const card = { width: (page.width - 2 * MARGIN) / COLUMNS, height: (page.height - 2 * MARGIN) / ROWS };
+  const card = {
+    width: (page.width - 2 * MARGIN) / COLUMNS,
+    height: (page.height - 2 * MARGIN) / ROWS,
+  };
   const own = schoolsOf(document, schools);
-  const ends = instantOf(document.when.date, document.when.time, document.when.zone) + plan.runSheet.endMinute * MS_PER_MINUTE;
+  const ends =
+    instantOf(document.when.date, document.when.time, document.when.zone) +
+    plan.runSheet.endMinute * MS_PER_MINUTE;
   const cares = document.things.map(({ id }) => ({
     id,
     title: document.things.find((thing) => thing.id === id)?.title ?? id,
@@ -44,12 +70,26 @@ export async function careCardsPdf(plan: Plan, { paper = "a4", schools }: CareOp
       cutRound(pdf, x, y, card.width, card.height);
       const width = at(card.width - 2 * INNER);
       let down = at(y + INNER);
-      down += write(pdf, plan.labels.get(seat) ?? seat, at(x + INNER), down, { size: 14, width, face: "head", lines: 1 });
-      down += write(pdf, `${document.title} · ${showDay(document.when.date)}`, at(x + INNER), down, { size: 8, width, lines: 1 }) + 3;
+      down += write(pdf, plan.labels.get(seat) ?? seat, at(x + INNER), down, {
+        size: 14,
+        width,
+        face: "head",
+        lines: 1,
+      });
+      down +=
+        write(pdf, `${document.title} · ${showDay(document.when.date)}`, at(x + INNER), down, {
+          size: 8,
+          width,
+          lines: 1,
+        }) + 3;
       const mine = cares.filter(({ makes }) => makes.has(seat));
       // What is true of several is told once.
       const told = new Map<string, { titles: string[]; care: (typeof mine)[number]["care"] }>();
-      for (const { title, care } of mine) told.set(care.participant, { titles: [...(told.get(care.participant)?.titles ?? []), title], care });
+      for (const { title, care } of mine)
+        told.set(care.participant, {
+          titles: [...(told.get(care.participant)?.titles ?? []), title],
+          care,
+        });
       const left = at(y + card.height - INNER);
       let size = 9.5;
       const text = [...told.values()]

@@ -5,10 +5,27 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { addressLabelsPdf } from "./address-labels.ts";
 import { blankLabels, classLabelsPdf, filmLabels, spans, tableLabels } from "./class-labels.ts";
 import { kitLabelsPdf } from "./kit-labels.ts";
-import { ALL_SHEETS, KIT_SHEETS, LABEL_SHEETS, labelAt, sheetWords, usualSheet } from "./label-sheets.ts";
+import {
+  ALL_SHEETS,
+  KIT_SHEETS,
+  LABEL_SHEETS,
+  labelAt,
+  sheetWords,
+  usualSheet,
+} from "./label-sheets.ts";
 import { PAPERS } from "./pages.ts";
 
-const NAMES = ["Zoë-Maëlys O'Hara", "Bo", "Wilhelmina-Bartholomea van der Oudekerkstraat", "李小龍", "Ines", "Mette", "Jo", "Ulla", "Siân"];
+const NAMES = [
+  "Zoë-Maëlys O'Hara",
+  "Bo",
+  "Wilhelmina-Bartholomea van der Oudekerkstraat",
+  "李小龍",
+  "Ines",
+  "Mette",
+  "Jo",
+  "Ulla",
+  "Siân",
+];
 let plan: ReturnType<typeof makePlan>;
 beforeAll(() => {
   plan = makePlan(withNames(demoDocument("seed-tins"), NAMES), testFonts);
@@ -20,7 +37,9 @@ describe("sheets of labels", () => {
   it.each(ALL_SHEETS)("%s lies on its paper, and labels do not overlap", (id) => {
     const sheet = LABEL_SHEETS[id];
     const paper = PAPERS[sheet.paper];
-    const all = Array.from({ length: sheet.columns * sheet.rows }, (_, place) => labelAt(sheet, place));
+    const all = Array.from({ length: sheet.columns * sheet.rows }, (_, place) =>
+      labelAt(sheet, place),
+    );
     for (const { x, y } of all) {
       expect(x).toBeGreaterThanOrEqual(0);
       expect(y).toBeGreaterThanOrEqual(0);
@@ -28,9 +47,17 @@ describe("sheets of labels", () => {
       expect(y + sheet.height).toBeLessThanOrEqual(paper.height + 0.05);
     }
     for (const [i, a] of all.entries())
-      for (const b of all.slice(i + 1)) expect(a.x + sheet.width <= b.x + 1e-6 || b.x + sheet.width <= a.x + 1e-6 || a.y + sheet.height <= b.y + 1e-6 || b.y + sheet.height <= a.y + 1e-6).toBe(true);
+      for (const b of all.slice(i + 1))
+        expect(
+          a.x + sheet.width <= b.x + 1e-6 ||
+            b.x + sheet.width <= a.x + 1e-6 ||
+            a.y + sheet.height <= b.y + 1e-6 ||
+            b.y + sheet.height <= a.y + 1e-6,
+        ).toBe(true);
     // The margins left and right are alike, as sheets are sold.
-    expect(sheet.left * 2 + sheet.columns * sheet.width + (sheet.columns - 1) * sheet.gap).toBeCloseTo(paper.width, 0);
+    expect(
+      sheet.left * 2 + sheet.columns * sheet.width + (sheet.columns - 1) * sheet.gap,
+    ).toBeCloseTo(paper.width, 0);
   });
 
   it("are told as they are sold: A4 in millimetres, Letter in inches", () => {
@@ -54,7 +81,10 @@ describe("what labels say", () => {
     expect(labels[0]?.lines[0]).toMatch(/^Load 1 of \d+ · /u);
     expect(labels.every(({ foot }) => foot?.includes(plan.document.when.date))).toBe(true);
     // Every kit is on the label of one load.
-    const kits = labels.reduce((sum, { lines }) => sum + Number(/^(\d+) kits?/u.exec(lines[1] ?? "")?.[1]), 0);
+    const kits = labels.reduce(
+      (sum, { lines }) => sum + Number(/^(\d+) kits?/u.exec(lines[1] ?? "")?.[1]),
+      0,
+    );
     expect(kits).toBe(plan.laidOut.sheets.reduce((sum, sheet) => sum + sheet.kits.length, 0));
   });
 
@@ -76,7 +106,9 @@ describe("as files", () => {
     const sheet = LABEL_SHEETS[id];
     const pdf = text(await kitLabelsPdf(plan, id));
     expect(pages(pdf)).toBe(Math.ceil(NAMES.length / (sheet.columns * sheet.rows)));
-    expect(pdf).toMatch(sheet.paper === "a4" ? /\/MediaBox \[0 0 595\.28 841\.89\]/u : /\/MediaBox \[0 0 612 792\]/u);
+    expect(pdf).toMatch(
+      sheet.paper === "a4" ? /\/MediaBox \[0 0 595\.28 841\.89\]/u : /\/MediaBox \[0 0 612 792\]/u,
+    );
   });
 
   it("the same labels are the same bytes; nothing to print is a page that says so", async () => {
@@ -87,17 +119,38 @@ describe("as files", () => {
   });
 
   it("letters that no face here has are left to be written by hand: no boxes", async () => {
-    const read = async (name: string) => text(await addressLabelsPdf([{ seat: "6", address: { name, lines: ["12 Reed Lane"], country: "" } }], { title: "T", date: "2026-12-05", sheet: "a4-21" }));
+    const read = async (name: string) =>
+      text(
+        await addressLabelsPdf(
+          [{ seat: "6", address: { name, lines: ["12 Reed Lane"], country: "" } }],
+          { title: "T", date: "2026-12-05", sheet: "a4-21" },
+        ),
+      );
     // Two names that cannot be written leave the same line.
     expect(await read("李小龍")).toBe(await read("王"));
     expect(await read("Nguyễn")).not.toBe(await read("李小龍"));
   });
 
   it("addresses take any sheet, also the smallest, and any name", async () => {
-    const labels = NAMES.map((name, i) => ({ seat: String(i + 1), address: { name, lines: ["Long Lane House, Upper Flat", "12 Reed Lane", "EM4 2QQ Elmford"], country: i % 2 ? "Norway" : "" } }));
+    const labels = NAMES.map((name, i) => ({
+      seat: String(i + 1),
+      address: {
+        name,
+        lines: ["Long Lane House, Upper Flat", "12 Reed Lane", "EM4 2QQ Elmford"],
+        country: i % 2 ? "Norway" : "",
+      },
+    }));
     for (const sheet of ALL_SHEETS)
-      expect(pages(text(await addressLabelsPdf(labels, { title: "Tins", date: demoClass("seed-tins").when.date, sheet })))).toBe(
-        Math.ceil(labels.length / (LABEL_SHEETS[sheet].columns * LABEL_SHEETS[sheet].rows)),
-      );
+      expect(
+        pages(
+          text(
+            await addressLabelsPdf(labels, {
+              title: "Tins",
+              date: demoClass("seed-tins").when.date,
+              sheet,
+            }),
+          ),
+        ),
+      ).toBe(Math.ceil(labels.length / (LABEL_SHEETS[sheet].columns * LABEL_SHEETS[sheet].rows)));
   });
 });

@@ -4,7 +4,10 @@ import { makePlan, wholeClass } from "@elm-basket/core/testing/one-thing.ts";
 import { describe, expect, it } from "vitest";
 import { handleNote, kitLabelsPdf } from "./kit-labels.ts";
 
-const labels = async (names: readonly string[]) => new TextDecoder("latin1").decode(await kitLabelsPdf(makePlan(withNames(demoDocument("seed-tins"), names), testFonts)));
+const labels = async (names: readonly string[]) =>
+  new TextDecoder("latin1").decode(
+    await kitLabelsPdf(makePlan(withNames(demoDocument("seed-tins"), names), testFonts)),
+  );
 const pages = (pdf: string) => pdf.match(/\/Type \/Page\b(?!s)/gu)?.length ?? 0;
 
 describe("kit labels", () => {
@@ -24,7 +27,16 @@ describe("kit labels", () => {
   it("say on which side the handle is, by school and hand", () => {
     const document = demoDocument("seed-tins");
     const note = (school: "drinker" | "guest" | "both", hand?: "left") =>
-      handleNote({ document: wholeClass({ ...document, blank: { ...document.blank, handle: { school, clear: 20 } }, seats: [{ seat: "1", fields: {}, ...(hand ? { hand } : {}) }] }) }, "1");
+      handleNote(
+        {
+          document: wholeClass({
+            ...document,
+            blank: { ...document.blank, handle: { school, clear: 20 } },
+            seats: [{ seat: "1", fields: {}, ...(hand ? { hand } : {}) }],
+          }),
+        },
+        "1",
+      );
     expect([note("drinker"), note("drinker", "left"), note("guest"), note("both")]).toEqual([
       "handle at the right of the design",
       "handle at the left of the design",

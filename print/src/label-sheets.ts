@@ -15,7 +15,17 @@ export interface LabelSheet {
   readonly cut: boolean;
 }
 
-const sheet = (paper: Paper, columns: number, rows: number, width: number, height: number, left: number, top: number, gap: number, cut = false): LabelSheet => ({
+const sheet = (
+  paper: Paper,
+  columns: number,
+  rows: number,
+  width: number,
+  height: number,
+  left: number,
+  top: number,
+  gap: number,
+  cut = false,
+): LabelSheet => ({
   paper,
   columns,
   rows,
@@ -44,15 +54,26 @@ export type LabelSheetId = keyof typeof LABEL_SHEETS;
 export const isLabelSheet = (id: string): id is LabelSheetId => Object.hasOwn(LABEL_SHEETS, id);
 
 /** What every printer has: paper to cut apart. */
-export const usualSheet = (paper: Paper): LabelSheetId => (paper === "a4" ? "a4-cut-8" : "letter-cut-8");
+export const usualSheet = (paper: Paper): LabelSheetId =>
+  paper === "a4" ? "a4-cut-8" : "letter-cut-8";
 
 /** A picture of the decal and all that is in the bag need room. */
-export const KIT_SHEETS: readonly LabelSheetId[] = ["a4-cut-8", "a4-14", "a4-18", "a4-21", "a4-24", "letter-cut-8", "letter-6", "letter-10"];
+export const KIT_SHEETS: readonly LabelSheetId[] = [
+  "a4-cut-8",
+  "a4-14",
+  "a4-18",
+  "a4-21",
+  "a4-24",
+  "letter-cut-8",
+  "letter-6",
+  "letter-10",
+];
 /** An address that a post can read has no room on the smallest. */
 export const ADDRESS_SHEETS: readonly LabelSheetId[] = [...KIT_SHEETS, "letter-30"];
 export const ALL_SHEETS = Object.keys(LABEL_SHEETS) as readonly LabelSheetId[];
 
-const size = (mm: number, paper: Paper): string => (paper === "a4" ? `${Number(mm.toFixed(1))}` : `${Number((mm / 25.4).toFixed(2))}`);
+const size = (mm: number, paper: Paper): string =>
+  paper === "a4" ? `${Number(mm.toFixed(1))}` : `${Number((mm / 25.4).toFixed(2))}`;
 
 /** `A4, 21 of 63.5 × 38.1 mm`; of Letter in inches. */
 export function sheetWords(id: LabelSheetId): string {
@@ -61,7 +82,10 @@ export function sheetWords(id: LabelSheetId): string {
 }
 
 /** Top left of a label by its number on the page. */
-export const labelAt = ({ columns, width, height, left, top, gap }: LabelSheet, place: number): { readonly x: number; readonly y: number } => ({
+export const labelAt = (
+  { columns, width, height, left, top, gap }: LabelSheet,
+  place: number,
+): { readonly x: number; readonly y: number } => ({
   x: left + (place % columns) * (width + gap),
   y: top + Math.floor(place / columns) * height,
 });

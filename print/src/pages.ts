@@ -18,9 +18,24 @@ const BODY_FONT = "varela-round";
 export const at = (mm: number): number => mm * POINTS_PER_MM;
 
 /** @param date a day like 2026-12-05: a file's own date, so that it is the same every time */
-export async function makePdf(title: string, date: string, draw: (pdf: Pdf) => void): Promise<Uint8Array> {
+export async function makePdf(
+  title: string,
+  date: string,
+  draw: (pdf: Pdf) => void,
+): Promise<Uint8Array> {
   const created = new Date(`${date}T00:00:00Z`);
-  const pdf = new PDFDocument({ size: "A4", margin: 0, autoFirstPage: false, info: { Title: title, Creator: "Elm Basket", Producer: "Elm Basket", CreationDate: created, ModDate: created } });
+  const pdf = new PDFDocument({
+    size: "A4",
+    margin: 0,
+    autoFirstPage: false,
+    info: {
+      Title: title,
+      Creator: "Elm Basket",
+      Producer: "Elm Basket",
+      CreationDate: created,
+      ModDate: created,
+    },
+  });
   pdf.registerFont("head", fontFile(TEXT_FONT));
   pdf.registerFont("body", fontFile(BODY_FONT));
   const chunks: Uint8Array[] = [];
@@ -35,7 +50,11 @@ export async function makePdf(title: string, date: string, draw: (pdf: Pdf) => v
   return concat(chunks);
 }
 
-export function addPage(pdf: Pdf, paper: Paper = "a4", layout: "portrait" | "landscape" = "portrait"): void {
+export function addPage(
+  pdf: Pdf,
+  paper: Paper = "a4",
+  layout: "portrait" | "landscape" = "portrait",
+): void {
   pdf.addPage({ size: paper === "a4" ? "A4" : "LETTER", layout, margin: 0 });
 }
 
@@ -46,11 +65,21 @@ export function sayOnPage(pdf: Pdf, words: string): void {
 }
 
 /** Long names shrink until they fit one line. Position in points. */
-export function writeLine(pdf: Pdf, font: "head" | "body", largest: number, text: string, x: number, y: number, width: number): void {
+export function writeLine(
+  pdf: Pdf,
+  font: "head" | "body",
+  largest: number,
+  text: string,
+  x: number,
+  y: number,
+  width: number,
+): void {
   pdf.font(font);
   let size = largest;
   while (size > 7 && pdf.fontSize(size).widthOfString(text) > width) size -= 0.5;
-  pdf.fontSize(size).text(text, x, y, { width, height: size * 1.4, ellipsis: true, lineBreak: false });
+  pdf
+    .fontSize(size)
+    .text(text, x, y, { width, height: size * 1.4, ellipsis: true, lineBreak: false });
 }
 
 /** Faces tried in turn for a letter that the text face does not have: every script that the lettering knows can be written. */
@@ -64,7 +93,12 @@ function faceOf(pdf: Pdf, letter: string, face: "head" | "body"): string {
   const key = `${face}${letter}`;
   const there = known.get(key);
   if (there !== undefined) return there;
-  const found = [face, face === "head" ? "body" : "head"].find((one) => canWrite(pdf, one as "head" | "body", letter)) ?? fallback(pdf, letter) ?? face;
+  const found =
+    [face, face === "head" ? "body" : "head"].find((one) =>
+      canWrite(pdf, one as "head" | "body", letter),
+    ) ??
+    fallback(pdf, letter) ??
+    face;
   known.set(key, found);
   return found;
 }
@@ -86,7 +120,13 @@ export interface Written {
 }
 
 /** Words in lines of a width, each letter in a face that has it. Position and sizes in points. @returns the height taken */
-export function write(pdf: Pdf, text: string, x: number, y: number, { size, width, colour = INK, face = "body", leading = 1.32, lines = 200 }: Written): number {
+export function write(
+  pdf: Pdf,
+  text: string,
+  x: number,
+  y: number,
+  { size, width, colour = INK, face = "body", leading = 1.32, lines = 200 }: Written,
+): number {
   const rows = linesOf(pdf, text, width, { size, face });
   const shown = rows.slice(0, lines);
   pdf.fillColor(colour).fontSize(size);
@@ -97,10 +137,18 @@ export function write(pdf: Pdf, text: string, x: number, y: number, { size, widt
   return shown.length * size * leading;
 }
 
-export const heightOf = (pdf: Pdf, text: string, { size, width, face = "body", leading = 1.32, lines = 200 }: Written): number =>
-  Math.min(lines, linesOf(pdf, text, width, { size, face }).length) * size * leading;
+export const heightOf = (
+  pdf: Pdf,
+  text: string,
+  { size, width, face = "body", leading = 1.32, lines = 200 }: Written,
+): number => Math.min(lines, linesOf(pdf, text, width, { size, face }).length) * size * leading;
 
-function linesOf(pdf: Pdf, text: string, width: number, { size, face }: { size: number; face: "head" | "body" }): string[] {
+function linesOf(
+  pdf: Pdf,
+  text: string,
+  width: number,
+  { size, face }: { size: number; face: "head" | "body" },
+): string[] {
   const measure = (words: string) => widthOf(pdf, words, { size, face });
   const rows: string[] = [];
   for (const paragraph of text.split("\n")) {
@@ -126,7 +174,17 @@ export interface Fitted {
 }
 
 /** Words in the largest letters with which they fit a width in so many lines, each letter in a face that has it; a word longer than a line is broken. Sizes in points. */
-export function fitted(pdf: Pdf, text: string, { face, most, least, width, lines }: { face: "head" | "body"; most: number; least: number; width: number; lines: number }): Fitted {
+export function fitted(
+  pdf: Pdf,
+  text: string,
+  {
+    face,
+    most,
+    least,
+    width,
+    lines,
+  }: { face: "head" | "body"; most: number; least: number; width: number; lines: number },
+): Fitted {
   for (let size = most; ; size = Math.max(least, size - 0.5)) {
     const whole = linesOf(pdf, text, width, { size, face });
     const tooWide = whole.some((row) => widthOf(pdf, row, { size, face }) > width);
@@ -138,9 +196,19 @@ export function fitted(pdf: Pdf, text: string, { face, most, least, width, lines
 }
 
 /** Several lines in the largest letters with which all of them have room. Sizes in points. */
-export function fittedInto(pdf: Pdf, text: string, { width, height, most, least }: { width: number; height: number; most: number; least: number }): Fitted {
+export function fittedInto(
+  pdf: Pdf,
+  text: string,
+  { width, height, most, least }: { width: number; height: number; most: number; least: number },
+): Fitted {
   for (let size = most; ; size = Math.max(least, size - 0.5)) {
-    const rows = fitted(pdf, text, { face: "body", most: size, least: size, width, lines: Math.max(1, Math.floor(height / (size * LEADING))) });
+    const rows = fitted(pdf, text, {
+      face: "body",
+      most: size,
+      least: size,
+      width,
+      lines: Math.max(1, Math.floor(height / (size * LEADING))),
+    });
     if (!rows.cut || size <= least) return rows;
   }
 }
@@ -159,7 +227,11 @@ interface Letters {
   readonly face: "head" | "body";
 }
 
-const widthOf = (pdf: Pdf, words: string, { size, face }: Letters): number => runsOf(pdf, words, face).reduce((sum, [font, part]) => sum + pdf.font(font).fontSize(size).widthOfString(part), 0);
+const widthOf = (pdf: Pdf, words: string, { size, face }: Letters): number =>
+  runsOf(pdf, words, face).reduce(
+    (sum, [font, part]) => sum + pdf.font(font).fontSize(size).widthOfString(part),
+    0,
+  );
 
 /** Letter by letter, where a word alone is longer than the line. */
 function broken(pdf: Pdf, row: string, width: number, set: Letters): string[] {
@@ -184,7 +256,8 @@ function writeRun(pdf: Pdf, words: string, x: number, y: number, { size, face }:
 }
 
 /** Whether every letter can be printed in one face or another. */
-export const canWriteAll = (pdf: Pdf, text: string): boolean => runsOf(pdf, text, "head").every(([font, part]) => canWrite(pdf, font as "head", part));
+export const canWriteAll = (pdf: Pdf, text: string): boolean =>
+  runsOf(pdf, text, "head").every(([font, part]) => canWrite(pdf, font as "head", part));
 
 function runsOf(pdf: Pdf, text: string, face: "head" | "body"): [font: string, part: string][] {
   const runs: [string, string][] = [];
@@ -200,12 +273,22 @@ function runsOf(pdf: Pdf, text: string, face: "head" | "body"): [font: string, p
 /** Whether a face has every letter of a text: what it lacks would be printed as boxes. */
 export function canWrite(pdf: Pdf, font: "head" | "body", text: string): boolean {
   pdf.font(font);
-  const face = (pdf as unknown as { _font: { font: { hasGlyphForCodePoint(code: number): boolean } } })._font.font;
-  return [...text].every((letter) => /\s/u.test(letter) || face.hasGlyphForCodePoint(letter.codePointAt(0) ?? 0));
+  const face = (
+    pdf as unknown as { _font: { font: { hasGlyphForCodePoint(code: number): boolean } } }
+  )._font.font;
+  return [...text].every(
+    (letter) => /\s/u.test(letter) || face.hasGlyphForCodePoint(letter.codePointAt(0) ?? 0),
+  );
 }
 
 /** A length between two ticks with its figure in the middle, mm. */
-export function dimension(pdf: Pdf, [x1, y1]: readonly [number, number], [x2, y2]: readonly [number, number], words: string, size = 7.5): void {
+export function dimension(
+  pdf: Pdf,
+  [x1, y1]: readonly [number, number],
+  [x2, y2]: readonly [number, number],
+  words: string,
+  size = 7.5,
+): void {
   const upright = Math.abs(x2 - x1) < Math.abs(y2 - y1);
   const [tx, ty] = upright ? [1.2, 0] : [0, 1.2];
   pdf.lineWidth(0.5);
@@ -237,7 +320,12 @@ export function writingLine(pdf: Pdf, x: number, y: number, width: number): void
 
 /** A dashed line to cut along, mm. */
 export function cutRound(pdf: Pdf, x: number, y: number, width: number, height: number): void {
-  pdf.lineWidth(0.4).dash(2, { space: 2 }).rect(at(x), at(y), at(width), at(height)).stroke(FAINT).undash();
+  pdf
+    .lineWidth(0.4)
+    .dash(2, { space: 2 })
+    .rect(at(x), at(y), at(width), at(height))
+    .stroke(FAINT)
+    .undash();
 }
 
 function concat(chunks: readonly Uint8Array[]): Uint8Array {

@@ -2,7 +2,18 @@
 import { blankOutline } from "@elm-basket/core/blanks/read-face.ts";
 import { snipLines } from "@elm-basket/core/blanks/snips.ts";
 import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
-import { type Box, boxHeight, boxOf, boxOfPoints, boxWidth, growBox, joinBoxes, type Polygons, placed, type Ring } from "@elm-basket/core/geometry/polygon.ts";
+import {
+  type Box,
+  boxHeight,
+  boxOf,
+  boxOfPoints,
+  boxWidth,
+  growBox,
+  joinBoxes,
+  type Polygons,
+  placed,
+  type Ring,
+} from "@elm-basket/core/geometry/polygon.ts";
 import type { LetteredSeat } from "@elm-basket/core/plan/letter-set.ts";
 import { type Placing, placingsOf } from "@elm-basket/core/plan/placing.ts";
 import type { Plan, ThingPlan } from "@elm-basket/core/plan/stages.ts";
@@ -41,7 +52,8 @@ export function piecesOf(plan: Plan, own: ThingPlan): (seat: string) => PieceDra
   };
 }
 
-export const pieceDrawing = (plan: Plan, own: ThingPlan, seatId: string): PieceDrawing | null => piecesOf(plan, own)(seatId);
+export const pieceDrawing = (plan: Plan, own: ThingPlan, seatId: string): PieceDrawing | null =>
+  piecesOf(plan, own)(seatId);
 
 interface Drawn {
   readonly own: ThingPlan;
@@ -52,12 +64,18 @@ interface Drawn {
 
 function drawingOf(plan: Plan, { own, view, seat, placing }: Drawn): PieceDrawing | null {
   const seatId = seat.seat;
-  const coloured = (films: LetteredSeat["flat"]) => [...films].map(([vinyl, polygons]) => ({ colour: plan.document.vinyls.find(({ id }) => id === vinyl)?.colour ?? INK, polygons }));
+  const coloured = (films: LetteredSeat["flat"]) =>
+    [...films].map(([vinyl, polygons]) => ({
+      colour: plan.document.vinyls.find(({ id }) => id === vinyl)?.colour ?? INK,
+      polygons,
+    }));
   const layers = coloured(seat.flat);
   const letters = boxOf(layers.flatMap(({ polygons }) => polygons));
   if (!Number.isFinite(letters.minX)) return null;
   const face = own.ownFaces.get(seatId) ?? own.face;
-  const blank = own.ownFaces.has(seatId) ? { ...view.blank, shape: face.shape, specimens: [] } : view.blank;
+  const blank = own.ownFaces.has(seatId)
+    ? { ...view.blank, shape: face.shape, specimens: [] }
+    : view.blank;
   const outline = blankOutline(blank);
   const edge: Ring = outline ?? wallOf(letters, placing);
   const snips =
@@ -68,7 +86,14 @@ function drawingOf(plan: Plan, { own, view, seat, placing }: Drawn): PieceDrawin
         )
       : [];
   const cut = coloured(seat.layers);
-  const unrolled = unrolledWall({ face, letters, cut: cut.map(({ polygons }) => polygons), above: placing.above, below: placing.below, beside: WALL_BESIDE });
+  const unrolled = unrolledWall({
+    face,
+    letters,
+    cut: cut.map(({ polygons }) => polygons),
+    above: placing.above,
+    below: placing.below,
+    beside: WALL_BESIDE,
+  });
   return {
     thing: own.id,
     title: view.thing.title,
@@ -107,7 +132,13 @@ export function drawPiece(
 ): number {
   const { box } = drawing;
   const space = options.figures === false ? 1 : FIGURES_MM;
-  const scale = options.scale ?? Math.min(1, (room.width - 2 * space) / boxWidth(box), (room.height - 2 * space) / boxHeight(box));
+  const scale =
+    options.scale ??
+    Math.min(
+      1,
+      (room.width - 2 * space) / boxWidth(box),
+      (room.height - 2 * space) / boxHeight(box),
+    );
   const dx = room.x + (room.width - scale * boxWidth(box)) / 2 - scale * box.minX;
   const dy = room.y + (room.height - scale * boxHeight(box)) / 2 - scale * box.minY;
   const to = (x: number, y: number): [number, number] => [dx + scale * x, dy + scale * y];
@@ -120,11 +151,14 @@ export function drawPiece(
       [d, c],
     ] as [[number, number], [number, number]][])
       pdf.moveTo(x1, y1).lineTo(x2, y2).stroke(INK);
-    pdf.moveTo((a?.[0] ?? 0) / 2 + (b?.[0] ?? 0) / 2, a?.[1] ?? 0).lineTo((d?.[0] ?? 0) / 2 + (c?.[0] ?? 0) / 2, d?.[1] ?? 0);
+    pdf
+      .moveTo((a?.[0] ?? 0) / 2 + (b?.[0] ?? 0) / 2, a?.[1] ?? 0)
+      .lineTo((d?.[0] ?? 0) / 2 + (c?.[0] ?? 0) / 2, d?.[1] ?? 0);
     pdf.dash(1.5, { space: 1.2 }).lineWidth(0.12).stroke(FAINT).undash();
   } else pdf.path(ringPath(edge)).stroke(INK);
   pdf.lineWidth(0.12);
-  for (const { colour, polygons } of drawing.layers) pdf.path(polygonsPath(placed(polygons, scale, dx, dy))).fillAndStroke(colour, INK, "even-odd");
+  for (const { colour, polygons } of drawing.layers)
+    pdf.path(polygonsPath(placed(polygons, scale, dx, dy))).fillAndStroke(colour, INK, "even-odd");
   pdf.dash(1, { space: 0.8 }).lineWidth(0.2);
   for (const [[x1, y1], [x2, y2]] of drawing.snips)
     pdf
@@ -136,7 +170,12 @@ export function drawPiece(
   return scale;
 }
 
-function figures(pdf: Pdf, { letters, placing, edge, wall }: PieceDrawing, to: (x: number, y: number) => [number, number], unit: LengthUnit): void {
+function figures(
+  pdf: Pdf,
+  { letters, placing, edge, wall }: PieceDrawing,
+  to: (x: number, y: number) => [number, number],
+  unit: LengthUnit,
+): void {
   const outer = boxOfPoints(edge);
   // Beside the piece, so that no figure lies on the letters.
   const [right] = to(outer.maxX, outer.maxY);
@@ -153,10 +192,16 @@ function figures(pdf: Pdf, { letters, placing, edge, wall }: PieceDrawing, to: (
 }
 
 /** Where a drawing that is larger than a page is cut into tiles, mm. */
-export function tilesOf(box: Box, page: { readonly width: number; readonly height: number }): { readonly x: number; readonly y: number }[] {
+export function tilesOf(
+  box: Box,
+  page: { readonly width: number; readonly height: number },
+): { readonly x: number; readonly y: number }[] {
   const across = Math.max(1, Math.ceil(boxWidth(box) / page.width - 1e-9));
   const down = Math.max(1, Math.ceil(boxHeight(box) / page.height - 1e-9));
-  return Array.from({ length: across * down }, (_, i) => ({ x: box.minX + (i % across) * page.width, y: box.minY + Math.floor(i / across) * page.height }));
+  return Array.from({ length: across * down }, (_, i) => ({
+    x: box.minX + (i % across) * page.width,
+    y: box.minY + Math.floor(i / across) * page.height,
+  }));
 }
 
 export const strokeAt = (pdf: Pdf, x1: number, y1: number, x2: number, y2: number): void => {

@@ -3,7 +3,20 @@ import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxWidth, placed } from "@elm-basket/core/geometry/polygon.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
-import { addPage, at, dimension, FAINT, INK, makePdf, PAPERS, type Paper, type Pdf, POINTS_PER_MM, sayOnPage, write } from "./pages.ts";
+import {
+  addPage,
+  at,
+  dimension,
+  FAINT,
+  INK,
+  makePdf,
+  PAPERS,
+  type Paper,
+  type Pdf,
+  POINTS_PER_MM,
+  sayOnPage,
+  write,
+} from "./pages.ts";
 import { type PieceDrawing, piecesOf, strokeAt, tilesOf } from "./piece-drawing.ts";
 
 const EDGE = 8;
@@ -19,7 +32,10 @@ export interface PlacementOptions {
   readonly onSeat?: (done: number, all: number) => void;
 }
 
-export async function placementPdf(plan: Plan, { paper = "a4", unit = "mm", onSeat }: PlacementOptions = {}): Promise<Uint8Array> {
+export async function placementPdf(
+  plan: Plan,
+  { paper = "a4", unit = "mm", onSeat }: PlacementOptions = {},
+): Promise<Uint8Array> {
   return makePdf(`Placement: ${plan.document.title}`, plan.document.when.date, (pdf) => {
     const { seats } = plan.document;
     let pages = 0;
@@ -27,7 +43,14 @@ export async function placementPdf(plan: Plan, { paper = "a4", unit = "mm", onSe
     seats.forEach(({ seat }, i) => {
       for (const pieceOf of things) {
         const drawing = pieceOf(seat);
-        if (drawing) pages += drawSheets(pdf, drawing, { paper, unit, name: plan.labels.get(seat) ?? seat, seat, title: plan.document.title });
+        if (drawing)
+          pages += drawSheets(pdf, drawing, {
+            paper,
+            unit,
+            name: plan.labels.get(seat) ?? seat,
+            seat,
+            title: plan.document.title,
+          });
       }
       onSeat?.(i + 1, seats.length);
     });
@@ -48,7 +71,10 @@ interface Size {
   readonly height: number;
 }
 
-const pageOf = (paper: Paper, layout: "portrait" | "landscape"): Size => (layout === "portrait" ? PAPERS[paper] : { width: PAPERS[paper].height, height: PAPERS[paper].width });
+const pageOf = (paper: Paper, layout: "portrait" | "landscape"): Size =>
+  layout === "portrait"
+    ? PAPERS[paper]
+    : { width: PAPERS[paper].height, height: PAPERS[paper].width };
 
 function drawSheets(pdf: Pdf, drawing: PieceDrawing, sheet: Sheet): number {
   const { box } = drawing.unrolled ?? drawing;
@@ -63,7 +89,12 @@ function drawSheets(pdf: Pdf, drawing: PieceDrawing, sheet: Sheet): number {
   const page = pageOf(sheet.paper, layout);
   tiles.forEach(({ x, y }, i) => {
     addPage(pdf, sheet.paper, layout);
-    head(pdf, drawing, { ...sheet, page }, tiles.length === 1 ? "" : `sheet ${i + 1} of ${tiles.length}`);
+    head(
+      pdf,
+      drawing,
+      { ...sheet, page },
+      tiles.length === 1 ? "" : `sheet ${i + 1} of ${tiles.length}`,
+    );
     // A piece that fits lies in the middle; tiles begin at their corner.
     const fits = tiles.length === 1;
     const dx = EDGE + (fits ? (room.width - boxWidth(box)) / 2 : 0) - x;
@@ -73,27 +104,54 @@ function drawSheets(pdf: Pdf, drawing: PieceDrawing, sheet: Sheet): number {
     if (drawing.unrolled) unrolled(pdf, drawing, drawing.unrolled, dx, dy, sheet.unit);
     else body(pdf, drawing, dx, dy, sheet.unit);
     pdf.restore();
-    if (!fits) pdf.lineWidth(0.3).dash(2, { space: 2 }).rect(at(EDGE), at(HEAD), at(room.width), at(room.height)).stroke(FAINT).undash();
+    if (!fits)
+      pdf
+        .lineWidth(0.3)
+        .dash(2, { space: 2 })
+        .rect(at(EDGE), at(HEAD), at(room.width), at(room.height))
+        .stroke(FAINT)
+        .undash();
     ruler(pdf, page);
   });
   return tiles.length;
 }
 
-function head(pdf: Pdf, { title, wall, placing, unrolled }: PieceDrawing, { name, seat, unit, page, title: of }: Sheet & { readonly page: Size }, part: string): void {
+function head(
+  pdf: Pdf,
+  { title, wall, placing, unrolled }: PieceDrawing,
+  { name, seat, unit, page, title: of }: Sheet & { readonly page: Size },
+  part: string,
+): void {
   const width = at(page.width - 2 * EDGE);
   write(pdf, name, at(EDGE), at(5), { size: 15, width: width * 0.62, face: "head", lines: 1 });
-  write(pdf, [title, `seat ${seat}`, part].filter(Boolean).join(" · "), at(EDGE) + width * 0.64, at(5.6), { size: 9, width: width * 0.36, lines: 1 });
+  write(
+    pdf,
+    [title, `seat ${seat}`, part].filter(Boolean).join(" · "),
+    at(EDGE) + width * 0.64,
+    at(5.6),
+    { size: 9, width: width * 0.36, lines: 1 },
+  );
   const gaps = wall
     ? `letters begin ${showLength(placing.above, unit)} below the rim and end ${showLength(placing.below, unit)} above the foot; the dashed line is the middle of the design${unrolled ? "; cut out along both arcs it lies round the wall" : ""}`
     : `${showLength(placing.left ?? 0, unit)} left, ${showLength(placing.right ?? 0, unit)} right, ${showLength(placing.above, unit)} above, ${showLength(placing.below, unit)} below`;
   write(pdf, `${of}: ${gaps}`, at(EDGE), at(12), { size: 8.5, width, lines: 1 });
 }
 
-function body(pdf: Pdf, { edge, wall, layers, snips, letters, placing }: PieceDrawing, dx: number, dy: number, unit: LengthUnit): void {
+function body(
+  pdf: Pdf,
+  { edge, wall, layers, snips, letters, placing }: PieceDrawing,
+  dx: number,
+  dy: number,
+  unit: LengthUnit,
+): void {
   const moved = edge.map(([x, y]): [number, number] => [x + dx, y + dy]);
   pdf.save().scale(POINTS_PER_MM).lineWidth(0.25);
   if (wall) {
-    const [[left, top], [right], [, foot]] = moved as [[number, number], [number, number], [number, number]];
+    const [[left, top], [right], [, foot]] = moved as [
+      [number, number],
+      [number, number],
+      [number, number],
+    ];
     for (const y of [top, foot]) pdf.moveTo(left, y).lineTo(right, y).stroke(INK);
   } else pdf.path(ringPath(moved)).stroke(INK);
   const [mx, my] = [(letters.minX + letters.maxX) / 2 + dx, (letters.minY + letters.maxY) / 2 + dy];
@@ -107,7 +165,8 @@ function body(pdf: Pdf, { edge, wall, layers, snips, letters, placing }: PieceDr
     .lineTo(Math.max(...moved.map(([x]) => x)), my)
     .stroke(FAINT);
   pdf.undash();
-  for (const { polygons } of layers) pdf.path(polygonsPath(placed(polygons, 1, dx, dy))).stroke(INK);
+  for (const { polygons } of layers)
+    pdf.path(polygonsPath(placed(polygons, 1, dx, dy))).stroke(INK);
   pdf.dash(1.2, { space: 1 }).lineWidth(0.2);
   for (const [[x1, y1], [x2, y2]] of snips)
     pdf
@@ -116,12 +175,31 @@ function body(pdf: Pdf, { edge, wall, layers, snips, letters, placing }: PieceDr
       .stroke(INK);
   pdf.undash().restore();
   corners(pdf, letters, dx, dy);
-  if (placing.above > 12) dimension(pdf, [mx, letters.minY - placing.above + dy], [mx, letters.minY + dy], showLength(placing.above, unit));
-  if (!wall && (placing.left ?? 0) > 12) dimension(pdf, [letters.minX - (placing.left ?? 0) + dx, my], [letters.minX + dx, my], showLength(placing.left ?? 0, unit));
+  if (placing.above > 12)
+    dimension(
+      pdf,
+      [mx, letters.minY - placing.above + dy],
+      [mx, letters.minY + dy],
+      showLength(placing.above, unit),
+    );
+  if (!wall && (placing.left ?? 0) > 12)
+    dimension(
+      pdf,
+      [letters.minX - (placing.left ?? 0) + dx, my],
+      [letters.minX + dx, my],
+      showLength(placing.left ?? 0, unit),
+    );
 }
 
 /** Cut out along rim and foot it lies round the cup: the lower edge of the paper on its foot. */
-function unrolled(pdf: Pdf, { placing }: PieceDrawing, { rim, foot, middle, corners: points, layers }: NonNullable<PieceDrawing["unrolled"]>, dx: number, dy: number, unit: LengthUnit): void {
+function unrolled(
+  pdf: Pdf,
+  { placing }: PieceDrawing,
+  { rim, foot, middle, corners: points, layers }: NonNullable<PieceDrawing["unrolled"]>,
+  dx: number,
+  dy: number,
+  unit: LengthUnit,
+): void {
   pdf.save().scale(POINTS_PER_MM).lineWidth(0.25);
   const moved = ([x, y]: readonly [number, number]): [number, number] => [x + dx, y + dy];
   for (const arc of [rim, foot]) {
@@ -137,10 +215,16 @@ function unrolled(pdf: Pdf, { placing }: PieceDrawing, { rim, foot, middle, corn
     .lineTo(...moved(bottom))
     .stroke(FAINT);
   pdf.undash();
-  for (const { polygons } of layers) pdf.path(polygonsPath(placed(polygons, 1, dx, dy))).stroke(INK);
+  for (const { polygons } of layers)
+    pdf.path(polygonsPath(placed(polygons, 1, dx, dy))).stroke(INK);
   pdf.restore();
   pdf.lineWidth(0.7);
-  const [upperLeft, upperRight, lowerRight, lowerLeft] = points as [readonly [number, number], readonly [number, number], readonly [number, number], readonly [number, number]];
+  const [upperLeft, upperRight, lowerRight, lowerLeft] = points as [
+    readonly [number, number],
+    readonly [number, number],
+    readonly [number, number],
+    readonly [number, number],
+  ];
   for (const [at0, beside, under] of [
     [upperLeft, upperRight, lowerLeft],
     [upperRight, upperLeft, lowerRight],
@@ -150,13 +234,24 @@ function unrolled(pdf: Pdf, { placing }: PieceDrawing, { rim, foot, middle, corn
     for (const to of [beside, under]) {
       const [ux, uy] = [to[0] - at0[0], to[1] - at0[1]];
       const length = Math.hypot(ux, uy) || 1;
-      strokeAt(pdf, at0[0] + dx, at0[1] + dy, at0[0] + (4 * ux) / length + dx, at0[1] + (4 * uy) / length + dy);
+      strokeAt(
+        pdf,
+        at0[0] + dx,
+        at0[1] + dy,
+        at0[0] + (4 * ux) / length + dx,
+        at0[1] + (4 * uy) / length + dy,
+      );
     }
   if (placing.above > 12) dimension(pdf, moved(top), moved(begin), showLength(placing.above, unit));
 }
 
 /** A mark for each corner of the letters, as they are chalked on the blank. */
-function corners(pdf: Pdf, { minX, minY, maxX, maxY }: PieceDrawing["letters"], dx: number, dy: number): void {
+function corners(
+  pdf: Pdf,
+  { minX, minY, maxX, maxY }: PieceDrawing["letters"],
+  dx: number,
+  dy: number,
+): void {
   pdf.lineWidth(0.7);
   for (const [x, y, sx, sy] of [
     [minX, minY, 1, 1],
@@ -173,10 +268,17 @@ function ruler(pdf: Pdf, { width, height }: Size): void {
   const y = height - FOOT + 3;
   pdf.lineWidth(0.6);
   strokeAt(pdf, EDGE, y, EDGE + RULER_MM, y);
-  for (let mm = 0; mm <= RULER_MM; mm += 5) strokeAt(pdf, EDGE + mm, y, EDGE + mm, y + (mm % 10 === 0 ? 3 : 1.8));
-  write(pdf, "100 mm: lay a ruler on it. Print at 100 %, not fitted to the page.", at(EDGE + RULER_MM + 5), at(y - 1), {
-    size: 8.5,
-    width: at(width - 2 * EDGE - RULER_MM - 6),
-    lines: 2,
-  });
+  for (let mm = 0; mm <= RULER_MM; mm += 5)
+    strokeAt(pdf, EDGE + mm, y, EDGE + mm, y + (mm % 10 === 0 ? 3 : 1.8));
+  write(
+    pdf,
+    "100 mm: lay a ruler on it. Print at 100 %, not fitted to the page.",
+    at(EDGE + RULER_MM + 5),
+    at(y - 1),
+    {
+      size: 8.5,
+      width: at(width - 2 * EDGE - RULER_MM - 6),
+      lines: 2,
+    },
+  );
 }

@@ -4,12 +4,27 @@ import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
 import { showDay } from "./care-cards.ts";
-import { addPage, at, FAINT, heightOf, MARGIN, makePdf, PAPERS, type Paper, type Pdf, sayOnPage, write } from "./pages.ts";
+import {
+  addPage,
+  at,
+  FAINT,
+  heightOf,
+  MARGIN,
+  makePdf,
+  PAPERS,
+  type Paper,
+  type Pdf,
+  sayOnPage,
+  write,
+} from "./pages.ts";
 
 const TIME_MM = 22;
 const OCHRE = "#8F6412";
 
-export async function runSheetPdf(plan: Plan, { paper = "a4" }: { readonly paper?: Paper } = {}): Promise<Uint8Array> {
+export async function runSheetPdf(
+  plan: Plan,
+  { paper = "a4" }: { readonly paper?: Paper } = {},
+): Promise<Uint8Array> {
   const { document } = plan;
   return makePdf(`Run sheet: ${document.title}`, document.when.date, (pdf) => {
     if (document.steps.length === 0) sayOnPage(pdf, "No step is planned yet.");
@@ -26,18 +41,39 @@ function timeline(pdf: Pdf, plan: Plan, paper: Paper): void {
   const steps = new Map(document.steps.map((step) => [step.id, step]));
   addPage(pdf, paper);
   let down = at(MARGIN);
-  down += write(pdf, document.title, at(MARGIN), down, { size: 17, width: at(page.width - 2 * MARGIN), face: "head", lines: 1 });
+  down += write(pdf, document.title, at(MARGIN), down, {
+    size: 17,
+    width: at(page.width - 2 * MARGIN),
+    face: "head",
+    lines: 1,
+  });
   down +=
-    write(pdf, `${showDay(document.when.date)}, ${document.when.time} · ${document.seats.length} seats · ${plan.runSheet.endMinute} of ${document.when.minutes} min`, at(MARGIN), down, {
-      size: 10,
-      width: at(page.width - 2 * MARGIN),
-    }) + 6;
+    write(
+      pdf,
+      `${showDay(document.when.date)}, ${document.when.time} · ${document.seats.length} seats · ${plan.runSheet.endMinute} of ${document.when.minutes} min`,
+      at(MARGIN),
+      down,
+      {
+        size: 10,
+        width: at(page.width - 2 * MARGIN),
+      },
+    ) + 6;
   for (const row of timedSteps(plan)) {
     const step = steps.get(row.id);
     if (!step) continue;
-    const lines = [step.say && `Say: ${step.say}`, step.show && `Show: ${step.show}`, step.check && `Check: ${step.check}`, step.slip && `Usual slip: ${step.slip}`].filter(Boolean) as string[];
+    const lines = [
+      step.say && `Say: ${step.say}`,
+      step.show && `Show: ${step.show}`,
+      step.check && `Check: ${step.check}`,
+      step.slip && `Usual slip: ${step.slip}`,
+    ].filter(Boolean) as string[];
     const care = step.care ? `Care: ${step.care}` : "";
-    const height = 18 + [...lines, care].filter(Boolean).reduce((sum, line) => sum + heightOf(pdf, line, { size: 9, width }) + 1, 0) + 6;
+    const height =
+      18 +
+      [...lines, care]
+        .filter(Boolean)
+        .reduce((sum, line) => sum + heightOf(pdf, line, { size: 9, width }) + 1, 0) +
+      6;
     if (down + height > at(page.height - MARGIN)) {
       addPage(pdf, paper);
       down = at(MARGIN);
@@ -48,9 +84,25 @@ function timeline(pdf: Pdf, plan: Plan, paper: Paper): void {
       .lineTo(at(page.width - MARGIN), down)
       .stroke(FAINT);
     down += 4;
-    write(pdf, row.start, at(MARGIN), down, { size: 13, width: at(TIME_MM), face: "head", lines: 1 });
-    write(pdf, `${row.minutes} min${row.waves > 1 ? `, ${row.waves} turns` : ""}`, at(MARGIN), down + 16, { size: 8, width: at(TIME_MM - 2), lines: 2 });
-    down += write(pdf, titleOfStep(step, document.things), x, down, { size: 12, width, face: "head", lines: 1 });
+    write(pdf, row.start, at(MARGIN), down, {
+      size: 13,
+      width: at(TIME_MM),
+      face: "head",
+      lines: 1,
+    });
+    write(
+      pdf,
+      `${row.minutes} min${row.waves > 1 ? `, ${row.waves} turns` : ""}`,
+      at(MARGIN),
+      down + 16,
+      { size: 8, width: at(TIME_MM - 2), lines: 2 },
+    );
+    down += write(pdf, titleOfStep(step, document.things), x, down, {
+      size: 12,
+      width,
+      face: "head",
+      lines: 1,
+    });
     for (const line of lines) down += write(pdf, line, x, down, { size: 9, width }) + 1;
     if (care) down += write(pdf, care, x, down, { size: 9, width, colour: OCHRE }) + 1;
     down += 4;
@@ -83,14 +135,25 @@ function tableList(pdf: Pdf, plan: Plan, paper: Paper): void {
   const tidy = (value: number) => String(Number(value.toFixed(2)));
   list(
     "In each bag",
-    supplies.filter(({ per }) => per === "seat" || per === "application").map(({ name, amount, unit }) => `${tidy(amount)} ${unit === "piece" ? "×" : unit} ${name}`),
+    supplies
+      .filter(({ per }) => per === "seat" || per === "application")
+      .map(({ name, amount, unit }) => `${tidy(amount)} ${unit === "piece" ? "×" : unit} ${name}`),
   );
   list(
     "On the tables",
-    supplies.filter(({ per }) => per === "table" || per === "every").map(({ name, amount, unit, seats }) => `${tidy(amount)} ${unit === "piece" ? "×" : unit} ${name}, for every ${seats ?? 4} seats`),
+    supplies
+      .filter(({ per }) => per === "table" || per === "every")
+      .map(
+        ({ name, amount, unit, seats }) =>
+          `${tidy(amount)} ${unit === "piece" ? "×" : unit} ${name}, for every ${seats ?? 4} seats`,
+      ),
   );
   list("In the room", [
-    ...supplies.filter(({ per }) => per === "shared").map(({ name, amount, unit }) => `${tidy(amount)} ${unit === "piece" ? "×" : unit} ${name}`),
-    ...tools.map(({ name, count, hot }) => `${count} × ${name}${hot ? " (hot: a heat-proof place)" : ""}`),
+    ...supplies
+      .filter(({ per }) => per === "shared")
+      .map(({ name, amount, unit }) => `${tidy(amount)} ${unit === "piece" ? "×" : unit} ${name}`),
+    ...tools.map(
+      ({ name, count, hot }) => `${count} × ${name}${hot ? " (hot: a heat-proof place)" : ""}`,
+    ),
   ]);
 }

@@ -1,9 +1,28 @@
 /** Labels for scraps as PDF: what to write on a rest of film before it goes into the box. */
 
 import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
-import { boxHeight, boxOf, boxWidth, type Polygons, placed } from "@elm-basket/core/geometry/polygon.ts";
+import {
+  boxHeight,
+  boxOf,
+  boxWidth,
+  type Polygons,
+  placed,
+} from "@elm-basket/core/geometry/polygon.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
-import { addPage, at, cutRound, FAINT, INK, MARGIN, makePdf, PAGE, type Pdf, POINTS_PER_MM, sayOnPage, writeLine } from "./pages.ts";
+import {
+  addPage,
+  at,
+  cutRound,
+  FAINT,
+  INK,
+  MARGIN,
+  makePdf,
+  PAGE,
+  type Pdf,
+  POINTS_PER_MM,
+  sayOnPage,
+  writeLine,
+} from "./pages.ts";
 
 export interface ScrapLabel {
   readonly label: string;
@@ -15,25 +34,43 @@ export interface ScrapLabel {
 
 const COLUMNS = 3;
 const ROWS = 8;
-const LABEL = { width: (PAGE.width - 2 * MARGIN) / COLUMNS, height: (PAGE.height - 2 * MARGIN) / ROWS };
+const LABEL = {
+  width: (PAGE.width - 2 * MARGIN) / COLUMNS,
+  height: (PAGE.height - 2 * MARGIN) / ROWS,
+};
 const INNER = 3;
 const DRAWING = { width: 22, height: LABEL.height - 2 * INNER };
 /** No date of making: the same labels are the same bytes. */
 const DATE = "2000-01-01";
 
-export async function scrapLabelsPdf(scraps: readonly ScrapLabel[], unit: LengthUnit): Promise<Uint8Array> {
+export async function scrapLabelsPdf(
+  scraps: readonly ScrapLabel[],
+  unit: LengthUnit,
+): Promise<Uint8Array> {
   return makePdf("Scrap labels", DATE, (pdf) => {
     if (scraps.length === 0) sayOnPage(pdf, "No scraps are in the box.");
     scraps.forEach((scrap, index) => {
       const place = index % (COLUMNS * ROWS);
       if (place === 0) addPage(pdf);
-      drawLabel(pdf, scrap, unit, MARGIN + (place % COLUMNS) * LABEL.width, MARGIN + Math.floor(place / COLUMNS) * LABEL.height);
+      drawLabel(
+        pdf,
+        scrap,
+        unit,
+        MARGIN + (place % COLUMNS) * LABEL.width,
+        MARGIN + Math.floor(place / COLUMNS) * LABEL.height,
+      );
     });
   });
 }
 
 /** All positions in mm from the page's top left. */
-function drawLabel(pdf: Pdf, { label, film, polygons, bought }: ScrapLabel, unit: LengthUnit, x: number, y: number): void {
+function drawLabel(
+  pdf: Pdf,
+  { label, film, polygons, bought }: ScrapLabel,
+  unit: LengthUnit,
+  x: number,
+  y: number,
+): void {
   cutRound(pdf, x, y, LABEL.width, LABEL.height);
   const box = boxOf(polygons);
   const left = x + INNER + DRAWING.width + 3;
@@ -41,7 +78,15 @@ function drawLabel(pdf: Pdf, { label, film, polygons, bought }: ScrapLabel, unit
   pdf.fillColor(INK);
   writeLine(pdf, "head", 20, label, at(left), at(y + INNER - 1), width);
   writeLine(pdf, "body", 9, film.name, at(left), at(y + INNER + 10), width);
-  writeLine(pdf, "body", 9, `${showLength(boxWidth(box), unit)} × ${showLength(boxHeight(box), unit)}`, at(left), at(y + INNER + 15), width);
+  writeLine(
+    pdf,
+    "body",
+    9,
+    `${showLength(boxWidth(box), unit)} × ${showLength(boxHeight(box), unit)}`,
+    at(left),
+    at(y + INNER + 15),
+    width,
+  );
   if (bought) writeLine(pdf, "body", 9, `bought ${bought}`, at(left), at(y + INNER + 20), width);
   const scale = Math.min(DRAWING.width / boxWidth(box), DRAWING.height / boxHeight(box));
   const dx = x + INNER + (DRAWING.width - scale * boxWidth(box)) / 2 - scale * box.minX;

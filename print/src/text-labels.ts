@@ -1,6 +1,19 @@
 /** Labels of words: for films, blanks, tables and parcels. */
 import { LABEL_SHEETS, type LabelSheet, type LabelSheetId, labelAt } from "./label-sheets.ts";
-import { addPage, at, canWriteAll, cutRound, FAINT, type Fitted, fitted, INK, makePdf, type Pdf, sayOnPage, writeRows } from "./pages.ts";
+import {
+  addPage,
+  at,
+  canWriteAll,
+  cutRound,
+  FAINT,
+  type Fitted,
+  fitted,
+  INK,
+  makePdf,
+  type Pdf,
+  sayOnPage,
+  writeRows,
+} from "./pages.ts";
 
 export interface TextLabel {
   readonly head: string;
@@ -23,7 +36,13 @@ const LEAST_SHARE = 0.4;
 /** A line to write on: boxes would tell nobody anything. */
 const BY_HAND = "____________________";
 
-export async function textLabelsPdf(title: string, date: string, id: LabelSheetId, labels: readonly TextLabel[], nothing: string): Promise<Uint8Array> {
+export async function textLabelsPdf(
+  title: string,
+  date: string,
+  id: LabelSheetId,
+  labels: readonly TextLabel[],
+  nothing: string,
+): Promise<Uint8Array> {
   const sheet = LABEL_SHEETS[id];
   return makePdf(title, date, (pdf) => {
     if (labels.length === 0) sayOnPage(pdf, nothing);
@@ -71,15 +90,36 @@ function setWithin(pdf: Pdf, label: TextLabel, width: number, height: number): S
     .filter((line) => line !== "")
     .map((line) => (canWriteAll(pdf, line) ? line : BY_HAND))
     .join("\n");
-  const footRows = foot ? fitted(pdf, foot, { face: "body", most: FOOT.most, least: FOOT.least, width, lines: 1 }) : null;
+  const footRows = foot
+    ? fitted(pdf, foot, { face: "body", most: FOOT.most, least: FOOT.least, width, lines: 1 })
+    : null;
   const room = height - (footRows ? footRows.size * 1.32 : 0);
   for (let share = 1; ; share -= 0.05) {
     const last = share <= LEAST_SHARE;
-    const first = head === "" ? null : fitted(pdf, head, { face: "head", most: Math.max(HEAD.least, HEAD.most * share), least: HEAD.least, width: width - besideOf(label), lines: 2 });
+    const first =
+      head === ""
+        ? null
+        : fitted(pdf, head, {
+            face: "head",
+            most: Math.max(HEAD.least, HEAD.most * share),
+            least: HEAD.least,
+            width: width - besideOf(label),
+            lines: 2,
+          });
     const headHeight = first ? first.rows.length * first.size * 1.32 + 1 : 0;
     const below = Math.max(headHeight, label.swatch ? at(SWATCH_MM + 1) : 0);
     const size = Math.max(LINES.least, LINES.most * share);
-    const text = words === "" ? null : fitted(pdf, words, { face: "body", most: size, least: size, width, lines: Math.max(1, Math.floor((room - below) / (size * 1.32))) });
-    if (last || (!text?.cut && !first?.cut && below < room)) return { first, text, foot: footRows, below };
+    const text =
+      words === ""
+        ? null
+        : fitted(pdf, words, {
+            face: "body",
+            most: size,
+            least: size,
+            width,
+            lines: Math.max(1, Math.floor((room - below) / (size * 1.32))),
+          });
+    if (last || (!text?.cut && !first?.cut && below < room))
+      return { first, text, foot: footRows, below };
   }
 }

@@ -1,7 +1,16 @@
 /** The wall of a tapered cup laid flat: rim and foot are arcs about the tip, the design lies on it as it is cut. */
 import type { FaceReading } from "@elm-basket/core/blanks/read-face.ts";
 import { warpPoint } from "@elm-basket/core/blanks/tapered-cup.ts";
-import { type Box, boxOf, boxOfPoints, growBox, joinBoxes, type Point, type Polygons, type Ring } from "@elm-basket/core/geometry/polygon.ts";
+import {
+  type Box,
+  boxOf,
+  boxOfPoints,
+  growBox,
+  joinBoxes,
+  type Point,
+  type Polygons,
+  type Ring,
+} from "@elm-basket/core/geometry/polygon.ts";
 
 export interface UnrolledWall {
   readonly rim: Ring;
@@ -30,13 +39,27 @@ interface Given {
 }
 
 /** Null where the wall is no cone. @param given heights are of the upright cup; along its slope they are longer */
-export function unrolledWall({ face, letters, cut, above, below, beside }: Given): UnrolledWall | null {
+export function unrolledWall({
+  face,
+  letters,
+  cut,
+  above,
+  below,
+  beside,
+}: Given): UnrolledWall | null {
   const { taper, shape } = face;
   if (!taper || shape.kind !== "taperedCup") return null;
   const along = taper.sector.slant / shape.height;
-  const bend = (x: number, y: number): Point => warpPoint([x, y], taper.baseline, taper.sector.wideTop);
-  const [left, right, top, foot] = [letters.minX - beside, letters.maxX + beside, letters.minY - above * along, letters.maxY + below * along];
-  const arc = (y: number): Ring => Array.from({ length: PARTS + 1 }, (_, i) => bend(left + ((right - left) * i) / PARTS, y));
+  const bend = (x: number, y: number): Point =>
+    warpPoint([x, y], taper.baseline, taper.sector.wideTop);
+  const [left, right, top, foot] = [
+    letters.minX - beside,
+    letters.maxX + beside,
+    letters.minY - above * along,
+    letters.maxY + below * along,
+  ];
+  const arc = (y: number): Ring =>
+    Array.from({ length: PARTS + 1 }, (_, i) => bend(left + ((right - left) * i) / PARTS, y));
   const rim = arc(top);
   const low = arc(foot);
   const mid = (letters.minX + letters.maxX) / 2;
@@ -44,7 +67,12 @@ export function unrolledWall({ face, letters, cut, above, below, beside }: Given
     rim,
     foot: low,
     middle: [bend(mid, top), bend(mid, letters.minY), bend(mid, foot)],
-    corners: [bend(letters.minX, letters.minY), bend(letters.maxX, letters.minY), bend(letters.maxX, letters.maxY), bend(letters.minX, letters.maxY)],
+    corners: [
+      bend(letters.minX, letters.minY),
+      bend(letters.maxX, letters.minY),
+      bend(letters.maxX, letters.maxY),
+      bend(letters.minX, letters.maxY),
+    ],
     box: growBox(joinBoxes([boxOfPoints([...rim, ...low]), boxOf(cut.flat())]), LINE),
   };
 }

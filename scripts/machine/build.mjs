@@ -24,13 +24,22 @@ export async function buildWorker() {
 
 export function buildWeb() {
   const stamp = join(ROOT, "web/.next/elm-built");
-  if (existsSync(stamp) && statSync(stamp).mtimeMs > Math.max(...SOURCES.map((name) => newest(join(ROOT, name))))) return;
+  if (
+    existsSync(stamp) &&
+    statSync(stamp).mtimeMs > Math.max(...SOURCES.map((name) => newest(join(ROOT, name))))
+  )
+    return;
   say("Building the application (about a minute) …");
-  const built = spawnSync(process.execPath, [join(ROOT, "node_modules/next/dist/bin/next"), "build"], {
-    cwd: join(ROOT, "web"),
-    encoding: "utf8",
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1" },
-  });
-  if (built.status !== 0) giveUp(`The application could not be built:\n${built.stdout}\n${built.stderr}`);
+  const built = spawnSync(
+    process.execPath,
+    [join(ROOT, "node_modules/next/dist/bin/next"), "build"],
+    {
+      cwd: join(ROOT, "web"),
+      encoding: "utf8",
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1" },
+    },
+  );
+  if (built.status !== 0)
+    giveUp(`The application could not be built:\n${built.stdout}\n${built.stderr}`);
   writeFileSync(stamp, "");
 }

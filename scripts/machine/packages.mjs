@@ -14,7 +14,13 @@ export function ensurePackages() {
   const stamp = join(ROOT, "node_modules", ".elm-lock");
   if (existsSync(stamp) && readFileSync(stamp, "utf8") === lock) return;
   say("Installing npm packages (about a minute the first time) …");
-  const result = spawnSync("npm", ["ci", "--ignore-scripts", "--no-audit", "--no-fund"], { cwd: ROOT, stdio: ["ignore", "ignore", "inherit"] });
-  if (result.status !== 0) giveUp("npm could not install the packages: check the network and that this folder may be written, then start again.");
+  const result = spawnSync("npm", ["ci", "--ignore-scripts", "--no-audit", "--no-fund"], {
+    cwd: ROOT,
+    stdio: ["ignore", "ignore", "inherit"],
+  });
+  if (result.status !== 0)
+    giveUp(
+      "npm could not install the packages: check the network and that this folder may be written, then start again.",
+    );
   writeFileSync(stamp, lock);
 }

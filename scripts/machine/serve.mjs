@@ -6,8 +6,15 @@ import { giveUp } from "./say.mjs";
 
 /** Runs a TypeScript file to its end; its output goes to stderr. */
 export function runTypeScript(file, env, failure) {
-  const done = spawnSync(process.execPath, ["--import", "tsx", join(ROOT, file)], { cwd: ROOT, env: { ...process.env, ...env }, encoding: "utf8" });
-  if (done.status !== 0) giveUp(`${failure}: ${(done.stderr || done.stdout).trim().split("\n").slice(0, 14).join("\n")}`);
+  const done = spawnSync(process.execPath, ["--import", "tsx", join(ROOT, file)], {
+    cwd: ROOT,
+    env: { ...process.env, ...env },
+    encoding: "utf8",
+  });
+  if (done.status !== 0)
+    giveUp(
+      `${failure}: ${(done.stderr || done.stdout).trim().split("\n").slice(0, 14).join("\n")}`,
+    );
   return done.stdout;
 }
 
@@ -26,7 +33,11 @@ export function serveWeb({ ownerUrl, port, cutter, dev = false, demo = false, qu
     NEXT_TELEMETRY_DISABLED: "1",
     NODE_ENV: dev ? "development" : "production",
   };
-  return spawn(process.execPath, args, { cwd: join(ROOT, "web"), env, stdio: ["ignore", quiet ? "ignore" : "pipe", quiet ? "ignore" : "inherit"] });
+  return spawn(process.execPath, args, {
+    cwd: join(ROOT, "web"),
+    env,
+    stdio: ["ignore", quiet ? "ignore" : "pipe", quiet ? "ignore" : "inherit"],
+  });
 }
 
 /**
@@ -34,8 +45,18 @@ export function serveWeb({ ownerUrl, port, cutter, dev = false, demo = false, qu
  * @returns {import("node:child_process").ChildProcess}
  */
 export function serveCutter({ port, pagePort, haste, mishaps = false }) {
-  const env = { ...process.env, ELM_CUTTER_PORT: String(port), ELM_CUTTER_PAGE_PORT: String(pagePort), ELM_CUTTER_HASTE: String(haste), ELM_CUTTER_MISHAPS: mishaps ? "1" : "" };
-  return spawn(process.execPath, ["--import", "tsx", join(ROOT, "cutter/src/main.ts")], { cwd: ROOT, env, stdio: ["ignore", "ignore", "inherit"] });
+  const env = {
+    ...process.env,
+    ELM_CUTTER_PORT: String(port),
+    ELM_CUTTER_PAGE_PORT: String(pagePort),
+    ELM_CUTTER_HASTE: String(haste),
+    ELM_CUTTER_MISHAPS: mishaps ? "1" : "",
+  };
+  return spawn(process.execPath, ["--import", "tsx", join(ROOT, "cutter/src/main.ts")], {
+    cwd: ROOT,
+    env,
+    stdio: ["ignore", "ignore", "inherit"],
+  });
 }
 
 /** Resolves when the address answers; rejects when the process ends first. */

@@ -12,7 +12,14 @@ import { machinesHere } from "@/cutting/whose.ts";
 import { withoutStudio, withStudio } from "@/data/client.ts";
 import { runningJob } from "@/data/cut-jobs.ts";
 import { holdCutter } from "@/data/cutters.ts";
-import { attemptAllowed, demoPerson, openStudio, personForSignIn, saveStudio, studioValues } from "@/data/sign-in.ts";
+import {
+  attemptAllowed,
+  demoPerson,
+  openStudio,
+  personForSignIn,
+  saveStudio,
+  studioValues,
+} from "@/data/sign-in.ts";
 import { beginSession, endSession, requireHost } from "./session.ts";
 
 export interface FormAnswer {
@@ -26,9 +33,13 @@ export interface FormAnswer {
 const MOST_TRIES = 10;
 const WINDOW_SECONDS = 900;
 /** Compared when there is no such person, so that the answer takes as long. */
-const NOBODY = "$argon2id$v=19$m=19456,t=2,p=1$c29tZXNhbHRzb21lc2FsdA$3eW6dRyL0n1YF0nEUtW8vU8S8cWn3iHqvCJ5Uq2dG3E";
+const NOBODY =
+  "$argon2id$v=19$m=19456,t=2,p=1$c29tZXNhbHRzb21lc2FsdA$3eW6dRyL0n1YF0nEUtW8vU8S8cWn3iHqvCJ5Uq2dG3E";
 
-const signInSchema = z.object({ email: z.string().trim().min(3).max(254), password: z.string().min(1).max(200) });
+const signInSchema = z.object({
+  email: z.string().trim().min(3).max(254),
+  password: z.string().min(1).max(200),
+});
 
 async function callerAddress(): Promise<string> {
   const list = await headers();
@@ -42,12 +53,19 @@ export async function signIn(_before: FormAnswer | null, form: FormData): Promis
   const address = await callerAddress();
   const allowed = await withoutStudio(
     async (sql) =>
-      (await attemptAllowed(sql, `account:${read.data.email.toLowerCase()}`, MOST_TRIES, WINDOW_SECONDS)) && (await attemptAllowed(sql, `from:${address}`, MOST_TRIES * 5, WINDOW_SECONDS)),
+      (await attemptAllowed(
+        sql,
+        `account:${read.data.email.toLowerCase()}`,
+        MOST_TRIES,
+        WINDOW_SECONDS,
+      )) && (await attemptAllowed(sql, `from:${address}`, MOST_TRIES * 5, WINDOW_SECONDS)),
   );
-  if (!allowed) return { message: "Too many tries. Wait a quarter of an hour, then try again.", typed };
+  if (!allowed)
+    return { message: "Too many tries. Wait a quarter of an hour, then try again.", typed };
   const person = await withoutStudio((sql) => personForSignIn(sql, read.data.email));
   const right = await verify(person?.passwordHash ?? NOBODY, read.data.password).catch(() => false);
-  if (!person || !right) return { message: "This e-mail address and password do not belong together.", typed };
+  if (!person || !right)
+    return { message: "This e-mail address and password do not belong together.", typed };
   await beginSession(person);
   redirect("/");
 }
@@ -75,20 +93,34 @@ const studioSchema = z.object({
 });
 
 export async function startStudio(_before: FormAnswer | null, form: FormData): Promise<FormAnswer> {
-  const typed = Object.fromEntries(["studio", "person", "email", "unit", "zone"].map((name) => [name, String(form.get(name) ?? "")]));
+  const typed = Object.fromEntries(
+    ["studio", "person", "email", "unit", "zone"].map((name) => [
+      name,
+      String(form.get(name) ?? ""),
+    ]),
+  );
   const read = studioSchema.safeParse({ ...typed, password: form.get("password") });
-  if (!read.success) return { message: "Something is missing.", fields: firstMessages(read.error), typed };
+  if (!read.success)
+    return { message: "Something is missing.", fields: firstMessages(read.error), typed };
   const address = await callerAddress();
-  if (!(await withoutStudio((sql) => attemptAllowed(sql, `open:${address}`, 20, 3600)))) return { message: "Too many new studios from here. Wait an hour.", typed };
+  if (!(await withoutStudio((sql) => attemptAllowed(sql, `open:${address}`, 20, 3600))))
+    return { message: "Too many new studios from here. Wait an hour.", typed };
   const passwordHash = await hash(read.data.password);
   const signed = await withoutStudio((sql) => openStudio(sql, { ...read.data, passwordHash }));
-  if (!signed) return { message: "This e-mail address has a studio already: sign in instead.", fields: { email: "Taken." }, typed };
+  if (!signed)
+    return {
+      message: "This e-mail address has a studio already: sign in instead.",
+      fields: { email: "Taken." },
+      typed,
+    };
   await beginSession(signed);
   redirect("/");
 }
 
 function firstMessages(error: z.ZodError): Record<string, string> {
-  return Object.fromEntries([...error.issues].reverse().map((issue) => [String(issue.path[0]), issue.message]));
+  return Object.fromEntries(
+    [...error.issues].reverse().map((issue) => [String(issue.path[0]), issue.message]),
+  );
 }
 
 const settingsSchema = z.strictObject({
@@ -116,7 +148,13 @@ export async function saveSettings(given: unknown, base: unknown): Promise<Setti
     const merged = merge(base, given, now);
     if (merged.collisions.length > 0) return { ok: false, fields: {}, values: now };
     const read = settingsSchema.safeParse(merged.value);
-    if (!read.success) return { ok: false, fields: Object.fromEntries(read.error.issues.map((issue) => [issue.path.join("."), issue.message])) };
+    if (!read.success)
+      return {
+        ok: false,
+        fields: Object.fromEntries(
+          read.error.issues.map((issue) => [issue.path.join("."), issue.message]),
+        ),
+      };
     await saveStudio(sql, read.data);
     return { ok: true, fields: {}, values: read.data };
   });
@@ -125,12 +163,18 @@ export async function saveSettings(given: unknown, base: unknown): Promise<Setti
 }
 
 /** Takes one of the machines that stand here, or goes back to the stand-in (null). Not while a load is being cut. */
-export async function chooseCutter(name: string | null): Promise<{ readonly ok: boolean; readonly message: string }> {
+export async function chooseCutter(
+  name: string | null,
+): Promise<{ readonly ok: boolean; readonly message: string }> {
   const host = await requireHost();
-  if (name !== null && !machinesHere().has(name)) return { ok: false, message: "There is no such machine here." };
+  if (name !== null && !machinesHere().has(name))
+    return { ok: false, message: "There is no such machine here." };
   const answer = await withStudio(host.studioId, async (sql) => {
-    if (await runningJob(sql)) return { ok: false, message: "A load is being cut: wait until it is done." };
-    return (await holdCutter(sql, host.studioId, name)) ? { ok: true, message: "" } : { ok: false, message: "Another studio has it. It can be taken when it is given back." };
+    if (await runningJob(sql))
+      return { ok: false, message: "A load is being cut: wait until it is done." };
+    return (await holdCutter(sql, host.studioId, name))
+      ? { ok: true, message: "" }
+      : { ok: false, message: "Another studio has it. It can be taken when it is given back." };
   });
   if (answer.ok) revalidatePath("/", "layout");
   return answer;

@@ -18,8 +18,29 @@ export function SignInForm() {
   return (
     <form action={act} className="grid gap-4">
       <h2 className="text-xl">Sign in</h2>
-      <Field label="E-mail address">{(props) => <input {...props} name="email" type="email" autoComplete="username" required defaultValue={answer?.typed?.email} />}</Field>
-      <Field label="Password">{(props) => <input {...props} name="password" type="password" autoComplete="current-password" required />}</Field>
+      <Field label="E-mail address">
+        {(props) => (
+          <input
+            {...props}
+            name="email"
+            type="email"
+            autoComplete="username"
+            required
+            defaultValue={answer?.typed?.email}
+          />
+        )}
+      </Field>
+      <Field label="Password">
+        {(props) => (
+          <input
+            {...props}
+            name="password"
+            type="password"
+            autoComplete="current-password"
+            required
+          />
+        )}
+      </Field>
       <Message answer={answer} />
       <Button type="submit" disabled={busy}>
         {busy ? "Looking …" : "Sign in"}
@@ -57,20 +78,57 @@ export function StartStudioForm() {
   return (
     <form action={act} className="grid gap-4">
       <Field label="Name of the studio" error={answer?.fields?.studio}>
-        {(props) => <input {...props} name="studio" required maxLength={120} defaultValue={answer?.typed?.studio} />}
+        {(props) => (
+          <input
+            {...props}
+            name="studio"
+            required
+            maxLength={120}
+            defaultValue={answer?.typed?.studio}
+          />
+        )}
       </Field>
       <Field label="Your name" error={answer?.fields?.person}>
-        {(props) => <input {...props} name="person" required maxLength={120} autoComplete="name" defaultValue={answer?.typed?.person} />}
+        {(props) => (
+          <input
+            {...props}
+            name="person"
+            required
+            maxLength={120}
+            autoComplete="name"
+            defaultValue={answer?.typed?.person}
+          />
+        )}
       </Field>
       <Field label="E-mail address" error={answer?.fields?.email}>
-        {(props) => <input {...props} name="email" type="email" required autoComplete="username" defaultValue={answer?.typed?.email} />}
+        {(props) => (
+          <input
+            {...props}
+            name="email"
+            type="email"
+            required
+            autoComplete="username"
+            defaultValue={answer?.typed?.email}
+          />
+        )}
       </Field>
       <Field label="Password" hint="At least ten characters." error={answer?.fields?.password}>
-        {(props) => <input {...props} name="password" type="password" required minLength={10} autoComplete="new-password" />}
+        {(props) => (
+          <input
+            {...props}
+            name="password"
+            type="password"
+            required
+            minLength={10}
+            autoComplete="new-password"
+          />
+        )}
       </Field>
       <UnitField chosen={answer?.typed?.unit} />
       <Field label="Time zone" error={answer?.fields?.zone}>
-        {(props) => <input {...props} name="zone" required defaultValue={zone} suppressHydrationWarning />}
+        {(props) => (
+          <input {...props} name="zone" required defaultValue={zone} suppressHydrationWarning />
+        )}
       </Field>
       <Message answer={answer} />
       <Button type="submit" disabled={busy}>

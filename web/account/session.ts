@@ -4,7 +4,14 @@ import { cookies } from "next/headers";
 import { redirect } from "next/navigation";
 import { cache } from "react";
 import { withoutStudio, withStudio } from "@/data/client.ts";
-import { addSession, dropSession, readStudio, type Signed, type StudioRow, sessionFor } from "@/data/sign-in.ts";
+import {
+  addSession,
+  dropSession,
+  readStudio,
+  type Signed,
+  type StudioRow,
+  sessionFor,
+} from "@/data/sign-in.ts";
 
 const COOKIE = "elm_session";
 const DAYS = 30;
@@ -32,7 +39,13 @@ export async function requireHost(): Promise<Host> {
 export async function beginSession(signed: Signed): Promise<void> {
   const token = randomBytes(32).toString("base64url");
   await withStudio(signed.studioId, (sql) => addSession(sql, signed, hashOf(token), DAYS));
-  (await cookies()).set(COOKIE, token, { httpOnly: true, sameSite: "lax", secure: process.env.ELM_HTTPS === "1", path: "/", maxAge: DAYS * 24 * 3600 });
+  (await cookies()).set(COOKIE, token, {
+    httpOnly: true,
+    sameSite: "lax",
+    secure: process.env.ELM_HTTPS === "1",
+    path: "/",
+    maxAge: DAYS * 24 * 3600,
+  });
 }
 
 export async function endSession(): Promise<void> {

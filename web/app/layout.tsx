@@ -2,7 +2,10 @@ import type { Metadata, Viewport } from "next";
 import type { ReactNode } from "react";
 import "@/ui/tokens.css";
 
-export const metadata: Metadata = { title: { default: "Elm Basket", template: "%s · Elm Basket" }, description: "Plans, cuts, weeds, packs and teaches cut-vinyl craft classes." };
+export const metadata: Metadata = {
+  title: { default: "Elm Basket", template: "%s · Elm Basket" },
+  description: "Plans, cuts, weeds, packs and teaches cut-vinyl craft classes.",
+};
 /** A meta tag knows no custom properties: this is the paper of tokens.css. */
 export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#f1ede3" };
 

@@ -19,7 +19,9 @@ export async function benchOf(key: string): Promise<Bench | null> {
   if (isId(key)) {
     const host = await currentHost();
     const there = host && (await withStudio(host.studioId, (sql) => hasClass(sql, key)));
-    return host && there ? { studioId: host.studioId, workshopId: key, host: host.studio.person } : null;
+    return host && there
+      ? { studioId: host.studioId, workshopId: key, host: host.studio.person }
+      : null;
   }
   if (!CODE.test(key)) return null;
   const found = await withoutStudio((sql) => workshopForCode(sql, key, "bench"));

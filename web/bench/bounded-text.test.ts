@@ -1,7 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { boundedText } from "./bounded-text.ts";
 
-const post = (body: BodyInit | null) => new Request("http://127.0.0.1/", { method: "POST", body, ...(body instanceof ReadableStream ? { duplex: "half" } : {}) } as RequestInit);
+const post = (body: BodyInit | null) =>
+  new Request("http://127.0.0.1/", {
+    method: "POST",
+    body,
+    ...(body instanceof ReadableStream ? { duplex: "half" } : {}),
+  } as RequestInit);
 
 describe("a body from outside", () => {
   it("is read whole up to its limit, in letters of any length", async () => {

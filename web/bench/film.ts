@@ -1,6 +1,11 @@
 /** One film as the bench shows it: its picture, where to start and which way, how its lines are seen, what its tape is. */
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
-import { SEE_WORDS, sayLifts, sayPeel, sayTechnique } from "@elm-basket/core/weeding/bench-words-en.ts";
+import {
+  SEE_WORDS,
+  sayLifts,
+  sayPeel,
+  sayTechnique,
+} from "@elm-basket/core/weeding/bench-words-en.ts";
 import { type Lift, liftOf, type Peel, peelOf } from "@elm-basket/core/weeding/peel.ts";
 import { seeLines } from "@elm-basket/core/weeding/see-lines.ts";
 import { FAMILY_TRAITS } from "@elm-basket/core/weeding/vinyl.ts";
@@ -39,11 +44,16 @@ export interface FilmView {
   };
 }
 
-export async function filmView({ studioId, workshopId }: Bench, name: string): Promise<FilmView | null> {
+export async function filmView(
+  { studioId, workshopId }: Bench,
+  name: string,
+): Promise<FilmView | null> {
   const found = await withStudio(studioId, async (sql) => {
     const film = await readFilm(sql, workshopId, name);
     const vinyl = film && (await filmsOfClass(sql, workshopId)).find(({ id }) => id === film.vinyl);
-    return film && vinyl ? { film, vinyl, ways: await studioWays(sql), weedOn: await ownWeedOn(sql, workshopId) } : null;
+    return film && vinyl
+      ? { film, vinyl, ways: await studioWays(sql), weedOn: await ownWeedOn(sql, workshopId) }
+      : null;
   });
   if (!found) return null;
   const { film, vinyl, ways } = found;
@@ -51,7 +61,14 @@ export async function filmView({ studioId, workshopId }: Bench, name: string): P
   const polygons = film.parts.map(({ path }) => readPiecePath(path));
   const { out } = film.weed;
   const { minStrokeMm, mirrored } = FAMILY_TRAITS[vinyl.family];
-  const peel = out ? null : peelOf({ pieces: polygons, film: { minX, minY, maxX, maxY }, minStroke: minStrokeMm, isSmall: (i) => film.parts[i]?.small ?? false });
+  const peel = out
+    ? null
+    : peelOf({
+        pieces: polygons,
+        film: { minX, minY, maxX, maxY },
+        minStroke: minStrokeMm,
+        isSmall: (i) => film.parts[i]?.small ?? false,
+      });
   return {
     film: film.film,
     colour: vinyl.colour,
@@ -67,7 +84,10 @@ export async function filmView({ studioId, workshopId }: Bench, name: string): P
       technique: sayTechnique(film.weed, vinyl.family, ways.unit),
       peel: peel ? sayPeel(peel, ways.unit) : sayLifts(film.weed),
       lines: seeLines(vinyl).map((by) => SEE_WORDS[by]),
-      where: (found.weedOn ?? ways.schools.weedOn) === "mat" ? "On the mat, which holds the film still." : "Off the mat: the film can be turned, rolled and held to the light.",
+      where:
+        (found.weedOn ?? ways.schools.weedOn) === "mat"
+          ? "On the mat, which holds the film still."
+          : "Off the mat: the film can be turned, rolled and held to the light.",
     },
   };
 }

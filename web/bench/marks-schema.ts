@@ -29,4 +29,11 @@ export const toldSchema = z.strictObject({
 });
 export type Told = z.infer<typeof toldSchema>;
 
-export type MarkAnswer = { readonly mark: string; readonly ok: true } | { readonly mark: string; readonly ok: false; readonly why: "gone" | "held" | "already"; readonly by: string };
+export type MarkAnswer =
+  | { readonly mark: string; readonly ok: true }
+  | {
+      readonly mark: string;
+      readonly ok: false;
+      readonly why: "gone" | "held" | "already";
+      readonly by: string;
+    };

@@ -28,16 +28,32 @@ function rooms(): Map<string, Promise<Room>> {
   return holder.elmBenches;
 }
 
-async function newsSince(studioId: string, workshopId: string, since: number): Promise<{ version: number; bytes: Uint8Array; empty: boolean }> {
-  const rows = await withStudio(studioId, (sql) => listFilms(sql, workshopId, Math.max(0, since - OVERLAP)));
+async function newsSince(
+  studioId: string,
+  workshopId: string,
+  since: number,
+): Promise<{ version: number; bytes: Uint8Array; empty: boolean }> {
+  const rows = await withStudio(studioId, (sql) =>
+    listFilms(sql, workshopId, Math.max(0, since - OVERLAP)),
+  );
   const version = rows.reduce((most, row) => Math.max(most, row.version), since);
   const news: BenchNews = { now: Date.now(), films: rows.map(toWire) };
-  return { version, bytes: encoder.encode(`id: ${version}\ndata: ${JSON.stringify(news)}\n\n`), empty: rows.length === 0 };
+  return {
+    version,
+    bytes: encoder.encode(`id: ${version}\ndata: ${JSON.stringify(news)}\n\n`),
+    empty: rows.length === 0,
+  };
 }
 
 async function openRoom(studioId: string, workshopId: string): Promise<Room> {
   const send = new Set<(bytes: Uint8Array) => void>();
-  const room: Room = { send, version: await withStudio(studioId, (sql) => newestFilm(sql, workshopId)), reading: false, asked: false, stop: () => {} };
+  const room: Room = {
+    send,
+    version: await withStudio(studioId, (sql) => newestFilm(sql, workshopId)),
+    reading: false,
+    asked: false,
+    stop: () => {},
+  };
   const read = async (): Promise<void> => {
     room.asked = true;
     if (room.reading) return;
@@ -53,7 +69,11 @@ async function openRoom(studioId: string, workshopId: string): Promise<Room> {
     room.reading = false;
   };
   const unsubscribe = await subscribe(workshopId, () => void read(), "elm_bench");
-  const lapses = setInterval(() => void withStudio(studioId, (sql) => giveBackLapsed(sql, workshopId)).catch(() => undefined), LAPSE_MS);
+  const lapses = setInterval(
+    () =>
+      void withStudio(studioId, (sql) => giveBackLapsed(sql, workshopId)).catch(() => undefined),
+    LAPSE_MS,
+  );
   room.stop = () => {
     clearInterval(lapses);
     unsubscribe();
@@ -62,7 +82,11 @@ async function openRoom(studioId: string, workshopId: string): Promise<Room> {
 }
 
 /** Into the room of this bench; a room that was left by the last while one came in is opened anew. */
-async function enter(studioId: string, workshopId: string, send: (bytes: Uint8Array) => void): Promise<() => void> {
+async function enter(
+  studioId: string,
+  workshopId: string,
+  send: (bytes: Uint8Array) => void,
+): Promise<() => void> {
   const all = rooms();
   for (;;) {
     const pending = all.get(workshopId) ?? openRoom(studioId, workshopId);
@@ -83,7 +107,12 @@ async function enter(studioId: string, workshopId: string, send: (bytes: Uint8Ar
 }
 
 /** @param still asked now and then: whether who follows may still */
-export function benchStream({ studioId, workshopId }: Bench, since: number, signal: AbortSignal, still: () => Promise<boolean>): Response {
+export function benchStream(
+  { studioId, workshopId }: Bench,
+  since: number,
+  signal: AbortSignal,
+  still: () => Promise<boolean>,
+): Response {
   return eventStream(
     signal,
     async ({ write }) => {

@@ -70,7 +70,28 @@ export const toWire = (row: FilmRow): WireFilm => [
   row.version,
 ];
 
-export function fromWire([film, seat, thing, copy, vinyl, part, load, position, again, pieces, reverse, minutes, planned, state, seconds, since, weededAt, by, heldBy, version]: WireFilm): BenchFilm {
+export function fromWire([
+  film,
+  seat,
+  thing,
+  copy,
+  vinyl,
+  part,
+  load,
+  position,
+  again,
+  pieces,
+  reverse,
+  minutes,
+  planned,
+  state,
+  seconds,
+  since,
+  weededAt,
+  by,
+  heldBy,
+  version,
+]: WireFilm): BenchFilm {
   return {
     film,
     seat,

@@ -7,14 +7,30 @@ import { takeFilm } from "../data/stock-taking.ts";
 import { wearOf } from "../data/wear.ts";
 
 /** Returns the labels of scraps that came into the box. */
-export async function finishSheet(sql: Sql, studioId: string, workshopId: string, sheet: SheetRow, cut: boolean): Promise<string[]> {
+export async function finishSheet(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  sheet: SheetRow,
+  cut: boolean,
+): Promise<string[]> {
   const vinyl = (await filmsOfClass(sql, workshopId)).find(({ id }) => id === sheet.vinyl);
   if (cut === (sheet.cutAt !== null) || !vinyl) return [];
   await markSheet(sql, workshopId, sheet.nn, cut);
   const labels = sheet.meta.scraps.map(({ label }) => label);
   await takeScraps(sql, workshopId, sheet.nn, labels, cut);
-  await wearOf(sql, studioId, workshopId, { load: sheet.hash, film: vinyl.name, mm: sheet.meta.cutLengthMm }, cut);
-  await takeFilm(sql, studioId, workshopId, { hash: sheet.hash, vinyl: sheet.vinyl, amount: cut ? sheet.meta.film : 0 });
+  await wearOf(
+    sql,
+    studioId,
+    workshopId,
+    { load: sheet.hash, film: vinyl.name, mm: sheet.meta.cutLengthMm },
+    cut,
+  );
+  await takeFilm(sql, studioId, workshopId, {
+    hash: sheet.hash,
+    vinyl: sheet.vinyl,
+    amount: cut ? sheet.meta.film : 0,
+  });
   if (!cut) {
     await takeBackLeftovers(sql, workshopId, sheet.nn);
     return [];

@@ -30,7 +30,11 @@ interface Cluster {
 const ROOT = resolve(import.meta.dirname, "../..");
 const folder = mkdtempSync(join(tmpdir(), "elm-killed-"));
 /** A script, not a module of the application: it has no types of its own. */
-const startCluster = ((await import(join(ROOT, "scripts/machine/cluster.mjs"))) as { startCluster(folder: string): Promise<Cluster> }).startCluster;
+const startCluster = (
+  (await import(join(ROOT, "scripts/machine/cluster.mjs"))) as {
+    startCluster(folder: string): Promise<Cluster>;
+  }
+).startCluster;
 const tins = demoClass("seed-tins");
 /** As the studio has it: with its own shelf. */
 let document = tins;
@@ -41,7 +45,10 @@ let studio = "";
 let id = "";
 
 const wait = (ms: number) => new Promise((done) => setTimeout(done, ms));
-async function until<T>(what: () => Promise<T | null | false | undefined>, message: string): Promise<T> {
+async function until<T>(
+  what: () => Promise<T | null | false | undefined>,
+  message: string,
+): Promise<T> {
   const end = Date.now() + 30_000;
   while (Date.now() < end) {
     const value = await what().catch(() => null);
@@ -63,17 +70,41 @@ const freePort = () =>
 const HASTE = 40;
 
 async function switchOn(): Promise<void> {
-  const env = { ...process.env, ELM_CUTTER_PORT: String(port), ELM_CUTTER_PAGE_PORT: String(pagePort), ELM_CUTTER_HASTE: String(HASTE), ELM_CUTTER_MISHAPS: "" };
-  cutter = spawn(process.execPath, ["--import", "tsx", join(ROOT, "cutter/src/main.ts")], { cwd: ROOT, env, stdio: "ignore" });
-  await until(async () => (await fetch(`http://127.0.0.1:${pagePort}/`)).ok, "the cutter did not start");
+  const env = {
+    ...process.env,
+    ELM_CUTTER_PORT: String(port),
+    ELM_CUTTER_PAGE_PORT: String(pagePort),
+    ELM_CUTTER_HASTE: String(HASTE),
+    ELM_CUTTER_MISHAPS: "",
+  };
+  cutter = spawn(process.execPath, ["--import", "tsx", join(ROOT, "cutter/src/main.ts")], {
+    cwd: ROOT,
+    env,
+    stdio: "ignore",
+  });
+  await until(
+    async () => (await fetch(`http://127.0.0.1:${pagePort}/`)).ok,
+    "the cutter did not start",
+  );
 }
 
-const begin = () => beginCutting({ studioId: studio, workshopId: id, document, nn: 1, preflight: {}, textOf: textOf(document) });
-const sheetOne = async () => (await withStudio(studio, (sql) => listSheets(sql, id))).find(({ nn }) => nn === 1);
+const begin = () =>
+  beginCutting({
+    studioId: studio,
+    workshopId: id,
+    document,
+    nn: 1,
+    preflight: {},
+    textOf: textOf(document),
+  });
+const sheetOne = async () =>
+  (await withStudio(studio, (sql) => listSheets(sql, id))).find(({ nn }) => nn === 1);
 const recorded = async () => (await withStudio(studio, runningJob))?.cut.length ?? 0;
 const through = async () => {
   const sheet = await sheetOne();
-  return sheet ? throughOf(await withStudio(studio, (sql) => jobsOf(sql, id)), sheet) : new Set<string>();
+  return sheet
+    ? throughOf(await withStudio(studio, (sql) => jobsOf(sql, id)), sheet)
+    : new Set<string>();
 };
 
 beforeAll(async () => {
@@ -82,14 +113,31 @@ beforeAll(async () => {
   [port, pagePort] = [await freePort(), await freePort()];
   process.env.ELM_CUTTER_PORT = String(port);
   await migrate(cluster.url);
-  studio = (await withoutStudio((sql) => openStudio(sql, { studio: "Killed", person: "Host", email: "killed@test.example", passwordHash: "x", unit: "mm", zone: "UTC" })))?.studioId ?? "";
+  studio =
+    (
+      await withoutStudio((sql) =>
+        openStudio(sql, {
+          studio: "Killed",
+          person: "Host",
+          email: "killed@test.example",
+          passwordHash: "x",
+          unit: "mm",
+          zone: "UTC",
+        }),
+      )
+    )?.studioId ?? "";
 });
 
 /** A fresh class each: its first load is not begun. */
 beforeEach(async () => {
   id = await withStudio(studio, (sql) => insertClass(sql, studio, tins, null));
   document = (await withStudio(studio, (sql) => readClass(sql, id)))?.document ?? tins;
-  const computed = (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
+  const computed = (await run({
+    kind: "plan",
+    document,
+    fonts: [],
+    hash: documentHash(document),
+  })) as ComputedPlan;
   await withStudio(studio, (sql) => savePlan(sql, studio, id, computed));
   cutter?.kill("SIGKILL");
   await switchOn();
@@ -111,7 +159,11 @@ describe("film in the cutter", () => {
     const status = await cutterStatus(await cutterOf(studio));
     expect(waitingFilm(status)).toEqual({ width: meta.width, height: meta.height });
     expect(status.cut).toEqual([]);
-    await loadFilm(await cutterOf(studio), { width: meta.width, height: meta.height + 40, motion: { travelSpeed: 200, liftSeconds: 0.1, cornerSeconds: 0 } });
+    await loadFilm(await cutterOf(studio), {
+      width: meta.width,
+      height: meta.height + 40,
+      motion: { travelSpeed: 200, liftSeconds: 0.1, cornerSeconds: 0 },
+    });
     expect(await begin()).toEqual({ ok: false, reason: "otherFilm" });
     expect(await withStudio(studio, runningJob)).toBeNull();
     expect(waitingFilm(await control(await cutterOf(studio), "unload"))).toBeNull();
@@ -122,7 +174,18 @@ describe("film in the cutter", () => {
 
 describe("whose cutter it is", () => {
   const another = async (name: string) =>
-    (await withoutStudio((sql) => openStudio(sql, { studio: name, person: "Host", email: `${name}@test.example`, passwordHash: "x", unit: "mm", zone: "UTC" })))?.studioId ?? "";
+    (
+      await withoutStudio((sql) =>
+        openStudio(sql, {
+          studio: name,
+          person: "Host",
+          email: `${name}@test.example`,
+          passwordHash: "x",
+          unit: "mm",
+          zone: "UTC",
+        }),
+      )
+    )?.studioId ?? "";
 
   it("film that one studio loaded is not in another's, and cannot be taken out by it", async () => {
     const other = await another("neighbours");
@@ -136,10 +199,17 @@ describe("whose cutter it is", () => {
     process.env.ELM_CUTTERS = "bench=127.0.0.1:9, rubbish, hall=10.0.0.7:9100";
     try {
       expect([...machinesHere().keys()]).toEqual(["bench", "hall"]);
-      const [first, second] = [await another("first-at-the-bench"), await another("second-at-the-bench")];
-      const hold = (own: string, name: string | null) => withStudio(own, (sql) => holdCutter(sql, own, name));
-      expect((await Promise.all([hold(first, "bench"), hold(second, "bench")])).filter(Boolean)).toHaveLength(1);
-      const [holder, loser] = (await withStudio(first, heldCutter)) === "bench" ? [first, second] : [second, first];
+      const [first, second] = [
+        await another("first-at-the-bench"),
+        await another("second-at-the-bench"),
+      ];
+      const hold = (own: string, name: string | null) =>
+        withStudio(own, (sql) => holdCutter(sql, own, name));
+      expect(
+        (await Promise.all([hold(first, "bench"), hold(second, "bench")])).filter(Boolean),
+      ).toHaveLength(1);
+      const [holder, loser] =
+        (await withStudio(first, heldCutter)) === "bench" ? [first, second] : [second, first];
       expect(await cutterOf(holder)).toEqual({ host: "127.0.0.1", port: 9, machine: null });
       expect((await cutterOf(loser)).machine).not.toBeNull();
       expect(await hold(loser, "hall")).toBe(true);
@@ -164,12 +234,34 @@ describe("an answer of the job before", () => {
     const sheet = await sheetOne();
     const pieces = [...(await through())];
     // The row is there, the lines are not yet at the machine: what it says is still of the first job, all pieces of it.
-    const second = await withStudio(studio, (sql) => beginJob(sql, studio, id, { nn: 1, sheetHash: sheet?.hash ?? "", pieces, cutMm: 100, preflight: {} }));
+    const second = await withStudio(studio, (sql) =>
+      beginJob(sql, studio, id, {
+        nn: 1,
+        sheetHash: sheet?.hash ?? "",
+        pieces,
+        cutMm: 100,
+        preflight: {},
+      }),
+    );
     await Promise.all([syncCutting(studio), syncCutting(studio)]);
-    expect(await withStudio(studio, runningJob)).toMatchObject({ id: second?.id, state: "sending", cut: [], outcomes: {} });
+    expect(await withStudio(studio, runningJob)).toMatchObject({
+      id: second?.id,
+      state: "sending",
+      cut: [],
+      outcomes: {},
+    });
     // Lines that never came: after a while the job is stopped, and claims nothing.
-    await withStudio(studio, (sql) => sql`update cut_jobs set started_at = now() - interval '1 minute' where id = ${second?.id ?? ""}`);
-    expect((await syncCutting(studio))?.job).toMatchObject({ id: second?.id, state: "stopped", cut: [], fault: "stopped" });
+    await withStudio(
+      studio,
+      (sql) =>
+        sql`update cut_jobs set started_at = now() - interval '1 minute' where id = ${second?.id ?? ""}`,
+    );
+    expect((await syncCutting(studio))?.job).toMatchObject({
+      id: second?.id,
+      state: "stopped",
+      cut: [],
+      fault: "stopped",
+    });
     expect(await withStudio(studio, runningJob)).toBeNull();
   });
 });
@@ -209,7 +301,9 @@ describe("a result that cannot be read", () => {
         await syncCutting(studio);
         return (await withStudio(studio, runningJob)) === null;
       }, "the job did not end");
-      expect(Object.keys((await withStudio(studio, (sql) => jobsOf(sql, id)))[0]?.outcomes ?? {}).length).toBeGreaterThan(3);
+      expect(
+        Object.keys((await withStudio(studio, (sql) => jobsOf(sql, id)))[0]?.outcomes ?? {}).length,
+      ).toBeGreaterThan(3);
     } finally {
       process.env.ELM_CUTTER_PORT = String(port);
       between.close();
@@ -245,7 +339,11 @@ describe("killed in the middle of a cut", () => {
   }, 90_000);
 
   it("the server: the cutter goes on by itself, and the next server finds out what it did", async () => {
-    const server = spawn(process.execPath, ["--import", "tsx", join(ROOT, "web/cutting/testing/cut-load.ts"), studio, id, "1"], { cwd: ROOT, env: process.env, stdio: "ignore" });
+    const server = spawn(
+      process.execPath,
+      ["--import", "tsx", join(ROOT, "web/cutting/testing/cut-load.ts"), studio, id, "1"],
+      { cwd: ROOT, env: process.env, stdio: "ignore" },
+    );
     await until(async () => (await recorded()) >= 3, "the other server recorded nothing");
     server.kill("SIGKILL");
     const before = await recorded();

@@ -15,7 +15,11 @@ const statusSchema = z.object({
   job: z.string().nullable(),
 });
 export type CutterStatus = z.infer<typeof statusSchema>;
-const resultSchema = z.object({ pieces: z.array(z.object({ piece: z.string(), outcome: z.enum(["through", "kissed", "missed"]) })) });
+const resultSchema = z.object({
+  pieces: z.array(
+    z.object({ piece: z.string(), outcome: z.enum(["through", "kissed", "missed"]) }),
+  ),
+});
 
 /** The machine does not answer: off, unplugged, or its power is gone. */
 export class CutterSilent extends Error {
@@ -63,23 +67,38 @@ function ask({ host, port, machine }: Cutter, text: string): Promise<unknown> {
   });
 }
 
-export const cutterStatus = async (to: Cutter): Promise<CutterStatus> => statusSchema.parse(await ask(to, `${ESCAPE}S`));
-export const cutterResult = async (to: Cutter) => resultSchema.parse(await ask(to, `${ESCAPE}Q`)).pieces;
+export const cutterStatus = async (to: Cutter): Promise<CutterStatus> =>
+  statusSchema.parse(await ask(to, `${ESCAPE}S`));
+export const cutterResult = async (to: Cutter) =>
+  resultSchema.parse(await ask(to, `${ESCAPE}Q`)).pieces;
 
 export type Control = "pause" | "resume" | "cancel" | "unload";
 const LETTERS: Record<Control, string> = { pause: "P", resume: "R", cancel: "K", unload: "U" };
-export const control = async (to: Cutter, what: Control): Promise<CutterStatus> => statusSchema.parse(await ask(to, ESCAPE + LETTERS[what]));
+export const control = async (to: Cutter, what: Control): Promise<CutterStatus> =>
+  statusSchema.parse(await ask(to, ESCAPE + LETTERS[what]));
 
 export interface Load {
   readonly width: number;
   readonly height: number;
-  readonly motion: { readonly travelSpeed: number; readonly liftSeconds: number; readonly cornerSeconds: number };
+  readonly motion: {
+    readonly travelSpeed: number;
+    readonly liftSeconds: number;
+    readonly cornerSeconds: number;
+  };
 }
 
 /** Film in: the machine waits for lines. */
-export const loadFilm = async (to: Cutter, load: Load): Promise<CutterStatus> => statusSchema.parse(await ask(to, `${ESCAPE}L${JSON.stringify(load)}\n`));
+export const loadFilm = async (to: Cutter, load: Load): Promise<CutterStatus> =>
+  statusSchema.parse(await ask(to, `${ESCAPE}L${JSON.stringify(load)}\n`));
 /** Lines for the film that is in; the status bears the mark of their job from here on. */
-export const sendLines = async (to: Cutter, hpgl: string, job?: string): Promise<CutterStatus> => statusSchema.parse(await ask(to, `${job ? `${ESCAPE}J${job}\n` : ""}${hpgl}${ESCAPE}S`));
+export const sendLines = async (to: Cutter, hpgl: string, job?: string): Promise<CutterStatus> =>
+  statusSchema.parse(await ask(to, `${job ? `${ESCAPE}J${job}\n` : ""}${hpgl}${ESCAPE}S`));
 
 /** Film that is in and untouched: nothing was sent for it yet. */
-export const waitingFilm = ({ state, film, ofSeconds, received }: CutterStatus): CutterStatus["film"] => (state === "ready" && ofSeconds === 0 && !received ? film : null);
+export const waitingFilm = ({
+  state,
+  film,
+  ofSeconds,
+  received,
+}: CutterStatus): CutterStatus["film"] =>
+  state === "ready" && ofSeconds === 0 && !received ? film : null;

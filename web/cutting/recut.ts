@@ -22,10 +22,23 @@ export interface Failed {
 const TRIES = 3;
 
 /** Adds to the round that waits, or begins a new one when part of the last is cut. False when there is no such class, kit or piece. */
-export async function addRecut(sql: Sql, studioId: string, id: string, { seat, vinyl, pieces, label }: Failed): Promise<boolean> {
+export async function addRecut(
+  sql: Sql,
+  studioId: string,
+  id: string,
+  { seat, vinyl, pieces, label }: Failed,
+): Promise<boolean> {
   const sheets = await listSheets(sql, id);
-  const carried = new Set(sheets.filter(({ meta }) => meta.kits.some((kit) => kit.seat === seat)).map((sheet) => sheet.vinyl));
-  const failed = (await piecesOfSeat(sql, id, seat)).filter((piece) => carried.has(piece.vinyl) && (pieces.length === 0 ? (vinyl ?? piece.vinyl) === piece.vinyl : pieces.includes(piece.id)));
+  const carried = new Set(
+    sheets
+      .filter(({ meta }) => meta.kits.some((kit) => kit.seat === seat))
+      .map((sheet) => sheet.vinyl),
+  );
+  const failed = (await piecesOfSeat(sql, id, seat)).filter(
+    (piece) =>
+      carried.has(piece.vinyl) &&
+      (pieces.length === 0 ? (vinyl ?? piece.vinyl) === piece.vinyl : pieces.includes(piece.id)),
+  );
   if (failed.length === 0) return false;
   for (let n = 0; n < TRIES; n++) {
     const stored = await readClass(sql, id);
@@ -34,12 +47,34 @@ export async function addRecut(sql: Sql, studioId: string, id: string, { seat, v
     const round = roundFor(document.recuts, sheets);
     const recuts = kitsOf(failed, document).reduce(
       (list, { thing, copy, vinyl: own, numbers }) =>
-        added(list, { seat, copy, vinyl: own, round, ...(thing === document.things[0]?.id ? {} : { thing }), ...(pieces.length === 0 ? {} : { pieces: numbers }) }),
+        added(list, {
+          seat,
+          copy,
+          vinyl: own,
+          round,
+          ...(thing === document.things[0]?.id ? {} : { thing }),
+          ...(pieces.length === 0 ? {} : { pieces: numbers }),
+        }),
       document.recuts,
     );
     // Another window may save at the same moment: what it saved is read, and this is added to it.
-    if ((await savePart(sql, studioId, id, "class", { ...document, recuts }, versions.class, document)) === null) continue;
-    await recordEdit(sql, studioId, id, { part: "class", label, before: { recuts: document.recuts } });
+    if (
+      (await savePart(
+        sql,
+        studioId,
+        id,
+        "class",
+        { ...document, recuts },
+        versions.class,
+        document,
+      )) === null
+    )
+      continue;
+    await recordEdit(sql, studioId, id, {
+      part: "class",
+      label,
+      before: { recuts: document.recuts },
+    });
     return true;
   }
   return false;
@@ -49,19 +84,51 @@ export async function addRecut(sql: Sql, studioId: string, id: string, { seat, v
 export type TakenBack = "done" | "gone" | "cut";
 
 /** Found after all: it is not cut again. Places in the list name the films, so only what nothing cut stands behind can go. */
-export async function takeBackRecut(sql: Sql, studioId: string, id: string, film: string): Promise<TakenBack> {
+export async function takeBackRecut(
+  sql: Sql,
+  studioId: string,
+  id: string,
+  film: string,
+): Promise<TakenBack> {
   const place = Number(/^recut-(\d+)[:+.]/u.exec(film)?.[1] ?? 0) - 1;
   const films = await listFilms(sql, id);
   const stored = await readClass(sql, id);
   const own = films.find((row) => row.film === film && row.again);
   const recut = stored?.document.recuts[place];
   if (!stored || !own || !recut) return "gone";
-  const later = new Set(stored.document.recuts.slice(place).map((_, i) => `recut-${place + 1 + i}`));
-  if (films.some((row) => row.again && row.state !== "uncut" && later.has(row.film.split(/[:+.]/u, 1)[0] ?? ""))) return "cut";
+  const later = new Set(
+    stored.document.recuts.slice(place).map((_, i) => `recut-${place + 1 + i}`),
+  );
+  if (
+    films.some(
+      (row) =>
+        row.again && row.state !== "uncut" && later.has(row.film.split(/[:+.]/u, 1)[0] ?? ""),
+    )
+  )
+    return "cut";
   const { document, versions } = stored;
-  if ((await savePart(sql, studioId, id, "class", { ...document, recuts: document.recuts.toSpliced(place, 1) }, versions.class, document)) === null) return "gone";
-  await recordEdit(sql, studioId, id, { part: "class", label: `Seat ${own.seat} not cut again`, before: { recuts: document.recuts } });
-  await addLog(sql, studioId, id, { kind: "found", seat: own.seat, body: { film, lost: (await newestLosses(sql, id, own.seat)).join(" ") } });
+  if (
+    (await savePart(
+      sql,
+      studioId,
+      id,
+      "class",
+      { ...document, recuts: document.recuts.toSpliced(place, 1) },
+      versions.class,
+      document,
+    )) === null
+  )
+    return "gone";
+  await recordEdit(sql, studioId, id, {
+    part: "class",
+    label: `Seat ${own.seat} not cut again`,
+    before: { recuts: document.recuts },
+  });
+  await addLog(sql, studioId, id, {
+    kind: "found",
+    seat: own.seat,
+    body: { film, lost: (await newestLosses(sql, id, own.seat)).join(" ") },
+  });
   return "done";
 }
 
@@ -75,13 +142,29 @@ interface FailedKit {
 }
 
 /** What failed, kit by kit: of a thing, a copy and a film, in the order in which the class has them. */
-function kitsOf(failed: readonly PieceRow[], { things, vinyls }: Pick<ClassDocument, "things" | "vinyls">): FailedKit[] {
+function kitsOf(
+  failed: readonly PieceRow[],
+  { things, vinyls }: Pick<ClassDocument, "things" | "vinyls">,
+): FailedKit[] {
   const copies = [...new Set(failed.map(({ copy }) => copy))].sort((a, b) => a - b);
   return things.flatMap(({ id: thing }) =>
     copies.flatMap((copy) =>
       vinyls.flatMap(({ id: vinyl }): FailedKit[] => {
-        const own = failed.filter((piece) => piece.thing === thing && piece.copy === copy && piece.vinyl === vinyl);
-        return own.length === 0 ? [] : [{ thing, copy, vinyl, numbers: [...new Set(own.map((piece) => pieceNumber(piece.id)))].sort((a, b) => a - b) }];
+        const own = failed.filter(
+          (piece) => piece.thing === thing && piece.copy === copy && piece.vinyl === vinyl,
+        );
+        return own.length === 0
+          ? []
+          : [
+              {
+                thing,
+                copy,
+                vinyl,
+                numbers: [...new Set(own.map((piece) => pieceNumber(piece.id)))].sort(
+                  (a, b) => a - b,
+                ),
+              },
+            ];
       }),
     ),
   );
@@ -89,17 +172,34 @@ function kitsOf(failed: readonly PieceRow[], { things, vinyls }: Pick<ClassDocum
 
 /** What waits for the same kit in the same round grows by what is new. */
 function added(recuts: Recuts, fresh: Recuts[number]): Recuts {
-  const at = recuts.findIndex(({ seat, thing, copy, vinyl, round }) => seat === fresh.seat && thing === fresh.thing && copy === fresh.copy && vinyl === fresh.vinyl && round === fresh.round);
+  const at = recuts.findIndex(
+    ({ seat, thing, copy, vinyl, round }) =>
+      seat === fresh.seat &&
+      thing === fresh.thing &&
+      copy === fresh.copy &&
+      vinyl === fresh.vinyl &&
+      round === fresh.round,
+  );
   const waiting = recuts[at];
   if (!waiting) return [...recuts, fresh];
   const { pieces: ignored, ...whole } = waiting;
-  const both = waiting.pieces && fresh.pieces ? { ...whole, pieces: [...new Set([...waiting.pieces, ...fresh.pieces])].sort((a, b) => a - b) } : whole;
+  const both =
+    waiting.pieces && fresh.pieces
+      ? {
+          ...whole,
+          pieces: [...new Set([...waiting.pieces, ...fresh.pieces])].sort((a, b) => a - b),
+        }
+      : whole;
   return recuts.with(at, both);
 }
 
 function roundFor(recuts: Recuts, sheets: Awaited<ReturnType<typeof listSheets>>): number {
   const last = Math.max(0, ...recuts.map(({ round }) => round));
-  const names = new Set(recuts.flatMap(({ round }, i) => (round === last ? [`recut-${i + 1}`] : [])));
-  const begun = sheets.some(({ cutAt, meta }) => cutAt !== null && meta.kits.some(({ seat }) => names.has(seat)));
+  const names = new Set(
+    recuts.flatMap(({ round }, i) => (round === last ? [`recut-${i + 1}`] : [])),
+  );
+  const begun = sheets.some(
+    ({ cutAt, meta }) => cutAt !== null && meta.kits.some(({ seat }) => names.has(seat)),
+  );
   return Math.max(1, begun ? last + 1 : last);
 }

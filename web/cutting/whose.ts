@@ -11,13 +11,19 @@ export function machinesHere(list = process.env.ELM_CUTTERS ?? ""): Map<string, 
   return new Map(
     list.split(",").flatMap((entry) => {
       const [, name = "", host = "", port = ""] = ENTRY.exec(entry.trim().toLowerCase()) ?? [];
-      return name && Number(port) > 0 && Number(port) < 65_536 ? [[name, { host, port: Number(port), machine: null }] as const] : [];
+      return name && Number(port) > 0 && Number(port) < 65_536
+        ? [[name, { host, port: Number(port), machine: null }] as const]
+        : [];
     }),
   );
 }
 
 /** The stand-in's machines are named after studios, without telling which. */
-const standIn = (studioId: string): Cutter => ({ host: "127.0.0.1", port: Number(process.env.ELM_CUTTER_PORT ?? 0), machine: createHash("sha256").update(studioId).digest("hex").slice(0, 16) });
+const standIn = (studioId: string): Cutter => ({
+  host: "127.0.0.1",
+  port: Number(process.env.ELM_CUTTER_PORT ?? 0),
+  machine: createHash("sha256").update(studioId).digest("hex").slice(0, 16),
+});
 
 /** Asked before every command: a machine that the studio has given back, or that stands here no more, is not commanded. */
 export async function cutterOf(studioId: string): Promise<Cutter> {

@@ -3,12 +3,16 @@ import type { Sql } from "./client.ts";
 import type { Signed } from "./sign-in.ts";
 
 export async function calendarFor(sql: Sql, code: string): Promise<Signed | null> {
-  const [row] = await sql<{ studio_id: string; person_id: string }[]>`select * from calendar_for_code(${code})`;
+  const [row] = await sql<
+    { studio_id: string; person_id: string }[]
+  >`select * from calendar_for_code(${code})`;
   return row ? { studioId: row.studio_id, personId: row.person_id } : null;
 }
 
 export async function calendarLink(sql: Sql, { personId }: Signed): Promise<string | null> {
-  const [row] = await sql<{ code: string }[]>`select code from calendar_links where person_id = ${personId} and revoked_at is null order by created_at desc limit 1`;
+  const [row] = await sql<
+    { code: string }[]
+  >`select code from calendar_links where person_id = ${personId} and revoked_at is null order by created_at desc limit 1`;
   return row?.code ?? null;
 }
 

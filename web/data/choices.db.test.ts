@@ -17,7 +17,17 @@ let id = "";
 
 beforeAll(async () => {
   await migrate(owner);
-  const open = (email: string) => withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" }));
+  const open = (email: string) =>
+    withoutStudio((sql) =>
+      openStudio(sql, {
+        studio: email,
+        person: "Host",
+        email,
+        passwordHash: "x",
+        unit: "mm",
+        zone: "UTC",
+      }),
+    );
   ours = (await open("choices-ours@test.example"))?.studioId ?? "";
   theirs = (await open("choices-theirs@test.example"))?.studioId ?? "";
   id = await withStudio(ours, (sql) => insertClass(sql, ours, tins, null));
@@ -27,11 +37,38 @@ afterAll(closePool);
 describe("what a seat has of its own", () => {
   it("is stored with the seat and comes back; a seat without stays without", async () => {
     const seats = tins.seats.map((seat, i) =>
-      i === 0 ? { ...seat, hand: "left" as const, things: { [tins.things[0]?.id ?? ""]: { own: { "first-name": { font: "lobster", size: 0.8, breakAfter: 1, nudges: { Ze: -0.02 } } } } } } : seat,
+      i === 0
+        ? {
+            ...seat,
+            hand: "left" as const,
+            things: {
+              [tins.things[0]?.id ?? ""]: {
+                own: {
+                  "first-name": {
+                    font: "lobster",
+                    size: 0.8,
+                    breakAfter: 1,
+                    nudges: { Ze: -0.02 },
+                  },
+                },
+              },
+            },
+          }
+        : seat,
     );
     await withStudio(ours, async (sql) => {
       const before = await readClass(sql, id);
-      expect(await savePart(sql, ours, id, "seats", { ...tins, seats }, before?.versions.seats ?? 0, tins)).not.toBeNull();
+      expect(
+        await savePart(
+          sql,
+          ours,
+          id,
+          "seats",
+          { ...tins, seats },
+          before?.versions.seats ?? 0,
+          tins,
+        ),
+      ).not.toBeNull();
       expect((await readClass(sql, id))?.document.seats).toEqual(seats);
     });
   });
@@ -80,14 +117,20 @@ describe("participants' choices", () => {
   });
 
   it("changes nothing of the class by itself", async () => {
-    const names = (await withStudio(ours, (sql) => readClass(sql, id)))?.document.seats.map(({ fields }) => fields.name);
+    const names = (await withStudio(ours, (sql) => readClass(sql, id)))?.document.seats.map(
+      ({ fields }) => fields.name,
+    );
     expect(names).toEqual(tins.seats.map(({ fields }) => fields.name));
   });
 
   it("no other studio sees them, or can make one for our class", async () => {
     expect(await withStudio(theirs, (sql) => openChoices(sql, id))).toEqual([]);
-    await expect(withStudio(theirs, (sql) => makeChoice(sql, theirs, id, "1", choice))).rejects.toThrow(/foreign key|row-level security/u);
-    await expect(withStudio(theirs, (sql) => makeChoice(sql, ours, id, "1", choice))).rejects.toThrow(/row-level security/u);
+    await expect(
+      withStudio(theirs, (sql) => makeChoice(sql, theirs, id, "1", choice)),
+    ).rejects.toThrow(/foreign key|row-level security/u);
+    await expect(
+      withStudio(theirs, (sql) => makeChoice(sql, ours, id, "1", choice)),
+    ).rejects.toThrow(/row-level security/u);
   });
 
   it("rows that make no sense are left out, not shown", async () => {
@@ -110,12 +153,22 @@ describe("participants' choices", () => {
 
 describe("links for participants", () => {
   it("each kind opens its own page only, and stays the same until it is renewed", async () => {
-    const [follow, choose] = await withStudio(ours, async (sql) => [await linkCode(sql, ours, id, "follow", "followfollow"), await linkCode(sql, ours, id, "choose", "choosechoose")] as const);
-    const find = (code: string, kind: "follow" | "choose") => withoutStudio((sql) => workshopForCode(sql, code, kind));
+    const [follow, choose] = await withStudio(
+      ours,
+      async (sql) =>
+        [
+          await linkCode(sql, ours, id, "follow", "followfollow"),
+          await linkCode(sql, ours, id, "choose", "choosechoose"),
+        ] as const,
+    );
+    const find = (code: string, kind: "follow" | "choose") =>
+      withoutStudio((sql) => workshopForCode(sql, code, kind));
     expect(await find(follow, "follow")).toEqual({ workshopId: id, studioId: ours });
     expect(await find(choose, "follow")).toBeNull();
     expect(await find(follow, "choose")).toBeNull();
-    expect(await withStudio(ours, (sql) => linkCode(sql, ours, id, "choose", "another12345"))).toBe(choose);
+    expect(await withStudio(ours, (sql) => linkCode(sql, ours, id, "choose", "another12345"))).toBe(
+      choose,
+    );
     await withStudio(ours, (sql) => revokeLinks(sql, id, "choose"));
     expect(await find(choose, "choose")).toBeNull();
     expect(await find(follow, "follow")).not.toBeNull();
@@ -123,21 +176,36 @@ describe("links for participants", () => {
 });
 
 describe("a studio's own fonts", () => {
-  const bytes = new Uint8Array(readFileSync(fileURLToPath(new URL("../../fonts/files/oswald.ttf", import.meta.url))));
-  const font = { family: "House sans", joined: false, licence: "bought for classes", thinShare: 0.09 };
+  const bytes = new Uint8Array(
+    readFileSync(fileURLToPath(new URL("../../fonts/files/oswald.ttf", import.meta.url))),
+  );
+  const font = {
+    family: "House sans",
+    joined: false,
+    licence: "bought for classes",
+    thinShare: 0.09,
+  };
 
   it("are kept byte by byte, under an id no shipped font has", async () => {
     const made = (await withStudio(ours, (sql) => insertFont(sql, ours, font, bytes))) ?? "";
     expect(isOwnFontId(made)).toBe(true);
     expect(isOwnFontId("oswald")).toBe(false);
-    expect(Buffer.from((await withStudio(ours, (sql) => fontBytes(sql, made))) ?? []).equals(Buffer.from(bytes))).toBe(true);
+    expect(
+      Buffer.from((await withStudio(ours, (sql) => fontBytes(sql, made))) ?? []).equals(
+        Buffer.from(bytes),
+      ),
+    ).toBe(true);
     expect(await withStudio(ours, listFonts)).toEqual([{ id: made, ...font }]);
     expect(await withStudio(theirs, (sql) => fontBytes(sql, made))).toBeNull();
     expect(await withStudio(theirs, listFonts)).toEqual([]);
   });
 
   it("have names of their own, whatever the case", async () => {
-    expect(await withStudio(ours, (sql) => insertFont(sql, ours, { ...font, family: "HOUSE SANS" }, bytes))).toBeNull();
+    expect(
+      await withStudio(ours, (sql) =>
+        insertFont(sql, ours, { ...font, family: "HOUSE SANS" }, bytes),
+      ),
+    ).toBeNull();
     expect(await withStudio(theirs, (sql) => insertFont(sql, theirs, font, bytes))).not.toBeNull();
   });
 

@@ -22,13 +22,21 @@ export interface OpenChoice {
 }
 
 /** A seat's last word takes the place of an earlier one that was not yet decided. */
-export async function makeChoice(sql: Sql, studioId: string, workshopId: string, seat: string, choice: Choice): Promise<void> {
+export async function makeChoice(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  seat: string,
+  choice: Choice,
+): Promise<void> {
   await sql`insert into choices (studio_id, workshop_id, seat, body) values (${studioId}, ${workshopId}, ${seat}, ${sql.json(choice as never)})
     on conflict (workshop_id, seat) where status = 'open' do update set body = excluded.body, made_at = now()`;
 }
 
 export async function openChoices(sql: Sql, workshopId: string): Promise<OpenChoice[]> {
-  const rows = await sql<{ id: string; seat: string; body: unknown }[]>`select id::text, seat, body from choices where workshop_id = ${workshopId} and status = 'open' order by id`;
+  const rows = await sql<
+    { id: string; seat: string; body: unknown }[]
+  >`select id::text, seat, body from choices where workshop_id = ${workshopId} and status = 'open' order by id`;
   return rows.flatMap(({ id, seat, body }) => {
     const read = choiceSchema.safeParse(body);
     return read.success ? [{ id, seat, choice: read.data }] : [];
@@ -36,13 +44,20 @@ export async function openChoices(sql: Sql, workshopId: string): Promise<OpenCho
 }
 
 /** @returns false when it was decided meanwhile */
-export async function decideChoice(sql: Sql, id: string, status: "taken" | "declined"): Promise<boolean> {
-  const rows = await sql`update choices set status = ${status}, decided_at = now() where id = ${id} and status = 'open' returning id`;
+export async function decideChoice(
+  sql: Sql,
+  id: string,
+  status: "taken" | "declined",
+): Promise<boolean> {
+  const rows =
+    await sql`update choices set status = ${status}, decided_at = now() where id = ${id} and status = 'open' returning id`;
   return rows.length > 0;
 }
 
 export async function namesLockedAt(sql: Sql, workshopId: string): Promise<Date | null> {
-  const [row] = await sql<{ at: Date | null }[]>`select names_locked_at as at from workshops where id = ${workshopId}`;
+  const [row] = await sql<
+    { at: Date | null }[]
+  >`select names_locked_at as at from workshops where id = ${workshopId}`;
   return row?.at ?? null;
 }
 

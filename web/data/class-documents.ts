@@ -1,7 +1,17 @@
 /** Class documents in and out of their rows. A part is read and written with its version; a stale save is told. */
 import { addDays, type LeadDays, leadDaysOf } from "@elm-basket/core/calendar/dates.ts";
-import { type ClassDocument, classDocumentSchema, type Thing } from "@elm-basket/core/plan/document.ts";
-import { filmsOfClass, type Source, suppliesOfClass, writeFilms, writeSupplies } from "./class-goods.ts";
+import {
+  type ClassDocument,
+  classDocumentSchema,
+  type Thing,
+} from "@elm-basket/core/plan/document.ts";
+import {
+  filmsOfClass,
+  type Source,
+  suppliesOfClass,
+  writeFilms,
+  writeSupplies,
+} from "./class-goods.ts";
 import type { Sql } from "./client.ts";
 import { putScraps, scrapsForClass } from "./scraps.ts";
 
@@ -14,7 +24,9 @@ export interface Versions {
 }
 
 /** The thing whose blank or design a part is; null for what belongs to the class. */
-export function thingOfPart(part: Part): { readonly field: "blank" | "design"; readonly thing: string } | null {
+export function thingOfPart(
+  part: Part,
+): { readonly field: "blank" | "design"; readonly thing: string } | null {
   const [field, thing] = part.split(":");
   return thing !== undefined && (field === "blank" || field === "design") ? { field, thing } : null;
 }
@@ -71,9 +83,15 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
     from workshops w join cutters c on c.id = w.cutter_id
     where w.id = ${id}`;
   if (!row) return null;
-  const things = await sql<ThingRow[]>`select thing, body, blank, design, blank_version, design_version from things where workshop_id = ${id} order by position`;
-  const seats = await sql<SeatRow[]>`select seat, fields, hand, things, choices from seats where workshop_id = ${id} order by position`;
-  const steps = await sql<{ body: unknown }[]>`select body from steps where workshop_id = ${id} order by position`;
+  const things = await sql<
+    ThingRow[]
+  >`select thing, body, blank, design, blank_version, design_version from things where workshop_id = ${id} order by position`;
+  const seats = await sql<
+    SeatRow[]
+  >`select seat, fields, hand, things, choices from seats where workshop_id = ${id} order by position`;
+  const steps = await sql<
+    { body: unknown }[]
+  >`select body from steps where workshop_id = ${id} order by position`;
   const supplies = await suppliesOfClass(sql, id);
   const films = await filmsOfClass(sql, id);
   const scraps = await scrapsForClass(sql, id, films);
@@ -142,10 +160,34 @@ export async function classTitle(sql: Sql, id: string): Promise<string | null> {
 }
 
 function bodyOf(document: ClassDocument): Record<string, unknown> {
-  const { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, preparation } = document;
-  const optional = ["leadDays", "setSizing", "handsOver", "practised", "fromEnd", "schools", "proposed", "rehearsal", "figures"] as const;
-  const said = Object.fromEntries(optional.flatMap((field) => (document[field] === undefined ? [] : [[field, document[field]]])));
-  return { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, preparation, ...said };
+  const { use, layout, prices, tools, spareKits, spareSupplies, accepted, recuts, preparation } =
+    document;
+  const optional = [
+    "leadDays",
+    "setSizing",
+    "handsOver",
+    "practised",
+    "fromEnd",
+    "schools",
+    "proposed",
+    "rehearsal",
+    "figures",
+  ] as const;
+  const said = Object.fromEntries(
+    optional.flatMap((field) => (document[field] === undefined ? [] : [[field, document[field]]])),
+  );
+  return {
+    use,
+    layout,
+    prices,
+    tools,
+    spareKits,
+    spareSupplies,
+    accepted,
+    recuts,
+    preparation,
+    ...said,
+  };
 }
 
 async function cutterRow(sql: Sql, studioId: string, body: unknown): Promise<string> {
@@ -156,7 +198,13 @@ async function cutterRow(sql: Sql, studioId: string, body: unknown): Promise<str
 }
 
 /** @param source where the document comes from: of a file it is remembered what it says of prices and stock, of a project the shelf's figures count */
-export async function insertClass(sql: Sql, studioId: string, document: ClassDocument, projectId: string | null, source: Source = "file"): Promise<string> {
+export async function insertClass(
+  sql: Sql,
+  studioId: string,
+  document: ClassDocument,
+  projectId: string | null,
+  source: Source = "file",
+): Promise<string> {
   const cutter = await cutterRow(sql, studioId, document.cutter);
   const { when } = document;
   const [made] = await sql<{ id: string }[]>`
@@ -174,20 +222,40 @@ export async function insertClass(sql: Sql, studioId: string, document: ClassDoc
 }
 
 /** Things that are new come with blank and design; of those that are there only what the class says of them is written. */
-async function writeThings(sql: Sql, studioId: string, workshopId: string, things: readonly Thing[]): Promise<void> {
+async function writeThings(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  things: readonly Thing[],
+): Promise<void> {
   await sql`delete from things where workshop_id = ${workshopId} and not thing = any(${things.map(({ id }) => id)})`;
   for (const [position, { id, blank, design, ...body }] of things.entries())
     await sql`insert into things (studio_id, workshop_id, thing, position, body, blank, design) values (${studioId}, ${workshopId}, ${id}, ${position}, ${json(sql, body)}, ${json(sql, blank)}, ${json(sql, design)})
       on conflict (workshop_id, thing) do update set position = excluded.position, body = excluded.body`;
 }
 
-async function writeSteps(sql: Sql, studioId: string, workshopId: string, { steps }: ClassDocument): Promise<void> {
+async function writeSteps(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  { steps }: ClassDocument,
+): Promise<void> {
   await sql`delete from steps where workshop_id = ${workshopId}`;
-  const rows = steps.map((body, position) => ({ studio_id: studioId, workshop_id: workshopId, position, body: json(sql, body) }));
+  const rows = steps.map((body, position) => ({
+    studio_id: studioId,
+    workshop_id: workshopId,
+    position,
+    body: json(sql, body),
+  }));
   if (rows.length > 0) await sql`insert into steps ${sql(rows as never)}`;
 }
 
-async function writeSeats(sql: Sql, studioId: string, workshopId: string, seats: ClassDocument["seats"]): Promise<void> {
+async function writeSeats(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  seats: ClassDocument["seats"],
+): Promise<void> {
   await sql`delete from seats where workshop_id = ${workshopId}`;
   const rows = seats.map(({ seat, fields, hand, things, choices }, position) => ({
     studio_id: studioId,
@@ -207,7 +275,15 @@ async function writeSeats(sql: Sql, studioId: string, workshopId: string, seats:
  * @param was the document as the caller read it
  * @returns the new version, or null when the save is stale
  */
-export async function savePart(sql: Sql, studioId: string, id: string, part: Part, document: ClassDocument, version: number, was: ClassDocument): Promise<number | null> {
+export async function savePart(
+  sql: Sql,
+  studioId: string,
+  id: string,
+  part: Part,
+  document: ClassDocument,
+  version: number,
+  was: ClassDocument,
+): Promise<number | null> {
   const own = thingOfPart(part);
   if (own) {
     const body = document.things.find(({ id: thing }) => thing === own.thing)?.[own.field];
@@ -221,7 +297,9 @@ export async function savePart(sql: Sql, studioId: string, id: string, part: Par
         );
   }
   if (part === "seats") {
-    const saved = bumped(await sql`update workshops set roster_version = roster_version + 1 where id = ${id} and roster_version = ${version} returning roster_version as version`);
+    const saved = bumped(
+      await sql`update workshops set roster_version = roster_version + 1 where id = ${id} and roster_version = ${version} returning roster_version as version`,
+    );
     if (saved !== null) await writeSeats(sql, studioId, id, document.seats);
     return saved;
   }
@@ -242,7 +320,8 @@ export async function savePart(sql: Sql, studioId: string, id: string, part: Par
   return saved;
 }
 
-const bumped = (rows: readonly postgresRow[]): number | null => (rows[0] ? Number(rows[0].version) : null);
+const bumped = (rows: readonly postgresRow[]): number | null =>
+  rows[0] ? Number(rows[0].version) : null;
 type postgresRow = Record<string, unknown>;
 
 export interface ClassListRow {
@@ -259,10 +338,14 @@ export interface ClassListRow {
 }
 
 /** Days before the class by which things are done: its own, or the usual ones. */
-export const leadOf = ({ setting, lead_days }: Pick<ClassListRow, "setting" | "lead_days">): LeadDays => leadDaysOf(setting.kind, lead_days);
+export const leadOf = ({
+  setting,
+  lead_days,
+}: Pick<ClassListRow, "setting" | "lead_days">): LeadDays => leadDaysOf(setting.kind, lead_days);
 
 /** By class, the day by which it has to be ordered. */
-export const orderDays = (classes: readonly ClassListRow[]): ReadonlyMap<string, string> => new Map(classes.map((row) => [row.id, addDays(row.class_date, -(leadOf(row).orderBy ?? 0))]));
+export const orderDays = (classes: readonly ClassListRow[]): ReadonlyMap<string, string> =>
+  new Map(classes.map((row) => [row.id, addDays(row.class_date, -(leadOf(row).orderBy ?? 0))]));
 
 export async function listClasses(sql: Sql): Promise<ClassListRow[]> {
   return sql<ClassListRow[]>`
@@ -271,7 +354,10 @@ export async function listClasses(sql: Sql): Promise<ClassListRow[]> {
 }
 
 /** The project a class was made of, where that is kept, with how many variants it has. */
-export async function projectOf(sql: Sql, workshopId: string): Promise<{ id: string; variants: number } | null> {
+export async function projectOf(
+  sql: Sql,
+  workshopId: string,
+): Promise<{ id: string; variants: number } | null> {
   const [row] = await sql<{ id: string; variants: number }[]>`
     select p.id, jsonb_array_length(p.variants) as variants from workshops w join projects p on p.id = w.project_id where w.id = ${workshopId}`;
   return row ?? null;
@@ -279,5 +365,7 @@ export async function projectOf(sql: Sql, workshopId: string): Promise<{ id: str
 
 /** Every cutter the studio has used. */
 export async function listCutters(sql: Sql): Promise<unknown[]> {
-  return (await sql<{ body: unknown }[]>`select body from cutters order by body->>'name' limit 100`).map(({ body }) => body);
+  return (
+    await sql<{ body: unknown }[]>`select body from cutters order by body->>'name' limit 100`
+  ).map(({ body }) => body);
 }

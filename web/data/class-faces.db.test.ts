@@ -11,17 +11,40 @@ import { migrate } from "./migrate.ts";
 import type { ComputedPlan } from "./prints.ts";
 import { openStudio } from "./sign-in.ts";
 
-const tins = { ...demoClass("seed-tins"), seats: demoClass("seed-tins").seats.slice(0, 3), spareKits: 1 };
+const tins = {
+  ...demoClass("seed-tins"),
+  seats: demoClass("seed-tins").seats.slice(0, 3),
+  spareKits: 1,
+};
 const bare = { ...tins, title: "Without names", seats: [] };
 let [ours, theirs, planned, empty] = ["", "", "", ""];
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) => withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" }));
+  const open = (email: string) =>
+    withoutStudio((sql) =>
+      openStudio(sql, {
+        studio: email,
+        person: "Host",
+        email,
+        passwordHash: "x",
+        unit: "mm",
+        zone: "UTC",
+      }),
+    );
   ours = (await open("faces-ours@example.org"))?.studioId ?? "";
   theirs = (await open("faces-theirs@example.org"))?.studioId ?? "";
-  [planned, empty] = await withStudio(ours, async (sql) => [await insertClass(sql, ours, tins, null), await insertClass(sql, ours, bare, null)] as const);
-  const computed = (await run({ kind: "plan", document: tins, fonts: [], hash: documentHash(tins) })) as ComputedPlan;
+  [planned, empty] = await withStudio(
+    ours,
+    async (sql) =>
+      [await insertClass(sql, ours, tins, null), await insertClass(sql, ours, bare, null)] as const,
+  );
+  const computed = (await run({
+    kind: "plan",
+    document: tins,
+    fonts: [],
+    hash: documentHash(tins),
+  })) as ComputedPlan;
   await withStudio(ours, (sql) => savePlan(sql, ours, planned, computed));
 }, 120_000);
 afterAll(() => closePool());
@@ -34,14 +57,21 @@ describe("classes at a glance", () => {
     expect(own?.pieces.length).toBeGreaterThan(2);
     expect(own?.pieces.every(({ seat }) => seat === own.seat)).toBe(true);
     expect(own?.vinyls).toMatchObject(tins.vinyls.map(({ id, colour }) => ({ id, colour })));
-    expect(without).toMatchObject({ seat: null, pieces: [], blank: { name: tins.things[0]?.blank.name } });
+    expect(without).toMatchObject({
+      seat: null,
+      pieces: [],
+      blank: { name: tins.things[0]?.blank.name },
+    });
   });
 
   it("count the kits of seats, spares aside, as they are cut", async () => {
     const counts = () => withStudio(ours, (sql) => kitCounts(sql, [planned, empty]));
     expect(await counts()).toEqual([{ id: planned, kits: 3, cut: 0, weeded: 0, packed: 0 }]);
     await withStudio(ours, async (sql) => {
-      for (const { nn } of await sql<{ nn: number }[]>`select nn from sheets where workshop_id = ${planned}`) await markSheet(sql, planned, nn, true);
+      for (const { nn } of await sql<
+        { nn: number }[]
+      >`select nn from sheets where workshop_id = ${planned}`)
+        await markSheet(sql, planned, nn, true);
     });
     expect(await counts()).toMatchObject([{ kits: 3, cut: 3, weeded: 0 }]);
   });

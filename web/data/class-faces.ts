@@ -20,7 +20,9 @@ export async function classFaces(sql: Sql, ids: readonly string[]): Promise<Clas
   const classes = ids as string[];
   const things = await sql<{ id: string; thing: string; blank: Blank }[]>`
     select distinct on (workshop_id) workshop_id as id, thing, blank from things where workshop_id = any(${classes}) order by workshop_id, position`;
-  const firsts = await sql<{ id: string; seat: string }[]>`select distinct on (workshop_id) workshop_id as id, seat from seats where workshop_id = any(${classes}) order by workshop_id, position`;
+  const firsts = await sql<
+    { id: string; seat: string }[]
+  >`select distinct on (workshop_id) workshop_id as id, seat from seats where workshop_id = any(${classes}) order by workshop_id, position`;
   const pieces = await sql<(PieceOfSeat & { of: string })[]>`
     with firsts as (select distinct on (workshop_id) workshop_id, seat from seats where workshop_id = any(${classes}) order by workshop_id, position)
     select p.workshop_id as of, p.id, p.seat, p.thing, p.copy, p.vinyl, p.path from pieces p join firsts f on f.workshop_id = p.workshop_id and f.seat = p.seat

@@ -3,12 +3,35 @@
  * costs and how much is there is written once, on the good. A class document as read has both together.
  */
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { type FilmFacts, factsOf, filmIdentity, filmUnit, freeOfferId, type GoodKind, guessKind, MOST_OFFERS, type Offer, offerOf, sameFilm, vinylOf } from "@elm-basket/core/stock/good.ts";
+import {
+  type FilmFacts,
+  factsOf,
+  filmIdentity,
+  filmUnit,
+  freeOfferId,
+  type GoodKind,
+  guessKind,
+  MOST_OFFERS,
+  type Offer,
+  offerOf,
+  sameFilm,
+  vinylOf,
+} from "@elm-basket/core/stock/good.ts";
 import { countedAs } from "@elm-basket/core/stock/ledger.ts";
 import { type Supply, supplySchema } from "@elm-basket/core/supplies/supply.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import type { Sql } from "./client.ts";
-import { addGood, addMoves, changeGood, dropUnnamed, filmsNamed, findGood, type GoodRow, goodsById, listGoods } from "./goods.ts";
+import {
+  addGood,
+  addMoves,
+  changeGood,
+  dropUnnamed,
+  filmsNamed,
+  findGood,
+  type GoodRow,
+  goodsById,
+  listGoods,
+} from "./goods.ts";
 
 type Json = Parameters<Sql["json"]>[0];
 
@@ -30,7 +53,9 @@ interface FilmRow {
 }
 
 async function filmLinks(sql: Sql, workshopId: string): Promise<Map<string, Link>> {
-  const rows = await sql<FilmRow[]>`select vinyl, good_id, offer from workshop_vinyls where workshop_id = ${workshopId} order by position`;
+  const rows = await sql<
+    FilmRow[]
+  >`select vinyl, good_id, offer from workshop_vinyls where workshop_id = ${workshopId} order by position`;
   return linked(
     sql,
     rows.map(({ vinyl, ...row }) => ({ ...row, key: vinyl })),
@@ -38,10 +63,18 @@ async function filmLinks(sql: Sql, workshopId: string): Promise<Map<string, Link
 }
 
 async function supplyLinks(sql: Sql, workshopId: string): Promise<Map<string, Link>> {
-  return linked(sql, await sql<{ key: string; good_id: string; offer: string | null }[]>`select body->>'id' as key, good_id, offer from supplies where workshop_id = ${workshopId}`);
+  return linked(
+    sql,
+    await sql<
+      { key: string; good_id: string; offer: string | null }[]
+    >`select body->>'id' as key, good_id, offer from supplies where workshop_id = ${workshopId}`,
+  );
 }
 
-async function linked(sql: Sql, rows: readonly { key: string; good_id: string; offer: string | null }[]): Promise<Map<string, Link>> {
+async function linked(
+  sql: Sql,
+  rows: readonly { key: string; good_id: string; offer: string | null }[],
+): Promise<Map<string, Link>> {
   const goods = await goodsById(sql, [...new Set(rows.map(({ good_id }) => good_id))]);
   return new Map(
     rows.flatMap(({ key, good_id, offer }) => {
@@ -52,30 +85,51 @@ async function linked(sql: Sql, rows: readonly { key: string; good_id: string; o
 }
 
 export async function filmsOfClass(sql: Sql, workshopId: string): Promise<Vinyl[]> {
-  return [...(await filmLinks(sql, workshopId))].flatMap(([id, { good, offer }]) => (good.film ? [vinylOf(id, { ...good, film: good.film }, good.onHand, offer)] : []));
+  return [...(await filmLinks(sql, workshopId))].flatMap(([id, { good, offer }]) =>
+    good.film ? [vinylOf(id, { ...good, film: good.film }, good.onHand, offer)] : [],
+  );
 }
 
 export async function suppliesOfClass(sql: Sql, workshopId: string): Promise<Supply[]> {
-  const rows = await sql<{ body: Record<string, unknown> }[]>`select body from supplies where workshop_id = ${workshopId} order by position`;
+  const rows = await sql<
+    { body: Record<string, unknown> }[]
+  >`select body from supplies where workshop_id = ${workshopId} order by position`;
   const links = await supplyLinks(sql, workshopId);
   return rows.flatMap(({ body }) => {
     const link = links.get(String(body.id));
     if (!link) return [];
     const { size, price } = offerOf(link.good, link.offer);
-    return [supplySchema.parse({ ...body, name: link.good.name, unit: link.good.unit, pack: { size, ...(price === undefined ? {} : { price }) }, have: link.good.onHand })];
+    return [
+      supplySchema.parse({
+        ...body,
+        name: link.good.name,
+        unit: link.good.unit,
+        pack: { size, ...(price === undefined ? {} : { price }) },
+        have: link.good.onHand,
+      }),
+    ];
   });
 }
 
 /** Films of the shelf, each once, as a class may take them. Their ids are the shelf's own and change when a class takes them. */
 export async function shelfFilms(sql: Sql): Promise<Vinyl[]> {
-  return (await listGoods(sql)).flatMap((good, i) => (good.film ? [vinylOf(`shelf${i}`, { ...good, film: good.film }, good.onHand)] : []));
+  return (await listGoods(sql)).flatMap((good, i) =>
+    good.film ? [vinylOf(`shelf${i}`, { ...good, film: good.film }, good.onHand)] : [],
+  );
 }
 
 /**
  * Writes the films of a class, and what was said of them onto the shelf.
  * @param was the class as the caller read it: only what differs from that was said; the rest may have moved on the shelf since
  */
-export async function writeFilms(sql: Sql, studioId: string, workshopId: string, { vinyls }: Films, source: Source, was?: Films): Promise<void> {
+export async function writeFilms(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  { vinyls }: Films,
+  source: Source,
+  was?: Films,
+): Promise<void> {
   const before = await filmLinks(sql, workshopId);
   const rows: (FilmRow & { position: number })[] = [];
   for (const [position, vinyl] of vinyls.entries()) {
@@ -95,9 +149,23 @@ export async function writeFilms(sql: Sql, studioId: string, workshopId: string,
 }
 
 /** The same of its materials. */
-export async function writeSupplies(sql: Sql, studioId: string, workshopId: string, { supplies }: Supplies, source: Source, was?: Supplies): Promise<void> {
+export async function writeSupplies(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  { supplies }: Supplies,
+  source: Source,
+  was?: Supplies,
+): Promise<void> {
   const before = await supplyLinks(sql, workshopId);
-  const rows: { studio_id: string; workshop_id: string; position: number; body: unknown; good_id: string; offer: string | null }[] = [];
+  const rows: {
+    studio_id: string;
+    workshop_id: string;
+    position: number;
+    body: unknown;
+    good_id: string;
+    offer: string | null;
+  }[] = [];
   for (const [position, supply] of supplies.entries()) {
     const { good, offer } = await supplyOn(
       sql,
@@ -107,7 +175,14 @@ export async function writeSupplies(sql: Sql, studioId: string, workshopId: stri
       was?.supplies.find(({ id }) => id === supply.id),
     );
     const { name: _, unit: __, pack: ___, have: ____, ...body } = supply;
-    rows.push({ studio_id: studioId, workshop_id: workshopId, position, body: sql.json(body as unknown as Json), good_id: good, offer });
+    rows.push({
+      studio_id: studioId,
+      workshop_id: workshopId,
+      position,
+      body: sql.json(body as unknown as Json),
+      good_id: good,
+      offer,
+    });
   }
   await sql`delete from supplies where workshop_id = ${workshopId}`;
   if (rows.length > 0) await sql`insert into supplies ${sql(rows as never)}`;
@@ -115,7 +190,9 @@ export async function writeSupplies(sql: Sql, studioId: string, workshopId: stri
 }
 
 const gone = (before: ReadonlyMap<string, Link>, rows: readonly { good_id: string }[]): string[] =>
-  [...before.values()].flatMap(({ good }) => (rows.some(({ good_id }) => good_id === good.id) ? [] : [good.id]));
+  [...before.values()].flatMap(({ good }) =>
+    rows.some(({ good_id }) => good_id === good.id) ? [] : [good.id],
+  );
 
 interface Drawn {
   readonly good: string;
@@ -128,33 +205,71 @@ interface For {
   readonly source: Source;
 }
 
-const saysOfFilm = (vinyl: Vinyl): Said => ({ name: vinyl.name, unit: filmUnit(vinyl.stock), film: factsOf(vinyl), size: 1, price: vinyl.stock.price, have: vinyl.stock.have });
-const saysOfSupply = ({ name, unit, pack, have }: Supply): Said => ({ name, unit, film: null, size: pack.size, price: pack.price, have });
+const saysOfFilm = (vinyl: Vinyl): Said => ({
+  name: vinyl.name,
+  unit: filmUnit(vinyl.stock),
+  film: factsOf(vinyl),
+  size: 1,
+  price: vinyl.stock.price,
+  have: vinyl.stock.have,
+});
+const saysOfSupply = ({ name, unit, pack, have }: Supply): Said => ({
+  name,
+  unit,
+  film: null,
+  size: pack.size,
+  price: pack.price,
+  have,
+});
 const alike = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
-async function filmOn(sql: Sql, on: For, vinyl: Vinyl, link: Link | undefined, before: Vinyl | undefined): Promise<Drawn> {
+async function filmOn(
+  sql: Sql,
+  on: For,
+  vinyl: Vinyl,
+  link: Link | undefined,
+  before: Vinyl | undefined,
+): Promise<Drawn> {
   const said = saysOfFilm(vinyl);
   const film = factsOf(vinyl);
   const was = before && saysOfFilm(before);
   if (link && was && alike(said, was)) return { good: link.good.id, offer: link.offer };
-  const same = link?.good.film && link.good.name.toLowerCase() === vinyl.name.toLowerCase() && filmIdentity(link.good.film) === filmIdentity(film);
+  const same =
+    link?.good.film &&
+    link.good.name.toLowerCase() === vinyl.name.toLowerCase() &&
+    filmIdentity(link.good.film) === filmIdentity(film);
   // What another class draws on stays what it is: this one turns to another film.
-  if (link?.good.film && (same || !(await drawnElsewhere(sql, link.good.id, on.workshopId)))) return saidOf(sql, on, link, said, was);
+  if (link?.good.film && (same || !(await drawnElsewhere(sql, link.good.id, on.workshopId))))
+    return saidOf(sql, on, link, said, was);
   const named = (await filmsNamed(sql, vinyl.name)).filter((good) => good.film);
-  const found = named.find((good) => good.film && sameFilm(good.film, film)) ?? named.find((good) => good.film && likeFilm(good.film, film, on.source));
+  const found =
+    named.find((good) => good.film && sameFilm(good.film, film)) ??
+    named.find((good) => good.film && likeFilm(good.film, film, on.source));
   return found ? offered(sql, found, said, on.source) : put(sql, on, "film", said);
 }
 
 const likeFilm = (a: FilmFacts, b: FilmFacts, source: Source): boolean =>
-  source === "project" ? a.family === b.family && a.colour.toLowerCase() === b.colour.toLowerCase() : source === "edit" && filmIdentity(a) === filmIdentity(b);
+  source === "project"
+    ? a.family === b.family && a.colour.toLowerCase() === b.colour.toLowerCase()
+    : source === "edit" && filmIdentity(a) === filmIdentity(b);
 
-async function supplyOn(sql: Sql, on: For, supply: Supply, link: Link | undefined, before: Supply | undefined): Promise<Drawn> {
+async function supplyOn(
+  sql: Sql,
+  on: For,
+  supply: Supply,
+  link: Link | undefined,
+  before: Supply | undefined,
+): Promise<Drawn> {
   const said = saysOfSupply(supply);
   const was = before && saysOfSupply(before);
   if (link && was && alike(said, was)) return { good: link.good.id, offer: link.offer };
-  const same = link && link.good.name.toLowerCase() === said.name.toLowerCase() && link.good.unit.toLowerCase() === said.unit.toLowerCase();
+  const same =
+    link &&
+    link.good.name.toLowerCase() === said.name.toLowerCase() &&
+    link.good.unit.toLowerCase() === said.unit.toLowerCase();
   const found = same ? null : await findGood(sql, said.name, said.unit);
-  if (link && (same || (!found && !(await drawnElsewhere(sql, link.good.id, on.workshopId))))) return saidOf(sql, on, link, said, was);
+  if (link && (same || (!found && !(await drawnElsewhere(sql, link.good.id, on.workshopId)))))
+    return saidOf(sql, on, link, said, was);
   return found ? offered(sql, found, said, on.source) : put(sql, on, guessKind(supply), said);
 }
 
@@ -164,7 +279,12 @@ async function drawnElsewhere(sql: Sql, goodId: string, workshopId: string): Pro
   return (row?.n ?? 0) > 0;
 }
 
-const offerFor = (id: string, size: number, price: number | undefined): Offer => ({ id, shop: "", size, ...(price === undefined ? {} : { price }) });
+const offerFor = (id: string, size: number, price: number | undefined): Offer => ({
+  id,
+  shop: "",
+  size,
+  ...(price === undefined ? {} : { price }),
+});
 
 interface Said {
   readonly name: string;
@@ -176,44 +296,93 @@ interface Said {
 }
 
 /** The class says something else of its own good than it did: that is written there, and how much is there is counted. */
-async function saidOf(sql: Sql, { studioId }: For, { good: seen, offer }: Link, said: Said, was: Said | undefined): Promise<Drawn> {
+async function saidOf(
+  sql: Sql,
+  { studioId }: For,
+  { good: seen, offer }: Link,
+  said: Said,
+  was: Said | undefined,
+): Promise<Drawn> {
   const good = (await goodsById(sql, [seen.id], true)).get(seen.id) ?? seen;
   const now = offerOf(good, offer);
-  const says = <K extends keyof Said>(key: K, there: Said[K]): Said[K] => (was && alike(was[key], said[key]) ? there : said[key]);
+  const says = <K extends keyof Said>(key: K, there: Said[K]): Said[K] =>
+    was && alike(was[key], said[key]) ? there : said[key];
   const price = says("price", now.price);
   const next: Offer = { ...offerFor(now.id, says("size", now.size), price), shop: now.shop };
-  const offers = good.offers.length === 0 ? [next] : good.offers.map((one) => (one.id === now.id ? next : one));
+  const offers =
+    good.offers.length === 0 ? [next] : good.offers.map((one) => (one.id === now.id ? next : one));
   const film = says("film", good.film);
   const name = says("name", good.name);
   const unit = says("unit", good.unit);
-  if (!alike([name, unit, offers, film], [good.name, good.unit, good.offers, good.film])) await rewrite(sql, good, { name, unit, offers, film });
+  if (!alike([name, unit, offers, film], [good.name, good.unit, good.offers, good.film]))
+    await rewrite(sql, good, { name, unit, offers, film });
   const move = countedAs(says("have", good.onHand), good.onHand);
   if (move) await addMoves(sql, studioId, good.id, [move]);
   return { good: good.id, offer: now.id };
 }
 
-async function rewrite(sql: Sql, good: GoodRow, patch: Partial<Pick<GoodRow, "name" | "unit" | "offers" | "film">>): Promise<void> {
+async function rewrite(
+  sql: Sql,
+  good: GoodRow,
+  patch: Partial<Pick<GoodRow, "name" | "unit" | "offers" | "film">>,
+): Promise<void> {
   const { kind, name, unit, offers, film, reorderAt, kept, version } = { ...good, ...patch };
-  await changeGood(sql, good.id, { kind, name, unit, offers, ...(film ? { film } : {}), ...(reorderAt === null ? {} : { reorderAt }) }, version, kept);
+  await changeGood(
+    sql,
+    good.id,
+    {
+      kind,
+      name,
+      unit,
+      offers,
+      ...(film ? { film } : {}),
+      ...(reorderAt === null ? {} : { reorderAt }),
+    },
+    version,
+    kept,
+  );
 }
 
 /** A good that is there: which of its offers the class means, one more where it says another pack or price. */
-async function offered(sql: Sql, good: GoodRow, { size, price }: Said, source: Source): Promise<Drawn> {
+async function offered(
+  sql: Sql,
+  good: GoodRow,
+  { size, price }: Said,
+  source: Source,
+): Promise<Drawn> {
   const usual = offerOf(good);
-  if (source === "project" || (price === undefined && (size === 1 || size === usual.size))) return { good: good.id, offer: usual.id };
+  if (source === "project" || (price === undefined && (size === 1 || size === usual.size)))
+    return { good: good.id, offer: usual.id };
   const exact = good.offers.find((one) => one.size === size && one.price === price);
   if (exact) return { good: good.id, offer: exact.id };
   const open = good.offers.find((one) => one.size === size && one.price === undefined);
   if (good.offers.length >= MOST_OFFERS && !open) return { good: good.id, offer: usual.id };
-  const next = open ? { ...open, ...(price === undefined ? {} : { price }) } : offerFor(freeOfferId(good.offers), size, price);
-  const offers = open ? good.offers.map((one) => (one.id === open.id ? next : one)) : [...good.offers, next];
+  const next = open
+    ? { ...open, ...(price === undefined ? {} : { price }) }
+    : offerFor(freeOfferId(good.offers), size, price);
+  const offers = open
+    ? good.offers.map((one) => (one.id === open.id ? next : one))
+    : [...good.offers, next];
   await rewrite(sql, good, { offers });
   return { good: good.id, offer: next.id };
 }
 
-async function put(sql: Sql, { studioId, source }: For, kind: GoodKind, { name, unit, film, size, price, have }: Said): Promise<Drawn> {
+async function put(
+  sql: Sql,
+  { studioId, source }: For,
+  kind: GoodKind,
+  { name, unit, film, size, price, have }: Said,
+): Promise<Drawn> {
   const offer = offerFor("a", size, price);
-  const id = (await addGood(sql, studioId, { kind, name, unit, ...(film ? { film } : {}), offers: [offer] }, false)) ?? (await findGood(sql, name, unit))?.id ?? "";
+  const id =
+    (await addGood(
+      sql,
+      studioId,
+      { kind, name, unit, ...(film ? { film } : {}), offers: [offer] },
+      false,
+    )) ??
+    (await findGood(sql, name, unit))?.id ??
+    "";
   const move = countedAs(have, 0, source === "edit" ? "" : "What the class document said.");
   if (move) await addMoves(sql, studioId, id, [move]);
   return { good: id, offer: offer.id };

@@ -8,7 +8,12 @@ const holder = globalThis as typeof globalThis & { elmPool?: postgres.Sql };
 
 /** Kept on globalThis: the framework loads modules more than once. */
 export function pool(): postgres.Sql {
-  holder.elmPool ??= postgres(appUrl(ownerUrlFromEnvironment()), { max: 12, idle_timeout: 60, connect_timeout: 10, onnotice: () => {} });
+  holder.elmPool ??= postgres(appUrl(ownerUrlFromEnvironment()), {
+    max: 12,
+    idle_timeout: 60,
+    connect_timeout: 10,
+    onnotice: () => {},
+  });
   return holder.elmPool;
 }
 
@@ -28,7 +33,8 @@ export async function withStudio<T>(studioId: string, work: (sql: Sql) => Promis
       return result.value;
     } catch (error) {
       // Two transactions that waited for each other: the database has taken this one back whole.
-      if (tried >= MOST_TRIES || !TRY_AGAIN.has(String((error as { code?: unknown }).code))) throw error;
+      if (tried >= MOST_TRIES || !TRY_AGAIN.has(String((error as { code?: unknown }).code)))
+        throw error;
     }
   }
 }

@@ -35,7 +35,12 @@ export interface NewJob {
 }
 
 /** Null when the studio's cutter is already at work. */
-export async function beginJob(sql: Sql, studioId: string, workshopId: string, job: NewJob): Promise<CutJob | null> {
+export async function beginJob(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  job: NewJob,
+): Promise<CutJob | null> {
   const [made] = await sql<CutJob[]>`
     insert into cut_jobs (studio_id, workshop_id, nn, sheet_hash, pieces, cut_mm, preflight)
     values (${studioId}, ${workshopId}, ${job.nn}, ${job.sheetHash}, ${sql.json(job.pieces as Json)}, ${job.cutMm}, ${sql.json(job.preflight as Json)})
@@ -58,7 +63,12 @@ export interface JobProgress {
 }
 
 /** Pieces once recorded as cut stay recorded: a cutter that forgot does not make them uncut. */
-export async function recordProgress(sql: Sql, id: string, progress: JobProgress, ended: boolean): Promise<CutJob | null> {
+export async function recordProgress(
+  sql: Sql,
+  id: string,
+  progress: JobProgress,
+  ended: boolean,
+): Promise<CutJob | null> {
   const [job] = await sql<CutJob[]>`
     update cut_jobs set state = ${progress.state}, seconds = greatest(seconds, ${progress.seconds}), of_seconds = greatest(of_seconds, ${progress.ofSeconds}), fault = ${progress.fault},
       cut = (select coalesce(jsonb_agg(distinct piece), '[]') from (select jsonb_array_elements_text(cut_jobs.cut) as piece union select jsonb_array_elements_text(${sql.json(progress.cut as Json)})) all_cut),
@@ -82,10 +92,17 @@ export interface TestCut {
 }
 
 export async function lastTestCut(sql: Sql, film: Film): Promise<TestCut | null> {
-  const [row] = await sql<TestCut[]>`select force, speed, blade_mm as "bladeMm", at from test_cuts where film = ${sql.json(film as unknown as Json)} order by id desc limit 1`;
+  const [row] = await sql<
+    TestCut[]
+  >`select force, speed, blade_mm as "bladeMm", at from test_cuts where film = ${sql.json(film as unknown as Json)} order by id desc limit 1`;
   return row ?? null;
 }
 
-export async function keepTestCut(sql: Sql, studioId: string, film: Film, cut: { force: number; speed: number; bladeMm: number }): Promise<void> {
+export async function keepTestCut(
+  sql: Sql,
+  studioId: string,
+  film: Film,
+  cut: { force: number; speed: number; bladeMm: number },
+): Promise<void> {
   await sql`insert into test_cuts (studio_id, film, force, speed, blade_mm) values (${studioId}, ${sql.json(film as unknown as Json)}, ${cut.force}, ${cut.speed}, ${cut.bladeMm})`;
 }

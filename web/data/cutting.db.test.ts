@@ -4,7 +4,14 @@ import { demoClass } from "../../core/src/testing/documents.ts";
 import { finishSheet } from "../cutting/finish.ts";
 import { insertClass, readClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
-import { beginJob, jobsOf, keepTestCut, lastTestCut, recordProgress, runningJob } from "./cut-jobs.ts";
+import {
+  beginJob,
+  jobsOf,
+  keepTestCut,
+  lastTestCut,
+  recordProgress,
+  runningJob,
+} from "./cut-jobs.ts";
 import { listSheets, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
 import type { PlanRows } from "./prints.ts";
@@ -17,11 +24,28 @@ const film: Film = { name: "Regatta white gloss", family: "permanentGloss", colo
 let [ours, theirs] = ["", ""];
 let [first, second] = ["", ""];
 
-const meta = (over: object = {}) => ({ stock: "sheet", width: 200, height: 100, kits: [], scraps: [], leftovers: [], film: 1, cutMinutes: 1, loadMinutes: 1, cutLengthMm: 3000, ...over });
+const meta = (over: object = {}) => ({
+  stock: "sheet",
+  width: 200,
+  height: 100,
+  kits: [],
+  scraps: [],
+  leftovers: [],
+  film: 1,
+  cutMinutes: 1,
+  loadMinutes: 1,
+  cutLengthMm: 3000,
+  ...over,
+});
 const plan = (sheets: readonly { nn: number; meta: object }[]): PlanRows => ({
   hash: "h",
   plan: { title: "x" } as never,
-  sheets: sheets.map((sheet) => ({ nn: sheet.nn, vinyl: "white", meta: sheet.meta as never, hash: `sheet-${sheet.nn}` })),
+  sheets: sheets.map((sheet) => ({
+    nn: sheet.nn,
+    vinyl: "white",
+    meta: sheet.meta as never,
+    hash: `sheet-${sheet.nn}`,
+  })),
   pieces: [],
   kits: [],
   films: [],
@@ -29,21 +53,40 @@ const plan = (sheets: readonly { nn: number; meta: object }[]): PlanRows => ({
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) => withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" }));
+  const open = (email: string) =>
+    withoutStudio((sql) =>
+      openStudio(sql, {
+        studio: email,
+        person: "Host",
+        email,
+        passwordHash: "x",
+        unit: "mm",
+        zone: "UTC",
+      }),
+    );
   ours = (await open("cutting-ours@test.example"))?.studioId ?? "";
   theirs = (await open("cutting-theirs@test.example"))?.studioId ?? "";
   first = await withStudio(ours, (sql) => insertClass(sql, ours, bottles, null));
-  second = await withStudio(ours, (sql) => insertClass(sql, ours, { ...bottles, scraps: [] }, null));
+  second = await withStudio(ours, (sql) =>
+    insertClass(sql, ours, { ...bottles, scraps: [] }, null),
+  );
 });
 afterAll(closePool);
 
-const scrapsOf = async (id: string) => (await withStudio(ours, (sql) => readClass(sql, id)))?.document.scraps.map(({ label }) => label) ?? [];
+const scrapsOf = async (id: string) =>
+  (await withStudio(ours, (sql) => readClass(sql, id)))?.document.scraps.map(
+    ({ label }) => label,
+  ) ?? [];
 
 describe("the scrap box", () => {
   it("takes the scraps of a class document, and offers them to every class of the same film", async () => {
-    expect((await withStudio(ours, (sql) => readClass(sql, first)))?.document.scraps).toEqual(bottles.scraps);
+    expect((await withStudio(ours, (sql) => readClass(sql, first)))?.document.scraps).toEqual(
+      bottles.scraps,
+    );
     expect(await scrapsOf(second)).toEqual(bottles.scraps.map(({ label }) => label));
-    const tins = await withStudio(ours, (sql) => insertClass(sql, ours, demoClass("seed-tins"), null));
+    const tins = await withStudio(ours, (sql) =>
+      insertClass(sql, ours, demoClass("seed-tins"), null),
+    );
     expect(await scrapsOf(tins)).toEqual([]);
   });
 
@@ -53,12 +96,19 @@ describe("the scrap box", () => {
       await throwAway(sql, "R-01");
       await takeScraps(sql, second, 1, ["R-02"], true);
     });
-    expect((await withStudio(ours, listScraps)).map(({ label }) => label)).toEqual(bottles.scraps.map(({ label }) => label));
+    expect((await withStudio(ours, listScraps)).map(({ label }) => label)).toEqual(
+      bottles.scraps.map(({ label }) => label),
+    );
   });
 
   it("a scrap that is cut up stays in the plan of the class that cut it, and leaves the box; back again when it was not", async () => {
     await withStudio(ours, async (sql) => {
-      await savePlan(sql, ours, first, plan([{ nn: 1, meta: meta({ stock: "scrap", scraps: [{ label: "R-03", path: "" }] }) }]));
+      await savePlan(
+        sql,
+        ours,
+        first,
+        plan([{ nn: 1, meta: meta({ stock: "scrap", scraps: [{ label: "R-03", path: "" }] }) }]),
+      );
       const [sheet] = await listSheets(sql, first);
       if (sheet) await finishSheet(sql, ours, first, sheet, true);
     });
@@ -105,7 +155,9 @@ describe("the scrap box", () => {
     expect(kept).toEqual(["R-13"]);
     // Its own rest comes last, and only for what is cut again.
     expect(await scrapsOf(second)).toEqual([...before, "R-13"]);
-    const later = (await withStudio(ours, (sql) => readClass(sql, second)))?.document.scraps.filter((scrap) => scrap.later).map(({ label }) => label);
+    const later = (await withStudio(ours, (sql) => readClass(sql, second)))?.document.scraps
+      .filter((scrap) => scrap.later)
+      .map(({ label }) => label);
     expect(later).toEqual(["R-13"]);
     expect(await scrapsOf(first)).toContain("R-13");
     await withStudio(ours, async (sql) => {
@@ -131,7 +183,16 @@ describe("the scrap box", () => {
 });
 
 describe("cutting jobs", () => {
-  const begin = (studio: string, id: string, nn = 1) => withStudio(studio, (sql) => beginJob(sql, studio, id, { nn, sheetHash: "sheet-1", pieces: ["a", "b", "c"], cutMm: 4000, preflight: {} }));
+  const begin = (studio: string, id: string, nn = 1) =>
+    withStudio(studio, (sql) =>
+      beginJob(sql, studio, id, {
+        nn,
+        sheetHash: "sheet-1",
+        pieces: ["a", "b", "c"],
+        cutMm: 4000,
+        preflight: {},
+      }),
+    );
 
   it("one load at a time, also when two windows press at once", async () => {
     const begun = await Promise.all([begin(ours, first), begin(ours, first), begin(ours, second)]);
@@ -143,7 +204,19 @@ describe("cutting jobs", () => {
     const job = await withStudio(ours, runningJob);
     const say = (cut: string[], seconds: number, ended = false) =>
       withStudio(ours, (sql) =>
-        recordProgress(sql, job?.id ?? "", { state: ended ? "stopped" : "cutting", cut, seconds, ofSeconds: 100, fault: ended ? "powerLoss" : null, outcomes: ended ? { a: "through" } : {} }, ended),
+        recordProgress(
+          sql,
+          job?.id ?? "",
+          {
+            state: ended ? "stopped" : "cutting",
+            cut,
+            seconds,
+            ofSeconds: 100,
+            fault: ended ? "powerLoss" : null,
+            outcomes: ended ? { a: "through" } : {},
+          },
+          ended,
+        ),
       );
     await say(["a"], 20);
     await say(["a", "b"], 50);
@@ -160,7 +233,8 @@ describe("cutting jobs", () => {
       await savePlan(sql, ours, first, plan([{ nn: 1, meta: meta() }]));
       const mine = (await jobsOf(sql, first)).length + (await jobsOf(sql, second)).length;
       expect(mine).toBe(1);
-      for (const id of [first, second]) await savePlan(sql, ours, id, plan([{ nn: 2, meta: meta() }]));
+      for (const id of [first, second])
+        await savePlan(sql, ours, id, plan([{ nn: 2, meta: meta() }]));
       expect([...(await jobsOf(sql, first)), ...(await jobsOf(sql, second))]).toEqual([]);
     });
   });

@@ -14,7 +14,12 @@ export interface NewEdit {
 }
 
 /** What was undone and not done again is forgotten once something else is done. */
-export async function recordEdit(sql: Sql, studioId: string, workshopId: string, { part, label, before, follows = false }: NewEdit): Promise<void> {
+export async function recordEdit(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  { part, label, before, follows = false }: NewEdit,
+): Promise<void> {
   await sql`delete from edits where workshop_id = ${workshopId} and undone_at is not null`;
   await sql`insert into edits (studio_id, workshop_id, part, label, before, follows) values (${studioId}, ${workshopId}, ${part}, ${label}, ${json(sql, before)}, ${follows})`;
 }
@@ -31,13 +36,17 @@ export interface Edit {
 }
 
 export async function lastEdit(sql: Sql, workshopId: string): Promise<Edit | null> {
-  const [row] = await sql<Edit[]>`select id::text, part, label, before, after, follows from edits where workshop_id = ${workshopId} and undone_at is null order by edits.id desc limit 1`;
+  const [row] = await sql<
+    Edit[]
+  >`select id::text, part, label, before, after, follows from edits where workshop_id = ${workshopId} and undone_at is null order by edits.id desc limit 1`;
   return row ?? null;
 }
 
 /** The edit that was undone last. */
 export async function lastUndone(sql: Sql, workshopId: string): Promise<Edit | null> {
-  const [row] = await sql<Edit[]>`select id::text, part, label, before, after, follows from edits where workshop_id = ${workshopId} and undone_at is not null order by edits.id limit 1`;
+  const [row] = await sql<
+    Edit[]
+  >`select id::text, part, label, before, after, follows from edits where workshop_id = ${workshopId} and undone_at is not null order by edits.id limit 1`;
   return row ?? null;
 }
 

@@ -28,7 +28,19 @@ export interface PlannedFilm extends FilmPlace {
   readonly minutes: number;
 }
 
-export interface FilmWeed extends Pick<WeedReport, "pieces" | "counters" | "islands" | "smallParts" | "tails" | "thinnest" | "tightest" | "technique" | "counts"> {
+export interface FilmWeed
+  extends Pick<
+    WeedReport,
+    | "pieces"
+    | "counters"
+    | "islands"
+    | "smallParts"
+    | "tails"
+    | "thinnest"
+    | "tightest"
+    | "technique"
+    | "counts"
+  > {
   /** Whether its letters are taken out and painted. */
   readonly out: boolean;
   /** Its own film, in the design's coordinates: least x, least y, most x, most y, mm. */
@@ -39,10 +51,22 @@ export interface FilmWeed extends Pick<WeedReport, "pieces" | "counters" | "isla
 export const HEARD_SECONDS = 240;
 
 /** What people did stays: a film that is not planned any more keeps its marks, for it may come back. */
-export async function saveFilms(sql: Sql, studioId: string, workshopId: string, films: readonly PlannedFilm[], prints: Readonly<Record<string, string>>): Promise<void> {
+export async function saveFilms(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  films: readonly PlannedFilm[],
+  prints: Readonly<Record<string, string>>,
+): Promise<void> {
   const [known] = await sql`select 1 from films where workshop_id = ${workshopId} limit 1`;
   await sql`update films set planned = false where workshop_id = ${workshopId} and planned and not film = any(${films.map(({ film }) => film)})`;
-  const there = new Map((await sql<{ film: string; print: string | null }[]>`select film, print from films where workshop_id = ${workshopId} and planned`).map(({ film, print }) => [film, print]));
+  const there = new Map(
+    (
+      await sql<
+        { film: string; print: string | null }[]
+      >`select film, print from films where workshop_id = ${workshopId} and planned`
+    ).map(({ film, print }) => [film, print]),
+  );
   const rows = films
     .map(({ hash, weed, ...film }, position) => ({
       studio_id: studioId,
@@ -73,7 +97,11 @@ export async function cutAsSheets(sql: Sql, workshopId: string): Promise<void> {
 }
 
 /** The bag's strands from its films: cut and weeded when all of them are, and nothing waits to be cut again. One seat, or the whole class. */
-export async function kitsFromFilms(sql: Sql, workshopId: string, seat: string | null): Promise<void> {
+export async function kitsFromFilms(
+  sql: Sql,
+  workshopId: string,
+  seat: string | null,
+): Promise<void> {
   await sql`
     update kits k set weeding_since = done.since, weeding_seconds = done.seconds, flawed = done.flawed,
       cut_at = case when done.ever_cut and k.recut_reason is null then coalesce(k.cut_at, now()) end,
@@ -110,36 +138,63 @@ export interface FilmRow extends FilmPlace {
   readonly version: number;
 }
 
-const heard = (sql: Sql) => sql`held_by is not null and heard_at > now() - make_interval(secs => ${HEARD_SECONDS})`;
+const heard = (sql: Sql) =>
+  sql`held_by is not null and heard_at > now() - make_interval(secs => ${HEARD_SECONDS})`;
 const isWeeded = (sql: Sql) => sql`weeded_hash is not null and weeded_hash = content_hash`;
-const columns = (sql: Sql) => sql`film, seat, thing, copy, vinyl, part, sheet, position, again, (weed->>'pieces')::int as pieces, weed->>'technique' as technique, minutes, planned,
+const columns = (
+  sql: Sql,
+) => sql`film, seat, thing, copy, vinyl, part, sheet, position, again, (weed->>'pieces')::int as pieces, weed->>'technique' as technique, minutes, planned,
   case when ${isWeeded(sql)} then case when flawed then 'flawed' else 'done' end when ${heard(sql)} then 'held' when cut_hash is null then 'uncut' when cut_hash <> content_hash then 'changed' else 'waiting' end as state,
   weeding_seconds as seconds, weeding_since as since, weeded_at as "weededAt", case when ${isWeeded(sql)} then weeded_by when ${heard(sql)} then held_name end as by,
   case when ${heard(sql)} then held_by end as "heldBy", version::int`;
 
 /** Newer than `since`, also what is no longer planned; of all, only what is. */
 export async function listFilms(sql: Sql, workshopId: string, since = 0): Promise<FilmRow[]> {
-  return sql<FilmRow[]>`select ${columns(sql)} from films where workshop_id = ${workshopId} and version > ${since} and (planned or ${since > 0}) order by sheet nulls last, position`;
+  return sql<
+    FilmRow[]
+  >`select ${columns(sql)} from films where workshop_id = ${workshopId} and version > ${since} and (planned or ${since > 0}) order by sheet nulls last, position`;
 }
 
 export async function newestFilm(sql: Sql, workshopId: string): Promise<number> {
-  const [row] = await sql<{ version: number }[]>`select coalesce(max(version), 0)::int as version from films where workshop_id = ${workshopId}`;
+  const [row] = await sql<
+    { version: number }[]
+  >`select coalesce(max(version), 0)::int as version from films where workshop_id = ${workshopId}`;
   return row?.version ?? 0;
 }
 
-export async function filmsNamed(sql: Sql, workshopId: string, names: readonly string[]): Promise<FilmRow[]> {
-  return sql<FilmRow[]>`select ${columns(sql)} from films where workshop_id = ${workshopId} and film = any(${names as string[]})`;
+export async function filmsNamed(
+  sql: Sql,
+  workshopId: string,
+  names: readonly string[],
+): Promise<FilmRow[]> {
+  return sql<
+    FilmRow[]
+  >`select ${columns(sql)} from films where workshop_id = ${workshopId} and film = any(${names as string[]})`;
 }
 
 export interface FilmDetail extends FilmRow {
   readonly weed: FilmWeed;
-  readonly parts: readonly { readonly id: string; readonly counters: number; readonly islands: number; readonly small: boolean; readonly path: string }[];
+  readonly parts: readonly {
+    readonly id: string;
+    readonly counters: number;
+    readonly islands: number;
+    readonly small: boolean;
+    readonly path: string;
+  }[];
 }
 
-export async function readFilm(sql: Sql, workshopId: string, film: string): Promise<FilmDetail | null> {
-  const [row] = await sql<(FilmRow & { weed: FilmWeed })[]>`select ${columns(sql)}, weed from films where workshop_id = ${workshopId} and film = ${film} and planned`;
+export async function readFilm(
+  sql: Sql,
+  workshopId: string,
+  film: string,
+): Promise<FilmDetail | null> {
+  const [row] = await sql<
+    (FilmRow & { weed: FilmWeed })[]
+  >`select ${columns(sql)}, weed from films where workshop_id = ${workshopId} and film = ${film} and planned`;
   if (!row) return null;
-  const parts = await sql<FilmDetail["parts"][number][]>`select id, counters, islands, small, path from pieces where workshop_id = ${workshopId} and film = ${film} order by position`;
+  const parts = await sql<
+    FilmDetail["parts"][number][]
+  >`select id, counters, islands, small, path from pieces where workshop_id = ${workshopId} and film = ${film} order by position`;
   return { ...row, parts };
 }
 
@@ -152,8 +207,14 @@ export async function filmsOfSeat(sql: Sql, workshopId: string, seat: string): P
 }
 
 /** False when the mark was counted before. */
-export async function countMark(sql: Sql, studioId: string, workshopId: string, mark: string): Promise<boolean> {
-  const rows = await sql`insert into bench_marks (studio_id, workshop_id, mark) values (${studioId}, ${workshopId}, ${mark}) on conflict (workshop_id, mark) do nothing returning mark`;
+export async function countMark(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  mark: string,
+): Promise<boolean> {
+  const rows =
+    await sql`insert into bench_marks (studio_id, workshop_id, mark) values (${studioId}, ${workshopId}, ${mark}) on conflict (workshop_id, mark) do nothing returning mark`;
   return rows.length > 0;
 }
 
@@ -192,7 +253,13 @@ export async function lockFilm(sql: Sql, workshopId: string, film: string): Prom
 }
 
 /** Into these hands, and the clock runs from `at`. What hands that are not heard of any more had begun counts until they were last heard. */
-export async function takeFilm(sql: Sql, workshopId: string, film: string, hands: Hands, at: Date): Promise<void> {
+export async function takeFilm(
+  sql: Sql,
+  workshopId: string,
+  film: string,
+  hands: Hands,
+  at: Date,
+): Promise<void> {
   await sql`
     update films set weeding_seconds = weeding_seconds + case when weeding_since is not null and held_by is distinct from ${hands.id} then greatest(0, extract(epoch from coalesce(heard_at, weeding_since) - weeding_since)) else 0 end,
       weeding_since = case when weeding_since is not null and held_by = ${hands.id} then weeding_since else ${at} end,
@@ -205,7 +272,12 @@ const stopped = (sql: Sql, at: Date, worked: number) =>
   sql`weeding_seconds = case when weeding_since is null then greatest(weeding_seconds, ${worked}::float8) else weeding_seconds + greatest(0, extract(epoch from ${at}::timestamptz - weeding_since)) end, weeding_since = null`;
 
 /** The clock stops; the hands keep it, or give it back. `worked` counts where no clock runs here. */
-export async function restFilm(sql: Sql, workshopId: string, film: string, { at, worked, give }: { readonly at: Date; readonly worked: number; readonly give: boolean }): Promise<void> {
+export async function restFilm(
+  sql: Sql,
+  workshopId: string,
+  film: string,
+  { at, worked, give }: { readonly at: Date; readonly worked: number; readonly give: boolean },
+): Promise<void> {
   await sql`update films set ${stopped(sql, at, worked)}, heard_at = now(), held_by = case when ${give} then null else held_by end, held_name = case when ${give} then null else held_name end where workshop_id = ${workshopId} and film = ${film}`;
 }
 
@@ -214,7 +286,12 @@ export async function endFilm(
   sql: Sql,
   workshopId: string,
   film: string,
-  { by, at, worked, flawed }: { readonly by: string; readonly at: Date; readonly worked: number; readonly flawed: boolean },
+  {
+    by,
+    at,
+    worked,
+    flawed,
+  }: { readonly by: string; readonly at: Date; readonly worked: number; readonly flawed: boolean },
 ): Promise<number> {
   const [row] = await sql<{ seconds: number }[]>`
     update films set ${stopped(sql, at, worked)}, cut_hash = content_hash, weeded_hash = content_hash, weeded_at = ${at}, weeded_by = ${by}, flawed = ${flawed}, held_by = null, held_name = null
@@ -238,17 +315,33 @@ export async function giveBackLapsed(sql: Sql, workshopId: string): Promise<void
 }
 
 /** Still here. Nobody needs to be told. */
-export async function hearHands(sql: Sql, workshopId: string, hands: string, film: string): Promise<void> {
+export async function hearHands(
+  sql: Sql,
+  workshopId: string,
+  hands: string,
+  film: string,
+): Promise<void> {
   await sql`update films set heard_at = now() where workshop_id = ${workshopId} and film = ${film} and held_by = ${hands}`;
 }
 
 /** Films of a load are cut, or not after all. */
-export async function markFilmsCut(sql: Sql, workshopId: string, sheet: number, cut: boolean): Promise<void> {
+export async function markFilmsCut(
+  sql: Sql,
+  workshopId: string,
+  sheet: number,
+  cut: boolean,
+): Promise<void> {
   await sql`update films set cut_hash = case when ${cut} then content_hash end where workshop_id = ${workshopId} and sheet = ${sheet} and planned`;
 }
 
 /** All films of a seat at once, as somebody does who tells it afterwards; what waits to be cut again is not among them. */
-export async function endSeat(sql: Sql, workshopId: string, seat: string, flawed: boolean, by = ""): Promise<void> {
+export async function endSeat(
+  sql: Sql,
+  workshopId: string,
+  seat: string,
+  flawed: boolean,
+  by = "",
+): Promise<void> {
   for (const { film } of await sql<
     { film: string }[]
   >`select film from films where workshop_id = ${workshopId} and seat = ${seat} and planned and (not again or cut_hash = content_hash) order by position`)
@@ -258,7 +351,9 @@ export async function endSeat(sql: Sql, workshopId: string, seat: string, flawed
 
 /** Where this class is weeded, where it was said for it alone. */
 export async function ownWeedOn(sql: Sql, workshopId: string): Promise<string | null> {
-  const [row] = await sql<{ way: string | null }[]>`select body->'schools'->>'weedOn' as way from workshops where id = ${workshopId}`;
+  const [row] = await sql<
+    { way: string | null }[]
+  >`select body->'schools'->>'weedOn' as way from workshops where id = ${workshopId}`;
   return row?.way ?? null;
 }
 
@@ -277,11 +372,25 @@ export interface BenchFacts {
 }
 
 export async function benchFacts(sql: Sql, workshopId: string): Promise<BenchFacts | null> {
-  const [row] = await sql<(Omit<BenchFacts, "due" | "things" | "labels"> & { date: string; due: string | null; labels: BenchFacts["labels"] | null })[]>`
+  const [row] = await sql<
+    (Omit<BenchFacts, "due" | "things" | "labels"> & {
+      date: string;
+      due: string | null;
+      labels: BenchFacts["labels"] | null;
+    })[]
+  >`
     select title, zone, to_char(class_date, 'YYYY-MM-DD') as date, (select d->>'date' from jsonb_array_elements(plan->'deadlines') d where d->>'code' = 'weedBy' limit 1) as due,
       (select jsonb_object_agg(s->>'seat', s->>'label') from jsonb_array_elements(plan->'seats') s) as labels
     from workshops where id = ${workshopId}`;
   if (!row) return null;
-  const things = await sql<BenchFacts["things"][number][]>`select thing as id, body->>'title' as title from things where workshop_id = ${workshopId} order by position`;
-  return { title: row.title, zone: row.zone, due: row.due ?? row.date, labels: row.labels ?? {}, things };
+  const things = await sql<
+    BenchFacts["things"][number][]
+  >`select thing as id, body->>'title' as title from things where workshop_id = ${workshopId} order by position`;
+  return {
+    title: row.title,
+    zone: row.zone,
+    due: row.due ?? row.date,
+    labels: row.labels ?? {},
+    things,
+  };
 }

@@ -11,14 +11,22 @@ export interface OwnFont {
 
 export const MOST_FONTS = 60;
 const PREFIX = "u-";
-export const isOwnFontId = (id: string): boolean => /^u-[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/u.test(id);
+export const isOwnFontId = (id: string): boolean =>
+  /^u-[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/u.test(id);
 
 export async function listFonts(sql: Sql): Promise<OwnFont[]> {
-  return sql<OwnFont[]>`select ${PREFIX} || id::text as id, family, joined, licence, thin_share as "thinShare" from fonts order by family`;
+  return sql<
+    OwnFont[]
+  >`select ${PREFIX} || id::text as id, family, joined, licence, thin_share as "thinShare" from fonts order by family`;
 }
 
 /** @returns null when there is one of that name, or there are too many already */
-export async function insertFont(sql: Sql, studioId: string, font: Omit<OwnFont, "id">, bytes: Uint8Array): Promise<string | null> {
+export async function insertFont(
+  sql: Sql,
+  studioId: string,
+  font: Omit<OwnFont, "id">,
+  bytes: Uint8Array,
+): Promise<string | null> {
   const [{ n } = { n: 0 }] = await sql<{ n: number }[]>`select count(*)::int as n from fonts`;
   if (n >= MOST_FONTS) return null;
   const [made] = await sql<{ id: string }[]>`
@@ -30,7 +38,9 @@ export async function insertFont(sql: Sql, studioId: string, font: Omit<OwnFont,
 
 export async function fontBytes(sql: Sql, id: string): Promise<Uint8Array | null> {
   if (!isOwnFontId(id)) return null;
-  const [row] = await sql<{ bytes: Buffer }[]>`select bytes from fonts where id = ${id.slice(PREFIX.length)}`;
+  const [row] = await sql<
+    { bytes: Buffer }[]
+  >`select bytes from fonts where id = ${id.slice(PREFIX.length)}`;
   return row ? new Uint8Array(row.bytes) : null;
 }
 

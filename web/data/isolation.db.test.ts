@@ -19,13 +19,24 @@ let [ours, theirs] = ["", ""];
 
 beforeAll(async () => {
   await migrate(owner);
-  const open = (email: string) => withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" }));
+  const open = (email: string) =>
+    withoutStudio((sql) =>
+      openStudio(sql, {
+        studio: email,
+        person: "Host",
+        email,
+        passwordHash: "x",
+        unit: "mm",
+        zone: "UTC",
+      }),
+    );
   ours = (await open("ours@test.example"))?.studioId ?? "";
   theirs = (await open("theirs@test.example"))?.studioId ?? "";
 });
 afterAll(closePool);
 
-const make = (studioId = ours) => withStudio(studioId, (sql) => insertClass(sql, studioId, tins, null));
+const make = (studioId = ours) =>
+  withStudio(studioId, (sql) => insertClass(sql, studioId, tins, null));
 
 describe("migrations", () => {
   it("run once, and a second time change nothing", async () => {
@@ -35,7 +46,10 @@ describe("migrations", () => {
 
 describe("row-level security", () => {
   it("the application's role is no superuser and cannot bypass it", async () => {
-    const [role] = await withoutStudio((sql) => sql`select rolsuper, rolbypassrls, rolcreaterole from pg_roles where rolname = current_user`);
+    const [role] = await withoutStudio(
+      (sql) =>
+        sql`select rolsuper, rolbypassrls, rolcreaterole from pg_roles where rolname = current_user`,
+    );
     expect(role).toEqual({ rolsuper: false, rolbypassrls: false, rolcreaterole: false });
   });
 
@@ -53,8 +67,12 @@ describe("row-level security", () => {
     await withStudio(theirs, async (sql) => {
       expect(await readClass(sql, id)).toBeNull();
       expect((await listClasses(sql)).some((row) => row.id === id)).toBe(false);
-      expect((await sql`update workshops set title = 'stolen' where id = ${id} returning id`).length).toBe(0);
-      expect((await sql`delete from seats where workshop_id = ${id} returning seat`).length).toBe(0);
+      expect(
+        (await sql`update workshops set title = 'stolen' where id = ${id} returning id`).length,
+      ).toBe(0);
+      expect((await sql`delete from seats where workshop_id = ${id} returning seat`).length).toBe(
+        0,
+      );
       expect(await savePart(sql, theirs, id, "design:thing", tins, 1, tins)).toBeNull();
     });
     expect((await withStudio(ours, (sql) => readClass(sql, id)))?.document).toEqual(tins);
@@ -68,8 +86,20 @@ describe("row-level security", () => {
 
   it("a row cannot be written for another studio, nor hung on another studio's class", async () => {
     const id = await make();
-    await expect(withStudio(theirs, (sql) => sql`insert into seats (studio_id, workshop_id, position, seat, fields) values (${ours}, ${id}, 99, '99', '{}')`)).rejects.toThrow(/row-level security/u);
-    await expect(withStudio(theirs, (sql) => sql`insert into seats (studio_id, workshop_id, position, seat, fields) values (${theirs}, ${id}, 99, '99', '{}')`)).rejects.toThrow(/foreign key/u);
+    await expect(
+      withStudio(
+        theirs,
+        (sql) =>
+          sql`insert into seats (studio_id, workshop_id, position, seat, fields) values (${ours}, ${id}, 99, '99', '{}')`,
+      ),
+    ).rejects.toThrow(/row-level security/u);
+    await expect(
+      withStudio(
+        theirs,
+        (sql) =>
+          sql`insert into seats (studio_id, workshop_id, position, seat, fields) values (${theirs}, ${id}, 99, '99', '{}')`,
+      ),
+    ).rejects.toThrow(/foreign key/u);
   });
 
   it("the setting does not leak from one transaction to the next on the same connection", async () => {
@@ -86,28 +116,48 @@ describe("class documents", () => {
     for (const name of ["seed-tins", "rowing-bottles", "night-sky-clipboard"]) {
       const document = demoClass(name);
       const email = `${name}@test.example`;
-      const own = (await withoutStudio((sql) => openStudio(sql, { studio: name, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" })))?.studioId ?? "";
+      const own =
+        (
+          await withoutStudio((sql) =>
+            openStudio(sql, {
+              studio: name,
+              person: "Host",
+              email,
+              passwordHash: "x",
+              unit: "mm",
+              zone: "UTC",
+            }),
+          )
+        )?.studioId ?? "";
       const id = await withStudio(own, (sql) => insertClass(sql, own, document, null));
       expect((await withStudio(own, (sql) => readClass(sql, id)))?.document).toEqual(document);
     }
   });
 
-  it.each(["class", "blank:thing", "design:thing", "seats"] as const)("a stale save of %s is refused and changes nothing", async (part) => {
-    const id = await make();
-    const things = tins.things.map((thing) => ({ ...thing, blank: { ...thing.blank, name: "New" }, design: { ...thing.design, school: "fillBox" as const } }));
-    const change = { ...tins, title: "New", things, seats: tins.seats.slice(0, 3) };
-    await withStudio(ours, async (sql) => {
-      expect(await savePart(sql, ours, id, part, change, 1, tins)).toBe(2);
-      expect(await savePart(sql, ours, id, part, tins, 1, tins)).toBeNull();
-      const stored = await readClass(sql, id);
-      expect(stored?.versions[part]).toBe(2);
-      expect(stored?.document).not.toEqual(tins);
-    });
-  });
+  it.each(["class", "blank:thing", "design:thing", "seats"] as const)(
+    "a stale save of %s is refused and changes nothing",
+    async (part) => {
+      const id = await make();
+      const things = tins.things.map((thing) => ({
+        ...thing,
+        blank: { ...thing.blank, name: "New" },
+        design: { ...thing.design, school: "fillBox" as const },
+      }));
+      const change = { ...tins, title: "New", things, seats: tins.seats.slice(0, 3) };
+      await withStudio(ours, async (sql) => {
+        expect(await savePart(sql, ours, id, part, change, 1, tins)).toBe(2);
+        expect(await savePart(sql, ours, id, part, tins, 1, tins)).toBeNull();
+        const stored = await readClass(sql, id);
+        expect(stored?.versions[part]).toBe(2);
+        expect(stored?.document).not.toEqual(tins);
+      });
+    },
+  );
 
   it("two saves at once: one wins, the other is told", async () => {
     const id = await make();
-    const save = (title: string) => withStudio(ours, (sql) => savePart(sql, ours, id, "class", { ...tins, title }, 1, tins));
+    const save = (title: string) =>
+      withStudio(ours, (sql) => savePart(sql, ours, id, "class", { ...tins, title }, 1, tins));
     const results = await Promise.all([save("A"), save("B"), save("C")]);
     expect(results.filter((version) => version === 2)).toHaveLength(1);
     expect(results.filter((version) => version === null)).toHaveLength(2);
@@ -117,7 +167,12 @@ describe("class documents", () => {
     const id = await make();
     await withStudio(ours, async (sql) => {
       await recordEdit(sql, ours, id, { part: "design:thing", label: "first", before: { a: 1 } });
-      await recordEdit(sql, ours, id, { part: "seats", label: "second", before: [], follows: true });
+      await recordEdit(sql, ours, id, {
+        part: "seats",
+        label: "second",
+        before: [],
+        follows: true,
+      });
       const edit = await lastEdit(sql, id);
       expect(edit?.label).toBe("second");
       await markUndone(sql, edit?.id ?? "", ["after"]);
@@ -137,7 +192,11 @@ describe("class documents", () => {
     const id = await make();
     const [thing] = tins.things;
     if (!thing) throw new Error("no thing");
-    const more = [{ ...thing, id: "lid", title: "Lid", perSeat: 2 }, thing, { ...thing, id: "back", title: "Back", sideOf: "thing" }];
+    const more = [
+      { ...thing, id: "lid", title: "Lid", perSeat: 2 },
+      thing,
+      { ...thing, id: "back", title: "Back", sideOf: "thing" },
+    ];
     await withStudio(ours, async (sql) => {
       expect(await savePart(sql, ours, id, "class", { ...tins, things: more }, 1, tins)).toBe(2);
       const stored = await readClass(sql, id);
@@ -156,7 +215,12 @@ describe("class documents", () => {
 const computed = (hash: string, letters: string) => ({
   hash,
   plan: { title: "x" } as never,
-  sheets: [1, 2].map((nn) => ({ nn, vinyl: "blue", meta: { cutMinutes: 1, loadMinutes: 1, scraps: [] } as never, hash: `${letters}-${nn}` })),
+  sheets: [1, 2].map((nn) => ({
+    nn,
+    vinyl: "blue",
+    meta: { cutMinutes: 1, loadMinutes: 1, scraps: [] } as never,
+    hash: `${letters}-${nn}`,
+  })),
   pieces: [1, 2].map((sheet) => ({
     id: `1-blue-${sheet}`,
     seat: "1",
@@ -171,7 +235,19 @@ const computed = (hash: string, letters: string) => ({
     path: "",
     film: `1:blue-${sheet}`,
   })),
-  films: [1, 2].map((sheet) => ({ film: `1:blue-${sheet}`, seat: "1", thing: "thing", copy: 1, vinyl: "blue", part: null, sheet, again: false, hash: letters, weed: {} as never, minutes: 2 })),
+  films: [1, 2].map((sheet) => ({
+    film: `1:blue-${sheet}`,
+    seat: "1",
+    thing: "thing",
+    copy: 1,
+    vinyl: "blue",
+    part: null,
+    sheet,
+    again: false,
+    hash: letters,
+    weed: {} as never,
+    minutes: 2,
+  })),
   kits: [{ seat: "1", hash: letters, weed: {} as never, minutes: 4 }],
 });
 
@@ -204,18 +280,30 @@ describe("kits and sheets", () => {
       expect(await kit(sql, id)).toMatchObject({ weeded: false, weedingSeconds: 60 });
       await endFilm(sql, id, "1:blue-2", { by: "Mette", at: new Date(), worked: 30, flawed: true });
       await kitsFromFilms(sql, id, "1");
-      expect(await kit(sql, id)).toMatchObject({ cut: true, weeded: true, flawed: true, weedingSeconds: 90 });
+      expect(await kit(sql, id)).toMatchObject({
+        cut: true,
+        weeded: true,
+        flawed: true,
+        weedingSeconds: 90,
+      });
       await markKit(sql, id, "1", "packed", true);
       expect(await kit(sql, id)).toMatchObject({ checked: true, packed: true });
       await markRecut(sql, id, "1", "torn");
-      expect(await kit(sql, id)).toMatchObject({ cut: false, weeded: false, packed: false, recutReason: "torn" });
+      expect(await kit(sql, id)).toMatchObject({
+        cut: false,
+        weeded: false,
+        packed: false,
+        recutReason: "torn",
+      });
     });
   });
 });
 
 describe("a bag", () => {
   const handed = async (handsOver?: "cut") => {
-    const id = await withStudio(ours, (sql) => insertClass(sql, ours, { ...tins, ...(handsOver ? { handsOver } : {}) }, null));
+    const id = await withStudio(ours, (sql) =>
+      insertClass(sql, ours, { ...tins, ...(handsOver ? { handsOver } : {}) }, null),
+    );
     await withStudio(ours, (sql) => savePlan(sql, ours, id, computed("h1", "abc")));
     const mark = () => withStudio(ours, (sql) => markKit(sql, id, "1", "packed", true));
     return { id, mark };
@@ -252,8 +340,13 @@ describe("live runs", () => {
   it("a link opens one class until it is renewed", async () => {
     const id = await make();
     const code = await withStudio(ours, (sql) => linkCode(sql, ours, id, "follow", "abcdefghjkmn"));
-    expect(await withStudio(ours, (sql) => linkCode(sql, ours, id, "follow", "zzzzzzzzzzzz"))).toBe(code);
-    expect(await withoutStudio((sql) => workshopForCode(sql, code, "follow"))).toEqual({ workshopId: id, studioId: ours });
+    expect(await withStudio(ours, (sql) => linkCode(sql, ours, id, "follow", "zzzzzzzzzzzz"))).toBe(
+      code,
+    );
+    expect(await withoutStudio((sql) => workshopForCode(sql, code, "follow"))).toEqual({
+      workshopId: id,
+      studioId: ours,
+    });
     await withStudio(ours, (sql) => revokeLinks(sql, id, "follow"));
     expect(await withoutStudio((sql) => workshopForCode(sql, code, "follow"))).toBeNull();
     expect(await withoutStudio((sql) => workshopForCode(sql, "' or true --", "follow"))).toBeNull();
@@ -263,26 +356,49 @@ describe("live runs", () => {
 describe("the log", () => {
   it("is only ever added to", async () => {
     const id = await make();
-    await withStudio(ours, (sql) => addLog(sql, ours, id, { kind: "weeded", seat: "1", minutes: 4 }));
+    await withStudio(ours, (sql) =>
+      addLog(sql, ours, id, { kind: "weeded", seat: "1", minutes: 4 }),
+    );
     expect(await withStudio(ours, (sql) => listLog(sql, id))).toHaveLength(1);
-    await expect(withStudio(ours, (sql) => sql`update log_events set minutes = 1`)).rejects.toThrow(/permission denied/u);
-    await expect(withStudio(ours, (sql) => sql`delete from log_events`)).rejects.toThrow(/permission denied/u);
+    await expect(withStudio(ours, (sql) => sql`update log_events set minutes = 1`)).rejects.toThrow(
+      /permission denied/u,
+    );
+    await expect(withStudio(ours, (sql) => sql`delete from log_events`)).rejects.toThrow(
+      /permission denied/u,
+    );
   });
 });
 
 describe("sign-in", () => {
   it("finds people whatever the case of the address, and nobody by a wild card", async () => {
-    expect((await withoutStudio((sql) => personForSignIn(sql, "OURS@test.example")))?.studioId).toBe(ours);
+    expect(
+      (await withoutStudio((sql) => personForSignIn(sql, "OURS@test.example")))?.studioId,
+    ).toBe(ours);
     expect(await withoutStudio((sql) => personForSignIn(sql, "%"))).toBeNull();
     expect(await withoutStudio((sql) => sessionFor(sql, "no such token"))).toBeNull();
   });
 
   it("one address, one studio", async () => {
-    expect(await withoutStudio((sql) => openStudio(sql, { studio: "x", person: "x", email: "Ours@Test.example", passwordHash: "x", unit: "mm", zone: "UTC" }))).toBeNull();
+    expect(
+      await withoutStudio((sql) =>
+        openStudio(sql, {
+          studio: "x",
+          person: "x",
+          email: "Ours@Test.example",
+          passwordHash: "x",
+          unit: "mm",
+          zone: "UTC",
+        }),
+      ),
+    ).toBeNull();
   });
 
   it("counts attempts over all connections", async () => {
-    const tries = await Promise.all(Array.from({ length: 8 }, () => withoutStudio((sql) => attemptAllowed(sql, "account:x", 5, 900))));
+    const tries = await Promise.all(
+      Array.from({ length: 8 }, () =>
+        withoutStudio((sql) => attemptAllowed(sql, "account:x", 5, 900)),
+      ),
+    );
     expect(tries.filter(Boolean).length).toBeLessThanOrEqual(5);
     expect(await withoutStudio((sql) => attemptAllowed(sql, "account:x", 5, 900))).toBe(false);
     expect(await withoutStudio((sql) => attemptAllowed(sql, "account:other", 5, 900))).toBe(true);

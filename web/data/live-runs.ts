@@ -26,20 +26,33 @@ const columns = (sql: Sql) =>
 
 /** The run that goes on, otherwise the last one. */
 export async function currentRun(sql: Sql, workshopId: string): Promise<RunRow | null> {
-  const [row] = await sql<RunRow[]>`select ${columns(sql)} from runs where workshop_id = ${workshopId} order by (ended_at is null) desc, started_at desc limit 1`;
+  const [row] = await sql<
+    RunRow[]
+  >`select ${columns(sql)} from runs where workshop_id = ${workshopId} order by (ended_at is null) desc, started_at desc limit 1`;
   return row ?? null;
 }
 
 /** @returns whether it was begun by this press; a second start joins the run */
-export async function startRun(sql: Sql, studioId: string, workshopId: string, stepId: string): Promise<boolean> {
+export async function startRun(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  stepId: string,
+): Promise<boolean> {
   await sql`select id from workshops where id = ${workshopId} for update`;
-  const [open] = await sql`select 1 from runs where workshop_id = ${workshopId} and ended_at is null`;
-  if (!open) await sql`insert into runs (studio_id, workshop_id, step_id) values (${studioId}, ${workshopId}, ${stepId})`;
+  const [open] =
+    await sql`select 1 from runs where workshop_id = ${workshopId} and ended_at is null`;
+  if (!open)
+    await sql`insert into runs (studio_id, workshop_id, step_id) values (${studioId}, ${workshopId}, ${stepId})`;
   return !open;
 }
 
 /** The run that goes on, locked, if it is still at the version that the caller saw; with the minutes spent at its step so far, holds taken out. */
-export async function lockRun(sql: Sql, workshopId: string, version: number): Promise<{ run: RunRow; spentMinutes: number } | null> {
+export async function lockRun(
+  sql: Sql,
+  workshopId: string,
+  version: number,
+): Promise<{ run: RunRow; spentMinutes: number } | null> {
   const [row] = await sql<(RunRow & { spent: number })[]>`
     select ${columns(sql)}, (extract(epoch from (coalesce(held_at, now()) - step_started_at)) - held_seconds)::float8 as spent
     from runs where workshop_id = ${workshopId} and ended_at is null and version = ${version} for update`;
@@ -50,12 +63,23 @@ export async function lockRun(sql: Sql, workshopId: string, version: number): Pr
 
 /** The run that goes on, locked, whatever the caller saw of it. */
 export async function lockOpenRun(sql: Sql, workshopId: string): Promise<RunRow | null> {
-  const [row] = await sql<RunRow[]>`select ${columns(sql)} from runs where workshop_id = ${workshopId} and ended_at is null for update`;
+  const [row] = await sql<
+    RunRow[]
+  >`select ${columns(sql)} from runs where workshop_id = ${workshopId} and ended_at is null for update`;
   return row ?? null;
 }
 
 /** To another step, whose clock begins now, or began so many minutes ago. */
-export async function toStep(sql: Sql, runId: string, stepId: string, { skipped, inserted, spent = 0 }: Partial<Pick<RunRow, "skipped" | "inserted">> & { spent?: number } = {}): Promise<void> {
+export async function toStep(
+  sql: Sql,
+  runId: string,
+  stepId: string,
+  {
+    skipped,
+    inserted,
+    spent = 0,
+  }: Partial<Pick<RunRow, "skipped" | "inserted">> & { spent?: number } = {},
+): Promise<void> {
   await sql`
     update runs set step_id = ${stepId}, step_started_at = now() - make_interval(secs => ${60 * spent}), extra_seconds = 0, held_at = null, held_seconds = 0, version = version + 1
       ${skipped ? sql`, skipped = ${skipped as string[]}` : sql``} ${inserted ? sql`, inserted = ${sql.json(inserted as never)}` : sql``}
@@ -74,7 +98,11 @@ export async function hold(sql: Sql, runId: string): Promise<void> {
     where id = ${runId}`;
 }
 
-export async function insertSteps(sql: Sql, runId: string, inserted: readonly Inserted[]): Promise<void> {
+export async function insertSteps(
+  sql: Sql,
+  runId: string,
+  inserted: readonly Inserted[],
+): Promise<void> {
   await sql`update runs set inserted = ${sql.json(inserted as never)}, version = version + 1 where id = ${runId}`;
 }
 
@@ -83,7 +111,14 @@ export async function endRun(sql: Sql, runId: string): Promise<void> {
 }
 
 /** What was done, with the run as it was before. */
-export async function recordAct(sql: Sql, studioId: string, workshopId: string, run: RunRow, act: string, logged: readonly string[]): Promise<void> {
+export async function recordAct(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  run: RunRow,
+  act: string,
+  logged: readonly string[],
+): Promise<void> {
   await sql`insert into run_acts (studio_id, workshop_id, run_id, act, before, logged) values (${studioId}, ${workshopId}, ${run.id}, ${act}, ${sql.json(run as never)}, ${logged as string[]})`;
 }
 
@@ -105,7 +140,9 @@ export interface RunAct {
 
 /** The last act that was not taken back. */
 export async function lastAct(sql: Sql, runId: string): Promise<RunAct | null> {
-  const [row] = await sql<RunAct[]>`select id::text, act, at, before, logged::text[] as logged from run_acts where run_id = ${runId} and undone_at is null order by run_acts.id desc limit 1`;
+  const [row] = await sql<
+    RunAct[]
+  >`select id::text, act, at, before, logged::text[] as logged from run_acts where run_id = ${runId} and undone_at is null order by run_acts.id desc limit 1`;
   return row ?? null;
 }
 

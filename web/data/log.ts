@@ -34,8 +34,15 @@ export interface LogEntry {
 }
 
 /** @returns its id in the log */
-export async function addLog(sql: Sql, studioId: string, workshopId: string, entry: LogEntry): Promise<string> {
-  const [row] = await sql<{ id: string }[]>`insert into log_events (studio_id, workshop_id, at, kind, seat, step, minutes, body)
+export async function addLog(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  entry: LogEntry,
+): Promise<string> {
+  const [row] = await sql<
+    { id: string }[]
+  >`insert into log_events (studio_id, workshop_id, at, kind, seat, step, minutes, body)
     values (${studioId}, ${workshopId}, coalesce(${entry.at ?? null}::timestamptz, now()), ${entry.kind}, ${entry.seat ?? null}, ${entry.step ?? null}, ${entry.minutes ?? null}, ${sql.json((entry.body ?? {}) as never)}) returning id::text`;
   return row?.id ?? "";
 }
@@ -57,14 +64,27 @@ export interface LogRow {
 }
 
 export async function listLog(sql: Sql, workshopId: string): Promise<LogRow[]> {
-  return sql<LogRow[]>`select id::text, at, kind, seat, step, minutes, body from log_events where workshop_id = ${workshopId} order by log_events.id limit 5000`;
+  return sql<
+    LogRow[]
+  >`select id::text, at, kind, seat, step, minutes, body from log_events where workshop_id = ${workshopId} order by log_events.id limit 5000`;
 }
 
 export const LOG_GROUPS = {
   weeding: ["weeded", "lost", "found"],
   cutting: ["cut", "recut"],
   packing: ["checked", "packed", "ready", "missing"],
-  class: ["liveStart", "liveStep", "liveEnd", "skipped", "done", "stuck", "helped", "dry", "felt", "undone"],
+  class: [
+    "liveStart",
+    "liveStep",
+    "liveEnd",
+    "skipped",
+    "done",
+    "stuck",
+    "helped",
+    "dry",
+    "felt",
+    "undone",
+  ],
   flaws: ["flaw", "lost", "stuck", "missing"],
   notes: ["note", "felt"],
 } as const satisfies Readonly<Record<string, readonly LogKind[]>>;
@@ -89,7 +109,11 @@ export interface StudioLogRow extends LogRow {
 const likeOf = (text: string): string => `%${text.replaceAll(/[\\%_]/gu, "\\$&")}%`;
 
 /** Of all classes, the newest first. */
-export async function studioLog(sql: Sql, { text, group, before }: LogSearch, most: number): Promise<StudioLogRow[]> {
+export async function studioLog(
+  sql: Sql,
+  { text, group, before }: LogSearch,
+  most: number,
+): Promise<StudioLogRow[]> {
   const like = likeOf(text.trim());
   return sql<StudioLogRow[]>`
     select l.id::text, l.at, l.kind, l.seat, l.step, l.minutes, l.body, w.title, w.id as "workshopId", g.name as film
@@ -113,7 +137,12 @@ export interface SeatMark {
 }
 
 /** Of the run that began then: who is done with the step or the one before it, and who is stuck at any. The last word of a seat at a step counts. */
-export async function seatMarks(sql: Sql, workshopId: string, steps: readonly string[], since: Date): Promise<SeatMark[]> {
+export async function seatMarks(
+  sql: Sql,
+  workshopId: string,
+  steps: readonly string[],
+  since: Date,
+): Promise<SeatMark[]> {
   return sql<SeatMark[]>`
     select seat, step, kind, at, what from (
       select distinct on (seat, step) seat, step, kind, at, coalesce(body->>'what', '') as what from log_events
@@ -122,7 +151,10 @@ export async function seatMarks(sql: Sql, workshopId: string, steps: readonly st
 }
 
 /** Before the class: whose kit is there, and what is missing of it. The last word of a seat counts. */
-export async function readyMarks(sql: Sql, workshopId: string): Promise<{ seat: string; kind: "ready" | "missing"; what: string }[]> {
+export async function readyMarks(
+  sql: Sql,
+  workshopId: string,
+): Promise<{ seat: string; kind: "ready" | "missing"; what: string }[]> {
   return sql<{ seat: string; kind: "ready" | "missing"; what: string }[]>`
     select distinct on (seat) seat, kind, coalesce(body->>'what', '') as what from log_events
     where workshop_id = ${workshopId} and seat is not null and kind in ('ready', 'missing') order by seat, log_events.id desc`;
@@ -135,7 +167,11 @@ export interface StepEnd {
 }
 
 /** Of what was touched while it dried, in the run that began then: from when on it counts as dry, epoch ms. */
-export async function dryMarks(sql: Sql, workshopId: string, since: Date): Promise<Record<string, number>> {
+export async function dryMarks(
+  sql: Sql,
+  workshopId: string,
+  since: Date,
+): Promise<Record<string, number>> {
   const rows = await sql<{ step: string; until: number }[]>`
     select distinct on (step) step, (body->>'until')::float8 as until from log_events
     where workshop_id = ${workshopId} and kind = 'dry' and step is not null and at >= ${since} and ${stands(sql)} order by step, log_events.id desc`;
@@ -143,7 +179,11 @@ export async function dryMarks(sql: Sql, workshopId: string, since: Date): Promi
 }
 
 /** When each step of the run that began then was last done. */
-export async function stepEnds(sql: Sql, workshopId: string, since: Date): Promise<Map<string, StepEnd>> {
+export async function stepEnds(
+  sql: Sql,
+  workshopId: string,
+  since: Date,
+): Promise<Map<string, StepEnd>> {
   const rows = await sql<(StepEnd & { step: string })[]>`
     select distinct on (step) step, at, minutes, id::text from log_events
     where workshop_id = ${workshopId} and kind = 'liveStep' and step is not null and at >= ${since} and ${stands(sql)} order by step, log_events.id desc`;

@@ -19,7 +19,11 @@ export interface SheetMeta {
   /** Kits as they lie; `path` is simplified for the screen. */
   readonly kits: readonly SheetKitMeta[];
   /** Scraps to lay on the mat, each where it belongs; `at` is where its label covers no kit. */
-  readonly scraps: readonly { readonly label: string; readonly path: string; readonly at: readonly [number, number] }[];
+  readonly scraps: readonly {
+    readonly label: string;
+    readonly path: string;
+    readonly at: readonly [number, number];
+  }[];
   /** Films and scraps on the mat that carry kits, by name, and where each starts. */
   readonly bins: readonly { readonly bin: string; readonly x: number; readonly y: number }[];
   /** Where this film lies when it shares a mat with others. */
@@ -56,7 +60,12 @@ export interface SheetKitMeta {
   /** Alignment crosses of a part; empty otherwise. */
   readonly marks: string;
   /** Where it lies on its own film or scrap, before any mirroring: what a document keeps. */
-  readonly own: { readonly bin: string; readonly x: number; readonly y: number; readonly turn: number };
+  readonly own: {
+    readonly bin: string;
+    readonly x: number;
+    readonly y: number;
+    readonly turn: number;
+  };
 }
 
 export interface WeedSummary {
@@ -90,14 +99,34 @@ const ROWS_AT_ONCE = 4000;
  * Whether the class is what a plan was made of: a plan of an older document never takes the place of a newer one's.
  * Locks the class: two processes that plan it wait for each other here.
  */
-export async function isOfVersion(sql: Sql, workshopId: string, { class: ofClass, seats, ...parts }: Versions): Promise<boolean> {
-  const [row] = await sql<{ version: number; seats: number }[]>`select version, roster_version as seats from workshops where id = ${workshopId} for update`;
-  const things = await sql<{ thing: string; blank: number; design: number }[]>`select thing, blank_version as blank, design_version as design from things where workshop_id = ${workshopId}`;
-  return row?.version === ofClass && row.seats === seats && things.every(({ thing, blank, design }) => parts[`blank:${thing}`] === blank && parts[`design:${thing}`] === design);
+export async function isOfVersion(
+  sql: Sql,
+  workshopId: string,
+  { class: ofClass, seats, ...parts }: Versions,
+): Promise<boolean> {
+  const [row] = await sql<
+    { version: number; seats: number }[]
+  >`select version, roster_version as seats from workshops where id = ${workshopId} for update`;
+  const things = await sql<
+    { thing: string; blank: number; design: number }[]
+  >`select thing, blank_version as blank, design_version as design from things where workshop_id = ${workshopId}`;
+  return (
+    row?.version === ofClass &&
+    row.seats === seats &&
+    things.every(
+      ({ thing, blank, design }) =>
+        parts[`blank:${thing}`] === blank && parts[`design:${thing}`] === design,
+    )
+  );
 }
 
 /** Marks of sheets and kits survive as long as what was cut is still what is planned. Rows that say what they said are left alone. */
-export async function savePlan(sql: Sql, studioId: string, workshopId: string, computed: PlanRows & Partial<Pick<ComputedPlan, "prints">>): Promise<void> {
+export async function savePlan(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  computed: PlanRows & Partial<Pick<ComputedPlan, "prints">>,
+): Promise<void> {
   const own = { studio_id: studioId, workshop_id: workshopId };
   const prints = computed.prints ?? printsOf(computed);
   // Two processes that plan the same class wait for each other here.
@@ -108,7 +137,9 @@ export async function savePlan(sql: Sql, studioId: string, workshopId: string, c
   await cutAsSheets(sql, workshopId);
   await recutsDone(sql, workshopId);
   await kitsFromFilms(sql, workshopId, null);
-  const needs = Object.fromEntries((computed.plan.supplies ?? []).map(({ id, need }) => [id, need]));
+  const needs = Object.fromEntries(
+    (computed.plan.supplies ?? []).map(({ id, need }) => [id, need]),
+  );
   await sql`update workshops set plan_hash = ${computed.hash}, plan = ${sql.json(computed.plan as unknown as Json)}, needs = ${sql.json(needs)} where id = ${workshopId}`;
 }
 
@@ -118,17 +149,40 @@ interface Own {
 }
 
 /** Keys of rows that are there and say the same; what else is there is not planned any more. */
-async function unchanged<K extends string | number>(rows: Promise<readonly { key: K; print: string | null }[]>, prints: Readonly<Record<string, string>>): Promise<Set<K>> {
-  return new Set((await rows).flatMap(({ key, print }) => (print !== null && prints[String(key)] === print ? [key] : [])));
+async function unchanged<K extends string | number>(
+  rows: Promise<readonly { key: K; print: string | null }[]>,
+  prints: Readonly<Record<string, string>>,
+): Promise<Set<K>> {
+  return new Set(
+    (await rows).flatMap(({ key, print }) =>
+      print !== null && prints[String(key)] === print ? [key] : [],
+    ),
+  );
 }
 
-async function saveSheets(sql: Sql, own: Own, sheets: PlanRows["sheets"], prints: Readonly<Record<string, string>>): Promise<void> {
+async function saveSheets(
+  sql: Sql,
+  own: Own,
+  sheets: PlanRows["sheets"],
+  prints: Readonly<Record<string, string>>,
+): Promise<void> {
   const { workshop_id: workshopId } = own;
-  const same = await unchanged(sql<{ key: number; print: string | null }[]>`select nn as key, print from sheets where workshop_id = ${workshopId}`, prints);
+  const same = await unchanged(
+    sql<
+      { key: number; print: string | null }[]
+    >`select nn as key, print from sheets where workshop_id = ${workshopId}`,
+    prints,
+  );
   await sql`delete from sheets where workshop_id = ${workshopId} and not nn = any(${[...same]}::int[])`;
   const changed = sheets.filter(({ nn }) => !same.has(nn));
   if (changed.length === 0) return;
-  const cut = new Map((await sql<{ content_hash: string; cut_at: Date }[]>`select content_hash, cut_at from cut_marks where workshop_id = ${workshopId}`).map((row) => [row.content_hash, row.cut_at]));
+  const cut = new Map(
+    (
+      await sql<
+        { content_hash: string; cut_at: Date }[]
+      >`select content_hash, cut_at from cut_marks where workshop_id = ${workshopId}`
+    ).map((row) => [row.content_hash, row.cut_at]),
+  );
   const rows = changed.map(({ nn, vinyl, meta, hash }) => ({
     ...own,
     nn,
@@ -142,9 +196,19 @@ async function saveSheets(sql: Sql, own: Own, sheets: PlanRows["sheets"], prints
   await sql`insert into sheets ${sql(rows as never)}`;
 }
 
-async function saveKits(sql: Sql, own: Own, computed: PlanRows, prints: Readonly<Record<string, string>>): Promise<void> {
+async function saveKits(
+  sql: Sql,
+  own: Own,
+  computed: PlanRows,
+  prints: Readonly<Record<string, string>>,
+): Promise<void> {
   const { workshop_id: workshopId } = own;
-  const same = await unchanged(sql<{ key: string; print: string | null }[]>`select seat as key, print from kits where workshop_id = ${workshopId} and planned`, prints);
+  const same = await unchanged(
+    sql<
+      { key: string; print: string | null }[]
+    >`select seat as key, print from kits where workshop_id = ${workshopId} and planned`,
+    prints,
+  );
   await sql`delete from pieces where workshop_id = ${workshopId} and not seat = any(${[...same]})`;
   // What people recorded stays: a seat that is taken out and comes back brings its record.
   await sql`update kits set planned = false where workshop_id = ${workshopId} and planned and not seat = any(${computed.kits.map(({ seat }) => seat)})`;
@@ -154,20 +218,48 @@ async function saveKits(sql: Sql, own: Own, computed: PlanRows, prints: Readonly
     const position = (places.get(piece.seat) ?? -1) + 1;
     places.set(piece.seat, position);
     if (same.has(piece.seat)) return [];
-    const { id, seat, thing, copy, vinyl, sheet, area, counters, islands, small, path, film } = piece;
-    return [{ ...own, id, seat, thing, copy, vinyl, sheet, position, area_mm2: area, counters, islands, small, path, film }];
+    const { id, seat, thing, copy, vinyl, sheet, area, counters, islands, small, path, film } =
+      piece;
+    return [
+      {
+        ...own,
+        id,
+        seat,
+        thing,
+        copy,
+        vinyl,
+        sheet,
+        position,
+        area_mm2: area,
+        counters,
+        islands,
+        small,
+        path,
+        film,
+      },
+    ];
   });
-  for (let i = 0; i < pieces.length; i += ROWS_AT_ONCE) await sql`insert into pieces ${sql(pieces.slice(i, i + ROWS_AT_ONCE))}`;
+  for (let i = 0; i < pieces.length; i += ROWS_AT_ONCE)
+    await sql`insert into pieces ${sql(pieces.slice(i, i + ROWS_AT_ONCE))}`;
   const kits = computed.kits
     .filter(({ seat }) => !same.has(seat))
-    .map(({ seat, hash, weed, minutes }) => ({ ...own, seat, letters_hash: hash, weed: sql.json(weed as unknown as Json), weed_minutes: minutes, print: prints[seat] ?? null }));
+    .map(({ seat, hash, weed, minutes }) => ({
+      ...own,
+      seat,
+      letters_hash: hash,
+      weed: sql.json(weed as unknown as Json),
+      weed_minutes: minutes,
+      print: prints[seat] ?? null,
+    }));
   for (let i = 0; i < kits.length; i += ROWS_AT_ONCE)
     await sql`insert into kits ${sql(kits.slice(i, i + ROWS_AT_ONCE) as never)}
       on conflict (workshop_id, seat) do update set planned = true, letters_hash = excluded.letters_hash, weed = excluded.weed, weed_minutes = excluded.weed_minutes, print = excluded.print`;
 }
 
 export async function readPlan(sql: Sql, workshopId: string): Promise<StoredPlan | null> {
-  const [row] = await sql<{ plan: StoredPlan | null }[]>`select plan from workshops where id = ${workshopId}`;
+  const [row] = await sql<
+    { plan: StoredPlan | null }[]
+  >`select plan from workshops where id = ${workshopId}`;
   return row?.plan ?? null;
 }
 
@@ -180,11 +272,19 @@ export interface SheetRow {
 }
 
 export async function listSheets(sql: Sql, workshopId: string): Promise<SheetRow[]> {
-  return sql<SheetRow[]>`select nn, content_hash as hash, vinyl, meta, cut_at as "cutAt" from sheets where workshop_id = ${workshopId} order by nn`;
+  return sql<
+    SheetRow[]
+  >`select nn, content_hash as hash, vinyl, meta, cut_at as "cutAt" from sheets where workshop_id = ${workshopId} order by nn`;
 }
 
-export async function readSheet(sql: Sql, workshopId: string, nn: number): Promise<SheetRow | null> {
-  const [row] = await sql<SheetRow[]>`select nn, content_hash as hash, vinyl, meta, cut_at as "cutAt" from sheets where workshop_id = ${workshopId} and nn = ${nn}`;
+export async function readSheet(
+  sql: Sql,
+  workshopId: string,
+  nn: number,
+): Promise<SheetRow | null> {
+  const [row] = await sql<
+    SheetRow[]
+  >`select nn, content_hash as hash, vinyl, meta, cut_at as "cutAt" from sheets where workshop_id = ${workshopId} and nn = ${nn}`;
   return row ?? null;
 }
 
@@ -205,7 +305,8 @@ export interface KitRow {
 }
 
 /** Its films as planned are in the bag, or those that lack are noted. Of a row of kits called by no other name. */
-export const isPacked = (sql: Sql) => sql`packed_at is not null and (cut_hash = letters_hash or packed_hash = letters_hash)`;
+export const isPacked = (sql: Sql) =>
+  sql`packed_at is not null and (cut_hash = letters_hash or packed_hash = letters_hash)`;
 
 export async function listKits(sql: Sql, workshopId: string): Promise<KitRow[]> {
   return sql<KitRow[]>`
@@ -228,32 +329,57 @@ export interface PieceRow {
   readonly path: string;
 }
 
-export async function piecesOfSeat(sql: Sql, workshopId: string, seat: string): Promise<PieceRow[]> {
-  return sql<PieceRow[]>`select id, thing, copy, vinyl, sheet, counters, islands, small, path from pieces where workshop_id = ${workshopId} and seat = ${seat} order by position`;
+export async function piecesOfSeat(
+  sql: Sql,
+  workshopId: string,
+  seat: string,
+): Promise<PieceRow[]> {
+  return sql<
+    PieceRow[]
+  >`select id, thing, copy, vinyl, sheet, counters, islands, small, path from pieces where workshop_id = ${workshopId} and seat = ${seat} order by position`;
 }
 
 export interface PieceOfSeat extends Pick<PieceRow, "id" | "thing" | "copy" | "vinyl" | "path"> {
   readonly seat: string;
 }
 
-export async function piecesOfSeats(sql: Sql, workshopId: string, seats: readonly string[]): Promise<PieceOfSeat[]> {
-  return sql<PieceOfSeat[]>`select id, seat, thing, copy, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by seat, position`;
+export async function piecesOfSeats(
+  sql: Sql,
+  workshopId: string,
+  seats: readonly string[],
+): Promise<PieceOfSeat[]> {
+  return sql<
+    PieceOfSeat[]
+  >`select id, seat, thing, copy, vinyl, path from pieces where workshop_id = ${workshopId} and seat = any(${seats as string[]}) order by seat, position`;
 }
 
 /** Of which things these pieces of a seat are; all that the seat makes when none is named. */
-export async function thingsOfPieces(sql: Sql, workshopId: string, seat: string, ids: readonly string[]): Promise<string[]> {
+export async function thingsOfPieces(
+  sql: Sql,
+  workshopId: string,
+  seat: string,
+  ids: readonly string[],
+): Promise<string[]> {
   const rows = await sql<{ thing: string }[]>`
     select distinct thing from pieces where workshop_id = ${workshopId} and seat = ${seat} and (${ids.length === 0} or id = any(${ids as string[]})) order by thing`;
   return rows.map(({ thing }) => thing);
 }
 
 /** A kit counts as cut when every sheet that carries a piece of it is cut. */
-export async function markSheet(sql: Sql, workshopId: string, nn: number, cut: boolean): Promise<boolean> {
-  const [row] = await sql<{ hash: string }[]>`update sheets set cut_at = ${cut ? new Date() : null} where workshop_id = ${workshopId} and nn = ${nn} returning content_hash as hash`;
+export async function markSheet(
+  sql: Sql,
+  workshopId: string,
+  nn: number,
+  cut: boolean,
+): Promise<boolean> {
+  const [row] = await sql<
+    { hash: string }[]
+  >`update sheets set cut_at = ${cut ? new Date() : null} where workshop_id = ${workshopId} and nn = ${nn} returning content_hash as hash`;
   if (!row) return false;
   if (cut)
     await sql`insert into cut_marks (studio_id, workshop_id, content_hash) select studio_id, id, ${row.hash} from workshops where id = ${workshopId} on conflict (workshop_id, content_hash) do nothing`;
-  else await sql`delete from cut_marks where workshop_id = ${workshopId} and content_hash = ${row.hash}`;
+  else
+    await sql`delete from cut_marks where workshop_id = ${workshopId} and content_hash = ${row.hash}`;
   await markFilmsCut(sql, workshopId, nn, cut);
   await recutsDone(sql, workshopId);
   await kitsFromFilms(sql, workshopId, null);
@@ -267,7 +393,12 @@ export async function unpack(sql: Sql, workshopId: string, seat: string): Promis
 }
 
 /** A bag of which something is to be cut again. */
-export async function markRecut(sql: Sql, workshopId: string, seat: string, reason: string): Promise<void> {
+export async function markRecut(
+  sql: Sql,
+  workshopId: string,
+  seat: string,
+  reason: string,
+): Promise<void> {
   await sql`update kits set recut_reason = ${reason} where workshop_id = ${workshopId} and seat = ${seat}`;
   await unpack(sql, workshopId, seat);
   await kitsFromFilms(sql, workshopId, seat);
@@ -277,10 +408,20 @@ export async function markRecut(sql: Sql, workshopId: string, seat: string, reas
  * A bag is neither checked nor packed while something of it is not weeded, or is cut again; packed it may be where that is noted as lacking.
  * @returns whether it was marked
  */
-export async function markKit(sql: Sql, workshopId: string, seat: string, what: "checked" | "packed", on: boolean, lackNoted = false): Promise<boolean> {
+export async function markKit(
+  sql: Sql,
+  workshopId: string,
+  seat: string,
+  what: "checked" | "packed",
+  on: boolean,
+  lackNoted = false,
+): Promise<boolean> {
   const at = on ? new Date() : null;
   // Weeded, or handed over as it is cut, to be weeded in the class.
-  const ready = on && !lackNoted ? sql`and cut_hash = letters_hash and (weeded_at is not null or (select body->>'handsOver' from workshops where id = ${workshopId}) = 'cut')` : sql``;
+  const ready =
+    on && !lackNoted
+      ? sql`and cut_hash = letters_hash and (weeded_at is not null or (select body->>'handsOver' from workshops where id = ${workshopId}) = 'cut')`
+      : sql``;
   const marked =
     what === "checked"
       ? await sql`update kits set checked_at = ${at} where workshop_id = ${workshopId} and seat = ${seat} ${ready} returning seat`
@@ -289,7 +430,13 @@ export async function markKit(sql: Sql, workshopId: string, seat: string, what: 
 }
 
 /** Locked, so that a bag is closed by what is marked at that moment. */
-export async function lockBag(sql: Sql, workshopId: string, seat: string): Promise<{ packed: boolean } | null> {
-  const [row] = await sql<{ packed: boolean }[]>`select (${isPacked(sql)}) as packed from kits where workshop_id = ${workshopId} and seat = ${seat} and planned for update`;
+export async function lockBag(
+  sql: Sql,
+  workshopId: string,
+  seat: string,
+): Promise<{ packed: boolean } | null> {
+  const [row] = await sql<
+    { packed: boolean }[]
+  >`select (${isPacked(sql)}) as packed from kits where workshop_id = ${workshopId} and seat = ${seat} and planned for update`;
   return row ?? null;
 }

@@ -15,7 +15,9 @@ export async function migrate(ownerUrl: string): Promise<string[]> {
       await tx`select pg_advisory_xact_lock(${LOCK})`;
       await ensureAppRole(tx, ownerUrl);
       await tx`create table if not exists migrations (name text primary key, run_at timestamptz not null default now())`;
-      const done = new Set((await tx<{ name: string }[]>`select name from migrations`).map(({ name }) => name));
+      const done = new Set(
+        (await tx<{ name: string }[]>`select name from migrations`).map(({ name }) => name),
+      );
       const files = readdirSync(FOLDER)
         .filter((name) => name.endsWith(".sql") && !done.has(name))
         .sort();
@@ -33,7 +35,10 @@ export async function migrate(ownerUrl: string): Promise<string[]> {
 /** The role has a login of its own and neither superuser rights nor the right to bypass row-level security. */
 async function ensureAppRole(tx: postgres.TransactionSql, ownerUrl: string): Promise<void> {
   const [found] = await tx`select 1 from pg_roles where rolname = ${APP_ROLE}`;
-  if (!found) await tx.unsafe(`create role ${APP_ROLE} login nosuperuser nocreatedb nocreaterole nobypassrls`);
+  if (!found)
+    await tx.unsafe(
+      `create role ${APP_ROLE} login nosuperuser nocreatedb nocreaterole nobypassrls`,
+    );
   await tx.unsafe(`alter role ${APP_ROLE} password '${appPassword(ownerUrl)}'`);
 }
 

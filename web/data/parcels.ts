@@ -1,7 +1,13 @@
 /** Parcels of a class: addresses, what is posted, and the erasing of what nobody may keep any longer. */
 import { addDays, type LeadDays, leadDaysOf } from "@elm-basket/core/calendar/dates.ts";
 import { earlierKits } from "@elm-basket/core/posting/earlier.ts";
-import { type Address, addressSchema, type Posting, postBy, postingSchema } from "@elm-basket/core/posting/posting.ts";
+import {
+  type Address,
+  addressSchema,
+  type Posting,
+  postBy,
+  postingSchema,
+} from "@elm-basket/core/posting/posting.ts";
 import type { Sql } from "./client.ts";
 
 type Json = Parameters<Sql["json"]>[0];
@@ -22,58 +28,103 @@ export async function listParcels(sql: Sql, workshopId: string): Promise<ParcelR
   const rows = await sql<ParcelRow[]>`
     select p.seat, p.address, p.called, p.called = coalesce(s.fields->>'name', '') as sure, p.posted_at as "postedAt", p.erased
     from parcels p left join seats s on s.workshop_id = p.workshop_id and s.seat = p.seat where p.workshop_id = ${workshopId} order by length(p.seat), p.seat`;
-  return rows.map((row) => ({ ...row, address: row.address ? addressSchema.parse(row.address) : null }));
+  return rows.map((row) => ({
+    ...row,
+    address: row.address ? addressSchema.parse(row.address) : null,
+  }));
 }
 
 /** The usual ways where the class has none of its own. */
-export async function readPosting(sql: Sql, workshopId: string): Promise<{ posting: Posting; version: number }> {
-  const [row] = await sql<{ body: unknown; version: number }[]>`select body, version from postings where workshop_id = ${workshopId}`;
+export async function readPosting(
+  sql: Sql,
+  workshopId: string,
+): Promise<{ posting: Posting; version: number }> {
+  const [row] = await sql<
+    { body: unknown; version: number }[]
+  >`select body, version from postings where workshop_id = ${workshopId}`;
   const read = postingSchema.safeParse(row?.body ?? {});
-  return { posting: read.success ? read.data : postingSchema.parse({}), version: row?.version ?? 0 };
+  return {
+    posting: read.success ? read.data : postingSchema.parse({}),
+    version: row?.version ?? 0,
+  };
 }
 
 /** By class, how its kits are posted; classes without ways of their own are left out. */
 export async function postingsOf(sql: Sql, ids: readonly string[]): Promise<Map<string, Posting>> {
   if (ids.length === 0) return new Map();
-  const rows = await sql<{ id: string; body: unknown }[]>`select workshop_id as id, body from postings where workshop_id = any(${ids as string[]}::uuid[])`;
+  const rows = await sql<
+    { id: string; body: unknown }[]
+  >`select workshop_id as id, body from postings where workshop_id = any(${ids as string[]}::uuid[])`;
   return new Map(rows.map(({ id, body }) => [id, postingSchema.parse(body)]));
 }
 
 /** By class, its parcels. */
-export async function parcelsOf(sql: Sql, ids: readonly string[]): Promise<Map<string, ParcelRow[]>> {
+export async function parcelsOf(
+  sql: Sql,
+  ids: readonly string[],
+): Promise<Map<string, ParcelRow[]>> {
   const found = new Map<string, ParcelRow[]>();
   for (const id of ids) found.set(id, await listParcels(sql, id));
   return found;
 }
 
 /** @returns the new version; null where somebody else was first */
-export async function savePosting(sql: Sql, studioId: string, workshopId: string, posting: Posting, version: number): Promise<number | null> {
+export async function savePosting(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  posting: Posting,
+  version: number,
+): Promise<number | null> {
   const body = sql.json(posting as unknown as Json);
   const [row] =
     version === 0
       ? await sql<
           { version: number }[]
         >`insert into postings (studio_id, workshop_id, body) select ${studioId}, id, ${body} from workshops where id = ${workshopId} on conflict (workshop_id) do nothing returning version`
-      : await sql<{ version: number }[]>`update postings set body = ${body}, version = version + 1 where workshop_id = ${workshopId} and version = ${version} returning version`;
+      : await sql<
+          { version: number }[]
+        >`update postings set body = ${body}, version = version + 1 where workshop_id = ${workshopId} and version = ${version} returning version`;
   return row?.version ?? null;
 }
 
 /** Seats that the class has. */
 export async function seatsThere(sql: Sql, workshopId: string): Promise<Set<string>> {
-  return new Set((await sql<{ seat: string }[]>`select seat from seats where workshop_id = ${workshopId}`).map(({ seat }) => seat));
+  return new Set(
+    (await sql<{ seat: string }[]>`select seat from seats where workshop_id = ${workshopId}`).map(
+      ({ seat }) => seat,
+    ),
+  );
 }
 
 /** An address is written over; what is posted stays so. */
-export async function putAddresses(sql: Sql, studioId: string, workshopId: string, rows: readonly { readonly seat: string; readonly address: Address | null }[]): Promise<void> {
+export async function putAddresses(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  rows: readonly { readonly seat: string; readonly address: Address | null }[],
+): Promise<void> {
   if (rows.length === 0) return;
-  const values = rows.map(({ seat, address }) => ({ studio_id: studioId, workshop_id: workshopId, seat, address: address && sql.json(address as unknown as Json), erased: false }));
+  const values = rows.map(({ seat, address }) => ({
+    studio_id: studioId,
+    workshop_id: workshopId,
+    seat,
+    address: address && sql.json(address as unknown as Json),
+    erased: false,
+  }));
   await sql`insert into parcels ${sql(values as never)} on conflict (workshop_id, seat) do update set address = excluded.address, erased = false`;
   await sql`
     update parcels p set called = coalesce(s.fields->>'name', '') from seats s
     where p.workshop_id = ${workshopId} and s.workshop_id = p.workshop_id and s.seat = p.seat and p.seat = any(${rows.map(({ seat }) => seat)})`;
 }
 
-export async function markPosted(sql: Sql, studioId: string, workshopId: string, seats: readonly string[], on: boolean): Promise<void> {
+export async function markPosted(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  seats: readonly string[],
+  on: boolean,
+): Promise<void> {
   for (const seat of seats)
     await sql`
       insert into parcels (studio_id, workshop_id, seat, posted_at) values (${studioId}, ${workshopId}, ${seat}, ${on ? sql`now()` : null})
@@ -82,7 +133,9 @@ export async function markPosted(sql: Sql, studioId: string, workshopId: string,
 
 /** By seat, how many days earlier than the class everything about its kit is due, because it travels farther. Tells nothing of where it goes. */
 export async function earlierDays(sql: Sql, workshopId: string): Promise<Map<string, number>> {
-  const [row] = await sql<{ date: string; setting: { kind: "room" | "craftAlong" }; lead: LeadDays | null }[]>`
+  const [row] = await sql<
+    { date: string; setting: { kind: "room" | "craftAlong" }; lead: LeadDays | null }[]
+  >`
     select to_char(class_date, 'YYYY-MM-DD') as date, setting, body->'leadDays' as lead from workshops where id = ${workshopId}`;
   const usual = row && leadDaysOf(row.setting.kind, row.lead).postBy;
   if (!row || usual === undefined) return new Map();
@@ -92,7 +145,11 @@ export async function earlierDays(sql: Sql, workshopId: string): Promise<Map<str
     posted: postedAt !== null,
     postBy: sure && address ? postBy(posting, row.date, usual, address.country) : null,
   }));
-  return new Map(earlierKits(parcels, addDays(row.date, -usual)).flatMap(({ days, seats }) => [...seats].map((seat) => [seat, days] as const)));
+  return new Map(
+    earlierKits(parcels, addDays(row.date, -usual)).flatMap(({ days, seats }) =>
+      [...seats].map((seat) => [seat, days] as const),
+    ),
+  );
 }
 
 /** In all studios, addresses whose day has come. @returns how many */
@@ -103,5 +160,7 @@ export async function eraseAddresses(sql: Sql): Promise<number> {
 
 /** At once, because the host says so. */
 export async function eraseNow(sql: Sql, workshopId: string): Promise<number> {
-  return (await sql`update parcels set address = null, erased = true where workshop_id = ${workshopId} and address is not null returning seat`).length;
+  return (
+    await sql`update parcels set address = null, erased = true where workshop_id = ${workshopId} and address is not null returning seat`
+  ).length;
 }

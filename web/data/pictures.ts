@@ -11,7 +11,11 @@ export interface SmallPicture {
 export const MOST_PICTURES = 2000;
 
 /** @returns its id; null where the studio keeps as many as it may */
-export async function addPicture(sql: Sql, studioId: string, { bytes, width, height }: SmallPicture): Promise<string | null> {
+export async function addPicture(
+  sql: Sql,
+  studioId: string,
+  { bytes, width, height }: SmallPicture,
+): Promise<string | null> {
   const [row] = await sql<{ id: string }[]>`
     insert into pictures (studio_id, bytes, width, height) select ${studioId}, ${bytes}, ${width}, ${height} where (select count(*) from pictures) < ${MOST_PICTURES} returning id`;
   return row?.id ?? null;

@@ -14,18 +14,43 @@ const tins = demoClass("seed-tins");
 let studio = "";
 let id = "";
 const us = <T>(work: Parameters<typeof withStudio<T>>[1]) => withStudio(studio, work);
-const planned = async (document: typeof tins) => (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
-const named = (name: string): typeof tins => ({ ...tins, seats: tins.seats.map((seat, i) => (i === 4 ? { ...seat, fields: { ...seat.fields, name } } : seat)) });
+const planned = async (document: typeof tins) =>
+  (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
+const named = (name: string): typeof tins => ({
+  ...tins,
+  seats: tins.seats.map((seat, i) =>
+    i === 4 ? { ...seat, fields: { ...seat.fields, name } } : seat,
+  ),
+});
 
 /** By row, the transaction that wrote it. */
 const written = (table: "sheets" | "pieces" | "films" | "kits", key: string) =>
   us(
-    async (sql) => new Map((await sql<{ key: string; by: string }[]>`select ${sql(key)}::text as key, xmin::text as by from ${sql(table)} where workshop_id = ${id}`).map((row) => [row.key, row.by])),
+    async (sql) =>
+      new Map(
+        (
+          await sql<
+            { key: string; by: string }[]
+          >`select ${sql(key)}::text as key, xmin::text as by from ${sql(table)} where workshop_id = ${id}`
+        ).map((row) => [row.key, row.by]),
+      ),
   );
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  studio = (await withoutStudio((sql) => openStudio(sql, { studio: "Prints", person: "Host", email: "prints@example.org", passwordHash: "x", unit: "mm", zone: "UTC" })))?.studioId ?? "";
+  studio =
+    (
+      await withoutStudio((sql) =>
+        openStudio(sql, {
+          studio: "Prints",
+          person: "Host",
+          email: "prints@example.org",
+          passwordHash: "x",
+          unit: "mm",
+          zone: "UTC",
+        }),
+      )
+    )?.studioId ?? "";
 }, 60_000);
 beforeEach(async () => {
   id = await us((sql) => insertClass(sql, studio, tins, null));
@@ -50,8 +75,14 @@ describe("a plan that is saved again", () => {
     const after = await written("pieces", "id");
     const same = [...after].filter(([piece, by]) => before.get(piece) === by);
     expect(same.length).toBeGreaterThan(0);
-    expect(same.every(([piece]) => other.pieces.find(({ id: one }) => one === piece)?.seat !== "5")).toBe(true);
-    const rows = () => us((sql) => sql`select id, seat, thing, copy, vinyl, sheet, position, counters, islands, small, path, film from pieces where workshop_id = ${id} order by id`);
+    expect(
+      same.every(([piece]) => other.pieces.find(({ id: one }) => one === piece)?.seat !== "5"),
+    ).toBe(true);
+    const rows = () =>
+      us(
+        (sql) =>
+          sql`select id, seat, thing, copy, vinyl, sheet, position, counters, islands, small, path, film from pieces where workshop_id = ${id} order by id`,
+      );
     const kept = [...(await rows())];
     await us((sql) => sql`delete from pieces where workshop_id = ${id}`);
     await us((sql) => sql`update kits set print = null where workshop_id = ${id}`);
@@ -63,7 +94,8 @@ describe("a plan that is saved again", () => {
     await us(async (sql) => {
       for (const { nn } of await listSheets(sql, id)) await markSheet(sql, id, nn, true);
     });
-    const cut = async () => (await us((sql) => listKits(sql, id))).filter((kit) => kit.cut).map(({ seat }) => seat);
+    const cut = async () =>
+      (await us((sql) => listKits(sql, id))).filter((kit) => kit.cut).map(({ seat }) => seat);
     const before = await cut();
     expect(before.length).toBeGreaterThan(0);
     const fewer = { ...tins, seats: tins.seats.filter(({ seat }) => seat !== before[0]) };
@@ -88,16 +120,24 @@ describe("a plan of an older document", () => {
     const { versions } = await stored();
     expect(await us((sql) => isOfVersion(sql, id, versions))).toBe(true);
     const changes = [
-      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) => sql`update workshops set version = version + 1 where id = ${id}`,
-      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) => sql`update workshops set roster_version = roster_version + 1 where id = ${id}`,
-      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) => sql`update things set design_version = design_version + 1 where workshop_id = ${id}`,
-      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) => sql`update things set blank_version = blank_version + 1 where workshop_id = ${id}`,
+      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) =>
+        sql`update workshops set version = version + 1 where id = ${id}`,
+      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) =>
+        sql`update workshops set roster_version = roster_version + 1 where id = ${id}`,
+      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) =>
+        sql`update things set design_version = design_version + 1 where workshop_id = ${id}`,
+      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) =>
+        sql`update things set blank_version = blank_version + 1 where workshop_id = ${id}`,
     ];
     for (const change of changes) {
       const { versions: before } = await stored();
       await us(async (sql) => void (await change(sql)));
       expect(await us((sql) => isOfVersion(sql, id, before))).toBe(false);
     }
-    expect(await us(async (sql) => isOfVersion(sql, id, (await readClass(sql, id))?.versions ?? versions))).toBe(true);
+    expect(
+      await us(async (sql) =>
+        isOfVersion(sql, id, (await readClass(sql, id))?.versions ?? versions),
+      ),
+    ).toBe(true);
   });
 });

@@ -7,7 +7,12 @@ import type { SheetMeta, StoredPlan, WeedSummary } from "./making.ts";
 export interface PlanRows {
   readonly hash: string;
   readonly plan: StoredPlan;
-  readonly sheets: readonly { readonly nn: number; readonly vinyl: string; readonly meta: SheetMeta; readonly hash: string }[];
+  readonly sheets: readonly {
+    readonly nn: number;
+    readonly vinyl: string;
+    readonly meta: SheetMeta;
+    readonly hash: string;
+  }[];
   readonly pieces: readonly {
     readonly id: string;
     readonly seat: string;
@@ -23,7 +28,12 @@ export interface PlanRows {
     readonly film: string;
   }[];
   readonly films: readonly PlannedFilm[];
-  readonly kits: readonly { readonly seat: string; readonly hash: string; readonly weed: WeedSummary; readonly minutes: number }[];
+  readonly kits: readonly {
+    readonly seat: string;
+    readonly hash: string;
+    readonly weed: WeedSummary;
+    readonly minutes: number;
+  }[];
 }
 
 /** By sheet, seat and film. */
@@ -39,7 +49,8 @@ export interface ComputedPlan extends PlanRows {
 }
 
 /** Of a row and of what else is stored with it. */
-const printOf = (row: unknown): string => createHash("sha256").update(JSON.stringify(row)).digest("base64url");
+const printOf = (row: unknown): string =>
+  createHash("sha256").update(JSON.stringify(row)).digest("base64url");
 
 export function printsOf({ sheets, pieces, films, kits }: PlanRows): Prints {
   const bySeat = new Map<string, unknown[]>(kits.map((kit) => [kit.seat, [kit]]));
@@ -47,6 +58,8 @@ export function printsOf({ sheets, pieces, films, kits }: PlanRows): Prints {
   return {
     sheets: Object.fromEntries(sheets.map((sheet) => [String(sheet.nn), printOf(sheet)])),
     seats: Object.fromEntries([...bySeat].map(([seat, rows]) => [seat, printOf(rows)])),
-    films: Object.fromEntries(films.map((film, position) => [film.film, printOf([film, position])])),
+    films: Object.fromEntries(
+      films.map((film, position) => [film.film, printOf([film, position])]),
+    ),
   };
 }

@@ -6,7 +6,15 @@ import { insertClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { readGuide, setGuide } from "./guide.ts";
 import { migrate } from "./migrate.ts";
-import { describeProject, dropProject, dropVariant, insertProject, listProjects, putVariant, readProject } from "./projects.ts";
+import {
+  describeProject,
+  dropProject,
+  dropVariant,
+  insertProject,
+  listProjects,
+  putVariant,
+  readProject,
+} from "./projects.ts";
 import { openStudio } from "./sign-in.ts";
 
 const tins = demoClass("seed-tins");
@@ -14,34 +22,68 @@ let [ours, theirs, id] = ["", "", ""];
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) => withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" }));
+  const open = (email: string) =>
+    withoutStudio((sql) =>
+      openStudio(sql, {
+        studio: email,
+        person: "Host",
+        email,
+        passwordHash: "x",
+        unit: "mm",
+        zone: "UTC",
+      }),
+    );
   ours = (await open("projects-ours@test.example"))?.studioId ?? "";
   theirs = (await open("projects-theirs@test.example"))?.studioId ?? "";
   id = await withStudio(ours, (sql) => insertProject(sql, ours, tins));
 });
 afterAll(closePool);
 
-const variant = (name: string, more: object = {}) => variantSchema.parse({ id: name, name, ...more });
-const variants = async () => (await withStudio(ours, (sql) => readProject(sql, id)))?.variants.map(({ id: own }) => own);
+const variant = (name: string, more: object = {}) =>
+  variantSchema.parse({ id: name, name, ...more });
+const variants = async () =>
+  (await withStudio(ours, (sql) => readProject(sql, id)))?.variants.map(({ id: own }) => own);
 
 describe("a project", () => {
   it("is kept without people, under the words it is given", async () => {
     const project = await withStudio(ours, (sql) => readProject(sql, id));
     expect(project?.document.seats).toEqual([]);
-    expect(await withStudio(ours, (sql) => describeProject(sql, id, { title: "Tins", summary: "Small ones.", shopPrice: 1250 }))).toBe(true);
-    expect(await withStudio(ours, (sql) => readProject(sql, id))).toMatchObject({ title: "Tins", document: { title: "Tins", summary: "Small ones.", prices: { shopPrice: 1250 } } });
-    await withStudio(ours, (sql) => describeProject(sql, id, { title: "Tins", summary: "", shopPrice: null }));
-    expect((await withStudio(ours, (sql) => readProject(sql, id)))?.document.prices.shopPrice).toBeUndefined();
+    expect(
+      await withStudio(ours, (sql) =>
+        describeProject(sql, id, { title: "Tins", summary: "Small ones.", shopPrice: 1250 }),
+      ),
+    ).toBe(true);
+    expect(await withStudio(ours, (sql) => readProject(sql, id))).toMatchObject({
+      title: "Tins",
+      document: { title: "Tins", summary: "Small ones.", prices: { shopPrice: 1250 } },
+    });
+    await withStudio(ours, (sql) =>
+      describeProject(sql, id, { title: "Tins", summary: "", shopPrice: null }),
+    );
+    expect(
+      (await withStudio(ours, (sql) => readProject(sql, id)))?.document.prices.shopPrice,
+    ).toBeUndefined();
   });
 
   it("has variants: put, changed in its place, taken out; of two said at once both stay", async () => {
-    const put = (name: string, more: object = {}) => withStudio(ours, (sql) => putVariant(sql, id, variant(name, more)));
-    expect(await Promise.all([put("autumn"), put("large", { scale: 1.5 }), put("small", { scale: 0.5 })])).toEqual([true, true, true]);
+    const put = (name: string, more: object = {}) =>
+      withStudio(ours, (sql) => putVariant(sql, id, variant(name, more)));
+    expect(
+      await Promise.all([
+        put("autumn"),
+        put("large", { scale: 1.5 }),
+        put("small", { scale: 0.5 }),
+      ]),
+    ).toEqual([true, true, true]);
     expect((await variants())?.sort()).toEqual(["autumn", "large", "small"]);
     const before = await variants();
     await put("large", { scale: 2 });
     expect(await variants()).toEqual(before);
-    expect((await withStudio(ours, (sql) => readProject(sql, id)))?.variants.find(({ id: own }) => own === "large")?.scale).toBe(2);
+    expect(
+      (await withStudio(ours, (sql) => readProject(sql, id)))?.variants.find(
+        ({ id: own }) => own === "large",
+      )?.scale,
+    ).toBe(2);
     expect(await withStudio(ours, (sql) => dropVariant(sql, id, "small"))).toBe(true);
     expect(await withStudio(ours, (sql) => dropVariant(sql, id, "small"))).toBe(false);
   });
@@ -56,7 +98,8 @@ describe("a project", () => {
   });
 
   it("has no more of them than a page shows", async () => {
-    for (let n = 0; n < 20; n++) await withStudio(ours, (sql) => putVariant(sql, id, variant(`v${n}`)));
+    for (let n = 0; n < 20; n++)
+      await withStudio(ours, (sql) => putVariant(sql, id, variant(`v${n}`)));
     expect((await variants())?.length).toBe(12);
   });
 
@@ -66,7 +109,9 @@ describe("a project", () => {
       expect(await listProjects(sql)).toEqual([]);
       expect(await putVariant(sql, id, variant("theirs"))).toBe(false);
       expect(await dropVariant(sql, id, "autumn")).toBe(false);
-      expect(await describeProject(sql, id, { title: "Mine", summary: "", shopPrice: 0 })).toBe(false);
+      expect(await describeProject(sql, id, { title: "Mine", summary: "", shopPrice: 0 })).toBe(
+        false,
+      );
       expect(await dropProject(sql, id)).toBe(false);
     });
     expect(await variants()).toContain("autumn");
@@ -75,7 +120,9 @@ describe("a project", () => {
   it("goes, and a class that was made of it stays", async () => {
     const made = await withStudio(ours, (sql) => insertClass(sql, ours, tins, id, "project"));
     expect(await withStudio(ours, (sql) => dropProject(sql, id))).toBe(true);
-    expect(await withStudio(ours, (sql) => sql`select 1 from workshops where id = ${made}`)).toHaveLength(1);
+    expect(
+      await withStudio(ours, (sql) => sql`select 1 from workshops where id = ${made}`),
+    ).toHaveLength(1);
   });
 });
 

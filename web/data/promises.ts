@@ -1,10 +1,18 @@
 /** What classes are promised of the shelf, earliest date first. */
-import { type Claim, claimKey, type Promised, promise, wantedOf } from "@elm-basket/core/stock/reserve.ts";
+import {
+  type Claim,
+  claimKey,
+  type Promised,
+  promise,
+  wantedOf,
+} from "@elm-basket/core/stock/reserve.ts";
 import type { Sql } from "./client.ts";
 
 /** The date at the studio. */
 export async function studioToday(sql: Sql): Promise<string> {
-  const [row] = await sql<{ today: string }[]>`select to_char(now() at time zone zone, 'YYYY-MM-DD') as today from studios where id = current_studio()`;
+  const [row] = await sql<
+    { today: string }[]
+  >`select to_char(now() at time zone zone, 'YYYY-MM-DD') as today from studios where id = current_studio()`;
   return row?.today ?? new Date().toISOString().slice(0, 10);
 }
 
@@ -38,9 +46,17 @@ async function takenBy(sql: Sql, claims: readonly Claim[]): Promise<Map<string, 
 }
 
 /** By line of the class: what is there, what it took, what is kept for earlier classes. */
-export async function promisedTo(sql: Sql, workshopId: string, today: string): Promise<Map<string, Promised & Pick<Claim, "need">>> {
+export async function promisedTo(
+  sql: Sql,
+  workshopId: string,
+  today: string,
+): Promise<Map<string, Promised & Pick<Claim, "need">>> {
   const claims = await claimsOf(sql, today, workshopId);
-  const all = promise(claims, new Map(claims.map(({ good, onHand }) => [good, onHand])), await takenBy(sql, claims));
+  const all = promise(
+    claims,
+    new Map(claims.map(({ good, onHand }) => [good, onHand])),
+    await takenBy(sql, claims),
+  );
   return new Map(
     claims
       .filter(({ workshop }) => workshop === workshopId)
@@ -53,26 +69,48 @@ export async function promisedTo(sql: Sql, workshopId: string, today: string): P
 
 /** Classes to come whose plan was never made, or not since it was last changed in kind: what they want is not known. */
 export async function unplanned(sql: Sql, today: string): Promise<{ id: string; title: string }[]> {
-  return sql<{ id: string; title: string }[]>`select id, title from workshops where class_date >= ${today}::date and needs = '{}' order by class_date limit 200`;
+  return sql<
+    { id: string; title: string }[]
+  >`select id, title from workshops where class_date >= ${today}::date and needs = '{}' order by class_date limit 200`;
 }
 
 export interface Wanted {
   /** What classes to come still want of it. */
   readonly amount: number;
-  readonly classes: readonly { readonly id: string; readonly title: string; readonly date: string; readonly need: number }[];
+  readonly classes: readonly {
+    readonly id: string;
+    readonly title: string;
+    readonly date: string;
+    readonly need: number;
+  }[];
 }
 
 /** By good: what classes to come still want of it, the earliest first. */
 export async function wantedGoods(sql: Sql, today: string): Promise<Map<string, Wanted>> {
   const claims = await claimsOf(sql, today, null);
   const taken = await takenBy(sql, claims);
-  const promised = promise(claims, new Map(claims.map(({ good, onHand }) => [good, onHand])), taken);
+  const promised = promise(
+    claims,
+    new Map(claims.map(({ good, onHand }) => [good, onHand])),
+    taken,
+  );
   const wanted = wantedOf(claims, taken);
   const open = claims
-    .map((claim) => ({ ...claim, left: claim.need - (promised.get(claimKey(claim.workshop, claim.line))?.taken ?? 0) }))
+    .map((claim) => ({
+      ...claim,
+      left: claim.need - (promised.get(claimKey(claim.workshop, claim.line))?.taken ?? 0),
+    }))
     .filter(({ left }) => left > 0)
     .sort((a, b) => (a.order < b.order ? -1 : 1));
   return new Map(
-    [...wanted].map(([good, amount]) => [good, { amount, classes: open.filter((claim) => claim.good === good).map(({ workshop, title, date, left }) => ({ id: workshop, title, date, need: left })) }]),
+    [...wanted].map(([good, amount]) => [
+      good,
+      {
+        amount,
+        classes: open
+          .filter((claim) => claim.good === good)
+          .map(({ workshop, title, date, left }) => ({ id: workshop, title, date, need: left })),
+      },
+    ]),
   );
 }

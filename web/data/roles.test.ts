@@ -10,6 +10,7 @@ describe("the application's way into the database", () => {
   });
 
   it("is not made of an address without a secret", () => {
-    for (const url of ["postgres://owner@127.0.0.1/elm", "postgres://127.0.0.1/elm"]) expect(() => appUrl(url)).toThrow("has no password");
+    for (const url of ["postgres://owner@127.0.0.1/elm", "postgres://127.0.0.1/elm"])
+      expect(() => appUrl(url)).toThrow("has no password");
   });
 });

@@ -14,7 +14,8 @@ export interface Film {
 }
 
 export const filmOf = ({ name, family, colour }: Vinyl): Film => ({ name, family, colour });
-const sameFilm = (a: Film, b: Film): boolean => a.name === b.name && a.family === b.family && a.colour.toLowerCase() === b.colour.toLowerCase();
+const sameFilm = (a: Film, b: Film): boolean =>
+  a.name === b.name && a.family === b.family && a.colour.toLowerCase() === b.colour.toLowerCase();
 
 export interface ScrapRow {
   readonly label: string;
@@ -26,7 +27,8 @@ export interface ScrapRow {
   readonly plannedFor?: string | null;
 }
 
-const columns = (sql: Sql) => sql`label, film, outline, holes, to_char(bought, 'YYYY-MM-DD') as bought`;
+const columns = (sql: Sql) =>
+  sql`label, film, outline, holes, to_char(bought, 'YYYY-MM-DD') as bought`;
 
 /** Classes still to come that have this one's scraps on loads not cut yet, in the order in which they are served. */
 const planned = (sql: Sql) => sql`
@@ -39,7 +41,11 @@ const planned = (sql: Sql) => sql`
  * What an earlier class has planned on is not there for a later one. What this class itself has planned on stays until it is laid again,
  * even if another has taken it since: that is told, and nothing moves by itself.
  */
-export async function scrapsForClass(sql: Sql, workshopId: string, vinyls: readonly Vinyl[]): Promise<Scrap[]> {
+export async function scrapsForClass(
+  sql: Sql,
+  workshopId: string,
+  vinyls: readonly Vinyl[],
+): Promise<Scrap[]> {
   const rows = await sql<(ScrapRow & { later: boolean })[]>`
     with own as (select class_date + class_time::time as day, created_at from workshops where id = ${workshopId}),
     mine as (select unnest(scrap_labels) as label from sheets where workshop_id = ${workshopId} and cut_at is null),
@@ -51,7 +57,9 @@ export async function scrapsForClass(sql: Sql, workshopId: string, vinyls: reado
     select ${columns(sql)}, later from box order by later, case when later then created_at end, label`;
   return rows.flatMap(({ label, film, outline, holes, bought, later }) => {
     const vinyl = vinyls.find((own) => sameFilm(filmOf(own), film));
-    return vinyl ? [{ label, vinyl: vinyl.id, outline, holes, later, ...(bought ? { bought } : {}) }] : [];
+    return vinyl
+      ? [{ label, vinyl: vinyl.id, outline, holes, later, ...(bought ? { bought } : {}) }]
+      : [];
   });
 }
 
@@ -102,15 +110,24 @@ export async function scrapFilms(sql: Sql): Promise<Film[]> {
 type GivenScrap = Omit<ScrapRow, "plannedFor">;
 
 /** "taken" when there is one of that label. */
-export async function newScrap(sql: Sql, studioId: string, { label, film, outline, holes, bought }: GivenScrap): Promise<"done" | "taken"> {
+export async function newScrap(
+  sql: Sql,
+  studioId: string,
+  { label, film, outline, holes, bought }: GivenScrap,
+): Promise<"done" | "taken"> {
   const made = await sql`insert into scraps (studio_id, label, film, outline, holes, bought)
     values (${studioId}, ${label}, ${sql.json(film as unknown as Json)}, ${sql.json(outline as unknown as Json)}, ${sql.json(holes as unknown as Json)}, ${bought})
     on conflict (studio_id, label) do nothing returning id`;
   return made.length > 0 ? "done" : "taken";
 }
 
-export async function changeScrap(sql: Sql, before: string, { label, film, outline, holes, bought }: GivenScrap): Promise<"done" | "taken" | "gone"> {
-  if (label !== before && (await sql`select 1 from scraps where label = ${label}`).length > 0) return "taken";
+export async function changeScrap(
+  sql: Sql,
+  before: string,
+  { label, film, outline, holes, bought }: GivenScrap,
+): Promise<"done" | "taken" | "gone"> {
+  if (label !== before && (await sql`select 1 from scraps where label = ${label}`).length > 0)
+    return "taken";
   const changed =
     await sql`update scraps set label = ${label}, film = ${sql.json(film as unknown as Json)}, outline = ${sql.json(outline as unknown as Json)}, holes = ${sql.json(holes as unknown as Json)}, bought = ${bought}
     where label = ${before} and used_nn is null returning id`;
@@ -118,7 +135,11 @@ export async function changeScrap(sql: Sql, before: string, { label, film, outli
 }
 
 /** Puts the scraps of a class document into the box; a label that is there already stays as it is. */
-export async function putScraps(sql: Sql, studioId: string, { scraps, vinyls }: Pick<ClassDocument, "scraps" | "vinyls">): Promise<void> {
+export async function putScraps(
+  sql: Sql,
+  studioId: string,
+  { scraps, vinyls }: Pick<ClassDocument, "scraps" | "vinyls">,
+): Promise<void> {
   for (const { label, vinyl, outline, holes, bought } of scraps) {
     const film = vinyls.find(({ id }) => id === vinyl);
     if (!film) continue;
@@ -129,15 +150,25 @@ export async function putScraps(sql: Sql, studioId: string, { scraps, vinyls }: 
 }
 
 /** The scraps of a load are cut up, or (when that was a mistake) back in the box. */
-export async function takeScraps(sql: Sql, workshopId: string, nn: number, labels: readonly string[], used: boolean): Promise<void> {
-  if (used) await sql`update scraps set used_by = ${workshopId}, used_nn = ${nn} where label = any(${labels as string[]}) and used_nn is null`;
-  else await sql`update scraps set used_by = null, used_nn = null where used_by = ${workshopId} and used_nn = ${nn}`;
+export async function takeScraps(
+  sql: Sql,
+  workshopId: string,
+  nn: number,
+  labels: readonly string[],
+  used: boolean,
+): Promise<void> {
+  if (used)
+    await sql`update scraps set used_by = ${workshopId}, used_nn = ${nn} where label = any(${labels as string[]}) and used_nn is null`;
+  else
+    await sql`update scraps set used_by = null, used_nn = null where used_by = ${workshopId} and used_nn = ${nn}`;
 }
 
 /** The next free label of a film: its first letter and a number. */
 export async function freeLabel(sql: Sql, name: string): Promise<string> {
   const letter = (name.match(/[A-Za-z]/u)?.[0] ?? "S").toUpperCase();
-  const [row] = await sql<{ next: number }[]>`select coalesce(max(substring(label from '[0-9]+$')::int), 0) + 1 as next from scraps where label ~ ${`^${letter}-[0-9]{1,6}$`}`;
+  const [row] = await sql<
+    { next: number }[]
+  >`select coalesce(max(substring(label from '[0-9]+$')::int), 0) + 1 as next from scraps where label ~ ${`^${letter}-[0-9]{1,6}$`}`;
   return `${letter}-${String(row?.next ?? 1).padStart(2, "0")}`;
 }
 
@@ -148,7 +179,13 @@ export interface Leftover {
 }
 
 /** What a load leaves that is worth keeping goes into the box under the next free label of its film. Returns the labels. */
-export async function keepLeftovers(sql: Sql, studioId: string, workshopId: string, nn: number, leftovers: readonly Leftover[]): Promise<string[]> {
+export async function keepLeftovers(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  nn: number,
+  leftovers: readonly Leftover[],
+): Promise<string[]> {
   const labels: string[] = [];
   for (const { film, outline, holes } of leftovers) {
     const label = await freeLabel(sql, film.name);
@@ -160,7 +197,11 @@ export async function keepLeftovers(sql: Sql, studioId: string, workshopId: stri
 
 /** Labels of what a load left that is still in the box. */
 export async function leftBy(sql: Sql, workshopId: string, nn: number): Promise<string[]> {
-  return (await sql<{ label: string }[]>`select label from scraps where left_by = ${workshopId} and left_nn = ${nn} and used_nn is null order by label`).map(({ label }) => label);
+  return (
+    await sql<
+      { label: string }[]
+    >`select label from scraps where left_by = ${workshopId} and left_nn = ${nn} and used_nn is null order by label`
+  ).map(({ label }) => label);
 }
 
 /** A load that was not cut after all leaves nothing. */

@@ -1,8 +1,26 @@
 /** Made-up addresses for the demo's craft-along: four countries, some seats that have not answered yet. */
-import { type Address, addressSchema, type Posting, postingSchema } from "@elm-basket/core/posting/posting.ts";
+import {
+  type Address,
+  addressSchema,
+  type Posting,
+  postingSchema,
+} from "@elm-basket/core/posting/posting.ts";
 
-const STREETS = ["Reed Lane", "Quay Road", "Tin Street", "Heron Walk", "Allotment Row", "Mill Brook", "Fennel Court", "Lantern Steps"];
-const TOWNS: readonly (readonly [country: string, towns: readonly string[], code: (n: number) => string])[] = [
+const STREETS = [
+  "Reed Lane",
+  "Quay Road",
+  "Tin Street",
+  "Heron Walk",
+  "Allotment Row",
+  "Mill Brook",
+  "Fennel Court",
+  "Lantern Steps",
+];
+const TOWNS: readonly (readonly [
+  country: string,
+  towns: readonly string[],
+  code: (n: number) => string,
+])[] = [
   ["", ["Elmford", "Wickerham", "Lower Rushby"], (n) => `EM${(n % 9) + 1} ${(n % 8) + 1}QW`],
   ["Ireland", ["Ballyrush", "Port Elm"], (n) => `E${10 + (n % 80)} RW${(n % 8) + 1}`],
   ["Norway", ["Sivfjord"], (n) => `9${100 + (n % 90)}`],
@@ -16,7 +34,14 @@ const silent = (n: number): boolean => n % 27 === 13;
 export function demoAddress(n: number, name: string): Address | null {
   const [land, towns, code] = TOWNS[country(n)] ?? (TOWNS[0] as (typeof TOWNS)[number]);
   if (silent(n)) return null;
-  return addressSchema.parse({ name: `${name} ${"ABCDEFGHKLMRST"[n % 14]}.`, lines: [`${1 + ((n * 7) % 88)} ${STREETS[n % STREETS.length]}`, `${code(n)} ${towns[n % towns.length]}`], country: land });
+  return addressSchema.parse({
+    name: `${name} ${"ABCDEFGHKLMRST"[n % 14]}.`,
+    lines: [
+      `${1 + ((n * 7) % 88)} ${STREETS[n % STREETS.length]}`,
+      `${code(n)} ${towns[n % towns.length]}`,
+    ],
+    country: land,
+  });
 }
 
 export const DEMO_POSTING: Posting = postingSchema.parse({

@@ -29,9 +29,18 @@ async function opened(title: string) {
   const found = (await withStudio(studio, listClasses)).find((row) => row.title.startsWith(title));
   const stored = found ? await withStudio(studio, (sql) => readClass(sql, found.id)) : null;
   if (!found || !stored) throw new Error(`the demo has no ${title}`);
-  const computed = (await run({ kind: "plan", document: stored.document, fonts: [], hash: documentHash(stored.document) })) as ComputedPlan;
+  const computed = (await run({
+    kind: "plan",
+    document: stored.document,
+    fonts: [],
+    hash: documentHash(stored.document),
+  })) as ComputedPlan;
   await withStudio(studio, (sql) => savePlan(sql, studio, found.id, computed));
-  return { document: stored.document, sheets: await withStudio(studio, (sql) => listSheets(sql, found.id)), kits: await withStudio(studio, (sql) => listKits(sql, found.id)) };
+  return {
+    document: stored.document,
+    sheets: await withStudio(studio, (sql) => listSheets(sql, found.id)),
+    kits: await withStudio(studio, (sql) => listKits(sql, found.id)),
+  };
 }
 
 describe("the demo studio", () => {
@@ -55,16 +64,28 @@ describe("the demo studio", () => {
     const { sheets, kits } = await opened("Night-sky");
     expect(kits.filter(({ packed }) => packed)).toHaveLength(79);
     expect(kits.filter(({ flawed }) => flawed)).toHaveLength(2);
-    expect(kits.filter(({ recutReason }) => recutReason)).toMatchObject([{ seat: "12", cut: false, weeded: false }]);
+    expect(kits.filter(({ recutReason }) => recutReason)).toMatchObject([
+      { seat: "12", cut: false, weeded: false },
+    ]);
     expect(sheets.filter(({ cutAt }) => cutAt === null)).toHaveLength(1);
-    const found = (await withStudio(studio, listClasses)).find((row) => row.title.startsWith("Night-sky"));
-    expect(await withStudio(studio, (sql) => bagMarks(sql, found?.id ?? "", "20"))).toContainEqual({ bag: "20", line: "line:wipe", state: "lack", note: "none left" });
+    const found = (await withStudio(studio, listClasses)).find((row) =>
+      row.title.startsWith("Night-sky"),
+    );
+    expect(await withStudio(studio, (sql) => bagMarks(sql, found?.id ?? "", "20"))).toContainEqual({
+      bag: "20",
+      line: "line:wipe",
+      state: "lack",
+      note: "none left",
+    });
   });
 
   it("has one class looked back on, and one about to go live", async () => {
     const classes = await withStudio(studio, listClasses);
     const idOf = (title: string) => classes.find((row) => row.title.startsWith(title))?.id ?? "";
-    const log = (await withStudio(studio, (sql) => listLog(sql, idOf("Rowing")))).map((row) => ({ ...row, at: row.at.getTime() }));
+    const log = (await withStudio(studio, (sql) => listLog(sql, idOf("Rowing")))).map((row) => ({
+      ...row,
+      at: row.at.getTime(),
+    }));
     const document = (await withStudio(studio, (sql) => readClass(sql, idOf("Rowing"))))?.document;
     const taught = runLog(log, runSheetOf(document as never).steps, []);
     expect(taught.leftOut).toEqual([]);
@@ -72,7 +93,10 @@ describe("the demo studio", () => {
     expect(taught.flaws).toHaveLength(3);
     expect(taught.stuck.every(({ minutes }) => minutes !== null && minutes > 0.2)).toBe(true);
     const ready = await withStudio(studio, (sql) => readyMarks(sql, idOf("Night-sky")));
-    expect([ready.filter(({ kind }) => kind === "missing").length, ready.length > 80]).toEqual([3, true]);
+    expect([ready.filter(({ kind }) => kind === "missing").length, ready.length > 80]).toEqual([
+      3,
+      true,
+    ]);
   });
 
   it("is loaded once", async () => {

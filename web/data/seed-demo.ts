@@ -60,7 +60,9 @@ export async function seedDemo(ownerUrl: string): Promise<void> {
 }
 
 async function load(tx: Sql): Promise<void> {
-  const [studio] = await tx<{ id: string }[]>`insert into studios (name, unit, zone, is_demo) values ('Lantern Lane Workroom', 'mm', 'Europe/London', true) returning id`;
+  const [studio] = await tx<
+    { id: string }[]
+  >`insert into studios (name, unit, zone, is_demo) values ('Lantern Lane Workroom', 'mm', 'Europe/London', true) returning id`;
   const studioId = studio?.id ?? "";
   await tx`select set_config('elm.studio_id', ${studioId}, true)`;
   await tx`insert into people (studio_id, email, name, password_hash) values (${studioId}, ${DEMO_EMAIL}, 'Ines of Lantern Lane', ${await hash(DEMO_PASSWORD)})`;
@@ -70,11 +72,21 @@ async function load(tx: Sql): Promise<void> {
   const documents = demoDocuments();
   for (const document of documents.values()) await insertProject(tx, studioId, document);
   const projects = new Map((await listProjects(tx)).map((project) => [project.title, project.id]));
-  for (const { project, ...variant } of VARIANTS) await putVariant(tx, projects.get(documents.get(project)?.title ?? "") ?? "", variantSchema.parse(variant));
+  for (const { project, ...variant } of VARIANTS)
+    await putVariant(
+      tx,
+      projects.get(documents.get(project)?.title ?? "") ?? "",
+      variantSchema.parse(variant),
+    );
   for (const { name, title, days, weeded, recuts = [] } of CLASSES) {
     const written = documents.get(name);
     if (!written) continue;
-    const document = { ...written, title: title ?? written.title, recuts: [...recuts], when: { ...written.when, date: addDays(today(), days) } };
+    const document = {
+      ...written,
+      title: title ?? written.title,
+      recuts: [...recuts],
+      when: { ...written.when, date: addDays(today(), days) },
+    };
     const id = await insertClass(tx, studioId, document, projects.get(written.title) ?? null);
     // As it is read from now on: a plan of the file itself would be made again at the first look.
     const stored = (await readClass(tx, id))?.document ?? document;
@@ -91,7 +103,12 @@ async function load(tx: Sql): Promise<void> {
   for (const name of MATS) await addMat(tx, studioId, name);
 }
 
-async function addresses(tx: Sql, studioId: string, id: string, { seats }: ClassDocument): Promise<void> {
+async function addresses(
+  tx: Sql,
+  studioId: string,
+  id: string,
+  { seats }: ClassDocument,
+): Promise<void> {
   await savePosting(tx, studioId, id, DEMO_POSTING, 0);
   await putAddresses(
     tx,
@@ -132,14 +149,25 @@ const VARIANTS = [
 ] as const;
 
 /** The demo's classes lie round the day it is loaded, so that there is always one past and two ahead. */
-const CLASSES: readonly { readonly name: string; readonly title?: string; readonly days: number; readonly weeded: number | "half" | "all"; readonly recuts?: ClassDocument["recuts"] }[] = [
+const CLASSES: readonly {
+  readonly name: string;
+  readonly title?: string;
+  readonly days: number;
+  readonly weeded: number | "half" | "all";
+  readonly recuts?: ClassDocument["recuts"];
+}[] = [
   { name: "seed-tins", days: 11, weeded: 4 },
   { name: "slate-numbers", days: 8, weeded: 0 },
   { name: "quay-market-sets", days: 15, weeded: 0 },
   { name: "leaf-pot", days: 20, weeded: 0 },
   { name: "moth-cloche", days: 27, weeded: 0 },
   // Half packed: two flaws, a piece that folded on itself and waits to be cut again, a wipe that lacks.
-  { name: "night-sky-clipboard", days: 34, weeded: "half", recuts: [{ seat: "12", copy: 1, vinyl: "aurora", round: 1, pieces: [1] }] },
+  {
+    name: "night-sky-clipboard",
+    days: 34,
+    weeded: "half",
+    recuts: [{ seat: "12", copy: 1, vinyl: "aurora", round: 1, pieces: [1] }],
+  },
   { name: "rowing-bottles", days: -10, weeded: "all" },
   { name: "seed-tins", title: "Allotment tins, the first evening", days: -31, weeded: "all" },
 ];
@@ -147,21 +175,43 @@ const CLASSES: readonly { readonly name: string; readonly title?: string; readon
 const today = (): string => new Date().toISOString().slice(0, 10);
 
 /** Plans the class, and marks what the story says is cut, weeded and packed. */
-async function progress(tx: Sql, studioId: string, id: string, document: ClassDocument, weeded: number | "half" | "all"): Promise<void> {
-  const computed = (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
+async function progress(
+  tx: Sql,
+  studioId: string,
+  id: string,
+  document: ClassDocument,
+  weeded: number | "half" | "all",
+): Promise<void> {
+  const computed = (await run({
+    kind: "plan",
+    document,
+    fonts: [],
+    hash: documentHash(document),
+  })) as ComputedPlan;
   await savePlan(tx, studioId, id, computed);
   if (weeded === 0) return;
   const waits = new Set(computed.films.flatMap(({ again, sheet }) => (again ? [sheet] : [])));
-  for (const sheet of await listSheets(tx, id)) if (!waits.has(sheet.nn)) await finishSheet(tx, studioId, id, sheet, true);
-  const hardest = [...computed.kits].sort((a, b) => b.minutes - a.minutes).slice(0, typeof weeded === "number" ? weeded : undefined);
-  const seats = weeded === "half" ? document.seats.slice(0, document.seats.length / 2).map(({ seat }) => seat) : hardest.map(({ seat }) => seat);
+  for (const sheet of await listSheets(tx, id))
+    if (!waits.has(sheet.nn)) await finishSheet(tx, studioId, id, sheet, true);
+  const hardest = [...computed.kits]
+    .sort((a, b) => b.minutes - a.minutes)
+    .slice(0, typeof weeded === "number" ? weeded : undefined);
+  const seats =
+    weeded === "half"
+      ? document.seats.slice(0, document.seats.length / 2).map(({ seat }) => seat)
+      : hardest.map(({ seat }) => seat);
   for (const seat of seats) {
     await endSeat(tx, id, seat, weeded === "half" && FLAWED.has(seat));
-    if (typeof weeded !== "number" && !document.recuts.some((recut) => recut.seat === seat)) await packed(tx, studioId, id, seat);
+    if (typeof weeded !== "number" && !document.recuts.some((recut) => recut.seat === seat))
+      await packed(tx, studioId, id, seat);
   }
   for (const { seat } of document.recuts) {
     await markRecut(tx, id, seat, "folded on itself");
-    await addLog(tx, studioId, id, { kind: "lost", seat, body: { reason: "folded on itself", pieces: 1 } });
+    await addLog(tx, studioId, id, {
+      kind: "lost",
+      seat,
+      body: { reason: "folded on itself", pieces: 1 },
+    });
   }
   if (weeded !== "all") return;
   const needs = new Map(computed.plan.supplies.map((line) => [line.id, line.need]));
@@ -182,19 +232,34 @@ const LACKING = { seat: "20", line: "line:wipe", note: "none left" };
 /** All of it is in the bag, or noted as lacking; then the bag is closed. */
 async function packed(tx: Sql, studioId: string, id: string, seat: string): Promise<void> {
   const count = (await seatCounts(tx, id, seat)) ?? (() => 1);
-  const lines = bagOf(await filmsOfSeat(tx, id, seat), await suppliesOfClass(tx, id), count).map((line) => line.id);
+  const lines = bagOf(await filmsOfSeat(tx, id, seat), await suppliesOfClass(tx, id), count).map(
+    (line) => line.id,
+  );
   const lacks = seat === LACKING.seat && lines.includes(LACKING.line);
-  await markLines(tx, studioId, id, seat, lacks ? lines.filter((line) => line !== LACKING.line) : lines, "in");
+  await markLines(
+    tx,
+    studioId,
+    id,
+    seat,
+    lacks ? lines.filter((line) => line !== LACKING.line) : lines,
+    "in",
+  );
   if (lacks) await markLines(tx, studioId, id, seat, [LACKING.line], "lack", LACKING.note);
   await markKit(tx, id, seat, "packed", true);
   await takeKit(tx, studioId, id, seat, true);
 }
 
 /** A craft-along about to go live: most have said that all is there, three lack something. */
-async function readiness(tx: Sql, studioId: string, workshopId: string, { seats }: ClassDocument): Promise<void> {
+async function readiness(
+  tx: Sql,
+  studioId: string,
+  workshopId: string,
+  { seats }: ClassDocument,
+): Promise<void> {
   for (const [i, { seat }] of seats.entries()) {
     const lacks = MISSING.get(seat);
-    if (lacks !== undefined) await addLog(tx, studioId, workshopId, { kind: "missing", seat, body: { what: lacks } });
+    if (lacks !== undefined)
+      await addLog(tx, studioId, workshopId, { kind: "missing", seat, body: { what: lacks } });
     else if (i % 5 < 3) await addLog(tx, studioId, workshopId, { kind: "ready", seat });
   }
 }

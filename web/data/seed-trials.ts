@@ -20,7 +20,10 @@ interface Tried {
 /** A sample as it would lie under a lamp: a wave of film on a glazed tile, its end lifted or pale where it failed. */
 function drawing({ stroke, colour, outcome }: Tried): Buffer {
   const faded = outcome === "faded" ? 0.45 : 1;
-  const lifted = outcome === "lifting" ? `<path d="M470 250 q40 -70 95 -58 l-8 26 q-40 -6 -66 50 z" fill="#fff" stroke="${colour}" stroke-width="6"/>` : "";
+  const lifted =
+    outcome === "lifting"
+      ? `<path d="M470 250 q40 -70 95 -58 l-8 26 q-40 -6 -66 50 z" fill="#fff" stroke="${colour}" stroke-width="6"/>`
+      : "";
   return Buffer.from(
     `<svg xmlns="http://www.w3.org/2000/svg" width="640" height="440"><defs><radialGradient id="g" cx="35%" cy="28%"><stop offset="0" stop-color="#fbfaf6"/><stop offset="1" stop-color="#cfcabb"/></radialGradient></defs>
     <rect width="640" height="440" fill="#8d8676"/><rect x="36" y="30" width="568" height="380" rx="14" fill="url(#g)"/>
@@ -39,8 +42,13 @@ async function sampleOf(tx: Sql, studioId: string, tried: Tried, id: string): Pr
 export async function seedTrials(tx: Sql, studioId: string, today: string): Promise<void> {
   for (const { samples, daysAgo, ...trial } of TRIALS) {
     const own: Sample[] = [];
-    for (const [i, tried] of samples.entries()) own.push(await sampleOf(tx, studioId, tried, `s${i + 1}`));
-    await addTrial(tx, studioId, trialSchema.parse({ ...trial, began: addDays(today, -daysAgo), samples: own }));
+    for (const [i, tried] of samples.entries())
+      own.push(await sampleOf(tx, studioId, tried, `s${i + 1}`));
+    await addTrial(
+      tx,
+      studioId,
+      trialSchema.parse({ ...trial, began: addDays(today, -daysAgo), samples: own }),
+    );
   }
 }
 
@@ -66,7 +74,14 @@ const TRIALS: readonly {
     daysAgo: 60,
     samples: [
       { label: "Bold letters", outcome: "held", round: 5, note: "", stroke: 34, colour: "#1F4E79" },
-      { label: "Strokes of 1 mm", outcome: "held", round: 5, note: "One end looked at with a loupe: flat.", stroke: 9, colour: "#1F4E79" },
+      {
+        label: "Strokes of 1 mm",
+        outcome: "held",
+        round: 5,
+        note: "One end looked at with a loupe: flat.",
+        stroke: 9,
+        colour: "#1F4E79",
+      },
     ],
   },
   {
@@ -79,8 +94,22 @@ const TRIALS: readonly {
     note: "Not for anything that is washed.",
     daysAgo: 46,
     samples: [
-      { label: "A star of 40 mm", outcome: "lifting", round: 3, note: "It buckled first, then one point stood up.", stroke: 30, colour: "#7D6BB0" },
-      { label: "Thin letters", outcome: "faded", round: 4, note: "The shimmer is gone.", stroke: 10, colour: "#7D6BB0" },
+      {
+        label: "A star of 40 mm",
+        outcome: "lifting",
+        round: 3,
+        note: "It buckled first, then one point stood up.",
+        stroke: 30,
+        colour: "#7D6BB0",
+      },
+      {
+        label: "Thin letters",
+        outcome: "faded",
+        round: 4,
+        note: "The shimmer is gone.",
+        stroke: 10,
+        colour: "#7D6BB0",
+      },
     ],
   },
 ];

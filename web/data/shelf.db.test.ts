@@ -23,10 +23,24 @@ let studios = 0;
 
 const open = async () => {
   const email = `shelf-${++studios}@test.example`;
-  return (await withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" })))?.studioId ?? "";
+  return (
+    (
+      await withoutStudio((sql) =>
+        openStudio(sql, {
+          studio: email,
+          person: "Host",
+          email,
+          passwordHash: "x",
+          unit: "mm",
+          zone: "UTC",
+        }),
+      )
+    )?.studioId ?? ""
+  );
 };
 const on = (date: string, document = tins) => ({ ...document, when: { ...document.when, date } });
-const make = (studio: string, document = tins, source: "file" | "project" = "file") => withStudio(studio, (sql) => insertClass(sql, studio, document, null, source));
+const make = (studio: string, document = tins, source: "file" | "project" = "file") =>
+  withStudio(studio, (sql) => insertClass(sql, studio, document, null, source));
 const read = async (studio: string, id: string) => {
   const stored = await withStudio(studio, (sql) => readClass(sql, id));
   if (!stored) throw new Error("no class");
@@ -34,7 +48,12 @@ const read = async (studio: string, id: string) => {
 };
 const plan = async (studio: string, id: string) => {
   const { document } = await read(studio, id);
-  const computed = (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
+  const computed = (await run({
+    kind: "plan",
+    document,
+    fonts: [],
+    hash: documentHash(document),
+  })) as ComputedPlan;
   await withStudio(studio, (sql) => savePlan(sql, studio, id, computed));
   return computed;
 };
@@ -56,9 +75,12 @@ describe("the ledger", () => {
     await make(ours);
     const { id } = await goodNamed(ours, blank.name);
     for (const forbidden of [
-      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) => sql`update stock_moves set change = 5 where good_id = ${id}`,
-      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) => sql`delete from stock_moves where good_id = ${id}`,
-      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) => sql`update goods set on_hand = 99 where id = ${id}`,
+      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) =>
+        sql`update stock_moves set change = 5 where good_id = ${id}`,
+      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) =>
+        sql`delete from stock_moves where good_id = ${id}`,
+      (sql: Parameters<Parameters<typeof withStudio>[1]>[0]) =>
+        sql`update goods set on_hand = 99 where id = ${id}`,
     ])
       await expect(withStudio(ours, forbidden)).rejects.toThrow(/permission denied/u);
   });
@@ -67,7 +89,11 @@ describe("the ledger", () => {
     const ours = await open();
     await make(ours);
     const { id, onHand } = await goodNamed(ours, blank.name);
-    await expect(withStudio(ours, (sql) => addMoves(sql, ours, id, [{ kind: "spoiled", change: -onHand - 1 }]))).rejects.toThrow(/on_hand/u);
+    await expect(
+      withStudio(ours, (sql) =>
+        addMoves(sql, ours, id, [{ kind: "spoiled", change: -onHand - 1 }]),
+      ),
+    ).rejects.toThrow(/on_hand/u);
     expect((await goodNamed(ours, blank.name)).onHand).toBe(onHand);
   });
 
@@ -81,8 +107,12 @@ describe("the ledger", () => {
       expect((await goodsById(sql, [id])).size).toBe(0);
       expect((await wantedGoods(sql, TODAY)).size).toBe(0);
     });
-    await expect(withStudio(theirs, (sql) => addMoves(sql, theirs, id, [{ kind: "received", change: 5 }]))).rejects.toThrow(/foreign key/u);
-    await expect(withStudio(theirs, (sql) => addMoves(sql, ours, id, [{ kind: "received", change: 5 }]))).rejects.toThrow(/row-level security/u);
+    await expect(
+      withStudio(theirs, (sql) => addMoves(sql, theirs, id, [{ kind: "received", change: 5 }])),
+    ).rejects.toThrow(/foreign key/u);
+    await expect(
+      withStudio(theirs, (sql) => addMoves(sql, ours, id, [{ kind: "received", change: 5 }])),
+    ).rejects.toThrow(/row-level security/u);
   });
 
   it("adds up after any history of marks, also where two devices press at once", async () => {
@@ -94,19 +124,34 @@ describe("the ledger", () => {
     const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
     const need = (line: string) => stored.supplies.find((own) => own.id === line)?.need ?? 0;
     const happen = [
-      () => withStudio(ours, (sql) => takeKit(sql, ours, pick([id, other]), pick(tins.seats).seat, random() < 0.6)),
-      () => withStudio(ours, (sql) => takeRoom(sql, ours, id, random() < 0.6, need, () => tins.seats.map(() => 1))),
+      () =>
+        withStudio(ours, (sql) =>
+          takeKit(sql, ours, pick([id, other]), pick(tins.seats).seat, random() < 0.6),
+        ),
+      () =>
+        withStudio(ours, (sql) =>
+          takeRoom(sql, ours, id, random() < 0.6, need, () => tins.seats.map(() => 1)),
+        ),
       () => {
         const sheet = pick(sheets);
-        return withStudio(ours, (sql) => takeFilm(sql, ours, id, { hash: sheet.hash, vinyl: sheet.vinyl, amount: random() < 0.6 ? sheet.meta.film : 0 }));
+        return withStudio(ours, (sql) =>
+          takeFilm(sql, ours, id, {
+            hash: sheet.hash,
+            vinyl: sheet.vinyl,
+            amount: random() < 0.6 ? sheet.meta.film : 0,
+          }),
+        );
       },
       () =>
         withStudio(ours, async (sql) => {
           const good = pick(await listGoods(sql));
-          await addMoves(sql, ours, good.id, [{ kind: "received", change: 1 + Math.floor(random() * 5) }]);
+          await addMoves(sql, ours, good.id, [
+            { kind: "received", change: 1 + Math.floor(random() * 5) },
+          ]);
         }),
     ];
-    for (let round = 0; round < 30; round++) await Promise.all([pick(happen)(), pick(happen)(), pick(happen)()]);
+    for (let round = 0; round < 30; round++)
+      await Promise.all([pick(happen)(), pick(happen)(), pick(happen)()]);
     await withStudio(ours, async (sql) => {
       const rows = await sql<{ onHand: number; sum: number; marked: number; least: number }[]>`
         select g.on_hand::float8 as "onHand", coalesce(sum(m.change), 0)::float8 as sum, coalesce(sum(-m.change) filter (where m.kind in ('taken', 'returned')), 0)::float8 as marked, 0 as least
@@ -130,7 +175,9 @@ describe("the ledger", () => {
     const ours = await open();
     const id = await make(ours);
     const before = (await goodNamed(ours, blank.name)).onHand;
-    await Promise.all([1, 2, 3, 4].map(() => withStudio(ours, (sql) => takeKit(sql, ours, id, "1", true))));
+    await Promise.all(
+      [1, 2, 3, 4].map(() => withStudio(ours, (sql) => takeKit(sql, ours, id, "1", true))),
+    );
     expect((await goodNamed(ours, blank.name)).onHand).toBe(before - blank.amount);
   });
 
@@ -139,15 +186,21 @@ describe("the ledger", () => {
     const id = await make(ours);
     await plan(ours, id);
     const film = tins.vinyls[0] as (typeof tins.vinyls)[number];
-    const [sheet] = (await withStudio(ours, (sql) => listSheets(sql, id))).filter(({ vinyl }) => vinyl === film.id);
+    const [sheet] = (await withStudio(ours, (sql) => listSheets(sql, id))).filter(
+      ({ vinyl }) => vinyl === film.id,
+    );
     if (!sheet) throw new Error("no sheet");
     const before = (await goodNamed(ours, film.name)).onHand;
     await withStudio(ours, (sql) => finishSheet(sql, ours, id, sheet, true));
     const after = (await goodNamed(ours, film.name)).onHand;
     expect(after).toBe(Math.max(0, before - sheet.meta.film));
-    const line = (await withStudio(ours, (sql) => promisedTo(sql, id, TODAY))).get(`vinyl-${film.id}`);
+    const line = (await withStudio(ours, (sql) => promisedTo(sql, id, TODAY))).get(
+      `vinyl-${film.id}`,
+    );
     expect(line).toMatchObject({ taken: sheet.meta.film, onHand: after });
-    const [cut] = (await withStudio(ours, (sql) => listSheets(sql, id))).filter(({ nn }) => nn === sheet.nn);
+    const [cut] = (await withStudio(ours, (sql) => listSheets(sql, id))).filter(
+      ({ nn }) => nn === sheet.nn,
+    );
     if (cut) await withStudio(ours, (sql) => finishSheet(sql, ours, id, cut, false));
     expect((await goodNamed(ours, film.name)).onHand).toBe(before);
   });
@@ -158,14 +211,34 @@ describe("a good and its classes", () => {
     const ours = await open();
     const [a, b] = [await make(ours), await make(ours, on("2026-06-01"))];
     const first = await read(ours, a);
-    const priced = { ...first.document, supplies: first.document.supplies.map((one) => (one.id === blank.id ? { ...one, pack: { ...one.pack, price: 777 } } : one)) };
-    await withStudio(ours, (sql) => savePart(sql, ours, a, "class", priced, first.versions.class, first.document));
-    expect((await read(ours, b)).document.supplies.find(({ id }) => id === blank.id)?.pack.price).toBe(777);
+    const priced = {
+      ...first.document,
+      supplies: first.document.supplies.map((one) =>
+        one.id === blank.id ? { ...one, pack: { ...one.pack, price: 777 } } : one,
+      ),
+    };
+    await withStudio(ours, (sql) =>
+      savePart(sql, ours, a, "class", priced, first.versions.class, first.document),
+    );
+    expect(
+      (await read(ours, b)).document.supplies.find(({ id }) => id === blank.id)?.pack.price,
+    ).toBe(777);
     const second = await read(ours, a);
-    const renamed = { ...second.document, supplies: second.document.supplies.map((one) => (one.id === blank.id ? { ...one, name: "Copper tin" } : one)) };
-    await withStudio(ours, (sql) => savePart(sql, ours, a, "class", renamed, second.versions.class, second.document));
-    expect((await read(ours, a)).document.supplies.find(({ id }) => id === blank.id)?.name).toBe("Copper tin");
-    expect((await read(ours, b)).document.supplies.find(({ id }) => id === blank.id)?.name).toBe(blank.name);
+    const renamed = {
+      ...second.document,
+      supplies: second.document.supplies.map((one) =>
+        one.id === blank.id ? { ...one, name: "Copper tin" } : one,
+      ),
+    };
+    await withStudio(ours, (sql) =>
+      savePart(sql, ours, a, "class", renamed, second.versions.class, second.document),
+    );
+    expect((await read(ours, a)).document.supplies.find(({ id }) => id === blank.id)?.name).toBe(
+      "Copper tin",
+    );
+    expect((await read(ours, b)).document.supplies.find(({ id }) => id === blank.id)?.name).toBe(
+      blank.name,
+    );
   });
 
   it("a save that says nothing of the stock leaves it as it is by now, and a count that is said is written down", async () => {
@@ -173,12 +246,23 @@ describe("a good and its classes", () => {
     const id = await make(ours);
     const { document, versions } = await read(ours, id);
     const good = await goodNamed(ours, blank.name);
-    await withStudio(ours, (sql) => addMoves(sql, ours, good.id, [{ kind: "received", change: 40 }]));
-    await withStudio(ours, (sql) => savePart(sql, ours, id, "class", { ...document, summary: "New" }, versions.class, document));
+    await withStudio(ours, (sql) =>
+      addMoves(sql, ours, good.id, [{ kind: "received", change: 40 }]),
+    );
+    await withStudio(ours, (sql) =>
+      savePart(sql, ours, id, "class", { ...document, summary: "New" }, versions.class, document),
+    );
     expect((await goodNamed(ours, blank.name)).onHand).toBe(good.onHand + 40);
     const now = await read(ours, id);
-    const counted = { ...now.document, supplies: now.document.supplies.map((one) => (one.id === blank.id ? { ...one, have: 3 } : one)) };
-    await withStudio(ours, (sql) => savePart(sql, ours, id, "class", counted, now.versions.class, now.document));
+    const counted = {
+      ...now.document,
+      supplies: now.document.supplies.map((one) =>
+        one.id === blank.id ? { ...one, have: 3 } : one,
+      ),
+    };
+    await withStudio(ours, (sql) =>
+      savePart(sql, ours, id, "class", counted, now.versions.class, now.document),
+    );
     const [last] = await withStudio(ours, (sql) => movesOf(sql, good.id));
     expect(last).toMatchObject({ kind: "counted", change: 3 - good.onHand - 40 });
   });
@@ -186,10 +270,19 @@ describe("a good and its classes", () => {
   it("a file that says another price adds an offer and keeps its own figures; a project takes the shelf's", async () => {
     const ours = await open();
     await make(ours);
-    const dearer = { ...tins, supplies: tins.supplies.map((one) => (one.id === blank.id ? { ...one, pack: { size: 3, price: 999 } } : one)) };
+    const dearer = {
+      ...tins,
+      supplies: tins.supplies.map((one) =>
+        one.id === blank.id ? { ...one, pack: { size: 3, price: 999 } } : one,
+      ),
+    };
     const [file, project] = [await make(ours, dearer), await make(ours, dearer, "project")];
-    expect((await read(ours, file)).document.supplies.find(({ id }) => id === blank.id)?.pack).toEqual({ size: 3, price: 999 });
-    expect((await read(ours, project)).document.supplies.find(({ id }) => id === blank.id)?.pack).toEqual(blank.pack);
+    expect(
+      (await read(ours, file)).document.supplies.find(({ id }) => id === blank.id)?.pack,
+    ).toEqual({ size: 3, price: 999 });
+    expect(
+      (await read(ours, project)).document.supplies.find(({ id }) => id === blank.id)?.pack,
+    ).toEqual(blank.pack);
     expect((await goodNamed(ours, blank.name)).offers).toHaveLength(2);
     // Brought in once more, nothing is added.
     await make(ours, dearer);
@@ -199,14 +292,31 @@ describe("a good and its classes", () => {
   it("what only a class had named goes when it is renamed, and what the host put there stays", async () => {
     const ours = await open();
     const id = await make(ours);
-    await withStudio(ours, (sql) => addGood(sql, ours, { kind: "part", name: "Brass ring", unit: "piece", offers: [] }, true));
+    await withStudio(ours, (sql) =>
+      addGood(sql, ours, { kind: "part", name: "Brass ring", unit: "piece", offers: [] }, true),
+    );
     const first = await read(ours, id);
-    const added = { ...first.document, supplies: [...first.document.supplies, { ...blank, id: "new-one", name: "Something new", have: 0, pack: { size: 1 } }] };
-    await withStudio(ours, (sql) => savePart(sql, ours, id, "class", added, first.versions.class, first.document));
+    const added = {
+      ...first.document,
+      supplies: [
+        ...first.document.supplies,
+        { ...blank, id: "new-one", name: "Something new", have: 0, pack: { size: 1 } },
+      ],
+    };
+    await withStudio(ours, (sql) =>
+      savePart(sql, ours, id, "class", added, first.versions.class, first.document),
+    );
     await goodNamed(ours, "Something new");
     const second = await read(ours, id);
-    const turned = { ...second.document, supplies: second.document.supplies.map((one) => (one.id === "new-one" ? { ...one, name: "Brass ring" } : one)) };
-    await withStudio(ours, (sql) => savePart(sql, ours, id, "class", turned, second.versions.class, second.document));
+    const turned = {
+      ...second.document,
+      supplies: second.document.supplies.map((one) =>
+        one.id === "new-one" ? { ...one, name: "Brass ring" } : one,
+      ),
+    };
+    await withStudio(ours, (sql) =>
+      savePart(sql, ours, id, "class", turned, second.versions.class, second.document),
+    );
     const names = (await withStudio(ours, listGoods)).map(({ name }) => name);
     expect(names).toContain("Brass ring");
     expect(names).not.toContain("Something new");
@@ -224,29 +334,48 @@ describe("what is promised", () => {
 
     const earlier = await make(ours, on("2031-06-10", { ...bottles, scraps: [] }));
     // What the later class has laid kits on is there for the earlier one all the same.
-    expect((await read(ours, earlier)).document.scraps.map(({ label }) => label)).toEqual((await withStudio(ours, listScraps)).map(({ label }) => label));
+    expect((await read(ours, earlier)).document.scraps.map(({ label }) => label)).toEqual(
+      (await withStudio(ours, listScraps)).map(({ label }) => label),
+    );
     await plan(ours, earlier);
     const told = await withStudio(ours, (sql) => scrapsTaken(sql, later));
     expect(told.length).toBeGreaterThan(0);
     expect(told[0]).toMatchObject({ how: "planned", title: bottles.title });
     // Nothing has moved by itself.
-    expect((await plan(ours, later)).sheets.map(({ hash }) => hash)).toEqual(first.sheets.map(({ hash }) => hash));
+    expect((await plan(ours, later)).sheets.map(({ hash }) => hash)).toEqual(
+      first.sheets.map(({ hash }) => hash),
+    );
 
     const line = `vinyl-${bottles.vinyls[0]?.id}`;
-    const kept = (await withStudio(ours, (sql) => promisedTo(sql, later, TODAY))).get(line)?.kept ?? 0;
-    expect((await withStudio(ours, (sql) => promisedTo(sql, earlier, TODAY))).get(line)?.kept).toBe(0);
+    const kept =
+      (await withStudio(ours, (sql) => promisedTo(sql, later, TODAY))).get(line)?.kept ?? 0;
+    expect((await withStudio(ours, (sql) => promisedTo(sql, earlier, TODAY))).get(line)?.kept).toBe(
+      0,
+    );
     expect(kept).toBeGreaterThanOrEqual(0);
 
-    const [scrapLoad] = (await withStudio(ours, (sql) => listSheets(sql, earlier))).filter(({ meta }) => meta.scraps.length > 0);
+    const [scrapLoad] = (await withStudio(ours, (sql) => listSheets(sql, earlier))).filter(
+      ({ meta }) => meta.scraps.length > 0,
+    );
     if (!scrapLoad) throw new Error("no load on a scrap");
     await withStudio(ours, (sql) => finishSheet(sql, ours, earlier, scrapLoad, true));
-    expect((await withStudio(ours, (sql) => scrapsTaken(sql, later))).map(({ how }) => how)).toContain("cut");
+    expect(
+      (await withStudio(ours, (sql) => scrapsTaken(sql, later))).map(({ how }) => how),
+    ).toContain("cut");
 
     expect(await withStudio(ours, (sql) => giveUpTaken(sql, later))).toBeGreaterThan(0);
     const again = await plan(ours, later);
     expect(await withStudio(ours, (sql) => scrapsTaken(sql, later))).toEqual([]);
-    const used = new Set((await withStudio(ours, (sql) => listSheets(sql, earlier))).flatMap(({ meta }) => meta.scraps.map(({ label }) => label)));
-    expect(again.sheets.flatMap(({ meta }) => meta.scraps.map(({ label }) => label)).filter((label) => used.has(label))).toEqual([]);
+    const used = new Set(
+      (await withStudio(ours, (sql) => listSheets(sql, earlier))).flatMap(({ meta }) =>
+        meta.scraps.map(({ label }) => label),
+      ),
+    );
+    expect(
+      again.sheets
+        .flatMap(({ meta }) => meta.scraps.map(({ label }) => label))
+        .filter((label) => used.has(label)),
+    ).toEqual([]);
   });
 
   it("kits cut on a scrap leave the rest of it in the box, with a label of its own", async () => {
@@ -261,9 +390,14 @@ describe("what is promised", () => {
       ] as [number, number][],
       holes: [],
     };
-    const id = await make(ours, on("2031-06-10", { ...bottles, seats: bottles.seats.slice(0, 2), scraps: [wide] }));
+    const id = await make(
+      ours,
+      on("2031-06-10", { ...bottles, seats: bottles.seats.slice(0, 2), scraps: [wide] }),
+    );
     await plan(ours, id);
-    const loads = (await withStudio(ours, (sql) => listSheets(sql, id))).filter(({ meta }) => meta.scraps.length > 0 && meta.leftovers.length > 0);
+    const loads = (await withStudio(ours, (sql) => listSheets(sql, id))).filter(
+      ({ meta }) => meta.scraps.length > 0 && meta.leftovers.length > 0,
+    );
     expect(loads.length).toBeGreaterThan(0);
     for (const load of loads) {
       const kept = await withStudio(ours, (sql) => finishSheet(sql, ours, id, load, true));

@@ -22,7 +22,11 @@ export interface BoughtRow {
 }
 
 /** False where there is no such good. */
-export async function buy(sql: Sql, studioId: string, { mark, good, amount, note }: Purchase): Promise<boolean> {
+export async function buy(
+  sql: Sql,
+  studioId: string,
+  { mark, good, amount, note }: Purchase,
+): Promise<boolean> {
   if (!(await goodsById(sql, [good], true)).has(good)) return false;
   await sql`
     insert into stock_moves (studio_id, good_id, kind, change, work, note) values (${studioId}, ${good}, 'received', ${roundAmount(amount)}, ${`bought:${mark}`}, ${note})
@@ -31,8 +35,14 @@ export async function buy(sql: Sql, studioId: string, { mark, good, amount, note
 }
 
 /** "used" where not so much of it is there any more. */
-export async function unbuy(sql: Sql, studioId: string, mark: string): Promise<"done" | "used" | "gone"> {
-  const [row] = await sql<{ good: string; amount: number }[]>`select good_id as good, change::float8 as amount from stock_moves where work = ${`bought:${mark}`}`;
+export async function unbuy(
+  sql: Sql,
+  studioId: string,
+  mark: string,
+): Promise<"done" | "used" | "gone"> {
+  const [row] = await sql<
+    { good: string; amount: number }[]
+  >`select good_id as good, change::float8 as amount from stock_moves where work = ${`bought:${mark}`}`;
   const good = row && (await goodsById(sql, [row.good], true)).get(row.good);
   if (!row || !good) return "gone";
   const [already] = await sql`select 1 from stock_moves where work = ${`unbought:${mark}`}`;

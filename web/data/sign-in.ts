@@ -7,9 +7,16 @@ export interface Signed {
   readonly studioId: string;
 }
 
-export async function personForSignIn(sql: Sql, email: string): Promise<(Signed & { passwordHash: string }) | null> {
-  const [row] = await sql<{ person_id: string; studio_id: string; password_hash: string }[]>`select * from person_for_sign_in(${email})`;
-  return row ? { personId: row.person_id, studioId: row.studio_id, passwordHash: row.password_hash } : null;
+export async function personForSignIn(
+  sql: Sql,
+  email: string,
+): Promise<(Signed & { passwordHash: string }) | null> {
+  const [row] = await sql<
+    { person_id: string; studio_id: string; password_hash: string }[]
+  >`select * from person_for_sign_in(${email})`;
+  return row
+    ? { personId: row.person_id, studioId: row.studio_id, passwordHash: row.password_hash }
+    : null;
 }
 
 export async function demoPerson(sql: Sql): Promise<Signed | null> {
@@ -18,12 +25,19 @@ export async function demoPerson(sql: Sql): Promise<Signed | null> {
 }
 
 export async function sessionFor(sql: Sql, tokenHash: string): Promise<Signed | null> {
-  const [row] = await sql<{ person_id: string; studio_id: string }[]>`select * from session_for(${tokenHash})`;
+  const [row] = await sql<
+    { person_id: string; studio_id: string }[]
+  >`select * from session_for(${tokenHash})`;
   return row ? { personId: row.person_id, studioId: row.studio_id } : null;
 }
 
 /** Needs the transaction of the person's studio. */
-export async function addSession(sql: Sql, signed: Signed, tokenHash: string, days: number): Promise<void> {
+export async function addSession(
+  sql: Sql,
+  signed: Signed,
+  tokenHash: string,
+  days: number,
+): Promise<void> {
   await sql`delete from sessions where expires_at < now()`;
   await sql`insert into sessions (token_hash, studio_id, person_id, expires_at) values (${tokenHash}, ${signed.studioId}, ${signed.personId}, now() + make_interval(days => ${days}))`;
 }
@@ -32,8 +46,15 @@ export async function dropSession(sql: Sql, tokenHash: string): Promise<void> {
   await sql`delete from sessions where token_hash = ${tokenHash}`;
 }
 
-export async function attemptAllowed(sql: Sql, key: string, most: number, seconds: number): Promise<boolean> {
-  const [row] = await sql<{ allowed: boolean }[]>`select attempt_allowed(${key}, ${most}, ${seconds}) as allowed`;
+export async function attemptAllowed(
+  sql: Sql,
+  key: string,
+  most: number,
+  seconds: number,
+): Promise<boolean> {
+  const [row] = await sql<
+    { allowed: boolean }[]
+  >`select attempt_allowed(${key}, ${most}, ${seconds}) as allowed`;
   return row?.allowed ?? false;
 }
 
@@ -50,7 +71,9 @@ export interface NewStudio {
 export async function openStudio(sql: Sql, given: NewStudio): Promise<Signed | null> {
   const [taken] = await sql`select 1 from person_for_sign_in(${given.email})`;
   if (taken) return null;
-  const [row] = await sql<{ person_id: string; studio_id: string }[]>`select * from open_studio(${given.studio}, ${given.person}, ${given.email}, ${given.passwordHash}, ${given.unit}, ${given.zone})`;
+  const [row] = await sql<
+    { person_id: string; studio_id: string }[]
+  >`select * from open_studio(${given.studio}, ${given.person}, ${given.email}, ${given.passwordHash}, ${given.unit}, ${given.zone})`;
   return row ? { personId: row.person_id, studioId: row.studio_id } : null;
 }
 
@@ -76,13 +99,19 @@ export async function readStudio(sql: Sql, signed: Signed): Promise<StudioRow | 
 /** How the studio writes times. */
 /** In which lengths are shown where nobody of the studio is signed in. */
 export async function studioUnit(sql: Sql): Promise<StudioRow["unit"]> {
-  const [row] = await sql<{ unit: StudioRow["unit"] }[]>`select unit from studios where id = current_studio()`;
+  const [row] = await sql<
+    { unit: StudioRow["unit"] }[]
+  >`select unit from studios where id = current_studio()`;
   return row?.unit ?? "mm";
 }
 
 /** What whoever follows a class sees of the studio's ways: the clock, the unit, the schools. */
-export async function studioWays(sql: Sql): Promise<Pick<StudioSettings, "clock" | "schools"> & Pick<StudioRow, "unit">> {
-  const [row] = await sql<{ settings: unknown; unit: StudioRow["unit"] }[]>`select settings, unit from studios where id = current_studio()`;
+export async function studioWays(
+  sql: Sql,
+): Promise<Pick<StudioSettings, "clock" | "schools"> & Pick<StudioRow, "unit">> {
+  const [row] = await sql<
+    { settings: unknown; unit: StudioRow["unit"] }[]
+  >`select settings, unit from studios where id = current_studio()`;
   const { clock, schools } = readSettings(row?.settings);
   return { clock, schools, unit: row?.unit ?? "mm" };
 }
@@ -104,6 +133,9 @@ export async function studioValues(sql: Sql): Promise<StudioChange> {
   return { ...row, settings: readSettings(row.settings) };
 }
 
-export async function saveStudio(sql: Sql, { name, unit, zone, eveningMinutes, eveningStart, settings }: StudioChange): Promise<void> {
+export async function saveStudio(
+  sql: Sql,
+  { name, unit, zone, eveningMinutes, eveningStart, settings }: StudioChange,
+): Promise<void> {
   await sql`update studios set name = ${name}, unit = ${unit}, zone = ${zone}, evening_minutes = ${eveningMinutes}, evening_start = ${eveningStart}, settings = ${sql.json(settings as unknown as Parameters<Sql["json"]>[0])}`;
 }

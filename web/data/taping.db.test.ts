@@ -4,7 +4,12 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { finishSheet } from "../cutting/finish.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import run from "../workers/plan.server.ts";
-import { calendarFor, calendarLink, renewCalendarLink, revokeCalendarLinks } from "./calendar-links.ts";
+import {
+  calendarFor,
+  calendarLink,
+  renewCalendarLink,
+  revokeCalendarLinks,
+} from "./calendar-links.ts";
 import { insertClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { endFilm, listFilms } from "./films.ts";
@@ -12,11 +17,32 @@ import { listSheets, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
 import type { ComputedPlan } from "./prints.ts";
 import { openStudio, type Signed } from "./sign-in.ts";
-import { addTapePiece, dropTapePiece, listTapePieces, listTaping, markTaped, useTapePiece } from "./taping.ts";
-import { addMat, bladeFilms, bladeMm, cleanMat, dropMat, listMats, newBlade, putMatIn, toolWear } from "./wear.ts";
+import {
+  addTapePiece,
+  dropTapePiece,
+  listTapePieces,
+  listTaping,
+  markTaped,
+  useTapePiece,
+} from "./taping.ts";
+import {
+  addMat,
+  bladeFilms,
+  bladeMm,
+  cleanMat,
+  dropMat,
+  listMats,
+  newBlade,
+  putMatIn,
+  toolWear,
+} from "./wear.ts";
 import { workBySeat, workLeft } from "./work-left.ts";
 
-const tins = { ...demoClass("seed-tins"), seats: demoClass("seed-tins").seats.slice(0, 3), handsOver: "taped" as const };
+const tins = {
+  ...demoClass("seed-tins"),
+  seats: demoClass("seed-tins").seats.slice(0, 3),
+  handsOver: "taped" as const,
+};
 let ours: Signed = { studioId: "", personId: "" };
 let theirs = ours;
 let id = "";
@@ -25,11 +51,26 @@ const them = <T>(work: Parameters<typeof withStudio<T>>[1]) => withStudio(theirs
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) => withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" }));
+  const open = (email: string) =>
+    withoutStudio((sql) =>
+      openStudio(sql, {
+        studio: email,
+        person: "Host",
+        email,
+        passwordHash: "x",
+        unit: "mm",
+        zone: "UTC",
+      }),
+    );
   ours = (await open("tape-ours@example.org")) ?? ours;
   theirs = (await open("tape-theirs@example.org")) ?? theirs;
   id = await us((sql) => insertClass(sql, ours.studioId, tins, null));
-  const computed = (await run({ kind: "plan", document: tins, fonts: [], hash: documentHash(tins) })) as ComputedPlan;
+  const computed = (await run({
+    kind: "plan",
+    document: tins,
+    fonts: [],
+    hash: documentHash(tins),
+  })) as ComputedPlan;
   await us((sql) => savePlan(sql, ours.studioId, id, computed));
 }, 120_000);
 afterAll(() => closePool());
@@ -43,7 +84,8 @@ describe("blade and mats", () => {
     const all = sheets.reduce((sum, sheet) => sum + sheet.meta.cutLengthMm, 0);
     expect(all).toBeGreaterThan(0);
     const mark = async (cut: boolean) => {
-      for (const sheet of await us((sql) => listSheets(sql, id))) await us((sql) => finishSheet(sql, ours.studioId, id, sheet, cut));
+      for (const sheet of await us((sql) => listSheets(sql, id)))
+        await us((sql) => finishSheet(sql, ours.studioId, id, sheet, cut));
     };
     await mark(true);
     await mark(true);
@@ -59,7 +101,14 @@ describe("blade and mats", () => {
     const [green, blue] = await us(listMats);
     expect(await us((sql) => cleanMat(sql, green?.id ?? ""))).toBe(true);
     expect(await us((sql) => putMatIn(sql, blue?.id ?? ""))).toBe(true);
-    expect((await us(listMats)).map(({ uses, allUses, cleanings, inUse }) => [uses, allUses, cleanings, inUse])).toEqual([
+    expect(
+      (await us(listMats)).map(({ uses, allUses, cleanings, inUse }) => [
+        uses,
+        allUses,
+        cleanings,
+        inUse,
+      ]),
+    ).toEqual([
       [0, sheets.length, 1, false],
       [0, 0, 0, true],
     ]);
@@ -68,7 +117,8 @@ describe("blade and mats", () => {
   it("a new blade begins at nothing; another studio's is not ours, nor its mats", async () => {
     expect((await them(toolWear)).films).toEqual([]);
     const [green] = await us(listMats);
-    for (const touch of [putMatIn, cleanMat, dropMat]) expect(await them((sql) => touch(sql, green?.id ?? ""))).toBe(false);
+    for (const touch of [putMatIn, cleanMat, dropMat])
+      expect(await them((sql) => touch(sql, green?.id ?? ""))).toBe(false);
     await us((sql) => newBlade(sql, ours.studioId));
     expect(await us(bladeMm)).toBe(0);
     expect((await us(toolWear)).since).toBeInstanceOf(Date);
@@ -80,15 +130,23 @@ describe("tape laid beforehand", () => {
     const films = await us((sql) => listFilms(sql, id));
     const seat = films[0]?.seat ?? "";
     const own = films.filter((film) => film.seat === seat).map(({ film }) => film);
-    const left = async () => (await us((sql) => workLeft(sql, 2))).find((row) => row.id === id)?.tapeLeft;
+    const left = async () =>
+      (await us((sql) => workLeft(sql, 2))).find((row) => row.id === id)?.tapeLeft;
     expect(await left()).toBe(films.length);
     expect(await us((sql) => markTaped(sql, id, own, true))).toBe(0);
-    for (const film of own) await us((sql) => endFilm(sql, id, film, { by: "", at: new Date(), worked: 60, flawed: false }));
+    for (const film of own)
+      await us((sql) =>
+        endFilm(sql, id, film, { by: "", at: new Date(), worked: 60, flawed: false }),
+      );
     expect(await us((sql) => markTaped(sql, id, own, true))).toBe(own.length);
     await us((sql) => markTaped(sql, id, own, true));
     expect(await left()).toBe(films.length - own.length);
-    expect((await us((sql) => workBySeat(sql, id))).find((row) => row.seat === seat)).toMatchObject({ weedLeft: 0, tapeLeft: 0, packed: false });
-    expect((await us((sql) => listTaping(sql, id))).filter(({ taped }) => taped)).toHaveLength(own.length);
+    expect((await us((sql) => workBySeat(sql, id))).find((row) => row.seat === seat)).toMatchObject(
+      { weedLeft: 0, tapeLeft: 0, packed: false },
+    );
+    expect((await us((sql) => listTaping(sql, id))).filter(({ taped }) => taped)).toHaveLength(
+      own.length,
+    );
     expect(await them((sql) => markTaped(sql, id, own, false))).toBe(0);
     expect(await us((sql) => markTaped(sql, id, own, false))).toBe(own.length);
     expect(await left()).toBe(films.length);
@@ -96,11 +154,18 @@ describe("tape laid beforehand", () => {
 
   it("pieces in hand are counted, never below nothing, and are nobody else's", async () => {
     const piece = { tack: "medium" as const, width: 120, height: 80, most: 4 };
-    const labels = await Promise.all([1, 2, 3].map(() => us((sql) => addTapePiece(sql, ours.studioId, piece))));
+    const labels = await Promise.all(
+      [1, 2, 3].map(() => us((sql) => addTapePiece(sql, ours.studioId, piece))),
+    );
     expect([...labels].sort()).toEqual(["T1", "T2", "T3"]);
     const [first] = await us(listTapePieces);
     const use = (by: 1 | -1) => us((sql) => useTapePiece(sql, first?.id ?? "", by));
-    expect([await use(-1), await use(1), await use(1), await use(-1)]).toEqual([false, true, true, true]);
+    expect([await use(-1), await use(1), await use(1), await use(-1)]).toEqual([
+      false,
+      true,
+      true,
+      true,
+    ]);
     expect((await us(listTapePieces))[0]?.uses).toBe(1);
     expect(await them(listTapePieces)).toEqual([]);
     expect(await them((sql) => dropTapePiece(sql, first?.id ?? ""))).toBe(false);

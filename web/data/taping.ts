@@ -22,7 +22,12 @@ export async function listTaping(sql: Sql, workshopId: string): Promise<TapingRo
 }
 
 /** Only what is weeded can lie under tape. @returns how many are marked so now */
-export async function markTaped(sql: Sql, workshopId: string, films: readonly string[], on: boolean): Promise<number> {
+export async function markTaped(
+  sql: Sql,
+  workshopId: string,
+  films: readonly string[],
+  on: boolean,
+): Promise<number> {
   const rows = on
     ? await sql`update films set taped_hash = content_hash where workshop_id = ${workshopId} and planned and film = any(${films as string[]}) and weeded_hash is not null and weeded_hash = content_hash returning film`
     : await sql`update films set taped_hash = null where workshop_id = ${workshopId} and film = any(${films as string[]}) returning film`;
@@ -44,11 +49,17 @@ export interface TapePiece {
 const MOST_PIECES = 200;
 
 export async function listTapePieces(sql: Sql): Promise<TapePiece[]> {
-  return sql<TapePiece[]>`select id, label, tack, width, height, uses, most from tape_pieces order by length(label), label limit ${MOST_PIECES}`;
+  return sql<
+    TapePiece[]
+  >`select id, label, tack, width, height, uses, most from tape_pieces order by length(label), label limit ${MOST_PIECES}`;
 }
 
 /** @returns the label it was given: T1, T2, …; null where there are too many */
-export async function addTapePiece(sql: Sql, studioId: string, { tack, width, height, most }: Pick<TapePiece, "tack" | "width" | "height" | "most">): Promise<string | null> {
+export async function addTapePiece(
+  sql: Sql,
+  studioId: string,
+  { tack, width, height, most }: Pick<TapePiece, "tack" | "width" | "height" | "most">,
+): Promise<string | null> {
   await sql`select pg_advisory_xact_lock(hashtext(${`tape ${studioId}`}))`;
   const taken = new Set((await listTapePieces(sql)).map(({ label }) => label));
   if (taken.size >= MOST_PIECES) return null;
@@ -60,7 +71,11 @@ export async function addTapePiece(sql: Sql, studioId: string, { tack, width, he
 
 /** One use more, or one taken back. */
 export async function useTapePiece(sql: Sql, id: string, by: 1 | -1): Promise<boolean> {
-  return (await sql`update tape_pieces set uses = uses + ${by}, at = now() where id = ${id} and uses + ${by} between 0 and 100 returning id`).length > 0;
+  return (
+    (
+      await sql`update tape_pieces set uses = uses + ${by}, at = now() where id = ${id} and uses + ${by} between 0 and 100 returning id`
+    ).length > 0
+  );
 }
 
 export async function dropTapePiece(sql: Sql, id: string): Promise<boolean> {

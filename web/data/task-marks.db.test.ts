@@ -11,15 +11,29 @@ let [ours, theirs, id] = ["", "", ""];
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) => withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" }));
+  const open = (email: string) =>
+    withoutStudio((sql) =>
+      openStudio(sql, {
+        studio: email,
+        person: "Host",
+        email,
+        passwordHash: "x",
+        unit: "mm",
+        zone: "UTC",
+      }),
+    );
   ours = (await open("tasks-ours@test.example"))?.studioId ?? "";
   theirs = (await open("tasks-theirs@test.example"))?.studioId ?? "";
   id = await withStudio(ours, (sql) => insertClass(sql, ours, sets, null));
 });
 afterAll(closePool);
 
-const done = (studio: string) => withStudio(studio, async (sql) => [...((await doneTasks(sql, [id])).get(id)?.keys() ?? [])].sort());
-const mark = (studio: string, task: string, on: boolean) => withStudio(studio, (sql) => markTask(sql, studio, id, task, on));
+const done = (studio: string) =>
+  withStudio(studio, async (sql) =>
+    [...((await doneTasks(sql, [id])).get(id)?.keys() ?? [])].sort(),
+  );
+const mark = (studio: string, task: string, on: boolean) =>
+  withStudio(studio, (sql) => markTask(sql, studio, id, task, on));
 
 describe("tasks of the preparation", () => {
   it("are done when somebody says so, once, and not after all when they say so", async () => {
@@ -46,7 +60,15 @@ describe("tasks of the preparation", () => {
     await withStudio(ours, async (sql) => {
       const stored = await readClass(sql, id);
       if (!stored) throw new Error("gone");
-      await savePart(sql, ours, id, "class", { ...stored.document, preparation: [] }, stored.versions.class, stored.document);
+      await savePart(
+        sql,
+        ours,
+        id,
+        "class",
+        { ...stored.document, preparation: [] },
+        stored.versions.class,
+        stored.document,
+      );
     });
     expect(await done(ours)).toEqual(["sand"]);
   });

@@ -3,12 +3,24 @@ import type { Sql } from "./client.ts";
 
 export type LinkKind = "follow" | "choose" | "bench";
 
-export async function workshopForCode(sql: Sql, code: string, kind: LinkKind): Promise<{ workshopId: string; studioId: string } | null> {
-  const [row] = await sql<{ workshop_id: string; studio_id: string }[]>`select * from workshop_for_code(${code}, ${kind})`;
+export async function workshopForCode(
+  sql: Sql,
+  code: string,
+  kind: LinkKind,
+): Promise<{ workshopId: string; studioId: string } | null> {
+  const [row] = await sql<
+    { workshop_id: string; studio_id: string }[]
+  >`select * from workshop_for_code(${code}, ${kind})`;
   return row ? { workshopId: row.workshop_id, studioId: row.studio_id } : null;
 }
 
-export async function linkCode(sql: Sql, studioId: string, workshopId: string, kind: LinkKind, fresh: string): Promise<string> {
+export async function linkCode(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  kind: LinkKind,
+  fresh: string,
+): Promise<string> {
   const known = await knownLink(sql, workshopId, kind);
   if (known) return known;
   await sql`insert into tokens (code, studio_id, workshop_id, kind) values (${fresh}, ${studioId}, ${workshopId}, ${kind})`;
@@ -16,8 +28,14 @@ export async function linkCode(sql: Sql, studioId: string, workshopId: string, k
 }
 
 /** The link that is in use, if there is one. */
-export async function knownLink(sql: Sql, workshopId: string, kind: LinkKind): Promise<string | null> {
-  const [known] = await sql<{ code: string }[]>`select code from tokens where workshop_id = ${workshopId} and kind = ${kind} and revoked_at is null order by created_at limit 1`;
+export async function knownLink(
+  sql: Sql,
+  workshopId: string,
+  kind: LinkKind,
+): Promise<string | null> {
+  const [known] = await sql<
+    { code: string }[]
+  >`select code from tokens where workshop_id = ${workshopId} and kind = ${kind} and revoked_at is null order by created_at limit 1`;
   return known?.code ?? null;
 }
 

@@ -12,7 +12,9 @@ export interface TrialRow {
 
 /** The newest first. */
 export async function listTrials(sql: Sql): Promise<TrialRow[]> {
-  const rows = await sql<{ id: string; version: number; body: unknown }[]>`select id, version, body from trials order by body->>'began' desc, created_at desc, id limit ${MOST_TRIALS}`;
+  const rows = await sql<
+    { id: string; version: number; body: unknown }[]
+  >`select id, version, body from trials order by body->>'began' desc, created_at desc, id limit ${MOST_TRIALS}`;
   return rows.flatMap(({ body, ...row }) => {
     const trial = trialSchema.safeParse(body);
     return trial.success ? [{ ...row, trial: trial.data }] : [];
@@ -32,8 +34,15 @@ export async function addTrial(sql: Sql, studioId: string, trial: Trial): Promis
 }
 
 /** @returns the new version; null where it was changed or dropped meanwhile */
-export async function changeTrial(sql: Sql, id: string, trial: Trial, version: number): Promise<number | null> {
-  const [row] = await sql<{ version: number }[]>`update trials set body = ${sql.json(trial as unknown as Json)}, version = version + 1 where id = ${id} and version = ${version} returning version`;
+export async function changeTrial(
+  sql: Sql,
+  id: string,
+  trial: Trial,
+  version: number,
+): Promise<number | null> {
+  const [row] = await sql<
+    { version: number }[]
+  >`update trials set body = ${sql.json(trial as unknown as Json)}, version = version + 1 where id = ${id} and version = ${version} returning version`;
   return row?.version ?? null;
 }
 

@@ -2,7 +2,13 @@
 import type { Sql } from "./client.ts";
 
 /** A load is cut, or not after all. The mat in use carried it. */
-export async function wearOf(sql: Sql, studioId: string, workshopId: string, { load, film, mm }: { readonly load: string; readonly film: string; readonly mm: number }, cut: boolean): Promise<void> {
+export async function wearOf(
+  sql: Sql,
+  studioId: string,
+  workshopId: string,
+  { load, film, mm }: { readonly load: string; readonly film: string; readonly mm: number },
+  cut: boolean,
+): Promise<void> {
   if (!cut) {
     await sql`delete from cut_wear where workshop_id = ${workshopId} and load = ${load}`;
     return;
@@ -14,7 +20,8 @@ export async function wearOf(sql: Sql, studioId: string, workshopId: string, { l
 
 /** When the blade came that is in now; null where none was ever changed. */
 const bladeSince = (sql: Sql) => sql`coalesce((select max(at) from blades), '-infinity')`;
-const sent = (sql: Sql) => sql`cut_mm * least(1, case when of_seconds > 0 then seconds / of_seconds else 0 end)`;
+const sent = (sql: Sql) =>
+  sql`cut_mm * least(1, case when of_seconds > 0 then seconds / of_seconds else 0 end)`;
 
 /** Millimetres cut with the blade that is in now. */
 export async function bladeMm(sql: Sql): Promise<number> {
@@ -85,7 +92,8 @@ export async function listMats(sql: Sql): Promise<MatRow[]> {
 export async function addMat(sql: Sql, studioId: string, name: string): Promise<boolean> {
   const there = await listMats(sql);
   if (there.length >= MOST_MATS) return false;
-  const rows = await sql`insert into mats (studio_id, name, in_use) values (${studioId}, ${name}, ${there.every(({ inUse }) => !inUse)}) on conflict (studio_id, name) do nothing returning id`;
+  const rows =
+    await sql`insert into mats (studio_id, name, in_use) values (${studioId}, ${name}, ${there.every(({ inUse }) => !inUse)}) on conflict (studio_id, name) do nothing returning id`;
   return rows.length > 0;
 }
 
@@ -95,7 +103,11 @@ export async function putMatIn(sql: Sql, id: string): Promise<boolean> {
 }
 
 export async function cleanMat(sql: Sql, id: string): Promise<boolean> {
-  return (await sql`update mats set cleaned_at = now(), cleanings = cleanings + 1 where id = ${id} returning id`).length > 0;
+  return (
+    (
+      await sql`update mats set cleaned_at = now(), cleanings = cleanings + 1 where id = ${id} returning id`
+    ).length > 0
+  );
 }
 
 export async function dropMat(sql: Sql, id: string): Promise<boolean> {
@@ -113,5 +125,10 @@ const OUTCOMES_SHOWN = 8;
 
 /** What the studio's blade and mats have gone through. */
 export async function toolWear(sql: Sql): Promise<Wear> {
-  return { since: await bladeAge(sql), films: await bladeFilms(sql), outcomes: await lastOutcomes(sql, OUTCOMES_SHOWN), mats: await listMats(sql) };
+  return {
+    since: await bladeAge(sql),
+    films: await bladeFilms(sql),
+    outcomes: await lastOutcomes(sql, OUTCOMES_SHOWN),
+    mats: await listMats(sql),
+  };
 }

@@ -14,7 +14,11 @@ export interface EventPort {
  * @param open begins to follow; what it returns is done at the end
  * @param beat with every sign of life, such as asking whether who follows still may
  */
-export function eventStream(signal: AbortSignal, open: (port: EventPort) => Promise<() => void>, beat: (port: EventPort) => void = () => {}): Response {
+export function eventStream(
+  signal: AbortSignal,
+  open: (port: EventPort) => Promise<() => void>,
+  beat: (port: EventPort) => void = () => {},
+): Response {
   let end = () => {};
   const body = new ReadableStream<Uint8Array>({
     async start(controller) {
@@ -51,5 +55,11 @@ export function eventStream(signal: AbortSignal, open: (port: EventPort) => Prom
       end();
     },
   });
-  return new Response(body, { headers: { "content-type": "text/event-stream; charset=utf-8", "cache-control": "no-cache, no-transform", "x-accel-buffering": "no" } });
+  return new Response(body, {
+    headers: {
+      "content-type": "text/event-stream; charset=utf-8",
+      "cache-control": "no-cache, no-transform",
+      "x-accel-buffering": "no",
+    },
+  });
 }

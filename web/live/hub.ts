@@ -21,7 +21,9 @@ function hub(): Hub {
 const keyOf = (channel: Channel, workshopId: string): string => `${channel} ${workshopId}`;
 
 function newsOf(channel: Channel, payload: string): { workshop: string; version: number } {
-  return channel === "elm_live" ? (JSON.parse(payload) as { workshop: string; version: number }) : { workshop: payload, version: -1 };
+  return channel === "elm_live"
+    ? (JSON.parse(payload) as { workshop: string; version: number })
+    : { workshop: payload, version: -1 };
 }
 
 /** Postgres.js listens again by itself after a lost connection; everybody is then told to look, since news may have been missed. */
@@ -34,10 +36,12 @@ function listening(channel: Channel): Promise<unknown> {
       channel,
       (payload) => {
         const news = newsOf(channel, payload);
-        for (const listener of own.listeners.get(keyOf(channel, news.workshop)) ?? []) listener(news.version);
+        for (const listener of own.listeners.get(keyOf(channel, news.workshop)) ?? [])
+          listener(news.version);
       },
       () => {
-        for (const [key, set] of own.listeners) if (key.startsWith(channel)) for (const listener of set) listener(-1);
+        for (const [key, set] of own.listeners)
+          if (key.startsWith(channel)) for (const listener of set) listener(-1);
       },
     )
     .catch((error: unknown) => {
@@ -49,7 +53,11 @@ function listening(channel: Channel): Promise<unknown> {
 }
 
 /** @returns a function that ends the subscription */
-export async function subscribe(workshopId: string, listener: Listener, channel: Channel = "elm_live"): Promise<() => void> {
+export async function subscribe(
+  workshopId: string,
+  listener: Listener,
+  channel: Channel = "elm_live",
+): Promise<() => void> {
   await listening(channel);
   const { listeners } = hub();
   const key = keyOf(channel, workshopId);

@@ -31,11 +31,14 @@ function once<T>(key: string, read: () => Promise<T>): Promise<T> {
   return value;
 }
 
-export const keptClass = (studioId: string, workshopId: string): Promise<LiveClass | null> => once(`class ${studioId} ${workshopId}`, () => liveClass(studioId, workshopId));
+export const keptClass = (studioId: string, workshopId: string): Promise<LiveClass | null> =>
+  once(`class ${studioId} ${workshopId}`, () => liveClass(studioId, workshopId));
 
 /** The link of participants; taken back, it is known so for as long. */
 export const keptLink = (code: string): Promise<{ studioId: string; workshopId: string } | null> =>
-  once(`link ${code}`, () => withoutStudio((sql) => workshopForCode(sql, code.slice(0, 60), "follow")));
+  once(`link ${code}`, () =>
+    withoutStudio((sql) => workshopForCode(sql, code.slice(0, 60), "follow")),
+  );
 
 /** What every seat's page is made of. */
 export const keptParts = (studioId: string, workshopId: string) =>
@@ -43,6 +46,13 @@ export const keptParts = (studioId: string, workshopId: string) =>
     withStudio(studioId, async (sql) => {
       const stored = await readClass(sql, workshopId);
       const plan = await readPlan(sql, workshopId);
-      return stored && plan ? { document: stored.document, placing: plan.placing, supplies: await suppliesOfClass(sql, workshopId), unit: (await studioWays(sql)).unit } : null;
+      return stored && plan
+        ? {
+            document: stored.document,
+            placing: plan.placing,
+            supplies: await suppliesOfClass(sql, workshopId),
+            unit: (await studioWays(sql)).unit,
+          }
+        : null;
     }),
   );

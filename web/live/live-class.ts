@@ -1,5 +1,10 @@
 /** What is known of a class that is followed, and of its run: by the stage, and by the phones. Server time is the truth; clients keep an offset. */
-import { type RunMoment, type RunStepTimes, type ToolLine, withInserted } from "@elm-basket/core/live/run.ts";
+import {
+  type RunMoment,
+  type RunStepTimes,
+  type ToolLine,
+  withInserted,
+} from "@elm-basket/core/live/run.ts";
 import type { Step } from "@elm-basket/core/scheduling/step.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Clock } from "@elm-basket/core/units/time.ts";
@@ -63,26 +68,48 @@ export interface LiveState extends RunMoment {
 }
 
 /** Versions count within a run, and a new run begins at 1 again: an older run is never newer, however far it went. */
-export const isNewer = (next: Pick<LiveState, "startedAt" | "version">, old: Pick<LiveState, "startedAt" | "version">): boolean =>
-  next.startedAt > old.startedAt || (next.startedAt === old.startedAt && next.version >= old.version);
+export const isNewer = (
+  next: Pick<LiveState, "startedAt" | "version">,
+  old: Pick<LiveState, "startedAt" | "version">,
+): boolean =>
+  next.startedAt > old.startedAt ||
+  (next.startedAt === old.startedAt && next.version >= old.version);
 
 /** What only the host knows. */
 export interface StageState extends LiveState {
-  readonly marks: readonly { readonly seat: string; readonly step: string; readonly kind: "done" | "stuck"; readonly at: number; readonly what: string }[];
+  readonly marks: readonly {
+    readonly seat: string;
+    readonly step: string;
+    readonly kind: "done" | "stuck";
+    readonly at: number;
+    readonly what: string;
+  }[];
   /** The last act, which can be taken back. */
   readonly last: string | null;
   /** Before the class: who has everything, and who lacks what. */
-  readonly ready: readonly { readonly seat: string; readonly kind: "ready" | "missing"; readonly what: string }[];
+  readonly ready: readonly {
+    readonly seat: string;
+    readonly kind: "ready" | "missing";
+    readonly what: string;
+  }[];
 }
 
 /** As participants may know it: nothing of the host's own words. */
 export type FollowedStep = Omit<LiveStep, "say" | "show" | "guess">;
-export type FollowedClass = Omit<LiveClass, "steps" | "drying"> & { readonly steps: readonly FollowedStep[] };
+export type FollowedClass = Omit<LiveClass, "steps" | "drying"> & {
+  readonly steps: readonly FollowedStep[];
+};
 
-export const followed = ({ steps, drying: _, ...live }: LiveClass): FollowedClass => ({ ...live, steps: steps.map(({ say: __, show: ___, guess: ____, ...step }) => step) });
+export const followed = ({ steps, drying: _, ...live }: LiveClass): FollowedClass => ({
+  ...live,
+  steps: steps.map(({ say: __, show: ___, guess: ____, ...step }) => step),
+});
 
 /** The steps of the class with those that were put in on the evening. */
-export function stepsOfRun<T extends FollowedStep>(live: { readonly steps: readonly T[] }, inserted: readonly Inserted[]): readonly T[] {
+export function stepsOfRun<T extends FollowedStep>(
+  live: { readonly steps: readonly T[] },
+  inserted: readonly Inserted[],
+): readonly T[] {
   return withInserted(
     live.steps,
     inserted.map(({ step, behind }) => ({ behind, step: { ...PUT_IN, ...step } as unknown as T })),

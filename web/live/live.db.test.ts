@@ -25,20 +25,46 @@ let computed: ComputedPlan;
 const state = () => stageState(ours, id, live);
 const act = async (what: StageAct, version?: number) => {
   const seen = version ?? (await state()).version;
-  await withStudio(ours, (sql) => perform(sql, { studioId: ours, workshopId: id, live }, what, seen));
+  await withStudio(ours, (sql) =>
+    perform(sql, { studioId: ours, workshopId: id, live }, what, seen),
+  );
   return state();
 };
-const log = async (kind: string) => (await withStudio(ours, (sql) => listLog(sql, id))).filter((row) => row.kind === kind);
+const log = async (kind: string) =>
+  (await withStudio(ours, (sql) => listLog(sql, id))).filter((row) => row.kind === kind);
 let marks = 0;
-const say = (seat: string, kind: Say["kind"], step: string, more: Partial<Say> = {}): Say => ({ mark: `mark-${Date.now()}-${marks++}`, seat, kind, step, what: "", at: Date.now(), ...more });
+const say = (seat: string, kind: Say["kind"], step: string, more: Partial<Say> = {}): Say => ({
+  mark: `mark-${Date.now()}-${marks++}`,
+  seat,
+  kind,
+  step,
+  what: "",
+  at: Date.now(),
+  ...more,
+});
 const tell = (...says: Say[]) => tellHost({ studioId: ours, workshopId: id }, says);
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) => withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" }));
+  const open = (email: string) =>
+    withoutStudio((sql) =>
+      openStudio(sql, {
+        studio: email,
+        person: "Host",
+        email,
+        passwordHash: "x",
+        unit: "mm",
+        zone: "UTC",
+      }),
+    );
   ours = (await open("live-ours@test.example"))?.studioId ?? "";
   theirs = (await open("live-theirs@test.example"))?.studioId ?? "";
-  computed = (await run({ kind: "plan", document: slate, fonts: [], hash: documentHash(slate) })) as ComputedPlan;
+  computed = (await run({
+    kind: "plan",
+    document: slate,
+    fonts: [],
+    hash: documentHash(slate),
+  })) as ComputedPlan;
 });
 beforeEach(async () => {
   id = await withStudio(ours, (sql) => insertClass(sql, ours, slate, null));
@@ -66,7 +92,9 @@ describe("acts of the host", () => {
     const put = await act({ act: "insert", title: "Tea", minutes: 5 });
     const steps = stepsOfRun(live, put.inserted);
     const tea = steps.find(({ title }) => title === "Tea")?.id ?? "";
-    expect(steps.findIndex(({ id: step }) => step === tea)).toBe(steps.findIndex(({ id: step }) => step === "seal-edges") + 1);
+    expect(steps.findIndex(({ id: step }) => step === tea)).toBe(
+      steps.findIndex(({ id: step }) => step === "seal-edges") + 1,
+    );
     expect((await act({ act: "next", to: tea })).stepId).toBe(tea);
     expect((await act({ act: "next" })).stepId).toBe("coat-1");
     expect((await act({ act: "next", to: "welcome" })).stepId).toBe("coat-1");
@@ -100,7 +128,10 @@ describe("acts of the host", () => {
     expect((await state()).last).toBe("flaw");
     const after = await act({ act: "undo" });
     expect([after.stepId, after.extraSeconds, after.last]).toEqual([before.stepId, 120, "minutes"]);
-    const lines = (await withStudio(ours, (sql) => listLog(sql, id))).map((row) => ({ ...row, at: row.at.getTime() }));
+    const lines = (await withStudio(ours, (sql) => listLog(sql, id))).map((row) => ({
+      ...row,
+      at: row.at.getTime(),
+    }));
     expect(runLog(lines, [], []).flaws).toEqual([]);
   });
 
@@ -111,7 +142,12 @@ describe("acts of the host", () => {
     const skipped = await act({ act: "skip" });
     expect([skipped.stepId, skipped.skipped]).toEqual(["clean", ["welcome"]]);
     const after = await act({ act: "undo" });
-    expect({ ...after, now: 0, version: 0, last: "" }).toEqual({ ...before, now: 0, version: 0, last: "" });
+    expect({ ...after, now: 0, version: 0, last: "" }).toEqual({
+      ...before,
+      now: 0,
+      version: 0,
+      last: "",
+    });
     await act({ act: "undo" });
     expect((await state()).extraSeconds).toBe(0);
     expect((await act({ act: "undo" })).last).toBeNull();
@@ -140,13 +176,16 @@ describe("acts of the host", () => {
     expect(later - Date.now()).toBeGreaterThan(4.5 * 60_000);
     const now = await act({ act: "dry", of: "seal-edges", dry: true });
     expect(now.dry?.["seal-edges"]).toBeLessThanOrEqual(Date.now());
-    expect((await log("dry")).map(({ step, body }) => [step, body.dry, body.guess, body.wait])).toEqual([
+    expect(
+      (await log("dry")).map(({ step, body }) => [step, body.dry, body.guess, body.wait]),
+    ).toEqual([
       ["seal-edges", false, 15, 15],
       ["seal-edges", true, 15, 15],
     ]);
     expect((await act({ act: "undo" })).dry?.["seal-edges"]).toBe(later);
     expect((await state()).stepId).toBe("coat-1");
-    for (const { body, step } of await log("liveStep")) expect(body.guess, step ?? "").toBe(live.steps.find(({ id: own }) => own === step)?.minutes);
+    for (const { body, step } of await log("liveStep"))
+      expect(body.guess, step ?? "").toBe(live.steps.find(({ id: own }) => own === step)?.minutes);
   });
 
   it("a seat that is not there, a step that is not there and an act that is none change nothing", async () => {
@@ -174,8 +213,12 @@ describe("acts of the host", () => {
     await act({ act: "begin" });
     await act({ act: "note", note: "More water on the table" });
     await act({ act: "flaw", seat: "3", reason: "lies crooked" });
-    expect(await log("note")).toMatchObject([{ step: "welcome", body: { note: "More water on the table" } }]);
-    expect(await log("flaw")).toMatchObject([{ step: "welcome", seat: "3", body: { reason: "lies crooked" } }]);
+    expect(await log("note")).toMatchObject([
+      { step: "welcome", body: { note: "More water on the table" } },
+    ]);
+    expect(await log("flaw")).toMatchObject([
+      { step: "welcome", seat: "3", body: { reason: "lies crooked" } },
+    ]);
   });
 });
 
@@ -184,7 +227,11 @@ describe("what participants say", () => {
     await act({ act: "begin" });
     await act({ act: "next" });
     const stuck = say("2", "stuck", "clean", { what: "it is greasy" });
-    expect(await tell(say("1", "done", "clean"), stuck, stuck)).toMatchObject([{ ok: true }, { ok: true }, { ok: true }]);
+    expect(await tell(say("1", "done", "clean"), stuck, stuck)).toMatchObject([
+      { ok: true },
+      { ok: true },
+      { ok: true },
+    ]);
     expect(await log("stuck")).toHaveLength(1);
     const now = await state();
     expect([now.done, now.stuck]).toEqual([1, 1]);
@@ -199,9 +246,15 @@ describe("what participants say", () => {
 
   it("what several ask is answered once for all, and for nobody else", async () => {
     await act({ act: "begin" });
-    await tell(say("1", "stuck", "welcome", { what: "It lies crooked" }), say("2", "stuck", "welcome", { what: "It lies crooked" }), say("3", "stuck", "welcome", { what: "late" }));
+    await tell(
+      say("1", "stuck", "welcome", { what: "It lies crooked" }),
+      say("2", "stuck", "welcome", { what: "It lies crooked" }),
+      say("3", "stuck", "welcome", { what: "late" }),
+    );
     await act({ act: "answered", step: "welcome", what: "It lies crooked" });
-    expect((await state()).marks.filter(({ kind }) => kind === "stuck").map(({ seat }) => seat)).toEqual(["3"]);
+    expect(
+      (await state()).marks.filter(({ kind }) => kind === "stuck").map(({ seat }) => seat),
+    ).toEqual(["3"]);
     expect((await log("helped")).map(({ seat }) => seat).sort()).toEqual(["1", "2"]);
   });
 
@@ -212,7 +265,8 @@ describe("what participants say", () => {
     expect(seen).not.toContain("secret");
     expect(JSON.parse(seen)).toMatchObject({ stuck: 1 });
     const words = JSON.stringify(followed(live));
-    for (const { say: own } of live.steps.filter((step) => step.say.length > 20)) expect(words).not.toContain(own);
+    for (const { say: own } of live.steps.filter((step) => step.say.length > 20))
+      expect(words).not.toContain(own);
   });
 
   it("at a tool they stand in the order in which they were done before", async () => {
@@ -226,11 +280,17 @@ describe("what participants say", () => {
   });
 
   it("how it was is said once the class is over, and only then", async () => {
-    expect(await tell(say("1", "felt", "felt", { what: "Too fast." }))).toMatchObject([{ ok: false }]);
+    expect(await tell(say("1", "felt", "felt", { what: "Too fast." }))).toMatchObject([
+      { ok: false },
+    ]);
     await act({ act: "begin" });
-    expect(await tell(say("1", "felt", "felt", { what: "Too fast." }))).toMatchObject([{ ok: false }]);
+    expect(await tell(say("1", "felt", "felt", { what: "Too fast." }))).toMatchObject([
+      { ok: false },
+    ]);
     await act({ act: "end" });
-    expect(await tell(say("1", "felt", "felt", { what: "Just right." }), say("99", "felt", "felt"))).toMatchObject([{ ok: true }, { ok: false }]);
+    expect(
+      await tell(say("1", "felt", "felt", { what: "Just right." }), say("99", "felt", "felt")),
+    ).toMatchObject([{ ok: true }, { ok: false }]);
     const rows = await withStudio(ours, (sql) => listLog(sql, id));
     expect(
       runLog(
@@ -242,7 +302,12 @@ describe("what participants say", () => {
   });
 
   it("before the class: who has all, and who lacks what; the last word counts", async () => {
-    await tell(say("1", "ready", ""), say("2", "missing", "", { what: "the tape" }), say("3", "missing", "", { what: "x" }), say("3", "ready", ""));
+    await tell(
+      say("1", "ready", ""),
+      say("2", "missing", "", { what: "the tape" }),
+      say("3", "missing", "", { what: "x" }),
+      say("3", "ready", ""),
+    );
     expect((await state()).ready).toEqual([
       { seat: "1", kind: "ready", what: "" },
       { seat: "2", kind: "missing", what: "the tape" },
@@ -253,12 +318,24 @@ describe("what participants say", () => {
   it("seats, steps and links that are not there are refused, nothing is kept, and nothing is older than the class", async () => {
     expect(await tell(say("1", "done", "welcome"))).toMatchObject([{ ok: false }]);
     await act({ act: "begin" });
-    expect(await tell(say("99", "done", "welcome"), say("1", "done", "nowhere"))).toMatchObject([{ ok: false }, { ok: false }]);
+    expect(await tell(say("99", "done", "welcome"), say("1", "done", "nowhere"))).toMatchObject([
+      { ok: false },
+      { ok: false },
+    ]);
     expect(await log("done")).toEqual([]);
     await tell(say("1", "done", "welcome", { at: 5 }));
-    expect((await log("done"))[0]?.at.getTime()).toBeGreaterThanOrEqual((await state()).startedAt - 1);
-    expect(await tellHost({ studioId: theirs, workshopId: id }, [say("1", "done", "welcome")])).toMatchObject([{ ok: false }]);
-    for (const wrong of [[], [{ ...say("1", "done", "welcome"), seat: "x".repeat(900) }], [{ ...say("1", "done", "welcome"), kind: "end" }], [{ ...say("1", "done", "welcome"), at: 1e20 }]])
+    expect((await log("done"))[0]?.at.getTime()).toBeGreaterThanOrEqual(
+      (await state()).startedAt - 1,
+    );
+    expect(
+      await tellHost({ studioId: theirs, workshopId: id }, [say("1", "done", "welcome")]),
+    ).toMatchObject([{ ok: false }]);
+    for (const wrong of [
+      [],
+      [{ ...say("1", "done", "welcome"), seat: "x".repeat(900) }],
+      [{ ...say("1", "done", "welcome"), kind: "end" }],
+      [{ ...say("1", "done", "welcome"), at: 1e20 }],
+    ])
       expect(saysSchema.safeParse(wrong).success).toBe(false);
   });
 });

@@ -3,7 +3,21 @@ import { isWet, mayDry } from "@elm-basket/core/learning/paced.ts";
 import { nextStep, notBefore, type RunMoment } from "@elm-basket/core/live/run.ts";
 import { z } from "zod";
 import type { Sql } from "../data/client.ts";
-import { addTime, endRun, hold, insertSteps, lastAct, lockOpenRun, lockRun, type RunRow, recordAct, startRun, tellFollowers, toStep, undoAct } from "../data/live-runs.ts";
+import {
+  addTime,
+  endRun,
+  hold,
+  insertSteps,
+  lastAct,
+  lockOpenRun,
+  lockRun,
+  type RunRow,
+  recordAct,
+  startRun,
+  tellFollowers,
+  toStep,
+  undoAct,
+} from "../data/live-runs.ts";
 import { addLog, dryMarks, seatMarks, stepEnds } from "../data/log.ts";
 import { freshCode } from "./link-code.ts";
 import { type LiveClass, type LiveStep, stepsOfRun } from "./live-class.ts";
@@ -18,7 +32,11 @@ export const stageActSchema = z.discriminatedUnion("act", [
   z.strictObject({ act: z.literal("skip") }),
   z.strictObject({ act: z.literal("hold") }),
   z.strictObject({ act: z.literal("minutes"), by: z.number().int().min(-30).max(30) }),
-  z.strictObject({ act: z.literal("insert"), title: z.string().trim().min(1).max(80), minutes: z.number().int().min(1).max(240) }),
+  z.strictObject({
+    act: z.literal("insert"),
+    title: z.string().trim().min(1).max(80),
+    minutes: z.number().int().min(1).max(240),
+  }),
   z.strictObject({ act: z.literal("undo") }),
   z.strictObject({ act: z.literal("end") }),
   z.strictObject({ act: z.literal("note"), note: text.min(1) }),
@@ -44,14 +62,26 @@ interface Where {
 }
 
 /** Does nothing where the run is not as the caller saw it any more, or where the act names what is not there. */
-export async function perform(sql: Sql, { studioId, workshopId, live }: Where, act: StageAct, version: number): Promise<void> {
+export async function perform(
+  sql: Sql,
+  { studioId, workshopId, live }: Where,
+  act: StageAct,
+  version: number,
+): Promise<void> {
   const log = (entry: Parameters<typeof addLog>[3]) => addLog(sql, studioId, workshopId, entry);
   if (act.act === "begin") {
     const [first] = live.steps;
-    if (first && (await startRun(sql, studioId, workshopId, first.id))) await log({ kind: "liveStart" });
+    if (first && (await startRun(sql, studioId, workshopId, first.id)))
+      await log({ kind: "liveStart" });
     return;
   }
-  if (act.act === "note" || act.act === "flaw" || act.act === "helped" || act.act === "answered" || act.act === "seatDone") {
+  if (
+    act.act === "note" ||
+    act.act === "flaw" ||
+    act.act === "helped" ||
+    act.act === "answered" ||
+    act.act === "seatDone"
+  ) {
     await said(sql, { studioId, workshopId, live }, act);
     return;
   }
@@ -61,13 +91,27 @@ export async function perform(sql: Sql, { studioId, workshopId, live }: Where, a
   const steps = stepsOfRun(live, run.inserted);
   const step = steps.find((one) => one.id === run.stepId);
   const ends = await stepEnds(sql, workshopId, run.startedAt);
-  const moment = { ...momentOf(run, new Map([...ends].map(([key, end]) => [key, end.at.getTime()]))), dry: await dryMarks(sql, workshopId, run.startedAt) };
-  const keep = (logged: readonly string[] = []) => recordAct(sql, studioId, workshopId, run, act.act, logged);
-  const ended = async () => [await log({ kind: "liveStep", step: run.stepId, minutes: workedMinutes(step, run, moment, spentMinutes), ...(step?.guess ? { body: { guess: step.guess } } : {}) })];
+  const moment = {
+    ...momentOf(run, new Map([...ends].map(([key, end]) => [key, end.at.getTime()]))),
+    dry: await dryMarks(sql, workshopId, run.startedAt),
+  };
+  const keep = (logged: readonly string[] = []) =>
+    recordAct(sql, studioId, workshopId, run, act.act, logged);
+  const ended = async () => [
+    await log({
+      kind: "liveStep",
+      step: run.stepId,
+      minutes: workedMinutes(step, run, moment, spentMinutes),
+      ...(step?.guess ? { body: { guess: step.guess } } : {}),
+    }),
+  ];
   switch (act.act) {
     case "next": {
       const after: RunMoment = { ...moment, ends: { ...moment.ends, [run.stepId]: Date.now() } };
-      const to = act.to === undefined ? nextStep(steps, after) : steps.find((one) => one.id === act.to && !Object.hasOwn(after.ends, one.id));
+      const to =
+        act.to === undefined
+          ? nextStep(steps, after)
+          : steps.find((one) => one.id === act.to && !Object.hasOwn(after.ends, one.id));
       if (!to || to.id === run.stepId) return;
       await keep(await ended());
       await toStep(sql, run.id, to.id, { skipped: run.skipped.filter((one) => one !== to.id) });
@@ -81,7 +125,9 @@ export async function perform(sql: Sql, { studioId, workshopId, live }: Where, a
       return;
     }
     case "back": {
-      const [last] = [...ends].filter(([key]) => steps.some((one) => one.id === key)).sort((a, b) => b[1].at.getTime() - a[1].at.getTime());
+      const [last] = [...ends]
+        .filter(([key]) => steps.some((one) => one.id === key))
+        .sort((a, b) => b[1].at.getTime() - a[1].at.getTime());
       if (!last) return;
       await keep([await log({ kind: "undone", step: last[0], body: { of: last[1].id } })]);
       await toStep(sql, run.id, last[0], { spent: last[1].minutes });
@@ -98,16 +144,34 @@ export async function perform(sql: Sql, { studioId, workshopId, live }: Where, a
     case "insert": {
       if (run.inserted.length >= MOST_INSERTED) return;
       await keep();
-      await insertSteps(sql, run.id, [...run.inserted, { step: { id: `in-${freshCode(8)}`, title: act.title, minutes: act.minutes }, behind: run.stepId }]);
+      await insertSteps(sql, run.id, [
+        ...run.inserted,
+        {
+          step: { id: `in-${freshCode(8)}`, title: act.title, minutes: act.minutes },
+          behind: run.stepId,
+        },
+      ]);
       return;
     }
     case "dry": {
       const done = ends.get(act.of)?.at.getTime();
-      const wait = Math.max(0, ...steps.flatMap(({ after }) => after.flatMap((before) => (before.step === act.of ? [before.wait] : []))));
+      const wait = Math.max(
+        0,
+        ...steps.flatMap(({ after }) =>
+          after.flatMap((before) => (before.step === act.of ? [before.wait] : [])),
+        ),
+      );
       if (done === undefined || wait === 0 || !mayDry(act.of)) return;
       const now = Date.now();
       const until = act.dry ? now : now + LATER_MINUTES * 60_000;
-      await keep([await log({ kind: "dry", step: act.of, minutes: (now - done) / 60_000, body: { dry: act.dry, until, wait, guess: wait / (isWet(act.of) ? live.drying : 1) } })]);
+      await keep([
+        await log({
+          kind: "dry",
+          step: act.of,
+          minutes: (now - done) / 60_000,
+          body: { dry: act.dry, until, wait, guess: wait / (isWet(act.of) ? live.drying : 1) },
+        }),
+      ]);
       await tellFollowers(sql, workshopId, run.version);
       return;
     }
@@ -115,7 +179,8 @@ export async function perform(sql: Sql, { studioId, workshopId, live }: Where, a
       const last = await lastAct(sql, run.id);
       if (!last) return;
       await undoAct(sql, run.id, last);
-      if (last.logged.length > 0) await log({ kind: "undone", body: { of: last.logged.join(" ") } });
+      if (last.logged.length > 0)
+        await log({ kind: "undone", body: { of: last.logged.join(" ") } });
       return;
     }
     case "end":
@@ -126,17 +191,30 @@ export async function perform(sql: Sql, { studioId, workshopId, live }: Where, a
 }
 
 /** What is said of a seat or of the evening: the run itself stays as it is. A note and a flaw can be taken back like any act. */
-async function said(sql: Sql, { studioId, workshopId, live }: Where, act: Extract<StageAct, { act: "note" | "flaw" | "helped" | "answered" | "seatDone" }>): Promise<void> {
+async function said(
+  sql: Sql,
+  { studioId, workshopId, live }: Where,
+  act: Extract<StageAct, { act: "note" | "flaw" | "helped" | "answered" | "seatDone" }>,
+): Promise<void> {
   const run = await lockOpenRun(sql, workshopId);
-  if (act.act !== "note" && act.act !== "answered" && !live.seats.some(({ seat }) => seat === act.seat)) return;
+  if (
+    act.act !== "note" &&
+    act.act !== "answered" &&
+    !live.seats.some(({ seat }) => seat === act.seat)
+  )
+    return;
   const log = (entry: Parameters<typeof addLog>[3]) => addLog(sql, studioId, workshopId, entry);
   if (act.act === "note" || act.act === "flaw") {
     const at = run ? { step: run.stepId } : {};
-    const id = await (act.act === "note" ? log({ kind: "note", ...at, body: { note: act.note } }) : log({ kind: "flaw", seat: act.seat, ...at, body: { reason: act.reason } }));
+    const id = await (act.act === "note"
+      ? log({ kind: "note", ...at, body: { note: act.note } })
+      : log({ kind: "flaw", seat: act.seat, ...at, body: { reason: act.reason } }));
     if (run) await recordAct(sql, studioId, workshopId, run, act.act, [id]);
   } else if (!run) return;
   else if (act.act === "answered") {
-    const stuck = (await seatMarks(sql, workshopId, [], run.startedAt)).filter(({ kind, step, what }) => kind === "stuck" && step === act.step && what === act.what);
+    const stuck = (await seatMarks(sql, workshopId, [], run.startedAt)).filter(
+      ({ kind, step, what }) => kind === "stuck" && step === act.step && what === act.what,
+    );
     for (const { seat } of stuck) await log({ kind: "helped", seat, step: act.step });
   } else if (act.act === "seatDone") await log({ kind: "done", seat: act.seat, step: run.stepId });
   else if (!stepsOfRun(live, run.inserted).some((step) => step.id === act.step)) return;
@@ -155,8 +233,16 @@ const momentOf = (run: RunRow, ends: ReadonlyMap<string, number>): RunMoment => 
 });
 
 /** Drying that kept the step is no work at it. */
-function workedMinutes(step: LiveStep | undefined, run: RunRow, moment: RunMoment, spentMinutes: number): number {
+function workedMinutes(
+  step: LiveStep | undefined,
+  run: RunRow,
+  moment: RunMoment,
+  spentMinutes: number,
+): number {
   const until = step ? notBefore(step, moment) : null;
-  const dried = until === null ? 0 : Math.max(0, Math.min(Date.now(), until) - run.stepStartedAt.getTime()) / 60_000;
+  const dried =
+    until === null
+      ? 0
+      : Math.max(0, Math.min(Date.now(), until) - run.stepStartedAt.getTime()) / 60_000;
   return Math.max(0, spentMinutes - dried);
 }

@@ -31,7 +31,10 @@ export interface Answered {
 }
 
 /** In the order in which they were pressed; what was told before is not counted twice. */
-export async function tellHost(found: { readonly studioId: string; readonly workshopId: string }, says: readonly Say[]): Promise<Answered[]> {
+export async function tellHost(
+  found: { readonly studioId: string; readonly workshopId: string },
+  says: readonly Say[],
+): Promise<Answered[]> {
   const { studioId, workshopId } = found;
   const live = await keptClass(studioId, workshopId);
   if (!live) return says.map(({ mark }) => ({ mark, ok: false }));
@@ -44,15 +47,27 @@ export async function tellHost(found: { readonly studioId: string; readonly work
     let told = false;
     for (const { mark, seat, kind, step, what, at } of says) {
       const before = kind === "ready" || kind === "missing";
-      const fits = kind === "felt" ? run !== null && run.endedAt !== null : before || (running && steps.has(step));
+      const fits =
+        kind === "felt"
+          ? run !== null && run.endedAt !== null
+          : before || (running && steps.has(step));
       if (!known.has(seat) || !fits) {
         answers.push({ mark, ok: false });
         continue;
       }
       answers.push({ mark, ok: true });
       if (!(await countMark(sql, studioId, workshopId, mark))) continue;
-      const pressed = Math.min(Date.now(), Math.max(at, Date.now() - OLDEST_HOURS * 3_600_000, running ? run.startedAt.getTime() : 0));
-      await addLog(sql, studioId, workshopId, { kind, seat, ...(before || kind === "felt" ? {} : { step }), at: new Date(pressed), ...(what ? { body: { what } } : {}) });
+      const pressed = Math.min(
+        Date.now(),
+        Math.max(at, Date.now() - OLDEST_HOURS * 3_600_000, running ? run.startedAt.getTime() : 0),
+      );
+      await addLog(sql, studioId, workshopId, {
+        kind,
+        seat,
+        ...(before || kind === "felt" ? {} : { step }),
+        at: new Date(pressed),
+        ...(what ? { body: { what } } : {}),
+      });
       told = true;
     }
     if (told) await tellFollowers(sql, workshopId, run?.version ?? 0);

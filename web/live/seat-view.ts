@@ -31,7 +31,11 @@ export interface SeatView {
 }
 
 /** Null where there is no such seat. */
-export async function seatView(studioId: string, workshopId: string, seatId: string): Promise<SeatView | null> {
+export async function seatView(
+  studioId: string,
+  workshopId: string,
+  seatId: string,
+): Promise<SeatView | null> {
   const parts = await keptParts(studioId, workshopId);
   const seat = parts?.document.seats.find((one) => one.seat === seatId);
   if (!parts || !seat) return null;
@@ -49,7 +53,9 @@ export async function seatView(studioId: string, workshopId: string, seatId: str
       things: made.flatMap((thing): SeatThing[] => {
         const own = pieces.filter((piece) => piece.thing === thing.id && piece.copy === 1);
         const shape = seat.things?.[thing.id]?.shape;
-        const face = faceOf(shape && thing.brought ? { ...thing.blank, shape, specimens: [] } : thing.blank);
+        const face = faceOf(
+          shape && thing.brought ? { ...thing.blank, shape, specimens: [] } : thing.blank,
+        );
         if (!face) return [];
         const layers = [...new Set(own.map(({ vinyl }) => vinyl))].map((vinyl) => ({
           colour: colour.get(vinyl) ?? "#5A6365",
@@ -58,12 +64,27 @@ export async function seatView(studioId: string, workshopId: string, seatId: str
             .map(({ path }) => path)
             .join(" "),
         }));
-        const placing = parts.placing.filter((row) => row.seat === seatId && (row.thing === undefined || row.thing === thing.id));
+        const placing = parts.placing.filter(
+          (row) => row.seat === seatId && (row.thing === undefined || row.thing === thing.id),
+        );
         return [
-          { thing: thing.id, title: thing.title, ...face, colour: thing.blank.colour, layers, out: goesOf(thing.technique) === "out", lies: placing.length > 0 ? sayPlacing(placing, unit) : "" },
+          {
+            thing: thing.id,
+            title: thing.title,
+            ...face,
+            colour: thing.blank.colour,
+            layers,
+            out: goesOf(thing.technique) === "out",
+            lies: placing.length > 0 ? sayPlacing(placing, unit) : "",
+          },
         ];
       }),
-      ready: [...(films > 0 ? [films === 1 ? "Your kit: one piece of film" : `Your kit: ${films} pieces of film`] : []), ...lines.flatMap((line) => (line.what === "material" ? [line.name] : []))],
+      ready: [
+        ...(films > 0
+          ? [films === 1 ? "Your kit: one piece of film" : `Your kit: ${films} pieces of film`]
+          : []),
+        ...lines.flatMap((line) => (line.what === "material" ? [line.name] : [])),
+      ],
     };
   });
 }

@@ -45,7 +45,8 @@ export async function liveClass(studioId: string, workshopId: string): Promise<L
         if (!step) return [];
         const placing = deedOf(step) === "place" ? placedIn(step, document, plan.placing) : [];
         const first = before.get(step.id);
-        const tool = step.who === "queue" ? document.tools.find(({ id }) => id === step.tool) : undefined;
+        const tool =
+          step.who === "queue" ? document.tools.find(({ id }) => id === step.tool) : undefined;
         return [
           {
             id: step.id,
@@ -53,7 +54,8 @@ export async function liveClass(studioId: string, workshopId: string): Promise<L
             minutes: row.minutes,
             startMinute: row.startMinute,
             who: step.who,
-            tool: step.who === "queue" ? { name: tool?.name ?? "", places: tool?.count ?? 1 } : null,
+            tool:
+              step.who === "queue" ? { name: tool?.name ?? "", places: tool?.count ?? 1 } : null,
             after: step.after ?? (first === undefined ? [] : [{ step: first, wait: 0 }]),
             say: step.say,
             show: step.show,
@@ -75,11 +77,22 @@ export async function liveClass(studioId: string, workshopId: string): Promise<L
 function farewell(document: ClassDocument, facts: StoredPlan["facts"], schools: Schools): string {
   const known = factsByThing(facts);
   const own = schoolsOf(document, schools);
-  return [...new Set(document.things.map(({ id }) => careOf(situationOf(document, id, own, known.get(id))).participant)), "Enjoy it."].join(" ");
+  return [
+    ...new Set(
+      document.things.map(
+        ({ id }) => careOf(situationOf(document, id, own, known.get(id))).participant,
+      ),
+    ),
+    "Enjoy it.",
+  ].join(" ");
 }
 
 /** Of the thing that the step is about. */
-function placedIn({ thing }: Step, { things }: ClassDocument, placing: StoredPlan["placing"]): StoredPlan["placing"] {
+function placedIn(
+  { thing }: Step,
+  { things }: ClassDocument,
+  placing: StoredPlan["placing"],
+): StoredPlan["placing"] {
   const of = thing ?? things[0]?.id;
   return placing.filter((row) => row.thing === undefined || row.thing === of);
 }
@@ -99,7 +112,11 @@ const NOT_BEGUN: RunRow = {
 };
 
 /** Everything there is to know of the run that goes on, or of the last one. */
-export async function stageState(studioId: string, workshopId: string, live: LiveClass): Promise<StageState> {
+export async function stageState(
+  studioId: string,
+  workshopId: string,
+  live: LiveClass,
+): Promise<StageState> {
   return withStudio(studioId, async (sql) => {
     const run = await currentRun(sql, workshopId);
     const running = run !== null && run.endedAt === null;
@@ -109,9 +126,23 @@ export async function stageState(studioId: string, workshopId: string, live: Liv
     const step = steps[at];
     const ends = run ? await stepEnds(sql, workshopId, run.startedAt) : new Map<string, StepEnd>();
     const dry = run ? await dryMarks(sql, workshopId, run.startedAt) : {};
-    const marks = running && step ? await seatMarks(sql, workshopId, [step.id, ...steps.slice(Math.max(0, at - 1), at).map(({ id }) => id)], own.startedAt) : [];
+    const marks =
+      running && step
+        ? await seatMarks(
+            sql,
+            workshopId,
+            [step.id, ...steps.slice(Math.max(0, at - 1), at).map(({ id }) => id)],
+            own.startedAt,
+          )
+        : [];
     const here = marks.filter((mark) => mark.kind === "done" && mark.step === own.stepId);
-    const before = new Map(marks.flatMap((mark) => (mark.kind === "done" && mark.step !== own.stepId ? [[mark.seat, mark.at.getTime()] as const] : [])));
+    const before = new Map(
+      marks.flatMap((mark) =>
+        mark.kind === "done" && mark.step !== own.stepId
+          ? [[mark.seat, mark.at.getTime()] as const]
+          : [],
+      ),
+    );
     return {
       version: own.version,
       running,

@@ -29,7 +29,9 @@ function follow(audience: Audience, still: () => Promise<boolean> = async () => 
   const heard: StageState[] = [];
   const { body } = liveStream(studio, id, audience, stop.signal, still);
   const read = async () => {
-    const reader = (body as ReadableStream<Uint8Array>).pipeThrough(new TextDecoderStream() as never).getReader() as ReadableStreamDefaultReader<string>;
+    const reader = (body as ReadableStream<Uint8Array>)
+      .pipeThrough(new TextDecoderStream() as never)
+      .getReader() as ReadableStreamDefaultReader<string>;
     for (let rest = "", next = await reader.read(); !next.done; next = await reader.read()) {
       const events = (rest + next.value).split("\n\n");
       rest = events.pop() ?? "";
@@ -42,15 +44,35 @@ function follow(audience: Audience, still: () => Promise<boolean> = async () => 
   return { heard, ended: read().catch(() => {}), leave: () => stop.abort() };
 }
 
-const act = (what: StageAct, version: number) => withStudio(studio, (sql) => perform(sql, { studioId: studio, workshopId: id, live }, what, version));
+const act = (what: StageAct, version: number) =>
+  withStudio(studio, (sql) =>
+    perform(sql, { studioId: studio, workshopId: id, live }, what, version),
+  );
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
   const email = "stream@test.example";
-  studio = (await withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "UTC" })))?.studioId ?? "";
+  studio =
+    (
+      await withoutStudio((sql) =>
+        openStudio(sql, {
+          studio: email,
+          person: "Host",
+          email,
+          passwordHash: "x",
+          unit: "mm",
+          zone: "UTC",
+        }),
+      )
+    )?.studioId ?? "";
   const document = demoClass("slate-numbers");
   id = await withStudio(studio, (sql) => insertClass(sql, studio, document, null));
-  const computed = (await run({ kind: "plan", document, fonts: [], hash: documentHash(document) })) as ComputedPlan;
+  const computed = (await run({
+    kind: "plan",
+    document,
+    fonts: [],
+    hash: documentHash(document),
+  })) as ComputedPlan;
   await withStudio(studio, (sql) => savePlan(sql, studio, id, computed));
   live = (await liveClass(studio, id)) as LiveClass;
 });
@@ -61,7 +83,9 @@ describe("who follows", () => {
     const [stage, phone] = [follow("stage"), follow("phones")];
     await expect.poll(() => [stage.heard.length, phone.heard.length]).toEqual([1, 1]);
     await act({ act: "begin" }, 0);
-    await expect.poll(() => [stage, phone].map(({ heard }) => heard.at(-1)?.stepId)).toEqual(["welcome", "welcome"]);
+    await expect
+      .poll(() => [stage, phone].map(({ heard }) => heard.at(-1)?.stepId))
+      .toEqual(["welcome", "welcome"]);
     await act({ act: "next" }, 1);
     await expect.poll(() => phone.heard.at(-1)?.stepId).toBe("clean");
     const late = follow("phones");
@@ -75,7 +99,14 @@ describe("who follows", () => {
   it("a hundred marks at once are a few readings, and phones hear how many but not whose", async () => {
     const [stage, phone] = [follow("stage"), follow("phones")];
     await expect.poll(() => phone.heard.length).toBe(1);
-    const says = Array.from({ length: 100 }, (_, i) => ({ mark: `stream-${i}-xxxx`, seat: String(1 + (i % 10)), kind: "done" as const, step: "clean", what: "", at: Date.now() }));
+    const says = Array.from({ length: 100 }, (_, i) => ({
+      mark: `stream-${i}-xxxx`,
+      seat: String(1 + (i % 10)),
+      kind: "done" as const,
+      step: "clean",
+      what: "",
+      at: Date.now(),
+    }));
     await Promise.all(says.map((say) => tellHost({ studioId: studio, workshopId: id }, [say])));
     await expect.poll(() => phone.heard.at(-1)?.done).toBe(10);
     expect(phone.heard.length).toBeLessThan(40);

@@ -23,8 +23,10 @@ interface Followed {
 
 const holder = globalThis as typeof globalThis & { elmFollowed?: Map<string, Followed> };
 
-const eventOf = (state: object, version: number): Uint8Array => encoder.encode(`id: ${version}\ndata: ${JSON.stringify(state)}\n\n`);
-const bytesFor = (audience: Audience, state: StageState): Uint8Array => eventOf(audience === "stage" ? state : publicState(state), state.version);
+const eventOf = (state: object, version: number): Uint8Array =>
+  encoder.encode(`id: ${version}\ndata: ${JSON.stringify(state)}\n\n`);
+const bytesFor = (audience: Audience, state: StageState): Uint8Array =>
+  eventOf(audience === "stage" ? state : publicState(state), state.version);
 
 /** Reads once, however many changes come meanwhile, and tells everybody. */
 function tell(own: Followed, studioId: string, workshopId: string): Promise<void> {
@@ -59,7 +61,14 @@ function followedClass(studioId: string, workshopId: string): Followed {
   holder.elmFollowed ??= new Map();
   const there = holder.elmFollowed.get(workshopId);
   if (there) return there;
-  const own: Followed = { ports: { stage: new Set(), phones: new Set() }, state: null, readAt: 0, reading: null, again: false, leave: null };
+  const own: Followed = {
+    ports: { stage: new Set(), phones: new Set() },
+    state: null,
+    readAt: 0,
+    reading: null,
+    again: false,
+    leave: null,
+  };
   holder.elmFollowed.set(workshopId, own);
   own.leave = subscribe(workshopId, () => void tell(own, studioId, workshopId));
   // Without news nobody is followed: whoever comes next tries again.
@@ -67,7 +76,13 @@ function followedClass(studioId: string, workshopId: string): Followed {
   return own;
 }
 
-export function liveStream(studioId: string, workshopId: string, audience: Audience, signal: AbortSignal, still: () => Promise<boolean>): Response {
+export function liveStream(
+  studioId: string,
+  workshopId: string,
+  audience: Audience,
+  signal: AbortSignal,
+  still: () => Promise<boolean>,
+): Response {
   return eventStream(
     signal,
     async (port) => {
@@ -79,7 +94,11 @@ export function liveStream(studioId: string, workshopId: string, audience: Audie
       else await tell(own, studioId, workshopId);
       return () => {
         own.ports[audience].delete(port);
-        if (own.ports.stage.size + own.ports.phones.size > 0 || holder.elmFollowed?.get(workshopId) !== own) return;
+        if (
+          own.ports.stage.size + own.ports.phones.size > 0 ||
+          holder.elmFollowed?.get(workshopId) !== own
+        )
+          return;
         holder.elmFollowed.delete(workshopId);
         void own.leave?.then((leave) => leave());
       };

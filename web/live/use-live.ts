@@ -23,7 +23,11 @@ const AGAIN_MS = 4000;
 const OFFSETS = 8;
 
 /** The state of a run, kept in step by the server; a client that was away catches up by the version number. */
-export function useLive<S extends LiveState>(url: string, initial: S, keep?: (state: S) => void): Live<S> {
+export function useLive<S extends LiveState>(
+  url: string,
+  initial: S,
+  keep?: (state: S) => void,
+): Live<S> {
   const [state, setState] = useState(initial);
   const [now, setNow] = useState(initial.now);
   const [awaySince, setAwaySince] = useState<number | null>(null);
@@ -85,7 +89,10 @@ export function useLive<S extends LiveState>(url: string, initial: S, keep?: (st
     };
   }, [url, take]);
   useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now() + Math.max(...(offsets.current.length > 0 ? offsets.current : [0]))), TICK_MS);
+    const timer = setInterval(
+      () => setNow(Date.now() + Math.max(...(offsets.current.length > 0 ? offsets.current : [0]))),
+      TICK_MS,
+    );
     return () => clearInterval(timer);
   }, []);
   return { state, connected: awaySince === null, refused, awaySince, now, take };

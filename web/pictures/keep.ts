@@ -5,15 +5,24 @@ import { withStudio } from "@/data/client.ts";
 import { addPicture, MOST_PICTURES } from "@/data/pictures.ts";
 import { smallPicture } from "./small.ts";
 
-export type PictureAnswer = { readonly ok: true; readonly id: string } | { readonly ok: false; readonly message: string };
+export type PictureAnswer =
+  | { readonly ok: true; readonly id: string }
+  | { readonly ok: false; readonly message: string };
 
 /** Keeps a picture of the host's studio. */
 export async function keepPicture(form: FormData): Promise<PictureAnswer> {
   const host = await requireHost();
   const file = form.get("picture");
-  if (!(file instanceof File) || file.size === 0) return { ok: false, message: "Choose a picture first." };
+  if (!(file instanceof File) || file.size === 0)
+    return { ok: false, message: "Choose a picture first." };
   const small = await smallPicture(new Uint8Array(await file.arrayBuffer()));
-  if (!small) return { ok: false, message: "That is no picture that can be read: choose a JPEG, PNG or WebP." };
+  if (!small)
+    return {
+      ok: false,
+      message: "That is no picture that can be read: choose a JPEG, PNG or WebP.",
+    };
   const id = await withStudio(host.studioId, (sql) => addPicture(sql, host.studioId, small));
-  return id ? { ok: true, id } : { ok: false, message: `${MOST_PICTURES} pictures are kept: take some out first.` };
+  return id
+    ? { ok: true, id }
+    : { ok: false, message: `${MOST_PICTURES} pictures are kept: take some out first.` };
 }

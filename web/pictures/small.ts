@@ -8,16 +8,33 @@ const QUALITY = 76;
 const MOST_PIXELS = 60_000_000;
 const MOST_BYTES = 600_000;
 /** What cameras and screens make. A drawing in SVG is a program that is run to be seen: not from outside. */
-const FORMATS: ReadonlySet<string | undefined> = new Set(["jpeg", "png", "webp", "heif", "tiff", "gif"]);
+const FORMATS: ReadonlySet<string | undefined> = new Set([
+  "jpeg",
+  "png",
+  "webp",
+  "heif",
+  "tiff",
+  "gif",
+]);
 
 /** Null where it is no picture, or one too large to be read. Place, time and camera do not go along. */
 export async function smallPicture(bytes: Uint8Array): Promise<SmallPicture | null> {
   for (const quality of [QUALITY, QUALITY / 2]) {
     try {
-      if (!FORMATS.has((await sharp(bytes, { limitInputPixels: MOST_PIXELS }).metadata()).format)) return null;
-      const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: "error", animated: false })
+      if (!FORMATS.has((await sharp(bytes, { limitInputPixels: MOST_PIXELS }).metadata()).format))
+        return null;
+      const { data, info } = await sharp(bytes, {
+        limitInputPixels: MOST_PIXELS,
+        failOn: "error",
+        animated: false,
+      })
         .rotate()
-        .resize({ width: LONGEST_SIDE, height: LONGEST_SIDE, fit: "inside", withoutEnlargement: true })
+        .resize({
+          width: LONGEST_SIDE,
+          height: LONGEST_SIDE,
+          fit: "inside",
+          withoutEnlargement: true,
+        })
         .flatten({ background: "#ffffff" })
         .jpeg({ quality, mozjpeg: true })
         .toBuffer({ resolveWithObject: true });

@@ -17,7 +17,12 @@ async function titleOf(id: string): Promise<string | null> {
 /** For a frame round several pages, each with a title of its own. */
 export async function framedTitle(id: string): Promise<Metadata> {
   const title = await titleOf(id);
-  return { title: { template: title === null ? `%s · ${APP}` : `%s · ${title} · ${APP}`, default: title ?? APP } };
+  return {
+    title: {
+      template: title === null ? `%s · ${APP}` : `%s · ${title} · ${APP}`,
+      default: title ?? APP,
+    },
+  };
 }
 
 /** For one page by itself. */

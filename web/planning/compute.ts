@@ -27,7 +27,13 @@ const LONGEST_MS = 120_000;
 function workers(): Piscina {
   const filename = process.env.ELM_WORKER;
   if (!filename) throw new Error("ELM_WORKER is not set: start the application with npm start");
-  holder.elmWorkers ??= new Piscina({ filename, minThreads: 1, maxThreads: MOST_THREADS, idleTimeout: 120_000, loadBalancer: choose });
+  holder.elmWorkers ??= new Piscina({
+    filename,
+    minThreads: 1,
+    maxThreads: MOST_THREADS,
+    idleTimeout: 120_000,
+    loadBalancer: choose,
+  });
   return holder.elmWorkers;
 }
 
@@ -37,20 +43,29 @@ const signal = () => AbortSignal.timeout(LONGEST_MS);
  * @param home what the plan is of: the thread that planned it last knows most of it
  * @param tell how far it has come
  */
-export async function computePlan(document: ClassDocument, fonts: readonly GivenFont[], home?: string, tell?: (progress: PlanningProgress) => void): Promise<ComputedPlan> {
+export async function computePlan(
+  document: ClassDocument,
+  fonts: readonly GivenFont[],
+  home?: string,
+  tell?: (progress: PlanningProgress) => void,
+): Promise<ComputedPlan> {
   const job = { kind: "plan" as const, document, fonts, hash: documentHash(document) };
   if (!tell) return workers().run(at(home, job), { signal: signal() });
   const { port1, port2 } = new MessageChannel();
   port1.on("message", tell);
   try {
-    return await workers().run(at(home, { ...job, port: port2 }), { signal: signal(), transferList: [port2] });
+    return await workers().run(at(home, { ...job, port: port2 }), {
+      signal: signal(),
+      transferList: [port2],
+    });
   } finally {
     port1.close();
   }
 }
 
 /** A job that is best done by the thread that has done the like before. */
-const at = <Job extends object>(home: string | undefined, job: Job): Job => (home === undefined ? job : Object.assign(job, { [Piscina.queueOptionsSymbol]: { home } }));
+const at = <Job extends object>(home: string | undefined, job: Job): Job =>
+  home === undefined ? job : Object.assign(job, { [Piscina.queueOptionsSymbol]: { home } });
 
 /** By class, the thread that has planned it last. */
 const homes = new Bounded<{ worker: number }>(MOST_HOMES);
@@ -60,7 +75,9 @@ type Balancer = NonNullable<NonNullable<ConstructorParameters<typeof Piscina>[0]
 /** The thread that knows the class, when it is free; otherwise any that is. */
 const choose: Balancer = (task, threads) => {
   const free = threads.filter((thread) => thread.currentUsage === 0);
-  const { home } = ((task as unknown as Record<symbol, object | null>)[Piscina.queueOptionsSymbol] ?? {}) as { home?: string };
+  const { home } = ((task as unknown as Record<symbol, object | null>)[
+    Piscina.queueOptionsSymbol
+  ] ?? {}) as { home?: string };
   if (home === undefined) return free[0] ?? null;
   const known = homes.take(home, () => ({ worker: -1 }));
   const thread = free.find(({ id }) => id === known.worker) ?? free[0] ?? null;
@@ -69,28 +86,55 @@ const choose: Balancer = (task, threads) => {
 };
 
 /** The files of one sheet of a class, or of all. */
-export async function sheetTexts(home: string, document: ClassDocument, fonts: readonly GivenFont[], nn: number | null): Promise<SheetText[]> {
+export async function sheetTexts(
+  home: string,
+  document: ClassDocument,
+  fonts: readonly GivenFont[],
+  nn: number | null,
+): Promise<SheetText[]> {
   return workers().run(at(home, { kind: "sheets", document, fonts, nn }), { signal: signal() });
 }
 
-export async function printedFile(home: string, document: ClassDocument, fonts: readonly GivenFont[], what: Printed, ways: PrintWays): Promise<Uint8Array> {
-  return workers().run(at(home, { kind: "print", document, fonts, what, ways }), { signal: signal() });
+export async function printedFile(
+  home: string,
+  document: ClassDocument,
+  fonts: readonly GivenFont[],
+  what: Printed,
+  ways: PrintWays,
+): Promise<Uint8Array> {
+  return workers().run(at(home, { kind: "print", document, fonts, what, ways }), {
+    signal: signal(),
+  });
 }
 
-export async function scrapLabels(scraps: readonly ScrapLabel[], unit: LengthUnit): Promise<Uint8Array> {
+export async function scrapLabels(
+  scraps: readonly ScrapLabel[],
+  unit: LengthUnit,
+): Promise<Uint8Array> {
   return workers().run({ kind: "scrapLabels", scraps, unit }, { signal: signal() });
 }
 
-export async function addressLabels(labels: readonly AddressLabel[], on: AddressSheet): Promise<Uint8Array> {
+export async function addressLabels(
+  labels: readonly AddressLabel[],
+  on: AddressSheet,
+): Promise<Uint8Array> {
   return workers().run({ kind: "addressLabels", labels, on }, { signal: signal() });
 }
 
 /** Searches for tighter layouts until `stop` is told; every round is handed to `onStep`. */
-export async function searchLayouts(document: ClassDocument, fonts: readonly GivenFont[], stop: AbortSignal, onStep: (step: Improvement) => void): Promise<void> {
+export async function searchLayouts(
+  document: ClassDocument,
+  fonts: readonly GivenFont[],
+  stop: AbortSignal,
+  onStep: (step: Improvement) => void,
+): Promise<void> {
   const { port1, port2 } = new MessageChannel();
   port1.on("message", onStep);
   try {
-    await workers().run({ kind: "improve", document, fonts, port: port2 }, { signal: stop, transferList: [port2] });
+    await workers().run(
+      { kind: "improve", document, fonts, port: port2 },
+      { signal: stop, transferList: [port2] },
+    );
   } finally {
     port1.close();
   }
@@ -102,7 +146,10 @@ export async function fontShare(bytes: Uint8Array): Promise<number | null> {
 }
 
 /** What of the lettered designs decides minutes, tape and paint. */
-export async function computeFacts(document: ClassDocument, fonts: readonly GivenFont[]): Promise<FactsOfThing[]> {
+export async function computeFacts(
+  document: ClassDocument,
+  fonts: readonly GivenFont[],
+): Promise<FactsOfThing[]> {
   return workers().run({ kind: "facts", document, fonts }, { signal: signal() });
 }
 
@@ -112,22 +159,36 @@ export async function computeStarters(schools: Schools): Promise<StarterView[]> 
 }
 
 /** Figures without a class; why not, where the blank leaves no face. */
-export async function computeReckoning(document: ClassDocument, schools: Schools): Promise<Reckoned> {
+export async function computeReckoning(
+  document: ClassDocument,
+  schools: Schools,
+): Promise<Reckoned> {
   return workers().run({ kind: "reckon", document, schools }, { signal: signal() });
 }
 
 /** Projects as they will look. */
-export async function computePictures(documents: readonly ClassDocument[], fonts: readonly GivenFont[]): Promise<DecalPicture[][]> {
+export async function computePictures(
+  documents: readonly ClassDocument[],
+  fonts: readonly GivenFont[],
+): Promise<DecalPicture[][]> {
   return workers().run({ kind: "projects", documents, fonts }, { signal: signal() });
 }
 
 /** A project and its variants, drawn and with their figures. */
-export async function computeVariants(documents: readonly ClassDocument[], schools: Schools, fonts: readonly GivenFont[]): Promise<VariantView[]> {
+export async function computeVariants(
+  documents: readonly ClassDocument[],
+  schools: Schools,
+  fonts: readonly GivenFont[],
+): Promise<VariantView[]> {
   return workers().run({ kind: "variants", documents, schools, fonts }, { signal: signal() });
 }
 
 /** One seat's decals as the class would cut them, thing by thing, for the participant who chooses. */
-export async function decalSvg(document: ClassDocument, fonts: readonly GivenFont[], seat: string): Promise<DecalPicture[]> {
+export async function decalSvg(
+  document: ClassDocument,
+  fonts: readonly GivenFont[],
+  seat: string,
+): Promise<DecalPicture[]> {
   return workers().run({ kind: "decal", document, fonts, seat }, { signal: signal() });
 }
 

@@ -17,23 +17,37 @@ export interface Effect {
 
 const filmWords = (of: StoredPlan, vinyl: string): string => {
   const use = of.vinyl.find((own) => own.vinyl === vinyl);
-  return use ? `${(use.usedMm2 / 10_000).toFixed(1)} dm², ${use.loads} ${use.loads === 1 ? "load" : "loads"}` : "none";
+  return use
+    ? `${(use.usedMm2 / 10_000).toFixed(1)} dm², ${use.loads} ${use.loads === 1 ? "load" : "loads"}`
+    : "none";
 };
 
 const findingWords = ({ findings }: StoredPlan): string => {
-  const count = (severity: string) => findings.filter((finding) => finding.severity === severity).length;
+  const count = (severity: string) =>
+    findings.filter((finding) => finding.severity === severity).length;
   return `${count("stop")} stop, ${count("check")} check`;
 };
 
 /** @param vinyls films of which is told */
 export function effectOf(plan: StoredPlan, other: StoredPlan, vinyls: readonly string[]): Effect {
-  const row = (what: string, of: (plan: StoredPlan) => string): EffectRow => ({ what, before: of(plan), after: of(other) });
+  const row = (what: string, of: (plan: StoredPlan) => string): EffectRow => ({
+    what,
+    before: of(plan),
+    after: of(other),
+  });
   return {
     rows: [
-      ...vinyls.map((vinyl) => ({ what: "film", vinyl, before: filmWords(plan, vinyl), after: filmWords(other, vinyl) })),
+      ...vinyls.map((vinyl) => ({
+        what: "film",
+        vinyl,
+        before: filmWords(plan, vinyl),
+        after: filmWords(other, vinyl),
+      })),
       row("At the cutter", ({ evenings }) => showMinutes(evenings.cuttingMinutes)),
       row("Weeding", ({ evenings }) => showMinutes(evenings.weedingMinutes)),
-      row("Cost of a seat", ({ cost }) => (cost.perSeat === null ? "not known yet" : moneyText(cost.perSeat, cost.currency))),
+      row("Cost of a seat", ({ cost }) =>
+        cost.perSeat === null ? "not known yet" : moneyText(cost.perSeat, cost.currency),
+      ),
       row("Findings", findingWords),
     ],
   };

@@ -4,9 +4,18 @@ import { withStudio } from "../data/client.ts";
 import { fontBytes, isOwnFontId } from "../data/fonts.ts";
 import type { GivenFont } from "../workers/plan.server.ts";
 
-export async function fontsOf(studioId: string, document: Pick<ClassDocument, "things" | "seats">): Promise<GivenFont[]> {
-  const named = document.things.flatMap(({ design }) => design.items.flatMap((item) => (item.kind === "text" ? [item.font] : [])));
-  const own = document.seats.flatMap((seat) => Object.values(seat.things ?? {}).flatMap((settings) => Object.values(settings.own ?? {}).flatMap(({ font }) => (font ? [font] : []))));
+export async function fontsOf(
+  studioId: string,
+  document: Pick<ClassDocument, "things" | "seats">,
+): Promise<GivenFont[]> {
+  const named = document.things.flatMap(({ design }) =>
+    design.items.flatMap((item) => (item.kind === "text" ? [item.font] : [])),
+  );
+  const own = document.seats.flatMap((seat) =>
+    Object.values(seat.things ?? {}).flatMap((settings) =>
+      Object.values(settings.own ?? {}).flatMap(({ font }) => (font ? [font] : [])),
+    ),
+  );
   const ids = [...new Set([...named, ...own])].filter(isOwnFontId);
   if (ids.length === 0) return [];
   return withStudio(studioId, async (sql) => {

@@ -19,7 +19,9 @@ export interface ShelvedPlan extends StoredPlan {
   readonly supplies: OnShelf<StoredPlan["supplies"][number]>[];
 }
 
-export type Planned = { readonly ok: true; readonly value: PlannedClass } | { readonly ok: false; readonly stored: StoredClass; readonly message: string };
+export type Planned =
+  | { readonly ok: true; readonly value: PlannedClass }
+  | { readonly ok: false; readonly stored: StoredClass; readonly message: string };
 
 const UUID = /^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/u;
 export const isId = (text: string): boolean => UUID.test(text);
@@ -45,14 +47,22 @@ export async function plannedClass(studioId: string, id: string): Promise<Planne
 /** Somebody types while it is planned: after so many rounds the last plan is shown. */
 const MOST_TRIES = 4;
 
-export type LastPlanned = Planned | { readonly ok: false; readonly stored: StoredClass; readonly message: null };
+export type LastPlanned =
+  | Planned
+  | { readonly ok: false; readonly stored: StoredClass; readonly message: null };
 
 /**
  * The class with the plan it had last, at once: for whoever looks at many classes. One whose document is another by now is planned
  * meanwhile; `current` tells which. Without any plan yet there is no message.
  */
-export async function lastPlanned(studioId: string, id: string): Promise<{ readonly planned: LastPlanned; readonly current: boolean } | null> {
-  const read = await withStudio(studioId, async (sql) => ({ stored: await readClass(sql, id), plan: await readPlan(sql, id) }));
+export async function lastPlanned(
+  studioId: string,
+  id: string,
+): Promise<{ readonly planned: LastPlanned; readonly current: boolean } | null> {
+  const read = await withStudio(studioId, async (sql) => ({
+    stored: await readClass(sql, id),
+    plan: await readPlan(sql, id),
+  }));
   const { stored, plan } = read;
   if (!stored) return null;
   const hash = documentHash(stored.document);
@@ -61,7 +71,13 @@ export async function lastPlanned(studioId: string, id: string): Promise<{ reado
   if (fault !== null) return { planned: { ok: false, stored, message: fault }, current: true };
   if (!current) planMeanwhile(studioId, stored, hash);
   if (!plan) return { planned: { ok: false, stored, message: null }, current };
-  return { planned: { ok: true, value: await shelved(studioId, stored, { hash: stored.planHash ?? hash, plan }) }, current };
+  return {
+    planned: {
+      ok: true,
+      value: await shelved(studioId, stored, { hash: stored.planHash ?? hash, plan }),
+    },
+    current,
+  };
 }
 
 /** Why no plan could be made of a document, so that nobody tries it again and again. */
@@ -81,9 +97,19 @@ function planMeanwhile(studioId: string, stored: StoredClass, hash: string): voi
 }
 
 /** Its materials against the shelf as it is now. */
-async function shelved(studioId: string, stored: StoredClass, { hash, plan }: { readonly hash: string; readonly plan: StoredPlan }): Promise<PlannedClass> {
-  const promised = await withStudio(studioId, async (sql) => promisedTo(sql, stored.id, await studioToday(sql)));
-  return { ...stored, planHash: hash, plan: { ...plan, supplies: shelvedLines(stored.document, plan.supplies, promised) } };
+async function shelved(
+  studioId: string,
+  stored: StoredClass,
+  { hash, plan }: { readonly hash: string; readonly plan: StoredPlan },
+): Promise<PlannedClass> {
+  const promised = await withStudio(studioId, async (sql) =>
+    promisedTo(sql, stored.id, await studioToday(sql)),
+  );
+  return {
+    ...stored,
+    planHash: hash,
+    plan: { ...plan, supplies: shelvedLines(stored.document, plan.supplies, promised) },
+  };
 }
 
 interface Made {
@@ -117,7 +143,10 @@ function madeOnce(studioId: string, stored: StoredClass, hash: string): Promise<
   return made;
 }
 
-async function makeAndKeep(studioId: string, { id, document, versions }: StoredClass): Promise<Made> {
+async function makeAndKeep(
+  studioId: string,
+  { id, document, versions }: StoredClass,
+): Promise<Made> {
   const tell = (progress: PlanningProgress | null) => tellProgress(studioId, id, progress);
   tell({ stage: "waiting", share: null });
   try {
@@ -136,5 +165,10 @@ async function makeAndKeep(studioId: string, { id, document, versions }: StoredC
 
 /** Errors cross from a worker thread by name only. */
 function isUnplannable(error: unknown): boolean {
-  return error instanceof Error && (error.name === "RangeError" || error.name === ScheduleError.name || error.name === "ScheduleError");
+  return (
+    error instanceof Error &&
+    (error.name === "RangeError" ||
+      error.name === ScheduleError.name ||
+      error.name === "ScheduleError")
+  );
 }

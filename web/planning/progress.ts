@@ -16,10 +16,15 @@ const all = (): Map<string, PlanningProgress> => {
 const keyOf = (studioId: string, classId: string): string => `${studioId} ${classId}`;
 
 /** Null when it is over. */
-export function tellProgress(studioId: string, classId: string, progress: PlanningProgress | null): void {
+export function tellProgress(
+  studioId: string,
+  classId: string,
+  progress: PlanningProgress | null,
+): void {
   if (progress) all().set(keyOf(studioId, classId), progress);
   else all().delete(keyOf(studioId, classId));
 }
 
 /** Null when nothing of this class is being planned here. */
-export const planningOf = (studioId: string, classId: string): PlanningProgress | null => all().get(keyOf(studioId, classId)) ?? null;
+export const planningOf = (studioId: string, classId: string): PlanningProgress | null =>
+  all().get(keyOf(studioId, classId)) ?? null;

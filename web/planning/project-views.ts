@@ -13,12 +13,26 @@ const looks = remembered<readonly DecalPicture[]>(400);
 const views = remembered<VariantView>(200);
 
 /** @param studioId fonts of its own are no other studio's */
-export async function lookOf(studioId: string, document: ClassDocument): Promise<readonly DecalPicture[]> {
-  return looks(`${studioId} ${documentHash(document)}`, async () => (await computePictures([document], await fontsOf(studioId, document)))[0] ?? []);
+export async function lookOf(
+  studioId: string,
+  document: ClassDocument,
+): Promise<readonly DecalPicture[]> {
+  return looks(
+    `${studioId} ${documentHash(document)}`,
+    async () => (await computePictures([document], await fontsOf(studioId, document)))[0] ?? [],
+  );
 }
 
-export async function variantView(studioId: string, written: ClassDocument, schools: Schools): Promise<VariantView> {
+export async function variantView(
+  studioId: string,
+  written: ClassDocument,
+  schools: Schools,
+): Promise<VariantView> {
   const document = await withOwnFigures(studioId, schools, written);
   const missing: VariantView = { ok: false, message: "nothing came back" };
-  return views(`${studioId} ${documentHash(document)} ${JSON.stringify(schools)}`, async () => (await computeVariants([document], schools, await fontsOf(studioId, document)))[0] ?? missing);
+  return views(
+    `${studioId} ${documentHash(document)} ${JSON.stringify(schools)}`,
+    async () =>
+      (await computeVariants([document], schools, await fontsOf(studioId, document)))[0] ?? missing,
+  );
 }

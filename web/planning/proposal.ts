@@ -9,11 +9,20 @@ import { studioPace } from "../data/pace.ts";
 
 export type Facts = StoredPlan["facts"];
 
-export const factsByThing = (facts: Facts): Map<string, Facts[number]> => new Map(facts.map((own) => [own.thing, own]));
+export const factsByThing = (facts: Facts): Map<string, Facts[number]> =>
+  new Map(facts.map((own) => [own.thing, own]));
 
-export async function proposalOf(host: Host, document: ClassDocument, facts: Facts): Promise<Proposal> {
+export async function proposalOf(
+  host: Host,
+  document: ClassDocument,
+  facts: Facts,
+): Promise<Proposal> {
   const { share } = await withStudio(host.studioId, studioPace);
-  return propose(document, { schools: host.studio.settings.schools, share, facts: factsByThing(facts) });
+  return propose(document, {
+    schools: host.studio.settings.schools,
+    share,
+    facts: factsByThing(facts),
+  });
 }
 
 export interface Proposed {
@@ -22,7 +31,11 @@ export interface Proposed {
   readonly open: Differences;
 }
 
-export async function proposedFor(host: Host, document: ClassDocument, facts: Facts): Promise<Proposed> {
+export async function proposedFor(
+  host: Host,
+  document: ClassDocument,
+  facts: Facts,
+): Promise<Proposed> {
   const proposal = await proposalOf(host, document, facts);
   return { proposal, open: differences(document, proposal) };
 }

@@ -22,7 +22,9 @@ describe("what was worked out", () => {
 
   it("is asked again after it failed", async () => {
     const ask = remembered<number>(2);
-    await expect(ask("a", () => Promise.reject(new Error("no worker")))).rejects.toThrow("no worker");
+    await expect(ask("a", () => Promise.reject(new Error("no worker")))).rejects.toThrow(
+      "no worker",
+    );
     expect(await ask("a", async () => 7)).toBe(7);
   });
 });

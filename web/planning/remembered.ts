@@ -1,5 +1,7 @@
 /** Answers that take a while, kept by what was asked; what failed is asked again by the next. */
-export function remembered<T>(most: number): (key: string, compute: () => Promise<T>) => Promise<T> {
+export function remembered<T>(
+  most: number,
+): (key: string, compute: () => Promise<T>) => Promise<T> {
   const known = new Map<string, Promise<T>>();
   return (key, compute) => {
     const there = known.get(key);

@@ -31,9 +31,19 @@ function searches(): Map<string, Search> {
 }
 
 /** False when the studio already searches. */
-export async function beginSearch(studioId: string, classId: string, document: ClassDocument): Promise<boolean> {
+export async function beginSearch(
+  studioId: string,
+  classId: string,
+  document: ClassDocument,
+): Promise<boolean> {
   if (searches().get(studioId)?.running) return false;
-  const search: Search = { classId, since: Date.now(), stop: new AbortController(), latest: null, running: true };
+  const search: Search = {
+    classId,
+    since: Date.now(),
+    stop: new AbortController(),
+    latest: null,
+    running: true,
+  };
   searches().set(studioId, search);
   const fonts = await fontsOf(studioId, document);
   const tooLong = setTimeout(() => search.stop.abort(), LONGEST_MS);

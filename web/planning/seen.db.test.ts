@@ -6,7 +6,17 @@ import sharp from "sharp";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { insertClass } from "../data/class-documents.ts";
 import { closePool, type Sql, withoutStudio, withStudio } from "../data/client.ts";
-import { addFigureAct, comingClasses, driedCoats, filmsSeen, guessOfCut, studioFigures, taughtSteps, weededKits, weedingAhead } from "../data/learning.ts";
+import {
+  addFigureAct,
+  comingClasses,
+  driedCoats,
+  filmsSeen,
+  guessOfCut,
+  studioFigures,
+  taughtSteps,
+  weededKits,
+  weedingAhead,
+} from "../data/learning.ts";
 import { addLog, type LogKind, studioLog } from "../data/log.ts";
 import { savePlan } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
@@ -21,17 +31,43 @@ import { modelViews } from "./seen.ts";
 import { withOwnFigures } from "./studio-figures.ts";
 
 const tins = demoClass("seed-tins");
-const COUNTS = { base: 1, perPiece: 7, perCounter: 3, perSmallPart: 0, perMetreOutline: 0.7, perTail: 0, perThinStroke: 0, perTightInside: 0 };
+const COUNTS = {
+  base: 1,
+  perPiece: 7,
+  perCounter: 3,
+  perSmallPart: 0,
+  perMetreOutline: 0.7,
+  perTail: 0,
+  perThinStroke: 0,
+  perTightInside: 0,
+};
 let [ours, theirs, id] = ["", "", ""];
 let n = 0;
 const us = <T>(work: (sql: Sql) => Promise<T>) => withStudio(ours, work);
-const log = (kind: LogKind, more: Omit<Parameters<typeof addLog>[3], "kind"> = {}) => us((sql) => addLog(sql, ours, id, { kind, ...more }));
-const weeded = (minutes: number, at: string, vinyl = "harbour") => log("weeded", { seat: "1", minutes, at: new Date(at), body: { film: `1:${vinyl}`, vinyl, ...COUNTS } });
+const log = (kind: LogKind, more: Omit<Parameters<typeof addLog>[3], "kind"> = {}) =>
+  us((sql) => addLog(sql, ours, id, { kind, ...more }));
+const weeded = (minutes: number, at: string, vinyl = "harbour") =>
+  log("weeded", {
+    seat: "1",
+    minutes,
+    at: new Date(at),
+    body: { film: `1:${vinyl}`, vinyl, ...COUNTS },
+  });
 
 beforeAll(async () => migrate(process.env.ELM_OWNER_URL ?? ""));
 beforeEach(async () => {
   n += 1;
-  const open = (email: string) => withoutStudio((sql) => openStudio(sql, { studio: email, person: "Host", email, passwordHash: "x", unit: "mm", zone: "Europe/London" }));
+  const open = (email: string) =>
+    withoutStudio((sql) =>
+      openStudio(sql, {
+        studio: email,
+        person: "Host",
+        email,
+        passwordHash: "x",
+        unit: "mm",
+        zone: "Europe/London",
+      }),
+    );
   ours = (await open(`seen-ours-${n}@test.example`))?.studioId ?? "";
   theirs = (await open(`seen-theirs-${n}@test.example`))?.studioId ?? "";
   id = await us((sql) => insertClass(sql, ours, tins, null));
@@ -57,19 +93,27 @@ describe("what is seen", () => {
     const slip = await log("liveStep", { step: "peel", minutes: 1, body: { guess: 4 } });
     await log("liveStep", { step: "clean", minutes: 3 });
     const undone = await log("undone", { body: { of: slip } });
-    expect((await us(taughtSteps)).map(({ step, ratio }) => [step, ratio])).toEqual([["place", 1.5]]);
+    expect((await us(taughtSteps)).map(({ step, ratio }) => [step, ratio])).toEqual([
+      ["place", 1.5],
+    ]);
     await log("undone", { body: { of: undone } });
     expect((await us(taughtSteps)).map(({ step }) => step).sort()).toEqual(["peel", "place"]);
   });
 
   it("paint found dry before its time, or after it was found wet; not what was touched long after", async () => {
-    const dry = (minutes: number, isDry: boolean, step: string, at: string) => log("dry", { step, minutes, at: new Date(at), body: { dry: isDry, until: 0, guess: 20 } });
+    const dry = (minutes: number, isDry: boolean, step: string, at: string) =>
+      log("dry", { step, minutes, at: new Date(at), body: { dry: isDry, until: 0, guess: 20 } });
     await dry(14, true, "coat-1", "2026-11-20T19:14:00Z");
     await dry(50, true, "coat-2", "2026-11-20T20:14:00Z");
     await dry(25, false, "coat-3", "2026-11-20T21:00:00Z");
     await dry(31, true, "coat-3", "2026-11-20T21:06:00Z");
     // By the studio's own figure it was planned at 30 minutes: 26 is before its time.
-    await log("dry", { step: "coat-1", minutes: 26, at: new Date("2026-11-21T19:26:00Z"), body: { dry: true, until: 0, guess: 20, wait: 30 } });
+    await log("dry", {
+      step: "coat-1",
+      minutes: 26,
+      at: new Date("2026-11-21T19:26:00Z"),
+      body: { dry: true, until: 0, guess: 20, wait: 30 },
+    });
     const rows = await us(driedCoats);
     expect(rows.map(({ step, ratio }) => [step, ratio]).sort()).toEqual([
       ["coat-1", 0.7],
@@ -92,24 +136,44 @@ describe("what is seen", () => {
   });
 
   it("a load's first guess has the cutter's own pace taken out again", async () => {
-    expect(await us((sql) => guessOfCut(sql, id, 6))).toEqual({ cutter: tins.cutter.name, guess: 6 });
-    await us((sql) => sql`update workshops set body = body || ${sql.json({ figures: { cutting: [{ cutter: tins.cutter.name, factor: 1.5, observations: 4, classes: 2 }] } })} where id = ${id}`);
-    expect(await us((sql) => guessOfCut(sql, id, 6))).toEqual({ cutter: tins.cutter.name, guess: 4 });
+    expect(await us((sql) => guessOfCut(sql, id, 6))).toEqual({
+      cutter: tins.cutter.name,
+      guess: 6,
+    });
+    await us(
+      (sql) =>
+        sql`update workshops set body = body || ${sql.json({ figures: { cutting: [{ cutter: tins.cutter.name, factor: 1.5, observations: 4, classes: 2 }] } })} where id = ${id}`,
+    );
+    expect(await us((sql) => guessOfCut(sql, id, 6))).toEqual({
+      cutter: tins.cutter.name,
+      guess: 4,
+    });
   });
 });
 
 describe("what is used", () => {
-  const figures = { minutes: Object.fromEntries(Object.keys(COUNTS).map((term) => [term, 1])), observations: 30, classes: 3 };
+  const figures = {
+    minutes: Object.fromEntries(Object.keys(COUNTS).map((term) => [term, 1])),
+    observations: 30,
+    classes: 3,
+  };
 
   it("is the host's last word, and nobody else's", async () => {
-    const say = (act: "taken" | "refused" | "guess", own: unknown) => us((sql) => addFigureAct(sql, ours, { model: "weeding", act, figures: own, observations: 30 }));
+    const say = (act: "taken" | "refused" | "guess", own: unknown) =>
+      us((sql) =>
+        addFigureAct(sql, ours, { model: "weeding", act, figures: own, observations: 30 }),
+      );
     expect(await us(studioFigures)).toEqual({});
     await say("taken", figures);
     expect((await us(studioFigures)).weeding?.minutes.base).toBe(1);
     await say("refused", null);
     expect((await us(studioFigures)).weeding?.minutes.base).toBe(1);
     expect(await withStudio(theirs, studioFigures)).toEqual({});
-    const own = await withOwnFigures(ours, (await import("@elm-basket/core/studio/settings.ts")).schoolsSchema.parse({}), tins);
+    const own = await withOwnFigures(
+      ours,
+      (await import("@elm-basket/core/studio/settings.ts")).schoolsSchema.parse({}),
+      tins,
+    );
     expect(own.figures?.weeding?.observations).toBe(30);
     await say("guess", null);
     expect(await us(studioFigures)).toEqual({});
@@ -117,22 +181,38 @@ describe("what is used", () => {
 
   it("what was refused is offered again when a quarter more has been seen", async () => {
     for (let i = 0; i < 12; i++) await weeded(9, `2026-11-${10 + i}T20:00:00Z`);
-    const view = async () => (await us(modelViews)).views.find(({ offer }) => offer.model === "weeding");
+    const view = async () =>
+      (await us(modelViews)).views.find(({ offer }) => offer.model === "weeding");
     expect(await view()).toMatchObject({ asks: true, refused: false, since: null });
-    await us((sql) => addFigureAct(sql, ours, { model: "weeding", act: "refused", figures: null, observations: 12 }));
+    await us((sql) =>
+      addFigureAct(sql, ours, {
+        model: "weeding",
+        act: "refused",
+        figures: null,
+        observations: 12,
+      }),
+    );
     expect(await view()).toMatchObject({ asks: false, refused: true });
     for (let i = 0; i < 4; i++) await weeded(9, `2026-11-${25 + i}T20:00:00Z`);
     expect(await view()).toMatchObject({ asks: true, refused: false });
   });
 
   it("moves classes to come, with what is still to be weeded for them", async () => {
-    const computed = (await run({ kind: "plan", document: tins, fonts: [], hash: documentHash(tins) })) as ComputedPlan;
+    const computed = (await run({
+      kind: "plan",
+      document: tins,
+      fonts: [],
+      hash: documentHash(tins),
+    })) as ComputedPlan;
     await us((sql) => savePlan(sql, ours, id, computed));
     expect(await us((sql) => comingClasses(sql, tins.when.date))).toEqual([id]);
     const films = await us((sql) => weedingAhead(sql, [id]));
     expect(films.length).toBe(computed.films.length);
     expect(films[0]?.counts.base).toBe(1);
-    await us((sql) => sql`insert into runs (studio_id, workshop_id, step_id) values (${ours}, ${id}, 'welcome')`);
+    await us(
+      (sql) =>
+        sql`insert into runs (studio_id, workshop_id, step_id) values (${ours}, ${id}, 'welcome')`,
+    );
     expect(await us((sql) => comingClasses(sql, tins.when.date))).toEqual([]);
   });
 });
@@ -140,9 +220,14 @@ describe("what is used", () => {
 describe("the log as it is searched", () => {
   it("by class, film, word and kind; signs of LIKE stand for themselves; older behind a mark", async () => {
     await weeded(3, "2026-11-20T20:00:00Z");
-    await log("lost", { seat: "4", at: new Date("2026-11-20T20:01:00Z"), body: { film: "4:poppy", reason: "100% torn" } });
+    await log("lost", {
+      seat: "4",
+      at: new Date("2026-11-20T20:01:00Z"),
+      body: { film: "4:poppy", reason: "100% torn" },
+    });
     await log("note", { at: new Date("2026-11-20T20:02:00Z"), body: { note: "more light" } });
-    const find = (text: string, more: Partial<Parameters<typeof studioLog>[1]> = {}) => us((sql) => studioLog(sql, { text, group: null, before: null, ...more }, 50));
+    const find = (text: string, more: Partial<Parameters<typeof studioLog>[1]> = {}) =>
+      us((sql) => studioLog(sql, { text, group: null, before: null, ...more }, 50));
     expect((await find("")).map(({ kind }) => kind)).toEqual(["note", "lost", "weeded"]);
     expect((await find("ALLOTMENT society")).length).toBe(3);
     expect((await find("Seed tin")).length).toBe(3);
@@ -154,13 +239,27 @@ describe("the log as it is searched", () => {
     ]);
     expect((await find("", { group: "flaws" })).map(({ kind }) => kind)).toEqual(["lost"]);
     const [, second] = await find("");
-    expect((await find("", { before: second?.id ?? "" })).map(({ kind }) => kind)).toEqual(["weeded"]);
-    expect(await withStudio(theirs, (sql) => studioLog(sql, { text: "", group: null, before: null }, 50))).toEqual([]);
+    expect((await find("", { before: second?.id ?? "" })).map(({ kind }) => kind)).toEqual([
+      "weeded",
+    ]);
+    expect(
+      await withStudio(theirs, (sql) =>
+        studioLog(sql, { text: "", group: null, before: null }, 50),
+      ),
+    ).toEqual([]);
   });
 });
 
 describe("trials and pictures", () => {
-  const trial = trialSchema.parse({ film: "Harbour gloss", material: "glazed", began: "2026-10-01", cureHours: 72, wear: "hand", rounds: 1, samples: [{ id: "a", label: "bold" }] });
+  const trial = trialSchema.parse({
+    film: "Harbour gloss",
+    material: "glazed",
+    began: "2026-10-01",
+    cureHours: 72,
+    wear: "hand",
+    rounds: 1,
+    samples: [{ id: "a", label: "bold" }],
+  });
 
   it("are the studio's own; the second of two windows is told", async () => {
     const made = (await us((sql) => addTrial(sql, ours, trial))) ?? "";
@@ -173,7 +272,9 @@ describe("trials and pictures", () => {
   });
 
   it("a picture is made small and upright, and tells nothing of where it was taken", async () => {
-    const photo = await sharp({ create: { width: 3000, height: 2000, channels: 3, background: "#88aa66" } })
+    const photo = await sharp({
+      create: { width: 3000, height: 2000, channels: 3, background: "#88aa66" },
+    })
       .withExif({ IFD0: { Artist: "Somebody", Make: "Camera" }, IFD3: { GPSLatitudeRef: "N" } })
       .withMetadata({ orientation: 6 })
       .jpeg()
@@ -183,20 +284,43 @@ describe("trials and pictures", () => {
     expect((small?.bytes.length ?? 0) < 200_000).toBe(true);
     const meta = await sharp(small?.bytes).metadata();
     expect([meta.format, meta.exif, meta.orientation]).toEqual(["jpeg", undefined, undefined]);
-    expect(await smallPicture(Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="40" height="30"><rect width="40" height="30"/></svg>'))).toBeNull();
+    expect(
+      await smallPicture(
+        Buffer.from(
+          '<svg xmlns="http://www.w3.org/2000/svg" width="40" height="30"><rect width="40" height="30"/></svg>',
+        ),
+      ),
+    ).toBeNull();
     expect(await smallPicture(Buffer.from("no picture at all"))).toBeNull();
   });
 
   it("what nothing speaks of any more is dropped, and only that; another studio does not see it", async () => {
-    const bytes = await sharp({ create: { width: 30, height: 20, channels: 3, background: "#88aa66" } })
+    const bytes = await sharp({
+      create: { width: 30, height: 20, channels: 3, background: "#88aa66" },
+    })
       .jpeg()
       .toBuffer();
     const keep = () => us((sql) => addPicture(sql, ours, { bytes, width: 30, height: 20 }));
-    const [noted, tried, loose] = [(await keep()) ?? "", (await keep()) ?? "", (await keep()) ?? ""];
+    const [noted, tried, loose] = [
+      (await keep()) ?? "",
+      (await keep()) ?? "",
+      (await keep()) ?? "",
+    ];
     await log("note", { body: { note: "", picture: noted } });
-    await us((sql) => addTrial(sql, ours, { ...trial, samples: [{ id: "a", label: "bold", note: "", picture: tried }] }));
+    await us((sql) =>
+      addTrial(sql, ours, {
+        ...trial,
+        samples: [{ id: "a", label: "bold", note: "", picture: tried }],
+      }),
+    );
     await us((sql) => dropPictures(sql, [noted, tried, loose]));
-    expect(await Promise.all([noted, tried, loose].map(async (one) => (await us((sql) => readPicture(sql, one))) !== null))).toEqual([true, true, false]);
+    expect(
+      await Promise.all(
+        [noted, tried, loose].map(
+          async (one) => (await us((sql) => readPicture(sql, one))) !== null,
+        ),
+      ),
+    ).toEqual([true, true, false]);
     expect(await withStudio(theirs, (sql) => readPicture(sql, noted))).toBeNull();
   });
 });

@@ -7,4 +7,5 @@ import { remembered } from "./remembered.ts";
 /** Studios differ by a few schools only. */
 const known = remembered<readonly StarterView[]>(12);
 
-export const starterViews = (schools: Schools): Promise<readonly StarterView[]> => known(JSON.stringify(schools), () => computeStarters(schools));
+export const starterViews = (schools: Schools): Promise<readonly StarterView[]> =>
+  known(JSON.stringify(schools), () => computeStarters(schools));

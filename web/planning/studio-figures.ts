@@ -7,7 +7,16 @@ import { studioFigures } from "../data/learning.ts";
 import { studioPace } from "../data/pace.ts";
 
 /** As a class of the studio would be planned from now on; a project brings no figures of its own. */
-export async function withOwnFigures(studioId: string, schools: Schools, document: ClassDocument): Promise<ClassDocument> {
-  const [figures, { share }] = await withStudio(studioId, async (sql) => [await studioFigures(sql), await studioPace(sql)] as const);
-  return Object.keys(figures).length === 0 && !document.figures ? document : withFigures(document, figures, { schools, share });
+export async function withOwnFigures(
+  studioId: string,
+  schools: Schools,
+  document: ClassDocument,
+): Promise<ClassDocument> {
+  const [figures, { share }] = await withStudio(
+    studioId,
+    async (sql) => [await studioFigures(sql), await studioPace(sql)] as const,
+  );
+  return Object.keys(figures).length === 0 && !document.figures
+    ? document
+    : withFigures(document, figures, { schools, share });
 }

@@ -27,9 +27,28 @@ export function BlankSketch({ blank }: { blank: Blank }) {
   const shown = round ? seenOn(reading, asCut([[face]], reading), 0)[0]?.[0] : undefined;
   const top = round ? 0 : -h / 2;
   return (
-    <svg viewBox={`${-w / 2 - pad} ${top - pad} ${w + 2 * pad} ${h + 2 * pad}`} className="max-h-32 w-full" role="img" aria-label={`${blank.name} in true proportion`}>
-      <path d={ringPath(round ? silhouette(reading) : face)} fill={blank.colour} stroke="var(--color-ink)" strokeWidth={line} strokeLinejoin="round" />
-      {shown && <path d={ringPath(shown)} fill="none" stroke="var(--color-faint)" strokeWidth={line} strokeDasharray={`${line * 4} ${line * 3}`} />}
+    <svg
+      viewBox={`${-w / 2 - pad} ${top - pad} ${w + 2 * pad} ${h + 2 * pad}`}
+      className="max-h-32 w-full"
+      role="img"
+      aria-label={`${blank.name} in true proportion`}
+    >
+      <path
+        d={ringPath(round ? silhouette(reading) : face)}
+        fill={blank.colour}
+        stroke="var(--color-ink)"
+        strokeWidth={line}
+        strokeLinejoin="round"
+      />
+      {shown && (
+        <path
+          d={ringPath(shown)}
+          fill="none"
+          stroke="var(--color-faint)"
+          strokeWidth={line}
+          strokeDasharray={`${line * 4} ${line * 3}`}
+        />
+      )}
     </svg>
   );
 }

@@ -1,7 +1,17 @@
 "use client";
 
 /** Two or three views of the same thing, side by side as one control. */
-export function Choice<T extends string>({ label, value, options, onChange }: { label: string; value: T; options: readonly (readonly [T, string])[]; onChange: (value: T) => void }) {
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: T;
+  options: readonly (readonly [T, string])[];
+  onChange: (value: T) => void;
+}) {
   return (
     <div role="tablist" aria-label={label} className="flex">
       {options.map(([key, words]) => (
@@ -21,10 +31,23 @@ export function Choice<T extends string>({ label, value, options, onChange }: { 
 }
 
 /** Yes or no, in the words of what is true when it is ticked. */
-export function CheckField({ label, checked, onChange }: { label: string; checked: boolean; onChange: (checked: boolean) => void }) {
+export function CheckField({
+  label,
+  checked,
+  onChange,
+}: {
+  label: string;
+  checked: boolean;
+  onChange: (checked: boolean) => void;
+}) {
   return (
     <label className="flex min-h-11 items-center gap-2">
-      <input type="checkbox" checked={checked} onChange={(event) => onChange(event.target.checked)} /> {label}
+      <input
+        type="checkbox"
+        checked={checked}
+        onChange={(event) => onChange(event.target.checked)}
+      />{" "}
+      {label}
     </label>
   );
 }

@@ -12,12 +12,22 @@ describe("dates as people read them", () => {
 
   it("today depends on where one is", () => {
     const at = new Date("2026-12-31T23:30:00Z");
-    expect([todayIn("Europe/London", at), todayIn("Europe/Berlin", at), todayIn("America/New_York", at)]).toEqual(["2026-12-31", "2027-01-01", "2026-12-31"]);
+    expect([
+      todayIn("Europe/London", at),
+      todayIn("Europe/Berlin", at),
+      todayIn("America/New_York", at),
+    ]).toEqual(["2026-12-31", "2027-01-01", "2026-12-31"]);
     expect(timeIn("Asia/Kolkata", at, "24")).toBe("05:00");
     expect(timeIn("Asia/Kolkata", at, "12")).toBe("5:00 am");
   });
 
   it("days away", () => {
-    expect([-11, -1, 0, 1, 2].map(showDaysAway)).toEqual(["11 days ago", "1 day ago", "today", "tomorrow", "in 2 days"]);
+    expect([-11, -1, 0, 1, 2].map(showDaysAway)).toEqual([
+      "11 days ago",
+      "1 day ago",
+      "today",
+      "tomorrow",
+      "in 2 days",
+    ]);
   });
 });

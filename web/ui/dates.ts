@@ -4,17 +4,33 @@ import { type Clock, showTime } from "@elm-basket/core/units/time.ts";
 /** `2026-12-05` -> `Saturday 5 December` (or `Sat 5 Dec`); with its year where that is not this one. */
 export function showDate(date: string, style: "long" | "short" = "long", now = new Date()): string {
   const at = new Date(`${date}T12:00:00Z`);
-  const form = style === "long" ? ({ weekday: "long", day: "numeric", month: "long" } as const) : ({ weekday: "short", day: "numeric", month: "short" } as const);
-  const year = date.slice(0, 4) === String(now.getUTCFullYear()) ? {} : ({ year: "numeric" } as const);
-  return new Intl.DateTimeFormat("en-GB", { ...form, ...year, timeZone: "UTC" }).format(at).replace(",", "");
+  const form =
+    style === "long"
+      ? ({ weekday: "long", day: "numeric", month: "long" } as const)
+      : ({ weekday: "short", day: "numeric", month: "short" } as const);
+  const year =
+    date.slice(0, 4) === String(now.getUTCFullYear()) ? {} : ({ year: "numeric" } as const);
+  return new Intl.DateTimeFormat("en-GB", { ...form, ...year, timeZone: "UTC" })
+    .format(at)
+    .replace(",", "");
 }
 
 export function todayIn(zone: string, now = new Date()): string {
-  return new Intl.DateTimeFormat("en-CA", { timeZone: zone, year: "numeric", month: "2-digit", day: "2-digit" }).format(now);
+  return new Intl.DateTimeFormat("en-CA", {
+    timeZone: zone,
+    year: "numeric",
+    month: "2-digit",
+    day: "2-digit",
+  }).format(now);
 }
 
 export function timeIn(zone: string, at: Date, clock: Clock): string {
-  return showTime(new Intl.DateTimeFormat("en-GB", { timeZone: zone, hour: "2-digit", minute: "2-digit" }).format(at), clock);
+  return showTime(
+    new Intl.DateTimeFormat("en-GB", { timeZone: zone, hour: "2-digit", minute: "2-digit" }).format(
+      at,
+    ),
+    clock,
+  );
 }
 
 /** `11` -> `in 11 days`, `0` -> `today`, `-3` -> `3 days ago`. */

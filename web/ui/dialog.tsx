@@ -5,13 +5,28 @@ import { type ReactNode, useRef } from "react";
 
 /** To what opened it; where that is gone since (a row that was taken away), to the page's heading, so that nobody starts from its top. */
 function returnFocus(opener: Element | null): void {
-  const back = opener instanceof HTMLElement && opener.isConnected && opener !== document.body ? opener : document.querySelector<HTMLElement>("main h2, main h1, h1");
+  const back =
+    opener instanceof HTMLElement && opener.isConnected && opener !== document.body
+      ? opener
+      : document.querySelector<HTMLElement>("main h2, main h1, h1");
   if (back && back !== opener) back.tabIndex = -1;
   back?.focus({ preventScroll: true });
 }
 
 /** A sheet of paper over the page, for work that has a beginning and an end. */
-export function Dialog({ open, onOpenChange, title, wide = false, children }: { open: boolean; onOpenChange: (open: boolean) => void; title: string; wide?: boolean; children: ReactNode }) {
+export function Dialog({
+  open,
+  onOpenChange,
+  title,
+  wide = false,
+  children,
+}: {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  title: string;
+  wide?: boolean;
+  children: ReactNode;
+}) {
   const opener = useRef<Element | null>(null);
   return (
     <Primitive.Root open={open} onOpenChange={onOpenChange}>

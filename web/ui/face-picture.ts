@@ -19,7 +19,13 @@ export function facePicture(blank: Blank): FacePicture | null {
     const reading = readFace(blank);
     const outline = drawnFace(reading);
     const usable = asCut(usableArea(reading.face, reading.marginMm, reading.keepOuts), reading);
-    return { outline: ringPath(outline), usable: polygonsPath(usable), keepOuts: polygonsPath(asCut(reading.keepOuts, reading)), box: boxOfPoints(outline), colour: blank.colour };
+    return {
+      outline: ringPath(outline),
+      usable: polygonsPath(usable),
+      keepOuts: polygonsPath(asCut(reading.keepOuts, reading)),
+      box: boxOfPoints(outline),
+      colour: blank.colour,
+    };
   } catch {
     return null;
   }

@@ -11,7 +11,11 @@ export function Field({
   label: string;
   hint?: string;
   error?: string | undefined;
-  children: (props: { id: string; "aria-invalid"?: true; "aria-describedby"?: string }) => ReactNode;
+  children: (props: {
+    id: string;
+    "aria-invalid"?: true;
+    "aria-describedby"?: string;
+  }) => ReactNode;
 }) {
   const id = useId();
   const note = error ?? hint;
@@ -22,9 +26,17 @@ export function Field({
           {label}
         </label>
       )}
-      {children({ id, ...(error ? { "aria-invalid": true as const } : {}), ...(note ? { "aria-describedby": `${id}-note` } : {}) })}
+      {children({
+        id,
+        ...(error ? { "aria-invalid": true as const } : {}),
+        ...(note ? { "aria-describedby": `${id}-note` } : {}),
+      })}
       {note && (
-        <p id={`${id}-note`} className={`text-sm ${error ? "text-brick" : "text-soft"}`} role={error ? "alert" : undefined}>
+        <p
+          id={`${id}-note`}
+          className={`text-sm ${error ? "text-brick" : "text-soft"}`}
+          role={error ? "alert" : undefined}
+        >
           {note}
         </p>
       )}

@@ -5,7 +5,10 @@ import { type LengthUnit, parseLength, writeLength } from "@elm-basket/core/unit
 import { Field } from "./field.tsx";
 import { type Read, TypedField, type TypedProps } from "./typed-field.tsx";
 
-type Plain<T> = Pick<TypedProps<T>, "label" | "name" | "hint" | "value" | "onChange" | "error" | "className" | "disabled">;
+type Plain<T> = Pick<
+  TypedProps<T>,
+  "label" | "name" | "hint" | "value" | "onChange" | "error" | "className" | "disabled"
+>;
 
 interface TextProps extends Plain<string> {
   readonly maxLength?: number;
@@ -15,12 +18,27 @@ interface TextProps extends Plain<string> {
 
 /** Words, with spaces as they are typed; trimmed when the field is left. */
 export function TextField({ required, ...props }: TextProps) {
-  const read = (text: string): Read<string> => (required && text.trim() === "" ? { ok: false, message: required } : { ok: true, value: text.trim() });
+  const read = (text: string): Read<string> =>
+    required && text.trim() === ""
+      ? { ok: false, message: required }
+      : { ok: true, value: text.trim() };
   return <TypedField<string> {...props} write={(text) => text} read={read} />;
 }
 
 /** Several lines; saved when it is left. */
-export function LongTextField({ label, value, onChange, maxLength = 600, rows = 2 }: { label: string; value: string; onChange: (text: string) => void; maxLength?: number; rows?: number }) {
+export function LongTextField({
+  label,
+  value,
+  onChange,
+  maxLength = 600,
+  rows = 2,
+}: {
+  label: string;
+  value: string;
+  onChange: (text: string) => void;
+  maxLength?: number;
+  rows?: number;
+}) {
   return (
     <Field label={label}>
       {(props) => (
@@ -62,9 +80,14 @@ export function NumberField({ least, most, step = 1, digits = 0, unit, ...props 
       .replace(",", ".")
       .replace("−", "-");
     const value = bare === "" ? Number.NaN : Number(bare);
-    if (!Number.isFinite(value)) return { ok: false, message: `A number${word ? ` of ${unit}` : ""}, such as ${rounded(Math.min(most, Math.max(least, props.value)), digits)}.` };
+    if (!Number.isFinite(value))
+      return {
+        ok: false,
+        message: `A number${word ? ` of ${unit}` : ""}, such as ${rounded(Math.min(most, Math.max(least, props.value)), digits)}.`,
+      };
     if (digits === 0 && !Number.isInteger(value)) return { ok: false, message: "A whole number." };
-    if (value < least || value > most) return { ok: false, message: `From ${least} to ${most}${word}.` };
+    if (value < least || value > most)
+      return { ok: false, message: `From ${least} to ${most}${word}.` };
     return { ok: true, value: rounded(value, digits) };
   };
   return (
@@ -90,13 +113,30 @@ interface LengthProps extends Omit<Plain<number>, "value"> {
   readonly step?: number;
 }
 
-const WRONG = { empty: "Give a length, such as 62, 8.5 cm or 5 1/2 in.", notALength: "Not a length. Try 62, 8.5 cm or 5 1/2 in.", outOfRange: "A length above 0 and below 100 m." } as const;
+const WRONG = {
+  empty: "Give a length, such as 62, 8.5 cm or 5 1/2 in.",
+  notALength: "Not a length. Try 62, 8.5 cm or 5 1/2 in.",
+  outOfRange: "A length above 0 and below 100 m.",
+} as const;
 
 /** A length typed as people write it, in any unit; told in millimetres. */
-export function LengthField({ mm, unit, allowZero = false, signed = false, least = signed ? -100_000 : 0, most = 100_000, step, ...props }: LengthProps) {
+export function LengthField({
+  mm,
+  unit,
+  allowZero = false,
+  signed = false,
+  least = signed ? -100_000 : 0,
+  most = 100_000,
+  step,
+  ...props
+}: LengthProps) {
   const inches = unit === "inFraction" || unit === "inDecimal";
   const within = (value: number): Read<number> => {
-    if (value < least || value > most) return { ok: false, message: `From ${writeLength(least, unit)} to ${writeLength(most, unit)}.` };
+    if (value < least || value > most)
+      return {
+        ok: false,
+        message: `From ${writeLength(least, unit)} to ${writeLength(most, unit)}.`,
+      };
     return { ok: true, value };
   };
   const read = (text: string): Read<number> => {
@@ -105,7 +145,9 @@ export function LengthField({ mm, unit, allowZero = false, signed = false, least
     const minus = bare.startsWith("-");
     if (minus && !signed && least >= 0) return { ok: false, message: "A length of 0 or more." };
     const answer = parseLength(minus ? bare.slice(1) : bare, inches ? "inDecimal" : unit);
-    return answer.ok ? within((minus ? -1 : 1) * (Math.round(answer.mm * 1000) / 1000)) : { ok: false, message: WRONG[answer.code] };
+    return answer.ok
+      ? within((minus ? -1 : 1) * (Math.round(answer.mm * 1000) / 1000))
+      : { ok: false, message: WRONG[answer.code] };
   };
   const by = step ?? (inches ? 25.4 / 16 : 0.5);
   const floor = Math.max(least, signed || least < 0 ? least : allowZero ? 0 : by);
@@ -115,7 +157,9 @@ export function LengthField({ mm, unit, allowZero = false, signed = false, least
       value={mm}
       write={(value) => writeLength(value, unit)}
       read={read}
-      step={(value, way) => Math.min(most, Math.max(floor, Math.round((value + way * by) * 1000) / 1000))}
+      step={(value, way) =>
+        Math.min(most, Math.max(floor, Math.round((value + way * by) * 1000) / 1000))
+      }
     />
   );
 }
@@ -130,16 +174,32 @@ interface MoneyProps extends Omit<Plain<number | null>, "value"> {
 /** An amount of money; empty means that it is not known, which is not nothing. */
 export function MoneyField({ minor, currency, mayBeUnknown = true, ...props }: MoneyProps) {
   const digits = minorDigits(currency);
-  const write = (value: number | null) => (value === null ? "" : (value / 10 ** digits).toFixed(digits));
+  const write = (value: number | null) =>
+    value === null ? "" : (value / 10 ** digits).toFixed(digits);
   const read = (text: string): Read<number | null> => {
     const bare = text
       .trim()
       .replace(/^[^\d.,-]+|[^\d.,]+$/gu, "")
       .replace(",", ".");
-    if (bare === "") return mayBeUnknown ? { ok: true, value: null } : { ok: false, message: `An amount in ${currency}, such as ${write(1250)}.` };
+    if (bare === "")
+      return mayBeUnknown
+        ? { ok: true, value: null }
+        : { ok: false, message: `An amount in ${currency}, such as ${write(1250)}.` };
     const value = Math.round(Number(bare) * 10 ** digits);
-    if (!Number.isFinite(value) || value < 0 || value > 1_000_000_000) return { ok: false, message: `An amount in ${currency}, such as ${write(1250)}${mayBeUnknown ? "; empty if not known" : ""}.` };
+    if (!Number.isFinite(value) || value < 0 || value > 1_000_000_000)
+      return {
+        ok: false,
+        message: `An amount in ${currency}, such as ${write(1250)}${mayBeUnknown ? "; empty if not known" : ""}.`,
+      };
     return { ok: true, value };
   };
-  return <TypedField<number | null> {...props} value={minor} inputMode="decimal" write={write} read={read} />;
+  return (
+    <TypedField<number | null>
+      {...props}
+      value={minor}
+      inputMode="decimal"
+      write={write}
+      read={read}
+    />
+  );
 }

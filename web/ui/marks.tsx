@@ -4,7 +4,14 @@ import type { Severity } from "@elm-basket/core/advice/finding.ts";
 export function SeverityMark({ severity, size = 16 }: { severity: Severity; size?: number }) {
   const word = { stop: "Stop", check: "Check", tip: "Tip" }[severity];
   return (
-    <svg width={size} height={size} viewBox="0 0 16 16" role="img" aria-label={word} className="shrink-0">
+    <svg
+      width={size}
+      height={size}
+      viewBox="0 0 16 16"
+      role="img"
+      aria-label={word}
+      className="shrink-0"
+    >
       {severity === "stop" && <path d="M8 0.5L15.5 8L8 15.5L0.5 8Z" fill="var(--color-brick)" />}
       {severity === "check" && <path d="M8 1L15.5 15H0.5Z" fill="var(--color-ochre)" />}
       {severity === "tip" && <circle cx="8" cy="8" r="7" fill="var(--color-slate)" />}
@@ -15,14 +22,30 @@ export function SeverityMark({ severity, size = 16 }: { severity: Severity; size
 export type KnotState = "full" | "half" | "empty" | "stop";
 
 export function Knot({ state }: { state: KnotState }) {
-  const word = { full: "ready", half: "begun", empty: "not begun", stop: "something stops it" }[state];
+  const word = { full: "ready", half: "begun", empty: "not begun", stop: "something stops it" }[
+    state
+  ];
   return (
-    <svg width="18" height="18" viewBox="0 0 18 18" role="img" aria-label={word} className="shrink-0">
+    <svg
+      width="18"
+      height="18"
+      viewBox="0 0 18 18"
+      role="img"
+      aria-label={word}
+      className="shrink-0"
+    >
       {state === "stop" ? (
         <path d="M9 0.5L17.5 9L9 17.5L0.5 9Z" fill="var(--color-brick)" />
       ) : (
         <>
-          <circle cx="9" cy="9" r="7" fill={state === "full" ? "var(--color-elm)" : "var(--color-card)"} stroke={state === "empty" ? "var(--color-edge)" : "var(--color-elm)"} strokeWidth="1.8" />
+          <circle
+            cx="9"
+            cy="9"
+            r="7"
+            fill={state === "full" ? "var(--color-elm)" : "var(--color-card)"}
+            stroke={state === "empty" ? "var(--color-edge)" : "var(--color-elm)"}
+            strokeWidth="1.8"
+          />
           {state === "half" && <path d="M9 2A7 7 0 0 0 9 16Z" fill="var(--color-elm)" />}
         </>
       )}
@@ -37,7 +60,11 @@ export function FilmDot({ colour, size = 14 }: { colour: string; size?: number }
     <span
       aria-hidden
       className="inline-block shrink-0 border border-edge align-[-2px]"
-      style={{ width: size, height: size, background: `linear-gradient(225deg, var(--color-paper) ${fold}px, var(--color-edge) ${fold}px ${fold + 1}px, ${colour} ${fold + 1}px)` }}
+      style={{
+        width: size,
+        height: size,
+        background: `linear-gradient(225deg, var(--color-paper) ${fold}px, var(--color-edge) ${fold}px ${fold + 1}px, ${colour} ${fold + 1}px)`,
+      }}
     />
   );
 }

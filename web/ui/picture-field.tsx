@@ -16,7 +16,10 @@ async function smaller(file: File): Promise<Blob> {
     canvas.height = Math.max(1, Math.round(bitmap.height * share));
     canvas.getContext("2d")?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
     bitmap.close();
-    return (await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, "image/jpeg", 0.85))) ?? file;
+    return (
+      (await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, "image/jpeg", 0.85))) ??
+      file
+    );
   } catch {
     return file;
   }
@@ -40,7 +43,9 @@ export function PictureField({ label, id, alt, onChange }: Props) {
     setBusy(true);
     const form = new FormData();
     form.set("picture", await smaller(file), "picture.jpg");
-    const answer = await keepPicture(form).catch(() => ({ ok: false, message: "No connection: the picture was not kept." }) as const);
+    const answer = await keepPicture(form).catch(
+      () => ({ ok: false, message: "No connection: the picture was not kept." }) as const,
+    );
     setSaid(answer.ok ? "" : answer.message);
     if (answer.ok) onChange(answer.id);
     setBusy(false);
@@ -51,16 +56,39 @@ export function PictureField({ label, id, alt, onChange }: Props) {
       {id !== null && (
         <a href={`/pictures/${id}`} target="_blank" rel="noreferrer" className="block">
           {/* biome-ignore lint/performance/noImgElement: it is small already, and only its studio may read it */}
-          <img src={`/pictures/${id}`} alt={alt} loading="lazy" className="h-32 w-full max-w-56 border border-rule object-cover" />
+          <img
+            src={`/pictures/${id}`}
+            alt={alt}
+            loading="lazy"
+            className="h-32 w-full max-w-56 border border-rule object-cover"
+          />
         </a>
       )}
-      <input ref={input} type="file" accept="image/*" className="sr-only" tabIndex={-1} aria-label={label} onChange={(event) => choose(event.target.files?.[0])} />
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        className="sr-only"
+        tabIndex={-1}
+        aria-label={label}
+        onChange={(event) => choose(event.target.files?.[0])}
+      />
       <div className="flex flex-wrap gap-x-5">
-        <button type="button" className="verb min-h-11" disabled={busy} onClick={() => input.current?.click()}>
+        <button
+          type="button"
+          className="verb min-h-11"
+          disabled={busy}
+          onClick={() => input.current?.click()}
+        >
           {busy ? "Making it small …" : id === null ? label : "Another picture"}
         </button>
         {id !== null && (
-          <button type="button" className="verb min-h-11" disabled={busy} onClick={() => onChange(null)}>
+          <button
+            type="button"
+            className="verb min-h-11"
+            disabled={busy}
+            onClick={() => onChange(null)}
+          >
             Take the picture out
           </button>
         )}

@@ -1,5 +1,15 @@
 /** How far something long has come, in the colours of everything else here. */
-export function ProgressBar({ value, max, label, className = "w-full" }: { value: number; max: number; label: string; className?: string }) {
+export function ProgressBar({
+  value,
+  max,
+  label,
+  className = "w-full",
+}: {
+  value: number;
+  max: number;
+  label: string;
+  className?: string;
+}) {
   return (
     <progress
       value={value}

@@ -15,7 +15,13 @@ const ARM_MM = 2.5;
 export function Reassembly({ split, pieces, colour, name }: Props) {
   const shapes = pieces.map(({ id, path }) => ({ id, path, polygon: readPiecePath(path) }));
   const marks = split.parts.flatMap((part) => part.marks);
-  const box = growBox(boxOf([...shapes.map(({ polygon }) => polygon), ...marks.map(([x, y]): Point[][] => [[[x, y]]])]), ARM_MM * 2);
+  const box = growBox(
+    boxOf([
+      ...shapes.map(({ polygon }) => polygon),
+      ...marks.map(([x, y]): Point[][] => [[[x, y]]]),
+    ]),
+    ARM_MM * 2,
+  );
   const px = boxWidth(box) / 560;
   return (
     <figure>
@@ -32,24 +38,53 @@ export function Reassembly({ split, pieces, colour, name }: Props) {
           return (
             <g key={part.n}>
               {own.map(({ id, path }) => (
-                <path key={id} d={path} fill={colour} fillRule="evenodd" fillOpacity={part.n % 2 === 1 ? 1 : 0.65} />
+                <path
+                  key={id}
+                  d={path}
+                  fill={colour}
+                  fillRule="evenodd"
+                  fillOpacity={part.n % 2 === 1 ? 1 : 0.65}
+                />
               ))}
               <circle cx={middle} cy={box.minY - 10 * px} r={11 * px} fill="var(--color-ink)" />
-              <text x={middle} y={box.minY - 5 * px} textAnchor="middle" fontSize={14 * px} fontWeight="700" fill="var(--color-white)">
+              <text
+                x={middle}
+                y={box.minY - 5 * px}
+                textAnchor="middle"
+                fontSize={14 * px}
+                fontWeight="700"
+                fill="var(--color-white)"
+              >
                 {part.n}
               </text>
             </g>
           );
         })}
         {split.seams.map(({ from, to }) => (
-          <line key={`${from} ${to}`} x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} stroke="var(--color-ink)" strokeWidth={1.4 * px} strokeDasharray={`${6 * px} ${4 * px}`} />
+          <line
+            key={`${from} ${to}`}
+            x1={from[0]}
+            y1={from[1]}
+            x2={to[0]}
+            y2={to[1]}
+            stroke="var(--color-ink)"
+            strokeWidth={1.4 * px}
+            strokeDasharray={`${6 * px} ${4 * px}`}
+          />
         ))}
         {[...new Map(marks.map((mark) => [mark.join(" "), mark])).values()].map(([x, y]) => (
-          <path key={`${x} ${y}`} d={`M${x - ARM_MM} ${y}H${x + ARM_MM}M${x} ${y - ARM_MM}V${y + ARM_MM}`} fill="none" stroke="var(--color-elm)" strokeWidth={2 * px} />
+          <path
+            key={`${x} ${y}`}
+            d={`M${x - ARM_MM} ${y}H${x + ARM_MM}M${x} ${y - ARM_MM}V${y + ARM_MM}`}
+            fill="none"
+            stroke="var(--color-elm)"
+            strokeWidth={2 * px}
+          />
         ))}
       </svg>
       <figcaption className="mt-1 text-soft text-sm">
-        {name}: {split.parts.length} parts. Lay cross upon cross, tape them together, then transfer as one.
+        {name}: {split.parts.length} parts. Lay cross upon cross, tape them together, then transfer
+        as one.
       </figcaption>
     </figure>
   );

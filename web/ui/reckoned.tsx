@@ -16,15 +16,29 @@ export interface Reckoning {
 }
 
 /** A computed figure that opens to the sum behind it. */
-export function Reckoned({ children, reckoning, className = "" }: { children: ReactNode; reckoning: Reckoning; className?: string }) {
+export function Reckoned({
+  children,
+  reckoning,
+  className = "",
+}: {
+  children: ReactNode;
+  reckoning: Reckoning;
+  className?: string;
+}) {
   return (
     <Dialog.Root>
-      <Dialog.Trigger className={`reckoned ${className}`} aria-label={`${textOf(children)}: show the sum`}>
+      <Dialog.Trigger
+        className={`reckoned ${className}`}
+        aria-label={`${textOf(children)}: show the sum`}
+      >
         {children}
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/20" />
-        <Dialog.Content className="fixed inset-y-0 right-0 z-50 w-full max-w-md overflow-y-auto border-rule-strong border-l bg-paper p-8 text-ink" aria-describedby={undefined}>
+        <Dialog.Content
+          className="fixed inset-y-0 right-0 z-50 w-full max-w-md overflow-y-auto border-rule-strong border-l bg-paper p-8 text-ink"
+          aria-describedby={undefined}
+        >
           <p className="text-soft text-sm">How this figure comes about</p>
           <Dialog.Title className="mb-4 text-2xl">{reckoning.title}</Dialog.Title>
           <dl className="border-rule border-t">
@@ -67,11 +81,21 @@ function textOf(node: ReactNode): string {
 }
 
 /** A figure with its name, as the columns at the right of a station show them. */
-export function FigureRow({ name, children, reckoning }: { name: string; children: ReactNode; reckoning?: Reckoning }) {
+export function FigureRow({
+  name,
+  children,
+  reckoning,
+}: {
+  name: string;
+  children: ReactNode;
+  reckoning?: Reckoning;
+}) {
   return (
     <div className="flex items-baseline justify-between gap-4 border-rule border-b py-2.5">
       <span>{name}</span>
-      <span className="shrink-0 text-right font-bold font-head text-lg">{reckoning ? <Reckoned reckoning={reckoning}>{children}</Reckoned> : children}</span>
+      <span className="shrink-0 text-right font-bold font-head text-lg">
+        {reckoning ? <Reckoned reckoning={reckoning}>{children}</Reckoned> : children}
+      </span>
     </div>
   );
 }

@@ -1,6 +1,11 @@
 "use client";
 
-import { decodeText, parseRoster, type Roster, rosterOfTable } from "@elm-basket/core/roster/roster.ts";
+import {
+  decodeText,
+  parseRoster,
+  type Roster,
+  rosterOfTable,
+} from "@elm-basket/core/roster/roster.ts";
 import { type SeatsResult, seatsFromRoster } from "@elm-basket/core/roster/seats.ts";
 import { sayRosterFinding } from "@elm-basket/core/roster/words-en.ts";
 import { useEffect, useMemo, useState } from "react";
@@ -24,13 +29,18 @@ export interface PastedRoster {
 }
 
 /** What columns of a list with these headings were said to be, the last time. */
-const memoryKey = (header: readonly string[]): string => `elm:columns:${header.map((cell) => cell.trim().toLowerCase()).join("|")}`;
+const memoryKey = (header: readonly string[]): string =>
+  `elm:columns:${header.map((cell) => cell.trim().toLowerCase()).join("|")}`;
 
 function remembered(header: readonly string[] | null): readonly string[] | null {
   if (!header) return null;
   try {
     const kept: unknown = JSON.parse(localStorage.getItem(memoryKey(header)) ?? "null");
-    return Array.isArray(kept) && kept.length === header.length && kept.every((cell) => typeof cell === "string") ? kept : null;
+    return Array.isArray(kept) &&
+      kept.length === header.length &&
+      kept.every((cell) => typeof cell === "string")
+      ? kept
+      : null;
   } catch {
     return null;
   }
@@ -43,8 +53,14 @@ export function usePastedRoster(slots: readonly string[], first = ""): PastedRos
   const [columns, setColumns] = useState<readonly string[]>();
   const [headed, setHeaded] = useState<boolean>();
   const [fileTrouble, setFileTrouble] = useState<string | null>(null);
-  const options = useMemo(() => ({ ...(columns ? { columns } : {}), ...(headed === undefined ? {} : { headed }) }), [columns, headed]);
-  const roster = useMemo(() => (table ? rosterOfTable(table, slots, options) : parseRoster(text, slots, options)), [table, text, slots, options]);
+  const options = useMemo(
+    () => ({ ...(columns ? { columns } : {}), ...(headed === undefined ? {} : { headed }) }),
+    [columns, headed],
+  );
+  const roster = useMemo(
+    () => (table ? rosterOfTable(table, slots, options) : parseRoster(text, slots, options)),
+    [table, text, slots, options],
+  );
   const seats = useMemo(() => seatsFromRoster(roster, slots), [roster, slots]);
   const head = roster.header?.join("|");
   // biome-ignore lint/correctness/useExhaustiveDependencies: looked up once for every new line of headings
@@ -60,13 +76,20 @@ export function usePastedRoster(slots: readonly string[], first = ""): PastedRos
   };
   const assign = (column: number, what: string) => {
     const width = Math.max(roster.columns.length, column + 1);
-    const next = Array.from({ length: width }, (_, i) => (i === column ? what : roster.columns[i] === what && what !== "" ? "" : (roster.columns[i] ?? "")));
+    const next = Array.from({ length: width }, (_, i) =>
+      i === column
+        ? what
+        : roster.columns[i] === what && what !== ""
+          ? ""
+          : (roster.columns[i] ?? ""),
+    );
     setColumns(next);
     if (roster.header) localStorage.setItem(memoryKey(roster.header), JSON.stringify(next));
   };
   const readFile = async (file: File) => {
     setFileTrouble(null);
-    if (file.size > MOST_BYTES) return setFileTrouble(`${file.name} is larger than 2 MB: no list of names is.`);
+    if (file.size > MOST_BYTES)
+      return setFileTrouble(`${file.name} is larger than 2 MB: no list of names is.`);
     try {
       if (/\.xlsx$/iu.test(file.name)) {
         const { default: readSheet } = await import("read-excel-file/browser");
@@ -74,28 +97,61 @@ export function usePastedRoster(slots: readonly string[], first = ""): PastedRos
         setColumns(undefined);
         setHeaded(undefined);
         setText("");
-        setTable(rowsOf(rows).map((row) => row.map((cell) => (cell === null || cell === undefined ? "" : String(cell)))));
+        setTable(
+          rowsOf(rows).map((row) =>
+            row.map((cell) => (cell === null || cell === undefined ? "" : String(cell))),
+          ),
+        );
       } else start(decodeText(new Uint8Array(await file.arrayBuffer())));
     } catch {
-      setFileTrouble(`${file.name} could not be read. Save it as CSV, or copy the cells and paste them here.`);
+      setFileTrouble(
+        `${file.name} could not be read. Save it as CSV, or copy the cells and paste them here.`,
+      );
     }
   };
   const stop = roster.findings.find(({ code }) => STOPS.has(code));
-  const trouble = !seats.ok ? `Line ${seats.line}: ${seats.message}` : stop ? sayRosterFinding(stop) : null;
-  return { text: table ? tableText(table) : text, setText: start, roster, seats, trouble, assign, setHeaded, readFile, fileTrouble, clear: () => start("") };
+  const trouble = !seats.ok
+    ? `Line ${seats.line}: ${seats.message}`
+    : stop
+      ? sayRosterFinding(stop)
+      : null;
+  return {
+    text: table ? tableText(table) : text,
+    setText: start,
+    roster,
+    seats,
+    trouble,
+    assign,
+    setHeaded,
+    readFile,
+    fileTrouble,
+    clear: () => start(""),
+  };
 }
 
 /** The first sheet of a file of several. */
 function rowsOf(read: unknown): unknown[][] {
   if (!Array.isArray(read)) return [];
   const [first] = read as unknown[];
-  if (first !== null && typeof first === "object" && "data" in first && Array.isArray(first.data)) return first.data as unknown[][];
+  if (first !== null && typeof first === "object" && "data" in first && Array.isArray(first.data))
+    return first.data as unknown[][];
   return read as unknown[][];
 }
 
-const tableText = (table: readonly (readonly string[])[]): string => table.map((row) => row.map((cell) => cell.replace(/[\t\r\n]+/gu, " ")).join("\t")).join("\n");
+const tableText = (table: readonly (readonly string[])[]): string =>
+  table.map((row) => row.map((cell) => cell.replace(/[\t\r\n]+/gu, " ")).join("\t")).join("\n");
 
-export function RosterPaste({ pasted, slots, rows = 14, autoFocus = false }: { pasted: PastedRoster; slots: readonly string[]; rows?: number; autoFocus?: boolean }) {
+export function RosterPaste({
+  pasted,
+  slots,
+  rows = 14,
+  autoFocus = false,
+}: {
+  pasted: PastedRoster;
+  slots: readonly string[];
+  rows?: number;
+  autoFocus?: boolean;
+}) {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-6 md:grid-cols-2">
       <div>
@@ -140,10 +196,19 @@ const SHOWN_ROWS = 60;
 function Preview({ pasted, slots }: { pasted: PastedRoster; slots: readonly string[] }) {
   const { roster, trouble } = pasted;
   const findings = roster.findings.filter(({ code }) => !QUIET.has(code));
-  const width = Math.max(roster.columns.length, ...roster.rows.slice(0, SHOWN_ROWS).map(({ fields }) => Object.keys(fields).length), 0);
+  const width = Math.max(
+    roster.columns.length,
+    ...roster.rows.slice(0, SHOWN_ROWS).map(({ fields }) => Object.keys(fields).length),
+    0,
+  );
   const known = [...new Set(["name", ...slots, "seat", "number"])];
-  const options = (own: string) => [...new Set([...known, ...(own && !known.includes(own) ? [own] : [])])];
-  if (roster.rows.length === 0) return <p className="text-soft">Nothing read yet. What is read is shown here before it is taken.</p>;
+  const options = (own: string) => [
+    ...new Set([...known, ...(own && !known.includes(own) ? [own] : [])]),
+  ];
+  if (roster.rows.length === 0)
+    return (
+      <p className="text-soft">Nothing read yet. What is read is shown here before it is taken.</p>
+    );
   return (
     <div className="min-w-0">
       <p className="mb-2 font-bold">
@@ -163,10 +228,17 @@ function Preview({ pasted, slots }: { pasted: PastedRoster; slots: readonly stri
             <span className="[overflow-wrap:anywhere]">{sayRosterFinding(finding)}</span>
           </li>
         ))}
-        {findings.length > SHOWN_FINDINGS && <li className="text-soft text-sm">and {findings.length - SHOWN_FINDINGS} more</li>}
+        {findings.length > SHOWN_FINDINGS && (
+          <li className="text-soft text-sm">and {findings.length - SHOWN_FINDINGS} more</li>
+        )}
       </ul>
       <label className="mb-1 flex min-h-9 items-center gap-2 text-sm">
-        <input type="checkbox" checked={roster.header !== null} onChange={(event) => pasted.setHeaded(event.target.checked)} /> the first line holds headings, nobody's name
+        <input
+          type="checkbox"
+          checked={roster.header !== null}
+          onChange={(event) => pasted.setHeaded(event.target.checked)}
+        />{" "}
+        the first line holds headings, nobody's name
       </label>
       <div className="max-h-72 overflow-auto border border-rule">
         <table className="w-full text-left text-sm">
@@ -176,7 +248,12 @@ function Preview({ pasted, slots }: { pasted: PastedRoster; slots: readonly stri
               {Array.from({ length: width }, (_, i) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: columns have no identity but their place
                 <th key={i} className="px-1 py-1 font-normal">
-                  <select aria-label={`What column ${i + 1} is`} className="w-full text-sm" value={roster.columns[i] ?? ""} onChange={(event) => pasted.assign(i, event.target.value)}>
+                  <select
+                    aria-label={`What column ${i + 1} is`}
+                    className="w-full text-sm"
+                    value={roster.columns[i] ?? ""}
+                    onChange={(event) => pasted.assign(i, event.target.value)}
+                  >
                     <option value="">not used</option>
                     {options(roster.columns[i] ?? "").map((column) => (
                       <option key={column} value={column}>

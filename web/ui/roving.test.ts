@@ -3,11 +3,25 @@ import { roved } from "./roving.ts";
 
 /** Seven in rows of three. */
 const TOPS = [0, 0, 0, 80, 80, 80, 160];
-const from = (place: number) => Object.fromEntries(["ArrowRight", "ArrowLeft", "ArrowDown", "ArrowUp", "Home", "End", "a"].map((key) => [key, roved(key, place, TOPS)]));
+const from = (place: number) =>
+  Object.fromEntries(
+    ["ArrowRight", "ArrowLeft", "ArrowDown", "ArrowUp", "Home", "End", "a"].map((key) => [
+      key,
+      roved(key, place, TOPS),
+    ]),
+  );
 
 describe("a key among controls in rows", () => {
   it("goes to the neighbour, the row below or above, and to either end", () => {
-    expect(from(4)).toEqual({ ArrowRight: 5, ArrowLeft: 3, ArrowDown: null, ArrowUp: 1, Home: 0, End: 6, a: null });
+    expect(from(4)).toEqual({
+      ArrowRight: 5,
+      ArrowLeft: 3,
+      ArrowDown: null,
+      ArrowUp: 1,
+      Home: 0,
+      End: 6,
+      a: null,
+    });
     expect(from(3)).toMatchObject({ ArrowDown: 6, ArrowUp: 0 });
   });
 

@@ -12,7 +12,10 @@ export function useFacePicture(blank: Blank): FacePicture | null {
 }
 
 /** Of pieces that seats bring, by seat. */
-export function useOwnFaces(blank: Blank, seats: readonly { readonly seat: string; readonly shape?: BlankShape | undefined }[]): ReadonlyMap<string, FacePicture> {
+export function useOwnFaces(
+  blank: Blank,
+  seats: readonly { readonly seat: string; readonly shape?: BlankShape | undefined }[],
+): ReadonlyMap<string, FacePicture> {
   return useMemo(
     () =>
       new Map(
@@ -28,7 +31,9 @@ export function useOwnFaces(blank: Blank, seats: readonly { readonly seat: strin
 interface Props {
   readonly face: FacePicture;
   readonly vinyls: readonly Vinyl[];
-  readonly drawn: { readonly layers: readonly { readonly vinyl: string; readonly path: string }[] } | undefined;
+  readonly drawn:
+    | { readonly layers: readonly { readonly vinyl: string; readonly path: string }[] }
+    | undefined;
   readonly edge: string;
   readonly name: string;
   readonly maxHeight?: number;
@@ -36,7 +41,15 @@ interface Props {
 }
 
 /** One seat's face in true proportion, with its lettering in the vinyls' colours. */
-export const SeatFace = memo(function SeatFace({ face, vinyls, drawn, edge, name, maxHeight = 220, children }: Props) {
+export const SeatFace = memo(function SeatFace({
+  face,
+  vinyls,
+  drawn,
+  edge,
+  name,
+  maxHeight = 220,
+  children,
+}: Props) {
   const { box } = face;
   const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
   const line = width / 200;
@@ -48,11 +61,36 @@ export const SeatFace = memo(function SeatFace({ face, vinyls, drawn, edge, name
       role="img"
       aria-label={`${name}: the face with its lettering`}
     >
-      <path d={face.outline} fill={face.colour} stroke={edge} strokeWidth={line * 2} strokeLinejoin="round" />
-      <path d={face.usable} fill="none" stroke="var(--color-faint)" strokeWidth={line * 0.7} strokeDasharray={`${line * 3} ${line * 3}`} opacity={0.7} />
-      {face.keepOuts && <path d={face.keepOuts} fill="var(--color-rule)" stroke="var(--color-rule-strong)" strokeWidth={line} />}
+      <path
+        d={face.outline}
+        fill={face.colour}
+        stroke={edge}
+        strokeWidth={line * 2}
+        strokeLinejoin="round"
+      />
+      <path
+        d={face.usable}
+        fill="none"
+        stroke="var(--color-faint)"
+        strokeWidth={line * 0.7}
+        strokeDasharray={`${line * 3} ${line * 3}`}
+        opacity={0.7}
+      />
+      {face.keepOuts && (
+        <path
+          d={face.keepOuts}
+          fill="var(--color-rule)"
+          stroke="var(--color-rule-strong)"
+          strokeWidth={line}
+        />
+      )}
       {drawn?.layers.map((layer) => (
-        <path key={layer.vinyl} d={layer.path} fill={vinyls.find(({ id }) => id === layer.vinyl)?.colour ?? "var(--color-ink)"} fillRule="evenodd" />
+        <path
+          key={layer.vinyl}
+          d={layer.path}
+          fill={vinyls.find(({ id }) => id === layer.vinyl)?.colour ?? "var(--color-ink)"}
+          fillRule="evenodd"
+        />
       ))}
       {children}
     </svg>

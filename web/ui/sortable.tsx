@@ -1,7 +1,19 @@
 "use client";
 
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
-import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from "@dnd-kit/sortable";
 import type { ReactNode } from "react";
 
 /** A press that moves less than this is no drag, px. */
@@ -19,7 +31,10 @@ interface Props {
 
 /** Rows that are put into another order by their handles: dragged with mouse, finger or pen, or moved by the keyboard. */
 export function Sortable({ id, ids, what, onMove, children }: Props) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: SLACK_PX } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: SLACK_PX } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
   return (
     <DndContext
       id={id}
@@ -29,7 +44,11 @@ export function Sortable({ id, ids, what, onMove, children }: Props) {
         const to = over ? ids.indexOf(String(over.id)) : -1;
         if (to >= 0 && active.id !== over?.id) onMove(String(active.id), to);
       }}
-      accessibility={{ screenReaderInstructions: { draggable: `Space lifts the ${what}, arrows move it, space puts it down, escape puts it back.` } }}
+      accessibility={{
+        screenReaderInstructions: {
+          draggable: `Space lifts the ${what}, arrows move it, space puts it down, escape puts it back.`,
+        },
+      }}
     >
       <SortableContext items={[...ids]} strategy={verticalListSortingStrategy}>
         {children}
@@ -40,10 +59,21 @@ export function Sortable({ id, ids, what, onMove, children }: Props) {
 
 /** What a row of them needs: where it is shown, and its handle. */
 export function useSortableRow(id: string) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id });
+  const {
+    attributes,
+    listeners,
+    setNodeRef,
+    setActivatorNodeRef,
+    transform,
+    transition,
+    isDragging,
+  } = useSortable({ id });
   return {
     row: setNodeRef,
-    style: { ...(transform ? { transform: `translate3d(0, ${Math.round(transform.y)}px, 0)` } : {}), ...(transition ? { transition } : {}) },
+    style: {
+      ...(transform ? { transform: `translate3d(0, ${Math.round(transform.y)}px, 0)` } : {}),
+      ...(transition ? { transition } : {}),
+    },
     handle: { ref: setActivatorNodeRef, ...attributes, ...listeners },
     dragging: isDragging,
   };

@@ -4,7 +4,9 @@ import { Minus, Plus } from "lucide-react";
 import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from "react";
 import { Field } from "./field.tsx";
 
-export type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string };
+export type Read<T> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly message: string };
 
 export interface TypedProps<T> {
   readonly label: string;
@@ -30,7 +32,22 @@ export interface TypedProps<T> {
  * What is typed stays as it is typed; it is read when the field is left, on Enter or by a step. What cannot be read
  * stays, with the reason beside it, and nothing is changed; Escape puts back what was.
  */
-export function TypedField<T>({ label, name, hint, value, write, read, onChange, step, aside, inputMode = "text", maxLength, error, className = "", disabled = false }: TypedProps<T>) {
+export function TypedField<T>({
+  label,
+  name,
+  hint,
+  value,
+  write,
+  read,
+  onChange,
+  step,
+  aside,
+  inputMode = "text",
+  maxLength,
+  error,
+  className = "",
+  disabled = false,
+}: TypedProps<T>) {
   const written = write(value);
   const [text, setText] = useState(written);
   const [wrong, setWrong] = useState<string>();
@@ -100,10 +117,18 @@ export function TypedField<T>({ label, name, hint, value, write, read, onChange,
           {!disabled && aside}
           {buttons && !disabled && (
             <>
-              <StepButton label={`${name ?? label}: less`} side="left-px border-r" onPress={() => stepBy(-1)}>
+              <StepButton
+                label={`${name ?? label}: less`}
+                side="left-px border-r"
+                onPress={() => stepBy(-1)}
+              >
                 <Minus size={14} aria-hidden />
               </StepButton>
-              <StepButton label={`${name ?? label}: more`} side="right-px border-l" onPress={() => stepBy(1)}>
+              <StepButton
+                label={`${name ?? label}: more`}
+                side="right-px border-l"
+                onPress={() => stepBy(1)}
+              >
                 <Plus size={14} aria-hidden />
               </StepButton>
             </>
@@ -115,7 +140,17 @@ export function TypedField<T>({ label, name, hint, value, write, read, onChange,
 }
 
 /** Out of the way of the keyboard, where the arrow keys do the same; gone where the number needs the room. */
-function StepButton({ label, side, onPress, children }: { label: string; side: string; onPress: () => void; children: ReactNode }) {
+function StepButton({
+  label,
+  side,
+  onPress,
+  children,
+}: {
+  label: string;
+  side: string;
+  onPress: () => void;
+  children: ReactNode;
+}) {
   return (
     <button
       type="button"

@@ -25,6 +25,10 @@ export function useRoving<T extends HTMLElement>(count: number) {
     setAt(to);
     all[to]?.focus();
   };
-  const stop = (place: number) => ({ "data-rove": "", tabIndex: place === Math.min(at, count - 1) ? 0 : -1, onFocus: () => setAt(place) });
+  const stop = (place: number) => ({
+    "data-rove": "",
+    tabIndex: place === Math.min(at, count - 1) ? 0 : -1,
+    onFocus: () => setAt(place),
+  });
   return { list, onKeyDown, stop };
 }

@@ -8,7 +8,10 @@ import { useRef } from "react";
 import { showDate } from "./dates.ts";
 import { type Read, TypedField, type TypedProps } from "./typed-field.tsx";
 
-type Plain = Pick<TypedProps<string>, "label" | "name" | "hint" | "value" | "onChange" | "error" | "className" | "disabled">;
+type Plain = Pick<
+  TypedProps<string>,
+  "label" | "name" | "hint" | "value" | "onChange" | "error" | "className" | "disabled"
+>;
 
 interface DateProps extends Plain {
   /** ISO date, from which a day without a year is counted. */
@@ -22,7 +25,12 @@ export function DateField({ today, mayBeEmpty = false, ...props }: DateProps) {
   const read = (text: string): Read<string> => {
     if (text.trim() === "" && mayBeEmpty) return { ok: true, value: "" };
     const date = readDate(text, today);
-    return date ? { ok: true, value: date } : { ok: false, message: `A day such as ${showDate(addDays(today, 14), "short")}, or 13.12.2026.` };
+    return date
+      ? { ok: true, value: date }
+      : {
+          ok: false,
+          message: `A day such as ${showDate(addDays(today, 14), "short")}, or 13.12.2026.`,
+        };
   };
   return (
     <TypedField<string>
@@ -40,7 +48,9 @@ export function DateField({ today, mayBeEmpty = false, ...props }: DateProps) {
             aria-hidden
             className="pointer-events-none absolute right-0 bottom-0 h-0 min-h-0 w-8 border-0 p-0 opacity-0"
             value={props.value}
-            onChange={(event) => (event.target.value !== "" || mayBeEmpty) && props.onChange(event.target.value)}
+            onChange={(event) =>
+              (event.target.value !== "" || mayBeEmpty) && props.onChange(event.target.value)
+            }
           />
           <button
             type="button"
@@ -57,15 +67,27 @@ export function DateField({ today, mayBeEmpty = false, ...props }: DateProps) {
 }
 
 /** The year always: it is what one types wrong. */
-const withYear = (date: string): string => showDate(date, "short", new Date(Date.UTC(Number(date.slice(0, 4)) + 1, 0)));
+const withYear = (date: string): string =>
+  showDate(date, "short", new Date(Date.UTC(Number(date.slice(0, 4)) + 1, 0)));
 
 /** A time of day by the studio's clock; its value is `HH:MM`. */
 export function TimeField({ clock, ...props }: Plain & { readonly clock: Clock }) {
   const read = (text: string): Read<string> => {
     const time = readTime(text);
-    return time ? { ok: true, value: time } : { ok: false, message: `A time such as ${showTime("14:30", clock)}.` };
+    return time
+      ? { ok: true, value: time }
+      : { ok: false, message: `A time such as ${showTime("14:30", clock)}.` };
   };
-  return <TypedField<string> {...props} maxLength={12} write={(time) => showTime(time, clock)} read={read} step={later} aside={null} />;
+  return (
+    <TypedField<string>
+      {...props}
+      maxLength={12}
+      write={(time) => showTime(time, clock)}
+      read={read}
+      step={later}
+      aside={null}
+    />
+  );
 }
 
 const QUARTER = 15;

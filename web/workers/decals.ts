@@ -3,7 +3,12 @@ import { creaseOf } from "@elm-basket/core/blanks/crease.ts";
 import { faceOutline } from "@elm-basket/core/blanks/face.ts";
 import { type FaceReading, readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { drawingPath, ringPath } from "@elm-basket/core/geometry/path.ts";
-import { type Box, boxOfPoints, boxWidth, type Polygons } from "@elm-basket/core/geometry/polygon.ts";
+import {
+  type Box,
+  boxOfPoints,
+  boxWidth,
+  type Polygons,
+} from "@elm-basket/core/geometry/polygon.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
@@ -45,14 +50,20 @@ function decal(view: ThingDocument, seatId: string, fonts: FontLookup): DecalPic
   const seat = set.seats.find((row) => row.seat === seatId);
   const outline = faceOutline(face.face);
   const tolerance = Math.max(KIT_DRAWING_MM, boxWidth(boxOfPoints(outline)) / PICTURE_SHARES);
-  const colourOf = (id: string) => view.vinyls.find((vinyl) => vinyl.id === id)?.colour ?? "#000000";
+  const colourOf = (id: string) =>
+    view.vinyls.find((vinyl) => vinyl.id === id)?.colour ?? "#000000";
   return {
     title: view.thing.title,
     outline: ringPath(outline),
     ground: view.blank.colour,
     box: boxOfPoints(outline),
-    layers: [...(seat?.flat ?? [])].map(([vinyl, polygons]) => ({ colour: colourOf(vinyl), path: drawingPath(polygons, tolerance) })),
-    missing: [...new Set(seat?.lines.flatMap((line) => line.missing.map(({ text }) => text)) ?? [])].join(" "),
+    layers: [...(seat?.flat ?? [])].map(([vinyl, polygons]) => ({
+      colour: colourOf(vinyl),
+      path: drawingPath(polygons, tolerance),
+    })),
+    missing: [
+      ...new Set(seat?.lines.flatMap((line) => line.missing.map(({ text }) => text)) ?? []),
+    ].join(" "),
     creases: worstCrease(face, [...(seat?.layers.values() ?? [])].flat()),
   };
 }
@@ -60,7 +71,9 @@ function decal(view: ThingDocument, seatId: string, fonts: FontLookup): DecalPic
 /** The piece that lies down worst on a bulge, and how much smaller it would lie down; null where all do. */
 function worstCrease({ bulge }: FaceReading, polygons: Polygons): DecalPicture["creases"] {
   if (!bulge || !Number.isFinite(bulge.largestPatch)) return null;
-  const bad = polygons.map((polygon) => creaseOf(polygon, bulge.largestPatch)).filter(({ verdict }) => verdict === "creases");
+  const bad = polygons
+    .map((polygon) => creaseOf(polygon, bulge.largestPatch))
+    .filter(({ verdict }) => verdict === "creases");
   const worst = bad.reduce((most, { patch }) => Math.max(most, patch), 0);
   return worst > 0 ? { pieces: bad.length, share: bulge.largestPatch / worst } : null;
 }

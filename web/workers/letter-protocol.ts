@@ -31,12 +31,21 @@ export interface Spot {
 export interface DrawnSeat {
   readonly seat: string;
   /** As it is cut, on the face as it lies on the table. */
-  readonly layers: readonly { readonly vinyl: string; readonly path: string; readonly pieces: number }[];
+  readonly layers: readonly {
+    readonly vinyl: string;
+    readonly path: string;
+    readonly pieces: number;
+  }[];
   readonly width: number;
   readonly height: number;
   readonly scale: number;
   readonly missing: string;
-  readonly lines: readonly { readonly item: string; readonly heightMm: number; readonly text: string; readonly font: string }[];
+  readonly lines: readonly {
+    readonly item: string;
+    readonly heightMm: number;
+    readonly text: string;
+    readonly font: string;
+  }[];
 }
 
 export interface SchoolPreview {
@@ -69,6 +78,17 @@ export type LetterAnswer =
       readonly tape: { readonly width: number; readonly height: number };
       readonly ms: number;
     }
-  | { readonly job: number; readonly kind: "measured"; readonly seats: readonly MeasuredSeat[]; readonly ms: number }
-  | { readonly kind: "inspected"; readonly seat: string; readonly thin: readonly Spot[]; readonly tight: readonly Spot[]; readonly small: readonly Spot[] }
+  | {
+      readonly job: number;
+      readonly kind: "measured";
+      readonly seats: readonly MeasuredSeat[];
+      readonly ms: number;
+    }
+  | {
+      readonly kind: "inspected";
+      readonly seat: string;
+      readonly thin: readonly Spot[];
+      readonly tight: readonly Spot[];
+      readonly small: readonly Spot[];
+    }
   | { readonly job: number; readonly kind: "failed"; readonly message: string };

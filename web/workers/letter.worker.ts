@@ -13,13 +13,22 @@ import { measureStrokes, thinnestOfSeat } from "@elm-basket/core/plan/measure-st
 import { ownFaces } from "@elm-basket/core/plan/own-pieces.ts";
 import { tapeExtent } from "@elm-basket/core/plan/tape.ts";
 import { FAMILY_TRAITS } from "@elm-basket/core/weeding/vinyl.ts";
-import type { DrawnSeat, InspectRequest, LetterAnswer, LetterJob, SchoolPreview, Spot } from "./letter-protocol.ts";
+import type {
+  DrawnSeat,
+  InspectRequest,
+  LetterAnswer,
+  LetterJob,
+  SchoolPreview,
+  Spot,
+} from "./letter-protocol.ts";
 
 const faces = new Map<string, FontFace>();
 const memory = new LetteringMemory();
 /** Seats are drawn some 200 px wide. */
 const DRAWING_MM = 0.04;
-const PREVIEWED: readonly SizingSchool[] = SIZING_SCHOOLS.filter((school) => school !== "fixedHeight");
+const PREVIEWED: readonly SizingSchool[] = SIZING_SCHOOLS.filter(
+  (school) => school !== "fixedHeight",
+);
 /** From this many seats on, the page is told how far it is. */
 const MANY_SEATS = 150;
 /** Seats drawn ahead of the rest when they were typed into. */
@@ -35,7 +44,12 @@ self.onmessage = async (event: MessageEvent<LetterJob | InspectRequest>) => {
   const job = event.data;
   newest = job.job;
   await run(job).catch((error: unknown) => {
-    if (job.job === newest) post({ job: job.job, kind: "failed", message: error instanceof Error ? error.message : String(error) });
+    if (job.job === newest)
+      post({
+        job: job.job,
+        kind: "failed",
+        message: error instanceof Error ? error.message : String(error),
+      });
   });
 };
 
@@ -60,7 +74,12 @@ async function run(job: LetterJob): Promise<void> {
     told = performance.now();
     post({ job: job.job, kind: "progress", share: done / of });
   };
-  const set = letterSet(job.design, job.seats, face, lookup, { memory, progress, most: job.most ?? undefined, faces: ownFaces(job.blank, job.seats) });
+  const set = letterSet(job.design, job.seats, face, lookup, {
+    memory,
+    progress,
+    most: job.most ?? undefined,
+    faces: ownFaces(job.blank, job.seats),
+  });
   last = { job, scale: set.sizing.seats[0]?.scale ?? 1, set };
   post({
     job: job.job,
@@ -76,7 +95,11 @@ async function run(job: LetterJob): Promise<void> {
   if (job.job === newest) measure(job, set, lookup);
 }
 
-function measure(job: LetterJob, set: LetteredSet, lookup: (id: string) => FontFace | undefined): void {
+function measure(
+  job: LetterJob,
+  set: LetteredSet,
+  lookup: (id: string) => FontFace | undefined,
+): void {
   const started = performance.now();
   const family = new Map(job.vinyls.map((vinyl) => [vinyl.id, vinyl.family]));
   const seats = measureStrokes(set, lookup).seats.map((seat) => ({
@@ -94,12 +117,22 @@ function measure(job: LetterJob, set: LetteredSet, lookup: (id: string) => FontF
 function quick(job: LetterJob): void {
   if (!last || last.job.design !== job.design) {
     // Structured cloning makes new objects: what counts is whether they say the same.
-    if (!last || JSON.stringify([last.job.design, last.job.blank]) !== JSON.stringify([job.design, job.blank])) return;
+    if (
+      !last ||
+      JSON.stringify([last.job.design, last.job.blank]) !== JSON.stringify([job.design, job.blank])
+    )
+      return;
   }
   const before = new Map(last.job.seats.map((seat) => [seat.seat, JSON.stringify(seat)]));
   const changed = job.seats.filter((seat) => before.get(seat.seat) !== JSON.stringify(seat));
   if (changed.length === 0 || changed.length > MOST_QUICK) return;
-  const set = letterSet({ ...job.design, school: "fixedHeight", fixedScale: last.scale }, changed, readFace(job.blank), (id) => faces.get(id), { memory, faces: ownFaces(job.blank, changed) });
+  const set = letterSet(
+    { ...job.design, school: "fixedHeight", fixedScale: last.scale },
+    changed,
+    readFace(job.blank),
+    (id) => faces.get(id),
+    { memory, faces: ownFaces(job.blank, changed) },
+  );
   post({ job: job.job, kind: "quick", seats: set.seats.map(drawn) });
 }
 
@@ -108,12 +141,23 @@ function inspect(seatId: string): void {
   const seat = last?.set.seats.find(({ seat }) => seat === seatId);
   if (!last || !seat) return;
   const spots = [...seat.layers].map(([vinyl, polygons]) => {
-    const limits = FAMILY_TRAITS[last?.job.vinyls.find(({ id }) => id === vinyl)?.family ?? "permanentGloss"];
-    const tight = polygons.flatMap((polygon) => polygon.slice(1).flatMap((hole) => tooTight(hole, limits.minCounterMm)));
-    const small = polygons.filter((polygon) => polygonArea(polygon) < limits.smallPartMm2).map((polygon) => middle(polygon[0] ?? []));
+    const limits =
+      FAMILY_TRAITS[last?.job.vinyls.find(({ id }) => id === vinyl)?.family ?? "permanentGloss"];
+    const tight = polygons.flatMap((polygon) =>
+      polygon.slice(1).flatMap((hole) => tooTight(hole, limits.minCounterMm)),
+    );
+    const small = polygons
+      .filter((polygon) => polygonArea(polygon) < limits.smallPartMm2)
+      .map((polygon) => middle(polygon[0] ?? []));
     return { thin: thinPlaces(polygons, limits.minStrokeMm), tight, small };
   });
-  post({ kind: "inspected", seat: seatId, thin: spots.flatMap(({ thin }) => thin), tight: spots.flatMap(({ tight }) => tight), small: spots.flatMap(({ small }) => small) });
+  post({
+    kind: "inspected",
+    seat: seatId,
+    thin: spots.flatMap(({ thin }) => thin),
+    tight: spots.flatMap(({ tight }) => tight),
+    small: spots.flatMap(({ small }) => small),
+  });
 }
 
 function tooTight(hole: Ring, limit: number): Spot[] {
@@ -127,13 +171,23 @@ function middle(ring: Ring): Spot {
 }
 
 function fontIds(job: LetterJob): string[] {
-  const own = job.seats.flatMap((seat) => Object.values(seat.own ?? {}).flatMap(({ font }) => (font ? [font] : [])));
-  return [...new Set([...job.design.items.flatMap((item) => (item.kind === "text" ? [item.font] : [])), ...own])];
+  const own = job.seats.flatMap((seat) =>
+    Object.values(seat.own ?? {}).flatMap(({ font }) => (font ? [font] : [])),
+  );
+  return [
+    ...new Set([
+      ...job.design.items.flatMap((item) => (item.kind === "text" ? [item.font] : [])),
+      ...own,
+    ]),
+  ];
 }
 
 async function loadFace(id: string): Promise<void> {
   if (faces.has(id)) return;
-  const [response, measures] = await Promise.all([fetch(`/fonts/${id}.ttf`), studioFont(id) ? fetch(`/fonts/${id}.measures.json`) : null]);
+  const [response, measures] = await Promise.all([
+    fetch(`/fonts/${id}.ttf`),
+    studioFont(id) ? fetch(`/fonts/${id}.measures.json`) : null,
+  ]);
   if (!response.ok) throw new Error(`The font ${id} could not be loaded.`);
   // Without them its letters are measured here: slower, and the same.
   const known: GlyphMeasures | undefined = measures?.ok ? await measures.json() : undefined;
@@ -143,12 +197,23 @@ async function loadFace(id: string): Promise<void> {
 function drawn(seat: LetteredSet["seats"][number]): DrawnSeat {
   return {
     seat: seat.seat,
-    layers: [...seat.layers].map(([vinyl, polygons]) => ({ vinyl, path: drawingPath(polygons, DRAWING_MM), pieces: polygons.length })),
+    layers: [...seat.layers].map(([vinyl, polygons]) => ({
+      vinyl,
+      path: drawingPath(polygons, DRAWING_MM),
+      pieces: polygons.length,
+    })),
     width: seat.width,
     height: seat.height,
     scale: seat.scale,
-    missing: [...new Set(seat.lines.flatMap((line) => line.missing.map(({ text }) => text)))].join(" "),
-    lines: seat.lines.map((line) => ({ item: line.item, heightMm: line.heightMm, text: line.text, font: line.font })),
+    missing: [...new Set(seat.lines.flatMap((line) => line.missing.map(({ text }) => text)))].join(
+      " ",
+    ),
+    lines: seat.lines.map((line) => ({
+      item: line.item,
+      heightMm: line.heightMm,
+      text: line.text,
+      font: line.font,
+    })),
   };
 }
 
@@ -156,6 +221,16 @@ function drawn(seat: LetteredSet["seats"][number]): DrawnSeat {
 function preview(set: LetteredSet, school: SizingSchool): SchoolPreview {
   const sizing = schools[school](set.asked, 1);
   const scales = Object.fromEntries(sizing.seats.map(({ seat, scale }) => [seat, scale]));
-  const heights = set.seats.flatMap((seat) => seat.lines.slice(0, 1).map((line) => (line.heightMm / seat.scale) * (scales[seat.seat] ?? seat.scale)));
-  return { school, scales, bindingSeat: sizing.binding?.seat ?? null, smallestMm: Math.min(...heights, Number.POSITIVE_INFINITY), largestMm: Math.max(...heights, 0) };
+  const heights = set.seats.flatMap((seat) =>
+    seat.lines
+      .slice(0, 1)
+      .map((line) => (line.heightMm / seat.scale) * (scales[seat.seat] ?? seat.scale)),
+  );
+  return {
+    school,
+    scales,
+    bindingSeat: sizing.binding?.seat ?? null,
+    smallestMm: Math.min(...heights, Number.POSITIVE_INFINITY),
+    largestMm: Math.max(...heights, 0),
+  };
 }

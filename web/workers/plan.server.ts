@@ -12,7 +12,11 @@ import { type Answer, reckon } from "@elm-basket/core/reckoner/reckon.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
-import { type AddressLabel, type AddressSheet, addressLabelsPdf } from "@elm-basket/print/address-labels.ts";
+import {
+  type AddressLabel,
+  type AddressSheet,
+  addressLabelsPdf,
+} from "@elm-basket/print/address-labels.ts";
 import { type ScrapLabel, scrapLabelsPdf } from "@elm-basket/print/scrap-labels.ts";
 import type { SheetText } from "../data/making.ts";
 import type { ComputedPlan } from "../data/prints.ts";
@@ -31,18 +35,66 @@ export interface GivenFont {
 }
 
 export type Job =
-  | { readonly kind: "plan"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly hash: string; readonly port?: MessagePort }
-  | { readonly kind: "sheets"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly nn: number | null }
-  | { readonly kind: "improve"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly port: MessagePort }
-  | { readonly kind: "print"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly what: Printed; readonly ways: PrintWays }
-  | { readonly kind: "scrapLabels"; readonly scraps: readonly ScrapLabel[]; readonly unit: LengthUnit }
-  | { readonly kind: "addressLabels"; readonly labels: readonly AddressLabel[]; readonly on: AddressSheet }
-  | { readonly kind: "decal"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[]; readonly seat: string }
+  | {
+      readonly kind: "plan";
+      readonly document: ClassDocument;
+      readonly fonts: readonly GivenFont[];
+      readonly hash: string;
+      readonly port?: MessagePort;
+    }
+  | {
+      readonly kind: "sheets";
+      readonly document: ClassDocument;
+      readonly fonts: readonly GivenFont[];
+      readonly nn: number | null;
+    }
+  | {
+      readonly kind: "improve";
+      readonly document: ClassDocument;
+      readonly fonts: readonly GivenFont[];
+      readonly port: MessagePort;
+    }
+  | {
+      readonly kind: "print";
+      readonly document: ClassDocument;
+      readonly fonts: readonly GivenFont[];
+      readonly what: Printed;
+      readonly ways: PrintWays;
+    }
+  | {
+      readonly kind: "scrapLabels";
+      readonly scraps: readonly ScrapLabel[];
+      readonly unit: LengthUnit;
+    }
+  | {
+      readonly kind: "addressLabels";
+      readonly labels: readonly AddressLabel[];
+      readonly on: AddressSheet;
+    }
+  | {
+      readonly kind: "decal";
+      readonly document: ClassDocument;
+      readonly fonts: readonly GivenFont[];
+      readonly seat: string;
+    }
   | { readonly kind: "starters"; readonly schools: Schools }
   | { readonly kind: "reckon"; readonly document: ClassDocument; readonly schools: Schools }
-  | { readonly kind: "projects"; readonly documents: readonly ClassDocument[]; readonly fonts: readonly GivenFont[] }
-  | { readonly kind: "variants"; readonly documents: readonly ClassDocument[]; readonly schools: Schools; readonly fonts: readonly GivenFont[] }
-  | { readonly kind: "facts"; readonly document: ClassDocument; readonly fonts: readonly GivenFont[] }
+  | {
+      readonly kind: "projects";
+      readonly documents: readonly ClassDocument[];
+      readonly fonts: readonly GivenFont[];
+    }
+  | {
+      readonly kind: "variants";
+      readonly documents: readonly ClassDocument[];
+      readonly schools: Schools;
+      readonly fonts: readonly GivenFont[];
+    }
+  | {
+      readonly kind: "facts";
+      readonly document: ClassDocument;
+      readonly fonts: readonly GivenFont[];
+    }
   | { readonly kind: "font"; readonly bytes: Uint8Array };
 
 export type FactsOfThing = PlanJson["facts"][number];
@@ -62,7 +114,9 @@ function lookup(fonts: readonly GivenFont[]): FontLookup {
   return (id) => (allowed.has(id) ? given.get(id) : shipped(id));
 }
 
-export type Reckoned = { readonly ok: true; readonly answer: Answer } | { readonly ok: false; readonly message: string };
+export type Reckoned =
+  | { readonly ok: true; readonly answer: Answer }
+  | { readonly ok: false; readonly message: string };
 
 function reckoned(document: ClassDocument, schools: Schools): Reckoned {
   try {
@@ -75,7 +129,19 @@ function reckoned(document: ClassDocument, schools: Schools): Reckoned {
 
 export default async function run(
   job: Job,
-): Promise<ComputedPlan | SheetText[] | Reckoned | Uint8Array | DecalPicture[] | DecalPicture[][] | StarterView[] | VariantView[] | FactsOfThing[] | number | null> {
+): Promise<
+  | ComputedPlan
+  | SheetText[]
+  | Reckoned
+  | Uint8Array
+  | DecalPicture[]
+  | DecalPicture[][]
+  | StarterView[]
+  | VariantView[]
+  | FactsOfThing[]
+  | number
+  | null
+> {
   if (job.kind === "starters") return startersDrawn(job.schools, shipped);
   if (job.kind === "reckon") return reckoned(job.document, job.schools);
   if (job.kind === "font") return fontShare(job.bytes);
@@ -87,7 +153,12 @@ export default async function run(
   if (job.kind === "facts") return factsOfClass(job.document, fonts);
   if (job.kind === "decal") return decals(job.document, job.seat, fonts);
   if (job.kind === "improve") return improve(job.document, fonts, job.port);
-  const plan = makePlan(job.document, fonts, memory, job.kind === "plan" && job.port ? telling(job.port) : undefined);
+  const plan = makePlan(
+    job.document,
+    fonts,
+    memory,
+    job.kind === "plan" && job.port ? telling(job.port) : undefined,
+  );
   if (job.kind === "sheets") return sheetTexts(plan, job.nn);
   return job.kind === "plan" ? storedPlan(plan, job.hash) : printed(plan, job.what, job.ways);
 }
@@ -107,7 +178,8 @@ function telling(port: MessagePort): TellStage {
 
 /** Searches until the thread is ended from outside; every round is told. */
 function improve(document: ClassDocument, fonts: FontLookup, port: MessagePort): null {
-  for (const step of improveLayout(document, letterKits(document, fonts).kits)) port.postMessage(step);
+  for (const step of improveLayout(document, letterKits(document, fonts).kits))
+    port.postMessage(step);
   return null;
 }
 

@@ -12,7 +12,14 @@ import { placementPdf } from "@elm-basket/print/placement.ts";
 import { runSheetPdf } from "@elm-basket/print/run-sheet.ts";
 import { stepCardsPdf } from "@elm-basket/print/step-cards.ts";
 
-export type Printed = "labels.pdf" | `${ClassLabels}-labels.pdf` | "step-cards.pdf" | "care-cards.pdf" | "placement.pdf" | "run-sheet.pdf" | "cue-cards.pdf";
+export type Printed =
+  | "labels.pdf"
+  | `${ClassLabels}-labels.pdf`
+  | "step-cards.pdf"
+  | "care-cards.pdf"
+  | "placement.pdf"
+  | "run-sheet.pdf"
+  | "cue-cards.pdf";
 
 export interface PrintWays {
   readonly paper: Paper;
@@ -22,7 +29,11 @@ export interface PrintWays {
   readonly sheet?: LabelSheetId;
 }
 
-export function printed(plan: Plan, what: Printed, { paper, unit, schools, sheet = usualSheet(paper) }: PrintWays): Promise<Uint8Array> {
+export function printed(
+  plan: Plan,
+  what: Printed,
+  { paper, unit, schools, sheet = usualSheet(paper) }: PrintWays,
+): Promise<Uint8Array> {
   switch (what) {
     case "labels.pdf":
       return kitLabelsPdf(plan, KIT_SHEETS.includes(sheet) ? sheet : usualSheet(paper));

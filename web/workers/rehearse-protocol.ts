@@ -23,7 +23,12 @@ export interface PlayRequest {
 
 export type RehearseAnswer =
   | { readonly kind: "ready" }
-  | { readonly kind: "progress"; readonly job: number; readonly share: number; readonly what: "playing" | "trying" }
+  | {
+      readonly kind: "progress";
+      readonly job: number;
+      readonly share: number;
+      readonly what: "playing" | "trying";
+    }
   /** `talks`: places of the host's own steps. `usual` and `bad`: an evening in the middle, and one that only one in ten is as bad as. */
   | {
       readonly kind: "rehearsed";

@@ -19,19 +19,37 @@ const breathe = () => new Promise((resolve) => setTimeout(resolve, 0));
 
 self.onmessage = async (event: MessageEvent<RehearseJob | PlayRequest>) => {
   if ("play" in event.data) {
-    if (last) post({ kind: "played", run: event.data.play, evening: playedEvening(last.problem, last.seed, event.data.play) });
+    if (last)
+      post({
+        kind: "played",
+        run: event.data.play,
+        evening: playedEvening(last.problem, last.seed, event.data.play),
+      });
     return;
   }
   const job = event.data;
   newest = job.job;
   await run(job).catch((error: unknown) => {
-    if (job.job === newest) post({ job: job.job, kind: "failed", message: error instanceof Error ? error.message : String(error) });
+    if (job.job === newest)
+      post({
+        job: job.job,
+        kind: "failed",
+        message: error instanceof Error ? error.message : String(error),
+      });
   });
 };
 
 post({ kind: "ready" });
 
-async function run({ job, document, schools, facts, weedMinutes, share, seed }: RehearseJob): Promise<void> {
+async function run({
+  job,
+  document,
+  schools,
+  facts,
+  weedMinutes,
+  share,
+  seed,
+}: RehearseJob): Promise<void> {
   const problem = rehearsalOf(document);
   last = { problem, seed };
   const runs = runsFor(problem, WORK);
@@ -39,7 +57,10 @@ async function run({ job, document, schools, facts, weedMinutes, share, seed }: 
   for (let portion = 20, more = true; more; ) {
     const began = performance.now();
     more = rehearsal.play(portion);
-    portion = Math.max(5, Math.ceil((portion * PORTION_MS) / Math.max(1, performance.now() - began)));
+    portion = Math.max(
+      5,
+      Math.ceil((portion * PORTION_MS) / Math.max(1, performance.now() - began)),
+    );
     post({ kind: "progress", job, share: rehearsal.played / runs, what: "playing" });
     await breathe();
     if (job !== newest) return;
@@ -54,7 +75,11 @@ async function run({ job, document, schools, facts, weedMinutes, share, seed }: 
     usual: rehearsal.runAt(0.5),
     bad: rehearsal.runAt(0.9),
   });
-  const trying = tryingWays(document, { schools, facts: new Map(facts.map((own) => [own.thing, own])), weedMinutes, share }, seed);
+  const trying = tryingWays(
+    document,
+    { schools, facts: new Map(facts.map((own) => [own.thing, own])), weedMinutes, share },
+    seed,
+  );
   for (;;) {
     await breathe();
     if (job !== newest) return;

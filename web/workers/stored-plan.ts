@@ -4,7 +4,15 @@ import { sheetDxf } from "@elm-basket/core/cutting/dxf.ts";
 import { sheetSvg } from "@elm-basket/core/cutting/svg.ts";
 import { difference } from "@elm-basket/core/geometry/boolean.ts";
 import { drawingPath, numberText } from "@elm-basket/core/geometry/path.ts";
-import { boxHeight, boxOfPoints, boxWidth, growBox, type Polygon, type Polygons, rectRing } from "@elm-basket/core/geometry/polygon.ts";
+import {
+  boxHeight,
+  boxOfPoints,
+  boxWidth,
+  growBox,
+  type Polygon,
+  type Polygons,
+  rectRing,
+} from "@elm-basket/core/geometry/polygon.ts";
 import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
 import { KeptWith } from "@elm-basket/core/memory/kept-with.ts";
 import { sheetHpgl } from "@elm-basket/core/plan/files.ts";
@@ -29,7 +37,9 @@ export function storedPlan(plan: Plan, hash: string): ComputedPlan {
   const { pieces: ignored, reasons: _, ...stored } = planJson(plan);
   const sheetOf = new Map(ignored.map((piece) => [piece.id, piece.sheet]));
   const inBags = kitsInBags(plan.kits, plan.document.recuts, thingOf(plan.document).id);
-  const filmOfPiece = new Map(plan.kits.flatMap((kit) => kit.pieces.map((piece) => [piece.id, filmName(kit)] as const)));
+  const filmOfPiece = new Map(
+    plan.kits.flatMap((kit) => kit.pieces.map((piece) => [piece.id, filmName(kit)] as const)),
+  );
   const pieces = inBags.flatMap((kit) =>
     kit.pieces.map((piece) => ({
       id: piece.id,
@@ -60,23 +70,42 @@ export function storedPlan(plan: Plan, hash: string): ComputedPlan {
 
 /** A piece that is what it was has the drawing that it had. */
 const piecePaths = new KeptWith<Polygon, string>();
-const piecePath = (polygon: Polygon): string => piecePaths.take(polygon, "", () => drawingPath([polygon], KIT_DRAWING_MM));
+const piecePath = (polygon: Polygon): string =>
+  piecePaths.take(polygon, "", () => drawingPath([polygon], KIT_DRAWING_MM));
 
 /** A piece of film as it lies on the bench: a kit's name, and which film it is. */
 const filmName = (kit: Kit): string => `${kitName(kit)}:${kit.vinyl}`;
 
 /** Films of which something ends up in a bag: one that failed whole is there under the name of its new cut. */
-function storedFilms({ kits, document }: Plan, inBags: PlanRows["pieces"], sheetOf: ReadonlyMap<string, number | null>): PlanRows["films"] {
+function storedFilms(
+  { kits, document }: Plan,
+  inBags: PlanRows["pieces"],
+  sheetOf: ReadonlyMap<string, number | null>,
+): PlanRows["films"] {
   const used = new Set(inBags.map(({ film }) => film));
   const drawn = new Map(inBags.map(({ id, path }) => [id, path]));
   return kits
     .filter((kit) => used.has(filmName(kit)))
     .map((kit) => {
-      const { pieces, counters, islands, smallParts, tails, thinnest, tightest, technique, counts, minutes } = kit.weed;
+      const {
+        pieces,
+        counters,
+        islands,
+        smallParts,
+        tails,
+        thinnest,
+        tightest,
+        technique,
+        counts,
+        minutes,
+      } = kit.weed;
       const own = growBox(kit.box, kit.film ? 0 : Math.max(kit.pad, document.layout.weedPad));
       return {
         film: filmName(kit),
-        seat: kit.recut === null ? kit.seat : (document.recuts[Number(kit.seat.slice(RECUT.length)) - 1]?.seat ?? kit.of),
+        seat:
+          kit.recut === null
+            ? kit.seat
+            : (document.recuts[Number(kit.seat.slice(RECUT.length)) - 1]?.seat ?? kit.of),
         thing: kit.thing,
         copy: kit.copy,
         vinyl: kit.vinyl,
@@ -84,8 +113,24 @@ function storedFilms({ kits, document }: Plan, inBags: PlanRows["pieces"], sheet
         sheet: sheetOf.get(kit.pieces[0]?.id ?? "") ?? null,
         again: kit.recut !== null,
         // As it is cut, also of what has failed since.
-        hash: digest(kit.pieces.map(({ id, polygon }) => id + (drawn.get(id) ?? piecePath(polygon))).join("\n")),
-        weed: { pieces, counters, islands, smallParts, tails, thinnest, tightest, technique, counts, out: kit.goes === "out", box: [own.minX, own.minY, own.maxX, own.maxY] as const },
+        hash: digest(
+          kit.pieces
+            .map(({ id, polygon }) => id + (drawn.get(id) ?? piecePath(polygon)))
+            .join("\n"),
+        ),
+        weed: {
+          pieces,
+          counters,
+          islands,
+          smallParts,
+          tails,
+          thinnest,
+          tightest,
+          technique,
+          counts,
+          out: kit.goes === "out",
+          box: [own.minX, own.minY, own.maxX, own.maxY] as const,
+        },
         minutes,
       };
     });
@@ -94,7 +139,9 @@ function storedFilms({ kits, document }: Plan, inBags: PlanRows["pieces"], sheet
 const RECUT = "recut-";
 
 function storedSheet(sheet: PlanSheet, plan: Plan, film: number): PlanRows["sheets"][number] {
-  const { kits, hash, scraps } = drawnSheets.take(sheet.kits, `${sheet.nn}`, () => drawnSheet(sheet));
+  const { kits, hash, scraps } = drawnSheets.take(sheet.kits, `${sheet.nn}`, () =>
+    drawnSheet(sheet),
+  );
   const meta: SheetMeta = {
     stock: sheet.stock,
     width: sheet.width,
@@ -105,7 +152,11 @@ function storedSheet(sheet: PlanSheet, plan: Plan, film: number): PlanRows["shee
     loadMinutes: sheet.loadMinutes,
     share: sheet.share,
     kits,
-    bins: [...new Map(sheet.kits.map(({ own, x, y }) => [own.bin, { bin: own.bin, x: x - own.x, y: y - own.y }])).values()],
+    bins: [
+      ...new Map(
+        sheet.kits.map(({ own, x, y }) => [own.bin, { bin: own.bin, x: x - own.x, y: y - own.y }]),
+      ).values(),
+    ],
     mat: sheet.mat,
     turn: handTurn(sheet, plan),
     clearance: sheet.clearance,
@@ -134,11 +185,23 @@ function drawnSheet(sheet: PlanSheet): DrawnSheet {
       name: kit.name,
       label: kit.note,
       ...kit.box,
-      pieces: kit.pieces.map((piece) => ({ id: piece.id, path: drawingPath([piece.polygon], SHEET_DRAWING_MM) })),
-      marks: kit.marks.map(([[ax, ay], [bx, by]]) => `M${numberText(ax)} ${numberText(ay)}L${numberText(bx)} ${numberText(by)}`).join(""),
+      pieces: kit.pieces.map((piece) => ({
+        id: piece.id,
+        path: drawingPath([piece.polygon], SHEET_DRAWING_MM),
+      })),
+      marks: kit.marks
+        .map(
+          ([[ax, ay], [bx, by]]) =>
+            `M${numberText(ax)} ${numberText(ay)}L${numberText(bx)} ${numberText(by)}`,
+        )
+        .join(""),
       own: kit.own,
     })),
-    scraps: sheet.scraps.map(({ label, outline }) => ({ label, path: drawingPath(outline, SHEET_DRAWING_MM), at: labelPlace(outline, sheet) })),
+    scraps: sheet.scraps.map(({ label, outline }) => ({
+      label,
+      path: drawingPath(outline, SHEET_DRAWING_MM),
+      at: labelPlace(outline, sheet),
+    })),
     hash: digest(sheetSvg(sheet)),
   };
 }
@@ -149,7 +212,14 @@ export function sheetTexts({ laidOut, document }: Plan, nn: number | null): Shee
     .filter((sheet) => nn === null || sheet.nn === nn)
     .map((sheet) => {
       const svg = sheetSvg(sheet);
-      return { nn: sheet.nn, vinyl: sheet.vinyl, hash: digest(svg), svg, hpgl: sheetHpgl(sheet, document), dxf: sheetDxf(sheet, pathsOf(sheet, document.cutter)) };
+      return {
+        nn: sheet.nn,
+        vinyl: sheet.vinyl,
+        hash: digest(svg),
+        svg,
+        hpgl: sheetHpgl(sheet, document),
+        dxf: sheetDxf(sheet, pathsOf(sheet, document.cutter)),
+      };
     });
 }
 
@@ -159,7 +229,9 @@ function labelPlace(outline: Polygons, { kits }: PlanSheet): readonly [number, n
     outline,
     kits.map(({ box }) => [rectRing(box.x, box.y, box.x + box.width, box.y + box.height)]),
   );
-  const places = (free.length > 0 ? free : outline).map(widestPlace).sort((a, b) => b.radius - a.radius);
+  const places = (free.length > 0 ? free : outline)
+    .map(widestPlace)
+    .sort((a, b) => b.radius - a.radius);
   const [x, y] = places[0]?.at ?? [0, 0];
   return [Math.round(x * 10) / 10, Math.round(y * 10) / 10];
 }
@@ -174,7 +246,12 @@ function leftoversOf(sheet: PlanSheet, { document }: Plan): SheetMeta["leftovers
   const film = document.vinyls.find(({ id }) => id === sheet.vinyl);
   return (film ? remains(sheet, film) : []).map(([outline = [], ...holes]) => {
     const box = boxOfPoints(outline);
-    return { outline: outline.map(([x, y]) => [x, y] as const), holes: holes.map((ring) => ring.map(([x, y]) => [x, y] as const)), width: boxWidth(box), height: boxHeight(box) };
+    return {
+      outline: outline.map(([x, y]) => [x, y] as const),
+      holes: holes.map((ring) => ring.map(([x, y]) => [x, y] as const)),
+      width: boxWidth(box),
+      height: boxHeight(box),
+    };
   });
 }
 
@@ -213,13 +290,25 @@ function storedKits(kits: readonly Kit[], pieces: PlanRows["pieces"]): PlanRows[
   const [kitsBySeat, piecesBySeat] = [groupedBySeat(kits), groupedBySeat(pieces)];
   return [...kitsBySeat].map(([seat, ofSeat]) => {
     const own = ofSeat.map(({ weed }) => weed);
-    const sum = (pick: (weed: (typeof own)[number]) => number) => own.reduce((total, weed) => total + pick(weed), 0);
-    const technique = own.reduce<(typeof GRAVITY)[number]>((worst, weed) => (GRAVITY.indexOf(weed.technique) > GRAVITY.indexOf(worst) ? weed.technique : worst), "plain");
+    const sum = (pick: (weed: (typeof own)[number]) => number) =>
+      own.reduce((total, weed) => total + pick(weed), 0);
+    const technique = own.reduce<(typeof GRAVITY)[number]>(
+      (worst, weed) =>
+        GRAVITY.indexOf(weed.technique) > GRAVITY.indexOf(worst) ? weed.technique : worst,
+      "plain",
+    );
     const letters = (piecesBySeat.get(seat) ?? []).map(({ id, path }) => id + path);
     return {
       seat,
       hash: digest(letters.join("\n")),
-      weed: { pieces: sum((w) => w.pieces), counters: sum((w) => w.counters), islands: sum((w) => w.islands), smallParts: sum((w) => w.smallParts), tails: sum((w) => w.tails), technique },
+      weed: {
+        pieces: sum((w) => w.pieces),
+        counters: sum((w) => w.counters),
+        islands: sum((w) => w.islands),
+        smallParts: sum((w) => w.smallParts),
+        tails: sum((w) => w.tails),
+        technique,
+      },
       minutes: sum((w) => w.minutes),
     };
   });

@@ -5,13 +5,27 @@ import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { figuresOf, type ProjectFigures, sampled } from "@elm-basket/core/variants/figures.ts";
 import { type DecalPicture, decals } from "./decals.ts";
 
-export type VariantView = { readonly ok: true; readonly figures: ProjectFigures; readonly pictures: readonly DecalPicture[] } | { readonly ok: false; readonly message: string };
+export type VariantView =
+  | {
+      readonly ok: true;
+      readonly figures: ProjectFigures;
+      readonly pictures: readonly DecalPicture[];
+    }
+  | { readonly ok: false; readonly message: string };
 
 /** One that cannot be planned says why; the others are drawn. */
-export function variantsDrawn(documents: readonly ClassDocument[], schools: Schools, fonts: FontLookup): VariantView[] {
+export function variantsDrawn(
+  documents: readonly ClassDocument[],
+  schools: Schools,
+  fonts: FontLookup,
+): VariantView[] {
   return documents.map((document) => {
     try {
-      return { ok: true, figures: figuresOf(document, fonts, schools), pictures: decals(sampled(document), "1", fonts) };
+      return {
+        ok: true,
+        figures: figuresOf(document, fonts, schools),
+        pictures: decals(sampled(document), "1", fonts),
+      };
     } catch (error) {
       if (error instanceof RangeError) return { ok: false, message: error.message };
       throw error;
@@ -20,7 +34,10 @@ export function variantsDrawn(documents: readonly ClassDocument[], schools: Scho
 }
 
 /** Only how each will look; nothing of one that cannot be lettered. */
-export function projectsDrawn(documents: readonly ClassDocument[], fonts: FontLookup): DecalPicture[][] {
+export function projectsDrawn(
+  documents: readonly ClassDocument[],
+  fonts: FontLookup,
+): DecalPicture[][] {
   return documents.map((document) => {
     try {
       const one = sampled(document);

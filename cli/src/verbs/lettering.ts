@@ -1,4 +1,11 @@
-import { boxHeight, boxOf, boxWidth, placed, polygonArea, rounded } from "@elm-basket/core/geometry/polygon.ts";
+import {
+  boxHeight,
+  boxOf,
+  boxWidth,
+  placed,
+  polygonArea,
+  rounded,
+} from "@elm-basket/core/geometry/polygon.ts";
 import { CURVE_TOLERANCE_MM } from "@elm-basket/core/geometry/tolerance.ts";
 import { letterLine } from "@elm-basket/core/lettering/line.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
@@ -15,21 +22,41 @@ const SMALL_PART_MM2 = FAMILY_TRAITS.permanentGloss.smallPartMm2;
 /** First drawing for measuring, at this em; the final one is drawn at the size asked for. */
 const MEASURE_TOLERANCE_EM = 0.0005;
 
-const size = z.union([z.strictObject({ capHeight: mm }), z.strictObject({ xHeight: mm }), z.strictObject({ height: mm }), z.strictObject({ width: mm })]);
+const size = z.union([
+  z.strictObject({ capHeight: mm }),
+  z.strictObject({ xHeight: mm }),
+  z.strictObject({ height: mm }),
+  z.strictObject({ width: mm }),
+]);
 
 /** A file that is no font is the giver's mistake, whatever its reader calls it. */
 function openFont(font: string): ReturnType<ReturnType<typeof diskFonts>> {
   try {
     return diskFonts(true)(font);
   } catch {
-    throw new InputError(`$.font: "${font}" is no TTF or OTF font that can be read; give another file, or an id from elm fonts`);
+    throw new InputError(
+      `$.font: "${font}" is no TTF or OTF font that can be read; give another file, or an id from elm fonts`,
+    );
   }
 }
 
 export const letter = defineVerb({
-  input: z.strictObject({ text: z.string().max(500), font: z.string().min(1), size, tracking: z.number().min(-0.5).max(5).default(0).describe("em"), join: z.boolean().optional() }),
+  input: z.strictObject({
+    text: z.string().max(500),
+    font: z.string().min(1),
+    size,
+    tracking: z.number().min(-0.5).max(5).default(0).describe("em"),
+    join: z.boolean().optional(),
+  }),
   output: z.strictObject({
-    pieces: z.array(z.strictObject({ id: z.string(), polygon: z.array(z.array(z.tuple([z.number(), z.number()]))), area: z.number(), counters: z.number() })),
+    pieces: z.array(
+      z.strictObject({
+        id: z.string(),
+        polygon: z.array(z.array(z.tuple([z.number(), z.number()]))),
+        area: z.number(),
+        counters: z.number(),
+      }),
+    ),
     width: z.number(),
     height: z.number(),
     missing: z.array(z.strictObject({ text: z.string(), index: z.number() })),
@@ -39,8 +66,15 @@ export const letter = defineVerb({
   }),
   run(input) {
     const face = openFont(input.font);
-    if (!face) throw new InputError(`$.font: there is no font "${input.font}"; elm fonts lists the ids, a path to a TTF or OTF works too`);
-    const spec = { text: input.text, trackingEm: input.tracking, join: input.join ?? studioFont(input.font)?.joined ?? false };
+    if (!face)
+      throw new InputError(
+        `$.font: there is no font "${input.font}"; elm fonts lists the ids, a path to a TTF or OTF works too`,
+      );
+    const spec = {
+      text: input.text,
+      trackingEm: input.tracking,
+      join: input.join ?? studioFont(input.font)?.joined ?? false,
+    };
     const draft = boxOf(letterLine(face, spec, MEASURE_TOLERANCE_EM).polygons);
     const emMm = emFor(input.size, face, { width: boxWidth(draft), height: boxHeight(draft) });
     const line = letterLine(face, spec, CURVE_TOLERANCE_MM / Math.max(emMm, 1));
@@ -48,12 +82,14 @@ export const letter = defineVerb({
     const box = boxOf(polygons);
     const strokes = line.glyphs.map(({ glyph }) => face.thinnest(glyph) * emMm);
     return {
-      pieces: rounded([...polygons].sort((a, b) => boxOf([a]).minX - boxOf([b]).minX)).map((polygon, i) => ({
-        id: `p${i + 1}`,
-        polygon: polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y])),
-        area: tidy(polygonArea(polygon), 4),
-        counters: polygon.length - 1,
-      })),
+      pieces: rounded([...polygons].sort((a, b) => boxOf([a]).minX - boxOf([b]).minX)).map(
+        (polygon, i) => ({
+          id: `p${i + 1}`,
+          polygon: polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y])),
+          area: tidy(polygonArea(polygon), 4),
+          counters: polygon.length - 1,
+        }),
+      ),
       width: tidy(boxWidth(box), 4),
       height: tidy(boxHeight(box), 4),
       missing: line.missing.map((entry) => ({ ...entry })),
@@ -64,7 +100,11 @@ export const letter = defineVerb({
   },
 });
 
-function emFor(asked: z.infer<typeof size>, face: { capHeight: number; xHeight: number }, draft: { width: number; height: number }): number {
+function emFor(
+  asked: z.infer<typeof size>,
+  face: { capHeight: number; xHeight: number },
+  draft: { width: number; height: number },
+): number {
   if ("capHeight" in asked) return asked.capHeight / face.capHeight;
   if ("xHeight" in asked) return asked.xHeight / face.xHeight;
   if ("height" in asked) return draft.height > 0 ? asked.height / draft.height : 1;
@@ -72,7 +112,10 @@ function emFor(asked: z.infer<typeof size>, face: { capHeight: number; xHeight: 
 }
 
 export const weed = defineVerb({
-  input: z.strictObject({ polygons: polygonsSchema, vinyl: z.enum(VINYL_FAMILIES).default("permanentGloss") }),
+  input: z.strictObject({
+    polygons: polygonsSchema,
+    vinyl: z.enum(VINYL_FAMILIES).default("permanentGloss"),
+  }),
   output: z.strictObject({
     wastePieces: z.number(),
     counters: z.number(),
@@ -93,7 +136,10 @@ export const weed = defineVerb({
       smallParts: report.smallParts,
       outlineLength: tidy(report.outlineLength, 3),
       thinnest: tidy(report.thinnest, 3),
-      thinPlaces: thinPlaces(polygons, FAMILY_TRAITS[vinyl].minStrokeMm).map(({ x, y }) => ({ x: tidy(x, 3), y: tidy(y, 3) })),
+      thinPlaces: thinPlaces(polygons, FAMILY_TRAITS[vinyl].minStrokeMm).map(({ x, y }) => ({
+        x: tidy(x, 3),
+        y: tidy(y, 3),
+      })),
       tails: report.tails,
       minutes: tidy(report.minutes, 3),
       technique: report.technique,

@@ -13,21 +13,26 @@ export const supplies = defineVerb({
   input: z.strictObject({
     supplies: z.array(supplySchema).max(1000),
     seats: z.number().int().min(0).max(MOST_SEATS),
-    spares: z.union([z.number().int().min(0), z.strictObject({ share: z.number().min(0).max(1) })]).default(0),
+    spares: z
+      .union([z.number().int().min(0), z.strictObject({ share: z.number().min(0).max(1) })])
+      .default(0),
     prepMinutes: z.number().min(0).default(0),
     prices: pricesSchema.default({ currency: "GBP", hourlyRate: 0, venue: 0, margin: 0.3 }),
   }),
   output: z.strictObject({
     perSeat: z.array(line),
     total: z.array(line),
-    buy: z.array(z.strictObject({ id: z.string(), packs: z.number(), amount: z.number(), price: z.number() })),
+    buy: z.array(
+      z.strictObject({ id: z.string(), packs: z.number(), amount: z.number(), price: z.number() }),
+    ),
     stockLeft: z.array(line),
     cost: costSchema,
   }),
   run({ supplies: wanted, seats, spares, prepMinutes, prices }) {
     const whole = typeof spares === "number" ? spares : Math.ceil(seats * spares.share - 1e-9);
     const lines = supplyLines({ supplies: wanted, seats, spares: whole });
-    const pick = (value: (l: (typeof lines)[number]) => number) => lines.map((l) => ({ id: l.id, amount: tidy(value(l)) }));
+    const pick = (value: (l: (typeof lines)[number]) => number) =>
+      lines.map((l) => ({ id: l.id, amount: tidy(value(l)) }));
     return {
       perSeat: pick((l) => l.perSeat),
       total: pick((l) => l.need),
@@ -51,7 +56,9 @@ export const schedule = defineVerb({
             .min(1)
             .refine((id) => id !== "__proto__", "not usable as an id; call the step anything else"),
           minutes,
-          after: z.array(z.strictObject({ step: z.string(), wait: minutes.default(0) })).default([]),
+          after: z
+            .array(z.strictObject({ step: z.string(), wait: minutes.default(0) }))
+            .default([]),
           tools: z.record(z.string(), z.number().int().min(0)).default({}),
           who: z.string().optional(),
         }),
@@ -61,7 +68,13 @@ export const schedule = defineVerb({
     start: z.number().optional(),
     end: z.number().optional(),
   }),
-  output: z.strictObject({ start: z.record(z.string(), z.number()), end: z.number(), critical: z.array(z.string()), slack: z.record(z.string(), z.number()), bound: z.number() }),
+  output: z.strictObject({
+    start: z.record(z.string(), z.number()),
+    end: z.number(),
+    critical: z.array(z.string()),
+    slack: z.record(z.string(), z.number()),
+    bound: z.number(),
+  }),
   run({ steps, tools, start = 0 }) {
     try {
       const plan = makeSchedule({ steps, tools });

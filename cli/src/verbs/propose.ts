@@ -1,6 +1,10 @@
 /** `elm propose`: what the craft's knowledge proposes for a class document, each with its reason. */
 
-import { type ClassDocument, classDocumentSchema, readClassDocument } from "@elm-basket/core/plan/document.ts";
+import {
+  type ClassDocument,
+  classDocumentSchema,
+  readClassDocument,
+} from "@elm-basket/core/plan/document.ts";
 import { factsOfAll, letterKits } from "@elm-basket/core/plan/plan.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
 import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
@@ -19,12 +23,33 @@ const thing = z.string();
 export const proposeInput = classDocumentSchema;
 export const proposeOutput = z.strictObject({
   minutes: z.number().describe("the whole class, waits filled and tools shared"),
-  steps: z.array(stepSchema.extend({ startMinute: z.number(), practisedMinutes: z.number().describe("of a practised hand alone"), because })),
+  steps: z.array(
+    stepSchema.extend({
+      startMinute: z.number(),
+      practisedMinutes: z.number().describe("of a practised hand alone"),
+      because,
+    }),
+  ),
   materials: z.array(supplySchema.extend({ because })),
-  preparation: z.array(taskSchema.extend({ because, date: z.string().nullable(), rounds: z.number(), evenings: z.array(z.strictObject({ date: z.string(), minutes: z.number() })) })),
+  preparation: z.array(
+    taskSchema.extend({
+      because,
+      date: z.string().nullable(),
+      rounds: z.number(),
+      evenings: z.array(z.strictObject({ date: z.string(), minutes: z.number() })),
+    }),
+  ),
   placing: z.array(z.strictObject({ thing, what: z.string(), text: z.string(), because })),
   cautions: z.array(z.strictObject({ text: z.string(), at: z.array(z.string()), because })),
-  care: z.array(z.strictObject({ thing, host: z.string(), participant: z.string(), because, from: z.array(z.strictObject({ hours: z.number(), what: z.string() })) })),
+  care: z.array(
+    z.strictObject({
+      thing,
+      host: z.string(),
+      participant: z.string(),
+      because,
+      from: z.array(z.strictObject({ hours: z.number(), what: z.string() })),
+    }),
+  ),
 });
 
 /** @param json what came on standard input */
@@ -36,7 +61,12 @@ export function propose(json: unknown): z.infer<typeof proposeOutput> {
   const facts = factsOfAll(document, things, kits);
   const proposal = proposeFor(document, { facts });
   const lists = listsOf(proposal);
-  const whole = { ...document, steps: lists.steps as unknown as ClassDocument["steps"], tools: [...proposal.tools], preparation: lists.preparation as unknown as ClassDocument["preparation"] };
+  const whole = {
+    ...document,
+    steps: lists.steps as unknown as ClassDocument["steps"],
+    tools: [...proposal.tools],
+    preparation: lists.preparation as unknown as ClassDocument["preparation"],
+  };
   const sheet = runSheetOf(whole);
   const start = new Map(sheet.steps.map(({ id, startMinute }) => [id, startMinute]));
   return {
@@ -58,10 +88,18 @@ function lettered(document: ClassDocument) {
   }
 }
 
-function dated(document: ClassDocument, { preparation }: Proposal): z.infer<typeof proposeOutput>["preparation"] {
+function dated(
+  document: ClassDocument,
+  { preparation }: Proposal,
+): z.infer<typeof proposeOutput>["preparation"] {
   const rows = new Map(preparedOn(document).map((row) => [row.id, row]));
   return preparation.map((task) => {
     const row = rows.get(task.id);
-    return { ...task, date: row?.date ?? null, rounds: row?.rounds ?? 1, evenings: (row?.evenings ?? []).map((one) => ({ ...one })) };
+    return {
+      ...task,
+      date: row?.date ?? null,
+      rounds: row?.rounds ?? 1,
+      evenings: (row?.evenings ?? []).map((one) => ({ ...one })),
+    };
   });
 }

@@ -8,7 +8,8 @@ import { partOf } from "./remedy.ts";
 import { speak } from "./words-en.ts";
 
 const tins = demoDocument("seed-tins");
-const find = (document: ClassDocument, code: Finding["code"]) => makePlan(document, testFonts).findings.find((finding) => finding.code === code);
+const find = (document: ClassDocument, code: Finding["code"]) =>
+  makePlan(document, testFonts).findings.find((finding) => finding.code === code);
 /** Applies the remedy, and tells whether the finding is gone. */
 function heals(document: ClassDocument, code: Finding["code"], remedy: string): boolean {
   const finding = find(document, code);
@@ -21,22 +22,49 @@ describe("remedies heal what they are offered for", () => {
   it("a font that has every letter", () => {
     const poppins = {
       ...withNames(tins, ["Nguyễn"]),
-      design: { ...tins.design, items: tins.design.items.map((item) => (item.id === "first-name" && item.kind === "text" ? { ...item, font: "poppins", join: false } : item)) },
+      design: {
+        ...tins.design,
+        items: tins.design.items.map((item) =>
+          item.id === "first-name" && item.kind === "text"
+            ? { ...item, font: "poppins", join: false }
+            : item,
+        ),
+      },
     };
     expect(heals(poppins, "missingGlyph", "useFont")).toBe(true);
   });
 
   it("a bolder face for thin strokes", () => {
-    const thin = { ...tins, design: { ...tins.design, items: tins.design.items.map((item) => (item.id === "first-name" && item.kind === "text" ? { ...item, font: "great-vibes" } : item)) } };
-    const finding = makePlan(thin, testFonts).findings.find(({ code, where }) => code === "thinStroke" && where.field === "first-name");
+    const thin = {
+      ...tins,
+      design: {
+        ...tins.design,
+        items: tins.design.items.map((item) =>
+          item.id === "first-name" && item.kind === "text"
+            ? { ...item, font: "great-vibes" }
+            : item,
+        ),
+      },
+    };
+    const finding = makePlan(thin, testFonts).findings.find(
+      ({ code, where }) => code === "thinStroke" && where.field === "first-name",
+    );
     const bolder = finding?.remedies.find(({ code }) => code === "useFont");
     expect(bolder).toBeDefined();
-    const after = makePlan(applyRemedy(thin, bolder as never), testFonts).findings.find(({ code, where }) => code === "thinStroke" && where.field === "first-name");
-    expect(after === undefined || Number(after.values.width) > Number(finding?.values.width) * 2).toBe(true);
+    const after = makePlan(applyRemedy(thin, bolder as never), testFonts).findings.find(
+      ({ code, where }) => code === "thinStroke" && where.field === "first-name",
+    );
+    expect(
+      after === undefined || Number(after.values.width) > Number(finding?.values.width) * 2,
+    ).toBe(true);
   });
 
   it("an empty seat taken out", () => {
-    const single = { ...tins, design: { ...tins.design, items: tins.design.items.slice(0, 1) }, vinyls: tins.vinyls.slice(0, 1) };
+    const single = {
+      ...tins,
+      design: { ...tins.design, items: tins.design.items.slice(0, 1) },
+      vinyls: tins.vinyls.slice(0, 1),
+    };
     expect(heals(withNames(single, ["Ines", ""]), "emptySeat", "removeSeat")).toBe(true);
   });
 
@@ -48,20 +76,29 @@ describe("remedies heal what they are offered for", () => {
   });
 
   it("clear of the rim", () => {
-    const shape = { ...(tins.blank.shape as Extract<ClassDocument["blank"]["shape"], { kind: "straightCup" }>), rimClearance: 5 };
-    expect(heals({ ...tins, blank: { ...tins.blank, shape } }, "rimTooClose", "raiseRim")).toBe(true);
+    const shape = {
+      ...(tins.blank.shape as Extract<ClassDocument["blank"]["shape"], { kind: "straightCup" }>),
+      rimClearance: 5,
+    };
+    expect(heals({ ...tins, blank: { ...tins.blank, shape } }, "rimTooClose", "raiseRim")).toBe(
+      true,
+    );
   });
 
   it("left as it is: no longer said; but a stop is always said", () => {
     expect(heals(tins, "sameName", "leaveIt")).toBe(true);
     const stop = { code: "missingGlyph", where: { seat: "1", field: "first-name" } } as const;
     const lacking = withNames({ ...tins, accepted: [findingKey(stop)] }, ["李"]);
-    expect(makePlan(lacking, testFonts).findings.some(({ severity }) => severity === "stop")).toBe(true);
+    expect(makePlan(lacking, testFonts).findings.some(({ severity }) => severity === "stop")).toBe(
+      true,
+    );
   });
 
   it("a remedy that names nothing changes nothing", () => {
     expect(applyRemedy(tins, { code: "setSchool", values: { school: "shout" } })).toEqual(tins);
-    expect(applyRemedy(tins, { code: "useFont", values: { item: "nowhere", font: "lobster" } })).toEqual(tins);
+    expect(
+      applyRemedy(tins, { code: "useFont", values: { item: "nowhere", font: "lobster" } }),
+    ).toEqual(tins);
     expect(applyRemedy(tins, { code: "removeSeat", values: { seat: "99" } })).toEqual(tins);
   });
 
@@ -78,7 +115,10 @@ describe("remedies heal what they are offered for", () => {
 
 describe("words", () => {
   it("speaks of seats by name, lengths in the studio's unit, and of every remedy", () => {
-    const plan = makePlan(withNames({ ...tins, accepted: [] }, ["Mette", "Mette", "李"]), testFonts);
+    const plan = makePlan(
+      withNames({ ...tins, accepted: [] }, ["Mette", "Mette", "李"]),
+      testFonts,
+    );
     for (const finding of plan.findings) {
       const said = speak(finding, "inFraction", (seat) => plan.labels.get(seat) ?? seat);
       expect(said.sentence).toMatch(/[.:?]$/u);
@@ -90,7 +130,11 @@ describe("words", () => {
 
 describe("cautions", () => {
   it("follow tools, materials and technique", () => {
-    expect(cautionsFor(demoClass("slate-numbers")).map(({ code }) => code)).toEqual(["blades", "heat", "paint"]);
+    expect(cautionsFor(demoClass("slate-numbers")).map(({ code }) => code)).toEqual([
+      "blades",
+      "heat",
+      "paint",
+    ]);
     expect(cautionsFor(demoClass("seed-tins")).map(({ code }) => code)).toContain("drink");
     expect(cautionsFor(demoClass("moth-cloche")).map(({ code }) => code)).toContain("glass");
   });

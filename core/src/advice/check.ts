@@ -45,10 +45,23 @@ const THING_RULES: readonly Rule[] = [
 ];
 
 /** Findings in order of gravity; what the host has left as it is (and is no stop) is not repeated. */
-export function findingsFor(plan: PlanStages, fonts: FontLookup, memory = new LetteringMemory()): Finding[] {
+export function findingsFor(
+  plan: PlanStages,
+  fonts: FontLookup,
+  memory = new LetteringMemory(),
+): Finding[] {
   const accepted = new Set(plan.document.accepted);
-  const ofThings = plan.things.map(({ id }) => THING_RULES.flatMap((rule) => rule(stagesOf(plan, id), fonts, memory)));
-  const things = plan.things.length === 1 ? (ofThings[0] ?? []) : saidOnce(ofThings.flatMap((found, i) => found.map((finding) => named(finding, plan.things[i]?.id ?? ""))));
+  const ofThings = plan.things.map(({ id }) =>
+    THING_RULES.flatMap((rule) => rule(stagesOf(plan, id), fonts, memory)),
+  );
+  const things =
+    plan.things.length === 1
+      ? (ofThings[0] ?? [])
+      : saidOnce(
+          ofThings.flatMap((found, i) =>
+            found.map((finding) => named(finding, plan.things[i]?.id ?? "")),
+          ),
+        );
   return [...CLASS_RULES.flatMap((rule) => rule(plan, fonts)), ...things]
     .filter((finding) => finding.severity === "stop" || !accepted.has(findingKey(finding)))
     .sort((a, b) => SEVERITY_ORDER.indexOf(a.severity) - SEVERITY_ORDER.indexOf(b.severity));
@@ -58,7 +71,14 @@ export function findingsFor(plan: PlanStages, fonts: FontLookup, memory = new Le
 function named(finding: Finding, thing: string): Finding {
   const where = { ...finding.where, thing };
   const key = findingKey({ code: finding.code, where });
-  return { ...finding, where, remedies: finding.remedies.map((remedy) => ({ ...remedy, values: { ...remedy.values, thing, ...(remedy.code === "leaveIt" ? { key } : {}) } })) };
+  return {
+    ...finding,
+    where,
+    remedies: finding.remedies.map((remedy) => ({
+      ...remedy,
+      values: { ...remedy.values, thing, ...(remedy.code === "leaveIt" ? { key } : {}) },
+    })),
+  };
 }
 
 /** What is the same of several things, as of a film all of them use, is said of the first. */

@@ -14,7 +14,9 @@ const cubic = (t: number): number => (t > EPSILON ? Math.cbrt(t) : (KAPPA * t + 
 
 /** @param colour `#rrggbb` */
 export function labOf(colour: string): Lab {
-  const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => linear(Number.parseInt(colour.slice(at, at + 2), 16)));
+  const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) =>
+    linear(Number.parseInt(colour.slice(at, at + 2), 16)),
+  );
   const x = cubic((0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / WHITE[0]);
   const y = cubic((0.2126729 * r + 0.7151522 * g + 0.072175 * b) / WHITE[1]);
   const z = cubic((0.0193339 * r + 0.119192 * g + 0.9503041 * b) / WHITE[2]);

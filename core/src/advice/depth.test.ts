@@ -5,7 +5,12 @@ import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import { tidyName } from "../roster/tidy.ts";
 import { demoDocument, madeUpNames, withNames } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { applyRemedy, type OneThing as ClassDocument, oneThingSchema as classDocumentSchema, makePlan } from "../testing/one-thing.ts";
+import {
+  applyRemedy,
+  type OneThing as ClassDocument,
+  oneThingSchema as classDocumentSchema,
+  makePlan,
+} from "../testing/one-thing.ts";
 import { VINYL_FAMILIES } from "../weeding/vinyl.ts";
 import { adviseOn, filmAdvice, surfaceAdvice, tapeAdvice, type Use } from "./film-choice.ts";
 import { REASON_WORDS, saySurface, sayTape } from "./film-words-en.ts";
@@ -17,14 +22,35 @@ const plain: ClassDocument = classDocumentSchema.parse({
   ...tins,
   accepted: [],
   vinyls: tins.vinyls.slice(0, 1),
-  design: { items: [{ ...PLAIN_LINE, id: "line", slot: "name", font: "poppins", vinyl: tins.vinyls[0]?.id, size: 10 }] },
+  design: {
+    items: [
+      {
+        ...PLAIN_LINE,
+        id: "line",
+        slot: "name",
+        font: "poppins",
+        vinyl: tins.vinyls[0]?.id,
+        size: 10,
+      },
+    ],
+  },
   seats: [{ seat: "1", fields: { name: "Ines" } }],
 });
-const withLine = (more: object, document = plain): ClassDocument => classDocumentSchema.parse({ ...document, design: { ...document.design, items: [{ ...document.design.items[0], ...more }] } });
-const withBlank = (shape: unknown, more: object = {}, document = plain): ClassDocument => classDocumentSchema.parse({ ...document, blank: { ...document.blank, shape, ...more } });
-const named = (...names: string[]) => classDocumentSchema.parse({ ...plain, seats: names.map((name, i) => ({ seat: String(i + 1), fields: { name } })) });
+const withLine = (more: object, document = plain): ClassDocument =>
+  classDocumentSchema.parse({
+    ...document,
+    design: { ...document.design, items: [{ ...document.design.items[0], ...more }] },
+  });
+const withBlank = (shape: unknown, more: object = {}, document = plain): ClassDocument =>
+  classDocumentSchema.parse({ ...document, blank: { ...document.blank, shape, ...more } });
+const named = (...names: string[]) =>
+  classDocumentSchema.parse({
+    ...plain,
+    seats: names.map((name, i) => ({ seat: String(i + 1), fields: { name } })),
+  });
 
-const find = (document: ClassDocument, code: Finding["code"]): Finding | undefined => makePlan(document, testFonts).findings.find((finding) => finding.code === code);
+const find = (document: ClassDocument, code: Finding["code"]): Finding | undefined =>
+  makePlan(document, testFonts).findings.find((finding) => finding.code === code);
 
 /** The document after a remedy of a finding that must be there. */
 function after(document: ClassDocument, code: Finding["code"], remedy: string): ClassDocument {
@@ -38,8 +64,20 @@ function after(document: ClassDocument, code: Finding["code"], remedy: string): 
 }
 
 describe("curved blanks", () => {
-  const tapered = { kind: "taperedCup", topDiameter: 100, bottomDiameter: 70, height: 100, warp: false };
-  const dome = { kind: "bulgedCup", profile: [0, 30, 60, 90].map((fromTop, i) => ({ fromTop, diameter: [70, 92, 96, 84][i] })), rimClearance: 8, footClearance: 4, wrapAngle: 130 };
+  const tapered = {
+    kind: "taperedCup",
+    topDiameter: 100,
+    bottomDiameter: 70,
+    height: 100,
+    warp: false,
+  };
+  const dome = {
+    kind: "bulgedCup",
+    profile: [0, 30, 60, 90].map((fromTop, i) => ({ fromTop, diameter: [70, 92, 96, 84][i] })),
+    rimClearance: 8,
+    footClearance: 4,
+    wrapAngle: 130,
+  };
 
   it("a straight cut on a taper is said, and bent by one press", () => {
     const bent = after(withBlank(tapered), "offLevel", "warp");
@@ -50,7 +88,11 @@ describe("curved blanks", () => {
   });
 
   it("wide plates on a bulge crease; smaller, they lie down", () => {
-    const bold = withBlank(dome, {}, withLine({ font: "alfa-slab-one", letterCase: "upper" }, named("BO")));
+    const bold = withBlank(
+      dome,
+      {},
+      withLine({ font: "alfa-slab-one", letterCase: "upper" }, named("BO")),
+    );
     const smaller = after(bold, "creases", "setSize");
     expect(find(smaller, "creases")).toBeUndefined();
   });
@@ -58,11 +100,27 @@ describe("curved blanks", () => {
   it("a closed ring on a bulge is opened by one press", () => {
     const ringed = classDocumentSchema.parse({
       ...withBlank(dome),
-      design: { ...plain.design, items: [...plain.design.items, { kind: "gap", id: "g", size: 2 }, { kind: "shape", id: "halo", form: "ring", vinyl: plain.vinyls[0]?.id, size: 40, band: 2 }] },
+      design: {
+        ...plain.design,
+        items: [
+          ...plain.design.items,
+          { kind: "gap", id: "g", size: 2 },
+          {
+            kind: "shape",
+            id: "halo",
+            form: "ring",
+            vinyl: plain.vinyls[0]?.id,
+            size: 40,
+            band: 2,
+          },
+        ],
+      },
     });
     expect(find(ringed, "creases")?.values.patch).toBeGreaterThan(10);
     const opened = after(ringed, "creases", "openRings");
-    expect(Number(find(opened, "creases")?.values.patch ?? 0)).toBeLessThan(Number(find(ringed, "creases")?.values.patch));
+    expect(Number(find(opened, "creases")?.values.patch ?? 0)).toBeLessThan(
+      Number(find(ringed, "creases")?.values.patch),
+    );
   });
 
   it("a wide plate of art is slit by one press, and lies down", () => {
@@ -87,7 +145,14 @@ describe("curved blanks", () => {
         },
       ],
     };
-    const plated = classDocumentSchema.parse({ ...withBlank(dome), design: { ...plain.design, school: "fixedHeight", items: [leaf, { kind: "gap", id: "g", size: 2 }, ...plain.design.items] } });
+    const plated = classDocumentSchema.parse({
+      ...withBlank(dome),
+      design: {
+        ...plain.design,
+        school: "fixedHeight",
+        items: [leaf, { kind: "gap", id: "g", size: 2 }, ...plain.design.items],
+      },
+    });
     const slit = after(plated, "creases", "slitPlates");
     expect(find(slit, "creases")).toBeUndefined();
   });
@@ -103,10 +168,18 @@ describe("remedies on letters", () => {
     const thin = withLine({ font: "oswald" }, named("Ottilie Brandenburger"));
     const thickened = after(thin, "thinStroke", "thicken");
     expect(find(thickened, "thinStroke")).toBeUndefined();
-    const by = Number(find(thin, "thinStroke")?.remedies.find(({ code }) => code === "thicken")?.values.by);
-    const tooLittle = withLine({ font: "oswald", thickenMm: Math.max(0, by - 0.06) }, named("Ottilie Brandenburger"));
+    const by = Number(
+      find(thin, "thinStroke")?.remedies.find(({ code }) => code === "thicken")?.values.by,
+    );
+    const tooLittle = withLine(
+      { font: "oswald", thickenMm: Math.max(0, by - 0.06) },
+      named("Ottilie Brandenburger"),
+    );
     expect(find(tooLittle, "thinStroke")).toBeDefined();
-    const hopeless = find(withLine({ font: "dancing-script", join: true }, named("Ottilie Maximiliane Brandenburger")), "thinStroke");
+    const hopeless = find(
+      withLine({ font: "dancing-script", join: true }, named("Ottilie Maximiliane Brandenburger")),
+      "thinStroke",
+    );
     expect(hopeless?.severity).toBe("stop");
     expect(hopeless?.remedies.map(({ code }) => code)).not.toContain("thicken");
   });
@@ -114,7 +187,15 @@ describe("remedies on letters", () => {
   const twoLines = (word: object, more: object = {}, document = plain) =>
     classDocumentSchema.parse({
       ...document,
-      design: { ...document.design, ...more, items: [document.design.items[0], { kind: "gap", id: "g", size: 2 }, { ...document.design.items[0], id: "word", slot: undefined, text: "tea", ...word }] },
+      design: {
+        ...document.design,
+        ...more,
+        items: [
+          document.design.items[0],
+          { kind: "gap", id: "g", size: 2 },
+          { ...document.design.items[0], id: "word", slot: undefined, text: "tea", ...word },
+        ],
+      },
     });
 
   it("a small line is made larger against the rest, just enough, and the other lines stay sound", () => {
@@ -122,7 +203,12 @@ describe("remedies on letters", () => {
     const [before, grown] = [makePlan(small, testFonts), after(small, "thinStroke", "growLine")];
     const now = makePlan(grown, testFonts);
     expect(now.findings.filter(({ code }) => code === "thinStroke")).toEqual([]);
-    const thinnest = (plan: typeof now) => Math.min(...(plan.lettered.seats[0]?.lines.find(({ item }) => item === "word")?.strokes.map(({ width }) => width) ?? []));
+    const thinnest = (plan: typeof now) =>
+      Math.min(
+        ...(plan.lettered.seats[0]?.lines
+          .find(({ item }) => item === "word")
+          ?.strokes.map(({ width }) => width) ?? []),
+      );
     expect(thinnest(before)).toBeLessThan(0.8);
     expect(thinnest(now)).toBeGreaterThanOrEqual(thinnest(before));
     const limit = Number(find(small, "thinStroke")?.values.limit);
@@ -135,34 +221,62 @@ describe("remedies on letters", () => {
     const random = seededRandom(41);
     let offered = 0;
     for (let round = 0; round < 10; round++) {
-      const seats = madeUpNames(60, random).map((name, i) => ({ seat: String(i + 1), fields: { name, word: WORDS[Math.floor(random() * WORDS.length)] } }));
-      const set = twoLines({ size: 4 + random() * 3, font: "oswald", slot: "word", text: undefined }, {}, classDocumentSchema.parse({ ...plain, seats }));
-      const finding = makePlan(set, testFonts).findings.find(({ code, where }) => code === "thinStroke" && where.field === "word");
+      const seats = madeUpNames(60, random).map((name, i) => ({
+        seat: String(i + 1),
+        fields: { name, word: WORDS[Math.floor(random() * WORDS.length)] },
+      }));
+      const set = twoLines(
+        { size: 4 + random() * 3, font: "oswald", slot: "word", text: undefined },
+        {},
+        classDocumentSchema.parse({ ...plain, seats }),
+      );
+      const finding = makePlan(set, testFonts).findings.find(
+        ({ code, where }) => code === "thinStroke" && where.field === "word",
+      );
       const remedy = finding?.remedies.find(({ code }) => code === "growLine");
       if (!remedy) continue;
       offered++;
-      const still = makePlan(applyRemedy(set, remedy), testFonts).findings.filter(({ code, where }) => code === "thinStroke" && where.field === remedy.values.item);
+      const still = makePlan(applyRemedy(set, remedy), testFonts).findings.filter(
+        ({ code, where }) => code === "thinStroke" && where.field === remedy.values.item,
+      );
       expect(still, JSON.stringify(remedy)).toEqual([]);
     }
     expect(offered).toBeGreaterThan(3);
   });
 
   it("a size by hand is raised where the face has room, and never past it", () => {
-    const low = withLine({ font: "oswald" }, classDocumentSchema.parse({ ...plain, design: { ...plain.design, school: "fixedHeight", fixedScale: 0.4 } }));
+    const low = withLine(
+      { font: "oswald" },
+      classDocumentSchema.parse({
+        ...plain,
+        design: { ...plain.design, school: "fixedHeight", fixedScale: 0.4 },
+      }),
+    );
     const finding = find(low, "thinStroke");
     expect(finding?.remedies.map(({ code }) => code)).toContain("setSize");
     const raised = after(low, "thinStroke", "setSize");
     expect(raised.design.fixedScale).toBeGreaterThan(0.4);
     expect(find(raised, "thinStroke")).toBeUndefined();
-    expect(raised.design.fixedScale).toBeLessThanOrEqual(makePlan(low, testFonts).lettered.asked[0]?.space.largest.scale ?? 0);
+    expect(raised.design.fixedScale).toBeLessThanOrEqual(
+      makePlan(low, testFonts).lettered.asked[0]?.space.largest.scale ?? 0,
+    );
     const full = named("Ottilie Maximiliane Brandenburger-Seebeck zu Adelheid");
-    const most = withLine({ font: "oswald" }, classDocumentSchema.parse({ ...full, design: { ...full.design, school: "fixedHeight", fixedScale: 0.4 } }));
+    const most = withLine(
+      { font: "oswald" },
+      classDocumentSchema.parse({
+        ...full,
+        design: { ...full.design, school: "fixedHeight", fixedScale: 0.4 },
+      }),
+    );
     expect(find(most, "thinStroke")).toBeDefined();
     expect(find(most, "thinStroke")?.remedies.map(({ code }) => code)).not.toContain("setSize");
   });
 
   it("a set at the size of its longest name fills the box where every thin seat has room", () => {
-    const set = withLine({ font: "oswald", letterCase: "upper" }, named("IIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIII", "SVEA"));
+    const set = withLine(
+      { font: "oswald", letterCase: "upper" },
+      named("IIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIII", "SVEA"),
+    );
     const finding = find(set, "thinStroke");
     expect(finding).toMatchObject({ where: { seat: "2" }, values: { seats: 1 } });
     expect(find(after(set, "thinStroke", "setSchool"), "thinStroke")).toBeUndefined();
@@ -174,8 +288,14 @@ describe("remedies on letters", () => {
   it("no line is grown that is the only one, or would take the room of another", () => {
     const alone = withLine({ font: "oswald" }, named("Ottilie Maximiliane Brandenburger"));
     expect(find(alone, "thinStroke")?.remedies.map(({ code }) => code)).not.toContain("growLine");
-    const wide = twoLines({ size: 3, font: "oswald", text: "tea with everybody at the long table" }, {}, named("Ines"));
-    const finding = makePlan(wide, testFonts).findings.find(({ code, where }) => code === "thinStroke" && where.field === "word");
+    const wide = twoLines(
+      { size: 3, font: "oswald", text: "tea with everybody at the long table" },
+      {},
+      named("Ines"),
+    );
+    const finding = makePlan(wide, testFonts).findings.find(
+      ({ code, where }) => code === "thinStroke" && where.field === "word",
+    );
     expect(finding).toBeDefined();
     expect(finding?.remedies.map(({ code }) => code)).not.toContain("growLine");
   });
@@ -203,7 +323,8 @@ describe("remedies on letters", () => {
     const broken = after(long, "longName", "breakLine");
     expect(broken.seats[0]?.own).toBeUndefined();
     expect(broken.seats[1]?.own?.line?.breakAt).toBeGreaterThan(0);
-    const height = (document: ClassDocument) => makePlan(document, testFonts).lettered.seats[0]?.lines[0]?.heightMm ?? 0;
+    const height = (document: ClassDocument) =>
+      makePlan(document, testFonts).lettered.seats[0]?.lines[0]?.heightMm ?? 0;
     expect(height(broken)).toBeGreaterThan(height(long) * 1.3);
   });
 
@@ -216,11 +337,21 @@ describe("remedies on letters", () => {
   });
 
   it("islands of a stencil are bridged", () => {
-    const stencil = classDocumentSchema.parse({ ...withLine({ font: "alfa-slab-one" }, named("8806")), technique: "openStencil" });
+    const stencil = classDocumentSchema.parse({
+      ...withLine({ font: "alfa-slab-one" }, named("8806")),
+      technique: "openStencil",
+    });
     const bridged = after(stencil, "looseIslands", "bridgeIslands");
     const plan = makePlan(bridged, testFonts);
     expect(plan.kits.every((kit) => kit.pieces.every(({ counters }) => counters === 0))).toBe(true);
-    expect(plan.lettered.seats[0]?.bridges.map(({ letter }) => letter).sort()).toEqual(["0", "6", "8", "8", "8", "8"]);
+    expect(plan.lettered.seats[0]?.bridges.map(({ letter }) => letter).sort()).toEqual([
+      "0",
+      "6",
+      "8",
+      "8",
+      "8",
+      "8",
+    ]);
   });
 });
 
@@ -248,14 +379,28 @@ describe("names as typed", () => {
 
   it("words of other slots, and words in capitals that are meant so, are no slips", () => {
     const document = withNames(tins, ["Ines", "Bo"]);
-    const words = { ...document, seats: document.seats.map((seat, i) => ({ ...seat, fields: { ...seat.fields, crop: i === 0 ? "STUDIO" : "stay in", word: i === 0 ? "STUDIO" : "stay in" } })) };
-    expect(makePlan(words, testFonts).findings.some(({ code }) => code === "untidyNames")).toBe(false);
+    const words = {
+      ...document,
+      seats: document.seats.map((seat, i) => ({
+        ...seat,
+        fields: {
+          ...seat.fields,
+          crop: i === 0 ? "STUDIO" : "stay in",
+          word: i === 0 ? "STUDIO" : "stay in",
+        },
+      })),
+    };
+    expect(makePlan(words, testFonts).findings.some(({ code }) => code === "untidyNames")).toBe(
+      false,
+    );
   });
 
   it("where a line has its own case rule, only spaces are looked at", () => {
     const upper = withLine({ letterCase: "upper" }, named("ines"));
     expect(find(upper, "untidyNames")).toBeUndefined();
-    expect(find(withLine({ letterCase: "upper" }, named("ines  b")), "untidyNames")?.values.tidy).toBe("ines b");
+    expect(
+      find(withLine({ letterCase: "upper" }, named("ines  b")), "untidyNames")?.values.tidy,
+    ).toBe("ines b");
   });
 });
 
@@ -263,7 +408,12 @@ describe("blanks", () => {
   it("that differ are planned with the smallest, and said", () => {
     const uneven = withBlank(plain.blank.shape, { specimens: [{ across: 80 }, { across: 86 }] });
     expect(find(uneven, "unevenBlanks")?.values).toMatchObject({ spread: 6, pieces: 2 });
-    expect(find(withBlank(plain.blank.shape, { specimens: [{ across: 80 }, { across: 81 }] }), "unevenBlanks")).toBeUndefined();
+    expect(
+      find(
+        withBlank(plain.blank.shape, { specimens: [{ across: 80 }, { across: 81 }] }),
+        "unevenBlanks",
+      ),
+    ).toBeUndefined();
   });
 
   it("decorated on both sides take every piece twice", () => {
@@ -277,14 +427,24 @@ describe("blanks", () => {
 });
 
 describe("which film", () => {
-  const use = (more: Partial<Use>): Use => ({ washing: "none", outdoors: false, months: 24, paintedOver: false, ...more });
+  const use = (more: Partial<Use>): Use => ({
+    washing: "none",
+    outdoors: false,
+    months: 24,
+    paintedOver: false,
+    ...more,
+  });
   const best = (more: Partial<Use>, material: (typeof MATERIALS)[number]) =>
     filmAdvice(use(more), material)
       .filter(({ verdict }) => verdict === "suits")
       .map(({ family }) => family);
 
   it("suits what the object goes through", () => {
-    expect(best({ washing: "hand", months: 60 }, "glazed")).toEqual(["permanentGloss", "glitter", "holographic"]);
+    expect(best({ washing: "hand", months: 60 }, "glazed")).toEqual([
+      "permanentGloss",
+      "glitter",
+      "holographic",
+    ]);
     expect(best({ outdoors: true, months: 60 }, "glass")).toEqual(["permanentGloss"]);
     expect(best({}, "paintedWood")).toContain("removable");
     expect(best({ paintedOver: true }, "rawWood")).toEqual(["removable", "stencil"]);
@@ -292,18 +452,32 @@ describe("which film", () => {
   });
 
   it("names where schools differ, and what surely fails", () => {
-    expect(adviseOn("permanentGloss", use({ washing: "dishwasher" }), "glazed")).toMatchObject({ verdict: "perhaps", reasons: ["dishwasherSchools"] });
-    expect(adviseOn("glitter", use({ washing: "dishwasher" }), "glazed")).toMatchObject({ verdict: "unsuited", reasons: ["fadesInDishwasher"] });
+    expect(adviseOn("permanentGloss", use({ washing: "dishwasher" }), "glazed")).toMatchObject({
+      verdict: "perhaps",
+      reasons: ["dishwasherSchools"],
+    });
+    expect(adviseOn("glitter", use({ washing: "dishwasher" }), "glazed")).toMatchObject({
+      verdict: "unsuited",
+      reasons: ["fadesInDishwasher"],
+    });
     expect(adviseOn("ironOn", use({}), "glazed").verdict).toBe("unsuited");
     expect(adviseOn("removable", use({ months: 36 }), "glass").reasons).toEqual(["tooShort"]);
-    expect(adviseOn("permanentGloss", use({ paintedOver: true }), "rawWood").reasons).toEqual(["liftsFibres"]);
+    expect(adviseOn("permanentGloss", use({ paintedOver: true }), "rawWood").reasons).toEqual([
+      "liftsFibres",
+    ]);
     expect(adviseOn("permanentGloss", use({}), "powderCoat").reasons).toEqual(["takesBadly"]);
   });
 
   it("has a reason in words for every family, use and material", () => {
     for (const family of VINYL_FAMILIES)
       for (const material of MATERIALS)
-        for (const more of [{}, { washing: "hand" }, { washing: "dishwasher" }, { outdoors: true }, { paintedOver: true }] as const) {
+        for (const more of [
+          {},
+          { washing: "hand" },
+          { washing: "dishwasher" },
+          { outdoors: true },
+          { paintedOver: true },
+        ] as const) {
           const { reasons } = adviseOn(family, use(more), material);
           for (const reason of reasons) expect(REASON_WORDS[reason]).toMatch(/\.$/u);
           if (family !== "permanentGloss" || material !== "glazed") continue;
@@ -312,7 +486,11 @@ describe("which film", () => {
   });
 
   it("a film that does not suit is a finding, with the reason", () => {
-    const washed = classDocumentSchema.parse({ ...plain, use: { washing: "hand" }, vinyls: plain.vinyls.map((vinyl) => ({ ...vinyl, family: "removable" })) });
+    const washed = classDocumentSchema.parse({
+      ...plain,
+      use: { washing: "hand" },
+      vinyls: plain.vinyls.map((vinyl) => ({ ...vinyl, family: "removable" })),
+    });
     const finding = find(washed, "filmUnsuited");
     expect(finding?.values.reason).toBe("notWashed");
     expect(speak(finding as Finding, "mm", String).sentence).toContain("Does not bear washing");
@@ -324,7 +502,9 @@ describe("tape, scraper, surface", () => {
     expect(tapeAdvice("glitter", "metal")).toMatchObject({ tack: "strong", why: "effectFilm" });
     expect(tapeAdvice("glitter", "glass")).toMatchObject({ tack: "strong", why: "smoothSchools" });
     // Strong tape takes paint off: it is never advised on it, whatever the film asks for.
-    for (const family of VINYL_FAMILIES) for (const material of ["paintedWood", "paintedMetal", "paper"] as const) expect(tapeAdvice(family, material).tack).not.toBe("strong");
+    for (const family of VINYL_FAMILIES)
+      for (const material of ["paintedWood", "paintedMetal", "paper"] as const)
+        expect(tapeAdvice(family, material).tack).not.toBe("strong");
     expect(tapeAdvice("thickBacked", "paintedWood").why).toBe("quarrel");
     expect(tapeAdvice("ironOn", "coir").tack).toBe("none");
     expect(tapeAdvice("permanentGloss", "paper")).toMatchObject({ tack: "low", why: "delicate" });
@@ -337,7 +517,8 @@ describe("tape, scraper, surface", () => {
     expect(surfaceAdvice("rawWood")).toEqual({ clean: "dryWipe", seal: "first" });
     expect(saySurface(surfaceAdvice("glass"))).toContain("Alcohol burns");
     expect(saySurface(surfaceAdvice("rawWood"))).not.toContain("Alcohol");
-    for (const material of MATERIALS) expect(saySurface(surfaceAdvice(material)).length).toBeGreaterThan(20);
+    for (const material of MATERIALS)
+      expect(saySurface(surfaceAdvice(material)).length).toBeGreaterThan(20);
   });
 });
 

@@ -15,7 +15,12 @@ export const useSchema = z.strictObject({
   outdoors: z.boolean().default(false),
   months: z.number().int().min(1).max(240).default(24).describe("how long it should hold"),
   paintedOver: z.boolean().default(false),
-  food: z.enum(FOOD).optional().describe("what of food touches it; when left out, cups are drunk from and nothing else meets food"),
+  food: z
+    .enum(FOOD)
+    .optional()
+    .describe(
+      "what of food touches it; when left out, cups are drunk from and nothing else meets food",
+    ),
 });
 export type Use = z.infer<typeof useSchema>;
 
@@ -79,24 +84,46 @@ const GLASSY: ReadonlySet<Material> = new Set(["glazed", "glass", "enamel"]);
 
 /** All families for one use and material, the best first; each with its reasons. */
 export function filmAdvice(use: Use, material: Material): FilmAdvice[] {
-  return VINYL_FAMILIES.map((family) => adviseOn(family, use, material)).sort((a, b) => ORDER.indexOf(b.verdict) - ORDER.indexOf(a.verdict));
+  return VINYL_FAMILIES.map((family) => adviseOn(family, use, material)).sort(
+    (a, b) => ORDER.indexOf(b.verdict) - ORDER.indexOf(a.verdict),
+  );
 }
 
-export const adviseOn = (family: VinylFamily, use: Use, material: Material): FilmAdvice => adviseOnFilm({ family }, use, material);
+export const adviseOn = (family: VinylFamily, use: Use, material: Material): FilmAdvice =>
+  adviseOnFilm({ family }, use, material);
 
 /** Of one bought film: its own glue counts before that of its family, and what the host has found before both. */
-export function adviseOnFilm({ family, adhesive, proved }: Pick<Vinyl, "family" | "adhesive" | "proved">, use: Use, material: Material): FilmAdvice {
+export function adviseOnFilm(
+  { family, adhesive, proved }: Pick<Vinyl, "family" | "adhesive" | "proved">,
+  use: Use,
+  material: Material,
+): FilmAdvice {
   const film = withGlue(FILMS[family], adhesive);
   // What comes off without residue behaves like removable film, whatever its finish.
-  const painted = adhesive === "weak" && (family === "permanentGloss" || family === "permanentMatte") ? "removable" : family;
-  const judged = use.paintedOver ? forStencil(painted, material) : [...forWear(family, film, use, proved), ...onMaterial(family, material)];
+  const painted =
+    adhesive === "weak" && (family === "permanentGloss" || family === "permanentMatte")
+      ? "removable"
+      : family;
+  const judged = use.paintedOver
+    ? forStencil(painted, material)
+    : [...forWear(family, film, use, proved), ...onMaterial(family, material)];
   const verdict = judged.reduce<Verdict>((all, [one]) => worse(all, one), "suits");
-  return { family, verdict, reasons: judged.filter(([one]) => one === verdict).map(([, reason]) => reason) };
+  return {
+    family,
+    verdict,
+    reasons: judged.filter(([one]) => one === verdict).map(([, reason]) => reason),
+  };
 }
 
 /** Finish and glue are not one thing: a glossy film may carry a weak glue, a matte one a solvent one. */
 function withGlue(film: Film, adhesive: Vinyl["adhesive"]): Film {
-  if (adhesive === "weak") return { months: Math.min(film.months, FILMS.removable.months), outdoors: "no", washing: "no", weak: true };
+  if (adhesive === "weak")
+    return {
+      months: Math.min(film.months, FILMS.removable.months),
+      outdoors: "no",
+      washing: "no",
+      weak: true,
+    };
   if (adhesive === "waterBased")
     return {
       ...film,
@@ -116,7 +143,9 @@ function forStencil(family: VinylFamily, material: Material): Judged[] {
     case "removable":
       return [["suits", isBareWood(material) ? "fewerFibres" : "comesOffClean"]];
     case "ironOn":
-      return GLASSY.has(material) ? [["unsuited", "failsOnGlaze"]] : [[material === "coir" || material === "canvas" ? "suits" : "perhaps", "gripsRough"]];
+      return GLASSY.has(material)
+        ? [["unsuited", "failsOnGlaze"]]
+        : [[material === "coir" || material === "canvas" ? "suits" : "perhaps", "gripsRough"]];
     case "permanentGloss":
     case "permanentMatte":
       return [isBareWood(material) ? ["unsuited", "liftsFibres"] : ["perhaps", "liftsFibres"]];
@@ -127,18 +156,36 @@ function forStencil(family: VinylFamily, material: Material): Judged[] {
 
 function forWear(family: VinylFamily, film: Film, use: Use, proved: Vinyl["proved"]): Judged[] {
   if (family === "stencil") return [["unsuited", "tooShort"]];
-  const out: Judged[] = [film.months >= use.months ? ["suits", "holdsLongEnough"] : ["unsuited", film.weak ? "weakGlue" : "tooShort"]];
-  if (use.outdoors && proved?.outdoors !== undefined) out.push(proved.outdoors ? ["suits", "provedHere"] : ["unsuited", "failedHere"]);
-  else if (use.outdoors) out.push(film.outdoors === "yes" ? ["suits", "holdsLongEnough"] : film.outdoors === "light" ? ["perhaps", "lightOutdoors"] : ["unsuited", "notOutdoors"]);
+  const out: Judged[] = [
+    film.months >= use.months
+      ? ["suits", "holdsLongEnough"]
+      : ["unsuited", film.weak ? "weakGlue" : "tooShort"],
+  ];
+  if (use.outdoors && proved?.outdoors !== undefined)
+    out.push(proved.outdoors ? ["suits", "provedHere"] : ["unsuited", "failedHere"]);
+  else if (use.outdoors)
+    out.push(
+      film.outdoors === "yes"
+        ? ["suits", "holdsLongEnough"]
+        : film.outdoors === "light"
+          ? ["perhaps", "lightOutdoors"]
+          : ["unsuited", "notOutdoors"],
+    );
   const found = use.washing === "none" ? undefined : FOUND[proved?.washing ?? "hand"][use.washing];
   if (proved?.washing && found) return [...out, found];
-  if (use.washing === "hand") out.push(film.washing === "no" ? ["unsuited", "notWashed"] : ["suits", "washes"]);
+  if (use.washing === "hand")
+    out.push(film.washing === "no" ? ["unsuited", "notWashed"] : ["suits", "washes"]);
   if (use.washing === "dishwasher") out.push(inDishwasher(family, film));
   return out;
 }
 
 /** What was found of washing, by what is asked of the film; where it does not say, the rule does. */
-const FOUND: Readonly<Record<NonNullable<NonNullable<Vinyl["proved"]>["washing"]>, Partial<Record<Use["washing"], Judged>>>> = {
+const FOUND: Readonly<
+  Record<
+    NonNullable<NonNullable<Vinyl["proved"]>["washing"]>,
+    Partial<Record<Use["washing"], Judged>>
+  >
+> = {
   none: { hand: ["unsuited", "failedHere"], dishwasher: ["unsuited", "failedHere"] },
   handOnly: { hand: ["suits", "provedHere"], dishwasher: ["unsuited", "failedHere"] },
   hand: { hand: ["suits", "provedHere"] },
@@ -153,34 +200,59 @@ function inDishwasher(family: VinylFamily, film: Film): Judged {
 }
 
 function onMaterial(family: VinylFamily, material: Material): Judged[] {
-  if (family === "ironOn") return GLASSY.has(material) ? [["unsuited", "failsOnGlaze"]] : [["perhaps", "gripsRough"]];
+  if (family === "ironOn")
+    return GLASSY.has(material) ? [["unsuited", "failsOnGlaze"]] : [["perhaps", "gripsRough"]];
   if (material === "powderCoat") return [["perhaps", "takesBadly"]];
   return isRough(material) ? [["perhaps", "liftsOffRough"]] : [];
 }
 
 /** Cups are drunk from unless the host says otherwise; of other things the host says. */
-export const foodOf = (use: Pick<Use, "food">, shape: BlankShape): Food => use.food ?? (isCup(shape) ? "drink" : "none");
+export const foodOf = (use: Pick<Use, "food">, shape: BlankShape): Food =>
+  use.food ?? (isCup(shape) ? "drink" : "none");
 
 export type Tack = "none" | "low" | "medium" | "strong";
 export interface TapeAdvice {
   /** None: the film's own liner carries it. */
   readonly tack: Tack;
-  readonly why: "liner" | "delicate" | "effectFilm" | "thickBacking" | "general" | "rough" | "smoothSchools" | "quarrel";
+  readonly why:
+    | "liner"
+    | "delicate"
+    | "effectFilm"
+    | "thickBacking"
+    | "general"
+    | "rough"
+    | "smoothSchools"
+    | "quarrel";
   readonly scraper: "card" | "felt" | "cloth";
 }
 
-const DELICATE: ReadonlySet<Material> = new Set(["paper", "paintedWood", "paintedMetal", "paintedPlastic", "leather", "rubber", "balloon"]);
+const DELICATE: ReadonlySet<Material> = new Set([
+  "paper",
+  "paintedWood",
+  "paintedMetal",
+  "paintedPlastic",
+  "leather",
+  "rubber",
+  "balloon",
+]);
 
 /**
  * A tape stronger than the paint's hold takes the paint with it; too weak leaves the vinyl behind. Where the film wants strong tape
  * and the ground bears only weak, they quarrel: weak tape, and what else helps, or another film.
  */
-export function tapeAdvice(family: VinylFamily, material: Material, glitterOnGlass: "strong" | "low" = "strong"): TapeAdvice {
+export function tapeAdvice(
+  family: VinylFamily,
+  material: Material,
+  glitterOnGlass: "strong" | "low" = "strong",
+): TapeAdvice {
   const scraper = family === "holographic" ? "felt" : isRough(material) ? "cloth" : "card";
   if (family === "ironOn") return { tack: "none", why: "liner", scraper: "cloth" };
   const strong = family === "glitter" || family === "thickBacked";
   if (strong && DELICATE.has(material)) return { tack: "low", why: "quarrel", scraper };
-  if (family === "glitter") return isSmooth(material) ? { tack: glitterOnGlass, why: "smoothSchools", scraper } : { tack: "strong", why: "effectFilm", scraper };
+  if (family === "glitter")
+    return isSmooth(material)
+      ? { tack: glitterOnGlass, why: "smoothSchools", scraper }
+      : { tack: "strong", why: "effectFilm", scraper };
   if (family === "thickBacked") return { tack: "strong", why: "thickBacking", scraper };
   if (DELICATE.has(material)) return { tack: "low", why: "delicate", scraper };
   return { tack: "medium", why: isRough(material) ? "rough" : "general", scraper };

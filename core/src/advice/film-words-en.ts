@@ -39,7 +39,11 @@ export const FAMILY_WORDS: Record<VinylFamily, string> = {
   ironOn: "Iron-on",
 };
 
-export const VERDICT_WORDS: Record<Verdict, string> = { suits: "suits", perhaps: "perhaps", unsuited: "not for this" };
+export const VERDICT_WORDS: Record<Verdict, string> = {
+  suits: "suits",
+  perhaps: "perhaps",
+  unsuited: "not for this",
+};
 
 export const REASON_WORDS: Record<FilmReason, string> = {
   holdsLongEnough: "Holds as long as you ask.",
@@ -49,15 +53,18 @@ export const REASON_WORDS: Record<FilmReason, string> = {
   washes: "Hand wash, no soaking.",
   handWashOnly: "Hand wash only.",
   notWashed: "Does not bear washing.",
-  dishwasherSchools: "Some never put decals in a dishwasher; others do with bold designs, once cured for two days.",
+  dishwasherSchools:
+    "Some never put decals in a dishwasher; others do with bold designs, once cured for two days.",
   fadesInDishwasher: "Fades or buckles in a dishwasher.",
-  liftsFibres: "So sticky that it lifts fibres and paint when it comes off; on a sealed surface some use it all the same.",
+  liftsFibres:
+    "So sticky that it lifts fibres and paint when it comes off; on a sealed surface some use it all the same.",
   fewerFibres: "Lifts fewer fibres from raw wood; others use stencil film.",
   forPainting: "Made for it: used once, comes off clean.",
   notForPainting: "Too thick or too dear to be painted over once.",
   failsOnGlaze: "Comes off glazed ceramic and glass.",
   gripsRough: "Grips cloth and coir where tape cannot; cut it mirrored, press it through a cloth.",
-  liftsOffRough: "Rub it into the surface and again after a minute; seal the surface where you can.",
+  liftsOffRough:
+    "Rub it into the surface and again after a minute; seal the surface where you can.",
   takesBadly: "Powder coat takes vinyl badly: try one first.",
   comesOffClean: "Comes off clean.",
   weakGlue: "Its weak glue does not hold that long.",
@@ -65,16 +72,25 @@ export const REASON_WORDS: Record<FilmReason, string> = {
   failedHere: "You have found that this one does not bear it.",
 };
 
-const TACK_WORDS = { none: "No transfer tape", low: "Low-tack tape", medium: "Medium tape", strong: "Strong tape" } as const;
+const TACK_WORDS = {
+  none: "No transfer tape",
+  low: "Low-tack tape",
+  medium: "Medium tape",
+  strong: "Strong tape",
+} as const;
 const TAPE_WHY: Record<TapeAdvice["why"], string> = {
   delicate: "a stronger one takes the surface with it",
-  effectFilm: "glitter does not come off its backing otherwise; on a tape of its own, apart from other layers",
+  effectFilm:
+    "glitter does not come off its backing otherwise; on a tape of its own, apart from other layers",
   thickBacking: "low tack does not lift it off its backing",
-  general: "holds and lets go. Some take strong tape for permanent film: it surely lifts it off the backing, and pulls harder on what lies under",
+  general:
+    "holds and lets go. Some take strong tape for permanent film: it surely lifts it off the backing, and pulls harder on what lies under",
   rough: "press it well: the surface gives it little to hold on",
   liner: "iron-on film comes on a liner of its own that carries it",
-  smoothSchools: "glitter may not leave its backing without a strong one; on smooth glass some use a low-tack tape and it works: try one before all",
-  quarrel: "this film wants strong tape, but this ground bears only weak. Let paint cure a day, dab the tape on cloth, test a corner; or take another film",
+  smoothSchools:
+    "glitter may not leave its backing without a strong one; on smooth glass some use a low-tack tape and it works: try one before all",
+  quarrel:
+    "this film wants strong tape, but this ground bears only weak. Let paint cure a day, dab the tape on cloth, test a corner; or take another film",
 };
 const SCRAPER_WORDS = {
   card: "a plastic scraper or an old bank card",
@@ -84,26 +100,37 @@ const SCRAPER_WORDS = {
 
 /** What the studio has, where that is not what is advised; empty where it is. */
 export const sayTapeAtHand = (advice: TapeAdvice, atHand: Exclude<Tack, "none">): string =>
-  advice.tack === "none" || advice.tack === atHand ? "" : ` What you have at hand is ${TACK_WORDS[atHand].toLowerCase()}: get the other for this.`;
+  advice.tack === "none" || advice.tack === atHand
+    ? ""
+    : ` What you have at hand is ${TACK_WORDS[atHand].toLowerCase()}: get the other for this.`;
 
-export const sayTape = (advice: TapeAdvice): string => `${TACK_WORDS[advice.tack]}: ${TAPE_WHY[advice.why]}.${linerWords(advice)} Rub with ${SCRAPER_WORDS[advice.scraper]}.`;
+export const sayTape = (advice: TapeAdvice): string =>
+  `${TACK_WORDS[advice.tack]}: ${TAPE_WHY[advice.why]}.${linerWords(advice)} Rub with ${SCRAPER_WORDS[advice.scraper]}.`;
 
 /** The cheap way, with its limits: it is too sticky for what is delicate and too weak for what is thick. */
-const linerWords = ({ tack, why }: TapeAdvice): string => (tack === "medium" && why === "general" ? ` Clear household shelf liner does for bold letters: ${LINER_LIMITS}.` : "");
-export const LINER_LIMITS = "dab it on cloth first, it is sticky; not on paint, not for glitter or thick-backed film";
+const linerWords = ({ tack, why }: TapeAdvice): string =>
+  tack === "medium" && why === "general"
+    ? ` Clear household shelf liner does for bold letters: ${LINER_LIMITS}.`
+    : "";
+export const LINER_LIMITS =
+  "dab it on cloth first, it is sticky; not on paint, not for glitter or thick-backed film";
 
 const CLEAN_WORDS = {
-  alcohol: "Wipe with alcohol, let it dry, do not touch it again. Alcohol burns: keep it from heat and open a window; follow its label.",
-  soapyWater: "Wash with soapy water and a soft cloth: alcohol crazes clear plastic. Take its protective film off first.",
+  alcohol:
+    "Wipe with alcohol, let it dry, do not touch it again. Alcohol burns: keep it from heat and open a window; follow its label.",
+  soapyWater:
+    "Wash with soapy water and a soft cloth: alcohol crazes clear plastic. Take its protective film off first.",
   dampCloth: "Wipe with a damp cloth and let it dry; no solvent.",
   dryWipe: "Wipe dry and dust-free, without alcohol.",
   brush: "Brush out loose fibres.",
 } as const;
 const SEAL_WORDS = {
-  first: "Seal it first with a water-based clear coat, or the vinyl lifts; indoors some lay it on bare wood and rub it in with a cloth.",
+  first:
+    "Seal it first with a water-based clear coat, or the vinyl lifts; indoors some lay it on bare wood and rub it in with a cloth.",
   no: "No sealing needed before.",
   test: "Try a scrap first: press it on, lift it after a minute.",
 } as const;
 
 /** @param painted through or round film: paint wants no seal under it */
-export const saySurface = (advice: SurfaceAdvice, painted = false): string => (painted ? CLEAN_WORDS[advice.clean] : `${CLEAN_WORDS[advice.clean]} ${SEAL_WORDS[advice.seal]}`);
+export const saySurface = (advice: SurfaceAdvice, painted = false): string =>
+  painted ? CLEAN_WORDS[advice.clean] : `${CLEAN_WORDS[advice.clean]} ${SEAL_WORDS[advice.seal]}`;

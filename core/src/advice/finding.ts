@@ -123,7 +123,9 @@ export interface Finding {
 /** Stable name of a finding, by which a host may leave it as it is. */
 export function findingKey(finding: Pick<Finding, "code" | "where">): string {
   const { seat, field, step, vinyl, thing } = finding.where;
-  return [finding.code, seat, field, step, vinyl, ...(thing === undefined ? [] : [thing])].map((part) => part ?? "").join("/");
+  return [finding.code, seat, field, step, vinyl, ...(thing === undefined ? [] : [thing])]
+    .map((part) => part ?? "")
+    .join("/");
 }
 
 export const SEVERITY_ORDER: readonly Severity[] = ["stop", "check", "tip"];

@@ -2,7 +2,15 @@
 import type { Material } from "../blanks/blank.ts";
 
 /** Strokes and gaps thinner than this do not hold, or do not come out when painted, on a coarse ground, mm: first values from practice. */
-const COARSE: Partial<Record<Material, number>> = { coir: 5, canvas: 2, rawWood: 1.5, stainedWood: 1.5, cork: 1.5, firedClay: 1.2, stone: 1.2 };
+const COARSE: Partial<Record<Material, number>> = {
+  coir: 5,
+  canvas: 2,
+  rawWood: 1.5,
+  stainedWood: 1.5,
+  cork: 1.5,
+  firedClay: 1.2,
+  stone: 1.2,
+};
 
 export const groundLimitMm = (material: Material): number => COARSE[material] ?? 0;
 
@@ -18,9 +26,26 @@ export const isMatt = of("paintedWood", "rawWood", "stainedWood", "firedClay", "
 /** So smooth that film slides until its glue has begun to hold. */
 export const isSmooth = of("glass", "glazed");
 /** Stands outdoors or is handled at its edges: a clear coat holds on it, and no food or dishwasher comes near. */
-export const bearsCoat = of("rawWood", "stainedWood", "sealedWood", "paintedWood", "metal", "paintedMetal", "powderCoat", "stone", "firedClay");
+export const bearsCoat = of(
+  "rawWood",
+  "stainedWood",
+  "sealedWood",
+  "paintedWood",
+  "metal",
+  "paintedMetal",
+  "powderCoat",
+  "stone",
+  "firedClay",
+);
 /** Washed up after use, where it is something to drink from. */
-export const isWashedUp = of("glazed", "glass", "enamel", "paintedMetal", "powderCoat", "paintedPlastic");
+export const isWashedUp = of(
+  "glazed",
+  "glass",
+  "enamel",
+  "paintedMetal",
+  "powderCoat",
+  "paintedPlastic",
+);
 /** Stain colours the fibres and binds none of them. */
 export const isBareWood = of("rawWood", "stainedWood");
 export const isWood = (material: Material): boolean => material.endsWith("Wood");

@@ -5,8 +5,10 @@ import { makePlan } from "../testing/one-thing.ts";
 import { speak } from "./words-en.ts";
 
 const tins = demoDocument("seed-tins");
-const planned = (prices: Partial<typeof tins.prices>, document = tins) => makePlan({ ...document, prices: { ...document.prices, ...prices } }, testFonts);
-const found = (plan: ReturnType<typeof planned>) => plan.findings.find(({ code }) => code === "overBudget");
+const planned = (prices: Partial<typeof tins.prices>, document = tins) =>
+  makePlan({ ...document, prices: { ...document.prices, ...prices } }, testFonts);
+const found = (plan: ReturnType<typeof planned>) =>
+  plan.findings.find(({ code }) => code === "overBudget");
 
 describe("what a seat may cost", () => {
   it("is said when it is passed, to the unit, with what most of it is; not when it is met", () => {
@@ -14,7 +16,9 @@ describe("what a seat may cost", () => {
     expect(found(planned({ budget: perSeat }))).toBeUndefined();
     const over = found(planned({ budget: perSeat - 1 }));
     expect(over?.values).toMatchObject({ over: 1, perSeat, budget: perSeat - 1 });
-    expect(over && speak(over, "mm", String).sentence).toMatch(/£0\.01 more than it may\. Most of it, \d+ %, is /u);
+    expect(over && speak(over, "mm", String).sentence).toMatch(
+      /£0\.01 more than it may\. Most of it, \d+ %, is /u,
+    );
     expect(found(planned({}))).toBeUndefined();
   });
 

@@ -3,9 +3,16 @@ import type { Material } from "../blanks/blank.ts";
 import { surfaceOf } from "../blanks/ground.ts";
 import type { ThingDocument } from "../plan/thing-document.ts";
 
-export function readySurface({ blank, preparation, thing, things }: Pick<ThingDocument, "blank" | "preparation" | "thing" | "things">): Material {
+export function readySurface({
+  blank,
+  preparation,
+  thing,
+  things,
+}: Pick<ThingDocument, "blank" | "preparation" | "thing" | "things">): Material {
   if (blank.ground) return surfaceOf(blank.material, blank.ground);
-  const own = preparation.filter((task) => task.thing === thing.id || (task.thing === undefined && things[0]?.id === thing.id));
+  const own = preparation.filter(
+    (task) => task.thing === thing.id || (task.thing === undefined && things[0]?.id === thing.id),
+  );
   const does = (what: string) => own.some(({ id }) => id === what || id.startsWith(`${what}-`));
   if (does("paint")) return surfaceOf(blank.material, { what: "paint" });
   if (does("seal")) return surfaceOf(blank.material, { what: "seal" });

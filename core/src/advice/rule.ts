@@ -9,4 +9,7 @@ export type ClassRule = (plan: PlanStages, fonts: FontLookup) => Finding[];
 export type Rule = (plan: ThingStages, fonts: FontLookup, memory: LetteringMemory) => Finding[];
 
 /** Remedy offered with every finding that may be left as it is. */
-export const leaveIt = (finding: Pick<Finding, "code" | "where">): Finding["remedies"][number] => ({ code: "leaveIt", values: { key: findingKey(finding) } });
+export const leaveIt = (finding: Pick<Finding, "code" | "where">): Finding["remedies"][number] => ({
+  code: "leaveIt",
+  values: { key: findingKey(finding) },
+});

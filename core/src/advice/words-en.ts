@@ -28,9 +28,11 @@ interface Speech {
   readonly name: (seat: string) => string;
 }
 
-const mm = (values: Values, key: string, speech: Speech) => showLength(Number(values[key] ?? 0), speech.unit);
+const mm = (values: Values, key: string, speech: Speech) =>
+  showLength(Number(values[key] ?? 0), speech.unit);
 /** A patch is told by its diameter, as a tape measures it. */
-const wide = (values: Values, key: string, speech: Speech) => `⌀ ${showLength(2 * Number(values[key] ?? 0), speech.unit)}`;
+const wide = (values: Values, key: string, speech: Speech) =>
+  `⌀ ${showLength(2 * Number(values[key] ?? 0), speech.unit)}`;
 const fine = (values: Values, key: string) =>
   `${Number(values[key] ?? 0)
     .toFixed(2)
@@ -40,8 +42,10 @@ const who = (speech: Speech) => (speech.where.seat ? speech.name(speech.where.se
 
 const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string> = {
   missingGlyph: (v, s) => `${who(s)}: ${family(v.font)} has no ${v.letters}.`,
-  noFontHasGlyph: (v, s) => `${who(s)}: none of the fonts here has ${v.letters}. Ask for a spelling in Latin letters, or cut it as art.`,
-  thinStroke: (v, s) => `${who(s)}: “${v.letter}” is ${fine(v, "width")} at its thinnest, this vinyl lifts well from ${fine(v, "limit")}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
+  noFontHasGlyph: (v, s) =>
+    `${who(s)}: none of the fonts here has ${v.letters}. Ask for a spelling in Latin letters, or cut it as art.`,
+  thinStroke: (v, s) =>
+    `${who(s)}: “${v.letter}” is ${fine(v, "width")} at its thinnest, this vinyl lifts well from ${fine(v, "limit")}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
   lettersApart: (v, s) => `${who(s)}: ${v.pairs} stay apart and will be cut as separate pieces.`,
   emptySeat: (_, s) => `${who(s)} has nothing to cut: give it a name, or take the seat out.`,
   noSeats: () => "Nobody is in this class yet. Paste the names at Letter.",
@@ -55,28 +59,35 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
     `“${v.text}”${Number(v.count) > 1 ? ` and ${Number(v.count) - 1} more` : ""} (${v.letters} letters) ${Number(v.count) > 1 ? "set" : "sets"} all names to ${fine(v, "height")}; without ${Number(v.count) > 1 ? "them" : "it"} the others would stand ${fine(v, "others")} high.`,
   missingWord: (v, s) =>
     `${who(s)} has no ${v.slot}, others do${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}: ${v.cut ? `only “${v.cut}” would be cut` : "half a kit would be cut"}. Give it one at Letter.`,
-  unknownPicture: (v, s) => `${who(s)}: there is no picture “${v.text}”; there are ${v.known}. “${v.instead}” would be cut.`,
-  artRepaired: (v) => `The art “${v.name}” crosses itself; it is cut as it is filled, with what is enclosed twice left open. Look whether that is meant.`,
+  unknownPicture: (v, s) =>
+    `${who(s)}: there is no picture “${v.text}”; there are ${v.known}. “${v.instead}” would be cut.`,
+  artRepaired: (v) =>
+    `The art “${v.name}” crosses itself; it is cut as it is filled, with what is enclosed twice left open. Look whether that is meant.`,
   insideBelowGround: (v, s) =>
     `${who(s)}: the inside of “${v.letter}” is ${fine(v, "width")} wide; on this coarse ground paint runs under film narrower than ${mm(v, "limit", s)}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
   manyColours: (v) =>
     `${v.films} colours with ${v.small} small parts: each colour is cut, weeded and laid by itself. Printing on film is the other way for such a picture; here fewer colours, or larger parts.`,
   homeBlanks: (v) =>
     `People at home find their own piece. A straight wall or a flat face suits: film lies down on it by itself. On one that ${v.bulged === 1 ? "bulges, plan snips in the tape between letters, or letters that stand apart" : "tapers, a design cut straight runs off level: it is bent to this one piece only"}. Say so on the list you send.`,
-  nearShades: (v) => `${v.a} and ${v.b} hardly differ: side by side on one set they look like a mistake. One of them in both places saves a colour; at Plan a film is replaced throughout.`,
+  nearShades: (v) =>
+    `${v.a} and ${v.b} hardly differ: side by side on one set they look like a mistake. One of them in both places saves a colour; at Plan a film is replaced throughout.`,
   ownUnmeasured: (v) =>
     `${Number(v.seats) === Number(v.of) ? "Nobody who brings" : `${v.seats} of ${v.of} who bring`} their own (${v.name}) ${Number(v.seats) === Number(v.of) ? "has" : "have not"} measured it${Number(v.seats) === Number(v.of) ? " yet" : ""}: planned as if it were like the one drawn here. They measure it by their link, or you type it at Measure.`,
-  personalUseOnly: (v) => `The art “${v.name}” is marked for personal use (${v.licence}): a class that people pay for is commercial. Ask its maker, or take other art.`,
+  personalUseOnly: (v) =>
+    `The art “${v.name}” is marked for personal use (${v.licence}): a class that people pay for is commercial. Ask its maker, or take other art.`,
   belowGround: (v, s) =>
     `${who(s)}: “${v.letter}” is ${fine(v, "width")} at its thinnest; on this coarse ground parts under ${mm(v, "limit", s)} are hard to press and to paint${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
-  liftsFibres: (v) => `${v.name} pulls fibres off raw wood when it comes off. Removable or stencil film lifts fewer; or seal the wood first.`,
-  tapeQuarrel: (v) => `${v.name} wants strong tape, but this ground bears only weak. Let the paint cure a day, dab the tape on cloth, test a corner; or take another film.`,
+  liftsFibres: (v) =>
+    `${v.name} pulls fibres off raw wood when it comes off. Removable or stencil film lifts fewer; or seal the wood first.`,
+  tapeQuarrel: (v) =>
+    `${v.name} wants strong tape, but this ground bears only weak. Let the paint cure a day, dab the tape on cloth, test a corner; or take another film.`,
   notIronOn: (v) => `${v.name} is no iron-on film: it cannot be pressed on as a stencil.`,
   foodContact: (v) =>
     v.food === "worked"
       ? "Vinyl is no food-contact material: on what works with food it belongs on the handle, or the piece is for show only."
       : "Food lies on this, and vinyl is no food-contact material: keep the design where no food lies, or let it be served on paper or a plate, and nothing be cut on it.",
-  tooSmall: (v, s) => `${who(s)}: letters of ${fine(v, "height")} are hard to weed; ${fine(v, "limit")} is a sound least.`,
+  tooSmall: (v, s) =>
+    `${who(s)}: letters of ${fine(v, "height")} are hard to weed; ${fine(v, "limit")} is a sound least.`,
   kitTooLarge: (v, s) =>
     `${v.name}: the kit is ${mm(v, "width", s)} × ${mm(v, "height", s)}, one load takes ${mm(v, "binWidth", s)} × ${mm(v, "binHeight", s)}.${longerWords(v, s) || " Make the design smaller."}`,
   kitInParts: (v, s) =>
@@ -85,45 +96,66 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
     `${who(s)}: one load leaves only ${mm(v, "mm", s)} of film round the stencil, not ${mm(v, "wanted", s)}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}: the letters stay whole. Mask beyond it with tape before painting.`,
   borderOverFace: (v, s) =>
     `The stencil with its border is ${mm(v, "width", s)} × ${mm(v, "height", s)}, the face ${mm(v, "faceWidth", s)} × ${mm(v, "faceHeight", s)}. Inside a frame film does not lie down on the moulding: trim it to ${mm(v, "trim", s)} ${v.across === 1 ? "across" : "in height"}, or take less border.`,
-  barelySeen: (v) => `${v.name} is hardly seen on ${String(v.blank).toLowerCase()}: hold a scrap of it against the piece before anything is cut.`,
-  unseenCuts: (v) => `The cut lines of ${v.name} are hardly seen on its backing: weed it against the light, bend a corner to find them, or weed it first while eyes are fresh.`,
-  needsMat: (v) => `${v.name} has a thin backing: without a mat it slips in the cutter. Choose a mat at Cut, or a film on a thick backing.`,
-  rimTooClose: (v, s) => `The design comes within ${mm(v, "clearance", s)} of the rim. Vinyl is no food-contact material: keep ${mm(v, "limit", s)} from lips.`,
-  wideOnCup: (v) => `The widest name goes ${Number(v.degrees).toFixed(0)}° round: it cannot be read from one side.`,
-  timeMoved: (v) => `The clocks change that day: ${v.time} does not exist in ${v.zone}. The class is taken to begin at ${v.begins}.`,
-  timeTwice: (v) => `The clocks change that day: ${v.time} exists twice in ${v.zone}. The first of them is meant; say so in the invitation.`,
+  barelySeen: (v) =>
+    `${v.name} is hardly seen on ${String(v.blank).toLowerCase()}: hold a scrap of it against the piece before anything is cut.`,
+  unseenCuts: (v) =>
+    `The cut lines of ${v.name} are hardly seen on its backing: weed it against the light, bend a corner to find them, or weed it first while eyes are fresh.`,
+  needsMat: (v) =>
+    `${v.name} has a thin backing: without a mat it slips in the cutter. Choose a mat at Cut, or a film on a thick backing.`,
+  rimTooClose: (v, s) =>
+    `The design comes within ${mm(v, "clearance", s)} of the rim. Vinyl is no food-contact material: keep ${mm(v, "limit", s)} from lips.`,
+  wideOnCup: (v) =>
+    `The widest name goes ${Number(v.degrees).toFixed(0)}° round: it cannot be read from one side.`,
+  timeMoved: (v) =>
+    `The clocks change that day: ${v.time} does not exist in ${v.zone}. The class is taken to begin at ${v.begins}.`,
+  timeTwice: (v) =>
+    `The clocks change that day: ${v.time} exists twice in ${v.zone}. The first of them is meant; say so in the invitation.`,
   runsOver: (v) => `The steps end ${showMinutes(Number(v.over))} after the class does.`,
   overBudget: (v) =>
     `A seat costs ${moneyText(Number(v.perSeat), String(v.currency))}${Number(v.missing) > 0 ? ", without what has no price yet" : ""}: ${moneyText(Number(v.over), String(v.currency))} more than it may. Most of it, ${v.share} %, is ${COST_WORDS[v.most as CostKind] ?? "materials"}.`,
   wetGround: (v) =>
     `${v.what === "stain" ? "Stain" : v.what === "seal" ? "A clear coat" : "Paint"} wants a night before film lies on it, as its label says; in the class it has an hour at most. Film laid sooner holds badly and lifts what is under it.`,
-  idleWait: (v) => `${showMinutes(Number(v.minutes))} with nothing to do before “${v.title}”: something dries.`,
-  smallParts: (v, s) => `${who(s)} has ${v.count} small parts${Number(v.kits) > 1 ? `, ${v.kits} kits have as many` : ""}: weed those in reverse, with tape on the face.`,
-  mirrored: (v) => `${v.name} is iron-on: it lies face down and is cut mirrored. The files already are.`,
-  rawWood: (v) => `${v.name} lifts from raw wood: seal the wood first. Indoors some lay it on bare wood and rub it in with a cloth.`,
+  idleWait: (v) =>
+    `${showMinutes(Number(v.minutes))} with nothing to do before “${v.title}”: something dries.`,
+  smallParts: (v, s) =>
+    `${who(s)} has ${v.count} small parts${Number(v.kits) > 1 ? `, ${v.kits} kits have as many` : ""}: weed those in reverse, with tape on the face.`,
+  mirrored: (v) =>
+    `${v.name} is iron-on: it lies face down and is cut mirrored. The files already are.`,
+  rawWood: (v) =>
+    `${v.name} lifts from raw wood: seal the wood first. Indoors some lay it on bare wood and rub it in with a cloth.`,
   closedCounters: (v, s) =>
     `${who(s)}: letters of “${v.text}” overlap so far that ${v.counters === 1 ? "an inside is" : `${v.counters} insides are`} closed${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
   tightCounter: (v, s) =>
     `${who(s)}: the inside of “${v.letter}” is ${Number(v.width) < 0.05 ? "as good as closed" : `${fine(v, "width")} wide`}, a hook needs ${fine(v, "limit")}${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
-  looseMarks: (v, s) => `${who(s)}: dots and accents of “${v.text}” are small parts that stand alone and get lost in weeding${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
-  offLevel: (v, s) => `On this taper a straight cut runs off level: the ends of the widest design rise by ${mm(v, "rise", s)}.`,
+  looseMarks: (v, s) =>
+    `${who(s)}: dots and accents of “${v.text}” are small parts that stand alone and get lost in weeding${Number(v.seats) > 1 ? ` (${v.seats} seats)` : ""}.`,
+  offLevel: (v, s) =>
+    `On this taper a straight cut runs off level: the ends of the widest design rise by ${mm(v, "rise", s)}.`,
   creases: (v, s) =>
     `${who(s)}: a piece spans ${wide(v, "patch", s)}, this bulge takes ${wide(v, "limit", s)}: it will crease and cannot be smoothed${Number(v.pieces) > 1 ? ` (${v.pieces} pieces)` : ""}.`,
-  mayCrease: (v, s) => `${who(s)}: a piece spans ${wide(v, "patch", s)}, about as much as this bulge takes (${wide(v, "limit", s)}). Lay the middle first, then outwards.`,
-  looseIslands: (v, s) => `${who(s)} has ${v.islands} islands that ride on the tape${Number(v.kits) > 1 ? `, ${v.kits} kits have as many` : ""}. Bridges hold them without tape.`,
-  untidyNames: (v) => `“${v.text}” looks like a slip${Number(v.count) > 1 ? `, ${v.count} such names` : ""}: “${v.tidy}”?`,
-  unevenBlanks: (v, s) => `The ${v.pieces} measured pieces differ by up to ${mm(v, "spread", s)}; the design is planned for the smallest.`,
-  twiceTheVinyl: () => "Both sides of the cup: every kit holds the design twice, and takes twice the vinyl.",
-  filmUnsuited: (v) => `${v.name} does not suit what these go through. ${REASON_WORDS[String(v.reason) as FilmReason] ?? ""}`,
+  mayCrease: (v, s) =>
+    `${who(s)}: a piece spans ${wide(v, "patch", s)}, about as much as this bulge takes (${wide(v, "limit", s)}). Lay the middle first, then outwards.`,
+  looseIslands: (v, s) =>
+    `${who(s)} has ${v.islands} islands that ride on the tape${Number(v.kits) > 1 ? `, ${v.kits} kits have as many` : ""}. Bridges hold them without tape.`,
+  untidyNames: (v) =>
+    `“${v.text}” looks like a slip${Number(v.count) > 1 ? `, ${v.count} such names` : ""}: “${v.tidy}”?`,
+  unevenBlanks: (v, s) =>
+    `The ${v.pieces} measured pieces differ by up to ${mm(v, "spread", s)}; the design is planned for the smallest.`,
+  twiceTheVinyl: () =>
+    "Both sides of the cup: every kit holds the design twice, and takes twice the vinyl.",
+  filmUnsuited: (v) =>
+    `${v.name} does not suit what these go through. ${REASON_WORDS[String(v.reason) as FilmReason] ?? ""}`,
   glassBacks: () => "A clear blank shows the back of the decal from the other side.",
 };
 
 const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => string> = {
   useFont: (v) => `Use ${family(v.font)} for all`,
   setSchool: (v) => `Size by “${SCHOOL_WORDS[String(v.school)]?.name ?? v.school}”`,
-  setTracking: (v) => (Number(v.looser) === 1 ? "Set the letters looser" : "Set the letters tighter"),
+  setTracking: (v) =>
+    Number(v.looser) === 1 ? "Set the letters looser" : "Set the letters tighter",
   removeSeat: () => "Take the seat out",
-  ownSize: (v) => `Give ${String(v.seats).includes(" ") ? "these" : "it"} a size of ${String(v.seats).includes(" ") ? "their" : "its"} own: ${fine(v, "height")}, the others ${fine(v, "others")}`,
+  ownSize: (v) =>
+    `Give ${String(v.seats).includes(" ") ? "these" : "it"} a size of ${String(v.seats).includes(" ") ? "their" : "its"} own: ${fine(v, "height")}, the others ${fine(v, "others")}`,
   filmToBlank: () => "Cut the film to the blank's own outline: it centres itself",
   plainFilm: (v) => `Take a plain film of this colour instead of ${v.name}, wherever it is used`,
   setFamily: () => "Make it iron-on film",
@@ -132,46 +164,75 @@ const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => strin
   lessBorder: (v, s) => `Take a border of ${mm(v, "mm", s)}`,
   useCutter: (v) => `Cut it on: ${String(v.name).toLowerCase()}`,
   endLater: (v) => `Plan ${showMinutes(Number(v.minutes))}`,
-  tapeBefore: (v) => `Lay the tape on beforehand (saves ${showMinutes(Number(v.saves))} here, costs you ${showMinutes(Number(v.costs))} of an evening and a piece of tape a kit)`,
+  tapeBefore: (v) =>
+    `Lay the tape on beforehand (saves ${showMinutes(Number(v.saves))} here, costs you ${showMinutes(Number(v.costs))} of an evening and a piece of tape a kit)`,
   groundBefore: (v) =>
     `Do it yourself on an evening before (${Number(v.saves) > 0 ? `saves ${showMinutes(Number(v.saves))} here, ` : ""}costs you ${showMinutes(Number(v.costs))} at home, and its drying)`,
-  pauseHere: (v) => `Make it a break of ${showMinutes(Number(v.minutes))}: the end stays where it is`,
-  weedBefore: (v) => `Weed the kits beforehand (saves ${showMinutes(Number(v.saves))} here, costs you ${showMinutes(Number(v.costs))} of an evening)`,
-  helper: (v) => `A helper beside you (saves ${showMinutes(Number(v.saves))}: the queue goes on while the others do the next step)`,
-  addTool: (v) => `One more ${String(v.name).toLowerCase()} (saves ${showMinutes(Number(v.saves))})`,
+  pauseHere: (v) =>
+    `Make it a break of ${showMinutes(Number(v.minutes))}: the end stays where it is`,
+  weedBefore: (v) =>
+    `Weed the kits beforehand (saves ${showMinutes(Number(v.saves))} here, costs you ${showMinutes(Number(v.costs))} of an evening)`,
+  helper: (v) =>
+    `A helper beside you (saves ${showMinutes(Number(v.saves))}: the queue goes on while the others do the next step)`,
+  addTool: (v) =>
+    `One more ${String(v.name).toLowerCase()} (saves ${showMinutes(Number(v.saves))})`,
   raiseRim: (v, s) => `Keep ${mm(v, "mm", s)} from the rim`,
   leaveIt: () => "Keep it as it is",
   narrowLine: () => "Set that line by itself",
   useFontHere: (v) => `Use ${family(v.font)} for this seat`,
-  thicken: (v) => `Thicken by ${fine(v, "by")}${v.inside === undefined ? "" : ` (its tightest inside is then ${fine(v, "inside")})`}`,
+  thicken: (v) =>
+    `Thicken by ${fine(v, "by")}${v.inside === undefined ? "" : ` (its tightest inside is then ${fine(v, "inside")})`}`,
   openCounters: (v) => `Open tight insides to ${fine(v, "mm")}`,
   treatMarks: (v) => MARK_WORDS[String(v.marks)] ?? "Leave them",
   warp: () => "Bend the design to the taper",
   openRings: (v) => `Open the closed rings of “${v.name}”`,
   slitPlates: (v) => `Slit the wide parts of “${v.name}”`,
-  setSize: (v) => (Number(v.share) < 1 ? `Cut it at ${Math.floor(Number(v.share) * 100)} % of the size` : `Cut it ${larger(v)} larger`),
+  setSize: (v) =>
+    Number(v.share) < 1
+      ? `Cut it at ${Math.floor(Number(v.share) * 100)} % of the size`
+      : `Cut it ${larger(v)} larger`,
   growLine: (v) => `Set it ${larger(v)} larger`,
   bridgeIslands: () => "Bridge the islands",
   tidyNames: () => "Tidy them all",
-  breakLine: (v) => `Break it in two lines${v.others === undefined ? "" : `: the others ${fine(v, "others")}`}`,
+  breakLine: (v) =>
+    `Break it in two lines${v.others === undefined ? "" : `: the others ${fine(v, "others")}`}`,
 };
 
 /** A longer mat that would take the whole, and what film that asks for. */
 const longerWords = (v: Values, s: Speech): string =>
-  v.roll === undefined ? "" : ` On the ${String(v.longer).toLowerCase()} it would stay whole, but no sheet is that long: film from a roll is needed, at least ${mm(v, "roll", s)}.`;
+  v.roll === undefined
+    ? ""
+    : ` On the ${String(v.longer).toLowerCase()} it would stay whole, but no sheet is that long: film from a roll is needed, at least ${mm(v, "roll", s)}.`;
 
 const larger = (v: Values): string => `${Math.ceil((Number(v.share) - 1) * 100)} %`;
 
-const MARK_WORDS: Readonly<Record<string, string>> = { joined: "Bring them onto their letters", bridged: "Bridge them", dropped: "Drop the dots of i and j" };
-
-export const SCHOOL_WORDS: Record<string, { readonly name: string; readonly why: string }> = {
-  longest: { name: "Longest sets the size", why: "One letter height for everybody: the longest name decides, short names do not shout." },
-  sameWidth: { name: "Same width", why: "Every name is equally wide, so short names grow tall." },
-  fillBox: { name: "Fill the box", why: "Each name as large as its face bears: heights differ from seat to seat." },
-  fixedHeight: { name: "Height by hand", why: "You say the height; a name that cannot bear it is set smaller and named." },
+const MARK_WORDS: Readonly<Record<string, string>> = {
+  joined: "Bring them onto their letters",
+  bridged: "Bridge them",
+  dropped: "Drop the dots of i and j",
 };
 
-export const SEVERITY_WORDS: Record<Severity, string> = { stop: "Stop", check: "Check", tip: "Tip" };
+export const SCHOOL_WORDS: Record<string, { readonly name: string; readonly why: string }> = {
+  longest: {
+    name: "Longest sets the size",
+    why: "One letter height for everybody: the longest name decides, short names do not shout.",
+  },
+  sameWidth: { name: "Same width", why: "Every name is equally wide, so short names grow tall." },
+  fillBox: {
+    name: "Fill the box",
+    why: "Each name as large as its face bears: heights differ from seat to seat.",
+  },
+  fixedHeight: {
+    name: "Height by hand",
+    why: "You say the height; a name that cannot bear it is set smaller and named.",
+  },
+};
+
+export const SEVERITY_WORDS: Record<Severity, string> = {
+  stop: "Stop",
+  check: "Check",
+  tip: "Tip",
+};
 
 export const DEADLINE_WORDS: Record<DeadlineCode, string> = {
   orderBy: "Order supplies",
@@ -193,6 +254,9 @@ export function speak(finding: Finding, unit: LengthUnit, name: (seat: string) =
   const speech: Speech = { unit, where: finding.where, name };
   return {
     sentence: SENTENCES[finding.code](finding.values, speech),
-    remedies: finding.remedies.map((remedy) => ({ remedy, words: REMEDIES[remedy.code](remedy.values, speech) })),
+    remedies: finding.remedies.map((remedy) => ({
+      remedy,
+      words: REMEDIES[remedy.code](remedy.values, speech),
+    })),
   };
 }

@@ -16,7 +16,8 @@ function art(inside: string, more?: string): ImportedArt {
   if (!read.ok) throw new Error(sayArtFault(read));
   return read;
 }
-const area = (inside: string, more?: string): number => art(inside, more).layers.reduce((sum, layer) => sum + layer.area, 0);
+const area = (inside: string, more?: string): number =>
+  art(inside, more).layers.reduce((sum, layer) => sum + layer.area, 0);
 const codes = (inside: string): string[] => art(inside).findings.map(({ code }) => code);
 
 describe("shapes have the area of their formula", () => {
@@ -32,11 +33,26 @@ describe("shapes have the area of their formula", () => {
     ['<path d="M10 10h40v40h-40zM20 20v20h20v-20z"/>', 1200],
     ['<path d="M50 20a30 30 0 1 1 0 60a30 30 0 1 1 0 -60z"/>', Math.PI * 900],
     ['<line x1="10" y1="50" x2="60" y2="50" stroke="#000" stroke-width="4"/>', 200],
-    ['<line x1="10" y1="50" x2="60" y2="50" stroke="#000" stroke-width="4" stroke-linecap="square"/>', 216],
-    ['<line x1="10" y1="50" x2="60" y2="50" stroke="#000" stroke-width="4" stroke-linecap="round"/>', 200 + Math.PI * 4],
-    ['<rect x="20" y="20" width="40" height="40" fill="none" stroke="red" stroke-width="2"/>', 42 * 42 - 38 * 38],
-    ['<circle cx="50" cy="50" r="20" fill="none" stroke="red" stroke-width="2"/>', Math.PI * (21 ** 2 - 19 ** 2)],
-    ['<line x1="0" y1="50" x2="100" y2="50" stroke="#000" stroke-width="2" stroke-dasharray="10 10"/>', 100],
+    [
+      '<line x1="10" y1="50" x2="60" y2="50" stroke="#000" stroke-width="4" stroke-linecap="square"/>',
+      216,
+    ],
+    [
+      '<line x1="10" y1="50" x2="60" y2="50" stroke="#000" stroke-width="4" stroke-linecap="round"/>',
+      200 + Math.PI * 4,
+    ],
+    [
+      '<rect x="20" y="20" width="40" height="40" fill="none" stroke="red" stroke-width="2"/>',
+      42 * 42 - 38 * 38,
+    ],
+    [
+      '<circle cx="50" cy="50" r="20" fill="none" stroke="red" stroke-width="2"/>',
+      Math.PI * (21 ** 2 - 19 ** 2),
+    ],
+    [
+      '<line x1="0" y1="50" x2="100" y2="50" stroke="#000" stroke-width="2" stroke-dasharray="10 10"/>',
+      100,
+    ],
     ['<path d="M50 50h0" stroke="#000" stroke-width="10" stroke-linecap="round"/>', Math.PI * 25],
   ])("%s", (shape, wanted) => {
     expect(area(shape) / wanted).toBeCloseTo(1, 2);
@@ -57,10 +73,20 @@ describe("sizes", () => {
   });
 
   it("a page without a unit is pixels at 96 to the inch; with only a viewBox too", () => {
-    expect(art('<rect width="96" height="96"/>', 'width="96" height="96"').width).toBeCloseTo(25.4, 9);
-    expect(art('<rect width="96" height="96"/>', 'viewBox="0 0 96 192"').height).toBeCloseTo(50.8, 9);
-    expect(art('<rect width="96" height="96"/>', 'width="100%" viewBox="0 0 96 96"').width).toBeCloseTo(25.4, 9);
-    expect(art('<rect width="10" height="10"/>', "").findings.map(({ code }) => code)).toContain("noSize");
+    expect(art('<rect width="96" height="96"/>', 'width="96" height="96"').width).toBeCloseTo(
+      25.4,
+      9,
+    );
+    expect(art('<rect width="96" height="96"/>', 'viewBox="0 0 96 192"').height).toBeCloseTo(
+      50.8,
+      9,
+    );
+    expect(
+      art('<rect width="96" height="96"/>', 'width="100%" viewBox="0 0 96 96"').width,
+    ).toBeCloseTo(25.4, 9);
+    expect(art('<rect width="10" height="10"/>', "").findings.map(({ code }) => code)).toContain(
+      "noSize",
+    );
   });
 
   it("one side given: the other keeps the proportion of the viewBox", () => {
@@ -95,12 +121,23 @@ describe("transforms", () => {
   });
 
   it("of nested groups multiply, and areas grow by the determinant", () => {
-    const transform = fc.constantFrom("translate(3 4)", "scale(.5 .8)", "rotate(30)", "skewX(20)", "skewY(10)", "matrix(.6 .1 -.2 .7 2 3)");
+    const transform = fc.constantFrom(
+      "translate(3 4)",
+      "scale(.5 .8)",
+      "rotate(30)",
+      "skewX(20)",
+      "skewY(10)",
+      "matrix(.6 .1 -.2 .7 2 3)",
+    );
     fc.assert(
       fc.property(fc.array(transform, { minLength: 1, maxLength: 3 }), (list) => {
-        const matrix = list.map((text) => readTransform(text) ?? ([1, 0, 0, 1, 0, 0] as const)).reduce((a, b) => times(a, b), [1, 0, 0, 1, 0, 0] as const);
+        const matrix = list
+          .map((text) => readTransform(text) ?? ([1, 0, 0, 1, 0, 0] as const))
+          .reduce((a, b) => times(a, b), [1, 0, 0, 1, 0, 0] as const);
         const open = list.map((text) => `<g transform="${text}">`).join("");
-        const drawn = art(`<g transform="translate(45 45)">${open}<rect x="-5" y="-5" width="10" height="10"/>${"</g>".repeat(list.length)}</g>`);
+        const drawn = art(
+          `<g transform="translate(45 45)">${open}<rect x="-5" y="-5" width="10" height="10"/>${"</g>".repeat(list.length)}</g>`,
+        );
         expect(drawn.layers[0]?.area ?? 0).toBeCloseTo(100 * scaleOf(matrix) ** 2, 1);
       }),
       { seed: 11, numRuns: 60 },
@@ -108,13 +145,21 @@ describe("transforms", () => {
   });
 
   it("skew the pen too: a stroke under scale(2 1) is twice as wide across", () => {
-    const box = boxOf(art('<g transform="scale(2 1)"><line x1="20" y1="10" x2="20" y2="60" stroke="#000" stroke-width="4"/></g>').layers[0]?.polygons ?? []);
+    const box = boxOf(
+      art(
+        '<g transform="scale(2 1)"><line x1="20" y1="10" x2="20" y2="60" stroke="#000" stroke-width="4"/></g>',
+      ).layers[0]?.polygons ?? [],
+    );
     expect(box.maxX - box.minX).toBeCloseTo(8, 2);
     expect(box.maxY - box.minY).toBeCloseTo(50, 2);
   });
 
   it("a mirror keeps areas", () => {
-    expect(area('<g transform="translate(60 0) scale(-1 1)"><path d="M10 10h20v10h-20z" stroke="#000" stroke-width="2"/></g>')).toBeCloseTo(22 * 12, 1);
+    expect(
+      area(
+        '<g transform="translate(60 0) scale(-1 1)"><path d="M10 10h20v10h-20z" stroke="#000" stroke-width="2"/></g>',
+      ),
+    ).toBeCloseTo(22 * 12, 1);
   });
 });
 
@@ -131,14 +176,21 @@ describe("colours and layers", () => {
   });
 
   it("one layer a colour, the lowest first; the upper is cut out of the lower", () => {
-    const read = art('<rect width="40" height="40" fill="#1F4E79"/><circle cx="20" cy="20" r="10" fill="#C8452F"/><rect x="60" width="10" height="10" fill="#1F4E79"/>');
+    const read = art(
+      '<rect width="40" height="40" fill="#1F4E79"/><circle cx="20" cy="20" r="10" fill="#C8452F"/><rect x="60" width="10" height="10" fill="#1F4E79"/>',
+    );
     expect(read.layers.map(({ colour }) => colour)).toEqual(["#1F4E79", "#C8452F"]);
     expect((read.layers[0]?.area ?? 0) / (1700 - Math.PI * 100)).toBeCloseTo(1, 2);
     expect(read.layers[0]?.polygons).toHaveLength(2);
   });
 
   it("or left whole below, on request", () => {
-    const read = importSvg(page('<rect width="40" height="40" fill="#1F4E79"/><circle cx="20" cy="20" r="10" fill="#C8452F"/>'), { stack: true });
+    const read = importSvg(
+      page(
+        '<rect width="40" height="40" fill="#1F4E79"/><circle cx="20" cy="20" r="10" fill="#C8452F"/>',
+      ),
+      { stack: true },
+    );
     expect(read.ok && read.layers[0]?.area).toBeCloseTo(1600, 3);
   });
 
@@ -146,18 +198,35 @@ describe("colours and layers", () => {
     const read = art(
       '<style>.sky { fill: #3B5878 } #one { fill: #2D5A45 } rect { fill: red }</style><g fill="#8F6412"><circle cx="10" cy="10" r="5"/><rect class="sky" x="20" width="9" height="9"/><rect id="one" class="sky" x="40" width="9" height="9"/><rect x="60" width="9" height="9" style="fill:#9E3A2B"/></g>',
     );
-    expect(read.layers.map(({ colour }) => colour)).toEqual(["#8F6412", "#3B5878", "#2D5A45", "#9E3A2B"]);
+    expect(read.layers.map(({ colour }) => colour)).toEqual([
+      "#8F6412",
+      "#3B5878",
+      "#2D5A45",
+      "#9E3A2B",
+    ]);
   });
 
   it("a style sheet with more than plain selectors is used as far as it goes, and said", () => {
-    expect(readStyleSheet("@import url(other.css); .a > .b { fill: red } .c { fill: blue } /* x { fill: green } */")).toMatchObject({ skipped: 2, rules: [{ classes: ["c"] }] });
-    expect(codes("<style>g rect:hover { fill: red }</style><rect width='9' height='9'/>")).toContain("styleLeftOut");
+    expect(
+      readStyleSheet(
+        "@import url(other.css); .a > .b { fill: red } .c { fill: blue } /* x { fill: green } */",
+      ),
+    ).toMatchObject({ skipped: 2, rules: [{ classes: ["c"] }] });
+    expect(
+      codes("<style>g rect:hover { fill: red }</style><rect width='9' height='9'/>"),
+    ).toContain("styleLeftOut");
   });
 
   it("see-through parts: above half solid, below left out, both said", () => {
     expect(codes('<rect width="9" height="9" opacity=".7"/>')).toEqual(["opacityIgnored"]);
-    expect(codes('<rect width="9" height="9"/><rect x="20" width="9" height="9" fill-opacity="30%"/>')).toEqual(["tooFaint"]);
-    expect(codes('<g opacity=".6"><rect width="9" height="9"/><rect x="20" width="9" height="9" opacity=".6"/></g>')).toContain("tooFaint");
+    expect(
+      codes('<rect width="9" height="9"/><rect x="20" width="9" height="9" fill-opacity="30%"/>'),
+    ).toEqual(["tooFaint"]);
+    expect(
+      codes(
+        '<g opacity=".6"><rect width="9" height="9"/><rect x="20" width="9" height="9" opacity=".6"/></g>',
+      ),
+    ).toContain("tooFaint");
   });
 
   it("a gradient is cut in its first colour", () => {
@@ -187,18 +256,35 @@ describe("things that are used again", () => {
   });
 
   it("that use themselves come to an end", () => {
-    expect(codes('<rect width="9" height="9"/><g id="a"><use href="#a"/></g>')).toContain("notUnderstood");
-    const bomb = Array.from({ length: 12 }, (_, i) => `<g id="g${i}">${`<use href="#g${i + 1}"/>`.repeat(8)}</g>`).join("");
+    expect(codes('<rect width="9" height="9"/><g id="a"><use href="#a"/></g>')).toContain(
+      "notUnderstood",
+    );
+    const bomb = Array.from(
+      { length: 12 },
+      (_, i) => `<g id="g${i}">${`<use href="#g${i + 1}"/>`.repeat(8)}</g>`,
+    ).join("");
     expect(importSvg(page(`${bomb}<g id="g12"><rect width="1" height="1"/></g>`)).ok).toBe(true);
   });
 
   it("a clip is followed, also through a transform", () => {
-    expect(area('<clipPath id="c"><rect width="10" height="100"/></clipPath><rect width="50" height="10" clip-path="url(#c)"/>')).toBeCloseTo(100, 2);
-    expect(area('<clipPath id="c"><circle cx="5" cy="5" r="5"/></clipPath><g transform="scale(2)" clip-path="url(#c)"><rect width="50" height="50"/></g>')).toBeCloseTo(313.6, 0);
+    expect(
+      area(
+        '<clipPath id="c"><rect width="10" height="100"/></clipPath><rect width="50" height="10" clip-path="url(#c)"/>',
+      ),
+    ).toBeCloseTo(100, 2);
+    expect(
+      area(
+        '<clipPath id="c"><circle cx="5" cy="5" r="5"/></clipPath><g transform="scale(2)" clip-path="url(#c)"><rect width="50" height="50"/></g>',
+      ),
+    ).toBeCloseTo(313.6, 0);
   });
 
   it("a nested svg has a place and a size of its own", () => {
-    expect(area('<svg x="50" y="50" width="20" height="20" viewBox="0 0 2 2"><rect width="1" height="1"/></svg>')).toBeCloseTo(100, 2);
+    expect(
+      area(
+        '<svg x="50" y="50" width="20" height="20" viewBox="0 0 2 2"><rect width="1" height="1"/></svg>',
+      ),
+    ).toBeCloseTo(100, 2);
   });
 });
 
@@ -209,7 +295,9 @@ describe("what comes from outside", () => {
   };
 
   it("refuses entities, which can grow without end", () => {
-    expect(fault('<!DOCTYPE svg [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><svg><text>&b;</text></svg>')).toBe("entities");
+    expect(
+      fault('<!DOCTYPE svg [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><svg><text>&b;</text></svg>'),
+    ).toBe("entities");
   });
 
   it("refuses what is no SVG, with the reason", () => {
@@ -229,8 +317,15 @@ describe("what comes from outside", () => {
   });
 
   it("leaves out text, pictures, scripts and other files' parts, and says each", () => {
-    const read = art('<rect width="9" height="9" onclick="alert(1)"/><text>Kale</text><image href="a.png"/><script>alert(1)</script><use href="https://other.example/x.svg#y"/>');
-    expect(read.findings.map(({ code }) => code).sort()).toEqual(["outsideReferenceLeftOut", "pictureLeftOut", "scriptLeftOut", "textLeftOut"]);
+    const read = art(
+      '<rect width="9" height="9" onclick="alert(1)"/><text>Kale</text><image href="a.png"/><script>alert(1)</script><use href="https://other.example/x.svg#y"/>',
+    );
+    expect(read.findings.map(({ code }) => code).sort()).toEqual([
+      "outsideReferenceLeftOut",
+      "pictureLeftOut",
+      "scriptLeftOut",
+      "textLeftOut",
+    ]);
     for (const finding of read.findings) expect(sayArtFinding(finding)).toMatch(/^[A-Z].*\.$/u);
   });
 
@@ -279,7 +374,10 @@ describe("dashes", () => {
 
   it("are as long as the pattern says, also round corners", () => {
     expect(dashed([line], [30, 10])).toHaveLength(3);
-    const corner = dashed([{ points: [[0, 0] as const, [10, 0] as const, [10, 10] as const], closed: false }], [15, 5]);
+    const corner = dashed(
+      [{ points: [[0, 0] as const, [10, 0] as const, [10, 10] as const], closed: false }],
+      [15, 5],
+    );
     expect(corner[0]?.points).toEqual([
       [0, 0],
       [10, 0],
@@ -306,14 +404,29 @@ describe("the layers together", () => {
     });
     fc.assert(
       fc.property(fc.array(shape, { minLength: 1, maxLength: 6 }), (shapes) => {
-        const read = art(shapes.map((s) => `<rect x="${s.x}" y="${s.y}" width="${s.w}" height="${s.h}" fill="${s.fill}"/>`).join(""));
+        const read = art(
+          shapes
+            .map(
+              (s) =>
+                `<rect x="${s.x}" y="${s.y}" width="${s.w}" height="${s.h}" fill="${s.fill}"/>`,
+            )
+            .join(""),
+        );
         for (let i = 0; i < 60; i++) {
           const [px, py] = [((i * 37) % 97) + 0.513, ((i * 61) % 97) + 0.497];
-          const top = shapes.filter((s) => px > s.x && px < s.x + s.w && py > s.y && py < s.y + s.h).at(-1)?.fill;
-          const found = read.layers.filter(({ polygons }: { polygons: Polygons }) => polygons.some((polygon) => pointInPolygon([px, py], polygon))).map(({ colour }) => colour);
+          const top = shapes
+            .filter((s) => px > s.x && px < s.x + s.w && py > s.y && py < s.y + s.h)
+            .at(-1)?.fill;
+          const found = read.layers
+            .filter(({ polygons }: { polygons: Polygons }) =>
+              polygons.some((polygon) => pointInPolygon([px, py], polygon)),
+            )
+            .map(({ colour }) => colour);
           expect(found).toEqual(top && px < 100 && py < 100 ? [top] : []);
         }
-        expect(polygonsArea(read.layers.flatMap((layer) => layer.polygons))).toBeLessThanOrEqual(10_000);
+        expect(polygonsArea(read.layers.flatMap((layer) => layer.polygons))).toBeLessThanOrEqual(
+          10_000,
+        );
       }),
       { seed: 9, numRuns: 60 },
     );

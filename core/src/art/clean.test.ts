@@ -52,36 +52,46 @@ describe("cleanArt", () => {
 
   it("any star of points has after it the area that an even-odd fill shows", () => {
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 0, max: 60 })), { minLength: 3, maxLength: 9 }), (points) => {
-        const ring = points as [number, number][];
-        const { polygons } = cleanArt([[ring]]);
-        // Counted by looking: a point is in where a line to the left crosses the ring an odd number of times.
-        let seen = 0;
-        const grid = 121;
-        for (let i = 0; i < grid; i++)
-          for (let j = 0; j < grid; j++) {
-            const [x, y] = [(i + 0.503) * (60 / grid), (j + 0.497) * (60 / grid)];
-            const crossings = ring.filter(([ax, ay], k) => {
-              const [bx, by] = ring[(k + 1) % ring.length] as [number, number];
-              return ay > y !== by > y && x < ax + ((y - ay) / (by - ay)) * (bx - ax);
-            });
-            if (crossings.length % 2 === 1) seen++;
-          }
-        const area = (seen * 3600) / grid ** 2;
-        expect(Math.abs(polygonsArea(polygons) - area)).toBeLessThan(45);
-      }),
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 0, max: 60 })), {
+          minLength: 3,
+          maxLength: 9,
+        }),
+        (points) => {
+          const ring = points as [number, number][];
+          const { polygons } = cleanArt([[ring]]);
+          // Counted by looking: a point is in where a line to the left crosses the ring an odd number of times.
+          let seen = 0;
+          const grid = 121;
+          for (let i = 0; i < grid; i++)
+            for (let j = 0; j < grid; j++) {
+              const [x, y] = [(i + 0.503) * (60 / grid), (j + 0.497) * (60 / grid)];
+              const crossings = ring.filter(([ax, ay], k) => {
+                const [bx, by] = ring[(k + 1) % ring.length] as [number, number];
+                return ay > y !== by > y && x < ax + ((y - ay) / (by - ay)) * (bx - ax);
+              });
+              if (crossings.length % 2 === 1) seen++;
+            }
+          const area = (seen * 3600) / grid ** 2;
+          expect(Math.abs(polygonsArea(polygons) - area)).toBeLessThan(45);
+        },
+      ),
       { seed: 921, numRuns: 60 },
     );
   });
 });
 
 describe("drawings say what of them was left out", () => {
-  const svg = (inside: string, attributes = 'width="40mm" height="40mm" viewBox="0 0 40 40"') => importSvg(`<svg xmlns="http://www.w3.org/2000/svg" ${attributes}>${inside}</svg>`);
+  const svg = (inside: string, attributes = 'width="40mm" height="40mm" viewBox="0 0 40 40"') =>
+    importSvg(`<svg xmlns="http://www.w3.org/2000/svg" ${attributes}>${inside}</svg>`);
   const codes = (read: ReturnType<typeof svg>) => read.findings.map(({ code }) => code);
 
   it.each([
     ["a path that breaks off", '<path d="M0 0L10 0L10 10Z M20 20 L30 x"/>'],
-    ["a shape of another namespace", '<path d="M0 0L10 0L10 10Z"/><q:rect xmlns:q="urn:q" width="9" height="9"/>'],
+    [
+      "a shape of another namespace",
+      '<path d="M0 0L10 0L10 10Z"/><q:rect xmlns:q="urn:q" width="9" height="9"/>',
+    ],
     ["a marker", '<path d="M0 0L10 0L10 10Z" marker-end="url(#m)"/>'],
     ["a negative size", '<path d="M0 0L10 0L10 10Z"/><rect x="1" y="1" width="-4" height="4"/>'],
   ])("%s", (_, inside) => {

@@ -10,7 +10,10 @@ const SAME_SHARE = 1e-4;
 const known = new WeakMap<Polygons, { readonly polygons: Polygons; readonly repaired: boolean }>();
 
 /** The same polygons where they are sound, otherwise what an even-odd fill makes of their rings. */
-export function cleanArt(polygons: Polygons): { readonly polygons: Polygons; readonly repaired: boolean } {
+export function cleanArt(polygons: Polygons): {
+  readonly polygons: Polygons;
+  readonly repaired: boolean;
+} {
   const before = known.get(polygons);
   if (before) return before;
   const filled = fillRings(polygons.flat(), "evenodd");
@@ -22,4 +25,5 @@ export function cleanArt(polygons: Polygons): { readonly polygons: Polygons; rea
 }
 
 /** Whether there is anything to cut in it. */
-export const hasArea = (polygons: Polygons): boolean => polygonsArea(cleanArt(polygons).polygons) > NO_AREA;
+export const hasArea = (polygons: Polygons): boolean =>
+  polygonsArea(cleanArt(polygons).polygons) > NO_AREA;

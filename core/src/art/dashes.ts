@@ -25,7 +25,12 @@ function around({ points, closed }: Line): readonly Point[] {
 
 function lengthOf(line: Line): number {
   const path = around(line);
-  return path.slice(1).reduce((sum, b, i) => sum + Math.hypot(b[0] - (path[i] as Point)[0], b[1] - (path[i] as Point)[1]), 0);
+  return path
+    .slice(1)
+    .reduce(
+      (sum, b, i) => sum + Math.hypot(b[0] - (path[i] as Point)[0], b[1] - (path[i] as Point)[1]),
+      0,
+    );
 }
 
 function cutLine(line: Line, steps: readonly number[]): Line[] {

@@ -15,7 +15,14 @@ export interface ImportedArt {
 }
 
 export type ArtFault = TreeFault | "nothingToCut" | "tooManyPoints";
-export type ImportResult = ({ readonly ok: true } & ImportedArt) | { readonly ok: false; readonly fault: ArtFault; readonly detail: string; readonly findings: readonly ArtFinding[] };
+export type ImportResult =
+  | ({ readonly ok: true } & ImportedArt)
+  | {
+      readonly ok: false;
+      readonly fault: ArtFault;
+      readonly detail: string;
+      readonly findings: readonly ArtFinding[];
+    };
 
 /**
  * @param options.stack keep lower colours whole below upper ones; otherwise what lies on top is cut out of what lies below,
@@ -28,21 +35,40 @@ export function importSvg(text: string, options: { readonly stack?: boolean } = 
   try {
     reader.readRoot();
   } catch (error) {
-    if (error instanceof TooManyPoints) return { ok: false, fault: "tooManyPoints", detail: "", findings: reader.findings() };
+    if (error instanceof TooManyPoints)
+      return { ok: false, fault: "tooManyPoints", detail: "", findings: reader.findings() };
     throw error;
   }
   const { page } = reader;
-  const clipped = reader.shapes.map((shape) => ({ ...shape, polygons: withinPage(shape.polygons, page, reader) }));
-  const layers = stacked(clipped, options.stack ?? false).map((layer) => ({ ...layer, polygons: rounded(layer.polygons) }));
-  if (layers.length === 0) return { ok: false, fault: "nothingToCut", detail: "", findings: reader.findings() };
+  const clipped = reader.shapes.map((shape) => ({
+    ...shape,
+    polygons: withinPage(shape.polygons, page, reader),
+  }));
+  const layers = stacked(clipped, options.stack ?? false).map((layer) => ({
+    ...layer,
+    polygons: rounded(layer.polygons),
+  }));
+  if (layers.length === 0)
+    return { ok: false, fault: "nothingToCut", detail: "", findings: reader.findings() };
   return { ok: true, layers, width: page.width, height: page.height, findings: reader.findings() };
 }
 
 /** What lies off the page is not seen, and not cut. */
-function withinPage(polygons: Polygons, page: { width: number; height: number }, reader: SvgReader): Polygons {
+function withinPage(
+  polygons: Polygons,
+  page: { width: number; height: number },
+  reader: SvgReader,
+): Polygons {
   const box = boxOf(polygons);
   const slack = 1e-3;
-  if (isEmptyBox(box) || (box.minX >= -slack && box.minY >= -slack && box.maxX <= page.width + slack && box.maxY <= page.height + slack)) return polygons;
+  if (
+    isEmptyBox(box) ||
+    (box.minX >= -slack &&
+      box.minY >= -slack &&
+      box.maxX <= page.width + slack &&
+      box.maxY <= page.height + slack)
+  )
+    return polygons;
   reader.note("clippedToPage");
   return intersection(polygons, [[rectRing(0, 0, page.width, page.height)]]);
 }

@@ -23,14 +23,25 @@ const SLIVER_MM2 = 1e-3;
 export function stacked(shapes: readonly PaintedShape[], stack: boolean): ColourLayer[] {
   const seen = new Map<string, Polygons[]>();
   for (const { colour } of shapes) if (!seen.has(colour)) seen.set(colour, []);
-  if (stack || seen.size === 1) for (const { colour, polygons } of shapes) seen.get(colour)?.push(polygons);
+  if (stack || seen.size === 1)
+    for (const { colour, polygons } of shapes) seen.get(colour)?.push(polygons);
   else
     shapes.forEach(({ colour, polygons }, i) => {
-      const above = shapes.slice(i + 1).filter((other) => other.colour !== colour && overlap(other.polygons, polygons));
-      seen.get(colour)?.push(above.length === 0 ? polygons : difference(polygons, unionPolygons(above.flatMap((other) => other.polygons))));
+      const above = shapes
+        .slice(i + 1)
+        .filter((other) => other.colour !== colour && overlap(other.polygons, polygons));
+      seen
+        .get(colour)
+        ?.push(
+          above.length === 0
+            ? polygons
+            : difference(polygons, unionPolygons(above.flatMap((other) => other.polygons))),
+        );
     });
   return [...seen].flatMap(([colour, parts]) => {
-    const polygons = unionPolygons(parts.flat()).filter((polygon) => polygonsArea([polygon]) > SLIVER_MM2);
+    const polygons = unionPolygons(parts.flat()).filter(
+      (polygon) => polygonsArea([polygon]) > SLIVER_MM2,
+    );
     return polygons.length === 0 ? [] : [{ colour, polygons, area: polygonsArea(polygons) }];
   });
 }

@@ -9,10 +9,20 @@ export const IDENTITY: Matrix = [1, 0, 0, 1, 0, 0];
 export function times(outer: Matrix, inner: Matrix): Matrix {
   const [a, b, c, d, e, f] = outer;
   const [g, h, i, j, k, l] = inner;
-  return [a * g + c * h, b * g + d * h, a * i + c * j, b * i + d * j, a * k + c * l + e, b * k + d * l + f];
+  return [
+    a * g + c * h,
+    b * g + d * h,
+    a * i + c * j,
+    b * i + d * j,
+    a * k + c * l + e,
+    b * k + d * l + f,
+  ];
 }
 
-export const applied = ([a, b, c, d, e, f]: Matrix, [x, y]: Point): Point => [a * x + c * y + e, b * x + d * y + f];
+export const applied = ([a, b, c, d, e, f]: Matrix, [x, y]: Point): Point => [
+  a * x + c * y + e,
+  b * x + d * y + f,
+];
 
 /** Mean magnification. */
 export const scaleOf = ([a, b, c, d]: Matrix): number => Math.sqrt(Math.abs(a * d - b * c));
@@ -30,7 +40,12 @@ export function readTransform(text: string): Matrix | null {
   let rest = text.trim();
   while (rest !== "") {
     const match = /^(matrix|translate|scale|rotate|skewX|skewY)\s*\(([^)]*)\)[\s,]*/u.exec(rest);
-    const one = match ? single(match[1] as string, (match[2] ?? "").match(/[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?/giu)?.map(Number) ?? []) : null;
+    const one = match
+      ? single(
+          match[1] as string,
+          (match[2] ?? "").match(/[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?/giu)?.map(Number) ?? [],
+        )
+      : null;
     if (!match || !one) return null;
     matrix = times(matrix, one);
     rest = rest.slice(match[0].length);
@@ -49,7 +64,9 @@ function single(name: string, n: readonly number[]): Matrix | null {
     case "scale":
       return [p, 0, 0, q ?? p, 0, 0];
     case "rotate":
-      return q === undefined ? rotation(p) : times(times(moved(q, r ?? 0), rotation(p)), moved(-q, -(r ?? 0)));
+      return q === undefined
+        ? rotation(p)
+        : times(times(moved(q, r ?? 0), rotation(p)), moved(-q, -(r ?? 0)));
     case "skewX":
       return [1, 0, tangent(p), 1, 0, 0];
     default:

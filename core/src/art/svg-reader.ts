@@ -1,5 +1,11 @@
 /** Walks an SVG tree and collects its painted shapes, bottom to top, in millimetres. */
-import { fillRings, intersection, type Pen, strokeLines, unionPolygons } from "../geometry/boolean.ts";
+import {
+  fillRings,
+  intersection,
+  type Pen,
+  strokeLines,
+  unionPolygons,
+} from "../geometry/boolean.ts";
 import { flattenLine } from "../geometry/outline.ts";
 import { mapPoints, type Polygons, type Ring } from "../geometry/polygon.ts";
 import type { ArtFinding, ArtFindingCode } from "./art-finding.ts";
@@ -7,7 +13,16 @@ import { dashed, type Line } from "./dashes.ts";
 import type { PaintedShape } from "./layers.ts";
 import { applied, IDENTITY, type Matrix, readTransform, scaleOf, times } from "./matrix.ts";
 import { contoursOf, isFaulty, SHAPES, type ShapeContour } from "./svg-shapes.ts";
-import { FIRST_STYLE, type Paint, readPaint, readShare, readStyleSheet, type Style, type StyleRule, styleOf } from "./svg-style.ts";
+import {
+  FIRST_STYLE,
+  type Paint,
+  readPaint,
+  readShare,
+  readStyleSheet,
+  type Style,
+  type StyleRule,
+  styleOf,
+} from "./svg-style.ts";
 import { FOREIGN, type SvgNode } from "./svg-tree.ts";
 import { MM_PER_PX, readLength, readViewBox, type ViewBox, viewTransform } from "./svg-units.ts";
 
@@ -64,7 +79,8 @@ export class SvgReader {
       this.#rules.push(...rules);
       if (skipped > 0) this.note("styleLeftOut");
     }
-    if (Object.keys(node.attributes).some((name) => /^on[a-z]/u.test(name))) this.note("scriptLeftOut");
+    if (Object.keys(node.attributes).some((name) => /^on[a-z]/u.test(name)))
+      this.note("scriptLeftOut");
     for (const child of node.children) this.#index(child);
   }
 
@@ -76,12 +92,22 @@ export class SvgReader {
     const width = w ?? (h !== null && box ? (h * box.width) / box.height : (box?.width ?? 300));
     const height = h ?? (w !== null && box ? (w * box.height) / box.width : (box?.height ?? 150));
     this.page = { width: width * MM_PER_PX, height: height * MM_PER_PX };
-    this.#tolerance = Math.max(FULL_CHORD_MM, Math.min(LARGEST_CHORD_MM, Math.max(this.page.width, this.page.height) * CHORD_SHARE));
+    this.#tolerance = Math.max(
+      FULL_CHORD_MM,
+      Math.min(LARGEST_CHORD_MM, Math.max(this.page.width, this.page.height) * CHORD_SHARE),
+    );
     const toMm: Matrix = [MM_PER_PX, 0, 0, MM_PER_PX, 0, 0];
     const matrix = times(toMm, viewTransform(box, width, height, a.preserveAspectRatio));
     const view = box ?? { x: 0, y: 0, width, height };
     const style = styleOf(this.#root, FIRST_STYLE, this.#rules);
-    this.#children(this.#root, { matrix, style, view, alpha: readShare(style.opacity), clip: null, depth: 0 });
+    this.#children(this.#root, {
+      matrix,
+      style,
+      view,
+      alpha: readShare(style.opacity),
+      clip: null,
+      depth: 0,
+    });
   }
 
   #children(node: SvgNode, context: Context): void {
@@ -109,12 +135,19 @@ export class SvgReader {
     if (!container && !SHAPES.has(node.name)) return;
     const style = styleOf(node, parent.style, this.#rules);
     if (style.display === "none") return;
-    const own = node.attributes.transform === undefined ? IDENTITY : readTransform(node.attributes.transform);
+    const own =
+      node.attributes.transform === undefined ? IDENTITY : readTransform(node.attributes.transform);
     if (own === null) this.note("notUnderstood", "transform");
     const matrix = times(parent.matrix, own ?? IDENTITY);
     if (style.filter && style.filter !== "none") this.note("effectIgnored", "filter");
     if (style.mask && style.mask !== "none") this.note("effectIgnored", "mask");
-    const base = { ...parent, matrix, style, alpha: parent.alpha * readShare(style.opacity), depth: parent.depth + 1 };
+    const base = {
+      ...parent,
+      matrix,
+      style,
+      alpha: parent.alpha * readShare(style.opacity),
+      depth: parent.depth + 1,
+    };
     const context = { ...base, clip: this.#clipped(style["clip-path"], base, parent.clip) };
     if (container) this.#container(node, context);
     else this.#shape(node, context);
@@ -130,7 +163,10 @@ export class SvgReader {
       return;
     }
     if (node.name === "switch") {
-      const first = node.children.find((child) => child.attributes.requiredExtensions === undefined && child.name !== "foreignObject");
+      const first = node.children.find(
+        (child) =>
+          child.attributes.requiredExtensions === undefined && child.name !== "foreignObject",
+      );
       if (first) this.#read(first, context);
       return;
     }
@@ -149,7 +185,10 @@ export class SvgReader {
       this.note("notUnderstood", "use");
       return;
     }
-    const [x, y] = [readLength(node.attributes.x, context.view.width) ?? 0, readLength(node.attributes.y, context.view.height) ?? 0];
+    const [x, y] = [
+      readLength(node.attributes.x, context.view.width) ?? 0,
+      readLength(node.attributes.y, context.view.height) ?? 0,
+    ];
     const moved = { ...context, matrix: times(context.matrix, [1, 0, 0, 1, x, y]) };
     if (target.name !== "symbol") {
       this.#read(target, moved);
@@ -160,16 +199,38 @@ export class SvgReader {
   }
 
   /** A nested `svg` or a `symbol`: a viewport of its own. */
-  #inner(node: SvgNode, context: Context, wide: string | undefined, high: string | undefined): void {
+  #inner(
+    node: SvgNode,
+    context: Context,
+    wide: string | undefined,
+    high: string | undefined,
+  ): void {
     const box = readViewBox(node.attributes.viewBox);
     const width = readLength(wide, context.view.width) ?? context.view.width;
     const height = readLength(high, context.view.height) ?? context.view.height;
-    const at: Matrix = node.name === "svg" ? [1, 0, 0, 1, readLength(node.attributes.x, context.view.width) ?? 0, readLength(node.attributes.y, context.view.height) ?? 0] : IDENTITY;
-    const matrix = times(times(context.matrix, at), viewTransform(box, width, height, node.attributes.preserveAspectRatio));
+    const at: Matrix =
+      node.name === "svg"
+        ? [
+            1,
+            0,
+            0,
+            1,
+            readLength(node.attributes.x, context.view.width) ?? 0,
+            readLength(node.attributes.y, context.view.height) ?? 0,
+          ]
+        : IDENTITY;
+    const matrix = times(
+      times(context.matrix, at),
+      viewTransform(box, width, height, node.attributes.preserveAspectRatio),
+    );
     this.#children(node, { ...context, matrix, view: box ?? { x: 0, y: 0, width, height } });
   }
 
-  #clipped(text: string | undefined, context: Omit<Context, "clip">, outer: Polygons | null): Polygons | null {
+  #clipped(
+    text: string | undefined,
+    context: Omit<Context, "clip">,
+    outer: Polygons | null,
+  ): Polygons | null {
     const id = /^url\(\s*["']?#([^"')]+)/u.exec(text ?? "")?.[1];
     const target = id === undefined ? undefined : this.#byId.get(id);
     if (target?.name !== "clipPath" || context.depth > 40) return outer;
@@ -181,11 +242,24 @@ export class SvgReader {
     inside.#tolerance = this.#tolerance;
     for (const [key, node] of this.#byId) inside.#byId.set(key, node);
     const plain: Style = { ...FIRST_STYLE, "fill-rule": "nonzero" };
-    const own = target.attributes.transform === undefined ? IDENTITY : (readTransform(target.attributes.transform) ?? IDENTITY);
+    const own =
+      target.attributes.transform === undefined
+        ? IDENTITY
+        : (readTransform(target.attributes.transform) ?? IDENTITY);
     for (const child of target.children) {
       const fillRule = child.attributes["clip-rule"] ?? target.attributes["clip-rule"];
       inside.#read(
-        { ...child, attributes: { ...child.attributes, fill: "#000", stroke: "none", style: "", class: "", ...(fillRule ? { "fill-rule": fillRule } : {}) } },
+        {
+          ...child,
+          attributes: {
+            ...child.attributes,
+            fill: "#000",
+            stroke: "none",
+            style: "",
+            class: "",
+            ...(fillRule ? { "fill-rule": fillRule } : {}),
+          },
+        },
         { ...context, matrix: times(context.matrix, own), style: plain, alpha: 1, clip: null },
       );
     }
@@ -206,11 +280,22 @@ export class SvgReader {
       return;
     }
     if (node.name === "path" && isFaulty(node.attributes.d ?? "")) this.note("pathCutShort");
-    if (MARKERS.some((name) => style[name] !== undefined && style[name] !== "none")) this.note("effectIgnored", "markers at the ends of lines");
-    if (style["vector-effect"] === "non-scaling-stroke") this.note("effectIgnored", "lines that keep their width");
-    const fill = node.name === "line" ? null : this.#colour(readPaint(style.fill ?? "black", style.color), context.alpha * readShare(style["fill-opacity"]));
+    if (MARKERS.some((name) => style[name] !== undefined && style[name] !== "none"))
+      this.note("effectIgnored", "markers at the ends of lines");
+    if (style["vector-effect"] === "non-scaling-stroke")
+      this.note("effectIgnored", "lines that keep their width");
+    const fill =
+      node.name === "line"
+        ? null
+        : this.#colour(
+            readPaint(style.fill ?? "black", style.color),
+            context.alpha * readShare(style["fill-opacity"]),
+          );
     if (fill) this.#add(fill, this.#filled(contours, context), context);
-    const stroke = this.#colour(readPaint(style.stroke, style.color), context.alpha * readShare(style["stroke-opacity"]));
+    const stroke = this.#colour(
+      readPaint(style.stroke, style.color),
+      context.alpha * readShare(style["stroke-opacity"]),
+    );
     if (stroke) this.#add(stroke, this.#stroked(contours, context), context);
   }
 
@@ -224,7 +309,8 @@ export class SvgReader {
     const found = paint.kind === "reference" ? this.#gradientColour(paint.id, 0) : paint;
     if (found.kind === "none") return null;
     if (paint.kind === "reference") this.note("gradientFlattened");
-    if (found.kind !== "colour") this.note("unknownColour", found.kind === "unknown" ? found.text : "");
+    if (found.kind !== "colour")
+      this.note("unknownColour", found.kind === "unknown" ? found.text : "");
     const [colour, own] = found.kind === "colour" ? [found.colour, found.alpha] : ["#000000", 1];
     if (alpha * own < FAINT) {
       this.note("tooFaint");
@@ -241,14 +327,21 @@ export class SvgReader {
     const stop = node.children.find((child) => child.name === "stop");
     if (!stop) {
       const href = node.attributes.href ?? "";
-      return href.startsWith("#") ? this.#gradientColour(href.slice(1), depth + 1) : node.name === "pattern" ? { kind: "unknown", text: "pattern" } : { kind: "none" };
+      return href.startsWith("#")
+        ? this.#gradientColour(href.slice(1), depth + 1)
+        : node.name === "pattern"
+          ? { kind: "unknown", text: "pattern" }
+          : { kind: "none" };
     }
     const style = styleOf(stop, {}, this.#rules);
     return readPaint(style["stop-color"] ?? "black", style.color);
   }
 
   #lines(contours: readonly ShapeContour[], tolerance: number): Line[] {
-    const lines = contours.map((contour) => ({ points: flattenLine(contour, tolerance), closed: contour.closed }));
+    const lines = contours.map((contour) => ({
+      points: flattenLine(contour, tolerance),
+      closed: contour.closed,
+    }));
     this.#points += lines.reduce((sum, { points }) => sum + points.length, 0);
     if (this.#points > MOST_POINTS) throw new TooManyPoints();
     return lines;
@@ -256,19 +349,32 @@ export class SvgReader {
 
   #filled(contours: readonly ShapeContour[], { matrix, style }: Context): Polygons {
     const lines = this.#lines(contours, this.#tolerance / Math.max(scaleOf(matrix), 1e-9));
-    const rings = lines.map(({ points }): Ring => points.map((point) => applied(matrix, point))).filter((ring) => ring.length > 2);
+    const rings = lines
+      .map(({ points }): Ring => points.map((point) => applied(matrix, point)))
+      .filter((ring) => ring.length > 2);
     return fillRings(rings, style["fill-rule"] === "evenodd" ? "evenodd" : "nonzero");
   }
 
   /** Strokes are outlined in the shape's own coordinates, brought to millimetres, so that a skewed pen is skewed too. */
   #stroked(contours: readonly ShapeContour[], { matrix, style, view }: Context): Polygons {
     const scale = scaleOf(matrix);
-    const width = readLength(style["stroke-width"], Math.hypot(view.width, view.height) / Math.SQRT2) ?? 1;
+    const width =
+      readLength(style["stroke-width"], Math.hypot(view.width, view.height) / Math.SQRT2) ?? 1;
     if (!(width > 0) || !(scale > 0)) return [];
-    const drawn = this.#lines(contours, this.#tolerance / scale).map(({ points, closed }) => ({ points: points.length === 1 && style["stroke-linecap"] !== "butt" ? dot(points) : points, closed }));
-    const pattern = (style["stroke-dasharray"] ?? "none").split(/[\s,]+/u).flatMap((part) => readLength(part, view.width) ?? []);
+    const drawn = this.#lines(contours, this.#tolerance / scale).map(({ points, closed }) => ({
+      points: points.length === 1 && style["stroke-linecap"] !== "butt" ? dot(points) : points,
+      closed,
+    }));
+    const pattern = (style["stroke-dasharray"] ?? "none")
+      .split(/[\s,]+/u)
+      .flatMap((part) => readLength(part, view.width) ?? []);
     const lines = pattern.length > 0 ? dashed(drawn, pattern) : drawn;
-    const large = lines.map(({ points, closed }) => ({ points: points.map(([x, y]): [number, number] => [x * scale, y * scale]), closed })).filter(({ points }) => points.length > 1);
+    const large = lines
+      .map(({ points, closed }) => ({
+        points: points.map(([x, y]): [number, number] => [x * scale, y * scale]),
+        closed,
+      }))
+      .filter(({ points }) => points.length > 1);
     const joins = style["stroke-linejoin"];
     const caps = style["stroke-linecap"];
     const pen: Pen = {
@@ -290,7 +396,9 @@ const MARKERS = ["marker", "marker-start", "marker-mid", "marker-end"] as const;
 const CONTAINERS: ReadonlySet<string> = new Set(["g", "a", "svg", "use", "switch"]);
 
 /** Only lengths count as a size; a percentage leaves it to the viewBox. */
-const sized = (text: string | undefined): number | null => (text?.trim().endsWith("%") ? null : readLength(text, 0));
+const sized = (text: string | undefined): number | null =>
+  text?.trim().endsWith("%") ? null : readLength(text, 0);
 
 /** A line of no length with round or square ends is a dot: SVG draws it. */
-const dot = (points: Ring): Ring => points.flatMap(([x, y]) => [[x, y] as const, [x + 1e-4, y] as const]);
+const dot = (points: Ring): Ring =>
+  points.flatMap(([x, y]) => [[x, y] as const, [x + 1e-4, y] as const]);

@@ -9,27 +9,56 @@ export interface ShapeContour extends Contour {
   readonly closed: boolean;
 }
 
-export const SHAPES: ReadonlySet<string> = new Set(["path", "rect", "circle", "ellipse", "line", "polyline", "polygon"]);
+export const SHAPES: ReadonlySet<string> = new Set([
+  "path",
+  "rect",
+  "circle",
+  "ellipse",
+  "line",
+  "polyline",
+  "polygon",
+]);
 
 /** @returns null when the element's geometry is not understood */
 export function contoursOf(node: SvgNode, view: ViewBox): ShapeContour[] | null {
   const a = node.attributes;
   const across = (name: string): number => readLength(a[name], view.width) ?? 0;
   const down = (name: string): number => readLength(a[name], view.height) ?? 0;
-  const radius = (name: string): number => readLength(a[name], Math.hypot(view.width, view.height) / Math.SQRT2) ?? 0;
+  const radius = (name: string): number =>
+    readLength(a[name], Math.hypot(view.width, view.height) / Math.SQRT2) ?? 0;
   switch (node.name) {
     case "path":
-      return a.d === undefined || a.d.trim() === "" || a.d.trim() === "none" ? [] : pathContours(a.d);
+      return a.d === undefined || a.d.trim() === "" || a.d.trim() === "none"
+        ? []
+        : pathContours(a.d);
     case "rect": {
       const [rx, ry] = [readLength(a.rx, view.width), readLength(a.ry, view.height)];
-      return rectContours(across("x"), down("y"), across("width"), down("height"), rx ?? ry ?? 0, ry ?? rx ?? 0);
+      return rectContours(
+        across("x"),
+        down("y"),
+        across("width"),
+        down("height"),
+        rx ?? ry ?? 0,
+        ry ?? rx ?? 0,
+      );
     }
     case "circle":
       return ellipseContours(across("cx"), down("cy"), radius("r"), radius("r"));
     case "ellipse":
-      return ellipseContours(across("cx"), down("cy"), across("rx") || down("ry"), down("ry") || across("rx"));
+      return ellipseContours(
+        across("cx"),
+        down("cy"),
+        across("rx") || down("ry"),
+        down("ry") || across("rx"),
+      );
     case "line":
-      return [{ start: [across("x1"), down("y1")], segments: [{ kind: "line", to: [across("x2"), down("y2")] }], closed: false }];
+      return [
+        {
+          start: [across("x1"), down("y1")],
+          segments: [{ kind: "line", to: [across("x2"), down("y2")] }],
+          closed: false,
+        },
+      ];
     default:
       return polyline(a.points ?? "", node.name === "polygon");
   }
@@ -37,23 +66,43 @@ export function contoursOf(node: SvgNode, view: ViewBox): ShapeContour[] | null 
 
 function polyline(text: string, closed: boolean): ShapeContour[] {
   const numbers = text.match(/[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?/giu)?.map(Number) ?? [];
-  const points = Array.from({ length: Math.floor(numbers.length / 2) }, (_, i): Point => [numbers[2 * i] as number, numbers[2 * i + 1] as number]);
+  const points = Array.from(
+    { length: Math.floor(numbers.length / 2) },
+    (_, i): Point => [numbers[2 * i] as number, numbers[2 * i + 1] as number],
+  );
   const [start, ...rest] = points;
-  return start && rest.length > 0 ? [{ start, segments: rest.map((to): Segment => ({ kind: "line", to })), closed }] : [];
+  return start && rest.length > 0
+    ? [{ start, segments: rest.map((to): Segment => ({ kind: "line", to })), closed }]
+    : [];
 }
 
-function rectContours(x: number, y: number, width: number, height: number, rx: number, ry: number): ShapeContour[] {
+function rectContours(
+  x: number,
+  y: number,
+  width: number,
+  height: number,
+  rx: number,
+  ry: number,
+): ShapeContour[] {
   if (!(width > 0) || !(height > 0)) return [];
   const [p, q] = [Math.min(Math.max(0, rx), width / 2), Math.min(Math.max(0, ry), height / 2)];
   const [right, low] = [x + width, y + height];
   if (p === 0 || q === 0) return pathContours(`M${x} ${y}H${right}V${low}H${x}Z`) ?? [];
   const corner = `A${p} ${q} 0 0 1`;
-  return pathContours(`M${x + p} ${y}H${right - p}${corner} ${right} ${y + q}V${low - q}${corner} ${right - p} ${low}H${x + p}${corner} ${x} ${low - q}V${y + q}${corner} ${x + p} ${y}Z`) ?? [];
+  return (
+    pathContours(
+      `M${x + p} ${y}H${right - p}${corner} ${right} ${y + q}V${low - q}${corner} ${right - p} ${low}H${x + p}${corner} ${x} ${low - q}V${y + q}${corner} ${x + p} ${y}Z`,
+    ) ?? []
+  );
 }
 
 function ellipseContours(cx: number, cy: number, rx: number, ry: number): ShapeContour[] {
   if (!(rx > 0) || !(ry > 0)) return [];
-  return pathContours(`M${cx - rx} ${cy}A${rx} ${ry} 0 0 1 ${cx + rx} ${cy}A${rx} ${ry} 0 0 1 ${cx - rx} ${cy}Z`) ?? [];
+  return (
+    pathContours(
+      `M${cx - rx} ${cy}A${rx} ${ry} 0 0 1 ${cx + rx} ${cy}A${rx} ${ry} 0 0 1 ${cx - rx} ${cy}Z`,
+    ) ?? []
+  );
 }
 
 function pathContours(d: string): ShapeContour[] | null {
@@ -71,7 +120,11 @@ function pathContours(d: string): ShapeContour[] | null {
       return;
     }
     if (ended) {
-      contours.push({ start: command === "Z" || command === "z" ? start : [x, y], segments: [], closed: false });
+      contours.push({
+        start: command === "Z" || command === "z" ? start : [x, y],
+        segments: [],
+        closed: false,
+      });
       ended = false;
     }
     const now = contours[contours.length - 1] as (typeof contours)[number];
@@ -89,4 +142,5 @@ function pathContours(d: string): ShapeContour[] | null {
 }
 
 /** Whether a path holds a fault behind what of it can be drawn. */
-export const isFaulty = (d: string): boolean => d.trim() !== "" && d.trim() !== "none" && !!(svgpath(d) as unknown as { err?: string }).err;
+export const isFaulty = (d: string): boolean =>
+  d.trim() !== "" && d.trim() !== "none" && !!(svgpath(d) as unknown as { err?: string }).err;

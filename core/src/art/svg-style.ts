@@ -21,12 +21,25 @@ const INHERITED = [
   "marker-mid",
   "marker-end",
 ] as const;
-const OWN = ["opacity", "display", "clip-path", "mask", "filter", "stop-color", "vector-effect"] as const;
+const OWN = [
+  "opacity",
+  "display",
+  "clip-path",
+  "mask",
+  "filter",
+  "stop-color",
+  "vector-effect",
+] as const;
 const KNOWN: ReadonlySet<string> = new Set([...INHERITED, ...OWN]);
 
 export type Style = Readonly<Record<string, string>>;
 
-export const FIRST_STYLE: Style = { fill: "black", stroke: "none", "stroke-width": "1", color: "black" };
+export const FIRST_STYLE: Style = {
+  fill: "black",
+  stroke: "none",
+  "stroke-width": "1",
+  color: "black",
+};
 
 export interface StyleRule {
   readonly tag: string;
@@ -63,7 +76,8 @@ export function readStyleSheet(text: string): { rules: StyleRule[]; skipped: num
   return { rules: rules.sort((a, b) => weight(a) - weight(b)), skipped };
 }
 
-const weight = (rule: StyleRule): number => (rule.id ? 100 : 0) + rule.classes.length * 10 + (rule.tag ? 1 : 0);
+const weight = (rule: StyleRule): number =>
+  (rule.id ? 100 : 0) + rule.classes.length * 10 + (rule.tag ? 1 : 0);
 
 function readDeclarations(text: string): Record<string, string> {
   return Object.fromEntries(
@@ -86,14 +100,30 @@ function readDeclarations(text: string): Record<string, string> {
 }
 
 export function styleOf(node: SvgNode, parent: Style, rules: readonly StyleRule[]): Style {
-  const inherited = Object.fromEntries(INHERITED.flatMap((name) => (parent[name] === undefined ? [] : [[name, parent[name]]])));
-  const attributes = Object.fromEntries(Object.entries(node.attributes).filter(([name]) => KNOWN.has(name)));
+  const inherited = Object.fromEntries(
+    INHERITED.flatMap((name) => (parent[name] === undefined ? [] : [[name, parent[name]]])),
+  );
+  const attributes = Object.fromEntries(
+    Object.entries(node.attributes).filter(([name]) => KNOWN.has(name)),
+  );
   const classes = new Set((node.attributes.class ?? "").split(/\s+/u));
   const sheet = rules
-    .filter((rule) => (!rule.tag || rule.tag === node.name) && (!rule.id || rule.id === node.attributes.id) && rule.classes.every((name) => classes.has(name)))
+    .filter(
+      (rule) =>
+        (!rule.tag || rule.tag === node.name) &&
+        (!rule.id || rule.id === node.attributes.id) &&
+        rule.classes.every((name) => classes.has(name)),
+    )
     .map(({ declarations }) => declarations);
-  const merged: Record<string, string> = Object.assign({}, inherited, attributes, ...sheet, readDeclarations(node.attributes.style ?? ""));
-  for (const [name, value] of Object.entries(merged)) if (value === "inherit") merged[name] = parent[name] ?? "";
+  const merged: Record<string, string> = Object.assign(
+    {},
+    inherited,
+    attributes,
+    ...sheet,
+    readDeclarations(node.attributes.style ?? ""),
+  );
+  for (const [name, value] of Object.entries(merged))
+    if (value === "inherit") merged[name] = parent[name] ?? "";
   return merged;
 }
 
@@ -107,7 +137,10 @@ export type Paint =
 export function readPaint(text: string | undefined, color: string | undefined): Paint {
   const value = (text ?? "").trim();
   if (value === "" || value === "none" || value === "transparent") return { kind: "none" };
-  if (/^(currentcolor|context-fill|context-stroke)$/iu.test(value)) return color && !/^currentcolor$/iu.test(color) ? readPaint(color, undefined) : { kind: "colour", colour: "#000000", alpha: 1 };
+  if (/^(currentcolor|context-fill|context-stroke)$/iu.test(value))
+    return color && !/^currentcolor$/iu.test(color)
+      ? readPaint(color, undefined)
+      : { kind: "colour", colour: "#000000", alpha: 1 };
   const reference = /^url\(\s*["']?#([^"')]+)["']?\s*\)/u.exec(value);
   if (reference) return { kind: "reference", id: reference[1] as string };
   const found = colours.get.rgb(value) ?? hslToRgb(value);
@@ -129,7 +162,12 @@ export function readPaint(text: string | undefined, color: string | undefined): 
 function hslToRgb(value: string): [number, number, number, number] | null {
   const hsl = colours.get.hsl(value);
   if (!hsl) return null;
-  const [h = 0, s = 0, l = 0, alpha = 1] = [hsl[0], (hsl[1] ?? 0) / 100, (hsl[2] ?? 0) / 100, hsl[3]];
+  const [h = 0, s = 0, l = 0, alpha = 1] = [
+    hsl[0],
+    (hsl[1] ?? 0) / 100,
+    (hsl[2] ?? 0) / 100,
+    hsl[3],
+  ];
   const channel = (n: number): number => {
     const k = (n + h / 30) % 12;
     return 255 * (l - s * Math.min(l, 1 - l) * Math.max(-1, Math.min(k - 3, 9 - k, 1)));

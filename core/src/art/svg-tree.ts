@@ -11,7 +11,9 @@ export interface SvgNode {
 }
 
 export type TreeFault = "tooLarge" | "tooDeep" | "tooMany" | "entities" | "notXml" | "notSvg";
-export type TreeResult = { readonly ok: true; readonly root: SvgNode } | { readonly ok: false; readonly fault: TreeFault; readonly detail: string };
+export type TreeResult =
+  | { readonly ok: true; readonly root: SvgNode }
+  | { readonly ok: false; readonly fault: TreeFault; readonly detail: string };
 
 const MOST_DEPTH = 80;
 const MOST_NODES = 60_000;
@@ -24,7 +26,8 @@ class Refused extends Error {
 
 /** Entities are never expanded: a file that declares some is refused, because a few bytes of them can grow without end. */
 export function readTree(text: string): TreeResult {
-  if (text.length > MOST_SVG_BYTES) return { ok: false, fault: "tooLarge", detail: `${Math.round(text.length / 1024)} kB` };
+  if (text.length > MOST_SVG_BYTES)
+    return { ok: false, fault: "tooLarge", detail: `${Math.round(text.length / 1024)} kB` };
   if (/<!ENTITY/iu.test(text)) return { ok: false, fault: "entities", detail: "" };
   const parser = new SaxesParser({ position: true });
   const top: SvgNode = { name: "", attributes: {}, children: [], text: "" };
@@ -38,7 +41,12 @@ export function readTree(text: string): TreeResult {
     const attributes = tag.attributes as Record<string, string>;
     const here = declared(spaces[spaces.length - 1] as Spaces, attributes);
     spaces.push(here);
-    const node: SvgNode = { name: nameIn(here, tag.name), attributes: withoutPrefixes(attributes), children: [], text: "" };
+    const node: SvgNode = {
+      name: nameIn(here, tag.name),
+      attributes: withoutPrefixes(attributes),
+      children: [],
+      text: "",
+    };
     open[open.length - 1]?.children.push(node);
     open.push(node);
   });
@@ -59,10 +67,16 @@ export function readTree(text: string): TreeResult {
     parser.write(text.replace(/^\uFEFF/u, "")).close();
   } catch (error) {
     if (error instanceof Refused) return { ok: false, fault: error.fault, detail: "" };
-    return { ok: false, fault: "notXml", detail: error instanceof Error ? (error.message.split("\n")[0]?.slice(0, 160) ?? "") : "" };
+    return {
+      ok: false,
+      fault: "notXml",
+      detail: error instanceof Error ? (error.message.split("\n")[0]?.slice(0, 160) ?? "") : "",
+    };
   }
   const root = top.children.find((node) => node.name === "svg");
-  return root ? { ok: true, root } : { ok: false, fault: "notSvg", detail: top.children[0]?.name ?? "" };
+  return root
+    ? { ok: true, root }
+    : { ok: false, fault: "notSvg", detail: top.children[0]?.name ?? "" };
 }
 
 const SVG_SPACE = "http://www.w3.org/2000/svg";
@@ -70,7 +84,13 @@ const SVG_SPACE = "http://www.w3.org/2000/svg";
 type Spaces = Readonly<Record<string, string>>;
 
 function declared(before: Spaces, attributes: Readonly<Record<string, string>>): Spaces {
-  const own = Object.entries(attributes).flatMap(([name, value]) => (name === "xmlns" ? [["", value] as const] : name.startsWith("xmlns:") ? [[name.slice(6), value] as const] : []));
+  const own = Object.entries(attributes).flatMap(([name, value]) =>
+    name === "xmlns"
+      ? [["", value] as const]
+      : name.startsWith("xmlns:")
+        ? [[name.slice(6), value] as const]
+        : [],
+  );
   return own.length === 0 ? before : { ...before, ...Object.fromEntries(own) };
 }
 
@@ -81,7 +101,9 @@ export const FOREIGN = "foreign:";
 function nameIn(spaces: Spaces, name: string): string {
   const at = name.indexOf(":");
   const [prefix, local] = [at < 0 ? "" : name.slice(0, at), name.slice(at + 1)];
-  return spaces[prefix] === SVG_SPACE || (prefix === "" && spaces[""] === "") ? local : `${FOREIGN}${local}`;
+  return spaces[prefix] === SVG_SPACE || (prefix === "" && spaces[""] === "")
+    ? local
+    : `${FOREIGN}${local}`;
 }
 
 /** `xlink:href` and `href` are the same; drawing programs' own attributes are left out. */

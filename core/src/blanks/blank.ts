@@ -55,7 +55,11 @@ export const keepOutSchema = z.strictObject({
 export type KeepOut = z.infer<typeof keepOutSchema>;
 
 export const SIDES = ["top", "bottom", "left", "right"] as const;
-export const reserveSchema = z.strictObject({ side: z.enum(SIDES), mm: z.number().positive().max(2000), what: z.string().trim().max(80).default("") });
+export const reserveSchema = z.strictObject({
+  side: z.enum(SIDES),
+  mm: z.number().positive().max(2000),
+  what: z.string().trim().max(80).default(""),
+});
 export type Reserve = z.infer<typeof reserveSchema>;
 
 /** One measured piece: across (width, or the widest diameter) and down (height). */
@@ -67,7 +71,12 @@ export const HANDLE_SCHOOLS = ["drinker", "guest", "both"] as const;
 export type HandleSchool = (typeof HANDLE_SCHOOLS)[number];
 export const handleSchema = z.strictObject({
   school: z.enum(HANDLE_SCHOOLS).default("drinker"),
-  clear: z.number().min(0).max(500).default(20).describe("from the middle of the handle to where the design may begin, along the wall"),
+  clear: z
+    .number()
+    .min(0)
+    .max(500)
+    .default(20)
+    .describe("from the middle of the handle to where the design may begin, along the wall"),
 });
 
 export const blankSchema = z.strictObject({
@@ -94,18 +103,30 @@ export interface Spread {
 }
 
 /** The shape to plan with: the smallest of what was measured, because a decal for it fits on all. */
-export function smallestShape(blank: Pick<Blank, "shape" | "specimens">): { shape: BlankShape; across: Spread | null; down: Spread | null } {
+export function smallestShape(blank: Pick<Blank, "shape" | "specimens">): {
+  shape: BlankShape;
+  across: Spread | null;
+  down: Spread | null;
+} {
   const across = spreadOf(blank.specimens.map((specimen) => specimen.across));
-  const down = spreadOf(blank.specimens.flatMap((specimen) => (specimen.down === undefined ? [] : [specimen.down])));
+  const down = spreadOf(
+    blank.specimens.flatMap((specimen) => (specimen.down === undefined ? [] : [specimen.down])),
+  );
   return { shape: resized(blank.shape, across?.smallest, down?.smallest), across, down };
 }
 
 function spreadOf(values: readonly number[]): Spread | null {
-  return values.length === 0 ? null : { smallest: Math.min(...values), largest: Math.max(...values) };
+  return values.length === 0
+    ? null
+    : { smallest: Math.min(...values), largest: Math.max(...values) };
 }
 
 /** Other measures keep their proportion to the widest. */
-function resized(shape: BlankShape, across: number | undefined, down: number | undefined): BlankShape {
+function resized(
+  shape: BlankShape,
+  across: number | undefined,
+  down: number | undefined,
+): BlankShape {
   switch (shape.kind) {
     case "flat":
     case "roundedFlat":
@@ -115,23 +136,47 @@ function resized(shape: BlankShape, across: number | undefined, down: number | u
     case "ball":
     case "straightCup": {
       const diameter = across ?? shape.diameter;
-      return shape.kind === "straightCup" ? { ...shape, diameter, height: down ?? shape.height } : { ...shape, diameter };
+      return shape.kind === "straightCup"
+        ? { ...shape, diameter, height: down ?? shape.height }
+        : { ...shape, diameter };
     }
     case "taperedCup": {
-      const share = across === undefined ? 1 : across / Math.max(shape.topDiameter, shape.bottomDiameter);
-      return { ...shape, topDiameter: shape.topDiameter * share, bottomDiameter: shape.bottomDiameter * share, height: down ?? shape.height };
+      const share =
+        across === undefined ? 1 : across / Math.max(shape.topDiameter, shape.bottomDiameter);
+      return {
+        ...shape,
+        topDiameter: shape.topDiameter * share,
+        bottomDiameter: shape.bottomDiameter * share,
+        height: down ?? shape.height,
+      };
     }
     case "bulgedCup": {
       const widest = Math.max(...shape.profile.map(({ diameter }) => diameter));
-      const tall = (shape.profile[shape.profile.length - 1]?.fromTop ?? 0) - (shape.profile[0]?.fromTop ?? 0);
-      const [wide, high] = [across === undefined ? 1 : across / widest, down === undefined ? 1 : down / tall];
-      return { ...shape, profile: shape.profile.map((row) => ({ fromTop: row.fromTop * high, diameter: row.diameter * wide })) };
+      const tall =
+        (shape.profile[shape.profile.length - 1]?.fromTop ?? 0) - (shape.profile[0]?.fromTop ?? 0);
+      const [wide, high] = [
+        across === undefined ? 1 : across / widest,
+        down === undefined ? 1 : down / tall,
+      ];
+      return {
+        ...shape,
+        profile: shape.profile.map((row) => ({
+          fromTop: row.fromTop * high,
+          diameter: row.diameter * wide,
+        })),
+      };
     }
     case "outline": {
       const xs = shape.outline.map(([x]) => x);
       const ys = shape.outline.map(([, y]) => y);
-      const [wide, high] = [across === undefined ? 1 : across / (Math.max(...xs) - Math.min(...xs)), down === undefined ? 1 : down / (Math.max(...ys) - Math.min(...ys))];
-      return { ...shape, outline: shape.outline.map(([x, y]): [number, number] => [x * wide, y * high]) };
+      const [wide, high] = [
+        across === undefined ? 1 : across / (Math.max(...xs) - Math.min(...xs)),
+        down === undefined ? 1 : down / (Math.max(...ys) - Math.min(...ys)),
+      ];
+      return {
+        ...shape,
+        outline: shape.outline.map(([x, y]): [number, number] => [x * wide, y * high]),
+      };
     }
   }
 }

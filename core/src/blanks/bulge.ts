@@ -42,22 +42,37 @@ export function bulgeAt(profile: readonly ProfileRow[], fromTop: number): Bulge 
   const bend = 1 + slope * slope;
   const radiusAcross = r * Math.sqrt(bend);
   const down = (-2 * second) / bend ** 1.5;
-  return { radiusAcross, radiusDown: down === 0 ? Number.POSITIVE_INFINITY : 1 / Math.abs(down), curvature: down / radiusAcross };
+  return {
+    radiusAcross,
+    radiusDown: down === 0 ? Number.POSITIVE_INFINITY : 1 / Math.abs(down),
+    curvature: down / radiusAcross,
+  };
 }
 
-function nearestThree(profile: readonly ProfileRow[], fromTop: number): [ProfileRow, ProfileRow, ProfileRow] {
+function nearestThree(
+  profile: readonly ProfileRow[],
+  fromTop: number,
+): [ProfileRow, ProfileRow, ProfileRow] {
   const start = profile.reduce((best, _, i) => {
     if (i > profile.length - 3) return best;
     const reach = (k: number) => Math.abs((profile[k + 1]?.fromTop ?? 0) - fromTop);
     return reach(i) < reach(best) ? i : best;
   }, 0);
-  return [profile[start] as ProfileRow, profile[start + 1] as ProfileRow, profile[start + 2] as ProfileRow];
+  return [
+    profile[start] as ProfileRow,
+    profile[start + 1] as ProfileRow,
+    profile[start + 2] as ProfileRow,
+  ];
 }
 
 /** The most curved place between two heights: what decides whether a decal lies down. */
 export function sharpestBulge(profile: readonly ProfileRow[], from: number, to: number): Bulge {
-  const all = Array.from({ length: SAMPLES }, (_, i) => bulgeAt(profile, from + ((to - from) * i) / (SAMPLES - 1)));
-  return all.reduce((worst, bulge) => (Math.abs(bulge.curvature) > Math.abs(worst.curvature) ? bulge : worst));
+  const all = Array.from({ length: SAMPLES }, (_, i) =>
+    bulgeAt(profile, from + ((to - from) * i) / (SAMPLES - 1)),
+  );
+  return all.reduce((worst, bulge) =>
+    Math.abs(bulge.curvature) > Math.abs(worst.curvature) ? bulge : worst,
+  );
 }
 
 /**
@@ -73,7 +88,13 @@ export function radiusAt(profile: readonly ProfileRow[], fromTop: number): numbe
   const t = Math.min(1, Math.max(0, (fromTop - low.fromTop) / step));
   const [m0, m1] = [slopeAt(profile, i) * step, slopeAt(profile, i + 1) * step];
   const [t2, t3] = [t * t, t * t * t];
-  return ((2 * t3 - 3 * t2 + 1) * low.diameter + (t3 - 2 * t2 + t) * m0 + (3 * t2 - 2 * t3) * high.diameter + (t3 - t2) * m1) / 2;
+  return (
+    ((2 * t3 - 3 * t2 + 1) * low.diameter +
+      (t3 - 2 * t2 + t) * m0 +
+      (3 * t2 - 2 * t3) * high.diameter +
+      (t3 - t2) * m1) /
+    2
+  );
 }
 
 function slopeAt(profile: readonly ProfileRow[], i: number): number {
@@ -89,7 +110,11 @@ function slopeAt(profile: readonly ProfileRow[], i: number): number {
 
 /** Length along the wall between two heights, measured as straight pieces: never more than the true one, mm. */
 export function wallLength(profile: readonly ProfileRow[], from: number, to: number): number {
-  const heights = [from, ...profile.map((row) => row.fromTop).filter((z) => z > from && z < to), to];
+  const heights = [
+    from,
+    ...profile.map((row) => row.fromTop).filter((z) => z > from && z < to),
+    to,
+  ];
   return heights.slice(1).reduce((sum, z, i) => {
     const before = heights[i] ?? from;
     return sum + Math.hypot(z - before, radiusAt(profile, z) - radiusAt(profile, before));

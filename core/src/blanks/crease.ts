@@ -26,11 +26,24 @@ export function creaseOf(polygon: Polygon, largest: number): CreaseReading {
   const box = boxOf([polygon]);
   const narrow = Math.min(boxWidth(box), boxHeight(box)) / 2;
   // No circle in it can be wider than its box: most letters need no closer look.
-  if (narrow <= largest * (1 - BORDER_SHARE)) return { verdict: "lies", patch: narrow, at: [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2], cause: "plate", remedies: [] };
+  if (narrow <= largest * (1 - BORDER_SHARE))
+    return {
+      verdict: "lies",
+      patch: narrow,
+      at: [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2],
+      cause: "plate",
+      remedies: [],
+    };
   const filled = widestPlace([polygon[0] ?? []]);
   const solid = polygon.length > 1 ? widestPlace(polygon).radius : filled.radius;
   const cause = solid <= largest && polygon.length > 1 ? "ring" : "plate";
-  const verdict: CreaseVerdict = filled.radius > largest * (1 + BORDER_SHARE) ? "creases" : filled.radius > largest * (1 - BORDER_SHARE) ? "borderline" : "lies";
-  const remedies: CreaseRemedy[] = verdict === "lies" ? [] : [cause === "ring" ? "openRing" : "cutPlate", "smaller"];
+  const verdict: CreaseVerdict =
+    filled.radius > largest * (1 + BORDER_SHARE)
+      ? "creases"
+      : filled.radius > largest * (1 - BORDER_SHARE)
+        ? "borderline"
+        : "lies";
+  const remedies: CreaseRemedy[] =
+    verdict === "lies" ? [] : [cause === "ring" ? "openRing" : "cutPlate", "smaller"];
   return { verdict, patch: filled.radius, at: filled.at, cause, remedies };
 }

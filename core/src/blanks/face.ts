@@ -5,7 +5,12 @@ import { type Polygons, type Ring, rectRing, ringArea } from "../geometry/polygo
 
 export type Face =
   | { readonly kind: "rect"; readonly width: number; readonly height: number }
-  | { readonly kind: "roundedRect"; readonly width: number; readonly height: number; readonly radius: number }
+  | {
+      readonly kind: "roundedRect";
+      readonly width: number;
+      readonly height: number;
+      readonly radius: number;
+    }
   | { readonly kind: "round"; readonly diameter: number }
   | { readonly kind: "oval"; readonly width: number; readonly height: number }
   | { readonly kind: "outline"; readonly outline: Ring };
@@ -19,7 +24,11 @@ export function faceOutline(face: Face): Ring {
     case "rect":
       return rectRing(-face.width / 2, -face.height / 2, face.width / 2, face.height / 2);
     case "roundedRect":
-      return roundedRect(face.width, face.height, Math.min(face.radius, face.width / 2, face.height / 2));
+      return roundedRect(
+        face.width,
+        face.height,
+        Math.min(face.radius, face.width / 2, face.height / 2),
+      );
     case "round":
       return ellipse(0, 0, face.diameter / 2, face.diameter / 2, 0, CURVE_POINTS);
     case "oval":
@@ -29,7 +38,16 @@ export function faceOutline(face: Face): Ring {
   }
 }
 
-function ellipse(cx: number, cy: number, rx: number, ry: number, from: number, count: number, turn = 2 * Math.PI, ends = 0): Ring {
+function ellipse(
+  cx: number,
+  cy: number,
+  rx: number,
+  ry: number,
+  from: number,
+  count: number,
+  turn = 2 * Math.PI,
+  ends = 0,
+): Ring {
   return Array.from({ length: count + ends }, (_, i) => {
     const angle = from + (turn * i) / count;
     return [cx + rx * Math.cos(angle), cy + ry * Math.sin(angle)];
@@ -39,8 +57,14 @@ function ellipse(cx: number, cy: number, rx: number, ry: number, from: number, c
 function roundedRect(width: number, height: number, radius: number): Ring {
   const x = width / 2 - radius;
   const y = height / 2 - radius;
-  const corner = (cx: number, cy: number, from: number) => ellipse(cx, cy, radius, radius, from, CURVE_POINTS / 4, Math.PI / 2, 1);
-  return [...corner(x, y, 0), ...corner(-x, y, Math.PI / 2), ...corner(-x, -y, Math.PI), ...corner(x, -y, 1.5 * Math.PI)];
+  const corner = (cx: number, cy: number, from: number) =>
+    ellipse(cx, cy, radius, radius, from, CURVE_POINTS / 4, Math.PI / 2, 1);
+  return [
+    ...corner(x, y, 0),
+    ...corner(-x, y, Math.PI / 2),
+    ...corner(-x, -y, Math.PI),
+    ...corner(x, -y, 1.5 * Math.PI),
+  ];
 }
 
 /** Whether the outline is convex: its area equals its hull's. */
@@ -51,6 +75,7 @@ export function isConvex(outline: Ring): boolean {
 
 /** Usable part: the outline inset by the margin, less the keep-outs. */
 export function usableArea(face: Face, marginMm: number, keepOuts: Polygons = []): Polygons {
-  const inset = marginMm > 0 ? offset([[faceOutline(face)]], -marginMm, "miter") : [[faceOutline(face)]];
+  const inset =
+    marginMm > 0 ? offset([[faceOutline(face)]], -marginMm, "miter") : [[faceOutline(face)]];
   return keepOuts.length === 0 ? inset : difference(inset, keepOuts);
 }

@@ -13,7 +13,10 @@ export const GROUND_FACES = ["front", "both", "inside", "back"] as const;
 export const groundSchema = z
   .strictObject({
     what: z.enum(GROUND_WORKS),
-    by: z.enum(GROUND_BY).default("host").describe("bought as it is, made by the host before the class, or by participants in it"),
+    by: z
+      .enum(GROUND_BY)
+      .default("host")
+      .describe("bought as it is, made by the host before the class, or by participants in it"),
     coats: z.number().int().min(1).max(6).default(1),
     faces: z.enum(GROUND_FACES).default("front"),
     sand: z.boolean().default(true).describe("sanded first; left out where a rough look is wanted"),
@@ -22,7 +25,8 @@ export const groundSchema = z
 export type Ground = z.infer<typeof groundSchema>;
 
 /** Whether film lies on it: what is painted inside or on the back dries on a face of its own. */
-export const isUnderFilm = ({ faces }: Pick<Ground, "faces">): boolean => faces === "front" || faces === "both";
+export const isUnderFilm = ({ faces }: Pick<Ground, "faces">): boolean =>
+  faces === "front" || faces === "both";
 
 export interface GroundRead extends Ground {
   /** Whether the host said so; otherwise it is the usual case of the material. */
@@ -55,20 +59,56 @@ interface Given {
 }
 
 /** @param sides whether the object is decorated on both faces @param sealRaw the studio's way with decals on raw wood */
-export function groundOf({ material, colour, ground }: Given, technique: Technique, sides: boolean, sealRaw: boolean): GroundRead {
+export function groundOf(
+  { material, colour, ground }: Given,
+  technique: Technique,
+  sides: boolean,
+  sealRaw: boolean,
+): GroundRead {
   if (ground) return { ...ground, said: true, because: "You said so." };
   const faces = sides ? "both" : "front";
-  const read = (what: Ground["what"], by: Ground["by"], coats: number, because: string): GroundRead => ({ what, by, coats, faces, sand: true, said: false, because });
-  if (technique === "mask" && (material === "rawWood" || material === "paintedWood" || material === "sealedWood"))
-    return read("paint", "host", coatsFor(colour), "The letters of a mask show the ground that lies under them: it is painted, and dry, before any film lies on it.");
+  const read = (
+    what: Ground["what"],
+    by: Ground["by"],
+    coats: number,
+    because: string,
+  ): GroundRead => ({ what, by, coats, faces, sand: true, said: false, because });
+  if (
+    technique === "mask" &&
+    (material === "rawWood" || material === "paintedWood" || material === "sealedWood")
+  )
+    return read(
+      "paint",
+      "host",
+      coatsFor(colour),
+      "The letters of a mask show the ground that lies under them: it is painted, and dry, before any film lies on it.",
+    );
   switch (material) {
     case "paintedWood":
-      return read("paint", "host", coatsFor(colour), "Painted wood is painted before film may lie on it; say so if you buy it painted.");
+      return read(
+        "paint",
+        "host",
+        coatsFor(colour),
+        "Painted wood is painted before film may lie on it; say so if you buy it painted.",
+      );
     case "stainedWood":
-      return read("stain", "host", 1, "Stain dries overnight, and comes before glue, film and paint.");
+      return read(
+        "stain",
+        "host",
+        1,
+        "Stain dries overnight, and comes before glue, film and paint.",
+      );
     case "rawWood":
-      if (technique === "decal" && sealRaw) return read("seal", "host", 1, "Film lifts off raw wood: a water-based clear coat first.");
-      return read("none", "host", 1, technique === "decal" ? "Your way: film on bare wood, rubbed in with a cloth." : "Paint holds on raw wood; only dust and loose fibres have to go.");
+      if (technique === "decal" && sealRaw)
+        return read("seal", "host", 1, "Film lifts off raw wood: a water-based clear coat first.");
+      return read(
+        "none",
+        "host",
+        1,
+        technique === "decal"
+          ? "Your way: film on bare wood, rubbed in with a cloth."
+          : "Paint holds on raw wood; only dust and loose fibres have to go.",
+      );
     default:
       return read("none", "bought", 1, "It is used as it comes.");
   }

@@ -5,16 +5,47 @@ import { heightOfBlank, placeOn, seenOn, silhouetteRadius, visibleShare } from "
 import { asCut, readFace } from "./read-face.ts";
 
 const reading = (shape: object) => readFace(blankSchema.parse({ name: "x", shape }));
-const straight = reading({ kind: "straightCup", diameter: 80, height: 100, rimClearance: 20, footClearance: 10, wrapAngle: 180 });
-const tapered = reading({ kind: "taperedCup", topDiameter: 100, bottomDiameter: 70, height: 100, rimClearance: 20, footClearance: 10, wrapAngle: 150 });
-const upturned = reading({ kind: "taperedCup", topDiameter: 70, bottomDiameter: 100, height: 100, rimClearance: 20, footClearance: 10, wrapAngle: 150 });
+const straight = reading({
+  kind: "straightCup",
+  diameter: 80,
+  height: 100,
+  rimClearance: 20,
+  footClearance: 10,
+  wrapAngle: 180,
+});
+const tapered = reading({
+  kind: "taperedCup",
+  topDiameter: 100,
+  bottomDiameter: 70,
+  height: 100,
+  rimClearance: 20,
+  footClearance: 10,
+  wrapAngle: 150,
+});
+const upturned = reading({
+  kind: "taperedCup",
+  topDiameter: 70,
+  bottomDiameter: 100,
+  height: 100,
+  rimClearance: 20,
+  footClearance: 10,
+  wrapAngle: 150,
+});
 const ball = reading({ kind: "ball", diameter: 80, wrapAngle: 90 });
-const dome = reading({ kind: "bulgedCup", profile: [0, 40, 80, 120].map((fromTop, i) => ({ fromTop, diameter: [60, 100, 110, 106][i] })), rimClearance: 20, footClearance: 10 });
+const dome = reading({
+  kind: "bulgedCup",
+  profile: [0, 40, 80, 120].map((fromTop, i) => ({ fromTop, diameter: [60, 100, 110, 106][i] })),
+  rimClearance: 20,
+  footClearance: 10,
+});
 
 describe("placeOn", () => {
   it("a straight cup: the middle of the face, a quarter turn at radius times π/2", () => {
     expect(placeOn(straight, [0, 0])).toEqual({ angle: 0, radius: 40, fromTop: 55 });
-    expect(placeOn(straight, [40 * (Math.PI / 2), -35])).toMatchObject({ angle: Math.PI / 2, fromTop: 20 });
+    expect(placeOn(straight, [40 * (Math.PI / 2), -35])).toMatchObject({
+      angle: Math.PI / 2,
+      fromTop: 20,
+    });
   });
 
   it("a tapered cup: the top of the face lies at the rim's clearance along the slope", () => {
@@ -65,7 +96,8 @@ describe("seen from the front", () => {
   });
 
   it("turned away it narrows, and is gone round the back", () => {
-    const at = (turn: number) => boxWidth(boxOf(seenOn(straight, [[rectRing(-20, -5, 20, 5)]], turn)));
+    const at = (turn: number) =>
+      boxWidth(boxOf(seenOn(straight, [[rectRing(-20, -5, 20, 5)]], turn)));
     expect(at(0.8)).toBeLessThan(at(0));
     expect(at(Math.PI)).toBeCloseTo(0, 6);
   });

@@ -18,14 +18,28 @@ export function placeOn(reading: FaceReading, [x, y]: Point): Place | null {
   switch (shape.kind) {
     case "straightCup": {
       const radius = shape.diameter / 2;
-      return { angle: x / radius, radius, fromTop: shape.rimClearance + (shape.height - shape.rimClearance - shape.footClearance) / 2 + y };
+      return {
+        angle: x / radius,
+        radius,
+        fromTop:
+          shape.rimClearance + (shape.height - shape.rimClearance - shape.footClearance) / 2 + y,
+      };
     }
     case "taperedCup": {
       if (!reading.taper) return null;
       const { sector, baseline } = reading.taper;
       const [across, ahead, up] = rollUp([x, y], baseline, sector);
-      const foot = Math.sqrt(Math.max(0, sector.innerRadius ** 2 - ((sector.innerRadius * sector.angle) / (2 * Math.PI)) ** 2));
-      return { angle: Math.atan2(across, ahead), radius: Math.hypot(across, ahead), fromTop: sector.wideTop ? shape.height - (up - foot) : up - foot };
+      const foot = Math.sqrt(
+        Math.max(
+          0,
+          sector.innerRadius ** 2 - ((sector.innerRadius * sector.angle) / (2 * Math.PI)) ** 2,
+        ),
+      );
+      return {
+        angle: Math.atan2(across, ahead),
+        radius: Math.hypot(across, ahead),
+        fromTop: sector.wideTop ? shape.height - (up - foot) : up - foot,
+      };
     }
     case "bulgedCup": {
       const top = (shape.profile[0]?.fromTop ?? 0) + shape.rimClearance;
@@ -37,7 +51,11 @@ export function placeOn(reading: FaceReading, [x, y]: Point): Place | null {
       const radius = shape.diameter / 2;
       const tilt = y / radius;
       const around = radius * Math.cos(tilt);
-      return { angle: around < 1e-6 ? 0 : x / around, radius: around, fromTop: radius + radius * Math.sin(tilt) };
+      return {
+        angle: around < 1e-6 ? 0 : x / around,
+        radius: around,
+        fromTop: radius + radius * Math.sin(tilt),
+      };
     }
     default:
       return null;
@@ -51,11 +69,17 @@ export function silhouetteRadius(reading: Pick<FaceReading, "shape">, fromTop: n
     case "straightCup":
       return shape.diameter / 2;
     case "taperedCup":
-      return (shape.topDiameter + ((shape.bottomDiameter - shape.topDiameter) * fromTop) / shape.height) / 2;
+      return (
+        (shape.topDiameter +
+          ((shape.bottomDiameter - shape.topDiameter) * fromTop) / shape.height) /
+        2
+      );
     case "bulgedCup":
       return radiusAt(shape.profile, (shape.profile[0]?.fromTop ?? 0) + fromTop);
     case "ball":
-      return Math.sqrt(Math.max(0, (shape.diameter / 2) ** 2 - (fromTop - shape.diameter / 2) ** 2));
+      return Math.sqrt(
+        Math.max(0, (shape.diameter / 2) ** 2 - (fromTop - shape.diameter / 2) ** 2),
+      );
     default:
       return 0;
   }

@@ -4,7 +4,14 @@ import { OWN_FAULT_WORDS, OWN_KINDS, type OwnFigures, ownCup } from "./own-cup.t
 import { readFace } from "./read-face.ts";
 import { blankShapeSchema } from "./shape.ts";
 
-const figures = (more: Partial<OwnFigures>): OwnFigures => ({ kind: "straight", top: 257.6, foot: 220, widest: 300, height: 95, ...more });
+const figures = (more: Partial<OwnFigures>): OwnFigures => ({
+  kind: "straight",
+  top: 257.6,
+  foot: 220,
+  widest: 300,
+  height: 95,
+  ...more,
+});
 const blank = (shape: ReturnType<typeof blankShapeSchema.parse>) => ({
   name: "Own cup",
   material: "glazed" as const,
@@ -19,8 +26,12 @@ const blank = (shape: ReturnType<typeof blankShapeSchema.parse>) => ({
 describe("a cup measured at home", () => {
   it("257.6 mm once round is 82 mm across, with the rim kept clear", () => {
     const read = ownCup(figures({}));
-    expect(read).toMatchObject({ ok: true, shape: { kind: "straightCup", height: 95, rimClearance: 25 } });
-    if (read.ok && read.shape.kind === "straightCup") expect(read.shape.diameter).toBeCloseTo(82, 2);
+    expect(read).toMatchObject({
+      ok: true,
+      shape: { kind: "straightCup", height: 95, rimClearance: 25 },
+    });
+    if (read.ok && read.shape.kind === "straightCup")
+      expect(read.shape.diameter).toBeCloseTo(82, 2);
   });
 
   it.each([

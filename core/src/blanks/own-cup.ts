@@ -22,25 +22,54 @@ const STRAIGHT_WITHIN = 0.015;
 /** A wall that narrows more than this a side for its height is a funnel, or a slip of the tape. */
 const STEEPEST = 0.6;
 
-export type OwnFault = "roundTooSmall" | "roundTooLarge" | "heightTooSmall" | "heightTooLarge" | "isStraight" | "tooSteep" | "notBulged";
+export type OwnFault =
+  | "roundTooSmall"
+  | "roundTooLarge"
+  | "heightTooSmall"
+  | "heightTooLarge"
+  | "isStraight"
+  | "tooSteep"
+  | "notBulged";
 
 const [RIM_MM, FOOT_MM] = [25, 6];
 /** In hand one sees about a third of the way round. */
 const WRAP_DEGREES = 120;
 
 /** @returns what cannot be, or the shape: rim kept clear as always */
-export function ownCup({ kind, top, foot, widest, height }: OwnFigures): { readonly ok: true; readonly shape: BlankShape } | { readonly ok: false; readonly fault: OwnFault } {
-  const rounds = kind === "straight" ? [top] : kind === "tapered" ? [top, foot] : [top, widest, foot];
+export function ownCup({
+  kind,
+  top,
+  foot,
+  widest,
+  height,
+}: OwnFigures):
+  | { readonly ok: true; readonly shape: BlankShape }
+  | { readonly ok: false; readonly fault: OwnFault } {
+  const rounds =
+    kind === "straight" ? [top] : kind === "tapered" ? [top, foot] : [top, widest, foot];
   const fault = faultOf(kind, rounds, height);
   if (fault) return { ok: false, fault };
-  const [rimClearance, footClearance] = height < 2 * (RIM_MM + FOOT_MM) ? [Math.round(height * 0.35), Math.round(height * 0.1)] : [RIM_MM, FOOT_MM];
+  const [rimClearance, footClearance] =
+    height < 2 * (RIM_MM + FOOT_MM)
+      ? [Math.round(height * 0.35), Math.round(height * 0.1)]
+      : [RIM_MM, FOOT_MM];
   const clear = { rimClearance, footClearance, wrapAngle: WRAP_DEGREES };
   const d = fromCircumference;
   switch (kind) {
     case "straight":
       return { ok: true, shape: { kind: "straightCup", diameter: d(top), height, ...clear } };
     case "tapered":
-      return { ok: true, shape: { kind: "taperedCup", topDiameter: d(top), bottomDiameter: d(foot), height, warp: true, ...clear } };
+      return {
+        ok: true,
+        shape: {
+          kind: "taperedCup",
+          topDiameter: d(top),
+          bottomDiameter: d(foot),
+          height,
+          warp: true,
+          ...clear,
+        },
+      };
     case "bulged":
       return {
         ok: true,
@@ -76,11 +105,13 @@ function faultOf(kind: OwnKind, rounds: readonly number[], height: number): OwnF
 
 /** What is said to who measured. */
 export const OWN_FAULT_WORDS: Record<OwnFault, string> = {
-  roundTooSmall: "Once round a cup is at least 12 cm. Lay the tape all the way round; straight across is less than a third of it.",
+  roundTooSmall:
+    "Once round a cup is at least 12 cm. Lay the tape all the way round; straight across is less than a third of it.",
   roundTooLarge: "Once round that is more than 90 cm. Is it in the unit you chose?",
   heightTooSmall: "A cup is at least 4.5 cm high. Measure from the table to the rim.",
   heightTooLarge: "That is higher than 50 cm. Is it in the unit you chose?",
   isStraight: "Top and foot are equally wide: choose “straight”.",
-  tooSteep: "So wide a difference on so little height is no cup. Measure again, or send your host a picture.",
+  tooSteep:
+    "So wide a difference on so little height is no cup. Measure again, or send your host a picture.",
   notBulged: "The widest place is no wider than top or foot: choose “straight” or “tapered”.",
 };

@@ -6,14 +6,24 @@ import { handleSides } from "./handle.ts";
 import { asCut, drawnFace, readFace } from "./read-face.ts";
 import { blankShapeSchema, frontSize } from "./shape.ts";
 
-const blank = (shape: unknown, more: object = {}) => blankSchema.parse({ name: "piece", shape, ...more });
+const blank = (shape: unknown, more: object = {}) =>
+  blankSchema.parse({ name: "piece", shape, ...more });
 
 describe("readFace", () => {
   it("takes the margin by size, or by hand", () => {
-    expect(readFace(blank({ kind: "flat", width: 70, height: 40 }))).toMatchObject({ marginMm: 6.35, marginRule: "small", width: 70, height: 40 });
-    expect(readFace(blank({ kind: "roundedFlat", width: 300, height: 200, radius: 20 }))).toMatchObject({ marginRule: "board", marginMm: 12.7 });
+    expect(readFace(blank({ kind: "flat", width: 70, height: 40 }))).toMatchObject({
+      marginMm: 6.35,
+      marginRule: "small",
+      width: 70,
+      height: 40,
+    });
+    expect(
+      readFace(blank({ kind: "roundedFlat", width: 300, height: 200, radius: 20 })),
+    ).toMatchObject({ marginRule: "board", marginMm: 12.7 });
     expect(readFace(blank({ kind: "oval", width: 600, height: 300 })).marginRule).toBe("sign");
-    expect(readFace(blank({ kind: "round", diameter: 90 }, { margin: { rule: "byHand", mm: 3 } }))).toMatchObject({ marginMm: 3, marginRule: "byHand" });
+    expect(
+      readFace(blank({ kind: "round", diameter: 90 }, { margin: { rule: "byHand", mm: 3 } })),
+    ).toMatchObject({ marginMm: 3, marginRule: "byHand" });
   });
 
   it("centres a free outline", () => {
@@ -33,21 +43,40 @@ describe("readFace", () => {
   });
 
   it("a straight cup: radius times angle, height less rim and foot", () => {
-    const reading = readFace(blank({ kind: "straightCup", diameter: 80, height: 100, wrapAngle: 90 }));
+    const reading = readFace(
+      blank({ kind: "straightCup", diameter: 80, height: 100, wrapAngle: 90 }),
+    );
     expect(reading.width).toBeCloseTo(40 * (Math.PI / 2), 9);
     expect(reading.height).toBe(69);
     expect(reading.cup).toMatchObject({ radius: 40 });
   });
 
   it("a handle keeps its distance on both sides", () => {
-    const wide = readFace(blank({ kind: "straightCup", diameter: 80, height: 100, wrapAngle: 300 }, { handle: { school: "drinker", clear: 20 } }));
+    const wide = readFace(
+      blank(
+        { kind: "straightCup", diameter: 80, height: 100, wrapAngle: 300 },
+        { handle: { school: "drinker", clear: 20 } },
+      ),
+    );
     expect(wide.width).toBeCloseTo(40 * Math.PI - 40, 9);
-    expect(() => readFace(blank({ kind: "straightCup", diameter: 80, height: 100 }, { handle: { clear: 70 } }))).toThrow("handle leaves no room");
+    expect(() =>
+      readFace(
+        blank({ kind: "straightCup", diameter: 80, height: 100 }, { handle: { clear: 70 } }),
+      ),
+    ).toThrow("handle leaves no room");
   });
 
   it("plans with the smallest of what was measured, and says how they differ", () => {
-    const reading = readFace(blank({ kind: "straightCup", diameter: 80, height: 100, wrapAngle: 180 }, { specimens: [{ across: 79, down: 101 }, { across: 81, down: 98 }, { across: 80 }] }));
-    expect(reading.spread).toEqual({ across: { smallest: 79, largest: 81 }, down: { smallest: 98, largest: 101 } });
+    const reading = readFace(
+      blank(
+        { kind: "straightCup", diameter: 80, height: 100, wrapAngle: 180 },
+        { specimens: [{ across: 79, down: 101 }, { across: 81, down: 98 }, { across: 80 }] },
+      ),
+    );
+    expect(reading.spread).toEqual({
+      across: { smallest: 79, largest: 81 },
+      down: { smallest: 98, largest: 101 },
+    });
     expect(reading.width).toBeCloseTo((79 / 2) * Math.PI, 9);
     expect(reading.height).toBe(98 - 31);
   });
@@ -61,7 +90,10 @@ describe("readFace", () => {
       { kind: "ball", diameter: 100 },
       { kind: "straightCup", diameter: 100, height: 120 },
       { kind: "taperedCup", topDiameter: 100, bottomDiameter: 80, height: 120 },
-      { kind: "bulgedCup", profile: [0, 60, 120].map((fromTop, i) => ({ fromTop, diameter: [80, 100, 80][i] })) },
+      {
+        kind: "bulgedCup",
+        profile: [0, 60, 120].map((fromTop, i) => ({ fromTop, diameter: [80, 100, 80][i] })),
+      },
       {
         kind: "outline",
         outline: [
@@ -72,17 +104,28 @@ describe("readFace", () => {
       },
     ];
     for (const shape of kinds) {
-      const reading = readFace(blank(shape, { specimens: [{ across: 90 }], margin: { rule: "byHand", mm: 2 } }));
+      const reading = readFace(
+        blank(shape, { specimens: [{ across: 90 }], margin: { rule: "byHand", mm: 2 } }),
+      );
       expect(frontSize(reading.shape).width).toBeCloseTo(90, 9);
       expect(frontSize(blankShapeSchema.parse(shape)).width).toBeCloseTo(100, 9);
     }
   });
 
   it("what is kept for later comes off its side, and too much is refused", () => {
-    const reading = readFace(blank({ kind: "flat", width: 100, height: 60 }, { reserve: [{ side: "top", mm: 15, what: "twine" }] }));
+    const reading = readFace(
+      blank(
+        { kind: "flat", width: 100, height: 60 },
+        { reserve: [{ side: "top", mm: 15, what: "twine" }] },
+      ),
+    );
     expect(boxOfPoints(faceOutline(reading.face))).toMatchObject({ minY: -15, maxY: 30 });
     expect(reading.height).toBe(45);
-    expect(() => readFace(blank({ kind: "flat", width: 100, height: 60 }, { reserve: [{ side: "left", mm: 120 }] }))).toThrow("keep less");
+    expect(() =>
+      readFace(
+        blank({ kind: "flat", width: 100, height: 60 }, { reserve: [{ side: "left", mm: 120 }] }),
+      ),
+    ).toThrow("keep less");
   });
 
   it("keep-outs grow by their clearance; round ones are never drawn too small", () => {
@@ -98,12 +141,25 @@ describe("readFace", () => {
       ),
     );
     expect(polygonsArea([reading.keepOuts[0] ?? []])).toBeGreaterThan(Math.PI * 25);
-    expect(boxOfPoints(reading.keepOuts[1]?.[0] ?? [])).toEqual({ minX: 28, maxX: 32, minY: -31, maxY: 31 });
+    expect(boxOfPoints(reading.keepOuts[1]?.[0] ?? [])).toEqual({
+      minX: 28,
+      maxX: 32,
+      minY: -31,
+      maxY: 31,
+    });
   });
 });
 
 describe("a tapered cup's face", () => {
-  const shape = { kind: "taperedCup", topDiameter: 100, bottomDiameter: 76, height: 95, rimClearance: 20, footClearance: 10, wrapAngle: 150 };
+  const shape = {
+    kind: "taperedCup",
+    topDiameter: 100,
+    bottomDiameter: 76,
+    height: 95,
+    rimClearance: 20,
+    footClearance: 10,
+    wrapAngle: 150,
+  };
 
   it("bent: a rectangle before bending, a piece of ring after", () => {
     const reading = readFace(blank(shape));
@@ -112,7 +168,9 @@ describe("a tapered cup's face", () => {
     const outline = drawnFace(reading);
     expect(outline.length).toBeGreaterThan(20);
     expect(isConvex(outline)).toBe(false);
-    expect(asCut([[faceOutline(reading.face)]], reading)).not.toEqual([[faceOutline(reading.face)]]);
+    expect(asCut([[faceOutline(reading.face)]], reading)).not.toEqual([
+      [faceOutline(reading.face)],
+    ]);
   });
 
   it.each([
@@ -132,13 +190,23 @@ describe("a tapered cup's face", () => {
 });
 
 describe("a bulged cup's face", () => {
-  const dome = { kind: "bulgedCup", profile: [0, 30, 60, 90, 120].map((fromTop, i) => ({ fromTop, diameter: [60, 96, 110, 112, 108][i] })), rimClearance: 20, footClearance: 10, wrapAngle: 110 };
+  const dome = {
+    kind: "bulgedCup",
+    profile: [0, 30, 60, 90, 120].map((fromTop, i) => ({
+      fromTop,
+      diameter: [60, 96, 110, 112, 108][i],
+    })),
+    rimClearance: 20,
+    footClearance: 10,
+    wrapAngle: 110,
+  };
 
   it("follows the profile: narrower where the blank is", () => {
     const reading = readFace(blank(dome));
     const outline = faceOutline(reading.face);
     const top = Math.min(...outline.map(([, y]) => y));
-    const widthNear = (y: number) => 2 * Math.max(...outline.filter((p) => Math.abs(p[1] - y) < 6).map(([x]) => x));
+    const widthNear = (y: number) =>
+      2 * Math.max(...outline.filter((p) => Math.abs(p[1] - y) < 6).map(([x]) => x));
     expect(widthNear(top)).toBeLessThan(widthNear(0));
     expect(reading.bulge?.curvature).toBeGreaterThan(0);
     expect(reading.bulge?.largestPatch).toBeGreaterThan(5);
@@ -154,12 +222,16 @@ describe("a bulged cup's face", () => {
 });
 
 describe("measures that make no blank are refused with the reason", () => {
-  const message = (shape: unknown) => blankShapeSchema.safeParse(shape).error?.issues[0]?.message ?? "";
+  const message = (shape: unknown) =>
+    blankShapeSchema.safeParse(shape).error?.issues[0]?.message ?? "";
   it.each([
     [{ kind: "straightCup", diameter: 80, height: 20 }, "leave no height"],
     [{ kind: "taperedCup", topDiameter: 80, bottomDiameter: 80, height: 100 }, "straight cup"],
     [{ kind: "bulgedCup", profile: [{ fromTop: 0, diameter: 80 }] }, "three heights"],
-    [{ kind: "bulgedCup", profile: [0, 50, 40].map((fromTop) => ({ fromTop, diameter: 80 })) }, "from the top down"],
+    [
+      { kind: "bulgedCup", profile: [0, 50, 40].map((fromTop) => ({ fromTop, diameter: 80 })) },
+      "from the top down",
+    ],
     [
       {
         kind: "outline",

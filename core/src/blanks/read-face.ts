@@ -1,8 +1,29 @@
 /** From a blank to the face the design is fitted into, with margin, keep-outs and, on curves, the way it is cut. */
 import { intersection } from "../geometry/boolean.ts";
-import { boxOfPoints, type Point, type Polygons, type Ring, rectRing } from "../geometry/polygon.ts";
-import { type Blank, type KeepOut, MARGIN_RULES, type Reserve, type Spread, smallestShape } from "./blank.ts";
-import { type Bulge, bulgeFromRadii, heightAlong, largestPatch, radiusAt, sharpestBulge, wallLength } from "./bulge.ts";
+import {
+  boxOfPoints,
+  type Point,
+  type Polygons,
+  type Ring,
+  rectRing,
+} from "../geometry/polygon.ts";
+import {
+  type Blank,
+  type KeepOut,
+  MARGIN_RULES,
+  type Reserve,
+  type Spread,
+  smallestShape,
+} from "./blank.ts";
+import {
+  type Bulge,
+  bulgeFromRadii,
+  heightAlong,
+  largestPatch,
+  radiusAt,
+  sharpestBulge,
+  wallLength,
+} from "./bulge.ts";
 import { type Face, faceOutline } from "./face.ts";
 import { type BlankShape, heightOfProfile, isRound } from "./shape.ts";
 import { baselineRadius, type Sector, unroll, warp, warpPoint } from "./tapered-cup.ts";
@@ -55,9 +76,23 @@ export function readFace(blank: Blank): FaceReading {
   const face = lessReserved(whole.face, blank.reserve);
   const box = boxOfPoints(faceOutline(face));
   const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
-  const marginRule = blank.margin.rule === "bySize" ? ruleBySize(Math.max(width, height)) : blank.margin.rule;
-  const marginMm = blank.margin.rule === "byHand" ? blank.margin.mm : MARGIN_RULES[marginRule as keyof typeof MARGIN_RULES];
-  return { ...whole, face, width, height, marginMm, marginRule, keepOuts: blank.keepOuts.map((keepOut) => [ringOf(keepOut)]), shape, spread: { across, down } };
+  const marginRule =
+    blank.margin.rule === "bySize" ? ruleBySize(Math.max(width, height)) : blank.margin.rule;
+  const marginMm =
+    blank.margin.rule === "byHand"
+      ? blank.margin.mm
+      : MARGIN_RULES[marginRule as keyof typeof MARGIN_RULES];
+  return {
+    ...whole,
+    face,
+    width,
+    height,
+    marginMm,
+    marginRule,
+    keepOuts: blank.keepOuts.map((keepOut) => [ringOf(keepOut)]),
+    shape,
+    spread: { across, down },
+  };
 }
 
 /** Outline of a flat blank, whole, in the face's coordinates; null where the face is a wall. */
@@ -74,7 +109,12 @@ function faceOf(shape: BlankShape, blank: Pick<Blank, "handle">): Whole {
     case "flat":
       return plain({ kind: "rect", width: shape.width, height: shape.height });
     case "roundedFlat":
-      return plain({ kind: "roundedRect", width: shape.width, height: shape.height, radius: shape.radius });
+      return plain({
+        kind: "roundedRect",
+        width: shape.width,
+        height: shape.height,
+        radius: shape.radius,
+      });
     case "round":
       return plain({ kind: "round", diameter: shape.diameter });
     case "oval":
@@ -84,7 +124,14 @@ function faceOf(shape: BlankShape, blank: Pick<Blank, "handle">): Whole {
     case "straightCup": {
       const radius = shape.diameter / 2;
       const angle = freeAngle(shape.wrapAngle, radius, blank);
-      return { ...plain({ kind: "rect", width: radius * angle, height: shape.height - shape.rimClearance - shape.footClearance }), cup: { radius, angleDeg: degrees(angle) } };
+      return {
+        ...plain({
+          kind: "rect",
+          width: radius * angle,
+          height: shape.height - shape.rimClearance - shape.footClearance,
+        }),
+        cup: { radius, angleDeg: degrees(angle) },
+      };
     }
     case "taperedCup":
       return taperedFace(shape, blank);
@@ -94,7 +141,11 @@ function faceOf(shape: BlankShape, blank: Pick<Blank, "handle">): Whole {
       const radius = shape.diameter / 2;
       const bulge = bulgeFromRadii(radius, radius);
       const angle = radians(shape.wrapAngle);
-      return { ...plain({ kind: "round", diameter: radius * angle }), cup: { radius, angleDeg: shape.wrapAngle }, bulge: { ...bulge, largestPatch: largestPatch(bulge.curvature) } };
+      return {
+        ...plain({ kind: "round", diameter: radius * angle }),
+        cup: { radius, angleDeg: shape.wrapAngle },
+        bulge: { ...bulge, largestPatch: largestPatch(bulge.curvature) },
+      };
     }
   }
 }
@@ -106,11 +157,15 @@ const degrees = (angle: number): number => (angle * 180) / Math.PI;
 function freeAngle(wrapAngle: number, radius: number, { handle }: Pick<Blank, "handle">): number {
   if (!handle) return radians(wrapAngle);
   const free = Math.PI - (2 * handle.clear) / radius;
-  if (free <= 0) throw new RangeError("the handle leaves no room beside it: make its clearance smaller");
+  if (free <= 0)
+    throw new RangeError("the handle leaves no room beside it: make its clearance smaller");
   return Math.min(radians(wrapAngle), free);
 }
 
-function taperedFace(shape: Extract<BlankShape, { kind: "taperedCup" }>, blank: Pick<Blank, "handle">): Whole {
+function taperedFace(
+  shape: Extract<BlankShape, { kind: "taperedCup" }>,
+  blank: Pick<Blank, "handle">,
+): Whole {
   const sector = unroll(shape.topDiameter, shape.bottomDiameter, shape.height);
   const height = sector.slant - shape.rimClearance - shape.footClearance;
   if (height <= 0) throw new RangeError("rim and foot clearance leave no height for the design");
@@ -120,8 +175,15 @@ function taperedFace(shape: Extract<BlankShape, { kind: "taperedCup" }>, blank: 
   const angle = freeAngle(shape.wrapAngle, radius, blank);
   const width = radius * angle;
   const flat: Face = { kind: "rect", width, height };
-  const face: Face = shape.warp ? flat : { kind: "outline", outline: straightOnSector(width, height, baseline, sector.wideTop) };
-  return { face, cup: { radius, angleDeg: degrees(angle) }, taper: { sector, baseline, warped: shape.warp }, bulge: null };
+  const face: Face = shape.warp
+    ? flat
+    : { kind: "outline", outline: straightOnSector(width, height, baseline, sector.wideTop) };
+  return {
+    face,
+    cup: { radius, angleDeg: degrees(angle) },
+    taper: { sector, baseline, warped: shape.warp },
+    bulge: null,
+  };
 }
 
 const SECTOR_POINTS = 24;
@@ -146,7 +208,10 @@ function straightOnSector(width: number, height: number, baseline: number, wideT
   return [...arch, side(1), side(-1)];
 }
 
-function bulgedFace(shape: Extract<BlankShape, { kind: "bulgedCup" }>, blank: Pick<Blank, "handle">): Whole {
+function bulgedFace(
+  shape: Extract<BlankShape, { kind: "bulgedCup" }>,
+  blank: Pick<Blank, "handle">,
+): Whole {
   const { profile } = shape;
   const top = (profile[0]?.fromTop ?? 0) + shape.rimClearance;
   const bottom = (profile[0]?.fromTop ?? 0) + heightOfProfile(profile) - shape.footClearance;
@@ -156,25 +221,47 @@ function bulgedFace(shape: Extract<BlankShape, { kind: "bulgedCup" }>, blank: Pi
   const angle = freeAngle(shape.wrapAngle, radius, blank);
   const rows = Array.from({ length: SECTOR_POINTS + 1 }, (_, i) => {
     const along = (height * i) / SECTOR_POINTS;
-    return { y: along - height / 2, half: (radiusAt(profile, heightAlong(profile, top, along)) * angle) / 2 };
+    return {
+      y: along - height / 2,
+      half: (radiusAt(profile, heightAlong(profile, top, along)) * angle) / 2,
+    };
   });
-  const outline: Ring = [...rows.map(({ y, half }): Point => [half, y]), ...[...rows].reverse().map(({ y, half }): Point => [-half, y])];
+  const outline: Ring = [
+    ...rows.map(({ y, half }): Point => [half, y]),
+    ...[...rows].reverse().map(({ y, half }): Point => [-half, y]),
+  ];
   const bulge = sharpestBulge(profile, top, bottom);
-  return { face: { kind: "outline", outline }, cup: { radius, angleDeg: degrees(angle) }, taper: null, bulge: { ...bulge, largestPatch: largestPatch(bulge.curvature) } };
+  return {
+    face: { kind: "outline", outline },
+    cup: { radius, angleDeg: degrees(angle) },
+    taper: null,
+    bulge: { ...bulge, largestPatch: largestPatch(bulge.curvature) },
+  };
 }
 
 function centred(outline: Ring): Ring {
   const box = boxOfPoints(outline);
-  return outline.map(([x, y]): Point => [x - (box.minX + box.maxX) / 2, y - (box.minY + box.maxY) / 2]);
+  return outline.map(
+    ([x, y]): Point => [x - (box.minX + box.maxX) / 2, y - (box.minY + box.maxY) / 2],
+  );
 }
 
 /** Space kept for later trimmings comes off its side; the face is not centred again, the design moves away from it. */
 function lessReserved(face: Face, reserve: readonly Reserve[]): Face {
   if (reserve.length === 0) return face;
   const box = boxOfPoints(faceOutline(face));
-  const taken = (side: Reserve["side"]) => reserve.filter((row) => row.side === side).reduce((sum, row) => sum + row.mm, 0);
-  const [left, right, top, bottom] = [box.minX + taken("left"), box.maxX - taken("right"), box.minY + taken("top"), box.maxY - taken("bottom")];
-  const leftOver = left < right && top < bottom ? intersection([[faceOutline(face)]], [[rectRing(left, top, right, bottom)]]) : [];
+  const taken = (side: Reserve["side"]) =>
+    reserve.filter((row) => row.side === side).reduce((sum, row) => sum + row.mm, 0);
+  const [left, right, top, bottom] = [
+    box.minX + taken("left"),
+    box.maxX - taken("right"),
+    box.minY + taken("top"),
+    box.maxY - taken("bottom"),
+  ];
+  const leftOver =
+    left < right && top < bottom
+      ? intersection([[faceOutline(face)]], [[rectRing(left, top, right, bottom)]])
+      : [];
   const outline = leftOver[0]?.[0];
   if (!outline) throw new RangeError("what is kept for later leaves no face: keep less");
   return { kind: "outline", outline };
@@ -210,7 +297,10 @@ export function drawnFace(reading: Pick<FaceReading, "face" | "taper">): Ring {
 }
 
 /** What the margin leaves of the face, mm; nothing of it where either is not above 0. */
-export function lessMargin({ face, marginMm }: Pick<FaceReading, "face" | "marginMm">): { readonly width: number; readonly height: number } {
+export function lessMargin({ face, marginMm }: Pick<FaceReading, "face" | "marginMm">): {
+  readonly width: number;
+  readonly height: number;
+} {
   const box = boxOfPoints(faceOutline(face));
   return { width: box.maxX - box.minX - 2 * marginMm, height: box.maxY - box.minY - 2 * marginMm };
 }

@@ -17,9 +17,16 @@ const STEP_MM = 0.5;
 export function snipLines(design: Polygons, widest: number, clearance = CLEARANCE_MM): Snip[] {
   if (design.length === 0 || !Number.isFinite(widest)) return [];
   const tape = growBox(boxOf(design), TAPE_BEYOND_MM);
-  const flipped = design.map((polygon) => polygon.map((ring) => ring.map(([x, y]): Point => [y, x])));
+  const flipped = design.map((polygon) =>
+    polygon.map((ring) => ring.map(([x, y]): Point => [y, x])),
+  );
   const across = edgeSnips(design, tape, widest, clearance);
-  const down = edgeSnips(flipped, { minX: tape.minY, minY: tape.minX, maxX: tape.maxY, maxY: tape.maxX }, widest, clearance);
+  const down = edgeSnips(
+    flipped,
+    { minX: tape.minY, minY: tape.minX, maxX: tape.maxY, maxY: tape.maxX },
+    widest,
+    clearance,
+  );
   const sideways = down.map(
     ([a, b]): Snip => [
       [a[1], a[0]],
@@ -43,7 +50,10 @@ function beforeCrossing([from, to]: Snip, across: readonly Snip[], clearance: nu
 /** Vertical snips from the upper and the lower edge of the tape. */
 function edgeSnips(design: Polygons, tape: Box, widest: number, clearance: number): Snip[] {
   const count = Math.max(1, Math.round((tape.maxX - tape.minX) / STEP_MM));
-  const places = Array.from({ length: count + 1 }, (_, i) => tape.minX + ((tape.maxX - tape.minX) * i) / count);
+  const places = Array.from(
+    { length: count + 1 },
+    (_, i) => tape.minX + ((tape.maxX - tape.minX) * i) / count,
+  );
   const reach = places.map((x) => depths(design, x, clearance, tape));
   return (["upper", "lower"] as const).flatMap((side) =>
     chosen(
@@ -67,12 +77,20 @@ function edgeSnips(design: Polygons, tape: Box, widest: number, clearance: numbe
 }
 
 /** How deep one can cut at x from above and from below before coming within `clearance` of vinyl. */
-function depths(design: Polygons, x: number, clearance: number, tape: Box): { upper: number; lower: number } {
+function depths(
+  design: Polygons,
+  x: number,
+  clearance: number,
+  tape: Box,
+): { upper: number; lower: number } {
   let [top, bottom] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
   for (const [outer] of design) {
     outer?.forEach((a, i) => {
       const b = outer[(i + 1) % outer.length] as Point;
-      const [low, high] = [Math.max(Math.min(a[0], b[0]), x - clearance), Math.min(Math.max(a[0], b[0]), x + clearance)];
+      const [low, high] = [
+        Math.max(Math.min(a[0], b[0]), x - clearance),
+        Math.min(Math.max(a[0], b[0]), x + clearance),
+      ];
       if (low > high) return;
       for (const at of [low, high]) {
         const t = a[0] === b[0] ? 0 : (at - a[0]) / (b[0] - a[0]);
@@ -84,8 +102,12 @@ function depths(design: Polygons, x: number, clearance: number, tape: Box): { up
   }
   const middle = (tape.minY + tape.maxY) / 2;
   // Nothing in the way: stop at the middle, so that the tape stays one piece.
-  if (!Number.isFinite(top)) return { upper: middle - tape.minY - clearance, lower: tape.maxY - middle - clearance };
-  return { upper: Math.max(0, Math.min(top - clearance, middle) - tape.minY), lower: Math.max(0, tape.maxY - Math.max(bottom + clearance, middle)) };
+  if (!Number.isFinite(top))
+    return { upper: middle - tape.minY - clearance, lower: tape.maxY - middle - clearance };
+  return {
+    upper: Math.max(0, Math.min(top - clearance, middle) - tape.minY),
+    lower: Math.max(0, tape.maxY - Math.max(bottom + clearance, middle)),
+  };
 }
 
 function chosen(places: readonly number[], depth: readonly number[], widest: number): number[] {
@@ -93,8 +115,13 @@ function chosen(places: readonly number[], depth: readonly number[], widest: num
   let from = places[0] ?? 0;
   const end = places[places.length - 1] ?? 0;
   while (end - from > widest) {
-    const within = places.flatMap((x, i) => (x > from + widest / 2 && x <= from + widest ? [i] : []));
-    const best = within.reduce((a, i) => ((depth[i] ?? 0) > (depth[a] ?? 0) + 1e-9 ? i : a), within[within.length - 1] ?? -1);
+    const within = places.flatMap((x, i) =>
+      x > from + widest / 2 && x <= from + widest ? [i] : [],
+    );
+    const best = within.reduce(
+      (a, i) => ((depth[i] ?? 0) > (depth[a] ?? 0) + 1e-9 ? i : a),
+      within[within.length - 1] ?? -1,
+    );
     if (best < 0) break;
     taken.push(best);
     from = places[best] as number;

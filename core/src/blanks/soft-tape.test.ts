@@ -21,7 +21,14 @@ import {
 
 const clear = { rimClearance: 25, footClearance: 6, wrapAngle: 120 };
 const mug: CurvedShape = { kind: "straightCup", diameter: 82, height: 95, ...clear };
-const pot: CurvedShape = { kind: "taperedCup", topDiameter: 140, bottomDiameter: 100, height: 120, ...clear, warp: true };
+const pot: CurvedShape = {
+  kind: "taperedCup",
+  topDiameter: 140,
+  bottomDiameter: 100,
+  height: 120,
+  ...clear,
+  warp: true,
+};
 const dome: CurvedShape = {
   kind: "bulgedCup",
   profile: [
@@ -34,7 +41,16 @@ const dome: CurvedShape = {
 const ball: CurvedShape = { kind: "ball", diameter: 80, wrapAngle: 90 };
 
 const faceOf = (shape: BlankShape) => {
-  const blank = { name: "x", material: "glazed", colour: "#ffffff", shape, margin: { rule: "byHand", mm: 0 }, keepOuts: [], reserve: [], specimens: [] } as unknown as Blank;
+  const blank = {
+    name: "x",
+    material: "glazed",
+    colour: "#ffffff",
+    shape,
+    margin: { rule: "byHand", mm: 0 },
+    keepOuts: [],
+    reserve: [],
+    specimens: [],
+  } as unknown as Blank;
   return boxOfPoints(faceOutline(readFace(blank).face));
 };
 
@@ -74,16 +90,21 @@ describe("what the tape measures is what the face has", () => {
 
   it("any width and height within the limits read back as they were typed", () => {
     fc.assert(
-      fc.property(fc.constantFrom(mug, pot, dome, ball), fc.double({ min: 0.02, max: 0.98, noNaN: true }), fc.double({ min: 0.05, max: 1, noNaN: true }), (shape, across, down) => {
-        const { least, most } = curvedWidthLimits(shape);
-        const width = least + (most - least) * across;
-        expect(curvedWidth(withCurvedWidth(shape, width))).toBeCloseTo(width, 2);
-        if (shape.kind === "ball") return;
-        const height = mostCurvedHeight(shape) * down;
-        const high = withCurvedHeight(shape, height);
-        expect(curvedHeight(high)).toBeCloseTo(height, 2);
-        expect(high.rimClearance).toBe(shape.rimClearance);
-      }),
+      fc.property(
+        fc.constantFrom(mug, pot, dome, ball),
+        fc.double({ min: 0.02, max: 0.98, noNaN: true }),
+        fc.double({ min: 0.05, max: 1, noNaN: true }),
+        (shape, across, down) => {
+          const { least, most } = curvedWidthLimits(shape);
+          const width = least + (most - least) * across;
+          expect(curvedWidth(withCurvedWidth(shape, width))).toBeCloseTo(width, 2);
+          if (shape.kind === "ball") return;
+          const height = mostCurvedHeight(shape) * down;
+          const high = withCurvedHeight(shape, height);
+          expect(curvedHeight(high)).toBeCloseTo(height, 2);
+          expect(high.rimClearance).toBe(shape.rimClearance);
+        },
+      ),
       { seed: 908, numRuns: 200 },
     );
   });

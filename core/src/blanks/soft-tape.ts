@@ -32,7 +32,8 @@ export function middleDiameter(shape: CurvedShape): number {
     case "straightCup":
       return shape.diameter;
     case "taperedCup": {
-      const share = (shape.rimClearance + (wallHeight(shape) - shape.footClearance)) / 2 / wallHeight(shape);
+      const share =
+        (shape.rimClearance + (wallHeight(shape) - shape.footClearance)) / 2 / wallHeight(shape);
       return shape.topDiameter + (shape.bottomDiameter - shape.topDiameter) * share;
     }
     case "bulgedCup": {
@@ -43,7 +44,8 @@ export function middleDiameter(shape: CurvedShape): number {
 }
 
 /** Width of the face along the curve, mm: arc = angle x radius. */
-export const curvedWidth = (shape: CurvedShape): number => (circumference(middleDiameter(shape)) * shape.wrapAngle) / 360;
+export const curvedWidth = (shape: CurvedShape): number =>
+  (circumference(middleDiameter(shape)) * shape.wrapAngle) / 360;
 export const curvedWidthLimits = (shape: CurvedShape): { least: number; most: number } => {
   const around = circumference(middleDiameter(shape));
   return { least: (around * LEAST_DEGREES) / 360, most: (around * mostDegrees(shape)) / 360 };
@@ -51,29 +53,49 @@ export const curvedWidthLimits = (shape: CurvedShape): { least: number; most: nu
 /** The shape whose face is so wide along the curve. @param mm within `curvedWidthLimits` */
 export function withCurvedWidth<S extends CurvedShape>(shape: S, mm: number): S {
   const degrees = (360 * mm) / circumference(middleDiameter(shape));
-  return { ...shape, wrapAngle: kept(Math.min(mostDegrees(shape), Math.max(LEAST_DEGREES, degrees))) };
+  return {
+    ...shape,
+    wrapAngle: kept(Math.min(mostDegrees(shape), Math.max(LEAST_DEGREES, degrees))),
+  };
 }
 
 /** Height of the face along the wall, mm: what is clear between rim and foot. On a bulge clearances are measured straight down, as elsewhere. */
 export function curvedHeight(shape: CupShape): number {
-  if (shape.kind !== "bulgedCup") return wallHeight(shape) - shape.rimClearance - shape.footClearance;
-  return wallLength(shape.profile, topOf(shape) + shape.rimClearance, topOf(shape) + heightOfProfile(shape.profile) - shape.footClearance);
+  if (shape.kind !== "bulgedCup")
+    return wallHeight(shape) - shape.rimClearance - shape.footClearance;
+  return wallLength(
+    shape.profile,
+    topOf(shape) + shape.rimClearance,
+    topOf(shape) + heightOfProfile(shape.profile) - shape.footClearance,
+  );
 }
 
 /** The most that `withCurvedHeight` can give: everything below what is clear of the rim. */
-export const mostCurvedHeight = (shape: CupShape): number => curvedHeight({ ...shape, footClearance: 0 });
+export const mostCurvedHeight = (shape: CupShape): number =>
+  curvedHeight({ ...shape, footClearance: 0 });
 
 /** The shape whose face is so high along the wall: the rim stays clear as it is, the foot gets the rest. @param mm at most `mostCurvedHeight` */
 export function withCurvedHeight<S extends CupShape>(shape: S, mm: number): S {
   const foot =
-    shape.kind === "bulgedCup" ? topOf(shape) + heightOfProfile(shape.profile) - heightAlong(shape.profile, topOf(shape) + shape.rimClearance, mm) : wallHeight(shape) - shape.rimClearance - mm;
+    shape.kind === "bulgedCup"
+      ? topOf(shape) +
+        heightOfProfile(shape.profile) -
+        heightAlong(shape.profile, topOf(shape) + shape.rimClearance, mm)
+      : wallHeight(shape) - shape.rimClearance - mm;
   return { ...shape, footClearance: Math.round(Math.max(0, foot) * 1000) / 1000 };
 }
 
-const topOf = ({ profile }: Extract<CupShape, { kind: "bulgedCup" }>): number => profile[0]?.fromTop ?? 0;
+const topOf = ({ profile }: Extract<CupShape, { kind: "bulgedCup" }>): number =>
+  profile[0]?.fromTop ?? 0;
 
 /** The tapered cup whose wall is so long. @param mm longer than the cup is drawn in */
-export function withWallHeight<S extends Extract<CupShape, { kind: "straightCup" | "taperedCup" }>>(shape: S, mm: number): S {
+export function withWallHeight<S extends Extract<CupShape, { kind: "straightCup" | "taperedCup" }>>(
+  shape: S,
+  mm: number,
+): S {
   const inward = shape.kind === "taperedCup" ? (shape.topDiameter - shape.bottomDiameter) / 2 : 0;
-  return { ...shape, height: Math.round(Math.sqrt(Math.max(0, mm ** 2 - inward ** 2)) * 1000) / 1000 };
+  return {
+    ...shape,
+    height: Math.round(Math.sqrt(Math.max(0, mm ** 2 - inward ** 2)) * 1000) / 1000,
+  };
 }

@@ -21,10 +21,17 @@ export interface Sector {
  */
 export function unroll(top: number, bottom: number, height: number): Sector {
   const difference = Math.abs(top - bottom) / 2;
-  if (difference === 0) throw new RangeError("top and bottom are equally wide: that is a straight cup");
+  if (difference === 0)
+    throw new RangeError("top and bottom are equally wide: that is a straight cup");
   const slant = Math.hypot(height, difference);
   const outerRadius = (slant * Math.max(top, bottom)) / 2 / difference;
-  return { slant, outerRadius, innerRadius: outerRadius - slant, angle: (2 * Math.PI * difference) / slant, wideTop: top > bottom };
+  return {
+    slant,
+    outerRadius,
+    innerRadius: outerRadius - slant,
+    angle: (2 * Math.PI * difference) / slant,
+    wideTop: top > bottom,
+  };
 }
 
 /** Radius of the baseline that lies `fromTop` mm down the slope. */
@@ -44,7 +51,10 @@ export function endRise(radius: number, width: number): number {
 export function warpPoint([x, y]: Point, radius: number, wideTop: boolean): Point {
   const angle = x / radius;
   const r = wideTop ? radius - y : radius + y;
-  return [r * Math.sin(angle), wideTop ? radius - r * Math.cos(angle) : r * Math.cos(angle) - radius];
+  return [
+    r * Math.sin(angle),
+    wideTop ? radius - r * Math.cos(angle) : r * Math.cos(angle) - radius,
+  ];
 }
 
 /** The point that `warpPoint` took here. */
@@ -66,15 +76,26 @@ function divided(ring: Ring, longest: number): Ring {
   return ring.flatMap((a, i) => {
     const b = ring[(i + 1) % ring.length] as Point;
     const parts = Math.max(1, Math.ceil(Math.abs(b[0] - a[0]) / longest));
-    return Array.from({ length: parts }, (_, k): Point => [a[0] + ((b[0] - a[0]) * k) / parts, a[1] + ((b[1] - a[1]) * k) / parts]);
+    return Array.from(
+      { length: parts },
+      (_, k): Point => [a[0] + ((b[0] - a[0]) * k) / parts, a[1] + ((b[1] - a[1]) * k) / parts],
+    );
   });
 }
 
 /** Where a point of the unrolled wall lies on the cup itself: x, y across, z up from the tip's plane, mm. */
-export function rollUp([x, y]: Point, radius: number, sector: Sector): readonly [number, number, number] {
+export function rollUp(
+  [x, y]: Point,
+  radius: number,
+  sector: Sector,
+): readonly [number, number, number] {
   const down = sector.wideTop ? radius - y : radius + y;
   const fromTip = Math.hypot(x, down);
   const around = (Math.atan2(x, down) * 2 * Math.PI) / sector.angle;
   const across = (fromTip * sector.angle) / (2 * Math.PI);
-  return [across * Math.sin(around), across * Math.cos(around), Math.sqrt(Math.max(0, fromTip * fromTip - across * across))];
+  return [
+    across * Math.sin(around),
+    across * Math.cos(around),
+    Math.sqrt(Math.max(0, fromTip * fromTip - across * across)),
+  ];
 }

@@ -5,7 +5,12 @@ import { addDays } from "./dates.ts";
 import type { EveningTask } from "./evenings.ts";
 
 const TODAY = "2026-11-29";
-const task = (id: string, minutes: number, due: number, more: Partial<EveningTask> = {}): EveningTask => ({ id, minutes, dueDate: addDays(TODAY, due), ...more });
+const task = (
+  id: string,
+  minutes: number,
+  due: number,
+  more: Partial<EveningTask> = {},
+): EveningTask => ({ id, minutes, dueDate: addDays(TODAY, due), ...more });
 const two = (_: string) => 120;
 
 describe("the evenings to come", () => {
@@ -25,23 +30,39 @@ describe("the evenings to come", () => {
 
   it("a day off holds nothing; a wet coat waits for its evening", () => {
     const free = (date: string) => (date === addDays(TODAY, 1) ? 0 : 120);
-    const days = eveningsAhead([task("coat-1", 20, 0), task("coat-2", 20, 2, { notBefore: addDays(TODAY, 2) })], TODAY, free, 14);
-    expect(days.find(({ date }) => date === addDays(TODAY, 2))?.parts.map(({ id }) => id)).toEqual(["coat-2"]);
+    const days = eveningsAhead(
+      [task("coat-1", 20, 0), task("coat-2", 20, 2, { notBefore: addDays(TODAY, 2) })],
+      TODAY,
+      free,
+      14,
+    );
+    expect(days.find(({ date }) => date === addDays(TODAY, 2))?.parts.map(({ id }) => id)).toEqual([
+      "coat-2",
+    ]);
     expect(days[0]?.parts.map(({ id }) => id)).toEqual(["coat-1"]);
   });
 
   it("nothing is lost and nothing done twice, whatever there is to do", () => {
-    const any = fc.record({ minutes: fc.integer({ min: 0, max: 300 }), due: fc.integer({ min: -2, max: 12 }), wait: fc.integer({ min: 0, max: 6 }) });
+    const any = fc.record({
+      minutes: fc.integer({ min: 0, max: 300 }),
+      due: fc.integer({ min: -2, max: 12 }),
+      wait: fc.integer({ min: 0, max: 6 }),
+    });
     fc.assert(
       fc.property(fc.array(any, { maxLength: 8 }), (rows) => {
-        const tasks = rows.map(({ minutes, due, wait }, i) => task(`t${i}`, minutes, due, { notBefore: addDays(TODAY, wait) }));
+        const tasks = rows.map(({ minutes, due, wait }, i) =>
+          task(`t${i}`, minutes, due, { notBefore: addDays(TODAY, wait) }),
+        );
         const days = eveningsAhead(tasks, TODAY, two, 60);
         for (const { id, minutes, notBefore = TODAY } of tasks) {
-          const done = days.flatMap(({ date, parts }) => parts.filter((part) => part.id === id).map((part) => ({ date, ...part })));
+          const done = days.flatMap(({ date, parts }) =>
+            parts.filter((part) => part.id === id).map((part) => ({ date, ...part })),
+          );
           expect(done.reduce((sum, part) => sum + part.minutes, 0)).toBeCloseTo(minutes, 0);
           for (const { date } of done) expect(date >= notBefore).toBe(true);
         }
-        for (const { minutes, parts } of days) expect(parts.reduce((sum, part) => sum + part.minutes, 0)).toBeCloseTo(minutes, 6);
+        for (const { minutes, parts } of days)
+          expect(parts.reduce((sum, part) => sum + part.minutes, 0)).toBeCloseTo(minutes, 6);
       }),
       { seed: 108, numRuns: 100 },
     );
@@ -61,6 +82,8 @@ describe("ways out of a full week", () => {
     expect(found[0]?.saves).toBe(160);
   });
   it("none is offered where everything fits", () => {
-    expect(helpful([task("pack", 40, 3)], [{ what: "helper", tasks: [] }], TODAY, two, 14)).toEqual([]);
+    expect(helpful([task("pack", 40, 3)], [{ what: "helper", tasks: [] }], TODAY, two, 14)).toEqual(
+      [],
+    );
   });
 });

@@ -13,7 +13,10 @@ describe("dates", () => {
   });
 
   it("a time that does not exist moves forward by the gap", () => {
-    expect(clockIn(instantOf("2026-03-29", "01:30", "Europe/London"), "Europe/London")).toEqual({ date: "2026-03-29", time: "02:30" });
+    expect(clockIn(instantOf("2026-03-29", "01:30", "Europe/London"), "Europe/London")).toEqual({
+      date: "2026-03-29",
+      time: "02:30",
+    });
   });
 
   it("a time that exists twice is the first", () => {
@@ -24,7 +27,9 @@ describe("dates", () => {
   it("counts deadlines back, earliest first", () => {
     const list = deadlines("2026-12-05", ROOM_LEAD_DAYS);
     expect(list[0]).toEqual({ code: "orderBy", date: "2026-11-23", daysBefore: 12 });
-    expect(list.map(({ daysBefore }) => daysBefore)).toEqual([...list.map(({ daysBefore }) => daysBefore)].sort((a, b) => b - a));
+    expect(list.map(({ daysBefore }) => daysBefore)).toEqual(
+      [...list.map(({ daysBefore }) => daysBefore)].sort((a, b) => b - a),
+    );
   });
 
   it.each([
@@ -50,7 +55,10 @@ describe("tonight", () => {
   const task = (id: string, minutes: number, dueDate: string) => ({ id, minutes, dueDate });
 
   it("spreads work so that no later evening is fuller", () => {
-    const plan = tonight([task("weed", 200, "2026-11-27"), task("pack", 40, "2026-12-04")], "2026-11-24");
+    const plan = tonight(
+      [task("weed", 200, "2026-11-27"), task("pack", 40, "2026-12-04")],
+      "2026-11-24",
+    );
     expect(plan.minutes).toBe(50);
     expect(plan.bindingDate).toBe("2026-11-27");
     expect(plan.tasks).toEqual([{ id: "weed", minutes: 50 }]);
@@ -73,8 +81,16 @@ describe("tonight", () => {
 
   it("what waits for another evening is not offered, and the next is; the pace counts both", () => {
     const wet = { ...task("coat-2", 60, "2026-11-26"), notBefore: "2026-11-25" };
-    expect(tonight([wet, task("weed", 300, "2026-11-27")], "2026-11-24")).toEqual({ minutes: 90, tasks: [{ id: "weed", minutes: 90 }], bindingDate: "2026-11-27" });
-    expect(tonight([wet], "2026-11-24")).toEqual({ minutes: 0, tasks: [], bindingDate: "2026-11-26" });
+    expect(tonight([wet, task("weed", 300, "2026-11-27")], "2026-11-24")).toEqual({
+      minutes: 90,
+      tasks: [{ id: "weed", minutes: 90 }],
+      bindingDate: "2026-11-27",
+    });
+    expect(tonight([wet], "2026-11-24")).toEqual({
+      minutes: 0,
+      tasks: [],
+      bindingDate: "2026-11-26",
+    });
     expect(tonight([wet], "2026-11-25").tasks.map(({ id }) => id)).toEqual(["coat-2"]);
   });
 
@@ -85,7 +101,20 @@ describe("tonight", () => {
 
 describe("icsText", () => {
   const start = instantOf("2026-12-05", "14:00", "Europe/London");
-  const text = icsText([{ uid: "a@x", title: "Tape; press, peel", description: "Line one\nLine two", place: "Hut", startInstant: start, endInstant: start + 600_000 }], "Europe/London", start);
+  const text = icsText(
+    [
+      {
+        uid: "a@x",
+        title: "Tape; press, peel",
+        description: "Line one\nLine two",
+        place: "Hut",
+        startInstant: start,
+        endInstant: start + 600_000,
+      },
+    ],
+    "Europe/London",
+    start,
+  );
 
   it("writes local times with their zone, and the zone's rules", () => {
     expect(text).toContain("DTSTART;TZID=Europe/London:20261205T140000\r\n");
@@ -97,23 +126,53 @@ describe("icsText", () => {
   it("escapes text and folds long lines at 75 octets", () => {
     expect(text).toContain("SUMMARY:Tape\\; press\\, peel");
     expect(text).toContain("Line one\\nLine two");
-    const long = icsText([{ uid: "a@x", title: "ë".repeat(100), description: "", place: "", startInstant: start, endInstant: start }], "UTC", start);
-    for (const line of long.split("\r\n")) expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
+    const long = icsText(
+      [
+        {
+          uid: "a@x",
+          title: "ë".repeat(100),
+          description: "",
+          place: "",
+          startInstant: start,
+          endInstant: start,
+        },
+      ],
+      "UTC",
+      start,
+    );
+    for (const line of long.split("\r\n"))
+      expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
   });
 });
 
 describe("the hour that exists twice", () => {
   const first = instantOf("2026-10-25", "01:30", "Europe/London");
-  const event = (startInstant: number, minutes: number) => ({ uid: "a", title: "Class", description: "", place: "", startInstant, endInstant: startInstant + minutes * 60_000 });
-  const times = (text: string) => [...text.slice(text.indexOf("BEGIN:VEVENT")).matchAll(/^DT(START|END)[^:\r\n]*:(.*)$/gmu)].map(([line]) => line.trim());
+  const event = (startInstant: number, minutes: number) => ({
+    uid: "a",
+    title: "Class",
+    description: "",
+    place: "",
+    startInstant,
+    endInstant: startInstant + minutes * 60_000,
+  });
+  const times = (text: string) =>
+    [...text.slice(text.indexOf("BEGIN:VEVENT")).matchAll(/^DT(START|END)[^:\r\n]*:(.*)$/gmu)].map(
+      ([line]) => line.trim(),
+    );
 
   it("is told in UTC, so that no class ends before it begins", () => {
-    expect(times(icsText([event(first, 45)], "Europe/London", first))).toEqual(["DTSTART:20261025T003000Z", "DTEND:20261025T011500Z"]);
+    expect(times(icsText([event(first, 45)], "Europe/London", first))).toEqual([
+      "DTSTART:20261025T003000Z",
+      "DTEND:20261025T011500Z",
+    ]);
   });
 
   it("any other hour is told by its clock", () => {
     const day = instantOf("2026-10-24", "14:00", "Europe/London");
-    expect(times(icsText([event(day, 90)], "Europe/London", day))).toEqual(["DTSTART;TZID=Europe/London:20261024T140000", "DTEND;TZID=Europe/London:20261024T153000"]);
+    expect(times(icsText([event(day, 90)], "Europe/London", day))).toEqual([
+      "DTSTART;TZID=Europe/London:20261024T140000",
+      "DTEND;TZID=Europe/London:20261024T153000",
+    ]);
   });
 
   it("both of its instants are known to be told alike, their neighbours are not", () => {

@@ -29,8 +29,16 @@ export const LEAST_SITTING_MINUTES = 30;
  * deadlines: with less tonight some later evening would be fuller. Evenings count by the time they have, tonight as one. A sitting is never shorter than
  * `LEAST_SITTING_MINUTES` unless less is left to do. What has to wait for another evening counts for the pace and is not offered.
  */
-export function tonight(tasks: readonly EveningTask[], today: string, freeOn: (date: string) => number = () => 1): EveningPlan {
-  const due = tasks.filter((task) => task.minutes > 0).sort((a, b) => (a.dueDate === b.dueDate ? (a.id < b.id ? -1 : 1) : a.dueDate < b.dueDate ? -1 : 1));
+export function tonight(
+  tasks: readonly EveningTask[],
+  today: string,
+  freeOn: (date: string) => number = () => 1,
+): EveningPlan {
+  const due = tasks
+    .filter((task) => task.minutes > 0)
+    .sort((a, b) =>
+      a.dueDate === b.dueDate ? (a.id < b.id ? -1 : 1) : a.dueDate < b.dueDate ? -1 : 1,
+    );
   let work = 0;
   let pace = 0;
   let bindingDate: string | null = null;
@@ -52,18 +60,26 @@ export function tonight(tasks: readonly EveningTask[], today: string, freeOn: (d
     chosen.push({ id: task.id, minutes: share });
     left -= share;
   }
-  return { minutes: chosen.reduce((sum, { minutes }) => sum + minutes, 0), tasks: chosen, bindingDate };
+  return {
+    minutes: chosen.reduce((sum, { minutes }) => sum + minutes, 0),
+    tasks: chosen,
+    bindingDate,
+  };
 }
 
 /** How many evenings like tonight there are up to a date: a longer one counts for more. Where tonight has no time at all, every evening counts as one. */
-function eveningsLike(today: string, freeOn: (date: string) => number): (dueDate: string) => number {
+function eveningsLike(
+  today: string,
+  freeOn: (date: string) => number,
+): (dueDate: string) => number {
   const here = freeOn(today);
   // Minutes of the first so many evenings, summed up as far as somebody asked.
   const sums = [0];
   return (dueDate) => {
     const days = Math.max(1, daysBetween(today, dueDate) + 1);
     if (here <= 0) return days;
-    for (let i = sums.length - 1; i < days; i++) sums.push((sums[i] ?? 0) + freeOn(addDays(today, i)));
+    for (let i = sums.length - 1; i < days; i++)
+      sums.push((sums[i] ?? 0) + freeOn(addDays(today, i)));
     return Math.max(1, (sums[days] ?? 0) / here);
   };
 }

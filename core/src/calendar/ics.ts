@@ -16,13 +16,24 @@ export interface CalendarEvent {
 
 /** @param name of the calendar, where it is more than one class's
  * @param stamp instant written as DTSTAMP; the class's own start keeps the file the same every time */
-export function icsText(events: readonly CalendarEvent[], zone: string, stamp: number, name = ""): string {
-  const utc = (instant: number) => DateTime.fromMillis(instant, { zone: "utc" }).toFormat("yyyyMMdd'T'HHmmss'Z'");
-  const local = (instant: number) => DateTime.fromMillis(instant, { zone }).toFormat("yyyyMMdd'T'HHmmss");
+export function icsText(
+  events: readonly CalendarEvent[],
+  zone: string,
+  stamp: number,
+  name = "",
+): string {
+  const utc = (instant: number) =>
+    DateTime.fromMillis(instant, { zone: "utc" }).toFormat("yyyyMMdd'T'HHmmss'Z'");
+  const local = (instant: number) =>
+    DateTime.fromMillis(instant, { zone }).toFormat("yyyyMMdd'T'HHmmss");
   // In the hour that exists twice a clock time is two instants: there only UTC is certain.
   const times = ({ startInstant: start, endInstant: end, day }: CalendarEvent) =>
     day !== undefined
-      ? [`DTSTART;VALUE=DATE:${day.replaceAll("-", "")}`, `DTEND;VALUE=DATE:${addDays(day, 1).replaceAll("-", "")}`, "TRANSP:TRANSPARENT"]
+      ? [
+          `DTSTART;VALUE=DATE:${day.replaceAll("-", "")}`,
+          `DTEND;VALUE=DATE:${addDays(day, 1).replaceAll("-", "")}`,
+          "TRANSP:TRANSPARENT",
+        ]
       : isTwice(start, zone) || isTwice(end, zone)
         ? [`DTSTART:${utc(start)}`, `DTEND:${utc(end)}`]
         : [`DTSTART;TZID=${zone}:${local(start)}`, `DTEND;TZID=${zone}:${local(end)}`];
@@ -50,7 +61,12 @@ export function icsText(events: readonly CalendarEvent[], zone: string, stamp: n
   return `${lines.flatMap(folded).join("\r\n")}\r\n`;
 }
 
-const escapeText = (text: string): string => text.replace(/\\/gu, "\\\\").replace(/;/gu, "\\;").replace(/,/gu, "\\,").replace(/\r?\n/gu, "\\n");
+const escapeText = (text: string): string =>
+  text
+    .replace(/\\/gu, "\\\\")
+    .replace(/;/gu, "\\;")
+    .replace(/,/gu, "\\,")
+    .replace(/\r?\n/gu, "\\n");
 
 const FOLD_OCTETS = 74;
 
@@ -78,7 +94,13 @@ function zoneLines(zone: string, year: number): string[] {
     ...all.flatMap(({ at, from, to, dst }) => {
       const kind = dst ? "DAYLIGHT" : "STANDARD";
       const onset = at.toUTC().plus({ minutes: from }).toFormat("yyyyMMdd'T'HHmmss");
-      return [`BEGIN:${kind}`, `DTSTART:${onset}`, `TZOFFSETFROM:${offsetText(from)}`, `TZOFFSETTO:${offsetText(to)}`, `END:${kind}`];
+      return [
+        `BEGIN:${kind}`,
+        `DTSTART:${onset}`,
+        `TZOFFSETFROM:${offsetText(from)}`,
+        `TZOFFSETTO:${offsetText(to)}`,
+        `END:${kind}`,
+      ];
     }),
     "END:VTIMEZONE",
   ];
@@ -89,7 +111,11 @@ function offsetText(minutes: number): string {
   return `${minutes < 0 ? "-" : "+"}${String(Math.floor(size / 60)).padStart(2, "0")}${String(size % 60).padStart(2, "0")}`;
 }
 
-function zoneChanges(zone: string, fromYear: number, toYear: number): { at: DateTime; from: number; to: number; dst: boolean }[] {
+function zoneChanges(
+  zone: string,
+  fromYear: number,
+  toYear: number,
+): { at: DateTime; from: number; to: number; dst: boolean }[] {
   const changes: { at: DateTime; from: number; to: number; dst: boolean }[] = [];
   let day = DateTime.fromObject({ year: fromYear, month: 1, day: 1 }, { zone });
   const last = DateTime.fromObject({ year: toYear, month: 12, day: 31 }, { zone });

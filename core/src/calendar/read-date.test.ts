@@ -21,13 +21,22 @@ describe("a day as it is typed", () => {
     ["1 Sept 2027", "2027-09-01"],
   ])("%s", (typed, date) => expect(readDate(typed, TODAY)).toBe(date));
 
-  it.each(["", "soon", "31.2.2026", "13 Foo", "40/1", "2026-13-01", "1", "12/13/2026"])("is none: “%s”", (typed) => expect(readDate(typed, TODAY)).toBeNull());
+  it.each(["", "soon", "31.2.2026", "13 Foo", "40/1", "2026-13-01", "1", "12/13/2026"])(
+    "is none: “%s”",
+    (typed) => expect(readDate(typed, TODAY)).toBeNull(),
+  );
 
   it("is read back as it is shown, whatever the day", () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 5000 }), (days) => {
         const date = addDays("2024-02-29", days);
-        const shown = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short", year: "numeric", timeZone: "UTC" }).format(new Date(`${date}T12:00:00Z`));
+        const shown = new Intl.DateTimeFormat("en-GB", {
+          weekday: "short",
+          day: "numeric",
+          month: "short",
+          year: "numeric",
+          timeZone: "UTC",
+        }).format(new Date(`${date}T12:00:00Z`));
         expect(readDate(shown, TODAY)).toBe(date);
       }),
       { seed: 7, numRuns: 300 },
@@ -48,7 +57,9 @@ describe("a time as it is typed", () => {
     ["0:15", "00:15"],
   ])("%s", (typed, time) => expect(readTime(typed)).toBe(time));
 
-  it.each(["", "noon", "25:00", "14:70", "13 pm", "0 am"])("is none: “%s”", (typed) => expect(readTime(typed)).toBeNull());
+  it.each(["", "noon", "25:00", "14:70", "13 pm", "0 am"])("is none: “%s”", (typed) =>
+    expect(readTime(typed)).toBeNull(),
+  );
 
   it("is read back as either clock shows it", () => {
     for (let minutes = 0; minutes < 24 * 60; minutes += 7) {

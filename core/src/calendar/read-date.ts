@@ -15,7 +15,10 @@ export function readDate(text: string, today: string): string | null {
   if (isDate(bare)) return bare;
   const figures = /^(\d{1,2})\s*[./-]\s*(\d{1,2})\s*(?:[./-]\s*(\d{2}|\d{4}))?\.?$/u.exec(bare);
   if (figures) return dayOf(Number(figures[1]), Number(figures[2]), figures[3], today);
-  const words = /^(?:[a-z]+\.?,?\s+)?(\d{1,2})(?:st|nd|rd|th|\.)?\s*(?:of\s+)?([a-z]{3,})\.?,?\s*(\d{4})?$/u.exec(bare);
+  const words =
+    /^(?:[a-z]+\.?,?\s+)?(\d{1,2})(?:st|nd|rd|th|\.)?\s*(?:of\s+)?([a-z]{3,})\.?,?\s*(\d{4})?$/u.exec(
+      bare,
+    );
   if (!words) return null;
   const month = MONTHS.findIndex((name) => words[2]?.startsWith(name)) + 1;
   return month === 0 ? null : dayOf(Number(words[1]), month, words[3], today);
@@ -35,7 +38,9 @@ function dayOf(day: number, month: number, year: string | undefined, today: stri
 
 /** A time of day: `14:00`, `14.30`, `1430`, `14`, `2 pm`, `2:30pm`. @returns `HH:MM`, null where it is none */
 export function readTime(text: string): string | null {
-  const found = /^(\d{1,2}?)\s*(?:[:.h]?\s*(\d{2}))?\s*(am|pm|a\.m\.|p\.m\.|h|uhr)?$/u.exec(text.trim().toLowerCase());
+  const found = /^(\d{1,2}?)\s*(?:[:.h]?\s*(\d{2}))?\s*(am|pm|a\.m\.|p\.m\.|h|uhr)?$/u.exec(
+    text.trim().toLowerCase(),
+  );
   if (!found) return null;
   const [, first = "", minutes = "00", half = ""] = found;
   const said = Number(first);

@@ -41,11 +41,26 @@ const MINUTE_MS = 60_000;
 const HOST = "elm-basket.invalid";
 
 /** In order of time; ids stay the same, so that a calendar that reads it again changes what changed. */
-export function calendarEvents({ zone, eveningStart, classes, evenings, due }: StudioCalendar): CalendarEvent[] {
-  const held = classes.map(({ id, title, date, time, zone: own, minutes, place }): CalendarEvent => {
-    const startInstant = instantOf(date, time, own);
-    return { uid: `class-${id}@${HOST}`, title, description: "", place, startInstant, endInstant: startInstant + minutes * MINUTE_MS };
-  });
+export function calendarEvents({
+  zone,
+  eveningStart,
+  classes,
+  evenings,
+  due,
+}: StudioCalendar): CalendarEvent[] {
+  const held = classes.map(
+    ({ id, title, date, time, zone: own, minutes, place }): CalendarEvent => {
+      const startInstant = instantOf(date, time, own);
+      return {
+        uid: `class-${id}@${HOST}`,
+        title,
+        description: "",
+        place,
+        startInstant,
+        endInstant: startInstant + minutes * MINUTE_MS,
+      };
+    },
+  );
   const work = evenings
     .filter(({ minutes }) => minutes >= 1)
     .map(({ date, minutes, over, work: lines }): CalendarEvent => {
@@ -62,7 +77,17 @@ export function calendarEvents({ zone, eveningStart, classes, evenings, due }: S
     });
   const days = due.map(({ id, date, title }): CalendarEvent => {
     const startInstant = instantOf(date, "00:00", zone);
-    return { uid: `due-${id}@${HOST}`, title, description: "", place: "", startInstant, endInstant: instantOf(addDays(date, 1), "00:00", zone), day: date };
+    return {
+      uid: `due-${id}@${HOST}`,
+      title,
+      description: "",
+      place: "",
+      startInstant,
+      endInstant: instantOf(addDays(date, 1), "00:00", zone),
+      day: date,
+    };
   });
-  return [...held, ...work, ...days].sort((a, b) => a.startInstant - b.startInstant || (a.uid < b.uid ? -1 : 1));
+  return [...held, ...work, ...days].sort(
+    (a, b) => a.startInstant - b.startInstant || (a.uid < b.uid ? -1 : 1),
+  );
 }

@@ -8,14 +8,19 @@ import { DateTime } from "luxon";
 export function instantOf(date: string, time: string, zone: string): number {
   const found = DateTime.fromISO(`${date}T${time}`, { zone });
   const earlier = found.minus({ hours: 1 });
-  const isSecond = earlier.hour === found.hour && earlier.minute === found.minute && earlier.toISODate() === found.toISODate();
+  const isSecond =
+    earlier.hour === found.hour &&
+    earlier.minute === found.minute &&
+    earlier.toISODate() === found.toISODate();
   return (isSecond ? earlier : found).toMillis();
 }
 
 /** Whether the clock shows this instant's time once more within the hour: it is then told without its zone only by guessing. */
 export function isTwice(instant: number, zone: string): boolean {
   const shown = JSON.stringify(clockIn(instant, zone));
-  return [-1, 1].some((hours) => JSON.stringify(clockIn(instant + hours * 3_600_000, zone)) === shown);
+  return [-1, 1].some(
+    (hours) => JSON.stringify(clockIn(instant + hours * 3_600_000, zone)) === shown,
+  );
 }
 
 /** Epoch milliseconds -> `{ date, time }` in a zone. */

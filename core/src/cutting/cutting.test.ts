@@ -9,8 +9,20 @@ import { orderCuts } from "./order.ts";
 import { bladePaths, penPath, weedLines } from "./paths.ts";
 import { escapeXml } from "./svg.ts";
 
-const cutter = cutterSchema.parse({ name: "test", cutWidth: 292, cutHeight: 292, cutSpeed: 50, travelSpeed: 100, liftSeconds: 0.1, cornerSeconds: 0.5, overcut: 0 });
-const square = (id: string, x: number, y: number, size = 10): { id: string; polygon: Polygon } => ({ id, polygon: [rectRing(x, y, x + size, y + size)] });
+const cutter = cutterSchema.parse({
+  name: "test",
+  cutWidth: 292,
+  cutHeight: 292,
+  cutSpeed: 50,
+  travelSpeed: 100,
+  liftSeconds: 0.1,
+  cornerSeconds: 0.5,
+  overcut: 0,
+});
+const square = (id: string, x: number, y: number, size = 10): { id: string; polygon: Polygon } => ({
+  id,
+  polygon: [rectRing(x, y, x + size, y + size)],
+});
 
 describe("cutTime", () => {
   it("adds up by hand: a 10 mm square 30 mm away", () => {
@@ -23,7 +35,9 @@ describe("cutTime", () => {
 
   it("a film that bears half the speed takes longer to cut, not to travel", () => {
     const paths = bladePaths({ pieces: [square("a", 0, 0)], overcut: 0 });
-    expect((cutTime(paths, cutter, 0.5).minutes - cutTime(paths, cutter, 1).minutes) * 60).toBeCloseTo(0.8, 9);
+    expect(
+      (cutTime(paths, cutter, 0.5).minutes - cutTime(paths, cutter, 1).minutes) * 60,
+    ).toBeCloseTo(0.8, 9);
   });
 });
 
@@ -42,12 +56,30 @@ describe("orderCuts", () => {
           { minLength: 2 },
         ),
         (cells) => {
-          const pieces = cells.map((cell) => square(String(cell), (cell % 6) * 20, Math.floor(cell / 6) * 20));
+          const pieces = cells.map((cell) =>
+            square(String(cell), (cell % 6) * 20, Math.floor(cell / 6) * 20),
+          );
           const ordered = orderCuts(pieces);
-          expect(ordered.map(({ piece }) => piece).sort()).toEqual(pieces.map(({ id }) => id).sort());
-          const travel = (points: readonly Point[]) => points.reduce((sum, p, i) => sum + (i === 0 ? 0 : Math.hypot(p[0] - (points[i - 1] as Point)[0], p[1] - (points[i - 1] as Point)[1])), 0);
-          const corner = (id: string) => pieces.find((piece) => piece.id === id)?.polygon[0]?.[0] as Point;
-          expect(travel([[0, 0], ...ordered.map(({ piece }) => corner(piece))])).toBeLessThanOrEqual(travel([[0, 0], ...pieces.map(({ id }) => corner(id))]) + 1e-9);
+          expect(ordered.map(({ piece }) => piece).sort()).toEqual(
+            pieces.map(({ id }) => id).sort(),
+          );
+          const travel = (points: readonly Point[]) =>
+            points.reduce(
+              (sum, p, i) =>
+                sum +
+                (i === 0
+                  ? 0
+                  : Math.hypot(
+                      p[0] - (points[i - 1] as Point)[0],
+                      p[1] - (points[i - 1] as Point)[1],
+                    )),
+              0,
+            );
+          const corner = (id: string) =>
+            pieces.find((piece) => piece.id === id)?.polygon[0]?.[0] as Point;
+          expect(
+            travel([[0, 0], ...ordered.map(({ piece }) => corner(piece))]),
+          ).toBeLessThanOrEqual(travel([[0, 0], ...pieces.map(({ id }) => corner(id))]) + 1e-9);
         },
       ),
       { seed: 4, numRuns: 50 },
@@ -105,7 +137,10 @@ describe("weedLines", () => {
 
 describe("hpgl", () => {
   it("writes 40 units a millimetre, y upwards, a comment before each piece", () => {
-    const text = hpgl(bladePaths({ pieces: [square("1-blue-1", 10, 20)], overcut: 0 }), 100, { knifeOffset: 0, cutSpeed: 60 });
+    const text = hpgl(bladePaths({ pieces: [square("1-blue-1", 10, 20)], overcut: 0 }), 100, {
+      knifeOffset: 0,
+      cutSpeed: 60,
+    });
     expect(text).toContain('CO "1-blue-1";\nPU400,3200;\nPD800,3200,800,2800,400,2800,400,3200;');
     expect(text.startsWith("IN;\nSP1;\nVS6;\n")).toBe(true);
   });

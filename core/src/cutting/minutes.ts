@@ -46,7 +46,11 @@ export function cutTime(paths: readonly BladePath[], cutter: Cutter, speedShare 
     }
     pen = points[points.length - 1] as Point;
   }
-  const seconds = slowed / (cutter.cutSpeed * speedShare) + travel / cutter.travelSpeed + corners * cutter.cornerSeconds + paths.length * 2 * cutter.liftSeconds;
+  const seconds =
+    slowed / (cutter.cutSpeed * speedShare) +
+    travel / cutter.travelSpeed +
+    corners * cutter.cornerSeconds +
+    paths.length * 2 * cutter.liftSeconds;
   return { minutes: seconds / 60, cutLength, travel, lifts: paths.length };
 }
 

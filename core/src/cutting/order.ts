@@ -43,7 +43,11 @@ export function orderCuts(pieces: readonly CutPiece[]): CutContour[] {
 }
 
 /** Square of the distance from a point to the nearest corner. */
-const away2 = (ring: Ring, [px, py]: Point): number => ring.reduce((least, [x, y]) => Math.min(least, (x - px) ** 2 + (y - py) ** 2), Number.POSITIVE_INFINITY);
+const away2 = (ring: Ring, [px, py]: Point): number =>
+  ring.reduce(
+    (least, [x, y]) => Math.min(least, (x - px) ** 2 + (y - py) ** 2),
+    Number.POSITIVE_INFINITY,
+  );
 
 function middle(ring: Ring): Point {
   let [x, y] = [0, 0];
@@ -84,7 +88,8 @@ function shortTour(at: readonly Point[]): number[] {
 
 /** No stop: the start before the first, nothing after the last. */
 const NONE = -1;
-const stopAt = (tour: readonly number[], i: number): number => (i < 0 || i >= tour.length ? NONE : (tour[i] as number));
+const stopAt = (tour: readonly number[], i: number): number =>
+  i < 0 || i >= tour.length ? NONE : (tour[i] as number);
 
 function nearestNext(stops: Stops, count: number): number[] {
   const left = Array.from({ length: count }, (_, i) => i);
@@ -113,9 +118,19 @@ function twoOpt(stops: Stops, tour: number[]): number[] {
     improved = false;
     for (let i = 0; i < tour.length - 1; i++) {
       for (let j = i + 1; j < tour.length; j++) {
-        const [before, first, last, after] = [stopAt(tour, i - 1), tour[i] as number, tour[j] as number, stopAt(tour, j + 1)];
-        if (stops.gap(before, last) + stops.gap(first, after) >= stops.gap(before, first) + stops.gap(last, after) - LEAST_GAIN_MM) continue;
-        for (let a = i, b = j; a < b; a++, b--) [tour[a], tour[b]] = [tour[b] as number, tour[a] as number];
+        const [before, first, last, after] = [
+          stopAt(tour, i - 1),
+          tour[i] as number,
+          tour[j] as number,
+          stopAt(tour, j + 1),
+        ];
+        if (
+          stops.gap(before, last) + stops.gap(first, after) >=
+          stops.gap(before, first) + stops.gap(last, after) - LEAST_GAIN_MM
+        )
+          continue;
+        for (let a = i, b = j; a < b; a++, b--)
+          [tour[a], tour[b]] = [tour[b] as number, tour[a] as number];
         improved = true;
       }
     }
@@ -143,14 +158,20 @@ function orOpt(stops: Stops, given: number[]): number[] {
   return tour;
 }
 
-function stretchMoved(stops: Stops, tour: readonly number[], i: number, length: number): number[] | null {
+function stretchMoved(
+  stops: Stops,
+  tour: readonly number[],
+  i: number,
+  length: number,
+): number[] | null {
   const [first, last] = [tour[i] as number, tour[i + length - 1] as number];
   const [prior, next] = [stopAt(tour, i - 1), stopAt(tour, i + length)];
   const saved = stops.gap(prior, first) + stops.gap(last, next) - stops.gap(prior, next);
   if (saved <= LEAST_GAIN_MM) return null;
   // The tour without the stretch has the same neighbours but for those of the stretch itself.
   const rest = tour.length - length;
-  const other = (at: number): number => (at < 0 || at >= rest ? NONE : (tour[at < i ? at : at + length] as number));
+  const other = (at: number): number =>
+    at < 0 || at >= rest ? NONE : (tour[at < i ? at : at + length] as number);
   let gain = LEAST_GAIN_MM;
   let best = -1;
   let turned = false;

@@ -29,12 +29,23 @@ export interface Cuts {
   readonly passes?: number;
 }
 
-export function bladePaths({ pieces, weedLines = [], marks = [], overcut, passes = 1 }: Cuts): BladePath[] {
+export function bladePaths({
+  pieces,
+  weedLines = [],
+  marks = [],
+  overcut,
+  passes = 1,
+}: Cuts): BladePath[] {
   const cuts = orderCuts(pieces).flatMap(({ piece, ring, lighter }) => {
-    const path = { id: piece, points: closed(ring, overcut), speedShare: lighter ? LIGHTER_SPEED_SHARE : 1 };
+    const path = {
+      id: piece,
+      points: closed(ring, overcut),
+      speedShare: lighter ? LIGHTER_SPEED_SHARE : 1,
+    };
     return Array.from({ length: passes }, () => path);
   });
-  const lines = (id: string, given: readonly Line[]) => given.map((line) => ({ id, points: line, speedShare: 1 }));
+  const lines = (id: string, given: readonly Line[]) =>
+    given.map((line) => ({ id, points: line, speedShare: 1 }));
   return [...cuts, ...lines("weed-line", weedLines), ...lines("mark", marks)];
 }
 
@@ -115,7 +126,8 @@ function addInto(lines: Map<number, [number, number][]>, at: number, span: [numb
   lines.set(key, [...(lines.get(key) ?? []), span]);
 }
 
-const sortedEntries = (lines: Map<number, [number, number][]>) => [...lines].sort((a, b) => a[0] - b[0]);
+const sortedEntries = (lines: Map<number, [number, number][]>) =>
+  [...lines].sort((a, b) => a[0] - b[0]);
 
 /** Spans that touch or overlap become one; half a micrometre apart still counts as touching. */
 function merged(spans: readonly [number, number][]): [number, number][] {

@@ -10,18 +10,26 @@ const plan = makePlan(demoDocument("seed-tins"), testFonts);
 const sheet = plan.laidOut.sheets[0];
 if (!sheet) throw new Error("the demo has no sheet");
 const svg = [...sheetFiles(plan)].find(([name]) => name.endsWith(".svg"))?.[1] ?? "";
-const planned: PlannedPiece[] = sheet.kits.flatMap((kit) => kit.pieces.map(({ id, polygon }) => ({ id, seat: kit.name, polygons: [polygon] })));
+const planned: PlannedPiece[] = sheet.kits.flatMap((kit) =>
+  kit.pieces.map(({ id, polygon }) => ({ id, seat: kit.name, polygons: [polygon] })),
+);
 const verdicts = (text: string) => compareSheet(readCutSheet(text) ?? { pieces: [] }, planned);
 const first = sheet.kits.find(({ pieces }) => pieces.length > 1)?.name ?? "";
 /** What a drawing program writes when somebody drags a kit: a transform on its group. */
-const dragged = (to: string) => svg.replace(`<g class="kit" data-seat="${first}"`, `<g class="kit" data-seat="${first}" transform="${to}"`);
+const dragged = (to: string) =>
+  svg.replace(
+    `<g class="kit" data-seat="${first}"`,
+    `<g class="kit" data-seat="${first}" transform="${to}"`,
+  );
 
 describe("a cut sheet that comes back", () => {
   it("is recognised as the load it was, with its kits and pieces", () => {
     const read = readCutSheet(svg);
     expect(read).toMatchObject({ vinyl: sheet.vinyl, sheet: 1, stock: "sheet", mirrored: false });
     expect(new Set(read?.pieces.map(({ id }) => id))).toEqual(new Set(planned.map(({ id }) => id)));
-    expect(new Set(read?.pieces.map(({ seat }) => seat))).toEqual(new Set(sheet.kits.map(({ seat }) => seat)));
+    expect(new Set(read?.pieces.map(({ seat }) => seat))).toEqual(
+      new Set(sheet.kits.map(({ seat }) => seat)),
+    );
   });
 
   it("untouched, every kit is as planned", () => {
@@ -32,33 +40,66 @@ describe("a cut sheet that comes back", () => {
   });
 
   it("held against the simpler outlines of the screen, dots of a millimetre are still as planned", () => {
-    const shown = planned.map((piece) => ({ ...piece, polygons: [readPiecePath(drawingPath(piece.polygons, 0.05))] }));
-    expect(compareSheet(readCutSheet(svg) ?? { pieces: [] }, shown).kits.filter(({ is }) => is !== "asPlanned")).toEqual([]);
+    const shown = planned.map((piece) => ({
+      ...piece,
+      polygons: [readPiecePath(drawingPath(piece.polygons, 0.05))],
+    }));
+    expect(
+      compareSheet(readCutSheet(svg) ?? { pieces: [] }, shown).kits.filter(
+        ({ is }) => is !== "asPlanned",
+      ),
+    ).toEqual([]);
   });
 
   it("a dragged kit is moved by so much, also when the page was given another unit", () => {
-    expect(verdicts(dragged("translate(12.5 -4)")).kits.filter(({ is }) => is !== "asPlanned")).toEqual([{ kit: first, is: "moved", dx: expect.closeTo(12.5, 3), dy: expect.closeTo(-4, 3) }]);
+    expect(
+      verdicts(dragged("translate(12.5 -4)")).kits.filter(({ is }) => is !== "asPlanned"),
+    ).toEqual([
+      { kit: first, is: "moved", dx: expect.closeTo(12.5, 3), dy: expect.closeTo(-4, 3) },
+    ]);
     const [, w, h] = /viewBox="0 0 ([\d.]+) ([\d.]+)"/u.exec(svg) ?? [];
     const inTenths = dragged("translate(5 0)")
       .replace(/viewBox="[^"]*"/u, `viewBox="0 0 ${Number(w) * 10} ${Number(h) * 10}"`)
       .replace(/<svg [^>]*>/u, (tag) => `${tag}<g transform="scale(10)">`)
       .replace("</svg>", "</g></svg>");
-    expect(verdicts(inTenths).kits.filter(({ is }) => is !== "asPlanned")).toEqual([{ kit: first, is: "moved", dx: expect.closeTo(5, 2), dy: expect.closeTo(0, 2) }]);
+    expect(verdicts(inTenths).kits.filter(({ is }) => is !== "asPlanned")).toEqual([
+      { kit: first, is: "moved", dx: expect.closeTo(5, 2), dy: expect.closeTo(0, 2) },
+    ]);
   });
 
   it("turned, enlarged or with a piece moved alone it is changed; with a piece gone it is incomplete", () => {
-    expect(verdicts(dragged("rotate(20)")).kits.find(({ kit }) => kit === first)?.is).toBe("changed");
-    expect(verdicts(dragged("scale(1.1)")).kits.find(({ kit }) => kit === first)?.is).toBe("changed");
+    expect(verdicts(dragged("rotate(20)")).kits.find(({ kit }) => kit === first)?.is).toBe(
+      "changed",
+    );
+    expect(verdicts(dragged("scale(1.1)")).kits.find(({ kit }) => kit === first)?.is).toBe(
+      "changed",
+    );
     const gone = planned.find(({ seat }) => seat === first)?.id ?? "";
-    const without = svg.replace(new RegExp(`<path class="cut" data-piece="${gone}"[^>]*/>`, "u"), "");
-    expect(verdicts(without).kits.find(({ kit }) => kit === first)).toEqual({ kit: first, is: "incomplete", missing: [gone] });
-    const lone = svg.replace(`data-piece="${gone}"`, `data-piece="${gone}" transform="translate(3 0)"`);
+    const without = svg.replace(
+      new RegExp(`<path class="cut" data-piece="${gone}"[^>]*/>`, "u"),
+      "",
+    );
+    expect(verdicts(without).kits.find(({ kit }) => kit === first)).toEqual({
+      kit: first,
+      is: "incomplete",
+      missing: [gone],
+    });
+    const lone = svg.replace(
+      `data-piece="${gone}"`,
+      `data-piece="${gone}" transform="translate(3 0)"`,
+    );
     expect(verdicts(lone).kits.find(({ kit }) => kit === first)?.is).toBe("changed");
   });
 
   it("pieces the plan does not know are named; any other drawing is no cut sheet", () => {
-    expect(verdicts(svg.replace(`data-piece="${planned[0]?.id}"`, 'data-piece="99-x-1"')).unknown).toEqual(["99-x-1"]);
-    expect(readCutSheet('<svg xmlns="http://www.w3.org/2000/svg" width="10mm" height="10mm"><path d="M0 0L9 0L9 9Z"/></svg>')).toBeNull();
+    expect(
+      verdicts(svg.replace(`data-piece="${planned[0]?.id}"`, 'data-piece="99-x-1"')).unknown,
+    ).toEqual(["99-x-1"]);
+    expect(
+      readCutSheet(
+        '<svg xmlns="http://www.w3.org/2000/svg" width="10mm" height="10mm"><path d="M0 0L9 0L9 9Z"/></svg>',
+      ),
+    ).toBeNull();
     expect(readCutSheet("no drawing at all")).toBeNull();
   });
 });

@@ -4,7 +4,16 @@ import { contoursOf, SHAPES } from "../art/svg-shapes.ts";
 import { readTree, type SvgNode } from "../art/svg-tree.ts";
 import { fillRings } from "../geometry/boolean.ts";
 import { flattenLine } from "../geometry/outline.ts";
-import { type Box, boxHeight, boxOf, boxWidth, type Polygons, polygonsArea, type Ring, ringLength } from "../geometry/polygon.ts";
+import {
+  type Box,
+  boxHeight,
+  boxOf,
+  boxWidth,
+  type Polygons,
+  polygonsArea,
+  type Ring,
+  ringLength,
+} from "../geometry/polygon.ts";
 import { CURVE_TOLERANCE_MM } from "../geometry/tolerance.ts";
 
 export interface ReadPiece {
@@ -32,7 +41,14 @@ export function readCutSheet(text: string): ReadCutSheet | null {
   if (!attributes["data-vinyl"] || !Number.isInteger(sheet) || sheet < 1) return null;
   const pieces: ReadPiece[] = [];
   walkInto(pieces, tree.root, rootMatrix(tree.root), "");
-  return { vinyl: attributes["data-vinyl"], sheet, stock: attributes["data-stock"] ?? "", mirrored: attributes["data-mirrored"] === "true", height: pageHeight(attributes), pieces };
+  return {
+    vinyl: attributes["data-vinyl"],
+    sheet,
+    stock: attributes["data-stock"] ?? "",
+    mirrored: attributes["data-mirrored"] === "true",
+    height: pageHeight(attributes),
+    pieces,
+  };
 }
 
 function pageHeight({ viewBox = "", height = "" }: SvgNode["attributes"]): number {
@@ -53,16 +69,23 @@ function rootMatrix({ attributes }: SvgNode): Matrix {
 
 function walkInto(pieces: ReadPiece[], node: SvgNode, matrix: Matrix, seat: string): void {
   for (const child of node.children) {
-    const own = child.attributes.transform === undefined ? matrix : times(matrix, readTransform(child.attributes.transform) ?? IDENTITY);
+    const own =
+      child.attributes.transform === undefined
+        ? matrix
+        : times(matrix, readTransform(child.attributes.transform) ?? IDENTITY);
     const inSeat = child.attributes["data-seat"] ?? seat;
     const id = child.attributes["data-piece"];
-    if (id !== undefined && SHAPES.has(child.name)) pieces.push({ id, seat: inSeat, polygons: polygonsOf(child, own) });
+    if (id !== undefined && SHAPES.has(child.name))
+      pieces.push({ id, seat: inSeat, polygons: polygonsOf(child, own) });
     else walkInto(pieces, child, own, inSeat);
   }
 }
 
 function polygonsOf(node: SvgNode, matrix: Matrix): Polygons {
-  const rings = (contoursOf(node, NO_VIEW) ?? []).map((contour): Ring => flattenLine(contour, CURVE_TOLERANCE_MM).map((point) => applied(matrix, point)));
+  const rings = (contoursOf(node, NO_VIEW) ?? []).map(
+    (contour): Ring =>
+      flattenLine(contour, CURVE_TOLERANCE_MM).map((point) => applied(matrix, point)),
+  );
   return fillRings(rings, "evenodd");
 }
 
@@ -92,7 +115,10 @@ const SAME_PLACE_MM = 0.15;
 const OUTLINE_SLACK_MM = 0.06;
 
 /** @param planned pieces of the load as it is planned now, by the name of their kit in `seat` */
-export function compareSheet(read: Pick<ReadCutSheet, "pieces">, planned: readonly PlannedPiece[]): SheetComparison {
+export function compareSheet(
+  read: Pick<ReadCutSheet, "pieces">,
+  planned: readonly PlannedPiece[],
+): SheetComparison {
   const found = new Map(read.pieces.map((piece) => [piece.id, piece]));
   const known = new Set(planned.map(({ id }) => id));
   const kits = [...new Set(planned.map(({ seat }) => seat))].map(
@@ -106,23 +132,40 @@ export function compareSheet(read: Pick<ReadCutSheet, "pieces">, planned: readon
   return { kits, unknown: read.pieces.map(({ id }) => id).filter((id) => !known.has(id)) };
 }
 
-function verdictOf(kit: string, planned: readonly PlannedPiece[], found: ReadonlyMap<string, ReadPiece>): KitVerdict {
+function verdictOf(
+  kit: string,
+  planned: readonly PlannedPiece[],
+  found: ReadonlyMap<string, ReadPiece>,
+): KitVerdict {
   const missing = planned.filter(({ id }) => !found.has(id)).map(({ id }) => id);
   if (missing.length > 0) return { kit, is: "incomplete", missing };
-  const pairs = planned.map(({ id, polygons }) => ({ was: polygons, is: (found.get(id) as ReadPiece).polygons }));
+  const pairs = planned.map(({ id, polygons }) => ({
+    was: polygons,
+    is: (found.get(id) as ReadPiece).polygons,
+  }));
   if (pairs.some(({ was, is }) => !alike(was, is))) return { kit, is: "changed" };
   const shifts = pairs.map(({ was, is }) => shiftOf(boxOf(was), boxOf(is)));
   const [dx, dy] = shifts[0] as [number, number];
   // A kit is held together: pieces that went different ways are another design.
-  if (shifts.some(([x, y]) => Math.hypot(x - dx, y - dy) > SAME_PLACE_MM)) return { kit, is: "changed" };
-  return Math.hypot(dx, dy) <= SAME_PLACE_MM ? { kit, is: "asPlanned" } : { kit, is: "moved", dx, dy };
+  if (shifts.some(([x, y]) => Math.hypot(x - dx, y - dy) > SAME_PLACE_MM))
+    return { kit, is: "changed" };
+  return Math.hypot(dx, dy) <= SAME_PLACE_MM
+    ? { kit, is: "asPlanned" }
+    : { kit, is: "moved", dx, dy };
 }
 
 /** Same size and area: turned or redrawn shapes differ in one of them. */
 function alike(was: Polygons, is: Polygons): boolean {
   const [a, b] = [boxOf(was), boxOf(is)];
   const outline = was.flat().reduce((sum, ring) => sum + ringLength(ring), 0);
-  return Math.abs(boxWidth(a) - boxWidth(b)) <= SAME_PLACE_MM && Math.abs(boxHeight(a) - boxHeight(b)) <= SAME_PLACE_MM && Math.abs(polygonsArea(is) - polygonsArea(was)) <= OUTLINE_SLACK_MM * outline;
+  return (
+    Math.abs(boxWidth(a) - boxWidth(b)) <= SAME_PLACE_MM &&
+    Math.abs(boxHeight(a) - boxHeight(b)) <= SAME_PLACE_MM &&
+    Math.abs(polygonsArea(is) - polygonsArea(was)) <= OUTLINE_SLACK_MM * outline
+  );
 }
 
-const shiftOf = (was: Box, is: Box): [number, number] => [(is.minX + is.maxX - was.minX - was.maxX) / 2, (is.minY + is.maxY - was.minY - was.maxY) / 2];
+const shiftOf = (was: Box, is: Box): [number, number] => [
+  (is.minX + is.maxX - was.minX - was.maxX) / 2,
+  (is.minY + is.maxY - was.minY - was.maxY) / 2,
+];

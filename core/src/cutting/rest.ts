@@ -50,7 +50,10 @@ export function shiftedHpgl(hpgl: string, dx: number, dy: number): string {
 const HOME = "PU0,0;";
 
 /** With the force and speed (mm/s) that a test cut found for the film; what is cut slower is cut lighter, too. */
-export function withSetting(hpgl: string, { force, speed }: { readonly force: number; readonly speed: number }): string {
+export function withSetting(
+  hpgl: string,
+  { force, speed }: { readonly force: number; readonly speed: number },
+): string {
   const usual = Number(/^VS([\d.]+);$/mu.exec(hpgl)?.[1] ?? 0);
   return hpgl.replace(/^VS([\d.]+);$/gmu, (_, own: string) => {
     const share = usual > 0 ? Number(own) / usual : 1;

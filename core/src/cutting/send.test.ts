@@ -25,12 +25,15 @@ const { cutter } = tins;
 describe("the rest of a load", () => {
   it("holds the pieces asked for, line by line as before, and nothing else", () => {
     const pieces = piecesOfHpgl(text);
-    expect(new Set(pieces)).toEqual(new Set([...sheetPieces(sheet).map(({ id }) => id), "weed-line"]));
+    expect(new Set(pieces)).toEqual(
+      new Set([...sheetPieces(sheet).map(({ id }) => id), "weed-line"]),
+    );
     const wanted = new Set(pieces.filter((_, i) => i % 3 === 1));
     const rest = onlyPieces(text, wanted);
     expect(new Set(piecesOfHpgl(rest))).toEqual(wanted);
     const others = onlyPieces(text, new Set(pieces.filter((piece) => !wanted.has(piece))));
-    const downs = (hpglText: string) => hpglText.split("\n").filter((line) => line.startsWith("PD"));
+    const downs = (hpglText: string) =>
+      hpglText.split("\n").filter((line) => line.startsWith("PD"));
     expect([...downs(rest), ...downs(others)].sort()).toEqual(downs(text).sort());
     expect(onlyPieces(text, new Set(pieces))).toBe(text);
     for (const part of [rest, others]) expect(part.startsWith("IN;\nSP1;\nVS")).toBe(true);
@@ -41,12 +44,27 @@ describe("the rest of a load", () => {
     const lines = withSetting(text, { force: 120, speed: 42 }).split("\n");
     expect(lines.indexOf("FS120;")).toBeGreaterThan(0);
     expect(lines.indexOf("FS120;")).toBeLessThan(lines.findIndex((line) => line.startsWith("PD")));
-    expect(lines.filter((line) => line.startsWith("VS")).every((line) => ["VS4.2;", "VS2.5;"].includes(line))).toBe(true);
+    expect(
+      lines
+        .filter((line) => line.startsWith("VS"))
+        .every((line) => ["VS4.2;", "VS2.5;"].includes(line)),
+    ).toBe(true);
   });
 
   it("a thin or tiny part is cut with less force and slower, also when it is sent alone, and what follows is not", () => {
-    const square = (id: string, at: number, lighter: boolean) => ({ id, lighter, polygon: [rectRing(at, 0, at + 5, 5)] });
-    const mixed = hpgl(bladePaths({ pieces: [square("a", 0, false), square("b", 10, true), square("c", 20, false)], overcut: 0 }), 30, { knifeOffset: 0, cutSpeed: 60 });
+    const square = (id: string, at: number, lighter: boolean) => ({
+      id,
+      lighter,
+      polygon: [rectRing(at, 0, at + 5, 5)],
+    });
+    const mixed = hpgl(
+      bladePaths({
+        pieces: [square("a", 0, false), square("b", 10, true), square("c", 20, false)],
+        overcut: 0,
+      }),
+      30,
+      { knifeOffset: 0, cutSpeed: 60 },
+    );
     const setting = (piece: string) =>
       withSetting(onlyPieces(mixed, new Set([piece])), { force: 100, speed: 50 })
         .split("\n")
@@ -66,7 +84,14 @@ describe("the rest of a load", () => {
   });
 
   it("the minutes count the slower speed of thin parts", () => {
-    const time = (lighter: boolean) => cutTime(bladePaths({ pieces: [{ id: "a", lighter, polygon: [rectRing(0, 0, 600, 600)] }], overcut: 0 }), { ...cutter, cornerSeconds: 0, liftSeconds: 0 });
+    const time = (lighter: boolean) =>
+      cutTime(
+        bladePaths({
+          pieces: [{ id: "a", lighter, polygon: [rectRing(0, 0, 600, 600)] }],
+          overcut: 0,
+        }),
+        { ...cutter, cornerSeconds: 0, liftSeconds: 0 },
+      );
     expect(time(true).minutes / time(false).minutes).toBeCloseTo(1 / 0.6, 6);
   });
 
@@ -79,11 +104,14 @@ describe("the test cut", () => {
   it("has a square for every force and speed, apart and inside, each with its own setting", () => {
     const page = testCutPage([80, 120, 160], [1, 0.5], 60);
     expect(page.squares).toHaveLength(6);
-    for (const { x, y } of page.squares) expect(x >= 0 && y >= 0 && x + 9 <= page.width && y + 9 <= page.height).toBe(true);
+    for (const { x, y } of page.squares)
+      expect(x >= 0 && y >= 0 && x + 9 <= page.width && y + 9 <= page.height).toBe(true);
     const own = testCutHpgl(page, { knifeOffset: 0, cutSpeed: 60, overcut: 0.5 });
     expect(piecesOfHpgl(own)).toEqual(page.squares.map(({ id }) => id));
     expect(own.match(/^FS\d+;$/gmu)).toEqual(page.squares.map(({ force }) => `FS${force};`));
-    expect(own.match(/^VS[\d.]+;$/gmu)).toEqual(page.squares.map(({ speed }) => `VS${speed / 10};`));
+    expect(own.match(/^VS[\d.]+;$/gmu)).toEqual(
+      page.squares.map(({ speed }) => `VS${speed / 10};`),
+    );
   });
 });
 
@@ -99,29 +127,56 @@ describe("before the blade goes down, on a shared mat", () => {
       stock: { kind: "sheet", width: 300, height: 300, have: 1, price: 0 },
     };
     const ask = (mat: { mat: number } | null) =>
-      preflight({ sheet: { width: 100, height: 80, mirrored: false, stock: "sheet", mat, kits: [] }, vinyl, mat: cutter, bladeMm: 0, testCut: null, findings: [] }).filter(
-        ({ code }) => code === "matShared",
-      );
+      preflight({
+        sheet: { width: 100, height: 80, mirrored: false, stock: "sheet", mat, kits: [] },
+        vinyl,
+        mat: cutter,
+        bladeMm: 0,
+        testCut: null,
+        findings: [],
+      }).filter(({ code }) => code === "matShared");
     expect(ask({ mat: 2 })).toEqual([{ code: "matShared", kind: "ask", values: { mat: 2 } }]);
     expect(ask(null)).toEqual([]);
   });
 });
 
 describe("before the blade goes down", () => {
-  const vinyl: Vinyl = { id: "blue", name: "Blue gloss", family: "permanentGloss", colour: "#112233", turns: "free", passes: 1, stock: { kind: "sheet", width: 300, height: 300, have: 1, price: 0 } };
+  const vinyl: Vinyl = {
+    id: "blue",
+    name: "Blue gloss",
+    family: "permanentGloss",
+    colour: "#112233",
+    turns: "free",
+    passes: 1,
+    stock: { kind: "sheet", width: 300, height: 300, have: 1, price: 0 },
+  };
   const input = {
-    sheet: { width: 200, height: 100, mirrored: false, stock: "sheet", kits: [{ seat: "1" }, { seat: "2" }] },
+    sheet: {
+      width: 200,
+      height: 100,
+      mirrored: false,
+      stock: "sheet",
+      kits: [{ seat: "1" }, { seat: "2" }],
+    },
     vinyl,
     mat: { cutWidth: 292, cutHeight: 292 },
     bladeMm: 5000,
     testCut: { force: 100, speed: 60, bladeMm: 4000 },
     findings: [],
   };
-  const kinds = (lines: ReturnType<typeof preflight>) => Object.fromEntries(lines.map(({ code, kind }) => [code, kind]));
+  const kinds = (lines: ReturnType<typeof preflight>) =>
+    Object.fromEntries(lines.map(({ code, kind }) => [code, kind]));
 
   it("asks what it cannot know, and passes what it does", () => {
-    expect(kinds(preflight(input))).toEqual({ faceUp: "ask", rightFilm: "ask", force: "pass", bladeAge: "pass" });
-    expect(kinds(preflight({ ...input, sheet: { ...input.sheet, mirrored: true, stock: "scrap" } }))).toMatchObject({ mirroredFaceDown: "ask", scrapsLaid: "ask" });
+    expect(kinds(preflight(input))).toEqual({
+      faceUp: "ask",
+      rightFilm: "ask",
+      force: "pass",
+      bladeAge: "pass",
+    });
+    expect(
+      kinds(preflight({ ...input, sheet: { ...input.sheet, mirrored: true, stock: "scrap" } })),
+    ).toMatchObject({ mirroredFaceDown: "ask", scrapsLaid: "ask" });
   });
 
   it("stops for a film without a test cut, an old one, another blade, a worn blade, too much film and thin parts", () => {
@@ -129,32 +184,56 @@ describe("before the blade goes down", () => {
     expect(kinds(preflight({ ...input, bladeMm: 30_000 })).oldTestCut).toBe("stop");
     expect(kinds(preflight({ ...input, bladeMm: 100 })).oldTestCut).toBe("stop");
     expect(kinds(preflight({ ...input, bladeMm: 61_000 })).bladeAge).toBe("stop");
-    expect(kinds(preflight({ ...input, sheet: { ...input.sheet, height: 292.2 } })).tooLargeForMat).toBe("stop");
-    expect(kinds(preflight({ ...input, sheet: { ...input.sheet, height: 292.1 } })).tooLargeForMat).toBeUndefined();
-    const thin = (seat: string) => kinds(preflight({ ...input, findings: [{ code: "thinStroke", where: { seat } }] })).thinParts;
+    expect(
+      kinds(preflight({ ...input, sheet: { ...input.sheet, height: 292.2 } })).tooLargeForMat,
+    ).toBe("stop");
+    expect(
+      kinds(preflight({ ...input, sheet: { ...input.sheet, height: 292.1 } })).tooLargeForMat,
+    ).toBeUndefined();
+    const thin = (seat: string) =>
+      kinds(preflight({ ...input, findings: [{ code: "thinStroke", where: { seat } }] })).thinParts;
     expect([thin("2"), thin("9")]).toEqual(["stop", undefined]);
   });
 
   it("lets a load go only when every question is ticked and every stop has a reason", () => {
     const lines = preflight({ ...input, testCut: null });
-    expect(unanswered(lines, { ticked: [], reasons: {} })).toEqual(["faceUp", "rightFilm", "noTestCut"]);
-    expect(unanswered(lines, { ticked: ["faceUp", "rightFilm"], reasons: { noTestCut: " x " } })).toEqual(["noTestCut"]);
-    expect(unanswered(lines, { ticked: ["faceUp", "rightFilm"], reasons: { noTestCut: "same film as last week" } })).toEqual([]);
+    expect(unanswered(lines, { ticked: [], reasons: {} })).toEqual([
+      "faceUp",
+      "rightFilm",
+      "noTestCut",
+    ]);
+    expect(
+      unanswered(lines, { ticked: ["faceUp", "rightFilm"], reasons: { noTestCut: " x " } }),
+    ).toEqual(["noTestCut"]);
+    expect(
+      unanswered(lines, {
+        ticked: ["faceUp", "rightFilm"],
+        reasons: { noTestCut: "same film as last week" },
+      }),
+    ).toEqual([]);
   });
 });
 
 describe("DXF", () => {
   it("holds every stroke of the HPGL as a polyline in mm, y upwards, and the edge", () => {
-    const dxf = sheetFiles(plan).get("01-harbour.dxf") ?? [...sheetFiles(plan)].find(([name]) => name.endsWith(".dxf"))?.[1] ?? "";
+    const dxf =
+      sheetFiles(plan).get("01-harbour.dxf") ??
+      [...sheetFiles(plan)].find(([name]) => name.endsWith(".dxf"))?.[1] ??
+      "";
     const lines = dxf.split("\n");
-    const pairs = Array.from({ length: lines.length >> 1 }, (_, i) => [lines[2 * i], lines[2 * i + 1]] as const);
+    const pairs = Array.from(
+      { length: lines.length >> 1 },
+      (_, i) => [lines[2 * i], lines[2 * i + 1]] as const,
+    );
     const polylines: { layer: string; points: [number, number][] }[] = [];
     for (const [code, value] of pairs) {
       const last = polylines[polylines.length - 1];
       if (code === "0" && value === "POLYLINE") polylines.push({ layer: "", points: [] });
       else if (code === "0" && value === "VERTEX") last?.points.push([0, 0]);
       else if (code === "8" && last && last.layer === "") last.layer = value ?? "";
-      else if ((code === "10" || code === "20") && last && last.points.length > 0) (last.points[last.points.length - 1] as [number, number])[code === "10" ? 0 : 1] = Number(value);
+      else if ((code === "10" || code === "20") && last && last.points.length > 0)
+        (last.points[last.points.length - 1] as [number, number])[code === "10" ? 0 : 1] =
+          Number(value);
     }
     const strokes = text.split("\n").filter((line) => line.startsWith("PD"));
     expect(polylines.filter(({ layer }) => layer !== "edge")).toHaveLength(strokes.length);
@@ -169,23 +248,35 @@ describe("DXF", () => {
 });
 
 describe("the order of cuts", () => {
-  it.each(["seed-tins", "rowing-bottles", "leaf-pot", "slate-numbers", "moth-cloche"])("travels at most 0.6 of the order in which the shapes were drawn: %s", (name) => {
-    const own = name === "seed-tins" ? plan : makePlan(demoDocument(name), testFonts);
-    const way = (rings: readonly (readonly (readonly [number, number])[])[]) => {
-      let pen: readonly [number, number] = [0, 0];
-      return rings.reduce((sum, ring) => {
-        const start = ring[0] ?? pen;
-        const step = Math.hypot(start[0] - pen[0], start[1] - pen[1]);
-        pen = start;
-        return sum + step;
-      }, 0);
-    };
-    // As drawn: seat by seat in the order of the roster, outlines where they begin.
-    const drawn = own.laidOut.sheets.reduce(
-      (sum, one) => sum + way([...one.kits].sort((a, b) => a.seat.localeCompare(b.seat, "en", { numeric: true })).flatMap((kit) => kit.pieces.flatMap(({ polygon }) => polygon))),
-      0,
-    );
-    const cut = own.laidOut.sheets.reduce((sum, one) => sum + way(orderCuts(sheetPieces(one)).map(({ ring }) => ring)), 0);
-    expect(cut / drawn).toBeLessThanOrEqual(0.6);
-  });
+  it.each(["seed-tins", "rowing-bottles", "leaf-pot", "slate-numbers", "moth-cloche"])(
+    "travels at most 0.6 of the order in which the shapes were drawn: %s",
+    (name) => {
+      const own = name === "seed-tins" ? plan : makePlan(demoDocument(name), testFonts);
+      const way = (rings: readonly (readonly (readonly [number, number])[])[]) => {
+        let pen: readonly [number, number] = [0, 0];
+        return rings.reduce((sum, ring) => {
+          const start = ring[0] ?? pen;
+          const step = Math.hypot(start[0] - pen[0], start[1] - pen[1]);
+          pen = start;
+          return sum + step;
+        }, 0);
+      };
+      // As drawn: seat by seat in the order of the roster, outlines where they begin.
+      const drawn = own.laidOut.sheets.reduce(
+        (sum, one) =>
+          sum +
+          way(
+            [...one.kits]
+              .sort((a, b) => a.seat.localeCompare(b.seat, "en", { numeric: true }))
+              .flatMap((kit) => kit.pieces.flatMap(({ polygon }) => polygon)),
+          ),
+        0,
+      );
+      const cut = own.laidOut.sheets.reduce(
+        (sum, one) => sum + way(orderCuts(sheetPieces(one)).map(({ ring }) => ring)),
+        0,
+      );
+      expect(cut / drawn).toBeLessThanOrEqual(0.6);
+    },
+  );
 });

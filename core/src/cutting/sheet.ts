@@ -15,13 +15,23 @@ export interface SheetKit {
   readonly pieces: readonly CutPiece[];
   /** Arms of alignment crosses, cut last. */
   readonly marks: readonly Line[];
-  readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
+  readonly box: {
+    readonly x: number;
+    readonly y: number;
+    readonly width: number;
+    readonly height: number;
+  };
   /** How the kit came to lie here: turned about the start of its own coordinates, then moved; before any mirroring. */
   readonly x: number;
   readonly y: number;
   readonly turn: number;
   /** The same on its own film or scrap, wherever that lies on the mat. */
-  readonly own: { readonly bin: string; readonly x: number; readonly y: number; readonly turn: number };
+  readonly own: {
+    readonly bin: string;
+    readonly x: number;
+    readonly y: number;
+    readonly turn: number;
+  };
 }
 
 export interface Sheet {
@@ -48,4 +58,5 @@ export interface Sheet {
 export const sheetPieces = (sheet: Sheet): CutPiece[] => sheet.kits.flatMap((kit) => kit.pieces);
 
 /** File name without ending: `01-harbour`. */
-export const sheetName = (sheet: Pick<Sheet, "nn" | "vinyl">): string => `${String(sheet.nn).padStart(2, "0")}-${sheet.vinyl}`;
+export const sheetName = (sheet: Pick<Sheet, "nn" | "vinyl">): string =>
+  `${String(sheet.nn).padStart(2, "0")}-${sheet.vinyl}`;

@@ -11,11 +11,17 @@ export function sheetSvg(sheet: Sheet): string {
   const edge = `<path class="edge" fill="none" fill-rule="evenodd" d="${polygonsPath(sheet.usable)}"/>`;
   const groups = groupsOf(sheet);
   const kits = groups.map(({ seat, thing, pad, pieces }) => {
-    const paths = pieces.map((piece) => `<path class="cut" data-piece="${escapeXml(piece.id)}" fill-rule="evenodd" d="${polygonsPath([piece.polygon])}"/>`);
+    const paths = pieces.map(
+      (piece) =>
+        `<path class="cut" data-piece="${escapeXml(piece.id)}" fill-rule="evenodd" d="${polygonsPath([piece.polygon])}"/>`,
+    );
     return `<g class="kit" data-seat="${escapeXml(seat)}"${thing === null ? "" : ` data-thing="${escapeXml(thing)}"`} data-pad="${numberText(pad)}">\n${paths.join("\n")}\n</g>`;
   });
   const drawn = (name: string, lines: readonly Line[]) =>
-    lines.map(([[ax, ay], [bx, by]]) => `<path class="${name}" fill="none" d="M${numberText(ax)} ${numberText(ay)}L${numberText(bx)} ${numberText(by)}"/>`);
+    lines.map(
+      ([[ax, ay], [bx, by]]) =>
+        `<path class="${name}" fill="none" d="M${numberText(ax)} ${numberText(ay)}L${numberText(bx)} ${numberText(by)}"/>`,
+    );
   const lines = [
     ...drawn("weed-line", sheet.weedLines),
     ...drawn(
@@ -23,7 +29,10 @@ export function sheetSvg(sheet: Sheet): string {
       sheet.kits.flatMap(({ marks }) => marks),
     ),
   ];
-  const notes = sheet.kits.map((kit) => `<text class="note" x="${numberText(kit.box.x + 1)}" y="${numberText(kit.box.y + kit.box.height - 1)}" font-size="2.5">${escapeXml(kit.note)}</text>`);
+  const notes = sheet.kits.map(
+    (kit) =>
+      `<text class="note" x="${numberText(kit.box.x + 1)}" y="${numberText(kit.box.y + kit.box.height - 1)}" font-size="2.5">${escapeXml(kit.note)}</text>`,
+  );
   return `${[head, edge, ...kits, ...lines, ...notes, "</svg>"].join("\n")}\n`;
 }
 
@@ -47,7 +56,13 @@ function groupsOf({ kits }: Sheet): Group[] {
 }
 
 export function escapeXml(text: string): string {
-  const named: Record<string, string> = { "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;", "'": "&#39;" };
+  const named: Record<string, string> = {
+    "&": "&amp;",
+    "<": "&lt;",
+    ">": "&gt;",
+    '"': "&quot;",
+    "'": "&#39;",
+  };
   return [...text]
     .filter((char) => (char.codePointAt(0) ?? 0) >= 32)
     .join("")

@@ -23,12 +23,26 @@ export interface TestCutPage {
 }
 
 /** Forces across (grams), speeds down (share of the machine's). A corner is cut off each square, to lift it by. */
-export function testCutPage(forces: readonly number[], shares: readonly number[], cutSpeed: number): TestCutPage {
+export function testCutPage(
+  forces: readonly number[],
+  shares: readonly number[],
+  cutSpeed: number,
+): TestCutPage {
   const step = TEST_SQUARE_MM + GAP_MM;
   const squares = shares.flatMap((share, row) =>
-    forces.map((force, column) => ({ id: `test-${row + 1}-${column + 1}`, force, speed: Math.round(cutSpeed * share), x: EDGE_MM + column * step, y: EDGE_MM + row * step })),
+    forces.map((force, column) => ({
+      id: `test-${row + 1}-${column + 1}`,
+      force,
+      speed: Math.round(cutSpeed * share),
+      x: EDGE_MM + column * step,
+      y: EDGE_MM + row * step,
+    })),
   );
-  return { squares, width: 2 * EDGE_MM + forces.length * step - GAP_MM, height: 2 * EDGE_MM + shares.length * step - GAP_MM };
+  return {
+    squares,
+    width: 2 * EDGE_MM + forces.length * step - GAP_MM,
+    height: 2 * EDGE_MM + shares.length * step - GAP_MM,
+  };
 }
 
 function squareRing({ x, y }: TestSquare): Ring {
@@ -43,9 +57,19 @@ function squareRing({ x, y }: TestSquare): Ring {
 }
 
 /** One job with a setting before every square. */
-export function testCutHpgl({ squares, height }: TestCutPage, cutter: Pick<Cutter, "knifeOffset" | "cutSpeed" | "overcut">): string {
+export function testCutHpgl(
+  { squares, height }: TestCutPage,
+  cutter: Pick<Cutter, "knifeOffset" | "cutSpeed" | "overcut">,
+): string {
   const body = squares.map((square) => {
-    const lines = hpgl(bladePaths({ pieces: [{ id: square.id, polygon: [squareRing(square)] }], overcut: cutter.overcut }), height, cutter).split("\n");
+    const lines = hpgl(
+      bladePaths({
+        pieces: [{ id: square.id, polygon: [squareRing(square)] }],
+        overcut: cutter.overcut,
+      }),
+      height,
+      cutter,
+    ).split("\n");
     const strokes = lines.filter((line) => /^(CO|PU\d|PD)/u.test(line) && line !== "PU0,0;");
     return [`FS${square.force};`, speedText(square.speed), ...strokes].join("\n");
   });

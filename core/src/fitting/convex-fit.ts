@@ -1,6 +1,13 @@
 /** The largest fit in a convex face as a linear program; keep-outs are kept clear of by a line between. */
 import { convexHull } from "../geometry/hull.ts";
-import { boxHeight, boxOfPoints, boxWidth, type Point, type Ring, ringArea } from "../geometry/polygon.ts";
+import {
+  boxHeight,
+  boxOfPoints,
+  boxWidth,
+  type Point,
+  type Ring,
+  ringArea,
+} from "../geometry/polygon.ts";
 import { FIT_SLACK_MM } from "../geometry/tolerance.ts";
 import type { Fit, FitSpace } from "./fit-space.ts";
 
@@ -29,24 +36,41 @@ const STEPS = 60;
  * the lines along the keep-out's edges and the eight compass directions are tried, by branch and bound.
  * @throws RangeError when margin and keep-outs leave no face
  */
-export function convexSpace(outline: Ring, marginMm: number, hull: Ring, keepOuts: readonly Ring[] = []): FitSpace {
+export function convexSpace(
+  outline: Ring,
+  marginMm: number,
+  hull: Ring,
+  keepOuts: readonly Ring[] = [],
+): FitSpace {
   const edges = edgePlanes(outline, marginMm, hull);
   const [face, design] = [boxOfPoints(outline), boxOfPoints(hull)];
   const reach = 10 * (boxWidth(face) + boxHeight(face));
-  const most = Math.min(boxWidth(face) / Math.max(boxWidth(design), 1e-9), boxHeight(face) / Math.max(boxHeight(design), 1e-9));
+  const most = Math.min(
+    boxWidth(face) / Math.max(boxWidth(design), 1e-9),
+    boxHeight(face) / Math.max(boxHeight(design), 1e-9),
+  );
   const apart = keepOuts.map((keepOut) => separations(keepOut, hull));
   const solve = (planes: readonly HalfPlane[]) => solved(planes, most, reach);
-  if (translations(edges, 0, reach).length === 0) throw new RangeError("the margin leaves no face: make it smaller");
+  if (translations(edges, 0, reach).length === 0)
+    throw new RangeError("the margin leaves no face: make it smaller");
   const best = branchAndBound(edges, apart, solve);
-  if (!best) throw new RangeError("the keep-outs leave no place for the design: move or shrink them");
+  if (!best)
+    throw new RangeError("the keep-outs leave no place for the design: move or shrink them");
   const position = (s: number): Point | null => middleOf(translations(best.planes, s, reach));
-  const holds = (p: HalfPlane, s: number, tx: number, ty: number) => s * p.h + p.nx * tx + p.ny * ty <= p.b + FIT_SLACK_MM / 2;
-  const admits = (s: number, tx: number, ty: number) => edges.every((p) => holds(p, s, tx, ty)) && apart.every((lines) => lines.some((p) => holds(p, s, tx, ty)));
+  const holds = (p: HalfPlane, s: number, tx: number, ty: number) =>
+    s * p.h + p.nx * tx + p.ny * ty <= p.b + FIT_SLACK_MM / 2;
+  const admits = (s: number, tx: number, ty: number) =>
+    edges.every((p) => holds(p, s, tx, ty)) &&
+    apart.every((lines) => lines.some((p) => holds(p, s, tx, ty)));
   const [x, y] = best.at;
   return { largest: { scale: best.scale, x, y, binding: bindingOf(best, x, y) }, admits, position };
 }
 
-function branchAndBound(edges: readonly HalfPlane[], apart: readonly (readonly HalfPlane[])[], solve: (planes: readonly HalfPlane[]) => Solution | null): Solution | null {
+function branchAndBound(
+  edges: readonly HalfPlane[],
+  apart: readonly (readonly HalfPlane[])[],
+  solve: (planes: readonly HalfPlane[]) => Solution | null,
+): Solution | null {
   const root = solve(edges);
   const open: Solution[] = root ? [root] : [];
   let best: Solution | null = null;
@@ -54,7 +78,12 @@ function branchAndBound(edges: readonly HalfPlane[], apart: readonly (readonly H
     const next = open.reduce((a, b) => (b.scale > a.scale ? b : a));
     open.splice(open.indexOf(next), 1);
     if (best && next.scale <= best.scale) continue;
-    const clash = apart.find((lines) => !lines.some((p) => next.scale * p.h + p.nx * next.at[0] + p.ny * next.at[1] <= p.b + FIT_SLACK_MM / 2));
+    const clash = apart.find(
+      (lines) =>
+        !lines.some(
+          (p) => next.scale * p.h + p.nx * next.at[0] + p.ny * next.at[1] <= p.b + FIT_SLACK_MM / 2,
+        ),
+    );
     if (!clash) best = next;
     else
       for (const line of clash) {
@@ -76,7 +105,8 @@ function solved(planes: readonly HalfPlane[], most: number, reach: number): Solu
   return at ? { planes, scale: low, at } : null;
 }
 
-const support = (hull: Ring, nx: number, ny: number): number => hull.reduce((most, [x, y]) => Math.max(most, nx * x + ny * y), Number.NEGATIVE_INFINITY);
+const support = (hull: Ring, nx: number, ny: number): number =>
+  hull.reduce((most, [x, y]) => Math.max(most, nx * x + ny * y), Number.NEGATIVE_INFINITY);
 
 /** Outward normals of a ring's edges. */
 function normals(outline: Ring): Point[] {
@@ -89,7 +119,12 @@ function normals(outline: Ring): Point[] {
 }
 
 function edgePlanes(outline: Ring, marginMm: number, hull: Ring): HalfPlane[] {
-  return normals(outline).map(([nx, ny]) => ({ nx, ny, b: support(outline, nx, ny) - marginMm - FIT_SLACK_MM, h: support(hull, nx, ny) }));
+  return normals(outline).map(([nx, ny]) => ({
+    nx,
+    ny,
+    b: support(outline, nx, ny) - marginMm - FIT_SLACK_MM,
+    h: support(hull, nx, ny),
+  }));
 }
 
 const DIAGONAL = Math.SQRT1_2;
@@ -107,7 +142,12 @@ const COMPASS: readonly Point[] = [
 /** Ways to lie wholly on one side of a keep-out: beyond the line that touches it with outward normal n. */
 function separations(keepOut: Ring, hull: Ring): HalfPlane[] {
   const ring = convexHull(keepOut);
-  return [...COMPASS, ...normals(ring)].map(([nx, ny]) => ({ nx: -nx, ny: -ny, b: -support(ring, nx, ny) - FIT_SLACK_MM, h: support(hull, -nx, -ny) }));
+  return [...COMPASS, ...normals(ring)].map(([nx, ny]) => ({
+    nx: -nx,
+    ny: -ny,
+    b: -support(ring, nx, ny) - FIT_SLACK_MM,
+    h: support(hull, -nx, -ny),
+  }));
 }
 
 /** Polygon of moves at which scale `s` fits; empty when there is none. */
@@ -131,7 +171,8 @@ function clipped(region: readonly Point[], { nx, ny }: HalfPlane, limit: number)
     const a = region[(i + region.length - 1) % region.length] as Point;
     const da = nx * a[0] + ny * a[1] - limit;
     const db = nx * b[0] + ny * b[1] - limit;
-    if (da <= 0 !== db <= 0) out.push([a[0] + ((b[0] - a[0]) * da) / (da - db), a[1] + ((b[1] - a[1]) * da) / (da - db)]);
+    if (da <= 0 !== db <= 0)
+      out.push([a[0] + ((b[0] - a[0]) * da) / (da - db), a[1] + ((b[1] - a[1]) * da) / (da - db)]);
     if (db <= 0) out.push(b);
   });
   return out;
@@ -139,7 +180,10 @@ function clipped(region: readonly Point[], { nx, ny }: HalfPlane, limit: number)
 
 function middleOf(region: readonly Point[]): Point | null {
   if (region.length === 0) return null;
-  return [region.reduce((sum, p) => sum + p[0], 0) / region.length, region.reduce((sum, p) => sum + p[1], 0) / region.length];
+  return [
+    region.reduce((sum, p) => sum + p[0], 0) / region.length,
+    region.reduce((sum, p) => sum + p[1], 0) / region.length,
+  ];
 }
 
 const TIGHT_MM = 1e-3;

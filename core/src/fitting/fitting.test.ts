@@ -14,8 +14,13 @@ const box = (w: number, h: number): Polygons => [[rectRing(-w / 2, -h / 2, w / 2
 function inside(face: Face, margin: number, [x, y]: Point): boolean {
   const slack = 1e-6;
   if (face.kind === "round") return Math.hypot(x, y) <= face.diameter / 2 - margin + slack;
-  if (face.kind === "rect") return Math.abs(x) <= face.width / 2 - margin + slack && Math.abs(y) <= face.height / 2 - margin + slack;
-  if (face.kind === "oval") return ((2 * x) / face.width) ** 2 + ((2 * y) / face.height) ** 2 <= 1 + slack;
+  if (face.kind === "rect")
+    return (
+      Math.abs(x) <= face.width / 2 - margin + slack &&
+      Math.abs(y) <= face.height / 2 - margin + slack
+    );
+  if (face.kind === "oval")
+    return ((2 * x) / face.width) ** 2 + ((2 * y) / face.height) ** 2 <= 1 + slack;
   throw new Error(face.kind);
 }
 
@@ -24,7 +29,9 @@ describe("fitSpace", () => {
     const { largest } = fitSpace({ kind: "rect", width: 70, height: 40 }, 5, box(30, 10));
     expect(largest.scale).toBeCloseTo(2, 5);
     expect(largest.binding).toBe("width");
-    expect(fitSpace({ kind: "rect", width: 70, height: 40 }, 5, box(10, 30)).largest.binding).toBe("height");
+    expect(fitSpace({ kind: "rect", width: 70, height: 40 }, 5, box(10, 30)).largest.binding).toBe(
+      "height",
+    );
   });
 
   it("on a round face the corners decide: a 3-4-5 box in a circle of 50", () => {
@@ -41,16 +48,49 @@ describe("fitSpace", () => {
   });
 
   it("never sticks out, by sampling that shares nothing with the fitter", () => {
-    const points = fc.array(fc.tuple(fc.double({ min: -20, max: 20, noNaN: true }), fc.double({ min: -20, max: 20, noNaN: true })), { minLength: 3, maxLength: 12 });
-    const face = fc.constantFrom<Face>({ kind: "rect", width: 70, height: 40 }, { kind: "round", diameter: 60 }, { kind: "oval", width: 80, height: 50 });
+    const points = fc.array(
+      fc.tuple(
+        fc.double({ min: -20, max: 20, noNaN: true }),
+        fc.double({ min: -20, max: 20, noNaN: true }),
+      ),
+      { minLength: 3, maxLength: 12 },
+    );
+    const face = fc.constantFrom<Face>(
+      { kind: "rect", width: 70, height: 40 },
+      { kind: "round", diameter: 60 },
+      { kind: "oval", width: 80, height: 50 },
+    );
     fc.assert(
-      fc.property(points, face, fc.double({ min: 0, max: 12, noNaN: true }), (ring, shape, margin) => {
-        const spread = Math.max(...ring.map((p) => p[0])) - Math.min(...ring.map((p) => p[0])) + Math.max(...ring.map((p) => p[1])) - Math.min(...ring.map((p) => p[1]));
-        fc.pre(spread > 1 && Math.abs(ring.reduce((sum, p, i) => sum + p[0] * (ring[(i + 1) % ring.length] as Point)[1] - p[1] * (ring[(i + 1) % ring.length] as Point)[0], 0)) > 1);
-        const { scale, x, y } = fitSpace(shape, margin, [[ring]]).largest;
-        expect(scale).toBeGreaterThan(0);
-        for (const [px, py] of ring) expect(inside(shape, shape.kind === "oval" ? 0 : margin, [px * scale + x, py * scale + y])).toBe(true);
-      }),
+      fc.property(
+        points,
+        face,
+        fc.double({ min: 0, max: 12, noNaN: true }),
+        (ring, shape, margin) => {
+          const spread =
+            Math.max(...ring.map((p) => p[0])) -
+            Math.min(...ring.map((p) => p[0])) +
+            Math.max(...ring.map((p) => p[1])) -
+            Math.min(...ring.map((p) => p[1]));
+          fc.pre(
+            spread > 1 &&
+              Math.abs(
+                ring.reduce(
+                  (sum, p, i) =>
+                    sum +
+                    p[0] * (ring[(i + 1) % ring.length] as Point)[1] -
+                    p[1] * (ring[(i + 1) % ring.length] as Point)[0],
+                  0,
+                ),
+              ) > 1,
+          );
+          const { scale, x, y } = fitSpace(shape, margin, [[ring]]).largest;
+          expect(scale).toBeGreaterThan(0);
+          for (const [px, py] of ring)
+            expect(
+              inside(shape, shape.kind === "oval" ? 0 : margin, [px * scale + x, py * scale + y]),
+            ).toBe(true);
+        },
+      ),
       { seed: 21, numRuns: 150 },
     );
   });
@@ -76,7 +116,9 @@ describe("fitSpace", () => {
     const { largest } = fitSpace(L, 0, box(10, 10));
     expect(largest.scale).toBeGreaterThan(3.8);
     expect(largest.scale).toBeLessThanOrEqual(4.0001);
-    const hole = fitSpace({ kind: "rect", width: 100, height: 40 }, 0, box(10, 10), [[rectRing(-50, -20, 0, 20)]]);
+    const hole = fitSpace({ kind: "rect", width: 100, height: 40 }, 0, box(10, 10), [
+      [rectRing(-50, -20, 0, 20)],
+    ]);
     expect(hole.largest.scale).toBeLessThanOrEqual(4.0001);
     expect(hole.largest.x - 5 * hole.largest.scale).toBeGreaterThanOrEqual(-1e-6);
   }, 60_000);
@@ -98,7 +140,11 @@ describe("fitSpace", () => {
 
 describe("sizing schools", () => {
   const face: Face = { kind: "rect", width: 76, height: 42 };
-  const seat = (name: string, w: number, h: number) => ({ seat: name, width: w, space: fitSpace(face, 6, box(w, h)) });
+  const seat = (name: string, w: number, h: number) => ({
+    seat: name,
+    width: w,
+    space: fitSpace(face, 6, box(w, h)),
+  });
   const set = [seat("long", 40, 10), seat("short", 10, 10), seat("middle", 20, 10)];
 
   it("longest sets the size: one scale, the least, and says who binds", () => {
@@ -109,11 +155,15 @@ describe("sizing schools", () => {
   });
 
   it("fill the box: every seat its own largest", () => {
-    expect(schools.fillBox(set, 1).seats.map(({ scale }) => Number(scale.toFixed(3)))).toEqual([1.6, 3, 3]);
+    expect(schools.fillBox(set, 1).seats.map(({ scale }) => Number(scale.toFixed(3)))).toEqual([
+      1.6, 3, 3,
+    ]);
   });
 
   it("same width: all as wide as the one that cannot go wider", () => {
-    const widths = schools.sameWidth(set, 1).seats.map(({ scale }, i) => scale * (set[i]?.width ?? 0));
+    const widths = schools
+      .sameWidth(set, 1)
+      .seats.map(({ scale }, i) => scale * (set[i]?.width ?? 0));
     for (const width of widths) expect(width).toBeCloseTo(30, 4);
   });
 
@@ -124,15 +174,26 @@ describe("sizing schools", () => {
   });
 
   it("no seats, no size", () => {
-    for (const school of Object.values(schools)) expect(school([], 1)).toEqual({ seats: [], binding: null });
+    for (const school of Object.values(schools))
+      expect(school([], 1)).toEqual({ seats: [], binding: null });
   });
 });
 
 describe("blanks", () => {
-  const blank = (shape: unknown, more: object = {}): Blank => blankSchema.parse({ name: "x", shape, ...more });
+  const blank = (shape: unknown, more: object = {}): Blank =>
+    blankSchema.parse({ name: "x", shape, ...more });
 
   it("unrolls a straight cup", () => {
-    const face = readFace(blank({ kind: "straightCup", diameter: 80, height: 95, rimClearance: 25, footClearance: 10, wrapAngle: 90 }));
+    const face = readFace(
+      blank({
+        kind: "straightCup",
+        diameter: 80,
+        height: 95,
+        rimClearance: 25,
+        footClearance: 10,
+        wrapAngle: 90,
+      }),
+    );
     expect(face.width).toBeCloseTo(20 * Math.PI, 9);
     expect(face.height).toBe(60);
   });
@@ -141,7 +202,11 @@ describe("blanks", () => {
     expect(readFace(blank({ kind: "flat", width: 70, height: 40 })).marginMm).toBe(6.35);
     expect(readFace(blank({ kind: "flat", width: 200, height: 120 })).marginMm).toBe(12.7);
     expect(readFace(blank({ kind: "flat", width: 900, height: 300 })).marginMm).toBe(25.4);
-    expect(readFace(blank({ kind: "flat", width: 900, height: 300 }, { margin: { rule: "byHand", mm: 3 } })).marginMm).toBe(3);
+    expect(
+      readFace(
+        blank({ kind: "flat", width: 900, height: 300 }, { margin: { rule: "byHand", mm: 3 } }),
+      ).marginMm,
+    ).toBe(3);
   });
 
   it("refuses a cup that its clearances use up", () => {

@@ -14,15 +14,27 @@ export interface FitDesign {
 }
 
 /** @throws RangeError when the design is empty, or margin and keep-outs leave no place. */
-export function fitSpace(face: Face, marginMm: number, design: Polygons, keepOuts: Polygons = []): FitSpace {
+export function fitSpace(
+  face: Face,
+  marginMm: number,
+  design: Polygons,
+  keepOuts: Polygons = [],
+): FitSpace {
   return fitDesign(face, marginMm, { corners: hullOf(design), polygons: () => design }, keepOuts);
 }
 
 /** @throws RangeError when the design is empty, or margin and keep-outs leave no place. */
-export function fitDesign(face: Face, marginMm: number, design: FitDesign, keepOuts: Polygons = []): FitSpace {
+export function fitDesign(
+  face: Face,
+  marginMm: number,
+  design: FitDesign,
+  keepOuts: Polygons = [],
+): FitSpace {
   const hull = convexHull(design.corners);
-  if (hull.length < 3 || Math.abs(ringArea(hull)) === 0) throw new RangeError("the design has no area to fit");
-  if (face.kind === "round" && keepOuts.length === 0) return roundSpace(face.diameter / 2 - marginMm, hull);
+  if (hull.length < 3 || Math.abs(ringArea(hull)) === 0)
+    throw new RangeError("the design has no area to fit");
+  if (face.kind === "round" && keepOuts.length === 0)
+    return roundSpace(face.diameter / 2 - marginMm, hull);
   const outline = faceOutline(face);
   if (isConvex(outline))
     return convexSpace(
@@ -36,13 +48,19 @@ export function fitDesign(face: Face, marginMm: number, design: FitDesign, keepO
 
 /** The design's least enclosing circle against the face's circle. */
 function roundSpace(radius: number, hull: Ring): FitSpace {
-  if (radius <= 0) throw new RangeError("the margin leaves no face: make it smaller than half the diameter");
+  if (radius <= 0)
+    throw new RangeError("the margin leaves no face: make it smaller than half the diameter");
   const circle = leastCircle(hull);
   const scale = (radius - FIT_SLACK_MM) / circle.radius;
   const at = (s: number): Point => [-s * circle.x, -s * circle.y];
-  const admits = (s: number, x: number, y: number) => hull.every(([px, py]) => Math.hypot(s * px + x, s * py + y) <= radius);
+  const admits = (s: number, x: number, y: number) =>
+    hull.every(([px, py]) => Math.hypot(s * px + x, s * py + y) <= radius);
   const [x, y] = at(scale);
-  return { largest: { scale, x, y, binding: "circle" }, admits, position: (s) => (s <= scale * (1 + 1e-12) ? at(Math.min(s, scale)) : null) };
+  return {
+    largest: { scale, x, y, binding: "circle" },
+    admits,
+    position: (s) => (s <= scale * (1 + 1e-12) ? at(Math.min(s, scale)) : null),
+  };
 }
 
 /**
@@ -56,7 +74,10 @@ export function nearestPosition(space: FitSpace, scale: number, wanted: Point): 
   let [low, high] = [0, 1];
   for (let step = 0; step < 40; step++) {
     const t = (low + high) / 2;
-    if (space.admits(scale, from[0] + (wanted[0] - from[0]) * t, from[1] + (wanted[1] - from[1]) * t)) low = t;
+    if (
+      space.admits(scale, from[0] + (wanted[0] - from[0]) * t, from[1] + (wanted[1] - from[1]) * t)
+    )
+      low = t;
     else high = t;
   }
   return [from[0] + (wanted[0] - from[0]) * low, from[1] + (wanted[1] - from[1]) * low];

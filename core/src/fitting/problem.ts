@@ -23,5 +23,9 @@ export interface Sizing {
 export type School = (seats: readonly SeatDesign[], fixedScale: number) => Sizing;
 
 export function smallest(seats: readonly SeatDesign[]): SeatDesign | undefined {
-  return seats.reduce<SeatDesign | undefined>((least, seat) => (least && least.space.largest.scale <= seat.space.largest.scale ? least : seat), undefined);
+  return seats.reduce<SeatDesign | undefined>(
+    (least, seat) =>
+      least && least.space.largest.scale <= seat.space.largest.scale ? least : seat,
+    undefined,
+  );
 }

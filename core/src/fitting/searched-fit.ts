@@ -1,7 +1,18 @@
 /** A face that is not convex: the design is moved over a grid, then nearer the best place, first as its hull, then as its true shape; every try is tested exactly. */
 import earcut from "earcut";
 import { hullOf } from "../geometry/hull.ts";
-import { type Box, boxHeight, boxOf, boxOfPoints, boxWidth, type Point, type Polygons, pointInPolygon, type Ring, ringArea } from "../geometry/polygon.ts";
+import {
+  type Box,
+  boxHeight,
+  boxOf,
+  boxOfPoints,
+  boxWidth,
+  type Point,
+  type Polygons,
+  pointInPolygon,
+  type Ring,
+  ringArea,
+} from "../geometry/polygon.ts";
 import { FIT_SLACK_MM } from "../geometry/tolerance.ts";
 import type { FitSpace } from "./fit-space.ts";
 
@@ -12,7 +23,10 @@ const BISECTIONS = 22;
 const LEAST_GAIN = 1 + 1e-6;
 const LEAST_STEP_MM = 1e-4;
 const MOST_STEPS = 120;
-const AROUND: readonly Point[] = [0, 1, 2, 3, 4, 5, 6, 7].map((i) => [Math.cos((i * Math.PI) / 4), Math.sin((i * Math.PI) / 4)]);
+const AROUND: readonly Point[] = [0, 1, 2, 3, 4, 5, 6, 7].map((i) => [
+  Math.cos((i * Math.PI) / 4),
+  Math.sin((i * Math.PI) / 4),
+]);
 
 /**
  * @param usable what is left of the face inside its margin and outside its keep-outs
@@ -38,7 +52,9 @@ function convexParts(design: Polygons): Ring[] {
     if (!outer || outer.length < 3) return [];
     if (outer.length > MOST_CORNERS) return [hullOf([[outer]])];
     const corners = earcut(outer.flat());
-    return Array.from({ length: corners.length / 3 }, (_, i) => [0, 1, 2].map((k) => outer[corners[3 * i + k] as number] as Point)).map(counterwise);
+    return Array.from({ length: corners.length / 3 }, (_, i) =>
+      [0, 1, 2].map((k) => outer[corners[3 * i + k] as number] as Point),
+    ).map(counterwise);
   });
   return parts.length > MOST_PARTS ? [] : parts;
 }
@@ -68,8 +84,16 @@ function search(usable: Polygons, hull: Ring, parts: readonly Ring[], from: Plac
     }
     return low;
   };
-  let best: Place = from ?? { s: 0, mx: (area.minX + area.maxX) / 2, my: (area.minY + area.maxY) / 2 };
-  const wide: Place = { s: best.s, mx: (area.minX + area.maxX) / 2, my: (area.minY + area.maxY) / 2 };
+  let best: Place = from ?? {
+    s: 0,
+    mx: (area.minX + area.maxX) / 2,
+    my: (area.minY + area.maxY) / 2,
+  };
+  const wide: Place = {
+    s: best.s,
+    mx: (area.minX + area.maxX) / 2,
+    my: (area.minY + area.maxY) / 2,
+  };
   let [spanX, spanY] = [boxWidth(area), boxHeight(area)];
   for (let round = 0; round < REFINE_ROUNDS; round++) {
     const middle = round === 0 ? wide : best;
@@ -96,7 +120,10 @@ function search(usable: Polygons, hull: Ring, parts: readonly Ring[], from: Plac
 }
 
 /** Whether all parts lie inside. The one that stuck out last is tried first: most tries fail, and neighbouring ones by the same part. */
-function insideAt(usable: Polygons, parts: readonly Ring[]): (s: number, x: number, y: number) => boolean {
+function insideAt(
+  usable: Polygons,
+  parts: readonly Ring[],
+): (s: number, x: number, y: number) => boolean {
   const lies = insideTest(usable);
   const order = [...parts];
   return (s, x, y) => {
@@ -118,7 +145,11 @@ function finished(usable: Polygons, hull: Ring, parts: readonly Ring[], best: Pl
   const inside = insideAt(usable, parts);
   const at = (s: number): Point => [best.mx - s * cx, best.my - s * cy];
   const [x, y] = at(best.s);
-  return { largest: { scale: best.s, x, y, binding: "edges" }, admits: inside, position: (s) => (inside(s, ...at(s)) ? at(s) : null) };
+  return {
+    largest: { scale: best.s, x, y, binding: "edges" },
+    admits: inside,
+    position: (s) => (inside(s, ...at(s)) ? at(s) : null),
+  };
 }
 
 interface Edge {
@@ -142,7 +173,12 @@ function insideTest(usable: Polygons): (part: Ring, s: number, x: number, y: num
     if (!first) return false;
     const own = boxes.get(part) ?? boxOfPoints(part);
     boxes.set(part, own);
-    const [minX, minY, maxX, maxY] = [own.minX * s + x, own.minY * s + y, own.maxX * s + x, own.maxY * s + y];
+    const [minX, minY, maxX, maxY] = [
+      own.minX * s + x,
+      own.minY * s + y,
+      own.maxX * s + x,
+      own.maxY * s + y,
+    ];
     // Its corners are worked out only where an edge comes near.
     let ring: Ring | null = null;
     for (let i = 0; i < edges.length; i++) {
@@ -163,7 +199,14 @@ function insideTest(usable: Polygons): (part: Ring, s: number, x: number, y: num
 function edgesOf(ring: Ring): Edge[] {
   return ring.map((a, i) => {
     const b = ring[(i + 1) % ring.length] as Point;
-    return { a, b, minX: Math.min(a[0], b[0]), maxX: Math.max(a[0], b[0]), minY: Math.min(a[1], b[1]), maxY: Math.max(a[1], b[1]) };
+    return {
+      a,
+      b,
+      minX: Math.min(a[0], b[0]),
+      maxX: Math.max(a[0], b[0]),
+      minY: Math.min(a[1], b[1]),
+      maxY: Math.max(a[1], b[1]),
+    };
   });
 }
 

@@ -4,7 +4,17 @@ import { difference, intersection, offset, unionPolygons, unionRings } from "./b
 import { convexHull, leastCircle } from "./hull.ts";
 import { flatten } from "./outline.ts";
 import { drawingPath, numberText, polygonsPath } from "./path.ts";
-import { mapPoints, type Point, placed, pointInPolygon, polygonArea, polygonsArea, rectRing, ringArea, ringLength } from "./polygon.ts";
+import {
+  mapPoints,
+  type Point,
+  placed,
+  pointInPolygon,
+  polygonArea,
+  polygonsArea,
+  rectRing,
+  ringArea,
+  ringLength,
+} from "./polygon.ts";
 
 const square = [[rectRing(0, 0, 10, 10)]];
 
@@ -35,7 +45,15 @@ describe("boolean", () => {
   it("gives the same area for wide and tall shapes: the sweep direction must not matter", () => {
     fc.assert(
       fc.property(
-        fc.array(fc.tuple(fc.integer({ min: 0, max: 200 }), fc.integer({ min: 0, max: 30 }), fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 20 })), { minLength: 1, maxLength: 8 }),
+        fc.array(
+          fc.tuple(
+            fc.integer({ min: 0, max: 200 }),
+            fc.integer({ min: 0, max: 30 }),
+            fc.integer({ min: 1, max: 40 }),
+            fc.integer({ min: 1, max: 20 }),
+          ),
+          { minLength: 1, maxLength: 8 },
+        ),
         (boxes) => {
           const wide = boxes.map(([x, y, w, h]) => [rectRing(x, y, x + w, y + h)]);
           const tall = mapPoints(wide, ([x, y]) => [y, x]);
@@ -51,7 +69,9 @@ describe("boolean", () => {
 
   it("difference and intersection share out the subject", () => {
     const other = [[rectRing(4, -1, 20, 6)]];
-    expect(polygonsArea(difference(square, other)) + polygonsArea(intersection(square, other))).toBeCloseTo(100, 6);
+    expect(
+      polygonsArea(difference(square, other)) + polygonsArea(intersection(square, other)),
+    ).toBeCloseTo(100, 6);
   });
 
   it("offsets a square by hand-worked values", () => {
@@ -63,7 +83,13 @@ describe("boolean", () => {
 });
 
 describe("hull and least circle", () => {
-  const points = fc.array(fc.tuple(fc.double({ min: -50, max: 50, noNaN: true }), fc.double({ min: -50, max: 50, noNaN: true })), { minLength: 3, maxLength: 40 });
+  const points = fc.array(
+    fc.tuple(
+      fc.double({ min: -50, max: 50, noNaN: true }),
+      fc.double({ min: -50, max: 50, noNaN: true }),
+    ),
+    { minLength: 3, maxLength: 40 },
+  );
 
   it("encloses every point, touching at least two", () => {
     fc.assert(
@@ -71,7 +97,9 @@ describe("hull and least circle", () => {
         const circle = leastCircle(list);
         const distances = list.map(([x, y]) => Math.hypot(x - circle.x, y - circle.y));
         for (const d of distances) expect(d).toBeLessThanOrEqual(circle.radius * (1 + 1e-9) + 1e-9);
-        expect(distances.filter((d) => d > circle.radius - 1e-6).length).toBeGreaterThanOrEqual(Math.min(2, new Set(list.map(String)).size));
+        expect(distances.filter((d) => d > circle.radius - 1e-6).length).toBeGreaterThanOrEqual(
+          Math.min(2, new Set(list.map(String)).size),
+        );
       }),
       { seed: 5 },
     );
@@ -140,9 +168,14 @@ describe("path", () => {
   });
 
   it("simplifies for the screen without leaving the tolerance", () => {
-    const round: Point[] = Array.from({ length: 200 }, (_, i) => [10 * Math.cos((i * Math.PI) / 100), 10 * Math.sin((i * Math.PI) / 100)]);
+    const round: Point[] = Array.from({ length: 200 }, (_, i) => [
+      10 * Math.cos((i * Math.PI) / 100),
+      10 * Math.sin((i * Math.PI) / 100),
+    ]);
     const path = drawingPath([[round]], 0.05);
-    const kept = [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((m): Point => [Number(m[1]), Number(m[2])]);
+    const kept = [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map(
+      (m): Point => [Number(m[1]), Number(m[2])],
+    );
     expect(kept.length).toBeLessThan(60);
     expect(polygonArea([kept])).toBeGreaterThan(Math.PI * 100 * 0.985);
   });

@@ -12,7 +12,11 @@ export function convexHull(points: readonly Point[]): Ring {
 function chain(points: readonly Point[]): Point[] {
   const stack: Point[] = [];
   for (const point of points) {
-    while (stack.length >= 2 && cross(stack[stack.length - 2] as Point, stack[stack.length - 1] as Point, point) <= 0) stack.pop();
+    while (
+      stack.length >= 2 &&
+      cross(stack[stack.length - 2] as Point, stack[stack.length - 1] as Point, point) <= 0
+    )
+      stack.pop();
     stack.push(point);
   }
   return stack;
@@ -40,8 +44,15 @@ const EIGHT: readonly Point[] = [
 
 /** Points inside the octagon of the farthest ones cannot be on the hull (Akl and Toussaint 1978): most of a name's points. */
 function outermost(points: readonly Point[]): Point[] {
-  const corners = EIGHT.map(([dx, dy]) => points.reduce<Point>((best, p) => (p[0] * dx + p[1] * dy > best[0] * dx + best[1] * dy ? p : best), points[0] ?? [0, 0]));
-  return points.filter((p) => corners.some((a, i) => cross(a, corners[(i + 1) % corners.length] as Point, p) <= 0));
+  const corners = EIGHT.map(([dx, dy]) =>
+    points.reduce<Point>(
+      (best, p) => (p[0] * dx + p[1] * dy > best[0] * dx + best[1] * dy ? p : best),
+      points[0] ?? [0, 0],
+    ),
+  );
+  return points.filter((p) =>
+    corners.some((a, i) => cross(a, corners[(i + 1) % corners.length] as Point, p) <= 0),
+  );
 }
 
 export interface Circle {
@@ -79,7 +90,11 @@ function holds(circle: Circle, [x, y]: Point): boolean {
 }
 
 function throughTwo(a: Point, b: Point): Circle {
-  return { x: (a[0] + b[0]) / 2, y: (a[1] + b[1]) / 2, radius: Math.hypot(a[0] - b[0], a[1] - b[1]) / 2 };
+  return {
+    x: (a[0] + b[0]) / 2,
+    y: (a[1] + b[1]) / 2,
+    radius: Math.hypot(a[0] - b[0], a[1] - b[1]) / 2,
+  };
 }
 
 function throughThree(a: Point, b: Point, c: Point): Circle {

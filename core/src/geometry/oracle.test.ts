@@ -1,29 +1,69 @@
 /** Boolean operations, offsets and paths against plain oracles: point sampling, formulas, definitions. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { difference, fillRings, intersection, offset, strokeLines, unionPolygons, unionRings } from "./boolean.ts";
+import {
+  difference,
+  fillRings,
+  intersection,
+  offset,
+  strokeLines,
+  unionPolygons,
+  unionRings,
+} from "./boolean.ts";
 import { convexHull } from "./hull.ts";
 import { flatten, flattenLine } from "./outline.ts";
 import { drawingPath, polygonsPath, readPiecePath, ringPath } from "./path.ts";
-import { boxOf, growBox, isEmptyBox, joinBoxes, type Point, type Polygon, type Polygons, pointInPolygon, polygonsArea, type Ring, rectRing, ringArea, ringLength } from "./polygon.ts";
+import {
+  boxOf,
+  growBox,
+  isEmptyBox,
+  joinBoxes,
+  type Point,
+  type Polygon,
+  type Polygons,
+  pointInPolygon,
+  polygonsArea,
+  type Ring,
+  rectRing,
+  ringArea,
+  ringLength,
+} from "./polygon.ts";
 import { widestPlace } from "./widest-place.ts";
 
-const rect = fc.record({ x: fc.integer({ min: 0, max: 60 }), y: fc.integer({ min: 0, max: 60 }), w: fc.integer({ min: 2, max: 40 }), h: fc.integer({ min: 2, max: 40 }) });
+const rect = fc.record({
+  x: fc.integer({ min: 0, max: 60 }),
+  y: fc.integer({ min: 0, max: 60 }),
+  w: fc.integer({ min: 2, max: 40 }),
+  h: fc.integer({ min: 2, max: 40 }),
+});
 const rects = fc.array(rect, { minLength: 1, maxLength: 7 });
 type Rect = { x: number; y: number; w: number; h: number };
 const ringOf = ({ x, y, w, h }: Rect): Ring => rectRing(x, y, x + w, y + h);
-const covers = ({ x, y, w, h }: Rect, [px, py]: Point): boolean => px > x && px < x + w && py > y && py < y + h;
+const covers = ({ x, y, w, h }: Rect, [px, py]: Point): boolean =>
+  px > x && px < x + w && py > y && py < y + h;
 /** Places between the whole numbers, so that none lies on an edge. */
-const PLACES: readonly Point[] = Array.from({ length: 400 }, (_, i) => [(i % 20) * 5 + 0.37, Math.floor(i / 20) * 5 + 0.61]);
-const inside = (polygons: Polygons, point: Point): boolean => polygons.some((polygon) => pointInPolygon(point, polygon));
-const circle = (radius: number, count = 240): Ring => Array.from({ length: count }, (_, i): Point => [radius * Math.cos((2 * Math.PI * i) / count), radius * Math.sin((2 * Math.PI * i) / count)]);
+const PLACES: readonly Point[] = Array.from({ length: 400 }, (_, i) => [
+  (i % 20) * 5 + 0.37,
+  Math.floor(i / 20) * 5 + 0.61,
+]);
+const inside = (polygons: Polygons, point: Point): boolean =>
+  polygons.some((polygon) => pointInPolygon(point, polygon));
+const circle = (radius: number, count = 240): Ring =>
+  Array.from(
+    { length: count },
+    (_, i): Point => [
+      radius * Math.cos((2 * Math.PI * i) / count),
+      radius * Math.sin((2 * Math.PI * i) / count),
+    ],
+  );
 
 describe("boolean operations agree with sampling", () => {
   it("union", () => {
     fc.assert(
       fc.property(rects, (list) => {
         const united = unionRings(list.map(ringOf));
-        for (const point of PLACES) expect(inside(united, point)).toBe(list.some((one) => covers(one, point)));
+        for (const point of PLACES)
+          expect(inside(united, point)).toBe(list.some((one) => covers(one, point)));
       }),
       { seed: 41, numRuns: 60 },
     );
@@ -35,7 +75,10 @@ describe("boolean operations agree with sampling", () => {
         const [left, right] = [unionRings(a.map(ringOf)), unionRings(b.map(ringOf))];
         const [less, both] = [difference(left, right), intersection(left, right)];
         for (const point of PLACES) {
-          const [inA, inB] = [a.some((one) => covers(one, point)), b.some((one) => covers(one, point))];
+          const [inA, inB] = [
+            a.some((one) => covers(one, point)),
+            b.some((one) => covers(one, point)),
+          ];
           expect(inside(less, point)).toBe(inA && !inB);
           expect(inside(both, point)).toBe(inA && inB);
         }
@@ -64,7 +107,10 @@ describe("boolean operations agree with sampling", () => {
     fc.assert(
       fc.property(rects, (list) => {
         const once = unionRings(list.map(ringOf));
-        expect(polygonsArea(unionRings([...list].reverse().map(ringOf)))).toBeCloseTo(polygonsArea(once), 6);
+        expect(polygonsArea(unionRings([...list].reverse().map(ringOf)))).toBeCloseTo(
+          polygonsArea(once),
+          6,
+        );
         expect(polygonsArea(unionPolygons(once))).toBeCloseTo(polygonsArea(once), 6);
       }),
       { seed: 44, numRuns: 60 },
@@ -92,7 +138,9 @@ describe("boolean operations agree with sampling", () => {
       [0, 10],
     ];
     expect(polygonsArea(unionRings([doubled]))).toBeCloseTo(200, 6);
-    expect(polygonsArea(unionRings([[...outer, outer[0] as Point, outer[0] as Point]]))).toBeCloseTo(1600, 6);
+    expect(
+      polygonsArea(unionRings([[...outer, outer[0] as Point, outer[0] as Point]])),
+    ).toBeCloseTo(1600, 6);
   });
 });
 
@@ -102,7 +150,10 @@ describe("offsets", () => {
       fc.property(rect, fc.double({ min: 0.1, max: 5, noNaN: true }), (one, d) => {
         const shape: Polygons = [[ringOf(one)]];
         const perimeter = 2 * (one.w + one.h);
-        expect(polygonsArea(offset(shape, d))).toBeCloseTo(one.w * one.h + perimeter * d + Math.PI * d * d, 0);
+        expect(polygonsArea(offset(shape, d))).toBeCloseTo(
+          one.w * one.h + perimeter * d + Math.PI * d * d,
+          0,
+        );
         const inner = Math.max(0, one.w - 2 * d) * Math.max(0, one.h - 2 * d);
         expect(polygonsArea(offset(shape, -d, "miter"))).toBeCloseTo(inner, 1);
       }),
@@ -138,7 +189,8 @@ describe("pens", () => {
       [30, 0],
       [30, 20],
     ];
-    const area = (join: "miter" | "round" | "bevel") => polygonsArea(strokeLines(line(bent), { ...pen, join }, 0.005));
+    const area = (join: "miter" | "round" | "bevel") =>
+      polygonsArea(strokeLines(line(bent), { ...pen, join }, 0.005));
     // Two arms of 30 × 4 and 20 × 4, an overlap of 2 × 2 counted twice, and the corner's outer square.
     expect(area("miter")).toBeCloseTo(200 - 4 + 4, 1);
     expect(area("bevel")).toBeCloseTo(200 - 4 + 2, 1);
@@ -162,7 +214,11 @@ describe("the widest place", () => {
         for (const polygon of unionRings(list.map(ringOf))) {
           const { at, radius } = widestPlace(polygon);
           expect(pointInPolygon(at, polygon)).toBe(true);
-          const nearest = Math.min(...polygon.flatMap((ring) => ring.map((a, i) => toSegment(at, a, ring[(i + 1) % ring.length] as Point))));
+          const nearest = Math.min(
+            ...polygon.flatMap((ring) =>
+              ring.map((a, i) => toSegment(at, a, ring[(i + 1) % ring.length] as Point)),
+            ),
+          );
           expect(radius).toBeLessThanOrEqual(nearest + 1e-6);
         }
       }),
@@ -173,24 +229,32 @@ describe("the widest place", () => {
 
 function toSegment([x, y]: Point, a: Point, b: Point): number {
   const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
-  const t = Math.max(0, Math.min(1, ((x - a[0]) * dx + (y - a[1]) * dy) / (dx * dx + dy * dy || 1)));
+  const t = Math.max(
+    0,
+    Math.min(1, ((x - a[0]) * dx + (y - a[1]) * dy) / (dx * dx + dy * dy || 1)),
+  );
   return Math.hypot(x - a[0] - t * dx, y - a[1] - t * dy);
 }
 
 describe("hulls", () => {
   it("hold every point, turn one way only, and are among the points", () => {
-    const points = fc.array(fc.tuple(fc.integer({ min: -50, max: 50 }), fc.integer({ min: -50, max: 50 })), { minLength: 3, maxLength: 40 });
+    const points = fc.array(
+      fc.tuple(fc.integer({ min: -50, max: 50 }), fc.integer({ min: -50, max: 50 })),
+      { minLength: 3, maxLength: 40 },
+    );
     fc.assert(
       fc.property(points, (list) => {
         const hull = convexHull(list);
         fc.pre(hull.length > 2);
-        const cross = (o: Point, a: Point, b: Point) => (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
+        const cross = (o: Point, a: Point, b: Point) =>
+          (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
         hull.forEach((a, i) => {
           const b = hull[(i + 1) % hull.length] as Point;
           expect(cross(a, b, hull[(i + 2) % hull.length] as Point)).toBeGreaterThan(0);
           for (const point of list) expect(cross(a, b, point)).toBeGreaterThanOrEqual(0);
         });
-        for (const corner of hull) expect(list.some(([x, y]) => x === corner[0] && y === corner[1])).toBe(true);
+        for (const corner of hull)
+          expect(list.some(([x, y]) => x === corner[0] && y === corner[1])).toBe(true);
       }),
       { seed: 48, numRuns: 200 },
     );
@@ -199,7 +263,10 @@ describe("hulls", () => {
 
 describe("outlines and paths", () => {
   it("a line keeps its start, a closed contour does not need it", () => {
-    const contour = { start: [0, 0] as Point, segments: [{ kind: "line" as const, to: [10, 0] as Point }] };
+    const contour = {
+      start: [0, 0] as Point,
+      segments: [{ kind: "line" as const, to: [10, 0] as Point }],
+    };
     expect(flattenLine(contour, 0.1)).toEqual([
       [0, 0],
       [10, 0],
@@ -223,16 +290,29 @@ describe("outlines and paths", () => {
     const number = fc.double({ min: -50, max: 50, noNaN: true });
     const point = fc.tuple(number, number);
     fc.assert(
-      fc.property(point, point, point, point, fc.constantFrom(0.02, 0.2, 1), (start, c1, c2, to, tolerance) => {
-        const line = flattenLine({ start, segments: [{ kind: "cubic", c1, c2, to }] }, tolerance);
-        for (let k = 1; k < 20; k++) {
-          const t = k / 20;
-          const u = 1 - t;
-          const on: Point = [u ** 3 * start[0] + 3 * u * u * t * c1[0] + 3 * u * t * t * c2[0] + t ** 3 * to[0], u ** 3 * start[1] + 3 * u * u * t * c1[1] + 3 * u * t * t * c2[1] + t ** 3 * to[1]];
-          const away = Math.min(...line.slice(1).map((b, i) => toSegment(on, line[i] as Point, b)), ...(line.length === 1 ? [Math.hypot(on[0] - start[0], on[1] - start[1])] : []));
-          expect(away).toBeLessThanOrEqual(tolerance + 1e-9);
-        }
-      }),
+      fc.property(
+        point,
+        point,
+        point,
+        point,
+        fc.constantFrom(0.02, 0.2, 1),
+        (start, c1, c2, to, tolerance) => {
+          const line = flattenLine({ start, segments: [{ kind: "cubic", c1, c2, to }] }, tolerance);
+          for (let k = 1; k < 20; k++) {
+            const t = k / 20;
+            const u = 1 - t;
+            const on: Point = [
+              u ** 3 * start[0] + 3 * u * u * t * c1[0] + 3 * u * t * t * c2[0] + t ** 3 * to[0],
+              u ** 3 * start[1] + 3 * u * u * t * c1[1] + 3 * u * t * t * c2[1] + t ** 3 * to[1],
+            ];
+            const away = Math.min(
+              ...line.slice(1).map((b, i) => toSegment(on, line[i] as Point, b)),
+              ...(line.length === 1 ? [Math.hypot(on[0] - start[0], on[1] - start[1])] : []),
+            );
+            expect(away).toBeLessThanOrEqual(tolerance + 1e-9);
+          }
+        },
+      ),
       { seed: 49, numRuns: 120 },
     );
   });
@@ -255,8 +335,18 @@ describe("outlines and paths", () => {
 describe("boxes and rings", () => {
   it("an empty box holds nothing, and grows to what it is joined with", () => {
     expect(isEmptyBox(boxOf([]))).toBe(true);
-    expect(joinBoxes([boxOf([]), boxOf([[rectRing(1, 2, 3, 4)]])])).toEqual({ minX: 1, minY: 2, maxX: 3, maxY: 4 });
-    expect(growBox(boxOf([[rectRing(1, 2, 3, 4)]]), 1)).toEqual({ minX: 0, minY: 1, maxX: 4, maxY: 5 });
+    expect(joinBoxes([boxOf([]), boxOf([[rectRing(1, 2, 3, 4)]])])).toEqual({
+      minX: 1,
+      minY: 2,
+      maxX: 3,
+      maxY: 4,
+    });
+    expect(growBox(boxOf([[rectRing(1, 2, 3, 4)]]), 1)).toEqual({
+      minX: 0,
+      minY: 1,
+      maxX: 4,
+      maxY: 5,
+    });
   });
 
   it("turning a ring round changes the sign of its area, and not its length", () => {

@@ -34,7 +34,9 @@ export function flattenLine(contour: Contour, tolerance: number): Ring {
     addSegmentInto(points, from, segment, tolerance);
     from = segment.to;
   }
-  return points.filter((point, i) => i === 0 || point[0] !== points[i - 1]?.[0] || point[1] !== points[i - 1]?.[1]);
+  return points.filter(
+    (point, i) => i === 0 || point[0] !== points[i - 1]?.[0] || point[1] !== points[i - 1]?.[1],
+  );
 }
 
 function addSegmentInto(points: Point[], from: Point, segment: Segment, tolerance: number): void {
@@ -42,8 +44,12 @@ function addSegmentInto(points: Point[], from: Point, segment: Segment, toleranc
     points.push(segment.to);
     return;
   }
-  const count = Math.max(1, Math.ceil(Math.sqrt(secondDifference(from, segment) / (8 * tolerance))));
-  for (let i = 1; i <= count; i++) points.push(i === count ? segment.to : at(from, segment, i / count));
+  const count = Math.max(
+    1,
+    Math.ceil(Math.sqrt(secondDifference(from, segment) / (8 * tolerance))),
+  );
+  for (let i = 1; i <= count; i++)
+    points.push(i === count ? segment.to : at(from, segment, i / count));
 }
 
 function secondDifference(p0: Point, segment: Exclude<Segment, { kind: "line" }>): number {
@@ -51,14 +57,22 @@ function secondDifference(p0: Point, segment: Exclude<Segment, { kind: "line" }>
   return 6 * Math.max(bend(p0, segment.c1, segment.c2), bend(segment.c1, segment.c2, segment.to));
 }
 
-const bend = (a: Point, b: Point, c: Point): number => Math.hypot(a[0] - 2 * b[0] + c[0], a[1] - 2 * b[1] + c[1]);
+const bend = (a: Point, b: Point, c: Point): number =>
+  Math.hypot(a[0] - 2 * b[0] + c[0], a[1] - 2 * b[1] + c[1]);
 
 function at(p0: Point, segment: Exclude<Segment, { kind: "line" }>, t: number): Point {
   const u = 1 - t;
-  if (segment.kind === "quad") return [u * u * p0[0] + 2 * u * t * segment.c[0] + t * t * segment.to[0], u * u * p0[1] + 2 * u * t * segment.c[1] + t * t * segment.to[1]];
+  if (segment.kind === "quad")
+    return [
+      u * u * p0[0] + 2 * u * t * segment.c[0] + t * t * segment.to[0],
+      u * u * p0[1] + 2 * u * t * segment.c[1] + t * t * segment.to[1],
+    ];
   const { c1, c2, to } = segment;
   const [a, b, c, d] = [u * u * u, 3 * u * u * t, 3 * u * t * t, t * t * t];
-  return [a * p0[0] + b * c1[0] + c * c2[0] + d * to[0], a * p0[1] + b * c1[1] + c * c2[1] + d * to[1]];
+  return [
+    a * p0[0] + b * c1[0] + c * c2[0] + d * to[0],
+    a * p0[1] + b * c1[1] + c * c2[1] + d * to[1],
+  ];
 }
 
 function withoutRepeats(points: readonly Point[]): Ring {

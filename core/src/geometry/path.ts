@@ -11,7 +11,8 @@ export function numberText(value: number): string {
   // A sheet has a hundred thousand of them: whole thousandths as a number say the same as `toFixed`, in a third of the time.
   const thousandths = value * 1000;
   const near = Math.round(thousandths);
-  if (Math.abs(thousandths - near) < TIE && Math.abs(near) < EXACT_UP_TO) return String(near / 1000 + 0);
+  if (Math.abs(thousandths - near) < TIE && Math.abs(near) < EXACT_UP_TO)
+    return String(near / 1000 + 0);
   const text = value.toFixed(3).replace(/\.?0+$/u, "");
   return text === "-0" ? "0" : text;
 }
@@ -26,7 +27,9 @@ export function polygonsPath(polygons: Polygons): string {
 
 /** Path data for the screen: points nearer than the tolerance to the line between their neighbours are left out. */
 export function drawingPath(polygons: Polygons, toleranceMm: number): string {
-  return polygons.flatMap((polygon) => polygon.map((ring) => shortRingPath(simplified(ring, toleranceMm)))).join("");
+  return polygons
+    .flatMap((polygon) => polygon.map((ring) => shortRingPath(simplified(ring, toleranceMm))))
+    .join("");
 }
 
 /** No minus zero. */
@@ -79,5 +82,7 @@ export function readPiecePath(path: string): Polygon {
   return path
     .split("M")
     .slice(1)
-    .map((part) => [...part.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((m): Point => [Number(m[1]), Number(m[2])]));
+    .map((part) =>
+      [...part.matchAll(/(-?[\d.]+) (-?[\d.]+)/gu)].map((m): Point => [Number(m[1]), Number(m[2])]),
+    );
 }

@@ -18,7 +18,10 @@ export function readPoints(text: string): PointsText {
     );
   const bad = rows.findIndex((row) => row.length !== 2 || row.some((n) => !Number.isFinite(n)));
   if (bad >= 0 && text.trim() !== "") return { ok: false, code: "notANumber", line: bad + 1 };
-  return rows.length < 3 ? { ok: false, code: "tooFew" } : { ok: true, points: rows as [number, number][] };
+  return rows.length < 3
+    ? { ok: false, code: "tooFew" }
+    : { ok: true, points: rows as [number, number][] };
 }
 
-export const writePoints = (points: readonly Point[]): string => points.map((point) => point.join(", ")).join("\n");
+export const writePoints = (points: readonly Point[]): string =>
+  points.map((point) => point.join(", ")).join("\n");

@@ -34,7 +34,10 @@ export function ringArea(ring: Ring): number {
 
 /** Area of a polygon less its holes, mm². */
 export function polygonArea(polygon: Polygon): number {
-  return polygon.reduce((sum, ring, index) => sum + (index === 0 ? 1 : -1) * Math.abs(ringArea(ring)), 0);
+  return polygon.reduce(
+    (sum, ring, index) => sum + (index === 0 ? 1 : -1) * Math.abs(ringArea(ring)),
+    0,
+  );
 }
 
 export function polygonsArea(polygons: Polygons): number {
@@ -108,7 +111,10 @@ export function mapPoints(polygons: Polygons, change: (point: Point) => Point): 
 
 /** Rounds to a thousandth of a millimetre: what files carry. */
 export function rounded(polygons: Polygons): Polygons {
-  return mapPoints(polygons, ([x, y]) => [Math.round(x * 1000) / 1000, Math.round(y * 1000) / 1000]);
+  return mapPoints(polygons, ([x, y]) => [
+    Math.round(x * 1000) / 1000,
+    Math.round(y * 1000) / 1000,
+  ]);
 }
 
 export function rectRing(minX: number, minY: number, maxX: number, maxY: number): Ring {

@@ -5,7 +5,16 @@ import type { ClassDocument } from "../plan/document.ts";
 import { isPainted, needsTape } from "../plan/technique.ts";
 import { showMinutes } from "../units/time.ts";
 
-export const GUIDE_STATIONS = ["plan", "measure", "letter", "cut", "weed", "pack", "teach", "look-back"] as const;
+export const GUIDE_STATIONS = [
+  "plan",
+  "measure",
+  "letter",
+  "cut",
+  "weed",
+  "pack",
+  "teach",
+  "look-back",
+] as const;
 
 /** Where everybody begins. */
 export const FIRST_THING = "when";
@@ -20,7 +29,10 @@ export interface GuideStep {
 
 /** What of a plan the words tell. */
 export interface GuideFacts {
-  readonly document: Pick<ClassDocument, "things" | "setting" | "when" | "handsOver" | "preparation" | "fromEnd">;
+  readonly document: Pick<
+    ClassDocument,
+    "things" | "setting" | "when" | "handsOver" | "preparation" | "fromEnd"
+  >;
   readonly seats: number;
   readonly loads: number;
   readonly weedMinutes: number;
@@ -34,7 +46,8 @@ export interface GuideFacts {
 }
 
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
-const counted = (n: number, one: string, more = `${one}s`): string => (n === 1 ? `one ${one}` : `${n} ${more}`);
+const counted = (n: number, one: string, more = `${one}s`): string =>
+  n === 1 ? `one ${one}` : `${n} ${more}`;
 
 export function guideOf(facts: GuideFacts): GuideStep[] {
   const { document, seats, showDate } = facts;
@@ -42,7 +55,9 @@ export function guideOf(facts: GuideFacts): GuideStep[] {
   const on = (code: DeadlineCode, words: string) => {
     const date = facts.deadline(code);
     if (date === null) return "";
-    return date < facts.today ? ` ${words} ${showDate(date)}, which is over: catch it up first.` : ` ${words} ${showDate(date)}.`;
+    return date < facts.today
+      ? ` ${words} ${showDate(date)}, which is over: catch it up first.`
+      : ` ${words} ${showDate(date)}.`;
   };
   const several = things.length > 1;
   const cups = things.some(({ blank }) => isCup(blank.shape));
@@ -51,7 +66,13 @@ export function guideOf(facts: GuideFacts): GuideStep[] {
   const dries = preparation.some(({ waitMinutes }) => waitMinutes > 0);
   const room = document.setting.kind === "room";
   const weedsHost = handsOver !== "cut";
-  const step = (station: GuideStep["station"], id: string, title: string, look: string, why: string): GuideStep => ({ id, station, title, look: look.trim(), why: why.trim() });
+  const step = (
+    station: GuideStep["station"],
+    id: string,
+    title: string,
+    look: string,
+    why: string,
+  ): GuideStep => ({ id, station, title, look: look.trim(), why: why.trim() });
   return [
     step(
       "plan",
@@ -67,7 +88,9 @@ export function guideOf(facts: GuideFacts): GuideStep[] {
             "blanks",
             "The blanks' evenings",
             `${capital(counted(preparation.length, "task"))}${dries ? ", with what has to dry between" : ""}; each stands on its evening. Tick what is done.`,
-            dries ? "What is wet dries by itself, and not faster the evening before." : "On the day itself there is no hand free for it.",
+            dries
+              ? "What is wet dries by itself, and not faster the evening before."
+              : "On the day itself there is no hand free for it.",
           ),
         ]
       : []),
@@ -151,7 +174,9 @@ export function guideOf(facts: GuideFacts): GuideStep[] {
       "bags",
       room ? "A bag for every seat" : "A parcel for every seat",
       `Check each against its list, then tick it.${on(room ? "packBy" : "postBy", room ? "Packed by" : "In the post by")}`,
-      room ? "Somebody whose bag lacks a thing waits, and so does everybody." : "What is not in the parcel cannot be handed across a table.",
+      room
+        ? "Somebody whose bag lacks a thing waits, and so does everybody."
+        : "What is not in the parcel cannot be handed across a table.",
     ),
     step(
       "teach",

@@ -41,13 +41,20 @@ export const FREEDOM = 4;
 export const GUESSED = { within: 10, evenings: 3 } as const;
 const ROUNDS = 12;
 
-export const NOTHING_LEARNED: Learned = { factor: 1, spread: PRIOR.studios, observations: 0, classes: 0 };
+export const NOTHING_LEARNED: Learned = {
+  factor: 1,
+  spread: PRIOR.studios,
+  observations: 0,
+  classes: 0,
+};
 
 /** Weight of an observation that lies so many scatters off: near one for most, small for the wild. */
 export const weightOf = (off: number): number => (FREEDOM + 1) / (FREEDOM + off * off);
 
 export function learnFactor(seen: readonly Observed[], prior: Prior = PRIOR): Learned {
-  const rows = seen.filter(({ ratio }) => Number.isFinite(ratio) && ratio > 0).map(({ ratio, group }) => ({ y: Math.log(ratio), group }));
+  const rows = seen
+    .filter(({ ratio }) => Number.isFinite(ratio) && ratio > 0)
+    .map(({ ratio, group }) => ({ y: Math.log(ratio), group }));
   const groups = grouped(rows, ({ group }) => group).map((own) => own.map(({ y }) => y));
   if (groups.length === 0) return { ...NOTHING_LEARNED, spread: prior.studios };
   let mean = shrunk(median(rows.map(({ y }) => y)), rows.length);
@@ -68,18 +75,28 @@ export function learnFactor(seen: readonly Observed[], prior: Prior = PRIOR): Le
       const off = (mood * all * (middle - mean)) / within;
       spreads += off * off + mood;
       middles[i] = mean + off;
-      squares += own.reduce((a, y, j) => a + (w[j] as number) * (y - (middles[i] as number)) ** 2, 0);
+      squares += own.reduce(
+        (a, y, j) => a + (w[j] as number) * (y - (middles[i] as number)) ** 2,
+        0,
+      );
     }
     variance = 1 / (1 / prior.studios ** 2 + weights);
     mean = variance * sum;
     within = (GUESSED.within * prior.within ** 2 + squares) / (GUESSED.within + rows.length);
-    between = (GUESSED.evenings * prior.evenings ** 2 + spreads) / (GUESSED.evenings + groups.length);
+    between =
+      (GUESSED.evenings * prior.evenings ** 2 + spreads) / (GUESSED.evenings + groups.length);
   }
-  return { factor: Math.exp(mean), spread: Math.sqrt(variance), observations: rows.length, classes: classesIn(seen) };
+  return {
+    factor: Math.exp(mean),
+    spread: Math.sqrt(variance),
+    observations: rows.length,
+    classes: classesIn(seen),
+  };
 }
 
 /** How many classes they are of. */
-export const classesIn = (seen: readonly Pick<Observed, "group" | "of">[]): number => new Set(seen.map(({ group, of = group }) => of)).size;
+export const classesIn = (seen: readonly Pick<Observed, "group" | "of">[]): number =>
+  new Set(seen.map(({ group, of = group }) => of)).size;
 
 /** To begin with, so that a wild first observation does not decide what counts as wild. */
 const shrunk = (value: number, count: number): number => (value * count) / (count + 2);
@@ -87,10 +104,18 @@ const shrunk = (value: number, count: number): number => (value * count) / (coun
 function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b);
   const middle = sorted.length >> 1;
-  return sorted.length % 2 === 1 ? (sorted[middle] as number) : ((sorted[middle - 1] as number) + (sorted[middle] as number)) / 2;
+  return sorted.length % 2 === 1
+    ? (sorted[middle] as number)
+    : ((sorted[middle - 1] as number) + (sorted[middle] as number)) / 2;
 }
 
 /** From where to where it lies, four times in five. */
-export const rangeOf = ({ factor, spread }: Pick<Learned, "factor" | "spread">): readonly [number, number] => [factor * Math.exp(-EIGHTY * spread), factor * Math.exp(EIGHTY * spread)];
+export const rangeOf = ({
+  factor,
+  spread,
+}: Pick<Learned, "factor" | "spread">): readonly [number, number] => [
+  factor * Math.exp(-EIGHTY * spread),
+  factor * Math.exp(EIGHTY * spread),
+];
 /** 90 % point of the normal distribution. */
 const EIGHTY = 1.2816;

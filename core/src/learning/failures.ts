@@ -19,7 +19,10 @@ export const GUESSED_FAILURES = { share: 1 / 30, kits: 30 } as const;
 
 /** The guess and what was seen, each by its weight: mean and deviation of the posterior Beta. */
 export function failsOf({ film, kits, lost }: FilmSeen): FilmFails {
-  const [a, n] = [GUESSED_FAILURES.share * GUESSED_FAILURES.kits + lost, GUESSED_FAILURES.kits + kits];
+  const [a, n] = [
+    GUESSED_FAILURES.share * GUESSED_FAILURES.kits + lost,
+    GUESSED_FAILURES.kits + kits,
+  ];
   const share = a / n;
   return { film, kits, lost, share, spread: Math.sqrt((share * (1 - share)) / (n + 1)) };
 }

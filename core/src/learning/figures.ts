@@ -5,13 +5,23 @@
 import { z } from "zod";
 
 /** Minutes a kit takes to weed, by what slows the hand. */
-export const WEEDING_TERMS = ["base", "perPiece", "perCounter", "perSmallPart", "perMetreOutline", "perTail", "perThinStroke", "perTightInside"] as const;
+export const WEEDING_TERMS = [
+  "base",
+  "perPiece",
+  "perCounter",
+  "perSmallPart",
+  "perMetreOutline",
+  "perTail",
+  "perThinStroke",
+  "perTightInside",
+] as const;
 export type WeedingTerm = (typeof WEEDING_TERMS)[number];
 export type WeedingCoefficients = Readonly<Record<WeedingTerm, number>>;
 /** How often each term counts in a kit; `base` is one. */
 export type WeedingCounts = Readonly<Record<WeedingTerm, number>>;
 
-export const minutesOf = (counts: WeedingCounts, minutes: WeedingCoefficients): number => WEEDING_TERMS.reduce((sum, term) => sum + counts[term] * minutes[term], 0);
+export const minutesOf = (counts: WeedingCounts, minutes: WeedingCoefficients): number =>
+  WEEDING_TERMS.reduce((sum, term) => sum + counts[term] * minutes[term], 0);
 
 /** What is done in a step, whatever the thing is called that it is done on; a step of the host's own has none. */
 export const DEEDS = [
@@ -44,7 +54,8 @@ export const DEEDS = [
 export type Deed = (typeof DEEDS)[number];
 
 /** @param step a step's name, such as coat-2 or place-board */
-export const deedKind = (step: string): Deed | null => DEEDS.find((deed) => step === deed || step.startsWith(`${deed}-`)) ?? null;
+export const deedKind = (step: string): Deed | null =>
+  DEEDS.find((deed) => step === deed || step.startsWith(`${deed}-`)) ?? null;
 
 const factor = z.number().min(0.1).max(10);
 const count = z.number().int().min(0).max(1e6);
@@ -56,13 +67,21 @@ export type Quarter = "12-2" | "3-5" | "6-8" | "9-11";
 export const MONTHS_OF_QUARTERS = ["12-2", "3-5", "6-8", "9-11"] as const;
 
 /** @param date such as 2026-12-05 */
-export const quarterOf = (date: string): Quarter => MONTHS_OF_QUARTERS[Math.floor((Number(date.slice(5, 7)) % 12) / 3)] as Quarter;
+export const quarterOf = (date: string): Quarter =>
+  MONTHS_OF_QUARTERS[Math.floor((Number(date.slice(5, 7)) % 12) / 3)] as Quarter;
 
 const LONGEST_NAME = 160;
 
 export const figuresSchema = z.strictObject({
   weeding: z
-    .strictObject({ minutes: z.strictObject(Object.fromEntries(WEEDING_TERMS.map((term) => [term, z.number().min(0).max(60)])) as Record<WeedingTerm, z.ZodNumber>), ...rests })
+    .strictObject({
+      minutes: z.strictObject(
+        Object.fromEntries(
+          WEEDING_TERMS.map((term) => [term, z.number().min(0).max(60)]),
+        ) as Record<WeedingTerm, z.ZodNumber>,
+      ),
+      ...rests,
+    })
     .optional()
     .describe("minutes per thing that slows the hand"),
   cutting: z
@@ -73,7 +92,9 @@ export const figuresSchema = z.strictObject({
   steps: z
     .strictObject({ factor, deeds: z.partialRecord(z.enum(DEEDS), factor).default({}), ...rests })
     .optional()
-    .describe("how much longer steps take than a first guess; by what is done in them where that is another"),
+    .describe(
+      "how much longer steps take than a first guess; by what is done in them where that is another",
+    ),
   drying: z
     .strictObject({
       factor,
@@ -107,7 +128,16 @@ export function paceOf({ figures }: Figured, step: string): number {
 
 /** By how much the minutes of a class's step were stretched when it was proposed; not those of the host. */
 export function guessedPace(
-  document: Figured & { readonly proposed?: { readonly steps: readonly { readonly id: string; readonly was?: Readonly<Record<string, unknown>> | undefined }[] } | undefined },
+  document: Figured & {
+    readonly proposed?:
+      | {
+          readonly steps: readonly {
+            readonly id: string;
+            readonly was?: Readonly<Record<string, unknown>> | undefined;
+          }[];
+        }
+      | undefined;
+  },
   step: string,
 ): number {
   const taken = document.proposed?.steps.find(({ id }) => id === step);
@@ -123,8 +153,13 @@ interface DatedRoom extends Figured {
 export function dryingOf({ figures, when, setting }: DatedRoom): number {
   if (!figures?.drying) return 1;
   const { factor: all, rooms, quarters } = figures.drying;
-  return all * (rooms.find(({ place }) => samePlace(place, setting.place))?.factor ?? 1) * (quarters[quarterOf(when.date)] ?? 1);
+  return (
+    all *
+    (rooms.find(({ place }) => samePlace(place, setting.place))?.factor ?? 1) *
+    (quarters[quarterOf(when.date)] ?? 1)
+  );
 }
 
 /** By how much that cutter is slower than its lines and corners say. */
-export const cuttingOf = ({ figures }: Figured, cutter: string): number => figures?.cutting?.find((own) => own.cutter === cutter)?.factor ?? 1;
+export const cuttingOf = ({ figures }: Figured, cutter: string): number =>
+  figures?.cutting?.find((own) => own.cutter === cutter)?.factor ?? 1;

@@ -5,7 +5,12 @@ import { SimulatedStudio, USUAL } from "../testing/simulated-studio.ts";
 import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
 import { learnFactor, PRIOR, rangeOf } from "./factor.ts";
 import { failsOf, GUESSED_FAILURES, sparesFor } from "./failures.ts";
-import { minutesOf, WEEDING_TERMS, type WeedingCoefficients, type WeedingCounts } from "./figures.ts";
+import {
+  minutesOf,
+  WEEDING_TERMS,
+  type WeedingCoefficients,
+  type WeedingCounts,
+} from "./figures.ts";
 import { learnWeeding } from "./weeding.ts";
 
 const STUDIOS = 200;
@@ -18,10 +23,15 @@ function errors(habits = USUAL, classes = 3, kits = SEATS, from = 1): number[] {
     const seen = Array.from({ length: classes }, (__, c) => studio.weed(`c${c}`, kits)).flat();
     const learned = learnWeeding(seen);
     const next = studio.class(40);
-    return next.counts.reduce((sum, counts) => sum + minutesOf(counts, learned.minutes), 0) / next.minutes - 1;
+    return (
+      next.counts.reduce((sum, counts) => sum + minutesOf(counts, learned.minutes), 0) /
+        next.minutes -
+      1
+    );
   });
 }
-const shareWithin = (list: readonly number[], bound: number) => list.filter((error) => Math.abs(error) <= bound).length / list.length;
+const shareWithin = (list: readonly number[], bound: number) =>
+  list.filter((error) => Math.abs(error) <= bound).length / list.length;
 const counts = (more: Partial<WeedingCounts> = {}): WeedingCounts => ({
   base: 1,
   perPiece: 8,
@@ -37,7 +47,9 @@ const counts = (more: Partial<WeedingCounts> = {}): WeedingCounts => ({
 describe("minutes of weeding, learned", () => {
   it("stay the first guesses where nothing was weeded, and hardly move for one kit", () => {
     expect(learnWeeding([]).minutes).toEqual(WEEDING_COEFFICIENTS);
-    const one = learnWeeding([{ counts: counts(), minutes: 2 * minutesOf(counts(), WEEDING_COEFFICIENTS), group: "a" }]);
+    const one = learnWeeding([
+      { counts: counts(), minutes: 2 * minutesOf(counts(), WEEDING_COEFFICIENTS), group: "a" },
+    ]);
     expect(one.factor).toBeGreaterThan(1.05);
     expect(one.factor).toBeLessThan(1.75);
     expect(one.spread).toBeGreaterThan(0.15);
@@ -52,15 +64,25 @@ describe("minutes of weeding, learned", () => {
   });
 
   it("also where one clock in twenty ran on through supper", () => {
-    expect(shareWithin(errors({ ...USUAL, wild: 0.05 }, 3, SEATS, 900), 0.1)).toBeGreaterThanOrEqual(0.85);
+    expect(
+      shareWithin(errors({ ...USUAL, wild: 0.05 }, 3, SEATS, 900), 0.1),
+    ).toBeGreaterThanOrEqual(0.85);
   });
 
   it("with too little is never worse than the guess by much, and says how unsure it is", () => {
     const few = errors(USUAL, 1, 3, 5000);
     const guessed = errors(USUAL, 0, 0, 5000);
-    const mean = (list: readonly number[]) => list.reduce((sum, error) => sum + Math.abs(error), 0) / list.length;
+    const mean = (list: readonly number[]) =>
+      list.reduce((sum, error) => sum + Math.abs(error), 0) / list.length;
     expect(mean(few)).toBeLessThan(mean(guessed));
-    const spreads = [1, 3, 10].map((classes) => learnWeeding(Array.from({ length: classes }, (_, c) => new SimulatedStudio(c + 7, { ...USUAL, hands: 0 }).weed(`c${c}`, SEATS)).flat()).spread);
+    const spreads = [1, 3, 10].map(
+      (classes) =>
+        learnWeeding(
+          Array.from({ length: classes }, (_, c) =>
+            new SimulatedStudio(c + 7, { ...USUAL, hands: 0 }).weed(`c${c}`, SEATS),
+          ).flat(),
+        ).spread,
+    );
     expect(spreads).toEqual([...spreads].sort((a, b) => b - a));
   });
 
@@ -79,7 +101,12 @@ describe("minutes of weeding, learned", () => {
   it("kits that were only told to be done, a moment after they were taken up, say nothing", () => {
     const studio = new SimulatedStudio(5, USUAL);
     const seen = [0, 1, 2].flatMap((c) => studio.weed(`c${c}`, SEATS));
-    const told = Array.from({ length: 40 }, (_, i) => ({ counts: counts(), minutes: 0.02 + i / 1000, group: "late", of: "late" }));
+    const told = Array.from({ length: 40 }, (_, i) => ({
+      counts: counts(),
+      minutes: 0.02 + i / 1000,
+      group: "late",
+      of: "late",
+    }));
     expect(learnWeeding([...seen, ...told])).toEqual(learnWeeding(seen));
   });
 
@@ -110,9 +137,14 @@ describe("minutes of weeding, learned", () => {
           },
         ),
         (rows) => {
-          const learned = learnWeeding(rows.map(({ minutes, group, ...own }) => ({ minutes, group, counts: counts(own) })));
-          for (const term of WEEDING_TERMS) expect(learned.minutes[term]).toBeGreaterThanOrEqual(0.09 * WEEDING_COEFFICIENTS[term]);
-          expect(Number.isFinite(learned.factor) && learned.spread > 0 && learned.spread < 1).toBe(true);
+          const learned = learnWeeding(
+            rows.map(({ minutes, group, ...own }) => ({ minutes, group, counts: counts(own) })),
+          );
+          for (const term of WEEDING_TERMS)
+            expect(learned.minutes[term]).toBeGreaterThanOrEqual(0.09 * WEEDING_COEFFICIENTS[term]);
+          expect(Number.isFinite(learned.factor) && learned.spread > 0 && learned.spread < 1).toBe(
+            true,
+          );
         },
       ),
       { seed: 12, numRuns: 60 },
@@ -141,7 +173,8 @@ describe("a factor, learned", () => {
   });
 
   it("sixty observations of one class say less than as many of six", () => {
-    const of = (classes: number) => learnFactor(Array.from({ length: 60 }, (_, i) => ({ ratio: 1.4, group: `g${i % classes}` })));
+    const of = (classes: number) =>
+      learnFactor(Array.from({ length: 60 }, (_, i) => ({ ratio: 1.4, group: `g${i % classes}` })));
     expect(of(6).spread).toBeLessThan(of(1).spread);
     expect(of(6).factor).toBeGreaterThan(of(1).factor);
   });
@@ -153,7 +186,10 @@ describe("a factor, learned", () => {
         const truth = studio.minutes.base / WEEDING_COEFFICIENTS.base;
         const seen = [0, 1, 2].flatMap((c) => {
           const evening = studio.evening();
-          return Array.from({ length: 8 }, () => ({ ratio: studio.ratio(truth, evening), group: `c${c}` }));
+          return Array.from({ length: 8 }, () => ({
+            ratio: studio.ratio(truth, evening),
+            group: `c${c}`,
+          }));
         });
         return learnFactor(seen).factor / truth - 1;
       });
@@ -175,15 +211,19 @@ describe("films that fail", () => {
     expect(sparesFor(12, 0.1, 0.88)).toBe(2);
     expect([sparesFor(12, 0), sparesFor(0, 0.5), sparesFor(8, 1)]).toEqual([0, 0, 8]);
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 400 }), fc.double({ min: 0.001, max: 0.6, noNaN: true }), (kits, share) => {
-        const spares = sparesFor(kits, share);
-        let [chance, sum] = [(1 - share) ** kits, 0];
-        for (let k = 0; k <= spares; k++) {
-          sum += chance;
-          chance *= ((kits - k) / (k + 1)) * (share / (1 - share));
-        }
-        expect(sum).toBeGreaterThan(0.9 - 1e-6);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 400 }),
+        fc.double({ min: 0.001, max: 0.6, noNaN: true }),
+        (kits, share) => {
+          const spares = sparesFor(kits, share);
+          let [chance, sum] = [(1 - share) ** kits, 0];
+          for (let k = 0; k <= spares; k++) {
+            sum += chance;
+            chance *= ((kits - k) / (k + 1)) * (share / (1 - share));
+          }
+          expect(sum).toBeGreaterThan(0.9 - 1e-6);
+        },
+      ),
       { seed: 3, numRuns: 100 },
     );
   });

@@ -15,15 +15,32 @@ export const mayDry = (step: string): boolean => deedKind(step) === null || isWe
 const whole = (minutes: number): number => Math.max(1, Math.ceil(minutes - 1e-9));
 const times = (value: number): string => value.toFixed(2).replace(/0$/u, "");
 
-export function paced<T extends ProposedStep>(step: T, document: Figured & Parameters<typeof dryingOf>[0]): T {
+export function paced<T extends ProposedStep>(
+  step: T,
+  document: Figured & Parameters<typeof dryingOf>[0],
+): T {
   const { figures } = document;
   if (!figures?.steps && !figures?.drying) return step;
   const pace = paceOf(document, step.id);
   const drying = dryingOf(document);
-  const waits = step.after?.map((before) => (before.wait > 0 && isWet(before.step) ? { ...before, wait: whole(before.wait * drying) } : before));
+  const waits = step.after?.map((before) =>
+    before.wait > 0 && isWet(before.step)
+      ? { ...before, wait: whole(before.wait * drying) }
+      : before,
+  );
   const dries = waits?.some(({ wait }, i) => wait !== step.after?.[i]?.wait) ?? false;
-  const because = [step.because, pace !== 1 && `Minutes by your own classes: ${times(pace)} times the first guess.`, dries && `Drying by your own classes: ${times(drying)} times the first guess.`]
+  const because = [
+    step.because,
+    pace !== 1 && `Minutes by your own classes: ${times(pace)} times the first guess.`,
+    dries && `Drying by your own classes: ${times(drying)} times the first guess.`,
+  ]
     .filter(Boolean)
     .join(" ");
-  return { ...step, minutes: whole(step.minutes * pace), ...(step.half === undefined ? {} : { half: whole(step.half * pace) }), ...(waits ? { after: waits } : {}), because };
+  return {
+    ...step,
+    minutes: whole(step.minutes * pace),
+    ...(step.half === undefined ? {} : { half: whole(step.half * pace) }),
+    ...(waits ? { after: waits } : {}),
+    because,
+  };
 }

@@ -7,7 +7,13 @@
 import { inverse, Matrix, solve } from "ml-matrix";
 import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
 import { classesIn, GUESSED, learnFactor, PRIOR, weightOf } from "./factor.ts";
-import { minutesOf, WEEDING_TERMS, type WeedingCoefficients, type WeedingCounts, type WeedingTerm } from "./figures.ts";
+import {
+  minutesOf,
+  WEEDING_TERMS,
+  type WeedingCoefficients,
+  type WeedingCounts,
+  type WeedingTerm,
+} from "./figures.ts";
 import { grouped } from "./grouped.ts";
 
 export interface WeededKit {
@@ -41,10 +47,31 @@ const ROUNDS = 10;
 const GUESSES = WEEDING_TERMS.map((term) => WEEDING_COEFFICIENTS[term]);
 
 export function learnWeeding(seen: readonly WeededKit[]): LearnedWeeding {
-  const kits = seen.filter(({ minutes, counts }) => Number.isFinite(minutes) && minutes > LEAST_TAKEN * minutesOf(counts, WEEDING_COEFFICIENTS) && minutes > 0);
-  const start = learnFactor(kits.map(({ counts, minutes, group }) => ({ ratio: minutes / minutesOf(counts, WEEDING_COEFFICIENTS), group })));
-  if (kits.length === 0) return { minutes: WEEDING_COEFFICIENTS, factor: 1, spread: PRIOR.studios, observations: 0, classes: 0, usual: null };
-  const groups = grouped(kits, ({ group }) => group).map((own) => ({ x: own.map(({ counts }) => WEEDING_TERMS.map((term) => counts[term])), y: own.map(({ minutes }) => minutes) }));
+  const kits = seen.filter(
+    ({ minutes, counts }) =>
+      Number.isFinite(minutes) &&
+      minutes > LEAST_TAKEN * minutesOf(counts, WEEDING_COEFFICIENTS) &&
+      minutes > 0,
+  );
+  const start = learnFactor(
+    kits.map(({ counts, minutes, group }) => ({
+      ratio: minutes / minutesOf(counts, WEEDING_COEFFICIENTS),
+      group,
+    })),
+  );
+  if (kits.length === 0)
+    return {
+      minutes: WEEDING_COEFFICIENTS,
+      factor: 1,
+      spread: PRIOR.studios,
+      observations: 0,
+      classes: 0,
+      usual: null,
+    };
+  const groups = grouped(kits, ({ group }) => group).map((own) => ({
+    x: own.map(({ counts }) => WEEDING_TERMS.map((term) => counts[term])),
+    y: own.map(({ minutes }) => minutes),
+  }));
   const priorPrecision = inverse(priorSpread(), false);
   let beta = GUESSES.map((guess) => guess * start.factor);
   let covariance = priorSpread();
@@ -60,9 +87,13 @@ export function learnWeeding(seen: readonly WeededKit[]): LearnedWeeding {
       const weights = offs.map((off) => weightOf((off - (moods[g] as number)) / Math.sqrt(within)));
       const all = weights.reduce((a, b) => a + b, 0);
       const mood = 1 / (1 / between + all / within);
-      moods[g] = (mood * offs.reduce((sum, off, i) => sum + off * (weights[i] as number), 0)) / within;
+      moods[g] =
+        (mood * offs.reduce((sum, off, i) => sum + off * (weights[i] as number), 0)) / within;
       spreads += (moods[g] as number) ** 2 + mood;
-      squares += offs.reduce((sum, off, i) => sum + (weights[i] as number) * (off - (moods[g] as number)) ** 2, 0);
+      squares += offs.reduce(
+        (sum, off, i) => sum + (weights[i] as number) * (off - (moods[g] as number)) ** 2,
+        0,
+      );
       addEvening(left, right, {
         rows: x.map((row, i) => row.map((value) => value / (expected[i] as number))),
         targets: y.map((minutes, i) => bounded(minutes / (expected[i] as number))),
@@ -75,10 +106,13 @@ export function learnWeeding(seen: readonly WeededKit[]): LearnedWeeding {
       .to1DArray()
       .map((value, k) => Math.max(value, LEAST_SHARE * (GUESSES[k] as number)));
     within = (GUESSED.within * PRIOR.within ** 2 + squares) / (GUESSED.within + kits.length);
-    between = (GUESSED.evenings * PRIOR.evenings ** 2 + spreads) / (GUESSED.evenings + groups.length);
+    between =
+      (GUESSED.evenings * PRIOR.evenings ** 2 + spreads) / (GUESSED.evenings + groups.length);
   }
   // Of all that was weeded: what the studio's usual kit is made of.
-  const usual = WEEDING_TERMS.map((term) => kits.reduce((sum, { counts }) => sum + counts[term], 0) / kits.length);
+  const usual = WEEDING_TERMS.map(
+    (term) => kits.reduce((sum, { counts }) => sum + counts[term], 0) / kits.length,
+  );
   const mean = dot(usual, beta);
   const row = Matrix.rowVector(usual);
   return {
@@ -91,7 +125,11 @@ export function learnWeeding(seen: readonly WeededKit[]): LearnedWeeding {
   };
 }
 
-const asTerms = (values: readonly number[]): Record<WeedingTerm, number> => Object.fromEntries(WEEDING_TERMS.map((term, k) => [term, values[k] ?? 0])) as Record<WeedingTerm, number>;
+const asTerms = (values: readonly number[]): Record<WeedingTerm, number> =>
+  Object.fromEntries(WEEDING_TERMS.map((term, k) => [term, values[k] ?? 0])) as Record<
+    WeedingTerm,
+    number
+  >;
 
 /** Minutes as a share of those expected; a kit that lay through supper must not draw the line before its weight is small. */
 const bounded = (share: number): number => Math.min(share, 4);
@@ -107,22 +145,52 @@ interface EveningRows {
 }
 
 /** Normal equations of the rows of one evening, its mood integrated out (Sherman & Morrison). */
-function addEvening(left: Matrix, right: Matrix, { rows, targets, weights, between }: EveningRows): void {
+function addEvening(
+  left: Matrix,
+  right: Matrix,
+  { rows, targets, weights, between }: EveningRows,
+): void {
   const terms = WEEDING_TERMS.length;
-  const pull = Array.from({ length: terms }, (_, k) => rows.reduce((sum, row, i) => sum + (row[k] as number) * (weights[i] as number), 0));
+  const pull = Array.from({ length: terms }, (_, k) =>
+    rows.reduce((sum, row, i) => sum + (row[k] as number) * (weights[i] as number), 0),
+  );
   const all = weights.reduce((a, b) => a + b, 0);
   const target = targets.reduce((sum, value, i) => sum + value * (weights[i] as number), 0);
   const shared = between / (1 + between * all);
   for (let a = 0; a < terms; a++) {
     for (let b = 0; b < terms; b++)
-      left.set(a, b, left.get(a, b) + rows.reduce((sum, row, i) => sum + (weights[i] as number) * (row[a] as number) * (row[b] as number), 0) - shared * (pull[a] as number) * (pull[b] as number));
-    right.set(a, 0, right.get(a, 0) + rows.reduce((sum, row, i) => sum + (weights[i] as number) * (row[a] as number) * (targets[i] as number), 0) - shared * (pull[a] as number) * target);
+      left.set(
+        a,
+        b,
+        left.get(a, b) +
+          rows.reduce(
+            (sum, row, i) => sum + (weights[i] as number) * (row[a] as number) * (row[b] as number),
+            0,
+          ) -
+          shared * (pull[a] as number) * (pull[b] as number),
+      );
+    right.set(
+      a,
+      0,
+      right.get(a, 0) +
+        rows.reduce(
+          (sum, row, i) =>
+            sum + (weights[i] as number) * (row[a] as number) * (targets[i] as number),
+          0,
+        ) -
+        shared * (pull[a] as number) * target,
+    );
   }
 }
 
 /** One factor common to all terms, and each by itself. */
 function priorSpread(): Matrix {
-  return new Matrix(GUESSES.map((a, i) => GUESSES.map((b, j) => PRIOR.studios ** 2 * a * b + (i === j ? (OF_A_TERM * a) ** 2 : 0))));
+  return new Matrix(
+    GUESSES.map((a, i) =>
+      GUESSES.map((b, j) => PRIOR.studios ** 2 * a * b + (i === j ? (OF_A_TERM * a) ** 2 : 0)),
+    ),
+  );
 }
 
-const dot = (a: readonly number[], b: readonly number[]): number => a.reduce((sum, value, i) => sum + value * (b[i] as number), 0);
+const dot = (a: readonly number[], b: readonly number[]): number =>
+  a.reduce((sum, value, i) => sum + value * (b[i] as number), 0);

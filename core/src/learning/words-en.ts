@@ -10,12 +10,17 @@ const OF: Readonly<Record<Model, { readonly one: string; readonly many: string }
   steps: { one: "step", many: "steps" },
   drying: { one: "coat", many: "coats" },
 };
-const counted = (count: number, { one, many }: { readonly one: string; readonly many: string }): string => `${count} ${count === 1 ? one : many}`;
+const counted = (
+  count: number,
+  { one, many }: { readonly one: string; readonly many: string },
+): string => `${count} ${count === 1 ? one : many}`;
 const ofClasses = (count: number): string => (count === 1 ? "one class" : `${count} classes`);
 
 export const sayTimes = (factor: number): string => factor.toFixed(2).replace(/0$/u, "");
 
-export const MODEL_WORDS: Readonly<Record<Model, { readonly title: string; readonly runs: string; readonly unit: string }>> = {
+export const MODEL_WORDS: Readonly<
+  Record<Model, { readonly title: string; readonly runs: string; readonly unit: string }>
+> = {
   weeding: { title: "Weeding", runs: "Your weeding runs", unit: "min each" },
   cutting: { title: "Cutting", runs: "Your cutter takes", unit: "times" },
   steps: { title: "Steps in the class", runs: "Your groups take", unit: "times" },
@@ -23,10 +28,16 @@ export const MODEL_WORDS: Readonly<Record<Model, { readonly title: string; reado
 };
 
 /** "Your weeding runs 1.3 times the first guess". */
-export const sayOffer = ({ model, factor }: Pick<Offer, "model" | "factor">): string => `${MODEL_WORDS[model].runs} ${sayTimes(factor)} times the first guess`;
+export const sayOffer = ({ model, factor }: Pick<Offer, "model" | "factor">): string =>
+  `${MODEL_WORDS[model].runs} ${sayTimes(factor)} times the first guess`;
 
 /** "42 kits of 3 classes; four times in five it lies between 1.2 and 1.4". */
-export function sayRest({ model, observations, classes, range: [low, high] }: Pick<Offer, "model" | "observations" | "classes" | "range">): string {
+export function sayRest({
+  model,
+  observations,
+  classes,
+  range: [low, high],
+}: Pick<Offer, "model" | "observations" | "classes" | "range">): string {
   if (observations === 0) return "nothing seen yet";
   return `${counted(observations, OF[model])} of ${ofClasses(classes)}; four times in five it lies between ${sayTimes(low)} and ${sayTimes(high)}`;
 }
@@ -35,8 +46,11 @@ const FIRST_GUESS = "First guesses from practice.";
 
 /** What minutes of a class rest on. */
 export function restsOn(figures: Figures | undefined, model: Model, cutter?: string): string {
-  const own = model === "cutting" ? figures?.cutting?.find((one) => one.cutter === cutter) : figures?.[model];
-  return own ? `Your own log: ${counted(own.observations, OF[model])} of ${ofClasses(own.classes)}.` : FIRST_GUESS;
+  const own =
+    model === "cutting" ? figures?.cutting?.find((one) => one.cutter === cutter) : figures?.[model];
+  return own
+    ? `Your own log: ${counted(own.observations, OF[model])} of ${ofClasses(own.classes)}.`
+    : FIRST_GUESS;
 }
 
 export const TERM_WORDS: Readonly<Record<WeedingTerm, string>> = {
@@ -78,20 +92,35 @@ export const DEED_WORDS: Readonly<Record<Deed, string>> = {
   finish: "Finishing",
 };
 
-const QUARTER_WORDS: Readonly<Record<Quarter, string>> = { "12-2": "December to February", "3-5": "March to May", "6-8": "June to August", "9-11": "September to November" };
+const QUARTER_WORDS: Readonly<Record<Quarter, string>> = {
+  "12-2": "December to February",
+  "3-5": "March to May",
+  "6-8": "June to August",
+  "9-11": "September to November",
+};
 
-const known = (words: Readonly<Record<string, string>>, what: string): string => (Object.hasOwn(words, what) ? (words[what] as string) : what);
+const known = (words: Readonly<Record<string, string>>, what: string): string =>
+  Object.hasOwn(words, what) ? (words[what] as string) : what;
 /** What one figure of a model is about. */
-export const sayPart = (model: Model, what: string): string => known(model === "weeding" ? TERM_WORDS : model === "steps" ? DEED_WORDS : QUARTER_WORDS, what);
+export const sayPart = (model: Model, what: string): string =>
+  known(model === "weeding" ? TERM_WORDS : model === "steps" ? DEED_WORDS : QUARTER_WORDS, what);
 
 /** How many spare kits are enough for a class, by what of its films has failed so far. */
-export function sayFails({ vinyls, seats }: Pick<ClassDocument, "vinyls" | "seats">, seen: readonly FilmSeen[]): string {
+export function sayFails(
+  { vinyls, seats }: Pick<ClassDocument, "vinyls" | "seats">,
+  seen: readonly FilmSeen[],
+): string {
   if (seats.length === 0) return "";
-  const own = vinyls.map(({ name }) => failsOf(seen.find(({ film }) => film === name) ?? { film: name, kits: 0, lost: 0 }));
+  const own = vinyls.map(({ name }) =>
+    failsOf(seen.find(({ film }) => film === name) ?? { film: name, kits: 0, lost: 0 }),
+  );
   // A kit of several films is lost with any of them.
   const share = 1 - own.reduce((all, film) => all * (1 - film.share), 1);
   const kits = own.reduce((sum, film) => sum + film.kits, 0);
   const enough = sparesFor(seats.length, share);
-  const rests = kits === 0 ? "a first guess, nothing of these films is logged yet" : `${own.reduce((sum, film) => sum + film.lost, 0)} of ${kits} logged pieces of film failed, beside the first guess`;
+  const rests =
+    kits === 0
+      ? "a first guess, nothing of these films is logged yet"
+      : `${own.reduce((sum, film) => sum + film.lost, 0)} of ${kits} logged pieces of film failed, beside the first guess`;
   return `About ${Math.max(1, Math.round(100 * share))} kits in a hundred fail (${rests}): ${enough === 1 ? "one spare is" : `${enough} spares are`} enough nine times in ten.`;
 }

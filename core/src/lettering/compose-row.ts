@@ -6,7 +6,16 @@ import type { FontFace } from "./font-face.ts";
 import { boxOfInks, Ink } from "./ink.ts";
 import type { LetteringMemory } from "./lettering-memory.ts";
 import { type DrawnGlyph, type LetteredLine, letterLine } from "./line.ts";
-import { type ArtItem, applyCase, type Design, type Exception, pictureOf, type RecipeItem, type Run, type TextItem } from "./recipe.ts";
+import {
+  type ArtItem,
+  applyCase,
+  type Design,
+  type Exception,
+  pictureOf,
+  type RecipeItem,
+  type Run,
+  type TextItem,
+} from "./recipe.ts";
 import { shapePolygons } from "./shapes.ts";
 
 export interface SeatFields {
@@ -66,24 +75,60 @@ export function scaledCell(cell: Cell, factor: number): Cell {
 }
 
 export function movedCell(cell: Cell, x: number, y: number): Cell {
-  return { ...cell, letters: { scale: cell.letters.scale, x: cell.letters.x + x }, parts: cell.parts.map((part) => ({ ...part, ink: part.ink.moved(x, y) })) };
+  return {
+    ...cell,
+    letters: { scale: cell.letters.scale, x: cell.letters.x + x },
+    parts: cell.parts.map((part) => ({ ...part, ink: part.ink.moved(x, y) })),
+  };
 }
 
 /** The same place for other ink: what is drawn only when the whole set is known. */
-export const withInk = (cell: Cell, vinyl: string, ink: Ink | null): Cell => ({ ...cell, parts: ink === null ? [] : [{ vinyl, ink }] });
+export const withInk = (cell: Cell, vinyl: string, ink: Ink | null): Cell => ({
+  ...cell,
+  parts: ink === null ? [] : [{ vinyl, ink }],
+});
 
 /** Letters as they stand after all moving. */
 export const lettersOf = ({ line, letters: { scale, x } }: Cell): LineInfo["glyphs"] =>
-  line ? line.glyphs.map((glyph) => ({ ...glyph, from: glyph.from * scale + x, to: glyph.to * scale + x })) : [];
+  line
+    ? line.glyphs.map((glyph) => ({
+        ...glyph,
+        from: glyph.from * scale + x,
+        to: glyph.to * scale + x,
+      }))
+    : [];
 
-export type LetterFn = (item: TextItem, font: string, text: string, nudges: Readonly<Record<string, number>>) => { line: LetteredLine; face: FontFace };
+export type LetterFn = (
+  item: TextItem,
+  font: string,
+  text: string,
+  nudges: Readonly<Record<string, number>>,
+) => { line: LetteredLine; face: FontFace };
 
 /** Letters each text once, however many seats have it. */
-export function cachedLetters(fonts: FontLookup, toleranceEm: number, memory: LetteringMemory): LetterFn {
+export function cachedLetters(
+  fonts: FontLookup,
+  toleranceEm: number,
+  memory: LetteringMemory,
+): LetterFn {
   return (item, font, text, nudges) => {
     const face = fontOf(fonts, font);
-    const key = JSON.stringify([identity(face), item.trackingEm, item.join, item.marks, nudges, text, toleranceEm]);
-    const line = memory.texts.take(key, () => letterLine(face, { text, trackingEm: item.trackingEm, join: item.join, marks: item.marks, nudges }, toleranceEm));
+    const key = JSON.stringify([
+      identity(face),
+      item.trackingEm,
+      item.join,
+      item.marks,
+      nudges,
+      text,
+      toleranceEm,
+    ]);
+    const line = memory.texts.take(key, () =>
+      letterLine(
+        face,
+        { text, trackingEm: item.trackingEm, join: item.join, marks: item.marks, nudges },
+        toleranceEm,
+      ),
+    );
     return { line, face };
   };
 }
@@ -101,7 +146,11 @@ export interface Composing {
 }
 
 /** Shapes that go round everything come later, when everything has its place. */
-export function composeRow(design: Design, seat: SeatFields, { fonts, toleranceEm, memory }: Composing): Cell[] {
+export function composeRow(
+  design: Design,
+  seat: SeatFields,
+  { fonts, toleranceEm, memory }: Composing,
+): Cell[] {
   const letter = cachedLetters(fonts, toleranceEm, memory);
   return design.items.map((item) => {
     const key = keyOf(item, seat, { fonts, toleranceEm, memory });
@@ -110,7 +159,11 @@ export function composeRow(design: Design, seat: SeatFields, { fonts, toleranceE
 }
 
 /** All that a cell depends on. */
-function keyOf(item: RecipeItem, { fields, own }: SeatFields, { fonts, toleranceEm, memory }: Composing): string {
+function keyOf(
+  item: RecipeItem,
+  { fields, own }: SeatFields,
+  { fonts, toleranceEm, memory }: Composing,
+): string {
   const what = memory.contents.of(item);
   if (item.kind === "art") return `${what} ${pictureOf(item, fields).name}`;
   if (item.kind !== "text") return `${what}`;
@@ -119,7 +172,8 @@ function keyOf(item: RecipeItem, { fields, own }: SeatFields, { fonts, tolerance
   return `${what} ${toleranceEm} ${font} ${exception ? memory.contents.of(exception) : ""} ${rawText(item, fields)}`;
 }
 
-const rawText = (item: TextItem, fields: SeatFields["fields"]): string => (item.slot ? (fields[item.slot] ?? "") : (item.text ?? ""));
+const rawText = (item: TextItem, fields: SeatFields["fields"]): string =>
+  item.slot ? (fields[item.slot] ?? "") : (item.text ?? "");
 
 type DrawnCell = Omit<Cell, "letters" | "key">;
 
@@ -130,7 +184,14 @@ function cellOf(item: RecipeItem, seat: SeatFields, letter: LetterFn): DrawnCell
     case "art":
       return { item: item.id, parts: artParts(item, seat.fields), line: null };
     case "shape":
-      return { item: item.id, parts: item.around === undefined ? [{ vinyl: item.vinyl, ink: new Ink(shapePolygons(item)) }] : [], line: null };
+      return {
+        item: item.id,
+        parts:
+          item.around === undefined
+            ? [{ vinyl: item.vinyl, ink: new Ink(shapePolygons(item)) }]
+            : [],
+        line: null,
+      };
     case "gap":
       return { item: item.id, parts: [], line: null };
   }
@@ -147,7 +208,9 @@ function textCell(item: TextItem, seat: SeatFields, letter: LetterFn): DrawnCell
   const vinyl = own.vinyl ?? item.vinyl;
   const text = applyCase(rawText(item, seat.fields).trim(), item.letterCase);
   const nudges = { ...item.nudges, ...own.nudges };
-  const rows = (item.run === "stacked" ? lettersIn(text.replace(/\s+/gu, "")) : brokenLine(text, own)).map((part) => letter(item, font, part, nudges));
+  const rows = (
+    item.run === "stacked" ? lettersIn(text.replace(/\s+/gu, "")) : brokenLine(text, own)
+  ).map((part) => letter(item, font, part, nudges));
   const { face } = rows[0] ?? letter(item, font, "", nudges);
   const height = item.size * (own.size ?? 1);
   const emMm = height / (item.by === "capHeight" ? face.capHeight : face.xHeight);
@@ -156,7 +219,14 @@ function textCell(item: TextItem, seat: SeatFields, letter: LetterFn): DrawnCell
     const box = scaled.box;
     const x = isEmptyBox(box) ? 0 : -(box.minX + box.maxX) / 2;
     const y = (i - rows.length + 1) * height * (item.run === "stacked" ? STACKED_LEADING : LEADING);
-    return { ink: scaled.moved(x, y), glyphs: line.glyphs.map((glyph) => ({ ...glyph, from: glyph.from * emMm + x, to: glyph.to * emMm + x })) };
+    return {
+      ink: scaled.moved(x, y),
+      glyphs: line.glyphs.map((glyph) => ({
+        ...glyph,
+        from: glyph.from * emMm + x,
+        to: glyph.to * emMm + x,
+      })),
+    };
   });
   const lines = rows.map(({ line }) => line);
   const inks = drawn.map(({ ink }) => ink);
@@ -179,8 +249,14 @@ function textCell(item: TextItem, seat: SeatFields, letter: LetterFn): DrawnCell
 }
 
 /** The first so many words or characters, and the rest below; a single word stays whole. */
-function brokenLine(text: string, { breakAfter, breakAt }: Pick<Exception, "breakAfter" | "breakAt">): string[] {
-  if (breakAt !== undefined && breakAt < text.length) return [text.slice(0, breakAt).trim(), text.slice(breakAt).trim()].filter((part) => part !== "");
+function brokenLine(
+  text: string,
+  { breakAfter, breakAt }: Pick<Exception, "breakAfter" | "breakAt">,
+): string[] {
+  if (breakAt !== undefined && breakAt < text.length)
+    return [text.slice(0, breakAt).trim(), text.slice(breakAt).trim()].filter(
+      (part) => part !== "",
+    );
   const all = text.split(/\s+/u);
   if (breakAfter === undefined || breakAfter >= all.length) return [text];
   return [all.slice(0, breakAfter).join(" "), all.slice(breakAfter).join(" ")];
@@ -192,7 +268,8 @@ const lettersIn = (text: string): string[] => text.match(/\P{M}\p{M}*/gu) ?? [];
 /** Turned a quarter about the middle of its lower edge: read from above going down, or from below going up. */
 function turnedText(rows: readonly Ink[], run: Run): Ink {
   const [only] = rows;
-  if (run !== "down" && run !== "up") return rows.length === 1 && only ? only : new Ink(rows.flatMap(({ polygons }) => polygons));
+  if (run !== "down" && run !== "up")
+    return rows.length === 1 && only ? only : new Ink(rows.flatMap(({ polygons }) => polygons));
   const sign = run === "down" ? 1 : -1;
   const turned = new Ink(
     mapPoints(
@@ -206,8 +283,15 @@ function turnedText(rows: readonly Ink[], run: Run): Ink {
 
 function artParts(item: ArtItem, fields: SeatFields["fields"]): Cell["parts"] {
   const { name, layers: drawn } = pictureOf(item, fields);
-  const layers = drawn.map(({ vinyl, polygons }) => ({ vinyl, polygons: cleanArt(polygons).polygons }));
+  const layers = drawn.map(({ vinyl, polygons }) => ({
+    vinyl,
+    polygons: cleanArt(polygons).polygons,
+  }));
   const box = boxOf(layers.flatMap(({ polygons }) => polygons));
   const scale = item.size / Math.max(boxHeight(box), Number.MIN_VALUE);
-  return layers.map(({ vinyl, polygons }) => ({ vinyl, ink: new Ink(polygons, scale, (-scale * (box.minX + box.maxX)) / 2, -scale * box.maxY), picture: name }));
+  return layers.map(({ vinyl, polygons }) => ({
+    vinyl,
+    ink: new Ink(polygons, scale, (-scale * (box.minX + box.maxX)) / 2, -scale * box.maxY),
+    picture: name,
+  }));
 }

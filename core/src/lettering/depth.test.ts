@@ -1,7 +1,18 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { unionPolygons } from "../geometry/boolean.ts";
-import { boxHeight, boxOf, boxWidth, type Polygon, type Polygons, placed, pointInPolygon, polygonArea, polygonsArea, rectRing } from "../geometry/polygon.ts";
+import {
+  boxHeight,
+  boxOf,
+  boxWidth,
+  type Polygon,
+  type Polygons,
+  placed,
+  pointInPolygon,
+  polygonArea,
+  polygonsArea,
+  rectRing,
+} from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
 import { madeUpNames } from "../testing/documents.ts";
 import { testFace, testFonts } from "../testing/fonts.ts";
@@ -16,19 +27,38 @@ import { measureThinShare, STUDIO_FONTS, smallestSafeCap } from "./studio-fonts.
 import { countersOf, openCounters, thicken } from "./thicken.ts";
 import { thinnestStroke } from "./thinnest.ts";
 
-const ring = (outer: number, inner: number): Polygon => [rectRing(-outer, -outer, outer, outer), [...rectRing(-inner, -inner, inner, inner)].reverse()];
+const ring = (outer: number, inner: number): Polygon => [
+  rectRing(-outer, -outer, outer, outer),
+  [...rectRing(-inner, -inner, inner, inner)].reverse(),
+];
 const lineOf = (font: string, text: string, capMm: number, more: object = {}): Polygons => {
   const face = testFace(font);
-  return placed(letterLine(face, { text, trackingEm: 0, join: false, ...more }, 0.0005).polygons, capMm / face.capHeight, 0, 0);
+  return placed(
+    letterLine(face, { text, trackingEm: 0, join: false, ...more }, 0.0005).polygons,
+    capMm / face.capHeight,
+    0,
+    0,
+  );
 };
-const design = (items: object[], more: object = {}): Design => designSchema.parse({ items, ...more });
-const text = (id: string, more: object = {}) => ({ ...PLAIN_LINE, id, font: "oswald", vinyl: "blue", size: 10, ...(Object.hasOwn(more, "text") ? {} : { slot: "name" }), ...more });
-const seats = (...names: string[]) => names.map((name, i) => ({ seat: String(i + 1), fields: { name } }));
+const design = (items: object[], more: object = {}): Design =>
+  designSchema.parse({ items, ...more });
+const text = (id: string, more: object = {}) => ({
+  ...PLAIN_LINE,
+  id,
+  font: "oswald",
+  vinyl: "blue",
+  size: 10,
+  ...(Object.hasOwn(more, "text") ? {} : { slot: "name" }),
+  ...more,
+});
+const seats = (...names: string[]) =>
+  names.map((name, i) => ({ seat: String(i + 1), fields: { name } }));
 
 describe("the shipped fonts", () => {
   it("are at least sixteen, each with what its measured stroke says", () => {
     expect(STUDIO_FONTS.length).toBeGreaterThanOrEqual(16);
-    for (const { id, thinShare } of STUDIO_FONTS) expect(measureThinShare(testFace(id)) / thinShare, id).toBeCloseTo(1, 1);
+    for (const { id, thinShare } of STUDIO_FONTS)
+      expect(measureThinShare(testFace(id)) / thinShare, id).toBeCloseTo(1, 1);
   });
 
   it("a film that needs wider strokes needs larger letters", () => {
@@ -85,10 +115,17 @@ describe("thicker", () => {
   it("by t on every side: the thinnest stroke grows by 2t", () => {
     const names = fc.constantFrom("Ines", "Bo", "Øyvind", "Mette");
     fc.assert(
-      fc.property(names, fc.constantFrom("oswald", "quicksand", "pacifico"), fc.double({ min: 0.05, max: 0.5, noNaN: true }), (name, font, t) => {
-        const before = lineOf(font, name, 14);
-        expect(thinnestStroke(thicken(before, t))).toBeGreaterThanOrEqual(thinnestStroke(before) + 2 * t - 0.12);
-      }),
+      fc.property(
+        names,
+        fc.constantFrom("oswald", "quicksand", "pacifico"),
+        fc.double({ min: 0.05, max: 0.5, noNaN: true }),
+        (name, font, t) => {
+          const before = lineOf(font, name, 14);
+          expect(thinnestStroke(thicken(before, t))).toBeGreaterThanOrEqual(
+            thinnestStroke(before) + 2 * t - 0.12,
+          );
+        },
+      ),
       { seed: 31, numRuns: 12 },
     );
   });
@@ -123,7 +160,11 @@ describe("tight insides", () => {
   it("that overlapping letters close are counted", () => {
     const face = testFace("poppins");
     const loose = letterLine(face, { text: "oo", trackingEm: 0, join: false, nudges: {} }, 0.001);
-    const piled = letterLine(face, { text: "oo", trackingEm: -0.55, join: false, nudges: {} }, 0.001);
+    const piled = letterLine(
+      face,
+      { text: "oo", trackingEm: -0.55, join: false, nudges: {} },
+      0.001,
+    );
     expect(loose.closedCounters).toBe(0);
     expect(countersOf(loose.polygons)).toBe(2);
     expect(piled.polygons).toHaveLength(1);
@@ -136,13 +177,20 @@ describe("letters moved by hand", () => {
     const apart = boxOf(lineOf("oswald", "Wow", 10, { nudges: { Wo: 0.2 } }));
     const em = 10 / testFace("oswald").capHeight;
     expect(boxWidth(apart) - boxWidth(plain)).toBeCloseTo(0.2 * em, 2);
-    expect(boxWidth(boxOf(lineOf("oswald", "Wow", 10, { nudges: { xy: 0.2 } })))).toBeCloseTo(boxWidth(plain), 6);
+    expect(boxWidth(boxOf(lineOf("oswald", "Wow", 10, { nudges: { xy: 0.2 } })))).toBeCloseTo(
+      boxWidth(plain),
+      6,
+    );
   });
 
   it("joining never needs more than one piece a word, over many names and scripts", () => {
     for (const name of madeUpNames(12, seededRandom(4)).map((n) => n.replace(/[éø]/gu, "a")))
       for (const font of ["pacifico", "lobster", "yellowtail"]) {
-        const { polygons, apart } = letterLine(testFace(font), { text: name, trackingEm: 0, join: true, marks: "joined" }, 0.001);
+        const { polygons, apart } = letterLine(
+          testFace(font),
+          { text: name, trackingEm: 0, join: true, marks: "joined" },
+          0.001,
+        );
         if (apart.length === 0) expect(polygons, `${font} ${name}`).toHaveLength(1);
       }
   });
@@ -190,7 +238,17 @@ describe("stencil bridges", () => {
 });
 
 describe("simple shapes", () => {
-  const only = (item: object) => composeSet(design([text("a"), { kind: "gap", id: "g", size: 2 }, { kind: "shape", id: "s", vinyl: "blue", ...item }]), seats("Ines"), testFonts, 0.001)[0]?.art ?? [];
+  const only = (item: object) =>
+    composeSet(
+      design([
+        text("a"),
+        { kind: "gap", id: "g", size: 2 },
+        { kind: "shape", id: "s", vinyl: "blue", ...item },
+      ]),
+      seats("Ines"),
+      testFonts,
+      0.001,
+    )[0]?.art ?? [];
 
   it.each([
     ["line", { form: "line", size: 1, width: 30 }, 30, 30],
@@ -210,7 +268,15 @@ describe("simple shapes", () => {
   });
 
   it("a frame round everything is the same for all seats, round the widest", () => {
-    const framed = composeSet(design([text("a"), { kind: "shape", id: "s", form: "frame", vinyl: "red", size: 1, around: 3, band: 1 }]), seats("Bo", "Maximiliane", ""), testFonts, 0.001);
+    const framed = composeSet(
+      design([
+        text("a"),
+        { kind: "shape", id: "s", form: "frame", vinyl: "red", size: 1, around: 3, band: 1 },
+      ]),
+      seats("Bo", "Maximiliane", ""),
+      testFonts,
+      0.001,
+    );
     const frames = framed.map((seat) => seat.art[0]?.ink.polygons ?? []);
     expect(frames[0]).toEqual(frames[1]);
     expect(frames[2]).toEqual([]);
@@ -220,19 +286,37 @@ describe("simple shapes", () => {
   });
 
   it("only rings and frames go round", () => {
-    expect(designSchema.safeParse({ items: [{ kind: "shape", id: "s", form: "dot", vinyl: "red", size: 1, around: 3 }] }).success).toBe(false);
+    expect(
+      designSchema.safeParse({
+        items: [{ kind: "shape", id: "s", form: "dot", vinyl: "red", size: 1, around: 3 }],
+      }).success,
+    ).toBe(false);
   });
 });
 
 describe("lines held together", () => {
-  const two = (align: string) => composeSet(design([text("a", { text: "Wide words here" }), { kind: "gap", id: "g", size: 2 }, text("b", { text: "in", align })]), seats("x"), testFonts, 0.001)[0];
+  const two = (align: string) =>
+    composeSet(
+      design([
+        text("a", { text: "Wide words here" }),
+        { kind: "gap", id: "g", size: 2 },
+        text("b", { text: "in", align }),
+      ]),
+      seats("x"),
+      testFonts,
+      0.001,
+    )[0];
 
   it("align left, right or in the middle, by the widest", () => {
-    const edges = (align: string) => (two(align)?.lines ?? []).map(({ ink }) => boxOf(ink.polygons));
+    const edges = (align: string) =>
+      (two(align)?.lines ?? []).map(({ ink }) => boxOf(ink.polygons));
     expect(edges("left")[1]?.minX).toBeCloseTo(edges("left")[0]?.minX ?? 0, 6);
     expect(edges("right")[1]?.maxX).toBeCloseTo(edges("right")[0]?.maxX ?? 0, 6);
     const [wide, narrow] = edges("centre");
-    expect(((narrow?.minX ?? 0) + (narrow?.maxX ?? 0)) / 2).toBeCloseTo(((wide?.minX ?? 0) + (wide?.maxX ?? 0)) / 2, 6);
+    expect(((narrow?.minX ?? 0) + (narrow?.maxX ?? 0)) / 2).toBeCloseTo(
+      ((wide?.minX ?? 0) + (wide?.maxX ?? 0)) / 2,
+      6,
+    );
   });
 
   it("art of several colours keeps its parts together", () => {
@@ -246,7 +330,8 @@ describe("lines held together", () => {
         { vinyl: "red", polygons: [[rectRing(20, 10, 24, 14).map((p) => [...p])]] },
       ],
     };
-    const parts = composeSet(design([text("a"), art]), seats("Ines"), testFonts, 0.001)[0]?.art ?? [];
+    const parts =
+      composeSet(design([text("a"), art]), seats("Ines"), testFonts, 0.001)[0]?.art ?? [];
     expect(parts.map(({ vinyl }) => vinyl)).toEqual(["blue", "red"]);
     const [blue, red] = parts.map(({ ink }) => boxOf(ink.polygons));
     expect((red?.minX ?? 0) - (blue?.minX ?? 0)).toBeCloseTo(10, 6);
@@ -257,7 +342,20 @@ describe("lines held together", () => {
 
 describe("one seat's own", () => {
   const one = design([text("a"), { kind: "gap", id: "g", size: 3 }, text("b", { text: "club" })]);
-  const compose = (own?: object) => composeSet(one, [{ seat: "1", fields: { name: "Maximiliane von Ahlen" }, ...(own ? { own: { a: own } } : {}) }, ...seats("x", "Bo").slice(1)], testFonts, 0.001);
+  const compose = (own?: object) =>
+    composeSet(
+      one,
+      [
+        {
+          seat: "1",
+          fields: { name: "Maximiliane von Ahlen" },
+          ...(own ? { own: { a: own } } : {}),
+        },
+        ...seats("x", "Bo").slice(1),
+      ],
+      testFonts,
+      0.001,
+    );
 
   it("font, vinyl and size touch that seat only", () => {
     const [first, second] = compose({ font: "pacifico", vinyl: "red", size: 0.5 });
@@ -272,21 +370,37 @@ describe("one seat's own", () => {
     const [whole, same] = compose();
     const width = (seat: typeof whole) => boxWidth(boxOf(seat?.lines[0]?.ink.polygons ?? []));
     expect(width(broken)).toBeLessThan(width(whole) * 0.8);
-    expect(boxHeight(boxOf(broken?.lines[0]?.ink.polygons ?? []))).toBeGreaterThan(boxHeight(boxOf(whole?.lines[0]?.ink.polygons ?? [])) * 1.5);
+    expect(boxHeight(boxOf(broken?.lines[0]?.ink.polygons ?? []))).toBeGreaterThan(
+      boxHeight(boxOf(whole?.lines[0]?.ink.polygons ?? [])) * 1.5,
+    );
     expect(boxOf(designOf(other as never))).toEqual(boxOf(designOf(same as never)));
     // Nothing of the first line runs into the second.
-    expect(unionPolygons(broken?.lines[0]?.ink.polygons ?? []).length).toBe((whole?.lines[0]?.ink.polygons ?? []).length);
+    expect(unionPolygons(broken?.lines[0]?.ink.polygons ?? []).length).toBe(
+      (whole?.lines[0]?.ink.polygons ?? []).length,
+    );
   });
 
   it("a single word is not broken", () => {
-    const [short] = composeSet(one, [{ seat: "1", fields: { name: "Bo" }, own: { a: { breakAfter: 1 } } }], testFonts, 0.001);
+    const [short] = composeSet(
+      one,
+      [{ seat: "1", fields: { name: "Bo" }, own: { a: { breakAfter: 1 } } }],
+      testFonts,
+      0.001,
+    );
     expect(short?.lines[0]?.text).toBe("Bo");
   });
 });
 
 describe("colours", () => {
   it("two near ones merged are one layer everywhere", () => {
-    const before = design([text("a"), text("b", { text: "x", vinyl: "sky" }), { kind: "shape", id: "s", form: "dot", vinyl: "sky", size: 3 }], { offered: ["sky", "blue"] });
+    const before = design(
+      [
+        text("a"),
+        text("b", { text: "x", vinyl: "sky" }),
+        { kind: "shape", id: "s", form: "dot", vinyl: "sky", size: 3 },
+      ],
+      { offered: ["sky", "blue"] },
+    );
     const after = mergedVinyl(before, "sky", "blue");
     expect(vinylsOf(after)).toEqual(["blue"]);
     expect(after.offered).toEqual(["blue"]);
@@ -300,7 +414,15 @@ describe("wide plates slit", () => {
     id: "p",
     name: "plate",
     size: 40,
-    layers: [{ vinyl: "blue", polygons: [[rectRing(0, 0, 60, 40).map((point) => [...point])], [rectRing(70, 0, 74, 40).map((point) => [...point])]] }],
+    layers: [
+      {
+        vinyl: "blue",
+        polygons: [
+          [rectRing(0, 0, 60, 40).map((point) => [...point])],
+          [rectRing(70, 0, 74, 40).map((point) => [...point])],
+        ],
+      },
+    ],
   };
 
   it("no part is wider than asked, narrow ones are left, little is lost", () => {
@@ -309,7 +431,8 @@ describe("wide plates slit", () => {
     if (item?.kind !== "art") throw new Error("no art");
     const parts = item.layers[0]?.polygons as unknown as Polygons;
     expect(parts.length).toBeGreaterThan(3);
-    for (const part of parts) expect(boxWidth(boxOf([part]))).toBeLessThanOrEqual(2 * 20 * 0.4 + 1e-6);
+    for (const part of parts)
+      expect(boxWidth(boxOf([part]))).toBeLessThanOrEqual(2 * 20 * 0.4 + 1e-6);
     expect(polygonsArea(parts)).toBeGreaterThan(0.8 * (2400 + 160));
     expect(slitPlates(before, "a", 0.4)).toEqual(before);
     expect(slitPlates(before, "p", 2)).toEqual(before);
@@ -318,7 +441,11 @@ describe("wide plates slit", () => {
 
 describe("closed rings opened", () => {
   it("in art and in rings of the recipe; what goes round everything stays", () => {
-    const before = design([text("a"), { kind: "shape", id: "r", form: "ring", vinyl: "blue", size: 30 }, { kind: "shape", id: "f", form: "frame", vinyl: "blue", size: 1, around: 2 }]);
+    const before = design([
+      text("a"),
+      { kind: "shape", id: "r", form: "ring", vinyl: "blue", size: 30 },
+      { kind: "shape", id: "f", form: "frame", vinyl: "blue", size: 1, around: 2 },
+    ]);
     const opened = openedRings(before, "r").items[1];
     if (opened?.kind !== "art") throw new Error("the ring did not become art");
     const polygons = opened.layers[0]?.polygons as unknown as Polygons;

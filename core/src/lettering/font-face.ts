@@ -2,7 +2,13 @@
 import { Blob, Buffer, DrawFuncs, Face, Font, shape } from "harfbuzzjs";
 import { unionRings } from "../geometry/boolean.ts";
 import { type Contour, flatten, type Segment } from "../geometry/outline.ts";
-import { mapPoints, type Point, type Polygons, polygonArea, type Ring } from "../geometry/polygon.ts";
+import {
+  mapPoints,
+  type Point,
+  type Polygons,
+  polygonArea,
+  type Ring,
+} from "../geometry/polygon.ts";
 import { GLYPH_DUST_EM2 } from "../geometry/tolerance.ts";
 import { widestPlace } from "../geometry/widest-place.ts";
 import { type Profile, profileOf } from "./join.ts";
@@ -47,7 +53,8 @@ export class FontFace {
    */
   constructor(id: string, bytes: Uint8Array, measures?: GlyphMeasures) {
     const face = new Face(new Blob(bytes));
-    if (!(face.upem > 0) || !face.referenceTable("cmap")) throw new RangeError(`font ${id}: not a readable TTF or OTF file`);
+    if (!(face.upem > 0) || !face.referenceTable("cmap"))
+      throw new RangeError(`font ${id}: not a readable TTF or OTF file`);
     this.id = id;
     this.#font = new Font(face);
     this.#upem = face.upem;
@@ -62,7 +69,9 @@ export class FontFace {
   #heightOf(letter: string): number | null {
     const glyph = this.shape(letter)[0]?.glyph ?? 0;
     if (glyph === 0) return null;
-    const tops = this.rings(glyph, MEASURE_TOLERANCE_EM).flatMap((ring) => ring.map((point) => point[1]));
+    const tops = this.rings(glyph, MEASURE_TOLERANCE_EM).flatMap((ring) =>
+      ring.map((point) => point[1]),
+    );
     return tops.length === 0 ? null : -Math.min(...tops);
   }
 
@@ -74,9 +83,17 @@ export class FontFace {
     shape(this.#font, buffer);
     let pen = 0;
     return buffer.getGlyphInfosAndPositions().map((glyph) => {
-      const at = { x: (pen + (glyph.xOffset ?? 0)) / this.#upem, y: -(glyph.yOffset ?? 0) / this.#upem };
+      const at = {
+        x: (pen + (glyph.xOffset ?? 0)) / this.#upem,
+        y: -(glyph.yOffset ?? 0) / this.#upem,
+      };
       pen += glyph.xAdvance ?? 0;
-      return { glyph: glyph.codepoint, cluster: glyph.cluster, ...at, advance: (glyph.xAdvance ?? 0) / this.#upem };
+      return {
+        glyph: glyph.codepoint,
+        cluster: glyph.cluster,
+        ...at,
+        advance: (glyph.xAdvance ?? 0) / this.#upem,
+      };
     });
   }
 
@@ -96,7 +113,9 @@ export class FontFace {
     const key = `${glyph}/${toleranceEm}`;
     const known = this.#parts.get(key);
     if (known) return known;
-    const lifted = this.rings(glyph, toleranceEm).map((ring): Ring => ring.map(([x, y]) => [x * PARTS_EM_MM, y * PARTS_EM_MM]));
+    const lifted = this.rings(glyph, toleranceEm).map(
+      (ring): Ring => ring.map(([x, y]) => [x * PARTS_EM_MM, y * PARTS_EM_MM]),
+    );
     const united = mapPoints(unionRings(lifted), ([x, y]) => [x / PARTS_EM_MM, y / PARTS_EM_MM]);
     const made = united.filter((polygon) => polygonArea(polygon) > GLYPH_DUST_EM2);
     this.#parts.set(key, made);
@@ -110,7 +129,9 @@ export class FontFace {
   thinnest(glyph: number): number {
     const known = this.#thinnest.get(glyph);
     if (known !== undefined) return known;
-    const { width } = thinnestOf(mapPoints(this.parts(glyph, THIN_TOLERANCE_EM), ([x, y]) => [x * THIN_EM_MM, y * THIN_EM_MM]));
+    const { width } = thinnestOf(
+      mapPoints(this.parts(glyph, THIN_TOLERANCE_EM), ([x, y]) => [x * THIN_EM_MM, y * THIN_EM_MM]),
+    );
     this.#thinnest.set(glyph, width / THIN_EM_MM);
     return width / THIN_EM_MM;
   }
@@ -120,7 +141,10 @@ export class FontFace {
     const known = this.#counters.get(glyph);
     if (known !== undefined) return known;
     const holes = this.parts(glyph, THIN_TOLERANCE_EM).flatMap((polygon) => polygon.slice(1));
-    const width = Math.min(Number.POSITIVE_INFINITY, ...holes.map((hole) => 2 * widestPlace([hole]).radius));
+    const width = Math.min(
+      Number.POSITIVE_INFINITY,
+      ...holes.map((hole) => 2 * widestPlace([hole]).radius),
+    );
     this.#counters.set(glyph, width);
     return width;
   }

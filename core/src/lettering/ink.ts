@@ -1,6 +1,15 @@
 /** An outline where it lies: drawn once, then scaled and moved by numbers alone, so that a set of a thousand names moves without redrawing. */
 import { hullOf } from "../geometry/hull.ts";
-import { type Box, boxOf, isEmptyBox, joinBoxes, type Point, type Polygons, placed, type Ring } from "../geometry/polygon.ts";
+import {
+  type Box,
+  boxOf,
+  isEmptyBox,
+  joinBoxes,
+  type Point,
+  type Polygons,
+  placed,
+  type Ring,
+} from "../geometry/polygon.ts";
 import { identity } from "../memory/identity.ts";
 import { KeptWith } from "../memory/kept-with.ts";
 
@@ -22,12 +31,21 @@ export class Ink {
 
   get box(): Box {
     const own = boxes.take(this.outline, "", () => boxOf(this.outline));
-    return isEmptyBox(own) ? own : { minX: own.minX * this.scale + this.x, minY: own.minY * this.scale + this.y, maxX: own.maxX * this.scale + this.x, maxY: own.maxY * this.scale + this.y };
+    return isEmptyBox(own)
+      ? own
+      : {
+          minX: own.minX * this.scale + this.x,
+          minY: own.minY * this.scale + this.y,
+          maxX: own.maxX * this.scale + this.x,
+          maxY: own.maxY * this.scale + this.y,
+        };
   }
 
   /** Corners of its convex hull. */
   get hull(): Point[] {
-    return hulls.take(this.outline, "", () => hullOf(this.outline)).map(([x, y]) => [x * this.scale + this.x, y * this.scale + this.y]);
+    return hulls
+      .take(this.outline, "", () => hullOf(this.outline))
+      .map(([x, y]) => [x * this.scale + this.x, y * this.scale + this.y]);
   }
 
   /** Drawn anew whenever it is asked for: two copies of every name would take more memory than the time is worth. */
@@ -37,7 +55,9 @@ export class Ink {
 
   /** factor · ink + (x, y), drawn. */
   drawn(factor: number, x: number, y: number): Polygons {
-    return this.isEmpty ? [] : placed(this.outline, this.scale * factor, this.x * factor + x, this.y * factor + y);
+    return this.isEmpty
+      ? []
+      : placed(this.outline, this.scale * factor, this.x * factor + x, this.y * factor + y);
   }
 
   /** Says where which outline lies: the same for the same ink. */

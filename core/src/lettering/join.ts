@@ -26,7 +26,12 @@ export function profileOf(rings: readonly Ring[]): Profile {
   return { left, right };
 }
 
-function scanEdgeInto(left: Map<number, number>, right: Map<number, number>, a: Point, b: Point): void {
+function scanEdgeInto(
+  left: Map<number, number>,
+  right: Map<number, number>,
+  a: Point,
+  b: Point,
+): void {
   const [low, high] = a[1] <= b[1] ? [a, b] : [b, a];
   for (let row = Math.ceil(low[1] * SCANS_PER_EM); row <= high[1] * SCANS_PER_EM; row++) {
     const t = high[1] === low[1] ? 0 : (row / SCANS_PER_EM - low[1]) / (high[1] - low[1]);
@@ -41,7 +46,11 @@ function scanEdgeInto(left: Map<number, number>, right: Map<number, number>, a: 
  * null when they cannot be joined by a reasonable move.
  * @param apart distance of the right glyph's origin from the left one's, em
  */
-export function joiningNudge(leftGlyph: Profile, rightGlyph: Profile, apart: number): number | null {
+export function joiningNudge(
+  leftGlyph: Profile,
+  rightGlyph: Profile,
+  apart: number,
+): number | null {
   let gap = Number.POSITIVE_INFINITY;
   for (const [row, right] of leftGlyph.right) {
     const left = rightGlyph.left.get(row);

@@ -1,7 +1,15 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { unionRings } from "../geometry/boolean.ts";
-import { boxOf, boxWidth, mapPoints, placed, polygonsArea, type Ring, rectRing } from "../geometry/polygon.ts";
+import {
+  boxOf,
+  boxWidth,
+  mapPoints,
+  placed,
+  polygonsArea,
+  type Ring,
+  rectRing,
+} from "../geometry/polygon.ts";
 import { testFace, testFonts } from "../testing/fonts.ts";
 import { composeSet, designOf, layersOf } from "./compose.ts";
 import { letterLine } from "./line.ts";
@@ -9,7 +17,8 @@ import { applyCase, designSchema, slotsOf } from "./recipe.ts";
 import { STUDIO_FONTS } from "./studio-fonts.ts";
 import { thinnestStroke, thinPlaces } from "./thinnest.ts";
 
-const line = (font: string, text: string, more: { join?: boolean; trackingEm?: number } = {}) => letterLine(testFace(font), { text, join: false, trackingEm: 0, ...more }, 0.0005);
+const line = (font: string, text: string, more: { join?: boolean; trackingEm?: number } = {}) =>
+  letterLine(testFace(font), { text, join: false, trackingEm: 0, ...more }, 0.0005);
 
 describe("fonts", () => {
   it("ships at least eight, three of them joined scripts, each readable", () => {
@@ -38,7 +47,8 @@ describe("fonts", () => {
 
 describe("letterLine", () => {
   it("joins a script name into one piece, whatever the script", () => {
-    for (const { id } of STUDIO_FONTS.filter(({ joined }) => joined)) expect(line(id, "Bartholomew", { join: true }).polygons, id).toHaveLength(1);
+    for (const { id } of STUDIO_FONTS.filter(({ joined }) => joined))
+      expect(line(id, "Bartholomew", { join: true }).polygons, id).toHaveLength(1);
   });
 
   it("keeps counters: e, o, a, d each have one", () => {
@@ -50,7 +60,13 @@ describe("letterLine", () => {
   it("unites overlapping letters without losing or doubling area", () => {
     const face = testFace("pacifico");
     const text = "Ruairí";
-    const lifted = face.shape(text).flatMap((glyph) => face.rings(glyph.glyph, 0.0005).map((ring): Ring => ring.map(([x, y]) => [(x + glyph.x) * 100, (y + glyph.y) * 100])));
+    const lifted = face
+      .shape(text)
+      .flatMap((glyph) =>
+        face
+          .rings(glyph.glyph, 0.0005)
+          .map((ring): Ring => ring.map(([x, y]) => [(x + glyph.x) * 100, (y + glyph.y) * 100])),
+      );
     const own = mapPoints(line("pacifico", text).polygons, ([x, y]) => [x * 100, y * 100]);
     expect(polygonsArea(own)).toBeCloseTo(polygonsArea(unionRings(lifted)), 3);
   });
@@ -64,12 +80,18 @@ describe("letterLine", () => {
   });
 
   it("draws composed and decomposed accents alike", () => {
-    expect(polygonsArea(line("oswald", "Zoe\u0308").polygons)).toBeCloseTo(polygonsArea(line("oswald", "Zo\u00eb").polygons), 6);
+    expect(polygonsArea(line("oswald", "Zoe\u0308").polygons)).toBeCloseTo(
+      polygonsArea(line("oswald", "Zo\u00eb").polygons),
+      6,
+    );
   });
 
   it("spaces by tracking", () => {
     const plain = boxWidth(boxOf(line("oswald", "DILL").polygons));
-    expect(boxWidth(boxOf(line("oswald", "DILL", { trackingEm: 0.1 }).polygons))).toBeCloseTo(plain + 0.3, 6);
+    expect(boxWidth(boxOf(line("oswald", "DILL", { trackingEm: 0.1 }).polygons))).toBeCloseTo(
+      plain + 0.3,
+      6,
+    );
   });
 
   it.each(["", "   ", "\u200b"])("takes %j without fuss", (text) => {
@@ -96,7 +118,11 @@ describe("thinnestStroke", () => {
   });
 
   it("finds the thin place, not the bold one", () => {
-    const dumbbell = unionRings([rectRing(0, 0, 10, 10), rectRing(9, 4.7, 21, 5.3), rectRing(20, 0, 30, 10)]);
+    const dumbbell = unionRings([
+      rectRing(0, 0, 10, 10),
+      rectRing(9, 4.7, 21, 5.3),
+      rectRing(20, 0, 30, 10),
+    ]);
     const places = thinPlaces(dumbbell, 1);
     expect(places).toHaveLength(1);
     expect(places[0]?.x).toBeCloseTo(15, 0);
@@ -107,9 +133,26 @@ describe("thinnestStroke", () => {
 describe("composeSet", () => {
   const design = designSchema.parse({
     items: [
-      { kind: "text", id: "name", slot: "name", font: "pacifico", vinyl: "blue", size: 12, join: true },
+      {
+        kind: "text",
+        id: "name",
+        slot: "name",
+        font: "pacifico",
+        vinyl: "blue",
+        size: 12,
+        join: true,
+      },
       { kind: "gap", id: "gap", size: 2 },
-      { kind: "text", id: "word", slot: "word", font: "oswald", vinyl: "blue", size: 7, letterCase: "upper", mayNarrow: true },
+      {
+        kind: "text",
+        id: "word",
+        slot: "word",
+        font: "oswald",
+        vinyl: "blue",
+        size: 7,
+        letterCase: "upper",
+        mayNarrow: true,
+      },
     ],
   });
   const seats = [
@@ -121,14 +164,22 @@ describe("composeSet", () => {
   it("keeps baselines level over the set, and lines apart", () => {
     const [jo, bart] = composeSet(design, seats, testFonts, 0.001);
     const [joWord, bartWord] = [jo?.lines[1], bart?.lines[1]];
-    expect(boxOf(joWord?.ink.polygons ?? []).maxY).toBeCloseTo(boxOf(bartWord?.ink.polygons ?? []).maxY, 1);
-    expect(boxOf(bart?.lines[0]?.ink.polygons ?? []).maxY).toBeLessThan(boxOf(bartWord?.ink.polygons ?? []).minY);
+    expect(boxOf(joWord?.ink.polygons ?? []).maxY).toBeCloseTo(
+      boxOf(bartWord?.ink.polygons ?? []).maxY,
+      1,
+    );
+    expect(boxOf(bart?.lines[0]?.ink.polygons ?? []).maxY).toBeLessThan(
+      boxOf(bartWord?.ink.polygons ?? []).minY,
+    );
   });
 
   it("narrows a long word to the widest name of the set, not to its own short one", () => {
     const [jo, bart] = composeSet(design, seats, testFonts, 0.001);
     expect(jo?.lines[1]?.narrowed).toBe(true);
-    expect(boxWidth(boxOf(jo?.lines[1]?.ink.polygons ?? []))).toBeCloseTo(boxWidth(boxOf(bart?.lines[0]?.ink.polygons ?? [])), 6);
+    expect(boxWidth(boxOf(jo?.lines[1]?.ink.polygons ?? []))).toBeCloseTo(
+      boxWidth(boxOf(bart?.lines[0]?.ink.polygons ?? [])),
+      6,
+    );
   });
 
   it("leaves an empty seat empty", () => {
@@ -142,15 +193,28 @@ describe("composeSet", () => {
       name: id,
       size: 4,
       licence: "own",
-      layers: [{ vinyl: "blue", polygons: [[rectRing(0, y, 20, y + 4).map(([x, yy]): [number, number] => [x, yy])]] }],
+      layers: [
+        {
+          vinyl: "blue",
+          polygons: [[rectRing(0, y, 20, y + 4).map(([x, yy]): [number, number] => [x, yy])]],
+        },
+      ],
     });
-    const touching = designSchema.parse({ items: [bar("a", 0), { kind: "gap", id: "g", size: 0 }, bar("b", 0)] });
+    const touching = designSchema.parse({
+      items: [bar("a", 0), { kind: "gap", id: "g", size: 0 }, bar("b", 0)],
+    });
     const [seat] = composeSet(touching, [{ seat: "1", fields: {} }], testFonts, 0.001);
-    expect(layersOf((seat?.art ?? []).map(({ vinyl, ink }) => ({ vinyl, polygons: ink.polygons }))).get("blue")).toHaveLength(1);
+    expect(
+      layersOf((seat?.art ?? []).map(({ vinyl, ink }) => ({ vinyl, polygons: ink.polygons }))).get(
+        "blue",
+      ),
+    ).toHaveLength(1);
   });
 
   it("refuses a font that was not handed in", () => {
-    const unknown = designSchema.parse({ items: [{ kind: "text", id: "n", slot: "name", font: "nowhere", vinyl: "blue" }] });
+    const unknown = designSchema.parse({
+      items: [{ kind: "text", id: "n", slot: "name", font: "nowhere", vinyl: "blue" }],
+    });
     expect(() => composeSet(unknown, seats, testFonts, 0.001)).toThrow(/no font "nowhere"/u);
   });
 

@@ -1,6 +1,14 @@
 /** One line of lettering: text -> shaped glyphs -> joined -> united outlines, in em. */
 import { unionRings } from "../geometry/boolean.ts";
-import { boxOfPoints, joinBoxes, mapPoints, type Point, type Polygons, polygonArea, type Ring } from "../geometry/polygon.ts";
+import {
+  boxOfPoints,
+  joinBoxes,
+  mapPoints,
+  type Point,
+  type Polygons,
+  polygonArea,
+  type Ring,
+} from "../geometry/polygon.ts";
 import { GLYPH_DUST_EM2 } from "../geometry/tolerance.ts";
 import type { FontFace, ShapedGlyph } from "./font-face.ts";
 import { joiningNudge } from "./join.ts";
@@ -54,15 +62,34 @@ export function letterLine(face: FontFace, spec: LineSpec, toleranceEm: number):
       if (own.trim() !== "") missing.push({ text: own, index: glyph.cluster });
       return;
     }
-    const outline = rule === "asDrawn" ? face.rings(glyph.glyph, toleranceEm) : withMarks(face.parts(glyph.glyph, toleranceEm), own, rule).flat();
+    const outline =
+      rule === "asDrawn"
+        ? face.rings(glyph.glyph, toleranceEm)
+        : withMarks(face.parts(glyph.glyph, toleranceEm), own, rule).flat();
     const dx = glyph.x + (shifts[i] ?? 0);
     const box = joinBoxes(outline.map(boxOfPoints));
-    if (outline.length > 0) glyphs.push({ glyph: glyph.glyph, text: own, from: box.minX + dx, to: box.maxX + dx });
-    for (const ring of outline) rings.push(ring.map((point): Point => [(point[0] + dx) * EM_LIFT, (point[1] + glyph.y) * EM_LIFT]));
+    if (outline.length > 0)
+      glyphs.push({ glyph: glyph.glyph, text: own, from: box.minX + dx, to: box.maxX + dx });
+    for (const ring of outline)
+      rings.push(
+        ring.map((point): Point => [(point[0] + dx) * EM_LIFT, (point[1] + glyph.y) * EM_LIFT]),
+      );
   });
   const polygons = uniteLifted(rings);
-  const wanted = spec.join || spec.nudges ? glyphs.reduce((sum, { glyph }) => sum + countersOf(face.parts(glyph, COUNTER_TOLERANCE_EM)), 0) : 0;
-  return { polygons, missing, glyphs, apart, closedCounters: Math.max(0, wanted - countersOf(polygons)) };
+  const wanted =
+    spec.join || spec.nudges
+      ? glyphs.reduce(
+          (sum, { glyph }) => sum + countersOf(face.parts(glyph, COUNTER_TOLERANCE_EM)),
+          0,
+        )
+      : 0;
+  return {
+    polygons,
+    missing,
+    glyphs,
+    apart,
+    closedCounters: Math.max(0, wanted - countersOf(polygons)),
+  };
 }
 
 /** Coarse outlines have the same counters as fine ones. */
@@ -83,7 +110,12 @@ function clusterText(text: string, shaped: readonly ShapedGlyph[], index: number
 }
 
 /** Horizontal shift of every glyph, from tracking and from joining. */
-function spacing(face: FontFace, shaped: readonly ShapedGlyph[], text: string, spec: LineSpec): { shifts: number[]; apart: string[] } {
+function spacing(
+  face: FontFace,
+  shaped: readonly ShapedGlyph[],
+  text: string,
+  spec: LineSpec,
+): { shifts: number[]; apart: string[] } {
   const apart: string[] = [];
   let shift = 0;
   let previous = -1;
@@ -93,10 +125,16 @@ function spacing(face: FontFace, shaped: readonly ShapedGlyph[], text: string, s
     const before = shaped[previous];
     if (before) {
       shift += spec.trackingEm;
-      shift += spec.nudges?.[clusterText(text, shaped, previous) + clusterText(text, shaped, i)] ?? 0;
+      shift +=
+        spec.nudges?.[clusterText(text, shaped, previous) + clusterText(text, shaped, i)] ?? 0;
       if (spec.join && joins(clusterText(text, shaped, previous), clusterText(text, shaped, i))) {
-        const nudge = joiningNudge(face.profile(before.glyph), face.profile(glyph.glyph), glyph.x - before.x + spec.trackingEm);
-        if (nudge === null) apart.push(clusterText(text, shaped, previous) + clusterText(text, shaped, i));
+        const nudge = joiningNudge(
+          face.profile(before.glyph),
+          face.profile(glyph.glyph),
+          glyph.x - before.x + spec.trackingEm,
+        );
+        if (nudge === null)
+          apart.push(clusterText(text, shaped, previous) + clusterText(text, shaped, i));
         else shift -= nudge;
       }
     }
@@ -107,4 +145,5 @@ function spacing(face: FontFace, shaped: readonly ShapedGlyph[], text: string, s
 }
 
 const LETTER = /\p{L}/u;
-const joins = (a: string, b: string): boolean => LETTER.test(a.slice(-1)) && LETTER.test(b.slice(0, 1));
+const joins = (a: string, b: string): boolean =>
+  LETTER.test(a.slice(-1)) && LETTER.test(b.slice(0, 1));

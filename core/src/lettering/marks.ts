@@ -1,6 +1,13 @@
 /** Dots and accents that stand apart from their letter: left, brought together with it, bridged or dropped. */
 import { unionPolygons } from "../geometry/boolean.ts";
-import { boxOf, moved, type Point, type Polygon, type Polygons, polygonArea } from "../geometry/polygon.ts";
+import {
+  boxOf,
+  moved,
+  type Point,
+  type Polygon,
+  type Polygons,
+  polygonArea,
+} from "../geometry/polygon.ts";
 import type { MarkRule } from "./recipe.ts";
 
 /** How deep a mark is pushed into its letter, em. */
@@ -17,9 +24,14 @@ const DOTTED = /^[ij]$/u;
  */
 export function withMarks(parts: Polygons, text: string, rule: MarkRule): Polygons {
   if (rule === "asDrawn" || parts.length < 2 || !LETTER.test(text)) return parts;
-  const [base, ...marks] = [...parts].sort((a, b) => polygonArea(b) - polygonArea(a)) as [Polygon, ...Polygon[]];
+  const [base, ...marks] = [...parts].sort((a, b) => polygonArea(b) - polygonArea(a)) as [
+    Polygon,
+    ...Polygon[],
+  ];
   if (rule === "dropped") return DOTTED.test(text) ? [base] : parts;
-  const treated = marks.map((mark) => (rule === "joined" ? broughtTo(mark, base) : bridged(mark, base)));
+  const treated = marks.map((mark) =>
+    rule === "joined" ? broughtTo(mark, base) : bridged(mark, base),
+  );
   return unionPolygons([base, ...treated.flat()]);
 }
 
@@ -54,7 +66,11 @@ function bridged(mark: Polygon, base: Polygon): Polygons {
 /** Nearest corners of two shapes. Flattened curves have corners close enough together. */
 function nearest(a: Polygon, b: Polygon): { from: Point; to: Point; distance: number } {
   const box = boxOf([b]);
-  let best = { from: [0, 0] as Point, to: [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2] as Point, distance: Number.POSITIVE_INFINITY };
+  let best = {
+    from: [0, 0] as Point,
+    to: [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2] as Point,
+    distance: Number.POSITIVE_INFINITY,
+  };
   for (const from of a[0] ?? [])
     for (const to of b[0] ?? []) {
       const distance = Math.hypot(from[0] - to[0], from[1] - to[1]);

@@ -10,13 +10,25 @@ import { bridgeIslands } from "./stencil.ts";
 const GAP_SHARE = 0.04;
 
 export function openedRings(design: Design, itemId: string): Design {
-  return { ...design, items: design.items.map((item) => (item.id === itemId ? openedItem(item) : item)) };
+  return {
+    ...design,
+    items: design.items.map((item) => (item.id === itemId ? openedItem(item) : item)),
+  };
 }
 
 /** A ring of the recipe becomes art: it is no plain ring any more. One that goes round everything has no size of its own and stays. */
 function openedItem(item: RecipeItem): RecipeItem {
-  if (item.kind === "art") return { ...item, layers: item.layers.map((layer) => ({ ...layer, polygons: opened(layer.polygons) })) };
-  if (item.kind !== "shape" || item.around !== undefined || (item.form !== "ring" && item.form !== "frame")) return item;
+  if (item.kind === "art")
+    return {
+      ...item,
+      layers: item.layers.map((layer) => ({ ...layer, polygons: opened(layer.polygons) })),
+    };
+  if (
+    item.kind !== "shape" ||
+    item.around !== undefined ||
+    (item.form !== "ring" && item.form !== "frame")
+  )
+    return item;
   return {
     kind: "art",
     id: item.id,
@@ -33,11 +45,18 @@ function openedItem(item: RecipeItem): RecipeItem {
 
 function opened(polygons: Polygons): KeptPolygons {
   const gap = boxHeight(boxOf(polygons)) * GAP_SHARE;
-  return kept(bridgeIslands(polygons, { islands: "bridged", bridgeMm: gap, filmMargin: 2, angles: {} }, () => "").polygons);
+  return kept(
+    bridgeIslands(
+      polygons,
+      { islands: "bridged", bridgeMm: gap, filmMargin: 2, angles: {} },
+      () => "",
+    ).polygons,
+  );
 }
 
 type KeptPolygons = [number, number][][][];
-const kept = (polygons: Polygons): KeptPolygons => polygons.map((polygon) => polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y])));
+const kept = (polygons: Polygons): KeptPolygons =>
+  polygons.map((polygon) => polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y])));
 
 /** Slits lie a little closer than the limit asks, because measured radii are no better known. */
 const SLIT_SHARE = 0.85;
@@ -50,7 +69,15 @@ export function slitPlates(design: Design, itemId: string, share: number): Desig
   return {
     ...design,
     items: design.items.map((item) =>
-      item.id === itemId && item.kind === "art" && share > 0 && share < 1 ? { ...item, layers: item.layers.map((layer) => ({ ...layer, polygons: slit(layer.polygons, share) })) } : item,
+      item.id === itemId && item.kind === "art" && share > 0 && share < 1
+        ? {
+            ...item,
+            layers: item.layers.map((layer) => ({
+              ...layer,
+              polygons: slit(layer.polygons, share),
+            })),
+          }
+        : item,
     ),
   };
 }
@@ -59,7 +86,13 @@ function slit(polygons: Polygons, share: number): KeptPolygons {
   const gap = boxHeight(boxOf(polygons)) * GAP_SHARE;
   const widest = Math.max(...polygons.map((polygon) => widestPlace(polygon).radius));
   const limit = widest * share;
-  return kept(polygons.flatMap((polygon) => (widestPlace(polygon).radius > limit ? difference([polygon], slits(polygon, 2 * limit * SLIT_SHARE, gap)) : [polygon])));
+  return kept(
+    polygons.flatMap((polygon) =>
+      widestPlace(polygon).radius > limit
+        ? difference([polygon], slits(polygon, 2 * limit * SLIT_SHARE, gap))
+        : [polygon],
+    ),
+  );
 }
 
 /** Upright strips over a piece, evenly apart. */

@@ -4,7 +4,9 @@ import { hasArea } from "../art/clean.ts";
 import { vinylId } from "../weeding/vinyl-id.ts";
 
 const itemId = z.string().regex(/^[a-z][a-z0-9-]{0,30}$/u, "a short id such as first-name");
-export const slotName = z.string().regex(/^[a-z][a-z0-9_]{0,30}$/u, "a column name such as name or word");
+export const slotName = z
+  .string()
+  .regex(/^[a-z][a-z0-9_]{0,30}$/u, "a column name such as name or word");
 export const fontId = z.string().min(1).max(60);
 
 const align = z.enum(["centre", "left", "right"]).default("centre");
@@ -12,7 +14,9 @@ const align = z.enum(["centre", "left", "right"]).default("centre");
 const size = z.number().positive().max(1000);
 
 /** Extra space between two letters, em, by the pair: `{"Wo": -0.03}`. */
-export const nudgesSchema = z.record(z.string().min(2).max(8), z.number().min(-0.5).max(0.5)).refine((pairs) => Object.keys(pairs).length <= 60, "at most 60 pairs");
+export const nudgesSchema = z
+  .record(z.string().min(2).max(8), z.number().min(-0.5).max(0.5))
+  .refine((pairs) => Object.keys(pairs).length <= 60, "at most 60 pairs");
 
 export const MARKS = ["asDrawn", "joined", "bridged", "dropped"] as const;
 export type MarkRule = (typeof MARKS)[number];
@@ -25,7 +29,10 @@ const standing = z
   .strictObject({
     item: itemId,
     at: z.enum(["baseline", "xHeight", "capHeight"]).default("baseline"),
-    side: z.enum(["over", "left", "right"]).default("over").describe("under and over its letters, as a line to write on; or beside them"),
+    side: z
+      .enum(["over", "left", "right"])
+      .default("over")
+      .describe("under and over its letters, as a line to write on; or beside them"),
     gap: z.number().min(0).max(500).default(2).describe("to the letters, when beside them"),
   })
   .optional();
@@ -63,7 +70,10 @@ const gapItem = z.strictObject({
   kind: z.literal("gap"),
   id: itemId,
   size: z.number().min(-1000).max(1000),
-  overlap: z.enum(["layered", "cutOut"]).default("layered").describe("of two vinyls: one over the other, or the lower cut out under the upper"),
+  overlap: z
+    .enum(["layered", "cutOut"])
+    .default("layered")
+    .describe("of two vinyls: one over the other, or the lower cut out under the upper"),
 });
 
 const point = z.tuple([z.number().min(-1e5).max(1e5), z.number().min(-1e5).max(1e5)]);
@@ -77,7 +87,10 @@ const artLayers = z
   .array(z.strictObject({ vinyl: vinylId, polygons: polygonsField }))
   .min(1)
   .max(12);
-const artRights = { licence: z.string().max(200).default("own work"), source: z.string().max(200).default("") };
+const artRights = {
+  licence: z.string().max(200).default("own work"),
+  source: z.string().max(200).default(""),
+};
 
 const artItem = z.strictObject({
   kind: z.literal("art"),
@@ -90,7 +103,9 @@ const artItem = z.strictObject({
   /** A seat may have another picture of a small set: its slot holds the picture's name. */
   slot: slotName.optional(),
   others: z
-    .array(z.strictObject({ name: z.string().trim().min(1).max(80), layers: artLayers, ...artRights }))
+    .array(
+      z.strictObject({ name: z.string().trim().min(1).max(80), layers: artLayers, ...artRights }),
+    )
     .max(12)
     .default([]),
   /** Grown on every side, at the final size, mm. */
@@ -112,14 +127,21 @@ const shapeItem = z.strictObject({
   band: z.number().positive().max(200).default(1.5),
   points: z.number().int().min(3).max(24).default(5).describe("of a star"),
   /** Of a line: drawn and left out in turns, at the sizes of the recipe. */
-  dash: z.strictObject({ on: z.number().positive().max(500), off: z.number().positive().max(500) }).optional(),
+  dash: z
+    .strictObject({ on: z.number().positive().max(500), off: z.number().positive().max(500) })
+    .optional(),
   /** A ring or frame round everything else, this far away; then `size` and `width` are computed. */
   around: z.number().min(0).max(500).optional(),
   align,
   on: standing,
 });
 
-export const recipeItemSchema = z.discriminatedUnion("kind", [textItem, gapItem, artItem, shapeItem]);
+export const recipeItemSchema = z.discriminatedUnion("kind", [
+  textItem,
+  gapItem,
+  artItem,
+  shapeItem,
+]);
 export type RecipeItem = z.infer<typeof recipeItemSchema>;
 export type TextItem = z.infer<typeof textItem>;
 export type ArtItem = z.infer<typeof artItem>;
@@ -132,7 +154,10 @@ export const stencilSchema = z.strictObject({
   /** Film left round the letters, mm: what keeps paint off the blank. */
   filmMargin: z.number().min(2).max(200).default(15),
   /** Cut to the blank's own outline the film centres itself; where a load does not take it, it keeps its margin. */
-  film: z.enum(["margin", "blank"]).optional().describe("margin round the letters when left out; or the outline of a flat blank"),
+  film: z
+    .enum(["margin", "blank"])
+    .optional()
+    .describe("margin round the letters when left out; or the outline of a flat blank"),
   /** Where the bridge of a letter leaves its inside, degrees from the top, clockwise. */
   angles: z.record(z.string().min(1).max(4), z.number().min(0).max(360)).default({}),
 });
@@ -152,23 +177,60 @@ export const designSchema = z.strictObject({
     .superRefine((items, context) => {
       const seen = new Set<string>();
       items.forEach((item, index) => {
-        if (seen.has(item.id)) context.addIssue({ code: "custom", path: [index, "id"], message: `the id "${item.id}" is used twice` });
+        if (seen.has(item.id))
+          context.addIssue({
+            code: "custom",
+            path: [index, "id"],
+            message: `the id "${item.id}" is used twice`,
+          });
         seen.add(item.id);
-        if (item.kind === "text" && !item.slot === (item.text === undefined)) context.addIssue({ code: "custom", path: [index], message: "a line has either a slot or a text" });
+        if (item.kind === "text" && !item.slot === (item.text === undefined))
+          context.addIssue({
+            code: "custom",
+            path: [index],
+            message: "a line has either a slot or a text",
+          });
         if (item.kind === "art")
           [item, ...item.others].forEach(({ name, layers }, k) => {
             if (!layers.some(({ polygons }) => hasArea(polygons)))
-              context.addIssue({ code: "custom", path: k === 0 ? [index, "layers"] : [index, "others", k - 1, "layers"], message: `the art "${name}" has no area: nothing of it can be cut` });
+              context.addIssue({
+                code: "custom",
+                path: k === 0 ? [index, "layers"] : [index, "others", k - 1, "layers"],
+                message: `the art "${name}" has no area: nothing of it can be cut`,
+              });
           });
         if (item.kind !== "gap" && item.on) {
           const line = items.find(({ id }) => id === item.on?.item);
           if (line?.kind !== "text" || line.id === item.id || line.on || line.run !== "across")
-            context.addIssue({ code: "custom", path: [index, "on", "item"], message: `"${item.on.item}" is no line across the face that stands by itself` });
-          if (item.kind === "shape" && item.around !== undefined) context.addIssue({ code: "custom", path: [index, "on"], message: "what goes round everything stands on no line" });
+            context.addIssue({
+              code: "custom",
+              path: [index, "on", "item"],
+              message: `"${item.on.item}" is no line across the face that stands by itself`,
+            });
+          if (item.kind === "shape" && item.around !== undefined)
+            context.addIssue({
+              code: "custom",
+              path: [index, "on"],
+              message: "what goes round everything stands on no line",
+            });
         }
-        if (item.kind === "shape" && item.dash && item.form !== "line") context.addIssue({ code: "custom", path: [index, "dash"], message: "only a line can be dashed" });
-        if (item.kind === "shape" && item.around !== undefined && item.form !== "ring" && item.form !== "frame")
-          context.addIssue({ code: "custom", path: [index, "around"], message: "only a ring or a frame can go round everything" });
+        if (item.kind === "shape" && item.dash && item.form !== "line")
+          context.addIssue({
+            code: "custom",
+            path: [index, "dash"],
+            message: "only a line can be dashed",
+          });
+        if (
+          item.kind === "shape" &&
+          item.around !== undefined &&
+          item.form !== "ring" &&
+          item.form !== "frame"
+        )
+          context.addIssue({
+            code: "custom",
+            path: [index, "around"],
+            message: "only a ring or a frame can go round everything",
+          });
       });
     }),
 });
@@ -198,8 +260,12 @@ export interface Slot {
 export function fillableSlots(design: Design): Slot[] {
   const found = new Map<string, Slot>();
   for (const item of design.items) {
-    if ((item.kind !== "text" && item.kind !== "art") || !item.slot || found.has(item.slot)) continue;
-    found.set(item.slot, { slot: item.slot, choices: item.kind === "art" ? [item.name, ...item.others.map(({ name }) => name)] : null });
+    if ((item.kind !== "text" && item.kind !== "art") || !item.slot || found.has(item.slot))
+      continue;
+    found.set(item.slot, {
+      slot: item.slot,
+      choices: item.kind === "art" ? [item.name, ...item.others.map(({ name }) => name)] : null,
+    });
   }
   return [...found.values()];
 }
@@ -208,20 +274,34 @@ export function fillableSlots(design: Design): Slot[] {
 export const slotsOf = (design: Design): string[] => fillableSlots(design).map(({ slot }) => slot);
 
 /** The picture a seat has of an item: the one its slot names, or the item's own. */
-export function pictureOf(item: ArtItem, fields: Readonly<Record<string, string>>): Pick<ArtItem, "name" | "layers"> {
+export function pictureOf(
+  item: ArtItem,
+  fields: Readonly<Record<string, string>>,
+): Pick<ArtItem, "name" | "layers"> {
   const wanted = item.slot ? (fields[item.slot] ?? "").trim().toLowerCase() : "";
-  return wanted === "" ? item : (item.others.find(({ name }) => name.toLowerCase() === wanted) ?? item);
+  return wanted === ""
+    ? item
+    : (item.others.find(({ name }) => name.toLowerCase() === wanted) ?? item);
 }
 
 /** A column under another name, in the design. */
 export function renamedSlot(design: Design, from: string, to: string): Design {
-  return { ...design, items: design.items.map((item) => ((item.kind === "text" || item.kind === "art") && item.slot === from ? { ...item, slot: to } : item)) };
+  return {
+    ...design,
+    items: design.items.map((item) =>
+      (item.kind === "text" || item.kind === "art") && item.slot === from
+        ? { ...item, slot: to }
+        : item,
+    ),
+  };
 }
 
 /** Vinyls of one item, in the order of its layers. */
 export function vinylsOfItem(item: RecipeItem): string[] {
   if (item.kind === "gap") return [];
-  return item.kind === "art" ? [...new Set([item, ...item.others].flatMap(({ layers }) => layers.map(({ vinyl }) => vinyl)))] : [item.vinyl];
+  return item.kind === "art"
+    ? [...new Set([item, ...item.others].flatMap(({ layers }) => layers.map(({ vinyl }) => vinyl)))]
+    : [item.vinyl];
 }
 
 /** The vinyls in the order the recipe first uses them: that order is the order of layers. */
@@ -242,18 +322,29 @@ export function withoutItem(items: readonly RecipeItem[], id: string): RecipeIte
 
 /** The design with one item in another size; its proportion to the others changes. */
 export function withSize(design: Design, id: string, size: number): Design {
-  return { ...design, items: design.items.map((item) => (item.id === id ? { ...item, size } : item)) };
+  return {
+    ...design,
+    items: design.items.map((item) => (item.id === id ? { ...item, size } : item)),
+  };
 }
 
 /** The design with one vinyl in the place of another: two near shades become one layer. */
-export const mergedVinyl = (design: Design, from: string, into: string): Design => withVinyls(design, (id) => (id === from ? into : id));
+export const mergedVinyl = (design: Design, from: string, into: string): Design =>
+  withVinyls(design, (id) => (id === from ? into : id));
 
 /** The design in other vinyls, layer by layer. */
 export function withVinyls(design: Design, swap: (id: string) => string): Design {
   const items = design.items.map((item): RecipeItem => {
     if (item.kind === "gap") return item;
-    const inFilms = (layers: ArtItem["layers"]) => layers.map((layer) => ({ ...layer, vinyl: swap(layer.vinyl) }));
-    return item.kind === "art" ? { ...item, layers: inFilms(item.layers), others: item.others.map((other) => ({ ...other, layers: inFilms(other.layers) })) } : { ...item, vinyl: swap(item.vinyl) };
+    const inFilms = (layers: ArtItem["layers"]) =>
+      layers.map((layer) => ({ ...layer, vinyl: swap(layer.vinyl) }));
+    return item.kind === "art"
+      ? {
+          ...item,
+          layers: inFilms(item.layers),
+          others: item.others.map((other) => ({ ...other, layers: inFilms(other.layers) })),
+        }
+      : { ...item, vinyl: swap(item.vinyl) };
   });
   return { ...design, items, offered: [...new Set(design.offered.map(swap))] };
 }
@@ -262,6 +353,12 @@ export function withVinyls(design: Design, swap: (id: string) => string): Design
 export function applyCase(text: string, rule: TextItem["letterCase"]): string {
   if (rule === "upper") return text.toUpperCase();
   if (rule === "lower") return text.toLowerCase();
-  if (rule === "title") return text.toLowerCase().replace(/(^|[\s-])(\p{L})/gu, (_, before: string, letter: string) => before + letter.toUpperCase());
+  if (rule === "title")
+    return text
+      .toLowerCase()
+      .replace(
+        /(^|[\s-])(\p{L})/gu,
+        (_, before: string, letter: string) => before + letter.toUpperCase(),
+      );
   return text;
 }

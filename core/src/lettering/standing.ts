@@ -8,7 +8,8 @@ import { shapePolygons } from "./shapes.ts";
 
 type Standing = Exclude<RecipeItem, { kind: "gap" }> & { readonly on: NonNullable<TextItem["on"]> };
 
-export const isStanding = (item: RecipeItem): item is Standing => item.kind !== "gap" && item.on !== undefined;
+export const isStanding = (item: RecipeItem): item is Standing =>
+  item.kind !== "gap" && item.on !== undefined;
 
 /** Writing lines reach this share beyond the widest word on either side. */
 const REACH = 0.06;
@@ -22,8 +23,13 @@ function lineOf(design: Design, { on }: Standing): { index: number; item: TextIt
 /** Rules without a width of their own are as wide as the widest word of the set that stands on them, the same for all. */
 export function withRules(design: Design, rows: readonly (readonly Cell[])[]): Cell[][] {
   const widths = design.items.map((item) => {
-    const line = isStanding(item) && item.kind === "shape" && item.form === "line" && item.width === undefined ? lineOf(design, item) : null;
-    return line ? Math.max(0, ...rows.map((row) => inkWidth(row[line.index]))) * (1 + 2 * REACH) : null;
+    const line =
+      isStanding(item) && item.kind === "shape" && item.form === "line" && item.width === undefined
+        ? lineOf(design, item)
+        : null;
+    return line
+      ? Math.max(0, ...rows.map((row) => inkWidth(row[line.index]))) * (1 + 2 * REACH)
+      : null;
   });
   return rows.map((row) =>
     row.map((cell, i) => {
@@ -40,7 +46,8 @@ export function withRules(design: Design, rows: readonly (readonly Cell[])[]): C
 const MOST_RULES = 40;
 const rules = new Bounded<Ink>(MOST_RULES);
 /** The same outline for all seats, and as long as the widest word is the same. */
-const ruleInk = (item: ShapeItem): Ink => rules.take(JSON.stringify(item), () => new Ink(shapePolygons(item)));
+const ruleInk = (item: ShapeItem): Ink =>
+  rules.take(JSON.stringify(item), () => new Ink(shapePolygons(item)));
 
 const inkOf = (cell: Cell | undefined): Box => (cell ? cellBox(cell) : EMPTY_BOX);
 function inkWidth(cell: Cell | undefined): number {
@@ -58,11 +65,17 @@ export function standBelow(design: Design, item: Standing, fonts: FontLookup): n
   return item.on.at === "xHeight" ? item.size / 2 - above : -above;
 }
 
-function heightAt({ font, size, by }: TextItem, at: Standing["on"]["at"], fonts: FontLookup): number {
+function heightAt(
+  { font, size, by }: TextItem,
+  at: Standing["on"]["at"],
+  fonts: FontLookup,
+): number {
   if (at === "baseline") return 0;
   const face = fonts(font);
   if (!face || by === at) return size;
-  return at === "xHeight" ? (size * face.xHeight) / face.capHeight : (size * face.capHeight) / face.xHeight;
+  return at === "xHeight"
+    ? (size * face.xHeight) / face.capHeight
+    : (size * face.capHeight) / face.xHeight;
 }
 
 /** What stands left or right of its line is moved there; the row is then in the middle as a whole. */
@@ -74,8 +87,16 @@ export function besideLines(design: Design, row: readonly Cell[]): Cell[] {
     const [cell, ref] = [next[i], line ? inkOf(next[line.index]) : null];
     if (!cell || !ref || !isStanding(item) || isEmptyBox(ref) || isEmptyBox(inkOf(cell))) return;
     const own = inkOf(cell);
-    next[i] = movedCell(cell, item.on.side === "left" ? ref.minX - item.on.gap - own.maxX : ref.maxX + item.on.gap - own.minX, 0);
+    next[i] = movedCell(
+      cell,
+      item.on.side === "left"
+        ? ref.minX - item.on.gap - own.maxX
+        : ref.maxX + item.on.gap - own.minX,
+      0,
+    );
   });
   const all = joinBoxes(next.map(cellBox));
-  return isEmptyBox(all) ? next : next.map((cell) => movedCell(cell, -(all.minX + all.maxX) / 2, 0));
+  return isEmptyBox(all)
+    ? next
+    : next.map((cell) => movedCell(cell, -(all.minX + all.maxX) / 2, 0));
 }

@@ -1,6 +1,13 @@
 /** Bridges of a stencil: strips of film across a stroke that hold the inside of a letter to the field. */
 import { difference } from "../geometry/boolean.ts";
-import { boxOfPoints, type Point, type Polygon, type Polygons, polygonArea, type Ring } from "../geometry/polygon.ts";
+import {
+  boxOfPoints,
+  type Point,
+  type Polygon,
+  type Polygons,
+  polygonArea,
+  type Ring,
+} from "../geometry/polygon.ts";
 import type { StencilRule } from "./recipe.ts";
 
 /** Directions that are tried for a bridge, degrees from the top, clockwise. */
@@ -22,7 +29,11 @@ export interface Bridge {
  * so that the letter is hurt least; an angle given for the letter is followed.
  * @param letterAt the letter at a place, as the host names it
  */
-export function bridgeIslands(polygons: Polygons, rule: StencilRule, letterAt: (at: Point) => string): { polygons: Polygons; bridges: Bridge[] } {
+export function bridgeIslands(
+  polygons: Polygons,
+  rule: StencilRule,
+  letterAt: (at: Point) => string,
+): { polygons: Polygons; bridges: Bridge[] } {
   const bridges: Bridge[] = [];
   const cut = polygons.flatMap((polygon): Polygons => {
     const strips = polygon.slice(1).map((hole): Polygon => {
@@ -35,7 +46,9 @@ export function bridgeIslands(polygons: Polygons, rule: StencilRule, letterAt: (
     });
     if (strips.length === 0) return [polygon];
     // A strip runs from the island outwards only as far as this letter reaches; crumbs it leaves are no pieces.
-    return strips.reduce<Polygons>((left, one) => difference(left, [one]), [polygon]).filter((part) => polygonArea(part) > (rule.bridgeMm * rule.bridgeMm) / 16);
+    return strips
+      .reduce<Polygons>((left, one) => difference(left, [one]), [polygon])
+      .filter((part) => polygonArea(part) > (rule.bridgeMm * rule.bridgeMm) / 16);
   });
   return { polygons: cut, bridges };
 }
@@ -97,6 +110,7 @@ function strokeLength(polygon: Polygon, from: Point, angleDeg: number): number {
   const sorted = hits.sort((a, b) => a - b);
   // From inside a hole the first hit enters the stroke, the next leaves it, and so on.
   let sum = 0;
-  for (let i = 0; i + 1 < sorted.length; i += 2) sum += (sorted[i + 1] as number) - (sorted[i] as number);
+  for (let i = 0; i + 1 < sorted.length; i += 2)
+    sum += (sorted[i + 1] as number) - (sorted[i] as number);
   return sum === 0 ? Number.POSITIVE_INFINITY : sum;
 }

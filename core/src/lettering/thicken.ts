@@ -31,4 +31,5 @@ export function openCounters(polygons: Polygons, mm: number): Polygons {
 const turned = (ring: Ring): Ring => (ringArea(ring) < 0 ? [...ring].reverse() : ring);
 
 /** Counters of a shape. */
-export const countersOf = (polygons: Polygons): number => polygons.reduce((sum, polygon: Polygon) => sum + polygon.length - 1, 0);
+export const countersOf = (polygons: Polygons): number =>
+  polygons.reduce((sum, polygon: Polygon) => sum + polygon.length - 1, 0);

@@ -1,6 +1,15 @@
 /** Thinnest stroke by opening, counting lost parts rather than lost area (area blames sharp corners of bold faces). */
 import { difference, offset } from "../geometry/boolean.ts";
-import { type Box, boxHeight, boxOf, boxWidth, joinBoxes, type Point, type Polygons, polygonArea } from "../geometry/polygon.ts";
+import {
+  type Box,
+  boxHeight,
+  boxOf,
+  boxWidth,
+  joinBoxes,
+  type Point,
+  type Polygons,
+  polygonArea,
+} from "../geometry/polygon.ts";
 
 /** A lost part counts when it is larger than this share of r²; smaller ones are the corners every opening rounds off. */
 const LOST_PART_SHARE = 1.5;
@@ -25,7 +34,10 @@ export function thinPlaces(polygons: Polygons, widthMm: number): ThinPlace[] {
     .map((part) => middle(boxOf([part])));
 }
 
-const middle = (box: Box): ThinPlace => ({ x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 });
+const middle = (box: Box): ThinPlace => ({
+  x: (box.minX + box.maxX) / 2,
+  y: (box.minY + box.maxY) / 2,
+});
 
 /**
  * Width in mm of the thinnest stroke: the largest 2r whose opening loses no part.

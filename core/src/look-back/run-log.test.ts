@@ -5,7 +5,16 @@ import { byCause, type LogLine, runLog, standing, totals } from "./run-log.ts";
 
 const T = 1_800_000_000_000;
 let n = 0;
-const line = (kind: string, more: Partial<LogLine> = {}): LogLine => ({ id: String(++n), kind, at: T, seat: null, step: null, minutes: null, body: {}, ...more });
+const line = (kind: string, more: Partial<LogLine> = {}): LogLine => ({
+  id: String(++n),
+  kind,
+  at: T,
+  seat: null,
+  step: null,
+  minutes: null,
+  body: {},
+  ...more,
+});
 const plan = [
   { id: "welcome", minutes: 6 },
   { id: "clean", minutes: 4 },
@@ -27,7 +36,11 @@ describe("a class that was taught", () => {
       { id: "in-tea", planned: 4, actual: 5, putIn: true },
       { id: "place", planned: 9, actual: 12, putIn: false },
     ]);
-    expect([run.leftOut, run.minutes, totals(run.steps)]).toEqual([["clean"], 24, { planned: 19, actual: 24 }]);
+    expect([run.leftOut, run.minutes, totals(run.steps)]).toEqual([
+      ["clean"],
+      24,
+      { planned: 19, actual: 24 },
+    ]);
   });
 
   it("only the last time counts, and nothing that was taken back", () => {
@@ -83,8 +96,20 @@ describe("a class that was taught", () => {
   });
 
   it("what is noted of a class that was not taught from here stands all the same", () => {
-    const run = runLog([line("weeded", { seat: "1", minutes: 3 }), line("note", { body: { note: "taught from paper" } })], plan, []);
-    expect([run.notes, run.waits, run.stood, run.felt]).toEqual([[{ step: null, note: "taught from paper", picture: null }], [], [], []]);
+    const run = runLog(
+      [
+        line("weeded", { seat: "1", minutes: 3 }),
+        line("note", { body: { note: "taught from paper" } }),
+      ],
+      plan,
+      [],
+    );
+    expect([run.notes, run.waits, run.stood, run.felt]).toEqual([
+      [{ step: null, note: "taught from paper", picture: null }],
+      [],
+      [],
+      [],
+    ]);
   });
 
   it("who was stuck, with what, and until when; flaws by cause; notes", () => {
@@ -102,16 +127,30 @@ describe("a class that was taught", () => {
       { seat: "2", step: "clean", what: "greasy", minutes: 2 },
       { seat: "3", step: "clean", what: "", minutes: null },
     ]);
-    expect(byCause(run.flaws.map(({ reason }) => reason))).toEqual([{ cause: "lies crooked", count: 2 }]);
+    expect(byCause(run.flaws.map(({ reason }) => reason))).toEqual([
+      { cause: "lies crooked", count: 2 },
+    ]);
     expect(run.notes).toEqual([{ step: "place", note: "more light", picture: null }]);
   });
 
-  it("that never began has nothing", () => expect(runLog([line("weeded", { minutes: 3 })], plan, [])).toMatchObject({ steps: [], leftOut: [], minutes: null }));
+  it("that never began has nothing", () =>
+    expect(runLog([line("weeded", { minutes: 3 })], plan, [])).toMatchObject({
+      steps: [],
+      leftOut: [],
+      minutes: null,
+    }));
 
   it("property: whatever is done, taken back, left out and put in, planned and actual count the same steps, each once", () => {
-    const acts = fc.array(fc.record({ what: fc.constantFrom("step", "step", "undo", "skip", "putIn", "again"), at: fc.nat(5), minutes: fc.double({ min: 0, max: 40, noNaN: true }) }), {
-      maxLength: 30,
-    });
+    const acts = fc.array(
+      fc.record({
+        what: fc.constantFrom("step", "step", "undo", "skip", "putIn", "again"),
+        at: fc.nat(5),
+        minutes: fc.double({ min: 0, max: 40, noNaN: true }),
+      }),
+      {
+        maxLength: 30,
+      },
+    );
     fc.assert(
       fc.property(acts, (all) => {
         const log: LogLine[] = [line("liveStart")];
@@ -131,7 +170,8 @@ describe("a class that was taught", () => {
             log.push(line("undone", { body: { of: last.line.id } }));
             stands.set(id, (stands.get(id) ?? []).slice(0, -1));
           } else if (what === "skip") log.push(line("skipped", { step: id }));
-          else if (what === "putIn") put.push({ id: `in-${put.length}`, minutes: 1 + Math.floor(minutes) });
+          else if (what === "putIn")
+            put.push({ id: `in-${put.length}`, minutes: 1 + Math.floor(minutes) });
           else {
             log.push(line("liveEnd"), line("liveStart"));
             stands = new Map();
@@ -146,7 +186,12 @@ describe("a class that was taught", () => {
           done.reduce((sum, [, rows]) => sum + rows.reduce((a, { minutes }) => a + minutes, 0), 0),
           6,
         );
-        expect(both.planned).toBe(done.reduce((sum, [id]) => sum + ([...plan, ...put].find((step) => step.id === id)?.minutes ?? 0), 0));
+        expect(both.planned).toBe(
+          done.reduce(
+            (sum, [id]) => sum + ([...plan, ...put].find((step) => step.id === id)?.minutes ?? 0),
+            0,
+          ),
+        );
       }),
       { numRuns: 200 },
     );

@@ -19,7 +19,10 @@ const MOST_CHARACTERS = 20_000_000;
 /** Numbers for what values say: documents are read anew for every change, and most of what they say is as it was. */
 export class Contents {
   private readonly read = new WeakMap<object, number>();
-  private readonly said = new Bounded<{ readonly number: number; readonly characters: number }>(MOST_CHARACTERS, ({ characters }) => characters);
+  private readonly said = new Bounded<{ readonly number: number; readonly characters: number }>(
+    MOST_CHARACTERS,
+    ({ characters }) => characters,
+  );
 
   /** The same number for values that say the same, in the same order. */
   of(value: object): number {

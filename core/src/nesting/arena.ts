@@ -68,7 +68,10 @@ export class Arena {
     this.bucketOf = new Int32Array(this.count).fill(NOWHERE);
     this.near = new Int32Array(this.count);
     this.weights = new Float32Array(this.count * (this.count + 1)).fill(1);
-    this.bucketCells = shapes.reduce((most, lying) => lying.reduce((m, { grown }) => Math.max(m, grown.bottom - grown.top), most), 1);
+    this.bucketCells = shapes.reduce(
+      (most, lying) => lying.reduce((m, { grown }) => Math.max(m, grown.bottom - grown.top), most),
+      1,
+    );
     this.buckets = bins.map(() => []);
   }
 
@@ -78,10 +81,16 @@ export class Arena {
 
   /** Last column and last cell at which the item's box is inside the bin; negative when it is too large. */
   lastX(item: number, turn: number, bin: number): number {
-    return Math.floor(((this.bins[bin] as ArenaBin).width - this.lying(item, turn).width + SLACK_MM) / this.grid.column);
+    return Math.floor(
+      ((this.bins[bin] as ArenaBin).width - this.lying(item, turn).width + SLACK_MM) /
+        this.grid.column,
+    );
   }
   lastY(item: number, turn: number, bin: number): number {
-    return Math.floor(((this.bins[bin] as ArenaBin).height - this.lying(item, turn).height + SLACK_MM) / this.grid.cell);
+    return Math.floor(
+      ((this.bins[bin] as ArenaBin).height - this.lying(item, turn).height + SLACK_MM) /
+        this.grid.cell,
+    );
   }
 
   put(item: number, { bin, turn, x, y }: Spot): void {
@@ -108,7 +117,12 @@ export class Arena {
   }
 
   spot(item: number): Spot {
-    return { bin: this.bin[item] as number, turn: this.turn[item] as number, x: this.x[item] as number, y: this.y[item] as number };
+    return {
+      bin: this.bin[item] as number,
+      turn: this.turn[item] as number,
+      x: this.x[item] as number,
+      y: this.y[item] as number,
+    };
   }
 
   snapshot(): Int32Array {
@@ -126,7 +140,13 @@ export class Arena {
     this.bin.fill(NOWHERE);
     for (let i = 0; i < n; i++) {
       const bin = kept[i] as number;
-      if (bin !== NOWHERE) this.put(i, { bin, turn: kept[n + i] as number, x: kept[2 * n + i] as number, y: kept[3 * n + i] as number });
+      if (bin !== NOWHERE)
+        this.put(i, {
+          bin,
+          turn: kept[n + i] as number,
+          x: kept[2 * n + i] as number,
+          y: kept[3 * n + i] as number,
+        });
     }
   }
 
@@ -143,7 +163,8 @@ export class Arena {
       const above = from + height / this.grid.cell / 2 <= line;
       const wanted = from - (above ? 0 : cells);
       const y = Math.max(0, Math.min(wanted, this.lastY(i, this.turn[i] as number, bin)));
-      if (y !== wanted || (from + grown.bottom > line - cells && from + grown.top < line + cells)) suspects.push(i);
+      if (y !== wanted || (from + grown.bottom > line - cells && from + grown.top < line + cells))
+        suspects.push(i);
       if (y !== from) this.put(i, { ...this.spot(i), y });
     }
     return suspects;
@@ -154,7 +175,13 @@ export class Arena {
     const moved: number[] = [];
     for (let i = 0; i < this.count; i++) {
       if (this.bin[i] !== bin || fixed.has(i)) continue;
-      const y = Math.max(0, Math.min(Math.round((this.y[i] as number) * factor), this.lastY(i, this.turn[i] as number, bin)));
+      const y = Math.max(
+        0,
+        Math.min(
+          Math.round((this.y[i] as number) * factor),
+          this.lastY(i, this.turn[i] as number, bin),
+        ),
+      );
       this.put(i, { ...this.spot(i), y });
       moved.push(i);
     }
@@ -167,7 +194,10 @@ export class Arena {
     const [from, to] = [low + grown.top, high + grown.bottom];
     const lists = this.buckets[bin] as number[][];
     const firstBucket = Math.max(0, Math.floor((from - this.bucketCells) / this.bucketCells) - 1);
-    const lastBucket = Math.min(lists.length - 1, Math.floor((to + this.bucketCells) / this.bucketCells));
+    const lastBucket = Math.min(
+      lists.length - 1,
+      Math.floor((to + this.bucketCells) / this.bucketCells),
+    );
     this.nearCount = 0;
     for (let b = firstBucket; b <= lastBucket; b++) {
       for (const other of lists[b] as number[]) {
@@ -191,10 +221,27 @@ export class Arena {
     for (let n = 0; n < this.nearCount; n++) {
       const other = this.near[n] as number;
       const raster = this.lying(other, this.turn[other] as number).grown;
-      this.addTrapezoids(shape.grown, x, raster, this.x[other] as number, (this.y[other] as number) - low, this.weights[item * (this.count + 1) + other] as number, cells);
+      this.addTrapezoids(
+        shape.grown,
+        x,
+        raster,
+        this.x[other] as number,
+        (this.y[other] as number) - low,
+        this.weights[item * (this.count + 1) + other] as number,
+        cells,
+      );
     }
     const { outside } = this.bins[bin] as ArenaBin;
-    if (outside) this.addTrapezoids(shape.bare, x, outside, 0, -low, this.weights[item * (this.count + 1) + this.count] as number, cells);
+    if (outside)
+      this.addTrapezoids(
+        shape.bare,
+        x,
+        outside,
+        0,
+        -low,
+        this.weights[item * (this.count + 1) + this.count] as number,
+        cells,
+      );
     let value = this.value;
     let slope = this.slope;
     let least = value;
@@ -214,7 +261,15 @@ export class Arena {
   private value = 0;
   private slope = 0;
 
-  private addTrapezoids(own: Raster, x: number, theirs: Raster, otherX: number, shift: number, weight: number, cells: number): void {
+  private addTrapezoids(
+    own: Raster,
+    x: number,
+    theirs: Raster,
+    otherX: number,
+    shift: number,
+    weight: number,
+    cells: number,
+  ): void {
     const ownLeft = x + own.left;
     const otherLeft = otherX + theirs.left;
     const firstColumn = Math.max(ownLeft, otherLeft);
@@ -267,16 +322,39 @@ export class Arena {
     if (this.bin[item] !== this.bin[other]) return 0;
     const own = this.lying(item, this.turn[item] as number).grown;
     const theirs = this.lying(other, this.turn[other] as number).grown;
-    return this.common(own, this.x[item] as number, this.y[item] as number, theirs, this.x[other] as number, this.y[other] as number);
+    return this.common(
+      own,
+      this.x[item] as number,
+      this.y[item] as number,
+      theirs,
+      this.x[other] as number,
+      this.y[other] as number,
+    );
   }
 
   /** Cells of the item that lie outside its stock. */
   overhang(item: number): number {
     const { outside } = this.bins[this.bin[item] as number] as ArenaBin;
-    return outside ? this.common(this.lying(item, this.turn[item] as number).bare, this.x[item] as number, this.y[item] as number, outside, 0, 0) : 0;
+    return outside
+      ? this.common(
+          this.lying(item, this.turn[item] as number).bare,
+          this.x[item] as number,
+          this.y[item] as number,
+          outside,
+          0,
+          0,
+        )
+      : 0;
   }
 
-  private common(own: Raster, x: number, y: number, theirs: Raster, otherX: number, otherY: number): number {
+  private common(
+    own: Raster,
+    x: number,
+    y: number,
+    theirs: Raster,
+    otherX: number,
+    otherY: number,
+  ): number {
     const firstColumn = Math.max(x + own.left, otherX + theirs.left);
     const lastColumn = Math.min(x + own.left + own.columns, otherX + theirs.left + theirs.columns);
     const shift = otherY - y;
@@ -288,7 +366,10 @@ export class Arena {
       for (let p = own.first[column - x - own.left] as number; p < p1; p++) {
         const [a, b] = [own.from[p] as number, own.to[p] as number];
         while (q < q1 && (theirs.to[q] as number) + shift <= a) q++;
-        for (let r = q; r < q1 && (theirs.from[r] as number) + shift < b; r++) cells += Math.min(b, (theirs.to[r] as number) + shift) - Math.max(a, (theirs.from[r] as number) + shift);
+        for (let r = q; r < q1 && (theirs.from[r] as number) + shift < b; r++)
+          cells +=
+            Math.min(b, (theirs.to[r] as number) + shift) -
+            Math.max(a, (theirs.from[r] as number) + shift);
       }
       this.work += 1;
     }

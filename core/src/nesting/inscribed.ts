@@ -14,7 +14,8 @@ export function inscribedBox(stock: Polygons): Box | null {
   // Free stretches of each column: between one blocked span and the next.
   const free = Array.from({ length: raster.columns }, (_, k) => {
     const stretches: [number, number][] = [];
-    for (let i = raster.first[k] as number; i + 1 < (raster.first[k + 1] as number); i++) stretches.push([raster.to[i] as number, raster.from[i + 1] as number]);
+    for (let i = raster.first[k] as number; i + 1 < (raster.first[k + 1] as number); i++)
+      stretches.push([raster.to[i] as number, raster.from[i + 1] as number]);
     return stretches;
   });
   let best: Box | null = null;
@@ -27,13 +28,25 @@ export function inscribedBox(stock: Polygons): Box | null {
         const area = (to - from + 1) * column * (b - a) * cell;
         if (area <= largest) continue;
         largest = area;
-        best = { minX: box.minX + from * column, minY: box.minY + a * cell, maxX: Math.min(box.maxX, box.minX + (to + 1) * column), maxY: box.minY + b * cell };
+        best = {
+          minX: box.minX + from * column,
+          minY: box.minY + a * cell,
+          maxX: Math.min(box.maxX, box.minX + (to + 1) * column),
+          maxY: box.minY + b * cell,
+        };
       }
     }
   }
   return best;
 }
 
-function overlapOf(a: readonly [number, number][], b: readonly [number, number][]): [number, number][] {
-  return a.flatMap(([from, to]) => b.map(([f, t]): [number, number] => [Math.max(from, f), Math.min(to, t)]).filter(([f, t]) => t > f));
+function overlapOf(
+  a: readonly [number, number][],
+  b: readonly [number, number][],
+): [number, number][] {
+  return a.flatMap(([from, to]) =>
+    b
+      .map(([f, t]): [number, number] => [Math.max(from, f), Math.min(to, t)])
+      .filter(([f, t]) => t > f),
+  );
 }

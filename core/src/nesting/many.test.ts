@@ -1,6 +1,14 @@
 /** Many items, little time: layouts keep to the time they are given, and are never worse than plain boxes. */
 import { describe, expect, it } from "vitest";
-import { boxHeight, boxOf, boxWidth, type Point, type Polygons, polygonsArea, rectRing } from "../geometry/polygon.ts";
+import {
+  boxHeight,
+  boxOf,
+  boxWidth,
+  type Point,
+  type Polygons,
+  polygonsArea,
+  rectRing,
+} from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
 import type { Item, ShapeItem, ShapeProblem } from "./problem.ts";
 import { prepare, Rasters } from "./ready.ts";
@@ -42,27 +50,41 @@ const problem = (items: readonly ShapeItem[], over: Partial<ShapeProblem> = {}):
 function boxSheets(items: readonly ShapeItem[], clearance: number): number {
   const boxes = items.map(({ id, polygons }): Item => {
     const box = boxOf(polygons);
-    return { id, width: boxWidth(box) + clearance, height: boxHeight(box) + clearance, mayTurn: true };
+    return {
+      id,
+      width: boxWidth(box) + clearance,
+      height: boxHeight(box) + clearance,
+      mayTurn: true,
+    };
   });
-  return layTrimmerFriendly(boxes, { width: SIDE_MM + clearance, height: SIDE_MM + clearance }).trims.length;
+  return layTrimmerFriendly(boxes, { width: SIDE_MM + clearance, height: SIDE_MM + clearance })
+    .trims.length;
 }
 
 describe("many items and little time", () => {
-  it.each([60, 250])("%i stars: all placed, on no more sheets than boxes in straight cuts", (count) => {
-    const items = stars(count, 40, 9);
-    const own = problem(items);
-    const layout = layTight(own);
-    expect(validateShapes(own, layout)).toEqual([]);
-    expect(layout.unplaced).toEqual([]);
-    expect(layout.sheets).toBeLessThanOrEqual(boxSheets(items, own.clearance));
-  });
+  it.each([60, 250])(
+    "%i stars: all placed, on no more sheets than boxes in straight cuts",
+    (count) => {
+      const items = stars(count, 40, 9);
+      const own = problem(items);
+      const layout = layTight(own);
+      expect(validateShapes(own, layout)).toEqual([]);
+      expect(layout.unplaced).toEqual([]);
+      expect(layout.sheets).toBeLessThanOrEqual(boxSheets(items, own.clearance));
+    },
+  );
 
   it("more time never costs sheets, and the same seed gives the same layout", () => {
     const items = stars(90, 12, 4);
-    const [short, long] = [0.05, 1.5].map((seconds) => layTight(problem(items, { seconds }))) as [ReturnType<typeof layTight>, ReturnType<typeof layTight>];
+    const [short, long] = [0.05, 1.5].map((seconds) => layTight(problem(items, { seconds }))) as [
+      ReturnType<typeof layTight>,
+      ReturnType<typeof layTight>,
+    ];
     expect(long.sheets).toBeLessThanOrEqual(short.sheets);
     expect(layTight(problem(items))).toEqual(short);
-    expect(layTight(problem(items, { seed: 6, seconds: 1.5 })).placements).not.toEqual(long.placements);
+    expect(layTight(problem(items, { seed: 6, seconds: 1.5 })).placements).not.toEqual(
+      long.placements,
+    );
   });
 
   it("scraps without time for shapes still take boxes, inside their outline", () => {
@@ -91,7 +113,10 @@ describe("many items and little time", () => {
       2,
       false,
     );
-    const [few, many] = [20, 40].map((count) => Array.from({ length: count }, (_, i) => i)) as [number[], number[]];
+    const [few, many] = [20, 40].map((count) => Array.from({ length: count }, (_, i) => i)) as [
+      number[],
+      number[],
+    ];
     expect(rasters.workFor(many, "search") / rasters.workFor(few, "search")).toBeGreaterThan(1.7);
     expect(rasters.workFor(many, "fine")).toBeGreaterThan(rasters.workFor(many, "search"));
     // Made once, they cost nothing more.
@@ -106,7 +131,9 @@ describe("rebuilding a full bin", () => {
   const filled = (work: number) => {
     const ready = items.map((item) => prepare(item, false));
     const all = items.map((_, i) => i);
-    const arena = new Rasters(ready, 2, false).arena(all, "search", [{ width: 120, height: 100, outside: null }]);
+    const arena = new Rasters(ready, 2, false).arena(all, "search", [
+      { width: 120, height: 100, outside: null },
+    ]);
     const areaOf = (i: number) => (ready[i] as (typeof ready)[number]).area;
     const random = seededRandom(3);
     layInOrder(
@@ -141,7 +168,8 @@ describe("rebuilding a full bin", () => {
 });
 
 describe("turns that make no difference", () => {
-  const turnsOf = (polygons: Polygons, turns = [0, 90, 180, 270]) => prepare({ id: "i", polygons, turns }, true).turns;
+  const turnsOf = (polygons: Polygons, turns = [0, 90, 180, 270]) =>
+    prepare({ id: "i", polygons, turns }, true).turns;
 
   it("are looked at once: squares, rectangles, stars", () => {
     expect(turnsOf([[rectRing(0, 0, 20, 20)]])).toEqual([0]);
@@ -175,14 +203,30 @@ describe("turns that make no difference", () => {
 describe("straight cuts over many sheets", () => {
   it("fill the first sheet before the next, place all, and leave nothing overlapping", () => {
     const random = seededRandom(77);
-    const items = Array.from({ length: 400 }, (_, i): Item => ({ id: `r${i}`, width: 12 + random() * 70, height: 8 + random() * 25, mayTurn: i % 3 !== 0 }));
+    const items = Array.from(
+      { length: 400 },
+      (_, i): Item => ({
+        id: `r${i}`,
+        width: 12 + random() * 70,
+        height: 8 + random() * 25,
+        mayTurn: i % 3 !== 0,
+      }),
+    );
     const bin = { width: SIDE_MM, height: SIDE_MM };
     const sorted = [...items].sort((a, b) => b.width * b.height - a.width * a.height);
     for (const choice of ["shortSide", "topLeft"] as const) {
       const placed = guillotine(sorted, bin, choice, "shorterLeftover");
       expect(validateLayout({ placed, unplaced: [], trims: [] }, items, bin, true)).toEqual([]);
       const area = (n: number) =>
-        placed.filter((at) => at.bin === n).reduce((sum, at) => sum + (items.find(({ id }) => id === at.id)?.width ?? 0) * (items.find(({ id }) => id === at.id)?.height ?? 0), 0);
+        placed
+          .filter((at) => at.bin === n)
+          .reduce(
+            (sum, at) =>
+              sum +
+              (items.find(({ id }) => id === at.id)?.width ?? 0) *
+                (items.find(({ id }) => id === at.id)?.height ?? 0),
+            0,
+          );
       const last = Math.max(...placed.map((at) => at.bin));
       for (let n = 0; n < last; n++) expect(area(n)).toBeGreaterThan(0.7 * SIDE_MM ** 2);
     }
@@ -192,6 +236,8 @@ describe("straight cuts over many sheets", () => {
     const items = stars(30, 10, 8);
     const layout = layTight(problem(items));
     const placed = new Set(layout.placements.map(({ id }) => id));
-    expect(polygonsArea(items.filter(({ id }) => placed.has(id)).flatMap(({ polygons }) => polygons))).toBeCloseTo(polygonsArea(items.flatMap(({ polygons }) => polygons)), 6);
+    expect(
+      polygonsArea(items.filter(({ id }) => placed.has(id)).flatMap(({ polygons }) => polygons)),
+    ).toBeCloseTo(polygonsArea(items.flatMap(({ polygons }) => polygons)), 6);
   });
 });

@@ -8,15 +8,29 @@ import { layTrimmerFriendly, loadsBound, trimsOf } from "./trimmer.ts";
 import { validateLayout } from "./validate.ts";
 
 const sheet: Bin = { width: 286, height: 286 };
-const item = (id: string, width: number, height: number, mayTurn = true): Item => ({ id, width, height, mayTurn });
+const item = (id: string, width: number, height: number, mayTurn = true): Item => ({
+  id,
+  width,
+  height,
+  mayTurn,
+});
 const kits = (n: number, seed: number): Item[] => {
   const random = seededRandom(seed);
-  return Array.from({ length: n }, (_, i) => item(String(i), 30 + random() * 60, 25 + random() * 25));
+  return Array.from({ length: n }, (_, i) =>
+    item(String(i), 30 + random() * 60, 25 + random() * 25),
+  );
 };
 
 describe("layTrimmerFriendly", () => {
   it("passes the independent check on random kits: all placed once, inside, apart, separable", () => {
-    const some = fc.array(fc.tuple(fc.double({ min: 1, max: 320, noNaN: true }), fc.double({ min: 1, max: 320, noNaN: true }), fc.boolean()), { maxLength: 40 });
+    const some = fc.array(
+      fc.tuple(
+        fc.double({ min: 1, max: 320, noNaN: true }),
+        fc.double({ min: 1, max: 320, noNaN: true }),
+        fc.boolean(),
+      ),
+      { maxLength: 40 },
+    );
     fc.assert(
       fc.property(some, (sizes) => {
         const items = sizes.map(([w, h, turn], i) => item(`k${i}`, w, h, turn));
@@ -32,7 +46,9 @@ describe("layTrimmerFriendly", () => {
     expect(layout.placed.map(({ id }) => id)).toEqual(["ok"]);
     const turned = layTrimmerFriendly([item("long", 20, 280)], { width: 286, height: 30 });
     expect(turned.placed[0]?.turned).toBe(true);
-    expect(layTrimmerFriendly([item("long", 20, 280, false)], { width: 286, height: 30 }).unplaced).toHaveLength(1);
+    expect(
+      layTrimmerFriendly([item("long", 20, 280, false)], { width: 286, height: 30 }).unplaced,
+    ).toHaveLength(1);
   });
 
   it("reaches the perfect layout of equal kits", () => {
@@ -61,14 +77,19 @@ describe("layTrimmerFriendly", () => {
   });
 
   it("guillotine refuses an item that fits no bin: it must be taken out before", () => {
-    expect(() => guillotine([item("x", 999, 1, false)], sheet, "area", "across")).toThrow(/does not fit/u);
+    expect(() => guillotine([item("x", 999, 1, false)], sheet, "area", "across")).toThrow(
+      /does not fit/u,
+    );
   });
 });
 
 describe("validateLayout", () => {
   const items = [item("a", 50, 50), item("b", 50, 50)];
   const at = (id: string, x: number, y: number, turned = false) => ({ id, bin: 0, x, y, turned });
-  const check = (placed: Layout["placed"], guillotine = false) => validateLayout({ placed, unplaced: [], trims: [] }, items, sheet, guillotine).map(({ code }) => code);
+  const check = (placed: Layout["placed"], guillotine = false) =>
+    validateLayout({ placed, unplaced: [], trims: [] }, items, sheet, guillotine).map(
+      ({ code }) => code,
+    );
 
   it("finds what is lost, twice, outside, overlapping", () => {
     expect(check([at("a", 0, 0), at("b", 50, 0)])).toEqual([]);
@@ -79,8 +100,17 @@ describe("validateLayout", () => {
   });
 
   it("finds a pinwheel that no straight cut can part", () => {
-    const wheel = [item("1", 60, 30, false), item("2", 30, 60, false), item("3", 60, 30, false), item("4", 30, 60, false)];
+    const wheel = [
+      item("1", 60, 30, false),
+      item("2", 30, 60, false),
+      item("3", 60, 30, false),
+      item("4", 30, 60, false),
+    ];
     const placed = [at("1", 0, 0), at("2", 60, 0), at("3", 30, 60), at("4", 0, 30)];
-    expect(validateLayout({ placed, unplaced: [], trims: [] }, wheel, sheet, true).map(({ code }) => code)).toEqual(["notGuillotine"]);
+    expect(
+      validateLayout({ placed, unplaced: [], trims: [] }, wheel, sheet, true).map(
+        ({ code }) => code,
+      ),
+    ).toEqual(["notGuillotine"]);
   });
 });

@@ -10,20 +10,37 @@ import { layTrimmerFriendly, loadsBound, trimsOf } from "./trimmer.ts";
 import { validateLayout } from "./validate.ts";
 
 const bin: Bin = { width: 280, height: 280 };
-const item = fc.record({ width: fc.integer({ min: 15, max: 140 }), height: fc.integer({ min: 12, max: 120 }), mayTurn: fc.boolean() });
-const items = fc.array(item, { minLength: 1, maxLength: 60 }).map((list) => list.map((one, i): Item => ({ id: `k${i}`, ...one })));
+const item = fc.record({
+  width: fc.integer({ min: 15, max: 140 }),
+  height: fc.integer({ min: 12, max: 120 }),
+  mayTurn: fc.boolean(),
+});
+const items = fc
+  .array(item, { minLength: 1, maxLength: 60 })
+  .map((list) => list.map((one, i): Item => ({ id: `k${i}`, ...one })));
 
-const layoutOf = (placed: readonly PlacedItem[], list: readonly Item[]) => ({ placed, unplaced: [], trims: trimsOf(placed, new Map(list.map((one) => [one.id, one]))) });
-const used = (trims: readonly Bin[]): number => trims.reduce((sum, trim) => sum + trim.width * trim.height, 0);
+const layoutOf = (placed: readonly PlacedItem[], list: readonly Item[]) => ({
+  placed,
+  unplaced: [],
+  trims: trimsOf(placed, new Map(list.map((one) => [one.id, one]))),
+});
+const used = (trims: readonly Bin[]): number =>
+  trims.reduce((sum, trim) => sum + trim.width * trim.height, 0);
 
 describe("every strategy passes the independent check", () => {
   it.each([
     ["shelves", (list: readonly Item[]) => shelves(list, bin)],
     ["columns", (list: readonly Item[]) => columns(list, bin, false)],
     ["columns, turned", (list: readonly Item[]) => columns(list, bin, true)],
-    ["guillotine by short sides", (list: readonly Item[]) => guillotine(list, bin, "shortSide", "shorterLeftover")],
+    [
+      "guillotine by short sides",
+      (list: readonly Item[]) => guillotine(list, bin, "shortSide", "shorterLeftover"),
+    ],
     ["guillotine by area", (list: readonly Item[]) => guillotine(list, bin, "area", "across")],
-    ["guillotine from the corner", (list: readonly Item[]) => guillotine(list, bin, "topLeft", "down")],
+    [
+      "guillotine from the corner",
+      (list: readonly Item[]) => guillotine(list, bin, "topLeft", "down"),
+    ],
   ] as const)("%s", (_, strategy) => {
     fc.assert(
       fc.property(items, (list) => {
@@ -40,9 +57,14 @@ describe("the layout that is used", () => {
       fc.property(items, (list) => {
         const best = layTrimmerFriendly(list, bin);
         expect(best.trims.length).toBeGreaterThanOrEqual(loadsBound(list, bin));
-        for (const placed of [shelves(list, bin), columns(list, bin, false), columns(list, bin, true)]) {
+        for (const placed of [
+          shelves(list, bin),
+          columns(list, bin, false),
+          columns(list, bin, true),
+        ]) {
           const other = layoutOf(placed, list).trims;
-          if (other.length === best.trims.length) expect(used(best.trims)).toBeLessThanOrEqual(used(other) + 1e-6);
+          if (other.length === best.trims.length)
+            expect(used(best.trims)).toBeLessThanOrEqual(used(other) + 1e-6);
           else expect(best.trims.length).toBeLessThan(other.length);
         }
       }),
@@ -52,12 +74,17 @@ describe("the layout that is used", () => {
 
   it("the bound is below what exhaustive search needs, on rows of equal height", () => {
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 20, max: 150 }), { minLength: 1, maxLength: 7 }), (widths) => {
-        const list = widths.map((width, i): Item => ({ id: `k${i}`, width, height: 280, mayTurn: false }));
-        const needed = fewestBins(widths, 280);
-        expect(loadsBound(list, bin)).toBeLessThanOrEqual(needed);
-        expect(layTrimmerFriendly(list, bin).trims.length).toBeGreaterThanOrEqual(needed);
-      }),
+      fc.property(
+        fc.array(fc.integer({ min: 20, max: 150 }), { minLength: 1, maxLength: 7 }),
+        (widths) => {
+          const list = widths.map(
+            (width, i): Item => ({ id: `k${i}`, width, height: 280, mayTurn: false }),
+          );
+          const needed = fewestBins(widths, 280);
+          expect(loadsBound(list, bin)).toBeLessThanOrEqual(needed);
+          expect(layTrimmerFriendly(list, bin).trims.length).toBeGreaterThanOrEqual(needed);
+        },
+      ),
       { seed: 123, numRuns: 80 },
     );
   });
@@ -71,8 +98,12 @@ describe("the layout that is used", () => {
           expect(trim.width <= bin.width + 1e-6 && trim.height <= bin.height + 1e-6).toBe(true);
           for (const at of made.placed.filter(({ bin: own }) => own === load)) {
             const own = byId.get(at.id) as Item;
-            expect(at.x + (at.turned ? own.height : own.width)).toBeLessThanOrEqual(trim.width + 1e-6);
-            expect(at.y + (at.turned ? own.width : own.height)).toBeLessThanOrEqual(trim.height + 1e-6);
+            expect(at.x + (at.turned ? own.height : own.width)).toBeLessThanOrEqual(
+              trim.width + 1e-6,
+            );
+            expect(at.y + (at.turned ? own.width : own.height)).toBeLessThanOrEqual(
+              trim.height + 1e-6,
+            );
           }
         });
       }),
@@ -82,7 +113,15 @@ describe("the layout that is used", () => {
 
   it("the order in which kits come does not lose any of them", () => {
     const random = seededRandom(5);
-    const list = Array.from({ length: 40 }, (_, i): Item => ({ id: `k${i}`, width: 20 + random() * 80, height: 15 + random() * 40, mayTurn: true }));
+    const list = Array.from(
+      { length: 40 },
+      (_, i): Item => ({
+        id: `k${i}`,
+        width: 20 + random() * 80,
+        height: 15 + random() * 40,
+        mayTurn: true,
+      }),
+    );
     for (let turn = 0; turn < 5; turn++) {
       const shuffled = [...list].sort(() => random() - 0.5);
       const made = layTrimmerFriendly(shuffled, bin);

@@ -1,10 +1,25 @@
 /** One door to all ways of laying out: what goes where, what it takes, and how that stands against bounds and plain boxes. */
 import { intersection } from "../geometry/boolean.ts";
-import { boxHeight, boxOf, boxWidth, type Point, type Polygons, polygonsArea, rectRing } from "../geometry/polygon.ts";
+import {
+  boxHeight,
+  boxOf,
+  boxWidth,
+  type Point,
+  type Polygons,
+  polygonsArea,
+  rectRing,
+} from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
 import { type Block, blockOf } from "./blocks.ts";
 import { inscribedBox } from "./inscribed.ts";
-import type { Item, ShapeItem, ShapeLayout, ShapePlacement, ShapeScrap, ShapeStock } from "./problem.ts";
+import type {
+  Item,
+  ShapeItem,
+  ShapeLayout,
+  ShapePlacement,
+  ShapeScrap,
+  ShapeStock,
+} from "./problem.ts";
 import { turnedBy } from "./raster.ts";
 import { type BoxFill, searchBoxes } from "./strategies/skyline.ts";
 import { layTight } from "./tight.ts";
@@ -63,20 +78,33 @@ export function pack(problem: PackProblem): Packed {
   };
   const layout = problem.mode === "trimmer" ? straightCuts(shapes) : layTight(shapes);
   const byId = new Map(blocks.map((block) => [block.item.id, block]));
-  const placements = layout.placements.flatMap((at) => (byId.get(at.id) as Block).members.map((member) => ({ ...member.placed(at), bin: at.bin })));
-  const unplaced = layout.unplaced.flatMap(({ id, reason }) => (byId.get(id) as Block).members.map((member) => ({ id: member.id, reason })));
+  const placements = layout.placements.flatMap((at) =>
+    (byId.get(at.id) as Block).members.map((member) => ({ ...member.placed(at), bin: at.bin })),
+  );
+  const unplaced = layout.unplaced.flatMap(({ id, reason }) =>
+    (byId.get(id) as Block).members.map((member) => ({ id: member.id, reason })),
+  );
   const ends = endsOf(layout.placements, shapes.items);
   const { stock } = problem;
   const own = [...ends].filter(([bin]) => !problem.scraps.some(({ id }) => id === bin));
   const length = own.reduce((sum, [, end]) => sum + end, 0);
-  const onStock = new Set(layout.placements.filter(({ bin }) => !problem.scraps.some(({ id }) => id === bin)).map(({ id }) => id));
-  const area = blocks.filter(({ item }) => onStock.has(item.id)).reduce((sum, { item }) => sum + polygonsArea(item.polygons), 0);
+  const onStock = new Set(
+    layout.placements
+      .filter(({ bin }) => !problem.scraps.some(({ id }) => id === bin))
+      .map(({ id }) => id),
+  );
+  const area = blocks
+    .filter(({ item }) => onStock.has(item.id))
+    .reduce((sum, { item }) => sum + polygonsArea(item.polygons), 0);
   const lost = new Set(layout.unplaced.map(({ id }) => id));
   return {
     placements,
     unplaced,
     used: { sheets: layout.sheets, length },
-    bound: stock.kind === "strip" ? area / stock.width : Math.ceil(area / (stock.width * stock.height) - 1e-9),
+    bound:
+      stock.kind === "strip"
+        ? area / stock.width
+        : Math.ceil(area / (stock.width * stock.height) - 1e-9),
     share: length > 0 ? area / (stock.width * length) : 0,
     boxes: boxesNeed(
       blocks.filter(({ item }) => !lost.has(item.id)).map(({ item }) => item),
@@ -93,15 +121,24 @@ function blocksOf({ items, mode, clearance }: PackProblem): Block[] {
     const key = item.group === undefined ? `item ${item.id}` : `group ${item.group}`;
     groups.set(key, [...(groups.get(key) ?? []), item]);
   }
-  const rigid = [...groups.values()].map((members): { seat: string | undefined; item: ShapeItem; members: readonly string[] } => {
-    const shared = (members[0] as PackItem).turns.filter((turn) => members.every(({ turns }) => turns.includes(turn)));
-    return {
-      seat: members.find(({ seat }) => seat !== undefined)?.seat,
-      members: members.map(({ id }) => id),
-      item: { id: members[0]?.id ?? "", polygons: members.flatMap(({ polygons }) => polygons), turns: shared.length > 0 ? shared : [0] },
-    };
-  });
-  if (mode !== "bySeat") return rigid.map(({ item, members }) => blockOf([{ item, members }], clearance));
+  const rigid = [...groups.values()].map(
+    (members): { seat: string | undefined; item: ShapeItem; members: readonly string[] } => {
+      const shared = (members[0] as PackItem).turns.filter((turn) =>
+        members.every(({ turns }) => turns.includes(turn)),
+      );
+      return {
+        seat: members.find(({ seat }) => seat !== undefined)?.seat,
+        members: members.map(({ id }) => id),
+        item: {
+          id: members[0]?.id ?? "",
+          polygons: members.flatMap(({ polygons }) => polygons),
+          turns: shared.length > 0 ? shared : [0],
+        },
+      };
+    },
+  );
+  if (mode !== "bySeat")
+    return rigid.map(({ item, members }) => blockOf([{ item, members }], clearance));
   const seats = new Map<string, typeof rigid>();
   for (const one of rigid) {
     const key = one.seat === undefined ? `item ${one.item.id}` : `seat ${one.seat}`;
@@ -123,7 +160,17 @@ function straightCuts({ items, scraps, stock, clearance }: Shapes): ShapeLayout 
     const turned = item.turns.map((turn) => ({ turn, ...turnedBy(item.polygons, turn) }));
     const first = turned[0] as (typeof turned)[number];
     const quarter = turned.find(({ turn }) => (((turn - first.turn) % 180) + 180) % 180 === 90);
-    return { item, first, quarter, box: { id: item.id, width: first.width + clearance, height: first.height + clearance, mayTurn: quarter !== undefined } satisfies Item };
+    return {
+      item,
+      first,
+      quarter,
+      box: {
+        id: item.id,
+        width: first.width + clearance,
+        height: first.height + clearance,
+        mayTurn: quarter !== undefined,
+      } satisfies Item,
+    };
   });
   const byId = new Map(boxed.map((one) => [one.item.id, one]));
   const placements: ShapePlacement[] = [];
@@ -145,25 +192,35 @@ function straightCuts({ items, scraps, stock, clearance }: Shapes): ShapeLayout 
     const taken = new Set(here.map((at) => at.id));
     left = left.filter(({ item }) => !taken.has(item.id));
   }
-  const height = stock.kind === "sheet" ? stock.height : left.reduce((sum, { box }) => sum + Math.max(box.width, box.height), 1);
+  const height =
+    stock.kind === "sheet"
+      ? stock.height
+      : left.reduce((sum, { box }) => sum + Math.max(box.width, box.height), 1);
   const laid = layTrimmerFriendly(
     left.map(({ box }) => box),
     { width: stock.width + clearance, height: height + clearance },
   );
   const most = stock.kind === "sheet" ? (stock.most ?? Number.POSITIVE_INFINITY) : 1;
-  for (const at of laid.placed) if (at.bin < most) place(at.id, stock.kind === "strip" ? "strip" : `sheet-${at.bin + 1}`, at.x, at.y, at.turned);
+  for (const at of laid.placed)
+    if (at.bin < most)
+      place(at.id, stock.kind === "strip" ? "strip" : `sheet-${at.bin + 1}`, at.x, at.y, at.turned);
   const out = new Set(placements.map(({ id }) => id));
   const tooLarge = new Set(laid.unplaced.map(({ id }) => id));
   return {
     placements,
-    unplaced: items.filter(({ id }) => !out.has(id)).map(({ id }) => ({ id, reason: tooLarge.has(id) ? "tooLarge" : "noRoom" })),
+    unplaced: items
+      .filter(({ id }) => !out.has(id))
+      .map(({ id }) => ({ id, reason: tooLarge.has(id) ? "tooLarge" : "noRoom" })),
     sheets: stock.kind === "sheet" ? Math.min(most, laid.trims.length) : 0,
     length: Math.max(0, ...laid.trims.slice(-1).map((trim) => trim.height - clearance)),
   };
 }
 
 /** Lowest edge reached in each bin, mm from its start. */
-function endsOf(placements: readonly ShapePlacement[], items: readonly ShapeItem[]): Map<string, number> {
+function endsOf(
+  placements: readonly ShapePlacement[],
+  items: readonly ShapeItem[],
+): Map<string, number> {
   const byId = new Map(items.map((item) => [item.id, item]));
   const ends = new Map<string, number>();
   for (const { id, bin, y, turn } of placements) {
@@ -173,10 +230,17 @@ function endsOf(placements: readonly ShapePlacement[], items: readonly ShapeItem
   return ends;
 }
 
-function boxesNeed(items: readonly ShapeItem[], { stock, clearance: c, seed }: PackProblem): { sheets: number; length: number } {
+function boxesNeed(
+  items: readonly ShapeItem[],
+  { stock, clearance: c, seed }: PackProblem,
+): { sheets: number; length: number } {
   const boxes = items.map((item) => {
     const box = boxOf(item.polygons);
-    return { width: boxWidth(box) + c, height: boxHeight(box) + c, mayTurn: item.turns.some((turn) => turn % 180 !== 0) };
+    return {
+      width: boxWidth(box) + c,
+      height: boxHeight(box) + c,
+      mayTurn: item.turns.some((turn) => turn % 180 !== 0),
+    };
   });
   const height = stock.kind === "sheet" ? stock.height : ENDLESS_MM;
   const random = seededRandom(seed);
@@ -184,8 +248,13 @@ function boxesNeed(items: readonly ShapeItem[], { stock, clearance: c, seed }: P
   let sheets = 0;
   let length = 0;
   while (left.length > 0) {
-    const better = (a: BoxFill, b: BoxFill) => a.area > b.area + 1e-6 || (a.area > b.area - 1e-6 && a.length < b.length - 1e-6);
-    const fill = searchBoxes(boxes, left, stock.width + c, height + c, { work: (BOXES_SECONDS * 50e6) / (sheets + 1) ** 2, random, better });
+    const better = (a: BoxFill, b: BoxFill) =>
+      a.area > b.area + 1e-6 || (a.area > b.area - 1e-6 && a.length < b.length - 1e-6);
+    const fill = searchBoxes(boxes, left, stock.width + c, height + c, {
+      work: (BOXES_SECONDS * 50e6) / (sheets + 1) ** 2,
+      random,
+      better,
+    });
     if (fill.spots.length === 0) break;
     const taken = new Set(fill.spots.map(({ index }) => index));
     left = left.filter((i) => !taken.has(i));
@@ -195,9 +264,20 @@ function boxesNeed(items: readonly ShapeItem[], { stock, clearance: c, seed }: P
   return { sheets: stock.kind === "sheet" ? sheets : 0, length };
 }
 
-function leftoversOf({ scraps, stock }: PackProblem, ends: ReadonlyMap<string, number>): Packed["leftovers"] {
-  const rest = (bin: string, width: number, from: number, to: number, minX = 0): { bin: string; polygon: Polygons }[] =>
-    Math.min(width, to - from) < WORTH_KEEPING_MM ? [] : [{ bin, polygon: [[rectRing(minX, from, minX + width, to) as readonly Point[]]] }];
+function leftoversOf(
+  { scraps, stock }: PackProblem,
+  ends: ReadonlyMap<string, number>,
+): Packed["leftovers"] {
+  const rest = (
+    bin: string,
+    width: number,
+    from: number,
+    to: number,
+    minX = 0,
+  ): { bin: string; polygon: Polygons }[] =>
+    Math.min(width, to - from) < WORTH_KEEPING_MM
+      ? []
+      : [{ bin, polygon: [[rectRing(minX, from, minX + width, to) as readonly Point[]]] }];
   return [...ends].flatMap(([bin, end]) => {
     const scrap = scraps.find(({ id }) => id === bin);
     if (!scrap) return stock.kind === "sheet" ? rest(bin, stock.width, end, stock.height) : [];
@@ -208,6 +288,10 @@ function leftoversOf({ scraps, stock }: PackProblem, ends: ReadonlyMap<string, n
 }
 
 /** The part of a scrap below a straight cut, as the rectangle test sees it: the scrap with everything above blocked. */
-function belowCut(polygon: Polygons, from: number, box: { minX: number; maxX: number; maxY: number }): Polygons {
+function belowCut(
+  polygon: Polygons,
+  from: number,
+  box: { minX: number; maxX: number; maxY: number },
+): Polygons {
   return intersection(polygon, [[rectRing(box.minX - 1, from, box.maxX + 1, box.maxY + 1)]]);
 }

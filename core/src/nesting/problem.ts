@@ -16,7 +16,12 @@ export interface ShapeScrap {
 }
 
 export type ShapeStock =
-  | { readonly kind: "sheet"; readonly width: number; readonly height: number /** How many there are; no limit when left out. */; readonly most?: number }
+  | {
+      readonly kind: "sheet";
+      readonly width: number;
+      readonly height: number /** How many there are; no limit when left out. */;
+      readonly most?: number;
+    }
   | { readonly kind: "strip"; readonly width: number };
 
 export interface ShapeProblem {
@@ -86,5 +91,7 @@ export interface Layout {
 
 /** Width and height of an item as it lies. */
 export function lyingSize(item: Item, turned: boolean): Bin {
-  return turned ? { width: item.height, height: item.width } : { width: item.width, height: item.height };
+  return turned
+    ? { width: item.height, height: item.width }
+    : { width: item.width, height: item.height };
 }

@@ -10,14 +10,28 @@ const covers = (raster: Raster, x: number, y: number, by: Grid): boolean => {
   const column = Math.floor(x / by.column) - raster.left;
   if (column < 0 || column >= raster.columns) return false;
   for (let i = raster.first[column] as number; i < (raster.first[column + 1] as number); i++)
-    if (y >= (raster.from[i] as number) * by.cell - 1e-6 && y <= (raster.to[i] as number) * by.cell + 1e-6) return true;
+    if (
+      y >= (raster.from[i] as number) * by.cell - 1e-6 &&
+      y <= (raster.to[i] as number) * by.cell + 1e-6
+    )
+      return true;
   return false;
 };
-const star = fc.array(fc.double({ min: 0.3, max: 1, noNaN: true }), { minLength: 3, maxLength: 10 }).map((radii): Polygons => {
-  const points = radii.map((r, i): Point => [10 * r * Math.cos((2 * Math.PI * i) / radii.length), 10 * r * Math.sin((2 * Math.PI * i) / radii.length)]);
-  const [minX, minY] = [Math.min(...points.map(([x]) => x)), Math.min(...points.map(([, y]) => y))];
-  return [[points.map(([x, y]): Point => [x - minX, y - minY])]];
-});
+const star = fc
+  .array(fc.double({ min: 0.3, max: 1, noNaN: true }), { minLength: 3, maxLength: 10 })
+  .map((radii): Polygons => {
+    const points = radii.map(
+      (r, i): Point => [
+        10 * r * Math.cos((2 * Math.PI * i) / radii.length),
+        10 * r * Math.sin((2 * Math.PI * i) / radii.length),
+      ],
+    );
+    const [minX, minY] = [
+      Math.min(...points.map(([x]) => x)),
+      Math.min(...points.map(([, y]) => y)),
+    ];
+    return [[points.map(([x, y]): Point => [x - minX, y - minY])]];
+  });
 
 describe("rasterOf", () => {
   it("never leaves out a point within reach of the shape, nor takes in one that is a column and a cell farther", () => {
@@ -30,7 +44,13 @@ describe("rasterOf", () => {
           Math.min(
             ...ring.map(([ax, ay], i) => {
               const [bx, by] = ring[(i + 1) % ring.length] as Point;
-              const t = Math.min(1, Math.max(0, ((x - ax) * (bx - ax) + (y - ay) * (by - ay)) / ((bx - ax) ** 2 + (by - ay) ** 2)));
+              const t = Math.min(
+                1,
+                Math.max(
+                  0,
+                  ((x - ax) * (bx - ax) + (y - ay) * (by - ay)) / ((bx - ax) ** 2 + (by - ay) ** 2),
+                ),
+              );
               return Math.hypot(x - ax - t * (bx - ax), y - ay - t * (by - ay));
             }),
           );
@@ -38,7 +58,8 @@ describe("rasterOf", () => {
           const [x, y] = [-4 + 28 * random(), -4 + 28 * random()];
           const away = pointInPolygon([x, y], polygons[0] ?? []) ? 0 : toRim(x, y);
           if (away < reach - 1e-6) expect(covers(raster, x, y, grid)).toBe(true);
-          if (away > reach + grid.column + grid.cell + 1e-6) expect(covers(raster, x, y, grid)).toBe(false);
+          if (away > reach + grid.column + grid.cell + 1e-6)
+            expect(covers(raster, x, y, grid)).toBe(false);
         }
       }),
       { seed: 61, numRuns: 60 },
@@ -55,7 +76,12 @@ describe("outsideOf", () => {
     for (let i = 0; i < 2000; i++) {
       const [x, y] = [20 * random(), 12 * random()];
       const hole = x > 8 && x < 12 && y > 4 && y < 8;
-      const wellInside = (x < 8 - 0.9 || x > 12 + 0.9 || y < 4 - 0.4 || y > 8 + 0.4) && x > 0.9 && x < 19.1 && y > 0.4 && y < 11.6;
+      const wellInside =
+        (x < 8 - 0.9 || x > 12 + 0.9 || y < 4 - 0.4 || y > 8 + 0.4) &&
+        x > 0.9 &&
+        x < 19.1 &&
+        y > 0.4 &&
+        y < 11.6;
       if (hole) expect(covers(raster, x, y, grid)).toBe(true);
       if (wellInside) expect(covers(raster, x, y, grid)).toBe(false);
       if (wellInside) inside++;
@@ -72,7 +98,10 @@ describe("Arena.scan", () => {
         [
           Array.from({ length: 7 }, (_, i): Point => {
             const r = 4 + 6 * random();
-            return [10 + r * Math.cos((2 * Math.PI * i) / 7), 10 + r * Math.sin((2 * Math.PI * i) / 7)];
+            return [
+              10 + r * Math.cos((2 * Math.PI * i) / 7),
+              10 + r * Math.sin((2 * Math.PI * i) / 7),
+            ];
           }),
         ],
       ];
@@ -81,7 +110,13 @@ describe("Arena.scan", () => {
     });
     const arena = new Arena(grid, shapes, [{ width: 60, height: 60, outside: null }]);
     for (let round = 0; round < 40; round++) {
-      for (let i = 0; i < 8; i++) arena.put(i, { bin: 0, turn: 0, x: Math.floor(random() * arena.lastX(i, 0, 0)), y: Math.floor(random() * arena.lastY(i, 0, 0)) });
+      for (let i = 0; i < 8; i++)
+        arena.put(i, {
+          bin: 0,
+          turn: 0,
+          x: Math.floor(random() * arena.lastX(i, 0, 0)),
+          y: Math.floor(random() * arena.lastY(i, 0, 0)),
+        });
       const x = Math.floor(random() * arena.lastX(0, 0, 0));
       const [low, high] = [10, 150];
       arena.gather(0, 0, 0, low, high);

@@ -3,7 +3,14 @@
  * After the scanline representation of Umetani and Murakami (2022). Never smaller than the shape, so that two rasters
  * that do not overlap stand for two shapes that do not.
  */
-import { boxOf, boxOfPoints, mapPoints, type Point, type Polygons, type Ring } from "../geometry/polygon.ts";
+import {
+  boxOf,
+  boxOfPoints,
+  mapPoints,
+  type Point,
+  type Polygons,
+  type Ring,
+} from "../geometry/polygon.ts";
 
 export interface Grid {
   /** Width of a column, mm. */
@@ -54,7 +61,11 @@ class Gathered {
   }
 
   private grow(): void {
-    const [from, to, next] = [new Float64Array(2 * this.count), new Float64Array(2 * this.count), new Int32Array(2 * this.count)];
+    const [from, to, next] = [
+      new Float64Array(2 * this.count),
+      new Float64Array(2 * this.count),
+      new Int32Array(2 * this.count),
+    ];
     from.set(this.from);
     to.set(this.to);
     next.set(this.next);
@@ -64,10 +75,12 @@ class Gathered {
   /** Spans of a column in order, joined where they touch or are nearer than `bridge`: [from, to, from, to, …]. */
   merged(column: number, bridge: number): number[] {
     const out: number[] = [];
-    for (let i = this.heads[column] as number; i >= 0; i = this.next[i] as number) insertInto(out, this.from[i] as number, this.to[i] as number);
+    for (let i = this.heads[column] as number; i >= 0; i = this.next[i] as number)
+      insertInto(out, this.from[i] as number, this.to[i] as number);
     let kept = 0;
     for (let k = 2; k < out.length; k += 2) {
-      if ((out[k] as number) <= (out[kept + 1] as number) + bridge) out[kept + 1] = Math.max(out[kept + 1] as number, out[k + 1] as number);
+      if ((out[k] as number) <= (out[kept + 1] as number) + bridge)
+        out[kept + 1] = Math.max(out[kept + 1] as number, out[k + 1] as number);
       else {
         kept += 2;
         out[kept] = out[k] as number;
@@ -108,7 +121,8 @@ export function rasterOf(polygons: Polygons, reach: number, grid: Grid, bridge =
   const gathered = new Gathered(Math.max(1, right - left));
   for (const polygon of atOrigin) {
     addInsideInto(gathered, polygon, left, grid.column);
-    if (reach > 0 || !grid.fair) for (const ring of polygon) addRimInto(gathered, ring, reach, left, grid);
+    if (reach > 0 || !grid.fair)
+      for (const ring of polygon) addRimInto(gathered, ring, reach, left, grid);
   }
   return packed(gathered, left, grid, bridge);
 }
@@ -143,7 +157,12 @@ export function outsideOf(stock: Polygons, grid: Grid): Raster {
 const OUTSIDE_CELLS = 64;
 
 /** Stretches between pairs of crossings, by the parity of the column's middle. */
-function addInsideInto(gathered: Gathered, polygon: readonly Ring[], left: number, column: number): void {
+function addInsideInto(
+  gathered: Gathered,
+  polygon: readonly Ring[],
+  left: number,
+  column: number,
+): void {
   const crossings: number[][] = Array.from({ length: gathered.columns }, () => []);
   for (const ring of polygon) {
     for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
@@ -154,23 +173,34 @@ function addInsideInto(gathered: Gathered, polygon: readonly Ring[], left: numbe
       for (let k = firstColumn; k < gathered.columns; k++) {
         const x = (k + left + 0.5) * column;
         if (x >= q[0]) break;
-        if (x >= p[0]) (crossings[k] as number[]).push(p[1] + ((x - p[0]) / (q[0] - p[0])) * (q[1] - p[1]));
+        if (x >= p[0])
+          (crossings[k] as number[]).push(p[1] + ((x - p[0]) / (q[0] - p[0])) * (q[1] - p[1]));
       }
     }
   }
   crossings.forEach((at, k) => {
     at.sort((a, b) => a - b);
-    for (let i = 0; i + 1 < at.length; i += 2) gathered.add(k, at[i] as number, at[i + 1] as number);
+    for (let i = 0; i + 1 < at.length; i += 2)
+      gathered.add(k, at[i] as number, at[i + 1] as number);
   });
 }
 
 /** Every edge grown by `reach` on all sides: a capsule, whose extent within each column is exact. */
-function addRimInto(gathered: Gathered, ring: Ring, reach: number, left: number, { column, fair }: Grid): void {
+function addRimInto(
+  gathered: Gathered,
+  ring: Ring,
+  reach: number,
+  left: number,
+  { column, fair }: Grid,
+): void {
   for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
     const [a, b] = [ring[j] as Point, ring[i] as Point];
     const [p, q] = a[0] <= b[0] ? [a, b] : [b, a];
     const firstColumn = Math.max(0, Math.floor((p[0] - reach + GRID_SLACK_MM) / column) - left);
-    const lastColumn = Math.min(gathered.columns - 1, Math.ceil((q[0] + reach - GRID_SLACK_MM) / column) - 1 - left);
+    const lastColumn = Math.min(
+      gathered.columns - 1,
+      Math.ceil((q[0] + reach - GRID_SLACK_MM) / column) - 1 - left,
+    );
     for (let k = firstColumn; k <= lastColumn; k++) {
       const middle = (k + left + 0.5) * column;
       if (fair && (middle < p[0] - reach || middle > q[0] + reach)) continue;
@@ -181,7 +211,14 @@ function addRimInto(gathered: Gathered, ring: Ring, reach: number, left: number,
 }
 
 /** Largest sign·y of the capsule round p..q (p left of q) for x in [low, high], which the capsule touches. */
-function farthest(p: Point, q: Point, reach: number, low: number, high: number, sign: 1 | -1): number {
+function farthest(
+  p: Point,
+  q: Point,
+  reach: number,
+  low: number,
+  high: number,
+  sign: 1 | -1,
+): number {
   const [py, qy] = [sign * p[1], sign * q[1]];
   const peak = py > qy ? p : q;
   const x = Math.min(high, Math.max(low, peak[0]));
@@ -191,7 +228,8 @@ function farthest(p: Point, q: Point, reach: number, low: number, high: number, 
   const length = Math.hypot(q[0] - p[0], q[1] - p[1]);
   const [nx, ny] = length === 0 ? [0, 1] : [-(qy - py) / length, (q[0] - p[0]) / length];
   const [from, to] = [p[0] + reach * nx, q[0] + reach * nx];
-  if (x >= from && x <= to && to > from) return py + reach * ny + ((x - from) / (to - from)) * (qy - py);
+  if (x >= from && x <= to && to > from)
+    return py + reach * ny + ((x - from) / (to - from)) * (qy - py);
   const [end, endY] = x < from ? [p[0], py] : [q[0], qy];
   return endY + Math.sqrt(Math.max(0, reach * reach - (x - end) * (x - end)));
 }
@@ -203,12 +241,16 @@ function packed(gathered: Gathered, left: number, grid: Grid, bridge: number): R
   for (let k = 0; k < gathered.columns; k++) {
     const joined = gathered.merged(k, bridge);
     for (let i = 0; i < joined.length; i += 2) {
-      const [low, high] = [(joined[i] as number) / grid.cell, (joined[i + 1] as number) / grid.cell];
+      const [low, high] = [
+        (joined[i] as number) / grid.cell,
+        (joined[i + 1] as number) / grid.cell,
+      ];
       const a = grid.fair ? Math.round(low) : Math.floor(low + GRID_SLACK_MM);
       const b = grid.fair ? Math.round(high) : Math.ceil(high - GRID_SLACK_MM);
       const last = from.length - 1;
       if (b <= a) continue;
-      if (last >= (first[k] as number) && a <= (to[last] as number)) to[last] = Math.max(to[last] as number, b);
+      if (last >= (first[k] as number) && a <= (to[last] as number))
+        to[last] = Math.max(to[last] as number, b);
       else {
         from.push(a);
         to.push(b);
@@ -218,7 +260,15 @@ function packed(gathered: Gathered, left: number, grid: Grid, bridge: number): R
   }
   const top = from.reduce((least, value) => Math.min(least, value), 0);
   const bottom = to.reduce((most, value) => Math.max(most, value), 0);
-  return { left, columns: gathered.columns, first, from: Int32Array.from(from), to: Int32Array.from(to), top, bottom };
+  return {
+    left,
+    columns: gathered.columns,
+    first,
+    from: Int32Array.from(from),
+    to: Int32Array.from(to),
+    top,
+    bottom,
+  };
 }
 
 export interface Turned {
@@ -233,14 +283,28 @@ export interface Turned {
 /** Turned about the item's own origin, clockwise on screen, degrees. Quarter turns are exact. */
 export function turnedBy(polygons: Polygons, degrees: number): Turned {
   const [c, s] = cosSin(degrees);
-  const turned = c === 1 ? polygons : mapPoints(polygons, ([x, y]) => [c * x - s * y, s * x + c * y]);
+  const turned =
+    c === 1 ? polygons : mapPoints(polygons, ([x, y]) => [c * x - s * y, s * x + c * y]);
   const box = boxOfPoints(turned.flatMap((polygon) => polygon[0] ?? []));
-  return { polygons: turned, width: box.maxX - box.minX, height: box.maxY - box.minY, minX: box.minX, minY: box.minY };
+  return {
+    polygons: turned,
+    width: box.maxX - box.minX,
+    height: box.maxY - box.minY,
+    minX: box.minX,
+    minY: box.minY,
+  };
 }
 
 /** Cosine and sine; exact for quarter turns. */
 export function cosSin(degrees: number): readonly [number, number] {
   const quarter = ((degrees % 360) + 360) % 360;
-  const exact: Record<number, readonly [number, number]> = { 0: [1, 0], 90: [0, 1], 180: [-1, 0], 270: [0, -1] };
-  return exact[quarter] ?? [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)];
+  const exact: Record<number, readonly [number, number]> = {
+    0: [1, 0],
+    90: [0, 1],
+    180: [-1, 0],
+    270: [0, -1],
+  };
+  return (
+    exact[quarter] ?? [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)]
+  );
 }

@@ -1,6 +1,13 @@
 /** Items made ready for the search: their turns, their rasters, and where they lie in millimetres. */
 import { simplified } from "../geometry/path.ts";
-import { boxHeight, boxOf, boxWidth, type Point, type Polygons, polygonsArea } from "../geometry/polygon.ts";
+import {
+  boxHeight,
+  boxOf,
+  boxWidth,
+  type Point,
+  type Polygons,
+  polygonsArea,
+} from "../geometry/polygon.ts";
 import { Arena, type ArenaBin, type Lying, NOWHERE, type Spot } from "./arena.ts";
 import type { ShapeItem } from "./problem.ts";
 import { type Grid, rasterOf, type Turned, turnedBy } from "./raster.ts";
@@ -18,7 +25,15 @@ const FAIR_GROWTH = 0.2;
 const LARGEST_COLUMN_MM = 4;
 const SMALLEST_COLUMN_MM = 0.1;
 const SETTLE_ROUNDS = 25;
-const EMPTY = { left: 0, columns: 0, first: new Int32Array(1), from: new Int32Array(0), to: new Int32Array(0), top: 0, bottom: 0 };
+const EMPTY = {
+  left: 0,
+  columns: 0,
+  first: new Int32Array(1),
+  from: new Int32Array(0),
+  to: new Int32Array(0),
+  top: 0,
+  bottom: 0,
+};
 
 export interface Ready {
   readonly item: ShapeItem;
@@ -38,19 +53,37 @@ export function prepare(item: ShapeItem, counters: boolean): Ready {
   const { turns, turned } = differing(polygons, item.turns.length > 0 ? item.turns : [0]);
   const box = boxOf(item.polygons);
   const area = polygonsArea(item.polygons);
-  const isBox = Math.abs(boxWidth(box) * boxHeight(box) - area) <= 1e-6 * area && item.polygons.length === 1;
-  return { item, turns, turned, outline: polygons, area, isBox, points: polygons.reduce((sum, polygon) => sum + polygon.reduce((own, ring) => own + ring.length, 0), 0) };
+  const isBox =
+    Math.abs(boxWidth(box) * boxHeight(box) - area) <= 1e-6 * area && item.polygons.length === 1;
+  return {
+    item,
+    turns,
+    turned,
+    outline: polygons,
+    area,
+    isBox,
+    points: polygons.reduce(
+      (sum, polygon) => sum + polygon.reduce((own, ring) => own + ring.length, 0),
+      0,
+    ),
+  };
 }
 
 /** A ring looks the same whichever way it is turned: looking at it once is enough. */
-function differing(polygons: Polygons, turns: readonly number[]): { turns: number[]; turned: Turned[] } {
+function differing(
+  polygons: Polygons,
+  turns: readonly number[],
+): { turns: number[]; turned: Turned[] } {
   const seen: { turn: number; turned: Turned; middle: Point; look?: string }[] = [];
   for (const turn of turns) {
     const turned = turnedBy(polygons, turn);
     const one: (typeof seen)[number] = { turn, turned, middle: middleOf(turned) };
     // Only what has its points equally spread in an equal box can look the same; for those every point is compared.
     const alike = seen.filter(
-      (other) => nearly(other.turned.width, turned.width) && nearly(other.turned.height, turned.height) && other.middle.every((value, i) => nearly(value, one.middle[i] as number)),
+      (other) =>
+        nearly(other.turned.width, turned.width) &&
+        nearly(other.turned.height, turned.height) &&
+        other.middle.every((value, i) => nearly(value, one.middle[i] as number)),
     );
     const look = (of: (typeof seen)[number]) => (of.look ??= lookOf(of.turned));
     if (!alike.some((other) => look(other) === look(one))) seen.push(one);
@@ -74,7 +107,11 @@ function middleOf({ polygons, minX, minY }: Turned): Point {
 }
 
 function lookOf({ polygons, minX, minY }: Turned): string {
-  const points = polygons.flatMap((polygon) => polygon.flatMap((ring) => ring.map(([x, y]) => `${(x - minX).toFixed(3)} ${(y - minY).toFixed(3)}`)));
+  const points = polygons.flatMap((polygon) =>
+    polygon.flatMap((ring) =>
+      ring.map(([x, y]) => `${(x - minX).toFixed(3)} ${(y - minY).toFixed(3)}`),
+    ),
+  );
   return points.sort().join(",").replaceAll("-0.000", "0.000");
 }
 
@@ -101,9 +138,14 @@ export function quarterOf({ turns }: Ready): number {
 }
 
 function gridFor(members: readonly Ready[], kind: GridKind): Grid {
-  const sides = members.map(({ turned }) => Math.min(...turned.map((t) => Math.min(t.width, t.height)))).sort((a, b) => a - b);
+  const sides = members
+    .map(({ turned }) => Math.min(...turned.map((t) => Math.min(t.width, t.height))))
+    .sort((a, b) => a - b);
   const middling = sides[Math.floor(sides.length / 2)] ?? 1;
-  const column = Math.min(LARGEST_COLUMN_MM, Math.max(SMALLEST_COLUMN_MM, middling / COLUMNS[kind]));
+  const column = Math.min(
+    LARGEST_COLUMN_MM,
+    Math.max(SMALLEST_COLUMN_MM, middling / COLUMNS[kind]),
+  );
   return { column, cell: column / CELLS_A_COLUMN, fair: kind !== "fine" };
 }
 
@@ -125,13 +167,19 @@ export class Rasters {
     private readonly clearance: number,
     private readonly bare: boolean,
   ) {
-    this.grids = { coarse: gridFor(ready, "coarse"), search: gridFor(ready, "search"), fine: gridFor(ready, "fine") };
+    this.grids = {
+      coarse: gridFor(ready, "coarse"),
+      search: gridFor(ready, "search"),
+      fine: gridFor(ready, "fine"),
+    };
   }
 
   /** Work of making those that are still missing, before anything is searched. */
   workFor(members: readonly number[], kind: GridKind): number {
     const { column } = this.grids[kind];
-    return members.filter((i) => !this.made.has(`${kind} ${i}`)).reduce((sum, i) => sum + rasterWork(this.ready[i] as Ready, column), 0);
+    return members
+      .filter((i) => !this.made.has(`${kind} ${i}`))
+      .reduce((sum, i) => sum + rasterWork(this.ready[i] as Ready, column), 0);
   }
 
   arena(members: readonly number[], kind: GridKind, bins: ArenaBin[]): Arena {
@@ -151,11 +199,21 @@ export class Rasters {
     const { outline, turns, turned: exact } = this.ready[i] as Ready;
     // Simplified once: turning does not change what may be left out.
     const plain = outline.map((polygon) => polygon.map((ring) => simplified(ring, simpler)));
-    const left = outline.some((polygon, p) => polygon.some((ring, r) => ring.length !== (plain[p]?.[r]?.length ?? 0))) && !grid.fair ? simpler : 0;
+    const left =
+      outline.some((polygon, p) =>
+        polygon.some((ring, r) => ring.length !== (plain[p]?.[r]?.length ?? 0)),
+      ) && !grid.fair
+        ? simpler
+        : 0;
     const made = exact.map((turned, n): Lying => {
       const rough = turnedBy(plain, turns[n] as number).polygons;
       return {
-        grown: rasterOf(rough, reach + left + (grid.fair ? FAIR_GROWTH * grid.column : 0), grid, 2 * reach),
+        grown: rasterOf(
+          rough,
+          reach + left + (grid.fair ? FAIR_GROWTH * grid.column : 0),
+          grid,
+          2 * reach,
+        ),
         bare: this.bare ? rasterOf(rough, left, grid) : EMPTY,
         width: turned.width,
         height: turned.height,
@@ -166,22 +224,49 @@ export class Rasters {
   }
 }
 
-const rasterWork = ({ points, turned }: Ready, column: number): number => turned.reduce((sum, { width }) => sum + points * WORK_A_POINT + (width / column) * WORK_A_COLUMN, 0);
+const rasterWork = ({ points, turned }: Ready, column: number): number =>
+  turned.reduce(
+    (sum, { width }) => sum + points * WORK_A_POINT + (width / column) * WORK_A_COLUMN,
+    0,
+  );
 
-export function spotIn(arena: Arena, k: number, place: Place, box: { minX: number; minY: number }): Spot {
+export function spotIn(
+  arena: Arena,
+  k: number,
+  place: Place,
+  box: { minX: number; minY: number },
+): Spot {
   const { column, cell } = arena.grid;
   const inside = (value: number, last: number) => Math.max(0, Math.min(Math.round(value), last));
-  return { bin: 0, turn: place.turn, x: inside((place.x - box.minX) / column, arena.lastX(k, place.turn, 0)), y: inside((place.y - box.minY) / cell, arena.lastY(k, place.turn, 0)) };
+  return {
+    bin: 0,
+    turn: place.turn,
+    x: inside((place.x - box.minX) / column, arena.lastX(k, place.turn, 0)),
+    y: inside((place.y - box.minY) / cell, arena.lastY(k, place.turn, 0)),
+  };
 }
 
-export function placeOf(arena: Arena, k: number, id: string, box: { minX: number; minY: number }): Place {
+export function placeOf(
+  arena: Arena,
+  k: number,
+  id: string,
+  box: { minX: number; minY: number },
+): Place {
   const { turn, x, y } = arena.spot(k);
   return { bin: id, turn, x: x * arena.grid.column + box.minX, y: y * arena.grid.cell + box.minY };
 }
 
 /** Separates what another grid laid; where that fails, the smallest of those in each other's way are taken out. */
-export function settle(arena: Arena, fixed: ReadonlySet<number>, areaOf: (k: number) => number, random: () => number, workUpTo: number): void {
-  const lying = Array.from({ length: arena.count }, (_, k) => k).filter((k) => arena.bin[k] !== NOWHERE);
+export function settle(
+  arena: Arena,
+  fixed: ReadonlySet<number>,
+  areaOf: (k: number) => number,
+  random: () => number,
+  workUpTo: number,
+): void {
+  const lying = Array.from({ length: arena.count }, (_, k) => k).filter(
+    (k) => arena.bin[k] !== NOWHERE,
+  );
   for (;;) {
     if (
       separate(
@@ -192,8 +277,16 @@ export function settle(arena: Arena, fixed: ReadonlySet<number>, areaOf: (k: num
       )
     )
       return;
-    const inTheWay = lying.filter((k) => arena.bin[k] !== NOWHERE && !fixed.has(k) && (arena.collisions(k).length > 0 || arena.overhang(k) > 0));
-    const smallest = inTheWay.reduce((best, k) => (best < 0 || areaOf(k) < areaOf(best) ? k : best), -1);
+    const inTheWay = lying.filter(
+      (k) =>
+        arena.bin[k] !== NOWHERE &&
+        !fixed.has(k) &&
+        (arena.collisions(k).length > 0 || arena.overhang(k) > 0),
+    );
+    const smallest = inTheWay.reduce(
+      (best, k) => (best < 0 || areaOf(k) < areaOf(best) ? k : best),
+      -1,
+    );
     if (smallest < 0) return;
     arena.lift(smallest);
   }

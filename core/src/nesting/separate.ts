@@ -34,7 +34,12 @@ export interface Patience {
 const NONE: ReadonlySet<number> = new Set();
 
 /** Result: true when nothing overlaps any more. `suspects` are the items that may overlap now. */
-export function separate(arena: Arena, suspects: Iterable<number>, random: () => number, patience: Patience): boolean {
+export function separate(
+  arena: Arena,
+  suspects: Iterable<number>,
+  random: () => number,
+  patience: Patience,
+): boolean {
   arena.forgetWeights();
   const fixed = patience.fixed ?? NONE;
   let active = new Set(suspects);
@@ -56,7 +61,10 @@ export function separate(arena: Arena, suspects: Iterable<number>, random: () =>
 }
 
 /** Which of the active items and their neighbours overlap, and how much; raises the weights of those pairs. */
-function takeStock(arena: Arena, active: ReadonlySet<number>): { colliding: number[]; total: number } {
+function takeStock(
+  arena: Arena,
+  active: ReadonlySet<number>,
+): { colliding: number[]; total: number } {
   const pairs: { item: number; other: number; cells: number }[] = [];
   const colliding = new Set<number>();
   let total = 0;
@@ -69,13 +77,15 @@ function takeStock(arena: Arena, active: ReadonlySet<number>): { colliding: numb
     worst = Math.max(worst, cells);
   };
   for (const item of active) {
-    for (const { other, cells } of arena.collisions(item)) if (!active.has(other) || item < other) add(item, other, cells);
+    for (const { other, cells } of arena.collisions(item))
+      if (!active.has(other) || item < other) add(item, other, cells);
     if (arena.bin[item] === NOWHERE) continue;
     const overhang = arena.overhang(item);
     if (overhang > 0) add(item, arena.count, overhang);
   }
   arena.ease(EASE);
-  for (const { item, other, cells } of pairs) arena.raise(item, other, (LEAST_RAISE + (MOST_RAISE - LEAST_RAISE) * (cells / worst)) / EASE);
+  for (const { item, other, cells } of pairs)
+    arena.raise(item, other, (LEAST_RAISE + (MOST_RAISE - LEAST_RAISE) * (cells / worst)) / EASE);
   return { colliding: [...colliding], total };
 }
 
@@ -98,19 +108,29 @@ export function improve(arena: Arena, item: number, random: () => number, only?:
       if (only !== undefined && bin !== only) continue;
       // Two of many turns at a time: the others have their chance at the next round.
       const start = Math.floor(random() * turns);
-      for (let k = 0; k < Math.min(FAR_TURNS, turns); k++) lookFar(arena, item, { ...now, bin, turn: (start + k) % turns }, best, random, FAR_COLUMNS);
+      for (let k = 0; k < Math.min(FAR_TURNS, turns); k++)
+        lookFar(arena, item, { ...now, bin, turn: (start + k) % turns }, best, random, FAR_COLUMNS);
     }
     if (best.spot !== now) lookNear(arena, item, best.spot, best, random);
   }
   if (best.spot !== now) arena.put(item, best.spot);
 }
 
-function lookNear(arena: Arena, item: number, { bin, turn, x, y }: Spot, best: Best, random: () => number): void {
+function lookNear(
+  arena: Arena,
+  item: number,
+  { bin, turn, x, y }: Spot,
+  best: Best,
+  random: () => number,
+): void {
   const reach = Math.ceil(arena.lying(item, turn).height / arena.grid.cell / 2);
   const [low, high] = [Math.max(0, y - reach), Math.min(arena.lastY(item, turn, bin), y + reach)];
   if (high < low) return;
   arena.gather(item, turn, bin, low, high);
-  const [from, to] = [Math.max(0, x - LOCAL_COLUMNS), Math.min(arena.lastX(item, turn, bin), x + LOCAL_COLUMNS)];
+  const [from, to] = [
+    Math.max(0, x - LOCAL_COLUMNS),
+    Math.min(arena.lastX(item, turn, bin), x + LOCAL_COLUMNS),
+  ];
   for (let column = from; column <= to; column++) {
     if (Math.abs(column - x) > 1 && random() < SKIP_SHARE) continue;
     arena.scan(item, turn, bin, column, low, high);
@@ -122,7 +142,14 @@ function lookNear(arena: Arena, item: number, { bin, turn, x, y }: Spot, best: B
 }
 
 /** Columns in strides over the whole width of the bin. */
-export function lookFar(arena: Arena, item: number, { bin, turn, y }: Spot, best: Best, random: () => number, columns: number): void {
+export function lookFar(
+  arena: Arena,
+  item: number,
+  { bin, turn, y }: Spot,
+  best: Best,
+  random: () => number,
+  columns: number,
+): void {
   const [lastX, lastY] = [arena.lastX(item, turn, bin), arena.lastY(item, turn, bin)];
   if (lastX < 0 || lastY < 0) return;
   const reach = Math.ceil((FAR_HEIGHTS * tallest(arena)) / arena.grid.cell);
@@ -142,7 +169,10 @@ const TALLEST = new WeakMap<Arena, number>();
 function tallest(arena: Arena): number {
   const known = TALLEST.get(arena);
   if (known !== undefined) return known;
-  const value = arena.shapes.reduce((most, lying) => lying.reduce((m, { height }) => Math.max(m, height), most), 0);
+  const value = arena.shapes.reduce(
+    (most, lying) => lying.reduce((m, { height }) => Math.max(m, height), most),
+    0,
+  );
   TALLEST.set(arena, value);
   return value;
 }

@@ -2,7 +2,15 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { intersection } from "../geometry/boolean.ts";
 import { convexHull } from "../geometry/hull.ts";
-import { boxOf, moved, type Point, type Polygons, polygonsArea, type Ring, rectRing } from "../geometry/polygon.ts";
+import {
+  boxOf,
+  moved,
+  type Point,
+  type Polygons,
+  polygonsArea,
+  type Ring,
+  rectRing,
+} from "../geometry/polygon.ts";
 import type { ShapeItem, ShapeProblem } from "./problem.ts";
 import { noFitOf, overlapping, type Straight, straightOf, touching } from "./straight.ts";
 import { layTouching } from "./strategies/touching.ts";
@@ -10,7 +18,13 @@ import { layTight } from "./tight.ts";
 import { validateShapes } from "./validate-shapes.ts";
 
 const convex = fc
-  .array(fc.tuple(fc.double({ min: 0, max: 60, noNaN: true }), fc.double({ min: 0, max: 40, noNaN: true })), { minLength: 5, maxLength: 12 })
+  .array(
+    fc.tuple(
+      fc.double({ min: 0, max: 60, noNaN: true }),
+      fc.double({ min: 0, max: 40, noNaN: true }),
+    ),
+    { minLength: 5, maxLength: 12 },
+  )
   .map((points): Polygons => [[convexHull(points)]])
   .filter((polygons) => polygonsArea(polygons) > 50);
 const straight = (polygons: Polygons, clearance = 0): Straight => {
@@ -23,7 +37,11 @@ const fromCorner = (polygons: Polygons): Polygons => {
   const { minX, minY } = boxOf(polygons);
   return moved(polygons, -minX, -minY);
 };
-const ringOf = ({ corners }: Straight): Ring => Array.from({ length: corners.length / 2 }, (_, i): Point => [corners[2 * i] as number, corners[2 * i + 1] as number]);
+const ringOf = ({ corners }: Straight): Ring =>
+  Array.from(
+    { length: corners.length / 2 },
+    (_, i): Point => [corners[2 * i] as number, corners[2 * i + 1] as number],
+  );
 const rectangle = (w: number, h: number): Polygons => [[rectRing(0, 0, w, h)]];
 
 describe("straightOf", () => {
@@ -34,7 +52,10 @@ describe("straightOf", () => {
       [10, 30],
     ];
     expect(straightOf([[flag]], 0)).toMatchObject({ width: 20, height: 30, sides: [0, 0, 20, 0] });
-    expect(straightOf([[[...flag].reverse()]], 0)?.perimeter).toBeCloseTo(20 + 2 * Math.hypot(10, 30), 9);
+    expect(straightOf([[[...flag].reverse()]], 0)?.perimeter).toBeCloseTo(
+      20 + 2 * Math.hypot(10, 30),
+      9,
+    );
     expect(straightOf([[rectRing(0, 0, 9, 9), rectRing(3, 3, 6, 6)]], 0)).toBeNull();
     expect(straightOf([...rectangle(5, 5), ...moved(rectangle(5, 5), 20, 0)], 0)).toBeNull();
     const dart: Ring = [
@@ -45,9 +66,24 @@ describe("straightOf", () => {
     ];
     expect(straightOf([[dart]], 0)).toBeNull();
     // In one stroke: turns one way only, but twice around.
-    const pentagram = Array.from({ length: 5 }, (_, i): Point => [10 * Math.cos((4 * Math.PI * i) / 5), 10 * Math.sin((4 * Math.PI * i) / 5)]);
+    const pentagram = Array.from(
+      { length: 5 },
+      (_, i): Point => [10 * Math.cos((4 * Math.PI * i) / 5), 10 * Math.sin((4 * Math.PI * i) / 5)],
+    );
     expect(straightOf([[pentagram]], 0)).toBeNull();
-    expect(straightOf([[Array.from({ length: 60 }, (_, i): Point => [Math.cos((Math.PI * i) / 30), Math.sin((Math.PI * i) / 30)])]], 0)).toBeNull();
+    expect(
+      straightOf(
+        [
+          [
+            Array.from(
+              { length: 60 },
+              (_, i): Point => [Math.cos((Math.PI * i) / 30), Math.sin((Math.PI * i) / 30)],
+            ),
+          ],
+        ],
+        0,
+      ),
+    ).toBeNull();
   });
 
   it("leaves out corners that are none", () => {
@@ -68,14 +104,20 @@ describe("straightOf", () => {
       fc.property(convex, fc.double({ min: 0.5, max: 6, noNaN: true }), (polygons, clearance) => {
         const bare = fromCorner(polygons)[0]?.[0] as Ring;
         const grown = ringOf(straight(polygons, clearance));
-        const toEdge = (p: Point, ring: Ring) => Math.min(...ring.map((a, i) => distanceTo(p, a, ring[(i + 1) % ring.length] as Point)));
+        const toEdge = (p: Point, ring: Ring) =>
+          Math.min(...ring.map((a, i) => distanceTo(p, a, ring[(i + 1) % ring.length] as Point)));
         for (let i = 0; i < grown.length; i++) {
           const [a, b] = [grown[i] as Point, grown[(i + 1) % grown.length] as Point];
-          for (const t of [0, 0.3, 0.7]) expect(toEdge([a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])], bare)).toBeGreaterThan(clearance / 2 - 1e-6);
+          for (const t of [0, 0.3, 0.7])
+            expect(
+              toEdge([a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])], bare),
+            ).toBeGreaterThan(clearance / 2 - 1e-6);
         }
         bare.forEach((a, i) => {
           const b = bare[(i + 1) % bare.length] as Point;
-          expect(toEdge([(a[0] + b[0]) / 2, (a[1] + b[1]) / 2], grown)).toBeLessThan(clearance / 2 + 1e-6);
+          expect(toEdge([(a[0] + b[0]) / 2, (a[1] + b[1]) / 2], grown)).toBeLessThan(
+            clearance / 2 + 1e-6,
+          );
         });
       }),
       { seed: 71, numRuns: 100 },
@@ -85,7 +127,10 @@ describe("straightOf", () => {
 
 function distanceTo(p: Point, a: Point, b: Point): number {
   const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
-  const t = Math.max(0, Math.min(1, ((p[0] - a[0]) * dx + (p[1] - a[1]) * dy) / (dx * dx + dy * dy)));
+  const t = Math.max(
+    0,
+    Math.min(1, ((p[0] - a[0]) * dx + (p[1] - a[1]) * dy) / (dx * dx + dy * dy)),
+  );
   return Math.hypot(p[0] - a[0] - t * dx, p[1] - a[1] - t * dy);
 }
 
@@ -95,7 +140,8 @@ function widestGap(first: Ring, second: Ring): number {
     ...first.map((p, i) => {
       const q = first[(i + 1) % first.length] as Point;
       const along = Math.hypot(q[0] - p[0], q[1] - p[1]);
-      const beside = ([x, y]: Point) => ((q[1] - p[1]) * (x - p[0]) - (q[0] - p[0]) * (y - p[1])) / along;
+      const beside = ([x, y]: Point) =>
+        ((q[1] - p[1]) * (x - p[0]) - (q[0] - p[0]) * (y - p[1])) / along;
       const own = Math.max(...first.map(beside));
       const others = Math.min(...second.map(beside));
       return own < 1e-6 ? others : Number.NEGATIVE_INFINITY;
@@ -107,16 +153,25 @@ describe("no-fit polygons", () => {
   it("tell overlap as a separating line between the outlines does", () => {
     let [overlaps, apart] = [0, 0];
     fc.assert(
-      fc.property(convex, convex, fc.double({ min: -60, max: 60, noNaN: true }), fc.double({ min: -40, max: 40, noNaN: true }), (a, b, x, y) => {
-        const [first, second] = [fromCorner(a)[0]?.[0] as Ring, moved(fromCorner(b), x, y)[0]?.[0] as Ring];
-        const gap = Math.max(widestGap(first, second), widestGap(second, first));
-        const said = overlapping(noFitOf(straight(a), straight(b)), x, y);
-        if (said) overlaps++;
-        else apart++;
-        if (gap > 0) expect(said).toBe(false);
-        if (gap < -1e-5) expect(said).toBe(true);
-        if (polygonsArea(intersection([[first]], [[second]])) > 0.05) expect(said).toBe(true);
-      }),
+      fc.property(
+        convex,
+        convex,
+        fc.double({ min: -60, max: 60, noNaN: true }),
+        fc.double({ min: -40, max: 40, noNaN: true }),
+        (a, b, x, y) => {
+          const [first, second] = [
+            fromCorner(a)[0]?.[0] as Ring,
+            moved(fromCorner(b), x, y)[0]?.[0] as Ring,
+          ];
+          const gap = Math.max(widestGap(first, second), widestGap(second, first));
+          const said = overlapping(noFitOf(straight(a), straight(b)), x, y);
+          if (said) overlaps++;
+          else apart++;
+          if (gap > 0) expect(said).toBe(false);
+          if (gap < -1e-5) expect(said).toBe(true);
+          if (polygonsArea(intersection([[first]], [[second]])) > 0.05) expect(said).toBe(true);
+        },
+      ),
       { seed: 72, numRuns: 400 },
     );
     expect(Math.min(overlaps, apart)).toBeGreaterThan(50);
@@ -149,7 +204,10 @@ function slanted(seed: number): { items: ShapeItem[]; side: number } {
   const random = fc.sample(fc.double({ min: 0.2, max: 0.8, noNaN: true }), { seed, numRuns: 20 });
   const side = 200;
   const items = [0, 1, 2, 3].flatMap((row) => {
-    const cuts = [0, 1, 2, 3].map((k) => ({ top: 20 + 45 * k + 20 * (random[4 * row + k] as number), bottom: 20 + 45 * k + 20 * (random[4 * row + ((k + 1) % 4)] as number) }));
+    const cuts = [0, 1, 2, 3].map((k) => ({
+      top: 20 + 45 * k + 20 * (random[4 * row + k] as number),
+      bottom: 20 + 45 * k + 20 * (random[4 * row + ((k + 1) % 4)] as number),
+    }));
     const lines = [{ top: 0, bottom: 0 }, ...cuts, { top: side, bottom: side }];
     return lines.slice(1).map((line, k): ShapeItem => {
       const before = lines[k] as (typeof lines)[number];
@@ -165,7 +223,11 @@ function slanted(seed: number): { items: ShapeItem[]; side: number } {
   return { items, side };
 }
 
-const onSheet = (items: readonly ShapeItem[], side: number, over: Partial<ShapeProblem> = {}): ShapeProblem => ({
+const onSheet = (
+  items: readonly ShapeItem[],
+  side: number,
+  over: Partial<ShapeProblem> = {},
+): ShapeProblem => ({
   items,
   scraps: [],
   stock: { kind: "sheet", width: side, height: side },
@@ -192,7 +254,10 @@ describe("pieces with straight edges", () => {
       [40, 0],
       [20, 50],
     ];
-    const flags = Array.from({ length: 20 }, (_, i): ShapeItem => ({ id: `f${i}`, polygons: [[flag]], turns: [0, 180] }));
+    const flags = Array.from(
+      { length: 20 },
+      (_, i): ShapeItem => ({ id: `f${i}`, polygons: [[flag]], turns: [0, 180] }),
+    );
     // Boxes of 42 by 52 mm: 4 by 3 on a sheet.
     const problem = onSheet(flags, 180, { clearance: 2 });
     const layout = layTight(problem);
@@ -202,7 +267,10 @@ describe("pieces with straight edges", () => {
   });
 
   it("whatever the pieces, the layout passes the independent check", () => {
-    const items = fc.array(fc.tuple(convex, fc.constantFrom([0], [0, 180], [0, 90, 180, 270], [30])), { minLength: 2, maxLength: 14 });
+    const items = fc.array(
+      fc.tuple(convex, fc.constantFrom([0], [0, 180], [0, 90, 180, 270], [30])),
+      { minLength: 2, maxLength: 14 },
+    );
     fc.assert(
       fc.property(items, fc.constantFrom(0, 1.5), (list, clearance) => {
         const problem = onSheet(
@@ -218,7 +286,10 @@ describe("pieces with straight edges", () => {
 
   it("takes no more work than it is given, but for one layout's step", () => {
     const { items, side } = slanted(8);
-    const pieces = items.map(({ polygons }) => ({ turned: [straight(polygons)], area: polygonsArea(polygons) }));
+    const pieces = items.map(({ polygons }) => ({
+      turned: [straight(polygons)],
+      area: polygonsArea(polygons),
+    }));
     const full = layTouching(pieces, side - 1, side - 1, 4e6);
     const cut = layTouching(pieces, side - 1, side - 1, 4e5);
     expect(cut.work).toBeLessThan(6e5);

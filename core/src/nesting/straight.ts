@@ -1,7 +1,14 @@
 /**
  * Convex pieces with few corners, such as flags, tiles and diamonds: exact no-fit polygons, and how far two of them lie edge to edge.
  */
-import { boxOfPoints, type Point, type Polygons, type Ring, ringArea, ringLength } from "../geometry/polygon.ts";
+import {
+  boxOfPoints,
+  type Point,
+  type Polygons,
+  type Ring,
+  ringArea,
+  ringLength,
+} from "../geometry/polygon.ts";
 
 /** Above so many corners a piece counts as round. */
 const MOST_CORNERS = 24;
@@ -39,30 +46,49 @@ export function straightOf(polygons: Polygons, clearance: number): Straight | nu
   const along = (axis: 0 | 1, value: number) =>
     bare.reduce((sum, p, i) => {
       const q = bare[(i + 1) % bare.length] as Point;
-      return Math.abs(p[axis] - value) < FLAT_MM && Math.abs(q[axis] - value) < FLAT_MM ? sum + Math.hypot(p[0] - q[0], p[1] - q[1]) : sum;
+      return Math.abs(p[axis] - value) < FLAT_MM && Math.abs(q[axis] - value) < FLAT_MM
+        ? sum + Math.hypot(p[0] - q[0], p[1] - q[1])
+        : sum;
     }, 0);
-  return { corners: Float64Array.from(grown.flat()), perimeter: ringLength(grown), width, height, sides: [along(0, 0), along(0, width), along(1, 0), along(1, height)] };
+  return {
+    corners: Float64Array.from(grown.flat()),
+    perimeter: ringLength(grown),
+    width,
+    height,
+    sides: [along(0, 0), along(0, width), along(1, 0), along(1, height)],
+  };
 }
 
 /** Without points that are doubled or lie on the line between their neighbours. */
 function cornersOf(ring: Ring): Ring {
   const kept: Point[] = [];
-  for (const point of ring) if (kept.length === 0 || distance(point, kept[kept.length - 1] as Point) > FLAT_MM) kept.push(point);
-  if (kept.length > 1 && distance(kept[0] as Point, kept[kept.length - 1] as Point) <= FLAT_MM) kept.pop();
+  for (const point of ring)
+    if (kept.length === 0 || distance(point, kept[kept.length - 1] as Point) > FLAT_MM)
+      kept.push(point);
+  if (kept.length > 1 && distance(kept[0] as Point, kept[kept.length - 1] as Point) <= FLAT_MM)
+    kept.pop();
   return kept.filter((p, i) => {
-    const [o, q] = [kept[(i + kept.length - 1) % kept.length] as Point, kept[(i + 1) % kept.length] as Point];
+    const [o, q] = [
+      kept[(i + kept.length - 1) % kept.length] as Point,
+      kept[(i + 1) % kept.length] as Point,
+    ];
     return Math.abs(cross(o, p, q)) > FLAT_MM * distance(o, q);
   });
 }
 
 const distance = (a: Point, b: Point): number => Math.hypot(a[0] - b[0], a[1] - b[1]);
-const cross = (o: Point, p: Point, q: Point): number => (p[0] - o[0]) * (q[1] - p[1]) - (p[1] - o[1]) * (q[0] - p[0]);
+const cross = (o: Point, p: Point, q: Point): number =>
+  (p[0] - o[0]) * (q[1] - p[1]) - (p[1] - o[1]) * (q[0] - p[0]);
 
 /** Turns one way only, and once around: a five-pointed star drawn in one stroke also turns one way only. */
 function isConvex(ring: Ring): boolean {
   let around = 0;
   for (let i = 0; i < ring.length; i++) {
-    const [o, p, q] = [ring[i] as Point, ring[(i + 1) % ring.length] as Point, ring[(i + 2) % ring.length] as Point];
+    const [o, p, q] = [
+      ring[i] as Point,
+      ring[(i + 1) % ring.length] as Point,
+      ring[(i + 2) % ring.length] as Point,
+    ];
     if (cross(o, p, q) <= 0) return false;
     around += turnAt(o, p, q);
   }
@@ -76,7 +102,10 @@ function turnAt(o: Point, p: Point, q: Point): number {
 /** Every edge moved out by the reach; round each corner as many tangents as it takes. */
 function grownBy(ring: Ring, reach: number): Ring {
   return ring.flatMap((p, i) => {
-    const [o, q] = [ring[(i + ring.length - 1) % ring.length] as Point, ring[(i + 1) % ring.length] as Point];
+    const [o, q] = [
+      ring[(i + ring.length - 1) % ring.length] as Point,
+      ring[(i + 1) % ring.length] as Point,
+    ];
     const turn = turnAt(o, p, q);
     const steps = Math.ceil(turn / MOST_TURN);
     const first = Math.atan2(p[1] - o[1], p[0] - o[0]) - Math.PI / 2;
@@ -119,16 +148,28 @@ export function noFitOf(a: Straight, b: Straight): NoFit {
 function sumOf(a: Float64Array, b: Float64Array): Float64Array {
   const [n, m] = [a.length / 2, b.length / 2];
   let [i, j] = [lowest(a), lowest(b)];
-  let [x, y] = [(a[2 * i] as number) + (b[2 * j] as number), (a[2 * i + 1] as number) + (b[2 * j + 1] as number)];
+  let [x, y] = [
+    (a[2 * i] as number) + (b[2 * j] as number),
+    (a[2 * i + 1] as number) + (b[2 * j + 1] as number),
+  ];
   const out: number[] = [];
   for (let [ofA, ofB] = [0, 0]; ofA < n || ofB < m; ) {
     out.push(x, y);
     const [i2, j2] = [(i + 1) % n, (j + 1) % m];
-    const [ax, ay] = [(a[2 * i2] as number) - (a[2 * i] as number), (a[2 * i2 + 1] as number) - (a[2 * i + 1] as number)];
-    const [bx, by] = [(b[2 * j2] as number) - (b[2 * j] as number), (b[2 * j2 + 1] as number) - (b[2 * j + 1] as number)];
+    const [ax, ay] = [
+      (a[2 * i2] as number) - (a[2 * i] as number),
+      (a[2 * i2 + 1] as number) - (a[2 * i + 1] as number),
+    ];
+    const [bx, by] = [
+      (b[2 * j2] as number) - (b[2 * j] as number),
+      (b[2 * j2 + 1] as number) - (b[2 * j + 1] as number),
+    ];
     const turn = ax * by - ay * bx;
     const level = 1e-9 * Math.hypot(ax, ay) * Math.hypot(bx, by);
-    const [takeA, takeB] = [ofB >= m || (ofA < n && turn >= -level), ofA >= n || (ofB < m && turn <= level)];
+    const [takeA, takeB] = [
+      ofB >= m || (ofA < n && turn >= -level),
+      ofA >= n || (ofB < m && turn <= level),
+    ];
     if (takeA) [x, y, i, ofA] = [x + ax, y + ay, i2, ofA + 1];
     if (takeB) [x, y, j, ofB] = [x + bx, y + by, j2, ofB + 1];
   }
@@ -139,7 +180,8 @@ function lowest(corners: Float64Array): number {
   let best = 0;
   for (let i = 1; i < corners.length / 2; i++) {
     const dy = (corners[2 * i + 1] as number) - (corners[2 * best + 1] as number);
-    if (dy < 0 || (dy === 0 && (corners[2 * i] as number) < (corners[2 * best] as number))) best = i;
+    if (dy < 0 || (dy === 0 && (corners[2 * i] as number) < (corners[2 * best] as number)))
+      best = i;
   }
   return best;
 }
@@ -152,8 +194,12 @@ function alongOf(a: Float64Array, b: Float64Array): Float64Array {
     for (let j = 0; j < b.length; j += 2) {
       const [rx, ry, sx, sy] = edge(b, j);
       const other = Math.hypot(sx - rx, sy - ry);
-      const [dot, turn] = [(qx - px) * (sx - rx) + (qy - py) * (sy - ry), (qx - px) * (sy - ry) - (qy - py) * (sx - rx)];
-      if (dot < 0 && Math.abs(turn) < PARALLEL * length * other) out.push(px, py, (qx - px) / length, (qy - py) / length, length, sx, sy, other);
+      const [dot, turn] = [
+        (qx - px) * (sx - rx) + (qy - py) * (sy - ry),
+        (qx - px) * (sy - ry) - (qy - py) * (sx - rx),
+      ];
+      if (dot < 0 && Math.abs(turn) < PARALLEL * length * other)
+        out.push(px, py, (qx - px) / length, (qy - py) / length, length, sx, sy, other);
     }
   }
   return Float64Array.from(out);
@@ -161,13 +207,25 @@ function alongOf(a: Float64Array, b: Float64Array): Float64Array {
 
 function edge(corners: Float64Array, i: number): [number, number, number, number] {
   const next = (i + 2) % corners.length;
-  return [corners[i] as number, corners[i + 1] as number, corners[next] as number, corners[next + 1] as number];
+  return [
+    corners[i] as number,
+    corners[i + 1] as number,
+    corners[next] as number,
+    corners[next + 1] as number,
+  ];
 }
 
 /** How far two pieces lie edge to edge, mm, the second (x, y) away from the first. */
 export function touching({ along, minX, minY, maxX, maxY }: NoFit, x: number, y: number): number {
   let sum = 0;
-  if (along.length === 0 || x < minX - TOUCHING_MM || x > maxX + TOUCHING_MM || y < minY - TOUCHING_MM || y > maxY + TOUCHING_MM) return 0;
+  if (
+    along.length === 0 ||
+    x < minX - TOUCHING_MM ||
+    x > maxX + TOUCHING_MM ||
+    y < minY - TOUCHING_MM ||
+    y > maxY + TOUCHING_MM
+  )
+    return 0;
   for (let i = 0; i < along.length; i += ALONG_SIZE) {
     const dx = (along[i + 5] as number) + x - (along[i] as number);
     const dy = (along[i + 6] as number) + y - (along[i + 1] as number);
@@ -175,14 +233,23 @@ export function touching({ along, minX, minY, maxX, maxY }: NoFit, x: number, y:
     const uy = along[i + 3] as number;
     if (Math.abs(dx * uy - dy * ux) > TOUCHING_MM) continue;
     const at = dx * ux + dy * uy;
-    sum += Math.max(0, Math.min(along[i + 4] as number, at + (along[i + 7] as number)) - Math.max(0, at));
+    sum += Math.max(
+      0,
+      Math.min(along[i + 4] as number, at + (along[i + 7] as number)) - Math.max(0, at),
+    );
   }
   return sum;
 }
 
 /** Whether the two pieces overlap, the second (x, y) away from the first. */
 export function overlapping(noFit: NoFit, x: number, y: number): boolean {
-  if (x <= noFit.minX + DEEP_MM || x >= noFit.maxX - DEEP_MM || y <= noFit.minY + DEEP_MM || y >= noFit.maxY - DEEP_MM) return false;
+  if (
+    x <= noFit.minX + DEEP_MM ||
+    x >= noFit.maxX - DEEP_MM ||
+    y <= noFit.minY + DEEP_MM ||
+    y >= noFit.maxY - DEEP_MM
+  )
+    return false;
   const { corners } = noFit;
   let px = corners[corners.length - 2] as number;
   let py = corners[corners.length - 1] as number;

@@ -1,12 +1,31 @@
 /** True-shape layout: scraps first, then sheets one after the other, or a strip made as short as it gets. */
-import { type Box, boxHeight, boxOf, boxWidth, type Polygons, polygonsArea, rectRing } from "../geometry/polygon.ts";
+import {
+  type Box,
+  boxHeight,
+  boxOf,
+  boxWidth,
+  type Polygons,
+  polygonsArea,
+  rectRing,
+} from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
 import { NOWHERE } from "./arena.ts";
 import { stuffCounters } from "./counters.ts";
 import { inscribedBox } from "./inscribed.ts";
 import type { ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
 import { outsideOf, type Turned, turnedBy } from "./raster.ts";
-import { type GridKind, type Place, placeOf, prepare, quarterOf, Rasters, type Ready, settle, spotIn, turnIndex } from "./ready.ts";
+import {
+  type GridKind,
+  type Place,
+  placeOf,
+  prepare,
+  quarterOf,
+  Rasters,
+  type Ready,
+  settle,
+  spotIn,
+  turnIndex,
+} from "./ready.ts";
 import { separate } from "./separate.ts";
 import { straightOf } from "./straight.ts";
 import { layInOrder } from "./strategies/bottom-left.ts";
@@ -56,7 +75,10 @@ const SMALLER_SHARE = 0.3;
 const BOX_SHARE = 0.08;
 const SCRAP_BOX_SHARE = 0.01;
 
-export function layTight(problem: ShapeProblem, onBetter?: (layout: ShapeLayout) => void): ShapeLayout {
+export function layTight(
+  problem: ShapeProblem,
+  onBetter?: (layout: ShapeLayout) => void,
+): ShapeLayout {
   const ready = problem.items.map((item) => prepare(item, problem.counters));
   const layout = new Tight(problem, ready, onBetter);
   return layout.run();
@@ -104,13 +126,16 @@ class Tight {
       const pin = pinned.get(item.id);
       const turn = turns.indexOf(pin?.turn ?? Number.NaN);
       const lies = turned[turn];
-      if (pin && lies) this.places.set(i, { bin: pin.bin, turn, x: pin.x + lies.minX, y: pin.y + lies.minY });
+      if (pin && lies)
+        this.places.set(i, { bin: pin.bin, turn, x: pin.x + lies.minX, y: pin.y + lies.minY });
     });
     const fixed = new Set(this.places.keys());
-    for (const [n, { id, polygon }] of scraps.entries()) this.fill(id, polygon, 1 / this.binsWanted(scraps.slice(n).map((scrap) => scrap.polygon)));
+    for (const [n, { id, polygon }] of scraps.entries())
+      this.fill(id, polygon, 1 / this.binsWanted(scraps.slice(n).map((scrap) => scrap.polygon)));
     if (this.left().length === 0) this.ontoSmaller(fixed);
     if (stock?.kind === "strip") this.strip(stock.width, fixed);
-    if (stock?.kind === "sheet") this.sheets(stock.width, stock.height, stock.most ?? Number.POSITIVE_INFINITY, fixed);
+    if (stock?.kind === "sheet")
+      this.sheets(stock.width, stock.height, stock.most ?? Number.POSITIVE_INFINITY, fixed);
     return this.layout();
   }
 
@@ -124,7 +149,10 @@ class Tight {
     const need = own.reduce((sum, [i]) => sum + (this.ready[i] as Ready).area, 0);
     const smaller = scraps
       .map(({ id, polygon }) => ({ id, polygon, area: polygonsArea(polygon) }))
-      .filter(({ id, area }) => area < polygonsArea(last.polygon) && area >= need && onScrap(id).length === 0)
+      .filter(
+        ({ id, area }) =>
+          area < polygonsArea(last.polygon) && area >= need && onScrap(id).length === 0,
+      )
       .sort((a, b) => a.area - b.area)
       .slice(0, MOST_SMALLER);
     for (const { id, polygon } of smaller) {
@@ -160,24 +188,44 @@ class Tight {
     const left = this.left().filter((i) => this.couldFit(i, polygon));
     if (left.length === 0) return;
     const box = boxOf(polygon);
-    const rectangle = Math.abs(polygonsArea(polygon) - boxWidth(box) * boxHeight(box)) < 1e-6 * polygonsArea(polygon);
+    const rectangle =
+      Math.abs(polygonsArea(polygon) - boxWidth(box) * boxHeight(box)) <
+      1e-6 * polygonsArea(polygon);
     let upTo = this.spent + (this.allowed - this.spent) * share;
     const held = [...this.places].filter(([, place]) => place.bin === id).map(([i]) => i);
     if (rectangle && held.length === 0 && left.every((i) => (this.ready[i] as Ready).isBox)) {
       // Of boxes the first sheet is what counts: the rest is quickly laid.
-      this.takeBoxes(id, box, this.boxSearch(left, boxWidth(box), boxHeight(box), (this.allowed - this.spent) * BOXES_FIRST, fuller));
+      this.takeBoxes(
+        id,
+        box,
+        this.boxSearch(
+          left,
+          boxWidth(box),
+          boxHeight(box),
+          (this.allowed - this.spent) * BOXES_FIRST,
+          fuller,
+        ),
+      );
       return;
     }
     // Beyond what could ever go in, shapes only take time: twice the bin's area is enough to choose from, of large and of small.
     const size = (i: number) => (this.ready[i] as Ready).area;
-    const some = new Set([...enoughFor(left, size, 2 * polygonsArea(polygon)), ...enoughFor([...left].reverse(), size, polygonsArea(polygon))]);
+    const some = new Set([
+      ...enoughFor(left, size, 2 * polygonsArea(polygon)),
+      ...enoughFor([...left].reverse(), size, polygonsArea(polygon)),
+    ]);
     const enough = left.filter((i) => some.has(i));
     const members = [...held, ...enough];
     const areaOf = (i: number) => (this.ready[i] as Ready).area;
-    const covered = (among: ReadonlyMap<number, Place>) => [...among.keys()].reduce((sum, i) => sum + areaOf(i), 0);
-    const edged = rectangle && held.length === 0 ? this.edgeToEdge(id, enough, box, (upTo - this.spent) * EDGED_SHARE) : new Map<number, Place>();
+    const covered = (among: ReadonlyMap<number, Place>) =>
+      [...among.keys()].reduce((sum, i) => sum + areaOf(i), 0);
+    const edged =
+      rectangle && held.length === 0
+        ? this.edgeToEdge(id, enough, box, (upTo - this.spent) * EDGED_SHARE)
+        : new Map<number, Place>();
     const making = this.makingOf(members);
-    const noTime = held.length === 0 && !this.worthwhile && upTo - this.spent < WORTH_MAKING * making;
+    const noTime =
+      held.length === 0 && !this.worthwhile && upTo - this.spent < WORTH_MAKING * making;
     if (edged.size === left.length || (noTime && edged.size > 0)) {
       for (const [i, place] of edged) this.places.set(i, place);
       this.onBetter?.(this.layout());
@@ -192,13 +240,24 @@ class Tight {
     upTo = this.spent + Math.max(0, this.allowed - this.spent) * share;
     let spots = new Map<number, Place>(held.map((i) => [i, this.places.get(i) as Place]));
     const room = rectangle ? box : inscribedBox(polygon);
-    const boxed = new Map(room && held.length === 0 ? this.boxSpots(id, enough, room, Math.max(0, upTo - this.spent) * (rectangle ? BOX_SHARE : SCRAP_BOX_SHARE)) : []);
+    const boxed = new Map(
+      room && held.length === 0
+        ? this.boxSpots(
+            id,
+            enough,
+            room,
+            Math.max(0, upTo - this.spent) * (rectangle ? BOX_SHARE : SCRAP_BOX_SHARE),
+          )
+        : [],
+    );
     // In a stock of another shape the search has better beginnings than the largest rectangle.
     if (rectangle) for (const [i, place] of boxed) spots.set(i, place);
     for (const fair of [true, false]) {
       const kind = fair ? "search" : "fine";
       const outside = rectangle ? null : outsideOf(polygon, this.rasters.grids[kind]);
-      const arena = this.rasters.arena(members, kind, [{ width: boxWidth(box), height: boxHeight(box), outside }]);
+      const arena = this.rasters.arena(members, kind, [
+        { width: boxWidth(box), height: boxHeight(box), outside },
+      ]);
       const fixed = new Set(held.map((_, k) => k));
       members.forEach((i, k) => {
         const place = spots.get(i);
@@ -207,8 +266,21 @@ class Tight {
       const budget = (upTo - this.spent) * (fair ? FAIR_FILL_SHARE : 1);
       settle(arena, fixed, (k) => areaOf(members[k] as number), this.random, budget);
       const wanted = members.map((_, k) => k).filter((k) => arena.bin[k] === NOWHERE);
-      fillBin(arena, { bin: 0, wanted, fixed, areaOf: (k) => areaOf(members[k] as number), random: this.random, workUpTo: budget });
-      spots = new Map(members.flatMap((i, k) => (arena.bin[k] === NOWHERE ? [] : [[i, fixed.has(k) ? (this.places.get(i) as Place) : placeOf(arena, k, id, box)]])));
+      fillBin(arena, {
+        bin: 0,
+        wanted,
+        fixed,
+        areaOf: (k) => areaOf(members[k] as number),
+        random: this.random,
+        workUpTo: budget,
+      });
+      spots = new Map(
+        members.flatMap((i, k) =>
+          arena.bin[k] === NOWHERE
+            ? []
+            : [[i, fixed.has(k) ? (this.places.get(i) as Place) : placeOf(arena, k, id, box)]],
+        ),
+      );
       this.spent += arena.work;
     }
     // Little time may have sufficed for less than plain boxes give, or for as much over more of the film.
@@ -221,23 +293,43 @@ class Tight {
   }
 
   /** Convex pieces with few corners, laid edge to edge from the start of the box; nothing when there are others among them. */
-  private edgeToEdge(id: string, among: readonly number[], box: Box, work: number): Map<number, Place> {
+  private edgeToEdge(
+    id: string,
+    among: readonly number[],
+    box: Box,
+    work: number,
+  ): Map<number, Place> {
     const items = among.flatMap((i): TouchingItem[] => {
       const { turned, area } = this.ready[i] as Ready;
       const straight = turned.map(({ polygons }) => straightOf(polygons, this.problem.clearance));
       return straight.every((one) => one !== null) ? [{ turned: straight, area }] : [];
     });
-    if (items.length < among.length || items.reduce((sum, { turned }) => sum + turned.length, 0) > MOST_SHAPES) return new Map();
+    if (
+      items.length < among.length ||
+      items.reduce((sum, { turned }) => sum + turned.length, 0) > MOST_SHAPES
+    )
+      return new Map();
     const fill = layShort(items, boxWidth(box), boxHeight(box), work);
     this.spent += fill.work;
-    return new Map(fill.spots.map(({ index, turn, x, y }) => [among[index] as number, { bin: id, turn, x: x + box.minX, y: y + box.minY }]));
+    return new Map(
+      fill.spots.map(({ index, turn, x, y }) => [
+        among[index] as number,
+        { bin: id, turn, x: x + box.minX, y: y + box.minY },
+      ]),
+    );
   }
 
   /** Bounding boxes on a sheet, or on the largest rectangle inside a scrap: what there is no time to nest. */
   private fillBoxes(id: string, polygon: Polygons, among: readonly number[], work: number): void {
     const room = inscribedBox(polygon);
     if (!room) return;
-    const search = this.boxSearch(among, boxWidth(room), boxHeight(room), Math.max(0, work), fuller);
+    const search = this.boxSearch(
+      among,
+      boxWidth(room),
+      boxHeight(room),
+      Math.max(0, work),
+      fuller,
+    );
     this.takeBoxes(id, room, search);
   }
 
@@ -250,8 +342,13 @@ class Tight {
       const sheetsLeft = Math.max(1, Math.ceil(area / (width * height)));
       const before = this.places.size;
       this.fill(`sheet-${n}`, sheet, sheetsLeft === 1 ? 0.8 : 1 / (sheetsLeft + 0.5));
-      if (this.places.size === before && ![...this.places.values()].some(({ bin }) => bin === `sheet-${n}`)) return;
-      if (this.left().filter((i) => this.couldFit(i, sheet)).length === 0) this.shortenLast(`sheet-${n}`, width, height, fixed);
+      if (
+        this.places.size === before &&
+        ![...this.places.values()].some(({ bin }) => bin === `sheet-${n}`)
+      )
+        return;
+      if (this.left().filter((i) => this.couldFit(i, sheet)).length === 0)
+        this.shortenLast(`sheet-${n}`, width, height, fixed);
     }
   }
 
@@ -260,10 +357,21 @@ class Tight {
     const left = this.left().filter((i) => this.couldFit(i, endless));
     if (left.length === 0) return;
     const share = left.every((i) => (this.ready[i] as Ready).isBox) ? 1 : BOX_SHARE;
-    const fill = this.boxSearch(left, width, ENDLESS_MM, (this.allowed - this.spent) * share, shorter);
+    const fill = this.boxSearch(
+      left,
+      width,
+      ENDLESS_MM,
+      (this.allowed - this.spent) * share,
+      shorter,
+    );
     this.takeBoxes("strip", boxOf(endless), fill);
     // A box that found no room in the row of boxes is laid below all.
-    let below = Math.max(0, ...[...this.places.values()].filter(({ bin }) => bin === "strip").map((place) => place.y)) + ENDLESS_MM / 1e3;
+    let below =
+      Math.max(
+        0,
+        ...[...this.places.values()].filter(({ bin }) => bin === "strip").map((place) => place.y),
+      ) +
+      ENDLESS_MM / 1e3;
     for (const i of this.left().filter((j) => this.couldFit(j, endless))) {
       const turn = (this.ready[i] as Ready).turned.findIndex((t) => t.width <= width + 1e-6);
       this.places.set(i, { bin: "strip", turn, x: 0, y: below });
@@ -288,35 +396,93 @@ class Tight {
     const held = new Set(members.flatMap((i, k) => (fixed.has(i) ? [k] : [])));
     if (held.size === 0) {
       const now = new Map(members.map((i) => [i, this.places.get(i) as Place]));
-      const edged = this.edgeToEdge(id, members, { ...box, maxY: this.endOf(now) }, (this.allowed - this.spent) * EDGED_SHORT_SHARE);
-      if (edged.size === members.length && this.endOf(edged) < this.endOf(now)) for (const [i, place] of edged) this.places.set(i, place);
+      const edged = this.edgeToEdge(
+        id,
+        members,
+        { ...box, maxY: this.endOf(now) },
+        (this.allowed - this.spent) * EDGED_SHORT_SHARE,
+      );
+      if (edged.size === members.length && this.endOf(edged) < this.endOf(now))
+        for (const [i, place] of edged) this.places.set(i, place);
     }
-    const lengthOf = (spots: readonly Place[]) => this.endOf(spots.map((place, k) => [members[k] as number, place]));
+    const lengthOf = (spots: readonly Place[]) =>
+      this.endOf(spots.map((place, k) => [members[k] as number, place]));
     let spots = members.map((i) => this.places.get(i) as Place);
-    const stuffed = held.size === 0 && members.length <= MOST_STUFFED ? this.stuffed(members, id, width, height) : null;
+    const stuffed =
+      held.size === 0 && members.length <= MOST_STUFFED
+        ? this.stuffed(members, id, width, height)
+        : null;
     if (stuffed && lengthOf(stuffed) < lengthOf(spots)) {
       spots = stuffed;
       members.forEach((i, k) => void this.places.set(i, spots[k] as Place));
       this.onBetter?.(this.layout());
     }
     const was = lengthOf(spots);
-    const low = held.size === 0 && members.length <= MOST_LAID_LOW ? this.layLow(members, id, width, height, (this.allowed - this.spent) * LOW_SHARE) : null;
+    const low =
+      held.size === 0 && members.length <= MOST_LAID_LOW
+        ? this.layLow(members, id, width, height, (this.allowed - this.spent) * LOW_SHARE)
+        : null;
     // The longer of two starts is not the worse: each has its try, and the best goes on.
     const starts = members.length > MOST_TRIED_TWICE ? [spots] : [low ?? spots, spots, spots];
     // Only the fine grid decides: what it costs to make is set aside before anything is searched.
-    const searching = (this.allowed - this.spent - this.rasters.workFor(members, "fine")) * FAIR_SHARE;
+    const searching =
+      (this.allowed - this.spent - this.rasters.workFor(members, "fine")) * FAIR_SHARE;
     const tries = starts
-      .map((start) => this.search({ members, held, id, width, height, start, grid: "search", budget: starts.length === 1 ? 0 : (searching * TRIES_SHARE) / starts.length }))
+      .map((start) =>
+        this.search({
+          members,
+          held,
+          id,
+          width,
+          height,
+          start,
+          grid: "search",
+          budget: starts.length === 1 ? 0 : (searching * TRIES_SHARE) / starts.length,
+        }),
+      )
       .filter((tried) => tried !== null);
-    if (starts.length > 1) spots = tries.reduce((best, tried) => (lengthOf(tried) < lengthOf(best) ? tried : best), tries[0] ?? spots);
-    spots = this.search({ members, held, id, width, height, start: spots, grid: "search", budget: searching * (starts.length === 1 ? 1 : 1 - TRIES_SHARE) }) ?? spots;
-    const fine = this.search({ members, held, id, width, height, start: spots, grid: "fine", budget: this.allowed - this.spent });
-    if (fine && lengthOf(fine) <= was) members.forEach((i, k) => void this.places.set(i, fine[k] as Place));
+    if (starts.length > 1)
+      spots = tries.reduce(
+        (best, tried) => (lengthOf(tried) < lengthOf(best) ? tried : best),
+        tries[0] ?? spots,
+      );
+    spots =
+      this.search({
+        members,
+        held,
+        id,
+        width,
+        height,
+        start: spots,
+        grid: "search",
+        budget: searching * (starts.length === 1 ? 1 : 1 - TRIES_SHARE),
+      }) ?? spots;
+    const fine = this.search({
+      members,
+      held,
+      id,
+      width,
+      height,
+      start: spots,
+      grid: "fine",
+      budget: this.allowed - this.spent,
+    });
+    if (fine && lengthOf(fine) <= was)
+      members.forEach((i, k) => void this.places.set(i, fine[k] as Place));
     this.onBetter?.(this.layout());
   }
 
   /** Settles a start on a grid, and shortens it as long as the budget lasts; null when it could not be settled. */
-  private search({ members, held, id, width, height, start, grid: kind, budget }: Search): Place[] | null {
+  private search({
+    members,
+    held,
+    id,
+    width,
+    height,
+    start,
+    grid: kind,
+    budget,
+  }: Search): Place[] | null {
     if (budget <= 0) return null;
     const box = { minX: 0, minY: 0 };
     const making = this.rasters.workFor(members, kind);
@@ -328,19 +494,38 @@ class Tight {
     this.spent += making;
     const length = this.endOf(start.map((place, k) => [members[k] as number, place]));
     const settled = SETTLE_ROOM.some((room) => {
-      arena.bins[0] = { width, height: Math.min(height, length * (1 + room) + column), outside: null };
+      arena.bins[0] = {
+        width,
+        height: Math.min(height, length * (1 + room) + column),
+        outside: null,
+      };
       start.forEach((place, k) => {
-        arena.put(k, spotIn(arena, k, held.has(k) ? place : { ...place, y: place.y * (1 + room) }, box));
+        arena.put(
+          k,
+          spotIn(arena, k, held.has(k) ? place : { ...place, y: place.y * (1 + room) }, box),
+        );
       });
-      return separate(arena, start.keys(), this.random, { rounds: SETTLE_ROUNDS, workUpTo: work, fixed: held, bin: 0 });
+      return separate(arena, start.keys(), this.random, {
+        rounds: SETTLE_ROUNDS,
+        workUpTo: work,
+        fixed: held,
+        bin: 0,
+      });
     });
     if (settled) shorten(arena, { bin: 0, fixed: held, random: this.random, workUpTo: work });
     this.spent += arena.work;
-    return settled ? start.map((place, k) => (held.has(k) ? place : placeOf(arena, k, id, box))) : null;
+    return settled
+      ? start.map((place, k) => (held.has(k) ? place : placeOf(arena, k, id, box)))
+      : null;
   }
 
   /** With counters filled first, and what they hold moving with them; null when nothing goes into any. */
-  private stuffed(members: readonly number[], id: string, width: number, height: number): Place[] | null {
+  private stuffed(
+    members: readonly number[],
+    id: string,
+    width: number,
+    height: number,
+  ): Place[] | null {
     const { problem } = this;
     const seconds = (this.allowed - this.spent) / WORK_PER_SECOND;
     if (!problem.counters || seconds < LEAST_STUFFING_SECONDS) return null;
@@ -357,11 +542,25 @@ class Tight {
     const items = members.map((i) => (this.ready[i] as Ready).item);
     const stuffed = stuffCounters(items, { ...problem, seconds: seconds * STUFFING_SHARE }, lay);
     if (!stuffed) return null;
-    const strip = { ...problem, items: stuffed.items, scraps: [], stock: { kind: "strip", width } as const, counters: false, pinned: [] };
+    const strip = {
+      ...problem,
+      items: stuffed.items,
+      scraps: [],
+      stock: { kind: "strip", width } as const,
+      counters: false,
+      pinned: [],
+    };
     // Several short searches find more than one long one: which way a search goes is decided early.
-    const runs = Math.max(1, Math.min(MOST_RUNS, Math.round((seconds * STUFFED_SHARE) / RUN_SECONDS)));
-    const layouts = Array.from({ length: runs }, (_, n) => lay({ ...strip, seed: problem.seed + n, seconds: (seconds * STUFFED_SHARE) / runs }));
-    const layout = layouts.reduce((best, one) => (one.unplaced.length === 0 && one.length < best.length ? one : best));
+    const runs = Math.max(
+      1,
+      Math.min(MOST_RUNS, Math.round((seconds * STUFFED_SHARE) / RUN_SECONDS)),
+    );
+    const layouts = Array.from({ length: runs }, (_, n) =>
+      lay({ ...strip, seed: problem.seed + n, seconds: (seconds * STUFFED_SHARE) / runs }),
+    );
+    const layout = layouts.reduce((best, one) =>
+      one.unplaced.length === 0 && one.length < best.length ? one : best,
+    );
     if (layout.unplaced.length > 0 || layout.length > height) return null;
     const byId = new Map(stuffed.members(layout.placements).map((at) => [at.id, at]));
     return members.map((i) => {
@@ -373,7 +572,13 @@ class Tight {
   }
 
   /** Largest first, each as low as it goes, on a coarse fair grid. */
-  private layLow(members: readonly number[], id: string, width: number, height: number, work: number): Place[] | null {
+  private layLow(
+    members: readonly number[],
+    id: string,
+    width: number,
+    height: number,
+    work: number,
+  ): Place[] | null {
     const making = this.rasters.workFor(members, "coarse");
     if (work < WORTH_MAKING * making) return null;
     this.spent += making;
@@ -382,13 +587,16 @@ class Tight {
     const order = members.map((_, k) => k).sort((a, b) => areaOf(b) - areaOf(a) || a - b);
     const outside = layInOrder(arena, order, 0, work);
     this.spent += arena.work;
-    return outside.length > 0 ? null : members.map((_, k) => placeOf(arena, k, id, { minX: 0, minY: 0 }));
+    return outside.length > 0
+      ? null
+      : members.map((_, k) => placeOf(arena, k, id, { minX: 0, minY: 0 }));
   }
 
   /** Lowest edge reached, mm. */
   private endOf(places: Iterable<readonly [number, Place]>): number {
     let end = 0;
-    for (const [i, place] of places) end = Math.max(end, place.y + ((this.ready[i] as Ready).turned[place.turn] as Turned).height);
+    for (const [i, place] of places)
+      end = Math.max(end, place.y + ((this.ready[i] as Ready).turned[place.turn] as Turned).height);
     return end;
   }
 
@@ -406,7 +614,11 @@ class Tight {
     const c = this.problem.clearance;
     const boxes = among.map((i) => {
       const first = (this.ready[i] as Ready).turned[0] as Turned;
-      return { width: first.width + c, height: first.height + c, mayTurn: quarterOf(this.ready[i] as Ready) >= 0 };
+      return {
+        width: first.width + c,
+        height: first.height + c,
+        mayTurn: quarterOf(this.ready[i] as Ready) >= 0,
+      };
     });
     const fill = searchBoxes(
       boxes,
@@ -419,25 +631,49 @@ class Tight {
     return { fill, boxes, among };
   }
 
-  private takeBoxes(id: string, box: { minX: number; minY: number }, { fill, among }: { fill: BoxFill; among: readonly number[] }): void {
+  private takeBoxes(
+    id: string,
+    box: { minX: number; minY: number },
+    { fill, among }: { fill: BoxFill; among: readonly number[] },
+  ): void {
     for (const { index, x, y, turned } of fill.spots) {
       const i = among[index] as number;
-      this.places.set(i, { bin: id, turn: turned ? quarterOf(this.ready[i] as Ready) : 0, x: x + box.minX, y: y + box.minY });
+      this.places.set(i, {
+        bin: id,
+        turn: turned ? quarterOf(this.ready[i] as Ready) : 0,
+        x: x + box.minX,
+        y: y + box.minY,
+      });
     }
   }
 
   /** Where boxes would lie: there pressing in begins. */
-  private boxSpots(id: string, among: readonly number[], box: Box, work: number): [number, Place][] {
+  private boxSpots(
+    id: string,
+    among: readonly number[],
+    box: Box,
+    work: number,
+  ): [number, Place][] {
     const { fill } = this.boxSearch(among, boxWidth(box), boxHeight(box), work, fuller);
     return fill.spots.map(({ index, x, y, turned }) => {
       const i = among[index] as number;
-      return [i, { bin: id, turn: turned ? quarterOf(this.ready[i] as Ready) : 0, x: x + box.minX, y: y + box.minY }];
+      return [
+        i,
+        {
+          bin: id,
+          turn: turned ? quarterOf(this.ready[i] as Ready) : 0,
+          x: x + box.minX,
+          y: y + box.minY,
+        },
+      ];
     });
   }
 
   private couldFit(i: number, polygon: Polygons): boolean {
     const box = boxOf(polygon);
-    return (this.ready[i] as Ready).turned.some(({ width, height }) => width <= boxWidth(box) + 1e-6 && height <= boxHeight(box) + 1e-6);
+    return (this.ready[i] as Ready).turned.some(
+      ({ width, height }) => width <= boxWidth(box) + 1e-6 && height <= boxHeight(box) + 1e-6,
+    );
   }
 
   private layout(): ShapeLayout {
@@ -447,13 +683,38 @@ class Tight {
       .map(([i, place]): ShapePlacement => {
         const { item, turns } = this.ready[i] as Ready;
         const { minX, minY } = this.turnedOf(i);
-        return { id: item.id, bin: place.bin, x: place.x - minX, y: place.y - minY, turn: turns[place.turn] as number };
+        return {
+          id: item.id,
+          bin: place.bin,
+          x: place.x - minX,
+          y: place.y - minY,
+          turn: turns[place.turn] as number,
+        };
       });
-    const bins: Polygons[] = [...scraps.map(({ polygon }) => polygon), ...(stock ? [[[rectRing(0, 0, stock.width, stock.kind === "sheet" ? stock.height : ENDLESS_MM)]]] : [])];
+    const bins: Polygons[] = [
+      ...scraps.map(({ polygon }) => polygon),
+      ...(stock
+        ? [[[rectRing(0, 0, stock.width, stock.kind === "sheet" ? stock.height : ENDLESS_MM)]]]
+        : []),
+    ];
     const unplaced = this.ready.flatMap(({ item }, i) =>
-      this.places.has(i) ? [] : [{ id: item.id, reason: bins.some((polygon) => this.couldFit(i, polygon)) ? ("noRoom" as const) : ("tooLarge" as const) }],
+      this.places.has(i)
+        ? []
+        : [
+            {
+              id: item.id,
+              reason: bins.some((polygon) => this.couldFit(i, polygon))
+                ? ("noRoom" as const)
+                : ("tooLarge" as const),
+            },
+          ],
     );
-    const sheets = Math.max(0, ...[...this.places.values()].map(({ bin }) => (bin.startsWith("sheet-") && !scraps.some(({ id }) => id === bin) ? Number(bin.slice(6)) : 0)));
+    const sheets = Math.max(
+      0,
+      ...[...this.places.values()].map(({ bin }) =>
+        bin.startsWith("sheet-") && !scraps.some(({ id }) => id === bin) ? Number(bin.slice(6)) : 0,
+      ),
+    );
     const lastBin = stock?.kind === "strip" ? "strip" : `sheet-${sheets}`;
     const length = this.endOf([...this.places].filter(([, { bin }]) => bin === lastBin));
     return { placements, unplaced, sheets, length };
@@ -461,9 +722,15 @@ class Tight {
 }
 
 const fuller = (a: BoxFill, b: BoxFill): boolean => a.area > b.area + 1e-6;
-const shorter = (a: BoxFill, b: BoxFill): boolean => a.spots.length > b.spots.length || (a.spots.length === b.spots.length && a.length < b.length - 1e-6);
+const shorter = (a: BoxFill, b: BoxFill): boolean =>
+  a.spots.length > b.spots.length ||
+  (a.spots.length === b.spots.length && a.length < b.length - 1e-6);
 
-function enoughFor(sorted: readonly number[], areaOf: (i: number) => number, area: number): number[] {
+function enoughFor(
+  sorted: readonly number[],
+  areaOf: (i: number) => number,
+  area: number,
+): number[] {
   let sum = 0;
   return sorted.filter((i) => {
     const take = sum < area;

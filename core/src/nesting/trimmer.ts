@@ -18,7 +18,9 @@ const MANY_ITEMS = 400;
 /** Lays items on as few bins as it can, then with the least vinyl cut off. Deterministic. */
 export function layTrimmerFriendly(items: readonly Item[], bin: Bin): Layout {
   const fitting = items.filter((item) => fits(item, bin));
-  const unplaced = items.filter((item) => !fits(item, bin)).map(({ id }) => ({ id, reason: "tooLarge" as const }));
+  const unplaced = items
+    .filter((item) => !fits(item, bin))
+    .map(({ id }) => ({ id, reason: "tooLarge" as const }));
   const byId = new Map(fitting.map((item) => [item.id, item]));
   let best: { placed: PlacedItem[]; trims: Bin[]; cost: readonly number[] } | null = null;
   for (const placed of candidates(fitting, bin)) {
@@ -36,7 +38,8 @@ function* candidates(items: readonly Item[], bin: Bin): Generator<PlacedItem[]> 
   yield columns(items, bin, true);
   for (const order of items.length > MANY_ITEMS ? ORDERS.slice(0, 1) : ORDERS) {
     const sorted = [...items].sort((a, b) => order(a, b) || (a.id < b.id ? -1 : 1));
-    for (const choice of items.length > MANY_ITEMS ? CHOICES.slice(0, 1) : CHOICES) for (const split of SPLITS) yield guillotine(sorted, bin, choice, split);
+    for (const choice of items.length > MANY_ITEMS ? CHOICES.slice(0, 1) : CHOICES)
+      for (const split of SPLITS) yield guillotine(sorted, bin, choice, split);
   }
 }
 
@@ -61,7 +64,10 @@ export function trimsOf(placed: readonly PlacedItem[], items: ReadonlyMap<string
     if (!item) continue;
     const size = lyingSize(item, at.turned);
     const before = trims[at.bin] ?? { width: 0, height: 0 };
-    trims[at.bin] = { width: Math.max(before.width, at.x + size.width), height: Math.max(before.height, at.y + size.height) };
+    trims[at.bin] = {
+      width: Math.max(before.width, at.x + size.width),
+      height: Math.max(before.height, at.y + size.height),
+    };
   }
   return trims;
 }

@@ -21,7 +21,8 @@ interface Lies {
 export function validateShapes(problem: ShapeProblem, layout: ShapeLayout): ShapeFault[] {
   const faults: ShapeFault[] = [];
   const seen = new Map<string, number>();
-  for (const { id } of [...layout.placements, ...layout.unplaced]) seen.set(id, (seen.get(id) ?? 0) + 1);
+  for (const { id } of [...layout.placements, ...layout.unplaced])
+    seen.set(id, (seen.get(id) ?? 0) + 1);
   for (const { id } of problem.items) if (!seen.has(id)) faults.push({ code: "lost", ids: [id] });
   for (const [id, times] of seen) if (times > 1) faults.push({ code: "twice", ids: [id] });
   const items = new Map(problem.items.map((item) => [item.id, item]));
@@ -29,11 +30,14 @@ export function validateShapes(problem: ShapeProblem, layout: ShapeLayout): Shap
   for (const { id, bin, x, y, turn } of layout.placements) {
     const item = items.get(id);
     if (!item) continue;
-    if (!item.turns.includes(turn) && !(item.turns.length === 0 && turn === 0)) faults.push({ code: "notAllowedTurn", ids: [id] });
+    if (!item.turns.includes(turn) && !(item.turns.length === 0 && turn === 0))
+      faults.push({ code: "notAllowedTurn", ids: [id] });
     const angle = (turn * Math.PI) / 180;
     const [c, s] = [Math.cos(angle), Math.sin(angle)];
     const polygons = item.polygons.map((polygon) =>
-      (problem.counters ? polygon : polygon.slice(0, 1)).map((ring) => ring.map(([px, py]): [number, number] => [c * px - s * py + x, s * px + c * py + y])),
+      (problem.counters ? polygon : polygon.slice(0, 1)).map((ring) =>
+        ring.map(([px, py]): [number, number] => [c * px - s * py + x, s * px + c * py + y]),
+      ),
     );
     const lies = { id, polygons, ...edgesOf(polygons) };
     bins.set(bin, [...(bins.get(bin) ?? []), lies]);
@@ -41,11 +45,18 @@ export function validateShapes(problem: ShapeProblem, layout: ShapeLayout): Shap
   for (const [bin, lying] of bins) {
     const rim = rimOf(problem, bin);
     if (!rim) faults.push({ code: "noSuchBin", ids: lying.map(({ id }) => id) });
-    else for (const one of lying) if (sticksOut(one, rim)) faults.push({ code: "outside", ids: [one.id] });
+    else
+      for (const one of lying)
+        if (sticksOut(one, rim)) faults.push({ code: "outside", ids: [one.id] });
     const sorted = [...lying].sort((a, b) => a.box[0] - b.box[0]);
     sorted.forEach((a, i) => {
-      for (let j = i + 1; j < sorted.length && (sorted[j] as Lies).box[0] < a.box[2] + problem.clearance; j++)
-        if (tooNear(a, sorted[j] as Lies, problem.clearance - SLACK_MM)) faults.push({ code: "tooNear", ids: [a.id, (sorted[j] as Lies).id] });
+      for (
+        let j = i + 1;
+        j < sorted.length && (sorted[j] as Lies).box[0] < a.box[2] + problem.clearance;
+        j++
+      )
+        if (tooNear(a, sorted[j] as Lies, problem.clearance - SLACK_MM))
+          faults.push({ code: "tooNear", ids: [a.id, (sorted[j] as Lies).id] });
     });
   }
   return faults;
@@ -67,10 +78,17 @@ function rimOf(problem: ShapeProblem, bin: string): readonly (readonly Ring[])[]
     ],
   ];
   if (stock?.kind === "strip" && bin === "strip") return rectangle(stock.width, far);
-  return stock?.kind === "sheet" && /^sheet-[1-9]\d*$/u.test(bin) && Number(bin.slice(6)) <= (stock.most ?? far) ? rectangle(stock.width, stock.height) : null;
+  return stock?.kind === "sheet" &&
+    /^sheet-[1-9]\d*$/u.test(bin) &&
+    Number(bin.slice(6)) <= (stock.most ?? far)
+    ? rectangle(stock.width, stock.height)
+    : null;
 }
 
-function edgesOf(polygons: readonly (readonly Ring[])[]): { edges: Float64Array; box: [number, number, number, number] } {
+function edgesOf(polygons: readonly (readonly Ring[])[]): {
+  edges: Float64Array;
+  box: [number, number, number, number];
+} {
   const rings = polygons.flat();
   const edges = new Float64Array(4 * rings.reduce((sum, ring) => sum + ring.length, 0));
   const box: [number, number, number, number] = [Infinity, Infinity, -Infinity, -Infinity];
@@ -102,9 +120,18 @@ function holds(polygons: readonly (readonly Ring[])[], x: number, y: number): bo
 }
 
 function tooNear(a: Lies, b: Lies, clearance: number): boolean {
-  if (b.box[0] > a.box[2] + clearance || b.box[1] > a.box[3] + clearance || a.box[1] > b.box[3] + clearance) return false;
+  if (
+    b.box[0] > a.box[2] + clearance ||
+    b.box[1] > a.box[3] + clearance ||
+    a.box[1] > b.box[3] + clearance
+  )
+    return false;
   // One point of every polygon of the one inside the other: then one lies within the other, even if no lines come near.
-  if (a.polygons.some((polygon) => within(polygon, b)) || b.polygons.some((polygon) => within(polygon, a))) return true;
+  if (
+    a.polygons.some((polygon) => within(polygon, b)) ||
+    b.polygons.some((polygon) => within(polygon, a))
+  )
+    return true;
   const least = Math.max(0, clearance);
   const [ea, eb] = [near(a.edges, b.box, least), near(b.edges, a.box, least)];
   for (let i = 0; i < ea.length; i += 4) {
@@ -121,23 +148,55 @@ function within(polygon: readonly Ring[], other: Lies): boolean {
 }
 
 const onRim = (edges: Float64Array, x: number, y: number): boolean => {
-  for (let i = 0; i < edges.length; i += 4) if (pointSegment(x, y, edges, i) < SLACK_MM) return true;
+  for (let i = 0; i < edges.length; i += 4)
+    if (pointSegment(x, y, edges, i) < SLACK_MM) return true;
   return false;
 };
 
-function near(edges: Float64Array, box: readonly [number, number, number, number], by: number): Float64Array {
+function near(
+  edges: Float64Array,
+  box: readonly [number, number, number, number],
+  by: number,
+): Float64Array {
   const kept: number[] = [];
   for (let i = 0; i < edges.length; i += 4) {
-    const [ax, ay, bx, by2] = [edges[i] as number, edges[i + 1] as number, edges[i + 2] as number, edges[i + 3] as number];
-    if (Math.max(ax, bx) >= box[0] - by && Math.min(ax, bx) <= box[2] + by && Math.max(ay, by2) >= box[1] - by && Math.min(ay, by2) <= box[3] + by) kept.push(ax, ay, bx, by2);
+    const [ax, ay, bx, by2] = [
+      edges[i] as number,
+      edges[i + 1] as number,
+      edges[i + 2] as number,
+      edges[i + 3] as number,
+    ];
+    if (
+      Math.max(ax, bx) >= box[0] - by &&
+      Math.min(ax, bx) <= box[2] + by &&
+      Math.max(ay, by2) >= box[1] - by &&
+      Math.min(ay, by2) <= box[3] + by
+    )
+      kept.push(ax, ay, bx, by2);
   }
   return Float64Array.from(kept);
 }
 
 /** Boxes of two lines farther apart than this: most pairs need no closer look. */
-function boxesApart(a: Float64Array, i: number, b: Float64Array, j: number, least: number): boolean {
-  const [ax, ay, bx, by] = [a[i] as number, a[i + 1] as number, a[i + 2] as number, a[i + 3] as number];
-  const [cx, cy, dx, dy] = [b[j] as number, b[j + 1] as number, b[j + 2] as number, b[j + 3] as number];
+function boxesApart(
+  a: Float64Array,
+  i: number,
+  b: Float64Array,
+  j: number,
+  least: number,
+): boolean {
+  const [ax, ay, bx, by] = [
+    a[i] as number,
+    a[i + 1] as number,
+    a[i + 2] as number,
+    a[i + 3] as number,
+  ];
+  const [cx, cy, dx, dy] = [
+    b[j] as number,
+    b[j + 1] as number,
+    b[j + 2] as number,
+    b[j + 3] as number,
+  ];
   return (
     (ax > bx ? ax : bx) + least < (cx < dx ? cx : dx) ||
     (cx > dx ? cx : dx) + least < (ax < bx ? ax : bx) ||
@@ -146,7 +205,13 @@ function boxesApart(a: Float64Array, i: number, b: Float64Array, j: number, leas
   );
 }
 
-function segmentsNearer(a: Float64Array, i: number, b: Float64Array, j: number, least: number): boolean {
+function segmentsNearer(
+  a: Float64Array,
+  i: number,
+  b: Float64Array,
+  j: number,
+  least: number,
+): boolean {
   if (boxesApart(a, i, b, j, least)) return false;
   if (least > 0) {
     const d = Math.min(
@@ -192,5 +257,9 @@ function sticksOut(one: Lies, rim: readonly (readonly Ring[])[]): boolean {
     for (let j = 0; j < edges.length; j += 4) if (crossDeeply(one.edges, i, edges, j)) return true;
   }
   // A hole of the stock may lie wholly inside a shape.
-  return rim.some((polygon) => polygon.slice(1).some((hole) => hole.some(([x, y]) => holds(one.polygons, x, y) && !onRim(one.edges, x, y))));
+  return rim.some((polygon) =>
+    polygon
+      .slice(1)
+      .some((hole) => hole.some(([x, y]) => holds(one.polygons, x, y) && !onRim(one.edges, x, y))),
+  );
 }

@@ -18,10 +18,16 @@ interface Lies {
 }
 
 /** Everything placed once, inside its load, no overlap, and separable by straight cuts where that was promised. */
-export function validateLayout(layout: Layout, items: readonly Item[], bin: Bin, guillotine: boolean): LayoutFault[] {
+export function validateLayout(
+  layout: Layout,
+  items: readonly Item[],
+  bin: Bin,
+  guillotine: boolean,
+): LayoutFault[] {
   const faults: LayoutFault[] = [];
   const seen = new Map<string, number>();
-  for (const { id } of [...layout.placed, ...layout.unplaced]) seen.set(id, (seen.get(id) ?? 0) + 1);
+  for (const { id } of [...layout.placed, ...layout.unplaced])
+    seen.set(id, (seen.get(id) ?? 0) + 1);
   for (const { id } of items) if (!seen.has(id)) faults.push({ code: "lost", ids: [id] });
   for (const [id, times] of seen) if (times > 1) faults.push({ code: "twice", ids: [id] });
   const sizes = new Map(items.map((item) => [item.id, item]));
@@ -31,13 +37,20 @@ export function validateLayout(layout: Layout, items: readonly Item[], bin: Bin,
     if (!item) continue;
     const [w, h] = at.turned ? [item.height, item.width] : [item.width, item.height];
     const lies = { id: at.id, left: at.x, top: at.y, right: at.x + w, bottom: at.y + h };
-    if (lies.left < -CHECK_SLACK_MM || lies.top < -CHECK_SLACK_MM || lies.right > bin.width + CHECK_SLACK_MM || lies.bottom > bin.height + CHECK_SLACK_MM || (at.turned && !item.mayTurn))
+    if (
+      lies.left < -CHECK_SLACK_MM ||
+      lies.top < -CHECK_SLACK_MM ||
+      lies.right > bin.width + CHECK_SLACK_MM ||
+      lies.bottom > bin.height + CHECK_SLACK_MM ||
+      (at.turned && !item.mayTurn)
+    )
       faults.push({ code: "outside", ids: [at.id] });
     loads.set(at.bin, [...(loads.get(at.bin) ?? []), lies]);
   }
   for (const load of loads.values()) {
     faults.push(...overlaps(load));
-    if (guillotine && !separable(load)) faults.push({ code: "notGuillotine", ids: load.map(({ id }) => id) });
+    if (guillotine && !separable(load))
+      faults.push({ code: "notGuillotine", ids: load.map(({ id }) => id) });
   }
   return faults;
 }
@@ -49,7 +62,8 @@ function overlaps(load: readonly Lies[]): LayoutFault[] {
     for (let j = i + 1; j < sorted.length; j++) {
       const b = sorted[j] as Lies;
       if (b.left >= a.right - CHECK_SLACK_MM) break;
-      if (b.top < a.bottom - CHECK_SLACK_MM && a.top < b.bottom - CHECK_SLACK_MM) faults.push({ code: "overlap", ids: [a.id, b.id] });
+      if (b.top < a.bottom - CHECK_SLACK_MM && a.top < b.bottom - CHECK_SLACK_MM)
+        faults.push({ code: "overlap", ids: [a.id, b.id] });
     }
   });
   return faults;
@@ -66,7 +80,8 @@ function separable(load: readonly Lies[]): boolean {
     let reach = Number.NEGATIVE_INFINITY;
     for (let i = 0; i < sorted.length; i++) {
       const box = sorted[i] as Lies;
-      if (i > 0 && box[low] >= reach - CHECK_SLACK_MM) return separable(sorted.slice(0, i)) && separable(sorted.slice(i));
+      if (i > 0 && box[low] >= reach - CHECK_SLACK_MM)
+        return separable(sorted.slice(0, i)) && separable(sorted.slice(i));
       reach = Math.max(reach, box[high]);
     }
   }

@@ -14,7 +14,10 @@ import { starterDesign } from "./starter-design.ts";
 import { isPainted } from "./technique.ts";
 
 /** What a thing brings along. */
-export type MadeParts = Pick<ClassDocument, "things" | "steps" | "tools" | "supplies" | "preparation" | "proposed">;
+export type MadeParts = Pick<
+  ClassDocument,
+  "things" | "steps" | "tools" | "supplies" | "preparation" | "proposed"
+>;
 type Made = MadeParts & Pick<ClassDocument, "vinyls">;
 
 const TITLE_LENGTH = 60;
@@ -27,7 +30,10 @@ export function withThing(made: Made, thing: Thing, ways: SetWays): MadeParts {
     things: [...things, thing],
     steps: withStepsOf(steps, things, thing, ways).map(kept),
     tools: withToolsOf(tools, [thing], ways),
-    supplies: withSuppliesOf(supplies, things, thing, { ...ways, document: { ...ways.document, vinyls } }).map(kept),
+    supplies: withSuppliesOf(supplies, things, thing, {
+      ...ways,
+      document: { ...ways.document, vinyls },
+    }).map(kept),
     preparation,
   };
 }
@@ -35,13 +41,28 @@ export function withThing(made: Made, thing: Thing, ways: SetWays): MadeParts {
 /** The proposal for what is made now, merged with what the host made of the one before. */
 export function proposedAnew(made: Made, { document, schools, share, facts }: SetWays): MadeParts {
   const next = { ...document, ...made };
-  const { things, steps, tools, supplies, preparation, proposed } = withProposal(next, propose(next, { schools, share, ...(facts ? { facts } : {}) }));
+  const { things, steps, tools, supplies, preparation, proposed } = withProposal(
+    next,
+    propose(next, { schools, share, ...(facts ? { facts } : {}) }),
+  );
   return { things, steps, tools, supplies, preparation, ...(proposed ? { proposed } : {}) };
 }
 
 /** What the room has stays; of what several things need there is one entry. */
-export function withToolsOf(tools: ClassDocument["tools"], things: readonly Thing[], { document, schools }: Pick<SetWays, "document" | "schools">): ClassDocument["tools"] {
-  const more = toolsOf(things.map((thing) => situationOf({ ...document, things: [...document.things.filter(({ id }) => id !== thing.id), thing] }, thing.id, schools)));
+export function withToolsOf(
+  tools: ClassDocument["tools"],
+  things: readonly Thing[],
+  { document, schools }: Pick<SetWays, "document" | "schools">,
+): ClassDocument["tools"] {
+  const more = toolsOf(
+    things.map((thing) =>
+      situationOf(
+        { ...document, things: [...document.things.filter(({ id }) => id !== thing.id), thing] },
+        thing.id,
+        schools,
+      ),
+    ),
+  );
   return [...tools, ...more.filter(({ id }) => !tools.some((tool) => tool.id === id))];
 }
 
@@ -50,7 +71,10 @@ function withoutRowsOf(made: Made, thing: string): Made {
   const gone = made.steps.filter((step) => step.thing === thing);
   return {
     ...made,
-    steps: gone.reduce<ClassDocument["steps"]>((steps, { id }) => withoutStep(steps, id), made.steps),
+    steps: gone.reduce<ClassDocument["steps"]>(
+      (steps, { id }) => withoutStep(steps, id),
+      made.steps,
+    ),
     supplies: made.supplies.filter((line) => line.thing !== thing),
     preparation: made.preparation.filter((task) => task.thing !== thing),
   };
@@ -64,7 +88,12 @@ export function withoutThing(made: Made, id: string, ways: SetWays): MadeParts {
     const left = taken.things.filter((one) => one.id !== thing.id);
     taken = taken.proposed
       ? { ...taken, ...proposedAnew({ ...withoutRowsOf(taken, thing.id), things: left }, ways) }
-      : { ...taken, things: left, steps: withoutStepsOf(taken.steps, left, thing, ways), supplies: withoutSuppliesOf(taken.supplies, left, thing) };
+      : {
+          ...taken,
+          things: left,
+          steps: withoutStepsOf(taken.steps, left, thing, ways),
+          supplies: withoutSuppliesOf(taken.supplies, left, thing),
+        };
   }
   const { things, steps, tools, supplies, preparation, proposed } = taken;
   const isAlone = (choice: string) => things.filter((thing) => thing.choice === choice).length < 2;
@@ -76,7 +105,11 @@ export function withoutThing(made: Made, id: string, ways: SetWays): MadeParts {
     steps,
     tools,
     supplies,
-    preparation: soundTasks(preparation.filter(({ thing }) => thing === undefined || things.some(({ id }) => id === thing))),
+    preparation: soundTasks(
+      preparation.filter(
+        ({ thing }) => thing === undefined || things.some(({ id }) => id === thing),
+      ),
+    ),
     ...(proposed ? { proposed } : {}),
   };
 }
@@ -98,7 +131,10 @@ export function freeThingId(things: readonly Pick<Thing, "id">[], title: string)
 function freeTitle(things: readonly Pick<Thing, "title">[], title: string): string {
   const stem = title.replace(/ \d+$/u, "");
   for (let n = 1; ; n++) {
-    const tried = (n === 1 ? title : `${stem.slice(0, TITLE_LENGTH - 4)} ${n}`).slice(0, TITLE_LENGTH);
+    const tried = (n === 1 ? title : `${stem.slice(0, TITLE_LENGTH - 4)} ${n}`).slice(
+      0,
+      TITLE_LENGTH,
+    );
     if (!things.some((thing) => thing.title === tried)) return tried;
   }
 }
@@ -120,7 +156,17 @@ export function newThing({ things, vinyls }: Pick<ClassDocument, "things" | "vin
     reserve: [],
     specimens: [],
   };
-  return called(things, { title: "Tag", technique: "decal", blank, design: starterDesign("decal", vinyls[0]?.id ?? ""), perSeat: 1 }, "Tag");
+  return called(
+    things,
+    {
+      title: "Tag",
+      technique: "decal",
+      blank,
+      design: starterDesign("decal", vinyls[0]?.id ?? ""),
+      perSeat: 1,
+    },
+    "Tag",
+  );
 }
 
 export function copyOf(things: readonly Thing[], thing: Thing): Thing {
@@ -130,21 +176,33 @@ export function copyOf(things: readonly Thing[], thing: Thing): Thing {
 
 export function otherSideOf(things: readonly Thing[], thing: Thing): Thing {
   const { choice: _, ...rest } = thing;
-  return { ...called(things, rest, `${thing.title.slice(0, TITLE_LENGTH - 8)}, back`), sideOf: thing.id, perSeat: 1 };
+  return {
+    ...called(things, rest, `${thing.title.slice(0, TITLE_LENGTH - 8)}, back`),
+    sideOf: thing.id,
+    perSeat: 1,
+  };
 }
 
 /** A thing of which each seat makes this or the other; both bear the name of the choice. */
-export function alternativeTo(things: readonly Thing[], thing: Thing): { readonly things: Thing[]; readonly added: Thing } {
+export function alternativeTo(
+  things: readonly Thing[],
+  thing: Thing,
+): { readonly things: Thing[]; readonly added: Thing } {
   const choice = thing.choice ?? thing.id;
   const chosen = things.map((one) => (one.id === thing.id ? { ...one, choice } : one));
   return { things: chosen, added: { ...copyOf(chosen, thing), choice } };
 }
 
 /** A thing from elsewhere is cut from the films of this class: the one of the same id where there is one, otherwise the first. */
-export function broughtIn({ things, vinyls }: Pick<ClassDocument, "things" | "vinyls">, thing: Thing): Thing {
+export function broughtIn(
+  { things, vinyls }: Pick<ClassDocument, "things" | "vinyls">,
+  thing: Thing,
+): Thing {
   const first = vinyls[0]?.id ?? "";
   const to = (id: string) => (vinyls.some((vinyl) => vinyl.id === id) ? id : first);
-  const design = JSON.parse(JSON.stringify(thing.design), (key, value) => (key === "vinyl" && typeof value === "string" ? to(value) : value)) as Thing["design"];
+  const design = JSON.parse(JSON.stringify(thing.design), (key, value) =>
+    key === "vinyl" && typeof value === "string" ? to(value) : value,
+  ) as Thing["design"];
   return copyOf(things, { ...thing, design: { ...design, offered: [] } });
 }
 
@@ -152,7 +210,10 @@ export function broughtIn({ things, vinyls }: Pick<ClassDocument, "things" | "vi
 export const withTechnique = (thing: Thing, technique: Technique): Thing => ({
   ...thing,
   technique,
-  design: isPainted(technique) && !thing.design.stencil ? { ...thing.design, stencil: stencilSchema.parse({}) } : thing.design,
+  design:
+    isPainted(technique) && !thing.design.stencil
+      ? { ...thing.design, stencil: stencilSchema.parse({}) }
+      : thing.design,
 });
 
 type Seat = ClassDocument["seats"][number];
@@ -160,7 +221,10 @@ type Seat = ClassDocument["seats"][number];
 /** Seats without what they say of things that are not made; the same seats where they say nothing of any. */
 export function seatsMaking(seats: readonly Seat[], things: readonly Pick<Thing, "id">[]): Seat[] {
   const made = new Set(things.map(({ id }) => id));
-  const kept = <T>(record: Readonly<Record<string, T>>, thingOf: (key: string, value: T) => string | null): Record<string, T> =>
+  const kept = <T>(
+    record: Readonly<Record<string, T>>,
+    thingOf: (key: string, value: T) => string | null,
+  ): Record<string, T> =>
     Object.fromEntries(
       Object.entries(record).filter(([key, value]) => {
         const thing = thingOf(key, value);
@@ -169,9 +233,27 @@ export function seatsMaking(seats: readonly Seat[], things: readonly Pick<Thing,
     );
   return seats.map((seat) => {
     const { things: own, choices, ...rest } = seat;
-    const fields = kept(seat.fields, (name) => (name.includes(".") ? name.slice(0, name.indexOf(".")) : null));
-    const left = { things: kept(own ?? {}, (thing) => thing), choices: kept(choices ?? {}, (_, thing) => thing) };
-    const next: Seat = { ...rest, fields, ...(Object.keys(left.things).length > 0 ? { things: left.things } : {}), ...(Object.keys(left.choices).length > 0 ? { choices: left.choices } : {}) };
-    return JSON.stringify(next) === JSON.stringify({ ...rest, fields: seat.fields, ...(own ? { things: own } : {}), ...(choices ? { choices } : {}) }) ? seat : next;
+    const fields = kept(seat.fields, (name) =>
+      name.includes(".") ? name.slice(0, name.indexOf(".")) : null,
+    );
+    const left = {
+      things: kept(own ?? {}, (thing) => thing),
+      choices: kept(choices ?? {}, (_, thing) => thing),
+    };
+    const next: Seat = {
+      ...rest,
+      fields,
+      ...(Object.keys(left.things).length > 0 ? { things: left.things } : {}),
+      ...(Object.keys(left.choices).length > 0 ? { choices: left.choices } : {}),
+    };
+    return JSON.stringify(next) ===
+      JSON.stringify({
+        ...rest,
+        fields: seat.fields,
+        ...(own ? { things: own } : {}),
+        ...(choices ? { choices } : {}),
+      })
+      ? seat
+      : next;
   });
 }

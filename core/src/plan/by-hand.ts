@@ -1,11 +1,24 @@
 /** A kit moved or turned by hand on its load: whether it may lie there, and what the document keeps of it. */
-import { type Box, boxOf, mapPoints, moved, type Point, type Polygons, pointInPolygon } from "../geometry/polygon.ts";
+import {
+  type Box,
+  boxOf,
+  mapPoints,
+  moved,
+  type Point,
+  type Polygons,
+  pointInPolygon,
+} from "../geometry/polygon.ts";
 import { validateShapes } from "../nesting/validate-shapes.ts";
 
 export interface HandKit {
   readonly name: string;
   /** Where it lies on its own film or scrap, before any mirroring. */
-  readonly own: { readonly bin: string; readonly x: number; readonly y: number; readonly turn: number };
+  readonly own: {
+    readonly bin: string;
+    readonly x: number;
+    readonly y: number;
+    readonly turn: number;
+  };
   /** As it lies on the sheet. */
   readonly polygons: Polygons;
 }
@@ -19,7 +32,12 @@ export interface HandSheet {
   /** Where the blade may go, as on the sheet. */
   readonly usable: Polygons;
   /** Films and scraps of the load, and where each starts, before any mirroring; the outline as on the sheet, null for film. */
-  readonly bins: readonly { readonly bin: string; readonly x: number; readonly y: number; readonly outline: Polygons | null }[];
+  readonly bins: readonly {
+    readonly bin: string;
+    readonly x: number;
+    readonly y: number;
+    readonly outline: Polygons | null;
+  }[];
   readonly kits: readonly HandKit[];
 }
 
@@ -32,7 +50,9 @@ export interface HandMove {
   readonly turn: 0 | 90 | 180 | 270;
 }
 
-export type Laid = { readonly ok: true; readonly own: HandKit["own"] } | { readonly ok: false; readonly reason: "gone" | "outside" | "tooNear"; readonly by: string };
+export type Laid =
+  | { readonly ok: true; readonly own: HandKit["own"] }
+  | { readonly ok: false; readonly reason: "gone" | "outside" | "tooNear"; readonly by: string };
 
 /** Outlines on screen are simplified by up to a twentieth of a millimetre on both sides. */
 const DRAWING_SLACK_MM = 0.1;
@@ -44,7 +64,10 @@ export function layByHand(sheet: HandSheet, move: HandMove): Laid {
 /** Several at once: two kits may change places. By the name of each kit. */
 export function layAllByHand(sheet: HandSheet, moves: readonly HandMove[]): Map<string, Laid> {
   const wanted = new Map(moves.map((move) => [move.kit, move]));
-  const lying = sheet.kits.map((kit) => ({ name: kit.name, polygons: wanted.has(kit.name) ? movedKit(kit, wanted.get(kit.name) as HandMove) : kit.polygons }));
+  const lying = sheet.kits.map((kit) => ({
+    name: kit.name,
+    polygons: wanted.has(kit.name) ? movedKit(kit, wanted.get(kit.name) as HandMove) : kit.polygons,
+  }));
   return new Map(moves.map((move) => [move.kit, laidAt(sheet, move, lying)]));
 }
 
@@ -56,7 +79,10 @@ function laidAt(sheet: HandSheet, move: HandMove, all: readonly Lies[]): Laid {
   const fault = faultOf(sheet, move.kit, all);
   if (fault) return fault;
   const [first] = lying.flat(2) as Point[];
-  const to = sheet.bins.find(({ outline }) => outline?.some((polygon) => pointInPolygon(first as Point, polygon))) ?? from;
+  const to =
+    sheet.bins.find(({ outline }) =>
+      outline?.some((polygon) => pointInPolygon(first as Point, polygon)),
+    ) ?? from;
   const flip = ([x, y]: Point): Point => [sheet.mirrored ? sheet.width - x : x, y];
   const [cx, cy] = flip(middleOf(boxOf(kit.polygons)));
   const turn = sheet.mirrored ? (360 - move.turn) % 360 : move.turn;
@@ -87,20 +113,38 @@ function movedKit({ polygons }: HandKit, { dx, dy, turn }: HandMove): Polygons {
   const [cx, cy] = middleOf(boxOf(polygons));
   const [c, s] = QUARTERS[turn];
   return moved(
-    mapPoints(polygons, ([x, y]) => [cx + c * (x - cx) - s * (y - cy), cy + s * (x - cx) + c * (y - cy)]),
+    mapPoints(polygons, ([x, y]) => [
+      cx + c * (x - cx) - s * (y - cy),
+      cy + s * (x - cx) + c * (y - cy),
+    ]),
     dx,
     dy,
   );
 }
 
-function faultOf({ usable, clearance, counters }: HandSheet, name: string, all: readonly Lies[]): Laid | null {
+function faultOf(
+  { usable, clearance, counters }: HandSheet,
+  name: string,
+  all: readonly Lies[],
+): Laid | null {
   const items = all.map(({ name: id, polygons }) => ({ id, polygons, turns: [0] }));
   const placements = items.map(({ id }) => ({ id, bin: "load", x: 0, y: 0, turn: 0 }));
   const faults = validateShapes(
-    { items, scraps: [{ id: "load", polygon: usable }], stock: null, clearance: clearance + DRAWING_SLACK_MM, counters, seed: 0, seconds: 0 },
+    {
+      items,
+      scraps: [{ id: "load", polygon: usable }],
+      stock: null,
+      clearance: clearance + DRAWING_SLACK_MM,
+      counters,
+      seed: 0,
+      seconds: 0,
+    },
     { placements, unplaced: [], sheets: 0, length: 0 },
   ).filter(({ ids }) => ids.includes(name));
-  if (faults.some(({ code }) => code === "outside")) return { ok: false, reason: "outside", by: "" };
+  if (faults.some(({ code }) => code === "outside"))
+    return { ok: false, reason: "outside", by: "" };
   const near = faults.find(({ code }) => code === "tooNear");
-  return near ? { ok: false, reason: "tooNear", by: near.ids.find((id) => id !== name) ?? "" } : null;
+  return near
+    ? { ok: false, reason: "tooNear", by: near.ids.find((id) => id !== name) ?? "" }
+    : null;
 }

@@ -33,10 +33,18 @@ export interface ShareInput {
   readonly madeOf: (thing: string) => number;
 }
 
-const boxArea = ({ box, pad }: Pick<Kit, "box" | "pad">): number => (boxWidth(box) + 2 * pad) * (boxHeight(box) + 2 * pad);
+const boxArea = ({ box, pad }: Pick<Kit, "box" | "pad">): number =>
+  (boxWidth(box) + 2 * pad) * (boxHeight(box) + 2 * pad);
 
 /** In the order of the things, what is shared last; together they are the whole class. */
-export function thingShares({ document, things, kits, laidOut, supplies, madeOf }: ShareInput): ThingShare[] {
+export function thingShares({
+  document,
+  things,
+  kits,
+  laidOut,
+  supplies,
+  madeOf,
+}: ShareInput): ThingShare[] {
   const ownLine = new Map(document.supplies.map(({ id, thing }) => [id, thing]));
   const filmOf = filmShares(kits);
   const cutting = cutMinutes(laidOut);
@@ -46,7 +54,9 @@ export function thingShares({ document, things, kits, laidOut, supplies, madeOf 
     return (ownLine.get(line.id) ?? null) === thing ? line.usedValue : 0;
   };
   const needs = (thing: string | null, line: SupplyLine): boolean =>
-    line.id.startsWith(FILM) ? thing !== null && (filmOf.get(line.id.slice(FILM.length))?.get(thing) ?? 0) > 0 : (ownLine.get(line.id) ?? null) === thing;
+    line.id.startsWith(FILM)
+      ? thing !== null && (filmOf.get(line.id.slice(FILM.length))?.get(thing) ?? 0) > 0
+      : (ownLine.get(line.id) ?? null) === thing;
   const share = (thing: string | null): ThingShare => {
     const own = kits.filter((kit) => kit.thing === thing);
     return {
@@ -89,7 +99,8 @@ function cutMinutes({ sheets }: Pick<LaidOut, "sheets">): Map<string, number> {
     const areas = kits.map(({ box }) => box.width * box.height);
     const all = areas.reduce((sum, area) => sum + area, 0);
     kits.forEach(({ thing }, i) => {
-      if (thing !== null) found.set(thing, (found.get(thing) ?? 0) + ((cut + loadMinutes) * (areas[i] ?? 0)) / all);
+      if (thing !== null)
+        found.set(thing, (found.get(thing) ?? 0) + ((cut + loadMinutes) * (areas[i] ?? 0)) / all);
     });
   }
   return found;

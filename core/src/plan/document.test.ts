@@ -9,7 +9,9 @@ import { readClassDocument } from "./document.ts";
 import { makePlan } from "./plan.ts";
 
 /** A document as the first version wrote it: read for ever. */
-const tins = JSON.parse(readFileSync(fileURLToPath(new URL("../testing/version-1.json", import.meta.url)), "utf8"));
+const tins = JSON.parse(
+  readFileSync(fileURLToPath(new URL("../testing/version-1.json", import.meta.url)), "utf8"),
+);
 type Json = Record<string, unknown>;
 
 /** The demo document with one place changed; a path of undefined takes the place out. */
@@ -56,7 +58,11 @@ describe("what is wrong is named by its path", () => {
     ["supplies.0.per", "moon", "$.supplies[0].per"],
     ["steps.0.minutes", 0, "$.steps[0].minutes"],
     ["steps.1.after", [{ step: "nowhere" }], "$.steps[1].after[0].step"],
-    ["preparation", [{ id: "coat", title: "Coat", minutes: 5, after: ["sand"] }], "$.preparation[0].after[0]"],
+    [
+      "preparation",
+      [{ id: "coat", title: "Coat", minutes: 5, after: ["sand"] }],
+      "$.preparation[0].after[0]",
+    ],
     [
       "preparation",
       [
@@ -73,7 +79,11 @@ describe("what is wrong is named by its path", () => {
       ],
       "$.preparation[0].after",
     ],
-    ["preparation", [{ id: "coat", title: "Coat", minutes: 5, thing: "nobody" }], "$.preparation[0].thing"],
+    [
+      "preparation",
+      [{ id: "coat", title: "Coat", minutes: 5, thing: "nobody" }],
+      "$.preparation[0].thing",
+    ],
     ["version", 3, "$.version"],
     ["colour", "red", "$"],
   ])("%s = %j", (path, value, wanted) => {
@@ -108,7 +118,11 @@ describe("a document of the first version", () => {
 
   it("a price of nothing stood where nobody had said one: it is missing, not free", () => {
     const supplies = tins.supplies.map((row: Json) => ({ ...row, pack: { size: 1, price: 0 } }));
-    expect(JSON.parse(read(JSON.stringify({ ...tins, supplies }))).supplies.every(({ pack }: { pack: Json }) => !("price" in pack))).toBe(true);
+    expect(
+      JSON.parse(read(JSON.stringify({ ...tins, supplies }))).supplies.every(
+        ({ pack }: { pack: Json }) => !("price" in pack),
+      ),
+    ).toBe(true);
   });
 });
 
@@ -129,14 +143,30 @@ describe("every demo document", () => {
   });
 
   it("say nothing of real places: addresses end in .example, if there are any", () => {
-    for (const name of names) expect(readFileSync(fileURLToPath(new URL(`../../../demo/${name}.json`, import.meta.url)), "utf8")).not.toMatch(/https?:\/\/(?!\S*\.example)/u);
+    for (const name of names)
+      expect(
+        readFileSync(fileURLToPath(new URL(`../../../demo/${name}.json`, import.meta.url)), "utf8"),
+      ).not.toMatch(/https?:\/\/(?!\S*\.example)/u);
   });
 });
 
 describe("documents that nobody wrote", () => {
   it("are refused or planned, never a crash", () => {
-    const number = fc.oneof(fc.constant(0), fc.constant(-1), fc.constant(1e9), fc.constant(Number.NaN), fc.double());
-    const value = fc.oneof(number, fc.string({ maxLength: 8 }), fc.constant(null), fc.boolean(), fc.constant([]), fc.constant({}));
+    const number = fc.oneof(
+      fc.constant(0),
+      fc.constant(-1),
+      fc.constant(1e9),
+      fc.constant(Number.NaN),
+      fc.double(),
+    );
+    const value = fc.oneof(
+      number,
+      fc.string({ maxLength: 8 }),
+      fc.constant(null),
+      fc.boolean(),
+      fc.constant([]),
+      fc.constant({}),
+    );
     const path = fc.constantFrom(
       "blank.shape.diameter",
       "blank.shape.height",

@@ -12,7 +12,9 @@ import type { Plan } from "./stages.ts";
 import { runSheetCsv, suppliesCsv, timedSteps } from "./tables.ts";
 
 export function planFiles(plan: Plan): Map<string, string> {
-  const files = new Map<string, string>([["plan.json", `${JSON.stringify(planJson(plan), null, 2)}\n`]]);
+  const files = new Map<string, string>([
+    ["plan.json", `${JSON.stringify(planJson(plan), null, 2)}\n`],
+  ]);
   for (const [name, text] of sheetFiles(plan)) files.set(`sheets/${name}`, text);
   files.set("supplies.csv", suppliesCsv(plan.supplies, plan.document));
   files.set("run-sheet.csv", runSheetCsv(plan));
@@ -25,15 +27,27 @@ export function sheetFiles(plan: Pick<Plan, "laidOut" | "document">): Map<string
   return new Map(
     plan.laidOut.sheets.flatMap((sheet) => {
       const base = sheetName(sheet);
-      return [[`${base}.svg`, sheetSvg(sheet)] as const, [`${base}.hpgl`, sheetHpgl(sheet, plan.document)] as const, [`${base}.dxf`, sheetDxf(sheet, pathsOf(sheet, cutter))] as const];
+      return [
+        [`${base}.svg`, sheetSvg(sheet)] as const,
+        [`${base}.hpgl`, sheetHpgl(sheet, plan.document)] as const,
+        [`${base}.dxf`, sheetDxf(sheet, pathsOf(sheet, cutter))] as const,
+      ];
     }),
   );
 }
 
 /** At the speed that the film bears. */
-export function sheetHpgl(sheet: Sheet, { cutter, vinyls }: Pick<ClassDocument, "cutter" | "vinyls">): string {
+export function sheetHpgl(
+  sheet: Sheet,
+  { cutter, vinyls }: Pick<ClassDocument, "cutter" | "vinyls">,
+): string {
   const film = vinyls.find(({ id }) => id === sheet.vinyl);
-  return hpgl(pathsOf(sheet, cutter), sheet.height, cutter, film ? FAMILY_TRAITS[film.family].speedShare : 1);
+  return hpgl(
+    pathsOf(sheet, cutter),
+    sheet.height,
+    cutter,
+    film ? FAMILY_TRAITS[film.family].speedShare : 1,
+  );
 }
 
 export function runSheetIcs(plan: Pick<Plan, "document" | "runSheet">): string {

@@ -4,7 +4,10 @@ import type { Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import type { VinylUse } from "./sheets.ts";
 
-export function filmLines({ vinyls, seats }: Pick<ClassDocument, "vinyls" | "seats">, use: readonly VinylUse[]): SupplyLine[] {
+export function filmLines(
+  { vinyls, seats }: Pick<ClassDocument, "vinyls" | "seats">,
+  use: readonly VinylUse[],
+): SupplyLine[] {
   const packs = packsToBuy(vinyls, (id) => {
     const own = use.find(({ vinyl }) => vinyl === id);
     const stock = vinyls.find((vinyl) => vinyl.id === id)?.stock;
@@ -31,11 +34,17 @@ export function filmLines({ vinyls, seats }: Pick<ClassDocument, "vinyls" | "sea
 }
 
 /** How much of a film each of its fresh loads takes, by load; the first takes the test cut with it. Together they are what is needed. */
-export function filmTaken({ stock }: Pick<Vinyl, "stock">, use: VinylUse, loads: readonly { readonly nn: number; readonly stock: string; readonly height: number }[]): Map<number, number> {
+export function filmTaken(
+  { stock }: Pick<Vinyl, "stock">,
+  use: VinylUse,
+  loads: readonly { readonly nn: number; readonly stock: string; readonly height: number }[],
+): Map<number, number> {
   const fresh = loads.filter((load) => load.stock !== "scrap").sort((a, b) => a.nn - b.nn);
   const each = fresh.map(({ height }) => (stock.kind === "roll" ? height / stock.height : 1));
   const test = needOf(stock, use) - each.reduce((sum, amount) => sum + amount, 0);
-  return new Map(fresh.map(({ nn }, i) => [nn, (each[i] ?? 0) + (i === 0 ? Math.max(0, test) : 0)]));
+  return new Map(
+    fresh.map(({ nn }, i) => [nn, (each[i] ?? 0) + (i === 0 ? Math.max(0, test) : 0)]),
+  );
 }
 
 function needOf(stock: Vinyl["stock"], { rollLength, freshSheets }: VinylUse): number {
@@ -44,27 +53,45 @@ function needOf(stock: Vinyl["stock"], { rollLength, freshSheets }: VinylUse): n
 
 /** A sheet of a pack of colours costs its share of the pack. */
 function packOf(stock: Vinyl["stock"]): { size: number; price?: number } {
-  const each = stock.kind === "pack" && stock.price !== undefined ? stock.price / stock.sheets : stock.price;
+  const each =
+    stock.kind === "pack" && stock.price !== undefined ? stock.price / stock.sheets : stock.price;
   return { size: 1, ...(each === undefined ? {} : { price: each }) };
 }
 
 type PackStock = Extract<Vinyl["stock"], { kind: "pack" }>;
 
 /** Whole packs, as many as the scarcest colour asks for; the first film of a pack bears the price. */
-export function packsToBuy(vinyls: readonly Vinyl[], lackingOf: (vinyl: string) => number | undefined): Map<string, { readonly packs: number; readonly first: string }> {
+export function packsToBuy(
+  vinyls: readonly Vinyl[],
+  lackingOf: (vinyl: string) => number | undefined,
+): Map<string, { readonly packs: number; readonly first: string }> {
   const found = new Map<string, { packs: number; first: string }>();
   for (const { id, stock } of vinyls) {
     const lacking = lackingOf(id);
     if (stock.kind !== "pack" || lacking === undefined) continue;
     const packs = Math.max(0, Math.ceil(lacking / stock.count - 1e-9));
     const before = found.get(stock.pack);
-    found.set(stock.pack, { packs: Math.max(before?.packs ?? 0, packs), first: before?.first ?? `vinyl-${id}` });
+    found.set(stock.pack, {
+      packs: Math.max(before?.packs ?? 0, packs),
+      first: before?.first ?? `vinyl-${id}`,
+    });
   }
   return found;
 }
 
-export function inPack<L extends Pick<SupplyLine, "id" | "have" | "need">>(line: L, stock: PackStock, wanted: { readonly packs: number; readonly first: string } | undefined) {
+export function inPack<L extends Pick<SupplyLine, "id" | "have" | "need">>(
+  line: L,
+  stock: PackStock,
+  wanted: { readonly packs: number; readonly first: string } | undefined,
+) {
   const packs = wanted?.packs ?? 0;
   const buy = packs * stock.count;
-  return { ...line, packs, packSize: stock.count, buy, leftAfter: Math.max(0, line.have + buy - line.need), buyPrice: line.id === wanted?.first ? packs * (stock.price ?? 0) : 0 };
+  return {
+    ...line,
+    packs,
+    packSize: stock.count,
+    buy,
+    leftAfter: Math.max(0, line.have + buy - line.need),
+    buyPrice: line.id === wanted?.first ? packs * (stock.price ?? 0) : 0,
+  };
 }

@@ -24,7 +24,10 @@ export interface Improvement {
 const ROUNDS = [1, 2, 4, 8, 15, 20] as const;
 
 /** Never ends by itself unless there is nothing to lay; deterministic by the layout's seed. */
-export function* improveLayout(document: Laying, given: readonly Kit[]): Generator<Improvement, void> {
+export function* improveLayout(
+  document: Laying,
+  given: readonly Kit[],
+): Generator<Improvement, void> {
   const kits = given.filter(({ recut }) => recut === null);
   const vinyls = document.vinyls.filter(({ id }) => kits.some((kit) => kit.vinyl === id));
   if (vinyls.length === 0) return;
@@ -37,7 +40,15 @@ export function* improveLayout(document: Laying, given: readonly Kit[]): Generat
     const seconds = ROUNDS[Math.min(round, ROUNDS.length) - 1] as number;
     let better = false;
     for (const vinyl of vinyls) {
-      const found = layVinyl(vinyl, kits, { ...from, layout: { ...document.layout, seconds, seed: document.layout.seed + round, kept: document.layout.kept.filter(({ hand }) => hand) } });
+      const found = layVinyl(vinyl, kits, {
+        ...from,
+        layout: {
+          ...document.layout,
+          seconds,
+          seed: document.layout.seed + round,
+          kept: document.layout.kept.filter(({ hand }) => hand),
+        },
+      });
       searched += seconds;
       if (!isBetter(found, best.get(vinyl.id) as LaidVinyl)) continue;
       best.set(vinyl.id, found);
@@ -50,21 +61,41 @@ export function* improveLayout(document: Laying, given: readonly Kit[]): Generat
       bestMm2: total(),
       loads: [...best.values()].reduce((sum, { loads }) => sum + loads.length, 0),
       better,
-      kept: vinyls.flatMap((vinyl) => keptOf(vinyl, best.get(vinyl.id) as LaidVinyl, document.layout.kept)),
+      kept: vinyls.flatMap((vinyl) =>
+        keptOf(vinyl, best.get(vinyl.id) as LaidVinyl, document.layout.kept),
+      ),
     };
   }
 }
 
 /** Everything placed, then fewest loads of fresh film, then least film, then fewest loads. */
 function isBetter(a: LaidVinyl, b: LaidVinyl): boolean {
-  const measures = (laid: LaidVinyl) => [laid.unplaced.length, freshLoads(laid).length, Math.round(filmArea(laid)), laid.loads.length];
+  const measures = (laid: LaidVinyl) => [
+    laid.unplaced.length,
+    freshLoads(laid).length,
+    Math.round(filmArea(laid)),
+    laid.loads.length,
+  ];
   const [p, q] = [measures(a), measures(b)];
   const at = p.findIndex((value, i) => value !== q[i]);
   return at >= 0 && (p[at] as number) < (q[at] as number);
 }
 
 /** As a document keeps it; what was laid by hand stays marked so. */
-export function keptOf(vinyl: Pick<Vinyl, "id">, { loads }: Pick<LaidVinyl, "loads">, before: ClassDocument["layout"]["kept"]): ClassDocument["layout"]["kept"] {
-  const byHand = new Set(before.filter((kit) => kit.hand && kit.vinyl === vinyl.id).map(({ kit }) => kit));
-  return loads.flatMap((load) => load.kits.map(({ kit, own }) => ({ kit: kitName(kit), vinyl: vinyl.id, ...own, hand: byHand.has(kitName(kit)) })));
+export function keptOf(
+  vinyl: Pick<Vinyl, "id">,
+  { loads }: Pick<LaidVinyl, "loads">,
+  before: ClassDocument["layout"]["kept"],
+): ClassDocument["layout"]["kept"] {
+  const byHand = new Set(
+    before.filter((kit) => kit.hand && kit.vinyl === vinyl.id).map(({ kit }) => kit),
+  );
+  return loads.flatMap((load) =>
+    load.kits.map(({ kit, own }) => ({
+      kit: kitName(kit),
+      vinyl: vinyl.id,
+      ...own,
+      hand: byHand.has(kitName(kit)),
+    })),
+  );
 }

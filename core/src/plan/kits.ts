@@ -1,5 +1,15 @@
 /** Stage 2: sized designs -> kits: the pieces of one seat in one vinyl, named, with what weeding them takes. */
-import { type Box, boxHeight, boxOf, boxOfPoints, moved, type Polygon, type Polygons, polygonArea, type Ring } from "../geometry/polygon.ts";
+import {
+  type Box,
+  boxHeight,
+  boxOf,
+  boxOfPoints,
+  moved,
+  type Polygon,
+  type Polygons,
+  polygonArea,
+  type Ring,
+} from "../geometry/polygon.ts";
 import type { WeedingCoefficients } from "../learning/figures.ts";
 import { KeptWith } from "../memory/kept-with.ts";
 import { type Goes, type WeedReport, weedReport } from "../weeding/difficulty.ts";
@@ -49,10 +59,12 @@ export interface Kit {
 }
 
 /** Names a kit among all that are laid: its seat, and of long kits the part, `3.2`. */
-export const kitName = (kit: Pick<Kit, "stem" | "part">): string => (kit.part ? `${kit.stem}.${kit.part.n}` : kit.stem);
+export const kitName = (kit: Pick<Kit, "stem" | "part">): string =>
+  kit.part ? `${kit.stem}.${kit.part.n}` : kit.stem;
 
 /** `+` stands in no seat, things begin with a letter and copies are numbers: no two kits share a name. */
-const stemOf = (seat: string, thing: string | null, copy: number): string => `${seat}${thing === null ? "" : `+${thing}`}${copy > 1 ? `+${copy}` : ""}`;
+const stemOf = (seat: string, thing: string | null, copy: number): string =>
+  `${seat}${thing === null ? "" : `+${thing}`}${copy > 1 ? `+${copy}` : ""}`;
 
 /** Space between the two copies of a cup decorated on both sides, mm. */
 const COPY_GAP_MM = 6;
@@ -80,20 +92,33 @@ export interface KitWishes {
 
 const kitsOfSeat = new KeptWith<LetteredSeat, readonly Kit[]>();
 
-export function kitsOf(seats: readonly LetteredSeat[], vinyls: readonly Vinyl[], wishes: KitWishes): Kit[] {
+export function kitsOf(
+  seats: readonly LetteredSeat[],
+  vinyls: readonly Vinyl[],
+  wishes: KitWishes,
+): Kit[] {
   return seats.flatMap((seat) => {
     const count = wishes.countOf(seat.seat);
     const make = () => madeOf(seat, vinyls, wishes, count);
-    return wishes.key === undefined ? make() : kitsOfSeat.take(seat, `${count} ${wishes.key}`, make);
+    return wishes.key === undefined
+      ? make()
+      : kitsOfSeat.take(seat, `${count} ${wishes.key}`, make);
   });
 }
 
-function madeOf(seat: LetteredSeat, vinyls: readonly Vinyl[], wishes: KitWishes, count: number): Kit[] {
+function madeOf(
+  seat: LetteredSeat,
+  vinyls: readonly Vinyl[],
+  wishes: KitWishes,
+  count: number,
+): Kit[] {
   const first = vinyls.flatMap((vinyl) => {
     const polygons = repeated(seat.layers.get(vinyl.id) ?? [], wishes.copies);
     return polygons.length === 0 ? [] : makeKits(seat, vinyl, { polygons, wishes });
   });
-  return Array.from({ length: count }, (_, i) => (i === 0 ? first : first.map((kit) => renamed({ ...kit, copy: i + 1 }, seat.seat)))).flat();
+  return Array.from({ length: count }, (_, i) =>
+    i === 0 ? first : first.map((kit) => renamed({ ...kit, copy: i + 1 }, seat.seat)),
+  ).flat();
 }
 
 /** Copies lie below each other, so that they are cut apart by one straight cut. */
@@ -114,7 +139,9 @@ function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, wishes }: Making
   const film = filmOf(wishes, vinyl, polygons);
   const pad = film ? 0 : wishes.padOf(vinyl, boxOf(polygons));
   const stem = stemOf(seat.seat, several ? thing : null, 1);
-  const ordered = [...polygons].map((polygon) => ({ polygon, box: boxOf([polygon]) })).sort((a, b) => a.box.minX - b.box.minX || a.box.minY - b.box.minY);
+  const ordered = [...polygons]
+    .map((polygon) => ({ polygon, box: boxOf([polygon]) }))
+    .sort((a, b) => a.box.minX - b.box.minX || a.box.minY - b.box.minY);
   const named = ordered.map(({ polygon }, i) => ({ id: `${stem}-${vinyl.id}-${i + 1}`, polygon }));
   const lines = seat.lines.filter((line) => line.vinyl === vinyl.id);
   const strokes = lines.flatMap((line) => line.strokes.map(({ width }) => width));
@@ -122,7 +149,14 @@ function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, wishes }: Making
   const insides = lines.flatMap((line) => line.insides.map(({ width }) => width));
   const { smallPartMm2 } = FAMILY_TRAITS[vinyl.family];
   return partsOf(named, wishes.sizeOf(vinyl, pad)).map(({ pieces, part, box }): Kit => {
-    const weed = weedReport({ polygons: pieces.map(({ polygon }) => polygon), family: vinyl.family, strokes: [...strokes, ...art], insides, goes, coefficients: wishes.weeding });
+    const weed = weedReport({
+      polygons: pieces.map(({ polygon }) => polygon),
+      family: vinyl.family,
+      strokes: [...strokes, ...art],
+      insides,
+      goes,
+      coefficients: wishes.weeding,
+    });
     return {
       seat: seat.seat,
       thing,
@@ -134,7 +168,14 @@ function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, wishes }: Making
       pieces: pieces.map(({ id, polygon }): PlanPiece => {
         const areaMm2 = polygonArea(polygon);
         const small = areaMm2 < smallPartMm2;
-        return { id, polygon, areaMm2, counters: polygon.length - 1, small, lighter: small || weed.finest !== "plain" };
+        return {
+          id,
+          polygon,
+          areaMm2,
+          counters: polygon.length - 1,
+          small,
+          lighter: small || weed.finest !== "plain",
+        };
       }),
       box: film ? boxOfPoints(film) : box,
       pad,
@@ -148,10 +189,18 @@ function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, wishes }: Making
 }
 
 /** The blank's outline, where it holds all letters and one load takes it. */
-function filmOf({ film, copies, sizeOf }: KitWishes, vinyl: Vinyl, polygons: Polygons): Ring | null {
+function filmOf(
+  { film, copies, sizeOf }: KitWishes,
+  vinyl: Vinyl,
+  polygons: Polygons,
+): Ring | null {
   if (!film || copies > 1) return null;
   const [own, letters, size] = [boxOfPoints(film), boxOf(polygons), sizeOf(vinyl, 0)];
-  const holds = letters.minX >= own.minX && letters.minY >= own.minY && letters.maxX <= own.maxX && letters.maxY <= own.maxY;
+  const holds =
+    letters.minX >= own.minX &&
+    letters.minY >= own.minY &&
+    letters.maxX <= own.maxX &&
+    letters.maxY <= own.maxY;
   return holds && (size === null || fits(own, size)) ? film : null;
 }
 
@@ -162,17 +211,32 @@ const cutAgain = new KeptWith<Kit, readonly Kit[]>();
 export function spareKits(kits: readonly Kit[], count: number): Kit[] {
   const minutes = new Map<string, number>();
   for (const kit of kits) minutes.set(kit.seat, (minutes.get(kit.seat) ?? 0) + kit.weed.minutes);
-  const hardest = [...minutes].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1)).map(([seat]) => seat);
+  const hardest = [...minutes]
+    .sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))
+    .map(([seat]) => seat);
   if (hardest.length === 0) return [];
-  return Array.from({ length: count }, (_, i) => ({ spare: `spare-${i + 1}`, of: hardest[i % hardest.length] as string })).flatMap(({ spare, of }) =>
-    kits.filter((kit) => kit.seat === of).map((kit) => spares.take(kit, spare, () => renamed(kit, spare))),
+  return Array.from({ length: count }, (_, i) => ({
+    spare: `spare-${i + 1}`,
+    of: hardest[i % hardest.length] as string,
+  })).flatMap(({ spare, of }) =>
+    kits
+      .filter((kit) => kit.seat === of)
+      .map((kit) => spares.take(kit, spare, () => renamed(kit, spare))),
   );
 }
 
 /** The same letters under another name. */
 function renamed(kit: Kit, seat: string): Kit {
   const stem = stemOf(seat, kit.several ? kit.thing : null, kit.copy);
-  return { ...kit, seat, stem, pieces: kit.pieces.map((piece) => ({ ...piece, id: `${stem}${piece.id.slice(kit.stem.length)}` })) };
+  return {
+    ...kit,
+    seat,
+    stem,
+    pieces: kit.pieces.map((piece) => ({
+      ...piece,
+      id: `${stem}${piece.id.slice(kit.stem.length)}`,
+    })),
+  };
 }
 
 /** What failed and is cut again. */
@@ -193,7 +257,15 @@ const lastOf = (id: string): string => id.slice(id.lastIndexOf("-") + 1);
 export const pieceNumber = (id: string): number => Number.parseInt(lastOf(id), 10);
 
 /** What failed, once more: `recut-1`, `recut-2`, … in the order in which it was asked for. */
-export function recutKits(kits: readonly Kit[], { recuts, vinyls, figures, things: [first] }: Pick<ClassDocument, "recuts" | "vinyls" | "figures" | "things">): Kit[] {
+export function recutKits(
+  kits: readonly Kit[],
+  {
+    recuts,
+    vinyls,
+    figures,
+    things: [first],
+  }: Pick<ClassDocument, "recuts" | "vinyls" | "figures" | "things">,
+): Kit[] {
   const firstThing = first?.id ?? "";
   return recuts.flatMap((recut, i) =>
     kits
@@ -201,33 +273,64 @@ export function recutKits(kits: readonly Kit[], { recuts, vinyls, figures, thing
       .flatMap((kit) => {
         const family = vinyls.find(({ id }) => id === kit.vinyl)?.family;
         const coefficients = figures?.weeding?.minutes;
-        return cutAgain.take(kit, JSON.stringify([i, recut.pieces, recut.round, family, coefficients]), () =>
-          (recut.pieces ? onlyPieces(kit, recut.pieces, family, coefficients) : [kit]).map((own) => ({ ...renamed(own, `recut-${i + 1}`), of: own.of, recut: recut.round })),
+        return cutAgain.take(
+          kit,
+          JSON.stringify([i, recut.pieces, recut.round, family, coefficients]),
+          () =>
+            (recut.pieces ? onlyPieces(kit, recut.pieces, family, coefficients) : [kit]).map(
+              (own) => ({ ...renamed(own, `recut-${i + 1}`), of: own.of, recut: recut.round }),
+            ),
         );
       }),
   );
 }
 
-const isRecut = (kit: Kit, { seat, thing, copy, vinyl }: Recut, firstThing: string): boolean => kit.seat === seat && kit.vinyl === vinyl && kit.copy === copy && kit.thing === (thing ?? firstThing);
+const isRecut = (kit: Kit, { seat, thing, copy, vinyl }: Recut, firstThing: string): boolean =>
+  kit.seat === seat &&
+  kit.vinyl === vinyl &&
+  kit.copy === copy &&
+  kit.thing === (thing ?? firstThing);
 
-function onlyPieces(kit: Kit, numbers: readonly number[], family: VinylFamily | undefined, coefficients: WeedingCoefficients | undefined): Kit[] {
+function onlyPieces(
+  kit: Kit,
+  numbers: readonly number[],
+  family: VinylFamily | undefined,
+  coefficients: WeedingCoefficients | undefined,
+): Kit[] {
   const pieces = kit.pieces.filter(({ id }) => numbers.includes(pieceNumber(id)));
   if (pieces.length === 0 || !family) return [];
   const polygons = pieces.map(({ polygon }) => polygon);
   // Which strokes are whose is not kept: the thinnest of the kit may be in any of its pieces.
-  const weed = weedReport({ polygons, family, strokes: kit.weed.thinnest > 0 ? [kit.weed.thinnest] : [], insides: kit.weed.tightest > 0 ? [kit.weed.tightest] : [], goes: kit.goes, coefficients });
+  const weed = weedReport({
+    polygons,
+    family,
+    strokes: kit.weed.thinnest > 0 ? [kit.weed.thinnest] : [],
+    insides: kit.weed.tightest > 0 ? [kit.weed.tightest] : [],
+    goes: kit.goes,
+    coefficients,
+  });
   return [{ ...kit, pieces, weed, box: kit.part ? kit.box : boxOf(polygons) }];
 }
 
 /** What ends up in the bags: of what was cut again the last cut, under the seat it is for. */
-export function kitsInBags(kits: readonly Kit[], recuts: readonly Recut[], firstThing: string): Kit[] {
-  const again = new Map(kits.filter(({ recut }) => recut !== null).map((kit) => [`${kit.vinyl} ${kitName(kit)}`, kit]));
+export function kitsInBags(
+  kits: readonly Kit[],
+  recuts: readonly Recut[],
+  firstThing: string,
+): Kit[] {
+  const again = new Map(
+    kits.filter(({ recut }) => recut !== null).map((kit) => [`${kit.vinyl} ${kitName(kit)}`, kit]),
+  );
   return kits
     .filter((kit) => kit.recut === null)
     .map((kit) => {
       let now = kit;
       for (const [i, recut] of recuts.entries()) {
-        const own = isRecut(kit, recut, firstThing) ? again.get(`${kit.vinyl} ${kitName({ ...kit, stem: stemOf(`recut-${i + 1}`, kit.several ? kit.thing : null, kit.copy) })}`) : undefined;
+        const own = isRecut(kit, recut, firstThing)
+          ? again.get(
+              `${kit.vinyl} ${kitName({ ...kit, stem: stemOf(`recut-${i + 1}`, kit.several ? kit.thing : null, kit.copy) })}`,
+            )
+          : undefined;
         if (own) now = recut.pieces ? withFresh(now, own) : { ...own, seat: kit.seat };
       }
       return now;

@@ -4,18 +4,37 @@ import { sheetSvg } from "../cutting/svg.ts";
 import { boxOfPoints } from "../geometry/polygon.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { type OneThing as ClassDocument, oneThingSchema as classDocumentSchema, makePlan, type OnePlan as Plan, readOneThing } from "../testing/one-thing.ts";
+import {
+  type OneThing as ClassDocument,
+  oneThingSchema as classDocumentSchema,
+  makePlan,
+  type OnePlan as Plan,
+  readOneThing,
+} from "../testing/one-thing.ts";
 import { distanceBetween, evenOddArea, insideEvenOdd, readSheet } from "../testing/sheet-reader.ts";
 import { scrapPolygon, scrapSchema } from "./scrap.ts";
 
 const bottles = demoDocument("rowing-bottles");
 const tins = demoDocument("seed-tins");
-const planOf = (document: ClassDocument, layout: Partial<ClassDocument["layout"]> = {}, over: Partial<ClassDocument> = {}): Plan =>
-  makePlan(classDocumentSchema.parse({ ...document, ...over, layout: { ...document.layout, seconds: 0.1, ...layout } }), testFonts);
+const planOf = (
+  document: ClassDocument,
+  layout: Partial<ClassDocument["layout"]> = {},
+  over: Partial<ClassDocument> = {},
+): Plan =>
+  makePlan(
+    classDocumentSchema.parse({
+      ...document,
+      ...over,
+      layout: { ...document.layout, seconds: 0.1, ...layout },
+    }),
+    testFonts,
+  );
 
 /** Every kit on some load once, inside the edge, no two kits nearer than the clearance; pieces as large as planned. */
 function check(plan: Plan): void {
-  const areas = new Map(plan.kits.flatMap((kit) => kit.pieces.map((piece) => [piece.id, piece.areaMm2] as const)));
+  const areas = new Map(
+    plan.kits.flatMap((kit) => kit.pieces.map((piece) => [piece.id, piece.areaMm2] as const)),
+  );
   const seen = new Set<string>();
   for (const sheet of plan.laidOut.sheets) {
     const { paths } = readSheet(sheetSvg(sheet));
@@ -26,12 +45,18 @@ function check(plan: Plan): void {
     for (const { piece, rings } of cuts) {
       expect(seen.has(piece)).toBe(false);
       seen.add(piece);
-      expect(Math.abs(evenOddArea(rings) - (areas.get(piece) ?? Number.NaN))).toBeLessThan(0.02 * (areas.get(piece) ?? 1) + 0.05);
+      expect(Math.abs(evenOddArea(rings) - (areas.get(piece) ?? Number.NaN))).toBeLessThan(
+        0.02 * (areas.get(piece) ?? 1) + 0.05,
+      );
       for (const point of rings[0] ?? []) expect(insideEvenOdd(point, edge, 0.01)).toBe(true);
     }
-    const kits = [...new Set(cuts.map(({ seat }) => seat))].map((seat) => cuts.filter((cut) => cut.seat === seat).flatMap(({ rings }) => rings));
+    const kits = [...new Set(cuts.map(({ seat }) => seat))].map((seat) =>
+      cuts.filter((cut) => cut.seat === seat).flatMap(({ rings }) => rings),
+    );
     kits.forEach((a, i) => {
-      for (const b of kits.slice(i + 1)) if (boxesNearer(a, b, plan.document.layout.clearance)) expect(distanceBetween(a, b)).toBeGreaterThan(plan.document.layout.clearance - 0.01);
+      for (const b of kits.slice(i + 1))
+        if (boxesNearer(a, b, plan.document.layout.clearance))
+          expect(distanceBetween(a, b)).toBeGreaterThan(plan.document.layout.clearance - 0.01);
     });
   }
   expect(seen.size + plan.laidOut.unplaced.length).toBe(areas.size);
@@ -42,7 +67,14 @@ type Rings = readonly (readonly (readonly [number, number])[])[];
 /** Boxes farther apart than this need no closer look. */
 function boxesNearer(a: Rings, b: Rings, mm: number): boolean {
   const [p, q] = [a, b].map((rings) => boxOfPoints(rings.flat()));
-  return !!p && !!q && p.minX - mm < q.maxX && q.minX - mm < p.maxX && p.minY - mm < q.maxY && q.minY - mm < p.maxY;
+  return (
+    !!p &&
+    !!q &&
+    p.minX - mm < q.maxX &&
+    q.minX - mm < p.maxX &&
+    p.minY - mm < q.maxY &&
+    q.minY - mm < p.maxY
+  );
 }
 
 describe("scraps first", () => {
@@ -60,7 +92,9 @@ describe("scraps first", () => {
   it("what scraps do not hold goes on fresh film, and none are used when the host says so", () => {
     const few = planOf(bottles, {}, { scraps: bottles.scraps.slice(0, 1) });
     check(few);
-    expect(new Set(few.laidOut.sheets.map(({ stock }) => stock))).toEqual(new Set(["scrap", "roll"]));
+    expect(new Set(few.laidOut.sheets.map(({ stock }) => stock))).toEqual(
+      new Set(["scrap", "roll"]),
+    );
     const none = planOf(bottles, { useScraps: false });
     check(none);
     expect(none.laidOut.sheets.every(({ stock }) => stock === "roll")).toBe(true);
@@ -98,7 +132,9 @@ describe("scraps first", () => {
     ];
     const plan = planOf(bottles, {}, { scraps: scraps as ClassDocument["scraps"] });
     check(plan);
-    expect(plan.laidOut.sheets.flatMap((sheet) => sheet.scraps.map(({ label }) => label))).toEqual(["huge"]);
+    expect(plan.laidOut.sheets.flatMap((sheet) => sheet.scraps.map(({ label }) => label))).toEqual([
+      "huge",
+    ]);
     const [load] = plan.laidOut.sheets;
     expect(load?.width).toBeLessThanOrEqual(bottles.cutter.cutWidth);
     expect(load?.height).toBeLessThanOrEqual(bottles.cutter.cutHeight);
@@ -106,36 +142,55 @@ describe("scraps first", () => {
 });
 
 describe("three ways to lay", () => {
-  it.each(["tight", "trimmer", "bySeat"] as const)("%s: cut files hold every kit once, inside and apart", (mode) => check(planOf(tins, { mode })));
+  it.each(["tight", "trimmer", "bySeat"] as const)(
+    "%s: cut files hold every kit once, inside and apart",
+    (mode) => check(planOf(tins, { mode })),
+  );
 
   it("tight takes less film than boxes; by seat follows the roster", () => {
     const tight = planOf(tins, { mode: "tight" });
     for (const use of tight.laidOut.use) expect(use.usedMm2).toBeLessThan(use.boxesMm2);
     const rows = planOf(tins, { mode: "bySeat" }, { spareKits: 0 });
-    const order = rows.laidOut.sheets.filter(({ vinyl }) => vinyl === tins.vinyls[0]?.id).flatMap((sheet) => sheet.kits.map(({ seat }) => seat));
+    const order = rows.laidOut.sheets
+      .filter(({ vinyl }) => vinyl === tins.vinyls[0]?.id)
+      .flatMap((sheet) => sheet.kits.map(({ seat }) => seat));
     expect(order).toEqual(tins.seats.map(({ seat }) => seat));
   });
 
   it("the whole sheet on the mat, or only what is used", () => {
     const whole = planOf(tins, { trim: false });
-    for (const sheet of whole.laidOut.sheets) expect(Math.abs(sheet.width - Math.min(304.8, tins.cutter.cutWidth))).toBeLessThan(0.11);
-    for (const sheet of planOf(tins).laidOut.sheets) expect(sheet.width).toBeLessThanOrEqual(tins.cutter.cutWidth);
+    for (const sheet of whole.laidOut.sheets)
+      expect(Math.abs(sheet.width - Math.min(304.8, tins.cutter.cutWidth))).toBeLessThan(0.11);
+    for (const sheet of planOf(tins).laidOut.sheets)
+      expect(sheet.width).toBeLessThanOrEqual(tins.cutter.cutWidth);
   });
 
   it("film that keeps its direction is not turned", () => {
     const plan = planOf(tins, { mode: "tight", mayTurn: false });
     check(plan);
-    expect(new Set(plan.laidOut.sheets.flatMap((sheet) => sheet.kits.map(({ turn }) => turn)))).toEqual(new Set([0]));
+    expect(
+      new Set(plan.laidOut.sheets.flatMap((sheet) => sheet.kits.map(({ turn }) => turn))),
+    ).toEqual(new Set([0]));
   });
 
   it("a kit laid by hand stays there; one that would overlap is laid afresh with the rest", () => {
     const vinyl = tins.vinyls[0]?.id ?? "";
     const free = planOf(tins, { mode: "tight" });
     const kit = free.kits.find((own) => own.vinyl === vinyl && own.seat === "3");
-    const at = { hand: true, kit: "3", vinyl, bin: "sheet-1", x: 60 - (kit?.box.minX ?? 0), y: 40 - (kit?.box.minY ?? 0), turn: 0 };
+    const at = {
+      hand: true,
+      kit: "3",
+      vinyl,
+      bin: "sheet-1",
+      x: 60 - (kit?.box.minX ?? 0),
+      y: 40 - (kit?.box.minY ?? 0),
+      turn: 0,
+    };
     const plan = planOf(tins, { mode: "tight", kept: [at] });
     check(plan);
-    const where = plan.laidOut.sheets.find((sheet) => sheet.vinyl === vinyl)?.kits.find(({ seat }) => seat === "3");
+    const where = plan.laidOut.sheets
+      .find((sheet) => sheet.vinyl === vinyl)
+      ?.kits.find(({ seat }) => seat === "3");
     expect(where?.x).toBeCloseTo(at.x + tins.cutter.edgeMargin, 6);
     expect(where?.y).toBeCloseTo(at.y + tins.cutter.edgeMargin, 6);
     check(planOf(tins, { mode: "tight", kept: [at, { ...at, kit: "4" }] }));

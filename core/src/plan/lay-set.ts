@@ -27,9 +27,17 @@ export function layVinyl(vinyl: Vinyl, kits: readonly Kit[], document: Laying): 
  */
 export function laySet(vinyl: Vinyl, kits: readonly Kit[], from: Laying): LaidVinyl {
   const together = layVinyl(vinyl, kits, from);
-  const things = [...new Set(kits.filter((kit) => kit.vinyl === vinyl.id).map(({ thing }) => thing))];
+  const things = [
+    ...new Set(kits.filter((kit) => kit.vinyl === vinyl.id).map(({ thing }) => thing)),
+  ];
   // A search for true shapes has its time once; what was laid by hand lies on loads of the whole.
-  if (things.length < 2 || from.layout.mode === "tight" || together.unplaced.length > 0 || from.layout.kept.length > 0) return together;
+  if (
+    things.length < 2 ||
+    from.layout.mode === "tight" ||
+    together.unplaced.length > 0 ||
+    from.layout.kept.length > 0
+  )
+    return together;
   let left = from.scraps;
   const apart = things.map((thing) => {
     const own = layVinyl(
@@ -41,8 +49,13 @@ export function laySet(vinyl: Vinyl, kits: readonly Kit[], from: Laying): LaidVi
     left = left.filter(({ label }) => !used.has(label));
     return own;
   });
-  const joined: LaidVinyl = { loads: apart.flatMap(({ loads }) => loads), unplaced: apart.flatMap(({ unplaced }) => unplaced) };
-  return joined.unplaced.length === 0 && takesLess(vinyl, joined, together) ? renumbered(joined) : together;
+  const joined: LaidVinyl = {
+    loads: apart.flatMap(({ loads }) => loads),
+    unplaced: apart.flatMap(({ unplaced }) => unplaced),
+  };
+  return joined.unplaced.length === 0 && takesLess(vinyl, joined, together)
+    ? renumbered(joined)
+    : together;
 }
 
 /** Of a roll its length counts; of sheets how many are begun, then what is cut off them. */
@@ -59,12 +72,17 @@ function renumbered({ loads, unplaced }: LaidVinyl): LaidVinyl {
   const next = loads.map((load) => {
     if (load.scraps.length > 0) return load;
     fresh++;
-    return { ...load, kits: load.kits.map((kit) => ({ ...kit, own: { ...kit.own, bin: `sheet-${fresh}` } })) };
+    return {
+      ...load,
+      kits: load.kits.map((kit) => ({ ...kit, own: { ...kit.own, bin: `sheet-${fresh}` } })),
+    };
   });
   return { loads: next, unplaced };
 }
 
 /** Loads of film that no scrap gave. */
-export const freshLoads = ({ loads }: Pick<LaidVinyl, "loads">): LaidLoad[] => loads.filter(({ scraps }) => scraps.length === 0);
+export const freshLoads = ({ loads }: Pick<LaidVinyl, "loads">): LaidLoad[] =>
+  loads.filter(({ scraps }) => scraps.length === 0);
 /** Cut off fresh film, mm². */
-export const filmArea = (laid: Pick<LaidVinyl, "loads">): number => freshLoads(laid).reduce((sum, load) => sum + load.width * load.height, 0);
+export const filmArea = (laid: Pick<LaidVinyl, "loads">): number =>
+  freshLoads(laid).reduce((sum, load) => sum + load.width * load.height, 0);

@@ -14,9 +14,24 @@ const STEP = 1 / 2 ** 9;
 
 describe("strokes of art", () => {
   it("are measured layer by layer, also where two layers are cut from one film", () => {
-    const layer = (x: number, width: number) => ({ vinyl, polygons: [[rectRing(x, 0, x + width, 40).map(([px, py]) => [px, py] as [number, number])]] });
-    const items = tins.design.items.map((item) => (item.kind === "art" ? { ...item, size: 40, layers: [layer(0, 10), layer(20, 1)], others: [] } : item));
-    const set = measureStrokes(letterSet({ ...tins.design, items, school: "fixedHeight", fixedScale: 1 }, tins.seats, readFace(tins.blank), testFonts), testFonts);
+    const layer = (x: number, width: number) => ({
+      vinyl,
+      polygons: [[rectRing(x, 0, x + width, 40).map(([px, py]) => [px, py] as [number, number])]],
+    });
+    const items = tins.design.items.map((item) =>
+      item.kind === "art"
+        ? { ...item, size: 40, layers: [layer(0, 10), layer(20, 1)], others: [] }
+        : item,
+    );
+    const set = measureStrokes(
+      letterSet(
+        { ...tins.design, items, school: "fixedHeight", fixedScale: 1 },
+        tins.seats,
+        readFace(tins.blank),
+        testFonts,
+      ),
+      testFonts,
+    );
     expect(set.seats.length).toBeGreaterThan(1);
     for (const { artStrokes, scale } of set.seats) {
       const [thick = 0, thin = 0] = artStrokes.map(({ width }) => width / scale);

@@ -9,7 +9,8 @@ import type { LetteredLineInfo, LetteredSet, SizedSeat } from "./letter-set.ts";
 
 const artWidths = new KeptWith<Polygons, number>();
 /** Of art at scale 1, mm: drawn and measured once for all seats, whatever their size. */
-const artWidth = ({ ink }: ComposedPart): number => artWidths.take(ink.outline, `${ink.scale}`, () => thinnestOf(ink.polygons).width);
+const artWidth = ({ ink }: ComposedPart): number =>
+  artWidths.take(ink.outline, `${ink.scale}`, () => thinnestOf(ink.polygons).width);
 
 const measuredSeats = new KeptWith<SizedSeat, SizedSeat>();
 
@@ -25,13 +26,30 @@ export function measuredSeat<Seat extends SizedSeat>(seat: Seat, fonts: FontLook
 }
 
 function measured(seat: SizedSeat, fonts: FontLookup): SizedSeat {
-  const artStrokes = seat.art.map((part) => ({ vinyl: part.vinyl, item: part.item, width: artWidth(part) * seat.scale + 2 * (seat.thickened.get(part.item) ?? 0) }));
-  return { ...seat, artStrokes, lines: seat.lines.map((line) => ({ ...line, strokes: strokesOf(line, fonts), insides: insidesOf(line, fonts) })) };
+  const artStrokes = seat.art.map((part) => ({
+    vinyl: part.vinyl,
+    item: part.item,
+    width: artWidth(part) * seat.scale + 2 * (seat.thickened.get(part.item) ?? 0),
+  }));
+  return {
+    ...seat,
+    artStrokes,
+    lines: seat.lines.map((line) => ({
+      ...line,
+      strokes: strokesOf(line, fonts),
+      insides: insidesOf(line, fonts),
+    })),
+  };
 }
 
 function strokesOf(line: LetteredLineInfo, fonts: FontLookup): LetteredLineInfo["strokes"] {
   const face = fonts(line.font);
-  return face ? line.glyphs.map(({ glyph, text }) => ({ text, width: face.thinnest(glyph) * line.emMm + 2 * line.thickenMm })) : [];
+  return face
+    ? line.glyphs.map(({ glyph, text }) => ({
+        text,
+        width: face.thinnest(glyph) * line.emMm + 2 * line.thickenMm,
+      }))
+    : [];
 }
 
 /** As cut: thickening closes them from both sides, opening holds them at a width. */
@@ -40,12 +58,17 @@ function insidesOf(line: LetteredLineInfo, fonts: FontLookup): LetteredLineInfo[
   if (!face) return [];
   return line.glyphs.flatMap(({ glyph, text }) => {
     const em = face.tightestCounter(glyph);
-    return Number.isFinite(em) ? [{ text, width: Math.max(em * line.emMm - 2 * line.thickenMm, line.openCountersMm, 0) }] : [];
+    return Number.isFinite(em)
+      ? [{ text, width: Math.max(em * line.emMm - 2 * line.thickenMm, line.openCountersMm, 0) }]
+      : [];
   });
 }
 
 /** Thinnest stroke of a measured seat, mm; 0 when there is none. */
 export function thinnestOfSeat(seat: SizedSeat): number {
-  const widths = [...seat.lines.flatMap((line) => line.strokes.map(({ width }) => width)), ...seat.artStrokes.map(({ width }) => width)];
+  const widths = [
+    ...seat.lines.flatMap((line) => line.strokes.map(({ width }) => width)),
+    ...seat.artStrokes.map(({ width }) => width),
+  ];
   return widths.length === 0 ? 0 : Math.min(...widths);
 }

@@ -14,22 +14,35 @@ const base = {
     { id: "clean", minutes: 6 },
   ],
 };
-const seats = (change: (list: (typeof base)["seats"]) => (typeof base)["seats"]) => ({ ...base, seats: change(structuredClone(base.seats)) });
-const named = (at: number, name: string) => seats((list) => list.map((row, i) => (i === at ? { ...row, fields: { name } } : row)));
+const seats = (change: (list: (typeof base)["seats"]) => (typeof base)["seats"]) => ({
+  ...base,
+  seats: change(structuredClone(base.seats)),
+});
+const named = (at: number, name: string) =>
+  seats((list) => list.map((row, i) => (i === at ? { ...row, fields: { name } } : row)));
 
 describe("two edits of one document", () => {
   it("of different seats are both kept", () => {
     const { value, collisions } = merge(base, named(0, "Inès"), named(1, "Bob"));
     expect(collisions).toEqual([]);
-    expect((value as typeof base).seats.map(({ fields }) => fields.name)).toEqual(["Inès", "Bob", "Mette"]);
+    expect((value as typeof base).seats.map(({ fields }) => fields.name)).toEqual([
+      "Inès",
+      "Bob",
+      "Mette",
+    ]);
   });
 
   it("of the same field collide, and both are named with their place", () => {
-    expect(merge(base, named(0, "Inès"), named(0, "Inez")).collisions).toEqual([{ path: "seats[1].fields.name", mine: "Inès", theirs: "Inez" }]);
+    expect(merge(base, named(0, "Inès"), named(0, "Inez")).collisions).toEqual([
+      { path: "seats[1].fields.name", mine: "Inès", theirs: "Inez" },
+    ]);
   });
 
   it("the same edit twice is no collision", () => {
-    expect(merge(base, named(2, "Mia"), named(2, "Mia"))).toEqual({ value: named(2, "Mia"), collisions: [] });
+    expect(merge(base, named(2, "Mia"), named(2, "Mia"))).toEqual({
+      value: named(2, "Mia"),
+      collisions: [],
+    });
   });
 
   it("one adds a seat, another takes one out: both come true", () => {
@@ -46,12 +59,28 @@ describe("two edits of one document", () => {
   });
 
   it("a database that keeps keys in another order has changed nothing", () => {
-    const turned = JSON.parse(JSON.stringify({ steps: base.steps, seats: base.seats.map(({ seat, fields }) => ({ fields, seat })), title: base.title }));
-    expect(merge(base, named(0, "Inès"), turned)).toMatchObject({ value: named(0, "Inès"), collisions: [] });
+    const turned = JSON.parse(
+      JSON.stringify({
+        steps: base.steps,
+        seats: base.seats.map(({ seat, fields }) => ({ fields, seat })),
+        title: base.title,
+      }),
+    );
+    expect(merge(base, named(0, "Inès"), turned)).toMatchObject({
+      value: named(0, "Inès"),
+      collisions: [],
+    });
   });
 
-  const record = fc.record({ a: fc.integer({ min: 0, max: 3 }), b: fc.integer({ min: 0, max: 3 }), c: fc.integer({ min: 0, max: 3 }) });
-  const list = fc.uniqueArray(fc.record({ id: fc.constantFrom("x", "y", "z", "w"), value: record }), { selector: ({ id }) => id, maxLength: 4 });
+  const record = fc.record({
+    a: fc.integer({ min: 0, max: 3 }),
+    b: fc.integer({ min: 0, max: 3 }),
+    c: fc.integer({ min: 0, max: 3 }),
+  });
+  const list = fc.uniqueArray(
+    fc.record({ id: fc.constantFrom("x", "y", "z", "w"), value: record }),
+    { selector: ({ id }) => id, maxLength: 4 },
+  );
   it("whoever changed nothing gets the other's; without collision every field is somebody's own", () => {
     fc.assert(
       fc.property(list, list, (one, other) => {
@@ -63,9 +92,16 @@ describe("two edits of one document", () => {
     fc.assert(
       fc.property(record, record, record, (from, mine, theirs) => {
         const { value, collisions } = merge(from, mine, theirs);
-        const both = (["a", "b", "c"] as const).filter((key) => mine[key] !== from[key] && theirs[key] !== from[key] && mine[key] !== theirs[key]);
+        const both = (["a", "b", "c"] as const).filter(
+          (key) =>
+            mine[key] !== from[key] && theirs[key] !== from[key] && mine[key] !== theirs[key],
+        );
         expect(collisions.map(({ path }) => path).sort()).toEqual(both);
-        for (const key of ["a", "b", "c"] as const) if (!both.includes(key)) expect((value as typeof from)[key]).toBe(mine[key] !== from[key] ? mine[key] : theirs[key]);
+        for (const key of ["a", "b", "c"] as const)
+          if (!both.includes(key))
+            expect((value as typeof from)[key]).toBe(
+              mine[key] !== from[key] ? mine[key] : theirs[key],
+            );
       }),
       { seed: 907, numRuns: 500 },
     );

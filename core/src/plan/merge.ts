@@ -12,7 +12,8 @@ export interface Merged {
   readonly collisions: readonly Collision[];
 }
 
-const isObject = (value: unknown): value is Readonly<Record<string, unknown>> => typeof value === "object" && value !== null && !Array.isArray(value);
+const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
 const same = (a: unknown, b: unknown): boolean => a === b || canonical(a) === canonical(b);
 
 /** The same whatever the order of its keys: a database keeps them in its own. */
@@ -42,12 +43,24 @@ function nameOf(value: unknown): string | null {
 export function merge(base: unknown, mine: unknown, theirs: unknown, path = ""): Merged {
   if (same(mine, base) || same(mine, theirs)) return { value: theirs, collisions: [] };
   if (same(theirs, base)) return { value: mine, collisions: [] };
-  if (isObject(mine) && isObject(theirs) && isObject(base)) return mergeObjects(base, mine, theirs, path);
-  if (Array.isArray(mine) && Array.isArray(theirs) && Array.isArray(base) && [mine, theirs, base].every(named)) return mergeLists(base, mine, theirs, path);
+  if (isObject(mine) && isObject(theirs) && isObject(base))
+    return mergeObjects(base, mine, theirs, path);
+  if (
+    Array.isArray(mine) &&
+    Array.isArray(theirs) &&
+    Array.isArray(base) &&
+    [mine, theirs, base].every(named)
+  )
+    return mergeLists(base, mine, theirs, path);
   return { value: theirs, collisions: [{ path, mine, theirs }] };
 }
 
-function mergeObjects(base: Readonly<Record<string, unknown>>, mine: Readonly<Record<string, unknown>>, theirs: Readonly<Record<string, unknown>>, path: string): Merged {
+function mergeObjects(
+  base: Readonly<Record<string, unknown>>,
+  mine: Readonly<Record<string, unknown>>,
+  theirs: Readonly<Record<string, unknown>>,
+  path: string,
+): Merged {
   const collisions: Collision[] = [];
   const value: Record<string, unknown> = {};
   for (const key of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
@@ -64,8 +77,14 @@ function named(list: readonly unknown[]): boolean {
 }
 
 /** Their order, with what I added after the member it followed with me. */
-function mergeLists(base: readonly unknown[], mine: readonly unknown[], theirs: readonly unknown[], path: string): Merged {
-  const byName = (list: readonly unknown[]) => new Map(list.map((member) => [nameOf(member) as string, member]));
+function mergeLists(
+  base: readonly unknown[],
+  mine: readonly unknown[],
+  theirs: readonly unknown[],
+  path: string,
+): Merged {
+  const byName = (list: readonly unknown[]) =>
+    new Map(list.map((member) => [nameOf(member) as string, member]));
   const [was, own, other] = [byName(base), byName(mine), byName(theirs)];
   const collisions: Collision[] = [];
   const put = (name: string): unknown => {
@@ -90,4 +109,7 @@ function mergeLists(base: readonly unknown[], mine: readonly unknown[], theirs: 
 }
 
 /** Names of the members that are in the other list, too, in order. */
-const orderOf = (list: readonly unknown[], within: ReadonlyMap<string, unknown>): string[] => list.flatMap((member) => (within.has(nameOf(member) as string) ? [nameOf(member) as string] : []));
+const orderOf = (list: readonly unknown[], within: ReadonlyMap<string, unknown>): string[] =>
+  list.flatMap((member) =>
+    within.has(nameOf(member) as string) ? [nameOf(member) as string] : [],
+  );

@@ -1,5 +1,12 @@
 /** Kits that are longer than one load, in parts with alignment crosses; each part is laid, cut and taped by itself. */
-import { type Box, boxHeight, boxOf, boxWidth, type Point, type Polygons } from "../geometry/polygon.ts";
+import {
+  type Box,
+  boxHeight,
+  boxOf,
+  boxWidth,
+  type Point,
+  type Polygons,
+} from "../geometry/polygon.ts";
 import { crossBox } from "../splitting/crosses.ts";
 import type { SplitPiece } from "../splitting/seams.ts";
 import { nameHalves, partBox, type Seam, splitDesign } from "../splitting/split.ts";

@@ -18,9 +18,13 @@ export function sayPlacing(rows: readonly PlacedRow[], unit: LengthUnit): string
   const span = (of: (row: PlacedRow) => number | null) => {
     const values = rows.flatMap((row) => of(row) ?? []);
     const [least, most] = [Math.min(...values), Math.max(...values)];
-    return most - least < ALIKE_MM ? showLength(least, unit) : `${showLength(least, unit)} to ${showLength(most, unit)}`;
+    return most - least < ALIKE_MM
+      ? showLength(least, unit)
+      : `${showLength(least, unit)} to ${showLength(most, unit)}`;
   };
-  const round = rows.some(({ arcFromHandle }) => arcFromHandle !== undefined) ? `, ${span(({ arcFromHandle }) => arcFromHandle ?? null)} round the wall from the middle of the handle` : "";
+  const round = rows.some(({ arcFromHandle }) => arcFromHandle !== undefined)
+    ? `, ${span(({ arcFromHandle }) => arcFromHandle ?? null)} round the wall from the middle of the handle`
+    : "";
   return rows.every(({ left }) => left === null)
     ? `letters begin ${span(({ above }) => above)} below the rim and end ${span(({ below }) => below)} above the foot${round}.`
     : `${span(({ left }) => left)} in from either side, ${span(({ above }) => above)} from the top, ${span(({ below }) => below)} from the lower edge.`;

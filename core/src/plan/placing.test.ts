@@ -9,12 +9,31 @@ import { thingDocument } from "./thing-document.ts";
 
 const tins = demoClass("seed-tins");
 const tin = tins.things[0] as Thing;
-const shaped = (shape: Thing["blank"]["shape"], more: Partial<Thing["blank"]> = {}): ClassDocument =>
+const shaped = (
+  shape: Thing["blank"]["shape"],
+  more: Partial<Thing["blank"]> = {},
+): ClassDocument =>
   classDocumentSchema.parse({
     ...tins,
     seats: tins.seats.slice(0, 4),
     things: [
-      { ...tin, blank: { ...tin.blank, shape, ...more }, design: { ...tin.design, items: [{ ...PLAIN_LINE, id: "first-name", slot: "name", font: "zilla-slab", vinyl: "harbour", size: 12 }] } },
+      {
+        ...tin,
+        blank: { ...tin.blank, shape, ...more },
+        design: {
+          ...tin.design,
+          items: [
+            {
+              ...PLAIN_LINE,
+              id: "first-name",
+              slot: "name",
+              font: "zilla-slab",
+              vinyl: "harbour",
+              size: 12,
+            },
+          ],
+        },
+      },
     ],
   });
 const placings = (document: ClassDocument) => {
@@ -35,25 +54,61 @@ describe("where a design lies on its piece", () => {
   });
 
   it("with twine above, the letters keep clear of it and are measured from the whole board's edge", () => {
-    const { rows } = placings(shaped({ kind: "flat", width: 200, height: 80 }, { reserve: [{ side: "top", mm: 20, what: "twine" }] }));
+    const { rows } = placings(
+      shaped(
+        { kind: "flat", width: 200, height: 80 },
+        { reserve: [{ side: "top", mm: 20, what: "twine" }] },
+      ),
+    );
     for (const { above } of rows) expect(above).toBeGreaterThan(20);
   });
 
   it("on a straight cup from rim and foot: together the cup's height", () => {
-    const { plan, rows } = placings(shaped({ kind: "straightCup", diameter: 82, height: 95, rimClearance: 25, footClearance: 6, wrapAngle: 120 }));
+    const { plan, rows } = placings(
+      shaped({
+        kind: "straightCup",
+        diameter: 82,
+        height: 95,
+        rimClearance: 25,
+        footClearance: 6,
+        wrapAngle: 120,
+      }),
+    );
     for (const { seat, left, above, below } of rows) {
       expect(left).toBeNull();
       expect(above).toBeGreaterThanOrEqual(25);
-      expect(above + below + (plan.things[0]?.lettered.seats.find((row) => row.seat === seat)?.height ?? 0)).toBeCloseTo(95, 6);
+      expect(
+        above +
+          below +
+          (plan.things[0]?.lettered.seats.find((row) => row.seat === seat)?.height ?? 0),
+      ).toBeCloseTo(95, 6);
     }
   });
 
   it("a pair of one shape and one letter height stands at one height", () => {
-    const one = shaped({ kind: "straightCup", diameter: 82, height: 95, rimClearance: 25, footClearance: 6, wrapAngle: 120 });
+    const one = shaped({
+      kind: "straightCup",
+      diameter: 82,
+      height: 95,
+      rimClearance: 25,
+      footClearance: 6,
+      wrapAngle: 120,
+    });
     const [thing] = one.things as [Thing];
     const text = (words: string) => ({
       ...thing.design,
-      items: thing.design.items.map((item) => (item.kind === "text" ? { ...PLAIN_LINE, id: "first-name", text: words, font: "zilla-slab", vinyl: "harbour", size: 12 } : item)),
+      items: thing.design.items.map((item) =>
+        item.kind === "text"
+          ? {
+              ...PLAIN_LINE,
+              id: "first-name",
+              text: words,
+              font: "zilla-slab",
+              vinyl: "harbour",
+              size: 12,
+            }
+          : item,
+      ),
     });
     const pair = classDocumentSchema.parse({
       ...one,
@@ -64,7 +119,9 @@ describe("where a design lies on its piece", () => {
       ],
     });
     const plan = makePlan(pair, testFonts);
-    const [a, b] = plan.things.map((own) => rangeOf(placingsOf(own, thingDocument(pair, own.id)), ({ below }) => below));
+    const [a, b] = plan.things.map((own) =>
+      rangeOf(placingsOf(own, thingDocument(pair, own.id)), ({ below }) => below),
+    );
     // Round letters hang a hair below the line on which flat ones stand.
     expect(Math.abs((a?.least ?? 0) - (b?.least ?? 1))).toBeLessThan(0.5);
   });

@@ -15,22 +15,42 @@ export interface Placing {
   readonly below: number;
 }
 
-export function placingsOf({ lettered, face, ownFaces }: Pick<ThingPlan, "lettered" | "face" | "ownFaces">, { blank }: Pick<ThingDocument, "blank">): Placing[] {
+export function placingsOf(
+  { lettered, face, ownFaces }: Pick<ThingPlan, "lettered" | "face" | "ownFaces">,
+  { blank }: Pick<ThingDocument, "blank">,
+): Placing[] {
   return lettered.seats.map(({ seat, flat }) => {
     const letters = boxOf([...flat.values()].flat());
     const own = ownFaces.get(seat);
-    return { seat, ...onPiece(letters, own ?? face, own ? { ...blank, shape: own.shape, specimens: [] } : blank) };
+    return {
+      seat,
+      ...onPiece(letters, own ?? face, own ? { ...blank, shape: own.shape, specimens: [] } : blank),
+    };
   });
 }
 
-function onPiece(letters: Box, face: FaceReading, blank: Parameters<typeof blankOutline>[0]): Omit<Placing, "seat"> {
+function onPiece(
+  letters: Box,
+  face: FaceReading,
+  blank: Parameters<typeof blankOutline>[0],
+): Omit<Placing, "seat"> {
   const outline = blankOutline(blank);
   if (outline) {
     const edge = boxOfPoints(outline);
-    return { left: letters.minX - edge.minX, right: edge.maxX - letters.maxX, above: letters.minY - edge.minY, below: edge.maxY - letters.maxY };
+    return {
+      left: letters.minX - edge.minX,
+      right: edge.maxX - letters.maxX,
+      above: letters.minY - edge.minY,
+      below: edge.maxY - letters.maxY,
+    };
   }
   const fromTop = (y: number) => placeOn(face, [0, y])?.fromTop ?? 0;
-  return { left: null, right: null, above: fromTop(letters.minY), below: heightOfBlank(face) - fromTop(letters.maxY) };
+  return {
+    left: null,
+    right: null,
+    above: fromTop(letters.minY),
+    below: heightOfBlank(face) - fromTop(letters.maxY),
+  };
 }
 
 export interface PlacingRange {
@@ -39,7 +59,10 @@ export interface PlacingRange {
 }
 
 /** Over all seats: what is one figure for everybody is told once. */
-export function rangeOf(placings: readonly Placing[], of: (placing: Placing) => number | null): PlacingRange | null {
+export function rangeOf(
+  placings: readonly Placing[],
+  of: (placing: Placing) => number | null,
+): PlacingRange | null {
   const values = placings.flatMap((placing) => of(placing) ?? []);
   return values.length === 0 ? null : { least: Math.min(...values), most: Math.max(...values) };
 }

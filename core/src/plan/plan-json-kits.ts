@@ -11,7 +11,10 @@ import { madeOf, thingDocument } from "./thing-document.ts";
 export const round = (value: number, digits = 3): number => Number(value.toFixed(digits));
 
 export function sharesJson(plan: Plan) {
-  return thingShares({ ...plan, madeOf: (id) => madeOf(plan.document, id).reduce((sum, count) => sum + count, 0) }).map((share) => ({
+  return thingShares({
+    ...plan,
+    madeOf: (id) => madeOf(plan.document, id).reduce((sum, count) => sum + count, 0),
+  }).map((share) => ({
     ...share,
     weedMinutes: round(share.weedMinutes, 2),
     cutMinutes: round(share.cutMinutes, 2),
@@ -22,43 +25,67 @@ export function sharesJson(plan: Plan) {
 }
 
 /** Where each design lies, to a tenth of a millimetre: nobody lays it closer. */
-export function placingJson({ document, things, kits }: Pick<Plan, "document" | "things" | "kits">) {
+export function placingJson({
+  document,
+  things,
+  kits,
+}: Pick<Plan, "document" | "things" | "kits">) {
   const tenth = (value: number | null) => (value === null ? null : round(value, 1));
   const parts = partsByKit(kits);
   return things.flatMap((own) => {
     const lettered = new Map(own.lettered.seats.map((seat) => [seat.seat, seat]));
-    return placingsOf(own, thingDocument(document, own.id)).map(({ seat, left, right, above, below }) => ({
-      seat,
-      ...(things.length > 1 ? { thing: own.id } : {}),
-      left: tenth(left),
-      right: tenth(right),
-      above: round(above, 1),
-      below: round(below, 1),
-      ...(left === null ? { underRim: round(above, 1) } : {}),
-      ...arcFromHandle(own, document, lettered.get(seat)),
-      order: orderOf(lettered.get(seat), document, (vinyl) => parts.get(kitKey({ thing: own.id, seat, vinyl })) ?? 1),
-    }));
+    return placingsOf(own, thingDocument(document, own.id)).map(
+      ({ seat, left, right, above, below }) => ({
+        seat,
+        ...(things.length > 1 ? { thing: own.id } : {}),
+        left: tenth(left),
+        right: tenth(right),
+        above: round(above, 1),
+        below: round(below, 1),
+        ...(left === null ? { underRim: round(above, 1) } : {}),
+        ...arcFromHandle(own, document, lettered.get(seat)),
+        order: orderOf(
+          lettered.get(seat),
+          document,
+          (vinyl) => parts.get(kitKey({ thing: own.id, seat, vinyl })) ?? 1,
+        ),
+      }),
+    );
   });
 }
 
-const kitKey = ({ thing, seat, vinyl }: Pick<Kit, "thing" | "seat" | "vinyl">): string => JSON.stringify([thing, seat, vinyl]);
+const kitKey = ({ thing, seat, vinyl }: Pick<Kit, "thing" | "seat" | "vinyl">): string =>
+  JSON.stringify([thing, seat, vinyl]);
 /** In how many parts the kits of a seat are cut. */
-const partsByKit = (kits: readonly Kit[]): Map<string, number> => new Map([...kits].reverse().map((kit) => [kitKey(kit), kit.part?.parts ?? 1]));
+const partsByKit = (kits: readonly Kit[]): Map<string, number> =>
+  new Map([...kits].reverse().map((kit) => [kitKey(kit), kit.part?.parts ?? 1]));
 
 /** Along the wall from the middle of the handle to the nearer end of the design, which lies a quarter turn from it, mm. */
-function arcFromHandle({ face, id }: Plan["things"][number], document: Plan["document"], seat: LetteredSeat | undefined): { arcFromHandle?: number } {
+function arcFromHandle(
+  { face, id }: Plan["things"][number],
+  document: Plan["document"],
+  seat: LetteredSeat | undefined,
+): { arcFromHandle?: number } {
   const { blank } = thingDocument(document, id);
   if (!blank.handle || !face.cup) return {};
-  return { arcFromHandle: round(Math.max(0, (Math.PI / 2) * face.cup.radius - (seat?.width ?? 0) / 2), 1) };
+  return {
+    arcFromHandle: round(Math.max(0, (Math.PI / 2) * face.cup.radius - (seat?.width ?? 0) / 2), 1),
+  };
 }
 
 /** Films, the lowest first; of a long design its parts by number. */
-function orderOf(seat: LetteredSeat | undefined, { vinyls }: Plan["document"], partsOf: (vinyl: string) => number): string[] {
+function orderOf(
+  seat: LetteredSeat | undefined,
+  { vinyls }: Plan["document"],
+  partsOf: (vinyl: string) => number,
+): string[] {
   return vinyls
     .filter((vinyl) => (seat?.layers.get(vinyl.id)?.length ?? 0) > 0)
     .flatMap((vinyl) => {
       const parts = partsOf(vinyl.id);
-      return parts === 1 ? [vinyl.id] : Array.from({ length: parts }, (_, i) => `${vinyl.id} part ${i + 1}`);
+      return parts === 1
+        ? [vinyl.id]
+        : Array.from({ length: parts }, (_, i) => `${vinyl.id} part ${i + 1}`);
     });
 }
 
@@ -72,8 +99,16 @@ export function splitsOf(kits: readonly Kit[], several: boolean) {
         seat: first.seat,
         ...(several ? { thing: first.thing } : {}),
         layer: first.vinyl,
-        parts: parts.map(({ part, pieces }) => ({ n: part?.n ?? 1, pieces: pieces.map(({ id }) => id), marks: (part?.marks ?? []).map(point) })),
-        seams: first.part.seams.map(({ line: [from, to], through }) => ({ from: point(from), to: point(to), through: [...through] })),
+        parts: parts.map(({ part, pieces }) => ({
+          n: part?.n ?? 1,
+          pieces: pieces.map(({ id }) => id),
+          marks: (part?.marks ?? []).map(point),
+        })),
+        seams: first.part.seams.map(({ line: [from, to], through }) => ({
+          from: point(from),
+          to: point(to),
+          through: [...through],
+        })),
       },
     ];
   });

@@ -6,7 +6,10 @@ import { letterHeight } from "./set-sizes.ts";
 import type { Plan } from "./stages.ts";
 import { thingDocument, thingOf } from "./thing-document.ts";
 
-export function thingJson(document: ClassDocument, { id, face, lettered, most }: Plan["things"][number]): PlanJson["things"][number] {
+export function thingJson(
+  document: ClassDocument,
+  { id, face, lettered, most }: Plan["things"][number],
+): PlanJson["things"][number] {
   const { title, technique } = thingOf(document, id);
   const letters = letterHeight({ lettered }, thingDocument(document, id));
   return {
@@ -14,8 +17,17 @@ export function thingJson(document: ClassDocument, { id, face, lettered, most }:
     title,
     technique,
     seats: thingDocument(document, id).seats.length,
-    face: { width: round(face.width), height: round(face.height), margin: round(face.marginMm), marginRule: face.marginRule },
-    sizing: { school: lettered.school, bindingSeat: lettered.sizing.binding?.seat ?? null, bindingBy: lettered.sizing.binding?.by ?? null },
+    face: {
+      width: round(face.width),
+      height: round(face.height),
+      margin: round(face.marginMm),
+      marginRule: face.marginRule,
+    },
+    sizing: {
+      school: lettered.school,
+      bindingSeat: lettered.sizing.binding?.seat ?? null,
+      bindingBy: lettered.sizing.binding?.by ?? null,
+    },
     letterMm: letters === null ? null : round(letters, 2),
     most: most === null ? null : round(most, 6),
   };

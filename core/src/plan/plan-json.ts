@@ -12,9 +12,29 @@ import type { Plan } from "./stages.ts";
 import { thingDocument } from "./thing-document.ts";
 
 const values = z.record(z.string(), z.union([z.string(), z.number()]));
-const where = z.strictObject({ seat: z.string(), piece: z.string(), step: z.string(), sheet: z.number(), field: z.string(), line: z.number(), vinyl: z.string(), thing: z.string() }).partial();
-const faceJson = z.strictObject({ width: z.number(), height: z.number(), margin: z.number(), marginRule: z.string() });
-const sizingJson = z.strictObject({ school: z.string(), bindingSeat: z.string().nullable(), bindingBy: z.string().nullable() });
+const where = z
+  .strictObject({
+    seat: z.string(),
+    piece: z.string(),
+    step: z.string(),
+    sheet: z.number(),
+    field: z.string(),
+    line: z.number(),
+    vinyl: z.string(),
+    thing: z.string(),
+  })
+  .partial();
+const faceJson = z.strictObject({
+  width: z.number(),
+  height: z.number(),
+  margin: z.number(),
+  marginRule: z.string(),
+});
+const sizingJson = z.strictObject({
+  school: z.string(),
+  bindingSeat: z.string().nullable(),
+  bindingBy: z.string().nullable(),
+});
 const thing = z.string().optional().describe("left out where the class makes one thing");
 
 export const planJsonSchema = z.strictObject({
@@ -46,7 +66,15 @@ export const planJsonSchema = z.strictObject({
       weedMinutes: z.number(),
       missing: z.array(z.string()).describe("slots that are empty where others have them"),
       things: z
-        .array(z.strictObject({ thing: z.string(), count: z.number(), scale: z.number(), width: z.number(), height: z.number() }))
+        .array(
+          z.strictObject({
+            thing: z.string(),
+            count: z.number(),
+            scale: z.number(),
+            width: z.number(),
+            height: z.number(),
+          }),
+        )
         .optional()
         .describe("left out where the class makes one thing"),
     }),
@@ -61,7 +89,9 @@ export const planJsonSchema = z.strictObject({
       sheet: z.number().nullable(),
       areaMm2: z.number(),
       counters: z.number().describe("insides of the film that must be taken out"),
-      goes: z.enum(["stays", "out"]).describe("whether the piece stays or is taken out of the film and painted"),
+      goes: z
+        .enum(["stays", "out"])
+        .describe("whether the piece stays or is taken out of the film and painted"),
     }),
   ),
   sheets: z.array(
@@ -87,21 +117,45 @@ export const planJsonSchema = z.strictObject({
         weedMinutes: z.number(),
         cutMinutes: z.number(),
         tape: z.strictObject({ width: z.number(), height: z.number() }),
-        materials: z.number().describe("value of what is used up, minor units, of what has a price"),
+        materials: z
+          .number()
+          .describe("value of what is used up, minor units, of what has a price"),
         missing: z.array(z.string()),
       }),
     )
     .optional()
     .describe("left out where the class makes one thing"),
-  vinyl: z.array(z.strictObject({ vinyl: z.string(), loads: z.number(), loadsBound: z.number(), usedMm2: z.number(), boundMm2: z.number(), boxesMm2: z.number(), scrapKits: z.number() })),
+  vinyl: z.array(
+    z.strictObject({
+      vinyl: z.string(),
+      loads: z.number(),
+      loadsBound: z.number(),
+      usedMm2: z.number(),
+      boundMm2: z.number(),
+      boxesMm2: z.number(),
+      scrapKits: z.number(),
+    }),
+  ),
   splits: z
     .array(
       z.strictObject({
         seat: z.string(),
         thing,
         layer: z.string(),
-        parts: z.array(z.strictObject({ n: z.number(), pieces: z.array(z.string()), marks: z.array(z.tuple([z.number(), z.number()])) })),
-        seams: z.array(z.strictObject({ from: z.tuple([z.number(), z.number()]), to: z.tuple([z.number(), z.number()]), through: z.array(z.string()) })),
+        parts: z.array(
+          z.strictObject({
+            n: z.number(),
+            pieces: z.array(z.string()),
+            marks: z.array(z.tuple([z.number(), z.number()])),
+          }),
+        ),
+        seams: z.array(
+          z.strictObject({
+            from: z.tuple([z.number(), z.number()]),
+            to: z.tuple([z.number(), z.number()]),
+            through: z.array(z.string()),
+          }),
+        ),
       }),
     )
     .describe("kits longer than a load: their parts, in the design's own coordinates, mm"),
@@ -117,12 +171,21 @@ export const planJsonSchema = z.strictObject({
         below: z.number(),
         underRim: z.number().optional(),
         arcFromHandle: z.number().optional(),
-        order: z.array(z.string()).describe("films in which order, the lowest first; of long designs the parts"),
+        order: z
+          .array(z.string())
+          .describe("films in which order, the lowest first; of long designs the parts"),
       }),
     )
     .describe("from the edges of a flat piece, or from rim and foot, to the outermost letters, mm"),
   clearanceMm: z.number(),
-  evenings: z.strictObject({ cuttingMinutes: z.number(), weedingMinutes: z.number(), packingMinutes: z.number(), blanksMinutes: z.number() }).describe("the host's work before the class"),
+  evenings: z
+    .strictObject({
+      cuttingMinutes: z.number(),
+      weedingMinutes: z.number(),
+      packingMinutes: z.number(),
+      blanksMinutes: z.number(),
+    })
+    .describe("the host's work before the class"),
   preparation: z
     .array(
       z.strictObject({
@@ -133,15 +196,28 @@ export const planJsonSchema = z.strictObject({
         after: z.array(z.string()),
         waitMinutes: z.number(),
         rounds: z.number().describe("in which pieces rest, because not all have room at once"),
-        date: z.string().nullable().describe("the evening on which it is begun; null where the days before do not suffice"),
+        date: z
+          .string()
+          .nullable()
+          .describe("the evening on which it is begun; null where the days before do not suffice"),
         evenings: z.array(z.strictObject({ date: z.string(), minutes: z.number() })),
       }),
     )
     .describe("work on the blanks, dated backwards from the day on which they have to be ready"),
   reasons: z
-    .array(z.strictObject({ list: z.enum(["steps", "supplies", "preparation", "placing"]), id: z.string(), because: z.string() }))
-    .describe("why a step, a material or a task is as proposed, by its id; and of each thing how it is laid, with the reason"),
-  facts: z.array(factsSchema.extend({ thing: z.string() })).describe("what of the lettered designs decides minutes, tape and paint"),
+    .array(
+      z.strictObject({
+        list: z.enum(["steps", "supplies", "preparation", "placing"]),
+        id: z.string(),
+        because: z.string(),
+      }),
+    )
+    .describe(
+      "why a step, a material or a task is as proposed, by its id; and of each thing how it is laid, with the reason",
+    ),
+  facts: z
+    .array(factsSchema.extend({ thing: z.string() }))
+    .describe("what of the lettered designs decides minutes, tape and paint"),
   supplies: z.array(
     z.strictObject({
       id: z.string(),
@@ -163,25 +239,59 @@ export const planJsonSchema = z.strictObject({
   runSheet: z.strictObject({
     endMinute: z.number(),
     bound: z.number(),
-    steps: z.array(z.strictObject({ id: z.string(), title: z.string(), thing: thing, startMinute: z.number(), minutes: z.number(), waves: z.number(), slack: z.number(), critical: z.boolean() })),
+    steps: z.array(
+      z.strictObject({
+        id: z.string(),
+        title: z.string(),
+        thing: thing,
+        startMinute: z.number(),
+        minutes: z.number(),
+        waves: z.number(),
+        slack: z.number(),
+        critical: z.boolean(),
+      }),
+    ),
   }),
-  deadlines: z.array(z.strictObject({ code: z.string(), date: z.string(), daysBefore: z.number(), thing })),
-  findings: z.array(z.strictObject({ code: z.string(), severity: z.enum(SEVERITY_ORDER as ["stop", "check", "tip"]), where, values, remedies: z.array(z.strictObject({ code: z.string(), values })) })),
+  deadlines: z.array(
+    z.strictObject({ code: z.string(), date: z.string(), daysBefore: z.number(), thing }),
+  ),
+  findings: z.array(
+    z.strictObject({
+      code: z.string(),
+      severity: z.enum(SEVERITY_ORDER as ["stop", "check", "tip"]),
+      where,
+      values,
+      remedies: z.array(z.strictObject({ code: z.string(), values })),
+    }),
+  ),
 });
 export type PlanJson = z.infer<typeof planJsonSchema>;
 
 export function planJson(plan: Plan): PlanJson {
   const { document, laidOut } = plan;
-  const sheetOf = new Map(laidOut.sheets.flatMap((sheet) => sheet.kits.flatMap((kit) => kit.pieces.map((piece) => [piece.id, sheet.nn] as const))));
+  const sheetOf = new Map(
+    laidOut.sheets.flatMap((sheet) =>
+      sheet.kits.flatMap((kit) => kit.pieces.map((piece) => [piece.id, sheet.nn] as const)),
+    ),
+  );
   const titles = new Map(document.steps.map((step) => [step.id, step.title]));
   const thingsOfSteps = new Map(document.steps.map((step) => [step.id, step.thing]));
   const several = plan.things.length > 1;
   const things = plan.things.map((own) => thingJson(document, own));
-  const views = plan.things.map((own) => ({ own, seats: new Map(own.lettered.seats.map((seat) => [seat.seat, seat])), view: thingDocument(document, own.id) }));
+  const views = plan.things.map((own) => ({
+    own,
+    seats: new Map(own.lettered.seats.map((seat) => [seat.seat, seat])),
+    view: thingDocument(document, own.id),
+  }));
   const weedMinutes = new Map<string, number>();
-  for (const kit of plan.kits) weedMinutes.set(kit.seat, (weedMinutes.get(kit.seat) ?? 0) + kit.weed.minutes);
+  for (const kit of plan.kits)
+    weedMinutes.set(kit.seat, (weedMinutes.get(kit.seat) ?? 0) + kit.weed.minutes);
   const counts = views.map(({ view }) => new Map(view.seats.map((row) => [row.seat, row])));
-  const slots = views.map(({ view }) => fillableSlots(view.design).filter(({ slot }) => view.seats.some(({ fields }) => fields[slot]?.trim())));
+  const slots = views.map(({ view }) =>
+    fillableSlots(view.design).filter(({ slot }) =>
+      view.seats.some(({ fields }) => fields[slot]?.trim()),
+    ),
+  );
   return {
     format: "elm-basket/plan",
     version: 1,
@@ -193,9 +303,25 @@ export function planJson(plan: Plan): PlanJson {
       const made = views.flatMap(({ own, seats }, i) => {
         const row = counts[i]?.get(seat);
         const lettered = seats.get(seat);
-        return row ? [{ thing: own.id, count: row.count, scale: round(lettered?.scale ?? 0, 6), width: round(lettered?.width ?? 0), height: round(lettered?.height ?? 0) }] : [];
+        return row
+          ? [
+              {
+                thing: own.id,
+                count: row.count,
+                scale: round(lettered?.scale ?? 0, 6),
+                width: round(lettered?.width ?? 0),
+                height: round(lettered?.height ?? 0),
+              },
+            ]
+          : [];
       });
-      const missing = new Set(slots.flatMap((own, i) => own.flatMap(({ slot }) => (counts[i]?.has(seat) && !counts[i].get(seat)?.fields[slot]?.trim() ? [slot] : []))));
+      const missing = new Set(
+        slots.flatMap((own, i) =>
+          own.flatMap(({ slot }) =>
+            counts[i]?.has(seat) && !counts[i].get(seat)?.fields[slot]?.trim() ? [slot] : [],
+          ),
+        ),
+      );
       return {
         seat,
         label: plan.labels.get(seat) ?? seat,
@@ -290,11 +416,21 @@ export function planJson(plan: Plan): PlanJson {
       ...finding,
       where: { ...finding.where },
       values: roundedValues(finding.values),
-      remedies: finding.remedies.map((remedy) => ({ code: remedy.code, values: roundedValues(remedy.values) })),
+      remedies: finding.remedies.map((remedy) => ({
+        code: remedy.code,
+        values: roundedValues(remedy.values),
+      })),
     })),
   };
 }
 
-function roundedValues(from: Readonly<Record<string, string | number>>): Record<string, string | number> {
-  return Object.fromEntries(Object.entries(from).map(([key, value]) => [key, typeof value === "number" ? round(value) : value]));
+function roundedValues(
+  from: Readonly<Record<string, string | number>>,
+): Record<string, string | number> {
+  return Object.fromEntries(
+    Object.entries(from).map(([key, value]) => [
+      key,
+      typeof value === "number" ? round(value) : value,
+    ]),
+  );
 }

@@ -25,7 +25,10 @@ const MOST_LAID_KITS = 2500;
 export class PlanMemory {
   readonly lettering = new LetteringMemory();
   /** By what lettering reads of a document: an edit of one thing letters that thing, a price none. */
-  readonly things = new Bounded<LetteredThing>(MOST_SEATS, ({ plan }) => plan.lettered.seats.length);
+  readonly things = new Bounded<LetteredThing>(
+    MOST_SEATS,
+    ({ plan }) => plan.lettered.seats.length,
+  );
   readonly laid = new Bounded<LaidVinyl>(MOST_LAID);
   readonly sheets = new Bounded<PlanSheet>(MOST_LAID_KITS, ({ kits }) => Math.max(1, kits.length));
 }

@@ -15,7 +15,9 @@ const DEMOS = ["seed-tins", "rowing-bottles", "slate-numbers"];
 
 describe.each(DEMOS)("the cut sheets of %s, read back by themselves", (name) => {
   const plan = makePlan(demoDocument(name), testFonts);
-  const sheets = [...sheetFiles(plan)].filter(([file]) => file.endsWith(".svg")).map(([file, svg]) => ({ file, sheet: readSheet(svg) }));
+  const sheets = [...sheetFiles(plan)]
+    .filter(([file]) => file.endsWith(".svg"))
+    .map(([file, svg]) => ({ file, sheet: readSheet(svg) }));
 
   it("are in millimetres and numbered like their files", () => {
     sheets.forEach(({ file, sheet }, i) => {
@@ -27,8 +29,12 @@ describe.each(DEMOS)("the cut sheets of %s, read back by themselves", (name) => 
   });
 
   it("hold every piece once, inside the edge, counters intact, areas true within half a percent", () => {
-    const cut = sheets.flatMap(({ sheet }) => sheet.paths.filter(({ className }) => className === "cut"));
-    const wanted = plan.kits.flatMap((kit) => kit.pieces.map((piece) => ({ seat: kit.seat, ...piece })));
+    const cut = sheets.flatMap(({ sheet }) =>
+      sheet.paths.filter(({ className }) => className === "cut"),
+    );
+    const wanted = plan.kits.flatMap((kit) =>
+      kit.pieces.map((piece) => ({ seat: kit.seat, ...piece })),
+    );
     expect(cut.map(({ piece }) => piece).sort()).toEqual(wanted.map(({ id }) => id).sort());
     for (const piece of wanted) {
       const read = cut.find((path) => path.piece === piece.id);
@@ -39,14 +45,20 @@ describe.each(DEMOS)("the cut sheets of %s, read back by themselves", (name) => 
     for (const { sheet } of sheets) {
       const edges = sheet.paths.filter(({ className }) => className === "edge");
       expect(edges).toHaveLength(1);
-      for (const path of sheet.paths) for (const point of path.rings.flat()) expect(insideEvenOdd(point, edges[0]?.rings ?? [], 2e-3)).toBe(true);
+      for (const path of sheet.paths)
+        for (const point of path.rings.flat())
+          expect(insideEvenOdd(point, edges[0]?.rings ?? [], 2e-3)).toBe(true);
     }
   });
 
   it("keep the clearance between kits, and no weed line runs through a piece", () => {
     for (const { sheet } of sheets) {
       const clearance = Number(sheet.attributes["data-clearance"]);
-      const kits = [...new Set(sheet.paths.filter(({ className }) => className === "cut").map(({ seat }) => seat))].map((seat) =>
+      const kits = [
+        ...new Set(
+          sheet.paths.filter(({ className }) => className === "cut").map(({ seat }) => seat),
+        ),
+      ].map((seat) =>
         sheet.paths.filter((path) => path.seat === seat).flatMap(({ rings }) => rings),
       );
       const boxes = kits.map((rings) => boxOf([[rings.flat() as Point[]]]));
@@ -59,11 +71,21 @@ describe.each(DEMOS)("the cut sheets of %s, read back by themselves", (name) => 
             (boxes[i]?.maxY ?? 0) + clearance > (boxes[j]?.minY ?? 0) &&
             (boxes[j]?.maxY ?? 0) + clearance > (boxes[i]?.minY ?? 0),
         );
-        for (const other of near) expect(distanceBetween(rings, other)).toBeGreaterThanOrEqual(clearance - 1e-3);
+        for (const other of near)
+          expect(distanceBetween(rings, other)).toBeGreaterThanOrEqual(clearance - 1e-3);
       });
       for (const line of sheet.paths.filter(({ className }) => className === "weed-line")) {
-        const [[ax, ay], [bx, by]] = line.rings[0] as unknown as [[number, number], [number, number]];
-        for (const box of boxes) expect(Math.max(ax, bx) <= box.minX || Math.min(ax, bx) >= box.maxX || Math.max(ay, by) <= box.minY || Math.min(ay, by) >= box.maxY).toBe(true);
+        const [[ax, ay], [bx, by]] = line.rings[0] as unknown as [
+          [number, number],
+          [number, number],
+        ];
+        for (const box of boxes)
+          expect(
+            Math.max(ax, bx) <= box.minX ||
+              Math.min(ax, bx) >= box.maxX ||
+              Math.max(ay, by) <= box.minY ||
+              Math.min(ay, by) >= box.maxY,
+          ).toBe(true);
       }
     }
   });
@@ -89,55 +111,115 @@ describe("names nobody here made up", () => {
   const tins = demoDocument("seed-tins");
 
   it("letters diacritics, hyphens and apostrophes; names what a font lacks; leaves empty seats out", () => {
-    const plan = makePlan(withNames(tins, ["Zoë-Maëlys O'Hara", "Nguyễn Thị Ánh", "Øyvind", "李", "", "Mette", "Mette"]), testFonts);
-    const missing = plan.findings.filter(({ code }) => code === "missingGlyph" || code === "noFontHasGlyph");
+    const plan = makePlan(
+      withNames(tins, [
+        "Zoë-Maëlys O'Hara",
+        "Nguyễn Thị Ánh",
+        "Øyvind",
+        "李",
+        "",
+        "Mette",
+        "Mette",
+      ]),
+      testFonts,
+    );
+    const missing = plan.findings.filter(
+      ({ code }) => code === "missingGlyph" || code === "noFontHasGlyph",
+    );
     expect(missing.map(({ where, values }) => [where.seat, values.letters])).toEqual([["4", "李"]]);
     expect(missing[0]?.severity).toBe("stop");
     expect(plan.findings.find(({ code }) => code === "sameName")?.values.name).toBe("Mette");
     expect(plan.labels.get("6")).toBe("Mette (seat 6)");
-    expect(plan.lettered.seats.map(({ seat }) => seat)).toEqual(["1", "2", "3", "4", "5", "6", "7"]);
+    expect(plan.lettered.seats.map(({ seat }) => seat)).toEqual([
+      "1",
+      "2",
+      "3",
+      "4",
+      "5",
+      "6",
+      "7",
+    ]);
   });
 
   it("a single line: the seat with only foreign letters, and the empty one, come out empty and are said", () => {
-    const single = { ...tins, design: { ...tins.design, items: tins.design.items.slice(0, 1) }, vinyls: tins.vinyls.slice(0, 1) };
+    const single = {
+      ...tins,
+      design: { ...tins.design, items: tins.design.items.slice(0, 1) },
+      vinyls: tins.vinyls.slice(0, 1),
+    };
     const plan = makePlan(withNames(single, ["Ines", "李", ""]), testFonts);
     expect(plan.lettered.empty).toEqual(["2", "3"]);
-    expect(plan.findings.filter(({ code }) => code === "emptySeat").map(({ where }) => where.seat)).toEqual(["2", "3"]);
-    expect(plan.findings.some(({ code, where }) => code === "noFontHasGlyph" && where.seat === "2")).toBe(true);
+    expect(
+      plan.findings.filter(({ code }) => code === "emptySeat").map(({ where }) => where.seat),
+    ).toEqual(["2", "3"]);
+    expect(
+      plan.findings.some(({ code, where }) => code === "noFontHasGlyph" && where.seat === "2"),
+    ).toBe(true);
     expect(plan.laidOut.sheets[0]?.kits.map(({ seat }) => seat).sort()).toEqual(["1", "spare-1"]);
   });
 
   it("a name of sixty letters sets the size and is said", () => {
-    const plan = makePlan(withNames(tins, ["Ines", "Wolfeschlegelsteinhausenbergerdorffwelchevoralternwarengewissen"]), testFonts);
+    const plan = makePlan(
+      withNames(tins, ["Ines", "Wolfeschlegelsteinhausenbergerdorffwelchevoralternwarengewissen"]),
+      testFonts,
+    );
     expect(plan.findings.find(({ code }) => code === "longName")?.where.seat).toBe("2");
     expect(plan.findings.some(({ code }) => code === "tooSmall")).toBe(true);
   });
 
   it("one name that sets ten others small is told, with what each way out brings; taken, it brings that", () => {
-    const names = ["Ines", "Bo", "Jo", "Mette", "Zoë", "Siân", "Tom", "Ada", "Lev", "Una", "Bartholomew-Maximilian"];
+    const names = [
+      "Ines",
+      "Bo",
+      "Jo",
+      "Mette",
+      "Zoë",
+      "Siân",
+      "Tom",
+      "Ada",
+      "Lev",
+      "Una",
+      "Bartholomew-Maximilian",
+    ];
     const plan = makePlan(withNames(tins, names), testFonts);
     const found = plan.findings.find(({ code }) => code === "longName");
     expect(found?.where.seat).toBe("11");
     expect(Number(found?.values.others)).toBeGreaterThan(1.2 * Number(found?.values.height));
-    const line = (own: ReturnType<typeof makePlan>) => own.lettered.seats.find(({ seat }) => seat === "1")?.lines[0]?.heightMm ?? 0;
+    const line = (own: ReturnType<typeof makePlan>) =>
+      own.lettered.seats.find(({ seat }) => seat === "1")?.lines[0]?.heightMm ?? 0;
     for (const code of ["ownSize", "breakLine"] as const) {
       const remedy = found?.remedies.find((one) => one.code === code);
       expect(remedy, code).toBeDefined();
-      if (remedy) expect(line(makePlan(applyRemedy(withNames(tins, names), remedy), testFonts))).toBeGreaterThan(line(plan) * 1.1);
+      if (remedy)
+        expect(
+          line(makePlan(applyRemedy(withNames(tins, names), remedy), testFonts)),
+        ).toBeGreaterThan(line(plan) * 1.1);
     }
   });
 
   it("two hundred names: all on sheets, none lost", () => {
     const plan = makePlan(withNames(tins, madeUpNames(200, seededRandom(12))), testFonts);
-    expect(new Set(plan.laidOut.sheets.flatMap(({ kits }) => kits.map(({ seat }) => seat))).size).toBe(201);
+    expect(
+      new Set(plan.laidOut.sheets.flatMap(({ kits }) => kits.map(({ seat }) => seat))).size,
+    ).toBe(201);
     expect(plan.laidOut.unplaced).toEqual([]);
     for (const use of plan.laidOut.use) expect(use.loads).toBeGreaterThanOrEqual(use.loadsBound);
   });
 
   it("a face of 20 mm still gets its letters, and the truth about them", () => {
-    const small = { ...withNames(tins, ["Ines"]), blank: { ...tins.blank, shape: { kind: "flat" as const, width: 20, height: 20 } } };
-    expect(makePlan(small, testFonts).findings.some(({ code, severity }) => code === "thinStroke" && severity === "stop")).toBe(true);
-    const none = { ...small, blank: { ...small.blank, shape: { kind: "flat" as const, width: 10, height: 10 } } };
+    const small = {
+      ...withNames(tins, ["Ines"]),
+      blank: { ...tins.blank, shape: { kind: "flat" as const, width: 20, height: 20 } },
+    };
+    expect(
+      makePlan(small, testFonts).findings.some(
+        ({ code, severity }) => code === "thinStroke" && severity === "stop",
+      ),
+    ).toBe(true);
+    const none = {
+      ...small,
+      blank: { ...small.blank, shape: { kind: "flat" as const, width: 10, height: 10 } },
+    };
     expect(() => makePlan(none, testFonts)).toThrow(/margin leaves no face/u);
   });
 
@@ -151,28 +233,38 @@ describe("names nobody here made up", () => {
 describe("kits", () => {
   it("spares are cut for the hardest seats and named so", () => {
     const plan = makePlan({ ...demoDocument("rowing-bottles"), spareKits: 2 }, testFonts);
-    const minutes = (seat: string) => plan.kits.filter((kit) => kit.seat === seat).reduce((sum, kit) => sum + kit.weed.minutes, 0);
+    const minutes = (seat: string) =>
+      plan.kits.filter((kit) => kit.seat === seat).reduce((sum, kit) => sum + kit.weed.minutes, 0);
     const spares = plan.kits.filter(({ seat }) => seat.startsWith("spare-"));
     expect(spares.map(({ seat }) => seat)).toEqual(["spare-1", "spare-2"]);
     const hardest = Math.max(...plan.document.seats.map(({ seat }) => minutes(seat)));
     expect(minutes(spares[0]?.of ?? "")).toBeCloseTo(hardest, 9);
-    for (const { seat, pieces } of spares) for (const piece of pieces) expect(piece.id.startsWith(`${seat}-`)).toBe(true);
+    for (const { seat, pieces } of spares)
+      for (const piece of pieces) expect(piece.id.startsWith(`${seat}-`)).toBe(true);
   });
 
   it("a kit too large for the mat is named with what would fit", () => {
     const tins = demoDocument("slate-numbers");
-    const plan = makePlan({ ...tins, cutter: { ...tins.cutter, cutWidth: 26, cutHeight: 26 } }, testFonts);
+    const plan = makePlan(
+      { ...tins, cutter: { ...tins.cutter, cutWidth: 26, cutHeight: 26 } },
+      testFonts,
+    );
     expect(plan.laidOut.unplaced.length).toBeGreaterThan(0);
     expect(plan.findings.find(({ code }) => code === "kitTooLarge")?.severity).toBe("stop");
   });
 
   it("iron-on is mirrored: the same areas, the other way round", () => {
     const tins = demoDocument("seed-tins");
-    const plan = makePlan({ ...tins, vinyls: tins.vinyls.map((vinyl) => ({ ...vinyl, family: "ironOn" as const })) }, testFonts);
+    const plan = makePlan(
+      { ...tins, vinyls: tins.vinyls.map((vinyl) => ({ ...vinyl, family: "ironOn" as const })) },
+      testFonts,
+    );
     const straight = makePlan(tins, testFonts);
     const sheet = plan.laidOut.sheets[0];
     expect(sheet?.mirrored).toBe(true);
-    const [a, b] = [plan, straight].map((p) => p.laidOut.sheets[0]?.kits[0]?.pieces[0]?.polygon ?? []);
+    const [a, b] = [plan, straight].map(
+      (p) => p.laidOut.sheets[0]?.kits[0]?.pieces[0]?.polygon ?? [],
+    );
     expect(polygonsArea([a ?? []])).toBeCloseTo(polygonsArea([b ?? []]), 6);
     expect(boxOf([a ?? []]).minX).toBeCloseTo((sheet?.width ?? 0) - boxOf([b ?? []]).maxX, 6);
   });
@@ -182,7 +274,10 @@ describe("the class document", () => {
   it("round trips: what is read is what is written", () => {
     for (const name of DEMOS) {
       const document = demoClass(name);
-      expect(readClassDocument(JSON.parse(JSON.stringify(document)))).toEqual({ ok: true, value: document });
+      expect(readClassDocument(JSON.parse(JSON.stringify(document)))).toEqual({
+        ok: true,
+        value: document,
+      });
     }
   });
 
@@ -207,17 +302,50 @@ describe("the class document", () => {
     return read.ok ? "ok" : `${read.path}: ${read.message}`;
   };
   it.each([
-    ["a seat twice", (d: ReturnType<typeof demoDocument>) => ({ ...d, seats: [...d.seats, d.seats[0]] }), /^\$\.seats\[14\]\.seat: .*twice/u],
-    ["an unknown vinyl", (d: ReturnType<typeof demoDocument>) => ({ ...d, vinyls: d.vinyls.slice(1) }), /^\$\.design\.items\[0\]\.vinyl: .*no vinyl "harbour"/u],
-    ["a wrong date", (d: ReturnType<typeof demoDocument>) => ({ ...d, when: { ...d.when, date: "5.12." } }), /^\$\.when\.date: a date like/u],
-    ["a wrong zone", (d: ReturnType<typeof demoDocument>) => ({ ...d, when: { ...d.when, zone: "Here" } }), /^\$\.when\.zone/u],
-    ["a queue without a tool", (d: ReturnType<typeof demoDocument>) => ({ ...d, steps: d.steps.map((s, i) => (i === 0 ? { ...s, who: "queue" } : s)) }), /^\$\.steps\[0\]\.tool/u],
+    [
+      "a seat twice",
+      (d: ReturnType<typeof demoDocument>) => ({ ...d, seats: [...d.seats, d.seats[0]] }),
+      /^\$\.seats\[14\]\.seat: .*twice/u,
+    ],
+    [
+      "an unknown vinyl",
+      (d: ReturnType<typeof demoDocument>) => ({ ...d, vinyls: d.vinyls.slice(1) }),
+      /^\$\.design\.items\[0\]\.vinyl: .*no vinyl "harbour"/u,
+    ],
+    [
+      "a wrong date",
+      (d: ReturnType<typeof demoDocument>) => ({ ...d, when: { ...d.when, date: "5.12." } }),
+      /^\$\.when\.date: a date like/u,
+    ],
+    [
+      "a wrong zone",
+      (d: ReturnType<typeof demoDocument>) => ({ ...d, when: { ...d.when, zone: "Here" } }),
+      /^\$\.when\.zone/u,
+    ],
+    [
+      "a queue without a tool",
+      (d: ReturnType<typeof demoDocument>) => ({
+        ...d,
+        steps: d.steps.map((s, i) => (i === 0 ? { ...s, who: "queue" } : s)),
+      }),
+      /^\$\.steps\[0\]\.tool/u,
+    ],
     [
       "a step before its time",
-      (d: ReturnType<typeof demoDocument>) => ({ ...d, steps: d.steps.map((s, i) => (i === 0 ? { ...s, after: [{ step: "peel", wait: 0 }] } : s)) }),
+      (d: ReturnType<typeof demoDocument>) => ({
+        ...d,
+        steps: d.steps.map((s, i) => (i === 0 ? { ...s, after: [{ step: "peel", wait: 0 }] } : s)),
+      }),
       /^\$\.steps\[0\]\.after\[0\]\.step/u,
     ],
-    ["a slot the design lacks", (d: ReturnType<typeof demoDocument>) => ({ ...d, seats: [{ seat: "1", fields: { hat: "x" } }] }), /^\$\.seats\[0\]\.fields\.hat/u],
+    [
+      "a slot the design lacks",
+      (d: ReturnType<typeof demoDocument>) => ({
+        ...d,
+        seats: [{ seat: "1", fields: { hat: "x" } }],
+      }),
+      /^\$\.seats\[0\]\.fields\.hat/u,
+    ],
     ["an unknown field", (d: ReturnType<typeof demoDocument>) => ({ ...d, extra: 1 }), /extra/u],
     ["no object", () => [], /^\$: /u],
   ])("refuses %s, by its path", (_, change, expected) => {

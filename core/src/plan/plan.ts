@@ -29,7 +29,14 @@ import { type LaidOut, layOut } from "./sheets.ts";
 import type { Plan, PreparationMinutes } from "./stages.ts";
 import { type TapeExtent, tapeExtent } from "./tape.ts";
 import { goesOf, isPainted } from "./technique.ts";
-import { madeOf, preparedApart, runSheetOf, type ThingDocument, thingDocument, thingOf } from "./thing-document.ts";
+import {
+  madeOf,
+  preparedApart,
+  runSheetOf,
+  type ThingDocument,
+  thingDocument,
+  thingOf,
+} from "./thing-document.ts";
 import { kitWishesOf, letteringReads } from "./what-stages-read.ts";
 
 /** What a plan is at: lettering and fitting, laying out, thinking it over. */
@@ -41,7 +48,12 @@ export type TellStage = (stage: PlanStage, done: number, of: number) => void;
  * @param memory what was planned before of this and other classes, to be used again
  * @throws ScheduleError, RangeError for documents that no plan can be made of.
  */
-export function makePlan(given: ClassDocument, fonts: FontLookup, memory = new PlanMemory(), tell?: TellStage): Plan {
+export function makePlan(
+  given: ClassDocument,
+  fonts: FontLookup,
+  memory = new PlanMemory(),
+  tell?: TellStage,
+): Plan {
   const { things, kits } = letterKits(given, fonts, memory, tell);
   const facts = factsOfAll(given, things, kits);
   const document = proposedWhole(given, facts);
@@ -71,23 +83,35 @@ export function makePlan(given: ClassDocument, fonts: FontLookup, memory = new P
       document.prices,
     ),
     runSheet: runSheetOf(document),
-    deadlines: deadlines(document.when.date, leadDaysOf(document.setting.kind, document.leadDays), preparedApart(document.things)),
+    deadlines: deadlines(
+      document.when.date,
+      leadDaysOf(document.setting.kind, document.leadDays),
+      preparedApart(document.things),
+    ),
   };
   tell?.("advice", 0, 1);
   return { ...stages, findings: findingsFor(stages, fonts, memory.lettering) };
 }
 
 /** On what a line is spent, and whether it is bought once for all. */
-function spentOn(line: string, { supplies, things }: ClassDocument): Pick<CostLine, "kind" | "shared"> {
+function spentOn(
+  line: string,
+  { supplies, things }: ClassDocument,
+): Pick<CostLine, "kind" | "shared"> {
   const supply = supplies.find(({ id }) => id === line);
   if (!supply) return { kind: "film" };
   const shared = supply.per === "shared";
-  if (things.some(({ blank }) => blank.name.toLowerCase() === supply.name.toLowerCase())) return { kind: "blank", shared };
+  if (things.some(({ blank }) => blank.name.toLowerCase() === supply.name.toLowerCase()))
+    return { kind: "blank", shared };
   return { kind: comesBack(supply) ? "tools" : "consumable", shared };
 }
 
 /** What of each thing's designs decides minutes, tape and paint. */
-export function factsOfAll(document: ClassDocument, things: Plan["things"], kits: readonly Kit[]): Map<string, Facts> {
+export function factsOfAll(
+  document: ClassDocument,
+  things: Plan["things"],
+  kits: readonly Kit[],
+): Map<string, Facts> {
   return new Map(
     things.flatMap((plan) => {
       const facts = factsOf(plan, kits, thingOf(document, plan.id).technique, document.vinyls);
@@ -97,20 +121,30 @@ export function factsOfAll(document: ClassDocument, things: Plan["things"], kits
 }
 
 /** A document that leaves its lists to the proposal, without having taken anything yet, gets them. */
-export function proposedWhole(document: ClassDocument, facts: ReadonlyMap<string, Facts>): ClassDocument {
+export function proposedWhole(
+  document: ClassDocument,
+  facts: ReadonlyMap<string, Facts>,
+): ClassDocument {
   const { proposed } = document;
   if (!proposed || LISTS.some((list) => proposed[list].length > 0)) return document;
   return withProposal(document, propose(document, { facts }));
 }
 
 /** What there is to cut: every seat's letters on the face of each thing, as kits of each vinyl. */
-export function letterKits(document: ClassDocument, fonts: FontLookup, memory = new PlanMemory(), tell?: TellStage): Pick<Plan, "things" | "kits"> {
+export function letterKits(
+  document: ClassDocument,
+  fonts: FontLookup,
+  memory = new PlanMemory(),
+  tell?: TellStage,
+): Pick<Plan, "things" | "kits"> {
   const progress = tell && ((done: number, of: number) => tell("letters", done, of));
   const letter = (id: string, most?: number) => {
     const view = thingDocument(document, id);
     const make = () => letterThing(view, fonts, { memory: memory.lettering, progress, most });
     // What another studio's font has drawn is not for whoever only knows its name.
-    return fontsOf(view).every((font) => fonts(font) !== undefined) ? memory.things.take(letteringReads(view, most), make) : make();
+    return fontsOf(view).every((font) => fonts(font) !== undefined)
+      ? memory.things.take(letteringReads(view, most), make)
+      : make();
   };
   const alone = document.things.map(({ id }) => letter(id));
   const most = setScales(
@@ -151,11 +185,23 @@ interface LetterThing {
   readonly most: number | undefined;
 }
 
-function letterThing(document: ThingDocument, fonts: FontLookup, { memory, progress, most }: LetterThing): LetteredThing {
+function letterThing(
+  document: ThingDocument,
+  fonts: FontLookup,
+  { memory, progress, most }: LetterThing,
+): LetteredThing {
   const { thing, blank, design, technique, seats } = document;
   const face = readFace(blank);
   const brought = ownFaces(blank, seats);
-  const lettered = measureStrokes(letterSet(design, seats, face, fonts, { memory, most, faces: brought, ...(progress ? { progress } : {}) }), fonts);
+  const lettered = measureStrokes(
+    letterSet(design, seats, face, fonts, {
+      memory,
+      most,
+      faces: brought,
+      ...(progress ? { progress } : {}),
+    }),
+    fonts,
+  );
   const widest = Math.max(0, ...lettered.seats.map((seat) => seat.width));
   const counts = new Map(seats.map(({ seat, count }) => [seat, count]));
   const kits = kitsOf(lettered.seats, document.vinyls, {
@@ -187,13 +233,20 @@ function letterThing(document: ThingDocument, fonts: FontLookup, { memory, progr
 /** Tape carries the whole film where that is cut to an outline of its own. */
 function tapeFor(tape: TapeExtent, kits: readonly Kit[]): TapeExtent {
   const film = kits.find((kit) => kit.film !== null);
-  return film && tape.width > 0 ? { ...tape, width: boxWidth(film.box) + 2 * TAPE_BEYOND_MM, height: boxHeight(film.box) + 2 * TAPE_BEYOND_MM } : tape;
+  return film && tape.width > 0
+    ? {
+        ...tape,
+        width: boxWidth(film.box) + 2 * TAPE_BEYOND_MM,
+        height: boxHeight(film.box) + 2 * TAPE_BEYOND_MM,
+      }
+    : tape;
 }
 
 /** Names as labels: the same name twice is told apart by the seat. */
 export function seatLabels(seats: ClassDocument["seats"]): Map<string, string> {
   const counts = new Map<string, number>();
-  const nameOf = (fields: Readonly<Record<string, string>>) => fields.name?.trim() || fields.word?.trim() || fields.number?.trim() || "";
+  const nameOf = (fields: Readonly<Record<string, string>>) =>
+    fields.name?.trim() || fields.word?.trim() || fields.number?.trim() || "";
   for (const { fields } of seats) counts.set(nameOf(fields), (counts.get(nameOf(fields)) ?? 0) + 1);
   return new Map(
     seats.map(({ seat, fields }) => {
@@ -208,15 +261,29 @@ export function seatLabels(seats: ClassDocument["seats"]): Map<string, string> {
 function allSupplies(document: ClassDocument, laidOut: LaidOut): SupplyLine[] {
   return [
     ...filmLines(document, laidOut.use),
-    ...supplyLines({ supplies: document.supplies, seats: document.seats.length, spares: document.spareSupplies, madeBy: (thing) => madeOf(document, thing) }),
+    ...supplyLines({
+      supplies: document.supplies,
+      seats: document.seats.length,
+      spares: document.spareSupplies,
+      madeBy: (thing) => madeOf(document, thing),
+    }),
   ];
 }
 
 /** The host's own work: what is handed over to be weeded in the class is not weeded before; what is handed over taped is taped. */
-function preparationOf(kits: readonly Kit[], laidOut: LaidOut, { seats, preparation: tasks, handsOver }: ClassDocument): PreparationMinutes {
-  const cutting = laidOut.sheets.reduce((sum, sheet) => sum + sheet.cutMinutes + sheet.loadMinutes, 0);
+function preparationOf(
+  kits: readonly Kit[],
+  laidOut: LaidOut,
+  { seats, preparation: tasks, handsOver }: ClassDocument,
+): PreparationMinutes {
+  const cutting = laidOut.sheets.reduce(
+    (sum, sheet) => sum + sheet.cutMinutes + sheet.loadMinutes,
+    0,
+  );
   const weeding = handsOver === "cut" ? 0 : kits.reduce((sum, kit) => sum + kit.weed.minutes, 0);
-  const packing = seats.length * PACK_MINUTES_PER_KIT + (handsOver === "taped" ? kits.length * TAPE_MINUTES_PER_KIT : 0);
+  const packing =
+    seats.length * PACK_MINUTES_PER_KIT +
+    (handsOver === "taped" ? kits.length * TAPE_MINUTES_PER_KIT : 0);
   const blanks = tasks.reduce((sum, { minutes }) => sum + minutes, 0);
   return { cutting, weeding, packing, blanks, total: cutting + weeding + packing + blanks };
 }

@@ -6,7 +6,10 @@ import type { ClassDocument } from "./document.ts";
 import { madeOf } from "./thing-document.ts";
 
 /** Empty where the evenings before do not suffice. @param freeOn minutes of an evening; the usual ones when left out */
-export function preparedOn(document: ClassDocument, freeOn: (date: string) => number = () => USUAL_EVENING_MINUTES): DatedTask[] {
+export function preparedOn(
+  document: ClassDocument,
+  freeOn: (date: string) => number = () => USUAL_EVENING_MINUTES,
+): DatedTask[] {
   try {
     return dated(document, freeOn);
   } catch (error) {
@@ -21,7 +24,12 @@ function dated(document: ClassDocument, freeOn: (date: string) => number): Dated
     const days = daysBefore(document, task);
     groups.set(days, [...(groups.get(days) ?? []), task]);
   }
-  const made = new Map([...new Set(document.preparation.map(({ thing }) => thing))].map((thing) => [thing, madeOf(document, thing).reduce((sum, count) => sum + count, 0)]));
+  const made = new Map(
+    [...new Set(document.preparation.map(({ thing }) => thing))].map((thing) => [
+      thing,
+      madeOf(document, thing).reduce((sum, count) => sum + count, 0),
+    ]),
+  );
   const taken = new Map<string, number>();
   const rows = new Map<string, DatedTask>();
   // What has to be ready last is dated first: it is nearest to the class.
@@ -34,7 +42,8 @@ function dated(document: ClassDocument, freeOn: (date: string) => number): Dated
     });
     for (const row of found) {
       rows.set(row.id, row);
-      for (const { date, minutes } of row.evenings) taken.set(date, (taken.get(date) ?? 0) + minutes);
+      for (const { date, minutes } of row.evenings)
+        taken.set(date, (taken.get(date) ?? 0) + minutes);
     }
   }
   return document.preparation.flatMap(({ id }) => rows.get(id) ?? []);
@@ -43,5 +52,7 @@ function dated(document: ClassDocument, freeOn: (date: string) => number): Dated
 /** A thing may have a day of its own. */
 function daysBefore({ things, leadDays, setting }: ClassDocument, { thing }: Task): number {
   const lead = leadDaysOf(setting.kind, leadDays);
-  return things.find(({ id }) => id === thing)?.prepareDays ?? lead.prepareBlanksBy ?? lead.packBy ?? 1;
+  return (
+    things.find(({ id }) => id === thing)?.prepareDays ?? lead.prepareBlanksBy ?? lead.packBy ?? 1
+  );
 }

@@ -7,8 +7,14 @@ export type Corner = "topLeft" | "topRight" | "bottomLeft" | "bottomRight";
 export const rectangle = (width: number, height: number): Ring => rectRing(0, 0, width, height);
 
 /** An L: a rectangle of which a smaller one is gone from a corner. @throws RangeError when what is gone reaches across */
-export function withoutCorner(width: number, height: number, gone: { readonly width: number; readonly height: number }, corner: Corner): Ring {
-  if (!(gone.width > 0 && gone.height > 0 && gone.width < width && gone.height < height)) throw new RangeError("the corner that is gone is smaller than the scrap both ways");
+export function withoutCorner(
+  width: number,
+  height: number,
+  gone: { readonly width: number; readonly height: number },
+  corner: Corner,
+): Ring {
+  if (!(gone.width > 0 && gone.height > 0 && gone.width < width && gone.height < height))
+    throw new RangeError("the corner that is gone is smaller than the scrap both ways");
   const ring: Point[] = [
     [0, 0],
     [width - gone.width, 0],

@@ -24,13 +24,27 @@ export const scrapSchema = z
       .string()
       .regex(/^\d{4}-\d{2}-\d{2}$/u, "a date like 2026-12-05")
       .optional(),
-    later: z.boolean().default(false).describe("came into the box after cutting began: only for what is cut again"),
+    later: z
+      .boolean()
+      .default(false)
+      .describe("came into the box after cutting began: only for what is cut again"),
   })
-  .refine((scrap) => polygonArea(scrapPolygon(scrap)) >= LEAST_SCRAP_MM2, { message: `an outline round at least ${LEAST_SCRAP_MM2} mm²`, path: ["outline"] });
+  .refine((scrap) => polygonArea(scrapPolygon(scrap)) >= LEAST_SCRAP_MM2, {
+    message: `an outline round at least ${LEAST_SCRAP_MM2} mm²`,
+    path: ["outline"],
+  });
 export type Scrap = z.infer<typeof scrapSchema>;
 
 /** As a polygon whose own box starts at 0, 0: outer ring, then holes. */
-export function scrapPolygon({ outline, holes }: { readonly outline: Ring; readonly holes: readonly Ring[] }): Polygon {
+export function scrapPolygon({
+  outline,
+  holes,
+}: {
+  readonly outline: Ring;
+  readonly holes: readonly Ring[];
+}): Polygon {
   const box = boxOf([[outline]]);
-  return [outline, ...holes].map((ring) => ring.map(([x, y]): [number, number] => [x - box.minX, y - box.minY]));
+  return [outline, ...holes].map((ring) =>
+    ring.map(([x, y]): [number, number] => [x - box.minX, y - box.minY]),
+  );
 }

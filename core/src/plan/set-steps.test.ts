@@ -9,7 +9,16 @@ import { type Step, stepSchema } from "../scheduling/step.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { alternativeTo, broughtIn, copyOf, newThing, otherSideOf, withoutThing, withThing, withToolsOf } from "./add-thing.ts";
+import {
+  alternativeTo,
+  broughtIn,
+  copyOf,
+  newThing,
+  otherSideOf,
+  withoutThing,
+  withThing,
+  withToolsOf,
+} from "./add-thing.ts";
 import { type ClassDocument, classDocumentSchema, type Thing } from "./document.ts";
 import { makePlan } from "./plan.ts";
 import { stepsOfSet } from "./set-steps.ts";
@@ -37,15 +46,36 @@ const cup: Thing = {
   ...tag,
   id: "cup",
   title: "Cup",
-  blank: { ...tag.blank, name: "Cup", material: "glazed", shape: { kind: "straightCup", diameter: 82, height: 95, rimClearance: 25, footClearance: 6, wrapAngle: 120 } },
+  blank: {
+    ...tag.blank,
+    name: "Cup",
+    material: "glazed",
+    shape: {
+      kind: "straightCup",
+      diameter: 82,
+      height: 95,
+      rimClearance: 25,
+      footClearance: 6,
+      wrapAngle: 120,
+    },
+  },
 };
 const sign: Thing = { ...tag, id: "sign", title: "Sign", technique: "openStencil" };
 const minutes = (steps: readonly Step[]) => steps.reduce((sum, step) => sum + step.minutes, 0);
-const with_ = (document: ClassDocument, thing: Thing): ClassDocument => classDocumentSchema.parse({ ...document, ...withThing(document, thing, { ...ways, document }) });
+const with_ = (document: ClassDocument, thing: Thing): ClassDocument =>
+  classDocumentSchema.parse({ ...document, ...withThing(document, thing, { ...ways, document }) });
 
 /** A class that makes these things, as it is proposed. */
 const of = (things: Thing[]): ClassDocument => {
-  const bare: ClassDocument = { ...base, things, steps: [], supplies: [], tools: [], preparation: [], proposed: NOTHING_TAKEN };
+  const bare: ClassDocument = {
+    ...base,
+    things,
+    steps: [],
+    supplies: [],
+    tools: [],
+    preparation: [],
+    proposed: NOTHING_TAKEN,
+  };
   return withProposal(bare, propose(bare));
 };
 
@@ -63,7 +93,11 @@ describe("steps of a set", () => {
     expect(step("tape").thing).toBeUndefined();
     expect(step("place").thing).toBe(first.id);
     const again = step(`place-${second.id}`);
-    expect(again).toMatchObject({ thing: second.id, like: "place", minutes: Math.ceil(alone("place") * SECOND_SHARE) });
+    expect(again).toMatchObject({
+      thing: second.id,
+      like: "place",
+      minutes: Math.ceil(alone("place") * SECOND_SHARE),
+    });
     expect(again.say.startsWith("As on the ")).toBe(true);
     expect(pair.steps.filter(({ title }) => title === step("welcome").title)).toHaveLength(1);
     expect(minutes(pair.steps)).toBeLessThan(2 * minutes(base.steps));
@@ -75,7 +109,9 @@ describe("steps of a set", () => {
     const clean = both.steps.find(({ id }) => id === "clean-cup") as Step;
     expect(clean.say).toMatch(/alcohol/iu);
     expect(clean.care).toMatch(/burns/iu);
-    expect(both.steps.find(({ id }) => id === "place-cup")?.after?.map(({ step }) => step)).toContain("clean-cup");
+    expect(
+      both.steps.find(({ id }) => id === "place-cup")?.after?.map(({ step }) => step),
+    ).toContain("clean-cup");
     expect(isLike(tag, cup)).toBe(false);
     expect(both.steps.some(({ like }) => like !== undefined)).toBe(false);
   });
@@ -84,11 +120,18 @@ describe("steps of a set", () => {
     const one = of([sign]);
     const back = otherSideOf(one.things, sign);
     const both = with_(one, back);
-    const turn = both.steps.find(({ thing, title }) => thing === back.id && title === "Turn it over") as Step;
+    const turn = both.steps.find(
+      ({ thing, title }) => thing === back.id && title === "Turn it over",
+    ) as Step;
     const start = new Map(runSheetOf(both).steps.map((step) => [step.id, step]));
     const peeled = start.get("peel-film") as { startMinute: number; minutes: number };
-    expect((start.get(turn.id)?.startMinute ?? 0) - peeled.startMinute - peeled.minutes).toBeGreaterThanOrEqual(60);
-    for (const step of both.steps.filter(({ thing, id }) => thing === back.id && id !== turn.id)) expect(start.get(step.id)?.startMinute ?? 0).toBeGreaterThan(start.get(turn.id)?.startMinute ?? 0);
+    expect(
+      (start.get(turn.id)?.startMinute ?? 0) - peeled.startMinute - peeled.minutes,
+    ).toBeGreaterThanOrEqual(60);
+    for (const step of both.steps.filter(({ thing, id }) => thing === back.id && id !== turn.id))
+      expect(start.get(step.id)?.startMinute ?? 0).toBeGreaterThan(
+        start.get(turn.id)?.startMinute ?? 0,
+      );
   });
 
   it("of alternatives made alike everybody makes one: no step and no minute more", () => {
@@ -100,7 +143,10 @@ describe("steps of a set", () => {
 
   it("what the host put in is for all, and stays as it is", () => {
     const tea: Step = { ...(base.steps[0] as Step), id: "tea", title: "Tea", minutes: 10 };
-    const both = with_({ ...base, steps: [...base.steps.slice(0, 4), tea, ...base.steps.slice(4)] }, copyOf(base.things, tag));
+    const both = with_(
+      { ...base, steps: [...base.steps.slice(0, 4), tea, ...base.steps.slice(4)] },
+      copyOf(base.things, tag),
+    );
     expect(both.steps.find(({ id }) => id === "tea")).toMatchObject({ title: "Tea", minutes: 10 });
     expect(both.steps.find(({ id }) => id === "tea")?.thing).toBeUndefined();
   });
@@ -121,10 +167,14 @@ describe("steps of a set", () => {
     ] as [Thing, ...Thing[]][]) {
       let document = of([first]);
       for (const thing of others) document = with_(document, thing);
-      expect(runSheetOf(document).steps.map(({ id }) => id)).toEqual(document.steps.map(({ id }) => id));
+      expect(runSheetOf(document).steps.map(({ id }) => id)).toEqual(
+        document.steps.map(({ id }) => id),
+      );
     }
     const three = with_(with_(with_(base, sign), cup), { ...tag, id: "fob", title: "Fob" });
-    expect(three.steps.find(({ id }) => id === "weed")?.title).toBe("Look over the film: Tag, Cup, Fob");
+    expect(three.steps.find(({ id }) => id === "weed")?.title).toBe(
+      "Look over the film: Tag, Cup, Fob",
+    );
   });
 
   it("twelve painted things are not planned beyond what a class takes: the rest is told to be missing", () => {
@@ -148,26 +198,40 @@ describe("steps of a set", () => {
   it("any set makes a sound run sheet; taken out again, a thing leaves nothing behind", () => {
     const kinds = fc.constantFrom("tag", "cup", "sign", "side", "or") as fc.Arbitrary<string>;
     fc.assert(
-      fc.property(fc.array(kinds, { minLength: 1, maxLength: 5 }), fc.integer({ min: 1, max: 3 }), (rows, perSeat) => {
-        let document = base;
-        for (const kind of rows) {
-          if (kind === "or") {
-            const { things, added } = alternativeTo(document.things, document.things[0] as Thing);
-            document = with_({ ...document, things }, added);
-          } else if (kind === "side") document = with_(document, otherSideOf(document.things, document.things[0] as Thing));
-          else document = with_(document, { ...copyOf(document.things, kind === "cup" ? cup : kind === "sign" ? sign : tag), perSeat });
-          expect(thingsWithoutSteps(document.things, document.steps)).toEqual([]);
-          for (const step of document.steps) stepSchema.parse(step);
-          const sheet = runSheetOf(document);
-          expect(sheet.steps).toHaveLength(document.steps.length);
-          expect(sheet.steps.at(-1)?.id).toBe("finish");
-        }
-        for (const { id } of [...document.things.slice(1)].reverse())
-          if (document.things.some((thing) => thing.id === id)) document = classDocumentSchema.parse({ ...document, ...withoutThing(document, id, { ...ways, document }) });
-        const bare = (steps: readonly Step[]) => steps.map(({ id, minutes: own, thing }) => [id, own, thing]);
-        expect(bare(document.steps)).toEqual(bare(base.steps));
-        expect(document.supplies).toEqual(base.supplies);
-      }),
+      fc.property(
+        fc.array(kinds, { minLength: 1, maxLength: 5 }),
+        fc.integer({ min: 1, max: 3 }),
+        (rows, perSeat) => {
+          let document = base;
+          for (const kind of rows) {
+            if (kind === "or") {
+              const { things, added } = alternativeTo(document.things, document.things[0] as Thing);
+              document = with_({ ...document, things }, added);
+            } else if (kind === "side")
+              document = with_(document, otherSideOf(document.things, document.things[0] as Thing));
+            else
+              document = with_(document, {
+                ...copyOf(document.things, kind === "cup" ? cup : kind === "sign" ? sign : tag),
+                perSeat,
+              });
+            expect(thingsWithoutSteps(document.things, document.steps)).toEqual([]);
+            for (const step of document.steps) stepSchema.parse(step);
+            const sheet = runSheetOf(document);
+            expect(sheet.steps).toHaveLength(document.steps.length);
+            expect(sheet.steps.at(-1)?.id).toBe("finish");
+          }
+          for (const { id } of [...document.things.slice(1)].reverse())
+            if (document.things.some((thing) => thing.id === id))
+              document = classDocumentSchema.parse({
+                ...document,
+                ...withoutThing(document, id, { ...ways, document }),
+              });
+          const bare = (steps: readonly Step[]) =>
+            steps.map(({ id, minutes: own, thing }) => [id, own, thing]);
+          expect(bare(document.steps)).toEqual(bare(base.steps));
+          expect(document.supplies).toEqual(base.supplies);
+        },
+      ),
       { seed: 1616, numRuns: 60 },
     );
   });
@@ -175,13 +239,19 @@ describe("steps of a set", () => {
 
 describe("materials of a set", () => {
   it("each thing has its own blank, counted by how many of it are made; tape grows; wipes serve all", () => {
-    const two = with_(base, { ...copyOf(base.things, tag), blank: { ...tag.blank, name: "Round tag" }, perSeat: 2 });
+    const two = with_(base, {
+      ...copyOf(base.things, tag),
+      blank: { ...tag.blank, name: "Round tag" },
+      perSeat: 2,
+    });
     const blanks = two.supplies.filter(({ name }) => name === "Tag" || name === "Round tag");
     expect(blanks.map(({ name, thing }) => [name, thing])).toEqual([
       ["Tag", tag.id],
       ["Round tag", two.things[1]?.id],
     ]);
-    const tape = makePlan(two, testFonts).supplies.filter(({ name }) => name.startsWith("Transfer tape"));
+    const tape = makePlan(two, testFonts).supplies.filter(({ name }) =>
+      name.startsWith("Transfer tape"),
+    );
     // The second is made twice; on a dusty ground each takes its own piece.
     const [first = 0, second = 0] = tape.map(({ perSeat }) => perSeat);
     expect(first).toBeGreaterThan(0);
@@ -198,13 +268,18 @@ describe("materials of a set", () => {
   });
 
   it("a second side needs no second blank", () => {
-    expect(with_(base, otherSideOf(base.things, tag)).supplies.filter(({ name }) => name === "Tag")).toHaveLength(1);
+    expect(
+      with_(base, otherSideOf(base.things, tag)).supplies.filter(({ name }) => name === "Tag"),
+    ).toHaveLength(1);
   });
 });
 
 describe("a thing that is added", () => {
   it("asks for a tool once, however many things of a set need it, and leaves the room's own as it is", () => {
-    const painted = (["openStencil", "mask", "ironOnStencil"] as const).map((technique) => ({ ...tag, technique }));
+    const painted = (["openStencil", "mask", "ironOnStencil"] as const).map((technique) => ({
+      ...tag,
+      technique,
+    }));
     expect(withToolsOf([], painted, ways).map(({ id }) => id)).toEqual(["fan", "heat-gun", "iron"]);
     const own = [{ id: "fan", name: "The loud fan", count: 4, hot: false }];
     expect(withToolsOf(own, painted, ways).map(({ id, count }) => [id, count])).toEqual([
@@ -244,12 +319,19 @@ describe("a thing that is added", () => {
       },
       [
         { role: "side", blank: tag.blank, technique: "openStencil", perSeat: 1 },
-        { role: "instead", blank: { ...tag.blank, name: "Long board" }, technique: "openStencil", perSeat: 1 },
+        {
+          role: "instead",
+          blank: { ...tag.blank, name: "Long board" },
+          technique: "openStencil",
+          perSeat: 1,
+        },
       ],
       SECOND_SHARE,
     );
     const read = classDocumentSchema.parse(made);
-    expect(read.things.map(({ title, sideOf, choice }) => [title, sideOf !== undefined, choice])).toEqual([
+    expect(
+      read.things.map(({ title, sideOf, choice }) => [title, sideOf !== undefined, choice]),
+    ).toEqual([
       ["Board", false, "thing"],
       ["Board, back", true, undefined],
       ["Long board", false, "thing"],
@@ -260,7 +342,10 @@ describe("a thing that is added", () => {
 describe("the pace of a second like thing", () => {
   it("is a first guess until classes were held, and moves towards what they took", () => {
     expect(secondPace([])).toEqual({ share: SECOND_SHARE, learned: 0 });
-    expect(secondPace([{ first: 10, second: 9 }]).share).toBeCloseTo((3 * SECOND_SHARE + 0.9) / 4, 3);
+    expect(secondPace([{ first: 10, second: 9 }]).share).toBeCloseTo(
+      (3 * SECOND_SHARE + 0.9) / 4,
+      3,
+    );
     const many = secondPace(Array.from({ length: 40 }, () => ({ first: 10, second: 8 })));
     expect(many.share).toBeGreaterThan(0.78);
     expect(many.learned).toBe(40);

@@ -25,8 +25,19 @@ export interface SetWays {
 }
 
 /** The steps of one thing by itself. */
-const ownSteps = (thing: Thing, before: readonly Thing[], { schools, document, facts }: SetWays): ProposedStep[] =>
-  stepsOf(situationOf({ ...document, things: [...before.filter(({ id }) => id !== thing.id), thing] }, thing.id, schools, facts?.get(thing.id))).map((step) => paced(step, document));
+const ownSteps = (
+  thing: Thing,
+  before: readonly Thing[],
+  { schools, document, facts }: SetWays,
+): ProposedStep[] =>
+  stepsOf(
+    situationOf(
+      { ...document, things: [...before.filter(({ id }) => id !== thing.id), thing] },
+      thing.id,
+      schools,
+      facts?.get(thing.id),
+    ),
+  ).map((step) => paced(step, document));
 
 /** Done in one go for all that is on the table. */
 const ONCE: ReadonlySet<string> = new Set(["clean", "weed", "tape"]);
@@ -39,14 +50,34 @@ const LONGEST_TITLE = 120;
 
 /** All steps of a class that makes these things, from nothing. */
 export function stepsOfSet(things: readonly Thing[], ways: SetWays): Step[] {
-  return things.reduce<Step[]>((steps, thing, i) => withStepsOf(steps, things.slice(0, i), thing, ways), []);
+  return things.reduce<Step[]>(
+    (steps, thing, i) => withStepsOf(steps, things.slice(0, i), thing, ways),
+    [],
+  );
 }
 
 /** The steps with those of one more thing; what the host has changed in the others stays. */
-export function withStepsOf(steps: readonly Step[], before: readonly Thing[], thing: Thing, ways: SetWays): Step[] {
+export function withStepsOf(
+  steps: readonly Step[],
+  before: readonly Thing[],
+  thing: Thing,
+  ways: SetWays,
+): Step[] {
   const own: Step[] = ownSteps(thing, before, ways);
   const first = before[0];
-  if (!first) return own.map((step) => (isShared(step) ? step : { ...step, ...spanned(step, times(step.minutes, severalShare(thing, ways)), times(halfOf(step), severalShare(thing, ways))) }));
+  if (!first)
+    return own.map((step) =>
+      isShared(step)
+        ? step
+        : {
+            ...step,
+            ...spanned(
+              step,
+              times(step.minutes, severalShare(thing, ways)),
+              times(halfOf(step), severalShare(thing, ways)),
+            ),
+          },
+    );
   const elder = before.find((one) => isLike(one, thing));
   // Of alternatives everybody makes one, at the same time: made alike, they need nothing more.
   if (isAlternative(before, thing) && elder) return [...steps];
@@ -56,16 +87,35 @@ export function withStepsOf(steps: readonly Step[], before: readonly Thing[], th
 }
 
 /** Takes back what the thing brought along. */
-export function withoutStepsOf(steps: readonly Step[], left: readonly Thing[], gone: Thing, ways: SetWays): Step[] {
-  const fewer = steps.filter(({ thing }) => thing === gone.id).reduce((all, step) => withoutStep(all, step.id), [...steps]);
+export function withoutStepsOf(
+  steps: readonly Step[],
+  left: readonly Thing[],
+  gone: Thing,
+  ways: SetWays,
+): Step[] {
+  const fewer = steps
+    .filter(({ thing }) => thing === gone.id)
+    .reduce((all, step) => withoutStep(all, step.id), [...steps]);
   const own = new Map(ownSteps(gone, left, ways).map((step) => [step.id, step]));
   return fewer.map((step) => {
     const { thing, ...everybody } = step;
     const kept = left.length === 1 && thing === left[0]?.id ? everybody : step;
     const brought = ONCE.has(step.id) && !isAlternative(left, gone) ? own.get(step.id) : undefined;
-    const isForAll = ONCE.has(step.id) && !fewer.some(({ id, thing: other }) => other !== undefined && id === nameOf(step.id, { id: other }));
+    const isForAll =
+      ONCE.has(step.id) &&
+      !fewer.some(
+        ({ id, thing: other }) => other !== undefined && id === nameOf(step.id, { id: other }),
+      );
     const whole = isForAll ? { ...kept, title: withoutThings(kept.title, [...left, gone]) } : kept;
-    return brought && brought.doIt === step.doIt ? { ...whole, minutes: Math.max(brought.minutes, step.minutes - times(brought.minutes, ways.share * gone.perSeat)) } : whole;
+    return brought && brought.doIt === step.doIt
+      ? {
+          ...whole,
+          minutes: Math.max(
+            brought.minutes,
+            step.minutes - times(brought.minutes, ways.share * gone.perSeat),
+          ),
+        }
+      : whole;
   });
 }
 
@@ -73,17 +123,25 @@ export function withoutStepsOf(steps: readonly Step[], left: readonly Thing[], g
 function withoutThings(title: string, things: readonly Pick<Thing, "title">[]): string {
   const at = title.indexOf(": ");
   const named = at < 0 ? [] : title.slice(at + 2).split(", ");
-  return named.length > 0 && named.every((name) => things.some((thing) => thing.title === name)) ? title.slice(0, at) : title;
+  return named.length > 0 && named.every((name) => things.some((thing) => thing.title === name))
+    ? title.slice(0, at)
+    : title;
 }
 
 /** Several of one thing: the first in full, each further one quicker. */
-const severalShare = ({ perSeat }: Pick<Thing, "perSeat">, { share }: SetWays): number => 1 + (perSeat - 1) * share;
+const severalShare = ({ perSeat }: Pick<Thing, "perSeat">, { share }: SetWays): number =>
+  1 + (perSeat - 1) * share;
 /** What a thing's own step is called: by what is done, and by the thing. */
 const nameOf = (what: string, { id }: Pick<Thing, "id">): string => freeStepId([], `${what} ${id}`);
 
 /** As they come one after the other when waits are filled: a run sheet is read from top to bottom. What followed the step before it goes on doing so. */
 function inOrderOfTime(steps: readonly Step[]): Step[] {
-  let tied = steps.map((step, i): Step => (step.after || i === 0 ? step : { ...step, after: [{ step: steps[i - 1]?.id ?? "", wait: 0 }] }));
+  let tied = steps.map(
+    (step, i): Step =>
+      step.after || i === 0
+        ? step
+        : { ...step, after: [{ step: steps[i - 1]?.id ?? "", wait: 0 }] },
+  );
   // Of equally good orders the planner takes the one it is given: it may choose anew when it is given another.
   for (let round = 0; round < ORDER_ROUNDS; round++) {
     const at = new Map(runSheet(tied, [], 1).steps.map(({ id }, i) => [id, i]));
@@ -96,11 +154,17 @@ function inOrderOfTime(steps: readonly Step[]): Step[] {
 const ORDER_ROUNDS = 8;
 
 const isShared = ({ id }: Step): boolean => id === WELCOME || id === FINISH;
-const times = (minutes: number, share: number): number => Math.max(1, Math.ceil(minutes * share - 1e-9));
+const times = (minutes: number, share: number): number =>
+  Math.max(1, Math.ceil(minutes * share - 1e-9));
 
 const halfOf = ({ half, minutes }: Pick<Step, "half" | "minutes">): number => half ?? minutes;
 /** Minutes for the slow quarter, and for half of the people where those differ. */
-const spanned = ({ half: told }: Pick<Step, "half">, minutes: number, half: number): Pick<Step, "minutes" | "half"> => (told !== undefined && half < minutes ? { minutes, half } : { minutes });
+const spanned = (
+  { half: told }: Pick<Step, "half">,
+  minutes: number,
+  half: number,
+): Pick<Step, "minutes" | "half"> =>
+  told !== undefined && half < minutes ? { minutes, half } : { minutes };
 
 class Adding {
   private steps: Step[];
@@ -121,8 +185,12 @@ class Adding {
     const [first] = before;
     // As long as there was one thing its making was everybody's; now it is its own, but for what is done for all and what the host put in.
     const making = new Set(first ? ownSteps(first, [], ways).map(({ id }) => id) : []);
-    const isOwn = (step: Step) => step.thing === undefined && making.has(step.id) && !ONCE.has(step.id) && !isShared(step);
-    this.steps = before.length === 1 && first ? steps.map((step) => (isOwn(step) ? { ...step, thing: first.id } : step)) : [...steps];
+    const isOwn = (step: Step) =>
+      step.thing === undefined && making.has(step.id) && !ONCE.has(step.id) && !isShared(step);
+    this.steps =
+      before.length === 1 && first
+        ? steps.map((step) => (isOwn(step) ? { ...step, thing: first.id } : step))
+        : [...steps];
     this.title = thing.title;
     this.object = before.find(({ id }) => id === thing.sideOf);
   }
@@ -146,14 +214,32 @@ class Adding {
     }
     const more = times(step.minutes, this.ways.share * this.thing.perSeat);
     // Where it is not for all it says for which.
-    const named = there.title.includes(":") && !there.title.includes(this.title) ? `${there.title}, ${this.title}`.slice(0, LONGEST_TITLE) : there.title;
+    const named =
+      there.title.includes(":") && !there.title.includes(this.title)
+        ? `${there.title}, ${this.title}`.slice(0, LONGEST_TITLE)
+        : there.title;
     this.steps = this.steps.map((one) =>
-      one.id === there.id ? { ...one, title: named, ...spanned(one, one.minutes + more, halfOf(one) + times(halfOf(step), this.ways.share * this.thing.perSeat)) } : one,
+      one.id === there.id
+        ? {
+            ...one,
+            title: named,
+            ...spanned(
+              one,
+              one.minutes + more,
+              halfOf(one) + times(halfOf(step), this.ways.share * this.thing.perSeat),
+            ),
+          }
+        : one,
     );
     this.at.set(step.id, there.id);
     this.last = there.id;
     // What was done apart so far, such as cleaning in another way, is still waited for.
-    this.follows = [{ step: there.id, wait: 0 }, ...this.follows.filter(({ step: before }) => this.steps.some(({ id, thing }) => id === before && thing === this.thing.id))];
+    this.follows = [
+      { step: there.id, wait: 0 },
+      ...this.follows.filter(({ step: before }) =>
+        this.steps.some(({ id, thing }) => id === before && thing === this.thing.id),
+      ),
+    ];
   }
 
   private apart(step: Step): void {
@@ -161,16 +247,31 @@ class Adding {
     if (this.last === null || ONCE.has(this.last)) this.begun();
     const { thing: own, ways, elder } = this;
     const like = this.firstLike(step.id);
-    const waits = (step.after ?? []).map(({ step: before, wait }) => ({ step: this.at.get(before) ?? before, wait }));
-    const after = waits.length > 0 ? waits : this.follows.length > 0 ? this.follows : this.steps.filter(({ id }) => id === WELCOME).map(({ id }) => ({ step: id, wait: 0 }));
+    const waits = (step.after ?? []).map(({ step: before, wait }) => ({
+      step: this.at.get(before) ?? before,
+      wait,
+    }));
+    const after =
+      waits.length > 0
+        ? waits
+        : this.follows.length > 0
+          ? this.follows
+          : this.steps.filter(({ id }) => id === WELCOME).map(({ id }) => ({ step: id, wait: 0 }));
     const { after: _, ...bare } = step;
     const id = freeStepId(this.steps, nameOf(step.id, own));
     this.insert({
       ...bare,
       id,
       thing: own.id,
-      ...spanned(step, times(step.minutes, (like ? ways.share : 1) * severalShare(own, ways)), times(halfOf(step), (like ? ways.share : 1) * severalShare(own, ways))),
-      say: (like && elder ? `As on the ${elder.title}. ${step.say}` : step.say).slice(0, LONGEST_WORDS),
+      ...spanned(
+        step,
+        times(step.minutes, (like ? ways.share : 1) * severalShare(own, ways)),
+        times(halfOf(step), (like ? ways.share : 1) * severalShare(own, ways)),
+      ),
+      say: (like && elder ? `As on the ${elder.title}. ${step.say}` : step.say).slice(
+        0,
+        LONGEST_WORDS,
+      ),
       ...(like ? { like } : {}),
       ...(after.length > 0 ? { after } : {}),
     });
@@ -183,7 +284,12 @@ class Adding {
     const { before } = this;
     this.steps = this.steps.map((step) => {
       if (step.id !== what || step.thing !== undefined || step.title.includes(":")) return step;
-      const titles = before.filter((thing) => !this.steps.some((own) => own.thing === thing.id && own.id === nameOf(what, thing))).map(({ title }) => title);
+      const titles = before
+        .filter(
+          (thing) =>
+            !this.steps.some((own) => own.thing === thing.id && own.id === nameOf(what, thing)),
+        )
+        .map(({ title }) => title);
       return { ...step, title: `${step.title}: ${titles.join(", ")}`.slice(0, LONGEST_TITLE) };
     });
   }
@@ -200,14 +306,22 @@ class Adding {
       this.turned(object);
       return;
     }
-    const done = elder && !isPainted(thing.technique) ? this.steps.findLast((step) => step.thing === elder.id) : undefined;
-    if (done && !this.follows.some(({ step }) => step === done.id)) this.follows = [...this.follows, { step: done.id, wait: 0 }];
+    const done =
+      elder && !isPainted(thing.technique)
+        ? this.steps.findLast((step) => step.thing === elder.id)
+        : undefined;
+    if (done && !this.follows.some(({ step }) => step === done.id))
+      this.follows = [...this.follows, { step: done.id, wait: 0 }];
   }
 
   /** The step of the like thing in which the same was done first. */
   private firstLike(what: string): string | undefined {
     const { elder } = this;
-    const found = elder && this.steps.find(({ id, thing }) => thing === elder.id && (id === what || id === nameOf(what, elder)));
+    const found =
+      elder &&
+      this.steps.find(
+        ({ id, thing }) => thing === elder.id && (id === what || id === nameOf(what, elder)),
+      );
     return found?.like ?? found?.id;
   }
 
@@ -223,7 +337,9 @@ class Adding {
       minutes: 2,
       who: "together",
       thing: this.thing.id,
-      say: dry ? "Only when the first side is dry: then nothing marks it." : "The first side is pressed down all over before it lies on its face.",
+      say: dry
+        ? "Only when the first side is dry: then nothing marks it."
+        : "The first side is pressed down all over before it lies on its face.",
       show: "A clean folded cloth under the finished side.",
       check: "No grit on the table, nothing scrapes the finished side.",
       care: "",
@@ -236,7 +352,10 @@ class Adding {
   /** Before the end, behind all others. */
   private insert(step: Step): void {
     const end = this.steps.findIndex(({ id }) => id === FINISH);
-    this.steps = end < 0 ? [...this.steps, step] : [...this.steps.slice(0, end), step, ...this.steps.slice(end)];
+    this.steps =
+      end < 0
+        ? [...this.steps, step]
+        : [...this.steps.slice(0, end), step, ...this.steps.slice(end)];
   }
 
   /** The end waits for everything, and says of each thing what is true of it. */
@@ -244,14 +363,27 @@ class Adding {
     const end = this.steps.findIndex(({ id }) => id === FINISH);
     const step = this.steps[end];
     if (!step) return;
-    const followed = new Set(this.steps.flatMap(({ id, after }, i) => (id === FINISH ? [] : (after?.map(({ step: before }) => before) ?? (i > 0 ? [this.steps[i - 1]?.id ?? ""] : [])))));
+    const followed = new Set(
+      this.steps.flatMap(({ id, after }, i) =>
+        id === FINISH
+          ? []
+          : (after?.map(({ step: before }) => before) ??
+            (i > 0 ? [this.steps[i - 1]?.id ?? ""] : [])),
+      ),
+    );
     const loose = this.steps.slice(0, end).filter(({ id }) => !followed.has(id));
-    const words = (there: string, more: string) => (more === "" || there.includes(more) ? there : `${there} ${this.title}: ${more}`.slice(0, LONGEST_WORDS));
+    const words = (there: string, more: string) =>
+      more === "" || there.includes(more)
+        ? there
+        : `${there} ${this.title}: ${more}`.slice(0, LONGEST_WORDS);
     const told = {
       ...step,
       say: words(step.say, own?.say ?? ""),
       doIt: words(step.doIt, own?.doIt ?? ""),
-      after: loose.map(({ id }) => ({ step: id, wait: step.after?.find((old) => old.step === id)?.wait ?? 0 })),
+      after: loose.map(({ id }) => ({
+        step: id,
+        wait: step.after?.find((old) => old.step === id)?.wait ?? 0,
+      })),
     };
     this.steps = this.steps.map((one, i) => (i === end ? told : one));
   }

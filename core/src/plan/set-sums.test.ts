@@ -14,9 +14,20 @@ import type { Plan } from "./stages.ts";
 import { countOf, madeOf, withCount } from "./thing-document.ts";
 
 const tins = demoClass("seed-tins");
-const base: ClassDocument = { ...tins, seats: tins.seats.slice(0, 5), spareKits: 0, spareSupplies: 0, scraps: [] };
+const base: ClassDocument = {
+  ...tins,
+  seats: tins.seats.slice(0, 5),
+  spareKits: 0,
+  spareSupplies: 0,
+  scraps: [],
+};
 const tin = base.things[0] as Thing;
-const blanks: readonly Thing["blank"]["shape"][] = [tin.blank.shape, { kind: "flat", width: 140, height: 60 }, { kind: "round", diameter: 64 }, { kind: "flat", width: 70, height: 160 }];
+const blanks: readonly Thing["blank"]["shape"][] = [
+  tin.blank.shape,
+  { kind: "flat", width: 140, height: 60 },
+  { kind: "round", diameter: 64 },
+  { kind: "flat", width: 70, height: 160 },
+];
 const ways = { schools: schoolsSchema.parse({}), share: SECOND_SHARE, document: base };
 
 interface Made {
@@ -24,7 +35,11 @@ interface Made {
   readonly perSeat: number;
   readonly out: boolean;
 }
-const setOf = (rows: readonly Made[], mode: ClassDocument["layout"]["mode"], counts: readonly number[]): ClassDocument => {
+const setOf = (
+  rows: readonly Made[],
+  mode: ClassDocument["layout"]["mode"],
+  counts: readonly number[],
+): ClassDocument => {
   const things = rows.map(
     ({ shape, perSeat, out }, i): Thing => ({
       ...tin,
@@ -36,8 +51,15 @@ const setOf = (rows: readonly Made[], mode: ClassDocument["layout"]["mode"], cou
     }),
   );
   const first = things[0] as Thing;
-  const seats = base.seats.map((seat, i) => withCount(seat, first.id, counts[i] ?? 1, first.perSeat));
-  return classDocumentSchema.parse({ ...base, things, seats, layout: { ...base.layout, mode, seconds: 0.05 } });
+  const seats = base.seats.map((seat, i) =>
+    withCount(seat, first.id, counts[i] ?? 1, first.perSeat),
+  );
+  return classDocumentSchema.parse({
+    ...base,
+    things,
+    seats,
+    layout: { ...base.layout, mode, seconds: 0.05 },
+  });
 };
 const alone = (document: ClassDocument, id: string): ClassDocument => {
   const thing = document.things.find((one) => one.id === id) as Thing;
@@ -45,11 +67,18 @@ const alone = (document: ClassDocument, id: string): ClassDocument => {
     ...document,
     things: [thing],
     supplies: document.supplies.filter((line) => line.thing === undefined || line.thing === id),
-    seats: document.seats.map(({ things, ...seat }) => (things?.[id] ? { ...seat, things: { [id]: things[id] } } : seat)),
+    seats: document.seats.map(({ things, ...seat }) =>
+      things?.[id] ? { ...seat, things: { [id]: things[id] } } : seat,
+    ),
   };
 };
-const sum = <T>(rows: readonly T[], of: (row: T) => number) => rows.reduce((all, row) => all + of(row), 0);
-const made = fc.record({ shape: fc.integer({ min: 0, max: 3 }), perSeat: fc.integer({ min: 1, max: 3 }), out: fc.boolean() });
+const sum = <T>(rows: readonly T[], of: (row: T) => number) =>
+  rows.reduce((all, row) => all + of(row), 0);
+const made = fc.record({
+  shape: fc.integer({ min: 0, max: 3 }),
+  perSeat: fc.integer({ min: 1, max: 3 }),
+  out: fc.boolean(),
+});
 const pieces = (plan: Plan) => sum(plan.kits, (kit) => kit.pieces.length);
 
 describe("a set and its things one by one", () => {
@@ -69,11 +98,17 @@ describe("a set and its things one by one", () => {
             sum(each, ({ preparation }) => preparation.weeding),
             6,
           );
-          expect(sum(whole.laidOut.sheets, ({ kits }) => kits.length)).toBe(sum(each, ({ laidOut }) => sum(laidOut.sheets, ({ kits }) => kits.length)));
+          expect(sum(whole.laidOut.sheets, ({ kits }) => kits.length)).toBe(
+            sum(each, ({ laidOut }) => sum(laidOut.sheets, ({ kits }) => kits.length)),
+          );
           for (const { vinyl, loads } of whole.laidOut.use) {
-            const parts = each.flatMap(({ laidOut }) => laidOut.use.filter((own) => own.vinyl === vinyl));
+            const parts = each.flatMap(({ laidOut }) =>
+              laidOut.use.filter((own) => own.vinyl === vinyl),
+            );
             expect(loads, vinyl).toBeLessThanOrEqual(sum(parts, (own) => own.loads));
-            expect(whole.laidOut.use.find((own) => own.vinyl === vinyl)?.freshSheets ?? 0).toBeLessThanOrEqual(sum(parts, ({ freshSheets }) => freshSheets));
+            expect(
+              whole.laidOut.use.find((own) => own.vinyl === vinyl)?.freshSheets ?? 0,
+            ).toBeLessThanOrEqual(sum(parts, ({ freshSheets }) => freshSheets));
           }
         },
       ),
@@ -83,28 +118,40 @@ describe("a set and its things one by one", () => {
 
   it("of a roll never a longer piece is cut off", () => {
     fc.assert(
-      fc.property(fc.array(made, { minLength: 2, maxLength: 3 }), fc.constantFrom("trimmer", "bySeat"), (rows, mode) => {
-        const rolls = base.vinyls.map((vinyl) => ({ ...vinyl, stock: { kind: "roll" as const, width: 304.8, height: 5000, have: 1 } }));
-        const document = { ...setOf(rows, mode, [1, 1, 1, 1, 1]), vinyls: rolls };
-        const length = (plan: Plan) => sum(plan.laidOut.sheets, ({ height }) => height);
-        expect(length(makePlan(document, testFonts))).toBeLessThanOrEqual(
-          sum(
-            document.things.map(({ id }) => makePlan(alone(document, id), testFonts)),
-            length,
-          ) + 0.11,
-        );
-      }),
+      fc.property(
+        fc.array(made, { minLength: 2, maxLength: 3 }),
+        fc.constantFrom("trimmer", "bySeat"),
+        (rows, mode) => {
+          const rolls = base.vinyls.map((vinyl) => ({
+            ...vinyl,
+            stock: { kind: "roll" as const, width: 304.8, height: 5000, have: 1 },
+          }));
+          const document = { ...setOf(rows, mode, [1, 1, 1, 1, 1]), vinyls: rolls };
+          const length = (plan: Plan) => sum(plan.laidOut.sheets, ({ height }) => height);
+          expect(length(makePlan(document, testFonts))).toBeLessThanOrEqual(
+            sum(
+              document.things.map(({ id }) => makePlan(alone(document, id), testFonts)),
+              length,
+            ) + 0.11,
+          );
+        },
+      ),
       { seed: 34, numRuns: 15 },
     );
   }, 240_000);
 
   it("materials of a thing are counted by how many are made; what is shared is counted once", () => {
-    const pair = classDocumentSchema.parse({ ...base, ...withThing(base, { ...copyOf(base.things, tin), perSeat: 2 }, ways) });
+    const pair = classDocumentSchema.parse({
+      ...base,
+      ...withThing(base, { ...copyOf(base.things, tin), perSeat: 2 }, ways),
+    });
     const second = pair.things[1] as Thing;
     const seats = pair.seats.map((seat, i) => (i === 0 ? withCount(seat, second.id, 0, 2) : seat));
     const document = { ...pair, seats };
     const plan = makePlan(document, testFonts);
-    const blank = pair.supplies.find(({ thing, id }) => thing === second.id && id.startsWith("blank"));
+    const blank = pair.supplies.find(
+      ({ thing, id }) => thing === second.id && id.startsWith("blank"),
+    );
     expect(plan.supplies.find(({ id }) => id === blank?.id)?.need).toBe(2 * (seats.length - 1));
     expect(madeOf(document, second.id)).toEqual([2, 2, 2, 2]);
     expect(sum(seats, (seat) => countOf(document, seat, second))).toBe(8);
@@ -120,7 +167,10 @@ describe("a set and its things one by one", () => {
       [2, 2, 2, 2, 2],
     );
     const plan = makePlan(document, testFonts);
-    const shares = thingShares({ ...plan, madeOf: (id) => sum(madeOf(document, id), (count) => count) });
+    const shares = thingShares({
+      ...plan,
+      madeOf: (id) => sum(madeOf(document, id), (count) => count),
+    });
     expect(sum(shares, ({ pieces: own }) => own)).toBe(pieces(plan));
     expect(sum(shares, ({ weedMinutes }) => weedMinutes)).toBeCloseTo(plan.preparation.weeding, 6);
     expect(sum(shares, ({ cutMinutes }) => cutMinutes)).toBeCloseTo(plan.preparation.cutting, 6);

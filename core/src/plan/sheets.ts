@@ -3,7 +3,15 @@ import type { Cutter } from "../cutting/cutter.ts";
 import { cutTime } from "../cutting/minutes.ts";
 import { type BladePath, bladePaths, type Line, weedLines } from "../cutting/paths.ts";
 import { type Sheet, type SheetKit, sheetPieces } from "../cutting/sheet.ts";
-import { boxHeight, boxWidth, mapPoints, type Point, type Polygon, type Polygons, polygonsArea } from "../geometry/polygon.ts";
+import {
+  boxHeight,
+  boxWidth,
+  mapPoints,
+  type Point,
+  type Polygon,
+  type Polygons,
+  polygonsArea,
+} from "../geometry/polygon.ts";
 import { cuttingOf } from "../learning/figures.ts";
 import { identity } from "../memory/identity.ts";
 import { KeptWith } from "../memory/kept-with.ts";
@@ -74,7 +82,8 @@ function onSharedMats(sheets: readonly PlanSheet[], cutter: Cutter): PlanSheet[]
 /** Films that lie on one mat are cut one after another: it is loaded once for all of them. Numbers follow that order. */
 function matByMat(sheets: readonly PlanSheet[]): PlanSheet[] {
   const first = new Map<number, number>();
-  for (const [i, { mat }] of sheets.entries()) if (mat && !first.has(mat.mat)) first.set(mat.mat, i);
+  for (const [i, { mat }] of sheets.entries())
+    if (mat && !first.has(mat.mat)) first.set(mat.mat, i);
   const place = (sheet: PlanSheet, i: number) => (sheet.mat ? (first.get(sheet.mat.mat) ?? i) : i);
   return sheets
     .map((sheet, i) => ({ sheet, at: place(sheet, i), i }))
@@ -86,7 +95,12 @@ function matByMat(sheets: readonly PlanSheet[]): PlanSheet[] {
 const RECUT_SECONDS = 0.3;
 
 /** @throws Error when an independent check finds a fault in a layout: a bug, never to be cut. */
-export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyMap<string, string>, memory = new PlanMemory()): LaidOut {
+export function layOut(
+  kits: readonly Kit[],
+  document: Laying,
+  labels: ReadonlyMap<string, string>,
+  memory = new PlanMemory(),
+): LaidOut {
   const sheets: PlanSheet[] = [];
   const use: VinylUse[] = [];
   const unplaced: { id: string; reason: "tooLarge" | "noRoom" }[] = [];
@@ -102,30 +116,63 @@ export function layOut(kits: readonly Kit[], document: Laying, labels: ReadonlyM
         return memory.sheets.take(`${film} ${sheetKey(given)}`, () => makeSheet(given));
       }),
     );
-    unplaced.push(...laid.unplaced.flatMap(({ kit, reason }) => kit.pieces.map(({ id }) => ({ id, reason }))));
+    unplaced.push(
+      ...laid.unplaced.flatMap(({ kit, reason }) => kit.pieces.map(({ id }) => ({ id, reason }))),
+    );
     const before = all.get(vinyl.id);
-    all.set(vinyl.id, before ? { loads: [...before.loads, ...laid.loads], unplaced: [...before.unplaced, ...laid.unplaced] } : laid);
+    all.set(
+      vinyl.id,
+      before
+        ? {
+            loads: [...before.loads, ...laid.loads],
+            unplaced: [...before.unplaced, ...laid.unplaced],
+          }
+        : laid,
+    );
   };
   const first = kits.filter(({ recut }) => recut === null);
-  for (const vinyl of document.vinyls) lay(vinyl, first, { ...document, scraps: document.scraps.filter(({ later }) => !later) });
+  for (const vinyl of document.vinyls)
+    lay(vinyl, first, { ...document, scraps: document.scraps.filter(({ later }) => !later) });
   // Only these share mats: what is cut again must not move films that lie on one already.
-  if (layout.shareMat && layout.trim) sheets.splice(0, sheets.length, ...matByMat(onSharedMats(sheets, cutter)));
+  if (layout.shareMat && layout.trim)
+    sheets.splice(0, sheets.length, ...matByMat(onSharedMats(sheets, cutter)));
   // What is cut again comes after all loads, so that those stay as they were cut; each round takes of the scraps that are left.
-  const rounds = [...new Set(kits.flatMap(({ recut }) => (recut === null ? [] : [recut])))].sort((a, b) => a - b);
+  const rounds = [...new Set(kits.flatMap(({ recut }) => (recut === null ? [] : [recut])))].sort(
+    (a, b) => a - b,
+  );
   for (const round of rounds) {
     const own = kits.filter(({ recut }) => recut === round);
     for (const vinyl of document.vinyls) {
       const used = new Set(sheets.flatMap(({ scraps }) => scraps.map(({ label }) => label)));
-      const left = [...document.scraps.filter(({ later }) => !later), ...document.scraps.filter(({ later }) => later)].filter(({ label }) => !used.has(label));
-      lay(vinyl, own, { ...document, scraps: left, layout: { ...layout, kept: [], seconds: Math.min(layout.seconds, RECUT_SECONDS) } });
+      const left = [
+        ...document.scraps.filter(({ later }) => !later),
+        ...document.scraps.filter(({ later }) => later),
+      ].filter(({ label }) => !used.has(label));
+      lay(vinyl, own, {
+        ...document,
+        scraps: left,
+        layout: { ...layout, kept: [], seconds: Math.min(layout.seconds, RECUT_SECONDS) },
+      });
     }
   }
   for (const vinyl of document.vinyls) {
     const laid = all.get(vinyl.id);
-    if (laid) use.push(uses.take(laid, JSON.stringify([filmItself(vinyl), cutter, drawnBy(layout)]), () => useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), edge: cutter.edgeMargin })));
+    if (laid)
+      use.push(
+        uses.take(laid, JSON.stringify([filmItself(vinyl), cutter, drawnBy(layout)]), () =>
+          useOf({ vinyl, laid, layout, bin: binFor(vinyl, cutter), edge: cutter.edgeMargin }),
+        ),
+      );
   }
   const pace = cuttingOf(document, cutter.name);
-  return { sheets: pace === 1 ? sheets : sheets.map((sheet) => ({ ...sheet, cutMinutes: sheet.cutMinutes * pace })), use, unplaced };
+  return {
+    sheets:
+      pace === 1
+        ? sheets
+        : sheets.map((sheet) => ({ ...sheet, cutMinutes: sheet.cutMinutes * pace })),
+    use,
+    unplaced,
+  };
 }
 
 const uses = new KeptWith<LaidVinyl, VinylUse>();
@@ -141,7 +188,22 @@ const drawnBy = ({ kept: _, seed: __, seconds: ___, ...layout }: ClassDocument["
 /** All that a sheet depends on, besides film, cutter and layout. */
 function sheetKey({ nn, load, labels }: Pick<SheetInput, "nn" | "load" | "labels">): string {
   const { width, height, scraps, usable } = load;
-  return JSON.stringify([nn, width, height, scraps, usable, load.kits.map(({ kit, own, x, y, turn, box }) => [identity(kit), own, x, y, turn, box, labels.get(kit.of)])]);
+  return JSON.stringify([
+    nn,
+    width,
+    height,
+    scraps,
+    usable,
+    load.kits.map(({ kit, own, x, y, turn, box }) => [
+      identity(kit),
+      own,
+      x,
+      y,
+      turn,
+      box,
+      labels.get(kit.of),
+    ]),
+  ]);
 }
 
 interface UseInput {
@@ -152,7 +214,8 @@ interface UseInput {
   readonly edge: number;
 }
 
-const trimsOf = (loads: readonly LaidLoad[], edge: number): Bin[] => loads.map(({ width, height }) => ({ width: width - 2 * edge, height: height - 2 * edge }));
+const trimsOf = (loads: readonly LaidLoad[], edge: number): Bin[] =>
+  loads.map(({ width, height }) => ({ width: width - 2 * edge, height: height - 2 * edge }));
 
 function useOf({ vinyl, laid, layout, bin, edge }: UseInput): VinylUse {
   const { loads } = laid;
@@ -160,25 +223,50 @@ function useOf({ vinyl, laid, layout, bin, edge }: UseInput): VinylUse {
   const kits = loads.flatMap((load) => load.kits);
   const boxed = (list: readonly LaidKit[]) =>
     list.map(({ kit }): Item => {
-      const pad = layout.mode === "tight" ? Math.max(kit.pad, layout.weedPad, layout.clearance / 2) : kit.pad;
-      return { id: kitName(kit), width: boxWidth(kit.box) + 2 * pad, height: boxHeight(kit.box) + 2 * pad, mayTurn: layout.mayTurn && vinyl.turns === "free" };
+      const pad =
+        layout.mode === "tight" ? Math.max(kit.pad, layout.weedPad, layout.clearance / 2) : kit.pad;
+      return {
+        id: kitName(kit),
+        width: boxWidth(kit.box) + 2 * pad,
+        height: boxHeight(kit.box) + 2 * pad,
+        mayTurn: layout.mayTurn && vinyl.turns === "free",
+      };
     });
   // In straight cuts without scraps that is what was laid.
-  const plain = layout.mode === "trimmer" && layout.trim && fresh.length === loads.length ? trimsOf(fresh, edge) : layTrimmerFriendly(boxed(kits), bin).trims;
+  const plain =
+    layout.mode === "trimmer" && layout.trim && fresh.length === loads.length
+      ? trimsOf(fresh, edge)
+      : layTrimmerFriendly(boxed(kits), bin).trims;
   const onFresh = fresh.flatMap((load) => load.kits);
   const tight = layout.mode === "tight";
   const areaOf = ({ kit }: LaidKit) => polygonsArea(kit.pieces.map(({ polygon }) => polygon));
   return {
     vinyl: vinyl.id,
     loads: loads.length,
-    loadsBound: tight ? Math.ceil(onFresh.reduce((sum, kit) => sum + areaOf(kit), 0) / (bin.width * bin.height) - 1e-9) : loadsBound(boxed(onFresh), bin),
+    loadsBound: tight
+      ? Math.ceil(
+          onFresh.reduce((sum, kit) => sum + areaOf(kit), 0) / (bin.width * bin.height) - 1e-9,
+        )
+      : loadsBound(boxed(onFresh), bin),
     usedMm2: filmArea(laid),
     testMm2: fresh.length > 0 ? TEST_PATCH_MM ** 2 : 0,
-    boundMm2: tight ? onFresh.reduce((sum, kit) => sum + areaOf(kit), 0) : boxed(onFresh).reduce((sum, item) => sum + item.width * item.height, 0),
-    boxesMm2: plain.reduce((sum, trim) => sum + (trim.width + 2 * edge) * (trim.height + 2 * edge), 0),
+    boundMm2: tight
+      ? onFresh.reduce((sum, kit) => sum + areaOf(kit), 0)
+      : boxed(onFresh).reduce((sum, item) => sum + item.width * item.height, 0),
+    boxesMm2: plain.reduce(
+      (sum, trim) => sum + (trim.width + 2 * edge) * (trim.height + 2 * edge),
+      0,
+    ),
     scrapKits: kits.length - onFresh.length,
-    rollLength: vinyl.stock.kind === "roll" && fresh.length > 0 ? fresh.reduce((sum, load) => sum + load.height, besideRoll(vinyl, fresh) ? 0 : TEST_PATCH_MM) : 0,
-    freshSheets: fresh.length + (fresh.length === 0 || fresh.some((load) => takesPatch(vinyl, load)) ? 0 : 1),
+    rollLength:
+      vinyl.stock.kind === "roll" && fresh.length > 0
+        ? fresh.reduce(
+            (sum, load) => sum + load.height,
+            besideRoll(vinyl, fresh) ? 0 : TEST_PATCH_MM,
+          )
+        : 0,
+    freshSheets:
+      fresh.length + (fresh.length === 0 || fresh.some((load) => takesPatch(vinyl, load)) ? 0 : 1),
   };
 }
 
@@ -186,8 +274,10 @@ function useOf({ vinyl, laid, layout, bin, edge }: UseInput): VinylUse {
 const TEST_PATCH_MM = 24;
 
 /** Whether the patch finds room on what is left of a sheet below or beside a load. */
-const takesPatch = ({ stock }: Vinyl, { width, height }: LaidLoad): boolean => Math.max(stock.height - height, stock.width - width) >= TEST_PATCH_MM;
-const besideRoll = ({ stock }: Vinyl, loads: readonly LaidLoad[]): boolean => loads.some(({ width }) => stock.width - width >= TEST_PATCH_MM);
+const takesPatch = ({ stock }: Vinyl, { width, height }: LaidLoad): boolean =>
+  Math.max(stock.height - height, stock.width - width) >= TEST_PATCH_MM;
+const besideRoll = ({ stock }: Vinyl, loads: readonly LaidLoad[]): boolean =>
+  loads.some(({ width }) => stock.width - width >= TEST_PATCH_MM);
 
 interface SheetInput {
   readonly nn: number;
@@ -203,16 +293,26 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
   const { width, height } = load;
   const kits = load.kits.map((laid): SheetKit => {
     const { kit } = laid;
-    const pieces = kit.pieces.map(({ id, polygon, lighter }) => ({ id, polygon: laidDown([polygon], laid)[0] as Polygon, lighter: layout.lighterIntricate && lighter }));
+    const pieces = kit.pieces.map(({ id, polygon, lighter }) => ({
+      id,
+      polygon: laidDown([polygon], laid)[0] as Polygon,
+      lighter: layout.lighterIntricate && lighter,
+    }));
     const label = labels.get(kit.of) ?? kit.seat;
     return {
       seat: kit.seat,
       thing: kit.several ? kit.thing : null,
       pad: Math.max(kit.pad, layout.mode === "tight" ? layout.clearance / 2 : 0),
       name: kitName(kit),
-      note: [label, ...(kit.recut === null ? [] : ["again"]), ...(kit.part ? [`${kit.part.n}/${kit.part.parts}`] : [])].join(" "),
+      note: [
+        label,
+        ...(kit.recut === null ? [] : ["again"]),
+        ...(kit.part ? [`${kit.part.n}/${kit.part.parts}`] : []),
+      ].join(" "),
       pieces,
-      marks: crossLines(kit.part?.marks ?? []).map((line) => laidDown([[line]], laid)[0]?.[0] as unknown as Line),
+      marks: crossLines(kit.part?.marks ?? []).map(
+        (line) => laidDown([[line]], laid)[0]?.[0] as unknown as Line,
+      ),
       box: laid.box,
       x: laid.x,
       y: laid.y,
@@ -220,7 +320,8 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
       own: laid.own,
     };
   });
-  const flip = (polygons: Polygons): Polygons => (traits.mirrored ? mapPoints(polygons, ([x, y]) => [width - x, y]) : polygons);
+  const flip = (polygons: Polygons): Polygons =>
+    traits.mirrored ? mapPoints(polygons, ([x, y]) => [width - x, y]) : polygons;
   const flipped = traits.mirrored ? kits.map((kit) => mirroredKit(kit, width)) : kits;
   const sheet: Sheet = {
     nn,
@@ -238,18 +339,44 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
     weedLines: [
       ...seamTrims(load.kits).map((line) => (traits.mirrored ? flipLine(line, width) : line)),
       // In straight cuts the boxes are cut anyway; an outline that is none is cut inside its box.
-      ...(layout.mode === "tight" ? [] : filmEdges(load.kits.filter(({ kit }) => kit.film && kit.film.length !== RECTANGLE)).map((line) => (traits.mirrored ? flipLine(line, width) : line))),
-      ...(layout.mode === "tight" ? filmEdges(load.kits).map((line) => (traits.mirrored ? flipLine(line, width) : line)) : weedLines(flipped.map((kit) => kit.box))),
+      ...(layout.mode === "tight"
+        ? []
+        : filmEdges(load.kits.filter(({ kit }) => kit.film && kit.film.length !== RECTANGLE)).map(
+            (line) => (traits.mirrored ? flipLine(line, width) : line),
+          )),
+      ...(layout.mode === "tight"
+        ? filmEdges(load.kits).map((line) => (traits.mirrored ? flipLine(line, width) : line))
+        : weedLines(flipped.map((kit) => kit.box))),
     ],
   };
   const time = cutTime(pathsOf(sheet, cutter), cutter, traits.speedShare);
-  const film = load.scraps.length > 0 ? polygonsArea(load.scraps.flatMap(({ outline }) => outline)) : width * height;
-  const covered = layout.mode === "tight" ? polygonsArea(flipped.flatMap((kit) => kit.pieces.map(({ polygon }) => polygon))) : flipped.reduce((sum, kit) => sum + kit.box.width * kit.box.height, 0);
-  return { ...sheet, cutMinutes: time.minutes, loadMinutes: cutter.loadMinutes, travelMm: time.travel, cutLengthMm: time.cutLength, share: covered / film, mat: null };
+  const film =
+    load.scraps.length > 0
+      ? polygonsArea(load.scraps.flatMap(({ outline }) => outline))
+      : width * height;
+  const covered =
+    layout.mode === "tight"
+      ? polygonsArea(flipped.flatMap((kit) => kit.pieces.map(({ polygon }) => polygon)))
+      : flipped.reduce((sum, kit) => sum + kit.box.width * kit.box.height, 0);
+  return {
+    ...sheet,
+    cutMinutes: time.minutes,
+    loadMinutes: cutter.loadMinutes,
+    travelMm: time.travel,
+    cutLengthMm: time.cutLength,
+    share: covered / film,
+    mat: null,
+  };
 }
 
 export const pathsOf = (sheet: Sheet, cutter: Pick<Cutter, "overcut">): BladePath[] =>
-  bladePaths({ pieces: sheetPieces(sheet), weedLines: sheet.weedLines, marks: sheet.kits.flatMap(({ marks }) => marks), overcut: cutter.overcut, passes: sheet.passes });
+  bladePaths({
+    pieces: sheetPieces(sheet),
+    weedLines: sheet.weedLines,
+    marks: sheet.kits.flatMap(({ marks }) => marks),
+    overcut: cutter.overcut,
+    passes: sheet.passes,
+  });
 
 function laidDown(polygons: Polygons, { x, y, turn }: LaidKit): Polygons {
   const [c, s] = cosSin(turn);
@@ -274,7 +401,12 @@ function seamTrims(kits: readonly LaidKit[]): Line[] {
   return kits.flatMap((laid) => {
     const { part, pad, box, goes } = laid.kit;
     if (!part || goes !== "out" || pad <= 0) return [];
-    const [left, top, right, bottom] = [box.minX - pad, box.minY - pad, box.maxX + pad, box.maxY + pad];
+    const [left, top, right, bottom] = [
+      box.minX - pad,
+      box.minY - pad,
+      box.maxX + pad,
+      box.maxY + pad,
+    ];
     return part.seams.flatMap(({ axis, at, through }): Line[] => {
       const inside = axis === "x" ? at > left && at < right : at > top && at < bottom;
       if (!inside || through.length > 0) return [];
@@ -302,7 +434,12 @@ const flipLine = ([[ax, ay], [bx, by]]: Line, width: number): Line => [
 ];
 
 function mirroredKit(kit: SheetKit, width: number): SheetKit {
-  const pieces = kit.pieces.map((piece) => ({ ...piece, polygon: mapPoints([piece.polygon], ([x, y]) => [width - x, y])[0] as Polygon }));
-  const marks = kit.marks.map((line) => line.map(([x, y]): Point => [width - x, y]) as unknown as Line);
+  const pieces = kit.pieces.map((piece) => ({
+    ...piece,
+    polygon: mapPoints([piece.polygon], ([x, y]) => [width - x, y])[0] as Polygon,
+  }));
+  const marks = kit.marks.map(
+    (line) => line.map(([x, y]): Point => [width - x, y]) as unknown as Line,
+  );
   return { ...kit, pieces, marks, box: { ...kit.box, x: width - kit.box.x - kit.box.width } };
 }

@@ -59,10 +59,16 @@ export interface Plan {
 export type PlanStages = Omit<Plan, "findings">;
 
 /** The stages of a plan as one thing sees them: its own document, face, letters and kits. */
-export type ThingStages = Omit<PlanStages, "document" | "things"> & Omit<ThingPlan, "id"> & { readonly document: ThingDocument };
+export type ThingStages = Omit<PlanStages, "document" | "things"> &
+  Omit<ThingPlan, "id"> & { readonly document: ThingDocument };
 
 export function stagesOf(plan: PlanStages, id: string): ThingStages {
   const { document, things, kits, ...rest } = plan;
   const { id: _, ...own } = things.find((thing) => thing.id === id) ?? (things[0] as ThingPlan);
-  return { ...rest, ...own, document: thingDocument(document, id), kits: kits.filter(({ thing }) => thing === id) };
+  return {
+    ...rest,
+    ...own,
+    document: thingDocument(document, id),
+    kits: kits.filter(({ thing }) => thing === id),
+  };
 }

@@ -11,6 +11,16 @@ export function starterDesign(technique: Technique, vinyl: string): Design {
     fixedScale: 1,
     offered: [],
     ...(isPainted(technique) ? { stencil: stencilSchema.parse({}) } : {}),
-    items: [{ ...PLAIN_LINE, id: "first-name", slot: "name", font: out ? "zilla-slab" : "pacifico", vinyl, size: 12, join: !out }],
+    items: [
+      {
+        ...PLAIN_LINE,
+        id: "first-name",
+        slot: "name",
+        font: out ? "zilla-slab" : "pacifico",
+        vinyl,
+        size: 12,
+        join: !out,
+      },
+    ],
   };
 }

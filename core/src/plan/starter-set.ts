@@ -17,22 +17,62 @@ export interface MoreOf {
 }
 
 /** @param share minutes of a second like thing as a share of the first */
-export function starterSet(input: StarterInput, more: readonly MoreOf[], share: number): ClassDocument {
+export function starterSet(
+  input: StarterInput,
+  more: readonly MoreOf[],
+  share: number,
+): ClassDocument {
   const schools = input.schools ?? schoolsSchema.parse({});
   let document = starterClass(input);
   for (const one of more) {
     const { things, thing } = began(document, document.things[0] as Thing, one);
     document = { ...document, things: [...things, thing] };
   }
-  return more.length === 0 ? document : withProposal({ ...document, steps: [], supplies: [], tools: [], preparation: [], proposed: NOTHING_TAKEN }, propose(document, { schools, share }));
+  return more.length === 0
+    ? document
+    : withProposal(
+        {
+          ...document,
+          steps: [],
+          supplies: [],
+          tools: [],
+          preparation: [],
+          proposed: NOTHING_TAKEN,
+        },
+        propose(document, { schools, share }),
+      );
 }
 
-function began(document: ClassDocument, first: Thing, { role, blank, technique, perSeat }: MoreOf): { things: Thing[]; thing: Thing } {
-  const made = (thing: Thing): Thing => withTechnique({ ...thing, design: { ...starterDesign(technique, document.vinyls[0]?.id ?? ""), school: first.design.school } }, technique);
-  if (role === "side") return { things: document.things, thing: made(otherSideOf(document.things, first)) };
-  const own: Thing = { ...first, title: blank.name.slice(0, 60), blank: { ...first.blank, ...blank }, perSeat };
-  if (role === "also") return { things: document.things, thing: made(copyOf(document.things, own)) };
+function began(
+  document: ClassDocument,
+  first: Thing,
+  { role, blank, technique, perSeat }: MoreOf,
+): { things: Thing[]; thing: Thing } {
+  const made = (thing: Thing): Thing =>
+    withTechnique(
+      {
+        ...thing,
+        design: {
+          ...starterDesign(technique, document.vinyls[0]?.id ?? ""),
+          school: first.design.school,
+        },
+      },
+      technique,
+    );
+  if (role === "side")
+    return { things: document.things, thing: made(otherSideOf(document.things, first)) };
+  const own: Thing = {
+    ...first,
+    title: blank.name.slice(0, 60),
+    blank: { ...first.blank, ...blank },
+    perSeat,
+  };
+  if (role === "also")
+    return { things: document.things, thing: made(copyOf(document.things, own)) };
   const { things, added } = alternativeTo(document.things, first);
   const named = copyOf(document.things, own);
-  return { things, thing: made({ ...named, perSeat: 1, ...(added.choice ? { choice: added.choice } : {}) }) };
+  return {
+    things,
+    thing: made({ ...named, perSeat: 1, ...(added.choice ? { choice: added.choice } : {}) }),
+  };
 }

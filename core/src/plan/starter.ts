@@ -43,12 +43,26 @@ export function starterClass(input: StarterInput): ClassDocument {
         id: ONLY_THING,
         title: input.blankName.slice(0, 60),
         technique,
-        blank: { name: input.blankName, material, colour: input.blankColour, shape: input.shape, margin: { rule: "bySize" }, keepOuts: [], reserve: [], specimens: [] },
+        blank: {
+          name: input.blankName,
+          material,
+          colour: input.blankColour,
+          shape: input.shape,
+          margin: { rule: "bySize" },
+          keepOuts: [],
+          reserve: [],
+          specimens: [],
+        },
         design: { ...starterDesign(technique, film.id), school: schools.sizing },
         perSeat: 1,
       },
     ],
-    use: { washing: isDrunkFrom(input) ? "hand" : "none", outdoors: false, months: 24, paintedOver: false },
+    use: {
+      washing: isDrunkFrom(input) ? "hand" : "none",
+      outdoors: false,
+      months: 24,
+      paintedOver: false,
+    },
     vinyls: [...input.films],
     cutter: input.cutter ?? (CUTTER_PROFILES[0] as (typeof CUTTER_PROFILES)[number]).cutter,
     seats: input.seats,
@@ -69,5 +83,13 @@ export function starterClass(input: StarterInput): ClassDocument {
 }
 
 /** What is drunk from is washed; a pot or a tin of the same shape is not. */
-const isDrunkFrom = ({ shape, material, technique, blankName }: Pick<StarterInput, "shape" | "material" | "technique" | "blankName">): boolean =>
-  technique === "decal" && isCup(shape) && isWashedUp(material) && !/tin|pot|vase|jar|lantern|cloche/iu.test(blankName);
+const isDrunkFrom = ({
+  shape,
+  material,
+  technique,
+  blankName,
+}: Pick<StarterInput, "shape" | "material" | "technique" | "blankName">): boolean =>
+  technique === "decal" &&
+  isCup(shape) &&
+  isWashedUp(material) &&
+  !/tin|pot|vase|jar|lantern|cloche/iu.test(blankName);

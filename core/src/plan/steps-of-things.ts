@@ -4,15 +4,24 @@ import type { Step } from "../scheduling/step.ts";
 import type { Thing } from "./document.ts";
 
 /** Two things people do with the same movements: made alike, and both round or both flat. */
-export const isLike = (a: Pick<Thing, "technique" | "blank">, b: Pick<Thing, "technique" | "blank">): boolean => a.technique === b.technique && isRound(a.blank.shape) === isRound(b.blank.shape);
+export const isLike = (
+  a: Pick<Thing, "technique" | "blank">,
+  b: Pick<Thing, "technique" | "blank">,
+): boolean => a.technique === b.technique && isRound(a.blank.shape) === isRound(b.blank.shape);
 
 /** Whether a seat makes it instead of one of those before it. */
-export const isAlternative = (before: readonly Thing[], { choice }: Thing): boolean => choice !== undefined && before.some((thing) => thing.choice === choice);
+export const isAlternative = (before: readonly Thing[], { choice }: Thing): boolean =>
+  choice !== undefined && before.some((thing) => thing.choice === choice);
 
 /** What a step is called where there are several things: with the one it belongs to. */
-export function titleOfStep({ title, thing }: Pick<Step, "title" | "thing">, things: readonly Pick<Thing, "id" | "title">[]): string {
+export function titleOfStep(
+  { title, thing }: Pick<Step, "title" | "thing">,
+  things: readonly Pick<Thing, "id" | "title">[],
+): string {
   const own = things.length > 1 ? things.find(({ id }) => id === thing)?.title : undefined;
-  return own === undefined || title.toLowerCase().includes(own.toLowerCase()) ? title : `${title}: ${own}`;
+  return own === undefined || title.toLowerCase().includes(own.toLowerCase())
+    ? title
+    : `${title}: ${own}`;
 }
 
 /** Things for which no step is planned yet; of alternatives made alike one set of steps serves all. */

@@ -6,13 +6,30 @@ import type { ClassDocument } from "./document.ts";
 import type { Plan } from "./stages.ts";
 import { titleOfStep } from "./steps-of-things.ts";
 
-type CsvLine = Pick<SupplyLine, "id" | "name" | "unit" | "perSeat" | "need" | "have" | "packs" | "buy" | "leftAfter" | "buyPrice">;
+type CsvLine = Pick<
+  SupplyLine,
+  "id" | "name" | "unit" | "perSeat" | "need" | "have" | "packs" | "buy" | "leftAfter" | "buyPrice"
+>;
 
 /** With a column for the thing where the class makes several. */
-export function suppliesCsv(lines: readonly CsvLine[], { prices, supplies, things }: Pick<ClassDocument, "prices" | "supplies" | "things">): string {
+export function suppliesCsv(
+  lines: readonly CsvLine[],
+  { prices, supplies, things }: Pick<ClassDocument, "prices" | "supplies" | "things">,
+): string {
   const several = things.length > 1;
   const ofThing = new Map(supplies.map(({ id, thing }) => [id, thing ?? ""]));
-  const head = ["item", "unit", ...(several ? ["thing"] : []), "per seat", "need", "have", "buy packs", "buy", "left after", `price (${prices.currency}, minor units)`];
+  const head = [
+    "item",
+    "unit",
+    ...(several ? ["thing"] : []),
+    "per seat",
+    "need",
+    "have",
+    "buy packs",
+    "buy",
+    "left after",
+    `price (${prices.currency}, minor units)`,
+  ];
   const tidy = (value: number) => Number(value.toFixed(3));
   const row = (line: CsvLine) => [
     line.name,
@@ -43,7 +60,8 @@ export interface TimedStep {
 const MS_PER_MINUTE = 60_000;
 
 /** Minutes from the planned beginning to the first step: where it is counted back from the end, what there is to spare; less than none where it has to begin sooner. */
-export const beginMinute = ({ document, runSheet }: Pick<Plan, "document" | "runSheet">): number => (document.fromEnd ? document.when.minutes - runSheet.endMinute : 0);
+export const beginMinute = ({ document, runSheet }: Pick<Plan, "document" | "runSheet">): number =>
+  document.fromEnd ? document.when.minutes - runSheet.endMinute : 0;
 
 /** Steps with clock times in the class's own zone; elapsed minutes run through a clock change. */
 export function timedSteps(plan: Pick<Plan, "document" | "runSheet">): TimedStep[] {
@@ -69,12 +87,34 @@ export function timedSteps(plan: Pick<Plan, "document" | "runSheet">): TimedStep
 export function runSheetCsv(plan: Pick<Plan, "document" | "runSheet">): string {
   const words = new Map(plan.document.steps.map((step) => [step.id, step]));
   const several = plan.document.things.length > 1;
-  const head = ["start", "end", "minutes", "step", ...(several ? ["thing"] : []), "turns", "say", "show", "check", "care"];
+  const head = [
+    "start",
+    "end",
+    "minutes",
+    "step",
+    ...(several ? ["thing"] : []),
+    "turns",
+    "say",
+    "show",
+    "check",
+    "care",
+  ];
   return csvText([
     head,
     ...timedSteps(plan).map((row) => {
       const step = words.get(row.id);
-      return [row.start, row.end, row.minutes, row.title, ...(several ? [step?.thing ?? ""] : []), row.waves, step?.say ?? "", step?.show ?? "", step?.check ?? "", step?.care ?? ""];
+      return [
+        row.start,
+        row.end,
+        row.minutes,
+        row.title,
+        ...(several ? [step?.thing ?? ""] : []),
+        row.waves,
+        step?.say ?? "",
+        step?.show ?? "",
+        step?.check ?? "",
+        step?.care ?? "",
+      ];
     }),
   ]);
 }

@@ -16,14 +16,24 @@ export interface TapeExtent {
 }
 
 /** Film that the tape has to carry beyond the letters: a stencil's field comes along. Iron-on film has a liner, and needs none. */
-export function tapeExtent(seats: readonly LetteredSeat[], { technique, design }: { readonly technique: Technique; readonly design: Pick<Design, "stencil"> }): TapeExtent {
+export function tapeExtent(
+  seats: readonly LetteredSeat[],
+  {
+    technique,
+    design,
+  }: { readonly technique: Technique; readonly design: Pick<Design, "stencil"> },
+): TapeExtent {
   if (!needsTape(technique)) return { width: 0, height: 0, seat: null, beyondFirst: [] };
-  const beyond = TAPE_BEYOND_MM + (goesOf(technique) === "out" ? (design.stencil?.filmMargin ?? 0) : 0);
+  const beyond =
+    TAPE_BEYOND_MM + (goesOf(technique) === "out" ? (design.stencil?.filmMargin ?? 0) : 0);
   const pieces = seats.map((seat) => {
     const box = growBox(boxOf([...seat.layers.values()].flat()), beyond);
     return { seat: seat.seat, width: boxWidth(box), height: boxHeight(box) };
   });
-  const largest = pieces.reduce<(typeof pieces)[number] | null>((a, b) => (a && a.width * a.height >= b.width * b.height ? a : b), null);
+  const largest = pieces.reduce<(typeof pieces)[number] | null>(
+    (a, b) => (a && a.width * a.height >= b.width * b.height ? a : b),
+    null,
+  );
   const stickOut = new Map<string, number>();
   for (const { layers } of seats) {
     const [first, ...rest] = [...layers];
@@ -31,9 +41,20 @@ export function tapeExtent(seats: readonly LetteredSeat[], { technique, design }
     const base = boxOf(first[1]);
     for (const [vinyl, polygons] of rest) {
       const box = boxOf(polygons);
-      const over = Math.max(base.minX - box.minX, box.maxX - base.maxX, base.minY - box.minY, box.maxY - base.maxY, 0);
+      const over = Math.max(
+        base.minX - box.minX,
+        box.maxX - base.maxX,
+        base.minY - box.minY,
+        box.maxY - base.maxY,
+        0,
+      );
       stickOut.set(vinyl, Math.max(stickOut.get(vinyl) ?? 0, over));
     }
   }
-  return { width: largest?.width ?? 0, height: largest?.height ?? 0, seat: largest?.seat ?? null, beyondFirst: [...stickOut].filter(([, mm]) => mm > 0).map(([vinyl, mm]) => ({ vinyl, mm })) };
+  return {
+    width: largest?.width ?? 0,
+    height: largest?.height ?? 0,
+    seat: largest?.seat ?? null,
+    beyondFirst: [...stickOut].filter(([, mm]) => mm > 0).map(([vinyl, mm]) => ({ vinyl, mm })),
+  };
 }

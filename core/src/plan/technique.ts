@@ -3,7 +3,8 @@ import type { Goes } from "../weeding/difficulty.ts";
 import type { Technique } from "./document.ts";
 
 /** Letters of a stencil are taken out and painted; those of a decal or a mask stay where they are laid. */
-export const goesOf = (technique: Technique): Goes => (technique === "openStencil" || technique === "ironOnStencil" ? "out" : "stays");
+export const goesOf = (technique: Technique): Goes =>
+  technique === "openStencil" || technique === "ironOnStencil" ? "out" : "stays";
 
 /** Whether the film only serves for painting and comes off again. */
 export const isPainted = (technique: Technique): boolean => technique !== "decal";

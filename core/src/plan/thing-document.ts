@@ -57,19 +57,36 @@ export function withThing(document: ClassDocument, view: ThingDocument): ClassDo
   return {
     ...rest,
     use: thing.use ? document.use : use,
-    things: document.things.map((one) => (one.id === thing.id ? { ...thing, blank, design, technique, ...(thing.use ? { use } : {}) } : one)),
+    things: document.things.map((one) =>
+      one.id === thing.id
+        ? { ...thing, blank, design, technique, ...(thing.use ? { use } : {}) }
+        : one,
+    ),
     seats: mergedSeats(document, seats, shown, thing.id),
   };
 }
 
 /** Where every seat makes the thing, the order of its view counts; otherwise seats keep their places, and new ones come last. */
-function mergedSeats(document: ClassDocument, seats: readonly ThingSeat[], shown: ReadonlySet<string>, thing: string): Seat[] {
+function mergedSeats(
+  document: ClassDocument,
+  seats: readonly ThingSeat[],
+  shown: ReadonlySet<string>,
+  thing: string,
+): Seat[] {
   const before = new Map(document.seats.map((seat) => [seat.seat, seat]));
   const planned = thingOf(document, thing).perSeat;
   const put = (seat: ThingSeat): Seat => {
     const there = before.get(seat.seat) ?? { seat: seat.seat, fields: {} };
     const { hand: _, ...bare } = there;
-    const named = withOwn({ ...bare, ...(seat.hand ? { hand: seat.hand } : {}), fields: putFields(there.fields, seat.fields, thing) }, thing, seat.own);
+    const named = withOwn(
+      {
+        ...bare,
+        ...(seat.hand ? { hand: seat.hand } : {}),
+        fields: putFields(there.fields, seat.fields, thing),
+      },
+      thing,
+      seat.own,
+    );
     return withCount(named, thing, seat.count, planned);
   };
   if (document.seats.every(({ seat }) => shown.has(seat))) return seats.map(put);
@@ -114,22 +131,33 @@ export function withCount(seat: Seat, thing: string, count: number, planned: num
 
 /** How many of a thing a seat makes: none of an alternative it does not have; a side as many as its object. */
 export function countOf(document: Pick<ClassDocument, "things">, seat: Seat, thing: Thing): number {
-  const object = thing.sideOf === undefined ? thing : (document.things.find(({ id }) => id === thing.sideOf) ?? thing);
-  if (object.choice !== undefined && alternativeOf(document, seat, object.choice) !== object.id) return 0;
+  const object =
+    thing.sideOf === undefined
+      ? thing
+      : (document.things.find(({ id }) => id === thing.sideOf) ?? thing);
+  if (object.choice !== undefined && alternativeOf(document, seat, object.choice) !== object.id)
+    return 0;
   return seat.things?.[object.id]?.count ?? object.perSeat;
 }
 
 /** How many each seat makes of a thing, of those that make it; without a thing one at every seat. */
 export function madeOf(document: ClassDocument, thing: string | undefined): number[] {
-  return thing === undefined ? document.seats.map(() => 1) : thingDocument(document, thing).seats.map(({ count }) => count);
+  return thing === undefined
+    ? document.seats.map(() => 1)
+    : thingDocument(document, thing).seats.map(({ count }) => count);
 }
 
 /** Things whose blanks have a day of their own: one is stained overnight, another wiped on the day. */
 export const preparedApart = (things: readonly Thing[]): { thing: string; daysBefore: number }[] =>
-  things.flatMap(({ id, prepareDays }) => (prepareDays === undefined ? [] : [{ thing: id, daysBefore: prepareDays }]));
+  things.flatMap(({ id, prepareDays }) =>
+    prepareDays === undefined ? [] : [{ thing: id, daysBefore: prepareDays }],
+  );
 
 /** The run sheet of the class; of what a class has one more of, with that. @throws ScheduleError */
-export function runSheetOf(document: ClassDocument, tools: ClassDocument["tools"] = document.tools): RunSheet {
+export function runSheetOf(
+  document: ClassDocument,
+  tools: ClassDocument["tools"] = document.tools,
+): RunSheet {
   const { steps, seats, setting, fromEnd } = document;
   return runSheet(steps, tools, seats.length, {
     making: (thing) => madeOf(document, thing).length,
@@ -139,7 +167,11 @@ export function runSheetOf(document: ClassDocument, tools: ClassDocument["tools"
 }
 
 /** Which alternative of a choice a seat has: the first unless it says. */
-export function alternativeOf({ things }: Pick<ClassDocument, "things">, seat: Pick<Seat, "choices">, choice: string): string | undefined {
+export function alternativeOf(
+  { things }: Pick<ClassDocument, "things">,
+  seat: Pick<Seat, "choices">,
+  choice: string,
+): string | undefined {
   return seat.choices?.[choice] ?? things.find((thing) => thing.choice === choice)?.id;
 }
 
@@ -147,7 +179,9 @@ export function alternativeOf({ things }: Pick<ClassDocument, "things">, seat: P
 function thingSeat(seat: Seat, thing: Thing, count: number): ThingSeat {
   const prefix = `${thing.id}.`;
   const shared = Object.entries(seat.fields).filter(([name]) => !name.includes("."));
-  const own = Object.entries(seat.fields).flatMap(([name, value]) => (name.startsWith(prefix) ? [[name.slice(prefix.length), value] as const] : []));
+  const own = Object.entries(seat.fields).flatMap(([name, value]) =>
+    name.startsWith(prefix) ? [[name.slice(prefix.length), value] as const] : [],
+  );
   const { own: settings, shape } = seat.things?.[thing.id] ?? {};
   return {
     seat: seat.seat,
@@ -160,8 +194,13 @@ function thingSeat(seat: Seat, thing: Thing, count: number): ThingSeat {
 }
 
 /** A word changed in a thing's view goes where it was read: the thing's own column, or the class's. */
-function putFields(before: Seat["fields"], changed: ThingSeat["fields"], thing: string): Seat["fields"] {
+function putFields(
+  before: Seat["fields"],
+  changed: ThingSeat["fields"],
+  thing: string,
+): Seat["fields"] {
   const next = { ...before };
-  for (const [slot, value] of Object.entries(changed)) next[Object.hasOwn(before, `${thing}.${slot}`) ? `${thing}.${slot}` : slot] = value;
+  for (const [slot, value] of Object.entries(changed))
+    next[Object.hasOwn(before, `${thing}.${slot}`) ? `${thing}.${slot}` : slot] = value;
   return next;
 }

@@ -11,7 +11,12 @@ import { countOf, thingDocument, withCount, withOwn, withThing } from "./thing-d
 const tins = demoClass("seed-tins");
 const tin = tins.things[0] as Thing;
 const few: ClassDocument = { ...tins, seats: tins.seats.slice(0, 4) };
-const lid: Thing = { ...tin, id: "lid", title: "Lid", blank: { ...tin.blank, name: "Lid", shape: { kind: "round", diameter: 60 } } };
+const lid: Thing = {
+  ...tin,
+  id: "lid",
+  title: "Lid",
+  blank: { ...tin.blank, name: "Lid", shape: { kind: "round", diameter: 60 } },
+};
 const two: ClassDocument = { ...few, things: [tin, lid] };
 const plan = (document: ClassDocument) => makePlan(document, testFonts);
 
@@ -19,13 +24,21 @@ describe("two things a seat", () => {
   it("every seat gets both, each on its own blank", () => {
     const made = plan(two);
     expect(made.things.map(({ id }) => id)).toEqual([tin.id, "lid"]);
-    for (const { seat } of two.seats) expect(new Set(made.kits.filter((kit) => kit.seat === seat).map(({ thing }) => thing))).toEqual(new Set([tin.id, "lid"]));
+    for (const { seat } of two.seats)
+      expect(
+        new Set(made.kits.filter((kit) => kit.seat === seat).map(({ thing }) => thing)),
+      ).toEqual(new Set([tin.id, "lid"]));
     expect(made.things[0]?.face).not.toEqual(made.things[1]?.face);
   });
 
   it("minutes, film and supplies are those of both together", () => {
-    const [one, other, both] = [few, { ...few, things: [lid] }, two].map((document) => plan(document));
-    expect(both?.preparation.weeding).toBeCloseTo((one?.preparation.weeding ?? 0) + (other?.preparation.weeding ?? 0), 6);
+    const [one, other, both] = [few, { ...few, things: [lid] }, two].map((document) =>
+      plan(document),
+    );
+    expect(both?.preparation.weeding).toBeCloseTo(
+      (one?.preparation.weeding ?? 0) + (other?.preparation.weeding ?? 0),
+      6,
+    );
     const kits = (made: typeof both) => made?.kits.length ?? 0;
     expect(kits(both)).toBe(kits(one) + kits(other));
   });
@@ -52,8 +65,11 @@ describe("two things a seat", () => {
   });
 
   it("what a seat has of its own on one thing leaves the other alone", () => {
-    const seats = two.seats.map((seat, i) => (i === 0 ? withOwn(seat, "lid", { "first-name": { size: 0.5 } }) : seat));
-    const scales = (thing: string, document: ClassDocument) => plan(document).things.find(({ id }) => id === thing)?.lettered.seats[0]?.width ?? 0;
+    const seats = two.seats.map((seat, i) =>
+      i === 0 ? withOwn(seat, "lid", { "first-name": { size: 0.5 } }) : seat,
+    );
+    const scales = (thing: string, document: ClassDocument) =>
+      plan(document).things.find(({ id }) => id === thing)?.lettered.seats[0]?.width ?? 0;
     const changed = { ...two, seats };
     expect(scales("lid", changed)).toBeLessThan(scales("lid", two));
     expect(scales(tin.id, changed)).toBe(scales(tin.id, two));
@@ -65,7 +81,9 @@ describe("how many of a thing", () => {
     ["three each", 3],
     ["none", 0],
   ])("%s", (_, count) => {
-    const seats = two.seats.map((seat, i) => (i === 0 ? withCount(seat, "lid", count, lid.perSeat) : seat));
+    const seats = two.seats.map((seat, i) =>
+      i === 0 ? withCount(seat, "lid", count, lid.perSeat) : seat,
+    );
     const made = plan({ ...two, seats });
     const first = made.kits.filter((kit) => kit.seat === two.seats[0]?.seat && kit.thing === "lid");
     expect(new Set(first.map(({ copy }) => copy)).size).toBe(count);
@@ -74,7 +92,9 @@ describe("how many of a thing", () => {
   it("set to what is planned anyway it is not kept", () => {
     const seat = two.seats[0] as ClassDocument["seats"][number];
     expect(withCount(withCount(seat, "lid", 3, 1), "lid", 1, 1)).toEqual(seat);
-    expect(withOwn(withOwn(seat, "lid", { "first-name": { size: 0.5 } }), "lid", undefined)).toEqual(seat);
+    expect(
+      withOwn(withOwn(seat, "lid", { "first-name": { size: 0.5 } }), "lid", undefined),
+    ).toEqual(seat);
   });
 
   it("the back of a thing is made as often as the thing", () => {
@@ -95,30 +115,55 @@ describe("how many of a thing", () => {
       seats: few.seats.map((seat, i) => (i === 1 ? { ...seat, choices: { size: "lid" } } : seat)),
     };
     const made = plan(document);
-    for (const [i, { seat }] of few.seats.entries()) expect(new Set(made.kits.filter((kit) => kit.seat === seat).map(({ thing }) => thing))).toEqual(new Set([i === 1 ? "lid" : tin.id]));
-    expect(thingDocument(document, "lid").seats.map(({ seat }) => seat)).toEqual([few.seats[1]?.seat]);
+    for (const [i, { seat }] of few.seats.entries())
+      expect(
+        new Set(made.kits.filter((kit) => kit.seat === seat).map(({ thing }) => thing)),
+      ).toEqual(new Set([i === 1 ? "lid" : tin.id]));
+    expect(thingDocument(document, "lid").seats.map(({ seat }) => seat)).toEqual([
+      few.seats[1]?.seat,
+    ]);
   });
 });
 
 describe("a thing seen alone and put back", () => {
   it("changes nothing that was not changed", () => {
     fc.assert(
-      fc.property(fc.constantFrom(tin.id, "lid"), fc.array(fc.integer({ min: 0, max: 3 }), { minLength: 4, maxLength: 4 }), (id, counts) => {
-        const document = { ...two, seats: two.seats.map((seat, i) => withCount(seat, "lid", counts[i] ?? 1, 1)) };
-        expect(withThing(document, thingDocument(document, id))).toEqual(document);
-      }),
+      fc.property(
+        fc.constantFrom(tin.id, "lid"),
+        fc.array(fc.integer({ min: 0, max: 3 }), { minLength: 4, maxLength: 4 }),
+        (id, counts) => {
+          const document = {
+            ...two,
+            seats: two.seats.map((seat, i) => withCount(seat, "lid", counts[i] ?? 1, 1)),
+          };
+          expect(withThing(document, thingDocument(document, id))).toEqual(document);
+        },
+      ),
       { seed: 16, numRuns: 60 },
     );
   });
 });
 
 describe("what cannot be is refused with its place", () => {
-  const read = (change: Partial<Record<keyof ClassDocument, unknown>>) => readClassDocument(JSON.parse(JSON.stringify({ ...two, ...change })));
+  const read = (change: Partial<Record<keyof ClassDocument, unknown>>) =>
+    readClassDocument(JSON.parse(JSON.stringify({ ...two, ...change })));
   it.each([
     ["two things of one name", { things: [tin, tin] }, "$.things"],
-    ["the side of what is not there", { things: [tin, { ...lid, sideOf: "shelf" }] }, "$.things[1].sideOf"],
-    ["a seat's own on a thing that is not made", { seats: [{ ...two.seats[0], things: { shelf: { count: 2 } } }] }, "$.seats[0].things"],
-    ["an alternative that is none", { seats: [{ ...two.seats[0], choices: { size: "lid" } }] }, "$.seats[0].choices"],
+    [
+      "the side of what is not there",
+      { things: [tin, { ...lid, sideOf: "shelf" }] },
+      "$.things[1].sideOf",
+    ],
+    [
+      "a seat's own on a thing that is not made",
+      { seats: [{ ...two.seats[0], things: { shelf: { count: 2 } } }] },
+      "$.seats[0].things",
+    ],
+    [
+      "an alternative that is none",
+      { seats: [{ ...two.seats[0], choices: { size: "lid" } }] },
+      "$.seats[0].choices",
+    ],
     ["a version that is still to come", { version: 3 }, "$.version"],
     ["nothing to make", { things: [] }, "$.things"],
   ])("%s", (_, change, path) => {

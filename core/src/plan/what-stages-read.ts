@@ -8,12 +8,36 @@ export function letteringReads(document: ThingDocument, most: number | undefined
 }
 
 /** All that kits of given letters read of a document. */
-export function kitWishesOf({ thing, blank, design, technique, vinyls, cutter, layout, things, figures }: ThingDocument): object {
+export function kitWishesOf({
+  thing,
+  blank,
+  design,
+  technique,
+  vinyls,
+  cutter,
+  layout,
+  things,
+  figures,
+}: ThingDocument): object {
   const { kept: _, seed: __, seconds: ___, ...laid } = layout;
-  return [thing.id, things.length > 1, blank, design.stencil ?? null, technique, vinyls.map(filmItself), cutter, laid, figures?.weeding?.minutes ?? null];
+  return [
+    thing.id,
+    things.length > 1,
+    blank,
+    design.stencil ?? null,
+    technique,
+    vinyls.map(filmItself),
+    cutter,
+    laid,
+    figures?.weeding?.minutes ?? null,
+  ];
 }
 
 /** A film without what it is called, costs, and how much of it there is. */
-export function filmItself({ stock: { have: _, price: __, ...stock }, name: ___, ...film }: Vinyl): object {
+export function filmItself({
+  stock: { have: _, price: __, ...stock },
+  name: ___,
+  ...film
+}: Vinyl): object {
   return { ...film, stock };
 }

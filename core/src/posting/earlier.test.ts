@@ -12,9 +12,11 @@ describe("kits that travel farther", () => {
       { seat: "6", postBy: null, posted: false },
       { seat: "7", postBy: "2026-12-29", posted: false },
     ];
-    expect(earlierKits(parcels, "2026-12-20").map(({ days, seats }) => [days, [...seats]])).toEqual([
-      [10, ["1", "3"]],
-      [3, ["5"]],
-    ]);
+    expect(earlierKits(parcels, "2026-12-20").map(({ days, seats }) => [days, [...seats]])).toEqual(
+      [
+        [10, ["1", "3"]],
+        [3, ["5"]],
+      ],
+    );
   });
 });

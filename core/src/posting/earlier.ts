@@ -12,7 +12,14 @@ export interface EarlierKits {
  * @param usual the day on which the class's kits go out where nothing else is known
  * @returns the earliest first; what goes on the usual day or later is in none
  */
-export function earlierKits(parcels: readonly { readonly seat: string; readonly postBy: string | null; readonly posted: boolean }[], usual: string): EarlierKits[] {
+export function earlierKits(
+  parcels: readonly {
+    readonly seat: string;
+    readonly postBy: string | null;
+    readonly posted: boolean;
+  }[],
+  usual: string,
+): EarlierKits[] {
   const groups = new Map<number, Set<string>>();
   for (const { seat, postBy, posted } of parcels) {
     if (posted || postBy === null || postBy >= usual) continue;

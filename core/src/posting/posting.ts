@@ -11,7 +11,10 @@ const country = z.string().trim().max(60);
 export const addressSchema = z.strictObject({
   name: z.string().trim().min(1, "whose parcel it is").max(120),
   /** As they are printed, without the country. */
-  lines: z.array(z.string().trim().min(1).max(80)).min(1, "at least a street or a town").max(6, "six lines at most"),
+  lines: z
+    .array(z.string().trim().min(1).max(80))
+    .min(1, "at least a street or a town")
+    .max(6, "six lines at most"),
   /** Empty: the studio's own. */
   country: country.default(""),
 });
@@ -41,22 +44,30 @@ export type Posting = z.infer<typeof postingSchema>;
 const SUNDAY = 6;
 
 /** Countries are the same however they are written: "Éire " is "eire". */
-export const countryKey = (name: string): string => name.normalize("NFD").replace(/\p{M}/gu, "").trim().replace(/\s+/gu, " ").toLowerCase();
+export const countryKey = (name: string): string =>
+  name.normalize("NFD").replace(/\p{M}/gu, "").trim().replace(/\s+/gu, " ").toLowerCase();
 
-export const travelDays = ({ travel }: Pick<Posting, "travel">, to: string): number | null => travel.find((row) => countryKey(row.country) === countryKey(to))?.days ?? null;
+export const travelDays = ({ travel }: Pick<Posting, "travel">, to: string): number | null =>
+  travel.find((row) => countryKey(row.country) === countryKey(to))?.days ?? null;
 
 /**
  * Last day on which a parcel goes out. Where the way to its country is known: that and the reserve before the class; otherwise as many
  * days before as the class has said for all. Where that is a Sunday without post, the day before.
  */
-export function postBy(posting: Pick<Posting, "travel" | "reserveDays" | "noSundays">, classDate: string, usualDays: number, to: string): string {
+export function postBy(
+  posting: Pick<Posting, "travel" | "reserveDays" | "noSundays">,
+  classDate: string,
+  usualDays: number,
+  to: string,
+): string {
   const days = travelDays(posting, to);
   const date = addDays(classDate, -(days === null ? usualDays : days + posting.reserveDays));
   return posting.noSundays && weekdayOf(date) === SUNDAY ? addDays(date, -1) : date;
 }
 
 /** The day from which on the addresses are gone. */
-export const eraseOn = ({ keepDays }: Pick<Posting, "keepDays">, classDate: string): string => addDays(classDate, keepDays + 1);
+export const eraseOn = ({ keepDays }: Pick<Posting, "keepDays">, classDate: string): string =>
+  addDays(classDate, keepDays + 1);
 
 export interface Parcel {
   readonly seat: string;
@@ -75,7 +86,12 @@ export interface Destination {
 }
 
 /** Where parcels go, what has to go first, first. Parcels without an address are in none. */
-export function destinationsOf(parcels: readonly Parcel[], posting: Posting, classDate: string, usualDays: number): Destination[] {
+export function destinationsOf(
+  parcels: readonly Parcel[],
+  posting: Posting,
+  classDate: string,
+  usualDays: number,
+): Destination[] {
   const found = new Map<string, { country: string; parcels: number; left: number }>();
   for (const { address, posted } of parcels) {
     if (!address) continue;
@@ -84,6 +100,16 @@ export function destinationsOf(parcels: readonly Parcel[], posting: Posting, cla
     found.set(key, { ...there, parcels: there.parcels + 1, left: there.left + (posted ? 0 : 1) });
   }
   return [...found.values()]
-    .map((row) => ({ ...row, postBy: postBy(posting, classDate, usualDays, row.country), known: travelDays(posting, row.country) !== null }))
-    .sort((a, b) => (a.postBy === b.postBy ? a.country.localeCompare(b.country, "en") : a.postBy < b.postBy ? -1 : 1));
+    .map((row) => ({
+      ...row,
+      postBy: postBy(posting, classDate, usualDays, row.country),
+      known: travelDays(posting, row.country) !== null,
+    }))
+    .sort((a, b) =>
+      a.postBy === b.postBy
+        ? a.country.localeCompare(b.country, "en")
+        : a.postBy < b.postBy
+          ? -1
+          : 1,
+    );
 }

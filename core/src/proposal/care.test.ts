@@ -23,7 +23,9 @@ describe("care", () => {
     const boards = project("ferry-board");
     expect(care(boards).participant).toMatch(/dry overnight/u);
     expect(care(boards).participant).not.toMatch(/wash|two days/iu);
-    expect(care({ ...boards, use: { ...boards.use, outdoors: true } }).participant).toMatch(/top coat/u);
+    expect(care({ ...boards, use: { ...boards.use, outdoors: true } }).participant).toMatch(
+      /top coat/u,
+    );
   });
   it("of a decal that is not washed does not speak of washing; of one that is, of two days and hands", () => {
     expect(care(project("field-notebooks")).participant).not.toMatch(/wash/iu);
@@ -32,16 +34,25 @@ describe("care", () => {
   });
   it("lets bold letters in permanent gloss into a dishwasher by that school only, and thin ones never", () => {
     const mugs = project("choir-mugs");
-    expect(care(mugs, { dishwasher: "bold" }, { counted: true, thinnest: 3, small: 0 }).participant).toMatch(/may go in a dishwasher/u);
-    expect(care(mugs, { dishwasher: "bold" }, { counted: true, thinnest: 0.9, small: 0 }).participant).toMatch(/too thin for a dishwasher.*by hand/u);
+    expect(
+      care(mugs, { dishwasher: "bold" }, { counted: true, thinnest: 3, small: 0 }).participant,
+    ).toMatch(/may go in a dishwasher/u);
+    expect(
+      care(mugs, { dishwasher: "bold" }, { counted: true, thinnest: 0.9, small: 0 }).participant,
+    ).toMatch(/too thin for a dishwasher.*by hand/u);
     const never = { ...mugs, schools: { dishwasher: "never" as const } };
-    expect(care(never, {}, { counted: true, thinnest: 3, small: 0 }).participant).toMatch(/no dishwasher/u);
+    expect(care(never, {}, { counted: true, thinnest: 3, small: 0 }).participant).toMatch(
+      /no dishwasher/u,
+    );
   });
   it("of what lasts an evening does not ask for two days", () => {
-    for (const id of ["party-balloons", "paper-lights"]) expect(care(project(id)).participant).not.toMatch(/two days/u);
+    for (const id of ["party-balloons", "paper-lights"])
+      expect(care(project(id)).participant).not.toMatch(/two days/u);
   });
   it("counts from the class: glue two days, paint a night", () => {
-    expect(care(project("walkers-mugs")).from).toEqual([{ hours: 48, what: "first wash, by hand" }]);
+    expect(care(project("walkers-mugs")).from).toEqual([
+      { hours: 48, what: "first wash, by hand" },
+    ]);
     expect(care(project("ferry-board")).from.map(({ hours }) => hours)).toEqual([12, 24]);
   });
 });

@@ -25,9 +25,21 @@ const BECAUSE: Readonly<Record<string, string>> = {
 };
 
 /** The class's cautions, and those of each step and task once. */
-export function cautionsOf(document: Pick<ClassDocument, "tools" | "supplies" | "things" | "use">, steps: readonly ProposedStep[], tasks: readonly ProposedTask[]): ProposedCaution[] {
-  const general = cautionsFor(document).map(({ code, text }): ProposedCaution => ({ text, at: [], because: BECAUSE[code] ?? "" }));
+export function cautionsOf(
+  document: Pick<ClassDocument, "tools" | "supplies" | "things" | "use">,
+  steps: readonly ProposedStep[],
+  tasks: readonly ProposedTask[],
+): ProposedCaution[] {
+  const general = cautionsFor(document).map(
+    ({ code, text }): ProposedCaution => ({ text, at: [], because: BECAUSE[code] ?? "" }),
+  );
   const own = new Map<string, string[]>();
-  for (const { id, care } of [...tasks, ...steps]) if (care !== "") own.set(care, [...(own.get(care) ?? []), id]);
-  return [...general, ...[...own].map(([text, at]): ProposedCaution => ({ text, at, because: "Where the work is done." }))];
+  for (const { id, care } of [...tasks, ...steps])
+    if (care !== "") own.set(care, [...(own.get(care) ?? []), id]);
+  return [
+    ...general,
+    ...[...own].map(
+      ([text, at]): ProposedCaution => ({ text, at, because: "Where the work is done." }),
+    ),
+  ];
 }

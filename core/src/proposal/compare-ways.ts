@@ -31,7 +31,11 @@ interface Given {
 }
 
 /** @returns every way of the school, the chosen one among them; empty where all come to the same */
-export function compareWays(document: ClassDocument, name: SchoolName, { schools, facts }: Given): WayCompared[] {
+export function compareWays(
+  document: ClassDocument,
+  name: SchoolName,
+  { schools, facts }: Given,
+): WayCompared[] {
   const rows = (SCHOOLS[name] as readonly string[]).map((way) => {
     const own = { ...document, schools: { ...document.schools, [name]: way } } as ClassDocument;
     const proposal = propose(own, { schools: { ...schools, [name]: way } as Schools, facts });
@@ -40,13 +44,26 @@ export function compareWays(document: ClassDocument, name: SchoolName, { schools
   const ids = [...new Set(rows.flatMap(({ proposal }) => proposal.steps.map(({ id }) => id)))];
   const told = (proposal: Proposal, id: string): StepThere => {
     const step = proposal.steps.find((one) => one.id === id);
-    const title = rows.flatMap((row) => row.proposal.steps).find((one) => one.id === id)?.title ?? id;
-    return { id, title: step?.title ?? title, say: step?.say ?? null, minutes: step?.minutes ?? null };
+    const title =
+      rows.flatMap((row) => row.proposal.steps).find((one) => one.id === id)?.title ?? id;
+    return {
+      id,
+      title: step?.title ?? title,
+      say: step?.say ?? null,
+      minutes: step?.minutes ?? null,
+    };
   };
-  const moved = ids.filter((id) => new Set(rows.map(({ proposal }) => JSON.stringify(told(proposal, id)))).size > 1);
-  const named = rows.map(({ proposal }) => [...new Set(proposal.materials.map((line) => line.name))]);
-  const shared = new Set((named[0] ?? []).filter((material) => named.every((list) => list.includes(material))));
-  const differs = moved.length > 0 || named.some((list) => list.some((material) => !shared.has(material)));
+  const moved = ids.filter(
+    (id) => new Set(rows.map(({ proposal }) => JSON.stringify(told(proposal, id)))).size > 1,
+  );
+  const named = rows.map(({ proposal }) => [
+    ...new Set(proposal.materials.map((line) => line.name)),
+  ]);
+  const shared = new Set(
+    (named[0] ?? []).filter((material) => named.every((list) => list.includes(material))),
+  );
+  const differs =
+    moved.length > 0 || named.some((list) => list.some((material) => !shared.has(material)));
   if (!differs) return [];
   return rows.map(({ way, proposal, minutes }, i) => ({
     way,
@@ -59,5 +76,8 @@ export function compareWays(document: ClassDocument, name: SchoolName, { schools
 function minutesOf(document: ClassDocument, proposal: Proposal): number {
   const known = new Set(document.tools.map(({ id }) => id));
   const tools = [...document.tools, ...proposal.tools.filter(({ id }) => !known.has(id))];
-  return runSheetOf({ ...document, steps: listsOf(proposal).steps as unknown as ClassDocument["steps"] }, tools).endMinute;
+  return runSheetOf(
+    { ...document, steps: listsOf(proposal).steps as unknown as ClassDocument["steps"] },
+    tools,
+  ).endMinute;
 }

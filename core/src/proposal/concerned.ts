@@ -5,12 +5,24 @@ import { isPainted } from "../plan/technique.ts";
 import type { SchoolName } from "../studio/settings.ts";
 import { filmsOf } from "./situation.ts";
 
-export function concernedSchools({ things, vinyls, use }: Pick<ClassDocument, "things" | "vinyls" | "use">): SchoolName[] {
-  const sealed = things.some(({ technique }) => technique === "openStencil" || technique === "mask");
+export function concernedSchools({
+  things,
+  vinyls,
+  use,
+}: Pick<ClassDocument, "things" | "vinyls" | "use">): SchoolName[] {
+  const sealed = things.some(
+    ({ technique }) => technique === "openStencil" || technique === "mask",
+  );
   const decals = things.filter(({ technique }) => !isPainted(technique));
   const layered = things.some((thing) => filmsOf(thing, vinyls).length > 1);
-  const glitter = decals.some((thing) => isSmooth(thing.blank.material) && filmsOf(thing, vinyls).some(({ family }) => family === "glitter"));
-  const long = things.some(({ blank: { shape } }) => "width" in shape && Math.max(shape.width, shape.height) > LONG_MM);
+  const glitter = decals.some(
+    (thing) =>
+      isSmooth(thing.blank.material) &&
+      filmsOf(thing, vinyls).some(({ family }) => family === "glitter"),
+  );
+  const long = things.some(
+    ({ blank: { shape } }) => "width" in shape && Math.max(shape.width, shape.height) > LONG_MM,
+  );
   const names: readonly (readonly [SchoolName, boolean])[] = [
     ["edgeSeal", sealed],
     ["peel", sealed],

@@ -12,7 +12,12 @@ import { tapeForPieces } from "./materials/tape.ts";
 const count = z.number().min(0);
 const mm = z.number().min(0);
 
-const layerFacts = z.strictObject({ vinyl: z.string(), name: z.string(), family: z.enum(VINYL_FAMILIES), pieces: count.describe("of the median kit") });
+const layerFacts = z.strictObject({
+  vinyl: z.string(),
+  name: z.string(),
+  family: z.enum(VINYL_FAMILIES),
+  pieces: count.describe("of the median kit"),
+});
 export type LayerFacts = z.infer<typeof layerFacts>;
 
 export const factsSchema = z.strictObject({
@@ -26,11 +31,19 @@ export const factsSchema = z.strictObject({
   height: mm,
   layers: z.array(layerFacts),
   parts: z.number().int().min(1).describe("in which the longest layer is cut"),
-  lettersMm2: count.describe("area of the letters of the median seat: painted through a stencil, left bare by a mask"),
-  filmWidth: mm.describe("of the film of a stencil with its border, mm; of other designs themselves"),
+  lettersMm2: count.describe(
+    "area of the letters of the median seat: painted through a stencil, left bare by a mask",
+  ),
+  filmWidth: mm.describe(
+    "of the film of a stencil with its border, mm; of other designs themselves",
+  ),
   filmHeight: mm,
-  tape: z.strictObject({ rollMm: mm, pieces: count, width: mm, height: mm, across: count }).describe("one piece for each seat's whole design, across a roll"),
-  counted: z.boolean().describe("false where nothing is lettered yet: then it is a design of the usual size"),
+  tape: z
+    .strictObject({ rollMm: mm, pieces: count, width: mm, height: mm, across: count })
+    .describe("one piece for each seat's whole design, across a roll"),
+  counted: z
+    .boolean()
+    .describe("false where nothing is lettered yet: then it is a design of the usual size"),
 });
 export type Facts = z.infer<typeof factsSchema>;
 
@@ -46,18 +59,32 @@ const at = (values: readonly number[], share: number): number => {
 };
 
 /** @param kits of this thing, recuts and spares left out by the caller or not: only kits that carry their own seat's letters count */
-export function factsOf(plan: ThingPlan, kits: readonly Kit[], technique: Technique, vinyls: readonly Vinyl[]): Facts | undefined {
-  const own = kits.filter(({ thing, seat, of, copy, recut }) => thing === plan.id && seat === of && copy === 1 && recut === null);
+export function factsOf(
+  plan: ThingPlan,
+  kits: readonly Kit[],
+  technique: Technique,
+  vinyls: readonly Vinyl[],
+): Facts | undefined {
+  const own = kits.filter(
+    ({ thing, seat, of, copy, recut }) =>
+      thing === plan.id && seat === of && copy === 1 && recut === null,
+  );
   if (own.length === 0) return undefined;
   const bySeat = new Map<string, Kit[]>();
   for (const kit of own) bySeat.set(kit.seat, [...(bySeat.get(kit.seat) ?? []), kit]);
   const seats = [...bySeat.values()];
-  const sum = (of: (kit: Kit) => number) => seats.map((list) => list.reduce((all, kit) => all + of(kit), 0));
+  const sum = (of: (kit: Kit) => number) =>
+    seats.map((list) => list.reduce((all, kit) => all + of(kit), 0));
   const minutes = sum(({ weed }) => weed.minutes);
   const named = vinyls.filter(({ id }) => own.some(({ vinyl }) => vinyl === id));
-  const boxes = plan.lettered.seats.map(({ layers }) => boxOf([...layers.values()].flat())).filter((box) => Number.isFinite(box.minX));
+  const boxes = plan.lettered.seats
+    .map(({ layers }) => boxOf([...layers.values()].flat()))
+    .filter((box) => Number.isFinite(box.minX));
   const sizes = boxes.map((box) => ({ width: boxWidth(box), height: boxHeight(box) }));
-  const [width, height] = [Math.max(0, ...sizes.map((size) => size.width)), Math.max(0, ...sizes.map((size) => size.height))];
+  const [width, height] = [
+    Math.max(0, ...sizes.map((size) => size.width)),
+    Math.max(0, ...sizes.map((size) => size.height)),
+  ];
   const out = goesOf(technique) === "out";
   const pad = out ? Math.max(0, ...own.map((kit) => kit.pad)) : 0;
   const film = own.find((kit) => kit.film !== null);
@@ -74,19 +101,32 @@ export function factsOf(plan: ThingPlan, kits: readonly Kit[], technique: Techni
       vinyl: id,
       name,
       family,
-      pieces: median(seats.map((list) => list.filter(({ vinyl }) => vinyl === id).reduce((all, kit) => all + kit.pieces.length, 0))),
+      pieces: median(
+        seats.map((list) =>
+          list.filter(({ vinyl }) => vinyl === id).reduce((all, kit) => all + kit.pieces.length, 0),
+        ),
+      ),
     })),
     parts: Math.max(1, ...own.map(({ part }) => part?.parts ?? 1)),
-    lettersMm2: median(plan.lettered.seats.map(({ layers }) => [...layers.values()].flat().reduce((all, polygon) => all + polygonArea(polygon), 0))),
+    lettersMm2: median(
+      plan.lettered.seats.map(({ layers }) =>
+        [...layers.values()].flat().reduce((all, polygon) => all + polygonArea(polygon), 0),
+      ),
+    ),
     filmWidth: film ? boxWidth(film.box) : width + 2 * pad,
     filmHeight: film ? boxHeight(film.box) : height + 2 * pad,
-    tape: tapeForPieces(sizes.map((size) => ({ width: size.width + 2 * pad, height: size.height + 2 * pad }))),
+    tape: tapeForPieces(
+      sizes.map((size) => ({ width: size.width + 2 * pad, height: size.height + 2 * pad })),
+    ),
     counted: true,
   };
 }
 
 /** Before anything is lettered: a line over two thirds of the face, eight letters with three insides. */
-export function guessedFacts({ shape }: Pick<Thing["blank"], "shape">, films: readonly Vinyl[]): Facts {
+export function guessedFacts(
+  { shape }: Pick<Thing["blank"], "shape">,
+  films: readonly Vinyl[],
+): Facts {
   const { width: across, height: down } = frontSize(shape);
   const width = across * 0.66;
   const height = Math.min(down * 0.5, width * 0.4);
@@ -99,7 +139,12 @@ export function guessedFacts({ shape }: Pick<Thing["blank"], "shape">, films: re
     weedSlow: 4,
     width,
     height,
-    layers: films.map(({ id, name, family }, i) => ({ vinyl: id, name, family, pieces: i === 0 ? 8 : 2 })),
+    layers: films.map(({ id, name, family }, i) => ({
+      vinyl: id,
+      name,
+      family,
+      pieces: i === 0 ? 8 : 2,
+    })),
     parts: 1,
     lettersMm2: width * height * 0.35,
     filmWidth: width,

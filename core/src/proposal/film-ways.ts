@@ -5,13 +5,18 @@ import type { Situation } from "./situation.ts";
 
 type Seen = Pick<Situation, "surface" | "schools" | "films" | "facts">;
 
-export function tapeOf({ surface, schools }: Pick<Seen, "surface" | "schools">, family: VinylFamily): TapeAdvice {
+export function tapeOf(
+  { surface, schools }: Pick<Seen, "surface" | "schools">,
+  family: VinylFamily,
+): TapeAdvice {
   return tapeAdvice(family, surface, schools.glitterOnGlass);
 }
 
 /** The gentlest that one of its films asks for. */
 export function scraperOf(s: Pick<Seen, "surface" | "schools" | "films">): TapeAdvice["scraper"] {
-  const all = s.films.map(({ family, finish }) => (finish === "metallic" ? "felt" : tapeOf(s, family).scraper));
+  const all = s.films.map(({ family, finish }) =>
+    finish === "metallic" ? "felt" : tapeOf(s, family).scraper,
+  );
   return all.includes("felt") ? "felt" : (all[0] ?? "card");
 }
 

@@ -10,13 +10,30 @@ const GROUND = /^ground-\d+$/u;
 
 /** Steps without it, whoever followed them following what they followed, and its tasks among the preparation; null where nothing of it is done in the class. */
 export function groundBefore(document: ClassDocument): Parts | null {
-  const meant = new Set(document.things.flatMap(({ id, blank }) => (blank.ground && blank.ground.what !== "none" && blank.ground.by === "class" ? [id] : [])));
+  const meant = new Set(
+    document.things.flatMap(({ id, blank }) =>
+      blank.ground && blank.ground.what !== "none" && blank.ground.by === "class" ? [id] : [],
+    ),
+  );
   if (meant.size === 0) return null;
-  const things = document.things.map((thing) => (meant.has(thing.id) && thing.blank.ground ? { ...thing, blank: { ...thing.blank, ground: { ...thing.blank.ground, by: "host" as const } } } : thing));
-  const gone = document.steps.filter((step) => GROUND.test(deedOf(step)) && (step.thing === undefined || meant.has(step.thing))).map(({ id }) => id);
+  const things = document.things.map((thing) =>
+    meant.has(thing.id) && thing.blank.ground
+      ? {
+          ...thing,
+          blank: { ...thing.blank, ground: { ...thing.blank.ground, by: "host" as const } },
+        }
+      : thing,
+  );
+  const gone = document.steps
+    .filter(
+      (step) => GROUND.test(deedOf(step)) && (step.thing === undefined || meant.has(step.thing)),
+    )
+    .map(({ id }) => id);
   const known = new Set(document.preparation.map(({ id }) => id));
   const added = propose({ ...document, things })
-    .preparation.filter(({ id, thing }) => !known.has(id) && (thing === undefined || meant.has(thing)))
+    .preparation.filter(
+      ({ id, thing }) => !known.has(id) && (thing === undefined || meant.has(thing)),
+    )
     .map(({ because: _, ...task }) => task);
   const { proposed } = document;
   return {

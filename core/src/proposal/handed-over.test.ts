@@ -15,7 +15,8 @@ describe("a class that is too long", () => {
   const found = plan.findings.find(({ code }) => code === "runsOver");
 
   it("may be shortened by what is weeded or taped beforehand: as much as is said", () => {
-    const remedies = found?.remedies.filter(({ code }) => code === "weedBefore" || code === "tapeBefore") ?? [];
+    const remedies =
+      found?.remedies.filter(({ code }) => code === "weedBefore" || code === "tapeBefore") ?? [];
     expect(remedies.map(({ code }) => code)).toEqual(["weedBefore", "tapeBefore"]);
     for (const remedy of remedies) {
       const after = applyRemedy(long, remedy);
@@ -33,7 +34,8 @@ describe("a class that is too long", () => {
 });
 
 describe("the host's evenings", () => {
-  const evenings = (handsOver: "cut" | "weeded" | "taped") => makePlan({ ...project, handsOver }, testFonts).preparation;
+  const evenings = (handsOver: "cut" | "weeded" | "taped") =>
+    makePlan({ ...project, handsOver }, testFonts).preparation;
   it("have no weeding where it is done in the class, and the taping where that is done before", () => {
     expect(evenings("cut").weeding).toBe(0);
     expect(evenings("weeded").weeding).toBeGreaterThan(0);

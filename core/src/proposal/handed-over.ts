@@ -9,7 +9,15 @@ const TAPING = /^tape(-\d+)?$/u;
 type Parts = Pick<ClassDocument, "steps" | "handsOver">;
 
 /** Steps without weeding, or without weeding and taping; whoever followed them follows what they followed. */
-export function handedOver({ steps }: Pick<ClassDocument, "steps">, to: Exclude<HandedOver, "cut">): Parts {
+export function handedOver(
+  { steps }: Pick<ClassDocument, "steps">,
+  to: Exclude<HandedOver, "cut">,
+): Parts {
   const isDone = (deed: string) => WEEDING.has(deed) || (to === "taped" && TAPING.test(deed));
-  return { handsOver: to, steps: steps.filter((step) => isDone(deedOf(step))).reduce((left, { id }) => withoutStep(left, id), [...steps]) };
+  return {
+    handsOver: to,
+    steps: steps
+      .filter((step) => isDone(deedOf(step)))
+      .reduce((left, { id }) => withoutStep(left, id), [...steps]),
+  };
 }

@@ -22,18 +22,34 @@ const base = starterClass({
   seats: [{ seat: "1", fields: { name: "Ned" } }],
 });
 const now = propose(base);
-const stepOf = (document: ClassDocument, id: string) => document.steps.find((step) => step.id === id) as Step;
+const stepOf = (document: ClassDocument, id: string) =>
+  document.steps.find((step) => step.id === id) as Step;
 const changed = (document: ClassDocument, id: string, patch: Partial<Step>): ClassDocument =>
-  noted(document, { ...document, steps: document.steps.map((step) => (step.id === id ? { ...step, ...patch } : step)) });
+  noted(document, {
+    ...document,
+    steps: document.steps.map((step) => (step.id === id ? { ...step, ...patch } : step)),
+  });
 /** As if the design had moved on: a step takes longer. */
-const longer = (proposal: Proposal, id: string, minutes: number): Proposal => ({ ...proposal, steps: proposal.steps.map((step) => (step.id === id ? { ...step, minutes } : step)) });
+const longer = (proposal: Proposal, id: string, minutes: number): Proposal => ({
+  ...proposal,
+  steps: proposal.steps.map((step) => (step.id === id ? { ...step, minutes } : step)),
+});
 
 describe("three ways", () => {
   it("what nobody touched follows, what the host changed stays and is told, by both figures", () => {
     const mine = changed(base, "place", { minutes: 33 });
     const later = longer(longer(now, "place", 40), "clean", 9);
     const open = differences(mine, later);
-    expect(open.fields.map(({ id, field, here, was, now: next, yours }) => [id, field, here, was, next, yours])).toEqual([
+    expect(
+      open.fields.map(({ id, field, here, was, now: next, yours }) => [
+        id,
+        field,
+        here,
+        was,
+        next,
+        yours,
+      ]),
+    ).toEqual([
       ["clean", "minutes", stepOf(base, "clean").minutes, stepOf(base, "clean").minutes, 9, false],
       ["place", "minutes", 33, stepOf(base, "place").minutes, 40, true],
     ]);
@@ -47,7 +63,12 @@ describe("three ways", () => {
     const mine = changed(base, "place", { minutes: 33 });
     const later = longer(now, "place", 40);
     expect(moved(differences(mine, later)).fields).toHaveLength(1);
-    const taken = withProposal(mine, later, { list: "steps", id: "place", field: "minutes", overYours: true });
+    const taken = withProposal(mine, later, {
+      list: "steps",
+      id: "place",
+      field: "minutes",
+      overYours: true,
+    });
     expect(stepOf(taken, "place").minutes).toBe(40);
     expect(differences(taken, later).fields).toEqual([]);
     const kept = keptAsIs(mine, later, { list: "steps", id: "place", field: "minutes" });
@@ -58,15 +79,30 @@ describe("three ways", () => {
   });
 
   it("what was set back to what was proposed is not the host's any more", () => {
-    const there = changed(changed(base, "place", { minutes: 33 }), "place", { minutes: stepOf(base, "place").minutes });
+    const there = changed(changed(base, "place", { minutes: 33 }), "place", {
+      minutes: stepOf(base, "place").minutes,
+    });
     expect(there.proposed).toEqual(base.proposed);
   });
 
   it("a step that the host took out stays out; one they put in stays where it is", () => {
     const out = noted(base, { ...base, steps: base.steps.filter(({ id }) => id !== "tidy") });
-    const own: Step = { id: "tea", title: "Tea", minutes: 10, who: "together", say: "", show: "", check: "", care: "", doIt: "Tea." };
+    const own: Step = {
+      id: "tea",
+      title: "Tea",
+      minutes: 10,
+      who: "together",
+      say: "",
+      show: "",
+      check: "",
+      care: "",
+      doIt: "Tea.",
+    };
     const at = out.steps.findIndex(({ id }) => id === "coat-2");
-    const mine = noted(out, { ...out, steps: [...out.steps.slice(0, at), own, ...out.steps.slice(at)] });
+    const mine = noted(out, {
+      ...out,
+      steps: [...out.steps.slice(0, at), own, ...out.steps.slice(at)],
+    });
     const again = withProposal(mine, longer(now, "clean", 9));
     const ids = again.steps.map(({ id }) => id);
     expect(ids).not.toContain("tidy");
@@ -85,10 +121,17 @@ describe("three ways", () => {
   });
 
   it("prices, packs and what is at hand are never the proposal's", () => {
-    const priced = noted(base, { ...base, supplies: base.supplies.map((line) => ({ ...line, have: 3, pack: { size: 12, price: 480 } })) });
+    const priced = noted(base, {
+      ...base,
+      supplies: base.supplies.map((line) => ({ ...line, have: 3, pack: { size: 12, price: 480 } })),
+    });
     expect(priced.proposed).toEqual(base.proposed);
     expect(differences(priced, now)).toEqual({ fields: [], rows: [] });
-    expect(withProposal(priced, now).supplies.every(({ have, pack }) => have === 3 && pack.price === 480)).toBe(true);
+    expect(
+      withProposal(priced, now).supplies.every(
+        ({ have, pack }) => have === 3 && pack.price === 480,
+      ),
+    ).toBe(true);
   });
 
   it("a class that never took a proposal is never told of one", () => {
@@ -98,33 +141,57 @@ describe("three ways", () => {
 
   it("whatever a host changes: it stays through any later proposal, the document reads, and merging twice is merging once", () => {
     const ids = base.steps.map(({ id }) => id);
-    const edit = fc.record({ id: fc.constantFrom(...ids), what: fc.constantFrom("minutes", "say", "out"), minutes: fc.integer({ min: 1, max: 90 }) });
-    const move = fc.record({ id: fc.constantFrom(...ids), minutes: fc.integer({ min: 1, max: 90 }) });
+    const edit = fc.record({
+      id: fc.constantFrom(...ids),
+      what: fc.constantFrom("minutes", "say", "out"),
+      minutes: fc.integer({ min: 1, max: 90 }),
+    });
+    const move = fc.record({
+      id: fc.constantFrom(...ids),
+      minutes: fc.integer({ min: 1, max: 90 }),
+    });
     fc.assert(
-      fc.property(fc.array(edit, { maxLength: 8 }), fc.array(move, { maxLength: 8 }), fc.constantFrom("damp", "dry"), (edits, moves, peel) => {
-        let mine = base;
-        for (const { id, what, minutes } of edits) {
-          if (what === "out")
-            mine = noted(mine, {
-              ...mine,
-              steps: mine.steps
-                .filter((step) => step.id !== id)
-                .map((step) => ({ ...step, after: step.after?.filter((row) => row.step !== id) ?? [] }))
-                .map(({ after, ...step }) => (after.length > 0 ? { ...step, after } : step)),
-            });
-          else if (mine.steps.some((step) => step.id === id)) mine = changed(mine, id, what === "minutes" ? { minutes } : { say: `Mine ${minutes}` });
-        }
-        const later = moves.reduce((proposal, { id, minutes }) => longer(proposal, id, minutes), propose({ ...mine, schools: { peel } }));
-        const next = withProposal(mine, later);
-        classDocumentSchema.parse(next);
-        for (const { id, was } of mine.proposed?.steps ?? []) {
-          const own = mine.steps.find((step) => step.id === id);
-          const there = next.steps.find((step) => step.id === id);
-          if (!own) expect(there).toBeUndefined();
-          for (const field of Object.keys(was ?? {}) as (keyof Step)[]) if (own && field !== "after") expect(there?.[field]).toEqual(own[field]);
-        }
-        expect(withProposal(next, later)).toEqual(next);
-      }),
+      fc.property(
+        fc.array(edit, { maxLength: 8 }),
+        fc.array(move, { maxLength: 8 }),
+        fc.constantFrom("damp", "dry"),
+        (edits, moves, peel) => {
+          let mine = base;
+          for (const { id, what, minutes } of edits) {
+            if (what === "out")
+              mine = noted(mine, {
+                ...mine,
+                steps: mine.steps
+                  .filter((step) => step.id !== id)
+                  .map((step) => ({
+                    ...step,
+                    after: step.after?.filter((row) => row.step !== id) ?? [],
+                  }))
+                  .map(({ after, ...step }) => (after.length > 0 ? { ...step, after } : step)),
+              });
+            else if (mine.steps.some((step) => step.id === id))
+              mine = changed(
+                mine,
+                id,
+                what === "minutes" ? { minutes } : { say: `Mine ${minutes}` },
+              );
+          }
+          const later = moves.reduce(
+            (proposal, { id, minutes }) => longer(proposal, id, minutes),
+            propose({ ...mine, schools: { peel } }),
+          );
+          const next = withProposal(mine, later);
+          classDocumentSchema.parse(next);
+          for (const { id, was } of mine.proposed?.steps ?? []) {
+            const own = mine.steps.find((step) => step.id === id);
+            const there = next.steps.find((step) => step.id === id);
+            if (!own) expect(there).toBeUndefined();
+            for (const field of Object.keys(was ?? {}) as (keyof Step)[])
+              if (own && field !== "after") expect(there?.[field]).toEqual(own[field]);
+          }
+          expect(withProposal(next, later)).toEqual(next);
+        },
+      ),
       { seed: 1010, numRuns: 60 },
     );
   });

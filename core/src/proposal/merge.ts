@@ -18,12 +18,28 @@ type Row = Readonly<Record<string, unknown>> & { readonly id: string };
 
 /** What a proposal speaks of; prices, packs and stock are the host's alone. */
 const FIELDS: Readonly<Record<List, readonly string[]>> = {
-  steps: ["title", "minutes", "half", "who", "tool", "after", "say", "show", "check", "care", "slip", "doIt", "thing", "like"],
+  steps: [
+    "title",
+    "minutes",
+    "half",
+    "who",
+    "tool",
+    "after",
+    "say",
+    "show",
+    "check",
+    "care",
+    "slip",
+    "doIt",
+    "thing",
+    "like",
+  ],
   supplies: ["name", "per", "amount", "seats", "unit", "uses", "substitute", "spares", "thing"],
   preparation: ["title", "minutes", "after", "waitMinutes", "atOnce", "say", "care", "thing"],
 };
 
-const isSame = (a: unknown, b: unknown): boolean => (a ?? null) === (b ?? null) || JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
+const isSame = (a: unknown, b: unknown): boolean =>
+  (a ?? null) === (b ?? null) || JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
 const sorted = (value: unknown): unknown => {
   if (Array.isArray(value)) return value.map(sorted);
   if (typeof value !== "object" || value === null) return value ?? null;
@@ -36,7 +52,11 @@ const sorted = (value: unknown): unknown => {
 };
 
 /** The lists of a proposal as a class would keep them, without their reasons. */
-export function listsOf({ steps, materials, preparation }: Pick<Proposal, "steps" | "materials" | "preparation">): Readonly<Record<List, readonly Row[]>> {
+export function listsOf({
+  steps,
+  materials,
+  preparation,
+}: Pick<Proposal, "steps" | "materials" | "preparation">): Readonly<Record<List, readonly Row[]>> {
   const bare = (rows: readonly object[]): Row[] => rows.map((row) => kept(row) as Row);
   return { steps: bare(steps), supplies: bare(materials), preparation: bare(preparation) };
 }
@@ -71,7 +91,10 @@ type Taken = Proposed["steps"][number];
 const titleOf = (row: Row): string => String(row.title ?? row.name ?? row.id);
 
 /** Where the class stands otherwise than is proposed now; nothing of a class that never took a proposal. */
-export function differences(document: Pick<ClassDocument, List | "proposed">, proposal: Pick<Proposal, "steps" | "materials" | "preparation">): Differences {
+export function differences(
+  document: Pick<ClassDocument, List | "proposed">,
+  proposal: Pick<Proposal, "steps" | "materials" | "preparation">,
+): Differences {
   if (!document.proposed) return { fields: [], rows: [] };
   const now = listsOf(proposal);
   const fields: FieldMoved[] = [];
@@ -88,7 +111,16 @@ export function differences(document: Pick<ClassDocument, List | "proposed">, pr
       for (const field of FIELDS[list]) {
         if (isSame(own[field], row[field])) continue;
         const yours = base.was !== undefined && Object.hasOwn(base.was, field);
-        fields.push({ list, id: row.id, title: titleOf(own), field, here: own[field], was: yours ? base.was?.[field] : own[field], now: row[field], yours });
+        fields.push({
+          list,
+          id: row.id,
+          title: titleOf(own),
+          field,
+          here: own[field],
+          was: yours ? base.was?.[field] : own[field],
+          now: row[field],
+          yours,
+        });
       }
     }
     for (const { id } of document.proposed[list]) {
@@ -117,7 +149,11 @@ export interface Choice {
  * Takes what is proposed now where the host has not said otherwise; by `overYours` also where they have. What they added stays, what they
  * took out stays out.
  */
-export function withProposal(document: ClassDocument, proposal: Pick<Proposal, "steps" | "materials" | "preparation" | "tools">, choice: Choice = {}): ClassDocument {
+export function withProposal(
+  document: ClassDocument,
+  proposal: Pick<Proposal, "steps" | "materials" | "preparation" | "tools">,
+  choice: Choice = {},
+): ClassDocument {
   const now = listsOf(proposal);
   const before = document.proposed ?? NOTHING_TAKEN;
   const merged = Object.fromEntries(
@@ -128,7 +164,9 @@ export function withProposal(document: ClassDocument, proposal: Pick<Proposal, "
         : mergedList(list, document[list] as readonly Row[], before[list], now[list], choice),
     ]),
   ) as Record<List, { rows: readonly Row[]; taken: Taken[] }>;
-  const steps = soundLikes(soundOrder(merged.steps.rows as unknown as ClassDocument["steps"]).slice(0, MOST_STEPS));
+  const steps = soundLikes(
+    soundOrder(merged.steps.rows as unknown as ClassDocument["steps"]).slice(0, MOST_STEPS),
+  );
   const known = new Set(document.tools.map(({ id }) => id));
   const needed = new Set(steps.flatMap(({ tool }) => tool ?? []));
   return {
@@ -136,12 +174,27 @@ export function withProposal(document: ClassDocument, proposal: Pick<Proposal, "
     steps,
     supplies: merged.supplies.rows as unknown as ClassDocument["supplies"],
     preparation: soundTasks(merged.preparation.rows as unknown as ClassDocument["preparation"]),
-    tools: [...document.tools, ...proposal.tools.filter(({ id }) => !known.has(id) && (needed.has(id) || before.steps.length === 0))],
-    proposed: { steps: merged.steps.taken, supplies: merged.supplies.taken, preparation: merged.preparation.taken },
+    tools: [
+      ...document.tools,
+      ...proposal.tools.filter(
+        ({ id }) => !known.has(id) && (needed.has(id) || before.steps.length === 0),
+      ),
+    ],
+    proposed: {
+      steps: merged.steps.taken,
+      supplies: merged.supplies.taken,
+      preparation: merged.preparation.taken,
+    },
   };
 }
 
-function mergedList(list: List, here: readonly Row[], taken: readonly Taken[], now: readonly Row[], { id: only, field: onlyField, overYours }: Choice): { rows: Row[]; taken: Taken[] } {
+function mergedList(
+  list: List,
+  here: readonly Row[],
+  taken: readonly Taken[],
+  now: readonly Row[],
+  { id: only, field: onlyField, overYours }: Choice,
+): { rows: Row[]; taken: Taken[] } {
   const base = new Map(taken.map((row) => [row.id, row]));
   const proposed = new Map(now.map((row) => [row.id, row]));
   const isMeant = (id: string) => only === undefined || only === id;
@@ -156,7 +209,10 @@ function mergedList(list: List, here: readonly Row[], taken: readonly Taken[], n
       if (was.was && Object.keys(was.was).length > 0 && !overYours) rows.push(row);
       else nextTaken.delete(row.id);
     } else {
-      const put = mergedRow(list, row, was, next, { field: onlyField, overYours: overYours ?? false });
+      const put = mergedRow(list, row, was, next, {
+        field: onlyField,
+        overYours: overYours ?? false,
+      });
       rows.push(put.row);
       nextTaken.set(row.id, put.taken);
     }
@@ -197,7 +253,13 @@ function inOrderOf(now: readonly Row[], rows: readonly Row[]): Row[] {
   return ordered;
 }
 
-function mergedRow(list: List, row: Row, taken: Taken, next: Row, { field: only, overYours }: { field: string | undefined; overYours: boolean }): { row: Row; taken: Taken } {
+function mergedRow(
+  list: List,
+  row: Row,
+  taken: Taken,
+  next: Row,
+  { field: only, overYours }: { field: string | undefined; overYours: boolean },
+): { row: Row; taken: Taken } {
   const put: Record<string, unknown> = { ...row };
   const was: Record<string, unknown> = { ...taken.was };
   for (const field of FIELDS[list]) {
@@ -208,25 +270,50 @@ function mergedRow(list: List, row: Row, taken: Taken, next: Row, { field: only,
     if (next[field] === undefined) delete put[field];
     else put[field] = next[field];
   }
-  return { row: put as Row, taken: Object.keys(was).length > 0 ? { id: row.id, was } : { id: row.id } };
+  return {
+    row: put as Row,
+    taken: Object.keys(was).length > 0 ? { id: row.id, was } : { id: row.id },
+  };
 }
 
 /** The host keeps what stands there: it is theirs from now on, over what is proposed now. */
-export function keptAsIs(document: ClassDocument, proposal: Pick<Proposal, "steps" | "materials" | "preparation">, { list, id, field }: Choice): ClassDocument {
+export function keptAsIs(
+  document: ClassDocument,
+  proposal: Pick<Proposal, "steps" | "materials" | "preparation">,
+  { list, id, field }: Choice,
+): ClassDocument {
   const open = differences(document, proposal);
   const before = document.proposed ?? NOTHING_TAKEN;
   const proposed = Object.fromEntries(
     LISTS.map((one) => {
       if (list !== undefined && list !== one) return [one, before[one]];
-      const isMeant = (row: { readonly id: string; readonly field?: string }) => (id === undefined || row.id === id) && (field === undefined || row.field === field);
+      const isMeant = (row: { readonly id: string; readonly field?: string }) =>
+        (id === undefined || row.id === id) && (field === undefined || row.field === field);
       const rows = before[one].flatMap((taken): Taken[] => {
         // What is no longer proposed is the host's own now.
-        if (open.rows.some((row) => row.list === one && row.what === "gone" && row.id === taken.id && isMeant(row))) return [];
-        const own = open.fields.filter((row) => row.list === one && row.id === taken.id && isMeant(row));
+        if (
+          open.rows.some(
+            (row) => row.list === one && row.what === "gone" && row.id === taken.id && isMeant(row),
+          )
+        )
+          return [];
+        const own = open.fields.filter(
+          (row) => row.list === one && row.id === taken.id && isMeant(row),
+        );
         if (own.length === 0) return [taken];
-        return [{ id: taken.id, was: { ...taken.was, ...Object.fromEntries(own.map((row) => [row.field, row.now ?? null])) } }];
+        return [
+          {
+            id: taken.id,
+            was: {
+              ...taken.was,
+              ...Object.fromEntries(own.map((row) => [row.field, row.now ?? null])),
+            },
+          },
+        ];
       });
-      const refused = open.rows.filter((row) => row.list === one && row.what === "new" && isMeant(row)).map((row): Taken => ({ id: row.id }));
+      const refused = open.rows
+        .filter((row) => row.list === one && row.what === "new" && isMeant(row))
+        .map((row): Taken => ({ id: row.id }));
       return [one, [...rows, ...refused]];
     }),
   ) as unknown as Proposed;
@@ -241,11 +328,21 @@ export function noted(before: ClassDocument, after: ClassDocument): ClassDocumen
   if (!isSame(after.proposed, before.proposed)) return after;
   // Other figures bring other minutes with them: they are proposed, not the host's.
   if (!isSame(after.figures, before.figures)) return after;
-  const proposed = Object.fromEntries(LISTS.map((list) => [list, notedList(list, before[list] as readonly Row[], after[list] as readonly Row[], taken[list])])) as unknown as Proposed;
+  const proposed = Object.fromEntries(
+    LISTS.map((list) => [
+      list,
+      notedList(list, before[list] as readonly Row[], after[list] as readonly Row[], taken[list]),
+    ]),
+  ) as unknown as Proposed;
   return { ...after, proposed };
 }
 
-function notedList(list: List, before: readonly Row[], after: readonly Row[], taken: readonly Taken[]): Taken[] {
+function notedList(
+  list: List,
+  before: readonly Row[],
+  after: readonly Row[],
+  taken: readonly Taken[],
+): Taken[] {
   const old = new Map(before.map((row) => [row.id, row]));
   const next = new Map(after.map((row) => [row.id, row]));
   return taken.map((row) => {

@@ -21,13 +21,26 @@ export interface Span {
 
 const whole = (minutes: number): number => Math.max(1, Math.ceil(minutes - 1e-9));
 
-export function span(practised: number, kind: keyof typeof BEGINNERS, { practised: skilled }: Pick<Situation, "practised">, slowPractised = practised): Span {
+export function span(
+  practised: number,
+  kind: keyof typeof BEGINNERS,
+  { practised: skilled }: Pick<Situation, "practised">,
+  slowPractised = practised,
+): Span {
   const factor = skilled ? 1 : BEGINNERS[kind];
-  return { half: whole(practised * factor), slow: whole(slowPractised * factor * (skilled ? 1 : SLOW_QUARTER)), practised };
+  return {
+    half: whole(practised * factor),
+    slow: whole(slowPractised * factor * (skilled ? 1 : SLOW_QUARTER)),
+    practised,
+  };
 }
 
 /** What the host does alone, or what a clock decides: nobody is slower at it. */
-export const fixed = (minutes: number): Span => ({ half: whole(minutes), slow: whole(minutes), practised: minutes });
+export const fixed = (minutes: number): Span => ({
+  half: whole(minutes),
+  slow: whole(minutes),
+  practised: minutes,
+});
 
 const perDm2 = (width: number, height: number): number => (width * height) / 10_000;
 
@@ -39,9 +52,14 @@ export const MINUTES = {
   /** Compared with the card, a second a piece. */
   look: ({ facts }: Situation) => 0.7 + (facts.pieces + facts.insides) / 60,
   /** Laid and rubbed front, back, front. */
-  tape: ({ facts }: Situation) => 1 + 0.5 * perDm2(facts.width, facts.height) + 0.1 * Math.ceil(facts.small / 4),
+  tape: ({ facts }: Situation) =>
+    1 + 0.5 * perDm2(facts.width, facts.height) + 0.1 * Math.ceil(facts.small / 4),
   /** Levelled, pressed, smoothed; a wall and a long piece take longer. */
-  place: ({ facts, blank }: Situation, isWall: boolean) => 1.5 + (isWall ? 1 : 0) + Math.max(facts.width, facts.height) / 200 + (blank.material === "balloon" ? 1 : 0),
+  place: ({ facts, blank }: Situation, isWall: boolean) =>
+    1.5 +
+    (isWall ? 1 : 0) +
+    Math.max(facts.width, facts.height) / 200 +
+    (blank.material === "balloon" ? 1 : 0),
   peel: ({ facts }: Situation) => 0.7 + 0.3 * perDm2(facts.width, facts.height),
   /** A nail along every edge: some 40 mm a second over letters of so many pieces. */
   press: ({ facts }: Situation) => 1 + 0.12 * (facts.pieces + facts.insides),

@@ -4,7 +4,11 @@ import { freeStepId } from "../scheduling/reorder.ts";
 import { MOST_STEPS, type Step, stepSchema } from "../scheduling/step.ts";
 
 /** The steps with a break of so many minutes behind one of them; as they were where a class has no room for another. */
-export function pausedAfter({ steps }: Pick<ClassDocument, "steps">, after: string, minutes: number): Step[] {
+export function pausedAfter(
+  { steps }: Pick<ClassDocument, "steps">,
+  after: string,
+  minutes: number,
+): Step[] {
   const at = steps.findIndex(({ id }) => id === after);
   if (at < 0 || steps.length >= MOST_STEPS) return [...steps];
   const pause = stepSchema.parse({
@@ -17,6 +21,11 @@ export function pausedAfter({ steps }: Pick<ClassDocument, "steps">, after: stri
   });
   // Whoever follows without saying what would wait for the break: it follows what it followed.
   const [next, ...rest] = steps.slice(at + 1);
-  const tied = next && next.after === undefined ? [{ ...next, after: [{ step: after, wait: 0 }] }] : next ? [next] : [];
+  const tied =
+    next && next.after === undefined
+      ? [{ ...next, after: [{ step: after, wait: 0 }] }]
+      : next
+        ? [next]
+        : [];
   return [...steps.slice(0, at + 1), pause, ...tied, ...rest];
 }

@@ -36,7 +36,10 @@ export interface ProposeWays {
   readonly facts?: ReadonlyMap<string, Facts>;
 }
 
-export function propose(document: ClassDocument, { schools, share = SECOND_SHARE, facts = new Map() }: ProposeWays = {}): Proposal {
+export function propose(
+  document: ClassDocument,
+  { schools, share = SECOND_SHARE, facts = new Map() }: ProposeWays = {},
+): Proposal {
   const own = schoolsOf(document, schools);
   const situations = document.things.map(({ id }) => situationOf(document, id, own, facts.get(id)));
   const ways = { schools: own, share, document, facts };
@@ -51,7 +54,11 @@ export function propose(document: ClassDocument, { schools, share = SECOND_SHARE
     preparation,
     placing: situations.flatMap((s) => placingOf(s).map((row) => ({ thing: s.thing.id, ...row }))),
     care: situations.map((s) => ({ thing: s.thing.id, ...careOf(s) })),
-    cautions: cautionsOf({ ...document, tools: [...tools], supplies: materials }, steps, preparation),
+    cautions: cautionsOf(
+      { ...document, tools: [...tools], supplies: materials },
+      steps,
+      preparation,
+    ),
   };
 }
 
@@ -90,6 +97,12 @@ function tasksOfSet(situations: readonly Situation[]): ProposedTask[] {
       // Cut off, two long names could be one: the place in the set tells them apart.
       return named.length <= LONGEST_ID ? named : `${id}-${i + 1}`;
     };
-    return own.map((task) => ({ ...task, id: nameOf(task.id), after: task.after.map(nameOf), thing: s.thing.id, title: `${task.title}: ${s.thing.title}`.slice(0, LONGEST_TITLE) }));
+    return own.map((task) => ({
+      ...task,
+      id: nameOf(task.id),
+      after: task.after.map(nameOf),
+      thing: s.thing.id,
+      title: `${task.title}: ${s.thing.title}`.slice(0, LONGEST_TITLE),
+    }));
   });
 }

@@ -37,15 +37,29 @@ export interface Situation {
 }
 
 /** The studio's ways with those of the class over them. */
-export const schoolsOf = (document: Pick<ClassDocument, "schools">, studio: Schools = schoolsSchema.parse({})): Schools =>
-  schoolsSchema.parse({ ...studio, ...Object.fromEntries(Object.entries(document.schools ?? {}).filter(([, way]) => way !== undefined)) });
+export const schoolsOf = (
+  document: Pick<ClassDocument, "schools">,
+  studio: Schools = schoolsSchema.parse({}),
+): Schools =>
+  schoolsSchema.parse({
+    ...studio,
+    ...Object.fromEntries(
+      Object.entries(document.schools ?? {}).filter(([, way]) => way !== undefined),
+    ),
+  });
 
 /** @param facts what is known of the lettered thing; guessed from the face when left out */
-export function situationOf(document: ClassDocument, id: string, schools: Schools, facts?: Facts): Situation {
+export function situationOf(
+  document: ClassDocument,
+  id: string,
+  schools: Schools,
+  facts?: Facts,
+): Situation {
   const view = thingDocument(document, id);
   const { thing, blank, technique, use } = view;
   const films = filmsOf(thing, document.vinyls);
-  const twoSided = thing.sideOf !== undefined || document.things.some(({ sideOf }) => sideOf === id);
+  const twoSided =
+    thing.sideOf !== undefined || document.things.some(({ sideOf }) => sideOf === id);
   const ground = groundOf(blank, technique, twoSided, schools.rawWood === "seal");
   return {
     thing,

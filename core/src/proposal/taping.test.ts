@@ -6,13 +6,28 @@ import { tapingWays } from "./taping.ts";
 const usual = schoolsSchema.parse({});
 const tins = demoClass("seed-tins");
 // Clean glass bears any tape: only the film decides.
-const onGlass = { ...tins, things: tins.things.map((thing) => ({ ...thing, blank: { ...thing.blank, material: "glass" as const } })) };
-const glitter = { ...onGlass, vinyls: tins.vinyls.map((vinyl, i) => (i === 0 ? vinyl : { ...vinyl, family: "glitter" as const })) };
+const onGlass = {
+  ...tins,
+  things: tins.things.map((thing) => ({
+    ...thing,
+    blank: { ...thing.blank, material: "glass" as const },
+  })),
+};
+const glitter = {
+  ...onGlass,
+  vinyls: tins.vinyls.map((vinyl, i) =>
+    i === 0 ? vinyl : { ...vinyl, family: "glitter" as const },
+  ),
+};
 
 describe("tape laid beforehand", () => {
   it("layers gathered on one tape are one piece, single ones a piece each", () => {
-    expect(tapingWays(tins, usual, new Map()).map(({ vinyls }) => vinyls.length)).toEqual([tins.vinyls.length]);
-    expect(tapingWays(tins, { ...usual, layers: "single" }, new Map())).toHaveLength(tins.vinyls.length);
+    expect(tapingWays(tins, usual, new Map()).map(({ vinyls }) => vinyls.length)).toEqual([
+      tins.vinyls.length,
+    ]);
+    expect(tapingWays(tins, { ...usual, layers: "single" }, new Map())).toHaveLength(
+      tins.vinyls.length,
+    );
   });
 
   it("glitter lies apart on strong tape, with the reason; the rest keeps its own", () => {
@@ -31,7 +46,10 @@ describe("tape laid beforehand", () => {
       expect(pieces).toBeGreaterThan(0);
       expect(rollMm).toBeGreaterThan(0);
     }
-    const ironOn = { ...tins, things: tins.things.map((thing) => ({ ...thing, technique: "ironOnStencil" as const })) };
+    const ironOn = {
+      ...tins,
+      things: tins.things.map((thing) => ({ ...thing, technique: "ironOnStencil" as const })),
+    };
     expect(tapingWays(ironOn, usual, new Map())).toEqual([]);
   });
 });

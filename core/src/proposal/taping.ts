@@ -25,10 +25,19 @@ export interface TapingWay {
 }
 
 /** In the order of the things and of their transfers; nothing for what brings its own liner. */
-export function tapingWays(document: ClassDocument, schools: Schools, facts: ReadonlyMap<string, Facts>): TapingWay[] {
+export function tapingWays(
+  document: ClassDocument,
+  schools: Schools,
+  facts: ReadonlyMap<string, Facts>,
+): TapingWay[] {
   return document.things.flatMap((thing) => {
     if (!needsTape(thing.technique)) return [];
-    const situation = situationOf(document, thing.id, schoolsOf(document, schools), facts.get(thing.id));
+    const situation = situationOf(
+      document,
+      thing.id,
+      schoolsOf(document, schools),
+      facts.get(thing.id),
+    );
     const transfers = transfersOf(situation);
     const { width, height, pieces, rollMm } = situation.facts.tape;
     return transfers.flatMap((transfer): TapingWay[] => {

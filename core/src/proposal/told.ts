@@ -3,7 +3,10 @@ import type { Step } from "../scheduling/step.ts";
 import type { Span } from "./minutes.ts";
 import type { Situation } from "./situation.ts";
 
-export interface Told extends Partial<Pick<Step, "who" | "tool" | "after" | "say" | "show" | "check" | "care" | "slip">> {
+export interface Told
+  extends Partial<
+    Pick<Step, "who" | "tool" | "after" | "say" | "show" | "check" | "care" | "slip">
+  > {
   readonly id: string;
   readonly title: string;
   readonly minutes: Span;
@@ -19,9 +22,24 @@ export interface ProposedStep extends Step {
 }
 
 const LONGEST = 600;
-const cut = (words: string | undefined): string => (words ?? "").replace(/\s+/gu, " ").trim().slice(0, LONGEST);
+const cut = (words: string | undefined): string =>
+  (words ?? "").replace(/\s+/gu, " ").trim().slice(0, LONGEST);
 
-export function asStep({ id, title, minutes, who = "together", tool, after, say, show, check, care, slip, doIt, because }: Told): ProposedStep {
+export function asStep({
+  id,
+  title,
+  minutes,
+  who = "together",
+  tool,
+  after,
+  say,
+  show,
+  check,
+  care,
+  slip,
+  doIt,
+  because,
+}: Told): ProposedStep {
   return {
     id,
     title,
@@ -43,11 +61,16 @@ export function asStep({ id, title, minutes, who = "together", tool, after, say,
 
 /** A row of a proposal as a class keeps it. */
 export function kept<T extends object>(row: T): T {
-  const { because: _, practisedMinutes: __, ...rest } = row as T & { because?: string; practisedMinutes?: number };
+  const {
+    because: _,
+    practisedMinutes: __,
+    ...rest
+  } = row as T & { because?: string; practisedMinutes?: number };
   return rest as unknown as T;
 }
 
 export type Telling = (s: Situation) => readonly Told[];
 
 /** Sentences, those that are not true of this piece left out. */
-export const words = (...parts: readonly (string | false | null | undefined)[]): string => parts.filter(Boolean).join(" ");
+export const words = (...parts: readonly (string | false | null | undefined)[]): string =>
+  parts.filter(Boolean).join(" ");

@@ -6,10 +6,23 @@ import { testFonts } from "../testing/fonts.ts";
 import { type Answer, classOf, type Question, questionSchema, reckon } from "./reckon.ts";
 
 const schools = schoolsSchema.parse({});
-const given = { schools, prices: pricesSchema.parse({}), cutter: (CUTTER_PROFILES[0] as (typeof CUTTER_PROFILES)[number]).cutter, goods: [] };
-const ask = (more: Partial<Question> = {}, goods: Parameters<typeof classOf>[1]["goods"] = []): Answer => {
+const given = {
+  schools,
+  prices: pricesSchema.parse({}),
+  cutter: (CUTTER_PROFILES[0] as (typeof CUTTER_PROFILES)[number]).cutter,
+  goods: [],
+};
+const ask = (
+  more: Partial<Question> = {},
+  goods: Parameters<typeof classOf>[1]["goods"] = [],
+): Answer => {
   const question = questionSchema.parse({
-    blank: { name: "Board", material: "sealedWood", colour: "#D9C29A", shape: { kind: "flat", width: 200, height: 100 } },
+    blank: {
+      name: "Board",
+      material: "sealedWood",
+      colour: "#D9C29A",
+      shape: { kind: "flat", width: 200, height: 100 },
+    },
     technique: "decal",
     family: "permanentGloss",
     words: ["Ned", "Henriette"],
@@ -45,19 +58,49 @@ describe("the reckoner", () => {
         name: "Pot",
         material: "stone",
         colour: "#B5653C",
-        shape: { kind: "taperedCup", topDiameter: 140, bottomDiameter: 100, height: 120, rimClearance: 25, footClearance: 10, wrapAngle: 120, warp: true },
+        shape: {
+          kind: "taperedCup",
+          topDiameter: 140,
+          bottomDiameter: 100,
+          height: 120,
+          rimClearance: 25,
+          footClearance: 10,
+          wrapAngle: 120,
+          warp: true,
+        },
       },
     });
     const slant = Math.hypot(120, 20);
     const rim = (slant * 70) / 20;
     const baseline = rim - (slant * (25 + (120 - 25 - 10) / 2)) / 120;
-    expect(answer.endRise).toBeCloseTo(baseline * (1 - Math.cos(answer.design.width / (2 * baseline))), 0);
+    expect(answer.endRise).toBeCloseTo(
+      baseline * (1 - Math.cos(answer.design.width / (2 * baseline))),
+      0,
+    );
     expect(answer.endRise).toBeGreaterThan(0);
   });
 
   it("a bulge tells the largest piece that lies down; paint is told in coats and millilitres", () => {
-    expect(ask({ blank: { name: "Ball", material: "paintedMetal", colour: "#FFFFFF", shape: { kind: "ball", diameter: 90, wrapAngle: 90 } } }).largestPatch).toBeGreaterThan(2);
-    const mask = ask({ technique: "mask", family: "stencil", blank: { name: "Sign", material: "rawWood", colour: "#FFFFFF", shape: { kind: "flat", width: 300, height: 200 } } });
+    expect(
+      ask({
+        blank: {
+          name: "Ball",
+          material: "paintedMetal",
+          colour: "#FFFFFF",
+          shape: { kind: "ball", diameter: 90, wrapAngle: 90 },
+        },
+      }).largestPatch,
+    ).toBeGreaterThan(2);
+    const mask = ask({
+      technique: "mask",
+      family: "stencil",
+      blank: {
+        name: "Sign",
+        material: "rawWood",
+        colour: "#FFFFFF",
+        shape: { kind: "flat", width: 300, height: 200 },
+      },
+    });
     expect(mask.preparation.filter(({ title }) => /coat/iu.test(title)).length).toBeGreaterThan(1);
     expect(mask.materials.filter(({ unit }) => unit === "ml").length).toBeGreaterThan(0);
   });
@@ -66,12 +109,27 @@ describe("the reckoner", () => {
     const bare = ask();
     expect(bare.cost.materials).toBe(0);
     expect(bare.cost.missing.length).toBe(bare.materials.length + 1);
-    const priced = ask({}, [{ name: bare.materials[0]?.name ?? "", unit: bare.materials[0]?.unit ?? "", offers: [{ id: "a", shop: "", size: 1, price: 250 }] }]);
+    const priced = ask({}, [
+      {
+        name: bare.materials[0]?.name ?? "",
+        unit: bare.materials[0]?.unit ?? "",
+        offers: [{ id: "a", shop: "", size: 1, price: 250 }],
+      },
+    ]);
     expect(priced.cost.materials).toBeGreaterThan(0);
     expect(priced.cost.missing).not.toContain(bare.materials[0]?.name);
   });
 
   it("a blank without a face says so", () => {
-    expect(() => ask({ blank: { name: "Chip", material: "glass", colour: "#FFFFFF", shape: { kind: "flat", width: 4, height: 4 } } })).toThrow(RangeError);
+    expect(() =>
+      ask({
+        blank: {
+          name: "Chip",
+          material: "glass",
+          colour: "#FFFFFF",
+          shape: { kind: "flat", width: 4, height: 4 },
+        },
+      }),
+    ).toThrow(RangeError);
   });
 });

@@ -19,10 +19,19 @@ import { VINYL_FAMILIES, vinylColour, vinylSchema } from "../weeding/vinyl.ts";
 export const MOST_NAMES = 300;
 
 export const questionSchema = z.strictObject({
-  blank: z.strictObject({ name: z.string().trim().min(1, "Say what it is, such as mug or board.").max(120), material: z.enum(MATERIALS), colour: vinylColour, shape: blankShapeSchema }),
+  blank: z.strictObject({
+    name: z.string().trim().min(1, "Say what it is, such as mug or board.").max(120),
+    material: z.enum(MATERIALS),
+    colour: vinylColour,
+    shape: blankShapeSchema,
+  }),
   technique: z.enum(TECHNIQUES),
   family: z.enum(VINYL_FAMILIES),
-  words: z.array(z.string().trim().min(1).max(60)).min(1, "Give one name or word at least.").max(40).describe("names that are to go on it; each comes as often as the others"),
+  words: z
+    .array(z.string().trim().min(1).max(60))
+    .min(1, "Give one name or word at least.")
+    .max(40)
+    .describe("names that are to go on it; each comes as often as the others"),
   names: z.number().int().min(1).max(MOST_NAMES),
 });
 export type Question = z.infer<typeof questionSchema>;
@@ -31,17 +40,38 @@ export interface Answer {
   /** Of what may carry the design, and what is left free of it all round. */
   readonly face: { readonly width: number; readonly height: number; readonly margin: number };
   /** Of the words, all at one size: the widest decides. */
-  readonly design: { readonly width: number; readonly height: number; readonly letterHeight: number; readonly widest: string };
-  readonly film: { readonly cm2PerName: number; readonly loads: number; readonly sheets: number; readonly width: number; readonly height: number; readonly weedMinutes: number };
+  readonly design: {
+    readonly width: number;
+    readonly height: number;
+    readonly letterHeight: number;
+    readonly widest: string;
+  };
+  readonly film: {
+    readonly cm2PerName: number;
+    readonly loads: number;
+    readonly sheets: number;
+    readonly width: number;
+    readonly height: number;
+    readonly weedMinutes: number;
+  };
   /** Materials with their amounts for all names, as the list of a class would have them. */
-  readonly materials: readonly { readonly name: string; readonly unit: string; readonly perSeat: number; readonly need: number }[];
+  readonly materials: readonly {
+    readonly name: string;
+    readonly unit: string;
+    readonly perSeat: number;
+    readonly need: number;
+  }[];
   readonly preparation: readonly Pick<Task, "title" | "minutes" | "waitMinutes">[];
   readonly classMinutes: number;
   /** Of a taper: how far the ends would run off level when it is cut straight, mm. */
   readonly endRise: number | null;
   /** Of a bulge: the radius beyond which a piece creases, mm. */
   readonly largestPatch: number | null;
-  readonly cost: { readonly materials: number; readonly currency: string; readonly missing: readonly string[] };
+  readonly cost: {
+    readonly materials: number;
+    readonly currency: string;
+    readonly missing: readonly string[];
+  };
   readonly stops: number;
 }
 
@@ -53,8 +83,17 @@ export interface Given {
 }
 
 /** The class that the question is, with as many seats as names. */
-export function classOf({ blank, technique, family, words, names }: Question, { schools, prices, cutter, goods }: Given): ClassDocument {
-  const film = vinylSchema.parse({ id: "film", name: "Film", family, colour: "#1F4E79", stock: { kind: "sheet", width: 304.8, height: 304.8 } });
+export function classOf(
+  { blank, technique, family, words, names }: Question,
+  { schools, prices, cutter, goods }: Given,
+): ClassDocument {
+  const film = vinylSchema.parse({
+    id: "film",
+    name: "Film",
+    family,
+    colour: "#1F4E79",
+    stock: { kind: "sheet", width: 304.8, height: 304.8 },
+  });
   const made = starterClass({
     title: blank.name,
     when: { date: "2027-03-06", time: "14:00", zone: "UTC", minutes: 120 },
@@ -65,7 +104,10 @@ export function classOf({ blank, technique, family, words, names }: Question, { 
     shape: blank.shape,
     technique,
     films: [film],
-    seats: Array.from({ length: names }, (_, i) => ({ seat: String(i + 1), fields: { name: words[i % words.length] ?? "" } })),
+    seats: Array.from({ length: names }, (_, i) => ({
+      seat: String(i + 1),
+      fields: { name: words[i % words.length] ?? "" },
+    })),
     schools,
     prices,
     cutter,
@@ -76,7 +118,13 @@ export function classOf({ blank, technique, family, words, names }: Question, { 
 /** @throws RangeError where the blank leaves no face for a design */
 export function reckon(document: ClassDocument, schools: Schools, fonts: FontLookup): Answer {
   const lettered = letterKits(document, fonts);
-  const plan = makePlan(withProposal(document, propose(document, { schools, facts: factsOfAll(document, lettered.things, lettered.kits) })), fonts);
+  const plan = makePlan(
+    withProposal(
+      document,
+      propose(document, { schools, facts: factsOfAll(document, lettered.things, lettered.kits) }),
+    ),
+    fonts,
+  );
   const [own] = plan.things;
   if (!own) throw new RangeError("there is nothing to letter");
   const { face } = own;
@@ -93,19 +141,35 @@ export function reckon(document: ClassDocument, schools: Schools, fonts: FontLoo
       widest: document.seats.find(({ seat }) => seat === widest.seat)?.fields.name ?? "",
     },
     film: {
-      cm2PerName: plan.kits.reduce((sum, { box, pad }) => sum + ((boxWidth(box) + 2 * pad) * (boxHeight(box) + 2 * pad)) / 100, 0) / seats,
+      cm2PerName:
+        plan.kits.reduce(
+          (sum, { box, pad }) =>
+            sum + ((boxWidth(box) + 2 * pad) * (boxHeight(box) + 2 * pad)) / 100,
+          0,
+        ) / seats,
       loads: plan.laidOut.sheets.length,
       sheets: plan.supplies.find(({ id }) => id === "vinyl-film")?.need ?? 0,
       width: stock?.width ?? 0,
       height: stock?.height ?? 0,
       weedMinutes: plan.kits.reduce((sum, { weed }) => sum + weed.minutes, 0),
     },
-    materials: plan.supplies.filter(({ id }) => id !== "vinyl-film").map(({ name, unit, perSeat, need }) => ({ name, unit, perSeat, need })),
-    preparation: plan.document.preparation.map(({ title, minutes, waitMinutes }) => ({ title, minutes, waitMinutes })),
+    materials: plan.supplies
+      .filter(({ id }) => id !== "vinyl-film")
+      .map(({ name, unit, perSeat, need }) => ({ name, unit, perSeat, need })),
+    preparation: plan.document.preparation.map(({ title, minutes, waitMinutes }) => ({
+      title,
+      minutes,
+      waitMinutes,
+    })),
     classMinutes: plan.runSheet.endMinute,
     endRise: face.taper ? endRise(face.taper.baseline, widest.width) : null,
-    largestPatch: face.bulge && Number.isFinite(face.bulge.largestPatch) ? face.bulge.largestPatch : null,
-    cost: { materials: Math.ceil(plan.cost.materials / seats), currency: document.prices.currency, missing: plan.cost.missing.map((id) => names.get(id) ?? id) },
+    largestPatch:
+      face.bulge && Number.isFinite(face.bulge.largestPatch) ? face.bulge.largestPatch : null,
+    cost: {
+      materials: Math.ceil(plan.cost.materials / seats),
+      currency: document.prices.currency,
+      missing: plan.cost.missing.map((id) => names.get(id) ?? id),
+    },
     stops: plan.findings.filter(({ severity }) => severity === "stop").length,
   };
 }

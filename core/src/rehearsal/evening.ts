@@ -6,7 +6,15 @@
  * at the next. All that is left to chance is drawn by name (`chance.ts`), so it does not depend on the order in which it is asked for.
  */
 
-import { nameKey, normalOf, runKey, scatterOf, scatterTable, seatKey, uniformOf } from "./chance.ts";
+import {
+  nameKey,
+  normalOf,
+  runKey,
+  scatterOf,
+  scatterTable,
+  seatKey,
+  uniformOf,
+} from "./chance.ts";
 import { type Part, partsOf, sigmasOf } from "./parts.ts";
 import { checkRehearsal, gateCount, type RehearsalProblem } from "./problem.ts";
 import { kthSmallest } from "./select.ts";
@@ -82,8 +90,14 @@ export class Evening {
     this.paceShare = Math.sqrt(Math.min(1, Math.max(0, ownPace)));
     this.sigmas = sigmasOf(steps);
     this.slower = new Float64Array(this.sigmas.length * seats);
-    this.scatters = this.sigmas.map((sigma) => scatterTable(sigma * Math.sqrt(1 - this.paceShare ** 2)));
-    const [ofSteps, ofSeats, ofBoth] = [() => new Float64Array(steps.length), () => new Float64Array(seats), () => new Float64Array(steps.length * seats)];
+    this.scatters = this.sigmas.map((sigma) =>
+      scatterTable(sigma * Math.sqrt(1 - this.paceShare ** 2)),
+    );
+    const [ofSteps, ofSeats, ofBoth] = [
+      () => new Float64Array(steps.length),
+      () => new Float64Array(seats),
+      () => new Float64Array(steps.length * seats),
+    ];
     this.openAt = ofSteps();
     this.lastDone = ofSteps();
     this.gateAt = ofSteps();
@@ -112,14 +126,27 @@ export class Evening {
   play(run: number): number {
     this.begin(run);
     let end = 0;
-    for (let s = 0; s < this.parts.length; s++) end = Math.max(end, this.step(s, this.parts[s] as Part));
+    for (let s = 0; s < this.parts.length; s++)
+      end = Math.max(end, this.step(s, this.parts[s] as Part));
     return end;
   }
 
   private begin(run: number): void {
     const { late, seats } = this.problem;
     this.run = runKey(this.seed, run);
-    for (const own of [this.waitRoom, this.waitDry, this.waitTool, this.waitHelp, this.waitBefore, this.lineMinutes, this.longestLine, this.lastDone, this.hands, this.free]) own.fill(0);
+    for (const own of [
+      this.waitRoom,
+      this.waitDry,
+      this.waitTool,
+      this.waitHelp,
+      this.waitBefore,
+      this.lineMinutes,
+      this.longestLine,
+      this.lastDone,
+      this.hands,
+      this.free,
+    ])
+      own.fill(0);
     for (const own of [this.began, this.done, this.came]) own.fill(NONE);
     for (const own of this.units) own.fill(0);
     this.talkFrom.length = 0;
@@ -134,7 +161,10 @@ export class Evening {
       this.keys[seat] = key;
       const pace = normalOf(uniformOf(key, PACE));
       this.pace[seat] = pace;
-      for (let i = 0; i < this.sigmas.length; i++) this.slower[i * seats + seat] = Math.exp((this.sigmas[i] as number) * this.paceShare * pace);
+      for (let i = 0; i < this.sigmas.length; i++)
+        this.slower[i * seats + seat] = Math.exp(
+          (this.sigmas[i] as number) * this.paceShare * pace,
+        );
       const isLate = late.share > 0 && uniformOf(key, LATE) < late.share;
       const at = isLate ? -Math.log(uniformOf(key, LATE_BY)) * late.minutes : 0;
       this.arrives[seat] = at;
@@ -166,7 +196,8 @@ export class Evening {
 
   private stillRunning(at: number): void {
     this.running.length = 0;
-    for (const side of this.sides) if ((this.lastDone[side] as number) > at) this.running.push(side);
+    for (const side of this.sides)
+      if ((this.lastDone[side] as number) > at) this.running.push(side);
   }
 
   /** Sets when it is opened. @returns since when only drying kept it */
@@ -180,10 +211,18 @@ export class Evening {
     }
     // Two lines at one tool, or more lines than people to stand there, come one after the other.
     if (kind === "side") {
-      const running = this.sides.filter((other) => other < s && (this.gateAt[other] as number) > at);
-      const sameTool = running.filter((other) => (this.parts[other]?.holds ?? []).some(({ tool }) => holds.some((own) => own.tool === tool)));
+      const running = this.sides.filter(
+        (other) => other < s && (this.gateAt[other] as number) > at,
+      );
+      const sameTool = running.filter((other) =>
+        (this.parts[other]?.holds ?? []).some(({ tool }) => holds.some((own) => own.tool === tool)),
+      );
       const gates = running.map((other) => this.gateAt[other] as number).sort((a, b) => b - a);
-      at = Math.max(at, ...sameTool.map((other) => this.gateAt[other] as number), gates[this.problem.helpers] ?? 0);
+      at = Math.max(
+        at,
+        ...sameTool.map((other) => this.gateAt[other] as number),
+        gates[this.problem.helpers] ?? 0,
+      );
     }
     this.openAt[s] = at;
     this.openedLast = at;
@@ -193,7 +232,8 @@ export class Evening {
   /** Somebody stood at a tool until then. */
   private stood(until: number): void {
     let first = 0;
-    for (let i = 1; i < this.hands.length; i++) if ((this.hands[i] as number) < (this.hands[first] as number)) first = i;
+    for (let i = 1; i < this.hands.length; i++)
+      if ((this.hands[i] as number) < (this.hands[first] as number)) first = i;
     this.hands[first] = Math.max(this.hands[first] as number, until);
   }
 
@@ -202,7 +242,11 @@ export class Evening {
     const p = uniformOf(this.keys[seat] as number, key);
     // The median of exponential times is ln 2 of their mean.
     if (law === "exponential") return (-Math.log(p) * median) / Math.LN2;
-    return median * (this.slower[scatter * this.keys.length + seat] as number) * scatterOf(this.scatters[scatter] as Float64Array, p);
+    return (
+      median *
+      (this.slower[scatter * this.keys.length + seat] as number) *
+      scatterOf(this.scatters[scatter] as Float64Array, p)
+    );
   }
 
   /** Of the host's own steps: nobody's pace but the host's. */
@@ -258,9 +302,11 @@ export class Evening {
     this.asked.sort((a, b) => a.at - b.at || a.seat - b.seat);
     for (const { seat, at, rest } of this.asked) {
       let who = 0;
-      for (let i = 1; i < this.hands.length; i++) if ((this.hands[i] as number) < (this.hands[who] as number)) who = i;
+      for (let i = 1; i < this.hands.length; i++)
+        if ((this.hands[i] as number) < (this.hands[who] as number)) who = i;
       const from = Math.max(at, this.hands[who] as number);
-      const until = from - Math.log(uniformOf(this.keys[seat] as number, key + STUCK_FOR)) * stuck.minutes;
+      const until =
+        from - Math.log(uniformOf(this.keys[seat] as number, key + STUCK_FOR)) * stuck.minutes;
       this.hands[who] = until;
       this.waitHelp[seat] = (this.waitHelp[seat] as number) + from - at;
       this.done[row + seat] = until + rest;
@@ -315,7 +361,11 @@ export class Evening {
     const { seats: takers } = part;
     for (let i = 0; i < takers.length; i++) {
       const seat = takers[i] as number;
-      this.ready[seat] = Math.max(at, this.free[seat] as number, part.own.length > 0 ? this.ownReady(seat, part) : 0);
+      this.ready[seat] = Math.max(
+        at,
+        this.free[seat] as number,
+        part.own.length > 0 ? this.ownReady(seat, part) : 0,
+      );
     }
     const order = this.byReady(takers);
     let [served, longest] = [0, 0];
@@ -332,7 +382,8 @@ export class Evening {
       this.done[row + seat] = until;
       if (until > (this.lastDone[s] as number)) this.lastDone[s] = until;
       // Starts follow each other in the order of the line: whoever has begun by now stands there no more.
-      while (served < i && (this.began[row + (order[served] as number)] as number) <= came) served++;
+      while (served < i && (this.began[row + (order[served] as number)] as number) <= came)
+        served++;
       if (from > came + 1e-9) {
         longest = Math.max(longest, i - served + 1);
         this.lineMinutes[s] = (this.lineMinutes[s] as number) + from - came;
@@ -342,7 +393,8 @@ export class Evening {
       if (idle > 1e-9) {
         this.waitTool[seat] = (this.waitTool[seat] as number) + from - came;
         this.waitBefore[s] = (this.waitBefore[s] as number) + from - came;
-        if (came - (this.free[seat] as number) > 1e-9) this.countWait(seat, s, came, Math.max(at, this.ownReady(seat, part)), since);
+        if (came - (this.free[seat] as number) > 1e-9)
+          this.countWait(seat, s, came, Math.max(at, this.ownReady(seat, part)), since);
       }
       this.free[seat] = until;
     }
@@ -356,7 +408,8 @@ export class Evening {
       const seat = takers[i] as number;
       const ready = this.ready[seat] as number;
       let at = i;
-      for (; at > 0 && (this.ready[order[at - 1] as number] as number) > ready; at--) order[at] = order[at - 1] as number;
+      for (; at > 0 && (this.ready[order[at - 1] as number] as number) > ready; at--)
+        order[at] = order[at - 1] as number;
       order[at] = seat;
     }
     return order;
@@ -367,7 +420,10 @@ export class Evening {
     let from = came;
     for (const { tool, count } of holds) {
       const units = this.units[tool] as Float64Array;
-      from = Math.max(from, count === 1 ? least(units) : kthSmallest(Float64Array.from(units), count));
+      from = Math.max(
+        from,
+        count === 1 ? least(units) : kthSmallest(Float64Array.from(units), count),
+      );
     }
     return from;
   }
@@ -397,7 +453,11 @@ export class Evening {
       if (back <= left) continue;
       all -= back - left;
       // What was said meanwhile is counted once.
-      for (let i = talkTo.length - 1; i >= 0 && (talkTo[i] as number) > left; i--) all += Math.max(0, Math.min(talkTo[i] as number, back) - Math.max(talkFrom[i] as number, left));
+      for (let i = talkTo.length - 1; i >= 0 && (talkTo[i] as number) > left; i--)
+        all += Math.max(
+          0,
+          Math.min(talkTo[i] as number, back) - Math.max(talkFrom[i] as number, left),
+        );
     }
     if (all <= 1e-9) return;
     this.waitBefore[s] = (this.waitBefore[s] as number) + all;
@@ -411,7 +471,8 @@ export class Evening {
   private gateOf(s: number, { seats: takers, gate }: Part, at: number): number {
     const { scratch, late } = this;
     const row = s * this.problem.seats;
-    for (let i = 0; i < takers.length; i++) scratch[i] = this.done[row + (takers[i] as number)] as number;
+    for (let i = 0; i < takers.length; i++)
+      scratch[i] = this.done[row + (takers[i] as number)] as number;
     const done = scratch.subarray(0, takers.length);
     if (this.lastComes <= at) {
       const wanted = gateCount(gate, takers.length);
@@ -421,19 +482,24 @@ export class Evening {
     for (const seat of late) if ((this.done[row + seat] as number) >= 0) onTime--;
     const hereBy = (moment: number) => {
       let here = onTime;
-      for (const seat of late) if ((this.done[row + seat] as number) >= 0 && (this.arrives[seat] as number) <= moment) here++;
+      for (const seat of late)
+        if ((this.done[row + seat] as number) >= 0 && (this.arrives[seat] as number) <= moment)
+          here++;
       return here;
     };
     if (gateCount(gate, hereBy(at)) === 0) return at;
     done.sort();
-    for (let i = 0; i < done.length; i++) if (i + 1 >= gateCount(gate, hereBy(done[i] as number))) return Math.max(at, done[i] as number);
+    for (let i = 0; i < done.length; i++)
+      if (i + 1 >= gateCount(gate, hereBy(done[i] as number)))
+        return Math.max(at, done[i] as number);
     return at;
   }
 }
 
 function indexOfLeast(values: Float64Array): number {
   let best = 0;
-  for (let i = 1; i < values.length; i++) if ((values[i] as number) < (values[best] as number)) best = i;
+  for (let i = 1; i < values.length; i++)
+    if ((values[i] as number) < (values[best] as number)) best = i;
   return best;
 }
 

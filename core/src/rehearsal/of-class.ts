@@ -10,7 +10,8 @@ const OWN_PACE = 0.5;
 const [SAME_SIGMA, TOOL_SIGMA] = [0.12, 0.25];
 
 /** Minutes into the class at which the first step begins: later than at its beginning where it is counted back from the end. @throws ScheduleError */
-export const beginsAt = (document: ClassDocument): number => (document.fromEnd ? Math.max(0, document.when.minutes - runSheetOf(document).endMinute) : 0);
+export const beginsAt = (document: ClassDocument): number =>
+  document.fromEnd ? Math.max(0, document.when.minutes - runSheetOf(document).endMinute) : 0;
 
 /** Minutes are counted from the first step. @throws ScheduleError */
 export function rehearsalOf(document: ClassDocument): RehearsalProblem {
@@ -21,7 +22,9 @@ export function rehearsalOf(document: ClassDocument): RehearsalProblem {
   const takingOf = new Map(
     [...new Set(steps.flatMap(({ thing }) => thing ?? []))].map((thing) => [
       thing,
-      madeOf(document, thing).length === seats.length ? null : thingDocument(document, thing).seats.flatMap(({ seat }) => place.get(seat) ?? []),
+      madeOf(document, thing).length === seats.length
+        ? null
+        : thingDocument(document, thing).seats.flatMap(({ seat }) => place.get(seat) ?? []),
     ]),
   );
   const before = new Map(steps.map((step, i) => [step.id, steps[i - 1]?.id]));
@@ -39,7 +42,10 @@ export function rehearsalOf(document: ClassDocument): RehearsalProblem {
           ...paceOf(step),
           law: "lognormal",
           after: step.after ?? (first === undefined ? [] : [{ step: first, wait: 0 }]),
-          tools: step.who === "queue" ? { [step.tool !== undefined && known.has(step.tool) ? step.tool : NO_TOOL]: 1 } : {},
+          tools:
+            step.who === "queue"
+              ? { [step.tool !== undefined && known.has(step.tool) ? step.tool : NO_TOOL]: 1 }
+              : {},
           gate: step.gate ?? ways.gate,
           ...(taking ? { taking } : {}),
         },
@@ -47,7 +53,9 @@ export function rehearsalOf(document: ClassDocument): RehearsalProblem {
     }),
     tools: {
       ...Object.fromEntries(tools.map(({ id, count }) => [id, count])),
-      ...(steps.some(({ who, tool }) => who === "queue" && (tool === undefined || !known.has(tool))) ? { [NO_TOOL]: 1 } : {}),
+      ...(steps.some(({ who, tool }) => who === "queue" && (tool === undefined || !known.has(tool)))
+        ? { [NO_TOOL]: 1 }
+        : {}),
     },
     seats: seats.length,
     helpers: setting.helpers ?? 0,
@@ -55,7 +63,9 @@ export function rehearsalOf(document: ClassDocument): RehearsalProblem {
     ownPace: OWN_PACE,
     // At home whoever comes late or is stuck keeps nobody: the host goes on, and answers in writing.
     late: isRoom ? { share: ways.lateShare, minutes: ways.lateMinutes } : { share: 0, minutes: 0 },
-    stuck: isRoom ? { chance: ways.stuckShare, minutes: ways.stuckMinutes } : { chance: 0, minutes: 0 },
+    stuck: isRoom
+      ? { chance: ways.stuckShare, minutes: ways.stuckMinutes }
+      : { chance: 0, minutes: 0 },
   };
 }
 
@@ -63,7 +73,12 @@ export function rehearsalOf(document: ClassDocument): RehearsalProblem {
 const NO_TOOL = "one-place";
 
 /** Minutes hold for the slow quarter; where nobody said when half are done, everybody takes as long. */
-function paceOf({ who, minutes, half }: Pick<Step, "who" | "minutes" | "half">): Pick<RehearsalStep, "median" | "sigma"> {
-  if (half !== undefined && half < minutes) return { median: half, sigma: sigmaOfQuartile(half, minutes) };
+function paceOf({
+  who,
+  minutes,
+  half,
+}: Pick<Step, "who" | "minutes" | "half">): Pick<RehearsalStep, "median" | "sigma"> {
+  if (half !== undefined && half < minutes)
+    return { median: half, sigma: sigmaOfQuartile(half, minutes) };
   return { median: minutes, sigma: who === "queue" ? TOOL_SIGMA : SAME_SIGMA };
 }

@@ -25,16 +25,32 @@ export interface Part {
 }
 
 /** How far minutes scatter: each that there is, once. */
-export const sigmasOf = (steps: RehearsalProblem["steps"]): number[] => [...new Set(steps.map(({ sigma }) => sigma))];
+export const sigmasOf = (steps: RehearsalProblem["steps"]): number[] => [
+  ...new Set(steps.map(({ sigma }) => sigma)),
+];
 
 export function partsOf({ steps, seats, tools, helpers }: RehearsalProblem): Part[] {
   const place = new Map(steps.map(({ id }, i) => [id, i]));
   const names = Object.keys(tools);
   const sigmas = sigmasOf(steps);
   const everybody = Int32Array.from({ length: seats }, (_, i) => i);
-  const kinds = steps.map(({ who, tools: held }): Kind => (who === "host" ? "talk" : who === "queue" ? (helpers > 0 ? "side" : "line") : Object.keys(held).length > 0 ? "line" : "group"));
+  const kinds = steps.map(
+    ({ who, tools: held }): Kind =>
+      who === "host"
+        ? "talk"
+        : who === "queue"
+          ? helpers > 0
+            ? "side"
+            : "line"
+          : Object.keys(held).length > 0
+            ? "line"
+            : "group",
+  );
   return steps.map((step, s) => {
-    const before = step.after.map(({ step: first, wait }) => ({ step: place.get(first) ?? 0, wait }));
+    const before = step.after.map(({ step: first, wait }) => ({
+      step: place.get(first) ?? 0,
+      wait,
+    }));
     return {
       kind: kinds[s] as Kind,
       key: nameKey(step.id),
@@ -43,10 +59,17 @@ export function partsOf({ steps, seats, tools, helpers }: RehearsalProblem): Par
       scatter: sigmas.indexOf(step.sigma),
       law: step.sigma === 0 && step.law === "lognormal" ? "fixed" : step.law,
       gate: step.gate,
-      seats: step.who === "host" ? new Int32Array(0) : step.taking ? Int32Array.from(step.taking.filter((seat) => seat < seats)).sort() : everybody,
+      seats:
+        step.who === "host"
+          ? new Int32Array(0)
+          : step.taking
+            ? Int32Array.from(step.taking.filter((seat) => seat < seats)).sort()
+            : everybody,
       before,
       own: before.filter(({ step: first, wait }) => wait > 0 || kinds[first] === "side"),
-      holds: Object.entries(step.tools).flatMap(([tool, count]) => (count > 0 ? [{ tool: names.indexOf(tool), count }] : [])),
+      holds: Object.entries(step.tools).flatMap(([tool, count]) =>
+        count > 0 ? [{ tool: names.indexOf(tool), count }] : [],
+      ),
     };
   });
 }

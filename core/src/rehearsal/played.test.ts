@@ -27,7 +27,8 @@ describe("one evening", () => {
         const group = problem.steps.filter(({ who }) => who !== "host").length;
         for (const seat of evening.seats) {
           expect(seat.turns).toHaveLength(group);
-          for (const { came, from, to } of seat.turns) expect([came <= from, from < to, from >= seat.arrives]).toEqual([true, true, true]);
+          for (const { came, from, to } of seat.turns)
+            expect([came <= from, from < to, from >= seat.arrives]).toEqual([true, true, true]);
           const last = Math.max(...seat.turns.map(({ to }) => to));
           expect(seatAt(seat, last + 0.01)).toEqual({ at: "done" });
           expect(stepsDone(seat, last + 0.01)).toBe(group);
@@ -68,5 +69,6 @@ describe("a seat at a moment", () => {
     [31, { at: "done" }],
   ] as const)("after %s minutes", (minute, moment) => expect(seatAt(seat, minute)).toEqual(moment));
 
-  it("counts what is done", () => expect([0, 10, 18, 27, 40].map((minute) => stepsDone(seat, minute))).toEqual([0, 1, 2, 3, 4]));
+  it("counts what is done", () =>
+    expect([0, 10, 18, 27, 40].map((minute) => stepsDone(seat, minute))).toEqual([0, 1, 2, 3, 4]));
 });

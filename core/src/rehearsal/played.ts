@@ -33,10 +33,16 @@ export function playedEvening(problem: RehearsalProblem, seed: number, run: numb
   const at = (all: Float64Array, s: number, seat: number) => all[s * seats + seat] as number;
   return {
     end,
-    steps: steps.map((_, s) => ({ open: evening.openAt[s] as number, gate: evening.gateAt[s] as number })),
+    steps: steps.map((_, s) => ({
+      open: evening.openAt[s] as number,
+      gate: evening.gateAt[s] as number,
+    })),
     seats: Array.from({ length: seats }, (_, seat) => ({
       arrives: evening.arrives[seat] as number,
-      waited: [evening.waitRoom, evening.waitDry, evening.waitTool, evening.waitHelp].reduce((sum, own) => sum + (own[seat] as number), 0),
+      waited: [evening.waitRoom, evening.waitDry, evening.waitTool, evening.waitHelp].reduce(
+        (sum, own) => sum + (own[seat] as number),
+        0,
+      ),
       turns: steps.flatMap((_, s): Turn[] => {
         const from = at(evening.began, s, seat);
         if (from < 0) return [];
@@ -47,16 +53,21 @@ export function playedEvening(problem: RehearsalProblem, seed: number, run: numb
   };
 }
 
-export type SeatMoment = { readonly at: "absent" | "waiting" | "done" } | { readonly at: "working" | "inLine"; readonly step: number };
+export type SeatMoment =
+  | { readonly at: "absent" | "waiting" | "done" }
+  | { readonly at: "working" | "inLine"; readonly step: number };
 
 /** What a seat is at after so many minutes. A turn at a tool goes before what it was called away from. */
 export function seatAt({ arrives, turns }: PlayedSeat, minute: number): SeatMoment {
   if (minute < arrives) return { at: "absent" };
-  const now = turns.filter(({ from, to }) => from <= minute && minute < to).sort((a, b) => b.from - a.from)[0];
+  const now = turns
+    .filter(({ from, to }) => from <= minute && minute < to)
+    .sort((a, b) => b.from - a.from)[0];
   if (now) return { at: "working", step: now.step };
   const line = turns.find(({ came, from }) => came <= minute && minute < from);
   if (line) return { at: "inLine", step: line.step };
   return turns.every(({ to }) => to <= minute) ? { at: "done" } : { at: "waiting" };
 }
 
-export const stepsDone = ({ turns }: PlayedSeat, minute: number): number => turns.reduce((sum, { to }) => sum + (to <= minute ? 1 : 0), 0);
+export const stepsDone = ({ turns }: PlayedSeat, minute: number): number =>
+  turns.reduce((sum, { to }) => sum + (to <= minute ? 1 : 0), 0);

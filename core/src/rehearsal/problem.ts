@@ -48,9 +48,11 @@ export interface RehearsalProblem {
 }
 
 /** Of a lognormal whose quartile lies so far above its median; 0.6745 is the normal quartile. */
-export const sigmaOfQuartile = (median: number, quartile: number): number => (quartile > median && median > 0 ? Math.log(quartile / median) / 0.674489750196082 : 0);
+export const sigmaOfQuartile = (median: number, quartile: number): number =>
+  quartile > median && median > 0 ? Math.log(quartile / median) / 0.674489750196082 : 0;
 /** The same from the 90 % point; 1.2816 is the normal one. */
-export const sigmaOfTenth = (median: number, p90: number): number => (p90 > median && median > 0 ? Math.log(p90 / median) / 1.2815515655446004 : 0);
+export const sigmaOfTenth = (median: number, p90: number): number =>
+  p90 > median && median > 0 ? Math.log(p90 / median) / 1.2815515655446004 : 0;
 
 /** How many of those who take part have to be done before the room goes on. */
 export function gateCount(gate: Gate, taking: number): number {
@@ -77,11 +79,16 @@ export function checkRehearsal({ steps, tools }: Pick<RehearsalProblem, "steps" 
       if (!before.has(first))
         throw new RehearsalError(
           step.id,
-          steps.some(({ id }) => id === first) ? `step "${step.id}" comes after "${first}", which stands behind it` : `step "${step.id}" comes after "${first}", which does not exist`,
+          steps.some(({ id }) => id === first)
+            ? `step "${step.id}" comes after "${first}", which stands behind it`
+            : `step "${step.id}" comes after "${first}", which does not exist`,
         );
     for (const [tool, count] of Object.entries(step.tools))
       if (count > (Object.hasOwn(tools, tool) ? (tools[tool] ?? 0) : 0))
-        throw new RehearsalError(step.id, `step "${step.id}" needs ${count} of "${tool}", there are ${Object.hasOwn(tools, tool) ? tools[tool] : 0}`);
+        throw new RehearsalError(
+          step.id,
+          `step "${step.id}" needs ${count} of "${tool}", there are ${Object.hasOwn(tools, tool) ? tools[tool] : 0}`,
+        );
     before.add(step.id);
   }
 }

@@ -39,7 +39,14 @@ export interface Rehearsed {
   readonly p90: number;
   readonly mean: number;
   /** Minutes a seat waited, in the mean, by what it waited for; and what one seat in ten waits at least, over all runs. */
-  readonly waiting: { readonly mean: number; readonly p90: number; readonly room: number; readonly drying: number; readonly tools: number; readonly help: number };
+  readonly waiting: {
+    readonly mean: number;
+    readonly p90: number;
+    readonly room: number;
+    readonly drying: number;
+    readonly tools: number;
+    readonly help: number;
+  };
   readonly queues: readonly QueueRehearsed[];
   readonly byStep: readonly StepRehearsed[];
   /** How many runs ended within each minute: from `from`, one minute each. */
@@ -90,7 +97,8 @@ export class Rehearsal {
 
   /** @returns whether there are more */
   play(most: number): boolean {
-    for (const until = Math.min(this.runs, this.played + most); this.played < until; this.played++) this.playOne(this.played);
+    for (const until = Math.min(this.runs, this.played + most); this.played < until; this.played++)
+      this.playOne(this.played);
     return this.played < this.runs;
   }
 
@@ -105,7 +113,9 @@ export class Rehearsal {
       this.lines[s * runs + run] = evening.longestLine[s] as number;
       this.waitBefore[s] = (this.waitBefore[s] as number) + (evening.waitBefore[s] as number);
       this.lineMinutes[s] = (this.lineMinutes[s] as number) + (evening.lineMinutes[s] as number);
-      for (let seat = 0; seat < seats; seat++) if ((evening.done[s * seats + seat] as number) > end + 1e-6) this.unfinished[s] = (this.unfinished[s] as number) + 1;
+      for (let seat = 0; seat < seats; seat++)
+        if ((evening.done[s * seats + seat] as number) > end + 1e-6)
+          this.unfinished[s] = (this.unfinished[s] as number) + 1;
     }
     for (let seat = 0; seat < evening.waitRoom.length; seat++) {
       const others = evening.waitRoom[seat] as number;
@@ -123,7 +133,9 @@ export class Rehearsal {
 
   /** The run whose end lies at `share` of all that were played. */
   runAt(share: number): number {
-    const order = Array.from({ length: this.played }, (_, run) => run).sort((a, b) => (this.ends[a] as number) - (this.ends[b] as number) || a - b);
+    const order = Array.from({ length: this.played }, (_, run) => run).sort(
+      (a, b) => (this.ends[a] as number) - (this.ends[b] as number) || a - b,
+    );
     return order[Math.round(share * Math.max(0, order.length - 1))] ?? 0;
   }
 
@@ -136,12 +148,24 @@ export class Rehearsal {
     const { room, drying, tools, help } = this.waits;
     return {
       runs: played,
-      pOnTime: played === 0 ? 0 : ends.reduce((sum, end) => sum + (end <= endAt + 1e-6 ? 1 : 0), 0) / played,
+      pOnTime:
+        played === 0
+          ? 0
+          : ends.reduce((sum, end) => sum + (end <= endAt + 1e-6 ? 1 : 0), 0) / played,
       p50: quantile(ends, 0.5),
       p90: quantile(ends, 0.9),
       mean: ends.reduce((sum, end) => sum + end, 0) / Math.max(1, played),
-      waiting: { mean: (room + drying + tools + help) / each, p90: this.seatWait(0.9), room: room / each, drying: drying / each, tools: tools / each, help: help / each },
-      queues: steps.flatMap((step, s) => (step.who !== "host" && Object.keys(step.tools).length > 0 ? [this.queueOf(step, s)] : [])),
+      waiting: {
+        mean: (room + drying + tools + help) / each,
+        p90: this.seatWait(0.9),
+        room: room / each,
+        drying: drying / each,
+        tools: tools / each,
+        help: help / each,
+      },
+      queues: steps.flatMap((step, s) =>
+        step.who !== "host" && Object.keys(step.tools).length > 0 ? [this.queueOf(step, s)] : [],
+      ),
       byStep: steps.map((step, s) => ({
         id: step.id,
         begins: this.spread(this.opens, s),
@@ -188,8 +212,11 @@ export class Rehearsal {
 function binned(sorted: Float64Array): Rehearsed["ends"] {
   if (sorted.length === 0) return { from: 0, counts: [] };
   const from = Math.floor(sorted[0] as number);
-  const counts = new Array<number>(Math.floor(sorted[sorted.length - 1] as number) - from + 1).fill(0);
-  for (const end of sorted) counts[Math.floor(end) - from] = (counts[Math.floor(end) - from] as number) + 1;
+  const counts = new Array<number>(Math.floor(sorted[sorted.length - 1] as number) - from + 1).fill(
+    0,
+  );
+  for (const end of sorted)
+    counts[Math.floor(end) - from] = (counts[Math.floor(end) - from] as number) + 1;
   return { from, counts };
 }
 

@@ -7,7 +7,11 @@ export function kthSmallest(values: Float64Array, k: number): number {
   let [low, high] = [0, length - 1];
   const at = k - 1;
   while (high > low) {
-    const pivot = middle(values[low] as number, values[(low + high) >> 1] as number, values[high] as number);
+    const pivot = middle(
+      values[low] as number,
+      values[(low + high) >> 1] as number,
+      values[high] as number,
+    );
     let i = low;
     let j = high;
     while (i <= j) {
@@ -27,7 +31,8 @@ export function kthSmallest(values: Float64Array, k: number): number {
 
 function largest(values: Float64Array): number {
   let most = values[0] as number;
-  for (let i = 1; i < values.length; i++) if ((values[i] as number) > most) most = values[i] as number;
+  for (let i = 1; i < values.length; i++)
+    if ((values[i] as number) > most) most = values[i] as number;
   return most;
 }
 
@@ -44,4 +49,5 @@ function second(values: Float64Array): number {
   return next;
 }
 
-const middle = (a: number, b: number, c: number): number => Math.max(Math.min(a, b), Math.min(Math.max(a, b), c));
+const middle = (a: number, b: number, c: number): number =>
+  Math.max(Math.min(a, b), Math.min(Math.max(a, b), c));

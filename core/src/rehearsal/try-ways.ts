@@ -44,7 +44,10 @@ const [MINUTES_OF_CHANCE, MINUTE_BEFORE] = [15, 0.05];
 const RISK_MINUTES = 15;
 const MOST_ORDERS = 24;
 
-export const runsFor = ({ steps, seats }: Pick<RehearsalProblem, "steps" | "seats">, work = WORK): number =>
+export const runsFor = (
+  { steps, seats }: Pick<RehearsalProblem, "steps" | "seats">,
+  work = WORK,
+): number =>
   Math.max(LEAST_RUNS, Math.min(MOST_RUNS, Math.floor(work / Math.max(1, steps.length * seats))));
 
 const ended = ({ pOnTime, p50, p90 }: Rehearsed): Ended => ({ pOnTime, p50, p90 });
@@ -56,7 +59,11 @@ function played(problem: RehearsalProblem, runs: number, seed: number): Ended {
 }
 
 /** As `tryWays`, one after the other, so that whoever waits may see how far it is or give up. */
-export function* tryingWays(document: ClassDocument, given: WayGiven, seed: number): Generator<number, Tried> {
+export function* tryingWays(
+  document: ClassDocument,
+  given: WayGiven,
+  seed: number,
+): Generator<number, Tried> {
   const base = rehearsalOf(document);
   const runs = runsFor(base);
   const before = played(base, runs, seed);
@@ -71,13 +78,27 @@ export function* tryingWays(document: ClassDocument, given: WayGiven, seed: numb
     if (!next || !problem || JSON.stringify(problem) === same) continue;
     const after = played(problem, runs, seed);
     const [saves, gains] = [before.p90 - after.p90, after.pOnTime - before.pOnTime];
-    if (saves >= LEAST_SAVED || gains >= LEAST_GAINED) found.push({ way, ...after, saves, gains, costs: costOfWay(document, next, way, given.weedMinutes) });
+    if (saves >= LEAST_SAVED || gains >= LEAST_GAINED)
+      found.push({
+        way,
+        ...after,
+        saves,
+        gains,
+        costs: costOfWay(document, next, way, given.weedMinutes),
+      });
   }
-  const worth = ({ way, saves, gains, costs }: TriedWay) => saves + MINUTES_OF_CHANCE * gains - MINUTE_BEFORE * costs - (isRisky(way) ? RISK_MINUTES : 0);
+  const worth = ({ way, saves, gains, costs }: TriedWay) =>
+    saves + MINUTES_OF_CHANCE * gains - MINUTE_BEFORE * costs - (isRisky(way) ? RISK_MINUTES : 0);
   const ranked = found.sort((a, b) => worth(b) - worth(a));
   // Of many orders the best is enough.
   const order = ranked.find(({ way }) => way.code === "order");
-  return { ways: ranked.filter((one) => one.way.code !== "order" || one === order), whatIfs: whatIfs(document, base).map(({ problem, ...rest }) => ({ ...rest, ...played(problem, runs, seed) })) };
+  return {
+    ways: ranked.filter((one) => one.way.code !== "order" || one === order),
+    whatIfs: whatIfs(document, base).map(({ problem, ...rest }) => ({
+      ...rest,
+      ...played(problem, runs, seed),
+    })),
+  };
 }
 
 export function tryWays(document: ClassDocument, given: WayGiven, seed: number): Tried {
@@ -88,7 +109,9 @@ export function tryWays(document: ClassDocument, given: WayGiven, seed: number):
   }
 }
 
-const isRisky = (way: Way): boolean => way.code === "fewerCoats" || (way.code === "school" && way.name === "edgeSeal" && way.way === "none");
+const isRisky = (way: Way): boolean =>
+  way.code === "fewerCoats" ||
+  (way.code === "school" && way.name === "edgeSeal" && way.way === "none");
 
 /** A change after which the steps do not hold together is no way. */
 function problemOf(document: ClassDocument): RehearsalProblem | null {
@@ -103,24 +126,47 @@ function problemOf(document: ClassDocument): RehearsalProblem | null {
 /** How much longer things dry in a cold or damp room; a first guess. */
 const DRIES_LONGER = 1.5;
 
-function whatIfs(document: ClassDocument, base: RehearsalProblem): (Pick<WhatIf, "code" | "values"> & { problem: RehearsalProblem })[] {
+function whatIfs(
+  document: ClassDocument,
+  base: RehearsalProblem,
+): (Pick<WhatIf, "code" | "values"> & { problem: RehearsalProblem })[] {
   const { lateShare } = rehearsalSchema.parse(document.rehearsal ?? {});
   const rows: (Pick<WhatIf, "code" | "values"> & { problem: RehearsalProblem })[] = [];
   const late = Math.max(2, Math.round(base.seats * Math.min(1, 3 * Math.max(lateShare, 0.08))));
-  if (document.setting.kind === "room" && base.seats >= 4) rows.push({ code: "lateMore", values: { count: late, minutes: 10 }, problem: { ...base, late: { share: late / base.seats, minutes: 10 } } });
+  if (document.setting.kind === "room" && base.seats >= 4)
+    rows.push({
+      code: "lateMore",
+      values: { count: late, minutes: 10 },
+      problem: { ...base, late: { share: late / base.seats, minutes: 10 } },
+    });
   // Down to a number of fours: three quarters of another number are more than three quarters, and fewer people would seem slower.
   const fewer = base.seats - 4 * Math.round((0.75 * base.seats) / 4);
   if (fewer > 0 && base.seats > fewer)
     rows.push({
       code: "fewer",
       values: { count: fewer },
-      problem: { ...base, seats: base.seats - fewer, steps: base.steps.map(({ taking, ...step }) => (taking ? { ...step, taking: taking.filter((seat) => seat < base.seats - fewer) } : step)) },
+      problem: {
+        ...base,
+        seats: base.seats - fewer,
+        steps: base.steps.map(({ taking, ...step }) =>
+          taking ? { ...step, taking: taking.filter((seat) => seat < base.seats - fewer) } : step,
+        ),
+      },
     });
   if (base.steps.some(({ after }) => after.some(({ wait }) => wait > 1)))
     rows.push({
       code: "dryLonger",
       values: { share: DRIES_LONGER },
-      problem: { ...base, steps: base.steps.map((step) => ({ ...step, after: step.after.map(({ step: first, wait }) => ({ step: first, wait: Math.ceil(DRIES_LONGER * wait) })) })) },
+      problem: {
+        ...base,
+        steps: base.steps.map((step) => ({
+          ...step,
+          after: step.after.map(({ step: first, wait }) => ({
+            step: first,
+            wait: Math.ceil(DRIES_LONGER * wait),
+          })),
+        })),
+      },
     });
   return rows;
 }

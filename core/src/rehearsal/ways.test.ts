@@ -16,7 +16,12 @@ const given = { schools, facts: new Map(), weedMinutes: [2, 3, 9, 4, 12, 3, 8, 2
 const slate = demoClass("slate-numbers");
 /** As it is proposed, so that another way of a school changes nothing else. */
 const proposed = (document: ClassDocument): ClassDocument => {
-  const bare = { ...document, steps: [], tools: [], proposed: { steps: [], supplies: [], preparation: [] } };
+  const bare = {
+    ...document,
+    steps: [],
+    tools: [],
+    proposed: { steps: [], supplies: [], preparation: [] },
+  };
   return withProposal(bare, propose(bare, { schools, facts: new Map() }));
 };
 
@@ -34,7 +39,8 @@ describe("ways of the slate class", () => {
     for (const { way, saves } of ways.slice(0, 4)) {
       const next = withWay(slate, way, given);
       if (!next) throw new Error("a way that is offered can be taken");
-      const fresh = rehearse(rehearsalOf(slate), 2000, 99).p90 - rehearse(rehearsalOf(next), 2000, 99).p90;
+      const fresh =
+        rehearse(rehearsalOf(slate), 2000, 99).p90 - rehearse(rehearsalOf(next), 2000, 99).p90;
       // Both are quantiles of some thousand evenings: their own error is about a minute.
       expect(Math.abs(fresh - saves)).toBeLessThan(3);
       expect(fresh).toBeGreaterThan(0);
@@ -57,8 +63,13 @@ describe("ways of the slate class", () => {
   it("in words, with the tool's name and numbers", () => {
     const words = ways.map(({ way }) => sayWay(way, slate));
     expect(words).toContain("Heat gun: 2 instead of 1");
-    for (const one of [...words, ...ways.map(sayCost), ...whatIfs.map(sayWhatIf)]) expect(one).not.toMatch(/undefined|NaN|\[object/u);
-    expect(ways.filter(({ costs }) => costs > 0).every((one) => sayCost(one).includes("evenings before"))).toBe(true);
+    for (const one of [...words, ...ways.map(sayCost), ...whatIfs.map(sayWhatIf)])
+      expect(one).not.toMatch(/undefined|NaN|\[object/u);
+    expect(
+      ways
+        .filter(({ costs }) => costs > 0)
+        .every((one) => sayCost(one).includes("evenings before")),
+    ).toBe(true);
   });
 });
 
@@ -67,27 +78,42 @@ describe("what may be tried", () => {
 
   it("kits that are weeded in the class may be weeded before, all or the harder half", () => {
     const cut: ClassDocument = { ...proposed({ ...slate, handsOver: "cut" }), handsOver: "cut" };
-    const hard = waysFor(cut, given).find((way): way is Extract<Way, { code: "weedHard" }> => way.code === "weedHard");
+    const hard = waysFor(cut, given).find(
+      (way): way is Extract<Way, { code: "weedHard" }> => way.code === "weedHard",
+    );
     expect(hard).toMatchObject({ kits: 5, minutes: 44 });
     const before = cut.steps.find(({ id }) => id === "weed");
     const next = hard && withWay(cut, hard, given);
     expect(next?.steps.find(({ id }) => id === "weed")?.minutes).toBeLessThan(before?.minutes ?? 0);
-    expect(next?.preparation.at(-1)).toMatchObject({ title: "Weed the 5 hardest kits", minutes: 44 });
-    expect(waysFor(cut, { ...given, weedMinutes: [1, 2] }).map(({ code }) => code)).not.toContain("weedHard");
+    expect(next?.preparation.at(-1)).toMatchObject({
+      title: "Weed the 5 hardest kits",
+      minutes: 44,
+    });
+    expect(waysFor(cut, { ...given, weedMinutes: [1, 2] }).map(({ code }) => code)).not.toContain(
+      "weedHard",
+    );
   });
 
   it("another way of a school only where the steps are as proposed", () => {
     expect(codesOf(slate).filter((code) => code === "school")).toEqual([]);
     const own = proposed(slate);
-    const names = waysFor(own, given).flatMap((way) => (way.code === "school" ? [`${way.name} ${way.way}`] : []));
+    const names = waysFor(own, given).flatMap((way) =>
+      way.code === "school" ? [`${way.name} ${way.way}`] : [],
+    );
     expect(names).toContain("peel dry");
     expect(names).not.toContain("peel damp");
   });
 
   it("nobody helps across the table at home; a softer gate, never a harder one", () => {
     expect(codesOf(demoClass("night-sky-clipboard"))).not.toContain("helper");
-    const all: ClassDocument = { ...slate, rehearsal: { gate: "all", lateShare: 0, lateMinutes: 0, stuckShare: 0, stuckMinutes: 0 } };
-    expect(waysFor(all, given).flatMap((way) => (way.code === "gate" ? [way.gate] : []))).toEqual(["allButOne", "threeQuarters"]);
+    const all: ClassDocument = {
+      ...slate,
+      rehearsal: { gate: "all", lateShare: 0, lateMinutes: 0, stuckShare: 0, stuckMinutes: 0 },
+    };
+    expect(waysFor(all, given).flatMap((way) => (way.code === "gate" ? [way.gate] : []))).toEqual([
+      "allButOne",
+      "threeQuarters",
+    ]);
     expect(codesOf(slate)).not.toContain("gate");
   });
 
@@ -99,8 +125,12 @@ describe("what may be tried", () => {
       expect(next.indexOf(way.step)).toBe(next.indexOf(way.before) - 1);
       expect([...next].sort()).toEqual([...steps].sort());
     }
-    expect(withWay(slate, { code: "order", step: "coat-1", before: "seal-edges" }, given)).toBeNull();
-    expect(withWay(slate, { code: "order", step: "nowhere", before: "seal-edges" }, given)).toBeNull();
+    expect(
+      withWay(slate, { code: "order", step: "coat-1", before: "seal-edges" }, given),
+    ).toBeNull();
+    expect(
+      withWay(slate, { code: "order", step: "nowhere", before: "seal-edges" }, given),
+    ).toBeNull();
   });
 
   it("a way that names nothing changes nothing", () => {
@@ -108,6 +138,8 @@ describe("what may be tried", () => {
     expect(withWay(slate, { code: "fewerCoats", step: "coat-9" }, given)).toBeNull();
     expect(withWay(slate, { code: "groundBefore" }, given)).toBeNull();
     expect(withWay(slate, { code: "school", name: "peel", way: "sideways" }, given)).toBeNull();
-    expect(waySchema.safeParse({ code: "weedHard", kits: 1, minutes: 1, half: 0, slow: 1 }).success).toBe(false);
+    expect(
+      waySchema.safeParse({ code: "weedHard", kits: 1, minutes: 1, half: 0, slow: 1 }).success,
+    ).toBe(false);
   });
 });

@@ -6,7 +6,11 @@ import { showMinutes } from "../units/time.ts";
 import type { TriedWay, WhatIf } from "./try-ways.ts";
 import type { Way } from "./ways.ts";
 
-export const GATE_WORDS = { all: "when all are done", allButOne: "when all but one are done", threeQuarters: "when three quarters are done" } as const;
+export const GATE_WORDS = {
+  all: "when all are done",
+  allButOne: "when all but one are done",
+  threeQuarters: "when three quarters are done",
+} as const;
 
 type Said = Pick<ClassDocument, "steps" | "things" | "tools">;
 
@@ -23,11 +27,15 @@ export function sayWay(way: Way, document: Said): string {
       return `${tool?.name ?? way.tool}: ${(tool?.count ?? 0) + 1} instead of ${tool?.count ?? 0}`;
     }
     case "helper":
-      return document.steps.some(({ who }) => who === "queue") ? "A helper beside you: through the tool in waves, while the others go on" : "A helper beside you";
+      return document.steps.some(({ who }) => who === "queue")
+        ? "A helper beside you: through the tool in waves, while the others go on"
+        : "A helper beside you";
     case "weedBefore":
       return "Weed all kits beforehand";
     case "weedHard":
-      return way.kits === 1 ? "Weed the hardest kit beforehand" : `Weed the ${way.kits} hardest kits beforehand`;
+      return way.kits === 1
+        ? "Weed the hardest kit beforehand"
+        : `Weed the ${way.kits} hardest kits beforehand`;
     case "tapeBefore":
       return "Lay the tape on beforehand";
     case "groundBefore":
@@ -68,7 +76,10 @@ export function sayCost({ way, costs }: Pick<TriedWay, "way" | "costs">): string
     case "gate":
       return "Who is slowest begins the next step later, and is not waited for";
     case "school":
-      return (STUDIO_SCHOOL_WORDS[way.name].ways as Readonly<Record<string, { why: string }>>)[way.way]?.why ?? "";
+      return (
+        (STUDIO_SCHOOL_WORDS[way.name].ways as Readonly<Record<string, { why: string }>>)[way.way]
+          ?.why ?? ""
+      );
     default:
       return before;
   }

@@ -6,7 +6,8 @@ import { parseRoster, type Roster, rosterOfTable } from "./roster.ts";
 import { sayRosterFinding } from "./words-en.ts";
 
 const SLOTS = ["name", "word"];
-const people = ({ rows }: Roster) => rows.map(({ fields }) => [fields.name ?? "", fields.word ?? ""]);
+const people = ({ rows }: Roster) =>
+  rows.map(({ fields }) => [fields.name ?? "", fields.word ?? ""]);
 const read = (text: string) => parseRoster(text, SLOTS);
 
 describe("headings", () => {
@@ -27,17 +28,26 @@ describe("headings", () => {
   });
 
   it("a list of “Name 1”, “Name 2” loses nobody: where the next line reads like a heading, too, both are people", () => {
-    expect(people(read("Name 1\nName 2\nName 3")).map(([name]) => name)).toEqual(["Name 1", "Name 2", "Name 3"]);
+    expect(people(read("Name 1\nName 2\nName 3")).map(([name]) => name)).toEqual([
+      "Name 1",
+      "Name 2",
+      "Name 3",
+    ]);
     expect(people(read("Guest 1,Word 1\nGuest 2,Word 2"))).toEqual([
       ["Guest 1", "Word 1"],
       ["Guest 2", "Word 2"],
     ]);
-    expect(people(read("Name\nName 1\nName 2")).map(([name]) => name)).toEqual(["Name 1", "Name 2"]);
+    expect(people(read("Name\nName 1\nName 2")).map(([name]) => name)).toEqual([
+      "Name 1",
+      "Name 2",
+    ]);
     expect(people(read("Name\nMaren")).map(([name]) => name)).toEqual(["Maren"]);
   });
 
   it("a title and a blank line above them are passed over", () => {
-    expect(people(read("Saturday class, allotment hut\n\nName,Word\nMaren Holt,Kale"))).toEqual([["Maren Holt", "Kale"]]);
+    expect(people(read("Saturday class, allotment hut\n\nName,Word\nMaren Holt,Kale"))).toEqual([
+      ["Maren Holt", "Kale"],
+    ]);
   });
 
   it("a list without headings begins with its first person, a person called Major too", () => {
@@ -48,7 +58,10 @@ describe("headings", () => {
   });
 
   it("columns the host assigns hold against any heading", () => {
-    const roster = parseRoster("Code,Who,What\n17,Maren Holt,Kale", SLOTS, { columns: ["", "name", "word"], headed: true });
+    const roster = parseRoster("Code,Who,What\n17,Maren Holt,Kale", SLOTS, {
+      columns: ["", "name", "word"],
+      headed: true,
+    });
     expect(people(roster)).toEqual([["Maren Holt", "Kale"]]);
   });
 
@@ -72,7 +85,11 @@ describe("rows that are not as the others", () => {
 
   it("a quote that is never closed swallows nobody", () => {
     const roster = read('Name,Word\n"Maren Holt,Kale\nBo,Dill\nMette,Sage');
-    expect(people(roster).map(([name]) => name?.replace('"', ""))).toEqual(["Maren Holt", "Bo", "Mette"]);
+    expect(people(roster).map(([name]) => name?.replace('"', ""))).toEqual([
+      "Maren Holt",
+      "Bo",
+      "Mette",
+    ]);
     expect(roster.findings.length).toBeGreaterThan(0);
   });
 
@@ -84,7 +101,9 @@ describe("rows that are not as the others", () => {
 
   it("findings tell the line of the text, also below a cell of several lines", () => {
     const roster = read('name,word\n"Maren\nHolt",Kale\n\nBo,Dill,extra');
-    expect(roster.findings.map(({ code, line }) => [code, line])).toEqual(expect.arrayContaining([["extraCells", 5]]));
+    expect(roster.findings.map(({ code, line }) => [code, line])).toEqual(
+      expect.arrayContaining([["extraCells", 5]]),
+    );
     expect(roster.rows.map(({ line }) => line)).toEqual([2, 5]);
   });
 
@@ -107,13 +126,21 @@ describe("a thousand and more", () => {
     expect(rosterOfTable([["Name", "Word"], ...rows], SLOTS).rows).toHaveLength(1800);
   });
 
-  const cell = fc.stringMatching(/^[A-ZÀ-Ö][a-zà-ö' -]{0,18}[a-zà-ö]$/u).filter((text) => columnOf(text, SLOTS) === null);
+  const cell = fc
+    .stringMatching(/^[A-ZÀ-Ö][a-zà-ö' -]{0,18}[a-zà-ö]$/u)
+    .filter((text) => columnOf(text, SLOTS) === null);
   it("whatever the separator, as many people as rows, in order", () => {
     fc.assert(
-      fc.property(fc.array(fc.tuple(cell, cell), { minLength: 1, maxLength: 40 }), fc.constantFrom(",", ";", "\t"), (rows, mark) => {
-        const roster = read(`${["Name", "Word"].join(mark)}\n${rows.map((row) => row.join(mark)).join("\r\n")}`);
-        expect(people(roster)).toEqual(rows.map((row) => row.map((text) => text.trim())));
-      }),
+      fc.property(
+        fc.array(fc.tuple(cell, cell), { minLength: 1, maxLength: 40 }),
+        fc.constantFrom(",", ";", "\t"),
+        (rows, mark) => {
+          const roster = read(
+            `${["Name", "Word"].join(mark)}\n${rows.map((row) => row.join(mark)).join("\r\n")}`,
+          );
+          expect(people(roster)).toEqual(rows.map((row) => row.map((text) => text.trim())));
+        },
+      ),
       { seed: 919, numRuns: 200 },
     );
   });

@@ -4,7 +4,8 @@
 const NAME =
   /^(name|names|full ?name|first ?name|given ?name|fore ?name|nick ?name|display ?name|preferred ?name|attendees?|participants?|guests?|customers?|students?|pupils?|child|who|person|vorname|nachname|teilnehmer(in|innen)?|gast|kind|nom|prenom|participante?s?|nombre|apellidos?|nome|cognome|naam|voornaam|deelnemers?|navn|fornavn|deltagere?|namn|fornamn|deltagare|imie|nazwisko|uczestnik|jmeno|prijmeni|nimi|etunimi|nev)$/u;
 const NAME_WORD = /\b(name|vorname|nom|prenom|nombre|nome|naam|navn|namn|imie|jmeno|nimi)s?\b/u;
-const SEAT = /^(seat|seat (no|number|nr)|place|platz|sitz|platznummer|siege|place no|asiento|posto|plaats|plads|plats|miejsce|misto|paikka)$/u;
+const SEAT =
+  /^(seat|seat (no|number|nr)|place|platz|sitz|platznummer|siege|place no|asiento|posto|plaats|plads|plats|miejsce|misto|paikka)$/u;
 const NUMBER = /^(number|no|nr|num|nummer|numero|numer|cislo|numero de maison|hausnummer)$/u;
 const WORD = /^(word|words|text|wort|worte|mot|palabra|parola|woord|ord|slowo|slovo|sana)$/u;
 
@@ -25,7 +26,10 @@ export function plainHeading(cell: string): string {
 export function columnOf(cell: string, slots: readonly string[]): string | null {
   const heading = plainHeading(cell);
   if (heading === "") return null;
-  const exact = slots.find((slot) => heading === slot.replace(/_/gu, " ").toLowerCase() || heading.replace(/ /gu, "_") === slot);
+  const exact = slots.find(
+    (slot) =>
+      heading === slot.replace(/_/gu, " ").toLowerCase() || heading.replace(/ /gu, "_") === slot,
+  );
   if (exact) return exact;
   if (SEAT.test(heading)) return "seat";
   if (NAME.test(heading)) return "name";

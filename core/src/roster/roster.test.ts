@@ -3,11 +3,16 @@ import { describe, expect, it } from "vitest";
 import { csvText, decodeText, escapeCell, parseRoster, unescapeCell } from "./roster.ts";
 import { seatsFromRoster } from "./seats.ts";
 
-const names = (text: string) => parseRoster(text, ["name", "word"]).rows.map(({ fields }) => fields.name);
+const names = (text: string) =>
+  parseRoster(text, ["name", "word"]).rows.map(({ fields }) => fields.name);
 
 describe("parseRoster", () => {
   it("reads pasted names, one a line", () => {
-    expect(names("Zoë-Maëlys O'Hara\nNguyễn Thị Ánh\r\nØyvind\n")).toEqual(["Zoë-Maëlys O'Hara", "Nguyễn Thị Ánh", "Øyvind"]);
+    expect(names("Zoë-Maëlys O'Hara\nNguyễn Thị Ánh\r\nØyvind\n")).toEqual([
+      "Zoë-Maëlys O'Hara",
+      "Nguyễn Thị Ánh",
+      "Øyvind",
+    ]);
   });
 
   it.each([
@@ -24,7 +29,9 @@ describe("parseRoster", () => {
   });
 
   it("keeps quoted commas and line breaks", () => {
-    expect(parseRoster('name,word\n"O\'Hara, Ines","two\nlines"', ["name", "word"]).rows[0]?.fields).toEqual({ name: "O'Hara, Ines", word: "two lines" });
+    expect(
+      parseRoster('name,word\n"O\'Hara, Ines","two\nlines"', ["name", "word"]).rows[0]?.fields,
+    ).toEqual({ name: "O'Hara, Ines", word: "two lines" });
   });
 
   it("names empty lines, extra cells, seats given twice", () => {
@@ -40,11 +47,16 @@ describe("parseRoster", () => {
   it("takes out signs that cannot be cut, and says so", () => {
     const roster = parseRoster("In\u0007es\nBo\u202Erb", ["name"]);
     expect(roster.rows.map(({ fields }) => fields.name)).toEqual(["Ines", "Borb"]);
-    expect(roster.findings.map(({ code }) => code)).toEqual(["controlCharacters", "controlCharacters"]);
+    expect(roster.findings.map(({ code }) => code)).toEqual([
+      "controlCharacters",
+      "controlCharacters",
+    ]);
   });
 
   it("cuts off at three thousand seats, with a finding", () => {
-    const roster = parseRoster(Array.from({ length: 3005 }, (_, i) => `N${i}`).join("\n"), ["name"]);
+    const roster = parseRoster(Array.from({ length: 3005 }, (_, i) => `N${i}`).join("\n"), [
+      "name",
+    ]);
     expect(roster.rows).toHaveLength(3000);
     expect(roster.findings.at(-1)).toMatchObject({ code: "tooManyRows", text: "3005" });
   });
@@ -96,6 +108,9 @@ describe("seatsFromRoster", () => {
   });
 
   it("refuses a seat that could not be a file's piece id", () => {
-    expect(seatsFromRoster(parseRoster("seat,name\n../x,Ines", ["name"]), ["name"])).toMatchObject({ ok: false, line: 2 });
+    expect(seatsFromRoster(parseRoster("seat,name\n../x,Ines", ["name"]), ["name"])).toMatchObject({
+      ok: false,
+      line: 2,
+    });
   });
 });

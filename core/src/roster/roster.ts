@@ -54,8 +54,10 @@ const MOST_TITLE_LINES = 6;
 
 /** Bytes of a file to text: UTF-8 with or without mark, UTF-16 by its mark, otherwise Latin-1. */
 export function decodeText(bytes: Uint8Array): string {
-  if (bytes[0] === 0xff && bytes[1] === 0xfe) return new TextDecoder("utf-16le").decode(bytes.subarray(2));
-  if (bytes[0] === 0xfe && bytes[1] === 0xff) return new TextDecoder("utf-16be").decode(bytes.subarray(2));
+  if (bytes[0] === 0xff && bytes[1] === 0xfe)
+    return new TextDecoder("utf-16le").decode(bytes.subarray(2));
+  if (bytes[0] === 0xfe && bytes[1] === 0xff)
+    return new TextDecoder("utf-16be").decode(bytes.subarray(2));
   try {
     return new TextDecoder("utf-8", { fatal: true, ignoreBOM: false }).decode(bytes);
   } catch {
@@ -72,13 +74,21 @@ export interface ListRecord {
 /**
  * @param slots the design's slots; without a header line the columns are `name` where the design asks for it, then the other slots in order
  */
-export function parseRoster(text: string, slots: readonly string[], options: RosterOptions = {}): Roster {
+export function parseRoster(
+  text: string,
+  slots: readonly string[],
+  options: RosterOptions = {},
+): Roster {
   const { records, findings } = recordsOf(text.replace(/^\uFEFF/u, ""));
   return rosterOf(records, slots, options, findings);
 }
 
 /** The same of a table that was read from a spreadsheet: rows of cells. */
-export function rosterOfTable(table: readonly (readonly string[])[], slots: readonly string[], options: RosterOptions = {}): Roster {
+export function rosterOfTable(
+  table: readonly (readonly string[])[],
+  slots: readonly string[],
+  options: RosterOptions = {},
+): Roster {
   return rosterOf(
     table.map((cells, i) => ({ line: i + 1, cells })),
     slots,
@@ -87,28 +97,49 @@ export function rosterOfTable(table: readonly (readonly string[])[], slots: read
   );
 }
 
-function rosterOf(all: readonly ListRecord[], slots: readonly string[], options: RosterOptions, before: readonly RosterFinding[]): Roster {
+function rosterOf(
+  all: readonly ListRecord[],
+  slots: readonly string[],
+  options: RosterOptions,
+  before: readonly RosterFinding[],
+): Roster {
   const last = all.findLastIndex(({ cells }) => !isBlank(cells));
   const records = all.slice(0, last + 1);
   const findings: RosterFinding[] = [...before];
   const head = options.headed === false ? -1 : headerIndex(records, slots, options.headed ?? false);
   const header = head < 0 ? null : (records[head]?.cells ?? []);
-  for (const { line, cells } of records.slice(0, Math.max(0, head))) if (!isBlank(cells)) findings.push({ line, code: "titleLine", text: cells.filter(Boolean).join(" ").trim() });
+  for (const { line, cells } of records.slice(0, Math.max(0, head)))
+    if (!isBlank(cells))
+      findings.push({ line, code: "titleLine", text: cells.filter(Boolean).join(" ").trim() });
   const columns = options.columns ?? (header ? headed(header, slots) : plainColumns(slots));
   const rows: RosterRow[] = [];
   for (const { line, cells } of records.slice(head + 1)) {
     if (isBlank(cells)) findings.push({ line, code: "emptyLine", text: "" });
     else rows.push({ line, fields: readCells(cells, columns, line, findings) });
   }
-  if (header && !options.columns) findings.push(...unused(header, columns, slots, records[head]?.line ?? 1));
-  if (!header && options.headed === undefined && looksLikeHeading(records)) findings.push({ line: records[0]?.line ?? 1, code: "headerUnsure", text: records[0]?.cells.join(", ") ?? "" });
+  if (header && !options.columns)
+    findings.push(...unused(header, columns, slots, records[head]?.line ?? 1));
+  if (!header && options.headed === undefined && looksLikeHeading(records))
+    findings.push({
+      line: records[0]?.line ?? 1,
+      code: "headerUnsure",
+      text: records[0]?.cells.join(", ") ?? "",
+    });
   findings.push(...sameSeats(rows));
   if (rows.length === 0) findings.push({ line: 1, code: "nobody", text: "" });
-  if (rows.length > MOST_SEATS) findings.push({ line: rows[MOST_SEATS]?.line ?? 0, code: "tooManyRows", text: String(rows.length) });
+  if (rows.length > MOST_SEATS)
+    findings.push({
+      line: rows[MOST_SEATS]?.line ?? 0,
+      code: "tooManyRows",
+      text: String(rows.length),
+    });
   return { rows: rows.slice(0, MOST_SEATS), columns, header, findings };
 }
 
-const plainColumns = (slots: readonly string[]): string[] => ["name", ...slots.filter((slot) => slot !== "name")];
+const plainColumns = (slots: readonly string[]): string[] => [
+  "name",
+  ...slots.filter((slot) => slot !== "name"),
+];
 
 const isBlank = (cells: readonly string[]): boolean => cells.every((cell) => cell.trim() === "");
 
@@ -134,7 +165,11 @@ export function recordsOf(text: string): { records: ListRecord[]; findings: Rost
   };
 }
 
-function parsed(text: string, delimiter: string, quoteChar: string): { records: ListRecord[]; open: number | null } {
+function parsed(
+  text: string,
+  delimiter: string,
+  quoteChar: string,
+): { records: ListRecord[]; open: number | null } {
   const records: ListRecord[] = [];
   let line = 1;
   let from = 0;
@@ -160,19 +195,31 @@ function guessDelimiter(text: string): string {
     .split(/\r?\n/u)
     .filter((line) => line.trim() !== "")
     .slice(0, 40);
-  const scores = ["\t", ";", ","].map((mark) => ({ mark, lines: head.filter((line) => line.includes(mark)).length }));
+  const scores = ["\t", ";", ","].map((mark) => ({
+    mark,
+    lines: head.filter((line) => line.includes(mark)).length,
+  }));
   const best = scores.reduce((a, b) => (b.lines > a.lines ? b : a));
-  return best.lines * 2 > head.length || (best.lines > 0 && head.length <= 2) ? best.mark : "\u0001";
+  return best.lines * 2 > head.length || (best.lines > 0 && head.length <= 2)
+    ? best.mark
+    : "\u0001";
 }
 
 /** The line with the headings: the first near the top in which a column is known, below nothing but titles. */
-function headerIndex(records: readonly ListRecord[], slots: readonly string[], sure: boolean): number {
+function headerIndex(
+  records: readonly ListRecord[],
+  slots: readonly string[],
+  sure: boolean,
+): number {
   for (const [i, { cells }] of records.slice(0, MOST_TITLE_LINES).entries()) {
     if (isBlank(cells)) continue;
     const known = cells.map((cell) => columnOf(cell, slots)).filter((column) => column !== null);
-    if (known.includes("name") || known.includes("seat") || known.length >= 2) return !sure && readsOn(records, i, slots) ? -1 : i;
+    if (known.includes("name") || known.includes("seat") || known.length >= 2)
+      return !sure && readsOn(records, i, slots) ? -1 : i;
     // A title is one cell alone above a list of more; a list of one column has none.
-    const alone = cells.filter((cell) => cell.trim() !== "").length === 1 && records.some((other) => other.cells.filter((cell) => cell.trim() !== "").length > 1);
+    const alone =
+      cells.filter((cell) => cell.trim() !== "").length === 1 &&
+      records.some((other) => other.cells.filter((cell) => cell.trim() !== "").length > 1);
     if (!alone && !aboveHeadings(records, i, slots)) return sure ? i : -1;
   }
   return sure ? 0 : -1;
@@ -182,11 +229,22 @@ function headerIndex(records: readonly ListRecord[], slots: readonly string[], s
 function readsOn(records: readonly ListRecord[], at: number, slots: readonly string[]): boolean {
   const cells = records[at]?.cells ?? [];
   const next = records.slice(at + 1).find((row) => !isBlank(row.cells));
-  return next !== undefined && cells.every((cell, i) => columnOf(cell, slots) === null || (/\d/u.test(cell) && columnOf(next.cells[i] ?? "", slots) === columnOf(cell, slots)));
+  return (
+    next !== undefined &&
+    cells.every(
+      (cell, i) =>
+        columnOf(cell, slots) === null ||
+        (/\d/u.test(cell) && columnOf(next.cells[i] ?? "", slots) === columnOf(cell, slots)),
+    )
+  );
 }
 
 /** A title may hold a comma: a blank line parts it from headings that are all known. */
-function aboveHeadings(records: readonly ListRecord[], at: number, slots: readonly string[]): boolean {
+function aboveHeadings(
+  records: readonly ListRecord[],
+  at: number,
+  slots: readonly string[],
+): boolean {
   if (!isBlank(records[at + 1]?.cells ?? ["a row"])) return false;
   const next = records.slice(at + 1, MOST_TITLE_LINES).find(({ cells }) => !isBlank(cells));
   return next?.cells.every((cell) => columnOf(cell, slots) !== null) ?? false;
@@ -204,19 +262,38 @@ function headed(header: readonly string[], slots: readonly string[]): string[] {
   });
 }
 
-function unused(header: readonly string[], columns: readonly string[], slots: readonly string[], line: number): RosterFinding[] {
+function unused(
+  header: readonly string[],
+  columns: readonly string[],
+  slots: readonly string[],
+  line: number,
+): RosterFinding[] {
   const wanted = new Set([...slots, "name", "seat", "word", "number"]);
-  return header.flatMap((cell, i) => (cell.trim() !== "" && !wanted.has(columns[i] ?? "") && !(columns[i] ?? "").includes(".") ? [{ line, code: "unusedColumn" as const, text: cell.trim() }] : []));
+  return header.flatMap((cell, i) =>
+    cell.trim() !== "" && !wanted.has(columns[i] ?? "") && !(columns[i] ?? "").includes(".")
+      ? [{ line, code: "unusedColumn" as const, text: cell.trim() }]
+      : [],
+  );
 }
 
 /** Short words without figures above cells that are longer or hold figures: perhaps a heading in words not known here. */
 function looksLikeHeading(records: readonly ListRecord[]): boolean {
   const [first, ...rest] = records;
   if (!first || rest.length < 2 || first.cells.length < 2) return false;
-  return first.cells.some((cell, i) => !/\d/u.test(cell) && cell.trim() !== "" && rest.every(({ cells }) => /^\s*\d+\s*$/u.test(cells[i] ?? "")));
+  return first.cells.some(
+    (cell, i) =>
+      !/\d/u.test(cell) &&
+      cell.trim() !== "" &&
+      rest.every(({ cells }) => /^\s*\d+\s*$/u.test(cells[i] ?? "")),
+  );
 }
 
-function readCells(cells: readonly string[], columns: readonly string[], line: number, findings: RosterFinding[]): Record<string, string> {
+function readCells(
+  cells: readonly string[],
+  columns: readonly string[],
+  line: number,
+  findings: RosterFinding[],
+): Record<string, string> {
   const fields: Record<string, string> = {};
   cells.forEach((raw, i) => {
     const column = columns[i];
@@ -231,7 +308,8 @@ function readCells(cells: readonly string[], columns: readonly string[], line: n
     const clean = withoutControls(oneLine);
     if (clean !== oneLine) findings.push({ line, code: "controlCharacters", text: clean });
     if (/\s{2,}/u.test(clean.trim())) findings.push({ line, code: "spaces", text: clean.trim() });
-    if (clean.trim().length > LONGEST_FIELD) findings.push({ line, code: "tooLong", text: clean.trim().slice(0, 40) });
+    if (clean.trim().length > LONGEST_FIELD)
+      findings.push({ line, code: "tooLong", text: clean.trim().slice(0, 40) });
     fields[column] = clean.trim().slice(0, LONGEST_FIELD);
   });
   if (columns.includes("name") && !fields.name) findings.push({ line, code: "noName", text: "" });
@@ -269,6 +347,8 @@ export function unescapeCell(cell: string): string {
 
 /** RFC 4180 with CRLF; formulas escaped. */
 export function csvText(rows: readonly (readonly (string | number)[])[]): string {
-  const safe = rows.map((row) => row.map((cell) => (typeof cell === "number" ? String(cell) : escapeCell(cell))));
+  const safe = rows.map((row) =>
+    row.map((cell) => (typeof cell === "number" ? String(cell) : escapeCell(cell))),
+  );
   return `${Papa.unparse(safe, { newline: "\r\n" })}\r\n`;
 }

@@ -7,5 +7,12 @@ export function tidyName(text: string, spacesOnly = false): string {
   const allSmall = spaced === spaced.toLowerCase();
   // Short ones in capitals may be initials.
   const allCapitals = spaced === spaced.toUpperCase() && (spaced.match(/\p{L}/gu) ?? []).length > 3;
-  return allSmall || allCapitals ? spaced.toLowerCase().replace(/(^|[\s'’-])(\p{L})/gu, (_, before: string, letter: string) => before + letter.toUpperCase()) : spaced;
+  return allSmall || allCapitals
+    ? spaced
+        .toLowerCase()
+        .replace(
+          /(^|[\s'’-])(\p{L})/gu,
+          (_, before: string, letter: string) => before + letter.toUpperCase(),
+        )
+    : spaced;
 }

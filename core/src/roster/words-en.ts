@@ -6,7 +6,8 @@ const WORDS: Record<RosterFinding["code"], (text: string) => string> = {
   extraCells: (text) => `“${text}” stands beyond the last column and was left out`,
   sameSeat: (text) => `seat ${text} is there twice; give every line its own seat`,
   tooLong: (text) => `“${text}…” is longer than ${LONGEST_FIELD} letters and was cut short`,
-  tooManyRows: (text) => `${text} people; a class holds at most ${MOST_SEATS}: make two classes of it`,
+  tooManyRows: (text) =>
+    `${text} people; a class holds at most ${MOST_SEATS}: make two classes of it`,
   noName: () => "there is no name",
   spaces: (text) => `there is more than one space in “${text}”`,
   controlCharacters: (text) => `hidden characters were taken out of “${text}”`,
@@ -18,4 +19,5 @@ const WORDS: Record<RosterFinding["code"], (text: string) => string> = {
   nobody: () => "there is nobody in it",
 };
 
-export const sayRosterFinding = ({ line, code, text }: RosterFinding): string => `Line ${line}: ${WORDS[code](text)}.`;
+export const sayRosterFinding = ({ line, code, text }: RosterFinding): string =>
+  `Line ${line}: ${WORDS[code](text)}.`;

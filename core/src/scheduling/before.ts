@@ -35,12 +35,20 @@ export const USUAL_EVENING_MINUTES = 150;
 /** Further back nobody plans the blanks of a class. */
 const MOST_DAYS = 400;
 
-export const roundsOf = ({ atOnce }: Pick<Task, "atOnce">, pieces: number): number => (atOnce === undefined ? 1 : Math.max(1, Math.ceil(pieces / atOnce)));
+export const roundsOf = ({ atOnce }: Pick<Task, "atOnce">, pieces: number): number =>
+  atOnce === undefined ? 1 : Math.max(1, Math.ceil(pieces / atOnce));
 
 /** @throws RangeError when the evenings before do not suffice, or tasks wait for each other in a circle */
-export function datedBefore({ tasks, ready, piecesOf, freeOn = () => USUAL_EVENING_MINUTES }: BeforeProblem): DatedTask[] {
+export function datedBefore({
+  tasks,
+  ready,
+  piecesOf,
+  freeOn = () => USUAL_EVENING_MINUTES,
+}: BeforeProblem): DatedTask[] {
   const known = new Set(tasks.map(({ id }) => id));
-  const circle = circleOf(tasks.map(({ id, after }) => ({ id, after: after.map((step) => ({ step })) })));
+  const circle = circleOf(
+    tasks.map(({ id, after }) => ({ id, after: after.map((step) => ({ step })) })),
+  );
   if (circle.length > 0) throw new RangeError(`these wait for each other: ${circle.join(", ")}`);
   // Minutes before the morning of the day on which all is ready, counted backwards.
   const begun = new Map<string, number>();
@@ -55,13 +63,21 @@ export function datedBefore({ tasks, ready, piecesOf, freeOn = () => USUAL_EVENI
     const taken: { date: string; minutes: number }[] = [];
     let at = end;
     for (let round = 0; round < rounds; round++) {
-      const part = Math.round((task.minutes * (rounds - round)) / rounds) - Math.round((task.minutes * (rounds - round - 1)) / rounds);
+      const part =
+        Math.round((task.minutes * (rounds - round)) / rounds) -
+        Math.round((task.minutes * (rounds - round - 1)) / rounds);
       const done = evenings.take(part, at);
       taken.unshift(...done.spans);
       at = done.begun + (round < rounds - 1 ? task.waitMinutes : 0);
     }
     begun.set(task.id, at);
-    dated.set(task.id, { id: task.id, date: taken[0]?.date ?? addDays(ready, -1), evenings: merged(taken), rounds, restMinutes: task.waitMinutes });
+    dated.set(task.id, {
+      id: task.id,
+      date: taken[0]?.date ?? addDays(ready, -1),
+      evenings: merged(taken),
+      rounds,
+      restMinutes: task.waitMinutes,
+    });
   }
   return tasks.map(({ id }) => dated.get(id) as DatedTask);
 }
@@ -71,7 +87,12 @@ function backwards(tasks: readonly Task[]): Task[] {
   const left = new Set(tasks.map(({ id }) => id));
   const order: Task[] = [];
   while (left.size > 0) {
-    const next = [...tasks].reverse().find(({ id }) => left.has(id) && !tasks.some((other) => left.has(other.id) && other.after.includes(id)));
+    const next = [...tasks]
+      .reverse()
+      .find(
+        ({ id }) =>
+          left.has(id) && !tasks.some((other) => left.has(other.id) && other.after.includes(id)),
+      );
     if (!next) break;
     left.delete(next.id);
     order.push(next);
@@ -89,7 +110,10 @@ class Evenings {
   ) {}
 
   /** Takes free minutes as late as may be. @param end minutes before the day by which it has to be done */
-  take(minutes: number, end: number): { readonly begun: number; readonly spans: { date: string; minutes: number }[] } {
+  take(
+    minutes: number,
+    end: number,
+  ): { readonly begun: number; readonly spans: { date: string; minutes: number }[] } {
     const spans: { date: string; minutes: number }[] = [];
     let left = Math.max(1, minutes);
     let begun = end;
@@ -109,14 +133,17 @@ class Evenings {
         left -= take;
       }
     }
-    if (left > 0) throw new RangeError("there are no free evenings in which the blanks could be made ready");
+    if (left > 0)
+      throw new RangeError("there are no free evenings in which the blanks could be made ready");
     return { begun, spans };
   }
 
   /** Free spans between two moments, the latest first. */
   private gaps(to: number, from: number): { to: number; from: number }[] {
     if (to >= from) return [];
-    const inside = this.busy.filter((span) => span.from > to && span.to < from).sort((a, b) => a.to - b.to);
+    const inside = this.busy
+      .filter((span) => span.from > to && span.to < from)
+      .sort((a, b) => a.to - b.to);
     const gaps: { to: number; from: number }[] = [];
     let at = to;
     for (const span of inside) {
@@ -128,8 +155,12 @@ class Evenings {
   }
 }
 
-function merged(spans: readonly { date: string; minutes: number }[]): { date: string; minutes: number }[] {
+function merged(
+  spans: readonly { date: string; minutes: number }[],
+): { date: string; minutes: number }[] {
   const byDate = new Map<string, number>();
   for (const { date, minutes } of spans) byDate.set(date, (byDate.get(date) ?? 0) + minutes);
-  return [...byDate].map(([date, minutes]) => ({ date, minutes })).sort((a, b) => (a.date < b.date ? -1 : 1));
+  return [...byDate]
+    .map(([date, minutes]) => ({ date, minutes }))
+    .sort((a, b) => (a.date < b.date ? -1 : 1));
 }

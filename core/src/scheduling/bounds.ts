@@ -4,14 +4,20 @@ import type { Network } from "./network.ts";
 /** Minutes: the longest chain, the busiest span of a tool, or of what only one step can hold at a time the preemptive schedule of one machine. */
 export function lowerBound(net: Network): number {
   const chain = Math.max(0, ...net.heads.map((head, i) => head + (net.tails[i] ?? 0)));
-  return net.capacity.reduce((best, capacity, resource) => Math.max(best, capacity === 1 ? oneMachine(net, resource) : busiestSpan(net, resource)), chain);
+  return net.capacity.reduce(
+    (best, capacity, resource) =>
+      Math.max(best, capacity === 1 ? oneMachine(net, resource) : busiestSpan(net, resource)),
+    chain,
+  );
 }
 
 const holding = (net: Network, resource: number) =>
   net.ids.flatMap((_, i) => {
     const count = net.holds[i]?.find((held) => held.resource === resource)?.count ?? 0;
     const minutes = net.minutes[i] ?? 0;
-    return count > 0 ? [{ head: net.heads[i] ?? 0, minutes, tail: (net.tails[i] ?? 0) - minutes, count }] : [];
+    return count > 0
+      ? [{ head: net.heads[i] ?? 0, minutes, tail: (net.tails[i] ?? 0) - minutes, count }]
+      : [];
   });
 
 /** Work that begins after a moment and has at least so much after it: its share of the tools fits nowhere else. */
@@ -20,8 +26,12 @@ function busiestSpan(net: Network, resource: number): number {
   let best = 0;
   for (const { head } of rows) {
     for (const { tail } of rows) {
-      const work = rows.reduce((sum, row) => sum + (row.head >= head && row.tail >= tail ? row.minutes * row.count : 0), 0);
-      if (work > 0) best = Math.max(best, head + Math.ceil(work / (net.capacity[resource] ?? 1)) + tail);
+      const work = rows.reduce(
+        (sum, row) => sum + (row.head >= head && row.tail >= tail ? row.minutes * row.count : 0),
+        0,
+      );
+      if (work > 0)
+        best = Math.max(best, head + Math.ceil(work / (net.capacity[resource] ?? 1)) + tail);
     }
   }
   return best;
@@ -38,7 +48,10 @@ function oneMachine(net: Network, resource: number): number {
       continue;
     }
     const job = ready.reduce((a, b) => (b.tail > a.tail ? b : a));
-    const next = Math.min(...left.filter(({ head, tail }) => head > now && tail > job.tail).map(({ head }) => head), now + job.minutes);
+    const next = Math.min(
+      ...left.filter(({ head, tail }) => head > now && tail > job.tail).map(({ head }) => head),
+      now + job.minutes,
+    );
     job.minutes -= next - now;
     now = next;
     if (job.minutes > 0) continue;

@@ -6,7 +6,9 @@ interface Waiting {
 
 /** Steps that wait for each other in a circle, in order; empty when there is none. */
 export function circleOf(steps: readonly Waiting[]): string[] {
-  const before = new Map(steps.map((step) => [step.id, (step.after ?? []).map(({ step: id }) => id)]));
+  const before = new Map(
+    steps.map((step) => [step.id, (step.after ?? []).map(({ step: id }) => id)]),
+  );
   const done = new Set<string>();
   const walk = (id: string, way: readonly string[]): string[] => {
     if (way.includes(id)) return way.slice(way.indexOf(id));
@@ -27,4 +29,6 @@ export function circleOf(steps: readonly Waiting[]): string[] {
 
 /** All of a circle, the first once more at its end. */
 export const sayCircle = ([first, ...rest]: readonly string[]): string =>
-  rest.length === 0 ? `step "${first}" comes after itself` : `these steps wait for each other: ${[first, ...rest, first].join(", ")}`;
+  rest.length === 0
+    ? `step "${first}" comes after itself`
+    : `these steps wait for each other: ${[first, ...rest, first].join(", ")}`;

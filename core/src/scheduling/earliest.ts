@@ -15,7 +15,12 @@ export interface EarliestProblem {
  * By task, of those that are not done; never before today. What follows an undone task keeps the evenings that lie between the two by the
  * plan, so that a coat that is begun early is dry when the next one comes.
  */
-export function earliestEvenings({ tasks, dated, today, restedOn }: EarliestProblem): Map<string, string> {
+export function earliestEvenings({
+  tasks,
+  dated,
+  today,
+  restedOn,
+}: EarliestProblem): Map<string, string> {
   const rows = new Map(dated.map((row) => [row.id, row]));
   const known = new Map<string, string>();
   const earliest = (task: Pick<Task, "id" | "after">): string => {
@@ -37,7 +42,9 @@ export function earliestEvenings({ tasks, dated, today, restedOn }: EarliestProb
     known.set(task.id, found);
     return found;
   };
-  return new Map(tasks.filter(({ id }) => !restedOn.has(id)).map((task) => [task.id, earliest(task)]));
+  return new Map(
+    tasks.filter(({ id }) => !restedOn.has(id)).map((task) => [task.id, earliest(task)]),
+  );
 }
 
 /**
@@ -59,7 +66,9 @@ export function dryOn({
       const [row, first] = [rows.get(id), earliest.get(id)];
       if (!row || first === undefined) return [];
       const span = daysBetween(row.date, row.evenings.at(-1)?.date ?? row.date);
-      return [[id, addDays(first, span + Math.floor((EVENING_BEGINS + waitMinutes) / DAY))] as const];
+      return [
+        [id, addDays(first, span + Math.floor((EVENING_BEGINS + waitMinutes) / DAY))] as const,
+      ];
     }),
   );
 }

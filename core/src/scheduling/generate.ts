@@ -21,22 +21,34 @@ export function generate(net: Network, order: readonly number[]): Starts {
   for (const i of order) {
     const minutes = net.minutes[i] ?? 0;
     let at = 0;
-    for (const { to, wait } of net.before[i] ?? []) at = Math.max(at, (start[to] ?? 0) + (net.minutes[to] ?? 0) + wait);
+    for (const { to, wait } of net.before[i] ?? [])
+      at = Math.max(at, (start[to] ?? 0) + (net.minutes[to] ?? 0) + wait);
     at = firstFree(net, i, at, booked);
     start[i] = at;
     end = Math.max(end, at + minutes);
-    for (const { resource, count } of net.holds[i] ?? []) booked[resource]?.push({ from: at, to: at + minutes, count });
+    for (const { resource, count } of net.holds[i] ?? [])
+      booked[resource]?.push({ from: at, to: at + minutes, count });
   }
   return { start, end };
 }
 
-function firstFree(net: Network, step: number, earliest: number, booked: readonly (readonly Booked[])[]): number {
+function firstFree(
+  net: Network,
+  step: number,
+  earliest: number,
+  booked: readonly (readonly Booked[])[],
+): number {
   const minutes = net.minutes[step] ?? 0;
   let at = earliest;
   for (let moved = true; moved; ) {
     moved = false;
     for (const { resource, count } of net.holds[step] ?? []) {
-      const until = clashUntil(booked[resource] ?? [], at, at + minutes, (net.capacity[resource] ?? 0) - count);
+      const until = clashUntil(
+        booked[resource] ?? [],
+        at,
+        at + minutes,
+        (net.capacity[resource] ?? 0) - count,
+      );
       if (until > at) {
         at = until;
         moved = true;
@@ -57,7 +69,9 @@ function clashUntil(rows: readonly Booked[], from: number, to: number, most: num
   // All that overlap it together are not too many: then they are not at any instant.
   if (held <= most) return from;
   if (heldAt(rows, from) > most) return first;
-  for (const row of rows) if (row.from > from && row.from < to && row.to > from && heldAt(rows, row.from) > most) return first;
+  for (const row of rows)
+    if (row.from > from && row.from < to && row.to > from && heldAt(rows, row.from) > most)
+      return first;
   return from;
 }
 
@@ -96,7 +110,10 @@ export function rightJustified(net: Network, { start, end }: Starts): Starts {
   const order = orderBy(mirrored(net), (i) => -endOf(i));
   const back = generate(mirrored(net), order);
   const length = Math.min(end, back.end);
-  return { start: net.minutes.map((minutes, i) => length - (back.start[i] ?? 0) - minutes), end: length };
+  return {
+    start: net.minutes.map((minutes, i) => length - (back.start[i] ?? 0) - minutes),
+    end: length,
+  };
 }
 
 /** Double justification (Valls, Ballestín and Quintanilla 2005): pushed to the right and then to the left a schedule is never longer, and often shorter. */

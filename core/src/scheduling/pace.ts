@@ -21,7 +21,11 @@ export interface Pace {
 
 /** The mean of the first guess and of what was seen, the guess weighing as much as three pairs (a normal prior on the mean). */
 export function secondPace(seen: readonly PaceSeen[]): Pace {
-  const shares = seen.flatMap(({ first, second }) => (first > 0 && second > 0 ? [Math.min(MOST_SHARE, Math.max(LEAST_SHARE, second / first))] : []));
-  const share = (SECOND_SHARE * GUESS_WEIGHT + shares.reduce((sum, value) => sum + value, 0)) / (GUESS_WEIGHT + shares.length);
+  const shares = seen.flatMap(({ first, second }) =>
+    first > 0 && second > 0 ? [Math.min(MOST_SHARE, Math.max(LEAST_SHARE, second / first))] : [],
+  );
+  const share =
+    (SECOND_SHARE * GUESS_WEIGHT + shares.reduce((sum, value) => sum + value, 0)) /
+    (GUESS_WEIGHT + shares.length);
   return { share: Math.round(share * 1000) / 1000, learned: shares.length };
 }

@@ -34,7 +34,9 @@ export function withoutStep(all: readonly Step[], id: string): Step[] {
       if (step.id === id) return [];
       if (!step.after?.some(({ step: before }) => before === id)) return [step];
       const others = step.after.filter(({ step: before }) => before !== id);
-      const inherited = (gone?.after ?? []).filter(({ step: before }) => !others.some((own) => own.step === before));
+      const inherited = (gone?.after ?? []).filter(
+        ({ step: before }) => !others.some((own) => own.step === before),
+      );
       return [{ ...step, after: [...others, ...inherited] }];
     }),
   ).map((step) => {

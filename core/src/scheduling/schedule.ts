@@ -29,11 +29,20 @@ export function schedule(problem: ScheduleProblem, effort = 1): Schedule {
     orderBy(net, (i) => written[i] ?? 0),
   );
   // As long as no other order ends sooner, steps come in the order in which they were written.
-  const best = plain.end > bound ? nearest(net, written, shorter(net, plain, bound, effort)) : plain;
+  const best =
+    plain.end > bound ? nearest(net, written, shorter(net, plain, bound, effort)) : plain;
   const late = rightJustified(net, best);
-  const named = (values: readonly number[]) => Object.fromEntries(net.ids.map((id, i) => [id, values[i] ?? 0]));
+  const named = (values: readonly number[]) =>
+    Object.fromEntries(net.ids.map((id, i) => [id, values[i] ?? 0]));
   const slack = net.ids.map((_, i) => (late.start[i] ?? 0) - (best.start[i] ?? 0));
-  return { start: named(best.start), late: named(late.start), end: best.end, critical: net.ids.filter((_, i) => slack[i] === 0), slack: named(slack), bound };
+  return {
+    start: named(best.start),
+    late: named(late.start),
+    end: best.end,
+    critical: net.ids.filter((_, i) => slack[i] === 0),
+    slack: named(slack),
+    bound,
+  };
 }
 
 /** Never longer than the one that is given. */
@@ -54,7 +63,11 @@ function shorter(net: Network, given: Starts, bound: number, effort: number): St
   for (let i = 0; i < tries && best.end > bound; i++) {
     // Every now and then from somewhere else: one list is not left by small changes only.
     const anew = i % ROUND === 0;
-    const from = anew ? orderBy(net, (step) => tail(step) * (0.3 + random())) : i % 3 === 0 ? orderBy(net, shaken(net, list, random)) : shifted(net, list, random);
+    const from = anew
+      ? orderBy(net, (step) => tail(step) * (0.3 + random()))
+      : i % 3 === 0
+        ? orderBy(net, shaken(net, list, random))
+        : shifted(net, list, random);
     const next = justified(net, generate(net, from));
     if (next.end <= end || anew) {
       list = orderBy(net, (step) => next.start[step] ?? 0);
@@ -71,13 +84,20 @@ function shifted(net: Network, list: readonly number[], random: () => number): n
   const rest = list.filter((other) => other !== step);
   const at = new Map(rest.map((other, i) => [other, i]));
   const low = Math.max(0, ...(net.before[step] ?? []).map(({ to }) => (at.get(to) ?? 0) + 1));
-  const high = Math.min(rest.length, ...(net.after[step] ?? []).map(({ to }) => at.get(to) ?? rest.length));
+  const high = Math.min(
+    rest.length,
+    ...(net.after[step] ?? []).map(({ to }) => at.get(to) ?? rest.length),
+  );
   const place = low + Math.floor(random() * (high - low + 1));
   return [...rest.slice(0, place), step, ...rest.slice(place)];
 }
 
 /** Each step a little sooner or later. */
-function shaken(net: Network, list: readonly number[], random: () => number): (step: number) => number {
+function shaken(
+  net: Network,
+  list: readonly number[],
+  random: () => number,
+): (step: number) => number {
   const reach = 1 + random() * 0.3 * net.ids.length;
   const keys = new Map(list.map((step, i) => [step, i + reach * random()]));
   return (step) => keys.get(step) ?? 0;
@@ -91,7 +111,8 @@ function nearest(net: Network, written: readonly number[], best: Starts): Starts
     changed = false;
     for (let i = 0; i + 1 < list.length; i++) {
       const [a, b] = [list[i] as number, list[i + 1] as number];
-      if ((written[a] ?? 0) < (written[b] ?? 0) || net.before[b]?.some(({ to }) => to === a)) continue;
+      if ((written[a] ?? 0) < (written[b] ?? 0) || net.before[b]?.some(({ to }) => to === a))
+        continue;
       const swapped = [...list.slice(0, i), b, a, ...list.slice(i + 2)];
       const next = generate(net, swapped);
       if (next.end > found.end) continue;

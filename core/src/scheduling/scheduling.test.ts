@@ -6,7 +6,12 @@ import { schedule } from "./schedule.ts";
 import { runSheet, stepSchema } from "./step.ts";
 import { validateSchedule } from "./validate.ts";
 
-const step = (id: string, minutes: number, after: [string, number][] = [], tools: Record<string, number> = {}) => ({
+const step = (
+  id: string,
+  minutes: number,
+  after: [string, number][] = [],
+  tools: Record<string, number> = {},
+) => ({
   id,
   minutes,
   after: after.map(([before, wait]) => ({ step: before, wait })),
@@ -35,7 +40,14 @@ describe("schedule", () => {
   });
 
   it("fills a drying wait with another step", () => {
-    const plan = schedule({ tools: { room: 1 }, steps: [step("coat1", 5, [], { room: 1 }), step("coat2", 5, [["coat1", 20]], { room: 1 }), step("hanger", 12, [], { room: 1 })] });
+    const plan = schedule({
+      tools: { room: 1 },
+      steps: [
+        step("coat1", 5, [], { room: 1 }),
+        step("coat2", 5, [["coat1", 20]], { room: 1 }),
+        step("hanger", 12, [], { room: 1 }),
+      ],
+    });
     expect(plan.end).toBe(30);
     expect(plan.start.coat1).toBe(0);
     expect(plan.start.hanger).toBe(5);
@@ -48,13 +60,22 @@ describe("schedule", () => {
         const random = seededRandom(seed);
         const n = 3 + Math.floor(random() * 15);
         const steps = Array.from({ length: n }, (_, i) =>
-          step(`s${i}`, 1 + Math.floor(random() * 9), i > 0 && random() < 0.6 ? [[`s${Math.floor(random() * i)}`, Math.floor(random() * 8)]] : [], { gun: Math.floor(random() * 3) }),
+          step(
+            `s${i}`,
+            1 + Math.floor(random() * 9),
+            i > 0 && random() < 0.6
+              ? [[`s${Math.floor(random() * i)}`, Math.floor(random() * 8)]]
+              : [],
+            { gun: Math.floor(random() * 3) },
+          ),
         );
         const problem: ScheduleProblem = { steps, tools: { gun: 2 } };
         const plan = schedule(problem);
         expect(validateSchedule(problem, plan)).toEqual([]);
         expect(plan.end).toBeGreaterThanOrEqual(plan.bound);
-        const late = Object.fromEntries(steps.map(({ id }) => [id, (plan.start[id] ?? 0) + (plan.slack[id] ?? 0)]));
+        const late = Object.fromEntries(
+          steps.map(({ id }) => [id, (plan.start[id] ?? 0) + (plan.slack[id] ?? 0)]),
+        );
         expect(validateSchedule(problem, { start: late, end: plan.end })).toEqual([]);
       }),
       { seed: 6, numRuns: 60 },
@@ -77,20 +98,32 @@ describe("schedule", () => {
 
 describe("runSheet", () => {
   const gun = { id: "heat-gun", name: "Heat gun", count: 1, hot: true };
-  const make = (id: string, minutes: number, more: object = {}) => stepSchema.parse({ id, title: id, minutes, ...more });
+  const make = (id: string, minutes: number, more: object = {}) =>
+    stepSchema.parse({ id, title: id, minutes, ...more });
 
   it("queues a shared tool: ten seats, one gun, two minutes each", () => {
-    const sheet = runSheet([make("seal", 6), make("dry", 2, { who: "queue", tool: "heat-gun" })], [gun], 10);
+    const sheet = runSheet(
+      [make("seal", 6), make("dry", 2, { who: "queue", tool: "heat-gun" })],
+      [gun],
+      10,
+    );
     expect(sheet.steps.map(({ minutes, waves }) => [minutes, waves])).toEqual([
       [6, 1],
       [20, 10],
     ]);
     expect(sheet.endMinute).toBe(26);
-    expect(runSheet([make("dry", 2, { who: "queue", tool: "heat-gun" })], [{ ...gun, count: 3 }], 10).endMinute).toBe(8);
+    expect(
+      runSheet([make("dry", 2, { who: "queue", tool: "heat-gun" })], [{ ...gun, count: 3 }], 10)
+        .endMinute,
+    ).toBe(8);
   });
 
   it("counted back from the end each step is as late as may be, for the reason that is told", () => {
-    const steps = [make("coat", 5), make("hanger", 10, { after: [{ step: "coat", wait: 0 }] }), make("coat-2", 5, { after: [{ step: "coat", wait: 15 }] })];
+    const steps = [
+      make("coat", 5),
+      make("hanger", 10, { after: [{ step: "coat", wait: 0 }] }),
+      make("coat-2", 5, { after: [{ step: "coat", wait: 15 }] }),
+    ];
     const sheet = runSheet(steps, [], 8, { fromEnd: true });
     expect(sheet.endMinute).toBe(25);
     expect(sheet.steps.map(({ id, startMinute, begins }) => [id, startMinute, begins])).toEqual([
@@ -102,7 +135,15 @@ describe("runSheet", () => {
   });
 
   it("shows what dries meanwhile", () => {
-    const sheet = runSheet([make("coat", 5), make("hanger", 10, { after: [{ step: "coat", wait: 0 }] }), make("coat-2", 5, { after: [{ step: "coat", wait: 15 }] })], [], 8);
+    const sheet = runSheet(
+      [
+        make("coat", 5),
+        make("hanger", 10, { after: [{ step: "coat", wait: 0 }] }),
+        make("coat-2", 5, { after: [{ step: "coat", wait: 15 }] }),
+      ],
+      [],
+      8,
+    );
     expect(sheet.steps.find(({ id }) => id === "hanger")?.drying).toEqual(["coat"]);
     expect(sheet.endMinute).toBe(25);
   });

@@ -40,15 +40,31 @@ export const stepSchema = z.strictObject({
     .min(1)
     .max(24 * 60)
     .optional()
-    .describe("minutes after which half of the beginners are done; minutes hold for the slowest quarter"),
-  gate: z.enum(GATES).optional().describe("when the room goes on to the next step: all are done, all but one, or three quarters; as the class says when left out"),
+    .describe(
+      "minutes after which half of the beginners are done; minutes hold for the slowest quarter",
+    ),
+  gate: z
+    .enum(GATES)
+    .optional()
+    .describe(
+      "when the room goes on to the next step: all are done, all but one, or three quarters; as the class says when left out",
+    ),
   slip: z.string().max(600).optional().describe("what usually goes wrong, and how it is rescued"),
   thing: z.string().max(31).optional().describe("the thing it belongs to; all when left out"),
-  like: stepId.optional().describe("the step in which the same was done on another thing: the second time it goes quicker"),
+  like: stepId
+    .optional()
+    .describe(
+      "the step in which the same was done on another thing: the second time it goes quicker",
+    ),
 });
 export type Step = z.infer<typeof stepSchema>;
 
-export const toolSchema = z.strictObject({ id: stepId, name: z.string().min(1).max(80), count: z.number().int().min(1).max(1000), hot: z.boolean().default(false) });
+export const toolSchema = z.strictObject({
+  id: stepId,
+  name: z.string().min(1).max(80),
+  count: z.number().int().min(1).max(1000),
+  hot: z.boolean().default(false),
+});
 export type Tool = z.infer<typeof toolSchema>;
 
 export interface RunStep {
@@ -92,7 +108,12 @@ export interface RunSheetWays {
 }
 
 /** @throws ScheduleError */
-export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: number, { making, helpers = 0, fromEnd = false }: RunSheetWays = {}): RunSheet {
+export function runSheet(
+  steps: readonly Step[],
+  tools: readonly Tool[],
+  seats: number,
+  { making, helpers = 0, fromEnd = false }: RunSheetWays = {},
+): RunSheet {
   const taking = ({ thing }: Step) => (thing === undefined ? seats : (making?.(thing) ?? seats));
   const problem = toProblem(steps, tools, taking, helpers);
   const plan = schedule(problem);
@@ -115,7 +136,12 @@ export function runSheet(steps: readonly Step[], tools: readonly Tool[], seats: 
   return { steps: rows, endMinute: plan.end, bound: plan.bound };
 }
 
-function toProblem(steps: readonly Step[], tools: readonly Tool[], taking: (step: Step) => number, helpers: number): ScheduleProblem {
+function toProblem(
+  steps: readonly Step[],
+  tools: readonly Tool[],
+  taking: (step: Step) => number,
+  helpers: number,
+): ScheduleProblem {
   const rows = steps.map((step, index): ScheduleStep => {
     const before = steps[index - 1];
     return {
@@ -125,8 +151,17 @@ function toProblem(steps: readonly Step[], tools: readonly Tool[], taking: (step
       tools: resourcesOf(step, helpers),
     };
   });
-  const held = new Set(steps.flatMap(({ who, tool }) => (who === "queue" && tool !== undefined ? [tool] : [])));
-  return { steps: rows, tools: { [ROOM]: 1, [OVERSEER]: 1 + helpers, ...Object.fromEntries([...held].map((tool) => [toolLane(tool), 1])) } };
+  const held = new Set(
+    steps.flatMap(({ who, tool }) => (who === "queue" && tool !== undefined ? [tool] : [])),
+  );
+  return {
+    steps: rows,
+    tools: {
+      [ROOM]: 1,
+      [OVERSEER]: 1 + helpers,
+      ...Object.fromEntries([...held].map((tool) => [toolLane(tool), 1])),
+    },
+  };
 }
 
 const toolLane = (tool: string): string => `tool ${tool}`;
@@ -134,24 +169,45 @@ const toolLane = (tool: string): string => `tool ${tool}`;
 /** Alone, the host stands at the tool, and the room waits; with a helper there it goes on with what does not follow from the queue. */
 function resourcesOf({ who, tool }: Step, helpers: number): Record<string, number> {
   if (who !== "queue") return { [ROOM]: 1, [OVERSEER]: 1 };
-  return { [OVERSEER]: 1, ...(helpers === 0 ? { [ROOM]: 1 } : {}), ...(tool === undefined ? {} : { [toolLane(tool)]: 1 }) };
+  return {
+    [OVERSEER]: 1,
+    ...(helpers === 0 ? { [ROOM]: 1 } : {}),
+    ...(tool === undefined ? {} : { [toolLane(tool)]: 1 }),
+  };
 }
 
-function beginsWhen({ steps }: ScheduleProblem, start: Readonly<Record<string, number>>, own: ScheduleStep): Begins {
+function beginsWhen(
+  { steps }: ScheduleProblem,
+  start: Readonly<Record<string, number>>,
+  own: ScheduleStep,
+): Begins {
   const at = start[own.id] ?? 0;
-  const endOf = (id: string) => (start[id] ?? 0) + (steps.find((step) => step.id === id)?.minutes ?? 0);
+  const endOf = (id: string) =>
+    (start[id] ?? 0) + (steps.find((step) => step.id === id)?.minutes ?? 0);
   const held = own.after.find(({ step, wait }) => endOf(step) + wait === at);
-  if (held) return held.wait > 0 ? { why: "dries", step: held.step, wait: held.wait } : { why: "after", step: held.step };
+  if (held)
+    return held.wait > 0
+      ? { why: "dries", step: held.step, wait: held.wait }
+      : { why: "after", step: held.step };
   const busy = steps.find(({ id }) => id !== own.id && endOf(id) === at);
   return busy ? { why: "free", step: busy.id } : { why: "first" };
 }
 
 /** What would come too late if it began later. */
-function beginsLate({ steps }: ScheduleProblem, start: Readonly<Record<string, number>>, own: ScheduleStep): Begins {
+function beginsLate(
+  { steps }: ScheduleProblem,
+  start: Readonly<Record<string, number>>,
+  own: ScheduleStep,
+): Begins {
   const end = (start[own.id] ?? 0) + own.minutes;
   for (const next of steps) {
-    const arc = next.after.find(({ step, wait }) => step === own.id && end + wait === start[next.id]);
-    if (arc) return arc.wait > 0 ? { why: "lateToDry", step: next.id, wait: arc.wait } : { why: "late", step: next.id };
+    const arc = next.after.find(
+      ({ step, wait }) => step === own.id && end + wait === start[next.id],
+    );
+    if (arc)
+      return arc.wait > 0
+        ? { why: "lateToDry", step: next.id, wait: arc.wait }
+        : { why: "late", step: next.id };
   }
   const next = steps.find(({ id }) => id !== own.id && start[id] === end);
   return next ? { why: "late", step: next.id } : { why: "first" };
@@ -163,11 +219,17 @@ export function wavesOf(step: Step, tools: readonly Tool[], seats: number): numb
   return Math.max(1, Math.ceil(seats / count));
 }
 
-function dryingDuring(problem: ScheduleProblem, start: Readonly<Record<string, number>>, from: number, minutes: number): string[] {
+function dryingDuring(
+  problem: ScheduleProblem,
+  start: Readonly<Record<string, number>>,
+  from: number,
+  minutes: number,
+): string[] {
   return problem.steps.flatMap((next) =>
     next.after
       .filter(({ step, wait }) => {
-        const dried = (start[step] ?? 0) + (problem.steps.find(({ id }) => id === step)?.minutes ?? 0);
+        const dried =
+          (start[step] ?? 0) + (problem.steps.find(({ id }) => id === step)?.minutes ?? 0);
         return wait > 0 && dried < from + minutes && dried + wait > from;
       })
       .map(({ step }) => step),

@@ -8,9 +8,25 @@ export const taskSchema = z
     id: taskId,
     title: z.string().trim().min(1).max(120),
     minutes: z.number().int().min(1).max(10_000).describe("of the host's hands, for all pieces"),
-    after: z.array(taskId).max(20).default([]).describe("tasks that come before, their waits included"),
-    waitMinutes: z.number().int().min(0).max(20_000).default(0).describe("drying or curing of one round, before what follows"),
-    atOnce: z.number().int().min(1).max(10_000).optional().describe("how many pieces rest at once; further ones make another round"),
+    after: z
+      .array(taskId)
+      .max(20)
+      .default([])
+      .describe("tasks that come before, their waits included"),
+    waitMinutes: z
+      .number()
+      .int()
+      .min(0)
+      .max(20_000)
+      .default(0)
+      .describe("drying or curing of one round, before what follows"),
+    atOnce: z
+      .number()
+      .int()
+      .min(1)
+      .max(10_000)
+      .optional()
+      .describe("how many pieces rest at once; further ones make another round"),
     say: z.string().max(600).default(""),
     care: z.string().max(600).default(""),
     thing: z.string().max(31).optional().describe("the thing whose blanks it is about"),
@@ -21,7 +37,11 @@ export type Task = z.infer<typeof taskSchema>;
 /** What followed a task that is not there any more follows nothing. */
 export function soundTasks(tasks: readonly Task[]): Task[] {
   const known = new Set(tasks.map(({ id }) => id));
-  return tasks.map((task) => (task.after.every((id) => known.has(id)) ? task : { ...task, after: task.after.filter((id) => known.has(id)) }));
+  return tasks.map((task) =>
+    task.after.every((id) => known.has(id))
+      ? task
+      : { ...task, after: task.after.filter((id) => known.has(id)) },
+  );
 }
 
 /** Without one of them: whoever followed it now follows what it followed. */
@@ -29,6 +49,15 @@ export function withoutTask(tasks: readonly Task[], id: string): Task[] {
   const gone = tasks.find((task) => task.id === id);
   return tasks.flatMap((task) => {
     if (task.id === id) return [];
-    return [task.after.includes(id) ? { ...task, after: [...new Set([...task.after.filter((one) => one !== id), ...(gone?.after ?? [])])] } : task];
+    return [
+      task.after.includes(id)
+        ? {
+            ...task,
+            after: [
+              ...new Set([...task.after.filter((one) => one !== id), ...(gone?.after ?? [])]),
+            ],
+          }
+        : task,
+    ];
   });
 }

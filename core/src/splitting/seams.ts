@@ -33,7 +33,8 @@ export function positions(boxed: readonly Boxed[], whole: Box): number[] | null 
     const next = sorted[i + 1];
     if (next && next.middle > one.middle) found.add((one.middle + next.middle) / 2);
   });
-  for (const { box } of boxed.filter(({ long }) => long)) for (let x = Math.ceil(box.minX) + STEP_MM / 2; x < box.maxX; x += STEP_MM) found.add(x);
+  for (const { box } of boxed.filter(({ long }) => long))
+    for (let x = Math.ceil(box.minX) + STEP_MM / 2; x < box.maxX; x += STEP_MM) found.add(x);
   const inside = [...found].filter((x) => x > whole.minX && x < whole.maxX).sort((a, b) => a - b);
   return inside.length > MOST_POSITIONS ? null : inside;
 }
@@ -65,7 +66,10 @@ function crossingsCost(polygon: Polygon, x: number): number {
     ring.forEach(([ax, ay], i) => {
       const [bx, by] = ring[(i + 1) % ring.length] as Point;
       if (ax > x === bx > x) return;
-      hits.push({ y: ay + ((x - ax) / (bx - ax)) * (by - ay), slant: Math.abs(by - ay) / Math.hypot(bx - ax, by - ay) });
+      hits.push({
+        y: ay + ((x - ax) / (bx - ax)) * (by - ay),
+        slant: Math.abs(by - ay) / Math.hypot(bx - ax, by - ay),
+      });
     });
   hits.sort((a, b) => a.y - b.y);
   let cost = 0;
@@ -77,7 +81,11 @@ function crossingsCost(polygon: Polygon, x: number): number {
 }
 
 /** Dynamic programme: fewest parts up to each position, then least cost. Indexes of the seams, or null when no chain fits. */
-export function cheapest(at: readonly number[], costs: readonly number[], fits: (from: number, to: number) => boolean): number[] | null {
+export function cheapest(
+  at: readonly number[],
+  costs: readonly number[],
+  fits: (from: number, to: number) => boolean,
+): number[] | null {
   interface Best {
     readonly parts: number;
     readonly cost: number;
@@ -86,7 +94,9 @@ export function cheapest(at: readonly number[], costs: readonly number[], fits: 
   const ends = [...at, Number.POSITIVE_INFINITY];
   const best: (Best | null)[] = [];
   for (const [i, to] of ends.entries()) {
-    let found: Best | null = fits(Number.NEGATIVE_INFINITY, to) ? { parts: 1, cost: costs[i] ?? 0, before: -1 } : null;
+    let found: Best | null = fits(Number.NEGATIVE_INFINITY, to)
+      ? { parts: 1, cost: costs[i] ?? 0, before: -1 }
+      : null;
     // Further back the part only grows: the first that is too long ends the search, once one has fitted.
     let fitted = false;
     for (let j = i - 1; j >= 0; j--) {
@@ -96,7 +106,8 @@ export function cheapest(at: readonly number[], costs: readonly number[], fits: 
       fitted ||= here;
       if (!earlier || !here) continue;
       const [parts, cost] = [earlier.parts + 1, earlier.cost + (costs[i] ?? 0)];
-      if (!found || parts < found.parts || (parts === found.parts && cost < found.cost - 1e-9)) found = { parts, cost, before: j };
+      if (!found || parts < found.parts || (parts === found.parts && cost < found.cost - 1e-9))
+        found = { parts, cost, before: j };
     }
     best.push(found);
   }

@@ -6,7 +6,17 @@
  * seams.
  */
 import { intersection } from "../geometry/boolean.ts";
-import { type Box, boxOf, boxWidth, joinBoxes, mapPoints, type Point, type Polygon, type Polygons, rectRing } from "../geometry/polygon.ts";
+import {
+  type Box,
+  boxOf,
+  boxWidth,
+  joinBoxes,
+  mapPoints,
+  type Point,
+  type Polygon,
+  type Polygons,
+  rectRing,
+} from "../geometry/polygon.ts";
 import { crossBox, crossesOn, MARK_ARM_MM } from "./crosses.ts";
 import { type Boxed, cheapest, positions, type SplitPiece, seamCost } from "./seams.ts";
 
@@ -26,7 +36,9 @@ export interface Seam {
   readonly through: readonly string[];
 }
 
-export type Split = { readonly ok: true; readonly parts: readonly SplitPart[]; readonly seams: readonly Seam[] } | { readonly ok: false; readonly reason: "cutTooSmall" };
+export type Split =
+  | { readonly ok: true; readonly parts: readonly SplitPart[]; readonly seams: readonly Seam[] }
+  | { readonly ok: false; readonly reason: "cutTooSmall" };
 
 export interface SplitWishes {
   /** What one load takes. */
@@ -40,17 +52,30 @@ export interface SplitWishes {
 /** Below this no part of a design could be told from its marks. */
 const LEAST_CUT_MM = 15;
 
-export function splitDesign(pieces: readonly SplitPiece[], { cut, overlap, mayTurn }: SplitWishes): Split {
+export function splitDesign(
+  pieces: readonly SplitPiece[],
+  { cut, overlap, mayTurn }: SplitWishes,
+): Split {
   if (Math.min(cut.width, cut.height) < LEAST_CUT_MM) return { ok: false, reason: "cutTooSmall" };
-  const ways = [cut, ...(mayTurn && cut.width !== cut.height ? [{ width: cut.height, height: cut.width }] : [])].flatMap((size) => bothWays(pieces, size, overlap) ?? []);
+  const ways = [
+    cut,
+    ...(mayTurn && cut.width !== cut.height ? [{ width: cut.height, height: cut.width }] : []),
+  ].flatMap((size) => bothWays(pieces, size, overlap) ?? []);
   const best = ways.sort((a, b) => a.parts.length - b.parts.length || a.cost - b.cost)[0];
-  return best ? { ok: true, parts: paired(best.parts), seams: best.seams } : { ok: false, reason: "cutTooSmall" };
+  return best
+    ? { ok: true, parts: paired(best.parts), seams: best.seams }
+    : { ok: false, reason: "cutTooSmall" };
 }
 
 /** A cross that lost its twin because there was no room for it tells nobody anything. */
 function paired(parts: readonly SplitPart[]): SplitPart[] {
   const same = ([x, y]: Point, [u, v]: Point) => x === u && y === v;
-  return parts.map((part) => ({ ...part, marks: part.marks.filter((mark) => parts.filter(({ marks }) => marks.some((other) => same(mark, other))).length > 1) }));
+  return parts.map((part) => ({
+    ...part,
+    marks: part.marks.filter(
+      (mark) => parts.filter(({ marks }) => marks.some((other) => same(mark, other))).length > 1,
+    ),
+  }));
 }
 
 interface Way {
@@ -60,7 +85,11 @@ interface Way {
 }
 
 /** Along one side first, what is still too long along the other after; the order with fewer parts. */
-function bothWays(pieces: readonly SplitPiece[], size: { width: number; height: number }, overlap: number): Way | null {
+function bothWays(
+  pieces: readonly SplitPiece[],
+  size: { width: number; height: number },
+  overlap: number,
+): Way | null {
   const orders = (["x", "y"] as const).flatMap((first) => {
     const whole = { parts: [{ pieces, marks: [] }], seams: [], cost: 0 } satisfies Way;
     const once = each(whole, first, size, overlap);
@@ -70,7 +99,12 @@ function bothWays(pieces: readonly SplitPiece[], size: { width: number; height: 
   return orders.sort((a, b) => a.parts.length - b.parts.length || a.cost - b.cost)[0] ?? null;
 }
 
-function each(way: Way, axis: "x" | "y", size: { width: number; height: number }, overlap: number): Way | null {
+function each(
+  way: Way,
+  axis: "x" | "y",
+  size: { width: number; height: number },
+  overlap: number,
+): Way | null {
   const parts: SplitPart[] = [];
   const seams: Seam[] = [...way.seams];
   let { cost } = way;
@@ -81,7 +115,13 @@ function each(way: Way, axis: "x" | "y", size: { width: number; height: number }
     const cutUp = alongX(swapped ? exchanged(part) : part, { along, across, overlap });
     if (!cutUp) return null;
     parts.push(...cutUp.parts.map((own) => (swapped ? exchanged(own) : own)));
-    seams.push(...cutUp.seams.map((seam) => (swapped ? { ...seam, axis: "y" as const, line: [flip(seam.line[0]), flip(seam.line[1])] as const } : seam)));
+    seams.push(
+      ...cutUp.seams.map((seam) =>
+        swapped
+          ? { ...seam, axis: "y" as const, line: [flip(seam.line[0]), flip(seam.line[1])] as const }
+          : seam,
+      ),
+    );
     cost += cutUp.cost;
   }
   return { parts, seams, cost };
@@ -90,7 +130,10 @@ function each(way: Way, axis: "x" | "y", size: { width: number; height: number }
 const flip = ([x, y]: Point): Point => [y, x];
 /** Sides exchanged; rings keep their sense by being read backwards. */
 const exchanged = ({ pieces, marks }: SplitPart): SplitPart => ({
-  pieces: pieces.map(({ id, polygon }) => ({ id, polygon: (mapPoints([polygon], flip)[0] as Polygon).map((ring) => [...ring].reverse()) })),
+  pieces: pieces.map(({ id, polygon }) => ({
+    id,
+    polygon: (mapPoints([polygon], flip)[0] as Polygon).map((ring) => [...ring].reverse()),
+  })),
   marks: marks.map(flip),
 });
 
@@ -102,7 +145,8 @@ interface Limits {
 
 function alongX(part: SplitPart, limits: Limits): Way | null {
   const whole = boxOf(part.pieces.map(({ polygon }) => polygon));
-  if (boxWidth(whole) <= limits.along + 1e-9) return { parts: [withRoom(part, limits.along)], seams: [], cost: 0 };
+  if (boxWidth(whole) <= limits.along + 1e-9)
+    return { parts: [withRoom(part, limits.along)], seams: [], cost: 0 };
   const extent = joinBoxes([whole, ...part.marks.map(crossBox)]);
   // A cross beside a seam takes its arm on both sides.
   const room = limits.along - 2 * MARK_ARM_MM;
@@ -113,11 +157,19 @@ function alongX(part: SplitPart, limits: Limits): Way | null {
   const at = positions(boxed, whole);
   if (!at) return null;
   const costs = at.map((x) => seamCost(boxed, x));
-  const chain = (crosses: boolean) => cheapest(at, costs, (a, b) => partFits(boxed, crosses, a, b, limits));
+  const chain = (crosses: boolean) =>
+    cheapest(at, costs, (a, b) => partFits(boxed, crosses, a, b, limits));
   // Parts that can be joined by crosses, even if they are more; without where pieces lie too far apart for that.
   const chosen = chain(true) ?? chain(false);
   if (!chosen) return null;
-  return assemble({ part, boxed, extent, limits, seams: chosen.map((i) => at[i] as number), cost: chosen.reduce((sum, i) => sum + (costs[i] as number), 0) });
+  return assemble({
+    part,
+    boxed,
+    extent,
+    limits,
+    seams: chosen.map((i) => at[i] as number),
+    cost: chosen.reduce((sum, i) => sum + (costs[i] as number), 0),
+  });
 }
 
 /** Without the crosses of earlier seams that would make the part too long: nearest to its pieces stay. */
@@ -125,12 +177,20 @@ function withRoom(part: SplitPart, along: number): SplitPart {
   const { minX, maxX } = boxOf(partPolygons(part));
   const away = ([x]: Point) => Math.max(minX - x, x - maxX, 0);
   const kept: Point[] = [];
-  for (const mark of [...part.marks].sort((a, b) => away(a) - away(b))) if (boxWidth(partBox({ pieces: part.pieces, marks: [...kept, mark] })) <= along + 1e-9) kept.push(mark);
+  for (const mark of [...part.marks].sort((a, b) => away(a) - away(b)))
+    if (boxWidth(partBox({ pieces: part.pieces, marks: [...kept, mark] })) <= along + 1e-9)
+      kept.push(mark);
   return { pieces: part.pieces, marks: kept };
 }
 
 /** What lies between two seams must go into one load, with the crosses of these seams where they are wanted. */
-function partFits(boxed: readonly Boxed[], crosses: boolean, from: number, to: number, { along, overlap }: Limits): boolean {
+function partFits(
+  boxed: readonly Boxed[],
+  crosses: boolean,
+  from: number,
+  to: number,
+  { along, overlap }: Limits,
+): boolean {
   let [low, high] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
   const take = (a: number, b: number) => {
     low = Math.min(low, a);
@@ -166,16 +226,30 @@ function assemble({ part, boxed, extent, limits, seams, cost }: Assembly): Way {
       if (!long) return middle > from && middle <= to ? [piece] : [];
       if (box.maxX <= from || box.minX >= to) return [];
       const half = limits.overlap / 2;
-      const strip = rectRing(Math.max(from - half, box.minX - 1), box.minY - 1, Math.min(to + half, box.maxX + 1), box.maxY + 1);
+      const strip = rectRing(
+        Math.max(from - half, box.minX - 1),
+        box.minY - 1,
+        Math.min(to + half, box.maxX + 1),
+        box.maxY + 1,
+      );
       return intersection([piece.polygon], [[strip]]).map((polygon) => ({ id: piece.id, polygon }));
     });
-    return withRoom({ pieces, marks: part.marks.filter(([x]) => x > from && x <= to) }, limits.along);
+    return withRoom(
+      { pieces, marks: part.marks.filter(([x]) => x > from && x <= to) },
+      limits.along,
+    );
   });
   const parts = bare.map((own) => ({ ...own, marks: [...own.marks] }));
   seams.forEach((x, n) => {
     const crosses = crossesOn(x, boxed, extent, limits.across);
     const sides = [parts[n], parts[n + 1]] as [(typeof parts)[number], (typeof parts)[number]];
-    if (sides.every((own) => boxWidth(partBox({ ...own, marks: [...own.marks, ...crosses] })) <= limits.along + 1e-9)) for (const own of sides) own.marks.push(...crosses);
+    if (
+      sides.every(
+        (own) =>
+          boxWidth(partBox({ ...own, marks: [...own.marks, ...crosses] })) <= limits.along + 1e-9,
+      )
+    )
+      for (const own of sides) own.marks.push(...crosses);
   });
   return {
     parts,
@@ -187,7 +261,9 @@ function assemble({ part, boxed, extent, limits, seams, cost }: Assembly): Way {
         [x, extent.minY],
         [x, extent.maxY],
       ],
-      through: boxed.filter(({ box, long }) => long && box.minX < x && box.maxX > x).map(({ piece }) => piece.id),
+      through: boxed
+        .filter(({ box, long }) => long && box.minX < x && box.maxX > x)
+        .map(({ piece }) => piece.id),
     })),
   };
 }
@@ -195,7 +271,8 @@ function assemble({ part, boxed, extent, limits, seams, cost }: Assembly): Way {
 /** Ids of halves: `3-ivory-1` in two becomes `3-ivory-1a`, `3-ivory-1b`; whole pieces keep theirs. */
 export function nameHalves(parts: readonly SplitPart[]): SplitPart[] {
   const counts = new Map<string, number>();
-  for (const { id } of parts.flatMap(({ pieces }) => pieces)) counts.set(id, (counts.get(id) ?? 0) + 1);
+  for (const { id } of parts.flatMap(({ pieces }) => pieces))
+    counts.set(id, (counts.get(id) ?? 0) + 1);
   const given = new Map<string, number>();
   return parts.map(({ pieces, marks }) => ({
     marks,
@@ -208,9 +285,12 @@ export function nameHalves(parts: readonly SplitPart[]): SplitPart[] {
   }));
 }
 
-const letters = (n: number): string => (n < 26 ? "" : letters(Math.floor(n / 26) - 1)) + String.fromCharCode(97 + (n % 26));
+const letters = (n: number): string =>
+  (n < 26 ? "" : letters(Math.floor(n / 26) - 1)) + String.fromCharCode(97 + (n % 26));
 
 /** Pieces and crosses of a part. */
-export const partBox = (part: SplitPart): Box => joinBoxes([boxOf(partPolygons(part)), ...part.marks.map(crossBox)]);
+export const partBox = (part: SplitPart): Box =>
+  joinBoxes([boxOf(partPolygons(part)), ...part.marks.map(crossBox)]);
 
-export const partPolygons = ({ pieces }: SplitPart): Polygons => pieces.map(({ polygon }) => polygon);
+export const partPolygons = ({ pieces }: SplitPart): Polygons =>
+  pieces.map(({ polygon }) => polygon);

@@ -6,14 +6,20 @@ export const FLAT: readonly StarterSpec[] = [
   {
     id: "posted-fobs",
     title: "Key fobs by post",
-    summary: "Acrylic fobs with a key and a name, rings and a tassel, made at home with us on camera.",
+    summary:
+      "Acrylic fobs with a key and a name, rings and a tassel, made at home with us on camera.",
     season: "any",
     difficulty: 2,
     budget: "small",
     minutes: 60,
     held: "craftAlong",
     thing: {
-      blank: { name: "Acrylic key fob", material: "clearPlastic", colour: "#D7E4E6", shape: { kind: "roundedFlat", width: 48, height: 72, radius: 6 } },
+      blank: {
+        name: "Acrylic key fob",
+        material: "clearPlastic",
+        colour: "#D7E4E6",
+        shape: { kind: "roundedFlat", width: 48, height: 72, radius: 6 },
+      },
       films: [WHITE],
       lines: [
         { art: "key", size: 14 },
@@ -30,7 +36,12 @@ export const FLAT: readonly StarterSpec[] = [
     budget: "small",
     minutes: 75,
     thing: {
-      blank: { name: "Round wooden tag", material: "paintedWood", colour: "#22292B", shape: { kind: "round", diameter: 76 } },
+      blank: {
+        name: "Round wooden tag",
+        material: "paintedWood",
+        colour: "#22292B",
+        shape: { kind: "round", diameter: 76 },
+      },
       films: [CREAM],
       lines: [{ size: 10, font: "baloo-2" }],
       finishing: [{ kind: "twine", mm: 300, beads: 3 }],
@@ -84,7 +95,13 @@ export const FLAT: readonly StarterSpec[] = [
         id: "back",
         title: "Panel, back",
         sideOf: "front",
-        blank: { name: "Thin panel", material: "paintedWood", colour: "#22292B", shape: rect(240, 180), ground: { what: "paint", by: "host", coats: 2, faces: "both" } },
+        blank: {
+          name: "Thin panel",
+          material: "paintedWood",
+          colour: "#22292B",
+          shape: rect(240, 180),
+          ground: { what: "paint", by: "host", coats: 2, faces: "both" },
+        },
         films: [THICK],
         lines: [
           { art: "moon", size: 40 },
@@ -103,7 +120,12 @@ export const FLAT: readonly StarterSpec[] = [
     minutes: 90,
     use: { food: "served" },
     thing: {
-      blank: { name: "Laminate tray", material: "laminate", colour: "#26324A", shape: rect(320, 220) },
+      blank: {
+        name: "Laminate tray",
+        material: "laminate",
+        colour: "#26324A",
+        shape: rect(320, 220),
+      },
       films: [CREAM, AURORA, SKY],
       lines: [
         { art: "moon", size: 34, films: ["cream"] },
@@ -121,7 +143,12 @@ export const FLAT: readonly StarterSpec[] = [
     budget: "large",
     minutes: 60,
     thing: {
-      blank: { name: "Leather notebook", material: "leather", colour: "#7A4E32", shape: rect(110, 160) },
+      blank: {
+        name: "Leather notebook",
+        material: "leather",
+        colour: "#7A4E32",
+        shape: rect(110, 160),
+      },
       films: [CREAM],
       lines: [
         { art: "hare", size: 40 },
@@ -132,13 +159,20 @@ export const FLAT: readonly StarterSpec[] = [
   {
     id: "night-lights",
     title: "Acrylic night lights",
-    summary: "Clear acrylic painted behind, so that the letters show; protective films off in order.",
+    summary:
+      "Clear acrylic painted behind, so that the letters show; protective films off in order.",
     season: "winter",
     difficulty: 2,
     budget: "small",
     minutes: 75,
     thing: {
-      blank: { name: "Acrylic plate", material: "clearPlastic", colour: "#33405C", shape: rect(140, 140), ground: { what: "paint", by: "host", coats: 2, faces: "back", sand: false } },
+      blank: {
+        name: "Acrylic plate",
+        material: "clearPlastic",
+        colour: "#33405C",
+        shape: rect(140, 140),
+        ground: { what: "paint", by: "host", coats: 2, faces: "back", sand: false },
+      },
       films: [WHITE],
       lines: [{ art: "moon", size: 40 }, { size: 14 }],
     },
@@ -153,7 +187,12 @@ export const FLAT: readonly StarterSpec[] = [
     minutes: 90,
     use: { food: "none" },
     thing: {
-      blank: { name: "Cork coaster", material: "cork", colour: "#C69C6D", shape: { kind: "round", diameter: 95 } },
+      blank: {
+        name: "Cork coaster",
+        material: "cork",
+        colour: "#C69C6D",
+        shape: { kind: "round", diameter: 95 },
+      },
       films: [INK],
       lines: [
         { art: "wave", size: 24 },
@@ -171,7 +210,12 @@ export const FLAT: readonly StarterSpec[] = [
     budget: "small",
     minutes: 60,
     thing: {
-      blank: { name: "Sealed wooden plate", material: "sealedWood", colour: "#C9A06A", shape: { kind: "oval", width: 120, height: 160 } },
+      blank: {
+        name: "Sealed wooden plate",
+        material: "sealedWood",
+        colour: "#C9A06A",
+        shape: { kind: "oval", width: 120, height: 160 },
+      },
       films: [BERRY],
       lines: [{ art: "bell", size: 44 }, { size: 14 }],
       finishing: [{ kind: "ribbon" }],

@@ -13,7 +13,12 @@ export const PAINTED: readonly StarterSpec[] = [
     minutes: 165,
     thing: {
       technique: "openStencil",
-      blank: { name: "Pine board", material: "stainedWood", colour: "#6B4A32", shape: rect(760, 240) },
+      blank: {
+        name: "Pine board",
+        material: "stainedWood",
+        colour: "#6B4A32",
+        shape: rect(760, 240),
+      },
       films: [LIFT],
       lines: [
         { text: "HARBOUR", size: 40, tracking: 0.1 },
@@ -54,7 +59,13 @@ export const PAINTED: readonly StarterSpec[] = [
     thing: {
       border: 8,
       technique: "openStencil",
-      blank: { name: "Rough plank sign", material: "rawWood", colour: "#A58A6A", shape: rect(240, 240), ground: { what: "none", by: "bought", sand: false } },
+      blank: {
+        name: "Rough plank sign",
+        material: "rawWood",
+        colour: "#A58A6A",
+        shape: rect(240, 240),
+        ground: { what: "none", by: "bought", sand: false },
+      },
       films: [LIFT],
       lines: [
         { text: "THE SHED", size: 22, font: "black-ops-one" },
@@ -72,7 +83,13 @@ export const PAINTED: readonly StarterSpec[] = [
     minutes: 165,
     thing: {
       technique: "mask",
-      blank: { name: "Hut sign", material: "rawWood", colour: "#DCC9A0", shape: rect(320, 110), frame: { strip: 12, ledge: 0, fixed: "glued", finish: "stained", by: "host" } },
+      blank: {
+        name: "Hut sign",
+        material: "rawWood",
+        colour: "#DCC9A0",
+        shape: rect(320, 110),
+        frame: { strip: 12, ledge: 0, fixed: "glued", finish: "stained", by: "host" },
+      },
       films: [LIFT],
       lines: [{ size: 30, font: "alfa-slab-one", upper: true }],
     },

@@ -13,7 +13,13 @@ export const ROUND: readonly StarterSpec[] = [
     minutes: 75,
     use: { washing: "hand" },
     thing: {
-      blank: { name: "Enamel mug", material: "enamel", colour: "#F6F3EA", shape: cup(82, 86), handle: { school: "drinker" } },
+      blank: {
+        name: "Enamel mug",
+        material: "enamel",
+        colour: "#F6F3EA",
+        shape: cup(82, 86),
+        handle: { school: "drinker" },
+      },
       films: [SKY],
       lines: [
         { art: "boat", size: 12 },
@@ -32,7 +38,13 @@ export const ROUND: readonly StarterSpec[] = [
     use: { washing: "dishwasher" },
     schools: { dishwasher: "bold" },
     thing: {
-      blank: { name: "Glazed mug", material: "glazed", colour: "#E9E2D2", shape: cup(84, 96), handle: { school: "guest" } },
+      blank: {
+        name: "Glazed mug",
+        material: "glazed",
+        colour: "#E9E2D2",
+        shape: cup(84, 96),
+        handle: { school: "guest" },
+      },
       films: [INK],
       lines: [
         { text: "ALTO", size: 12, font: "alfa-slab-one" },
@@ -78,7 +90,12 @@ export const ROUND: readonly StarterSpec[] = [
     minutes: 75,
     use: { outdoors: true, months: 24 },
     thing: {
-      blank: { name: "Terracotta pot", material: "firedClay", colour: "#B9684A", shape: { kind: "taperedCup", topDiameter: 130, bottomDiameter: 92, height: 118 } },
+      blank: {
+        name: "Terracotta pot",
+        material: "firedClay",
+        colour: "#B9684A",
+        shape: { kind: "taperedCup", topDiameter: 130, bottomDiameter: 92, height: 118 },
+      },
       films: [CREAM],
       lines: [
         { art: "leaf", size: 16 },
@@ -96,7 +113,12 @@ export const ROUND: readonly StarterSpec[] = [
     minutes: 60,
     use: { washing: "hand" },
     thing: {
-      blank: { name: "Stemless glass", material: "glass", colour: "#E3ECEC", shape: { kind: "taperedCup", topDiameter: 74, bottomDiameter: 62, height: 112 } },
+      blank: {
+        name: "Stemless glass",
+        material: "glass",
+        colour: "#E3ECEC",
+        shape: { kind: "taperedCup", topDiameter: 74, bottomDiameter: 62, height: 112 },
+      },
       films: [GOLD],
       lines: [{ size: 10, font: "baloo-2" }],
     },
@@ -110,7 +132,13 @@ export const ROUND: readonly StarterSpec[] = [
     budget: "small",
     minutes: 75,
     thing: {
-      blank: { name: "Preserving jar", material: "glass", colour: "#D8C6CE", shape: cup(88, 130), ground: { what: "paint", by: "host", coats: 1, faces: "inside", sand: false } },
+      blank: {
+        name: "Preserving jar",
+        material: "glass",
+        colour: "#D8C6CE",
+        shape: cup(88, 130),
+        ground: { what: "paint", by: "host", coats: 1, faces: "inside", sand: false },
+      },
       films: [WHITE],
       lines: [
         { art: "sprig", size: 26, films: ["chalk", "chalk"] },
@@ -128,7 +156,12 @@ export const ROUND: readonly StarterSpec[] = [
     budget: "small",
     minutes: 75,
     thing: {
-      blank: { name: "Clear bauble", material: "clearPlastic", colour: "#E5EEF0", shape: { kind: "ball", diameter: 90 } },
+      blank: {
+        name: "Clear bauble",
+        material: "clearPlastic",
+        colour: "#E5EEF0",
+        shape: { kind: "ball", diameter: 90 },
+      },
       films: [WHITE],
       lines: [
         { art: "snow", size: 16 },
@@ -145,7 +178,16 @@ export const ROUND: readonly StarterSpec[] = [
     budget: "small",
     minutes: 75,
     use: { months: 1 },
-    thing: { blank: { name: "Balloon", material: "balloon", colour: "#6FA7C4", shape: { kind: "ball", diameter: 260 } }, films: [LIFT], lines: [{ size: 24, font: "baloo-2" }] },
+    thing: {
+      blank: {
+        name: "Balloon",
+        material: "balloon",
+        colour: "#6FA7C4",
+        shape: { kind: "ball", diameter: 260 },
+      },
+      films: [LIFT],
+      lines: [{ size: 24, font: "baloo-2" }],
+    },
   },
   {
     id: "club-bottles",
@@ -156,7 +198,11 @@ export const ROUND: readonly StarterSpec[] = [
     budget: "large",
     minutes: 75,
     use: { washing: "hand" },
-    thing: { blank: { name: "Steel bottle", material: "metal", colour: "#AAB2B5", shape: cup(72, 210) }, films: [INK], lines: [{ size: 14, font: "oswald", upper: true, down: true }] },
+    thing: {
+      blank: { name: "Steel bottle", material: "metal", colour: "#AAB2B5", shape: cup(72, 210) },
+      films: [INK],
+      lines: [{ size: 14, font: "oswald", upper: true, down: true }],
+    },
   },
   {
     id: "seed-tins",
@@ -179,13 +225,18 @@ export const ROUND: readonly StarterSpec[] = [
   {
     id: "porch-lanterns",
     title: "Porch lanterns",
-    summary: "A powder-coated lantern with a house: one is tried first, for such coats take film badly.",
+    summary:
+      "A powder-coated lantern with a house: one is tried first, for such coats take film badly.",
     season: "winter",
     difficulty: 2,
     budget: "large",
     minutes: 75,
     use: { outdoors: true, months: 24 },
-    thing: { blank: { name: "Lantern", material: "powderCoat", colour: "#3A4A44", shape: cup(120, 180) }, films: [WHITE], lines: [{ art: "house", size: 26 }, { size: 9 }] },
+    thing: {
+      blank: { name: "Lantern", material: "powderCoat", colour: "#3A4A44", shape: cup(120, 180) },
+      films: [WHITE],
+      lines: [{ art: "house", size: 26 }, { size: 9 }],
+    },
   },
   {
     id: "puddle-boots",
@@ -216,6 +267,10 @@ export const ROUND: readonly StarterSpec[] = [
     budget: "small",
     minutes: 60,
     use: { months: 1, food: "none" },
-    thing: { blank: { name: "Paper light", material: "paper", colour: "#F5EEDD", shape: cup(140, 180) }, films: [PLUM], lines: [{ art: "sun", size: 40 }, { size: 12 }] },
+    thing: {
+      blank: { name: "Paper light", material: "paper", colour: "#F5EEDD", shape: cup(140, 180) },
+      films: [PLUM],
+      lines: [{ art: "sun", size: 40 }, { size: 12 }],
+    },
   },
 ];

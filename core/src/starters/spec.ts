@@ -23,7 +23,12 @@ export type StarterLine =
       readonly down?: boolean;
       readonly gap?: number;
     }
-  | { readonly art: Drawing; readonly size: number; readonly films?: readonly string[]; readonly gap?: number };
+  | {
+      readonly art: Drawing;
+      readonly size: number;
+      readonly films?: readonly string[];
+      readonly gap?: number;
+    };
 
 export interface StarterThing {
   readonly id?: string;
@@ -60,5 +65,10 @@ export interface StarterSpec {
   readonly more?: readonly StarterThing[];
 }
 
-export const cup = (diameter: number, height: number, more: object = {}) => ({ kind: "straightCup" as const, diameter, height, ...more });
+export const cup = (diameter: number, height: number, more: object = {}) => ({
+  kind: "straightCup" as const,
+  diameter,
+  height,
+  ...more,
+});
 export const rect = (width: number, height: number) => ({ kind: "flat" as const, width, height });

@@ -12,17 +12,33 @@ export const FIRST_STARTER = "seed-tins";
 
 const thingsOf = ({ thing, more = [] }: StarterSpec) => [thing, ...more];
 
-export interface StarterSummary extends Pick<StarterSpec, "id" | "title" | "summary" | "season" | "difficulty" | "budget"> {
+export interface StarterSummary
+  extends Pick<StarterSpec, "id" | "title" | "summary" | "season" | "difficulty" | "budget"> {
   readonly held: "room" | "craftAlong";
   readonly techniques: readonly Technique[];
 }
 
 export function summaryOf(spec: StarterSpec): StarterSummary {
   const { id, title, summary, season, difficulty, budget, held = "room" } = spec;
-  return { id, title, summary, season, difficulty, budget, held, techniques: [...new Set(thingsOf(spec).map(({ technique = "decal" }) => technique))] };
+  return {
+    id,
+    title,
+    summary,
+    season,
+    difficulty,
+    budget,
+    held,
+    techniques: [...new Set(thingsOf(spec).map(({ technique = "decal" }) => technique))],
+  };
 }
 
 /** What each seat fills in. */
 export const slotsOfStarter = (spec: StarterSpec): string[] => [
-  ...new Set(thingsOf(spec).flatMap(({ lines }) => lines.flatMap((line) => ("art" in line || line.text !== undefined ? [] : [line.slot ?? "name"])))),
+  ...new Set(
+    thingsOf(spec).flatMap(({ lines }) =>
+      lines.flatMap((line) =>
+        "art" in line || line.text !== undefined ? [] : [line.slot ?? "name"],
+      ),
+    ),
+  ),
 ];

@@ -25,11 +25,18 @@ export interface StarterFrom {
 const SAMPLE_NAMES = ["Ned", "Ivy", "Odile", "Rosa"] as const;
 
 /** The project as a class of four sample seats; undefined where there is none of that name. */
-export function starterProject(id: string, { schools, cutter, prices, zone = "Europe/London", date = "2027-03-06" }: StarterFrom = {}): ClassDocument | undefined {
+export function starterProject(
+  id: string,
+  { schools, cutter, prices, zone = "Europe/London", date = "2027-03-06" }: StarterFrom = {},
+): ClassDocument | undefined {
   const spec = STARTERS.find((one) => one.id === id);
   if (!spec) return undefined;
   const things = [spec.thing, ...(spec.more ?? [])];
-  const films = [...new Map(things.flatMap((thing) => thing.films.map((film) => [film[0], film] as const))).values()];
+  const films = [
+    ...new Map(
+      things.flatMap((thing) => thing.films.map((film) => [film[0], film] as const)),
+    ).values(),
+  ];
   const bare = classDocumentSchema.parse({
     format: "elm-basket/class",
     version: 2,
@@ -52,11 +59,29 @@ export function starterProject(id: string, { schools, cutter, prices, zone = "Eu
   return withProposal(bare, propose(bare, schools ? { schools } : {}));
 }
 
-const filmOf = ([id, name, family, colour]: StarterFilm) => ({ id, name, family, colour, stock: { kind: "sheet" as const, width: 304.8, height: 304.8 } });
+const filmOf = ([id, name, family, colour]: StarterFilm) => ({
+  id,
+  name,
+  family,
+  colour,
+  stock: { kind: "sheet" as const, width: 304.8, height: 304.8 },
+});
 
 type ThingGiven = z.input<typeof classDocumentSchema>["things"][number];
 
-function thingOf({ id = "thing", title, technique = "decal", blank, lines, films, finishing, perSeat, sideOf, use, border }: StarterThing): ThingGiven {
+function thingOf({
+  id = "thing",
+  title,
+  technique = "decal",
+  blank,
+  lines,
+  films,
+  finishing,
+  perSeat,
+  sideOf,
+  use,
+  border,
+}: StarterThing): ThingGiven {
   const film = films[0]?.[0] ?? "";
   const items = lines.flatMap((line, i) => itemsOf(line, i, technique, film));
   return {
@@ -66,13 +91,23 @@ function thingOf({ id = "thing", title, technique = "decal", blank, lines, films
     blank,
     design: {
       ...starterDesign(technique, film),
-      ...(isPainted(technique) ? { stencil: { islands: technique === "openStencil" && blank.material === "coir" ? "bridged" : "onTape", ...(border ? { filmMargin: border } : {}) } } : {}),
+      ...(isPainted(technique)
+        ? {
+            stencil: {
+              islands:
+                technique === "openStencil" && blank.material === "coir" ? "bridged" : "onTape",
+              ...(border ? { filmMargin: border } : {}),
+            },
+          }
+        : {}),
       items,
     },
     ...(finishing ? { finishing } : {}),
     ...(perSeat ? { perSeat } : {}),
     ...(sideOf ? { sideOf } : {}),
-    ...(use ? { use: { washing: "none", outdoors: false, months: 24, paintedOver: false, ...use } } : {}),
+    ...(use
+      ? { use: { washing: "none", outdoors: false, months: 24, paintedOver: false, ...use } }
+      : {}),
   } as ThingGiven;
 }
 
@@ -80,7 +115,10 @@ const GAP = 4;
 
 function itemsOf(line: StarterLine, i: number, technique: Technique, film: string): RecipeItem[] {
   const out = technique === "openStencil" || technique === "ironOnStencil";
-  const gap: RecipeItem[] = i > 0 && line.gap !== 0 ? [{ kind: "gap", id: `gap-${i}`, size: line.gap ?? GAP, overlap: "layered" }] : [];
+  const gap: RecipeItem[] =
+    i > 0 && line.gap !== 0
+      ? [{ kind: "gap", id: `gap-${i}`, size: line.gap ?? GAP, overlap: "layered" }]
+      : [];
   if ("art" in line) return [...gap, artItem(line.art, line.size, line.films ?? [film], i)];
   const script = line.font === undefined && !out;
   const words = line.text === undefined ? { slot: line.slot ?? "name" } : { text: line.text };
@@ -104,7 +142,20 @@ function itemsOf(line: StarterLine, i: number, technique: Technique, film: strin
 function artItem(name: Drawing, size: number, films: readonly string[], i: number): RecipeItem {
   const layers = drawn(name).map((polygons, k) => ({
     vinyl: films[Math.min(k, films.length - 1)] ?? "",
-    polygons: polygons.map((polygon) => polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y]))),
+    polygons: polygons.map((polygon) =>
+      polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y])),
+    ),
   }));
-  return { kind: "art", id: `art-${i}`, name, size, align: "centre", layers, licence: "own work", source: "", others: [], thickenMm: 0 };
+  return {
+    kind: "art",
+    id: `art-${i}`,
+    name,
+    size,
+    align: "centre",
+    layers,
+    licence: "own work",
+    source: "",
+    others: [],
+    thickenMm: 0,
+  };
 }

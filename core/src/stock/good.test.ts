@@ -1,6 +1,15 @@
 import { describe, expect, it } from "vitest";
 import { demoClass } from "../testing/documents.ts";
-import { factsOf, filmIdentity, freeOfferId, goodSchema, guessKind, offerOf, sameFilm, vinylOf } from "./good.ts";
+import {
+  factsOf,
+  filmIdentity,
+  freeOfferId,
+  goodSchema,
+  guessKind,
+  offerOf,
+  sameFilm,
+  vinylOf,
+} from "./good.ts";
 
 const film = demoClass("seed-tins").vinyls[0] as ReturnType<typeof demoClass>["vinyls"][number];
 
@@ -9,26 +18,53 @@ describe("a film of the shelf", () => {
     for (const name of ["seed-tins", "rowing-bottles", "slate-numbers", "night-sky-clipboard"])
       for (const vinyl of demoClass(name).vinyls) {
         const { price, have } = vinyl.stock;
-        expect(vinylOf(vinyl.id, { name: vinyl.name, film: factsOf(vinyl), offers: [{ id: "a", shop: "", size: 1, ...(price === undefined ? {} : { price }) }] }, have)).toEqual(vinyl);
+        expect(
+          vinylOf(
+            vinyl.id,
+            {
+              name: vinyl.name,
+              film: factsOf(vinyl),
+              offers: [{ id: "a", shop: "", size: 1, ...(price === undefined ? {} : { price }) }],
+            },
+            have,
+          ),
+        ).toEqual(vinyl);
       }
   });
 
   it("is the same whatever its price and stock, and another in another size or colour", () => {
     const facts = factsOf(film);
-    expect(sameFilm(facts, factsOf({ ...film, colour: film.colour.toLowerCase(), stock: { ...film.stock, have: 99, price: 1 } }))).toBe(true);
+    expect(
+      sameFilm(
+        facts,
+        factsOf({
+          ...film,
+          colour: film.colour.toLowerCase(),
+          stock: { ...film.stock, have: 99, price: 1 },
+        }),
+      ),
+    ).toBe(true);
     expect(sameFilm(facts, factsOf({ ...film, passes: 3 }))).toBe(false);
     expect(filmIdentity(facts)).toBe(filmIdentity(factsOf({ ...film, passes: 3 })));
-    expect(filmIdentity(facts)).not.toBe(filmIdentity(factsOf({ ...film, stock: { ...film.stock, width: 200 } })));
+    expect(filmIdentity(facts)).not.toBe(
+      filmIdentity(factsOf({ ...film, stock: { ...film.stock, width: 200 } })),
+    );
   });
 });
 
 describe("a good", () => {
   it("is a film exactly when it says which", () => {
     expect(goodSchema.safeParse({ kind: "film", name: "X" }).success).toBe(false);
-    expect(goodSchema.safeParse({ kind: "part", name: "X", film: factsOf(film) }).success).toBe(false);
-    expect(goodSchema.safeParse({ kind: "film", name: "X", film: factsOf(film) }).success).toBe(true);
+    expect(goodSchema.safeParse({ kind: "part", name: "X", film: factsOf(film) }).success).toBe(
+      false,
+    );
+    expect(goodSchema.safeParse({ kind: "film", name: "X", film: factsOf(film) }).success).toBe(
+      true,
+    );
     expect(goodSchema.safeParse({ kind: "part", name: "  " }).success).toBe(false);
-    expect(goodSchema.safeParse({ kind: "part", name: "X", offers: [{ id: "a" }, { id: "a" }] }).success).toBe(false);
+    expect(
+      goodSchema.safeParse({ kind: "part", name: "X", offers: [{ id: "a" }, { id: "a" }] }).success,
+    ).toBe(false);
   });
 
   it("has its first offer as the usual one, and ids that are free", () => {

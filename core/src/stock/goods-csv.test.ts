@@ -52,20 +52,44 @@ describe("the shelf as a list", () => {
       kind: fc.constantFrom(...GOOD_KINDS.filter((kind) => kind !== "film")),
       name: text,
       unit: fc.constantFrom("piece", "m", "pot"),
-      offers: fc.array(fc.record({ shop: text, size: fc.integer({ min: 1, max: 60 }), price: fc.integer({ min: 0, max: 99_999 }) }), { maxLength: 3 }),
+      offers: fc.array(
+        fc.record({
+          shop: text,
+          size: fc.integer({ min: 1, max: 60 }),
+          price: fc.integer({ min: 0, max: 99_999 }),
+        }),
+        { maxLength: 3 },
+      ),
     });
     fc.assert(
-      fc.property(fc.uniqueArray(fc.record({ good, here: fc.integer({ min: 0, max: 90 }) }), { selector: ({ good: own }) => goodKey(own as Good), maxLength: 12 }), (list) => {
-        const goods = list.map(({ good: own, here }) => ({ good: { ...own, offers: own.offers.map((offer, i) => ({ id: "abc"[i] as string, ...offer })) }, here }));
-        expect(readGoodsCsv(goodsCsv(goods, "EUR"), "EUR").goods).toEqual(goods);
-      }),
+      fc.property(
+        fc.uniqueArray(fc.record({ good, here: fc.integer({ min: 0, max: 90 }) }), {
+          selector: ({ good: own }) => goodKey(own as Good),
+          maxLength: 12,
+        }),
+        (list) => {
+          const goods = list.map(({ good: own, here }) => ({
+            good: {
+              ...own,
+              offers: own.offers.map((offer, i) => ({ id: "abc"[i] as string, ...offer })),
+            },
+            here,
+          }));
+          expect(readGoodsCsv(goodsCsv(goods, "EUR"), "EUR").goods).toEqual(goods);
+        },
+      ),
       { seed: 905, numRuns: 200 },
     );
   });
 
   it("a name is enough; what is said wrong is told by its line and left out, and nothing else is lost", () => {
-    const { goods, findings } = readGoodsCsv("My shelf\nname,kind,here,price\nTwine,part,20,0.05\n,part,3,\nRibbon,sash,3,\nCord,part,many,\nBead,part,5,free\n\nBag\n", "GBP");
-    expect(goods.map(({ good, here }) => [good.name, good.kind, here, good.offers[0]?.price ?? null])).toEqual([
+    const { goods, findings } = readGoodsCsv(
+      "My shelf\nname,kind,here,price\nTwine,part,20,0.05\n,part,3,\nRibbon,sash,3,\nCord,part,many,\nBead,part,5,free\n\nBag\n",
+      "GBP",
+    );
+    expect(
+      goods.map(({ good, here }) => [good.name, good.kind, here, good.offers[0]?.price ?? null]),
+    ).toEqual([
       ["Twine", "part", 20, 5],
       ["Bag", "consumable", null, null],
     ]);
@@ -79,8 +103,13 @@ describe("the shelf as a list", () => {
 
   it("without headings, in another currency, or a film that is none: said, not guessed", () => {
     expect(readGoodsCsv("Twine,20", "GBP").findings[0]?.code).toBe("noHeadings");
-    expect(readGoodsCsv("name,price,currency\nTwine,1,EUR", "GBP").findings[0]?.code).toBe("currency");
-    expect(readGoodsCsv("name,kind,colour,family\nGloss,film,blue,permanentGloss", "GBP").findings[0]?.code).toBe("film");
+    expect(readGoodsCsv("name,price,currency\nTwine,1,EUR", "GBP").findings[0]?.code).toBe(
+      "currency",
+    );
+    expect(
+      readGoodsCsv("name,kind,colour,family\nGloss,film,blue,permanentGloss", "GBP").findings[0]
+        ?.code,
+    ).toBe("film");
     expect(readGoodsCsv("name,kind\nGloss,film", "GBP").findings[0]?.code).toBe("film");
   });
 });

@@ -35,7 +35,17 @@ export interface CountedGood {
   readonly here: number | null;
 }
 
-export type GoodsFault = "noHeadings" | "noName" | "kind" | "number" | "price" | "currency" | "film" | "tooManyOffers" | "tooManyLines" | "twice";
+export type GoodsFault =
+  | "noHeadings"
+  | "noName"
+  | "kind"
+  | "number"
+  | "price"
+  | "currency"
+  | "film"
+  | "tooManyOffers"
+  | "tooManyLines"
+  | "twice";
 export interface GoodsFinding {
   readonly line: number;
   readonly code: GoodsFault;
@@ -57,7 +67,10 @@ export function goodsCsv(goods: readonly CountedGood[], currency: string): strin
         keep: i === 0 ? (good.reorderAt ?? "") : "",
         shop: offer?.shop ?? "",
         pack: offer?.size ?? "",
-        price: offer?.price === undefined ? "" : (offer.price / 10 ** minorDigits(currency)).toFixed(minorDigits(currency)),
+        price:
+          offer?.price === undefined
+            ? ""
+            : (offer.price / 10 ** minorDigits(currency)).toFixed(minorDigits(currency)),
         currency: offer?.price === undefined ? "" : currency,
         family: film?.family ?? "",
         colour: film?.colour ?? "",
@@ -79,9 +92,16 @@ export function goodsCsv(goods: readonly CountedGood[], currency: string): strin
 }
 
 /** Reads such a list, or one with fewer columns: `name` is enough. What a line says wrong is told, and that line is left out. */
-export function readGoodsCsv(text: string, currency: string): { readonly goods: CountedGood[]; readonly findings: GoodsFinding[] } {
+export function readGoodsCsv(
+  text: string,
+  currency: string,
+): { readonly goods: CountedGood[]; readonly findings: GoodsFinding[] } {
   const { data, head } = tableOf(text.replace(/^\uFEFF/u, ""));
-  if (head < 0) return { goods: [], findings: [{ line: 1, code: "noHeadings", text: data[0]?.join(", ") ?? "" }] };
+  if (head < 0)
+    return {
+      goods: [],
+      findings: [{ line: 1, code: "noHeadings", text: data[0]?.join(", ") ?? "" }],
+    };
   const at = new Map((data[head] ?? []).map((cell, i) => [cell.trim().toLowerCase(), i]));
   const findings: GoodsFinding[] = [];
   const found = new Map<string, CountedGood>();
@@ -92,7 +112,10 @@ export function readGoodsCsv(text: string, currency: string): { readonly goods: 
       findings.push({ line, code: "tooManyLines", text: String(MOST_LINES) });
       break;
     }
-    const read = readLine((column) => unescapeCell(cells[at.get(column) ?? -1] ?? "").trim(), currency);
+    const read = readLine(
+      (column) => unescapeCell(cells[at.get(column) ?? -1] ?? "").trim(),
+      currency,
+    );
     if ("code" in read) findings.push({ line, ...read });
     else {
       const fault = addLineInto(found, read);
@@ -106,9 +129,13 @@ export function readGoodsCsv(text: string, currency: string): { readonly goods: 
 function tableOf(text: string): { readonly data: readonly string[][]; readonly head: number } {
   const tries = [",", ";", "\t"].map((delimiter) => {
     const { data } = Papa.parse<string[]>(text, { delimiter, skipEmptyLines: false });
-    return { data, head: data.findIndex((cells) => cells.some((cell) => cell.trim().toLowerCase() === "name")) };
+    return {
+      data,
+      head: data.findIndex((cells) => cells.some((cell) => cell.trim().toLowerCase() === "name")),
+    };
   });
-  const width = ({ data, head }: (typeof tries)[number]) => (head < 0 ? 0 : (data[head]?.length ?? 0));
+  const width = ({ data, head }: (typeof tries)[number]) =>
+    head < 0 ? 0 : (data[head]?.length ?? 0);
   return tries.reduce((best, one) => (width(one) > width(best) ? one : best));
 }
 
@@ -117,16 +144,37 @@ type Fault = Pick<GoodsFinding, "code" | "text">;
 function readLine(cell: (column: Column) => string, currency: string): CountedGood | Fault {
   const name = cell("name").slice(0, 120);
   if (name === "") return { code: "noName", text: "" };
-  const numbers = new Map((["here", "keep", "pack", "rounds", "width mm", "height mm", "of this colour", "of all colours"] as const).map((column) => [column, numberIn(cell(column))]));
+  const numbers = new Map(
+    (
+      [
+        "here",
+        "keep",
+        "pack",
+        "rounds",
+        "width mm",
+        "height mm",
+        "of this colour",
+        "of all colours",
+      ] as const
+    ).map((column) => [column, numberIn(cell(column))]),
+  );
   const bad = [...numbers].find(([, value]) => value === undefined);
   if (bad) return { code: "number", text: `${bad[0]}: ${cell(bad[0])}` };
-  if (cell("currency") !== "" && cell("currency").toUpperCase() !== currency) return { code: "currency", text: cell("currency") };
+  if (cell("currency") !== "" && cell("currency").toUpperCase() !== currency)
+    return { code: "currency", text: cell("currency") };
   const price = cell("price") === "" ? null : numberIn(cell("price"));
   if (price === undefined) return { code: "price", text: cell("price") };
   const film = filmIn(cell, numbers);
-  const kind = GOOD_KINDS.find((one) => one === cell("kind").toLowerCase()) ?? (cell("kind") === "" ? (film ? "film" : "consumable") : null);
+  const kind =
+    GOOD_KINDS.find((one) => one === cell("kind").toLowerCase()) ??
+    (cell("kind") === "" ? (film ? "film" : "consumable") : null);
   if (!kind) return { code: "kind", text: cell("kind") };
-  const offer = { id: "a", shop: cell("shop").slice(0, 80), size: numbers.get("pack") ?? 1, ...(price === null ? {} : { price: Math.round(price * 10 ** minorDigits(currency)) }) };
+  const offer = {
+    id: "a",
+    shop: cell("shop").slice(0, 80),
+    size: numbers.get("pack") ?? 1,
+    ...(price === null ? {} : { price: Math.round(price * 10 ** minorDigits(currency)) }),
+  };
   const unit = cell("unit") || (film ? (film.stock.kind === "roll" ? "roll" : "sheet") : "piece");
   const said = cell("shop") !== "" || cell("pack") !== "" || price !== null;
   const read = goodSchema.safeParse({
@@ -137,7 +185,11 @@ function readLine(cell: (column: Column) => string, currency: string): CountedGo
     offers: said ? [offer] : [],
     ...(numbers.get("keep") === null ? {} : { reorderAt: numbers.get("keep") }),
   });
-  if (!read.success) return { code: kind === "film" ? "film" : "number", text: `${name}: ${read.error.issues[0]?.message ?? ""}` };
+  if (!read.success)
+    return {
+      code: kind === "film" ? "film" : "number",
+      text: `${name}: ${read.error.issues[0]?.message ?? ""}`,
+    };
   return { good: read.data, here: numbers.get("here") ?? null };
 }
 
@@ -148,11 +200,21 @@ function numberIn(text: string): number | null | undefined {
   return Number.isFinite(value) && value >= 0 && value <= 1_000_000 ? value : undefined;
 }
 
-function filmIn(cell: (column: Column) => string, numbers: ReadonlyMap<string, number | null | undefined>): { stock: { kind: string } } | null {
+function filmIn(
+  cell: (column: Column) => string,
+  numbers: ReadonlyMap<string, number | null | undefined>,
+): { stock: { kind: string } } | null {
   if (cell("family") === "" && cell("colour") === "") return null;
   const kind = cell("sold as") || "sheet";
   const side = (column: string) => numbers.get(column) ?? 304.8;
-  const pack = kind === "pack" ? { pack: cell("pack name"), count: numbers.get("of this colour") ?? 1, sheets: numbers.get("of all colours") ?? 1 } : {};
+  const pack =
+    kind === "pack"
+      ? {
+          pack: cell("pack name"),
+          count: numbers.get("of this colour") ?? 1,
+          sheets: numbers.get("of all colours") ?? 1,
+        }
+      : {};
   return {
     family: cell("family"),
     colour: cell("colour"),
@@ -166,7 +228,10 @@ function filmIn(cell: (column: Column) => string, numbers: ReadonlyMap<string, n
 
 /** What makes two lines speak of one good. */
 export const goodKey = ({ name, unit, film }: Pick<Good, "name" | "unit" | "film">): string =>
-  JSON.stringify([name.toLowerCase(), film ? [film.family, film.colour.toLowerCase(), film.stock] : unit.toLowerCase()]);
+  JSON.stringify([
+    name.toLowerCase(),
+    film ? [film.family, film.colour.toLowerCase(), film.stock] : unit.toLowerCase(),
+  ]);
 
 /** A further line of a good is a further offer. */
 function addLineInto(found: Map<string, CountedGood>, { good, here }: CountedGood): Fault | null {
@@ -179,6 +244,12 @@ function addLineInto(found: Map<string, CountedGood>, { good, here }: CountedGoo
   const [offer] = good.offers;
   if (!offer) return { code: "twice", text: good.name };
   if (before.good.offers.length >= MOST_OFFERS) return { code: "tooManyOffers", text: good.name };
-  found.set(key, { ...before, good: { ...before.good, offers: [...before.good.offers, { ...offer, id: freeOfferId(before.good.offers) }] } });
+  found.set(key, {
+    ...before,
+    good: {
+      ...before.good,
+      offers: [...before.good.offers, { ...offer, id: freeOfferId(before.good.offers) }],
+    },
+  });
   return null;
 }

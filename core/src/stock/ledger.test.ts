@@ -70,7 +70,11 @@ describe("marked work", () => {
 
 const works = ["load:a", "load:b", "kit:1", "kit:2", "room"] as const;
 const happening = fc.oneof(
-  fc.record({ what: fc.constant("work" as const), work: fc.constantFrom(...works), amount: fc.integer({ min: 0, max: 12 }) }),
+  fc.record({
+    what: fc.constant("work" as const),
+    work: fc.constantFrom(...works),
+    amount: fc.integer({ min: 0, max: 12 }),
+  }),
   fc.record({ what: fc.constant("received" as const), amount: fc.integer({ min: 1, max: 30 }) }),
   fc.record({ what: fc.constant("counted" as const), amount: fc.integer({ min: 0, max: 30 }) }),
   fc.record({ what: fc.constant("spoiled" as const), amount: fc.integer({ min: 1, max: 5 }) }),
@@ -91,12 +95,21 @@ describe("any history with marks and unmarks", () => {
             const move = countedAs(one.amount, shelf.onHand);
             if (move) shelf.add([move]);
             expect(shelf.onHand).toBe(one.amount);
-          } else if (one.amount <= shelf.onHand) shelf.add([{ kind: "spoiled", change: -one.amount }]);
+          } else if (one.amount <= shelf.onHand)
+            shelf.add([{ kind: "spoiled", change: -one.amount }]);
         }
-        const sum = (...kinds: Move["kind"][]) => roundAmount(shelf.moves.reduce((total, { kind, change }) => (kinds.includes(kind) ? total + change : total), 0));
+        const sum = (...kinds: Move["kind"][]) =>
+          roundAmount(
+            shelf.moves.reduce(
+              (total, { kind, change }) => (kinds.includes(kind) ? total + change : total),
+              0,
+            ),
+          );
         const taken = [...marked.values()].reduce((total, amount) => total + amount, 0);
         expect(0 - sum("taken", "returned")).toBe(taken);
-        expect(shelf.onHand).toBe(roundAmount(sum("received") + sum("counted") + sum("spoiled") - taken));
+        expect(shelf.onHand).toBe(
+          roundAmount(sum("received") + sum("counted") + sum("spoiled") - taken),
+        );
         expect(shelf.onHand).toBeGreaterThanOrEqual(0);
       }),
       { seed: 901, numRuns: 400 },
@@ -105,13 +118,19 @@ describe("any history with marks and unmarks", () => {
 
   it("unmarked altogether, all that no count has touched is back", () => {
     fc.assert(
-      fc.property(fc.integer({ min: 0, max: 40 }), fc.array(fc.tuple(fc.constantFrom(...works), fc.integer({ min: 0, max: 12 })), { maxLength: 40 }), (there, marks) => {
-        const shelf = new Shelf();
-        if (there > 0) shelf.add([{ kind: "received", change: there }]);
-        for (const [work, amount] of marks) shelf.work(work, amount);
-        for (const work of works) shelf.work(work, 0);
-        expect(shelf.onHand).toBe(there);
-      }),
+      fc.property(
+        fc.integer({ min: 0, max: 40 }),
+        fc.array(fc.tuple(fc.constantFrom(...works), fc.integer({ min: 0, max: 12 })), {
+          maxLength: 40,
+        }),
+        (there, marks) => {
+          const shelf = new Shelf();
+          if (there > 0) shelf.add([{ kind: "received", change: there }]);
+          for (const [work, amount] of marks) shelf.work(work, amount);
+          for (const work of works) shelf.work(work, 0);
+          expect(shelf.onHand).toBe(there);
+        },
+      ),
       { seed: 902, numRuns: 300 },
     );
   });

@@ -20,7 +20,8 @@ export interface Move {
   readonly note?: string;
 }
 
-export const balanceOf = (moves: readonly Pick<Move, "change">[]): number => roundAmount(moves.reduce((sum, { change }) => sum + change, 0));
+export const balanceOf = (moves: readonly Pick<Move, "change">[]): number =>
+  roundAmount(moves.reduce((sum, { change }) => sum + change, 0));
 
 /** What one piece of work has taken so far, and how much of that had to be counted in first because it was not thought to be there. */
 export interface WorkSoFar {
@@ -30,7 +31,10 @@ export interface WorkSoFar {
 
 export function workSoFar(moves: readonly Move[], work: string): WorkSoFar {
   const own = moves.filter((move) => move.work === work);
-  const sum = (kinds: readonly MoveKind[]) => roundAmount(own.reduce((total, { kind, change }) => (kinds.includes(kind) ? total + change : total), 0));
+  const sum = (kinds: readonly MoveKind[]) =>
+    roundAmount(
+      own.reduce((total, { kind, change }) => (kinds.includes(kind) ? total + change : total), 0),
+    );
   return { taken: 0 - sum(["taken", "returned"]), countedIn: sum(["counted"]) };
 }
 
@@ -39,16 +43,50 @@ export function workSoFar(moves: readonly Move[], work: string): WorkSoFar {
  * (`wanted` 0) puts back what it took. Where less is there than the work used up, the difference is first counted in, and said;
  * it goes again when the work is unmarked.
  */
-export function settle({ work, wanted, soFar, onHand }: { readonly work: string; readonly wanted: number; readonly soFar: WorkSoFar; readonly onHand: number }): Move[] {
+export function settle({
+  work,
+  wanted,
+  soFar,
+  onHand,
+}: {
+  readonly work: string;
+  readonly wanted: number;
+  readonly soFar: WorkSoFar;
+  readonly onHand: number;
+}): Move[] {
   const more = roundAmount(wanted - soFar.taken);
   if (more > 0) {
     const lacking = roundAmount(Math.max(0, more - onHand));
-    return [...(lacking > 0 ? [{ kind: "counted" as const, change: lacking, work, note: "More was there than was known: it has been used." }] : []), { kind: "taken", change: 0 - more, work }];
+    return [
+      ...(lacking > 0
+        ? [
+            {
+              kind: "counted" as const,
+              change: lacking,
+              work,
+              note: "More was there than was known: it has been used.",
+            },
+          ]
+        : []),
+      { kind: "taken", change: 0 - more, work },
+    ];
   }
   if (more === 0) return [];
   const back = 0 - more;
   const uncounted = Math.min(back, soFar.countedIn);
-  return [{ kind: "returned", change: back, work }, ...(uncounted > 0 ? [{ kind: "counted" as const, change: 0 - uncounted, work, note: "It was not there after all: the work is unmarked." }] : [])];
+  return [
+    { kind: "returned", change: back, work },
+    ...(uncounted > 0
+      ? [
+          {
+            kind: "counted" as const,
+            change: 0 - uncounted,
+            work,
+            note: "It was not there after all: the work is unmarked.",
+          },
+        ]
+      : []),
+  ];
 }
 
 /** The movement that makes what is there what was counted; null where it is that already. */

@@ -2,9 +2,14 @@
 import type { Good, Offer } from "./good.ts";
 
 /** What a square decimetre costs, minor units: of film by its sheet or roll, of tape by the piece of the offer. Null where price or size is not known. */
-export function pricePerDm2({ film }: Pick<Good, "film">, { price, size, each }: Offer): number | null {
+export function pricePerDm2(
+  { film }: Pick<Good, "film">,
+  { price, size, each }: Offer,
+): number | null {
   const piece = film?.stock ?? each;
-  return price === undefined || !piece ? null : (price * MM2_PER_DM2) / (size * piece.width * piece.height);
+  return price === undefined || !piece
+    ? null
+    : (price * MM2_PER_DM2) / (size * piece.width * piece.height);
 }
 const MM2_PER_DM2 = 10_000;
 
@@ -28,7 +33,8 @@ const purchaseOf = (packs: Purchase["packs"]): Purchase => ({
 });
 
 /** The least money first, then as much as possible for it. */
-const better = (a: Purchase, b: Purchase | null): boolean => b === null || a.price < b.price || (a.price === b.price && a.brings > b.brings + PACK_SLACK);
+const better = (a: Purchase, b: Purchase | null): boolean =>
+  b === null || a.price < b.price || (a.price === b.price && a.brings > b.brings + PACK_SLACK);
 
 /** Packs of any of the offers whose price is known. Null where none is known or nothing is lacking. */
 export function bestPurchase(offers: readonly Offer[], lacking: number): Purchase | null {
@@ -39,7 +45,8 @@ export function bestPurchase(offers: readonly Offer[], lacking: number): Purchas
     return better(one, best) ? one : best;
   }, null);
   const wanted = Math.ceil(lacking - PACK_SLACK);
-  if (known.length < 2 || wanted > MOST_MIXED || known.some(({ size }) => !Number.isInteger(size))) return single;
+  if (known.length < 2 || wanted > MOST_MIXED || known.some(({ size }) => !Number.isInteger(size)))
+    return single;
   return mixed(known, wanted);
 }
 
@@ -54,7 +61,8 @@ function mixed(offers: readonly Offer[], wanted: number): Purchase {
       const rest = Math.max(0, n - offer.size);
       const sum = (price[rest] as number) + (offer.price ?? 0);
       const amount = (brings[rest] as number) + offer.size;
-      if (sum < (price[n] as number) || (sum === price[n] && amount > (brings[n] as number))) [price[n], brings[n], last[n]] = [sum, amount, i];
+      if (sum < (price[n] as number) || (sum === price[n] && amount > (brings[n] as number)))
+        [price[n], brings[n], last[n]] = [sum, amount, i];
     }
   }
   const packs = offers.map(() => 0);
@@ -63,5 +71,9 @@ function mixed(offers: readonly Offer[], wanted: number): Purchase {
     packs[i] = (packs[i] ?? 0) + 1;
     n = Math.max(0, n - (offers[i] as Offer).size);
   }
-  return purchaseOf(offers.flatMap((offer, i) => ((packs[i] ?? 0) > 0 ? [{ offer, packs: packs[i] as number }] : [])));
+  return purchaseOf(
+    offers.flatMap((offer, i) =>
+      (packs[i] ?? 0) > 0 ? [{ offer, packs: packs[i] as number }] : [],
+    ),
+  );
 }

@@ -8,7 +8,11 @@ const supply = (more: object) => supplySchema.parse({ id: "x", name: "X", per: "
 describe("what a bag takes", () => {
   it.each([
     ["two rings a seat", { amount: 2 }, 2],
-    ["three applications, each piece of tape for two", { per: "application", amount: 3, uses: 2 }, 2],
+    [
+      "three applications, each piece of tape for two",
+      { per: "application", amount: 3, uses: 2 },
+      2,
+    ],
     ["a scraper that serves forty times comes back", { uses: 40 }, 0],
     ["what is for the table is in no bag", { per: "table", amount: 1 }, 0],
     ["what is for the room is in no bag", { per: "shared", amount: 1 }, 0],

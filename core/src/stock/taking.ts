@@ -3,7 +3,8 @@ import { forSeat, type Supply } from "../supplies/supply.ts";
 import { roundAmount } from "./ledger.ts";
 
 /** It comes back after the class: a scraper, a mask for five uses. Tape that one seat lays several times is used up. */
-export const comesBack = ({ per, uses }: Pick<Supply, "per" | "uses">): boolean => per !== "application" && uses > 1;
+export const comesBack = ({ per, uses }: Pick<Supply, "per" | "uses">): boolean =>
+  per !== "application" && uses > 1;
 
 /** How much of a material goes into the bag of a seat that makes so many; nothing of what is shared or comes back. */
 export function perKit(supply: Pick<Supply, "per" | "amount" | "uses">, count = 1): number {
@@ -12,7 +13,10 @@ export function perKit(supply: Pick<Supply, "per" | "amount" | "uses">, count = 
 }
 
 /** By line: what the bag of a seat takes. `count` says how many of a thing the seat makes. */
-export function kitTakes(supplies: readonly Supply[], count: (thing: string) => number): Map<string, number> {
+export function kitTakes(
+  supplies: readonly Supply[],
+  count: (thing: string) => number,
+): Map<string, number> {
   return new Map(
     supplies.flatMap((supply) => {
       const amount = perKit(supply, supply.thing === undefined ? 1 : count(supply.thing));
@@ -22,7 +26,11 @@ export function kitTakes(supplies: readonly Supply[], count: (thing: string) => 
 }
 
 /** By line: what the box for room and tables takes: what is shared, and the spares of what goes into bags. `made` says how many of a thing each seat makes. */
-export function roomTakes(supplies: readonly Supply[], need: (line: string) => number, made: (thing: string | undefined) => readonly number[]): Map<string, number> {
+export function roomTakes(
+  supplies: readonly Supply[],
+  need: (line: string) => number,
+  made: (thing: string | undefined) => readonly number[],
+): Map<string, number> {
   return new Map(
     supplies.flatMap((supply) => {
       const bags = made(supply.thing).reduce((sum, count) => sum + perKit(supply, count), 0);

@@ -11,7 +11,8 @@ interface Changed {
 }
 
 const LISTS = ["vinyls", "supplies"] as const;
-const isObject = (value: unknown): value is Fields => value !== null && typeof value === "object" && !Array.isArray(value);
+const isObject = (value: unknown): value is Fields =>
+  value !== null && typeof value === "object" && !Array.isArray(value);
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** Leaves of `before` that `after` has otherwise. */
@@ -31,12 +32,16 @@ function withLeaves(now: Fields, leaves: Fields): Fields {
   const next: Record<string, unknown> = { ...now };
   for (const [key, value] of Object.entries(leaves)) {
     if (value === null) delete next[key];
-    else next[key] = isObject(value) ? withLeaves(isObject(now[key]) ? (now[key] as Fields) : {}, value) : value;
+    else
+      next[key] = isObject(value)
+        ? withLeaves(isObject(now[key]) ? (now[key] as Fields) : {}, value)
+        : value;
   }
   return next;
 }
 
-const listOf = (part: unknown, name: string): readonly Fields[] => (isObject(part) && Array.isArray(part[name]) ? part[name].filter(isObject) : []);
+const listOf = (part: unknown, name: string): readonly Fields[] =>
+  isObject(part) && Array.isArray(part[name]) ? part[name].filter(isObject) : [];
 
 /** The part as it was, with lines that are still there reduced to what the edit changed in them. */
 export function rememberedOf(before: unknown, after: unknown): unknown {
@@ -45,7 +50,9 @@ export function rememberedOf(before: unknown, after: unknown): unknown {
     const next = new Map(listOf(after, name).map((line) => [line.id, line]));
     const lines = listOf(before, name).map((line) => {
       const there = next.get(line.id);
-      return there ? ({ id: String(line.id), changed: differing(line, there) } satisfies Changed) : line;
+      return there
+        ? ({ id: String(line.id), changed: differing(line, there) } satisfies Changed)
+        : line;
     });
     return [name, lines] as const;
   });

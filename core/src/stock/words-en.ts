@@ -16,10 +16,17 @@ export const GOOD_WORDS: Record<GoodKind, string> = {
   mat: "mat",
 };
 
-export const MOVE_WORDS: Record<MoveKind, string> = { received: "came in", counted: "counted", taken: "used", spoiled: "spoiled", returned: "came back" };
+export const MOVE_WORDS: Record<MoveKind, string> = {
+  received: "came in",
+  counted: "counted",
+  taken: "used",
+  spoiled: "spoiled",
+  returned: "came back",
+};
 
 const FAULTS: Record<GoodsFinding["code"], (text: string) => string> = {
-  noHeadings: () => "no headings found; the first line names the columns, and one of them is “name”",
+  noHeadings: () =>
+    "no headings found; the first line names the columns, and one of them is “name”",
   noName: () => "no name",
   kind: (text) => `there is no kind “${text}”; kinds are ${Object.keys(GOOD_WORDS).join(", ")}`,
   number: (text) => `not a usable number: ${text}`,
@@ -30,13 +37,20 @@ const FAULTS: Record<GoodsFinding["code"], (text: string) => string> = {
   tooManyLines: (text) => `more than ${text} goods; the rest is left out`,
   twice: (text) => `${text} is there already, and this line offers nothing new`,
 };
-export const sayGoodsFinding = ({ line, code, text }: GoodsFinding): string => `Line ${line}: ${FAULTS[code](text)}.`;
+export const sayGoodsFinding = ({ line, code, text }: GoodsFinding): string =>
+  `Line ${line}: ${FAULTS[code](text)}.`;
 
 /** `3.5`, without needless digits. */
 export const tidyAmount = (amount: number): string => String(Number(amount.toFixed(2)));
 /** `3 rolls`, `1 sheet`; words that are measures stay as they are. */
 export function countedIn(amount: number, unit: string): string {
   const plural =
-    Math.abs(amount) === 1 || /^(m|cm|mm|g|kg|l|ml|pair)$/u.test(unit) || unit === "" ? unit : unit.endsWith("s") ? unit : unit.endsWith("ch") || unit.endsWith("x") ? `${unit}es` : `${unit}s`;
+    Math.abs(amount) === 1 || /^(m|cm|mm|g|kg|l|ml|pair)$/u.test(unit) || unit === ""
+      ? unit
+      : unit.endsWith("s")
+        ? unit
+        : unit.endsWith("ch") || unit.endsWith("x")
+          ? `${unit}es`
+          : `${unit}s`;
   return `${tidyAmount(amount)} ${plural}`.trim();
 }

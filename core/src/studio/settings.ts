@@ -8,7 +8,15 @@ import { pricesSchema } from "../supplies/price.ts";
 import { CLOCKS } from "../units/time.ts";
 import { VINYL_FAMILIES, vinylColour } from "../weeding/vinyl.ts";
 
-export const WEEKDAYS = ["monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday"] as const;
+export const WEEKDAYS = [
+  "monday",
+  "tuesday",
+  "wednesday",
+  "thursday",
+  "friday",
+  "saturday",
+  "sunday",
+] as const;
 export type Weekday = (typeof WEEKDAYS)[number];
 
 /** Where good practitioners differ: every way is sound, and the studio has its own. */
@@ -51,12 +59,18 @@ export const MOST_DAYS_OFF = 60;
 const minutes = z.number().int().min(0).max(MOST_EVENING_MINUTES);
 
 export const studioSettingsSchema = z.strictObject({
-  prices: pricesSchema.pick({ currency: true, hourlyRate: true, venue: true, margin: true }).prefault({}),
+  prices: pricesSchema
+    .pick({ currency: true, hourlyRate: true, venue: true, margin: true })
+    .prefault({}),
   /** Free minutes of each weekday; a day that is not named has the usual evening. */
   freeMinutes: z.partialRecord(z.enum(WEEKDAYS), minutes).default({}),
   /** Days on which nothing is done, both ends included. */
   daysOff: z
-    .array(z.strictObject({ from: dayText, to: dayText, why: z.string().trim().max(60).default("") }).refine(({ from, to }) => from <= to, { message: "ends before it begins", path: ["to"] }))
+    .array(
+      z
+        .strictObject({ from: dayText, to: dayText, why: z.string().trim().max(60).default("") })
+        .refine(({ from, to }) => from <= to, { message: "ends before it begins", path: ["to"] }),
+    )
     .max(MOST_DAYS_OFF)
     .default([]),
   clock: z.enum(CLOCKS).default("24"),

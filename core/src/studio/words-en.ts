@@ -10,7 +10,10 @@ export const STUDIO_SCHOOL_WORDS: { readonly [K in SchoolName]: SchoolWords<K> }
   cupSide: {
     question: "Which side of a handled cup",
     ways: {
-      drinker: { name: "facing the drinker", why: "Who holds the cup reads it: the hand decides on which side the handle is." },
+      drinker: {
+        name: "facing the drinker",
+        why: "Who holds the cup reads it: the hand decides on which side the handle is.",
+      },
       guest: { name: "facing the guest opposite", why: "Whoever sits opposite reads it." },
       both: { name: "both sides", why: "Everybody reads it, for twice the vinyl." },
     },
@@ -18,7 +21,10 @@ export const STUDIO_SCHOOL_WORDS: { readonly [K in SchoolName]: SchoolWords<K> }
   sizing: {
     question: "How a set of names is sized",
     ways: {
-      longest: { name: "longest sets the size", why: "One letter height for all: short names do not shout." },
+      longest: {
+        name: "longest sets the size",
+        why: "One letter height for all: short names do not shout.",
+      },
       sameWidth: { name: "same width", why: "All equally wide, so short names grow tall." },
       fillBox: { name: "fill the box", why: "Each as large as its face bears." },
       fixedHeight: { name: "height by hand", why: "You say the height." },
@@ -27,17 +33,32 @@ export const STUDIO_SCHOOL_WORDS: { readonly [K in SchoolName]: SchoolWords<K> }
   trim: {
     question: "Film on the mat",
     ways: {
-      first: { name: "cut the exact rectangle first", why: "The rest never goes through the machine and stays clean." },
-      whole: { name: "lay the whole sheet, trim after", why: "Nothing to measure before; the layout fills the sheet." },
+      first: {
+        name: "cut the exact rectangle first",
+        why: "The rest never goes through the machine and stays clean.",
+      },
+      whole: {
+        name: "lay the whole sheet, trim after",
+        why: "Nothing to measure before; the layout fills the sheet.",
+      },
     },
   },
   edgeSeal: {
     question: "Edges of a stencil",
     ways: {
-      ground: { name: "first coat in the ground's colour", why: "It fills the gaps where nobody sees it." },
-      medium: { name: "thin matte medium", why: "It dries clear; a glossy one would glue the film." },
+      ground: {
+        name: "first coat in the ground's colour",
+        why: "It fills the gaps where nobody sees it.",
+      },
+      medium: {
+        name: "thin matte medium",
+        why: "It dries clear; a glossy one would glue the film.",
+      },
       clearCoat: { name: "water-based clear coat", why: "Holds well; some films cloud under it." },
-      none: { name: "left out", why: "For a worn look with one rolled coat: paint will run under in places." },
+      none: {
+        name: "left out",
+        why: "For a worn look with one rolled coat: paint will run under in places.",
+      },
     },
   },
   peel: {
@@ -58,42 +79,69 @@ export const STUDIO_SCHOOL_WORDS: { readonly [K in SchoolName]: SchoolWords<K> }
     question: "Clear coat over film",
     ways: {
       never: { name: "never", why: "Good film bears weather; a coat may lift or cloud it." },
-      edges: { name: "outdoors and where edges are touched", why: "It holds the edges down where hands and rain work on them." },
+      edges: {
+        name: "outdoors and where edges are touched",
+        why: "It holds the edges down where hands and rain work on them.",
+      },
     },
   },
   dishwasher: {
     question: "Decals and dishwashers",
     ways: {
       never: { name: "never", why: "Heat and jets lift edges sooner or later." },
-      bold: { name: "bold designs in permanent gloss, once cured", why: "They have come through trials; fine lines have not." },
+      bold: {
+        name: "bold designs in permanent gloss, once cured",
+        why: "They have come through trials; fine lines have not.",
+      },
     },
   },
   mats: {
     question: "Tired mats",
     ways: {
-      wash: { name: "are washed", why: "Sprayed, scraped, rinsed and dried, they grip again for a while." },
+      wash: {
+        name: "are washed",
+        why: "Sprayed, scraped, rinsed and dried, they grip again for a while.",
+      },
       replace: { name: "are replaced", why: "Some makers advise against washing." },
     },
   },
   layers: {
     question: "Layers and small parts",
     ways: {
-      gathered: { name: "gathered on one tape", why: "They lie exact, and go on in one. Glitter keeps a tape of its own." },
-      single: { name: "laid one after the other", why: "Simple: each by its own tape, small parts with the hook, by the picture." },
+      gathered: {
+        name: "gathered on one tape",
+        why: "They lie exact, and go on in one. Glitter keeps a tape of its own.",
+      },
+      single: {
+        name: "laid one after the other",
+        why: "Simple: each by its own tape, small parts with the hook, by the picture.",
+      },
     },
   },
   longParts: {
     question: "A long design in parts",
     ways: {
-      joined: { name: "joined, then laid as one", why: "By crosses and small tapes front and back: exact." },
-      single: { name: "lower part first", why: "Its foot on the blank's edge, the next by its last line: no join is needed." },
+      joined: {
+        name: "joined, then laid as one",
+        why: "By crosses and small tapes front and back: exact.",
+      },
+      single: {
+        name: "lower part first",
+        why: "Its foot on the blank's edge, the next by its last line: no join is needed.",
+      },
     },
   },
   rawWood: {
     question: "Film on raw wood",
     ways: {
-      seal: { name: "the wood is sealed first", why: "A water-based clear coat: film lifts off bare fibres." },
-      bare: { name: "on bare wood, indoors", why: "Rubbed in with a cloth it holds for some; it costs no evening." },
+      seal: {
+        name: "the wood is sealed first",
+        why: "A water-based clear coat: film lifts off bare fibres.",
+      },
+      bare: {
+        name: "on bare wood, indoors",
+        why: "Rubbed in with a cloth it holds for some; it costs no evening.",
+      },
     },
   },
   glitterOnGlass: {
@@ -105,4 +153,12 @@ export const STUDIO_SCHOOL_WORDS: { readonly [K in SchoolName]: SchoolWords<K> }
   },
 };
 
-export const WEEKDAY_WORDS: Record<Weekday, string> = { monday: "Monday", tuesday: "Tuesday", wednesday: "Wednesday", thursday: "Thursday", friday: "Friday", saturday: "Saturday", sunday: "Sunday" };
+export const WEEKDAY_WORDS: Record<Weekday, string> = {
+  monday: "Monday",
+  tuesday: "Tuesday",
+  wednesday: "Wednesday",
+  thursday: "Thursday",
+  friday: "Friday",
+  saturday: "Saturday",
+  sunday: "Sunday",
+};

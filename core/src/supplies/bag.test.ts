@@ -1,10 +1,26 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { type BagFilm, bagCode, bagOf, lackingLines, openLines, readBagCode, roomBox } from "./bag.ts";
+import {
+  type BagFilm,
+  bagCode,
+  bagOf,
+  lackingLines,
+  openLines,
+  readBagCode,
+  roomBox,
+} from "./bag.ts";
 import { supplySchema } from "./supply.ts";
 
-const supply = (id: string, more: object = {}) => supplySchema.parse({ id, name: id, per: "seat", amount: 1, unit: "piece", ...more });
-const film = (name: string): BagFilm => ({ film: name, thing: "tag", copy: 1, vinyl: "gold", pieces: 6, ready: true });
+const supply = (id: string, more: object = {}) =>
+  supplySchema.parse({ id, name: id, per: "seat", amount: 1, unit: "piece", ...more });
+const film = (name: string): BagFilm => ({
+  film: name,
+  thing: "tag",
+  copy: 1,
+  vinyl: "gold",
+  pieces: 6,
+  ready: true,
+});
 const supplies = [
   supply("ring", { amount: 2 }),
   supply("twine", { amount: 0.4, unit: "m", thing: "board" }),
@@ -33,7 +49,8 @@ describe("a seat's bag", () => {
 
 describe("the box for the room", () => {
   it("holds what is shared, what comes back, and the spares", () => {
-    const need = (line: string) => ({ ring: 26, scraper: 12, "heat-gun": 1, wipes: 9, twine: 4.8 })[line] ?? 0;
+    const need = (line: string) =>
+      ({ ring: 26, scraper: 12, "heat-gun": 1, wipes: 9, twine: 4.8 })[line] ?? 0;
     const lines = roomBox(supplies, need, () => Array.from({ length: 12 }, () => 1));
     expect(lines.map((line) => [line.id, line.what === "material" ? line.amount : 0])).toEqual([
       ["line:ring", 2],
@@ -56,11 +73,22 @@ describe("the code on a kit's label", () => {
           { ...tins, date: "2027-03-07" },
           { ...tins, title: "Seed tins, evening" },
         ])
-          expect(readBagCode(bagCode(tins, seat), other)).toEqual({ ok: false, why: "otherClass", date: "2027-03-06" });
+          expect(readBagCode(bagCode(tins, seat), other)).toEqual({
+            ok: false,
+            why: "otherClass",
+            date: "2027-03-06",
+          });
       }),
       { seed: 4, numRuns: 40 },
     );
-    for (const text of ["", "4006381333931", "EB/2027-03-06/", "EB/2027-03-06/3", "EB/2027-03-06/3/4/5", "https://example.org/EB/x/3"])
+    for (const text of [
+      "",
+      "4006381333931",
+      "EB/2027-03-06/",
+      "EB/2027-03-06/3",
+      "EB/2027-03-06/3/4/5",
+      "https://example.org/EB/x/3",
+    ])
       expect(readBagCode(text, tins)).toMatchObject({ ok: false, why: "foreign" });
   });
 });

@@ -10,17 +10,45 @@ export const pricesSchema = z.strictObject({
   venue: z.number().int().min(0).max(1_000_000_000).default(0),
   margin: z.number().min(0).max(0.95).default(0.3).describe("share of the price that is to remain"),
   seatPrice: z.number().int().min(0).max(1_000_000_000).optional(),
-  shopPrice: z.number().int().min(0).max(1_000_000_000).optional().describe("what such a thing costs finished in shops"),
-  countsClass: z.boolean().optional().describe("whether the hours of the class itself are paid, too"),
-  minutesAfter: z.number().int().min(0).max(1440).optional().describe("clearing up and writing down after the class, paid as the rest"),
+  shopPrice: z
+    .number()
+    .int()
+    .min(0)
+    .max(1_000_000_000)
+    .optional()
+    .describe("what such a thing costs finished in shops"),
+  countsClass: z
+    .boolean()
+    .optional()
+    .describe("whether the hours of the class itself are paid, too"),
+  minutesAfter: z
+    .number()
+    .int()
+    .min(0)
+    .max(1440)
+    .optional()
+    .describe("clearing up and writing down after the class, paid as the rest"),
   post: z.number().int().min(0).max(1_000_000_000).optional().describe("postage of one kit"),
-  budget: z.number().int().min(0).max(1_000_000_000).optional().describe("what a seat may cost at most"),
+  budget: z
+    .number()
+    .int()
+    .min(0)
+    .max(1_000_000_000)
+    .optional()
+    .describe("what a seat may cost at most"),
 });
 export type Prices = z.infer<typeof pricesSchema>;
 
 export const MATERIAL_KINDS = ["film", "blank", "consumable", "tools"] as const;
 export type MaterialKind = (typeof MATERIAL_KINDS)[number];
-export const COST_KINDS = [...MATERIAL_KINDS, "hoursBefore", "hoursIn", "hoursAfter", "venue", "post"] as const;
+export const COST_KINDS = [
+  ...MATERIAL_KINDS,
+  "hoursBefore",
+  "hoursIn",
+  "hoursAfter",
+  "venue",
+  "post",
+] as const;
 export type CostKind = (typeof COST_KINDS)[number];
 
 export interface CostLine {
@@ -65,15 +93,24 @@ export interface Cost {
   readonly breakEvenSeats: number | null;
 }
 
-export function costOf({ lines, prepMinutes, seats, classMinutes = 0, posted = false }: CostInput, prices: Prices): Cost {
+export function costOf(
+  { lines, prepMinutes, seats, classMinutes = 0, posted = false }: CostInput,
+  prices: Prices,
+): Cost {
   const materials = up(lines.reduce((sum, line) => sum + line.usedValue, 0));
-  const hours = { hoursBefore: paid(prepMinutes, prices), hoursIn: prices.countsClass ? paid(classMinutes, prices) : 0, hoursAfter: paid(prices.minutesAfter ?? 0, prices) };
+  const hours = {
+    hoursBefore: paid(prepMinutes, prices),
+    hoursIn: prices.countsClass ? paid(classMinutes, prices) : 0,
+    hoursAfter: paid(prices.minutesAfter ?? 0, prices),
+  };
   const labour = hours.hoursBefore + hours.hoursIn + hours.hoursAfter;
   const post = posted ? seats * (prices.post ?? 0) : 0;
   const total = materials + labour + prices.venue + post;
   const missing = lines.filter(({ priced }) => !priced).map(({ id }) => id);
   const spent = { ...byKind(lines, materials), ...hours, venue: prices.venue, post };
-  const grows = lines.reduce((sum, { usedValue, shared }) => sum + (shared ? 0 : usedValue), 0) + (prepMinutes / 60) * prices.hourlyRate;
+  const grows =
+    lines.reduce((sum, { usedValue, shared }) => sum + (shared ? 0 : usedValue), 0) +
+    (prepMinutes / 60) * prices.hourlyRate;
   const known = {
     materials,
     labour,
@@ -86,11 +123,17 @@ export function costOf({ lines, prepMinutes, seats, classMinutes = 0, posted = f
     missing,
   };
   const asked = prices.seatPrice ?? null;
-  if (!known.complete || seats === 0) return { ...known, perSeat: null, price: asked, breakEvenSeats: null };
+  if (!known.complete || seats === 0)
+    return { ...known, perSeat: null, price: asked, breakEvenSeats: null };
   const perSeat = Math.ceil(total / seats);
   const price = asked ?? Math.ceil(perSeat / (1 - prices.margin) - 1e-6);
   const earned = price - materials / seats - (posted ? (prices.post ?? 0) : 0);
-  return { ...known, perSeat, price, breakEvenSeats: earned > 0 ? Math.ceil((labour + prices.venue) / earned - 1e-9) : null };
+  return {
+    ...known,
+    perSeat,
+    price,
+    breakEvenSeats: earned > 0 ? Math.ceil((labour + prices.venue) / earned - 1e-9) : null,
+  };
 }
 
 const up = (minor: number): number => Math.max(0, Math.ceil(minor - 1e-6));
@@ -98,10 +141,20 @@ const paid = (minutes: number, { hourlyRate }: Prices): number => up((minutes / 
 
 /** Whole units by kind that add up to the whole: what rounding leaves goes to the largest fractions (largest remainder, Hamilton 1792). */
 function byKind(lines: readonly CostLine[], whole: number): Record<MaterialKind, number> {
-  const exact = MATERIAL_KINDS.map((kind) => ({ kind, value: lines.reduce((sum, line) => sum + ((line.kind ?? "consumable") === kind ? line.usedValue : 0), 0) }));
+  const exact = MATERIAL_KINDS.map((kind) => ({
+    kind,
+    value: lines.reduce(
+      (sum, line) => sum + ((line.kind ?? "consumable") === kind ? line.usedValue : 0),
+      0,
+    ),
+  }));
   const floors = new Map(exact.map(({ kind, value }) => [kind, Math.floor(value + 1e-9)]));
   const left = whole - [...floors.values()].reduce((sum, minor) => sum + minor, 0);
-  const order = [...exact].sort((a, b) => b.value - Math.floor(b.value + 1e-9) - (a.value - Math.floor(a.value + 1e-9)) || MATERIAL_KINDS.indexOf(a.kind) - MATERIAL_KINDS.indexOf(b.kind));
+  const order = [...exact].sort(
+    (a, b) =>
+      b.value - Math.floor(b.value + 1e-9) - (a.value - Math.floor(a.value + 1e-9)) ||
+      MATERIAL_KINDS.indexOf(a.kind) - MATERIAL_KINDS.indexOf(b.kind),
+  );
   for (const { kind } of order.slice(0, left)) floors.set(kind, (floors.get(kind) ?? 0) + 1);
   return Object.fromEntries(floors) as Record<MaterialKind, number>;
 }
@@ -132,7 +185,9 @@ export const costSchema = z.strictObject({
   venue: z.number(),
   post: z.number(),
   total: z.number(),
-  kinds: z.array(z.strictObject({ kind: z.enum(COST_KINDS), minor: z.number() })).describe("the total by what it is spent on; kinds that cost nothing are left out"),
+  kinds: z
+    .array(z.strictObject({ kind: z.enum(COST_KINDS), minor: z.number() }))
+    .describe("the total by what it is spent on; kinds that cost nothing are left out"),
   oneMore: z.number().describe("what one seat more adds, minor units, not rounded"),
   complete: z.boolean().describe("false when something needed has no price"),
   missing: z.array(z.string()).describe("ids of supplies without a price"),
@@ -149,13 +204,31 @@ export const costJson = (cost: Cost): z.infer<typeof costSchema> => ({
 });
 
 /** Currencies whose smallest unit is not a hundredth, as ISO 4217 has them. */
-const DIGITS: Readonly<Record<string, number>> = { JPY: 0, KRW: 0, ISK: 0, CLP: 0, VND: 0, HUF: 2, KWD: 3, BHD: 3, OMR: 3, JOD: 3, TND: 3 };
+const DIGITS: Readonly<Record<string, number>> = {
+  JPY: 0,
+  KRW: 0,
+  ISK: 0,
+  CLP: 0,
+  VND: 0,
+  HUF: 2,
+  KWD: 3,
+  BHD: 3,
+  OMR: 3,
+  JOD: 3,
+  TND: 3,
+};
 export const minorDigits = (currency: string): number => DIGITS[currency] ?? 2;
 
 const formats = new Map<string, Intl.NumberFormat>();
 /** As people write it in the language of the interface: £1.90, €1.90. */
 function formatIn(currency: string): Intl.NumberFormat {
-  const format = formats.get(currency) ?? new Intl.NumberFormat("en-GB", { style: "currency", currency, currencyDisplay: "narrowSymbol" });
+  const format =
+    formats.get(currency) ??
+    new Intl.NumberFormat("en-GB", {
+      style: "currency",
+      currency,
+      currencyDisplay: "narrowSymbol",
+    });
   formats.set(currency, format);
   return format;
 }
@@ -165,5 +238,7 @@ export function moneyText(minor: number, currency: string): string {
   const digits = minorDigits(currency);
   const amount = minor / 10 ** digits;
   // Somebody may be typing it.
-  return /^[A-Z]{3}$/u.test(currency) ? formatIn(currency).format(amount) : `${amount.toFixed(digits)} ${currency}`.trim();
+  return /^[A-Z]{3}$/u.test(currency)
+    ? formatIn(currency).format(amount)
+    : `${amount.toFixed(digits)} ${currency}`.trim();
 }

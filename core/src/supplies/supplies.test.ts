@@ -3,12 +3,15 @@ import { costOf, pricesSchema } from "./price.ts";
 import { supplyLines, supplySchema } from "./supply.ts";
 
 const supply = (more: object) => supplySchema.parse({ id: "x", name: "X", per: "seat", ...more });
-const only = (more: object, seats = 14, spares = 1) => supplyLines({ supplies: [supply(more)], seats, spares })[0];
+const only = (more: object, seats = 14, spares = 1) =>
+  supplyLines({ supplies: [supply(more)], seats, spares })[0];
 
 describe("supplyLines", () => {
   it("takes stock off, then rounds up to packs", () => {
     const line = only({ amount: 1, pack: { size: 6, price: 1080 }, have: 12 });
-    expect([line?.need, line?.packs, line?.buy, line?.leftAfter, line?.buyPrice]).toEqual([15, 1, 6, 3, 1080]);
+    expect([line?.need, line?.packs, line?.buy, line?.leftAfter, line?.buyPrice]).toEqual([
+      15, 1, 6, 3, 1080,
+    ]);
   });
 
   it("counts tape by what one seat can use again", () => {
@@ -32,14 +35,28 @@ describe("costOf", () => {
   const prices = pricesSchema.parse({ hourlyRate: 1400, venue: 3500, margin: 0.3 });
 
   it("adds up by hand", () => {
-    const cost = costOf({ lines: [{ id: "all", usedValue: 4210.2, priced: true }], prepMinutes: 90, seats: 14 }, prices);
-    expect(cost).toMatchObject({ materials: 4211, labour: 2100, total: 9811, perSeat: 701, price: 1002 });
+    const cost = costOf(
+      { lines: [{ id: "all", usedValue: 4210.2, priced: true }], prepMinutes: 90, seats: 14 },
+      prices,
+    );
+    expect(cost).toMatchObject({
+      materials: 4211,
+      labour: 2100,
+      total: 9811,
+      perSeat: 701,
+      price: 1002,
+    });
     // What does not grow with seats, over what a seat brings beyond its own materials.
     expect(cost.breakEvenSeats).toBe(Math.ceil(5600 / (1002 - 4211 / 14)));
   });
 
   it("says so when no number of seats breaks even", () => {
-    expect(costOf({ lines: [{ id: "all", usedValue: 14_000, priced: true }], prepMinutes: 0, seats: 14 }, { ...prices, seatPrice: 900 }).breakEvenSeats).toBeNull();
+    expect(
+      costOf(
+        { lines: [{ id: "all", usedValue: 14_000, priced: true }], prepMinutes: 0, seats: 14 },
+        { ...prices, seatPrice: 900 },
+      ).breakEvenSeats,
+    ).toBeNull();
     expect(costOf({ lines: [], prepMinutes: 0, seats: 0 }, prices).perSeat).toBeNull();
   });
 
@@ -48,6 +65,13 @@ describe("costOf", () => {
       { id: "film", usedValue: 350, priced: true },
       { id: "blank", usedValue: 0, priced: false },
     ];
-    expect(costOf({ lines, prepMinutes: 60, seats: 10 }, prices)).toMatchObject({ materials: 350, complete: false, missing: ["blank"], perSeat: null, price: null, breakEvenSeats: null });
+    expect(costOf({ lines, prepMinutes: 60, seats: 10 }, prices)).toMatchObject({
+      materials: 350,
+      complete: false,
+      missing: ["blank"],
+      perSeat: null,
+      price: null,
+      breakEvenSeats: null,
+    });
   });
 });

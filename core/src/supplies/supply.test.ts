@@ -3,7 +3,8 @@ import { describe, expect, it } from "vitest";
 import { costOf, pricesSchema } from "./price.ts";
 import { SEATS_AT_A_TABLE, type Supply, supplyLines, supplySchema } from "./supply.ts";
 
-const supply = (more: Partial<Supply>): Supply => supplySchema.parse({ id: "thing", name: "Thing", per: "seat", ...more });
+const supply = (more: Partial<Supply>): Supply =>
+  supplySchema.parse({ id: "thing", name: "Thing", per: "seat", ...more });
 const line = (more: Partial<Supply>, seats = 14, spares = 0) => {
   const [only] = supplyLines({ supplies: [supply(more)], seats, spares });
   if (!only) throw new Error("no line");
@@ -18,7 +19,11 @@ describe("how much is needed", () => {
     ["a pot for six seats begun", { per: "every", amount: 1, seats: 6 }, 3],
     ["two pots for five seats begun", { per: "every", amount: 2, seats: 5 }, 6],
     ["one for the room", { per: "shared", amount: 1 }, 1],
-    ["three pieces of tape a seat, each used twice", { per: "application", amount: 3, uses: 2 }, 28],
+    [
+      "three pieces of tape a seat, each used twice",
+      { per: "application", amount: 3, uses: 2 },
+      28,
+    ],
   ] as const)("%s", (_, more, need) => {
     expect(line(more).need).toBe(need);
   });
@@ -29,7 +34,12 @@ describe("how much is needed", () => {
   });
 
   it("of one thing only by the seats that make it", () => {
-    const [only] = supplyLines({ supplies: [supply({ thing: "lid" })], seats: 14, spares: 1, madeBy: (thing) => (thing === "lid" ? [1, 1, 1, 1, 1] : []) });
+    const [only] = supplyLines({
+      supplies: [supply({ thing: "lid" })],
+      seats: 14,
+      spares: 1,
+      madeBy: (thing) => (thing === "lid" ? [1, 1, 1, 1, 1] : []),
+    });
     expect(only?.need).toBe(6);
   });
 
@@ -42,7 +52,13 @@ describe("how much is needed", () => {
 
 describe("what is bought", () => {
   it("what is at hand comes first, then whole packs; what is left over is known", () => {
-    expect(line({ amount: 1, have: 3, pack: { size: 10, price: 500 } })).toMatchObject({ need: 14, packs: 2, buy: 20, leftAfter: 9, buyPrice: 1000 });
+    expect(line({ amount: 1, have: 3, pack: { size: 10, price: 500 } })).toMatchObject({
+      need: 14,
+      packs: 2,
+      buy: 20,
+      leftAfter: 9,
+      buyPrice: 1000,
+    });
     expect(line({ have: 99 })).toMatchObject({ packs: 0, buy: 0 });
   });
 
@@ -55,7 +71,10 @@ describe("what is bought", () => {
         fc.integer({ min: 1, max: 50 }),
         fc.integer({ min: 0, max: 500 }),
         (per, amount, have, size, seats) => {
-          const { need, buy } = line({ per, amount, have, pack: { size } } as Partial<Supply>, seats);
+          const { need, buy } = line(
+            { per, amount, have, pack: { size } } as Partial<Supply>,
+            seats,
+          );
           expect(have + buy).toBeGreaterThanOrEqual(need);
           if (buy > 0) expect(have + buy - size).toBeLessThan(need);
         },
@@ -75,7 +94,11 @@ describe("what it costs", () => {
 
   const prices = pricesSchema.parse({ hourlyRate: 1200, margin: 0.3 });
   it("a price that is missing is named, and no price of a seat is claimed", () => {
-    const lines = supplyLines({ supplies: [supply({ id: "bag", pack: { size: 1, price: 35 } }), supply({ id: "blank" })], seats: 10, spares: 0 });
+    const lines = supplyLines({
+      supplies: [supply({ id: "bag", pack: { size: 1, price: 35 } }), supply({ id: "blank" })],
+      seats: 10,
+      spares: 0,
+    });
     expect(costOf({ lines, prepMinutes: 60, seats: 10 }, prices)).toMatchObject({
       complete: false,
       missing: ["blank"],
@@ -88,13 +111,29 @@ describe("what it costs", () => {
   });
 
   it("a price of nothing is a price", () => {
-    const lines = supplyLines({ supplies: [supply({ pack: { size: 1, price: 0 } })], seats: 10, spares: 0 });
-    expect(costOf({ lines, prepMinutes: 60, seats: 10 }, prices)).toMatchObject({ complete: true, missing: [], perSeat: 120, price: 172 });
+    const lines = supplyLines({
+      supplies: [supply({ pack: { size: 1, price: 0 } })],
+      seats: 10,
+      spares: 0,
+    });
+    expect(costOf({ lines, prepMinutes: 60, seats: 10 }, prices)).toMatchObject({
+      complete: true,
+      missing: [],
+      perSeat: 120,
+      price: 172,
+    });
   });
 
   it("breaks even at the first number of seats whose prices bear all costs", () => {
-    const lines = supplyLines({ supplies: [supply({ pack: { size: 1, price: 500 } })], seats: 12, spares: 0 });
-    const cost = costOf({ lines, prepMinutes: 120, seats: 12 }, pricesSchema.parse({ hourlyRate: 1500, venue: 4000, seatPrice: 2000 }));
+    const lines = supplyLines({
+      supplies: [supply({ pack: { size: 1, price: 500 } })],
+      seats: 12,
+      spares: 0,
+    });
+    const cost = costOf(
+      { lines, prepMinutes: 120, seats: 12 },
+      pricesSchema.parse({ hourlyRate: 1500, venue: 4000, seatPrice: 2000 }),
+    );
     const n = cost.breakEvenSeats ?? 0;
     expect(n).toBeGreaterThan(0);
     expect(n * 2000).toBeGreaterThanOrEqual(n * 500 + 3000 + 4000);

@@ -18,16 +18,28 @@ export const supplySchema = z
     per: z.enum(SUPPLY_RULES),
     amount: amount.default(1),
     /** For how many seats one amount serves; at a table, how many sit there. */
-    seats: z.number().int().min(1).max(1000).optional().describe("with table and every: how many seats one amount serves"),
+    seats: z
+      .number()
+      .int()
+      .min(1)
+      .max(1000)
+      .optional()
+      .describe("with table and every: how many seats one amount serves"),
     unit: z.string().max(20).default("piece"),
     /** Without a price what it costs is not known, which is not the same as nothing. */
-    pack: z.strictObject({ size: z.number().positive().max(1_000_000), price: money.optional() }).default({ size: 1 }),
+    pack: z
+      .strictObject({ size: z.number().positive().max(1_000_000), price: money.optional() })
+      .default({ size: 1 }),
     have: amount.default(0),
     /** How often one thing serves: tape for applications one after another, a tool over its life. */
     uses: z.number().int().positive().max(100_000).default(1),
     substitute: z.string().max(200).optional(),
     spares: z.boolean().default(true),
-    thing: z.string().max(31).optional().describe("of this thing only: counted by how many of it a seat makes"),
+    thing: z
+      .string()
+      .max(31)
+      .optional()
+      .describe("of this thing only: counted by how many of it a seat makes"),
   })
   .describe("one line of the materials list");
 export type Supply = z.infer<typeof supplySchema>;
@@ -83,7 +95,11 @@ export function supplyLines({ supplies, seats, spares, madeBy }: SuppliesProblem
 
 const sum = (values: readonly number[]): number => values.reduce((all, value) => all + value, 0);
 
-function needOf(supply: Supply, made: readonly number[], spares: number): { need: number; perSeat: number } {
+function needOf(
+  supply: Supply,
+  made: readonly number[],
+  spares: number,
+): { need: number; perSeat: number } {
   const { per, amount: each, seats } = supply;
   const kits = sum(made) + spares;
   switch (per) {
@@ -97,13 +113,19 @@ function needOf(supply: Supply, made: readonly number[], spares: number): { need
     case "seat":
     case "application": {
       const own = sum(made.map((count) => forSeat(supply, count)));
-      return { need: own + spares * forSeat(supply, 1), perSeat: made.length === 0 ? forSeat(supply, 1) : own / made.length };
+      return {
+        need: own + spares * forSeat(supply, 1),
+        perSeat: made.length === 0 ? forSeat(supply, 1) : own / made.length,
+      };
     }
   }
 }
 
 /** What one seat uses up that makes so many: one after another, a piece of tape serves again up to its uses. */
-export const forSeat = ({ per, amount: each, uses }: Pick<Supply, "per" | "amount" | "uses">, count: number): number => (per === "application" ? Math.ceil((each * count) / uses) : each * count);
+export const forSeat = (
+  { per, amount: each, uses }: Pick<Supply, "per" | "amount" | "uses">,
+  count: number,
+): number => (per === "application" ? Math.ceil((each * count) / uses) : each * count);
 
 interface Bought {
   readonly id: string;
@@ -122,7 +144,17 @@ interface Bought {
 /** Rounding noise must not buy a whole pack. */
 const PACK_SLACK = 1e-9;
 
-export function boughtLine({ id, name, unit, perSeat, need, have, pack, wear, used = need }: Bought): SupplyLine {
+export function boughtLine({
+  id,
+  name,
+  unit,
+  perSeat,
+  need,
+  have,
+  pack,
+  wear,
+  used = need,
+}: Bought): SupplyLine {
   const packs = Math.max(0, Math.ceil((need - have) / pack.size - PACK_SLACK));
   const buy = packs * pack.size;
   const price = pack.price ?? null;

@@ -15,7 +15,10 @@ export function demoClass(name: string): ClassDocument {
 export const demoDocument = (name: string): OneThing => oneThing(demoClass(name));
 
 export function withNames(document: OneThing, names: readonly string[]): OneThing {
-  return { ...document, seats: names.map((name, i) => ({ seat: String(i + 1), fields: { name, word: "Kale" } })) };
+  return {
+    ...document,
+    seats: names.map((name, i) => ({ seat: String(i + 1), fields: { name, word: "Kale" } })),
+  };
 }
 
 const SYLLABLES = ["ma", "ri", "lo", "ben", "ka", "tho", "wen", "sa", "ul", "ing", "é", "ø"];
@@ -23,7 +26,10 @@ const SYLLABLES = ["ma", "ri", "lo", "ben", "ka", "tho", "wen", "sa", "ul", "ing
 /** Made-up names of two to four syllables, the same for the same seed. */
 export function madeUpNames(count: number, random: () => number): string[] {
   return Array.from({ length: count }, () => {
-    const name = Array.from({ length: 2 + Math.floor(random() * 3) }, () => SYLLABLES[Math.floor(random() * SYLLABLES.length)]).join("");
+    const name = Array.from(
+      { length: 2 + Math.floor(random() * 3) },
+      () => SYLLABLES[Math.floor(random() * SYLLABLES.length)],
+    ).join("");
     return name.charAt(0).toUpperCase() + name.slice(1);
   });
 }

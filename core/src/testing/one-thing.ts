@@ -21,7 +21,16 @@ export function wholeClass(view: OneThing): ClassDocument {
     seats: seats.map(({ own, count, ...seat }) => ({
       ...seat,
       fields: { ...seat.fields },
-      ...(own || (count !== undefined && count !== 1) ? { things: { [thing.id]: { ...(own ? { own } : {}), ...(count !== undefined && count !== 1 ? { count } : {}) } } } : {}),
+      ...(own || (count !== undefined && count !== 1)
+        ? {
+            things: {
+              [thing.id]: {
+                ...(own ? { own } : {}),
+                ...(count !== undefined && count !== 1 ? { count } : {}),
+              },
+            },
+          }
+        : {}),
     })),
   };
 }
@@ -33,19 +42,31 @@ export function makePlan(view: OneThing, fonts: FontLookup): OnePlan {
   return { ...(plan.things[0] as ThingPlan), ...plan };
 }
 
-export function letterKits(view: OneThing, fonts: FontLookup): Pick<OnePlan, "face" | "lettered" | "kits"> {
+export function letterKits(
+  view: OneThing,
+  fonts: FontLookup,
+): Pick<OnePlan, "face" | "lettered" | "kits"> {
   const { things, kits } = letterClass(wholeClass(view), fonts);
   return { ...(things[0] as ThingPlan), kits };
 }
 
-export const applyRemedy = (view: OneThing, remedy: Remedy): OneThing => oneThing(applyToClass(wholeClass(view), remedy));
+export const applyRemedy = (view: OneThing, remedy: Remedy): OneThing =>
+  oneThing(applyToClass(wholeClass(view), remedy));
 
 /** Given as it is written here, or as a document of any version; paths of faults are those of the one thing. */
 export function readOneThing(given: unknown): Checked<OneThing> {
-  const json = given !== null && typeof given === "object" && "thing" in given && "design" in given ? wholeClass(given as OneThing) : given;
+  const json =
+    given !== null && typeof given === "object" && "thing" in given && "design" in given
+      ? wholeClass(given as OneThing)
+      : given;
   const read = readClassDocument(JSON.parse(JSON.stringify(json ?? null)));
   if (read.ok) return { ok: true, value: oneThing(read.value) };
-  return { ...read, path: read.path.replace("$.things[0].", "$.").replace(/(\$\.seats\[\d+\])\.things\.thing/u, "$1") };
+  return {
+    ...read,
+    path: read.path
+      .replace("$.things[0].", "$.")
+      .replace(/(\$\.seats\[\d+\])\.things\.thing/u, "$1"),
+  };
 }
 
 export const oneThingSchema = {

@@ -12,7 +12,8 @@ const text = (value: number): string => String(Number(value.toFixed(2)));
 
 function arrow([x, y]: Point, [dx, dy]: Point, length: number): string {
   const [tx, ty] = [x + dx * length, y + dy * length];
-  const wing = (side: 1 | -1) => `${text(tx - dx * 3 - side * dy * 2)} ${text(ty - dy * 3 + side * dx * 2)}`;
+  const wing = (side: 1 | -1) =>
+    `${text(tx - dx * 3 - side * dy * 2)} ${text(ty - dy * 3 + side * dx * 2)}`;
   return `M${text(x)} ${text(y)}L${text(tx)} ${text(ty)}M${wing(1)}L${text(tx)} ${text(ty)}L${wing(-1)}`;
 }
 

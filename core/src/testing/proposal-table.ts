@@ -8,7 +8,12 @@ import { type Proposal, propose } from "../proposal/propose.ts";
 import { VINYL_FAMILIES, type VinylFamily } from "../weeding/vinyl.ts";
 import { demoClass } from "./documents.ts";
 
-const film = (family: VinylFamily) => ({ ...(demoClass("seed-tins").vinyls[0] as ClassDocument["vinyls"][number]), id: "film", name: "Film", family });
+const film = (family: VinylFamily) => ({
+  ...(demoClass("seed-tins").vinyls[0] as ClassDocument["vinyls"][number]),
+  id: "film",
+  name: "Film",
+  family,
+});
 
 function proposalFor(technique: Technique, material: Material, family: VinylFamily): Proposal {
   return propose(
@@ -19,15 +24,24 @@ function proposalFor(technique: Technique, material: Material, family: VinylFami
       blankName: "Piece",
       material,
       blankColour: "#8A6A4B",
-      shape: material === "balloon" ? { kind: "ball", diameter: 260, wrapAngle: 90 } : { kind: "flat", width: 200, height: 140 },
+      shape:
+        material === "balloon"
+          ? { kind: "ball", diameter: 260, wrapAngle: 90 }
+          : { kind: "flat", width: 200, height: 140 },
       technique,
       films: [film(family)],
-      seats: Array.from({ length: 12 }, (_, i) => ({ seat: String(i + 1), fields: { name: "Rosa" } })),
+      seats: Array.from({ length: 12 }, (_, i) => ({
+        seat: String(i + 1),
+        fields: { name: "Rosa" },
+      })),
     }),
   );
 }
 
-const tapeOf = ({ materials }: Proposal): string => /tack|medium|strong/u.exec(materials.find(({ name }) => name.startsWith("Transfer tape"))?.name ?? "none")?.[0]?.replace("tack", "low") ?? "none";
+const tapeOf = ({ materials }: Proposal): string =>
+  /tack|medium|strong/u
+    .exec(materials.find(({ name }) => name.startsWith("Transfer tape"))?.name ?? "none")?.[0]
+    ?.replace("tack", "low") ?? "none";
 
 /** Films that are carried by the same tape stand together. */
 function tapes(technique: Technique, material: Material): string {
@@ -37,21 +51,38 @@ function tapes(technique: Technique, material: Material): string {
     groups.set(tape, [...(groups.get(tape) ?? []), family]);
   }
   const [first, ...others] = [...groups].sort((a, b) => b[1].length - a[1].length);
-  return [first?.[0] ?? "none", ...others.map(([tape, families]) => `${tape}: ${families.join(", ")}`)].join("; ");
+  return [
+    first?.[0] ?? "none",
+    ...others.map(([tape, families]) => `${tape}: ${families.join(", ")}`),
+  ].join("; ");
 }
 
 export function proposalTable(): string {
   const lines: string[] = [];
   for (const technique of TECHNIQUES) {
-    lines.push(`## ${TECHNIQUE_WORDS[technique].name}`, "", "| On | Before the class | Cleaned with | Tape | Steps | Minutes | Cautions of its own | Care |", "|---|---|---|---|---|---|---|---|");
+    lines.push(
+      `## ${TECHNIQUE_WORDS[technique].name}`,
+      "",
+      "| On | Before the class | Cleaned with | Tape | Steps | Minutes | Cautions of its own | Care |",
+      "|---|---|---|---|---|---|---|---|",
+    );
     for (const material of MATERIALS) {
-      const proposal = proposalFor(technique, material, technique === "ironOnStencil" ? "ironOn" : technique === "decal" ? "permanentGloss" : "stencil");
+      const proposal = proposalFor(
+        technique,
+        material,
+        technique === "ironOnStencil"
+          ? "ironOn"
+          : technique === "decal"
+            ? "permanentGloss"
+            : "stencil",
+      );
       const { steps, preparation, materials, cautions, care } = proposal;
       const cleaner = materials.find(({ id }) => id === "wipe" || id === "brush")?.name ?? "";
       lines.push(
         `| ${[
           MATERIAL_WORDS[material],
-          preparation.map(({ title }) => title.replace(/: Piece$/u, "").toLowerCase()).join(", ") || "nothing",
+          preparation.map(({ title }) => title.replace(/: Piece$/u, "").toLowerCase()).join(", ") ||
+            "nothing",
           cleaner.toLowerCase(),
           technique === "ironOnStencil" ? "none: its liner carries it" : tapes(technique, material),
           steps.map(({ id }) => id).join(", "),

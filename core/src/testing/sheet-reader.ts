@@ -14,7 +14,8 @@ export interface ReadSheet {
   readonly paths: readonly ReadPath[];
 }
 
-const attribute = (tag: string, name: string): string => new RegExp(`\\b${name}="([^"]*)"`, "u").exec(tag)?.[1] ?? "";
+const attribute = (tag: string, name: string): string =>
+  new RegExp(`\\b${name}="([^"]*)"`, "u").exec(tag)?.[1] ?? "";
 
 export function readSheet(svg: string): ReadSheet {
   const root = /<svg[^>]*>/u.exec(svg)?.[0] ?? "";
@@ -23,9 +24,24 @@ export function readSheet(svg: string): ReadSheet {
   for (const [tag] of svg.matchAll(/<g [^>]*>|<\/g>|<path [^>]*>/gu)) {
     if (tag.startsWith("<g")) seat = attribute(tag, "data-seat");
     else if (tag.startsWith("</g")) seat = "";
-    else paths.push({ className: attribute(tag, "class"), piece: attribute(tag, "data-piece"), seat, rings: readRings(attribute(tag, "d")) });
+    else
+      paths.push({
+        className: attribute(tag, "class"),
+        piece: attribute(tag, "data-piece"),
+        seat,
+        rings: readRings(attribute(tag, "d")),
+      });
   }
-  const names = ["width", "height", "viewBox", "data-vinyl", "data-sheet", "data-stock", "data-mirrored", "data-clearance"];
+  const names = [
+    "width",
+    "height",
+    "viewBox",
+    "data-vinyl",
+    "data-sheet",
+    "data-stock",
+    "data-mirrored",
+    "data-clearance",
+  ];
   return {
     width: Number.parseFloat(attribute(root, "width")),
     height: Number.parseFloat(attribute(root, "height")),
@@ -35,21 +51,40 @@ export function readSheet(svg: string): ReadSheet {
 }
 
 function readRings(d: string): (readonly [number, number])[][] {
-  if (/[^MLZ\d\s.,-]/u.test(d)) throw new Error(`only absolute M, L, Z are expected: ${d.slice(0, 60)}`);
+  if (/[^MLZ\d\s.,-]/u.test(d))
+    throw new Error(`only absolute M, L, Z are expected: ${d.slice(0, 60)}`);
   return d
     .split("M")
     .slice(1)
-    .map((part) => [...part.matchAll(/(-?\d+(?:\.\d+)?)[ ,](-?\d+(?:\.\d+)?)/gu)].map((m) => [Number(m[1]), Number(m[2])] as const));
+    .map((part) =>
+      [...part.matchAll(/(-?\d+(?:\.\d+)?)[ ,](-?\d+(?:\.\d+)?)/gu)].map(
+        (m) => [Number(m[1]), Number(m[2])] as const,
+      ),
+    );
 }
 
 /** Area by even-odd filling: outer less holes, from the sum of signed areas of nested rings. */
 export function evenOddArea(rings: ReadPath["rings"]): number {
-  const areas = rings.map((ring) => Math.abs(ring.reduce((sum, [x, y], i) => sum + x * (ring[(i + 1) % ring.length]?.[1] ?? 0) - y * (ring[(i + 1) % ring.length]?.[0] ?? 0), 0) / 2));
+  const areas = rings.map((ring) =>
+    Math.abs(
+      ring.reduce(
+        (sum, [x, y], i) =>
+          sum +
+          x * (ring[(i + 1) % ring.length]?.[1] ?? 0) -
+          y * (ring[(i + 1) % ring.length]?.[0] ?? 0),
+        0,
+      ) / 2,
+    ),
+  );
   return areas.reduce((sum, area, i) => sum + (i === 0 ? area : -area), 0);
 }
 
 /** Whether a point lies inside by the even-odd rule, or within `slack` of the border, mm. */
-export function insideEvenOdd(point: readonly [number, number], rings: ReadPath["rings"], slack: number): boolean {
+export function insideEvenOdd(
+  point: readonly [number, number],
+  rings: ReadPath["rings"],
+  slack: number,
+): boolean {
   const [px, py] = point;
   let inside = false;
   for (const ring of rings)
@@ -72,7 +107,10 @@ function cornersToEdges(corners: ReadPath["rings"], edges: ReadPath["rings"]): n
       ring.forEach(([ax, ay], i) => {
         const [bx, by] = ring[(i + 1) % ring.length] as readonly [number, number];
         const [dx, dy] = [bx - ax, by - ay];
-        const t = Math.min(1, Math.max(0, ((px - ax) * dx + (py - ay) * dy) / (dx * dx + dy * dy || 1)));
+        const t = Math.min(
+          1,
+          Math.max(0, ((px - ax) * dx + (py - ay) * dy) / (dx * dx + dy * dy || 1)),
+        );
         least = Math.min(least, Math.hypot(px - ax - t * dx, py - ay - t * dy));
       });
     }

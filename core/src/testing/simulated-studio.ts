@@ -1,6 +1,12 @@
 /** A made-up studio whose true minutes are known: what learning from its log should come to. */
 import { seededRandom } from "../geometry/random.ts";
-import { minutesOf, WEEDING_TERMS, type WeedingCoefficients, type WeedingCounts, type WeedingTerm } from "../learning/figures.ts";
+import {
+  minutesOf,
+  WEEDING_TERMS,
+  type WeedingCoefficients,
+  type WeedingCounts,
+  type WeedingTerm,
+} from "../learning/figures.ts";
 import type { WeededKit } from "../learning/weeding.ts";
 import { normalOf } from "../rehearsal/chance.ts";
 import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
@@ -30,7 +36,12 @@ export class SimulatedStudio {
   ) {
     this.random = seededRandom(seed);
     const hands = Math.exp(this.normal(habits.hands));
-    this.minutes = Object.fromEntries(WEEDING_TERMS.map((term) => [term, WEEDING_COEFFICIENTS[term] * hands * Math.exp(this.normal(habits.terms))])) as Record<WeedingTerm, number>;
+    this.minutes = Object.fromEntries(
+      WEEDING_TERMS.map((term) => [
+        term,
+        WEEDING_COEFFICIENTS[term] * hands * Math.exp(this.normal(habits.terms)),
+      ]),
+    ) as Record<WeedingTerm, number>;
   }
 
   /** Names on a blank, or finer art, as classes are; each class of another design. */
@@ -40,7 +51,12 @@ export class SimulatedStudio {
       const evening = i % EVENINGS;
       const scatter = Math.exp(this.normal(this.habits.kits) - this.habits.kits ** 2 / 2);
       const wild = this.random() < this.habits.wild ? 3 + 6 * this.random() : 1;
-      return { counts, group: `${name} ${evening}`, of: name, minutes: minutesOf(counts, this.minutes) * (evenings[evening] as number) * scatter * wild };
+      return {
+        counts,
+        group: `${name} ${evening}`,
+        of: name,
+        minutes: minutesOf(counts, this.minutes) * (evenings[evening] as number) * scatter * wild,
+      };
     });
   }
 

@@ -33,7 +33,12 @@ export const trialSchema = z.strictObject({
   cureHours: z.number().int().min(0).max(10_000).describe("between laying and the first round"),
   wear: z.enum(WEARS),
   how: z.string().trim().max(200).default("").describe("how it was washed or where it stands"),
-  rounds: z.number().int().min(0).max(10_000).describe("washes, or months of weather, that it went through so far"),
+  rounds: z
+    .number()
+    .int()
+    .min(0)
+    .max(10_000)
+    .describe("washes, or months of weather, that it went through so far"),
   samples: z.array(sampleSchema).max(MOST_SAMPLES),
   note: z.string().trim().max(300).default(""),
 });
@@ -42,11 +47,18 @@ export type Trial = z.infer<typeof trialSchema>;
 /** The worst of the samples that were looked at; null while none was. */
 export function worstOf({ samples }: Pick<Trial, "samples">): Outcome | null {
   const seen = samples.flatMap(({ outcome }) => outcome ?? []);
-  return seen.length === 0 ? null : seen.reduce((a, b) => (OUTCOMES.indexOf(a) > OUTCOMES.indexOf(b) ? a : b));
+  return seen.length === 0
+    ? null
+    : seen.reduce((a, b) => (OUTCOMES.indexOf(a) > OUTCOMES.indexOf(b) ? a : b));
 }
 
 /** Rounds after which a trial that held says something: a first guess. */
-export const ROUNDS_THAT_TELL: Readonly<Record<Wear, number>> = { hand: 5, dishwasher: 5, weather: 3, rubbing: 5 };
+export const ROUNDS_THAT_TELL: Readonly<Record<Wear, number>> = {
+  hand: 5,
+  dishwasher: 5,
+  weather: 3,
+  rubbing: 5,
+};
 
 type Proved = NonNullable<Vinyl["proved"]>;
 
@@ -61,7 +73,11 @@ export function provedBy(trial: Trial): Proved | null {
   if (held && trial.rounds < ROUNDS_THAT_TELL[trial.wear]) return null;
   const note = `${sayRounds(trial)}, begun ${trial.began}`;
   if (trial.wear === "weather") return { outdoors: held, note };
-  return { washing: trial.wear === "dishwasher" ? (held ? "dishwasher" : "handOnly") : held ? "hand" : "none", note };
+  return {
+    washing:
+      trial.wear === "dishwasher" ? (held ? "dishwasher" : "handOnly") : held ? "hand" : "none",
+    note,
+  };
 }
 
 const ROUND_WORDS: Readonly<Record<Wear, readonly [string, string]>> = {
@@ -71,13 +87,37 @@ const ROUND_WORDS: Readonly<Record<Wear, readonly [string, string]>> = {
   rubbing: ["round of rubbing", "rounds of rubbing"],
 };
 /** "5 dishwasher washes, cured 72 h". */
-export const sayRounds = ({ rounds, wear, cureHours }: Pick<Trial, "rounds" | "wear" | "cureHours">): string => `${rounds} ${ROUND_WORDS[wear][rounds === 1 ? 0 : 1]}, cured ${cureHours} h`;
+export const sayRounds = ({
+  rounds,
+  wear,
+  cureHours,
+}: Pick<Trial, "rounds" | "wear" | "cureHours">): string =>
+  `${rounds} ${ROUND_WORDS[wear][rounds === 1 ? 0 : 1]}, cured ${cureHours} h`;
 
-export const OUTCOME_WORDS: Readonly<Record<Outcome, string>> = { held: "held", faded: "faded", lifting: "edges lift", off: "came off" };
-export const WEAR_WORDS: Readonly<Record<Wear, string>> = { hand: "washed by hand", dishwasher: "in a dishwasher", weather: "out in the weather", rubbing: "rubbed and handled" };
+export const OUTCOME_WORDS: Readonly<Record<Outcome, string>> = {
+  held: "held",
+  faded: "faded",
+  lifting: "edges lift",
+  off: "came off",
+};
+export const WEAR_WORDS: Readonly<Record<Wear, string>> = {
+  hand: "washed by hand",
+  dishwasher: "in a dishwasher",
+  weather: "out in the weather",
+  rubbing: "rubbed and handled",
+};
 
 /** Trials of a film that speak to a surface, those on that very surface first. */
-export function trialsOf<T extends { readonly trial: Trial }>(trials: readonly T[], film: string, material: Material): T[] {
-  const own = trials.filter(({ trial }) => trial.film.toLowerCase() === film.toLowerCase() && worstOf(trial) !== null);
-  return [...own.filter(({ trial }) => trial.material === material), ...own.filter(({ trial }) => trial.material !== material)];
+export function trialsOf<T extends { readonly trial: Trial }>(
+  trials: readonly T[],
+  film: string,
+  material: Material,
+): T[] {
+  const own = trials.filter(
+    ({ trial }) => trial.film.toLowerCase() === film.toLowerCase() && worstOf(trial) !== null,
+  );
+  return [
+    ...own.filter(({ trial }) => trial.material === material),
+    ...own.filter(({ trial }) => trial.material !== material),
+  ];
 }

@@ -47,9 +47,15 @@ describe("parseLength", () => {
   it("reads back what it shows, to the rounding of the unit", () => {
     const rounding = { mm: 0.5, cm: 0.5, inDecimal: 0.13, inFraction: 25.4 / 32 + 1e-9 } as const;
     fc.assert(
-      fc.property(fc.double({ min: 20, max: 3000, noNaN: true }), fc.constantFrom(...(["mm", "cm", "inDecimal", "inFraction"] as const)), (length, unit) => {
-        expect(Math.abs(Number(mm(showLength(length, unit))) - length)).toBeLessThanOrEqual(rounding[unit] + 1e-9);
-      }),
+      fc.property(
+        fc.double({ min: 20, max: 3000, noNaN: true }),
+        fc.constantFrom(...(["mm", "cm", "inDecimal", "inFraction"] as const)),
+        (length, unit) => {
+          expect(Math.abs(Number(mm(showLength(length, unit))) - length)).toBeLessThanOrEqual(
+            rounding[unit] + 1e-9,
+          );
+        },
+      ),
       { seed: 11 },
     );
   });

@@ -9,7 +9,9 @@ const INCH_FRACTION = 16;
 /** Longer than any roll a studio buys (100 m); beyond it a unit was mistaken. */
 const LONGEST_MM = 100_000;
 
-export type LengthResult = { ok: true; mm: number } | { ok: false; code: "empty" | "notALength" | "outOfRange" };
+export type LengthResult =
+  | { ok: true; mm: number }
+  | { ok: false; code: "empty" | "notALength" | "outOfRange" };
 
 const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
 const FRACTION = /^(?:(\d+)[\s-]+)?(\d+)\s*[/⁄]\s*(\d+)$/u;
@@ -28,7 +30,15 @@ const UNITS: Record<string, number> = {
   "″": MM_PER_INCH,
   "”": MM_PER_INCH,
 };
-const VULGAR: Record<string, string> = { "½": "1/2", "¼": "1/4", "¾": "3/4", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8", "⅞": "7/8" };
+const VULGAR: Record<string, string> = {
+  "½": "1/2",
+  "¼": "1/4",
+  "¾": "3/4",
+  "⅛": "1/8",
+  "⅜": "3/8",
+  "⅝": "5/8",
+  "⅞": "7/8",
+};
 
 /**
  * Reads a length as people type it: `7 3/4`, `7.75in`, `19 cm`, `196`, `7¾"`.
@@ -39,7 +49,9 @@ export function parseLength(text: string, plainUnit: LengthUnit = "mm"): LengthR
   const spaced = text.replace(/[½¼¾⅛⅜⅝⅞]/gu, (glyph) => ` ${VULGAR[glyph]}`);
   const cleaned = spaced.trim().toLowerCase().replace(/\s+/gu, " ");
   if (cleaned === "") return { ok: false, code: "empty" };
-  const match = /^(.*?)\s*(mm|cm|m|inches|inch|in|millimetres?|centimetres?|"|″|”)?\.?$/u.exec(cleaned);
+  const match = /^(.*?)\s*(mm|cm|m|inches|inch|in|millimetres?|centimetres?|"|″|”)?\.?$/u.exec(
+    cleaned,
+  );
   const body = match?.[1]?.trim() ?? "";
   const unit = match?.[2];
   const amount = readAmount(body);
@@ -50,7 +62,8 @@ export function parseLength(text: string, plainUnit: LengthUnit = "mm"): LengthR
 }
 
 function readAmount(body: string): { value: number; fraction: boolean } | null {
-  if (new RegExp(`^${NUMBER}$`, "u").test(body)) return { value: Number(body.replace(",", ".")), fraction: false };
+  if (new RegExp(`^${NUMBER}$`, "u").test(body))
+    return { value: Number(body.replace(",", ".")), fraction: false };
   const parts = FRACTION.exec(body);
   if (!parts || Number(parts[3]) === 0) return null;
   return { value: Number(parts[1] ?? 0) + Number(parts[2]) / Number(parts[3]), fraction: true };
@@ -79,7 +92,8 @@ export function writeLength(mm: number, unit: LengthUnit = "mm"): string {
   if (unit === "cm") return `${trimmed(mm / 10, 3)} cm`;
   const inches = mm / MM_PER_INCH;
   const parts = Math.round(inches * FINE_FRACTION);
-  if (unit === "inFraction" && Math.abs((parts * MM_PER_INCH) / FINE_FRACTION - mm) <= SAME_MM) return `${fractionText(parts, FINE_FRACTION)} in`;
+  if (unit === "inFraction" && Math.abs((parts * MM_PER_INCH) / FINE_FRACTION - mm) <= SAME_MM)
+    return `${fractionText(parts, FINE_FRACTION)} in`;
   return `${trimmed(inches, 3)} in`;
 }
 
@@ -89,7 +103,11 @@ function trimZeros(value: number, digits: number): string {
   return value.toFixed(digits).replace(/\.0+$/u, "");
 }
 
-const showInchFraction = (mm: number): string => fractionText(Math.sign(mm) * Math.round((Math.abs(mm) / MM_PER_INCH) * INCH_FRACTION), INCH_FRACTION);
+const showInchFraction = (mm: number): string =>
+  fractionText(
+    Math.sign(mm) * Math.round((Math.abs(mm) / MM_PER_INCH) * INCH_FRACTION),
+    INCH_FRACTION,
+  );
 
 /** So many parts of a whole: `-1 3/16`. */
 function fractionText(parts: number, of: number): string {
@@ -106,5 +124,8 @@ function fractionText(parts: number, of: number): string {
 }
 
 /** Width by height, the unit said once. */
-export const showSize = ({ width, height }: { readonly width: number; readonly height: number }, unit: LengthUnit = "mm"): string =>
+export const showSize = (
+  { width, height }: { readonly width: number; readonly height: number },
+  unit: LengthUnit = "mm",
+): string =>
   `${showLength(width, unit).replace(/ (mm|cm|in)$/u, "")} × ${showLength(height, unit)}`;

@@ -15,7 +15,16 @@ import { supplyLines } from "../supplies/supply.ts";
 const SPARE = "spare-";
 
 /** Short and long ones, as they come. */
-const SAMPLE_NAMES = ["Ned", "Ivy", "Odile", "Rosa", "Bram", "Henriette", "Juno", "Tamsin"] as const;
+const SAMPLE_NAMES = [
+  "Ned",
+  "Ivy",
+  "Odile",
+  "Rosa",
+  "Bram",
+  "Henriette",
+  "Juno",
+  "Tamsin",
+] as const;
 
 /** Slots that hold a number, by their names: house-number, year. */
 const NUMBERED = /(^|-)(num|number|nr|no|year|age)($|-)/iu;
@@ -47,29 +56,68 @@ export function sampled(document: ClassDocument): ClassDocument {
     recuts: [],
     seats: SAMPLE_NAMES.map((name, i) => ({
       seat: String(i + 1),
-      fields: Object.fromEntries(["name", ...slots].map((slot) => [slot, slot === "name" ? name : NUMBERED.test(slot) ? String(12 + 7 * i) : `${slot.charAt(0).toUpperCase()}${slot.slice(1)}`])),
+      fields: Object.fromEntries(
+        ["name", ...slots].map((slot) => [
+          slot,
+          slot === "name"
+            ? name
+            : NUMBERED.test(slot)
+              ? String(12 + 7 * i)
+              : `${slot.charAt(0).toUpperCase()}${slot.slice(1)}`,
+        ]),
+      ),
     })),
   };
 }
 
 type Placed = Pick<Kit, "box" | "pad">;
 /** Film of a kit with the room it is weeded in, cm². */
-const filmOfKit = ({ box, pad }: Placed): number => ((boxWidth(box) + 2 * pad) * (boxHeight(box) + 2 * pad)) / 100;
+const filmOfKit = ({ box, pad }: Placed): number =>
+  ((boxWidth(box) + 2 * pad) * (boxHeight(box) + 2 * pad)) / 100;
 
 /** Materials and film that a seat uses up: what serves many classes its share of wear only. */
 export function seatUses(document: ClassDocument, kits: readonly Kit[]): SeatUse[] {
   const seats = Math.max(1, document.seats.length);
-  const worn = new Map(document.supplies.map(({ id, per, uses }) => [id, per === "application" ? 1 : uses]));
-  const lines = supplyLines({ supplies: document.supplies, seats: document.seats.length, spares: 0, madeBy: (thing) => madeOf(document, thing) });
+  const worn = new Map(
+    document.supplies.map(({ id, per, uses }) => [id, per === "application" ? 1 : uses]),
+  );
+  const lines = supplyLines({
+    supplies: document.supplies,
+    seats: document.seats.length,
+    spares: 0,
+    madeBy: (thing) => madeOf(document, thing),
+  });
   const films = document.vinyls.flatMap(({ id, name, family, colour }): SeatUse[] => {
     const own = kits.filter(({ vinyl, seat }) => vinyl === id && !seat.startsWith(SPARE));
-    return own.length === 0 ? [] : [{ name, unit: "cm²", amount: own.reduce((sum, kit) => sum + filmOfKit(kit), 0) / seats, film: { family, colour } }];
+    return own.length === 0
+      ? []
+      : [
+          {
+            name,
+            unit: "cm²",
+            amount: own.reduce((sum, kit) => sum + filmOfKit(kit), 0) / seats,
+            film: { family, colour },
+          },
+        ];
   });
-  return [...lines.map(({ id, name, unit, need }): SeatUse => ({ name, unit, amount: need / seats / (worn.get(id) ?? 1) })), ...films];
+  return [
+    ...lines.map(
+      ({ id, name, unit, need }): SeatUse => ({
+        name,
+        unit,
+        amount: need / seats / (worn.get(id) ?? 1),
+      }),
+    ),
+    ...films,
+  ];
 }
 
 /** Sample seats, and minutes and amounts of what is really lettered for them: a project and its variants are only so compared alike. */
-function sampledAsProposed(document: ClassDocument, schools: Schools, fonts: FontLookup): ClassDocument {
+function sampledAsProposed(
+  document: ClassDocument,
+  schools: Schools,
+  fonts: FontLookup,
+): ClassDocument {
   const made = sampled(document);
   if (!document.proposed) return made;
   const { things, kits } = letterKits(made, fonts);
@@ -77,7 +125,11 @@ function sampledAsProposed(document: ClassDocument, schools: Schools, fonts: Fon
 }
 
 /** @throws RangeError where the face takes no design */
-export function figuresOf(document: ClassDocument, fonts: FontLookup, schools: Schools = schoolsSchema.parse({})): ProjectFigures {
+export function figuresOf(
+  document: ClassDocument,
+  fonts: FontLookup,
+  schools: Schools = schoolsSchema.parse({}),
+): ProjectFigures {
   const plan = makePlan(sampledAsProposed(document, schools, fonts), fonts);
   const seats = plan.document.seats.length;
   const own = plan.kits.filter(({ seat }) => !seat.startsWith(SPARE));

@@ -6,9 +6,17 @@ import { starterProject } from "../starters/starter-projects.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { figuresOf } from "./figures.ts";
-import { freeVariantId, scaled, soundVariant, type Variant, variantOf, variantSchema } from "./variant.ts";
+import {
+  freeVariantId,
+  scaled,
+  soundVariant,
+  type Variant,
+  variantOf,
+  variantSchema,
+} from "./variant.ts";
 
-const variant = (more: Partial<Variant>): Variant => variantSchema.parse({ id: "one", name: "One", ...more });
+const variant = (more: Partial<Variant>): Variant =>
+  variantSchema.parse({ id: "one", name: "One", ...more });
 const slate = demoClass("slate-numbers");
 
 describe("a variant", () => {
@@ -22,14 +30,38 @@ describe("a variant", () => {
 
   it("of another film: its name, kind and colour; what it costs is not known", () => {
     const film = slate.vinyls[0];
-    const next = variantOf(slate, variant({ films: [{ id: film?.id ?? "", name: "Rust, matte", family: "permanentMatte", colour: "#8A4B2A" }] }));
-    expect(next.vinyls[0]).toMatchObject({ id: film?.id, name: "Rust, matte", family: "permanentMatte", colour: "#8A4B2A" });
+    const next = variantOf(
+      slate,
+      variant({
+        films: [
+          { id: film?.id ?? "", name: "Rust, matte", family: "permanentMatte", colour: "#8A4B2A" },
+        ],
+      }),
+    );
+    expect(next.vinyls[0]).toMatchObject({
+      id: film?.id,
+      name: "Rust, matte",
+      family: "permanentMatte",
+      colour: "#8A4B2A",
+    });
     expect(next.vinyls[0]?.stock.price).toBeUndefined();
     expect(classDocumentSchema.safeParse(next).error?.issues ?? []).toEqual([]);
   });
 
   it("twice as large: lengths twice, what keeps off lips as it was, the design on its face", () => {
-    expect(scaled({ kind: "straightCup", diameter: 82, height: 95, rimClearance: 25, footClearance: 6, wrapAngle: 120 }, 2)).toEqual({
+    expect(
+      scaled(
+        {
+          kind: "straightCup",
+          diameter: 82,
+          height: 95,
+          rimClearance: 25,
+          footClearance: 6,
+          wrapAngle: 120,
+        },
+        2,
+      ),
+    ).toEqual({
       kind: "straightCup",
       diameter: 164,
       height: 190,
@@ -57,7 +89,10 @@ describe("a variant", () => {
         [15, 7.5],
       ],
     }); // prettier-ignore
-    const [small, large] = [figuresOf(variantOf(slate, variant({ scale: 0.8 })), testFonts), figuresOf(variantOf(slate, variant({ scale: 1.2 })), testFonts)];
+    const [small, large] = [
+      figuresOf(variantOf(slate, variant({ scale: 0.8 })), testFonts),
+      figuresOf(variantOf(slate, variant({ scale: 1.2 })), testFonts),
+    ];
     expect(large.filmCm2).toBeGreaterThan(1.5 * small.filmCm2);
   });
 
@@ -73,16 +108,26 @@ describe("a variant", () => {
   });
 
   it("steps and materials follow what changes", () => {
-    const mug = starterProject(STARTERS.find(({ thing }) => thing.blank.shape.kind === "straightCup")?.id ?? "");
+    const mug = starterProject(
+      STARTERS.find(({ thing }) => thing.blank.shape.kind === "straightCup")?.id ?? "",
+    );
     if (!mug) throw new Error("no cup");
     const film = mug.vinyls[0];
-    const glitter = variantOf(mug, variant({ films: [{ id: film?.id ?? "", name: "Glitter", family: "glitter", colour: "#C9A84A" }] }));
+    const glitter = variantOf(
+      mug,
+      variant({
+        films: [{ id: film?.id ?? "", name: "Glitter", family: "glitter", colour: "#C9A84A" }],
+      }),
+    );
     expect(glitter.supplies.map(({ name }) => name)).toContain("Transfer tape, strong");
     expect(mug.supplies.map(({ name }) => name)).not.toContain("Transfer tape, strong");
   });
 
   it("forgets films and things that the project has no more", () => {
-    const said = variant({ films: [{ id: "gone", name: "Gone", family: "glitter", colour: "#000000" }], blanks: [{ thing: "gone", colour: "#000000" }] });
+    const said = variant({
+      films: [{ id: "gone", name: "Gone", family: "glitter", colour: "#000000" }],
+      blanks: [{ thing: "gone", colour: "#000000" }],
+    });
     expect(soundVariant(slate, said)).toMatchObject({ films: [], blanks: [] });
   });
 
@@ -97,7 +142,9 @@ describe("figures to compare", () => {
   it("of a variant that is the project in all but its name are the project's", () => {
     for (const name of ["seed-tins", "moth-cloche", "slate-numbers"]) {
       const project = { ...demoClass(name), seats: [] };
-      expect(figuresOf(variantOf(project, variant({})), testFonts)).toEqual(figuresOf(project, testFonts));
+      expect(figuresOf(variantOf(project, variant({})), testFonts)).toEqual(
+        figuresOf(project, testFonts),
+      );
     }
   });
 
@@ -107,7 +154,10 @@ describe("figures to compare", () => {
     expect(figures.stops).toBe(0);
     expect(figures.missing).toEqual([]);
     expect(figures.materials).toBeGreaterThan(0);
-    const bare = figuresOf({ ...slate, supplies: slate.supplies.map((line) => ({ ...line, pack: { size: 1 } })) }, testFonts);
+    const bare = figuresOf(
+      { ...slate, supplies: slate.supplies.map((line) => ({ ...line, pack: { size: 1 } })) },
+      testFonts,
+    );
     expect(bare.missing.length).toBeGreaterThan(5);
     expect(bare.materials).toBeLessThan(figures.materials);
   });

@@ -1,6 +1,12 @@
 /** Fragile arms: long thin parts of a piece that end freely and come up with the waste when it is pulled against them. */
 import { difference, offset } from "../geometry/boolean.ts";
-import { type Point, type Polygon, polygonArea, type Ring, ringLength } from "../geometry/polygon.ts";
+import {
+  type Point,
+  type Polygon,
+  polygonArea,
+  type Ring,
+  ringLength,
+} from "../geometry/polygon.ts";
 
 export interface Arm {
   /** Index of the piece it belongs to. */
@@ -42,7 +48,9 @@ export function armsOf(pieces: readonly Polygon[], minStroke: number): Arm[] {
   return pieces.flatMap((polygon, piece) => {
     const arms: Arm[] = [];
     for (const { share, aspect } of ROUNDS)
-      for (const arm of thinParts(polygon, share * minStroke, aspect)) if (!arms.some((known) => distance(known.tip, arm.tip) < known.lengthMm / 2)) arms.push({ piece, ...arm });
+      for (const arm of thinParts(polygon, share * minStroke, aspect))
+        if (!arms.some((known) => distance(known.tip, arm.tip) < known.lengthMm / 2))
+          arms.push({ piece, ...arm });
     return arms;
   });
 }
@@ -51,9 +59,17 @@ function thinParts(polygon: Polygon, widthMm: number, aspect: number): Omit<Arm,
   const kept = offset(offset([polygon], -widthMm / 2), widthMm / 2);
   return difference([polygon], kept).flatMap((part) => {
     const strip = stripOf(part);
-    if (!strip || strip.lengthMm < LEAST_LENGTH_MM || strip.widthMm < LEAST_WIDTH_MM || strip.lengthMm < aspect * strip.widthMm) return [];
+    if (
+      !strip ||
+      strip.lengthMm < LEAST_LENGTH_MM ||
+      strip.widthMm < LEAST_WIDTH_MM ||
+      strip.lengthMm < aspect * strip.widthMm
+    )
+      return [];
     const outer = part[0] ?? [];
-    const hangs = outer.filter((point) => kept.some((own) => own.some((ring) => nearRing(point, ring))));
+    const hangs = outer.filter((point) =>
+      kept.some((own) => own.some((ring) => nearRing(point, ring))),
+    );
     if (spread(hangs) > strip.lengthMm / 2) return [];
     const root = hangs.length === 0 ? farthest(outer, outer[0] as Point) : middle(hangs);
     const tip = farthest(outer, root);
@@ -80,10 +96,21 @@ function nearRing(point: Point, ring: Ring): boolean {
 
 function nearSegment([x, y]: Point, [ax, ay]: Point, [bx, by]: Point): boolean {
   const [dx, dy] = [bx - ax, by - ay];
-  const along = dx === 0 && dy === 0 ? 0 : Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy)));
+  const along =
+    dx === 0 && dy === 0
+      ? 0
+      : Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy)));
   return Math.hypot(x - ax - along * dx, y - ay - along * dy) < TOUCH_MM;
 }
 
-const middle = (points: readonly Point[]): Point => [points.reduce((sum, [x]) => sum + x, 0) / points.length, points.reduce((sum, [, y]) => sum + y, 0) / points.length];
-const farthest = (points: readonly Point[], from: Point): Point => points.reduce((best, point) => (distance(point, from) > distance(best, from) ? point : best), from);
-const spread = (points: readonly Point[]): number => (points.length === 0 ? 0 : Math.max(...points.map((point) => distance(point, points[0] as Point))));
+const middle = (points: readonly Point[]): Point => [
+  points.reduce((sum, [x]) => sum + x, 0) / points.length,
+  points.reduce((sum, [, y]) => sum + y, 0) / points.length,
+];
+const farthest = (points: readonly Point[], from: Point): Point =>
+  points.reduce(
+    (best, point) => (distance(point, from) > distance(best, from) ? point : best),
+    from,
+  );
+const spread = (points: readonly Point[]): number =>
+  points.length === 0 ? 0 : Math.max(...points.map((point) => distance(point, points[0] as Point)));

@@ -5,11 +5,19 @@ import { type Corner, HAND_MM, type Peel } from "./peel.ts";
 import type { SeeBy } from "./see-lines.ts";
 import { FAMILY_TRAITS, type VinylFamily } from "./vinyl.ts";
 
-const CORNER_WORDS: Record<Corner, string> = { topLeft: "top left", topRight: "top right", bottomLeft: "bottom left", bottomRight: "bottom right" };
+const CORNER_WORDS: Record<Corner, string> = {
+  topLeft: "top left",
+  topRight: "top right",
+  bottomLeft: "bottom left",
+  bottomRight: "bottom right",
+};
 
 /** Where the waste goes, as seen on the picture. */
 function towards([x, y]: Peel["direction"]): string {
-  const [across, down] = [x > 0.1 ? "right" : x < -0.1 ? "left" : "", y > 0.1 ? "down" : y < -0.1 ? "up" : ""];
+  const [across, down] = [
+    x > 0.1 ? "right" : x < -0.1 ? "left" : "",
+    y > 0.1 ? "down" : y < -0.1 ? "up" : "",
+  ];
   if (across && down) return `aslant, ${down} to the ${across}`;
   return across ? `to the ${across}` : down;
 }
@@ -19,7 +27,10 @@ const never = (reason: never): never => {
 };
 
 /** Fractions of a millimetre matter here, in whatever unit the studio works. */
-const fine = (mm: number, unit: LengthUnit): string => (unit === "mm" || unit === "cm" ? `${Number(mm.toFixed(mm < 1 ? 2 : mm < 10 ? 1 : 0))} mm` : showLength(mm, "inDecimal"));
+const fine = (mm: number, unit: LengthUnit): string =>
+  unit === "mm" || unit === "cm"
+    ? `${Number(mm.toFixed(mm < 1 ? 2 : mm < 10 ? 1 : 0))} mm`
+    : showLength(mm, "inDecimal");
 
 export function sayPeel(peel: Peel, unit: LengthUnit): string[] {
   const begin = `Start at the ${CORNER_WORDS[peel.corner]} and draw the waste ${towards(peel.direction)}, low and slowly.`;
@@ -32,15 +43,26 @@ export function sayPeel(peel: Peel, unit: LengthUnit): string[] {
       case "last":
         return `So the thin arm of ${fine(reason.lengthMm, unit)} by ${fine(reason.widthMm, unit)} comes last.`;
       case "small":
-        return reason.count === 1 ? "Hold the small part down with a fingertip as the waste passes." : `Hold the ${reason.count} small parts down with a fingertip as the waste passes.`;
+        return reason.count === 1
+          ? "Hold the small part down with a fingertip as the waste passes."
+          : `Hold the ${reason.count} small parts down with a fingertip as the waste passes.`;
       default:
         return never(reason);
     }
   });
-  const back = peel.reasons.some(({ code }) => code === "small") ? ["Look for dots and stops that went off with the waste: they go straight back down."] : [];
-  const safe = peel.safeMm !== null && peel.safeMm >= 10 ? [`Nothing fragile for the first ${showLength(peel.safeMm, unit)}.`] : [];
+  const back = peel.reasons.some(({ code }) => code === "small")
+    ? ["Look for dots and stops that went off with the waste: they go straight back down."]
+    : [];
+  const safe =
+    peel.safeMm !== null && peel.safeMm >= 10
+      ? [`Nothing fragile for the first ${showLength(peel.safeMm, unit)}.`]
+      : [];
   const cuts =
-    peel.cuts.length === 0 ? [] : [`Cut the waste off at the ${peel.cuts.length === 1 ? "line" : `${peel.cuts.length} lines`}: longer than ${showLength(HAND_MM, unit)} it falls back on the letters.`];
+    peel.cuts.length === 0
+      ? []
+      : [
+          `Cut the waste off at the ${peel.cuts.length === 1 ? "line" : `${peel.cuts.length} lines`}: longer than ${showLength(HAND_MM, unit)} it falls back on the letters.`,
+        ];
   return [begin, ...why, ...back, ...safe, ...cuts];
 }
 
@@ -57,7 +79,11 @@ export function sayLifts({ pieces, islands }: Pick<WeedReport, "pieces" | "islan
 }
 
 /** Which way of weeding, and what of this film decides it. */
-export function sayTechnique(weed: Pick<WeedReport, "technique" | "thinnest" | "tightest" | "smallParts">, family: VinylFamily, unit: LengthUnit): string {
+export function sayTechnique(
+  weed: Pick<WeedReport, "technique" | "thinnest" | "tightest" | "smallParts">,
+  family: VinylFamily,
+  unit: LengthUnit,
+): string {
   const limit = FAMILY_TRAITS[family].minStrokeMm;
   const inside = FAMILY_TRAITS[family].minCounterMm;
   const thin = `The thinnest stroke is ${fine(weed.thinnest, unit)}; this film bears ${fine(limit, unit)}`;
@@ -81,10 +107,12 @@ export function sayTechnique(weed: Pick<WeedReport, "technique" | "thinnest" | "
 }
 
 export const SEE_WORDS: Record<SeeBy, string> = {
-  white: "White film on a white backing cannot be seen to weed: light from below, or another time film with a tinted backing.",
+  white:
+    "White film on a white backing cannot be seen to weed: light from below, or another time film with a tinted backing.",
   light: "Light from below shows the cut lines.",
   roll: "Roll the film gently over a finger: the backing shows in the cuts.",
-  powder: "Brush a little powder into the lines. Fine powder is not breathed: a pinch, no blowing, a mask for much of it.",
+  powder:
+    "Brush a little powder into the lines. Fine powder is not breathed: a pinch, no blowing, a mask for much of it.",
   tint: "The tinted backing shows in the cuts by itself.",
   sheen: "Tilt it under a lamp: the cuts break the sheen.",
 };

@@ -1,5 +1,13 @@
 /** What weeding a kit takes: counts of what slows the hand, minutes from them, advice on technique. */
-import { boxHeight, boxOf, boxWidth, type Polygon, type Polygons, polygonArea, ringLength } from "../geometry/polygon.ts";
+import {
+  boxHeight,
+  boxOf,
+  boxWidth,
+  type Polygon,
+  type Polygons,
+  polygonArea,
+  ringLength,
+} from "../geometry/polygon.ts";
 import { minutesOf, type WeedingCoefficients, type WeedingCounts } from "../learning/figures.ts";
 import { FAMILY_TRAITS, type VinylFamily } from "./vinyl.ts";
 
@@ -63,17 +71,36 @@ export interface WeedReport {
 }
 
 /** Of a decal the waste is the field round the pieces and every counter; of a stencil the pieces, and field and islands stay. */
-export function weedReport({ polygons, family, strokes, insides = [], goes = "stays", coefficients = WEEDING_COEFFICIENTS }: WeedInput): WeedReport {
+export function weedReport({
+  polygons,
+  family,
+  strokes,
+  insides = [],
+  goes = "stays",
+  coefficients = WEEDING_COEFFICIENTS,
+}: WeedInput): WeedReport {
   const traits = FAMILY_TRAITS[family];
   const out = goes === "out";
   const inner = polygons.reduce((sum, polygon) => sum + polygon.length - 1, 0);
-  const islands = out ? polygons.flatMap((polygon) => polygon.slice(1).map((ring) => polygonArea([ring]))) : [];
+  const islands = out
+    ? polygons.flatMap((polygon) => polygon.slice(1).map((ring) => polygonArea([ring])))
+    : [];
   // What gets lost is what must stay: small pieces of a decal, small islands of a stencil.
-  const smallParts = (out ? islands : polygons.map((polygon) => polygonArea(polygon))).filter((area) => area < traits.smallPartMm2).length;
+  const smallParts = (out ? islands : polygons.map((polygon) => polygonArea(polygon))).filter(
+    (area) => area < traits.smallPartMm2,
+  ).length;
   const tails = out ? 0 : polygons.filter(isTail).length;
   const thinStrokes = strokes.filter((width) => width < traits.minStrokeMm).length;
-  const tightInsides = out ? 0 : insides.reduce((sum, width) => sum + Math.max(0, 1 - Math.max(0, width) / traits.minCounterMm), 0);
-  const outlineLength = polygons.reduce((sum, polygon) => sum + polygon.reduce((all, ring) => all + ringLength(ring), 0), 0);
+  const tightInsides = out
+    ? 0
+    : insides.reduce(
+        (sum, width) => sum + Math.max(0, 1 - Math.max(0, width) / traits.minCounterMm),
+        0,
+      );
+  const outlineLength = polygons.reduce(
+    (sum, polygon) => sum + polygon.reduce((all, ring) => all + ringLength(ring), 0),
+    0,
+  );
   const thinnest = strokes.length === 0 ? 0 : Math.min(...strokes);
   const tightest = insides.length === 0 ? 0 : Math.max(Math.min(...insides), CLOSED_MM);
   const counts: WeedingCounts = {
@@ -87,7 +114,10 @@ export function weedReport({ polygons, family, strokes, insides = [], goes = "st
     perTightInside: polygons.length === 0 ? 0 : tightInsides,
   };
   const finest = techniqueFor(thinnest, smallParts, traits.minStrokeMm);
-  const technique = finest === "plain" && !out && tightest > 0 && tightest < traits.minCounterMm / 2 ? "reverse" : finest;
+  const technique =
+    finest === "plain" && !out && tightest > 0 && tightest < traits.minCounterMm / 2
+      ? "reverse"
+      : finest;
   return {
     pieces: polygons.length,
     counters: out ? 0 : inner,
@@ -112,7 +142,9 @@ const CLOSED_MM = 0.01;
 function isTail(polygon: Polygon): boolean {
   const box = boxOf([polygon]);
   const long = Math.max(boxWidth(box), boxHeight(box));
-  return long > 0 && polygonArea(polygon) / (long * long) < 1 / (TAIL_ASPECT * 2) && polygon.length === 1;
+  return (
+    long > 0 && polygonArea(polygon) / (long * long) < 1 / (TAIL_ASPECT * 2) && polygon.length === 1
+  );
 }
 
 /** A stroke under half the limit tears whatever one does; many small parts stay better on tape. */
@@ -121,6 +153,10 @@ export const TECHNIQUE_LIMITS = { manySmall: 4, reverseShare: 0.75, bolderShare:
 function techniqueFor(thinnest: number, smallParts: number, minStroke: number): Technique {
   if (thinnest === 0) return smallParts >= TECHNIQUE_LIMITS.manySmall ? "reverse" : "plain";
   if (thinnest < minStroke * TECHNIQUE_LIMITS.bolderShare) return "bolder";
-  if (thinnest < minStroke * TECHNIQUE_LIMITS.reverseShare || smallParts >= TECHNIQUE_LIMITS.manySmall) return "reverse";
+  if (
+    thinnest < minStroke * TECHNIQUE_LIMITS.reverseShare ||
+    smallParts >= TECHNIQUE_LIMITS.manySmall
+  )
+    return "reverse";
   return thinnest < minStroke ? "lighterCut" : "plain";
 }

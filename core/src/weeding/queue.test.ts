@@ -1,6 +1,15 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { ALL_FILMS, type FilmState, inQueue, isDone, minutesLeft, nextFilm, paceOf, type QueuedFilm } from "./queue.ts";
+import {
+  ALL_FILMS,
+  type FilmState,
+  inQueue,
+  isDone,
+  minutesLeft,
+  nextFilm,
+  paceOf,
+  type QueuedFilm,
+} from "./queue.ts";
 
 const film = (n: number, more: Partial<QueuedFilm> = {}): QueuedFilm => ({
   film: `${n}:gold`,
@@ -16,7 +25,13 @@ const film = (n: number, more: Partial<QueuedFilm> = {}): QueuedFilm => ({
 const label = ({ seat }: QueuedFilm) => `Seat ${seat}`;
 
 describe("the queue of films", () => {
-  const films = [film(1, { load: 2 }), film(2, { minutes: 9 }), film(3, { state: "done" }), film(4, { vinyl: "navy", load: 3, due: "2027-02-20" }), film(5, { load: null, state: "uncut" })];
+  const films = [
+    film(1, { load: 2 }),
+    film(2, { minutes: 9 }),
+    film(3, { state: "done" }),
+    film(4, { vinyl: "navy", load: 3, due: "2027-02-20" }),
+    film(5, { load: null, state: "uncut" }),
+  ];
 
   it.each([
     ["load", ["2", "1", "4", "5"]],
@@ -27,7 +42,8 @@ describe("the queue of films", () => {
   });
 
   it("shows what is asked for", () => {
-    const seats = (more: Partial<typeof ALL_FILMS>) => inQueue(films, { ...ALL_FILMS, ...more }, label).map(({ seat }) => seat);
+    const seats = (more: Partial<typeof ALL_FILMS>) =>
+      inQueue(films, { ...ALL_FILMS, ...more }, label).map(({ seat }) => seat);
     expect(seats({ vinyl: "navy" })).toEqual(["4"]);
     expect(seats({ load: 2 })).toEqual(["1"]);
     expect(seats({ text: " seat 5" })).toEqual(["5"]);
@@ -40,21 +56,41 @@ describe("the queue of films", () => {
     expect(nextFilm(queue, "1:gold")?.seat).toBe("4");
     expect(nextFilm(queue, "4:gold")?.seat).toBe("1");
     expect(nextFilm([film(2, { state: "held" })], null)).toBeNull();
-    expect(nextFilm([film(2, { state: "done" }), film(3, { state: "uncut" })], null)?.seat).toBe("3");
+    expect(nextFilm([film(2, { state: "done" }), film(3, { state: "uncut" })], null)?.seat).toBe(
+      "3",
+    );
     expect(nextFilm(queue, null, 1)?.seat).toBe("4");
     expect(nextFilm(queue, null, 9)?.seat).toBe("4");
   });
 
   it("loses no film and doubles none, in whatever order", () => {
-    const states = fc.constantFrom<FilmState>("uncut", "changed", "waiting", "held", "done", "flawed");
+    const states = fc.constantFrom<FilmState>(
+      "uncut",
+      "changed",
+      "waiting",
+      "held",
+      "done",
+      "flawed",
+    );
     fc.assert(
       fc.property(
-        fc.array(fc.tuple(fc.integer({ min: 0, max: 5 }), fc.integer({ min: 1, max: 20 }), states), { maxLength: 40 }),
+        fc.array(
+          fc.tuple(fc.integer({ min: 0, max: 5 }), fc.integer({ min: 1, max: 20 }), states),
+          { maxLength: 40 },
+        ),
         fc.constantFrom("load" as const, "hard" as const, "due" as const),
         (rows, order) => {
-          const all = rows.map(([load, minutes, state], i) => film(i, { load: load === 0 ? null : load, minutes, state }));
-          expect(new Set(inQueue(all, { ...ALL_FILMS, order, withDone: true }, label).map((row) => row.film))).toEqual(new Set(all.map((row) => row.film)));
-          expect(inQueue(all, { ...ALL_FILMS, order }, label)).toHaveLength(all.filter((row) => !isDone(row)).length);
+          const all = rows.map(([load, minutes, state], i) =>
+            film(i, { load: load === 0 ? null : load, minutes, state }),
+          );
+          expect(
+            new Set(
+              inQueue(all, { ...ALL_FILMS, order, withDone: true }, label).map((row) => row.film),
+            ),
+          ).toEqual(new Set(all.map((row) => row.film)));
+          expect(inQueue(all, { ...ALL_FILMS, order }, label)).toHaveLength(
+            all.filter((row) => !isDone(row)).length,
+          );
         },
       ),
       { seed: 5, numRuns: 60 },
@@ -67,7 +103,10 @@ describe("the pace of hands", () => {
     expect(paceOf([])).toBe(1);
     // Three films' worth of the estimate and one that took twice as long: (3·4 + 8) / (3·4 + 4).
     expect(paceOf([{ minutes: 4, actual: 8 }])).toBeCloseTo(20 / 16, 9);
-    expect(paceOf(Array.from({ length: 97 }, () => ({ minutes: 4, actual: 8 })))).toBeCloseTo(1.97, 9);
+    expect(paceOf(Array.from({ length: 97 }, () => ({ minutes: 4, actual: 8 })))).toBeCloseTo(
+      1.97,
+      9,
+    );
   });
 
   it("a film that lay overnight, or was not timed, says nothing", () => {

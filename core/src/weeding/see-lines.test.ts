@@ -15,12 +15,20 @@ describe("seeing cut lines", () => {
   it.each([
     ["white on white", { family: "permanentGloss", colour: "#FFFFFF" }, "white"],
     ["cream", { family: "permanentGloss", colour: "#E8DCC0" }, "light"],
-    ["white on a blue backing", { family: "permanentGloss", colour: "#FFFFFF", backing: "#3B6EA5" }, "tint"],
+    [
+      "white on a blue backing",
+      { family: "permanentGloss", colour: "#FFFFFF", backing: "#3B6EA5" },
+      "tint",
+    ],
     ["black", { family: "permanentMatte", colour: "#111111" }, "roll"],
     ["dark glitter", { family: "glitter", colour: "#202040" }, "powder"],
     ["holographic", { family: "holographic", colour: "#C0C8D8" }, "sheen"],
     ["clear", { family: "permanentGloss", colour: "#FFFFFF", finish: "clear" }, "light"],
-    ["white, backing white", { family: "removable", colour: "#FFFFFF", backing: "#FFFFFF" }, "white"],
+    [
+      "white, backing white",
+      { family: "removable", colour: "#FFFFFF", backing: "#FFFFFF" },
+      "white",
+    ],
   ] as const)("%s", (_, film, by) => {
     expect(seeLines(film)[0]).toBe(by);
   });
@@ -49,15 +57,35 @@ describe("what the bench says", () => {
 
   it("a dot that went off with the waste is looked for, and goes back", () => {
     const film = { minX: 0, minY: 0, maxX: 100, maxY: 60 };
-    const said = sayPeel(peelOf({ pieces: [[rectRing(20, 20, 60, 40)], [rectRing(70, 20, 72, 22)]], film, minStroke: 0.8, isSmall: (i) => i === 1 }), "mm").join(" ");
+    const said = sayPeel(
+      peelOf({
+        pieces: [[rectRing(20, 20, 60, 40)], [rectRing(70, 20, 72, 22)]],
+        film,
+        minStroke: 0.8,
+        isSmall: (i) => i === 1,
+      }),
+      "mm",
+    ).join(" ");
     expect(said).toMatch(/went off with the waste.*straight back/u);
   });
 
   it("which way of weeding, by what of the film", () => {
     const weed = { thinnest: 0.55, tightest: 2, smallParts: 0 };
-    expect(sayTechnique({ ...weed, technique: "reverse" }, "permanentGloss", "mm")).toContain("the thinnest stroke is 0.55 mm where this film bears 0.8 mm");
-    expect(sayTechnique({ ...weed, technique: "reverse", smallParts: 6 }, "permanentGloss", "mm")).toContain("6 small parts");
-    expect(sayTechnique({ ...weed, thinnest: 2, tightest: 0.3, technique: "reverse" }, "permanentGloss", "mm")).toContain("tightest inside is 0.3 mm");
-    expect(sayTechnique({ ...weed, thinnest: 0.7, technique: "lighterCut" }, "permanentGloss", "mm")).toContain("Next time cut it lighter");
+    expect(sayTechnique({ ...weed, technique: "reverse" }, "permanentGloss", "mm")).toContain(
+      "the thinnest stroke is 0.55 mm where this film bears 0.8 mm",
+    );
+    expect(
+      sayTechnique({ ...weed, technique: "reverse", smallParts: 6 }, "permanentGloss", "mm"),
+    ).toContain("6 small parts");
+    expect(
+      sayTechnique(
+        { ...weed, thinnest: 2, tightest: 0.3, technique: "reverse" },
+        "permanentGloss",
+        "mm",
+      ),
+    ).toContain("tightest inside is 0.3 mm");
+    expect(
+      sayTechnique({ ...weed, thinnest: 0.7, technique: "lighterCut" }, "permanentGloss", "mm"),
+    ).toContain("Next time cut it lighter");
   });
 });

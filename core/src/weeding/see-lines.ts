@@ -20,11 +20,18 @@ export function luminance(colour: string): number {
   return 0.2126 * r + 0.7152 * g + 0.0722 * b;
 }
 
-const contrast = (a: string, b: string): number => (Math.max(luminance(a), luminance(b)) + 0.05) / (Math.min(luminance(a), luminance(b)) + 0.05);
+const contrast = (a: string, b: string): number =>
+  (Math.max(luminance(a), luminance(b)) + 0.05) / (Math.min(luminance(a), luminance(b)) + 0.05);
 
 /** What helps, the best first. Powder is for dark glitter, whose lines nothing else shows. */
-export function seeLines({ family, colour, backing, finish }: Pick<Vinyl, "family" | "colour" | "backing" | "finish">): SeeBy[] {
-  if (family === "glitter") return luminance(colour) < LIGHT_FACE ? ["powder", "roll"] : ["roll", "light"];
+export function seeLines({
+  family,
+  colour,
+  backing,
+  finish,
+}: Pick<Vinyl, "family" | "colour" | "backing" | "finish">): SeeBy[] {
+  if (family === "glitter")
+    return luminance(colour) < LIGHT_FACE ? ["powder", "roll"] : ["roll", "light"];
   if (family === "holographic" || finish === "metallic") return ["sheen", "roll"];
   if (finish === "clear") return backing ? ["tint", "light"] : ["light"];
   const tinted = backing !== undefined && contrast(colour, backing) >= TINT_RATIO;

@@ -2,7 +2,16 @@
 import { z } from "zod";
 import { vinylId } from "./vinyl-id.ts";
 
-export const VINYL_FAMILIES = ["removable", "permanentMatte", "permanentGloss", "glitter", "holographic", "thickBacked", "stencil", "ironOn"] as const;
+export const VINYL_FAMILIES = [
+  "removable",
+  "permanentMatte",
+  "permanentGloss",
+  "glitter",
+  "holographic",
+  "thickBacked",
+  "stencil",
+  "ironOn",
+] as const;
 export type VinylFamily = (typeof VINYL_FAMILIES)[number];
 
 export interface FamilyTraits {
@@ -19,14 +28,70 @@ export interface FamilyTraits {
 }
 
 export const FAMILY_TRAITS: Record<VinylFamily, FamilyTraits> = {
-  removable: { minStrokeMm: 0.8, minCounterMm: 0.8, smallPartMm2: 4, tape: "low", mirrored: false, speedShare: 1 },
-  permanentMatte: { minStrokeMm: 0.8, minCounterMm: 0.8, smallPartMm2: 4, tape: "medium", mirrored: false, speedShare: 1 },
-  permanentGloss: { minStrokeMm: 0.8, minCounterMm: 0.8, smallPartMm2: 4, tape: "medium", mirrored: false, speedShare: 1 },
-  glitter: { minStrokeMm: 1.6, minCounterMm: 1.6, smallPartMm2: 9, tape: "strong", mirrored: false, speedShare: 0.6 },
-  holographic: { minStrokeMm: 1.2, minCounterMm: 1.2, smallPartMm2: 6, tape: "medium", mirrored: false, speedShare: 0.8 },
-  thickBacked: { minStrokeMm: 1, minCounterMm: 1, smallPartMm2: 4, tape: "strong", mirrored: false, speedShare: 0.8 },
-  stencil: { minStrokeMm: 1, minCounterMm: 1, smallPartMm2: 6, tape: "medium", mirrored: false, speedShare: 1 },
-  ironOn: { minStrokeMm: 1, minCounterMm: 1, smallPartMm2: 6, tape: "low", mirrored: true, speedShare: 0.8 },
+  removable: {
+    minStrokeMm: 0.8,
+    minCounterMm: 0.8,
+    smallPartMm2: 4,
+    tape: "low",
+    mirrored: false,
+    speedShare: 1,
+  },
+  permanentMatte: {
+    minStrokeMm: 0.8,
+    minCounterMm: 0.8,
+    smallPartMm2: 4,
+    tape: "medium",
+    mirrored: false,
+    speedShare: 1,
+  },
+  permanentGloss: {
+    minStrokeMm: 0.8,
+    minCounterMm: 0.8,
+    smallPartMm2: 4,
+    tape: "medium",
+    mirrored: false,
+    speedShare: 1,
+  },
+  glitter: {
+    minStrokeMm: 1.6,
+    minCounterMm: 1.6,
+    smallPartMm2: 9,
+    tape: "strong",
+    mirrored: false,
+    speedShare: 0.6,
+  },
+  holographic: {
+    minStrokeMm: 1.2,
+    minCounterMm: 1.2,
+    smallPartMm2: 6,
+    tape: "medium",
+    mirrored: false,
+    speedShare: 0.8,
+  },
+  thickBacked: {
+    minStrokeMm: 1,
+    minCounterMm: 1,
+    smallPartMm2: 4,
+    tape: "strong",
+    mirrored: false,
+    speedShare: 0.8,
+  },
+  stencil: {
+    minStrokeMm: 1,
+    minCounterMm: 1,
+    smallPartMm2: 6,
+    tape: "medium",
+    mirrored: false,
+    speedShare: 1,
+  },
+  ironOn: {
+    minStrokeMm: 1,
+    minCounterMm: 1,
+    smallPartMm2: 6,
+    tape: "low",
+    mirrored: true,
+    speedShare: 0.8,
+  },
 };
 
 const side = z.number().positive().max(100_000);
@@ -37,10 +102,21 @@ const price = z.number().int().min(0).max(1_000_000_000).optional();
 
 export const stockSchema = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("sheet"), width: side, height: side, have, price }),
-  z.strictObject({ kind: z.literal("roll"), width: side, height: side.describe("length of the roll"), have, price }),
+  z.strictObject({
+    kind: z.literal("roll"),
+    width: side,
+    height: side.describe("length of the roll"),
+    have,
+    price,
+  }),
   z.strictObject({
     kind: z.literal("pack"),
-    pack: z.string().trim().min(1).max(60).describe("the pack's name: films of one pack are bought together"),
+    pack: z
+      .string()
+      .trim()
+      .min(1)
+      .max(60)
+      .describe("the pack's name: films of one pack are bought together"),
     width: side,
     height: side,
     count: z.number().int().min(1).max(1000).describe("sheets of this colour in one pack"),
@@ -69,10 +145,25 @@ export const vinylSchema = z.strictObject({
   adhesive: z.enum(ADHESIVES).optional().describe("where it is not the usual one of its family"),
   finish: z.enum(FINISHES).optional().describe("where it is not the usual one of its family"),
   /** What this very film was found to bear, or not to bear, whatever is said of its kind. */
-  proved: z.strictObject({ washing: z.enum(PROVED_WASHING).optional(), outdoors: z.boolean().optional(), note: z.string().trim().max(120).default("") }).optional(),
+  proved: z
+    .strictObject({
+      washing: z.enum(PROVED_WASHING).optional(),
+      outdoors: z.boolean().optional(),
+      note: z.string().trim().max(120).default(""),
+    })
+    .optional(),
   /** A pattern or grain with a direction restricts how kits may lie on it. */
-  turns: z.enum(["free", "half", "none"]).default("free").describe("kits may be turned freely, only upside down, or not at all"),
-  passes: z.number().int().min(1).max(4).default(1).describe("rounds of the blade along every contour"),
+  turns: z
+    .enum(["free", "half", "none"])
+    .default("free")
+    .describe("kits may be turned freely, only upside down, or not at all"),
+  passes: z
+    .number()
+    .int()
+    .min(1)
+    .max(4)
+    .default(1)
+    .describe("rounds of the blade along every contour"),
   stock: stockSchema.default({ kind: "sheet", width: 304.8, height: 304.8, have: 0 }),
 });
 export type Vinyl = z.infer<typeof vinylSchema>;

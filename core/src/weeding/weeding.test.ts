@@ -5,15 +5,25 @@ import { WEEDING_COEFFICIENTS as c, weedReport } from "./difficulty.ts";
 import { FAMILY_TRAITS, VINYL_FAMILIES, vinylSchema } from "./vinyl.ts";
 
 const square = (size: number, x = 0): Polygon => [rectRing(x, 0, x + size, size)];
-const ring = (size: number, x = 0): Polygon => [rectRing(x, 0, x + size, size), [...rectRing(x + size / 4, size / 4, x + (3 * size) / 4, (3 * size) / 4)].reverse()];
-const report = (polygons: readonly Polygon[], strokes: readonly number[] = [2], family: (typeof VINYL_FAMILIES)[number] = "permanentGloss") => weedReport({ polygons, family, strokes });
+const ring = (size: number, x = 0): Polygon => [
+  rectRing(x, 0, x + size, size),
+  [...rectRing(x + size / 4, size / 4, x + (3 * size) / 4, (3 * size) / 4)].reverse(),
+];
+const report = (
+  polygons: readonly Polygon[],
+  strokes: readonly number[] = [2],
+  family: (typeof VINYL_FAMILIES)[number] = "permanentGloss",
+) => weedReport({ polygons, family, strokes });
 
 describe("what weeding a kit takes", () => {
   it("adds up by hand: two rings of 20 mm", () => {
     const made = report([ring(20), ring(20, 30)]);
     const metres = (2 * (80 + 40)) / 1000;
     expect(made).toMatchObject({ pieces: 2, counters: 2, smallParts: 0, tails: 0, thinStrokes: 0 });
-    expect(made.minutes).toBeCloseTo(c.base + 2 * c.perPiece + 2 * c.perCounter + metres * c.perMetreOutline, 9);
+    expect(made.minutes).toBeCloseTo(
+      c.base + 2 * c.perPiece + 2 * c.perCounter + metres * c.perMetreOutline,
+      9,
+    );
   });
 
   it("nothing to weed takes no time", () => {
@@ -22,12 +32,18 @@ describe("what weeding a kit takes", () => {
 
   it("more of anything never takes less time", () => {
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 1, max: 30 }), { minLength: 1, maxLength: 12 }), fc.boolean(), (sizes, hollow) => {
-        const pieces = sizes.map((size, i) => (hollow ? ring(size, i * 40) : square(size, i * 40)));
-        const all = report(pieces);
-        expect(report(pieces.slice(0, -1)).minutes).toBeLessThan(all.minutes);
-        expect(report(pieces, [2, 0.1]).minutes).toBeGreaterThan(all.minutes);
-      }),
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 30 }), { minLength: 1, maxLength: 12 }),
+        fc.boolean(),
+        (sizes, hollow) => {
+          const pieces = sizes.map((size, i) =>
+            hollow ? ring(size, i * 40) : square(size, i * 40),
+          );
+          const all = report(pieces);
+          expect(report(pieces.slice(0, -1)).minutes).toBeLessThan(all.minutes);
+          expect(report(pieces, [2, 0.1]).minutes).toBeGreaterThan(all.minutes);
+        },
+      ),
       { seed: 131, numRuns: 80 },
     );
   });
@@ -72,6 +88,8 @@ describe("films", () => {
   });
 
   it("a vinyl starts as one sheet of twelve inches", () => {
-    expect(vinylSchema.parse({ id: "moss", name: "Moss", family: "removable", colour: "#506040" }).stock).toMatchObject({ kind: "sheet", width: 304.8, height: 304.8, have: 0 });
+    expect(
+      vinylSchema.parse({ id: "moss", name: "Moss", family: "removable", colour: "#506040" }).stock,
+    ).toMatchObject({ kind: "sheet", width: 304.8, height: 304.8, have: 0 });
   });
 });

@@ -22,7 +22,16 @@ import { siteAddress } from "@/ui/site-address.ts";
 
 export const metadata: Metadata = { title: "Tonight" };
 
-const BAR: Record<TaskKind, string> = { order: "bg-ink", blanks: "bg-ochre", print: "bg-rule-strong", cut: "bg-elm", weed: "bg-elm-mid", tape: "bg-backing", pack: "bg-slate", post: "bg-faint" };
+const BAR: Record<TaskKind, string> = {
+  order: "bg-ink",
+  blanks: "bg-ochre",
+  print: "bg-rule-strong",
+  cut: "bg-elm",
+  weed: "bg-elm-mid",
+  tape: "bg-backing",
+  pack: "bg-slate",
+  post: "bg-faint",
+};
 const ACT: Record<TaskKind, string> = {
   order: "Shopping list",
   blanks: "See the blanks",
@@ -63,7 +72,10 @@ export default async function TonightPage() {
               <Reckoned
                 reckoning={{
                   title: `${showMinutes(minutes)} tonight`,
-                  lines: view.tasks.map((task) => ({ what: `${task.title}, ${task.detail}`, value: `${showMinutes(task.minutes)} of ${showMinutes(task.allMinutes)}` })),
+                  lines: view.tasks.map((task) => ({
+                    what: `${task.title}, ${task.detail}`,
+                    value: `${showMinutes(task.minutes)} of ${showMinutes(task.allMinutes)}`,
+                  })),
                   rule: `Work is taken in the order of its due date and spread over the evenings left. With less tonight, an evening up to ${view.plan.bindingDate ? showDate(view.plan.bindingDate) : "the next deadline"} would be fuller.`,
                   school: "Earliest due date first, even evenings.",
                   rounding: "To whole minutes; the end to five minutes.",
@@ -71,23 +83,42 @@ export default async function TonightPage() {
               >
                 {showMinutes(minutes)}
               </Reckoned>{" "}
-              {minutes > free ? "of work, more than the evening holds" : `of work, done by about ${showTime(clockAfter(start, minutes), clock)}`}
+              {minutes > free
+                ? "of work, more than the evening holds"
+                : `of work, done by about ${showTime(clockAfter(start, minutes), clock)}`}
             </>
           )}
         </h1>
         {minutes > 0 && <EveningBar tasks={view.tasks} free={free} start={start} clock={clock} />}
         <ul className="mt-4">
           {view.tasks.map((task, i) => (
-            <li key={task.id} className="grid grid-cols-[64px_1fr_auto] items-center gap-5 border-rule border-b py-4">
+            <li
+              key={task.id}
+              className="grid grid-cols-[64px_1fr_auto] items-center gap-5 border-rule border-b py-4"
+            >
               <p className="text-right leading-none">
-                <span className="block font-bold font-head text-2xl">{Math.round(task.minutes)}</span>
+                <span className="block font-bold font-head text-2xl">
+                  {Math.round(task.minutes)}
+                </span>
                 <span className="text-soft text-sm">min</span>
               </p>
               <div>
-                {task.marks && task.marks.length > 0 ? <TickTasks classId={task.classId} marks={task.marks} /> : <p className="font-bold text-lg leading-tight">{task.title}</p>}
+                {task.marks && task.marks.length > 0 ? (
+                  <TickTasks classId={task.classId} marks={task.marks} />
+                ) : (
+                  <p className="font-bold text-lg leading-tight">{task.title}</p>
+                )}
                 <p className="text-soft text-sm">
-                  {task.detail} · {task.missed ? <span className="font-bold text-ochre">was due {showDate(task.missed, "short")}</span> : <>by {showDate(task.dueDate, "short")}</>}
-                  {task.minutes < task.allMinutes - 0.5 && ` · ${showMinutes(task.allMinutes - task.minutes)} stay for later evenings`}
+                  {task.detail} ·{" "}
+                  {task.missed ? (
+                    <span className="font-bold text-ochre">
+                      was due {showDate(task.missed, "short")}
+                    </span>
+                  ) : (
+                    <>by {showDate(task.dueDate, "short")}</>
+                  )}
+                  {task.minutes < task.allMinutes - 0.5 &&
+                    ` · ${showMinutes(task.allMinutes - task.minutes)} stay for later evenings`}
                 </p>
               </div>
               <LinkButton href={task.href} tone={i === 0 ? "main" : "plain"}>
@@ -119,14 +150,18 @@ export default async function TonightPage() {
 function Wet({ rows }: { rows: TonightView["wet"] }) {
   if (rows.length === 0) return null;
   return (
-    <section className="mt-5 border-brick border-l-4 bg-brick-tint px-4 py-3" aria-label="What cannot be dry in time">
+    <section
+      className="mt-5 border-brick border-l-4 bg-brick-tint px-4 py-3"
+      aria-label="What cannot be dry in time"
+    >
       <ul>
         {rows.map(({ classId, title, task, dry, date }) => (
           <li key={classId} className="flex gap-3 py-1">
             <SeverityMark severity="stop" />
             <span>
-              {title}: “{task}” can be dry on {showDate(dry)} at the earliest, the class is on {showDate(date)}. Buy the blanks prepared, take a quicker way at Plan as its label allows, or another
-              day.{" "}
+              {title}: “{task}” can be dry on {showDate(dry)} at the earliest, the class is on{" "}
+              {showDate(date)}. Buy the blanks prepared, take a quicker way at Plan as its label
+              allows, or another day.{" "}
               <Link className="verb" href={`/classes/${classId}/plan`}>
                 To its blanks
               </Link>
@@ -145,19 +180,29 @@ function Fullness({ view }: { view: TonightView }) {
   if (!first) return null;
   const sum = Math.round(full.reduce((all, { over }) => all + over, 0));
   return (
-    <section className="mt-5 border-ochre border-l-4 bg-ochre-tint px-4 py-3" aria-label="What does not fit">
+    <section
+      className="mt-5 border-ochre border-l-4 bg-ochre-tint px-4 py-3"
+      aria-label="What does not fit"
+    >
       <p className="flex gap-3">
         <SeverityMark severity="check" />
         <span>
-          {showMinutes(sum)} do not fit: {full.length === 1 ? `${showDate(first.date)} asks` : `${full.length} evenings from ${showDate(first.date)} on ask`} for more than{" "}
-          {full.length === 1 ? "it holds" : "they hold"}.
+          {showMinutes(sum)} do not fit:{" "}
+          {full.length === 1
+            ? `${showDate(first.date)} asks`
+            : `${full.length} evenings from ${showDate(first.date)} on ask`}{" "}
+          for more than {full.length === 1 ? "it holds" : "they hold"}.
         </span>
       </p>
       {view.waysOut.length > 0 ? (
         <ul className="mt-2">
           {view.waysOut.map(({ words, href, saves }) => (
             <li key={words} className="py-1">
-              {words}: {Math.round(saves) >= sum ? "then all of it fits" : `${showMinutes(Math.round(saves))} more would fit`}.{" "}
+              {words}:{" "}
+              {Math.round(saves) >= sum
+                ? "then all of it fits"
+                : `${showMinutes(Math.round(saves))} more would fit`}
+              .{" "}
               <Link href={href} className="verb">
                 go there
               </Link>
@@ -166,7 +211,8 @@ function Fullness({ view }: { view: TonightView }) {
         </ul>
       ) : (
         <p className="mt-2">
-          No way out was found that helps by itself: more time on these evenings, or another day for a class.{" "}
+          No way out was found that helps by itself: more time on these evenings, or another day for
+          a class.{" "}
           <Link href="/settings" className="verb">
             free evenings
           </Link>
@@ -176,7 +222,17 @@ function Fullness({ view }: { view: TonightView }) {
   );
 }
 
-function EveningBar({ tasks, free, start, clock }: { tasks: readonly TonightTask[]; free: number; start: string; clock: Clock }) {
+function EveningBar({
+  tasks,
+  free,
+  start,
+  clock,
+}: {
+  tasks: readonly TonightTask[];
+  free: number;
+  start: string;
+  clock: Clock;
+}) {
   const all = Math.max(
     free,
     tasks.reduce((sum, task) => sum + task.minutes, 0),
@@ -187,9 +243,17 @@ function EveningBar({ tasks, free, start, clock }: { tasks: readonly TonightTask
         <span>{showTime(start, clock)}</span>
         <span>{showTime(clockAfter(start, all), clock)}</span>
       </div>
-      <div className="flex h-7 gap-0.5 border-rule-strong border-y bg-paper" role="img" aria-label="The evening's work in order">
+      <div
+        className="flex h-7 gap-0.5 border-rule-strong border-y bg-paper"
+        role="img"
+        aria-label="The evening's work in order"
+      >
         {tasks.map((task) => (
-          <div key={task.id} className={BAR[task.kind]} style={{ width: `${(100 * task.minutes) / all}%` }} />
+          <div
+            key={task.id}
+            className={BAR[task.kind]}
+            style={{ width: `${(100 * task.minutes) / all}%` }}
+          />
         ))}
       </div>
     </div>
@@ -207,23 +271,41 @@ function Baskets({ view, clock }: { view: TonightView; clock: Clock }) {
       </div>
       <ul>
         {view.classes.map(({ row, kits, stops, labels, planning }) => {
-          const seats = kits.filter(({ seat }) => !seat.startsWith("spare-")).map((kit) => ({ seat: kit.seat, label: labels[kit.seat] ?? kit.seat, done: strandsDone(kit) }));
-          const tally = STRANDS.slice(1).map((strand, i) => ({ strand, n: seats.filter(({ done }) => done > i + 1).length }));
+          const seats = kits
+            .filter(({ seat }) => !seat.startsWith("spare-"))
+            .map((kit) => ({
+              seat: kit.seat,
+              label: labels[kit.seat] ?? kit.seat,
+              done: strandsDone(kit),
+            }));
+          const tally = STRANDS.slice(1).map((strand, i) => ({
+            strand,
+            n: seats.filter(({ done }) => done > i + 1).length,
+          }));
           return (
             <li key={row.id} className="grid grid-cols-[148px_1fr] gap-5 border-rule border-b py-4">
               <Basket seats={seats} />
               <div>
-                <Link href={`/classes/${row.id}/plan`} className="font-bold text-lg leading-tight hover:underline">
+                <Link
+                  href={`/classes/${row.id}/plan`}
+                  className="font-bold text-lg leading-tight hover:underline"
+                >
                   {row.title}
                 </Link>
                 <p className="text-soft text-sm">
-                  {showDate(row.class_date, "short")}, {showTime(row.class_time, clock)} · {row.seats === 1 ? "1 seat" : `${row.seats} seats`}
+                  {showDate(row.class_date, "short")}, {showTime(row.class_time, clock)} ·{" "}
+                  {row.seats === 1 ? "1 seat" : `${row.seats} seats`}
                 </p>
-                <p className="mt-1.5">{seats.length === 0 ? "No names yet" : tally.map(({ strand, n }) => `${n} ${strand}`).join(", ")}</p>
+                <p className="mt-1.5">
+                  {seats.length === 0
+                    ? "No names yet"
+                    : tally.map(({ strand, n }) => `${n} ${strand}`).join(", ")}
+                </p>
                 {planning && <RefreshWhenPlanned classId={row.id} before={kits.length > 0} />}
                 {stops > 0 && (
                   <p className="mt-1 flex items-center gap-2 font-bold text-brick">
-                    <SeverityMark severity="stop" size={13} /> {stops === 1 ? "something stops it" : `${stops} things stop it`}
+                    <SeverityMark severity="stop" size={13} />{" "}
+                    {stops === 1 ? "something stops it" : `${stops} things stop it`}
                   </p>
                 )}
               </div>

@@ -29,5 +29,11 @@ self.addEventListener("fetch", (event) => {
 `;
 
 export function GET(): Response {
-  return new Response(WORKER, { headers: { "content-type": "text/javascript; charset=utf-8", "service-worker-allowed": "/f/", "cache-control": "no-cache" } });
+  return new Response(WORKER, {
+    headers: {
+      "content-type": "text/javascript; charset=utf-8",
+      "service-worker-allowed": "/f/",
+      "cache-control": "no-cache",
+    },
+  });
 }

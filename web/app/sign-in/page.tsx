@@ -9,7 +9,11 @@ import { Button } from "@/ui/button.tsx";
 export const metadata: Metadata = { title: "Sign in" };
 export const dynamic = "force-dynamic";
 
-const WOVEN = Array.from({ length: 20 }, (_, i) => ({ seat: String(i + 1), label: `Seat ${i + 1}`, done: [5, 4, 5, 3, 2, 5, 3, 4, 2, 1, 4, 5, 2, 3, 1, 3, 2, 4, 1, 0][i] ?? 0 }));
+const WOVEN = Array.from({ length: 20 }, (_, i) => ({
+  seat: String(i + 1),
+  label: `Seat ${i + 1}`,
+  done: [5, 4, 5, 3, 2, 5, 3, 4, 2, 1, 4, 5, 2, 3, 1, 3, 2, 4, 1, 0][i] ?? 0,
+}));
 
 export default async function SignInPage() {
   if (await currentHost()) redirect("/");
@@ -17,8 +21,13 @@ export default async function SignInPage() {
     <main className="mx-auto grid max-w-5xl gap-x-16 gap-y-10 px-6 py-14 md:grid-cols-[1fr_360px]">
       <div>
         <p className="mb-6 font-bold font-head text-2xl text-elm-dark">Elm Basket</p>
-        <h1 className="mb-4 text-5xl">From a list of names to kits in bags, and a class that ends on time</h1>
-        <p className="mb-8 max-w-lg text-lg">Measuring, lettering, cut sheets, weeding, supplies, labels and the run sheet of a cut-vinyl class, worked out and explained.</p>
+        <h1 className="mb-4 text-5xl">
+          From a list of names to kits in bags, and a class that ends on time
+        </h1>
+        <p className="mb-8 max-w-lg text-lg">
+          Measuring, lettering, cut sheets, weeding, supplies, labels and the run sheet of a
+          cut-vinyl class, worked out and explained.
+        </p>
         <div className="w-80">
           <Basket seats={WOVEN} columns={5} />
         </div>
@@ -29,7 +38,9 @@ export default async function SignInPage() {
             <Button type="submit" tone="main" className="w-full">
               Open the demo studio
             </Button>
-            <p className="mt-2 text-soft text-sm">Lantern Lane Workroom, made up: six classes to look at and change.</p>
+            <p className="mt-2 text-soft text-sm">
+              Lantern Lane Workroom, made up: six classes to look at and change.
+            </p>
           </form>
         )}
         <SignInForm />

@@ -7,6 +7,13 @@ import { textOf } from "./text-of.ts";
 const [studioId = "", workshopId = "", nn = "1"] = process.argv.slice(2);
 const stored = await withStudio(studioId, (sql) => readClass(sql, workshopId));
 if (!stored) throw new Error("there is no such class");
-const begun = await beginCutting({ studioId, workshopId, document: stored.document, nn: Number(nn), preflight: {}, textOf: textOf(stored.document) });
+const begun = await beginCutting({
+  studioId,
+  workshopId,
+  document: stored.document,
+  nn: Number(nn),
+  preflight: {},
+  textOf: textOf(stored.document),
+});
 process.stdout.write(`${JSON.stringify(begun.ok)}\n`);
 setInterval(() => undefined, 1000);

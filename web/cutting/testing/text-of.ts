@@ -3,4 +3,5 @@ import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { SheetText } from "../../data/making.ts";
 import run from "../../workers/plan.server.ts";
 
-export const textOf = (document: ClassDocument) => async (nn: number) => ((await run({ kind: "sheets", document, fonts: [], nn })) as SheetText[])[0] ?? null;
+export const textOf = (document: ClassDocument) => async (nn: number) =>
+  ((await run({ kind: "sheets", document, fonts: [], nn })) as SheetText[])[0] ?? null;

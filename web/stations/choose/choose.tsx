@@ -16,9 +16,16 @@ interface Props {
   readonly handled: boolean;
   readonly unit: LengthUnit;
   /** Things of which each seat makes one, by the choice. */
-  readonly alternatives: readonly { readonly choice: string; readonly options: readonly { readonly thing: string; readonly title: string }[] }[];
+  readonly alternatives: readonly {
+    readonly choice: string;
+    readonly options: readonly { readonly thing: string; readonly title: string }[];
+  }[];
   /** Things that participants bring, and to which choice they belong. */
-  readonly brought: readonly { readonly thing: string; readonly title: string; readonly choice: string | null }[];
+  readonly brought: readonly {
+    readonly thing: string;
+    readonly title: string;
+    readonly choice: string | null;
+  }[];
   readonly seats: readonly {
     readonly choices: Readonly<Record<string, string>>;
     readonly seat: string;
@@ -26,13 +33,28 @@ interface Props {
     readonly fields: Readonly<Record<string, string>>;
     readonly hand: "left" | "right";
   }[];
-  readonly colours: readonly { readonly id: string; readonly name: string; readonly colour: string }[];
+  readonly colours: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly colour: string;
+  }[];
 }
 
 const LOOK_AFTER_MS = 450;
 
 /** The participant's phone, before the class: the own decal, its spelling, its colour. */
-export function Choose({ code, title, locked, slots, handled, unit, alternatives, brought, seats, colours }: Props) {
+export function Choose({
+  code,
+  title,
+  locked,
+  slots,
+  handled,
+  unit,
+  alternatives,
+  brought,
+  seats,
+  colours,
+}: Props) {
   const [seat, setSeat] = useState("");
   const [fields, setFields] = useState<Record<string, string>>({});
   const [hand, setHand] = useState<"left" | "right">("right");
@@ -59,8 +81,17 @@ export function Choose({ code, title, locked, slots, handled, unit, alternatives
   const send = useCallback(
     (ask: boolean) =>
       start(async () => {
-        const choice = { fields, ...(vinyl ? { vinyl } : {}), ...(handled ? { hand } : {}), ...(shape ? { brings: shape } : {}), ...(alternatives.length > 0 ? { choices } : {}) };
-        const answer = await choose(code, seat, choice, ask).catch(() => ({ ok: false as const, message: "No connection. Try again." }));
+        const choice = {
+          fields,
+          ...(vinyl ? { vinyl } : {}),
+          ...(handled ? { hand } : {}),
+          ...(shape ? { brings: shape } : {}),
+          ...(alternatives.length > 0 ? { choices } : {}),
+        };
+        const answer = await choose(code, seat, choice, ask).catch(() => ({
+          ok: false as const,
+          message: "No connection. Try again.",
+        }));
         if (answer.ok) setDecals(answer.decals);
         if (ask || !answer.ok) setSaid({ ok: answer.ok, message: answer.message });
       }),
@@ -77,11 +108,21 @@ export function Choose({ code, title, locked, slots, handled, unit, alternatives
         <b className="[overflow-wrap:anywhere]">{title}</b>
       </header>
       <main className="flex-1 px-5 py-5">
-        <h1 className="mb-3 text-3xl">{locked ? "The names are locked" : "Your name, as it will be cut"}</h1>
-        {locked && <p className="mb-3 text-lg">Your kit is being cut. Below is what it will say; ask your host if something is wrong.</p>}
+        <h1 className="mb-3 text-3xl">
+          {locked ? "The names are locked" : "Your name, as it will be cut"}
+        </h1>
+        {locked && (
+          <p className="mb-3 text-lg">
+            Your kit is being cut. Below is what it will say; ask your host if something is wrong.
+          </p>
+        )}
         <label className="mb-4 block text-soft">
           You are
-          <select className="mt-1 block w-full text-ink" value={seat} onChange={(event) => pick(event.target.value)}>
+          <select
+            className="mt-1 block w-full text-ink"
+            value={seat}
+            onChange={(event) => pick(event.target.value)}
+          >
             <option value="">choose your name</option>
             {seats.map((row) => (
               <option key={row.seat} value={row.seat}>
@@ -106,16 +147,32 @@ export function Choose({ code, title, locked, slots, handled, unit, alternatives
                 <legend className="text-soft">You make</legend>
                 {options.map(({ thing, title: name }, i) => (
                   <label key={thing} className="mr-5 inline-flex min-h-11 items-center gap-2">
-                    <input type="radio" name={`choice-${choice}`} checked={(choices[choice] ?? options[0]?.thing) === thing} onChange={() => setChoices({ ...choices, [choice]: thing })} />{" "}
+                    <input
+                      type="radio"
+                      name={`choice-${choice}`}
+                      checked={(choices[choice] ?? options[0]?.thing) === thing}
+                      onChange={() => setChoices({ ...choices, [choice]: thing })}
+                    />{" "}
                     {name || `${i + 1}`}
                   </label>
                 ))}
               </fieldset>
             ))}
             {brought
-              .filter(({ thing, choice }) => choice === null || (choices[choice] ?? alternatives.find((one) => one.choice === choice)?.options[0]?.thing) === thing)
+              .filter(
+                ({ thing, choice }) =>
+                  choice === null ||
+                  (choices[choice] ??
+                    alternatives.find((one) => one.choice === choice)?.options[0]?.thing) === thing,
+              )
               .map(({ thing, title: name }) => (
-                <OwnCup key={`${seat} ${thing}`} title={name} unit={unit} disabled={locked} onShape={(own) => setShape(own ? { thing, shape: own } : null)} />
+                <OwnCup
+                  key={`${seat} ${thing}`}
+                  title={name}
+                  unit={unit}
+                  disabled={locked}
+                  onShape={(own) => setShape(own ? { thing, shape: own } : null)}
+                />
               ))}
             {slots.map((slot) => (
               <label key={slot} className="mt-3 block text-soft capitalize">
@@ -134,7 +191,12 @@ export function Choose({ code, title, locked, slots, handled, unit, alternatives
                 <legend className="text-soft">Colour</legend>
                 {[{ id: "", name: "as the others", colour: "" }, ...colours].map((one) => (
                   <label key={one.id} className="mr-5 inline-flex min-h-11 items-center gap-2">
-                    <input type="radio" name="colour" checked={vinyl === one.id} onChange={() => setVinyl(one.id)} />
+                    <input
+                      type="radio"
+                      name="colour"
+                      checked={vinyl === one.id}
+                      onChange={() => setVinyl(one.id)}
+                    />
                     {one.colour && <FilmDot colour={one.colour} />} {one.name}
                   </label>
                 ))}
@@ -145,19 +207,33 @@ export function Choose({ code, title, locked, slots, handled, unit, alternatives
                 <legend className="text-soft">You hold your cup in the</legend>
                 {(["right", "left"] as const).map((one) => (
                   <label key={one} className="mr-5 inline-flex min-h-11 items-center gap-2">
-                    <input type="radio" name="hand" checked={hand === one} onChange={() => setHand(one)} /> {one} hand
+                    <input
+                      type="radio"
+                      name="hand"
+                      checked={hand === one}
+                      onChange={() => setHand(one)}
+                    />{" "}
+                    {one} hand
                   </label>
                 ))}
               </fieldset>
             )}
-            <p role={said.ok ? "status" : "alert"} className={`mt-3 ${said.ok ? "text-elm-dark" : "text-brick"}`}>
+            <p
+              role={said.ok ? "status" : "alert"}
+              className={`mt-3 ${said.ok ? "text-elm-dark" : "text-brick"}`}
+            >
               {said.message}
             </p>
           </>
         )}
       </main>
       {!locked && (
-        <button type="button" disabled={busy || !seat} onClick={() => send(true)} className="sticky bottom-0 min-h-20 bg-elm font-bold text-white text-xl disabled:bg-rule disabled:text-soft">
+        <button
+          type="button"
+          disabled={busy || !seat}
+          onClick={() => send(true)}
+          className="sticky bottom-0 min-h-20 bg-elm font-bold text-white text-xl disabled:bg-rule disabled:text-soft"
+        >
           Ask for this
         </button>
       )}
@@ -178,20 +254,33 @@ function Picture({ decal, titled }: { decal: DecalPicture; titled: boolean }) {
         role="img"
         aria-label={`${titled ? `${decal.title}: ` : ""}your decal, in true proportion`}
       >
-        <path d={decal.outline} fill={decal.ground} stroke="var(--color-rule-strong)" strokeWidth={line * 2} strokeLinejoin="round" />
+        <path
+          d={decal.outline}
+          fill={decal.ground}
+          stroke="var(--color-rule-strong)"
+          strokeWidth={line * 2}
+          strokeLinejoin="round"
+        />
         {decal.layers.map((layer) => (
-          <path key={layer.colour + layer.path.length} d={layer.path} fill={layer.colour} fillRule="evenodd" />
+          <path
+            key={layer.colour + layer.path.length}
+            d={layer.path}
+            fill={layer.colour}
+            fillRule="evenodd"
+          />
         ))}
       </svg>
       {titled && <figcaption className="text-soft text-sm">{decal.title}</figcaption>}
       {decal.missing && (
         <p role="alert" className="my-2 text-brick">
-          This lettering has no {decal.missing}. Your host will find another, or choose a spelling without it.
+          This lettering has no {decal.missing}. Your host will find another, or choose a spelling
+          without it.
         </p>
       )}
       {creases && (
         <p role="status" className="my-2 border-ochre border-l-4 bg-ochre-tint p-2">
-          On a cup that bulges like this {creases.pieces === 1 ? "one piece" : `${creases.pieces} pieces`} would crease.{" "}
+          On a cup that bulges like this{" "}
+          {creases.pieces === 1 ? "one piece" : `${creases.pieces} pieces`} would crease.{" "}
           {creases.share >= LEAST_SHARE
             ? `It lies down at ${Math.floor(creases.share * 100)} % of this size, or in letters that stand apart.`
             : "Letters that stand apart lie down; one wide piece does not."}{" "}

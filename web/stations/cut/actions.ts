@@ -28,7 +28,15 @@ export async function markLoad(id: string, nn: number, cut: boolean): Promise<bo
     const sheet = (await listSheets(sql, id)).find((row) => row.nn === nn);
     if (!sheet || (cut && (await lostScrap(sql, id, nn)))) return false;
     await finishSheet(sql, host.studioId, id, sheet, cut);
-    if (cut) await addLog(sql, host.studioId, id, { kind: "cut", body: { sheet: nn, vinyl: sheet.vinyl, plannedMinutes: sheet.meta.cutMinutes + sheet.meta.loadMinutes } });
+    if (cut)
+      await addLog(sql, host.studioId, id, {
+        kind: "cut",
+        body: {
+          sheet: nn,
+          vinyl: sheet.vinyl,
+          plannedMinutes: sheet.meta.cutMinutes + sheet.meta.loadMinutes,
+        },
+      });
     return true;
   });
   if (done) revalidatePath(`/classes/${id}`, "layout");
@@ -36,9 +44,13 @@ export async function markLoad(id: string, nn: number, cut: boolean): Promise<bo
 }
 
 /** Whether a load lies on a scrap that was cut up or thrown away meanwhile. */
-const lostScrap = async (sql: Sql, id: string, nn: number): Promise<boolean> => (await scrapsTaken(sql, id)).some((one) => one.nn === nn && one.how !== "planned");
+const lostScrap = async (sql: Sql, id: string, nn: number): Promise<boolean> =>
+  (await scrapsTaken(sql, id)).some((one) => one.nn === nn && one.how !== "planned");
 
-const answersSchema = z.object({ ticked: z.array(z.string().max(40)).max(20), reasons: z.record(z.string().max(40), z.string().max(300)) });
+const answersSchema = z.object({
+  ticked: z.array(z.string().max(40)).max(20),
+  reasons: z.record(z.string().max(40), z.string().max(300)),
+});
 export type StartAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
 const REFUSED = {
@@ -47,14 +59,16 @@ const REFUSED = {
   busy: "The cutter is at work on another load.",
   silent: "The cutter does not answer. Is it switched on?",
   nothingLeft: "Every piece of this load is cut.",
-  otherFilm: "The film in the cutter has another size than this load. Take it out, and load the right one.",
+  otherFilm:
+    "The film in the cutter has another size than this load. Take it out, and load the right one.",
 } as const;
 
 /** Sends the load, once everything is looked at or answered with a reason. */
 export async function startCutting(id: string, nn: number, answers: unknown): Promise<StartAnswer> {
   const host = await requireHost();
   const read = answersSchema.safeParse(answers);
-  if (!isId(id) || !Number.isInteger(nn) || !read.success) return { ok: false, message: REFUSED.gone };
+  if (!isId(id) || !Number.isInteger(nn) || !read.success)
+    return { ok: false, message: REFUSED.gone };
   const planned = await plannedClass(host.studioId, id);
   if (!planned?.ok) return { ok: false, message: REFUSED.gone };
   const { document, plan } = planned.value;
@@ -63,19 +77,31 @@ export async function startCutting(id: string, nn: number, answers: unknown): Pr
     const vinyl = document.vinyls.find((own) => own.id === sheet?.vinyl);
     if (!sheet || !vinyl) return null;
     if (await lostScrap(sql, id, nn)) return "scrap" as const;
-    return preflight({ sheet: sheet.meta, vinyl, mat: document.cutter, bladeMm: await bladeMm(sql), testCut: await lastTestCut(sql, filmOf(vinyl)), findings: plan.findings as never });
+    return preflight({
+      sheet: sheet.meta,
+      vinyl,
+      mat: document.cutter,
+      bladeMm: await bladeMm(sql),
+      testCut: await lastTestCut(sql, filmOf(vinyl)),
+      findings: plan.findings as never,
+    });
   });
   if (lines === "scrap") return { ok: false, message: REFUSED.scrap };
   if (!lines) return { ok: false, message: REFUSED.gone };
   const open = unanswered(lines, read.data);
-  if (open.length > 0) return { ok: false, message: `${open.length} ${open.length === 1 ? "point is" : "points are"} still open before you press start.` };
+  if (open.length > 0)
+    return {
+      ok: false,
+      message: `${open.length} ${open.length === 1 ? "point is" : "points are"} still open before you press start.`,
+    };
   const begun = await beginCutting({
     studioId: host.studioId,
     workshopId: id,
     document,
     nn,
     preflight: { lines, ...read.data },
-    textOf: async (sheet) => (await sheetTexts(id, document, await fontsOf(host.studioId, document), sheet))[0] ?? null,
+    textOf: async (sheet) =>
+      (await sheetTexts(id, document, await fontsOf(host.studioId, document), sheet))[0] ?? null,
   });
   if (!begun.ok) return { ok: false, message: REFUSED[begun.reason] };
   return { ok: true };
@@ -86,11 +112,19 @@ export async function loadCutter(id: string, nn: number): Promise<StartAnswer> {
   const host = await requireHost();
   const planned = isId(id) && Number.isInteger(nn) ? await plannedClass(host.studioId, id) : null;
   if (!planned?.ok) return { ok: false, message: REFUSED.gone };
-  const done = await loadSheet({ studioId: host.studioId, workshopId: id, document: planned.value.document, nn });
+  const done = await loadSheet({
+    studioId: host.studioId,
+    workshopId: id,
+    document: planned.value.document,
+    nn,
+  });
   return done === "loaded" ? { ok: true } : { ok: false, message: REFUSED[done] };
 }
 
-export async function steerCutting(id: string, what: "pause" | "resume" | "cancel" | "unload"): Promise<boolean> {
+export async function steerCutting(
+  id: string,
+  what: "pause" | "resume" | "cancel" | "unload",
+): Promise<boolean> {
   const host = await requireHost();
   if (!isId(id) || !["pause", "resume", "cancel", "unload"].includes(what)) return false;
   const done = await steer(host.studioId, what);
@@ -116,7 +150,8 @@ export async function cutTestSquares(id: string, vinylId: string): Promise<Start
     if (await syncCutting(host.studioId)) return { ok: false, message: REFUSED.busy };
     const own = await cutterOf(host.studioId);
     const { state } = await cutterStatus(own);
-    if (state === "cutting" || state === "paused" || state === "jammed") return { ok: false, message: REFUSED.busy };
+    if (state === "cutting" || state === "paused" || state === "jammed")
+      return { ok: false, message: REFUSED.busy };
     await loadFilm(own, { width: page.width, height: page.height, motion: cutter });
     await sendLines(own, testCutHpgl(page, cutter));
     return { ok: true };
@@ -127,11 +162,22 @@ export async function cutTestSquares(id: string, vinylId: string): Promise<Start
 }
 
 /** The square whose waste lifted clean. */
-export async function keepSetting(id: string, vinylId: string, force: number, speed: number): Promise<boolean> {
+export async function keepSetting(
+  id: string,
+  vinylId: string,
+  force: number,
+  speed: number,
+): Promise<boolean> {
   const host = await requireHost();
   const found = await vinylOf(host.studioId, id, vinylId);
   if (!found || !TEST_FORCES.includes(force) || !(speed > 0 && speed <= 2000)) return false;
-  await withStudio(host.studioId, async (sql) => keepTestCut(sql, host.studioId, filmOf(found.vinyl), { force, speed, bladeMm: await bladeMm(sql) }));
+  await withStudio(host.studioId, async (sql) =>
+    keepTestCut(sql, host.studioId, filmOf(found.vinyl), {
+      force,
+      speed,
+      bladeMm: await bladeMm(sql),
+    }),
+  );
   revalidatePath(`/classes/${id}`, "layout");
   return true;
 }

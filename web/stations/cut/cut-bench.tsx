@@ -42,7 +42,11 @@ export interface CutBenchInput {
 const NO_RULES: HandRules = { counters: false, reach: { width: 0, height: 0 } };
 
 /** The load on the mat and the acts at the cutter: look, send, watch, pause, go on. */
-export function CutBench({ children, files, ...input }: CutBenchInput & { readonly children: ReactNode; readonly files: ReactNode }) {
+export function CutBench({
+  children,
+  files,
+  ...input
+}: CutBenchInput & { readonly children: ReactNode; readonly files: ReactNode }) {
   const { classId, through, flawed, lines } = input;
   const { sheet, drawn } = useLoadDrawing(classId, input.sheet);
   const router = useRouter();
@@ -65,7 +69,13 @@ export function CutBench({ children, files, ...input }: CutBenchInput & { readon
   const pieces = sheet.meta.kits.flatMap((kit) => kit.pieces);
   const done = pieces.filter(({ id }) => cutNow.has(id)).length;
   const begun = !sheet.cutAt && done > 0 && !working;
-  const byHand = useByHand(classId, sheet.nn, sheet.hash, sheet.meta, input.hand?.rules ?? NO_RULES);
+  const byHand = useByHand(
+    classId,
+    sheet.nn,
+    sheet.hash,
+    sheet.meta,
+    input.hand?.rules ?? NO_RULES,
+  );
   const mayMove = input.hand !== null && drawn && !sheet.cutAt && !working && done === 0;
   const tell = (answer: StartAnswer) => setSaid(answer.ok ? "" : answer.message);
   const send = () =>
@@ -77,7 +87,8 @@ export function CutBench({ children, files, ...input }: CutBenchInput & { readon
     });
   const to = (what: "pause" | "resume" | "cancel" | "unload") =>
     start(async () => {
-      if (!(await steerCutting(classId, what))) setSaid("The cutter does not answer. Is it switched on?");
+      if (!(await steerCutting(classId, what)))
+        setSaid("The cutter does not answer. Is it switched on?");
       look();
     });
   const load = () =>
@@ -85,10 +96,17 @@ export function CutBench({ children, files, ...input }: CutBenchInput & { readon
       tell(await loadCutter(classId, sheet.nn));
       look();
     });
-  const size = { width: sheet.meta.mat?.width ?? sheet.meta.width, height: sheet.meta.mat?.height ?? sheet.meta.height };
+  const size = {
+    width: sheet.meta.mat?.width ?? sheet.meta.width,
+    height: sheet.meta.mat?.height ?? sheet.meta.height,
+  };
   const mark = (cut: boolean) =>
     start(async () => {
-      setSaid((await markLoad(classId, sheet.nn, cut)) ? "" : "This load is no longer planned, or its scrap is no longer in the box: look at the loads again.");
+      setSaid(
+        (await markLoad(classId, sheet.nn, cut))
+          ? ""
+          : "This load is no longer planned, or its scrap is no longer in the box: look at the loads again.",
+      );
       router.refresh();
     });
   const main = () => {
@@ -98,7 +116,12 @@ export function CutBench({ children, files, ...input }: CutBenchInput & { readon
   };
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.key !== " " || isTyping(event) || (event.target as HTMLElement).closest("button, a, summary")) return;
+      if (
+        event.key !== " " ||
+        isTyping(event) ||
+        (event.target as HTMLElement).closest("button, a, summary")
+      )
+        return;
       event.preventDefault();
       main();
     };
@@ -118,30 +141,60 @@ export function CutBench({ children, files, ...input }: CutBenchInput & { readon
           straight={input.hand === null}
           hand={mayMove ? byHand : null}
         />
-        {mayMove && <HandPanel classId={classId} vinyl={sheet.vinyl} meta={sheet.meta} unit={input.unit} hand={byHand} byHand={input.hand?.count ?? 0} />}
+        {mayMove && (
+          <HandPanel
+            classId={classId}
+            vinyl={sheet.vinyl}
+            meta={sheet.meta}
+            unit={input.unit}
+            hand={byHand}
+            byHand={input.hand?.count ?? 0}
+          />
+        )}
         {children}
       </section>
       <section className="lg:border-rule lg:border-l lg:pl-5" aria-label="At the cutter">
         <p className="mb-2 font-bold font-head text-xl" role="status">
           {headline({ sheet, working, here, done, total: pieces.length, silent, offline })}
         </p>
-        {working && <ProgressBar max={Math.max(1, here.ofSeconds)} value={here.seconds} label="Cut so far" />}
-        {(here?.fault ?? (begun || flawed.length > 0 ? input.lastFault : null)) && <p className="py-2 text-brick">◆ {sayFault(here?.fault ?? input.lastFault ?? "")}</p>}
+        {working && (
+          <ProgressBar max={Math.max(1, here.ofSeconds)} value={here.seconds} label="Cut so far" />
+        )}
+        {(here?.fault ?? (begun || flawed.length > 0 ? input.lastFault : null)) && (
+          <p className="py-2 text-brick">◆ {sayFault(here?.fault ?? input.lastFault ?? "")}</p>
+        )}
         {flawed.length > 0 && !working && (
           <p className="py-2 text-brick">
-            {flawed.length} {flawed.length === 1 ? "piece is" : "pieces are"} not through. Leave the film where it is and send the rest: a second pass cuts only those.
+            {flawed.length} {flawed.length === 1 ? "piece is" : "pieces are"} not through. Leave the
+            film where it is and send the rest: a second pass cuts only those.
           </p>
         )}
-        {!working && !sheet.cutAt && <Preflight lines={lines} unit={input.unit} ticked={ticked} reasons={reasons} onTick={setTicked} onReason={setReasons} />}
+        {!working && !sheet.cutAt && (
+          <Preflight
+            lines={lines}
+            unit={input.unit}
+            ticked={ticked}
+            reasons={reasons}
+            onTick={setTicked}
+            onReason={setReasons}
+          />
+        )}
         {!working && !sheet.cutAt && <TestCut {...input.test} classId={classId} />}
-        {!working && film?.waiting && <p className="pt-2 text-soft">In the cutter: film of {showSize(film, input.unit)}.</p>}
+        {!working && film?.waiting && (
+          <p className="pt-2 text-soft">In the cutter: film of {showSize(film, input.unit)}.</p>
+        )}
         <p className="min-h-6 py-2 text-soft" role="alert">
           {said}
         </p>
         {input.left.length > 0 && (
           <p className="pb-3" role="status">
-            Left over: write <b>{input.left.join(", ")}</b> on the rest and put it into the scrap box.{" "}
-            <a className="verb" href={`/shelf/scrap-labels.pdf?only=${input.left.map(encodeURIComponent).join(",")}`} download>
+            Left over: write <b>{input.left.join(", ")}</b> on the rest and put it into the scrap
+            box.{" "}
+            <a
+              className="verb"
+              href={`/shelf/scrap-labels.pdf?only=${input.left.map(encodeURIComponent).join(",")}`}
+              download
+            >
               Print its label
             </a>
           </p>

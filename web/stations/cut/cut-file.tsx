@@ -15,7 +15,11 @@ export function CutFile({ classId }: { classId: string }) {
     file &&
     start(async () => {
       setSaid("");
-      setAnswer(await lookAtCutFile(classId, await file.text()).catch((): FileAnswer => ({ ok: false, message: "That file could not be read." })));
+      setAnswer(
+        await lookAtCutFile(classId, await file.text()).catch(
+          (): FileAnswer => ({ ok: false, message: "That file could not be read." }),
+        ),
+      );
     });
   const take = (found: Extract<FileAnswer, { ok: true }>) =>
     start(async () => {
@@ -28,7 +32,12 @@ export function CutFile({ classId }: { classId: string }) {
     <div className="grid gap-2 pt-3 text-sm" aria-busy={busy}>
       <label className="grid gap-1">
         Look at a cut file again, SVG
-        <input type="file" accept=".svg,image/svg+xml" className="max-w-full" onChange={(event) => look(event.target.files?.[0])} />
+        <input
+          type="file"
+          accept=".svg,image/svg+xml"
+          className="max-w-full"
+          onChange={(event) => look(event.target.files?.[0])}
+        />
       </label>
       <div role="status">
         {answer?.ok === false && <p className="text-brick">{answer.message}</p>}

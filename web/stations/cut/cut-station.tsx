@@ -29,11 +29,20 @@ import { MatPlan } from "./mat-plan.tsx";
 import { Parts } from "./parts.tsx";
 import { ScrapsTaken } from "./scraps-taken.tsx";
 
-export async function CutStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
+export async function CutStation({
+  id,
+  query,
+}: {
+  id: string;
+  query: Record<string, string | undefined>;
+}) {
   const data = await loadPlanned(id);
   if (!data) return null;
   const { sheets, planned, host } = data;
-  const findings = planned.plan.findings.filter(({ code, severity }) => stationOf(code) === "cut" || (severity === "stop" && stationOf(code) === "letter"));
+  const findings = planned.plan.findings.filter(
+    ({ code, severity }) =>
+      stationOf(code) === "cut" || (severity === "stop" && stationOf(code) === "letter"),
+  );
   if (sheets.length === 0)
     return (
       <div className="grid max-w-2xl gap-4">
@@ -42,7 +51,14 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
         <LinkButton href={`/classes/${id}/letter`} tone="main" className="justify-self-start">
           Go to Letter
         </LinkButton>
-        <Findings classId={id} things={planned.document.things} findings={findings as never} unit={host.studio.unit} labels={labelsOf(planned.plan)} quiet="" />
+        <Findings
+          classId={id}
+          things={planned.document.things}
+          findings={findings as never}
+          unit={host.studio.unit}
+          labels={labelsOf(planned.plan)}
+          quiet=""
+        />
       </div>
     );
   const first = sheets.find(({ cutAt }) => !cutAt) ?? sheets[0];
@@ -95,7 +111,12 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
         {...made}
         hand={
           planned.document.layout.mode === "tight"
-            ? { rules: handRules(planned.document, sheet.vinyl), count: planned.document.layout.kept.filter((kit) => kit.hand && kit.vinyl === sheet.vinyl).length }
+            ? {
+                rules: handRules(planned.document, sheet.vinyl),
+                count: planned.document.layout.kept.filter(
+                  (kit) => kit.hand && kit.vinyl === sheet.vinyl,
+                ).length,
+              }
             : null
         }
         files={<CutFiles classId={id} base={base} />}
@@ -104,7 +125,9 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
           <MatPlan
             sheets={sheets.filter(({ meta }) => meta.mat?.mat === sheet.meta.mat?.mat)}
             chosen={sheet.nn}
-            colourOf={(own) => planned.document.vinyls.find((film) => film.id === own)?.colour ?? ""}
+            colourOf={(own) =>
+              planned.document.vinyls.find((film) => film.id === own)?.colour ?? ""
+            }
             nameOf={(own) => planned.document.vinyls.find((film) => film.id === own)?.name ?? own}
             unit={host.studio.unit}
           />
@@ -113,7 +136,14 @@ export async function CutStation({ id, query }: { id: string; query: Record<stri
           <div>
             <Figures data={data} nn={sheet.nn} outcomes={made.outcomes} />
           </div>
-          <Findings classId={id} things={planned.document.things} findings={findings as never} unit={host.studio.unit} labels={labelsOf(planned.plan)} quiet="" />
+          <Findings
+            classId={id}
+            things={planned.document.things}
+            findings={findings as never}
+            unit={host.studio.unit}
+            labels={labelsOf(planned.plan)}
+            quiet=""
+          />
         </div>
         <Parts data={data} sheet={sheet} colour={vinyl.colour} />
       </CutBench>
@@ -128,13 +158,22 @@ function CutFiles({ classId, base }: { classId: string; base: string }) {
       <p className="mb-1 text-soft text-sm">Cut from another machine? This load as</p>
       <p className="grid grid-cols-3 gap-2">
         {(["svg", "hpgl", "dxf"] as const).map((kind) => (
-          <FileButton key={kind} href={`/classes/${classId}/files/sheets/${base}.${kind}`} download aria-label={`This load, ${kind.toUpperCase()}`}>
+          <FileButton
+            key={kind}
+            href={`/classes/${classId}/files/sheets/${base}.${kind}`}
+            download
+            aria-label={`This load, ${kind.toUpperCase()}`}
+          >
             {kind.toUpperCase()}
           </FileButton>
         ))}
       </p>
       <p className="mt-2">
-        <a className="verb inline-flex min-h-9 items-center" href={`/classes/${classId}/files/sheets.zip`} download>
+        <a
+          className="verb inline-flex min-h-9 items-center"
+          href={`/classes/${classId}/files/sheets.zip`}
+          download
+        >
           All cut files, zip
         </a>
       </p>
@@ -146,10 +185,14 @@ function CutFiles({ classId, base }: { classId: string; base: string }) {
 /** What the bench needs to know of earlier attempts, the blade and the film. */
 async function benchData({ host, planned }: StationData, sheet: SheetRow, vinyl: Vinyl) {
   return withStudio(host.studioId, async (sql) => {
-    const jobs = (await jobsOf(sql, planned.id)).filter((job) => job.nn === sheet.nn && job.sheetHash === sheet.hash);
+    const jobs = (await jobsOf(sql, planned.id)).filter(
+      (job) => job.nn === sheet.nn && job.sheetHash === sheet.hash,
+    );
     const through = throughOf(jobs, sheet);
     const outcomes = outcomesOf(jobs);
-    const flawed = [...outcomes].flatMap(([piece, outcome]) => (outcome === "through" || through.has(piece) || !isPiece(piece) ? [] : [piece]));
+    const flawed = [...outcomes].flatMap(([piece, outcome]) =>
+      outcome === "through" || through.has(piece) || !isPiece(piece) ? [] : [piece],
+    );
     const setting = await lastTestCut(sql, filmOf(vinyl));
     const last = jobs[jobs.length - 1];
     return {
@@ -158,8 +201,20 @@ async function benchData({ host, planned }: StationData, sheet: SheetRow, vinyl:
       outcomes: Object.fromEntries(outcomes),
       left: sheet.cutAt ? await leftBy(sql, planned.id, sheet.nn) : [],
       lastFault: last?.endedAt ? last.fault : null,
-      lines: preflight({ sheet: sheet.meta, vinyl, mat: planned.document.cutter, bladeMm: await bladeMm(sql), testCut: setting, findings: planned.plan.findings as never }),
-      test: { vinylId: sheet.vinyl, film: vinyl.name, cutSpeed: planned.document.cutter.cutSpeed, kept: setting ? { force: setting.force, speed: setting.speed } : null },
+      lines: preflight({
+        sheet: sheet.meta,
+        vinyl,
+        mat: planned.document.cutter,
+        bladeMm: await bladeMm(sql),
+        testCut: setting,
+        findings: planned.plan.findings as never,
+      }),
+      test: {
+        vinylId: sheet.vinyl,
+        film: vinyl.name,
+        cutSpeed: planned.document.cutter.cutSpeed,
+        kept: setting ? { force: setting.force, speed: setting.speed } : null,
+      },
     };
   });
 }
@@ -178,8 +233,16 @@ function Loads({ data, chosen }: { data: StationData; chosen: number }) {
         const vinyl = planned.document.vinyls.find(({ id }) => id === sheet.vinyl);
         const minutes = sheet.meta.cutMinutes + sheet.meta.loadMinutes;
         return (
-          <li key={sheet.nn} className={`border-rule border-b ${sheet.nn === chosen ? "border-l-4 border-l-elm bg-paper" : "border-l-4 border-l-transparent"}`}>
-            <Link href={`/classes/${planned.id}/cut?load=${sheet.nn}`} className="flex gap-3 py-2.5 pl-2" aria-current={sheet.nn === chosen ? "true" : undefined} scroll={false}>
+          <li
+            key={sheet.nn}
+            className={`border-rule border-b ${sheet.nn === chosen ? "border-l-4 border-l-elm bg-paper" : "border-l-4 border-l-transparent"}`}
+          >
+            <Link
+              href={`/classes/${planned.id}/cut?load=${sheet.nn}`}
+              className="flex gap-3 py-2.5 pl-2"
+              aria-current={sheet.nn === chosen ? "true" : undefined}
+              scroll={false}
+            >
               <span className="pt-1">
                 <FilmDot colour={vinyl?.colour ?? ""} size={26} />
               </span>
@@ -187,17 +250,22 @@ function Loads({ data, chosen }: { data: StationData; chosen: number }) {
                 <span className="block font-bold">
                   {sheet.nn} · {vinyl?.name}
                 </span>
-                {sheet.meta.mat && <span className="block text-sm">on mat {sheet.meta.mat.mat}</span>}
+                {sheet.meta.mat && (
+                  <span className="block text-sm">on mat {sheet.meta.mat.mat}</span>
+                )}
                 <span className="block text-sm">
                   {sheet.meta.scraps.length > 0 ? (
                     `scraps ${sheet.meta.scraps.map(({ label }) => label).join(", ")}`
                   ) : (
                     <>
-                      {planned.document.layout.trim ? "trim" : "whole sheet"} <b>{showSize(sheet.meta, unit)}</b>
+                      {planned.document.layout.trim ? "trim" : "whole sheet"}{" "}
+                      <b>{showSize(sheet.meta, unit)}</b>
                     </>
                   )}
                 </span>
-                <span className="block text-soft text-sm">{sheet.cutAt ? "✓ cut" : `${kitsOn(sheet)}, about ${showMinutes(minutes)}`}</span>
+                <span className="block text-soft text-sm">
+                  {sheet.cutAt ? "✓ cut" : `${kitsOn(sheet)}, about ${showMinutes(minutes)}`}
+                </span>
               </span>
             </Link>
           </li>
@@ -208,15 +276,25 @@ function Loads({ data, chosen }: { data: StationData; chosen: number }) {
 }
 
 function EveningMinutes({ data }: { data: StationData }) {
-  const lines = data.sheets.map((sheet) => ({ what: `Load ${sheet.nn}: cutting, and loading`, value: `${sheet.meta.cutMinutes.toFixed(1)} + ${sheet.meta.loadMinutes.toFixed(1)} min` }));
-  const total = data.sheets.reduce((sum, sheet) => sum + sheet.meta.cutMinutes + sheet.meta.loadMinutes, 0);
+  const lines = data.sheets.map((sheet) => ({
+    what: `Load ${sheet.nn}: cutting, and loading`,
+    value: `${sheet.meta.cutMinutes.toFixed(1)} + ${sheet.meta.loadMinutes.toFixed(1)} min`,
+  }));
+  const total = data.sheets.reduce(
+    (sum, sheet) => sum + sheet.meta.cutMinutes + sheet.meta.loadMinutes,
+    0,
+  );
   const { cutter, figures } = data.planned.document;
   return (
     <Reckoned
       reckoning={{
         title: `${showMinutes(total)} at the cutter`,
         rests: restsOn(figures, "cutting", cutter.name),
-        lines: [...lines.slice(0, 12), { what: "Cutting speed, before the film's share", value: `${cutter.cutSpeed} mm/s` }, { what: "Travel", value: `${cutter.travelSpeed} mm/s` }],
+        lines: [
+          ...lines.slice(0, 12),
+          { what: "Cutting speed, before the film's share", value: `${cutter.cutSpeed} mm/s` },
+          { what: "Travel", value: `${cutter.travelSpeed} mm/s` },
+        ],
         rule: "Length of all cuts by speed, a little for every sharp corner and every lift of the blade, the way between pieces, and loading and unloading.",
         rounding: "To whole minutes, at the end.",
       }}
@@ -230,5 +308,7 @@ function EveningMinutes({ data }: { data: StationData }) {
 function kitsOn({ meta: { kits } }: SheetRow): string {
   if (kits.length <= 2) return kits.map(({ label }) => label).join(", ");
   const whole = new Set(kits.map(({ seat }) => seat)).size;
-  return whole === kits.length ? `${whole} kits` : `${kits.length} boxes of ${whole} ${whole === 1 ? "kit" : "kits"}`;
+  return whole === kits.length
+    ? `${whole} kits`
+    : `${kits.length} boxes of ${whole} ${whole === 1 ? "kit" : "kits"}`;
 }

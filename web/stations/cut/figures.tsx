@@ -8,10 +8,20 @@ const FLAWS = { kissed: "only scored", missed: "missed" } as const;
 const MOST_NAMED = 12;
 
 /** What is seen on the film, held against what was planned. */
-function CameThrough({ kits, outcomes }: { kits: SheetRow["meta"]["kits"]; outcomes: Readonly<Record<string, Outcome>> }) {
-  const planned = kits.flatMap((kit) => kit.pieces.map(({ id }) => ({ id, kit: kit.label, outcome: outcomes[id] ?? "missed" })));
+function CameThrough({
+  kits,
+  outcomes,
+}: {
+  kits: SheetRow["meta"]["kits"];
+  outcomes: Readonly<Record<string, Outcome>>;
+}) {
+  const planned = kits.flatMap((kit) =>
+    kit.pieces.map(({ id }) => ({ id, kit: kit.label, outcome: outcomes[id] ?? "missed" })),
+  );
   const through = planned.filter(({ outcome }) => outcome === "through").length;
-  const flawed = planned.flatMap(({ id, kit, outcome }) => (outcome === "through" ? [] : [{ id, kit, outcome }]));
+  const flawed = planned.flatMap(({ id, kit, outcome }) =>
+    outcome === "through" ? [] : [{ id, kit, outcome }],
+  );
   return (
     <FigureRow
       name="Came through, of what was planned"
@@ -19,9 +29,17 @@ function CameThrough({ kits, outcomes }: { kits: SheetRow["meta"]["kits"]; outco
         title: `${through} of ${planned.length} pieces`,
         lines: [
           { what: "Pieces on this load, as planned", value: String(planned.length) },
-          ...(["kissed", "missed"] as const).map((flaw) => ({ what: `Pieces ${FLAWS[flaw]}`, value: String(flawed.filter(({ outcome }) => outcome === flaw).length) })),
-          ...flawed.slice(0, MOST_NAMED).map(({ id, kit, outcome }) => ({ what: `${kit}, piece ${id}`, value: FLAWS[outcome] })),
-          ...(flawed.length > MOST_NAMED ? [{ what: "and more", value: String(flawed.length - MOST_NAMED) }] : []),
+          ...(["kissed", "missed"] as const).map((flaw) => ({
+            what: `Pieces ${FLAWS[flaw]}`,
+            value: String(flawed.filter(({ outcome }) => outcome === flaw).length),
+          })),
+          ...flawed.slice(0, MOST_NAMED).map(({ id, kit, outcome }) => ({
+            what: `${kit}, piece ${id}`,
+            value: FLAWS[outcome],
+          })),
+          ...(flawed.length > MOST_NAMED
+            ? [{ what: "and more", value: String(flawed.length - MOST_NAMED) }]
+            : []),
         ],
         rule: "What the cutter reports of each piece after the last attempt at it. Lift a corner before you unload: a second pass is only possible while the film has not moved.",
       }}
@@ -39,7 +57,8 @@ const STRAIGHT = {
   covers: "kits with their weed boxes",
   share: "What of the film is covered by kits with the boxes cut round them.",
   area: "Boxes of kits on fresh film",
-  bound: "The bound is the area of the kits' boxes over the area of one load: no layout of these boxes can do with fewer.",
+  bound:
+    "The bound is the area of the kits' boxes over the area of one load: no layout of these boxes can do with fewer.",
 };
 const WORDS = {
   trimmer: { ...STRAIGHT, school: "Straight cuts between kits: they separate with a trimmer." },
@@ -49,13 +68,22 @@ const WORDS = {
     covers: "the pieces themselves",
     share: "What of the film ends up in pieces. Between true shapes some film always stays.",
     area: "Pieces on fresh film",
-    bound: "The bound is the area of the pieces themselves over the area of one load: no layout at all can do with fewer.",
+    bound:
+      "The bound is the area of the pieces themselves over the area of one load: no layout at all can do with fewer.",
     school: "Tight by true shape: least vinyl, kits are cut apart with scissors.",
   },
 } as const;
 
 /** Figures of one load and of its vinyl, each with the sum behind it. */
-export function Figures({ data, nn, outcomes }: { data: StationData; nn: number; outcomes: Readonly<Record<string, Outcome>> }) {
+export function Figures({
+  data,
+  nn,
+  outcomes,
+}: {
+  data: StationData;
+  nn: number;
+  outcomes: Readonly<Record<string, Outcome>>;
+}) {
   const { planned, host, sheets } = data;
   const unit = host.studio.unit;
   const sheet = sheets.find((row) => row.nn === nn);
@@ -79,8 +107,14 @@ export function Figures({ data, nn, outcomes }: { data: StationData; nn: number;
               { what: "Free inside its edge", value: showLength(meta.edgeMargin, unit) },
             ],
             ...(planned.document.layout.trim
-              ? { rule: "The exact rectangle to cut off before loading. The rest stays on the roll or in the folder.", school: "Trim first, then cut." }
-              : { rule: "As much of the film as the mat takes. What is not used is trimmed off after cutting.", school: "Whole sheet on the mat, then trim." }),
+              ? {
+                  rule: "The exact rectangle to cut off before loading. The rest stays on the roll or in the folder.",
+                  school: "Trim first, then cut.",
+                }
+              : {
+                  rule: "As much of the film as the mat takes. What is not used is trimmed off after cutting.",
+                  school: "Whole sheet on the mat, then trim.",
+                }),
           }}
         >
           {dm2(meta.width * meta.height)}
@@ -90,7 +124,12 @@ export function Figures({ data, nn, outcomes }: { data: StationData; nn: number;
         name="Used for kits"
         reckoning={{
           title: `${Math.round(meta.share * 100)} %`,
-          lines: [{ what: `Share of the ${film} covered by ${words.covers}`, value: `${(meta.share * 100).toFixed(1)} %` }],
+          lines: [
+            {
+              what: `Share of the ${film} covered by ${words.covers}`,
+              value: `${(meta.share * 100).toFixed(1)} %`,
+            },
+          ],
           rule: words.share,
         }}
       >
@@ -109,7 +148,12 @@ export function Figures({ data, nn, outcomes }: { data: StationData; nn: number;
           school: words.school,
         }}
       >
-        {use.loads} <span className="font-normal text-soft text-sm">{use.loads <= use.loadsBound ? "no fewer are possible" : `at best ${use.loadsBound}, by area alone`}</span>
+        {use.loads}{" "}
+        <span className="font-normal text-soft text-sm">
+          {use.loads <= use.loadsBound
+            ? "no fewer are possible"
+            : `at best ${use.loadsBound}, by area alone`}
+        </span>
       </FigureRow>
       {saved >= LEAST_SAVED_MM2 && (
         <FigureRow
@@ -129,7 +173,11 @@ export function Figures({ data, nn, outcomes }: { data: StationData; nn: number;
         </FigureRow>
       )}
       {Object.keys(outcomes).length > 0 && <CameThrough kits={meta.kits} outcomes={outcomes} />}
-      {meta.leftovers.length > 0 && <FigureRow name="Left over, worth keeping">{meta.leftovers.map((rest) => showSize(rest, unit)).join("; ")}</FigureRow>}
+      {meta.leftovers.length > 0 && (
+        <FigureRow name="Left over, worth keeping">
+          {meta.leftovers.map((rest) => showSize(rest, unit)).join("; ")}
+        </FigureRow>
+      )}
     </>
   );
 }

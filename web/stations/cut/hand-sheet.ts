@@ -12,11 +12,17 @@ export interface HandRules {
   readonly reach: { readonly width: number; readonly height: number };
 }
 
-export function handRules({ layout, vinyls, cutter }: Pick<ClassDocument, "layout" | "cutter" | "vinyls">, vinyl: string): HandRules {
+export function handRules(
+  { layout, vinyls, cutter }: Pick<ClassDocument, "layout" | "cutter" | "vinyls">,
+  vinyl: string,
+): HandRules {
   const stock = vinyls.find(({ id }) => id === vinyl)?.stock;
   return {
     counters: layout.counters,
-    reach: { width: Math.min(stock?.width ?? cutter.cutWidth, cutter.cutWidth), height: Math.min(stock?.height ?? cutter.cutHeight, cutter.cutHeight) },
+    reach: {
+      width: Math.min(stock?.width ?? cutter.cutWidth, cutter.cutWidth),
+      height: Math.min(stock?.height ?? cutter.cutHeight, cutter.cutHeight),
+    },
   };
 }
 
@@ -25,7 +31,9 @@ export function handSheet(meta: SheetMeta, { counters, reach }: HandRules): Hand
   const edge = meta.edgeMargin;
   // Mirrored film begins at the right: what is free of the mat lies to the left of it.
   const left = meta.mirrored ? meta.width - reach.width : 0;
-  const film: Polygons = [[rectRing(left + edge, edge, left + reach.width - edge, reach.height - edge)]];
+  const film: Polygons = [
+    [rectRing(left + edge, edge, left + reach.width - edge, reach.height - edge)],
+  ];
   const outlineOf = (bin: string): Polygons | null => {
     const scrap = meta.scraps.find(({ label }) => bin === `scrap ${label}`);
     return scrap ? [readPiecePath(scrap.path)] : null;
@@ -38,6 +46,10 @@ export function handSheet(meta: SheetMeta, { counters, reach }: HandRules): Hand
     // All outlines in one, by the even-odd rule: scraps lie apart.
     usable: meta.scraps.length > 0 ? [readPiecePath(meta.usable)] : film,
     bins: meta.bins.map((bin) => ({ ...bin, outline: outlineOf(bin.bin) })),
-    kits: meta.kits.map(({ name, own, pieces }) => ({ name, own, polygons: pieces.map(({ path }) => readPiecePath(path)) })),
+    kits: meta.kits.map(({ name, own, pieces }) => ({
+      name,
+      own,
+      polygons: pieces.map(({ path }) => readPiecePath(path)),
+    })),
   };
 }

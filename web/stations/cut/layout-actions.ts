@@ -27,12 +27,22 @@ const moveSchema = z.object({
 });
 type Kept = ClassDocument["layout"]["kept"];
 
-async function saveKept(id: string, kept: (before: Kept) => Kept, label: string): Promise<LaidAnswer> {
+async function saveKept(
+  id: string,
+  kept: (before: Kept) => Kept,
+  label: string,
+): Promise<LaidAnswer> {
   const host = await requireHost();
   const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;
   if (!stored) return { ok: false, message: GONE };
   const { layout } = stored.document;
-  const answer = await saveClassPart(id, "class", { layout: { ...layout, kept: kept(layout.kept) } }, stored.versions.class, label);
+  const answer = await saveClassPart(
+    id,
+    "class",
+    { layout: { ...layout, kept: kept(layout.kept) } },
+    stored.versions.class,
+    label,
+  );
   return answer.ok ? { ok: true } : { ok: false, message: GONE };
 }
 
@@ -47,59 +57,126 @@ interface Load {
 async function loadToMove(id: string, nn: number, hash: string): Promise<Load | null> {
   const host = await requireHost();
   if (!isId(id)) return null;
-  const [sheets, stored] = await withStudio(host.studioId, async (sql) => [await listSheets(sql, id), await readClass(sql, id)] as const);
+  const [sheets, stored] = await withStudio(
+    host.studioId,
+    async (sql) => [await listSheets(sql, id), await readClass(sql, id)] as const,
+  );
   const sheet = sheets.find((row) => row.nn === nn && row.hash === hash);
   if (!sheet || sheet.cutAt || stored?.document.layout.mode !== "tight") return null;
-  return { sheet, kits: sheets.filter(({ vinyl }) => vinyl === sheet.vinyl).flatMap(({ meta }) => meta.kits), rules: handRules(stored.document, sheet.vinyl) };
+  return {
+    sheet,
+    kits: sheets.filter(({ vinyl }) => vinyl === sheet.vinyl).flatMap(({ meta }) => meta.kits),
+    rules: handRules(stored.document, sheet.vinyl),
+  };
 }
 
 /** Moves kits of a load; all others of the vinyl stay where they are. */
-async function moveKits(id: string, { sheet, kits, rules }: Load, moves: readonly HandMove[], what: string): Promise<LaidAnswer> {
+async function moveKits(
+  id: string,
+  { sheet, kits, rules }: Load,
+  moves: readonly HandMove[],
+  what: string,
+): Promise<LaidAnswer> {
   const label = (name: string) => kits.find((kit) => kit.name === name)?.label ?? name;
   const laid = layAllByHand(handSheet(sheet.meta, rules), moves);
   for (const [name, answer] of laid) {
     if (answer.ok) continue;
     const who = moves.length > 1 ? `${label(name)}: ` : "";
-    return { ok: false, message: answer.reason === "outside" ? `${who}There the blade would leave the film.` : answer.reason === "tooNear" ? `${who}Too near to ${label(answer.by)}.` : GONE };
+    return {
+      ok: false,
+      message:
+        answer.reason === "outside"
+          ? `${who}There the blade would leave the film.`
+          : answer.reason === "tooNear"
+            ? `${who}Too near to ${label(answer.by)}.`
+            : GONE,
+    };
   }
-  const owns = new Map([...laid].flatMap(([name, answer]) => (answer.ok ? [[name, answer.own] as const] : [])));
+  const owns = new Map(
+    [...laid].flatMap(([name, answer]) => (answer.ok ? [[name, answer.own] as const] : [])),
+  );
   return saveKept(
     id,
     (before) => {
-      const byHand = new Set(before.filter((kit) => kit.hand && kit.vinyl === sheet.vinyl).map(({ kit }) => kit));
-      const own = kits.map(({ name, own: at }) => ({ kit: name, vinyl: sheet.vinyl, ...(owns.get(name) ?? at), hand: owns.has(name) || byHand.has(name) }));
+      const byHand = new Set(
+        before.filter((kit) => kit.hand && kit.vinyl === sheet.vinyl).map(({ kit }) => kit),
+      );
+      const own = kits.map(({ name, own: at }) => ({
+        kit: name,
+        vinyl: sheet.vinyl,
+        ...(owns.get(name) ?? at),
+        hand: owns.has(name) || byHand.has(name),
+      }));
       return [...before.filter(({ vinyl }) => vinyl !== sheet.vinyl), ...own];
     },
     what,
   );
 }
 
-export async function moveKit(id: string, nn: number, hash: string, move: unknown): Promise<LaidAnswer> {
+export async function moveKit(
+  id: string,
+  nn: number,
+  hash: string,
+  move: unknown,
+): Promise<LaidAnswer> {
   const read = moveSchema.safeParse(move);
   const load = read.success ? await loadToMove(id, nn, hash) : null;
   if (!read.success || !load) return { ok: false, message: GONE };
-  return moveKits(id, load, [read.data], `${load.kits.find(({ name }) => name === read.data.kit)?.label ?? read.data.kit} laid by hand`);
+  return moveKits(
+    id,
+    load,
+    [read.data],
+    `${load.kits.find(({ name }) => name === read.data.kit)?.label ?? read.data.kit} laid by hand`,
+  );
 }
 
 export type FileAnswer =
-  | { readonly ok: true; readonly nn: number; readonly hash: string; readonly lines: readonly string[]; readonly moves: readonly HandMove[] }
+  | {
+      readonly ok: true;
+      readonly nn: number;
+      readonly hash: string;
+      readonly lines: readonly string[];
+      readonly moves: readonly HandMove[];
+    }
   | { readonly ok: false; readonly message: string };
 
 /** A cut file that comes back from elsewhere: which load it is, and what became of its kits. */
 export async function lookAtCutFile(id: string, text: string): Promise<FileAnswer> {
   const host = await requireHost();
-  if (!isId(id) || typeof text !== "string" || text.length > MOST_SVG_BYTES) return { ok: false, message: "That file is too large for a cut file." };
+  if (!isId(id) || typeof text !== "string" || text.length > MOST_SVG_BYTES)
+    return { ok: false, message: "That file is too large for a cut file." };
   const read = readCutSheet(text);
-  if (!read) return { ok: false, message: "That is no cut file of this workshop: it does not say which load it is. Art goes in at Letter." };
-  const [sheets, stored] = await withStudio(host.studioId, async (sql) => [await listSheets(sql, id), await readClass(sql, id)] as const);
+  if (!read)
+    return {
+      ok: false,
+      message:
+        "That is no cut file of this workshop: it does not say which load it is. Art goes in at Letter.",
+    };
+  const [sheets, stored] = await withStudio(
+    host.studioId,
+    async (sql) => [await listSheets(sql, id), await readClass(sql, id)] as const,
+  );
   const sheet = sheets.find(({ nn, vinyl }) => nn === read.sheet && vinyl === read.vinyl);
-  if (!sheet || !stored) return { ok: false, message: `The file is load ${read.sheet} in ${read.vinyl}; this class has no such load now.` };
+  if (!sheet || !stored)
+    return {
+      ok: false,
+      message: `The file is load ${read.sheet} in ${read.vinyl}; this class has no such load now.`,
+    };
   const label = (name: string) => sheet.meta.kits.find((kit) => kit.name === name)?.label ?? name;
-  const planned = sheet.meta.kits.flatMap((kit) => kit.pieces.map(({ id: piece, path }) => ({ id: piece, seat: kit.name, polygons: [readPiecePath(path)] })));
+  const planned = sheet.meta.kits.flatMap((kit) =>
+    kit.pieces.map(({ id: piece, path }) => ({
+      id: piece,
+      seat: kit.name,
+      polygons: [readPiecePath(path)],
+    })),
+  );
   const { kits, unknown } = compareSheet(read, planned);
   const as = kits.filter(({ is }) => is === "asPlanned").length;
-  const moves = kits.flatMap((kit): HandMove[] => (kit.is === "moved" ? [{ kit: kit.kit, dx: kit.dx, dy: kit.dy, turn: 0 }] : []));
-  const name = stored.document.vinyls.find((vinyl) => vinyl.id === sheet.vinyl)?.name ?? sheet.vinyl;
+  const moves = kits.flatMap((kit): HandMove[] =>
+    kit.is === "moved" ? [{ kit: kit.kit, dx: kit.dx, dy: kit.dy, turn: 0 }] : [],
+  );
+  const name =
+    stored.document.vinyls.find((vinyl) => vinyl.id === sheet.vinyl)?.name ?? sheet.vinyl;
   return {
     ok: true,
     nn: sheet.nn,
@@ -108,34 +185,65 @@ export async function lookAtCutFile(id: string, text: string): Promise<FileAnswe
     lines: [
       `Load ${sheet.nn} in ${name}: ${as} of ${kits.length} ${kits.length === 1 ? "kit" : "kits"} as planned.`,
       ...kits.flatMap((kit) => {
-        if (kit.is === "moved") return [`${label(kit.kit)} was moved by ${showLength(Math.hypot(kit.dx, kit.dy), host.studio.unit)}.`];
+        if (kit.is === "moved")
+          return [
+            `${label(kit.kit)} was moved by ${showLength(Math.hypot(kit.dx, kit.dy), host.studio.unit)}.`,
+          ];
         if (kit.is === "changed") return [`${label(kit.kit)} has other shapes, or was turned.`];
-        return kit.is === "incomplete" ? [`${label(kit.kit)} lacks ${kit.missing.length} ${kit.missing.length === 1 ? "piece" : "pieces"}.`] : [];
+        return kit.is === "incomplete"
+          ? [
+              `${label(kit.kit)} lacks ${kit.missing.length} ${kit.missing.length === 1 ? "piece" : "pieces"}.`,
+            ]
+          : [];
       }),
-      ...(unknown.length > 0 ? [`${unknown.length} ${unknown.length === 1 ? "piece is" : "pieces are"} not of this load.`] : []),
+      ...(unknown.length > 0
+        ? [
+            `${unknown.length} ${unknown.length === 1 ? "piece is" : "pieces are"} not of this load.`,
+          ]
+        : []),
     ].slice(0, MOST_LINES),
   };
 }
 
 const MOST_LINES = 12;
 
-export async function layAsInFile(id: string, nn: number, hash: string, moves: unknown): Promise<LaidAnswer> {
+export async function layAsInFile(
+  id: string,
+  nn: number,
+  hash: string,
+  moves: unknown,
+): Promise<LaidAnswer> {
   const read = z.array(moveSchema).max(1000).safeParse(moves);
   const load = read.success ? await loadToMove(id, nn, hash) : null;
   if (!read.success || !load) return { ok: false, message: GONE };
-  return moveKits(id, load, read.data, `${read.data.length} ${read.data.length === 1 ? "kit" : "kits"} laid as in the file`);
+  return moveKits(
+    id,
+    load,
+    read.data,
+    `${read.data.length} ${read.data.length === 1 ? "kit" : "kits"} laid as in the file`,
+  );
 }
 
 /** What was laid by hand stays, all else of the vinyl is laid anew; or everything is. */
-export async function layAgain(id: string, vinyl: string, everything: boolean): Promise<LaidAnswer> {
-  return saveKept(id, (before) => before.filter((kit) => kit.vinyl !== vinyl || (kit.hand && !everything)), everything ? "All laid again" : "The rest laid again");
+export async function layAgain(
+  id: string,
+  vinyl: string,
+  everything: boolean,
+): Promise<LaidAnswer> {
+  return saveKept(
+    id,
+    (before) => before.filter((kit) => kit.vinyl !== vinyl || (kit.hand && !everything)),
+    everything ? "All laid again" : "The rest laid again",
+  );
 }
 
 export async function searchOn(id: string): Promise<LaidAnswer> {
   const host = await requireHost();
   const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;
   if (!stored) return { ok: false, message: GONE };
-  return (await beginSearch(host.studioId, id, stored.document)) ? { ok: true } : { ok: false, message: "A search is going on for another class. Stop it there first." };
+  return (await beginSearch(host.studioId, id, stored.document))
+    ? { ok: true }
+    : { ok: false, message: "A search is going on for another class. Stop it there first." };
 }
 
 /** Ends the search; what it found is planned when that is wanted and better. */

@@ -34,18 +34,24 @@ describe("the outlines of a load", () => {
   it("are left out of the page, with all that says where a kit lies still there", () => {
     const sent = undrawn(sheet);
     expect(JSON.stringify(sent)).not.toContain("M5 5");
-    expect(sent.meta.kits.map(({ name, x, pieces }) => [name, x, pieces.map(({ id }) => id)])).toEqual([
+    expect(
+      sent.meta.kits.map(({ name, x, pieces }) => [name, x, pieces.map(({ id }) => id)]),
+    ).toEqual([
       ["1", 1, ["1-film-1"]],
       ["2", 1, ["2-film-1", "2-film-2"]],
     ]);
   });
 
   it("come back to where they were", () => {
-    const drawing = Object.fromEntries(sheet.meta.kits.flatMap(({ pieces }) => pieces.map(({ id, path }) => [id, path])));
+    const drawing = Object.fromEntries(
+      sheet.meta.kits.flatMap(({ pieces }) => pieces.map(({ id, path }) => [id, path])),
+    );
     expect(withOutlines(undrawn(sheet).meta, drawing)).toEqual(sheet.meta);
   });
 
   it("that are missing are empty, and break nothing", () => {
-    expect(withOutlines(undrawn(sheet).meta, {}).kits[0]?.pieces).toEqual([{ id: "1-film-1", path: "" }]);
+    expect(withOutlines(undrawn(sheet).meta, {}).kits[0]?.pieces).toEqual([
+      { id: "1-film-1", path: "" },
+    ]);
   });
 });

@@ -6,9 +6,24 @@ export type LoadDrawing = Readonly<Record<string, string>>;
 
 /** A load as it is sent with the page: where all lies, without the outlines. */
 export function undrawn(sheet: SheetRow): SheetRow {
-  return { ...sheet, meta: { ...sheet.meta, kits: sheet.meta.kits.map((kit) => ({ ...kit, pieces: kit.pieces.map(({ id }) => ({ id, path: "" })) })) } };
+  return {
+    ...sheet,
+    meta: {
+      ...sheet.meta,
+      kits: sheet.meta.kits.map((kit) => ({
+        ...kit,
+        pieces: kit.pieces.map(({ id }) => ({ id, path: "" })),
+      })),
+    },
+  };
 }
 
 export function withOutlines(meta: SheetMeta, drawing: LoadDrawing): SheetMeta {
-  return { ...meta, kits: meta.kits.map((kit) => ({ ...kit, pieces: kit.pieces.map(({ id }) => ({ id, path: drawing[id] ?? "" })) })) };
+  return {
+    ...meta,
+    kits: meta.kits.map((kit) => ({
+      ...kit,
+      pieces: kit.pieces.map(({ id }) => ({ id, path: drawing[id] ?? "" })),
+    })),
+  };
 }

@@ -17,7 +17,12 @@ export function MatPlan({ sheets, chosen, colourOf, nameOf, unit }: Props) {
   const px = Math.max(mat.width, mat.height) / 260;
   return (
     <figure className="mt-4 flex flex-wrap items-start gap-4">
-      <svg viewBox={`${-6 * px} ${-6 * px} ${mat.width + 12 * px} ${mat.height + 12 * px}`} className="max-h-64 w-64" role="img" aria-label={`Mat ${mat.mat} with ${sheets.length} films`}>
+      <svg
+        viewBox={`${-6 * px} ${-6 * px} ${mat.width + 12 * px} ${mat.height + 12 * px}`}
+        className="max-h-64 w-64"
+        role="img"
+        aria-label={`Mat ${mat.mat} with ${sheets.length} films`}
+      >
         {sheets.map(({ nn, vinyl, meta }) =>
           meta.mat ? (
             <g key={nn}>
@@ -31,20 +36,34 @@ export function MatPlan({ sheets, chosen, colourOf, nameOf, unit }: Props) {
                 stroke={nn === chosen ? "var(--color-ink)" : "var(--color-rule-strong)"}
                 strokeWidth={(nn === chosen ? 2.5 : 1.2) * px}
               />
-              <text x={meta.mat.x + meta.width / 2} y={meta.mat.y + meta.height / 2} textAnchor="middle" dominantBaseline="central" fontSize={16 * px} fontWeight="700" fill="var(--color-ink)">
+              <text
+                x={meta.mat.x + meta.width / 2}
+                y={meta.mat.y + meta.height / 2}
+                textAnchor="middle"
+                dominantBaseline="central"
+                fontSize={16 * px}
+                fontWeight="700"
+                fill="var(--color-ink)"
+              >
                 {nn}
               </text>
             </g>
           ) : null,
         )}
-        <path d={`M${-3 * px} ${22 * px}V${-3 * px}H${22 * px}`} fill="none" stroke="var(--color-elm)" strokeWidth={5 * px} />
+        <path
+          d={`M${-3 * px} ${22 * px}V${-3 * px}H${22 * px}`}
+          fill="none"
+          stroke="var(--color-elm)"
+          strokeWidth={5 * px}
+        />
       </svg>
       <figcaption className="text-sm">
         <p className="mb-1 font-bold">Mat {mat.mat}: lay all of these, then load once</p>
         <ol>
           {sheets.map(({ nn, vinyl, meta }) => (
             <li key={nn}>
-              {nn} · {nameOf(vinyl)}: {showLength(meta.mat?.x ?? 0, unit)} from the left, {showLength(meta.mat?.y ?? 0, unit)} from the top
+              {nn} · {nameOf(vinyl)}: {showLength(meta.mat?.x ?? 0, unit)} from the left,{" "}
+              {showLength(meta.mat?.y ?? 0, unit)} from the top
             </li>
           ))}
         </ol>

@@ -7,10 +7,22 @@ import { Reassembly } from "@/ui/reassembly.tsx";
 /** More pictures than this help nobody at the cutter; Weed shows each kit's own. */
 const MOST_PICTURES = 4;
 
-export async function Parts({ data, sheet, colour }: { data: StationData; sheet: SheetRow; colour: string }) {
+export async function Parts({
+  data,
+  sheet,
+  colour,
+}: {
+  data: StationData;
+  sheet: SheetRow;
+  colour: string;
+}) {
   const { host, planned } = data;
-  const here = new Set(sheet.meta.kits.filter(({ name, seat }) => name !== seat).map(({ seat }) => seat));
-  const splits = planned.plan.splits.filter((split) => split.layer === sheet.vinyl && here.has(split.seat)).slice(0, MOST_PICTURES);
+  const here = new Set(
+    sheet.meta.kits.filter(({ name, seat }) => name !== seat).map(({ seat }) => seat),
+  );
+  const splits = planned.plan.splits
+    .filter((split) => split.layer === sheet.vinyl && here.has(split.seat))
+    .slice(0, MOST_PICTURES);
   if (splits.length === 0) return null;
   const pieces = await withStudio(host.studioId, (sql) =>
     piecesOfSeats(
@@ -25,7 +37,15 @@ export async function Parts({ data, sheet, colour }: { data: StationData; sheet:
       <h2 className="mb-2 text-lg">How the parts go together</h2>
       <div className="grid gap-4">
         {splits.map((split) => (
-          <Reassembly key={split.seat} split={split} pieces={pieces.filter(({ seat, vinyl }) => seat === split.seat && vinyl === split.layer)} colour={colour} name={labelOf(labels, split.seat)} />
+          <Reassembly
+            key={split.seat}
+            split={split}
+            pieces={pieces.filter(
+              ({ seat, vinyl }) => seat === split.seat && vinyl === split.layer,
+            )}
+            colour={colour}
+            name={labelOf(labels, split.seat)}
+          />
         ))}
       </div>
     </section>

@@ -44,4 +44,5 @@ const FAULTS: Record<string, string> = {
   silent: "The cutter did not answer.",
   stopped: "The cutting was stopped.",
 };
-export const sayFault = (fault: string): string => FAULTS[fault] ?? "Something stopped the cutting.";
+export const sayFault = (fault: string): string =>
+  FAULTS[fault] ?? "Something stopped the cutting.";

@@ -28,7 +28,13 @@ export function Preflight({ lines, unit, ticked, reasons, onTick, onReason }: Pr
                   type="checkbox"
                   className="shrink-0"
                   checked={ticked.includes(line.code)}
-                  onChange={(event) => onTick(event.target.checked ? [...ticked, line.code] : ticked.filter((code) => code !== line.code))}
+                  onChange={(event) =>
+                    onTick(
+                      event.target.checked
+                        ? [...ticked, line.code]
+                        : ticked.filter((code) => code !== line.code),
+                    )
+                  }
                 />
                 {words}
               </label>

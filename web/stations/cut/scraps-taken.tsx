@@ -25,7 +25,9 @@ function said({ labels, how, title, nn }: Told): string {
   const several = labels.length > 1;
   const which = `${several ? "Scraps" : "Scrap"} ${labels.join(", ")}, on which load ${nn} lies,`;
   if (how === "gone") return `${which} ${several ? "are" : "is"} no longer in the box.`;
-  return how === "cut" ? `${which} ${several ? "were" : "was"} cut up for ${title || "another class"}.` : `${which} ${several ? "are" : "is"} promised to ${title}, which comes first.`;
+  return how === "cut"
+    ? `${which} ${several ? "were" : "was"} cut up for ${title || "another class"}.`
+    : `${which} ${several ? "are" : "is"} promised to ${title}, which comes first.`;
 }
 
 /** Loads lie on what another class has: told, and laid again by one press. Loads that are cut stay. */
@@ -34,11 +36,15 @@ export function ScrapsTaken({ classId, taken }: { classId: string; taken: readon
   const [busy, start] = useTransition();
   const lost = taken.some(({ how }) => how !== "planned");
   return (
-    <div className={`flex flex-wrap items-center gap-4 border-l-4 p-3 ${lost ? "border-brick bg-brick-tint" : "border-ochre bg-ochre-tint"}`} role="alert">
+    <div
+      className={`flex flex-wrap items-center gap-4 border-l-4 p-3 ${lost ? "border-brick bg-brick-tint" : "border-ochre bg-ochre-tint"}`}
+      role="alert"
+    >
       <div className="min-w-60 flex-1">
         {together(taken).map((one) => (
           <p key={`${one.nn} ${one.how} ${one.title}`} className="flex items-baseline gap-2">
-            <SeverityMark severity={one.how === "planned" ? "check" : "stop"} size={12} /> {said(one)}
+            <SeverityMark severity={one.how === "planned" ? "check" : "stop"} size={12} />{" "}
+            {said(one)}
           </p>
         ))}
       </div>

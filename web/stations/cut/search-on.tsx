@@ -18,7 +18,11 @@ export function SearchOn({ classId }: { classId: string }) {
   useEffect(() => {
     const look = () =>
       fetch(`/classes/${classId}/searching`, { cache: "no-store" })
-        .then((response) => (response.ok ? (response.json() as Promise<{ search: SearchStatus | null }>) : { search: null }))
+        .then((response) =>
+          response.ok
+            ? (response.json() as Promise<{ search: SearchStatus | null }>)
+            : { search: null },
+        )
         .then(({ search }) => setStatus(search))
         .catch(() => undefined);
     void look();
@@ -30,7 +34,8 @@ export function SearchOn({ classId }: { classId: string }) {
     start(async () => {
       const answer = await searchOn(classId);
       setSaid(answer.ok ? "" : answer.message);
-      if (answer.ok) setStatus({ running: true, seconds: 0, round: 0, plannedMm2: 0, bestMm2: 0, loads: 0 });
+      if (answer.ok)
+        setStatus({ running: true, seconds: 0, round: 0, plannedMm2: 0, bestMm2: 0, loads: 0 });
     });
   const end = (take: boolean) =>
     start(async () => {
@@ -45,13 +50,23 @@ export function SearchOn({ classId }: { classId: string }) {
       {status ? (
         <>
           <p role="status">
-            <b>{status.running ? "Searching" : "Searched"}</b> {clock(status.seconds)}, round {status.round}.{" "}
-            {status.round === 0 ? "Nothing compared yet." : saved > 0 ? `Saves ${(saved / 10_000).toFixed(1)} dm² of ${(status.plannedMm2 / 10_000).toFixed(1)}.` : "Nothing better so far."}
+            <b>{status.running ? "Searching" : "Searched"}</b> {clock(status.seconds)}, round{" "}
+            {status.round}.{" "}
+            {status.round === 0
+              ? "Nothing compared yet."
+              : saved > 0
+                ? `Saves ${(saved / 10_000).toFixed(1)} dm² of ${(status.plannedMm2 / 10_000).toFixed(1)}.`
+                : "Nothing better so far."}
           </p>
           <Button disabled={busy || saved <= 0} onClick={() => end(true)}>
             Stop and lay them so
           </Button>
-          <button type="button" className="verb min-h-10" disabled={busy} onClick={() => end(false)}>
+          <button
+            type="button"
+            className="verb min-h-10"
+            disabled={busy}
+            onClick={() => end(false)}
+          >
             Stop, leave them as they are
           </button>
         </>
@@ -69,4 +84,5 @@ export function SearchOn({ classId }: { classId: string }) {
   );
 }
 
-const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+const clock = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;

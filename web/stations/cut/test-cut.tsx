@@ -15,7 +15,13 @@ export interface TestCutInput {
 }
 
 /** A small grid of force and speed; the square whose waste lifts clean is the setting that is kept. */
-export function TestCut({ classId, vinylId, film, cutSpeed, kept }: TestCutInput & { classId: string }) {
+export function TestCut({
+  classId,
+  vinylId,
+  film,
+  cutSpeed,
+  kept,
+}: TestCutInput & { classId: string }) {
   const [open, setOpen] = useState(false);
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -25,11 +31,19 @@ export function TestCut({ classId, vinylId, film, cutSpeed, kept }: TestCutInput
       <button type="button" className="verb" onClick={() => setOpen(true)}>
         {kept ? "Test cut again" : "Test cut first"}
       </button>
-      <button type="button" className="verb" disabled={busy} onClick={() => start(() => changeBlade(classId))}>
+      <button
+        type="button"
+        className="verb"
+        disabled={busy}
+        onClick={() => start(() => changeBlade(classId))}
+      >
         A new blade is in
       </button>
       <Dialog open={open} onOpenChange={setOpen} title={`Test cut for ${film}`}>
-        <p>Lay a scrap of this film in the corner, cut the squares, then lift the waste round each by its cut-off corner. Press the square that lifts clean without a mark in the backing.</p>
+        <p>
+          Lay a scrap of this film in the corner, cut the squares, then lift the waste round each by
+          its cut-off corner. Press the square that lifts clean without a mark in the backing.
+        </p>
         <div className="my-4 flex flex-wrap gap-3">
           <Button
             tone="main"
@@ -51,7 +65,9 @@ export function TestCut({ classId, vinylId, film, cutSpeed, kept }: TestCutInput
           {said}
         </p>
         <table className="w-full text-center">
-          <caption className="pb-2 text-left text-soft text-sm">Force across, in grams; speed down, in mm/s</caption>
+          <caption className="pb-2 text-left text-soft text-sm">
+            Force across, in grams; speed down, in mm/s
+          </caption>
           <thead>
             <tr>
               <td />
@@ -65,7 +81,9 @@ export function TestCut({ classId, vinylId, film, cutSpeed, kept }: TestCutInput
           <tbody>
             {TEST_SHARES.map((share) => (
               <tr key={share}>
-                <th className="pr-2 text-right font-normal text-soft">{Math.round(cutSpeed * share)}</th>
+                <th className="pr-2 text-right font-normal text-soft">
+                  {Math.round(cutSpeed * share)}
+                </th>
                 {squares
                   .filter(({ speed }) => speed === Math.round(cutSpeed * share))
                   .map(({ id, force, speed }) => {
@@ -94,7 +112,10 @@ export function TestCut({ classId, vinylId, film, cutSpeed, kept }: TestCutInput
             ))}
           </tbody>
         </table>
-        <p className="mt-4 text-soft text-sm">Caution: the blade is sharp. Keep fingers off the mat while it moves, and cap the blade when you change it.</p>
+        <p className="mt-4 text-soft text-sm">
+          Caution: the blade is sharp. Keep fingers off the mat while it moves, and cap the blade
+          when you change it.
+        </p>
       </Dialog>
     </p>
   );

@@ -2,7 +2,15 @@
 
 import { type HandMove, layByHand } from "@elm-basket/core/plan/by-hand.ts";
 import { useRouter } from "next/navigation";
-import { type PointerEvent, useCallback, useEffect, useMemo, useRef, useState, useTransition } from "react";
+import {
+  type PointerEvent,
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  useTransition,
+} from "react";
 import type { SheetMeta } from "@/data/making.ts";
 import { type HandRules, handSheet } from "./hand-sheet.ts";
 import { moveKit } from "./layout-actions.ts";
@@ -26,7 +34,13 @@ const STILL = { dx: 0, dy: 0, turn: 0 } as const;
 const SETTLE_MS = 900;
 
 /** Moving kits on the drawing: shown at once, refused where it would not cut clean, saved when the hand rests. */
-export function useByHand(classId: string, nn: number, hash: string, meta: SheetMeta, rules: HandRules): ByHand {
+export function useByHand(
+  classId: string,
+  nn: number,
+  hash: string,
+  meta: SheetMeta,
+  rules: HandRules,
+): ByHand {
   const router = useRouter();
   const [chosen, setChosen] = useState<string | null>(null);
   const [away, setAway] = useState<ByHand["away"]>(STILL);
@@ -36,11 +50,17 @@ export function useByHand(classId: string, nn: number, hash: string, meta: Sheet
   const sheet = useMemo(() => handSheet(meta, rules), [meta, rules]);
   const rest = useRef<ReturnType<typeof setTimeout>>(undefined);
   const moved = away.dx !== 0 || away.dy !== 0 || away.turn !== 0;
-  const laid = useMemo(() => (chosen && moved ? layByHand(sheet, { kit: chosen, ...away }) : null), [sheet, chosen, away, moved]);
+  const laid = useMemo(
+    () => (chosen && moved ? layByHand(sheet, { kit: chosen, ...away }) : null),
+    [sheet, chosen, away, moved],
+  );
   const settle = useCallback(
     (kit: string, move: ByHand["away"]) =>
       start(async () => {
-        const answer = await moveKit(classId, nn, hash, { kit, ...move }).catch(() => ({ ok: false as const, message: "No network: it was not moved." }));
+        const answer = await moveKit(classId, nn, hash, { kit, ...move }).catch(() => ({
+          ok: false as const,
+          message: "No network: it was not moved.",
+        }));
         setSaid(answer.ok ? "Laid there." : answer.message);
         if (!answer.ok) setAway(STILL);
         router.refresh();
@@ -72,7 +92,8 @@ export function useByHand(classId: string, nn: number, hash: string, meta: Sheet
     event.preventDefault();
     choose(kit);
     dragging.current = true;
-    const at = (e: { clientX: number; clientY: number }) => new DOMPoint(e.clientX, e.clientY).matrixTransform(matrix);
+    const at = (e: { clientX: number; clientY: number }) =>
+      new DOMPoint(e.clientX, e.clientY).matrixTransform(matrix);
     const from = at(event);
     const onMove = (e: globalThis.PointerEvent) => {
       const now = at(e);
@@ -98,10 +119,16 @@ export function useByHand(classId: string, nn: number, hash: string, meta: Sheet
     moved,
     clash: laid !== null && !laid.ok,
     busy,
-    said: laid && !laid.ok ? (laid.reason === "outside" ? "There the blade would leave the film." : "Too near to another kit.") : said,
+    said:
+      laid && !laid.ok
+        ? laid.reason === "outside"
+          ? "There the blade would leave the film."
+          : "Too near to another kit."
+        : said,
     choose,
     nudge: (dx, dy) => setAway((now) => ({ ...now, dx: now.dx + dx, dy: now.dy + dy })),
-    turnBy: (degrees) => setAway((now) => ({ ...now, turn: ((now.turn + degrees) % 360) as HandMove["turn"] })),
+    turnBy: (degrees) =>
+      setAway((now) => ({ ...now, turn: ((now.turn + degrees) % 360) as HandMove["turn"] })),
     grab,
   };
 }

@@ -18,14 +18,20 @@ interface Seen {
   readonly job: Cutting | null;
   readonly silent: boolean;
   /** Film in the cutter, whoever loaded it, mm; waiting as long as nothing was sent for it. */
-  readonly film: { readonly width: number; readonly height: number; readonly waiting: boolean } | null;
+  readonly film: {
+    readonly width: number;
+    readonly height: number;
+    readonly waiting: boolean;
+  } | null;
 }
 
 const WATCH_MS = 600;
 const IDLE_MS = 4000;
 
 /** Watches the cutter while it works, and now and then otherwise; the page is refreshed when a job ends. */
-export function useCutting(classId: string): Seen & { offline: boolean; look(): void; begun(): void } {
+export function useCutting(
+  classId: string,
+): Seen & { offline: boolean; look(): void; begun(): void } {
   const router = useRouter();
   const [seen, setSeen] = useState<Seen>({ job: null, silent: false, film: null });
   const [offline, setOffline] = useState(false);
@@ -41,12 +47,16 @@ export function useCutting(classId: string): Seen & { offline: boolean; look(): 
     if (left.current) return;
     setOffline(answer === null);
     if (answer) {
-      const now = answer.job !== null && answer.job.state !== "finished" && answer.job.state !== "stopped";
+      const now =
+        answer.job !== null && answer.job.state !== "finished" && answer.job.state !== "stopped";
       if (working.current && !now) router.refresh();
       working.current = now;
       setSeen(answer);
     }
-    timer.current = setTimeout(() => void look(), working.current || answer === null ? WATCH_MS : IDLE_MS);
+    timer.current = setTimeout(
+      () => void look(),
+      working.current || answer === null ? WATCH_MS : IDLE_MS,
+    );
   }, [classId, router]);
   useEffect(() => {
     left.current = false;

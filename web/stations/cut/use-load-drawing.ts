@@ -8,7 +8,10 @@ import { type LoadDrawing, withOutlines } from "./load-drawing.ts";
 const AGAIN_MS = 3000;
 
 /** A load with its outlines once they are fetched; `drawn` tells whether there are any yet. Asks again while there is no network, and for the page where the load is another by now. */
-export function useLoadDrawing(classId: string, sheet: SheetRow): { readonly sheet: SheetRow; readonly drawn: boolean } {
+export function useLoadDrawing(
+  classId: string,
+  sheet: SheetRow,
+): { readonly sheet: SheetRow; readonly drawn: boolean } {
   const router = useRouter();
   const { nn, hash } = sheet;
   const [found, setFound] = useState<{ readonly hash: string; readonly drawing: LoadDrawing }>();
@@ -31,7 +34,10 @@ export function useLoadDrawing(classId: string, sheet: SheetRow): { readonly she
   const drawing = found?.hash === hash ? found.drawing : null;
   // What was drawn last stands until the next is there: nothing flickers when a kit is laid elsewhere.
   const last = useRef<SheetRow>(undefined);
-  const now = useMemo(() => (drawing ? { ...sheet, meta: withOutlines(sheet.meta, drawing) } : null), [sheet, drawing]);
+  const now = useMemo(
+    () => (drawing ? { ...sheet, meta: withOutlines(sheet.meta, drawing) } : null),
+    [sheet, drawing],
+  );
   useEffect(() => {
     if (now) last.current = now;
   }, [now]);

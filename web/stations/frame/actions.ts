@@ -2,7 +2,11 @@
 
 import { REMEDY_CODES, type Remedy } from "@elm-basket/core/advice/finding.ts";
 import { applyRemedy, blanksOf, partOf } from "@elm-basket/core/advice/remedy.ts";
-import { type ClassDocument, classDocumentSchema, jsonPath } from "@elm-basket/core/plan/document.ts";
+import {
+  type ClassDocument,
+  classDocumentSchema,
+  jsonPath,
+} from "@elm-basket/core/plan/document.ts";
 import { type Collision, merge } from "@elm-basket/core/plan/merge.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { noted } from "@elm-basket/core/proposal/merge.ts";
@@ -22,8 +26,19 @@ import { stepBackIn, type UndoAnswer } from "./step-back.ts";
 
 export type SaveAnswer =
   | { readonly ok: true; readonly version: number; readonly document: ClassDocument }
-  | { readonly ok: false; readonly reason: "stale"; readonly version: number; readonly document: ClassDocument; readonly collisions: readonly Collision[] }
-  | { readonly ok: false; readonly reason: "invalid"; readonly path: string; readonly message: string }
+  | {
+      readonly ok: false;
+      readonly reason: "stale";
+      readonly version: number;
+      readonly document: ClassDocument;
+      readonly collisions: readonly Collision[];
+    }
+  | {
+      readonly ok: false;
+      readonly reason: "invalid";
+      readonly path: string;
+      readonly message: string;
+    }
   | { readonly ok: false; readonly reason: "gone" };
 
 /**
@@ -31,7 +46,15 @@ export type SaveAnswer =
  * (`base` is what the caller started from); where it does, what is there now comes back with what differs. What `follows` the save before
  * it is one act with it: undone by one press.
  */
-export async function saveClassPart(id: string, part: Part, value: unknown, version: number, label: string, base?: unknown, follows = false): Promise<SaveAnswer> {
+export async function saveClassPart(
+  id: string,
+  part: Part,
+  value: unknown,
+  version: number,
+  label: string,
+  base?: unknown,
+  follows = false,
+): Promise<SaveAnswer> {
   const host = await requireHost();
   if (!isId(id) || !isPart(part)) return { ok: false, reason: "gone" };
   const answer = await withStudio(host.studioId, async (sql): Promise<SaveAnswer> => {
@@ -40,11 +63,26 @@ export async function saveClassPart(id: string, part: Part, value: unknown, vers
     const now = stored.versions[part] ?? 0;
     const seen = Math.trunc(Number(version));
     // Also at the same version: films and materials hang on the shelf, where other classes and marked work change them.
-    const merged = base === undefined ? { value, collisions: [] } : merge(base, value, sameShape(takePart(stored.document, part), base));
-    const stale = { ok: false, reason: "stale", version: now, document: stored.document, collisions: merged.collisions } as const;
+    const merged =
+      base === undefined
+        ? { value, collisions: [] }
+        : merge(base, value, sameShape(takePart(stored.document, part), base));
+    const stale = {
+      ok: false,
+      reason: "stale",
+      version: now,
+      document: stored.document,
+      collisions: merged.collisions,
+    } as const;
     if (merged.collisions.length > 0 || (now !== seen && base === undefined)) return stale;
     const read = classDocumentSchema.safeParse(putPart(stored.document, part, merged.value));
-    if (!read.success) return { ok: false, reason: "invalid", path: jsonPath(read.error.issues[0]?.path ?? []), message: read.error.issues[0]?.message ?? "not usable" };
+    if (!read.success)
+      return {
+        ok: false,
+        reason: "invalid",
+        path: jsonPath(read.error.issues[0]?.path ?? []),
+        message: read.error.issues[0]?.message ?? "not usable",
+      };
     // What the host changed of a proposal is theirs from now on.
     const own = part === "class" ? noted(stored.document, read.data) : read.data;
     const saved = await savePart(sql, host.studioId, id, part, own, now, stored.document);
@@ -52,7 +90,12 @@ export async function saveClassPart(id: string, part: Part, value: unknown, vers
     // What was said of films and materials is on the shelf now, which may know more of them.
     const document = part === "class" ? ((await readClass(sql, id))?.document ?? own) : own;
     const before = rememberedOf(takePart(stored.document, part), takePart(document, part));
-    await recordEdit(sql, host.studioId, id, { part, label: String(label).slice(0, 120), before, follows: follows === true });
+    await recordEdit(sql, host.studioId, id, {
+      part,
+      label: String(label).slice(0, 120),
+      before,
+      follows: follows === true,
+    });
     return { ok: true, version: saved, document };
   });
   if (answer.ok) revalidatePath(`/classes/${id}`, "layout");
@@ -73,8 +116,14 @@ export async function takeRemedy(id: string, remedy: Remedy, label: string): Pro
   if (!read.success || !isId(id)) return { ok: false, reason: "gone" };
   const what = partOf(read.data);
   const partIn = (document: ClassDocument): Part =>
-    what === "design" || what === "blank" ? `${what}:${thingOf(document, read.data.values.thing === undefined ? undefined : String(read.data.values.thing)).id}` : what;
-  return changed(host.studioId, id, label, { apply: (document) => applyRemedy(document, read.data), partIn, blanksIn: (document) => blanksOf(document, read.data) });
+    what === "design" || what === "blank"
+      ? `${what}:${thingOf(document, read.data.values.thing === undefined ? undefined : String(read.data.values.thing)).id}`
+      : what;
+  return changed(host.studioId, id, label, {
+    apply: (document) => applyRemedy(document, read.data),
+    partIn,
+    blanksIn: (document) => blanksOf(document, read.data),
+  });
 }
 
 /** A way to end sooner, taken at the rehearsal; null where it means nothing in the class as it is by now. */
@@ -84,8 +133,16 @@ export async function takeWay(id: string, way: Way, label: string): Promise<Save
   const planned = read.success && isId(id) ? await plannedClass(host.studioId, id) : null;
   if (!read.success || !planned?.ok) return { ok: false, reason: "gone" };
   const { share } = await withStudio(host.studioId, studioPace);
-  const given = { schools: host.studio.settings.schools, facts: factsByThing(planned.value.plan.facts), share };
-  return changed(host.studioId, id, label, { apply: (document) => withWay(document, read.data, given), partIn: () => "class", blanksIn: (document) => blanksOfWay(document, read.data) });
+  const given = {
+    schools: host.studio.settings.schools,
+    facts: factsByThing(planned.value.plan.facts),
+    share,
+  };
+  return changed(host.studioId, id, label, {
+    apply: (document) => withWay(document, read.data, given),
+    partIn: () => "class",
+    blanksIn: (document) => blanksOfWay(document, read.data),
+  });
 }
 
 interface Change {
@@ -96,22 +153,44 @@ interface Change {
   readonly blanksIn: (document: ClassDocument) => readonly string[];
 }
 
-async function changed(studioId: string, id: string, label: string, change: Change): Promise<SaveAnswer> {
+async function changed(
+  studioId: string,
+  id: string,
+  label: string,
+  change: Change,
+): Promise<SaveAnswer> {
   const first = await changedPart(studioId, id, label, change);
-  if (first.answer.ok) for (const thing of first.blanks) await changedPart(studioId, id, label, change, `blank:${thing}`);
+  if (first.answer.ok)
+    for (const thing of first.blanks)
+      await changedPart(studioId, id, label, change, `blank:${thing}`);
   return first.answer;
 }
 
 /** @param only the part that is saved; the change's own when left out */
-async function changedPart(studioId: string, id: string, label: string, { apply, partIn, blanksIn }: Change, only?: Part): Promise<{ answer: SaveAnswer; blanks: readonly string[] }> {
+async function changedPart(
+  studioId: string,
+  id: string,
+  label: string,
+  { apply, partIn, blanksIn }: Change,
+  only?: Part,
+): Promise<{ answer: SaveAnswer; blanks: readonly string[] }> {
   for (let tried = 1; ; tried++) {
     const stored = await withStudio(studioId, (sql) => readClass(sql, id));
     const next = stored && apply(stored.document);
     if (!next) return { answer: { ok: false, reason: "gone" }, blanks: [] };
     const part = only ?? partIn(stored.document);
     const before = takePart(stored.document, part);
-    const answer = await saveClassPart(id, part, takePart(next, part), stored.versions[part] ?? 0, label, before, only !== undefined);
-    if (answer.ok || answer.reason !== "stale" || tried >= REMEDY_TRIES) return { answer, blanks: blanksIn(stored.document) };
+    const answer = await saveClassPart(
+      id,
+      part,
+      takePart(next, part),
+      stored.versions[part] ?? 0,
+      label,
+      before,
+      only !== undefined,
+    );
+    if (answer.ok || answer.reason !== "stale" || tried >= REMEDY_TRIES)
+      return { answer, blanks: blanksIn(stored.document) };
   }
 }
 

@@ -25,8 +25,12 @@ function leavesOf(schema: Json, path = ""): string[] {
       return leavesOf(way, typeof kind === "string" ? `${path}<${kind}>` : path);
     });
   if (schema.type === "object") {
-    const own = Object.entries(schema.properties ?? {}).flatMap(([key, value]) => leavesOf(value, path === "" ? key : `${path}.${key}`));
-    return typeof schema.additionalProperties === "object" ? [...own, ...leavesOf(schema.additionalProperties, `${path}{}`)] : own;
+    const own = Object.entries(schema.properties ?? {}).flatMap(([key, value]) =>
+      leavesOf(value, path === "" ? key : `${path}.${key}`),
+    );
+    return typeof schema.additionalProperties === "object"
+      ? [...own, ...leavesOf(schema.additionalProperties, `${path}{}`)]
+      : own;
   }
   return schema.type === "array" && schema.items ? leavesOf(schema.items, `${path}[]`) : [path];
 }
@@ -36,7 +40,9 @@ const leaves = [...new Set(leavesOf(z.toJSONSchema(classDocumentSchema, { io: "i
 const folder = fileURLToPath(new URL("..", import.meta.url));
 /** The source of a station's views, and of what they are made of. */
 function sourceOf(station: string): string {
-  const names = readdirSync(`${folder}${station}`, { recursive: true, encoding: "utf8" }).filter((name) => /\.tsx?$/u.test(name) && !name.includes(".test.") && name !== "controls.ts");
+  const names = readdirSync(`${folder}${station}`, { recursive: true, encoding: "utf8" }).filter(
+    (name) => /\.tsx?$/u.test(name) && !name.includes(".test.") && name !== "controls.ts",
+  );
   const own = names.map((name) => readFileSync(`${folder}${station}/${name}`, "utf8"));
   // What it shares with another station lies in the frame.
   const shared = new Map<string, string>();
@@ -69,10 +75,17 @@ describe("every leaf of a class document", () => {
     }
     const source = sources.get(control.station) ?? sourceOf(control.station);
     sources.set(control.station, source);
-    expect(source.includes(control.name), `“${control.name}” stands nowhere at ${control.station}`).toBe(true);
+    expect(
+      source.includes(control.name),
+      `“${control.name}” stands nowhere at ${control.station}`,
+    ).toBe(true);
   });
 
   it("no control is named for what no document holds", () => {
-    expect(CONTROLS.filter(([pattern]) => !leaves.some((leaf) => pattern.test(leaf))).map(([pattern]) => String(pattern))).toEqual([]);
+    expect(
+      CONTROLS.filter(([pattern]) => !leaves.some((leaf) => pattern.test(leaf))).map(([pattern]) =>
+        String(pattern),
+      ),
+    ).toEqual([]);
   });
 });

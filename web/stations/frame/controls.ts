@@ -8,7 +8,9 @@ export type Control =
 const at = (station: string, name: string): Control => ({ station, name });
 const not = (exempt: string): Control => ({ exempt });
 
-const ID = not("a name that other parts of the document refer to; made by the application and shown nowhere");
+const ID = not(
+  "a name that other parts of the document refer to; made by the application and shown nowhere",
+);
 const KIND = not("chosen with the thing itself, when it is added");
 
 /** The first rule whose pattern fits the leaf's path counts. */
@@ -177,14 +179,25 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/^preparation\[\]\.thing$/u, at("plan", "Blanks of")],
   [/^preparation\[\]\.say$/u, at("plan", "How")],
   [/^preparation\[\]\.care$/u, at("plan", "With care")],
-  [/^figures\./u, not("learned from the studio's log: used, or given up again, at the Logbook; a step's own minutes are typed at Teach")],
-  [/^proposed/u, not("what was taken of a proposal: it follows from what the host takes, keeps and changes")],
+  [
+    /^figures\./u,
+    not(
+      "learned from the studio's log: used, or given up again, at the Logbook; a step's own minutes are typed at Teach",
+    ),
+  ],
+  [
+    /^proposed/u,
+    not("what was taken of a proposal: it follows from what the host takes, keeps and changes"),
+  ],
   [/^handsOver$/u, at("teach", "Kits are handed over")],
   [/^practised$/u, at("teach", "They have done it before")],
   [/^fromEnd$/u, at("teach", "Counted back from the end")],
   [/^setting\.helpers$/u, at("teach", "Helpers beside you")],
   [/^schools\.weedOn$/u, at("weed", "Where you weed")],
-  [/^schools\.(cupSide|sizing|trim|mats)$/u, not("chosen where it is used: at Measure, Letter, Cut, and for the studio in Settings")],
+  [
+    /^schools\.(cupSide|sizing|trim|mats)$/u,
+    not("chosen where it is used: at Measure, Letter, Cut, and for the studio in Settings"),
+  ],
   [/^schools/u, at("teach", "How you work in this class")],
   [/^steps\[\]\.half$/u, at("teach", "Half are done after, minutes")],
   [/^steps\[\]\.slip$/u, at("teach", "Usual slip and its rescue")],
@@ -216,7 +229,12 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/^layout\.seconds$/u, at("cut", "Search for")],
   [/^layout\.seed$/u, at("cut", "Begin of the search")],
   [/^layout\.kept/u, not("kits are moved on the sheet itself, by hand or keyboard")],
-  [/^scraps\[\]/u, not("what cutting leaves goes into the scrap box of the shelf by itself; it belongs to the studio, not to the class")],
+  [
+    /^scraps\[\]/u,
+    not(
+      "what cutting leaves goes into the scrap box of the shelf by itself; it belongs to the studio, not to the class",
+    ),
+  ],
   [/^recuts\[\]/u, at("weed", "Lost a piece")],
   // Pack
   [/^supplies\[\]\.name$/u, at("pack", "Material")],
@@ -267,4 +285,5 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
 ];
 
 /** Null when nobody said how the leaf is changed. */
-export const controlFor = (leaf: string): Control | null => CONTROLS.find(([pattern]) => pattern.test(leaf))?.[1] ?? null;
+export const controlFor = (leaf: string): Control | null =>
+  CONTROLS.find(([pattern]) => pattern.test(leaf))?.[1] ?? null;

@@ -35,7 +35,16 @@ const CLASS_FIELDS = [
 ] as const;
 
 /** What a document may lack altogether: null takes it away. */
-const MAY_LACK = ["leadDays", "handsOver", "practised", "fromEnd", "schools", "proposed", "rehearsal", "figures"] as const;
+const MAY_LACK = [
+  "leadDays",
+  "handsOver",
+  "practised",
+  "fromEnd",
+  "schools",
+  "proposed",
+  "rehearsal",
+  "figures",
+] as const;
 
 /** The value of a part inside a document, and back. */
 export function takePart(document: ClassDocument, part: Part): unknown {
@@ -50,22 +59,37 @@ export function takePart(document: ClassDocument, part: Part): unknown {
   };
 }
 
-const isObject = (value: unknown): value is Record<string, unknown> => value !== null && typeof value === "object" && !Array.isArray(value);
+const isObject = (value: unknown): value is Record<string, unknown> =>
+  value !== null && typeof value === "object" && !Array.isArray(value);
 
 export function putPart(document: ClassDocument, part: Part, value: unknown): unknown {
   const own = thingOfPart(part);
-  if (own) return { ...document, things: document.things.map((thing) => (thing.id === own.thing ? { ...thing, [own.field]: value } : thing)) };
+  if (own)
+    return {
+      ...document,
+      things: document.things.map((thing) =>
+        thing.id === own.thing ? { ...thing, [own.field]: value } : thing,
+      ),
+    };
   if (part === "seats") return { ...document, seats: value };
   const given = isObject(value) ? value : {};
-  const fields = Object.fromEntries(Object.entries(given).filter(([key]) => (CLASS_FIELDS as readonly string[]).includes(key)));
-  const next: Record<string, unknown> = { ...document, ...fields, ...(fields.things ? { things: mergedThings(document, fields.things) } : {}) };
+  const fields = Object.fromEntries(
+    Object.entries(given).filter(([key]) => (CLASS_FIELDS as readonly string[]).includes(key)),
+  );
+  const next: Record<string, unknown> = {
+    ...document,
+    ...fields,
+    ...(fields.things ? { things: mergedThings(document, fields.things) } : {}),
+  };
   for (const field of MAY_LACK) if (next[field] === null) delete next[field];
   return next;
 }
 
 /** Of the class only the fields that the caller edits. */
 export function sameShape(there: unknown, base: unknown): unknown {
-  return isObject(there) && isObject(base) ? Object.fromEntries(Object.keys(base).map((key) => [key, there[key]])) : there;
+  return isObject(there) && isObject(base)
+    ? Object.fromEntries(Object.keys(base).map((key) => [key, there[key]]))
+    : there;
 }
 
 /** Blank and design of a thing have versions of their own: those that are there are kept, whatever was sent along. */
@@ -73,6 +97,8 @@ function mergedThings(document: ClassDocument, given: unknown): unknown {
   if (!Array.isArray(given)) return given;
   return given.map((thing: unknown) => {
     const there = isObject(thing) ? document.things.find(({ id }) => id === thing.id) : undefined;
-    return there && isObject(thing) ? { ...thing, blank: there.blank, design: there.design } : thing;
+    return there && isObject(thing)
+      ? { ...thing, blank: there.blank, design: there.design }
+      : thing;
   });
 }

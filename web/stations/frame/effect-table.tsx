@@ -1,7 +1,15 @@
 import type { Effect } from "@/planning/effect.ts";
 
 /** As planned and otherwise, side by side; what differs stands out. */
-export function EffectTable({ effect, otherwise, nameOf }: { effect: Effect; otherwise: string; nameOf: (vinyl: string) => string }) {
+export function EffectTable({
+  effect,
+  otherwise,
+  nameOf,
+}: {
+  effect: Effect;
+  otherwise: string;
+  nameOf: (vinyl: string) => string;
+}) {
   return (
     <table className="mt-2 w-full text-left text-sm tabular-nums">
       <thead className="text-soft">

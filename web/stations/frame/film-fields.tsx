@@ -2,23 +2,51 @@
 
 import { FAMILY_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
-import { ADHESIVES, FINISHES, PROVED_WASHING, VINYL_FAMILIES, type Vinyl, type VinylStock } from "@elm-basket/core/weeding/vinyl.ts";
+import {
+  ADHESIVES,
+  FINISHES,
+  PROVED_WASHING,
+  VINYL_FAMILIES,
+  type Vinyl,
+  type VinylStock,
+} from "@elm-basket/core/weeding/vinyl.ts";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 
 const STOCK_WORDS = { sheet: "sheets", roll: "a roll", pack: "packs of colours" } as const;
-const TURN_WORDS = { free: "any way round", half: "upright or upside down", none: "upright only" } as const;
-const ADHESIVE_WORDS: Record<string, string> = { "": "the usual one", weak: "weak", waterBased: "water-based", solvent: "solvent" };
+const TURN_WORDS = {
+  free: "any way round",
+  half: "upright or upside down",
+  none: "upright only",
+} as const;
+const ADHESIVE_WORDS: Record<string, string> = {
+  "": "the usual one",
+  weak: "weak",
+  waterBased: "water-based",
+  solvent: "solvent",
+};
 
 type Proved = NonNullable<Vinyl["proved"]>;
 /** What trials are about: washing and weather. */
-const WASHING_WORDS: Record<string, string> = { "": "not tried", none: "no washing", handOnly: "washing by hand, but no dishwasher", hand: "washing by hand", dishwasher: "a dishwasher" };
-const WEATHER_WORDS: Record<string, string> = { "": "not tried", yes: "bears it", no: "does not bear it" };
+const WASHING_WORDS: Record<string, string> = {
+  "": "not tried",
+  none: "no washing",
+  handOnly: "washing by hand, but no dishwasher",
+  hand: "washing by hand",
+  dishwasher: "a dishwasher",
+};
+const WEATHER_WORDS: Record<string, string> = {
+  "": "not tried",
+  yes: "bears it",
+  no: "does not bear it",
+};
 
 /** Null where nothing of it is known any more. */
 const found = ({ washing, outdoors, note }: Proved): Proved | null =>
-  washing === undefined && outdoors === undefined ? null : { ...(washing ? { washing } : {}), ...(outdoors === undefined ? {} : { outdoors }), note };
+  washing === undefined && outdoors === undefined
+    ? null
+    : { ...(washing ? { washing } : {}), ...(outdoors === undefined ? {} : { outdoors }), note };
 
 interface Props {
   readonly film: Vinyl;
@@ -33,7 +61,8 @@ interface Props {
 export function FilmFields({ film, unit, currency, shelf = false, onChange }: Props) {
   const set = (patch: Partial<Vinyl>, label: string) => onChange({ ...film, ...patch }, label);
   const { stock } = film;
-  const setStock = (patch: Partial<VinylStock>, label: string) => set({ stock: { ...stock, ...patch } as VinylStock }, label);
+  const setStock = (patch: Partial<VinylStock>, label: string) =>
+    set({ stock: { ...stock, ...patch } as VinylStock }, label);
   const { backing: _, ...bare } = film;
   const { adhesive: __, ...unglued } = film;
   const { finish: ___, ...unfinished } = film;
@@ -44,14 +73,37 @@ export function FilmFields({ film, unit, currency, shelf = false, onChange }: Pr
   };
   return (
     <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-      <TextField label="Name of the film" value={film.name} maxLength={80} required="Give the film a name." onChange={(name) => set({ name }, "Name of a film")} />
-      <SelectField label="Family" value={film.family} words={VINYL_FAMILIES.map((one) => [one, FAMILY_WORDS[one]] as const)} onChange={(family) => set({ family }, "Family of a film")} />
-      <ColourField label="Colour" value={film.colour} onChange={(colour) => set({ colour }, "Colour of a film")} />
-      <ColourField label="Tint of the backing" value={film.backing ?? null} onChange={(backing) => set({ backing }, "Tint of a backing")} onNone={() => onChange(bare, "Tint of a backing")} />
+      <TextField
+        label="Name of the film"
+        value={film.name}
+        maxLength={80}
+        required="Give the film a name."
+        onChange={(name) => set({ name }, "Name of a film")}
+      />
+      <SelectField
+        label="Family"
+        value={film.family}
+        words={VINYL_FAMILIES.map((one) => [one, FAMILY_WORDS[one]] as const)}
+        onChange={(family) => set({ family }, "Family of a film")}
+      />
+      <ColourField
+        label="Colour"
+        value={film.colour}
+        onChange={(colour) => set({ colour }, "Colour of a film")}
+      />
+      <ColourField
+        label="Tint of the backing"
+        value={film.backing ?? null}
+        onChange={(backing) => set({ backing }, "Tint of a backing")}
+        onNone={() => onChange(bare, "Tint of a backing")}
+      />
       <SelectField
         label="Glue"
         value={film.adhesive ?? ""}
-        words={{ "": ADHESIVE_WORDS[""] ?? "", ...Object.fromEntries(ADHESIVES.map((one) => [one, ADHESIVE_WORDS[one] ?? one])) }}
+        words={{
+          "": ADHESIVE_WORDS[""] ?? "",
+          ...Object.fromEntries(ADHESIVES.map((one) => [one, ADHESIVE_WORDS[one] ?? one])),
+        }}
         onChange={(glue) => {
           const adhesive = ADHESIVES.find((one) => one === glue);
           onChange(adhesive ? { ...film, adhesive } : unglued, "Glue of a film");
@@ -79,18 +131,65 @@ export function FilmFields({ film, unit, currency, shelf = false, onChange }: Pr
         words={WEATHER_WORDS}
         onChange={(word) => setProved({ outdoors: word === "" ? undefined : word === "yes" })}
       />
-      {film.proved && <TextField label="How you know" value={film.proved.note} maxLength={120} onChange={(note) => film.proved && set({ proved: { ...film.proved, note } }, "How a film was tried")} />}
-      <SelectField label="Its pattern may lie" value={film.turns} words={TURN_WORDS} onChange={(turns) => set({ turns }, "Pattern of a film")} />
-      <SelectField label="Sold as" value={stock.kind} words={STOCK_WORDS} onChange={(kind) => set({ stock: stockAs(kind, stock) }, "How a film is sold")} />
-      {stock.kind === "pack" && (
-        <TextField label="Name of the pack" value={stock.pack} maxLength={60} required="Films of one pack bear the same name." onChange={(pack) => setStock({ pack }, "Pack of a film")} />
+      {film.proved && (
+        <TextField
+          label="How you know"
+          value={film.proved.note}
+          maxLength={120}
+          onChange={(note) =>
+            film.proved && set({ proved: { ...film.proved, note } }, "How a film was tried")
+          }
+        />
       )}
-      <LengthField label={stock.kind === "roll" ? "Width of the roll" : "Width of a sheet"} mm={stock.width} unit={unit} onChange={(width) => setStock({ width }, "Size of a film")} />
-      <LengthField label={stock.kind === "roll" ? "Length of the roll" : "Height of a sheet"} mm={stock.height} unit={unit} onChange={(height) => setStock({ height }, "Size of a film")} />
+      <SelectField
+        label="Its pattern may lie"
+        value={film.turns}
+        words={TURN_WORDS}
+        onChange={(turns) => set({ turns }, "Pattern of a film")}
+      />
+      <SelectField
+        label="Sold as"
+        value={stock.kind}
+        words={STOCK_WORDS}
+        onChange={(kind) => set({ stock: stockAs(kind, stock) }, "How a film is sold")}
+      />
+      {stock.kind === "pack" && (
+        <TextField
+          label="Name of the pack"
+          value={stock.pack}
+          maxLength={60}
+          required="Films of one pack bear the same name."
+          onChange={(pack) => setStock({ pack }, "Pack of a film")}
+        />
+      )}
+      <LengthField
+        label={stock.kind === "roll" ? "Width of the roll" : "Width of a sheet"}
+        mm={stock.width}
+        unit={unit}
+        onChange={(width) => setStock({ width }, "Size of a film")}
+      />
+      <LengthField
+        label={stock.kind === "roll" ? "Length of the roll" : "Height of a sheet"}
+        mm={stock.height}
+        unit={unit}
+        onChange={(height) => setStock({ height }, "Size of a film")}
+      />
       {stock.kind === "pack" && (
         <>
-          <NumberField label="Of this colour in a pack" value={stock.count} least={1} most={1000} onChange={(count) => setStock({ count }, "Sheets in a pack")} />
-          <NumberField label="Sheets in a pack, all colours" value={stock.sheets} least={1} most={1000} onChange={(sheets) => setStock({ sheets }, "Sheets in a pack")} />
+          <NumberField
+            label="Of this colour in a pack"
+            value={stock.count}
+            least={1}
+            most={1000}
+            onChange={(count) => setStock({ count }, "Sheets in a pack")}
+          />
+          <NumberField
+            label="Sheets in a pack, all colours"
+            value={stock.sheets}
+            least={1}
+            most={1000}
+            onChange={(sheets) => setStock({ sheets }, "Sheets in a pack")}
+          />
         </>
       )}
       {!shelf && (
@@ -111,17 +210,39 @@ export function FilmFields({ film, unit, currency, shelf = false, onChange }: Pr
           />
         </>
       )}
-      <NumberField label="Rounds of the blade" value={film.passes} least={1} most={4} onChange={(passes) => set({ passes }, "Rounds of the blade")} />
+      <NumberField
+        label="Rounds of the blade"
+        value={film.passes}
+        least={1}
+        most={4}
+        onChange={(passes) => set({ passes }, "Rounds of the blade")}
+      />
     </div>
   );
 }
 
-export function ColourField({ label, value, onChange, onNone }: { label: string; value: string | null; onChange: (colour: string) => void; onNone?: () => void }) {
+export function ColourField({
+  label,
+  value,
+  onChange,
+  onNone,
+}: {
+  label: string;
+  value: string | null;
+  onChange: (colour: string) => void;
+  onNone?: () => void;
+}) {
   return (
     <Field label={label}>
       {(props) => (
         <span className="flex items-center gap-2">
-          <input {...props} type="color" className="h-11 w-full min-w-12 p-1" value={value ?? "#ffffff"} onChange={(event) => onChange(event.target.value)} />
+          <input
+            {...props}
+            type="color"
+            className="h-11 w-full min-w-12 p-1"
+            value={value ?? "#ffffff"}
+            onChange={(event) => onChange(event.target.value)}
+          />
           {onNone &&
             (value === null ? (
               <span className="shrink-0 text-soft text-sm">not said</span>
@@ -143,19 +264,37 @@ function priced(stock: VinylStock, price: number | null): VinylStock {
 
 function stockAs(kind: VinylStock["kind"], { width, height, have, price }: VinylStock): VinylStock {
   const cost = price === undefined ? {} : { price };
-  if (kind === "pack") return { kind, pack: "Pack of colours", width, height, count: 2, sheets: 12, have, ...cost };
-  return { kind, width, height: kind === "roll" && height < 1000 ? 3000 : kind === "sheet" && height > 1000 ? width : height, have, ...cost };
+  if (kind === "pack")
+    return { kind, pack: "Pack of colours", width, height, count: 2, sheets: 12, have, ...cost };
+  return {
+    kind,
+    width,
+    height:
+      kind === "roll" && height < 1000 ? 3000 : kind === "sheet" && height > 1000 ? width : height,
+    have,
+    ...cost,
+  };
 }
 
 /** Its name; of two that are called the same and look the same, how it is sold as well. */
 export function filmName(film: Vinyl, all: readonly Vinyl[]): string {
-  const twins = all.filter(({ name, colour }) => name === film.name && colour.toLowerCase() === film.colour.toLowerCase());
+  const twins = all.filter(
+    ({ name, colour }) => name === film.name && colour.toLowerCase() === film.colour.toLowerCase(),
+  );
   return twins.length > 1 ? `${film.name}, ${film.stock.kind}` : film.name;
 }
 
 /** Whether a film is one of these already: the same, sold in the same form. */
 export const isAmong = (films: readonly Vinyl[], { name, family, colour, stock }: Vinyl): boolean =>
-  films.some((own) => own.name === name && own.family === family && own.colour === colour && own.stock.kind === stock.kind && own.stock.width === stock.width && own.stock.height === stock.height);
+  films.some(
+    (own) =>
+      own.name === name &&
+      own.family === family &&
+      own.colour === colour &&
+      own.stock.kind === stock.kind &&
+      own.stock.width === stock.width &&
+      own.stock.height === stock.height,
+  );
 
 /** A short id that no film of the class has. */
 export function freeFilmId(films: readonly Pick<Vinyl, "id">[], name: string): string {
@@ -175,5 +314,13 @@ export function freeFilmId(films: readonly Pick<Vinyl, "id">[], name: string): s
 }
 
 export function newFilm(films: readonly Pick<Vinyl, "id">[]): Vinyl {
-  return { id: freeFilmId(films, "film"), name: "New film", family: "permanentGloss", colour: "#2B5DA8", turns: "free", passes: 1, stock: { kind: "sheet", width: 304.8, height: 304.8, have: 0 } };
+  return {
+    id: freeFilmId(films, "film"),
+    name: "New film",
+    family: "permanentGloss",
+    colour: "#2B5DA8",
+    turns: "free",
+    passes: 1,
+    stock: { kind: "sheet", width: 304.8, height: 304.8, have: 0 },
+  };
 }

@@ -34,7 +34,8 @@ export function Findings({
   const [trouble, setTrouble] = useState<string>();
   const name = (seat: string) => labels[seat] ?? `Seat ${seat}`;
   if (findings.length === 0) return <p className="py-3 text-soft">{quiet}</p>;
-  const thingOf = ({ where }: Finding) => (things && things.length > 1 ? things.find(({ id }) => id === where.thing)?.title : undefined);
+  const thingOf = ({ where }: Finding) =>
+    things && things.length > 1 ? things.find(({ id }) => id === where.thing)?.title : undefined;
   const shown = all ? findings : findings.slice(0, SHOWN);
   return (
     <div aria-busy={busy}>
@@ -61,7 +62,11 @@ export function Findings({
                       onClick={() =>
                         start(async () => {
                           const answer = await takeRemedy(classId, remedy, words);
-                          setTrouble(answer.ok ? undefined : "That was changed meanwhile in another window. Look again, then press once more.");
+                          setTrouble(
+                            answer.ok
+                              ? undefined
+                              : "That was changed meanwhile in another window. Look again, then press once more.",
+                          );
                           router.refresh();
                         })
                       }

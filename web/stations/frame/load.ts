@@ -16,14 +16,25 @@ export interface StationData {
   readonly run: RunRow | null;
 }
 
-export type Loaded = { readonly ok: true; readonly data: StationData } | { readonly ok: false; readonly host: Host; readonly stored: StoredClass; readonly message: string };
+export type Loaded =
+  | { readonly ok: true; readonly data: StationData }
+  | {
+      readonly ok: false;
+      readonly host: Host;
+      readonly stored: StoredClass;
+      readonly message: string;
+    };
 
 export const loadStation = cache(async (id: string): Promise<Loaded> => {
   const host = await requireHost();
   const planned = await plannedClass(host.studioId, id);
   if (!planned) notFound();
   if (!planned.ok) return { ok: false, host, stored: planned.stored, message: planned.message };
-  const [kits, sheets, run] = await withStudio(host.studioId, async (sql) => [await listKits(sql, id), await listSheets(sql, id), await currentRun(sql, id)] as const);
+  const [kits, sheets, run] = await withStudio(
+    host.studioId,
+    async (sql) =>
+      [await listKits(sql, id), await listSheets(sql, id), await currentRun(sql, id)] as const,
+  );
   return { ok: true, data: { host, planned: planned.value, kits, sheets, run } };
 });
 

@@ -11,7 +11,13 @@ import { Field } from "@/ui/field.tsx";
 const MOST_CORNERS = 400;
 
 /** An outline by its points, or from a drawing: the largest shape in it. */
-export function OutlineField({ outline, onChange }: { outline: readonly (readonly [number, number])[]; onChange: (outline: [number, number][]) => void }) {
+export function OutlineField({
+  outline,
+  onChange,
+}: {
+  outline: readonly (readonly [number, number])[];
+  onChange: (outline: [number, number][]) => void;
+}) {
   const [text, setText] = useState(() => writePoints(outline));
   const [trouble, setTrouble] = useState<string>();
   const take = (points: [number, number][]) => {
@@ -22,27 +28,53 @@ export function OutlineField({ outline, onChange }: { outline: readonly (readonl
   const read = () => {
     const found = readPoints(text);
     if (found.ok) take(found.points);
-    else setTrouble(found.code === "tooFew" ? "At least three points, one a line." : `Line ${found.line}: two numbers in millimetres, such as 40, 12.5`);
+    else
+      setTrouble(
+        found.code === "tooFew"
+          ? "At least three points, one a line."
+          : `Line ${found.line}: two numbers in millimetres, such as 40, 12.5`,
+      );
   };
   const fromFile = async (file: File | undefined) => {
     if (!file) return;
-    if (file.size > MOST_SVG_BYTES) return setTrouble("That file is larger than 5 MB. Simplify the drawing.");
+    if (file.size > MOST_SVG_BYTES)
+      return setTrouble("That file is larger than 5 MB. Simplify the drawing.");
     const { importSvg } = await import("@elm-basket/core/art/import-svg.ts");
     const art = importSvg(await file.text());
     if (!art.ok) return setTrouble(sayArtFault(art));
-    const largest = art.layers.flatMap(({ polygons }) => polygons).reduce((a, b) => (polygonArea(b) > polygonArea(a) ? b : a));
+    const largest = art.layers
+      .flatMap(({ polygons }) => polygons)
+      .reduce((a, b) => (polygonArea(b) > polygonArea(a) ? b : a));
     const ring = largest[0] ?? [];
     const step = Math.max(1, Math.ceil(ring.length / MOST_CORNERS));
-    take(ring.filter((_, i) => i % step === 0).map(([x, y]): [number, number] => [Math.round(x * 100) / 100, Math.round(y * 100) / 100]));
+    take(
+      ring
+        .filter((_, i) => i % step === 0)
+        .map(([x, y]): [number, number] => [Math.round(x * 100) / 100, Math.round(y * 100) / 100]),
+    );
   };
   return (
     <div className="col-span-2 grid gap-2">
       <Field label="Points of the outline, mm, one a line" error={trouble}>
-        {(props) => <textarea {...props} rows={6} spellCheck={false} value={text} onChange={(event) => setText(event.target.value)} onBlur={read} />}
+        {(props) => (
+          <textarea
+            {...props}
+            rows={6}
+            spellCheck={false}
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+            onBlur={read}
+          />
+        )}
       </Field>
       <label className="text-sm">
         <span className="text-soft">or the outline of an SVG drawing: </span>
-        <input type="file" accept=".svg,image/svg+xml" className="border-0 bg-transparent" onChange={(event) => void fromFile(event.target.files?.[0])} />
+        <input
+          type="file"
+          accept=".svg,image/svg+xml"
+          className="border-0 bg-transparent"
+          onChange={(event) => void fromFile(event.target.files?.[0])}
+        />
       </label>
     </div>
   );

@@ -2,7 +2,13 @@
 
 import { type ClassDocument, HANDED_OVER, proposedSchema } from "@elm-basket/core/plan/document.ts";
 import { compareWays, type WayCompared } from "@elm-basket/core/proposal/compare-ways.ts";
-import { type Choice, keptAsIs, LISTS, NOTHING_TAKEN, withProposal } from "@elm-basket/core/proposal/merge.ts";
+import {
+  type Choice,
+  keptAsIs,
+  LISTS,
+  NOTHING_TAKEN,
+  withProposal,
+} from "@elm-basket/core/proposal/merge.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { SCHOOLS, type SchoolName } from "@elm-basket/core/studio/settings.ts";
 import { z } from "zod";
@@ -11,7 +17,12 @@ import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { factsByThing, proposalOf } from "@/planning/proposal.ts";
 import { saveClassPart } from "./actions.ts";
 
-const choiceSchema = z.strictObject({ list: z.enum(LISTS), id: z.string().max(45).optional(), field: z.string().max(20).optional(), overYours: z.boolean().optional() });
+const choiceSchema = z.strictObject({
+  list: z.enum(LISTS),
+  id: z.string().max(45).optional(),
+  field: z.string().max(20).optional(),
+  overYours: z.boolean().optional(),
+});
 
 /** False where the class is gone, cannot be planned, or another window was faster. */
 type Done = Promise<boolean>;
@@ -19,20 +30,32 @@ type Done = Promise<boolean>;
 /** Takes what is proposed now: a field, a row, or a whole list where the host has not said otherwise. */
 export async function takeProposed(id: string, choice: Choice, label: string): Done {
   const read = choiceSchema.safeParse(choice);
-  return read.success ? changed(id, label, async (document, proposal) => withProposal(document, await proposal(document), clean(read.data))) : false;
+  return read.success
+    ? changed(id, label, async (document, proposal) =>
+        withProposal(document, await proposal(document), clean(read.data)),
+      )
+    : false;
 }
 
 /** Keeps what stands there, over what is proposed now. */
 export async function keepMine(id: string, choice: Choice, label: string): Done {
   const read = choiceSchema.safeParse(choice);
-  return read.success ? changed(id, label, async (document, proposal) => keptAsIs(document, await proposal(document), clean(read.data))) : false;
+  return read.success
+    ? changed(id, label, async (document, proposal) =>
+        keptAsIs(document, await proposal(document), clean(read.data)),
+      )
+    : false;
 }
 
 /** A list anew from the proposal; what the host changed in it goes. */
 export async function beginAnew(id: string, list: (typeof LISTS)[number], label: string): Done {
   if (!(LISTS as readonly string[]).includes(list)) return false;
   return changed(id, label, async (document, proposal) => {
-    const bare = { ...document, [list]: [], proposed: { ...proposedSchema.parse(document.proposed ?? NOTHING_TAKEN), [list]: [] } };
+    const bare = {
+      ...document,
+      [list]: [],
+      proposed: { ...proposedSchema.parse(document.proposed ?? NOTHING_TAKEN), [list]: [] },
+    };
     return withProposal(bare, await proposal(document), { list });
   });
 }
@@ -42,7 +65,12 @@ const waysSchema = z.strictObject({
   practised: z.boolean().optional(),
   fromEnd: z.boolean().optional(),
   helpers: z.number().int().min(0).max(20).optional(),
-  school: z.strictObject({ name: z.enum(Object.keys(SCHOOLS) as [SchoolName, ...SchoolName[]]), way: z.string().max(20) }).optional(),
+  school: z
+    .strictObject({
+      name: z.enum(Object.keys(SCHOOLS) as [SchoolName, ...SchoolName[]]),
+      way: z.string().max(20),
+    })
+    .optional(),
 });
 export type Ways = z.input<typeof waysSchema>;
 
@@ -66,12 +94,19 @@ export async function workSo(id: string, ways: Ways, label: string): Done {
 }
 
 /** What each way of a school would change in this class; null where the class is gone or cannot be planned. */
-export async function waysCompared(id: string, school: string): Promise<readonly WayCompared[] | null> {
+export async function waysCompared(
+  id: string,
+  school: string,
+): Promise<readonly WayCompared[] | null> {
   const host = await requireHost();
-  const planned = isId(id) && Object.hasOwn(SCHOOLS, school) ? await plannedClass(host.studioId, id) : null;
+  const planned =
+    isId(id) && Object.hasOwn(SCHOOLS, school) ? await plannedClass(host.studioId, id) : null;
   if (!planned?.ok) return null;
   const { document, plan } = planned.value;
-  return compareWays(document, school as SchoolName, { schools: schoolsOf(document, host.studio.settings.schools), facts: factsByThing(plan.facts) });
+  return compareWays(document, school as SchoolName, {
+    schools: schoolsOf(document, host.studio.settings.schools),
+    facts: factsByThing(plan.facts),
+  });
 }
 
 const clean = ({ list, id, field, overYours }: z.infer<typeof choiceSchema>): Choice => ({
@@ -81,8 +116,15 @@ const clean = ({ list, id, field, overYours }: z.infer<typeof choiceSchema>): Ch
   ...(overYours === undefined ? {} : { overYours }),
 });
 
-type Nullable = { readonly [K in keyof ClassDocument]: ClassDocument[K] | (undefined extends ClassDocument[K] ? null : never) };
-type Change = (document: ClassDocument, proposal: (document: ClassDocument) => ReturnType<typeof proposalOf>) => Promise<ClassDocument>;
+type Nullable = {
+  readonly [K in keyof ClassDocument]:
+    | ClassDocument[K]
+    | (undefined extends ClassDocument[K] ? null : never);
+};
+type Change = (
+  document: ClassDocument,
+  proposal: (document: ClassDocument) => ReturnType<typeof proposalOf>,
+) => Promise<ClassDocument>;
 
 async function changed(id: string, label: string, change: Change): Done {
   const host: Host = await requireHost();
@@ -90,10 +132,41 @@ async function changed(id: string, label: string, change: Change): Done {
   if (!planned?.ok) return false;
   const { document, versions, plan } = planned.value;
   const next = await change(document, (of) => proposalOf(host, of, plan.facts));
-  return (await saveClassPart(id, "class", waysOf(next), versions.class, String(label).slice(0, 120), waysOf(document))).ok;
+  return (
+    await saveClassPart(
+      id,
+      "class",
+      waysOf(next),
+      versions.class,
+      String(label).slice(0, 120),
+      waysOf(document),
+    )
+  ).ok;
 }
 
 /** What a proposal and a way of working touch; null where the document says nothing. */
-function waysOf({ steps, tools, supplies, preparation, proposed = null, handsOver = null, practised = null, fromEnd = null, schools = null, setting }: Nullable) {
-  return { steps, tools, supplies, preparation, proposed, handsOver, practised, fromEnd, schools, setting };
+function waysOf({
+  steps,
+  tools,
+  supplies,
+  preparation,
+  proposed = null,
+  handsOver = null,
+  practised = null,
+  fromEnd = null,
+  schools = null,
+  setting,
+}: Nullable) {
+  return {
+    steps,
+    tools,
+    supplies,
+    preparation,
+    proposed,
+    handsOver,
+    practised,
+    fromEnd,
+    schools,
+    setting,
+  };
 }

@@ -43,7 +43,11 @@ const LIST_WORDS: Readonly<Record<List, readonly [one: string, more: string]>> =
 export const OVERTAKEN = "Not changed: another window changed the class first. Look again.";
 
 /** Runs an act on the proposal once what still waits is saved; what it could not do is told. */
-export function useProposalAct(): { readonly busy: boolean; readonly said: string; act(how: () => Promise<boolean>): void } {
+export function useProposalAct(): {
+  readonly busy: boolean;
+  readonly said: string;
+  act(how: () => Promise<boolean>): void;
+} {
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
   const router = useRouter();
@@ -76,7 +80,17 @@ const sayValue = (value: unknown, names: Names = NO_NAMES): string => {
 };
 
 /** What changed in the proposal since it was taken: rows that came or went, and what the host has not touched. One press takes all of it. */
-export function ProposalNote({ classId, list, open, names = NO_NAMES }: { classId: string; list: List; open: Differences; names?: Names }) {
+export function ProposalNote({
+  classId,
+  list,
+  open,
+  names = NO_NAMES,
+}: {
+  classId: string;
+  list: List;
+  open: Differences;
+  names?: Names;
+}) {
   const { busy, said, act } = useProposalAct();
   const rows = open.rows.filter((row) => row.list === list);
   const fields = open.fields.filter((row) => row.list === list && !row.yours);
@@ -84,17 +98,42 @@ export function ProposalNote({ classId, list, open, names = NO_NAMES }: { classI
   if (rows.length + fields.length === 0) return null;
   const all = (how: typeof takeProposed, label: string) => act(() => how(classId, { list }, label));
   const [one, more] = LIST_WORDS[list];
-  const parts = [...(touched > 0 ? [`${touched} ${touched === 1 ? one : more} otherwise`] : []), ...rows.map(({ what, title }) => (what === "new" ? `“${title}” as well` : `“${title}” no more`))];
+  const parts = [
+    ...(touched > 0 ? [`${touched} ${touched === 1 ? one : more} otherwise`] : []),
+    ...rows.map(({ what, title }) =>
+      what === "new" ? `“${title}” as well` : `“${title}” no more`,
+    ),
+  ];
   return (
-    <div className="no-print mt-3 border-slate border-l-4 bg-slate-tint px-3 py-2" role="status" aria-busy={busy} data-proposal={list}>
+    <div
+      className="no-print mt-3 border-slate border-l-4 bg-slate-tint px-3 py-2"
+      role="status"
+      aria-busy={busy}
+      data-proposal={list}
+    >
       <p>
         As the class is now, {parts.slice(0, MOST_PARTS).join(", ")}
-        {parts.length > MOST_PARTS ? ` and ${parts.length - MOST_PARTS} more are` : parts.length === 1 && touched === 0 ? " is" : " are"} proposed.{" "}
-        <button type="button" className="verb min-h-9" disabled={busy} onClick={() => all(takeProposed, `What is proposed for the ${more}`)}>
+        {parts.length > MOST_PARTS
+          ? ` and ${parts.length - MOST_PARTS} more are`
+          : parts.length === 1 && touched === 0
+            ? " is"
+            : " are"}{" "}
+        proposed.{" "}
+        <button
+          type="button"
+          className="verb min-h-9"
+          disabled={busy}
+          onClick={() => all(takeProposed, `What is proposed for the ${more}`)}
+        >
           Take it
         </button>{" "}
         what you changed yourself stays ·{" "}
-        <button type="button" className="verb min-h-9" disabled={busy} onClick={() => all(keepMine, `The ${more} kept as they are`)}>
+        <button
+          type="button"
+          className="verb min-h-9"
+          disabled={busy}
+          onClick={() => all(keepMine, `The ${more} kept as they are`)}
+        >
           Keep all as it is
         </button>
       </p>
@@ -105,7 +144,8 @@ export function ProposalNote({ classId, list, open, names = NO_NAMES }: { classI
           <ul className="text-sm">
             {fields.slice(0, MOST_FIELDS).map((field) => (
               <li key={`${field.id}-${field.field}`} className="py-0.5">
-                <b>{field.title}</b>, {(FIELD_WORDS[field.field] ?? field.field).toLowerCase()}: {sayValue(field.here, names)} → {sayValue(field.now, names)}
+                <b>{field.title}</b>, {(FIELD_WORDS[field.field] ?? field.field).toLowerCase()}:{" "}
+                {sayValue(field.here, names)} → {sayValue(field.now, names)}
               </li>
             ))}
           </ul>
@@ -118,9 +158,20 @@ const MOST_PARTS = 4;
 const MOST_FIELDS = 40;
 
 /** What the host says otherwise than is proposed, in its row: told apart in words, taken or kept by a verb. */
-export function YoursNote({ classId, fields, names = NO_NAMES }: { classId: string; fields: readonly FieldMoved[]; names?: Names }) {
+export function YoursNote({
+  classId,
+  fields,
+  names = NO_NAMES,
+}: {
+  classId: string;
+  fields: readonly FieldMoved[];
+  names?: Names;
+}) {
   const { busy, said, act } = useProposalAct();
-  const one = (how: typeof takeProposed, field: FieldMoved, label: string) => act(() => how(classId, { list: field.list, id: field.id, field: field.field, overYours: true }, label));
+  const one = (how: typeof takeProposed, field: FieldMoved, label: string) =>
+    act(() =>
+      how(classId, { list: field.list, id: field.id, field: field.field, overYours: true }, label),
+    );
   if (fields.length === 0) return null;
   return (
     <ul className="no-print mt-1 text-sm" aria-busy={busy}>
@@ -130,14 +181,25 @@ export function YoursNote({ classId, fields, names = NO_NAMES }: { classId: stri
         const isNumber = typeof field.now === "number";
         return (
           <li key={field.field} className={moved ? "text-ochre" : "text-soft"}>
-            {word}: yours{isNumber && typeof field.was === "number" ? `, was ${field.was}` : ""}; {sayValue(field.now, names)} {isNumber ? "are" : "is"} proposed{moved ? " now" : ""}.{" "}
-            <button type="button" className="verb min-h-9" disabled={busy} onClick={() => one(takeProposed, field, `${word} as proposed`)}>
+            {word}: yours{isNumber && typeof field.was === "number" ? `, was ${field.was}` : ""};{" "}
+            {sayValue(field.now, names)} {isNumber ? "are" : "is"} proposed{moved ? " now" : ""}.{" "}
+            <button
+              type="button"
+              className="verb min-h-9"
+              disabled={busy}
+              onClick={() => one(takeProposed, field, `${word} as proposed`)}
+            >
               Take {isNumber ? String(field.now) : "it"}
             </button>
             {moved && (
               <>
                 {" · "}
-                <button type="button" className="verb min-h-9" disabled={busy} onClick={() => one(keepMine, field, `${word} kept`)}>
+                <button
+                  type="button"
+                  className="verb min-h-9"
+                  disabled={busy}
+                  onClick={() => one(keepMine, field, `${word} kept`)}
+                >
                   Keep {isNumber ? String(field.here) : "mine"}
                 </button>
               </>

@@ -12,7 +12,12 @@ import { useLetterKeys } from "./use-letter-keys.ts";
 /** Keys must not act while somebody types, or with a modifier held. */
 export function isTyping(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null;
-  return event.metaKey || event.ctrlKey || event.altKey || !!target?.closest("input, textarea, select, [contenteditable], [role=dialog]");
+  return (
+    event.metaKey ||
+    event.ctrlKey ||
+    event.altKey ||
+    !!target?.closest("input, textarea, select, [contenteditable], [role=dialog]")
+  );
 }
 
 const KEYS = [
@@ -25,7 +30,13 @@ const KEYS = [
 ] as const;
 
 /** The thread of eight knots: the way through a class. */
-export function Rail({ classId, stations }: { classId: string; stations: Record<StationKey, Readiness> }) {
+export function Rail({
+  classId,
+  stations,
+}: {
+  classId: string;
+  stations: Record<StationKey, Readiness>;
+}) {
   const here = useSelectedLayoutSegment();
   const router = useRouter();
   const [help, setHelp] = useState(false);
@@ -33,8 +44,13 @@ export function Rail({ classId, stations }: { classId: string; stations: Record<
   const thread = useRef<HTMLElement>(null);
   // On a narrow screen the station one is at must not lie outside of it.
   useEffect(() => {
-    const current = here === null ? null : thread.current?.querySelector<HTMLElement>("[aria-current=page]");
-    if (current && thread.current) thread.current.scrollLeft = current.offsetLeft + (current.parentElement?.offsetLeft ?? 0) - (thread.current.clientWidth - current.offsetWidth) / 2;
+    const current =
+      here === null ? null : thread.current?.querySelector<HTMLElement>("[aria-current=page]");
+    if (current && thread.current)
+      thread.current.scrollLeft =
+        current.offsetLeft +
+        (current.parentElement?.offsetLeft ?? 0) -
+        (thread.current.clientWidth - current.offsetWidth) / 2;
   }, [here]);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -65,13 +81,19 @@ export function Rail({ classId, stations }: { classId: string; stations: Record<
                   {station.name}
                   <span className="sr-only"> (key {i + 1})</span>
                 </span>
-                <span className={`block text-sm ${state === "stop" ? "text-brick" : "text-soft"}`}>{line}</span>
+                <span className={`block text-sm ${state === "stop" ? "text-brick" : "text-soft"}`}>
+                  {line}
+                </span>
               </Link>
             </li>
           );
         })}
       </ol>
-      <button type="button" className="verb sr-only focus:not-sr-only" onClick={() => setHelp(true)}>
+      <button
+        type="button"
+        className="verb sr-only focus:not-sr-only"
+        onClick={() => setHelp(true)}
+      >
         Keys
       </button>
       <Dialog open={help} onOpenChange={setHelp} title="Keys">
@@ -84,8 +106,13 @@ export function Rail({ classId, stations }: { classId: string; stations: Record<
           ))}
         </ul>
         <label className="mt-4 flex min-h-11 items-center gap-3">
-          <input type="checkbox" checked={letters} onChange={(event) => setLetters(event.target.checked)} />
-          Single keys act. Switch them off where speech or a shaky hand presses them by mistake; space and the arrows stay.
+          <input
+            type="checkbox"
+            checked={letters}
+            onChange={(event) => setLetters(event.target.checked)}
+          />
+          Single keys act. Switch them off where speech or a shaky hand presses them by mistake;
+          space and the arrows stay.
         </label>
       </Dialog>
     </nav>

@@ -8,11 +8,21 @@ import type { KitRow } from "@/data/making.ts";
 import { readiness, stationOf } from "./readiness.ts";
 
 const tins = demoClass("seed-tins");
-const classOf = (document: ClassDocument, names: readonly string[]): ClassDocument => ({ ...document, seats: names.map((name, i) => ({ seat: String(i + 1), fields: { name, word: "Kale" } })) });
+const classOf = (document: ClassDocument, names: readonly string[]): ClassDocument => ({
+  ...document,
+  seats: names.map((name, i) => ({ seat: String(i + 1), fields: { name, word: "Kale" } })),
+});
 const planOf = (document: ClassDocument) => planJson(makePlan(document, testFonts));
-const kit = (seat: string, more: Partial<KitRow> = {}) => ({ seat, weedMinutes: 4, weeded: false, packed: false, ...more }) as KitRow;
+const kit = (seat: string, more: Partial<KitRow> = {}) =>
+  ({ seat, weedMinutes: 4, weeded: false, packed: false, ...more }) as KitRow;
 const look = (document: ClassDocument, kits: KitRow[] = [], cut: boolean[] = [], ended = false) =>
-  readiness({ plan: planOf(document), kits, sheets: cut.map((done) => ({ cutAt: done ? new Date() : null })), unit: "mm", ended });
+  readiness({
+    plan: planOf(document),
+    kits,
+    sheets: cut.map((done) => ({ cutAt: done ? new Date() : null })),
+    unit: "mm",
+    ended,
+  });
 
 describe("what each station says for itself", () => {
   it("a new class: names and blank are there, nothing is made", () => {
@@ -25,20 +35,39 @@ describe("what each station says for itself", () => {
   });
 
   it("half made: what is done of how much", () => {
-    const now = look(classOf(tins, ["Ines", "Bo"]), [kit("1", { weeded: true, packed: true }), kit("2")], [true, false]);
+    const now = look(
+      classOf(tins, ["Ines", "Bo"]),
+      [kit("1", { weeded: true, packed: true }), kit("2")],
+      [true, false],
+    );
     expect(now.cut).toEqual({ state: "half", line: "1 of 2 loads" });
     expect(now.weed).toEqual({ state: "half", line: "1 of 2" });
     expect(now.pack).toMatchObject({ state: "half", line: "1 of 2 packed" });
   });
 
   it("all made and taught", () => {
-    const now = look(classOf(tins, ["Ines"]), [kit("1", { weeded: true, packed: true })], [true], true);
-    expect([now.cut.state, now.weed.state, now.pack.state, now.teach.state, now["look-back"].state]).toEqual(["full", "full", "full", "full", "full"]);
+    const now = look(
+      classOf(tins, ["Ines"]),
+      [kit("1", { weeded: true, packed: true })],
+      [true],
+      true,
+    );
+    expect([
+      now.cut.state,
+      now.weed.state,
+      now.pack.state,
+      now.teach.state,
+      now["look-back"].state,
+    ]).toEqual(["full", "full", "full", "full", "full"]);
     expect(now.teach.line).toBe("taught");
   });
 
   it("spare kits are weeded, but nobody's to pack", () => {
-    const now = look(classOf(tins, ["Ines"]), [kit("1", { weeded: true, packed: true }), kit("spare-1")], [true]);
+    const now = look(
+      classOf(tins, ["Ines"]),
+      [kit("1", { weeded: true, packed: true }), kit("spare-1")],
+      [true],
+    );
     expect(now.pack.state).toBe("full");
     expect(now.weed.state).toBe("half");
   });

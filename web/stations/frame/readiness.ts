@@ -77,12 +77,22 @@ export interface ReadinessInput {
   readonly ended: boolean;
 }
 
-const part = (done: number, all: number): KnotState => (all > 0 && done >= all ? "full" : done > 0 ? "half" : "empty");
+const part = (done: number, all: number): KnotState =>
+  all > 0 && done >= all ? "full" : done > 0 ? "half" : "empty";
 const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? "" : "s"}`;
 
-export function readiness({ plan, kits, sheets, unit, ended }: ReadinessInput): Record<StationKey, Readiness> {
-  const stops = (key: StationKey) => plan.findings.some((finding) => finding.severity === "stop" && stationOf(finding.code) === key);
-  const checks = (key: StationKey) => plan.findings.filter((finding) => finding.severity !== "tip" && stationOf(finding.code) === key).length;
+export function readiness({
+  plan,
+  kits,
+  sheets,
+  unit,
+  ended,
+}: ReadinessInput): Record<StationKey, Readiness> {
+  const stops = (key: StationKey) =>
+    plan.findings.some((finding) => finding.severity === "stop" && stationOf(finding.code) === key);
+  const checks = (key: StationKey) =>
+    plan.findings.filter((finding) => finding.severity !== "tip" && stationOf(finding.code) === key)
+      .length;
   const withStop = (key: StationKey, state: KnotState): KnotState => (stops(key) ? "stop" : state);
   const seats = plan.seats.length;
   const own = kits.filter(({ seat }) => !seat.startsWith("spare-"));
@@ -94,23 +104,69 @@ export function readiness({ plan, kits, sheets, unit, ended }: ReadinessInput): 
   // Handed over to be weeded by those who take part: the host has nothing of it before.
   const inClass = plan.evenings.weedingMinutes === 0;
   return {
-    plan: { state: withStop("plan", seats > 0 ? "full" : "half"), line: plan.things && plan.things.length > 1 ? `${plural(seats, "seat")}, ${plan.things.length} things` : plural(seats, "seat") },
-    measure: { state: withStop("measure", checks("measure") > 0 ? "half" : "full"), line: measured(plan, unit) },
+    plan: {
+      state: withStop("plan", seats > 0 ? "full" : "half"),
+      line:
+        plan.things && plan.things.length > 1
+          ? `${plural(seats, "seat")}, ${plan.things.length} things`
+          : plural(seats, "seat"),
+    },
+    measure: {
+      state: withStop("measure", checks("measure") > 0 ? "half" : "full"),
+      line: measured(plan, unit),
+    },
     letter: {
       state: withStop("letter", seats === 0 ? "empty" : checks("letter") > 0 ? "half" : "full"),
-      line: seats === 0 ? "no names yet" : checks("letter") > 0 ? plural(checks("letter"), "finding") : "all sound",
+      line:
+        seats === 0
+          ? "no names yet"
+          : checks("letter") > 0
+            ? plural(checks("letter"), "finding")
+            : "all sound",
     },
-    cut: { state: withStop("cut", part(cut, sheets.length)), line: sheets.length === 0 ? "nothing to cut" : cut > 0 ? `${cut} of ${plural(sheets.length, "load")}` : plural(sheets.length, "load") },
+    cut: {
+      state: withStop("cut", part(cut, sheets.length)),
+      line:
+        sheets.length === 0
+          ? "nothing to cut"
+          : cut > 0
+            ? `${cut} of ${plural(sheets.length, "load")}`
+            : plural(sheets.length, "load"),
+    },
     weed: {
       state: part(weeded, kits.length),
-      line: kits.length === 0 ? "no kits" : weeded === kits.length ? "all weeded" : weeded > 0 ? `${weeded} of ${kits.length}` : inClass ? "in the class" : showMinutes(weedLeft),
+      line:
+        kits.length === 0
+          ? "no kits"
+          : weeded === kits.length
+            ? "all weeded"
+            : weeded > 0
+              ? `${weeded} of ${kits.length}`
+              : inClass
+                ? "in the class"
+                : showMinutes(weedLeft),
     },
-    pack: { state: part(packed, own.length), line: packed > 0 ? `${packed} of ${own.length} packed` : short > 0 ? `${short} to buy` : "all in stock" },
+    pack: {
+      state: part(packed, own.length),
+      line:
+        packed > 0
+          ? `${packed} of ${own.length} packed`
+          : short > 0
+            ? `${short} to buy`
+            : "all in stock",
+    },
     teach: {
       state: withStop("teach", ended ? "full" : plan.runSheet.steps.length > 0 ? "half" : "empty"),
-      line: ended ? "taught" : plan.runSheet.steps.length === 0 ? "no steps" : showMinutes(plan.runSheet.endMinute),
+      line: ended
+        ? "taught"
+        : plan.runSheet.steps.length === 0
+          ? "no steps"
+          : showMinutes(plan.runSheet.endMinute),
     },
-    "look-back": { state: ended ? "full" : "empty", line: ended ? "run logged" : "after the class" },
+    "look-back": {
+      state: ended ? "full" : "empty",
+      line: ended ? "run logged" : "after the class",
+    },
   };
 }
 

@@ -41,7 +41,18 @@ const LINE_BY_HEIGHT = { wide: 8.5, column: 4 };
 const DETAIL_SHARE = 1 / 1500;
 
 /** A class of one thing has nothing to set side by side. */
-export async function SetLine({ studioId, classId, document, labels, unit, here, path, stay = path, room = "wide", seat }: Props) {
+export async function SetLine({
+  studioId,
+  classId,
+  document,
+  labels,
+  unit,
+  here,
+  path,
+  stay = path,
+  room = "wide",
+  seat,
+}: Props) {
   const { things, seats } = document;
   if (things.length < 2) return null;
   const shown = seats.find((row) => row.seat === seat) ?? seats[0];
@@ -60,7 +71,9 @@ export async function SetLine({ studioId, classId, document, labels, unit, here,
     drawThing(
       thing,
       document,
-      (pieces.get(seatOf(thing.id) ?? "") ?? []).filter((piece) => piece.thing === thing.id && piece.copy === 1),
+      (pieces.get(seatOf(thing.id) ?? "") ?? []).filter(
+        (piece) => piece.thing === thing.id && piece.copy === 1,
+      ),
     ),
   );
   const tallest = Math.max(...drawn.map(({ height }) => height));
@@ -68,10 +81,18 @@ export async function SetLine({ studioId, classId, document, labels, unit, here,
     drawn.map(({ width }) => width),
     tallest * LINE_BY_HEIGHT[room],
   );
-  const next = shown && seats.length > 1 ? seats[(seats.indexOf(shown) + 1) % seats.length] : undefined;
+  const next =
+    shown && seats.length > 1 ? seats[(seats.indexOf(shown) + 1) % seats.length] : undefined;
   return (
     <section aria-label="The set on one line" className="mb-4 overflow-x-auto">
-      <nav aria-label="Things" className="grid" style={{ gridTemplateColumns: columns.map((width) => `${width.toFixed(1)}fr`).join(" "), minWidth: things.length * 84 }}>
+      <nav
+        aria-label="Things"
+        className="grid"
+        style={{
+          gridTemplateColumns: columns.map((width) => `${width.toFixed(1)}fr`).join(" "),
+          minWidth: things.length * 84,
+        }}
+      >
         {things.map((thing, i) => (
           <Link
             key={thing.id}
@@ -79,22 +100,36 @@ export async function SetLine({ studioId, classId, document, labels, unit, here,
             aria-current={thing.id === here ? "page" : undefined}
             className={`block min-w-0 border-b-[3px] pb-1 text-center ${thing.id === here ? "border-elm" : "border-transparent hover:border-rule-strong"}`}
           >
-            <Standing drawn={drawn[i] as Drawn} column={columns[i] ?? 1} tallest={tallest} name={thing.title} />
-            <span className={`block px-1 leading-tight [overflow-wrap:anywhere] ${thing.id === here ? "font-bold text-ink" : "text-ink"}`}>
+            <Standing
+              drawn={drawn[i] as Drawn}
+              column={columns[i] ?? 1}
+              tallest={tallest}
+              name={thing.title}
+            />
+            <span
+              className={`block px-1 leading-tight [overflow-wrap:anywhere] ${thing.id === here ? "font-bold text-ink" : "text-ink"}`}
+            >
               {thing.title}
               {thing.perSeat > 1 && thing.sideOf === undefined ? ` × ${thing.perSeat}` : ""}
             </span>
-            <span className="block px-1 text-soft text-sm leading-tight">{wordsOf(thing, things, unit)}</span>
+            <span className="block px-1 text-soft text-sm leading-tight">
+              {wordsOf(thing, things, unit)}
+            </span>
           </Link>
         ))}
       </nav>
       {shown && (
         <p className="mt-1 text-soft text-sm">
-          To one scale, drawn for <b className="font-bold text-ink">{labels[shown.seat] ?? `seat ${shown.seat}`}</b>
+          To one scale, drawn for{" "}
+          <b className="font-bold text-ink">{labels[shown.seat] ?? `seat ${shown.seat}`}</b>
           {next && (
             <>
               {" · "}
-              <Link className="verb" href={`${stay}?${here ? `thing=${here}&` : ""}seat=${encodeURIComponent(next.seat)}`} scroll={false}>
+              <Link
+                className="verb"
+                href={`${stay}?${here ? `thing=${here}&` : ""}seat=${encodeURIComponent(next.seat)}`}
+                scroll={false}
+              >
                 next
               </Link>
             </>
@@ -118,12 +153,29 @@ export function ThingLine({ loaded, id, station, here, seat }: ThingLineProps) {
   const { host } = loaded.ok ? loaded.data : loaded;
   const { document } = loaded.ok ? loaded.data.planned : loaded.stored;
   const labels = loaded.ok ? labelsOf(loaded.data.planned.plan) : {};
-  return <SetLine studioId={host.studioId} classId={id} document={document} labels={labels} unit={host.studio.unit} here={here} path={`/classes/${id}/${station}`} seat={seat} />;
+  return (
+    <SetLine
+      studioId={host.studioId}
+      classId={id}
+      document={document}
+      labels={labels}
+      unit={host.studio.unit}
+      here={here}
+      path={`/classes/${id}/${station}`}
+      seat={seat}
+    />
+  );
 }
 
 function wordsOf(thing: Thing, things: readonly Thing[], unit: LengthUnit): string {
-  const words = [showSize(frontSize(thing.blank.shape), unit), TECHNIQUE_WORDS[thing.technique].name.toLowerCase()];
-  if (thing.sideOf) words.push(`other side of ${things.find(({ id }) => id === thing.sideOf)?.title ?? thing.sideOf}`);
+  const words = [
+    showSize(frontSize(thing.blank.shape), unit),
+    TECHNIQUE_WORDS[thing.technique].name.toLowerCase(),
+  ];
+  if (thing.sideOf)
+    words.push(
+      `other side of ${things.find(({ id }) => id === thing.sideOf)?.title ?? thing.sideOf}`,
+    );
   if (thing.choice) words.push("one of these each");
   return words.join(", ");
 }
@@ -139,13 +191,22 @@ interface Drawn {
   readonly foot: readonly [number, number];
 }
 
-function drawThing({ blank }: Thing, { vinyls }: Pick<ClassDocument, "vinyls">, pieces: readonly PieceRow[]): Drawn {
+function drawThing(
+  { blank }: Thing,
+  { vinyls }: Pick<ClassDocument, "vinyls">,
+  pieces: readonly PieceRow[],
+): Drawn {
   let reading: FaceReading;
   try {
     reading = readFace(blank);
   } catch {
     // What leaves no face is told at Measure; here it is drawn without one.
-    reading = readFace({ ...blank, handle: undefined, reserve: [], margin: { rule: "byHand", mm: 0 } });
+    reading = readFace({
+      ...blank,
+      handle: undefined,
+      reserve: [],
+      margin: { rule: "byHand", mm: 0 },
+    });
   }
   const round = heightOfBlank(reading) > 0;
   const ring = round ? silhouette(reading) : outlineOf(reading);
@@ -161,7 +222,10 @@ function drawThing({ blank }: Thing, { vinyls }: Pick<ClassDocument, "vinyls">, 
     colour: blank.colour,
     layers: [...new Set(once.map(({ vinyl }) => vinyl))].map((vinyl) => ({
       colour: colours.get(vinyl) ?? "",
-      path: drawingPath(seen(once.filter((piece) => piece.vinyl === vinyl).map(({ path }) => readPiecePath(path))), detail),
+      path: drawingPath(
+        seen(once.filter((piece) => piece.vinyl === vinyl).map(({ path }) => readPiecePath(path))),
+        detail,
+      ),
     })),
     foot: [(box.minX + box.maxX) / 2, box.maxY],
   };
@@ -172,7 +236,11 @@ function outlineOf(reading: FaceReading) {
   const { width, height } = frontSize(reading.shape);
   const face = drawnFace(reading);
   return reading.shape.kind === "flat" || reading.shape.kind === "roundedFlat"
-    ? faceOutline(reading.shape.kind === "flat" ? { kind: "rect", width, height } : { kind: "roundedRect", width, height, radius: reading.shape.radius })
+    ? faceOutline(
+        reading.shape.kind === "flat"
+          ? { kind: "rect", width, height }
+          : { kind: "roundedRect", width, height, radius: reading.shape.radius },
+      )
     : face;
 }
 
@@ -184,21 +252,56 @@ function columnsOf(widths: readonly number[], least: number): number[] {
     wanted.reduce((sum, width) => sum + width, 0),
   );
   const equal = whole / widths.length;
-  return wanted.every((width) => width <= equal) ? wanted.map(() => equal) : wanted.map((width) => Math.max(width, equal * 0.6));
+  return wanted.every((width) => width <= equal)
+    ? wanted.map(() => equal)
+    : wanted.map((width) => Math.max(width, equal * 0.6));
 }
 
-function Standing({ drawn, column, tallest, name }: { drawn: Drawn; column: number; tallest: number; name: string }) {
+function Standing({
+  drawn,
+  column,
+  tallest,
+  name,
+}: {
+  drawn: Drawn;
+  column: number;
+  tallest: number;
+  name: string;
+}) {
   const line = tallest / 170;
   const [x, y] = drawn.foot;
   return (
-    <svg viewBox={`${-column / 2} ${-tallest - line} ${column} ${tallest + 3 * line}`} className="block w-full" role="img" aria-label={`${name} in true proportion to the others`}>
+    <svg
+      viewBox={`${-column / 2} ${-tallest - line} ${column} ${tallest + 3 * line}`}
+      className="block w-full"
+      role="img"
+      aria-label={`${name} in true proportion to the others`}
+    >
       <g transform={`translate(${-x} ${-y})`}>
-        <path d={drawn.outline} fill={drawn.colour} stroke="var(--color-ink)" strokeWidth={line} strokeLinejoin="round" />
+        <path
+          d={drawn.outline}
+          fill={drawn.colour}
+          stroke="var(--color-ink)"
+          strokeWidth={line}
+          strokeLinejoin="round"
+        />
         {drawn.layers.map((layer) => (
-          <path key={layer.colour + layer.path.length} d={layer.path} fill={layer.colour} fillRule="evenodd" />
+          <path
+            key={layer.colour + layer.path.length}
+            d={layer.path}
+            fill={layer.colour}
+            fillRule="evenodd"
+          />
         ))}
       </g>
-      <line x1={-column / 2} x2={column / 2} y1={line} y2={line} stroke="var(--color-rule-strong)" strokeWidth={line} />
+      <line
+        x1={-column / 2}
+        x2={column / 2}
+        y1={line}
+        y2={line}
+        stroke="var(--color-rule-strong)"
+        strokeWidth={line}
+      />
     </svg>
   );
 }

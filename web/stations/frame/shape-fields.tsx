@@ -1,6 +1,11 @@
 "use client";
 
-import { type BlankShape, frontSize, heightOfProfile, type ShapeKind } from "@elm-basket/core/blanks/shape.ts";
+import {
+  type BlankShape,
+  frontSize,
+  heightOfProfile,
+  type ShapeKind,
+} from "@elm-basket/core/blanks/shape.ts";
 import {
   circumference,
   curvedHeight,
@@ -35,7 +40,11 @@ export const SHAPE_WORDS: Record<ShapeKind, string> = {
 /** The nearest shape of another kind: measures that still mean something are kept. */
 export function shapeAs(kind: ShapeKind, from: BlankShape): BlankShape {
   const { width, height } = frontSize(from);
-  const cup = { rimClearance: "rimClearance" in from ? from.rimClearance : 25, footClearance: "footClearance" in from ? from.footClearance : 6, wrapAngle: "wrapAngle" in from ? from.wrapAngle : 120 };
+  const cup = {
+    rimClearance: "rimClearance" in from ? from.rimClearance : 25,
+    footClearance: "footClearance" in from ? from.footClearance : 6,
+    wrapAngle: "wrapAngle" in from ? from.wrapAngle : 120,
+  };
   const tall = Math.max(height, cup.rimClearance + cup.footClearance + 30);
   switch (kind) {
     case "flat":
@@ -62,9 +71,23 @@ export function shapeAs(kind: ShapeKind, from: BlankShape): BlankShape {
     case "straightCup":
       return { kind, diameter: width, height: tall, ...cup };
     case "taperedCup":
-      return { kind, topDiameter: width, bottomDiameter: Math.round(width * 0.8), height: tall, ...cup, warp: true };
+      return {
+        kind,
+        topDiameter: width,
+        bottomDiameter: Math.round(width * 0.8),
+        height: tall,
+        ...cup,
+        warp: true,
+      };
     case "bulgedCup":
-      return { kind, profile: [0.85, 1, 0.9].map((share, i) => ({ fromTop: Math.round((tall * i) / 2), diameter: Math.round(width * share) })), ...cup };
+      return {
+        kind,
+        profile: [0.85, 1, 0.9].map((share, i) => ({
+          fromTop: Math.round((tall * i) / 2),
+          diameter: Math.round(width * share),
+        })),
+        ...cup,
+      };
   }
 }
 
@@ -80,10 +103,28 @@ interface Props {
 /** The measures of a shape, in the order one takes them. */
 export function ShapeFields({ shape, unit, onChange }: Props) {
   const [soft, setSoft] = useState(false);
-  const set = (patch: object, label: string) => onChange({ ...shape, ...patch } as BlankShape, label);
-  const length = (label: string, mm: number, key: string, zero = false) => <LengthField label={label} mm={mm} unit={unit} onChange={(value) => set({ [key]: value }, label)} allowZero={zero} />;
+  const set = (patch: object, label: string) =>
+    onChange({ ...shape, ...patch } as BlankShape, label);
+  const length = (label: string, mm: number, key: string, zero = false) => (
+    <LengthField
+      label={label}
+      mm={mm}
+      unit={unit}
+      onChange={(value) => set({ [key]: value }, label)}
+      allowZero={zero}
+    />
+  );
   const across = (label: string, round: string, mm: number, key: string) =>
-    soft ? <LengthField label={round} mm={shown(circumference(mm))} unit={unit} onChange={(value) => set({ [key]: fromCircumference(value) }, round)} /> : length(label, mm, key);
+    soft ? (
+      <LengthField
+        label={round}
+        mm={shown(circumference(mm))}
+        unit={unit}
+        onChange={(value) => set({ [key]: fromCircumference(value) }, round)}
+      />
+    ) : (
+      length(label, mm, key)
+    );
   const tape = isCurved(shape) && soft && (
     <>
       <LengthField
@@ -126,21 +167,33 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
   return (
     <div className="grid grid-cols-2 gap-3">
       {"width" in shape && length("Width", shape.width, "width")}
-      {(shape.kind === "flat" || shape.kind === "roundedFlat" || shape.kind === "oval") && length("Height", shape.height, "height")}
-      {shape.kind === "roundedFlat" && length("Radius of the corners", shape.radius, "radius", true)}
+      {(shape.kind === "flat" || shape.kind === "roundedFlat" || shape.kind === "oval") &&
+        length("Height", shape.height, "height")}
+      {shape.kind === "roundedFlat" &&
+        length("Radius of the corners", shape.radius, "radius", true)}
       {isCurved(shape) && (
         <label className="col-span-2 flex min-h-10 items-center gap-2 text-sm">
-          <input type="checkbox" checked={soft} onChange={(event) => setSoft(event.target.checked)} />
+          <input
+            type="checkbox"
+            checked={soft}
+            onChange={(event) => setSoft(event.target.checked)}
+          />
           measured with a soft tape, round and along the curve
         </label>
       )}
       {shape.kind === "round" && length("Diameter", shape.diameter, "diameter")}
-      {(shape.kind === "ball" || shape.kind === "straightCup") && across("Diameter", "Once round", shape.diameter, "diameter")}
+      {(shape.kind === "ball" || shape.kind === "straightCup") &&
+        across("Diameter", "Once round", shape.diameter, "diameter")}
       {shape.kind === "straightCup" && length("Height", shape.height, "height")}
       {shape.kind === "taperedCup" && (
         <>
           {across("Diameter at the top", "Once round the top", shape.topDiameter, "topDiameter")}
-          {across("Diameter at the foot", "Once round the foot", shape.bottomDiameter, "bottomDiameter")}
+          {across(
+            "Diameter at the foot",
+            "Once round the foot",
+            shape.bottomDiameter,
+            "bottomDiameter",
+          )}
           {soft ? (
             <LengthField
               label="Along the wall, rim to foot"
@@ -159,30 +212,68 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
       {angle}
       {shape.kind === "taperedCup" && (
         <label className="col-span-2 flex min-h-10 items-center gap-2">
-          <input type="checkbox" checked={shape.warp} onChange={(event) => set({ warp: event.target.checked }, event.target.checked ? "Bent to the taper" : "Cut straight")} />
+          <input
+            type="checkbox"
+            checked={shape.warp}
+            onChange={(event) =>
+              set(
+                { warp: event.target.checked },
+                event.target.checked ? "Bent to the taper" : "Cut straight",
+              )
+            }
+          />
           bend the design to the taper
         </label>
       )}
-      {shape.kind === "bulgedCup" && <ProfileFields shape={shape} unit={unit} around={soft} onChange={onChange} />}
-      {shape.kind === "outline" && <OutlineField outline={shape.outline} onChange={(outline) => onChange({ ...shape, outline }, "Outline of the face")} />}
+      {shape.kind === "bulgedCup" && (
+        <ProfileFields shape={shape} unit={unit} around={soft} onChange={onChange} />
+      )}
+      {shape.kind === "outline" && (
+        <OutlineField
+          outline={shape.outline}
+          onChange={(outline) => onChange({ ...shape, outline }, "Outline of the face")}
+        />
+      )}
     </div>
   );
 }
 
 /** A profile by the widths at a few heights; a soft tape gives circumferences. */
-function ProfileFields({ shape, unit, around, onChange }: Props & { shape: Extract<BlankShape, { kind: "bulgedCup" }>; around: boolean }) {
-  const set = (profile: typeof shape.profile, label: string) => onChange({ ...shape, profile }, label);
+function ProfileFields({
+  shape,
+  unit,
+  around,
+  onChange,
+}: Props & { shape: Extract<BlankShape, { kind: "bulgedCup" }>; around: boolean }) {
+  const set = (profile: typeof shape.profile, label: string) =>
+    onChange({ ...shape, profile }, label);
   const factor = around ? Math.PI : 1;
   const add = () => {
     const last = shape.profile[shape.profile.length - 1] ?? { fromTop: 0, diameter: 80 };
-    set([...shape.profile, { fromTop: last.fromTop + Math.max(10, Math.round(heightOfProfile(shape.profile) / shape.profile.length)), diameter: last.diameter }], "One more height");
+    set(
+      [
+        ...shape.profile,
+        {
+          fromTop:
+            last.fromTop +
+            Math.max(10, Math.round(heightOfProfile(shape.profile) / shape.profile.length)),
+          diameter: last.diameter,
+        },
+      ],
+      "One more height",
+    );
   };
   return (
     <div className="col-span-2 grid gap-2">
       <Rows
         rows={shape.profile}
         className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
-        out={{ name: (i) => `Remove height ${i + 1}`, words: "remove", label: "A height removed", least: 3 }}
+        out={{
+          name: (i) => `Remove height ${i + 1}`,
+          words: "remove",
+          label: "A height removed",
+          least: 3,
+        }}
         onChange={set}
       >
         {(row, change, i) => (

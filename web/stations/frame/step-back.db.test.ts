@@ -16,18 +16,48 @@ const document = async () => (await us((sql) => readClass(sql, id)))?.document ?
 const back = (way: "undo" | "redo") => us((sql) => stepBackIn(sql, studio, id, way));
 
 /** Saves a part as an action does. */
-async function save(part: Part, value: (now: typeof tins) => typeof tins, label: string, follows = false): Promise<void> {
+async function save(
+  part: Part,
+  value: (now: typeof tins) => typeof tins,
+  label: string,
+  follows = false,
+): Promise<void> {
   await us(async (sql) => {
     const stored = await readClass(sql, id);
     if (!stored) throw new Error("gone");
-    await savePart(sql, studio, id, part, value(stored.document), stored.versions[part] ?? 0, stored.document);
-    await recordEdit(sql, studio, id, { part, label, before: takePart(stored.document, part), follows });
+    await savePart(
+      sql,
+      studio,
+      id,
+      part,
+      value(stored.document),
+      stored.versions[part] ?? 0,
+      stored.document,
+    );
+    await recordEdit(sql, studio, id, {
+      part,
+      label,
+      before: takePart(stored.document, part),
+      follows,
+    });
   });
 }
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  studio = (await withoutStudio((sql) => openStudio(sql, { studio: "Back", person: "Host", email: "back@test.example", passwordHash: "x", unit: "mm", zone: "UTC" })))?.studioId ?? "";
+  studio =
+    (
+      await withoutStudio((sql) =>
+        openStudio(sql, {
+          studio: "Back",
+          person: "Host",
+          email: "back@test.example",
+          passwordHash: "x",
+          unit: "mm",
+          zone: "UTC",
+        }),
+      )
+    )?.studioId ?? "";
 });
 beforeEach(async () => {
   id = await us((sql) => insertClass(sql, studio, tins, null));
@@ -36,7 +66,10 @@ afterAll(closePool);
 
 describe("one step back", () => {
   const thing = tins.things[0]?.id ?? "";
-  const colour = (now: typeof tins, to: string) => ({ ...now, things: now.things.map((one) => ({ ...one, blank: { ...one.blank, colour: to } })) });
+  const colour = (now: typeof tins, to: string) => ({
+    ...now,
+    things: now.things.map((one) => ({ ...one, blank: { ...one.blank, colour: to } })),
+  });
   const look = async () => {
     const now = await document();
     return [now.title, now.things[0]?.blank.colour];
@@ -61,7 +94,15 @@ describe("one step back", () => {
 
   it("figures of the studio go back with the steps that they moved", async () => {
     const figures = { steps: { factor: 2, deeds: {}, observations: 9, classes: 2 } };
-    await save("class", (now) => ({ ...now, figures, steps: now.steps.map((step) => ({ ...step, minutes: step.minutes + 1 })) }), "Your own figures");
+    await save(
+      "class",
+      (now) => ({
+        ...now,
+        figures,
+        steps: now.steps.map((step) => ({ ...step, minutes: step.minutes + 1 })),
+      }),
+      "Your own figures",
+    );
     expect((await document()).figures).toEqual(figures);
     await back("undo");
     expect((await document()).figures).toBeUndefined();
@@ -71,8 +112,24 @@ describe("one step back", () => {
   });
 
   it("parts are named strictly, and a part that is put back is what was taken", () => {
-    expect(["class", "seats", "blank:thing", "design:cup2", "blank:", "blank:Cup", "class2", 7, null].map(isPart)).toEqual([true, true, true, true, false, false, false, false, false]);
+    expect(
+      [
+        "class",
+        "seats",
+        "blank:thing",
+        "design:cup2",
+        "blank:",
+        "blank:Cup",
+        "class2",
+        7,
+        null,
+      ].map(isPart),
+    ).toEqual([true, true, true, true, false, false, false, false, false]);
     for (const part of ["class", "seats", `blank:${thing}`, `design:${thing}`] as const)
-      expect(putPart(tins, part, takePart(tins, part))).toMatchObject({ title: tins.title, seats: tins.seats, things: tins.things });
+      expect(putPart(tins, part, takePart(tins, part))).toMatchObject({
+        title: tins.title,
+        seats: tins.seats,
+        things: tins.things,
+      });
   });
 });

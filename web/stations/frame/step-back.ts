@@ -11,11 +11,17 @@ export interface UndoAnswer {
   readonly label: string;
 }
 
-export async function stepBackIn(sql: Sql, studioId: string, id: string, way: "undo" | "redo"): Promise<UndoAnswer> {
+export async function stepBackIn(
+  sql: Sql,
+  studioId: string,
+  id: string,
+  way: "undo" | "redo",
+): Promise<UndoAnswer> {
   let label = "";
   for (let again = true; again; ) {
     const edit = way === "undo" ? await lastEdit(sql, id) : await lastUndone(sql, id);
-    if (!edit || !(await stepOne(sql, { studioId, id, way, edit }))) return { ok: label !== "", label: label || (edit?.label ?? "") };
+    if (!edit || !(await stepOne(sql, { studioId, id, way, edit })))
+      return { ok: label !== "", label: label || (edit?.label ?? "") };
     label = edit.label;
     // Parts that were changed by one act go back, and come again, together.
     again = way === "undo" ? edit.follows : ((await lastUndone(sql, id))?.follows ?? false);
@@ -35,12 +41,23 @@ async function stepOne(sql: Sql, { studioId, id, way, edit }: Step): Promise<boo
   const stored = await readClass(sql, id);
   if (!stored) return false;
   const here = takePart(stored.document, edit.part);
-  const read = classDocumentSchema.safeParse(putPart(stored.document, edit.part, recalled(way === "undo" ? edit.before : edit.after, here)));
+  const read = classDocumentSchema.safeParse(
+    putPart(stored.document, edit.part, recalled(way === "undo" ? edit.before : edit.after, here)),
+  );
   if (!read.success) return false;
-  const saved = await savePart(sql, studioId, id, edit.part, read.data, stored.versions[edit.part] ?? 0, stored.document);
+  const saved = await savePart(
+    sql,
+    studioId,
+    id,
+    edit.part,
+    read.data,
+    stored.versions[edit.part] ?? 0,
+    stored.document,
+  );
   if (saved === null) return false;
   const after = edit.part === "class" ? (await readClass(sql, id))?.document : read.data;
-  if (way === "undo") await markUndone(sql, edit.id, rememberedOf(here, after && takePart(after, edit.part)));
+  if (way === "undo")
+    await markUndone(sql, edit.id, rememberedOf(here, after && takePart(after, edit.part)));
   else await markRedone(sql, edit.id);
   return true;
 }

@@ -12,7 +12,9 @@ const TASK = /^:?[a-z][a-z0-9-]{0,40}$/u;
 export async function markTaskDone(id: string, task: string, on: boolean): Promise<boolean> {
   const host = await requireHost();
   if (!isId(id) || typeof task !== "string" || !TASK.test(task)) return false;
-  const ok = await withStudio(host.studioId, (sql) => markTask(sql, host.studioId, id, task, on === true));
+  const ok = await withStudio(host.studioId, (sql) =>
+    markTask(sql, host.studioId, id, task, on === true),
+  );
   if (ok) {
     revalidatePath(`/classes/${id}`, "layout");
     revalidatePath("/");

@@ -38,7 +38,9 @@ export function useLettering(parts: Omit<LetterJob, "job">): Lettering {
   const [inspected, setInspected] = useState<Inspected | null>(null);
 
   const start = useCallback(() => {
-    const made = new Worker(new URL("../../workers/letter.worker.ts", import.meta.url), { type: "module" });
+    const made = new Worker(new URL("../../workers/letter.worker.ts", import.meta.url), {
+      type: "module",
+    });
     made.onmessage = (event: MessageEvent<LetterAnswer>) => {
       const answer = event.data;
       if (answer.kind === "ready") {
@@ -111,5 +113,8 @@ export function useLettering(parts: Omit<LetterJob, "job">): Lettering {
 function withSeats(all: Drawn["seats"], some: Drawn["seats"]): Drawn["seats"] {
   const fresh = new Map(some.map((seat) => [seat.seat, seat]));
   const known = new Set(all.map(({ seat }) => seat));
-  return [...all.map((seat) => fresh.get(seat.seat) ?? seat), ...some.filter(({ seat }) => !known.has(seat))];
+  return [
+    ...all.map((seat) => fresh.get(seat.seat) ?? seat),
+    ...some.filter(({ seat }) => !known.has(seat)),
+  ];
 }

@@ -39,7 +39,13 @@ const RETRY_MS = 3000;
  * A part of the class that saves itself: edits show at once, are saved shortly after in order, and
  * are kept while the network is away. A save that another window overtook is told, never lost.
  */
-export function usePart<T>(classId: string, part: Part, initial: T, initialVersion: number, pick: (answer: SaveAnswer & { document: unknown }) => T): PartEditor<T> {
+export function usePart<T>(
+  classId: string,
+  part: Part,
+  initial: T,
+  initialVersion: number,
+  pick: (answer: SaveAnswer & { document: unknown }) => T,
+): PartEditor<T> {
   const router = useRouter();
   const [value, setValue] = useState(initial);
   const [state, setState] = useState<SaveState>("saved");
@@ -60,7 +66,13 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
 
   // A refresh of the page brings newer values (undo, remedies): they are taken when nothing of ours waits.
   useEffect(() => {
-    if (pending.current.length > 0 || sending.current || held.current || initialVersion <= version.current) return;
+    if (
+      pending.current.length > 0 ||
+      sending.current ||
+      held.current ||
+      initialVersion <= version.current
+    )
+      return;
     version.current = initialVersion;
     base.current = initial;
     setValue(initial);
@@ -70,7 +82,14 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
   const send = useCallback(
     async (next: { value: T; label: string }): Promise<boolean> => {
       setState("saving");
-      const answer = await saveClassPart(classId, part, next.value, version.current, next.label, base.current).catch(() => null);
+      const answer = await saveClassPart(
+        classId,
+        part,
+        next.value,
+        version.current,
+        next.label,
+        base.current,
+      ).catch(() => null);
       if (answer === null) {
         pending.current.unshift(next);
         setState("offline");
@@ -92,7 +111,12 @@ export function usePart<T>(classId: string, part: Part, initial: T, initialVersi
         held.current = true;
         pending.current = [];
         setStale({ theirs: pickRef.current(answer), collisions: answer.collisions });
-      } else setError(answer.reason === "invalid" ? { path: answer.path.replace(/^\$\.?/u, ""), message: answer.message } : { path: "", message: "This class is no longer there." });
+      } else
+        setError(
+          answer.reason === "invalid"
+            ? { path: answer.path.replace(/^\$\.?/u, ""), message: answer.message }
+            : { path: "", message: "This class is no longer there." },
+        );
       setState("unsaved");
       return false;
     },

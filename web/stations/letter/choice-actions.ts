@@ -33,20 +33,42 @@ export async function decide(classId: string, choiceId: string, take: boolean): 
   const answer = await withStudio(host.studioId, async (sql): Promise<Answer> => {
     const found = (await openChoices(sql, classId)).find(({ id }) => id === choiceId);
     const stored = await readClass(sql, classId);
-    if (!found || !stored || !(await decideChoice(sql, choiceId, take ? "taken" : "declined"))) return GONE;
+    if (!found || !stored || !(await decideChoice(sql, choiceId, take ? "taken" : "declined")))
+      return GONE;
     if (!take) return DONE;
-    const read = classDocumentSchema.safeParse(withSeatChoice(stored.document, found.seat, found.choice));
-    if (!read.success) return { ok: false, message: "That choice does not fit the class any more." };
-    const saved = await savePart(sql, host.studioId, classId, "seats", read.data, stored.versions.seats, stored.document);
+    const read = classDocumentSchema.safeParse(
+      withSeatChoice(stored.document, found.seat, found.choice),
+    );
+    if (!read.success)
+      return { ok: false, message: "That choice does not fit the class any more." };
+    const saved = await savePart(
+      sql,
+      host.studioId,
+      classId,
+      "seats",
+      read.data,
+      stored.versions.seats,
+      stored.document,
+    );
     if (saved === null) throw new Error("the seats changed while a choice was taken");
-    await recordEdit(sql, host.studioId, classId, { part: "seats", label: `Choice of seat ${found.seat}`, before: stored.document.seats });
+    await recordEdit(sql, host.studioId, classId, {
+      part: "seats",
+      label: `Choice of seat ${found.seat}`,
+      before: stored.document.seats,
+    });
     return DONE;
   }).catch((): Answer => GONE);
   revalidatePath(`/classes/${classId}`, "layout");
   return answer;
 }
 
-const withSeatChoice = (document: ClassDocument, seatId: string, choice: Choice): ClassDocument => ({
+const withSeatChoice = (
+  document: ClassDocument,
+  seatId: string,
+  choice: Choice,
+): ClassDocument => ({
   ...document,
-  seats: document.seats.map((seat) => (seat.seat === seatId ? withChoice(document, seat, choice) : seat)),
+  seats: document.seats.map((seat) =>
+    seat.seat === seatId ? withChoice(document, seat, choice) : seat,
+  ),
 });

@@ -29,7 +29,16 @@ interface Props {
 }
 
 /** The link by which participants choose for themselves, and what they asked for: the host takes it or not. */
-export function ChoicesPanel({ classId, choices, labels, vinyls, things, unit, offered, onOffer }: Props) {
+export function ChoicesPanel({
+  classId,
+  choices,
+  labels,
+  vinyls,
+  things,
+  unit,
+  offered,
+  onOffer,
+}: Props) {
   const titleOf = (id: string) => things.find((thing) => thing.id === id)?.title ?? id;
   const router = useRouter();
   const [busy, start] = useTransition();
@@ -44,11 +53,26 @@ export function ChoicesPanel({ classId, choices, labels, vinyls, things, unit, o
     <details className="border-rule border-t pt-2" aria-busy={busy} open={choices.open.length > 0}>
       <summary className="flex min-h-11 items-center justify-between gap-3 font-bold font-head text-lg">
         <span>Participants choose</span>
-        <span className="font-normal font-text text-soft text-sm">{choices.open.length > 0 ? `${choices.open.length} to answer` : choices.locked ? "locked" : "by a link"}</span>
+        <span className="font-normal font-text text-soft text-sm">
+          {choices.open.length > 0
+            ? `${choices.open.length} to answer`
+            : choices.locked
+              ? "locked"
+              : "by a link"}
+        </span>
       </summary>
-      <p className="text-soft text-sm">Each participant sees their own decal, and asks for a spelling{offered.length > 0 ? ", a colour" : ""} and a hand. Nothing changes until you take it.</p>
+      <p className="text-soft text-sm">
+        Each participant sees their own decal, and asks for a spelling
+        {offered.length > 0 ? ", a colour" : ""} and a hand. Nothing changes until you take it.
+      </p>
       <p className="mt-1">
-        <a className="verb [overflow-wrap:anywhere]" href={choices.link} data-choose-link target="_blank" rel="noreferrer">
+        <a
+          className="verb [overflow-wrap:anywhere]"
+          href={choices.link}
+          data-choose-link
+          target="_blank"
+          rel="noreferrer"
+        >
           {choices.link.replace(/^https?:\/\//u, "")}
         </a>
       </p>
@@ -59,7 +83,14 @@ export function ChoicesPanel({ classId, choices, labels, vinyls, things, unit, o
             <input
               type="checkbox"
               checked={offered.includes(vinyl.id)}
-              onChange={(event) => onOffer(event.target.checked ? [...offered, vinyl.id] : offered.filter((id) => id !== vinyl.id), `Colours on offer`)}
+              onChange={(event) =>
+                onOffer(
+                  event.target.checked
+                    ? [...offered, vinyl.id]
+                    : offered.filter((id) => id !== vinyl.id),
+                  `Colours on offer`,
+                )
+              }
             />
             <FilmDot colour={vinyl.colour} /> {vinyl.name}
           </label>
@@ -67,7 +98,12 @@ export function ChoicesPanel({ classId, choices, labels, vinyls, things, unit, o
       </fieldset>
       <p className="mt-1">
         {choices.locked ? "Names are locked. " : "Names are open. "}
-        <button type="button" className="verb" disabled={busy} onClick={() => run(() => setNamesLocked(classId, !choices.locked))}>
+        <button
+          type="button"
+          className="verb"
+          disabled={busy}
+          onClick={() => run(() => setNamesLocked(classId, !choices.locked))}
+        >
           {choices.locked ? "Open them again" : "Lock the names"}
         </button>
       </p>
@@ -78,17 +114,35 @@ export function ChoicesPanel({ classId, choices, labels, vinyls, things, unit, o
               <b>{labels[seat] ?? `Seat ${seat}`}</b> asks for{" "}
               {[
                 ...Object.entries(choice.fields).map(([slot, text]) => `${slot} “${text}”`),
-                ...(choice.vinyl ? [vinyls.find((vinyl) => vinyl.id === choice.vinyl)?.name ?? choice.vinyl] : []),
+                ...(choice.vinyl
+                  ? [vinyls.find((vinyl) => vinyl.id === choice.vinyl)?.name ?? choice.vinyl]
+                  : []),
                 ...(choice.hand ? [`the ${choice.hand} hand`] : []),
-                ...Object.values(choice.choices ?? {}).map((thing) => `to make the ${titleOf(thing)}`),
-                ...(choice.brings ? [`a design on the own ${titleOf(choice.brings.thing)}: ${SHAPE_WORDS[choice.brings.shape.kind]}, ${showSize(frontSize(choice.brings.shape), unit)}`] : []),
+                ...Object.values(choice.choices ?? {}).map(
+                  (thing) => `to make the ${titleOf(thing)}`,
+                ),
+                ...(choice.brings
+                  ? [
+                      `a design on the own ${titleOf(choice.brings.thing)}: ${SHAPE_WORDS[choice.brings.shape.kind]}, ${showSize(frontSize(choice.brings.shape), unit)}`,
+                    ]
+                  : []),
               ].join(", ")}
               .{" "}
-              <button type="button" className="verb" disabled={busy} onClick={() => run(() => decide(classId, id, true))}>
+              <button
+                type="button"
+                className="verb"
+                disabled={busy}
+                onClick={() => run(() => decide(classId, id, true))}
+              >
                 Take it
               </button>
               {" · "}
-              <button type="button" className="verb" disabled={busy} onClick={() => run(() => decide(classId, id, false))}>
+              <button
+                type="button"
+                className="verb"
+                disabled={busy}
+                onClick={() => run(() => decide(classId, id, false))}
+              >
                 Keep it as it was
               </button>
             </li>

@@ -18,7 +18,13 @@ export function FontUpload() {
       <form action={act} className="mt-3 grid gap-3 sm:grid-cols-2">
         <label className="grid gap-1 text-soft text-sm">
           TTF or OTF file, up to 4 MB
-          <input type="file" name="file" accept=".ttf,.otf,font/ttf,font/otf" required className="border-0 bg-transparent p-0" />
+          <input
+            type="file"
+            name="file"
+            accept=".ttf,.otf,font/ttf,font/otf"
+            required
+            className="border-0 bg-transparent p-0"
+          />
         </label>
         <label className="grid gap-1 text-soft text-sm">
           Name
@@ -26,7 +32,12 @@ export function FontUpload() {
         </label>
         <label className="grid gap-1 text-soft text-sm">
           Licence: may you use it in paid classes?
-          <input name="licence" maxLength={200} required placeholder="bought, commercial use, 2026" />
+          <input
+            name="licence"
+            maxLength={200}
+            required
+            placeholder="bought, commercial use, 2026"
+          />
         </label>
         <label className="flex items-end gap-2 pb-2">
           <input type="checkbox" name="joined" /> a script whose letters join
@@ -36,7 +47,10 @@ export function FontUpload() {
             {busy ? "checking …" : "Bring it in"}
           </Button>
           {answer && (
-            <p role={answer.ok ? "status" : "alert"} className={answer.ok ? "text-elm-dark" : "text-brick"}>
+            <p
+              role={answer.ok ? "status" : "alert"}
+              className={answer.ok ? "text-elm-dark" : "text-brick"}
+            >
               {answer.message}
             </p>
           )}

@@ -1,6 +1,10 @@
 "use client";
 
-import { type FontKind, STUDIO_FONTS, smallestSafeCap } from "@elm-basket/core/lettering/studio-fonts.ts";
+import {
+  type FontKind,
+  STUDIO_FONTS,
+  smallestSafeCap,
+} from "@elm-basket/core/lettering/studio-fonts.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { VinylFamily } from "@elm-basket/core/weeding/vinyl.ts";
 import { createContext, useContext, useEffect, useState } from "react";
@@ -71,7 +75,9 @@ export function FontField({ label, value, sample, family, unit, onChange }: Prop
   const [open, setOpen] = useState(false);
   const fonts = useFontChoices();
   useSamples(fonts, open);
-  const kinds = (Object.keys(KIND_WORDS) as FontChoice["kind"][]).filter((kind) => kind === "own" || fonts.some((font) => font.kind === kind));
+  const kinds = (Object.keys(KIND_WORDS) as FontChoice["kind"][]).filter(
+    (kind) => kind === "own" || fonts.some((font) => font.kind === kind),
+  );
   const now = fonts.find(({ id }) => id === value);
   return (
     <div className="grid gap-1">
@@ -86,7 +92,10 @@ export function FontField({ label, value, sample, family, unit, onChange }: Prop
         {now?.family ?? "a font that is not here"}
       </button>
       <Dialog open={open} onOpenChange={setOpen} title={label} wide>
-        <p className="mb-4 text-soft">The size beside a font is the least height of capitals at which its thinnest stroke lifts well in this line’s vinyl.</p>
+        <p className="mb-4 text-soft">
+          The size beside a font is the least height of capitals at which its thinnest stroke lifts
+          well in this line’s vinyl.
+        </p>
         {kinds.map((kind) => (
           <section key={kind} className="mb-5">
             <h3 className="mb-1 text-base">{KIND_WORDS[kind]}</h3>
@@ -105,14 +114,25 @@ export function FontField({ label, value, sample, family, unit, onChange }: Prop
                       }}
                     >
                       <span className="min-w-0">
-                        <span className="block truncate px-1 text-2xl leading-loose" style={{ fontFamily: `"${sampleFamily(font.id)}", sans-serif` }}>
+                        <span
+                          className="block truncate px-1 text-2xl leading-loose"
+                          style={{ fontFamily: `"${sampleFamily(font.id)}", sans-serif` }}
+                        >
                           {sample || font.family}
                         </span>
                         <span className="block text-soft text-sm">
                           {font.family} · {font.licence}
                         </span>
                       </span>
-                      {family && <span className="shrink-0 text-sm">from {showLength(Math.ceil(smallestSafeCap(font.thinShare, family) * 2) / 2, unit)}</span>}
+                      {family && (
+                        <span className="shrink-0 text-sm">
+                          from{" "}
+                          {showLength(
+                            Math.ceil(smallestSafeCap(font.thinShare, family) * 2) / 2,
+                            unit,
+                          )}
+                        </span>
+                      )}
                     </button>
                   </li>
                 ))}

@@ -1,7 +1,13 @@
 "use client";
 
 import { TAPE_BEYOND_MM } from "@elm-basket/core/blanks/snips.ts";
-import { type Design, mergedVinyl, type StencilRule, stencilSchema, vinylsOf } from "@elm-basket/core/lettering/recipe.ts";
+import {
+  type Design,
+  mergedVinyl,
+  type StencilRule,
+  stencilSchema,
+  vinylsOf,
+} from "@elm-basket/core/lettering/recipe.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import type { Drawn } from "@/stations/frame/use-lettering.ts";
@@ -22,26 +28,41 @@ interface Props {
 /** Layers by colour, in the order they are cut, with their pieces; the tape that covers all of them. */
 export function LayersPanel({ design, vinyls, drawn, unit, stencil, onChange }: Props) {
   const used = vinylsOf(design).flatMap((id) => vinyls.find((vinyl) => vinyl.id === id) ?? []);
-  const counts = (id: string) => (drawn?.seats ?? []).map((seat) => seat.layers.find((layer) => layer.vinyl === id)?.pieces ?? 0);
+  const counts = (id: string) =>
+    (drawn?.seats ?? []).map(
+      (seat) => seat.layers.find((layer) => layer.vinyl === id)?.pieces ?? 0,
+    );
   return (
     <section>
-      <h2 className="mb-1 text-lg">{used.length === 1 ? "One layer" : `${used.length} layers, first at the bottom`}</h2>
+      <h2 className="mb-1 text-lg">
+        {used.length === 1 ? "One layer" : `${used.length} layers, first at the bottom`}
+      </h2>
       <ul>
         {used.map((vinyl, i) => {
           const pieces = counts(vinyl.id).filter((n) => n > 0);
           return (
-            <li key={vinyl.id} className="flex flex-wrap items-baseline justify-between gap-x-3 border-rule border-b py-1.5">
+            <li
+              key={vinyl.id}
+              className="flex flex-wrap items-baseline justify-between gap-x-3 border-rule border-b py-1.5"
+            >
               <span>
                 <FilmDot colour={vinyl.colour} /> {vinyl.name}
               </span>
               <span className="text-soft text-sm">
-                {pieces.length === 0 ? "no pieces" : `${Math.min(...pieces)}${Math.max(...pieces) > Math.min(...pieces) ? ` to ${Math.max(...pieces)}` : ""} pieces a seat`}
+                {pieces.length === 0
+                  ? "no pieces"
+                  : `${Math.min(...pieces)}${Math.max(...pieces) > Math.min(...pieces) ? ` to ${Math.max(...pieces)}` : ""} pieces a seat`}
               </span>
               {i > 0 && (
                 <button
                   type="button"
                   className="verb w-full pl-5 text-sm"
-                  onClick={() => onChange(mergedVinyl(design, vinyl.id, used[i - 1]?.id ?? vinyl.id), `${vinyl.name} merged into ${used[i - 1]?.name}`)}
+                  onClick={() =>
+                    onChange(
+                      mergedVinyl(design, vinyl.id, used[i - 1]?.id ?? vinyl.id),
+                      `${vinyl.name} merged into ${used[i - 1]?.name}`,
+                    )
+                  }
                 >
                   merge into {used[i - 1]?.name}
                 </button>
@@ -71,7 +92,12 @@ export function LayersPanel({ design, vinyls, drawn, unit, stencil, onChange }: 
         </p>
       )}
       {stencil && (
-        <StencilFields rule={design.stencil ?? stencilSchema.parse({})} unit={unit} letters={stencilLetters(drawn)} onChange={(rule, label) => onChange({ ...design, stencil: rule }, label)} />
+        <StencilFields
+          rule={design.stencil ?? stencilSchema.parse({})}
+          unit={unit}
+          letters={stencilLetters(drawn)}
+          onChange={(rule, label) => onChange({ ...design, stencil: rule }, label)}
+        />
       )}
     </section>
   );
@@ -81,21 +107,51 @@ export function LayersPanel({ design, vinyls, drawn, unit, stencil, onChange }: 
 const ISLANDS = /[abdegopqABDOPQR04689&@]/gu;
 
 function stencilLetters(drawn: Drawn | null): string[] {
-  const all = (drawn?.seats ?? []).flatMap((seat) => seat.lines.flatMap((line) => line.text.match(ISLANDS) ?? []));
+  const all = (drawn?.seats ?? []).flatMap((seat) =>
+    seat.lines.flatMap((line) => line.text.match(ISLANDS) ?? []),
+  );
   return [...new Set(all)].sort().slice(0, 24);
 }
 
-const ISLAND_WORDS = { onTape: "ride on the tape or liner, are pressed down one by one", bridged: "hang on bridges" } as const;
+const ISLAND_WORDS = {
+  onTape: "ride on the tape or liner, are pressed down one by one",
+  bridged: "hang on bridges",
+} as const;
 
-function StencilFields({ rule, unit, letters, onChange }: { rule: StencilRule; unit: LengthUnit; letters: readonly string[]; onChange: (rule: StencilRule, label: string) => void }) {
+function StencilFields({
+  rule,
+  unit,
+  letters,
+  onChange,
+}: {
+  rule: StencilRule;
+  unit: LengthUnit;
+  letters: readonly string[];
+  onChange: (rule: StencilRule, label: string) => void;
+}) {
   return (
     <div className="mt-4 grid gap-2">
       <h3 className="text-base">The stencil</h3>
-      <p className="text-soft text-sm">The letters are weeded out and painted; the film round them stays, and is used once.</p>
-      <SelectField label="Insides of letters" value={rule.islands} words={ISLAND_WORDS} onChange={(islands) => onChange({ ...rule, islands }, "Insides of the stencil")} />
+      <p className="text-soft text-sm">
+        The letters are weeded out and painted; the film round them stays, and is used once.
+      </p>
+      <SelectField
+        label="Insides of letters"
+        value={rule.islands}
+        words={ISLAND_WORDS}
+        onChange={(islands) => onChange({ ...rule, islands }, "Insides of the stencil")}
+      />
       {rule.islands === "bridged" && (
         <>
-          <LengthField label="Width of a bridge" mm={rule.bridgeMm} unit={unit} least={0.3} most={20} step={0.2} onChange={(bridgeMm) => onChange({ ...rule, bridgeMm }, "Width of the bridges")} />
+          <LengthField
+            label="Width of a bridge"
+            mm={rule.bridgeMm}
+            unit={unit}
+            least={0.3}
+            most={20}
+            step={0.2}
+            onChange={(bridgeMm) => onChange({ ...rule, bridgeMm }, "Width of the bridges")}
+          />
           {letters.length > 0 && (
             <details>
               <summary className="verb inline-block text-sm">Move bridges</summary>
@@ -107,7 +163,12 @@ function StencilFields({ rule, unit, letters, onChange }: { rule: StencilRule; u
                       aria-label={`Bridge of ${letter}`}
                       className="min-h-9 py-0"
                       value={rule.angles[letter] ?? ""}
-                      onChange={(event) => onChange({ ...rule, angles: withAngle(rule.angles, letter, event.target.value) }, `Bridge of ${letter}`)}
+                      onChange={(event) =>
+                        onChange(
+                          { ...rule, angles: withAngle(rule.angles, letter, event.target.value) },
+                          `Bridge of ${letter}`,
+                        )
+                      }
                     >
                       <option value="">thinnest place</option>
                       <option value="0">top</option>
@@ -125,8 +186,13 @@ function StencilFields({ rule, unit, letters, onChange }: { rule: StencilRule; u
       <SelectField
         label="Film is cut"
         value={rule.film ?? "margin"}
-        words={{ margin: "so far round the letters", blank: "to the blank's own outline: it centres itself" }}
-        onChange={(film) => onChange(film === "blank" ? { ...rule, film } : marginOnly(rule), "How the film is cut")}
+        words={{
+          margin: "so far round the letters",
+          blank: "to the blank's own outline: it centres itself",
+        }}
+        onChange={(film) =>
+          onChange(film === "blank" ? { ...rule, film } : marginOnly(rule), "How the film is cut")
+        }
       />
       <span className="flex items-center justify-between">
         film round it
@@ -150,7 +216,11 @@ function marginOnly({ film: _, ...rule }: StencilRule): StencilRule {
   return rule;
 }
 
-function withAngle(angles: StencilRule["angles"], letter: string, value: string): StencilRule["angles"] {
+function withAngle(
+  angles: StencilRule["angles"],
+  letter: string,
+  value: string,
+): StencilRule["angles"] {
   const { [letter]: _, ...rest } = angles;
   return value === "" ? rest : { ...rest, [letter]: Number(value) };
 }

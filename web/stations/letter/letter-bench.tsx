@@ -4,7 +4,12 @@ import type { Severity } from "@elm-basket/core/advice/finding.ts";
 import { type Design, fillableSlots, type Slot } from "@elm-basket/core/lettering/recipe.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { goesOf } from "@elm-basket/core/plan/technique.ts";
-import { type ThingDocument, thingDocument, thingOf, withThing } from "@elm-basket/core/plan/thing-document.ts";
+import {
+  type ThingDocument,
+  thingDocument,
+  thingOf,
+  withThing,
+} from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { type ReactNode, useMemo, useState } from "react";
 import type { OwnFont } from "@/data/fonts.ts";
@@ -44,20 +49,60 @@ interface Props {
   readonly children: ReactNode;
 }
 
-export function LetterBench({ classId, document, thing, versions, set, unit, labels, troubled, stored, ownFonts, choices, children }: Props) {
+export function LetterBench({
+  classId,
+  document,
+  thing,
+  versions,
+  set,
+  unit,
+  labels,
+  troubled,
+  stored,
+  ownFonts,
+  choices,
+  children,
+}: Props) {
   const { design: first, blank, technique } = thingOf(document, thing);
-  const design = usePart(classId, `design:${thing}`, first, versions.design, (answer) => thingOf(answer.document as ClassDocument, thing).design);
-  const seats = usePart(classId, "seats", document.seats, versions.seats, (answer) => (answer.document as ClassDocument).seats);
+  const design = usePart(
+    classId,
+    `design:${thing}`,
+    first,
+    versions.design,
+    (answer) => thingOf(answer.document as ClassDocument, thing).design,
+  );
+  const seats = usePart(
+    classId,
+    "seats",
+    document.seats,
+    versions.seats,
+    (answer) => (answer.document as ClassDocument).seats,
+  );
   const { vinyls } = document;
   // What this thing's seats are, of the class's; what is changed in them goes back into those.
-  const view = useMemo(() => thingDocument({ ...document, seats: seats.value }, thing), [document, seats.value, thing]);
-  const changeSeats = (next: ThingDocument["seats"], label: string) => seats.change(withThing({ ...document, seats: seats.value }, { ...view, seats: next }).seats, label);
+  const view = useMemo(
+    () => thingDocument({ ...document, seats: seats.value }, thing),
+    [document, seats.value, thing],
+  );
+  const changeSeats = (next: ThingDocument["seats"], label: string) =>
+    seats.change(
+      withThing({ ...document, seats: seats.value }, { ...view, seats: next }).seats,
+      label,
+    );
   const { most } = set;
-  const parts = useMemo(() => ({ design: design.value, blank, technique, vinyls, seats: view.seats, most }), [design.value, blank, technique, vinyls, view.seats, most]);
-  const columns = useMemo(() => columnsOf(document.things.map((one) => (one.id === thing ? design.value : one.design))), [document.things, thing, design.value]);
+  const parts = useMemo(
+    () => ({ design: design.value, blank, technique, vinyls, seats: view.seats, most }),
+    [design.value, blank, technique, vinyls, view.seats, most],
+  );
+  const columns = useMemo(
+    () => columnsOf(document.things.map((one) => (one.id === thing ? design.value : one.design))),
+    [document.things, thing, design.value],
+  );
   const slots = useMemo(() => columns.map(({ slot }) => slot), [columns]);
   const lettering = useLettering(parts);
-  const [shown, setShown] = useState<"blanks" | "names">(document.seats.length === 0 ? "names" : "blanks");
+  const [shown, setShown] = useState<"blanks" | "names">(
+    document.seats.length === 0 ? "names" : "blanks",
+  );
   const [pasting, setPasting] = useState(false);
   const [opened, setOpened] = useState<string | null>(null);
   const seat = view.seats.find((row) => row.seat === opened);
@@ -65,18 +110,33 @@ export function LetterBench({ classId, document, thing, versions, set, unit, lab
     <OwnFontsProvider value={ownFonts}>
       <div className="grid gap-x-6 gap-y-8 lg:grid-cols-[285px_minmax(0,1fr)_285px]">
         <section className="lg:border-rule lg:border-r lg:pr-5">
-          <Recipe design={design.value} vinyls={vinyls} unit={unit} drawn={lettering.drawn} onChange={design.change} />
+          <Recipe
+            design={design.value}
+            vinyls={vinyls}
+            unit={unit}
+            drawn={lettering.drawn}
+            onChange={design.change}
+          />
           {document.things.length > 1 && (
             <div className="mt-4">
               <SelectField
                 label="Take the design of"
                 value=""
-                words={[["", "leave this one"] as const, ...document.things.filter((one) => one.id !== thing).map((one) => [one.id, one.title] as const)]}
+                words={[
+                  ["", "leave this one"] as const,
+                  ...document.things
+                    .filter((one) => one.id !== thing)
+                    .map((one) => [one.id, one.title] as const),
+                ]}
                 onChange={(from) => {
                   const other = document.things.find((one) => one.id === from);
                   // How a stencil is held together belongs to what it is painted on.
                   const { stencil } = design.value;
-                  if (other) design.change({ ...other.design, ...(stencil ? { stencil } : {}) }, `Design of ${other.title}`);
+                  if (other)
+                    design.change(
+                      { ...other.design, ...(stencil ? { stencil } : {}) },
+                      `Design of ${other.title}`,
+                    );
                 }}
               />
             </div>
@@ -100,14 +160,36 @@ export function LetterBench({ classId, document, thing, versions, set, unit, lab
             <Button onClick={() => setPasting(true)}>Paste names</Button>
           </div>
           {shown === "blanks" ? (
-            <SeatGrid blank={blank} vinyls={vinyls} seats={view.seats} drawn={lettering.drawn} stored={stored} measured={lettering.measured} labels={labels} troubled={troubled} onOpen={setOpened} />
+            <SeatGrid
+              blank={blank}
+              vinyls={vinyls}
+              seats={view.seats}
+              drawn={lettering.drawn}
+              stored={stored}
+              measured={lettering.measured}
+              labels={labels}
+              troubled={troubled}
+              onOpen={setOpened}
+            />
           ) : (
-            <SeatTable seats={seats.value} slots={columns} things={document.things} drawn={lettering.drawn} onChange={seats.change} />
+            <SeatTable
+              seats={seats.value}
+              slots={columns}
+              things={document.things}
+              drawn={lettering.drawn}
+              onChange={seats.change}
+            />
           )}
           <div className="mt-3">
             <SaveNote editor={seats} />
           </div>
-          <RosterDialog open={pasting} onOpenChange={setPasting} slots={slots} now={seats.value} onTake={(next, label) => seats.change(next, label)} />
+          <RosterDialog
+            open={pasting}
+            onOpenChange={setPasting}
+            slots={slots}
+            now={seats.value}
+            onTake={(next, label) => seats.change(next, label)}
+          />
           <SeatDialog
             seat={seat}
             label={seat ? (labels[seat.seat] ?? seat.fields.name ?? "") : ""}
@@ -132,10 +214,34 @@ export function LetterBench({ classId, document, thing, versions, set, unit, lab
             {children}
           </div>
           <div>
-            <SchoolChoice design={design.value} vinyls={vinyls} drawn={lettering.drawn} seats={view.seats} unit={unit} ground={blank.colour} held={most !== null} onChange={design.change} />
-            {document.things.length > 1 && <SetSizingChoice classId={classId} document={document} version={versions.class} unit={unit} things={set.things} />}
+            <SchoolChoice
+              design={design.value}
+              vinyls={vinyls}
+              drawn={lettering.drawn}
+              seats={view.seats}
+              unit={unit}
+              ground={blank.colour}
+              held={most !== null}
+              onChange={design.change}
+            />
+            {document.things.length > 1 && (
+              <SetSizingChoice
+                classId={classId}
+                document={document}
+                version={versions.class}
+                unit={unit}
+                things={set.things}
+              />
+            )}
           </div>
-          <LayersPanel design={design.value} vinyls={vinyls} drawn={lettering.drawn} unit={unit} stencil={goesOf(technique) === "out"} onChange={design.change} />
+          <LayersPanel
+            design={design.value}
+            vinyls={vinyls}
+            drawn={lettering.drawn}
+            unit={unit}
+            stencil={goesOf(technique) === "out"}
+            onChange={design.change}
+          />
           <ChoicesPanel
             classId={classId}
             choices={choices}
@@ -171,7 +277,12 @@ function Progress({ lettering }: { lettering: Lettering }) {
     );
   return (
     <p role="status" className="text-soft text-sm">
-      {failure ?? (busy ? "lettering …" : drawn ? `${drawn.seats.length} lettered in ${Math.max(1, Math.round(drawn.ms))} ms` : "")}
+      {failure ??
+        (busy
+          ? "lettering …"
+          : drawn
+            ? `${drawn.seats.length} lettered in ${Math.max(1, Math.round(drawn.ms))} ms`
+            : "")}
     </p>
   );
 }

@@ -14,14 +14,27 @@ import { type StoredLayer, storedLayers } from "@/stations/frame/stored-faces.ts
 import { siteAddress } from "@/ui/site-address.ts";
 import { LetterBench } from "./letter-bench.tsx";
 
-export async function LetterStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
+export async function LetterStation({
+  id,
+  query,
+}: {
+  id: string;
+  query: Record<string, string | undefined>;
+}) {
   const loaded = await loadStation(id);
   const host = loaded.ok ? loaded.data.host : loaded.host;
   const stored = loaded.ok ? loaded.data.planned : loaded.stored;
   const plan = loaded.ok ? loaded.data.planned.plan : null;
   const thing = thingOf(stored.document, query.thing).id;
-  const findings = plan?.findings.filter(({ code, where }) => stationOf(code) === "letter" && (where.thing ?? thing) === thing) ?? [];
-  const [fonts, open, lockedAt] = await withStudio(host.studioId, async (sql) => [await listFonts(sql), await openChoices(sql, id), await namesLockedAt(sql, id)] as const);
+  const findings =
+    plan?.findings.filter(
+      ({ code, where }) => stationOf(code) === "letter" && (where.thing ?? thing) === thing,
+    ) ?? [];
+  const [fonts, open, lockedAt] = await withStudio(
+    host.studioId,
+    async (sql) =>
+      [await listFonts(sql), await openChoices(sql, id), await namesLockedAt(sql, id)] as const,
+  );
   const drawn = await storedFaces(host.studioId, id, stored.document, thing);
   const link = `${await siteAddress()}/c/${await codeFor(host.studioId, id, "choose")}`;
   return (
@@ -32,19 +45,35 @@ export async function LetterStation({ id, query }: { id: string; query: Record<s
         classId={id}
         document={stored.document}
         thing={thing}
-        versions={{ class: stored.versions.class, design: stored.versions[`design:${thing}`] ?? 0, seats: stored.versions.seats }}
+        versions={{
+          class: stored.versions.class,
+          design: stored.versions[`design:${thing}`] ?? 0,
+          seats: stored.versions.seats,
+        }}
         set={{
-          things: (plan?.things ?? []).map(({ id: own, title, letterMm, most }) => ({ id: own, title, letterMm, held: most !== null })),
+          things: (plan?.things ?? []).map(({ id: own, title, letterMm, most }) => ({
+            id: own,
+            title,
+            letterMm,
+            held: most !== null,
+          })),
           most: plan?.things.find(({ id: own }) => own === thing)?.most ?? null,
         }}
         unit={host.studio.unit}
         labels={plan ? labelsOf(plan) : {}}
-        troubled={findings.flatMap((finding) => (finding.where.seat ? [{ seat: finding.where.seat, severity: finding.severity }] : []))}
+        troubled={findings.flatMap((finding) =>
+          finding.where.seat ? [{ seat: finding.where.seat, severity: finding.severity }] : [],
+        )}
         stored={drawn}
         ownFonts={fonts}
         choices={{ link, locked: lockedAt !== null, open }}
       >
-        <Findings classId={id} findings={findings as never} unit={host.studio.unit} labels={plan ? labelsOf(plan) : {}} />
+        <Findings
+          classId={id}
+          findings={findings as never}
+          unit={host.studio.unit}
+          labels={plan ? labelsOf(plan) : {}}
+        />
       </LetterBench>
     </>
   );
@@ -54,9 +83,19 @@ export async function LetterStation({ id, query }: { id: string; query: Record<s
 const FIRST_FACES = 12;
 
 /** The first seats as they were planned last: no face is empty while the letters are drawn. */
-async function storedFaces(studioId: string, id: string, document: ClassDocument, thing: string): Promise<Readonly<Record<string, readonly StoredLayer[]>>> {
+async function storedFaces(
+  studioId: string,
+  id: string,
+  document: ClassDocument,
+  thing: string,
+): Promise<Readonly<Record<string, readonly StoredLayer[]>>> {
   const view = thingDocument(document, thing);
   const seats = view.seats.slice(0, FIRST_FACES).map(({ seat }) => seat);
   const pieces = await withStudio(studioId, (sql) => piecesOfSeats(sql, id, seats));
-  return Object.fromEntries(seats.map((seat) => [seat, storedLayers(pieces, seat, { id: thing, blank: view.blank }, document.vinyls)]));
+  return Object.fromEntries(
+    seats.map((seat) => [
+      seat,
+      storedLayers(pieces, seat, { id: thing, blank: view.blank }, document.vinyls),
+    ]),
+  );
 }

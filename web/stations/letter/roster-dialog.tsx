@@ -23,14 +23,18 @@ export function RosterDialog({ open, onOpenChange, slots, now, onTake }: Props) 
   const blocked = trouble !== null || roster.rows.length === 0;
   const take = (add: boolean) => {
     if (!seats.ok) return;
-    onTake(add ? [...now, ...renumbered(seats.value, now)] : carriedOver(seats.value, now), add ? `${seats.value.length} seats added` : `Names pasted (${seats.value.length})`);
+    onTake(
+      add ? [...now, ...renumbered(seats.value, now)] : carriedOver(seats.value, now),
+      add ? `${seats.value.length} seats added` : `Names pasted (${seats.value.length})`,
+    );
     onOpenChange(false);
     pasted.clear();
   };
   return (
     <Dialog open={open} onOpenChange={onOpenChange} title="Names" wide>
       <p className="mb-4 text-soft">
-        One line a seat: {["name", ...slots.filter((slot) => slot !== "name")].join(", ")}. From a spreadsheet, or with commas or semicolons between; a line with headings is understood.
+        One line a seat: {["name", ...slots.filter((slot) => slot !== "name")].join(", ")}. From a
+        spreadsheet, or with commas or semicolons between; a line with headings is understood.
       </p>
       <RosterPaste pasted={pasted} slots={slots} autoFocus />
       <div className="mt-5 flex flex-wrap justify-end gap-3">
@@ -40,7 +44,9 @@ export function RosterDialog({ open, onOpenChange, slots, now, onTake }: Props) 
           </Button>
         )}
         <Button tone="main" disabled={blocked} onClick={() => take(false)}>
-          {now.length > 0 ? `Replace by these ${roster.rows.length}` : `Take these ${roster.rows.length}`}
+          {now.length > 0
+            ? `Replace by these ${roster.rows.length}`
+            : `Take these ${roster.rows.length}`}
         </Button>
       </div>
     </Dialog>

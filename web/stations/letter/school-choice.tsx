@@ -22,11 +22,31 @@ interface Props {
 }
 
 /** The sizing schools as pictures: the widest and the narrowest name of this set, as each school would cut them. */
-export function SchoolChoice({ design, vinyls, drawn, seats, unit, ground, held, onChange }: Props) {
-  const widths = (drawn?.seats ?? []).map((seat) => ({ seat, unit: seat.width / seat.scale })).sort((a, b) => b.unit - a.unit);
-  const samples = widths.length > 1 ? [widths[0]?.seat, widths[widths.length - 1]?.seat].filter((seat) => seat !== undefined) : [];
-  const nameOf = (seat: string | null) => seats.find((row) => row.seat === seat)?.fields.name ?? (seat ? `seat ${seat}` : "");
-  const room = Math.max(1, ...(drawn?.schools ?? []).flatMap((school) => samples.map((seat) => (seat.width / seat.scale) * (school.scales[seat.seat] ?? 0))));
+export function SchoolChoice({
+  design,
+  vinyls,
+  drawn,
+  seats,
+  unit,
+  ground,
+  held,
+  onChange,
+}: Props) {
+  const widths = (drawn?.seats ?? [])
+    .map((seat) => ({ seat, unit: seat.width / seat.scale }))
+    .sort((a, b) => b.unit - a.unit);
+  const samples =
+    widths.length > 1
+      ? [widths[0]?.seat, widths[widths.length - 1]?.seat].filter((seat) => seat !== undefined)
+      : [];
+  const nameOf = (seat: string | null) =>
+    seats.find((row) => row.seat === seat)?.fields.name ?? (seat ? `seat ${seat}` : "");
+  const room = Math.max(
+    1,
+    ...(drawn?.schools ?? []).flatMap((school) =>
+      samples.map((seat) => (seat.width / seat.scale) * (school.scales[seat.seat] ?? 0)),
+    ),
+  );
   return (
     <fieldset>
       <legend className="mb-2 font-bold font-head text-lg">How the set is sized</legend>
@@ -37,37 +57,85 @@ export function SchoolChoice({ design, vinyls, drawn, seats, unit, ground, held,
             key={school.school}
             className={`grid cursor-pointer grid-cols-[96px_1fr] items-center gap-3 border-rule border-b py-2.5 pl-2 ${chosen ? "border-l-4 border-l-elm bg-paper" : "border-l-4 border-l-transparent"}`}
           >
-            <input type="radio" name="school" className="sr-only" checked={chosen} onChange={() => onChange({ ...design, school: school.school }, `Sized by “${SCHOOL_WORDS[school.school]?.name}”`)} />
-            <SchoolPicture school={school} samples={samples} vinyls={vinyls} room={room} ground={ground} />
+            <input
+              type="radio"
+              name="school"
+              className="sr-only"
+              checked={chosen}
+              onChange={() =>
+                onChange(
+                  { ...design, school: school.school },
+                  `Sized by “${SCHOOL_WORDS[school.school]?.name}”`,
+                )
+              }
+            />
+            <SchoolPicture
+              school={school}
+              samples={samples}
+              vinyls={vinyls}
+              room={room}
+              ground={ground}
+            />
             <span>
-              <span className="block font-bold leading-tight">{SCHOOL_WORDS[school.school]?.name}</span>
-              <span className="block text-soft text-sm leading-snug">{describe(school, unit, nameOf(school.bindingSeat))}</span>
+              <span className="block font-bold leading-tight">
+                {SCHOOL_WORDS[school.school]?.name}
+              </span>
+              <span className="block text-soft text-sm leading-snug">
+                {describe(school, unit, nameOf(school.bindingSeat))}
+              </span>
             </span>
           </label>
         );
       })}
       <ByHand design={design} drawn={drawn} unit={unit} onChange={onChange} />
       {!drawn && <p className="text-soft">Comes when the names are lettered.</p>}
-      <p className="mt-2 text-soft text-sm">{held ? "These are its own sizes. The set holds it smaller: see below." : SCHOOL_WORDS[design.school]?.why}</p>
+      <p className="mt-2 text-soft text-sm">
+        {held
+          ? "These are its own sizes. The set holds it smaller: see below."
+          : SCHOOL_WORDS[design.school]?.why}
+      </p>
     </fieldset>
   );
 }
 
 /** The height of the first line's letters, said by the host. */
-function ByHand({ design, drawn, unit, onChange }: Pick<Props, "design" | "drawn" | "unit" | "onChange">) {
+function ByHand({
+  design,
+  drawn,
+  unit,
+  onChange,
+}: Pick<Props, "design" | "drawn" | "unit" | "onChange">) {
   const first = design.items.find((item) => item.kind === "text");
   if (!first) return null;
   const chosen = design.school === "fixedHeight";
-  const shown = drawn?.seats[0]?.lines.find((line) => line.item === first.id)?.heightMm ?? first.size * design.fixedScale;
-  const take = (mm: number) => onChange({ ...design, school: "fixedHeight", fixedScale: Math.min(100, Math.max(0.01, mm / first.size)) }, "Height by hand");
+  const shown =
+    drawn?.seats[0]?.lines.find((line) => line.item === first.id)?.heightMm ??
+    first.size * design.fixedScale;
+  const take = (mm: number) =>
+    onChange(
+      {
+        ...design,
+        school: "fixedHeight",
+        fixedScale: Math.min(100, Math.max(0.01, mm / first.size)),
+      },
+      "Height by hand",
+    );
   return (
-    <div className={`border-rule border-b border-l-4 py-2.5 pl-2 ${chosen ? "border-l-elm bg-paper" : "border-l-transparent"}`}>
+    <div
+      className={`border-rule border-b border-l-4 py-2.5 pl-2 ${chosen ? "border-l-elm bg-paper" : "border-l-transparent"}`}
+    >
       <label className="flex items-center gap-2 font-bold">
-        <input type="radio" name="school" checked={chosen} onChange={() => take(shown)} /> {SCHOOL_WORDS.fixedHeight?.name}
+        <input type="radio" name="school" checked={chosen} onChange={() => take(shown)} />{" "}
+        {SCHOOL_WORDS.fixedHeight?.name}
       </label>
       {chosen && (
         <div className="mt-1 max-w-40">
-          <LengthField label={`Letters of ${first.slot ?? "the first line"}`} mm={Math.round(first.size * design.fixedScale * 10) / 10} unit={unit} onChange={take} />
+          <LengthField
+            label={`Letters of ${first.slot ?? "the first line"}`}
+            mm={Math.round(first.size * design.fixedScale * 10) / 10}
+            unit={unit}
+            onChange={take}
+          />
         </div>
       )}
     </div>
@@ -77,11 +145,25 @@ function ByHand({ design, drawn, unit, onChange }: Pick<Props, "design" | "drawn
 function describe(school: SchoolPreview, unit: LengthUnit, binding: string): string {
   if (!Number.isFinite(school.smallestMm)) return "no letters yet";
   const same = school.largestMm - school.smallestMm < 0.05;
-  const size = same ? `all ${showLength(school.smallestMm, unit)}` : `letters ${showLength(school.smallestMm, unit)} to ${showLength(school.largestMm, unit)}`;
+  const size = same
+    ? `all ${showLength(school.smallestMm, unit)}`
+    : `letters ${showLength(school.smallestMm, unit)} to ${showLength(school.largestMm, unit)}`;
   return school.school === "fillBox" || !binding ? size : `${size}, set by ${binding}`;
 }
 
-function SchoolPicture({ school, samples, vinyls, room, ground }: { school: SchoolPreview; samples: readonly DrawnSeat[]; vinyls: readonly Vinyl[]; room: number; ground: string }) {
+function SchoolPicture({
+  school,
+  samples,
+  vinyls,
+  room,
+  ground,
+}: {
+  school: SchoolPreview;
+  samples: readonly DrawnSeat[];
+  vinyls: readonly Vinyl[];
+  room: number;
+  ground: string;
+}) {
   let y = 0;
   const rows = samples.map((seat) => {
     const factor = (school.scales[seat.seat] ?? seat.scale) / seat.scale;
@@ -90,7 +172,12 @@ function SchoolPicture({ school, samples, vinyls, room, ground }: { school: Scho
     return { seat, factor, middle: top + (seat.height * factor) / 2 };
   });
   return (
-    <svg viewBox={`${-room / 2} 0 ${room} ${Math.max(y, 1)}`} className="max-h-20 w-full" style={{ background: ground }} aria-hidden>
+    <svg
+      viewBox={`${-room / 2} 0 ${room} ${Math.max(y, 1)}`}
+      className="max-h-20 w-full"
+      style={{ background: ground }}
+      aria-hidden
+    >
       {rows.map(({ seat, factor, middle }) => (
         <g key={seat.seat} transform={`translate(0 ${middle}) scale(${factor})`}>
           {seat.layers.map((layer) => (

@@ -34,12 +34,30 @@ interface Props {
 }
 
 const NOTES = { thin: "thin stroke", tight: "tight inside", small: "small part" } as const;
-const TONE = { thin: "var(--color-brick)", tight: "var(--color-ochre)", small: "var(--color-slate)" } as const;
+const TONE = {
+  thin: "var(--color-brick)",
+  tight: "var(--color-ochre)",
+  small: "var(--color-slate)",
+} as const;
 
 /** One seat, large: its fragile places marked, and what it has of its own. */
-export function SeatDialog({ seat, label, design, blank, vinyls, unit, countable, lettering, onChange, onClose }: Props) {
+export function SeatDialog({
+  seat,
+  label,
+  design,
+  blank,
+  vinyls,
+  unit,
+  countable,
+  lettering,
+  onChange,
+  onClose,
+}: Props) {
   const brought = seat?.shape;
-  const piece = useMemo(() => (brought ? { ...blank, shape: brought, specimens: [] } : blank), [blank, brought]);
+  const piece = useMemo(
+    () => (brought ? { ...blank, shape: brought, specimens: [] } : blank),
+    [blank, brought],
+  );
   const face = useFacePicture(piece);
   const { inspect, inspected, drawn } = lettering;
   const id = seat?.seat;
@@ -54,7 +72,10 @@ export function SeatDialog({ seat, label, design, blank, vinyls, unit, countable
   const setOwn = (item: string, patch: Patch | null, words: string) => {
     const next = { ...own };
     if (patch === null) delete next[item];
-    else next[item] = Object.fromEntries(Object.entries({ ...next[item], ...patch }).filter(([, value]) => value !== undefined));
+    else
+      next[item] = Object.fromEntries(
+        Object.entries({ ...next[item], ...patch }).filter(([, value]) => value !== undefined),
+      );
     if (next[item] && Object.keys(next[item]).length === 0) delete next[item];
     const { own: _, ...rest } = seat;
     onChange(Object.keys(next).length > 0 ? { ...rest, own: next } : rest, words);
@@ -65,40 +86,89 @@ export function SeatDialog({ seat, label, design, blank, vinyls, unit, countable
     <Dialog open onOpenChange={(open) => !open && onClose()} title={`${seat.seat} · ${label}`} wide>
       <div className="grid gap-6 md:grid-cols-[1.4fr_1fr]">
         <div>
-          <SeatFace face={face} vinyls={vinyls} drawn={picture} edge="var(--color-rule-strong)" name={label} maxHeight={430}>
+          <SeatFace
+            face={face}
+            vinyls={vinyls}
+            drawn={picture}
+            edge="var(--color-rule-strong)"
+            name={label}
+            maxHeight={430}
+          >
             {spots &&
               (["thin", "tight", "small"] as const).flatMap((kind) =>
                 spots[kind].map((spot) => (
-                  <circle key={`${kind}-${spot.x}-${spot.y}`} cx={spot.x} cy={spot.y} r={width / 60} fill="none" stroke={TONE[kind]} strokeWidth={width / 220} data-spot={kind} />
+                  <circle
+                    key={`${kind}-${spot.x}-${spot.y}`}
+                    cx={spot.x}
+                    cy={spot.y}
+                    r={width / 60}
+                    fill="none"
+                    stroke={TONE[kind]}
+                    strokeWidth={width / 220}
+                    data-spot={kind}
+                  />
                 )),
               )}
           </SeatFace>
           <p className="mt-2 flex flex-wrap gap-x-5 text-sm">
             {(["thin", "tight", "small"] as const).map((kind) => (
-              <span key={kind} className={spots && spots[kind].length > 0 ? "font-bold" : "text-soft"}>
-                <span aria-hidden className="mr-1.5 inline-block size-3 rounded-full border-2 align-[-1px]" style={{ borderColor: TONE[kind], borderRadius: 12 }} />
+              <span
+                key={kind}
+                className={spots && spots[kind].length > 0 ? "font-bold" : "text-soft"}
+              >
+                <span
+                  aria-hidden
+                  className="mr-1.5 inline-block size-3 rounded-full border-2 align-[-1px]"
+                  style={{ borderColor: TONE[kind], borderRadius: 12 }}
+                />
                 {spots ? spots[kind].length : "…"} {NOTES[kind]}
                 {spots && spots[kind].length === 1 ? "" : "s"}
               </span>
             ))}
           </p>
           <p className="mt-1 text-soft text-sm">
-            {(picture?.layers ?? []).map((layer) => `${layer.pieces} ${vinyls.find((vinyl) => vinyl.id === layer.vinyl)?.name ?? layer.vinyl}`).join(", ")} pieces. Hold the cut kit against this
-            picture: small pieces of another colour are placed by it.
+            {(picture?.layers ?? [])
+              .map(
+                (layer) =>
+                  `${layer.pieces} ${vinyls.find((vinyl) => vinyl.id === layer.vinyl)?.name ?? layer.vinyl}`,
+              )
+              .join(", ")}{" "}
+            pieces. Hold the cut kit against this picture: small pieces of another colour are placed
+            by it.
           </p>
         </div>
         <div>
           {blank.handle && (
-            <Field label="Holds the cup in the" hint={`The handle lies at the ${handleSides(blank.handle.school, seat.hand ?? "right").join(" and the ")} of the design.`}>
+            <Field
+              label="Holds the cup in the"
+              hint={`The handle lies at the ${handleSides(blank.handle.school, seat.hand ?? "right").join(" and the ")} of the design.`}
+            >
               {(props) => (
-                <select {...props} value={seat.hand ?? "right"} onChange={(event) => onChange({ ...seat, hand: event.target.value as "left" | "right" }, `Hand of seat ${seat.seat}`)}>
+                <select
+                  {...props}
+                  value={seat.hand ?? "right"}
+                  onChange={(event) =>
+                    onChange(
+                      { ...seat, hand: event.target.value as "left" | "right" },
+                      `Hand of seat ${seat.seat}`,
+                    )
+                  }
+                >
                   <option value="right">right hand</option>
                   <option value="left">left hand</option>
                 </select>
               )}
             </Field>
           )}
-          {countable && <NumberField label="How many this seat makes" value={seat.count} least={0} most={20} onChange={(count) => onChange({ ...seat, count }, `Number for seat ${seat.seat}`)} />}
+          {countable && (
+            <NumberField
+              label="How many this seat makes"
+              value={seat.count}
+              least={0}
+              most={20}
+              onChange={(count) => onChange({ ...seat, count }, `Number for seat ${seat.seat}`)}
+            />
+          )}
           <h3 className="mt-2 mb-1 text-base">Of its own</h3>
           {texts.map((item) => (
             <OwnLine
@@ -111,7 +181,10 @@ export function SeatDialog({ seat, label, design, blank, vinyls, unit, countable
               onChange={(patch, words) => setOwn(item.id, patch, words)}
             />
           ))}
-          <p className="mt-2 text-soft text-sm">Stays with this person when the names are pasted again. A size or a break of its own no longer sets the size of the others.</p>
+          <p className="mt-2 text-soft text-sm">
+            Stays with this person when the names are pasted again. A size or a break of its own no
+            longer sets the size of the others.
+          </p>
         </div>
       </div>
     </Dialog>
@@ -138,7 +211,11 @@ function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
       <p className="flex justify-between gap-2">
         <b className="capitalize">{what}</b>
         {Object.keys(own).length > 0 && (
-          <button type="button" className="verb text-sm" onClick={() => onChange(null, `${what} like the others`)}>
+          <button
+            type="button"
+            className="verb text-sm"
+            onClick={() => onChange(null, `${what} like the others`)}
+          >
             like the others
           </button>
         )}
@@ -152,7 +229,11 @@ function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
           unit={unit}
           onChange={(font) => onChange({ font: font.id }, `Font of this seat's ${what}`)}
         />
-        <VinylField value={own.vinyl ?? item.vinyl} vinyls={vinyls} onChange={(vinyl) => onChange({ vinyl }, `Vinyl of this seat's ${what}`)} />
+        <VinylField
+          value={own.vinyl ?? item.vinyl}
+          vinyls={vinyls}
+          onChange={(vinyl) => onChange({ vinyl }, `Vinyl of this seat's ${what}`)}
+        />
         <NumberField
           label="Size"
           name={`Size of ${what}, this seat`}
@@ -162,20 +243,36 @@ function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
           most={300}
           step={5}
           digits={1}
-          onChange={(percent) => onChange({ size: percent === 100 ? undefined : percent / 100 }, `Size of this seat's ${what}`)}
+          onChange={(percent) =>
+            onChange(
+              { size: percent === 100 ? undefined : percent / 100 },
+              `Size of this seat's ${what}`,
+            )
+          }
         />
         {place !== null && (
           <label className="inline-flex min-h-9 items-center gap-2 text-sm">
             <input
               type="checkbox"
               checked={own.breakAfter !== undefined || own.breakAt !== undefined}
-              onChange={(event) => onChange(event.target.checked ? { breakAt: place } : { breakAfter: undefined, breakAt: undefined }, event.target.checked ? "Broken in two lines" : "In one line")}
+              onChange={(event) =>
+                onChange(
+                  event.target.checked
+                    ? { breakAt: place }
+                    : { breakAfter: undefined, breakAt: undefined },
+                  event.target.checked ? "Broken in two lines" : "In one line",
+                )
+              }
             />{" "}
             in two lines
           </label>
         )}
       </div>
-      <NudgeFields text={text} nudges={own.nudges} onChange={(nudges, words) => onChange({ nudges }, words)} />
+      <NudgeFields
+        text={text}
+        nudges={own.nudges}
+        onChange={(nudges, words) => onChange({ nudges }, words)}
+      />
     </div>
   );
 }

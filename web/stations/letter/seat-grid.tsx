@@ -13,7 +13,11 @@ import { useRoving } from "@/ui/use-roving.ts";
 import type { MeasuredSeat } from "@/workers/letter-protocol.ts";
 
 const SHOWN_AT_ONCE = 60;
-const EDGE: Record<Severity, string> = { stop: "var(--color-brick)", check: "var(--color-ochre)", tip: "var(--color-rule-strong)" };
+const EDGE: Record<Severity, string> = {
+  stop: "var(--color-brick)",
+  check: "var(--color-ochre)",
+  tip: "var(--color-rule-strong)",
+};
 
 interface Props {
   readonly blank: Blank;
@@ -28,17 +32,41 @@ interface Props {
 }
 
 /** All seats at once, each on its face in true proportion and in the vinyl's colour. A press opens one. */
-export function SeatGrid({ blank, vinyls, seats, drawn, stored, measured, labels, troubled, onOpen }: Props) {
+export function SeatGrid({
+  blank,
+  vinyls,
+  seats,
+  drawn,
+  stored,
+  measured,
+  labels,
+  troubled,
+  onOpen,
+}: Props) {
   const [shown, setShown] = useState(SHOWN_AT_ONCE);
   const rove = useRoving<HTMLUListElement>(Math.min(shown, seats.length));
   const face = useFacePicture(blank);
   const ownFaces = useOwnFaces(blank, seats);
   const bySeat = new Map(drawn?.seats.map((seat) => [seat.seat, seat]));
-  if (seats.length === 0) return <p className="py-10 text-lg">No names yet. Press “Paste names”, or type them under “Names”.</p>;
-  if (!face) return <p className="py-10 text-lg">The blank leaves no face for the design. Change it at Measure.</p>;
+  if (seats.length === 0)
+    return (
+      <p className="py-10 text-lg">
+        No names yet. Press “Paste names”, or type them under “Names”.
+      </p>
+    );
+  if (!face)
+    return (
+      <p className="py-10 text-lg">
+        The blank leaves no face for the design. Change it at Measure.
+      </p>
+    );
   return (
     <>
-      <ul ref={rove.list} onKeyDown={rove.onKeyDown} className="grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-x-3.5 gap-y-3">
+      <ul
+        ref={rove.list}
+        onKeyDown={rove.onKeyDown}
+        className="grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-x-3.5 gap-y-3"
+      >
         {seats.slice(0, shown).map(({ seat, fields, own, shape }, place) => {
           const trouble = troubled.find((entry) => entry.seat === seat)?.severity;
           const name = labels[seat] ?? fields.name ?? Object.values(fields)[0] ?? "";
@@ -46,7 +74,13 @@ export function SeatGrid({ blank, vinyls, seats, drawn, stored, measured, labels
           const picture = bySeat.get(seat);
           return (
             <li key={seat} data-seat={seat}>
-              <button type="button" {...rove.stop(place)} className="block w-full text-left" aria-label={`Seat ${seat}, ${name || "empty"}: look closer`} onClick={() => onOpen(seat)}>
+              <button
+                type="button"
+                {...rove.stop(place)}
+                className="block w-full text-left"
+                aria-label={`Seat ${seat}, ${name || "empty"}: look closer`}
+                onClick={() => onOpen(seat)}
+              >
                 <SeatFace
                   face={ownFaces.get(seat) ?? face}
                   vinyls={vinyls}
@@ -58,10 +92,20 @@ export function SeatGrid({ blank, vinyls, seats, drawn, stored, measured, labels
                   <span className="truncate">
                     {seat} · {name || <i className="text-soft">empty</i>}
                     {shape && <i className="text-soft"> own piece</i>}
-                    {own && Object.keys(own).length > 0 && <b title="has something of its own"> *</b>}
+                    {own && Object.keys(own).length > 0 && (
+                      <b title="has something of its own"> *</b>
+                    )}
                   </span>
                   <span className="shrink-0 text-soft" title="thinnest stroke">
-                    {!picture ? (drawn ? "–" : "measuring") : picture.missing ? "?" : thinnest === undefined ? "measuring" : `${thinnest.toFixed(1)} mm`}
+                    {!picture
+                      ? drawn
+                        ? "–"
+                        : "measuring"
+                      : picture.missing
+                        ? "?"
+                        : thinnest === undefined
+                          ? "measuring"
+                          : `${thinnest.toFixed(1)} mm`}
                   </span>
                 </span>
               </button>

@@ -33,25 +33,47 @@ export function SeatTable({
   const alternatives = [...new Set(things.flatMap(({ choice }) => (choice ? [choice] : [])))];
   const choose = (seat: string, choice: string, thing: string) =>
     onChange(
-      seats.map((row) => (row.seat === seat ? { ...row, choices: { ...row.choices, [choice]: thing } } : row)),
+      seats.map((row) =>
+        row.seat === seat ? { ...row, choices: { ...row.choices, [choice]: thing } } : row,
+      ),
       `What seat ${seat} makes`,
     );
   const choicesOf = new Map(slots.map(({ slot, choices }) => [slot, choices]));
   const table = useRef<HTMLTableElement>(null);
-  const virtual = useWindowVirtualizer({ count: seats.length, estimateSize: () => ROW_PX, overscan: 20, scrollMargin: table.current?.offsetTop ?? 0, enabled: seats.length > ALL_AT_ONCE });
+  const virtual = useWindowVirtualizer({
+    count: seats.length,
+    estimateSize: () => ROW_PX,
+    overscan: 20,
+    scrollMargin: table.current?.offsetTop ?? 0,
+    enabled: seats.length > ALL_AT_ONCE,
+  });
   const inSight = seats.length > ALL_AT_ONCE ? virtual.getVirtualItems() : null;
-  const rows = inSight ? inSight.flatMap(({ index }) => (seats[index] ? [{ row: seats[index], index }] : [])) : seats.map((row, index) => ({ row, index }));
+  const rows = inSight
+    ? inSight.flatMap(({ index }) => (seats[index] ? [{ row: seats[index], index }] : []))
+    : seats.map((row, index) => ({ row, index }));
   const above = inSight?.[0] ? inSight[0].start - virtual.options.scrollMargin : 0;
-  const below = inSight ? Math.max(0, virtual.getTotalSize() - ((inSight.at(-1)?.end ?? 0) - virtual.options.scrollMargin)) : 0;
+  const below = inSight
+    ? Math.max(
+        0,
+        virtual.getTotalSize() - ((inSight.at(-1)?.end ?? 0) - virtual.options.scrollMargin),
+      )
+    : 0;
   const missing = new Map(drawn?.seats.map((seat) => [seat.seat, seat.missing]));
   const set = (seat: string, column: string, text: string) =>
     onChange(
-      seats.map((row) => (row.seat === seat ? { ...row, fields: { ...row.fields, [column]: text.slice(0, LONGEST_FIELD) } } : row)),
+      seats.map((row) =>
+        row.seat === seat
+          ? { ...row, fields: { ...row.fields, [column]: text.slice(0, LONGEST_FIELD) } }
+          : row,
+      ),
       `${column} of seat ${seat}`,
     );
   const add = () => onChange([...seats, { seat: nextSeat(seats), fields: {} }], "A seat more");
   const move = (from: HTMLInputElement, index: number) => {
-    const next = () => table.current?.querySelector<HTMLInputElement>(`[data-index="${index + 1}"] input[data-column="${from.dataset.column}"]`);
+    const next = () =>
+      table.current?.querySelector<HTMLInputElement>(
+        `[data-index="${index + 1}"] input[data-column="${from.dataset.column}"]`,
+      );
     if (index + 1 >= seats.length) {
       if (seats.length >= MOST_SEATS) return;
       add();
@@ -87,7 +109,12 @@ export function SeatTable({
             </tr>
           )}
           {rows.map(({ row, index }) => (
-            <tr key={row.seat} data-index={index} ref={inSight ? virtual.measureElement : undefined} aria-rowindex={index + 2}>
+            <tr
+              key={row.seat}
+              data-index={index}
+              ref={inSight ? virtual.measureElement : undefined}
+              aria-rowindex={index + 2}
+            >
               <td className="pr-2 font-bold">{row.seat}</td>
               {columns.map((column) => (
                 <td key={column} className="pr-2 pb-1">

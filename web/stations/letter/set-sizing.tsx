@@ -24,30 +24,63 @@ interface Props {
 
 const WAYS: readonly (readonly [SetSizing, string, string])[] = [
   ["each", "Each thing by itself", "As large as its own face and names bear."],
-  ["sameHeight", "One letter height", "They read as a set: the thing with the lowest letters decides, the others are set smaller."],
-  ["sameShare", "The same share of each face", "Large things carry large letters, small ones small, in one proportion."],
+  [
+    "sameHeight",
+    "One letter height",
+    "They read as a set: the thing with the lowest letters decides, the others are set smaller.",
+  ],
+  [
+    "sameShare",
+    "The same share of each face",
+    "Large things carry large letters, small ones small, in one proportion.",
+  ],
 ];
 
 /** Whether the things of a seat are sized as a set; what it brings is said in figures. */
 export function SetSizingChoice({ classId, document, version, unit, things }: Props) {
-  const editor = usePart<{ setSizing: SetSizing }>(classId, "class", { setSizing: document.setSizing ?? "each" }, version, (answer) => ({
-    setSizing: (answer.document as ClassDocument).setSizing ?? "each",
-  }));
+  const editor = usePart<{ setSizing: SetSizing }>(
+    classId,
+    "class",
+    { setSizing: document.setSizing ?? "each" },
+    version,
+    (answer) => ({
+      setSizing: (answer.document as ClassDocument).setSizing ?? "each",
+    }),
+  );
   const chosen = editor.value.setSizing;
-  const figures = things.flatMap(({ title, letterMm, held }) => (letterMm === null ? [] : [`${title} ${showLength(Math.round(letterMm * 10) / 10, unit)}${held ? " (held smaller)" : ""}`]));
+  const figures = things.flatMap(({ title, letterMm, held }) =>
+    letterMm === null
+      ? []
+      : [
+          `${title} ${showLength(Math.round(letterMm * 10) / 10, unit)}${held ? " (held smaller)" : ""}`,
+        ],
+  );
   return (
     <fieldset>
       <legend className="mb-2 font-bold font-head text-lg">Through the set</legend>
       {WAYS.map(([way, name, why]) => (
-        <label key={way} className={`flex min-h-11 cursor-pointer items-start gap-2 border-rule border-b border-l-4 py-1.5 pl-2 ${way === chosen ? "border-l-elm bg-paper" : "border-l-transparent"}`}>
-          <input type="radio" name="set-sizing" className="mt-1.5 shrink-0" checked={way === chosen} onChange={() => editor.change({ setSizing: way }, `Through the set: ${name.toLowerCase()}`)} />
+        <label
+          key={way}
+          className={`flex min-h-11 cursor-pointer items-start gap-2 border-rule border-b border-l-4 py-1.5 pl-2 ${way === chosen ? "border-l-elm bg-paper" : "border-l-transparent"}`}
+        >
+          <input
+            type="radio"
+            name="set-sizing"
+            className="mt-1.5 shrink-0"
+            checked={way === chosen}
+            onChange={() =>
+              editor.change({ setSizing: way }, `Through the set: ${name.toLowerCase()}`)
+            }
+          />
           <span>
             <span className="block font-bold leading-tight">{name}</span>
             <span className="block text-soft text-sm leading-snug">{why}</span>
           </span>
         </label>
       ))}
-      <p className="mt-2 text-sm">Letters as planned: {figures.length === 0 ? "none yet" : figures.join(", ")}</p>
+      <p className="mt-2 text-sm">
+        Letters as planned: {figures.length === 0 ? "none yet" : figures.join(", ")}
+      </p>
       <SaveNote editor={editor} />
     </fieldset>
   );

@@ -1,7 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { comingAfter } from "./coming.ts";
 
-const step = (id: string, after: readonly (readonly [string, number])[] = []) => ({ id, title: id.toUpperCase(), minutes: 5, after: after.map(([of, wait]) => ({ step: of, wait })) });
+const step = (id: string, after: readonly (readonly [string, number])[] = []) => ({
+  id,
+  title: id.toUpperCase(),
+  minutes: 5,
+  after: after.map(([of, wait]) => ({ step: of, wait })),
+});
 const STEPS = [
   step("clean"),
   step("lay"),

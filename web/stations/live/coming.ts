@@ -9,13 +9,21 @@ export interface Coming extends Pick<LiveStep, "id" | "title" | "minutes"> {
 /** More are not read at a glance. */
 const MOST_COMING = 4;
 
-export function comingAfter(steps: readonly Pick<LiveStep, "id" | "title" | "minutes" | "after">[], now: string): Coming[] {
+export function comingAfter(
+  steps: readonly Pick<LiveStep, "id" | "title" | "minutes" | "after">[],
+  now: string,
+): Coming[] {
   const at = steps.findIndex(({ id }) => id === now);
   if (at < 0) return [];
   return steps.slice(at + 1, at + 1 + MOST_COMING).map(({ id, title, minutes }) => ({
     id,
     title,
     minutes,
-    dries: Math.max(0, ...steps.flatMap(({ after }) => after.flatMap(({ step, wait }) => (step === id ? [wait] : [])))),
+    dries: Math.max(
+      0,
+      ...steps.flatMap(({ after }) =>
+        after.flatMap(({ step, wait }) => (step === id ? [wait] : [])),
+      ),
+    ),
   }));
 }

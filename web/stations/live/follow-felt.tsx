@@ -23,7 +23,11 @@ export function FollowFelt({ says }: { says: Saying }) {
       aria-label="How it was"
       onSubmit={(event) => {
         event.preventDefault();
-        says.say("felt", FELT, [pace && `The pace was ${pace}.`, hardest.trim()].filter(Boolean).join(" "));
+        says.say(
+          "felt",
+          FELT,
+          [pace && `The pace was ${pace}.`, hardest.trim()].filter(Boolean).join(" "),
+        );
       }}
     >
       <p className="font-bold">How was the pace? Only if you like; only your host reads it.</p>
@@ -42,9 +46,18 @@ export function FollowFelt({ says }: { says: Saying }) {
       </div>
       <label className="mt-3 block text-soft">
         What was hardest?
-        <input className="mt-1 block min-h-11 w-full text-ink" value={hardest} maxLength={150} onChange={(event) => setHardest(event.target.value)} />
+        <input
+          className="mt-1 block min-h-11 w-full text-ink"
+          value={hardest}
+          maxLength={150}
+          onChange={(event) => setHardest(event.target.value)}
+        />
       </label>
-      <button type="submit" disabled={!pace && !hardest.trim()} className="mt-3 min-h-11 rounded-card bg-elm px-4 font-bold text-white disabled:opacity-50">
+      <button
+        type="submit"
+        disabled={!pace && !hardest.trim()}
+        className="mt-3 min-h-11 rounded-card bg-elm px-4 font-bold text-white disabled:opacity-50"
+      >
         Tell the host
       </button>
     </form>

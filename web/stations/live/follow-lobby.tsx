@@ -24,7 +24,14 @@ const DAY = 86_400;
 /** Before the class: when it begins where one is, the own piece, and what has to be laid ready. Afterwards: how it is cared for. */
 export function FollowLobby({ live, state, now, zone, view, label, says }: Props) {
   const toGo = (live.beginsAt - now) / 1000;
-  const day = new Intl.DateTimeFormat("en-GB", { weekday: "long", day: "numeric", month: "long", timeZone: zone }).format(new Date(live.beginsAt)).replace(",", "");
+  const day = new Intl.DateTimeFormat("en-GB", {
+    weekday: "long",
+    day: "numeric",
+    month: "long",
+    timeZone: zone,
+  })
+    .format(new Date(live.beginsAt))
+    .replace(",", "");
   return (
     <>
       <h1 className="mb-2 text-4xl" suppressHydrationWarning>
@@ -41,7 +48,8 @@ export function FollowLobby({ live, state, now, zone, view, label, says }: Props
       ) : (
         <p className="text-lg" suppressHydrationWarning>
           {day}, {timeIn(zone, new Date(live.beginsAt), live.clock)}
-          {live.atHome ? " where you are" : ""}. This page starts by itself when your host does; it opens again without network.
+          {live.atHome ? " where you are" : ""}. This page starts by itself when your host does; it
+          opens again without network.
         </p>
       )}
       {view && (
@@ -50,7 +58,9 @@ export function FollowLobby({ live, state, now, zone, view, label, says }: Props
           {view.things.map((thing) => (
             <figure key={thing.thing} className="mb-3">
               <ThingPicture thing={thing} name={label} maxHeight="40vh" />
-              {view.things.length > 1 && <figcaption className="text-soft">{thing.title}</figcaption>}
+              {view.things.length > 1 && (
+                <figcaption className="text-soft">{thing.title}</figcaption>
+              )}
             </figure>
           ))}
         </section>
@@ -62,11 +72,24 @@ export function FollowLobby({ live, state, now, zone, view, label, says }: Props
 }
 
 /** What has to be at hand; whoever has it all, or lacks something, tells the host beforehand. */
-function Ready({ ready, says, atHome }: { ready: readonly string[]; says: Saying; atHome: boolean }) {
+function Ready({
+  ready,
+  says,
+  atHome,
+}: {
+  ready: readonly string[];
+  says: Saying;
+  atHome: boolean;
+}) {
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const [lacks, setLacks] = useState<string | null>(null);
   const said = says.said[""];
-  const toggle = (line: string) => setTicked((before) => (before.has(line) ? new Set([...before].filter((one) => one !== line)) : new Set([...before, line])));
+  const toggle = (line: string) =>
+    setTicked((before) =>
+      before.has(line)
+        ? new Set([...before].filter((one) => one !== line))
+        : new Set([...before, line]),
+    );
   return (
     <section className="mt-5">
       <h2 className="mb-1 text-xl">{atHome ? "Lay these ready" : "At your place"}</h2>
@@ -74,14 +97,24 @@ function Ready({ ready, says, atHome }: { ready: readonly string[]; says: Saying
         {ready.map((line) => (
           <li key={line} className="border-rule border-b">
             <label className="flex min-h-11 items-center gap-3">
-              <input type="checkbox" className="size-5" checked={ticked.has(line)} onChange={() => toggle(line)} />
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={ticked.has(line)}
+                onChange={() => toggle(line)}
+              />
               {line}
             </label>
           </li>
         ))}
       </ul>
       <p role="status" className="mt-3 text-elm-dark empty:hidden">
-        {says.refused || (said === "ready" ? "Your host knows that you have everything." : said === "missing" ? "Your host knows what you lack." : "")}
+        {says.refused ||
+          (said === "ready"
+            ? "Your host knows that you have everything."
+            : said === "missing"
+              ? "Your host knows what you lack."
+              : "")}
       </p>
       {lacks !== null && (
         <form
@@ -94,9 +127,17 @@ function Ready({ ready, says, atHome }: { ready: readonly string[]; says: Saying
         >
           <label className="block text-soft">
             What is missing
-            <input className="mt-1 block min-h-11 w-full text-ink" value={lacks} maxLength={200} onChange={(event) => setLacks(event.target.value)} />
+            <input
+              className="mt-1 block min-h-11 w-full text-ink"
+              value={lacks}
+              maxLength={200}
+              onChange={(event) => setLacks(event.target.value)}
+            />
           </label>
-          <button type="submit" className="min-h-11 justify-self-start rounded-card bg-brick px-4 font-bold text-white">
+          <button
+            type="submit"
+            className="min-h-11 justify-self-start rounded-card bg-brick px-4 font-bold text-white"
+          >
             Tell the host
           </button>
         </form>

@@ -32,7 +32,11 @@ export function FollowStep({ step, next, steps, state, now, seat, view, label, c
         <Drying step={step} steps={steps} state={state} until={until} now={now} clock={clock} />
       ) : (
         <p className="my-1 flex items-baseline gap-3">
-          <span className={`font-bold font-head text-6xl ${left < 0 ? "text-brick" : ""}`} suppressHydrationWarning data-left>
+          <span
+            className={`font-bold font-head text-6xl ${left < 0 ? "text-brick" : ""}`}
+            suppressHydrationWarning
+            data-left
+          >
             {left < 0 ? `+${showClock(-left)}` : showClock(left)}
           </span>
           <span className="text-soft">
@@ -40,7 +44,13 @@ export function FollowStep({ step, next, steps, state, now, seat, view, label, c
           </span>
         </p>
       )}
-      <p className="mb-4 text-soft">{state.heldAt ? "Held: your host is explaining something." : next ? `then: ${next.title}` : "the last step"}</p>
+      <p className="mb-4 text-soft">
+        {state.heldAt
+          ? "Held: your host is explaining something."
+          : next
+            ? `then: ${next.title}`
+            : "the last step"}
+      </p>
       {state.line && seat && <Turn line={state.line} seat={seat} tool={step.tool?.name ?? ""} />}
       {thing && (
         <div className="mb-4">
@@ -95,16 +105,45 @@ export function StepWords({ step }: { step: FollowedStep }) {
 
 const RING = 2 * Math.PI * 44;
 
-function Drying({ step, steps, state, until, now, clock }: Pick<Props, "step" | "steps" | "state" | "now" | "clock"> & { until: number }) {
-  const begun = Math.max(0, ...step.after.flatMap(({ step: of, wait }) => (wait > 0 && Object.hasOwn(state.ends, of) ? [state.ends[of] as number] : [])));
+function Drying({
+  step,
+  steps,
+  state,
+  until,
+  now,
+  clock,
+}: Pick<Props, "step" | "steps" | "state" | "now" | "clock"> & { until: number }) {
+  const begun = Math.max(
+    0,
+    ...step.after.flatMap(({ step: of, wait }) =>
+      wait > 0 && Object.hasOwn(state.ends, of) ? [state.ends[of] as number] : [],
+    ),
+  );
   const of = step.after.find(({ step: before }) => state.ends[before] === begun);
   const share = until > begun ? Math.min(1, Math.max(0, (now - begun) / (until - begun))) : 1;
   return (
     <div className="my-3 flex items-center gap-5" data-drying>
       <svg viewBox="0 0 100 100" className="w-36 shrink-0" aria-hidden>
         <circle cx="50" cy="50" r="44" fill="none" stroke="var(--color-rule)" strokeWidth="9" />
-        <circle cx="50" cy="50" r="44" fill="none" stroke="var(--color-ochre)" strokeWidth="9" strokeDasharray={`${RING * share} ${RING}`} transform="rotate(-90 50 50)" />
-        <text x="50" y="57" textAnchor="middle" fontSize="22" fontWeight="700" fill="var(--color-ink)" suppressHydrationWarning>
+        <circle
+          cx="50"
+          cy="50"
+          r="44"
+          fill="none"
+          stroke="var(--color-ochre)"
+          strokeWidth="9"
+          strokeDasharray={`${RING * share} ${RING}`}
+          transform="rotate(-90 50 50)"
+        />
+        <text
+          x="50"
+          y="57"
+          textAnchor="middle"
+          fontSize="22"
+          fontWeight="700"
+          fill="var(--color-ink)"
+          suppressHydrationWarning
+        >
           {showClock((until - now) / 1000)}
         </text>
       </svg>
@@ -120,7 +159,15 @@ function Drying({ step, steps, state, until, now, clock }: Pick<Props, "step" | 
   );
 }
 
-function Turn({ line, seat, tool }: { line: NonNullable<LiveState["line"]>; seat: string; tool: string }) {
+function Turn({
+  line,
+  seat,
+  tool,
+}: {
+  line: NonNullable<LiveState["line"]>;
+  seat: string;
+  tool: string;
+}) {
   const at = line.waiting.indexOf(seat);
   const words = line.turn.includes(seat)
     ? `It is your turn${tool ? ` at the ${tool.toLowerCase()}` : ""}.`

@@ -36,8 +36,21 @@ function keep(key: string, value: unknown): void {
 const LARGER = "125%";
 
 /** The participant's phone: what to do now, with the own piece; done or stuck; all steps. It goes on without network. */
-export function Follow({ code, live, initial }: { code: string; live: FollowedClass; initial: LiveState }) {
-  const { state, awaySince, refused, now, take } = useLive<LiveState>(`/f/${code}/events`, initial, (next) => keep(`elm-live-${code}`, { state: next, offset: next.now - Date.now() } satisfies Kept));
+export function Follow({
+  code,
+  live,
+  initial,
+}: {
+  code: string;
+  live: FollowedClass;
+  initial: LiveState;
+}) {
+  const { state, awaySince, refused, now, take } = useLive<LiveState>(
+    `/f/${code}/events`,
+    initial,
+    (next) =>
+      keep(`elm-live-${code}`, { state: next, offset: next.now - Date.now() } satisfies Kept),
+  );
   const [seat, setSeat] = useState("");
   const [view, setView] = useState<SeatView | null>(null);
   const [larger, setLarger] = useState(false);
@@ -57,8 +70,10 @@ export function Follow({ code, live, initial }: { code: string; live: FollowedCl
     if (live.atHome) setZone(Intl.DateTimeFormat().resolvedOptions().timeZone || live.zone);
     // Opened without network it shows what it knew last, on the clock that goes on.
     const last = kept<Kept>(`elm-live-${code}`);
-    if (last && isNewer(last.state, initial)) take({ ...last.state, now: Date.now() + last.offset });
-    if ("serviceWorker" in navigator) void navigator.serviceWorker.register("/follow-worker.js", { scope: "/f/" }).catch(() => {});
+    if (last && isNewer(last.state, initial))
+      take({ ...last.state, now: Date.now() + last.offset });
+    if ("serviceWorker" in navigator)
+      void navigator.serviceWorker.register("/follow-worker.js", { scope: "/f/" }).catch(() => {});
   }, [code, live, initial, take]);
   useEffect(() => {
     document.documentElement.style.fontSize = larger ? LARGER : "";
@@ -88,9 +103,12 @@ export function Follow({ code, live, initial }: { code: string; live: FollowedCl
       {awaySince !== null && (
         <p role="status" className="bg-ochre-tint px-5 py-3" data-away>
           <b>
-            {refused ? "This page is not answered any more" : "No network"} since {timeIn(zone, new Date(awaySince + (now - Date.now())), live.clock)}.
+            {refused ? "This page is not answered any more" : "No network"} since{" "}
+            {timeIn(zone, new Date(awaySince + (now - Date.now())), live.clock)}.
           </b>{" "}
-          {refused ? "If your host has sent a new link, use that one; your steps stay here." : "Go on: the clock runs here."}
+          {refused
+            ? "If your host has sent a new link, use that one; your steps stay here."
+            : "Go on: the clock runs here."}
           {says.waiting > 0 && ` What you press waits, and goes out later: ${says.waiting}`}
         </p>
       )}
@@ -98,15 +116,34 @@ export function Follow({ code, live, initial }: { code: string; live: FollowedCl
         <b className="[overflow-wrap:anywhere]">{live.title}</b>
         {state.running && step && (
           <span className="shrink-0 text-soft" suppressHydrationWarning>
-            {steps.indexOf(step) + 1} of {steps.length} · ends about {clock(projectedEnd(steps, state, now))}
+            {steps.indexOf(step) + 1} of {steps.length} · ends about{" "}
+            {clock(projectedEnd(steps, state, now))}
           </span>
         )}
       </header>
       <main className="flex-1 px-5 py-5">
         {state.running && step ? (
-          <FollowStep step={step} next={next} steps={steps} state={state} now={now} seat={seat} view={view} label={me?.label ?? ""} clock={clock} />
+          <FollowStep
+            step={step}
+            next={next}
+            steps={steps}
+            state={state}
+            now={now}
+            seat={seat}
+            view={view}
+            label={me?.label ?? ""}
+            clock={clock}
+          />
         ) : (
-          <FollowLobby live={live} state={state} now={now} zone={zone} view={view} label={me?.label ?? ""} says={says} />
+          <FollowLobby
+            live={live}
+            state={state}
+            now={now}
+            zone={zone}
+            view={view}
+            label={me?.label ?? ""}
+            says={says}
+          />
         )}
         {live.seats.length > 0 && !state.ended && (
           <label className="mt-6 block text-soft">
@@ -130,7 +167,12 @@ export function Follow({ code, live, initial }: { code: string; live: FollowedCl
         )}
         <p className="mt-5 flex flex-wrap gap-x-6">
           {!state.ended && (
-            <button type="button" className="verb min-h-11" aria-expanded={all} onClick={() => setAll(!all)}>
+            <button
+              type="button"
+              className="verb min-h-11"
+              aria-expanded={all}
+              onClick={() => setAll(!all)}
+            >
               {all ? "fewer steps" : "all steps"}
             </button>
           )}
@@ -146,7 +188,9 @@ export function Follow({ code, live, initial }: { code: string; live: FollowedCl
             {larger ? "smaller text" : "larger text"}
           </button>
         </p>
-        {(all || state.ended) && <AllSteps steps={steps} state={state} view={view} label={me?.label ?? ""} />}
+        {(all || state.ended) && (
+          <AllSteps steps={steps} state={state} view={view} label={me?.label ?? ""} />
+        )}
       </main>
       {state.running && step && <FollowActs step={step.id} seat={seat} says={says} />}
     </div>

@@ -1,7 +1,13 @@
 import { describe, expect, it } from "vitest";
 import { questionsOf } from "./questions-of.ts";
 
-const stuck = (seat: string, step: string, what: string, at: number) => ({ seat, step, what, at, kind: "stuck" as const });
+const stuck = (seat: string, step: string, what: string, at: number) => ({
+  seat,
+  step,
+  what,
+  at,
+  kind: "stuck" as const,
+});
 
 describe("what people are stuck with", () => {
   it("stands once, those of this step first, then what most ask, then what waits longest", () => {
@@ -13,7 +19,13 @@ describe("what people are stuck with", () => {
       stuck("5", "tape", "gone", 2),
       stuck("6", "weed", "gone", 3),
     ];
-    expect(questionsOf(marks, "place").map(({ step, what, seats }) => [step, what, seats.map(({ seat }) => seat)])).toEqual([
+    expect(
+      questionsOf(marks, "place").map(({ step, what, seats }) => [
+        step,
+        what,
+        seats.map(({ seat }) => seat),
+      ]),
+    ).toEqual([
       ["place", "crooked", ["3", "1"]],
       ["place", "", ["4"]],
       ["weed", "late", ["2"]],

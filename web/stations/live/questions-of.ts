@@ -12,7 +12,10 @@ export interface Question {
 
 /** Those of the step that goes on first; then what most ask; then what has waited longest. */
 export function questionsOf(stuck: readonly Mark[], here: string): Question[] {
-  const groups = new Map<string, { step: string; what: string; seats: { seat: string; at: number }[] }>();
+  const groups = new Map<
+    string,
+    { step: string; what: string; seats: { seat: string; at: number }[] }
+  >();
   for (const { seat, step, what, at } of stuck) {
     const key = JSON.stringify([step, what]);
     const own = groups.get(key) ?? { step, what, seats: [] };
@@ -21,5 +24,10 @@ export function questionsOf(stuck: readonly Mark[], here: string): Question[] {
   }
   return [...groups.values()]
     .map((own) => ({ ...own, seats: own.seats.sort((a, b) => a.at - b.at) }))
-    .sort((a, b) => Number(b.step === here) - Number(a.step === here) || b.seats.length - a.seats.length || (a.seats[0]?.at ?? 0) - (b.seats[0]?.at ?? 0));
+    .sort(
+      (a, b) =>
+        Number(b.step === here) - Number(a.step === here) ||
+        b.seats.length - a.seats.length ||
+        (a.seats[0]?.at ?? 0) - (b.seats[0]?.at ?? 0),
+    );
 }

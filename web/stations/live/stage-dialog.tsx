@@ -8,7 +8,12 @@ import type { StageAct } from "@/live/perform.ts";
 
 export type Asked =
   | { readonly what: "begin" | "end" | "note" | "flaw" | "insert" | "more" }
-  | { readonly what: "early"; readonly step: LiveStep; readonly until: number; readonly instead: readonly LiveStep[] };
+  | {
+      readonly what: "early";
+      readonly step: LiveStep;
+      readonly until: number;
+      readonly instead: readonly LiveStep[];
+    };
 
 interface Props {
   readonly asked: Asked | null;
@@ -47,11 +52,16 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
       {more && <p className="mb-5 text-stage-soft text-xl">{more}</p>}
     </>
   );
-  const answers = (children: ReactNode) => <div className="flex flex-wrap justify-end gap-3">{children}</div>;
+  const answers = (children: ReactNode) => (
+    <div className="flex flex-wrap justify-end gap-3">{children}</div>
+  );
   if (asked.what === "early")
     return (
       <>
-        {title(`Dry at ${clock(asked.until)}`, `“${asked.step.title}” is not to begin before: what is under it is still wet.`)}
+        {title(
+          `Dry at ${clock(asked.until)}`,
+          `“${asked.step.title}” is not to begin before: what is under it is still wet.`,
+        )}
         {answers(
           <>
             {asked.instead.slice(0, 3).map((one) => (
@@ -71,7 +81,10 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
     case "begin":
       return (
         <>
-          {title("Begin on another day?", `This class is planned for ${live.date}. Phones that follow it begin, too.`)}
+          {title(
+            "Begin on another day?",
+            `This class is planned for ${live.date}. Phones that follow it begin, too.`,
+          )}
           {answers(
             <>
               <Answer onClick={onClose}>Not now</Answer>
@@ -85,7 +98,10 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
     case "end":
       return (
         <>
-          {title("End the class?", "Every phone is told that it is over, and the minutes go into the log.")}
+          {title(
+            "End the class?",
+            "Every phone is told that it is over, and the minutes go into the log.",
+          )}
           {answers(
             <>
               <Answer onClick={onClose}>Go on</Answer>
@@ -97,7 +113,15 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
         </>
       );
     case "note":
-      return <Typed title="A note for afterwards" label="What to remember" button="Keep it" onClose={onClose} onDone={(note) => act({ act: "note", note })} />;
+      return (
+        <Typed
+          title="A note for afterwards"
+          label="What to remember"
+          button="Keep it"
+          onClose={onClose}
+          onDone={(note) => act({ act: "note", note })}
+        />
+      );
     case "insert":
       return (
         <Typed
@@ -110,7 +134,13 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
         />
       );
     case "flaw":
-      return <Flaw live={live} onClose={onClose} onDone={(seat, reason) => act({ act: "flaw", seat, reason })} />;
+      return (
+        <Flaw
+          live={live}
+          onClose={onClose}
+          onDone={(seat, reason) => act({ act: "flaw", seat, reason })}
+        />
+      );
     default:
       return (
         <>
@@ -129,10 +159,17 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
 }
 
 function Answer({ main = false, ...rest }: { main?: boolean } & React.ComponentProps<"button">) {
-  return <button type="button" {...rest} className={`min-h-14 px-5 font-bold text-xl disabled:opacity-60 ${main ? "bg-stage-elm text-stage" : "border border-stage-soft"}`} />;
+  return (
+    <button
+      type="button"
+      {...rest}
+      className={`min-h-14 px-5 font-bold text-xl disabled:opacity-60 ${main ? "bg-stage-elm text-stage" : "border border-stage-soft"}`}
+    />
+  );
 }
 
-const FIELD = "mt-1 block min-h-14 w-full border border-stage-soft bg-stage-rule px-4 text-xl text-stage-text";
+const FIELD =
+  "mt-1 block min-h-14 w-full border border-stage-soft bg-stage-rule px-4 text-xl text-stage-text";
 
 function Typed({
   title,
@@ -151,7 +188,9 @@ function Typed({
 }) {
   const [words, setWords] = useState("");
   const [minutes, setMinutes] = useState(5);
-  const isWhole = words.trim() !== "" && (!timed || (Number.isInteger(minutes) && minutes >= 1 && minutes <= 240));
+  const isWhole =
+    words.trim() !== "" &&
+    (!timed || (Number.isInteger(minutes) && minutes >= 1 && minutes <= 240));
   return (
     <form
       onSubmit={(event) => {
@@ -162,17 +201,33 @@ function Typed({
       <Dialog.Title className="mb-3 text-3xl">{title}</Dialog.Title>
       <label className="mb-3 block text-stage-soft">
         {label}
-        <input className={FIELD} value={words} maxLength={timed ? 80 : 300} onChange={(event) => setWords(event.target.value)} />
+        <input
+          className={FIELD}
+          value={words}
+          maxLength={timed ? 80 : 300}
+          onChange={(event) => setWords(event.target.value)}
+        />
       </label>
       {timed && (
         <label className="mb-3 block text-stage-soft">
           Minutes
-          <input className={FIELD} type="number" min={1} max={240} value={minutes} onChange={(event) => setMinutes(Number(event.target.value))} />
+          <input
+            className={FIELD}
+            type="number"
+            min={1}
+            max={240}
+            value={minutes}
+            onChange={(event) => setMinutes(Number(event.target.value))}
+          />
         </label>
       )}
       <div className="flex justify-end gap-3">
         <Answer onClick={onClose}>Not now</Answer>
-        <button type="submit" disabled={!isWhole} className="min-h-14 bg-stage-elm px-5 font-bold text-stage text-xl disabled:opacity-60">
+        <button
+          type="submit"
+          disabled={!isWhole}
+          className="min-h-14 bg-stage-elm px-5 font-bold text-stage text-xl disabled:opacity-60"
+        >
           {button}
         </button>
       </div>
@@ -182,7 +237,15 @@ function Typed({
 
 const FLAWS = ["lies crooked", "bubble or crease", "paint ran under", "piece lost", "torn"];
 
-function Flaw({ live, onClose, onDone }: { live: LiveClass; onClose: () => void; onDone: (seat: string, reason: string) => void }) {
+function Flaw({
+  live,
+  onClose,
+  onDone,
+}: {
+  live: LiveClass;
+  onClose: () => void;
+  onDone: (seat: string, reason: string) => void;
+}) {
   const [seat, setSeat] = useState("");
   const [reason, setReason] = useState(FLAWS[0] as string);
   return (
@@ -201,7 +264,13 @@ function Flaw({ live, onClose, onDone }: { live: LiveClass; onClose: () => void;
       </label>
       <label className="mb-3 block text-stage-soft">
         What happened
-        <input className={FIELD} list="flaws" value={reason} maxLength={300} onChange={(event) => setReason(event.target.value)} />
+        <input
+          className={FIELD}
+          list="flaws"
+          value={reason}
+          maxLength={300}
+          onChange={(event) => setReason(event.target.value)}
+        />
         <datalist id="flaws">
           {FLAWS.map((flaw) => (
             <option key={flaw} value={flaw} />

@@ -36,7 +36,13 @@ export function Questions({ stuck, here, now, name, titles, onAct }: Props) {
                 <button
                   type="button"
                   className="min-h-11 font-bold underline underline-offset-4"
-                  onClick={() => onAct(several ? { act: "answered", step, what } : { act: "helped", seat: first.seat, step })}
+                  onClick={() =>
+                    onAct(
+                      several
+                        ? { act: "answered", step, what }
+                        : { act: "helped", seat: first.seat, step },
+                    )
+                  }
                 >
                   {several ? "answered for all" : "helped"}
                 </button>
@@ -50,7 +56,9 @@ export function Questions({ stuck, here, now, name, titles, onAct }: Props) {
                   ` (${seats
                     .slice(0, MOST_NAMED)
                     .map(({ seat }) => name(seat))
-                    .join(", ")}${seats.length > MOST_NAMED ? ` and ${seats.length - MOST_NAMED} more` : ""})`}
+                    .join(
+                      ", ",
+                    )}${seats.length > MOST_NAMED ? ` and ${seats.length - MOST_NAMED} more` : ""})`}
               </span>
             )}
           </li>

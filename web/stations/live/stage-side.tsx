@@ -27,18 +27,37 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
   const name = (seat: string) => labels.get(seat) ?? `Seat ${seat}`;
   const titles = new Map(steps.map(({ id, title }) => [id, title]));
   const stuck = state.marks.filter(({ kind }) => kind === "stuck");
-  const finished = new Set(state.marks.flatMap(({ kind, step: at, seat }) => (kind === "done" && at === state.stepId ? [seat] : [])));
-  const drying = state.running ? dryings(steps, state, now).filter((one) => one.step !== state.stepId) : [];
+  const finished = new Set(
+    state.marks.flatMap(({ kind, step: at, seat }) =>
+      kind === "done" && at === state.stepId ? [seat] : [],
+    ),
+  );
+  const drying = state.running
+    ? dryings(steps, state, now).filter((one) => one.step !== state.stepId)
+    : [];
   return (
     <aside className="px-8 py-6 lg:min-h-0 lg:overflow-y-auto" aria-label="Where the class is">
       {state.running && step && <StepClock step={step} state={state} now={now} clock={clock} />}
       {!projector &&
         state.running &&
-        step?.after.filter((before) => isLooked(before, state, now)).map(({ step: of }) => <Touched key={of} asks title={titles.get(of) ?? ""} onTouch={(dry) => onAct({ act: "dry", of, dry })} />)}
+        step?.after
+          .filter((before) => isLooked(before, state, now))
+          .map(({ step: of }) => (
+            <Touched
+              key={of}
+              asks
+              title={titles.get(of) ?? ""}
+              onTouch={(dry) => onAct({ act: "dry", of, dry })}
+            />
+          ))}
       {drying.length > 0 && (
         <ul className="mb-4 text-lg" aria-label="What dries">
           {drying.map((one) => (
-            <li key={`${one.of} ${one.step}`} className="border-stage-rule border-b py-2" data-dries={one.step}>
+            <li
+              key={`${one.of} ${one.step}`}
+              className="border-stage-rule border-b py-2"
+              data-dries={one.step}
+            >
               <span className="flex justify-between gap-3">
                 <span>{titles.get(one.step)}</span>
                 <b className="shrink-0 text-stage-ochre">from {clock(one.until)}</b>
@@ -46,13 +65,23 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
               <span className="flex items-center gap-3 text-base text-stage-soft">
                 {titles.get(one.of)} dries
                 <span className="h-2.5 flex-1 border border-stage-soft">
-                  <span className="block h-full bg-stage-ochre" style={{ width: `${Math.min(100, (100 * (now - one.from)) / (one.until - one.from))}%` }} />
+                  <span
+                    className="block h-full bg-stage-ochre"
+                    style={{
+                      width: `${Math.min(100, (100 * (now - one.from)) / (one.until - one.from))}%`,
+                    }}
+                  />
                 </span>
                 <span className="tabular-nums" suppressHydrationWarning>
                   {showClock((one.until - now) / 1000)}
                 </span>
               </span>
-              {!projector && mayDry(one.of) && <Touched title={titles.get(one.of) ?? ""} onTouch={(dry) => onAct({ act: "dry", of: one.of, dry })} />}
+              {!projector && mayDry(one.of) && (
+                <Touched
+                  title={titles.get(one.of) ?? ""}
+                  onTouch={(dry) => onAct({ act: "dry", of: one.of, dry })}
+                />
+              )}
             </li>
           ))}
         </ul>
@@ -60,14 +89,22 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
       {state.line && step?.tool && (
         <div className="mb-4 text-lg" data-line>
           <p className="text-stage-soft">
-            {step.tool.name || "One after the other"}: {state.line.through.length} through, {state.line.waiting.length} waiting
+            {step.tool.name || "One after the other"}: {state.line.through.length} through,{" "}
+            {state.line.waiting.length} waiting
           </p>
           <ul>
             {state.line.turn.map((seat) => (
-              <li key={seat} className="flex items-center justify-between gap-3 border-stage-rule border-b py-1.5">
+              <li
+                key={seat}
+                className="flex items-center justify-between gap-3 border-stage-rule border-b py-1.5"
+              >
                 <b>{name(seat)}</b>
                 {!projector && (
-                  <button type="button" className="min-h-11 font-bold underline underline-offset-4" onClick={() => onAct({ act: "seatDone", seat })}>
+                  <button
+                    type="button"
+                    className="min-h-11 font-bold underline underline-offset-4"
+                    onClick={() => onAct({ act: "seatDone", seat })}
+                  >
                     through
                   </button>
                 )}
@@ -77,13 +114,26 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
           {state.line.waiting.length > 0 && (
             <p className="py-1.5 text-stage-soft">
               then {state.line.waiting.slice(0, MOST_LINE).map(name).join(", ")}
-              {state.line.waiting.length > MOST_LINE ? ` and ${state.line.waiting.length - MOST_LINE} more` : ""}
+              {state.line.waiting.length > MOST_LINE
+                ? ` and ${state.line.waiting.length - MOST_LINE} more`
+                : ""}
             </p>
           )}
         </div>
       )}
-      {!projector && stuck.length > 0 && <Questions stuck={stuck} here={state.stepId} now={now} name={name} titles={titles} onAct={onAct} />}
-      {!projector && !state.running && !state.ended && <Readiness live={live} state={state} name={name} />}
+      {!projector && stuck.length > 0 && (
+        <Questions
+          stuck={stuck}
+          here={state.stepId}
+          now={now}
+          name={name}
+          titles={titles}
+          onAct={onAct}
+        />
+      )}
+      {!projector && !state.running && !state.ended && (
+        <Readiness live={live} state={state} name={name} />
+      )}
       <Basket
         dark
         columns={live.seats.length > 40 ? 16 : 5}
@@ -94,7 +144,16 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
           // Who is stuck is the host's to know, not the room's.
           trouble: !projector && stuck.some((mark) => mark.seat === seat),
         }))}
-        {...(state.running ? { words: (seat: string) => (!projector && stuck.some((mark) => mark.seat === seat) ? "stuck" : finished.has(seat) ? "done with this step" : "at it") } : {})}
+        {...(state.running
+          ? {
+              words: (seat: string) =>
+                !projector && stuck.some((mark) => mark.seat === seat)
+                  ? "stuck"
+                  : finished.has(seat)
+                    ? "done with this step"
+                    : "at it",
+            }
+          : {})}
       />
       {state.running && step && <ToCome steps={comingAfter(steps, step.id)} />}
     </aside>
@@ -112,7 +171,11 @@ function ToCome({ steps }: { steps: readonly Coming[] }) {
           <li key={id} className="flex justify-between gap-3 border-stage-rule border-b py-1.5">
             <span className="min-w-0">
               {title}
-              {dries > 0 && <span className="block text-sm text-stage-ochre">then dries for {showMinutes(dries)}</span>}
+              {dries > 0 && (
+                <span className="block text-sm text-stage-ochre">
+                  then dries for {showMinutes(dries)}
+                </span>
+              )}
             </span>
             <span className="shrink-0 text-stage-soft">{showMinutes(minutes)}</span>
           </li>
@@ -123,33 +186,65 @@ function ToCome({ steps }: { steps: readonly Coming[] }) {
 }
 
 /** Whether the step waits for something that nobody has found dry yet. */
-const isLooked = ({ step, wait }: LiveStep["after"][number], { ends, dry = {} }: StageState, now: number): boolean => {
+const isLooked = (
+  { step, wait }: LiveStep["after"][number],
+  { ends, dry = {} }: StageState,
+  now: number,
+): boolean => {
   if (wait <= 0 || !Object.hasOwn(ends, step) || !mayDry(step)) return false;
   const touched = dry[step];
   return touched === undefined || touched < (ends[step] as number) || touched > now;
 };
 
 /** Touched at an edge with a clean knuckle: the clock gives way to what is so, and the next class knows it. */
-function Touched({ title, asks = false, onTouch }: { title: string; asks?: boolean; onTouch: (dry: boolean) => void }) {
+function Touched({
+  title,
+  asks = false,
+  onTouch,
+}: {
+  title: string;
+  asks?: boolean;
+  onTouch: (dry: boolean) => void;
+}) {
   return (
     <span className="flex flex-wrap items-center gap-x-5 text-base">
       {asks && <span className="text-stage-soft">{title}: dry to the touch?</span>}
-      <button type="button" className="min-h-11 font-bold underline underline-offset-4" onClick={() => onTouch(true)} aria-label={`${title}: it is dry`}>
+      <button
+        type="button"
+        className="min-h-11 font-bold underline underline-offset-4"
+        onClick={() => onTouch(true)}
+        aria-label={`${title}: it is dry`}
+      >
         it is dry
       </button>
-      <button type="button" className="min-h-11 underline underline-offset-4" onClick={() => onTouch(false)} aria-label={`${title}: not dry yet, five minutes more`}>
+      <button
+        type="button"
+        className="min-h-11 underline underline-offset-4"
+        onClick={() => onTouch(false)}
+        aria-label={`${title}: not dry yet, five minutes more`}
+      >
         not yet, 5 min more
       </button>
     </span>
   );
 }
 
-function StepClock({ step, state, now, clock }: Pick<Props, "state" | "now" | "clock"> & { step: LiveStep }) {
+function StepClock({
+  step,
+  state,
+  now,
+  clock,
+}: Pick<Props, "state" | "now" | "clock"> & { step: LiveStep }) {
   const left = secondsLeft(step, state, now);
   const dry = Math.max(0, ((notBefore(step, state) ?? 0) - now) / 1000);
   return (
     <>
-      <p className={`font-bold font-head text-[clamp(4rem,9vw,7rem)] leading-none ${left < 0 ? "text-stage-brick" : ""}`} suppressHydrationWarning aria-live="off" data-left>
+      <p
+        className={`font-bold font-head text-[clamp(4rem,9vw,7rem)] leading-none ${left < 0 ? "text-stage-brick" : ""}`}
+        suppressHydrationWarning
+        aria-live="off"
+        data-left
+      >
         {dry > 0 ? showClock(dry) : left < 0 ? `+${showClock(-left)}` : showClock(left)}
       </p>
       {dry > 0 && (
@@ -158,23 +253,43 @@ function StepClock({ step, state, now, clock }: Pick<Props, "state" | "now" | "c
         </p>
       )}
       <p className="mt-2 mb-5 text-stage-soft text-xl">
-        {dry > 0 ? "then a step of" : state.heldAt ? "held: the clock stands at" : left < 0 ? "over the" : "left of"} {step.minutes}
-        {state.extraSeconds !== 0 && ` ${state.extraSeconds > 0 ? "+" : "−"} ${Math.abs(state.extraSeconds) / 60}`} min
+        {dry > 0
+          ? "then a step of"
+          : state.heldAt
+            ? "held: the clock stands at"
+            : left < 0
+              ? "over the"
+              : "left of"}{" "}
+        {step.minutes}
+        {state.extraSeconds !== 0 &&
+          ` ${state.extraSeconds > 0 ? "+" : "−"} ${Math.abs(state.extraSeconds) / 60}`}{" "}
+        min
       </p>
     </>
   );
 }
 
 /** Before the class: whose kit is there, and who lacks what. */
-function Readiness({ live, state, name }: Pick<Props, "live" | "state"> & { name: (seat: string) => string }) {
+function Readiness({
+  live,
+  state,
+  name,
+}: Pick<Props, "live" | "state"> & { name: (seat: string) => string }) {
   const ready = state.ready.filter(({ kind }) => kind === "ready").length;
   const missing = state.ready.filter(({ kind }) => kind === "missing");
-  if (state.ready.length === 0) return <p className="mb-4 text-lg text-stage-soft">Nobody has said yet that all is there: their phones ask them before the class.</p>;
+  if (state.ready.length === 0)
+    return (
+      <p className="mb-4 text-lg text-stage-soft">
+        Nobody has said yet that all is there: their phones ask them before the class.
+      </p>
+    );
   return (
     <div className="mb-4 text-lg" data-readiness>
       <p>
         <b>{ready}</b> of {live.seats.length} have everything
-        {missing.length > 0 && <b className="text-stage-brick">, {missing.length} lack something</b>}
+        {missing.length > 0 && (
+          <b className="text-stage-brick">, {missing.length} lack something</b>
+        )}
       </p>
       <ul>
         {missing.slice(0, MOST_LACKING).map(({ seat, what }) => (
@@ -183,7 +298,9 @@ function Readiness({ live, state, name }: Pick<Props, "live" | "state"> & { name
             {what && <span className="text-stage-soft">: {what}</span>}
           </li>
         ))}
-        {missing.length > MOST_LACKING && <li className="py-2 text-stage-soft">and {missing.length - MOST_LACKING} more</li>}
+        {missing.length > MOST_LACKING && (
+          <li className="py-2 text-stage-soft">and {missing.length - MOST_LACKING} more</li>
+        )}
       </ul>
     </div>
   );

@@ -25,7 +25,17 @@ interface Props extends Common {
 const MANY_LETTERS = 400;
 
 /** The step, large; what is said, shown and checked; what comes next, and what fills the wait for it. */
-export function StageWords({ steps, step, next, state, now, picture, projector, clock, onInstead }: Props) {
+export function StageWords({
+  steps,
+  step,
+  next,
+  state,
+  now,
+  picture,
+  projector,
+  clock,
+  onInstead,
+}: Props) {
   const thing = picture.find(({ thing: id }) => id === step.thing) ?? picture[0];
   const rows = projector
     ? ([
@@ -52,7 +62,10 @@ export function StageWords({ steps, step, next, state, now, picture, projector, 
   const instead = waits ? fillers(steps, state, now) : [];
   return (
     <>
-      <h1 className="mb-4 max-w-4xl text-[clamp(2.2rem,4.6vw,4.6rem)] leading-tight" data-step={step.id}>
+      <h1
+        className="mb-4 max-w-4xl text-[clamp(2.2rem,4.6vw,4.6rem)] leading-tight"
+        data-step={step.id}
+      >
         {step.title}
       </h1>
       <div className="grid flex-1 content-start gap-x-8 gap-y-5 xl:grid-cols-[1fr_minmax(220px,32%)]">
@@ -60,8 +73,15 @@ export function StageWords({ steps, step, next, state, now, picture, projector, 
           {rows
             .filter(([, words]) => words)
             .map(([name, words]) => (
-              <div key={name} className={`grid grid-cols-[84px_1fr] ${name === "Care" ? "text-stage-ochre" : ""}`}>
-                <dt className={`pt-1 font-bold font-head text-lg ${name === "Care" ? "" : "text-stage-elm"}`}>{name}</dt>
+              <div
+                key={name}
+                className={`grid grid-cols-[84px_1fr] ${name === "Care" ? "text-stage-ochre" : ""}`}
+              >
+                <dt
+                  className={`pt-1 font-bold font-head text-lg ${name === "Care" ? "" : "text-stage-elm"}`}
+                >
+                  {name}
+                </dt>
                 <dd className={size}>{words}</dd>
               </div>
             ))}
@@ -90,7 +110,12 @@ export function StageWords({ steps, step, next, state, now, picture, projector, 
           <p className="mt-1" data-instead>
             <span className="text-stage-soft">meanwhile: </span>
             {instead.slice(0, 3).map((one) => (
-              <button key={one.id} type="button" className="mr-4 min-h-11 font-bold underline underline-offset-4" onClick={() => onInstead(one.id)}>
+              <button
+                key={one.id}
+                type="button"
+                className="mr-4 min-h-11 font-bold underline underline-offset-4"
+                onClick={() => onInstead(one.id)}
+              >
                 {one.title}, {showMinutes(one.minutes)}
               </button>
             ))}
@@ -102,7 +127,15 @@ export function StageWords({ steps, step, next, state, now, picture, projector, 
 }
 
 /** Before the class and after it. */
-export function StageLobby({ classId, live, state, now, picture, projector, clock }: Common & { classId: string }) {
+export function StageLobby({
+  classId,
+  live,
+  state,
+  now,
+  picture,
+  projector,
+  clock,
+}: Common & { classId: string }) {
   const toGo = (live.beginsAt - now) / 1000;
   return (
     <>
@@ -143,7 +176,12 @@ export function StageLobby({ classId, live, state, now, picture, projector, cloc
       </div>
       {!projector && !state.ended && (
         <p className="mt-auto pt-6 text-stage-soft">
-          <a className="underline underline-offset-4" href={`/live/${classId}?view=projector`} target="_blank" rel="noreferrer">
+          <a
+            className="underline underline-offset-4"
+            href={`/live/${classId}?view=projector`}
+            target="_blank"
+            rel="noreferrer"
+          >
             A view for the projector, without your notes
           </a>
         </p>

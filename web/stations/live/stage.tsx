@@ -54,7 +54,8 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
   const forward = useCallback(() => {
     if (!next) return;
     const dry = notBefore(next, { ...state, ends: { ...state.ends, [state.stepId]: now } });
-    if (dry !== null && dry > now + 1000) setAsked({ what: "early", step: next, until: dry, instead: fillers(steps, state, now) });
+    if (dry !== null && dry > now + 1000)
+      setAsked({ what: "early", step: next, until: dry, instead: fillers(steps, state, now) });
     else act({ act: "next" });
   }, [act, next, now, state, steps]);
   const main = useCallback(() => {
@@ -113,11 +114,19 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
             {live.title}
           </Link>
         )}
-        <span className="text-stage-soft">{state.running && step ? `Step ${steps.indexOf(step) + 1} of ${steps.length}` : state.ended ? "Ended" : "Not begun"}</span>
+        <span className="text-stage-soft">
+          {state.running && step
+            ? `Step ${steps.indexOf(step) + 1} of ${steps.length}`
+            : state.ended
+              ? "Ended"
+              : "Not begun"}
+        </span>
         <span className="text-stage-soft">
           {live.seats.length} {live.seats.length === 1 ? "seat" : "seats"}
           {state.running && ` · ${state.done} done`}
-          {state.stuck > 0 && !projector && <b className="text-stage-brick"> · {state.stuck} stuck</b>}
+          {state.stuck > 0 && !projector && (
+            <b className="text-stage-brick"> · {state.stuck} stuck</b>
+          )}
         </span>
         {!connected && (
           <b role="status" className="text-stage-ochre">
@@ -130,14 +139,23 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
           </b>
         )}
         {!projector && (
-          <button type="button" className="min-h-11 text-base text-stage-soft underline underline-offset-4" aria-pressed={letters} onClick={() => setLetters(!letters)}>
+          <button
+            type="button"
+            className="min-h-11 text-base text-stage-soft underline underline-offset-4"
+            aria-pressed={letters}
+            onClick={() => setLetters(!letters)}
+          >
             {letters ? "Letter keys on" : "Letter keys off"}
           </button>
         )}
         <span className="ml-auto text-stage-soft" data-ends>
           {state.running && (
             <>
-              Ends <b className={ends > planned + MINUTE ? "text-stage-ochre" : "text-stage-text"}>{clock(ends)}</b>, planned {clock(planned)}
+              Ends{" "}
+              <b className={ends > planned + MINUTE ? "text-stage-ochre" : "text-stage-text"}>
+                {clock(ends)}
+              </b>
+              , planned {clock(planned)}
             </>
           )}
         </span>
@@ -146,39 +164,109 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
         </b>
       </header>
       <main className="grid min-h-0 flex-1 lg:grid-cols-[1fr_370px] 2xl:grid-cols-[1fr_480px]">
-        <section className="flex min-w-0 flex-col px-8 py-6 lg:min-h-0 lg:overflow-y-auto lg:border-stage-rule lg:border-r" aria-label="The step">
+        <section
+          className="flex min-w-0 flex-col px-8 py-6 lg:min-h-0 lg:overflow-y-auto lg:border-stage-rule lg:border-r"
+          aria-label="The step"
+        >
           {state.running && step ? (
-            <StageWords live={live} steps={steps} step={step} next={next} state={state} now={now} picture={picture} projector={projector} clock={clock} onInstead={(to) => act({ act: "next", to })} />
+            <StageWords
+              live={live}
+              steps={steps}
+              step={step}
+              next={next}
+              state={state}
+              now={now}
+              picture={picture}
+              projector={projector}
+              clock={clock}
+              onInstead={(to) => act({ act: "next", to })}
+            />
           ) : (
-            <StageLobby classId={classId} live={live} state={state} now={now} picture={picture} projector={projector} clock={clock} />
+            <StageLobby
+              classId={classId}
+              live={live}
+              state={state}
+              now={now}
+              picture={picture}
+              projector={projector}
+              clock={clock}
+            />
           )}
         </section>
-        <StageSide live={live} steps={steps} step={step} state={state} now={now} done={done} projector={projector} clock={clock} onAct={act} />
+        <StageSide
+          live={live}
+          steps={steps}
+          step={step}
+          state={state}
+          now={now}
+          done={done}
+          projector={projector}
+          clock={clock}
+          onAct={act}
+        />
       </main>
       <StepLine live={live} steps={steps} state={state} now={now} clock={clock} />
       {!projector && (
         <>
-          <StageDialog asked={asked} live={live} clock={clock} onAct={act} onClose={() => setAsked(null)} />
-          <div data-letters={letters ? "on" : "off"} onClickCapture={letGo} className="group grid grid-cols-3 border-stage-rule border-t sm:grid-cols-[repeat(7,1fr)_1.8fr]">
-            <StageButton keyName="←" disabled={busy || !state.running || Object.keys(state.ends).length === 0} onClick={() => act({ act: "back" })}>
+          <StageDialog
+            asked={asked}
+            live={live}
+            clock={clock}
+            onAct={act}
+            onClose={() => setAsked(null)}
+          />
+          <div
+            data-letters={letters ? "on" : "off"}
+            onClickCapture={letGo}
+            className="group grid grid-cols-3 border-stage-rule border-t sm:grid-cols-[repeat(7,1fr)_1.8fr]"
+          >
+            <StageButton
+              keyName="←"
+              disabled={busy || !state.running || Object.keys(state.ends).length === 0}
+              onClick={() => act({ act: "back" })}
+            >
               Back
             </StageButton>
-            <StageButton keyName="Z" disabled={busy || !state.running || state.last === null} onClick={() => act({ act: "undo" })}>
+            <StageButton
+              keyName="Z"
+              disabled={busy || !state.running || state.last === null}
+              onClick={() => act({ act: "undo" })}
+            >
               Undo
             </StageButton>
-            <StageButton keyName="H" disabled={busy || !state.running} onClick={() => act({ act: "hold" })}>
+            <StageButton
+              keyName="H"
+              disabled={busy || !state.running}
+              onClick={() => act({ act: "hold" })}
+            >
               {state.heldAt ? "Go on" : "Hold"}
             </StageButton>
-            <StageButton keyName="−" disabled={busy || !state.running} onClick={() => act({ act: "minutes", by: -1 })}>
+            <StageButton
+              keyName="−"
+              disabled={busy || !state.running}
+              onClick={() => act({ act: "minutes", by: -1 })}
+            >
               A minute less
             </StageButton>
-            <StageButton keyName="+" disabled={busy || !state.running} onClick={() => act({ act: "minutes", by: 1 })}>
+            <StageButton
+              keyName="+"
+              disabled={busy || !state.running}
+              onClick={() => act({ act: "minutes", by: 1 })}
+            >
               A minute more
             </StageButton>
-            <StageButton keyName="S" disabled={busy || !state.running || last} onClick={() => act({ act: "skip" })}>
+            <StageButton
+              keyName="S"
+              disabled={busy || !state.running || last}
+              onClick={() => act({ act: "skip" })}
+            >
               Leave out
             </StageButton>
-            <StageButton keyName={state.running ? "N F I" : "N"} disabled={busy} onClick={() => setAsked({ what: state.running ? "more" : "note" })}>
+            <StageButton
+              keyName={state.running ? "N F I" : "N"}
+              disabled={busy}
+              onClick={() => setAsked({ what: state.running ? "more" : "note" })}
+            >
               {state.running ? "Note, flaw …" : "Note"}
             </StageButton>
             <button
@@ -187,7 +275,13 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
               onClick={main}
               className="col-span-2 min-h-20 bg-stage-elm font-bold text-2xl text-stage disabled:opacity-70 sm:col-span-1"
             >
-              {!state.running ? (state.ended ? "Begin once more" : "Begin the class") : last ? "End the class" : "Next step"}
+              {!state.running
+                ? state.ended
+                  ? "Begin once more"
+                  : "Begin the class"
+                : last
+                  ? "End the class"
+                  : "Next step"}
             </button>
           </div>
         </>
@@ -204,9 +298,16 @@ function letGo(event: React.MouseEvent<HTMLElement>): void {
 
 function StageButton({ keyName, ...rest }: { keyName: string } & React.ComponentProps<"button">) {
   return (
-    <button type="button" {...rest} className="flex min-h-20 flex-wrap items-center justify-center gap-x-2 border-stage-rule border-r px-2 font-bold hover:bg-stage-rule disabled:text-stage-soft">
+    <button
+      type="button"
+      {...rest}
+      className="flex min-h-20 flex-wrap items-center justify-center gap-x-2 border-stage-rule border-r px-2 font-bold hover:bg-stage-rule disabled:text-stage-soft"
+    >
       {rest.children}
-      <kbd aria-hidden className={`hidden rounded-card border border-stage-soft px-2 font-text text-sm xl:inline ${keyName === "←" ? "" : "group-data-[letters=off]:hidden"}`}>
+      <kbd
+        aria-hidden
+        className={`hidden rounded-card border border-stage-soft px-2 font-text text-sm xl:inline ${keyName === "←" ? "" : "group-data-[letters=off]:hidden"}`}
+      >
         {keyName}
       </kbd>
     </button>

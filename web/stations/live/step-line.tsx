@@ -27,12 +27,22 @@ export function StepLine({ live, steps, state, now, clock }: Props) {
           const out = state.skipped.includes(step.id);
           const dry = drying.find(({ step: id }) => id === step.id);
           return (
-            <li key={step.id} style={{ width: `${(100 * step.minutes) / total}%` }} className="min-w-0" aria-current={here ? "step" : undefined}>
+            <li
+              key={step.id}
+              style={{ width: `${(100 * step.minutes) / total}%` }}
+              className="min-w-0"
+              aria-current={here ? "step" : undefined}
+            >
               <div
                 className={`h-6 border ${here ? "border-stage-text bg-stage-text" : past ? "border-stage-elm bg-stage-elm" : out ? "border-stage-soft border-dashed" : "border-stage-elm bg-stage-rule"}`}
               />
-              <div className={`mt-1 h-1 ${dry ? "bg-[repeating-linear-gradient(90deg,var(--color-stage-ochre)_0_6px,transparent_6px_10px)]" : ""}`} />
-              <p className={`truncate text-sm ${here ? "font-bold" : "text-stage-soft"} ${out ? "line-through" : ""}`} title={step.title}>
+              <div
+                className={`mt-1 h-1 ${dry ? "bg-[repeating-linear-gradient(90deg,var(--color-stage-ochre)_0_6px,transparent_6px_10px)]" : ""}`}
+              />
+              <p
+                className={`truncate text-sm ${here ? "font-bold" : "text-stage-soft"} ${out ? "line-through" : ""}`}
+                title={step.title}
+              >
                 {step.title}
               </p>
             </li>

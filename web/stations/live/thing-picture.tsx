@@ -1,7 +1,17 @@
 /** A seat's decal on its piece in true proportion, as it lies on the table. */
 import type { SeatThing } from "@/live/seat-view.ts";
 
-export function ThingPicture({ thing, name, maxHeight, dark = false }: { thing: SeatThing; name: string; maxHeight: number | string; dark?: boolean }) {
+export function ThingPicture({
+  thing,
+  name,
+  maxHeight,
+  dark = false,
+}: {
+  thing: SeatThing;
+  name: string;
+  maxHeight: number | string;
+  dark?: boolean;
+}) {
   const { box } = thing;
   const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
   const line = Math.max(width, height) / 240;
@@ -13,9 +23,23 @@ export function ThingPicture({ thing, name, maxHeight, dark = false }: { thing: 
       role="img"
       aria-label={`${name}${thing.title ? `, ${thing.title}` : ""}: ${thing.out ? "the letters that are painted" : "the decal"} on its piece`}
     >
-      <path d={thing.outline} fill={thing.colour} stroke={dark ? "var(--color-stage-soft)" : "var(--color-soft)"} strokeWidth={line} strokeLinejoin="round" />
+      <path
+        d={thing.outline}
+        fill={thing.colour}
+        stroke={dark ? "var(--color-stage-soft)" : "var(--color-soft)"}
+        strokeWidth={line}
+        strokeLinejoin="round"
+      />
       {thing.layers.map((layer) => (
-        <path key={layer.colour + layer.path.length} d={layer.path} fill={layer.colour} fillRule="evenodd" stroke="var(--color-ink)" strokeOpacity={0.35} strokeWidth={line / 3} />
+        <path
+          key={layer.colour + layer.path.length}
+          d={layer.path}
+          fill={layer.colour}
+          fillRule="evenodd"
+          stroke="var(--color-ink)"
+          strokeOpacity={0.35}
+          strokeWidth={line / 3}
+        />
       ))}
     </svg>
   );

@@ -64,15 +64,25 @@ export function useSays(code: string, seat: string, now: () => number): Saying {
     try {
       for (let box = read(key); box.length > 0; box = read(key)) {
         const own = box.filter(({ seat: whose }) => whose === box[0]?.seat).slice(0, 50);
-        const response = await fetch(`/f/${code}/says`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify(own) });
+        const response = await fetch(`/f/${code}/says`, {
+          method: "POST",
+          headers: { "content-type": "application/json" },
+          body: JSON.stringify(own),
+        });
         if (response.status === 429) break;
         const sent = new Set(own.map(({ mark }) => mark));
         if (!response.ok) setRefused(response.status < 500 ? await response.text() : "");
         // What the server will never take does not wait for ever.
         if (response.status >= 500) break;
         if (response.ok) {
-          const { answers } = (await response.json()) as { answers: { mark: string; ok: boolean }[] };
-          setRefused(answers.some(({ ok }) => !ok) ? "That step is over, or the class has not begun: it was not counted." : "");
+          const { answers } = (await response.json()) as {
+            answers: { mark: string; ok: boolean }[];
+          };
+          setRefused(
+            answers.some(({ ok }) => !ok)
+              ? "That step is over, or the class has not begun: it was not counted."
+              : "",
+          );
         }
         put(read(key).filter(({ mark }) => !sent.has(mark)));
       }

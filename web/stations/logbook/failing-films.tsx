@@ -9,7 +9,9 @@ export function FailingFilms({ seen }: { seen: readonly FilmSeen[] }) {
     <section className="py-4" aria-label="Films that fail">
       <h3 className="text-xl">Films that fail at weeding</h3>
       <p className="text-soft">
-        Before anything is seen one in {Math.round(1 / GUESSED_FAILURES.share)} is expected, which weighs as much as {GUESSED_FAILURES.kits} pieces of film. Plan says by it how many spares are enough.
+        Before anything is seen one in {Math.round(1 / GUESSED_FAILURES.share)} is expected, which
+        weighs as much as {GUESSED_FAILURES.kits} pieces of film. Plan says by it how many spares
+        are enough.
       </p>
       <table className="mt-2 w-full max-w-xl text-left tabular-nums">
         <thead className="text-soft text-sm">
@@ -29,7 +31,8 @@ export function FailingFilms({ seen }: { seen: readonly FilmSeen[] }) {
               <td className="text-right">{kits}</td>
               <td className="text-right">{lost}</td>
               <td className="text-right">
-                <b>{percent(share)}</b> <span className="text-soft text-sm">± {percent(spread)}</span>
+                <b>{percent(share)}</b>{" "}
+                <span className="text-soft text-sm">± {percent(spread)}</span>
               </td>
             </tr>
           ))}

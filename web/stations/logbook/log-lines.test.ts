@@ -21,7 +21,15 @@ const day = (at: Date) => at.toISOString().slice(0, 10);
 
 describe("the log as it is read", () => {
   it("what many seats said of one step stands in one line, in the order in which they said it", () => {
-    const days = linesOf([row("liveStep", { step: "place" }), row("done", { step: "place", seat: "3" }), row("done", { step: "place", seat: "1" }), row("done", { step: "peel", seat: "1" })], day);
+    const days = linesOf(
+      [
+        row("liveStep", { step: "place" }),
+        row("done", { step: "place", seat: "3" }),
+        row("done", { step: "place", seat: "1" }),
+        row("done", { step: "peel", seat: "1" }),
+      ],
+      day,
+    );
     expect(days).toHaveLength(1);
     expect(days[0]?.lines.map(({ row: own, seats }) => [own.kind, seats])).toEqual([
       ["liveStep", []],
@@ -51,7 +59,9 @@ describe("the log as it is read", () => {
 
   it("says what was said of it", () => {
     expect(sayOf(row("lost", { body: { reason: "folded", film: "1:gold" } }))).toBe("folded");
-    expect(sayOf(row("note", { body: { again: "Yes.", explain: "", different: "More tape" } }))).toBe("Yes. · More tape");
+    expect(
+      sayOf(row("note", { body: { again: "Yes.", explain: "", different: "More tape" } })),
+    ).toBe("Yes. · More tape");
     expect(sayOf(row("cut", { body: { sheet: 2, state: "stopped" } }))).toBe("load 2, stopped");
     expect([
       sayOf(row("dry", { body: { dry: true } })),
@@ -62,9 +72,15 @@ describe("the log as it is read", () => {
   });
 
   it("an address asks for what there is, whatever stands in it", () => {
-    expect(searchOf({ q: "x".repeat(500), about: "constructor", before: "1; drop" })).toEqual({ text: "x".repeat(80), group: null, before: null });
+    expect(searchOf({ q: "x".repeat(500), about: "constructor", before: "1; drop" })).toEqual({
+      text: "x".repeat(80),
+      group: null,
+      before: null,
+    });
     const search = searchOf({ q: "slate & co", about: "flaws", before: "77" });
     expect(search).toEqual({ text: "slate & co", group: "flaws", before: "77" });
-    expect(searchOf(Object.fromEntries(new URLSearchParams(queryOf(search, "77"))))).toEqual(search);
+    expect(searchOf(Object.fromEntries(new URLSearchParams(queryOf(search, "77"))))).toEqual(
+      search,
+    );
   });
 });

@@ -19,7 +19,12 @@ const TOGETHER: ReadonlySet<LogKind> = new Set<LogKind>(["done", "ready", "check
 
 /** @param rows the newest first */
 export function linesOf(rows: readonly StudioLogRow[], dateOf: (at: Date) => string): LogDay[] {
-  const days: { date: string; workshopId: string; title: string; lines: { row: StudioLogRow; seats: string[] }[] }[] = [];
+  const days: {
+    date: string;
+    workshopId: string;
+    title: string;
+    lines: { row: StudioLogRow; seats: string[] }[];
+  }[] = [];
   for (const row of rows) {
     const date = dateOf(row.at);
     let day = days.at(-1);
@@ -28,7 +33,13 @@ export function linesOf(rows: readonly StudioLogRow[], dateOf: (at: Date) => str
       days.push(day);
     }
     const last = day.lines.at(-1);
-    const same = last && TOGETHER.has(row.kind) && last.row.kind === row.kind && last.row.step === row.step && Object.keys(row.body).length === 0 && Object.keys(last.row.body).length === 0;
+    const same =
+      last &&
+      TOGETHER.has(row.kind) &&
+      last.row.kind === row.kind &&
+      last.row.step === row.step &&
+      Object.keys(row.body).length === 0 &&
+      Object.keys(last.row.body).length === 0;
     if (same && row.seat !== null) last.seats.unshift(row.seat);
     else day.lines.push({ row, seats: row.seat === null ? [] : [row.seat] });
   }

@@ -14,16 +14,27 @@ export function LogList({ rows, host }: { rows: readonly StudioLogRow[]; host: H
   const zone = host.studio.zone;
   const days = linesOf(rows, (at) => todayIn(zone, at));
   return days.map(({ date, workshopId, title, lines }) => (
-    <section key={`${date} ${workshopId} ${lines[0]?.row.id}`} className="mb-5" aria-label={`${title}, ${showDate(date)}`}>
+    <section
+      key={`${date} ${workshopId} ${lines[0]?.row.id}`}
+      className="mb-5"
+      aria-label={`${title}, ${showDate(date)}`}
+    >
       <h3 className="border-rule-strong border-b pb-1 text-lg">
         {showDate(date)} ·{" "}
-        <Link href={`/classes/${workshopId}/look-back`} className="font-normal underline underline-offset-4">
+        <Link
+          href={`/classes/${workshopId}/look-back`}
+          className="font-normal underline underline-offset-4"
+        >
           {title}
         </Link>
       </h3>
       <ul>
         {lines.map((line) => (
-          <Line key={line.row.id} line={line} time={timeIn(zone, line.row.at, host.studio.settings.clock)} />
+          <Line
+            key={line.row.id}
+            line={line}
+            time={timeIn(zone, line.row.at, host.studio.settings.clock)}
+          />
         ))}
       </ul>
     </section>
@@ -33,7 +44,9 @@ export function LogList({ rows, host }: { rows: readonly StudioLogRow[]; host: H
 function Line({ line: { row, seats }, time }: { line: LogLine; time: string }) {
   const words = sayOf(row);
   const who =
-    seats.length === 0 ? "" : ` · ${seats.length === 1 ? "seat" : "seats"} ${seats.slice(0, MOST_SEATS).join(", ")}${seats.length > MOST_SEATS ? ` and ${seats.length - MOST_SEATS} more` : ""}`;
+    seats.length === 0
+      ? ""
+      : ` · ${seats.length === 1 ? "seat" : "seats"} ${seats.slice(0, MOST_SEATS).join(", ")}${seats.length > MOST_SEATS ? ` and ${seats.length - MOST_SEATS} more` : ""}`;
   return (
     <li className="grid grid-cols-[64px_1fr_auto] gap-x-3 border-rule border-b py-1.5">
       <span className="text-soft tabular-nums">{time}</span>
@@ -44,7 +57,10 @@ function Line({ line: { row, seats }, time }: { line: LogLine; time: string }) {
         {row.film && ` · ${row.film}`}
         {words && ` · ${words}`}
       </span>
-      <span className="tabular-nums">{row.minutes !== null && (row.minutes < 1 ? `${Math.round(row.minutes * 60)} s` : showMinutes(row.minutes))}</span>
+      <span className="tabular-nums">
+        {row.minutes !== null &&
+          (row.minutes < 1 ? `${Math.round(row.minutes * 60)} s` : showMinutes(row.minutes))}
+      </span>
     </li>
   );
 }

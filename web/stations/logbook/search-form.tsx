@@ -14,10 +14,20 @@ const GROUP_WORDS: Readonly<Record<keyof typeof LOG_GROUPS, string>> = {
 /** What is looked for in the log; as a plain form, so that the back button and a kept address hold it. */
 export function SearchForm({ search, query }: { search: LogSearch; query: string }) {
   return (
-    <form action="/logbook" className="mb-4 flex flex-wrap items-end gap-3" aria-label="Look in the log">
+    <form
+      action="/logbook"
+      className="mb-4 flex flex-wrap items-end gap-3"
+      aria-label="Look in the log"
+    >
       <label className="block grow sm:max-w-sm">
         <span className="block text-soft text-sm">Look for a class, film, blank, seat or word</span>
-        <input name="q" type="search" defaultValue={search.text} maxLength={80} className="min-h-11 w-full" />
+        <input
+          name="q"
+          type="search"
+          defaultValue={search.text}
+          maxLength={80}
+          className="min-h-11 w-full"
+        />
       </label>
       <label className="block">
         <span className="block text-soft text-sm">Only</span>

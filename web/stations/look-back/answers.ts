@@ -10,6 +10,10 @@ export const QUESTIONS = [
 export type Answers = Readonly<Record<(typeof QUESTIONS)[number]["id"], string>>;
 
 export function lastAnswers(log: readonly Pick<LogRow, "kind" | "body">[]): Answers {
-  const last = log.findLast(({ kind, body }) => kind === "note" && QUESTIONS.some(({ id }) => Object.hasOwn(body, id)));
-  return Object.fromEntries(QUESTIONS.map(({ id }) => [id, String(last?.body[id] ?? "")])) as Answers;
+  const last = log.findLast(
+    ({ kind, body }) => kind === "note" && QUESTIONS.some(({ id }) => Object.hasOwn(body, id)),
+  );
+  return Object.fromEntries(
+    QUESTIONS.map(({ id }) => [id, String(last?.body[id] ?? "")]),
+  ) as Answers;
 }

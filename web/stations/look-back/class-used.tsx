@@ -29,16 +29,23 @@ export function ClassUsed({ goods, cut }: { goods: readonly GoodUsed[]; cut: rea
                   {row.name}
                 </th>
                 <td className="text-right">{countedIn(row.used, row.unit)}</td>
-                <td className={`text-right ${row.left < 0 ? "text-brick" : ""}`}>{countedIn(row.left, "")}</td>
+                <td className={`text-right ${row.left < 0 ? "text-brick" : ""}`}>
+                  {countedIn(row.left, "")}
+                </td>
               </tr>
             ))}
           </tbody>
         </table>
       )}
-      {goods.length > MOST_SHOWN && <p className="text-soft text-sm">and {goods.length - MOST_SHOWN} more</p>}
+      {goods.length > MOST_SHOWN && (
+        <p className="text-soft text-sm">and {goods.length - MOST_SHOWN} more</p>
+      )}
       {cut.length > 0 && (
         <p className="mt-2">
-          The blade went {metres(all)} through {cut.map(({ film, loads }) => `${film} (${loads} ${loads === 1 ? "load" : "loads"})`).join(", ")}
+          The blade went {metres(all)} through{" "}
+          {cut
+            .map(({ film, loads }) => `${film} (${loads} ${loads === 1 ? "load" : "loads"})`)
+            .join(", ")}
           {mats.length > 0 ? `, on ${mats.join(" and ")}` : ""}.
         </p>
       )}

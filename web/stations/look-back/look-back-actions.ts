@@ -13,14 +13,17 @@ import type { Answers } from "./answers.ts";
 
 const text = z.string().trim().max(400);
 /** A picture alone is a note, too. */
-const noteSchema = z.strictObject({ note: z.string().trim().max(300), picture: z.uuid().optional() }).refine(({ note, picture }) => note !== "" || picture !== undefined);
+const noteSchema = z
+  .strictObject({ note: z.string().trim().max(300), picture: z.uuid().optional() })
+  .refine(({ note, picture }) => note !== "" || picture !== undefined);
 const answersSchema = z.strictObject({ again: text, explain: text, different: text });
 
 /** Into the log, which is only ever added to: the last answers count. */
 export async function answerQuestions(id: string, answers: Answers): Promise<ActAnswer> {
   const host = await requireHost();
   const read = answersSchema.safeParse(answers);
-  if (!isId(id) || !read.success) return { ok: false, message: "An answer has 400 letters at most." };
+  if (!isId(id) || !read.success)
+    return { ok: false, message: "An answer has 400 letters at most." };
   const kept = await withStudio(host.studioId, async (sql) => {
     if (!(await hasClass(sql, id))) return false;
     await addLog(sql, host.studioId, id, { kind: "note", body: read.data });
@@ -34,12 +37,22 @@ export async function answerQuestions(id: string, answers: Answers): Promise<Act
 export async function addNote(id: string, given: z.input<typeof noteSchema>): Promise<ActAnswer> {
   const host = await requireHost();
   const read = noteSchema.safeParse(given);
-  if (!isId(id) || !read.success) return { ok: false, message: "A note of 300 letters at most, or a picture." };
+  if (!isId(id) || !read.success)
+    return { ok: false, message: "A note of 300 letters at most, or a picture." };
   const kept = await withStudio(host.studioId, async (sql) => {
-    if (!(await hasClass(sql, id)) || (read.data.picture && !(await readPicture(sql, read.data.picture)))) return false;
-    await addLog(sql, host.studioId, id, { kind: "note", body: read.data as { note: string; picture?: string } as Record<string, string> });
+    if (
+      !(await hasClass(sql, id)) ||
+      (read.data.picture && !(await readPicture(sql, read.data.picture)))
+    )
+      return false;
+    await addLog(sql, host.studioId, id, {
+      kind: "note",
+      body: read.data as { note: string; picture?: string } as Record<string, string>,
+    });
     return true;
   });
   revalidatePath(`/classes/${id}/look-back`);
-  return kept ? { ok: true } : { ok: false, message: "This class, or the picture, is no longer there." };
+  return kept
+    ? { ok: true }
+    : { ok: false, message: "This class, or the picture, is no longer there." };
 }

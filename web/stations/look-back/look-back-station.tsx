@@ -18,10 +18,24 @@ import { Questions } from "./questions.tsx";
 import { Waited } from "./waited.tsx";
 import { WentWrong } from "./went-wrong.tsx";
 
-export async function LookBackStation({ id }: { id: string; query: Record<string, string | undefined> }) {
+export async function LookBackStation({
+  id,
+}: {
+  id: string;
+  query: Record<string, string | undefined>;
+}) {
   const data = await loadPlanned(id);
   if (!data) return null;
-  const [log, goods, cut, models] = await withStudio(data.host.studioId, async (sql) => [await listLog(sql, id), await goodsUsed(sql, id), await cutUse(sql, id), await modelViews(sql)] as const);
+  const [log, goods, cut, models] = await withStudio(
+    data.host.studioId,
+    async (sql) =>
+      [
+        await listLog(sql, id),
+        await goodsUsed(sql, id),
+        await cutUse(sql, id),
+        await modelViews(sql),
+      ] as const,
+  );
   const lines = log.map((row) => ({ ...row, at: row.at.getTime() }));
   const taught = runLog(
     lines,
@@ -34,7 +48,10 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
     return (
       <div className="grid max-w-xl gap-4">
         <h2 className="text-2xl">Nothing to look back on yet</h2>
-        <p>Minutes are logged by themselves while you weed with the timer and while the class is live. Then planned and actual stand here side by side.</p>
+        <p>
+          Minutes are logged by themselves while you weed with the timer and while the class is
+          live. Then planned and actual stand here side by side.
+        </p>
         <LinkButton href={`/classes/${id}/weed`} tone="main" className="justify-self-start">
           Go to Weed
         </LinkButton>
@@ -51,7 +68,12 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
           <>
             <h2 className="mb-1 text-2xl">{sentence(steps, "The steps took")}</h2>
             <PlannedActualChart rows={steps} name="Minutes of each step" />
-            {taught.leftOut.length > 0 && <p className="mt-1 text-soft">Left out: {taught.leftOut.map((step) => titleIn(data, step)).join(", ")}. What was left out counts in neither figure.</p>}
+            {taught.leftOut.length > 0 && (
+              <p className="mt-1 text-soft">
+                Left out: {taught.leftOut.map((step) => titleIn(data, step)).join(", ")}. What was
+                left out counts in neither figure.
+              </p>
+            )}
           </>
         )}
         {weeding.length > 0 && (
@@ -60,8 +82,19 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
             <PlannedActualChart rows={weeding} name="Minutes of each kit" />
           </>
         )}
-        <Waited taught={taught} labels={labelsOf(data.planned.plan)} titleOf={(step) => titleIn(data, step)} />
-        <WentWrong data={data} taught={taught} lost={lost.map(({ seat, body }) => ({ seat: seat ?? "", reason: String(body.reason ?? "lost") }))} />
+        <Waited
+          taught={taught}
+          labels={labelsOf(data.planned.plan)}
+          titleOf={(step) => titleIn(data, step)}
+        />
+        <WentWrong
+          data={data}
+          taught={taught}
+          lost={lost.map(({ seat, body }) => ({
+            seat: seat ?? "",
+            reason: String(body.reason ?? "lost"),
+          }))}
+        />
       </section>
       <aside>
         <Ratio name="Class against plan" rows={steps} />
@@ -76,7 +109,8 @@ export async function LookBackStation({ id }: { id: string; query: Record<string
   );
 }
 
-const total = (rows: readonly ChartRow[], pick: (row: ChartRow) => number) => rows.reduce((sum, row) => sum + pick(row), 0);
+const total = (rows: readonly ChartRow[], pick: (row: ChartRow) => number) =>
+  rows.reduce((sum, row) => sum + pick(row), 0);
 
 function sentence(rows: readonly ChartRow[], begin: string): string {
   const [planned, actual] = [total(rows, (row) => row.planned), total(rows, (row) => row.actual)];
@@ -114,7 +148,11 @@ interface ThingRow {
 }
 
 /** Minutes of steps that belong to one thing, and what failed of it; nothing of what was done for all at once. */
-function thingRows({ planned }: StationData, steps: readonly StepRow[], lost: readonly Pick<LogRow, "body">[]): ThingRow[] {
+function thingRows(
+  { planned }: StationData,
+  steps: readonly StepRow[],
+  lost: readonly Pick<LogRow, "body">[],
+): ThingRow[] {
   const { things } = planned.document;
   if (things.length < 2) return [];
   return things.map(({ id, title }) => {
@@ -151,7 +189,9 @@ function ThingTable({ rows }: { rows: readonly ThingRow[] }) {
               {row.title}
             </th>
             <td className="text-right">{row.planned > 0 ? showMinutes(row.planned) : "–"}</td>
-            <td className="text-right">{row.actual > 0 ? showMinutes(row.actual) : "not logged"}</td>
+            <td className="text-right">
+              {row.actual > 0 ? showMinutes(row.actual) : "not logged"}
+            </td>
             <td className="text-right">{row.lost}</td>
           </tr>
         ))}
@@ -180,8 +220,16 @@ function stepRows(data: StationData, { steps }: RunLog): StepRow[] {
 function weedRows(data: StationData, log: readonly LogRow[]): ChartRow[] {
   const labels = labelsOf(data.planned.plan);
   return data.kits.flatMap((kit) => {
-    const actual = log.filter((row) => row.seat === kit.seat && row.kind === "weeded" && row.minutes !== null);
+    const actual = log.filter(
+      (row) => row.seat === kit.seat && row.kind === "weeded" && row.minutes !== null,
+    );
     if (actual.length === 0) return [];
-    return [{ name: labelOf(labels, kit.seat), planned: kit.weedMinutes, actual: actual.reduce((sum, row) => sum + (row.minutes ?? 0), 0) }];
+    return [
+      {
+        name: labelOf(labels, kit.seat),
+        planned: kit.weedMinutes,
+        actual: actual.reduce((sum, row) => sum + (row.minutes ?? 0), 0),
+      },
+    ];
   });
 }

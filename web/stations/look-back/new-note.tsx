@@ -19,11 +19,33 @@ export function NewNote({ classId }: { classId: string }) {
   return (
     <section className="mt-6" aria-busy={busy}>
       <h2 className="mb-2 text-lg">A note, or a picture</h2>
-      <Field label="What to remember">{(props) => <textarea {...props} rows={2} maxLength={300} className="w-full" value={note} onChange={(event) => setNote(event.target.value)} />}</Field>
+      <Field label="What to remember">
+        {(props) => (
+          <textarea
+            {...props}
+            rows={2}
+            maxLength={300}
+            className="w-full"
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
+        )}
+      </Field>
       <div className="mt-2">
-        <PictureField label="A picture" alt="The picture of this note" id={picture} onChange={setPicture} />
+        <PictureField
+          label="A picture"
+          alt="The picture of this note"
+          id={picture}
+          onChange={setPicture}
+        />
       </div>
-      <Button className="mt-2" disabled={busy || (!note.trim() && picture === null)} onClick={() => act(() => addNote(classId, { note, ...(picture ? { picture } : {}) }), empty)}>
+      <Button
+        className="mt-2"
+        disabled={busy || (!note.trim() && picture === null)}
+        onClick={() =>
+          act(() => addNote(classId, { note, ...(picture ? { picture } : {}) }), empty)
+        }
+      >
         Keep the note
       </Button>
       {said && (

@@ -5,7 +5,8 @@ export interface ChartRow {
   readonly actual: number;
 }
 
-const minutes = (value: number): string => (value < 9.95 ? value.toFixed(1) : String(Math.round(value)));
+const minutes = (value: number): string =>
+  value < 9.95 ? value.toFixed(1) : String(Math.round(value));
 
 export function PlannedActualChart({ rows, name }: { rows: readonly ChartRow[]; name: string }) {
   const most = Math.max(1, ...rows.flatMap(({ planned, actual }) => [planned, actual]));
@@ -19,7 +20,9 @@ export function PlannedActualChart({ rows, name }: { rows: readonly ChartRow[]; 
             <span className="sr-only">What</span>
           </th>
           <th scope="col" className="py-1 text-left font-normal" aria-hidden>
-            <span className="mr-1.5 inline-block h-2.5 w-5 border-[1.5px] border-elm align-baseline" /> planned <span className="mr-1.5 ml-3 inline-block h-2.5 w-5 bg-elm align-baseline" /> actual
+            <span className="mr-1.5 inline-block h-2.5 w-5 border-[1.5px] border-elm align-baseline" />{" "}
+            planned <span className="mr-1.5 ml-3 inline-block h-2.5 w-5 bg-elm align-baseline" />{" "}
+            actual
           </th>
           <th scope="col" className="w-[4.5rem] py-1 text-right font-normal">
             planned
@@ -32,15 +35,25 @@ export function PlannedActualChart({ rows, name }: { rows: readonly ChartRow[]; 
       <tbody>
         {rows.map((row) => (
           <tr key={row.name} className="border-rule border-t">
-            <th scope="row" className="py-1.5 pr-3 text-left font-normal leading-tight [overflow-wrap:anywhere]">
+            <th
+              scope="row"
+              className="py-1.5 pr-3 text-left font-normal leading-tight [overflow-wrap:anywhere]"
+            >
               {row.name}
             </th>
             <td aria-hidden className="py-1.5">
-              <span className="block h-2.5 border-[1.5px] border-elm" style={{ width: width(row.planned) }} />
+              <span
+                className="block h-2.5 border-[1.5px] border-elm"
+                style={{ width: width(row.planned) }}
+              />
               <span className="mt-0.5 block h-2.5 bg-elm" style={{ width: width(row.actual) }} />
             </td>
             <td className="py-1.5 text-right tabular-nums">{minutes(row.planned)}</td>
-            <td className={`py-1.5 text-right tabular-nums ${row.actual > row.planned * 1.15 ? "font-bold" : ""}`}>{minutes(row.actual)}</td>
+            <td
+              className={`py-1.5 text-right tabular-nums ${row.actual > row.planned * 1.15 ? "font-bold" : ""}`}
+            >
+              {minutes(row.actual)}
+            </td>
           </tr>
         ))}
       </tbody>

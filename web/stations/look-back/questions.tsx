@@ -17,7 +17,13 @@ export function Questions({ classId, answers }: { classId: string; answers: Answ
       <h2 className="mb-2 text-lg">Three questions, while it is fresh</h2>
       <div className="grid gap-3">
         {QUESTIONS.map(({ id, words }) => (
-          <LongTextField key={id} label={words} value={own[id]} maxLength={400} onChange={(text) => setOwn((before) => ({ ...before, [id]: text }))} />
+          <LongTextField
+            key={id}
+            label={words}
+            value={own[id]}
+            maxLength={400}
+            onChange={(text) => setOwn((before) => ({ ...before, [id]: text }))}
+          />
         ))}
       </div>
       {said && (

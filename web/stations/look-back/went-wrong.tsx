@@ -7,23 +7,46 @@ import type { StationData } from "@/stations/frame/load.ts";
 const MOST_SHOWN = 12;
 
 /** Flaws by cause, who was stuck where and for how long, what was lost beforehand, and what the host noted. */
-export function WentWrong({ data, taught, lost }: { data: StationData; taught: RunLog; lost: readonly { readonly seat: string; readonly reason: string }[] }) {
+export function WentWrong({
+  data,
+  taught,
+  lost,
+}: {
+  data: StationData;
+  taught: RunLog;
+  lost: readonly { readonly seat: string; readonly reason: string }[];
+}) {
   const labels = labelsOf(data.planned.plan);
   const { document } = data.planned;
   const titleOf = (id: string | null) => {
     const step = document.steps.find((one) => one.id === id);
-    return step ? titleOfStep(step, document.things) : (data.run?.inserted.find((one) => one.step.id === id)?.step.title ?? "");
+    return step
+      ? titleOfStep(step, document.things)
+      : (data.run?.inserted.find((one) => one.step.id === id)?.step.title ?? "");
   };
   const steps = [...new Set(taught.stuck.map(({ step }) => step))];
   const { notes } = taught;
-  if (taught.flaws.length + taught.stuck.length + lost.length + notes.length + taught.felt.length === 0) return null;
+  if (
+    taught.flaws.length + taught.stuck.length + lost.length + notes.length + taught.felt.length ===
+    0
+  )
+    return null;
   return (
     <div className="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-2">
       {taught.flaws.length + lost.length > 0 && (
         <section>
           <h2 className="mb-1 text-lg">Flaws</h2>
-          <Causes title="In the class" rows={taught.flaws.map(({ seat, step, reason }) => ({ reason, who: `${labelOf(labels, seat)}${step ? `, ${titleOf(step)}` : ""}` }))} />
-          <Causes title="Before it" rows={lost.map(({ seat, reason }) => ({ reason, who: labelOf(labels, seat) }))} />
+          <Causes
+            title="In the class"
+            rows={taught.flaws.map(({ seat, step, reason }) => ({
+              reason,
+              who: `${labelOf(labels, seat)}${step ? `, ${titleOf(step)}` : ""}`,
+            }))}
+          />
+          <Causes
+            title="Before it"
+            rows={lost.map(({ seat, reason }) => ({ reason, who: labelOf(labels, seat) }))}
+          />
         </section>
       )}
       {steps.length > 0 && (
@@ -36,11 +59,14 @@ export function WentWrong({ data, taught, lost }: { data: StationData; taught: R
               return (
                 <li key={step} className="border-rule border-b py-2">
                   <b>{titleOf(step)}</b>: {own.length} {own.length === 1 ? "time" : "times"}
-                  {known.length > 0 && `, ${showMinutes(Math.max(1, Math.round(known.reduce((sum, minutes) => sum + minutes, 0) / known.length)))} each until it went on`}
+                  {known.length > 0 &&
+                    `, ${showMinutes(Math.max(1, Math.round(known.reduce((sum, minutes) => sum + minutes, 0) / known.length)))} each until it went on`}
                   <p className="text-soft text-sm">
                     {own
                       .slice(0, MOST_SHOWN)
-                      .map(({ seat, what }) => `${labelOf(labels, seat)}${what ? ` (${what})` : ""}`)
+                      .map(
+                        ({ seat, what }) => `${labelOf(labels, seat)}${what ? ` (${what})` : ""}`,
+                      )
                       .join(", ")}
                     {own.length > MOST_SHOWN ? ` and ${own.length - MOST_SHOWN} more` : ""}
                   </p>
@@ -70,9 +96,19 @@ export function WentWrong({ data, taught, lost }: { data: StationData; taught: R
               <li key={`${step} ${note} ${picture}`} className="border-rule border-b py-2">
                 {note} {step && <span className="text-soft text-sm">{titleOf(step)}</span>}
                 {picture && (
-                  <a href={`/pictures/${picture}`} target="_blank" rel="noreferrer" className="mt-1 block">
+                  <a
+                    href={`/pictures/${picture}`}
+                    target="_blank"
+                    rel="noreferrer"
+                    className="mt-1 block"
+                  >
                     {/* biome-ignore lint/performance/noImgElement: it is small already, and only its studio may read it */}
-                    <img src={`/pictures/${picture}`} alt={note || "A picture of the class"} loading="lazy" className="max-h-48 border border-rule" />
+                    <img
+                      src={`/pictures/${picture}`}
+                      alt={note || "A picture of the class"}
+                      loading="lazy"
+                      className="max-h-48 border border-rule"
+                    />
                   </a>
                 )}
               </li>
@@ -84,7 +120,13 @@ export function WentWrong({ data, taught, lost }: { data: StationData; taught: R
   );
 }
 
-function Causes({ title, rows }: { title: string; rows: readonly { readonly reason: string; readonly who: string }[] }) {
+function Causes({
+  title,
+  rows,
+}: {
+  title: string;
+  rows: readonly { readonly reason: string; readonly who: string }[];
+}) {
   if (rows.length === 0) return null;
   return (
     <>

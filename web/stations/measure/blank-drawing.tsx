@@ -40,7 +40,13 @@ export function BlankDrawing(props: Props) {
           />
         </div>
       )}
-      {sheet === "front" || !second ? <CupDrawing {...props} /> : reading.taper ? <UnrolledDrawing {...props} /> : <CreaseDrawing {...props} />}
+      {sheet === "front" || !second ? (
+        <CupDrawing {...props} />
+      ) : reading.taper ? (
+        <UnrolledDrawing {...props} />
+      ) : (
+        <CreaseDrawing {...props} />
+      )}
     </>
   );
 }

@@ -13,12 +13,27 @@ const WORDS = {
   borderline: (n: number) => (n === 1 ? "1 is borderline" : `${n} are borderline`),
   lies: (n: number) => (n === 1 ? "1 lies down" : `${n} lie down`),
 } as const;
-const EDGE = { creases: "var(--color-brick)", borderline: "var(--color-ochre)", lies: "var(--color-soft)" } as const;
+const EDGE = {
+  creases: "var(--color-brick)",
+  borderline: "var(--color-ochre)",
+  lies: "var(--color-soft)",
+} as const;
 
 /** The design on its tape: which piece creases on the bulge, and where to snip the tape. */
-export function CreaseDrawing({ blank, unit, pieces }: { blank: Blank; unit: LengthUnit; pieces: readonly DesignPiece[] }) {
+export function CreaseDrawing({
+  blank,
+  unit,
+  pieces,
+}: {
+  blank: Blank;
+  unit: LengthUnit;
+  pieces: readonly DesignPiece[];
+}) {
   const { bulge } = readFace(blank);
-  if (!bulge || pieces.length === 0) return <p className="py-10 text-center text-soft">The crease map comes with the first names.</p>;
+  if (!bulge || pieces.length === 0)
+    return (
+      <p className="py-10 text-center text-soft">The crease map comes with the first names.</p>
+    );
   const read = pieces.map((piece) => ({ piece, ...creaseOf(piece.polygon, bulge.largestPatch) }));
   const tape = growBox(boxOf(pieces.map(({ polygon }) => polygon)), TAPE_BEYOND_MM);
   const snips = snipLines(
@@ -26,7 +41,8 @@ export function CreaseDrawing({ blank, unit, pieces }: { blank: Blank; unit: Len
     2 * bulge.largestPatch,
   );
   const px = Math.max(boxWidth(tape) * 1.1, boxHeight(tape) * 1.2) / DRAWN_PX;
-  const count = (verdict: keyof typeof WORDS) => read.filter((row) => row.verdict === verdict).length;
+  const count = (verdict: keyof typeof WORDS) =>
+    read.filter((row) => row.verdict === verdict).length;
   return (
     <figure>
       <svg
@@ -35,7 +51,15 @@ export function CreaseDrawing({ blank, unit, pieces }: { blank: Blank; unit: Len
         role="img"
         aria-label={`Crease map: ${count("creases")} pieces crease, ${count("borderline")} are borderline, ${count("lies")} lie down; ${snips.length} snips`}
       >
-        <rect x={tape.minX} y={tape.minY} width={boxWidth(tape)} height={boxHeight(tape)} fill="var(--color-paper)" stroke="var(--color-rule-strong)" strokeWidth={px * 1.4} />
+        <rect
+          x={tape.minX}
+          y={tape.minY}
+          width={boxWidth(tape)}
+          height={boxHeight(tape)}
+          fill="var(--color-paper)"
+          stroke="var(--color-rule-strong)"
+          strokeWidth={px * 1.4}
+        />
         {read.map(({ piece, verdict }) => (
           <path
             key={piece.id}
@@ -50,10 +74,28 @@ export function CreaseDrawing({ blank, unit, pieces }: { blank: Blank; unit: Len
         {read
           .filter(({ verdict }) => verdict !== "lies")
           .map(({ piece, at, patch, verdict }) => (
-            <circle key={piece.id} cx={at[0]} cy={at[1]} r={patch} fill="none" stroke={EDGE[verdict]} strokeWidth={px * 1.2} strokeDasharray={`${2 * px} ${3 * px}`} />
+            <circle
+              key={piece.id}
+              cx={at[0]}
+              cy={at[1]}
+              r={patch}
+              fill="none"
+              stroke={EDGE[verdict]}
+              strokeWidth={px * 1.2}
+              strokeDasharray={`${2 * px} ${3 * px}`}
+            />
           ))}
         {snips.map(([a, b]) => (
-          <line key={`${a.join()}-${b.join()}`} x1={a[0]} y1={a[1]} x2={b[0]} y2={b[1]} stroke="var(--color-slate)" strokeWidth={px * 1.8} strokeDasharray={`${7 * px} ${4 * px}`} />
+          <line
+            key={`${a.join()}-${b.join()}`}
+            x1={a[0]}
+            y1={a[1]}
+            x2={b[0]}
+            y2={b[1]}
+            stroke="var(--color-slate)"
+            strokeWidth={px * 1.8}
+            strokeDasharray={`${7 * px} ${4 * px}`}
+          />
         ))}
       </svg>
       <figcaption className="mt-2 text-center text-soft text-sm">
@@ -61,7 +103,8 @@ export function CreaseDrawing({ blank, unit, pieces }: { blank: Blank; unit: Len
           .filter((verdict) => count(verdict) > 0)
           .map((verdict) => WORDS[verdict](count(verdict)))
           .join(", ")}
-        . Dashed blue: snip the tape from its edge up to there, lay each tab down by itself. A piece lies down up to ⌀ {showLength(2 * bulge.largestPatch, unit)}.
+        . Dashed blue: snip the tape from its edge up to there, lay each tab down by itself. A piece
+        lies down up to ⌀ {showLength(2 * bulge.largestPatch, unit)}.
       </figcaption>
     </figure>
   );

@@ -21,7 +21,17 @@ const OPEN = 0.09;
 const MOST_TURN = 180;
 
 /** A cup, pot or ball from the front, which can be turned: the design foreshortened as it will look. */
-export function CupDrawing({ blank, unit, pieces, widest }: { blank: Blank; unit: LengthUnit; pieces: readonly DesignPiece[]; widest: number }) {
+export function CupDrawing({
+  blank,
+  unit,
+  pieces,
+  widest,
+}: {
+  blank: Blank;
+  unit: LengthUnit;
+  pieces: readonly DesignPiece[];
+  widest: number;
+}) {
   const [turnDeg, setTurn] = useState(0);
   const turn = (turnDeg * Math.PI) / 180;
   const reading = readFace(blank);
@@ -29,10 +39,16 @@ export function CupDrawing({ blank, unit, pieces, widest }: { blank: Blank; unit
   const px = Math.max(width * 1.32, height * 1.2) / DRAWN_PX;
   const seen = (polygons: Polygons) => seenOn(reading, polygons, turn);
   const face = seen(asCut([[faceOutline(reading.face)]], reading));
-  const usable = seen(asCut(offset([[faceOutline(reading.face)]], -reading.marginMm, "miter"), reading));
+  const usable = seen(
+    asCut(offset([[faceOutline(reading.face)]], -reading.marginMm, "miter"), reading),
+  );
   const box = boxOf(face);
   const share = visibleShare(reading, widest, turn);
-  const ink = { stroke: "var(--color-ink)", strokeWidth: px * 1.4, strokeLinejoin: "round" as const };
+  const ink = {
+    stroke: "var(--color-ink)",
+    strokeWidth: px * 1.4,
+    strokeLinejoin: "round" as const,
+  };
   const outline = silhouette(reading);
   const round = reading.shape.kind === "ball" ? 0 : OPEN;
   const [radiusTop, radiusFoot] = [radiusAt(outline, 0), radiusAt(outline, heightOfBlank(reading))];
@@ -54,12 +70,30 @@ export function CupDrawing({ blank, unit, pieces, widest }: { blank: Blank; unit
         <Handle blank={blank} reading={reading} turnDeg={turnDeg} px={px} />
         <path data-part="blank" d={body} fill={blank.colour} />
         <path d={body} fill="url(#not-used)" {...ink} />
-        <path d={polygonsPath(face)} fill={blank.colour} stroke="var(--color-soft)" strokeWidth={px} />
-        <path d={polygonsPath(usable)} fill="none" stroke="var(--color-soft)" strokeWidth={px * 1.2} strokeDasharray={`${6 * px} ${4 * px}`} />
+        <path
+          d={polygonsPath(face)}
+          fill={blank.colour}
+          stroke="var(--color-soft)"
+          strokeWidth={px}
+        />
+        <path
+          d={polygonsPath(usable)}
+          fill="none"
+          stroke="var(--color-soft)"
+          strokeWidth={px * 1.2}
+          strokeDasharray={`${6 * px} ${4 * px}`}
+        />
         {pieces.map((piece) => (
-          <path key={piece.id} d={polygonsPath(seen([piece.polygon]))} fill={piece.colour} fillRule="evenodd" />
+          <path
+            key={piece.id}
+            d={polygonsPath(seen([piece.polygon]))}
+            fill={piece.colour}
+            fillRule="evenodd"
+          />
         ))}
-        {rim > 0 && radiusTop > 0 && <ellipse cx="0" cy="0" rx={radiusTop} ry={rim} fill={blank.colour} {...ink} />}
+        {rim > 0 && radiusTop > 0 && (
+          <ellipse cx="0" cy="0" rx={radiusTop} ry={rim} fill={blank.colour} {...ink} />
+        )}
         {isCup(reading.shape) && reading.shape.rimClearance > 0 && (
           <text
             x="0"
@@ -75,9 +109,30 @@ export function CupDrawing({ blank, unit, pieces, widest }: { blank: Blank; unit
             {`${showLength(reading.shape.rimClearance, unit)} clear of the rim`}
           </text>
         )}
-        <Dimension from={-width / 2} to={width / 2} at={-40 * px} text={showLength(width, unit)} px={px} />
-        <Dimension from={0} to={heightOfBlank(reading)} at={-width / 2 - 34 * px} text={showLength(heightOfBlank(reading), unit)} px={px} vertical />
-        {boxWidth(box) > 4 * px && <Dimension from={box.minX} to={box.maxX} at={height + foot + 30 * px} text={`looks ${showLength(boxWidth(box), unit)}`} px={px} />}
+        <Dimension
+          from={-width / 2}
+          to={width / 2}
+          at={-40 * px}
+          text={showLength(width, unit)}
+          px={px}
+        />
+        <Dimension
+          from={0}
+          to={heightOfBlank(reading)}
+          at={-width / 2 - 34 * px}
+          text={showLength(heightOfBlank(reading), unit)}
+          px={px}
+          vertical
+        />
+        {boxWidth(box) > 4 * px && (
+          <Dimension
+            from={box.minX}
+            to={box.maxX}
+            at={height + foot + 30 * px}
+            text={`looks ${showLength(boxWidth(box), unit)}`}
+            px={px}
+          />
+        )}
       </svg>
       <figcaption className="mt-1 grid justify-items-center gap-1 text-soft text-sm">
         <label className="flex min-h-11 flex-wrap items-center gap-3">
@@ -93,28 +148,50 @@ export function CupDrawing({ blank, unit, pieces, widest }: { blank: Blank; unit
             aria-label="Turn the blank, degrees"
           />
           <span className="w-12 text-ink">{turnDeg}°</span>
-          <button type="button" className="verb" onClick={() => setTurn(0)} disabled={turnDeg === 0}>
+          <button
+            type="button"
+            className="verb"
+            onClick={() => setTurn(0)}
+            disabled={turnDeg === 0}
+          >
             front
           </button>
         </label>
-        {widest > 0 && <span data-visible-share>{Math.round(share * 100)} % of the widest design is in view from here.</span>}
+        {widest > 0 && (
+          <span data-visible-share>
+            {Math.round(share * 100)} % of the widest design is in view from here.
+          </span>
+        )}
       </figcaption>
     </figure>
   );
 }
 
 /** Half the width of an outline of revolution at a height, mm; 0 where it does not reach. */
-const radiusAt = (outline: Ring, height: number): number => Math.max(0, ...outline.filter(([, y]) => Math.abs(y - height) < 1e-6).map(([x]) => x));
+const radiusAt = (outline: Ring, height: number): number =>
+  Math.max(0, ...outline.filter(([, y]) => Math.abs(y - height) < 1e-6).map(([x]) => x));
 
 /** The outline with the near half of its foot, an ellipse like the rim's, in the place of a straight edge. */
 function withFoot(outline: Ring, radius: number, open: number): string {
   const half = outline.length / 2;
   const line = (points: Ring) => points.map(([x, y]) => `${x} ${y}`).join("L");
-  return open > 0 ? `M${line(outline.slice(0, half))}A${radius} ${open} 0 0 1 ${line(outline.slice(half))}Z` : ringPath(outline);
+  return open > 0
+    ? `M${line(outline.slice(0, half))}A${radius} ${open} 0 0 1 ${line(outline.slice(half))}Z`
+    : ringPath(outline);
 }
 
 /** A handle stands a quarter turn from the design, on the side that hand and school say. */
-function Handle({ blank, reading, turnDeg, px }: { blank: Blank; reading: FaceReading; turnDeg: number; px: number }) {
+function Handle({
+  blank,
+  reading,
+  turnDeg,
+  px,
+}: {
+  blank: Blank;
+  reading: FaceReading;
+  turnDeg: number;
+  px: number;
+}) {
   if (!blank.handle) return null;
   const height = heightOfBlank(reading);
   const outline = silhouette(reading);

@@ -11,7 +11,15 @@ import type { DesignPiece } from "./design-piece.ts";
 export const DRAWN_PX = 560;
 
 /** A flat face as a pattern sheet: true proportion, dimensions, hatched where no vinyl goes. */
-export function FlatDrawing({ blank, unit, pieces }: { blank: Blank; unit: LengthUnit; pieces: readonly DesignPiece[] }) {
+export function FlatDrawing({
+  blank,
+  unit,
+  pieces,
+}: {
+  blank: Blank;
+  unit: LengthUnit;
+  pieces: readonly DesignPiece[];
+}) {
   const reading = readFace(blank);
   const whole = faceOutline(readFace({ ...blank, reserve: [] }).face);
   const box = boxOfPoints(whole);
@@ -32,19 +40,58 @@ export function FlatDrawing({ blank, unit, pieces }: { blank: Blank; unit: Lengt
           <Hatch id="not-used" px={px} />
         </defs>
         <path data-part="blank" d={ringPath(whole)} fill={blank.colour} />
-        <path d={ringPath(whole)} fill="url(#not-used)" stroke="var(--color-ink)" strokeWidth={px * 1.4} strokeLinejoin="round" />
-        <path d={polygonsPath(usable)} fill={blank.colour} fillRule="evenodd" stroke="var(--color-soft)" strokeWidth={px * 1.2} strokeDasharray={`${6 * px} ${4 * px}`} />
+        <path
+          d={ringPath(whole)}
+          fill="url(#not-used)"
+          stroke="var(--color-ink)"
+          strokeWidth={px * 1.4}
+          strokeLinejoin="round"
+        />
+        <path
+          d={polygonsPath(usable)}
+          fill={blank.colour}
+          fillRule="evenodd"
+          stroke="var(--color-soft)"
+          strokeWidth={px * 1.2}
+          strokeDasharray={`${6 * px} ${4 * px}`}
+        />
         {reading.keepOuts.map((polygon, i) => (
-          <path key={ringPath(polygon[0] ?? [])} d={polygonsPath([polygon])} fill="url(#not-used)" stroke="var(--color-soft)" strokeWidth={px} data-keep-out={i} />
+          <path
+            key={ringPath(polygon[0] ?? [])}
+            d={polygonsPath([polygon])}
+            fill="url(#not-used)"
+            stroke="var(--color-soft)"
+            strokeWidth={px}
+            data-keep-out={i}
+          />
         ))}
         {pieces.map((piece) => (
-          <path key={piece.id} d={polygonsPath([piece.polygon])} fill={piece.colour} fillRule="evenodd" />
+          <path
+            key={piece.id}
+            d={polygonsPath([piece.polygon])}
+            fill={piece.colour}
+            fillRule="evenodd"
+          />
         ))}
-        <Dimension from={box.minX} to={box.maxX} at={box.minY - 28 * px} text={showLength(width, unit)} px={px} />
-        <Dimension from={box.minY} to={box.maxY} at={box.minX - 34 * px} text={showLength(height, unit)} px={px} vertical />
+        <Dimension
+          from={box.minX}
+          to={box.maxX}
+          at={box.minY - 28 * px}
+          text={showLength(width, unit)}
+          px={px}
+        />
+        <Dimension
+          from={box.minY}
+          to={box.maxY}
+          at={box.minX - 34 * px}
+          text={showLength(height, unit)}
+          px={px}
+          vertical
+        />
       </svg>
       <figcaption className="mt-2 text-center text-soft text-sm">
-        True proportion. Hatched: no vinyl. Dashed: where the design may go. {pieces.length > 0 ? "Shown: the widest design of the set." : ""}
+        True proportion. Hatched: no vinyl. Dashed: where the design may go.{" "}
+        {pieces.length > 0 ? "Shown: the widest design of the set." : ""}
       </figcaption>
     </figure>
   );

@@ -29,7 +29,13 @@ import { LimitsFields } from "./limits-fields.tsx";
 import { OwnPieces } from "./own-pieces.tsx";
 import { SurfaceAdvice } from "./surface-advice.tsx";
 
-const MARGIN_WORDS = { bySize: "by the size of the piece", small: "a quarter inch a side", board: "half an inch a side", sign: "an inch a side", byHand: "by hand" } as const;
+const MARGIN_WORDS = {
+  bySize: "by the size of the piece",
+  small: "a quarter inch a side",
+  board: "half an inch a side",
+  sign: "an inch a side",
+  byHand: "by hand",
+} as const;
 
 interface Props {
   readonly classId: string;
@@ -38,27 +44,68 @@ interface Props {
   readonly versions: { readonly blank: number; readonly class: number };
   readonly unit: LengthUnit;
   /** How this studio works, where others work otherwise. */
-  readonly ways: { readonly cupSide: HandleSchool; readonly tack: Exclude<Tack, "none">; readonly schools: Schools };
+  readonly ways: {
+    readonly cupSide: HandleSchool;
+    readonly tack: Exclude<Tack, "none">;
+    readonly schools: Schools;
+  };
   /** Where each brings their own: who they are. */
-  readonly own: { readonly seats: ClassDocument["seats"]; readonly version: number; readonly labels: Readonly<Record<string, string>> } | null;
+  readonly own: {
+    readonly seats: ClassDocument["seats"];
+    readonly version: number;
+    readonly labels: Readonly<Record<string, string>>;
+  } | null;
   readonly trials: readonly TrialRow[];
   readonly widest: number;
   readonly tallest: number;
-  readonly pieces: readonly { readonly id: string; readonly colour: string; readonly path: string }[];
+  readonly pieces: readonly {
+    readonly id: string;
+    readonly colour: string;
+    readonly path: string;
+  }[];
   readonly children: ReactNode;
 }
 
 const takeClass = (document: ClassDocument) => document;
 
-export function MeasureBench({ classId, document, thing, versions, unit, ways, own, trials, widest, tallest, pieces, children }: Props) {
-  const editor = usePart<Blank>(classId, `blank:${thing}`, thingOf(document, thing).blank, versions.blank, (answer) => thingOf(answer.document as ClassDocument, thing).blank);
-  const whole = usePart<ClassDocument>(classId, "class", document, versions.class, (answer) => takeClass(answer.document as ClassDocument));
+export function MeasureBench({
+  classId,
+  document,
+  thing,
+  versions,
+  unit,
+  ways,
+  own,
+  trials,
+  widest,
+  tallest,
+  pieces,
+  children,
+}: Props) {
+  const editor = usePart<Blank>(
+    classId,
+    `blank:${thing}`,
+    thingOf(document, thing).blank,
+    versions.blank,
+    (answer) => thingOf(answer.document as ClassDocument, thing).blank,
+  );
+  const whole = usePart<ClassDocument>(classId, "class", document, versions.class, (answer) =>
+    takeClass(answer.document as ClassDocument),
+  );
   const [refused, setRefused] = useState<string>();
   const blank = editor.value;
   const made = thingOf(whole.value, thing);
   const { shape } = blank;
-  const ground = groundOf(blank, made.technique, twoSided(whole.value, thing), ways.schools.rawWood === "seal");
-  const drawn = useMemo(() => pieces.map(({ id, colour, path }) => ({ id, colour, polygon: readPiecePath(path) })), [pieces]);
+  const ground = groundOf(
+    blank,
+    made.technique,
+    twoSided(whole.value, thing),
+    ways.schools.rawWood === "seal",
+  );
+  const drawn = useMemo(
+    () => pieces.map(({ id, colour, path }) => ({ id, colour, polygon: readPiecePath(path) })),
+    [pieces],
+  );
   const change = (next: Blank, label: string) => {
     const trouble = faultOf(next);
     setRefused(trouble);
@@ -69,8 +116,21 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 lg:grid-cols-[270px_1fr_310px]">
       <section className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 lg:row-span-2">
         <h2 className="text-lg">The blank</h2>
-        <TextField label="What it is" maxLength={120} required="Say what it is, such as mug or board." value={blank.name} onChange={(name) => change({ ...blank, name }, "Name of the blank")} />
-        <SelectField label="Shape" value={shape.kind} words={SHAPE_WORDS} onChange={(kind: ShapeKind) => change({ ...blank, shape: shapeAs(kind, shape), specimens: [] }, "Shape of the blank")} />
+        <TextField
+          label="What it is"
+          maxLength={120}
+          required="Say what it is, such as mug or board."
+          value={blank.name}
+          onChange={(name) => change({ ...blank, name }, "Name of the blank")}
+        />
+        <SelectField
+          label="Shape"
+          value={shape.kind}
+          words={SHAPE_WORDS}
+          onChange={(kind: ShapeKind) =>
+            change({ ...blank, shape: shapeAs(kind, shape), specimens: [] }, "Shape of the blank")
+          }
+        />
         <ShapeFields key={shape.kind} shape={shape} unit={unit} onChange={setShape} />
         {refused && (
           <p role="alert" className="text-brick text-sm">
@@ -81,16 +141,43 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
           label="Margin"
           value={blank.margin.rule}
           words={MARGIN_WORDS}
-          onChange={(rule) => change({ ...blank, margin: rule === "byHand" ? { rule, mm: readFace(blank).marginMm } : { rule } }, "Margin rule")}
+          onChange={(rule) =>
+            change(
+              {
+                ...blank,
+                margin: rule === "byHand" ? { rule, mm: readFace(blank).marginMm } : { rule },
+              },
+              "Margin rule",
+            )
+          }
         />
         {blank.margin.rule === "byHand" && (
-          <LengthField label="Margin a side" mm={blank.margin.mm} unit={unit} allowZero onChange={(mm) => change({ ...blank, margin: { rule: "byHand", mm } }, "Margin")} />
+          <LengthField
+            label="Margin a side"
+            mm={blank.margin.mm}
+            unit={unit}
+            allowZero
+            onChange={(mm) => change({ ...blank, margin: { rule: "byHand", mm } }, "Margin")}
+          />
         )}
         <div className="grid grid-cols-[minmax(0,1fr)_72px] gap-3">
-          <SelectField label="Made of" value={blank.material} words={MATERIAL_WORDS} onChange={(material) => change({ ...blank, material }, "Material")} />
+          <SelectField
+            label="Made of"
+            value={blank.material}
+            words={MATERIAL_WORDS}
+            onChange={(material) => change({ ...blank, material }, "Material")}
+          />
           <Field label="Colour">
             {(props) => (
-              <input {...props} type="color" className="h-10 w-full p-1" value={blank.colour} onChange={(event) => change({ ...blank, colour: event.target.value }, "Colour of the blank")} />
+              <input
+                {...props}
+                type="color"
+                className="h-10 w-full p-1"
+                value={blank.colour}
+                onChange={(event) =>
+                  change({ ...blank, colour: event.target.value }, "Colour of the blank")
+                }
+              />
             )}
           </Field>
         </div>
@@ -121,9 +208,22 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
               type="checkbox"
               className="mt-1"
               checked={made.brought ?? false}
-              onChange={(event) => whole.change({ ...whole.value, things: whole.value.things.map((one) => (one.id === thing ? { ...one, brought: event.target.checked } : one)) }, "Brought from home")}
+              onChange={(event) =>
+                whole.change(
+                  {
+                    ...whole.value,
+                    things: whole.value.things.map((one) =>
+                      one.id === thing ? { ...one, brought: event.target.checked } : one,
+                    ),
+                  },
+                  "Brought from home",
+                )
+              }
             />
-            <span>Each brings their own, and measures it. This one stands for those that are not measured yet.</span>
+            <span>
+              Each brings their own, and measures it. This one stands for those that are not
+              measured yet.
+            </span>
           </label>
         )}
         {own && (
@@ -150,7 +250,12 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
       <div className="lg:col-span-2">
         <SurfaceAdvice
           use={made.use ?? whole.value.use}
-          material={readySurface({ blank, preparation: whole.value.preparation, thing: made, things: whole.value.things })}
+          material={readySurface({
+            blank,
+            preparation: whole.value.preparation,
+            thing: made,
+            things: whole.value.things,
+          })}
           glitterOnGlass={ways.schools.glitterOnGlass}
           shape={shape}
           technique={made.technique}
@@ -158,9 +263,29 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
           trials={trials}
           tack={ways.tack}
           onChange={(use, label) =>
-            whole.change(whole.value.things.length === 1 ? { ...whole.value, use } : { ...whole.value, things: whole.value.things.map((one) => (one.id === thing ? { ...one, use } : one)) }, label)
+            whole.change(
+              whole.value.things.length === 1
+                ? { ...whole.value, use }
+                : {
+                    ...whole.value,
+                    things: whole.value.things.map((one) =>
+                      one.id === thing ? { ...one, use } : one,
+                    ),
+                  },
+              label,
+            )
           }
-          onTechnique={(technique) => whole.change({ ...whole.value, things: whole.value.things.map((one) => (one.id === thing ? { ...one, technique } : one)) }, TECHNIQUE_WORDS[technique].name)}
+          onTechnique={(technique) =>
+            whole.change(
+              {
+                ...whole.value,
+                things: whole.value.things.map((one) =>
+                  one.id === thing ? { ...one, technique } : one,
+                ),
+              },
+              TECHNIQUE_WORDS[technique].name,
+            )
+          }
         />
         <SaveNote editor={whole} />
       </div>
@@ -169,7 +294,8 @@ export function MeasureBench({ classId, document, thing, versions, unit, ways, o
 }
 
 /** Whether another face of the object is decorated, too. */
-const twoSided = ({ things }: Pick<ClassDocument, "things">, id: string): boolean => things.some((thing) => (thing.id === id ? thing.sideOf !== undefined : thing.sideOf === id));
+const twoSided = ({ things }: Pick<ClassDocument, "things">, id: string): boolean =>
+  things.some((thing) => (thing.id === id ? thing.sideOf !== undefined : thing.sideOf === id));
 
 /** Why a blank cannot be taken, in words; undefined when it can. */
 function faultOf(blank: Blank): string | undefined {
@@ -177,7 +303,9 @@ function faultOf(blank: Blank): string | undefined {
   if (!read.success) return read.error.issues[0]?.message ?? "these measures make no blank";
   try {
     const left = lessMargin(readFace(read.data));
-    return left.width > 0 && left.height > 0 ? undefined : "the margin leaves no face; make it less than half of the shorter side";
+    return left.width > 0 && left.height > 0
+      ? undefined
+      : "the margin leaves no face; make it less than half of the shorter side";
   } catch (error) {
     return error instanceof Error ? error.message : "these measures leave no face";
   }

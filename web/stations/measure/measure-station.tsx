@@ -12,7 +12,13 @@ import { sizesOf } from "@/stations/frame/sizes.ts";
 import { upperHalves } from "@/stations/frame/stored-faces.ts";
 import { MeasureBench } from "./measure-bench.tsx";
 
-export async function MeasureStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
+export async function MeasureStation({
+  id,
+  query,
+}: {
+  id: string;
+  query: Record<string, string | undefined>;
+}) {
   const loaded = await loadStation(id);
   const host = loaded.ok ? loaded.data.host : loaded.host;
   const stored = loaded.ok ? loaded.data.planned : loaded.stored;
@@ -20,9 +26,14 @@ export async function MeasureStation({ id, query }: { id: string; query: Record<
   const document = thingDocument(stored.document, query.thing);
   const thing = document.thing.id;
   const sizes = plan ? sizesOf(plan, thing) : [];
-  const widest = sizes.reduce<(typeof sizes)[number] | null>((a, b) => (a && a.width >= b.width ? a : b), null);
+  const widest = sizes.reduce<(typeof sizes)[number] | null>(
+    (a, b) => (a && a.width >= b.width ? a : b),
+    null,
+  );
   const trials = await withStudio(host.studioId, listTrials);
-  const found = widest ? await withStudio(host.studioId, (sql) => piecesOfSeat(sql, id, widest.seat)) : [];
+  const found = widest
+    ? await withStudio(host.studioId, (sql) => piecesOfSeat(sql, id, widest.seat))
+    : [];
   const pieces = found.filter((piece) => piece.thing === thing && piece.copy === 1);
   const colours = new Map(document.vinyls.map((vinyl) => [vinyl.id, vinyl.colour]));
   // A cup decorated on both sides has every piece twice: one side is shown.
@@ -37,18 +48,39 @@ export async function MeasureStation({ id, query }: { id: string; query: Record<
         thing={thing}
         versions={{ blank: stored.versions[`blank:${thing}`] ?? 0, class: stored.versions.class }}
         unit={host.studio.unit}
-        own={document.thing.brought ? { seats: stored.document.seats, version: stored.versions.seats, labels: plan ? labelsOf(plan) : {} } : null}
-        ways={{ cupSide: host.studio.settings.schools.cupSide, tack: host.studio.settings.tack, schools: schoolsOf(stored.document, host.studio.settings.schools) }}
+        own={
+          document.thing.brought
+            ? {
+                seats: stored.document.seats,
+                version: stored.versions.seats,
+                labels: plan ? labelsOf(plan) : {},
+              }
+            : null
+        }
+        ways={{
+          cupSide: host.studio.settings.schools.cupSide,
+          tack: host.studio.settings.tack,
+          schools: schoolsOf(stored.document, host.studio.settings.schools),
+        }}
         trials={trials}
         widest={widest?.width ?? 0}
         tallest={Math.max(0, ...sizes.map(({ height }) => height))}
-        pieces={shown.map((piece) => ({ id: piece.id, colour: colours.get(piece.vinyl) ?? "", path: piece.path }))}
+        pieces={shown.map((piece) => ({
+          id: piece.id,
+          colour: colours.get(piece.vinyl) ?? "",
+          path: piece.path,
+        }))}
       >
         <Findings
           classId={id}
           unit={host.studio.unit}
           labels={plan ? labelsOf(plan) : {}}
-          findings={(plan?.findings.filter(({ code, where }) => stationOf(code) === "measure" && (where.thing ?? thing) === thing) ?? []) as never}
+          findings={
+            (plan?.findings.filter(
+              ({ code, where }) =>
+                stationOf(code) === "measure" && (where.thing ?? thing) === thing,
+            ) ?? []) as never
+          }
           quiet="Nothing to report about the blank."
         />
       </MeasureBench>

@@ -26,10 +26,18 @@ const MOST_SHOWN = 60;
 
 /** What each seat brings: measured by them through their link, or typed here. */
 export function OwnPieces({ classId, document, thing, blank, version, labels, unit }: Props) {
-  const editor = usePart<ClassDocument["seats"]>(classId, "seats", document.seats, version, (answer) => (answer.document as ClassDocument).seats);
+  const editor = usePart<ClassDocument["seats"]>(
+    classId,
+    "seats",
+    document.seats,
+    version,
+    (answer) => (answer.document as ClassDocument).seats,
+  );
   const [open, setOpen] = useState<string | null>(null);
   const [refused, setRefused] = useState("");
-  const bringing = editor.value.filter((seat) => countOf(document, seat, thingOf({ ...document } as ClassDocument, thing)) > 0);
+  const bringing = editor.value.filter(
+    (seat) => countOf(document, seat, thingOf({ ...document } as ClassDocument, thing)) > 0,
+  );
   const measured = bringing.filter((seat) => seat.things?.[thing]?.shape).length;
   const put = (id: string, shape: Blank["shape"] | undefined, label: string) => {
     if (shape && !ownFace(blank, shape)) {
@@ -47,19 +55,35 @@ export function OwnPieces({ classId, document, thing, blank, version, labels, un
       <h3 className="font-bold">
         {measured} of {bringing.length} measured
       </h3>
-      <p className="text-soft text-sm">They measure by the link at Letter, and you take it there; or type what they tell you.</p>
+      <p className="text-soft text-sm">
+        They measure by the link at Letter, and you take it there; or type what they tell you.
+      </p>
       <ul className="mt-1 border-rule border-t">
         {bringing.slice(0, MOST_SHOWN).map((seat) => {
           const shape = seat.things?.[thing]?.shape;
           const inHand = open === seat.seat;
           return (
-            <li key={seat.seat} className={`border-rule border-b py-1 ${inHand ? "-mx-2 bg-paper px-2" : ""}`}>
+            <li
+              key={seat.seat}
+              className={`border-rule border-b py-1 ${inHand ? "-mx-2 bg-paper px-2" : ""}`}
+            >
               <div className="flex items-center justify-between gap-3">
                 <span className="min-w-0">
-                  <b className="[overflow-wrap:anywhere]">{labels[seat.seat] ?? `seat ${seat.seat}`}</b>{" "}
-                  <span className={`text-sm ${shape ? "text-soft" : "text-ochre"}`}>{shape ? `${showSize(frontSize(shape), unit)}, ${SHAPE_WORDS[shape.kind]}` : "not measured"}</span>
+                  <b className="[overflow-wrap:anywhere]">
+                    {labels[seat.seat] ?? `seat ${seat.seat}`}
+                  </b>{" "}
+                  <span className={`text-sm ${shape ? "text-soft" : "text-ochre"}`}>
+                    {shape
+                      ? `${showSize(frontSize(shape), unit)}, ${SHAPE_WORDS[shape.kind]}`
+                      : "not measured"}
+                  </span>
                 </span>
-                <button type="button" className="verb min-h-9 shrink-0 text-sm" aria-expanded={inHand} onClick={() => setOpen(inHand ? null : seat.seat)}>
+                <button
+                  type="button"
+                  className="verb min-h-9 shrink-0 text-sm"
+                  aria-expanded={inHand}
+                  onClick={() => setOpen(inHand ? null : seat.seat)}
+                >
                   {inHand ? "close" : shape ? "change" : "measure"}
                 </button>
               </div>
@@ -69,16 +93,39 @@ export function OwnPieces({ classId, document, thing, blank, version, labels, un
                     label="Shape of this piece"
                     value={(shape ?? blank.shape).kind}
                     words={SHAPE_WORDS}
-                    onChange={(kind) => put(seat.seat, shapeAs(kind, shape ?? blank.shape), `Piece of ${labels[seat.seat] ?? seat.seat}`)}
+                    onChange={(kind) =>
+                      put(
+                        seat.seat,
+                        shapeAs(kind, shape ?? blank.shape),
+                        `Piece of ${labels[seat.seat] ?? seat.seat}`,
+                      )
+                    }
                   />
-                  <ShapeFields key={(shape ?? blank.shape).kind} shape={shape ?? blank.shape} unit={unit} onChange={(next) => put(seat.seat, next, `Piece of ${labels[seat.seat] ?? seat.seat}`)} />
+                  <ShapeFields
+                    key={(shape ?? blank.shape).kind}
+                    shape={shape ?? blank.shape}
+                    unit={unit}
+                    onChange={(next) =>
+                      put(seat.seat, next, `Piece of ${labels[seat.seat] ?? seat.seat}`)
+                    }
+                  />
                   {refused && (
                     <p role="alert" className="text-brick text-sm">
                       Not taken: {refused}
                     </p>
                   )}
                   {shape && (
-                    <button type="button" className="verb min-h-9 justify-self-start text-sm" onClick={() => put(seat.seat, undefined, `Piece of ${labels[seat.seat] ?? seat.seat} not measured`)}>
+                    <button
+                      type="button"
+                      className="verb min-h-9 justify-self-start text-sm"
+                      onClick={() =>
+                        put(
+                          seat.seat,
+                          undefined,
+                          `Piece of ${labels[seat.seat] ?? seat.seat} not measured`,
+                        )
+                      }
+                    >
                       as the one drawn here
                     </button>
                   )}

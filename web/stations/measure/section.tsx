@@ -1,7 +1,15 @@
 import type { ReactNode } from "react";
 
 /** A part of the blank that is open only where there is something to say. */
-export function Section({ title, open, children }: { title: string; open: boolean; children: ReactNode }) {
+export function Section({
+  title,
+  open,
+  children,
+}: {
+  title: string;
+  open: boolean;
+  children: ReactNode;
+}) {
   return (
     <details className="border-rule border-t py-2" open={open}>
       <summary className="min-h-9 py-1 font-bold">{title}</summary>

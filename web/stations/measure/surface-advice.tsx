@@ -1,6 +1,24 @@
 import { foodCaution } from "@elm-basket/core/advice/cautions.ts";
-import { adviseOn, adviseOnFilm, filmAdvice, foodOf, surfaceAdvice, type Tack, tapeAdvice, type Use, type Verdict } from "@elm-basket/core/advice/film-choice.ts";
-import { FAMILY_WORDS, MATERIAL_WORDS, REASON_WORDS, saySurface, sayTape, sayTapeAtHand, VERDICT_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
+import {
+  adviseOn,
+  adviseOnFilm,
+  filmAdvice,
+  foodOf,
+  surfaceAdvice,
+  type Tack,
+  tapeAdvice,
+  type Use,
+  type Verdict,
+} from "@elm-basket/core/advice/film-choice.ts";
+import {
+  FAMILY_WORDS,
+  MATERIAL_WORDS,
+  REASON_WORDS,
+  saySurface,
+  sayTape,
+  sayTapeAtHand,
+  VERDICT_WORDS,
+} from "@elm-basket/core/advice/film-words-en.ts";
 import type { Material } from "@elm-basket/core/blanks/blank.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/plan/document.ts";
@@ -14,10 +32,23 @@ import { NumberField } from "@/ui/fields.tsx";
 import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 
-const WASHING_WORDS = { none: "is not washed", hand: "is washed by hand", dishwasher: "goes in a dishwasher" } as const;
-const TONE: Record<Verdict, string> = { suits: "text-elm-dark", perhaps: "text-ochre", unsuited: "text-brick" };
+const WASHING_WORDS = {
+  none: "is not washed",
+  hand: "is washed by hand",
+  dishwasher: "goes in a dishwasher",
+} as const;
+const TONE: Record<Verdict, string> = {
+  suits: "text-elm-dark",
+  perhaps: "text-ochre",
+  unsuited: "text-brick",
+};
 
-const FOOD_WORDS = { none: "no food or drink touches it", drink: "is drunk from", served: "has food on it (plate, board, tray)", worked: "works with food (rolling pin, spoon)" } as const;
+const FOOD_WORDS = {
+  none: "no food or drink touches it",
+  drink: "is drunk from",
+  served: "has food on it (plate, board, tray)",
+  worked: "works with food (rolling pin, spoon)",
+} as const;
 
 interface Props {
   readonly use: Use;
@@ -36,7 +67,18 @@ interface Props {
 }
 
 /** What the object will go through, which films bear that, and how to make the surface ready. */
-export function SurfaceAdvice({ use, material, shape, technique, vinyls, trials, tack, glitterOnGlass, onChange, onTechnique }: Props) {
+export function SurfaceAdvice({
+  use,
+  material,
+  shape,
+  technique,
+  vinyls,
+  trials,
+  tack,
+  glitterOnGlass,
+  onChange,
+  onTechnique,
+}: Props) {
   const caution = foodCaution(foodOf(use, shape));
   const judged = { ...use, paintedOver: use.paintedOver || isPainted(technique) };
   return (
@@ -44,17 +86,44 @@ export function SurfaceAdvice({ use, material, shape, technique, vinyls, trials,
       <h2 className="mb-3 text-xl">What it will go through</h2>
       <div className="grid gap-x-10 gap-y-6 md:grid-cols-[260px_1fr]">
         <div className="grid content-start gap-3">
-          <SelectField label="Made as" hint={TECHNIQUE_WORDS[technique].what} value={technique} words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)} onChange={onTechnique} />
-          <SelectField label="It" value={use.washing} words={WASHING_WORDS} onChange={(washing) => onChange({ ...use, washing }, "Washing")} />
-          <SelectField label="Food" value={foodOf(use, shape)} words={FOOD_WORDS} onChange={(food) => onChange({ ...use, food }, "Food")} />
+          <SelectField
+            label="Made as"
+            hint={TECHNIQUE_WORDS[technique].what}
+            value={technique}
+            words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)}
+            onChange={onTechnique}
+          />
+          <SelectField
+            label="It"
+            value={use.washing}
+            words={WASHING_WORDS}
+            onChange={(washing) => onChange({ ...use, washing }, "Washing")}
+          />
+          <SelectField
+            label="Food"
+            value={foodOf(use, shape)}
+            words={FOOD_WORDS}
+            onChange={(food) => onChange({ ...use, food }, "Food")}
+          />
           {caution && (
             <p className="flex items-start gap-2 text-sm">
               <SeverityMark severity="check" size={14} /> <span>{caution}</span>
             </p>
           )}
-          <NumberField label="Should hold, months" value={use.months} least={1} most={240} onChange={(months) => onChange({ ...use, months }, "How long it holds")} />
+          <NumberField
+            label="Should hold, months"
+            value={use.months}
+            least={1}
+            most={240}
+            onChange={(months) => onChange({ ...use, months }, "How long it holds")}
+          />
           <label className="flex min-h-11 items-center gap-2">
-            <input type="checkbox" checked={use.outdoors} onChange={(event) => onChange({ ...use, outdoors: event.target.checked }, "Outdoors")} /> stands outdoors
+            <input
+              type="checkbox"
+              checked={use.outdoors}
+              onChange={(event) => onChange({ ...use, outdoors: event.target.checked }, "Outdoors")}
+            />{" "}
+            stands outdoors
           </label>
         </div>
         <div>
@@ -70,16 +139,24 @@ export function SurfaceAdvice({ use, material, shape, technique, vinyls, trials,
                         <FilmDot key={vinyl.id} colour={vinyl.colour} />
                       ))}
                   </b>
-                  <span className={`shrink-0 font-bold text-sm ${TONE[verdict]}`}>{VERDICT_WORDS[verdict]}</span>
+                  <span className={`shrink-0 font-bold text-sm ${TONE[verdict]}`}>
+                    {VERDICT_WORDS[verdict]}
+                  </span>
                 </span>
-                <span className="block text-soft text-sm">{reasons.map((reason) => REASON_WORDS[reason]).join(" ")}</span>
+                <span className="block text-soft text-sm">
+                  {reasons.map((reason) => REASON_WORDS[reason]).join(" ")}
+                </span>
               </li>
             ))}
           </ul>
           <h3 className="mt-4 text-base">Getting it ready</h3>
           <p>{saySurface(surfaceAdvice(material), isPainted(technique))}</p>
           {vinyls.map((vinyl) => {
-            const tape = tapeAdvice(needsTape(technique) ? vinyl.family : "ironOn", material, glitterOnGlass);
+            const tape = tapeAdvice(
+              needsTape(technique) ? vinyl.family : "ironOn",
+              material,
+              glitterOnGlass,
+            );
             const own = adviseOnFilm(vinyl, judged, material);
             // Only where this very film is judged otherwise than its kind, by its glue or by what was found.
             const apart = own.verdict !== adviseOn(vinyl.family, judged, material).verdict;
@@ -88,7 +165,11 @@ export function SurfaceAdvice({ use, material, shape, technique, vinyls, trials,
                 <b>{vinyl.name}.</b>{" "}
                 {apart && (
                   <>
-                    This one <span className={`font-bold ${TONE[own.verdict]}`}>{VERDICT_WORDS[own.verdict]}</span>: {own.reasons.map((reason) => REASON_WORDS[reason]).join(" ")}
+                    This one{" "}
+                    <span className={`font-bold ${TONE[own.verdict]}`}>
+                      {VERDICT_WORDS[own.verdict]}
+                    </span>
+                    : {own.reasons.map((reason) => REASON_WORDS[reason]).join(" ")}
                     {vinyl.proved?.note ? ` (${vinyl.proved.note})` : ""}{" "}
                   </>
                 )}
@@ -98,7 +179,9 @@ export function SurfaceAdvice({ use, material, shape, technique, vinyls, trials,
               </p>
             );
           })}
-          <p className="mt-2 text-soft text-sm">Labels of film, paint and cleaner go before this advice.</p>
+          <p className="mt-2 text-soft text-sm">
+            Labels of film, paint and cleaner go before this advice.
+          </p>
         </div>
       </div>
     </section>
@@ -116,7 +199,8 @@ function Tried({ rows }: { rows: readonly TrialRow[] }) {
         const worst = worstOf(trial);
         return (
           <span key={id} className="block" data-tried={id}>
-            Your trial on {MATERIAL_WORDS[trial.material]}: {worst && <b>{OUTCOME_WORDS[worst]}</b>}, {sayRounds(trial)}.
+            Your trial on {MATERIAL_WORDS[trial.material]}: {worst && <b>{OUTCOME_WORDS[worst]}</b>}
+            , {sayRounds(trial)}.
           </span>
         );
       })}

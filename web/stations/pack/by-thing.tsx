@@ -29,13 +29,20 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
   const [effect, setEffect] = useState<Effect | null>(null);
   const [said, setSaid] = useState("");
   const [busy, start] = useTransition();
-  const things = shares.flatMap((share) => (share.thing === null ? [] : [{ ...share, thing: share.thing }]));
+  const things = shares.flatMap((share) =>
+    share.thing === null ? [] : [{ ...share, thing: share.thing }],
+  );
   const shared = shares.find(({ thing }) => thing === null);
   const each = (value: number) => (seats > 0 ? value / seats : 0);
   // The currency stands once, at the head of the column.
-  const amount = (materials: number) => moneyText(Math.ceil(each(materials) - 1e-6), currency).replace(/ [A-Z]{3}$/u, "");
-  const money = (share: Share) => (share.missing.length > 0 ? `${share.materials > 0 ? `${amount(share.materials)} and ` : ""}${share.missing.length} without a price` : amount(share.materials));
-  const total = (pick: (share: Share) => number) => shares.reduce((sum, share) => sum + pick(share), 0);
+  const amount = (materials: number) =>
+    moneyText(Math.ceil(each(materials) - 1e-6), currency).replace(/ [A-Z]{3}$/u, "");
+  const money = (share: Share) =>
+    share.missing.length > 0
+      ? `${share.materials > 0 ? `${amount(share.materials)} and ` : ""}${share.missing.length} without a price`
+      : amount(share.materials);
+  const total = (pick: (share: Share) => number) =>
+    shares.reduce((sum, share) => sum + pick(share), 0);
   const missing = [...new Set(shares.flatMap((share) => share.missing))];
   const ask = (thing: string, on: boolean) => {
     const next = on ? out.filter((id) => id !== thing) : [...out, thing];
@@ -66,11 +73,17 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
             <tr key={share.thing} className="border-rule border-b align-top">
               <th scope="row" className="py-1 font-normal">
                 <label className="flex min-h-9 items-center gap-2">
-                  <input type="checkbox" checked={!out.includes(share.thing)} onChange={(event) => ask(share.thing, event.target.checked)} aria-label={`With ${titles[share.thing] ?? share.thing}`} />
+                  <input
+                    type="checkbox"
+                    checked={!out.includes(share.thing)}
+                    onChange={(event) => ask(share.thing, event.target.checked)}
+                    aria-label={`With ${titles[share.thing] ?? share.thing}`}
+                  />
                   <span>
                     <b>{titles[share.thing] ?? share.thing}</b>
                     <span className="block text-soft">
-                      {share.made} in all{share.tape.width > 0 ? `, tape ${showSize(share.tape, unit)}` : ""}
+                      {share.made} in all
+                      {share.tape.width > 0 ? `, tape ${showSize(share.tape, unit)}` : ""}
                     </span>
                   </span>
                 </label>
@@ -94,8 +107,12 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
             <th scope="row" className="py-2">
               the set
             </th>
-            <td className="py-2 text-right font-bold">{Math.round(10 * each(total(({ pieces }) => pieces))) / 10}</td>
-            <td className="py-2 pl-2 text-right font-bold">{showMinutes(each(total(({ weedMinutes }) => weedMinutes)))}</td>
+            <td className="py-2 text-right font-bold">
+              {Math.round(10 * each(total(({ pieces }) => pieces))) / 10}
+            </td>
+            <td className="py-2 pl-2 text-right font-bold">
+              {showMinutes(each(total(({ weedMinutes }) => weedMinutes)))}
+            </td>
             <td className="py-2 pl-2 text-right font-bold">
               {missing.length > 0 ? (
                 <span className="text-ochre">{missing.length} without a price</span>
@@ -103,7 +120,13 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
                 <Reckoned
                   reckoning={{
                     title: `${moneyText(Math.ceil(each(total(({ materials }) => materials)) - 1e-6), currency)} of materials a seat`,
-                    lines: shares.map((share) => ({ what: share.thing === null ? "for all of them" : (titles[share.thing] ?? share.thing), value: moneyText(Math.round(share.materials), currency) })),
+                    lines: shares.map((share) => ({
+                      what:
+                        share.thing === null
+                          ? "for all of them"
+                          : (titles[share.thing] ?? share.thing),
+                      value: moneyText(Math.round(share.materials), currency),
+                    })),
                     rule: "Film by the boxes of each thing's kits; what belongs to a thing to that thing; the rest is for all. For the whole class, then shared by its seats.",
                     rounding: "Up to the next whole penny a seat.",
                   }}
@@ -115,14 +138,30 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
           </tr>
         </tbody>
       </table>
-      {missing.length > 0 && <p className="text-soft text-sm">Without a price: {missing.map((id) => names[id] ?? id).join(", ")}.</p>}
-      <p className="mt-1 text-soft text-sm">Take a tick off to see what the class would be without it. Nothing is changed.</p>
-      {out.length > 0 && (
-        <p role="status" className="mt-1 text-sm">
-          {busy ? "Planning it without …" : effect ? `Without ${out.map((id) => titles[id] ?? id).join(" and ")}, planned anew:` : said}
+      {missing.length > 0 && (
+        <p className="text-soft text-sm">
+          Without a price: {missing.map((id) => names[id] ?? id).join(", ")}.
         </p>
       )}
-      {effect && out.length > 0 && <EffectTable effect={effect} otherwise="without" nameOf={(vinyl) => films[vinyl] ?? vinyl} />}
+      <p className="mt-1 text-soft text-sm">
+        Take a tick off to see what the class would be without it. Nothing is changed.
+      </p>
+      {out.length > 0 && (
+        <p role="status" className="mt-1 text-sm">
+          {busy
+            ? "Planning it without …"
+            : effect
+              ? `Without ${out.map((id) => titles[id] ?? id).join(" and ")}, planned anew:`
+              : said}
+        </p>
+      )}
+      {effect && out.length > 0 && (
+        <EffectTable
+          effect={effect}
+          otherwise="without"
+          nameOf={(vinyl) => films[vinyl] ?? vinyl}
+        />
+      )}
     </section>
   );
 }

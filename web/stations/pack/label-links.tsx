@@ -1,6 +1,11 @@
 "use client";
 
-import { isLabelSheet, LABEL_SHEETS, type LabelSheetId, sheetWords } from "@elm-basket/print/label-sheets.ts";
+import {
+  isLabelSheet,
+  LABEL_SHEETS,
+  type LabelSheetId,
+  sheetWords,
+} from "@elm-basket/print/label-sheets.ts";
 import { useEffect, useState } from "react";
 import { FileButton } from "@/ui/button.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -28,14 +33,29 @@ export function LabelLinks({ kinds, usual }: { kinds: readonly LabelKind[]; usua
   };
   return (
     <div className="grid gap-2">
-      <SelectField<LabelSheetId> label="Sheet of labels" value={sheet} words={(Object.keys(LABEL_SHEETS) as LabelSheetId[]).map((id) => [id, sheetWords(id)] as const)} onChange={choose} />
+      <SelectField<LabelSheetId>
+        label="Sheet of labels"
+        value={sheet}
+        words={(Object.keys(LABEL_SHEETS) as LabelSheetId[]).map(
+          (id) => [id, sheetWords(id)] as const,
+        )}
+        onChange={choose}
+      />
       <div className="flex flex-wrap gap-2">
         {kinds.map(({ href, words, sheets }) => {
           const room = !sheets || sheets.includes(sheet);
           return (
-            <FileButton key={words} href={`${href}${href.includes("?") ? "&" : "?"}sheet=${room ? sheet : usual}`} download>
+            <FileButton
+              key={words}
+              href={`${href}${href.includes("?") ? "&" : "?"}sheet=${room ? sheet : usual}`}
+              download
+            >
               {words}
-              {!room && <span className="font-normal text-sm">on plain paper: too small for all it says</span>}
+              {!room && (
+                <span className="font-normal text-sm">
+                  on plain paper: too small for all it says
+                </span>
+              )}
             </FileButton>
           );
         })}

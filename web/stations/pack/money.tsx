@@ -51,14 +51,25 @@ export function Money({ data }: { data: StationData }) {
         name="Cost per seat"
         reckoning={{
           title: `${money(perSeat)} a seat`,
-          lines: [...cost.kinds.map(({ kind, minor }) => ({ what: KIND_WORDS[kind], value: money(minor) })), { what: "Together", value: money(cost.total) }, { what: "Seats", value: String(seats) }],
+          lines: [
+            ...cost.kinds.map(({ kind, minor }) => ({
+              what: KIND_WORDS[kind],
+              value: money(minor),
+            })),
+            { what: "Together", value: money(cost.total) },
+            { what: "Seats", value: String(seats) },
+          ],
           rule: "What the class uses up, not what is bought: of sheets and rolls the share that is cut off, of a tool its share of wear. What is left over belongs to stock.",
           rounding: "Up to the next whole penny: rounding must not undercharge.",
         }}
       >
         {money(perSeat)}
       </FigureRow>
-      {posted && prices.post === undefined && <p className="py-2 text-ochre">Without postage: what a kit costs to post is not said yet.</p>}
+      {posted && prices.post === undefined && (
+        <p className="py-2 text-ochre">
+          Without postage: what a kit costs to post is not said yet.
+        </p>
+      )}
       {prices.budget !== undefined && perSeat > prices.budget && (
         <p className="flex gap-3 py-2 text-ochre" data-over-budget>
           <span className="pt-1">
@@ -77,7 +88,10 @@ export function Money({ data }: { data: StationData }) {
                   title: `${money(cost.price)} a seat`,
                   lines: [
                     { what: "Cost per seat", value: money(perSeat) },
-                    { what: "Margin wanted, of the price", value: `${Math.round(prices.margin * 100)} %` },
+                    {
+                      what: "Margin wanted, of the price",
+                      value: `${Math.round(prices.margin * 100)} %`,
+                    },
                     { what: "Cost ÷ (1 − margin)", value: money(cost.price) },
                   ],
                   rule: "The margin is a share of the price, so the cost is divided by what is left of one.",
@@ -87,7 +101,10 @@ export function Money({ data }: { data: StationData }) {
                   title: `${money(cost.price)} a seat, as you set it`,
                   lines: [
                     { what: "Cost per seat", value: money(perSeat) },
-                    { what: "What remains of the price", value: `${Math.round((1 - perSeat / Math.max(1, cost.price)) * 100)} %` },
+                    {
+                      what: "What remains of the price",
+                      value: `${Math.round((1 - perSeat / Math.max(1, cost.price)) * 100)} %`,
+                    },
                   ],
                   rule: "You set this price; without it the margin would.",
                   rounding: "None.",
@@ -97,7 +114,9 @@ export function Money({ data }: { data: StationData }) {
           {money(cost.price)}
         </FigureRow>
       )}
-      {cost.price !== null && <FigureRow name="Margin of the price">{`${Math.round((1 - perSeat / Math.max(1, cost.price)) * 100)} %`}</FigureRow>}
+      {cost.price !== null && (
+        <FigureRow name="Margin of the price">{`${Math.round((1 - perSeat / Math.max(1, cost.price)) * 100)} %`}</FigureRow>
+      )}
       {prices.shopPrice !== undefined && (
         <FigureRow
           name="Beside the shop's"
@@ -110,11 +129,16 @@ export function Money({ data }: { data: StationData }) {
             rule: "What you typed in, beside what a seat costs you: of the making nobody is paid but you.",
           }}
         >
-          {perSeat <= prices.shopPrice ? `${money(prices.shopPrice - perSeat)} less` : `${money(perSeat - prices.shopPrice)} more`}
+          {perSeat <= prices.shopPrice
+            ? `${money(prices.shopPrice - perSeat)} less`
+            : `${money(perSeat - prices.shopPrice)} more`}
         </FigureRow>
       )}
       {others.length > 0 && (
-        <table className="mt-3 w-full text-left text-sm tabular-nums" aria-label="With other numbers of seats">
+        <table
+          className="mt-3 w-full text-left text-sm tabular-nums"
+          aria-label="With other numbers of seats"
+        >
           <thead className="text-soft">
             <tr className="border-rule-strong border-b">
               <th className="py-1 font-normal">seats</th>
@@ -124,39 +148,73 @@ export function Money({ data }: { data: StationData }) {
           </thead>
           <tbody>
             {others.map((row) => (
-              <tr key={row.seats} className={`border-rule border-b ${row.seats === seats ? "font-bold" : ""}`}>
+              <tr
+                key={row.seats}
+                className={`border-rule border-b ${row.seats === seats ? "font-bold" : ""}`}
+              >
                 <th scope="row" className="py-1.5 font-[inherit]">
                   {row.seats}
-                  {row.seats === seats ? ", as planned" : row.seats > seats ? ", one more" : ", one fewer"}
+                  {row.seats === seats
+                    ? ", as planned"
+                    : row.seats > seats
+                      ? ", one more"
+                      : ", one fewer"}
                 </th>
                 <td className="text-right">{money(row.perSeat)}</td>
-                <td className={`text-right ${row.left < 0 ? "text-brick" : ""}`}>{money(row.left)}</td>
+                <td className={`text-right ${row.left < 0 ? "text-brick" : ""}`}>
+                  {money(row.left)}
+                </td>
               </tr>
             ))}
           </tbody>
         </table>
       )}
-      {cost.price !== null && <BreakEven cost={cost} price={cost.price} seats={seats} currency={prices.currency} />}
+      {cost.price !== null && (
+        <BreakEven cost={cost} price={cost.price} seats={seats} currency={prices.currency} />
+      )}
     </>
   );
 }
 
 /** The total as one bar, in the order of the work; each part has its words and its share of a seat. */
-function Spent({ kinds, total, seats, money }: { kinds: readonly { kind: CostKind; minor: number }[]; total: number; seats: number; money: (minor: number) => string }) {
+function Spent({
+  kinds,
+  total,
+  seats,
+  money,
+}: {
+  kinds: readonly { kind: CostKind; minor: number }[];
+  total: number;
+  seats: number;
+  money: (minor: number) => string;
+}) {
   if (total <= 0) return null;
   return (
     <div className="py-2">
       <svg viewBox="0 0 380 18" className="w-full" aria-hidden>
         {kinds.map(({ kind, minor }, i) => {
           const before = kinds.slice(0, i).reduce((sum, row) => sum + row.minor, 0);
-          return <rect key={kind} x={(380 * before) / total} y={0} width={Math.max(0.5, (380 * minor) / total - 1)} height={18} fill={TONES[kind]} />;
+          return (
+            <rect
+              key={kind}
+              x={(380 * before) / total}
+              y={0}
+              width={Math.max(0.5, (380 * minor) / total - 1)}
+              height={18}
+              fill={TONES[kind]}
+            />
+          );
         })}
       </svg>
       <ul className="mt-1 text-sm">
         {kinds.map(({ kind, minor }) => (
           <li key={kind} className="flex items-baseline justify-between gap-3 py-0.5">
             <span>
-              <span aria-hidden className="mr-2 inline-block size-2.5" style={{ background: TONES[kind] }} />
+              <span
+                aria-hidden
+                className="mr-2 inline-block size-2.5"
+                style={{ background: TONES[kind] }}
+              />
               {KIND_WORDS[kind]}
             </span>
             <span className="tabular-nums text-soft">

@@ -23,12 +23,19 @@ import { PriceFields } from "./price-fields.tsx";
 import { PrintedTick } from "./printed-tick.tsx";
 import { SupplyTable } from "./supply-table.tsx";
 
-export async function PackStation({ id }: { id: string; query: Record<string, string | undefined> }) {
+export async function PackStation({
+  id,
+}: {
+  id: string;
+  query: Record<string, string | undefined>;
+}) {
   const data = await loadPlanned(id);
   if (!data) return null;
   const { plan, document } = data.planned;
   const { proposal, open } = await proposedFor(data.host, document, plan.facts);
-  const because = Object.fromEntries(proposal.materials.map(({ id: line, because: why }) => [line, why]));
+  const because = Object.fromEntries(
+    proposal.materials.map(({ id: line, because: why }) => [line, why]),
+  );
   const short = plan.supplies.filter((line) => line.packs > 0);
   const unpriced = short.filter((line) => !line.priced);
   const spend = plan.supplies.reduce((sum, line) => sum + line.buyPrice, 0);
@@ -38,13 +45,16 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
     (line) => plan.supplies.find(({ id: own }) => own === line)?.need ?? 0,
     (thing) => madeOf(document, thing),
   );
-  const { roomPacked, marks, parcels, printed, project } = await withStudio(data.host.studioId, async (sql) => ({
-    roomPacked: await roomPackedAt(sql, id),
-    marks: await bagMarks(sql, id),
-    parcels: await listParcels(sql, id),
-    project: await projectOf(sql, id),
-    printed: (await doneTasks(sql, [id])).get(id)?.has(PRINTED) ?? false,
-  }));
+  const { roomPacked, marks, parcels, printed, project } = await withStudio(
+    data.host.studioId,
+    async (sql) => ({
+      roomPacked: await roomPackedAt(sql, id),
+      marks: await bagMarks(sql, id),
+      parcels: await listParcels(sql, id),
+      project: await projectOf(sql, id),
+      printed: (await doneTasks(sql, [id])).get(id)?.has(PRINTED) ?? false,
+    }),
+  );
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_380px]">
       <section>
@@ -55,13 +65,22 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
               : `Buy ${short.length} ${short.length === 1 ? "material" : "materials"}${unpriced.length === short.length ? "" : ` for ${moneyText(spend, document.prices.currency)}`}${unpriced.length === 0 ? "" : unpriced.length === short.length ? ", no prices known" : ` and ${unpriced.length} without a price`}`}
           </h2>
           <div className="flex flex-wrap gap-2">
-            {short.length > 0 && <LinkButton href={`/shelf/shopping?for=${id}`}>Shopping list</LinkButton>}
+            {short.length > 0 && (
+              <LinkButton href={`/shelf/shopping?for=${id}`}>Shopping list</LinkButton>
+            )}
             <FileButton href={`/classes/${id}/files/supplies.csv`} download>
               List, CSV
             </FileButton>
           </div>
         </div>
-        <SupplyTable classId={id} document={document} version={data.planned.versions.class} lines={plan.supplies} because={because} open={open} />
+        <SupplyTable
+          classId={id}
+          document={document}
+          version={data.planned.versions.class}
+          lines={plan.supplies}
+          because={because}
+          open={open}
+        />
         <Bags
           id={id}
           kits={data.kits}
@@ -97,8 +116,12 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
         )}
         {project && project.variants > 0 && (
           <p className="py-2">
-            <Link className="verb inline-flex min-h-11 items-center" href={`/projects/${project.id}`}>
-              Its {project.variants === 1 ? "variant" : `${project.variants} variants`} beside it, by money, minutes and film
+            <Link
+              className="verb inline-flex min-h-11 items-center"
+              href={`/projects/${project.id}`}
+            >
+              Its {project.variants === 1 ? "variant" : `${project.variants} variants`} beside it,
+              by money, minutes and film
             </Link>
           </p>
         )}
@@ -110,8 +133,16 @@ export async function PackStation({ id }: { id: string; query: Record<string, st
 
 function parcelWords(parcels: readonly ParcelRow[], seats: number): string {
   const gone = parcels.filter(({ postedAt }) => postedAt !== null).length;
-  const without = seats - parcels.filter(({ address, sure, postedAt }) => (address !== null && sure) || postedAt !== null).length;
-  return [gone === seats && seats > 0 ? "All parcels are posted" : `${gone} of ${seats} parcels posted`, without > 0 ? `${without} without an address` : ""].filter(Boolean).join(", ");
+  const without =
+    seats -
+    parcels.filter(({ address, sure, postedAt }) => (address !== null && sure) || postedAt !== null)
+      .length;
+  return [
+    gone === seats && seats > 0 ? "All parcels are posted" : `${gone} of ${seats} parcels posted`,
+    without > 0 ? `${without} without an address` : "",
+  ]
+    .filter(Boolean)
+    .join(", ");
 }
 
 /** Everything that is stuck onto something, for the sheet that lies in the printer. */
@@ -136,7 +167,11 @@ function Labels({ id, usual, printed }: { id: string; usual: LabelSheetId; print
 
 /** What the lack of a line is called. */
 function lineName(line: string, { supplies, vinyls }: StationData["planned"]["document"]): string {
-  if (line.startsWith("line:")) return supplies.find(({ id }) => `line:${id}` === line)?.name ?? "something that is no longer on the list";
+  if (line.startsWith("line:"))
+    return (
+      supplies.find(({ id }) => `line:${id}` === line)?.name ??
+      "something that is no longer on the list"
+    );
   const vinyl = line.split(":").at(-1);
   return `its film of ${vinyls.find(({ id }) => id === vinyl)?.name ?? vinyl}`;
 }

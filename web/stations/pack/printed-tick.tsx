@@ -6,7 +6,15 @@ import { markTaskDone } from "@/stations/frame/task-actions.ts";
 import { CheckField } from "@/ui/choice.tsx";
 
 /** Tonight asks for labels and cards until they are printed. */
-export function PrintedTick({ classId, task, printed }: { classId: string; task: string; printed: boolean }) {
+export function PrintedTick({
+  classId,
+  task,
+  printed,
+}: {
+  classId: string;
+  task: string;
+  printed: boolean;
+}) {
   const router = useRouter();
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");

@@ -3,7 +3,11 @@
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Differences } from "@elm-basket/core/proposal/merge.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
-import { SEATS_AT_A_TABLE, type Supply, type SupplyRule } from "@elm-basket/core/supplies/supply.ts";
+import {
+  SEATS_AT_A_TABLE,
+  type Supply,
+  type SupplyRule,
+} from "@elm-basket/core/supplies/supply.ts";
 import { type ReactNode, useState } from "react";
 import type { ShelvedPlan } from "@/planning/planned-class.ts";
 import { ProposalNote, YoursNote } from "@/stations/frame/proposal-note.tsx";
@@ -33,11 +37,25 @@ interface Props {
 
 type Supplies = Pick<ClassDocument, "supplies">;
 /** Two places; of less than a hundredth the first figure that counts. */
-const tidy = (value: number): string => String(Number(value !== 0 && Math.abs(value) < 0.01 ? value.toPrecision(1) : value.toFixed(2)));
+const tidy = (value: number): string =>
+  String(Number(value !== 0 && Math.abs(value) < 0.01 ? value.toPrecision(1) : value.toFixed(2)));
 
 /** What is needed, line by line; the line in hand has its rule, pack and price as fields. */
-export function SupplyTable({ classId, document, version, lines, because, open: differences }: Props) {
-  const editor = usePart<Supplies>(classId, "class", { supplies: document.supplies }, version, (answer) => ({ supplies: (answer.document as ClassDocument).supplies }));
+export function SupplyTable({
+  classId,
+  document,
+  version,
+  lines,
+  because,
+  open: differences,
+}: Props) {
+  const editor = usePart<Supplies>(
+    classId,
+    "class",
+    { supplies: document.supplies },
+    version,
+    (answer) => ({ supplies: (answer.document as ClassDocument).supplies }),
+  );
   const { supplies } = editor.value;
   const [open, setOpen] = useState<string | null>(null);
   const put = (next: Supply[], label: string) => editor.change({ supplies: next }, label);
@@ -50,7 +68,23 @@ export function SupplyTable({ classId, document, version, lines, because, open: 
   const films = lines.filter(({ id }) => !supplies.some((supply) => supply.id === id));
   const add = () => {
     const id = freeId(supplies);
-    put([...supplies, { id, name: "Something new", per: "seat", amount: 1, unit: "piece", pack: { size: 1 }, have: 0, uses: 1, spares: true }], "A material more");
+    put(
+      [
+        ...supplies,
+        {
+          id,
+          name: "Something new",
+          per: "seat",
+          amount: 1,
+          unit: "piece",
+          pack: { size: 1 },
+          have: 0,
+          uses: 1,
+          spares: true,
+        },
+      ],
+      "A material more",
+    );
     setOpen(id);
   };
   return (
@@ -76,7 +110,10 @@ export function SupplyTable({ classId, document, version, lines, because, open: 
             {films.map((line) => (
               <tr key={line.id} className="border-rule border-b">
                 <td className="py-2">
-                  <b>{line.name}</b> <span className="text-soft text-sm">{line.unit}, fresh film and its test cut</span>
+                  <b>{line.name}</b>{" "}
+                  <span className="text-soft text-sm">
+                    {line.unit}, fresh film and its test cut
+                  </span>
                   <OnShelf line={line} />
                 </td>
                 <Figures line={line} currency={document.prices.currency} />
@@ -94,7 +131,14 @@ export function SupplyTable({ classId, document, version, lines, because, open: 
                   inHand={inHand}
                   document={document}
                   why={because[supply.id] ?? ""}
-                  yours={<YoursNote classId={classId} fields={differences.fields.filter(({ list, id, yours }) => list === "supplies" && yours && id === supply.id)} />}
+                  yours={
+                    <YoursNote
+                      classId={classId}
+                      fields={differences.fields.filter(
+                        ({ list, id, yours }) => list === "supplies" && yours && id === supply.id,
+                      )}
+                    />
+                  }
                   onOpen={() => setOpen(inHand ? null : supply.id)}
                   onChange={(next, label) => set(supply.id, next, label)}
                   onOut={() =>
@@ -130,14 +174,22 @@ function Figures({ line, currency }: { line: Line | undefined; currency: string 
     );
   return (
     <>
-      <td className="hidden text-right sm:table-cell">{line.perSeat ? tidy(line.perSeat) : "shared"}</td>
+      <td className="hidden text-right sm:table-cell">
+        {line.perSeat ? tidy(line.perSeat) : "shared"}
+      </td>
       <td className="text-right">{tidy(line.need)}</td>
       <td className="text-right">{tidy(line.have)}</td>
       <td className={`whitespace-nowrap text-right ${line.packs > 0 ? "font-bold" : "text-soft"}`}>
-        {line.packs > 0 ? (line.buy === line.packs ? tidy(line.buy) : `${line.packs} × ${tidy(line.buy / line.packs)}`) : "–"}
+        {line.packs > 0
+          ? line.buy === line.packs
+            ? tidy(line.buy)
+            : `${line.packs} × ${tidy(line.buy / line.packs)}`
+          : "–"}
       </td>
       <td className="hidden text-right text-soft sm:table-cell">{tidy(line.leftAfter)}</td>
-      <td className={`hidden whitespace-nowrap text-right sm:table-cell ${line.priced ? "" : "text-ochre"}`}>
+      <td
+        className={`hidden whitespace-nowrap text-right sm:table-cell ${line.priced ? "" : "text-ochre"}`}
+      >
         {!line.priced ? "not known" : line.buyPrice > 0 ? moneyText(line.buyPrice, currency) : "–"}
       </td>
     </>
@@ -147,8 +199,16 @@ function Figures({ line, currency }: { line: Line | undefined; currency: string 
 /** What the class has taken of it already, and what is here but promised to others. */
 function OnShelf({ line }: { line: Line | undefined }) {
   if (!line || (line.taken === 0 && line.kept === 0)) return null;
-  const words = [line.taken > 0 && `${tidy(line.taken)} used already`, line.kept > 0 && `${line.kept >= line.have ? "all here" : `${tidy(line.kept)} of those here`} kept for what comes before`];
-  return <span className={`block text-sm ${line.kept > 0 ? "text-ochre" : "text-soft"}`}>{words.filter(Boolean).join(", ")}</span>;
+  const words = [
+    line.taken > 0 && `${tidy(line.taken)} used already`,
+    line.kept > 0 &&
+      `${line.kept >= line.have ? "all here" : `${tidy(line.kept)} of those here`} kept for what comes before`,
+  ];
+  return (
+    <span className={`block text-sm ${line.kept > 0 ? "text-ochre" : "text-soft"}`}>
+      {words.filter(Boolean).join(", ")}
+    </span>
+  );
 }
 
 interface RowProps {
@@ -163,20 +223,38 @@ interface RowProps {
   readonly onOut: () => void;
 }
 
-function SupplyRow({ supply, line, inHand, document, why, yours, onOpen, onChange, onOut }: RowProps) {
+function SupplyRow({
+  supply,
+  line,
+  inHand,
+  document,
+  why,
+  yours,
+  onOpen,
+  onChange,
+  onOut,
+}: RowProps) {
   return (
     <>
       <tr className={inHand ? "bg-paper" : "border-rule border-b"}>
         <td className="py-2">
           <b>{supply.name}</b> <span className="text-soft text-sm">{supply.unit}</span>
           <OnShelf line={line} />
-          {supply.substitute && <span className="block text-soft text-sm">or {supply.substitute}</span>}
+          {supply.substitute && (
+            <span className="block text-soft text-sm">or {supply.substitute}</span>
+          )}
           {why && inHand && <span className="block text-soft text-sm">{why}</span>}
           {yours}
         </td>
         <Figures line={line} currency={document.prices.currency} />
         <td className="text-right">
-          <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${supply.name}`} onClick={onOpen}>
+          <button
+            type="button"
+            className="verb min-h-11"
+            aria-expanded={inHand}
+            aria-label={`${inHand ? "Close" : "Change"} ${supply.name}`}
+            onClick={onOpen}
+          >
             {inHand ? "close" : "change"}
           </button>
         </td>
@@ -192,7 +270,12 @@ function SupplyRow({ supply, line, inHand, document, why, yours, onOpen, onChang
   );
 }
 
-function SupplyFields({ supply, document, onChange, onOut }: Pick<RowProps, "supply" | "document" | "onChange" | "onOut">) {
+function SupplyFields({
+  supply,
+  document,
+  onChange,
+  onOut,
+}: Pick<RowProps, "supply" | "document" | "onChange" | "onOut">) {
   const set = (patch: Partial<Supply>, label: string) => onChange({ ...supply, ...patch }, label);
   const { substitute: _, thing: __, seats: ___, ...bare } = supply;
   const { price: ____, ...unpriced } = supply.pack;
@@ -201,9 +284,20 @@ function SupplyFields({ supply, document, onChange, onOut }: Pick<RowProps, "sup
   return (
     <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
       <div className="col-span-2">
-        <TextField label="Material" value={supply.name} maxLength={120} required="Say what it is." onChange={(name) => set({ name }, "Name of a material")} />
+        <TextField
+          label="Material"
+          value={supply.name}
+          maxLength={120}
+          required="Say what it is."
+          onChange={(name) => set({ name }, "Name of a material")}
+        />
       </div>
-      <SelectField label="Needed" value={supply.per} words={RULE_WORDS} onChange={(per) => set({ per }, "Rule of a material")} />
+      <SelectField
+        label="Needed"
+        value={supply.per}
+        words={RULE_WORDS}
+        onChange={(per) => set({ per }, "Rule of a material")}
+      />
       <NumberField
         label={supply.per === "application" ? "Applications a seat" : "How many"}
         value={supply.amount}
@@ -221,14 +315,35 @@ function SupplyFields({ supply, document, onChange, onOut }: Pick<RowProps, "sup
           onChange={(seats) => set({ seats }, "Seats a material serves")}
         />
       )}
-      <TextField label="Counted in" value={supply.unit} maxLength={20} onChange={(unit) => set({ unit }, "Unit of a material")} />
-      <NumberField label="At hand" value={supply.have} least={0} most={1_000_000} digits={3} onChange={(have) => set({ have }, "Stock of a material")} />
-      <NumberField label="In a pack" value={supply.pack.size} least={0.001} most={1_000_000} digits={3} onChange={(size) => set({ pack: { ...supply.pack, size } }, "Pack of a material")} />
+      <TextField
+        label="Counted in"
+        value={supply.unit}
+        maxLength={20}
+        onChange={(unit) => set({ unit }, "Unit of a material")}
+      />
+      <NumberField
+        label="At hand"
+        value={supply.have}
+        least={0}
+        most={1_000_000}
+        digits={3}
+        onChange={(have) => set({ have }, "Stock of a material")}
+      />
+      <NumberField
+        label="In a pack"
+        value={supply.pack.size}
+        least={0.001}
+        most={1_000_000}
+        digits={3}
+        onChange={(size) => set({ pack: { ...supply.pack, size } }, "Pack of a material")}
+      />
       <MoneyField
         label={`Price of a pack, ${currency}`}
         minor={supply.pack.price ?? null}
         currency={currency}
-        onChange={(price) => set({ pack: price === null ? unpriced : { ...unpriced, price } }, "Price of a material")}
+        onChange={(price) =>
+          set({ pack: price === null ? unpriced : { ...unpriced, price } }, "Price of a material")
+        }
       />
       <NumberField
         label={supply.per === "application" ? "Uses of a piece" : "Serves so often"}
@@ -241,29 +356,56 @@ function SupplyFields({ supply, document, onChange, onOut }: Pick<RowProps, "sup
         label="Or instead"
         value={supply.substitute ?? ""}
         maxLength={200}
-        onChange={(substitute) => onChange(substitute ? { ...supply, substitute } : { ...bare, ...keep(supply, "thing"), ...keep(supply, "seats") }, "Substitute for a material")}
+        onChange={(substitute) =>
+          onChange(
+            substitute
+              ? { ...supply, substitute }
+              : { ...bare, ...keep(supply, "thing"), ...keep(supply, "seats") },
+            "Substitute for a material",
+          )
+        }
       />
       {document.things.length > 1 && (
         <SelectField
           label="Only for"
           value={supply.thing ?? ""}
-          words={[["", "all things"] as const, ...document.things.map(({ id, title }) => [id, title] as const)]}
-          onChange={(thing) => onChange(thing ? { ...supply, thing } : { ...bare, ...keep(supply, "substitute"), ...keep(supply, "seats") }, "Thing of a material")}
+          words={[
+            ["", "all things"] as const,
+            ...document.things.map(({ id, title }) => [id, title] as const),
+          ]}
+          onChange={(thing) =>
+            onChange(
+              thing
+                ? { ...supply, thing }
+                : { ...bare, ...keep(supply, "substitute"), ...keep(supply, "seats") },
+              "Thing of a material",
+            )
+          }
         />
       )}
       <label className="flex min-h-11 items-center gap-2 self-end text-sm">
-        <input type="checkbox" checked={supply.spares} onChange={(event) => set({ spares: event.target.checked }, "Spares of a material")} /> also for spares
+        <input
+          type="checkbox"
+          checked={supply.spares}
+          onChange={(event) => set({ spares: event.target.checked }, "Spares of a material")}
+        />{" "}
+        also for spares
       </label>
       <button type="button" className="verb min-h-11 self-end justify-self-start" onClick={onOut}>
         remove
       </button>
-      <p className="col-span-2 text-soft text-sm sm:col-span-4">Pack, price and what is at hand are the shelf's, for all classes that draw on it. Another name or unit draws on another good.</p>
+      <p className="col-span-2 text-soft text-sm sm:col-span-4">
+        Pack, price and what is at hand are the shelf's, for all classes that draw on it. Another
+        name or unit draws on another good.
+      </p>
     </div>
   );
 }
 
-const keep = <K extends keyof Supply>(supply: Supply, key: K): Partial<Pick<Supply, K>> => (supply[key] === undefined ? {} : ({ [key]: supply[key] } as Partial<Pick<Supply, K>>));
+const keep = <K extends keyof Supply>(supply: Supply, key: K): Partial<Pick<Supply, K>> =>
+  supply[key] === undefined ? {} : ({ [key]: supply[key] } as Partial<Pick<Supply, K>>);
 
 function freeId(supplies: readonly Supply[]): string {
-  for (let n = supplies.length + 1; ; n++) if (!supplies.some(({ id }) => id === `material-${n}`)) return `material-${n}`;
+  for (let n = supplies.length + 1; ; n++)
+    if (!supplies.some(({ id }) => id === `material-${n}`)) return `material-${n}`;
 }

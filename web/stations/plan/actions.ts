@@ -5,7 +5,14 @@ import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { FIRST_THING } from "@elm-basket/core/guide/first-class.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
-import { type ClassDocument, classDocumentSchema, MOST_THINGS, readClassDocument, TECHNIQUES, whenSchema } from "@elm-basket/core/plan/document.ts";
+import {
+  type ClassDocument,
+  classDocumentSchema,
+  MOST_THINGS,
+  readClassDocument,
+  TECHNIQUES,
+  whenSchema,
+} from "@elm-basket/core/plan/document.ts";
 import { starterSet } from "@elm-basket/core/plan/starter-set.ts";
 import { LISTS, withProposal } from "@elm-basket/core/proposal/merge.ts";
 import { FIRST_STARTER } from "@elm-basket/core/starters/specs.ts";
@@ -30,7 +37,12 @@ import type { Look } from "./new-seats.tsx";
 
 const seats = classDocumentSchema.shape.seats;
 
-const blankGiven = z.strictObject({ name: z.string().trim().min(1, "Say what it is, such as mug or board.").max(120), material: z.enum(MATERIALS), colour: vinylColour, shape: blankShapeSchema });
+const blankGiven = z.strictObject({
+  name: z.string().trim().min(1, "Say what it is, such as mug or board.").max(120),
+  material: z.enum(MATERIALS),
+  colour: vinylColour,
+  shape: blankShapeSchema,
+});
 
 const newClassSchema = z.strictObject({
   project: z.string().max(60),
@@ -41,7 +53,14 @@ const newClassSchema = z.strictObject({
   blank: blankGiven,
   technique: z.enum(TECHNIQUES),
   more: z
-    .array(z.strictObject({ role: z.enum(["also", "side", "instead"]), blank: blankGiven, technique: z.enum(TECHNIQUES), perSeat: z.number().int().min(1).max(20) }))
+    .array(
+      z.strictObject({
+        role: z.enum(["also", "side", "instead"]),
+        blank: blankGiven,
+        technique: z.enum(TECHNIQUES),
+        perSeat: z.number().int().min(1).max(20),
+      }),
+    )
     .max(MOST_THINGS - 1)
     .default([]),
   films: z.array(vinylSchema).max(12),
@@ -64,10 +83,15 @@ export async function makeClass(given: NewClass): Promise<MakeAnswer> {
   const read = newClassSchema.safeParse(given);
   const noFilm = given.project === "" && Array.isArray(given.films) && given.films.length === 0;
   const wrong = {
-    ...(read.success ? {} : Object.fromEntries([...read.error.issues].reverse().map((issue) => [issue.path.join("."), issue.message]))),
+    ...(read.success
+      ? {}
+      : Object.fromEntries(
+          [...read.error.issues].reverse().map((issue) => [issue.path.join("."), issue.message]),
+        )),
     ...(noFilm ? { films: "Choose at least one film." } : {}),
   };
-  if (!read.success || noFilm) return { message: "Not made yet: see what is marked.", fields: wrong };
+  if (!read.success || noFilm)
+    return { message: "Not made yet: see what is marked.", fields: wrong };
   const { title, when, setting, technique, films, blank, more } = read.data;
   const pace = await withStudio(host.studioId, studioPace);
   const { settings } = host.studio;
@@ -98,8 +122,15 @@ export async function makeClass(given: NewClass): Promise<MakeAnswer> {
           pace.share,
         );
   const checked = readClassDocument({ ...base, seats: read.data.seats });
-  if (!checked.ok) return { message: `Not made yet: ${checked.path.replace(/^\$\.?/u, "")}: ${checked.message}`, fields: checked.path.startsWith("$.seats") ? { seats: checked.message } : {} };
-  const proposed = await asProposed(host, await withOwnFigures(host.studioId, settings.schools, checked.value));
+  if (!checked.ok)
+    return {
+      message: `Not made yet: ${checked.path.replace(/^\$\.?/u, "")}: ${checked.message}`,
+      fields: checked.path.startsWith("$.seats") ? { seats: checked.message } : {},
+    };
+  const proposed = await asProposed(
+    host,
+    await withOwnFigures(host.studioId, settings.schools, checked.value),
+  );
   const id = await withStudio(host.studioId, async (sql) => {
     const made = await insertClass(sql, host.studioId, proposed, project?.id ?? null, "project");
     if (read.data.guided) await setGuide(sql, made, FIRST_THING);
@@ -148,14 +179,28 @@ interface Chosen {
 async function chosenProject(host: Host, name: string): Promise<Chosen> {
   const { settings } = host.studio;
   if (name.startsWith(STARTER)) {
-    const starter = starterProject(name.slice(STARTER.length), { schools: settings.schools, cutter: settings.cutter, prices: settings.prices as ClassDocument["prices"] });
-    return starter ? { starter } : { missing: "There is no such project to start from. Choose another." };
+    const starter = starterProject(name.slice(STARTER.length), {
+      schools: settings.schools,
+      cutter: settings.cutter,
+      prices: settings.prices as ClassDocument["prices"],
+    });
+    return starter
+      ? { starter }
+      : { missing: "There is no such project to start from. Choose another." };
   }
   const [projectId, variantId] = name.split(":");
-  const project = (await withStudio(host.studioId, listProjects)).find(({ id }) => id === projectId);
+  const project = (await withStudio(host.studioId, listProjects)).find(
+    ({ id }) => id === projectId,
+  );
   const variant = project?.variants.find(({ id }) => id === variantId);
-  if (project && variantId !== undefined && !variant) return { missing: "That variant is not there any more. Choose another." };
-  return { project, made: project && (variant ? variantOf(project.document, variant, settings.schools) : project.document) };
+  if (project && variantId !== undefined && !variant)
+    return { missing: "That variant is not there any more. Choose another." };
+  return {
+    project,
+    made:
+      project &&
+      (variant ? variantOf(project.document, variant, settings.schools) : project.document),
+  };
 }
 
 /** How a seat of a project looks, before a class is made of it; null where there is no such project. */
@@ -165,7 +210,14 @@ export async function lookOfProject(name: string): Promise<Look | null> {
   const { starter, made } = await chosenProject(host, name);
   const document = starter ?? made;
   const thing = document?.things[0];
-  return document && thing ? { design: thing.design, blank: thing.blank, technique: thing.technique, vinyls: document.vinyls } : null;
+  return document && thing
+    ? {
+        design: thing.design,
+        blank: thing.blank,
+        technique: thing.technique,
+        vinyls: document.vinyls,
+      }
+    : null;
 }
 
 /** Minutes and amounts of what is really lettered, where the class follows a proposal; as it is where nothing can be lettered yet. */
@@ -186,11 +238,16 @@ export interface ImportAnswer {
 
 const MOST_BYTES = 2 * 1024 * 1024;
 
-export async function importClass(_before: ImportAnswer | null, form: FormData): Promise<ImportAnswer> {
+export async function importClass(
+  _before: ImportAnswer | null,
+  form: FormData,
+): Promise<ImportAnswer> {
   const host = await requireHost();
   const file = form.get("file");
-  if (!(file instanceof File) || file.size === 0) return { message: "Choose a class document first." };
-  if (file.size > MOST_BYTES) return { message: `${file.name} is larger than 2 MB: no class document is.` };
+  if (!(file instanceof File) || file.size === 0)
+    return { message: "Choose a class document first." };
+  if (file.size > MOST_BYTES)
+    return { message: `${file.name} is larger than 2 MB: no class document is.` };
   let json: unknown;
   try {
     json = JSON.parse((await file.text()).replace(/^\uFEFF/u, ""));
@@ -199,12 +256,18 @@ export async function importClass(_before: ImportAnswer | null, form: FormData):
   }
   const read = readClassDocument(json);
   if (!read.ok) return { message: `${file.name}: ${read.path}: ${read.message}` };
-  const lost = read.value.things.flatMap(({ design }) => design.items).find((item) => item.kind === "text" && !studioFont(item.font));
-  if (lost?.kind === "text") return { message: `${file.name}: there is no font “${lost.font}” here.` };
+  const lost = read.value.things
+    .flatMap(({ design }) => design.items)
+    .find((item) => item.kind === "text" && !studioFont(item.font));
+  if (lost?.kind === "text")
+    return { message: `${file.name}: there is no font “${lost.font}” here.` };
   // A file that was exported stands as it is; one that leaves its lists to the proposal gets them.
-  const left = read.value.proposed && LISTS.every((list) => read.value.proposed?.[list].length === 0);
+  const left =
+    read.value.proposed && LISTS.every((list) => read.value.proposed?.[list].length === 0);
   const document = left ? await asProposed(host, read.value) : read.value;
-  const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, document, null));
+  const id = await withStudio(host.studioId, (sql) =>
+    insertClass(sql, host.studioId, document, null),
+  );
   redirect(`/classes/${id}/plan`);
 }
 

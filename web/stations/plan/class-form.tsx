@@ -10,7 +10,10 @@ import { Field } from "@/ui/field.tsx";
 import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
 import { DateField, TimeField } from "@/ui/when-fields.tsx";
 
-type Basics = Pick<ClassDocument, "title" | "summary" | "when" | "setting" | "spareKits" | "spareSupplies">;
+type Basics = Pick<
+  ClassDocument,
+  "title" | "summary" | "when" | "setting" | "spareKits" | "spareSupplies"
+>;
 const basicsOf = (document: ClassDocument): Basics => ({
   title: document.title,
   summary: document.summary,
@@ -32,22 +35,59 @@ interface Props {
 
 export function ClassForm({ classId, document, version, spares, today, clock }: Props) {
   const initial = useMemo(() => basicsOf(document), [document]);
-  const editor = usePart<Basics>(classId, "class", initial, version, (answer) => basicsOf(answer.document as ClassDocument));
+  const editor = usePart<Basics>(classId, "class", initial, version, (answer) =>
+    basicsOf(answer.document as ClassDocument),
+  );
   const { value, change } = editor;
-  const when = (patch: Partial<Basics["when"]>, label: string) => change({ ...value, when: { ...value.when, ...patch } }, label);
+  const when = (patch: Partial<Basics["when"]>, label: string) =>
+    change({ ...value, when: { ...value.when, ...patch } }, label);
   return (
     <div className="grid gap-3">
-      <TextField label="Title" value={value.title} maxLength={120} required="Give the class a title." onChange={(title) => change({ ...value, title }, "Title")} />
-      <DateField label="Date" value={value.when.date} today={today} onChange={(date) => when({ date }, "Date")} />
+      <TextField
+        label="Title"
+        value={value.title}
+        maxLength={120}
+        required="Give the class a title."
+        onChange={(title) => change({ ...value, title }, "Title")}
+      />
+      <DateField
+        label="Date"
+        value={value.when.date}
+        today={today}
+        onChange={(date) => when({ date }, "Date")}
+      />
       <div className="grid grid-cols-2 gap-3">
-        <TimeField label="Time" value={value.when.time} clock={clock} onChange={(time) => when({ time }, "Time")} />
-        <NumberField label="Minutes" value={value.when.minutes} least={10} most={1440} step={5} onChange={(minutes) => when({ minutes }, "Length")} />
+        <TimeField
+          label="Time"
+          value={value.when.time}
+          clock={clock}
+          onChange={(time) => when({ time }, "Time")}
+        />
+        <NumberField
+          label="Minutes"
+          value={value.when.minutes}
+          least={10}
+          most={1440}
+          step={5}
+          onChange={(minutes) => when({ minutes }, "Length")}
+        />
         <Field label="Held">
           {(props) => (
             <select
               {...props}
               value={value.setting.kind}
-              onChange={(event) => change({ ...value, setting: { ...value.setting, kind: event.target.value as "room" | "craftAlong" } }, "Room or craft-along")}
+              onChange={(event) =>
+                change(
+                  {
+                    ...value,
+                    setting: {
+                      ...value.setting,
+                      kind: event.target.value as "room" | "craftAlong",
+                    },
+                  },
+                  "Room or craft-along",
+                )
+              }
             >
               <option value="room">in a room</option>
               <option value="craftAlong">craft-along</option>
@@ -55,7 +95,12 @@ export function ClassForm({ classId, document, version, spares, today, clock }: 
           )}
         </Field>
       </div>
-      <TextField label="Place" value={value.setting.place} maxLength={160} onChange={(place) => change({ ...value, setting: { ...value.setting, place } }, "Place")} />
+      <TextField
+        label="Place"
+        value={value.setting.place}
+        maxLength={160}
+        onChange={(place) => change({ ...value, setting: { ...value.setting, place } }, "Place")}
+      />
       <TextField
         label="Time zone"
         value={value.when.zone}
@@ -63,10 +108,27 @@ export function ClassForm({ classId, document, version, spares, today, clock }: 
         error={isZone(value.when.zone) ? undefined : "A time zone such as Europe/London."}
         onChange={(zone) => when({ zone }, "Time zone")}
       />
-      <LongTextField label="What the class is, in a sentence" rows={3} value={value.summary} onChange={(summary) => change({ ...value, summary }, "Summary")} />
+      <LongTextField
+        label="What the class is, in a sentence"
+        rows={3}
+        value={value.summary}
+        onChange={(summary) => change({ ...value, summary }, "Summary")}
+      />
       <div className="grid grid-cols-2 gap-3">
-        <NumberField label="Spare cut kits" value={value.spareKits} least={0} most={100} onChange={(spareKits) => change({ ...value, spareKits }, "Spare kits")} />
-        <NumberField label="Spare blanks" value={value.spareSupplies} least={0} most={100} onChange={(spareSupplies) => change({ ...value, spareSupplies }, "Spare blanks")} />
+        <NumberField
+          label="Spare cut kits"
+          value={value.spareKits}
+          least={0}
+          most={100}
+          onChange={(spareKits) => change({ ...value, spareKits }, "Spare kits")}
+        />
+        <NumberField
+          label="Spare blanks"
+          value={value.spareSupplies}
+          least={0}
+          most={100}
+          onChange={(spareSupplies) => change({ ...value, spareSupplies }, "Spare blanks")}
+        />
       </div>
       {spares && <p className="text-soft text-sm">{spares}</p>}
       <SaveNote editor={editor} />

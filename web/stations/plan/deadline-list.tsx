@@ -1,7 +1,12 @@
 "use client";
 
 import { DEADLINE_WORDS } from "@elm-basket/core/advice/words-en.ts";
-import { type DeadlineCode, daysBetween, deadlines, leadDaysOf } from "@elm-basket/core/calendar/dates.ts";
+import {
+  type DeadlineCode,
+  daysBetween,
+  deadlines,
+  leadDaysOf,
+} from "@elm-basket/core/calendar/dates.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { preparedApart } from "@elm-basket/core/plan/thing-document.ts";
 import { useState } from "react";
@@ -23,12 +28,20 @@ interface Props {
 /** Deadlines counted back from the date; each is changed in its own row, by its days before the class. */
 export function DeadlineList({ classId, document, version, today }: Props) {
   const usual = leadDaysOf(document.setting.kind, null);
-  const editor = usePart<Lead>(classId, "class", { leadDays: document.leadDays ?? null }, version, (answer) => ({ leadDays: (answer.document as ClassDocument).leadDays ?? null }));
+  const editor = usePart<Lead>(
+    classId,
+    "class",
+    { leadDays: document.leadDays ?? null },
+    version,
+    (answer) => ({ leadDays: (answer.document as ClassDocument).leadDays ?? null }),
+  );
   const lead = editor.value.leadDays ?? usual;
   const [open, setOpen] = useState<DeadlineCode | null>(null);
   const { date, time } = document.when;
   const left = daysBetween(today, date);
-  const missing = (Object.keys(DEADLINE_WORDS) as DeadlineCode[]).filter((code) => lead[code] === undefined);
+  const missing = (Object.keys(DEADLINE_WORDS) as DeadlineCode[]).filter(
+    (code) => lead[code] === undefined,
+  );
   const put = (leadDays: Lead["leadDays"], label: string) => editor.change({ leadDays }, label);
   const without = (code: DeadlineCode) => {
     const { [code]: _, ...rest } = lead;
@@ -37,42 +50,67 @@ export function DeadlineList({ classId, document, version, today }: Props) {
   return (
     <>
       <ol className="border-rule border-t">
-        {deadlines(date, lead, preparedApart(document.things)).map(({ code, date: day, daysBefore, thing }) => {
-          const own = document.things.find(({ id }) => id === thing)?.title;
-          const away = daysBetween(today, day);
-          const late = away < 0 && left >= 0;
-          const inHand = open === code && thing === undefined;
-          return (
-            <li key={`${code} ${thing ?? ""}`} className={`grid grid-cols-[110px_1fr_auto] items-center gap-4 border-rule border-b py-2 ${inHand ? "-mx-3 bg-paper px-3" : ""}`}>
-              <span className="font-bold">{showDate(day, "short")}</span>
-              <span>
-                {DEADLINE_WORDS[code]}
-                {own ? `: ${own}` : ""}{" "}
-                {own ? (
-                  <span className="text-soft text-sm">{`${daysBefore} ${daysBefore === 1 ? "day" : "days"} before`}</span>
-                ) : (
-                  <button type="button" className="verb text-sm" aria-expanded={inHand} aria-label={`Change ${DEADLINE_WORDS[code]}`} onClick={() => setOpen(inHand ? null : code)}>
-                    {inHand ? "close" : `${daysBefore} ${daysBefore === 1 ? "day" : "days"} before`}
-                  </button>
-                )}
-              </span>
-              <span className={late ? "flex items-center gap-2 font-bold text-ochre" : "text-soft"}>
-                {late && <SeverityMark severity="check" size={13} />}
-                {showDaysAway(away)}
-              </span>
-              {inHand && (
-                <div className="col-span-3 flex flex-wrap items-end gap-4 pb-1">
-                  <div className="w-36">
-                    <NumberField label="Days before the class" value={daysBefore} least={0} most={365} onChange={(days) => put({ ...lead, [code]: days }, DEADLINE_WORDS[code])} />
+        {deadlines(date, lead, preparedApart(document.things)).map(
+          ({ code, date: day, daysBefore, thing }) => {
+            const own = document.things.find(({ id }) => id === thing)?.title;
+            const away = daysBetween(today, day);
+            const late = away < 0 && left >= 0;
+            const inHand = open === code && thing === undefined;
+            return (
+              <li
+                key={`${code} ${thing ?? ""}`}
+                className={`grid grid-cols-[110px_1fr_auto] items-center gap-4 border-rule border-b py-2 ${inHand ? "-mx-3 bg-paper px-3" : ""}`}
+              >
+                <span className="font-bold">{showDate(day, "short")}</span>
+                <span>
+                  {DEADLINE_WORDS[code]}
+                  {own ? `: ${own}` : ""}{" "}
+                  {own ? (
+                    <span className="text-soft text-sm">{`${daysBefore} ${daysBefore === 1 ? "day" : "days"} before`}</span>
+                  ) : (
+                    <button
+                      type="button"
+                      className="verb text-sm"
+                      aria-expanded={inHand}
+                      aria-label={`Change ${DEADLINE_WORDS[code]}`}
+                      onClick={() => setOpen(inHand ? null : code)}
+                    >
+                      {inHand
+                        ? "close"
+                        : `${daysBefore} ${daysBefore === 1 ? "day" : "days"} before`}
+                    </button>
+                  )}
+                </span>
+                <span
+                  className={late ? "flex items-center gap-2 font-bold text-ochre" : "text-soft"}
+                >
+                  {late && <SeverityMark severity="check" size={13} />}
+                  {showDaysAway(away)}
+                </span>
+                {inHand && (
+                  <div className="col-span-3 flex flex-wrap items-end gap-4 pb-1">
+                    <div className="w-36">
+                      <NumberField
+                        label="Days before the class"
+                        value={daysBefore}
+                        least={0}
+                        most={365}
+                        onChange={(days) => put({ ...lead, [code]: days }, DEADLINE_WORDS[code])}
+                      />
+                    </div>
+                    <button
+                      type="button"
+                      className="verb min-h-11"
+                      onClick={() => put(without(code), `${DEADLINE_WORDS[code]} removed`)}
+                    >
+                      remove
+                    </button>
                   </div>
-                  <button type="button" className="verb min-h-11" onClick={() => put(without(code), `${DEADLINE_WORDS[code]} removed`)}>
-                    remove
-                  </button>
-                </div>
-              )}
-            </li>
-          );
-        })}
+                )}
+              </li>
+            );
+          },
+        )}
         <li className="grid grid-cols-[110px_1fr_auto] items-center gap-4 border-rule border-b py-2">
           <span className="font-bold">{showDate(date, "short")}</span>
           <span>Class, {time}</span>
@@ -81,7 +119,12 @@ export function DeadlineList({ classId, document, version, today }: Props) {
       </ol>
       <p className="mt-1 flex flex-wrap gap-x-4 text-sm">
         {missing.map((code) => (
-          <button key={code} type="button" className="verb" onClick={() => put({ ...lead, [code]: usual[code] ?? 1 }, DEADLINE_WORDS[code])}>
+          <button
+            key={code}
+            type="button"
+            className="verb"
+            onClick={() => put({ ...lead, [code]: usual[code] ?? 1 }, DEADLINE_WORDS[code])}
+          >
             Add: {DEADLINE_WORDS[code].toLowerCase()} by
           </button>
         ))}

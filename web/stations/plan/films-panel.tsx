@@ -8,7 +8,13 @@ import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
-import { FilmFields, filmName, freeFilmId, isAmong, newFilm } from "@/stations/frame/film-fields.tsx";
+import {
+  FilmFields,
+  filmName,
+  freeFilmId,
+  isAmong,
+  newFilm,
+} from "@/stations/frame/film-fields.tsx";
 import { flushParts } from "@/stations/frame/pending.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
@@ -21,7 +27,11 @@ interface Props {
   readonly document: ClassDocument;
   readonly version: number;
   readonly unit: LengthUnit;
-  readonly use: readonly { readonly vinyl: string; readonly usedMm2: number; readonly loads: number }[];
+  readonly use: readonly {
+    readonly vinyl: string;
+    readonly usedMm2: number;
+    readonly loads: number;
+  }[];
   /** Films the studio has used before. */
   readonly shelf: readonly Vinyl[];
 }
@@ -32,7 +42,13 @@ const dm2 = (mm2: number): string => `${(mm2 / 10_000).toFixed(1)} dm²`;
 /** The films of the class: each is a row, and the row in hand has its words as fields. */
 export function FilmsPanel({ classId, document, version, unit, use, shelf }: Props) {
   const router = useRouter();
-  const editor = usePart<Films>(classId, "class", { vinyls: document.vinyls }, version, (answer) => ({ vinyls: (answer.document as ClassDocument).vinyls }));
+  const editor = usePart<Films>(
+    classId,
+    "class",
+    { vinyls: document.vinyls },
+    version,
+    (answer) => ({ vinyls: (answer.document as ClassDocument).vinyls }),
+  );
   const [open, setOpen] = useState<string | null>(null);
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -46,7 +62,11 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
   const replace = (from: string, into: string) =>
     start(async () => {
       if (!(await flushParts())) return setSaid("Not everything is saved yet: see what is marked.");
-      setSaid((await replaceVinyl(classId, from, into)) ? "Replaced throughout. Undo puts it back, part by part." : "Another window changed a design first. Look again.");
+      setSaid(
+        (await replaceVinyl(classId, from, into))
+          ? "Replaced throughout. Undo puts it back, part by part."
+          : "Another window changed a design first. Look again.",
+      );
       router.refresh();
     });
   return (
@@ -58,18 +78,34 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
           const used = usesVinyl({ ...document, vinyls: films }, film.id);
           const inHand = open === film.id;
           return (
-            <li key={film.id} className={`border-rule border-b py-2 ${inHand ? "-mx-3 bg-paper px-3" : ""}`}>
+            <li
+              key={film.id}
+              className={`border-rule border-b py-2 ${inHand ? "-mx-3 bg-paper px-3" : ""}`}
+            >
               <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
                 <FilmDot colour={film.colour} size={26} />
                 <span className="min-w-40 flex-1">
                   <span className="block font-bold">{film.name}</span>
                   <span className="block text-soft text-sm">
                     {FAMILY_WORDS[film.family]} · {film.stock.kind === "roll" ? "roll " : "sheet "}
-                    {showSize(film.stock, unit)} · {film.stock.price === undefined ? "price not known" : moneyText(film.stock.price, document.prices.currency)}
+                    {showSize(film.stock, unit)} ·{" "}
+                    {film.stock.price === undefined
+                      ? "price not known"
+                      : moneyText(film.stock.price, document.prices.currency)}
                   </span>
                 </span>
-                <span className="text-soft text-sm">{entry ? `${dm2(entry.usedMm2)}, ${entry.loads} ${entry.loads === 1 ? "load" : "loads"}` : "not used"}</span>
-                <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${film.name}`} onClick={() => setOpen(inHand ? null : film.id)}>
+                <span className="text-soft text-sm">
+                  {entry
+                    ? `${dm2(entry.usedMm2)}, ${entry.loads} ${entry.loads === 1 ? "load" : "loads"}`
+                    : "not used"}
+                </span>
+                <button
+                  type="button"
+                  className="verb min-h-11"
+                  aria-expanded={inHand}
+                  aria-label={`${inHand ? "Close" : "Change"} ${film.name}`}
+                  onClick={() => setOpen(inHand ? null : film.id)}
+                >
                   {inHand ? "close" : "change"}
                 </button>
                 {!used && films.length > 1 && (
@@ -101,13 +137,21 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
                       )
                     }
                   />
-                  <p className="text-soft text-sm">What is said here is written on the shelf, for all classes of this film. Another name, family, colour or size is another film.</p>
+                  <p className="text-soft text-sm">
+                    What is said here is written on the shelf, for all classes of this film. Another
+                    name, family, colour or size is another film.
+                  </p>
                   {used && films.length > 1 && (
                     <div className="max-w-72">
                       <SelectField
                         label="Replace it throughout by"
                         value=""
-                        words={[["", "leave it"] as const, ...films.filter(({ id }) => id !== film.id).map(({ id, name }) => [id, name] as const)]}
+                        words={[
+                          ["", "leave it"] as const,
+                          ...films
+                            .filter(({ id }) => id !== film.id)
+                            .map(({ id, name }) => [id, name] as const),
+                        ]}
                         onChange={(into) => into && replace(film.id, into)}
                       />
                     </div>
@@ -129,7 +173,10 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
                 <SelectField
                   label="Add one from the shelf"
                   value=""
-                  words={[["", "choose"] as const, ...fromShelf.map((film, i) => [String(i), filmName(film, shelf)] as const)]}
+                  words={[
+                    ["", "choose"] as const,
+                    ...fromShelf.map((film, i) => [String(i), filmName(film, shelf)] as const),
+                  ]}
                   onChange={(at) => {
                     const film = fromShelf[Number(at)];
                     if (at !== "" && film) add({ ...film, id: freeFilmId(films, film.name) });

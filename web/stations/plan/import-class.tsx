@@ -10,7 +10,16 @@ export function ImportClass() {
   const input = useRef<HTMLInputElement>(null);
   return (
     <form ref={form} action={act}>
-      <input ref={input} type="file" name="file" accept=".json,application/json" aria-label="Class document" className="sr-only" tabIndex={-1} onChange={() => form.current?.requestSubmit()} />
+      <input
+        ref={input}
+        type="file"
+        name="file"
+        accept=".json,application/json"
+        aria-label="Class document"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={() => form.current?.requestSubmit()}
+      />
       <Button disabled={busy} onClick={() => input.current?.click()}>
         {busy ? "Reading …" : "Bring in a class document"}
       </Button>

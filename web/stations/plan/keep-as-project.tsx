@@ -9,7 +9,18 @@ export function KeepAsProject({ classId }: { classId: string }) {
   const [said, setSaid] = useState("");
   return (
     <>
-      <Button disabled={busy} onClick={() => start(async () => setSaid((await keepAsProject(classId)).ok ? "Kept among the projects, without the names." : "Could not be kept."))}>
+      <Button
+        disabled={busy}
+        onClick={() =>
+          start(async () =>
+            setSaid(
+              (await keepAsProject(classId)).ok
+                ? "Kept among the projects, without the names."
+                : "Could not be kept.",
+            ),
+          )
+        }
+      >
         Keep as a project
       </Button>
       <p role="status" className="text-soft text-sm">

@@ -40,10 +40,26 @@ export function BlankFields({ value, unit, errors, path, onChange }: FieldsProps
   return (
     <>
       <div className="grid grid-cols-2 gap-4">
-        <TextField label="What it is" value={value.name} maxLength={120} error={errors[`${path}.name`]} onChange={(name) => set({ name })} />
-        <SelectField label="Shape" value={value.shape.kind} words={SHAPE_WORDS} onChange={(kind) => set({ shape: shapeAs(kind, value.shape) })} />
+        <TextField
+          label="What it is"
+          value={value.name}
+          maxLength={120}
+          error={errors[`${path}.name`]}
+          onChange={(name) => set({ name })}
+        />
+        <SelectField
+          label="Shape"
+          value={value.shape.kind}
+          words={SHAPE_WORDS}
+          onChange={(kind) => set({ shape: shapeAs(kind, value.shape) })}
+        />
       </div>
-      <ShapeFields key={value.shape.kind} shape={value.shape} unit={unit} onChange={(shape) => set({ shape })} />
+      <ShapeFields
+        key={value.shape.kind}
+        shape={value.shape}
+        unit={unit}
+        onChange={(shape) => set({ shape })}
+      />
       {Object.entries(errors).map(
         ([at, message]) =>
           at.startsWith(`${path}.shape`) && (
@@ -53,8 +69,17 @@ export function BlankFields({ value, unit, errors, path, onChange }: FieldsProps
           ),
       )}
       <div className="grid grid-cols-[1fr_90px] gap-4">
-        <SelectField label="Made of" value={value.material} words={MATERIAL_WORDS} onChange={(material) => set({ material })} />
-        <ColourField label="Its colour" value={value.colour} onChange={(colour) => set({ colour })} />
+        <SelectField
+          label="Made of"
+          value={value.material}
+          words={MATERIAL_WORDS}
+          onChange={(material) => set({ material })}
+        />
+        <ColourField
+          label="Its colour"
+          value={value.colour}
+          onChange={(colour) => set({ colour })}
+        />
       </div>
     </>
   );
@@ -71,14 +96,28 @@ interface Props {
 /** Most classes make one thing; a verb at its end adds the next. */
 export function MoreThings({ first, more, unit, errors, onChange }: Props) {
   const { technique, ...blank } = first;
-  const add = (role: MoreThing["role"]) => onChange([...more, { role, blank: role === "also" ? { ...blank, name: blank.name } : blank, technique, perSeat: 1 }]);
+  const add = (role: MoreThing["role"]) =>
+    onChange([
+      ...more,
+      {
+        role,
+        blank: role === "also" ? { ...blank, name: blank.name } : blank,
+        technique,
+        perSeat: 1,
+      },
+    ]);
   return (
     <>
       {more.map((thing, i) => {
-        const set = (patch: Partial<MoreThing>) => onChange(more.map((old, k) => (k === i ? { ...old, ...patch } : old)));
+        const set = (patch: Partial<MoreThing>) =>
+          onChange(more.map((old, k) => (k === i ? { ...old, ...patch } : old)));
         return (
-          // biome-ignore lint/suspicious/noArrayIndexKey: such rows have no identity but their place
-          <fieldset key={i} className="grid gap-4 border-rule border-t pt-3" aria-label={`Thing ${i + 2}`}>
+          <fieldset
+            // biome-ignore lint/suspicious/noArrayIndexKey: such rows have no identity but their place
+            key={i}
+            className="grid gap-4 border-rule border-t pt-3"
+            aria-label={`Thing ${i + 2}`}
+          >
             <div className="grid grid-cols-2 gap-4">
               <SelectField
                 label="Each seat makes it"
@@ -90,16 +129,41 @@ export function MoreThings({ first, more, unit, errors, onChange }: Props) {
                 }}
                 onChange={(role) => set(role === "side" ? { role, blank, perSeat: 1 } : { role })}
               />
-              {thing.role === "also" && <NumberField label="For each seat" value={thing.perSeat} least={1} most={20} onChange={(perSeat) => set({ perSeat })} />}
-              <SelectField label="Made as" value={thing.technique} words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)} onChange={(next) => set({ technique: next })} />
-              <button type="button" className="verb min-h-11 self-end justify-self-start" onClick={() => onChange(more.filter((_, k) => k !== i))}>
+              {thing.role === "also" && (
+                <NumberField
+                  label="For each seat"
+                  value={thing.perSeat}
+                  least={1}
+                  most={20}
+                  onChange={(perSeat) => set({ perSeat })}
+                />
+              )}
+              <SelectField
+                label="Made as"
+                value={thing.technique}
+                words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)}
+                onChange={(next) => set({ technique: next })}
+              />
+              <button
+                type="button"
+                className="verb min-h-11 self-end justify-self-start"
+                onClick={() => onChange(more.filter((_, k) => k !== i))}
+              >
                 not this one
               </button>
             </div>
             {thing.role === "side" ? (
-              <p className="text-soft text-sm">The same piece, turned round: the first side is dry before.</p>
+              <p className="text-soft text-sm">
+                The same piece, turned round: the first side is dry before.
+              </p>
             ) : (
-              <BlankFields value={thing.blank} unit={unit} errors={errors} path={`more.${i}.blank`} onChange={(next) => set({ blank: next })} />
+              <BlankFields
+                value={thing.blank}
+                unit={unit}
+                errors={errors}
+                path={`more.${i}.blank`}
+                onChange={(next) => set({ blank: next })}
+              />
             )}
           </fieldset>
         );

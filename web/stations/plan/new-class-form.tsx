@@ -11,7 +11,13 @@ import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import dynamic from "next/dynamic";
 import { useEffect, useMemo, useState, useTransition } from "react";
 import { Controller, useForm } from "react-hook-form";
-import { FilmFields, filmName, freeFilmId, isAmong, newFilm } from "@/stations/frame/film-fields.tsx";
+import {
+  FilmFields,
+  filmName,
+  freeFilmId,
+  isAmong,
+  newFilm,
+} from "@/stations/frame/film-fields.tsx";
 import { Button } from "@/ui/button.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
@@ -23,7 +29,9 @@ import { BlankFields, type BlankValue, type MoreThing, MoreThings } from "./more
 import type { Look } from "./new-seats.tsx";
 
 // Lettering comes when there is something to letter.
-const NewSeats = dynamic(() => import("./new-seats.tsx").then((all) => all.NewSeats), { ssr: false });
+const NewSeats = dynamic(() => import("./new-seats.tsx").then((all) => all.NewSeats), {
+  ssr: false,
+});
 
 interface ProjectChoice {
   readonly id: string;
@@ -51,12 +59,29 @@ interface Props {
   readonly usual: Vinyl | undefined;
 }
 
-type Values = Omit<NewClass, "seats" | "films" | "blank" | "more" | "guided"> & { blank: BlankValue; more: MoreThing[]; films: Vinyl[] };
+type Values = Omit<NewClass, "seats" | "films" | "blank" | "more" | "guided"> & {
+  blank: BlankValue;
+  more: MoreThing[];
+  films: Vinyl[];
+};
 
 const FIRST_SHAPE: BlankShape = { kind: "flat", width: 70, height: 40 };
 
 /** Everything that decides what is cut, asked in the order in which one thinks of it. */
-export function NewClassForm({ projects, chosen, zone, unit, date, today, clock, sizing, currency, shelf, usual, guided }: Props) {
+export function NewClassForm({
+  projects,
+  chosen,
+  zone,
+  unit,
+  date,
+  today,
+  clock,
+  sizing,
+  currency,
+  shelf,
+  usual,
+  guided,
+}: Props) {
   const first = projects.find(({ id }) => id === chosen);
   const form = useForm<Values>({
     defaultValues: {
@@ -78,18 +103,25 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, clock,
   const pasted = usePastedRoster(slots);
   const look = useLook(value, sizing);
   const wrong = (path: string) => answer?.fields[path];
-  const set = (path: Parameters<typeof form.setValue>[0], next: never) => form.setValue(path, next, { shouldDirty: true });
+  const set = (path: Parameters<typeof form.setValue>[0], next: never) =>
+    form.setValue(path, next, { shouldDirty: true });
   const send = form.handleSubmit((given) =>
     start(async () => {
-      if (pasted.trouble !== null || !pasted.seats.ok) return setAnswer({ message: "Not made yet: see the names.", fields: {} });
+      if (pasted.trouble !== null || !pasted.seats.ok)
+        return setAnswer({ message: "Not made yet: see the names.", fields: {} });
       setAnswer(await makeClass({ ...given, seats: pasted.seats.value, guided }));
     }),
   );
   return (
-    <form onSubmit={send} className="grid grid-cols-[minmax(0,1fr)] gap-x-14 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]" aria-busy={busy}>
+    <form
+      onSubmit={send}
+      className="grid grid-cols-[minmax(0,1fr)] gap-x-14 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]"
+      aria-busy={busy}
+    >
       {guided && (
         <p className="border-elm border-l-4 bg-paper px-5 py-4 lg:col-span-2">
-          Your first class: blank, films, steps and materials are there already. Say when it is and who comes; names may also wait. Everything can be changed afterwards.
+          Your first class: blank, films, steps and materials are there already. Say when it is and
+          who comes; names may also wait. Everything can be changed afterwards.
         </p>
       )}
       <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
@@ -97,7 +129,10 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, clock,
         <SelectField
           label="Of"
           value={value.project}
-          words={[["", "nothing yet: a blank and names"] as const, ...projects.map(({ id, title }) => [id, title] as const)]}
+          words={[
+            ["", "nothing yet: a blank and names"] as const,
+            ...projects.map(({ id, title }) => [id, title] as const),
+          ]}
           onChange={(id) => {
             const found = projects.find((one) => one.id === id);
             form.setValue("project", id);
@@ -106,37 +141,111 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, clock,
             form.setValue("when.minutes", found.minutes);
           }}
         />
-        <Controller control={form.control} name="title" render={({ field }) => <TextField label="Title" value={field.value} maxLength={120} error={wrong("title")} onChange={field.onChange} />} />
+        <Controller
+          control={form.control}
+          name="title"
+          render={({ field }) => (
+            <TextField
+              label="Title"
+              value={field.value}
+              maxLength={120}
+              error={wrong("title")}
+              onChange={field.onChange}
+            />
+          )}
+        />
         <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,12rem),1fr))] gap-4">
           <DateField
             label="Date"
             value={value.when.date}
             today={today}
             error={wrong("when.date")}
-            hint={value.when.date < today ? "That day is over. Is the date right?" : yearsAway(today, value.when.date) > 2 ? "More than two years away. Is the year right?" : undefined}
+            hint={
+              value.when.date < today
+                ? "That day is over. Is the date right?"
+                : yearsAway(today, value.when.date) > 2
+                  ? "More than two years away. Is the year right?"
+                  : undefined
+            }
             onChange={(next) => set("when.date", next as never)}
           />
-          <TimeField label="Time" value={value.when.time} clock={clock} error={wrong("when.time")} onChange={(next) => set("when.time", next as never)} />
-          <NumberField label="Minutes" value={value.when.minutes ?? 90} least={10} most={1440} step={5} error={wrong("when.minutes")} onChange={(minutes) => set("when.minutes", minutes as never)} />
-          <TextField label="Time zone" value={value.when.zone} error={wrong("when.zone")} onChange={(next) => set("when.zone", next as never)} />
-          <SelectField label="Held" value={value.setting.kind} words={{ room: "in a room", craftAlong: "as a live craft-along" }} onChange={(kind) => set("setting.kind", kind as never)} />
-          <TextField label="Place" value={value.setting.place ?? ""} maxLength={160} onChange={(place) => set("setting.place", place as never)} />
+          <TimeField
+            label="Time"
+            value={value.when.time}
+            clock={clock}
+            error={wrong("when.time")}
+            onChange={(next) => set("when.time", next as never)}
+          />
+          <NumberField
+            label="Minutes"
+            value={value.when.minutes ?? 90}
+            least={10}
+            most={1440}
+            step={5}
+            error={wrong("when.minutes")}
+            onChange={(minutes) => set("when.minutes", minutes as never)}
+          />
+          <TextField
+            label="Time zone"
+            value={value.when.zone}
+            error={wrong("when.zone")}
+            onChange={(next) => set("when.zone", next as never)}
+          />
+          <SelectField
+            label="Held"
+            value={value.setting.kind}
+            words={{ room: "in a room", craftAlong: "as a live craft-along" }}
+            onChange={(kind) => set("setting.kind", kind as never)}
+          />
+          <TextField
+            label="Place"
+            value={value.setting.place ?? ""}
+            maxLength={160}
+            onChange={(place) => set("setting.place", place as never)}
+          />
         </div>
         {!project && (
           <>
             <fieldset className="grid grid-cols-[minmax(0,1fr)] gap-4">
               <legend className="mb-2 font-bold font-head text-xl">The blank</legend>
-              <BlankFields value={value.blank} unit={unit} errors={answer?.fields ?? {}} path="blank" onChange={(blank) => set("blank", blank as never)} />
+              <BlankFields
+                value={value.blank}
+                unit={unit}
+                errors={answer?.fields ?? {}}
+                path="blank"
+                onChange={(blank) => set("blank", blank as never)}
+              />
             </fieldset>
-            <TechniqueChoice value={value.technique} onChange={(technique) => set("technique", technique as never)} />
-            <MoreThings first={{ ...value.blank, technique: value.technique }} more={value.more} unit={unit} errors={answer?.fields ?? {}} onChange={(more) => set("more", more as never)} />
+            <TechniqueChoice
+              value={value.technique}
+              onChange={(technique) => set("technique", technique as never)}
+            />
+            <MoreThings
+              first={{ ...value.blank, technique: value.technique }}
+              more={value.more}
+              unit={unit}
+              errors={answer?.fields ?? {}}
+              onChange={(more) => set("more", more as never)}
+            />
           </>
         )}
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
-        {!project && <FilmChoice films={value.films} shelf={shelf} unit={unit} currency={currency} error={wrong("films")} onChange={(films) => set("films", films as never)} />}
+        {!project && (
+          <FilmChoice
+            films={value.films}
+            shelf={shelf}
+            unit={unit}
+            currency={currency}
+            error={wrong("films")}
+            onChange={(films) => set("films", films as never)}
+          />
+        )}
         <h2 className="text-xl">Who comes</h2>
-        <p className="text-soft">One line a seat: {["name", ...slots.filter((slot) => slot !== "name")].join(", ")}. You can add and change names later.</p>
+        <p className="text-soft">
+          One line a seat: {["name", ...slots.filter((slot) => slot !== "name")].join(", ")}. You
+          can add and change names later.
+        </p>
         <RosterPaste pasted={pasted} slots={slots} rows={12} />
         {look && <NewSeats look={look} seats={pasted.seats.ok ? pasted.seats.value : NOBODY} />}
         {wrong("seats") && (
@@ -160,8 +269,14 @@ export function NewClassForm({ projects, chosen, zone, unit, date, today, clock,
 const NOBODY: ClassDocument["seats"] = [];
 
 /** How a seat will look: of what is chosen in the form, or of a project once it is fetched. */
-function useLook({ project, technique, blank, films }: Pick<Values, "project" | "technique" | "blank" | "films">, sizing: SizingSchool): Look | null {
-  const [fetched, setFetched] = useState<{ readonly project: string; readonly look: Look | null }>();
+function useLook(
+  { project, technique, blank, films }: Pick<Values, "project" | "technique" | "blank" | "films">,
+  sizing: SizingSchool,
+): Look | null {
+  const [fetched, setFetched] = useState<{
+    readonly project: string;
+    readonly look: Look | null;
+  }>();
   useEffect(() => {
     if (project === "") return;
     let over = false;
@@ -178,7 +293,18 @@ function useLook({ project, technique, blank, films }: Pick<Values, "project" | 
   const own = useMemo(
     (): Look | null =>
       film
-        ? { design: { ...starterDesign(technique, film.id), school: sizing }, blank: { ...blank, margin: { rule: "bySize" }, keepOuts: [], reserve: [], specimens: [] }, technique, vinyls: films }
+        ? {
+            design: { ...starterDesign(technique, film.id), school: sizing },
+            blank: {
+              ...blank,
+              margin: { rule: "bySize" },
+              keepOuts: [],
+              reserve: [],
+              specimens: [],
+            },
+            technique,
+            vinyls: films,
+          }
         : null,
     [technique, film, blank, films, sizing],
   );
@@ -186,9 +312,16 @@ function useLook({ project, technique, blank, films }: Pick<Values, "project" | 
   return fetched?.project === project ? fetched.look : null;
 }
 
-const yearsAway = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / (365.25 * 24 * 3600 * 1000);
+const yearsAway = (from: string, to: string): number =>
+  (Date.parse(to) - Date.parse(from)) / (365.25 * 24 * 3600 * 1000);
 
-function TechniqueChoice({ value, onChange }: { value: Technique; onChange: (technique: Technique) => void }) {
+function TechniqueChoice({
+  value,
+  onChange,
+}: {
+  value: Technique;
+  onChange: (technique: Technique) => void;
+}) {
   return (
     <fieldset>
       <legend className="mb-2 font-bold font-head text-xl">How it is made</legend>
@@ -197,7 +330,13 @@ function TechniqueChoice({ value, onChange }: { value: Technique; onChange: (tec
           key={technique}
           className={`flex min-h-11 cursor-pointer items-start gap-3 border-rule border-b border-l-4 py-2 pl-2 ${technique === value ? "border-l-elm bg-paper" : "border-l-transparent"}`}
         >
-          <input type="radio" name="technique" className="mt-1.5 shrink-0" checked={technique === value} onChange={() => onChange(technique)} />
+          <input
+            type="radio"
+            name="technique"
+            className="mt-1.5 shrink-0"
+            checked={technique === value}
+            onChange={() => onChange(technique)}
+          />
           <span>
             <span className="block font-bold">{TECHNIQUE_WORDS[technique].name}</span>
             <span className="block text-soft text-sm">{TECHNIQUE_WORDS[technique].what}</span>
@@ -230,21 +369,43 @@ function FilmChoice({ films, shelf, unit, currency, error, onChange }: FilmChoic
       <legend className="mb-2 font-bold font-head text-xl">Its films</legend>
       <ul>
         {films.map((film, i) => (
-          <li key={film.id} className={`border-rule border-b py-2 ${open === film.id ? "bg-paper px-3" : ""}`}>
+          <li
+            key={film.id}
+            className={`border-rule border-b py-2 ${open === film.id ? "bg-paper px-3" : ""}`}
+          >
             <div className="flex items-center gap-3">
               <FilmDot colour={film.colour} size={24} />
               <b className="flex-1">{film.name}</b>
-              {i === 0 && films.length > 1 && <span className="text-soft text-sm">for the names</span>}
-              <button type="button" className="verb min-h-11" aria-label={`${open === film.id ? "Close" : "Change"} ${film.name}`} onClick={() => setOpen(open === film.id ? null : film.id)}>
+              {i === 0 && films.length > 1 && (
+                <span className="text-soft text-sm">for the names</span>
+              )}
+              <button
+                type="button"
+                className="verb min-h-11"
+                aria-label={`${open === film.id ? "Close" : "Change"} ${film.name}`}
+                onClick={() => setOpen(open === film.id ? null : film.id)}
+              >
                 {open === film.id ? "close" : "change"}
               </button>
-              <button type="button" className="verb min-h-11" aria-label={`Remove ${film.name}`} onClick={() => onChange(films.filter(({ id }) => id !== film.id))}>
+              <button
+                type="button"
+                className="verb min-h-11"
+                aria-label={`Remove ${film.name}`}
+                onClick={() => onChange(films.filter(({ id }) => id !== film.id))}
+              >
                 remove
               </button>
             </div>
             {open === film.id && (
               <div className="pt-2">
-                <FilmFields film={film} unit={unit} currency={currency} onChange={(next) => onChange(films.map((old) => (old.id === film.id ? next : old)))} />
+                <FilmFields
+                  film={film}
+                  unit={unit}
+                  currency={currency}
+                  onChange={(next) =>
+                    onChange(films.map((old) => (old.id === film.id ? next : old)))
+                  }
+                />
               </div>
             )}
           </li>

@@ -27,7 +27,13 @@ const MOST_LETTERED = 200;
 /** The seats as they will be, drawn while names are typed; before the first name one as an example. */
 export function NewSeats({ look, seats }: { look: Look; seats: readonly Named[] }) {
   const example = seats.length === 0;
-  const shown = useMemo(() => (example ? [exampleOf(look.design)] : seats.slice(0, MOST_LETTERED)).map(({ seat, fields }) => ({ seat, fields, count: 1 })), [example, look.design, seats]);
+  const shown = useMemo(
+    () =>
+      (example ? [exampleOf(look.design)] : seats.slice(0, MOST_LETTERED)).map(
+        ({ seat, fields }) => ({ seat, fields, count: 1 }),
+      ),
+    [example, look.design, seats],
+  );
   const parts = useMemo(() => ({ ...look, seats: shown, most: null }), [look, shown]);
   const { drawn, busy, failure } = useLettering(parts);
   const face = useFacePicture(look.blank);
@@ -36,14 +42,25 @@ export function NewSeats({ look, seats }: { look: Look; seats: readonly Named[] 
   const more = seats.length - MOST_DRAWN;
   return (
     <section aria-label="The seats as they will be" aria-busy={busy}>
-      <h3 className="mb-1 text-base">{example ? "What a seat will look like" : "The seats as they will be"}</h3>
+      <h3 className="mb-1 text-base">
+        {example ? "What a seat will look like" : "The seats as they will be"}
+      </h3>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-3">
         {shown.slice(0, MOST_DRAWN).map(({ seat, fields }) => {
           const name = fields.name ?? Object.values(fields)[0] ?? "";
           return (
             <li key={seat} className="min-w-0">
-              <SeatFace face={face} vinyls={look.vinyls} drawn={bySeat.get(seat)} edge="var(--color-rule-strong)" name={name} maxHeight={150} />
-              <span className="block truncate text-sm">{example ? <i className="text-soft">an example</i> : `${seat} · ${name}`}</span>
+              <SeatFace
+                face={face}
+                vinyls={look.vinyls}
+                drawn={bySeat.get(seat)}
+                edge="var(--color-rule-strong)"
+                name={name}
+                maxHeight={150}
+              />
+              <span className="block truncate text-sm">
+                {example ? <i className="text-soft">an example</i> : `${seat} · ${name}`}
+              </span>
             </li>
           );
         })}
@@ -56,6 +73,13 @@ export function NewSeats({ look, seats }: { look: Look; seats: readonly Named[] 
 
 /** Words to look at where nobody has been named: what each line is called. */
 function exampleOf(design: Design): Named {
-  const slots = design.items.flatMap((item) => (item.kind === "text" && item.slot !== undefined ? [item.slot] : []));
-  return { seat: "example", fields: Object.fromEntries(slots.map((slot) => [slot, slot === "name" ? "Marigold" : slot === "number" ? "12" : slot])) };
+  const slots = design.items.flatMap((item) =>
+    item.kind === "text" && item.slot !== undefined ? [item.slot] : [],
+  );
+  return {
+    seat: "example",
+    fields: Object.fromEntries(
+      slots.map((slot) => [slot, slot === "name" ? "Marigold" : slot === "number" ? "12" : slot]),
+    ),
+  };
 }

@@ -34,12 +34,27 @@ import { PreparationPanel } from "./preparation-panel.tsx";
 import { type SetFaces, SetView } from "./set-view.tsx";
 import { ThingsPanel } from "./things-panel.tsx";
 
-export async function PlanStation({ id, query }: { id: string; query: Record<string, string | undefined> }) {
+export async function PlanStation({
+  id,
+  query,
+}: {
+  id: string;
+  query: Record<string, string | undefined>;
+}) {
   const loaded = await loadStation(id);
   const host = loaded.ok ? loaded.data.host : loaded.host;
   const stored = loaded.ok ? loaded.data.planned : loaded.stored;
-  const [shelf, projects, pace] = await withStudio(host.studioId, async (sql) => [await shelfFilms(sql), await listProjects(sql), await studioPace(sql)] as const);
-  const known = projects.flatMap((project) => project.document.things.map((thing) => ({ title: project.document.things.length === 1 ? project.title : `${project.title}: ${thing.title}`, thing })));
+  const [shelf, projects, pace] = await withStudio(
+    host.studioId,
+    async (sql) => [await shelfFilms(sql), await listProjects(sql), await studioPace(sql)] as const,
+  );
+  const known = projects.flatMap((project) =>
+    project.document.things.map((thing) => ({
+      title:
+        project.document.things.length === 1 ? project.title : `${project.title}: ${thing.title}`,
+      thing,
+    })),
+  );
   const things = (
     <ThingsPanel
       classId={id}
@@ -47,7 +62,11 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
       version={stored.versions.class}
       unit={host.studio.unit}
       known={known}
-      ways={{ schools: schoolsOf(stored.document, host.studio.settings.schools), share: pace.share, facts: loaded.ok ? loaded.data.planned.plan.facts : [] }}
+      ways={{
+        schools: schoolsOf(stored.document, host.studio.settings.schools),
+        share: pace.share,
+        facts: loaded.ok ? loaded.data.planned.plan.facts : [],
+      }}
     />
   );
   const films = (
@@ -56,7 +75,15 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
       document={stored.document}
       version={stored.versions.class}
       unit={host.studio.unit}
-      use={loaded.ok ? loaded.data.planned.plan.vinyl.map(({ vinyl, usedMm2, loads }) => ({ vinyl, usedMm2, loads })) : []}
+      use={
+        loaded.ok
+          ? loaded.data.planned.plan.vinyl.map(({ vinyl, usedMm2, loads }) => ({
+              vinyl,
+              usedMm2,
+              loads,
+            }))
+          : []
+      }
       shelf={shelf}
     />
   );
@@ -65,7 +92,13 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
       <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[300px_1fr]">
         <section>
           <h2 className="mb-3 text-lg">The class</h2>
-          <ClassForm classId={id} document={stored.document} version={stored.versions.class} today={todayIn(host.studio.zone)} clock={host.studio.settings.clock} />
+          <ClassForm
+            classId={id}
+            document={stored.document}
+            version={stored.versions.class}
+            today={todayIn(host.studio.zone)}
+            clock={host.studio.settings.clock}
+          />
         </section>
         <section>
           {things}
@@ -87,7 +120,14 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[300px_1fr_330px]">
       <section>
         <h2 className="mb-3 text-lg">The class</h2>
-        <ClassForm classId={id} document={planned.document} version={planned.versions.class} spares={spares} today={todayIn(host.studio.zone)} clock={host.studio.settings.clock} />
+        <ClassForm
+          classId={id}
+          document={planned.document}
+          version={planned.versions.class}
+          spares={spares}
+          today={todayIn(host.studio.zone)}
+          clock={host.studio.settings.clock}
+        />
         <div className="mt-5 grid gap-2">
           <FileButton href={`/classes/${id}/files/class.json`} download>
             Save the class document
@@ -98,7 +138,9 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
       </section>
       <section>
         <Countdown data={data} />
-        {planned.document.things.length > 1 && <h2 className="mt-8 mb-2 text-lg">What each makes, on one line</h2>}
+        {planned.document.things.length > 1 && (
+          <h2 className="mt-8 mb-2 text-lg">What each makes, on one line</h2>
+        )}
         <SetLine
           studioId={host.studioId}
           classId={id}
@@ -110,7 +152,12 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
           room="column"
           seat={query.seat}
         />
-        <SetView classId={id} faces={await setFaces(data)} vinyls={planned.document.vinyls} count={planned.plan.seats.length} />
+        <SetView
+          classId={id}
+          faces={await setFaces(data)}
+          vinyls={planned.document.vinyls}
+          count={planned.plan.seats.length}
+        />
         {things}
         {films}
         <Preparation data={data} />
@@ -120,7 +167,13 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
       <section>
         <Minutes data={data} />
         <h2 className="mt-6 text-lg">What the plan says</h2>
-        <Findings classId={id} things={planned.document.things} findings={planned.plan.findings as never} unit={host.studio.unit} labels={labels} />
+        <Findings
+          classId={id}
+          things={planned.document.things}
+          findings={planned.plan.findings as never}
+          unit={host.studio.unit}
+          labels={labels}
+        />
         <h2 className="mt-6 mb-2 text-lg">Cautions</h2>
         <ul>
           {cautionsFor(planned.document).map((caution) => (
@@ -132,7 +185,10 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
             </li>
           ))}
         </ul>
-        <p className="mt-2 text-soft text-sm">Labels, the venue's rules and local codes come first; licensed work belongs to those licensed.</p>
+        <p className="mt-2 text-soft text-sm">
+          Labels, the venue's rules and local codes come first; licensed work belongs to those
+          licensed.
+        </p>
       </section>
     </div>
   );
@@ -142,8 +198,12 @@ export async function PlanStation({ id, query }: { id: string; query: Record<str
 async function Preparation({ data }: { data: StationData }) {
   const { document, id, versions, plan } = data.planned;
   const { proposal, open } = await proposedFor(data.host, document, plan.facts);
-  const done = (await withStudio(data.host.studioId, (sql) => doneTasks(sql, [id]))).get(id) ?? new Map<string, Date>();
-  const ready = plan.deadlines.find(({ code, thing }) => code === "prepareBlanksBy" && thing === undefined)?.date ?? document.when.date;
+  const done =
+    (await withStudio(data.host.studioId, (sql) => doneTasks(sql, [id]))).get(id) ??
+    new Map<string, Date>();
+  const ready =
+    plan.deadlines.find(({ code, thing }) => code === "prepareBlanksBy" && thing === undefined)
+      ?.date ?? document.when.date;
   const free = (date: string) => freeOn(data.host.studio, date);
   return (
     <PreparationPanel
@@ -154,7 +214,9 @@ async function Preparation({ data }: { data: StationData }) {
       ready={ready}
       today={todayIn(document.when.zone)}
       done={[...done.keys()]}
-      because={Object.fromEntries(proposal.preparation.map(({ id: task, because }) => [task, because]))}
+      because={Object.fromEntries(
+        proposal.preparation.map(({ id: task, because }) => [task, because]),
+      )}
       open={open}
       anew={proposal.preparation.length}
     />
@@ -170,7 +232,9 @@ async function setFaces({ host, planned }: StationData): Promise<SetFaces[]> {
   const views = things.map(({ id }) => thingDocument(planned.document, id));
   const labels = labelsOf(planned.plan);
   const most = things.length === 1 ? SHOWN_SEATS : SHOWN_OF_SEVERAL;
-  const wanted = [...new Set(views.flatMap(({ seats }) => seats.slice(0, most).map(({ seat }) => seat)))];
+  const wanted = [
+    ...new Set(views.flatMap(({ seats }) => seats.slice(0, most).map(({ seat }) => seat))),
+  ];
   const pieces = await withStudio(host.studioId, (sql) => piecesOfSeats(sql, planned.id, wanted));
   return views.map(({ thing, blank, seats }) => ({
     thing: thing.id,
@@ -188,7 +252,11 @@ async function setFaces({ host, planned }: StationData): Promise<SetFaces[]> {
 function Minutes({ data }: { data: StationData }) {
   const { document } = data.planned;
   const { evenings } = data.planned.plan;
-  const total = evenings.cuttingMinutes + evenings.weedingMinutes + evenings.packingMinutes + evenings.blanksMinutes;
+  const total =
+    evenings.cuttingMinutes +
+    evenings.weedingMinutes +
+    evenings.packingMinutes +
+    evenings.blanksMinutes;
   return (
     <FigureRow
       name="Evenings' work before the class"
@@ -198,7 +266,9 @@ function Minutes({ data }: { data: StationData }) {
           { what: "At the cutter, loading included", value: showMinutes(evenings.cuttingMinutes) },
           { what: "Weeding all kits", value: showMinutes(evenings.weedingMinutes) },
           { what: "Packing, 2 min a seat", value: showMinutes(evenings.packingMinutes) },
-          ...(evenings.blanksMinutes > 0 ? [{ what: "Making the blanks ready", value: showMinutes(evenings.blanksMinutes) }] : []),
+          ...(evenings.blanksMinutes > 0
+            ? [{ what: "Making the blanks ready", value: showMinutes(evenings.blanksMinutes) }]
+            : []),
         ],
         rule: `Weeding is a base of ${(document.figures?.weeding?.minutes.base ?? WEEDING_COEFFICIENTS.base).toFixed(1)} min a kit, and more for every piece, inside, small part, tail, thin stroke and metre of outline.`,
         rests: `Weeding: ${restsOn(document.figures, "weeding")} Cutting: ${restsOn(document.figures, "cutting", document.cutter.name)} Packing: first guesses.`,
@@ -217,9 +287,19 @@ function Countdown({ data }: { data: StationData }) {
   const left = daysBetween(today, document.when.date);
   return (
     <>
-      <h2 className="mb-2 text-2xl">{left < 0 ? `This class was ${showDaysAway(left)}` : left === 0 ? "The class is today" : `${left} ${left === 1 ? "day" : "days"} to go`}</h2>
-      {left < 0 && <p className="mb-2 text-soft">The date lies in the past: set a new one to plan it again.</p>}
-      {left > FAR_DAYS && <p className="mb-2 text-ochre">That is more than two years away. Is the year right?</p>}
+      <h2 className="mb-2 text-2xl">
+        {left < 0
+          ? `This class was ${showDaysAway(left)}`
+          : left === 0
+            ? "The class is today"
+            : `${left} ${left === 1 ? "day" : "days"} to go`}
+      </h2>
+      {left < 0 && (
+        <p className="mb-2 text-soft">The date lies in the past: set a new one to plan it again.</p>
+      )}
+      {left > FAR_DAYS && (
+        <p className="mb-2 text-ochre">That is more than two years away. Is the year right?</p>
+      )}
       <DeadlineList classId={id} document={document} version={versions.class} today={today} />
     </>
   );

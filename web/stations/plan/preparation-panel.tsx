@@ -38,8 +38,25 @@ interface Props {
 type Value = Pick<ClassDocument, "preparation">;
 
 /** Work on the blanks, on its evenings, counted back from the day on which they have to be ready; each task changed in its own row. */
-export function PreparationPanel({ classId, document, version, dates, ready, today, done, because, open: differences, anew }: Props) {
-  const editor = usePart<Value>(classId, "class", { preparation: document.preparation }, version, (answer) => ({ preparation: (answer.document as ClassDocument).preparation }));
+export function PreparationPanel({
+  classId,
+  document,
+  version,
+  dates,
+  ready,
+  today,
+  done,
+  because,
+  open: differences,
+  anew,
+}: Props) {
+  const editor = usePart<Value>(
+    classId,
+    "class",
+    { preparation: document.preparation },
+    version,
+    (answer) => ({ preparation: (answer.document as ClassDocument).preparation }),
+  );
   const tasks = editor.value.preparation;
   const [open, setOpen] = useState<string | null>(null);
   const { busy, said, act } = useProposalAct();
@@ -50,7 +67,21 @@ export function PreparationPanel({ classId, document, version, dates, ready, tod
   const add = () => {
     const id = freeId(tasks);
     const last = tasks.at(-1);
-    put([...tasks, { id, title: "Something to do before", minutes: 15, after: last ? [last.id] : [], waitMinutes: 0, say: "", care: "" }], "A task more");
+    put(
+      [
+        ...tasks,
+        {
+          id,
+          title: "Something to do before",
+          minutes: 15,
+          after: last ? [last.id] : [],
+          waitMinutes: 0,
+          say: "",
+          care: "",
+        },
+      ],
+      "A task more",
+    );
     setOpen(id);
   };
   const late = dates.filter(({ id, date }) => date !== null && date < today && !done.includes(id));
@@ -64,19 +95,22 @@ export function PreparationPanel({ classId, document, version, dates, ready, tod
             <>
               {" "}
               <button type="button" className="verb min-h-9" disabled={busy} onClick={again}>
-                {anew} {anew === 1 ? "task is" : "tasks are"} proposed: take {anew === 1 ? "it" : "them"}
+                {anew} {anew === 1 ? "task is" : "tasks are"} proposed: take{" "}
+                {anew === 1 ? "it" : "them"}
               </button>
             </>
           )}
         </p>
       ) : (
         <p>
-          {showMinutes(tasks.reduce((sum, { minutes }) => sum + minutes, 0))} of your hands, ready and dry on {showDate(ready)}.
+          {showMinutes(tasks.reduce((sum, { minutes }) => sum + minutes, 0))} of your hands, ready
+          and dry on {showDate(ready)}.
         </p>
       )}
       {late.length > 0 && (
         <p className="mt-2 border-brick border-l-4 bg-brick-tint px-3 py-2" role="status">
-          {late.length === 1 ? "One task" : `${late.length} tasks`} should have been begun before today. Take them up tonight, have fewer coats, or set a later day.
+          {late.length === 1 ? "One task" : `${late.length} tasks`} should have been begun before
+          today. Take them up tonight, have fewer coats, or set a later day.
         </p>
       )}
       <ProposalNote classId={classId} list="preparation" open={differences} />
@@ -91,7 +125,14 @@ export function PreparationPanel({ classId, document, version, dates, ready, tod
             why={because[task.id] ?? ""}
             onMark={(on) => mark(task.id, on)}
             onOpen={() => setOpen(open === task.id ? null : task.id)}
-            yours={<YoursNote classId={classId} fields={differences.fields.filter(({ list, id, yours }) => list === "preparation" && yours && id === task.id)} />}
+            yours={
+              <YoursNote
+                classId={classId}
+                fields={differences.fields.filter(
+                  ({ list, id, yours }) => list === "preparation" && yours && id === task.id,
+                )}
+              />
+            }
           >
             <TaskFields
               task={task}
@@ -132,13 +173,28 @@ interface RowProps {
 }
 
 function TaskRow({ task, dates, isDone, inHand, why, yours, onMark, onOpen, children }: RowProps) {
-  const rest = task.waitMinutes > 0 ? `then ${task.waitMinutes >= 600 ? "overnight" : `${showMinutes(task.waitMinutes)} of drying`}` : "";
-  const rounds = dates && dates.rounds > 1 ? `${dates.rounds} rounds, because ${task.atOnce} have room at once` : "";
+  const rest =
+    task.waitMinutes > 0
+      ? `then ${task.waitMinutes >= 600 ? "overnight" : `${showMinutes(task.waitMinutes)} of drying`}`
+      : "";
+  const rounds =
+    dates && dates.rounds > 1
+      ? `${dates.rounds} rounds, because ${task.atOnce} have room at once`
+      : "";
   return (
-    <li className={`border-rule border-b py-2 ${inHand ? "-mx-3 bg-paper px-3" : ""}`} data-task={task.id}>
+    <li
+      className={`border-rule border-b py-2 ${inHand ? "-mx-3 bg-paper px-3" : ""}`}
+      data-task={task.id}
+    >
       <div className="grid grid-cols-[auto_1fr_auto] items-start gap-x-3">
         <label className="flex min-h-11 min-w-11 items-center justify-center">
-          <input type="checkbox" className="size-5" checked={isDone} onChange={(event) => onMark(event.target.checked)} aria-label={`${task.title} is done`} />
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={isDone}
+            onChange={(event) => onMark(event.target.checked)}
+            aria-label={`${task.title} is done`}
+          />
         </label>
         <div className={isDone ? "text-soft line-through decoration-1" : ""}>
           <p>
@@ -158,7 +214,13 @@ function TaskRow({ task, dates, isDone, inHand, why, yours, onMark, onOpen, chil
               .join(" · ")}
           </p>
         </div>
-        <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${task.title}`} onClick={onOpen}>
+        <button
+          type="button"
+          className="verb min-h-11"
+          aria-expanded={inHand}
+          aria-label={`${inHand ? "Close" : "Change"} ${task.title}`}
+          onClick={onOpen}
+        >
           {inHand ? "close" : "change"}
         </button>
       </div>
@@ -198,23 +260,47 @@ function TaskFields({ task, before, things, onChange, onOut }: FieldsProps) {
   return (
     <div className="grid grid-cols-2 gap-3 py-2">
       <div className="col-span-2">
-        <TextField label="The task" value={task.title} maxLength={120} required="Say what has to be done." onChange={(title) => set({ title }, "Title of a task")} />
+        <TextField
+          label="The task"
+          value={task.title}
+          maxLength={120}
+          required="Say what has to be done."
+          onChange={(title) => set({ title }, "Title of a task")}
+        />
       </div>
-      <NumberField label="Minutes of your hands" value={task.minutes} least={1} most={10_000} onChange={(minutes) => set({ minutes }, "Minutes of a task")} />
-      <NumberField label="Then rests, minutes" value={task.waitMinutes} least={0} most={20_000} step={30} onChange={(waitMinutes) => set({ waitMinutes }, "Rest of a task")} />
+      <NumberField
+        label="Minutes of your hands"
+        value={task.minutes}
+        least={1}
+        most={10_000}
+        onChange={(minutes) => set({ minutes }, "Minutes of a task")}
+      />
+      <NumberField
+        label="Then rests, minutes"
+        value={task.waitMinutes}
+        least={0}
+        most={20_000}
+        step={30}
+        onChange={(waitMinutes) => set({ waitMinutes }, "Rest of a task")}
+      />
       <NumberField
         label="Room for so many at once"
         hint="0: for all"
         value={task.atOnce ?? 0}
         least={0}
         most={10_000}
-        onChange={(atOnce) => onChange(atOnce > 0 ? { ...task, atOnce } : unbounded, "How many rest at once")}
+        onChange={(atOnce) =>
+          onChange(atOnce > 0 ? { ...task, atOnce } : unbounded, "How many rest at once")
+        }
       />
       {before.length > 0 && (
         <SelectField
           label="After which task"
           value={task.after[0] ?? ""}
-          words={[["", "after none"] as const, ...before.map(({ id, title }) => [id, title] as const)]}
+          words={[
+            ["", "after none"] as const,
+            ...before.map(({ id, title }) => [id, title] as const),
+          ]}
           onChange={(id) => set({ after: id ? [id] : [] }, "What a task follows")}
         />
       )}
@@ -222,12 +308,23 @@ function TaskFields({ task, before, things, onChange, onOut }: FieldsProps) {
         <SelectField
           label="Blanks of"
           value={task.thing ?? ""}
-          words={[["", "all things"] as const, ...things.map(({ id, title }) => [id, title] as const)]}
+          words={[
+            ["", "all things"] as const,
+            ...things.map(({ id, title }) => [id, title] as const),
+          ]}
           onChange={(thing) => onChange(thing ? { ...task, thing } : everywhere, "Thing of a task")}
         />
       )}
-      <LongTextField label="How" value={task.say} onChange={(say) => set({ say }, "How a task is done")} />
-      <LongTextField label="With care" value={task.care} onChange={(care) => set({ care }, "Caution of a task")} />
+      <LongTextField
+        label="How"
+        value={task.say}
+        onChange={(say) => set({ say }, "How a task is done")}
+      />
+      <LongTextField
+        label="With care"
+        value={task.care}
+        onChange={(care) => set({ care }, "Caution of a task")}
+      />
       <button type="button" className="verb min-h-11 justify-self-start" onClick={onOut}>
         remove
       </button>
@@ -236,5 +333,6 @@ function TaskFields({ task, before, things, onChange, onOut }: FieldsProps) {
 }
 
 function freeId(tasks: readonly Task[]): string {
-  for (let n = tasks.length + 1; ; n++) if (!tasks.some(({ id }) => id === `task-${n}`)) return `task-${n}`;
+  for (let n = tasks.length + 1; ; n++)
+    if (!tasks.some(({ id }) => id === `task-${n}`)) return `task-${n}`;
 }

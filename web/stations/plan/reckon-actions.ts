@@ -3,7 +3,12 @@
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { CUTTER_PROFILES, type Cutter } from "@elm-basket/core/cutting/cutter.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { classOf, type Given, type Question, questionSchema } from "@elm-basket/core/reckoner/reckon.ts";
+import {
+  classOf,
+  type Given,
+  type Question,
+  questionSchema,
+} from "@elm-basket/core/reckoner/reckon.ts";
 import { redirect } from "next/navigation";
 import { type Host, requireHost } from "@/account/session.ts";
 import { insertClass } from "@/data/class-documents.ts";
@@ -17,15 +22,23 @@ import type { Reckoned } from "@/workers/plan.server.ts";
 async function givenBy(host: Host): Promise<Given> {
   const { schools, cutter, prices } = host.studio.settings;
   const usual = (CUTTER_PROFILES[0] as (typeof CUTTER_PROFILES)[number]).cutter;
-  return { schools, prices: prices as ClassDocument["prices"], cutter: (cutter as Cutter | undefined) ?? usual, goods: await withStudio(host.studioId, listGoods) };
+  return {
+    schools,
+    prices: prices as ClassDocument["prices"],
+    cutter: (cutter as Cutter | undefined) ?? usual,
+    goods: await withStudio(host.studioId, listGoods),
+  };
 }
 
-const wrong = (issues: readonly { readonly path: PropertyKey[]; readonly message: string }[]): Reckoned => ({
+const wrong = (
+  issues: readonly { readonly path: PropertyKey[]; readonly message: string }[],
+): Reckoned => ({
   ok: false,
   message: `${issues[0]?.path.map(String).join(" ")}: ${issues[0]?.message ?? "not usable"}`,
 });
 
-const classFor = async (host: Host, asked: Question) => withOwnFigures(host.studioId, host.studio.settings.schools, classOf(asked, await givenBy(host)));
+const classFor = async (host: Host, asked: Question) =>
+  withOwnFigures(host.studioId, host.studio.settings.schools, classOf(asked, await givenBy(host)));
 
 export async function reckonFor(asked: Question): Promise<Reckoned> {
   const host = await requireHost();
@@ -41,7 +54,14 @@ export async function classOfReckoning(asked: Question): Promise<Reckoned> {
   if (!read.success) return wrong(read.error.issues);
   const document = await classFor(host, read.data);
   const { zone } = host.studio;
-  const made: ClassDocument = { ...document, seats: [], spareSupplies: 1, when: { ...document.when, zone, date: addDays(todayIn(zone), 14) } };
-  const id = await withStudio(host.studioId, (sql) => insertClass(sql, host.studioId, made, null, "project"));
+  const made: ClassDocument = {
+    ...document,
+    seats: [],
+    spareSupplies: 1,
+    when: { ...document.when, zone, date: addDays(todayIn(zone), 14) },
+  };
+  const id = await withStudio(host.studioId, (sql) =>
+    insertClass(sql, host.studioId, made, null, "project"),
+  );
   redirect(`/classes/${id}/plan`);
 }

@@ -18,7 +18,12 @@ import { BlankFields } from "./more-things.tsx";
 import { classOfReckoning, reckonFor } from "./reckon-actions.ts";
 
 const FIRST: Question = {
-  blank: { name: "Wooden board", material: "sealedWood", colour: "#D9C29A", shape: { kind: "flat", width: 300, height: 200 } },
+  blank: {
+    name: "Wooden board",
+    material: "sealedWood",
+    colour: "#D9C29A",
+    shape: { kind: "flat", width: 300, height: 200 },
+  },
   technique: "decal",
   family: "permanentGloss",
   words: ["Henriette", "Ned"],
@@ -28,21 +33,43 @@ const FIRST: Question = {
 /** Typed here, answered there; nothing is kept until it is made a class. */
 export function Reckoner({ unit }: { unit: LengthUnit }) {
   const [question, setQuestion] = useState<Question>(FIRST);
-  const [found, setFound] = useState<{ readonly of: Question; readonly reckoned: Reckoned } | null>(null);
+  const [found, setFound] = useState<{ readonly of: Question; readonly reckoned: Reckoned } | null>(
+    null,
+  );
   const [busy, start] = useTransition();
   const set = (patch: Partial<Question>) => setQuestion((before) => ({ ...before, ...patch }));
   const failed: Reckoned = { ok: false, message: "No answer came. Try again." };
-  const ask = () => start(async () => setFound({ of: question, reckoned: await reckonFor(question).catch(() => failed) }));
+  const ask = () =>
+    start(async () =>
+      setFound({ of: question, reckoned: await reckonFor(question).catch(() => failed) }),
+    );
   // Of what was answered: the fields may say something else by now.
-  const make = (of: Question) => start(async () => setFound({ of, reckoned: await classOfReckoning(of) }));
+  const make = (of: Question) =>
+    start(async () => setFound({ of, reckoned: await classOfReckoning(of) }));
   const answer = found?.reckoned.ok ? found.reckoned.answer : null;
   return (
     <div className="grid gap-x-14 gap-y-8 lg:grid-cols-[1fr_1.2fr]" aria-busy={busy}>
       <div className="grid content-start gap-4">
-        <BlankFields value={question.blank} unit={unit} errors={{}} path="blank" onChange={(blank) => set({ blank })} />
+        <BlankFields
+          value={question.blank}
+          unit={unit}
+          errors={{}}
+          path="blank"
+          onChange={(blank) => set({ blank })}
+        />
         <div className="grid grid-cols-2 gap-4">
-          <SelectField label="Made as" value={question.technique} words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)} onChange={(technique: Technique) => set({ technique })} />
-          <SelectField label="Film" value={question.family} words={VINYL_FAMILIES.map((one) => [one, FAMILY_WORDS[one]] as const)} onChange={(family) => set({ family })} />
+          <SelectField
+            label="Made as"
+            value={question.technique}
+            words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)}
+            onChange={(technique: Technique) => set({ technique })}
+          />
+          <SelectField
+            label="Film"
+            value={question.family}
+            words={VINYL_FAMILIES.map((one) => [one, FAMILY_WORDS[one]] as const)}
+            onChange={(family) => set({ family })}
+          />
         </div>
         <TextField
           label="Names or words"
@@ -60,7 +87,13 @@ export function Reckoner({ unit }: { unit: LengthUnit }) {
             })
           }
         />
-        <NumberField label="How many pieces" value={question.names} least={1} most={MOST_NAMES} onChange={(names) => set({ names })} />
+        <NumberField
+          label="How many pieces"
+          value={question.names}
+          least={1}
+          most={MOST_NAMES}
+          onChange={(names) => set({ names })}
+        />
         <Button tone="main" disabled={busy} onClick={ask}>
           {busy ? "Reckoning …" : "Reckon"}
         </Button>
@@ -85,7 +118,15 @@ export function Reckoner({ unit }: { unit: LengthUnit }) {
   );
 }
 
-function Figures({ question, answer, unit }: { question: Question; answer: Answer; unit: LengthUnit }) {
+function Figures({
+  question,
+  answer,
+  unit,
+}: {
+  question: Question;
+  answer: Answer;
+  unit: LengthUnit;
+}) {
   const { face, design, film, materials, preparation, cost } = answer;
   const { names } = question;
   const amount = (value: number) => String(Number(value.toFixed(2)));
@@ -115,7 +156,10 @@ function Figures({ question, answer, unit }: { question: Question; answer: Answe
         reckoning={{
           title: `${amount(film.sheets)} sheets of ${showSize(film, unit)}`,
           lines: [
-            { what: "A name with the room it is weeded in", value: `${Math.round(film.cm2PerName)} cm²` },
+            {
+              what: "A name with the room it is weeded in",
+              value: `${Math.round(film.cm2PerName)} cm²`,
+            },
             { what: "Loads of the cutter", value: String(film.loads) },
           ],
           rule: "Laid as a class would be: kits side by side, separable by straight cuts, the test cut with them.",
@@ -144,7 +188,11 @@ function Figures({ question, answer, unit }: { question: Question; answer: Answe
         {showMinutes(answer.classMinutes)}
       </FigureRow>
       <FigureRow
-        name={cost.missing.length === 0 ? "Materials for one" : `Materials for one, without ${cost.missing.length} that have no price`}
+        name={
+          cost.missing.length === 0
+            ? "Materials for one"
+            : `Materials for one, without ${cost.missing.length} that have no price`
+        }
         reckoning={{
           title: moneyText(cost.materials, cost.currency),
           lines: cost.missing.map((name) => ({ what: name, value: "no price" })),
@@ -154,9 +202,17 @@ function Figures({ question, answer, unit }: { question: Question; answer: Answe
         {moneyText(cost.materials, cost.currency)}
       </FigureRow>
       {answer.endRise !== null && (
-        <p className="border-rule border-b py-2">Cut straight, its ends would run {showLength(answer.endRise, unit)} off level on this taper; it is cut bent, and runs level.</p>
+        <p className="border-rule border-b py-2">
+          Cut straight, its ends would run {showLength(answer.endRise, unit)} off level on this
+          taper; it is cut bent, and runs level.
+        </p>
       )}
-      {answer.largestPatch !== null && <p className="border-rule border-b py-2">On this bulge a piece lies down without a crease up to {showLength(2 * answer.largestPatch, unit)} across.</p>}
+      {answer.largestPatch !== null && (
+        <p className="border-rule border-b py-2">
+          On this bulge a piece lies down without a crease up to{" "}
+          {showLength(2 * answer.largestPatch, unit)} across.
+        </p>
+      )}
       {preparation.length > 0 && (
         <>
           <h3 className="mt-4 text-lg">Before, {showMinutes(hands)} of your hands</h3>
@@ -173,7 +229,10 @@ function Figures({ question, answer, unit }: { question: Question; answer: Answe
       <h3 className="mt-4 text-lg">Materials</h3>
       <ul>
         {materials.map(({ name, unit: of, need }) => (
-          <li key={`${name} ${of}`} className="flex justify-between gap-4 border-rule border-b py-1">
+          <li
+            key={`${name} ${of}`}
+            className="flex justify-between gap-4 border-rule border-b py-1"
+          >
             <span>{name}</span>
             <b>
               {amount(need)} {of === "piece" ? "" : of}
@@ -181,7 +240,12 @@ function Figures({ question, answer, unit }: { question: Question; answer: Answe
           </li>
         ))}
       </ul>
-      {answer.stops > 0 && <p className="mt-3 text-brick">{answer.stops === 1 ? "One thing" : `${answer.stops} things`} would stop it from being cut; made a class, it says what, with ways out.</p>}
+      {answer.stops > 0 && (
+        <p className="mt-3 text-brick">
+          {answer.stops === 1 ? "One thing" : `${answer.stops} things`} would stop it from being
+          cut; made a class, it says what, with ways out.
+        </p>
+      )}
     </>
   );
 }

@@ -7,7 +7,12 @@ import { makeSample } from "./actions.ts";
 export function SampleClass() {
   const [busy, start] = useTransition();
   return (
-    <button type="button" className="verb min-h-11" disabled={busy} onClick={() => start(() => makeSample())}>
+    <button
+      type="button"
+      className="verb min-h-11"
+      disabled={busy}
+      onClick={() => start(() => makeSample())}
+    >
       {busy ? "Making it …" : "Just look round a sample class"}
     </button>
   );

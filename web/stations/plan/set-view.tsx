@@ -40,7 +40,9 @@ interface Props {
 export function SetView({ classId, faces, vinyls, count }: Props) {
   const router = useRouter();
   const all = faces.flatMap(({ seats }) => seats);
-  const used = vinyls.filter(({ id }) => all.some(({ layers }) => layers.some(({ vinyl }) => vinyl === id)));
+  const used = vinyls.filter(({ id }) =>
+    all.some(({ layers }) => layers.some(({ vinyl }) => vinyl === id)),
+  );
   const most = Math.max(0, ...faces.map(({ seats }) => seats.length));
   const [pair, setPair] = useState<readonly [string, string]>(["", ""]);
   const [effect, setEffect] = useState<Effect | null>(null);
@@ -48,7 +50,15 @@ export function SetView({ classId, faces, vinyls, count }: Props) {
   const [busy, start] = useTransition();
   const [a, b] = pair;
   const swapping = a !== "" && b !== "" && a !== b;
-  const shown = swapping ? vinyls.map((vinyl) => (vinyl.id === a ? colourOf(vinyl, vinyls, b) : vinyl.id === b ? colourOf(vinyl, vinyls, a) : vinyl)) : vinyls;
+  const shown = swapping
+    ? vinyls.map((vinyl) =>
+        vinyl.id === a
+          ? colourOf(vinyl, vinyls, b)
+          : vinyl.id === b
+            ? colourOf(vinyl, vinyls, a)
+            : vinyl,
+      )
+    : vinyls;
   const pick = (next: readonly [string, string]) => {
     setPair(next);
     setEffect(null);
@@ -63,7 +73,11 @@ export function SetView({ classId, faces, vinyls, count }: Props) {
   const take = () =>
     start(async () => {
       const answer = await swapVinyls(classId, a, b);
-      setSaid(answer ? "Exchanged. Undo puts it back." : "Another window changed the design first. Look again.");
+      setSaid(
+        answer
+          ? "Exchanged. Undo puts it back."
+          : "Another window changed the design first. Look again.",
+      );
       setPair(["", ""]);
       setEffect(null);
       router.refresh();
@@ -73,7 +87,10 @@ export function SetView({ classId, faces, vinyls, count }: Props) {
   return (
     <section aria-label="The set" aria-busy={busy}>
       <h2 className="mt-8 mb-2 text-lg">The set, side by side</h2>
-      <p className="mb-3 text-soft text-sm">Look at all designs and colours together before anything is cut: chosen one at a time, they often clash.</p>
+      <p className="mb-3 text-soft text-sm">
+        Look at all designs and colours together before anything is cut: chosen one at a time, they
+        often clash.
+      </p>
       {faces.map((own) => (
         <ThingFaces key={own.thing} own={own} several={faces.length > 1} vinyls={shown} />
       ))}
@@ -92,7 +109,11 @@ export function SetView({ classId, faces, vinyls, count }: Props) {
           {swapping && (
             <>
               <p role="status" className="mt-2">
-                {busy && !effect ? "Working out what that takes …" : effect ? "Drawn above as it would be." : said}
+                {busy && !effect
+                  ? "Working out what that takes …"
+                  : effect
+                    ? "Drawn above as it would be."
+                    : said}
               </p>
               {effect && <EffectTable effect={effect} otherwise="exchanged" nameOf={nameOf} />}
               <div className="mt-3 flex flex-wrap gap-3">
@@ -116,7 +137,15 @@ function colourOf(vinyl: Vinyl, vinyls: readonly Vinyl[], other: string): Vinyl 
   return { ...vinyl, colour: vinyls.find(({ id }) => id === other)?.colour ?? vinyl.colour };
 }
 
-function ThingFaces({ own, several, vinyls }: { own: SetFaces; several: boolean; vinyls: readonly Vinyl[] }) {
+function ThingFaces({
+  own,
+  several,
+  vinyls,
+}: {
+  own: SetFaces;
+  several: boolean;
+  vinyls: readonly Vinyl[];
+}) {
   const face = useFacePicture(own.blank);
   const brought = useOwnFaces(own.blank, own.seats);
   if (!face || own.seats.length === 0) return null;
@@ -126,7 +155,14 @@ function ThingFaces({ own, several, vinyls }: { own: SetFaces; several: boolean;
       <ul className="mb-4 grid grid-cols-[repeat(auto-fill,minmax(120px,1fr))] gap-3">
         {own.seats.map(({ seat, label, layers }) => (
           <li key={seat}>
-            <SeatFace face={brought.get(seat) ?? face} vinyls={vinyls} drawn={{ layers }} edge="var(--color-rule-strong)" name={several ? `${own.title}, ${label}` : label} maxHeight={130} />
+            <SeatFace
+              face={brought.get(seat) ?? face}
+              vinyls={vinyls}
+              drawn={{ layers }}
+              edge="var(--color-rule-strong)"
+              name={several ? `${own.title}, ${label}` : label}
+              maxHeight={130}
+            />
             <span className="block truncate text-soft text-sm">{label}</span>
           </li>
         ))}

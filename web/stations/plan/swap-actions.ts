@@ -11,7 +11,8 @@ import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
 
-const known = ({ vinyls }: ClassDocument, a: string, b: string): boolean => a !== b && [a, b].every((id) => vinyls.some((vinyl) => vinyl.id === id));
+const known = ({ vinyls }: ClassDocument, a: string, b: string): boolean =>
+  a !== b && [a, b].every((id) => vinyls.some((vinyl) => vinyl.id === id));
 
 /** What the class would take with two vinyls exchanged, beside what it takes as planned. Saves nothing. */
 export async function swapEffect(id: string, a: string, b: string): Promise<Effect | null> {
@@ -25,24 +26,53 @@ export async function swapEffect(id: string, a: string, b: string): Promise<Effe
 }
 
 /** False when another window changed the design meanwhile. */
-export const swapVinyls = async (id: string, a: string, b: string): Promise<boolean> => inOtherVinyls(id, a, b, "exchanged");
+export const swapVinyls = async (id: string, a: string, b: string): Promise<boolean> =>
+  inOtherVinyls(id, a, b, "exchanged");
 
 /** One film in the place of another, in every design and whatever seats have of their own. */
-export const replaceVinyl = async (id: string, from: string, into: string): Promise<boolean> => inOtherVinyls(id, from, into, "replaced");
+export const replaceVinyl = async (id: string, from: string, into: string): Promise<boolean> =>
+  inOtherVinyls(id, from, into, "replaced");
 
-async function inOtherVinyls(id: string, a: string, b: string, how: "exchanged" | "replaced"): Promise<boolean> {
+async function inOtherVinyls(
+  id: string,
+  a: string,
+  b: string,
+  how: "exchanged" | "replaced",
+): Promise<boolean> {
   const host = await requireHost();
   const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;
   if (!stored || !known(stored.document, a, b)) return false;
-  const swapped = how === "exchanged" ? swappedVinyls(stored.document, a, b) : replacedVinyl(stored.document, a, b);
-  const nameOf = (vinyl: string) => stored.document.vinyls.find((own) => own.id === vinyl)?.name ?? vinyl;
-  const label = how === "exchanged" ? `${nameOf(a)} and ${nameOf(b)} exchanged` : `${nameOf(a)} replaced by ${nameOf(b)}`;
+  const swapped =
+    how === "exchanged"
+      ? swappedVinyls(stored.document, a, b)
+      : replacedVinyl(stored.document, a, b);
+  const nameOf = (vinyl: string) =>
+    stored.document.vinyls.find((own) => own.id === vinyl)?.name ?? vinyl;
+  const label =
+    how === "exchanged"
+      ? `${nameOf(a)} and ${nameOf(b)} exchanged`
+      : `${nameOf(a)} replaced by ${nameOf(b)}`;
   // Seats first: when the design then fails to save, undo puts them back.
-  if (JSON.stringify(swapped.seats) !== JSON.stringify(stored.document.seats) && !(await saveClassPart(id, "seats", swapped.seats, stored.versions.seats, label)).ok) return false;
+  if (
+    JSON.stringify(swapped.seats) !== JSON.stringify(stored.document.seats) &&
+    !(await saveClassPart(id, "seats", swapped.seats, stored.versions.seats, label)).ok
+  )
+    return false;
   for (const { id: thing, design } of swapped.things) {
     const before = stored.document.things.find((own) => own.id === thing)?.design;
     if (JSON.stringify(before) === JSON.stringify(design)) continue;
-    if (!(await saveClassPart(id, `design:${thing}`, design, stored.versions[`design:${thing}`] ?? 0, label)).ok) return false;
+    if (
+      !(
+        await saveClassPart(
+          id,
+          `design:${thing}`,
+          design,
+          stored.versions[`design:${thing}`] ?? 0,
+          label,
+        )
+      ).ok
+    )
+      return false;
   }
   return true;
 }

@@ -16,10 +16,35 @@ export async function takeThingOut(id: string, thing: string): Promise<boolean> 
   const gone = stored?.document.things.find((one) => one.id === thing);
   if (!stored || !gone || stored.document.things.length < 2) return false;
   const { document, versions } = stored;
-  const next = withoutThing(document, thing, { document, schools: schoolsOf(document, host.studio.settings.schools), share: (await withStudio(host.studioId, studioPace)).share });
+  const next = withoutThing(document, thing, {
+    document,
+    schools: schoolsOf(document, host.studio.settings.schools),
+    share: (await withStudio(host.studioId, studioPace)).share,
+  });
   const label = `${gone.title} removed`;
   const seats = seatsMaking(document.seats, next.things);
-  if (JSON.stringify(seats) !== JSON.stringify(document.seats) && !(await saveClassPart(id, "seats", seats, versions.seats, `${label}: what seats had of their own`)).ok) return false;
+  if (
+    JSON.stringify(seats) !== JSON.stringify(document.seats) &&
+    !(
+      await saveClassPart(
+        id,
+        "seats",
+        seats,
+        versions.seats,
+        `${label}: what seats had of their own`,
+      )
+    ).ok
+  )
+    return false;
   const { things, steps, tools, supplies, preparation, proposed } = document;
-  return (await saveClassPart(id, "class", next, versions.class, label, { things, steps, tools, supplies, preparation, ...(proposed ? { proposed } : {}) })).ok;
+  return (
+    await saveClassPart(id, "class", next, versions.class, label, {
+      things,
+      steps,
+      tools,
+      supplies,
+      preparation,
+      ...(proposed ? { proposed } : {}),
+    })
+  ).ok;
 }

@@ -1,8 +1,25 @@
 "use client";
 
 import { frontSize } from "@elm-basket/core/blanks/shape.ts";
-import { alternativeTo, broughtIn, copyOf, type MadeParts, newThing, otherSideOf, seatsMaking, withoutThing, withTechnique, withThing } from "@elm-basket/core/plan/add-thing.ts";
-import { type ClassDocument, MOST_THINGS, TECHNIQUES, type Technique, type Thing } from "@elm-basket/core/plan/document.ts";
+import {
+  alternativeTo,
+  broughtIn,
+  copyOf,
+  type MadeParts,
+  newThing,
+  otherSideOf,
+  seatsMaking,
+  withoutThing,
+  withTechnique,
+  withThing,
+} from "@elm-basket/core/plan/add-thing.ts";
+import {
+  type ClassDocument,
+  MOST_THINGS,
+  TECHNIQUES,
+  type Technique,
+  type Thing,
+} from "@elm-basket/core/plan/document.ts";
 import type { SetWays } from "@elm-basket/core/plan/set-steps.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { Facts } from "@elm-basket/core/proposal/facts.ts";
@@ -24,24 +41,60 @@ interface Props {
   readonly version: number;
   readonly unit: LengthUnit;
   /** How this studio works, and how much quicker a second like thing goes. */
-  readonly ways: Omit<SetWays, "document" | "facts"> & { readonly facts: readonly (Facts & { readonly thing: string })[] };
+  readonly ways: Omit<SetWays, "document" | "facts"> & {
+    readonly facts: readonly (Facts & { readonly thing: string })[];
+  };
   /** Things of the studio's projects, to begin another from. */
   readonly known: readonly { readonly title: string; readonly thing: Thing }[];
 }
 
-const partsOf = ({ things, steps, tools, supplies, preparation, proposed }: ClassDocument): MadeParts => ({ things, steps, tools, supplies, preparation, ...(proposed ? { proposed } : {}) });
+const partsOf = ({
+  things,
+  steps,
+  tools,
+  supplies,
+  preparation,
+  proposed,
+}: ClassDocument): MadeParts => ({
+  things,
+  steps,
+  tools,
+  supplies,
+  preparation,
+  ...(proposed ? { proposed } : {}),
+});
 
 /** What every seat makes: one thing, or several beside each other. A thing brings its steps and materials, and takes them along. */
-export function ThingsPanel({ classId, document, version, unit, ways: { facts, ...studio }, known }: Props) {
-  const editor = usePart<MadeParts>(classId, "class", partsOf(document), version, (answer) => partsOf(answer.document as ClassDocument));
+export function ThingsPanel({
+  classId,
+  document,
+  version,
+  unit,
+  ways: { facts, ...studio },
+  known,
+}: Props) {
+  const editor = usePart<MadeParts>(classId, "class", partsOf(document), version, (answer) =>
+    partsOf(answer.document as ClassDocument),
+  );
   const router = useRouter();
   const [said, setSaid] = useState("");
   const [busy, start] = useTransition();
   const { things } = editor.value;
   const made = { ...editor.value, vinyls: document.vinyls };
-  const ways: SetWays = { ...studio, document: { ...document, ...editor.value }, facts: new Map(facts.map((own) => [own.thing, own])) };
+  const ways: SetWays = {
+    ...studio,
+    document: { ...document, ...editor.value },
+    facts: new Map(facts.map((own) => [own.thing, own])),
+  };
   const first = things[0] as Thing;
-  const set = (id: string, patch: Partial<Thing>, label: string) => editor.change({ ...editor.value, things: things.map((thing) => (thing.id === id ? { ...thing, ...patch } : thing)) }, label);
+  const set = (id: string, patch: Partial<Thing>, label: string) =>
+    editor.change(
+      {
+        ...editor.value,
+        things: things.map((thing) => (thing.id === id ? { ...thing, ...patch } : thing)),
+      },
+      label,
+    );
   const add = (thing: Thing, label: string, before: readonly Thing[] = things) => {
     const next = withThing({ ...made, things: [...before] }, thing, ways);
     setSaid(broughtWords(thing, editor.value, next));
@@ -49,7 +102,8 @@ export function ThingsPanel({ classId, document, version, unit, ways: { facts, .
   };
   const out = (thing: Thing) => {
     const left = withoutThing(made, thing.id, ways);
-    if (seatsMaking(document.seats, left.things).some((seat, i) => seat !== document.seats[i])) return outWithSeats(thing);
+    if (seatsMaking(document.seats, left.things).some((seat, i) => seat !== document.seats[i]))
+      return outWithSeats(thing);
     setSaid(`${thing.title} is out, with its steps and materials. Undo brings it back.`);
     editor.change(left, `${thing.title} removed`);
   };
@@ -74,12 +128,21 @@ export function ThingsPanel({ classId, document, version, unit, ways: { facts, .
       {things.length > 1 && <h2 className="mt-8 mb-2 text-lg">What each seat makes</h2>}
       {things.length === 1 ? (
         <div className="mt-5 max-w-80">
-          <TechniqueField thing={first} onChange={(technique) => set(first.id, withTechnique(first, technique), TECHNIQUE_WORDS[technique].name)} />
+          <TechniqueField
+            thing={first}
+            onChange={(technique) =>
+              set(first.id, withTechnique(first, technique), TECHNIQUE_WORDS[technique].name)
+            }
+          />
         </div>
       ) : (
         <ul className="border-rule border-t">
           {things.map((thing) => (
-            <li key={thing.id} className="grid gap-3 border-rule border-b py-3 sm:grid-cols-[90px_1fr]" aria-label={thing.title}>
+            <li
+              key={thing.id}
+              className="grid gap-3 border-rule border-b py-3 sm:grid-cols-[90px_1fr]"
+              aria-label={thing.title}
+            >
               <div className="max-w-24">
                 <BlankSketch blank={thing.blank} />
               </div>
@@ -92,36 +155,87 @@ export function ThingsPanel({ classId, document, version, unit, ways: { facts, .
                     required="Call it by what it is, such as tag or jug."
                     onChange={(title) => set(thing.id, { title }, "Name of a thing")}
                   />
-                  <TechniqueField thing={thing} brief onChange={(technique) => set(thing.id, withTechnique(thing, technique), TECHNIQUE_WORDS[technique].name)} />
+                  <TechniqueField
+                    thing={thing}
+                    brief
+                    onChange={(technique) =>
+                      set(
+                        thing.id,
+                        withTechnique(thing, technique),
+                        TECHNIQUE_WORDS[technique].name,
+                      )
+                    }
+                  />
                   {thing.sideOf === undefined && (
-                    <NumberField label="For each seat" value={thing.perSeat} least={1} most={20} onChange={(perSeat) => set(thing.id, { perSeat }, "How many of a thing")} />
+                    <NumberField
+                      label="For each seat"
+                      value={thing.perSeat}
+                      least={1}
+                      most={20}
+                      onChange={(perSeat) => set(thing.id, { perSeat }, "How many of a thing")}
+                    />
                   )}
                 </div>
                 <div className="flex flex-wrap items-center gap-x-4 text-sm">
                   <span className="w-full text-soft">
                     {showSize(frontSize(thing.blank.shape), unit)}
-                    {thing.sideOf ? ` · another side of ${things.find(({ id }) => id === thing.sideOf)?.title ?? thing.sideOf}` : ""}
+                    {thing.sideOf
+                      ? ` · another side of ${things.find(({ id }) => id === thing.sideOf)?.title ?? thing.sideOf}`
+                      : ""}
                     {thing.choice ? " · each seat makes one of these" : ""}
                   </span>
-                  <Link className="verb inline-flex min-h-9 items-center" href={`/classes/${classId}/measure?thing=${thing.id}`}>
+                  <Link
+                    className="verb inline-flex min-h-9 items-center"
+                    href={`/classes/${classId}/measure?thing=${thing.id}`}
+                  >
                     measure it
                   </Link>
-                  <Link className="verb inline-flex min-h-9 items-center" href={`/classes/${classId}/letter?thing=${thing.id}`}>
+                  <Link
+                    className="verb inline-flex min-h-9 items-center"
+                    href={`/classes/${classId}/letter?thing=${thing.id}`}
+                  >
                     letter it
                   </Link>
                   {!full && (
                     <>
-                      <ThingVerb name={`Copy ${thing.title}`} words="copy" onPress={() => add(copyOf(things, thing), `${thing.title} once more`)} />
+                      <ThingVerb
+                        name={`Copy ${thing.title}`}
+                        words="copy"
+                        onPress={() => add(copyOf(things, thing), `${thing.title} once more`)}
+                      />
                       {thing.sideOf === undefined && (
                         <>
-                          <ThingVerb name={`Another side of ${thing.title}`} words="another side" onPress={() => add(otherSideOf(things, thing), "Another side")} />
-                          <ThingVerb name={`An alternative to ${thing.title}`} words="an alternative" onPress={() => alternative(thing)} />
+                          <ThingVerb
+                            name={`Another side of ${thing.title}`}
+                            words="another side"
+                            onPress={() => add(otherSideOf(things, thing), "Another side")}
+                          />
+                          <ThingVerb
+                            name={`An alternative to ${thing.title}`}
+                            words="an alternative"
+                            onPress={() => alternative(thing)}
+                          />
                         </>
                       )}
                     </>
                   )}
-                  <PrepareDays thing={thing} onChange={(next) => editor.change({ ...editor.value, things: things.map((old) => (old.id === thing.id ? next : old)) }, "Day of a blank")} />
-                  <ThingVerb name={`Remove ${thing.title}`} words="remove" onPress={() => out(thing)} />
+                  <PrepareDays
+                    thing={thing}
+                    onChange={(next) =>
+                      editor.change(
+                        {
+                          ...editor.value,
+                          things: things.map((old) => (old.id === thing.id ? next : old)),
+                        },
+                        "Day of a blank",
+                      )
+                    }
+                  />
+                  <ThingVerb
+                    name={`Remove ${thing.title}`}
+                    words="remove"
+                    onPress={() => out(thing)}
+                  />
                 </div>
               </div>
             </li>
@@ -130,15 +244,27 @@ export function ThingsPanel({ classId, document, version, unit, ways: { facts, .
       )}
       {!full && (
         <div className="mt-2 flex flex-wrap items-end gap-x-5 gap-y-1">
-          <button type="button" className="verb min-h-11" onClick={() => add(newThing(document), "Another thing")}>
+          <button
+            type="button"
+            className="verb min-h-11"
+            onClick={() => add(newThing(document), "Another thing")}
+          >
             Add another thing
           </button>
           {things.length === 1 && (
             <>
-              <button type="button" className="verb min-h-11" onClick={() => add(copyOf(things, first), `${first.title} once more`)}>
+              <button
+                type="button"
+                className="verb min-h-11"
+                onClick={() => add(copyOf(things, first), `${first.title} once more`)}
+              >
                 a copy of it
               </button>
-              <button type="button" className="verb min-h-11" onClick={() => add(otherSideOf(things, first), "Another side")}>
+              <button
+                type="button"
+                className="verb min-h-11"
+                onClick={() => add(otherSideOf(things, first), "Another side")}
+              >
                 another side
               </button>
               <button type="button" className="verb min-h-11" onClick={() => alternative(first)}>
@@ -151,10 +277,17 @@ export function ThingsPanel({ classId, document, version, unit, ways: { facts, .
               <SelectField
                 label="one from Projects"
                 value=""
-                words={[["", "choose"] as const, ...known.map(({ title }, i) => [String(i), title] as const)]}
+                words={[
+                  ["", "choose"] as const,
+                  ...known.map(({ title }, i) => [String(i), title] as const),
+                ]}
                 onChange={(at) => {
                   const found = known[Number(at)];
-                  if (at !== "" && found) add(broughtIn({ things, vinyls: document.vinyls }, found.thing), `${found.title} added`);
+                  if (at !== "" && found)
+                    add(
+                      broughtIn({ things, vinyls: document.vinyls }, found.thing),
+                      `${found.title} added`,
+                    );
                 }}
               />
             </div>
@@ -175,20 +308,42 @@ export function ThingsPanel({ classId, document, version, unit, ways: { facts, .
 function PrepareDays({ thing, onChange }: { thing: Thing; onChange: (thing: Thing) => void }) {
   const { prepareDays, ...usual } = thing;
   if (thing.sideOf !== undefined) return null;
-  if (prepareDays === undefined) return <ThingVerb name={`A day of its own for the blanks of ${thing.title}`} words="blanks on another day" onPress={() => onChange({ ...thing, prepareDays: 7 })} />;
+  if (prepareDays === undefined)
+    return (
+      <ThingVerb
+        name={`A day of its own for the blanks of ${thing.title}`}
+        words="blanks on another day"
+        onPress={() => onChange({ ...thing, prepareDays: 7 })}
+      />
+    );
   return (
     <div className="flex flex-wrap items-end gap-4">
       <div className="w-44">
-        <NumberField label="Its blanks ready, days before" value={prepareDays} least={0} most={365} onChange={(days) => onChange({ ...thing, prepareDays: days })} />
+        <NumberField
+          label="Its blanks ready, days before"
+          value={prepareDays}
+          least={0}
+          most={365}
+          onChange={(days) => onChange({ ...thing, prepareDays: days })}
+        />
       </div>
-      <ThingVerb name={`The blanks of ${thing.title} with the others`} words="with the others" onPress={() => onChange(usual)} />
+      <ThingVerb
+        name={`The blanks of ${thing.title} with the others`}
+        words="with the others"
+        onPress={() => onChange(usual)}
+      />
     </div>
   );
 }
 
 function ThingVerb({ name, words, onPress }: { name: string; words: string; onPress: () => void }) {
   return (
-    <button type="button" className="verb min-h-9 justify-self-start text-sm" aria-label={name} onClick={onPress}>
+    <button
+      type="button"
+      className="verb min-h-9 justify-self-start text-sm"
+      aria-label={name}
+      onClick={onPress}
+    >
       {words}
     </button>
   );
@@ -197,7 +352,11 @@ function ThingVerb({ name, words, onPress }: { name: string; words: string; onPr
 /** What came along with a thing, so that nothing changes unsaid. */
 function broughtWords({ title, sideOf }: Thing, before: MadeParts, after: MadeParts): string {
   const minutes = (steps: MadeParts["steps"]) => steps.reduce((sum, step) => sum + step.minutes, 0);
-  const [steps, more, lines] = [after.steps.length - before.steps.length, minutes(after.steps) - minutes(before.steps), after.supplies.length - before.supplies.length];
+  const [steps, more, lines] = [
+    after.steps.length - before.steps.length,
+    minutes(after.steps) - minutes(before.steps),
+    after.supplies.length - before.supplies.length,
+  ];
   const parts = [
     steps > 0 ? `${steps} ${steps === 1 ? "step" : "steps"} more` : "no step more",
     more > 0 ? `${more} min more in the class` : "no minute more in the class",
@@ -206,7 +365,15 @@ function broughtWords({ title, sideOf }: Thing, before: MadeParts, after: MadePa
   return `${title} added: ${parts.join(", ")}. ${sideOf ? "The second side waits until the first is dry." : "Measure and letter it next."}`;
 }
 
-function TechniqueField({ thing, brief = false, onChange }: { thing: Thing; brief?: boolean; onChange: (technique: Technique) => void }) {
+function TechniqueField({
+  thing,
+  brief = false,
+  onChange,
+}: {
+  thing: Thing;
+  brief?: boolean;
+  onChange: (technique: Technique) => void;
+}) {
   return (
     <SelectField
       label="Made as"

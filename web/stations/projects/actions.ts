@@ -2,13 +2,25 @@
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
-import { MOST_VARIANTS, soundVariant, type Variant, variantSchema } from "@elm-basket/core/variants/variant.ts";
+import {
+  MOST_VARIANTS,
+  soundVariant,
+  type Variant,
+  variantSchema,
+} from "@elm-basket/core/variants/variant.ts";
 import { revalidatePath } from "next/cache";
 import { redirect } from "next/navigation";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
-import { describeProject, dropProject, dropVariant, insertProject, putVariant, readProject } from "@/data/projects.ts";
+import {
+  describeProject,
+  dropProject,
+  dropVariant,
+  insertProject,
+  putVariant,
+  readProject,
+} from "@/data/projects.ts";
 import { isId } from "@/planning/planned-class.ts";
 
 /** Empty when it is done; otherwise what would be right. */
@@ -16,30 +28,43 @@ type Said = Promise<string>;
 
 const GONE = "This project is not there any more. Go back to Projects.";
 
-const wordsSchema = z.strictObject({ title: z.string().trim().min(1).max(120), summary: z.string().trim().max(600), shopPrice: z.number().int().min(0).max(1_000_000_000).nullable() });
+const wordsSchema = z.strictObject({
+  title: z.string().trim().min(1).max(120),
+  summary: z.string().trim().max(600),
+  shopPrice: z.number().int().min(0).max(1_000_000_000).nullable(),
+});
 
 export async function saveWords(id: string, words: z.input<typeof wordsSchema>): Said {
   const host = await requireHost();
   const read = wordsSchema.safeParse(words);
-  if (!read.success) return "Give the project a title of at most 120 letters, and say what it is in at most 600.";
-  const done = isId(id) && (await withStudio(host.studioId, (sql) => describeProject(sql, id, read.data)));
+  if (!read.success)
+    return "Give the project a title of at most 120 letters, and say what it is in at most 600.";
+  const done =
+    isId(id) && (await withStudio(host.studioId, (sql) => describeProject(sql, id, read.data)));
   revalidatePath("/projects", "layout");
   return done ? "" : GONE;
 }
 
 /** A new one where it has no id yet. */
-export async function saveVariant(id: string, asked: Omit<Variant, "id"> & { readonly id?: string }): Said {
+export async function saveVariant(
+  id: string,
+  asked: Omit<Variant, "id"> & { readonly id?: string },
+): Said {
   const host = await requireHost();
   if (!isId(id)) return GONE;
   const checked = variantSchema.partial({ id: true }).safeParse(asked);
-  if (!checked.success) return `Not saved: ${checked.error.issues[0]?.path.join(".")}: ${checked.error.issues[0]?.message ?? "not usable"}`;
+  if (!checked.success)
+    return `Not saved: ${checked.error.issues[0]?.path.join(".")}: ${checked.error.issues[0]?.message ?? "not usable"}`;
   const given = checked.data;
   const said = await withStudio(host.studioId, async (sql) => {
     const project = await readProject(sql, id);
     if (!project) return GONE;
     const { variants } = project;
-    if (given.id === undefined && variants.length >= MOST_VARIANTS) return `A project has at most ${MOST_VARIANTS} variants. Take one out, or keep this as a project of its own.`;
-    return (await putVariant(sql, id, soundVariant(project.document, given))) ? "" : `Not saved: the project is gone, or has its ${MOST_VARIANTS} variants by now.`;
+    if (given.id === undefined && variants.length >= MOST_VARIANTS)
+      return `A project has at most ${MOST_VARIANTS} variants. Take one out, or keep this as a project of its own.`;
+    return (await putVariant(sql, id, soundVariant(project.document, given)))
+      ? ""
+      : `Not saved: the project is gone, or has its ${MOST_VARIANTS} variants by now.`;
   });
   revalidatePath("/projects", "layout");
   return said;
@@ -47,7 +72,8 @@ export async function saveVariant(id: string, asked: Omit<Variant, "id"> & { rea
 
 export async function takeVariantOut(id: string, variant: string): Said {
   const host = await requireHost();
-  const done = isId(id) && (await withStudio(host.studioId, (sql) => dropVariant(sql, id, variant)));
+  const done =
+    isId(id) && (await withStudio(host.studioId, (sql) => dropVariant(sql, id, variant)));
   revalidatePath("/projects", "layout");
   return done ? "" : GONE;
 }
@@ -63,7 +89,12 @@ export async function takeProjectOut(id: string): Said {
 export async function keepStarter(starter: string): Said {
   const host = await requireHost();
   const { settings, zone } = host.studio;
-  const document = starterProject(starter, { schools: settings.schools, cutter: settings.cutter, prices: settings.prices as ClassDocument["prices"], zone });
+  const document = starterProject(starter, {
+    schools: settings.schools,
+    cutter: settings.cutter,
+    prices: settings.prices as ClassDocument["prices"],
+    zone,
+  });
   if (!document) return "There is no such project to start from.";
   const id = await withStudio(host.studioId, (sql) => insertProject(sql, host.studioId, document));
   revalidatePath("/projects", "layout");

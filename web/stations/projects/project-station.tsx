@@ -21,26 +21,56 @@ export async function ProjectStation({ host, project }: { host: Host; project: P
   const { id, document, variants } = project;
   const goods = await withStudio(host.studioId, listGoods);
   const { schools } = host.studio.settings;
-  const viewOf = (one: ClassDocument) => variantView(host.studioId, pricedByShelf(one, goods), schools);
+  const viewOf = (one: ClassDocument) =>
+    variantView(host.studioId, pricedByShelf(one, goods), schools);
   const own = viewOf(document);
   const shape = {
-    films: document.vinyls.map(({ id: film, name, family, colour }) => ({ id: film, name, family, colour })),
-    blanks: document.things.map(({ id: thing, title, blank }) => ({ thing, title, colour: blank.colour })),
+    films: document.vinyls.map(({ id: film, name, family, colour }) => ({
+      id: film,
+      name,
+      family,
+      colour,
+    })),
+    blanks: document.things.map(({ id: thing, title, blank }) => ({
+      thing,
+      title,
+      colour: blank.colour,
+    })),
   };
   const { currency } = document.prices;
   return (
     <>
-      <ProjectWords id={id} words={{ title: project.title, summary: project.summary, shopPrice: document.prices.shopPrice ?? null }} currency={currency} />
+      <ProjectWords
+        id={id}
+        words={{
+          title: project.title,
+          summary: project.summary,
+          shopPrice: document.prices.shopPrice ?? null,
+        }}
+        currency={currency}
+      />
       <p className="mb-4 max-w-3xl text-soft">
-        What it is made as. Each variant says only where it differs; what is changed in the project changes in all of them. Figures are those of a class of eight with names short and long, and of your
-        shelf&rsquo;s prices.
+        What it is made as. Each variant says only where it differs; what is changed in the project
+        changes in all of them. Figures are those of a class of eight with names short and long, and
+        of your shelf&rsquo;s prices.
       </p>
       <ul className="grid gap-x-8 gap-y-6 md:grid-cols-2 xl:grid-cols-3">
-        <VariantCard name="The project itself" view={own} than={null} href={`/classes/new?project=${id}`}>
+        <VariantCard
+          name="The project itself"
+          view={own}
+          than={null}
+          href={`/classes/new?project=${id}`}
+        >
           <p className="text-soft text-sm">{document.vinyls.map(({ name }) => name).join(", ")}</p>
         </VariantCard>
         {variants.map((variant) => (
-          <VariantCard key={variant.id} name={variant.name} view={viewOf(variantOf(document, variant, schools))} than={own} href={`/classes/new?project=${id}:${variant.id}`}>
+          <VariantCard
+            key={variant.id}
+            name={variant.name}
+            view={viewOf(variantOf(document, variant, schools))}
+            than={own}
+            href={`/classes/new?project=${id}:${variant.id}`}
+          >
             <p className="text-soft text-sm">{differs(variant)}</p>
             <VariantEditor project={id} variant={variant} shape={shape} currency={currency} />
           </VariantCard>
@@ -96,7 +126,10 @@ function VariantCard({ name, view, than, href, children }: CardProps) {
 
 async function Pictures({ view }: Pick<CardProps, "view">) {
   const drawn = await view;
-  return drawn.ok && drawn.pictures.map((picture) => <DecalPictureView key={picture.title} picture={picture} />);
+  return (
+    drawn.ok &&
+    drawn.pictures.map((picture) => <DecalPictureView key={picture.title} picture={picture} />)
+  );
 }
 
 async function Figures(given: Pick<CardProps, "view" | "than">) {
@@ -107,24 +140,62 @@ async function Figures(given: Pick<CardProps, "view" | "than">) {
       {view.ok ? (
         <div className="text-sm">
           <dl>
-            <Figure what="Class" value={showMinutes(view.figures.classMinutes)} more={base && difference(view.figures.classMinutes - base.classMinutes, showMinutes)} />
+            <Figure
+              what="Class"
+              value={showMinutes(view.figures.classMinutes)}
+              more={base && difference(view.figures.classMinutes - base.classMinutes, showMinutes)}
+            />
             <Figure
               what="Your evenings, for eight"
               value={showMinutes(view.figures.eveningMinutes)}
-              more={base && difference(Math.round(view.figures.eveningMinutes) - Math.round(base.eveningMinutes), showMinutes)}
+              more={
+                base &&
+                difference(
+                  Math.round(view.figures.eveningMinutes) - Math.round(base.eveningMinutes),
+                  showMinutes,
+                )
+              }
             />
-            <Figure what="Weeding a seat" value={showMinutes(view.figures.weedMinutes)} more={base && difference(Math.round(view.figures.weedMinutes) - Math.round(base.weedMinutes), showMinutes)} />
+            <Figure
+              what="Weeding a seat"
+              value={showMinutes(view.figures.weedMinutes)}
+              more={
+                base &&
+                difference(
+                  Math.round(view.figures.weedMinutes) - Math.round(base.weedMinutes),
+                  showMinutes,
+                )
+              }
+            />
             <Figure
               what="Film a seat"
               value={`${Math.round(view.figures.filmCm2)} cm²`}
-              more={base && difference(Math.round(view.figures.filmCm2) - Math.round(base.filmCm2), (value) => `${value} cm²`)}
+              more={
+                base &&
+                difference(
+                  Math.round(view.figures.filmCm2) - Math.round(base.filmCm2),
+                  (value) => `${value} cm²`,
+                )
+              }
             />
             <Figure
               what="Materials a seat"
               value={moneyText(view.figures.materials, view.figures.currency)}
-              more={[withoutWords(view.figures.missing.length), base && dearer(view.figures, base)].filter(Boolean).join(", ") || null}
+              more={
+                [withoutWords(view.figures.missing.length), base && dearer(view.figures, base)]
+                  .filter(Boolean)
+                  .join(", ") || null
+              }
             />
-            <Figure what="Such a thing in a shop" value={view.figures.shopPrice === null ? "not said" : moneyText(view.figures.shopPrice, view.figures.currency)} more={null} />
+            <Figure
+              what="Such a thing in a shop"
+              value={
+                view.figures.shopPrice === null
+                  ? "not said"
+                  : moneyText(view.figures.shopPrice, view.figures.currency)
+              }
+              more={null}
+            />
           </dl>
           {view.figures.missing.length > 0 && (
             <details className="py-1">
@@ -133,7 +204,10 @@ async function Figures(given: Pick<CardProps, "view" | "than">) {
             </details>
           )}
           {view.figures.stops > 0 && (
-            <p className="py-1 text-brick">{view.figures.stops === 1 ? "One thing" : `${view.figures.stops} things`} would stop it from being cut; a class made of it says what, with ways out.</p>
+            <p className="py-1 text-brick">
+              {view.figures.stops === 1 ? "One thing" : `${view.figures.stops} things`} would stop
+              it from being cut; a class made of it says what, with ways out.
+            </p>
           )}
         </div>
       ) : (
@@ -143,11 +217,16 @@ async function Figures(given: Pick<CardProps, "view" | "than">) {
   );
 }
 
-const withoutWords = (missing: number): string => (missing === 0 ? "" : `without ${missing === 1 ? "one" : missing} that ${missing === 1 ? "has" : "have"} no price`);
+const withoutWords = (missing: number): string =>
+  missing === 0
+    ? ""
+    : `without ${missing === 1 ? "one" : missing} that ${missing === 1 ? "has" : "have"} no price`;
 
 /** Sums of different lines are not set against each other. */
 const dearer = (own: ProjectFigures, base: ProjectFigures): string =>
-  own.missing.join() === base.missing.join() ? difference(own.materials - base.materials, (value) => moneyText(value, own.currency)) : "so not comparable";
+  own.missing.join() === base.missing.join()
+    ? difference(own.materials - base.materials, (value) => moneyText(value, own.currency))
+    : "so not comparable";
 
 function difference(by: number, say: (value: number) => string): string {
   const rounded = Math.round(by);

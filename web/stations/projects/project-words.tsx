@@ -12,13 +12,22 @@ interface Words {
 }
 
 /** What it is called, what it is and what shops take for it; and out with it, after a second word. */
-export function ProjectWords({ id, words, currency }: { id: string; words: Words; currency: string }) {
+export function ProjectWords({
+  id,
+  words,
+  currency,
+}: {
+  id: string;
+  words: Words;
+  currency: string;
+}) {
   const { title, summary } = words;
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
   const [open, setOpen] = useState(false);
   const [sure, setSure] = useState(false);
-  const save = (patch: Partial<Words>) => start(async () => setSaid(await saveWords(id, { ...words, ...patch })));
+  const save = (patch: Partial<Words>) =>
+    start(async () => setSaid(await saveWords(id, { ...words, ...patch })));
   return (
     <header className="mb-5" aria-busy={busy}>
       <h1 className="text-4xl">{title}</h1>
@@ -29,13 +38,22 @@ export function ProjectWords({ id, words, currency }: { id: string; words: Words
         </p>
       )}
       <p className="mt-2 flex flex-wrap gap-x-6">
-        <button type="button" className="verb min-h-11" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <button
+          type="button"
+          className="verb min-h-11"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+        >
           {open ? "close" : "change its words and its price in shops"}
         </button>
         {sure ? (
           <span className="flex flex-wrap items-center gap-3" role="alert">
             Its variants go with it; classes that were made of it stay.
-            <Button tone="stop" disabled={busy} onClick={() => start(async () => setSaid(await takeProjectOut(id)))}>
+            <Button
+              tone="stop"
+              disabled={busy}
+              onClick={() => start(async () => setSaid(await takeProjectOut(id)))}
+            >
               Take it out
             </Button>
             <Button onClick={() => setSure(false)}>Keep it</Button>
@@ -48,9 +66,24 @@ export function ProjectWords({ id, words, currency }: { id: string; words: Words
       </p>
       {open && (
         <div className="mt-2 grid max-w-3xl gap-3 bg-paper p-4">
-          <TextField label="Title" value={title} maxLength={120} required="Give it a title." onChange={(next) => save({ title: next })} />
-          <LongTextField label="What it is" value={summary} onChange={(next) => save({ summary: next })} />
-          <MoneyField label={`Such a thing in a shop, ${currency}`} minor={words.shopPrice} currency={currency} onChange={(shopPrice) => save({ shopPrice })} />
+          <TextField
+            label="Title"
+            value={title}
+            maxLength={120}
+            required="Give it a title."
+            onChange={(next) => save({ title: next })}
+          />
+          <LongTextField
+            label="What it is"
+            value={summary}
+            onChange={(next) => save({ summary: next })}
+          />
+          <MoneyField
+            label={`Such a thing in a shop, ${currency}`}
+            minor={words.shopPrice}
+            currency={currency}
+            onChange={(shopPrice) => save({ shopPrice })}
+          />
         </div>
       )}
     </header>

@@ -13,7 +13,12 @@ import type { StarterView } from "@/workers/starters-drawn.ts";
 import { keepStarter } from "./actions.ts";
 import { SEASON_WORDS } from "./season-words.ts";
 
-const DIFFICULTY_WORDS = ["", "everybody manages it", "some patience", "for those who have done one"] as const;
+const DIFFICULTY_WORDS = [
+  "",
+  "everybody manages it",
+  "some patience",
+  "for those who have done one",
+] as const;
 
 /** Where the figures are not there yet. */
 export interface StarterRow extends Omit<StarterView, "figures"> {
@@ -29,7 +34,10 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
   const [budget, setBudget] = useState("");
   const shown = rows.filter(
     (row) =>
-      (words === "" || `${row.title} ${row.summary} ${row.materials.join(" ")}`.toLowerCase().includes(words.toLowerCase())) &&
+      (words === "" ||
+        `${row.title} ${row.summary} ${row.materials.join(" ")}`
+          .toLowerCase()
+          .includes(words.toLowerCase())) &&
       (technique === "" || row.techniques.includes(technique)) &&
       (season === "" || row.season === season || row.season === "any") &&
       (difficulty === "" || row.difficulty === Number(difficulty)) &&
@@ -39,16 +47,44 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
     <>
       <div className="mb-5 grid gap-3 sm:grid-cols-3 lg:grid-cols-5">
         <Field label="Find">
-          {(props) => <input {...props} type="search" className="min-h-11 w-full" value={words} onChange={(event) => setWords(event.target.value)} placeholder="mug, slate, leaf …" />}
+          {(props) => (
+            <input
+              {...props}
+              type="search"
+              className="min-h-11 w-full"
+              value={words}
+              onChange={(event) => setWords(event.target.value)}
+              placeholder="mug, slate, leaf …"
+            />
+          )}
         </Field>
         <SelectField
           label="Made as"
           value={technique}
-          words={[["", "anything"] as const, ...TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)]}
+          words={[
+            ["", "anything"] as const,
+            ...TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const),
+          ]}
           onChange={(value) => setTechnique(value as Technique | "")}
         />
-        <SelectField label="Season" value={season} words={[["", "any"] as const, ...Object.entries(SEASON_WORDS).filter(([key]) => key !== "any")]} onChange={setSeason} />
-        <SelectField label="How hard" value={difficulty} words={[["", "any"] as const, ...[1, 2, 3].map((n) => [String(n), DIFFICULTY_WORDS[n] ?? ""] as const)]} onChange={setDifficulty} />
+        <SelectField
+          label="Season"
+          value={season}
+          words={[
+            ["", "any"] as const,
+            ...Object.entries(SEASON_WORDS).filter(([key]) => key !== "any"),
+          ]}
+          onChange={setSeason}
+        />
+        <SelectField
+          label="How hard"
+          value={difficulty}
+          words={[
+            ["", "any"] as const,
+            ...[1, 2, 3].map((n) => [String(n), DIFFICULTY_WORDS[n] ?? ""] as const),
+          ]}
+          onChange={setDifficulty}
+        />
         <SelectField
           label="Budget"
           value={budget}
@@ -61,28 +97,50 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
         />
       </div>
       <p className="mb-2 text-soft" aria-live="polite">
-        {shown.length === 0 ? "None is like that. Ask for less." : `${shown.length} of ${rows.length}`}
+        {shown.length === 0
+          ? "None is like that. Ask for less."
+          : `${shown.length} of ${rows.length}`}
       </p>
       <ul className="grid gap-x-10 gap-y-2 md:grid-cols-2 xl:grid-cols-3">
         {shown.map((row) => (
-          <li key={row.id} className="grid content-start gap-2 border-rule border-t py-4" data-starter={row.id}>
+          <li
+            key={row.id}
+            className="grid content-start gap-2 border-rule border-t py-4"
+            data-starter={row.id}
+          >
             <div className="flex h-40 items-end gap-4">
-              {row.figures ? row.figures.pictures.map((picture) => <DecalPictureView key={picture.title} picture={picture} />) : <p className="text-soft text-sm">being drawn …</p>}
+              {row.figures ? (
+                row.figures.pictures.map((picture) => (
+                  <DecalPictureView key={picture.title} picture={picture} />
+                ))
+              ) : (
+                <p className="text-soft text-sm">being drawn …</p>
+              )}
             </div>
             <h3 className="text-lg">{row.title}</h3>
             <p>{row.summary}</p>
             <p className="text-soft text-sm">
-              {row.techniques.map((one) => TECHNIQUE_WORDS[one].name).join(", ")} · {SEASON_WORDS[row.season]} · {DIFFICULTY_WORDS[row.difficulty]}
+              {row.techniques.map((one) => TECHNIQUE_WORDS[one].name).join(", ")} ·{" "}
+              {SEASON_WORDS[row.season]} · {DIFFICULTY_WORDS[row.difficulty]}
               {row.held === "craftAlong" ? " · by post and on camera" : ""}
             </p>
             {row.figures && (
               <p className="text-sm">
-                Class {showMinutes(row.figures.classMinutes)} · weeding {row.figures.weedMinutes < 1 ? "under a minute" : showMinutes(row.figures.weedMinutes)} a kit
-                {row.figures.blankMinutes > 0 ? `, blanks ${showMinutes(row.figures.blankMinutes)} for four` : ""} · {row.figures.lines} materials; {row.figures.cost}
+                Class {showMinutes(row.figures.classMinutes)} · weeding{" "}
+                {row.figures.weedMinutes < 1
+                  ? "under a minute"
+                  : showMinutes(row.figures.weedMinutes)}{" "}
+                a kit
+                {row.figures.blankMinutes > 0
+                  ? `, blanks ${showMinutes(row.figures.blankMinutes)} for four`
+                  : ""}{" "}
+                · {row.figures.lines} materials; {row.figures.cost}
               </p>
             )}
             <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
-              <LinkButton href={`/classes/new?project=starter:${row.id}`}>Make a class of it</LinkButton>
+              <LinkButton href={`/classes/new?project=starter:${row.id}`}>
+                Make a class of it
+              </LinkButton>
               <KeepStarter id={row.id} title={row.title} />
             </div>
           </li>
@@ -98,7 +156,13 @@ function KeepStarter({ id, title }: { id: string; title: string }) {
   const [said, setSaid] = useState("");
   return (
     <>
-      <button type="button" className="verb min-h-11" aria-label={`Keep ${title} among your projects`} disabled={busy} onClick={() => start(async () => setSaid(await keepStarter(id)))}>
+      <button
+        type="button"
+        className="verb min-h-11"
+        aria-label={`Keep ${title} among your projects`}
+        disabled={busy}
+        onClick={() => start(async () => setSaid(await keepStarter(id)))}
+      >
         {busy ? "keeping …" : "keep it, for variants"}
       </button>
       {said && <span role="alert">{said}</span>}

@@ -2,7 +2,12 @@
 
 import { FAMILY_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import { SEASONS } from "@elm-basket/core/starters/spec.ts";
-import { LEAST_SCALE, MOST_SCALE, MOST_VARIANTS, type Variant } from "@elm-basket/core/variants/variant.ts";
+import {
+  LEAST_SCALE,
+  MOST_SCALE,
+  MOST_VARIANTS,
+  type Variant,
+} from "@elm-basket/core/variants/variant.ts";
 import { VINYL_FAMILIES, type VinylFamily } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
@@ -16,8 +21,17 @@ import { SEASON_WORDS } from "./season-words.ts";
 
 /** Films and blanks of the project, in whose places a variant may put others. */
 export interface ProjectShape {
-  readonly films: readonly { readonly id: string; readonly name: string; readonly family: VinylFamily; readonly colour: string }[];
-  readonly blanks: readonly { readonly thing: string; readonly title: string; readonly colour: string }[];
+  readonly films: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly family: VinylFamily;
+    readonly colour: string;
+  }[];
+  readonly blanks: readonly {
+    readonly thing: string;
+    readonly title: string;
+    readonly colour: string;
+  }[];
 }
 
 type Draft = Omit<Variant, "id">;
@@ -38,7 +52,13 @@ export function NewVariant({ project, shape, currency, full }: Props & { full: n
         Add a variant
       </Button>
       <Dialog open={open} onOpenChange={setOpen} title="A new variant" wide>
-        <VariantForm project={project} shape={shape} currency={currency} first={EMPTY} onDone={() => setOpen(false)} />
+        <VariantForm
+          project={project}
+          shape={shape}
+          currency={currency}
+          first={EMPTY}
+          onDone={() => setOpen(false)}
+        />
       </Dialog>
     </>
   );
@@ -50,36 +70,74 @@ export function VariantEditor({ project, shape, currency, variant }: Props & { v
   const [said, setSaid] = useState("");
   return (
     <p className="flex gap-5">
-      <button type="button" className="verb min-h-11" aria-label={`Change ${variant.name}`} onClick={() => setOpen(true)}>
+      <button
+        type="button"
+        className="verb min-h-11"
+        aria-label={`Change ${variant.name}`}
+        onClick={() => setOpen(true)}
+      >
         change
       </button>
-      <button type="button" className="verb min-h-11" aria-label={`Remove ${variant.name}`} disabled={busy} onClick={() => start(async () => setSaid(await takeVariantOut(project, variant.id)))}>
+      <button
+        type="button"
+        className="verb min-h-11"
+        aria-label={`Remove ${variant.name}`}
+        disabled={busy}
+        onClick={() => start(async () => setSaid(await takeVariantOut(project, variant.id)))}
+      >
         remove
       </button>
       {said && <span role="alert">{said}</span>}
       <Dialog open={open} onOpenChange={setOpen} title={variant.name} wide>
-        <VariantForm project={project} shape={shape} currency={currency} first={variant} id={variant.id} onDone={() => setOpen(false)} />
+        <VariantForm
+          project={project}
+          shape={shape}
+          currency={currency}
+          first={variant}
+          id={variant.id}
+          onDone={() => setOpen(false)}
+        />
       </Dialog>
     </p>
   );
 }
 
-function VariantForm({ project, shape, currency, first, id, onDone }: Props & { first: Draft; id?: string; onDone: () => void }) {
+function VariantForm({
+  project,
+  shape,
+  currency,
+  first,
+  id,
+  onDone,
+}: Props & { first: Draft; id?: string; onDone: () => void }) {
   const [draft, setDraft] = useState<Draft>(first);
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
   const set = (patch: Partial<Draft>) => setDraft((before) => ({ ...before, ...patch }));
   const save = () =>
     start(async () => {
-      const answer = draft.name.trim() === "" ? "Say what it is, such as Autumn or Large." : await saveVariant(project, id === undefined ? draft : { ...draft, id });
+      const answer =
+        draft.name.trim() === ""
+          ? "Say what it is, such as Autumn or Large."
+          : await saveVariant(project, id === undefined ? draft : { ...draft, id });
       setSaid(answer);
       if (answer === "") onDone();
     });
   return (
     <div className="grid gap-4" aria-busy={busy}>
       <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
-        <TextField label="Name of the variant" value={draft.name} maxLength={60} onChange={(name) => set({ name })} />
-        <SelectField label="Season" value={draft.season} words={SEASONS.map((season) => [season, SEASON_WORDS[season]] as const)} onChange={(season) => set({ season: season as Draft["season"] })} />
+        <TextField
+          label="Name of the variant"
+          value={draft.name}
+          maxLength={60}
+          onChange={(name) => set({ name })}
+        />
+        <SelectField
+          label="Season"
+          value={draft.season}
+          words={SEASONS.map((season) => [season, SEASON_WORDS[season]] as const)}
+          onChange={(season) => set({ season: season as Draft["season"] })}
+        />
         <NumberField
           label="Size of the blanks"
           hint="The design follows its face; what keeps off a rim stays."
@@ -99,13 +157,24 @@ function VariantForm({ project, shape, currency, first, id, onDone }: Props & { 
           }}
         />
       </div>
-      <CheckField label="Flat pieces are made on their other side, too" checked={draft.reverse} onChange={(reverse) => set({ reverse })} />
+      <CheckField
+        label="Flat pieces are made on their other side, too"
+        checked={draft.reverse}
+        onChange={(reverse) => set({ reverse })}
+      />
       {shape.films.map((film) => (
         <OtherFilm
           key={film.id}
           film={film}
           now={draft.films.find((one) => one.id === film.id)}
-          onChange={(next) => set({ films: [...draft.films.filter((one) => one.id !== film.id), ...(next ? [{ ...next, id: film.id }] : [])] })}
+          onChange={(next) =>
+            set({
+              films: [
+                ...draft.films.filter((one) => one.id !== film.id),
+                ...(next ? [{ ...next, id: film.id }] : []),
+              ],
+            })
+          }
         />
       ))}
       {shape.blanks.map(({ thing, title: name, colour }) => {
@@ -115,7 +184,14 @@ function VariantForm({ project, shape, currency, first, id, onDone }: Props & { 
             key={thing}
             label={`Colour of ${name}`}
             value={own ?? colour}
-            onChange={(next) => set({ blanks: [...draft.blanks.filter((one) => one.thing !== thing), ...(next.toLowerCase() === colour.toLowerCase() ? [] : [{ thing, colour: next }])] })}
+            onChange={(next) =>
+              set({
+                blanks: [
+                  ...draft.blanks.filter((one) => one.thing !== thing),
+                  ...(next.toLowerCase() === colour.toLowerCase() ? [] : [{ thing, colour: next }]),
+                ],
+              })
+            }
           />
         );
       })}
@@ -136,23 +212,72 @@ function VariantForm({ project, shape, currency, first, id, onDone }: Props & { 
 
 type OtherFilmValue = Omit<Variant["films"][number], "id">;
 
-function OtherFilm({ film, now, onChange }: { film: ProjectShape["films"][number]; now: OtherFilmValue | undefined; onChange: (next: OtherFilmValue | null) => void }) {
+function OtherFilm({
+  film,
+  now,
+  onChange,
+}: {
+  film: ProjectShape["films"][number];
+  now: OtherFilmValue | undefined;
+  onChange: (next: OtherFilmValue | null) => void;
+}) {
   const value = now ?? film;
   return (
     <fieldset className="grid items-start gap-3 border-rule border-t pt-3 sm:grid-cols-[1.2fr_1fr_1fr_auto]">
       <legend className="sr-only">Instead of {film.name}</legend>
-      <CheckField label={`Another film than ${film.name}`} checked={now !== undefined} onChange={(other) => onChange(other ? { name: film.name, family: film.family, colour: film.colour } : null)} />
+      <CheckField
+        label={`Another film than ${film.name}`}
+        checked={now !== undefined}
+        onChange={(other) =>
+          onChange(other ? { name: film.name, family: film.family, colour: film.colour } : null)
+        }
+      />
       {now && (
         <>
-          <TextField label="Its name" value={value.name} maxLength={80} required="Say what film it is." onChange={(name) => onChange({ ...now, name })} />
-          <SelectField label="Kind" value={value.family} words={VINYL_FAMILIES.map((family) => [family, FAMILY_WORDS[family]] as const)} onChange={(family) => onChange({ ...now, family })} />
-          <Colour label="Its colour" value={value.colour} onChange={(colour) => onChange({ ...now, colour })} />
+          <TextField
+            label="Its name"
+            value={value.name}
+            maxLength={80}
+            required="Say what film it is."
+            onChange={(name) => onChange({ ...now, name })}
+          />
+          <SelectField
+            label="Kind"
+            value={value.family}
+            words={VINYL_FAMILIES.map((family) => [family, FAMILY_WORDS[family]] as const)}
+            onChange={(family) => onChange({ ...now, family })}
+          />
+          <Colour
+            label="Its colour"
+            value={value.colour}
+            onChange={(colour) => onChange({ ...now, colour })}
+          />
         </>
       )}
     </fieldset>
   );
 }
 
-function Colour({ label, value, onChange }: { label: string; value: string; onChange: (colour: string) => void }) {
-  return <Field label={label}>{(props) => <input {...props} type="color" className="h-11 w-20" value={value.toLowerCase()} onChange={(event) => onChange(event.target.value)} />}</Field>;
+function Colour({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (colour: string) => void;
+}) {
+  return (
+    <Field label={label}>
+      {(props) => (
+        <input
+          {...props}
+          type="color"
+          className="h-11 w-20"
+          value={value.toLowerCase()}
+          onChange={(event) => onChange(event.target.value)}
+        />
+      )}
+    </Field>
+  );
 }

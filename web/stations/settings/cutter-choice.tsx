@@ -6,7 +6,13 @@ import { chooseCutter } from "@/account/actions.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 
 /** Which of the machines that stand here is this studio's; without any there is nothing to choose. */
-export function CutterChoice({ machines, held }: { machines: readonly string[]; held: string | null }) {
+export function CutterChoice({
+  machines,
+  held,
+}: {
+  machines: readonly string[];
+  held: string | null;
+}) {
   const router = useRouter();
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");

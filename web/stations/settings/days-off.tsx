@@ -10,15 +10,34 @@ import { DateField } from "@/ui/when-fields.tsx";
 type DaysOff = StudioSettings["daysOff"];
 
 /** Days on which nothing is planned: a holiday, a fair. What has passed is left out of sight and goes with the next change. */
-export function DaysOffFields({ days, today, onChange }: { days: DaysOff; today: string; onChange: (next: DaysOff) => void }) {
+export function DaysOffFields({
+  days,
+  today,
+  onChange,
+}: {
+  days: DaysOff;
+  today: string;
+  onChange: (next: DaysOff) => void;
+}) {
   const [from, setFrom] = useState("");
   const [to, setTo] = useState("");
   const [why, setWhy] = useState("");
   const ahead = days.filter((row) => row.to >= today);
   const last = to === "" ? from : to;
-  const wrong = from === "" ? "" : last < from ? "It ends before it begins." : last < today ? "That has passed." : ahead.length >= MOST_DAYS_OFF ? `${MOST_DAYS_OFF} are kept at most.` : "";
+  const wrong =
+    from === ""
+      ? ""
+      : last < from
+        ? "It ends before it begins."
+        : last < today
+          ? "That has passed."
+          : ahead.length >= MOST_DAYS_OFF
+            ? `${MOST_DAYS_OFF} are kept at most.`
+            : "";
   const add = () => {
-    onChange([...ahead, { from, to: last, why: why.trim() }].sort((a, b) => (a.from < b.from ? -1 : 1)));
+    onChange(
+      [...ahead, { from, to: last, why: why.trim() }].sort((a, b) => (a.from < b.from ? -1 : 1)),
+    );
     setFrom("");
     setTo("");
     setWhy("");
@@ -29,7 +48,10 @@ export function DaysOffFields({ days, today, onChange }: { days: DaysOff; today:
       {ahead.length > 0 && (
         <ul>
           {ahead.map((row) => (
-            <li key={`${row.from} ${row.to} ${row.why}`} className="flex items-center justify-between gap-3 border-rule border-b">
+            <li
+              key={`${row.from} ${row.to} ${row.why}`}
+              className="flex items-center justify-between gap-3 border-rule border-b"
+            >
               <span>
                 {showDate(row.from, "short")}
                 {row.to !== row.from && ` to ${showDate(row.to, "short")}`}
@@ -55,8 +77,25 @@ export function DaysOffFields({ days, today, onChange }: { days: DaysOff; today:
         }}
       >
         <DateField label="From" value={from} today={today} mayBeEmpty onChange={setFrom} />
-        <DateField label="To, the same day if empty" value={to} today={today} mayBeEmpty error={wrong || undefined} onChange={setTo} />
-        <Field label="Why">{(props) => <input {...props} maxLength={60} className="min-h-11" value={why} onChange={(event) => setWhy(event.target.value)} />}</Field>
+        <DateField
+          label="To, the same day if empty"
+          value={to}
+          today={today}
+          mayBeEmpty
+          error={wrong || undefined}
+          onChange={setTo}
+        />
+        <Field label="Why">
+          {(props) => (
+            <input
+              {...props}
+              maxLength={60}
+              className="min-h-11"
+              value={why}
+              onChange={(event) => setWhy(event.target.value)}
+            />
+          )}
+        </Field>
         <Button type="submit" disabled={from === "" || wrong !== ""}>
           Add it
         </Button>

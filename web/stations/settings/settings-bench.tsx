@@ -1,7 +1,13 @@
 "use client";
 
 import { CUTTER_PROFILES } from "@elm-basket/core/cutting/cutter.ts";
-import { SCHOOLS, type SchoolName, type StudioSettings, WEEKDAYS, type Weekday } from "@elm-basket/core/studio/settings.ts";
+import {
+  SCHOOLS,
+  type SchoolName,
+  type StudioSettings,
+  WEEKDAYS,
+  type Weekday,
+} from "@elm-basket/core/studio/settings.ts";
 import { STUDIO_SCHOOL_WORDS, WEEKDAY_WORDS } from "@elm-basket/core/studio/words-en.ts";
 import { useRef, useState } from "react";
 import { type StudioValues, saveSettings } from "@/account/actions.ts";
@@ -11,14 +17,33 @@ import { TimeField } from "@/ui/when-fields.tsx";
 import { CutterChoice } from "./cutter-choice.tsx";
 import { DaysOffFields } from "./days-off.tsx";
 
-const UNIT_WORDS = { mm: "millimetres", cm: "centimetres", inFraction: "inches, as fractions", inDecimal: "inches, as decimals" } as const;
+const UNIT_WORDS = {
+  mm: "millimetres",
+  cm: "centimetres",
+  inFraction: "inches, as fractions",
+  inDecimal: "inches, as decimals",
+} as const;
 const TACK_WORDS = { low: "low tack", medium: "medium", strong: "strong" } as const;
 const CLOCK_WORDS = [
   ["24", "19:30"],
   ["12", "7:30 pm"],
 ] as const;
 const WEEK_WORDS = { monday: "Monday", sunday: "Sunday" } as const;
-const CURRENCIES = ["GBP", "EUR", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK", "JPY"] as const;
+const CURRENCIES = [
+  "GBP",
+  "EUR",
+  "USD",
+  "CAD",
+  "AUD",
+  "NZD",
+  "CHF",
+  "SEK",
+  "NOK",
+  "DKK",
+  "PLN",
+  "CZK",
+  "JPY",
+] as const;
 
 interface Props {
   /** The date at the studio. */
@@ -60,13 +85,20 @@ export function SettingsBench({ first, films, machines, today }: Props) {
     });
   };
   const put = (patch: Partial<StudioValues>) => save({ ...value, ...patch });
-  const set = (patch: Partial<StudioSettings>) => put({ settings: { ...value.settings, ...patch } });
+  const set = (patch: Partial<StudioSettings>) =>
+    put({ settings: { ...value.settings, ...patch } });
   const { settings } = value;
   return (
     <>
       <div className="mb-6 flex flex-wrap items-baseline justify-between gap-4">
         <h1 className="text-4xl">Settings</h1>
-        <p role="status" className="text-soft text-sm" data-save-state={said === "Saving …" ? "saving" : said === "Saved" || said === "" ? "saved" : "unsaved"}>
+        <p
+          role="status"
+          className="text-soft text-sm"
+          data-save-state={
+            said === "Saving …" ? "saving" : said === "Saved" || said === "" ? "saved" : "unsaved"
+          }
+        >
           {said}
         </p>
       </div>
@@ -74,18 +106,67 @@ export function SettingsBench({ first, films, machines, today }: Props) {
         <div className="grid content-start gap-8">
           <section className="grid gap-3">
             <h2 className="text-xl">The studio</h2>
-            <TextField label="Name" value={value.name} maxLength={120} required="Give your studio a name." error={wrong.name} onChange={(name) => put({ name })} />
-            <SelectField label="Lengths in" value={value.unit} words={UNIT_WORDS} onChange={(unit) => put({ unit })} />
-            <TextField label="Time zone of the studio" value={value.zone} required="A time zone such as Europe/London." error={wrong.zone} onChange={(zone) => put({ zone })} />
-            <SelectField label="Times as" value={settings.clock} words={CLOCK_WORDS} onChange={(clock) => set({ clock })} />
-            <SelectField label="The week begins on" value={settings.weekStart} words={WEEK_WORDS} onChange={(weekStart) => set({ weekStart })} />
+            <TextField
+              label="Name"
+              value={value.name}
+              maxLength={120}
+              required="Give your studio a name."
+              error={wrong.name}
+              onChange={(name) => put({ name })}
+            />
+            <SelectField
+              label="Lengths in"
+              value={value.unit}
+              words={UNIT_WORDS}
+              onChange={(unit) => put({ unit })}
+            />
+            <TextField
+              label="Time zone of the studio"
+              value={value.zone}
+              required="A time zone such as Europe/London."
+              error={wrong.zone}
+              onChange={(zone) => put({ zone })}
+            />
+            <SelectField
+              label="Times as"
+              value={settings.clock}
+              words={CLOCK_WORDS}
+              onChange={(clock) => set({ clock })}
+            />
+            <SelectField
+              label="The week begins on"
+              value={settings.weekStart}
+              words={WEEK_WORDS}
+              onChange={(weekStart) => set({ weekStart })}
+            />
           </section>
           <section className="grid gap-3">
             <h2 className="text-xl">Evenings</h2>
-            <TimeField label="An evening begins at" value={value.eveningStart} clock={settings.clock} error={wrong.eveningStart} onChange={(eveningStart) => put({ eveningStart })} />
-            <NumberField label="Free minutes of an evening" value={value.eveningMinutes} least={0} most={1440} step={15} onChange={(eveningMinutes) => put({ eveningMinutes })} />
-            <FreeDays settings={settings} usual={value.eveningMinutes} onChange={(freeMinutes) => set({ freeMinutes })} />
-            <DaysOffFields days={settings.daysOff} today={today} onChange={(daysOff) => set({ daysOff })} />
+            <TimeField
+              label="An evening begins at"
+              value={value.eveningStart}
+              clock={settings.clock}
+              error={wrong.eveningStart}
+              onChange={(eveningStart) => put({ eveningStart })}
+            />
+            <NumberField
+              label="Free minutes of an evening"
+              value={value.eveningMinutes}
+              least={0}
+              most={1440}
+              step={15}
+              onChange={(eveningMinutes) => put({ eveningMinutes })}
+            />
+            <FreeDays
+              settings={settings}
+              usual={value.eveningMinutes}
+              onChange={(freeMinutes) => set({ freeMinutes })}
+            />
+            <DaysOffFields
+              days={settings.daysOff}
+              today={today}
+              onChange={(daysOff) => set({ daysOff })}
+            />
           </section>
           <section className="grid gap-3">
             <h2 className="text-xl">What new classes begin with</h2>
@@ -93,7 +174,9 @@ export function SettingsBench({ first, films, machines, today }: Props) {
               <SelectField
                 label="Currency"
                 value={settings.prices.currency}
-                words={[...new Set<string>([settings.prices.currency, ...CURRENCIES])].map((code) => [code, code] as const)}
+                words={[...new Set<string>([settings.prices.currency, ...CURRENCIES])].map(
+                  (code) => [code, code] as const,
+                )}
                 onChange={(currency) => set({ prices: { ...settings.prices, currency } })}
               />
               <MoneyField
@@ -101,7 +184,9 @@ export function SettingsBench({ first, films, machines, today }: Props) {
                 minor={settings.prices.hourlyRate}
                 currency={settings.prices.currency}
                 mayBeUnknown={false}
-                onChange={(hourlyRate) => set({ prices: { ...settings.prices, hourlyRate: hourlyRate ?? 0 } })}
+                onChange={(hourlyRate) =>
+                  set({ prices: { ...settings.prices, hourlyRate: hourlyRate ?? 0 } })
+                }
               />
               <MoneyField
                 label="The venue, a class"
@@ -117,15 +202,21 @@ export function SettingsBench({ first, films, machines, today }: Props) {
                 least={0}
                 most={95}
                 step={5}
-                onChange={(percent) => set({ prices: { ...settings.prices, margin: percent / 100 } })}
+                onChange={(percent) =>
+                  set({ prices: { ...settings.prices, margin: percent / 100 } })
+                }
               />
             </div>
             <SelectField
               label="Cutter and mat"
-              value={CUTTER_PROFILES.find(({ cutter }) => cutter.name === settings.cutter.name)?.id ?? ""}
+              value={
+                CUTTER_PROFILES.find(({ cutter }) => cutter.name === settings.cutter.name)?.id ?? ""
+              }
               words={[
                 ...CUTTER_PROFILES.map(({ id, cutter }) => [id, cutter.name] as const),
-                ...(CUTTER_PROFILES.some(({ cutter }) => cutter.name === settings.cutter.name) ? [] : [["", settings.cutter.name] as const]),
+                ...(CUTTER_PROFILES.some(({ cutter }) => cutter.name === settings.cutter.name)
+                  ? []
+                  : [["", settings.cutter.name] as const]),
               ]}
               onChange={(id) => {
                 const found = CUTTER_PROFILES.find((profile) => profile.id === id);
@@ -136,19 +227,37 @@ export function SettingsBench({ first, films, machines, today }: Props) {
             <SelectField
               label="Film"
               value={settings.film ? JSON.stringify(settings.film) : ""}
-              words={[["", "asked each time"] as const, ...new Map([...(settings.film ? [settings.film] : []), ...films].map((film) => [JSON.stringify(film), film.name] as const))]}
+              words={[
+                ["", "asked each time"] as const,
+                ...new Map(
+                  [...(settings.film ? [settings.film] : []), ...films].map(
+                    (film) => [JSON.stringify(film), film.name] as const,
+                  ),
+                ),
+              ]}
               onChange={(film) => set({ film: film ? JSON.parse(film) : null })}
             />
-            <SelectField label="Transfer tape at hand" value={settings.tack} words={TACK_WORDS} onChange={(tack) => set({ tack })} />
+            <SelectField
+              label="Transfer tape at hand"
+              value={settings.tack}
+              words={TACK_WORDS}
+              onChange={(tack) => set({ tack })}
+            />
           </section>
         </div>
         <section>
           <h2 className="mb-1 text-xl">How you work</h2>
           <p className="mb-3 max-w-2xl text-soft">
-            Good practitioners differ here. New classes, their steps and what the stations advise follow what you choose; the other way stays beside it with its reason.
+            Good practitioners differ here. New classes, their steps and what the stations advise
+            follow what you choose; the other way stays beside it with its reason.
           </p>
           {(Object.keys(SCHOOLS) as SchoolName[]).map((name) => (
-            <School key={name} name={name} value={settings.schools[name]} onChange={(way) => set({ schools: { ...settings.schools, [name]: way } })} />
+            <School
+              key={name}
+              name={name}
+              value={settings.schools[name]}
+              onChange={(way) => set({ schools: { ...settings.schools, [name]: way } })}
+            />
           ))}
         </section>
       </div>
@@ -156,15 +265,32 @@ export function SettingsBench({ first, films, machines, today }: Props) {
   );
 }
 
-function School({ name, value, onChange }: { name: SchoolName; value: string; onChange: (way: string) => void }) {
+function School({
+  name,
+  value,
+  onChange,
+}: {
+  name: SchoolName;
+  value: string;
+  onChange: (way: string) => void;
+}) {
   const { question, ways } = STUDIO_SCHOOL_WORDS[name];
   return (
     <fieldset className="border-rule border-t py-3">
       <legend className="float-left mb-1 w-full font-bold">{question}</legend>
       <div className="clear-left grid gap-x-8 sm:grid-cols-2">
         {(Object.entries(ways) as [string, { name: string; why: string }][]).map(([way, words]) => (
-          <label key={way} className={`flex min-h-11 cursor-pointer items-start gap-2 border-l-4 py-1.5 pl-2 ${way === value ? "border-l-elm bg-paper" : "border-l-transparent"}`}>
-            <input type="radio" name={name} className="mt-1.5 shrink-0" checked={way === value} onChange={() => onChange(way)} />
+          <label
+            key={way}
+            className={`flex min-h-11 cursor-pointer items-start gap-2 border-l-4 py-1.5 pl-2 ${way === value ? "border-l-elm bg-paper" : "border-l-transparent"}`}
+          >
+            <input
+              type="radio"
+              name={name}
+              className="mt-1.5 shrink-0"
+              checked={way === value}
+              onChange={() => onChange(way)}
+            />
             <span>
               <span className="block font-bold">{words.name}</span>
               <span className="block text-soft text-sm">{words.why}</span>
@@ -176,8 +302,17 @@ function School({ name, value, onChange }: { name: SchoolName; value: string; on
   );
 }
 
-function FreeDays({ settings, usual, onChange }: { settings: StudioSettings; usual: number; onChange: (free: StudioSettings["freeMinutes"]) => void }) {
-  const days = settings.weekStart === "sunday" ? [...WEEKDAYS.slice(6), ...WEEKDAYS.slice(0, 6)] : WEEKDAYS;
+function FreeDays({
+  settings,
+  usual,
+  onChange,
+}: {
+  settings: StudioSettings;
+  usual: number;
+  onChange: (free: StudioSettings["freeMinutes"]) => void;
+}) {
+  const days =
+    settings.weekStart === "sunday" ? [...WEEKDAYS.slice(6), ...WEEKDAYS.slice(0, 6)] : WEEKDAYS;
   const put = (day: Weekday, minutes: number) => {
     const { [day]: _, ...others } = settings.freeMinutes;
     onChange(minutes === usual ? others : { ...others, [day]: minutes });
@@ -185,7 +320,16 @@ function FreeDays({ settings, usual, onChange }: { settings: StudioSettings; usu
   return (
     <div className="grid grid-cols-2 gap-x-3 gap-y-2">
       {days.map((day) => (
-        <NumberField key={day} label={WEEKDAY_WORDS[day]} value={settings.freeMinutes[day] ?? usual} least={0} most={1440} step={15} unit="min" onChange={(minutes) => put(day, minutes)} />
+        <NumberField
+          key={day}
+          label={WEEKDAY_WORDS[day]}
+          value={settings.freeMinutes[day] ?? usual}
+          least={0}
+          most={1440}
+          step={15}
+          unit="min"
+          onChange={(minutes) => put(day, minutes)}
+        />
       ))}
     </div>
   );

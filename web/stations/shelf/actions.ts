@@ -9,27 +9,66 @@ import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
-import { addGood, addMoves, changeGood, type GoodRow, goodsById, listGoods, MOST_GOODS, type MoveRow, movesOf, putAway } from "@/data/goods.ts";
+import {
+  addGood,
+  addMoves,
+  changeGood,
+  type GoodRow,
+  goodsById,
+  listGoods,
+  MOST_GOODS,
+  type MoveRow,
+  movesOf,
+  putAway,
+} from "@/data/goods.ts";
 import { isId } from "@/planning/planned-class.ts";
 
 export type GoodAnswer =
   | { readonly ok: true; readonly id: string; readonly version: number; readonly good: Good }
-  | { readonly ok: false; readonly reason: "invalid"; readonly field: string; readonly message: string }
+  | {
+      readonly ok: false;
+      readonly reason: "invalid";
+      readonly field: string;
+      readonly message: string;
+    }
   /** Somebody changed it meanwhile: what is there now. */
   | { readonly ok: false; readonly reason: "stale"; readonly now: GoodRow }
   | { readonly ok: false; readonly reason: "gone" };
 
 const gone = { ok: false, reason: "gone" } as const;
-const taken = (name: string) => ({ ok: false, reason: "invalid", field: "name", message: `“${name}” is on the shelf already, counted the same way.` }) as const;
+const taken = (name: string) =>
+  ({
+    ok: false,
+    reason: "invalid",
+    field: "name",
+    message: `“${name}” is on the shelf already, counted the same way.`,
+  }) as const;
 
 /** Puts a good on the shelf, or writes what was changed of one (`base` is what the caller saw); what another window changed meanwhile is merged where it does not collide. */
-export async function saveGood(id: string | null, good: Good, version: number, base: Good | null): Promise<GoodAnswer> {
+export async function saveGood(
+  id: string | null,
+  good: Good,
+  version: number,
+  base: Good | null,
+): Promise<GoodAnswer> {
   const host = await requireHost();
   const read = goodSchema.safeParse(good);
-  if (!read.success) return { ok: false, reason: "invalid", field: read.error.issues[0]?.path.join(".") ?? "", message: read.error.issues[0]?.message ?? "not usable" };
+  if (!read.success)
+    return {
+      ok: false,
+      reason: "invalid",
+      field: read.error.issues[0]?.path.join(".") ?? "",
+      message: read.error.issues[0]?.message ?? "not usable",
+    };
   const answer = await withStudio(host.studioId, async (sql): Promise<GoodAnswer> => {
     if (id === null) {
-      if ((await listGoods(sql)).length >= MOST_GOODS) return { ok: false, reason: "invalid", field: "name", message: `The shelf holds ${MOST_GOODS} goods at most: take some off first.` };
+      if ((await listGoods(sql)).length >= MOST_GOODS)
+        return {
+          ok: false,
+          reason: "invalid",
+          field: "name",
+          message: `The shelf holds ${MOST_GOODS} goods at most: take some off first.`,
+        };
       const made = await addGood(sql, host.studioId, read.data, true);
       return made ? { ok: true, id: made, version: 1, good: read.data } : taken(read.data.name);
     }
@@ -37,30 +76,54 @@ export async function saveGood(id: string | null, good: Good, version: number, b
     const before = (await goodsById(sql, [id], true)).get(id);
     // A film stays a film: plans depend on what it is.
     if (!before || (before.film === null) !== (read.data.film === undefined)) return gone;
-    const merged = before.version === version || base === null ? { value: read.data, collisions: [] } : merge(base, read.data, rowAsGood(before));
+    const merged =
+      before.version === version || base === null
+        ? { value: read.data, collisions: [] }
+        : merge(base, read.data, rowAsGood(before));
     const next = goodSchema.safeParse(merged.value);
-    if (merged.collisions.length > 0 || !next.success || (before.version !== version && base === null)) return { ok: false, reason: "stale", now: before };
+    if (
+      merged.collisions.length > 0 ||
+      !next.success ||
+      (before.version !== version && base === null)
+    )
+      return { ok: false, reason: "stale", now: before };
     const saved = await changeGood(sql, id, next.data, before.version);
     if (saved === "taken") return taken(next.data.name);
-    return saved === null ? { ok: false, reason: "stale", now: before } : { ok: true, id, version: saved, good: next.data };
+    return saved === null
+      ? { ok: false, reason: "stale", now: before }
+      : { ok: true, id, version: saved, good: next.data };
   });
   if (answer.ok) revalidatePath("/", "layout");
   return answer;
 }
 
-const moveSchema = z.strictObject({ kind: z.enum(["received", "counted", "spoiled"]), amount: z.number().min(0).max(MOST_AMOUNT), note: z.string().trim().max(300) });
-export type MoveAnswer = { readonly ok: true; readonly onHand: number } | { readonly ok: false; readonly message: string };
+const moveSchema = z.strictObject({
+  kind: z.enum(["received", "counted", "spoiled"]),
+  amount: z.number().min(0).max(MOST_AMOUNT),
+  note: z.string().trim().max(300),
+});
+export type MoveAnswer =
+  | { readonly ok: true; readonly onHand: number }
+  | { readonly ok: false; readonly message: string };
 
 /** What came in, was counted or spoiled. */
-export async function recordMove(id: string, given: z.input<typeof moveSchema>): Promise<MoveAnswer> {
+export async function recordMove(
+  id: string,
+  given: z.input<typeof moveSchema>,
+): Promise<MoveAnswer> {
   const host = await requireHost();
   const read = moveSchema.safeParse(given);
-  if (!isId(id) || !read.success) return { ok: false, message: `A number from 0 to ${MOST_AMOUNT}.` };
+  if (!isId(id) || !read.success)
+    return { ok: false, message: `A number from 0 to ${MOST_AMOUNT}.` };
   const answer = await withStudio(host.studioId, async (sql): Promise<MoveAnswer> => {
     const good = (await goodsById(sql, [id], true)).get(id);
     if (!good) return { ok: false, message: "This good is no longer on the shelf." };
     const move = moveOf(read.data, good.onHand);
-    if (move === "tooMuch") return { ok: false, message: `Only ${good.onHand} is known to be there. If more spoiled, count first what was there.` };
+    if (move === "tooMuch")
+      return {
+        ok: false,
+        message: `Only ${good.onHand} is known to be there. If more spoiled, count first what was there.`,
+      };
     if (move) await addMoves(sql, host.studioId, id, [move]);
     return { ok: true, onHand: roundAmount(good.onHand + (move?.change ?? 0)) };
   });
@@ -68,10 +131,14 @@ export async function recordMove(id: string, given: z.input<typeof moveSchema>):
   return answer;
 }
 
-function moveOf({ kind, amount, note }: z.infer<typeof moveSchema>, onHand: number): Move | "tooMuch" | null {
+function moveOf(
+  { kind, amount, note }: z.infer<typeof moveSchema>,
+  onHand: number,
+): Move | "tooMuch" | null {
   if (kind === "counted") return countedAs(amount, onHand, note);
   if (roundAmount(amount) === 0) return null;
-  if (kind === "spoiled") return amount > onHand ? "tooMuch" : { kind, change: 0 - roundAmount(amount), note };
+  if (kind === "spoiled")
+    return amount > onHand ? "tooMuch" : { kind, change: 0 - roundAmount(amount), note };
   return { kind, change: roundAmount(amount), note };
 }
 
@@ -101,33 +168,60 @@ export interface ListAnswer {
 export async function bringList(text: string, take: boolean): Promise<ListAnswer> {
   const host = await requireHost();
   const none = { fresh: [], changed: [], same: 0, taken: false };
-  if (typeof text !== "string" || text.length > MOST_LETTERS) return { ...none, trouble: ["The list is longer than a million letters: bring it in parts."] };
+  if (typeof text !== "string" || text.length > MOST_LETTERS)
+    return { ...none, trouble: ["The list is longer than a million letters: bring it in parts."] };
   const { goods, findings } = readGoodsCsv(text, host.studio.settings.prices.currency);
   const answer = await withStudio(host.studioId, async (sql) => {
     const there = new Map((await listGoods(sql)).map((row) => [goodKey(rowAsGood(row)), row]));
     const [fresh, changed]: [string[], string[]] = [[], []];
     if (there.size + goods.filter(({ good }) => !there.has(goodKey(good))).length > MOST_GOODS)
-      return { ...none, trouble: [`The shelf holds ${MOST_GOODS} goods at most: bring fewer, or take some off first.`] };
+      return {
+        ...none,
+        trouble: [
+          `The shelf holds ${MOST_GOODS} goods at most: bring fewer, or take some off first.`,
+        ],
+      };
     for (const { good, here } of goods) {
       const row = there.get(goodKey(good));
-      const differs = !row || differsFrom(good, row) || (here !== null && roundAmount(here) !== row.onHand);
+      const differs =
+        !row || differsFrom(good, row) || (here !== null && roundAmount(here) !== row.onHand);
       if (!row) fresh.push(good.name);
       else if (differs) changed.push(good.name);
       if (take && differs) await bring(sql, host.studioId, good, here, row);
     }
-    return { fresh, changed, same: goods.length - fresh.length - changed.length, trouble: findings.map(sayGoodsFinding), taken: take };
+    return {
+      fresh,
+      changed,
+      same: goods.length - fresh.length - changed.length,
+      trouble: findings.map(sayGoodsFinding),
+      taken: take,
+    };
   });
   if (take) revalidatePath("/", "layout");
   return answer;
 }
 
 function rowAsGood({ kind, name, unit, film, offers, reorderAt }: GoodRow): Good {
-  return { kind, name, unit, offers, ...(film ? { film } : {}), ...(reorderAt === null ? {} : { reorderAt }) };
+  return {
+    kind,
+    name,
+    unit,
+    offers,
+    ...(film ? { film } : {}),
+    ...(reorderAt === null ? {} : { reorderAt }),
+  };
 }
 
 /** A list that says nothing of offers or of when to buy again leaves them as they are. */
 function merged(good: Good, row: GoodRow): Good {
-  const offers = good.offers.length === 0 ? row.offers : good.offers.map((offer, i) => ({ ...offer, id: row.offers[i]?.id ?? offer.id, ...(row.offers[i]?.each ? { each: row.offers[i].each } : {}) }));
+  const offers =
+    good.offers.length === 0
+      ? row.offers
+      : good.offers.map((offer, i) => ({
+          ...offer,
+          id: row.offers[i]?.id ?? offer.id,
+          ...(row.offers[i]?.each ? { each: row.offers[i].each } : {}),
+        }));
   const reorderAt = good.reorderAt ?? row.reorderAt;
   return { ...good, offers, ...(reorderAt === null ? {} : { reorderAt }) };
 }
@@ -135,10 +229,19 @@ function merged(good: Good, row: GoodRow): Good {
 function differsFrom(good: Good, row: GoodRow): boolean {
   const { film, ...rest } = goodSchema.parse(merged(good, row));
   const { film: there, ...before } = goodSchema.parse(rowAsGood(row));
-  return JSON.stringify(rest) !== JSON.stringify(before) || (film !== undefined && there !== undefined && !sameFilm(film, there));
+  return (
+    JSON.stringify(rest) !== JSON.stringify(before) ||
+    (film !== undefined && there !== undefined && !sameFilm(film, there))
+  );
 }
 
-async function bring(sql: Sql, studioId: string, good: Good, here: number | null, row: GoodRow | undefined): Promise<void> {
+async function bring(
+  sql: Sql,
+  studioId: string,
+  good: Good,
+  here: number | null,
+  row: GoodRow | undefined,
+): Promise<void> {
   const id = row?.id ?? (await addGood(sql, studioId, good, true));
   if (!id) return;
   if (row && differsFrom(good, row)) await changeGood(sql, id, merged(good, row), row.version);

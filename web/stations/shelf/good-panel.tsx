@@ -14,11 +14,25 @@ import { OfferList } from "./offer-list.tsx";
 import { lackingOf, type ShelfGood } from "./shelf-view.ts";
 import type { GoodEditor } from "./use-good.ts";
 
-const HAPPENED = { received: "came in", counted: "counted: this much is here", spoiled: "spoiled or lost" } as const;
+const HAPPENED = {
+  received: "came in",
+  counted: "counted: this much is here",
+  spoiled: "spoiled or lost",
+} as const;
 const SHOWN = 8;
 
 /** Of the good in hand: what happened to it, and where it can be had. */
-export function GoodPanel({ good, editor, unit, currency }: { good: ShelfGood; editor: GoodEditor; unit: LengthUnit; currency: string }) {
+export function GoodPanel({
+  good,
+  editor,
+  unit,
+  currency,
+}: {
+  good: ShelfGood;
+  editor: GoodEditor;
+  unit: LengthUnit;
+  currency: string;
+}) {
   const router = useRouter();
   const [moves, setMoves] = useState<readonly MoveRow[] | null>(null);
   const [all, setAll] = useState(false);
@@ -39,7 +53,11 @@ export function GoodPanel({ good, editor, unit, currency }: { good: ShelfGood; e
   const write = () =>
     start(async () => {
       const answer = await recordMove(id, { kind, amount, note });
-      setSaid(answer.ok ? `Written down: ${countedIn(answer.onHand, editor.value.unit)} here now.` : answer.message);
+      setSaid(
+        answer.ok
+          ? `Written down: ${countedIn(answer.onHand, editor.value.unit)} here now.`
+          : answer.message,
+      );
       if (!answer.ok) return;
       setAmount(0);
       setNote("");
@@ -50,7 +68,9 @@ export function GoodPanel({ good, editor, unit, currency }: { good: ShelfGood; e
   return (
     <div className="mt-3 grid gap-x-10 lg:grid-cols-[1.2fr_1fr]">
       <section aria-label="What happened">
-        <h3 className="border-rule border-b pb-1 font-head text-base">What happened, newest first; nothing is ever written over</h3>
+        <h3 className="border-rule border-b pb-1 font-head text-base">
+          What happened, newest first; nothing is ever written over
+        </h3>
         <form
           className="mt-2 grid grid-cols-[1fr_92px] items-end gap-2"
           onSubmit={(event) => {
@@ -59,7 +79,14 @@ export function GoodPanel({ good, editor, unit, currency }: { good: ShelfGood; e
           }}
         >
           <SelectField label="What happened" value={kind} words={HAPPENED} onChange={setKind} />
-          <NumberField label="How many" value={amount} least={0} most={MOST_AMOUNT} digits={3} onChange={setAmount} />
+          <NumberField
+            label="How many"
+            value={amount}
+            least={0}
+            most={MOST_AMOUNT}
+            digits={3}
+            onChange={setAmount}
+          />
           <TextField label="Note" value={note} maxLength={300} onChange={setNote} />
           <Button type="submit" disabled={busy || (kind !== "counted" && amount === 0)}>
             Write it
@@ -83,7 +110,9 @@ export function GoodPanel({ good, editor, unit, currency }: { good: ShelfGood; e
                     {move.change > 0 ? "+" : "−"}
                     {tidyAmount(Math.abs(move.change))}
                   </td>
-                  <td className="pl-3 text-soft [overflow-wrap:anywhere]">{[workWords(move), move.note].filter(Boolean).join(" ")}</td>
+                  <td className="pl-3 text-soft [overflow-wrap:anywhere]">
+                    {[workWords(move), move.note].filter(Boolean).join(" ")}
+                  </td>
                 </tr>
               ))}
             </tbody>
@@ -96,7 +125,13 @@ export function GoodPanel({ good, editor, unit, currency }: { good: ShelfGood; e
         )}
       </section>
       <div>
-        <OfferList good={editor.value} currency={currency} unit={unit} lacking={lackingOf(good)} onChange={(offers, label) => editor.change({ ...editor.value, offers }, label)} />
+        <OfferList
+          good={editor.value}
+          currency={currency}
+          unit={unit}
+          lacking={lackingOf(good)}
+          onChange={(offers, label) => editor.change({ ...editor.value, offers }, label)}
+        />
         {good.classes === 0 && (
           <button
             type="button"
@@ -119,6 +154,10 @@ export function GoodPanel({ good, editor, unit, currency }: { good: ShelfGood; e
 
 function workWords({ work, title }: MoveRow): string {
   if (!work) return "";
-  const what = work.startsWith("load:") ? "a load of" : work.startsWith("kit:") ? `seat ${work.slice(4)} of` : "for the room,";
+  const what = work.startsWith("load:")
+    ? "a load of"
+    : work.startsWith("kit:")
+      ? `seat ${work.slice(4)} of`
+      : "for the room,";
   return `${what} ${title ?? "a class that is gone"}`;
 }

@@ -1,6 +1,13 @@
 "use client";
 
-import { factsOf, filmUnit, GOOD_KINDS, type Good, MOST_AMOUNT, vinylOf } from "@elm-basket/core/stock/good.ts";
+import {
+  factsOf,
+  filmUnit,
+  GOOD_KINDS,
+  type Good,
+  MOST_AMOUNT,
+  vinylOf,
+} from "@elm-basket/core/stock/good.ts";
 import { GOOD_WORDS, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
@@ -12,23 +19,42 @@ import type { ShelfGood } from "./shelf-view.ts";
 import type { GoodEditor } from "./use-good.ts";
 import { WantedBar } from "./wanted-bar.tsx";
 
-export const GRID = "grid grid-cols-[minmax(0,1fr)_36px_104px] items-center gap-x-3 gap-y-1 md:grid-cols-[minmax(150px,1.4fr)_64px_minmax(150px,1.6fr)_96px_56px_88px]";
+export const GRID =
+  "grid grid-cols-[minmax(0,1fr)_36px_104px] items-center gap-x-3 gap-y-1 md:grid-cols-[minmax(150px,1.4fr)_64px_minmax(150px,1.6fr)_96px_56px_88px]";
 /** What people buy in this many of is a kind a host chooses; film is made as film. */
 const KINDS = GOOD_KINDS.filter((kind) => kind !== "film");
 
 /** A good as it is read: what it is, what is here, who wants it, what is free. */
-export function GoodLine({ good, unit, currency, onOpen }: { good: ShelfGood; unit: LengthUnit; currency: string; onOpen: () => void }) {
+export function GoodLine({
+  good,
+  unit,
+  currency,
+  onOpen,
+}: {
+  good: ShelfGood;
+  unit: LengthUnit;
+  currency: string;
+  onOpen: () => void;
+}) {
   const usual = good.offers[0];
   return (
     <div className={`${GRID} border-rule border-b py-2.5`}>
       <div className="min-w-0">
-        <button type="button" className="min-h-6 max-w-full text-left hover:underline" aria-label={`Take ${good.name} in hand`} onClick={onOpen}>
+        <button
+          type="button"
+          className="min-h-6 max-w-full text-left hover:underline"
+          aria-label={`Take ${good.name} in hand`}
+          onClick={onOpen}
+        >
           {good.film && (
             <>
               <FilmDot colour={good.film.colour} />{" "}
             </>
           )}
-          <b className="[overflow-wrap:anywhere]">{good.name}</b> <span className="text-soft text-sm">{good.film ? `${good.unit} ${showSize(good.film.stock, unit)}` : good.unit}</span>
+          <b className="[overflow-wrap:anywhere]">{good.name}</b>{" "}
+          <span className="text-soft text-sm">
+            {good.film ? `${good.unit} ${showSize(good.film.stock, unit)}` : good.unit}
+          </span>
         </button>
       </div>
       <p className="text-right">{tidyAmount(good.onHand)}</p>
@@ -36,10 +62,18 @@ export function GoodLine({ good, unit, currency, onOpen }: { good: ShelfGood; un
         <WantedBar good={good} />
       </div>
       <Free good={good} />
-      <p className="hidden text-right text-soft md:block">{good.reorderAt === null ? "–" : tidyAmount(good.reorderAt)}</p>
+      <p className="hidden text-right text-soft md:block">
+        {good.reorderAt === null ? "–" : tidyAmount(good.reorderAt)}
+      </p>
       <p className="hidden text-right md:block">
-        {usual?.price === undefined ? <span className="text-soft">not known</span> : moneyText(usual.price, currency)}
-        {usual && usual.size !== 1 && <span className="block text-soft text-sm">for {tidyAmount(usual.size)}</span>}
+        {usual?.price === undefined ? (
+          <span className="text-soft">not known</span>
+        ) : (
+          moneyText(usual.price, currency)
+        )}
+        {usual && usual.size !== 1 && (
+          <span className="block text-soft text-sm">for {tidyAmount(usual.size)}</span>
+        )}
       </p>
     </div>
   );
@@ -87,16 +121,42 @@ export function GoodInHand({ good, editor, unit, currency, onClose }: InHand) {
             const { price } = film.stock;
             const [usual = { id: "a", shop: "", size: 1 }, ...others] = value.offers;
             const { price: __, ...unpriced } = usual;
-            change({ ...value, name: film.name, unit: filmUnit(film.stock), film: factsOf(film), offers: [price === undefined ? unpriced : { ...unpriced, price }, ...others] }, label);
+            change(
+              {
+                ...value,
+                name: film.name,
+                unit: filmUnit(film.stock),
+                film: factsOf(film),
+                offers: [price === undefined ? unpriced : { ...unpriced, price }, ...others],
+              },
+              label,
+            );
           }}
         />
       ) : (
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
           <div className="col-span-2">
-            <TextField label="Good" value={value.name} maxLength={120} required="Say what it is." error={wrong("name")} onChange={(name) => set({ name }, "Name")} />
+            <TextField
+              label="Good"
+              value={value.name}
+              maxLength={120}
+              required="Say what it is."
+              error={wrong("name")}
+              onChange={(name) => set({ name }, "Name")}
+            />
           </div>
-          <SelectField label="Kind" value={value.kind} words={KINDS.map((kind) => [kind, GOOD_WORDS[kind]] as const)} onChange={(kind) => set({ kind }, "Kind")} />
-          <TextField label="Counted in" value={value.unit} maxLength={20} onChange={(unitWord) => set({ unit: unitWord }, "Unit")} />
+          <SelectField
+            label="Kind"
+            value={value.kind}
+            words={KINDS.map((kind) => [kind, GOOD_WORDS[kind]] as const)}
+            onChange={(kind) => set({ kind }, "Kind")}
+          />
+          <TextField
+            label="Counted in"
+            value={value.unit}
+            maxLength={20}
+            onChange={(unitWord) => set({ unit: unitWord }, "Unit")}
+          />
         </div>
       )}
       <div className="mt-3 grid grid-cols-2 items-end gap-3 sm:grid-cols-4">
@@ -107,19 +167,27 @@ export function GoodInHand({ good, editor, unit, currency, onClose }: InHand) {
           least={0}
           most={MOST_AMOUNT}
           digits={3}
-          onChange={(reorderAt) => change(reorderAt === 0 ? anyway : { ...value, reorderAt }, "What is kept")}
+          onChange={(reorderAt) =>
+            change(reorderAt === 0 ? anyway : { ...value, reorderAt }, "What is kept")
+          }
         />
         <div className="col-span-2 sm:col-span-3">
           <WantedBar good={good} />
           <p className="text-sm">
-            {tidyAmount(good.onHand)} here, {tidyAmount(good.wanted.amount)} wanted, {good.free < 0 ? `${tidyAmount(-good.free)} short` : `${tidyAmount(good.free)} free`}
-            {good.classes > 0 && `; ${good.classes} ${good.classes === 1 ? "class draws" : "classes draw"} on it: what is changed here is changed there`}
+            {tidyAmount(good.onHand)} here, {tidyAmount(good.wanted.amount)} wanted,{" "}
+            {good.free < 0 ? `${tidyAmount(-good.free)} short` : `${tidyAmount(good.free)} free`}
+            {good.classes > 0 &&
+              `; ${good.classes} ${good.classes === 1 ? "class draws" : "classes draw"} on it: what is changed here is changed there`}
           </p>
         </div>
       </div>
       <p className="mt-2 flex flex-wrap gap-5 text-sm">
         <span role="status" className="text-soft" data-save-state={editor.state}>
-          {editor.state === "saving" ? "Saving …" : editor.state === "offline" ? "Not saved" : "Saved"}
+          {editor.state === "saving"
+            ? "Saving …"
+            : editor.state === "offline"
+              ? "Not saved"
+              : "Saved"}
         </span>
         {editor.undo && (
           <button type="button" className="verb" onClick={editor.undo}>

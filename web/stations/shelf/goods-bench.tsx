@@ -2,7 +2,14 @@
 
 import { factsOf, filmUnit, type Good } from "@elm-basket/core/stock/good.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
-import { createColumnHelper, getCoreRowModel, getFilteredRowModel, getSortedRowModel, type SortingState, useReactTable } from "@tanstack/react-table";
+import {
+  createColumnHelper,
+  getCoreRowModel,
+  getFilteredRowModel,
+  getSortedRowModel,
+  type SortingState,
+  useReactTable,
+} from "@tanstack/react-table";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import { newFilm } from "@/stations/frame/film-fields.tsx";
@@ -23,7 +30,10 @@ const column = createColumnHelper<ShelfGood>();
 const COLUMNS = [
   column.accessor("name", { header: "Good", sortingFn: "text" }),
   column.accessor("onHand", { header: "here" }),
-  column.accessor(({ wanted }) => wanted.amount, { id: "wanted", header: "wanted by the classes ahead, earliest first" }),
+  column.accessor(({ wanted }) => wanted.amount, {
+    id: "wanted",
+    header: "wanted by the classes ahead, earliest first",
+  }),
   column.accessor("free", { header: "free" }),
   column.accessor(({ reorderAt }) => reorderAt ?? 0, { id: "keep", header: "keep" }),
   column.accessor(({ offers }) => offers[0]?.price ?? -1, { id: "price", header: "price" }),
@@ -46,7 +56,10 @@ export function GoodsBench({ goods, tab, unit, currency }: Props) {
     columns: COLUMNS,
     state: { sorting, globalFilter: find },
     onSortingChange: setSorting,
-    globalFilterFn: (row, _, text: string) => `${row.original.name} ${row.original.kind} ${row.original.offers.map(({ shop }) => shop).join(" ")}`.toLowerCase().includes(text.trim().toLowerCase()),
+    globalFilterFn: (row, _, text: string) =>
+      `${row.original.name} ${row.original.kind} ${row.original.offers.map(({ shop }) => shop).join(" ")}`
+        .toLowerCase()
+        .includes(text.trim().toLowerCase()),
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
     getFilteredRowModel: getFilteredRowModel(),
@@ -56,14 +69,20 @@ export function GoodsBench({ goods, tab, unit, currency }: Props) {
   const add = () =>
     start(async () => {
       const answer = await saveGood(null, fresh(tab, goods), 0, null);
-      if (!answer.ok) return setSaid(answer.reason === "invalid" ? answer.message : "It could not be put on the shelf.");
+      if (!answer.ok)
+        return setSaid(
+          answer.reason === "invalid" ? answer.message : "It could not be put on the shelf.",
+        );
       setSaid("");
       setFind("");
       setInHand(answer.id);
       router.refresh();
     });
   return (
-    <section aria-label={tab === "film" ? "Film" : tab === "tools" ? "Tools" : "Goods"} aria-busy={busy}>
+    <section
+      aria-label={tab === "film" ? "Film" : tab === "tools" ? "Tools" : "Goods"}
+      aria-busy={busy}
+    >
       <div className={`${GRID} border-rule-strong border-b text-soft text-sm`}>
         {table.getFlatHeaders().map((header) => (
           <button
@@ -82,20 +101,49 @@ export function GoodsBench({ goods, tab, unit, currency }: Props) {
         .slice(0, MOST_LINES)
         .map(({ original }) =>
           original.id === inHand ? (
-            <Held key={original.id} good={original} unit={unit} currency={currency} onClose={() => setInHand(null)} />
+            <Held
+              key={original.id}
+              good={original}
+              unit={unit}
+              currency={currency}
+              onClose={() => setInHand(null)}
+            />
           ) : (
-            <GoodLine key={original.id} good={original} unit={unit} currency={currency} onOpen={() => setInHand(original.id)} />
+            <GoodLine
+              key={original.id}
+              good={original}
+              unit={unit}
+              currency={currency}
+              onOpen={() => setInHand(original.id)}
+            />
           ),
         )}
-      {rows.length > MOST_LINES && <p className="py-3 text-soft">{rows.length - MOST_LINES} more: type what you look for.</p>}
-      {rows.length === 0 && <p className="py-4 text-soft">{find ? `Nothing here is called “${find}”.` : "Nothing here yet. What classes need comes here by itself; what you have can be put here."}</p>}
+      {rows.length > MOST_LINES && (
+        <p className="py-3 text-soft">{rows.length - MOST_LINES} more: type what you look for.</p>
+      )}
+      {rows.length === 0 && (
+        <p className="py-4 text-soft">
+          {find
+            ? `Nothing here is called “${find}”.`
+            : "Nothing here yet. What classes need comes here by itself; what you have can be put here."}
+        </p>
+      )}
       <div className="mt-2 flex flex-wrap items-center gap-x-6 gap-y-2">
         <button type="button" className="verb min-h-11" disabled={busy} onClick={add}>
-          {tab === "film" ? "Put a film on the shelf" : tab === "tools" ? "Put a tool on the shelf" : "Put a good on the shelf"}
+          {tab === "film"
+            ? "Put a film on the shelf"
+            : tab === "tools"
+              ? "Put a tool on the shelf"
+              : "Put a good on the shelf"}
         </button>
         <label className="flex items-center gap-2 text-soft text-sm">
           Find
-          <input type="search" className="min-h-10 w-40" value={find} onChange={(event) => setFind(event.target.value)} />
+          <input
+            type="search"
+            className="min-h-10 w-40"
+            value={find}
+            onChange={(event) => setFind(event.target.value)}
+          />
         </label>
         <p role="status" className="text-brick text-sm">
           {said}
@@ -105,7 +153,15 @@ export function GoodsBench({ goods, tab, unit, currency }: Props) {
   );
 }
 
-function Held({ good, ...rest }: { good: ShelfGood; unit: LengthUnit; currency: string; onClose: () => void }) {
+function Held({
+  good,
+  ...rest
+}: {
+  good: ShelfGood;
+  unit: LengthUnit;
+  currency: string;
+  onClose: () => void;
+}) {
   const editor = useGood(good);
   return (
     <div className="-mx-3 border-elm border-l-4 bg-paper px-3 py-3" data-in-hand>
@@ -119,8 +175,12 @@ function Held({ good, ...rest }: { good: ShelfGood; unit: LengthUnit; currency: 
 function fresh(tab: Props["tab"], goods: readonly ShelfGood[]): Good {
   const stem = tab === "film" ? "New film" : tab === "tools" ? "New tool" : "New good";
   const taken = new Set(goods.map(({ name }) => name));
-  const name = [stem, ...Array.from({ length: goods.length + 1 }, (_, i) => `${stem} ${i + 2}`)].find((one) => !taken.has(one)) ?? stem;
-  if (tab !== "film") return { kind: tab === "tools" ? "tool" : "consumable", name, unit: "piece", offers: [] };
+  const name =
+    [stem, ...Array.from({ length: goods.length + 1 }, (_, i) => `${stem} ${i + 2}`)].find(
+      (one) => !taken.has(one),
+    ) ?? stem;
+  if (tab !== "film")
+    return { kind: tab === "tools" ? "tool" : "consumable", name, unit: "piece", offers: [] };
   const film = newFilm([]);
   return { kind: "film", name, unit: filmUnit(film.stock), film: factsOf(film), offers: [] };
 }

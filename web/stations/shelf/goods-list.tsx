@@ -7,7 +7,10 @@ import { Dialog } from "@/ui/dialog.tsx";
 import { bringList, type ListAnswer } from "./actions.ts";
 
 const SHOWN = 12;
-const listed = (names: readonly string[]): string => (names.length === 0 ? "none" : `${names.slice(0, SHOWN).join(", ")}${names.length > SHOWN ? ` and ${names.length - SHOWN} more` : ""}`);
+const listed = (names: readonly string[]): string =>
+  names.length === 0
+    ? "none"
+    : `${names.slice(0, SHOWN).join(", ")}${names.length > SHOWN ? ` and ${names.length - SHOWN} more` : ""}`;
 
 /** The shelf as a list, out and in: what a list would change is told before it does. */
 export function GoodsList() {
@@ -37,16 +40,27 @@ export function GoodsList() {
       </button>
       <Dialog open={open} onOpenChange={setOpen} title="A list of goods" wide>
         <p className="mb-3 text-soft">
-          CSV with a line of headings: “name” is enough; kind, unit, here, keep, shop, pack and price where they are known. A second line of the same good is a second offer. Nothing that the list does
-          not name is changed.
+          CSV with a line of headings: “name” is enough; kind, unit, here, keep, shop, pack and
+          price where they are known. A second line of the same good is a second offer. Nothing that
+          the list does not name is changed.
         </p>
         <label className="block">
           <span className="mb-1 block text-sm">A file</span>
-          <input type="file" accept=".csv,text/csv,text/plain" className="min-h-11" onChange={async (event) => look((await event.target.files?.[0]?.text()) ?? "")} />
+          <input
+            type="file"
+            accept=".csv,text/csv,text/plain"
+            className="min-h-11"
+            onChange={async (event) => look((await event.target.files?.[0]?.text()) ?? "")}
+          />
         </label>
         <label className="mt-3 block">
           <span className="mb-1 block text-sm">Or pasted</span>
-          <textarea rows={7} className="w-full font-mono text-sm" value={text} onChange={(event) => look(event.target.value)} />
+          <textarea
+            rows={7}
+            className="w-full font-mono text-sm"
+            value={text}
+            onChange={(event) => look(event.target.value)}
+          />
         </label>
         <div role="status" className="mt-3 min-h-6">
           {busy && !answer && "Looking …"}
@@ -67,12 +81,20 @@ export function GoodsList() {
                   {one}
                 </li>
               ))}
-              {answer.trouble.length > SHOWN && <li className="text-brick">{answer.trouble.length - SHOWN} more lines are left out.</li>}
+              {answer.trouble.length > SHOWN && (
+                <li className="text-brick">
+                  {answer.trouble.length - SHOWN} more lines are left out.
+                </li>
+              )}
             </ul>
           )}
         </div>
         <div className="mt-4 flex justify-end">
-          <Button tone="main" disabled={busy || changes === 0 || answer?.taken === true} onClick={take}>
+          <Button
+            tone="main"
+            disabled={busy || changes === 0 || answer?.taken === true}
+            onClick={take}
+          >
             {answer?.taken ? "Done" : `Take ${changes === 1 ? "this one" : `these ${changes}`}`}
           </Button>
         </div>

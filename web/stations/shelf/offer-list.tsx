@@ -1,6 +1,12 @@
 "use client";
 
-import { freeOfferId, type Good, MOST_AMOUNT, MOST_OFFERS, type Offer } from "@elm-basket/core/stock/good.ts";
+import {
+  freeOfferId,
+  type Good,
+  MOST_AMOUNT,
+  MOST_OFFERS,
+  type Offer,
+} from "@elm-basket/core/stock/good.ts";
 import { bestPurchase, pricePerDm2 } from "@elm-basket/core/stock/offers.ts";
 import { countedIn, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
@@ -32,18 +38,37 @@ export function OfferList({ good, currency, unit, lacking, onChange }: Props) {
           const { price: _, ...unpriced } = offer;
           const perDm2 = pricePerDm2(good, offer);
           return (
-            <li key={offer.id} className="grid grid-cols-[1fr_72px_92px] items-end gap-2 border-rule border-b py-2">
-              <TextField label={i === 0 ? "Usual shop" : "Shop"} value={offer.shop} maxLength={80} onChange={(shop) => set(offer.id, { ...offer, shop }, "Shop")} />
+            <li
+              key={offer.id}
+              className="grid grid-cols-[1fr_72px_92px] items-end gap-2 border-rule border-b py-2"
+            >
+              <TextField
+                label={i === 0 ? "Usual shop" : "Shop"}
+                value={offer.shop}
+                maxLength={80}
+                onChange={(shop) => set(offer.id, { ...offer, shop }, "Shop")}
+              />
               {kind === "film" ? (
-                <p className="pb-3 text-soft text-sm">{good.film?.stock.kind === "pack" ? "a pack" : `a ${good.unit}`}</p>
+                <p className="pb-3 text-soft text-sm">
+                  {good.film?.stock.kind === "pack" ? "a pack" : `a ${good.unit}`}
+                </p>
               ) : (
-                <NumberField label="In a pack" value={offer.size} least={0.001} most={MOST_AMOUNT} digits={3} onChange={(size) => set(offer.id, { ...offer, size }, "Pack")} />
+                <NumberField
+                  label="In a pack"
+                  value={offer.size}
+                  least={0.001}
+                  most={MOST_AMOUNT}
+                  digits={3}
+                  onChange={(size) => set(offer.id, { ...offer, size }, "Pack")}
+                />
               )}
               <MoneyField
                 label={`Price, ${currency}`}
                 minor={offer.price ?? null}
                 currency={currency}
-                onChange={(price) => set(offer.id, price === null ? unpriced : { ...unpriced, price }, "Price")}
+                onChange={(price) =>
+                  set(offer.id, price === null ? unpriced : { ...unpriced, price }, "Price")
+                }
               />
               {kind === "tape" && (
                 <div className="col-span-3 grid grid-cols-2 gap-2">
@@ -63,14 +88,25 @@ export function OfferList({ good, currency, unit, lacking, onChange }: Props) {
               <p className="col-span-3 flex gap-4 text-soft text-sm">
                 <span className="flex-1">
                   {[
-                    offer.price !== undefined && offer.size !== 1 && `${moneyText(Math.round(offer.price / offer.size), currency)} each`,
+                    offer.price !== undefined &&
+                      offer.size !== 1 &&
+                      `${moneyText(Math.round(offer.price / offer.size), currency)} each`,
                     perDm2 !== null && `${moneyText(Math.round(perDm2), currency)} a dm²`,
                   ]
                     .filter(Boolean)
                     .join(", ")}
                 </span>
                 {i > 0 && (
-                  <button type="button" className="verb" onClick={() => onChange([offer, ...offers.filter(({ id }) => id !== offer.id)], "Usual offer")}>
+                  <button
+                    type="button"
+                    className="verb"
+                    onClick={() =>
+                      onChange(
+                        [offer, ...offers.filter(({ id }) => id !== offer.id)],
+                        "Usual offer",
+                      )
+                    }
+                  >
                     make it the usual one
                   </button>
                 )}
@@ -93,7 +129,13 @@ export function OfferList({ good, currency, unit, lacking, onChange }: Props) {
         })}
       </ul>
       {offers.length < MOST_OFFERS && (
-        <button type="button" className="verb min-h-11" onClick={() => onChange([...offers, { id: freeOfferId(offers), shop: "", size: 1 }], "Offer")}>
+        <button
+          type="button"
+          className="verb min-h-11"
+          onClick={() =>
+            onChange([...offers, { id: freeOfferId(offers), shop: "", size: 1 }], "Offer")
+          }
+        >
           Add an offer
         </button>
       )}

@@ -11,7 +11,11 @@ import { changeScrap, freeLabel, newScrap, throwAway } from "@/data/scraps.ts";
 
 const givenSchema = z.strictObject({
   label: z.string().max(20),
-  film: z.object({ name: z.string().min(1).max(80), family: z.enum(VINYL_FAMILIES), colour: vinylColour }),
+  film: z.object({
+    name: z.string().min(1).max(80),
+    family: z.enum(VINYL_FAMILIES),
+    colour: vinylColour,
+  }),
   outline: scrapSchema.shape.outline,
   holes: scrapSchema.shape.holes,
   bought: scrapSchema.shape.bought,
@@ -22,19 +26,49 @@ export type ScrapAnswer = { readonly ok: true } | { readonly ok: false; readonly
 export async function putScrap(before: string | null, given: unknown): Promise<ScrapAnswer> {
   const host = await requireHost();
   const read = givenSchema.safeParse(given);
-  if (!read.success) return { ok: false, message: `Not usable: ${read.error.issues[0]?.message ?? ""}.` };
+  if (!read.success)
+    return { ok: false, message: `Not usable: ${read.error.issues[0]?.message ?? ""}.` };
   const cleaned = cleanArt([scrapPolygon(read.data)]);
   const [polygon] = cleaned.polygons;
-  if (!polygon || cleaned.polygons.length > 1 || cleaned.repaired) return { ok: false, message: "The outline crosses itself. Give its corners in order, once round." };
+  if (!polygon || cleaned.polygons.length > 1 || cleaned.repaired)
+    return {
+      ok: false,
+      message: "The outline crosses itself. Give its corners in order, once round.",
+    };
   return withStudio(host.studioId, async (sql): Promise<ScrapAnswer> => {
     const label = read.data.label || before || (await freeLabel(sql, read.data.film.name));
-    const checked = scrapSchema.safeParse({ label, vinyl: "film", outline: read.data.outline, holes: read.data.holes, ...(read.data.bought ? { bought: read.data.bought } : {}) });
+    const checked = scrapSchema.safeParse({
+      label,
+      vinyl: "film",
+      outline: read.data.outline,
+      holes: read.data.holes,
+      ...(read.data.bought ? { bought: read.data.bought } : {}),
+    });
     if (!checked.success)
-      return { ok: false, message: checked.error.issues[0]?.path[0] === "label" ? "A label such as K-07: letters, figures, - and _." : `The outline goes round at least ${LEAST_SCRAP_MM2} mm².` };
-    const row = { label, film: read.data.film, outline: checked.data.outline, holes: checked.data.holes, bought: checked.data.bought ?? null };
-    const done = before === null ? await newScrap(sql, host.studioId, row) : await changeScrap(sql, before, row);
+      return {
+        ok: false,
+        message:
+          checked.error.issues[0]?.path[0] === "label"
+            ? "A label such as K-07: letters, figures, - and _."
+            : `The outline goes round at least ${LEAST_SCRAP_MM2} mm².`,
+      };
+    const row = {
+      label,
+      film: read.data.film,
+      outline: checked.data.outline,
+      holes: checked.data.holes,
+      bought: checked.data.bought ?? null,
+    };
+    const done =
+      before === null
+        ? await newScrap(sql, host.studioId, row)
+        : await changeScrap(sql, before, row);
     if (done === "taken") return { ok: false, message: `There is a scrap ${label} already.` };
-    if (done === "gone") return { ok: false, message: "This scrap is no longer in the box: it was cut up or thrown away." };
+    if (done === "gone")
+      return {
+        ok: false,
+        message: "This scrap is no longer in the box: it was cut up or thrown away.",
+      };
     revalidatePath("/", "layout");
     return { ok: true };
   });

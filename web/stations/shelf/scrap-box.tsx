@@ -12,7 +12,17 @@ import { ScrapForm } from "./scrap-form.tsx";
 import { ScrapShape } from "./scrap-shape.tsx";
 
 /** Every scrap as a shape, all to one scale, so that a glance tells what could still come of it. */
-export function ScrapBox({ scraps, films, unit, today }: { scraps: readonly ScrapRow[]; films: readonly Film[]; unit: LengthUnit; today: string }) {
+export function ScrapBox({
+  scraps,
+  films,
+  unit,
+  today,
+}: {
+  scraps: readonly ScrapRow[];
+  films: readonly Film[];
+  unit: LengthUnit;
+  today: string;
+}) {
   const router = useRouter();
   const [busy, start] = useTransition();
   const [inHand, setInHand] = useState<ScrapRow | "new" | null>(null);
@@ -24,7 +34,10 @@ export function ScrapBox({ scraps, films, unit, today }: { scraps: readonly Scra
   return (
     <section aria-label="Scrap box">
       <div className="mb-4 flex flex-wrap items-center gap-3">
-        <p className="flex-1 text-soft">What a cut load leaves that is worth keeping comes here by itself, with a label; what lies in your drawer can be put in.</p>
+        <p className="flex-1 text-soft">
+          What a cut load leaves that is worth keeping comes here by itself, with a label; what lies
+          in your drawer can be put in.
+        </p>
         <Button onClick={() => setInHand("new")}>Put a scrap in</Button>
         {scraps.length > 0 && (
           <FileButton href="/shelf/scrap-labels.pdf" download>
@@ -37,7 +50,14 @@ export function ScrapBox({ scraps, films, unit, today }: { scraps: readonly Scra
           const { label, film, outline, holes, bought, plannedFor } = scrap;
           return (
             <li key={label} className="grid content-end gap-1">
-              <ScrapShape outline={outline} holes={holes} colour={film.colour} unit={unit} label={`Scrap ${label}, ${film.name}`} scale={largest} />
+              <ScrapShape
+                outline={outline}
+                holes={holes}
+                colour={film.colour}
+                unit={unit}
+                label={`Scrap ${label}, ${film.name}`}
+                scale={largest}
+              />
               <p className="font-bold">
                 <FilmDot colour={film.colour} /> {label}
               </p>
@@ -47,7 +67,12 @@ export function ScrapBox({ scraps, films, unit, today }: { scraps: readonly Scra
               </p>
               {plannedFor && <p className="text-sm">for {plannedFor}</p>}
               <p className="flex gap-4">
-                <button type="button" className="verb text-sm" aria-label={`Change scrap ${label}`} onClick={() => setInHand(scrap)}>
+                <button
+                  type="button"
+                  className="verb text-sm"
+                  aria-label={`Change scrap ${label}`}
+                  onClick={() => setInHand(scrap)}
+                >
                   change
                 </button>
                 <button
@@ -70,7 +95,17 @@ export function ScrapBox({ scraps, films, unit, today }: { scraps: readonly Scra
         })}
       </ul>
       {scraps.length === 0 && <p className="py-6 text-soft">The box is empty.</p>}
-      {inHand && <ScrapForm key={inHand === "new" ? "new" : inHand.label} open onOpenChange={() => setInHand(null)} films={films} unit={unit} today={today} scrap={inHand === "new" ? null : inHand} />}
+      {inHand && (
+        <ScrapForm
+          key={inHand === "new" ? "new" : inHand.label}
+          open
+          onOpenChange={() => setInHand(null)}
+          films={films}
+          unit={unit}
+          today={today}
+          scrap={inHand === "new" ? null : inHand}
+        />
+      )}
     </section>
   );
 }

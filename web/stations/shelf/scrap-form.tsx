@@ -17,8 +17,17 @@ import { ScrapShape } from "./scrap-shape.tsx";
 
 type Outline = [number, number][];
 type Form = "rectangle" | "corner" | "points";
-const FORM_WORDS: Record<Form, string> = { rectangle: "a rectangle", corner: "a rectangle with a corner gone", points: "any outline" };
-const CORNER_WORDS: Record<Corner, string> = { topLeft: "top left", topRight: "top right", bottomLeft: "bottom left", bottomRight: "bottom right" };
+const FORM_WORDS: Record<Form, string> = {
+  rectangle: "a rectangle",
+  corner: "a rectangle with a corner gone",
+  points: "any outline",
+};
+const CORNER_WORDS: Record<Corner, string> = {
+  topLeft: "top left",
+  topRight: "top right",
+  bottomLeft: "bottom left",
+  bottomRight: "bottom right",
+};
 
 interface Props {
   readonly open: boolean;
@@ -35,11 +44,16 @@ export function ScrapForm({ open, onOpenChange, films, unit, today, scrap }: Pro
   const router = useRouter();
   const [busy, start] = useTransition();
   const box = scrap ? boxOfPoints(scrap.outline) : null;
-  const [film, setFilm] = useState(() => String(Math.max(0, scrap ? films.findIndex((one) => sameFilm(one, scrap.film)) : 0)));
+  const [film, setFilm] = useState(() =>
+    String(Math.max(0, scrap ? films.findIndex((one) => sameFilm(one, scrap.film)) : 0)),
+  );
   const [label, setLabel] = useState(scrap?.label ?? "");
   const [bought, setBought] = useState(scrap?.bought ?? "");
   const [form, setForm] = useState<Form>(scrap && !isBox(scrap) ? "points" : "rectangle");
-  const [size, setSize] = useState({ width: box ? boxWidth(box) : 150, height: box ? boxHeight(box) : 100 });
+  const [size, setSize] = useState({
+    width: box ? boxWidth(box) : 150,
+    height: box ? boxHeight(box) : 100,
+  });
   const [gone, setGone] = useState({ width: 60, height: 40 });
   const [corner, setCorner] = useState<Corner>("topRight");
   const [points, setPoints] = useState<Outline>((scrap?.outline ?? []) as Outline);
@@ -49,21 +63,52 @@ export function ScrapForm({ open, onOpenChange, films, unit, today, scrap }: Pro
   const save = () =>
     start(async () => {
       if (!outline || !chosen) return;
-      const holes = form === "points" && scrap && JSON.stringify(points) === JSON.stringify(scrap.outline) ? scrap.holes : [];
-      const answer = await putScrap(scrap?.label ?? null, { label: label.trim(), film: chosen, outline, holes, ...(bought ? { bought } : {}) });
+      const holes =
+        form === "points" && scrap && JSON.stringify(points) === JSON.stringify(scrap.outline)
+          ? scrap.holes
+          : [];
+      const answer = await putScrap(scrap?.label ?? null, {
+        label: label.trim(),
+        film: chosen,
+        outline,
+        holes,
+        ...(bought ? { bought } : {}),
+      });
       if (!answer.ok) return setTrouble(answer.message);
       onOpenChange(false);
       router.refresh();
     });
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title={scrap ? `Scrap ${scrap.label}` : "A scrap for the box"} wide>
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      title={scrap ? `Scrap ${scrap.label}` : "A scrap for the box"}
+      wide
+    >
       <div className="grid gap-8 md:grid-cols-2">
         <div className="grid grid-cols-2 content-start gap-3">
           <div className="col-span-2">
-            <SelectField label="Film" value={film} words={films.map((one, i) => [String(i), one.name] as const)} onChange={setFilm} />
+            <SelectField
+              label="Film"
+              value={film}
+              words={films.map((one, i) => [String(i), one.name] as const)}
+              onChange={setFilm}
+            />
           </div>
-          <TextField label="Label" hint={scrap ? "" : "Empty: the next free one."} value={label} maxLength={20} onChange={setLabel} />
-          <DateField label="Bought, if known" value={bought} today={today} mayBeEmpty onChange={setBought} />
+          <TextField
+            label="Label"
+            hint={scrap ? "" : "Empty: the next free one."}
+            value={label}
+            maxLength={20}
+            onChange={setLabel}
+          />
+          <DateField
+            label="Bought, if known"
+            value={bought}
+            today={today}
+            mayBeEmpty
+            onChange={setBought}
+          />
           <div className="col-span-2">
             <SelectField label="It is" value={form} words={FORM_WORDS} onChange={setForm} />
           </div>
@@ -71,25 +116,60 @@ export function ScrapForm({ open, onOpenChange, films, unit, today, scrap }: Pro
             <OutlineField outline={points} onChange={setPoints} />
           ) : (
             <>
-              <LengthField label="Width" mm={size.width} unit={unit} onChange={(width) => setSize({ ...size, width })} />
-              <LengthField label="Height" mm={size.height} unit={unit} onChange={(height) => setSize({ ...size, height })} />
+              <LengthField
+                label="Width"
+                mm={size.width}
+                unit={unit}
+                onChange={(width) => setSize({ ...size, width })}
+              />
+              <LengthField
+                label="Height"
+                mm={size.height}
+                unit={unit}
+                onChange={(height) => setSize({ ...size, height })}
+              />
             </>
           )}
           {form === "corner" && (
             <>
-              <LengthField label="Gone in width" mm={gone.width} unit={unit} onChange={(width) => setGone({ ...gone, width })} />
-              <LengthField label="Gone in height" mm={gone.height} unit={unit} onChange={(height) => setGone({ ...gone, height })} />
+              <LengthField
+                label="Gone in width"
+                mm={gone.width}
+                unit={unit}
+                onChange={(width) => setGone({ ...gone, width })}
+              />
+              <LengthField
+                label="Gone in height"
+                mm={gone.height}
+                unit={unit}
+                onChange={(height) => setGone({ ...gone, height })}
+              />
               <div className="col-span-2">
-                <SelectField label="At the" value={corner} words={CORNER_WORDS} onChange={setCorner} />
+                <SelectField
+                  label="At the"
+                  value={corner}
+                  words={CORNER_WORDS}
+                  onChange={setCorner}
+                />
               </div>
             </>
           )}
         </div>
         <div>
           {outline && chosen ? (
-            <ScrapShape outline={outline} holes={[]} colour={chosen.colour} unit={unit} label="As it lies" />
+            <ScrapShape
+              outline={outline}
+              holes={[]}
+              colour={chosen.colour}
+              unit={unit}
+              label="As it lies"
+            />
           ) : (
-            <p className="text-soft">{films.length === 0 ? "There is no film on the shelf yet: put one there first." : "The corner that is gone must be smaller than the scrap, both ways."}</p>
+            <p className="text-soft">
+              {films.length === 0
+                ? "There is no film on the shelf yet: put one there first."
+                : "The corner that is gone must be smaller than the scrap, both ways."}
+            </p>
           )}
         </div>
       </div>
@@ -105,13 +185,25 @@ export function ScrapForm({ open, onOpenChange, films, unit, today, scrap }: Pro
   );
 }
 
-const sameFilm = (a: Film, b: Film): boolean => a.name === b.name && a.family === b.family && a.colour.toLowerCase() === b.colour.toLowerCase();
+const sameFilm = (a: Film, b: Film): boolean =>
+  a.name === b.name && a.family === b.family && a.colour.toLowerCase() === b.colour.toLowerCase();
 const isBox = ({ outline, holes }: Pick<ScrapRow, "outline" | "holes">): boolean =>
-  outline.length === 4 && holes.length === 0 && outline.every(([x, y], i) => x === outline[(i + 1) % 4]?.[0] || y === outline[(i + 1) % 4]?.[1]);
+  outline.length === 4 &&
+  holes.length === 0 &&
+  outline.every(([x, y], i) => x === outline[(i + 1) % 4]?.[0] || y === outline[(i + 1) % 4]?.[1]);
 
-function outlineOf(form: Form, size: { width: number; height: number }, gone: { width: number; height: number }, corner: Corner, points: Outline): Outline | null {
-  const own = (ring: readonly (readonly [number, number])[]): Outline => ring.map(([x, y]) => [x, y]);
+function outlineOf(
+  form: Form,
+  size: { width: number; height: number },
+  gone: { width: number; height: number },
+  corner: Corner,
+  points: Outline,
+): Outline | null {
+  const own = (ring: readonly (readonly [number, number])[]): Outline =>
+    ring.map(([x, y]) => [x, y]);
   if (form === "points") return points.length >= 3 ? points : null;
   if (form === "rectangle") return own(rectangle(size.width, size.height));
-  return gone.width < size.width && gone.height < size.height ? own(withoutCorner(size.width, size.height, gone, corner)) : null;
+  return gone.width < size.width && gone.height < size.height
+    ? own(withoutCorner(size.width, size.height, gone, corner))
+    : null;
 }

@@ -26,7 +26,15 @@ export function ScrapShape({ outline, holes, colour, unit, label, scale }: Props
       role="img"
       aria-label={`${label}, ${showLength(width, unit)} by ${showLength(height, unit)}`}
     >
-      <path d={[outline, ...holes].map((ring) => `M${ring.map(([a, b]) => `${a} ${b}`).join("L")}Z`).join("")} fill={colour} fillRule="evenodd" stroke="var(--color-ink)" strokeWidth={1.2 * px} />
+      <path
+        d={[outline, ...holes]
+          .map((ring) => `M${ring.map(([a, b]) => `${a} ${b}`).join("L")}Z`)
+          .join("")}
+        fill={colour}
+        fillRule="evenodd"
+        stroke="var(--color-ink)"
+        strokeWidth={1.2 * px}
+      />
     </svg>
   );
 }

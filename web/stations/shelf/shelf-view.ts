@@ -12,11 +12,15 @@ export interface ShelfGood extends GoodRow {
 }
 
 const TOOLS: readonly string[] = ["tool", "blade", "mat"];
-export const tabOf = ({ kind }: Pick<GoodRow, "kind">): Tab => (kind === "film" ? "film" : TOOLS.includes(kind) ? "tools" : "goods");
+export const tabOf = ({ kind }: Pick<GoodRow, "kind">): Tab =>
+  kind === "film" ? "film" : TOOLS.includes(kind) ? "tools" : "goods";
 
 const NOTHING: Wanted = { amount: 0, classes: [] };
 
-export function shelfGoods(rows: readonly GoodRow[], wanted: ReadonlyMap<string, Wanted>): ShelfGood[] {
+export function shelfGoods(
+  rows: readonly GoodRow[],
+  wanted: ReadonlyMap<string, Wanted>,
+): ShelfGood[] {
   return rows.map((row) => {
     const own = wanted.get(row.id) ?? NOTHING;
     return { ...row, wanted: own, free: Number((row.onHand - own.amount).toFixed(4)) };

@@ -9,16 +9,28 @@ import { isId } from "@/planning/planned-class.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
 
 const side = z.number().min(5, "at least 5 mm").max(10_000);
-const pieceSchema = z.strictObject({ tack: z.enum(["low", "medium", "strong"]), width: side, height: side, most: z.number().int().min(1).max(100) });
+const pieceSchema = z.strictObject({
+  tack: z.enum(["low", "medium", "strong"]),
+  width: side,
+  height: side,
+  most: z.number().int().min(1).max(100),
+});
 
 const GONE: ActAnswer = { ok: false, message: "This piece is not there any more." };
 
 export async function keepTapePiece(given: z.input<typeof pieceSchema>): Promise<ActAnswer> {
   const host = await requireHost();
   const read = pieceSchema.safeParse(given);
-  if (!read.success) return { ok: false, message: `${String(read.error.issues[0]?.path[0] ?? "It")}: ${read.error.issues[0]?.message ?? "not usable"}.` };
-  const label = await withStudio(host.studioId, (sql) => addTapePiece(sql, host.studioId, read.data));
-  if (label === null) return { ok: false, message: "200 pieces are kept at most: take worn ones out." };
+  if (!read.success)
+    return {
+      ok: false,
+      message: `${String(read.error.issues[0]?.path[0] ?? "It")}: ${read.error.issues[0]?.message ?? "not usable"}.`,
+    };
+  const label = await withStudio(host.studioId, (sql) =>
+    addTapePiece(sql, host.studioId, read.data),
+  );
+  if (label === null)
+    return { ok: false, message: "200 pieces are kept at most: take worn ones out." };
   revalidatePath("/", "layout");
   return { ok: true };
 }

@@ -24,29 +24,52 @@ export function TapeInHand({ pieces, unit }: { pieces: readonly TapePiece[]; uni
     <section className="mt-8 max-w-3xl" aria-label="Tape in hand" aria-busy={busy}>
       <h2 className="mb-1 text-xl">Tape in hand</h2>
       <p className="mb-2 text-soft">
-        Back on its liner after use, a piece serves three to five times, up to seven at best; dust ends it, paper tape serves once. In a class everybody lays tape at the same time: there a piece
-        serves one seat only.
+        Back on its liner after use, a piece serves three to five times, up to seven at best; dust
+        ends it, paper tape serves once. In a class everybody lays tape at the same time: there a
+        piece serves one seat only.
       </p>
       {pieces.length > 0 && (
         <ul>
           {pieces.map((piece) => {
             const worn = piece.uses >= piece.most;
             return (
-              <li key={piece.id} className="grid grid-cols-[56px_1fr_auto] items-center gap-3 border-rule border-b py-1">
+              <li
+                key={piece.id}
+                className="grid grid-cols-[56px_1fr_auto] items-center gap-3 border-rule border-b py-1"
+              >
                 <b>{piece.label}</b>
                 <span className={worn ? "text-ochre" : ""}>
-                  {showSize(piece, unit)}, {TACK[piece.tack]}: laid {piece.uses} of {piece.most} times{worn ? ", worn: try it on a scrap or throw it away" : ""}
+                  {showSize(piece, unit)}, {TACK[piece.tack]}: laid {piece.uses} of {piece.most}{" "}
+                  times{worn ? ", worn: try it on a scrap or throw it away" : ""}
                 </span>
                 <span className="flex flex-wrap justify-end gap-x-4">
-                  <button type="button" className="verb min-h-11" disabled={busy} aria-label={`${piece.label} laid once more`} onClick={() => act(() => countTapeUse(piece.id, 1))}>
+                  <button
+                    type="button"
+                    className="verb min-h-11"
+                    disabled={busy}
+                    aria-label={`${piece.label} laid once more`}
+                    onClick={() => act(() => countTapeUse(piece.id, 1))}
+                  >
                     laid once more
                   </button>
                   {piece.uses > 0 && (
-                    <button type="button" className="verb min-h-11" disabled={busy} aria-label={`${piece.label} laid once less`} onClick={() => act(() => countTapeUse(piece.id, -1))}>
+                    <button
+                      type="button"
+                      className="verb min-h-11"
+                      disabled={busy}
+                      aria-label={`${piece.label} laid once less`}
+                      onClick={() => act(() => countTapeUse(piece.id, -1))}
+                    >
                       once less
                     </button>
                   )}
-                  <button type="button" className="verb min-h-11" disabled={busy} aria-label={`Throw ${piece.label} away`} onClick={() => act(() => throwTapeAway(piece.id))}>
+                  <button
+                    type="button"
+                    className="verb min-h-11"
+                    disabled={busy}
+                    aria-label={`Throw ${piece.label} away`}
+                    onClick={() => act(() => throwTapeAway(piece.id))}
+                  >
                     thrown away
                   </button>
                 </span>
@@ -57,10 +80,27 @@ export function TapeInHand({ pieces, unit }: { pieces: readonly TapePiece[]; uni
       )}
       <div className="mt-3 grid grid-cols-2 items-end gap-3 sm:grid-cols-5">
         <SelectField<TapePiece["tack"]> label="Tack" value={tack} words={TACK} onChange={setTack} />
-        <LengthField label="Width of the piece" mm={width} unit={unit} least={5} most={10_000} onChange={setWidth} />
-        <LengthField label="Height of the piece" mm={height} unit={unit} least={5} most={10_000} onChange={setHeight} />
+        <LengthField
+          label="Width of the piece"
+          mm={width}
+          unit={unit}
+          least={5}
+          most={10_000}
+          onChange={setWidth}
+        />
+        <LengthField
+          label="Height of the piece"
+          mm={height}
+          unit={unit}
+          least={5}
+          most={10_000}
+          onChange={setHeight}
+        />
         <NumberField label="Serves so often" value={most} least={1} most={100} onChange={setMost} />
-        <Button disabled={busy} onClick={() => act(() => keepTapePiece({ tack, width, height, most }))}>
+        <Button
+          disabled={busy}
+          onClick={() => act(() => keepTapePiece({ tack, width, height, most }))}
+        >
           Keep a piece
         </Button>
       </div>

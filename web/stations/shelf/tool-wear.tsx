@@ -31,25 +31,50 @@ export function ToolWear({ since, films, outcomes, mats, school }: Props) {
   const advice = bladeAdvice(outcomes);
   const flawed = outcomes.reduce((sum, load) => sum + load.flawed, 0);
   return (
-    <section className="mt-8 grid max-w-4xl gap-x-12 gap-y-8 md:grid-cols-2" aria-label="Blade and mats" aria-busy={busy}>
+    <section
+      className="mt-8 grid max-w-4xl gap-x-12 gap-y-8 md:grid-cols-2"
+      aria-label="Blade and mats"
+      aria-busy={busy}
+    >
       <div>
-        <h2 className="mb-1 text-xl">The blade that is in: {cut === 0 ? "nothing cut yet" : `${metres(cut)} cut`}</h2>
-        <p className="text-soft">{since === "" ? "Counted from the first load; say when a new one is put in." : `Since ${since}.`}</p>
+        <h2 className="mb-1 text-xl">
+          The blade that is in: {cut === 0 ? "nothing cut yet" : `${metres(cut)} cut`}
+        </h2>
+        <p className="text-soft">
+          {since === ""
+            ? "Counted from the first load; say when a new one is put in."
+            : `Since ${since}.`}
+        </p>
         <ul className="my-2">
           {films.map(({ film, mm }) => (
-            <li key={film} className="grid grid-cols-[1fr_auto] gap-x-4 border-rule border-b py-1.5">
+            <li
+              key={film}
+              className="grid grid-cols-[1fr_auto] gap-x-4 border-rule border-b py-1.5"
+            >
               <span className="[overflow-wrap:anywhere]">{film || "film no longer known"}</span>
               <span>{metres(mm)}</span>
-              <span className="col-span-2 mt-1 block h-1.5 bg-elm-mid" style={{ width: `${Math.max(1, (100 * mm) / most)}%` }} />
+              <span
+                className="col-span-2 mt-1 block h-1.5 bg-elm-mid"
+                style={{ width: `${Math.max(1, (100 * mm) / most)}%` }}
+              />
             </li>
           ))}
         </ul>
         <p className={advice === "change" || advice === "force" ? "text-ochre" : ""}>
           {sayBlade[advice]}
-          {flawed > 0 && ` In all, ${flawed} of ${outcomes.reduce((sum, { pieces }) => sum + pieces, 0)} pieces.`}
+          {flawed > 0 &&
+            ` In all, ${flawed} of ${outcomes.reduce((sum, { pieces }) => sum + pieces, 0)} pieces.`}
         </p>
-        {cut > BLADE_WORN_MM && advice !== "change" && <p className="text-ochre">Over {metres(BLADE_WORN_MM)}: worth a look before names with small parts. Glitter and thick film wear it sooner.</p>}
-        <p className="mt-1 text-soft text-sm">Sharp: cap it when it is changed, never feel for its point, and put the old one into a closed box.</p>
+        {cut > BLADE_WORN_MM && advice !== "change" && (
+          <p className="text-ochre">
+            Over {metres(BLADE_WORN_MM)}: worth a look before names with small parts. Glitter and
+            thick film wear it sooner.
+          </p>
+        )}
+        <p className="mt-1 text-soft text-sm">
+          Sharp: cap it when it is changed, never feel for its point, and put the old one into a
+          closed box.
+        </p>
         <Button className="mt-3" disabled={busy} onClick={() => act(bladeIsNew)}>
           A new blade is in
         </Button>
@@ -69,18 +94,38 @@ export function ToolWear({ since, films, outcomes, mats, school }: Props) {
               <p>
                 <b className="[overflow-wrap:anywhere]">{mat.name}</b>
                 {mat.inUse && <span className="text-elm-dark"> · in use</span>}: {loads(mat.uses)}{" "}
-                {mat.cleanedAt ? `since it was cleaned, ${loads(mat.allUses)} in all, cleaned ${mat.cleanings} ${mat.cleanings === 1 ? "time" : "times"}` : "so far"}
+                {mat.cleanedAt
+                  ? `since it was cleaned, ${loads(mat.allUses)} in all, cleaned ${mat.cleanings} ${mat.cleanings === 1 ? "time" : "times"}`
+                  : "so far"}
               </p>
               <p className="flex flex-wrap gap-x-5">
                 {!mat.inUse && (
-                  <button type="button" className="verb min-h-11" disabled={busy} aria-label={`${mat.name} is in now`} onClick={() => act(() => matAct(mat.id, "in"))}>
+                  <button
+                    type="button"
+                    className="verb min-h-11"
+                    disabled={busy}
+                    aria-label={`${mat.name} is in now`}
+                    onClick={() => act(() => matAct(mat.id, "in"))}
+                  >
                     it is in now
                   </button>
                 )}
-                <button type="button" className="verb min-h-11" disabled={busy} aria-label={`${mat.name} is cleaned`} onClick={() => act(() => matAct(mat.id, "cleaned"))}>
+                <button
+                  type="button"
+                  className="verb min-h-11"
+                  disabled={busy}
+                  aria-label={`${mat.name} is cleaned`}
+                  onClick={() => act(() => matAct(mat.id, "cleaned"))}
+                >
                   cleaned
                 </button>
-                <button type="button" className="verb min-h-11" disabled={busy} aria-label={`Throw ${mat.name} away`} onClick={() => act(() => matAct(mat.id, "gone"))}>
+                <button
+                  type="button"
+                  className="verb min-h-11"
+                  disabled={busy}
+                  aria-label={`Throw ${mat.name} away`}
+                  onClick={() => act(() => matAct(mat.id, "gone"))}
+                >
                   thrown away
                 </button>
               </p>

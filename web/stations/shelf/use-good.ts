@@ -6,8 +6,22 @@ import { useRef, useState, useTransition } from "react";
 import { saveGood } from "./actions.ts";
 import type { ShelfGood } from "./shelf-view.ts";
 
-export function asGood({ kind, name, unit, film, offers, reorderAt }: Pick<ShelfGood, "kind" | "name" | "unit" | "film" | "offers" | "reorderAt">): Good {
-  return { kind, name, unit, offers, ...(film ? { film } : {}), ...(reorderAt === null ? {} : { reorderAt }) };
+export function asGood({
+  kind,
+  name,
+  unit,
+  film,
+  offers,
+  reorderAt,
+}: Pick<ShelfGood, "kind" | "name" | "unit" | "film" | "offers" | "reorderAt">): Good {
+  return {
+    kind,
+    name,
+    unit,
+    offers,
+    ...(film ? { film } : {}),
+    ...(reorderAt === null ? {} : { reorderAt }),
+  };
 }
 
 export interface GoodEditor {
@@ -56,7 +70,9 @@ export function useGood(good: ShelfGood): GoodEditor {
         if (answer.reason === "stale") {
           version.current = answer.now.version;
           seen.current = asGood(answer.now as ShelfGood);
-          setTrouble("Another window or a class changed the same first: what is there now is shown. Make your change again.");
+          setTrouble(
+            "Another window or a class changed the same first: what is there now is shown. Make your change again.",
+          );
           setValue(asGood(answer.now as ShelfGood));
           start(() => router.refresh());
         } else setValue(before);

@@ -15,15 +15,34 @@ export function WantedBar({ good }: { good: ShelfGood }) {
   for (const { need } of classes) starts.push((starts.at(-1) ?? 0) + need);
   // Where tools come back between two days, all of them together want less than their sum.
   const share = amount / Math.max(starts.at(-1) ?? 0, 1e-9);
-  const words = classes.map(({ title, date, need }) => `${tidyAmount(need)} ${title}, ${showDate(date, "short")}`).join(" · ");
+  const words = classes
+    .map(({ title, date, need }) => `${tidyAmount(need)} ${title}, ${showDate(date, "short")}`)
+    .join(" · ");
   return (
     <div>
-      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT + 4}`} className="block h-[18px] w-full" preserveAspectRatio="none" role="img" aria-label={`${tidyAmount(good.onHand)} here, ${tidyAmount(amount)} wanted`}>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT + 4}`}
+        className="block h-[18px] w-full"
+        preserveAspectRatio="none"
+        role="img"
+        aria-label={`${tidyAmount(good.onHand)} here, ${tidyAmount(amount)} wanted`}
+      >
         {classes.map(({ id, need }, i) => {
-          const [x, end] = [(starts[i] ?? 0) * share * scale, ((starts[i] ?? 0) + need) * share * scale];
+          const [x, end] = [
+            (starts[i] ?? 0) * share * scale,
+            ((starts[i] ?? 0) + need) * share * scale,
+          ];
           return (
             <g key={id}>
-              {x < here && <rect x={x} y={3} width={Math.max(0, Math.min(end, here) - x - 1)} height={HEIGHT - 3} fill="var(--color-elm)" />}
+              {x < here && (
+                <rect
+                  x={x}
+                  y={3}
+                  width={Math.max(0, Math.min(end, here) - x - 1)}
+                  height={HEIGHT - 3}
+                  fill="var(--color-elm)"
+                />
+              )}
               {end > here && (
                 <rect
                   x={Math.max(x, here) + 0.5}
@@ -39,7 +58,15 @@ export function WantedBar({ good }: { good: ShelfGood }) {
             </g>
           );
         })}
-        <line x1={here + 0.5} x2={here + 0.5} y1={0} y2={HEIGHT + 3} stroke="var(--color-ink)" strokeWidth={1.6} vectorEffect="non-scaling-stroke" />
+        <line
+          x1={here + 0.5}
+          x2={here + 0.5}
+          y1={0}
+          y2={HEIGHT + 3}
+          stroke="var(--color-ink)"
+          strokeWidth={1.6}
+          vectorEffect="non-scaling-stroke"
+        />
       </svg>
       <p className="line-clamp-2 text-soft text-sm">{words || "no class ahead wants it"}</p>
     </div>

@@ -10,7 +10,10 @@ import type { ActAnswer } from "@/ui/use-act.ts";
 
 const nameSchema = z.string().trim().min(1).max(40);
 
-async function act(work: (sql: Sql, studioId: string) => Promise<boolean>, message: string): Promise<ActAnswer> {
+async function act(
+  work: (sql: Sql, studioId: string) => Promise<boolean>,
+  message: string,
+): Promise<ActAnswer> {
   const host = await requireHost();
   const done = await withStudio(host.studioId, (sql) => work(sql, host.studioId));
   revalidatePath("/", "layout");
@@ -20,14 +23,18 @@ async function act(work: (sql: Sql, studioId: string) => Promise<boolean>, messa
 export async function keepMat(name: string): Promise<ActAnswer> {
   const read = nameSchema.safeParse(name);
   if (!read.success) return { ok: false, message: "Give the mat a name, up to 40 letters." };
-  return act((sql, studioId) => addMat(sql, studioId, read.data), "There is a mat of that name, or there are 40 already.");
+  return act(
+    (sql, studioId) => addMat(sql, studioId, read.data),
+    "There is a mat of that name, or there are 40 already.",
+  );
 }
 
 const MAT_ACTS = { in: putMatIn, cleaned: cleanMat, gone: dropMat } as const;
 
 /** A mat is put in, cleaned, or thrown away. */
 export async function matAct(id: string, what: keyof typeof MAT_ACTS): Promise<ActAnswer> {
-  if (!isId(id) || !Object.hasOwn(MAT_ACTS, what)) return { ok: false, message: "There is no such mat." };
+  if (!isId(id) || !Object.hasOwn(MAT_ACTS, what))
+    return { ok: false, message: "There is no such mat." };
   return act((sql) => MAT_ACTS[what](sql, id), "This mat is not there any more.");
 }
 

@@ -30,7 +30,11 @@ export function PrintFiles({ classId, usual }: { classId: string; usual: Paper }
       <ul className="mt-1">
         {FILES.map(([name, title, what]) => (
           <li key={name} className="border-rule border-b py-1.5">
-            <a className="verb inline-flex min-h-9 items-center" href={`/classes/${classId}/files/${name}?paper=${paper}`} download>
+            <a
+              className="verb inline-flex min-h-9 items-center"
+              href={`/classes/${classId}/files/${name}?paper=${paper}`}
+              download
+            >
               {title}, PDF
             </a>{" "}
             <span className="text-soft text-sm">{what}</span>

@@ -6,7 +6,12 @@ import { renewCode } from "@/live/actions.ts";
 export function RenewLink({ classId }: { classId: string }) {
   const [busy, start] = useTransition();
   return (
-    <button type="button" className="verb text-sm" disabled={busy} onClick={() => start(() => renewCode(classId))}>
+    <button
+      type="button"
+      className="verb text-sm"
+      disabled={busy}
+      onClick={() => start(() => renewCode(classId))}
+    >
       Make a new link (the old one stops)
     </button>
   );

@@ -33,19 +33,46 @@ export function RunLanes({ document, sheet }: { document: Classed; sheet: RunShe
   const x = (minute: number) => NAMES + ((WIDTH - NAMES - 4) * minute) / all;
   const lanes = lanesOf(document, sheet, Math.max(0, begin));
   const height = 22 + lanes.length * ROW + 8;
-  const ticks = Array.from({ length: Math.floor(all / tickOf(all)) + 1 }, (_, i) => i * tickOf(all));
+  const ticks = Array.from(
+    { length: Math.floor(all / tickOf(all)) + 1 },
+    (_, i) => i * tickOf(all),
+  );
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full min-w-[640px]" role="img" aria-label={`Steps to scale: ${sheet.endMinute} minutes of ${document.when.minutes} planned`}>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      className="w-full min-w-[640px]"
+      role="img"
+      aria-label={`Steps to scale: ${sheet.endMinute} minutes of ${document.when.minutes} planned`}
+    >
       <defs>
-        <pattern id="dries" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <pattern
+          id="dries"
+          width="7"
+          height="7"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
           <rect width="7" height="7" fill="var(--color-ochre-tint)" />
           <line x1="0" x2="0" y1="0" y2="7" stroke="var(--color-ochre)" strokeWidth="2.4" />
         </pattern>
       </defs>
       {ticks.map((minute) => (
         <g key={minute}>
-          <line x1={x(minute)} x2={x(minute)} y1="16" y2={height - 6} stroke="var(--color-rule)" strokeWidth="1" />
-          <text x={x(minute)} y="11" fontSize="11" textAnchor={x(minute) > WIDTH - 12 ? "end" : "middle"} fill="var(--color-soft)">
+          <line
+            x1={x(minute)}
+            x2={x(minute)}
+            y1="16"
+            y2={height - 6}
+            stroke="var(--color-rule)"
+            strokeWidth="1"
+          />
+          <text
+            x={x(minute)}
+            y="11"
+            fontSize="11"
+            textAnchor={x(minute) > WIDTH - 12 ? "end" : "middle"}
+            fill="var(--color-soft)"
+          >
             {minute}
           </text>
         </g>
@@ -66,11 +93,22 @@ export function RunLanes({ document, sheet }: { document: Classed; sheet: RunShe
                   y="3"
                   width={width}
                   height="22"
-                  fill={bar.kind === "dries" ? "url(#dries)" : bar.kind === "critical" ? "var(--color-elm)" : "var(--color-elm-tint)"}
+                  fill={
+                    bar.kind === "dries"
+                      ? "url(#dries)"
+                      : bar.kind === "critical"
+                        ? "var(--color-elm)"
+                        : "var(--color-elm-tint)"
+                  }
                   stroke={bar.kind === "dries" ? "var(--color-ochre)" : "var(--color-elm)"}
                 />
                 {room >= 4 && bar.kind !== "dries" && (
-                  <text x={x(bar.from) + 4} y="18" fontSize="12" fill={bar.kind === "critical" ? "var(--color-paper)" : "var(--color-ink)"}>
+                  <text
+                    x={x(bar.from) + 4}
+                    y="18"
+                    fontSize="12"
+                    fill={bar.kind === "critical" ? "var(--color-paper)" : "var(--color-ink)"}
+                  >
                     {bar.words.length > room ? `${bar.words.slice(0, room - 1)}…` : bar.words}
                   </text>
                 )}
@@ -79,14 +117,26 @@ export function RunLanes({ document, sheet }: { document: Classed; sheet: RunShe
           })}
         </g>
       ))}
-      <line x1={x(planned)} x2={x(planned)} y1="14" y2={height - 4} stroke={sheet.endMinute > document.when.minutes ? "var(--color-brick)" : "var(--color-ink)"} strokeWidth="2" />
+      <line
+        x1={x(planned)}
+        x2={x(planned)}
+        y1="14"
+        y2={height - 4}
+        stroke={sheet.endMinute > document.when.minutes ? "var(--color-brick)" : "var(--color-ink)"}
+        strokeWidth="2"
+      />
     </svg>
   );
 }
 
-const tickOf = (minutes: number): number => [5, 10, 15, 30, 60, 120, 240].find((tick) => minutes / tick <= 12) ?? 480;
+const tickOf = (minutes: number): number =>
+  [5, 10, 15, 30, 60, 120, 240].find((tick) => minutes / tick <= 12) ?? 480;
 
-function lanesOf({ steps, tools, things, fromEnd = false }: Classed, sheet: RunSheet, begin: number): Lane[] {
+function lanesOf(
+  { steps, tools, things, fromEnd = false }: Classed,
+  sheet: RunSheet,
+  begin: number,
+): Lane[] {
   const own = new Map(steps.map((step) => [step.id, step]));
   const titles = new Map(steps.map((step) => [step.id, titleOfStep(step, things)]));
   const at = new Map(sheet.steps.map((row) => [row.id, row]));
@@ -100,8 +150,17 @@ function lanesOf({ steps, tools, things, fromEnd = false }: Classed, sheet: RunS
   });
   const room = sheet.steps.filter(({ id }) => own.get(id)?.who !== "queue");
   const queued = tools.flatMap((tool): Lane[] => {
-    const rows = sheet.steps.filter(({ id }) => own.get(id)?.who === "queue" && own.get(id)?.tool === tool.id);
-    return rows.length === 0 ? [] : [{ name: `${tool.count} × ${tool.name}`, bars: rows.map((row) => bar(row, row.critical ? "critical" : "slack")) }];
+    const rows = sheet.steps.filter(
+      ({ id }) => own.get(id)?.who === "queue" && own.get(id)?.tool === tool.id,
+    );
+    return rows.length === 0
+      ? []
+      : [
+          {
+            name: `${tool.count} × ${tool.name}`,
+            bars: rows.map((row) => bar(row, row.critical ? "critical" : "slack")),
+          },
+        ];
   });
   const waits = steps.flatMap((step) =>
     (step.after ?? []).flatMap(({ step: before, wait }): Bar[] => {

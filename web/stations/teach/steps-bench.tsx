@@ -46,11 +46,26 @@ interface Props {
 type Value = Pick<ClassDocument, "steps" | "tools">;
 
 /** The run sheet, and each step changed in its own row; dragged by its handle, or moved by the keyboard from it. */
-export function StepsBench({ classId, document, version, times, end, because, open: differences, anew }: Props) {
-  const editor = usePart<Value>(classId, "class", { steps: document.steps, tools: document.tools }, version, (answer) => {
-    const { steps, tools } = answer.document as ClassDocument;
-    return { steps, tools };
-  });
+export function StepsBench({
+  classId,
+  document,
+  version,
+  times,
+  end,
+  because,
+  open: differences,
+  anew,
+}: Props) {
+  const editor = usePart<Value>(
+    classId,
+    "class",
+    { steps: document.steps, tools: document.tools },
+    version,
+    (answer) => {
+      const { steps, tools } = answer.document as ClassDocument;
+      return { steps, tools };
+    },
+  );
   const { steps, tools } = editor.value;
   const [open, setOpen] = useState<string | null>(null);
   const put = (next: Step[], label: string) => editor.change({ steps: next, tools }, label);
@@ -76,12 +91,27 @@ export function StepsBench({ classId, document, version, times, end, because, op
     if (from >= 0) reorder(from, to);
   };
   const add = (at: number) => {
-    const step: Step = { id: freeStepId(steps, "new step"), title: "New step", minutes: 5, who: "together", say: "", show: "", check: "", care: "", doIt: "" };
+    const step: Step = {
+      id: freeStepId(steps, "new step"),
+      title: "New step",
+      minutes: 5,
+      who: "together",
+      say: "",
+      show: "",
+      check: "",
+      care: "",
+      doIt: "",
+    };
     put([...steps.slice(0, at), step, ...steps.slice(at)], "A step more");
     setOpen(step.id);
   };
   const copy = (step: Step, at: number) => {
-    const twin: Step = { ...step, id: freeStepId(steps, step.title), title: step.title, after: [{ step: step.id, wait: 0 }] };
+    const twin: Step = {
+      ...step,
+      id: freeStepId(steps, step.title),
+      title: step.title,
+      after: [{ step: step.id, wait: 0 }],
+    };
     put([...steps.slice(0, at + 1), twin, ...steps.slice(at + 1)], `${step.title} once more`);
     setOpen(twin.id);
   };
@@ -102,7 +132,8 @@ export function StepsBench({ classId, document, version, times, end, because, op
       <ProposalNote classId={classId} list="steps" open={differences} names={titles} />
       {refused && (
         <p className="no-print mt-3 border-brick border-l-4 bg-brick-tint px-3 py-2" role="alert">
-          Not moved: “{titleOf(refused.first)}” comes before “{titleOf(refused.later)}”: {refused.why}.
+          Not moved: “{titleOf(refused.first)}” comes before “{titleOf(refused.later)}”:{" "}
+          {refused.why}.
         </p>
       )}
       <Sortable id="steps" ids={steps.map(({ id }) => id)} what="step" onMove={dropped}>
@@ -115,7 +146,15 @@ export function StepsBench({ classId, document, version, times, end, because, op
               inHand={open === step.id}
               titleOf={titleOf}
               why={because[step.id] ?? ""}
-              yours={<YoursNote classId={classId} names={titles} fields={differences.fields.filter(({ list, id, yours }) => list === "steps" && yours && id === step.id)} />}
+              yours={
+                <YoursNote
+                  classId={classId}
+                  names={titles}
+                  fields={differences.fields.filter(
+                    ({ list, id, yours }) => list === "steps" && yours && id === step.id,
+                  )}
+                />
+              }
               onOpen={() => setOpen(open === step.id ? null : step.id)}
             >
               <StepFields
@@ -150,7 +189,11 @@ export function StepsBench({ classId, document, version, times, end, because, op
         <SaveNote editor={editor} />
         {said && <span role="alert">{said}</span>}
       </div>
-      <ToolList tools={tools} steps={steps} onChange={(next, label) => editor.change({ steps, tools: next }, label)} />
+      <ToolList
+        tools={tools}
+        steps={steps}
+        onChange={(next, label) => editor.change({ steps, tools: next }, label)}
+      />
     </>
   );
 }
@@ -176,20 +219,42 @@ function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: 
     ["They read", step.doIt],
   ] as const;
   return (
-    <li ref={row} className={`break-inside-avoid ${dragging ? "relative z-10 opacity-80" : ""}`} style={style} data-step={step.id}>
-      {time && time.gap > 0 && <p className="border-ochre border-b-2 border-dashed py-1.5 text-ochre sm:pl-[104px]">{time.gap} min of waiting while it dries: tea, or start tidying</p>}
-      <div className={`grid grid-cols-[1fr_auto] gap-x-5 gap-y-1 border-rule border-b py-3 sm:grid-cols-[84px_1fr_auto] ${inHand ? "-mx-3 bg-paper px-3" : ""}`}>
+    <li
+      ref={row}
+      className={`break-inside-avoid ${dragging ? "relative z-10 opacity-80" : ""}`}
+      style={style}
+      data-step={step.id}
+    >
+      {time && time.gap > 0 && (
+        <p className="border-ochre border-b-2 border-dashed py-1.5 text-ochre sm:pl-[104px]">
+          {time.gap} min of waiting while it dries: tea, or start tidying
+        </p>
+      )}
+      <div
+        className={`grid grid-cols-[1fr_auto] gap-x-5 gap-y-1 border-rule border-b py-3 sm:grid-cols-[84px_1fr_auto] ${inHand ? "-mx-3 bg-paper px-3" : ""}`}
+      >
         <p className="flex items-baseline gap-3 sm:block">
           <b className="block text-lg">{time?.start ?? "…"}</b>
           <span className="text-soft text-sm">{time?.minutes ?? step.minutes} min</span>
-          {step.half !== undefined && step.half < step.minutes && <span className="block text-soft text-xs">half in {step.half}</span>}
+          {step.half !== undefined && step.half < step.minutes && (
+            <span className="block text-soft text-xs">half in {step.half}</span>
+          )}
         </p>
         <div className="order-3 col-span-2 min-w-0 sm:order-2 sm:col-span-1">
           <p className="font-bold text-lg">
             {titleOf(step.id)}
-            {time && time.waves > 1 && <span className="font-normal text-soft"> · {time.waves} turns at the tool</span>}
-            {time?.begins && <span className="block font-normal text-soft text-sm">{time.begins}</span>}
-            {time && time.dries.length > 0 && <span className="font-normal text-ochre"> · meanwhile dries: {time.dries.map(titleOf).join(", ")}</span>}
+            {time && time.waves > 1 && (
+              <span className="font-normal text-soft"> · {time.waves} turns at the tool</span>
+            )}
+            {time?.begins && (
+              <span className="block font-normal text-soft text-sm">{time.begins}</span>
+            )}
+            {time && time.dries.length > 0 && (
+              <span className="font-normal text-ochre">
+                {" "}
+                · meanwhile dries: {time.dries.map(titleOf).join(", ")}
+              </span>
+            )}
           </p>
           {!inHand &&
             lines.map(
@@ -217,10 +282,21 @@ function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: 
           {yours}
         </div>
         <span className="no-print order-2 flex items-start gap-1 sm:order-3">
-          <button type="button" className="verb min-h-11" aria-expanded={inHand} aria-label={`${inHand ? "Close" : "Change"} ${titleOf(step.id)}`} onClick={onOpen}>
+          <button
+            type="button"
+            className="verb min-h-11"
+            aria-expanded={inHand}
+            aria-label={`${inHand ? "Close" : "Change"} ${titleOf(step.id)}`}
+            onClick={onOpen}
+          >
             {inHand ? "close" : "change"}
           </button>
-          <button type="button" className="grid min-h-11 min-w-9 cursor-grab place-items-center text-soft hover:text-elm" {...handle} aria-label={`Move ${titleOf(step.id)}`}>
+          <button
+            type="button"
+            className="grid min-h-11 min-w-9 cursor-grab place-items-center text-soft hover:text-elm"
+            {...handle}
+            aria-label={`Move ${titleOf(step.id)}`}
+          >
             <GripVertical size={18} aria-hidden />
           </button>
         </span>

@@ -32,7 +32,12 @@ import { RunLanes } from "./run-lanes.tsx";
 import { StepsBench } from "./steps-bench.tsx";
 import { WaysPanel } from "./ways-panel.tsx";
 
-export async function TeachStation({ id }: { id: string; query: Record<string, string | undefined> }) {
+export async function TeachStation({
+  id,
+}: {
+  id: string;
+  query: Record<string, string | undefined>;
+}) {
   const data = await loadPlanned(id);
   if (!data) return null;
   const { planned, host, run } = data;
@@ -42,17 +47,27 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
   const steps = new Map(planned.document.steps.map((step) => [step.id, step]));
   const pace = await withStudio(host.studioId, studioPace);
   const { proposal, open } = await proposedFor(host, planned.document, planned.plan.facts);
-  const anew = runSheetOf({ ...planned.document, steps: listsOf(proposal).steps as unknown as typeof planned.document.steps, tools: withNeeded(planned.document.tools, proposal.tools) });
-  const titles = new Map(planned.document.steps.map((step) => [step.id, titleOfStep(step, planned.document.things)]));
+  const anew = runSheetOf({
+    ...planned.document,
+    steps: listsOf(proposal).steps as unknown as typeof planned.document.steps,
+    tools: withNeeded(planned.document.tools, proposal.tools),
+  });
+  const titles = new Map(
+    planned.document.steps.map((step) => [step.id, titleOfStep(step, planned.document.things)]),
+  );
   const { things } = planned.document;
-  const end = rows.reduce((latest, row) => (row.endInstant > latest.endInstant ? row : latest), rows[0] ?? { end: planned.document.when.time, endInstant: 0 });
+  const end = rows.reduce(
+    (latest, row) => (row.endInstant > latest.endInstant ? row : latest),
+    rows[0] ?? { end: planned.document.when.time, endInstant: 0 },
+  );
   const over = sheet.endMinute - planned.document.when.minutes;
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_320px] print:block">
       <section className="min-w-0">
         <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
           <h2 className="text-2xl">
-            {showTime(rows[0]?.start ?? planned.document.when.time, clock)} to {showTime(end.end, clock)}
+            {showTime(rows[0]?.start ?? planned.document.when.time, clock)} to{" "}
+            {showTime(end.end, clock)}
             {over > 0 ? `, ${showMinutes(over)} too long` : `, ${showMinutes(-over)} to spare`}
           </h2>
           <div className="no-print flex flex-wrap gap-2">
@@ -76,8 +91,11 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
           <RunLanes document={planned.document} sheet={sheet} />
         </Sideways>
         <p className="no-print mt-1 text-soft text-sm">
-          Filled: nothing may make it later without making the end later. Tinted: it has time to spare. Hatched: dries by itself.
-          {" Planned as if everybody took what the slow quarter takes; how likely it then ends in time, Rehearse says."}
+          Filled: nothing may make it later without making the end later. Tinted: it has time to
+          spare. Hatched: dries by itself.
+          {
+            " Planned as if everybody took what the slow quarter takes; how likely it then ends in time, Rehearse says."
+          }
           {planned.document.fromEnd && " Counted back from the end: each step as late as may be."}
         </p>
         <StepsBench
@@ -92,9 +110,18 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
             waves: row.waves,
             dries: sheet.steps[i]?.drying ?? [],
             begins: beginsWords(sheet.steps[i]?.begins, titles),
-            gap: i > 0 ? Math.max(0, (sheet.steps[i]?.startMinute ?? 0) - ((sheet.steps[i - 1]?.startMinute ?? 0) + (sheet.steps[i - 1]?.minutes ?? 0))) : 0,
+            gap:
+              i > 0
+                ? Math.max(
+                    0,
+                    (sheet.steps[i]?.startMinute ?? 0) -
+                      ((sheet.steps[i - 1]?.startMinute ?? 0) + (sheet.steps[i - 1]?.minutes ?? 0)),
+                  )
+                : 0,
           }))}
-          because={Object.fromEntries(proposal.steps.map(({ id: step, because }) => [step, because]))}
+          because={Object.fromEntries(
+            proposal.steps.map(({ id: step, because }) => [step, because]),
+          )}
           open={open}
           anew={{ steps: proposal.steps.length, minutes: anew.endMinute }}
         />
@@ -105,11 +132,24 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
           reckoning={{
             title: showMinutes(sheet.endMinute),
             lines: [
-              { what: "All steps one after another", value: showMinutes(sheet.steps.reduce((sum, step) => sum + step.minutes, 0)) },
+              {
+                what: "All steps one after another",
+                value: showMinutes(sheet.steps.reduce((sum, step) => sum + step.minutes, 0)),
+              },
               { what: "Cannot be shorter than", value: showMinutes(sheet.bound) },
-              { what: "A practised hand alone, as proposed", value: showMinutes(proposal.steps.reduce((sum, { practisedMinutes }) => sum + practisedMinutes, 0)) },
+              {
+                what: "A practised hand alone, as proposed",
+                value: showMinutes(
+                  proposal.steps.reduce((sum, { practisedMinutes }) => sum + practisedMinutes, 0),
+                ),
+              },
               { what: "Planned length", value: showMinutes(planned.document.when.minutes) },
-              ...sheet.steps.filter(({ waves }) => waves > 1).map((step) => ({ what: `${steps.get(step.id)?.title}: turns`, value: String(step.waves) })),
+              ...sheet.steps
+                .filter(({ waves }) => waves > 1)
+                .map((step) => ({
+                  what: `${steps.get(step.id)?.title}: turns`,
+                  value: String(step.waves),
+                })),
             ],
             rule: "One step at a time holds the room's attention; drying goes on by itself and is filled with other steps. A shared tool is used in turns.",
             school: "Longest remaining chain first, improved by trying other orders.",
@@ -143,12 +183,21 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
           concerned={concernedSchools(planned.document)}
           follows={planned.document.proposed !== undefined}
         />
-        <PrintFiles classId={id} usual={host.studio.unit === "mm" || host.studio.unit === "cm" ? "a4" : "letter"} />
-        <PlacingFigures placing={planned.plan.placing ?? []} things={things} unit={host.studio.unit} />
+        <PrintFiles
+          classId={id}
+          usual={host.studio.unit === "mm" || host.studio.unit === "cm" ? "a4" : "letter"}
+        />
+        <PlacingFigures
+          placing={planned.plan.placing ?? []}
+          things={things}
+          unit={host.studio.unit}
+        />
         <PlacingOrder rows={proposal.placing} things={things} />
         <Findings
           classId={id}
-          findings={planned.plan.findings.filter(({ code }) => stationOf(code) === "teach") as never}
+          findings={
+            planned.plan.findings.filter(({ code }) => stationOf(code) === "teach") as never
+          }
           unit={host.studio.unit}
           labels={labelsOf(planned.plan)}
           quiet="It ends in time."
@@ -162,7 +211,15 @@ export async function TeachStation({ id }: { id: string; query: Record<string, s
 type Row = StationData["planned"]["plan"]["placing"][number];
 
 /** What a hand measures before it lays the design down; of names of different lengths from the least to the most. */
-function PlacingFigures({ placing, things, unit }: { placing: readonly Row[]; things: StationData["planned"]["document"]["things"]; unit: LengthUnit }) {
+function PlacingFigures({
+  placing,
+  things,
+  unit,
+}: {
+  placing: readonly Row[];
+  things: StationData["planned"]["document"]["things"];
+  unit: LengthUnit;
+}) {
   if (placing.length === 0) return null;
   return (
     <section className="mt-5">
@@ -193,14 +250,22 @@ async function FollowLink({ classId, studioId }: { classId: string; studioId: st
       <a href={url} className="verb [overflow-wrap:anywhere]" data-follow-link>
         {url.replace(/^https?:\/\//u, "")}
       </a>
-      <p className="my-2 text-soft text-sm">Shows the step, the time left, and lets them say done or stuck. Nothing else of your studio.</p>
+      <p className="my-2 text-soft text-sm">
+        Shows the step, the time left, and lets them say done or stuck. Nothing else of your studio.
+      </p>
       <RenewLink classId={classId} />
     </section>
   );
 }
 
 /** How it is laid: in which order, held by what, begun where, with the reason. */
-function PlacingOrder({ rows, things }: { rows: readonly (PlacingAdvice & { readonly thing: string })[]; things: StationData["planned"]["document"]["things"] }) {
+function PlacingOrder({
+  rows,
+  things,
+}: {
+  rows: readonly (PlacingAdvice & { readonly thing: string })[];
+  things: StationData["planned"]["document"]["things"];
+}) {
   return (
     <section className="mt-5">
       <h2 className="mb-1 text-lg">How it is laid</h2>
@@ -227,13 +292,17 @@ function PlacingOrder({ rows, things }: { rows: readonly (PlacingAdvice & { read
 
 type Tools = StationData["planned"]["document"]["tools"];
 /** The room's own tools, and those that are proposed beside them. */
-const withNeeded = (own: Tools, proposed: Tools | readonly Tools[number][]): Tools => [...own, ...proposed.filter(({ id }) => !own.some((tool) => tool.id === id))];
+const withNeeded = (own: Tools, proposed: Tools | readonly Tools[number][]): Tools => [
+  ...own,
+  ...proposed.filter(({ id }) => !own.some((tool) => tool.id === id)),
+];
 
 function beginsWords(begins: Begins | undefined, titles: ReadonlyMap<string, string>): string {
   if (!begins || begins.why === "first") return "";
   const step = titles.get(begins.step) ?? begins.step;
   if (begins.why === "late") return `no later, because “${step}” follows`;
-  if (begins.why === "lateToDry") return `no later, because it dries ${begins.wait} min before “${step}”`;
+  if (begins.why === "lateToDry")
+    return `no later, because it dries ${begins.wait} min before “${step}”`;
   if (begins.why === "dries") return `begins when “${step}” has dried ${begins.wait} min`;
   // One after the other is what one expects: it is not said of every step.
   return begins.why === "free" ? `begins when “${step}” is done: nobody is free before` : "";

@@ -4,13 +4,25 @@ import { freeStepId } from "@elm-basket/core/scheduling/reorder.ts";
 import type { Step, Tool } from "@elm-basket/core/scheduling/step.ts";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 
-export function ToolList({ tools, steps, onChange }: { tools: readonly Tool[]; steps: readonly Step[]; onChange: (tools: Tool[], label: string) => void }) {
+export function ToolList({
+  tools,
+  steps,
+  onChange,
+}: {
+  tools: readonly Tool[];
+  steps: readonly Step[];
+  onChange: (tools: Tool[], label: string) => void;
+}) {
   const set = (id: string, patch: Partial<Tool>, label: string) =>
     onChange(
       tools.map((tool) => (tool.id === id ? { ...tool, ...patch } : tool)),
       label,
     );
-  const add = () => onChange([...tools, { id: freeStepId(tools, "tool"), name: "New tool", count: 1, hot: false }], "A tool more");
+  const add = () =>
+    onChange(
+      [...tools, { id: freeStepId(tools, "tool"), name: "New tool", count: 1, hot: false }],
+      "A tool more",
+    );
   return (
     <section className="no-print mt-6" aria-label="Tools in the room">
       <h2 className="mb-1 text-lg">Tools in the room</h2>
@@ -18,11 +30,33 @@ export function ToolList({ tools, steps, onChange }: { tools: readonly Tool[]; s
         {tools.map((tool) => {
           const needed = steps.filter((step) => step.tool === tool.id);
           return (
-            <li key={tool.id} className="grid grid-cols-[1fr_88px] items-end gap-3 sm:grid-cols-[1fr_100px_auto_auto] border-rule border-b py-2">
-              <TextField label="Tool" value={tool.name} maxLength={80} required="Say what it is." onChange={(name) => set(tool.id, { name }, "Name of a tool")} />
-              <NumberField label="How many" value={tool.count} least={1} most={1000} onChange={(count) => set(tool.id, { count }, `Number of ${tool.name}`)} />
+            <li
+              key={tool.id}
+              className="grid grid-cols-[1fr_88px] items-end gap-3 sm:grid-cols-[1fr_100px_auto_auto] border-rule border-b py-2"
+            >
+              <TextField
+                label="Tool"
+                value={tool.name}
+                maxLength={80}
+                required="Say what it is."
+                onChange={(name) => set(tool.id, { name }, "Name of a tool")}
+              />
+              <NumberField
+                label="How many"
+                value={tool.count}
+                least={1}
+                most={1000}
+                onChange={(count) => set(tool.id, { count }, `Number of ${tool.name}`)}
+              />
               <label className="flex min-h-11 items-center gap-2 text-sm">
-                <input type="checkbox" checked={tool.hot} onChange={(event) => set(tool.id, { hot: event.target.checked }, `${tool.name} is hot`)} /> hot
+                <input
+                  type="checkbox"
+                  checked={tool.hot}
+                  onChange={(event) =>
+                    set(tool.id, { hot: event.target.checked }, `${tool.name} is hot`)
+                  }
+                />{" "}
+                hot
               </label>
               {needed.length === 0 ? (
                 <button
@@ -39,7 +73,9 @@ export function ToolList({ tools, steps, onChange }: { tools: readonly Tool[]; s
                   remove
                 </button>
               ) : (
-                <span className="min-h-11 py-3 text-soft text-sm">{needed.map(({ title }) => title).join(", ")}</span>
+                <span className="min-h-11 py-3 text-soft text-sm">
+                  {needed.map(({ title }) => title).join(", ")}
+                </span>
               )}
             </li>
           );

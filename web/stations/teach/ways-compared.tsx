@@ -31,7 +31,12 @@ export function WaysCompared({ classId, school, question, words, chosen, onChoos
   };
   return (
     <>
-      <button type="button" className="verb min-h-11" aria-label={`Compare the wording: ${question}`} onClick={ask}>
+      <button
+        type="button"
+        className="verb min-h-11"
+        aria-label={`Compare the wording: ${question}`}
+        onClick={ask}
+      >
         compare the wording
       </button>
       <Dialog open={open} onOpenChange={setOpen} title={question} wide>
@@ -49,24 +54,40 @@ export function WaysCompared({ classId, school, question, words, chosen, onChoos
   );
 }
 
-function Columns({ rows, words, chosen, onChoose }: Pick<Props, "words" | "chosen" | "onChoose"> & { rows: readonly WayCompared[] }) {
+function Columns({
+  rows,
+  words,
+  chosen,
+  onChoose,
+}: Pick<Props, "words" | "chosen" | "onChoose"> & { rows: readonly WayCompared[] }) {
   return (
     <div className="grid gap-x-8 gap-y-8 md:grid-flow-col md:auto-cols-fr">
       {rows.map(({ way, minutes, steps, materials }) => (
-        <section key={way} className={`border-t-4 pt-3 ${way === chosen ? "border-elm" : "border-rule"}`} data-way={way}>
+        <section
+          key={way}
+          className={`border-t-4 pt-3 ${way === chosen ? "border-elm" : "border-rule"}`}
+          data-way={way}
+        >
           <h3 className="text-lg">{words[way]?.name ?? way}</h3>
           <p className="mb-2 text-soft">{words[way]?.why}</p>
           <p className="mb-3">The class, as proposed: {showMinutes(minutes)}</p>
-          {way === chosen ? <Button disabled>This is your way</Button> : <Button onClick={() => onChoose(way)}>Work so in this class</Button>}
+          {way === chosen ? (
+            <Button disabled>This is your way</Button>
+          ) : (
+            <Button onClick={() => onChoose(way)}>Work so in this class</Button>
+          )}
           <ul className="mt-3">
             {steps.map(({ id, title, say, minutes: own }) => (
               <li key={id} className="border-rule border-t py-2">
-                <b>{title}</b> {own !== null && <span className="text-soft text-sm">{own} min</span>}
+                <b>{title}</b>{" "}
+                {own !== null && <span className="text-soft text-sm">{own} min</span>}
                 <p>{say ?? <span className="text-soft">No such step this way.</span>}</p>
               </li>
             ))}
           </ul>
-          {materials.length > 0 && <p className="border-rule border-t py-2 text-sm">Needs: {materials.join(", ")}.</p>}
+          {materials.length > 0 && (
+            <p className="border-rule border-t py-2 text-sm">Needs: {materials.join(", ")}.</p>
+          )}
         </section>
       ))}
     </div>

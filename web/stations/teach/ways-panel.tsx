@@ -36,7 +36,16 @@ const HANDED_WHY: Readonly<Record<HandedOver, string>> = {
 };
 
 /** How this class works: another way changes wording, steps and materials at once; what the host changed stays. */
-export function WaysPanel({ classId, handsOver, practised, fromEnd, helpers, schools, concerned, follows }: Props) {
+export function WaysPanel({
+  classId,
+  handsOver,
+  practised,
+  fromEnd,
+  helpers,
+  schools,
+  concerned,
+  follows,
+}: Props) {
   const { busy, said, act } = useProposalAct();
   const put = (ways: Ways, label: string) => act(() => workSo(classId, ways, label));
   return (
@@ -47,7 +56,12 @@ export function WaysPanel({ classId, handsOver, practised, fromEnd, helpers, sch
           {said}
         </p>
       )}
-      {!follows && <p className="mb-2 text-soft text-sm">These steps were written before; begin again as proposed, and they follow what you choose here.</p>}
+      {!follows && (
+        <p className="mb-2 text-soft text-sm">
+          These steps were written before; begin again as proposed, and they follow what you choose
+          here.
+        </p>
+      )}
       <div className="grid gap-3">
         <SelectField
           label="Kits are handed over"
@@ -64,11 +78,21 @@ export function WaysPanel({ classId, handsOver, practised, fromEnd, helpers, sch
           most={20}
           onChange={(value) => put({ helpers: value }, "Helpers")}
         />
-        <CheckField label="They have done it before" checked={practised} onChange={(value) => put({ practised: value }, "Practised hands")} />
-        <CheckField label="Counted back from the end" checked={fromEnd} onChange={(value) => put({ fromEnd: value }, "Counted back from the end")} />
+        <CheckField
+          label="They have done it before"
+          checked={practised}
+          onChange={(value) => put({ practised: value }, "Practised hands")}
+        />
+        <CheckField
+          label="Counted back from the end"
+          checked={fromEnd}
+          onChange={(value) => put({ fromEnd: value }, "Counted back from the end")}
+        />
         {concerned.map((name) => {
           const { question, ways } = STUDIO_SCHOOL_WORDS[name];
-          const words = Object.entries(ways as Readonly<Record<string, { readonly name: string; readonly why: string }>>);
+          const words = Object.entries(
+            ways as Readonly<Record<string, { readonly name: string; readonly why: string }>>,
+          );
           return (
             <div key={name}>
               <SelectField

@@ -22,10 +22,16 @@ export function CalendarLink({ site, code: stored }: { site: string; code: strin
     <details className="mt-8 border-rule border-t pt-1">
       <summary className="verb min-h-11 py-2">In your own calendar</summary>
       <div className="max-w-2xl pb-4" aria-busy={busy}>
-        <p className="mb-3 text-soft">Classes, what falls due, and each evening's work with its minutes. No names of participants.</p>
+        <p className="mb-3 text-soft">
+          Classes, what falls due, and each evening's work with its minutes. No names of
+          participants.
+        </p>
         {code !== null && (
           <>
-            <p className="mb-1">Give this address to your calendar; it then keeps itself up to date. Whoever has it can read it, so treat it as a key.</p>
+            <p className="mb-1">
+              Give this address to your calendar; it then keeps itself up to date. Whoever has it
+              can read it, so treat it as a key.
+            </p>
             <p className="mb-3 bg-paper px-3 py-2 [overflow-wrap:anywhere]" data-calendar-address>
               {`${site}/calendar/${code}`}
             </p>

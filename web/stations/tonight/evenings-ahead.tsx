@@ -14,16 +14,38 @@ const FILL: Record<TaskKind, string> = {
   pack: "var(--color-slate)",
   post: "var(--color-faint)",
 };
-const WORDS: Record<TaskKind, string> = { order: "ordering", blanks: "blanks", print: "printing", cut: "cutting", weed: "weeding", tape: "taping", pack: "packing", post: "posting" };
+const WORDS: Record<TaskKind, string> = {
+  order: "ordering",
+  blanks: "blanks",
+  print: "printing",
+  cut: "cutting",
+  weed: "weeding",
+  tape: "taping",
+  pack: "packing",
+  post: "posting",
+};
 const [COLUMN, GAP, HEIGHT, FOOT] = [54, 10, 120, 36];
 
 /** The evenings to come to one scale: what each asks, and what it holds as a line; what it does not hold stands over it. */
-export function EveningsAhead({ days, all }: { days: readonly EveningAhead[]; all: Readonly<Record<string, Pick<TonightTask, "kind">>> }) {
+export function EveningsAhead({
+  days,
+  all,
+}: {
+  days: readonly EveningAhead[];
+  all: Readonly<Record<string, Pick<TonightTask, "kind">>>;
+}) {
   if (days.length < 2) return null;
   const most = Math.max(1, ...days.map(({ minutes, free }) => Math.max(minutes, free)));
   const tall = (minutes: number) => (HEIGHT * minutes) / most;
-  const kinds = [...new Set(days.flatMap(({ parts }) => parts.flatMap(({ id }) => all[id]?.kind ?? [])))];
-  const said = days.map(({ date, minutes, over }) => `${showDate(date, "short")}: ${showMinutes(Math.round(minutes))}${over >= 1 ? `, ${showMinutes(Math.round(over))} too much` : ""}`).join("; ");
+  const kinds = [
+    ...new Set(days.flatMap(({ parts }) => parts.flatMap(({ id }) => all[id]?.kind ?? []))),
+  ];
+  const said = days
+    .map(
+      ({ date, minutes, over }) =>
+        `${showDate(date, "short")}: ${showMinutes(Math.round(minutes))}${over >= 1 ? `, ${showMinutes(Math.round(over))} too much` : ""}`,
+    )
+    .join("; ");
   return (
     <section className="mt-8" aria-label="The evenings to come">
       <h2 className="mb-1 text-xl">The evenings to come</h2>
@@ -47,14 +69,52 @@ export function EveningsAhead({ days, all }: { days: readonly EveningAhead[]; al
               <g key={date}>
                 {stacked(parts, all).map(({ kind, minutes: own }) => {
                   y -= tall(own);
-                  return <rect key={kind} x={x} y={y} width={COLUMN - GAP} height={tall(own)} fill={FILL[kind]} />;
+                  return (
+                    <rect
+                      key={kind}
+                      x={x}
+                      y={y}
+                      width={COLUMN - GAP}
+                      height={tall(own)}
+                      fill={FILL[kind]}
+                    />
+                  );
                 })}
-                {over >= 1 && <rect x={x} y={HEIGHT + 14 - tall(minutes)} width={COLUMN - GAP} height={tall(over)} fill="none" stroke="var(--color-brick)" strokeWidth="2.5" />}
-                <line x1={x - 2} x2={x + COLUMN - GAP + 2} y1={HEIGHT + 14 - tall(free)} y2={HEIGHT + 14 - tall(free)} stroke="var(--color-ink)" strokeWidth="1.5" />
-                <text x={x + (COLUMN - GAP) / 2} y={HEIGHT + 29} fontSize="12.5" textAnchor="middle" fill="var(--color-ink)">
+                {over >= 1 && (
+                  <rect
+                    x={x}
+                    y={HEIGHT + 14 - tall(minutes)}
+                    width={COLUMN - GAP}
+                    height={tall(over)}
+                    fill="none"
+                    stroke="var(--color-brick)"
+                    strokeWidth="2.5"
+                  />
+                )}
+                <line
+                  x1={x - 2}
+                  x2={x + COLUMN - GAP + 2}
+                  y1={HEIGHT + 14 - tall(free)}
+                  y2={HEIGHT + 14 - tall(free)}
+                  stroke="var(--color-ink)"
+                  strokeWidth="1.5"
+                />
+                <text
+                  x={x + (COLUMN - GAP) / 2}
+                  y={HEIGHT + 29}
+                  fontSize="12.5"
+                  textAnchor="middle"
+                  fill="var(--color-ink)"
+                >
                   {showDate(date, "short").replace(/ [A-Z][a-z]+$/u, "")}
                 </text>
-                <text x={x + (COLUMN - GAP) / 2} y={HEIGHT + 45} fontSize="12" textAnchor="middle" fill={over >= 1 ? "var(--color-brick)" : "var(--color-soft)"}>
+                <text
+                  x={x + (COLUMN - GAP) / 2}
+                  y={HEIGHT + 45}
+                  fontSize="12"
+                  textAnchor="middle"
+                  fill={over >= 1 ? "var(--color-brick)" : "var(--color-soft)"}
+                >
                   {Math.round(minutes)} min
                 </text>
               </g>
@@ -67,7 +127,10 @@ export function EveningsAhead({ days, all }: { days: readonly EveningAhead[]; al
 }
 
 /** By kind, so that a colour stands once in a column. */
-function stacked(parts: EveningAhead["parts"], all: Readonly<Record<string, Pick<TonightTask, "kind">>>): { kind: TaskKind; minutes: number }[] {
+function stacked(
+  parts: EveningAhead["parts"],
+  all: Readonly<Record<string, Pick<TonightTask, "kind">>>,
+): { kind: TaskKind; minutes: number }[] {
   const sums = new Map<TaskKind, number>();
   for (const { id, minutes } of parts) {
     const kind = all[id]?.kind;

@@ -17,7 +17,9 @@ export function FirstVisit({ host, sample }: { host: Host; sample: ReactNode }) 
       <div className="border-elm border-l-4 bg-paper px-5 py-4">
         <h2 className="text-xl">Never held one?</h2>
         <p className="my-2 max-w-2xl">
-          Begin with a small class that everybody manages. You are led through it one thing at a time, with what to look at and why; you can leave the guide at any moment, and nothing is lost.
+          Begin with a small class that everybody manages. You are led through it one thing at a
+          time, with what to look at and why; you can leave the guide at any moment, and nothing is
+          lost.
         </p>
         <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
           <LinkButton tone="main" href={`/classes/new?project=starter:${FIRST_STARTER}&guide=1`}>
@@ -30,7 +32,9 @@ export function FirstVisit({ host, sample }: { host: Host; sample: ReactNode }) 
       <ul className="grid gap-x-8 gap-y-5 sm:grid-cols-3">
         {SHOWN.map((id) => (
           <li key={id} className="grid content-between gap-2 border-rule border-t py-3">
-            <Suspense fallback={<p className="flex h-36 items-end text-soft text-sm">being drawn …</p>}>
+            <Suspense
+              fallback={<p className="flex h-36 items-end text-soft text-sm">being drawn …</p>}
+            >
               <Look host={host} id={id} />
             </Suspense>
             <Link className="verb justify-self-start" href={`/classes/new?project=starter:${id}`}>
@@ -55,5 +59,7 @@ export function FirstVisit({ host, sample }: { host: Host; sample: ReactNode }) 
 async function Look({ host, id }: { host: Host; id: string }) {
   const project = starterProject(id, { schools: host.studio.settings.schools });
   const [picture] = project ? await lookOf(host.studioId, project) : [];
-  return <div className="flex h-36 items-end">{picture && <DecalPictureView picture={picture} />}</div>;
+  return (
+    <div className="flex h-36 items-end">{picture && <DecalPictureView picture={picture} />}</div>
+  );
 }

@@ -14,10 +14,34 @@ const row: KitWork["row"] = {
   seats: 4,
   lead_days: null,
 };
-const left: KitWork["left"] = { id: "c", weedLeft: 40, weedKits: 4, cutLeft: 12, sheetsLeft: 2, packLeft: 8, tapeLeft: 4 };
-const seats = ["1", "2", "3", "4"].map((seat) => ({ seat, weedLeft: 10, tapeLeft: 1, packed: false }));
-const work = (more: Partial<KitWork> = {}): KitWork => ({ row, left, handsOver: "weeded", seats, parcels: [], destinations: [], printed: false, today: "2026-11-29", ...more });
-const told = (given: KitWork) => kitTasks(given).map(({ kind, title, dueDate, allMinutes }) => [kind, title, dueDate, allMinutes]);
+const left: KitWork["left"] = {
+  id: "c",
+  weedLeft: 40,
+  weedKits: 4,
+  cutLeft: 12,
+  sheetsLeft: 2,
+  packLeft: 8,
+  tapeLeft: 4,
+};
+const seats = ["1", "2", "3", "4"].map((seat) => ({
+  seat,
+  weedLeft: 10,
+  tapeLeft: 1,
+  packed: false,
+}));
+const work = (more: Partial<KitWork> = {}): KitWork => ({
+  row,
+  left,
+  handsOver: "weeded",
+  seats,
+  parcels: [],
+  destinations: [],
+  printed: false,
+  today: "2026-11-29",
+  ...more,
+});
+const told = (given: KitWork) =>
+  kitTasks(given).map(({ kind, title, dueDate, allMinutes }) => [kind, title, dueDate, allMinutes]);
 
 describe("what is left to do about kits", () => {
   it("each by its day, post and all; parcels without an address are asked for with the rest", () => {
@@ -44,14 +68,30 @@ describe("what is left to do about kits", () => {
     const rows = told(given);
     expect(rows).toContainEqual(["weed", "Weed 1 kit that travels farther", "2026-12-06", 10]);
     expect(rows).toContainEqual(["weed", "Weed 3 kits, hard ones first", "2026-12-20", 30]);
-    expect(rows).toContainEqual(["pack", "Check and pack 1 kit that travels farther", "2026-12-08", 2]);
+    expect(rows).toContainEqual([
+      "pack",
+      "Check and pack 1 kit that travels farther",
+      "2026-12-08",
+      2,
+    ]);
     expect(rows).toContainEqual(["post", "Post 1 parcel to Canada", "2026-12-09", 21]);
     expect(rows).toContainEqual(["post", "Post 3 parcels, 2 without an address", "2026-12-23", 23]);
-    for (const kind of ["weed", "pack"] as const) expect(rows.filter(([one]) => one === kind).reduce((sum, [, , , minutes]) => sum + Number(minutes), 0)).toBe(kind === "weed" ? 40 : 8);
+    for (const kind of ["weed", "pack"] as const)
+      expect(
+        rows
+          .filter(([one]) => one === kind)
+          .reduce((sum, [, , , minutes]) => sum + Number(minutes), 0),
+      ).toBe(kind === "weed" ? 40 : 8);
   });
 
   it("in a room nothing is posted; what is printed is not asked for again; tape has its own line", () => {
-    const rows = told(work({ row: { ...row, setting: { kind: "room", place: "" } }, printed: true, handsOver: "taped" }));
+    const rows = told(
+      work({
+        row: { ...row, setting: { kind: "room", place: "" } },
+        printed: true,
+        handsOver: "taped",
+      }),
+    );
     expect(rows.map(([kind]) => kind)).toEqual(["cut", "weed", "tape", "pack"]);
     expect(rows[2]).toEqual(["tape", "Lay tape on 4 kits", "2027-01-01", 6]);
   });
@@ -64,10 +104,20 @@ describe("what is left to do about kits", () => {
 });
 
 describe("one coat fewer", () => {
-  const task = (id: string): Task => ({ id, title: id, minutes: 10, after: [], waitMinutes: 0, say: "", care: "" });
+  const task = (id: string): Task => ({
+    id,
+    title: id,
+    minutes: 10,
+    after: [],
+    waitMinutes: 0,
+    say: "",
+    care: "",
+  });
   it("is the last of a numbered row, never the only one", () => {
     expect(lastCoat(["sand", "paint-1", "paint-2", "glue-1"].map(task))?.id).toBe("paint-2");
-    expect(lastCoat(["seal-board-1", "seal-board-2", "seal-board-3"].map(task))?.id).toBe("seal-board-3");
+    expect(lastCoat(["seal-board-1", "seal-board-2", "seal-board-3"].map(task))?.id).toBe(
+      "seal-board-3",
+    );
     expect(lastCoat(["paint-1", "glue-1", "glue-2"].map(task))).toBeNull();
     expect(lastCoat(["paint-2"].map(task))).toBeNull();
   });

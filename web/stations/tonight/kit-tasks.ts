@@ -1,7 +1,13 @@
 /** What is left to do about the kits of a class: cut, weed, tape, pack, print and post, each by its day; kits that travel farther by an earlier one. */
 import { addDays, type DeadlineCode } from "@elm-basket/core/calendar/dates.ts";
 import type { HandedOver } from "@elm-basket/core/plan/document.ts";
-import { PACK_MINUTES_PER_KIT, POST_MINUTES_PER_PARCEL, POST_TRIP_MINUTES, PRINT_MINUTES, TAPE_MINUTES_PER_KIT } from "@elm-basket/core/plan/pace-of-hands.ts";
+import {
+  PACK_MINUTES_PER_KIT,
+  POST_MINUTES_PER_PARCEL,
+  POST_TRIP_MINUTES,
+  PRINT_MINUTES,
+  TAPE_MINUTES_PER_KIT,
+} from "@elm-basket/core/plan/pace-of-hands.ts";
 import { earlierKits } from "@elm-basket/core/posting/earlier.ts";
 import { countryKey, type Destination } from "@elm-basket/core/posting/posting.ts";
 import { type ClassListRow, leadOf } from "@/data/class-documents.ts";
@@ -16,7 +22,11 @@ export interface KitWork {
   /** By seat what is left, of classes that post their kits. */
   readonly seats: readonly SeatWork[];
   /** Parcels with an address; the days by which they go. Empty where nothing is posted. */
-  readonly parcels: readonly { readonly seat: string; readonly postBy: string | null; readonly posted: boolean }[];
+  readonly parcels: readonly {
+    readonly seat: string;
+    readonly postBy: string | null;
+    readonly posted: boolean;
+  }[];
   readonly destinations: readonly Destination[];
   readonly printed: boolean;
   readonly today: string;
@@ -26,9 +36,18 @@ export function kitTasks(work: KitWork): TonightTask[] {
   const { row, left, handsOver, today } = work;
   const lead = leadOf(row);
   // A deadline that was taken out leaves the work due by the next one that is there.
-  const day = (...codes: DeadlineCode[]) => addDays(row.class_date, -(codes.map((code) => lead[code]).find((days) => days !== undefined) ?? 0));
+  const day = (...codes: DeadlineCode[]) =>
+    addDays(
+      row.class_date,
+      -(codes.map((code) => lead[code]).find((days) => days !== undefined) ?? 0),
+    );
   const base = `/classes/${row.id}`;
-  const task = (kind: TaskKind, id: string, date: string, rest: Pick<TonightTask, "title" | "href" | "allMinutes"> & Partial<TonightTask>): TonightTask => ({
+  const task = (
+    kind: TaskKind,
+    id: string,
+    date: string,
+    rest: Pick<TonightTask, "title" | "href" | "allMinutes"> & Partial<TonightTask>,
+  ): TonightTask => ({
     id: `${row.id}-${id}`,
     kind,
     minutes: 0,
@@ -40,13 +59,27 @@ export function kitTasks(work: KitWork): TonightTask[] {
   const taped = handsOver === "taped";
   const [weedBy, packBy] = [day("weedBy", "packBy", "postBy"), day("packBy", "postBy")];
   const early = lead.postBy === undefined ? [] : earlierKits(work.parcels, day("postBy"));
-  const groups = early.map(({ days, seats }) => ({ days, own: work.seats.filter(({ seat }) => seats.has(seat)) }));
-  const sum = (rows: readonly SeatWork[], of: (seat: SeatWork) => number) => rows.reduce((all, seat) => all + of(seat), 0);
-  const minutesOf = { weed: (seat: SeatWork) => seat.weedLeft, tape: (seat: SeatWork) => seat.tapeLeft * TAPE_MINUTES_PER_KIT, pack: (seat: SeatWork) => (seat.packed ? 0 : PACK_MINUTES_PER_KIT) };
-  const earlyOf = (of: (seat: SeatWork) => number) => groups.reduce((all, { own }) => all + sum(own, of), 0);
-  const earlyCount = (of: (seat: SeatWork) => number) => groups.reduce((all, { own }) => all + own.filter((seat) => of(seat) > 0).length, 0);
+  const groups = early.map(({ days, seats }) => ({
+    days,
+    own: work.seats.filter(({ seat }) => seats.has(seat)),
+  }));
+  const sum = (rows: readonly SeatWork[], of: (seat: SeatWork) => number) =>
+    rows.reduce((all, seat) => all + of(seat), 0);
+  const minutesOf = {
+    weed: (seat: SeatWork) => seat.weedLeft,
+    tape: (seat: SeatWork) => seat.tapeLeft * TAPE_MINUTES_PER_KIT,
+    pack: (seat: SeatWork) => (seat.packed ? 0 : PACK_MINUTES_PER_KIT),
+  };
+  const earlyOf = (of: (seat: SeatWork) => number) =>
+    groups.reduce((all, { own }) => all + sum(own, of), 0);
+  const earlyCount = (of: (seat: SeatWork) => number) =>
+    groups.reduce((all, { own }) => all + own.filter((seat) => of(seat) > 0).length, 0);
   const tasks = [
-    task("cut", "cut", day("cutBy", "weedBy", "packBy", "postBy"), { title: `Cut ${plural(left.sheetsLeft, "load")}`, href: `${base}/cut`, allMinutes: left.cutLeft }),
+    task("cut", "cut", day("cutBy", "weedBy", "packBy", "postBy"), {
+      title: `Cut ${plural(left.sheetsLeft, "load")}`,
+      href: `${base}/cut`,
+      allMinutes: left.cutLeft,
+    }),
     ...(handsOver === "cut"
       ? []
       : [
@@ -63,7 +96,15 @@ export function kitTasks(work: KitWork): TonightTask[] {
             allMinutes: left.weedLeft - earlyOf(minutesOf.weed),
           }),
         ]),
-    ...(taped ? [task("tape", "tape", packBy, { title: `Lay tape on ${plural(left.tapeLeft, "kit")}`, href: `${base}/weed#tape`, allMinutes: left.tapeLeft * TAPE_MINUTES_PER_KIT })] : []),
+    ...(taped
+      ? [
+          task("tape", "tape", packBy, {
+            title: `Lay tape on ${plural(left.tapeLeft, "kit")}`,
+            href: `${base}/weed#tape`,
+            allMinutes: left.tapeLeft * TAPE_MINUTES_PER_KIT,
+          }),
+        ]
+      : []),
     ...groups.map(({ days, own }) =>
       task("pack", `pack-${days}`, addDays(packBy, -days), {
         title: `Check and pack ${farther(own.filter(({ packed }) => !packed).length)}`,
@@ -71,7 +112,11 @@ export function kitTasks(work: KitWork): TonightTask[] {
         allMinutes: sum(own, minutesOf.pack),
       }),
     ),
-    task("pack", "pack", packBy, { title: "Check and pack the kits", href: `${base}/pack`, allMinutes: left.packLeft - earlyOf(minutesOf.pack) }),
+    task("pack", "pack", packBy, {
+      title: "Check and pack the kits",
+      href: `${base}/pack`,
+      allMinutes: left.packLeft - earlyOf(minutesOf.pack),
+    }),
     ...(work.printed || row.seats === 0
       ? []
       : [
@@ -87,22 +132,34 @@ export function kitTasks(work: KitWork): TonightTask[] {
   return tasks.filter(({ allMinutes }) => allMinutes > 0.01);
 }
 
-const farther = (n: number): string => `${plural(n, "kit")} that ${n === 1 ? "travels" : "travel"} farther`;
+const farther = (n: number): string =>
+  `${plural(n, "kit")} that ${n === 1 ? "travels" : "travel"} farther`;
 
-type Make = (kind: TaskKind, id: string, date: string, rest: Pick<TonightTask, "title" | "href" | "allMinutes">) => TonightTask;
+type Make = (
+  kind: TaskKind,
+  id: string,
+  date: string,
+  rest: Pick<TonightTask, "title" | "href" | "allMinutes">,
+) => TonightTask;
 
 /** One way to the post for each day on which something has to go. Parcels without an address are asked for by the usual day. */
-function postTasks({ row, parcels, destinations }: KitWork, task: Make, usual: string): TonightTask[] {
+function postTasks(
+  { row, parcels, destinations }: KitWork,
+  task: Make,
+  usual: string,
+): TonightTask[] {
   if (leadOf(row).postBy === undefined) return [];
   const open = row.seats - parcels.length;
   const byDay = new Map<string, Destination[]>();
-  for (const destination of destinations.filter(({ left }) => left > 0)) byDay.set(destination.postBy, [...(byDay.get(destination.postBy) ?? []), destination]);
+  for (const destination of destinations.filter(({ left }) => left > 0))
+    byDay.set(destination.postBy, [...(byDay.get(destination.postBy) ?? []), destination]);
   if (open > 0 && !byDay.has(usual)) byDay.set(usual, []);
   return [...byDay].map(([date, own]) => {
     const without = date === usual ? open : 0;
     const count = own.reduce((sum, { left }) => sum + left, 0) + without;
     const [only] = own;
-    const to = own.length === 1 && only && only.country !== "" && without === 0 ? ` to ${only.country}` : "";
+    const to =
+      own.length === 1 && only && only.country !== "" && without === 0 ? ` to ${only.country}` : "";
     const query = to && only ? `?to=${encodeURIComponent(countryKey(only.country))}` : "";
     return task("post", `post-${date}`, date, {
       title: `Post ${plural(count, "parcel")}${to}${without > 0 ? `, ${without} without an address` : ""}`,

@@ -4,7 +4,11 @@ import { type EveningAhead, eveningsAhead, overOf } from "@elm-basket/core/calen
 import { addDays, daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { type EveningPlan, tonight } from "@elm-basket/core/calendar/evenings.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { ORDER_MINUTES, ORDER_MINUTES_PER_THING, PACK_MINUTES_PER_KIT } from "@elm-basket/core/plan/pace-of-hands.ts";
+import {
+  ORDER_MINUTES,
+  ORDER_MINUTES_PER_THING,
+  PACK_MINUTES_PER_KIT,
+} from "@elm-basket/core/plan/pace-of-hands.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
 import { destinationsOf, type Posting, postBy } from "@elm-basket/core/posting/posting.ts";
 import { dryOn, earliestEvenings } from "@elm-basket/core/scheduling/earliest.ts";
@@ -46,7 +50,13 @@ export interface TonightView {
   readonly wet: readonly WetTask[];
   /** Whether the studio has never made a class. */
   readonly none: boolean;
-  readonly classes: readonly { readonly row: ClassListRow; readonly kits: readonly KitRow[]; readonly stops: number; readonly planning: boolean; readonly labels: Readonly<Record<string, string>> }[];
+  readonly classes: readonly {
+    readonly row: ClassListRow;
+    readonly kits: readonly KitRow[];
+    readonly stops: number;
+    readonly planning: boolean;
+    readonly labels: Readonly<Record<string, string>>;
+  }[];
 }
 
 /** Classes farther away than this do not press yet. */
@@ -59,7 +69,9 @@ export type Desk = Pick<Host, "studioId" | "studio">;
 export async function loadTonight(host: Desk): Promise<TonightView> {
   const today = todayIn(host.studio.zone);
   const rows = await withStudio(host.studioId, listClasses);
-  const near = rows.filter((row) => row.class_date >= today && daysBetween(today, row.class_date) <= HORIZON_DAYS).slice(0, MOST_CLASSES);
+  const near = rows
+    .filter((row) => row.class_date >= today && daysBetween(today, row.class_date) <= HORIZON_DAYS)
+    .slice(0, MOST_CLASSES);
   // Nobody waits here: a class whose plan is of an older document shows that, and is planned meanwhile.
   const last = await Promise.all(near.map((row) => lastPlanned(host.studioId, row.id)));
   const planned = last.map((found) => found?.planned ?? null);
@@ -75,7 +87,19 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
       layers: await Promise.all(ids.map((id) => layersLeft(sql, id))),
       done: await doneTasks(sql, ids),
       posted: new Map(
-        await Promise.all(sent.map(async (id) => [id, { posting: (await readPosting(sql, id)).posting, parcels: await listParcels(sql, id), seats: await workBySeat(sql, id) }] as const)),
+        await Promise.all(
+          sent.map(
+            async (id) =>
+              [
+                id,
+                {
+                  posting: (await readPosting(sql, id)).posting,
+                  parcels: await listParcels(sql, id),
+                  seats: await workBySeat(sql, id),
+                },
+              ] as const,
+          ),
+        ),
       ),
     };
   });
@@ -90,16 +114,42 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
     const ticked = done.get(row.id) ?? new Map<string, Date>();
     const work = left.find(({ id }) => id === row.id);
     return [
-      ...(own?.ok ? [...orderTask(row, own.value, today), ...blankTasks(row, own.value.document, { done: ticked, today, host })] : []),
-      ...(work ? kitTasks({ row, left: work, handsOver: own?.ok ? own.value.document.handsOver : undefined, printed: ticked.has(PRINTED), today, ...parcelsFor(row, posted.get(row.id)) }) : []),
+      ...(own?.ok
+        ? [
+            ...orderTask(row, own.value, today),
+            ...blankTasks(row, own.value.document, { done: ticked, today, host }),
+          ]
+        : []),
+      ...(work
+        ? kitTasks({
+            row,
+            left: work,
+            handsOver: own?.ok ? own.value.document.handsOver : undefined,
+            printed: ticked.has(PRINTED),
+            today,
+            ...parcelsFor(row, posted.get(row.id)),
+          })
+        : []),
     ];
   });
   const asked = tasks.map(asEvening);
   const plan = tonight(asked, today, free);
   const ahead = eveningsAhead(asked, today, free, DAYS_AHEAD);
-  const blanksOf = (row: ClassListRow, document: ClassDocument) => blankTasks(row, document, { done: done.get(row.id) ?? new Map(), today, host });
+  const blanksOf = (row: ClassListRow, document: ClassDocument) =>
+    blankTasks(row, document, { done: done.get(row.id) ?? new Map(), today, host });
   const waysOut =
-    overOf(ahead) < 1 ? [] : waysOf(host, tasks, { classes: near.map((row, i) => ({ row, planned: planned[i] ?? null, kits: kits[i] ?? [], layers: layers[i] ?? [] })), blanksOf, today });
+    overOf(ahead) < 1
+      ? []
+      : waysOf(host, tasks, {
+          classes: near.map((row, i) => ({
+            row,
+            planned: planned[i] ?? null,
+            kits: kits[i] ?? [],
+            layers: layers[i] ?? [],
+          })),
+          blanksOf,
+          today,
+        });
   const chosen = plan.tasks.flatMap(({ id, minutes }) => {
     const task = tasks.find((candidate) => candidate.id === id);
     return task ? [{ ...task, minutes }] : [];
@@ -109,9 +159,15 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
     return {
       row,
       kits: kits[i] ?? [],
-      stops: own?.ok ? own.value.plan.findings.filter(({ severity }) => severity === "stop").length : own?.message === null ? 0 : 1,
+      stops: own?.ok
+        ? own.value.plan.findings.filter(({ severity }) => severity === "stop").length
+        : own?.message === null
+          ? 0
+          : 1,
       planning: last[i]?.current === false,
-      labels: own?.ok ? Object.fromEntries(own.value.plan.seats.map(({ seat, label }) => [seat, label])) : {},
+      labels: own?.ok
+        ? Object.fromEntries(own.value.plan.seats.map(({ seat, label }) => [seat, label]))
+        : {},
     };
   });
   return {
@@ -120,11 +176,15 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
     tasks: chosen,
     every: tasks,
     ahead,
-    all: Object.fromEntries(tasks.map(({ id, kind, title, detail }) => [id, { kind, title, detail }])),
+    all: Object.fromEntries(
+      tasks.map(({ id, kind, title, detail }) => [id, { kind, title, detail }]),
+    ),
     waysOut,
     wet: near.flatMap((row, i) => {
       const own = planned[i];
-      return own?.ok ? wetAtClass(row, own.value.document, { done: done.get(row.id) ?? new Map(), today, host }) : [];
+      return own?.ok
+        ? wetAtClass(row, own.value.document, { done: done.get(row.id) ?? new Map(), today, host })
+        : [];
     }),
     none: rows.length === 0,
     classes,
@@ -157,13 +217,25 @@ interface Sent {
   readonly seats: readonly SeatWork[];
 }
 
-function parcelsFor(row: ClassListRow, sent: Sent | undefined): Pick<KitWork, "parcels" | "destinations" | "seats"> {
+function parcelsFor(
+  row: ClassListRow,
+  sent: Sent | undefined,
+): Pick<KitWork, "parcels" | "destinations" | "seats"> {
   if (!sent) return { parcels: [], destinations: [], seats: [] };
   const usual = leadOf(row).postBy ?? 0;
   const known = sent.parcels
     .filter(({ address, sure, postedAt }) => (address !== null && sure) || postedAt !== null)
-    .map(({ seat, address, postedAt }) => ({ seat, address, posted: postedAt !== null, postBy: address && postBy(sent.posting, row.class_date, usual, address.country) }));
-  return { parcels: known, destinations: destinationsOf(known, sent.posting, row.class_date, usual), seats: sent.seats };
+    .map(({ seat, address, postedAt }) => ({
+      seat,
+      address,
+      posted: postedAt !== null,
+      postBy: address && postBy(sent.posting, row.class_date, usual, address.country),
+    }));
+  return {
+    parcels: known,
+    destinations: destinationsOf(known, sent.posting, row.class_date, usual),
+    seats: sent.seats,
+  };
 }
 
 interface Before {
@@ -177,7 +249,9 @@ function begunEarly({ preparation, ...document }: ClassDocument, { done, today, 
   const restedOn = new Map(
     preparation.flatMap(({ id, waitMinutes }) => {
       const at = done.get(id);
-      return at ? [[id, todayIn(host.studio.zone, new Date(at.getTime() + waitMinutes * 60_000))] as const] : [];
+      return at
+        ? [[id, todayIn(host.studio.zone, new Date(at.getTime() + waitMinutes * 60_000))] as const]
+        : [];
     }),
   );
   return { dated, earliest: earliestEvenings({ tasks: preparation, dated, today, restedOn }) };
@@ -188,8 +262,21 @@ function wetAtClass(row: ClassListRow, document: ClassDocument, before: Before):
   const { dated, earliest } = begunEarly(document, before);
   const days = dryOn({ tasks: document.preparation, dated, earliest });
   const late = document.preparation.filter(({ id }) => (days.get(id) ?? "") > row.class_date);
-  const last = late.reduce<Task | null>((a, b) => (a && (days.get(a.id) ?? "") >= (days.get(b.id) ?? "") ? a : b), null);
-  return last ? [{ classId: row.id, title: row.title, task: last.title, dry: days.get(last.id) ?? "", date: row.class_date }] : [];
+  const last = late.reduce<Task | null>(
+    (a, b) => (a && (days.get(a.id) ?? "") >= (days.get(b.id) ?? "") ? a : b),
+    null,
+  );
+  return last
+    ? [
+        {
+          classId: row.id,
+          title: row.title,
+          task: last.title,
+          dry: days.get(last.id) ?? "",
+          date: row.class_date,
+        },
+      ]
+    : [];
 }
 
 /** Each evening's share of a task is due on that evening, and waits for what it follows to be dry. Those of an evening stand together. */
@@ -197,17 +284,29 @@ function blankTasks(row: ClassListRow, document: ClassDocument, before: Before):
   const { preparation } = document;
   const { today } = before;
   const { dated, earliest } = begunEarly(document, before);
-  const groups = new Map<string, { dueDate: string; notBefore: string; minutes: number; marks: { id: string; title: string }[] }>();
+  const groups = new Map<
+    string,
+    { dueDate: string; notBefore: string; minutes: number; marks: { id: string; title: string }[] }
+  >();
   for (const { id, date: begun, evenings } of dated) {
     const first = earliest.get(id);
     if (first === undefined) continue;
     const title = preparation.find((task) => task.id === id)?.title ?? id;
     for (const { date, minutes } of evenings) {
       // A later round of it has no place before the one before is dry.
-      const [dueDate, notBefore] = [date < today ? today : date, addDays(first, daysBetween(begun, date))];
+      const [dueDate, notBefore] = [
+        date < today ? today : date,
+        addDays(first, daysBetween(begun, date)),
+      ];
       const key = `${dueDate}-${notBefore}`;
       const there = groups.get(key) ?? { dueDate, notBefore, minutes: 0, marks: [] };
-      groups.set(key, { ...there, minutes: there.minutes + minutes, marks: there.marks.some((mark) => mark.id === id) ? there.marks : [...there.marks, { id, title }] });
+      groups.set(key, {
+        ...there,
+        minutes: there.minutes + minutes,
+        marks: there.marks.some((mark) => mark.id === id)
+          ? there.marks
+          : [...there.marks, { id, title }],
+      });
     }
   }
   return [...groups].map(([key, { dueDate, notBefore, minutes, marks }]) => ({
@@ -215,7 +314,10 @@ function blankTasks(row: ClassListRow, document: ClassDocument, before: Before):
     kind: "blanks" as const,
     minutes: 0,
     allMinutes: minutes,
-    title: marks.length > 2 ? `${titlesOf(marks.slice(0, 2))} and ${marks.length - 2} more` : titlesOf(marks),
+    title:
+      marks.length > 2
+        ? `${titlesOf(marks.slice(0, 2))} and ${marks.length - 2} more`
+        : titlesOf(marks),
     detail: row.title,
     href: `/classes/${row.id}/plan`,
     dueDate,
@@ -225,4 +327,5 @@ function blankTasks(row: ClassListRow, document: ClassDocument, before: Before):
   }));
 }
 
-const titlesOf = (marks: readonly { readonly title: string }[]): string => marks.map(({ title }) => title).join(", ");
+const titlesOf = (marks: readonly { readonly title: string }[]): string =>
+  marks.map(({ title }) => title).join(", ");

@@ -16,14 +16,29 @@ export async function studioCalendar(desk: Desk, now: number): Promise<string> {
     eveningStart,
     classes: rows
       .filter(({ class_date }) => class_date >= view.today)
-      .map((row) => ({ id: row.id, title: row.title, date: row.class_date, time: row.class_time, zone: row.zone, minutes: row.minutes, place: row.setting.place })),
+      .map((row) => ({
+        id: row.id,
+        title: row.title,
+        date: row.class_date,
+        time: row.class_time,
+        zone: row.zone,
+        minutes: row.minutes,
+        place: row.setting.place,
+      })),
     evenings: view.ahead.map(({ date, minutes, over, parts }) => ({
       date,
       minutes,
       over,
-      work: parts.map(({ id, minutes: own }) => `${view.all[id]?.title ?? "Work"}, ${view.all[id]?.detail ?? ""}: ${showMinutes(Math.max(1, Math.round(own)))}`),
+      work: parts.map(
+        ({ id, minutes: own }) =>
+          `${view.all[id]?.title ?? "Work"}, ${view.all[id]?.detail ?? ""}: ${showMinutes(Math.max(1, Math.round(own)))}`,
+      ),
     })),
-    due: view.every.map(({ id, title, detail, dueDate }) => ({ id, date: dueDate, title: `${title}: ${detail}` })),
+    due: view.every.map(({ id, title, detail, dueDate }) => ({
+      id,
+      date: dueDate,
+      title: `${title}: ${detail}`,
+    })),
   });
   return icsText(events, zone, now, name);
 }

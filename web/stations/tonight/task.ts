@@ -1,7 +1,16 @@
 /** A piece of work as Tonight lists it. */
 import type { EveningTask } from "@elm-basket/core/calendar/evenings.ts";
 
-export const TASK_KINDS = ["order", "blanks", "print", "cut", "weed", "tape", "pack", "post"] as const;
+export const TASK_KINDS = [
+  "order",
+  "blanks",
+  "print",
+  "cut",
+  "weed",
+  "tape",
+  "pack",
+  "post",
+] as const;
 export type TaskKind = (typeof TASK_KINDS)[number];
 
 export interface TonightTask {
@@ -24,6 +33,12 @@ export interface TonightTask {
 export const plural = (n: number, word: string): string => `${n} ${word}${n === 1 ? "" : "s"}`;
 
 /** What is overdue is due tonight, and says when it was. */
-export const dueOn = (date: string, today: string): Pick<TonightTask, "dueDate" | "missed"> => (date < today ? { dueDate: today, missed: date } : { dueDate: date });
+export const dueOn = (date: string, today: string): Pick<TonightTask, "dueDate" | "missed"> =>
+  date < today ? { dueDate: today, missed: date } : { dueDate: date };
 
-export const asEvening = ({ id, allMinutes, dueDate, notBefore }: TonightTask): EveningTask => ({ id, minutes: allMinutes, dueDate, ...(notBefore === undefined ? {} : { notBefore }) });
+export const asEvening = ({ id, allMinutes, dueDate, notBefore }: TonightTask): EveningTask => ({
+  id,
+  minutes: allMinutes,
+  dueDate,
+  ...(notBefore === undefined ? {} : { notBefore }),
+});

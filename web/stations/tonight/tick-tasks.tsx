@@ -4,7 +4,13 @@ import { useState, useTransition } from "react";
 import { markTaskDone } from "@/stations/frame/task-actions.ts";
 
 /** Tasks of the blanks, ticked off where they are listed. */
-export function TickTasks({ classId, marks }: { classId: string; marks: readonly { readonly id: string; readonly title: string }[] }) {
+export function TickTasks({
+  classId,
+  marks,
+}: {
+  classId: string;
+  marks: readonly { readonly id: string; readonly title: string }[];
+}) {
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
   const [ticked, setTicked] = useState<string | null>(null);
@@ -21,7 +27,13 @@ export function TickTasks({ classId, marks }: { classId: string; marks: readonly
       {marks.map(({ id, title }) => (
         <li key={id}>
           <label className="flex min-h-9 items-center gap-2">
-            <input type="checkbox" disabled={busy} checked={ticked === id} onChange={() => tick(id)} /> {title}
+            <input
+              type="checkbox"
+              disabled={busy}
+              checked={ticked === id}
+              onChange={() => tick(id)}
+            />{" "}
+            {title}
           </label>
         </li>
       ))}

@@ -54,30 +54,75 @@ type Desk = Pick<Host, "studioId" | "studio">;
 export function waysOf(desk: Desk, tasks: readonly TonightTask[], week: Week): WayOut[] {
   const weeding = tasks.find(({ kind }) => kind === "weed");
   const helper: Try[] = weeding
-    ? [{ what: { words: "Somebody weeds beside you, as quick as you are", href: weeding.href }, tasks: changed(tasks, (task) => (task.kind === "weed" ? HELPED * task.allMinutes : task.allMinutes)) }]
+    ? [
+        {
+          what: { words: "Somebody weeds beside you, as quick as you are", href: weeding.href },
+          tasks: changed(tasks, (task) =>
+            task.kind === "weed" ? HELPED * task.allMinutes : task.allMinutes,
+          ),
+        },
+      ]
     : [];
-  const ways = [...helper, ...week.classes.flatMap((own) => (own.planned?.ok ? waysFor(desk, tasks, own, own.planned.value, week) : []))];
-  return helpful(tasks.map(asEvening), ways, week.today, (date) => freeOn(desk.studio, date), DAYS_AHEAD)
+  const ways = [
+    ...helper,
+    ...week.classes.flatMap((own) =>
+      own.planned?.ok ? waysFor(desk, tasks, own, own.planned.value, week) : [],
+    ),
+  ];
+  return helpful(
+    tasks.map(asEvening),
+    ways,
+    week.today,
+    (date) => freeOn(desk.studio, date),
+    DAYS_AHEAD,
+  )
     .slice(0, MOST_WAYS)
     .map(({ what, saves }) => ({ ...what, saves }));
 }
 
-const changed = (tasks: readonly TonightTask[], minutes: (task: TonightTask) => number): EveningTask[] => tasks.map((task) => ({ ...asEvening(task), minutes: Math.max(0, minutes(task)) }));
+const changed = (
+  tasks: readonly TonightTask[],
+  minutes: (task: TonightTask) => number,
+): EveningTask[] =>
+  tasks.map((task) => ({ ...asEvening(task), minutes: Math.max(0, minutes(task)) }));
 
-function waysFor(desk: Desk, tasks: readonly TonightTask[], { row, kits, layers }: NearClass, planned: PlannedClass, { blanksOf }: Week): Try[] {
+function waysFor(
+  desk: Desk,
+  tasks: readonly TonightTask[],
+  { row, kits, layers }: NearClass,
+  planned: PlannedClass,
+  { blanksOf }: Week,
+): Try[] {
   const { document } = planned;
   const isWeeding = (task: TonightTask) => task.kind === "weed" && task.classId === row.id;
   const all = tasks.filter(isWeeding).reduce((sum, { allMinutes }) => sum + allMinutes, 0);
   /** With so many minutes of weeding less, wherever they are. */
-  const lessWeeding = (minutes: number) => changed(tasks, (task) => (isWeeding(task) && all > 0 ? task.allMinutes * (1 - Math.min(1, minutes / all)) : task.allMinutes));
+  const lessWeeding = (minutes: number) =>
+    changed(tasks, (task) =>
+      isWeeding(task) && all > 0
+        ? task.allMinutes * (1 - Math.min(1, minutes / all))
+        : task.allMinutes,
+    );
   const ways: Try[] = [];
   if (all > 0) {
-    const spare = kits.filter(({ seat, weeded }) => seat.startsWith("spare-") && !weeded).reduce((sum, { weedMinutes }) => sum + weedMinutes, 0);
-    if (spare > 0) ways.push({ what: { words: `${row.title}: no spare kits. What fails in the class is then not replaced`, href: `/classes/${row.id}/plan` }, tasks: lessWeeding(spare) });
+    const spare = kits
+      .filter(({ seat, weeded }) => seat.startsWith("spare-") && !weeded)
+      .reduce((sum, { weedMinutes }) => sum + weedMinutes, 0);
+    if (spare > 0)
+      ways.push({
+        what: {
+          words: `${row.title}: no spare kits. What fails in the class is then not replaced`,
+          href: `/classes/${row.id}/plan`,
+        },
+        tasks: lessWeeding(spare),
+      });
     if (document.proposed) {
       const longer = Math.max(0, endInClass(planned, desk) - planned.plan.runSheet.endMinute);
       ways.push({
-        what: { words: `${row.title}: they weed in the class, which grows by ${showMinutes(longer)}; beginners fail at it most`, href: `/classes/${row.id}/teach` },
+        what: {
+          words: `${row.title}: they weed in the class, which grows by ${showMinutes(longer)}; beginners fail at it most`,
+          href: `/classes/${row.id}/teach`,
+        },
         tasks: lessWeeding(all),
       });
       const easy = easyHalf(kits);
@@ -94,26 +139,46 @@ function waysFor(desk: Desk, tasks: readonly TonightTask[], { row, kits, layers 
     if (least && next && layers.length > 1) {
       const name = document.vinyls.find(({ id }) => id === least.vinyl)?.name ?? least.vinyl;
       ways.push({
-        what: { words: `${row.title}: leave out the layer of ${name}, or merge it into another colour at Letter; the design then has a film less`, href: `/classes/${row.id}/letter` },
+        what: {
+          words: `${row.title}: leave out the layer of ${name}, or merge it into another colour at Letter; the design then has a film less`,
+          href: `/classes/${row.id}/letter`,
+        },
         tasks: lessWeeding(least.weedLeft),
       });
     }
   }
   const coat = lastCoat(document.preparation);
   if (coat) {
-    const without = blanksOf(row, { ...document, preparation: withoutTask(document.preparation, coat.id) });
+    const without = blanksOf(row, {
+      ...document,
+      preparation: withoutTask(document.preparation, coat.id),
+    });
     const rest = tasks.filter((task) => !(task.kind === "blanks" && task.classId === row.id));
-    ways.push({ what: { words: `${row.title}: leave out “${coat.title}”; light colours may show the ground`, href: `/classes/${row.id}/plan` }, tasks: [...rest, ...without].map(asEvening) });
+    ways.push({
+      what: {
+        words: `${row.title}: leave out “${coat.title}”; light colours may show the ground`,
+        href: `/classes/${row.id}/plan`,
+      },
+      tasks: [...rest, ...without].map(asEvening),
+    });
   }
   return ways;
 }
 
 /** The half of the kits that beginners manage best, of those that are left. */
-function easyHalf(kits: readonly KitRow[]): { count: number; hard: number; minutes: number } | null {
-  const left = kits.filter(({ seat, weeded }) => !weeded && !seat.startsWith("spare-")).sort((a, b) => a.weedMinutes - b.weedMinutes);
+function easyHalf(
+  kits: readonly KitRow[],
+): { count: number; hard: number; minutes: number } | null {
+  const left = kits
+    .filter(({ seat, weeded }) => !weeded && !seat.startsWith("spare-"))
+    .sort((a, b) => a.weedMinutes - b.weedMinutes);
   if (left.length < LEAST_KITS) return null;
   const easy = left.slice(0, Math.floor(left.length / 2));
-  return { count: easy.length, hard: left.length - easy.length, minutes: easy.reduce((sum, { weedMinutes }) => sum + weedMinutes, 0) };
+  return {
+    count: easy.length,
+    hard: left.length - easy.length,
+    minutes: easy.reduce((sum, { weedMinutes }) => sum + weedMinutes, 0),
+  };
 }
 
 /** Of coats that are numbered, the last: `paint-board-3`. A single coat is none too many. */
@@ -123,16 +188,25 @@ export function lastCoat(tasks: readonly Task[]): Task | null {
     return stem && n ? [{ task, stem, n: Number(n) }] : [];
   });
   const last = numbered.filter(({ n }) => n > 1).sort((a, b) => b.n - a.n)[0];
-  return last && numbered.some(({ stem, n }) => stem === last.stem && n === last.n - 1) ? last.task : null;
+  return last && numbered.some(({ stem, n }) => stem === last.stem && n === last.n - 1)
+    ? last.task
+    : null;
 }
 
 const MOST_ENDS = 200;
 const ends = new Bounded<number>(MOST_ENDS);
 /** Minute at which it would end; scheduled once a plan and not at every look at the desk. */
-const endInClass = (planned: PlannedClass, desk: Desk): number => ends.take(JSON.stringify([planned.planHash, desk.studio.settings.schools]), () => runSheetOf(inClass(planned, desk)).endMinute);
+const endInClass = (planned: PlannedClass, desk: Desk): number =>
+  ends.take(
+    JSON.stringify([planned.planHash, desk.studio.settings.schools]),
+    () => runSheetOf(inClass(planned, desk)).endMinute,
+  );
 
 /** The class as it would be with kits handed over as they are cut. */
 function inClass({ document, plan }: PlannedClass, desk: Desk): ClassDocument {
   const next: ClassDocument = { ...document, handsOver: "cut" };
-  return withProposal(next, propose(next, { schools: desk.studio.settings.schools, facts: factsByThing(plan.facts) }));
+  return withProposal(
+    next,
+    propose(next, { schools: desk.studio.settings.schools, facts: factsByThing(plan.facts) }),
+  );
 }

@@ -29,24 +29,38 @@ export async function benchLink(id: string, want: "make" | "renew" | "revoke"): 
 const filmNames = z.array(z.string().min(1).max(160)).min(1).max(6000);
 
 /** Tape lies on these films, or not after all. What is not weeded cannot lie under it. */
-export async function tapedKits(id: string, films: readonly string[], on: boolean): Promise<ActAnswer> {
+export async function tapedKits(
+  id: string,
+  films: readonly string[],
+  on: boolean,
+): Promise<ActAnswer> {
   const host = await requireHost();
   const read = filmNames.safeParse(films);
-  if (!isId(id) || !read.success || typeof on !== "boolean") return { ok: false, message: "That cannot be marked." };
+  if (!isId(id) || !read.success || typeof on !== "boolean")
+    return { ok: false, message: "That cannot be marked." };
   const marked = await withStudio(host.studioId, (sql) => markTaped(sql, id, read.data, on));
   revalidatePath(`/classes/${id}/weed`);
-  if (marked === 0) return { ok: false, message: on ? "Nothing of it is weeded any more: look at the bench." : "No tape lay on it." };
+  if (marked === 0)
+    return {
+      ok: false,
+      message: on ? "Nothing of it is weeded any more: look at the bench." : "No tape lay on it.",
+    };
   return { ok: true };
 }
 
-const BACK_WORDS = { gone: "It is not waiting to be cut again any more.", cut: "It is cut already, or something that was asked for after it is: weed it, or leave it on the bench." };
+const BACK_WORDS = {
+  gone: "It is not waiting to be cut again any more.",
+  cut: "It is cut already, or something that was asked for after it is: weed it, or leave it on the bench.",
+};
 
 /** What was told as lost is found, or was a slip: nothing is cut again for it. */
 export async function foundAgain(id: string, film: string): Promise<ActAnswer> {
   const host = await requireHost();
   const read = filmNames.element.safeParse(film);
   if (!isId(id) || !read.success) return { ok: false, message: BACK_WORDS.gone };
-  const back = await withStudio(host.studioId, (sql) => takeBackRecut(sql, host.studioId, id, read.data));
+  const back = await withStudio(host.studioId, (sql) =>
+    takeBackRecut(sql, host.studioId, id, read.data),
+  );
   revalidatePath(`/classes/${id}/weed`);
   return back === "done" ? { ok: true } : { ok: false, message: BACK_WORDS[back] };
 }

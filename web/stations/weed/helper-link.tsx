@@ -26,10 +26,20 @@ export function HelperLink({ classId, url }: { classId: string; url: string | nu
         </Button>
       ) : (
         <div className="flex flex-wrap gap-x-6">
-          <button type="button" className="verb min-h-11" disabled={busy} onClick={() => ask("renew")}>
+          <button
+            type="button"
+            className="verb min-h-11"
+            disabled={busy}
+            onClick={() => ask("renew")}
+          >
             Make a new link (the old one stops)
           </button>
-          <button type="button" className="verb min-h-11" disabled={busy} onClick={() => ask("revoke")}>
+          <button
+            type="button"
+            className="verb min-h-11"
+            disabled={busy}
+            onClick={() => ask("revoke")}
+          >
             Take it back
           </button>
         </div>

@@ -38,7 +38,14 @@ export function TapeList({ classId, kits }: { classId: string; kits: readonly Ta
             {next.map((kit) => (
               <li key={kit.key} className="border-rule border-b">
                 <label className="flex min-h-11 items-center gap-3">
-                  <input type="checkbox" className="size-6" checked={false} disabled={busy} onChange={() => mark([kit], true)} /> {kit.label}
+                  <input
+                    type="checkbox"
+                    className="size-6"
+                    checked={false}
+                    disabled={busy}
+                    onChange={() => mark([kit], true)}
+                  />{" "}
+                  {kit.label}
                 </label>
               </li>
             ))}
@@ -49,7 +56,9 @@ export function TapeList({ classId, kits }: { classId: string; kits: readonly Ta
                 Tape lies on these {next.length}
               </Button>
             )}
-            {ready.length > next.length && <span className="text-soft">{ready.length - next.length} more are weeded</span>}
+            {ready.length > next.length && (
+              <span className="text-soft">{ready.length - next.length} more are weeded</span>
+            )}
           </div>
         </>
       )}
@@ -70,7 +79,14 @@ export function TapeList({ classId, kits }: { classId: string; kits: readonly Ta
             {done.map((kit) => (
               <li key={kit.key} className="border-rule border-b">
                 <label className="flex min-h-11 items-center gap-3">
-                  <input type="checkbox" className="size-6" checked disabled={busy} onChange={() => mark([kit], false)} /> {kit.label}
+                  <input
+                    type="checkbox"
+                    className="size-6"
+                    checked
+                    disabled={busy}
+                    onChange={() => mark([kit], false)}
+                  />{" "}
+                  {kit.label}
                 </label>
               </li>
             ))}

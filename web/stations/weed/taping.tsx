@@ -24,27 +24,44 @@ export function Taping({ data, ways, rows, pieces, labels }: Props) {
   const left = kits.filter(({ taped }) => !taped).length;
   return (
     <section className="mt-8" id="tape" aria-label="Tape laid beforehand">
-      <h2 className="mb-1 text-lg">{kits.length === 0 ? "No kits to tape yet" : left === 0 ? "Tape lies on every kit" : `Tape to be laid on ${left} of ${kits.length} kits`}</h2>
+      <h2 className="mb-1 text-lg">
+        {kits.length === 0
+          ? "No kits to tape yet"
+          : left === 0
+            ? "Tape lies on every kit"
+            : `Tape to be laid on ${left} of ${kits.length} kits`}
+      </h2>
       <ul className="mb-3">
         {ways.map((way) => {
-          const free = pieces.filter((piece) => piece.tack === way.tack && piece.uses < piece.most && holds(piece, way));
+          const free = pieces.filter(
+            (piece) => piece.tack === way.tack && piece.uses < piece.most && holds(piece, way),
+          );
           return (
             <li key={`${way.thing} ${way.vinyls.join(" ")}`} className="border-rule border-b py-2">
               <p>
                 <b>
-                  {document.things.length > 1 && `${document.things.find(({ id }) => id === way.thing)?.title}: `}
+                  {document.things.length > 1 &&
+                    `${document.things.find(({ id }) => id === way.thing)?.title}: `}
                   {way.vinyls.map((id) => films.get(id) ?? id).join(" and ")}
                 </b>
-                : {TACK[way.tack]} tape, {way.pieces} {way.pieces === 1 ? "piece" : "pieces"} of {showSize(way, unit)}, {showLength(way.rollMm, unit)} of a roll a foot wide
+                : {TACK[way.tack]} tape, {way.pieces} {way.pieces === 1 ? "piece" : "pieces"} of{" "}
+                {showSize(way, unit)}, {showLength(way.rollMm, unit)} of a roll a foot wide
               </p>
               <p className="text-soft text-sm">
                 {way.because}
-                {way.apart && " It lies apart from the others: laid together, one tape would not let go where the other has to."}
+                {way.apart &&
+                  " It lies apart from the others: laid together, one tape would not let go where the other has to."}
               </p>
               {free.length > 0 && (
                 <p className="text-sm">
-                  In hand and large enough: {free.map(({ label, uses, most }) => `${label} (${most - uses} ${most - uses === 1 ? "use" : "uses"} left)`).join(", ")}. On a kit laid beforehand it stays
-                  until that kit is on its blank.
+                  In hand and large enough:{" "}
+                  {free
+                    .map(
+                      ({ label, uses, most }) =>
+                        `${label} (${most - uses} ${most - uses === 1 ? "use" : "uses"} left)`,
+                    )
+                    .join(", ")}
+                  . On a kit laid beforehand it stays until that kit is on its blank.
                 </p>
               )}
             </li>
@@ -54,7 +71,9 @@ export function Taping({ data, ways, rows, pieces, labels }: Props) {
       {kits.length > 0 && (
         <>
           <p className="mb-3 max-w-2xl">
-            Rub the film down on its backing first, from the middle outwards. Lay the tape, rub it from the front, turn it over and rub the back, then the front once more. The backing stays on.
+            Rub the film down on its backing first, from the middle outwards. Lay the tape, rub it
+            from the front, turn it over and rub the back, then the front once more. The backing
+            stays on.
           </p>
           <TapeList classId={data.planned.id} kits={kits} />
         </>
@@ -64,8 +83,12 @@ export function Taping({ data, ways, rows, pieces, labels }: Props) {
 }
 
 /** Either way round. */
-const holds = (piece: Pick<TapePiece, "width" | "height">, way: Pick<TapingWay, "width" | "height">): boolean =>
-  Math.min(piece.width, piece.height) >= Math.min(way.width, way.height) && Math.max(piece.width, piece.height) >= Math.max(way.width, way.height);
+const holds = (
+  piece: Pick<TapePiece, "width" | "height">,
+  way: Pick<TapingWay, "width" | "height">,
+): boolean =>
+  Math.min(piece.width, piece.height) >= Math.min(way.width, way.height) &&
+  Math.max(piece.width, piece.height) >= Math.max(way.width, way.height);
 
 /** Films of one seat, thing and copy go under their tapes in one sitting. */
 function kitsOf(rows: readonly TapingRow[], labels: Readonly<Record<string, string>>): TapedKit[] {

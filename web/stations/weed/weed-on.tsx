@@ -20,7 +20,9 @@ export function WeedOn({ classId, way }: { classId: string; way: Schools["weedOn
           ["mat", ways.mat.name],
           ["off", ways.off.name],
         ]}
-        onChange={(next) => act(() => workSo(classId, { school: { name: "weedOn", way: next } }, question))}
+        onChange={(next) =>
+          act(() => workSo(classId, { school: { name: "weedOn", way: next } }, question))
+        }
       />
       {said && (
         <p role="alert" className="text-brick">

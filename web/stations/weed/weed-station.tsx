@@ -23,20 +23,28 @@ import { Taping } from "./taping.tsx";
 import { WeedOn } from "./weed-on.tsx";
 
 /** What lies on the bench, load by load; who is at it; what failed. The work itself is at the bench, which has the whole screen. */
-export async function WeedStation({ id }: { id: string; query: Record<string, string | undefined> }) {
+export async function WeedStation({
+  id,
+}: {
+  id: string;
+  query: Record<string, string | undefined>;
+}) {
   const data = await loadPlanned(id);
   if (!data) return null;
   const taped = data.planned.document.handsOver === "taped";
-  const { films, losses, code, taping, pieces } = await withStudio(data.host.studioId, async (sql) => {
-    await giveBackLapsed(sql, id);
-    return {
-      films: await listFilms(sql, id),
-      losses: await listLosses(sql, id),
-      code: await knownLink(sql, id, "bench"),
-      taping: taped ? await listTaping(sql, id) : [],
-      pieces: taped ? await listTapePieces(sql) : [],
-    };
-  });
+  const { films, losses, code, taping, pieces } = await withStudio(
+    data.host.studioId,
+    async (sql) => {
+      await giveBackLapsed(sql, id);
+      return {
+        films: await listFilms(sql, id),
+        losses: await listLosses(sql, id),
+        code: await knownLink(sql, id, "bench"),
+        taping: taped ? await listTaping(sql, id) : [],
+        pieces: taped ? await listTapePieces(sql) : [],
+      };
+    },
+  );
   if (films.length === 0)
     return (
       <div className="grid max-w-xl gap-4">
@@ -60,7 +68,10 @@ export async function WeedStation({ id }: { id: string; query: Record<string, st
             <h2 className="text-2xl">{headline(films, left)}</h2>
             {left.length > 0 && uncut > 0 && (
               <p className="text-soft">
-                {uncut === left.length ? "None of them is cut yet" : `${uncut} of them ${uncut === 1 ? "is" : "are"} not cut yet`}.{" "}
+                {uncut === left.length
+                  ? "None of them is cut yet"
+                  : `${uncut} of them ${uncut === 1 ? "is" : "are"} not cut yet`}
+                .{" "}
                 <Link className="verb" href={`/classes/${id}/cut`}>
                   To Cut
                 </Link>
@@ -77,25 +88,43 @@ export async function WeedStation({ id }: { id: string; query: Record<string, st
         <Loads id={id} films={films} data={data} />
         <Parts id={id} data={data} labels={labels} />
         {taped && (
-          <Taping data={data} ways={tapingWays(data.planned.document, data.host.studio.settings.schools, factsByThing(data.planned.plan.facts))} rows={taping} pieces={pieces} labels={labels} />
+          <Taping
+            data={data}
+            ways={tapingWays(
+              data.planned.document,
+              data.host.studio.settings.schools,
+              factsByThing(data.planned.plan.facts),
+            )}
+            rows={taping}
+            pieces={pieces}
+            labels={labels}
+          />
         )}
         <Losses losses={losses} films={films} labels={labels} id={id} />
       </section>
       <aside>
         <Pace films={films} />
         <div className="mt-6">
-          <WeedOn classId={id} way={schoolsOf(data.planned.document, data.host.studio.settings.schools).weedOn} />
+          <WeedOn
+            classId={id}
+            way={schoolsOf(data.planned.document, data.host.studio.settings.schools).weedOn}
+          />
         </div>
         <section className="mt-6">
           <h2 className="mb-1 text-lg">Helpers</h2>
           <p className="mb-2 text-soft text-sm">
-            A helper with this link takes one film after another, on a device of its own. It shows this bench and nothing else of your studio. Nobody is given what another has in hand; a device that
-            is not heard of for four minutes gives its film back.
+            A helper with this link takes one film after another, on a device of its own. It shows
+            this bench and nothing else of your studio. Nobody is given what another has in hand; a
+            device that is not heard of for four minutes gives its film back.
           </p>
           {url !== null && (
             <>
               <QrPicture text={url} label="QR code of the link for helpers" />
-              <a href={url} className="verb flex min-h-11 items-center [overflow-wrap:anywhere]" data-bench-link>
+              <a
+                href={url}
+                className="verb flex min-h-11 items-center [overflow-wrap:anywhere]"
+                data-bench-link
+              >
                 {url.replace(/^https?:\/\//u, "")}
               </a>
             </>
@@ -116,10 +145,12 @@ export async function WeedStation({ id }: { id: string; query: Record<string, st
   );
 }
 
-const total = (films: readonly FilmRow[]): number => films.reduce((sum, { minutes }) => sum + minutes, 0);
+const total = (films: readonly FilmRow[]): number =>
+  films.reduce((sum, { minutes }) => sum + minutes, 0);
 
 function headline(films: readonly FilmRow[], left: readonly FilmRow[]): string {
-  if (left.length === 0) return films.length === 1 ? "The film is weeded" : `All ${films.length} films are weeded`;
+  if (left.length === 0)
+    return films.length === 1 ? "The film is weeded" : `All ${films.length} films are weeded`;
   return `${left.length} of ${films.length} ${films.length === 1 ? "film" : "films"} to weed, about ${showMinutes(total(left))}`;
 }
 
@@ -151,10 +182,18 @@ function Loads({ id, films, data }: { id: string; films: readonly FilmRow[]; dat
             <tr key={load ?? "none"} className="border-rule border-b">
               <th scope="row" className="py-2 font-bold">
                 {load === null ? "not laid" : load}
-                {scraps.length > 0 && <span className="block font-normal text-soft text-sm">scrap {scraps.map(({ label }) => label).join(", ")}</span>}
+                {scraps.length > 0 && (
+                  <span className="block font-normal text-soft text-sm">
+                    scrap {scraps.map(({ label }) => label).join(", ")}
+                  </span>
+                )}
               </th>
               <td>
-                <span aria-hidden className="mr-2 inline-block size-3.5 border border-rule-strong align-[-2px]" style={{ background: vinyl?.colour }} />
+                <span
+                  aria-hidden
+                  className="mr-2 inline-block size-3.5 border border-rule-strong align-[-2px]"
+                  style={{ background: vinyl?.colour }}
+                />
                 {vinyl?.name ?? own[0]?.vinyl}
               </td>
               <td className="text-right">{own.length}</td>
@@ -162,8 +201,12 @@ function Loads({ id, films, data }: { id: string; films: readonly FilmRow[]; dat
               <td className="text-right">{left.length === 0 ? "✓" : showMinutes(total(left))}</td>
               <td className="hidden pl-4 sm:table-cell">
                 {hardest && (
-                  <Link className="verb" href={`/bench/${id}?film=${encodeURIComponent(hardest.film)}`}>
-                    {labelOf(labelsOf(data.planned.plan), hardest.seat)}, {showMinutes(Math.max(1, hardest.minutes))}
+                  <Link
+                    className="verb"
+                    href={`/bench/${id}?film=${encodeURIComponent(hardest.film)}`}
+                  >
+                    {labelOf(labelsOf(data.planned.plan), hardest.seat)},{" "}
+                    {showMinutes(Math.max(1, hardest.minutes))}
                   </Link>
                 )}
               </td>
@@ -179,10 +222,20 @@ function Loads({ id, films, data }: { id: string; films: readonly FilmRow[]; dat
 const MOST_PARTS = 12;
 
 /** Kits longer than a load: how their parts go together before the tape. */
-async function Parts({ id, data, labels }: { id: string; data: StationData; labels: Readonly<Record<string, string>> }) {
+async function Parts({
+  id,
+  data,
+  labels,
+}: {
+  id: string;
+  data: StationData;
+  labels: Readonly<Record<string, string>>;
+}) {
   const splits = data.planned.plan.splits.slice(0, MOST_PARTS);
   if (splits.length === 0) return null;
-  const pieces = await withStudio(data.host.studioId, (sql) => piecesOfSeats(sql, id, [...new Set(splits.map(({ seat }) => seat))]));
+  const pieces = await withStudio(data.host.studioId, (sql) =>
+    piecesOfSeats(sql, id, [...new Set(splits.map(({ seat }) => seat))]),
+  );
   const vinyls = new Map(data.planned.document.vinyls.map((vinyl) => [vinyl.id, vinyl]));
   return (
     <section className="mt-7" aria-label="Kits in parts">
@@ -207,7 +260,17 @@ async function Parts({ id, data, labels }: { id: string; data: StationData; labe
 }
 
 /** What failed and is cut again: laid at once, and where. */
-function Losses({ losses, films, labels, id }: { losses: readonly LossRow[]; films: readonly FilmRow[]; labels: Readonly<Record<string, string>>; id: string }) {
+function Losses({
+  losses,
+  films,
+  labels,
+  id,
+}: {
+  losses: readonly LossRow[];
+  films: readonly FilmRow[];
+  labels: Readonly<Record<string, string>>;
+  id: string;
+}) {
   const again = films.filter((film) => film.again && !isDone(film));
   if (losses.length === 0 && again.length === 0) return null;
   return (
@@ -217,7 +280,8 @@ function Losses({ losses, films, labels, id }: { losses: readonly LossRow[]; fil
       <ul>
         {again.map((film) => (
           <li key={film.film} className="border-rule border-b py-2">
-            <b>{labelOf(labels, film.seat)}</b>: {film.pieces} {film.pieces === 1 ? "piece" : "pieces"},{" "}
+            <b>{labelOf(labels, film.seat)}</b>: {film.pieces}{" "}
+            {film.pieces === 1 ? "piece" : "pieces"},{" "}
             {film.sheet === null ? (
               "not laid yet"
             ) : (
@@ -225,16 +289,22 @@ function Losses({ losses, films, labels, id }: { losses: readonly LossRow[]; fil
                 on load {film.sheet}
               </Link>
             )}
-            {film.state === "uncut" ? ", not cut yet" : ", cut: weed it"} {film.state === "uncut" && <FoundAgain classId={id} film={film.film} />}
+            {film.state === "uncut" ? ", not cut yet" : ", cut: weed it"}{" "}
+            {film.state === "uncut" && <FoundAgain classId={id} film={film.film} />}
           </li>
         ))}
       </ul>
       <details className="mt-2">
-        <summary className="min-h-11 cursor-pointer py-2 text-soft">What failed so far: {losses.length}</summary>
+        <summary className="min-h-11 cursor-pointer py-2 text-soft">
+          What failed so far: {losses.length}
+        </summary>
         <ul>
           {losses.map((loss) => (
             <li key={loss.at.toISOString()} className="border-rule border-b py-1.5">
-              {labelOf(labels, loss.seat)}: {loss.pieces === null ? "" : `${loss.pieces} ${loss.pieces === 1 ? "piece" : "pieces"} `}
+              {labelOf(labels, loss.seat)}:{" "}
+              {loss.pieces === null
+                ? ""
+                : `${loss.pieces} ${loss.pieces === 1 ? "piece" : "pieces"} `}
               {loss.reason || "lost"}
               {loss.by ? `, with ${loss.by}` : ""}
             </li>

@@ -6,14 +6,25 @@ import { leaveIt, type Rule } from "../rule.ts";
 
 const PERSONAL = /personal|private|non-?commercial|not for sale|no resale|privat|personnel/iu;
 
-export const artRules: Rule = (plan) => plan.document.design.items.flatMap((item): Finding[] => (item.kind === "art" ? [...rights(item), ...repaired(item), ...unknownPictures(plan, item)] : []));
+export const artRules: Rule = (plan) =>
+  plan.document.design.items.flatMap((item): Finding[] =>
+    item.kind === "art" ? [...rights(item), ...repaired(item), ...unknownPictures(plan, item)] : [],
+  );
 
 /** A class that people pay for is commercial. */
 function rights(item: ArtItem): Finding[] {
   return [item, ...item.others].flatMap(({ name, licence }): Finding[] => {
     if (!PERSONAL.test(licence)) return [];
     const where = { field: `${item.id} ${name}` };
-    return [{ code: "personalUseOnly", severity: "check", where, values: { name, licence }, remedies: [leaveIt({ code: "personalUseOnly", where })] }];
+    return [
+      {
+        code: "personalUseOnly",
+        severity: "check",
+        where,
+        values: { name, licence },
+        remedies: [leaveIt({ code: "personalUseOnly", where })],
+      },
+    ];
   });
 }
 
@@ -21,7 +32,15 @@ function repaired(item: ArtItem): Finding[] {
   return [item, ...item.others].flatMap(({ name, layers }): Finding[] => {
     if (!layers.some(({ polygons }) => cleanArt(polygons).repaired)) return [];
     const where = { field: `${item.id} ${name}` };
-    return [{ code: "artRepaired", severity: "tip", where, values: { name }, remedies: [leaveIt({ code: "artRepaired", where })] }];
+    return [
+      {
+        code: "artRepaired",
+        severity: "tip",
+        where,
+        values: { name },
+        remedies: [leaveIt({ code: "artRepaired", where })],
+      },
+    ];
   });
 }
 
@@ -41,7 +60,12 @@ function unknownPictures({ document }: Parameters<Rule>[0], item: ArtItem): Find
       code: "unknownPicture",
       severity: "check",
       where,
-      values: { text: first.fields[slot] ?? "", known: known.join(", "), instead: item.name, seats: lost.length },
+      values: {
+        text: first.fields[slot] ?? "",
+        known: known.join(", "),
+        instead: item.name,
+        seats: lost.length,
+      },
       remedies: [leaveIt({ code: "unknownPicture", where })],
     },
   ];

@@ -11,19 +11,48 @@ const UNEVEN_MM = 2;
 export const blankRules: Rule = ({ document, face, kits }) => {
   const findings: Finding[] = [];
   const { across, down } = face.spread;
-  const spread = Math.max(across ? across.largest - across.smallest : 0, down ? down.largest - down.smallest : 0);
-  if (spread > UNEVEN_MM) findings.push(tip("unevenBlanks", { spread, pieces: document.blank.specimens.length }));
+  const spread = Math.max(
+    across ? across.largest - across.smallest : 0,
+    down ? down.largest - down.smallest : 0,
+  );
+  if (spread > UNEVEN_MM)
+    findings.push(tip("unevenBlanks", { spread, pieces: document.blank.specimens.length }));
   if (document.blank.handle?.school === "both") findings.push(tip("twiceTheVinyl", {}));
   for (const vinyl of document.vinyls) {
     if (!kits.some((kit) => kit.vinyl === vinyl.id)) continue;
-    const advice = adviseOnFilm(vinyl, { ...document.use, paintedOver: document.use.paintedOver || isPainted(document.technique) }, readySurface(document));
+    const advice = adviseOnFilm(
+      vinyl,
+      { ...document.use, paintedOver: document.use.paintedOver || isPainted(document.technique) },
+      readySurface(document),
+    );
     const where = { vinyl: vinyl.id };
     if (advice.verdict === "unsuited")
-      findings.push({ code: "filmUnsuited", severity: "check", where, values: { name: vinyl.name, reason: advice.reasons[0] ?? "" }, remedies: [leaveIt({ code: "filmUnsuited", where })] });
-    if (tapeAdvice(vinyl.family, readySurface(document)).why === "quarrel" && needsTape(document.technique))
-      findings.push({ code: "tapeQuarrel", severity: "check", where, values: { name: vinyl.name }, remedies: [leaveIt({ code: "tapeQuarrel", where })] });
+      findings.push({
+        code: "filmUnsuited",
+        severity: "check",
+        where,
+        values: { name: vinyl.name, reason: advice.reasons[0] ?? "" },
+        remedies: [leaveIt({ code: "filmUnsuited", where })],
+      });
+    if (
+      tapeAdvice(vinyl.family, readySurface(document)).why === "quarrel" &&
+      needsTape(document.technique)
+    )
+      findings.push({
+        code: "tapeQuarrel",
+        severity: "check",
+        where,
+        values: { name: vinyl.name },
+        remedies: [leaveIt({ code: "tapeQuarrel", where })],
+      });
     if (document.technique === "ironOnStencil" && vinyl.family !== "ironOn")
-      findings.push({ code: "notIronOn", severity: "stop", where, values: { name: vinyl.name }, remedies: [{ code: "setFamily", values: { vinyl: vinyl.id, family: "ironOn" } }] });
+      findings.push({
+        code: "notIronOn",
+        severity: "stop",
+        where,
+        values: { name: vinyl.name },
+        remedies: [{ code: "setFamily", values: { vinyl: vinyl.id, family: "ironOn" } }],
+      });
   }
   return findings;
 };

@@ -17,16 +17,44 @@ export const cupRules: Rule = ({ document, cupView }) => {
     const where = { field: "rimClearance" };
     // Raising it is a remedy only where something of the wall is left.
     const leavesWall = wallOf(shape) - RIM_CLEARANCE_MM - shape.footClearance > 0;
-    const raise = leavesWall ? [{ code: "raiseRim" as const, values: { mm: RIM_CLEARANCE_MM } }] : [];
-    findings.push({ code: "rimTooClose", severity: "check", where, values: { clearance: shape.rimClearance, limit: RIM_CLEARANCE_MM }, remedies: [...raise, leaveIt({ code: "rimTooClose", where })] });
+    const raise = leavesWall
+      ? [{ code: "raiseRim" as const, values: { mm: RIM_CLEARANCE_MM } }]
+      : [];
+    findings.push({
+      code: "rimTooClose",
+      severity: "check",
+      where,
+      values: { clearance: shape.rimClearance, limit: RIM_CLEARANCE_MM },
+      remedies: [...raise, leaveIt({ code: "rimTooClose", where })],
+    });
   }
   if (food === "served" || food === "worked") {
     const where = { field: "food" };
-    findings.push({ code: "foodContact", severity: "check", where, values: { food }, remedies: [leaveIt({ code: "foodContact", where })] });
+    findings.push({
+      code: "foodContact",
+      severity: "check",
+      where,
+      values: { food },
+      remedies: [leaveIt({ code: "foodContact", where })],
+    });
   }
   const degrees = isCup(shape) && cupView ? (cupView.angle * 180) / Math.PI : 0;
-  if (degrees > READABLE_DEGREES) findings.push({ code: "wideOnCup", severity: "tip", where: {}, values: { degrees, limit: READABLE_DEGREES }, remedies: [leaveIt({ code: "wideOnCup", where: {} })] });
-  if (material === "glass" || material === "clearPlastic") findings.push({ code: "glassBacks", severity: "tip", where: {}, values: {}, remedies: [leaveIt({ code: "glassBacks", where: {} })] });
+  if (degrees > READABLE_DEGREES)
+    findings.push({
+      code: "wideOnCup",
+      severity: "tip",
+      where: {},
+      values: { degrees, limit: READABLE_DEGREES },
+      remedies: [leaveIt({ code: "wideOnCup", where: {} })],
+    });
+  if (material === "glass" || material === "clearPlastic")
+    findings.push({
+      code: "glassBacks",
+      severity: "tip",
+      where: {},
+      values: {},
+      remedies: [leaveIt({ code: "glassBacks", where: {} })],
+    });
   return findings;
 };
 

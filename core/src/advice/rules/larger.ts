@@ -37,7 +37,12 @@ export interface Trying {
   readonly memory: LetteringMemory;
 }
 
-export function largerRemedies(plan: ThingStages, item: RecipeItem, thin: readonly ThinSeat[], trying: Trying): Remedy[] {
+export function largerRemedies(
+  plan: ThingStages,
+  item: RecipeItem,
+  thin: readonly ThinSeat[],
+  trying: Trying,
+): Remedy[] {
   return [...wholeLarger(plan, thin), ...lineLarger(plan, item, thin, trying)];
 }
 
@@ -45,15 +50,25 @@ export function largerRemedies(plan: ThingStages, item: RecipeItem, thin: readon
 function wholeLarger({ document, lettered }: ThingStages, thin: readonly ThinSeat[]): Remedy[] {
   const scales = new Map(lettered.sizing.seats.map(({ seat, scale }) => [seat, scale]));
   const largest = new Map(lettered.asked.map(({ seat, space }) => [seat, space.largest.scale]));
-  const wanted = thin.map(({ seat, need }) => ({ scale: (scales.get(seat) ?? 0) * need * SPARE, most: largest.get(seat) ?? 0 }));
-  if (document.design.school === "fillBox" || wanted.some(({ scale, most }) => !(scale <= most))) return [];
-  if (document.design.school !== "fixedHeight") return [{ code: "setSchool", values: { school: "fillBox" } }];
+  const wanted = thin.map(({ seat, need }) => ({
+    scale: (scales.get(seat) ?? 0) * need * SPARE,
+    most: largest.get(seat) ?? 0,
+  }));
+  if (document.design.school === "fillBox" || wanted.some(({ scale, most }) => !(scale <= most)))
+    return [];
+  if (document.design.school !== "fixedHeight")
+    return [{ code: "setSchool", values: { school: "fillBox" } }];
   const scale = Math.max(...wanted.map((one) => one.scale));
   return [{ code: "setSize", values: { scale, share: scale / document.design.fixedScale } }];
 }
 
 /** One line, or the art, grown against the rest of the design. */
-function lineLarger(plan: ThingStages, item: RecipeItem, thin: readonly ThinSeat[], { fonts, memory }: Trying): Remedy[] {
+function lineLarger(
+  plan: ThingStages,
+  item: RecipeItem,
+  thin: readonly ThinSeat[],
+  { fonts, memory }: Trying,
+): Remedy[] {
   if (item.kind !== "text" && item.kind !== "art") return [];
   const before = sampled(plan, item.id, thin);
   const seats = plan.document.seats.filter(({ seat }) => before.some((one) => one.seat === seat));
@@ -61,15 +76,24 @@ function lineLarger(plan: ThingStages, item: RecipeItem, thin: readonly ThinSeat
   for (let round = 0; round < ROUNDS && growth <= MOST_GROWTH; round++) {
     const size = Math.ceil(item.size * growth * 100) / 100;
     const design = withSize(plan.document.design, item.id, size);
-    const after = sizeSeats(design, seats, plan.face, fonts, memory).map((seat) => measuredSeat(seat, fonts));
+    const after = sizeSeats(design, seats, plan.face, fonts, memory).map((seat) =>
+      measuredSeat(seat, fonts),
+    );
     const short = Math.max(...after.map((seat) => worstNeed(seat, plan.document, item.id)));
-    if (short <= 1) return newlyThin(before, after, plan.document, item.id) ? [] : [{ code: "growLine", values: { item: item.id, size, share: size / item.size } }];
+    if (short <= 1)
+      return newlyThin(before, after, plan.document, item.id)
+        ? []
+        : [{ code: "growLine", values: { item: item.id, size, share: size / item.size } }];
     growth *= short * SPARE;
   }
   return [];
 }
 
-function sampled({ lettered }: ThingStages, item: string, thin: readonly ThinSeat[]): LetteredSeat[] {
+function sampled(
+  { lettered }: ThingStages,
+  item: string,
+  thin: readonly ThinSeat[],
+): LetteredSeat[] {
   const thinnest = mostOf(thin, ({ need }) => need);
   const tightest = mostOf(lettered.asked, ({ space }) => -space.largest.scale);
   const widest = mostOf(lettered.seats, ({ lines }) => lineWidth(lines, item));
@@ -77,11 +101,17 @@ function sampled({ lettered }: ThingStages, item: string, thin: readonly ThinSea
   return lettered.seats.filter(({ seat }) => chosen.has(seat));
 }
 
-const mostOf = <T>(rows: readonly T[], by: (row: T) => number): T[] => [...rows].sort((a, b) => by(b) - by(a)).slice(0, SAMPLE_SEATS);
+const mostOf = <T>(rows: readonly T[], by: (row: T) => number): T[] =>
+  [...rows].sort((a, b) => by(b) - by(a)).slice(0, SAMPLE_SEATS);
 
-const lineWidth = (lines: LetteredSeat["lines"], item: string): number => lines.reduce((most, line) => (line.item === item ? Math.max(most, lineSpan(line.glyphs)) : most), 0);
+const lineWidth = (lines: LetteredSeat["lines"], item: string): number =>
+  lines.reduce(
+    (most, line) => (line.item === item ? Math.max(most, lineSpan(line.glyphs)) : most),
+    0,
+  );
 
-const lineSpan = (glyphs: LetteredSeat["lines"][number]["glyphs"]): number => (glyphs.at(-1)?.to ?? 0) - (glyphs[0]?.from ?? 0);
+const lineSpan = (glyphs: LetteredSeat["lines"][number]["glyphs"]): number =>
+  (glyphs.at(-1)?.to ?? 0) - (glyphs[0]?.from ?? 0);
 
 interface Measured {
   readonly item: string;
@@ -89,16 +119,45 @@ interface Measured {
 }
 
 function needs(seat: SizedSeat, { vinyls, blank }: ThingDocument): Measured[] {
-  const limits = new Map(vinyls.map(({ id, family }) => [id, Math.max(FAMILY_TRAITS[family].minStrokeMm, groundLimitMm(blank.material))]));
-  const letters = seat.lines.flatMap((line) => line.strokes.map(({ width }) => ({ item: line.item, need: needOf(width, limits.get(line.vinyl) ?? 0, line.thickenMm) })));
-  return [...letters, ...seat.artStrokes.map(({ item, vinyl, width }) => ({ item, need: needOf(width, limits.get(vinyl) ?? 0, 0) }))];
+  const limits = new Map(
+    vinyls.map(({ id, family }) => [
+      id,
+      Math.max(FAMILY_TRAITS[family].minStrokeMm, groundLimitMm(blank.material)),
+    ]),
+  );
+  const letters = seat.lines.flatMap((line) =>
+    line.strokes.map(({ width }) => ({
+      item: line.item,
+      need: needOf(width, limits.get(line.vinyl) ?? 0, line.thickenMm),
+    })),
+  );
+  return [
+    ...letters,
+    ...seat.artStrokes.map(({ item, vinyl, width }) => ({
+      item,
+      need: needOf(width, limits.get(vinyl) ?? 0, 0),
+    })),
+  ];
 }
 
-const worstNeed = (seat: SizedSeat, document: ThingDocument, item: string): number => Math.max(0, ...needs(seat, document).flatMap((one) => (one.item === item ? [one.need] : [])));
+const worstNeed = (seat: SizedSeat, document: ThingDocument, item: string): number =>
+  Math.max(0, ...needs(seat, document).flatMap((one) => (one.item === item ? [one.need] : [])));
 
 /** Whether an item that lifted well no longer does. */
-function newlyThin(before: readonly SizedSeat[], after: readonly SizedSeat[], document: ThingDocument, grown: string): boolean {
-  const thinItems = (seats: readonly SizedSeat[]) => new Set(seats.flatMap((seat) => needs(seat, document).flatMap(({ item, need }) => (need > 1 && item !== grown ? [item] : []))));
+function newlyThin(
+  before: readonly SizedSeat[],
+  after: readonly SizedSeat[],
+  document: ThingDocument,
+  grown: string,
+): boolean {
+  const thinItems = (seats: readonly SizedSeat[]) =>
+    new Set(
+      seats.flatMap((seat) =>
+        needs(seat, document).flatMap(({ item, need }) =>
+          need > 1 && item !== grown ? [item] : [],
+        ),
+      ),
+    );
   const was = thinItems(before);
   return [...thinItems(after)].some((item) => !was.has(item));
 }

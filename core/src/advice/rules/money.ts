@@ -18,5 +18,13 @@ export const moneyRules: ClassRule = ({ document: { prices, seats }, cost }) => 
     share: most ? Math.round((100 * most.minor) / Math.max(1, cost.total)) : 0,
     missing: cost.missing.length,
   };
-  return [{ code: "overBudget", severity: "check", where: {}, values, remedies: [leaveIt({ code: "overBudget", where: {} })] }];
+  return [
+    {
+      code: "overBudget",
+      severity: "check",
+      where: {},
+      values,
+      remedies: [leaveIt({ code: "overBudget", where: {} })],
+    },
+  ];
 };

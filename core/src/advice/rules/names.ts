@@ -9,7 +9,9 @@ export const nameRules: Rule = ({ document }) =>
     const item = document.design.items.find((i) => i.kind === "text" && i.slot === slot);
     // A case rule of the line makes the case of the roster meaningless; and only names of people have capitals that can be wrong.
     const spacesOnly = slot !== "name" || (item?.kind === "text" && item.letterCase !== "asTyped");
-    const untidy = document.seats.filter(({ fields }) => tidyName(fields[slot] ?? "", spacesOnly) !== (fields[slot] ?? ""));
+    const untidy = document.seats.filter(
+      ({ fields }) => tidyName(fields[slot] ?? "", spacesOnly) !== (fields[slot] ?? ""),
+    );
     const first = untidy[0];
     if (!first) return [];
     const where = { seat: first.seat, field: slot };
@@ -20,7 +22,10 @@ export const nameRules: Rule = ({ document }) =>
         severity: "tip",
         where,
         values: { text, tidy: tidyName(text, spacesOnly), count: untidy.length },
-        remedies: [{ code: "tidyNames", values: { slot, spacesOnly: spacesOnly ? 1 : 0 } }, leaveIt({ code: "untidyNames", where })],
+        remedies: [
+          { code: "tidyNames", values: { slot, spacesOnly: spacesOnly ? 1 : 0 } },
+          leaveIt({ code: "untidyNames", where }),
+        ],
       },
     ];
   });

@@ -7,9 +7,11 @@ const NAMES_SHOWN = 3;
 
 export const seatRules: ClassRule = ({ document }) => {
   const findings: Finding[] = [];
-  if (document.seats.length === 0) findings.push({ code: "noSeats", severity: "check", where: {}, values: {}, remedies: [] });
+  if (document.seats.length === 0)
+    findings.push({ code: "noSeats", severity: "check", where: {}, values: {}, remedies: [] });
   const names = new Map<string, string[]>();
-  for (const { seat, fields } of document.seats) if (fields.name) names.set(fields.name, [...(names.get(fields.name) ?? []), seat]);
+  for (const { seat, fields } of document.seats)
+    if (fields.name) names.set(fields.name, [...(names.get(fields.name) ?? []), seat]);
   const twice = [...names].filter(([, seats]) => seats.length > 1);
   const [first] = twice;
   if (first) {
@@ -19,7 +21,11 @@ export const seatRules: ClassRule = ({ document }) => {
       code: "sameName",
       severity: "tip",
       where,
-      values: { name: shown.join(", "), more: twice.length - shown.length, seats: first[1].join(", ") },
+      values: {
+        name: shown.join(", "),
+        more: twice.length - shown.length,
+        seats: first[1].join(", "),
+      },
       remedies: [leaveIt({ code: "sameName", where })],
     });
   }

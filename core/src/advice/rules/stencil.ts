@@ -11,12 +11,27 @@ import { leaveIt, type Rule } from "../rule.ts";
 /** Islands ride on the tape; with many in one kit, beginners lose or shift some. Those of iron-on film keep to its liner. */
 const MANY_ISLANDS = 6;
 
-export const stencilRules: Rule = (plan) => [...looseIslands(plan), ...narrowBorder(plan), ...borderOverFace(plan)];
+export const stencilRules: Rule = (plan) => [
+  ...looseIslands(plan),
+  ...narrowBorder(plan),
+  ...borderOverFace(plan),
+];
 
 function looseIslands({ document, lettered }: ThingStages): Finding[] {
-  if (goesOf(document.technique) !== "out" || !needsTape(document.technique) || document.design.stencil?.islands === "bridged") return [];
-  const counted = lettered.seats.map((seat) => ({ seat: seat.seat, islands: [...seat.layers.values()].flat().reduce((sum, polygon) => sum + polygon.length - 1, 0) }));
-  const worst = counted.reduce<(typeof counted)[number] | null>((a, b) => (a && a.islands >= b.islands ? a : b), null);
+  if (
+    goesOf(document.technique) !== "out" ||
+    !needsTape(document.technique) ||
+    document.design.stencil?.islands === "bridged"
+  )
+    return [];
+  const counted = lettered.seats.map((seat) => ({
+    seat: seat.seat,
+    islands: [...seat.layers.values()].flat().reduce((sum, polygon) => sum + polygon.length - 1, 0),
+  }));
+  const worst = counted.reduce<(typeof counted)[number] | null>(
+    (a, b) => (a && a.islands >= b.islands ? a : b),
+    null,
+  );
   if (!worst || worst.islands < MANY_ISLANDS) return [];
   const where = { seat: worst.seat };
   return [
@@ -24,7 +39,10 @@ function looseIslands({ document, lettered }: ThingStages): Finding[] {
       code: "looseIslands",
       severity: "tip",
       where,
-      values: { islands: worst.islands, kits: counted.filter(({ islands }) => islands >= MANY_ISLANDS).length },
+      values: {
+        islands: worst.islands,
+        kits: counted.filter(({ islands }) => islands >= MANY_ISLANDS).length,
+      },
       remedies: [{ code: "bridgeIslands", values: {} }, leaveIt({ code: "looseIslands", where })],
     },
   ];
@@ -33,16 +51,35 @@ function looseIslands({ document, lettered }: ThingStages): Finding[] {
 /** One load leaves less film round the stencil than is wanted: the letters stay whole, and paint must be kept off otherwise. */
 function narrowBorder({ document, kits }: ThingStages): Finding[] {
   const wanted = padOf(document);
-  const narrow = kits.filter((kit) => goesOf(document.technique) === "out" && kit.film === null && kit.pad < wanted - 1e-9);
-  const least = narrow.reduce<(typeof narrow)[number] | null>((a, b) => (a && a.pad <= b.pad ? a : b), null);
+  const narrow = kits.filter(
+    (kit) => goesOf(document.technique) === "out" && kit.film === null && kit.pad < wanted - 1e-9,
+  );
+  const least = narrow.reduce<(typeof narrow)[number] | null>(
+    (a, b) => (a && a.pad <= b.pad ? a : b),
+    null,
+  );
   if (!least) return [];
   const where = { seat: least.of, vinyl: least.vinyl };
-  return [{ code: "narrowBorder", severity: "check", where, values: { mm: least.pad, wanted, seats: new Set(narrow.map(({ of }) => of)).size }, remedies: [leaveIt({ code: "narrowBorder", where })] }];
+  return [
+    {
+      code: "narrowBorder",
+      severity: "check",
+      where,
+      values: { mm: least.pad, wanted, seats: new Set(narrow.map(({ of }) => of)).size },
+      remedies: [leaveIt({ code: "narrowBorder", where })],
+    },
+  ];
 }
 
 /** Film that is larger than a flat face: inside a frame it does not lie down. What it must be trimmed to, and the border that fits. */
 function borderOverFace({ document, face, lettered, kits }: ThingStages): Finding[] {
-  if (goesOf(document.technique) !== "out" || face.cup || lettered.seats.length === 0 || kits.some(({ film }) => film !== null)) return [];
+  if (
+    goesOf(document.technique) !== "out" ||
+    face.cup ||
+    lettered.seats.length === 0 ||
+    kits.some(({ film }) => film !== null)
+  )
+    return [];
   const pad = Math.max(0, ...kits.map((kit) => kit.pad));
   const widest = Math.max(...lettered.seats.map(({ width }) => width));
   const tallest = Math.max(...lettered.seats.map(({ height }) => height));
@@ -56,8 +93,19 @@ function borderOverFace({ document, face, lettered, kits }: ThingStages): Findin
       code: "borderOverFace",
       severity: "check",
       where,
-      values: { width: widest + 2 * pad, height: tallest + 2 * pad, faceWidth: face.width, faceHeight: face.height, trim: across ? face.width : face.height, across: across ? 1 : 0 },
-      remedies: [...(room >= LEAST_BORDER_MM ? [{ code: "lessBorder" as const, values: { mm: room } }] : []), ...toBlank(document), leaveIt({ code: "borderOverFace", where })],
+      values: {
+        width: widest + 2 * pad,
+        height: tallest + 2 * pad,
+        faceWidth: face.width,
+        faceHeight: face.height,
+        trim: across ? face.width : face.height,
+        across: across ? 1 : 0,
+      },
+      remedies: [
+        ...(room >= LEAST_BORDER_MM ? [{ code: "lessBorder" as const, values: { mm: room } }] : []),
+        ...toBlank(document),
+        leaveIt({ code: "borderOverFace", where }),
+      ],
     },
   ];
 }
@@ -67,5 +115,7 @@ function toBlank({ blank, vinyls, cutter, layout, design }: ThingStages["documen
   const outline = blankOutline(blank);
   const film = vinyls.find(({ id }) => vinylsOf(design).includes(id));
   const size = film ? partSize(film, { cutter, layout: { ...layout, split: true } }, 0) : null;
-  return outline && size && blank.reserve.length === 0 && fits(boxOfPoints(outline), size) ? [{ code: "filmToBlank", values: {} }] : [];
+  return outline && size && blank.reserve.length === 0 && fits(boxOfPoints(outline), size)
+    ? [{ code: "filmToBlank", values: {} }]
+    : [];
 }

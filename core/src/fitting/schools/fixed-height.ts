@@ -4,7 +4,10 @@ import type { School } from "../problem.ts";
 export const fixedHeight: School = (seats, fixedScale) => {
   const over = seats.find(({ space }) => space.largest.scale < fixedScale);
   return {
-    seats: seats.map(({ seat, space }) => ({ seat, scale: Math.min(fixedScale, space.largest.scale) })),
+    seats: seats.map(({ seat, space }) => ({
+      seat,
+      scale: Math.min(fixedScale, space.largest.scale),
+    })),
     binding: over ? { seat: over.seat, by: over.space.largest.binding } : null,
   };
 };

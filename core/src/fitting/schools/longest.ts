@@ -5,5 +5,8 @@ export const longestSetsTheSize: School = (seats) => {
   const least = smallest(seats);
   if (!least) return { seats: [], binding: null };
   const { scale, binding } = least.space.largest;
-  return { seats: seats.map(({ seat }) => ({ seat, scale })), binding: { seat: least.seat, by: binding } };
+  return {
+    seats: seats.map(({ seat }) => ({ seat, scale })),
+    binding: { seat: least.seat, by: binding },
+  };
 };

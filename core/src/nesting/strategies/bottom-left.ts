@@ -7,7 +7,13 @@ const COLUMNS = 120;
 const LOOK_BACK = 8;
 
 /** Returns false when the item finds no room. `tallest` in cells; `end` is the lowest cell reached so far. */
-export function layLowest(arena: Arena, item: number, bin: number, tallest: number, end: number): boolean {
+export function layLowest(
+  arena: Arena,
+  item: number,
+  bin: number,
+  tallest: number,
+  end: number,
+): boolean {
   let lowest = Number.POSITIVE_INFINITY;
   let spot: Spot | null = null;
   const turns = (arena.shapes[item] as readonly unknown[]).length;
@@ -32,10 +38,20 @@ export function layLowest(arena: Arena, item: number, bin: number, tallest: numb
 }
 
 /** Lays all in the order given; returns those that found no room. */
-export function layInOrder(arena: Arena, order: readonly number[], bin: number, workUpTo: number): number[] {
-  const tallest = arena.shapes.reduce((most, lying) => lying.reduce((m, { height }) => Math.max(m, height), most), 0) / arena.grid.cell;
+export function layInOrder(
+  arena: Arena,
+  order: readonly number[],
+  bin: number,
+  workUpTo: number,
+): number[] {
+  const tallest =
+    arena.shapes.reduce(
+      (most, lying) => lying.reduce((m, { height }) => Math.max(m, height), most),
+      0,
+    ) / arena.grid.cell;
   let end = 0;
-  for (let i = 0; i < arena.count; i++) if (arena.bin[i] === bin) end = Math.max(end, bottomOf(arena, i));
+  for (let i = 0; i < arena.count; i++)
+    if (arena.bin[i] === bin) end = Math.max(end, bottomOf(arena, i));
   const outside: number[] = [];
   for (const item of order) {
     if (arena.work > workUpTo || !layLowest(arena, item, bin, tallest, end)) outside.push(item);
@@ -44,4 +60,6 @@ export function layInOrder(arena: Arena, order: readonly number[], bin: number, 
   return outside;
 }
 
-const bottomOf = (arena: Arena, item: number): number => (arena.y[item] as number) + arena.lying(item, arena.turn[item] as number).height / arena.grid.cell;
+const bottomOf = (arena: Arena, item: number): number =>
+  (arena.y[item] as number) +
+  arena.lying(item, arena.turn[item] as number).height / arena.grid.cell;

@@ -15,7 +15,9 @@ interface Lying {
 
 /** `turnAll` lays every item (that may) the other way round first. Items that fit no bin must have been taken out before. */
 export function columns(items: readonly Item[], bin: Bin, turnAll: boolean): PlacedItem[] {
-  const left = items.map((item) => lie(item, bin, turnAll)).sort((a, b) => b.height - a.height || b.width - a.width || (a.item.id < b.item.id ? -1 : 1));
+  const left = items
+    .map((item) => lie(item, bin, turnAll))
+    .sort((a, b) => b.height - a.height || b.width - a.width || (a.item.id < b.item.id ? -1 : 1));
   const placed: PlacedItem[] = [];
   let index = 0;
   while (left.length > 0) {
@@ -41,14 +43,24 @@ interface ShelfRoom {
   readonly width: number;
 }
 
-function fillShelfInto(placed: PlacedItem[], left: Lying[], { bin, y, shelf, width }: ShelfRoom): void {
+function fillShelfInto(
+  placed: PlacedItem[],
+  left: Lying[],
+  { bin, y, shelf, width }: ShelfRoom,
+): void {
   let x = 0;
   for (;;) {
-    const head = left.findIndex((c) => c.height <= shelf + SAME_MM && c.width <= width - x + SAME_MM);
+    const head = left.findIndex(
+      (c) => c.height <= shelf + SAME_MM && c.width <= width - x + SAME_MM,
+    );
     if (head < 0) return;
     const column = (left[head] as Lying).width;
     let top = 0;
-    for (let next = head; next >= 0; next = left.findIndex((c) => c.height <= shelf - top + SAME_MM && c.width <= column + SAME_MM)) {
+    for (
+      let next = head;
+      next >= 0;
+      next = left.findIndex((c) => c.height <= shelf - top + SAME_MM && c.width <= column + SAME_MM)
+    ) {
       const [taken] = left.splice(next, 1) as [Lying];
       placed.push({ id: taken.item.id, bin, x, y: y + top, turned: taken.turned });
       top += taken.height;

@@ -28,7 +28,10 @@ const FAILURES_A_SHAPE = 60;
 export function fillBin(arena: Arena, wishes: FillWishes): void {
   const from = arena.work;
   const outside = layInOrder(arena, wishes.wanted, wishes.bin, wishes.workUpTo);
-  const left = press(arena, outside, { ...wishes, workUpTo: from + (wishes.workUpTo - from) * PRESS_SHARE });
+  const left = press(arena, outside, {
+    ...wishes,
+    workUpTo: from + (wishes.workUpTo - from) * PRESS_SHARE,
+  });
   if (left.length > 0) rebuild(arena, wishes);
 }
 
@@ -42,7 +45,11 @@ function press(arena: Arena, left: number[], wishes: FillWishes): number[] {
   let outside = [...left].filter((item) => fitsAlone(arena, item, bin));
   const never = left.filter((item) => !outside.includes(item));
   let failures = 0;
-  while (outside.length > 0 && arena.work < workUpTo && failures < FAILURES_A_SHAPE * outside.length + FAILURES_A_SHAPE) {
+  while (
+    outside.length > 0 &&
+    arena.work < workUpTo &&
+    failures < FAILURES_A_SHAPE * outside.length + FAILURES_A_SHAPE
+  ) {
     const before = arena.snapshot();
     // Short tries first; the longer nothing goes in, the more patience.
     const rounds = Math.min(MOST_ROUNDS, LEAST_ROUNDS + (2 * failures) / outside.length);
@@ -51,9 +58,19 @@ function press(arena: Arena, left: number[], wishes: FillWishes): number[] {
     if (out !== null) arena.lift(out);
     const best = { cost: SOME_OVERLAP, spot: { bin: NOWHERE, turn: 0, x: 0, y: 0 } };
     const turns = (arena.shapes[item] as readonly unknown[]).length;
-    for (let turn = 0; turn < turns; turn++) lookFar(arena, item, { bin, turn, x: 0, y: Math.floor(random() * Math.max(1, arena.lastY(item, turn, bin))) }, best, random, PRESS_COLUMNS);
+    for (let turn = 0; turn < turns; turn++)
+      lookFar(
+        arena,
+        item,
+        { bin, turn, x: 0, y: Math.floor(random() * Math.max(1, arena.lastY(item, turn, bin))) },
+        best,
+        random,
+        PRESS_COLUMNS,
+      );
     if (best.spot.bin !== NOWHERE) arena.put(item, best.spot);
-    const done = best.spot.bin !== NOWHERE && separate(arena, [item], random, { rounds, workUpTo, fixed, bin });
+    const done =
+      best.spot.bin !== NOWHERE &&
+      separate(arena, [item], random, { rounds, workUpTo, fixed, bin });
     if (done) {
       outside = outside.filter((other) => other !== item);
       if (out !== null) outside.push(out);
@@ -68,16 +85,24 @@ function press(arena: Arena, left: number[], wishes: FillWishes): number[] {
 }
 
 /** Larger ones sooner: the list is sorted by area. */
-const pick = (outside: readonly number[], random: () => number): number => outside[Math.floor(random() * random() * outside.length)] as number;
+const pick = (outside: readonly number[], random: () => number): number =>
+  outside[Math.floor(random() * random() * outside.length)] as number;
 
 function fitsAlone(arena: Arena, item: number, bin: number): boolean {
-  return (arena.shapes[item] as readonly unknown[]).some((_, turn) => arena.lastX(item, turn, bin) >= 0 && arena.lastY(item, turn, bin) >= 0);
+  return (arena.shapes[item] as readonly unknown[]).some(
+    (_, turn) => arena.lastX(item, turn, bin) >= 0 && arena.lastY(item, turn, bin) >= 0,
+  );
 }
 
 /** A smaller item that could make room; null when there is none. */
-function exchangeFor(arena: Arena, item: number, { bin, areaOf, random, fixed }: FillWishes): number | null {
+function exchangeFor(
+  arena: Arena,
+  item: number,
+  { bin, areaOf, random, fixed }: FillWishes,
+): number | null {
   const area = areaOf(item);
   const smaller: number[] = [];
-  for (let i = 0; i < arena.count; i++) if (arena.bin[i] === bin && !fixed.has(i) && areaOf(i) < area * 0.999) smaller.push(i);
+  for (let i = 0; i < arena.count; i++)
+    if (arena.bin[i] === bin && !fixed.has(i) && areaOf(i) < area * 0.999) smaller.push(i);
   return smaller.length === 0 ? null : (smaller[Math.floor(random() * smaller.length)] as number);
 }

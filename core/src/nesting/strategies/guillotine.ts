@@ -17,7 +17,12 @@ interface Free {
 }
 
 /** Items in the order given; a new bin is opened when none has room. Items that fit no bin must have been taken out before. */
-export function guillotine(items: readonly Item[], bin: Bin, choice: Choice, split: Split): PlacedItem[] {
+export function guillotine(
+  items: readonly Item[],
+  bin: Bin,
+  choice: Choice,
+  split: Split,
+): PlacedItem[] {
   // Free rectangles of each bin. Those too narrow for any item are not kept: of full sheets nothing is left to look at.
   const free: Free[][] = [];
   // Widest and tallest room of each bin: most bins are passed over without a look at their rooms.
@@ -40,7 +45,11 @@ export function guillotine(items: readonly Item[], bin: Bin, choice: Choice, spl
     if (!best) throw new RangeError(`item ${item.id} does not fit an empty bin`);
     const rooms = free[at] as Free[];
     const [room] = rooms.splice(best.index, 1) as [Free];
-    rooms.push(...splitRoom(room, lyingSize(item, best.turned), split).filter((r) => Math.min(r.width, r.height) > Math.max(SAME_MM, least)));
+    rooms.push(
+      ...splitRoom(room, lyingSize(item, best.turned), split).filter(
+        (r) => Math.min(r.width, r.height) > Math.max(SAME_MM, least),
+      ),
+    );
     widest[at] = rooms.reduce((most, { width }) => Math.max(most, width), 0);
     tallest[at] = rooms.reduce((most, { height }) => Math.max(most, height), 0);
     return { id: item.id, bin: at, x: room.x, y: room.y, turned: best.turned };
@@ -58,7 +67,11 @@ interface Place {
   readonly score: number;
 }
 
-function bestPlace(free: readonly Free[], { width: w, height: h, mayTurn }: Item, choice: Choice): Place | null {
+function bestPlace(
+  free: readonly Free[],
+  { width: w, height: h, mayTurn }: Item,
+  choice: Choice,
+): Place | null {
   let best: Place | null = null;
   for (let index = 0; index < free.length; index++) {
     const room = free[index] as Free;
@@ -84,8 +97,20 @@ function scoreOf(room: Free, width: number, height: number, choice: Choice): num
 function splitRoom(room: Free, size: Bin, split: Split): Free[] {
   const dx = room.width - size.width;
   const dy = room.height - size.height;
-  const across = split === "across" || (split === "shorterLeftover" ? dx <= dy : split === "longerLeftover" ? dx > dy : false);
-  const right = { ...room, x: room.x + size.width, width: dx, height: across ? size.height : room.height };
-  const below = { ...room, y: room.y + size.height, height: dy, width: across ? room.width : size.width };
+  const across =
+    split === "across" ||
+    (split === "shorterLeftover" ? dx <= dy : split === "longerLeftover" ? dx > dy : false);
+  const right = {
+    ...room,
+    x: room.x + size.width,
+    width: dx,
+    height: across ? size.height : room.height,
+  };
+  const below = {
+    ...room,
+    y: room.y + size.height,
+    height: dy,
+    width: across ? room.width : size.width,
+  };
   return [right, below];
 }

@@ -16,9 +16,15 @@ const ROUNDS = 12;
 const FIRST_LOSS = 0.02;
 
 /** Items that lie in the bin in the end are the best found. */
-export function rebuild(arena: Arena, { bin, fixed, areaOf, random, workUpTo }: Omit<FillWishes, "wanted">): void {
-  const free = Array.from({ length: arena.count }, (_, item) => item).filter((item) => !fixed.has(item));
-  const held = () => free.reduce((sum, item) => sum + (arena.bin[item] === bin ? areaOf(item) : 0), 0);
+export function rebuild(
+  arena: Arena,
+  { bin, fixed, areaOf, random, workUpTo }: Omit<FillWishes, "wanted">,
+): void {
+  const free = Array.from({ length: arena.count }, (_, item) => item).filter(
+    (item) => !fixed.has(item),
+  );
+  const held = () =>
+    free.reduce((sum, item) => sum + (arena.bin[item] === bin ? areaOf(item) : 0), 0);
   const from = arena.work;
   let now = held();
   let best = { area: now, layout: arena.snapshot() };
@@ -33,7 +39,8 @@ export function rebuild(arena: Arena, { bin, fixed, areaOf, random, workUpTo }: 
     const tried = byChance([...outside, ...out], areaOf, random).slice(0, out.length + MORE_TRIED);
     for (const item of tried) pressIn(arena, item, { bin, fixed, random, workUpTo, y: middle });
     const area = held();
-    const loss = FIRST_LOSS * best.area * (1 - (arena.work - from) / Math.max(1, workUpTo - from)) * random();
+    const loss =
+      FIRST_LOSS * best.area * (1 - (arena.work - from) / Math.max(1, workUpTo - from)) * random();
     if (area >= now - loss) now = area;
     else arena.restore(before);
     if (now > best.area + 1e-9) best = { area: now, layout: arena.snapshot() };
@@ -42,10 +49,18 @@ export function rebuild(arena: Arena, { bin, fixed, areaOf, random, workUpTo }: 
 }
 
 /** A shape and those whose middles lie nearest to its own. */
-function neighbours(arena: Arena, inside: readonly number[], count: number, random: () => number): number[] {
+function neighbours(
+  arena: Arena,
+  inside: readonly number[],
+  count: number,
+  random: () => number,
+): number[] {
   const middle = (item: number): [number, number] => {
     const { width, height } = arena.lying(item, arena.turn[item] as number);
-    return [(arena.x[item] as number) * arena.grid.column + width / 2, (arena.y[item] as number) * arena.grid.cell + height / 2];
+    return [
+      (arena.x[item] as number) * arena.grid.column + width / 2,
+      (arena.y[item] as number) * arena.grid.cell + height / 2,
+    ];
   };
   const [x, y] = middle(inside[Math.floor(random() * inside.length)] as number);
   const away = (item: number) => {
@@ -56,7 +71,11 @@ function neighbours(arena: Arena, inside: readonly number[], count: number, rand
 }
 
 /** Larger ones sooner, but not always. */
-function byChance(items: readonly number[], areaOf: (item: number) => number, random: () => number): number[] {
+function byChance(
+  items: readonly number[],
+  areaOf: (item: number) => number,
+  random: () => number,
+): number[] {
   const keys = new Map(items.map((item) => [item, areaOf(item) * (0.4 + random())]));
   return [...items].sort((a, b) => (keys.get(b) as number) - (keys.get(a) as number));
 }
@@ -68,8 +87,11 @@ interface Press extends Pick<FillWishes, "bin" | "fixed" | "random" | "workUpTo"
 function pressIn(arena: Arena, item: number, { bin, fixed, random, workUpTo, y }: Press): void {
   const before = arena.snapshot();
   const best = { cost: Number.POSITIVE_INFINITY, spot: { bin: NOWHERE, turn: 0, x: 0, y: 0 } };
-  (arena.shapes[item] as readonly unknown[]).forEach((_, turn) => void lookFar(arena, item, { bin, turn, x: 0, y }, best, random, COLUMNS));
+  (arena.shapes[item] as readonly unknown[]).forEach(
+    (_, turn) => void lookFar(arena, item, { bin, turn, x: 0, y }, best, random, COLUMNS),
+  );
   if (best.spot.bin === NOWHERE) return;
   arena.put(item, best.spot);
-  if (!separate(arena, [item], random, { rounds: ROUNDS, workUpTo, fixed, bin })) arena.restore(before);
+  if (!separate(arena, [item], random, { rounds: ROUNDS, workUpTo, fixed, bin }))
+    arena.restore(before);
 }

@@ -15,11 +15,15 @@ interface Shelf {
 
 /** Items that fit no bin must have been taken out before. */
 export function shelves(items: readonly Item[], bin: Bin): PlacedItem[] {
-  const lying = items.map((item) => ({ item, ...flat(item, bin) })).sort((a, b) => b.height - a.height || b.width - a.width || (a.item.id < b.item.id ? -1 : 1));
+  const lying = items
+    .map((item) => ({ item, ...flat(item, bin) }))
+    .sort((a, b) => b.height - a.height || b.width - a.width || (a.item.id < b.item.id ? -1 : 1));
   const open: Shelf[] = [];
   const filled: number[] = [];
   return lying.map(({ item, width, height, turned }) => {
-    let shelf = open.find((s) => s.used + width <= bin.width + SAME_MM && height <= s.height + SAME_MM);
+    let shelf = open.find(
+      (s) => s.used + width <= bin.width + SAME_MM && height <= s.height + SAME_MM,
+    );
     if (!shelf) {
       const room = filled.findIndex((y) => y + height <= bin.height + SAME_MM);
       const index = room >= 0 ? room : filled.length;

@@ -33,7 +33,12 @@ interface Gap {
 }
 
 /** Lays boxes in the order given as long as they find room; the rest is left out. */
-export function skyline(boxes: readonly SkylineBox[], order: readonly number[], width: number, height: number): BoxFill {
+export function skyline(
+  boxes: readonly SkylineBox[],
+  order: readonly number[],
+  width: number,
+  height: number,
+): BoxFill {
   const gaps: Gap[] = [{ x: 0, y: 0, width }];
   const left = [...order];
   const spots: BoxSpot[] = [];
@@ -41,9 +46,13 @@ export function skyline(boxes: readonly SkylineBox[], order: readonly number[], 
   let length = 0;
   while (left.length > 0) {
     let at = 0;
-    for (let i = 1; i < gaps.length; i++) if ((gaps[i] as Gap).y < (gaps[at] as Gap).y - SAME_MM) at = i;
+    for (let i = 1; i < gaps.length; i++)
+      if ((gaps[i] as Gap).y < (gaps[at] as Gap).y - SAME_MM) at = i;
     const gap = gaps[at] as Gap;
-    const walls = [at > 0 ? (gaps[at - 1] as Gap).y - gap.y : Number.POSITIVE_INFINITY, at + 1 < gaps.length ? (gaps[at + 1] as Gap).y - gap.y : Number.POSITIVE_INFINITY] as const;
+    const walls = [
+      at > 0 ? (gaps[at - 1] as Gap).y - gap.y : Number.POSITIVE_INFINITY,
+      at + 1 < gaps.length ? (gaps[at + 1] as Gap).y - gap.y : Number.POSITIVE_INFINITY,
+    ] as const;
     const choice = suits(boxes, left, gap, height, walls);
     if (!choice) {
       const up = Math.min(...walls);
@@ -64,14 +73,28 @@ export function skyline(boxes: readonly SkylineBox[], order: readonly number[], 
     const rest = gap.width - w;
     const raised = { x, y: gap.y + h, width: w };
     const free = { x: atRight ? gap.x : gap.x + w, y: gap.y, width: rest };
-    gaps.splice(at, 1, ...(rest <= SAME_MM ? [{ ...raised, x: gap.x, width: gap.width }] : atRight ? [free, raised] : [raised, free]));
+    gaps.splice(
+      at,
+      1,
+      ...(rest <= SAME_MM
+        ? [{ ...raised, x: gap.x, width: gap.width }]
+        : atRight
+          ? [free, raised]
+          : [raised, free]),
+    );
     joinEqualInto(gaps);
   }
   return { spots, area, length };
 }
 
 /** The first box with the best score: filling the gap and levelling with a wall beats all; then filling; then levelling. */
-function suits(boxes: readonly SkylineBox[], left: readonly number[], gap: Gap, height: number, walls: readonly [number, number]): { at: number; turned: boolean } | null {
+function suits(
+  boxes: readonly SkylineBox[],
+  left: readonly number[],
+  gap: Gap,
+  height: number,
+  walls: readonly [number, number],
+): { at: number; turned: boolean } | null {
   let best: { at: number; turned: boolean } | null = null;
   let score = -1;
   for (let at = 0; at < left.length; at++) {
@@ -81,7 +104,12 @@ function suits(boxes: readonly SkylineBox[], left: readonly number[], gap: Gap, 
       const h = turned ? box.width : box.height;
       if (w > gap.width + SAME_MM || gap.y + h > height + SAME_MM) continue;
       const fills = Math.abs(w - gap.width) < LEVEL_MM ? 2 : 0;
-      const levels = Math.abs(h - walls[0]) < LEVEL_MM || Math.abs(h - walls[1]) < LEVEL_MM || Math.abs(gap.y + h - height) < LEVEL_MM ? 1 : 0;
+      const levels =
+        Math.abs(h - walls[0]) < LEVEL_MM ||
+        Math.abs(h - walls[1]) < LEVEL_MM ||
+        Math.abs(gap.y + h - height) < LEVEL_MM
+          ? 1
+          : 0;
       if (fills + levels > score) {
         score = fills + levels;
         best = { at, turned: turned === 1 };
@@ -116,7 +144,13 @@ export interface BoxSearch {
 }
 
 /** Searches over orders by swapping and moving, from the usual sortings. */
-export function searchBoxes(boxes: readonly SkylineBox[], among: readonly number[], width: number, height: number, { work, random, better }: BoxSearch): BoxFill {
+export function searchBoxes(
+  boxes: readonly SkylineBox[],
+  among: readonly number[],
+  width: number,
+  height: number,
+  { work, random, better }: BoxSearch,
+): BoxFill {
   const size = (i: number) => boxes[i] as SkylineBox;
   const keys: ((i: number) => number)[] = [
     (i) => size(i).width * size(i).height,
@@ -137,9 +171,14 @@ export function searchBoxes(boxes: readonly SkylineBox[], among: readonly number
   const step = lookCost(among.length);
   const total = among.reduce((sum, i) => sum + size(i).width * size(i).height, 0);
   // Everything is in and nothing is shorter than the area allows.
-  const perfect = (fill: BoxFill) => fill.spots.length === among.length && total >= width * fill.length * (1 - 1e-9);
+  const perfect = (fill: BoxFill) =>
+    fill.spots.length === among.length && total >= width * fill.length * (1 - 1e-9);
   let idle = 0;
-  for (let spent = keys.length * step; spent < work && among.length > 1 && !perfect(best as BoxFill); spent += step) {
+  for (
+    let spent = keys.length * step;
+    spent < work && among.length > 1 && !perfect(best as BoxFill);
+    spent += step
+  ) {
     const next = [...order];
     const i = Math.floor(random() * next.length);
     const j = Math.floor(random() * next.length);

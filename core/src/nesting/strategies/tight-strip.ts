@@ -28,11 +28,14 @@ const ZONE_HEIGHTS = 1.5;
 /** Length in cells that the items in the bin take up. */
 export function usedCells(arena: Arena, bin: number): number {
   let most = 0;
-  for (let i = 0; i < arena.count; i++) if (arena.bin[i] === bin) most = Math.max(most, bottomOf(arena, i));
+  for (let i = 0; i < arena.count; i++)
+    if (arena.bin[i] === bin) most = Math.max(most, bottomOf(arena, i));
   return most;
 }
 
-const bottomOf = (arena: Arena, item: number): number => (arena.y[item] as number) + arena.lying(item, arena.turn[item] as number).height / arena.grid.cell;
+const bottomOf = (arena: Arena, item: number): number =>
+  (arena.y[item] as number) +
+  arena.lying(item, arena.turn[item] as number).height / arena.grid.cell;
 
 export interface ShortenWishes {
   readonly bin: number;
@@ -41,25 +44,61 @@ export interface ShortenWishes {
   readonly workUpTo: number;
 }
 
-export function shorten(arena: Arena, { bin, fixed, random, workUpTo }: ShortenWishes, onBetter?: (cells: number) => void): void {
+export function shorten(
+  arena: Arena,
+  { bin, fixed, random, workUpTo }: ShortenWishes,
+  onBetter?: (cells: number) => void,
+): void {
   const { cell } = arena.grid;
   const width = (arena.bins[bin] as { width: number }).width;
   const own = Array.from({ length: arena.count }, (_, i) => i).filter((i) => arena.bin[i] === bin);
-  const mean = own.reduce((sum, i) => sum + arena.lying(i, 0).height, 0) / Math.max(1, own.length) / cell;
+  const mean =
+    own.reduce((sum, i) => sum + arena.lying(i, 0).height, 0) / Math.max(1, own.length) / cell;
   let length = usedCells(arena, bin);
-  const least = own.reduce((most, i) => Math.max(most, Math.min(...(arena.shapes[i] as readonly Lying[]).map(({ height }) => height / cell))), 0);
-  const zones = Array.from({ length: Math.ceil(length / (ZONE_HEIGHTS * mean)) + 1 }, () => ({ push: FIRST_PUSH * mean, rounds: ROUNDS }));
-  if (own.length <= MOST_STIRRED) length = explore({ arena, own, fixed, bin, random, width, length, least, workUpTo: arena.work + (workUpTo - arena.work) * EXPLORE_SHARE });
+  const least = own.reduce(
+    (most, i) =>
+      Math.max(
+        most,
+        Math.min(...(arena.shapes[i] as readonly Lying[]).map(({ height }) => height / cell)),
+      ),
+    0,
+  );
+  const zones = Array.from({ length: Math.ceil(length / (ZONE_HEIGHTS * mean)) + 1 }, () => ({
+    push: FIRST_PUSH * mean,
+    rounds: ROUNDS,
+  }));
+  if (own.length <= MOST_STIRRED)
+    length = explore({
+      arena,
+      own,
+      fixed,
+      bin,
+      random,
+      width,
+      length,
+      least,
+      workUpTo: arena.work + (workUpTo - arena.work) * EXPLORE_SHARE,
+    });
   while (arena.work < workUpTo && length > least + 1) {
     arena.work += ATTEMPT_WORK + ATTEMPT_WORK_AN_ITEM * own.length;
     const before = arena.snapshot();
     const line = random() * length;
-    const zone = zones[Math.floor(line / (ZONE_HEIGHTS * mean))] as { push: number; rounds: number };
+    const zone = zones[Math.floor(line / (ZONE_HEIGHTS * mean))] as {
+      push: number;
+      rounds: number;
+    };
     const few = own.length <= MOST_STIRRED;
-    const push = Math.max(1, Math.round(few && random() < WILD_SHARE ? MOST_PUSH * mean * random() ** 2 : zone.push));
+    const push = Math.max(
+      1,
+      Math.round(few && random() < WILD_SHARE ? MOST_PUSH * mean * random() ** 2 : zone.push),
+    );
     arena.bins[bin] = { width, height: (length - push) * cell, outside: null };
     const stir = few && random() < STIR_SHARE;
-    const suspects = new Set(few && random() < SQUEEZE_SHARE ? arena.squeeze(bin, 1 - push / length, fixed) : arena.closeUp(bin, line, push, fixed));
+    const suspects = new Set(
+      few && random() < SQUEEZE_SHARE
+        ? arena.squeeze(bin, 1 - push / length, fixed)
+        : arena.closeUp(bin, line, push, fixed),
+    );
     if (stir) for (const item of swap(arena, own, fixed, bin, random)) suspects.add(item);
     const rounds = stir ? STIRRED_ROUNDS : zone.rounds;
     const apart = separate(arena, suspects, random, { rounds, workUpTo, bin, fixed });
@@ -86,7 +125,17 @@ interface Exploring extends ShortenWishes {
 }
 
 /** Squeezes the whole strip: by large steps as long as these succeed, then by small ones with much patience; two shapes change places where one failed. */
-function explore({ arena, own, fixed, bin, random, width, length: from, least, workUpTo }: Exploring): number {
+function explore({
+  arena,
+  own,
+  fixed,
+  bin,
+  random,
+  width,
+  length: from,
+  least,
+  workUpTo,
+}: Exploring): number {
   let length = from;
   let step = FIRST_STEP;
   let failures = 0;
@@ -94,10 +143,22 @@ function explore({ arena, own, fixed, bin, random, width, length: from, least, w
     arena.work += ATTEMPT_WORK + ATTEMPT_WORK_AN_ITEM * own.length;
     const before = arena.snapshot();
     const hasty = step > PATIENT_STEP;
-    arena.bins[bin] = { width, height: Math.max(least, length * (1 - step)) * arena.grid.cell, outside: null };
+    arena.bins[bin] = {
+      width,
+      height: Math.max(least, length * (1 - step)) * arena.grid.cell,
+      outside: null,
+    };
     arena.squeeze(bin, 1 - step, fixed);
     if (failures > 0) swap(arena, own, fixed, bin, random);
-    if (separate(arena, own, random, { rounds: hasty ? HASTY_ROUNDS : PATIENT_ROUNDS, workUpTo, bin, fixed }) && usedCells(arena, bin) < length) {
+    if (
+      separate(arena, own, random, {
+        rounds: hasty ? HASTY_ROUNDS : PATIENT_ROUNDS,
+        workUpTo,
+        bin,
+        fixed,
+      }) &&
+      usedCells(arena, bin) < length
+    ) {
       length = usedCells(arena, bin);
       failures = 0;
       continue;
@@ -120,7 +181,13 @@ const PATIENT_ROUNDS = 250;
 const TRIES_A_STEP = 2;
 
 /** Two shapes change places, middle on middle as far as the bin allows. */
-function swap(arena: Arena, own: readonly number[], fixed: ReadonlySet<number>, bin: number, random: () => number): number[] {
+function swap(
+  arena: Arena,
+  own: readonly number[],
+  fixed: ReadonlySet<number>,
+  bin: number,
+  random: () => number,
+): number[] {
   const free = own.filter((item) => !fixed.has(item));
   const a = free[Math.floor(random() * free.length)];
   const b = free[Math.floor(random() * free.length)];
@@ -133,12 +200,20 @@ function swap(arena: Arena, own: readonly number[], fixed: ReadonlySet<number>, 
     const turn = arena.turn[item] as number;
     const { width, height } = arena.lying(item, turn);
     const inside = (value: number, last: number) => Math.max(0, Math.min(last, Math.round(value)));
-    arena.put(item, { bin, turn, x: inside(at[0] - width / arena.grid.column / 2, arena.lastX(item, turn, bin)), y: inside(at[1] - height / arena.grid.cell / 2, arena.lastY(item, turn, bin)) });
+    arena.put(item, {
+      bin,
+      turn,
+      x: inside(at[0] - width / arena.grid.column / 2, arena.lastX(item, turn, bin)),
+      y: inside(at[1] - height / arena.grid.cell / 2, arena.lastY(item, turn, bin)),
+    });
   }
   return [a, b];
 }
 
 function middle(arena: Arena, item: number): [number, number] {
   const { width, height } = arena.lying(item, arena.turn[item] as number);
-  return [(arena.x[item] as number) + width / arena.grid.column / 2, (arena.y[item] as number) + height / arena.grid.cell / 2];
+  return [
+    (arena.x[item] as number) + width / arena.grid.column / 2,
+    (arena.y[item] as number) + height / arena.grid.cell / 2,
+  ];
 }

@@ -78,7 +78,12 @@ interface Adding {
 }
 
 /** As much area as goes in within the work; starts again with more layouts side by side as long as there is work left. */
-export function layTouching(items: readonly TouchingItem[], width: number, height: number, work: number): TouchingFill & { readonly work: number } {
+export function layTouching(
+  items: readonly TouchingItem[],
+  width: number,
+  height: number,
+  work: number,
+): TouchingFill & { readonly work: number } {
   const search = new Search(items, width, height);
   const all = items.reduce((sum, { area }) => sum + area, 0);
   let best: Layout | null = null;
@@ -99,7 +104,12 @@ export function layTouching(items: readonly TouchingItem[], width: number, heigh
 const SHORTER_TRIES = 8;
 
 /** As `layTouching`; where all pieces go in, in as short a rectangle as is found. */
-export function layShort(items: readonly TouchingItem[], width: number, height: number, work: number): TouchingFill & { readonly work: number } {
+export function layShort(
+  items: readonly TouchingItem[],
+  width: number,
+  height: number,
+  work: number,
+): TouchingFill & { readonly work: number } {
   const first = layTouching(items, width, height, work);
   if (first.spots.length < items.length) return first;
   let best: TouchingFill = first;
@@ -118,7 +128,12 @@ export function layShort(items: readonly TouchingItem[], width: number, height: 
 }
 
 const endOf = (items: readonly TouchingItem[], { spots }: TouchingFill): number =>
-  Math.max(0, ...spots.map(({ index, turn, y }) => y + ((items[index] as TouchingItem).turned[turn] as Straight).height));
+  Math.max(
+    0,
+    ...spots.map(
+      ({ index, turn, y }) => y + ((items[index] as TouchingItem).turned[turn] as Straight).height,
+    ),
+  );
 
 class Search {
   work = 0;
@@ -134,7 +149,9 @@ class Search {
   ) {
     const byLook = new Map<string, number[]>();
     items.forEach(({ turned }, i) => {
-      const look = turned.map(({ corners }) => [...corners].map((value) => value.toFixed(4)).join(" ")).join("|");
+      const look = turned
+        .map(({ corners }) => [...corners].map((value) => value.toFixed(4)).join(" "))
+        .join("|");
       byLook.set(look, [...(byLook.get(look) ?? []), i]);
     });
     this.kinds = [...byLook.values()];
@@ -147,7 +164,16 @@ class Search {
 
   /** The layout with most area that a beam of this width comes to. */
   grow(beam: number, workUpTo: number): Layout {
-    const empty: Layout = { before: null, shape: -1, x: 0, y: 0, rim: 2 * (this.width + this.height), area: 0, mark: 0, places: this.shapes.map((shape) => this.cornersOf(shape)) };
+    const empty: Layout = {
+      before: null,
+      shape: -1,
+      x: 0,
+      y: 0,
+      rim: 2 * (this.width + this.height),
+      area: 0,
+      mark: 0,
+      places: this.shapes.map((shape) => this.cornersOf(shape)),
+    };
     const total = this.width * this.height;
     const steps: Layout[][] = Array.from({ length: STEPS + 1 }, () => []);
     (steps[0] as Layout[]).push(empty);
@@ -160,7 +186,9 @@ class Search {
         if (this.work >= workUpTo) return best;
         for (const next of this.nextOf(layout, seen)) {
           if (next.area > best.area) best = next;
-          const list = steps[Math.min(STEPS, Math.max(step + 1, Math.floor((next.area / total) * STEPS)))] as Layout[];
+          const list = steps[
+            Math.min(STEPS, Math.max(step + 1, Math.floor((next.area / total) * STEPS)))
+          ] as Layout[];
           list.push(next);
           // Now and then, so that the lists stay short.
           if (list.length >= 4 * beam) list.splice(0, list.length, ...leastRim(list, beam));
@@ -178,7 +206,13 @@ class Search {
       const { perimeter } = this.shapes[shape] as Shape;
       for (let i = 0; i < places.length; i += PLACE_SIZE) {
         const held = places[i + 2] as number;
-        options.push({ shape, x: places[i] as number, y: places[i + 1] as number, held, gain: held / perimeter });
+        options.push({
+          shape,
+          x: places[i] as number,
+          y: places[i + 1] as number,
+          held,
+          gain: held / perimeter,
+        });
       }
     });
     this.work += options.length * ASK_WORK;
@@ -187,10 +221,21 @@ class Search {
     for (const { shape, x, y, held } of options) {
       if (next.length >= MOST_NEXT) break;
       const { kind, turn, perimeter, area } = this.shapes[shape] as Shape;
-      const mark = layout.mark + markOf(kind, turn, Math.round(x / SAME_LAYOUT_MM), Math.round(y / SAME_LAYOUT_MM));
+      const mark =
+        layout.mark +
+        markOf(kind, turn, Math.round(x / SAME_LAYOUT_MM), Math.round(y / SAME_LAYOUT_MM));
       if (seen.has(mark)) continue;
       seen.add(mark);
-      next.push({ before: layout, shape, x, y, rim: layout.rim + perimeter - 2 * held, area: layout.area + area, mark, places: null });
+      next.push({
+        before: layout,
+        shape,
+        x,
+        y,
+        rim: layout.rim + perimeter - 2 * held,
+        area: layout.area + area,
+        mark,
+        places: null,
+      });
     }
     return next;
   }
@@ -200,12 +245,22 @@ class Search {
     const [mostX, mostY] = [this.width - shape.width, this.height - shape.height];
     if (mostX < -SLACK_MM || mostY < -SLACK_MM) return null;
     const places: number[] = [];
-    for (const x of new Set([0, mostX])) for (const y of new Set([0, mostY])) places.push(x, y, this.rimHeld(shape, x, y));
+    for (const x of new Set([0, mostX]))
+      for (const y of new Set([0, mostY])) places.push(x, y, this.rimHeld(shape, x, y));
     return Float64Array.from(places);
   }
 
-  private rimHeld({ sides: [left, right, top, bottom], width, height }: Shape, x: number, y: number): number {
-    return on(x, left) + on(this.width - width - x, right) + on(y, top) + on(this.height - height - y, bottom);
+  private rimHeld(
+    { sides: [left, right, top, bottom], width, height }: Shape,
+    x: number,
+    y: number,
+  ): number {
+    return (
+      on(x, left) +
+      on(this.width - width - x, right) +
+      on(y, top) +
+      on(this.height - height - y, bottom)
+    );
   }
 
   private pair(a: number, b: number): NoFit {
@@ -222,23 +277,37 @@ class Search {
     if (layout.places) return layout.places;
     const lying = lyingIn(layout);
     const { kind } = this.shapes[layout.shape] as Shape;
-    const usedUp = lying.filter(({ shape }) => (this.shapes[shape] as Shape).kind === kind).length >= (this.kinds[kind] as number[]).length;
+    const usedUp =
+      lying.filter(({ shape }) => (this.shapes[shape] as Shape).kind === kind).length >=
+      (this.kinds[kind] as number[]).length;
     layout.places =
-      (layout.before as Layout).places?.map((before, b) => (before === null || (usedUp && (this.shapes[b] as Shape).kind === kind) ? null : this.changed(before, b, layout, lying))) ?? [];
+      (layout.before as Layout).places?.map((before, b) =>
+        before === null || (usedUp && (this.shapes[b] as Shape).kind === kind)
+          ? null
+          : this.changed(before, b, layout, lying),
+      ) ?? [];
     return layout.places;
   }
 
-  private changed(before: Float64Array, b: number, last: Layout, lying: readonly Layout[]): Float64Array {
+  private changed(
+    before: Float64Array,
+    b: number,
+    last: Layout,
+    lying: readonly Layout[],
+  ): Float64Array {
     const own = this.pair(last.shape, b);
     const places: number[] = [];
     this.work += (before.length / PLACE_SIZE) * ASK_WORK;
     for (let i = 0; i < before.length; i += PLACE_SIZE) {
       const [x, y] = [before[i] as number, before[i + 1] as number];
-      if (!overlapping(own, x - last.x, y - last.y)) places.push(x, y, (before[i + 2] as number) + touching(own, x - last.x, y - last.y));
+      if (!overlapping(own, x - last.x, y - last.y))
+        places.push(x, y, (before[i + 2] as number) + touching(own, x - last.x, y - last.y));
     }
     const spot = { places, shape: this.shapes[b] as Shape, b, lying };
     const [lastX, lastY] = [this.width - spot.shape.width, this.height - spot.shape.height];
-    const others = lying.filter((other) => other !== last && boxesMeet(own, last, this.pair(other.shape, b), other));
+    const others = lying.filter(
+      (other) => other !== last && boxesMeet(own, last, this.pair(other.shape, b), other),
+    );
     const { corners } = own;
     for (let i = 0; i < corners.length; i += 2) {
       const j = (i + 2) % corners.length;
@@ -248,26 +317,56 @@ class Search {
       const qy = (corners[j + 1] as number) + last.y;
       this.add(spot, px, py);
       if (px * qx < 0) this.add(spot, 0, py - ((qy - py) * px) / (qx - px));
-      if ((px - lastX) * (qx - lastX) < 0) this.add(spot, lastX, py + ((qy - py) * (lastX - px)) / (qx - px));
+      if ((px - lastX) * (qx - lastX) < 0)
+        this.add(spot, lastX, py + ((qy - py) * (lastX - px)) / (qx - px));
       if (py * qy < 0) this.add(spot, px - ((qx - px) * py) / (qy - py), 0);
-      if ((py - lastY) * (qy - lastY) < 0) this.add(spot, px + ((qx - px) * (lastY - py)) / (qy - py), lastY);
-      for (const other of others) this.crossings(spot, px, py, qx, qy, this.pair(other.shape, b), other);
+      if ((py - lastY) * (qy - lastY) < 0)
+        this.add(spot, px + ((qx - px) * (lastY - py)) / (qy - py), lastY);
+      for (const other of others)
+        this.crossings(spot, px, py, qx, qy, this.pair(other.shape, b), other);
     }
     return Float64Array.from(places);
   }
 
   private add({ places, shape, b, lying }: Adding, x: number, y: number): void {
-    if (x < -SLACK_MM || y < -SLACK_MM || x > this.width - shape.width + SLACK_MM || y > this.height - shape.height + SLACK_MM) return;
+    if (
+      x < -SLACK_MM ||
+      y < -SLACK_MM ||
+      x > this.width - shape.width + SLACK_MM ||
+      y > this.height - shape.height + SLACK_MM
+    )
+      return;
     this.work += lying.length * ASK_WORK;
-    for (const other of lying) if (overlapping(this.pair(other.shape, b), x - other.x, y - other.y)) return;
-    for (let i = 0; i < places.length; i += PLACE_SIZE) if (Math.abs((places[i] as number) - x) < SAME_PLACE_MM && Math.abs((places[i + 1] as number) - y) < SAME_PLACE_MM) return;
+    for (const other of lying)
+      if (overlapping(this.pair(other.shape, b), x - other.x, y - other.y)) return;
+    for (let i = 0; i < places.length; i += PLACE_SIZE)
+      if (
+        Math.abs((places[i] as number) - x) < SAME_PLACE_MM &&
+        Math.abs((places[i + 1] as number) - y) < SAME_PLACE_MM
+      )
+        return;
     let held = this.rimHeld(shape, x, y);
-    for (const other of lying) held += touching(this.pair(other.shape, b), x - other.x, y - other.y);
+    for (const other of lying)
+      held += touching(this.pair(other.shape, b), x - other.x, y - other.y);
     places.push(x, y, held);
   }
 
-  private crossings(spot: Adding, px: number, py: number, qx: number, qy: number, { corners, minX, minY, maxX, maxY }: NoFit, at: Layout): void {
-    if (minX + at.x > Math.max(px, qx) || maxX + at.x < Math.min(px, qx) || minY + at.y > Math.max(py, qy) || maxY + at.y < Math.min(py, qy)) return;
+  private crossings(
+    spot: Adding,
+    px: number,
+    py: number,
+    qx: number,
+    qy: number,
+    { corners, minX, minY, maxX, maxY }: NoFit,
+    at: Layout,
+  ): void {
+    if (
+      minX + at.x > Math.max(px, qx) ||
+      maxX + at.x < Math.min(px, qx) ||
+      minY + at.y > Math.max(py, qy) ||
+      maxY + at.y < Math.min(py, qy)
+    )
+      return;
     this.work += (corners.length / 2) * CROSS_WORK;
     const dx = qx - px;
     const dy = qy - py;
@@ -281,7 +380,8 @@ class Search {
       if (Math.abs(turn) < 1e-9) continue;
       const t = (rx * ey - ry * ex) / turn;
       const u = (rx * dy - ry * dx) / turn;
-      if (t >= -1e-7 && t <= 1 + 1e-7 && u >= -1e-7 && u <= 1 + 1e-7) this.add(spot, px + dx * t, py + dy * t);
+      if (t >= -1e-7 && t <= 1 + 1e-7 && u >= -1e-7 && u <= 1 + 1e-7)
+        this.add(spot, px + dx * t, py + dy * t);
     }
   }
 
@@ -289,7 +389,12 @@ class Search {
     const left = this.kinds.map((members) => [...members]);
     const spots = lyingIn(layout).map(({ shape, x, y }): TouchingSpot => {
       const { kind, turn } = this.shapes[shape] as Shape;
-      return { index: (left[kind] as number[]).shift() as number, turn, x: Math.max(0, x), y: Math.max(0, y) };
+      return {
+        index: (left[kind] as number[]).shift() as number,
+        turn,
+        x: Math.max(0, x),
+        y: Math.max(0, y),
+      };
     });
     return { spots, area: layout?.area ?? 0 };
   }
@@ -297,7 +402,8 @@ class Search {
 
 const on = (gap: number, side: number): number => (Math.abs(gap) < SLACK_MM ? side : 0);
 
-const leastRim = (layouts: Layout[], most: number): Layout[] => layouts.sort((a, b) => a.rim - b.rim).slice(0, most);
+const leastRim = (layouts: Layout[], most: number): Layout[] =>
+  layouts.sort((a, b) => a.rim - b.rim).slice(0, most);
 
 function lyingIn(layout: Layout | null): Layout[] {
   const lying: Layout[] = [];
@@ -306,8 +412,14 @@ function lyingIn(layout: Layout | null): Layout[] {
 }
 
 function boxesMeet(a: NoFit, atA: Layout, b: NoFit, atB: Layout): boolean {
-  return a.minX + atA.x <= b.maxX + atB.x && b.minX + atB.x <= a.maxX + atA.x && a.minY + atA.y <= b.maxY + atB.y && b.minY + atB.y <= a.maxY + atA.y;
+  return (
+    a.minX + atA.x <= b.maxX + atB.x &&
+    b.minX + atB.x <= a.maxX + atA.x &&
+    a.minY + atA.y <= b.maxY + atB.y &&
+    b.minY + atB.y <= a.maxY + atA.y
+  );
 }
 
 /** A whole number for a piece in its place; sums of such tell layouts apart, whatever the order. */
-const markOf = (kind: number, turn: number, x: number, y: number): number => Math.floor(seededRandom((((kind * 31 + turn) * 100_003 + x) * 100_003 + y) >>> 0)() * 2 ** 45);
+const markOf = (kind: number, turn: number, x: number, y: number): number =>
+  Math.floor(seededRandom((((kind * 31 + turn) * 100_003 + x) * 100_003 + y) >>> 0)() * 2 ** 45);

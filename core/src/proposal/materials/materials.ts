@@ -2,7 +2,13 @@
 import { surfaceAdvice } from "../../advice/film-choice.ts";
 import { LINER_LIMITS } from "../../advice/film-words-en.ts";
 import { isWood } from "../../advice/ground.ts";
-import { type Finishing, type Frame, frameStrips, lengthsToBuy, loopMm } from "../../blanks/finishing.ts";
+import {
+  type Finishing,
+  type Frame,
+  frameStrips,
+  lengthsToBuy,
+  loopMm,
+} from "../../blanks/finishing.ts";
 import { faceAreaMm2, frontSize, isRound } from "../../blanks/shape.ts";
 import { SEATS_AT_A_TABLE, type Supply } from "../../supplies/supply.ts";
 import { isIntricate, scraperOf, tapeOf } from "../film-ways.ts";
@@ -18,8 +24,27 @@ export interface ProposedSupply extends Supply {
   readonly because: string;
 }
 
-export function supply(id: string, name: string, per: Supply["per"], amount: number, because: string, more: Partial<Supply> = {}): ProposedSupply {
-  return { id, name, per, amount, unit: "piece", pack: { size: 1 }, have: 0, uses: 1, spares: true, ...more, because };
+export function supply(
+  id: string,
+  name: string,
+  per: Supply["per"],
+  amount: number,
+  because: string,
+  more: Partial<Supply> = {},
+): ProposedSupply {
+  return {
+    id,
+    name,
+    per,
+    amount,
+    unit: "piece",
+    pack: { size: 1 },
+    have: 0,
+    uses: 1,
+    spares: true,
+    ...more,
+    because,
+  };
 }
 
 /** Amounts are of one that is made; where a seat makes several, its lines are counted by how many. */
@@ -31,12 +56,19 @@ export function materialsOf(s: Situation): ProposedSupply[] {
     ...rubbing(s),
     ...(isRound(s.blank.shape)
       ? [
-          supply("holder", "Cradle", "every", 1, `What rolls is held while film is laid on: one for every two seats, ${Math.ceil(s.seats / 2)} for ${s.seats}.`, {
-            seats: 2,
-            uses: 200,
-            spares: false,
-            substitute: "a rolled towel, a paper roll, a friend's hands",
-          }),
+          supply(
+            "holder",
+            "Cradle",
+            "every",
+            1,
+            `What rolls is held while film is laid on: one for every two seats, ${Math.ceil(s.seats / 2)} for ${s.seats}.`,
+            {
+              seats: 2,
+              uses: 200,
+              spares: false,
+              substitute: "a rolled towel, a paper roll, a friend's hands",
+            },
+          ),
         ]
       : []),
     ...hooks(s),
@@ -44,11 +76,17 @@ export function materialsOf(s: Situation): ProposedSupply[] {
     ...grounding(s),
     ...finishing(s),
     supply("bag", "Parcel bag", "seat", 1, "One bag a seat holds all that belongs together."),
-    supply("care-card", "Care card", "seat", 1, "At home there is nobody to ask.", { spares: false }),
+    supply("care-card", "Care card", "seat", 1, "At home there is nobody to ask.", {
+      spares: false,
+    }),
   ];
 }
 
-const NAMES = { low: "Transfer tape, low tack", medium: "Transfer tape, medium", strong: "Transfer tape, strong" } as const;
+const NAMES = {
+  low: "Transfer tape, low tack",
+  medium: "Transfer tape, medium",
+  strong: "Transfer tape, strong",
+} as const;
 
 function tapes(s: Situation): ProposedSupply[] {
   const transfers = transfersOf(s);
@@ -57,15 +95,24 @@ function tapes(s: Situation): ProposedSupply[] {
     const advice = tapeOf(s, transfer.family);
     if (advice.tack === "none") continue;
     const there = byTack.get(advice.tack);
-    byTack.set(advice.tack, { count: (there?.count ?? 0) + 1, because: there?.because ?? sayTack(advice) });
+    byTack.set(advice.tack, {
+      count: (there?.count ?? 0) + 1,
+      because: there?.because ?? sayTack(advice),
+    });
   }
   return [...byTack].map(([tack, { count, because }]) => {
     const need = s.facts.tape;
-    const uses = tack === "low" ? TAPE_USES.low : surfaceAdvice(s.surface).clean === "alcohol" ? TAPE_USES.smooth : TAPE_USES.dusty;
+    const uses =
+      tack === "low"
+        ? TAPE_USES.low
+        : surfaceAdvice(s.surface).clean === "alcohol"
+          ? TAPE_USES.smooth
+          : TAPE_USES.dusty;
     const applications = count * s.thing.perSeat;
     const pieces = piecesFor(applications, uses, s.handsOver);
     // Of one that is made: how many a seat makes is counted with its line.
-    const metres = Math.ceil(((need.rollMm / Math.max(1, need.pieces)) * pieces) / s.thing.perSeat) / 1000;
+    const metres =
+      Math.ceil(((need.rollMm / Math.max(1, need.pieces)) * pieces) / s.thing.perSeat) / 1000;
     return supply(
       tack === "strong" && transfers.length > 1 ? "tape-strong" : "tape",
       NAMES[tack],
@@ -80,7 +127,12 @@ function tapes(s: Situation): ProposedSupply[] {
             ? `One piece serves ${uses} times one after the other.`
             : "All lay it at the same time: it is not shared.",
       ),
-      { unit: "m", ...(tack === "medium" ? { substitute: `clear shelf liner for bold letters: ${LINER_LIMITS}` } : {}) },
+      {
+        unit: "m",
+        ...(tack === "medium"
+          ? { substitute: `clear shelf liner for bold letters: ${LINER_LIMITS}` }
+          : {}),
+      },
     );
   });
 }
@@ -100,12 +152,46 @@ function cleaner({ surface }: Situation): ProposedSupply {
 
 function rubbing(s: Situation): ProposedSupply[] {
   if (s.technique === "ironOnStencil")
-    return [supply("press-cloth", "Press cloth", "every", 1, "Between iron and film, so that neither melts and fingers stay cool.", { seats: 2, uses: 20, spares: false })];
+    return [
+      supply(
+        "press-cloth",
+        "Press cloth",
+        "every",
+        1,
+        "Between iron and film, so that neither melts and fingers stay cool.",
+        { seats: 2, uses: 20, spares: false },
+      ),
+    ];
   const scraper = scraperOf(s);
   if (scraper === "felt")
-    return [supply("scraper", "Scraper with a felt edge", "seat", 1, "A hard edge scratches metallic and effect film.", { uses: 100, spares: false, substitute: "a bank card in a cloth" })];
-  if (scraper === "cloth") return [supply("scraper", "Soft cloth for rubbing", "seat", 1, "On a coarse ground a card only touches the tops.", { uses: 20, spares: false })];
-  return [supply("scraper", "Scraper", "seat", 1, "Film and tape are rubbed with an edge.", { uses: 100, spares: false, substitute: "an old bank card" })];
+    return [
+      supply(
+        "scraper",
+        "Scraper with a felt edge",
+        "seat",
+        1,
+        "A hard edge scratches metallic and effect film.",
+        { uses: 100, spares: false, substitute: "a bank card in a cloth" },
+      ),
+    ];
+  if (scraper === "cloth")
+    return [
+      supply(
+        "scraper",
+        "Soft cloth for rubbing",
+        "seat",
+        1,
+        "On a coarse ground a card only touches the tops.",
+        { uses: 20, spares: false },
+      ),
+    ];
+  return [
+    supply("scraper", "Scraper", "seat", 1, "Film and tape are rubbed with an edge.", {
+      uses: 100,
+      spares: false,
+      substitute: "an old bank card",
+    }),
+  ];
 }
 
 function hooks(s: Situation): ProposedSupply[] {
@@ -116,7 +202,11 @@ function hooks(s: Situation): ProposedSupply[] {
       "Weeding hook",
       own ? "seat" : "every",
       1,
-      s.handsOver === "cut" ? "Everybody weeds at the same time." : own ? "Nobody sits beside them: each has one." : "To set back what came loose: one for two.",
+      s.handsOver === "cut"
+        ? "Everybody weeds at the same time."
+        : own
+          ? "Nobody sits beside them: each has one."
+          : "To set back what came loose: one for two.",
       {
         ...(own ? {} : { seats: 2 }),
         uses: 100,
@@ -125,7 +215,16 @@ function hooks(s: Situation): ProposedSupply[] {
       },
     ),
     ...(isIntricate(s) && s.handsOver !== "taped"
-      ? [supply("light", "Light panel", "table", 1, "Cut lines of small parts are seen against light from below.", { uses: 200, spares: false, substitute: "a window, or a phone under glass" })]
+      ? [
+          supply(
+            "light",
+            "Light panel",
+            "table",
+            1,
+            "Cut lines of small parts are seen against light from below.",
+            { uses: 200, spares: false, substitute: "a window, or a phone under glass" },
+          ),
+        ]
       : []),
   ];
 }
@@ -149,14 +248,49 @@ function painting(s: Situation): ProposedSupply[] {
     `Once round film of ${Math.round(facts.filmWidth)} x ${Math.round(facts.filmHeight)} mm, a tenth more for corners.`,
     { unit: "m" },
   );
-  const knife = supply("knife", "Craft knife or scissors", "every", 1, "For border tape and paper; capped when it is put down.", { seats: 4, uses: 100, spares: false });
-  const cover = supply("cover", "Paper to cover the table", "table", 1, "Paint goes where nobody looks.", { unit: "sheet", seats: SEATS_AT_A_TABLE });
+  const knife = supply(
+    "knife",
+    "Craft knife or scissors",
+    "every",
+    1,
+    "For border tape and paper; capped when it is put down.",
+    { seats: 4, uses: 100, spares: false },
+  );
+  const cover = supply(
+    "cover",
+    "Paper to cover the table",
+    "table",
+    1,
+    "Paint goes where nobody looks.",
+    { unit: "sheet", seats: SEATS_AT_A_TABLE },
+  );
   if (technique === "ironOnStencil")
     return [
-      supply("spray", "Rubber-like spray coat", "every", 1, "A can gives two thin passes on about four mats; the can's label says.", { seats: 4, unit: "can" }),
-      supply("dust-mask", "Spray mask, as the can's label says", "seat", 1, "Spray is not breathed.", { uses: 5 }),
+      supply(
+        "spray",
+        "Rubber-like spray coat",
+        "every",
+        1,
+        "A can gives two thin passes on about four mats; the can's label says.",
+        { seats: 4, unit: "can" },
+      ),
+      supply(
+        "dust-mask",
+        "Spray mask, as the can's label says",
+        "seat",
+        1,
+        "Spray is not breathed.",
+        { uses: 5 },
+      ),
       border,
-      supply("border-paper", "Cheap tape and paper beyond the film", "seat", 1, "Strong tape on the film's edge, the cheap from there to the border.", { unit: "sheet" }),
+      supply(
+        "border-paper",
+        "Cheap tape and paper beyond the film",
+        "seat",
+        1,
+        "Strong tape on the film's edge, the cheap from there to the border.",
+        { unit: "sheet" },
+      ),
       knife,
       cover,
     ];
@@ -165,25 +299,75 @@ function painting(s: Situation): ProposedSupply[] {
   const face = paintFor(area, coats, "paint");
   const seal = paintFor(technique === "mask" ? area : Math.max(facts.lettersMm2, 500), 1, "seal");
   return [
-    supply("paint", technique === "mask" ? "Paint for the ground" : "Paint for the face", "seat", face.ml, sayPaint(face, "paint"), { unit: "ml", pack: { size: POT_ML } }),
-    supply("sponge", "Sponge", "seat", 1 + (schools.edgeSeal === "none" ? 0 : 1), "One for each colour; a nearly dry one.", {
-      substitute: "a cut kitchen sponge, a small foam roller for one careful coat",
-    }),
+    supply(
+      "paint",
+      technique === "mask" ? "Paint for the ground" : "Paint for the face",
+      "seat",
+      face.ml,
+      sayPaint(face, "paint"),
+      { unit: "ml", pack: { size: POT_ML } },
+    ),
+    supply(
+      "sponge",
+      "Sponge",
+      "seat",
+      1 + (schools.edgeSeal === "none" ? 0 : 1),
+      "One for each colour; a nearly dry one.",
+      {
+        substitute: "a cut kitchen sponge, a small foam roller for one careful coat",
+      },
+    ),
     ...(schools.edgeSeal === "none"
       ? []
-      : [supply("edge-seal", SEALS[schools.edgeSeal][0], "seat", seal.ml, words(SEALS[schools.edgeSeal][1], sayPaint(seal, "seal")), { unit: "ml", pack: { size: POT_ML } })]),
-    supply("fine-brush", "Tiny brush for touching up", "every", 1, "What ran under is painted over.", { seats: 2, uses: 50, spares: false, substitute: "a cotton bud" }),
-    supply("touch-up", "Ground colour kept for touching up", "every", 5, "A little of the very colour of the ground: paint or stain.", { seats: 6, unit: "ml" }),
+      : [
+          supply(
+            "edge-seal",
+            SEALS[schools.edgeSeal][0],
+            "seat",
+            seal.ml,
+            words(SEALS[schools.edgeSeal][1], sayPaint(seal, "seal")),
+            { unit: "ml", pack: { size: POT_ML } },
+          ),
+        ]),
+    supply(
+      "fine-brush",
+      "Tiny brush for touching up",
+      "every",
+      1,
+      "What ran under is painted over.",
+      { seats: 2, uses: 50, spares: false, substitute: "a cotton bud" },
+    ),
+    supply(
+      "touch-up",
+      "Ground colour kept for touching up",
+      "every",
+      5,
+      "A little of the very colour of the ground: paint or stain.",
+      { seats: 6, unit: "ml" },
+    ),
     ...(technique === "openStencil" ? [border, knife] : []),
     cover,
-    supply("top-coat", "Clear top coat", "every", 1, s.use.outdoors ? "It stands outdoors: a coat after a night's drying." : "For who wants it: a coat after a night's drying.", {
-      seats: 12,
-      unit: "pot",
-    }),
+    supply(
+      "top-coat",
+      "Clear top coat",
+      "every",
+      1,
+      s.use.outdoors
+        ? "It stands outdoors: a coat after a night's drying."
+        : "For who wants it: a coat after a night's drying.",
+      {
+        seats: 12,
+        unit: "pot",
+      },
+    ),
   ];
 }
 
-const GROUND_NAMES = { paint: "Paint for the blanks", stain: "Wood stain", seal: "Water-based clear coat to seal the wood" } as const;
+const GROUND_NAMES = {
+  paint: "Paint for the blanks",
+  stain: "Wood stain",
+  seal: "Water-based clear coat to seal the wood",
+} as const;
 
 function grounding(s: Situation): ProposedSupply[] {
   const { ground, blank } = s;
@@ -192,50 +376,138 @@ function grounding(s: Situation): ProposedSupply[] {
   const area = faceAreaMm2(blank.shape) * (ground.faces === "both" ? 2 : 1);
   const need = paintFor(area, ground.coats, what);
   return [
-    supply("ground", GROUND_NAMES[what], "seat", need.ml, words(ground.because, sayPaint(need, what)), {
-      unit: "ml",
-      pack: { size: what === "paint" ? 120 : 250 },
-      ...(what === "stain" ? { substitute: "watered-down acrylic paint" } : {}),
-    }),
-    supply("ground-brush", what === "stain" ? "Cloth or wiped brush for the stain" : "Brush or foam roller for the blanks", "shared", 1, "Thin, along the grain.", { uses: 10, spares: false }),
-    ...(what === "stain" ? [supply("gloves", "Gloves", "shared", 2, "Stain stays on hands for days.", { spares: false })] : []),
+    supply(
+      "ground",
+      GROUND_NAMES[what],
+      "seat",
+      need.ml,
+      words(ground.because, sayPaint(need, what)),
+      {
+        unit: "ml",
+        pack: { size: what === "paint" ? 120 : 250 },
+        ...(what === "stain" ? { substitute: "watered-down acrylic paint" } : {}),
+      },
+    ),
+    supply(
+      "ground-brush",
+      what === "stain"
+        ? "Cloth or wiped brush for the stain"
+        : "Brush or foam roller for the blanks",
+      "shared",
+      1,
+      "Thin, along the grain.",
+      { uses: 10, spares: false },
+    ),
+    ...(what === "stain"
+      ? [
+          supply("gloves", "Gloves", "shared", 2, "Stain stays on hands for days.", {
+            spares: false,
+          }),
+        ]
+      : []),
     ...(isWood(blank.material) && ground.sand
       ? [
-          supply("sandpaper", "Sandpaper, coarse and fine", "every", 2, "Along the grain, cut ends across.", { seats: 4, unit: "sheet" }),
-          supply("sanding-mask", "Dust mask and eye protection", "shared", 1, "Dust is not breathed, and flies into eyes.", { uses: 10, spares: false }),
+          supply(
+            "sandpaper",
+            "Sandpaper, coarse and fine",
+            "every",
+            2,
+            "Along the grain, cut ends across.",
+            { seats: 4, unit: "sheet" },
+          ),
+          supply(
+            "sanding-mask",
+            "Dust mask and eye protection",
+            "shared",
+            1,
+            "Dust is not breathed, and flies into eyes.",
+            { uses: 10, spares: false },
+          ),
         ]
       : []),
   ];
 }
 
-const sayLength = (given: number | undefined, mm: number): string => (given === undefined ? `Three times the longer side, at least 250 mm: ${mm} mm.` : `${mm} mm each.`);
+const sayLength = (given: number | undefined, mm: number): string =>
+  given === undefined
+    ? `Three times the longer side, at least 250 mm: ${mm} mm.`
+    : `${mm} mm each.`;
 
-type PutOn = { readonly [K in Finishing["kind"]]: (part: Extract<Finishing, { kind: K }>, s: Situation) => ProposedSupply[] };
+type PutOn = {
+  readonly [K in Finishing["kind"]]: (
+    part: Extract<Finishing, { kind: K }>,
+    s: Situation,
+  ) => ProposedSupply[];
+};
 
 const PUT_ON: PutOn = {
   rings: ({ tassel }, s) => [
-    supply("ring-large", "Jump ring, large", "seat", 1, words(s.finishing.because, "Through the blank and the key ring; metal as the key ring's.")),
+    supply(
+      "ring-large",
+      "Jump ring, large",
+      "seat",
+      1,
+      words(s.finishing.because, "Through the blank and the key ring; metal as the key ring's."),
+    ),
     supply("key-ring", "Key ring", "seat", 1, "Metal as the jump rings'."),
-    ...(tassel ? [supply("ring-small", "Jump ring, small", "seat", 1, "Carries the tassel."), supply("tassel", "Tassel", "seat", 1, "On the small ring; let each choose a colour beforehand.")] : []),
-    supply("pliers", "Pliers", s.inRoom ? "every" : "seat", 2, "A ring is opened with one in each hand.", {
-      ...(s.inRoom ? { seats: 2 } : {}),
-      uses: 500,
-      spares: false,
-      substitute: "two pairs of sturdy tweezers for thin rings",
-    }),
+    ...(tassel
+      ? [
+          supply("ring-small", "Jump ring, small", "seat", 1, "Carries the tassel."),
+          supply(
+            "tassel",
+            "Tassel",
+            "seat",
+            1,
+            "On the small ring; let each choose a colour beforehand.",
+          ),
+        ]
+      : []),
+    supply(
+      "pliers",
+      "Pliers",
+      s.inRoom ? "every" : "seat",
+      2,
+      "A ring is opened with one in each hand.",
+      {
+        ...(s.inRoom ? { seats: 2 } : {}),
+        uses: 500,
+        spares: false,
+        substitute: "two pairs of sturdy tweezers for thin rings",
+      },
+    ),
   ],
   twine: ({ mm: given, beads }, s) => {
     const mm = given ?? loopMm(s.blank.shape);
     return [
-      supply("twine", "Twine or cord", "seat", mm / 1000, words(s.finishing.because, sayLength(given, mm)), { unit: "m" }),
-      ...(beads > 0 ? [supply("bead", "Bead", "seat", beads, "On both ends, a knot behind the last.")] : []),
+      supply(
+        "twine",
+        "Twine or cord",
+        "seat",
+        mm / 1000,
+        words(s.finishing.because, sayLength(given, mm)),
+        { unit: "m" },
+      ),
+      ...(beads > 0
+        ? [supply("bead", "Bead", "seat", beads, "On both ends, a knot behind the last.")]
+        : []),
     ];
   },
   ribbon: ({ mm: given }, s) => {
     const mm = given ?? loopMm(s.blank.shape);
-    return [supply("ribbon", "Ribbon", "seat", mm / 1000, words(s.finishing.because, sayLength(given, mm)), { unit: "m" })];
+    return [
+      supply(
+        "ribbon",
+        "Ribbon",
+        "seat",
+        mm / 1000,
+        words(s.finishing.because, sayLength(given, mm)),
+        { unit: "m" },
+      ),
+    ];
   },
-  hanger: (_, s) => [supply("hanger", "Hanger with its screws or pad", "seat", 1, s.finishing.because)],
+  hanger: (_, s) => [
+    supply("hanger", "Hanger with its screws or pad", "seat", 1, s.finishing.because),
+  ],
 };
 
 function finishing(s: Situation): ProposedSupply[] {
@@ -244,7 +516,10 @@ function finishing(s: Situation): ProposedSupply[] {
   const { frame } = s;
   if (!frame || frame.by === "bought") return parts;
   const strips = frameStrips(frontSize(shape), frame);
-  const faces = strips.reduce((sum, { mm, count }) => sum + mm * count * frame.strip * STRIP_FACES, 0);
+  const faces = strips.reduce(
+    (sum, { mm, count }) => sum + mm * count * frame.strip * STRIP_FACES,
+    0,
+  );
   const lengths = lengthsToBuy(strips, s.pieces, frame);
   return [
     ...parts,
@@ -258,7 +533,13 @@ function finishing(s: Situation): ProposedSupply[] {
     ),
     ...(frame.finish === "raw" ? [] : [finishOf(frame, faces)]),
     ...(frame.fixed === "glued"
-      ? [supply("glue", "Wood glue", "every", 1, "A thin line for each frame.", { seats: 20, unit: "bottle" }), supply("clamp-pad", "Card under the clamps", "seat", 4, "Clamps mark raw wood.")]
+      ? [
+          supply("glue", "Wood glue", "every", 1, "A thin line for each frame.", {
+            seats: 20,
+            unit: "bottle",
+          }),
+          supply("clamp-pad", "Card under the clamps", "seat", 4, "Clamps mark raw wood."),
+        ]
       : []),
   ];
 }

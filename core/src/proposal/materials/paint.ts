@@ -1,7 +1,11 @@
 /** Paint, medium and stain in millilitres: area by coats over what a millilitre covers, and what stays in pot and sponge. */
 
 /** Mm² that a millilitre covers once, dabbed or brushed thin: some 8 m² a litre. First values from labels of craft paint. */
-const COVERS_MM2: Readonly<Record<"paint" | "stain" | "seal", number>> = { paint: 8000, stain: 10_000, seal: 10_000 };
+const COVERS_MM2: Readonly<Record<"paint" | "stain" | "seal", number>> = {
+  paint: 8000,
+  stain: 10_000,
+  seal: 10_000,
+};
 /** What stays in the sponge, once for each coat, ml. */
 const IN_SPONGE_ML = 0.5;
 /** What sticks in the pot and on the palette, a share of what is used. */

@@ -29,13 +29,29 @@ export interface TapeNeed {
  * decides its length. A piece may be turned; each is laid with the side along the roll that makes its rows shorter.
  */
 export function tapeForPieces(sizes: readonly TapeSize[], roll = ROLL_MM): TapeNeed {
-  const grown = sizes.map(({ width, height }) => ({ width: width + 2 * TAPE_BEYOND_MM, height: height + 2 * TAPE_BEYOND_MM }));
-  const largest = grown.reduce((a, b) => (b.width * b.height > a.width * a.height ? b : a), { width: 0, height: 0 });
+  const grown = sizes.map(({ width, height }) => ({
+    width: width + 2 * TAPE_BEYOND_MM,
+    height: height + 2 * TAPE_BEYOND_MM,
+  }));
+  const largest = grown.reduce((a, b) => (b.width * b.height > a.width * a.height ? b : a), {
+    width: 0,
+    height: 0,
+  });
   // Each piece by itself, and all one way or all the other: the shortest of the three.
-  const ways = [grown.map((size) => turned(size, roll, "either")), grown.map((size) => turned(size, roll, "as")), grown.map((size) => turned(size, roll, "quarter"))];
+  const ways = [
+    grown.map((size) => turned(size, roll, "either")),
+    grown.map((size) => turned(size, roll, "as")),
+    grown.map((size) => turned(size, roll, "quarter")),
+  ];
   const lengths = ways.map((way) => rows(way, roll));
   const best = lengths.reduce((a, b) => (b.length < a.length ? b : a));
-  return { rollMm: best.length, pieces: sizes.length, width: largest.width, height: largest.height, across: sizes.length / Math.max(1, best.rows) };
+  return {
+    rollMm: best.length,
+    pieces: sizes.length,
+    width: largest.width,
+    height: largest.height,
+    across: sizes.length / Math.max(1, best.rows),
+  };
 }
 
 interface Laid {
@@ -47,7 +63,11 @@ interface Laid {
 function turned({ width, height }: TapeSize, roll: number, way: "either" | "as" | "quarter"): Laid {
   const as = { across: width, along: height };
   const quarter = { across: height, along: width };
-  if (width > roll && height > roll) return { across: roll, along: Math.max(width, height) * Math.ceil(Math.min(width, height) / roll) };
+  if (width > roll && height > roll)
+    return {
+      across: roll,
+      along: Math.max(width, height) * Math.ceil(Math.min(width, height) / roll),
+    };
   if (width > roll) return quarter;
   if (height > roll) return as;
   if (way !== "either") return way === "as" ? as : quarter;
@@ -65,4 +85,5 @@ function rows(pieces: readonly Laid[], roll: number): { length: number; rows: nu
 }
 
 /** Pieces one seat needs for so many applications one after the other; laid on beforehand each stays where it is. */
-export const piecesFor = (applications: number, uses: number, handsOver: HandedOver): number => (handsOver === "taped" ? applications : Math.ceil(applications / uses));
+export const piecesFor = (applications: number, uses: number, handsOver: HandedOver): number =>
+  handsOver === "taped" ? applications : Math.ceil(applications / uses);

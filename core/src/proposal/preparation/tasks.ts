@@ -15,17 +15,31 @@ const TABLE = { width: 1600, height: 800, gap: 30 };
 /** How many pieces rest on one table. */
 export function atOnceOf({ blank }: Pick<Situation, "blank">): number {
   const { width, height } = frontSize(blank.shape);
-  const room = (w: number, h: number) => Math.floor((TABLE.width + TABLE.gap) / (w + TABLE.gap)) * Math.floor((TABLE.height + TABLE.gap) / (h + TABLE.gap));
+  const room = (w: number, h: number) =>
+    Math.floor((TABLE.width + TABLE.gap) / (w + TABLE.gap)) *
+    Math.floor((TABLE.height + TABLE.gap) / (h + TABLE.gap));
   return Math.max(1, room(width, height), room(height, width));
 }
 
 const NIGHT = 12 * 60;
 /** Hours as labels of such paints, stains and glues give them, in minutes. */
-export const DRIES = { coat: 120, lastCoat: NIGHT, stain: NIGHT, seal: 120, sealLast: NIGHT, inside: 24 * 60, glue: NIGHT, back: 180, damp: 60 } as const;
+export const DRIES = {
+  coat: 120,
+  lastCoat: NIGHT,
+  stain: NIGHT,
+  seal: 120,
+  sealLast: NIGHT,
+  inside: 24 * 60,
+  glue: NIGHT,
+  back: 180,
+  damp: 60,
+} as const;
 
-const SANDING_CARE = "Sanding: eye protection and a dust mask, not where the dust drifts into living rooms; power tools only by somebody trained in them.";
+const SANDING_CARE =
+  "Sanding: eye protection and a dust mask, not where the dust drifts into living rooms; power tools only by somebody trained in them.";
 const PAINT_CARE = "Ventilate, cover the table, follow the label.";
-const STAIN_CARE = "Gloves, air, the table covered; rags that were wiped with are kept as the tin's label says: some heat up by themselves.";
+const STAIN_CARE =
+  "Gloves, air, the table covered; rags that were wiped with are kept as the tin's label says: some heat up by themselves.";
 
 /** Minutes for all pieces: a start, and so many for each dm² of it. */
 const handsFor = (s: Situation, start: number, perPiece: number, perDm2: number): number => {
@@ -60,7 +74,14 @@ export function tasksOf(s: Situation): ProposedTask[] {
 /** Labels, glue and films off; what is usual of the material before any work on it. */
 function readied(s: Situation): Draft[] {
   const { material } = s.blank;
-  if (material === "glass" || material === "glazed" || material === "metal" || material === "enamel" || material === "paintedMetal" || material === "powderCoat")
+  if (
+    material === "glass" ||
+    material === "glazed" ||
+    material === "metal" ||
+    material === "enamel" ||
+    material === "paintedMetal" ||
+    material === "powderCoat"
+  )
     return [
       {
         id: "strip-labels",
@@ -109,7 +130,8 @@ function grounds(s: Situation): Draft[] {
             minutes: handsFor(s, 5, 1, 0.35),
             say: words(
               "Coarse, then fine, along the grain, sawn ends across. Wipe dry, then barely damp, and let it dry.",
-              ground.what === "none" && "Leave it out where the rough look is wanted: then brush off what is loose.",
+              ground.what === "none" &&
+                "Leave it out where the rough look is wanted: then brush off what is loose.",
             ),
             care: SANDING_CARE,
             waitMinutes: DRIES.damp,
@@ -137,7 +159,9 @@ function grounds(s: Situation): Draft[] {
         },
       ];
     case "paint":
-      return ground.faces === "inside" ? inside(s) : [...sanded, ...coats(s, "paint", "Paint", DRIES.coat, DRIES.lastCoat)];
+      return ground.faces === "inside"
+        ? inside(s)
+        : [...sanded, ...coats(s, "paint", "Paint", DRIES.coat, DRIES.lastCoat)];
   }
 }
 
@@ -178,14 +202,21 @@ function coats(s: Situation, id: string, verb: string, between: number, last: nu
         minutes: handsFor(s, 4, 0.7, 0.15),
         say: words(
           turn && "Turn it only when the first face is dry, onto a clean cloth.",
-          ground.faces === "back" && i === 0 && "Protective film off the back first; paint behind makes light letters show.",
+          ground.faces === "back" &&
+            i === 0 &&
+            "Protective film off the back first; paint behind makes light letters show.",
           "Thin, along the grain, nothing pools at the edges.",
           isLast && "Quite dry before film lies on it: overnight at least; chalky paint a day.",
         ),
         care: PAINT_CARE,
         waitMinutes: isLast ? last : between,
         atOnce: atOnceOf(s),
-        because: i === 0 ? ground.because : ground.coats > 2 ? "Light and red paints cover only in three coats." : "One coat shows the ground through.",
+        because:
+          i === 0
+            ? ground.because
+            : ground.coats > 2
+              ? "Light and red paints cover only in three coats."
+              : "One coat shows the ground through.",
       };
     }),
   );
@@ -234,5 +265,14 @@ function frames(s: Situation): Draft[] {
 /** Twine and ribbon are cut to one length before. */
 function parts(s: Situation): Draft[] {
   const tied = s.finishing.parts.some(({ kind }) => kind === "twine" || kind === "ribbon");
-  return tied ? [{ id: "cut-twine", title: "Cut twine and ribbon to length", minutes: Math.max(1, Math.ceil(2 + s.pieces * 0.15)), because: "All hang alike, and nobody waits for scissors." }] : [];
+  return tied
+    ? [
+        {
+          id: "cut-twine",
+          title: "Cut twine and ribbon to length",
+          minutes: Math.max(1, Math.ceil(2 + s.pieces * 0.15)),
+          because: "All hang alike, and nobody waits for scissors.",
+        },
+      ]
+    : [];
 }

@@ -18,12 +18,16 @@ export function welcome(s: Situation): Told[] {
       say: words(
         "Nothing is hard, but the order matters.",
         s.inRoom ? "" : "Whoever misses a part says so now, while there is time to help.",
-        s.handsOver === "cut" && "A blade has gone through the film, not through its backing: that is why it comes off in pieces.",
+        s.handsOver === "cut" &&
+          "A blade has gone through the film, not through its backing: that is why it comes off in pieces.",
       ),
       show: "The finished piece, then the kit.",
-      check: s.inRoom ? "Everybody has a kit with their own name." : "Everybody has the kit open, and a flat, clean table with light.",
+      check: s.inRoom
+        ? "Everybody has a kit with their own name."
+        : "Everybody has the kit open, and a flat, clean table with light.",
       doIt: "Look into your bag: your name, your film, your piece.",
-      because: "People begin calmer when they have seen where it goes, and a missing part is found before it is needed.",
+      because:
+        "People begin calmer when they have seen where it goes, and a missing part is found before it is needed.",
     },
   ];
 }
@@ -33,7 +37,8 @@ const HOW = {
     say: "Wipe with alcohol, let it dry, then hands off the face.",
     care: "Alcohol burns: no flame or heat gun near it, and a window open; follow its label.",
     doIt: "Wipe your piece with alcohol and let it dry. Then hands off the face.",
-    because: "Grease from fingers keeps film from holding; on this surface alcohol takes it off and leaves nothing.",
+    because:
+      "Grease from fingers keeps film from holding; on this surface alcohol takes it off and leaves nothing.",
   },
   soapyWater: {
     say: "Soapy water and a soft cloth, then dried; alcohol would craze it.",
@@ -41,7 +46,12 @@ const HOW = {
     doIt: "Wash it with soapy water and a soft cloth, and dry it. Then hands off the face.",
     because: "Clear plastic crazes under alcohol and solvents, and scratches under a hard cloth.",
   },
-  dampCloth: { say: "A damp cloth, no solvent, then let it dry.", care: "", doIt: "Wipe it with the damp cloth and let it dry.", because: "Solvent takes colour and dressing out of it." },
+  dampCloth: {
+    say: "A damp cloth, no solvent, then let it dry.",
+    care: "",
+    doIt: "Wipe it with the damp cloth and let it dry.",
+    because: "Solvent takes colour and dressing out of it.",
+  },
   dryWipe: {
     say: "Wipe it dry and free of dust, without alcohol.",
     care: "",
@@ -60,22 +70,38 @@ const HOW = {
 export function cleaned(s: Situation): Told[] {
   const { clean } = surfaceAdvice(s.surface);
   const how = HOW[clean];
-  const isBare = s.blank.material === "rawWood" && s.technique !== "decal" && s.ground.what === "none";
+  const isBare =
+    s.blank.material === "rawWood" && s.technique !== "decal" && s.ground.what === "none";
   const isFilmed = s.blank.material === "clearPlastic";
-  const minutes = clean === "brush" || isBare ? MINUTES.brush() : clean === "soapyWater" ? MINUTES.wash() : MINUTES.clean(s);
+  const minutes =
+    clean === "brush" || isBare
+      ? MINUTES.brush()
+      : clean === "soapyWater"
+        ? MINUTES.wash()
+        : MINUTES.clean(s);
   return [
     {
       id: "clean",
       title: "Clean the blank",
       minutes: span(minutes, "plain", s),
-      say: words(isFilmed && "Both faces may have a protective film: take it off the front now.", isBare && "Brush along the grain, then wipe off what is loose.", how.say),
+      say: words(
+        isFilmed && "Both faces may have a protective film: take it off the front now.",
+        isBare && "Brush along the grain, then wipe off what is loose.",
+        how.say,
+      ),
       check: words(
         isFilmed ? "No protective film on the front, clean, dry, not scratched." : "Clean and dry.",
-        isRound(s.blank.shape) && s.blank.handle !== undefined && "The handle lies straight in its holder.",
+        isRound(s.blank.shape) &&
+          s.blank.handle !== undefined &&
+          "The handle lies straight in its holder.",
       ),
       care: how.care,
       slip: "A finger on the clean face: wipe that spot again.",
-      doIt: words(isFilmed && "Peel the protective film off the front.", isBare && "Brush off what is loose.", how.doIt),
+      doIt: words(
+        isFilmed && "Peel the protective film off the front.",
+        isBare && "Brush off what is loose.",
+        how.doIt,
+      ),
       because: how.because,
     },
   ];
@@ -93,7 +119,8 @@ export function blownUp(s: Situation): Told[] {
       check: "The design lies inside the round that faces you.",
       care: "Latex: ask for allergies. Torn balloons choke small children: keep them away.",
       doIt: "Blow it up to the mark, tie it, and measure across its front.",
-      because: "Film is laid on the stretched skin; laid on before, it would tear off while it grows.",
+      because:
+        "Film is laid on the stretched skin; laid on before, it would tear off while it grows.",
     },
   ];
 }

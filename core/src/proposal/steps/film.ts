@@ -29,7 +29,8 @@ export function weeded(s: Situation): Told[] {
         care: SHARP,
         slip: "A piece is missing: look on the waste and the bag's inside first, then take it from a spare kit.",
         doIt: `Compare your film with the card${count ? `:${count}` : ""}. Press down what stands up.`,
-        because: "The host weeded it beforehand, because beginners fail there; what came loose on the way is found now.",
+        because:
+          "The host weeded it beforehand, because beginners fail there; what came loose on the way is found now.",
       },
     ];
   const reverse = isIntricate(s);
@@ -52,7 +53,9 @@ export function weeded(s: Situation): Told[] {
       slip: "Film that has folded onto itself is mostly lost: take the spare. A lifted dot goes straight back.",
       doIt: "Pull the film round the letters off, slowly, and lift out the insides with the hook. What stays must look like your card.",
       because: words(
-        facts.counted ? `${facts.pieces} pieces and ${facts.insides} insides take a practised hand ${Math.round(facts.weedHalf)} min,` : "Weeding takes a practised hand some minutes,",
+        facts.counted
+          ? `${facts.pieces} pieces and ${facts.insides} insides take a practised hand ${Math.round(facts.weedHalf)} min,`
+          : "Weeding takes a practised hand some minutes,",
         s.practised ? "and these have done it before." : "beginners two and a half times as long.",
       ),
     },
@@ -76,7 +79,11 @@ export function joined(s: Situation): Told[] {
   ];
 }
 
-const RUB = { card: "the scraper", felt: "a felt edge: a hard one scratches it", cloth: "a cloth and the thumb" } as const;
+const RUB = {
+  card: "the scraper",
+  felt: "a felt edge: a hard one scratches it",
+  cloth: "a cloth and the thumb",
+} as const;
 
 /** One piece of tape for each transfer. */
 export function taped(s: Situation, transfer: Transfer, n: number): Told[] {
@@ -88,7 +95,12 @@ export function taped(s: Situation, transfer: Transfer, n: number): Told[] {
   return [
     {
       id: `tape${suffix}`,
-      title: n === 0 && transfer.alone ? "Lay the transfer tape" : gathered ? "Gather the layers on one tape" : `Lay the tape on ${film}`,
+      title:
+        n === 0 && transfer.alone
+          ? "Lay the transfer tape"
+          : gathered
+            ? "Gather the layers on one tape"
+            : `Lay the tape on ${film}`,
       minutes: span(MINUTES.tape(s) + 1.5 * (transfer.layers.length - 1), "plain", s),
       say: gathered
         ? `One tape, large enough for all layers, also those that stick out. The top layer comes first, the lowest (${transfer.layers[0]?.name}) last, each laid to its place and rubbed.`
@@ -99,10 +111,18 @@ export function taped(s: Situation, transfer: Transfer, n: number): Told[] {
           ),
       show: `Rub front, back, front, with ${RUB[scraperOf(s)]}.`,
       check: "The tape reaches over all of it, a finger's breadth on each side.",
-      ...(scraperOf(s) === "felt" ? { care: "Hooks and hard scrapers scratch metallic film: a felt edge, and the hook flat." } : {}),
+      ...(scraperOf(s) === "felt"
+        ? { care: "Hooks and hard scrapers scratch metallic film: a felt edge, and the hook flat." }
+        : {}),
       slip: "A bubble is rubbed out from the middle; a crease in the tape is cut at its end and laid flat.",
-      doIt: gathered ? "Lay the top layer on the tape, then the next on it, the lowest last. Rub each well." : "Lay the tape from the middle outwards. Rub front, back, front.",
-      because: words(sayTack(advice), gathered && "Gathered on one tape the layers lie exact; others lay one after the other, which is simpler."),
+      doIt: gathered
+        ? "Lay the top layer on the tape, then the next on it, the lowest last. Rub each well."
+        : "Lay the tape from the middle outwards. Rub front, back, front.",
+      because: words(
+        sayTack(advice),
+        gathered &&
+          "Gathered on one tape the layers lie exact; others lay one after the other, which is simpler.",
+      ),
     },
   ];
 }
@@ -114,7 +134,9 @@ const WHY: Readonly<Record<TapeAdvice["why"], string>> = {
   thickBacking: "Strong tape: a weak one does not lift it off its thick backing.",
   general: "Medium tape is weaker than the film's own glue: the film stays, the tape leaves.",
   rough: "Medium tape: the ground gives the film little to hold on, so it is pressed all the more.",
-  smoothSchools: "Strong tape, because glitter may not leave its backing otherwise; on smooth glass some take a weak one, which lets go of the glass: try one before all.",
-  quarrel: "This film wants strong tape, this ground bears only a weak one: press the tape on cloth first, let paint cure a day, test a corner; or take another film.",
+  smoothSchools:
+    "Strong tape, because glitter may not leave its backing otherwise; on smooth glass some take a weak one, which lets go of the glass: try one before all.",
+  quarrel:
+    "This film wants strong tape, this ground bears only a weak one: press the tape on cloth first, let paint cure a day, test a corner; or take another film.",
 };
 export const sayTack = ({ why }: ReturnType<typeof tapeAdvice>): string => WHY[why];

@@ -6,7 +6,9 @@ import { fixed, span } from "../minutes.ts";
 import type { Situation } from "../situation.ts";
 import { type Told, words } from "../told.ts";
 
-const PARTS: Readonly<{ [K in Finishing["kind"]]: (part: Extract<Finishing, { kind: K }>, s: Situation) => Told[] }> = {
+const PARTS: Readonly<{
+  [K in Finishing["kind"]]: (part: Extract<Finishing, { kind: K }>, s: Situation) => Told[];
+}> = {
   rings: (part, s) => [
     {
       id: "large-ring",
@@ -41,12 +43,16 @@ const PARTS: Readonly<{ [K in Finishing["kind"]]: (part: Extract<Finishing, { ki
       minutes: span(1 + 0.15 * part.beads, "hands", s),
       say: words(
         "Fold the twine in half, its loop through the hole, both ends through the loop.",
-        part.beads > 0 && `${part.beads} beads on both ends, a knot behind the last; a bit of tape round the end makes it a needle.`,
+        part.beads > 0 &&
+          `${part.beads} beads on both ends, a knot behind the last; a bit of tape round the end makes it a needle.`,
         "A knot at the end.",
       ),
       check: "It hangs straight.",
       slip: "The knot slips through: tie it twice, or a bead more behind it.",
-      doIt: words(`Fold your ${part.mm ?? loopMm(s.blank.shape)} mm of twine, loop it through the hole.`, part.beads > 0 && "Thread the beads, knot behind them."),
+      doIt: words(
+        `Fold your ${part.mm ?? loopMm(s.blank.shape)} mm of twine, loop it through the hole.`,
+        part.beads > 0 && "Thread the beads, knot behind them.",
+      ),
       because: "Cut to one length beforehand, so that all hang alike.",
     },
   ],
@@ -109,7 +115,12 @@ export function framed(s: Situation): Told[] {
 }
 
 export function finished(s: Situation): Told[] {
-  return [...framed(s), ...s.finishing.parts.flatMap((part) => (PARTS[part.kind] as (part: Finishing, s: Situation) => Told[])(part, s))];
+  return [
+    ...framed(s),
+    ...s.finishing.parts.flatMap((part) =>
+      (PARTS[part.kind] as (part: Finishing, s: Situation) => Told[])(part, s),
+    ),
+  ];
 }
 
 export function farewell(s: Situation): Told[] {

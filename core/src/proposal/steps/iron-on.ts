@@ -11,10 +11,14 @@ export function ironedOn(s: Situation): Told[] {
     ...lettersOut({ ...s, handsOver: ready ? "weeded" : "cut" }).map((told) => ({
       ...told,
       say: words(
-        ready ? "The letters are out already; insides and field stay on the clear liner." : "The letters go; insides stay on the clear liner.",
+        ready
+          ? "The letters are out already; insides and field stay on the clear liner."
+          : "The letters go; insides stay on the clear liner.",
         "Small spots that try to lift are pressed down again, one by one.",
       ),
-      doIt: ready ? "Compare your stencil with the card; the small spots stay on the liner." : "Lift the letters out. Their insides stay on the clear liner.",
+      doIt: ready
+        ? "Compare your stencil with the card; the small spots stay on the liner."
+        : "Lift the letters out. Their insides stay on the clear liner.",
     })),
     {
       id: "press",
@@ -27,7 +31,8 @@ export function ironedOn(s: Situation): Told[] {
       care: "Irons burn: one person at a time, heat-proof place, cloth between. Follow the iron's and the film's labels.",
       slip: "It slid: let it cool, peel that place, lay and press it again.",
       doIt: "Your turn at the iron: press through the cloth, do not slide.",
-      because: "Tape finds no hold on ground as coarse as this; heat-fixed film does. Others use adhesive film with low-tack tape, and struggle.",
+      because:
+        "Tape finds no hold on ground as coarse as this; heat-fixed film does. Others use adhesive film with low-tack tape, and struggle.",
     },
     {
       id: "peel-liner",
@@ -59,7 +64,8 @@ export function ironedOn(s: Situation): Told[] {
       care: "Spray outdoors or where the venue allows it, with air and a mask, as the can's label says.",
       slip: "Too much in one pass: leave it, and give the second only where it is thin.",
       doIt: "Outdoors: two thin passes, a forearm away.",
-      because: "A place outdoors and its drying are planned, because it takes longer than people think.",
+      because:
+        "A place outdoors and its drying are planned, because it takes longer than people think.",
     },
     {
       id: "peel-film",

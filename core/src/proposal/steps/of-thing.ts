@@ -9,26 +9,58 @@ import { joined, taped, weeded } from "./film.ts";
 import { farewell, finished } from "./finish.ts";
 import { ironedOn } from "./iron-on.ts";
 import { peeled, placed } from "./place.ts";
-import { filmOff, laidStencil, lettersOut, painted, pressedAndMasked, tapedStencil } from "./stencil.ts";
+import {
+  filmOff,
+  laidStencil,
+  lettersOut,
+  painted,
+  pressedAndMasked,
+  tapedStencil,
+} from "./stencil.ts";
 
 export function stepsOf(s: Situation): ProposedStep[] {
   const making = [...blownUp(s), ...groundInClass(s), ...cleaned(s), ...made(s)];
-  return [...welcome(s), ...(isUnderFilm(s.ground) ? drawnOn(making) : making), ...finished(s), ...farewell(s)].map(asStep);
+  return [
+    ...welcome(s),
+    ...(isUnderFilm(s.ground) ? drawnOn(making) : making),
+    ...finished(s),
+    ...farewell(s),
+  ].map(asStep);
 }
 
 function made(s: Situation): Told[] {
   const transfers = transfersOf(s);
   switch (s.technique) {
     case "decal":
-      return [...weeded(s), ...joined(s), ...transfers.flatMap((transfer, n) => [...taped(s, transfer, n), ...placed(s, transfer, n), ...peeled(s, transfer, n)])];
+      return [
+        ...weeded(s),
+        ...joined(s),
+        ...transfers.flatMap((transfer, n) => [
+          ...taped(s, transfer, n),
+          ...placed(s, transfer, n),
+          ...peeled(s, transfer, n),
+        ]),
+      ];
     case "openStencil":
-      return [...lettersOut(s), ...joined(s), ...tapedStencil(s), ...laidStencil(s), ...pressedAndMasked(s), ...painted(s), ...filmOff(s)];
+      return [
+        ...lettersOut(s),
+        ...joined(s),
+        ...tapedStencil(s),
+        ...laidStencil(s),
+        ...pressedAndMasked(s),
+        ...painted(s),
+        ...filmOff(s),
+      ];
     case "mask": {
       const first = transfers.slice(0, 1);
       return [
         ...weeded(s),
         ...joined(s),
-        ...first.flatMap((transfer) => [...taped(s, transfer, 0), ...placed(s, transfer, 0), ...peeled(s, transfer, 0)]),
+        ...first.flatMap((transfer) => [
+          ...taped(s, transfer, 0),
+          ...placed(s, transfer, 0),
+          ...peeled(s, transfer, 0),
+        ]),
         ...pressedAndMasked(s),
         ...painted(s),
         ...filmOff(s),
@@ -72,7 +104,13 @@ function drawnOn(rows: readonly Told[]): Told[] {
   return rows.map((row, i) => {
     if (row.id !== "place") return row;
     const before = rows[i - 1];
-    return { ...row, after: [...(before ? [{ step: before.id, wait: 0 }] : []), { step: last.id, wait: LAST_GROUND_DRIES }] };
+    return {
+      ...row,
+      after: [
+        ...(before ? [{ step: before.id, wait: 0 }] : []),
+        { step: last.id, wait: LAST_GROUND_DRIES },
+      ],
+    };
   });
 }
 

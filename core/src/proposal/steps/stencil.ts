@@ -11,23 +11,36 @@ import { BACKING_OFF, groundShape } from "./place.ts";
 export function lettersOut(s: Situation): Told[] {
   if (s.handsOver === "taped") return [];
   const { facts } = s;
-  const count = facts.counted ? ` ${facts.pieces} letters and parts are out, ${facts.insides === 0 ? "no insides" : facts.insides === 1 ? "1 inside stays" : `${facts.insides} insides stay`}.` : "";
+  const count = facts.counted
+    ? ` ${facts.pieces} letters and parts are out, ${facts.insides === 0 ? "no insides" : facts.insides === 1 ? "1 inside stays" : `${facts.insides} insides stay`}.`
+    : "";
   const ready = s.handsOver === "weeded";
   return [
     {
       id: "weed",
       title: ready ? "Look over the stencil" : "Take the letters out",
-      minutes: ready ? span(MINUTES.look(s), "hands", s) : span(facts.weedHalf, "hands", s, facts.weedSlow),
+      minutes: ready
+        ? span(MINUTES.look(s), "hands", s)
+        : span(facts.weedHalf, "hands", s, facts.weedSlow),
       say: words(
-        ready ? "The letters are out already; their insides and the field stay." : "The letters go, their insides and the field stay: the other way round from a sticker.",
+        ready
+          ? "The letters are out already; their insides and the field stay."
+          : "The letters go, their insides and the field stay: the other way round from a sticker.",
         !ready && "Hold the insides down with a finger while the letter round them is lifted.",
         "What is bare is what will be painted.",
       ),
-      check: facts.counted && facts.insides === 0 ? `All letters are out.${count}` : `Every inside is still there.${count}`,
+      check:
+        facts.counted && facts.insides === 0
+          ? `All letters are out.${count}`
+          : `Every inside is still there.${count}`,
       care: SHARP,
       slip: "An inside came along with its letter: straight back down; lost, there is one in the spare kit.",
-      doIt: ready ? "Compare your stencil with the card: letters are out, their insides are there." : "Lift the letters out. Their insides and the film round them stay.",
-      because: ready ? "The host took the letters out beforehand; a lost inside is found now." : "Of a stencil the waste is the letters.",
+      doIt: ready
+        ? "Compare your stencil with the card: letters are out, their insides are there."
+        : "Lift the letters out. Their insides and the film round them stay.",
+      because: ready
+        ? "The host took the letters out beforehand; a lost inside is found now."
+        : "Of a stencil the waste is the letters.",
     },
   ];
 }
@@ -38,7 +51,14 @@ export function tapedStencil(s: Situation): Told[] {
     {
       id: "tape",
       title: "Lay the transfer tape",
-      minutes: span(MINUTES.tape({ ...s, facts: { ...s.facts, width: s.facts.filmWidth, height: s.facts.filmHeight } }), "plain", s),
+      minutes: span(
+        MINUTES.tape({
+          ...s,
+          facts: { ...s.facts, width: s.facts.filmWidth, height: s.facts.filmHeight },
+        }),
+        "plain",
+        s,
+      ),
       say: "The tape carries film and insides together; wrinkles in it do not matter here, as they would for a decal.",
       show: "Rub the insides well.",
       check: "Every inside sticks to the tape.",
@@ -55,15 +75,29 @@ export function laidStencil(s: Situation): Told[] {
     {
       id: "place",
       title: "Lay the stencil",
-      minutes: span(MINUTES.place({ ...s, facts: { ...s.facts, width: s.facts.filmWidth } }, groundShape(s) === "wall"), "hands", s),
+      minutes: span(
+        MINUTES.place(
+          { ...s, facts: { ...s.facts, width: s.facts.filmWidth } },
+          groundShape(s) === "wall",
+        ),
+        "hands",
+        s,
+      ),
       say: words(
         `${BACKING_OFF} An inside that stayed on the backing is lifted with the hook and set on the tape before the stencil is laid.`,
-        long && "Press the first end on its marks, then pull the backing away bit by bit and rub along; a tape holds the free end.",
-        own ? "Film and blank have one outline: edge on edge it centres itself." : "Measure left and right, lay it level, then take the tape off flat.",
+        long &&
+          "Press the first end on its marks, then pull the backing away bit by bit and rub along; a tape holds the free end.",
+        own
+          ? "Film and blank have one outline: edge on edge it centres itself."
+          : "Measure left and right, lay it level, then take the tape off flat.",
       ),
       check: "Insides came along; gaps left and right are equal; no bubbles: paint runs into them.",
       slip: "Askew: it may be lifted and laid again once, before it is rubbed.",
-      doIt: words("Peel the backing off the tape and lay the stencil level.", long && "First one end, then bit by bit.", "Rub all of it, then take the tape off."),
+      doIt: words(
+        "Peel the backing off the tape and lay the stencil level.",
+        long && "First one end, then bit by bit.",
+        "Rub all of it, then take the tape off.",
+      ),
       because: "Whatever lies askew now is painted askew.",
     },
   ];
@@ -84,40 +118,55 @@ export function pressedAndMasked(s: Situation): Told[] {
       minutes: span(MINUTES.press(s) + (masked ? MINUTES.border(s) : 0), "plain", s),
       say: words(
         "A nail along every edge, bubbles rubbed out.",
-        matt && "On a matt ground film holds less: rub again round every letter, just before sealing.",
-        masked && `Tape or paper beyond the film: its border of ${Math.round(border)} mm is narrower than a sponge or roller.`,
+        matt &&
+          "On a matt ground film holds less: rub again round every letter, just before sealing.",
+        masked &&
+          `Tape or paper beyond the film: its border of ${Math.round(border)} mm is narrower than a sponge or roller.`,
         s.technique === "mask" && "What is to stay its own colour beyond the ground is taped off.",
       ),
       check: words("No edge stands up.", masked && "Nothing bare beside the film."),
       slip: "An edge that will not lie: warm it with a finger, press again; on dust it never holds.",
       doIt: words("Press every edge with a nail.", masked && "Cover what lies beyond the film."),
-      because: words("Paint creeps under an edge that stands up.", masked && "A sponge is wider than the border, and slips."),
+      because: words(
+        "Paint creeps under an edge that stands up.",
+        masked && "A sponge is wider than the border, and slips.",
+      ),
     },
   ];
 }
 
-const SEALED: Readonly<Record<Exclude<Schools["edgeSeal"], "none">, { say: string; because: string }>> = {
+const SEALED: Readonly<
+  Record<Exclude<Schools["edgeSeal"], "none">, { say: string; because: string }>
+> = {
   ground: {
     say: "A thin coat in the ground's colour over every edge: it closes the gaps where nobody sees it. Let it dry.",
-    because: "What creeps under the edge has the ground's own colour and is not seen; others seal with a thin coat of clear matte medium. Left out, paint runs under: the commonest ruin of such work.",
+    because:
+      "What creeps under the edge has the ground's own colour and is not seen; others seal with a thin coat of clear matte medium. Left out, paint runs under: the commonest ruin of such work.",
   },
   medium: {
     say: "A thin coat of matte medium over every edge: it dries clear. Never a glossy one: it glues the film down and lifts paint.",
-    because: "Clear medium closes the edges whatever the ground's colour is; others take a first coat in that colour. Left out, paint runs under: the commonest ruin of such work.",
+    because:
+      "Clear medium closes the edges whatever the ground's colour is; others take a first coat in that colour. Left out, paint runs under: the commonest ruin of such work.",
   },
   clearCoat: {
     say: "A thin water-based clear coat over every edge; some films cloud under it, so one is tried first.",
-    because: "A clear coat closes the edges and protects the ground; others take matte medium or the ground's colour. Left out, paint runs under: the commonest ruin of such work.",
+    because:
+      "A clear coat closes the edges and protects the ground; others take matte medium or the ground's colour. Left out, paint runs under: the commonest ruin of such work.",
   },
 };
 
 export const SEAL_DRIES = 15;
 export const COAT_DRIES = 20;
-const FAN = "A fan makes the wait shorter; a heat gun shorter still: one person at a time, never aimed at people.";
+const FAN =
+  "A fan makes the wait shorter; a heat gun shorter still: one person at a time, never aimed at people.";
 
 /** Light paint over dark wants a coat more. */
 export function coatsOf(s: Situation): number {
-  return s.technique === "openStencil" && s.blank.material === "rawWood" && s.schools.edgeSeal === "none" ? 1 : 2;
+  return s.technique === "openStencil" &&
+    s.blank.material === "rawWood" &&
+    s.schools.edgeSeal === "none"
+    ? 1
+    : 2;
 }
 
 const ORDINAL = ["First", "Second", "Third"] as const;
@@ -143,7 +192,10 @@ export function painted(s: Situation): Told[] {
                 : SEALED[edgeSeal].say,
             check: "Every edge is wet, nothing pools.",
             slip: "It pools in an inside: take it up with a dry corner of the sponge.",
-            doIt: isMask && edgeSeal === "ground" ? "Dab a thin coat in the letters' colour over all edges. Let it dry." : "Dab a thin coat over every edge. Let it dry.",
+            doIt:
+              isMask && edgeSeal === "ground"
+                ? "Dab a thin coat in the letters' colour over all edges. Let it dry."
+                : "Dab a thin coat over every edge. Let it dry.",
             because: SEALED[edgeSeal].because,
           },
         ];
@@ -151,19 +203,35 @@ export function painted(s: Situation): Told[] {
     id: `coat-${i + 1}`,
     title: coats === 1 ? "One coat" : `${ORDINAL[i]} coat`,
     minutes: span(MINUTES.coat(area), "plain", s),
-    after: [i > 0 ? { step: `coat-${i}`, wait: COAT_DRIES } : edgeSeal === "none" ? { step: "press", wait: 0 } : { step: "seal-edges", wait: SEAL_DRIES }],
+    after: [
+      i > 0
+        ? { step: `coat-${i}`, wait: COAT_DRIES }
+        : edgeSeal === "none"
+          ? { step: "press", wait: 0 }
+          : { step: "seal-edges", wait: SEAL_DRIES },
+    ],
     say:
       i === 0
         ? words(
             "The sponge nearly dry: dab straight down and thin. A brush folds and pushes paint under; a small roller does one careful coat, away from the film's border.",
-            edgeSeal === "none" && "Without a seal paint runs under in places: that is the worn look, taken on purpose.",
+            edgeSeal === "none" &&
+              "Without a seal paint runs under in places: that is the worn look, taken on purpose.",
           )
         : "Only when the one before is dry to the touch. Thin again: two thin coats cover better than a thick one.",
-    check: i === coats - 1 ? "Nothing shines through, seen from the side." : "Thin all over, nothing pools at an edge.",
+    check:
+      i === coats - 1
+        ? "Nothing shines through, seen from the side."
+        : "Thin all over, nothing pools at an edge.",
     care: i === 0 ? "Paint: open a window, cover the table, follow its label." : FAN,
     slip: "Too wet: it runs under. Take it up with a dry sponge before it does.",
-    doIt: i === 0 ? `Dab ${what} thinly. Nearly dry sponge, no brushing.` : `When it is dry to the touch: dab ${what} once more, thinly.`,
-    because: i === 0 ? "A nearly dry sponge leaves paint where it touches and nowhere else." : `Each coat dries ${COAT_DRIES} min with moving air; a light paint over dark wants a coat more.`,
+    doIt:
+      i === 0
+        ? `Dab ${what} thinly. Nearly dry sponge, no brushing.`
+        : `When it is dry to the touch: dab ${what} once more, thinly.`,
+    because:
+      i === 0
+        ? "A nearly dry sponge leaves paint where it touches and nowhere else."
+        : `Each coat dries ${COAT_DRIES} min with moving air; a light paint over dark wants a coat more.`,
   }));
   const [first, ...more] = rows;
   return first ? [...sealed, first, ...(more.length > 0 ? [tidied(s)] : []), ...more] : sealed;
@@ -177,13 +245,16 @@ function tidied(s: Situation): Told {
     minutes: fixed(8),
     after: [{ step: "coat-1", wait: 0 }],
     say: "Sponges rinsed and pressed nearly dry, pots closed, backing paper and tape off the table. Nobody touches a wet face.",
-    check: s.inRoom ? "A free place to dry for every piece." : "The piece lies flat, away from sleeves.",
+    check: s.inRoom
+      ? "A free place to dry for every piece."
+      : "The piece lies flat, away from sleeves.",
     doIt: "Rinse your sponge and press it nearly dry. Clear your place. Do not touch the paint.",
     because: "The wait is there anyway; afterwards nobody stays to tidy.",
   };
 }
 
-export const maskArea = ({ facts }: Pick<Situation, "facts">): number => facts.filmWidth * facts.filmHeight - facts.lettersMm2;
+export const maskArea = ({ facts }: Pick<Situation, "facts">): number =>
+  facts.filmWidth * facts.filmHeight - facts.lettersMm2;
 
 export function filmOff(s: Situation): Told[] {
   const damp = s.schools.peel === "damp";
@@ -197,17 +268,26 @@ export function filmOff(s: Situation): Told[] {
       minutes: span(MINUTES.peelFilm(s, isMask ? s.facts.pieces : 0), "hands", s),
       after: [{ step: last, wait: damp ? 5 : COAT_DRIES }],
       say: words(
-        damp ? "While the last coat is still a little damp." : "Only when the last coat is dry: nothing smears then.",
+        damp
+          ? "While the last coat is still a little damp."
+          : "Only when the last coat is dry: nothing smears then.",
         isMask
           ? "Lift each letter by a corner with the hook, low and slowly."
-          : words("Insides first, each from its middle and not its edge; then the rest in one go.", wood && "Try a corner: along or across the grain, whichever lifts less."),
+          : words(
+              "Insides first, each from its middle and not its edge; then the rest in one go.",
+              wood && "Try a corner: along or across the grain, whichever lifts less.",
+            ),
       ),
       check: "Edges are crisp.",
       care: SHARP,
-      slip: wood ? "It tears or lifts fibres: go on from the other side, across the grain." : "It tears: go on from the other side, lower and slower.",
+      slip: wood
+        ? "It tears or lifts fibres: go on from the other side, across the grain."
+        : "It tears: go on from the other side, lower and slower.",
       doIt: words(
         damp ? "While the paint is still a little damp." : "When the paint is quite dry.",
-        isMask ? "Lift each letter by a corner with the hook, low and slowly." : "Insides first, from their middle. Then the rest, low and slowly.",
+        isMask
+          ? "Lift each letter by a corner with the hook, low and slowly."
+          : "Insides first, from their middle. Then the rest, low and slowly.",
       ),
       because: damp
         ? "Damp paint parts along the edge: crisper, and less tears. Others wait until it is dry, so that nothing smears."

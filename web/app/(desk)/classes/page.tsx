@@ -33,7 +33,11 @@ export default async function ClassesPage() {
   return (
     <>
       <div className="mb-6 flex flex-wrap items-end justify-between gap-4">
-        <h1 className="text-4xl">{coming.length === 0 ? "No class ahead" : `${coming.length} ${coming.length === 1 ? "class" : "classes"} ahead`}</h1>
+        <h1 className="text-4xl">
+          {coming.length === 0
+            ? "No class ahead"
+            : `${coming.length} ${coming.length === 1 ? "class" : "classes"} ahead`}
+        </h1>
         <div className="flex flex-wrap gap-3">
           <ImportClass />
           <LinkButton href="/classes/new" tone="main">
@@ -66,19 +70,31 @@ function ClassRows({ rows, today, clock, faces, counts }: RowsProps) {
       {rows.map((row) => {
         const face = faces.get(row.id);
         return (
-          <li key={row.id} className="grid grid-cols-[72px_minmax(0,1fr)] items-center gap-x-5 border-rule border-b py-3 sm:grid-cols-[72px_180px_minmax(0,1fr)_auto]">
-            <span className="row-span-3 grid h-14 place-items-center sm:row-span-1">{face && <ClassPicture face={face} title={row.title} />}</span>
+          <li
+            key={row.id}
+            className="grid grid-cols-[72px_minmax(0,1fr)] items-center gap-x-5 border-rule border-b py-3 sm:grid-cols-[72px_180px_minmax(0,1fr)_auto]"
+          >
+            <span className="row-span-3 grid h-14 place-items-center sm:row-span-1">
+              {face && <ClassPicture face={face} title={row.title} />}
+            </span>
             <span className="text-soft">
               {showDate(row.class_date, "short")}, {showTime(row.class_time, clock)}
             </span>
             <span className="min-w-0">
-              <Link href={`/classes/${row.id}/plan`} className="font-bold text-lg [overflow-wrap:anywhere] hover:underline">
+              <Link
+                href={`/classes/${row.id}/plan`}
+                className="font-bold text-lg [overflow-wrap:anywhere] hover:underline"
+              >
                 {row.title}
               </Link>
-              {row.class_date >= today && <span className="block text-soft text-sm">{nextOf(row, counts.get(row.id))}</span>}
+              {row.class_date >= today && (
+                <span className="block text-soft text-sm">{nextOf(row, counts.get(row.id))}</span>
+              )}
             </span>
             <span className="text-soft">
-              {row.seats === 1 ? "1 seat" : `${row.seats} seats`} · {row.setting.kind === "room" ? row.setting.place || "a room" : "craft-along"} · {showDaysAway(daysBetween(today, row.class_date))}
+              {row.seats === 1 ? "1 seat" : `${row.seats} seats`} ·{" "}
+              {row.setting.kind === "room" ? row.setting.place || "a room" : "craft-along"} ·{" "}
+              {showDaysAway(daysBetween(today, row.class_date))}
             </span>
           </li>
         );
@@ -93,7 +109,10 @@ function ClassPicture({ face, title }: { face: ClassFace; title: string }) {
   if (!picture) return null;
   const { box } = picture;
   const line = Math.max(box.maxX - box.minX, box.maxY - box.minY) / 60;
-  const layers = face.seat === null ? [] : storedLayers(face.pieces, face.seat, { id: face.thing, blank: face.blank }, face.vinyls);
+  const layers =
+    face.seat === null
+      ? []
+      : storedLayers(face.pieces, face.seat, { id: face.thing, blank: face.blank }, face.vinyls);
   const colours = new Map(face.vinyls.map(({ id, colour }) => [id, colour]));
   return (
     <svg
@@ -102,9 +121,19 @@ function ClassPicture({ face, title }: { face: ClassFace; title: string }) {
       role="img"
       aria-label={`${title}: a seat's face`}
     >
-      <path d={picture.outline} fill={picture.colour} stroke="var(--color-edge)" strokeWidth={line} />
+      <path
+        d={picture.outline}
+        fill={picture.colour}
+        stroke="var(--color-edge)"
+        strokeWidth={line}
+      />
       {layers.map(({ vinyl, path }) => (
-        <path key={vinyl} d={path} fill={colours.get(vinyl) ?? "var(--color-ink)"} fillRule="evenodd" />
+        <path
+          key={vinyl}
+          d={path}
+          fill={colours.get(vinyl) ?? "var(--color-ink)"}
+          fillRule="evenodd"
+        />
       ))}
     </svg>
   );

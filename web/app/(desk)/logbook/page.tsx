@@ -15,11 +15,23 @@ export const metadata: Metadata = { title: "Logbook" };
 
 const A_PAGE = 100;
 
-export default async function LogbookPage({ searchParams }: { searchParams: Promise<Record<string, string | undefined>> }) {
+export default async function LogbookPage({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | undefined>>;
+}) {
   const host = await requireHost();
   const search = searchOf(await searchParams);
   const asked = search.text !== "" || search.group !== null || search.before !== null;
-  const [rows, models, seen] = await withStudio(host.studioId, async (sql) => [await studioLog(sql, search, A_PAGE + 1), await modelViews(sql), await filmsSeen(sql)] as const);
+  const [rows, models, seen] = await withStudio(
+    host.studioId,
+    async (sql) =>
+      [
+        await studioLog(sql, search, A_PAGE + 1),
+        await modelViews(sql),
+        await filmsSeen(sql),
+      ] as const,
+  );
   const shown = rows.slice(0, A_PAGE);
   const older = rows.length > A_PAGE ? shown.at(-1)?.id : undefined;
   return (
@@ -30,7 +42,8 @@ export default async function LogbookPage({ searchParams }: { searchParams: Prom
           <section aria-label="What the studio knows">
             <h2 className="text-2xl">What the studio knows</h2>
             <p className="text-soft">
-              A new studio reckons with first guesses from practice. What you log says how far your own hands, machines and rooms are from them; you say whether it counts.{" "}
+              A new studio reckons with first guesses from practice. What you log says how far your
+              own hands, machines and rooms are from them; you say whether it counts.{" "}
               <Link href="/shelf?tab=trials" className="verb">
                 Trials of films
               </Link>{" "}
@@ -44,12 +57,19 @@ export default async function LogbookPage({ searchParams }: { searchParams: Prom
           <h2 className="mb-2 text-2xl">What really happened</h2>
           <SearchForm search={search} query={queryOf(search, null)} />
           {shown.length === 0 ? (
-            <p>{asked ? "Nothing of the kind is in the log." : "Nothing is logged yet. Weeding with the clock, cutting from here and live classes write it by themselves."}</p>
+            <p>
+              {asked
+                ? "Nothing of the kind is in the log."
+                : "Nothing is logged yet. Weeding with the clock, cutting from here and live classes write it by themselves."}
+            </p>
           ) : (
             <LogList rows={shown} host={host} />
           )}
           {older && (
-            <Link className="verb mt-3 inline-flex min-h-11 items-center" href={`/logbook?${queryOf(search, older)}`}>
+            <Link
+              className="verb mt-3 inline-flex min-h-11 items-center"
+              href={`/logbook?${queryOf(search, older)}`}
+            >
               Older
             </Link>
           )}
@@ -62,6 +82,11 @@ export default async function LogbookPage({ searchParams }: { searchParams: Prom
 /** What is to be decided first. */
 function headline(views: readonly ModelView[]): string {
   const asks = views.filter((view) => view.asks).length;
-  if (asks > 0) return asks === 1 ? "One figure of yours is worth using" : `${asks} figures of yours are worth using`;
-  return views.some(({ offer }) => offer.observations > 0) ? "What you reckon with holds" : "Nothing learned yet";
+  if (asks > 0)
+    return asks === 1
+      ? "One figure of yours is worth using"
+      : `${asks} figures of yours are worth using`;
+  return views.some(({ offer }) => offer.observations > 0)
+    ? "What you reckon with holds"
+    : "Nothing learned yet";
 }

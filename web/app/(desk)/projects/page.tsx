@@ -27,8 +27,16 @@ export default async function ProjectsPage() {
   const projects = await withStudio(host.studioId, listProjects);
   return (
     <>
-      <h1 className="mb-6 text-4xl">{projects.length === 0 ? "Projects to start from" : `${projects.length} projects to teach again`}</h1>
-      {projects.length === 0 && <p className="mb-6 text-lg">Make a class of one of these, or of nothing; keep it as a project at its Plan station.</p>}
+      <h1 className="mb-6 text-4xl">
+        {projects.length === 0
+          ? "Projects to start from"
+          : `${projects.length} projects to teach again`}
+      </h1>
+      {projects.length === 0 && (
+        <p className="mb-6 text-lg">
+          Make a class of one of these, or of nothing; keep it as a project at its Plan station.
+        </p>
+      )}
       <ul className="grid gap-x-10 gap-y-2 md:grid-cols-2">
         {projects.map((project) => (
           <ProjectRowView key={project.id} project={project} unit={host.studio.unit}>
@@ -51,13 +59,28 @@ export default async function ProjectsPage() {
 async function Look({ host, project: { document } }: { host: Host; project: ProjectRow }) {
   // The list is of use without its pictures.
   const [first] = await lookOf(host.studioId, document).catch(() => []);
-  return first ? <DecalPictureView picture={first} /> : <BlankSketch blank={thingOf(document).blank} />;
+  return first ? (
+    <DecalPictureView picture={first} />
+  ) : (
+    <BlankSketch blank={thingOf(document).blank} />
+  );
 }
 
-function ProjectRowView({ project: { id, document, variants }, unit, children }: { project: ProjectRow; unit: LengthUnit; children: React.ReactNode }) {
+function ProjectRowView({
+  project: { id, document, variants },
+  unit,
+  children,
+}: {
+  project: ProjectRow;
+  unit: LengthUnit;
+  children: React.ReactNode;
+}) {
   const face = readFace(thingOf(document).blank);
   return (
-    <li className="grid grid-cols-[130px_1fr] gap-5 border-rule border-t py-5" data-project={document.title}>
+    <li
+      className="grid grid-cols-[130px_1fr] gap-5 border-rule border-t py-5"
+      data-project={document.title}
+    >
       <div className="h-[130px]">{children}</div>
       <div>
         <h2 className="text-xl">{document.title}</h2>
@@ -67,7 +90,8 @@ function ProjectRowView({ project: { id, document, variants }, unit, children }:
             .map(({ technique }) => TECHNIQUE_WORDS[technique].name)
             .filter((name, i, all) => all.indexOf(name) === i)
             .join(", ")}{" "}
-          · face {showLength(face.width, unit)} × {showLength(face.height, unit)} · {document.steps.length} steps
+          · face {showLength(face.width, unit)} × {showLength(face.height, unit)} ·{" "}
+          {document.steps.length} steps
         </p>
         <p className="mt-1 flex flex-wrap gap-x-4 text-sm">
           {document.vinyls.map((vinyl) => (
@@ -78,8 +102,16 @@ function ProjectRowView({ project: { id, document, variants }, unit, children }:
         </p>
         <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
           <LinkButton href={`/classes/new?project=${id}`}>Make a class of it</LinkButton>
-          <Link href={`/projects/${id}`} className="verb min-h-11 content-center" aria-label={`Variants of ${document.title}`}>
-            {variants.length === 0 ? "what else it can be" : variants.length === 1 ? "its variant" : `its ${variants.length} variants`}
+          <Link
+            href={`/projects/${id}`}
+            className="verb min-h-11 content-center"
+            aria-label={`Variants of ${document.title}`}
+          >
+            {variants.length === 0
+              ? "what else it can be"
+              : variants.length === 1
+                ? "its variant"
+                : `its ${variants.length} variants`}
           </Link>
         </div>
       </div>
@@ -88,17 +120,32 @@ function ProjectRowView({ project: { id, document, variants }, unit, children }:
 }
 
 /** Before they are drawn: words only, with which one can search already. */
-const bareRows = (): StarterRow[] => STARTERS.map((spec) => ({ ...summaryOf(spec), materials: [spec.thing.blank.name, String(spec.thing.blank.material)], figures: null }));
+const bareRows = (): StarterRow[] =>
+  STARTERS.map((spec) => ({
+    ...summaryOf(spec),
+    materials: [spec.thing.blank.name, String(spec.thing.blank.material)],
+    figures: null,
+  }));
 
 async function Starters({ host }: { host: Host }) {
   const { schools, prices } = host.studio.settings;
-  const [views, goods] = await Promise.all([starterViews(schools), withStudio(host.studioId, listGoods)]);
-  const rows = views.map(({ figures: { uses, ...figures }, ...view }): StarterRow => ({ ...view, figures: { ...figures, cost: costWords(seatCost(uses, goods), prices.currency) } }));
+  const [views, goods] = await Promise.all([
+    starterViews(schools),
+    withStudio(host.studioId, listGoods),
+  ]);
+  const rows = views.map(
+    ({ figures: { uses, ...figures }, ...view }): StarterRow => ({
+      ...view,
+      figures: { ...figures, cost: costWords(seatCost(uses, goods), prices.currency) },
+    }),
+  );
   return <StarterList rows={rows} />;
 }
 
 /** Only what the shelf knows the price of is counted, and how much of it that is is said. */
 function costWords({ minor, priced, of }: ReturnType<typeof seatCost>, currency: string): string {
   if (priced === 0) return "what a seat costs follows from your prices";
-  return priced === of ? `${moneyText(minor, currency)} a seat` : `${moneyText(minor, currency)} a seat for the ${priced} of ${of} that have a price on your shelf`;
+  return priced === of
+    ? `${moneyText(minor, currency)} a seat`
+    : `${moneyText(minor, currency)} a seat for the ${priced} of ${of} that have a price on your shelf`;
 }

@@ -9,7 +9,10 @@ export default async function ReckonerPage() {
   return (
     <>
       <h1 className="mb-1 text-4xl">Reckoner</h1>
-      <p className="mb-6 max-w-3xl text-lg">What so many of a thing come to, without a class: sizes, film, tape, paint and its drying, minutes, money.</p>
+      <p className="mb-6 max-w-3xl text-lg">
+        What so many of a thing come to, without a class: sizes, film, tape, paint and its drying,
+        minutes, money.
+      </p>
       <Reckoner unit={studio.unit} />
     </>
   );

@@ -11,13 +11,23 @@ export const metadata = { title: "Settings" };
 
 export default async function SettingsPage() {
   const { studio, studioId } = await requireHost();
-  const [held, films] = await withStudio(studioId, async (sql) => [await heldCutter(sql), await shelfFilms(sql)] as const);
+  const [held, films] = await withStudio(
+    studioId,
+    async (sql) => [await heldCutter(sql), await shelfFilms(sql)] as const,
+  );
   return (
     <SettingsBench
       today={todayIn(studio.zone)}
       films={films.map(({ name, family, colour }) => ({ name, family, colour }))}
       machines={{ here: [...machinesHere().keys()], held }}
-      first={{ name: studio.name, unit: studio.unit, zone: studio.zone, eveningMinutes: studio.evening_minutes, eveningStart: studio.evening_start, settings: studio.settings }}
+      first={{
+        name: studio.name,
+        unit: studio.unit,
+        zone: studio.zone,
+        eveningMinutes: studio.evening_minutes,
+        eveningStart: studio.evening_start,
+        settings: studio.settings,
+      }}
     />
   );
 }

@@ -15,7 +15,14 @@ import { plannedClass } from "@/planning/planned-class.ts";
 import { GoodsBench } from "@/stations/shelf/goods-bench.tsx";
 import { GoodsList } from "@/stations/shelf/goods-list.tsx";
 import { ScrapBox } from "@/stations/shelf/scrap-box.tsx";
-import { lackingOf, type ShelfGood, shelfGoods, TABS, type Tab, tabOf } from "@/stations/shelf/shelf-view.ts";
+import {
+  lackingOf,
+  type ShelfGood,
+  shelfGoods,
+  TABS,
+  type Tab,
+  tabOf,
+} from "@/stations/shelf/shelf-view.ts";
 import { TapeInHand } from "@/stations/shelf/tape-in-hand.tsx";
 import { ToolWear } from "@/stations/shelf/tool-wear.tsx";
 import { TrialsBench } from "@/stations/shelf/trials/trials-bench.tsx";
@@ -24,9 +31,19 @@ import { showDate, todayIn } from "@/ui/dates.ts";
 
 export const metadata: Metadata = { title: "Shelf" };
 
-const WORDS: Record<Tab, string> = { goods: "Goods", film: "Film", scraps: "Scrap box", tools: "Tools and cutters", trials: "Trials" };
+const WORDS: Record<Tab, string> = {
+  goods: "Goods",
+  film: "Film",
+  scraps: "Scrap box",
+  tools: "Tools and cutters",
+  trials: "Trials",
+};
 
-export default async function ShelfPage({ searchParams }: { searchParams: Promise<{ tab?: string }> }) {
+export default async function ShelfPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ tab?: string }>;
+}) {
   const host = await requireHost();
   const { studio } = host;
   const today = todayIn(studio.zone);
@@ -50,7 +67,13 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
   const asked = (await searchParams).tab;
   const tab = TABS.find((one) => one === asked) ?? "goods";
   const goods = shelfGoods(rows, wanted);
-  const count: Record<Tab, number> = { goods: 0, film: 0, scraps: scraps.length, tools: 0, trials: trials.length };
+  const count: Record<Tab, number> = {
+    goods: 0,
+    film: 0,
+    scraps: scraps.length,
+    tools: 0,
+    trials: trials.length,
+  };
   for (const good of goods) count[tabOf(good)] += 1;
   const { currency } = studio.settings.prices;
   const lacking = goods.filter((good) => lackingOf(good) > 0).length;
@@ -66,7 +89,9 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
       </div>
       {open.length > PLANNED_AT_ONCE && (
         <p className="mb-3 text-ochre">
-          {open.length - PLANNED_AT_ONCE} classes ahead are not planned yet, {open[PLANNED_AT_ONCE]?.title} first: what they want is not counted here until somebody opens them.
+          {open.length - PLANNED_AT_ONCE} classes ahead are not planned yet,{" "}
+          {open[PLANNED_AT_ONCE]?.title} first: what they want is not counted here until somebody
+          opens them.
         </p>
       )}
       <nav aria-label="Shelf" className="mb-4 flex flex-wrap gap-x-6 gap-y-1">
@@ -82,23 +107,43 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
         ))}
       </nav>
       {tab === "trials" ? (
-        <TrialsBench rows={trials} films={rows.flatMap(({ name, film }) => (film ? [{ name, proved: film.proved ?? null }] : []))} today={today} />
+        <TrialsBench
+          rows={trials}
+          films={rows.flatMap(({ name, film }) =>
+            film ? [{ name, proved: film.proved ?? null }] : [],
+          )}
+          today={today}
+        />
       ) : tab === "scraps" ? (
         <ScrapBox scraps={scraps} films={films} unit={studio.unit} today={today} />
       ) : (
         <>
-          <GoodsBench key={tab} goods={goods.filter((good) => tabOf(good) === tab)} tab={tab} unit={studio.unit} currency={currency} />
+          <GoodsBench
+            key={tab}
+            goods={goods.filter((good) => tabOf(good) === tab)}
+            tab={tab}
+            unit={studio.unit}
+            currency={currency}
+          />
           {tab !== "tools" && <GoodsList />}
         </>
       )}
       {tab === "tools" && (
-        <ToolWear since={wear.since === null ? "" : showDate(todayIn(studio.zone, wear.since))} films={wear.films} outcomes={wear.outcomes} mats={wear.mats} school={studio.settings.schools.mats} />
+        <ToolWear
+          since={wear.since === null ? "" : showDate(todayIn(studio.zone, wear.since))}
+          films={wear.films}
+          outcomes={wear.outcomes}
+          mats={wear.mats}
+          school={studio.settings.schools.mats}
+        />
       )}
       {tab === "tools" && <TapeInHand pieces={pieces} unit={studio.unit} />}
       {tab === "tools" && (
         <section className="mt-8 max-w-xl">
           <h2 className="mb-1 text-xl">Cutters</h2>
-          <p className="mb-2 text-soft">A class has its own; a new one starts with what Settings say.</p>
+          <p className="mb-2 text-soft">
+            A class has its own; a new one starts with what Settings say.
+          </p>
           <ul>
             {cutters.map((body) => {
               const cutter = cutterSchema.parse(body);
@@ -106,7 +151,8 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
                 <li key={JSON.stringify(cutter)} className="border-rule border-b py-2.5">
                   <p className="font-bold">{cutter.name}</p>
                   <p className="text-soft text-sm">
-                    cuts {showLength(cutter.cutWidth, studio.unit)} × {showLength(cutter.cutHeight, studio.unit)}, {cutter.cutSpeed} mm/s
+                    cuts {showLength(cutter.cutWidth, studio.unit)} ×{" "}
+                    {showLength(cutter.cutHeight, studio.unit)}, {cutter.cutSpeed} mm/s
                   </p>
                 </li>
               );
@@ -122,15 +168,26 @@ export default async function ShelfPage({ searchParams }: { searchParams: Promis
 const PLANNED_AT_ONCE = 4;
 
 /** The question of the shelf first: what must be ordered, and by when. */
-function headline(goods: readonly ShelfGood[], classes: readonly ClassListRow[], today: string): string {
+function headline(
+  goods: readonly ShelfGood[],
+  classes: readonly ClassListRow[],
+  today: string,
+): string {
   const short = goods.filter(({ free }) => free < 0);
   if (goods.length === 0) return "The shelf is empty";
   if (short.length === 0) {
     const low = goods.filter((good) => lackingOf(good) > 0).length;
-    return low === 0 ? "Everything the classes ahead want is here" : `${low} ${low === 1 ? "good is" : "goods are"} below what is kept`;
+    return low === 0
+      ? "Everything the classes ahead want is here"
+      : `${low} ${low === 1 ? "good is" : "goods are"} below what is kept`;
   }
   const wanting = new Set(short.flatMap(({ wanted }) => wanted.classes.map(({ id }) => id)));
   const dates = [...orderDays(classes.filter(({ id }) => wanting.has(id))).values()].sort();
-  const by = dates[0] === undefined ? "" : dates[0] <= today ? "Order now: " : `Order by ${showDate(dates[0], "short")}: `;
+  const by =
+    dates[0] === undefined
+      ? ""
+      : dates[0] <= today
+        ? "Order now: "
+        : `Order by ${showDate(dates[0], "short")}: `;
   return `${by}${wanting.size} ${wanting.size === 1 ? "class wants" : "classes want"} what is not here`;
 }

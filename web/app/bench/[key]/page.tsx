@@ -12,7 +12,13 @@ import { Bench } from "@/stations/weed/bench/bench.tsx";
 export const metadata = { title: "Weed", robots: { index: false, follow: false } };
 export const dynamic = "force-dynamic";
 
-export default async function BenchPage({ params, searchParams }: { params: Promise<{ key: string }>; searchParams: Promise<Record<string, string | undefined>> }) {
+export default async function BenchPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ key: string }>;
+  searchParams: Promise<Record<string, string | undefined>>;
+}) {
   const { key } = await params;
   const bench = await benchOf(key);
   if (!bench) notFound();
@@ -23,7 +29,13 @@ export default async function BenchPage({ params, searchParams }: { params: Prom
     await giveBackLapsed(sql, bench.workshopId);
     await sweepMarks(sql);
     const early = await earlierDays(sql, bench.workshopId);
-    return { early, facts: await benchFacts(sql, bench.workshopId), films: await listFilms(sql, bench.workshopId), vinyls: await filmsOfClass(sql, bench.workshopId), ways: await studioWays(sql) };
+    return {
+      early,
+      facts: await benchFacts(sql, bench.workshopId),
+      films: await listFilms(sql, bench.workshopId),
+      vinyls: await filmsOfClass(sql, bench.workshopId),
+      ways: await studioWays(sql),
+    };
   });
   if (!found.facts) notFound();
   return (

@@ -20,8 +20,15 @@ export default async function ChoosePage({ params }: { params: Promise<{ code: s
       locked={locked}
       slots={slots}
       unit={found.unit}
-      alternatives={choiceNames.map((choice) => ({ choice, options: document.things.filter((thing) => thing.choice === choice).map(({ id, title }) => ({ thing: id, title })) }))}
-      brought={document.things.filter(({ brought }) => brought).map(({ id, title, choice }) => ({ thing: id, title, choice: choice ?? null }))}
+      alternatives={choiceNames.map((choice) => ({
+        choice,
+        options: document.things
+          .filter((thing) => thing.choice === choice)
+          .map(({ id, title }) => ({ thing: id, title })),
+      }))}
+      brought={document.things
+        .filter(({ brought }) => brought)
+        .map(({ id, title, choice }) => ({ thing: id, title, choice: choice ?? null }))}
       handled={document.things.some(({ blank }) => blank.handle !== undefined)}
       seats={document.seats.map((seat) => ({
         seat: seat.seat,
@@ -30,7 +37,9 @@ export default async function ChoosePage({ params }: { params: Promise<{ code: s
         hand: seat.hand ?? "right",
         choices: seat.choices ?? {},
       }))}
-      colours={document.vinyls.filter(({ id }) => document.things.some(({ design }) => design.offered.includes(id))).map(({ id, name, colour }) => ({ id, name, colour }))}
+      colours={document.vinyls
+        .filter(({ id }) => document.things.some(({ design }) => design.offered.includes(id)))
+        .map(({ id, name, colour }) => ({ id, name, colour }))}
     />
   );
 }

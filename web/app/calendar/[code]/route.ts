@@ -11,15 +11,29 @@ const [MOST_READS, WINDOW_SECONDS] = [60, 3600];
 const MINUTE_MS = 60_000;
 
 /** `mine`: a file for the host who is signed in. Else the private address that a calendar reads. */
-export async function GET(_: Request, { params }: { params: Promise<{ code: string }> }): Promise<Response> {
+export async function GET(
+  _: Request,
+  { params }: { params: Promise<{ code: string }> },
+): Promise<Response> {
   const { code } = await params;
   const mine = code === "mine";
   const desk = mine ? await currentHost() : await deskFor(code);
-  if (desk === "often") return new Response("Read too often. Try again in an hour.", { status: 429, headers: { "retry-after": String(WINDOW_SECONDS) } });
-  if (!desk) return new Response(mine ? "Sign in first." : "This address is not in use.", { status: mine ? 401 : 404 });
+  if (desk === "often")
+    return new Response("Read too often. Try again in an hour.", {
+      status: 429,
+      headers: { "retry-after": String(WINDOW_SECONDS) },
+    });
+  if (!desk)
+    return new Response(mine ? "Sign in first." : "This address is not in use.", {
+      status: mine ? 401 : 404,
+    });
   const text = await studioCalendar(desk, Math.floor(Date.now() / MINUTE_MS) * MINUTE_MS);
   return new Response(text, {
-    headers: { "content-type": "text/calendar; charset=utf-8", "cache-control": "private, no-store", ...(mine ? { "content-disposition": 'attachment; filename="elm-basket.ics"' } : {}) },
+    headers: {
+      "content-type": "text/calendar; charset=utf-8",
+      "cache-control": "private, no-store",
+      ...(mine ? { "content-disposition": 'attachment; filename="elm-basket.ics"' } : {}),
+    },
   });
 }
 
@@ -27,7 +41,12 @@ async function deskFor(code: string): Promise<Desk | "often" | null> {
   if (!CODE.test(code)) return null;
   const signed = await withoutStudio((sql) => calendarFor(sql, code));
   if (!signed) return null;
-  if (!(await withoutStudio((sql) => attemptAllowed(sql, `calendar:${code}`, MOST_READS, WINDOW_SECONDS)))) return "often";
+  if (
+    !(await withoutStudio((sql) =>
+      attemptAllowed(sql, `calendar:${code}`, MOST_READS, WINDOW_SECONDS),
+    ))
+  )
+    return "often";
   const studio = await withStudio(signed.studioId, (sql) => readStudio(sql, signed));
   return studio && { studioId: signed.studioId, studio };
 }

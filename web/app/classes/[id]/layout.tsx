@@ -22,17 +22,31 @@ const NOTHING_PLANNED = everywhere({ state: "stop", line: "no plan" });
 const BEING_PLANNED = everywhere({ state: "empty", line: "…" });
 
 function everywhere(readiness: Readiness): Record<StationKey, Readiness> {
-  return Object.fromEntries(STATIONS.map(({ key }) => [key, readiness])) as Record<StationKey, Readiness>;
+  return Object.fromEntries(STATIONS.map(({ key }) => [key, readiness])) as Record<
+    StationKey,
+    Readiness
+  >;
 }
 
-export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }) => framedTitle((await params).id);
+export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }) =>
+  framedTitle((await params).id);
 
-export default async function ClassFrame({ params, children }: { params: Promise<{ id: string }>; children: ReactNode }) {
+export default async function ClassFrame({
+  params,
+  children,
+}: {
+  params: Promise<{ id: string }>;
+  children: ReactNode;
+}) {
   const { id } = await params;
   const host = await requireHost();
   if (!isId(id)) notFound();
   // Its head is there at once; what stands under it may have to be planned first.
-  const { head, edit, undone } = await withStudio(host.studioId, async (sql) => ({ head: await classHead(sql, id), edit: await lastEdit(sql, id), undone: await lastUndone(sql, id) }));
+  const { head, edit, undone } = await withStudio(host.studioId, async (sql) => ({
+    head: await classHead(sql, id),
+    edit: await lastEdit(sql, id),
+    undone: await lastUndone(sql, id),
+  }));
   if (!head) notFound();
   const facts = [
     `${showDate(head.date)}, ${showTime(head.time, host.studio.settings.clock)}`,
@@ -72,7 +86,18 @@ async function PlannedRail({ id }: { id: string }) {
   const loaded = await loadStation(id);
   if (!loaded.ok) return <Rail classId={id} stations={NOTHING_PLANNED} />;
   const { planned, kits, sheets, host, run } = loaded.data;
-  return <Rail classId={id} stations={readiness({ plan: planned.plan, kits, sheets, unit: host.studio.unit, ended: !!run?.endedAt })} />;
+  return (
+    <Rail
+      classId={id}
+      stations={readiness({
+        plan: planned.plan,
+        kits,
+        sheets,
+        unit: host.studio.unit,
+        ended: !!run?.endedAt,
+      })}
+    />
+  );
 }
 
 /** What goes with the class at every station: its guide, or why it cannot be planned. */

@@ -6,14 +6,19 @@ import { withStudio } from "@/data/client.ts";
 import { fontBytes, isOwnFontId } from "@/data/fonts.ts";
 
 /** The shipped fonts for everybody, a studio's own for its hosts; nothing else can be asked for. */
-export async function GET(_request: Request, { params }: { params: Promise<{ file: string }> }): Promise<Response> {
+export async function GET(
+  _request: Request,
+  { params }: { params: Promise<{ file: string }> },
+): Promise<Response> {
   const { file } = await params;
   if (file.endsWith(MEASURES)) return shippedMeasures(file.slice(0, -MEASURES.length));
   const id = file.replace(/\.ttf$/u, "");
   const bytes = isOwnFontId(id) ? await ownFont(id) : await shippedFont(id);
   if (!bytes) return new Response("There is no such font.", { status: 404 });
   const cache = isOwnFontId(id) ? "private, max-age=86400" : FOR_GOOD;
-  return new Response(new Uint8Array(bytes), { headers: { "content-type": "font/ttf", "cache-control": cache } });
+  return new Response(new Uint8Array(bytes), {
+    headers: { "content-type": "font/ttf", "cache-control": cache },
+  });
 }
 
 const MEASURES = ".measures.json";
@@ -22,9 +27,12 @@ const FOR_GOOD = "public, max-age=31536000, immutable";
 /** How thick the letters of a shipped font are: otherwise the page would measure them itself. */
 async function shippedMeasures(id: string): Promise<Response> {
   const folder = process.env.ELM_FONTS_DIR;
-  const text = studioFont(id) && folder ? await readFile(join(folder, `${id}${MEASURES}`), "utf8") : null;
+  const text =
+    studioFont(id) && folder ? await readFile(join(folder, `${id}${MEASURES}`), "utf8") : null;
   if (text === null) return new Response("There is no such font.", { status: 404 });
-  return new Response(text, { headers: { "content-type": "application/json", "cache-control": FOR_GOOD } });
+  return new Response(text, {
+    headers: { "content-type": "application/json", "cache-control": FOR_GOOD },
+  });
 }
 
 async function shippedFont(id: string): Promise<Uint8Array | null> {

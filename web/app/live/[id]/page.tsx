@@ -9,9 +9,16 @@ import { plannedClass } from "@/planning/planned-class.ts";
 import { Stage } from "@/stations/live/stage.tsx";
 import { strandsDone } from "@/ui/basket.tsx";
 
-export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }) => pageTitle("Live", (await params).id);
+export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }) =>
+  pageTitle("Live", (await params).id);
 
-export default async function LivePage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<Record<string, string | undefined>> }) {
+export default async function LivePage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Record<string, string | undefined>>;
+}) {
   const { id } = await params;
   const host = await requireHost();
   const planned = await plannedClass(host.studioId, id);
@@ -23,5 +30,14 @@ export default async function LivePage({ params, searchParams }: { params: Promi
   const [first] = live.seats;
   const view = first ? await seatView(host.studioId, id, first.seat) : null;
   const { view: wanted } = await searchParams;
-  return <Stage classId={id} live={live} initial={state} picture={view?.things ?? []} projector={wanted === "projector"} done={Object.fromEntries(kits.map((kit) => [kit.seat, strandsDone(kit)]))} />;
+  return (
+    <Stage
+      classId={id}
+      live={live}
+      initial={state}
+      picture={view?.things ?? []}
+      projector={wanted === "projector"}
+      done={Object.fromEntries(kits.map((kit) => [kit.seat, strandsDone(kit)]))}
+    />
+  );
 }

@@ -4,10 +4,19 @@ import { readPicture } from "@/data/pictures.ts";
 import { isId } from "@/planning/planned-class.ts";
 
 /** A picture of the host's own studio; it never changes under its name. */
-export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+export async function GET(
+  _request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
   const host = await requireHost();
   const { id } = await params;
   const bytes = isId(id) ? await withStudio(host.studioId, (sql) => readPicture(sql, id)) : null;
   if (!bytes) return new Response("No such picture", { status: 404 });
-  return new Response(new Uint8Array(bytes), { headers: { "content-type": "image/jpeg", "cache-control": "private, max-age=31536000, immutable", "content-disposition": "inline" } });
+  return new Response(new Uint8Array(bytes), {
+    headers: {
+      "content-type": "image/jpeg",
+      "cache-control": "private, max-age=31536000, immutable",
+      "content-disposition": "inline",
+    },
+  });
 }

@@ -29,7 +29,12 @@ export function GuideSheet({ classId, step, stationName, at, of, before, next }:
       if (done && to) router.push(`/classes/${classId}/${to.station}`);
     });
   return (
-    <section aria-label="Led through a first class" aria-busy={busy} className="no-print mb-6 border-elm border-l-4 bg-paper px-5 py-4" data-guide={step.id}>
+    <section
+      aria-label="Led through a first class"
+      aria-busy={busy}
+      className="no-print mb-6 border-elm border-l-4 bg-paper px-5 py-4"
+      data-guide={step.id}
+    >
       <p className="text-soft text-sm">
         Your first class, {at} of {of} · {stationName}
       </p>

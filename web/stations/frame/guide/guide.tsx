@@ -29,7 +29,9 @@ export async function Guide({ id, data }: { id: string; data: StationData }) {
 }
 
 function stepsOf({ planned: { document, plan }, kits, sheets }: StationData) {
-  const open = (station: (typeof GUIDE_STATIONS)[number]) => plan.findings.filter(({ code, severity }) => severity !== "tip" && stationOf(code) === station).length;
+  const open = (station: (typeof GUIDE_STATIONS)[number]) =>
+    plan.findings.filter(({ code, severity }) => severity !== "tip" && stationOf(code) === station)
+      .length;
   return guideOf({
     document,
     seats: plan.seats.length,
@@ -38,7 +40,8 @@ function stepsOf({ planned: { document, plan }, kits, sheets }: StationData) {
     toBuy: plan.supplies.filter(({ packs }) => packs > 0).length,
     classMinutes: plan.runSheet.endMinute,
     open: { measure: open("measure"), letter: open("letter") },
-    deadline: (code) => plan.deadlines.find((row) => row.code === code && row.thing === undefined)?.date ?? null,
+    deadline: (code) =>
+      plan.deadlines.find((row) => row.code === code && row.thing === undefined)?.date ?? null,
     today: todayIn(document.when.zone),
     showDate,
   });

@@ -11,7 +11,13 @@ import { revalidatePath } from "next/cache";
 import { type Host, requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
-import { addFigureAct, comingClasses, figureActs, studioFigures, weedingAhead } from "@/data/learning.ts";
+import {
+  addFigureAct,
+  comingClasses,
+  figureActs,
+  studioFigures,
+  weedingAhead,
+} from "@/data/learning.ts";
 import { readPlan } from "@/data/making.ts";
 import { studioPace } from "@/data/pace.ts";
 import { studioToday } from "@/data/promises.ts";
@@ -30,21 +36,34 @@ interface Coming {
 }
 
 /** The classes that are to come, as they are and with other figures. */
-async function coming(sql: Sql, host: Host, figures: Figures, ids: readonly string[]): Promise<Coming[]> {
+async function coming(
+  sql: Sql,
+  host: Host,
+  figures: Figures,
+  ids: readonly string[],
+): Promise<Coming[]> {
   const { share } = await studioPace(sql);
   const out: Coming[] = [];
   for (const id of ids) {
     const stored = await readClass(sql, id);
     if (!stored) continue;
     const plan = await readPlan(sql, id);
-    const next = withFigures(stored.document, figures, { schools: host.studio.settings.schools, share, facts: factsByThing(plan?.facts ?? []) });
+    const next = withFigures(stored.document, figures, {
+      schools: host.studio.settings.schools,
+      share,
+      facts: factsByThing(plan?.facts ?? []),
+    });
     out.push({ id, document: stored.document, next, version: stored.versions.class ?? 0 });
   }
   return out;
 }
 
 /** The figures as they would be; null where the log has nothing to say. */
-async function wanted(sql: Sql, model: Model, word: FigureWord): Promise<{ figures: Figures; offer: Offer } | null> {
+async function wanted(
+  sql: Sql,
+  model: Model,
+  word: FigureWord,
+): Promise<{ figures: Figures; offer: Offer } | null> {
   const inUse = await studioFigures(sql);
   const offer: Offer = offersOf(await seenBy(sql), inUse)[model];
   if (word === "taken" && (offer.figures === null || offer.lacking > 0)) return null;
@@ -60,22 +79,39 @@ export async function whatMoves(model: Model, word: "taken" | "guess"): Promise<
     const want = await wanted(sql, model, word);
     if (!want) return null;
     const ids = await comingClasses(sql, await studioToday(sql));
-    if (ids.length === 0) return ["No class is planned that it would move; it counts for the next one you make."];
+    if (ids.length === 0)
+      return ["No class is planned that it would move; it counts for the next one you make."];
     if (model === "weeding") {
       const films = await weedingAhead(sql, ids);
       const minutes = want.figures.weeding?.minutes ?? WEEDING_COEFFICIENTS;
-      const [now, then] = [films.reduce((sum, own) => sum + own.minutes, 0), films.reduce((sum, own) => sum + minutesOf(own.counts, minutes), 0)];
-      return [`Weeding that is left for the ${counted(ids.length)} to come: ${showMinutes(now)} now, ${showMinutes(then)} then. Evenings are planned by it.`];
+      const [now, then] = [
+        films.reduce((sum, own) => sum + own.minutes, 0),
+        films.reduce((sum, own) => sum + minutesOf(own.counts, minutes), 0),
+      ];
+      return [
+        `Weeding that is left for the ${counted(ids.length)} to come: ${showMinutes(now)} now, ${showMinutes(then)} then. Evenings are planned by it.`,
+      ];
     }
-    if (model === "cutting") return [`Loads of the ${counted(ids.length)} to come are planned anew with it, where they are cut by that cutter.`];
+    if (model === "cutting")
+      return [
+        `Loads of the ${counted(ids.length)} to come are planned anew with it, where they are cut by that cutter.`,
+      ];
     const classes = await coming(sql, host, want.figures, ids);
     const moved = classes.map(({ document, next }) => ({
       document,
       next,
-      steps: model === "steps" ? movedSteps(document, next).length : next.steps.filter((step, i) => JSON.stringify(step.after) !== JSON.stringify(document.steps[i]?.after)).length,
+      steps:
+        model === "steps"
+          ? movedSteps(document, next).length
+          : next.steps.filter(
+              (step, i) => JSON.stringify(step.after) !== JSON.stringify(document.steps[i]?.after),
+            ).length,
     }));
     const touched = moved.filter(({ steps }) => steps > 0);
-    if (touched.length === 0) return [`Nothing in the ${counted(ids.length)} to come: their minutes are your own, and stay.`];
+    if (touched.length === 0)
+      return [
+        `Nothing in the ${counted(ids.length)} to come: their minutes are your own, and stay.`,
+      ];
     return touched.slice(0, MOST_NAMED).map(({ document, next, steps }) => {
       const [was, now] = [runSheetOf(document).endMinute, runSheetOf(next).endMinute];
       const over = now - document.when.minutes;
@@ -99,15 +135,29 @@ export async function sayFigures(model: Model, word: FigureWord): Promise<boolea
     await addFigureAct(sql, host.studioId, {
       model,
       act: word,
-      figures: word === "taken" ? want.offer.figures : word === "refused" ? (set.get(model)?.figures ?? null) : null,
+      figures:
+        word === "taken"
+          ? want.offer.figures
+          : word === "refused"
+            ? (set.get(model)?.figures ?? null)
+            : null,
       observations: want.offer.observations,
     });
-    return word === "refused" ? [] : coming(sql, host, want.figures, await comingClasses(sql, await studioToday(sql)));
+    return word === "refused"
+      ? []
+      : coming(sql, host, want.figures, await comingClasses(sql, await studioToday(sql)));
   });
   if (!change) return false;
   const label = word === "taken" ? "Your own figures" : "First guesses again";
   for (const { id, document, next, version } of change)
-    await saveClassPart(id, "class", { steps: next.steps, figures: next.figures ?? null }, version, label, { steps: document.steps, figures: document.figures ?? null });
+    await saveClassPart(
+      id,
+      "class",
+      { steps: next.steps, figures: next.figures ?? null },
+      version,
+      label,
+      { steps: document.steps, figures: document.figures ?? null },
+    );
   revalidatePath("/", "layout");
   return true;
 }

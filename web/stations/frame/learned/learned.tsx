@@ -22,6 +22,12 @@ export function Learned({ host, views }: { host: Host; views: readonly ModelView
 
 export function ModelRows({ host, views }: { host: Host; views: readonly ModelView[] }) {
   return views.map(({ offer, asks, since, refused }) => (
-    <OfferRow key={offer.model} offer={offer} asks={asks} refused={refused} since={since && showDate(todayIn(host.studio.zone, since), "short")} />
+    <OfferRow
+      key={offer.model}
+      offer={offer}
+      asks={asks}
+      refused={refused}
+      since={since && showDate(todayIn(host.studio.zone, since), "short")}
+    />
   ));
 }

@@ -1,7 +1,13 @@
 "use client";
 
 import type { Offer } from "@elm-basket/core/learning/offers.ts";
-import { MODEL_WORDS, sayOffer, sayPart, sayRest, sayTimes } from "@elm-basket/core/learning/words-en.ts";
+import {
+  MODEL_WORDS,
+  sayOffer,
+  sayPart,
+  sayRest,
+  sayTimes,
+} from "@elm-basket/core/learning/words-en.ts";
 import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { type FigureWord, sayFigures, whatMoves } from "./figure-actions.ts";
@@ -17,7 +23,9 @@ interface Props {
 /** What the log says of one model, what that would move, and the host's word on it. */
 export function OfferRow({ offer, asks, since, refused }: Props) {
   const { model } = offer;
-  const [moves, setMoves] = useState<{ word: "taken" | "guess"; lines: readonly string[] } | null>(null);
+  const [moves, setMoves] = useState<{ word: "taken" | "guess"; lines: readonly string[] } | null>(
+    null,
+  );
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState("");
   const look = async (word: "taken" | "guess") => {
@@ -35,7 +43,12 @@ export function OfferRow({ offer, asks, since, refused }: Props) {
     setBusy(false);
   };
   return (
-    <section className="border-rule border-b py-4" aria-label={MODEL_WORDS[model].title} aria-busy={busy} data-model={model}>
+    <section
+      className="border-rule border-b py-4"
+      aria-label={MODEL_WORDS[model].title}
+      aria-busy={busy}
+      data-model={model}
+    >
       <h3 className="text-xl">{headline(offer)}</h3>
       <p className="text-soft">
         {offer.observations > 0 && `${sayRest(offer)}. `}
@@ -60,11 +73,13 @@ export function OfferRow({ offer, asks, since, refused }: Props) {
         </div>
       ) : (
         <div className="mt-2 flex flex-wrap gap-3">
-          {offer.lacking === 0 && offer.observations > 0 && Math.abs(offer.factor / offer.used - 1) > 0.004 && (
-            <Button tone={asks ? "main" : "plain"} disabled={busy} onClick={() => look("taken")}>
-              {asks ? "Use it: see what it moves" : "See what it would move"}
-            </Button>
-          )}
+          {offer.lacking === 0 &&
+            offer.observations > 0 &&
+            Math.abs(offer.factor / offer.used - 1) > 0.004 && (
+              <Button tone={asks ? "main" : "plain"} disabled={busy} onClick={() => look("taken")}>
+                {asks ? "Use it: see what it moves" : "See what it would move"}
+              </Button>
+            )}
           {asks && (
             <Button disabled={busy} onClick={() => say("refused")}>
               {since === null ? "Stay with the first guess" : "Stay as it is"}
@@ -87,11 +102,20 @@ export function OfferRow({ offer, asks, since, refused }: Props) {
   );
 }
 
-const headline = (offer: Offer): string => (offer.lacking > 0 ? MODEL_WORDS[offer.model].title : sayOffer(offer));
+const headline = (offer: Offer): string =>
+  offer.lacking > 0 ? MODEL_WORDS[offer.model].title : sayOffer(offer);
 
-function standing({ model, lacking, used, worth }: Offer, since: string | null, refused: boolean): string {
-  const now = since === null ? "Classes reckon with the first guess." : `In use since ${since}: ${sayTimes(used)} times.`;
-  if (lacking > 0) return `${now} ${lacking} more ${LACKS[model][lacking === 1 ? 0 : 1]} before your own figure is offered.`;
+function standing(
+  { model, lacking, used, worth }: Offer,
+  since: string | null,
+  refused: boolean,
+): string {
+  const now =
+    since === null
+      ? "Classes reckon with the first guess."
+      : `In use since ${since}: ${sayTimes(used)} times.`;
+  if (lacking > 0)
+    return `${now} ${lacking} more ${LACKS[model][lacking === 1 ? 0 : 1]} before your own figure is offered.`;
   if (refused) return `${now} You left it so; it is offered again when more has been seen.`;
   return worth ? now : `${now} Too near to it, or too unsure still, to be worth a change.`;
 }
@@ -122,7 +146,9 @@ function Parts({ offer: { model, parts } }: { offer: Offer }) {
             <tr key={part.what} className="border-rule border-b">
               <th scope="row" className="py-1 font-normal">
                 {sayPart(model, part.what)}
-                {part.observations !== null && <span className="text-soft text-sm"> · seen {part.observations} times</span>}
+                {part.observations !== null && (
+                  <span className="text-soft text-sm"> · seen {part.observations} times</span>
+                )}
               </th>
               <td className="text-right">{show(part.guess)}</td>
               <td className="text-right font-bold">{show(part.learned)}</td>

@@ -11,9 +11,16 @@ export function PlanningNote() {
   return (
     <div role="status" className="appears-late border-elm border-l-4 bg-paper px-4 py-3">
       <p className="font-bold text-lg">{planningWords(progress)}</p>
-      <p className="text-soft">{progress ? "After a change a class is planned once; you may go elsewhere meanwhile." : "One moment."}</p>
+      <p className="text-soft">
+        {progress
+          ? "After a change a class is planned once; you may go elsewhere meanwhile."
+          : "One moment."}
+      </p>
       <div className="mt-3 h-1.5 max-w-md bg-rule" aria-hidden>
-        <div className="h-full bg-elm" style={{ width: `${Math.round((progress?.share ?? 0.08) * 100)}%` }} />
+        <div
+          className="h-full bg-elm"
+          style={{ width: `${Math.round((progress?.share ?? 0.08) * 100)}%` }}
+        />
       </div>
     </div>
   );

@@ -14,7 +14,9 @@ export function usePlanning(classId: string | undefined): PlanningProgress | nul
     const ask = async () => {
       try {
         const response = await fetch(`/classes/${classId}/planning`, { cache: "no-store" });
-        const read = response.ok ? ((await response.json()) as { progress: PlanningProgress | null }) : null;
+        const read = response.ok
+          ? ((await response.json()) as { progress: PlanningProgress | null })
+          : null;
         if (here && read) setProgress(read.progress);
       } catch {
         // The connection is gone: the next one asks again.

@@ -1,6 +1,12 @@
 "use client";
 
-import { type Design, type RecipeItem, SHAPE_FORMS, type ShapeItem, type TextItem } from "@elm-basket/core/lettering/recipe.ts";
+import {
+  type Design,
+  type RecipeItem,
+  SHAPE_FORMS,
+  type ShapeItem,
+  type TextItem,
+} from "@elm-basket/core/lettering/recipe.ts";
 import { Plus } from "lucide-react";
 import { type ReactNode, useId, useRef, useState } from "react";
 import { FORM_WORDS, freeSlot, newLine, newShape, writingLines } from "./new-items.ts";
@@ -26,7 +32,13 @@ export function AddPart({ design: { items }, vinyl, onAdd, onBring }: Props) {
     shut();
     act();
   };
-  const writable = items.find((item): item is TextItem => item.kind === "text" && !item.on && item.run === "across" && !items.some((other) => other.kind !== "gap" && other.on?.item === item.id));
+  const writable = items.find(
+    (item): item is TextItem =>
+      item.kind === "text" &&
+      !item.on &&
+      item.run === "across" &&
+      !items.some((other) => other.kind !== "gap" && other.on?.item === item.id),
+  );
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: Escape shuts what one of its buttons opened
     <div
@@ -37,19 +49,37 @@ export function AddPart({ design: { items }, vinyl, onAdd, onBring }: Props) {
         shut();
       }}
     >
-      <button ref={opener} type="button" className="verb inline-flex min-h-11 items-center gap-1.5" aria-expanded={open} aria-controls={id} onClick={() => setOpen(!open)}>
+      <button
+        ref={opener}
+        type="button"
+        className="verb inline-flex min-h-11 items-center gap-1.5"
+        aria-expanded={open}
+        aria-controls={id}
+        onClick={() => setOpen(!open)}
+      >
         <Plus size={16} aria-hidden /> Add
       </button>
       {open && (
         <ul id={id} className="border border-rule-strong bg-paper">
-          <Row onPress={take(() => onAdd([newLine(items, vinyl, { slot: freeSlot(items) })], "A line more"))} what="A line for each seat">
+          <Row
+            onPress={take(() =>
+              onAdd([newLine(items, vinyl, { slot: freeSlot(items) })], "A line more"),
+            )}
+            what="A line for each seat"
+          >
             filled from the names
           </Row>
-          <Row onPress={take(() => onAdd([newLine(items, vinyl, { text: "Welcome" })], "A line more"))} what="A fixed line">
+          <Row
+            onPress={take(() => onAdd([newLine(items, vinyl, { text: "Welcome" })], "A line more"))}
+            what="A fixed line"
+          >
             the same on every seat
           </Row>
           {writable && (
-            <Row onPress={take(() => onAdd(writingLines(items, writable, vinyl), "Lines to write on"))} what="Lines to write on">
+            <Row
+              onPress={take(() => onAdd(writingLines(items, writable, vinyl), "Lines to write on"))}
+              what="Lines to write on"
+            >
               under “{writable.slot ?? (writable.text ?? "").slice(0, 16)}”
             </Row>
           )}
@@ -63,7 +93,9 @@ export function AddPart({ design: { items }, vinyl, onAdd, onBring }: Props) {
                 type="button"
                 aria-label={`A ${FORM_WORDS[form]}`}
                 className="grid min-h-11 min-w-11 justify-items-center gap-0.5 px-1.5 py-1 text-sm hover:bg-elm-tint"
-                onClick={take(() => onAdd([newShape(items, vinyl, form)], `A ${FORM_WORDS[form]} more`))}
+                onClick={take(() =>
+                  onAdd([newShape(items, vinyl, form)], `A ${FORM_WORDS[form]} more`),
+                )}
               >
                 <FormPicture form={form} />
                 {FORM_WORDS[form]}
@@ -76,10 +108,22 @@ export function AddPart({ design: { items }, vinyl, onAdd, onBring }: Props) {
   );
 }
 
-function Row({ what, onPress, children }: { what: string; onPress: () => void; children: ReactNode }) {
+function Row({
+  what,
+  onPress,
+  children,
+}: {
+  what: string;
+  onPress: () => void;
+  children: ReactNode;
+}) {
   return (
     <li className="border-rule border-b">
-      <button type="button" className="block min-h-11 w-full px-3 py-1.5 text-left leading-tight hover:bg-elm-tint" onClick={onPress}>
+      <button
+        type="button"
+        className="block min-h-11 w-full px-3 py-1.5 text-left leading-tight hover:bg-elm-tint"
+        onClick={onPress}
+      >
         <span className="block font-bold">{what}</span>
         <span className="block text-soft text-sm">{children}</span>
       </button>
@@ -93,7 +137,12 @@ function FormPicture({ form }: { form: ShapeItem["form"] }) {
     <svg width="24" height="20" viewBox="0 0 24 20" aria-hidden="true">
       {form === "line" && <path d="M2 10H22" {...ink} />}
       {form === "dot" && <circle cx="12" cy="10" r="4" fill="var(--color-ink)" />}
-      {form === "star" && <path d="M12 1.5l2.4 5.6 6.1.5-4.7 4 1.5 6-5.3-3.2-5.3 3.2 1.5-6-4.7-4 6.1-.5z" fill="var(--color-ink)" />}
+      {form === "star" && (
+        <path
+          d="M12 1.5l2.4 5.6 6.1.5-4.7 4 1.5 6-5.3-3.2-5.3 3.2 1.5-6-4.7-4 6.1-.5z"
+          fill="var(--color-ink)"
+        />
+      )}
       {form === "ring" && <circle cx="12" cy="10" r="7.5" {...ink} />}
       {form === "frame" && <rect x="2.5" y="3" width="19" height="14" {...ink} />}
     </svg>

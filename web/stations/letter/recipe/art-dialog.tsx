@@ -34,7 +34,8 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
   const read = async (file: File | undefined) => {
     if (!file) return;
     setArt(null);
-    if (file.size > MOST_SVG_BYTES) return setTrouble("That file is larger than 5 MB. Simplify the drawing.");
+    if (file.size > MOST_SVG_BYTES)
+      return setTrouble("That file is larger than 5 MB. Simplify the drawing.");
     const { importSvg } = await import("@elm-basket/core/art/import-svg.ts");
     const found = importSvg(await file.text());
     if (!found.ok) return setTrouble(`${file.name}: ${sayArtFault(found)}.`);
@@ -43,12 +44,35 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
     setName((old) => old || file.name.replace(/\.svg$/iu, "").slice(0, 80));
     setChosen(found.layers.map((_, i) => vinyls[Math.min(i, vinyls.length - 1)]?.id ?? ""));
   };
-  const kept = art?.layers.flatMap((layer, i) => (chosen[i] ? [{ vinyl: chosen[i] as string, polygons: layer.polygons }] : [])) ?? [];
-  const points = kept.reduce((sum, { polygons }) => sum + polygons.flat().reduce((all, ring) => all + ring.length, 0), 0);
-  const ready = kept.length > 0 && name.trim() !== "" && licence.trim() !== "" && points <= MOST_KEPT_POINTS;
+  const kept =
+    art?.layers.flatMap((layer, i) =>
+      chosen[i] ? [{ vinyl: chosen[i] as string, polygons: layer.polygons }] : [],
+    ) ?? [];
+  const points = kept.reduce(
+    (sum, { polygons }) => sum + polygons.flat().reduce((all, ring) => all + ring.length, 0),
+    0,
+  );
+  const ready =
+    kept.length > 0 && name.trim() !== "" && licence.trim() !== "" && points <= MOST_KEPT_POINTS;
   const take = () => {
-    const layers = kept.map(({ vinyl, polygons }) => ({ vinyl, polygons: polygons.map((polygon) => polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y]))) }));
-    onTake({ kind: "art", id, name: name.trim(), size: 20, align: "centre", layers, licence: licence.trim(), source: source.trim(), others: [], thickenMm: 0 });
+    const layers = kept.map(({ vinyl, polygons }) => ({
+      vinyl,
+      polygons: polygons.map((polygon) =>
+        polygon.map((ring) => ring.map(([x, y]): [number, number] => [x, y])),
+      ),
+    }));
+    onTake({
+      kind: "art",
+      id,
+      name: name.trim(),
+      size: 20,
+      align: "centre",
+      layers,
+      licence: licence.trim(),
+      source: source.trim(),
+      others: [],
+      thickenMm: 0,
+    });
     onOpenChange(false);
     setArt(null);
     setName("");
@@ -59,24 +83,66 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
         <div className="grid content-start gap-3">
           <label className="grid gap-1 text-soft text-sm">
             An SVG drawing; text must be converted to outlines
-            <input type="file" accept=".svg,image/svg+xml" className="border-0 bg-transparent p-0" onChange={(event) => void read(event.target.files?.[0])} />
+            <input
+              type="file"
+              accept=".svg,image/svg+xml"
+              className="border-0 bg-transparent p-0"
+              onChange={(event) => void read(event.target.files?.[0])}
+            />
           </label>
           {trouble && (
             <p role="alert" className="text-brick">
               {trouble}
             </p>
           )}
-          <Field label="Name">{(props) => <input {...props} maxLength={80} value={name} onChange={(event) => setName(event.target.value)} />}</Field>
-          <Field label="Licence" hint="A class that is paid for is commercial: say what allows you to use it.">
-            {(props) => <input {...props} maxLength={200} value={licence} onChange={(event) => setLicence(event.target.value)} />}
+          <Field label="Name">
+            {(props) => (
+              <input
+                {...props}
+                maxLength={80}
+                value={name}
+                onChange={(event) => setName(event.target.value)}
+              />
+            )}
           </Field>
-          <Field label="Where it is from">{(props) => <input {...props} maxLength={200} value={source} onChange={(event) => setSource(event.target.value)} />}</Field>
+          <Field
+            label="Licence"
+            hint="A class that is paid for is commercial: say what allows you to use it."
+          >
+            {(props) => (
+              <input
+                {...props}
+                maxLength={200}
+                value={licence}
+                onChange={(event) => setLicence(event.target.value)}
+              />
+            )}
+          </Field>
+          <Field label="Where it is from">
+            {(props) => (
+              <input
+                {...props}
+                maxLength={200}
+                value={source}
+                onChange={(event) => setSource(event.target.value)}
+              />
+            )}
+          </Field>
         </div>
         <div>
-          {!art && <p className="py-10 text-center text-soft">The drawing is shown here, colour by colour.</p>}
+          {!art && (
+            <p className="py-10 text-center text-soft">
+              The drawing is shown here, colour by colour.
+            </p>
+          )}
           {art && (
             <>
-              <svg viewBox={`0 0 ${art.width} ${art.height}`} className="max-h-56 w-full border border-rule bg-white" role="img" aria-label="The drawing as it was read">
+              <svg
+                viewBox={`0 0 ${art.width} ${art.height}`}
+                className="max-h-56 w-full border border-rule bg-white"
+                role="img"
+                aria-label="The drawing as it was read"
+              >
                 {art.layers.map((layer, i) => (
                   <path
                     key={layer.colour}
@@ -90,12 +156,21 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
               </svg>
               <ul className="mt-2">
                 {art.layers.map((layer, i) => (
-                  <li key={layer.colour} className="grid grid-cols-[auto_1fr_1fr] items-center gap-3 border-rule border-b py-1.5">
+                  <li
+                    key={layer.colour}
+                    className="grid grid-cols-[auto_1fr_1fr] items-center gap-3 border-rule border-b py-1.5"
+                  >
                     <FilmDot colour={layer.colour} />
                     <span className="text-sm">
                       {layer.polygons.length} {layer.polygons.length === 1 ? "piece" : "pieces"}
                     </span>
-                    <select aria-label={`Vinyl of colour ${i + 1}`} value={chosen[i] ?? ""} onChange={(event) => setChosen(chosen.map((old, k) => (k === i ? event.target.value : old)))}>
+                    <select
+                      aria-label={`Vinyl of colour ${i + 1}`}
+                      value={chosen[i] ?? ""}
+                      onChange={(event) =>
+                        setChosen(chosen.map((old, k) => (k === i ? event.target.value : old)))
+                      }
+                    >
                       {vinyls.map((vinyl) => (
                         <option key={vinyl.id} value={vinyl.id}>
                           {vinyl.name}

@@ -6,7 +6,11 @@ import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
 import { AlignField, type RuleProps, StandsField, tidy, VinylField } from "./item-fields.tsx";
 
 /** What a picture is set to, in a line. */
-export function artSummary({ layers, size, licence, source }: ArtItem, scale: number, unit: LengthUnit): string {
+export function artSummary(
+  { layers, size, licence, source }: ArtItem,
+  scale: number,
+  unit: LengthUnit,
+): string {
   const parts = layers.reduce((sum, { polygons }) => sum + polygons.length, 0);
   return `art, ${showLength(size * scale, unit)} tall, ${parts} ${parts === 1 ? "part" : "parts"} · ${licence}${source ? ` · ${source}` : ""}`;
 }
@@ -21,17 +25,35 @@ export function ArtRule({
   onHeight,
   onBring,
   onChange,
-}: RuleProps<ArtItem> & { slots: readonly string[]; onHeight: (mm: number) => void; onBring: () => void }) {
+}: RuleProps<ArtItem> & {
+  slots: readonly string[];
+  onHeight: (mm: number) => void;
+  onBring: () => void;
+}) {
   const { on: _, ...inRow } = item;
   return (
     <div>
       <div className="field-rows grid gap-1">
-        <LengthField label="Height" name={`Height of ${item.name}`} mm={tidy(item.size * scale)} unit={unit} least={1} most={1000} onChange={onHeight} />
+        <LengthField
+          label="Height"
+          name={`Height of ${item.name}`}
+          mm={tidy(item.size * scale)}
+          unit={unit}
+          least={1}
+          most={1000}
+          onChange={onHeight}
+        />
       </div>
       <details className="mt-1">
         <summary className="verb inline-block text-sm">More rules</summary>
         <div className="field-rows grid gap-2 py-2">
-          <StandsField on={item.on} own={item.id} design={design} as="beside" onChange={(on) => onChange(on ? { ...item, on } : inRow, `Where ${item.name} stands`)} />
+          <StandsField
+            on={item.on}
+            own={item.id}
+            design={design}
+            as="beside"
+            onChange={(on) => onChange(on ? { ...item, on } : inRow, `Where ${item.name} stands`)}
+          />
           {item.on && (
             <LengthField
               label="To the letters"
@@ -39,10 +61,19 @@ export function ArtRule({
               unit={unit}
               allowZero
               most={500}
-              onChange={(mm) => item.on && onChange({ ...item, on: { ...item.on, gap: tidy(mm / scale) } }, `Room beside ${item.name}`)}
+              onChange={(mm) =>
+                item.on &&
+                onChange(
+                  { ...item, on: { ...item.on, gap: tidy(mm / scale) } },
+                  `Room beside ${item.name}`,
+                )
+              }
             />
           )}
-          <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${item.name} aligned`)} />
+          <AlignField
+            value={item.align}
+            onChange={(align) => onChange({ ...item, align }, `${item.name} aligned`)}
+          />
           {item.layers.map((layer, i) => (
             <VinylField
               // biome-ignore lint/suspicious/noArrayIndexKey: layers have no identity but their order
@@ -50,7 +81,15 @@ export function ArtRule({
               label={`Layer ${i + 1}`}
               value={layer.vinyl}
               vinyls={vinyls}
-              onChange={(vinyl) => onChange({ ...item, layers: item.layers.map((old, k) => (k === i ? { ...old, vinyl } : old)) }, `Vinyl of ${item.name}`)}
+              onChange={(vinyl) =>
+                onChange(
+                  {
+                    ...item,
+                    layers: item.layers.map((old, k) => (k === i ? { ...old, vinyl } : old)),
+                  },
+                  `Vinyl of ${item.name}`,
+                )
+              }
             />
           ))}
           <NumberField
@@ -63,9 +102,25 @@ export function ArtRule({
             digits={2}
             onChange={(thickenMm) => onChange({ ...item, thickenMm }, `${item.name} thickened`)}
           />
-          <TextField label="Called" value={item.name} maxLength={80} required="Give the art a name." onChange={(name) => onChange({ ...item, name }, "Name of art")} />
-          <TextField label="Licence" value={item.licence} maxLength={200} onChange={(licence) => onChange({ ...item, licence }, "Licence of art")} />
-          <TextField label="Where it is from" value={item.source} maxLength={200} onChange={(source) => onChange({ ...item, source }, "Source of art")} />
+          <TextField
+            label="Called"
+            value={item.name}
+            maxLength={80}
+            required="Give the art a name."
+            onChange={(name) => onChange({ ...item, name }, "Name of art")}
+          />
+          <TextField
+            label="Licence"
+            value={item.licence}
+            maxLength={200}
+            onChange={(licence) => onChange({ ...item, licence }, "Licence of art")}
+          />
+          <TextField
+            label="Where it is from"
+            value={item.source}
+            maxLength={200}
+            onChange={(source) => onChange({ ...item, source }, "Source of art")}
+          />
           <PictureSet item={item} slots={slots} onBring={onBring} onChange={onChange} />
         </div>
       </details>
@@ -74,12 +129,31 @@ export function ArtRule({
 }
 
 /** A small set of pictures, of which each seat has one: by its name in the roster. */
-function PictureSet({ item, slots, onBring, onChange }: { item: ArtItem; slots: readonly string[]; onBring: () => void; onChange: (item: ArtItem, label: string) => void }) {
+function PictureSet({
+  item,
+  slots,
+  onBring,
+  onChange,
+}: {
+  item: ArtItem;
+  slots: readonly string[];
+  onBring: () => void;
+  onChange: (item: ArtItem, label: string) => void;
+}) {
   const { slot, ...fixed } = item;
   return (
     <div className="grid gap-1 border-rule border-t pt-2 text-sm">
       {slot === undefined ? (
-        <button type="button" className="verb min-h-9 justify-self-start" onClick={() => onChange({ ...item, slot: freeName(slots, "picture") }, `${item.name}: a choice for each seat`)}>
+        <button
+          type="button"
+          className="verb min-h-9 justify-self-start"
+          onClick={() =>
+            onChange(
+              { ...item, slot: freeName(slots, "picture") },
+              `${item.name}: a choice for each seat`,
+            )
+          }
+        >
           Let each seat choose among several
         </button>
       ) : (
@@ -96,7 +170,12 @@ function PictureSet({ item, slots, onBring, onChange }: { item: ArtItem; slots: 
                   type="button"
                   className="verb"
                   aria-label={`Remove ${other.name}`}
-                  onClick={() => onChange({ ...item, others: item.others.filter((_, k) => k !== i) }, `${other.name} removed`)}
+                  onClick={() =>
+                    onChange(
+                      { ...item, others: item.others.filter((_, k) => k !== i) },
+                      `${other.name} removed`,
+                    )
+                  }
                 >
                   remove
                 </button>
@@ -109,7 +188,11 @@ function PictureSet({ item, slots, onBring, onChange }: { item: ArtItem; slots: 
                 Bring in another
               </button>
             )}
-            <button type="button" className="verb min-h-9" onClick={() => onChange({ ...fixed, others: [] }, `${item.name} for all`)}>
+            <button
+              type="button"
+              className="verb min-h-9"
+              onClick={() => onChange({ ...fixed, others: [] }, `${item.name} for all`)}
+            >
               the same for all
             </button>
           </p>

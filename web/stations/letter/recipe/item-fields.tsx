@@ -5,19 +5,46 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 
-export function VinylField({ value, vinyls, label = "Film", onChange }: { value: string; vinyls: readonly Vinyl[]; label?: string; onChange: (vinyl: string) => void }) {
-  return <SelectField label={label} value={value} words={vinyls.map(({ id, name }) => [id, name] as const)} onChange={onChange} />;
+export function VinylField({
+  value,
+  vinyls,
+  label = "Film",
+  onChange,
+}: {
+  value: string;
+  vinyls: readonly Vinyl[];
+  label?: string;
+  onChange: (vinyl: string) => void;
+}) {
+  return (
+    <SelectField
+      label={label}
+      value={value}
+      words={vinyls.map(({ id, name }) => [id, name] as const)}
+      onChange={onChange}
+    />
+  );
 }
 
 const ALIGN_WORDS = { centre: "in the middle", left: "left", right: "right" } as const;
 
-export function AlignField({ value, onChange }: { value: TextItem["align"]; onChange: (align: TextItem["align"]) => void }) {
+export function AlignField({
+  value,
+  onChange,
+}: {
+  value: TextItem["align"];
+  onChange: (align: TextItem["align"]) => void;
+}) {
   return <SelectField label="Aligned" value={value} words={ALIGN_WORDS} onChange={onChange} />;
 }
 
 type Standing = NonNullable<TextItem["on"]>;
 
-const RULE_WORDS = { baseline: "under the feet of", xHeight: "at the small letters of", capHeight: "over the capitals of" } as const;
+const RULE_WORDS = {
+  baseline: "under the feet of",
+  xHeight: "at the small letters of",
+  capHeight: "over the capitals of",
+} as const;
 const BESIDE_WORDS = { left: "left of", right: "right of" } as const;
 
 interface StandsProps {
@@ -32,12 +59,24 @@ interface StandsProps {
 
 /** In a row of its own, or on another line: on its foot, at the height of its letters, or beside it. */
 export function StandsField({ on, own, design, as, onChange }: StandsProps) {
-  const lines = design.items.filter((item): item is TextItem => item.kind === "text" && item.id !== own && !item.on && item.run === "across");
-  if (lines.length === 0 || design.items.some((item) => item.kind !== "gap" && item.on?.item === own)) return null;
-  const nameOf = (line: TextItem) => (line.slot ? line.slot : `“${(line.text ?? "").slice(0, 16)}”`);
+  const lines = design.items.filter(
+    (item): item is TextItem =>
+      item.kind === "text" && item.id !== own && !item.on && item.run === "across",
+  );
+  if (
+    lines.length === 0 ||
+    design.items.some((item) => item.kind !== "gap" && item.on?.item === own)
+  )
+    return null;
+  const nameOf = (line: TextItem) =>
+    line.slot ? line.slot : `“${(line.text ?? "").slice(0, 16)}”`;
   const choices = lines.flatMap((line): { key: string; words: string; on: Standing }[] =>
     as === "rule"
-      ? (["baseline", "xHeight", "capHeight"] as const).map((at) => ({ key: `${line.id} ${at}`, words: `${RULE_WORDS[at]} ${nameOf(line)}`, on: { item: line.id, at, side: "over" as const, gap: 0 } }))
+      ? (["baseline", "xHeight", "capHeight"] as const).map((at) => ({
+          key: `${line.id} ${at}`,
+          words: `${RULE_WORDS[at]} ${nameOf(line)}`,
+          on: { item: line.id, at, side: "over" as const, gap: 0 },
+        }))
       : (["left", "right"] as const).map((side) => ({
           key: `${line.id} ${side}`,
           words: `${BESIDE_WORDS[side]} ${nameOf(line)}`,
@@ -49,7 +88,10 @@ export function StandsField({ on, own, design, as, onChange }: StandsProps) {
     <SelectField
       label="Where it stands"
       value={choices.some(({ key }) => key === now) ? now : ""}
-      words={[["", "in a row of its own"] as const, ...choices.map(({ key, words }) => [key, words] as const)]}
+      words={[
+        ["", "in a row of its own"] as const,
+        ...choices.map(({ key, words }) => [key, words] as const),
+      ]}
       onChange={(key) => onChange(choices.find((choice) => choice.key === key)?.on)}
     />
   );

@@ -17,11 +17,18 @@ interface Props {
 /** Single letters moved by hand, by the pair, in thousandths of their size. */
 export function NudgeFields({ text, nudges, onChange }: Props) {
   const letters = [...text.trim()];
-  const pairs = [...new Set([...Object.keys(nudges ?? {}), ...letters.slice(1).map((letter, i) => `${letters[i]}${letter}`)])];
+  const pairs = [
+    ...new Set([
+      ...Object.keys(nudges ?? {}),
+      ...letters.slice(1).map((letter, i) => `${letters[i]}${letter}`),
+    ]),
+  ];
   if (pairs.length === 0) return null;
   return (
     <details className="mt-1">
-      <summary className="verb inline-block text-sm">Move letters, thousandths of their size</summary>
+      <summary className="verb inline-block text-sm">
+        Move letters, thousandths of their size
+      </summary>
       <ul className="grid grid-cols-2 gap-x-4 gap-y-1 py-2">
         {pairs.slice(0, MOST_PAIRS).map((pair) => (
           <li key={pair}>
@@ -32,7 +39,9 @@ export function NudgeFields({ text, nudges, onChange }: Props) {
               least={-500}
               most={500}
               step={10}
-              onChange={(thousandths) => onChange(withNudge(nudges, pair, thousandths / 1000), `Letters ${pair} moved`)}
+              onChange={(thousandths) =>
+                onChange(withNudge(nudges, pair, thousandths / 1000), `Letters ${pair} moved`)
+              }
             />
           </li>
         ))}

@@ -5,7 +5,13 @@ import { reordered, withoutLooseGaps } from "./recipe-order.ts";
 
 const gap = (id: string): RecipeItem => ({ kind: "gap", id, size: 3, overlap: "layered" });
 const line = (id: string): RecipeItem => ({ ...newLine([], "film", { text: id }), id });
-const recipe = [line("a"), gap("g1"), line("b"), gap("g2"), { ...newShape([], "film", "star"), id: "c" }];
+const recipe = [
+  line("a"),
+  gap("g1"),
+  line("b"),
+  gap("g2"),
+  { ...newShape([], "film", "star"), id: "c" },
+];
 const ids = (items: readonly RecipeItem[]) => items.map(({ id }) => id).join(" ");
 
 describe("the order of a recipe", () => {
@@ -27,6 +33,8 @@ describe("the order of a recipe", () => {
   });
 
   it("has no gap at an end or beside another", () => {
-    expect(ids(withoutLooseGaps([gap("x"), line("a"), gap("y"), gap("z"), line("b"), gap("w")]))).toBe("a y b");
+    expect(
+      ids(withoutLooseGaps([gap("x"), line("a"), gap("y"), gap("z"), line("b"), gap("w")])),
+    ).toBe("a y b");
   });
 });

@@ -21,7 +21,17 @@ interface Props {
 }
 
 /** A part of the design: what it is in a line, its rules where it is opened. */
-export function RecipeRow({ id, name, vinyls, summary, open, onOpen, movable, acts, children }: Props) {
+export function RecipeRow({
+  id,
+  name,
+  vinyls,
+  summary,
+  open,
+  onOpen,
+  movable,
+  acts,
+  children,
+}: Props) {
   const { row, style, handle, dragging } = useSortableRow(id);
   const panel = useId();
   return (
@@ -43,17 +53,29 @@ export function RecipeRow({ id, name, vinyls, summary, open, onOpen, movable, ac
           </button>
         )}
         <div className="min-w-0 flex-1 py-2">
-          <button type="button" aria-expanded={open} aria-controls={panel} className="flex min-h-7 w-full items-center gap-2 text-left hover:text-elm" onClick={() => onOpen(!open)}>
+          <button
+            type="button"
+            aria-expanded={open}
+            aria-controls={panel}
+            className="flex min-h-7 w-full items-center gap-2 text-left hover:text-elm"
+            onClick={() => onOpen(!open)}
+          >
             <span className="min-w-0 flex-1 truncate font-bold first-letter:uppercase">{name}</span>
             <span className="inline-flex shrink-0 items-center gap-1">
               {vinyls.map((vinyl) => (
                 <FilmDot key={vinyl.id} colour={vinyl.colour} />
               ))}
             </span>
-            <ChevronDown size={16} aria-hidden className={`shrink-0 text-soft ${open ? "rotate-180" : ""}`} />
+            <ChevronDown
+              size={16}
+              aria-hidden
+              className={`shrink-0 text-soft ${open ? "rotate-180" : ""}`}
+            />
           </button>
           <p className="text-soft text-sm">
-            {vinyls.length > 0 && <span className="text-ink">{vinyls.map((vinyl) => vinyl.name).join(", ")}</span>}
+            {vinyls.length > 0 && (
+              <span className="text-ink">{vinyls.map((vinyl) => vinyl.name).join(", ")}</span>
+            )}
             {vinyls.length > 0 && summary !== "" ? " · " : ""}
             {summary}
           </p>
@@ -70,10 +92,24 @@ export function RecipeRow({ id, name, vinyls, summary, open, onOpen, movable, ac
 }
 
 /** What lies between two parts: a thin line that opens to its field. */
-export function GapRow({ name, open, onOpen, figure, children }: { name: string; open: boolean; onOpen: (open: boolean) => void; figure: string; children: ReactNode }) {
+export function GapRow({
+  name,
+  open,
+  onOpen,
+  figure,
+  children,
+}: {
+  name: string;
+  open: boolean;
+  onOpen: (open: boolean) => void;
+  figure: string;
+  children: ReactNode;
+}) {
   const panel = useId();
   return (
-    <li className={`border-b border-b-rule ${open ? "-mx-2 border-l-4 border-l-elm bg-paper px-2 pb-2" : ""}`}>
+    <li
+      className={`border-b border-b-rule ${open ? "-mx-2 border-l-4 border-l-elm bg-paper px-2 pb-2" : ""}`}
+    >
       <button
         type="button"
         aria-expanded={open}

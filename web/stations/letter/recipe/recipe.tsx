@@ -1,6 +1,11 @@
 "use client";
 
-import { type Design, type RecipeItem, slotsOf, withoutItem } from "@elm-basket/core/lettering/recipe.ts";
+import {
+  type Design,
+  type RecipeItem,
+  slotsOf,
+  withoutItem,
+} from "@elm-basket/core/lettering/recipe.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useRef, useState } from "react";
@@ -27,9 +32,17 @@ interface Props {
   readonly onChange: (design: Design, label: string) => void;
 }
 
-const OVERLAP_WORDS = { layered: "the lower line lies over the upper", cutOut: "the upper is cut out beneath it" } as const;
+const OVERLAP_WORDS = {
+  layered: "the lower line lies over the upper",
+  cutOut: "the upper is cut out beneath it",
+} as const;
 
-const nameOf = (part: Part): string => (part.kind === "text" ? (part.slot ?? "fixed line") : part.kind === "art" ? part.name : FORM_WORDS[part.form]);
+const nameOf = (part: Part): string =>
+  part.kind === "text"
+    ? (part.slot ?? "fixed line")
+    : part.kind === "art"
+      ? part.name
+      : FORM_WORDS[part.form];
 
 /** The design, read from top to bottom: a row a part, of which one at a time is open. The app computes where things go; the host sets the rules. */
 export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
@@ -41,7 +54,8 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
   const { items } = design;
   const parts = partsOf(items);
   const ids = parts.map(({ id }) => id);
-  const setItem = (item: RecipeItem, label: string) => onChange({ ...design, items: items.map((old) => (old.id === item.id ? item : old)) }, label);
+  const setItem = (item: RecipeItem, label: string) =>
+    onChange({ ...design, items: items.map((old) => (old.id === item.id ? item : old)) }, label);
   const remove = (id: string) => {
     onChange({ ...design, items: withoutLooseGaps(withoutItem(items, id)) }, "A part removed");
     setOpened(null);
@@ -54,12 +68,36 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
     setSaid(`${nameOf(part)} is now ${to + 1} of ${parts.length}.`);
   };
   const scale = drawn?.seats[0]?.scale ?? 1;
-  const lineOf = (id: string) => drawn?.seats.flatMap((seat) => seat.lines).find((line) => line.item === id);
+  const lineOf = (id: string) =>
+    drawn?.seats.flatMap((seat) => seat.lines).find((line) => line.item === id);
   const add = (fresh: readonly RecipeItem[], label: string) => {
     const [first] = fresh;
     if (!first) return;
-    const apart = items.length > 0 && first.kind !== "gap" && first.on === undefined && !(first.kind === "shape" && first.around !== undefined);
-    onChange({ ...design, items: [...items, ...(apart ? [{ kind: "gap" as const, id: freeId(items, "gap"), size: 3, overlap: "layered" as const }] : []), ...fresh] }, label);
+    const apart =
+      items.length > 0 &&
+      first.kind !== "gap" &&
+      first.on === undefined &&
+      !(first.kind === "shape" && first.around !== undefined);
+    onChange(
+      {
+        ...design,
+        items: [
+          ...items,
+          ...(apart
+            ? [
+                {
+                  kind: "gap" as const,
+                  id: freeId(items, "gap"),
+                  size: 3,
+                  overlap: "layered" as const,
+                },
+              ]
+            : []),
+          ...fresh,
+        ],
+      },
+      label,
+    );
     setOpened(first.id);
   };
   const toggle = (id: string) => (open: boolean) => setOpened(open ? id : null);
@@ -73,7 +111,13 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
           {items.map((item) => {
             if (item.kind === "gap")
               return (
-                <GapRow key={item.id} name={item.size < 0 ? "overlap" : "gap"} figure={showLength(Math.abs(item.size * scale), unit)} open={opened === item.id} onOpen={toggle(item.id)}>
+                <GapRow
+                  key={item.id}
+                  name={item.size < 0 ? "overlap" : "gap"}
+                  figure={showLength(Math.abs(item.size * scale), unit)}
+                  open={opened === item.id}
+                  onOpen={toggle(item.id)}
+                >
                   <LengthField
                     label="Between the two; less than 0 laps over"
                     mm={tidy(item.size * scale)}
@@ -81,11 +125,18 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
                     signed
                     least={-500}
                     most={1000}
-                    onChange={(mm) => setItem({ ...item, size: tidy(mm / scale) }, mm < 0 ? "Overlap" : "Gap")}
+                    onChange={(mm) =>
+                      setItem({ ...item, size: tidy(mm / scale) }, mm < 0 ? "Overlap" : "Gap")
+                    }
                   />
                   {item.size < 0 && (
                     <div className="mt-2">
-                      <SelectField label="Where two films overlap" value={item.overlap} words={OVERLAP_WORDS} onChange={(overlap) => setItem({ ...item, overlap }, "How films overlap")} />
+                      <SelectField
+                        label="Where two films overlap"
+                        value={item.overlap}
+                        words={OVERLAP_WORDS}
+                        onChange={(overlap) => setItem({ ...item, overlap }, "How films overlap")}
+                      />
                     </div>
                   )}
                   <p className="mt-1 text-right text-sm">
@@ -98,7 +149,9 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
             const place = ids.indexOf(item.id);
             const name = nameOf(item);
             const line = lineOf(item.id);
-            const used = new Set(item.kind === "art" ? item.layers.map(({ vinyl }) => vinyl) : [item.vinyl]);
+            const used = new Set(
+              item.kind === "art" ? item.layers.map(({ vinyl }) => vinyl) : [item.vinyl],
+            );
             const common = { vinyls, unit, scale, design, onChange: setItem };
             return (
               <RecipeRow
@@ -108,7 +161,12 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
                 vinyls={vinyls.filter(({ id }) => used.has(id))}
                 summary={
                   item.kind === "text" ? (
-                    <TextSummary item={item} heightMm={line?.heightMm} design={design} unit={unit} />
+                    <TextSummary
+                      item={item}
+                      heightMm={line?.heightMm}
+                      design={design}
+                      unit={unit}
+                    />
                   ) : item.kind === "art" ? (
                     artSummary(item, scale, unit)
                   ) : (
@@ -121,17 +179,32 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
                 acts={
                   <>
                     {place > 0 && (
-                      <button type="button" className="verb" aria-label={`Move ${name} up`} onClick={() => move(item.id, place - 1)}>
+                      <button
+                        type="button"
+                        className="verb"
+                        aria-label={`Move ${name} up`}
+                        onClick={() => move(item.id, place - 1)}
+                      >
                         up
                       </button>
                     )}
                     {place < parts.length - 1 && (
-                      <button type="button" className="verb" aria-label={`Move ${name} down`} onClick={() => move(item.id, place + 1)}>
+                      <button
+                        type="button"
+                        className="verb"
+                        aria-label={`Move ${name} down`}
+                        onClick={() => move(item.id, place + 1)}
+                      >
                         down
                       </button>
                     )}
                     {parts.length > 1 && (
-                      <button type="button" className="verb ml-auto" aria-label={`Remove ${name}`} onClick={() => remove(item.id)}>
+                      <button
+                        type="button"
+                        className="verb ml-auto"
+                        aria-label={`Remove ${name}`}
+                        onClick={() => remove(item.id)}
+                      >
                         remove
                       </button>
                     )}
@@ -143,7 +216,12 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
                     {...common}
                     item={item}
                     slots={slotsOf(design)}
-                    onHeight={(mm) => onChange(withHeight(design, item, mm, item.size * scale), `Size of ${item.name}`)}
+                    onHeight={(mm) =>
+                      onChange(
+                        withHeight(design, item, mm, item.size * scale),
+                        `Size of ${item.name}`,
+                      )
+                    }
                     onBring={() => setBringing(item.id)}
                   />
                 )}
@@ -153,7 +231,9 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
                     {...common}
                     item={item}
                     heightMm={line?.heightMm}
-                    onHeight={(mm) => onChange(withHeight(design, item, mm, line?.heightMm ?? 0), `Size of ${name}`)}
+                    onHeight={(mm) =>
+                      onChange(withHeight(design, item, mm, line?.heightMm ?? 0), `Size of ${name}`)
+                    }
                     sample={(item.text ?? line?.text ?? "").slice(0, 24)}
                     last={parts.length === 1}
                   />
@@ -166,7 +246,12 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
       <p role="status" className="sr-only">
         {said}
       </p>
-      <AddPart design={design} vinyl={vinyls[0]?.id ?? ""} onAdd={add} onBring={() => setBringing("")} />
+      <AddPart
+        design={design}
+        vinyl={vinyls[0]?.id ?? ""}
+        onAdd={add}
+        onBring={() => setBringing("")}
+      />
       <ArtDialog
         open={bringing !== null}
         onOpenChange={(open) => setBringing(open ? (bringing ?? "") : null)}
@@ -175,7 +260,11 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
         onTake={(art) => {
           const whole = items.find((item) => item.id === bringing);
           const { name, layers, licence, source } = art;
-          if (whole?.kind === "art") setItem({ ...whole, others: [...whole.others, { name, layers, licence, source }] }, `${name} brought in`);
+          if (whole?.kind === "art")
+            setItem(
+              { ...whole, others: [...whole.others, { name, layers, licence, source }] },
+              `${name} brought in`,
+            );
           else add([art], `${name} brought in`);
         }}
       />

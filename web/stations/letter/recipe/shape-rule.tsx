@@ -7,7 +7,11 @@ import { AlignField, type RuleProps, StandsField, tidy, VinylField } from "./ite
 import { FORM_WORDS } from "./new-items.ts";
 
 /** What a shape is set to, in a line. */
-export function shapeSummary({ form, around, size, width }: ShapeItem, scale: number, unit: LengthUnit): string {
+export function shapeSummary(
+  { form, around, size, width }: ShapeItem,
+  scale: number,
+  unit: LengthUnit,
+): string {
   if (around !== undefined) return `round everything, ${showLength(around * scale, unit)} away`;
   if (form !== "line") return `${showLength(size * scale, unit)} tall`;
   return `${showLength(size * scale, unit)} thick${width === undefined ? "" : `, ${showLength(width * scale, unit)} long`}`;
@@ -21,7 +25,11 @@ export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleP
   const { width: _, ...ruled } = item;
   return (
     <div className="field-rows grid gap-2">
-      <VinylField value={item.vinyl} vinyls={vinyls} onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of the ${name}`)} />
+      <VinylField
+        value={item.vinyl}
+        vinyls={vinyls}
+        onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of the ${name}`)}
+      />
       {around === undefined && (
         <StandsField
           on={on}
@@ -29,11 +37,21 @@ export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleP
           design={design}
           as={item.form === "line" ? "rule" : "beside"}
           onChange={(next) =>
-            onChange(next ? { ...(item.form === "line" ? ruled : item), on: next } : { ...inRow, ...(item.form === "line" ? { width: item.width ?? 40 } : {}) }, `Where the ${name} stands`)
+            onChange(
+              next
+                ? { ...(item.form === "line" ? ruled : item), on: next }
+                : { ...inRow, ...(item.form === "line" ? { width: item.width ?? 40 } : {}) },
+              `Where the ${name} stands`,
+            )
           }
         />
       )}
-      {around === undefined && <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${name} aligned`)} />}
+      {around === undefined && (
+        <AlignField
+          value={item.align}
+          onChange={(align) => onChange({ ...item, align }, `${name} aligned`)}
+        />
+      )}
       {around === undefined ? (
         <LengthField
           label={item.form === "line" ? "Thickness" : "Height"}
@@ -52,7 +70,9 @@ export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleP
           unit={unit}
           allowZero
           most={500}
-          onChange={(mm) => onChange({ ...item, around: tidy(mm / scale) }, `Distance of the ${name}`)}
+          onChange={(mm) =>
+            onChange({ ...item, around: tidy(mm / scale) }, `Distance of the ${name}`)
+          }
         />
       )}
       {item.width !== undefined && around === undefined && (
@@ -66,8 +86,18 @@ export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleP
           onChange={(mm) => onChange({ ...item, width: tidy(mm / scale) }, `Width of the ${name}`)}
         />
       )}
-      {item.form === "line" && <DashFields item={item} unit={unit} scale={scale} onChange={onChange} />}
-      {item.form === "star" && <NumberField label="Points" value={item.points} least={3} most={24} onChange={(points) => onChange({ ...item, points }, "Points of the star")} />}
+      {item.form === "line" && (
+        <DashFields item={item} unit={unit} scale={scale} onChange={onChange} />
+      )}
+      {item.form === "star" && (
+        <NumberField
+          label="Points"
+          value={item.points}
+          least={3}
+          most={24}
+          onChange={(points) => onChange({ ...item, points }, "Points of the star")}
+        />
+      )}
       {surrounds && (
         <>
           <LengthField
@@ -80,7 +110,17 @@ export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleP
             onChange={(mm) => onChange({ ...item, band: tidy(mm / scale) }, `Band of the ${name}`)}
           />
           <label className="inline-flex min-h-8 items-center gap-2 text-sm">
-            <input type="checkbox" checked={around !== undefined} onChange={(event) => onChange(event.target.checked ? { ...item, around: 4 } : loose, `${name} round everything`)} /> round everything
+            <input
+              type="checkbox"
+              checked={around !== undefined}
+              onChange={(event) =>
+                onChange(
+                  event.target.checked ? { ...item, around: 4 } : loose,
+                  `${name} round everything`,
+                )
+              }
+            />{" "}
+            round everything
           </label>
         </>
       )}
@@ -89,7 +129,12 @@ export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleP
 }
 
 /** A bar drawn and left out in turns, as school lines have it. */
-function DashFields({ item, unit, scale, onChange }: Omit<RuleProps<ShapeItem>, "vinyls" | "design">) {
+function DashFields({
+  item,
+  unit,
+  scale,
+  onChange,
+}: Omit<RuleProps<ShapeItem>, "vinyls" | "design">) {
   const { dash, ...solid } = item;
   return (
     <>
@@ -97,7 +142,12 @@ function DashFields({ item, unit, scale, onChange }: Omit<RuleProps<ShapeItem>, 
         <input
           type="checkbox"
           checked={dash !== undefined}
-          onChange={(event) => onChange(event.target.checked ? { ...item, dash: { on: 4, off: 3 } } : solid, event.target.checked ? "Bar dashed" : "Bar in one")}
+          onChange={(event) =>
+            onChange(
+              event.target.checked ? { ...item, dash: { on: 4, off: 3 } } : solid,
+              event.target.checked ? "Bar dashed" : "Bar in one",
+            )
+          }
         />{" "}
         dashed
       </label>
@@ -109,7 +159,9 @@ function DashFields({ item, unit, scale, onChange }: Omit<RuleProps<ShapeItem>, 
             unit={unit}
             least={0.2}
             most={500}
-            onChange={(mm) => onChange({ ...item, dash: { ...dash, on: tidy(mm / scale) } }, "Length of a dash")}
+            onChange={(mm) =>
+              onChange({ ...item, dash: { ...dash, on: tidy(mm / scale) } }, "Length of a dash")
+            }
           />
           <LengthField
             label="Left out"
@@ -117,7 +169,12 @@ function DashFields({ item, unit, scale, onChange }: Omit<RuleProps<ShapeItem>, 
             unit={unit}
             least={0.2}
             most={500}
-            onChange={(mm) => onChange({ ...item, dash: { ...dash, off: tidy(mm / scale) } }, "Space between dashes")}
+            onChange={(mm) =>
+              onChange(
+                { ...item, dash: { ...dash, off: tidy(mm / scale) } },
+                "Space between dashes",
+              )
+            }
           />
         </>
       )}

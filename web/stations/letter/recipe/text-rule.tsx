@@ -11,9 +11,19 @@ import { FontField, useFontName } from "../fonts.tsx";
 import { AlignField, type RuleProps, StandsField, VinylField } from "./item-fields.tsx";
 import { NudgeFields } from "./nudge-fields.tsx";
 
-const CASE_WORDS = { asTyped: "as typed", upper: "CAPITALS", lower: "small letters", title: "Capital First" } as const;
+const CASE_WORDS = {
+  asTyped: "as typed",
+  upper: "CAPITALS",
+  lower: "small letters",
+  title: "Capital First",
+} as const;
 const BY_WORDS = { capHeight: "capitals", xHeight: "small letters" } as const;
-const MARK_WORDS = { asDrawn: "stand apart, as drawn", joined: "brought onto their letters", bridged: "bridged to their letters", dropped: "dots of i and j dropped" } as const;
+const MARK_WORDS = {
+  asDrawn: "stand apart, as drawn",
+  joined: "brought onto their letters",
+  bridged: "bridged to their letters",
+  dropped: "dots of i and j dropped",
+} as const;
 
 interface Props extends Omit<RuleProps<TextItem>, "scale"> {
   readonly heightMm: number | undefined;
@@ -23,10 +33,25 @@ interface Props extends Omit<RuleProps<TextItem>, "scale"> {
   readonly onHeight: (mm: number) => void;
 }
 
-const RUN_WORDS = { across: "across", down: "turned, read downwards", up: "turned, read upwards", stacked: "letter below letter" } as const;
+const RUN_WORDS = {
+  across: "across",
+  down: "turned, read downwards",
+  up: "turned, read upwards",
+  stacked: "letter below letter",
+} as const;
 
 /** How a line is set, in a sentence. */
-export function TextSummary({ item, heightMm, design, unit }: { item: TextItem; heightMm: number | undefined; design: Design; unit: LengthUnit }) {
+export function TextSummary({
+  item,
+  heightMm,
+  design,
+  unit,
+}: {
+  item: TextItem;
+  heightMm: number | undefined;
+  design: Design;
+  unit: LengthUnit;
+}) {
   const fontName = useFontName();
   return (
     <>
@@ -34,7 +59,14 @@ export function TextSummary({ item, heightMm, design, unit }: { item: TextItem; 
       {item.join ? ", letters joined" : ""}
       {heightMm !== undefined && (
         <>
-          , <HeightFigure what={item.slot ?? "fixed line"} item={item} heightMm={heightMm} design={design} unit={unit} />
+          ,{" "}
+          <HeightFigure
+            what={item.slot ?? "fixed line"}
+            item={item}
+            heightMm={heightMm}
+            design={design}
+            unit={unit}
+          />
         </>
       )}
       {item.mayNarrow ? ", at most as wide as the widest name" : ""}
@@ -44,7 +76,17 @@ export function TextSummary({ item, heightMm, design, unit }: { item: TextItem; 
 }
 
 /** One line of the recipe: what it says, and by which rules it is set. */
-export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, onHeight, onChange }: Props) {
+export function TextRule({
+  item,
+  vinyls,
+  unit,
+  heightMm,
+  sample,
+  design,
+  last,
+  onHeight,
+  onChange,
+}: Props) {
   const what = item.slot ?? "fixed line";
   const family = vinyls.find(({ id }) => id === item.vinyl)?.family;
   const { on: _, ...inRow } = item;
@@ -54,7 +96,17 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
         {item.text !== undefined && (
           <div>
             <Field label="Text">
-              {(props) => <input {...props} className="w-full" maxLength={200} value={item.text} onChange={(event) => onChange({ ...item, text: event.target.value }, "Fixed text")} />}
+              {(props) => (
+                <input
+                  {...props}
+                  className="w-full"
+                  maxLength={200}
+                  value={item.text}
+                  onChange={(event) =>
+                    onChange({ ...item, text: event.target.value }, "Fixed text")
+                  }
+                />
+              )}
             </Field>
           </div>
         )}
@@ -64,12 +116,26 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
           sample={sample}
           family={family}
           unit={unit}
-          onChange={(font) => onChange({ ...item, font: font.id, join: font.joined }, `Font of ${what}`)}
+          onChange={(font) =>
+            onChange({ ...item, font: font.id, join: font.joined }, `Font of ${what}`)
+          }
         />
-        <VinylField value={item.vinyl} vinyls={vinyls} onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of ${what}`)} />
+        <VinylField
+          value={item.vinyl}
+          vinyls={vinyls}
+          onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of ${what}`)}
+        />
         <div className="field-rows grid gap-1">
           {heightMm !== undefined && (
-            <LengthField label={`Height of ${BY_WORDS[item.by]}`} name={`Height of ${what}`} mm={Math.round(heightMm * 100) / 100} unit={unit} least={0.5} most={1000} onChange={onHeight} />
+            <LengthField
+              label={`Height of ${BY_WORDS[item.by]}`}
+              name={`Height of ${what}`}
+              mm={Math.round(heightMm * 100) / 100}
+              unit={unit}
+              least={0.5}
+              most={1000}
+              onChange={onHeight}
+            />
           )}
           <NumberField
             label="Spacing, ‰"
@@ -78,18 +144,39 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
             least={-300}
             most={2000}
             step={10}
-            onChange={(thousandths) => onChange({ ...item, trackingEm: thousandths / 1000 }, `Spacing of ${what}`)}
+            onChange={(thousandths) =>
+              onChange({ ...item, trackingEm: thousandths / 1000 }, `Spacing of ${what}`)
+            }
           />
         </div>
       </div>
       <details className="mt-1">
         <summary className="verb inline-block text-sm">More rules</summary>
         <div className="field-rows grid gap-2 py-2">
-          <SelectField label="Letters" value={item.letterCase} words={CASE_WORDS} onChange={(letterCase) => onChange({ ...item, letterCase }, `Case of ${what}`)} />
-          <StandsField on={item.on} own={item.id} design={design} as="beside" onChange={(on) => onChange(on ? { ...item, on } : inRow, `Where ${what} stands`)} />
-          <AlignField value={item.align} onChange={(align) => onChange({ ...item, align }, `${what} aligned`)} />
+          <SelectField
+            label="Letters"
+            value={item.letterCase}
+            words={CASE_WORDS}
+            onChange={(letterCase) => onChange({ ...item, letterCase }, `Case of ${what}`)}
+          />
+          <StandsField
+            on={item.on}
+            own={item.id}
+            design={design}
+            as="beside"
+            onChange={(on) => onChange(on ? { ...item, on } : inRow, `Where ${what} stands`)}
+          />
+          <AlignField
+            value={item.align}
+            onChange={(align) => onChange({ ...item, align }, `${what} aligned`)}
+          />
           <div>
-            <SelectField label="Dots and accents" value={item.marks} words={MARK_WORDS} onChange={(marks) => onChange({ ...item, marks }, `Dots of ${what}`)} />
+            <SelectField
+              label="Dots and accents"
+              value={item.marks}
+              words={MARK_WORDS}
+              onChange={(marks) => onChange({ ...item, marks }, `Dots of ${what}`)}
+            />
           </div>
           <NumberField
             label="Thicken, a side"
@@ -113,8 +200,18 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
             digits={2}
             onChange={(openCountersMm) => onChange({ ...item, openCountersMm }, `${what} opened`)}
           />
-          <SelectField label="Runs" value={item.run} words={RUN_WORDS} onChange={(run) => onChange({ ...item, run }, `${what} runs another way`)} />
-          <SelectField label="Height is judged by the" value={item.by} words={BY_WORDS} onChange={(by) => onChange({ ...item, by }, `Height of ${what}`)} />
+          <SelectField
+            label="Runs"
+            value={item.run}
+            words={RUN_WORDS}
+            onChange={(run) => onChange({ ...item, run }, `${what} runs another way`)}
+          />
+          <SelectField
+            label="Height is judged by the"
+            value={item.by}
+            words={BY_WORDS}
+            onChange={(by) => onChange({ ...item, by }, `Height of ${what}`)}
+          />
           {item.slot !== undefined && (
             <TextField
               label="Column it is filled from"
@@ -128,17 +225,35 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
             />
           )}
           <div>
-            <NudgeFields text={sample} nudges={item.nudges} onChange={(nudges, label) => onChange({ ...item, nudges: nudges ?? {} }, label)} />
+            <NudgeFields
+              text={sample}
+              nudges={item.nudges}
+              onChange={(nudges, label) => onChange({ ...item, nudges: nudges ?? {} }, label)}
+            />
           </div>
         </div>
       </details>
       <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
         <label className="inline-flex min-h-6 items-center gap-2">
-          <input type="checkbox" checked={item.join} onChange={(event) => onChange({ ...item, join: event.target.checked }, `Letters of ${what} joined`)} /> join letters
+          <input
+            type="checkbox"
+            checked={item.join}
+            onChange={(event) =>
+              onChange({ ...item, join: event.target.checked }, `Letters of ${what} joined`)
+            }
+          />{" "}
+          join letters
         </label>
         {!last && (
           <label className="inline-flex min-h-6 items-center gap-2">
-            <input type="checkbox" checked={item.mayNarrow} onChange={(event) => onChange({ ...item, mayNarrow: event.target.checked }, `${what} may be narrower`)} /> may be set smaller
+            <input
+              type="checkbox"
+              checked={item.mayNarrow}
+              onChange={(event) =>
+                onChange({ ...item, mayNarrow: event.target.checked }, `${what} may be narrower`)
+              }
+            />{" "}
+            may be set smaller
           </label>
         )}
       </div>
@@ -146,7 +261,19 @@ export function TextRule({ item, vinyls, unit, heightMm, sample, design, last, o
   );
 }
 
-function HeightFigure({ what, item, heightMm, design, unit }: { what: string; item: TextItem; heightMm: number; design: Design; unit: LengthUnit }) {
+function HeightFigure({
+  what,
+  item,
+  heightMm,
+  design,
+  unit,
+}: {
+  what: string;
+  item: TextItem;
+  heightMm: number;
+  design: Design;
+  unit: LengthUnit;
+}) {
   const letters = item.by === "capHeight" ? "capitals" : "small letters";
   return (
     <Reckoned
@@ -154,12 +281,18 @@ function HeightFigure({ what, item, heightMm, design, unit }: { what: string; it
       reckoning={{
         title: `${what}: ${letters} of ${heightMm.toFixed(1)} mm`,
         lines: [
-          { what: "Height in the recipe", value: `${item.size} (only the proportion to the other lines counts)` },
+          {
+            what: "Height in the recipe",
+            value: `${item.size} (only the proportion to the other lines counts)`,
+          },
           { what: "Scale that the school gives", value: `× ${(heightMm / item.size).toFixed(3)}` },
           { what: "Height as cut", value: `${heightMm.toFixed(2)} mm` },
         ],
         rule: `Letters are judged by the height of their ${letters}, as drawn, not by the box round the name: descenders must not shrink it.`,
-        school: design.school === "longest" ? "Longest sets the size: one height for all seats." : "The first seat is shown.",
+        school:
+          design.school === "longest"
+            ? "Longest sets the size: one height for all seats."
+            : "The first seat is shown.",
         rounding: "To a tenth of a millimetre, for showing.",
       }}
     >

@@ -1,7 +1,14 @@
 "use server";
 
 import { madeOf } from "@elm-basket/core/plan/thing-document.ts";
-import { type BagLine, type BagMarks, bagOf, lackingLines, openLines, roomBox } from "@elm-basket/core/supplies/bag.ts";
+import {
+  type BagLine,
+  type BagMarks,
+  bagOf,
+  lackingLines,
+  openLines,
+  roomBox,
+} from "@elm-basket/core/supplies/bag.ts";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { type Host, requireHost } from "@/account/session.ts";
@@ -17,7 +24,11 @@ import { isId, plannedClass } from "@/planning/planned-class.ts";
 const actSchema = z.discriminatedUnion("act", [
   z.strictObject({ act: z.literal("in"), lines: z.array(z.string().max(180)).min(1).max(200) }),
   z.strictObject({ act: z.literal("out"), lines: z.array(z.string().max(180)).min(1).max(200) }),
-  z.strictObject({ act: z.literal("lack"), lines: z.array(z.string().max(180)).length(1), note: z.string().trim().max(120) }),
+  z.strictObject({
+    act: z.literal("lack"),
+    lines: z.array(z.string().max(180)).length(1),
+    note: z.string().trim().max(120),
+  }),
   z.strictObject({ act: z.literal("close") }),
   z.strictObject({ act: z.literal("open") }),
 ]);
@@ -30,17 +41,29 @@ const no = (message: string): BagAnswer => ({ ok: false, message });
 export async function bagAct(id: string, bag: string, wanted: BagAct): Promise<BagAnswer> {
   const host = await requireHost();
   const read = actSchema.safeParse(wanted);
-  if (!isId(id) || typeof bag !== "string" || bag.length > 40 || !read.success) return no("That cannot be done with a bag.");
-  const answer = bag === ROOM_BAG ? await roomAct(host, id, read.data) : await withStudio(host.studioId, (sql) => seatAct(sql, host.studioId, id, bag, read.data));
+  if (!isId(id) || typeof bag !== "string" || bag.length > 40 || !read.success)
+    return no("That cannot be done with a bag.");
+  const answer =
+    bag === ROOM_BAG
+      ? await roomAct(host, id, read.data)
+      : await withStudio(host.studioId, (sql) => seatAct(sql, host.studioId, id, bag, read.data));
   if (answer.ok) revalidatePath(`/classes/${id}`, "layout");
   return answer;
 }
 
 /** Only what belongs into the bag is marked. */
-async function marked(sql: Sql, studioId: string, id: string, bag: string, lines: readonly BagLine[], act: Extract<BagAct, { lines: string[] }>): Promise<BagAnswer> {
+async function marked(
+  sql: Sql,
+  studioId: string,
+  id: string,
+  bag: string,
+  lines: readonly BagLine[],
+  act: Extract<BagAct, { lines: string[] }>,
+): Promise<BagAnswer> {
   const known = new Map(lines.map((line) => [line.id, line]));
   const asked = act.lines.filter((line) => known.has(line));
-  if (asked.length === 0) return no("That does not belong into this bag any more: the class was changed.");
+  if (asked.length === 0)
+    return no("That does not belong into this bag any more: the class was changed.");
   if (act.act === "out") await clearLines(sql, id, bag, asked);
   else if (act.act === "lack") await markLines(sql, studioId, id, bag, asked, "lack", act.note);
   else {
@@ -51,9 +74,16 @@ async function marked(sql: Sql, studioId: string, id: string, bag: string, lines
   return DONE;
 }
 
-const isReady = (line: BagLine | undefined): boolean => line !== undefined && (line.what !== "film" || line.film.ready);
+const isReady = (line: BagLine | undefined): boolean =>
+  line !== undefined && (line.what !== "film" || line.film.ready);
 
-async function seatAct(sql: Sql, studioId: string, id: string, seat: string, act: BagAct): Promise<BagAnswer> {
+async function seatAct(
+  sql: Sql,
+  studioId: string,
+  id: string,
+  seat: string,
+  act: BagAct,
+): Promise<BagAnswer> {
   const kit = await lockBag(sql, id, seat);
   const count = await seatCounts(sql, id, seat);
   if (!kit || !count) return no("There is no such seat any more.");
@@ -74,7 +104,10 @@ async function seatAct(sql: Sql, studioId: string, id: string, seat: string, act
   const lackNoted = lackingLines(films, marks).length > 0;
   if (act.act === "close") {
     if (open.length > 0) return no(stillOpen(open.length));
-    if (!(await pack(true, lackNoted))) return no("Its films are not ready: weed them first, note them as lacking, or have the kits handed over as they are cut.");
+    if (!(await pack(true, lackNoted)))
+      return no(
+        "Its films are not ready: weed them first, note them as lacking, or have the kits handed over as they are cut.",
+      );
     const lacks = lackingLines(lines, marks).length;
     await addLog(sql, studioId, id, { kind: "packed", seat, body: lacks > 0 ? { lacks } : {} });
     return DONE;
@@ -88,8 +121,10 @@ async function seatAct(sql: Sql, studioId: string, id: string, seat: string, act
 }
 
 const DONE: BagAnswer = { ok: true };
-const stillOpen = (count: number): string => `${count} ${count === 1 ? "line is" : "lines are"} neither in nor noted as lacking.`;
-const marksOf = (rows: Awaited<ReturnType<typeof bagMarks>>): BagMarks => new Map(rows.map(({ line, state }) => [line, state]));
+const stillOpen = (count: number): string =>
+  `${count} ${count === 1 ? "line is" : "lines are"} neither in nor noted as lacking.`;
+const marksOf = (rows: Awaited<ReturnType<typeof bagMarks>>): BagMarks =>
+  new Map(rows.map(({ line, state }) => [line, state]));
 
 async function roomAct(host: Host, id: string, act: BagAct): Promise<BagAnswer> {
   const planned = await plannedClass(host.studioId, id);

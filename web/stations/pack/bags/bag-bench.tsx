@@ -46,17 +46,37 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
   const [text, setText] = useState("");
   const [list, setList] = useState(false);
   const [shown, mark] = useOptimistic(lines, (before, act: BagAct) =>
-    "lines" in act ? before.map((line) => (act.lines.includes(line.id) ? { ...line, state: act.act === "out" ? null : act.act, note: act.act === "lack" ? act.note : "" } : line)) : before,
+    "lines" in act
+      ? before.map((line) =>
+          act.lines.includes(line.id)
+            ? {
+                ...line,
+                state: act.act === "out" ? null : act.act,
+                note: act.act === "lack" ? act.note : "",
+              }
+            : line,
+        )
+      : before,
   );
   const at = rows.findIndex((row) => row.bag === bag);
   const row = rows[at];
-  const go = useCallback((next: string) => router.push(`/bags/${classId}?bag=${encodeURIComponent(next)}`, { scroll: false }), [router, classId]);
-  const next = useMemo(() => [...rows.slice(at + 1), ...rows.slice(0, Math.max(0, at))].find(({ packed }) => !packed), [rows, at]);
+  const go = useCallback(
+    (next: string) =>
+      router.push(`/bags/${classId}?bag=${encodeURIComponent(next)}`, { scroll: false }),
+    [router, classId],
+  );
+  const next = useMemo(
+    () => [...rows.slice(at + 1), ...rows.slice(0, Math.max(0, at))].find(({ packed }) => !packed),
+    [rows, at],
+  );
   const act = useCallback(
     (what: BagAct, then?: () => void) =>
       start(async () => {
         mark(what);
-        const answer = await bagAct(classId, bag, what).catch(() => ({ ok: false as const, message: "No connection. Nothing was changed; try again." }));
+        const answer = await bagAct(classId, bag, what).catch(() => ({
+          ok: false as const,
+          message: "No connection. Nothing was changed; try again.",
+        }));
         setSaid(answer.ok ? "" : answer.message);
         if (answer.ok && then) then();
         else router.refresh();
@@ -68,7 +88,8 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
   const packed = row?.packed ?? false;
   const main = useCallback(() => {
     if (packed) return next && go(next.bag);
-    if (open.length === 0) return act({ act: "close" }, () => (next ? go(next.bag) : router.refresh()));
+    if (open.length === 0)
+      return act({ act: "close" }, () => (next ? go(next.bag) : router.refresh()));
     if (ready.length > 0) return act({ act: "in", lines: ready.map(({ id }) => id) });
     setSaid("Its films are not ready. Note them as lacking, or take another bag.");
   }, [packed, next, go, open.length, ready, act, router]);
@@ -122,7 +143,12 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
             {lacks} {lacks === 1 ? "thing is" : "things are"} lacking
           </p>
         )}
-        <button type="button" className="verb min-h-11 lg:hidden" aria-expanded={list} onClick={() => setList(!list)}>
+        <button
+          type="button"
+          className="verb min-h-11 lg:hidden"
+          aria-expanded={list}
+          onClick={() => setList(!list)}
+        >
           {list ? "To the bag" : "All bags"}
         </button>
         <button type="button" className="verb ml-auto min-h-11" onClick={() => setScan(true)}>
@@ -130,7 +156,10 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
         </button>
       </header>
       {said && (
-        <p role="alert" className="flex flex-wrap items-center gap-4 border-ochre border-l-4 bg-ochre-tint px-4 py-1">
+        <p
+          role="alert"
+          className="flex flex-wrap items-center gap-4 border-ochre border-l-4 bg-ochre-tint px-4 py-1"
+        >
           {said}
           <button type="button" className="verb min-h-9" onClick={() => setSaid("")}>
             All right
@@ -139,28 +168,59 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
       )}
       <main className="grid min-h-0 flex-1 content-start overflow-y-auto lg:content-stretch lg:grid-cols-[236px_1fr_360px] lg:overflow-hidden">
         <BagList rows={rows} bag={bag} text={text} shown={list} onText={setText} onOpen={go} />
-        <section className={`bg-paper p-4 lg:block lg:min-h-0 lg:overflow-y-auto ${list ? "hidden" : ""}`} aria-label="What belongs in">
+        <section
+          className={`bg-paper p-4 lg:block lg:min-h-0 lg:overflow-y-auto ${list ? "hidden" : ""}`}
+          aria-label="What belongs in"
+        >
           <h2 className="mb-1 text-2xl [overflow-wrap:anywhere]">
-            {row?.label ?? "No bag"} <span className="font-normal font-text text-base text-soft">{bag === room ? "one box" : `seat ${bag}`}</span>
+            {row?.label ?? "No bag"}{" "}
+            <span className="font-normal font-text text-base text-soft">
+              {bag === room ? "one box" : `seat ${bag}`}
+            </span>
           </h2>
-          {packed && <p className="mb-2 text-elm-dark">Closed{row && row.lacks > 0 ? ", with what is lacking noted" : ""}.</p>}
+          {packed && (
+            <p className="mb-2 text-elm-dark">
+              Closed{row && row.lacks > 0 ? ", with what is lacking noted" : ""}.
+            </p>
+          )}
           <ul>
             {shown.map((line) => (
               <li key={line.id} className="border-rule border-b py-1.5">
                 <div className="grid grid-cols-[22px_1fr_auto] items-center gap-3">
-                  {line.colour ? <span aria-hidden className="size-5 border border-rule-strong" style={{ background: line.colour }} /> : <span />}
+                  {line.colour ? (
+                    <span
+                      aria-hidden
+                      className="size-5 border border-rule-strong"
+                      style={{ background: line.colour }}
+                    />
+                  ) : (
+                    <span />
+                  )}
                   <span className="leading-tight [overflow-wrap:anywhere]">
                     <b>{line.name}</b> <span className="text-soft">{line.amount}</span>
-                    {line.hint && <span className={`block text-sm ${line.ready ? "text-soft" : "text-ochre"}`}>{line.hint}</span>}
-                    {line.state === "lack" && <span className="block text-ochre text-sm">lacking{line.note ? `: ${line.note}` : ""}</span>}
+                    {line.hint && (
+                      <span className={`block text-sm ${line.ready ? "text-soft" : "text-ochre"}`}>
+                        {line.hint}
+                      </span>
+                    )}
+                    {line.state === "lack" && (
+                      <span className="block text-ochre text-sm">
+                        lacking{line.note ? `: ${line.note}` : ""}
+                      </span>
+                    )}
                   </span>
                   <span className="flex gap-2">
                     <button
                       type="button"
                       aria-pressed={line.state === "in"}
-                      aria-label={line.state === "in" ? `${line.name} is in` : `Put in ${line.name}`}
+                      aria-label={
+                        line.state === "in" ? `${line.name} is in` : `Put in ${line.name}`
+                      }
                       disabled={!line.ready && line.state !== "in"}
-                      onClick={(event) => event.detail < 2 && act({ act: line.state === "in" ? "out" : "in", lines: [line.id] })}
+                      onClick={(event) =>
+                        event.detail < 2 &&
+                        act({ act: line.state === "in" ? "out" : "in", lines: [line.id] })
+                      }
                       className={`min-h-11 min-w-16 rounded-card border-[1.5px] px-3 font-bold ${line.state === "in" ? "border-elm bg-elm text-white" : "border-elm text-elm-dark disabled:border-rule-strong disabled:text-soft"}`}
                     >
                       {line.state === "in" ? "✓ in" : "in"}
@@ -168,8 +228,16 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
                     <button
                       type="button"
                       aria-pressed={line.state === "lack"}
-                      aria-label={line.state === "lack" ? `${line.name} is lacking` : `Note that ${line.name} is lacking`}
-                      onClick={() => (line.state === "lack" ? act({ act: "out", lines: [line.id] }) : setLacking(line.id))}
+                      aria-label={
+                        line.state === "lack"
+                          ? `${line.name} is lacking`
+                          : `Note that ${line.name} is lacking`
+                      }
+                      onClick={() =>
+                        line.state === "lack"
+                          ? act({ act: "out", lines: [line.id] })
+                          : setLacking(line.id)
+                      }
                       className={`min-h-11 rounded-card border-[1.5px] px-3 font-bold ${line.state === "lack" ? "border-ochre bg-ochre text-white" : "border-rule-strong text-ochre"}`}
                     >
                       lacks
@@ -190,10 +258,17 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
             {shown.length === 0 && <li className="py-4 text-lg">Nothing belongs into it.</li>}
           </ul>
         </section>
-        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is scrolled by keys, too */}
-        <aside tabIndex={0} className="border-rule p-4 lg:min-h-0 lg:overflow-y-auto lg:border-l" aria-label="What it looks like">
+        <aside
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is scrolled by keys, too
+          tabIndex={0}
+          className="border-rule p-4 lg:min-h-0 lg:overflow-y-auto lg:border-l"
+          aria-label="What it looks like"
+        >
           {bag === room ? (
-            <p className="text-soft">What is shared, what comes back and the spares go into one box. Count tools in before you leave.</p>
+            <p className="text-soft">
+              What is shared, what comes back and the spares go into one box. Count tools in before
+              you leave.
+            </p>
           ) : (
             <BagPictures picture={picture} label={row?.label ?? ""} />
           )}
@@ -206,10 +281,18 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
         </aside>
       </main>
       <div className="grid grid-cols-[1fr_1.4fr] border-rule-strong border-t bg-card sm:grid-cols-[236px_1fr_360px]">
-        <p className="hidden items-center justify-center font-bold font-head text-2xl sm:flex" data-bag-count>
+        <p
+          className="hidden items-center justify-center font-bold font-head text-2xl sm:flex"
+          data-bag-count
+        >
           {shown.length - open.length} of {shown.length}
         </p>
-        <button type="button" disabled={!packed} onClick={() => act({ act: "open" })} className="min-h-[76px] border-rule border-l px-2 font-bold text-lg hover:bg-paper disabled:text-soft">
+        <button
+          type="button"
+          disabled={!packed}
+          onClick={() => act({ act: "open" })}
+          className="min-h-[76px] border-rule border-l px-2 font-bold text-lg hover:bg-paper disabled:text-soft"
+        >
           Open it again
         </button>
         <button
@@ -230,7 +313,9 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
                 : ready.length > 0
                   ? "What is ready is in"
                   : "Films are not ready"}
-          <kbd className="hidden rounded-card border border-white/50 px-2 font-text text-sm sm:inline">space</kbd>
+          <kbd className="hidden rounded-card border border-white/50 px-2 font-text text-sm sm:inline">
+            space
+          </kbd>
         </button>
       </div>
       {scan && <CameraScan onRead={read} onClose={() => setScan(false)} said={said} />}

@@ -31,13 +31,26 @@ export function BagList({
 }) {
   const [most, setMost] = useState(AT_ONCE);
   const wanted = text.trim().toLocaleLowerCase();
-  const found = rows.filter(({ label, bag: seat }) => wanted === "" || label.toLocaleLowerCase().includes(wanted) || seat === wanted);
+  const found = rows.filter(
+    ({ label, bag: seat }) =>
+      wanted === "" || label.toLocaleLowerCase().includes(wanted) || seat === wanted,
+  );
   const at = found.findIndex((row) => row.bag === bag);
   const from = Math.max(0, Math.min(at - 4, found.length - most));
   return (
-    <nav aria-label="Bags" className={`min-h-0 flex-col border-rule lg:flex lg:border-r ${shown ? "flex" : "hidden"}`}>
+    <nav
+      aria-label="Bags"
+      className={`min-h-0 flex-col border-rule lg:flex lg:border-r ${shown ? "flex" : "hidden"}`}
+    >
       <div className="border-rule border-b p-2">
-        <input aria-label="Find a bag" placeholder="name or seat" className="min-h-11 w-full" value={text} maxLength={60} onChange={(event) => onText(event.target.value)} />
+        <input
+          aria-label="Find a bag"
+          placeholder="name or seat"
+          className="min-h-11 w-full"
+          value={text}
+          maxLength={60}
+          onChange={(event) => onText(event.target.value)}
+        />
       </div>
       <ul className="min-h-0 flex-1 overflow-y-auto">
         {found.slice(from, from + most).map((row) => (
@@ -52,9 +65,19 @@ export function BagList({
                 {row.packed ? "✓" : ""}
               </span>
               <span className="leading-tight">
-                <span className={`block [overflow-wrap:anywhere] ${row.packed ? "text-soft" : "font-bold"}`}>{row.label}</span>
+                <span
+                  className={`block [overflow-wrap:anywhere] ${row.packed ? "text-soft" : "font-bold"}`}
+                >
+                  {row.label}
+                </span>
                 <span className={`block text-sm ${row.lacks > 0 ? "text-ochre" : "text-soft"}`}>
-                  {row.lacks > 0 ? `${row.lacks} lacking` : row.packed ? "closed" : row.ready ? "open" : "not ready"}
+                  {row.lacks > 0
+                    ? `${row.lacks} lacking`
+                    : row.packed
+                      ? "closed"
+                      : row.ready
+                        ? "open"
+                        : "not ready"}
                 </span>
               </span>
             </button>
@@ -62,7 +85,11 @@ export function BagList({
         ))}
         {from + most < found.length && (
           <li>
-            <button type="button" className="verb min-h-11 px-3" onClick={() => setMost(most + AT_ONCE)}>
+            <button
+              type="button"
+              className="verb min-h-11 px-3"
+              onClick={() => setMost(most + AT_ONCE)}
+            >
               {found.length - from - most} more
             </button>
           </li>

@@ -30,7 +30,15 @@ export function BagPictures({ picture, label }: { picture: readonly BagPiece[]; 
               aria-label={`${label}${own[0]?.title ? `, ${own[0].title}` : ""}: ${own.length} pieces`}
             >
               {own.map(({ id, path, colour, out }) => (
-                <path key={id} d={path} fillRule="evenodd" fill={out ? "var(--color-white)" : colour} stroke="var(--color-ink)" strokeOpacity={0.5} strokeWidth={w / 500} />
+                <path
+                  key={id}
+                  d={path}
+                  fillRule="evenodd"
+                  fill={out ? "var(--color-white)" : colour}
+                  stroke="var(--color-ink)"
+                  strokeOpacity={0.5}
+                  strokeWidth={w / 500}
+                />
               ))}
             </svg>
             {own[0]?.title && <figcaption className="text-soft text-sm">{own[0].title}</figcaption>}

@@ -21,11 +21,17 @@ export async function BagStation({ id, bag: wanted }: { id: string; bag: string 
   const { document, plan } = data.planned;
   const labels = labelsOf(plan);
   const seats = data.kits.filter(({ seat }) => !seat.startsWith("spare-"));
-  const bag = wanted === ROOM_BAG || seats.some(({ seat }) => seat === wanted) ? wanted : (seats.find(({ packed }) => !packed)?.seat ?? ROOM_BAG);
+  const bag =
+    wanted === ROOM_BAG || seats.some(({ seat }) => seat === wanted)
+      ? wanted
+      : (seats.find(({ packed }) => !packed)?.seat ?? ROOM_BAG);
   const found = await withStudio(data.host.studioId, async (sql) => {
     const count = await seatCounts(sql, id, bag);
     return {
-      lines: bag === ROOM_BAG ? boxOf(data) : bagOf(await filmsOfSeat(sql, id, bag), document.supplies, count ?? (() => 1)),
+      lines:
+        bag === ROOM_BAG
+          ? boxOf(data)
+          : bagOf(await filmsOfSeat(sql, id, bag), document.supplies, count ?? (() => 1)),
       marks: await bagMarks(sql, id, bag),
       lacks: await lackCounts(sql, id),
       pieces: bag === ROOM_BAG ? [] : await piecesOfSeat(sql, id, bag),
@@ -34,8 +40,24 @@ export async function BagStation({ id, bag: wanted }: { id: string; bag: string 
   });
   const marks = new Map(found.marks.map((mark) => [mark.line, mark]));
   const rows = [
-    ...(boxOf(data).length > 0 ? [{ bag: ROOM_BAG, label: "For the room", packed: found.room !== null, ready: true, lacks: found.lacks.get(ROOM_BAG) ?? 0 }] : []),
-    ...seats.map((kit) => ({ bag: kit.seat, label: labelOf(labels, kit.seat), packed: kit.packed, ready: document.handsOver === "cut" ? kit.cut : kit.weeded, lacks: found.lacks.get(kit.seat) ?? 0 })),
+    ...(boxOf(data).length > 0
+      ? [
+          {
+            bag: ROOM_BAG,
+            label: "For the room",
+            packed: found.room !== null,
+            ready: true,
+            lacks: found.lacks.get(ROOM_BAG) ?? 0,
+          },
+        ]
+      : []),
+    ...seats.map((kit) => ({
+      bag: kit.seat,
+      label: labelOf(labels, kit.seat),
+      packed: kit.packed,
+      ready: document.handsOver === "cut" ? kit.cut : kit.weeded,
+      lacks: found.lacks.get(kit.seat) ?? 0,
+    })),
   ];
   const films = new Map(document.vinyls.map((vinyl) => [vinyl.id, vinyl]));
   return (
@@ -47,11 +69,20 @@ export async function BagStation({ id, bag: wanted }: { id: string; bag: string 
       bag={bag}
       room={ROOM_BAG}
       rows={rows}
-      lines={found.lines.map((line): ShownLine => ({ ...shown(line, data), state: marks.get(line.id)?.state ?? null, note: marks.get(line.id)?.note ?? "" }))}
+      lines={found.lines.map(
+        (line): ShownLine => ({
+          ...shown(line, data),
+          state: marks.get(line.id)?.state ?? null,
+          note: marks.get(line.id)?.note ?? "",
+        }),
+      )}
       picture={found.pieces.map(({ id: piece, thing, copy, vinyl, path }) => ({
         id: piece,
         key: `${thing} ${copy}`,
-        title: document.things.length > 1 || copy > 1 ? `${thingOf(document, thing).title}${copy > 1 ? `, number ${copy}` : ""}` : "",
+        title:
+          document.things.length > 1 || copy > 1
+            ? `${thingOf(document, thing).title}${copy > 1 ? `, number ${copy}` : ""}`
+            : "",
         colour: films.get(vinyl)?.colour ?? "var(--color-ink)",
         out: goesOf(thingOf(document, thing).technique) === "out",
         path,
@@ -70,15 +101,25 @@ function boxOf({ planned: { document, plan } }: StationData): BagLine[] {
 }
 
 /** Tape of the proposal is counted in metres of a roll, or by the application. */
-const isTape = ({ id, per, unit }: Supply): boolean => per === "application" || (unit === "m" && /^tape(-strong)?(-|$)/u.test(id));
+const isTape = ({ id, per, unit }: Supply): boolean =>
+  per === "application" || (unit === "m" && /^tape(-strong)?(-|$)/u.test(id));
 
 /** Tape is bought by the roll; into the bag goes a piece of it. */
-function pieceOfTape({ thing, amount, uses, per }: Supply, { planned: { document, plan }, host }: StationData): string {
+function pieceOfTape(
+  { thing, amount, uses, per }: Supply,
+  { planned: { document, plan }, host }: StationData,
+): string {
   const facts = plan.facts.find((own) => own.thing === (thing ?? document.things[0]?.id));
-  if (!facts) return per === "application" ? `for ${tidyAmount(amount)} ${amount === 1 ? "application" : "applications"}` : `${tidyAmount(amount)} m`;
+  if (!facts)
+    return per === "application"
+      ? `for ${tidyAmount(amount)} ${amount === 1 ? "application" : "applications"}`
+      : `${tidyAmount(amount)} m`;
   const { tape } = facts;
   // Metres are shares of a roll on which several pieces lie beside each other.
-  const pieces = per === "application" ? Math.ceil(amount / uses) : Math.max(1, Math.round((1000 * amount * tape.pieces) / Math.max(1, tape.rollMm)));
+  const pieces =
+    per === "application"
+      ? Math.ceil(amount / uses)
+      : Math.max(1, Math.round((1000 * amount * tape.pieces) / Math.max(1, tape.rollMm)));
   return `${pieces === 1 ? "a piece" : `${pieces} pieces`} of ${showSize(tape, host.studio.unit)}`;
 }
 
@@ -89,7 +130,10 @@ function shown(line: BagLine, data: StationData): Omit<ShownLine, "state" | "not
     const vinyl = document.vinyls.find(({ id }) => id === film.vinyl);
     const thing = thingOf(document, film.thing);
     const out = goesOf(thing.technique) === "out";
-    const of = document.things.length > 1 ? `${thing.title}${film.copy > 1 ? `, number ${film.copy}` : ""}: ` : "";
+    const of =
+      document.things.length > 1
+        ? `${thing.title}${film.copy > 1 ? `, number ${film.copy}` : ""}: `
+        : "";
     const again = film.film.startsWith("recut-") ? ", cut again" : "";
     return {
       id: line.id,
@@ -104,7 +148,10 @@ function shown(line: BagLine, data: StationData): Omit<ShownLine, "state" | "not
   return {
     id: line.id,
     name: line.name,
-    amount: supply && isTape(supply) ? pieceOfTape(supply, data) : `${tidyAmount(line.amount)} ${line.unit}`,
+    amount:
+      supply && isTape(supply)
+        ? pieceOfTape(supply, data)
+        : `${tidyAmount(line.amount)} ${line.unit}`,
     colour: null,
     ready: true,
     hint: supply ? sharedWords(supply, plan.seats.length, line.comesBack) : "",
@@ -112,10 +159,19 @@ function shown(line: BagLine, data: StationData): Omit<ShownLine, "state" | "not
 }
 
 /** Of a shared thing, how it stands on the tables. */
-function sharedWords({ per, amount, seats: serves }: Supply, seats: number, comesBack: boolean): string {
+function sharedWords(
+  { per, amount, seats: serves }: Supply,
+  seats: number,
+  comesBack: boolean,
+): string {
   const back = comesBack ? "comes back, count it in" : "";
   if (per !== "table" && per !== "every") return back;
   const each = serves ?? (per === "table" ? SEATS_AT_A_TABLE : 1);
   const groups = Math.ceil(seats / each);
-  return [`${tidyAmount(amount)} for each of ${groups} ${per === "table" ? (groups === 1 ? "table" : "tables") : groups === 1 ? "group" : "groups"}`, back].filter(Boolean).join("; ");
+  return [
+    `${tidyAmount(amount)} for each of ${groups} ${per === "table" ? (groups === 1 ? "table" : "tables") : groups === 1 ? "group" : "groups"}`,
+    back,
+  ]
+    .filter(Boolean)
+    .join("; ");
 }

@@ -25,7 +25,13 @@ export function Bags({ id, kits, labels, cut, marks, nameOf, room }: Props) {
   const bagUrl = (bag: string) => `/bags/${id}?bag=${encodeURIComponent(bag)}`;
   return (
     <section className="mt-7" aria-label="Bags">
-      <h2 className="mb-1 text-lg">{own.length === 0 ? "No bags yet" : packed === own.length ? "All bags are closed" : `${packed} of ${own.length} bags closed`}</h2>
+      <h2 className="mb-1 text-lg">
+        {own.length === 0
+          ? "No bags yet"
+          : packed === own.length
+            ? "All bags are closed"
+            : `${packed} of ${own.length} bags closed`}
+      </h2>
       <p className="mb-2 text-soft text-sm">
         {own.length === 0
           ? "As soon as seats have letters, each has its bag."
@@ -33,7 +39,15 @@ export function Bags({ id, kits, labels, cut, marks, nameOf, room }: Props) {
       </p>
       {own.length > 0 && (
         <>
-          <Basket seats={own.map((kit) => ({ seat: kit.seat, label: labelOf(labels, kit.seat), done: strandsDone(kit), lacks: lacks.filter(({ bag }) => bag === kit.seat).length }))} href={bagUrl} />
+          <Basket
+            seats={own.map((kit) => ({
+              seat: kit.seat,
+              label: labelOf(labels, kit.seat),
+              done: strandsDone(kit),
+              lacks: lacks.filter(({ bag }) => bag === kit.seat).length,
+            }))}
+            href={bagUrl}
+          />
           <LinkButton tone="main" className="mt-3" href={`/bags/${id}`}>
             Check and pack
           </LinkButton>

@@ -13,13 +13,23 @@ type CodeReaderMaker = new (options: { formats: string[] }) => CodeReader;
 const LOOK_MS = 200;
 
 /** The camera looks for a kit label; where it cannot, the label's words are typed. */
-export function CameraScan({ onRead, onClose, said }: { onRead: (code: string) => void; onClose: () => void; said: string }) {
+export function CameraScan({
+  onRead,
+  onClose,
+  said,
+}: {
+  onRead: (code: string) => void;
+  onClose: () => void;
+  said: string;
+}) {
   const video = useRef<HTMLVideoElement>(null);
   const [trouble, setTrouble] = useState("");
   useEffect(() => {
     const Reader = (globalThis as { BarcodeDetector?: CodeReaderMaker }).BarcodeDetector;
     if (!Reader || !navigator.mediaDevices?.getUserMedia) {
-      setTrouble("This browser does not read codes by camera. A scanner that types works here, and so does the name in the list.");
+      setTrouble(
+        "This browser does not read codes by camera. A scanner that types works here, and so does the name in the list.",
+      );
       return;
     }
     let stream: MediaStream | null = null;
@@ -41,7 +51,11 @@ export function CameraScan({ onRead, onClose, said }: { onRead: (code: string) =
         await video.current.play();
         void look();
       })
-      .catch(() => setTrouble("The camera may not be used here. Allow it in the browser, or use a scanner that types."));
+      .catch(() =>
+        setTrouble(
+          "The camera may not be used here. Allow it in the browser, or use a scanner that types.",
+        ),
+      );
     return () => {
       stopped = true;
       for (const track of stream?.getTracks() ?? []) track.stop();
@@ -51,7 +65,10 @@ export function CameraScan({ onRead, onClose, said }: { onRead: (code: string) =
     <Dialog.Root open onOpenChange={(open) => open || onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
-        <Dialog.Content aria-describedby={undefined} className="fixed top-1/2 left-1/2 z-50 grid w-[min(32rem,94vw)] -translate-x-1/2 -translate-y-1/2 gap-3 border border-rule-strong bg-paper p-5">
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 z-50 grid w-[min(32rem,94vw)] -translate-x-1/2 -translate-y-1/2 gap-3 border border-rule-strong bg-paper p-5"
+        >
           <Dialog.Title className="text-xl">Scan a label</Dialog.Title>
           {trouble ? (
             <p>{trouble}</p>

@@ -5,7 +5,13 @@ import { useState } from "react";
 const LACK_REASONS = ["none left", "broken", "wrong one", "follows later"];
 
 /** Why it lacks, by one touch or in words. */
-export function LackForm({ onNote, onLeave }: { onNote: (note: string) => void; onLeave: () => void }) {
+export function LackForm({
+  onNote,
+  onLeave,
+}: {
+  onNote: (note: string) => void;
+  onLeave: () => void;
+}) {
   const [note, setNote] = useState("");
   return (
     <form
@@ -16,11 +22,23 @@ export function LackForm({ onNote, onLeave }: { onNote: (note: string) => void; 
       }}
     >
       {LACK_REASONS.map((reason) => (
-        <button key={reason} type="button" className="min-h-11 rounded-card border-[1.5px] border-ochre px-3 font-bold text-ochre hover:bg-card" onClick={() => onNote(reason)}>
+        <button
+          key={reason}
+          type="button"
+          className="min-h-11 rounded-card border-[1.5px] border-ochre px-3 font-bold text-ochre hover:bg-card"
+          onClick={() => onNote(reason)}
+        >
           {reason}
         </button>
       ))}
-      <input aria-label="What is the matter" placeholder="or in your words" className="min-h-11 flex-1" value={note} maxLength={120} onChange={(event) => setNote(event.target.value)} />
+      <input
+        aria-label="What is the matter"
+        placeholder="or in your words"
+        className="min-h-11 flex-1"
+        value={note}
+        maxLength={120}
+        onChange={(event) => setNote(event.target.value)}
+      />
       <button type="submit" className="verb min-h-11">
         note it
       </button>

@@ -22,7 +22,8 @@ export function useWedge(onRead: (code: string) => void): void {
         }
         return;
       }
-      if (event.key.length === 1) typed.current = { text: goesOn ? text + event.key : event.key, at: now };
+      if (event.key.length === 1)
+        typed.current = { text: goesOn ? text + event.key : event.key, at: now };
     };
     window.addEventListener("keydown", onKey, true);
     return () => window.removeEventListener("keydown", onKey, true);

@@ -15,7 +15,11 @@ const SHOWN = 12;
 
 interface Props {
   readonly classId: string;
-  readonly seats: readonly { readonly seat: string; readonly name: string; readonly has: boolean }[];
+  readonly seats: readonly {
+    readonly seat: string;
+    readonly name: string;
+    readonly has: boolean;
+  }[];
 }
 
 /** Addresses from a list: read here, shown as they were understood, and only then kept. */
@@ -28,15 +32,25 @@ export function AddressList({ classId, seats }: Props) {
   const { rows, findings } = useMemo(() => readAddresses(text, seats), [text, seats]);
   const over = rows.filter(({ seat }) => seats.find((row) => row.seat === seat)?.has).length;
   const put = (next: string) => {
-    setSaid(next.length > MOST_LETTERS ? "The list is longer than a million letters: bring it in parts." : "");
+    setSaid(
+      next.length > MOST_LETTERS
+        ? "The list is longer than a million letters: bring it in parts."
+        : "",
+    );
     if (next.length <= MOST_LETTERS) setText(next);
   };
   const take = () =>
     start(async () => {
       const answer = await saveAddresses(
         classId,
-        rows.map(({ seat, address }) => ({ seat, address: { ...address, lines: [...address.lines] } })),
-      ).catch(() => ({ ok: false as const, message: "No connection: nothing is kept yet. Try again in a moment." }));
+        rows.map(({ seat, address }) => ({
+          seat,
+          address: { ...address, lines: [...address.lines] },
+        })),
+      ).catch(() => ({
+        ok: false as const,
+        message: "No connection: nothing is kept yet. Try again in a moment.",
+      }));
       setSaid(answer.ok ? "" : answer.message);
       if (!answer.ok) return;
       setText("");
@@ -48,10 +62,18 @@ export function AddressList({ classId, seats }: Props) {
       <Button onClick={() => setOpen(true)}>Bring a list of addresses</Button>
       <Dialog open={open} onOpenChange={setOpen} title="A list of addresses" wide>
         <p className="mb-3 max-w-3xl text-soft">
-          From a spreadsheet or a shop, with headings above: <b>seat</b> or <b>name</b>, the parts of the address in the order in which they are printed, and <b>country</b> where it is not yours.
-          Whose parcel is not certain is left out, and said.
+          From a spreadsheet or a shop, with headings above: <b>seat</b> or <b>name</b>, the parts
+          of the address in the order in which they are printed, and <b>country</b> where it is not
+          yours. Whose parcel is not certain is left out, and said.
         </p>
-        <textarea aria-label="Addresses, with headings" rows={8} className="w-full" spellCheck={false} value={text} onChange={(event) => put(event.target.value)} />
+        <textarea
+          aria-label="Addresses, with headings"
+          rows={8}
+          className="w-full"
+          spellCheck={false}
+          value={text}
+          onChange={(event) => put(event.target.value)}
+        />
         <label className="mt-1 block text-sm">
           <span className="text-soft">or a file, CSV: </span>
           <input
@@ -61,7 +83,8 @@ export function AddressList({ classId, seats }: Props) {
             onChange={async (event) => {
               const file = event.target.files?.[0];
               if (!file) return;
-              if (file.size > MOST_BYTES) setSaid(`${file.name} is larger than 2 MB: no list of addresses is.`);
+              if (file.size > MOST_BYTES)
+                setSaid(`${file.name} is larger than 2 MB: no list of addresses is.`);
               else put(decodeText(new Uint8Array(await file.arrayBuffer())));
             }}
           />
@@ -69,7 +92,10 @@ export function AddressList({ classId, seats }: Props) {
         {findings.length > 0 && (
           <ul className="mt-3 max-h-40 overflow-y-auto text-sm" aria-label="What was noticed">
             {findings.map((finding) => (
-              <li key={`${finding.line} ${finding.code} ${finding.text}`} className={isTaken(finding.code) ? "text-ochre" : "text-brick"}>
+              <li
+                key={`${finding.line} ${finding.code} ${finding.text}`}
+                className={isTaken(finding.code) ? "text-ochre" : "text-brick"}
+              >
                 {sayAddressFinding(finding)}
               </li>
             ))}
@@ -89,20 +115,28 @@ export function AddressList({ classId, seats }: Props) {
                 <tr key={seat} className="border-rule border-b align-top">
                   <td className="py-1 pr-3">{seat}</td>
                   <td className="pr-3">{seats.find((row) => row.seat === seat)?.name}</td>
-                  <td className="[overflow-wrap:anywhere]">{[address.name, ...address.lines, address.country].filter(Boolean).join(", ")}</td>
+                  <td className="[overflow-wrap:anywhere]">
+                    {[address.name, ...address.lines, address.country].filter(Boolean).join(", ")}
+                  </td>
                 </tr>
               ))}
             </tbody>
           </table>
         )}
-        {rows.length > SHOWN && <p className="mt-1 text-soft text-sm">and {rows.length - SHOWN} more</p>}
+        {rows.length > SHOWN && (
+          <p className="mt-1 text-soft text-sm">and {rows.length - SHOWN} more</p>
+        )}
         {said && (
           <p role="alert" className="mt-2 text-brick">
             {said}
           </p>
         )}
         <div className="mt-4 flex flex-wrap items-center justify-end gap-4">
-          {over > 0 && <span className="text-ochre text-sm">{over} of them had an address already: it is written over</span>}
+          {over > 0 && (
+            <span className="text-ochre text-sm">
+              {over} of them had an address already: it is written over
+            </span>
+          )}
           <Button tone="main" disabled={busy || rows.length === 0} onClick={take}>
             {rows.length === 0 ? "Keep these" : `Keep these ${rows.length}`}
           </Button>

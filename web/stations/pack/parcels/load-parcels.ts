@@ -2,7 +2,13 @@
 
 import { isPosted, leadDaysOf } from "@elm-basket/core/calendar/dates.ts";
 import type { Address } from "@elm-basket/core/posting/posting.ts";
-import { type Destination, destinationsOf, eraseOn, type Posting, postBy } from "@elm-basket/core/posting/posting.ts";
+import {
+  type Destination,
+  destinationsOf,
+  eraseOn,
+  type Posting,
+  postBy,
+} from "@elm-basket/core/posting/posting.ts";
 import { withStudio } from "@/data/client.ts";
 import { eraseAddresses, listParcels, readPosting } from "@/data/parcels.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";

@@ -18,7 +18,11 @@ const rowsSchema = z
   .max(MOST_ADDRESSES);
 
 /** Does something with seats that the class has; of others nothing is kept. */
-async function withSeats(id: string, seats: readonly string[], work: (sql: Sql, studioId: string, there: ReadonlySet<string>) => Promise<void>): Promise<ActAnswer> {
+async function withSeats(
+  id: string,
+  seats: readonly string[],
+  work: (sql: Sql, studioId: string, there: ReadonlySet<string>) => Promise<void>,
+): Promise<ActAnswer> {
   const host = await requireHost();
   if (!isId(id)) return no("There is no such class.");
   const answer = await withStudio(host.studioId, async (sql) => {
@@ -33,11 +37,16 @@ async function withSeats(id: string, seats: readonly string[], work: (sql: Sql, 
 }
 
 /** Writes addresses of seats; null takes one away. */
-export async function saveAddresses(id: string, given: z.input<typeof rowsSchema>): Promise<ActAnswer> {
+export async function saveAddresses(
+  id: string,
+  given: z.input<typeof rowsSchema>,
+): Promise<ActAnswer> {
   const read = rowsSchema.safeParse(given);
   if (!read.success) {
     const [issue] = read.error.issues;
-    return no(`Not a usable address: ${issue?.message ?? ""} (${issue?.path.slice(2).join(" ") ?? ""}).`);
+    return no(
+      `Not a usable address: ${issue?.message ?? ""} (${issue?.path.slice(2).join(" ") ?? ""}).`,
+    );
   }
   return withSeats(
     id,
@@ -49,22 +58,46 @@ export async function saveAddresses(id: string, given: z.input<typeof rowsSchema
 const markSchema = z.array(seatName).min(1).max(MOST_ADDRESSES);
 
 /** Posted, or not posted after all. */
-export async function markParcels(id: string, seats: readonly string[], on: boolean): Promise<ActAnswer> {
+export async function markParcels(
+  id: string,
+  seats: readonly string[],
+  on: boolean,
+): Promise<ActAnswer> {
   const read = markSchema.safeParse(seats);
   if (!read.success || typeof on !== "boolean") return no("That cannot be marked.");
   return withSeats(id, read.data, (sql, studioId) => markPosted(sql, studioId, id, read.data, on));
 }
 
-export type WaysAnswer = { readonly ok: true; readonly version: number } | { readonly ok: false; readonly message: string };
+export type WaysAnswer =
+  | { readonly ok: true; readonly version: number }
+  | { readonly ok: false; readonly message: string };
 
 /** How the class's kits are posted. */
-export async function saveWays(id: string, given: z.input<typeof postingSchema>, version: number): Promise<WaysAnswer> {
+export async function saveWays(
+  id: string,
+  given: z.input<typeof postingSchema>,
+  version: number,
+): Promise<WaysAnswer> {
   const host = await requireHost();
   const read = postingSchema.safeParse(given);
-  if (!isId(id) || !Number.isInteger(version) || !read.success) return { ok: false, message: read.success ? "There is no such class." : `Not usable: ${read.error.issues[0]?.message ?? ""}.` };
-  const saved = await withStudio(host.studioId, (sql) => savePosting(sql, host.studioId, id, read.data, version));
+  if (!isId(id) || !Number.isInteger(version) || !read.success)
+    return {
+      ok: false,
+      message: read.success
+        ? "There is no such class."
+        : `Not usable: ${read.error.issues[0]?.message ?? ""}.`,
+    };
+  const saved = await withStudio(host.studioId, (sql) =>
+    savePosting(sql, host.studioId, id, read.data, version),
+  );
   revalidatePath("/", "layout");
-  return saved === null ? { ok: false, message: "Another window changed this first: what is there now is shown. Make your change again." } : { ok: true, version: saved };
+  return saved === null
+    ? {
+        ok: false,
+        message:
+          "Another window changed this first: what is there now is shown. Make your change again.",
+      }
+    : { ok: true, version: saved };
 }
 
 export async function eraseAll(id: string): Promise<ActAnswer> {

@@ -9,7 +9,17 @@ import type { ShownParcel } from "./load-parcels.ts";
 import { markParcels, saveAddresses } from "./parcel-actions.ts";
 
 /** One parcel: ticked when it is posted; its address is written in its own row. */
-export function ParcelLine({ classId, row, by, late }: { classId: string; row: ShownParcel; by: string; late: boolean }) {
+export function ParcelLine({
+  classId,
+  row,
+  by,
+  late,
+}: {
+  classId: string;
+  row: ShownParcel;
+  by: string;
+  late: boolean;
+}) {
   const { seat, name, address, doubtful, erased, packed, posted } = row;
   const { busy, said, act } = useAct();
   const [open, setOpen] = useState(false);
@@ -31,13 +41,36 @@ export function ParcelLine({ classId, row, by, late }: { classId: string; row: S
         </label>
         <div className="min-w-0">
           <p className="leading-tight [overflow-wrap:anywhere]">
-            <b>{name}</b> {!name.includes(`seat ${seat}`) && <span className="text-soft text-sm">seat {seat}</span>}
-            {posted ? <span className="ml-2 text-elm-dark text-sm">posted</span> : packed ? null : <span className="ml-2 text-ochre text-sm">its bag is not closed</span>}
-            {!posted && by !== "" && <span className={`ml-2 text-sm ${late ? "font-bold text-brick" : "text-soft"}`}>{late ? `was to go by ${by}` : `by ${by}`}</span>}
+            <b>{name}</b>{" "}
+            {!name.includes(`seat ${seat}`) && (
+              <span className="text-soft text-sm">seat {seat}</span>
+            )}
+            {posted ? (
+              <span className="ml-2 text-elm-dark text-sm">posted</span>
+            ) : packed ? null : (
+              <span className="ml-2 text-ochre text-sm">its bag is not closed</span>
+            )}
+            {!posted && by !== "" && (
+              <span className={`ml-2 text-sm ${late ? "font-bold text-brick" : "text-soft"}`}>
+                {late ? `was to go by ${by}` : `by ${by}`}
+              </span>
+            )}
           </p>
-          <p className="text-soft text-sm [overflow-wrap:anywhere]">{address ? oneLine(address) : <span className={erased ? "" : "text-ochre"}>{whyNone(row)}</span>}</p>
+          <p className="text-soft text-sm [overflow-wrap:anywhere]">
+            {address ? (
+              oneLine(address)
+            ) : (
+              <span className={erased ? "" : "text-ochre"}>{whyNone(row)}</span>
+            )}
+          </p>
         </div>
-        <button type="button" className="verb min-h-11" aria-expanded={open} onClick={() => setOpen(!open)} aria-label={`${address ? "Change" : "Write"} the address of ${name}, seat ${seat}`}>
+        <button
+          type="button"
+          className="verb min-h-11"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          aria-label={`${address ? "Change" : "Write"} the address of ${name}, seat ${seat}`}
+        >
           {open ? "close" : address ? "change" : "write it"}
         </button>
       </div>
@@ -48,10 +81,20 @@ export function ParcelLine({ classId, row, by, late }: { classId: string; row: S
       )}
       {doubtful && !open && (
         <p className="flex flex-wrap gap-x-5 pl-14">
-          <button type="button" className="verb min-h-11" disabled={busy} onClick={() => act(() => saveAddresses(classId, [{ seat, address: doubtful.address }]))}>
+          <button
+            type="button"
+            className="verb min-h-11"
+            disabled={busy}
+            onClick={() => act(() => saveAddresses(classId, [{ seat, address: doubtful.address }]))}
+          >
             It is right for {name}
           </button>
-          <button type="button" className="verb min-h-11" disabled={busy} onClick={() => act(() => saveAddresses(classId, [{ seat, address: null }]))}>
+          <button
+            type="button"
+            className="verb min-h-11"
+            disabled={busy}
+            onClick={() => act(() => saveAddresses(classId, [{ seat, address: null }]))}
+          >
             Take it away
           </button>
         </p>
@@ -74,14 +117,26 @@ export function ParcelLine({ classId, row, by, late }: { classId: string; row: S
 }
 
 function whyNone({ doubtful, erased }: ShownParcel): string {
-  if (doubtful) return `was written for ${doubtful.called || "nobody by name"}, who had this seat: ${oneLine(doubtful.address)}`;
+  if (doubtful)
+    return `was written for ${doubtful.called || "nobody by name"}, who had this seat: ${oneLine(doubtful.address)}`;
   return erased ? "its address is erased" : "no address yet";
 }
 
-const oneLine = ({ name, lines, country }: Address): string => [name, ...lines, country].filter(Boolean).join(", ");
+const oneLine = ({ name, lines, country }: Address): string =>
+  [name, ...lines, country].filter(Boolean).join(", ");
 
 /** As it is printed: name, lines, country. What is typed stays until it can be read. */
-function AddressForm({ name, address, busy, onSave }: { name: string; address: Address | null; busy: boolean; onSave: (next: Address | null) => void }) {
+function AddressForm({
+  name,
+  address,
+  busy,
+  onSave,
+}: {
+  name: string;
+  address: Address | null;
+  busy: boolean;
+  onSave: (next: Address | null) => void;
+}) {
   const [to, setTo] = useState(address?.name ?? name);
   const [lines, setLines] = useState(address?.lines.join("\n") ?? "");
   const [country, setCountry] = useState(address?.country ?? "");
@@ -104,11 +159,40 @@ function AddressForm({ name, address, busy, onSave }: { name: string; address: A
         if (read.success) onSave(read.data);
       }}
     >
-      <Field label="To">{(props) => <input {...props} value={to} maxLength={120} autoComplete="off" onChange={(event) => setTo(event.target.value)} />}</Field>
-      <Field label="Country, where it is not yours">{(props) => <input {...props} value={country} maxLength={60} autoComplete="off" onChange={(event) => setCountry(event.target.value)} />}</Field>
+      <Field label="To">
+        {(props) => (
+          <input
+            {...props}
+            value={to}
+            maxLength={120}
+            autoComplete="off"
+            onChange={(event) => setTo(event.target.value)}
+          />
+        )}
+      </Field>
+      <Field label="Country, where it is not yours">
+        {(props) => (
+          <input
+            {...props}
+            value={country}
+            maxLength={60}
+            autoComplete="off"
+            onChange={(event) => setCountry(event.target.value)}
+          />
+        )}
+      </Field>
       <div className="sm:col-span-2">
         <Field label="Street, postcode and town, a line each" {...(wrong ? { error: wrong } : {})}>
-          {(props) => <textarea {...props} rows={4} className="w-full" value={lines} autoComplete="off" onChange={(event) => setLines(event.target.value)} />}
+          {(props) => (
+            <textarea
+              {...props}
+              rows={4}
+              className="w-full"
+              value={lines}
+              autoComplete="off"
+              onChange={(event) => setLines(event.target.value)}
+            />
+          )}
         </Field>
       </div>
       <div className="flex flex-wrap gap-3 sm:col-span-2">
@@ -126,7 +210,15 @@ function AddressForm({ name, address, busy, onSave }: { name: string; address: A
 }
 
 /** Everything that is shown and closed goes at once. */
-export function MarkAll({ classId, seats, words }: { classId: string; seats: readonly string[]; words: string }) {
+export function MarkAll({
+  classId,
+  seats,
+  words,
+}: {
+  classId: string;
+  seats: readonly string[];
+  words: string;
+}) {
   const { busy, said, act } = useAct();
   return (
     <div className="mb-3">

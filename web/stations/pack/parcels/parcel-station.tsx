@@ -13,7 +13,13 @@ import { loadParcels, type Parcels, type ShownParcel } from "./load-parcels.ts";
 import { MarkAll, ParcelLine } from "./parcel-line.tsx";
 import { PostingWays } from "./posting-ways.tsx";
 
-const SHOWS = { all: "all", address: "without an address", open: "bag not closed", toPost: "to post", posted: "posted" } as const;
+const SHOWS = {
+  all: "all",
+  address: "without an address",
+  open: "bag not closed",
+  toPost: "to post",
+  posted: "posted",
+} as const;
 type Show = keyof typeof SHOWS;
 const ROWS_A_PAGE = 60;
 
@@ -26,7 +32,13 @@ const IS: Record<Show, (row: ShownParcel) => boolean> = {
 };
 
 /** Kits that go by post: where each goes, by when it has to go, and what has gone. */
-export async function ParcelStation({ id, query }: { id: string; query: Readonly<Record<string, string | undefined>> }) {
+export async function ParcelStation({
+  id,
+  query,
+}: {
+  id: string;
+  query: Readonly<Record<string, string | undefined>>;
+}) {
   const parcels = await loadParcels(id);
   if (!parcels) notFound();
   const { data, posting, rows, destinations, posted } = parcels;
@@ -35,8 +47,18 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
   const show = (Object.keys(SHOWS) as Show[]).find((one) => one === query.show) ?? "all";
   const to = query.to;
   // As the host wrote it: the address carries only what tells countries apart.
-  const toWords = placeWords(destinations.find(({ country }) => to !== undefined && countryKey(country) === countryKey(to))?.country ?? to ?? "");
-  const asked = rows.filter((row) => IS[show](row) && (to === undefined || (row.address !== null && countryKey(row.address.country) === countryKey(to))));
+  const toWords = placeWords(
+    destinations.find(({ country }) => to !== undefined && countryKey(country) === countryKey(to))
+      ?.country ??
+      to ??
+      "",
+  );
+  const asked = rows.filter(
+    (row) =>
+      IS[show](row) &&
+      (to === undefined ||
+        (row.address !== null && countryKey(row.address.country) === countryKey(to))),
+  );
   const pages = Math.max(1, Math.ceil(asked.length / ROWS_A_PAGE));
   const page = Math.min(pages, Math.max(1, Number.parseInt(query.page ?? "1", 10) || 1));
   const shown = asked.slice((page - 1) * ROWS_A_PAGE, page * ROWS_A_PAGE);
@@ -58,7 +80,8 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
       <h1 className="mt-1 text-4xl leading-tight">{headline(parcels)}</h1>
       {!posted && (
         <p className="mt-2 max-w-2xl">
-          Plan has no day for the post, so nothing is sent to the seats of this class. Add the deadline “Posted” there, and each seat has a parcel.{" "}
+          Plan has no day for the post, so nothing is sent to the seats of this class. Add the
+          deadline “Posted” there, and each seat has a parcel.{" "}
           <Link className="verb" href={`/classes/${id}/plan`}>
             To Plan
           </Link>
@@ -81,7 +104,14 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
                     </Link>
                   ))}
                 </nav>
-                <AddressList classId={id} seats={rows.map(({ seat, called, address }) => ({ seat, name: called, has: address !== null }))} />
+                <AddressList
+                  classId={id}
+                  seats={rows.map(({ seat, called, address }) => ({
+                    seat,
+                    name: called,
+                    has: address !== null,
+                  }))}
+                />
               </div>
               {to !== undefined && (
                 <p className="mb-2">
@@ -92,21 +122,38 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
                 </p>
               )}
               {ready.length > 1 && (to !== undefined || show === "toPost") && (
-                <MarkAll classId={id} seats={ready.map(({ seat }) => seat)} words={`All ${ready.length} closed ${to === undefined ? "parcels" : `ones for ${toWords}`} are posted`} />
+                <MarkAll
+                  classId={id}
+                  seats={ready.map(({ seat }) => seat)}
+                  words={`All ${ready.length} closed ${to === undefined ? "parcels" : `ones for ${toWords}`} are posted`}
+                />
               )}
               {shown.length === 0 ? (
-                <p className="border-rule border-t py-6">{rows.length === 0 ? "This class has no seats yet." : "None of the parcels is so."}</p>
+                <p className="border-rule border-t py-6">
+                  {rows.length === 0
+                    ? "This class has no seats yet."
+                    : "None of the parcels is so."}
+                </p>
               ) : (
                 <ul className="border-rule-strong border-t">
                   {shown.map((row) => (
-                    <ParcelLine key={row.seat} classId={id} row={row} late={row.postBy !== null && row.postBy < today && !row.posted} by={row.postBy === null ? "" : showDate(row.postBy, "short")} />
+                    <ParcelLine
+                      key={row.seat}
+                      classId={id}
+                      row={row}
+                      late={row.postBy !== null && row.postBy < today && !row.posted}
+                      by={row.postBy === null ? "" : showDate(row.postBy, "short")}
+                    />
                   ))}
                 </ul>
               )}
               {pages > 1 && (
                 <nav aria-label="Pages" className="mt-3 flex items-center gap-5">
                   {page > 1 && (
-                    <Link className="verb inline-flex min-h-11 items-center" href={url({ page: page - 1 })}>
+                    <Link
+                      className="verb inline-flex min-h-11 items-center"
+                      href={url({ page: page - 1 })}
+                    >
                       before
                     </Link>
                   )}
@@ -114,7 +161,10 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
                     {page} of {pages}
                   </span>
                   {page < pages && (
-                    <Link className="verb inline-flex min-h-11 items-center" href={url({ page: page + 1 })}>
+                    <Link
+                      className="verb inline-flex min-h-11 items-center"
+                      href={url({ page: page + 1 })}
+                    >
                       next
                     </Link>
                   )}
@@ -124,23 +174,46 @@ export async function ParcelStation({ id, query }: { id: string; query: Readonly
           )}
         </section>
         <aside>
-          {posted && destinations.length > 0 && <Destinations destinations={destinations} parcels={parcels} today={today} url={(country) => url({ to: country, show: "all" })} />}
+          {posted && destinations.length > 0 && (
+            <Destinations
+              destinations={destinations}
+              parcels={parcels}
+              today={today}
+              url={(country) => url({ to: country, show: "all" })}
+            />
+          )}
           {posted && rows.some(({ address }) => address !== null) && (
             <section className="mb-6">
               <h2 className="mb-2 text-lg">To print and to hand on</h2>
               <LabelLinks
                 usual={usualSheet(paperFor(data.host.studio.unit))}
-                kinds={[{ href: `/parcels/${id}/address-labels.pdf${to === undefined ? "" : `?to=${encodeURIComponent(to)}`}`, words: "Address labels, PDF", sheets: ADDRESS_SHEETS }]}
+                kinds={[
+                  {
+                    href: `/parcels/${id}/address-labels.pdf${to === undefined ? "" : `?to=${encodeURIComponent(to)}`}`,
+                    words: "Address labels, PDF",
+                    sheets: ADDRESS_SHEETS,
+                  },
+                ]}
               />
               <FileButton href={`/parcels/${id}/parcels.csv`} download className="mt-2">
                 Parcel list, CSV
               </FileButton>
               {destinations.some(({ country }) => country !== "") && (
-                <p className="mt-2 text-soft text-sm">Whether a parcel needs customs papers, and what they say, is for you and your post to decide; the labels leave them out.</p>
+                <p className="mt-2 text-soft text-sm">
+                  Whether a parcel needs customs papers, and what they say, is for you and your post
+                  to decide; the labels leave them out.
+                </p>
               )}
             </section>
           )}
-          <PostingWays classId={id} posting={posting} version={parcels.version} unit={data.host.studio.unit} usualDays={parcels.usualDays} countries={destinations.map(({ country }) => country)} />
+          <PostingWays
+            classId={id}
+            posting={posting}
+            version={parcels.version}
+            unit={data.host.studio.unit}
+            usualDays={parcels.usualDays}
+            countries={destinations.map(({ country }) => country)}
+          />
           <Kept parcels={parcels} />
         </aside>
       </div>
@@ -156,15 +229,34 @@ function headline({ posted: sends, rows, destinations }: Parcels): string {
   if (rows.length > 0 && posted === rows.length) return `All ${rows.length} parcels are posted`;
   const without = rows.filter(IS.address).length;
   const [next] = destinations.filter(({ left }) => left > 0);
-  const first = posted === 0 ? `${rows.length} parcels` : `${posted} of ${rows.length} parcels posted`;
-  return [first, without > 0 ? `${without} without an address` : "", next ? `the next by ${showDate(next.postBy, "short")}` : ""].filter(Boolean).join(", ");
+  const first =
+    posted === 0 ? `${rows.length} parcels` : `${posted} of ${rows.length} parcels posted`;
+  return [
+    first,
+    without > 0 ? `${without} without an address` : "",
+    next ? `the next by ${showDate(next.postBy, "short")}` : "",
+  ]
+    .filter(Boolean)
+    .join(", ");
 }
 
 /** What has to go first, first; where the way is not known, that is said. */
-function Destinations({ destinations, parcels, today, url }: { destinations: readonly Destination[]; parcels: Parcels; today: string; url: (country: string) => string }) {
+function Destinations({
+  destinations,
+  parcels,
+  today,
+  url,
+}: {
+  destinations: readonly Destination[];
+  parcels: Parcels;
+  today: string;
+  url: (country: string) => string;
+}) {
   const { document } = parcels.data.planned;
   const packBy = parcels.data.planned.plan.deadlines.find(({ code }) => code === "packBy")?.date;
-  const early = destinations.find(({ left, postBy }) => left > 0 && packBy !== undefined && postBy < packBy);
+  const early = destinations.find(
+    ({ left, postBy }) => left > 0 && packBy !== undefined && postBy < packBy,
+  );
   return (
     <section className="mb-6" aria-label="Where they go">
       <h2 className="mb-1 text-lg">Where they go</h2>
@@ -187,10 +279,18 @@ function Destinations({ destinations, parcels, today, url }: { destinations: rea
               <td className="py-1.5 text-right">
                 {left} of {all}
               </td>
-              <td className={`py-1.5 pl-4 ${left > 0 && postBy < today ? "font-bold text-brick" : ""}`}>
+              <td
+                className={`py-1.5 pl-4 ${left > 0 && postBy < today ? "font-bold text-brick" : ""}`}
+              >
                 {showDate(postBy, "short")}
-                {left > 0 && postBy < today && <span className="block text-sm">{late(postBy, document.when.date, today, parcels.posting)}</span>}
-                {!known && <span className="block text-soft text-sm">as for all: way not known</span>}
+                {left > 0 && postBy < today && (
+                  <span className="block text-sm">
+                    {late(postBy, document.when.date, today, parcels.posting)}
+                  </span>
+                )}
+                {!known && (
+                  <span className="block text-soft text-sm">as for all: way not known</span>
+                )}
               </td>
             </tr>
           ))}
@@ -200,8 +300,9 @@ function Destinations({ destinations, parcels, today, url }: { destinations: rea
         <p className="mt-2 flex gap-2 text-sm">
           <SeverityMark severity="check" />
           <span>
-            {placeWords(early.country) === "your own country" ? "Your own country" : early.country} wants its parcels before the class's own day for packing{packBy && `, ${showDate(packBy, "short")}`}
-            : pack these first.
+            {placeWords(early.country) === "your own country" ? "Your own country" : early.country}{" "}
+            wants its parcels before the class's own day for packing
+            {packBy && `, ${showDate(packBy, "short")}`}: pack these first.
           </span>
         </p>
       )}
@@ -211,17 +312,26 @@ function Destinations({ destinations, parcels, today, url }: { destinations: rea
 
 /** What the reserve is for: a late parcel may still come, and after that it cannot. */
 function late(postBy: string, classDate: string, today: string, { reserveDays }: Posting): string {
-  return addDays(postBy, reserveDays) >= today && today < classDate ? "late: the reserve is being used up" : "too late for the class: hand it over another way";
+  return addDays(postBy, reserveDays) >= today && today < classDate
+    ? "late: the reserve is being used up"
+    : "too late for the class: hand it over another way";
 }
 
 function Kept({ parcels }: { parcels: Parcels }) {
-  const kept = parcels.rows.filter(({ address, doubtful }) => address !== null || doubtful !== null).length;
+  const kept = parcels.rows.filter(
+    ({ address, doubtful }) => address !== null || doubtful !== null,
+  ).length;
   const erased = parcels.rows.filter((row) => row.erased).length;
   return (
     <p className="mt-5 text-soft text-sm">
-      {kept > 0 && `${kept} ${kept === 1 ? "address is" : "addresses are"} kept for these parcels alone, and erased on ${showDate(parcels.eraseOn)}.`}
-      {kept === 0 && erased > 0 && `${erased} ${erased === 1 ? "address has" : "addresses have"} been erased.`}
-      {kept === 0 && erased === 0 && "Addresses are kept for these parcels alone; no participant sees them, and no file of the class holds them."}
+      {kept > 0 &&
+        `${kept} ${kept === 1 ? "address is" : "addresses are"} kept for these parcels alone, and erased on ${showDate(parcels.eraseOn)}.`}
+      {kept === 0 &&
+        erased > 0 &&
+        `${erased} ${erased === 1 ? "address has" : "addresses have"} been erased.`}
+      {kept === 0 &&
+        erased === 0 &&
+        "Addresses are kept for these parcels alone; no participant sees them, and no file of the class holds them."}
     </p>
   );
 }

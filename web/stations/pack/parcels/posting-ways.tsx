@@ -1,6 +1,12 @@
 "use client";
 
-import { countryKey, MOST_KEEP_DAYS, MOST_TRAVEL_DAYS, type Posting, travelDays } from "@elm-basket/core/posting/posting.ts";
+import {
+  countryKey,
+  MOST_KEEP_DAYS,
+  MOST_TRAVEL_DAYS,
+  type Posting,
+  travelDays,
+} from "@elm-basket/core/posting/posting.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState, useTransition } from "react";
@@ -24,7 +30,14 @@ interface Props {
 const FIRST_SIZE: [number, number, number] = [250, 180, 25];
 
 /** How this class's kits are posted; every change is kept at once. */
-export function PostingWays({ classId, posting: there, version: thereVersion, unit, usualDays, countries }: Props) {
+export function PostingWays({
+  classId,
+  posting: there,
+  version: thereVersion,
+  unit,
+  usualDays,
+  countries,
+}: Props) {
   const router = useRouter();
   const [, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -45,7 +58,10 @@ export function PostingWays({ classId, posting: there, version: thereVersion, un
     setPosting(next);
     setSaid("Saving …");
     queue.current = queue.current.then(async () => {
-      const answer = await saveWays(classId, next, version.current).catch(() => ({ ok: false as const, message: "No connection: it is not kept. Try again in a moment." }));
+      const answer = await saveWays(classId, next, version.current).catch(() => ({
+        ok: false as const,
+        message: "No connection: it is not kept. Try again in a moment.",
+      }));
       if (answer.ok) version.current = answer.version;
       else {
         latest.current = there;
@@ -56,34 +72,66 @@ export function PostingWays({ classId, posting: there, version: thereVersion, un
     });
   };
   const setTravel = (country: string, days: number | null) =>
-    save({ travel: [...latest.current.travel.filter((row) => countryKey(row.country) !== countryKey(country)), ...(days === null ? [] : [{ country, days }])] });
-  const asked = [...new Map([...(countries.length === 0 ? [""] : countries), ...posting.travel.map(({ country }) => country)].map((country) => [countryKey(country), country])).values()];
+    save({
+      travel: [
+        ...latest.current.travel.filter((row) => countryKey(row.country) !== countryKey(country)),
+        ...(days === null ? [] : [{ country, days }]),
+      ],
+    });
+  const asked = [
+    ...new Map(
+      [
+        ...(countries.length === 0 ? [""] : countries),
+        ...posting.travel.map(({ country }) => country),
+      ].map((country) => [countryKey(country), country]),
+    ).values(),
+  ];
   const size = posting.size;
   return (
     <section aria-label="How they are posted">
       <h2 className="mb-1 text-lg">How they are posted</h2>
-      <h3 className="mt-3 text-soft text-sm">Days that the post takes; without a figure, the class's {usualDays} days before it</h3>
+      <h3 className="mt-3 text-soft text-sm">
+        Days that the post takes; without a figure, the class's {usualDays} days before it
+      </h3>
       <ul>
         {asked.map((country) => {
           const days = travelDays(posting, country);
           const place = country === "" ? "your own country" : country;
           return (
-            <li key={countryKey(country)} className="grid grid-cols-[1fr_92px_auto] items-center gap-2 py-1">
+            <li
+              key={countryKey(country)}
+              className="grid grid-cols-[1fr_92px_auto] items-center gap-2 py-1"
+            >
               <span className="[overflow-wrap:anywhere]">{place}</span>
               {days === null ? (
                 <button
                   type="button"
                   className="verb min-h-11 text-left"
                   aria-label={`Say how long the post takes to ${place}`}
-                  onClick={() => setTravel(country, Math.min(MOST_TRAVEL_DAYS, country === "" ? 2 : 7))}
+                  onClick={() =>
+                    setTravel(country, Math.min(MOST_TRAVEL_DAYS, country === "" ? 2 : 7))
+                  }
                 >
                   not said
                 </button>
               ) : (
-                <NumberField label="" name={`Days to ${place}`} value={days} least={0} most={MOST_TRAVEL_DAYS} unit="d" onChange={(next) => setTravel(country, next)} />
+                <NumberField
+                  label=""
+                  name={`Days to ${place}`}
+                  value={days}
+                  least={0}
+                  most={MOST_TRAVEL_DAYS}
+                  unit="d"
+                  onChange={(next) => setTravel(country, next)}
+                />
               )}
               {days !== null && (
-                <button type="button" className="verb min-h-11 text-sm" aria-label={`Leave the days to ${place} open`} onClick={() => setTravel(country, null)}>
+                <button
+                  type="button"
+                  className="verb min-h-11 text-sm"
+                  aria-label={`Leave the days to ${place} open`}
+                  onClick={() => setTravel(country, null)}
+                >
                   leave out
                 </button>
               )}
@@ -92,19 +140,52 @@ export function PostingWays({ classId, posting: there, version: thereVersion, un
         })}
       </ul>
       <div className="mt-3 grid grid-cols-2 items-end gap-3">
-        <NumberField label="Reserve, should it be late" value={posting.reserveDays} least={0} most={60} unit="days" onChange={(reserveDays) => save({ reserveDays })} />
-        <NumberField label="Erase addresses after the class" value={posting.keepDays} least={0} most={MOST_KEEP_DAYS} unit="days" onChange={(keepDays) => save({ keepDays })} />
+        <NumberField
+          label="Reserve, should it be late"
+          value={posting.reserveDays}
+          least={0}
+          most={60}
+          unit="days"
+          onChange={(reserveDays) => save({ reserveDays })}
+        />
+        <NumberField
+          label="Erase addresses after the class"
+          value={posting.keepDays}
+          least={0}
+          most={MOST_KEEP_DAYS}
+          unit="days"
+          onChange={(keepDays) => save({ keepDays })}
+        />
       </div>
-      <CheckField label="No post on Sundays" checked={posting.noSundays} onChange={(noSundays) => save({ noSundays })} />
+      <CheckField
+        label="No post on Sundays"
+        checked={posting.noSundays}
+        onChange={(noSundays) => save({ noSundays })}
+      />
       {posting.weightG === null ? (
-        <button type="button" className="verb block min-h-11" onClick={() => save({ weightG: 100 })}>
+        <button
+          type="button"
+          className="verb block min-h-11"
+          onClick={() => save({ weightG: 100 })}
+        >
           Say what a parcel weighs
         </button>
       ) : (
-        <NumberField label="Weight of a parcel" value={posting.weightG} least={1} most={100_000} unit="g" onChange={(weightG) => save({ weightG })} />
+        <NumberField
+          label="Weight of a parcel"
+          value={posting.weightG}
+          least={1}
+          most={100_000}
+          unit="g"
+          onChange={(weightG) => save({ weightG })}
+        />
       )}
       {size === null ? (
-        <button type="button" className="verb block min-h-11" onClick={() => save({ size: FIRST_SIZE })}>
+        <button
+          type="button"
+          className="verb block min-h-11"
+          onClick={() => save({ size: FIRST_SIZE })}
+        >
           Say how large a parcel is
         </button>
       ) : (
@@ -117,7 +198,11 @@ export function PostingWays({ classId, posting: there, version: thereVersion, un
               unit={unit}
               least={1}
               most={3000}
-              onChange={(mm) => save({ size: size.map((old, at) => (at === i ? mm : old)) as [number, number, number] })}
+              onChange={(mm) =>
+                save({
+                  size: size.map((old, at) => (at === i ? mm : old)) as [number, number, number],
+                })
+              }
             />
           ))}
         </div>

@@ -10,7 +10,15 @@ import { takeBack, tickOff } from "./shopping-actions.ts";
 import { priceOf, type ShoppingLine } from "./shopping-list.ts";
 
 /** One line to buy: as many packs as were bought go onto the shelf with one press. */
-export function BuyLine({ line, currency, orderBy }: { line: ShoppingLine; currency: string; orderBy: string }) {
+export function BuyLine({
+  line,
+  currency,
+  orderBy,
+}: {
+  line: ShoppingLine;
+  currency: string;
+  orderBy: string;
+}) {
   const [packs, setPacks] = useState(line.packs);
   const { busy, said, act } = useAct();
   // The same press made twice, because its answer was lost, counts once.
@@ -18,7 +26,8 @@ export function BuyLine({ line, currency, orderBy }: { line: ShoppingLine; curre
   const buy = () => {
     mark.current ||= freshId();
     act(
-      () => tickOff({ mark: mark.current, good: line.good, packs, size: line.size, shop: line.shop }),
+      () =>
+        tickOff({ mark: mark.current, good: line.good, packs, size: line.size, shop: line.shop }),
       () => {
         mark.current = "";
       },
@@ -27,14 +36,24 @@ export function BuyLine({ line, currency, orderBy }: { line: ShoppingLine; curre
   const price = priceOf({ ...line, packs });
   const alone = line.size === 1;
   return (
-    <li className="grid grid-cols-[auto_1fr] items-center gap-x-4 gap-y-1 border-rule border-b py-2 sm:grid-cols-[auto_1fr_auto]" aria-busy={busy}>
-      <button type="button" disabled={busy} onClick={buy} aria-label={`Bought: ${line.name}`} className="size-11 rounded-card border-2 border-elm bg-paper hover:bg-elm-tint print:border-ink">
+    <li
+      className="grid grid-cols-[auto_1fr] items-center gap-x-4 gap-y-1 border-rule border-b py-2 sm:grid-cols-[auto_1fr_auto]"
+      aria-busy={busy}
+    >
+      <button
+        type="button"
+        disabled={busy}
+        onClick={buy}
+        aria-label={`Bought: ${line.name}`}
+        className="size-11 rounded-card border-2 border-elm bg-paper hover:bg-elm-tint print:border-ink"
+      >
         {busy ? "…" : ""}
       </button>
       <div className="min-w-0">
         <p className="font-bold leading-tight [overflow-wrap:anywhere]">{line.name}</p>
         <p className="text-soft text-sm">
-          {countedIn(line.lacking, line.unit)} lacking{alone ? "" : `, in packs of ${countedIn(line.size, line.unit)}`}
+          {countedIn(line.lacking, line.unit)} lacking
+          {alone ? "" : `, in packs of ${countedIn(line.size, line.unit)}`}
           {line.for.length > 0 ? ` · for ${line.for.join(", ")}` : " · to be kept on the shelf"}
           {orderBy && ` · ${orderBy}`}
         </p>
@@ -46,10 +65,21 @@ export function BuyLine({ line, currency, orderBy }: { line: ShoppingLine; curre
       </div>
       <div className="col-start-2 flex items-center gap-3 sm:col-start-3">
         <span className="w-24 print:hidden">
-          <NumberField label="" name={`Packs of ${line.name}`} value={packs} least={1} most={10_000} onChange={setPacks} />
+          <NumberField
+            label=""
+            name={`Packs of ${line.name}`}
+            value={packs}
+            least={1}
+            most={10_000}
+            onChange={setPacks}
+          />
         </span>
         <span className="hidden font-bold print:inline">{packs} ×</span>
-        <span className={`w-28 whitespace-nowrap text-right ${price === null ? "text-ochre text-sm" : ""}`}>{price === null ? "price not known" : moneyText(price, currency)}</span>
+        <span
+          className={`w-28 whitespace-nowrap text-right ${price === null ? "text-ochre text-sm" : ""}`}
+        >
+          {price === null ? "price not known" : moneyText(price, currency)}
+        </span>
       </div>
     </li>
   );
@@ -60,7 +90,13 @@ export function NotBought({ mark, name }: { mark: string; name: string }) {
   const { busy, said, act } = useAct();
   return (
     <>
-      <button type="button" disabled={busy} className="verb min-h-11" aria-label={`Not bought after all: ${name}`} onClick={() => act(() => takeBack(mark))}>
+      <button
+        type="button"
+        disabled={busy}
+        className="verb min-h-11"
+        aria-label={`Not bought after all: ${name}`}
+        onClick={() => act(() => takeBack(mark))}
+      >
         not bought after all
       </button>
       {said && (

@@ -38,12 +38,19 @@ export async function loadShopping(host: Host, asked: string | undefined): Promi
     const classes = await listClasses(sql);
     const only = classes.find(({ id }) => id === own) ?? null;
     const goods = shelfGoods(await listGoods(sql), await wantedGoods(sql, today));
-    const lacks = only === null ? null : lackingFor([...(await promisedTo(sql, only.id, today)).values()]);
+    const lacks =
+      only === null ? null : lackingFor([...(await promisedTo(sql, only.id, today)).values()]);
     return {
       today,
-      lines: shoppingList(goods, orderDays(only === null ? classes : [only]), lacks === null ? undefined : ({ id }) => lacks.get(id) ?? 0),
+      lines: shoppingList(
+        goods,
+        orderDays(only === null ? classes : [only]),
+        lacks === null ? undefined : ({ id }) => lacks.get(id) ?? 0,
+      ),
       bought: await boughtSince(sql, BOUGHT_HOURS),
-      classes: classes.filter(({ class_date }) => class_date >= today).map(({ id, title }) => ({ id, title })),
+      classes: classes
+        .filter(({ class_date }) => class_date >= today)
+        .map(({ id, title }) => ({ id, title })),
       only: only && { id: only.id, title: only.title },
       unplanned: open.slice(PLANNED_AT_ONCE).map(({ title }) => title),
     };

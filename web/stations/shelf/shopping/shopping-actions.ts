@@ -9,16 +9,25 @@ import { buy, unbuy } from "@/data/shopping.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
 
 const mark = z.string().regex(/^[A-Za-z0-9-]{8,40}$/u);
-const purchase = z.strictObject({ mark, good: z.uuid(), packs: z.number().int().min(1).max(10_000), size: z.number().positive().max(MOST_AMOUNT), shop: z.string().max(80) });
+const purchase = z.strictObject({
+  mark,
+  good: z.uuid(),
+  packs: z.number().int().min(1).max(10_000),
+  size: z.number().positive().max(MOST_AMOUNT),
+  shop: z.string().max(80),
+});
 
 /** Bought: so many packs come onto the shelf, once for each mark. */
 export async function tickOff(given: z.input<typeof purchase>): Promise<ActAnswer> {
   const host = await requireHost();
   const read = purchase.safeParse(given);
-  if (!read.success || read.data.packs * read.data.size > MOST_AMOUNT) return { ok: false, message: "So much cannot be bought at once: 1 to 10 000 packs." };
+  if (!read.success || read.data.packs * read.data.size > MOST_AMOUNT)
+    return { ok: false, message: "So much cannot be bought at once: 1 to 10 000 packs." };
   const { good, packs, size, shop } = read.data;
   const note = `${packs} ${packs === 1 ? "pack" : "packs"}${shop === "" ? "" : `, ${shop}`}`;
-  const done = await withStudio(host.studioId, (sql) => buy(sql, host.studioId, { mark: read.data.mark, good, amount: packs * size, note }));
+  const done = await withStudio(host.studioId, (sql) =>
+    buy(sql, host.studioId, { mark: read.data.mark, good, amount: packs * size, note }),
+  );
   if (!done) return { ok: false, message: "This is no longer on the shelf." };
   revalidatePath("/", "layout");
   return { ok: true };
@@ -28,8 +37,14 @@ export async function tickOff(given: z.input<typeof purchase>): Promise<ActAnswe
 export async function takeBack(given: string): Promise<ActAnswer> {
   const host = await requireHost();
   const read = mark.safeParse(given);
-  const done = read.success ? await withStudio(host.studioId, (sql) => unbuy(sql, host.studioId, read.data)) : "gone";
-  if (done === "used") return { ok: false, message: "Some of it has been used already: count at the Shelf what is there." };
+  const done = read.success
+    ? await withStudio(host.studioId, (sql) => unbuy(sql, host.studioId, read.data))
+    : "gone";
+  if (done === "used")
+    return {
+      ok: false,
+      message: "Some of it has been used already: count at the Shelf what is there.",
+    };
   if (done === "gone") return { ok: false, message: "This was not ticked off." };
   revalidatePath("/", "layout");
   return { ok: true };

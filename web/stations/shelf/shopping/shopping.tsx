@@ -26,7 +26,8 @@ export function ShoppingPage({ view, currency }: { view: Shopping; currency: str
         </div>
       </div>
       <p className="mb-3 text-soft">
-        Less what is here and what earlier classes keep for themselves, in whole packs, by the cheapest offers known.{" "}
+        Less what is here and what earlier classes keep for themselves, in whole packs, by the
+        cheapest offers known.{" "}
         {only ? (
           <Link className="verb print:hidden" href="/shelf/shopping">
             For all classes
@@ -43,7 +44,10 @@ export function ShoppingPage({ view, currency }: { view: Shopping; currency: str
           <ul className="grid gap-x-6 sm:grid-cols-2">
             {view.classes.map(({ id, title }) => (
               <li key={id}>
-                <Link className="verb inline-flex min-h-11 items-center" href={`/shelf/shopping?for=${id}`}>
+                <Link
+                  className="verb inline-flex min-h-11 items-center"
+                  href={`/shelf/shopping?for=${id}`}
+                >
                   {title}
                 </Link>
               </li>
@@ -53,7 +57,8 @@ export function ShoppingPage({ view, currency }: { view: Shopping; currency: str
       )}
       {view.unplanned.length > 0 && (
         <p className="mb-3 text-ochre">
-          Not counted, as nobody has opened {view.unplanned.length === 1 ? "it" : "them"} yet: {view.unplanned.join(", ")}.
+          Not counted, as nobody has opened {view.unplanned.length === 1 ? "it" : "them"} yet:{" "}
+          {view.unplanned.join(", ")}.
         </p>
       )}
       {shops.map((shop) => {
@@ -70,7 +75,13 @@ export function ShoppingPage({ view, currency }: { view: Shopping; currency: str
                   key={`${line.good} ${line.size} ${line.packs}`}
                   line={line}
                   currency={currency}
-                  orderBy={line.orderBy === null ? "" : line.orderBy < today ? "order now" : `order by ${showDate(line.orderBy, "short")}`}
+                  orderBy={
+                    line.orderBy === null
+                      ? ""
+                      : line.orderBy < today
+                        ? "order now"
+                        : `order by ${showDate(line.orderBy, "short")}`
+                  }
                 />
               ))}
             </ul>
@@ -82,7 +93,10 @@ export function ShoppingPage({ view, currency }: { view: Shopping; currency: str
           <h2 className="border-rule-strong border-b pb-1 text-xl">Bought in the last two days</h2>
           <ul>
             {view.bought.map(({ mark, name, unit, amount, note }) => (
-              <li key={mark} className="flex flex-wrap items-center justify-between gap-x-4 border-rule border-b">
+              <li
+                key={mark}
+                className="flex flex-wrap items-center justify-between gap-x-4 border-rule border-b"
+              >
                 <span className="py-2 [overflow-wrap:anywhere]">
                   <b>{name}</b>{" "}
                   <span className="text-soft">

@@ -13,26 +13,42 @@ import { isId } from "@/planning/planned-class.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
 
 const GONE: ActAnswer = { ok: false, message: "This trial is not there any more." };
-const STALE: ActAnswer = { ok: false, message: "It was changed in another window: here it is as it stands now." };
+const STALE: ActAnswer = {
+  ok: false,
+  message: "It was changed in another window: here it is as it stands now.",
+};
 
-const picturesOf = ({ samples }: Trial): string[] => samples.flatMap(({ picture }) => picture ?? []);
+const picturesOf = ({ samples }: Trial): string[] =>
+  samples.flatMap(({ picture }) => picture ?? []);
 
 /**
  * Writes a new trial down, or what was changed of one (`base` is what the caller saw); what was changed meanwhile, in another window or by
  * a quick hand in this one, is merged where it does not collide. @param id null for a new one
  */
-export async function saveTrial(id: string | null, given: Trial, base: Trial | null): Promise<ActAnswer> {
+export async function saveTrial(
+  id: string | null,
+  given: Trial,
+  base: Trial | null,
+): Promise<ActAnswer> {
   const host = await requireHost();
   const read = trialSchema.safeParse(given);
   if (!read.success) return { ok: false, message: read.error.issues[0]?.message ?? "Not usable." };
   if (id !== null && !isId(id)) return GONE;
   const answer = await withStudio(host.studioId, async (sql): Promise<ActAnswer> => {
-    if (id === null) return (await addTrial(sql, host.studioId, read.data)) ? { ok: true } : { ok: false, message: "No more trials are kept: take old ones out first." };
+    if (id === null)
+      return (await addTrial(sql, host.studioId, read.data))
+        ? { ok: true }
+        : { ok: false, message: "No more trials are kept: take old ones out first." };
     const before = await trialById(sql, id);
     if (!before) return GONE;
     const merged = merge(base, read.data, before.trial);
     const next = trialSchema.safeParse(merged.value);
-    if (merged.collisions.length > 0 || !next.success || (await changeTrial(sql, id, next.data, before.version)) === null) return STALE;
+    if (
+      merged.collisions.length > 0 ||
+      !next.success ||
+      (await changeTrial(sql, id, next.data, before.version)) === null
+    )
+      return STALE;
     const kept = new Set(picturesOf(next.data));
     await dropPictures(
       sql,
@@ -56,7 +72,10 @@ export async function takeTrialOut(id: string): Promise<ActAnswer> {
   return { ok: true };
 }
 
-const filmNamed = async (sql: Sql, name: string): Promise<GoodRow | undefined> => (await listGoods(sql)).find((good) => good.film && good.name.toLowerCase() === name.toLowerCase());
+const filmNamed = async (sql: Sql, name: string): Promise<GoodRow | undefined> =>
+  (await listGoods(sql)).find(
+    (good) => good.film && good.name.toLowerCase() === name.toLowerCase(),
+  );
 
 /** Lets a trial count before what is said of the film's kind, or lets the rule decide again; classes that draw on the film follow. */
 export async function letTrialCount(id: string, counts: boolean): Promise<ActAnswer> {
@@ -66,20 +85,37 @@ export async function letTrialCount(id: string, counts: boolean): Promise<ActAns
     const row = await trialById(sql, id);
     if (!row) return GONE;
     const good = await filmNamed(sql, row.trial.film);
-    if (!good?.film) return { ok: false, message: `“${row.trial.film}” is not on the shelf: there is no film for it to count for.` };
+    if (!good?.film)
+      return {
+        ok: false,
+        message: `“${row.trial.film}” is not on the shelf: there is no film for it to count for.`,
+      };
     const own = provedBy(row.trial);
-    if (!own) return { ok: false, message: "It says nothing yet: more rounds, or a look at the samples." };
+    if (!own)
+      return { ok: false, message: "It says nothing yet: more rounds, or a look at the samples." };
     const { proved: before, ...bare } = good.film;
     const washing = own.washing === undefined ? before?.washing : counts ? own.washing : undefined;
-    const outdoors = own.outdoors === undefined ? before?.outdoors : counts ? own.outdoors : undefined;
+    const outdoors =
+      own.outdoors === undefined ? before?.outdoors : counts ? own.outdoors : undefined;
     const proved =
       washing === undefined && outdoors === undefined
         ? undefined
-        : { ...(washing ? { washing } : {}), ...(outdoors === undefined ? {} : { outdoors }), note: counts ? own.note : (before?.note ?? "") };
+        : {
+            ...(washing ? { washing } : {}),
+            ...(outdoors === undefined ? {} : { outdoors }),
+            note: counts ? own.note : (before?.note ?? ""),
+          };
     const { kind, name, unit, offers, reorderAt } = good;
     const film = filmFactsSchema.parse({ ...bare, ...(proved ? { proved } : {}) });
-    const saved = await changeGood(sql, good.id, { kind, name, unit, offers, film, ...(reorderAt === null ? {} : { reorderAt }) }, good.version);
-    return typeof saved === "number" ? { ok: true } : { ok: false, message: "The film was changed meanwhile. Try again." };
+    const saved = await changeGood(
+      sql,
+      good.id,
+      { kind, name, unit, offers, film, ...(reorderAt === null ? {} : { reorderAt }) },
+      good.version,
+    );
+    return typeof saved === "number"
+      ? { ok: true }
+      : { ok: false, message: "The film was changed meanwhile. Try again." };
   });
   revalidatePath("/", "layout");
   return answer;

@@ -41,7 +41,8 @@ export function TrialForm({ row, films, today, onDone }: Props) {
   const [trial, setTrial] = useState<Trial>(row?.trial ?? fresh(films, today));
   const { busy, said, act } = useAct();
   const set = (patch: Partial<Trial>) => setTrial((now) => ({ ...now, ...patch }));
-  const setSample = (id: string, patch: Partial<Trial["samples"][number]>) => set({ samples: trial.samples.map((one) => (one.id === id ? { ...one, ...patch } : one)) });
+  const setSample = (id: string, patch: Partial<Trial["samples"][number]>) =>
+    set({ samples: trial.samples.map((one) => (one.id === id ? { ...one, ...patch } : one)) });
   return (
     <form
       className="mb-6 border-rule-strong border-l-2 pl-4"
@@ -53,31 +54,100 @@ export function TrialForm({ row, films, today, onDone }: Props) {
       }}
     >
       <div className="grid max-w-2xl grid-cols-1 gap-3 sm:grid-cols-2">
-        <TextField label="Film" value={trial.film} maxLength={80} required="Say which film it is." onChange={(film) => set({ film })} />
-        <SelectField<Trial["material"]> label="On" value={trial.material} words={MATERIAL_WORDS} onChange={(material) => set({ material })} />
-        <SelectField<Wear> label="What it goes through" value={trial.wear} words={WEAR_WORDS} onChange={(wear) => set({ wear })} />
-        <TextField label="How, in a few words" value={trial.how} maxLength={200} onChange={(how) => set({ how })} />
-        <DateField label="Begun on" value={trial.began} today={today} onChange={(began) => set({ began })} />
-        <NumberField label="Cured before, hours" value={trial.cureHours} least={0} most={10_000} onChange={(cureHours) => set({ cureHours })} />
-        <NumberField label={trial.wear === "weather" ? "Months so far" : "Rounds so far"} value={trial.rounds} least={0} most={10_000} onChange={(rounds) => set({ rounds })} />
+        <TextField
+          label="Film"
+          value={trial.film}
+          maxLength={80}
+          required="Say which film it is."
+          onChange={(film) => set({ film })}
+        />
+        <SelectField<Trial["material"]>
+          label="On"
+          value={trial.material}
+          words={MATERIAL_WORDS}
+          onChange={(material) => set({ material })}
+        />
+        <SelectField<Wear>
+          label="What it goes through"
+          value={trial.wear}
+          words={WEAR_WORDS}
+          onChange={(wear) => set({ wear })}
+        />
+        <TextField
+          label="How, in a few words"
+          value={trial.how}
+          maxLength={200}
+          onChange={(how) => set({ how })}
+        />
+        <DateField
+          label="Begun on"
+          value={trial.began}
+          today={today}
+          onChange={(began) => set({ began })}
+        />
+        <NumberField
+          label="Cured before, hours"
+          value={trial.cureHours}
+          least={0}
+          most={10_000}
+          onChange={(cureHours) => set({ cureHours })}
+        />
+        <NumberField
+          label={trial.wear === "weather" ? "Months so far" : "Rounds so far"}
+          value={trial.rounds}
+          least={0}
+          most={10_000}
+          onChange={(rounds) => set({ rounds })}
+        />
       </div>
       <p className="mt-3 font-bold">Samples</p>
       <ul>
         {trial.samples.map((sample, i) => (
           <li key={sample.id} className="grid items-end gap-3 py-1 sm:grid-cols-[1fr_1.5fr_auto]">
-            <TextField label={`Sample ${i + 1}`} value={sample.label} maxLength={60} required="Say which sample it is." onChange={(label) => setSample(sample.id, { label })} />
-            <TextField label={`Seen on ${sample.label}`} value={sample.note} maxLength={200} onChange={(note) => setSample(sample.id, { note })} />
-            <Button disabled={trial.samples.length === 1} aria-label={`Remove ${sample.label}`} onClick={() => set({ samples: trial.samples.filter(({ id }) => id !== sample.id) })}>
+            <TextField
+              label={`Sample ${i + 1}`}
+              value={sample.label}
+              maxLength={60}
+              required="Say which sample it is."
+              onChange={(label) => setSample(sample.id, { label })}
+            />
+            <TextField
+              label={`Seen on ${sample.label}`}
+              value={sample.note}
+              maxLength={200}
+              onChange={(note) => setSample(sample.id, { note })}
+            />
+            <Button
+              disabled={trial.samples.length === 1}
+              aria-label={`Remove ${sample.label}`}
+              onClick={() => set({ samples: trial.samples.filter(({ id }) => id !== sample.id) })}
+            >
               Remove
             </Button>
           </li>
         ))}
       </ul>
       {trial.samples.length < MOST_SAMPLES && (
-        <Button onClick={() => set({ samples: [...trial.samples, { id: freeId(trial), label: `Sample ${trial.samples.length + 1}`, note: "" }] })}>Another sample</Button>
+        <Button
+          onClick={() =>
+            set({
+              samples: [
+                ...trial.samples,
+                { id: freeId(trial), label: `Sample ${trial.samples.length + 1}`, note: "" },
+              ],
+            })
+          }
+        >
+          Another sample
+        </Button>
       )}
       <div className="mt-3 max-w-2xl">
-        <TextField label="What to remember of it" value={trial.note} maxLength={300} onChange={(note) => set({ note })} />
+        <TextField
+          label="What to remember of it"
+          value={trial.note}
+          maxLength={300}
+          onChange={(note) => set({ note })}
+        />
       </div>
       <div className="mt-3 flex flex-wrap gap-3">
         <Button type="submit" tone="main" disabled={busy}>

@@ -1,7 +1,17 @@
 "use client";
 
 import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
-import { OUTCOME_WORDS, OUTCOMES, provedBy, sayRounds, type Trial, WEAR_WORDS, WEARS, type Wear, worstOf } from "@elm-basket/core/trials/trial.ts";
+import {
+  OUTCOME_WORDS,
+  OUTCOMES,
+  provedBy,
+  sayRounds,
+  type Trial,
+  WEAR_WORDS,
+  WEARS,
+  type Wear,
+  worstOf,
+} from "@elm-basket/core/trials/trial.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
 import type { TrialRow } from "@/data/trials.ts";
@@ -34,18 +44,32 @@ export function TrialsBench({ rows, films, today }: Props) {
   return (
     <section aria-label="Trials">
       <p className="mb-4 max-w-3xl text-soft">
-        What a film goes through on one surface, sample by sample. Five washes tell something; what lifts or fades tells at once. A trial that you let count goes before what is said of the film's
-        kind, in every class.
+        What a film goes through on one surface, sample by sample. Five washes tell something; what
+        lifts or fades tells at once. A trial that you let count goes before what is said of the
+        film's kind, in every class.
       </p>
       <div className="mb-5 flex flex-wrap items-end gap-4">
-        {names.length > 1 && <SelectField label="Of which film" value={film} words={[["", "all films"] as const, ...names.map((name) => [name, name] as const)]} onChange={setFilm} />}
+        {names.length > 1 && (
+          <SelectField
+            label="Of which film"
+            value={film}
+            words={[["", "all films"] as const, ...names.map((name) => [name, name] as const)]}
+            onChange={setFilm}
+          />
+        )}
         {open !== "new" && (
           <Button tone={rows.length === 0 ? "main" : "plain"} onClick={() => setOpen("new")}>
             Begin a trial
           </Button>
         )}
       </div>
-      {open === "new" && <TrialForm films={films.map(({ name }) => name)} today={today} onDone={() => setOpen(null)} />}
+      {open === "new" && (
+        <TrialForm
+          films={films.map(({ name }) => name)}
+          today={today}
+          onDone={() => setOpen(null)}
+        />
+      )}
       {WEARS.map((wear) => {
         const own = shown.filter(({ trial }) => trial.wear === wear);
         if (own.length === 0) return null;
@@ -55,9 +79,22 @@ export function TrialsBench({ rows, films, today }: Props) {
             <div className="grid items-start gap-x-8 gap-y-6 md:grid-cols-2 xl:grid-cols-3">
               {own.map((row) =>
                 open === row.id ? (
-                  <TrialForm key={row.id} row={row} films={films.map(({ name }) => name)} today={today} onDone={() => setOpen(null)} />
+                  <TrialForm
+                    key={row.id}
+                    row={row}
+                    films={films.map(({ name }) => name)}
+                    today={today}
+                    onDone={() => setOpen(null)}
+                  />
                 ) : (
-                  <TrialCard key={row.id} row={row} film={films.find(({ name }) => name.toLowerCase() === row.trial.film.toLowerCase())} onChange={() => setOpen(row.id)} />
+                  <TrialCard
+                    key={row.id}
+                    row={row}
+                    film={films.find(
+                      ({ name }) => name.toLowerCase() === row.trial.film.toLowerCase(),
+                    )}
+                    onChange={() => setOpen(row.id)}
+                  />
                 ),
               )}
             </div>
@@ -68,23 +105,51 @@ export function TrialsBench({ rows, films, today }: Props) {
   );
 }
 
-const TONES = { held: "text-elm", faded: "text-ochre", lifting: "text-brick", off: "text-brick" } as const;
-const ROUND_DONE: Readonly<Record<Wear, string>> = { hand: "Washed once more", dishwasher: "Washed once more", weather: "A month more", rubbing: "Rubbed once more" };
+const TONES = {
+  held: "text-elm",
+  faded: "text-ochre",
+  lifting: "text-brick",
+  off: "text-brick",
+} as const;
+const ROUND_DONE: Readonly<Record<Wear, string>> = {
+  hand: "Washed once more",
+  dishwasher: "Washed once more",
+  weather: "A month more",
+  rubbing: "Rubbed once more",
+};
 
-function TrialCard({ row, film, onChange }: { row: TrialRow; film: TriedFilm | undefined; onChange: () => void }) {
+function TrialCard({
+  row,
+  film,
+  onChange,
+}: {
+  row: TrialRow;
+  film: TriedFilm | undefined;
+  onChange: () => void;
+}) {
   const { trial, id } = row;
   const { busy, said, act } = useAct();
   const save = (next: Trial) => act(() => saveTrial(id, next, trial));
-  const set = (sample: string, patch: Partial<Trial["samples"][number]>) => save({ ...trial, samples: trial.samples.map((one) => (one.id === sample ? { ...one, ...patch } : one)) });
+  const set = (sample: string, patch: Partial<Trial["samples"][number]>) =>
+    save({
+      ...trial,
+      samples: trial.samples.map((one) => (one.id === sample ? { ...one, ...patch } : one)),
+    });
   const worst = worstOf(trial);
   return (
-    <article className="border-rule border-t pt-3" aria-busy={busy} aria-label={`${trial.film}, ${MATERIAL_WORDS[trial.material]}`} data-trial={id}>
+    <article
+      className="border-rule border-t pt-3"
+      aria-busy={busy}
+      aria-label={`${trial.film}, ${MATERIAL_WORDS[trial.material]}`}
+      data-trial={id}
+    >
       <header className="flex items-baseline justify-between gap-3">
         <h3 className="text-lg leading-tight">{trial.film}</h3>
         {worst && <b className={`shrink-0 ${TONES[worst]}`}>{OUTCOME_WORDS[worst]}</b>}
       </header>
       <p className="text-soft">
-        on {MATERIAL_WORDS[trial.material]} · {sayRounds(trial)} · begun {showDate(trial.began, "short")}
+        on {MATERIAL_WORDS[trial.material]} · {sayRounds(trial)} · begun{" "}
+        {showDate(trial.began, "short")}
         {trial.how && ` · ${trial.how}`}
       </p>
       <ul className="mt-2">
@@ -100,7 +165,16 @@ function TrialCard({ row, film, onChange }: { row: TrialRow; film: TriedFilm | u
                 onChange={(event) => {
                   const outcome = OUTCOMES.find((one) => one === event.target.value);
                   const { outcome: _, round: __, ...rest } = sample;
-                  save({ ...trial, samples: trial.samples.map((one) => (one.id === sample.id ? (outcome ? { ...rest, outcome, round: trial.rounds } : rest) : one)) });
+                  save({
+                    ...trial,
+                    samples: trial.samples.map((one) =>
+                      one.id === sample.id
+                        ? outcome
+                          ? { ...rest, outcome, round: trial.rounds }
+                          : rest
+                        : one,
+                    ),
+                  });
                 }}
               >
                 <option value="">not looked at</option>
@@ -111,9 +185,13 @@ function TrialCard({ row, film, onChange }: { row: TrialRow; film: TriedFilm | u
                 ))}
               </select>
             </div>
-            {(sample.note || (sample.outcome && sample.outcome !== "held" && sample.round !== undefined)) && (
+            {(sample.note ||
+              (sample.outcome && sample.outcome !== "held" && sample.round !== undefined)) && (
               <p className="text-soft text-sm">
-                {sample.outcome && sample.outcome !== "held" && sample.round !== undefined && `seen after ${sample.round}. `}
+                {sample.outcome &&
+                  sample.outcome !== "held" &&
+                  sample.round !== undefined &&
+                  `seen after ${sample.round}. `}
                 {sample.note}
               </p>
             )}
@@ -121,13 +199,20 @@ function TrialCard({ row, film, onChange }: { row: TrialRow; film: TriedFilm | u
               label="A picture of it"
               alt={`${sample.label}, ${trial.film}`}
               id={sample.picture ?? null}
-              onChange={(picture) => (picture ? set(sample.id, { picture }) : save(withoutPicture(trial, sample.id)))}
+              onChange={(picture) =>
+                picture ? set(sample.id, { picture }) : save(withoutPicture(trial, sample.id))
+              }
             />
           </li>
         ))}
       </ul>
       {trial.note && <p className="mt-2">{trial.note}</p>}
-      <Counts trial={trial} film={film} busy={busy} onLet={(counts) => act(() => letTrialCount(id, counts))} />
+      <Counts
+        trial={trial}
+        film={film}
+        busy={busy}
+        onLet={(counts) => act(() => letTrialCount(id, counts))}
+      />
       <div className="mt-2 flex flex-wrap gap-2">
         <Button disabled={busy} onClick={() => save({ ...trial, rounds: trial.rounds + 1 })}>
           {ROUND_DONE[trial.wear]}
@@ -155,15 +240,41 @@ const withoutPicture = (trial: Trial, id: string): Trial => ({
 });
 
 /** What it says of the film, and whether that counts before the rule. */
-function Counts({ trial, film, busy, onLet }: { trial: Trial; film: TriedFilm | undefined; busy: boolean; onLet: (counts: boolean) => void }) {
+function Counts({
+  trial,
+  film,
+  busy,
+  onLet,
+}: {
+  trial: Trial;
+  film: TriedFilm | undefined;
+  busy: boolean;
+  onLet: (counts: boolean) => void;
+}) {
   const own = provedBy(trial);
   if (!own) return null;
-  if (!film) return <p className="mt-2 text-soft">“{trial.film}” is not on the shelf, so it counts for no class.</p>;
-  const inForce = own.washing === undefined ? film.proved?.outdoors === own.outdoors : film.proved?.washing === own.washing;
+  if (!film)
+    return (
+      <p className="mt-2 text-soft">
+        “{trial.film}” is not on the shelf, so it counts for no class.
+      </p>
+    );
+  const inForce =
+    own.washing === undefined
+      ? film.proved?.outdoors === own.outdoors
+      : film.proved?.washing === own.washing;
   return (
     <p className="mt-2">
-      {sayFound(own)} {inForce ? "This counts before the rule for its kind." : "The rule for its kind still decides."}{" "}
-      <button type="button" className="verb min-h-11" disabled={busy} onClick={() => onLet(!inForce)}>
+      {sayFound(own)}{" "}
+      {inForce
+        ? "This counts before the rule for its kind."
+        : "The rule for its kind still decides."}{" "}
+      <button
+        type="button"
+        className="verb min-h-11"
+        disabled={busy}
+        onClick={() => onLet(!inForce)}
+      >
         {inForce ? "Let the rule decide" : "Let this count before the rule"}
       </button>
     </p>
@@ -171,8 +282,14 @@ function Counts({ trial, film, busy, onLet }: { trial: Trial; film: TriedFilm | 
 }
 
 function sayFound({ washing, outdoors }: NonNullable<Vinyl["proved"]>): string {
-  if (outdoors !== undefined) return outdoors ? "It bears the weather." : "It does not bear the weather.";
-  return { none: "It bears no washing.", handOnly: "It does not bear a dishwasher.", hand: "It bears washing by hand.", dishwasher: "It bears a dishwasher." }[washing ?? "hand"];
+  if (outdoors !== undefined)
+    return outdoors ? "It bears the weather." : "It does not bear the weather.";
+  return {
+    none: "It bears no washing.",
+    handOnly: "It does not bear a dishwasher.",
+    hand: "It bears washing by hand.",
+    dishwasher: "It bears a dishwasher.",
+  }[washing ?? "hand"];
 }
 
 function TakeOut({ busy, onOut }: { busy: boolean; onOut: () => void }) {

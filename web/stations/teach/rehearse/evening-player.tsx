@@ -1,6 +1,12 @@
 "use client";
 
-import { type PlayedEvening, type PlayedSeat, type SeatMoment, seatAt, stepsDone } from "@elm-basket/core/rehearsal/played.ts";
+import {
+  type PlayedEvening,
+  type PlayedSeat,
+  type SeatMoment,
+  seatAt,
+  stepsDone,
+} from "@elm-basket/core/rehearsal/played.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { useEffect, useState } from "react";
 import { Basket } from "@/ui/basket.tsx";
@@ -19,7 +25,11 @@ interface Props {
 }
 
 /** Minutes of the class in a second. */
-const SPEEDS = { "1": "a minute a second", "4": "4 minutes a second", "12": "12 minutes a second" } as const;
+const SPEEDS = {
+  "1": "a minute a second",
+  "4": "4 minutes a second",
+  "12": "12 minutes a second",
+} as const;
 const FRAME_MS = 120;
 const STRANDS = 5;
 
@@ -29,10 +39,16 @@ export function EveningPlayer({ evening, run, found, seats, titles, at, onPlay }
   const [speed, setSpeed] = useState<keyof typeof SPEEDS>("4");
   const [going, setGoing] = useState(false);
   const [chosen, setChosen] = useState<string | null>(null);
-  const end = Math.max(evening.end, ...evening.seats.flatMap(({ turns }) => turns.map(({ to }) => to)));
+  const end = Math.max(
+    evening.end,
+    ...evening.seats.flatMap(({ turns }) => turns.map(({ to }) => to)),
+  );
   useEffect(() => {
     if (!going) return;
-    const timer = setInterval(() => setMinute((before) => Math.min(end, before + (Number(speed) * FRAME_MS) / 1000)), FRAME_MS);
+    const timer = setInterval(
+      () => setMinute((before) => Math.min(end, before + (Number(speed) * FRAME_MS) / 1000)),
+      FRAME_MS,
+    );
     return () => clearInterval(timer);
   }, [going, speed, end]);
   useEffect(() => {
@@ -46,13 +62,19 @@ export function EveningPlayer({ evening, run, found, seats, titles, at, onPlay }
   const tally = (kind: SeatMoment["at"]) => moments.filter((moment) => moment.at === kind).length;
   const open = evening.steps.findLastIndex(({ open: from }) => from <= minute);
   // Whoever has nothing in hand while the host speaks listens.
-  const listens = found.talks.some((step) => (evening.steps[step]?.open ?? 0) <= minute && minute < (evening.steps[step]?.gate ?? 0));
+  const listens = found.talks.some(
+    (step) =>
+      (evening.steps[step]?.open ?? 0) <= minute && minute < (evening.steps[step]?.gate ?? 0),
+  );
   const at0 = evening.seats[seats.findIndex(({ seat }) => seat === chosen)];
   return (
     <section className="mt-6 border-rule border-t pt-4" aria-label="One evening">
       <div className="mb-2 flex flex-wrap items-end justify-between gap-3">
         <h2 className="text-lg">
-          One evening: {at(minute)} <span className="font-normal font-text text-base text-soft">{minute >= end ? "all done" : (titles[open] ?? "")}</span>
+          One evening: {at(minute)}{" "}
+          <span className="font-normal font-text text-base text-soft">
+            {minute >= end ? "all done" : (titles[open] ?? "")}
+          </span>
         </h2>
         <div className="flex flex-wrap items-end gap-2">
           <Button onClick={press}>{going ? "Stop" : minute >= end ? "Once more" : "Play"}</Button>
@@ -67,12 +89,22 @@ export function EveningPlayer({ evening, run, found, seats, titles, at, onPlay }
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-[1fr_180px]">
         <label className="block">
           <span className="sr-only">Minute of the evening</span>
-          <input type="range" className="w-full" min={0} max={Math.ceil(end)} step={0.5} value={minute} onChange={(event) => setMinute(Number(event.target.value))} aria-valuetext={at(minute)} />
+          <input
+            type="range"
+            className="w-full"
+            min={0}
+            max={Math.ceil(end)}
+            step={0.5}
+            value={minute}
+            onChange={(event) => setMinute(Number(event.target.value))}
+            aria-valuetext={at(minute)}
+          />
         </label>
         <SelectField label="Pace" value={speed} words={SPEEDS} onChange={setSpeed} />
       </div>
       <p className="mb-3 tabular-nums" data-tally>
-        {tally("working")} at work, {tally("waiting")} {listens ? "listening" : "waiting"}, {tally("inLine")} in line{tally("absent") > 0 ? `, ${tally("absent")} not here yet` : ""}
+        {tally("working")} at work, {tally("waiting")} {listens ? "listening" : "waiting"},{" "}
+        {tally("inLine")} in line{tally("absent") > 0 ? `, ${tally("absent")} not here yet` : ""}
         {tally("done") > 0 ? `, ${tally("done")} done` : ""}
       </p>
       <div className="grid gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
@@ -86,23 +118,41 @@ export function EveningPlayer({ evening, run, found, seats, titles, at, onPlay }
             return {
               seat,
               label,
-              done: own && own.turns.length > 0 ? Math.floor((STRANDS * stepsDone(own, minute)) / own.turns.length) : 0,
+              done:
+                own && own.turns.length > 0
+                  ? Math.floor((STRANDS * stepsDone(own, minute)) / own.turns.length)
+                  : 0,
               trouble: moment?.at === "inLine" || moment?.at === "absent",
             };
           })}
-          words={(seat) => words(moments[seats.findIndex((own) => own.seat === seat)], titles, listens)}
+          words={(seat) =>
+            words(moments[seats.findIndex((own) => own.seat === seat)], titles, listens)
+          }
         />
         {at0 && chosen !== null ? (
-          <SeatEvening seat={at0} label={seats.find(({ seat }) => seat === chosen)?.label ?? chosen} titles={titles} minute={minute} at={at} />
+          <SeatEvening
+            seat={at0}
+            label={seats.find(({ seat }) => seat === chosen)?.label ?? chosen}
+            titles={titles}
+            minute={minute}
+            at={at}
+          />
         ) : (
-          <p className="text-soft">Touch a seat: it tells its evening. A red strand stands in line for a tool, or has not come yet.</p>
+          <p className="text-soft">
+            Touch a seat: it tells its evening. A red strand stands in line for a tool, or has not
+            come yet.
+          </p>
         )}
       </div>
     </section>
   );
 }
 
-function words(moment: SeatMoment | undefined, titles: readonly string[], listens: boolean): string {
+function words(
+  moment: SeatMoment | undefined,
+  titles: readonly string[],
+  listens: boolean,
+): string {
   if (!moment) return "";
   switch (moment.at) {
     case "absent":
@@ -118,20 +168,38 @@ function words(moment: SeatMoment | undefined, titles: readonly string[], listen
   }
 }
 
-function SeatEvening({ seat, label, titles, minute, at }: { seat: PlayedSeat; label: string; titles: readonly string[]; minute: number; at: (minute: number) => string }) {
+function SeatEvening({
+  seat,
+  label,
+  titles,
+  minute,
+  at,
+}: {
+  seat: PlayedSeat;
+  label: string;
+  titles: readonly string[];
+  minute: number;
+  at: (minute: number) => string;
+}) {
   return (
     <div data-seat-evening>
       <p className="mb-1">
         <b>{label}</b>
-        {seat.arrives > 0.5 ? `, comes at ${at(seat.arrives)}` : ""}, waits {showMinutes(Math.round(seat.waited))} in all
+        {seat.arrives > 0.5 ? `, comes at ${at(seat.arrives)}` : ""}, waits{" "}
+        {showMinutes(Math.round(seat.waited))} in all
       </p>
       <ol className="text-sm">
         {seat.turns.map((turn) => (
-          <li key={turn.step} className={`flex justify-between gap-3 border-rule border-b py-1 ${turn.from <= minute && minute < turn.to ? "font-bold" : turn.to <= minute ? "text-soft" : ""}`}>
+          <li
+            key={turn.step}
+            className={`flex justify-between gap-3 border-rule border-b py-1 ${turn.from <= minute && minute < turn.to ? "font-bold" : turn.to <= minute ? "text-soft" : ""}`}
+          >
             <span>{titles[turn.step]}</span>
             <span className="shrink-0 tabular-nums">
               {at(turn.from)}, {showMinutes(Math.max(1, Math.round(turn.to - turn.from)))}
-              {turn.from - turn.came > 0.5 ? `, ${showMinutes(Math.round(turn.from - turn.came))} in line` : ""}
+              {turn.from - turn.came > 0.5
+                ? `, ${showMinutes(Math.round(turn.from - turn.came))} in line`
+                : ""}
             </span>
           </li>
         ))}

@@ -1,7 +1,11 @@
 "use client";
 
 import { restsOn } from "@elm-basket/core/learning/words-en.ts";
-import { type ClassDocument, type RehearsalWays, rehearsalSchema } from "@elm-basket/core/plan/document.ts";
+import {
+  type ClassDocument,
+  type RehearsalWays,
+  rehearsalSchema,
+} from "@elm-basket/core/plan/document.ts";
 import type { Rehearsed } from "@elm-basket/core/rehearsal/rehearse.ts";
 import { GATE_WORDS } from "@elm-basket/core/rehearsal/words-en.ts";
 import { GATES } from "@elm-basket/core/scheduling/step.ts";
@@ -31,9 +35,12 @@ export function Paces({
   seed: number;
 }) {
   const rehearsal = editor.value.rehearsal ?? rehearsalSchema.parse({});
-  const put = (patch: Partial<RehearsalWays>, label: string) => editor.change({ rehearsal: { ...rehearsal, ...patch } }, label);
+  const put = (patch: Partial<RehearsalWays>, label: string) =>
+    editor.change({ rehearsal: { ...rehearsal, ...patch } }, label);
   const isRoom = document.setting.kind === "room";
-  const same = document.steps.filter(({ who, half }) => who === "together" && half === undefined).map(({ id }) => titles.get(id) ?? id);
+  const same = document.steps
+    .filter(({ who, half }) => who === "together" && half === undefined)
+    .map(({ id }) => titles.get(id) ?? id);
   const minutes = (value: number) => (value < 0.5 ? "none" : showMinutes(Math.round(value)));
   return (
     <>
@@ -63,8 +70,14 @@ export function Paces({
               reckoning={{
                 title: `${minutes(queue.waiting)} each`,
                 lines: [
-                  { what: "Most at once, in the middle", value: String(Math.round(queue.longest.p50)) },
-                  { what: "Most at once, one evening in ten", value: String(Math.round(queue.longest.p90)) },
+                  {
+                    what: "Most at once, in the middle",
+                    value: String(Math.round(queue.longest.p50)),
+                  },
+                  {
+                    what: "Most at once, one evening in ten",
+                    value: String(Math.round(queue.longest.p90)),
+                  },
                   { what: "The tool is wanted for", value: minutes(queue.to - queue.from) },
                 ],
                 rule:
@@ -90,16 +103,44 @@ export function Paces({
           />
           {isRoom && (
             <div className="grid grid-cols-2 gap-3">
-              <NumberField label="Of 100 come late" value={Math.round(100 * rehearsal.lateShare)} least={0} most={100} onChange={(share) => put({ lateShare: share / 100 }, "Who comes late")} />
-              <NumberField label="by minutes" value={rehearsal.lateMinutes} least={0} most={240} onChange={(lateMinutes) => put({ lateMinutes }, "How late they come")} />
-              <NumberField label="Of 100 stuck at a step" value={Math.round(100 * rehearsal.stuckShare)} least={0} most={100} onChange={(share) => put({ stuckShare: share / 100 }, "Who is stuck")} />
-              <NumberField label="need minutes of help" value={rehearsal.stuckMinutes} least={0} most={60} onChange={(stuckMinutes) => put({ stuckMinutes }, "Minutes of help")} />
+              <NumberField
+                label="Of 100 come late"
+                value={Math.round(100 * rehearsal.lateShare)}
+                least={0}
+                most={100}
+                onChange={(share) => put({ lateShare: share / 100 }, "Who comes late")}
+              />
+              <NumberField
+                label="by minutes"
+                value={rehearsal.lateMinutes}
+                least={0}
+                most={240}
+                onChange={(lateMinutes) => put({ lateMinutes }, "How late they come")}
+              />
+              <NumberField
+                label="Of 100 stuck at a step"
+                value={Math.round(100 * rehearsal.stuckShare)}
+                least={0}
+                most={100}
+                onChange={(share) => put({ stuckShare: share / 100 }, "Who is stuck")}
+              />
+              <NumberField
+                label="need minutes of help"
+                value={rehearsal.stuckMinutes}
+                least={0}
+                most={60}
+                onChange={(stuckMinutes) => put({ stuckMinutes }, "Minutes of help")}
+              />
             </div>
           )}
         </div>
         <p className="mt-3 text-soft text-sm">
-          Paces are those of the steps: half are done after the one figure, three quarters after the other, both at Teach. Half of the scatter belongs to the person, who is slow or quick all evening.
-          {same.length > 0 && ` Taken as the same for all, since no half is said: ${same.join(", ")}.`} The same number gives the same evenings: {seed}.
+          Paces are those of the steps: half are done after the one figure, three quarters after the
+          other, both at Teach. Half of the scatter belongs to the person, who is slow or quick all
+          evening.
+          {same.length > 0 &&
+            ` Taken as the same for all, since no half is said: ${same.join(", ")}.`}{" "}
+          The same number gives the same evenings: {seed}.
         </p>
       </section>
     </>

@@ -32,19 +32,31 @@ const LEAST_LINE = 2;
 
 export function RehearseBench({ classId, document, version, clock, labels, ...given }: Props) {
   const [seed, setSeed] = useState(FIRST_SEED);
-  const editor = usePart<RehearsedWays>(classId, "class", { rehearsal: document.rehearsal ?? null }, version, (answer) => ({
-    rehearsal: (answer.document as ClassDocument).rehearsal ?? null,
-  }));
+  const editor = usePart<RehearsedWays>(
+    classId,
+    "class",
+    { rehearsal: document.rehearsal ?? null },
+    version,
+    (answer) => ({
+      rehearsal: (answer.document as ClassDocument).rehearsal ?? null,
+    }),
+  );
   const rehearsal = useRehearsal({ ...given, document, seed });
   const { found, tried, failure } = rehearsal;
   const at = clockOf(document, clock);
-  const titles = new Map(document.steps.map((step) => [step.id, titleOfStep(step, document.things)]));
+  const titles = new Map(
+    document.steps.map((step) => [step.id, titleOfStep(step, document.things)]),
+  );
   return (
     <div data-rehearsed={found?.report.runs ?? 0}>
       <div className="mb-4 flex flex-wrap items-start justify-between gap-4">
         <div className="max-w-3xl">
           <h2 className="text-2xl" aria-live="polite">
-            {found ? sentence(found.report, found.endAt, document, at, titles) : failure ? "It could not be rehearsed" : "Playing it through …"}
+            {found
+              ? sentence(found.report, found.endAt, document, at, titles)
+              : failure
+                ? "It could not be rehearsed"
+                : "Playing it through …"}
           </h2>
           <Working progress={rehearsal.progress} runs={found?.report.runs ?? null} />
         </div>
@@ -65,11 +77,18 @@ export function RehearseBench({ classId, document, version, clock, labels, ...gi
           {found && (
             <>
               <Sideways label="How the evenings went">
-                <BandChart report={found.report} endAt={found.endAt} steps={document.steps} titles={titles} at={at} />
+                <BandChart
+                  report={found.report}
+                  endAt={found.endAt}
+                  steps={document.steps}
+                  titles={titles}
+                  at={at}
+                />
               </Sideways>
               <p className="mt-2 text-soft text-sm">
-                Each band: pale from where the quick tenth of the evenings begins, filled between the middles, tinted until the slow tenth is done; the line is the middle. Hatched: it dries, nobody
-                can go on.
+                Each band: pale from where the quick tenth of the evenings begins, filled between
+                the middles, tinted until the slow tenth is done; the line is the middle. Hatched:
+                it dries, nobody can go on.
               </p>
               {rehearsal.evening && (
                 <EveningPlayer
@@ -88,7 +107,13 @@ export function RehearseBench({ classId, document, version, clock, labels, ...gi
         </section>
         <aside>
           <WaysTried classId={classId} tried={tried} document={document} at={at} />
-          <Paces editor={editor} document={document} report={found?.report ?? null} titles={titles} seed={seed} />
+          <Paces
+            editor={editor}
+            document={document}
+            report={found?.report ?? null}
+            titles={titles}
+            seed={seed}
+          />
           <SaveNote editor={editor} />
         </aside>
       </div>
@@ -100,14 +125,29 @@ function Working({ progress, runs }: Pick<RehearsalState, "progress"> & { runs: 
   if (progress)
     return (
       <div className="mt-1 flex items-center gap-3 text-soft text-sm">
-        <ProgressBar value={progress.share} max={1} label={progress.what === "playing" ? "How much is played" : "How many ways are tried"} className="w-40" />
+        <ProgressBar
+          value={progress.share}
+          max={1}
+          label={progress.what === "playing" ? "How much is played" : "How many ways are tried"}
+          className="w-40"
+        />
         {progress.what === "playing" ? "playing the evenings" : "trying what would change it"}
       </div>
     );
-  return runs === null ? null : <p className="text-soft text-sm">{runs.toLocaleString("en-GB")} evenings, each with other people’s paces.</p>;
+  return runs === null ? null : (
+    <p className="text-soft text-sm">
+      {runs.toLocaleString("en-GB")} evenings, each with other people’s paces.
+    </p>
+  );
 }
 
-function sentence({ pOnTime, p90, queues, waiting }: Rehearsed, endAt: number, document: ClassDocument, at: (minute: number) => string, titles: ReadonlyMap<string, string>): string {
+function sentence(
+  { pOnTime, p90, queues, waiting }: Rehearsed,
+  endAt: number,
+  document: ClassDocument,
+  at: (minute: number) => string,
+  titles: ReadonlyMap<string, string>,
+): string {
   const over = p90 - endAt;
   const end = `Nine times in ten you end by ${at(p90)}, ${over >= 1 ? `${showMinutes(Math.round(over))} after the planned end` : over <= -1 ? `${showMinutes(Math.round(-over))} before the planned end` : "as planned"}; in time ${Math.round(100 * pOnTime)} times in a hundred.`;
   const worst = [...queues].sort((a, b) => b.waiting - a.waiting)[0];
@@ -115,5 +155,7 @@ function sentence({ pOnTime, p90, queues, waiting }: Rehearsed, endAt: number, d
     const tool = document.tools.find(({ id }) => worst.tools.includes(id))?.name.toLowerCase();
     return `${end} They stand in line ${tool ? `for the ${tool}` : `at “${titles.get(worst.step)}”`}, ${showMinutes(Math.round(worst.waiting))} each.`;
   }
-  return waiting.mean >= LEAST_LINE ? `${end} Each waits ${showMinutes(Math.round(waiting.mean))} in all, ${waiting.drying > waiting.room ? "mostly for what dries" : "mostly for the others"}.` : end;
+  return waiting.mean >= LEAST_LINE
+    ? `${end} Each waits ${showMinutes(Math.round(waiting.mean))} in all, ${waiting.drying > waiting.room ? "mostly for what dries" : "mostly for the others"}.`
+    : end;
 }

@@ -15,8 +15,16 @@ export async function RehearseStation({ id }: { id: string }) {
     return (
       <div className="grid max-w-xl gap-4">
         <h2 className="text-2xl">Nothing to rehearse yet</h2>
-        <p>{document.steps.length === 0 ? "The class has no steps: begin with those that are proposed, at Teach." : "Nobody is in the class: a rehearsal needs people and their paces."}</p>
-        <LinkButton tone="main" href={`/classes/${id}/${document.steps.length === 0 ? "teach" : "letter"}`} className="justify-self-start">
+        <p>
+          {document.steps.length === 0
+            ? "The class has no steps: begin with those that are proposed, at Teach."
+            : "Nobody is in the class: a rehearsal needs people and their paces."}
+        </p>
+        <LinkButton
+          tone="main"
+          href={`/classes/${id}/${document.steps.length === 0 ? "teach" : "letter"}`}
+          className="justify-self-start"
+        >
           {document.steps.length === 0 ? "To Teach" : "To Letter"}
         </LinkButton>
       </div>
@@ -30,7 +38,9 @@ export async function RehearseStation({ id }: { id: string }) {
       schools={host.studio.settings.schools}
       clock={host.studio.settings.clock}
       facts={plan.facts}
-      weedMinutes={kits.filter(({ seat }) => !seat.startsWith("spare-")).map(({ weedMinutes }) => weedMinutes)}
+      weedMinutes={kits
+        .filter(({ seat }) => !seat.startsWith("spare-"))
+        .map(({ weedMinutes }) => weedMinutes)}
       share={share}
       labels={labelsOf(plan)}
     />

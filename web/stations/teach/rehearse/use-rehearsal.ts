@@ -18,19 +18,31 @@ export interface RehearsalState {
 }
 
 /** Rehearses in a worker whenever the class or the seed changes. */
-export function useRehearsal({ document, schools, facts, weedMinutes, share, seed }: Omit<RehearseJob, "job">): RehearsalState {
+export function useRehearsal({
+  document,
+  schools,
+  facts,
+  weedMinutes,
+  share,
+  seed,
+}: Omit<RehearseJob, "job">): RehearsalState {
   const worker = useRef<Worker>(undefined);
   const waiting = useRef<RehearseJob>(undefined);
   const ready = useRef(false);
   const count = useRef(0);
   const [found, setFound] = useState<Report | null>(null);
   const [tried, setTried] = useState<Tried | null>(null);
-  const [progress, setProgress] = useState<RehearsalState["progress"]>({ share: 0, what: "playing" });
+  const [progress, setProgress] = useState<RehearsalState["progress"]>({
+    share: 0,
+    what: "playing",
+  });
   const [failure, setFailure] = useState<string | null>(null);
   const [evening, setEvening] = useState<RehearsalState["evening"]>(null);
 
   useEffect(() => {
-    const made = new Worker(new URL("../../../workers/rehearse.worker.ts", import.meta.url), { type: "module" });
+    const made = new Worker(new URL("../../../workers/rehearse.worker.ts", import.meta.url), {
+      type: "module",
+    });
     made.onmessage = ({ data: answer }: MessageEvent<RehearseAnswer>) => {
       if (answer.kind === "ready") {
         ready.current = true;

@@ -10,22 +10,41 @@ import { takeWay } from "@/stations/frame/actions.ts";
 const MOST_SHOWN = 6;
 
 /** What would make it end sooner, each tried on the same evenings; one press takes it, undo at the top takes it back. */
-export function WaysTried({ classId, tried, document, at }: { classId: string; tried: Tried | null; document: ClassDocument; at: (minute: number) => string }) {
+export function WaysTried({
+  classId,
+  tried,
+  document,
+  at,
+}: {
+  classId: string;
+  tried: Tried | null;
+  document: ClassDocument;
+  at: (minute: number) => string;
+}) {
   const router = useRouter();
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
   const [all, setAll] = useState(false);
   const take = ({ way }: TriedWay) =>
     start(async () => {
-      const answer = await takeWay(classId, way, sayWay(way, document).slice(0, 120)).catch(() => null);
-      setSaid(answer?.ok ? "" : answer === null ? "No connection: it is not taken. Try again in a moment." : "The class has changed meanwhile: it is rehearsed anew.");
+      const answer = await takeWay(classId, way, sayWay(way, document).slice(0, 120)).catch(
+        () => null,
+      );
+      setSaid(
+        answer?.ok
+          ? ""
+          : answer === null
+            ? "No connection: it is not taken. Try again in a moment."
+            : "The class has changed meanwhile: it is rehearsed anew.",
+      );
       router.refresh();
     });
   const shown = all ? tried?.ways : tried?.ways.slice(0, MOST_SHOWN);
   return (
     <section aria-busy={busy || tried === null}>
       <h2 className="mb-1 flex justify-between text-lg">
-        What would change it <span className="font-normal font-text text-sm text-soft">9 in 10 by</span>
+        What would change it{" "}
+        <span className="font-normal font-text text-sm text-soft">9 in 10 by</span>
       </h2>
       {said && (
         <p role="alert" className="mb-2 text-brick">
@@ -33,19 +52,32 @@ export function WaysTried({ classId, tried, document, at }: { classId: string; t
         </p>
       )}
       {tried === null && <p className="text-soft">Each way is tried on the same evenings …</p>}
-      {tried?.ways.length === 0 && <p className="text-soft">Nothing that was tried makes a minute of difference.</p>}
+      {tried?.ways.length === 0 && (
+        <p className="text-soft">Nothing that was tried makes a minute of difference.</p>
+      )}
       <ul>
         {shown?.map((one) => (
-          <li key={JSON.stringify(one.way)} className="grid grid-cols-[1fr_auto] items-baseline gap-x-3 border-rule border-b py-2" data-way={one.way.code}>
+          <li
+            key={JSON.stringify(one.way)}
+            className="grid grid-cols-[1fr_auto] items-baseline gap-x-3 border-rule border-b py-2"
+            data-way={one.way.code}
+          >
             <p>
               {sayWay(one.way, document)}{" "}
-              <button type="button" className="verb min-h-6" disabled={busy || tried === null} onClick={() => take(one)} aria-label={`Use: ${sayWay(one.way, document)}`}>
+              <button
+                type="button"
+                className="verb min-h-6"
+                disabled={busy || tried === null}
+                onClick={() => take(one)}
+                aria-label={`Use: ${sayWay(one.way, document)}`}
+              >
                 Use
               </button>
             </p>
             <b className="tabular-nums">{at(one.p90)}</b>
             <p className="col-span-2 text-soft text-sm">
-              In time {Math.round(100 * one.pOnTime)} in 100. {sayCost(one).replace(/([^.])$/u, "$1.")}
+              In time {Math.round(100 * one.pOnTime)} in 100.{" "}
+              {sayCost(one).replace(/([^.])$/u, "$1.")}
             </p>
           </li>
         ))}

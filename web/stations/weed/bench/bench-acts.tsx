@@ -19,10 +19,24 @@ interface Props {
 }
 
 /** One row of large acts with their keys; the main one is filled, at the right. */
-export function BenchActs({ film, seconds, rests, running, begun, word, onMain, onPause, onLost, onFlawed }: Props) {
+export function BenchActs({
+  film,
+  seconds,
+  rests,
+  running,
+  begun,
+  word,
+  onMain,
+  onPause,
+  onLost,
+  onFlawed,
+}: Props) {
   return (
     <div className="grid grid-cols-[1fr_1fr_1fr_1.3fr] border-rule-strong border-t bg-card sm:grid-cols-[236px_1fr_1fr_1fr_300px]">
-      <p className="hidden items-center justify-center font-bold font-head text-3xl sm:flex" data-timer>
+      <p
+        className="hidden items-center justify-center font-bold font-head text-3xl sm:flex"
+        data-timer
+      >
         {showClock(seconds)}
       </p>
       <Act keyName="P" onClick={onPause} disabled={rests}>
@@ -42,13 +56,20 @@ export function BenchActs({ film, seconds, rests, running, begun, word, onMain, 
         data-main={film}
       >
         {word}
-        <kbd className="hidden rounded-card border border-white/50 px-2 font-text text-sm sm:inline">space</kbd>
+        <kbd className="hidden rounded-card border border-white/50 px-2 font-text text-sm sm:inline">
+          space
+        </kbd>
       </button>
     </div>
   );
 }
 
-function Act({ keyName, tone = "text-ink", className = "flex", ...rest }: { keyName: string; tone?: string } & ComponentProps<"button">) {
+function Act({
+  keyName,
+  tone = "text-ink",
+  className = "flex",
+  ...rest
+}: { keyName: string; tone?: string } & ComponentProps<"button">) {
   return (
     <button
       type="button"
@@ -56,7 +77,9 @@ function Act({ keyName, tone = "text-ink", className = "flex", ...rest }: { keyN
       className={`${className} min-h-[76px] items-center leading-tight justify-center gap-2.5 border-rule border-l px-1 font-bold hover:bg-paper disabled:text-soft ${tone}`}
     >
       {rest.children}
-      <kbd className="hidden rounded-card border border-current px-1.5 font-text text-xs sm:inline">{keyName}</kbd>
+      <kbd className="hidden rounded-card border border-current px-1.5 font-text text-xs sm:inline">
+        {keyName}
+      </kbd>
     </button>
   );
 }

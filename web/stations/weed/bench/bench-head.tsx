@@ -47,7 +47,12 @@ export function BenchHead({ bench, facts, clock, rows, hands, now, list, onList 
           {around.length > 3 ? ` and ${around.length - 3} more` : ""}
         </p>
       )}
-      <button type="button" className="verb min-h-11 lg:hidden" aria-expanded={list} onClick={onList}>
+      <button
+        type="button"
+        className="verb min-h-11 lg:hidden"
+        aria-expanded={list}
+        onClick={onList}
+      >
         {list ? "To the film" : "All films"}
       </button>
     </header>
@@ -58,12 +63,22 @@ function Through({ rows, facts, clock, now }: Pick<Props, "rows" | "facts" | "cl
   const done = rows.filter(isDone);
   const cut = rows.filter(({ state }) => state === "waiting" || state === "held");
   const uncut = rows.length - done.length - cut.length;
-  if (cut.length === 0) return <p className="ml-auto">{uncut === 0 ? "All films are weeded." : `${uncut} still to be cut`}</p>;
+  if (cut.length === 0)
+    return (
+      <p className="ml-auto">
+        {uncut === 0 ? "All films are weeded." : `${uncut} still to be cut`}
+      </p>
+    );
   const pace = paceOf(done.map(({ minutes, seconds }) => ({ minutes, actual: seconds / 60 })));
-  const hands = new Set(rows.flatMap(({ state, heldBy, by }) => (state === "held" ? [heldBy || by] : []))).size;
+  const hands = new Set(
+    rows.flatMap(({ state, heldBy, by }) => (state === "held" ? [heldBy || by] : [])),
+  ).size;
   const left = (at: number) =>
     minutesLeft(
-      cut.map((film) => ({ ...film, minutes: Math.max(0, film.minutes - secondsAt(film, now) / 60 / at) })),
+      cut.map((film) => ({
+        ...film,
+        minutes: Math.max(0, film.minutes - secondsAt(film, now) / 60 / at),
+      })),
       at,
       hands,
     );

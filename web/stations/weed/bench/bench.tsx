@@ -2,7 +2,14 @@
 
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import type { Clock } from "@elm-basket/core/units/time.ts";
-import { ALL_FILMS, inQueue, isDone, nextFilm, type QueueFilter, type QueueOrder } from "@elm-basket/core/weeding/queue.ts";
+import {
+  ALL_FILMS,
+  inQueue,
+  isDone,
+  nextFilm,
+  type QueueFilter,
+  type QueueOrder,
+} from "@elm-basket/core/weeding/queue.ts";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { secondsAt } from "@/bench/replay.ts";
 import type { WireFilm } from "@/bench/wire.ts";
@@ -28,7 +35,11 @@ interface Props {
   /** The host's name; null for a helper, who says the own. */
   readonly host: string | null;
   readonly facts: BenchFacts;
-  readonly vinyls: readonly { readonly id: string; readonly name: string; readonly colour: string }[];
+  readonly vinyls: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly colour: string;
+  }[];
   readonly clock: Clock;
   readonly wire: readonly WireFilm[];
   readonly version: number;
@@ -44,10 +55,27 @@ const AHEAD = 5;
 
 export function Bench(props: Props) {
   const [name, setName] = useState(props.host ?? "");
-  return name === "" ? <NameGate bench={props.bench} title={props.facts.title} onName={setName} /> : <BenchOf {...props} name={name} />;
+  return name === "" ? (
+    <NameGate bench={props.bench} title={props.facts.title} onName={setName} />
+  ) : (
+    <BenchOf {...props} name={name} />
+  );
 }
 
-function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, now: serverNow, first, order, name }: Props & { name: string }) {
+function BenchOf({
+  bench,
+  host,
+  facts,
+  earlier,
+  vinyls,
+  clock,
+  wire,
+  version,
+  now: serverNow,
+  first,
+  order,
+  name,
+}: Props & { name: string }) {
   const port = useBench({ bench, name, wire, version, serverNow });
   const [filter, setFilter] = useState<QueueFilter>({ ...ALL_FILMS, order });
   const [current, setCurrent] = useState(first);
@@ -68,26 +96,52 @@ function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, no
     const several = facts.things.length > 1;
     const titles = new Map(facts.things.map(({ id, title }) => [id, title]));
     return [...port.films.values()].map((film): QueueRow => {
-      const what = [several ? titles.get(film.thing) : "", film.copy > 1 ? `number ${film.copy}` : "", film.part === null ? "" : `part ${film.part}`];
-      return { ...film, label: [labelOf(facts.labels, film.seat), ...what.filter(Boolean)].join(" · "), due: addDays(facts.due, -(earlier[film.seat] ?? 0)) };
+      const what = [
+        several ? titles.get(film.thing) : "",
+        film.copy > 1 ? `number ${film.copy}` : "",
+        film.part === null ? "" : `part ${film.part}`,
+      ];
+      return {
+        ...film,
+        label: [labelOf(facts.labels, film.seat), ...what.filter(Boolean)].join(" · "),
+        due: addDays(facts.due, -(earlier[film.seat] ?? 0)),
+      };
     });
   }, [port.films, facts, earlier]);
   const queue = useMemo(() => inQueue(rows, filter, ({ label }) => label), [rows, filter]);
-  const loads = useMemo(() => [...new Set(rows.flatMap(({ load }) => (load === null ? [] : [load])))].sort((a, b) => a - b), [rows]);
+  const loads = useMemo(
+    () =>
+      [...new Set(rows.flatMap(({ load }) => (load === null ? [] : [load])))].sort((a, b) => a - b),
+    [rows],
+  );
   const mine = rows.find(({ heldBy }) => heldBy === port.hands && port.hands !== "");
   const place = usePlace(rows, port.hands);
   // What is in hand stays open; else what was asked for, else what comes next.
-  const row = rows.find(({ film }) => film === current) ?? mine ?? nextFilm(queue, null, place) ?? queue[0];
+  const row =
+    rows.find(({ film }) => film === current) ?? mine ?? nextFilm(queue, null, place) ?? queue[0];
   const ahead = useMemo(() => {
     const at = queue.findIndex(({ film }) => film === row?.film);
-    const next = [...queue.slice(at + 1), ...queue.slice(0, Math.max(0, at))].filter(({ state }) => state === "waiting");
-    return [...new Set([...(row ? [row.film] : []), ...next.slice(0, AHEAD).map(({ film }) => film), ...next.slice(-AHEAD).map(({ film }) => film)])];
+    const next = [...queue.slice(at + 1), ...queue.slice(0, Math.max(0, at))].filter(
+      ({ state }) => state === "waiting",
+    );
+    return [
+      ...new Set([
+        ...(row ? [row.film] : []),
+        ...next.slice(0, AHEAD).map(({ film }) => film),
+        ...next.slice(-AHEAD).map(({ film }) => film),
+      ]),
+    ];
   }, [queue, row]);
   const views = useViews(bench, ahead);
   const { connected } = port;
   // The others go on from the front: without network one goes from the end, so that nobody does the same.
   const nextAfter = useCallback(
-    (film: string | null) => (connected ? nextFilm(queue, film, place) : (queue.findLast((one) => one.film !== film && one.state === "waiting" && views.has(one.film)) ?? null)),
+    (film: string | null) =>
+      connected
+        ? nextFilm(queue, film, place)
+        : (queue.findLast(
+            (one) => one.film !== film && one.state === "waiting" && views.has(one.film),
+          ) ?? null),
     [connected, queue, views, place],
   );
   const following = nextAfter(row?.film ?? null);
@@ -149,7 +203,10 @@ function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, no
   const tick = (n: number) => {
     if (!row) return;
     const known = ticks[row.film] ?? [];
-    setTicks({ ...ticks, [row.film]: known.includes(n) ? known.filter((m) => m !== n) : [...known, n] });
+    setTicks({
+      ...ticks,
+      [row.film]: known.includes(n) ? known.filter((m) => m !== n) : [...known, n],
+    });
   };
 
   useEffect(() => {
@@ -160,7 +217,8 @@ function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, no
         event.preventDefault();
         main();
       }
-      if (event.key === "ArrowRight" || event.key === "ArrowLeft") turn(event.key === "ArrowRight" ? 1 : -1);
+      if (event.key === "ArrowRight" || event.key === "ArrowLeft")
+        turn(event.key === "ArrowRight" ? 1 : -1);
       if (!letters) return;
       if (key === "p") pause();
       if (key === "l" && row && !others) setAsking(true);
@@ -176,16 +234,41 @@ function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, no
     return () => window.removeEventListener("keydown", onKey);
   }, [main, pause, end, undo, begun, others, queue, row, open, light, letters]);
 
-  const pick = (piece: string) => setFailed((all) => new Set(all.has(piece) ? [...all].filter((one) => one !== piece) : [...all, piece]));
+  const pick = (piece: string) =>
+    setFailed(
+      (all) => new Set(all.has(piece) ? [...all].filter((one) => one !== piece) : [...all, piece]),
+    );
   return (
     <div className="flex h-dvh flex-col overflow-hidden" data-waiting={port.waiting}>
-      <BenchHead bench={host === null ? null : bench} facts={facts} clock={clock} rows={rows} hands={port.hands} now={clockNow} list={list} onList={() => setList(!list)} />
+      <BenchHead
+        bench={host === null ? null : bench}
+        facts={facts}
+        clock={clock}
+        rows={rows}
+        hands={port.hands}
+        now={clockNow}
+        list={list}
+        onList={() => setList(!list)}
+      />
       <Notices port={port} last={last} onUndo={undo} onHush={() => setLast(null)} />
       <main className="grid min-h-0 flex-1 content-start overflow-y-auto lg:grid-cols-[236px_1fr_300px] lg:content-stretch lg:overflow-hidden">
-        <div className={`min-h-0 border-rule lg:flex lg:flex-col lg:border-r ${list ? "flex flex-col" : "hidden"}`}>
-          <FilmList rows={queue} filter={filter} onFilter={setFilter} vinyls={vinyls} loads={loads} current={row?.film ?? ""} hands={port.hands} onOpen={open} />
+        <div
+          className={`min-h-0 border-rule lg:flex lg:flex-col lg:border-r ${list ? "flex flex-col" : "hidden"}`}
+        >
+          <FilmList
+            rows={queue}
+            filter={filter}
+            onFilter={setFilter}
+            vinyls={vinyls}
+            loads={loads}
+            current={row?.film ?? ""}
+            hands={port.hands}
+            onOpen={open}
+          />
         </div>
-        <div className={`h-[58dvh] min-h-0 bg-paper lg:h-auto lg:overflow-hidden ${list ? "hidden lg:block" : ""}`}>
+        <div
+          className={`h-[58dvh] min-h-0 bg-paper lg:h-auto lg:overflow-hidden ${list ? "hidden lg:block" : ""}`}
+        >
           {!row && (
             <div className="grid justify-items-start gap-4 p-8 text-lg">
               <p>
@@ -195,13 +278,21 @@ function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, no
                     ? "Everything is weeded. Cap the hooks and count them back in."
                     : "Nothing in this list: change what is shown at the left."}
               </p>
-              {host !== null && rows.length > 0 && rows.every(isDone) && <LinkButton href={`/classes/${bench}/pack`}>To Pack</LinkButton>}
+              {host !== null && rows.length > 0 && rows.every(isDone) && (
+                <LinkButton href={`/classes/${bench}/pack`}>To Pack</LinkButton>
+              )}
             </div>
           )}
           {row && view === undefined && (
-            <p className="p-8 text-lg">{port.connected ? "Fetching the picture …" : "Its picture is not here, and there is no network. Films that are here can be weeded."}</p>
+            <p className="p-8 text-lg">
+              {port.connected
+                ? "Fetching the picture …"
+                : "Its picture is not here, and there is no network. Films that are here can be weeded."}
+            </p>
           )}
-          {row && view === "missing" && <p className="p-8 text-lg">This film is not planned any more.</p>}
+          {row && view === "missing" && (
+            <p className="p-8 text-lg">This film is not planned any more.</p>
+          )}
           {row && view && view !== "missing" && (
             <div className="flex h-full flex-col">
               <div className="min-h-[320px] flex-1">
@@ -220,13 +311,23 @@ function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, no
           )}
         </div>
         {/* Below the picture on a narrow screen, beside it on a wide one. */}
-        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is scrolled by keys, too */}
-        <aside tabIndex={0} aria-label="What to do with it" className={`min-h-0 border-rule p-4 lg:block lg:overflow-y-auto lg:border-l ${list ? "hidden" : ""}`}>
+        <aside
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is scrolled by keys, too
+          tabIndex={0}
+          aria-label="What to do with it"
+          className={`min-h-0 border-rule p-4 lg:block lg:overflow-y-auto lg:border-l ${list ? "hidden" : ""}`}
+        >
           {row &&
             view &&
             view !== "missing" &&
             (asking ? (
-              <LostPiece pieces={view.pieces} picked={failed} onPick={pick} onTake={lose} onLeave={() => setAsking(false)} />
+              <LostPiece
+                pieces={view.pieces}
+                picked={failed}
+                onPick={pick}
+                onTake={lose}
+                onLeave={() => setAsking(false)}
+              />
             ) : (
               <FilmNotes view={view} insides={insides} ticked={ticked} onTick={tick} />
             ))}
@@ -239,14 +340,26 @@ function BenchOf({ bench, host, facts, earlier, vinyls, clock, wire, version, no
           rests={ended || others}
           running={running}
           begun={begun}
-          word={ended || others ? (following ? "Next film" : "No more films") : begun ? "Done" : row.state === "waiting" ? "Start weeding" : "Weed it all the same"}
+          word={
+            ended || others
+              ? following
+                ? "Next film"
+                : "No more films"
+              : begun
+                ? "Done"
+                : row.state === "waiting"
+                  ? "Start weeding"
+                  : "Weed it all the same"
+          }
           onMain={main}
           onPause={pause}
           onLost={others ? null : () => setAsking(true)}
           onFlawed={() => end("flawed")}
         />
       )}
-      {light && row && view && view !== "missing" && <LightPanel view={view} label={row.label} onClose={() => setLight(false)} />}
+      {light && row && view && view !== "missing" && (
+        <LightPanel view={view} label={row.label} onClose={() => setLight(false)} />
+      )}
     </div>
   );
 }

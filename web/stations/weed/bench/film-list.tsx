@@ -1,7 +1,12 @@
 "use client";
 
 import { showMinutes } from "@elm-basket/core/units/time.ts";
-import { type FilmState, QUEUE_ORDERS, type QueueFilter, type QueueOrder } from "@elm-basket/core/weeding/queue.ts";
+import {
+  type FilmState,
+  QUEUE_ORDERS,
+  type QueueFilter,
+  type QueueOrder,
+} from "@elm-basket/core/weeding/queue.ts";
 import { useState } from "react";
 import type { BenchFilm } from "@/bench/wire.ts";
 
@@ -14,14 +19,22 @@ interface Props {
   readonly rows: readonly QueueRow[];
   readonly filter: QueueFilter;
   readonly onFilter: (filter: QueueFilter) => void;
-  readonly vinyls: readonly { readonly id: string; readonly name: string; readonly colour: string }[];
+  readonly vinyls: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly colour: string;
+  }[];
   readonly loads: readonly number[];
   readonly current: string;
   readonly hands: string;
   readonly onOpen: (film: string) => void;
 }
 
-const ORDER_WORDS: Record<QueueOrder, string> = { load: "by load", hard: "hard first", due: "due first" };
+const ORDER_WORDS: Record<QueueOrder, string> = {
+  load: "by load",
+  hard: "hard first",
+  due: "due first",
+};
 /** Rows that are drawn: a thousand kits are a long list. */
 const AT_ONCE = 60;
 
@@ -31,20 +44,39 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
   const from = Math.max(0, Math.min(at - 4, rows.length - most));
   const shown = rows.slice(from, from + most);
   const colours = new Map(vinyls.map((vinyl) => [vinyl.id, vinyl]));
-  const orders = QUEUE_ORDERS.filter((order) => order !== "due" || new Set(rows.map(({ due }) => due)).size > 1);
+  const orders = QUEUE_ORDERS.filter(
+    (order) => order !== "due" || new Set(rows.map(({ due }) => due)).size > 1,
+  );
   return (
     <nav aria-label="Films" className="flex min-h-0 flex-col">
       <div className="grid grid-cols-2 gap-2 border-rule border-b p-2">
-        <select aria-label="In which order" className="min-h-11 min-w-0" value={filter.order} onChange={(event) => onFilter({ ...filter, order: event.target.value as QueueOrder })}>
+        <select
+          aria-label="In which order"
+          className="min-h-11 min-w-0"
+          value={filter.order}
+          onChange={(event) => onFilter({ ...filter, order: event.target.value as QueueOrder })}
+        >
           {orders.map((order) => (
             <option key={order} value={order}>
               {ORDER_WORDS[order]}
             </option>
           ))}
         </select>
-        <input aria-label="Find a film" placeholder="find" className="min-h-11 min-w-0" value={filter.text} maxLength={60} onChange={(event) => onFilter({ ...filter, text: event.target.value })} />
+        <input
+          aria-label="Find a film"
+          placeholder="find"
+          className="min-h-11 min-w-0"
+          value={filter.text}
+          maxLength={60}
+          onChange={(event) => onFilter({ ...filter, text: event.target.value })}
+        />
         {vinyls.length > 1 && (
-          <select aria-label="Which film" className="min-h-11 min-w-0" value={filter.vinyl} onChange={(event) => onFilter({ ...filter, vinyl: event.target.value })}>
+          <select
+            aria-label="Which film"
+            className="min-h-11 min-w-0"
+            value={filter.vinyl}
+            onChange={(event) => onFilter({ ...filter, vinyl: event.target.value })}
+          >
             <option value="">all films</option>
             {vinyls.map(({ id, name }) => (
               <option key={id} value={id}>
@@ -58,7 +90,12 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
             aria-label="Which load"
             className="min-h-11 min-w-0"
             value={filter.load ?? ""}
-            onChange={(event) => onFilter({ ...filter, load: event.target.value === "" ? null : Number(event.target.value) })}
+            onChange={(event) =>
+              onFilter({
+                ...filter,
+                load: event.target.value === "" ? null : Number(event.target.value),
+              })
+            }
           >
             <option value="">all loads</option>
             {loads.map((load) => (
@@ -74,7 +111,11 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
         {shown.map((row, i) => (
           <li key={row.film}>
             {filter.order === "load" && shown[i - 1]?.load !== row.load && (
-              <p className="bg-card px-3 pt-3 pb-1 text-soft text-sm">{row.load === null ? "not laid yet" : `load ${row.load}, ${colours.get(row.vinyl)?.name ?? row.vinyl}`}</p>
+              <p className="bg-card px-3 pt-3 pb-1 text-soft text-sm">
+                {row.load === null
+                  ? "not laid yet"
+                  : `load ${row.load}, ${colours.get(row.vinyl)?.name ?? row.vinyl}`}
+              </p>
             )}
             <button
               type="button"
@@ -82,11 +123,19 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
               onClick={() => onOpen(row.film)}
               className={`grid min-h-[52px] w-full grid-cols-[22px_1fr] items-center gap-2 border-rule border-b border-l-4 py-1.5 pr-2 pl-2 text-left ${row.film === current ? "border-l-elm bg-paper" : "border-l-transparent"}`}
             >
-              <span aria-hidden className="size-4 border border-rule-strong" style={{ background: colours.get(row.vinyl)?.colour }} />
+              <span
+                aria-hidden
+                className="size-4 border border-rule-strong"
+                style={{ background: colours.get(row.vinyl)?.colour }}
+              />
               <span className="leading-tight">
-                <span className={`block [overflow-wrap:anywhere] ${row.state === "waiting" || row.heldBy === hands ? "font-bold" : "text-soft"}`}>
+                <span
+                  className={`block [overflow-wrap:anywhere] ${row.state === "waiting" || row.heldBy === hands ? "font-bold" : "text-soft"}`}
+                >
                   {row.label}
-                  {vinyls.length > 1 && <span className="sr-only">, {colours.get(row.vinyl)?.name}</span>}
+                  {vinyls.length > 1 && (
+                    <span className="sr-only">, {colours.get(row.vinyl)?.name}</span>
+                  )}
                 </span>
                 <span className="block text-soft text-sm">{stateWords(row, hands)}</span>
               </span>
@@ -95,14 +144,23 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
         ))}
         {from + most < rows.length && (
           <li>
-            <button type="button" className="verb min-h-11 px-3" onClick={() => setMost(most + AT_ONCE)}>
+            <button
+              type="button"
+              className="verb min-h-11 px-3"
+              onClick={() => setMost(most + AT_ONCE)}
+            >
               {rows.length - from - most} more
             </button>
           </li>
         )}
         <li className="px-3">
           <label className="flex min-h-11 items-center gap-2 text-sm">
-            <input type="checkbox" checked={filter.withDone} onChange={(event) => onFilter({ ...filter, withDone: event.target.checked })} /> done ones too
+            <input
+              type="checkbox"
+              checked={filter.withDone}
+              onChange={(event) => onFilter({ ...filter, withDone: event.target.checked })}
+            />{" "}
+            done ones too
           </label>
         </li>
         {rows.length === 0 && <li className="p-3 text-soft">Nothing here to weed.</li>}
@@ -111,11 +169,21 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
   );
 }
 
-const STATE_WORDS: Record<Exclude<FilmState, "waiting" | "held">, string> = { uncut: "not cut yet", changed: "letters changed since the cut", done: "done", flawed: "done, small flaw" };
+const STATE_WORDS: Record<Exclude<FilmState, "waiting" | "held">, string> = {
+  uncut: "not cut yet",
+  changed: "letters changed since the cut",
+  done: "done",
+  flawed: "done, small flaw",
+};
 
-export function stateWords(row: Pick<QueueRow, "state" | "by" | "heldBy" | "minutes" | "reverse" | "again">, hands: string): string {
+export function stateWords(
+  row: Pick<QueueRow, "state" | "by" | "heldBy" | "minutes" | "reverse" | "again">,
+  hands: string,
+): string {
   const again = row.again ? "cut again · " : "";
-  if (row.state === "held") return row.heldBy === hands ? `${again}in your hands` : `${again}with ${row.by || "somebody"}`;
-  if (row.state === "waiting") return `${again}about ${showMinutes(Math.max(1, row.minutes))}${row.reverse ? " · reverse" : ""}`;
+  if (row.state === "held")
+    return row.heldBy === hands ? `${again}in your hands` : `${again}with ${row.by || "somebody"}`;
+  if (row.state === "waiting")
+    return `${again}about ${showMinutes(Math.max(1, row.minutes))}${row.reverse ? " · reverse" : ""}`;
   return `${again}${STATE_WORDS[row.state]}${row.state === "done" && row.by ? ` by ${row.by}` : ""}`;
 }

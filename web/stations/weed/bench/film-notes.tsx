@@ -17,7 +17,8 @@ export function FilmNotes({ view, insides, ticked, onTick }: Props) {
   return (
     <div>
       <h2 className="text-lg">
-        {out ? "Take out" : "Must remain"}: {pieces.length} {pieces.length === 1 ? "piece" : "pieces"}
+        {out ? "Take out" : "Must remain"}: {pieces.length}{" "}
+        {pieces.length === 1 ? "piece" : "pieces"}
       </h2>
       <p className="mb-1 text-soft text-sm">
         {insides === 0

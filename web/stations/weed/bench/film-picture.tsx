@@ -17,7 +17,10 @@ interface Props {
   readonly ticked: ReadonlySet<number>;
   readonly onTick: (n: number) => void;
   /** While it is said which pieces failed. */
-  readonly picking: { readonly picked: ReadonlySet<string>; readonly onPick: (piece: string) => void } | null;
+  readonly picking: {
+    readonly picked: ReadonlySet<string>;
+    readonly onPick: (piece: string) => void;
+  } | null;
   readonly onLight: () => void;
 }
 
@@ -62,19 +65,31 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
   const seen = { w: whole.w / zoom, h: whole.h / zoom };
   const clamp = (value: number, room: number) => Math.max(-room / 2, Math.min(room / 2, value));
   const at: Point = [clamp(pan[0], whole.w - seen.w), clamp(pan[1], whole.h - seen.h)];
-  const box = [whole.x + (whole.w - seen.w) / 2 + at[0], whole.y + (whole.h - seen.h) / 2 + at[1], seen.w, seen.h].join(" ");
+  const box = [
+    whole.x + (whole.w - seen.w) / 2 + at[0],
+    whole.y + (whole.h - seen.h) / 2 + at[1],
+    seen.w,
+    seen.h,
+  ].join(" ");
   const zoomTo = (next: number) => setZoom(Math.max(1, Math.min(MOST_ZOOM, next)));
-  const perPx = () => seen.w / Math.max(1, frame.current?.getBoundingClientRect().width ?? NOMINAL_PX);
+  const perPx = () =>
+    seen.w / Math.max(1, frame.current?.getBoundingClientRect().width ?? NOMINAL_PX);
   const move = (event: PointerEvent) => {
     const before = pointers.current.get(event.pointerId);
     if (!before) return;
     const here: Point = [event.clientX, event.clientY];
-    const others = [...pointers.current].filter(([id]) => id !== event.pointerId).map(([, point]) => point);
+    const others = [...pointers.current]
+      .filter(([id]) => id !== event.pointerId)
+      .map(([, point]) => point);
     const [other] = others;
     if (other) {
-      const [was, is] = [Math.hypot(before[0] - other[0], before[1] - other[1]), Math.hypot(here[0] - other[0], here[1] - other[1])];
+      const [was, is] = [
+        Math.hypot(before[0] - other[0], before[1] - other[1]),
+        Math.hypot(here[0] - other[0], here[1] - other[1]),
+      ];
       if (was > 0) zoomTo((zoom * is) / was);
-    } else if (zoom > 1) setPan([at[0] - (here[0] - before[0]) * perPx(), at[1] - (here[1] - before[1]) * perPx()]);
+    } else if (zoom > 1)
+      setPan([at[0] - (here[0] - before[0]) * perPx(), at[1] - (here[1] - before[1]) * perPx()]);
     pointers.current.set(event.pointerId, here);
   };
   const wheel = (event: WheelEvent) => zoomTo(zoom * (event.deltaY < 0 ? 1.2 : 1 / 1.2));
@@ -90,7 +105,11 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
           <Button aria-label="Smaller" onClick={() => zoomTo(zoom / 1.5)} disabled={zoom <= 1}>
             −
           </Button>
-          <Button aria-label="Larger" onClick={() => zoomTo(zoom * 1.5)} disabled={zoom >= MOST_ZOOM}>
+          <Button
+            aria-label="Larger"
+            onClick={() => zoomTo(zoom * 1.5)}
+            disabled={zoom >= MOST_ZOOM}
+          >
             +
           </Button>
           <Button
@@ -119,7 +138,9 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
             : `${label}: ${view.pieces.length} pieces must remain, ${insides.length} insides go`
         }
         onWheel={wheel}
-        onPointerDown={(event) => pointers.current.set(event.pointerId, [event.clientX, event.clientY])}
+        onPointerDown={(event) =>
+          pointers.current.set(event.pointerId, [event.clientX, event.clientY])
+        }
         onPointerMove={move}
         onPointerUp={(event) => pointers.current.delete(event.pointerId)}
         onPointerLeave={(event) => pointers.current.delete(event.pointerId)}
@@ -127,7 +148,16 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
       >
         <Patterns px={px} />
         <g transform={over ? `translate(${minX + maxX} 0) scale(-1 1)` : undefined}>
-          <rect x={minX} y={minY} width={w} height={h} fill={view.out ? view.colour : "url(#bench-goes)"} stroke="var(--color-soft)" strokeWidth={1.4 * px} strokeDasharray={`${7 * px} ${5 * px}`} />
+          <rect
+            x={minX}
+            y={minY}
+            width={w}
+            height={h}
+            fill={view.out ? view.colour : "url(#bench-goes)"}
+            stroke="var(--color-soft)"
+            strokeWidth={1.4 * px}
+            strokeDasharray={`${7 * px} ${5 * px}`}
+          />
           {view.pieces.map((piece) => (
             // biome-ignore lint/a11y/noStaticElementInteractions: the same pieces are buttons in the panel that asks
             <path
@@ -135,7 +165,13 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
               d={piece.path}
               onClick={picking ? () => picking.onPick(piece.id) : undefined}
               className={picking ? "cursor-pointer" : undefined}
-              fill={picking?.picked.has(piece.id) ? "var(--color-brick)" : view.out ? "url(#bench-out)" : view.colour}
+              fill={
+                picking?.picked.has(piece.id)
+                  ? "var(--color-brick)"
+                  : view.out
+                    ? "url(#bench-out)"
+                    : view.colour
+              }
               fillRule="evenodd"
               stroke="var(--color-ink)"
               strokeOpacity="0.35"
@@ -162,14 +198,26 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
             />
           ))}
           {view.peel?.cuts.map(([[ax, ay], [bx, by]]) => (
-            <line key={`${ax} ${ay}`} x1={ax} y1={ay} x2={bx} y2={by} stroke="var(--color-brick)" strokeWidth={1.6 * px} strokeDasharray={`${9 * px} ${4 * px} ${2 * px} ${4 * px}`} />
+            <line
+              key={`${ax} ${ay}`}
+              x1={ax}
+              y1={ay}
+              x2={bx}
+              y2={by}
+              stroke="var(--color-brick)"
+              strokeWidth={1.6 * px}
+              strokeDasharray={`${9 * px} ${4 * px} ${2 * px} ${4 * px}`}
+            />
           ))}
           {view.lifts.map(({ at: [x, y], towards }) => (
             <Arrow
               key={`${x} ${y}`}
               from={[x, y]}
               direction={unit([towards[0] - x, towards[1] - y])}
-              length={Math.max(9 * px, Math.min(24 * px, Math.hypot(towards[0] - x, towards[1] - y)))}
+              length={Math.max(
+                9 * px,
+                Math.min(24 * px, Math.hypot(towards[0] - x, towards[1] - y)),
+              )}
               px={px}
             />
           ))}
@@ -184,15 +232,28 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
             px={px}
           />
         ) : (
-          <Numbers points={insides.map((inside) => flip(inside.at))} marked={(n) => ticked.has(n)} tone="var(--color-elm)" whole={whole} pad={pad} px={px} onPress={onTick} />
+          <Numbers
+            points={insides.map((inside) => flip(inside.at))}
+            marked={(n) => ticked.has(n)}
+            tone="var(--color-elm)"
+            whole={whole}
+            pad={pad}
+            px={px}
+            onPress={onTick}
+          />
         )}
         {view.peel && <Start peel={view.peel} flip={flip} over={over} px={px} />}
       </svg>
       <figcaption className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 px-3 pb-2 text-soft">
         <span>
-          {view.out ? "dotted comes out and is painted; the film round it and its insides stay" : "dotted goes, solid stays"}
+          {view.out
+            ? "dotted comes out and is painted; the film round it and its insides stay"
+            : "dotted goes, solid stays"}
           {over ? " · seen from the back" : ""}
-          <span className="whitespace-nowrap"> · about {(MM_PER_CSS_PX / px).toFixed(1)} × size</span>
+          <span className="whitespace-nowrap">
+            {" "}
+            · about {(MM_PER_CSS_PX / px).toFixed(1)} × size
+          </span>
         </span>
       </figcaption>
     </figure>
@@ -221,18 +282,58 @@ export function Patterns({ px }: { px: number }) {
 /** A small part is held down as the waste passes. */
 function SmallRing({ path, px }: { path: string; px: number }) {
   const [x, y, r] = roundOf(path);
-  return <circle cx={x} cy={y} r={r + 5 * px} fill="none" stroke="var(--color-ochre)" strokeWidth={2 * px} strokeDasharray={`${4 * px} ${3 * px}`} />;
+  return (
+    <circle
+      cx={x}
+      cy={y}
+      r={r + 5 * px}
+      fill="none"
+      stroke="var(--color-ochre)"
+      strokeWidth={2 * px}
+      strokeDasharray={`${4 * px} ${3 * px}`}
+    />
+  );
 }
 
-function Arrow({ from: [x, y], direction: [dx, dy], length, px }: { from: Point; direction: Point; length: number; px: number }) {
+function Arrow({
+  from: [x, y],
+  direction: [dx, dy],
+  length,
+  px,
+}: {
+  from: Point;
+  direction: Point;
+  length: number;
+  px: number;
+}) {
   const [tx, ty] = [x + dx * length, y + dy * length];
   const head = Math.min(8 * px, length * 0.6);
-  const wing = (side: 1 | -1) => `${tx - dx * head - side * dy * head * 0.6} ${ty - dy * head + side * dx * head * 0.6}`;
-  return <path d={`M${x} ${y}L${tx} ${ty}M${wing(1)}L${tx} ${ty}L${wing(-1)}`} fill="none" stroke="var(--color-brick)" strokeWidth={2.6 * px} strokeLinecap="round" strokeLinejoin="round" />;
+  const wing = (side: 1 | -1) =>
+    `${tx - dx * head - side * dy * head * 0.6} ${ty - dy * head + side * dx * head * 0.6}`;
+  return (
+    <path
+      d={`M${x} ${y}L${tx} ${ty}M${wing(1)}L${tx} ${ty}L${wing(-1)}`}
+      fill="none"
+      stroke="var(--color-brick)"
+      strokeWidth={2.6 * px}
+      strokeLinecap="round"
+      strokeLinejoin="round"
+    />
+  );
 }
 
 /** Where peeling begins, and which way: an arrow that runs into the film. */
-function Start({ peel, flip, over, px }: { peel: NonNullable<FilmView["peel"]>; flip: (point: Point) => Point; over: boolean; px: number }) {
+function Start({
+  peel,
+  flip,
+  over,
+  px,
+}: {
+  peel: NonNullable<FilmView["peel"]>;
+  flip: (point: Point) => Point;
+  over: boolean;
+  px: number;
+}) {
   const from = flip(peel.from);
   const direction: Point = over ? [-peel.direction[0], peel.direction[1]] : peel.direction;
   const [left, top] = [peel.corner.endsWith("Left") !== over, peel.corner.startsWith("top")];
@@ -242,7 +343,14 @@ function Start({ peel, flip, over, px }: { peel: NonNullable<FilmView["peel"]>; 
     <g data-start={peel.corner}>
       <circle cx={from[0]} cy={from[1]} r={5 * px} fill="var(--color-brick)" />
       <Arrow from={begin} direction={direction} length={46 * px} px={px} />
-      <text x={from[0]} y={from[1] - sy * 38 * px} textAnchor={left ? "start" : "end"} dominantBaseline={top ? "auto" : "hanging"} fontSize={15 * px} fill="var(--color-brick)">
+      <text
+        x={from[0]}
+        y={from[1] - sy * 38 * px}
+        textAnchor={left ? "start" : "end"}
+        dominantBaseline={top ? "auto" : "hanging"}
+        fontSize={15 * px}
+        fill="var(--color-brick)"
+      >
         start here, low and slow
       </text>
     </g>
@@ -253,7 +361,12 @@ interface NumbersProps {
   readonly points: readonly Point[];
   readonly marked: (n: number) => boolean;
   readonly tone: string;
-  readonly whole: { readonly x: number; readonly y: number; readonly w: number; readonly h: number };
+  readonly whole: {
+    readonly x: number;
+    readonly y: number;
+    readonly w: number;
+    readonly h: number;
+  };
   readonly pad: number;
   readonly px: number;
   readonly onPress?: (n: number) => void;
@@ -274,11 +387,45 @@ function Numbers({ points, marked, tone, whole, pad, px, onPress }: NumbersProps
     <>
       {shown.map(({ n, at, label }) => (
         // biome-ignore lint/a11y/noStaticElementInteractions: the same numbers are buttons beside the picture
-        <g key={n} onClick={onPress ? () => onPress(n) : undefined} className={onPress ? "cursor-pointer" : "pointer-events-none"}>
-          <line x1={label[0]} y1={label[1]} x2={at[0]} y2={at[1]} stroke="var(--color-ink)" strokeWidth={px} strokeOpacity={marked(n) ? 0.25 : 0.7} />
-          <circle cx={at[0]} cy={at[1]} r={2.6 * px} fill="var(--color-white)" stroke="var(--color-ink)" strokeWidth={1.2 * px} />
-          <circle cx={label[0]} cy={label[1]} r={10.5 * px} fill={marked(n) ? tone : "var(--color-paper)"} stroke={marked(n) ? tone : "var(--color-ink)"} strokeWidth={1.6 * px} />
-          <text x={label[0]} y={label[1]} fontSize={12.5 * px} fontWeight="700" fill={marked(n) ? "var(--color-white)" : "var(--color-ink)"} textAnchor="middle" dominantBaseline="central">
+        <g
+          key={n}
+          onClick={onPress ? () => onPress(n) : undefined}
+          className={onPress ? "cursor-pointer" : "pointer-events-none"}
+        >
+          <line
+            x1={label[0]}
+            y1={label[1]}
+            x2={at[0]}
+            y2={at[1]}
+            stroke="var(--color-ink)"
+            strokeWidth={px}
+            strokeOpacity={marked(n) ? 0.25 : 0.7}
+          />
+          <circle
+            cx={at[0]}
+            cy={at[1]}
+            r={2.6 * px}
+            fill="var(--color-white)"
+            stroke="var(--color-ink)"
+            strokeWidth={1.2 * px}
+          />
+          <circle
+            cx={label[0]}
+            cy={label[1]}
+            r={10.5 * px}
+            fill={marked(n) ? tone : "var(--color-paper)"}
+            stroke={marked(n) ? tone : "var(--color-ink)"}
+            strokeWidth={1.6 * px}
+          />
+          <text
+            x={label[0]}
+            y={label[1]}
+            fontSize={12.5 * px}
+            fontWeight="700"
+            fill={marked(n) ? "var(--color-white)" : "var(--color-ink)"}
+            textAnchor="middle"
+            dominantBaseline="central"
+          >
             {n}
           </text>
         </g>

@@ -21,13 +21,18 @@ describe("numbers beside the film", () => {
   });
 
   it("keep apart, in order, inside, and off the film", () => {
-    const point = fc.tuple(fc.double({ min: 0, max: 100, noNaN: true }), fc.double({ min: 0, max: 40, noNaN: true }));
+    const point = fc.tuple(
+      fc.double({ min: 0, max: 100, noNaN: true }),
+      fc.double({ min: 0, max: 40, noNaN: true }),
+    );
     fc.assert(
       fc.property(fc.array(point, { maxLength: 16 }), (points) => {
         const leaders = leadersOf(points, margins);
         expect(leaders.map(({ n }) => n)).toEqual(points.map((_, i) => i + 1));
         for (const y of [margins.above, margins.below]) {
-          const row = leaders.filter(({ label }) => label[1] === y).sort((a, b) => a.label[0] - b.label[0]);
+          const row = leaders
+            .filter(({ label }) => label[1] === y)
+            .sort((a, b) => a.label[0] - b.label[0]);
           row.forEach(({ label, at }, i) => {
             expect(label[0]).toBeGreaterThanOrEqual(-1e-9);
             expect(label[0]).toBeLessThanOrEqual(100 + 1e-9);

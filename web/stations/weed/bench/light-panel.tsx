@@ -26,7 +26,15 @@ function keptScale(): number | null {
 }
 
 /** The screen as a light panel: the film is laid on it and compared, at true size. */
-export function LightPanel({ view, label, onClose }: { view: FilmView; label: string; onClose: () => void }) {
+export function LightPanel({
+  view,
+  label,
+  onClose,
+}: {
+  view: FilmView;
+  label: string;
+  onClose: () => void;
+}) {
   const [scale, setScale] = useState<number | null>(null);
   const [measuring, setMeasuring] = useState(false);
   const [dark, setDark] = useState(false);
@@ -54,9 +62,18 @@ export function LightPanel({ view, label, onClose }: { view: FilmView; label: st
   return (
     <Dialog.Root open onOpenChange={(open) => open || onClose()}>
       <Dialog.Portal>
-        <Dialog.Content aria-describedby={undefined} className="fixed inset-0 z-50 flex flex-col outline-none" style={{ background: ground, color: ink }}>
-          <div className="flex flex-wrap items-center gap-3 p-3" style={{ background: "var(--color-card)", color: "var(--color-ink)" }}>
-            <Dialog.Title className="mr-auto text-lg">{measuring ? "How large is this screen?" : `${label}, true size`}</Dialog.Title>
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-0 z-50 flex flex-col outline-none"
+          style={{ background: ground, color: ink }}
+        >
+          <div
+            className="flex flex-wrap items-center gap-3 p-3"
+            style={{ background: "var(--color-card)", color: "var(--color-ink)" }}
+          >
+            <Dialog.Title className="mr-auto text-lg">
+              {measuring ? "How large is this screen?" : `${label}, true size`}
+            </Dialog.Title>
             {!measuring && (
               <>
                 <Button aria-pressed={over} onClick={() => setOver(!over)}>
@@ -88,9 +105,26 @@ export function LightPanel({ view, label, onClose }: { view: FilmView; label: st
           )}
           {scale !== null && !measuring && (
             <div className="flex min-h-0 flex-1 items-center justify-center overflow-auto p-4">
-              <svg width={w * scale} height={h * scale} viewBox={`${minX} ${minY} ${w} ${h}`} className="shrink-0 overflow-visible" role="img" aria-label={`${label} at true size`} data-scale={scale}>
+              <svg
+                width={w * scale}
+                height={h * scale}
+                viewBox={`${minX} ${minY} ${w} ${h}`}
+                className="shrink-0 overflow-visible"
+                role="img"
+                aria-label={`${label} at true size`}
+                data-scale={scale}
+              >
                 <g transform={over ? `translate(${minX + maxX} 0) scale(-1 1)` : undefined}>
-                  <rect x={minX} y={minY} width={w} height={h} fill={view.out ? ink : "none"} stroke={ink} strokeWidth={0.3} strokeDasharray="2 1.4" />
+                  <rect
+                    x={minX}
+                    y={minY}
+                    width={w}
+                    height={h}
+                    fill={view.out ? ink : "none"}
+                    stroke={ink}
+                    strokeWidth={0.3}
+                    strokeDasharray="2 1.4"
+                  />
                   {view.pieces.map(({ id, path }) => (
                     <path key={id} d={path} fillRule="evenodd" fill={view.out ? ground : ink} />
                   ))}
@@ -105,9 +139,18 @@ export function LightPanel({ view, label, onClose }: { view: FilmView; label: st
 }
 
 /** Once a screen: a bank card or a ruler is held against it. */
-function Measure({ scale, onScale, onDone }: { scale: number; onScale: (scale: number) => void; onDone: () => void }) {
+function Measure({
+  scale,
+  onScale,
+  onDone,
+}: {
+  scale: number;
+  onScale: (scale: number) => void;
+  onDone: () => void;
+}) {
   const [by, setBy] = useState<"card" | "ruler">("card");
-  const nudge = (steps: number) => onScale(Math.max(LEAST, Math.min(MOST, Math.round((scale + steps * STEP) / STEP) * STEP)));
+  const nudge = (steps: number) =>
+    onScale(Math.max(LEAST, Math.min(MOST, Math.round((scale + steps * STEP) / STEP) * STEP)));
   return (
     <div className="grid flex-1 content-start justify-items-center gap-5 overflow-auto bg-white p-5 text-ink">
       <p className="max-w-xl text-center">
@@ -123,22 +166,46 @@ function Measure({ scale, onScale, onDone }: { scale: number; onScale: (scale: n
         aria-label={by === "card" ? "A frame as large as a bank card" : "A line of 100 mm"}
       >
         {by === "card" ? (
-          <rect x={2} y={2} width={CARD_MM * scale} height={CARD_HEIGHT_MM * scale} rx={3.18 * scale} fill="none" stroke="var(--color-ink)" strokeWidth={2} />
+          <rect
+            x={2}
+            y={2}
+            width={CARD_MM * scale}
+            height={CARD_HEIGHT_MM * scale}
+            rx={3.18 * scale}
+            fill="none"
+            stroke="var(--color-ink)"
+            strokeWidth={2}
+          />
         ) : (
-          <path d={`M2 20H${2 + RULER_MM * scale}M2 6V34M${2 + RULER_MM * scale} 6V34`} stroke="var(--color-ink)" strokeWidth={2} />
+          <path
+            d={`M2 20H${2 + RULER_MM * scale}M2 6V34M${2 + RULER_MM * scale} 6V34`}
+            stroke="var(--color-ink)"
+            strokeWidth={2}
+          />
         )}
       </svg>
       <div className="flex w-full max-w-xl items-center gap-3">
         <Button aria-label="Smaller by a hair" onClick={() => nudge(-1)}>
           −
         </Button>
-        <input type="range" min={LEAST} max={MOST} step={STEP} value={scale} onChange={(event) => onScale(Number(event.target.value))} aria-label="Size of the frame" className="flex-1" />
+        <input
+          type="range"
+          min={LEAST}
+          max={MOST}
+          step={STEP}
+          value={scale}
+          onChange={(event) => onScale(Number(event.target.value))}
+          aria-label="Size of the frame"
+          className="flex-1"
+        />
         <Button aria-label="Larger by a hair" onClick={() => nudge(1)}>
           +
         </Button>
       </div>
       <div className="flex flex-wrap gap-3">
-        <Button onClick={() => setBy(by === "card" ? "ruler" : "card")}>{by === "card" ? "Use a ruler" : "Use a bank card"}</Button>
+        <Button onClick={() => setBy(by === "card" ? "ruler" : "card")}>
+          {by === "card" ? "Use a ruler" : "Use a bank card"}
+        </Button>
         <Button tone="main" onClick={onDone}>
           It fits
         </Button>

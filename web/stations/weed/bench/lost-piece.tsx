@@ -31,7 +31,9 @@ export function LostPiece({ pieces, picked, onPick, onTake, onLeave }: LostProps
     >
       <p className="font-bold">Which pieces failed?</p>
       <p className="text-sm">
-        {picked.size === 0 ? "Touch them on the picture. If none is touched, the whole film is cut again." : `${picked.size} of ${pieces.length} to be cut again; the rest of the film goes on.`}
+        {picked.size === 0
+          ? "Touch them on the picture. If none is touched, the whole film is cut again."
+          : `${picked.size} of ${pieces.length} to be cut again; the rest of the film goes on.`}
       </p>
       {pieces.length > 1 && (
         <div className="mt-2 flex max-h-40 flex-wrap gap-1.5 overflow-y-auto">
@@ -53,7 +55,12 @@ export function LostPiece({ pieces, picked, onPick, onTake, onLeave }: LostProps
       <p className="text-sm">It is laid at once, on a scrap if one is large enough.</p>
       <div className="mt-2 grid gap-2">
         {REASONS.map((reason) => (
-          <button key={reason} type="button" className="min-h-11 rounded-card border-[1.5px] border-brick px-4 text-left font-bold text-brick hover:bg-card" onClick={() => onTake(reason)}>
+          <button
+            key={reason}
+            type="button"
+            className="min-h-11 rounded-card border-[1.5px] border-brick px-4 text-left font-bold text-brick hover:bg-card"
+            onClick={() => onTake(reason)}
+          >
             {reason}
           </button>
         ))}

@@ -8,7 +8,15 @@ const MOST_LETTERS = 40;
 const keyOf = (bench: string): string => `elm-bench-name:${bench}`;
 
 /** A helper says once who it is: the others see it beside the film in hand. */
-export function NameGate({ bench, title, onName }: { bench: string; title: string; onName: (name: string) => void }) {
+export function NameGate({
+  bench,
+  title,
+  onName,
+}: {
+  bench: string;
+  title: string;
+  onName: (name: string) => void;
+}) {
   const [name, setName] = useState("");
   const [asked, setAsked] = useState(false);
   useEffect(() => {
@@ -24,7 +32,10 @@ export function NameGate({ bench, title, onName }: { bench: string; title: strin
   return (
     <main className="mx-auto grid max-w-md gap-4 p-6">
       <h1 className="text-3xl">Help to weed</h1>
-      <p className="[overflow-wrap:anywhere]">{title}. You see the films that are to be weeded and take one after another. No account, and nothing else of this studio.</p>
+      <p className="[overflow-wrap:anywhere]">
+        {title}. You see the films that are to be weeded and take one after another. No account, and
+        nothing else of this studio.
+      </p>
       <form
         className="grid gap-4"
         onSubmit={(event) => {
@@ -40,7 +51,15 @@ export function NameGate({ bench, title, onName }: { bench: string; title: strin
         }}
       >
         <Field label="Your first name" hint="The others at the bench see it.">
-          {(props) => <input {...props} value={name} maxLength={MOST_LETTERS} autoComplete="given-name" onChange={(event) => setName(event.target.value)} />}
+          {(props) => (
+            <input
+              {...props}
+              value={name}
+              maxLength={MOST_LETTERS}
+              autoComplete="given-name"
+              onChange={(event) => setName(event.target.value)}
+            />
+          )}
         </Field>
         <Button tone="main" type="submit" disabled={name.trim() === ""}>
           To the bench

@@ -37,7 +37,9 @@ export function writeOutbox(bench: string, hands: string, marks: readonly Mark[]
 export function leftBehind(bench: string, hands: string): string[] {
   try {
     const begin = `${PREFIX}:${bench}:`;
-    return Object.keys(localStorage).flatMap((key) => (key.startsWith(begin) && key !== keyOf(bench, hands) ? [key.slice(begin.length)] : []));
+    return Object.keys(localStorage).flatMap((key) =>
+      key.startsWith(begin) && key !== keyOf(bench, hands) ? [key.slice(begin.length)] : [],
+    );
   } catch {
     return [];
   }

@@ -20,7 +20,11 @@ export interface BenchPort {
   readonly said: string;
   /** The link was taken back. */
   readonly closed: boolean;
-  mark(film: string, act: Mark["act"], more?: Partial<Pick<Mark, "pieces" | "reason" | "through">>): void;
+  mark(
+    film: string,
+    act: Mark["act"],
+    more?: Partial<Pick<Mark, "pieces" | "reason" | "through">>,
+  ): void;
   hush(): void;
 }
 
@@ -29,10 +33,14 @@ const RETRY_MS = 2500;
 /** As many as one telling may carry. */
 const AT_ONCE = 100;
 
-const known = (wire: readonly WireFilm[]): Map<string, BenchFilm> => new Map(wire.map((row) => [row[0], fromWire(row)]));
+const known = (wire: readonly WireFilm[]): Map<string, BenchFilm> =>
+  new Map(wire.map((row) => [row[0], fromWire(row)]));
 
 /** What is no longer planned is no longer on the bench; what is older than what is known is no news. */
-function merged(films: ReadonlyMap<string, BenchFilm>, wire: readonly WireFilm[]): ReadonlyMap<string, BenchFilm> {
+function merged(
+  films: ReadonlyMap<string, BenchFilm>,
+  wire: readonly WireFilm[],
+): ReadonlyMap<string, BenchFilm> {
   const next = new Map(films);
   for (const row of wire) {
     const film = fromWire(row);
@@ -60,7 +68,12 @@ export function useBench({ bench, name, wire, version, serverNow }: Wanted): Ben
   const [closed, setClosed] = useState(false);
   const [said, setSaid] = useState("");
   const offset = useRef(0);
-  const told = useRef({ outbox: outbox as readonly Mark[], busy: false, again: false, holding: "" });
+  const told = useRef({
+    outbox: outbox as readonly Mark[],
+    busy: false,
+    again: false,
+    holding: "",
+  });
   useEffect(() => {
     offset.current = serverNow - Date.now();
     const own = handsOf(bench);
@@ -99,7 +112,11 @@ export function useBench({ bench, name, wire, version, serverNow }: Wanted): Ben
         });
         if (response.status === 404) return setClosed(true);
         if (!response.ok) throw new Error(String(response.status));
-        const answer = (await response.json()) as { now: number; answers: MarkAnswer[]; films: WireFilm[] };
+        const answer = (await response.json()) as {
+          now: number;
+          answers: MarkAnswer[];
+          films: WireFilm[];
+        };
         offset.current = answer.now - Date.now();
         const done = new Set(marks.map(({ mark }) => mark));
         setServer((films) => merged(films, answer.films));
@@ -108,7 +125,11 @@ export function useBench({ bench, name, wire, version, serverNow }: Wanted): Ben
           told.current.outbox.filter(({ mark }) => !done.has(mark)),
         );
         setConnected(true);
-        const refused = answer.answers.flatMap((one) => (one.ok ? [] : [{ ...one, act: marks.find(({ mark }) => mark === one.mark)?.act }])).at(-1);
+        const refused = answer.answers
+          .flatMap((one) =>
+            one.ok ? [] : [{ ...one, act: marks.find(({ mark }) => mark === one.mark)?.act }],
+          )
+          .at(-1);
         if (refused) setSaid(refusal(refused.why, refused.by, refused.act));
         state.again ||= told.current.outbox.length > 0;
       } while (state.again);
@@ -151,7 +172,10 @@ export function useBench({ bench, name, wire, version, serverNow }: Wanted): Ben
     for (const other of leftBehind(bench, hands)) {
       const marks = readOutbox(bench, other);
       if (marks.length === 0 || (marks.at(-1)?.at ?? 0) > now() - BEAT_MS) continue;
-      void fetch(`/bench/${bench}/marks`, { method: "POST", body: JSON.stringify({ hands: other, name, holding: "", marks: marks.slice(0, AT_ONCE) }) })
+      void fetch(`/bench/${bench}/marks`, {
+        method: "POST",
+        body: JSON.stringify({ hands: other, name, holding: "", marks: marks.slice(0, AT_ONCE) }),
+      })
         .then((response) => response.ok && writeOutbox(bench, other, marks.slice(AT_ONCE)))
         .catch(() => undefined);
     }
@@ -168,7 +192,8 @@ export function useBench({ bench, name, wire, version, serverNow }: Wanted): Ben
   }, [server, outbox, hands, name]);
 
   useEffect(() => {
-    told.current.holding = [...films.values()].find(({ heldBy }) => heldBy === hands && hands !== "")?.film ?? "";
+    told.current.holding =
+      [...films.values()].find(({ heldBy }) => heldBy === hands && hands !== "")?.film ?? "";
   }, [films, hands]);
 
   const mark = useCallback<BenchPort["mark"]>(
@@ -177,22 +202,44 @@ export function useBench({ bench, name, wire, version, serverNow }: Wanted): Ben
       const since = films.get(film)?.since ?? null;
       const worked = since === null ? 0 : Math.min(4 * 3600, Math.max(0, (at - since) / 1000));
       setSaid("");
-      put(hands, [...told.current.outbox, { mark: freshId(), at, film, act, worked, pieces: [], reason: "", through: false, ...more }]);
+      put(hands, [
+        ...told.current.outbox,
+        { mark: freshId(), at, film, act, worked, pieces: [], reason: "", through: false, ...more },
+      ]);
       void tell();
     },
     [films, hands, now, put, tell],
   );
-  return { films, hands, now, connected, waiting: outbox.length, said, closed, mark, hush: () => setSaid("") };
+  return {
+    films,
+    hands,
+    now,
+    connected,
+    waiting: outbox.length,
+    said,
+    closed,
+    mark,
+    hush: () => setSaid(""),
+  };
 }
 
-function refusal(why: "gone" | "held" | "already", by: string, act: Mark["act"] | undefined): string {
+function refusal(
+  why: "gone" | "held" | "already",
+  by: string,
+  act: Mark["act"] | undefined,
+): string {
   if (why === "gone") return "That film is not planned any more: the class was changed meanwhile.";
   if (why === "held") return `${by || "Somebody"} has that film in hand.`;
-  return act === "done" || act === "flawed" ? `${by || "Somebody"} has finished that film meanwhile. It counts once.` : `${by || "Somebody"} has finished that film.`;
+  return act === "done" || act === "flawed"
+    ? `${by || "Somebody"} has finished that film meanwhile. It counts once.`
+    : `${by || "Somebody"} has finished that film.`;
 }
 
 /** Pictures of the films that come next, fetched ahead, so that the bench goes on without network. */
-export function useViews(bench: string, wanted: readonly string[]): ReadonlyMap<string, FilmView | "missing"> {
+export function useViews(
+  bench: string,
+  wanted: readonly string[],
+): ReadonlyMap<string, FilmView | "missing"> {
   const [views, setViews] = useState<ReadonlyMap<string, FilmView | "missing">>(new Map());
   const asked = useRef(new Set<string>());
   const key = wanted.join("|");

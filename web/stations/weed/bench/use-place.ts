@@ -12,7 +12,11 @@ export function usePlace(rows: readonly Pick<BenchFilm, "heldBy">[], hands: stri
   return useMemo(() => {
     const now = Date.now();
     for (const { heldBy } of rows) if (heldBy !== "") seen.current.set(heldBy, now);
-    const here = [...new Set([...seen.current].flatMap(([id, at]) => (now - at < SEEN_MS ? [id] : [])).concat(hands))].sort();
+    const here = [
+      ...new Set(
+        [...seen.current].flatMap(([id, at]) => (now - at < SEEN_MS ? [id] : [])).concat(hands),
+      ),
+    ].sort();
     return here.indexOf(hands);
   }, [rows, hands]);
 }

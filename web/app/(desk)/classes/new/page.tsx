@@ -11,18 +11,40 @@ import { todayIn } from "@/ui/dates.ts";
 
 export const metadata: Metadata = { title: "Make a class" };
 
-export default async function NewClassPage({ searchParams }: { searchParams: Promise<{ project?: string; guide?: string }> }) {
+export default async function NewClassPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ project?: string; guide?: string }>;
+}) {
   const host = await requireHost();
-  const [projects, shelf] = await withStudio(host.studioId, async (sql) => [await listProjects(sql), await shelfFilms(sql)] as const);
+  const [projects, shelf] = await withStudio(
+    host.studioId,
+    async (sql) => [await listProjects(sql), await shelfFilms(sql)] as const,
+  );
   const today = todayIn(host.studio.zone);
   const { film } = host.studio.settings;
   const { project, guide } = await searchParams;
   const choices = [
     ...projects.flatMap(({ id, title, document, variants }) => {
-      const of = { minutes: document.when.minutes, slots: [...new Set(document.things.flatMap(({ design }) => slotsOf(design)))] };
-      return [{ id, title, ...of }, ...variants.map((variant) => ({ id: `${id}:${variant.id}`, title: `${title}, ${variant.name}`, ...of }))];
+      const of = {
+        minutes: document.when.minutes,
+        slots: [...new Set(document.things.flatMap(({ design }) => slotsOf(design)))],
+      };
+      return [
+        { id, title, ...of },
+        ...variants.map((variant) => ({
+          id: `${id}:${variant.id}`,
+          title: `${title}, ${variant.name}`,
+          ...of,
+        })),
+      ];
     }),
-    ...STARTERS.map((spec) => ({ id: `starter:${spec.id}`, title: `${spec.title} (to start from)`, minutes: spec.minutes, slots: slotsOfStarter(spec) })),
+    ...STARTERS.map((spec) => ({
+      id: `starter:${spec.id}`,
+      title: `${spec.title} (to start from)`,
+      minutes: spec.minutes,
+      slots: slotsOfStarter(spec),
+    })),
   ];
   return (
     <>
@@ -39,7 +61,10 @@ export default async function NewClassPage({ searchParams }: { searchParams: Pro
         guided={guide !== undefined}
         currency={host.studio.settings.prices.currency}
         shelf={shelf}
-        usual={shelf.find(({ name, family, colour }) => name === film?.name && family === film.family && colour === film.colour)}
+        usual={shelf.find(
+          ({ name, family, colour }) =>
+            name === film?.name && family === film.family && colour === film.colour,
+        )}
       />
     </>
   );

@@ -27,5 +27,11 @@ export async function GET(request: Request): Promise<Response> {
       sayOf(row),
     ]),
   ]);
-  return new Response(body, { headers: { "content-type": "text/csv; charset=utf-8", "content-disposition": 'attachment; filename="log.csv"', "cache-control": "no-store" } });
+  return new Response(body, {
+    headers: {
+      "content-type": "text/csv; charset=utf-8",
+      "content-disposition": 'attachment; filename="log.csv"',
+      "cache-control": "no-store",
+    },
+  });
 }

@@ -10,10 +10,23 @@ export async function GET(request: Request): Promise<Response> {
   if (!host) return new Response("Sign in first.", { status: 401 });
   const only = new URL(request.url).searchParams.get("only");
   const wanted = only === null ? null : new Set(only.split(","));
-  const scraps = (await withStudio(host.studioId, listScraps)).filter(({ label }) => wanted === null || wanted.has(label));
+  const scraps = (await withStudio(host.studioId, listScraps)).filter(
+    ({ label }) => wanted === null || wanted.has(label),
+  );
   const pdf = await scrapLabels(
-    scraps.map(({ label, film, outline, holes, bought }) => ({ label, film, polygons: [scrapPolygon({ outline, holes })], bought })),
+    scraps.map(({ label, film, outline, holes, bought }) => ({
+      label,
+      film,
+      polygons: [scrapPolygon({ outline, holes })],
+      bought,
+    })),
     host.studio.unit,
   );
-  return new Response(new Uint8Array(pdf), { headers: { "content-type": "application/pdf", "content-disposition": 'attachment; filename="scrap-labels.pdf"', "cache-control": "no-store" } });
+  return new Response(new Uint8Array(pdf), {
+    headers: {
+      "content-type": "application/pdf",
+      "content-disposition": 'attachment; filename="scrap-labels.pdf"',
+      "cache-control": "no-store",
+    },
+  });
 }

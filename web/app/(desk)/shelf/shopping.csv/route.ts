@@ -8,11 +8,33 @@ import { priceOf } from "@/stations/shelf/shopping/shopping-list.ts";
 export async function GET(request: Request): Promise<Response> {
   const host = await requireHost();
   const { currency } = host.studio.settings.prices;
-  const { lines } = await loadShopping(host, new URL(request.url).searchParams.get("for") ?? undefined);
+  const { lines } = await loadShopping(
+    host,
+    new URL(request.url).searchParams.get("for") ?? undefined,
+  );
   const rows = lines.map((line) => {
     const price = priceOf(line);
-    return [line.shop, line.name, line.unit, line.lacking, line.packs, line.size, price === null ? "not known" : moneyText(price, currency), line.orderBy ?? "", line.for.join("; ")];
+    return [
+      line.shop,
+      line.name,
+      line.unit,
+      line.lacking,
+      line.packs,
+      line.size,
+      price === null ? "not known" : moneyText(price, currency),
+      line.orderBy ?? "",
+      line.for.join("; "),
+    ];
   });
-  const text = csvText([["shop", "item", "unit", "lacking", "packs", "in a pack", "price", "order by", "for"], ...rows]);
-  return new Response(text, { headers: { "content-type": "text/csv; charset=utf-8", "content-disposition": 'attachment; filename="shopping-list.csv"', "cache-control": "no-store" } });
+  const text = csvText([
+    ["shop", "item", "unit", "lacking", "packs", "in a pack", "price", "order by", "for"],
+    ...rows,
+  ]);
+  return new Response(text, {
+    headers: {
+      "content-type": "text/csv; charset=utf-8",
+      "content-disposition": 'attachment; filename="shopping-list.csv"',
+      "cache-control": "no-store",
+    },
+  });
 }

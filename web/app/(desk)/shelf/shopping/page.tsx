@@ -7,5 +7,10 @@ export const metadata: Metadata = { title: "Shopping list" };
 
 export default async function Page({ searchParams }: { searchParams: Promise<{ for?: string }> }) {
   const host = await requireHost();
-  return <ShoppingPage view={await loadShopping(host, (await searchParams).for)} currency={host.studio.settings.prices.currency} />;
+  return (
+    <ShoppingPage
+      view={await loadShopping(host, (await searchParams).for)}
+      currency={host.studio.settings.prices.currency}
+    />
+  );
 }

@@ -5,12 +5,19 @@ import { workshopForCode } from "@/data/tokens.ts";
 
 export const dynamic = "force-dynamic";
 
-export async function GET(request: Request, { params }: { params: Promise<{ key: string }> }): Promise<Response> {
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ key: string }> },
+): Promise<Response> {
   const { key } = await params;
   const bench = await benchOf(key);
   if (!bench) return new Response("This link is not in use.", { status: 404 });
-  const given = Number(request.headers.get("last-event-id") ?? new URL(request.url).searchParams.get("since") ?? 0);
+  const given = Number(
+    request.headers.get("last-event-id") ?? new URL(request.url).searchParams.get("since") ?? 0,
+  );
   const since = Number.isSafeInteger(given) && given > 0 ? given : 0;
-  const still = async () => bench.host !== null || (await withoutStudio((sql) => workshopForCode(sql, key, "bench"))) !== null;
+  const still = async () =>
+    bench.host !== null ||
+    (await withoutStudio((sql) => workshopForCode(sql, key, "bench"))) !== null;
   return benchStream(bench, since, request.signal, still);
 }

@@ -2,6 +2,12 @@ import { CutStation } from "@/stations/cut/cut-station.tsx";
 
 export const metadata = { title: "Cut" };
 
-export default async function CutPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<Record<string, string | undefined>> }) {
+export default async function CutPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Record<string, string | undefined>>;
+}) {
   return <CutStation id={(await params).id} query={await searchParams} />;
 }

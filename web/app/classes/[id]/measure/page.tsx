@@ -2,6 +2,12 @@ import { MeasureStation } from "@/stations/measure/measure-station.tsx";
 
 export const metadata = { title: "Measure" };
 
-export default async function MeasurePage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<Record<string, string | undefined>> }) {
+export default async function MeasurePage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Record<string, string | undefined>>;
+}) {
   return <MeasureStation id={(await params).id} query={await searchParams} />;
 }

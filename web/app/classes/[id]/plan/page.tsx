@@ -2,6 +2,12 @@ import { PlanStation } from "@/stations/plan/plan-station.tsx";
 
 export const metadata = { title: "Plan" };
 
-export default async function PlanPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<Record<string, string | undefined>> }) {
+export default async function PlanPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Record<string, string | undefined>>;
+}) {
   return <PlanStation id={(await params).id} query={await searchParams} />;
 }

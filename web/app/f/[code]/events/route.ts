@@ -3,9 +3,18 @@ import { liveStream } from "@/live/stream.ts";
 
 export const dynamic = "force-dynamic";
 
-export async function GET(request: Request, { params }: { params: Promise<{ code: string }> }): Promise<Response> {
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ code: string }> },
+): Promise<Response> {
   const { code } = await params;
   const found = await keptLink(code);
   if (!found) return new Response("This link is not in use.", { status: 404 });
-  return liveStream(found.studioId, found.workshopId, "phones", request.signal, async () => (await keptLink(code)) !== null);
+  return liveStream(
+    found.studioId,
+    found.workshopId,
+    "phones",
+    request.signal,
+    async () => (await keptLink(code)) !== null,
+  );
 }

@@ -4,11 +4,16 @@ import { seatView } from "@/live/seat-view.ts";
 export const dynamic = "force-dynamic";
 
 /** The own seat's decal and figures, for who follows by the link. */
-export async function GET(request: Request, { params }: { params: Promise<{ code: string }> }): Promise<Response> {
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ code: string }> },
+): Promise<Response> {
   const { code } = await params;
   const seat = new URL(request.url).searchParams.get("seat") ?? "";
   const found = await keptLink(code);
   if (!found) return new Response("This link is not in use.", { status: 404 });
   const view = seat.length > 40 ? null : await seatView(found.studioId, found.workshopId, seat);
-  return view ? Response.json(view, { headers: { "cache-control": "private, max-age=60" } }) : new Response("There is no such seat.", { status: 404 });
+  return view
+    ? Response.json(view, { headers: { "cache-control": "private, max-age=60" } })
+    : new Response("There is no such seat.", { status: 404 });
 }

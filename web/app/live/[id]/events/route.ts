@@ -5,7 +5,10 @@ import { isId } from "@/planning/planned-class.ts";
 
 export const dynamic = "force-dynamic";
 
-export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
   const { id } = await params;
   const host = await currentHost();
   if (!host) return new Response("Sign in first.", { status: 401 });

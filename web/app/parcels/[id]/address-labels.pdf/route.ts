@@ -6,16 +6,33 @@ import { paperFor, sheetIn } from "@/planning/label-sheet.ts";
 import { loadParcels } from "@/stations/pack/parcels/load-parcels.ts";
 
 /** Address labels of all parcels that are not posted yet, or of those for one country: `?to=`; `?sheet=` names the sheet of labels. */
-export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
   const host = await currentHost();
   if (!host) return new Response("Sign in first.", { status: 401 });
   const found = await loadParcels((await params).id);
   if (!found) return new Response("No plan can be made of this class.", { status: 409 });
   const asked = new URL(request.url).searchParams;
   const to = asked.get("to");
-  const labels = found.rows.flatMap(({ seat, address, posted }) => (address && !posted && (to === null || countryKey(address.country) === countryKey(to)) ? [{ seat, address }] : []));
+  const labels = found.rows.flatMap(({ seat, address, posted }) =>
+    address && !posted && (to === null || countryKey(address.country) === countryKey(to))
+      ? [{ seat, address }]
+      : [],
+  );
   const sheet = sheetIn(asked);
   const { title, when } = found.data.planned.document;
-  const pdf = await addressLabels(labels, { title, date: when.date, sheet: sheet && ADDRESS_SHEETS.includes(sheet) ? sheet : usualSheet(paperFor(host.studio.unit)) });
-  return new Response(new Uint8Array(pdf), { headers: { "content-type": "application/pdf", "content-disposition": 'attachment; filename="address-labels.pdf"', "cache-control": "no-store" } });
+  const pdf = await addressLabels(labels, {
+    title,
+    date: when.date,
+    sheet: sheet && ADDRESS_SHEETS.includes(sheet) ? sheet : usualSheet(paperFor(host.studio.unit)),
+  });
+  return new Response(new Uint8Array(pdf), {
+    headers: {
+      "content-type": "application/pdf",
+      "content-disposition": 'attachment; filename="address-labels.pdf"',
+      "cache-control": "no-store",
+    },
+  });
 }

@@ -5,13 +5,29 @@ import { loadParcels } from "@/stations/pack/parcels/load-parcels.ts";
 const MOST_LINES = 6;
 
 /** The parcel list: who gets which kit, where to, by when; the same columns can be read in again. */
-export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+export async function GET(
+  _: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
   if (!(await currentHost())) return new Response("Sign in first.", { status: 401 });
   const found = await loadParcels((await params).id);
   if (!found) return new Response("No plan can be made of this class.", { status: 409 });
   const { weightG, size } = found.posting;
   const lines = Array.from({ length: MOST_LINES }, (_, i) => `address ${i + 1}`);
-  const head = ["seat", "on the label", "name", ...lines, "country", "post by", "packed", "posted", "weight g", "length mm", "width mm", "height mm"];
+  const head = [
+    "seat",
+    "on the label",
+    "name",
+    ...lines,
+    "country",
+    "post by",
+    "packed",
+    "posted",
+    "weight g",
+    "length mm",
+    "width mm",
+    "height mm",
+  ];
   const rows = found.rows.map(({ seat, name, address, postBy, packed, posted }) => [
     seat,
     name,
@@ -24,5 +40,11 @@ export async function GET(_: Request, { params }: { params: Promise<{ id: string
     weightG ?? "",
     ...[0, 1, 2].map((i) => size?.[i] ?? ""),
   ]);
-  return new Response(csvText([head, ...rows]), { headers: { "content-type": "text/csv; charset=utf-8", "content-disposition": 'attachment; filename="parcels.csv"', "cache-control": "no-store" } });
+  return new Response(csvText([head, ...rows]), {
+    headers: {
+      "content-type": "text/csv; charset=utf-8",
+      "content-disposition": 'attachment; filename="parcels.csv"',
+      "cache-control": "no-store",
+    },
+  });
 }

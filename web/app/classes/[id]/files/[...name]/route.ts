@@ -19,37 +19,66 @@ import { TEST_FORCES, TEST_SHARES } from "@/stations/cut/test-grid.ts";
 import type { Printed } from "@/workers/printed.ts";
 
 /** Files of a class, by the names docs/formats.md gives them. */
-export async function GET(request: Request, { params }: { params: Promise<{ id: string; name: string[] }> }): Promise<Response> {
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ id: string; name: string[] }> },
+): Promise<Response> {
   const { id, name } = await params;
   const host = await currentHost();
   if (!host) return plain("Sign in first.", 401);
   if (name.join("/") === CLASS_FILE) {
     // Also of a class that no plan can be made of: it is taken out as it is.
     const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;
-    return stored ? download(classFile(stored.document), "application/json", CLASS_FILE) : plain("There is no such class.", 404);
+    return stored
+      ? download(classFile(stored.document), "application/json", CLASS_FILE)
+      : plain("There is no such class.", 404);
   }
   const planned = await plannedClass(host.studioId, id);
   if (!planned) return plain("There is no such class.", 404);
   if (!planned.ok) return plain(`No plan can be made of this class: ${planned.message}`, 409);
-  return (await fileNamed(host, planned.value, name.join("/"), asksOf(request, host.studio.unit))) ?? plain("There is no such file.", 404);
+  return (
+    (await fileNamed(host, planned.value, name.join("/"), asksOf(request, host.studio.unit))) ??
+    plain("There is no such file.", 404)
+  );
 }
 
 const CLASS_FILE = "class.json";
 const classFile = (document: ClassDocument): string => `${JSON.stringify(document, null, 2)}\n`;
-const plain = (text: string, status: number): Response => new Response(text, { status, headers: { "content-type": "text/plain; charset=utf-8" } });
+const plain = (text: string, status: number): Response =>
+  new Response(text, { status, headers: { "content-type": "text/plain; charset=utf-8" } });
 
 function download(body: string | Uint8Array, type: string, name: string): Response {
   const bytes = typeof body === "string" ? body : new Uint8Array(body);
-  return new Response(bytes, { headers: { "content-type": type, "content-disposition": `attachment; filename="${name}"`, "cache-control": "no-store" } });
+  return new Response(bytes, {
+    headers: {
+      "content-type": type,
+      "content-disposition": `attachment; filename="${name}"`,
+      "cache-control": "no-store",
+    },
+  });
 }
 
 const SHEET = /^sheets\/(\d{2,3})-([a-z][a-z0-9]*)\.(svg|hpgl|dxf)$/u;
-const SHEET_TYPES = { svg: "image/svg+xml", hpgl: "application/vnd.hp-hpgl", dxf: "image/vnd.dxf" } as const;
+const SHEET_TYPES = {
+  svg: "image/svg+xml",
+  hpgl: "application/vnd.hp-hpgl",
+  dxf: "image/vnd.dxf",
+} as const;
 /** Entries of the zip carry this time, so that the same plan gives the same file. */
 const ZIP_TIME = new Date("2000-01-01T00:00:00Z");
 
-const print = async ({ studioId, studio }: Host, { id, document }: PlannedClass, name: Printed, { paper, sheet }: Asked): Promise<Uint8Array> =>
-  printedFile(id, document, await fontsOf(studioId, document), name, { paper, unit: studio.unit, schools: studio.settings.schools, ...(sheet ? { sheet } : {}) });
+const print = async (
+  { studioId, studio }: Host,
+  { id, document }: PlannedClass,
+  name: Printed,
+  { paper, sheet }: Asked,
+): Promise<Uint8Array> =>
+  printedFile(id, document, await fontsOf(studioId, document), name, {
+    paper,
+    unit: studio.unit,
+    schools: studio.settings.schools,
+    ...(sheet ? { sheet } : {}),
+  });
 
 interface Asked {
   readonly paper: Paper;
@@ -65,12 +94,22 @@ function asksOf(request: Request, unit: LengthUnit): Asked {
   return { paper: asked === "a4" || asked === "letter" ? asked : paperFor(unit), sheet: null };
 }
 
-async function fileNamed(host: Host, planned: PlannedClass, name: string, asked: Asked): Promise<Response | null> {
+async function fileNamed(
+  host: Host,
+  planned: PlannedClass,
+  name: string,
+  asked: Asked,
+): Promise<Response | null> {
   const { studioId } = host;
   const { document, id } = planned;
   const sheet = SHEET.exec(name);
   if (sheet) {
-    const [found] = await sheetTexts(id, document, await fontsOf(studioId, document), Number(sheet[1]));
+    const [found] = await sheetTexts(
+      id,
+      document,
+      await fontsOf(studioId, document),
+      Number(sheet[1]),
+    );
     if (!found || found.vinyl !== sheet[2]) return null;
     const kind = sheet[3] as keyof typeof SHEET_TYPES;
     return download(found[kind], SHEET_TYPES[kind], name.slice(7));
@@ -79,16 +118,33 @@ async function fileNamed(host: Host, planned: PlannedClass, name: string, asked:
   switch (name) {
     case "sheets.zip": {
       const rows = await sheetTexts(id, document, await fontsOf(studioId, document), null);
-      if (rows.length === 0) return plain("There is nothing to cut yet: this class has no names or no design.", 409);
-      const entries = rows.flatMap((row) => (["svg", "hpgl", "dxf"] as const).map((kind) => [`${sheetName(row)}.${kind}`, strToU8(row[kind])] as const));
-      return download(zipSync(Object.fromEntries(entries), { mtime: ZIP_TIME }), "application/zip", "sheets.zip");
+      if (rows.length === 0)
+        return plain("There is nothing to cut yet: this class has no names or no design.", 409);
+      const entries = rows.flatMap((row) =>
+        (["svg", "hpgl", "dxf"] as const).map(
+          (kind) => [`${sheetName(row)}.${kind}`, strToU8(row[kind])] as const,
+        ),
+      );
+      return download(
+        zipSync(Object.fromEntries(entries), { mtime: ZIP_TIME }),
+        "application/zip",
+        "sheets.zip",
+      );
     }
     case "test-cut.hpgl":
-      return download(testCutHpgl(testCutPage(TEST_FORCES, TEST_SHARES, document.cutter.cutSpeed), document.cutter), "application/vnd.hp-hpgl", name);
+      return download(
+        testCutHpgl(
+          testCutPage(TEST_FORCES, TEST_SHARES, document.cutter.cutSpeed),
+          document.cutter,
+        ),
+        "application/vnd.hp-hpgl",
+        name,
+      );
     case "labels.pdf":
     case "blank-labels.pdf":
     case "table-labels.pdf":
-      if (document.seats.length === 0) return plain("There are no labels yet: this class has no names.", 409);
+      if (document.seats.length === 0)
+        return plain("There are no labels yet: this class has no names.", 409);
       return download(await print(host, planned, name, asked), "application/pdf", name);
     case "film-labels.pdf":
     case "cue-cards.pdf":
@@ -98,7 +154,11 @@ async function fileNamed(host: Host, planned: PlannedClass, name: string, asked:
     case "run-sheet.pdf":
       return download(await print(host, planned, name, asked), "application/pdf", name);
     case "supplies.csv":
-      return download(suppliesCsv(planned.plan.supplies, document), "text/csv; charset=utf-8", name);
+      return download(
+        suppliesCsv(planned.plan.supplies, document),
+        "text/csv; charset=utf-8",
+        name,
+      );
     case "run-sheet.csv":
       return download(runSheetCsv(steps), "text/csv; charset=utf-8", name);
     case "run-sheet.ics":

@@ -5,14 +5,23 @@ import { isId } from "@/planning/planned-class.ts";
 import type { LoadDrawing } from "@/stations/cut/load-drawing.ts";
 
 /** Outlines of what lies on a load, for the drawing at Cut. By its hash in the address it never changes. */
-export async function GET(request: Request, { params }: { params: Promise<{ id: string; nn: string }> }): Promise<Response> {
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ id: string; nn: string }> },
+): Promise<Response> {
   const { id, nn } = await params;
   const host = await currentHost();
   if (!host) return new Response("Sign in first.", { status: 401 });
-  if (!isId(id) || !/^\d{1,3}$/u.test(nn)) return new Response("There is no such load.", { status: 404 });
+  if (!isId(id) || !/^\d{1,3}$/u.test(nn))
+    return new Response("There is no such load.", { status: 404 });
   const sheet = await withStudio(host.studioId, (sql) => readSheet(sql, id, Number(nn)));
   if (!sheet) return new Response("There is no such load.", { status: 404 });
-  if (sheet.hash !== new URL(request.url).searchParams.get("of")) return new Response("That load is planned anew.", { status: 409 });
-  const drawing: LoadDrawing = Object.fromEntries(sheet.meta.kits.flatMap(({ pieces }) => pieces.map((piece) => [piece.id, piece.path])));
-  return Response.json(drawing, { headers: { "cache-control": "private, max-age=31536000, immutable" } });
+  if (sheet.hash !== new URL(request.url).searchParams.get("of"))
+    return new Response("That load is planned anew.", { status: 409 });
+  const drawing: LoadDrawing = Object.fromEntries(
+    sheet.meta.kits.flatMap(({ pieces }) => pieces.map((piece) => [piece.id, piece.path])),
+  );
+  return Response.json(drawing, {
+    headers: { "cache-control": "private, max-age=31536000, immutable" },
+  });
 }
