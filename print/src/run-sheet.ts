@@ -3,6 +3,7 @@
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { showDay } from "./care-cards.ts";
 import {
   addPage,
@@ -50,7 +51,7 @@ function timeline(pdf: Pdf, plan: Plan, paper: Paper): void {
   down +=
     write(
       pdf,
-      `${showDay(document.when.date)}, ${document.when.time} · ${document.seats.length} seats · ${plan.runSheet.endMinute} of ${document.when.minutes} min`,
+      `${showDay(document.when.date)}, ${document.when.time} · ${counted(document.seats.length, "seat")} · ${plan.runSheet.endMinute} of ${document.when.minutes} min`,
       at(MARGIN),
       down,
       {

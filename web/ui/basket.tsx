@@ -1,4 +1,5 @@
 /** The basket: seats as a plain weave, neighbours turned by 90°; five strands, filled or hollow, read without colour. */
+import { counted } from "@elm-basket/core/units/counted.ts";
 
 export interface BasketSeat {
   readonly seat: string;
@@ -41,7 +42,7 @@ export function Basket({ seats, columns, chosen, href, onChoose, words, dark = f
       className="h-auto w-full"
       style={{ maxWidth: across * CELL * 1.5 }}
       role={href || onChoose ? "group" : "img"}
-      aria-label={`${seats.length} seats: ${tally}`}
+      aria-label={`${counted(seats.length, "seat")}: ${tally}`}
     >
       {!onChoose && !words && <Weave seats={seats} across={across} dark={dark} />}
       {(onChoose || words) &&

@@ -1,6 +1,7 @@
 "use client";
 
 import type { PreflightLine } from "@elm-basket/core/cutting/preflight.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { type ReactNode, useEffect, useRef, useState, useTransition } from "react";
@@ -207,7 +208,7 @@ export function CutBench({
                   ? "Pause"
                   : "Go on cutting"
                 : begun || flawed.length > 0
-                  ? `Cut the rest, ${pieces.length - done} pieces`
+                  ? `Cut the rest, ${counted(pieces.length - done, "piece")}`
                   : "Send to cutter"}
             </Button>
           )}
@@ -256,9 +257,11 @@ function headline({ sheet, working, here, done, total, silent, offline }: Headli
     const left = Math.max(0, here.ofSeconds - here.seconds);
     const clock = `${Math.floor(left / 60)}:${String(Math.floor(left % 60)).padStart(2, "0")}`;
     return here.state === "cutting" || here.state === "sending"
-      ? `Cutting: ${done} of ${total} pieces, ${clock} to go`
-      : `${here.state === "jammed" ? "Jammed" : "Paused"} at ${done} of ${total} pieces`;
+      ? `Cutting: ${done} of ${counted(total, "piece")}, ${clock} to go`
+      : `${here.state === "jammed" ? "Jammed" : "Paused"} at ${done} of ${counted(total, "piece")}`;
   }
   if (sheet.cutAt) return "This load is cut.";
-  return done > 0 ? `${done} of ${total} pieces are cut.` : "Before you press start";
+  return done > 0
+    ? `${done} of ${counted(total, "piece is", "pieces are")} cut.`
+    : "Before you press start";
 }

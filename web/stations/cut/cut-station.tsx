@@ -1,6 +1,7 @@
 import { isPiece } from "@elm-basket/core/cutting/paths.ts";
 import { preflight } from "@elm-basket/core/cutting/preflight.ts";
 import { restsOn } from "@elm-basket/core/learning/words-en.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
@@ -309,6 +310,6 @@ function kitsOn({ meta: { kits } }: SheetRow): string {
   if (kits.length <= 2) return kits.map(({ label }) => label).join(", ");
   const whole = new Set(kits.map(({ seat }) => seat)).size;
   return whole === kits.length
-    ? `${whole} kits`
-    : `${kits.length} boxes of ${whole} ${whole === 1 ? "kit" : "kits"}`;
+    ? counted(whole, "kit")
+    : `${kits.length} boxes of ${counted(whole, "kit")}`;
 }

@@ -1,3 +1,4 @@
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { showLength, showSize } from "@elm-basket/core/units/length.ts";
 import type { Outcome } from "@/data/cut-jobs.ts";
 import type { SheetRow } from "@/data/making.ts";
@@ -26,7 +27,7 @@ function CameThrough({
     <FigureRow
       name="Came through, of what was planned"
       reckoning={{
-        title: `${through} of ${planned.length} pieces`,
+        title: `${through} of ${counted(planned.length, "piece")}`,
         lines: [
           { what: "Pieces on this load, as planned", value: String(planned.length) },
           ...(["kissed", "missed"] as const).map((flaw) => ({

@@ -1,3 +1,4 @@
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { SheetRow } from "@/data/making.ts";
 
@@ -21,7 +22,7 @@ export function MatPlan({ sheets, chosen, colourOf, nameOf, unit }: Props) {
         viewBox={`${-6 * px} ${-6 * px} ${mat.width + 12 * px} ${mat.height + 12 * px}`}
         className="max-h-64 w-64"
         role="img"
-        aria-label={`Mat ${mat.mat} with ${sheets.length} films`}
+        aria-label={`Mat ${mat.mat} with ${counted(sheets.length, "film")}`}
       >
         {sheets.map(({ nn, vinyl, meta }) =>
           meta.mat ? (

@@ -1,5 +1,7 @@
 /** What each station has to say for itself: how far it is, and one line on what counts there. */
+
 import type { FindingCode } from "@elm-basket/core/advice/finding.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { KitRow, SheetRow, StoredPlan } from "@/data/making.ts";
@@ -79,7 +81,6 @@ export interface ReadinessInput {
 
 const part = (done: number, all: number): KnotState =>
   all > 0 && done >= all ? "full" : done > 0 ? "half" : "empty";
-const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? "" : "s"}`;
 
 export function readiness({
   plan,
@@ -108,8 +109,8 @@ export function readiness({
       state: withStop("plan", seats > 0 ? "full" : "half"),
       line:
         plan.things && plan.things.length > 1
-          ? `${plural(seats, "seat")}, ${plan.things.length} things`
-          : plural(seats, "seat"),
+          ? `${counted(seats, "seat")}, ${plan.things.length} things`
+          : counted(seats, "seat"),
     },
     measure: {
       state: withStop("measure", checks("measure") > 0 ? "half" : "full"),
@@ -121,7 +122,7 @@ export function readiness({
         seats === 0
           ? "no names yet"
           : checks("letter") > 0
-            ? plural(checks("letter"), "finding")
+            ? counted(checks("letter"), "finding")
             : "all sound",
     },
     cut: {
@@ -130,8 +131,8 @@ export function readiness({
         sheets.length === 0
           ? "nothing to cut"
           : cut > 0
-            ? `${cut} of ${plural(sheets.length, "load")}`
-            : plural(sheets.length, "load"),
+            ? `${cut} of ${counted(sheets.length, "load")}`
+            : counted(sheets.length, "load"),
     },
     weed: {
       state: part(weeded, kits.length),

@@ -2,6 +2,7 @@
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { carriedOver } from "@elm-basket/core/roster/carry.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { Button } from "@/ui/button.tsx";
 import { Dialog } from "@/ui/dialog.tsx";
 import { RosterPaste, usePastedRoster } from "@/ui/roster-paste.tsx";
@@ -25,7 +26,7 @@ export function RosterDialog({ open, onOpenChange, slots, now, onTake }: Props) 
     if (!seats.ok) return;
     onTake(
       add ? [...now, ...renumbered(seats.value, now)] : carriedOver(seats.value, now),
-      add ? `${seats.value.length} seats added` : `Names pasted (${seats.value.length})`,
+      add ? `${counted(seats.value.length, "seat")} added` : `Names pasted (${seats.value.length})`,
     );
     onOpenChange(false);
     pasted.clear();
@@ -40,7 +41,7 @@ export function RosterDialog({ open, onOpenChange, slots, now, onTake }: Props) 
       <div className="mt-5 flex flex-wrap justify-end gap-3">
         {now.length > 0 && (
           <Button disabled={blocked} onClick={() => take(true)}>
-            Add to the {now.length} seats
+            Add to the {counted(now.length, "seat")}
           </Button>
         )}
         <Button tone="main" disabled={blocked} onClick={() => take(false)}>

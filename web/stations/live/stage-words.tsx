@@ -1,4 +1,5 @@
 import { fillers, notBefore } from "@elm-basket/core/live/run.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { showClock, showMinutes } from "@elm-basket/core/units/time.ts";
 import Link from "next/link";
 import type { LiveClass, LiveStep, StageState } from "@/live/live-class.ts";
@@ -157,7 +158,7 @@ export function StageLobby({
             ? live.farewell
             : toGo > 0 && toGo < 86_400
               ? `It begins at ${clock(live.beginsAt)}, in ${toGo < 3600 ? showClock(toGo) : showMinutes(Math.round(toGo / 60))}.`
-              : `${live.steps.length} steps, ${showMinutes(live.endMinute)}.`}
+              : `${counted(live.steps.length, "step")}, ${showMinutes(live.endMinute)}.`}
         {!projector && !state.ended && !state.running && live.steps.length > 0 && " Space begins."}
       </p>
       {state.ended && !projector && (

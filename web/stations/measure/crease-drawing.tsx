@@ -4,6 +4,7 @@ import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { snipLines, TAPE_BEYOND_MM } from "@elm-basket/core/blanks/snips.ts";
 import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxOf, boxWidth, growBox } from "@elm-basket/core/geometry/polygon.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { DesignPiece } from "./design-piece.ts";
 import { DRAWN_PX } from "./flat-drawing.tsx";
@@ -49,7 +50,7 @@ export function CreaseDrawing({
         viewBox={`${tape.minX - 10 * px} ${tape.minY - 10 * px} ${boxWidth(tape) + 20 * px} ${boxHeight(tape) + 20 * px}`}
         className="max-h-[500px] w-full"
         role="img"
-        aria-label={`Crease map: ${count("creases")} pieces crease, ${count("borderline")} are borderline, ${count("lies")} lie down; ${snips.length} snips`}
+        aria-label={`Crease map: ${WORDS.creases(count("creases"))}, ${WORDS.borderline(count("borderline"))}, ${WORDS.lies(count("lies"))}; ${counted(snips.length, "snip")}`}
       >
         <rect
           x={tape.minX}

@@ -1,4 +1,5 @@
 import { type Cost, moneyText } from "@elm-basket/core/supplies/price.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { FigureRow } from "@/ui/reckoned.tsx";
 
 const [WIDTH, HEIGHT, LEFT, BOTTOM] = [380, 150, 8, 22] as const;
@@ -27,11 +28,11 @@ export function BreakEven({
       <FigureRow
         name="Seats to break even"
         reckoning={{
-          title: even === null ? "Never at this price" : `${even} seats`,
+          title: even === null ? "Never at this price" : counted(even, "seat"),
           lines: [
             { what: "A seat brings", value: money(price) },
             { what: "A seat more costs", value: money(cost.oneMore) },
-            { what: `All of it for ${seats} seats`, value: money(cost.total) },
+            { what: `All of it for ${counted(seats, "seat")}`, value: money(cost.total) },
           ],
           rule: "Your hours and the venue are covered by what each seat leaves over its own materials and postage.",
           rounding: "Up to a whole seat.",

@@ -1,5 +1,6 @@
 import { isPosted } from "@elm-basket/core/calendar/dates.ts";
 import { type CostKind, moneyText, withSeats } from "@elm-basket/core/supplies/price.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import type { StationData } from "@/stations/frame/load.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
@@ -223,7 +224,7 @@ function Spent({
           </li>
         ))}
       </ul>
-      <p className="sr-only">for {seats} seats</p>
+      <p className="sr-only">for {counted(seats, "seat")}</p>
     </div>
   );
 }

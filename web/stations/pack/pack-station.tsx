@@ -2,6 +2,7 @@ import { isPosted } from "@elm-basket/core/calendar/dates.ts";
 import { madeOf } from "@elm-basket/core/plan/thing-document.ts";
 import { roomBox } from "@elm-basket/core/supplies/bag.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { KIT_SHEETS, type LabelSheetId, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import Link from "next/link";
 import { bagMarks } from "@/data/bags.ts";
@@ -138,7 +139,9 @@ function parcelWords(parcels: readonly ParcelRow[], seats: number): string {
     parcels.filter(({ address, sure, postedAt }) => (address !== null && sure) || postedAt !== null)
       .length;
   return [
-    gone === seats && seats > 0 ? "All parcels are posted" : `${gone} of ${seats} parcels posted`,
+    gone === seats && seats > 0
+      ? "All parcels are posted"
+      : `${gone} of ${counted(seats, "parcel")} posted`,
     without > 0 ? `${without} without an address` : "",
   ]
     .filter(Boolean)

@@ -154,7 +154,7 @@ function Figures({
       <FigureRow
         name="Film"
         reckoning={{
-          title: `${amount(film.sheets)} sheets of ${showSize(film, unit)}`,
+          title: `${amount(film.sheets)} ${film.sheets === 1 ? "sheet" : "sheets"} of ${showSize(film, unit)}`,
           lines: [
             {
               what: "A name with the room it is weeded in",

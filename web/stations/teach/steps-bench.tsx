@@ -6,6 +6,7 @@ import type { Differences } from "@elm-basket/core/proposal/merge.ts";
 import { type Refused, refusedOrder } from "@elm-basket/core/proposal/order.ts";
 import { freeStepId, movedStep, withoutStep } from "@elm-basket/core/scheduling/reorder.ts";
 import { MOST_STEPS, type Step } from "@elm-basket/core/scheduling/step.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { GripVertical } from "lucide-react";
 import { type ReactNode, useState } from "react";
 import { beginAnew } from "@/stations/frame/proposal-actions.ts";
@@ -184,7 +185,7 @@ export function StepsBench({
           </button>
         )}
         <button type="button" className="verb min-h-11" disabled={busy} onClick={again}>
-          Begin again as proposed: {anew.steps} steps, {anew.minutes} min
+          Begin again as proposed: {counted(anew.steps, "step")}, {anew.minutes} min
         </button>
         <SaveNote editor={editor} />
         {said && <span role="alert">{said}</span>}

@@ -1,4 +1,5 @@
 import type { TapingWay } from "@elm-basket/core/proposal/taping.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { showLength, showSize } from "@elm-basket/core/units/length.ts";
 import type { TapePiece, TapingRow } from "@/data/taping.ts";
 import { labelOf } from "@/stations/frame/labels.ts";
@@ -29,7 +30,7 @@ export function Taping({ data, ways, rows, pieces, labels }: Props) {
           ? "No kits to tape yet"
           : left === 0
             ? "Tape lies on every kit"
-            : `Tape to be laid on ${left} of ${kits.length} kits`}
+            : `Tape to be laid on ${left} of ${counted(kits.length, "kit")}`}
       </h2>
       <ul className="mb-3">
         {ways.map((way) => {

@@ -1,4 +1,5 @@
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { type Clock, showTime } from "@elm-basket/core/units/time.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
@@ -92,7 +93,7 @@ function ClassRows({ rows, today, clock, faces, counts }: RowsProps) {
               )}
             </span>
             <span className="text-soft">
-              {row.seats === 1 ? "1 seat" : `${row.seats} seats`} ·{" "}
+              {counted(row.seats, "seat")} ·{" "}
               {row.setting.kind === "room" ? row.setting.place || "a room" : "craft-along"} ·{" "}
               {showDaysAway(daysBetween(today, row.class_date))}
             </span>

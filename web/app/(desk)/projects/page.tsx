@@ -4,6 +4,7 @@ import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { STARTERS, summaryOf } from "@elm-basket/core/starters/specs.ts";
 import { seatCost } from "@elm-basket/core/stock/shelf-prices.ts";
 import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
@@ -30,7 +31,7 @@ export default async function ProjectsPage() {
       <h1 className="mb-6 text-4xl">
         {projects.length === 0
           ? "Projects to start from"
-          : `${projects.length} projects to teach again`}
+          : `${counted(projects.length, "project")} to teach again`}
       </h1>
       {projects.length === 0 && (
         <p className="mb-6 text-lg">
@@ -91,7 +92,7 @@ function ProjectRowView({
             .filter((name, i, all) => all.indexOf(name) === i)
             .join(", ")}{" "}
           · face {showLength(face.width, unit)} × {showLength(face.height, unit)} ·{" "}
-          {document.steps.length} steps
+          {counted(document.steps.length, "step")}
         </p>
         <p className="mt-1 flex flex-wrap gap-x-4 text-sm">
           {document.vinyls.map((vinyl) => (

@@ -1,4 +1,5 @@
 import { cutterSchema } from "@elm-basket/core/cutting/cutter.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
@@ -89,9 +90,9 @@ export default async function ShelfPage({
       </div>
       {open.length > PLANNED_AT_ONCE && (
         <p className="mb-3 text-ochre">
-          {open.length - PLANNED_AT_ONCE} classes ahead are not planned yet,{" "}
-          {open[PLANNED_AT_ONCE]?.title} first: what they want is not counted here until somebody
-          opens them.
+          {counted(open.length - PLANNED_AT_ONCE, "class ahead is", "classes ahead are")} not
+          planned yet, {open[PLANNED_AT_ONCE]?.title} first: what they want is not counted here
+          until somebody opens them.
         </p>
       )}
       <nav aria-label="Shelf" className="mb-4 flex flex-wrap gap-x-6 gap-y-1">

@@ -1,5 +1,6 @@
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { boxOf, growBox } from "@elm-basket/core/geometry/polygon.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 
 export interface BagPiece {
   readonly id: string;
@@ -27,7 +28,7 @@ export function BagPictures({ picture, label }: { picture: readonly BagPiece[]; 
               viewBox={`${box.minX} ${box.minY} ${w} ${h}`}
               className="max-h-[280px] w-full border border-rule bg-paper"
               role="img"
-              aria-label={`${label}${own[0]?.title ? `, ${own[0].title}` : ""}: ${own.length} pieces`}
+              aria-label={`${label}${own[0]?.title ? `, ${own[0].title}` : ""}: ${counted(own.length, "piece")}`}
             >
               {own.map(({ id, path, colour, out }) => (
                 <path

@@ -1,5 +1,6 @@
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { countryKey, type Destination, type Posting } from "@elm-basket/core/posting/posting.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { ADDRESS_SHEETS, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import Link from "next/link";
 import { notFound } from "next/navigation";
@@ -226,11 +227,14 @@ const placeWords = (country: string): string => (country === "" ? "your own coun
 function headline({ posted: sends, rows, destinations }: Parcels): string {
   if (!sends) return "No kits are posted";
   const posted = rows.filter((row) => row.posted).length;
-  if (rows.length > 0 && posted === rows.length) return `All ${rows.length} parcels are posted`;
+  if (rows.length > 0 && posted === rows.length)
+    return rows.length === 1 ? "The parcel is posted" : `All ${rows.length} parcels are posted`;
   const without = rows.filter(IS.address).length;
   const [next] = destinations.filter(({ left }) => left > 0);
   const first =
-    posted === 0 ? `${rows.length} parcels` : `${posted} of ${rows.length} parcels posted`;
+    posted === 0
+      ? counted(rows.length, "parcel")
+      : `${posted} of ${counted(rows.length, "parcel")} posted`;
   return [
     first,
     without > 0 ? `${without} without an address` : "",

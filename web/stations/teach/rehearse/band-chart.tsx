@@ -1,6 +1,8 @@
 /** When each step begins and ends over all evenings, and when the class is over: bands to the scale of time. */
+
 import type { Rehearsed } from "@elm-basket/core/rehearsal/rehearse.ts";
 import type { Step } from "@elm-basket/core/scheduling/step.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 
 const WIDTH = 900;
 const NAMES = 196;
@@ -42,7 +44,7 @@ export function BandChart({ report, endAt, steps, titles, at }: Props) {
       viewBox={`0 0 ${WIDTH} ${height + HISTOGRAM + 34}`}
       className="w-full min-w-[560px]"
       role="img"
-      aria-label={`Steps over ${report.runs} evenings; in time in ${Math.round(100 * report.pOnTime)} of 100`}
+      aria-label={`Steps over ${counted(report.runs, "evening")}; in time in ${Math.round(100 * report.pOnTime)} of 100`}
     >
       <defs>
         <pattern

@@ -3,6 +3,7 @@
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import type { Point } from "@elm-basket/core/geometry/polygon.ts";
 import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
+import { counted } from "@elm-basket/core/units/counted.ts";
 import { type PointerEvent, useMemo, useRef, useState, type WheelEvent } from "react";
 import type { FilmView } from "@/bench/film.ts";
 import { Button } from "@/ui/button.tsx";
@@ -134,8 +135,8 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
         role="img"
         aria-label={
           view.out
-            ? `${label}: ${view.pieces.length} pieces are taken out, the field and ${insides.length} insides stay`
-            : `${label}: ${view.pieces.length} pieces must remain, ${insides.length} insides go`
+            ? `${label}: ${counted(view.pieces.length, "piece is", "pieces are")} taken out, the field and ${counted(insides.length, "inside stays", "insides stay")}`
+            : `${label}: ${counted(view.pieces.length, "piece")} must remain, ${counted(insides.length, "inside goes", "insides go")}`
         }
         onWheel={wheel}
         onPointerDown={(event) =>
