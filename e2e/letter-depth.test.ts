@@ -199,7 +199,8 @@ describe("one seat's own", () => {
     const { driver } = host;
     await press(driver, By.css("[data-seat='1'] button"));
     await waitFor(
-      async () => !(await (await find(driver, By.css("[role=dialog]"))).getText()).includes("…"),
+      async () =>
+        !(await (await find(driver, By.css("[role=dialog]"))).getText()).includes("measuring"),
       "the places were not looked for",
     );
     await closeDialog(driver);

@@ -19,12 +19,16 @@ export function SeverityMark({ severity, size = 16 }: { severity: Severity; size
   );
 }
 
-export type KnotState = "full" | "half" | "empty" | "stop";
+export type KnotState = "full" | "half" | "empty" | "stop" | "waits";
 
 export function Knot({ state }: { state: KnotState }) {
-  const word = { full: "ready", half: "begun", empty: "not begun", stop: "something stops it" }[
-    state
-  ];
+  const word = {
+    full: "ready",
+    half: "begun",
+    empty: "not begun",
+    stop: "something stops it",
+    waits: "being planned",
+  }[state];
   return (
     <svg
       width="18"
@@ -43,7 +47,9 @@ export function Knot({ state }: { state: KnotState }) {
             cy="9"
             r="7"
             fill={state === "full" ? "var(--color-elm)" : "var(--color-card)"}
-            stroke={state === "empty" ? "var(--color-edge)" : "var(--color-elm)"}
+            stroke={
+              state === "empty" || state === "waits" ? "var(--color-edge)" : "var(--color-elm)"
+            }
             strokeWidth="1.8"
           />
           {state === "half" && <path d="M9 2A7 7 0 0 0 9 16Z" fill="var(--color-elm)" />}

@@ -121,7 +121,7 @@ export function SeatDialog({
                   className="mr-1.5 inline-block size-3 rounded-full border-2 align-[-1px]"
                   style={{ borderColor: TONE[kind], borderRadius: 12 }}
                 />
-                {spots ? spots[kind].length : "…"} {NOTES[kind]}
+                {spots ? spots[kind].length : "measuring"} {NOTES[kind]}
                 {spots && spots[kind].length === 1 ? "" : "s"}
               </span>
             ))}

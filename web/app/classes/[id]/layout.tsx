@@ -19,7 +19,7 @@ import { showDate, showDaysAway, todayIn } from "@/ui/dates.ts";
 
 /** The way through a class stays where it is, also while no plan can be made of it. */
 const NOTHING_PLANNED = everywhere({ state: "stop", line: "no plan" });
-const BEING_PLANNED = everywhere({ state: "empty", line: "…" });
+const BEING_PLANNED = everywhere({ state: "waits", line: "…" });
 
 function everywhere(readiness: Readiness): Record<StationKey, Readiness> {
   return Object.fromEntries(STATIONS.map(({ key }) => [key, readiness])) as Record<
