@@ -1,7 +1,7 @@
 "use client";
 
-import { Dialog } from "radix-ui";
-import type { ReactNode } from "react";
+import { type ReactNode, useState } from "react";
+import { DialogClose, DialogShell, DialogTitle } from "./dialog-shell.tsx";
 
 export interface Reckoning {
   readonly title: string;
@@ -25,22 +25,28 @@ export function Reckoned({
   reckoning: Reckoning;
   className?: string;
 }) {
+  const [open, setOpen] = useState(false);
   return (
-    <Dialog.Root>
-      <Dialog.Trigger
+    <>
+      <button
+        type="button"
         className={`reckoned ${className}`}
+        aria-haspopup="dialog"
+        aria-expanded={open}
         aria-label={`${textOf(children)}: show the sum`}
+        onClick={() => setOpen(true)}
       >
         {children}
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/20" />
-        <Dialog.Content
-          className="fixed inset-y-0 right-0 z-50 w-full max-w-md overflow-y-auto border-rule-strong border-l bg-paper p-8 text-ink"
-          aria-describedby={undefined}
+      </button>
+      {open && (
+        <DialogShell
+          open
+          onOpenChange={setOpen}
+          veil="bg-ink/20"
+          className="inset-y-0 right-0 w-full max-w-md overflow-y-auto border-rule-strong border-l bg-paper p-8 text-ink"
         >
           <p className="text-soft text-sm">How this figure comes about</p>
-          <Dialog.Title className="mb-4 text-2xl">{reckoning.title}</Dialog.Title>
+          <DialogTitle className="mb-4 text-2xl">{reckoning.title}</DialogTitle>
           <dl className="border-rule border-t">
             {reckoning.lines.map((line) => (
               <div key={line.what} className="flex justify-between gap-6 border-rule border-b py-2">
@@ -68,10 +74,10 @@ export function Reckoned({
               {reckoning.rests}
             </p>
           )}
-          <Dialog.Close className="verb mt-8">Close</Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+          <DialogClose className="verb mt-8">Close</DialogClose>
+        </DialogShell>
+      )}
+    </>
   );
 }
 

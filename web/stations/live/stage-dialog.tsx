@@ -1,10 +1,10 @@
 "use client";
 
 import { showMinutes } from "@elm-basket/core/units/time.ts";
-import { Dialog } from "radix-ui";
 import { type ReactNode, useState } from "react";
 import type { LiveClass, LiveStep } from "@/live/live-class.ts";
 import type { StageAct } from "@/live/perform.ts";
+import { DialogShell, DialogTitle } from "@/ui/dialog-shell.tsx";
 
 export type Asked =
   | { readonly what: "begin" | "end" | "note" | "flaw" | "insert" | "more" }
@@ -26,17 +26,14 @@ interface Props {
 /** What is asked before it is done, and what is typed during the class. */
 export function StageDialog({ asked, onClose, ...rest }: Props) {
   return (
-    <Dialog.Root open={asked !== null} onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-stage/70" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-50 max-h-[92vh] w-[min(38rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-stage-soft bg-stage p-7 text-stage-text"
-        >
-          {asked && <Question asked={asked} onClose={onClose} {...rest} />}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <DialogShell
+      open={asked !== null}
+      onOpenChange={(open) => !open && onClose()}
+      veil="bg-stage/70"
+      className="top-1/2 left-1/2 max-h-[92vh] w-[min(38rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-stage-soft bg-stage p-7 text-stage-text"
+    >
+      {asked && <Question asked={asked} onClose={onClose} {...rest} />}
+    </DialogShell>
   );
 }
 
@@ -48,7 +45,7 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
   };
   const title = (words: string, more = "") => (
     <>
-      <Dialog.Title className="mb-2 text-3xl">{words}</Dialog.Title>
+      <DialogTitle className="mb-2 text-3xl">{words}</DialogTitle>
       {more && <p className="mb-5 text-stage-soft text-xl">{more}</p>}
     </>
   );
@@ -198,7 +195,7 @@ function Typed({
         if (isWhole) onDone(words.trim(), minutes);
       }}
     >
-      <Dialog.Title className="mb-3 text-3xl">{title}</Dialog.Title>
+      <DialogTitle className="mb-3 text-3xl">{title}</DialogTitle>
       <label className="mb-3 block text-stage-soft">
         {label}
         <input
@@ -250,7 +247,7 @@ function Flaw({
   const [reason, setReason] = useState(FLAWS[0] as string);
   return (
     <>
-      <Dialog.Title className="mb-3 text-3xl">A flaw at a seat</Dialog.Title>
+      <DialogTitle className="mb-3 text-3xl">A flaw at a seat</DialogTitle>
       <label className="mb-3 block text-stage-soft">
         Whose
         <select className={FIELD} value={seat} onChange={(event) => setSeat(event.target.value)}>

@@ -1,8 +1,8 @@
 "use client";
 
-import { Dialog } from "radix-ui";
 import { useEffect, useRef, useState } from "react";
 import { Button } from "@/ui/button.tsx";
+import { DialogShell, DialogTitle } from "@/ui/dialog-shell.tsx";
 
 /** Of browsers that read codes; the type is not in the library of the compiler. */
 interface CodeReader {
@@ -62,30 +62,27 @@ export function CameraScan({
     };
   }, [onRead]);
   return (
-    <Dialog.Root open onOpenChange={(open) => open || onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-50 grid w-[min(32rem,94vw)] -translate-x-1/2 -translate-y-1/2 gap-3 border border-rule-strong bg-paper p-5"
-        >
-          <Dialog.Title className="text-xl">Scan a label</Dialog.Title>
-          {trouble ? (
-            <p>{trouble}</p>
-          ) : (
-            <>
-              <p>Hold the square code of a kit's label before the camera.</p>
-              <video ref={video} className="aspect-video w-full bg-ink" playsInline muted />
-            </>
-          )}
-          {said && (
-            <p role="alert" className="text-ochre">
-              {said}
-            </p>
-          )}
-          <Button onClick={onClose}>Close</Button>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <DialogShell
+      open
+      onOpenChange={(open) => open || onClose()}
+      veil="bg-ink/40"
+      className="top-1/2 left-1/2 grid w-[min(32rem,94vw)] -translate-x-1/2 -translate-y-1/2 gap-3 border border-rule-strong bg-paper p-5"
+    >
+      <DialogTitle className="text-xl">Scan a label</DialogTitle>
+      {trouble ? (
+        <p>{trouble}</p>
+      ) : (
+        <>
+          <p>Hold the square code of a kit's label before the camera.</p>
+          <video ref={video} className="aspect-video w-full bg-ink" playsInline muted />
+        </>
+      )}
+      {said && (
+        <p role="alert" className="text-ochre">
+          {said}
+        </p>
+      )}
+      <Button onClick={onClose}>Close</Button>
+    </DialogShell>
   );
 }

@@ -1,9 +1,9 @@
 "use client";
 
-import { Dialog } from "radix-ui";
 import { useEffect, useState } from "react";
 import type { FilmView } from "@/bench/film.ts";
 import { Button } from "@/ui/button.tsx";
+import { DialogShell, DialogTitle } from "@/ui/dialog-shell.tsx";
 
 /** Bank cards all over the world have this width (ISO/IEC 7810, ID-1), mm. */
 const CARD_MM = 85.6;
@@ -60,81 +60,79 @@ export function LightPanel({
   const ground = dark ? "var(--color-ink)" : "var(--color-white)";
   const ink = dark ? "var(--color-white)" : "var(--color-ink)";
   return (
-    <Dialog.Root open onOpenChange={(open) => open || onClose()}>
-      <Dialog.Portal>
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-0 z-50 flex flex-col outline-none"
-          style={{ background: ground, color: ink }}
-        >
-          <div
-            className="flex flex-wrap items-center gap-3 p-3"
-            style={{ background: "var(--color-card)", color: "var(--color-ink)" }}
-          >
-            <Dialog.Title className="mr-auto text-lg">
-              {measuring ? "How large is this screen?" : `${label}, true size`}
-            </Dialog.Title>
-            {!measuring && (
-              <>
-                <Button aria-pressed={over} onClick={() => setOver(!over)}>
-                  Turn over
-                </Button>
-                <Button aria-pressed={dark} onClick={() => setDark(!dark)}>
-                  Dark ground
-                </Button>
-                <Button onClick={() => setMeasuring(true)}>Measure the screen</Button>
-              </>
-            )}
-            <Button tone="main" onClick={onClose}>
-              Back to the bench
+    <DialogShell
+      open
+      onOpenChange={(open) => open || onClose()}
+      veil={null}
+      className="inset-0 flex flex-col outline-none"
+      style={{ background: ground, color: ink }}
+    >
+      <div
+        className="flex flex-wrap items-center gap-3 p-3"
+        style={{ background: "var(--color-card)", color: "var(--color-ink)" }}
+      >
+        <DialogTitle className="mr-auto text-lg">
+          {measuring ? "How large is this screen?" : `${label}, true size`}
+        </DialogTitle>
+        {!measuring && (
+          <>
+            <Button aria-pressed={over} onClick={() => setOver(!over)}>
+              Turn over
             </Button>
-          </div>
-          {scale !== null && measuring && (
-            <Measure
-              scale={scale}
-              onScale={setScale}
-              onDone={() => {
-                try {
-                  localStorage.setItem(KEY, String(scale));
-                } catch {
-                  // Without storage it is measured again next time.
-                }
-                setMeasuring(false);
-              }}
-            />
-          )}
-          {scale !== null && !measuring && (
-            <div className="flex min-h-0 flex-1 items-center justify-center overflow-auto p-4">
-              <svg
-                width={w * scale}
-                height={h * scale}
-                viewBox={`${minX} ${minY} ${w} ${h}`}
-                className="shrink-0 overflow-visible"
-                role="img"
-                aria-label={`${label} at true size`}
-                data-scale={scale}
-              >
-                <g transform={over ? `translate(${minX + maxX} 0) scale(-1 1)` : undefined}>
-                  <rect
-                    x={minX}
-                    y={minY}
-                    width={w}
-                    height={h}
-                    fill={view.out ? ink : "none"}
-                    stroke={ink}
-                    strokeWidth={0.3}
-                    strokeDasharray="2 1.4"
-                  />
-                  {view.pieces.map(({ id, path }) => (
-                    <path key={id} d={path} fillRule="evenodd" fill={view.out ? ground : ink} />
-                  ))}
-                </g>
-              </svg>
-            </div>
-          )}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+            <Button aria-pressed={dark} onClick={() => setDark(!dark)}>
+              Dark ground
+            </Button>
+            <Button onClick={() => setMeasuring(true)}>Measure the screen</Button>
+          </>
+        )}
+        <Button tone="main" onClick={onClose}>
+          Back to the bench
+        </Button>
+      </div>
+      {scale !== null && measuring && (
+        <Measure
+          scale={scale}
+          onScale={setScale}
+          onDone={() => {
+            try {
+              localStorage.setItem(KEY, String(scale));
+            } catch {
+              // Without storage it is measured again next time.
+            }
+            setMeasuring(false);
+          }}
+        />
+      )}
+      {scale !== null && !measuring && (
+        <div className="flex min-h-0 flex-1 items-center justify-center overflow-auto p-4">
+          <svg
+            width={w * scale}
+            height={h * scale}
+            viewBox={`${minX} ${minY} ${w} ${h}`}
+            className="shrink-0 overflow-visible"
+            role="img"
+            aria-label={`${label} at true size`}
+            data-scale={scale}
+          >
+            <g transform={over ? `translate(${minX + maxX} 0) scale(-1 1)` : undefined}>
+              <rect
+                x={minX}
+                y={minY}
+                width={w}
+                height={h}
+                fill={view.out ? ink : "none"}
+                stroke={ink}
+                strokeWidth={0.3}
+                strokeDasharray="2 1.4"
+              />
+              {view.pieces.map(({ id, path }) => (
+                <path key={id} d={path} fillRule="evenodd" fill={view.out ? ground : ink} />
+              ))}
+            </g>
+          </svg>
+        </div>
+      )}
+    </DialogShell>
   );
 }
 
