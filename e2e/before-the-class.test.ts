@@ -175,7 +175,7 @@ describe("the host's own evenings", () => {
   it("a day off holds nothing, and stays after a reload", async () => {
     await driver().get(`${BASE}/settings`);
     const day = new Date(Date.now() + 3 * 86_400_000).toISOString().slice(0, 10);
-    await setField(driver(), "section[aria-label='Days off'] input[type='date']", day);
+    await fill(driver(), "From", day, "//section[@aria-label='Days off']");
     await press(
       driver(),
       By.xpath("//section[@aria-label='Days off']//button[normalize-space(.)='Add it']"),

@@ -1,6 +1,8 @@
 /** What is proposed, and what the host makes of it: a project to start from, an evening's task, a changed step, another way, an order refused, pages to print. */
+
 import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { addDays } from "../core/src/calendar/dates.ts";
 import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
 import {
   BASE,
@@ -90,6 +92,13 @@ describe("a class of a project to start from", () => {
 
   it("Tonight draws the evenings to come, and a task of the blanks is ticked off where it is listed", async () => {
     const { driver } = host;
+    // Due first of all there is, whatever else waits: an evening holds only so much.
+    await driver.get(`${address}/plan`);
+    const planned = (await (
+      await find(driver, By.css("[aria-label='Date: choose on a calendar']"))
+    ).getAttribute("data-date")) as string;
+    await fill(driver, "Date", addDays(planned, -9));
+    await saved(driver);
     await driver.get(BASE);
     const picture = await find(
       driver,
@@ -107,6 +116,8 @@ describe("a class of a project to start from", () => {
       ).isSelected(),
     ).toBe(true);
     await press(driver, By.css(`[aria-label^='${title.slice(0, 12)}'][type='checkbox']`));
+    await fill(driver, "Date", planned);
+    await saved(driver);
   });
 
   it("Teach says why; what the host changes is theirs, with what was proposed, and is taken back by one press", async () => {

@@ -55,6 +55,7 @@ export function DateField({ today, mayBeEmpty = false, ...props }: DateProps) {
           <button
             type="button"
             aria-label={`${props.name ?? props.label}: choose on a calendar`}
+            data-date={props.value}
             className="absolute inset-y-px right-px grid w-9 place-items-center text-soft hover:text-elm"
             onClick={() => native.current?.showPicker()}
           >

@@ -68,7 +68,8 @@ export function CupDrawing({
           <Hatch id="not-used" px={px} />
         </defs>
         <Handle blank={blank} reading={reading} turnDeg={turnDeg} px={px} />
-        <path data-part="blank" d={body} fill={blank.colour} />
+        <path d={body} fill={blank.colour} />
+        <path data-part="blank" d={ringPath(outline)} fill={blank.colour} />
         <path d={body} fill="url(#not-used)" {...ink} />
         <path
           d={polygonsPath(face)}
