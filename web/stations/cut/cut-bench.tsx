@@ -49,7 +49,7 @@ export function CutBench({
   ...input
 }: CutBenchInput & { readonly children: ReactNode; readonly files: ReactNode }) {
   const { classId, through, flawed, lines } = input;
-  const { sheet, drawn } = useLoadDrawing(classId, input.sheet);
+  const { sheet, drawn, stale } = useLoadDrawing(classId, input.sheet);
   const router = useRouter();
   const { job, silent, offline, film, look, begun: sent } = useCutting(classId);
   const [busy, start] = useTransition();
@@ -111,7 +111,7 @@ export function CutBench({
       router.refresh();
     });
   const main = () => {
-    if (busy) return;
+    if (busy || (stale && !working)) return;
     if (!working) send();
     else to(here.state === "cutting" ? "pause" : "resume");
   };
@@ -202,7 +202,7 @@ export function CutBench({
         )}
         <div className="grid gap-2">
           {!sheet.cutAt && (
-            <Button tone="main" disabled={busy} onClick={main}>
+            <Button tone="main" disabled={busy || (stale && !working)} onClick={main}>
               {working
                 ? here.state === "cutting" || here.state === "sending"
                   ? "Pause"
@@ -218,7 +218,7 @@ export function CutBench({
             </Button>
           )}
           {!working && !film && !silent && !sheet.cutAt && (
-            <Button disabled={busy} onClick={load}>
+            <Button disabled={busy || stale} onClick={load}>
               Load the film, {showSize(size, input.unit)}
             </Button>
           )}
@@ -228,7 +228,7 @@ export function CutBench({
             </Button>
           )}
           {!working && (
-            <Button disabled={busy} onClick={() => mark(!sheet.cutAt)}>
+            <Button disabled={busy || stale} onClick={() => mark(!sheet.cutAt)}>
               {sheet.cutAt ? "Not cut after all" : `Load ${sheet.nn} is cut`}
             </Button>
           )}

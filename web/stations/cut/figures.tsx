@@ -58,6 +58,7 @@ const STRAIGHT = {
   covers: "kits with their weed boxes",
   share: "What of the film is covered by kits with the boxes cut round them.",
   area: "Boxes of kits on fresh film",
+  fewest: "no fewer with a box round each kit",
   bound:
     "The bound is the area of the kits' boxes over the area of one load: no layout of these boxes can do with fewer.",
 };
@@ -69,6 +70,7 @@ const WORDS = {
     covers: "the pieces themselves",
     share: "What of the film ends up in pieces. Between true shapes some film always stays.",
     area: "Pieces on fresh film",
+    fewest: "no fewer are possible",
     bound:
       "The bound is the area of the pieces themselves over the area of one load: no layout at all can do with fewer.",
     school: "Tight by true shape: least vinyl, kits are cut apart with scissors.",
@@ -151,9 +153,7 @@ export function Figures({
       >
         {use.loads}{" "}
         <span className="font-normal text-soft text-sm">
-          {use.loads <= use.loadsBound
-            ? "no fewer are possible"
-            : `at best ${use.loadsBound}, by area alone`}
+          {use.loads <= use.loadsBound ? words.fewest : `at best ${use.loadsBound}, by area alone`}
         </span>
       </FigureRow>
       {saved >= LEAST_SAVED_MM2 && (

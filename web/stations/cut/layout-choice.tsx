@@ -182,9 +182,9 @@ export function LayoutChoice({
 function allowed({ useScraps, mayTurn, trim, split, clearance }: Layout, unit: LengthUnit): string {
   const words = [
     useScraps ? "scraps first" : "no scraps",
-    mayTurn ? "kits turned" : "kits upright",
+    mayTurn ? "kits may turn" : "kits upright",
     trim ? "vinyl trimmed" : "whole sheets",
-    ...(split ? ["long kits in parts"] : []),
+    ...(split ? ["long kits cut in parts"] : []),
     `${showLength(clearance, unit)} apart`,
   ];
   return words.join(", ").replace(/^./u, (letter) => letter.toUpperCase());

@@ -7,11 +7,16 @@ import { type LoadDrawing, withOutlines } from "./load-drawing.ts";
 
 const AGAIN_MS = 3000;
 
-/** A load with its outlines once they are fetched; `drawn` tells whether there are any yet. Asks again while there is no network, and for the page where the load is another by now. */
-export function useLoadDrawing(
-  classId: string,
-  sheet: SheetRow,
-): { readonly sheet: SheetRow; readonly drawn: boolean } {
+export interface LoadShown {
+  readonly sheet: SheetRow;
+  /** Whether there are outlines yet. */
+  readonly drawn: boolean;
+  /** What is shown is the load of before: nothing is sent by it. */
+  readonly stale: boolean;
+}
+
+/** A load with its outlines once they are fetched; they stay until those of the next are there. Asks again while there is no network, and for the page where the load is another by now. */
+export function useLoadDrawing(classId: string, sheet: SheetRow): LoadShown {
   const router = useRouter();
   const { nn, hash } = sheet;
   const [found, setFound] = useState<{ readonly hash: string; readonly drawing: LoadDrawing }>();
@@ -19,11 +24,11 @@ export function useLoadDrawing(
     let over = false;
     let again: ReturnType<typeof setTimeout>;
     const ask = async () => {
-      const response = await fetch(`/classes/${classId}/loads/${nn}?of=${hash}`).catch(() => null);
+      const answer = await asked(`/classes/${classId}/loads/${nn}?of=${hash}`);
       if (over) return;
-      if (response?.ok) setFound({ hash, drawing: (await response.json()) as LoadDrawing });
-      else if (response?.status === 409) router.refresh();
-      else again = setTimeout(() => void ask(), AGAIN_MS);
+      if (answer === "another") router.refresh();
+      else if (answer === null) again = setTimeout(() => void ask(), AGAIN_MS);
+      else setFound({ hash, drawing: answer });
     };
     void ask();
     return () => {
@@ -42,5 +47,16 @@ export function useLoadDrawing(
     if (now) last.current = now;
   }, [now]);
   const shown = now ?? (last.current?.nn === nn ? last.current : null);
-  return shown ? { sheet: shown, drawn: true } : { sheet, drawn: false };
+  return { sheet: shown ?? sheet, drawn: shown !== null, stale: shown !== null && now === null };
+}
+
+/** The outlines; that the load is planned anew or gone; or null where nothing could be had just now. */
+async function asked(address: string): Promise<LoadDrawing | "another" | null> {
+  try {
+    const response = await fetch(address);
+    if (response.status === 409 || response.status === 404) return "another";
+    return response.ok ? ((await response.json()) as LoadDrawing) : null;
+  } catch {
+    return null;
+  }
 }
