@@ -21,7 +21,10 @@ export default async function Desk({ children }: { children: ReactNode }) {
         <Link href="/" className="font-bold font-head text-elm-dark text-xl">
           Elm Basket
         </Link>
-        <nav aria-label="Desk" className="order-last flex basis-full flex-wrap gap-x-6 sm:order-none sm:flex-1 sm:basis-auto">
+        <nav
+          aria-label="Desk"
+          className="order-last flex basis-full flex-wrap gap-x-6 sm:order-none sm:flex-1 sm:basis-auto"
+        >
           {PAGES.map(([href, name]) => (
             <DeskLink key={href} href={href}>
               {name}
