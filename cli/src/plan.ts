@@ -2,7 +2,7 @@
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { parseArgs } from "node:util";
-import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
+import { slotsOf } from "@elm-basket/core/lettering/recipe-reads.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
 import { planFiles } from "@elm-basket/core/plan/files.ts";

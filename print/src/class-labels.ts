@@ -3,7 +3,7 @@ import { placingsOf } from "@elm-basket/core/plan/placing.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
 import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
-import { SEATS_AT_A_TABLE } from "@elm-basket/core/supplies/supply.ts";
+import { SEATS_AT_A_TABLE } from "@elm-basket/core/supplies/supply-lines.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import type { LabelSheetId } from "./label-sheets.ts";
 import { type TextLabel, textLabelsPdf } from "./text-labels.ts";

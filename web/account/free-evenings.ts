@@ -1,5 +1,5 @@
 import { weekdayOf } from "@elm-basket/core/calendar/dates.ts";
-import { WEEKDAYS } from "@elm-basket/core/studio/settings.ts";
+import { WEEKDAYS } from "@elm-basket/core/studio/settings-kinds.ts";
 import type { StudioRow } from "@/data/sign-in.ts";
 
 /** Free minutes of an evening: none on a day off, else the weekday's own, or the usual ones. */

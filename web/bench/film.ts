@@ -6,9 +6,9 @@ import {
   sayPeel,
   sayTechnique,
 } from "@elm-basket/core/weeding/bench-words-en.ts";
+import { FAMILY_TRAITS } from "@elm-basket/core/weeding/families.ts";
 import { type Lift, liftOf, type Peel, peelOf } from "@elm-basket/core/weeding/peel.ts";
 import { seeLines } from "@elm-basket/core/weeding/see-lines.ts";
-import { FAMILY_TRAITS } from "@elm-basket/core/weeding/vinyl.ts";
 import { filmsOfClass } from "../data/class-goods.ts";
 import { withStudio } from "../data/client.ts";
 import { type FilmWeed, ownWeedOn, readFilm } from "../data/films.ts";

@@ -3,20 +3,14 @@
  * costs and how much is there is written once, on the good. A class document as read has both together.
  */
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { factsOf, freeOfferId, offerOf, vinylOf } from "@elm-basket/core/stock/film-of.ts";
+import { type FilmFacts, filmIdentity, type Offer, sameFilm } from "@elm-basket/core/stock/good.ts";
 import {
-  type FilmFacts,
-  factsOf,
-  filmIdentity,
   filmUnit,
-  freeOfferId,
   type GoodKind,
   guessKind,
   MOST_OFFERS,
-  type Offer,
-  offerOf,
-  sameFilm,
-  vinylOf,
-} from "@elm-basket/core/stock/good.ts";
+} from "@elm-basket/core/stock/good-kinds.ts";
 import { countedAs } from "@elm-basket/core/stock/ledger.ts";
 import { type Supply, supplySchema } from "@elm-basket/core/supplies/supply.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";

@@ -3,10 +3,10 @@ import {
   type FilmFacts,
   filmFactsSchema,
   type Good,
-  type GoodKind,
   type Offer,
   offerSchema,
 } from "@elm-basket/core/stock/good.ts";
+import type { GoodKind } from "@elm-basket/core/stock/good-kinds.ts";
 import type { Move, MoveKind } from "@elm-basket/core/stock/ledger.ts";
 import type { Sql } from "./client.ts";
 

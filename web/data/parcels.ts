@@ -1,11 +1,11 @@
 /** Parcels of a class: addresses, what is posted, and the erasing of what nobody may keep any longer. */
 import { addDays, type LeadDays, leadDaysOf } from "@elm-basket/core/calendar/dates.ts";
 import { earlierKits } from "@elm-basket/core/posting/earlier.ts";
+import { postBy } from "@elm-basket/core/posting/post-days.ts";
 import {
   type Address,
   addressSchema,
   type Posting,
-  postBy,
   postingSchema,
 } from "@elm-basket/core/posting/posting.ts";
 import type { Sql } from "./client.ts";

@@ -1,8 +1,8 @@
 /** Projects: repeatable plans, class documents without people, with their variants. */
 import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
+import { MOST_VARIANTS } from "@elm-basket/core/variants/limits.ts";
 import {
   freeVariantId,
-  MOST_VARIANTS,
   soundVariant,
   type Variant,
   variantSchema,

@@ -1,6 +1,6 @@
 /** What the demo's finished classes left in the log: evenings at the bench and the cutter, and the class step by step. */
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
-import { minutesOf, type WeedingCounts } from "@elm-basket/core/learning/figures.ts";
+import { minutesOf, type WeedingCounts } from "@elm-basket/core/learning/terms.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { WEEDING_COEFFICIENTS } from "@elm-basket/core/weeding/difficulty.ts";

@@ -1,6 +1,7 @@
 /** The demo's two wash trials, each with a drawing in the place of a photograph. */
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
-import { type Outcome, type Sample, trialSchema } from "@elm-basket/core/trials/trial.ts";
+import { type Sample, trialSchema } from "@elm-basket/core/trials/trial.ts";
+import type { Outcome } from "@elm-basket/core/trials/trial-kinds.ts";
 import sharp from "sharp";
 import { smallPicture } from "../pictures/small.ts";
 import type { Sql } from "./client.ts";

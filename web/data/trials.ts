@@ -1,5 +1,6 @@
 /** Wear and wash tests of a studio. */
-import { MOST_TRIALS, type Trial, trialSchema } from "@elm-basket/core/trials/trial.ts";
+import { type Trial, trialSchema } from "@elm-basket/core/trials/trial.ts";
+import { MOST_TRIALS } from "@elm-basket/core/trials/trial-kinds.ts";
 import type { Sql } from "./client.ts";
 
 type Json = Parameters<Sql["json"]>[0];

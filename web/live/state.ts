@@ -1,6 +1,6 @@
 /** Reads what the stage and the phones know of a class and its run. */
 import { instantOf } from "@elm-basket/core/calendar/zones.ts";
-import { dryingOf, guessedPace } from "@elm-basket/core/learning/figures.ts";
+import { dryingOf, guessedPace } from "@elm-basket/core/learning/figured.ts";
 import { toolLine } from "@elm-basket/core/live/run.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";

@@ -1,5 +1,5 @@
 /** What a class would take otherwise, beside what it takes as planned: figures that a host compares. */
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { StoredPlan } from "../data/making.ts";
 

@@ -2,7 +2,7 @@ import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import { faceOutline } from "@elm-basket/core/blanks/face.ts";
 import { heightOfBlank, seenOn, silhouetteRadius } from "@elm-basket/core/blanks/on-blank.ts";
 import { asCut, type FaceReading, readFace } from "@elm-basket/core/blanks/read-face.ts";
-import { frontSize } from "@elm-basket/core/blanks/shape.ts";
+import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
 import { ringPath } from "@elm-basket/core/geometry/path.ts";
 import type { Point, Ring } from "@elm-basket/core/geometry/polygon.ts";
 

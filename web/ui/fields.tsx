@@ -1,6 +1,6 @@
 "use client";
 
-import { minorDigits } from "@elm-basket/core/supplies/price.ts";
+import { minorDigits } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, parseLength, writeLength } from "@elm-basket/core/units/length.ts";
 import { Field } from "./field.tsx";
 import { type Read, TypedField, type TypedProps } from "./typed-field.tsx";

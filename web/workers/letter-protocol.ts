@@ -3,7 +3,7 @@
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { SizingSchool } from "@elm-basket/core/fitting/schools.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
-import type { Technique } from "@elm-basket/core/plan/document.ts";
+import type { Technique } from "@elm-basket/core/plan/document-kinds.ts";
 import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 

@@ -12,7 +12,7 @@ import { type LetteredSet, letterSet } from "@elm-basket/core/plan/letter-set.ts
 import { measureStrokes, thinnestOfSeat } from "@elm-basket/core/plan/measure-strokes.ts";
 import { ownFaces } from "@elm-basket/core/plan/own-pieces.ts";
 import { tapeExtent } from "@elm-basket/core/plan/tape.ts";
-import { FAMILY_TRAITS } from "@elm-basket/core/weeding/vinyl.ts";
+import { FAMILY_TRAITS } from "@elm-basket/core/weeding/families.ts";
 import type {
   DrawnSeat,
   InspectRequest,

@@ -11,7 +11,7 @@ import { letterLine } from "@elm-basket/core/lettering/line.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { thinnestOf, thinPlaces } from "@elm-basket/core/lettering/thinnest.ts";
 import { weedReport } from "@elm-basket/core/weeding/difficulty.ts";
-import { FAMILY_TRAITS, VINYL_FAMILIES } from "@elm-basket/core/weeding/vinyl.ts";
+import { FAMILY_TRAITS, VINYL_FAMILIES } from "@elm-basket/core/weeding/families.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { z } from "zod";
 import { InputError } from "../errors.ts";

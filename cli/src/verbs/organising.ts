@@ -1,8 +1,11 @@
 import { MOST_SEATS } from "@elm-basket/core/roster/roster.ts";
 import { ScheduleError } from "@elm-basket/core/scheduling/problem.ts";
 import { schedule as makeSchedule } from "@elm-basket/core/scheduling/schedule.ts";
-import { costJson, costOf, costSchema, pricesSchema } from "@elm-basket/core/supplies/price.ts";
-import { supplyLines, supplySchema } from "@elm-basket/core/supplies/supply.ts";
+import { costOf } from "@elm-basket/core/supplies/cost.ts";
+import { costJson, costSchema } from "@elm-basket/core/supplies/cost-json.ts";
+import { pricesSchema } from "@elm-basket/core/supplies/price.ts";
+import { supplySchema } from "@elm-basket/core/supplies/supply.ts";
+import { supplyLines } from "@elm-basket/core/supplies/supply-lines.ts";
 import { z } from "zod";
 import { InputError } from "../errors.ts";
 import { defineVerb, tidy } from "./shapes.ts";

@@ -2,7 +2,7 @@ import { type RehearsalStep, sigmaOfTenth } from "@elm-basket/core/rehearsal/pro
 import { rehearse as play } from "@elm-basket/core/rehearsal/rehearse.ts";
 import { MOST_SEATS } from "@elm-basket/core/roster/roster.ts";
 import { circleOf, sayCircle } from "@elm-basket/core/scheduling/circle.ts";
-import { GATES } from "@elm-basket/core/scheduling/step.ts";
+import { GATES } from "@elm-basket/core/scheduling/step-kinds.ts";
 import { z } from "zod";
 import { InputError } from "../errors.ts";
 import { defineVerb, tidy } from "./shapes.ts";

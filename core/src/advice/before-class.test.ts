@@ -5,7 +5,7 @@ import { makePlan } from "../plan/plan.ts";
 import { runSheetOf } from "../plan/thing-document.ts";
 import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
-import { MOST_STEPS } from "../scheduling/step.ts";
+import { MOST_STEPS } from "../scheduling/step-kinds.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { applyRemedy, blanksOf } from "./remedy.ts";

@@ -1,7 +1,8 @@
 /** Cautions that belong to tools and materials. They never replace labels, venue rules, local codes or trained people. */
 import type { ClassDocument } from "../plan/document.ts";
 import { isPainted } from "../plan/technique.ts";
-import { type Food, foodOf } from "./film-choice.ts";
+import { foodOf } from "./film-choice.ts";
+import type { Food } from "./use.ts";
 
 export interface Caution {
   readonly code:

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { MATERIALS } from "../blanks/blank.ts";
+import { MATERIALS } from "../blanks/blank-kinds.ts";
 import { seededRandom } from "../geometry/random.ts";
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import { tidyName } from "../roster/tidy.ts";
@@ -11,10 +11,11 @@ import {
   oneThingSchema as classDocumentSchema,
   makePlan,
 } from "../testing/one-thing.ts";
-import { VINYL_FAMILIES } from "../weeding/vinyl.ts";
-import { adviseOn, filmAdvice, surfaceAdvice, tapeAdvice, type Use } from "./film-choice.ts";
+import { VINYL_FAMILIES } from "../weeding/families.ts";
+import { adviseOn, filmAdvice, surfaceAdvice, tapeAdvice } from "./film-choice.ts";
 import { REASON_WORDS, saySurface, sayTape } from "./film-words-en.ts";
 import type { Finding } from "./finding.ts";
+import type { Use } from "./use.ts";
 import { speak } from "./words-en.ts";
 
 const tins = demoDocument("seed-tins");

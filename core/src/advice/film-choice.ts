@@ -1,28 +1,11 @@
 /** Which vinyl suits what the object will go through; tape and scraper for it; cleaning and sealing of the blank. */
-import { z } from "zod";
-import type { Material } from "../blanks/blank.ts";
-import { type BlankShape, isCup } from "../blanks/shape.ts";
-import { VINYL_FAMILIES, type Vinyl, type VinylFamily } from "../weeding/vinyl.ts";
+import type { Material } from "../blanks/blank-kinds.ts";
+import type { BlankShape } from "../blanks/shape.ts";
+import { isCup } from "../blanks/shape-size.ts";
+import { VINYL_FAMILIES, type VinylFamily } from "../weeding/families.ts";
+import type { Vinyl } from "../weeding/vinyl.ts";
 import { isBareWood, isRough, isSmooth } from "./ground.ts";
-
-export const WASHING = ["none", "hand", "dishwasher"] as const;
-export const FOOD = ["none", "drink", "served", "worked"] as const;
-/** What touches it: lips at a rim, food that lies on it, or dough and hands that work with it. */
-export type Food = (typeof FOOD)[number];
-
-export const useSchema = z.strictObject({
-  washing: z.enum(WASHING).default("none"),
-  outdoors: z.boolean().default(false),
-  months: z.number().int().min(1).max(240).default(24).describe("how long it should hold"),
-  paintedOver: z.boolean().default(false),
-  food: z
-    .enum(FOOD)
-    .optional()
-    .describe(
-      "what of food touches it; when left out, cups are drunk from and nothing else meets food",
-    ),
-});
-export type Use = z.infer<typeof useSchema>;
+import type { Food, Use } from "./use.ts";
 
 export type Verdict = "suits" | "perhaps" | "unsuited";
 

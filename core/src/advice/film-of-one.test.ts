@@ -5,8 +5,9 @@ import { makePlan } from "../plan/plan.ts";
 import { starterClass } from "../plan/starter.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { adviseOn, adviseOnFilm, type Use, useSchema } from "./film-choice.ts";
+import { adviseOn, adviseOnFilm } from "./film-choice.ts";
 import { applyRemedy } from "./remedy.ts";
+import { type Use, useSchema } from "./use.ts";
 
 const use = (more: Partial<Use>): Use => useSchema.parse({ months: 12, ...more });
 const gloss = { family: "permanentGloss" } as const;

@@ -1,6 +1,6 @@
 /** English words for the advice on film, tape, scraper and surface. */
-import type { Material } from "../blanks/blank.ts";
-import type { VinylFamily } from "../weeding/vinyl.ts";
+import type { Material } from "../blanks/blank-kinds.ts";
+import type { VinylFamily } from "../weeding/families.ts";
 import type { FilmReason, SurfaceAdvice, Tack, TapeAdvice, Verdict } from "./film-choice.ts";
 
 export const MATERIAL_WORDS: Record<Material, string> = {

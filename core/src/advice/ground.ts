@@ -1,5 +1,5 @@
 /** What a ground asks of what is laid or painted on it: one place for what each material is like. */
-import type { Material } from "../blanks/blank.ts";
+import type { Material } from "../blanks/blank-kinds.ts";
 
 /** Strokes and gaps thinner than this do not hold, or do not come out when painted, on a coarse ground, mm: first values from practice. */
 const COARSE: Partial<Record<Material, number>> = {

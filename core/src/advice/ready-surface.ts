@@ -1,6 +1,6 @@
 /** What film meets on a thing's blank: as the host said it is made ready, or as tasks of the preparation will make it. */
-import type { Material } from "../blanks/blank.ts";
-import { surfaceOf } from "../blanks/ground.ts";
+import type { Material } from "../blanks/blank-kinds.ts";
+import { surfaceOf } from "../blanks/ground-of.ts";
 import type { ThingDocument } from "../plan/thing-document.ts";
 
 export function readySurface({

@@ -1,18 +1,12 @@
 /** Remedies as edits of the class document: applied with one press, undone by putting the old document back. */
 
-import { isCup } from "../blanks/shape.ts";
-import { CUTTER_PROFILES } from "../cutting/cutter.ts";
+import { isCup } from "../blanks/shape-size.ts";
+import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
 import { type SizingSchool, schools } from "../fitting/schools.ts";
 import { openedRings, slitPlates } from "../lettering/open-rings.ts";
-import {
-  type Exception,
-  MARKS,
-  type RecipeItem,
-  stencilSchema,
-  type TextItem,
-  withSize,
-  withVinyls,
-} from "../lettering/recipe.ts";
+import type { Exception, RecipeItem, TextItem } from "../lettering/recipe.ts";
+import { MARKS, USUAL_STENCIL } from "../lettering/recipe-kinds.ts";
+import { withSize, withVinyls } from "../lettering/recipe-reads.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
 import type { ClassDocument } from "../plan/document.ts";
 import { type ThingDocument, thingDocument, withThing } from "../plan/thing-document.ts";
@@ -20,7 +14,7 @@ import { groundBefore } from "../proposal/ground-before.ts";
 import { handedOver } from "../proposal/handed-over.ts";
 import { pausedAfter } from "../proposal/pause.ts";
 import { tidyName } from "../roster/tidy.ts";
-import { VINYL_FAMILIES } from "../weeding/vinyl.ts";
+import { VINYL_FAMILIES } from "../weeding/families.ts";
 import type { Remedy } from "./finding.ts";
 
 /** The part of a class a remedy changes; parts carry their own versions. */
@@ -135,7 +129,7 @@ function applied(document: ThingDocument, remedy: Remedy): ThingDocument {
         ...document,
         design: {
           ...document.design,
-          stencil: { ...stencilSchema.parse({}), ...document.design.stencil, islands: "bridged" },
+          stencil: { ...USUAL_STENCIL, ...document.design.stencil, islands: "bridged" },
         },
       };
     case "tidyNames": {
@@ -222,7 +216,7 @@ function applied(document: ThingDocument, remedy: Remedy): ThingDocument {
         design: {
           ...document.design,
           stencil: {
-            ...stencilSchema.parse({}),
+            ...USUAL_STENCIL,
             ...document.design.stencil,
             filmMargin: number("mm"),
           },
@@ -233,7 +227,7 @@ function applied(document: ThingDocument, remedy: Remedy): ThingDocument {
         ...document,
         design: {
           ...document.design,
-          stencil: { ...stencilSchema.parse({}), ...document.design.stencil, film: "blank" },
+          stencil: { ...USUAL_STENCIL, ...document.design.stencil, film: "blank" },
         },
       };
     case "useCutter": {

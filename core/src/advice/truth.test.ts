@@ -1,24 +1,18 @@
 /** What is said must be true on every kind of class, and one station must not contradict another. */
 import { describe, expect, it } from "vitest";
-import { MATERIALS, type Material } from "../blanks/blank.ts";
+import { MATERIALS, type Material } from "../blanks/blank-kinds.ts";
 import { lessMargin, readFace } from "../blanks/read-face.ts";
 import type { ClassDocument, Thing } from "../plan/document.ts";
 import { makePlan } from "../plan/plan.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { weedReport } from "../weeding/difficulty.ts";
-import { VINYL_FAMILIES } from "../weeding/vinyl.ts";
+import { VINYL_FAMILIES } from "../weeding/families.ts";
 import { cautionsFor, foodCaution } from "./cautions.ts";
-import {
-  adviseOn,
-  filmAdvice,
-  foodOf,
-  surfaceAdvice,
-  tapeAdvice,
-  useSchema,
-} from "./film-choice.ts";
+import { adviseOn, filmAdvice, foodOf, surfaceAdvice, tapeAdvice } from "./film-choice.ts";
 import { saySurface, sayTape } from "./film-words-en.ts";
 import { applyRemedy } from "./remedy.ts";
+import { useSchema } from "./use.ts";
 import { speak } from "./words-en.ts";
 
 const tins = demoClass("seed-tins");

@@ -1,7 +1,8 @@
 /** English words for findings and remedies. The only place where codes become sentences. */
 import type { DeadlineCode } from "../calendar/dates.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
-import { type CostKind, moneyText } from "../supplies/price.ts";
+import type { CostKind } from "../supplies/cost.ts";
+import { moneyText } from "../supplies/money.ts";
 import { type LengthUnit, showLength } from "../units/length.ts";
 import { showMinutes } from "../units/time.ts";
 import type { FilmReason } from "./film-choice.ts";

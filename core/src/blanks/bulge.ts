@@ -1,5 +1,5 @@
 /** Faces curved both ways: how much vinyl can follow, and where it must crease. */
-import { heightOfProfile, type ProfileRow } from "./shape.ts";
+import { heightOfProfile, type ProfileRow } from "./profile.ts";
 
 /** Vinyl and tape take up about one per cent by pressing. */
 export const DEFAULT_STRAIN = 0.01;

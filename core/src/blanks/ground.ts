@@ -1,14 +1,6 @@
 /** What a blank gets before any film lies on it: sanded, sealed, stained or painted, by whom, and how often. */
 import { z } from "zod";
-import { labOf } from "../advice/contrast.ts";
-import { isWood } from "../advice/ground.ts";
-import type { Technique } from "../plan/document.ts";
-import type { Material } from "./blank.ts";
-import type { BlankShape } from "./shape.ts";
-
-export const GROUND_WORKS = ["none", "seal", "stain", "paint"] as const;
-export const GROUND_BY = ["bought", "host", "class"] as const;
-export const GROUND_FACES = ["front", "both", "inside", "back"] as const;
+import { GROUND_BY, GROUND_FACES, GROUND_WORKS } from "./ground-kinds.ts";
 
 export const groundSchema = z
   .strictObject({
@@ -23,93 +15,3 @@ export const groundSchema = z
   })
   .describe("what the blank gets before the film; worked out from its material when left out");
 export type Ground = z.infer<typeof groundSchema>;
-
-/** Whether film lies on it: what is painted inside or on the back dries on a face of its own. */
-export const isUnderFilm = ({ faces }: Pick<Ground, "faces">): boolean =>
-  faces === "front" || faces === "both";
-
-export interface GroundRead extends Ground {
-  /** Whether the host said so; otherwise it is the usual case of the material. */
-  readonly said: boolean;
-  readonly because: string;
-}
-
-/** What film meets when the blank is ready: raw wood that is painted is painted wood. */
-export function surfaceOf(material: Material, { what }: Pick<Ground, "what">): Material {
-  if (!isWood(material)) return material;
-  if (what === "paint") return "paintedWood";
-  if (what === "seal") return material === "paintedWood" ? material : "sealedWood";
-  return what === "stain" ? "stainedWood" : material;
-}
-
-/** In L*a*b*: near white, and strong reds and yellows. */
-const [LIGHT, STRONG] = [85, 40];
-
-/** Paint covers in so many coats: light and red pigments are thin. Practice: two, and three for white, yellow and red. */
-export function coatsFor(colour: string): number {
-  const [lightness, red, yellow] = labOf(colour);
-  return lightness > LIGHT || red > STRONG || yellow > STRONG ? 3 : 2;
-}
-
-interface Given {
-  readonly material: Material;
-  readonly colour: string;
-  readonly shape: BlankShape;
-  readonly ground?: Ground | undefined;
-}
-
-/** @param sides whether the object is decorated on both faces @param sealRaw the studio's way with decals on raw wood */
-export function groundOf(
-  { material, colour, ground }: Given,
-  technique: Technique,
-  sides: boolean,
-  sealRaw: boolean,
-): GroundRead {
-  if (ground) return { ...ground, said: true, because: "You said so." };
-  const faces = sides ? "both" : "front";
-  const read = (
-    what: Ground["what"],
-    by: Ground["by"],
-    coats: number,
-    because: string,
-  ): GroundRead => ({ what, by, coats, faces, sand: true, said: false, because });
-  if (
-    technique === "mask" &&
-    (material === "rawWood" || material === "paintedWood" || material === "sealedWood")
-  )
-    return read(
-      "paint",
-      "host",
-      coatsFor(colour),
-      "The letters of a mask show the ground that lies under them: it is painted, and dry, before any film lies on it.",
-    );
-  switch (material) {
-    case "paintedWood":
-      return read(
-        "paint",
-        "host",
-        coatsFor(colour),
-        "Painted wood is painted before film may lie on it; say so if you buy it painted.",
-      );
-    case "stainedWood":
-      return read(
-        "stain",
-        "host",
-        1,
-        "Stain dries overnight, and comes before glue, film and paint.",
-      );
-    case "rawWood":
-      if (technique === "decal" && sealRaw)
-        return read("seal", "host", 1, "Film lifts off raw wood: a water-based clear coat first.");
-      return read(
-        "none",
-        "host",
-        1,
-        technique === "decal"
-          ? "Your way: film on bare wood, rubbed in with a cloth."
-          : "Paint holds on raw wood; only dust and loose fibres have to go.",
-      );
-    default:
-      return read("none", "bought", 1, "It is used as it comes.");
-  }
-}

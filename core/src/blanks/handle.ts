@@ -1,5 +1,5 @@
 /** Which way a handle points while the design is looked at. */
-import type { HandleSchool } from "./blank.ts";
+import type { HandleSchool } from "./blank-kinds.ts";
 
 export type Hand = "left" | "right";
 

@@ -1,8 +1,8 @@
 /** Where a point of the design, as it is cut, lies on the blank itself; and how that looks from the front. */
 import { mapPoints, type Point, type Polygons } from "../geometry/polygon.ts";
 import { heightAlong, radiusAt } from "./bulge.ts";
+import { heightOfProfile } from "./profile.ts";
 import type { FaceReading } from "./read-face.ts";
-import { heightOfProfile } from "./shape.ts";
 import { rollUp } from "./tapered-cup.ts";
 
 /** A place on a blank of revolution: angle round it (0 at the front), radius there, height below the top, mm. */

@@ -4,7 +4,8 @@ import { blankSchema } from "./blank.ts";
 import { faceOutline, isConvex } from "./face.ts";
 import { handleSides } from "./handle.ts";
 import { asCut, drawnFace, readFace } from "./read-face.ts";
-import { blankShapeSchema, frontSize } from "./shape.ts";
+import { blankShapeSchema } from "./shape.ts";
+import { frontSize } from "./shape-size.ts";
 
 const blank = (shape: unknown, more: object = {}) =>
   blankSchema.parse({ name: "piece", shape, ...more });

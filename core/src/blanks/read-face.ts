@@ -7,14 +7,8 @@ import {
   type Ring,
   rectRing,
 } from "../geometry/polygon.ts";
-import {
-  type Blank,
-  type KeepOut,
-  MARGIN_RULES,
-  type Reserve,
-  type Spread,
-  smallestShape,
-} from "./blank.ts";
+import type { Blank, KeepOut, Reserve } from "./blank.ts";
+import { MARGIN_RULES } from "./blank-kinds.ts";
 import {
   type Bulge,
   bulgeFromRadii,
@@ -25,7 +19,10 @@ import {
   wallLength,
 } from "./bulge.ts";
 import { type Face, faceOutline } from "./face.ts";
-import { type BlankShape, heightOfProfile, isRound } from "./shape.ts";
+import { heightOfProfile } from "./profile.ts";
+import type { BlankShape } from "./shape.ts";
+import { isRound } from "./shape-size.ts";
+import { type Spread, smallestShape } from "./smallest-shape.ts";
 import { baselineRadius, type Sector, unroll, warp, warpPoint } from "./tapered-cup.ts";
 
 /** Pieces up to four inches take a quarter-inch margin, boards and trays up to 16 inches half an inch, signs an inch. */

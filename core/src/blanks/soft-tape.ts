@@ -1,6 +1,8 @@
 /** Cups and balls by what a soft tape measures: once round, along the wall, and across the face that carries the design. */
 import { heightAlong, radiusAt, wallLength } from "./bulge.ts";
-import { type BlankShape, type CupShape, heightOfProfile } from "./shape.ts";
+import { heightOfProfile } from "./profile.ts";
+import type { BlankShape } from "./shape.ts";
+import type { CupShape } from "./shape-size.ts";
 
 export type CurvedShape = CupShape | Extract<BlankShape, { kind: "ball" }>;
 export const isCurved = (shape: BlankShape): shape is CurvedShape => "wrapAngle" in shape;

@@ -1,6 +1,7 @@
 /** What is looked at before the blade goes down: asked of the host, or known and said. */
 import type { Finding } from "../advice/finding.ts";
-import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
+import { FAMILY_TRAITS } from "../weeding/families.ts";
+import type { Vinyl } from "../weeding/vinyl.ts";
 
 export type PreflightCode =
   | "faceUp"

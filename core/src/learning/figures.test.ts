@@ -1,6 +1,6 @@
 /** A class with its studio's own figures: what moves, what stays, and that it goes back. */
 import { describe, expect, it } from "vitest";
-import { CUTTER_PROFILES } from "../cutting/cutter.ts";
+import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
 import { classDocumentSchema } from "../plan/document.ts";
 import { makePlan } from "../plan/plan.ts";
 import { withProposal } from "../proposal/merge.ts";
@@ -10,21 +10,12 @@ import { schoolsSchema } from "../studio/settings.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
-import {
-  cuttingOf,
-  DEEDS,
-  deedKind,
-  dryingOf,
-  type Figures,
-  guessedPace,
-  minutesOf,
-  paceOf,
-  quarterOf,
-  WEEDING_TERMS,
-} from "./figures.ts";
+import { cuttingOf, dryingOf, guessedPace, paceOf } from "./figured.ts";
+import type { Figures } from "./figures.ts";
 import { offersOf, type Seen } from "./offers.ts";
 import { mayDry } from "./paced.ts";
 import { movedSteps, withFigures } from "./taken.ts";
+import { DEEDS, deedKind, minutesOf, quarterOf, WEEDING_TERMS } from "./terms.ts";
 import {
   DEED_WORDS,
   restsOn,

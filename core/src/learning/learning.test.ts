@@ -5,12 +5,7 @@ import { SimulatedStudio, USUAL } from "../testing/simulated-studio.ts";
 import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
 import { learnFactor, PRIOR, rangeOf } from "./factor.ts";
 import { failsOf, GUESSED_FAILURES, sparesFor } from "./failures.ts";
-import {
-  minutesOf,
-  WEEDING_TERMS,
-  type WeedingCoefficients,
-  type WeedingCounts,
-} from "./figures.ts";
+import { minutesOf, WEEDING_TERMS, type WeedingCoefficients, type WeedingCounts } from "./terms.ts";
 import { learnWeeding } from "./weeding.ts";
 
 const STUDIOS = 200;

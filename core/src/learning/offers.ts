@@ -2,10 +2,11 @@
 
 import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
 import { type Learned, learnFactor, type Observed, PRIOR, type Prior, rangeOf } from "./factor.ts";
+import type { Figures } from "./figures.ts";
+import { grouped } from "./grouped.ts";
 import {
   type Deed,
   deedKind,
-  type Figures,
   MONTHS_OF_QUARTERS,
   minutesOf,
   type Quarter,
@@ -13,8 +14,7 @@ import {
   samePlace,
   WEEDING_TERMS,
   type WeedingTerm,
-} from "./figures.ts";
-import { grouped } from "./grouped.ts";
+} from "./terms.ts";
 import { learnWeeding, type WeededKit } from "./weeding.ts";
 
 export type Model = keyof Figures;

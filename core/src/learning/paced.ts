@@ -1,6 +1,7 @@
 /** Steps and waits by the studio's own figures in the place of first guesses. */
 import type { ProposedStep } from "../proposal/told.ts";
-import { type Deed, deedKind, dryingOf, type Figured, paceOf } from "./figures.ts";
+import { dryingOf, type Figured, paceOf } from "./figured.ts";
+import { type Deed, deedKind } from "./terms.ts";
 
 /** After these something dries; other waits are for glue to hold or film to cool. */
 const WET: ReadonlySet<Deed | null> = new Set<Deed>(["seal-edges", "ground", "coat", "spray"]);

@@ -7,14 +7,14 @@
 import { inverse, Matrix, solve } from "ml-matrix";
 import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
 import { classesIn, GUESSED, learnFactor, PRIOR, weightOf } from "./factor.ts";
+import { grouped } from "./grouped.ts";
 import {
   minutesOf,
   WEEDING_TERMS,
   type WeedingCoefficients,
   type WeedingCounts,
   type WeedingTerm,
-} from "./figures.ts";
-import { grouped } from "./grouped.ts";
+} from "./terms.ts";
 
 export interface WeededKit {
   readonly counts: WeedingCounts;

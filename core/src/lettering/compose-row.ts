@@ -6,16 +6,9 @@ import type { FontFace } from "./font-face.ts";
 import { boxOfInks, Ink } from "./ink.ts";
 import type { LetteringMemory } from "./lettering-memory.ts";
 import { type DrawnGlyph, type LetteredLine, letterLine } from "./line.ts";
-import {
-  type ArtItem,
-  applyCase,
-  type Design,
-  type Exception,
-  pictureOf,
-  type RecipeItem,
-  type Run,
-  type TextItem,
-} from "./recipe.ts";
+import type { ArtItem, Design, Exception, RecipeItem, TextItem } from "./recipe.ts";
+import type { Run } from "./recipe-kinds.ts";
+import { applyCase, pictureOf } from "./recipe-reads.ts";
 import { shapePolygons } from "./shapes.ts";
 
 export interface SeatFields {

@@ -13,7 +13,8 @@ import {
 import { testFace, testFonts } from "../testing/fonts.ts";
 import { composeSet, designOf, layersOf } from "./compose.ts";
 import { letterLine } from "./line.ts";
-import { applyCase, designSchema, slotsOf } from "./recipe.ts";
+import { designSchema } from "./recipe.ts";
+import { applyCase, slotsOf } from "./recipe-reads.ts";
 import { STUDIO_FONTS } from "./studio-fonts.ts";
 import { thinnestStroke, thinPlaces } from "./thinnest.ts";
 

@@ -13,7 +13,7 @@ import { GLYPH_DUST_EM2 } from "../geometry/tolerance.ts";
 import type { FontFace, ShapedGlyph } from "./font-face.ts";
 import { joiningNudge } from "./join.ts";
 import { withMarks } from "./marks.ts";
-import type { MarkRule } from "./recipe.ts";
+import type { MarkRule } from "./recipe-kinds.ts";
 import { countersOf } from "./thicken.ts";
 
 export interface LineSpec {

@@ -8,7 +8,7 @@ import {
   type Polygons,
   polygonArea,
 } from "../geometry/polygon.ts";
-import type { MarkRule } from "./recipe.ts";
+import type { MarkRule } from "./recipe-kinds.ts";
 
 /** How deep a mark is pushed into its letter, em. */
 const JOIN_DEPTH_EM = 0.015;

@@ -2,6 +2,7 @@
 import { z } from "zod";
 import { hasArea } from "../art/clean.ts";
 import { vinylId } from "../weeding/vinyl-id.ts";
+import { MARKS, RUNS, SHAPE_FORMS, USUAL_STENCIL } from "./recipe-kinds.ts";
 
 const itemId = z.string().regex(/^[a-z][a-z0-9-]{0,30}$/u, "a short id such as first-name");
 export const slotName = z
@@ -17,12 +18,6 @@ const size = z.number().positive().max(1000);
 export const nudgesSchema = z
   .record(z.string().min(2).max(8), z.number().min(-0.5).max(0.5))
   .refine((pairs) => Object.keys(pairs).length <= 60, "at most 60 pairs");
-
-export const MARKS = ["asDrawn", "joined", "bridged", "dropped"] as const;
-export type MarkRule = (typeof MARKS)[number];
-
-export const RUNS = ["across", "down", "up", "stacked"] as const;
-export type Run = (typeof RUNS)[number];
 
 /** Stands on another line instead of in a row of its own: at its foot, at the height of its small letters or of its capitals. */
 const standing = z
@@ -113,7 +108,6 @@ const artItem = z.strictObject({
   on: standing,
 });
 
-export const SHAPE_FORMS = ["line", "dot", "star", "ring", "frame"] as const;
 const shapeItem = z.strictObject({
   kind: z.literal("shape"),
   id: itemId,
@@ -149,17 +143,19 @@ export type ShapeItem = z.infer<typeof shapeItem>;
 
 /** A painted stencil: the letters are taken out; their insides ride on the tape, or hang on bridges. */
 export const stencilSchema = z.strictObject({
-  islands: z.enum(["onTape", "bridged"]).default("onTape"),
-  bridgeMm: z.number().min(0.3).max(20).default(2),
+  islands: z.enum(["onTape", "bridged"]).default(USUAL_STENCIL.islands),
+  bridgeMm: z.number().min(0.3).max(20).default(USUAL_STENCIL.bridgeMm),
   /** Film left round the letters, mm: what keeps paint off the blank. */
-  filmMargin: z.number().min(2).max(200).default(15),
+  filmMargin: z.number().min(2).max(200).default(USUAL_STENCIL.filmMargin),
   /** Cut to the blank's own outline the film centres itself; where a load does not take it, it keeps its margin. */
   film: z
     .enum(["margin", "blank"])
     .optional()
     .describe("margin round the letters when left out; or the outline of a flat blank"),
   /** Where the bridge of a letter leaves its inside, degrees from the top, clockwise. */
-  angles: z.record(z.string().min(1).max(4), z.number().min(0).max(360)).default({}),
+  angles: z
+    .record(z.string().min(1).max(4), z.number().min(0).max(360))
+    .default(USUAL_STENCIL.angles),
 });
 export type StencilRule = z.infer<typeof stencilSchema>;
 
@@ -249,116 +245,3 @@ export const exceptionSchema = z.strictObject({
   nudges: nudgesSchema.optional(),
 });
 export type Exception = z.infer<typeof exceptionSchema>;
-
-export interface Slot {
-  readonly slot: string;
-  /** What a seat chooses among; null where it is words of its own. */
-  readonly choices: readonly string[] | null;
-}
-
-/** What seats fill in: words, and pictures chosen by name. */
-export function fillableSlots(design: Design): Slot[] {
-  const found = new Map<string, Slot>();
-  for (const item of design.items) {
-    if ((item.kind !== "text" && item.kind !== "art") || !item.slot || found.has(item.slot))
-      continue;
-    found.set(item.slot, {
-      slot: item.slot,
-      choices: item.kind === "art" ? [item.name, ...item.others.map(({ name }) => name)] : null,
-    });
-  }
-  return [...found.values()];
-}
-
-/** The columns a roster may fill for this design. */
-export const slotsOf = (design: Design): string[] => fillableSlots(design).map(({ slot }) => slot);
-
-/** The picture a seat has of an item: the one its slot names, or the item's own. */
-export function pictureOf(
-  item: ArtItem,
-  fields: Readonly<Record<string, string>>,
-): Pick<ArtItem, "name" | "layers"> {
-  const wanted = item.slot ? (fields[item.slot] ?? "").trim().toLowerCase() : "";
-  return wanted === ""
-    ? item
-    : (item.others.find(({ name }) => name.toLowerCase() === wanted) ?? item);
-}
-
-/** A column under another name, in the design. */
-export function renamedSlot(design: Design, from: string, to: string): Design {
-  return {
-    ...design,
-    items: design.items.map((item) =>
-      (item.kind === "text" || item.kind === "art") && item.slot === from
-        ? { ...item, slot: to }
-        : item,
-    ),
-  };
-}
-
-/** Vinyls of one item, in the order of its layers. */
-export function vinylsOfItem(item: RecipeItem): string[] {
-  if (item.kind === "gap") return [];
-  return item.kind === "art"
-    ? [...new Set([item, ...item.others].flatMap(({ layers }) => layers.map(({ vinyl }) => vinyl)))]
-    : [item.vinyl];
-}
-
-/** The vinyls in the order the recipe first uses them: that order is the order of layers. */
-export function vinylsOf(design: Design): string[] {
-  return [...new Set(design.items.flatMap(vinylsOfItem))];
-}
-
-/** The design without one item: lines to write on go with what was written on them, what stood beside it gets a row of its own. */
-export function withoutItem(items: readonly RecipeItem[], id: string): RecipeItem[] {
-  return items.flatMap((item): RecipeItem[] => {
-    if (item.id === id) return [];
-    if (item.kind === "gap" || item.on?.item !== id) return [item];
-    if (item.kind === "shape" && item.form === "line") return [];
-    const { on: _, ...alone } = item;
-    return [alone];
-  });
-}
-
-/** The design with one item in another size; its proportion to the others changes. */
-export function withSize(design: Design, id: string, size: number): Design {
-  return {
-    ...design,
-    items: design.items.map((item) => (item.id === id ? { ...item, size } : item)),
-  };
-}
-
-/** The design with one vinyl in the place of another: two near shades become one layer. */
-export const mergedVinyl = (design: Design, from: string, into: string): Design =>
-  withVinyls(design, (id) => (id === from ? into : id));
-
-/** The design in other vinyls, layer by layer. */
-export function withVinyls(design: Design, swap: (id: string) => string): Design {
-  const items = design.items.map((item): RecipeItem => {
-    if (item.kind === "gap") return item;
-    const inFilms = (layers: ArtItem["layers"]) =>
-      layers.map((layer) => ({ ...layer, vinyl: swap(layer.vinyl) }));
-    return item.kind === "art"
-      ? {
-          ...item,
-          layers: inFilms(item.layers),
-          others: item.others.map((other) => ({ ...other, layers: inFilms(other.layers) })),
-        }
-      : { ...item, vinyl: swap(item.vinyl) };
-  });
-  return { ...design, items, offered: [...new Set(design.offered.map(swap))] };
-}
-
-/** Case rules without a locale, so that every machine cuts the same letters. */
-export function applyCase(text: string, rule: TextItem["letterCase"]): string {
-  if (rule === "upper") return text.toUpperCase();
-  if (rule === "lower") return text.toLowerCase();
-  if (rule === "title")
-    return text
-      .toLowerCase()
-      .replace(
-        /(^|[\s-])(\p{L})/gu,
-        (_, before: string, letter: string) => before + letter.toUpperCase(),
-      );
-  return text;
-}

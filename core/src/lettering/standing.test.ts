@@ -5,7 +5,8 @@ import { boxOf } from "../geometry/polygon.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { composeSet } from "./compose.ts";
 import { PLAIN_LINE } from "./plain-line.ts";
-import { type Design, designSchema, type RecipeItem, withoutItem } from "./recipe.ts";
+import { type Design, designSchema, type RecipeItem } from "./recipe.ts";
+import { withoutItem } from "./recipe-reads.ts";
 
 const word = {
   ...PLAIN_LINE,

@@ -1,6 +1,6 @@
 /** The fonts shipped with the application, by what they are good for. Bytes are handed in by the caller. */
 
-import { FAMILY_TRAITS, type VinylFamily } from "../weeding/vinyl.ts";
+import { FAMILY_TRAITS, type VinylFamily } from "../weeding/families.ts";
 import type { FontFace } from "./font-face.ts";
 
 export type FontKind = "script" | "hand" | "sans" | "rounded" | "slab" | "display" | "stencil";

@@ -1,13 +1,15 @@
 /** One thing more or less in a class: its steps, tools and materials come and go with it. */
-import { stencilSchema } from "../lettering/recipe.ts";
+
+import { USUAL_STENCIL } from "../lettering/recipe-kinds.ts";
 import { withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import { situationOf } from "../proposal/situation.ts";
 import { kept } from "../proposal/told.ts";
 import { toolsOf } from "../proposal/tools.ts";
 import { withoutStep } from "../scheduling/reorder.ts";
-import { soundTasks } from "../scheduling/task.ts";
-import type { ClassDocument, Technique, Thing } from "./document.ts";
+import { soundTasks } from "../scheduling/tasks.ts";
+import type { ClassDocument, Thing } from "./document.ts";
+import type { Technique } from "./document-kinds.ts";
 import { type SetWays, withoutStepsOf, withStepsOf } from "./set-steps.ts";
 import { withoutSuppliesOf, withSuppliesOf } from "./set-supplies.ts";
 import { starterDesign } from "./starter-design.ts";
@@ -212,7 +214,7 @@ export const withTechnique = (thing: Thing, technique: Technique): Thing => ({
   technique,
   design:
     isPainted(technique) && !thing.design.stencil
-      ? { ...thing.design, stencil: stencilSchema.parse({}) }
+      ? { ...thing.design, stencil: USUAL_STENCIL }
       : thing.design,
 });
 

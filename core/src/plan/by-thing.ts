@@ -1,6 +1,6 @@
 /** What each thing takes for itself: pieces, minutes, film, tape and materials; what all share is told apart. */
 import { boxHeight, boxWidth } from "../geometry/polygon.ts";
-import type { SupplyLine } from "../supplies/supply.ts";
+import type { SupplyLine } from "../supplies/supply-lines.ts";
 import type { ClassDocument } from "./document.ts";
 import type { Kit } from "./kits.ts";
 import type { LaidOut } from "./sheets.ts";

@@ -1,6 +1,6 @@
 /** The class document: one JSON file that describes a class completely. Described in docs/formats.md. */
 import { z } from "zod";
-import { useSchema } from "../advice/film-choice.ts";
+import { useSchema } from "../advice/use.ts";
 import { blankSchema } from "../blanks/blank.ts";
 import { finishingSchema } from "../blanks/finishing.ts";
 import { blankShapeSchema } from "../blanks/shape.ts";
@@ -10,7 +10,8 @@ import { cutterSchema } from "../cutting/cutter.ts";
 import { figuresSchema } from "../learning/figures.ts";
 import { designSchema, exceptionSchema, slotName, stencilSchema } from "../lettering/recipe.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "../roster/roster.ts";
-import { GATES, MOST_STEPS, stepSchema, toolSchema } from "../scheduling/step.ts";
+import { stepSchema, toolSchema } from "../scheduling/step.ts";
+import { GATES, MOST_STEPS } from "../scheduling/step-kinds.ts";
 import { taskSchema } from "../scheduling/task.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { pricesSchema } from "../supplies/price.ts";
@@ -18,12 +19,18 @@ import { supplySchema } from "../supplies/supply.ts";
 import { vinylSchema } from "../weeding/vinyl.ts";
 import { vinylId } from "../weeding/vinyl-id.ts";
 import { checkDocument } from "./document-checks.ts";
+import {
+  HANDED_OVER,
+  MOST_THINGS,
+  ONLY_THING,
+  SEAT_ID,
+  TECHNIQUES,
+  USUAL_REHEARSAL,
+} from "./document-kinds.ts";
 import { scrapSchema } from "./scrap.ts";
 import { SET_SIZINGS } from "./set-sizes.ts";
 
-export const seatId = z
-  .string()
-  .regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,19}$/u, "a seat such as 1 or A-4");
+export const seatId = z.string().regex(SEAT_ID, "a seat such as 1 or A-4");
 
 /** A thing of the class: short, because it stands in the names of kits. */
 export const thingId = z
@@ -33,14 +40,6 @@ export const choiceName = z
   .string()
   .regex(/^[a-z][a-z0-9]{0,30}$/u, "lower-case letters and digits, such as board");
 
-export const TECHNIQUES = ["decal", "openStencil", "mask", "ironOnStencil"] as const;
-/**
- * What becomes of the film: a `decal` stays; of an `openStencil` the letters are taken out and painted;
- * the letters of a `mask` stay while the ground is painted, and are peeled then; an `ironOnStencil` is an open stencil pressed on.
- */
-export type Technique = (typeof TECHNIQUES)[number];
-
-export const MOST_THINGS = 12;
 /** Twelve things, each painted thrice on both faces and framed, come to some 130. */
 const MOST_TASKS = 200;
 
@@ -199,10 +198,6 @@ export const layoutSchema = z.strictObject({
     .describe("kits laid by hand, or kept from a longer search"),
 });
 
-/** How far the host makes kits ready before the class; the rest is done in it. */
-export const HANDED_OVER = ["cut", "weeded", "taped"] as const;
-export type HandedOver = (typeof HANDED_OVER)[number];
-
 const was = z
   .record(z.string().max(20), z.unknown())
   .optional()
@@ -221,17 +216,32 @@ export type Proposed = z.infer<typeof proposedSchema>;
 export const rehearsalSchema = z.strictObject({
   gate: z
     .enum(GATES)
-    .default("threeQuarters")
+    .default(USUAL_REHEARSAL.gate)
     .describe("when the room goes on, where a step does not say"),
-  lateShare: z.number().min(0).max(1).default(0.08).describe("of the seats, that come late"),
-  lateMinutes: z.number().min(0).max(240).default(7).describe("by which they do, in the mean"),
+  lateShare: z
+    .number()
+    .min(0)
+    .max(1)
+    .default(USUAL_REHEARSAL.lateShare)
+    .describe("of the seats, that come late"),
+  lateMinutes: z
+    .number()
+    .min(0)
+    .max(240)
+    .default(USUAL_REHEARSAL.lateMinutes)
+    .describe("by which they do, in the mean"),
   stuckShare: z
     .number()
     .min(0)
     .max(1)
-    .default(0.04)
+    .default(USUAL_REHEARSAL.stuckShare)
     .describe("chance that a seat needs help at a step"),
-  stuckMinutes: z.number().min(0).max(60).default(2).describe("of help it then takes, in the mean"),
+  stuckMinutes: z
+    .number()
+    .min(0)
+    .max(60)
+    .default(USUAL_REHEARSAL.stuckMinutes)
+    .describe("of help it then takes, in the mean"),
 });
 export type RehearsalWays = z.infer<typeof rehearsalSchema>;
 
@@ -347,9 +357,6 @@ const unpriced = <T extends { price?: number | undefined }>(given: T): T => {
   const { price: _, ...rest } = given;
   return given.price ? given : (rest as T);
 };
-
-/** The one thing of a document of version 1. */
-export const ONLY_THING = "thing";
 
 const TITLE_LENGTH = 60;
 

@@ -4,7 +4,7 @@ import { sheetDxf } from "../cutting/dxf.ts";
 import { hpgl } from "../cutting/hpgl.ts";
 import { type Sheet, sheetName } from "../cutting/sheet.ts";
 import { sheetSvg } from "../cutting/svg.ts";
-import { FAMILY_TRAITS } from "../weeding/vinyl.ts";
+import { FAMILY_TRAITS } from "../weeding/families.ts";
 import type { ClassDocument } from "./document.ts";
 import { planJson } from "./plan-json.ts";
 import { pathsOf } from "./sheets.ts";

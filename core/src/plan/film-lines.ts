@@ -1,5 +1,5 @@
 /** Film on the materials list: fresh film only, the test cut with it, bought by sheet, roll or pack of colours. */
-import { boughtLine, type SupplyLine } from "../supplies/supply.ts";
+import { boughtLine, type SupplyLine } from "../supplies/supply-lines.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import type { VinylUse } from "./sheets.ts";

@@ -10,10 +10,11 @@ import {
   polygonArea,
   type Ring,
 } from "../geometry/polygon.ts";
-import type { WeedingCoefficients } from "../learning/figures.ts";
+import type { WeedingCoefficients } from "../learning/terms.ts";
 import { KeptWith } from "../memory/kept-with.ts";
 import { type Goes, type WeedReport, weedReport } from "../weeding/difficulty.ts";
-import { FAMILY_TRAITS, type Vinyl, type VinylFamily } from "../weeding/vinyl.ts";
+import { FAMILY_TRAITS, type VinylFamily } from "../weeding/families.ts";
+import type { Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import type { LetteredSeat } from "./letter-set.ts";
 import { fits, type KitPart, type PartSize, partsOf } from "./parts.ts";

@@ -12,7 +12,8 @@ import {
   readOneThing,
 } from "../testing/one-thing.ts";
 import { distanceBetween, evenOddArea, insideEvenOdd, readSheet } from "../testing/sheet-reader.ts";
-import { scrapPolygon, scrapSchema } from "./scrap.ts";
+import { scrapSchema } from "./scrap.ts";
+import { scrapPolygon } from "./scrap-polygon.ts";
 
 const bottles = demoDocument("rowing-bottles");
 const tins = demoDocument("seed-tins");

@@ -28,7 +28,8 @@ import type { Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import { type Kit, kitName } from "./kits.ts";
 import { crossSquares } from "./parts.ts";
-import { type Scrap, scrapPolygon } from "./scrap.ts";
+import type { Scrap } from "./scrap.ts";
+import { scrapPolygon } from "./scrap-polygon.ts";
 
 /** A kit where it lies on its load: turned about the start of its own coordinates, then moved, mm. */
 export interface LaidKit {

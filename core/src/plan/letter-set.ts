@@ -19,7 +19,8 @@ import {
 import type { FontLookup, SeatFields } from "../lettering/compose-row.ts";
 import { LetteringMemory } from "../lettering/lettering-memory.ts";
 import type { DrawnGlyph } from "../lettering/line.ts";
-import { type Design, slotsOf, type TextItem } from "../lettering/recipe.ts";
+import type { Design, TextItem } from "../lettering/recipe.ts";
+import { slotsOf } from "../lettering/recipe-reads.ts";
 import { type Bridge, bridgeIslands } from "../lettering/stencil.ts";
 import { openCounters, thicken } from "../lettering/thicken.ts";
 import { KeptWith } from "../memory/kept-with.ts";

@@ -2,11 +2,13 @@
 import { describe, expect, it } from "vitest";
 import { applyRemedy } from "../advice/remedy.ts";
 import { speak } from "../advice/words-en.ts";
-import { CUTTER_PROFILES, type Cutter } from "../cutting/cutter.ts";
+import type { Cutter } from "../cutting/cutter.ts";
+import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
 import { boxHeight, boxOf, boxWidth } from "../geometry/polygon.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import type { ClassDocument, Technique, Thing } from "./document.ts";
+import type { ClassDocument, Thing } from "./document.ts";
+import type { Technique } from "./document-kinds.ts";
 import { binFor } from "./load-room.ts";
 import { makePlan } from "./plan.ts";
 import { starterClass } from "./starter.ts";

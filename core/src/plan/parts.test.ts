@@ -1,7 +1,7 @@
 /** Kits longer than a load, from the document to the files. */
 import { describe, expect, it } from "vitest";
 import { speak } from "../advice/words-en.ts";
-import { CUTTER_PROFILES } from "../cutting/cutter.ts";
+import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
 import { sheetSvg } from "../cutting/svg.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";

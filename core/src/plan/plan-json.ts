@@ -1,10 +1,10 @@
 /** The plan as a JSON document, described in docs/formats.md. Numbers rounded to what they mean; no geometry. */
 import { z } from "zod";
 import { SEVERITY_ORDER } from "../advice/finding.ts";
-import { fillableSlots } from "../lettering/recipe.ts";
+import { fillableSlots } from "../lettering/recipe-reads.ts";
 import { factsSchema } from "../proposal/facts.ts";
-import { costJson, costSchema } from "../supplies/price.ts";
-import { TECHNIQUES } from "./document.ts";
+import { costJson, costSchema } from "../supplies/cost-json.ts";
+import { TECHNIQUES } from "./document-kinds.ts";
 import { placingJson, round, sharesJson, splitsOf } from "./plan-json-kits.ts";
 import { factsJson, preparationJson, reasonsJson } from "./plan-json-preparation.ts";
 import { thingJson } from "./plan-json-things.ts";

@@ -1,6 +1,6 @@
 /** Whole projects of several things, as hosts bring them: what is counted, cut, told and waited for. */
 import { describe, expect, it } from "vitest";
-import { CUTTER_PROFILES } from "../cutting/cutter.ts";
+import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import { type RecipeItem, stencilSchema } from "../lettering/recipe.ts";
 import { SECOND_SHARE } from "../scheduling/pace.ts";

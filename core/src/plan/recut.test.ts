@@ -8,7 +8,7 @@ import {
   oneThingSchema as classDocumentSchema,
   makePlan,
 } from "../testing/one-thing.ts";
-import { ONLY_THING } from "./document.ts";
+import { ONLY_THING } from "./document-kinds.ts";
 import { kitsInBags } from "./kits.ts";
 
 const tins = demoDocument("seed-tins");

@@ -1,7 +1,8 @@
 /** Scraps: film left from earlier cutting, of any shape, with a label. */
 import { z } from "zod";
-import { boxOf, type Polygon, polygonArea, type Ring } from "../geometry/polygon.ts";
+import { polygonArea } from "../geometry/polygon.ts";
 import { vinylId } from "../weeding/vinyl-id.ts";
+import { scrapPolygon } from "./scrap-polygon.ts";
 
 const coordinate = z.number().min(-100_000).max(100_000);
 const ringSchema = z
@@ -34,17 +35,3 @@ export const scrapSchema = z
     path: ["outline"],
   });
 export type Scrap = z.infer<typeof scrapSchema>;
-
-/** As a polygon whose own box starts at 0, 0: outer ring, then holes. */
-export function scrapPolygon({
-  outline,
-  holes,
-}: {
-  readonly outline: Ring;
-  readonly holes: readonly Ring[];
-}): Polygon {
-  const box = boxOf([[outline]]);
-  return [outline, ...holes].map((ring) =>
-    ring.map(([x, y]): [number, number] => [x - box.minX, y - box.minY]),
-  );
-}

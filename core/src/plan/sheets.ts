@@ -12,14 +12,15 @@ import {
   type Polygons,
   polygonsArea,
 } from "../geometry/polygon.ts";
-import { cuttingOf } from "../learning/figures.ts";
+import { cuttingOf } from "../learning/figured.ts";
 import { identity } from "../memory/identity.ts";
 import { KeptWith } from "../memory/kept-with.ts";
 import type { Bin, Item } from "../nesting/problem.ts";
 import { cosSin } from "../nesting/raster.ts";
 import { layTrimmerFriendly, loadsBound } from "../nesting/trimmer.ts";
 import { crossLines } from "../splitting/crosses.ts";
-import { FAMILY_TRAITS, type Vinyl } from "../weeding/vinyl.ts";
+import { FAMILY_TRAITS } from "../weeding/families.ts";
+import type { Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import { type Kit, kitName } from "./kits.ts";
 import { filmRing, type LaidKit, type LaidLoad, type LaidVinyl } from "./lay-kits.ts";

@@ -1,6 +1,7 @@
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
-import { type Design, stencilSchema } from "../lettering/recipe.ts";
-import type { Technique } from "./document.ts";
+import type { Design } from "../lettering/recipe.ts";
+import { USUAL_STENCIL } from "../lettering/recipe-kinds.ts";
+import type { Technique } from "./document-kinds.ts";
 import { isPainted } from "./technique.ts";
 
 /** One line for the name. Of a stencil the letters stand alone, so that no joined script is taken out in one piece. */
@@ -10,7 +11,7 @@ export function starterDesign(technique: Technique, vinyl: string): Design {
     school: "longest",
     fixedScale: 1,
     offered: [],
-    ...(isPainted(technique) ? { stencil: stencilSchema.parse({}) } : {}),
+    ...(isPainted(technique) ? { stencil: USUAL_STENCIL } : {}),
     items: [
       {
         ...PLAIN_LINE,

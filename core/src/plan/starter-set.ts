@@ -1,10 +1,12 @@
 /** A class of several things from nothing: the first as always, the others with their steps and materials. */
+
 import type { Blank } from "../blanks/blank.ts";
 import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
-import { schoolsSchema } from "../studio/settings.ts";
+import { USUAL_SCHOOLS } from "../studio/settings-kinds.ts";
 import { alternativeTo, copyOf, otherSideOf, withTechnique } from "./add-thing.ts";
-import type { ClassDocument, Technique, Thing } from "./document.ts";
+import type { ClassDocument, Thing } from "./document.ts";
+import type { Technique } from "./document-kinds.ts";
 import { type StarterInput, starterClass } from "./starter.ts";
 import { starterDesign } from "./starter-design.ts";
 
@@ -22,7 +24,7 @@ export function starterSet(
   more: readonly MoreOf[],
   share: number,
 ): ClassDocument {
-  const schools = input.schools ?? schoolsSchema.parse({});
+  const schools = input.schools ?? USUAL_SCHOOLS;
   let document = starterClass(input);
   for (const one of more) {
     const { things, thing } = began(document, document.things[0] as Thing, one);

@@ -1,11 +1,12 @@
 /** A class made from nothing is whole, and does not contradict the advice beside it. */
 import { describe, expect, it } from "vitest";
 import { surfaceAdvice, tapeAdvice } from "../advice/film-choice.ts";
-import { MATERIALS } from "../blanks/blank.ts";
+import { MATERIALS } from "../blanks/blank-kinds.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { type ClassDocument, readClassDocument, TECHNIQUES, type Technique } from "./document.ts";
+import { type ClassDocument, readClassDocument } from "./document.ts";
+import { TECHNIQUES, type Technique } from "./document-kinds.ts";
 import { makePlan } from "./plan.ts";
 import { type StarterInput, starterClass } from "./starter.ts";
 

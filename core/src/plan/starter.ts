@@ -1,14 +1,18 @@
 /** A class from nothing: sound beginnings for its technique and material, which a host changes as needed. */
 
 import { isWashedUp } from "../advice/ground.ts";
-import type { Material } from "../blanks/blank.ts";
-import { type BlankShape, isCup } from "../blanks/shape.ts";
-import { CUTTER_PROFILES, type Cutter } from "../cutting/cutter.ts";
+import type { Material } from "../blanks/blank-kinds.ts";
+import type { BlankShape } from "../blanks/shape.ts";
+import { isCup } from "../blanks/shape-size.ts";
+import type { Cutter } from "../cutting/cutter.ts";
+import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
 import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
-import { type Schools, schoolsSchema } from "../studio/settings.ts";
+import type { Schools } from "../studio/settings.ts";
+import { USUAL_SCHOOLS } from "../studio/settings-kinds.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
-import { type ClassDocument, layoutSchema, ONLY_THING, type Technique } from "./document.ts";
+import { type ClassDocument, layoutSchema } from "./document.ts";
+import { ONLY_THING, type Technique } from "./document-kinds.ts";
 import { starterDesign } from "./starter-design.ts";
 
 export interface StarterInput {
@@ -29,7 +33,7 @@ export interface StarterInput {
 }
 
 export function starterClass(input: StarterInput): ClassDocument {
-  const { technique, material, schools = schoolsSchema.parse({}) } = input;
+  const { technique, material, schools = USUAL_SCHOOLS } = input;
   const film = input.films[0] as Vinyl;
   const bare: ClassDocument = {
     format: "elm-basket/class",

@@ -1,5 +1,5 @@
 /** How things and their steps belong together. By itself, so that a page names steps without what proposes them. */
-import { isRound } from "../blanks/shape.ts";
+import { isRound } from "../blanks/shape-size.ts";
 import type { Step } from "../scheduling/step.ts";
 import type { Thing } from "./document.ts";
 

@@ -1,5 +1,5 @@
 /** Films in the place of each other in the whole set, to be seen and reckoned before anything is cut. */
-import { withVinyls } from "../lettering/recipe.ts";
+import { withVinyls } from "../lettering/recipe-reads.ts";
 import type { ClassDocument } from "./document.ts";
 
 /** The document in other films: in every design, in what seats have of their own, in what is cut again. */

@@ -1,7 +1,7 @@
 /** The plan's lists as CSV: supplies and run sheet. */
 import { clockIn, instantOf } from "../calendar/zones.ts";
 import { csvText } from "../roster/roster.ts";
-import type { SupplyLine } from "../supplies/supply.ts";
+import type { SupplyLine } from "../supplies/supply-lines.ts";
 import type { ClassDocument } from "./document.ts";
 import type { Plan } from "./stages.ts";
 import { titleOfStep } from "./steps-of-things.ts";

@@ -1,6 +1,6 @@
 /** One thing of a class with all that the class says of it: what lettering, fitting and most advice look at. */
 import { KeptWith } from "../memory/kept-with.ts";
-import { type RunSheet, runSheet } from "../scheduling/step.ts";
+import { type RunSheet, runSheet } from "../scheduling/run-sheet.ts";
 import type { ClassDocument, Thing } from "./document.ts";
 
 type Seat = ClassDocument["seats"][number];

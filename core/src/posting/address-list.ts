@@ -1,7 +1,8 @@
 /** Addresses from a list: which column is what, and which seat each belongs to. A parcel in the wrong hands is worse than one line by hand: what is unsure is not taken. */
 import { columnOf, plainHeading } from "../roster/columns.ts";
 import { type ListRecord, recordsOf, unescapeCell, withoutControls } from "../roster/roster.ts";
-import { type Address, addressSchema } from "./posting.ts";
+import type { Address } from "./posting.ts";
+import { readAddress } from "./read-address.ts";
 
 export type AddressCode =
   | "noHeadings"
@@ -137,18 +138,17 @@ export function readAddresses(
       continue;
     }
     const own = seats.find((row) => row.seat === seat)?.name ?? "";
-    const read = addressSchema.safeParse({
+    const read = readAddress({
       name: entry.name || own || `Seat ${seat}`,
-      lines: entry.lines,
+      lines: [...entry.lines],
       country: entry.country,
     });
-    if (!read.success)
-      findings.push({ line, code: "unusable", text: read.error.issues[0]?.message ?? "" });
+    if (read.fault) findings.push({ line, code: "unusable", text: read.fault.message });
     else if (taken.has(seat)) findings.push({ line, code: "twice", text: seat });
     else {
       taken.set(seat, line);
       if (guessed) findings.push({ line, code: "guessed", text: `${entry.name} → ${own}` });
-      rows.push({ line, seat, address: read.data });
+      rows.push({ line, seat, address: read.address });
     }
   }
   return { rows, findings: findings.sort((a, b) => a.line - b.line) };

@@ -4,7 +4,7 @@ import type { ClassDocument } from "../plan/document.ts";
 import { starterProject } from "../starters/starter-projects.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { careOf } from "./care.ts";
-import { guessedFacts } from "./facts.ts";
+import { guessedFacts } from "./facts-of.ts";
 import { situationOf } from "./situation.ts";
 
 const project = (id: string): ClassDocument => {

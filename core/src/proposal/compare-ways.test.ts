@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { SCHOOLS, type SchoolName, schoolsSchema } from "../studio/settings.ts";
+import { schoolsSchema } from "../studio/settings.ts";
+import { SCHOOLS, type SchoolName } from "../studio/settings-kinds.ts";
 import { demoClass } from "../testing/documents.ts";
 import { compareWays } from "./compare-ways.ts";
 import { concernedSchools } from "./concerned.ts";

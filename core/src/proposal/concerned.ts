@@ -2,7 +2,7 @@
 import { bearsCoat, isBareWood, isSmooth } from "../advice/ground.ts";
 import type { ClassDocument } from "../plan/document.ts";
 import { isPainted } from "../plan/technique.ts";
-import type { SchoolName } from "../studio/settings.ts";
+import type { SchoolName } from "../studio/settings-kinds.ts";
 import { filmsOf } from "./situation.ts";
 
 export function concernedSchools({

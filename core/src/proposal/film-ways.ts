@@ -1,6 +1,6 @@
 /** How a film is carried and rubbed on this ground, by the one source of such advice and the studio's way where two are sound. */
 import { type TapeAdvice, tapeAdvice } from "../advice/film-choice.ts";
-import type { VinylFamily } from "../weeding/vinyl.ts";
+import type { VinylFamily } from "../weeding/families.ts";
 import type { Situation } from "./situation.ts";
 
 type Seen = Pick<Situation, "surface" | "schools" | "films" | "facts">;

@@ -5,8 +5,8 @@
  */
 import type { ClassDocument, Proposed } from "../plan/document.ts";
 import { soundLikes, soundOrder } from "../scheduling/reorder.ts";
-import { MOST_STEPS } from "../scheduling/step.ts";
-import { soundTasks } from "../scheduling/task.ts";
+import { MOST_STEPS } from "../scheduling/step-kinds.ts";
+import { soundTasks } from "../scheduling/tasks.ts";
 import type { Proposal } from "./propose.ts";
 import { kept } from "./told.ts";
 

@@ -1,7 +1,8 @@
 /** A break put where something dries anyway. */
 import type { ClassDocument } from "../plan/document.ts";
 import { freeStepId } from "../scheduling/reorder.ts";
-import { MOST_STEPS, type Step, stepSchema } from "../scheduling/step.ts";
+import { type Step, stepSchema } from "../scheduling/step.ts";
+import { MOST_STEPS } from "../scheduling/step-kinds.ts";
 
 /** The steps with a break of so many minutes behind one of them; as they were where a class has no room for another. */
 export function pausedAfter(

@@ -1,5 +1,5 @@
 /** Where and in which order a decal or stencil goes on: said for the hand, with the reason. */
-import { isCup } from "../blanks/shape.ts";
+import { isCup } from "../blanks/shape-size.ts";
 import type { Situation } from "./situation.ts";
 import { groundShape, SLIP_SHEET_MM } from "./steps/place.ts";
 import { transfersOf } from "./transfers.ts";

@@ -1,15 +1,19 @@
 /** What the craft's knowledge looks at: one thing of a class, what it is made of, and what its film was found to be. */
-import type { Use } from "../advice/film-choice.ts";
-import type { Material } from "../blanks/blank.ts";
+
+import type { Use } from "../advice/use.ts";
+import type { Material } from "../blanks/blank-kinds.ts";
 import type { Finishing, Frame } from "../blanks/finishing.ts";
-import { finishingOf } from "../blanks/finishing.ts";
-import { type GroundRead, groundOf, surfaceOf } from "../blanks/ground.ts";
-import { vinylsOfItem } from "../lettering/recipe.ts";
-import type { ClassDocument, HandedOver, Technique, Thing } from "../plan/document.ts";
+import { finishingOf } from "../blanks/finishing-of.ts";
+import { type GroundRead, groundOf, surfaceOf } from "../blanks/ground-of.ts";
+import { vinylsOfItem } from "../lettering/recipe-reads.ts";
+import type { ClassDocument, Thing } from "../plan/document.ts";
+import type { HandedOver, Technique } from "../plan/document-kinds.ts";
 import { thingDocument } from "../plan/thing-document.ts";
-import { type Schools, schoolsSchema } from "../studio/settings.ts";
+import type { Schools } from "../studio/settings.ts";
+import { USUAL_SCHOOLS } from "../studio/settings-kinds.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
-import { type Facts, guessedFacts } from "./facts.ts";
+import type { Facts } from "./facts.ts";
+import { guessedFacts } from "./facts-of.ts";
 
 export interface Situation {
   readonly thing: Thing;
@@ -39,14 +43,13 @@ export interface Situation {
 /** The studio's ways with those of the class over them. */
 export const schoolsOf = (
   document: Pick<ClassDocument, "schools">,
-  studio: Schools = schoolsSchema.parse({}),
-): Schools =>
-  schoolsSchema.parse({
-    ...studio,
-    ...Object.fromEntries(
-      Object.entries(document.schools ?? {}).filter(([, way]) => way !== undefined),
-    ),
-  });
+  studio: Schools = USUAL_SCHOOLS,
+): Schools => ({
+  ...studio,
+  ...Object.fromEntries(
+    Object.entries(document.schools ?? {}).filter(([, way]) => way !== undefined),
+  ),
+});
 
 /** @param facts what is known of the lettered thing; guessed from the face when left out */
 export function situationOf(

@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { CUTTER_PROFILES } from "../cutting/cutter.ts";
+import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { pricesSchema } from "../supplies/price.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { type Answer, classOf, type Question, questionSchema, reckon } from "./reckon.ts";
+import { type Question, questionSchema } from "./question.ts";
+import { type Answer, classOf, reckon } from "./reckon.ts";
 
 const schools = schoolsSchema.parse({});
 const given = {

@@ -1,11 +1,8 @@
 /** Figures without a class: what a blank, a way of making and so many names come to. */
-import { z } from "zod";
-import { MATERIALS } from "../blanks/blank.ts";
-import { blankShapeSchema } from "../blanks/shape.ts";
 import { endRise } from "../blanks/tapered-cup.ts";
 import { boxHeight, boxWidth } from "../geometry/polygon.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
-import { type ClassDocument, TECHNIQUES } from "../plan/document.ts";
+import type { ClassDocument } from "../plan/document.ts";
 import { factsOfAll, letterKits, makePlan } from "../plan/plan.ts";
 import { starterClass } from "../plan/starter.ts";
 import { withProposal } from "../proposal/merge.ts";
@@ -13,28 +10,8 @@ import { propose } from "../proposal/propose.ts";
 import type { Task } from "../scheduling/task.ts";
 import { pricedByShelf, type ShelfGood } from "../stock/shelf-prices.ts";
 import type { Schools } from "../studio/settings.ts";
-import { VINYL_FAMILIES, vinylColour, vinylSchema } from "../weeding/vinyl.ts";
-
-/** More are planned as a class. */
-export const MOST_NAMES = 300;
-
-export const questionSchema = z.strictObject({
-  blank: z.strictObject({
-    name: z.string().trim().min(1, "Say what it is, such as mug or board.").max(120),
-    material: z.enum(MATERIALS),
-    colour: vinylColour,
-    shape: blankShapeSchema,
-  }),
-  technique: z.enum(TECHNIQUES),
-  family: z.enum(VINYL_FAMILIES),
-  words: z
-    .array(z.string().trim().min(1).max(60))
-    .min(1, "Give one name or word at least.")
-    .max(40)
-    .describe("names that are to go on it; each comes as often as the others"),
-  names: z.number().int().min(1).max(MOST_NAMES),
-});
-export type Question = z.infer<typeof questionSchema>;
+import { vinylSchema } from "../weeding/vinyl.ts";
+import type { Question } from "./question.ts";
 
 export interface Answer {
   /** Of what may carry the design, and what is left free of it all round. */

@@ -1,5 +1,7 @@
 /** A class document as it is played through: people, paces, tools, and what the studio takes for granted. */
-import { type ClassDocument, rehearsalSchema } from "../plan/document.ts";
+
+import type { ClassDocument } from "../plan/document.ts";
+import { USUAL_REHEARSAL } from "../plan/document-kinds.ts";
 import { madeOf, runSheetOf, thingDocument } from "../plan/thing-document.ts";
 import type { Step } from "../scheduling/step.ts";
 import { type RehearsalProblem, type RehearsalStep, sigmaOfQuartile } from "./problem.ts";
@@ -16,7 +18,7 @@ export const beginsAt = (document: ClassDocument): number =>
 /** Minutes are counted from the first step. @throws ScheduleError */
 export function rehearsalOf(document: ClassDocument): RehearsalProblem {
   const { steps, seats, tools, setting, when } = document;
-  const ways = rehearsalSchema.parse(document.rehearsal ?? {});
+  const ways = document.rehearsal ?? USUAL_REHEARSAL;
   const isRoom = setting.kind === "room";
   const place = new Map(seats.map(({ seat }, i) => [seat, i]));
   const takingOf = new Map(

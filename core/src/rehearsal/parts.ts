@@ -1,5 +1,5 @@
 /** Steps of a rehearsal as its loop reads them: by number, with what holds up whom. */
-import type { Gate } from "../scheduling/step.ts";
+import type { Gate } from "../scheduling/step-kinds.ts";
 import { nameKey } from "./chance.ts";
 import type { RehearsalProblem } from "./problem.ts";
 

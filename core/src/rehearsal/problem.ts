@@ -1,5 +1,5 @@
 /** A class as it is played through: who takes how long at what, what is shared, and when the room goes on. */
-import type { Gate } from "../scheduling/step.ts";
+import type { Gate } from "../scheduling/step-kinds.ts";
 
 /** How minutes scatter round their median. */
 export type Law = "lognormal" | "exponential" | "fixed";

@@ -2,7 +2,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { runSheetOf } from "../plan/thing-document.ts";
-import { GATES } from "../scheduling/step.ts";
+import { GATES } from "../scheduling/step-kinds.ts";
 import { demoClass } from "../testing/documents.ts";
 import { plainEvening } from "../testing/plain-rehearsal.ts";
 import { normalOf, scatterOf, scatterTable } from "./chance.ts";

@@ -1,5 +1,7 @@
 /** Ways to end sooner, tried with the same people on the same evenings, and what else would change it. */
-import { type ClassDocument, rehearsalSchema } from "../plan/document.ts";
+
+import type { ClassDocument } from "../plan/document.ts";
+import { USUAL_REHEARSAL } from "../plan/document-kinds.ts";
 import { ScheduleError } from "../scheduling/problem.ts";
 import { rehearsalOf } from "./of-class.ts";
 import { RehearsalError, type RehearsalProblem } from "./problem.ts";
@@ -130,7 +132,7 @@ function whatIfs(
   document: ClassDocument,
   base: RehearsalProblem,
 ): (Pick<WhatIf, "code" | "values"> & { problem: RehearsalProblem })[] {
-  const { lateShare } = rehearsalSchema.parse(document.rehearsal ?? {});
+  const { lateShare } = document.rehearsal ?? USUAL_REHEARSAL;
   const rows: (Pick<WhatIf, "code" | "values"> & { problem: RehearsalProblem })[] = [];
   const late = Math.max(2, Math.round(base.seats * Math.min(1, 3 * Math.max(lateShare, 0.08))));
   if (document.setting.kind === "room" && base.seats >= 4)

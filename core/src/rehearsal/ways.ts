@@ -1,6 +1,8 @@
 /** What might make a class end sooner or more surely: each as a change of the class, to be tried before it is offered. */
+
 import { z } from "zod";
-import { type ClassDocument, rehearsalSchema } from "../plan/document.ts";
+import type { ClassDocument } from "../plan/document.ts";
+import { USUAL_REHEARSAL } from "../plan/document-kinds.ts";
 import { TAPE_MINUTES_PER_KIT } from "../plan/pace-of-hands.ts";
 import { needsTape } from "../plan/technique.ts";
 import { concernedSchools } from "../proposal/concerned.ts";
@@ -12,9 +14,11 @@ import { deedOf, refusedOrder } from "../proposal/order.ts";
 import { propose } from "../proposal/propose.ts";
 import { schoolsOf } from "../proposal/situation.ts";
 import { withoutStep } from "../scheduling/reorder.ts";
-import { GATES, type Step } from "../scheduling/step.ts";
+import type { Step } from "../scheduling/step.ts";
+import { GATES } from "../scheduling/step-kinds.ts";
 import type { Task } from "../scheduling/task.ts";
-import { SCHOOLS, type SchoolName, type Schools } from "../studio/settings.ts";
+import type { Schools } from "../studio/settings.ts";
+import { SCHOOLS, type SchoolName } from "../studio/settings-kinds.ts";
 
 export const WAY_CODES = [
   "moreTool",
@@ -101,7 +105,7 @@ export function waysFor(document: ClassDocument, given: WayGiven): Way[] {
     steps.reduce((sum, { who, minutes }) => sum + (who === "host" ? minutes : 0), 0) >= LEAST_TALK
   )
     ways.push({ code: "shorterTalk" });
-  const { gate } = rehearsalSchema.parse(document.rehearsal ?? {});
+  const { gate } = document.rehearsal ?? USUAL_REHEARSAL;
   for (const softer of GATES.slice(GATES.indexOf(gate) + 1))
     ways.push({ code: "gate", gate: softer });
   return [...ways, ...otherSchools(document, given)];
@@ -194,7 +198,7 @@ export function withWay(
     case "gate":
       return {
         ...document,
-        rehearsal: { ...rehearsalSchema.parse(document.rehearsal ?? {}), gate: way.gate },
+        rehearsal: { ...(document.rehearsal ?? USUAL_REHEARSAL), gate: way.gate },
       };
     case "school": {
       if (!(SCHOOLS[way.name] as readonly string[]).includes(way.way)) return null;

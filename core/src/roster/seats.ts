@@ -1,7 +1,7 @@
 /** Roster rows as seats: numbered in order where the file names none. */
 
 import type { ClassDocument } from "../plan/document.ts";
-import { seatId } from "../plan/document.ts";
+import { SEAT_ID } from "../plan/document-kinds.ts";
 import type { Roster } from "./roster.ts";
 
 type Seats = ClassDocument["seats"];
@@ -22,7 +22,7 @@ export function seatsFromRoster(roster: Roster, slots: readonly string[]): Seats
   for (const { line, fields } of roster.rows) {
     while (!fields.seat && taken.has(String(next))) next++;
     const seat = fields.seat || String(next++);
-    if (!seatId.safeParse(seat).success)
+    if (!SEAT_ID.test(seat))
       return {
         ok: false,
         line,

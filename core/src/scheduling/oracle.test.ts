@@ -3,8 +3,9 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { seededRandom } from "../geometry/random.ts";
 import type { ScheduleProblem, ScheduleStep } from "./problem.ts";
+import { runSheet, wavesOf } from "./run-sheet.ts";
 import { schedule } from "./schedule.ts";
-import { runSheet, stepSchema, toolSchema, wavesOf } from "./step.ts";
+import { stepSchema, toolSchema } from "./step.ts";
 import { validateSchedule } from "./validate.ts";
 
 /** Shortest end over all orders of the steps, each placed as early as it can go: exact for one shared tool. */

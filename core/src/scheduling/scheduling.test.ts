@@ -2,8 +2,9 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { seededRandom } from "../geometry/random.ts";
 import { ScheduleError, type ScheduleProblem } from "./problem.ts";
+import { runSheet } from "./run-sheet.ts";
 import { schedule } from "./schedule.ts";
-import { runSheet, stepSchema } from "./step.ts";
+import { stepSchema } from "./step.ts";
 import { validateSchedule } from "./validate.ts";
 
 const step = (

@@ -1,12 +1,12 @@
 /** What each project to start from is: its blank, film and recipe. Figures in mm; everything else follows from the craft's rules. */
 
 import type { z } from "zod";
-import type { Use } from "../advice/film-choice.ts";
+import type { Use } from "../advice/use.ts";
 import type { blankSchema } from "../blanks/blank.ts";
 import type { Finishing } from "../blanks/finishing.ts";
-import type { Technique } from "../plan/document.ts";
+import type { Technique } from "../plan/document-kinds.ts";
 import type { Schools } from "../studio/settings.ts";
-import type { VinylFamily } from "../weeding/vinyl.ts";
+import type { VinylFamily } from "../weeding/families.ts";
 import type { Drawing } from "./art.ts";
 
 export type StarterFilm = readonly [id: string, name: string, family: VinylFamily, colour: string];

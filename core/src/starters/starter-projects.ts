@@ -1,9 +1,11 @@
 /** Projects to start from, complete from blank to care card: what is not said of one is worked out by the craft's own rules. */
 import type { z } from "zod";
-import { CUTTER_PROFILES, type Cutter } from "../cutting/cutter.ts";
+import type { Cutter } from "../cutting/cutter.ts";
+import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import type { RecipeItem } from "../lettering/recipe.ts";
-import { type ClassDocument, classDocumentSchema, type Technique } from "../plan/document.ts";
+import { type ClassDocument, classDocumentSchema } from "../plan/document.ts";
+import type { Technique } from "../plan/document-kinds.ts";
 import { starterDesign } from "../plan/starter-design.ts";
 import { isPainted } from "../plan/technique.ts";
 import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";

@@ -1,7 +1,7 @@
 /** Every project to start from is complete, and together they cover the craft. */
 import { describe, expect, it } from "vitest";
-import { groundOf } from "../blanks/ground.ts";
-import { TECHNIQUES } from "../plan/document.ts";
+import { groundOf } from "../blanks/ground-of.ts";
+import { TECHNIQUES } from "../plan/document-kinds.ts";
 import { makePlan } from "../plan/plan.ts";
 import { differences } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";

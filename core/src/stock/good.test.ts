@@ -1,15 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { demoClass } from "../testing/documents.ts";
-import {
-  factsOf,
-  filmIdentity,
-  freeOfferId,
-  goodSchema,
-  guessKind,
-  offerOf,
-  sameFilm,
-  vinylOf,
-} from "./good.ts";
+import { factsOf, freeOfferId, offerOf, vinylOf } from "./film-of.ts";
+import { filmIdentity, goodSchema, sameFilm } from "./good.ts";
+import { guessKind } from "./good-kinds.ts";
 
 const film = demoClass("seed-tins").vinyls[0] as ReturnType<typeof demoClass>["vinyls"][number];
 

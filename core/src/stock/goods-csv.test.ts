@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { GOOD_KINDS, type Good } from "./good.ts";
+import type { Good } from "./good.ts";
+import { GOOD_KINDS } from "./good-kinds.ts";
 import { type CountedGood, goodKey, goodsCsv, readGoodsCsv } from "./goods-csv.ts";
 
 const film: Good = {

@@ -1,8 +1,10 @@
 /** The shelf as a table: one line for each offer of a good, and back. A line without offers is a good that nobody knows where to buy. */
 import Papa from "papaparse";
 import { csvText, unescapeCell } from "../roster/roster.ts";
-import { minorDigits } from "../supplies/price.ts";
-import { freeOfferId, GOOD_KINDS, type Good, goodSchema, MOST_OFFERS } from "./good.ts";
+import { minorDigits } from "../supplies/money.ts";
+import { freeOfferId } from "./film-of.ts";
+import { type Good, goodSchema } from "./good.ts";
+import { GOOD_KINDS, MOST_OFFERS } from "./good-kinds.ts";
 
 const COLUMNS = [
   "name",

@@ -1,5 +1,5 @@
 /** Goods are promised to classes in the order of their dates: what an earlier class still needs is not there for a later one. */
-import type { SupplyLine } from "../supplies/supply.ts";
+import type { SupplyLine } from "../supplies/supply-lines.ts";
 import { roundAmount } from "./ledger.ts";
 
 export interface Claim {

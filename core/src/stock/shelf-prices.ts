@@ -1,7 +1,8 @@
 /** What the shelf says of the materials and films of a document that hangs on none: packs, prices and what is at hand. */
 import type { ClassDocument } from "../plan/document.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
-import { type Good, offerOf } from "./good.ts";
+import { offerOf } from "./film-of.ts";
+import type { Good } from "./good.ts";
 
 export type ShelfGood = Pick<Good, "name" | "unit" | "offers"> & {
   readonly film?: Good["film"] | null;

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { SUPPLY_RULES, supplyLines, supplySchema } from "../supplies/supply.ts";
+import { SUPPLY_RULES, supplySchema } from "../supplies/supply.ts";
+import { supplyLines } from "../supplies/supply-lines.ts";
 import { comesBack, kitTakes, perKit, roomTakes } from "./taking.ts";
 
 const supply = (more: object) => supplySchema.parse({ id: "x", name: "X", per: "seat", ...more });

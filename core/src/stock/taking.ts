@@ -1,5 +1,6 @@
 /** What each piece of marked work takes off the shelf: a kit its share, the box for the room all the rest, together exactly what is needed. */
-import { forSeat, type Supply } from "../supplies/supply.ts";
+import type { Supply } from "../supplies/supply.ts";
+import { forSeat } from "../supplies/supply-lines.ts";
 import { roundAmount } from "./ledger.ts";
 
 /** It comes back after the class: a scraper, a mask for five uses. Tape that one seat lays several times is used up. */

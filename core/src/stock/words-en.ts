@@ -1,5 +1,5 @@
 /** English words for the shelf. */
-import type { GoodKind } from "./good.ts";
+import type { GoodKind } from "./good-kinds.ts";
 import type { GoodsFinding } from "./goods-csv.ts";
 import type { MoveKind } from "./ledger.ts";
 

@@ -1,61 +1,33 @@
 /** What a studio starts new classes from, and which of the accepted ways of working are its own. */
 import { z } from "zod";
-import { HANDLE_SCHOOLS } from "../blanks/blank.ts";
 import { isDate } from "../calendar/dates.ts";
 import { MOST_EVENING_MINUTES } from "../calendar/evenings.ts";
-import { CUTTER_PROFILES, cutterSchema } from "../cutting/cutter.ts";
+import { cutterSchema } from "../cutting/cutter.ts";
+import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
 import { pricesSchema } from "../supplies/price.ts";
 import { CLOCKS } from "../units/time.ts";
-import { VINYL_FAMILIES, vinylColour } from "../weeding/vinyl.ts";
-
-export const WEEKDAYS = [
-  "monday",
-  "tuesday",
-  "wednesday",
-  "thursday",
-  "friday",
-  "saturday",
-  "sunday",
-] as const;
-export type Weekday = (typeof WEEKDAYS)[number];
-
-/** Where good practitioners differ: every way is sound, and the studio has its own. */
-export const SCHOOLS = {
-  cupSide: HANDLE_SCHOOLS,
-  sizing: ["longest", "sameWidth", "fillBox", "fixedHeight"],
-  trim: ["first", "whole"],
-  edgeSeal: ["ground", "medium", "clearCoat", "none"],
-  peel: ["damp", "dry"],
-  weedOn: ["mat", "off"],
-  overCoat: ["never", "edges"],
-  dishwasher: ["never", "bold"],
-  mats: ["wash", "replace"],
-  layers: ["gathered", "single"],
-  longParts: ["joined", "single"],
-  rawWood: ["seal", "bare"],
-  glitterOnGlass: ["strong", "low"],
-} as const;
-export type SchoolName = keyof typeof SCHOOLS;
+import { VINYL_FAMILIES } from "../weeding/families.ts";
+import { vinylColour } from "../weeding/vinyl.ts";
+import { MOST_DAYS_OFF, SCHOOLS, USUAL_SCHOOLS, WEEKDAYS } from "./settings-kinds.ts";
 
 export const schoolsSchema = z.strictObject({
-  cupSide: z.enum(SCHOOLS.cupSide).default("drinker"),
-  sizing: z.enum(SCHOOLS.sizing).default("longest"),
-  trim: z.enum(SCHOOLS.trim).default("first"),
-  edgeSeal: z.enum(SCHOOLS.edgeSeal).default("ground"),
-  peel: z.enum(SCHOOLS.peel).default("damp"),
-  weedOn: z.enum(SCHOOLS.weedOn).default("mat"),
-  overCoat: z.enum(SCHOOLS.overCoat).default("never"),
-  dishwasher: z.enum(SCHOOLS.dishwasher).default("never"),
-  mats: z.enum(SCHOOLS.mats).default("replace"),
-  layers: z.enum(SCHOOLS.layers).default("gathered"),
-  longParts: z.enum(SCHOOLS.longParts).default("joined"),
-  rawWood: z.enum(SCHOOLS.rawWood).default("seal"),
-  glitterOnGlass: z.enum(SCHOOLS.glitterOnGlass).default("strong"),
+  cupSide: z.enum(SCHOOLS.cupSide).default(USUAL_SCHOOLS.cupSide),
+  sizing: z.enum(SCHOOLS.sizing).default(USUAL_SCHOOLS.sizing),
+  trim: z.enum(SCHOOLS.trim).default(USUAL_SCHOOLS.trim),
+  edgeSeal: z.enum(SCHOOLS.edgeSeal).default(USUAL_SCHOOLS.edgeSeal),
+  peel: z.enum(SCHOOLS.peel).default(USUAL_SCHOOLS.peel),
+  weedOn: z.enum(SCHOOLS.weedOn).default(USUAL_SCHOOLS.weedOn),
+  overCoat: z.enum(SCHOOLS.overCoat).default(USUAL_SCHOOLS.overCoat),
+  dishwasher: z.enum(SCHOOLS.dishwasher).default(USUAL_SCHOOLS.dishwasher),
+  mats: z.enum(SCHOOLS.mats).default(USUAL_SCHOOLS.mats),
+  layers: z.enum(SCHOOLS.layers).default(USUAL_SCHOOLS.layers),
+  longParts: z.enum(SCHOOLS.longParts).default(USUAL_SCHOOLS.longParts),
+  rawWood: z.enum(SCHOOLS.rawWood).default(USUAL_SCHOOLS.rawWood),
+  glitterOnGlass: z.enum(SCHOOLS.glitterOnGlass).default(USUAL_SCHOOLS.glitterOnGlass),
 });
 export type Schools = z.infer<typeof schoolsSchema>;
 
 const dayText = z.string().refine(isDate, "a day such as 2026-12-24");
-export const MOST_DAYS_OFF = 60;
 const minutes = z.number().int().min(0).max(MOST_EVENING_MINUTES);
 
 export const studioSettingsSchema = z.strictObject({

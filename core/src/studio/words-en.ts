@@ -1,5 +1,6 @@
 /** English words for the schools: what each way is, and why some work so. */
-import type { SchoolName, Schools, Weekday } from "./settings.ts";
+import type { Schools } from "./settings.ts";
+import type { SchoolName, Weekday } from "./settings-kinds.ts";
 
 interface SchoolWords<K extends SchoolName> {
   readonly question: string;

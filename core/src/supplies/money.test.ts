@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { type Cost, costOf, MATERIAL_KINDS, pricesSchema, withSeats } from "./price.ts";
+import { type Cost, costOf, MATERIAL_KINDS, withSeats } from "./cost.ts";
+import { pricesSchema } from "./price.ts";
 
 const prices = (more: object = {}) =>
   pricesSchema.parse({ currency: "GBP", hourlyRate: 1400, venue: 3500, ...more });

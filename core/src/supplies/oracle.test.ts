@@ -4,8 +4,11 @@ import { runSheetCsv, suppliesCsv, timedSteps } from "../plan/tables.ts";
 import { demoDocument, withNames } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { makePlan } from "../testing/one-thing.ts";
-import { costOf, moneyText, pricesSchema } from "./price.ts";
-import { supplyLines, supplySchema } from "./supply.ts";
+import { costOf } from "./cost.ts";
+import { moneyText } from "./money.ts";
+import { pricesSchema } from "./price.ts";
+import { supplySchema } from "./supply.ts";
+import { supplyLines } from "./supply-lines.ts";
 
 const supply = fc.record({
   per: fc.constantFrom("seat", "shared", "application"),

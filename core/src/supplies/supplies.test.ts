@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { costOf, pricesSchema } from "./price.ts";
-import { supplyLines, supplySchema } from "./supply.ts";
+import { costOf } from "./cost.ts";
+import { pricesSchema } from "./price.ts";
+import { supplySchema } from "./supply.ts";
+import { supplyLines } from "./supply-lines.ts";
 
 const supply = (more: object) => supplySchema.parse({ id: "x", name: "X", per: "seat", ...more });
 const only = (more: object, seats = 14, spares = 1) =>

@@ -1,7 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { costOf, pricesSchema } from "./price.ts";
-import { SEATS_AT_A_TABLE, type Supply, supplyLines, supplySchema } from "./supply.ts";
+import { costOf } from "./cost.ts";
+import { pricesSchema } from "./price.ts";
+import { type Supply, supplySchema } from "./supply.ts";
+import { SEATS_AT_A_TABLE, supplyLines } from "./supply-lines.ts";
 
 const supply = (more: Partial<Supply>): Supply =>
   supplySchema.parse({ id: "thing", name: "Thing", per: "seat", ...more });

@@ -1,11 +1,12 @@
 /** The table of docs/proposals.md: what is proposed for each blank, technique and film, from the rules themselves. */
 import { MATERIAL_WORDS } from "../advice/film-words-en.ts";
-import { MATERIALS, type Material } from "../blanks/blank.ts";
-import { type ClassDocument, TECHNIQUES, type Technique } from "../plan/document.ts";
+import { MATERIALS, type Material } from "../blanks/blank-kinds.ts";
+import type { ClassDocument } from "../plan/document.ts";
+import { TECHNIQUES, type Technique } from "../plan/document-kinds.ts";
 import { starterClass } from "../plan/starter.ts";
 import { TECHNIQUE_WORDS } from "../plan/technique-words-en.ts";
 import { type Proposal, propose } from "../proposal/propose.ts";
-import { VINYL_FAMILIES, type VinylFamily } from "../weeding/vinyl.ts";
+import { VINYL_FAMILIES, type VinylFamily } from "../weeding/families.ts";
 import { demoClass } from "./documents.ts";
 
 const film = (family: VinylFamily) => ({

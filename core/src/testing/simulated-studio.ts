@@ -6,7 +6,7 @@ import {
   type WeedingCoefficients,
   type WeedingCounts,
   type WeedingTerm,
-} from "../learning/figures.ts";
+} from "../learning/terms.ts";
 import type { WeededKit } from "../learning/weeding.ts";
 import { normalOf } from "../rehearsal/chance.ts";
 import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { adviseOnFilm } from "../advice/film-choice.ts";
-import { provedBy, type Trial, trialSchema, trialsOf, worstOf } from "./trial.ts";
+import { provedBy, trialsOf, worstOf } from "./rounds.ts";
+import { type Trial, trialSchema } from "./trial.ts";
 
 const trial = (more: Partial<Trial> = {}): Trial =>
   trialSchema.parse({

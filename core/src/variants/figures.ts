@@ -1,7 +1,8 @@
 /** What a project or a variant of it takes, for a class of sample seats: what one compares before choosing. */
+
 import { boxHeight, boxWidth } from "../geometry/polygon.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
-import { slotsOf } from "../lettering/recipe.ts";
+import { slotsOf } from "../lettering/recipe-reads.ts";
 import type { ClassDocument } from "../plan/document.ts";
 import type { Kit } from "../plan/kits.ts";
 import { factsOfAll, letterKits, makePlan } from "../plan/plan.ts";
@@ -9,8 +10,9 @@ import { madeOf } from "../plan/thing-document.ts";
 import { withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import type { SeatUse } from "../stock/shelf-prices.ts";
-import { type Schools, schoolsSchema } from "../studio/settings.ts";
-import { supplyLines } from "../supplies/supply.ts";
+import type { Schools } from "../studio/settings.ts";
+import { USUAL_SCHOOLS } from "../studio/settings-kinds.ts";
+import { supplyLines } from "../supplies/supply-lines.ts";
 
 const SPARE = "spare-";
 
@@ -128,7 +130,7 @@ function sampledAsProposed(
 export function figuresOf(
   document: ClassDocument,
   fonts: FontLookup,
-  schools: Schools = schoolsSchema.parse({}),
+  schools: Schools = USUAL_SCHOOLS,
 ): ProjectFigures {
   const plan = makePlan(sampledAsProposed(document, schools, fonts), fonts);
   const seats = plan.document.seats.length;

@@ -1,17 +1,20 @@
 /** Variants of a project: another season, colourway, size, or the reverse of a panel. Each says only where it differs; the rest is the project's. */
+
 import { z } from "zod";
 import type { BlankShape } from "../blanks/shape.ts";
-import { blankShapeSchema, isRound } from "../blanks/shape.ts";
+import { blankShapeSchema } from "../blanks/shape.ts";
+import { isRound } from "../blanks/shape-size.ts";
 import { otherSideOf } from "../plan/add-thing.ts";
-import { type ClassDocument, MOST_THINGS, type Thing } from "../plan/document.ts";
+import type { ClassDocument, Thing } from "../plan/document.ts";
+import { MOST_THINGS } from "../plan/document-kinds.ts";
 import { withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import { SEASONS } from "../starters/spec.ts";
-import { type Schools, schoolsSchema } from "../studio/settings.ts";
-import { VINYL_FAMILIES, vinylColour } from "../weeding/vinyl.ts";
-
-export const MOST_VARIANTS = 12;
-export const [LEAST_SCALE, MOST_SCALE] = [0.25, 4] as const;
+import type { Schools } from "../studio/settings.ts";
+import { USUAL_SCHOOLS } from "../studio/settings-kinds.ts";
+import { VINYL_FAMILIES } from "../weeding/families.ts";
+import { vinylColour } from "../weeding/vinyl.ts";
+import { LEAST_SCALE, MOST_SCALE } from "./limits.ts";
 
 export const variantSchema = z.strictObject({
   id: z.string().regex(/^[a-z][a-z0-9-]{0,19}$/u, "a short id such as autumn"),
@@ -55,7 +58,7 @@ export type Variant = z.infer<typeof variantSchema>;
 export function variantOf(
   project: ClassDocument,
   variant: Variant,
-  schools: Schools = schoolsSchema.parse({}),
+  schools: Schools = USUAL_SCHOOLS,
 ): ClassDocument {
   const films = new Map(variant.films.map((film) => [film.id, film]));
   const colours = new Map(variant.blanks.map(({ thing, colour }) => [thing, colour]));

@@ -1,9 +1,9 @@
 /** What the bench says of a film, in words. */
 import { type LengthUnit, showLength } from "../units/length.ts";
 import { TECHNIQUE_LIMITS, type WeedReport } from "./difficulty.ts";
+import { FAMILY_TRAITS, type VinylFamily } from "./families.ts";
 import { type Corner, HAND_MM, type Peel } from "./peel.ts";
 import type { SeeBy } from "./see-lines.ts";
-import { FAMILY_TRAITS, type VinylFamily } from "./vinyl.ts";
 
 const CORNER_WORDS: Record<Corner, string> = {
   topLeft: "top left",

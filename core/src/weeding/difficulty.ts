@@ -8,8 +8,8 @@ import {
   polygonArea,
   ringLength,
 } from "../geometry/polygon.ts";
-import { minutesOf, type WeedingCoefficients, type WeedingCounts } from "../learning/figures.ts";
-import { FAMILY_TRAITS, type VinylFamily } from "./vinyl.ts";
+import { minutesOf, type WeedingCoefficients, type WeedingCounts } from "../learning/terms.ts";
+import { FAMILY_TRAITS, type VinylFamily } from "./families.ts";
 
 /**
  * Minutes per thing, for a practised hand: first guesses, meant to be refitted from the studio's log.

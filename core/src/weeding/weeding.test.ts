@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { type Polygon, rectRing } from "../geometry/polygon.ts";
 import { WEEDING_COEFFICIENTS as c, weedReport } from "./difficulty.ts";
-import { FAMILY_TRAITS, VINYL_FAMILIES, vinylSchema } from "./vinyl.ts";
+import { FAMILY_TRAITS, VINYL_FAMILIES } from "./families.ts";
+import { vinylSchema } from "./vinyl.ts";
 
 const square = (size: number, x = 0): Polygon => [rectRing(x, 0, x + size, size)];
 const ring = (size: number, x = 0): Polygon => [

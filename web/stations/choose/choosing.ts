@@ -1,6 +1,6 @@
 /** What a participant may see and ask for by the link: the own seat of one class, while names are open. */
-import { isCup } from "@elm-basket/core/blanks/shape.ts";
-import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
+import { isCup } from "@elm-basket/core/blanks/shape-size.ts";
+import { slotsOf } from "@elm-basket/core/lettering/recipe-reads.ts";
 import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
 import { ownFace } from "@elm-basket/core/plan/own-pieces.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";

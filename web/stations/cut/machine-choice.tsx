@@ -1,6 +1,7 @@
 "use client";
 
-import { CUTTER_PROFILES, type Cutter } from "@elm-basket/core/cutting/cutter.ts";
+import type { Cutter } from "@elm-basket/core/cutting/cutter.ts";
+import { CUTTER_PROFILES } from "@elm-basket/core/cutting/cutter-profiles.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { type LengthUnit, showLength, showSize } from "@elm-basket/core/units/length.ts";

@@ -7,9 +7,8 @@ import {
   FINISHES,
   PROVED_WASHING,
   VINYL_FAMILIES,
-  type Vinyl,
-  type VinylStock,
-} from "@elm-basket/core/weeding/vinyl.ts";
+} from "@elm-basket/core/weeding/families.ts";
+import type { Vinyl, VinylStock } from "@elm-basket/core/weeding/vinyl.ts";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";

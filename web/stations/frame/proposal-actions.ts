@@ -1,6 +1,7 @@
 "use server";
 
-import { type ClassDocument, HANDED_OVER, proposedSchema } from "@elm-basket/core/plan/document.ts";
+import { type ClassDocument, proposedSchema } from "@elm-basket/core/plan/document.ts";
+import { HANDED_OVER } from "@elm-basket/core/plan/document-kinds.ts";
 import { compareWays, type WayCompared } from "@elm-basket/core/proposal/compare-ways.ts";
 import {
   type Choice,
@@ -10,7 +11,7 @@ import {
   withProposal,
 } from "@elm-basket/core/proposal/merge.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
-import { SCHOOLS, type SchoolName } from "@elm-basket/core/studio/settings.ts";
+import { SCHOOLS, type SchoolName } from "@elm-basket/core/studio/settings-kinds.ts";
 import { z } from "zod";
 import { type Host, requireHost } from "@/account/session.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";

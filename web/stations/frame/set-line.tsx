@@ -2,7 +2,7 @@
 import { faceOutline } from "@elm-basket/core/blanks/face.ts";
 import { heightOfBlank, seenOn } from "@elm-basket/core/blanks/on-blank.ts";
 import { drawnFace, type FaceReading, readFace } from "@elm-basket/core/blanks/read-face.ts";
-import { frontSize } from "@elm-basket/core/blanks/shape.ts";
+import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
 import { drawingPath, readPiecePath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { boxOfPoints, type Polygons } from "@elm-basket/core/geometry/polygon.ts";
 import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";

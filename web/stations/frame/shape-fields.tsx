@@ -1,11 +1,8 @@
 "use client";
 
-import {
-  type BlankShape,
-  frontSize,
-  heightOfProfile,
-  type ShapeKind,
-} from "@elm-basket/core/blanks/shape.ts";
+import { heightOfProfile } from "@elm-basket/core/blanks/profile.ts";
+import type { BlankShape, ShapeKind } from "@elm-basket/core/blanks/shape.ts";
+import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
 import {
   circumference,
   curvedHeight,

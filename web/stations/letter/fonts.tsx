@@ -6,7 +6,7 @@ import {
   smallestSafeCap,
 } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
-import type { VinylFamily } from "@elm-basket/core/weeding/vinyl.ts";
+import type { VinylFamily } from "@elm-basket/core/weeding/families.ts";
 import { createContext, useContext, useEffect, useState } from "react";
 import type { OwnFont } from "@/data/fonts.ts";
 import { Dialog } from "@/ui/dialog.tsx";

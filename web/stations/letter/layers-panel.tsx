@@ -1,13 +1,9 @@
 "use client";
 
 import { TAPE_BEYOND_MM } from "@elm-basket/core/blanks/snips.ts";
-import {
-  type Design,
-  mergedVinyl,
-  type StencilRule,
-  stencilSchema,
-  vinylsOf,
-} from "@elm-basket/core/lettering/recipe.ts";
+import type { Design, StencilRule } from "@elm-basket/core/lettering/recipe.ts";
+import { USUAL_STENCIL } from "@elm-basket/core/lettering/recipe-kinds.ts";
+import { mergedVinyl, vinylsOf } from "@elm-basket/core/lettering/recipe-reads.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import type { Drawn } from "@/stations/frame/use-lettering.ts";
@@ -93,7 +89,7 @@ export function LayersPanel({ design, vinyls, drawn, unit, stencil, onChange }: 
       )}
       {stencil && (
         <StencilFields
-          rule={design.stencil ?? stencilSchema.parse({})}
+          rule={design.stencil ?? USUAL_STENCIL}
           unit={unit}
           letters={stencilLetters(drawn)}
           onChange={(rule, label) => onChange({ ...design, stencil: rule }, label)}

@@ -1,7 +1,8 @@
 "use client";
 
 import type { Severity } from "@elm-basket/core/advice/finding.ts";
-import { type Design, fillableSlots, type Slot } from "@elm-basket/core/lettering/recipe.ts";
+import type { Design } from "@elm-basket/core/lettering/recipe.ts";
+import { fillableSlots, type Slot } from "@elm-basket/core/lettering/recipe-reads.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { goesOf } from "@elm-basket/core/plan/technique.ts";
 import {

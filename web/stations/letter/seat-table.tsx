@@ -1,6 +1,6 @@
 "use client";
 
-import type { Slot } from "@elm-basket/core/lettering/recipe.ts";
+import type { Slot } from "@elm-basket/core/lettering/recipe-reads.ts";
 import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
 import { alternativeOf } from "@elm-basket/core/plan/thing-document.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "@elm-basket/core/roster/roster.ts";

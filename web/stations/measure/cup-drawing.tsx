@@ -5,7 +5,7 @@ import { faceOutline } from "@elm-basket/core/blanks/face.ts";
 import { handleSides } from "@elm-basket/core/blanks/handle.ts";
 import { heightOfBlank, seenOn, visibleShare } from "@elm-basket/core/blanks/on-blank.ts";
 import { asCut, type FaceReading, readFace } from "@elm-basket/core/blanks/read-face.ts";
-import { frontSize, isCup } from "@elm-basket/core/blanks/shape.ts";
+import { frontSize, isCup } from "@elm-basket/core/blanks/shape-size.ts";
 import { offset } from "@elm-basket/core/geometry/boolean.ts";
 import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { boxOf, boxWidth, type Polygons, type Ring } from "@elm-basket/core/geometry/polygon.ts";

@@ -1,5 +1,5 @@
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
-import { MARGIN_RULES } from "@elm-basket/core/blanks/blank.ts";
+import { MARGIN_RULES } from "@elm-basket/core/blanks/blank-kinds.ts";
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { viewOnCup } from "@elm-basket/core/blanks/straight-cup.ts";
 import { endRise } from "@elm-basket/core/blanks/tapered-cup.ts";

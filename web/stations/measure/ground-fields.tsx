@@ -2,19 +2,11 @@
 
 import { isWood } from "@elm-basket/core/advice/ground.ts";
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
-import {
-  FINISHINGS,
-  type Finishing,
-  type Frame,
-  loopMm,
-} from "@elm-basket/core/blanks/finishing.ts";
-import {
-  GROUND_BY,
-  GROUND_FACES,
-  GROUND_WORKS,
-  type Ground,
-  type GroundRead,
-} from "@elm-basket/core/blanks/ground.ts";
+import type { Finishing, Frame } from "@elm-basket/core/blanks/finishing.ts";
+import { FINISHINGS, loopMm } from "@elm-basket/core/blanks/finishing-of.ts";
+import type { Ground } from "@elm-basket/core/blanks/ground.ts";
+import { GROUND_BY, GROUND_FACES, GROUND_WORKS } from "@elm-basket/core/blanks/ground-kinds.ts";
+import type { GroundRead } from "@elm-basket/core/blanks/ground-of.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { CheckField } from "@/ui/choice.tsx";

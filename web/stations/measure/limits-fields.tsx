@@ -1,15 +1,8 @@
 "use client";
 
-import {
-  type Blank,
-  HANDLE_SCHOOLS,
-  type HandleSchool,
-  type KeepOut,
-  type Reserve,
-  SIDES,
-  type Specimen,
-} from "@elm-basket/core/blanks/blank.ts";
-import { isCup } from "@elm-basket/core/blanks/shape.ts";
+import type { Blank, KeepOut, Reserve, Specimen } from "@elm-basket/core/blanks/blank.ts";
+import { HANDLE_SCHOOLS, type HandleSchool, SIDES } from "@elm-basket/core/blanks/blank-kinds.ts";
+import { isCup } from "@elm-basket/core/blanks/shape-size.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { LengthField, TextField } from "@/ui/fields.tsx";
 import { Rows } from "@/ui/rows.tsx";

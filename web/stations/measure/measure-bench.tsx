@@ -3,11 +3,13 @@
 import type { Tack } from "@elm-basket/core/advice/film-choice.ts";
 import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import { readySurface } from "@elm-basket/core/advice/ready-surface.ts";
-import { type Blank, blankSchema, type HandleSchool } from "@elm-basket/core/blanks/blank.ts";
-import { finishingOf } from "@elm-basket/core/blanks/finishing.ts";
-import { groundOf } from "@elm-basket/core/blanks/ground.ts";
-import { lessMargin, readFace } from "@elm-basket/core/blanks/read-face.ts";
-import { type BlankShape, isCup, type ShapeKind } from "@elm-basket/core/blanks/shape.ts";
+import type { Blank } from "@elm-basket/core/blanks/blank.ts";
+import type { HandleSchool } from "@elm-basket/core/blanks/blank-kinds.ts";
+import { finishingOf } from "@elm-basket/core/blanks/finishing-of.ts";
+import { groundOf } from "@elm-basket/core/blanks/ground-of.ts";
+import { readFace } from "@elm-basket/core/blanks/read-face.ts";
+import type { BlankShape, ShapeKind } from "@elm-basket/core/blanks/shape.ts";
+import { isCup } from "@elm-basket/core/blanks/shape-size.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
@@ -66,6 +68,9 @@ interface Props {
   readonly children: ReactNode;
 }
 
+/** Asked for as soon as a field has the focus, so that it is there when the value is given. */
+const reader = () => import("./read-blank.ts");
+
 const takeClass = (document: ClassDocument) => document;
 
 export function MeasureBench({
@@ -107,13 +112,18 @@ export function MeasureBench({
     [pieces],
   );
   const change = (next: Blank, label: string) => {
-    const trouble = faultOf(next);
-    setRefused(trouble);
-    if (trouble === undefined) editor.change(blankSchema.parse(next), label);
+    void reader().then(({ readBlank }) => {
+      const read = readBlank(next);
+      setRefused("fault" in read ? read.fault : undefined);
+      if ("blank" in read) editor.change(read.blank, label);
+    });
   };
   const setShape = (next: BlankShape, label: string) => change({ ...blank, shape: next }, label);
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 lg:grid-cols-[270px_1fr_310px]">
+    <div
+      className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 lg:grid-cols-[270px_1fr_310px]"
+      onFocusCapture={() => void reader()}
+    >
       <section className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 lg:row-span-2">
         <h2 className="text-lg">The blank</h2>
         <TextField
@@ -296,17 +306,3 @@ export function MeasureBench({
 /** Whether another face of the object is decorated, too. */
 const twoSided = ({ things }: Pick<ClassDocument, "things">, id: string): boolean =>
   things.some((thing) => (thing.id === id ? thing.sideOf !== undefined : thing.sideOf === id));
-
-/** Why a blank cannot be taken, in words; undefined when it can. */
-function faultOf(blank: Blank): string | undefined {
-  const read = blankSchema.safeParse(blank);
-  if (!read.success) return read.error.issues[0]?.message ?? "these measures make no blank";
-  try {
-    const left = lessMargin(readFace(read.data));
-    return left.width > 0 && left.height > 0
-      ? undefined
-      : "the margin leaves no face; make it less than half of the shorter side";
-  } catch (error) {
-    return error instanceof Error ? error.message : "these measures leave no face";
-  }
-}

@@ -1,7 +1,7 @@
 "use client";
 
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
-import { frontSize } from "@elm-basket/core/blanks/shape.ts";
+import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { ownFace } from "@elm-basket/core/plan/own-pieces.ts";
 import { countOf, thingOf, withShape } from "@elm-basket/core/plan/thing-document.ts";

@@ -1,4 +1,5 @@
-import { type Cost, moneyText } from "@elm-basket/core/supplies/price.ts";
+import type { Cost } from "@elm-basket/core/supplies/cost.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import { FigureRow } from "@/ui/reckoned.tsx";
 

@@ -1,6 +1,6 @@
 "use client";
 
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { useState, useTransition } from "react";

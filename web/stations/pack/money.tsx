@@ -1,5 +1,6 @@
 import { isPosted } from "@elm-basket/core/calendar/dates.ts";
-import { type CostKind, moneyText, withSeats } from "@elm-basket/core/supplies/price.ts";
+import { type CostKind, withSeats } from "@elm-basket/core/supplies/cost.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import type { StationData } from "@/stations/frame/load.ts";
 import { SeverityMark } from "@/ui/marks.tsx";

@@ -2,12 +2,9 @@
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Differences } from "@elm-basket/core/proposal/merge.ts";
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
-import {
-  SEATS_AT_A_TABLE,
-  type Supply,
-  type SupplyRule,
-} from "@elm-basket/core/supplies/supply.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
+import type { Supply, SupplyRule } from "@elm-basket/core/supplies/supply.ts";
+import { SEATS_AT_A_TABLE } from "@elm-basket/core/supplies/supply-lines.ts";
 import { type ReactNode, useState } from "react";
 import type { ShelvedPlan } from "@/planning/planned-class.ts";
 import { ProposalNote, YoursNote } from "@/stations/frame/proposal-note.tsx";

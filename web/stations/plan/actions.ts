@@ -1,6 +1,6 @@
 "use server";
 
-import { MATERIALS } from "@elm-basket/core/blanks/blank.ts";
+import { MATERIALS } from "@elm-basket/core/blanks/blank-kinds.ts";
 import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { FIRST_THING } from "@elm-basket/core/guide/first-class.ts";
@@ -8,11 +8,10 @@ import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import {
   type ClassDocument,
   classDocumentSchema,
-  MOST_THINGS,
   readClassDocument,
-  TECHNIQUES,
   whenSchema,
 } from "@elm-basket/core/plan/document.ts";
+import { MOST_THINGS, TECHNIQUES } from "@elm-basket/core/plan/document-kinds.ts";
 import { starterSet } from "@elm-basket/core/plan/starter-set.ts";
 import { LISTS, withProposal } from "@elm-basket/core/proposal/merge.ts";
 import { FIRST_STARTER } from "@elm-basket/core/starters/specs.ts";

@@ -3,7 +3,7 @@
 import { FAMILY_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { usesVinyl } from "@elm-basket/core/plan/swap.ts";
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useRouter } from "next/navigation";

@@ -1,9 +1,9 @@
 "use client";
 
 import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
-import type { Material } from "@elm-basket/core/blanks/blank.ts";
+import type { Material } from "@elm-basket/core/blanks/blank-kinds.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
-import { MOST_THINGS, TECHNIQUES, type Technique } from "@elm-basket/core/plan/document.ts";
+import { MOST_THINGS, TECHNIQUES, type Technique } from "@elm-basket/core/plan/document-kinds.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { ColourField } from "@/stations/frame/film-fields.tsx";

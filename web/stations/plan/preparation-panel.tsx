@@ -2,7 +2,8 @@
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Differences } from "@elm-basket/core/proposal/merge.ts";
-import { type Task, withoutTask } from "@elm-basket/core/scheduling/task.ts";
+import type { Task } from "@elm-basket/core/scheduling/task.ts";
+import { withoutTask } from "@elm-basket/core/scheduling/tasks.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { type ReactNode, useState } from "react";
 import { beginAnew } from "@/stations/frame/proposal-actions.ts";

@@ -1,14 +1,11 @@
 "use server";
 
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
-import { CUTTER_PROFILES, type Cutter } from "@elm-basket/core/cutting/cutter.ts";
+import type { Cutter } from "@elm-basket/core/cutting/cutter.ts";
+import { CUTTER_PROFILES } from "@elm-basket/core/cutting/cutter-profiles.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import {
-  classOf,
-  type Given,
-  type Question,
-  questionSchema,
-} from "@elm-basket/core/reckoner/reckon.ts";
+import { type Question, questionSchema } from "@elm-basket/core/reckoner/question.ts";
+import { classOf, type Given } from "@elm-basket/core/reckoner/reckon.ts";
 import { redirect } from "next/navigation";
 import { type Host, requireHost } from "@/account/session.ts";
 import { insertClass } from "@/data/class-documents.ts";

@@ -1,6 +1,6 @@
 "use client";
 
-import { frontSize } from "@elm-basket/core/blanks/shape.ts";
+import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
 import {
   alternativeTo,
   broughtIn,
@@ -13,13 +13,8 @@ import {
   withTechnique,
   withThing,
 } from "@elm-basket/core/plan/add-thing.ts";
-import {
-  type ClassDocument,
-  MOST_THINGS,
-  TECHNIQUES,
-  type Technique,
-  type Thing,
-} from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
+import { MOST_THINGS, TECHNIQUES, type Technique } from "@elm-basket/core/plan/document-kinds.ts";
 import type { SetWays } from "@elm-basket/core/plan/set-steps.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { Facts } from "@elm-basket/core/proposal/facts.ts";

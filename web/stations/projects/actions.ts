@@ -2,12 +2,8 @@
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
-import {
-  MOST_VARIANTS,
-  soundVariant,
-  type Variant,
-  variantSchema,
-} from "@elm-basket/core/variants/variant.ts";
+import { MOST_VARIANTS } from "@elm-basket/core/variants/limits.ts";
+import { soundVariant, type Variant, variantSchema } from "@elm-basket/core/variants/variant.ts";
 import { revalidatePath } from "next/cache";
 import { redirect } from "next/navigation";
 import { z } from "zod";

@@ -1,6 +1,6 @@
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { pricedByShelf } from "@elm-basket/core/stock/shelf-prices.ts";
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { ProjectFigures } from "@elm-basket/core/variants/figures.ts";
 import { type Variant, variantOf } from "@elm-basket/core/variants/variant.ts";

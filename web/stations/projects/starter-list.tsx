@@ -1,7 +1,6 @@
 "use client";
 
-import type { Technique } from "@elm-basket/core/plan/document.ts";
-import { TECHNIQUES } from "@elm-basket/core/plan/document.ts";
+import { TECHNIQUES, type Technique } from "@elm-basket/core/plan/document-kinds.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { useState, useTransition } from "react";

@@ -2,13 +2,9 @@
 
 import { FAMILY_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import { SEASONS } from "@elm-basket/core/starters/spec.ts";
-import {
-  LEAST_SCALE,
-  MOST_SCALE,
-  MOST_VARIANTS,
-  type Variant,
-} from "@elm-basket/core/variants/variant.ts";
-import { VINYL_FAMILIES, type VinylFamily } from "@elm-basket/core/weeding/vinyl.ts";
+import { LEAST_SCALE, MOST_SCALE, MOST_VARIANTS } from "@elm-basket/core/variants/limits.ts";
+import type { Variant } from "@elm-basket/core/variants/variant.ts";
+import { VINYL_FAMILIES, type VinylFamily } from "@elm-basket/core/weeding/families.ts";
 import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { CheckField } from "@/ui/choice.tsx";

@@ -1,6 +1,7 @@
 "use client";
 
-import { MOST_DAYS_OFF, type StudioSettings } from "@elm-basket/core/studio/settings.ts";
+import type { StudioSettings } from "@elm-basket/core/studio/settings.ts";
+import { MOST_DAYS_OFF } from "@elm-basket/core/studio/settings-kinds.ts";
 import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { showDate } from "@/ui/dates.ts";

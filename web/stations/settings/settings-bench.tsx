@@ -1,13 +1,13 @@
 "use client";
 
-import { CUTTER_PROFILES } from "@elm-basket/core/cutting/cutter.ts";
+import { CUTTER_PROFILES } from "@elm-basket/core/cutting/cutter-profiles.ts";
+import type { StudioSettings } from "@elm-basket/core/studio/settings.ts";
 import {
   SCHOOLS,
   type SchoolName,
-  type StudioSettings,
   WEEKDAYS,
   type Weekday,
-} from "@elm-basket/core/studio/settings.ts";
+} from "@elm-basket/core/studio/settings-kinds.ts";
 import { STUDIO_SCHOOL_WORDS, WEEKDAY_WORDS } from "@elm-basket/core/studio/words-en.ts";
 import { useRef, useState } from "react";
 import { type StudioValues, saveSettings } from "@/account/actions.ts";

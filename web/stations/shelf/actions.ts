@@ -1,7 +1,8 @@
 "use server";
 
 import { merge } from "@elm-basket/core/plan/merge.ts";
-import { type Good, goodSchema, MOST_AMOUNT, sameFilm } from "@elm-basket/core/stock/good.ts";
+import { type Good, goodSchema, sameFilm } from "@elm-basket/core/stock/good.ts";
+import { MOST_AMOUNT } from "@elm-basket/core/stock/good-kinds.ts";
 import { goodKey, readGoodsCsv } from "@elm-basket/core/stock/goods-csv.ts";
 import { countedAs, type Move, roundAmount } from "@elm-basket/core/stock/ledger.ts";
 import { sayGoodsFinding } from "@elm-basket/core/stock/words-en.ts";

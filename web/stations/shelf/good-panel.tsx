@@ -1,6 +1,6 @@
 "use client";
 
-import { MOST_AMOUNT } from "@elm-basket/core/stock/good.ts";
+import { MOST_AMOUNT } from "@elm-basket/core/stock/good-kinds.ts";
 import { countedIn, MOVE_WORDS, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";

@@ -1,15 +1,10 @@
 "use client";
 
-import {
-  factsOf,
-  filmUnit,
-  GOOD_KINDS,
-  type Good,
-  MOST_AMOUNT,
-  vinylOf,
-} from "@elm-basket/core/stock/good.ts";
+import { factsOf, vinylOf } from "@elm-basket/core/stock/film-of.ts";
+import type { Good } from "@elm-basket/core/stock/good.ts";
+import { filmUnit, GOOD_KINDS, MOST_AMOUNT } from "@elm-basket/core/stock/good-kinds.ts";
 import { GOOD_WORDS, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { FilmFields } from "@/stations/frame/film-fields.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";

@@ -1,6 +1,8 @@
 "use client";
 
-import { factsOf, filmUnit, type Good } from "@elm-basket/core/stock/good.ts";
+import { factsOf } from "@elm-basket/core/stock/film-of.ts";
+import type { Good } from "@elm-basket/core/stock/good.ts";
+import { filmUnit } from "@elm-basket/core/stock/good-kinds.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import {
   createColumnHelper,

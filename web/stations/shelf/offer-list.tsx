@@ -1,15 +1,11 @@
 "use client";
 
-import {
-  freeOfferId,
-  type Good,
-  MOST_AMOUNT,
-  MOST_OFFERS,
-  type Offer,
-} from "@elm-basket/core/stock/good.ts";
+import { freeOfferId } from "@elm-basket/core/stock/film-of.ts";
+import type { Good, Offer } from "@elm-basket/core/stock/good.ts";
+import { MOST_AMOUNT, MOST_OFFERS } from "@elm-basket/core/stock/good-kinds.ts";
 import { bestPurchase, pricePerDm2 } from "@elm-basket/core/stock/offers.ts";
 import { countedIn, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { LengthField, MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 

@@ -3,7 +3,8 @@
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { GATE_WORDS } from "@elm-basket/core/rehearsal/words-en.ts";
-import { GATES, type Step, type Tool } from "@elm-basket/core/scheduling/step.ts";
+import type { Step, Tool } from "@elm-basket/core/scheduling/step.ts";
+import { GATES } from "@elm-basket/core/scheduling/step-kinds.ts";
 import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 

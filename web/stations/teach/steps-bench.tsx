@@ -5,7 +5,8 @@ import { thingsWithoutSteps, titleOfStep } from "@elm-basket/core/plan/steps-of-
 import type { Differences } from "@elm-basket/core/proposal/merge.ts";
 import { type Refused, refusedOrder } from "@elm-basket/core/proposal/order.ts";
 import { freeStepId, movedStep, withoutStep } from "@elm-basket/core/scheduling/reorder.ts";
-import { MOST_STEPS, type Step } from "@elm-basket/core/scheduling/step.ts";
+import type { Step } from "@elm-basket/core/scheduling/step.ts";
+import { MOST_STEPS } from "@elm-basket/core/scheduling/step-kinds.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import { GripVertical } from "lucide-react";
 import { type ReactNode, useState } from "react";

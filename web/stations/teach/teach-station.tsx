@@ -8,7 +8,7 @@ import { listsOf } from "@elm-basket/core/proposal/merge.ts";
 import type { PlacingAdvice } from "@elm-basket/core/proposal/placing.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { SECOND_SHARE } from "@elm-basket/core/scheduling/pace.ts";
-import type { Begins } from "@elm-basket/core/scheduling/step.ts";
+import type { Begins } from "@elm-basket/core/scheduling/run-sheet.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { showMinutes, showTime } from "@elm-basket/core/units/time.ts";
 import { withStudio } from "@/data/client.ts";

@@ -1,7 +1,8 @@
 "use client";
 
-import { HANDED_OVER, type HandedOver } from "@elm-basket/core/plan/document.ts";
-import type { SchoolName, Schools } from "@elm-basket/core/studio/settings.ts";
+import { HANDED_OVER, type HandedOver } from "@elm-basket/core/plan/document-kinds.ts";
+import type { Schools } from "@elm-basket/core/studio/settings.ts";
+import type { SchoolName } from "@elm-basket/core/studio/settings-kinds.ts";
 import { STUDIO_SCHOOL_WORDS } from "@elm-basket/core/studio/words-en.ts";
 import { type Ways, workSo } from "@/stations/frame/proposal-actions.ts";
 import { useProposalAct } from "@/stations/frame/proposal-note.tsx";

@@ -10,7 +10,9 @@ import {
   PACK_MINUTES_PER_KIT,
 } from "@elm-basket/core/plan/pace-of-hands.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
-import { destinationsOf, type Posting, postBy } from "@elm-basket/core/posting/posting.ts";
+import { destinationsOf } from "@elm-basket/core/posting/destinations.ts";
+import { postBy } from "@elm-basket/core/posting/post-days.ts";
+import type { Posting } from "@elm-basket/core/posting/posting.ts";
 import { dryOn, earliestEvenings } from "@elm-basket/core/scheduling/earliest.ts";
 import type { Task } from "@elm-basket/core/scheduling/task.ts";
 import { freeOn } from "@/account/free-evenings.ts";

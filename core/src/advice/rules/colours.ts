@@ -1,4 +1,4 @@
-import { vinylsOf } from "../../lettering/recipe.ts";
+import { vinylsOf } from "../../lettering/recipe-reads.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** From so many films on one piece, with so many parts too small to be laid by feel, people take print instead. */

@@ -1,4 +1,4 @@
-import type { Material } from "../../blanks/blank.ts";
+import type { Material } from "../../blanks/blank-kinds.ts";
 import { isPainted } from "../../plan/technique.ts";
 import { colourDistance } from "../contrast.ts";
 import type { Finding, Remedy } from "../finding.ts";

@@ -1,7 +1,7 @@
 import { polygonArea } from "../../geometry/polygon.ts";
 import type { FontLookup } from "../../lettering/compose-row.ts";
 import { goesOf } from "../../plan/technique.ts";
-import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
+import { FAMILY_TRAITS } from "../../weeding/families.ts";
 import type { Finding } from "../finding.ts";
 import { groundLimitMm } from "../ground.ts";
 import { leaveIt, type Rule } from "../rule.ts";

@@ -1,5 +1,5 @@
 /** Rims and food, and what of a cup can be read from one side. */
-import { isCup } from "../../blanks/shape.ts";
+import { isCup } from "../../blanks/shape-size.ts";
 import { foodOf } from "../film-choice.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";

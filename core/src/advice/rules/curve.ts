@@ -1,6 +1,7 @@
 import { creaseOf } from "../../blanks/crease.ts";
 import { endRise } from "../../blanks/tapered-cup.ts";
-import { type RecipeItem, vinylsOfItem } from "../../lettering/recipe.ts";
+import type { RecipeItem } from "../../lettering/recipe.ts";
+import { vinylsOfItem } from "../../lettering/recipe-reads.ts";
 import type { Finding, Remedy } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 

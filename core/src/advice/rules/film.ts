@@ -1,5 +1,5 @@
 import { isPainted } from "../../plan/technique.ts";
-import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
+import { FAMILY_TRAITS } from "../../weeding/families.ts";
 import type { Finding } from "../finding.ts";
 import { isBareWood } from "../ground.ts";
 import { readySurface } from "../ready-surface.ts";

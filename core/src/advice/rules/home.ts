@@ -1,4 +1,4 @@
-import { isRound } from "../../blanks/shape.ts";
+import { isRound } from "../../blanks/shape-size.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** At a craft-along everybody has another piece: what suits is said before the list goes out. */

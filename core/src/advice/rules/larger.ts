@@ -1,12 +1,13 @@
 /** "Larger" as a remedy for thin strokes: offered only when the face bears it and no other line turns thin by it. */
 import type { FontLookup } from "../../lettering/compose-row.ts";
 import type { LetteringMemory } from "../../lettering/lettering-memory.ts";
-import { type RecipeItem, withSize } from "../../lettering/recipe.ts";
+import type { RecipeItem } from "../../lettering/recipe.ts";
+import { withSize } from "../../lettering/recipe-reads.ts";
 import { type LetteredSeat, type SizedSeat, sizeSeats } from "../../plan/letter-set.ts";
 import { measuredSeat } from "../../plan/measure-strokes.ts";
 import type { ThingStages } from "../../plan/stages.ts";
 import type { ThingDocument } from "../../plan/thing-document.ts";
-import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
+import { FAMILY_TRAITS } from "../../weeding/families.ts";
 import type { Remedy } from "../finding.ts";
 import { groundLimitMm } from "../ground.ts";
 

@@ -1,4 +1,4 @@
-import { CUTTER_PROFILES } from "../../cutting/cutter.ts";
+import { CUTTER_PROFILES } from "../../cutting/cutter-profiles.ts";
 import { type Box, boxHeight, boxOf, boxWidth, joinBoxes } from "../../geometry/polygon.ts";
 import { binFor, padOf } from "../../plan/load-room.ts";
 import type { PlanStages, ThingStages } from "../../plan/stages.ts";

@@ -1,4 +1,4 @@
-import { slotsOf } from "../../lettering/recipe.ts";
+import { slotsOf } from "../../lettering/recipe-reads.ts";
 import { tidyName } from "../../roster/tidy.ts";
 import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";

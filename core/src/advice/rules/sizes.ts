@@ -1,5 +1,5 @@
 /** What the seats' own words do to the sizes: seats with nothing or half of it, one long name that sets all others small, letters too low. */
-import { fillableSlots, type Slot } from "../../lettering/recipe.ts";
+import { fillableSlots, type Slot } from "../../lettering/recipe-reads.ts";
 import { letterSet } from "../../plan/letter-set.ts";
 import type { ThingStages } from "../../plan/stages.ts";
 import type { Finding, Remedy } from "../finding.ts";

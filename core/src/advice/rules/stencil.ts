@@ -1,6 +1,6 @@
 import { blankOutline } from "../../blanks/read-face.ts";
 import { boxOfPoints } from "../../geometry/polygon.ts";
-import { vinylsOf } from "../../lettering/recipe.ts";
+import { vinylsOf } from "../../lettering/recipe-reads.ts";
 import { LEAST_BORDER_MM, padOf, partSize } from "../../plan/load-room.ts";
 import { fits } from "../../plan/parts.ts";
 import type { ThingStages } from "../../plan/stages.ts";

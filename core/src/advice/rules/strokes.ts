@@ -1,10 +1,11 @@
 import type { FontLookup } from "../../lettering/compose-row.ts";
-import { type RecipeItem, type TextItem, vinylsOfItem } from "../../lettering/recipe.ts";
+import type { RecipeItem, TextItem } from "../../lettering/recipe.ts";
+import { vinylsOfItem } from "../../lettering/recipe-reads.ts";
 import { STUDIO_FONTS, studioFont } from "../../lettering/studio-fonts.ts";
 import { countersOf, thicken } from "../../lettering/thicken.ts";
 import type { LetteredSeat } from "../../plan/letter-set.ts";
 import { goesOf } from "../../plan/technique.ts";
-import { FAMILY_TRAITS } from "../../weeding/vinyl.ts";
+import { FAMILY_TRAITS } from "../../weeding/families.ts";
 import type { Finding } from "../finding.ts";
 import { groundLimitMm } from "../ground.ts";
 import { leaveIt, type Rule } from "../rule.ts";

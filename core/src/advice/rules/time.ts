@@ -1,4 +1,4 @@
-import { isUnderFilm } from "../../blanks/ground.ts";
+import { isUnderFilm } from "../../blanks/ground-of.ts";
 import { clockIn, instantOf, isTwice } from "../../calendar/zones.ts";
 import { TAPE_MINUTES_PER_KIT } from "../../plan/pace-of-hands.ts";
 import { needsTape } from "../../plan/technique.ts";

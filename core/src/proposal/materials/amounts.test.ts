@@ -2,9 +2,10 @@
 import fc from "fast-check";
 import { MaxRectsPacker, PACKING_LOGIC, Rectangle } from "maxrects-packer/dist/maxrects-packer.mjs";
 import { describe, expect, it } from "vitest";
-import { frameStrips, lengthsToBuy, loopMm } from "../../blanks/finishing.ts";
-import { coatsFor, surfaceOf } from "../../blanks/ground.ts";
-import { faceAreaMm2 } from "../../blanks/shape.ts";
+import { loopMm } from "../../blanks/finishing-of.ts";
+import { frameStrips, lengthsToBuy } from "../../blanks/frame-strips.ts";
+import { coatsFor, surfaceOf } from "../../blanks/ground-of.ts";
+import { faceAreaMm2 } from "../../blanks/shape-size.ts";
 import { TAPE_BEYOND_MM } from "../../blanks/snips.ts";
 import { paintFor } from "./paint.ts";
 import { piecesFor, ROLL_MM, tapeForPieces } from "./tape.ts";

@@ -2,15 +2,12 @@
 import { surfaceAdvice } from "../../advice/film-choice.ts";
 import { LINER_LIMITS } from "../../advice/film-words-en.ts";
 import { isWood } from "../../advice/ground.ts";
-import {
-  type Finishing,
-  type Frame,
-  frameStrips,
-  lengthsToBuy,
-  loopMm,
-} from "../../blanks/finishing.ts";
-import { faceAreaMm2, frontSize, isRound } from "../../blanks/shape.ts";
-import { SEATS_AT_A_TABLE, type Supply } from "../../supplies/supply.ts";
+import type { Finishing, Frame } from "../../blanks/finishing.ts";
+import { loopMm } from "../../blanks/finishing-of.ts";
+import { frameStrips, lengthsToBuy } from "../../blanks/frame-strips.ts";
+import { faceAreaMm2, frontSize, isRound } from "../../blanks/shape-size.ts";
+import type { Supply } from "../../supplies/supply.ts";
+import { SEATS_AT_A_TABLE } from "../../supplies/supply-lines.ts";
 import { isIntricate, scraperOf, tapeOf } from "../film-ways.ts";
 import type { Situation } from "../situation.ts";
 import { sayTack } from "../steps/film.ts";

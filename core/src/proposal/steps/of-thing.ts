@@ -1,5 +1,5 @@
 /** The steps of one thing from nothing, by what is made of the film. */
-import { isUnderFilm } from "../../blanks/ground.ts";
+import { isUnderFilm } from "../../blanks/ground-of.ts";
 import { fixed, MINUTES, span } from "../minutes.ts";
 import type { Situation } from "../situation.ts";
 import { asStep, type ProposedStep, type Told } from "../told.ts";

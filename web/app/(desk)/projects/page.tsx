@@ -3,7 +3,7 @@ import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { STARTERS, summaryOf } from "@elm-basket/core/starters/specs.ts";
 import { seatCost } from "@elm-basket/core/stock/shelf-prices.ts";
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Metadata } from "next";

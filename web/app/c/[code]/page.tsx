@@ -1,4 +1,4 @@
-import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
+import { slotsOf } from "@elm-basket/core/lettering/recipe-reads.ts";
 import { notFound } from "next/navigation";
 import { Choose } from "@/stations/choose/choose.tsx";
 import { choosingClass } from "@/stations/choose/choosing.ts";

@@ -1,8 +1,9 @@
 "use server";
 
-import { type Figures, minutesOf } from "@elm-basket/core/learning/figures.ts";
+import type { Figures } from "@elm-basket/core/learning/figures.ts";
 import { MODELS, type Model, type Offer, offersOf } from "@elm-basket/core/learning/offers.ts";
 import { movedSteps, withFigures } from "@elm-basket/core/learning/taken.ts";
+import { minutesOf } from "@elm-basket/core/learning/terms.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";

@@ -1,12 +1,7 @@
 "use client";
 
-import {
-  type Design,
-  type RecipeItem,
-  SHAPE_FORMS,
-  type ShapeItem,
-  type TextItem,
-} from "@elm-basket/core/lettering/recipe.ts";
+import type { Design, RecipeItem, ShapeItem, TextItem } from "@elm-basket/core/lettering/recipe.ts";
+import { SHAPE_FORMS } from "@elm-basket/core/lettering/recipe-kinds.ts";
 import { Plus } from "lucide-react";
 import { type ReactNode, useId, useRef, useState } from "react";
 import { FORM_WORDS, freeSlot, newLine, newShape, writingLines } from "./new-items.ts";

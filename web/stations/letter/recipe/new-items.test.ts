@@ -1,4 +1,5 @@
-import { designSchema, SHAPE_FORMS } from "@elm-basket/core/lettering/recipe.ts";
+import { designSchema } from "@elm-basket/core/lettering/recipe.ts";
+import { SHAPE_FORMS } from "@elm-basket/core/lettering/recipe-kinds.ts";
 import { describe, expect, it } from "vitest";
 import { freeId, freeSlot, newLine, newShape } from "./new-items.ts";
 

@@ -1,11 +1,7 @@
 "use client";
 
-import {
-  type Design,
-  type RecipeItem,
-  slotsOf,
-  withoutItem,
-} from "@elm-basket/core/lettering/recipe.ts";
+import type { Design, RecipeItem } from "@elm-basket/core/lettering/recipe.ts";
+import { slotsOf, withoutItem } from "@elm-basket/core/lettering/recipe-reads.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useRef, useState } from "react";

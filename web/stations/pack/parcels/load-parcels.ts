@@ -1,14 +1,9 @@
 /** Parcels of a class as they are shown: every seat, with or without an address. */
 
 import { isPosted, leadDaysOf } from "@elm-basket/core/calendar/dates.ts";
-import type { Address } from "@elm-basket/core/posting/posting.ts";
-import {
-  type Destination,
-  destinationsOf,
-  eraseOn,
-  type Posting,
-  postBy,
-} from "@elm-basket/core/posting/posting.ts";
+import { type Destination, destinationsOf } from "@elm-basket/core/posting/destinations.ts";
+import { eraseOn, postBy } from "@elm-basket/core/posting/post-days.ts";
+import type { Address, Posting } from "@elm-basket/core/posting/posting.ts";
 import { withStudio } from "@/data/client.ts";
 import { eraseAddresses, listParcels, readPosting } from "@/data/parcels.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";

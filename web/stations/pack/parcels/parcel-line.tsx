@@ -1,12 +1,15 @@
 "use client";
 
-import { type Address, addressSchema } from "@elm-basket/core/posting/posting.ts";
+import type { Address } from "@elm-basket/core/posting/posting.ts";
+import { readAddress } from "@elm-basket/core/posting/read-address.ts";
 import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
 import { useAct } from "@/ui/use-act.ts";
 import type { ShownParcel } from "./load-parcels.ts";
 import { markParcels, saveAddresses } from "./parcel-actions.ts";
+
+const PARTS = { name: "The name", lines: "The address", country: "The country" } as const;
 
 /** One parcel: ticked when it is posted; its address is written in its own row. */
 export function ParcelLine({
@@ -146,17 +149,9 @@ function AddressForm({
       className="grid gap-3 py-3 pl-14 sm:grid-cols-2"
       onSubmit={(event) => {
         event.preventDefault();
-        const rows = lines
-          .split("\n")
-          .map((line) => line.trim())
-          .filter(Boolean);
-        const read = addressSchema.safeParse({ name: to, lines: rows, country });
-        setWrong(
-          read.success
-            ? ""
-            : `${read.error.issues[0]?.path[0] === "name" ? "The name" : read.error.issues[0]?.path[0] === "country" ? "The country" : "The address"}: ${read.error.issues[0]?.message ?? "not usable"}.`,
-        );
-        if (read.success) onSave(read.data);
+        const read = readAddress({ name: to, lines: lines.split("\n"), country });
+        setWrong(read.fault ? `${PARTS[read.fault.part]}: ${read.fault.message}.` : "");
+        if (!read.fault) onSave(read.address);
       }}
     >
       <Field label="To">

@@ -1,5 +1,7 @@
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
-import { countryKey, type Destination, type Posting } from "@elm-basket/core/posting/posting.ts";
+import type { Destination } from "@elm-basket/core/posting/destinations.ts";
+import { countryKey } from "@elm-basket/core/posting/post-days.ts";
+import type { Posting } from "@elm-basket/core/posting/posting.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import { ADDRESS_SHEETS, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import Link from "next/link";

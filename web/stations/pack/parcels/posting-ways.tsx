@@ -1,12 +1,8 @@
 "use client";
 
-import {
-  countryKey,
-  MOST_KEEP_DAYS,
-  MOST_TRAVEL_DAYS,
-  type Posting,
-  travelDays,
-} from "@elm-basket/core/posting/posting.ts";
+import { MOST_KEEP_DAYS, MOST_TRAVEL_DAYS } from "@elm-basket/core/posting/limits.ts";
+import { countryKey, travelDays } from "@elm-basket/core/posting/post-days.ts";
+import type { Posting } from "@elm-basket/core/posting/posting.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState, useTransition } from "react";

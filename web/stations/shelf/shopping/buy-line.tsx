@@ -1,7 +1,7 @@
 "use client";
 
 import { countedIn } from "@elm-basket/core/stock/words-en.ts";
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { useRef, useState } from "react";
 import { NumberField } from "@/ui/fields.tsx";
 import { freshId } from "@/ui/fresh-id.ts";

@@ -1,6 +1,6 @@
 "use server";
 
-import { MOST_AMOUNT } from "@elm-basket/core/stock/good.ts";
+import { MOST_AMOUNT } from "@elm-basket/core/stock/good-kinds.ts";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";

@@ -1,5 +1,5 @@
 import { countedIn } from "@elm-basket/core/stock/words-en.ts";
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import Link from "next/link";
 import { FileButton } from "@/ui/button.tsx";
 import { showDate } from "@/ui/dates.ts";

@@ -2,7 +2,8 @@
 
 import { merge } from "@elm-basket/core/plan/merge.ts";
 import { filmFactsSchema } from "@elm-basket/core/stock/good.ts";
-import { provedBy, type Trial, trialSchema } from "@elm-basket/core/trials/trial.ts";
+import { provedBy } from "@elm-basket/core/trials/rounds.ts";
+import { type Trial, trialSchema } from "@elm-basket/core/trials/trial.ts";
 import { revalidatePath } from "next/cache";
 import { requireHost } from "@/account/session.ts";
 import { type Sql, withStudio } from "@/data/client.ts";

@@ -1,7 +1,9 @@
 "use client";
 
 import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
-import { MOST_SAMPLES, type Trial, WEAR_WORDS, type Wear } from "@elm-basket/core/trials/trial.ts";
+import { WEAR_WORDS } from "@elm-basket/core/trials/rounds.ts";
+import type { Trial } from "@elm-basket/core/trials/trial.ts";
+import { MOST_SAMPLES, type Wear } from "@elm-basket/core/trials/trial-kinds.ts";
 import { useState } from "react";
 import type { TrialRow } from "@/data/trials.ts";
 import { Button } from "@/ui/button.tsx";

@@ -3,15 +3,13 @@
 import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import {
   OUTCOME_WORDS,
-  OUTCOMES,
   provedBy,
   sayRounds,
-  type Trial,
   WEAR_WORDS,
-  WEARS,
-  type Wear,
   worstOf,
-} from "@elm-basket/core/trials/trial.ts";
+} from "@elm-basket/core/trials/rounds.ts";
+import type { Trial } from "@elm-basket/core/trials/trial.ts";
+import { OUTCOMES, WEARS, type Wear } from "@elm-basket/core/trials/trial-kinds.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
 import type { TrialRow } from "@/data/trials.ts";

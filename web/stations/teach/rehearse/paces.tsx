@@ -1,14 +1,11 @@
 "use client";
 
 import { restsOn } from "@elm-basket/core/learning/words-en.ts";
-import {
-  type ClassDocument,
-  type RehearsalWays,
-  rehearsalSchema,
-} from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument, RehearsalWays } from "@elm-basket/core/plan/document.ts";
+import { USUAL_REHEARSAL } from "@elm-basket/core/plan/document-kinds.ts";
 import type { Rehearsed } from "@elm-basket/core/rehearsal/rehearse.ts";
 import { GATE_WORDS } from "@elm-basket/core/rehearsal/words-en.ts";
-import { GATES } from "@elm-basket/core/scheduling/step.ts";
+import { GATES } from "@elm-basket/core/scheduling/step-kinds.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { PartEditor } from "@/stations/frame/use-part.ts";
 import { NumberField } from "@/ui/fields.tsx";
@@ -34,7 +31,7 @@ export function Paces({
   titles: ReadonlyMap<string, string>;
   seed: number;
 }) {
-  const rehearsal = editor.value.rehearsal ?? rehearsalSchema.parse({});
+  const rehearsal = editor.value.rehearsal ?? USUAL_REHEARSAL;
   const put = (patch: Partial<RehearsalWays>, label: string) =>
     editor.change({ rehearsal: { ...rehearsal, ...patch } }, label);
   const isRoom = document.setting.kind === "room";

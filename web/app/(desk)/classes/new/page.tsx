@@ -1,5 +1,5 @@
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
-import { slotsOf } from "@elm-basket/core/lettering/recipe.ts";
+import { slotsOf } from "@elm-basket/core/lettering/recipe-reads.ts";
 import { STARTERS, slotsOfStarter } from "@elm-basket/core/starters/specs.ts";
 import type { Metadata } from "next";
 import { requireHost } from "@/account/session.ts";

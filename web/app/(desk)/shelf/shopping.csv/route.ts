@@ -1,5 +1,5 @@
 import { csvText } from "@elm-basket/core/roster/roster.ts";
-import { moneyText } from "@elm-basket/core/supplies/price.ts";
+import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { requireHost } from "@/account/session.ts";
 import { loadShopping } from "@/stations/shelf/shopping/load-shopping.ts";
 import { priceOf } from "@/stations/shelf/shopping/shopping-list.ts";

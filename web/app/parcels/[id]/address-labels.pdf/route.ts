@@ -1,4 +1,4 @@
-import { countryKey } from "@elm-basket/core/posting/posting.ts";
+import { countryKey } from "@elm-basket/core/posting/post-days.ts";
 import { ADDRESS_SHEETS, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import { currentHost } from "@/account/session.ts";
 import { addressLabels } from "@/planning/compute.ts";

@@ -1,0 +1,2 @@
+/** More are planned as a class. */
+export const MOST_NAMES = 300;
