@@ -2,7 +2,7 @@
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import { minutesOf, type WeedingCounts } from "@elm-basket/core/learning/terms.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
+import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
 import { WEEDING_COEFFICIENTS } from "@elm-basket/core/weeding/difficulty.ts";
 import type { Sql } from "./client.ts";
 import { addLog } from "./log.ts";

@@ -1,7 +1,7 @@
 /** A face as a drawing. By itself, for pages that are drawn on the server. */
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
-import { usableArea } from "@elm-basket/core/blanks/face.ts";
 import { asCut, drawnFace, readFace } from "@elm-basket/core/blanks/read-face.ts";
+import { usableArea } from "@elm-basket/core/blanks/usable-area.ts";
 import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { type Box, boxOfPoints } from "@elm-basket/core/geometry/polygon.ts";
 

@@ -3,29 +3,37 @@
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
-import { memo, type ReactNode, useMemo } from "react";
-import { type FacePicture, facePicture } from "./face-picture.ts";
+import { memo, type ReactNode, useEffect, useState } from "react";
+import type { FacePicture } from "./face-picture.ts";
 
-/** Worked out once for all seats. */
-export function useFacePicture(blank: Blank): FacePicture | null {
-  return useMemo(() => facePicture(blank), [blank]);
-}
+const NONE: ReadonlyMap<string, FacePicture> = new Map();
 
-/** Of pieces that seats bring, by seat. */
+/** Of pieces that seats bring, by seat; there a moment after the page, as few classes have any. */
 export function useOwnFaces(
   blank: Blank,
   seats: readonly { readonly seat: string; readonly shape?: BlankShape | undefined }[],
 ): ReadonlyMap<string, FacePicture> {
-  return useMemo(
-    () =>
-      new Map(
-        seats.flatMap(({ seat, shape }) => {
-          const face = shape ? facePicture({ ...blank, shape, specimens: [] }) : null;
-          return face ? [[seat, face] as const] : [];
-        }),
-      ),
-    [blank, seats],
-  );
+  const [faces, setFaces] = useState(NONE);
+  useEffect(() => {
+    const brought = seats.flatMap(({ seat, shape }) => (shape ? [{ seat, shape }] : []));
+    if (brought.length === 0) return setFaces(NONE);
+    let wanted = true;
+    void import("./face-picture.ts").then(({ facePicture }) => {
+      if (!wanted) return;
+      setFaces(
+        new Map(
+          brought.flatMap(({ seat, shape }) => {
+            const face = facePicture({ ...blank, shape, specimens: [] });
+            return face ? [[seat, face] as const] : [];
+          }),
+        ),
+      );
+    });
+    return () => {
+      wanted = false;
+    };
+  }, [blank, seats]);
+  return faces;
 }
 
 interface Props {

@@ -7,7 +7,7 @@ import {
 } from "@elm-basket/core/plan/document.ts";
 import { factsOfAll, letterKits } from "@elm-basket/core/plan/plan.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
-import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
+import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
 import { listsOf } from "@elm-basket/core/proposal/merge.ts";
 import { type Proposal, propose as proposeFor } from "@elm-basket/core/proposal/propose.ts";
 import { stepSchema } from "@elm-basket/core/scheduling/step.ts";

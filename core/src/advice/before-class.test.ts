@@ -2,7 +2,7 @@
 import { describe, expect, it } from "vitest";
 import { type ClassDocument, classDocumentSchema } from "../plan/document.ts";
 import { makePlan } from "../plan/plan.ts";
-import { runSheetOf } from "../plan/thing-document.ts";
+import { runSheetOf } from "../plan/run-sheet-of.ts";
 import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import { MOST_STEPS } from "../scheduling/step-kinds.ts";

@@ -1,5 +1,4 @@
 /** English words for findings and remedies. The only place where codes become sentences. */
-import type { DeadlineCode } from "../calendar/dates.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
 import type { CostKind } from "../supplies/cost.ts";
 import { moneyText } from "../supplies/money.ts";
@@ -8,6 +7,7 @@ import { showMinutes } from "../units/time.ts";
 import type { FilmReason } from "./film-choice.ts";
 import { REASON_WORDS } from "./film-words-en.ts";
 import type { Finding, FindingCode, Remedy, Severity } from "./finding.ts";
+import { SCHOOL_WORDS } from "./sizing-words-en.ts";
 
 const COST_WORDS: Record<CostKind, string> = {
   film: "film",
@@ -213,36 +213,10 @@ const MARK_WORDS: Readonly<Record<string, string>> = {
   dropped: "Drop the dots of i and j",
 };
 
-export const SCHOOL_WORDS: Record<string, { readonly name: string; readonly why: string }> = {
-  longest: {
-    name: "Longest sets the size",
-    why: "One letter height for everybody: the longest name decides, short names do not shout.",
-  },
-  sameWidth: { name: "Same width", why: "Every name is equally wide, so short names grow tall." },
-  fillBox: {
-    name: "Fill the box",
-    why: "Each name as large as its face bears: heights differ from seat to seat.",
-  },
-  fixedHeight: {
-    name: "Height by hand",
-    why: "You say the height; a name that cannot bear it is set smaller and named.",
-  },
-};
-
 export const SEVERITY_WORDS: Record<Severity, string> = {
   stop: "Stop",
   check: "Check",
   tip: "Tip",
-};
-
-export const DEADLINE_WORDS: Record<DeadlineCode, string> = {
-  orderBy: "Order supplies",
-  namesLockedBy: "Names locked",
-  prepareBlanksBy: "Blanks prepared",
-  cutBy: "All cut",
-  weedBy: "All weeded",
-  packBy: "All packed",
-  postBy: "Posted",
 };
 
 export interface Spoken {

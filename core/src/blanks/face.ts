@@ -1,7 +1,6 @@
 /** The part of a blank that may carry the design, as an outline centred on (0, 0). */
-import { difference, offset } from "../geometry/boolean.ts";
 import { convexHull } from "../geometry/hull.ts";
-import { type Polygons, type Ring, rectRing, ringArea } from "../geometry/polygon.ts";
+import { type Ring, rectRing, ringArea } from "../geometry/polygon.ts";
 
 export type Face =
   | { readonly kind: "rect"; readonly width: number; readonly height: number }
@@ -71,11 +70,4 @@ function roundedRect(width: number, height: number, radius: number): Ring {
 export function isConvex(outline: Ring): boolean {
   const hull = Math.abs(ringArea(convexHull(outline)));
   return Math.abs(hull - Math.abs(ringArea(outline))) <= hull * 1e-9;
-}
-
-/** Usable part: the outline inset by the margin, less the keep-outs. */
-export function usableArea(face: Face, marginMm: number, keepOuts: Polygons = []): Polygons {
-  const inset =
-    marginMm > 0 ? offset([[faceOutline(face)]], -marginMm, "miter") : [[faceOutline(face)]];
-  return keepOuts.length === 0 ? inset : difference(inset, keepOuts);
 }

@@ -1,11 +1,12 @@
 /** From a blank to the face the design is fitted into, with margin, keep-outs and, on curves, the way it is cut. */
-import { intersection } from "../geometry/boolean.ts";
+import { cutToBox } from "../geometry/cut-to-box.ts";
 import {
   boxOfPoints,
   type Point,
   type Polygons,
   type Ring,
   rectRing,
+  ringArea,
 } from "../geometry/polygon.ts";
 import type { Blank, KeepOut, Reserve } from "./blank.ts";
 import { MARGIN_RULES } from "./blank-kinds.ts";
@@ -255,12 +256,12 @@ function lessReserved(face: Face, reserve: readonly Reserve[]): Face {
     box.minY + taken("top"),
     box.maxY - taken("bottom"),
   ];
-  const leftOver =
+  const outline =
     left < right && top < bottom
-      ? intersection([[faceOutline(face)]], [[rectRing(left, top, right, bottom)]])
+      ? cutToBox(faceOutline(face), { minX: left, minY: top, maxX: right, maxY: bottom })
       : [];
-  const outline = leftOver[0]?.[0];
-  if (!outline) throw new RangeError("what is kept for later leaves no face: keep less");
+  if (Math.abs(ringArea(outline)) === 0)
+    throw new RangeError("what is kept for later leaves no face: keep less");
   return { kind: "outline", outline };
 }
 

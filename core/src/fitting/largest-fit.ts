@@ -1,5 +1,6 @@
 /** Largest similar copy of a design inside a face; never one that sticks out. */
-import { type Face, faceOutline, isConvex, usableArea } from "../blanks/face.ts";
+import { type Face, faceOutline, isConvex } from "../blanks/face.ts";
+import { usableArea } from "../blanks/usable-area.ts";
 import { convexHull, hullOf, leastCircle } from "../geometry/hull.ts";
 import { type Point, type Polygons, type Ring, ringArea } from "../geometry/polygon.ts";
 import { FIT_SLACK_MM } from "../geometry/tolerance.ts";

@@ -25,6 +25,7 @@ import { ownFaces } from "./own-pieces.ts";
 import { PACK_MINUTES_PER_KIT, TAPE_MINUTES_PER_KIT } from "./pace-of-hands.ts";
 import { type LetteredThing, PlanMemory } from "./plan-memory.ts";
 import { preparedOn } from "./prepared.ts";
+import { runSheetOf } from "./run-sheet-of.ts";
 import { setScales } from "./set-sizes.ts";
 import { type LaidOut, layOut } from "./sheets.ts";
 import type { Plan, PreparationMinutes } from "./stages.ts";
@@ -33,7 +34,6 @@ import { goesOf, isPainted } from "./technique.ts";
 import {
   madeOf,
   preparedApart,
-  runSheetOf,
   type ThingDocument,
   thingDocument,
   thingOf,

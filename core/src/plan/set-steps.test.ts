@@ -21,11 +21,12 @@ import {
 } from "./add-thing.ts";
 import { type ClassDocument, classDocumentSchema, type Thing } from "./document.ts";
 import { makePlan } from "./plan.ts";
+import { runSheetOf } from "./run-sheet-of.ts";
 import { stepsOfSet } from "./set-steps.ts";
 import { starterClass } from "./starter.ts";
 import { starterSet } from "./starter-set.ts";
 import { isLike, thingsWithoutSteps, titleOfStep } from "./steps-of-things.ts";
-import { madeOf, runSheetOf } from "./thing-document.ts";
+import { madeOf } from "./thing-document.ts";
 
 const tins = demoClass("seed-tins");
 const base = starterClass({

@@ -1,6 +1,5 @@
 /** One thing of a class with all that the class says of it: what lettering, fitting and most advice look at. */
 import { KeptWith } from "../memory/kept-with.ts";
-import { type RunSheet, runSheet } from "../scheduling/run-sheet.ts";
 import type { ClassDocument, Thing } from "./document.ts";
 
 type Seat = ClassDocument["seats"][number];
@@ -152,19 +151,6 @@ export const preparedApart = (things: readonly Thing[]): { thing: string; daysBe
   things.flatMap(({ id, prepareDays }) =>
     prepareDays === undefined ? [] : [{ thing: id, daysBefore: prepareDays }],
   );
-
-/** The run sheet of the class; of what a class has one more of, with that. @throws ScheduleError */
-export function runSheetOf(
-  document: ClassDocument,
-  tools: ClassDocument["tools"] = document.tools,
-): RunSheet {
-  const { steps, seats, setting, fromEnd } = document;
-  return runSheet(steps, tools, seats.length, {
-    making: (thing) => madeOf(document, thing).length,
-    ...(setting.helpers === undefined ? {} : { helpers: setting.helpers }),
-    ...(fromEnd === undefined ? {} : { fromEnd }),
-  });
-}
 
 /** Which alternative of a choice a seat has: the first unless it says. */
 export function alternativeOf(

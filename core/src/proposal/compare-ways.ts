@@ -1,6 +1,6 @@
 /** The ways of a school beside each other: what each would change in the steps, materials and minutes of this very class. */
 import type { ClassDocument } from "../plan/document.ts";
-import { runSheetOf } from "../plan/thing-document.ts";
+import { runSheetOf } from "../plan/run-sheet-of.ts";
 import type { Schools } from "../studio/settings.ts";
 import { SCHOOLS, type SchoolName } from "../studio/settings-kinds.ts";
 import type { Facts } from "./facts.ts";

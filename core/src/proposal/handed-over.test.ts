@@ -2,7 +2,7 @@
 import { describe, expect, it } from "vitest";
 import { applyRemedy } from "../advice/remedy.ts";
 import { makePlan } from "../plan/plan.ts";
-import { runSheetOf } from "../plan/thing-document.ts";
+import { runSheetOf } from "../plan/run-sheet-of.ts";
 import { starterProject } from "../starters/starter-projects.ts";
 import { testFonts } from "../testing/fonts.ts";
 

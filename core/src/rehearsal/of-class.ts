@@ -2,7 +2,8 @@
 
 import type { ClassDocument } from "../plan/document.ts";
 import { USUAL_REHEARSAL } from "../plan/document-kinds.ts";
-import { madeOf, runSheetOf, thingDocument } from "../plan/thing-document.ts";
+import { runSheetOf } from "../plan/run-sheet-of.ts";
+import { madeOf, thingDocument } from "../plan/thing-document.ts";
 import type { Step } from "../scheduling/step.ts";
 import { type RehearsalProblem, type RehearsalStep, sigmaOfQuartile } from "./problem.ts";
 

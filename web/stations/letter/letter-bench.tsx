@@ -12,6 +12,7 @@ import {
   withThing,
 } from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import dynamic from "next/dynamic";
 import { type ReactNode, useMemo, useState } from "react";
 import type { OwnFont } from "@/data/fonts.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
@@ -20,18 +21,23 @@ import { type Lettering, useLettering } from "@/stations/frame/use-lettering.ts"
 import { usePart } from "@/stations/frame/use-part.ts";
 import { Button } from "@/ui/button.tsx";
 import { Choice } from "@/ui/choice.tsx";
+import type { FacePicture } from "@/ui/face-picture.ts";
 import { ProgressBar } from "@/ui/progress-bar.tsx";
+import { useOwnFaces } from "@/ui/seat-face.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { useOnce } from "@/ui/use-once.ts";
 import { type ChoicesOfClass, ChoicesPanel } from "./choices-panel.tsx";
 import { OwnFontsProvider } from "./fonts.tsx";
 import { LayersPanel } from "./layers-panel.tsx";
 import { Recipe } from "./recipe/recipe.tsx";
-import { RosterDialog } from "./roster-dialog.tsx";
 import { SchoolChoice } from "./school-choice.tsx";
-import { SeatDialog } from "./seat-dialog.tsx";
 import { SeatGrid } from "./seat-grid.tsx";
-import { SeatTable } from "./seat-table.tsx";
 import { SetSizingChoice, type ThingLetters } from "./set-sizing.tsx";
+
+/** Asked for when they are opened. */
+const RosterDialog = dynamic(() => import("./roster-dialog.tsx").then((all) => all.RosterDialog));
+const SeatDialog = dynamic(() => import("./seat-dialog.tsx").then((all) => all.SeatDialog));
+const SeatTable = dynamic(() => import("./seat-table.tsx").then((all) => all.SeatTable));
 
 interface Props {
   readonly classId: string;
@@ -45,6 +51,8 @@ interface Props {
   readonly troubled: readonly { readonly seat: string; readonly severity: Severity }[];
   /** The first seats as they were planned last, until they are lettered. */
   readonly stored: Readonly<Record<string, readonly StoredLayer[]>>;
+  /** The blank's; null where it leaves none. */
+  readonly face: FacePicture | null;
   readonly ownFonts: readonly OwnFont[];
   readonly choices: ChoicesOfClass;
   readonly children: ReactNode;
@@ -60,6 +68,7 @@ export function LetterBench({
   labels,
   troubled,
   stored,
+  face,
   ownFonts,
   choices,
   children,
@@ -101,12 +110,14 @@ export function LetterBench({
   );
   const slots = useMemo(() => columns.map(({ slot }) => slot), [columns]);
   const lettering = useLettering(parts);
+  const ownFaces = useOwnFaces(blank, view.seats);
   const [shown, setShown] = useState<"blanks" | "names">(
     document.seats.length === 0 ? "names" : "blanks",
   );
   const [pasting, setPasting] = useState(false);
   const [opened, setOpened] = useState<string | null>(null);
   const seat = view.seats.find((row) => row.seat === opened);
+  const [pastes, looks] = [useOnce(pasting), useOnce(seat !== undefined)];
   return (
     <OwnFontsProvider value={ownFonts}>
       <div className="grid gap-x-6 gap-y-8 lg:grid-cols-[285px_minmax(0,1fr)_285px]">
@@ -162,7 +173,8 @@ export function LetterBench({
           </div>
           {shown === "blanks" ? (
             <SeatGrid
-              blank={blank}
+              face={face}
+              ownFaces={ownFaces}
               vinyls={vinyls}
               seats={view.seats}
               drawn={lettering.drawn}
@@ -184,30 +196,35 @@ export function LetterBench({
           <div className="mt-3">
             <SaveNote editor={seats} />
           </div>
-          <RosterDialog
-            open={pasting}
-            onOpenChange={setPasting}
-            slots={slots}
-            now={seats.value}
-            onTake={(next, label) => seats.change(next, label)}
-          />
-          <SeatDialog
-            seat={seat}
-            label={seat ? (labels[seat.seat] ?? seat.fields.name ?? "") : ""}
-            design={design.value}
-            blank={blank}
-            vinyls={vinyls}
-            unit={unit}
-            countable={document.things.length > 1 || thingOf(document, thing).perSeat > 1}
-            lettering={lettering}
-            onChange={(next, label) =>
-              changeSeats(
-                view.seats.map((row) => (row.seat === next.seat ? next : row)),
-                label,
-              )
-            }
-            onClose={() => setOpened(null)}
-          />
+          {pastes && (
+            <RosterDialog
+              open={pasting}
+              onOpenChange={setPasting}
+              slots={slots}
+              now={seats.value}
+              onTake={(next, label) => seats.change(next, label)}
+            />
+          )}
+          {looks && (
+            <SeatDialog
+              seat={seat}
+              label={seat ? (labels[seat.seat] ?? seat.fields.name ?? "") : ""}
+              design={design.value}
+              blank={blank}
+              face={(seat && ownFaces.get(seat.seat)) ?? face}
+              vinyls={vinyls}
+              unit={unit}
+              countable={document.things.length > 1 || thingOf(document, thing).perSeat > 1}
+              lettering={lettering}
+              onChange={(next, label) =>
+                changeSeats(
+                  view.seats.map((row) => (row.seat === next.seat ? next : row)),
+                  label,
+                )
+              }
+              onClose={() => setOpened(null)}
+            />
+          )}
         </section>
         <section className="grid content-start gap-6 lg:border-rule lg:border-l lg:pl-5">
           <div>

@@ -11,6 +11,7 @@ import { loadStation } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { ThingLine } from "@/stations/frame/set-line.tsx";
 import { type StoredLayer, storedLayers } from "@/stations/frame/stored-faces.ts";
+import { facePicture } from "@/ui/face-picture.ts";
 import { siteAddress } from "@/ui/site-address.ts";
 import { LetterBench } from "./letter-bench.tsx";
 
@@ -65,6 +66,7 @@ export async function LetterStation({
           finding.where.seat ? [{ seat: finding.where.seat, severity: finding.severity }] : [],
         )}
         stored={drawn}
+        face={facePicture(thingOf(stored.document, thing).blank)}
         ownFonts={fonts}
         choices={{ link, locked: lockedAt !== null, open }}
       >

@@ -1,6 +1,6 @@
 "use client";
 
-import { SCHOOL_WORDS } from "@elm-basket/core/advice/words-en.ts";
+import { SCHOOL_WORDS } from "@elm-basket/core/advice/sizing-words-en.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
 import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";

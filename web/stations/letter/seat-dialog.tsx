@@ -1,18 +1,19 @@
 "use client";
 
-import { breakPlace } from "@elm-basket/core/advice/rules/sizes.ts";
+import { breakPlace } from "@elm-basket/core/advice/break-place.ts";
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import { handleSides } from "@elm-basket/core/blanks/handle.ts";
 import type { Design, Exception, TextItem } from "@elm-basket/core/lettering/recipe.ts";
 import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
-import { useEffect, useMemo } from "react";
+import { useEffect } from "react";
 import type { Lettering } from "@/stations/frame/use-lettering.ts";
 import { Dialog } from "@/ui/dialog.tsx";
+import type { FacePicture } from "@/ui/face-picture.ts";
 import { Field } from "@/ui/field.tsx";
 import { NumberField } from "@/ui/fields.tsx";
-import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
+import { SeatFace } from "@/ui/seat-face.tsx";
 import { FontField } from "./fonts.tsx";
 import { VinylField } from "./recipe/item-fields.tsx";
 import { NudgeFields } from "./recipe/nudge-fields.tsx";
@@ -24,6 +25,8 @@ interface Props {
   readonly label: string;
   readonly design: Design;
   readonly blank: Blank;
+  /** Its own, or the one of all. */
+  readonly face: FacePicture | null;
   readonly vinyls: readonly Vinyl[];
   readonly unit: LengthUnit;
   /** Whether seats may make different numbers of the thing. */
@@ -46,6 +49,7 @@ export function SeatDialog({
   label,
   design,
   blank,
+  face,
   vinyls,
   unit,
   countable,
@@ -53,12 +57,6 @@ export function SeatDialog({
   onChange,
   onClose,
 }: Props) {
-  const brought = seat?.shape;
-  const piece = useMemo(
-    () => (brought ? { ...blank, shape: brought, specimens: [] } : blank),
-    [blank, brought],
-  );
-  const face = useFacePicture(piece);
   const { inspect, inspected, drawn } = lettering;
   const id = seat?.seat;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the seat is looked at again whenever the set was lettered again, which `drawn` tells

@@ -1,14 +1,14 @@
 "use client";
 
 import type { Severity } from "@elm-basket/core/advice/finding.ts";
-import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
 import type { StoredLayer } from "@/stations/frame/stored-faces.ts";
 import type { Drawn } from "@/stations/frame/use-lettering.ts";
 import { Button } from "@/ui/button.tsx";
-import { SeatFace, useFacePicture, useOwnFaces } from "@/ui/seat-face.tsx";
+import type { FacePicture } from "@/ui/face-picture.ts";
+import { SeatFace } from "@/ui/seat-face.tsx";
 import { useRoving } from "@/ui/use-roving.ts";
 import type { MeasuredSeat } from "@/workers/letter-protocol.ts";
 
@@ -20,7 +20,9 @@ const EDGE: Record<Severity, string> = {
 };
 
 interface Props {
-  readonly blank: Blank;
+  readonly face: FacePicture | null;
+  /** Of pieces that seats bring. */
+  readonly ownFaces: ReadonlyMap<string, FacePicture>;
   readonly vinyls: readonly Vinyl[];
   readonly seats: ThingDocument["seats"];
   readonly drawn: Drawn | null;
@@ -33,7 +35,8 @@ interface Props {
 
 /** All seats at once, each on its face in true proportion and in the vinyl's colour. A press opens one. */
 export function SeatGrid({
-  blank,
+  face,
+  ownFaces,
   vinyls,
   seats,
   drawn,
@@ -45,8 +48,6 @@ export function SeatGrid({
 }: Props) {
   const [shown, setShown] = useState(SHOWN_AT_ONCE);
   const rove = useRoving<HTMLUListElement>(Math.min(shown, seats.length));
-  const face = useFacePicture(blank);
-  const ownFaces = useOwnFaces(blank, seats);
   const bySeat = new Map(drawn?.seats.map((seat) => [seat.seat, seat]));
   if (seats.length === 0)
     return (

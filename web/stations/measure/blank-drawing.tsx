@@ -11,12 +11,15 @@ import { CupDrawing } from "./cup-drawing.tsx";
 import type { DesignPiece } from "./design-piece.ts";
 import { FlatDrawing } from "./flat-drawing.tsx";
 import { UnrolledDrawing } from "./unrolled-drawing.tsx";
+import type { Dashed } from "./use-dashed.ts";
 
 interface Props {
   readonly blank: Blank;
   readonly unit: LengthUnit;
   readonly pieces: readonly DesignPiece[];
   readonly widest: number;
+  /** Null where the page came with none. */
+  readonly dashed: Dashed | null;
 }
 
 /** The blank as a pattern sheet. Curved ones have a second sheet: laid flat, or where they crease. */

@@ -6,15 +6,15 @@ import { handleSides } from "@elm-basket/core/blanks/handle.ts";
 import { heightOfBlank, seenOn, visibleShare } from "@elm-basket/core/blanks/on-blank.ts";
 import { asCut, type FaceReading, readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { frontSize, isCup } from "@elm-basket/core/blanks/shape-size.ts";
-import { offset } from "@elm-basket/core/geometry/boolean.ts";
 import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { boxOf, boxWidth, type Polygons, type Ring } from "@elm-basket/core/geometry/polygon.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { silhouette } from "@/ui/blank-sketch.tsx";
 import { Dimension, Hatch } from "@/ui/dimension.tsx";
 import type { DesignPiece } from "./design-piece.ts";
 import { DRAWN_PX } from "./flat-drawing.tsx";
+import { type Dashed, useDashed } from "./use-dashed.ts";
 
 /** How much the ellipses of rim and foot are opened, as a share of their radius: seen a little from above. */
 const OPEN = 0.09;
@@ -26,22 +26,22 @@ export function CupDrawing({
   unit,
   pieces,
   widest,
+  dashed,
 }: {
   blank: Blank;
   unit: LengthUnit;
   pieces: readonly DesignPiece[];
   widest: number;
+  dashed: Dashed | null;
 }) {
   const [turnDeg, setTurn] = useState(0);
   const turn = (turnDeg * Math.PI) / 180;
-  const reading = readFace(blank);
+  const reading = useMemo(() => readFace(blank), [blank]);
   const { width, height } = frontSize(reading.shape);
   const px = Math.max(width * 1.32, height * 1.2) / DRAWN_PX;
   const seen = (polygons: Polygons) => seenOn(reading, polygons, turn);
   const face = seen(asCut([[faceOutline(reading.face)]], reading));
-  const usable = seen(
-    asCut(offset([[faceOutline(reading.face)]], -reading.marginMm, "miter"), reading),
-  );
+  const usable = seen(asCut(useDashed(blank, reading, dashed), reading));
   const box = boxOf(face);
   const share = visibleShare(reading, widest, turn);
   const ink = {

@@ -1,11 +1,13 @@
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
-import { faceOutline, usableArea } from "@elm-basket/core/blanks/face.ts";
+import { faceOutline } from "@elm-basket/core/blanks/face.ts";
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { boxOfPoints } from "@elm-basket/core/geometry/polygon.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import { useMemo } from "react";
 import { Dimension, Hatch } from "@/ui/dimension.tsx";
 import type { DesignPiece } from "./design-piece.ts";
+import { type Dashed, useDashed } from "./use-dashed.ts";
 
 /** Pixels the drawing is about wide: strokes and lettering are set for this. */
 export const DRAWN_PX = 560;
@@ -15,17 +17,19 @@ export function FlatDrawing({
   blank,
   unit,
   pieces,
+  dashed,
 }: {
   blank: Blank;
   unit: LengthUnit;
   pieces: readonly DesignPiece[];
+  dashed: Dashed | null;
 }) {
-  const reading = readFace(blank);
+  const reading = useMemo(() => readFace(blank), [blank]);
   const whole = faceOutline(readFace({ ...blank, reserve: [] }).face);
   const box = boxOfPoints(whole);
   const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
   const px = Math.max(width * 1.32, height * 1.2) / DRAWN_PX;
-  const usable = usableArea(reading.face, reading.marginMm, reading.keepOuts);
+  const usable = useDashed(blank, reading, dashed);
   return (
     <figure>
       <svg

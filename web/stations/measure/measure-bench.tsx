@@ -30,6 +30,7 @@ import { FinishingFields, GroundFields } from "./ground-fields.tsx";
 import { LimitsFields } from "./limits-fields.tsx";
 import { OwnPieces } from "./own-pieces.tsx";
 import { SurfaceAdvice } from "./surface-advice.tsx";
+import type { Dashed } from "./use-dashed.ts";
 
 const MARGIN_WORDS = {
   bySize: "by the size of the piece",
@@ -65,6 +66,7 @@ interface Props {
     readonly colour: string;
     readonly path: string;
   }[];
+  readonly dashed: Dashed | null;
   readonly children: ReactNode;
 }
 
@@ -85,6 +87,7 @@ export function MeasureBench({
   widest,
   tallest,
   pieces,
+  dashed,
   children,
 }: Props) {
   const editor = usePart<Blank>(
@@ -250,7 +253,7 @@ export function MeasureBench({
         )}
       </section>
       <section>
-        <BlankDrawing blank={blank} unit={unit} pieces={drawn} widest={widest} />
+        <BlankDrawing blank={blank} unit={unit} pieces={drawn} widest={widest} dashed={dashed} />
       </section>
       <section>
         <Figures blank={blank} unit={unit} widest={widest} tallest={tallest} />

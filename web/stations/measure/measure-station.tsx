@@ -1,3 +1,5 @@
+import type { Blank } from "@elm-basket/core/blanks/blank.ts";
+import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { withStudio } from "@/data/client.ts";
@@ -10,7 +12,9 @@ import { stationOf } from "@/stations/frame/readiness.ts";
 import { ThingLine } from "@/stations/frame/set-line.tsx";
 import { sizesOf } from "@/stations/frame/sizes.ts";
 import { upperHalves } from "@/stations/frame/stored-faces.ts";
+import { dashedOf } from "./dashed.ts";
 import { MeasureBench } from "./measure-bench.tsx";
+import type { Dashed } from "./use-dashed.ts";
 
 export async function MeasureStation({
   id,
@@ -65,6 +69,7 @@ export async function MeasureStation({
         trials={trials}
         widest={widest?.width ?? 0}
         tallest={Math.max(0, ...sizes.map(({ height }) => height))}
+        dashed={dashedAtFirst(document.blank)}
         pieces={shown.map((piece) => ({
           id: piece.id,
           colour: colours.get(piece.vinyl) ?? "",
@@ -86,4 +91,13 @@ export async function MeasureStation({
       </MeasureBench>
     </>
   );
+}
+
+/** The dashed line of the drawing; null where the measures leave no face, which is said elsewhere. */
+function dashedAtFirst(blank: Blank): Dashed | null {
+  try {
+    return { blank, polygons: dashedOf(readFace(blank)) };
+  } catch {
+    return null;
+  }
 }

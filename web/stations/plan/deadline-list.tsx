@@ -1,12 +1,12 @@
 "use client";
 
-import { DEADLINE_WORDS } from "@elm-basket/core/advice/words-en.ts";
 import {
   type DeadlineCode,
   daysBetween,
   deadlines,
   leadDaysOf,
 } from "@elm-basket/core/calendar/dates.ts";
+import { DEADLINE_WORDS } from "@elm-basket/core/calendar/deadline-words-en.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { preparedApart } from "@elm-basket/core/plan/thing-document.ts";
 import { useState } from "react";

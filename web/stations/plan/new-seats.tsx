@@ -7,7 +7,8 @@ import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useMemo } from "react";
 import { useLettering } from "@/stations/frame/use-lettering.ts";
-import { SeatFace, useFacePicture } from "@/ui/seat-face.tsx";
+import { facePicture } from "@/ui/face-picture.ts";
+import { SeatFace } from "@/ui/seat-face.tsx";
 
 /** What a seat of the class to be looks like: its first thing. */
 export interface Look {
@@ -36,7 +37,7 @@ export function NewSeats({ look, seats }: { look: Look; seats: readonly Named[] 
   );
   const parts = useMemo(() => ({ ...look, seats: shown, most: null }), [look, shown]);
   const { drawn, busy, failure } = useLettering(parts);
-  const face = useFacePicture(look.blank);
+  const face = useMemo(() => facePicture(look.blank), [look.blank]);
   const bySeat = new Map(drawn?.seats.map((seat) => [seat.seat, seat]));
   if (!face) return <p className="text-soft">These measures leave no face for the design.</p>;
   const more = seats.length - MOST_DRAWN;

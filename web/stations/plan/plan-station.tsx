@@ -22,6 +22,7 @@ import { storedLayers } from "@/stations/frame/stored-faces.ts";
 import { Basket, strandsDone } from "@/ui/basket.tsx";
 import { FileButton } from "@/ui/button.tsx";
 import { showDaysAway, todayIn } from "@/ui/dates.ts";
+import { facePicture } from "@/ui/face-picture.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { BeginGuide } from "../frame/guide/begin-guide.tsx";
@@ -240,6 +241,7 @@ async function setFaces({ host, planned }: StationData): Promise<SetFaces[]> {
     thing: thing.id,
     title: thing.title,
     blank,
+    face: facePicture(blank),
     seats: seats.slice(0, most).map(({ seat, shape }) => ({
       seat,
       label: labels[seat] ?? seat,

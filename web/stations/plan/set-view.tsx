@@ -8,7 +8,8 @@ import { useState, useTransition } from "react";
 import type { Effect } from "@/planning/effect.ts";
 import { EffectTable } from "@/stations/frame/effect-table.tsx";
 import { Button } from "@/ui/button.tsx";
-import { SeatFace, useFacePicture, useOwnFaces } from "@/ui/seat-face.tsx";
+import type { FacePicture } from "@/ui/face-picture.ts";
+import { SeatFace, useOwnFaces } from "@/ui/seat-face.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { swapEffect, swapVinyls } from "./swap-actions.ts";
 
@@ -25,6 +26,8 @@ export interface SetFaces {
   readonly thing: string;
   readonly title: string;
   readonly blank: Blank;
+  /** Null where the blank leaves none. */
+  readonly face: FacePicture | null;
   readonly seats: readonly SetSeat[];
 }
 
@@ -146,7 +149,7 @@ function ThingFaces({
   several: boolean;
   vinyls: readonly Vinyl[];
 }) {
-  const face = useFacePicture(own.blank);
+  const { face } = own;
   const brought = useOwnFaces(own.blank, own.seats);
   if (!face || own.seats.length === 0) return null;
   return (

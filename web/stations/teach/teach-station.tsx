@@ -1,8 +1,8 @@
 import { restsOn } from "@elm-basket/core/learning/words-en.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
+import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
 import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
-import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
 import { concernedSchools } from "@elm-basket/core/proposal/concerned.ts";
 import { listsOf } from "@elm-basket/core/proposal/merge.ts";
 import type { PlacingAdvice } from "@elm-basket/core/proposal/placing.ts";

@@ -3,7 +3,7 @@ import { helpful, type Way } from "@elm-basket/core/calendar/ahead.ts";
 import type { EveningTask } from "@elm-basket/core/calendar/evenings.ts";
 import { Bounded } from "@elm-basket/core/memory/bounded.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
+import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
 import { withProposal } from "@elm-basket/core/proposal/merge.ts";
 import { propose } from "@elm-basket/core/proposal/propose.ts";
 import type { Task } from "@elm-basket/core/scheduling/task.ts";

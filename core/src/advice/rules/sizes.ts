@@ -2,6 +2,7 @@
 import { fillableSlots, type Slot } from "../../lettering/recipe-reads.ts";
 import { letterSet } from "../../plan/letter-set.ts";
 import type { ThingStages } from "../../plan/stages.ts";
+import { breakPlace } from "../break-place.ts";
 import type { Finding, Remedy } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 import type { Trying } from "./larger.ts";
@@ -149,15 +150,6 @@ function broken(
   return after > before * 1.02
     ? [{ code: "breakLine", values: { seat, item, at, others: (heightMm * after) / before } }]
     : [];
-}
-
-/** How many characters go into the first line: the space or hyphen nearest to the middle. */
-export function breakPlace(text: string): number | null {
-  const places = [...text.matchAll(/[\s\u00AD]+|-(?=\S)/gu)]
-    .map((found) => found.index + (found[0] === "-" ? 1 : 0))
-    .filter((at) => at > 0 && at < text.length);
-  const middle = text.length / 2;
-  return places.sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle))[0] ?? null;
 }
 
 /** A line can only narrow against another text line. */

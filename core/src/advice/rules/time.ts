@@ -1,8 +1,8 @@
 import { isUnderFilm } from "../../blanks/ground-of.ts";
 import { clockIn, instantOf, isTwice } from "../../calendar/zones.ts";
 import { TAPE_MINUTES_PER_KIT } from "../../plan/pace-of-hands.ts";
+import { runSheetOf } from "../../plan/run-sheet-of.ts";
 import { needsTape } from "../../plan/technique.ts";
-import { runSheetOf } from "../../plan/thing-document.ts";
 import { groundBefore } from "../../proposal/ground-before.ts";
 import { handedOver } from "../../proposal/handed-over.ts";
 import { pausedAfter } from "../../proposal/pause.ts";

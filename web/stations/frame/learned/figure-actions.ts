@@ -5,7 +5,7 @@ import { MODELS, type Model, type Offer, offersOf } from "@elm-basket/core/learn
 import { movedSteps, withFigures } from "@elm-basket/core/learning/taken.ts";
 import { minutesOf } from "@elm-basket/core/learning/terms.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { runSheetOf } from "@elm-basket/core/plan/thing-document.ts";
+import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { WEEDING_COEFFICIENTS } from "@elm-basket/core/weeding/difficulty.ts";
 import { revalidatePath } from "next/cache";
