@@ -9,17 +9,9 @@ import { type Step, stepSchema } from "../scheduling/step.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import {
-  alternativeTo,
-  broughtIn,
-  copyOf,
-  newThing,
-  otherSideOf,
-  withoutThing,
-  withThing,
-  withToolsOf,
-} from "./add-thing.ts";
+import { withoutThing, withThing, withToolsOf } from "./add-thing.ts";
 import { type ClassDocument, classDocumentSchema, type Thing } from "./document.ts";
+import { alternativeTo, broughtIn, copyOf, newThing, otherSideOf } from "./new-thing.ts";
 import { makePlan } from "./plan.ts";
 import { runSheetOf } from "./run-sheet-of.ts";
 import { stepsOfSet } from "./set-steps.ts";

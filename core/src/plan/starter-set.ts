@@ -4,9 +4,9 @@ import type { Blank } from "../blanks/blank.ts";
 import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import { USUAL_SCHOOLS } from "../studio/settings-kinds.ts";
-import { alternativeTo, copyOf, otherSideOf, withTechnique } from "./add-thing.ts";
 import type { ClassDocument, Thing } from "./document.ts";
 import type { Technique } from "./document-kinds.ts";
+import { alternativeTo, copyOf, otherSideOf, withTechnique } from "./new-thing.ts";
 import { type StarterInput, starterClass } from "./starter.ts";
 import { starterDesign } from "./starter-design.ts";
 

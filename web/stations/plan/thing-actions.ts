@@ -1,6 +1,7 @@
 "use server";
 
-import { seatsMaking, withoutThing } from "@elm-basket/core/plan/add-thing.ts";
+import { withoutThing } from "@elm-basket/core/plan/add-thing.ts";
+import { seatsMaking } from "@elm-basket/core/plan/new-thing.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";

@@ -1,20 +1,18 @@
 "use client";
 
 import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
+import type { MadeParts } from "@elm-basket/core/plan/add-thing.ts";
+import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
+import { MOST_THINGS, TECHNIQUES, type Technique } from "@elm-basket/core/plan/document-kinds.ts";
 import {
   alternativeTo,
   broughtIn,
   copyOf,
-  type MadeParts,
   newThing,
   otherSideOf,
   seatsMaking,
-  withoutThing,
   withTechnique,
-  withThing,
-} from "@elm-basket/core/plan/add-thing.ts";
-import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
-import { MOST_THINGS, TECHNIQUES, type Technique } from "@elm-basket/core/plan/document-kinds.ts";
+} from "@elm-basket/core/plan/new-thing.ts";
 import type { SetWays } from "@elm-basket/core/plan/set-steps.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { Facts } from "@elm-basket/core/proposal/facts.ts";
@@ -42,6 +40,9 @@ interface Props {
   /** Things of the studio's projects, to begin another from. */
   readonly known: readonly { readonly title: string; readonly thing: Thing }[];
 }
+
+/** With a thing come its steps and materials, and so all that proposes them: asked for when somebody is about to add one. */
+const adding = () => import("@elm-basket/core/plan/add-thing.ts");
 
 const partsOf = ({
   things,
@@ -90,18 +91,22 @@ export function ThingsPanel({
       },
       label,
     );
-  const add = (thing: Thing, label: string, before: readonly Thing[] = things) => {
-    const next = withThing({ ...made, things: [...before] }, thing, ways);
-    setSaid(broughtWords(thing, editor.value, next));
-    editor.change(next, label);
-  };
-  const out = (thing: Thing) => {
-    const left = withoutThing(made, thing.id, ways);
-    if (seatsMaking(document.seats, left.things).some((seat, i) => seat !== document.seats[i]))
-      return outWithSeats(thing);
-    setSaid(`${thing.title} is out, with its steps and materials. Undo brings it back.`);
-    editor.change(left, `${thing.title} removed`);
-  };
+  const add = (thing: Thing, label: string, before: readonly Thing[] = things) =>
+    start(async () => {
+      const { withThing } = await adding();
+      const next = withThing({ ...made, things: [...before] }, thing, ways);
+      setSaid(broughtWords(thing, editor.value, next));
+      editor.change(next, label);
+    });
+  const out = (thing: Thing) =>
+    start(async () => {
+      const { withoutThing } = await adding();
+      const left = withoutThing(made, thing.id, ways);
+      if (seatsMaking(document.seats, left.things).some((seat, i) => seat !== document.seats[i]))
+        return outWithSeats(thing);
+      setSaid(`${thing.title} is out, with its steps and materials. Undo brings it back.`);
+      editor.change(left, `${thing.title} removed`);
+    });
   // Seats have something of their own on it: that goes with it, and comes back with a second undo.
   const outWithSeats = (thing: Thing) =>
     start(async () => {
@@ -119,7 +124,12 @@ export function ThingsPanel({
   };
   const full = things.length >= MOST_THINGS;
   return (
-    <section aria-label="What is made" aria-busy={busy}>
+    <section
+      aria-label="What is made"
+      aria-busy={busy}
+      onFocusCapture={() => void adding()}
+      onPointerEnter={() => void adding()}
+    >
       {things.length > 1 && <h2 className="mt-8 mb-2 text-lg">What each seat makes</h2>}
       {things.length === 1 ? (
         <div className="mt-5 max-w-80">
