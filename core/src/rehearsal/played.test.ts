@@ -3,7 +3,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { demoClass } from "../testing/documents.ts";
 import { rehearsalOf } from "./of-class.ts";
-import { type PlayedSeat, playedEvening, seatAt, stepsDone } from "./played.ts";
+import { playedEvening } from "./played.ts";
+import { type PlayedSeat, seatAt, stepsDone } from "./played-seat.ts";
 import { Rehearsal } from "./rehearse.ts";
 
 const problem = rehearsalOf(demoClass("slate-numbers"));

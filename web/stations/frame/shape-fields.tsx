@@ -22,18 +22,6 @@ import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { Rows } from "@/ui/rows.tsx";
 import { OutlineField } from "./outline-field.tsx";
 
-export const SHAPE_WORDS: Record<ShapeKind, string> = {
-  flat: "flat, rectangular face",
-  roundedFlat: "flat, rounded corners",
-  round: "flat, round face",
-  oval: "flat, oval face",
-  outline: "flat, outline of its own",
-  straightCup: "straight cup or bottle",
-  taperedCup: "tapered cup or pot",
-  bulgedCup: "bulged cup, dome or bell",
-  ball: "ball",
-};
-
 /** The nearest shape of another kind: measures that still mean something are kept. */
 export function shapeAs(kind: ShapeKind, from: BlankShape): BlankShape {
   const { width, height } = frontSize(from);

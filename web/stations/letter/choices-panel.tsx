@@ -7,8 +7,8 @@ import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import type { OpenChoice } from "@/data/choices.ts";
-import { SHAPE_WORDS } from "@/stations/frame/shape-fields.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
+import { SHAPE_WORDS } from "../frame/shape-words.ts";
 import { decide, setNamesLocked } from "./choice-actions.ts";
 
 export interface ChoicesOfClass {

@@ -4,14 +4,21 @@ import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import { heightOfBlank } from "@elm-basket/core/blanks/on-blank.ts";
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import { Choice } from "@/ui/choice.tsx";
-import { CreaseDrawing } from "./crease-drawing.tsx";
-import { CupDrawing } from "./cup-drawing.tsx";
 import type { DesignPiece } from "./design-piece.ts";
-import { FlatDrawing } from "./flat-drawing.tsx";
-import { UnrolledDrawing } from "./unrolled-drawing.tsx";
 import type { Dashed } from "./use-dashed.ts";
+
+/** A blank has one of them, and perhaps a second. */
+const CreaseDrawing = dynamic(() =>
+  import("./crease-drawing.tsx").then((all) => all.CreaseDrawing),
+);
+const CupDrawing = dynamic(() => import("./cup-drawing.tsx").then((all) => all.CupDrawing));
+const FlatDrawing = dynamic(() => import("./flat-drawing.tsx").then((all) => all.FlatDrawing));
+const UnrolledDrawing = dynamic(() =>
+  import("./unrolled-drawing.tsx").then((all) => all.UnrolledDrawing),
+);
 
 interface Props {
   readonly blank: Blank;

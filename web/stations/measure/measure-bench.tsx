@@ -16,21 +16,25 @@ import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import dynamic from "next/dynamic";
 import { type ReactNode, useMemo, useState } from "react";
 import type { TrialRow } from "@/data/trials.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
-import { SHAPE_WORDS, ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
+import { ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { SHAPE_WORDS } from "../frame/shape-words.ts";
 import { BlankDrawing } from "./blank-drawing.tsx";
 import { Figures } from "./figures.tsx";
 import { FinishingFields, GroundFields } from "./ground-fields.tsx";
 import { LimitsFields } from "./limits-fields.tsx";
-import { OwnPieces } from "./own-pieces.tsx";
 import { SurfaceAdvice } from "./surface-advice.tsx";
 import type { Dashed } from "./use-dashed.ts";
+
+/** Of classes to which each brings a piece. */
+const OwnPieces = dynamic(() => import("./own-pieces.tsx").then((all) => all.OwnPieces));
 
 const MARGIN_WORDS = {
   bySize: "by the size of the piece",

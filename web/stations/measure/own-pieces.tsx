@@ -8,9 +8,10 @@ import { countOf, thingOf, withShape } from "@elm-basket/core/plan/thing-documen
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { useState } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
-import { SHAPE_WORDS, ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
+import { ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { SelectField } from "@/ui/select-field.tsx";
+import { SHAPE_WORDS } from "../frame/shape-words";
 
 interface Props {
   readonly classId: string;

@@ -3,14 +3,9 @@
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
-import {
-  FilmFields,
-  filmName,
-  freeFilmId,
-  isAmong,
-  newFilm,
-} from "@/stations/frame/film-fields.tsx";
+import { FilmFields } from "@/stations/frame/film-fields.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
+import { filmName, freeFilmId, isAmong, newFilm } from "../frame/new-film";
 
 interface Props {
   readonly films: readonly Vinyl[];

@@ -6,21 +6,21 @@ import { usesVinyl } from "@elm-basket/core/plan/swap.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
-import {
-  FilmFields,
-  filmName,
-  freeFilmId,
-  isAmong,
-  newFilm,
-} from "@/stations/frame/film-fields.tsx";
 import { flushParts } from "@/stations/frame/pending.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { filmName, freeFilmId, isAmong, newFilm } from "../frame/new-film.ts";
 import { replaceVinyl } from "./swap-actions.ts";
+
+/** Asked for when a film is opened. */
+const FilmFields = dynamic(() =>
+  import("@/stations/frame/film-fields.tsx").then((all) => all.FilmFields),
+);
 
 interface Props {
   readonly classId: string;

@@ -7,9 +7,10 @@ import { MOST_THINGS, TECHNIQUES, type Technique } from "@elm-basket/core/plan/d
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { ColourField } from "@/stations/frame/film-fields.tsx";
-import { SHAPE_WORDS, ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
+import { ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { SHAPE_WORDS } from "../frame/shape-words";
 
 export interface BlankValue {
   readonly name: string;

@@ -17,16 +17,19 @@ import type { SetWays } from "@elm-basket/core/plan/set-steps.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { Facts } from "@elm-basket/core/proposal/facts.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import { flushParts } from "@/stations/frame/pending.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
-import { BlankSketch } from "@/ui/blank-sketch.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { takeThingOut } from "./thing-actions.ts";
+
+/** Of sets only. */
+const BlankSketch = dynamic(() => import("@/ui/blank-sketch.tsx").then((all) => all.BlankSketch));
 
 interface Props {
   readonly classId: string;

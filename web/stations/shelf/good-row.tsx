@@ -6,13 +6,18 @@ import { filmUnit, GOOD_KINDS, MOST_AMOUNT } from "@elm-basket/core/stock/good-k
 import { GOOD_WORDS, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
-import { FilmFields } from "@/stations/frame/film-fields.tsx";
+import dynamic from "next/dynamic";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import type { ShelfGood } from "./shelf-view.ts";
 import type { GoodEditor } from "./use-good.ts";
 import { WantedBar } from "./wanted-bar.tsx";
+
+/** Asked for when a film is opened. */
+const FilmFields = dynamic(() =>
+  import("@/stations/frame/film-fields.tsx").then((all) => all.FilmFields),
+);
 
 export const GRID =
   "grid grid-cols-[minmax(0,1fr)_36px_104px] items-center gap-x-3 gap-y-1 md:grid-cols-[minmax(150px,1.4fr)_64px_minmax(150px,1.6fr)_96px_56px_88px]";

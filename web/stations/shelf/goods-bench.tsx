@@ -14,7 +14,7 @@ import {
 } from "@tanstack/react-table";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
-import { newFilm } from "@/stations/frame/film-fields.tsx";
+import { newFilm } from "../frame/new-film.ts";
 import { saveGood } from "./actions.ts";
 import { GoodPanel } from "./good-panel.tsx";
 import { GoodInHand, GoodLine, GRID } from "./good-row.tsx";

@@ -2,14 +2,17 @@
 
 import { boxHeight, boxOfPoints, boxWidth } from "@elm-basket/core/geometry/polygon.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import type { Film, ScrapRow } from "@/data/scraps.ts";
 import { Button, FileButton } from "@/ui/button.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { throwScrapAway } from "./scrap-actions.ts";
-import { ScrapForm } from "./scrap-form.tsx";
 import { ScrapShape } from "./scrap-shape.tsx";
+
+/** Asked for when a scrap is put in or looked at. */
+const ScrapForm = dynamic(() => import("./scrap-form.tsx").then((all) => all.ScrapForm));
 
 /** Every scrap as a shape, all to one scale, so that a glance tells what could still come of it. */
 export function ScrapBox({

@@ -9,14 +9,17 @@ import type { Step } from "@elm-basket/core/scheduling/step.ts";
 import { MOST_STEPS } from "@elm-basket/core/scheduling/step-kinds.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import { GripVertical } from "lucide-react";
+import dynamic from "next/dynamic";
 import { type ReactNode, useState } from "react";
 import { beginAnew } from "@/stations/frame/proposal-actions.ts";
 import { ProposalNote, useProposalAct, YoursNote } from "@/stations/frame/proposal-note.tsx";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { Sortable, useSortableRow } from "@/ui/sortable.tsx";
-import { StepFields } from "./step-fields.tsx";
 import { ToolList } from "./tool-list.tsx";
+
+/** Asked for when a step is opened. */
+const StepFields = dynamic(() => import("./step-fields.tsx").then((all) => all.StepFields));
 
 /** When a step comes, as it is planned now; steps are listed in the order in which they are done. */
 export interface StepTime {

@@ -1,19 +1,8 @@
 "use client";
 
 import type { ArtItem } from "@elm-basket/core/lettering/recipe.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
 import { AlignField, type RuleProps, StandsField, tidy, VinylField } from "./item-fields.tsx";
-
-/** What a picture is set to, in a line. */
-export function artSummary(
-  { layers, size, licence, source }: ArtItem,
-  scale: number,
-  unit: LengthUnit,
-): string {
-  const parts = layers.reduce((sum, { polygons }) => sum + polygons.length, 0);
-  return `art, ${showLength(size * scale, unit)} tall, ${parts} ${parts === 1 ? "part" : "parts"} · ${licence}${source ? ` · ${source}` : ""}`;
-}
 
 export function ArtRule({
   item,

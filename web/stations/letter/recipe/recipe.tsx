@@ -4,21 +4,26 @@ import type { Design, RecipeItem } from "@elm-basket/core/lettering/recipe.ts";
 import { slotsOf, withoutItem } from "@elm-basket/core/lettering/recipe-reads.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import dynamic from "next/dynamic";
 import { useRef, useState } from "react";
 import type { Drawn } from "@/stations/frame/use-lettering.ts";
 import { LengthField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { Sortable } from "@/ui/sortable.tsx";
+import { useOnce } from "@/ui/use-once.ts";
 import { AddPart } from "./add-part.tsx";
-import { ArtDialog } from "./art-dialog.tsx";
-import { ArtRule, artSummary } from "./art-rule.tsx";
 import { tidy } from "./item-fields.tsx";
 import { FORM_WORDS, freeId } from "./new-items.ts";
 import { type Part, partsOf, reordered, withoutLooseGaps } from "./recipe-order.ts";
 import { GapRow, RecipeRow } from "./recipe-row.tsx";
-import { ShapeRule, shapeSummary } from "./shape-rule.tsx";
-import { TextRule, TextSummary } from "./text-rule.tsx";
+import { artSummary, shapeSummary, TextSummary } from "./summaries.tsx";
 import { withHeight } from "./with-height.ts";
+
+/** Asked for when a row is opened, or art is brought in. */
+const ArtDialog = dynamic(() => import("./art-dialog.tsx").then((all) => all.ArtDialog));
+const ArtRule = dynamic(() => import("./art-rule.tsx").then((all) => all.ArtRule));
+const ShapeRule = dynamic(() => import("./shape-rule.tsx").then((all) => all.ShapeRule));
+const TextRule = dynamic(() => import("./text-rule.tsx").then((all) => all.TextRule));
 
 interface Props {
   readonly design: Design;
@@ -46,6 +51,7 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
   const [bringing, setBringing] = useState<string | null>(null);
   const [opened, setOpened] = useState<string | null>(null);
   const [said, setSaid] = useState("");
+  const brings = useOnce(bringing !== null);
   const head = useRef<HTMLHeadingElement>(null);
   const { items } = design;
   const parts = partsOf(items);
@@ -248,22 +254,24 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
         onAdd={add}
         onBring={() => setBringing("")}
       />
-      <ArtDialog
-        open={bringing !== null}
-        onOpenChange={(open) => setBringing(open ? (bringing ?? "") : null)}
-        vinyls={vinyls}
-        id={freeId(items, "art")}
-        onTake={(art) => {
-          const whole = items.find((item) => item.id === bringing);
-          const { name, layers, licence, source } = art;
-          if (whole?.kind === "art")
-            setItem(
-              { ...whole, others: [...whole.others, { name, layers, licence, source }] },
-              `${name} brought in`,
-            );
-          else add([art], `${name} brought in`);
-        }}
-      />
+      {brings && (
+        <ArtDialog
+          open={bringing !== null}
+          onOpenChange={(open) => setBringing(open ? (bringing ?? "") : null)}
+          vinyls={vinyls}
+          id={freeId(items, "art")}
+          onTake={(art) => {
+            const whole = items.find((item) => item.id === bringing);
+            const { name, layers, licence, source } = art;
+            if (whole?.kind === "art")
+              setItem(
+                { ...whole, others: [...whole.others, { name, layers, licence, source }] },
+                `${name} brought in`,
+              );
+            else add([art], `${name} brought in`);
+          }}
+        />
+      )}
     </>
   );
 }

@@ -1,21 +1,9 @@
 "use client";
 
 import type { ShapeItem } from "@elm-basket/core/lettering/recipe.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { AlignField, type RuleProps, StandsField, tidy, VinylField } from "./item-fields.tsx";
 import { FORM_WORDS } from "./new-items.ts";
-
-/** What a shape is set to, in a line. */
-export function shapeSummary(
-  { form, around, size, width }: ShapeItem,
-  scale: number,
-  unit: LengthUnit,
-): string {
-  if (around !== undefined) return `round everything, ${showLength(around * scale, unit)} away`;
-  if (form !== "line") return `${showLength(size * scale, unit)} tall`;
-  return `${showLength(size * scale, unit)} thick${width === undefined ? "" : `, ${showLength(width * scale, unit)} long`}`;
-}
 
 export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleProps<ShapeItem>) {
   const name = FORM_WORDS[item.form];

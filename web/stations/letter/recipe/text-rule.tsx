@@ -1,13 +1,11 @@
 "use client";
 
-import type { Design, TextItem } from "@elm-basket/core/lettering/recipe.ts";
+import type { TextItem } from "@elm-basket/core/lettering/recipe.ts";
 import { ownColumn } from "@elm-basket/core/roster/columns.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
-import { Reckoned } from "@/ui/reckoned.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import { FontField, useFontName } from "../fonts.tsx";
+import { FontField } from "../fonts.tsx";
 import { AlignField, type RuleProps, StandsField, VinylField } from "./item-fields.tsx";
 import { NudgeFields } from "./nudge-fields.tsx";
 
@@ -39,41 +37,6 @@ const RUN_WORDS = {
   up: "turned, read upwards",
   stacked: "letter below letter",
 } as const;
-
-/** How a line is set, in a sentence. */
-export function TextSummary({
-  item,
-  heightMm,
-  design,
-  unit,
-}: {
-  item: TextItem;
-  heightMm: number | undefined;
-  design: Design;
-  unit: LengthUnit;
-}) {
-  const fontName = useFontName();
-  return (
-    <>
-      {fontName(item.font)}
-      {item.join ? ", letters joined" : ""}
-      {heightMm !== undefined && (
-        <>
-          ,{" "}
-          <HeightFigure
-            what={item.slot ?? "fixed line"}
-            item={item}
-            heightMm={heightMm}
-            design={design}
-            unit={unit}
-          />
-        </>
-      )}
-      {item.mayNarrow ? ", at most as wide as the widest name" : ""}
-      {item.thickenMm > 0 ? `, thickened by ${item.thickenMm} mm` : ""}
-    </>
-  );
-}
 
 /** One line of the recipe: what it says, and by which rules it is set. */
 export function TextRule({
@@ -258,45 +221,5 @@ export function TextRule({
         )}
       </div>
     </div>
-  );
-}
-
-function HeightFigure({
-  what,
-  item,
-  heightMm,
-  design,
-  unit,
-}: {
-  what: string;
-  item: TextItem;
-  heightMm: number;
-  design: Design;
-  unit: LengthUnit;
-}) {
-  const letters = item.by === "capHeight" ? "capitals" : "small letters";
-  return (
-    <Reckoned
-      className="text-ink"
-      reckoning={{
-        title: `${what}: ${letters} of ${heightMm.toFixed(1)} mm`,
-        lines: [
-          {
-            what: "Height in the recipe",
-            value: `${item.size} (only the proportion to the other lines counts)`,
-          },
-          { what: "Scale that the school gives", value: `× ${(heightMm / item.size).toFixed(3)}` },
-          { what: "Height as cut", value: `${heightMm.toFixed(2)} mm` },
-        ],
-        rule: `Letters are judged by the height of their ${letters}, as drawn, not by the box round the name: descenders must not shrink it.`,
-        school:
-          design.school === "longest"
-            ? "Longest sets the size: one height for all seats."
-            : "The first seat is shown.",
-        rounding: "To a tenth of a millimetre, for showing.",
-      }}
-    >
-      {showLength(heightMm, unit)} tall
-    </Reckoned>
   );
 }

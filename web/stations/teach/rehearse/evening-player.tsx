@@ -1,12 +1,12 @@
 "use client";
 
+import type { PlayedEvening } from "@elm-basket/core/rehearsal/played.ts";
 import {
-  type PlayedEvening,
   type PlayedSeat,
   type SeatMoment,
   seatAt,
   stepsDone,
-} from "@elm-basket/core/rehearsal/played.ts";
+} from "@elm-basket/core/rehearsal/played-seat.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { useEffect, useState } from "react";
 import { Basket } from "@/ui/basket.tsx";

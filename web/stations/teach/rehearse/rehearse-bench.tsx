@@ -22,6 +22,8 @@ import { WaysTried } from "./ways-tried.tsx";
 interface Props extends Omit<RehearseJob, "job" | "seed"> {
   readonly classId: string;
   readonly version: number;
+  /** When the class begins, epoch ms. */
+  readonly opens: number;
   readonly clock: Clock;
   readonly labels: Readonly<Record<string, string>>;
 }
@@ -30,7 +32,15 @@ const FIRST_SEED = 4711;
 /** Shorter waits are no line. */
 const LEAST_LINE = 2;
 
-export function RehearseBench({ classId, document, version, clock, labels, ...given }: Props) {
+export function RehearseBench({
+  classId,
+  document,
+  version,
+  opens,
+  clock,
+  labels,
+  ...given
+}: Props) {
   const [seed, setSeed] = useState(FIRST_SEED);
   const editor = usePart<RehearsedWays>(
     classId,
@@ -43,7 +53,9 @@ export function RehearseBench({ classId, document, version, clock, labels, ...gi
   );
   const rehearsal = useRehearsal({ ...given, document, seed });
   const { found, tried, failure } = rehearsal;
-  const at = clockOf(document, clock);
+  // Counted back from the end the first step begins later than the class; which the rehearsal finds.
+  const late = found ? document.when.minutes - found.endAt : 0;
+  const at = clockOf(opens + late * 60_000, document.when.zone, clock);
   const titles = new Map(
     document.steps.map((step) => [step.id, titleOfStep(step, document.things)]),
   );

@@ -1,3 +1,4 @@
+import { instantOf } from "@elm-basket/core/calendar/zones.ts";
 import { withStudio } from "@/data/client.ts";
 import { studioPace } from "@/data/pace.ts";
 import { labelsOf } from "@/stations/frame/labels.ts";
@@ -36,6 +37,7 @@ export async function RehearseStation({ id }: { id: string }) {
       document={document}
       version={planned.versions.class}
       schools={host.studio.settings.schools}
+      opens={instantOf(document.when.date, document.when.time, document.when.zone)}
       clock={host.studio.settings.clock}
       facts={plan.facts}
       weedMinutes={kits
