@@ -5,10 +5,12 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations } from "./accessibility.ts";
 import { find, openWindow, setViewport, type Window, waitFor } from "./browser.ts";
 import { BASE, choiceLink, demoClass, openDemo } from "./journey.ts";
-import { overflowing, smallTargets, unseenFocus } from "./page-measures.ts";
+import { overflowing, scriptBytes, smallTargets, unseenFocus } from "./page-measures.ts";
 
 /** From phones to a projector; 640 is a desk at 200 %. */
 const WIDTHS = [320, 360, 640, 768, 1024, 1280, 1920];
+/** A page is read before all of it works; more than this is felt on a phone. */
+const MOST_SCRIPT_BYTES = 200_000;
 const APP = new URL("../web/app/", import.meta.url);
 
 /** A page by its folders: groups are no part of an address. */
@@ -65,6 +67,9 @@ describe("every page", () => {
       "it goes on measuring",
       60_000,
     );
+    const bytes = await scriptBytes(driver);
+    expect(bytes).toBeGreaterThan(50_000);
+    expect(bytes, "scripts of the page, compressed").toBeLessThan(MOST_SCRIPT_BYTES);
     const title = await driver.getTitle();
     expect(title).toMatch(/Elm Basket$|^Seed tins|^Workshop/u);
     if (page.startsWith("/classes/[id]/"))

@@ -62,3 +62,11 @@ export const unseenFocus = (driver: WebDriver): Promise<string[]> =>
     }
     before?.focus?.({ preventScroll: true });
     return found;`);
+
+/** Bytes of scripts as they were sent, compressed: those the page asked for, not those of pages that its links lead to. */
+export const scriptBytes = (driver: WebDriver): Promise<number> =>
+  driver.executeScript(`
+    const sent = performance.getEntriesByType("resource")
+      .filter(({ name, initiatorType }) => initiatorType === "script" && /\\.js(\\?|$)/.test(name))
+      .map(({ name, encodedBodySize }) => [name, encodedBodySize]);
+    return [...new Map(sent).values()].reduce((sum, bytes) => sum + bytes, 0);`);

@@ -1,34 +1,14 @@
 "use client";
 
-import type { ReactNode } from "react";
-import { DialogClose, DialogShell, DialogTitle } from "./dialog-shell.tsx";
+import dynamic from "next/dynamic";
+import type { ComponentProps } from "react";
+import type { DialogSheet } from "./dialog-sheet.tsx";
+import { useOnce } from "./use-once.ts";
 
-/** A sheet of paper over the page, for work that has a beginning and an end. */
-export function Dialog({
-  open,
-  onOpenChange,
-  title,
-  wide = false,
-  children,
-}: {
-  open: boolean;
-  onOpenChange: (open: boolean) => void;
-  title: string;
-  wide?: boolean;
-  children: ReactNode;
-}) {
-  return (
-    <DialogShell
-      open={open}
-      onOpenChange={onOpenChange}
-      veil="bg-ink/20"
-      className={`top-1/2 left-1/2 max-h-[92vh] ${wide ? "w-[min(64rem,94vw)]" : "w-[min(40rem,94vw)]"} -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-rule-strong bg-paper p-6`}
-    >
-      <div className="mb-3 flex items-baseline justify-between gap-6">
-        <DialogTitle className="text-2xl [overflow-wrap:anywhere]">{title}</DialogTitle>
-        <DialogClose className="verb shrink-0">Close</DialogClose>
-      </div>
-      {children}
-    </DialogShell>
-  );
+/** Fetched when the first dialog opens; until then no page has its weight. */
+const Sheet = dynamic(() => import("./dialog-sheet.tsx").then((all) => all.DialogSheet));
+
+/** A dialog over the page. Stays once it was opened, so that it gives the focus back. */
+export function Dialog(props: ComponentProps<typeof DialogSheet>) {
+  return useOnce(props.open) ? <Sheet {...props} /> : null;
 }

@@ -1,19 +1,11 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { type ReactNode, useState } from "react";
-import { DialogClose, DialogShell, DialogTitle } from "./dialog-shell.tsx";
+import type { Reckoning } from "./reckoned-sheet.tsx";
 
-export interface Reckoning {
-  readonly title: string;
-  /** Inputs and steps of the sum, in order. */
-  readonly lines: readonly { readonly what: string; readonly value: string }[];
-  /** The rule in a sentence, as one would say it to a beginner. */
-  readonly rule: string;
-  readonly school?: string;
-  readonly rounding?: string;
-  /** What its minutes were learned from, or that they are first guesses. */
-  readonly rests?: string;
-}
+const sheet = () => import("./reckoned-sheet.tsx");
+const Sheet = dynamic(() => sheet().then((all) => all.ReckonedSheet));
 
 /** A computed figure that opens to the sum behind it. */
 export function Reckoned({
@@ -34,49 +26,12 @@ export function Reckoned({
         aria-haspopup="dialog"
         aria-expanded={open}
         aria-label={`${textOf(children)}: show the sum`}
+        onPointerEnter={() => void sheet()}
         onClick={() => setOpen(true)}
       >
         {children}
       </button>
-      {open && (
-        <DialogShell
-          open
-          onOpenChange={setOpen}
-          veil="bg-ink/20"
-          className="inset-y-0 right-0 w-full max-w-md overflow-y-auto border-rule-strong border-l bg-paper p-8 text-ink"
-        >
-          <p className="text-soft text-sm">How this figure comes about</p>
-          <DialogTitle className="mb-4 text-2xl">{reckoning.title}</DialogTitle>
-          <dl className="border-rule border-t">
-            {reckoning.lines.map((line) => (
-              <div key={line.what} className="flex justify-between gap-6 border-rule border-b py-2">
-                <dt>{line.what}</dt>
-                <dd className="text-right font-bold">{line.value}</dd>
-              </div>
-            ))}
-          </dl>
-          <p className="mt-4">{reckoning.rule}</p>
-          {reckoning.school && (
-            <p className="mt-3">
-              <span className="text-soft">School: </span>
-              {reckoning.school}
-            </p>
-          )}
-          {reckoning.rounding && (
-            <p className="mt-3">
-              <span className="text-soft">Rounding: </span>
-              {reckoning.rounding}
-            </p>
-          )}
-          {reckoning.rests && (
-            <p className="mt-3">
-              <span className="text-soft">Rests on: </span>
-              {reckoning.rests}
-            </p>
-          )}
-          <DialogClose className="verb mt-8">Close</DialogClose>
-        </DialogShell>
-      )}
+      {open && <Sheet reckoning={reckoning} onClose={() => setOpen(false)} />}
     </>
   );
 }
