@@ -11,7 +11,9 @@ export interface Dashed {
   readonly polygons: Polygons;
 }
 
-type Reckoning = typeof import("./dashed.ts");
+interface Reckoning {
+  readonly dashedOf: (reading: FaceReading) => Polygons;
+}
 
 const faceKey = ({ shape, margin, keepOuts, reserve, specimens, handle }: Blank): string =>
   JSON.stringify([shape, margin, keepOuts, reserve, specimens, handle]);
