@@ -1,4 +1,5 @@
 /** Labels beside those of the bags: for cut loads of film, for blanks, for tables. */
+import { isSpare } from "@elm-basket/core/plan/kit-ref.ts";
 import { placingsOf } from "@elm-basket/core/plan/placing.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
 import type { Plan } from "@elm-basket/core/plan/stages.ts";
@@ -67,8 +68,8 @@ export function filmLabels(plan: Plan, unit: LengthUnit): TextLabel[] {
 
 /** `seats 1–12, 14`; seats that are not numbers as they are. */
 export function spans(seats: readonly string[]): string {
-  const spares = seats.filter((seat) => seat.startsWith("spare-")).length;
-  const own = seats.filter((seat) => !seat.startsWith("spare-") && seat !== "test");
+  const spares = seats.filter(isSpare).length;
+  const own = seats.filter((seat) => !isSpare(seat) && seat !== "test");
   const runs: { from: string; to: string }[] = [];
   for (const seat of [...own].sort((a, b) => Number(a) - Number(b) || (a < b ? -1 : 1))) {
     const last = runs.at(-1);

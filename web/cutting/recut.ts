@@ -1,6 +1,7 @@
 /** A kit, or some pieces of it, that failed is cut again: laid at once, together with others that wait, on scraps as far as they go. */
 
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { recutName, refOfFilm } from "@elm-basket/core/plan/kit-ref.ts";
 import { pieceNumber } from "@elm-basket/core/plan/kits.ts";
 import { readClass, savePart } from "../data/class-documents.ts";
 import type { Sql } from "../data/client.ts";
@@ -83,6 +84,12 @@ export async function addRecut(
 /** What became of a loss that is to be taken back. */
 export type TakenBack = "done" | "gone" | "cut";
 
+/** Place in the list of what is cut again; -1 of any other film. */
+function placeOf(film: string): number {
+  const ref = refOfFilm(film);
+  return ref.kind === "recut" ? ref.n - 1 : -1;
+}
+
 /** Found after all: it is not cut again. Places in the list name the films, so only what nothing cut stands behind can go. */
 export async function takeBackRecut(
   sql: Sql,
@@ -90,21 +97,13 @@ export async function takeBackRecut(
   id: string,
   film: string,
 ): Promise<TakenBack> {
-  const place = Number(/^recut-(\d+)[:+.]/u.exec(film)?.[1] ?? 0) - 1;
+  const place = placeOf(film);
   const films = await listFilms(sql, id);
   const stored = await readClass(sql, id);
   const own = films.find((row) => row.film === film && row.again);
   const recut = stored?.document.recuts[place];
   if (!stored || !own || !recut) return "gone";
-  const later = new Set(
-    stored.document.recuts.slice(place).map((_, i) => `recut-${place + 1 + i}`),
-  );
-  if (
-    films.some(
-      (row) =>
-        row.again && row.state !== "uncut" && later.has(row.film.split(/[:+.]/u, 1)[0] ?? ""),
-    )
-  )
+  if (films.some((row) => row.again && row.state !== "uncut" && placeOf(row.film) >= place))
     return "cut";
   const { document, versions } = stored;
   if (
@@ -195,8 +194,8 @@ function added(recuts: Recuts, fresh: Recuts[number]): Recuts {
 
 function roundFor(recuts: Recuts, sheets: Awaited<ReturnType<typeof listSheets>>): number {
   const last = Math.max(0, ...recuts.map(({ round }) => round));
-  const names = new Set(
-    recuts.flatMap(({ round }, i) => (round === last ? [`recut-${i + 1}`] : [])),
+  const names = new Set<string>(
+    recuts.flatMap(({ round }, i) => (round === last ? [recutName(i + 1)] : [])),
   );
   const begun = sheets.some(
     ({ cutAt, meta }) => cutAt !== null && meta.kits.some(({ seat }) => names.has(seat)),

@@ -17,6 +17,7 @@ import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
 import { KeptWith } from "@elm-basket/core/memory/kept-with.ts";
 import { sheetHpgl } from "@elm-basket/core/plan/files.ts";
 import { filmTaken } from "@elm-basket/core/plan/film-lines.ts";
+import { kitRef } from "@elm-basket/core/plan/kit-ref.ts";
 import { type Kit, kitName, kitsInBags } from "@elm-basket/core/plan/kits.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
 import { remains } from "@elm-basket/core/plan/remains.ts";
@@ -99,13 +100,11 @@ function storedFilms(
         counts,
         minutes,
       } = kit.weed;
+      const ref = kitRef(kit.seat);
       const own = growBox(kit.box, kit.film ? 0 : Math.max(kit.pad, document.layout.weedPad));
       return {
         film: filmName(kit),
-        seat:
-          kit.recut === null
-            ? kit.seat
-            : (document.recuts[Number(kit.seat.slice(RECUT.length)) - 1]?.seat ?? kit.of),
+        seat: ref.kind === "recut" ? (document.recuts[ref.n - 1]?.seat ?? kit.of) : kit.seat,
         thing: kit.thing,
         copy: kit.copy,
         vinyl: kit.vinyl,
@@ -135,8 +134,6 @@ function storedFilms(
       };
     });
 }
-
-const RECUT = "recut-";
 
 function storedSheet(sheet: PlanSheet, plan: Plan, film: number): PlanRows["sheets"][number] {
   const { kits, hash, scraps } = drawnSheets.take(sheet.kits, `${sheet.nn}`, () =>

@@ -10,6 +10,7 @@ import {
   polygonsArea,
   rounded,
 } from "@elm-basket/core/geometry/polygon.ts";
+import { isFresh } from "@elm-basket/core/nesting/bins.ts";
 import { pack } from "@elm-basket/core/nesting/pack.ts";
 import { decodeText } from "@elm-basket/core/roster/roster.ts";
 import {
@@ -87,7 +88,7 @@ export const nest = defineVerb({
       throw new InputError("$.items: two items have the same id");
     if (new Set(input.scraps.map(({ id }) => id)).size < input.scraps.length)
       throw new InputError("$.scraps: two scraps have the same id");
-    const named = input.scraps.findIndex(({ id }) => id === "strip" || id.startsWith("sheet-"));
+    const named = input.scraps.findIndex(({ id }) => isFresh(id));
     if (named >= 0)
       throw new InputError(
         `$.scraps[${named}].id: "${input.scraps[named]?.id}" is how sheets and the strip are called; give the scrap a name of its own`,

@@ -10,6 +10,7 @@ import {
   rectRing,
 } from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
+import { STRIP, sheetBin } from "./bins.ts";
 import { type Block, blockOf } from "./blocks.ts";
 import { inscribedBox } from "./inscribed.ts";
 import type {
@@ -203,7 +204,7 @@ function straightCuts({ items, scraps, stock, clearance }: Shapes): ShapeLayout 
   const most = stock.kind === "sheet" ? (stock.most ?? Number.POSITIVE_INFINITY) : 1;
   for (const at of laid.placed)
     if (at.bin < most)
-      place(at.id, stock.kind === "strip" ? "strip" : `sheet-${at.bin + 1}`, at.x, at.y, at.turned);
+      place(at.id, stock.kind === "strip" ? STRIP : sheetBin(at.bin + 1), at.x, at.y, at.turned);
   const out = new Set(placements.map(({ id }) => id));
   const tooLarge = new Set(laid.unplaced.map(({ id }) => id));
   return {

@@ -10,6 +10,7 @@ import {
 } from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
 import { NOWHERE } from "./arena.ts";
+import { STRIP, sheetBin, sheetNumber } from "./bins.ts";
 import { stuffCounters } from "./counters.ts";
 import { inscribedBox } from "./inscribed.ts";
 import type { ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
@@ -341,14 +342,14 @@ class Tight {
       const area = left.reduce((sum, i) => sum + (this.ready[i] as Ready).area, 0);
       const sheetsLeft = Math.max(1, Math.ceil(area / (width * height)));
       const before = this.places.size;
-      this.fill(`sheet-${n}`, sheet, sheetsLeft === 1 ? 0.8 : 1 / (sheetsLeft + 0.5));
+      this.fill(sheetBin(n), sheet, sheetsLeft === 1 ? 0.8 : 1 / (sheetsLeft + 0.5));
       if (
         this.places.size === before &&
-        ![...this.places.values()].some(({ bin }) => bin === `sheet-${n}`)
+        ![...this.places.values()].some(({ bin }) => bin === sheetBin(n))
       )
         return;
       if (this.left().filter((i) => this.couldFit(i, sheet)).length === 0)
-        this.shortenLast(`sheet-${n}`, width, height, fixed);
+        this.shortenLast(sheetBin(n), width, height, fixed);
     }
   }
 
@@ -712,10 +713,10 @@ class Tight {
     const sheets = Math.max(
       0,
       ...[...this.places.values()].map(({ bin }) =>
-        bin.startsWith("sheet-") && !scraps.some(({ id }) => id === bin) ? Number(bin.slice(6)) : 0,
+        scraps.some(({ id }) => id === bin) ? 0 : (sheetNumber(bin) ?? 0),
       ),
     );
-    const lastBin = stock?.kind === "strip" ? "strip" : `sheet-${sheets}`;
+    const lastBin = stock?.kind === "strip" ? STRIP : sheetBin(sheets);
     const length = this.endOf([...this.places].filter(([, { bin }]) => bin === lastBin));
     return { placements, unplaced, sheets, length };
   }

@@ -2,6 +2,7 @@
 import { slotsOf, vinylsOfItem } from "../lettering/recipe-reads.ts";
 import { circleOf, sayCircle } from "../scheduling/circle.ts";
 import type { ClassDocument, Thing } from "./document.ts";
+import { isReserved } from "./kit-ref.ts";
 
 type Issue = (path: (string | number)[], message: string) => void;
 
@@ -66,9 +67,6 @@ function checkThings(things: readonly Thing[], issue: Issue): void {
   });
 }
 
-/** In files, on labels and on the bench these are kits of nobody's seat. */
-const RESERVED = /^(spare|recut)-\d+$/u;
-
 function checkSeats(
   { seats, things }: Pick<ClassDocument, "seats" | "things">,
   needFilm: (vinyl: string | undefined, path: (string | number)[]) => void,
@@ -85,7 +83,7 @@ function checkSeats(
     things.flatMap(({ id, design }) => slotsOf(design).map((slot) => `${id}.${slot}`)),
   );
   seats.forEach(({ seat, fields, things: own, choices }, index) => {
-    if (RESERVED.test(seat))
+    if (isReserved(seat))
       issue(
         ["seats", index, "seat"],
         `"${seat}" is what a kit that is spare or cut again is called: give the seat another name`,

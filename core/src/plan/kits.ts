@@ -16,6 +16,7 @@ import { type Goes, type WeedReport, weedReport } from "../weeding/difficulty.ts
 import { FAMILY_TRAITS, type VinylFamily } from "../weeding/families.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
+import { recutName, spareName } from "./kit-ref.ts";
 import type { LetteredSeat } from "./letter-set.ts";
 import { fits, type KitPart, type PartSize, partsOf } from "./parts.ts";
 
@@ -31,7 +32,7 @@ export interface PlanPiece {
 }
 
 export interface Kit {
-  /** Seat, or `spare-1`. */
+  /** Seat, or the name of a spare kit or of one that is cut again: `kitRef` tells. */
   readonly seat: string;
   /** The thing it goes on. */
   readonly thing: string;
@@ -217,7 +218,7 @@ export function spareKits(kits: readonly Kit[], count: number): Kit[] {
     .map(([seat]) => seat);
   if (hardest.length === 0) return [];
   return Array.from({ length: count }, (_, i) => ({
-    spare: `spare-${i + 1}`,
+    spare: spareName(i + 1),
     of: hardest[i % hardest.length] as string,
   })).flatMap(({ spare, of }) =>
     kits
@@ -257,7 +258,7 @@ const lastOf = (id: string): string => id.slice(id.lastIndexOf("-") + 1);
 /** Number of a piece among those of its seat and vinyl, whatever the kit is called. */
 export const pieceNumber = (id: string): number => Number.parseInt(lastOf(id), 10);
 
-/** What failed, once more: `recut-1`, `recut-2`, … in the order in which it was asked for. */
+/** What failed, once more, in the order in which it was asked for. */
 export function recutKits(
   kits: readonly Kit[],
   {
@@ -279,7 +280,7 @@ export function recutKits(
           JSON.stringify([i, recut.pieces, recut.round, family, coefficients]),
           () =>
             (recut.pieces ? onlyPieces(kit, recut.pieces, family, coefficients) : [kit]).map(
-              (own) => ({ ...renamed(own, `recut-${i + 1}`), of: own.of, recut: recut.round }),
+              (own) => ({ ...renamed(own, recutName(i + 1)), of: own.of, recut: recut.round }),
             ),
         );
       }),
@@ -329,7 +330,7 @@ export function kitsInBags(
       for (const [i, recut] of recuts.entries()) {
         const own = isRecut(kit, recut, firstThing)
           ? again.get(
-              `${kit.vinyl} ${kitName({ ...kit, stem: stemOf(`recut-${i + 1}`, kit.several ? kit.thing : null, kit.copy) })}`,
+              `${kit.vinyl} ${kitName({ ...kit, stem: stemOf(recutName(i + 1), kit.several ? kit.thing : null, kit.copy) })}`,
             )
           : undefined;
         if (own) now = recut.pieces ? withFresh(now, own) : { ...own, seat: kit.seat };

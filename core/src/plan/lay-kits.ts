@@ -9,6 +9,7 @@ import {
   type Ring,
   rectRing,
 } from "../geometry/polygon.ts";
+import { sheetBin, sheetNumber } from "../nesting/bins.ts";
 import { inscribedBox } from "../nesting/inscribed.ts";
 import type {
   Bin,
@@ -147,7 +148,7 @@ function tightest(wishes: LayWishes, scraps: readonly UsableScrap[]): Placed {
 
 /** What is left out weighs most, then fresh loads, then how far down the last of them is used. */
 function measure({ laid, unplaced }: Placed): number {
-  const sheets = laid.filter(({ own }) => own.bin.startsWith("sheet-"));
+  const sheets = laid.filter(({ own }) => sheetNumber(own.bin) !== null);
   const loads = new Set(sheets.map(({ own }) => own.bin));
   const used = [...loads].reduce(
     (sum, bin) =>
@@ -294,7 +295,7 @@ function straight({ kits, layout, turns, bin }: LayWishes, scraps: readonly Usab
     throw new Error(
       `layout of ${kits[0]?.vinyl ?? ""} failed its check: ${JSON.stringify(faults[0])}`,
     );
-  for (const at of layoutOf.placed) take(at, `sheet-${at.bin + 1}`, 0, 0);
+  for (const at of layoutOf.placed) take(at, sheetBin(at.bin + 1), 0, 0);
   const out = new Set(laid.map(({ kit }) => kitName(kit)));
   return {
     laid,
@@ -309,11 +310,9 @@ function filmLoads(
   byBin: ReadonlyMap<string, readonly LaidKit[]>,
   { edge, bin, layout }: LayWishes,
 ): LaidLoad[] {
-  const numbers = [...byBin.keys()]
-    .flatMap((own) => (/^sheet-\d+$/u.test(own) ? [Number(own.slice(6))] : []))
-    .sort((a, b) => a - b);
+  const numbers = [...byBin.keys()].flatMap((own) => sheetNumber(own) ?? []).sort((a, b) => a - b);
   return numbers.map((n) => {
-    const kits = (byBin.get(`sheet-${n}`) ?? []).map((kit) => shifted(kit, edge, edge));
+    const kits = (byBin.get(sheetBin(n)) ?? []).map((kit) => shifted(kit, edge, edge));
     const width = layout.trim
       ? roundUp(Math.max(...kits.map(({ box }) => box.x + box.width)) + edge)
       : bin.width + 2 * edge;

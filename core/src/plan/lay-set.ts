@@ -1,4 +1,5 @@
 /** All kits of one film: of one thing as they are laid, of several together or one after the other, whichever takes less. */
+import { sheetBin } from "../nesting/bins.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
 import type { ClassDocument } from "./document.ts";
 import type { Kit } from "./kits.ts";
@@ -74,7 +75,7 @@ function renumbered({ loads, unplaced }: LaidVinyl): LaidVinyl {
     fresh++;
     return {
       ...load,
-      kits: load.kits.map((kit) => ({ ...kit, own: { ...kit.own, bin: `sheet-${fresh}` } })),
+      kits: load.kits.map((kit) => ({ ...kit, own: { ...kit.own, bin: sheetBin(fresh) } })),
     };
   });
   return { loads: next, unplaced };

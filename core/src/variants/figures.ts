@@ -4,6 +4,7 @@ import { boxHeight, boxWidth } from "../geometry/polygon.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
 import { slotsOf } from "../lettering/recipe-reads.ts";
 import type { ClassDocument } from "../plan/document.ts";
+import { isSpare } from "../plan/kit-ref.ts";
 import type { Kit } from "../plan/kits.ts";
 import { factsOfAll, letterKits, makePlan } from "../plan/plan.ts";
 import { madeOf } from "../plan/thing-document.ts";
@@ -13,8 +14,6 @@ import type { SeatUse } from "../stock/shelf-prices.ts";
 import type { Schools } from "../studio/settings.ts";
 import { USUAL_SCHOOLS } from "../studio/settings-kinds.ts";
 import { supplyLines } from "../supplies/supply-lines.ts";
-
-const SPARE = "spare-";
 
 /** Short and long ones, as they come. */
 const SAMPLE_NAMES = [
@@ -90,7 +89,7 @@ export function seatUses(document: ClassDocument, kits: readonly Kit[]): SeatUse
     madeBy: (thing) => madeOf(document, thing),
   });
   const films = document.vinyls.flatMap(({ id, name, family, colour }): SeatUse[] => {
-    const own = kits.filter(({ vinyl, seat }) => vinyl === id && !seat.startsWith(SPARE));
+    const own = kits.filter(({ vinyl, seat }) => vinyl === id && !isSpare(seat));
     return own.length === 0
       ? []
       : [
@@ -134,7 +133,7 @@ export function figuresOf(
 ): ProjectFigures {
   const plan = makePlan(sampledAsProposed(document, schools, fonts), fonts);
   const seats = plan.document.seats.length;
-  const own = plan.kits.filter(({ seat }) => !seat.startsWith(SPARE));
+  const own = plan.kits.filter(({ seat }) => !isSpare(seat));
   const names = new Map(plan.supplies.map(({ id, name }) => [id, name]));
   const perSeat = (sum: number) => sum / Math.max(1, seats);
   return {

@@ -1,3 +1,4 @@
+import { isSpare } from "@elm-basket/core/plan/kit-ref.ts";
 import { type Clock, showMinutes, showTime } from "@elm-basket/core/units/time.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
@@ -272,7 +273,7 @@ function Baskets({ view, clock }: { view: TonightView; clock: Clock }) {
       <ul>
         {view.classes.map(({ row, kits, stops, labels, planning }) => {
           const seats = kits
-            .filter(({ seat }) => !seat.startsWith("spare-"))
+            .filter(({ seat }) => !isSpare(seat))
             .map((kit) => ({
               seat: kit.seat,
               label: labels[kit.seat] ?? kit.seat,

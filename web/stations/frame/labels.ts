@@ -1,3 +1,4 @@
+import { kitRef } from "@elm-basket/core/plan/kit-ref.ts";
 import type { StoredPlan } from "@/data/making.ts";
 
 /** Seat -> what people call it; spares by number. */
@@ -6,5 +7,6 @@ export function labelsOf(plan: Pick<StoredPlan, "seats">): Record<string, string
 }
 
 export function labelOf(labels: Readonly<Record<string, string>>, seat: string): string {
-  return labels[seat] ?? (seat.startsWith("spare-") ? `Spare ${seat.slice(6)}` : `Seat ${seat}`);
+  const ref = kitRef(seat);
+  return labels[seat] ?? (ref.kind === "spare" ? `Spare ${ref.n}` : `Seat ${seat}`);
 }

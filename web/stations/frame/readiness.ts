@@ -1,6 +1,7 @@
 /** What each station has to say for itself: how far it is, and one line on what counts there. */
 
 import type { FindingCode } from "@elm-basket/core/advice/finding.ts";
+import { isSpare } from "@elm-basket/core/plan/kit-ref.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
@@ -96,7 +97,7 @@ export function readiness({
       .length;
   const withStop = (key: StationKey, state: KnotState): KnotState => (stops(key) ? "stop" : state);
   const seats = plan.seats.length;
-  const own = kits.filter(({ seat }) => !seat.startsWith("spare-"));
+  const own = kits.filter(({ seat }) => !isSpare(seat));
   const cut = sheets.filter(({ cutAt }) => cutAt).length;
   const weeded = kits.filter((kit) => kit.weeded).length;
   const packed = own.filter((kit) => kit.packed).length;

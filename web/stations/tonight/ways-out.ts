@@ -3,6 +3,7 @@ import { helpful, type Way } from "@elm-basket/core/calendar/ahead.ts";
 import type { EveningTask } from "@elm-basket/core/calendar/evenings.ts";
 import { Bounded } from "@elm-basket/core/memory/bounded.ts";
 import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { isSpare } from "@elm-basket/core/plan/kit-ref.ts";
 import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
 import { withProposal } from "@elm-basket/core/proposal/merge.ts";
 import { propose } from "@elm-basket/core/proposal/propose.ts";
@@ -107,7 +108,7 @@ function waysFor(
   const ways: Try[] = [];
   if (all > 0) {
     const spare = kits
-      .filter(({ seat, weeded }) => seat.startsWith("spare-") && !weeded)
+      .filter(({ seat, weeded }) => isSpare(seat) && !weeded)
       .reduce((sum, { weedMinutes }) => sum + weedMinutes, 0);
     if (spare > 0)
       ways.push({
@@ -171,7 +172,7 @@ function easyHalf(
   kits: readonly KitRow[],
 ): { count: number; hard: number; minutes: number } | null {
   const left = kits
-    .filter(({ seat, weeded }) => !weeded && !seat.startsWith("spare-"))
+    .filter(({ seat, weeded }) => !weeded && !isSpare(seat))
     .sort((a, b) => a.weedMinutes - b.weedMinutes);
   if (left.length < LEAST_KITS) return null;
   const easy = left.slice(0, Math.floor(left.length / 2));

@@ -1,3 +1,4 @@
+import { isSpare, refOfFilm } from "@elm-basket/core/plan/kit-ref.ts";
 import { goesOf } from "@elm-basket/core/plan/technique.ts";
 import { madeOf, thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import { tidyAmount } from "@elm-basket/core/stock/words-en.ts";
@@ -21,7 +22,7 @@ export async function BagStation({ id, bag: wanted }: { id: string; bag: string 
   if (!data) notFound();
   const { document, plan } = data.planned;
   const labels = labelsOf(plan);
-  const seats = data.kits.filter(({ seat }) => !seat.startsWith("spare-"));
+  const seats = data.kits.filter(({ seat }) => !isSpare(seat));
   const bag =
     wanted === ROOM_BAG || seats.some(({ seat }) => seat === wanted)
       ? wanted
@@ -135,7 +136,7 @@ function shown(line: BagLine, data: StationData): Omit<ShownLine, "state" | "not
       document.things.length > 1
         ? `${thing.title}${film.copy > 1 ? `, number ${film.copy}` : ""}: `
         : "";
-    const again = film.film.startsWith("recut-") ? ", cut again" : "";
+    const again = refOfFilm(film.film).kind === "recut" ? ", cut again" : "";
     return {
       id: line.id,
       name: `${of}${vinyl?.name ?? film.vinyl}${again}`,

@@ -1,3 +1,4 @@
+import { isSpare } from "@elm-basket/core/plan/kit-ref.ts";
 import { type BagMark, ROOM_BAG } from "@/data/bags.ts";
 import type { KitRow } from "@/data/making.ts";
 import { labelOf } from "@/stations/frame/labels.ts";
@@ -18,7 +19,7 @@ interface Props {
 
 /** How far the bags are, and what is lacking until the end. */
 export function Bags({ id, kits, labels, cut, marks, nameOf, room }: Props) {
-  const own = kits.filter(({ seat }) => !seat.startsWith("spare-"));
+  const own = kits.filter(({ seat }) => !isSpare(seat));
   const packed = own.filter((kit) => kit.packed).length;
   const ready = own.filter((kit) => !kit.packed && (cut ? kit.cut : kit.weeded)).length;
   const lacks = marks.filter(({ state }) => state === "lack");

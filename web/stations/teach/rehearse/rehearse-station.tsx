@@ -1,4 +1,5 @@
 import { instantOf } from "@elm-basket/core/calendar/zones.ts";
+import { isSpare } from "@elm-basket/core/plan/kit-ref.ts";
 import { withStudio } from "@/data/client.ts";
 import { studioPace } from "@/data/pace.ts";
 import { labelsOf } from "@/stations/frame/labels.ts";
@@ -40,9 +41,7 @@ export async function RehearseStation({ id }: { id: string }) {
       opens={instantOf(document.when.date, document.when.time, document.when.zone)}
       clock={host.studio.settings.clock}
       facts={plan.facts}
-      weedMinutes={kits
-        .filter(({ seat }) => !seat.startsWith("spare-"))
-        .map(({ weedMinutes }) => weedMinutes)}
+      weedMinutes={kits.filter(({ seat }) => !isSpare(seat)).map(({ weedMinutes }) => weedMinutes)}
       share={share}
       labels={labelsOf(plan)}
     />
