@@ -1,5 +1,5 @@
 /** What is put on a thing in the end, where the host has not said. */
-import type { Technique } from "../plan/document-kinds.ts";
+import type { Technique } from "../weeding/techniques.ts";
 import type { Finishing } from "./finishing.ts";
 import type { BlankShape } from "./shape.ts";
 import { frontSize } from "./shape-size.ts";

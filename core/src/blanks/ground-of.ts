@@ -1,7 +1,7 @@
 /** What a blank gets before any film, where the host has not said, and what film then meets. */
 import { labOf } from "../advice/contrast.ts";
 import { isWood } from "../advice/ground.ts";
-import type { Technique } from "../plan/document-kinds.ts";
+import type { Technique } from "../weeding/techniques.ts";
 import type { Material } from "./blank-kinds.ts";
 import type { Ground } from "./ground.ts";
 import type { BlankShape } from "./shape.ts";

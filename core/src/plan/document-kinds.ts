@@ -1,11 +1,4 @@
 /** Kinds, limits and usual values of a class document. */
-export const TECHNIQUES = ["decal", "openStencil", "mask", "ironOnStencil"] as const;
-/**
- * What becomes of the film: a `decal` stays; of an `openStencil` the letters are taken out and painted;
- * the letters of a `mask` stay while the ground is painted, and are peeled then; an `ironOnStencil` is an open stencil pressed on.
- */
-export type Technique = (typeof TECHNIQUES)[number];
-
 export const MOST_THINGS = 12;
 /** How far the host makes kits ready before the class; the rest is done in it. */
 export const HANDED_OVER = ["cut", "weeded", "taped"] as const;
@@ -24,3 +17,7 @@ export const USUAL_REHEARSAL = {
 
 /** How a seat may be called. */
 export const SEAT_ID = /^[A-Za-z0-9][A-Za-z0-9_-]{0,19}$/u;
+
+export const SET_SIZINGS = ["each", "sameHeight", "sameShare"] as const;
+/** `each`: every thing by its own school; `sameHeight`: one letter height through the set; `sameShare`: the same share of each face's width. */
+export type SetSizing = (typeof SET_SIZINGS)[number];

@@ -16,6 +16,7 @@ import { taskSchema } from "../scheduling/task.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { pricesSchema } from "../supplies/price.ts";
 import { supplySchema } from "../supplies/supply.ts";
+import { TECHNIQUES } from "../weeding/techniques.ts";
 import { vinylSchema } from "../weeding/vinyl.ts";
 import { vinylId } from "../weeding/vinyl-id.ts";
 import { checkDocument } from "./document-checks.ts";
@@ -24,11 +25,10 @@ import {
   MOST_THINGS,
   ONLY_THING,
   SEAT_ID,
-  TECHNIQUES,
+  SET_SIZINGS,
   USUAL_REHEARSAL,
 } from "./document-kinds.ts";
 import { scrapSchema } from "./scrap.ts";
-import { SET_SIZINGS } from "./set-sizes.ts";
 
 export const seatId = z.string().regex(SEAT_ID, "a seat such as 1 or A-4");
 

@@ -1,7 +1,7 @@
 /** Things to be added to a class, and seats without what they say of others. */
 import { USUAL_STENCIL } from "../lettering/recipe-kinds.ts";
+import type { Technique } from "../weeding/techniques.ts";
 import type { ClassDocument, Thing } from "./document.ts";
-import type { Technique } from "./document-kinds.ts";
 import { starterDesign } from "./starter-design.ts";
 import { isPainted } from "./technique.ts";
 

@@ -4,7 +4,7 @@ import { SEVERITY_ORDER } from "../advice/finding.ts";
 import { fillableSlots } from "../lettering/recipe-reads.ts";
 import { factsSchema } from "../proposal/facts.ts";
 import { costJson, costSchema } from "../supplies/cost-json.ts";
-import { TECHNIQUES } from "./document-kinds.ts";
+import { TECHNIQUES } from "../weeding/techniques.ts";
 import { placingJson, round, sharesJson, splitsOf } from "./plan-json-kits.ts";
 import { factsJson, preparationJson, reasonsJson } from "./plan-json-preparation.ts";
 import { thingJson } from "./plan-json-things.ts";

@@ -3,8 +3,9 @@ import { describe, expect, it } from "vitest";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import type { ClassDocument, Thing } from "./document.ts";
+import type { SetSizing } from "./document-kinds.ts";
 import { makePlan } from "./plan.ts";
-import { faceShare, letterHeight, type SetSizing, setScales } from "./set-sizes.ts";
+import { faceShare, letterHeight, setScales } from "./set-sizes.ts";
 import { thingDocument } from "./thing-document.ts";
 
 const tins = demoClass("seed-tins");

@@ -1,10 +1,7 @@
 /** Several things of one seat read as a set where their letters are equally high, or fill the same share of their faces. */
+import type { SetSizing } from "./document-kinds.ts";
 import type { ThingPlan } from "./stages.ts";
 import type { ThingDocument } from "./thing-document.ts";
-
-export const SET_SIZINGS = ["each", "sameHeight", "sameShare"] as const;
-/** `each`: every thing by its own school; `sameHeight`: one letter height through the set; `sameShare`: the same share of each face's width. */
-export type SetSizing = (typeof SET_SIZINGS)[number];
 
 type Sized = Pick<ThingPlan, "id" | "lettered" | "face">;
 

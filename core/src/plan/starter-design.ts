@@ -1,7 +1,7 @@
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import type { Design } from "../lettering/recipe.ts";
 import { USUAL_STENCIL } from "../lettering/recipe-kinds.ts";
-import type { Technique } from "./document-kinds.ts";
+import type { Technique } from "../weeding/techniques.ts";
 import { isPainted } from "./technique.ts";
 
 /** One line for the name. Of a stencil the letters stand alone, so that no joined script is taken out in one piece. */

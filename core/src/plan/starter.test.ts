@@ -5,8 +5,8 @@ import { MATERIALS } from "../blanks/blank-kinds.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { TECHNIQUES, type Technique } from "../weeding/techniques.ts";
 import { type ClassDocument, readClassDocument } from "./document.ts";
-import { TECHNIQUES, type Technique } from "./document-kinds.ts";
 import { makePlan } from "./plan.ts";
 import { type StarterInput, starterClass } from "./starter.ts";
 

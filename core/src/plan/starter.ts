@@ -10,9 +10,10 @@ import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import type { Schools } from "../studio/settings.ts";
 import { USUAL_SCHOOLS } from "../studio/settings-kinds.ts";
+import type { Technique } from "../weeding/techniques.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
 import { type ClassDocument, layoutSchema } from "./document.ts";
-import { ONLY_THING, type Technique } from "./document-kinds.ts";
+import { ONLY_THING } from "./document-kinds.ts";
 import { starterDesign } from "./starter-design.ts";
 
 export interface StarterInput {

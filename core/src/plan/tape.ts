@@ -2,7 +2,7 @@
 import { TAPE_BEYOND_MM } from "../blanks/snips.ts";
 import { boxHeight, boxOf, boxWidth, growBox } from "../geometry/polygon.ts";
 import type { Design } from "../lettering/recipe.ts";
-import type { Technique } from "./document-kinds.ts";
+import type { Technique } from "../weeding/techniques.ts";
 import type { LetteredSeat } from "./letter-set.ts";
 import { goesOf, needsTape } from "./technique.ts";
 

@@ -1,5 +1,5 @@
 /** English words for the techniques. */
-import type { Technique } from "./document-kinds.ts";
+import type { Technique } from "../weeding/techniques.ts";
 
 export const TECHNIQUE_WORDS: Record<Technique, { readonly name: string; readonly what: string }> =
   {

@@ -1,6 +1,6 @@
 /** What the technique makes of the film: what stays, what is painted, what carries it. */
 import type { Goes } from "../weeding/difficulty.ts";
-import type { Technique } from "./document-kinds.ts";
+import type { Technique } from "../weeding/techniques.ts";
 
 /** Letters of a stencil are taken out and painted; those of a decal or a mask stay where they are laid. */
 export const goesOf = (technique: Technique): Goes =>

@@ -2,10 +2,10 @@
 import { frontSize } from "../blanks/shape-size.ts";
 import { boxHeight, boxOf, boxWidth, polygonArea } from "../geometry/polygon.ts";
 import type { Thing } from "../plan/document.ts";
-import type { Technique } from "../plan/document-kinds.ts";
 import type { Kit } from "../plan/kits.ts";
 import type { ThingPlan } from "../plan/stages.ts";
 import { goesOf } from "../plan/technique.ts";
+import type { Technique } from "../weeding/techniques.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
 import type { Facts } from "./facts.ts";
 import { tapeForPieces } from "./materials/tape.ts";

@@ -2,8 +2,8 @@
 import { z } from "zod";
 import { MATERIALS } from "../blanks/blank-kinds.ts";
 import { blankShapeSchema } from "../blanks/shape.ts";
-import { TECHNIQUES } from "../plan/document-kinds.ts";
 import { VINYL_FAMILIES } from "../weeding/families.ts";
+import { TECHNIQUES } from "../weeding/techniques.ts";
 import { vinylColour } from "../weeding/vinyl.ts";
 import { MOST_NAMES } from "./limits.ts";
 

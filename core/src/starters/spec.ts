@@ -4,9 +4,9 @@ import type { z } from "zod";
 import type { Use } from "../advice/use.ts";
 import type { blankSchema } from "../blanks/blank.ts";
 import type { Finishing } from "../blanks/finishing.ts";
-import type { Technique } from "../plan/document-kinds.ts";
 import type { Schools } from "../studio/settings.ts";
 import type { VinylFamily } from "../weeding/families.ts";
+import type { Technique } from "../weeding/techniques.ts";
 import type { Drawing } from "./art.ts";
 
 export type StarterFilm = readonly [id: string, name: string, family: VinylFamily, colour: string];

@@ -1,5 +1,5 @@
 /** All projects to start from, and what is told of each before it is drawn. */
-import type { Technique } from "../plan/document-kinds.ts";
+import type { Technique } from "../weeding/techniques.ts";
 import { FLAT } from "./flat.ts";
 import { PAINTED } from "./painted.ts";
 import { ROUND } from "./round.ts";

@@ -1,11 +1,11 @@
 /** Every project to start from is complete, and together they cover the craft. */
 import { describe, expect, it } from "vitest";
 import { groundOf } from "../blanks/ground-of.ts";
-import { TECHNIQUES } from "../plan/document-kinds.ts";
 import { makePlan } from "../plan/plan.ts";
 import { differences } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { TECHNIQUES } from "../weeding/techniques.ts";
 import { DRAWING_NAMES, drawn } from "./art.ts";
 import { FIRST_STARTER, STARTERS } from "./specs.ts";
 import { starterProject } from "./starter-projects.ts";

@@ -2,11 +2,11 @@
 import { MATERIAL_WORDS } from "../advice/film-words-en.ts";
 import { MATERIALS, type Material } from "../blanks/blank-kinds.ts";
 import type { ClassDocument } from "../plan/document.ts";
-import { TECHNIQUES, type Technique } from "../plan/document-kinds.ts";
 import { starterClass } from "../plan/starter.ts";
 import { TECHNIQUE_WORDS } from "../plan/technique-words-en.ts";
 import { type Proposal, propose } from "../proposal/propose.ts";
 import { VINYL_FAMILIES, type VinylFamily } from "../weeding/families.ts";
+import { TECHNIQUES, type Technique } from "../weeding/techniques.ts";
 import { demoClass } from "./documents.ts";
 
 const film = (family: VinylFamily) => ({

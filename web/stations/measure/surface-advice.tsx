@@ -21,11 +21,11 @@ import {
 import type { Use } from "@elm-basket/core/advice/use.ts";
 import type { Material } from "@elm-basket/core/blanks/blank-kinds.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
-import { TECHNIQUES, type Technique } from "@elm-basket/core/plan/document-kinds.ts";
 import { isPainted, needsTape } from "@elm-basket/core/plan/technique.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { OUTCOME_WORDS, sayRounds, trialsOf, worstOf } from "@elm-basket/core/trials/rounds.ts";
+import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import type { TrialRow } from "@/data/trials.ts";
 import { NumberField } from "@/ui/fields.tsx";

@@ -11,12 +11,13 @@ import {
   readClassDocument,
   whenSchema,
 } from "@elm-basket/core/plan/document.ts";
-import { MOST_THINGS, TECHNIQUES } from "@elm-basket/core/plan/document-kinds.ts";
+import { MOST_THINGS } from "@elm-basket/core/plan/document-kinds.ts";
 import { starterSet } from "@elm-basket/core/plan/starter-set.ts";
 import { LISTS, withProposal } from "@elm-basket/core/proposal/merge.ts";
 import { FIRST_STARTER } from "@elm-basket/core/starters/specs.ts";
 import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
 import { variantOf } from "@elm-basket/core/variants/variant.ts";
+import { TECHNIQUES } from "@elm-basket/core/weeding/techniques.ts";
 import { vinylColour, vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
 import { redirect } from "next/navigation";
 import { z } from "zod";

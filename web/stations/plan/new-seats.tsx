@@ -2,8 +2,8 @@
 
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
-import type { Technique } from "@elm-basket/core/plan/document-kinds.ts";
 import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import type { Technique } from "@elm-basket/core/weeding/techniques.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useMemo } from "react";
 import { useLettering } from "@/stations/frame/use-lettering.ts";

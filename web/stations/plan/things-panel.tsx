@@ -3,7 +3,7 @@
 import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
 import type { MadeParts } from "@elm-basket/core/plan/add-thing.ts";
 import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
-import { MOST_THINGS, TECHNIQUES, type Technique } from "@elm-basket/core/plan/document-kinds.ts";
+import { MOST_THINGS } from "@elm-basket/core/plan/document-kinds.ts";
 import {
   alternativeTo,
   broughtIn,
@@ -17,6 +17,7 @@ import type { SetWays } from "@elm-basket/core/plan/set-steps.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { Facts } from "@elm-basket/core/proposal/facts.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useRouter } from "next/navigation";

@@ -1,8 +1,8 @@
 "use client";
 
-import { TECHNIQUES, type Technique } from "@elm-basket/core/plan/document-kinds.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import { useState, useTransition } from "react";
 import { DecalPictureView } from "@/stations/frame/decal-picture.tsx";
 import { LinkButton } from "@/ui/button.tsx";
