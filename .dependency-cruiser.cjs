@@ -1,6 +1,31 @@
+/** Floors of core: a folder knows those below it, never one beside or above it, not even its types. */
+const FLOORS = [
+  ["calendar", "figures", "findings", "geometry", "live", "look-back", "memory", "roster", "supplies", "units"],
+  ["art", "nesting", "posting", "scheduling", "splitting", "weeding"],
+  ["blanks", "cutting", "lettering"],
+  ["fitting", "studio", "trials"],
+  ["document"],
+  ["films", "guide", "learning", "stages", "stock"],
+  ["proposal"],
+  ["advice", "rehearsal", "starters"],
+  ["plan"],
+  ["reckoner", "variants"],
+];
+const OWN = { pathNot: "(\\.test\\.ts$|^core/src/testing/)" };
+const floors = FLOORS.flatMap((folders, at) =>
+  folders.map((folder) => ({
+    name: "floors",
+    severity: "error",
+    from: { path: `^core/src/${folder}/`, ...OWN },
+    to: { path: `^core/src/(${FLOORS.slice(at).flat().filter((other) => other !== folder).join("|")})/` },
+  })),
+);
+
 /** Imports run one way, downwards: core <- fonts <- print <- cli, web. */
 module.exports = {
   forbidden: [
+    ...floors,
+    { name: "every-folder-has-a-floor", severity: "error", from: {}, to: { path: "^core/src/", pathNot: `^core/src/(${FLOORS.flat().join("|")}|testing)/` } },
     { name: "core-is-pure", severity: "error", from: { path: "^core/src", pathNot: "(\\.test\\.ts$|^core/src/testing/)" }, to: { path: "^(web|cli|print|fonts)/|node_modules/(react|react-dom|next|postgres|pdfkit|piscina)/" } },
     { name: "core-has-no-node", severity: "error", from: { path: "^core/src", pathNot: "(\\.test\\.ts$|^core/src/testing/)" }, to: { dependencyTypes: ["core"] } },
     { name: "testing-stays-in-tests", severity: "error", from: { pathNot: "(\\.test\\.ts$|/testing/|^e2e/|^bench/)" }, to: { path: "/testing/" } },

@@ -83,9 +83,12 @@ async function recognised(text: string): Promise<{ cutSheet?: unknown }> {
 async function schemaOf(what: string): Promise<unknown> {
   const { z } = await import("zod");
   if (what === "class")
-    return z.toJSONSchema((await import("@elm-basket/core/plan/document.ts")).classDocumentSchema, {
-      io: "input",
-    });
+    return z.toJSONSchema(
+      (await import("@elm-basket/core/document/document.ts")).classDocumentSchema,
+      {
+        io: "input",
+      },
+    );
   if (what === "plan")
     return z.toJSONSchema((await import("@elm-basket/core/plan/plan-json.ts")).planJsonSchema);
   if (what === "propose") {

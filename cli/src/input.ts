@@ -1,6 +1,6 @@
 /** Reading what came in, with errors that name the place. */
 import { readFileSync } from "node:fs";
-import { jsonPath } from "@elm-basket/core/plan/document.ts";
+import { jsonPath } from "@elm-basket/core/document/document.ts";
 import type { z } from "zod";
 import { InputError } from "./errors.ts";
 

@@ -2,13 +2,13 @@
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { parseArgs } from "node:util";
+import { type ClassDocument, readClassDocument } from "@elm-basket/core/document/document.ts";
+import { seatsFromRoster } from "@elm-basket/core/document/seats.ts";
 import { slotsOf } from "@elm-basket/core/lettering/recipe-reads.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
-import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
 import { planFiles } from "@elm-basket/core/plan/files.ts";
 import { makePlan } from "@elm-basket/core/plan/plan.ts";
 import { decodeText, parseRoster, type Roster } from "@elm-basket/core/roster/roster.ts";
-import { seatsFromRoster } from "@elm-basket/core/roster/seats.ts";
 import { sayRosterFinding } from "@elm-basket/core/roster/words-en.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { careCardsPdf } from "@elm-basket/print/care-cards.ts";

@@ -4,7 +4,7 @@ import { cutTime } from "../../core/src/cutting/minutes.ts";
 import { piecesOfHpgl } from "../../core/src/cutting/rest.ts";
 import { sheetHpgl } from "../../core/src/plan/files.ts";
 import { makePlan } from "../../core/src/plan/plan.ts";
-import { pathsOf } from "../../core/src/plan/sheets.ts";
+import { pathsOf } from "../../core/src/stages/sheets.ts";
 import { demoClass } from "../../core/src/testing/documents.ts";
 import { testFonts } from "../../core/src/testing/fonts.ts";
 import { HpglReader } from "./hpgl-reader.ts";

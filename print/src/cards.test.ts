@@ -1,10 +1,10 @@
 /** Step cards, care cards, placement sheets and the run sheet: pages, fonts, words, and lengths as they are drawn. */
 import { inflateSync } from "node:zlib";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { thingDocument } from "@elm-basket/core/document/thing-document.ts";
 import { placingsOf } from "@elm-basket/core/plan/placing.ts";
 import { makePlan } from "@elm-basket/core/plan/plan.ts";
-import type { Plan, ThingPlan } from "@elm-basket/core/plan/stages.ts";
-import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import type { Plan, ThingPlan } from "@elm-basket/core/stages/stages.ts";
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { testFonts } from "@elm-basket/core/testing/fonts.ts";
 import { describe, expect, it } from "vitest";

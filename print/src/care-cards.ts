@@ -1,9 +1,9 @@
 /** Care cards: what whoever takes the piece home has to know, dated from the class. Eight to a page, one a seat. */
 import { clockIn, instantOf } from "@elm-basket/core/calendar/zones.ts";
-import type { Plan } from "@elm-basket/core/plan/stages.ts";
-import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import { thingDocument } from "@elm-basket/core/document/thing-document.ts";
 import { careOf } from "@elm-basket/core/proposal/care.ts";
 import { schoolsOf, situationOf } from "@elm-basket/core/proposal/situation.ts";
+import type { Plan } from "@elm-basket/core/stages/stages.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import {
   addPage,

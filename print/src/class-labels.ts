@@ -1,9 +1,9 @@
 /** Labels beside those of the bags: for cut loads of film, for blanks, for tables. */
-import { isSpare } from "@elm-basket/core/plan/kit-ref.ts";
+import { isSpare } from "@elm-basket/core/document/kit-ref.ts";
+import { thingDocument } from "@elm-basket/core/document/thing-document.ts";
 import { placingsOf } from "@elm-basket/core/plan/placing.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
-import type { Plan } from "@elm-basket/core/plan/stages.ts";
-import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import type { Plan } from "@elm-basket/core/stages/stages.ts";
 import { SEATS_AT_A_TABLE } from "@elm-basket/core/supplies/supply-lines.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import type { LabelSheetId } from "./label-sheets.ts";

@@ -1,8 +1,8 @@
 /** Cue cards for the host's hand: a card a step, four to a page: the time, what to say and show, what to look at, and what comes next. */
 
-import type { Plan } from "@elm-basket/core/plan/stages.ts";
-import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
+import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
+import type { Plan } from "@elm-basket/core/stages/stages.ts";
 import {
   addPage,
   at,

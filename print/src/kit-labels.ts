@@ -1,12 +1,12 @@
 /** Kit labels as PDF, one per seat, on any sheet that has room for them; with the decal in true size where it fits. */
 
 import { handleSides } from "@elm-basket/core/blanks/handle.ts";
+import { thingDocument } from "@elm-basket/core/document/thing-document.ts";
 import { drawingPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxOf, boxWidth, placed } from "@elm-basket/core/geometry/polygon.ts";
 import { placingsOf } from "@elm-basket/core/plan/placing.ts";
-import type { Plan } from "@elm-basket/core/plan/stages.ts";
-import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
-import { bagCode } from "@elm-basket/core/supplies/bag.ts";
+import type { Plan } from "@elm-basket/core/stages/stages.ts";
+import { bagCode } from "@elm-basket/core/stock/bag.ts";
 import QRCode from "qrcode";
 import { LABEL_SHEETS, type LabelSheetId, labelAt, usualSheet } from "./label-sheets.ts";
 import {

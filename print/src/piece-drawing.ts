@@ -1,6 +1,7 @@
 /** One seat's piece as a drawing in true proportion: the blank, the design where it lies, gaps with ticks, snips dashed. */
 import { blankOutline } from "@elm-basket/core/blanks/read-face.ts";
 import { snipLines } from "@elm-basket/core/blanks/snips.ts";
+import { type ThingDocument, thingDocument } from "@elm-basket/core/document/thing-document.ts";
 import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import {
   type Box,
@@ -14,10 +15,9 @@ import {
   placed,
   type Ring,
 } from "@elm-basket/core/geometry/polygon.ts";
-import type { LetteredSeat } from "@elm-basket/core/plan/letter-set.ts";
 import { type Placing, placingsOf } from "@elm-basket/core/plan/placing.ts";
-import type { Plan, ThingPlan } from "@elm-basket/core/plan/stages.ts";
-import { type ThingDocument, thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import type { LetteredSeat } from "@elm-basket/core/stages/letter-set.ts";
+import type { Plan, ThingPlan } from "@elm-basket/core/stages/stages.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { at, dimension, FAINT, INK, type Pdf, POINTS_PER_MM } from "./pages.ts";
 import { type UnrolledWall, unrolledWall } from "./unrolled-wall.ts";

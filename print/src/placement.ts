@@ -1,7 +1,7 @@
 /** Placement sheets at true size: laid on or round the blank they show where the letters go. A ruler on each proves the print's scale. */
 import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxWidth, placed } from "@elm-basket/core/geometry/polygon.ts";
-import type { Plan } from "@elm-basket/core/plan/stages.ts";
+import type { Plan } from "@elm-basket/core/stages/stages.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import {
   addPage,

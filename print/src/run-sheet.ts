@@ -1,8 +1,8 @@
 /** The host's run sheet on paper: when, what to say, show and check, what dries; and the list for each table. */
 
-import type { Plan } from "@elm-basket/core/plan/stages.ts";
-import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
+import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
+import type { Plan } from "@elm-basket/core/stages/stages.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import { showDay } from "./care-cards.ts";
 import {

@@ -1,4 +1,4 @@
-import { scrapPolygon } from "@elm-basket/core/plan/scrap-polygon.ts";
+import { scrapPolygon } from "@elm-basket/core/document/scrap-polygon.ts";
 import { demoDocument } from "@elm-basket/core/testing/documents.ts";
 import { describe, expect, it } from "vitest";
 import { type ScrapLabel, scrapLabelsPdf } from "./scrap-labels.ts";

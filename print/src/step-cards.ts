@@ -1,9 +1,9 @@
 /** Step cards: what participants do, a card a step, four to a page, with a drawing of this very project where hands need one. */
 
-import type { Plan } from "@elm-basket/core/plan/stages.ts";
-import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
+import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import { deedOf } from "@elm-basket/core/proposal/order.ts";
 import type { Step } from "@elm-basket/core/scheduling/step.ts";
+import type { Plan } from "@elm-basket/core/stages/stages.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import {
   addPage,

@@ -1,7 +1,7 @@
 "use server";
 
 import { isZone } from "@elm-basket/core/calendar/zone-names.ts";
-import { merge } from "@elm-basket/core/plan/merge.ts";
+import { merge } from "@elm-basket/core/stages/merge.ts";
 import { studioSettingsSchema } from "@elm-basket/core/studio/settings.ts";
 import { hash, verify } from "@node-rs/argon2";
 import { revalidatePath } from "next/cache";

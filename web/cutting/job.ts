@@ -5,7 +5,7 @@ import {
   shiftedHpgl,
   withSetting,
 } from "@elm-basket/core/cutting/rest.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { withStudio } from "@/data/client.ts";
 import {
   beginJob,

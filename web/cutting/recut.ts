@@ -1,8 +1,8 @@
 /** A kit, or some pieces of it, that failed is cut again: laid at once, together with others that wait, on scraps as far as they go. */
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { recutName, refOfFilm } from "@elm-basket/core/plan/kit-ref.ts";
-import { pieceNumber } from "@elm-basket/core/plan/kits.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { recutName, refOfFilm } from "@elm-basket/core/document/kit-ref.ts";
+import { pieceNumber } from "@elm-basket/core/stages/kits.ts";
 import { readClass, savePart } from "../data/class-documents.ts";
 import type { Sql } from "../data/client.ts";
 import { recordEdit } from "../data/edits.ts";

@@ -1,6 +1,6 @@
 /** What participants ask for through their link, until the host takes or declines it. */
 import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
-import { choiceName, thingId } from "@elm-basket/core/plan/document.ts";
+import { choiceName, thingId } from "@elm-basket/core/document/document.ts";
 import { z } from "zod";
 import type { Sql } from "./client.ts";
 

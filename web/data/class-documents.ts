@@ -4,7 +4,7 @@ import {
   type ClassDocument,
   classDocumentSchema,
   type Thing,
-} from "@elm-basket/core/plan/document.ts";
+} from "@elm-basket/core/document/document.ts";
 import {
   filmsOfClass,
   type Source,

@@ -2,7 +2,7 @@
  * How the films and materials of a class hang on the shelf. The class says how much of what; what it is called, how it is sold, what it
  * costs and how much is there is written once, on the good. A class document as read has both together.
  */
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { factsOf, freeOfferId, offerOf, vinylOf } from "@elm-basket/core/stock/film-of.ts";
 import { type FilmFacts, filmIdentity, type Offer, sameFilm } from "@elm-basket/core/stock/good.ts";
 import {

@@ -1,5 +1,5 @@
 /** Films on the bench: what a computed plan says of them, whose hands they are in, and how far they have come. */
-import type { BagFilm } from "@elm-basket/core/supplies/bag.ts";
+import type { BagFilm } from "@elm-basket/core/stock/bag.ts";
 import type { WeedReport } from "@elm-basket/core/weeding/difficulty.ts";
 import type { FilmState } from "@elm-basket/core/weeding/queue.ts";
 import type { Sql } from "./client.ts";

@@ -1,10 +1,11 @@
 /** What the studio's log says of its own hands, machines and rooms, and what the host has taken of it. */
+
+import { cuttingOf } from "@elm-basket/core/figures/figured.ts";
+import { type Figures, figuresSchema } from "@elm-basket/core/figures/figures.ts";
+import { WEEDING_TERMS, type WeedingCounts } from "@elm-basket/core/figures/terms.ts";
 import type { Observed } from "@elm-basket/core/learning/factor.ts";
 import type { FilmSeen } from "@elm-basket/core/learning/failures.ts";
-import { cuttingOf } from "@elm-basket/core/learning/figured.ts";
-import { type Figures, figuresSchema } from "@elm-basket/core/learning/figures.ts";
 import type { Model } from "@elm-basket/core/learning/offers.ts";
-import { WEEDING_TERMS, type WeedingCounts } from "@elm-basket/core/learning/terms.ts";
 import type { WeededKit } from "@elm-basket/core/learning/weeding.ts";
 import type { Sql } from "./client.ts";
 import { stands } from "./log.ts";

@@ -1,6 +1,7 @@
 /** Sheets, pieces and kits: what a computed plan leaves in the database, and how far each kit has come. */
-import type { MatPlace } from "@elm-basket/core/plan/mats.ts";
+
 import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
+import type { MatPlace } from "@elm-basket/core/stages/mats.ts";
 import { clearFilms } from "./bags.ts";
 import type { Versions } from "./class-documents.ts";
 import type { Sql } from "./client.ts";

@@ -1,5 +1,5 @@
 /** Projects: repeatable plans, class documents without people, with their variants. */
-import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
+import { type ClassDocument, readClassDocument } from "@elm-basket/core/document/document.ts";
 import { MOST_VARIANTS } from "@elm-basket/core/variants/limits.ts";
 import {
   freeVariantId,

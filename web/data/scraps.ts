@@ -1,6 +1,6 @@
 /** The scrap box of the shelf. A scrap stays in the plan of the class that cut it, and is gone for all others. */
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import type { Scrap } from "@elm-basket/core/plan/scrap.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import type { Scrap } from "@elm-basket/core/document/scrap.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import type { Sql } from "./client.ts";
 

@@ -1,6 +1,7 @@
 /** The demo studio tells a story: what it says is cut stays cut when a station is opened. */
+
+import { runSheetOf } from "@elm-basket/core/document/run-sheet-of.ts";
 import { runLog } from "@elm-basket/core/look-back/run-log.ts";
-import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { documentHash } from "../planning/document-hash.ts";
 import run from "../workers/plan.server.ts";

@@ -2,9 +2,9 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { addDays, isPosted } from "@elm-basket/core/calendar/dates.ts";
-import { type ClassDocument, readClassDocument } from "@elm-basket/core/plan/document.ts";
-import { madeOf } from "@elm-basket/core/plan/thing-document.ts";
-import { bagOf } from "@elm-basket/core/supplies/bag.ts";
+import { type ClassDocument, readClassDocument } from "@elm-basket/core/document/document.ts";
+import { madeOf } from "@elm-basket/core/document/thing-document.ts";
+import { bagOf } from "@elm-basket/core/stock/bag.ts";
 import { variantSchema } from "@elm-basket/core/variants/variant.ts";
 import { hash } from "@node-rs/argon2";
 import postgres from "postgres";

@@ -1,8 +1,8 @@
 /** What the demo's finished classes left in the log: evenings at the bench and the cutter, and the class step by step. */
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
-import { minutesOf, type WeedingCounts } from "@elm-basket/core/learning/terms.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { runSheetOf } from "@elm-basket/core/document/run-sheet-of.ts";
+import { minutesOf, type WeedingCounts } from "@elm-basket/core/figures/terms.ts";
 import { WEEDING_COEFFICIENTS } from "@elm-basket/core/weeding/difficulty.ts";
 import type { Sql } from "./client.ts";
 import { addLog } from "./log.ts";

@@ -1,5 +1,5 @@
 /** Marked work takes goods off the shelf, and puts them back when it is unmarked. */
-import { countOf } from "@elm-basket/core/plan/thing-document.ts";
+import { countOf } from "@elm-basket/core/document/thing-document.ts";
 import { settle, type WorkSoFar } from "@elm-basket/core/stock/ledger.ts";
 import { kitTakes, roomTakes } from "@elm-basket/core/stock/taking.ts";
 import { bagMarks, ROOM_BAG } from "./bags.ts";

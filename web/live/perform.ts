@@ -1,6 +1,7 @@
 /** What a host does to a run: each act once, on the run as the caller saw it, and kept so that a slip can be taken back. */
-import { isWet, mayDry } from "@elm-basket/core/learning/paced.ts";
+
 import { nextStep, notBefore, type RunMoment } from "@elm-basket/core/live/run.ts";
+import { isWet, mayDry } from "@elm-basket/core/proposal/paced.ts";
 import { z } from "zod";
 import type { Sql } from "../data/client.ts";
 import {

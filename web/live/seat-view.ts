@@ -1,11 +1,11 @@
 /** What a participant's page shows of the own seat: the decal on its piece, where it lies, and what has to be at hand. */
 import { drawnFace, readFace } from "@elm-basket/core/blanks/read-face.ts";
+import { countOf } from "@elm-basket/core/document/thing-document.ts";
 import { ringPath } from "@elm-basket/core/geometry/path.ts";
 import { type Box, boxOfPoints } from "@elm-basket/core/geometry/polygon.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
-import { goesOf } from "@elm-basket/core/plan/technique.ts";
-import { countOf } from "@elm-basket/core/plan/thing-document.ts";
-import { bagOf } from "@elm-basket/core/supplies/bag.ts";
+import { bagOf } from "@elm-basket/core/stock/bag.ts";
+import { goesOf } from "@elm-basket/core/weeding/technique.ts";
 import { withStudio } from "../data/client.ts";
 import { filmsOfSeat } from "../data/films.ts";
 import { piecesOfSeat } from "../data/making.ts";

@@ -1,10 +1,10 @@
 /** Reads what the stage and the phones know of a class and its run. */
 import { instantOf } from "@elm-basket/core/calendar/zones.ts";
-import { dryingOf, guessedPace } from "@elm-basket/core/learning/figured.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
+import { dryingOf, guessedPace } from "@elm-basket/core/figures/figured.ts";
 import { toolLine } from "@elm-basket/core/live/run.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
-import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { careOf } from "@elm-basket/core/proposal/care.ts";
 import { deedOf } from "@elm-basket/core/proposal/order.ts";
 import { schoolsOf, situationOf } from "@elm-basket/core/proposal/situation.ts";

@@ -1,7 +1,7 @@
 /** The pool of worker threads in which plans are computed, so that the server keeps answering meanwhile. */
 import { MessageChannel } from "node:worker_threads";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { Bounded } from "@elm-basket/core/memory/bounded.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Improvement } from "@elm-basket/core/plan/improve.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";

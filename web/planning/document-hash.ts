@@ -1,6 +1,6 @@
 /** What a stored plan was computed from. */
 import { createHash } from "node:crypto";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 
 /** Raise when the computation changes: stored plans are then made again. */
 const PLAN_GENERATION = 15;

@@ -1,5 +1,5 @@
 /** The studio's own fonts that a document uses, as bytes for the worker threads. */
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { withStudio } from "../data/client.ts";
 import { fontBytes, isOwnFontId } from "../data/fonts.ts";
 import type { GivenFont } from "../workers/plan.server.ts";

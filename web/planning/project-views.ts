@@ -1,5 +1,5 @@
 /** A studio's projects as they look, and variants with what they take: worked out once for each state of them. */
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { DecalPicture } from "../workers/decals.ts";
 import type { VariantView } from "../workers/variants-drawn.ts";

@@ -1,5 +1,5 @@
 /** Searches for tighter layouts that go on while the host does something else: one a studio, stopped by hand or after a while. */
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Improvement } from "@elm-basket/core/plan/improve.ts";
 import { searchLayouts } from "./compute.ts";
 import { fontsOf } from "./fonts-of.ts";

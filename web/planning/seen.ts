@@ -1,6 +1,6 @@
 /** What a studio has seen, for its models, and what they come to. */
 
-import type { Figures } from "@elm-basket/core/learning/figures.ts";
+import type { Figures } from "@elm-basket/core/figures/figures.ts";
 import {
   MODELS,
   type Model,
@@ -8,7 +8,7 @@ import {
   offersOf,
   type Seen,
 } from "@elm-basket/core/learning/offers.ts";
-import { isWet } from "@elm-basket/core/learning/paced.ts";
+import { isWet } from "@elm-basket/core/proposal/paced.ts";
 import type { Sql } from "../data/client.ts";
 import {
   cutLoads,

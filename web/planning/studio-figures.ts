@@ -1,6 +1,7 @@
 /** Documents with the studio's own figures in the place of first guesses. */
-import { withFigures } from "@elm-basket/core/learning/taken.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { withFigures } from "@elm-basket/core/proposal/taken.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { withStudio } from "../data/client.ts";
 import { studioFigures } from "../data/learning.ts";

@@ -1,4 +1,4 @@
-import type { Severity } from "@elm-basket/core/advice/finding.ts";
+import type { Severity } from "@elm-basket/core/findings/finding.ts";
 
 /** Each gravity has its own shape, so that it reads without colour; the word is for screen readers. */
 export function SeverityMark({ severity, size = 16 }: { severity: Severity; size?: number }) {

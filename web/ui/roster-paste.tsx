@@ -1,12 +1,12 @@
 "use client";
 
+import { type SeatsResult, seatsFromRoster } from "@elm-basket/core/document/seats.ts";
 import {
   decodeText,
   parseRoster,
   type Roster,
   rosterOfTable,
 } from "@elm-basket/core/roster/roster.ts";
-import { type SeatsResult, seatsFromRoster } from "@elm-basket/core/roster/seats.ts";
 import { sayRosterFinding } from "@elm-basket/core/roster/words-en.ts";
 import { useEffect, useMemo, useState } from "react";
 import { SeverityMark } from "./marks.tsx";

@@ -2,6 +2,9 @@
 import { creaseOf } from "@elm-basket/core/blanks/crease.ts";
 import { faceOutline } from "@elm-basket/core/blanks/face.ts";
 import { type FaceReading, readFace } from "@elm-basket/core/blanks/read-face.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { ownFaces } from "@elm-basket/core/document/own-pieces.ts";
+import { type ThingDocument, thingDocument } from "@elm-basket/core/document/thing-document.ts";
 import { drawingPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import {
   type Box,
@@ -10,10 +13,7 @@ import {
   type Polygons,
 } from "@elm-basket/core/geometry/polygon.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { letterSet } from "@elm-basket/core/plan/letter-set.ts";
-import { ownFaces } from "@elm-basket/core/plan/own-pieces.ts";
-import { type ThingDocument, thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import { letterSet } from "@elm-basket/core/stages/letter-set.ts";
 
 /** Kits are drawn four times their size on the bench. */
 export const KIT_DRAWING_MM = 0.02;

@@ -1,9 +1,9 @@
 /** Messages between the Letter station and its worker. */
 
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
+import type { ThingDocument } from "@elm-basket/core/document/thing-document.ts";
 import type { SizingSchool } from "@elm-basket/core/fitting/schools.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
-import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { Technique } from "@elm-basket/core/weeding/techniques.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 

@@ -1,5 +1,6 @@
 /** Web worker: letters and sizes the whole set, so that the page keeps answering. A newer job replaces an older one. */
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
+import { ownFaces } from "@elm-basket/core/document/own-pieces.ts";
 import { SIZING_SCHOOLS, type SizingSchool, schools } from "@elm-basket/core/fitting/schools.ts";
 import { drawingPath } from "@elm-basket/core/geometry/path.ts";
 import { boxOfPoints, polygonArea, type Ring } from "@elm-basket/core/geometry/polygon.ts";
@@ -8,10 +9,9 @@ import { FontFace, type GlyphMeasures } from "@elm-basket/core/lettering/font-fa
 import { LetteringMemory } from "@elm-basket/core/lettering/lettering-memory.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { thinPlaces } from "@elm-basket/core/lettering/thinnest.ts";
-import { type LetteredSet, letterSet } from "@elm-basket/core/plan/letter-set.ts";
-import { measureStrokes, thinnestOfSeat } from "@elm-basket/core/plan/measure-strokes.ts";
-import { ownFaces } from "@elm-basket/core/plan/own-pieces.ts";
-import { tapeExtent } from "@elm-basket/core/plan/tape.ts";
+import { type LetteredSet, letterSet } from "@elm-basket/core/stages/letter-set.ts";
+import { measureStrokes, thinnestOfSeat } from "@elm-basket/core/stages/measure-strokes.ts";
+import { tapeExtent } from "@elm-basket/core/stages/tape.ts";
 import { FAMILY_TRAITS } from "@elm-basket/core/weeding/families.ts";
 import type {
   DrawnSeat,

@@ -1,14 +1,14 @@
 import type { MessagePort } from "node:worker_threads";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
 import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import { improveLayout } from "@elm-basket/core/plan/improve.ts";
 import { factsOfAll, letterKits, makePlan, type TellStage } from "@elm-basket/core/plan/plan.ts";
 import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
 import { factsJson } from "@elm-basket/core/plan/plan-json-preparation.ts";
-import { PlanMemory } from "@elm-basket/core/plan/plan-memory.ts";
 import { type Answer, reckon } from "@elm-basket/core/reckoner/reckon.ts";
+import { PlanMemory } from "@elm-basket/core/stages/plan-memory.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";

@@ -1,5 +1,5 @@
 /** A class's pages to print, by the names of their files. */
-import type { Plan } from "@elm-basket/core/plan/stages.ts";
+import type { Plan } from "@elm-basket/core/stages/stages.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { careCardsPdf } from "@elm-basket/print/care-cards.ts";

@@ -1,9 +1,9 @@
 /** Messages between the rehearsal's page and its worker. */
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import type { Facts } from "@elm-basket/core/proposal/facts.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { PlayedEvening } from "@elm-basket/core/rehearsal/played.ts";
 import type { Rehearsed } from "@elm-basket/core/rehearsal/rehearse.ts";
 import type { Tried } from "@elm-basket/core/rehearsal/try-ways.ts";
+import type { Facts } from "@elm-basket/core/stages/facts.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 
 export interface RehearseJob {

@@ -1,7 +1,8 @@
 /** The projects to start from as they will look, and what they take for four. */
+
+import { runSheetOf } from "@elm-basket/core/document/run-sheet-of.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import { letterKits } from "@elm-basket/core/plan/plan.ts";
-import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
 import { STARTERS, type StarterSummary, summaryOf } from "@elm-basket/core/starters/specs.ts";
 import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
 import type { SeatUse } from "@elm-basket/core/stock/shelf-prices.ts";

@@ -2,6 +2,8 @@
 import { createHash } from "node:crypto";
 import { sheetDxf } from "@elm-basket/core/cutting/dxf.ts";
 import { sheetSvg } from "@elm-basket/core/cutting/svg.ts";
+import { kitRef } from "@elm-basket/core/document/kit-ref.ts";
+import { thingOf } from "@elm-basket/core/document/thing-document.ts";
 import { difference } from "@elm-basket/core/geometry/boolean.ts";
 import { drawingPath, numberText } from "@elm-basket/core/geometry/path.ts";
 import {
@@ -16,14 +18,12 @@ import {
 import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
 import { KeptWith } from "@elm-basket/core/memory/kept-with.ts";
 import { sheetHpgl } from "@elm-basket/core/plan/files.ts";
-import { filmTaken } from "@elm-basket/core/plan/film-lines.ts";
-import { kitRef } from "@elm-basket/core/plan/kit-ref.ts";
-import { type Kit, kitName, kitsInBags } from "@elm-basket/core/plan/kits.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
 import { remains } from "@elm-basket/core/plan/remains.ts";
-import { type PlanSheet, pathsOf } from "@elm-basket/core/plan/sheets.ts";
-import type { Plan } from "@elm-basket/core/plan/stages.ts";
-import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { filmTaken } from "@elm-basket/core/stages/film-lines.ts";
+import { type Kit, kitName, kitsInBags } from "@elm-basket/core/stages/kits.ts";
+import { type PlanSheet, pathsOf } from "@elm-basket/core/stages/sheets.ts";
+import type { Plan } from "@elm-basket/core/stages/stages.ts";
 import type { SheetMeta, SheetText } from "../data/making.ts";
 import { type ComputedPlan, type PlanRows, printsOf } from "../data/prints.ts";
 import { KIT_DRAWING_MM } from "./decals.ts";

@@ -1,6 +1,7 @@
 /** A project beside its variants: each as it will look, and what it takes. */
+
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { figuresOf, type ProjectFigures, sampled } from "@elm-basket/core/variants/figures.ts";
 import { type DecalPicture, decals } from "./decals.ts";

@@ -4,10 +4,10 @@ import {
   type ClassDocument,
   classDocumentSchema,
   readClassDocument,
-} from "@elm-basket/core/plan/document.ts";
+} from "@elm-basket/core/document/document.ts";
+import { runSheetOf } from "@elm-basket/core/document/run-sheet-of.ts";
 import { factsOfAll, letterKits } from "@elm-basket/core/plan/plan.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
-import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
 import { listsOf } from "@elm-basket/core/proposal/merge.ts";
 import { type Proposal, propose as proposeFor } from "@elm-basket/core/proposal/propose.ts";
 import { stepSchema } from "@elm-basket/core/scheduling/step.ts";

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { cautionsFor } from "../films/cautions.ts";
+import { type Finding, findingKey } from "../findings/finding.ts";
 import { demoClass, demoDocument, withNames } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { applyRemedy, type OneThing as ClassDocument, makePlan } from "../testing/one-thing.ts";
-import { cautionsFor } from "./cautions.ts";
-import { type Finding, findingKey } from "./finding.ts";
 import { partOf } from "./remedy.ts";
 import { speak } from "./words-en.ts";
 

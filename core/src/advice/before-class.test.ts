@@ -1,8 +1,8 @@
 /** What a class waits for: grounds that are wet, and minutes in which nobody has anything to do. */
 import { describe, expect, it } from "vitest";
-import { type ClassDocument, classDocumentSchema } from "../plan/document.ts";
+import { type ClassDocument, classDocumentSchema } from "../document/document.ts";
+import { runSheetOf } from "../document/run-sheet-of.ts";
 import { makePlan } from "../plan/plan.ts";
-import { runSheetOf } from "../plan/run-sheet-of.ts";
 import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import { MOST_STEPS } from "../scheduling/step-kinds.ts";

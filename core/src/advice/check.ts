@@ -1,8 +1,9 @@
 /** Runs every rule over the plan; a rule is a file in rules/. */
+
+import { type Finding, findingKey, SEVERITY_ORDER } from "../findings/finding.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
 import { LetteringMemory } from "../lettering/lettering-memory.ts";
-import { type PlanStages, stagesOf } from "../plan/stages.ts";
-import { type Finding, findingKey, SEVERITY_ORDER } from "./finding.ts";
+import { type PlanStages, stagesOf } from "../stages/stages.ts";
 import type { ClassRule, Rule } from "./rule.ts";
 import { artRules } from "./rules/art.ts";
 import { blankRules } from "./rules/blank.ts";

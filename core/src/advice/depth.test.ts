@@ -1,5 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { MATERIALS } from "../blanks/blank-kinds.ts";
+import type { Use } from "../document/use.ts";
+import { adviseOn, filmAdvice, surfaceAdvice, tapeAdvice } from "../films/film-choice.ts";
+import { REASON_WORDS, saySurface, sayTape } from "../films/film-words-en.ts";
+import type { Finding } from "../findings/finding.ts";
 import { seededRandom } from "../geometry/random.ts";
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import { tidyName } from "../roster/tidy.ts";
@@ -12,10 +16,6 @@ import {
   makePlan,
 } from "../testing/one-thing.ts";
 import { VINYL_FAMILIES } from "../weeding/families.ts";
-import { adviseOn, filmAdvice, surfaceAdvice, tapeAdvice } from "./film-choice.ts";
-import { REASON_WORDS, saySurface, sayTape } from "./film-words-en.ts";
-import type { Finding } from "./finding.ts";
-import type { Use } from "./use.ts";
 import { speak } from "./words-en.ts";
 
 const tins = demoDocument("seed-tins");

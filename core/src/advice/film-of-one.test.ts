@@ -1,13 +1,13 @@
 /** A film is finish, glue and liner; what a host has found of one bought film counts before what is said of its kind. */
 import { describe, expect, it } from "vitest";
-import { type ClassDocument, classDocumentSchema, type Thing } from "../plan/document.ts";
+import { type ClassDocument, classDocumentSchema, type Thing } from "../document/document.ts";
+import { type Use, useSchema } from "../document/use.ts";
+import { adviseOn, adviseOnFilm } from "../films/film-choice.ts";
 import { makePlan } from "../plan/plan.ts";
-import { starterClass } from "../plan/starter.ts";
+import { starterClass } from "../proposal/starter.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { adviseOn, adviseOnFilm } from "./film-choice.ts";
 import { applyRemedy } from "./remedy.ts";
-import { type Use, useSchema } from "./use.ts";
 
 const use = (more: Partial<Use>): Use => useSchema.parse({ months: 12, ...more });
 const gloss = { family: "permanentGloss" } as const;

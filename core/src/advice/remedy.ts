@@ -2,20 +2,20 @@
 
 import { isCup } from "../blanks/shape-size.ts";
 import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
+import type { ClassDocument } from "../document/document.ts";
+import { type ThingDocument, thingDocument, withThing } from "../document/thing-document.ts";
+import type { Remedy } from "../findings/finding.ts";
 import { type SizingSchool, schools } from "../fitting/schools.ts";
 import { openedRings, slitPlates } from "../lettering/open-rings.ts";
 import type { Exception, RecipeItem, TextItem } from "../lettering/recipe.ts";
 import { MARKS, USUAL_STENCIL } from "../lettering/recipe-kinds.ts";
 import { withSize, withVinyls } from "../lettering/recipe-reads.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
-import type { ClassDocument } from "../plan/document.ts";
-import { type ThingDocument, thingDocument, withThing } from "../plan/thing-document.ts";
 import { groundBefore } from "../proposal/ground-before.ts";
 import { handedOver } from "../proposal/handed-over.ts";
 import { pausedAfter } from "../proposal/pause.ts";
 import { tidyName } from "../roster/tidy.ts";
 import { VINYL_FAMILIES } from "../weeding/families.ts";
-import type { Remedy } from "./finding.ts";
 
 /** The part of a class a remedy changes; parts carry their own versions. */
 export type DocumentPart = "class" | "blank" | "design" | "seats";

@@ -2,17 +2,17 @@
 import { describe, expect, it } from "vitest";
 import { MATERIALS, type Material } from "../blanks/blank-kinds.ts";
 import { lessMargin, readFace } from "../blanks/read-face.ts";
-import type { ClassDocument, Thing } from "../plan/document.ts";
+import type { ClassDocument, Thing } from "../document/document.ts";
+import { useSchema } from "../document/use.ts";
+import { cautionsFor, foodCaution } from "../films/cautions.ts";
+import { adviseOn, filmAdvice, foodOf, surfaceAdvice, tapeAdvice } from "../films/film-choice.ts";
+import { saySurface, sayTape } from "../films/film-words-en.ts";
 import { makePlan } from "../plan/plan.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { weedReport } from "../weeding/difficulty.ts";
 import { VINYL_FAMILIES } from "../weeding/families.ts";
-import { cautionsFor, foodCaution } from "./cautions.ts";
-import { adviseOn, filmAdvice, foodOf, surfaceAdvice, tapeAdvice } from "./film-choice.ts";
-import { saySurface, sayTape } from "./film-words-en.ts";
 import { applyRemedy } from "./remedy.ts";
-import { useSchema } from "./use.ts";
 import { speak } from "./words-en.ts";
 
 const tins = demoClass("seed-tins");

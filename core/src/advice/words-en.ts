@@ -1,12 +1,13 @@
 /** English words for findings and remedies. The only place where codes become sentences. */
+
+import type { FilmReason } from "../films/film-choice.ts";
+import { REASON_WORDS } from "../films/film-words-en.ts";
+import type { Finding, FindingCode, Remedy, Severity } from "../findings/finding.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
 import type { CostKind } from "../supplies/cost.ts";
 import { moneyText } from "../supplies/money.ts";
 import { type LengthUnit, showLength } from "../units/length.ts";
 import { showMinutes } from "../units/time.ts";
-import type { FilmReason } from "./film-choice.ts";
-import { REASON_WORDS } from "./film-words-en.ts";
-import type { Finding, FindingCode, Remedy, Severity } from "./finding.ts";
 import { SCHOOL_WORDS } from "./sizing-words-en.ts";
 
 const COST_WORDS: Record<CostKind, string> = {

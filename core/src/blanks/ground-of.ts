@@ -1,10 +1,11 @@
 /** What a blank gets before any film, where the host has not said, and what film then meets. */
-import { labOf } from "../advice/contrast.ts";
-import { isWood } from "../advice/ground.ts";
+
 import type { Technique } from "../weeding/techniques.ts";
 import type { Material } from "./blank-kinds.ts";
+import { labOf } from "./contrast.ts";
 import type { Ground } from "./ground.ts";
 import type { BlankShape } from "./shape.ts";
+import { isWood } from "./woods.ts";
 
 /** In L*a*b*: near white, and strong reds and yellows. */
 const [LIGHT, STRONG] = [85, 40];

@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { type Point, type Polygon, polygonArea, rectRing } from "../geometry/polygon.ts";
 import { sheetFiles } from "../plan/files.ts";
-import { pathsOf } from "../plan/sheets.ts";
+import { pathsOf } from "../stages/sheets.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { makePlan } from "../testing/one-thing.ts";

@@ -1,5 +1,5 @@
 /** What is looked at before the blade goes down: asked of the host, or known and said. */
-import type { Finding } from "../advice/finding.ts";
+import type { Finding } from "../findings/finding.ts";
 import { FAMILY_TRAITS } from "../weeding/families.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
 

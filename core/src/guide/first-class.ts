@@ -1,9 +1,9 @@
 /** A first class, one thing at a time: where to go, what to look at there, and why; in figures of this very class. */
 import { isCup } from "../blanks/shape-size.ts";
 import type { DeadlineCode } from "../calendar/dates.ts";
-import type { ClassDocument } from "../plan/document.ts";
-import { isPainted, needsTape } from "../plan/technique.ts";
+import type { ClassDocument } from "../document/document.ts";
 import { showMinutes } from "../units/time.ts";
+import { isPainted, needsTape } from "../weeding/technique.ts";
 
 export const GUIDE_STATIONS = [
   "plan",

@@ -1,11 +1,16 @@
 /** Learned figures against closed forms, and on made-up studios whose truth is known. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import {
+  minutesOf,
+  WEEDING_TERMS,
+  type WeedingCoefficients,
+  type WeedingCounts,
+} from "../figures/terms.ts";
 import { SimulatedStudio, USUAL } from "../testing/simulated-studio.ts";
 import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
 import { learnFactor, PRIOR, rangeOf } from "./factor.ts";
 import { failsOf, GUESSED_FAILURES, sparesFor } from "./failures.ts";
-import { minutesOf, WEEDING_TERMS, type WeedingCoefficients, type WeedingCounts } from "./terms.ts";
 import { learnWeeding } from "./weeding.ts";
 
 const STUDIOS = 200;

@@ -1,9 +1,6 @@
 /** What a studio's log comes to, model by model: what could be used in the place of first guesses, and whether that is worth a word. */
 
-import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
-import { type Learned, learnFactor, type Observed, PRIOR, type Prior, rangeOf } from "./factor.ts";
-import type { Figures } from "./figures.ts";
-import { grouped } from "./grouped.ts";
+import type { Figures } from "../figures/figures.ts";
 import {
   type Deed,
   deedKind,
@@ -14,7 +11,10 @@ import {
   samePlace,
   WEEDING_TERMS,
   type WeedingTerm,
-} from "./terms.ts";
+} from "../figures/terms.ts";
+import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
+import { type Learned, learnFactor, type Observed, PRIOR, type Prior, rangeOf } from "./factor.ts";
+import { grouped } from "./grouped.ts";
 import { learnWeeding, type WeededKit } from "./weeding.ts";
 
 export type Model = keyof Figures;

@@ -5,16 +5,16 @@
  * multilevel/hierarchical models" (2007), chapters 12 and 13.
  */
 import { inverse, Matrix, solve } from "ml-matrix";
-import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
-import { classesIn, GUESSED, learnFactor, PRIOR, weightOf } from "./factor.ts";
-import { grouped } from "./grouped.ts";
 import {
   minutesOf,
   WEEDING_TERMS,
   type WeedingCoefficients,
   type WeedingCounts,
   type WeedingTerm,
-} from "./terms.ts";
+} from "../figures/terms.ts";
+import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
+import { classesIn, GUESSED, learnFactor, PRIOR, weightOf } from "./factor.ts";
+import { grouped } from "./grouped.ts";
 
 export interface WeededKit {
   readonly counts: WeedingCounts;

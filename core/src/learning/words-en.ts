@@ -1,9 +1,9 @@
 /** What was learned, in words a host would use. */
-import type { ClassDocument } from "../plan/document.ts";
+import type { ClassDocument } from "../document/document.ts";
+import type { Figures } from "../figures/figures.ts";
+import type { Deed, Quarter, WeedingTerm } from "../figures/terms.ts";
 import { type FilmSeen, failsOf, sparesFor } from "./failures.ts";
-import type { Figures } from "./figures.ts";
 import type { Model, Offer } from "./offers.ts";
-import type { Deed, Quarter, WeedingTerm } from "./terms.ts";
 
 const OF: Readonly<Record<Model, { readonly one: string; readonly many: string }>> = {
   weeding: { one: "kit", many: "kits" },

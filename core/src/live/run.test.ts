@@ -1,7 +1,7 @@
 /** What comes next, what dries, what fills the wait, and when it is over. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { runSheetOf } from "../plan/run-sheet-of.ts";
+import { runSheetOf } from "../document/run-sheet-of.ts";
 import { demoClass } from "../testing/documents.ts";
 import {
   dryings,

@@ -4,11 +4,11 @@ import { sheetDxf } from "../cutting/dxf.ts";
 import { hpgl } from "../cutting/hpgl.ts";
 import { type Sheet, sheetName } from "../cutting/sheet.ts";
 import { sheetSvg } from "../cutting/svg.ts";
+import type { ClassDocument } from "../document/document.ts";
+import { pathsOf } from "../stages/sheets.ts";
+import type { Plan } from "../stages/stages.ts";
 import { FAMILY_TRAITS } from "../weeding/families.ts";
-import type { ClassDocument } from "./document.ts";
 import { planJson } from "./plan-json.ts";
-import { pathsOf } from "./sheets.ts";
-import type { Plan } from "./stages.ts";
 import { runSheetCsv, suppliesCsv, timedSteps } from "./tables.ts";
 
 export function planFiles(plan: Plan): Map<string, string> {

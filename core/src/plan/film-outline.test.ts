@@ -1,12 +1,12 @@
 /** Stencil film cut to the blank's own outline centres itself. */
 import { describe, expect, it } from "vitest";
 import { applyRemedy } from "../advice/remedy.ts";
+import { type ClassDocument, classDocumentSchema, type Thing } from "../document/document.ts";
 import { boxOf, boxOfPoints } from "../geometry/polygon.ts";
+import { starterClass } from "../proposal/starter.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { type ClassDocument, classDocumentSchema, type Thing } from "./document.ts";
 import { makePlan } from "./plan.ts";
-import { starterClass } from "./starter.ts";
 
 const film = demoClass("seed-tins").vinyls[0] as ClassDocument["vinyls"][number];
 const made = (

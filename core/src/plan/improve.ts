@@ -1,9 +1,10 @@
 /** A longer search for tight layouts: round after round, vinyl by vinyl, for as long as somebody waits. */
+
+import type { ClassDocument } from "../document/document.ts";
+import { type Kit, kitName } from "../stages/kits.ts";
+import type { LaidVinyl } from "../stages/lay-kits.ts";
+import { filmArea, freshLoads, type Laying, layVinyl } from "../stages/lay-set.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
-import type { ClassDocument } from "./document.ts";
-import { type Kit, kitName } from "./kits.ts";
-import type { LaidVinyl } from "./lay-kits.ts";
-import { filmArea, freshLoads, type Laying, layVinyl } from "./lay-set.ts";
 
 export interface Improvement {
   /** 1-based. */

@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
+import { type ClassDocument, classDocumentSchema, type Thing } from "../document/document.ts";
+import { thingDocument } from "../document/thing-document.ts";
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { type ClassDocument, classDocumentSchema, type Thing } from "./document.ts";
 import { placingsOf, rangeOf } from "./placing.ts";
 import { makePlan } from "./plan.ts";
-import { thingDocument } from "./thing-document.ts";
 
 const tins = demoClass("seed-tins");
 const tin = tins.things[0] as Thing;

@@ -1,9 +1,9 @@
 /** Where each design lies on its piece, in figures a hand can measure: from the edges, or from rim and foot. */
 import { heightOfBlank, placeOn } from "../blanks/on-blank.ts";
 import { blankOutline, type FaceReading } from "../blanks/read-face.ts";
+import type { ThingDocument } from "../document/thing-document.ts";
 import { type Box, boxOf, boxOfPoints } from "../geometry/polygon.ts";
-import type { ThingPlan } from "./stages.ts";
-import type { ThingDocument } from "./thing-document.ts";
+import type { ThingPlan } from "../stages/stages.ts";
 
 export interface Placing {
   readonly seat: string;

@@ -1,11 +1,12 @@
 /** Parts of the plan's JSON that speak of kits: what each thing takes, and how long kits are cut in parts. */
+
+import { madeOf, thingDocument } from "../document/thing-document.ts";
 import type { Point } from "../geometry/polygon.ts";
-import { thingShares } from "./by-thing.ts";
-import type { Kit } from "./kits.ts";
-import type { LetteredSeat } from "./letter-set.ts";
+import { thingShares } from "../stages/by-thing.ts";
+import type { Kit } from "../stages/kits.ts";
+import type { LetteredSeat } from "../stages/letter-set.ts";
+import type { Plan } from "../stages/stages.ts";
 import { placingsOf } from "./placing.ts";
-import type { Plan } from "./stages.ts";
-import { madeOf, thingDocument } from "./thing-document.ts";
 
 /** Numbers of the plan, rounded to what they mean. */
 export const round = (value: number, digits = 3): number => Number(value.toFixed(digits));

@@ -1,8 +1,9 @@
 /** Parts of the plan's JSON that speak of work before the class and of what decides it. */
-import type { Facts } from "../proposal/facts.ts";
+
 import { propose } from "../proposal/propose.ts";
+import type { Facts } from "../stages/facts.ts";
+import type { Plan } from "../stages/stages.ts";
 import { round } from "./plan-json-kits.ts";
-import type { Plan } from "./stages.ts";
 
 export function preparationJson({ document, evenings }: Pick<Plan, "document" | "evenings">) {
   const dated = new Map(evenings.map((row) => [row.id, row]));

@@ -1,10 +1,10 @@
 /** What the plan as JSON says of each thing. */
-import type { ClassDocument } from "./document.ts";
+import type { ClassDocument } from "../document/document.ts";
+import { thingDocument, thingOf } from "../document/thing-document.ts";
+import { letterHeight } from "../stages/set-sizes.ts";
+import type { Plan } from "../stages/stages.ts";
 import type { PlanJson } from "./plan-json.ts";
 import { round } from "./plan-json-kits.ts";
-import { letterHeight } from "./set-sizes.ts";
-import type { Plan } from "./stages.ts";
-import { thingDocument, thingOf } from "./thing-document.ts";
 
 export function thingJson(
   document: ClassDocument,

@@ -1,15 +1,15 @@
 /** The plan as a JSON document, described in docs/formats.md. Numbers rounded to what they mean; no geometry. */
 import { z } from "zod";
-import { SEVERITY_ORDER } from "../advice/finding.ts";
+import { thingDocument } from "../document/thing-document.ts";
+import { SEVERITY_ORDER } from "../findings/finding.ts";
 import { fillableSlots } from "../lettering/recipe-reads.ts";
-import { factsSchema } from "../proposal/facts.ts";
+import { factsSchema } from "../stages/facts.ts";
+import type { Plan } from "../stages/stages.ts";
 import { costJson, costSchema } from "../supplies/cost-json.ts";
 import { TECHNIQUES } from "../weeding/techniques.ts";
 import { placingJson, round, sharesJson, splitsOf } from "./plan-json-kits.ts";
 import { factsJson, preparationJson, reasonsJson } from "./plan-json-preparation.ts";
 import { thingJson } from "./plan-json-things.ts";
-import type { Plan } from "./stages.ts";
-import { thingDocument } from "./thing-document.ts";
 
 const values = z.record(z.string(), z.union([z.string(), z.number()]));
 const where = z

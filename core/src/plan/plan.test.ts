@@ -1,14 +1,14 @@
 import { describe, expect, it } from "vitest";
+import { readClassDocument } from "../document/document.ts";
 import { boxOf, type Point, polygonsArea } from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
+import { starterClass } from "../proposal/starter.ts";
 import { demoClass, demoDocument, madeUpNames, withNames } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import { applyRemedy, makePlan, readOneThing } from "../testing/one-thing.ts";
 import { distanceBetween, evenOddArea, insideEvenOdd, readSheet } from "../testing/sheet-reader.ts";
-import { readClassDocument } from "./document.ts";
 import { planFiles, sheetFiles } from "./files.ts";
 import { planJson, planJsonSchema } from "./plan-json.ts";
-import { starterClass } from "./starter.ts";
 
 const tins = demoDocument("seed-tins");
 const DEMOS = ["seed-tins", "rowing-bottles", "slate-numbers"];

@@ -5,40 +5,40 @@ import { blankOutline, readFace } from "../blanks/read-face.ts";
 import { TAPE_BEYOND_MM } from "../blanks/snips.ts";
 import { viewOnCup } from "../blanks/straight-cup.ts";
 import { deadlines, isPosted, leadDaysOf } from "../calendar/dates.ts";
-import { boxHeight, boxWidth } from "../geometry/polygon.ts";
-import type { FontLookup } from "../lettering/compose-row.ts";
-import type { LetteringMemory } from "../lettering/lettering-memory.ts";
-import type { Facts } from "../proposal/facts.ts";
-import { factsOf } from "../proposal/facts-of.ts";
-import { LISTS, withProposal } from "../proposal/merge.ts";
-import { propose } from "../proposal/propose.ts";
-import { comesBack } from "../stock/taking.ts";
-import { type CostLine, costOf } from "../supplies/cost.ts";
-import { type SupplyLine, supplyLines } from "../supplies/supply-lines.ts";
-import type { ClassDocument } from "./document.ts";
-import { filmLines } from "./film-lines.ts";
-import { type Kit, kitsOf, recutKits, spareKits } from "./kits.ts";
-import { letterSet } from "./letter-set.ts";
-import { borderFor, partSize } from "./load-room.ts";
-import { measureStrokes } from "./measure-strokes.ts";
-import { ownFaces } from "./own-pieces.ts";
-import { PACK_MINUTES_PER_KIT, TAPE_MINUTES_PER_KIT } from "./pace-of-hands.ts";
-import { type LetteredThing, PlanMemory } from "./plan-memory.ts";
-import { preparedOn } from "./prepared.ts";
-import { runSheetOf } from "./run-sheet-of.ts";
-import { setScales } from "./set-sizes.ts";
-import { type LaidOut, layOut } from "./sheets.ts";
-import type { Plan, PreparationMinutes } from "./stages.ts";
-import { type TapeExtent, tapeExtent } from "./tape.ts";
-import { goesOf, isPainted } from "./technique.ts";
+import type { ClassDocument } from "../document/document.ts";
+import { ownFaces } from "../document/own-pieces.ts";
+import { runSheetOf } from "../document/run-sheet-of.ts";
 import {
   madeOf,
   preparedApart,
   type ThingDocument,
   thingDocument,
   thingOf,
-} from "./thing-document.ts";
-import { kitWishesOf, letteringReads } from "./what-stages-read.ts";
+} from "../document/thing-document.ts";
+import { boxHeight, boxWidth } from "../geometry/polygon.ts";
+import type { FontLookup } from "../lettering/compose-row.ts";
+import type { LetteringMemory } from "../lettering/lettering-memory.ts";
+import { factsOf } from "../proposal/facts-of.ts";
+import { LISTS, withProposal } from "../proposal/merge.ts";
+import { propose } from "../proposal/propose.ts";
+import type { Facts } from "../stages/facts.ts";
+import { filmLines } from "../stages/film-lines.ts";
+import { type Kit, kitsOf, recutKits, spareKits } from "../stages/kits.ts";
+import { letterSet } from "../stages/letter-set.ts";
+import { borderFor, partSize } from "../stages/load-room.ts";
+import { measureStrokes } from "../stages/measure-strokes.ts";
+import { PACK_MINUTES_PER_KIT, TAPE_MINUTES_PER_KIT } from "../stages/pace-of-hands.ts";
+import { type LetteredThing, PlanMemory } from "../stages/plan-memory.ts";
+import { setScales } from "../stages/set-sizes.ts";
+import { type LaidOut, layOut } from "../stages/sheets.ts";
+import type { Plan, PreparationMinutes } from "../stages/stages.ts";
+import { type TapeExtent, tapeExtent } from "../stages/tape.ts";
+import { kitWishesOf, letteringReads } from "../stages/what-stages-read.ts";
+import { comesBack } from "../stock/taking.ts";
+import { type CostLine, costOf } from "../supplies/cost.ts";
+import { type SupplyLine, supplyLines } from "../supplies/supply-lines.ts";
+import { goesOf, isPainted } from "../weeding/technique.ts";
+import { preparedOn } from "./prepared.ts";
 
 /** What a plan is at: lettering and fitting, laying out, thinking it over. */
 export type PlanStage = "letters" | "film" | "advice";

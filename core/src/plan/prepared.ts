@@ -1,9 +1,9 @@
 /** The preparation of a class on the host's evenings, counted back from the day on which each thing's blanks have to be ready. */
 import { addDays, leadDaysOf } from "../calendar/dates.ts";
+import type { ClassDocument } from "../document/document.ts";
+import { madeOf } from "../document/thing-document.ts";
 import { type DatedTask, datedBefore, USUAL_EVENING_MINUTES } from "../scheduling/before.ts";
 import type { Task } from "../scheduling/task.ts";
-import type { ClassDocument } from "./document.ts";
-import { madeOf } from "./thing-document.ts";
 
 /** Empty where the evenings before do not suffice. @param freeOn minutes of an evening; the usual ones when left out */
 export function preparedOn(

@@ -1,21 +1,21 @@
 /** Whole projects of several things, as hosts bring them: what is counted, cut, told and waited for. */
 import { describe, expect, it } from "vitest";
 import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
-import { PLAIN_LINE } from "../lettering/plain-line.ts";
-import { type RecipeItem, stencilSchema } from "../lettering/recipe.ts";
-import { SECOND_SHARE } from "../scheduling/pace.ts";
-import { demoClass } from "../testing/documents.ts";
-import { testFonts } from "../testing/fonts.ts";
 import {
   type ClassDocument,
   classDocumentSchema,
   readClassDocument,
   type Thing,
-} from "./document.ts";
+} from "../document/document.ts";
+import { PLAIN_LINE } from "../lettering/plain-line.ts";
+import { type RecipeItem, stencilSchema } from "../lettering/recipe.ts";
+import { type MoreOf, starterSet } from "../proposal/starter-set.ts";
+import { SECOND_SHARE } from "../scheduling/pace.ts";
+import type { Plan } from "../stages/stages.ts";
+import { demoClass } from "../testing/documents.ts";
+import { testFonts } from "../testing/fonts.ts";
 import { planFiles } from "./files.ts";
 import { makePlan } from "./plan.ts";
-import type { Plan } from "./stages.ts";
-import { type MoreOf, starterSet } from "./starter-set.ts";
 
 const tins = demoClass("seed-tins");
 const film = (

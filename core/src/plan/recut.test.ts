@@ -1,6 +1,8 @@
 /** Kits that failed are cut again, on scraps, and what was cut before stays as it was. */
 import { describe, expect, it } from "vitest";
 import { sheetSvg } from "../cutting/svg.ts";
+import { ONLY_THING } from "../document/document-kinds.ts";
+import { kitsInBags } from "../stages/kits.ts";
 import { demoDocument } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
 import {
@@ -8,8 +10,6 @@ import {
   oneThingSchema as classDocumentSchema,
   makePlan,
 } from "../testing/one-thing.ts";
-import { ONLY_THING } from "./document-kinds.ts";
-import { kitsInBags } from "./kits.ts";
 
 const tins = demoDocument("seed-tins");
 const [film, second] = tins.vinyls.map(({ id }) => id) as [string, string];

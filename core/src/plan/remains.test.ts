@@ -8,9 +8,9 @@ import {
   polygonsArea,
   rectRing,
 } from "../geometry/polygon.ts";
+import { rectangle, withoutCorner } from "../stages/scrap-shapes.ts";
+import type { PlanSheet } from "../stages/sheets.ts";
 import { isWorthKeeping, remains } from "./remains.ts";
-import { rectangle, withoutCorner } from "./scrap-shapes.ts";
-import type { PlanSheet } from "./sheets.ts";
 
 const sheet = (more: Partial<PlanSheet>): PlanSheet =>
   ({

@@ -9,8 +9,8 @@ import {
   rectRing,
 } from "../geometry/polygon.ts";
 import { inscribedBox } from "../nesting/inscribed.ts";
+import type { PlanSheet } from "../stages/sheets.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
-import type { PlanSheet } from "./sheets.ts";
 
 /** Less than this on a side is waste. */
 export const WORTH_KEEPING_MM = 40;

@@ -1,18 +1,18 @@
 /** A set is what its things are, planned one by one and added: counts, minutes and amounts; and it never asks for more film. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { type ClassDocument, classDocumentSchema, type Thing } from "../document/document.ts";
+import { copyOf } from "../document/new-thing.ts";
+import { countOf, madeOf, withCount } from "../document/thing-document.ts";
+import { withThing } from "../proposal/add-thing.ts";
 import { SECOND_SHARE } from "../scheduling/pace.ts";
+import { thingShares } from "../stages/by-thing.ts";
+import type { Plan } from "../stages/stages.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { withThing } from "./add-thing.ts";
-import { thingShares } from "./by-thing.ts";
-import { type ClassDocument, classDocumentSchema, type Thing } from "./document.ts";
-import { copyOf } from "./new-thing.ts";
 import { makePlan } from "./plan.ts";
 import { planJson } from "./plan-json.ts";
-import type { Plan } from "./stages.ts";
-import { countOf, madeOf, withCount } from "./thing-document.ts";
 
 const tins = demoClass("seed-tins");
 const base: ClassDocument = {

@@ -1,8 +1,9 @@
 /** The materials list of a class against the shelf: what is there, what it has taken, what is kept for earlier classes. */
+
+import type { ClassDocument } from "../document/document.ts";
+import { inPack, packsToBuy } from "../stages/film-lines.ts";
 import { type Promised, shelved } from "../stock/reserve.ts";
 import type { SupplyLine } from "../supplies/supply-lines.ts";
-import type { ClassDocument } from "./document.ts";
-import { inPack, packsToBuy } from "./film-lines.ts";
 
 type Line = Pick<
   SupplyLine,

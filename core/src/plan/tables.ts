@@ -1,10 +1,10 @@
 /** The plan's lists as CSV: supplies and run sheet. */
 import { clockIn, instantOf } from "../calendar/zones.ts";
+import type { ClassDocument } from "../document/document.ts";
+import { titleOfStep } from "../document/steps-of-things.ts";
 import { csvText } from "../roster/roster.ts";
+import type { Plan } from "../stages/stages.ts";
 import type { SupplyLine } from "../supplies/supply-lines.ts";
-import type { ClassDocument } from "./document.ts";
-import type { Plan } from "./stages.ts";
-import { titleOfStep } from "./steps-of-things.ts";
 
 type CsvLine = Pick<
   SupplyLine,

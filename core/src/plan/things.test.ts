@@ -1,12 +1,18 @@
 /** Classes that make more than one thing. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { type ClassDocument, readClassDocument, type Thing } from "../document/document.ts";
+import {
+  countOf,
+  thingDocument,
+  withCount,
+  withOwn,
+  withThing,
+} from "../document/thing-document.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
-import { type ClassDocument, readClassDocument, type Thing } from "./document.ts";
 import { makePlan } from "./plan.ts";
 import { planJson } from "./plan-json.ts";
-import { countOf, thingDocument, withCount, withOwn, withThing } from "./thing-document.ts";
 
 const tins = demoClass("seed-tins");
 const tin = tins.things[0] as Thing;

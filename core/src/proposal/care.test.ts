@@ -1,6 +1,6 @@
 /** What is told at home is true of what was made. */
 import { describe, expect, it } from "vitest";
-import type { ClassDocument } from "../plan/document.ts";
+import type { ClassDocument } from "../document/document.ts";
 import { starterProject } from "../starters/starter-projects.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { careOf } from "./care.ts";

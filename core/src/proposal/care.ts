@@ -1,5 +1,5 @@
 /** What whoever takes the piece home has to know, by what was made, of what film, on what, and what it goes through. */
-import { bearsCoat } from "../advice/ground.ts";
+import { bearsCoat } from "../blanks/woods.ts";
 import type { Situation } from "./situation.ts";
 import { words } from "./told.ts";
 

@@ -1,6 +1,7 @@
 /** Cautions of one thing with the place they belong to: the station or step at which somebody can be hurt. They defer to labels, venues and trained people. */
-import { cautionsFor } from "../advice/cautions.ts";
-import type { ClassDocument } from "../plan/document.ts";
+
+import type { ClassDocument } from "../document/document.ts";
+import { cautionsFor } from "../films/cautions.ts";
 import type { ProposedTask } from "./preparation/tasks.ts";
 import type { ProposedStep } from "./told.ts";
 

@@ -1,9 +1,9 @@
 /** The ways of a school beside each other: what each would change in the steps, materials and minutes of this very class. */
-import type { ClassDocument } from "../plan/document.ts";
-import { runSheetOf } from "../plan/run-sheet-of.ts";
+import type { ClassDocument } from "../document/document.ts";
+import { runSheetOf } from "../document/run-sheet-of.ts";
+import type { Facts } from "../stages/facts.ts";
 import type { Schools } from "../studio/settings.ts";
 import { SCHOOLS, type SchoolName } from "../studio/settings-kinds.ts";
-import type { Facts } from "./facts.ts";
 import { listsOf } from "./merge.ts";
 import { type Proposal, propose } from "./propose.ts";
 

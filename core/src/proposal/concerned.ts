@@ -1,8 +1,8 @@
 /** Which of the accepted ways change anything in a class: the others are not asked about. */
-import { bearsCoat, isBareWood, isSmooth } from "../advice/ground.ts";
-import type { ClassDocument } from "../plan/document.ts";
-import { isPainted } from "../plan/technique.ts";
+import { bearsCoat, isBareWood, isSmooth } from "../blanks/woods.ts";
+import type { ClassDocument } from "../document/document.ts";
 import type { SchoolName } from "../studio/settings-kinds.ts";
+import { isPainted } from "../weeding/technique.ts";
 import { filmsOf } from "./situation.ts";
 
 export function concernedSchools({

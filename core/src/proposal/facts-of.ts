@@ -1,13 +1,13 @@
 /** What proposals need to know of lettered kits: measured, or guessed before anything is lettered. */
 import { frontSize } from "../blanks/shape-size.ts";
+import type { Thing } from "../document/document.ts";
 import { boxHeight, boxOf, boxWidth, polygonArea } from "../geometry/polygon.ts";
-import type { Thing } from "../plan/document.ts";
-import type { Kit } from "../plan/kits.ts";
-import type { ThingPlan } from "../plan/stages.ts";
-import { goesOf } from "../plan/technique.ts";
+import type { Facts } from "../stages/facts.ts";
+import type { Kit } from "../stages/kits.ts";
+import type { ThingPlan } from "../stages/stages.ts";
+import { goesOf } from "../weeding/technique.ts";
 import type { Technique } from "../weeding/techniques.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
-import type { Facts } from "./facts.ts";
 import { tapeForPieces } from "./materials/tape.ts";
 
 /** Of what was measured; 0 where nothing was. */

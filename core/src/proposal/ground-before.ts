@@ -1,5 +1,5 @@
 /** Blanks stained, sealed or painted by the host on the evenings before instead of by participants in the class. */
-import type { ClassDocument } from "../plan/document.ts";
+import type { ClassDocument } from "../document/document.ts";
 import { withoutStep } from "../scheduling/reorder.ts";
 import { deedOf } from "./order.ts";
 import { propose } from "./propose.ts";

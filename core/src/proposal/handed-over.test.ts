@@ -1,8 +1,8 @@
 /** What is done beforehand instead of in the class: each remedy is tried, and saves what it says. */
 import { describe, expect, it } from "vitest";
 import { applyRemedy } from "../advice/remedy.ts";
+import { runSheetOf } from "../document/run-sheet-of.ts";
 import { makePlan } from "../plan/plan.ts";
-import { runSheetOf } from "../plan/run-sheet-of.ts";
 import { starterProject } from "../starters/starter-projects.ts";
 import { testFonts } from "../testing/fonts.ts";
 

@@ -1,6 +1,6 @@
 /** Kits made ready further before the class: what is then not done in it any more. */
-import type { ClassDocument } from "../plan/document.ts";
-import type { HandedOver } from "../plan/document-kinds.ts";
+import type { ClassDocument } from "../document/document.ts";
+import type { HandedOver } from "../document/document-kinds.ts";
 import { withoutStep } from "../scheduling/reorder.ts";
 import { deedOf } from "./order.ts";
 

@@ -1,13 +1,13 @@
 /** A proposal, the host's change, and the proposal as it is now. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { type ClassDocument, classDocumentSchema } from "../plan/document.ts";
-import { starterClass } from "../plan/starter.ts";
+import { type ClassDocument, classDocumentSchema } from "../document/document.ts";
 import type { Step } from "../scheduling/step.ts";
 import { demoClass } from "../testing/documents.ts";
 import { differences, keptAsIs, moved, noted, withProposal } from "./merge.ts";
 import { refusedOrder } from "./order.ts";
 import { type Proposal, propose } from "./propose.ts";
+import { starterClass } from "./starter.ts";
 
 const base = starterClass({
   title: "Signs",

@@ -3,7 +3,7 @@
  * touched follows; where both moved, it is told and decided by the host. A document keeps of the old proposal only the ids it took, and
  * what was proposed where the host says otherwise.
  */
-import type { ClassDocument, Proposed } from "../plan/document.ts";
+import type { ClassDocument, Proposed } from "../document/document.ts";
 import { soundLikes, soundOrder } from "../scheduling/reorder.ts";
 import { MOST_STEPS } from "../scheduling/step-kinds.ts";
 import { soundTasks } from "../scheduling/tasks.ts";

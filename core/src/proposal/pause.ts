@@ -1,5 +1,5 @@
 /** A break put where something dries anyway. */
-import type { ClassDocument } from "../plan/document.ts";
+import type { ClassDocument } from "../document/document.ts";
 import { freeStepId } from "../scheduling/reorder.ts";
 import { type Step, stepSchema } from "../scheduling/step.ts";
 import { MOST_STEPS } from "../scheduling/step-kinds.ts";

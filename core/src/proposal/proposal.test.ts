@@ -2,27 +2,27 @@
 import { readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { describe, expect, it } from "vitest";
-import { surfaceAdvice, tapeAdvice } from "../advice/film-choice.ts";
 import { MATERIALS, type Material } from "../blanks/blank-kinds.ts";
 import { GROUND_BY, GROUND_WORKS } from "../blanks/ground-kinds.ts";
 import { surfaceOf } from "../blanks/ground-of.ts";
 import type { BlankShape } from "../blanks/shape.ts";
 import { isCup, isRound } from "../blanks/shape-size.ts";
-import { type ClassDocument, classDocumentSchema, type Thing } from "../plan/document.ts";
-import { HANDED_OVER, MOST_THINGS } from "../plan/document-kinds.ts";
-import { runSheetOf } from "../plan/run-sheet-of.ts";
-import { starterClass } from "../plan/starter.ts";
-import { starterSet } from "../plan/starter-set.ts";
-import { isPainted } from "../plan/technique.ts";
+import { type ClassDocument, classDocumentSchema, type Thing } from "../document/document.ts";
+import { HANDED_OVER, MOST_THINGS } from "../document/document-kinds.ts";
+import { runSheetOf } from "../document/run-sheet-of.ts";
+import { surfaceAdvice, tapeAdvice } from "../films/film-choice.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { SCHOOLS, type SchoolName } from "../studio/settings-kinds.ts";
 import { demoClass } from "../testing/documents.ts";
 import { proposalTable } from "../testing/proposal-table.ts";
 import { VINYL_FAMILIES, type VinylFamily } from "../weeding/families.ts";
+import { isPainted } from "../weeding/technique.ts";
 import { TECHNIQUES, type Technique } from "../weeding/techniques.ts";
 import { listsOf, NOTHING_TAKEN, withProposal } from "./merge.ts";
 import { brokenBy } from "./order.ts";
 import { type Proposal, propose } from "./propose.ts";
+import { starterClass } from "./starter.ts";
+import { starterSet } from "./starter-set.ts";
 
 const film = (family: VinylFamily, id = "film") => ({
   ...(demoClass("seed-tins").vinyls[0] as ClassDocument["vinyls"][number]),

@@ -1,18 +1,18 @@
 /** What the craft's knowledge proposes for a class: steps, materials, preparation, placing, care and cautions, each with its reason. */
 
-import type { ClassDocument } from "../plan/document.ts";
-import { stepsOfSet } from "../plan/set-steps.ts";
-import { suppliesOfSet } from "../plan/set-supplies.ts";
+import type { ClassDocument } from "../document/document.ts";
 import { SECOND_SHARE } from "../scheduling/pace.ts";
 import type { Tool } from "../scheduling/step.ts";
 import { MOST_STEPS } from "../scheduling/step-kinds.ts";
+import type { Facts } from "../stages/facts.ts";
 import type { Schools } from "../studio/settings.ts";
 import { type Care, careOf } from "./care.ts";
 import { cautionsOf, type ProposedCaution } from "./cautions.ts";
-import type { Facts } from "./facts.ts";
 import type { ProposedSupply } from "./materials/materials.ts";
 import { type PlacingAdvice, placingOf } from "./placing.ts";
 import { type ProposedTask, tasksOf } from "./preparation/tasks.ts";
+import { stepsOfSet } from "./set-steps.ts";
+import { suppliesOfSet } from "./set-supplies.ts";
 import { type Situation, schoolsOf, situationOf } from "./situation.ts";
 import { BREAK_FROM_MINUTES, breakStep } from "./steps/of-thing.ts";
 import type { ProposedStep } from "./told.ts";

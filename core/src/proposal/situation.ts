@@ -1,19 +1,19 @@
 /** What the craft's knowledge looks at: one thing of a class, what it is made of, and what its film was found to be. */
 
-import type { Use } from "../advice/use.ts";
 import type { Material } from "../blanks/blank-kinds.ts";
 import type { Finishing, Frame } from "../blanks/finishing.ts";
 import { finishingOf } from "../blanks/finishing-of.ts";
 import { type GroundRead, groundOf, surfaceOf } from "../blanks/ground-of.ts";
+import type { ClassDocument, Thing } from "../document/document.ts";
+import type { HandedOver } from "../document/document-kinds.ts";
+import { thingDocument } from "../document/thing-document.ts";
+import type { Use } from "../document/use.ts";
 import { vinylsOfItem } from "../lettering/recipe-reads.ts";
-import type { ClassDocument, Thing } from "../plan/document.ts";
-import type { HandedOver } from "../plan/document-kinds.ts";
-import { thingDocument } from "../plan/thing-document.ts";
+import type { Facts } from "../stages/facts.ts";
 import type { Schools } from "../studio/settings.ts";
 import { USUAL_SCHOOLS } from "../studio/settings-kinds.ts";
 import type { Technique } from "../weeding/techniques.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
-import type { Facts } from "./facts.ts";
 import { guessedFacts } from "./facts-of.ts";
 
 export interface Situation {

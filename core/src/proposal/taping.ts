@@ -1,8 +1,8 @@
 /** Tape laid by the host beforehand: what is carried together, with which tape, how large it is cut, and why. */
-import type { ClassDocument } from "../plan/document.ts";
-import { needsTape } from "../plan/technique.ts";
+import type { ClassDocument } from "../document/document.ts";
+import type { Facts } from "../stages/facts.ts";
 import type { Schools } from "../studio/settings.ts";
-import type { Facts } from "./facts.ts";
+import { needsTape } from "../weeding/technique.ts";
 import { tapeOf } from "./film-ways.ts";
 import { schoolsOf, situationOf } from "./situation.ts";
 import { sayTack } from "./steps/film.ts";

@@ -1,7 +1,7 @@
 /** What the room shares: irons, fans, a heat gun, saws; counted so that a queue is no longer than it has to be. */
 
-import { isPainted } from "../plan/technique.ts";
 import type { Tool } from "../scheduling/step.ts";
+import { isPainted } from "../weeding/technique.ts";
 import type { Situation } from "./situation.ts";
 
 /** Small irons that one can oversee and one circuit carries. */

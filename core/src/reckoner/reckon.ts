@@ -1,12 +1,12 @@
 /** Figures without a class: what a blank, a way of making and so many names come to. */
 import { endRise } from "../blanks/tapered-cup.ts";
+import type { ClassDocument } from "../document/document.ts";
 import { boxHeight, boxWidth } from "../geometry/polygon.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
-import type { ClassDocument } from "../plan/document.ts";
 import { factsOfAll, letterKits, makePlan } from "../plan/plan.ts";
-import { starterClass } from "../plan/starter.ts";
 import { withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
+import { starterClass } from "../proposal/starter.ts";
 import type { Task } from "../scheduling/task.ts";
 import { pricedByShelf, type ShelfGood } from "../stock/shelf-prices.ts";
 import type { Schools } from "../studio/settings.ts";

@@ -1,9 +1,9 @@
 /** A class document as it is played through: people, paces, tools, and what the studio takes for granted. */
 
-import type { ClassDocument } from "../plan/document.ts";
-import { USUAL_REHEARSAL } from "../plan/document-kinds.ts";
-import { runSheetOf } from "../plan/run-sheet-of.ts";
-import { madeOf, thingDocument } from "../plan/thing-document.ts";
+import type { ClassDocument } from "../document/document.ts";
+import { USUAL_REHEARSAL } from "../document/document-kinds.ts";
+import { runSheetOf } from "../document/run-sheet-of.ts";
+import { madeOf, thingDocument } from "../document/thing-document.ts";
 import type { Step } from "../scheduling/step.ts";
 import { type RehearsalProblem, type RehearsalStep, sigmaOfQuartile } from "./problem.ts";
 

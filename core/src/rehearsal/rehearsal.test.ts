@@ -1,7 +1,7 @@
 /** The rehearsal against closed forms, against a plain one, and against itself. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { runSheetOf } from "../plan/run-sheet-of.ts";
+import { runSheetOf } from "../document/run-sheet-of.ts";
 import { GATES } from "../scheduling/step-kinds.ts";
 import { demoClass } from "../testing/documents.ts";
 import { plainEvening } from "../testing/plain-rehearsal.ts";

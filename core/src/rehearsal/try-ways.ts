@@ -1,7 +1,7 @@
 /** Ways to end sooner, tried with the same people on the same evenings, and what else would change it. */
 
-import type { ClassDocument } from "../plan/document.ts";
-import { USUAL_REHEARSAL } from "../plan/document-kinds.ts";
+import type { ClassDocument } from "../document/document.ts";
+import { USUAL_REHEARSAL } from "../document/document-kinds.ts";
 import { ScheduleError } from "../scheduling/problem.ts";
 import { rehearsalOf } from "./of-class.ts";
 import { RehearsalError, type RehearsalProblem } from "./problem.ts";

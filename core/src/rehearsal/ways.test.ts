@@ -1,6 +1,6 @@
 /** Ways to end sooner: what is offered was tried, and does what it says. */
 import { describe, expect, it } from "vitest";
-import { type ClassDocument, classDocumentSchema } from "../plan/document.ts";
+import { type ClassDocument, classDocumentSchema } from "../document/document.ts";
 import { withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import { schoolsSchema } from "../studio/settings.ts";

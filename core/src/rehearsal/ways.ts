@@ -1,12 +1,9 @@
 /** What might make a class end sooner or more surely: each as a change of the class, to be tried before it is offered. */
 
 import { z } from "zod";
-import type { ClassDocument } from "../plan/document.ts";
-import { USUAL_REHEARSAL } from "../plan/document-kinds.ts";
-import { TAPE_MINUTES_PER_KIT } from "../plan/pace-of-hands.ts";
-import { needsTape } from "../plan/technique.ts";
+import type { ClassDocument } from "../document/document.ts";
+import { USUAL_REHEARSAL } from "../document/document-kinds.ts";
 import { concernedSchools } from "../proposal/concerned.ts";
-import type { Facts } from "../proposal/facts.ts";
 import { groundBefore } from "../proposal/ground-before.ts";
 import { handedOver } from "../proposal/handed-over.ts";
 import { withProposal } from "../proposal/merge.ts";
@@ -17,8 +14,11 @@ import { withoutStep } from "../scheduling/reorder.ts";
 import type { Step } from "../scheduling/step.ts";
 import { GATES } from "../scheduling/step-kinds.ts";
 import type { Task } from "../scheduling/task.ts";
+import type { Facts } from "../stages/facts.ts";
+import { TAPE_MINUTES_PER_KIT } from "../stages/pace-of-hands.ts";
 import type { Schools } from "../studio/settings.ts";
 import { SCHOOLS, type SchoolName } from "../studio/settings-kinds.ts";
+import { needsTape } from "../weeding/technique.ts";
 
 export const WAY_CODES = [
   "moreTool",

@@ -1,6 +1,6 @@
 /** What a rehearsal found, in words. */
-import type { ClassDocument } from "../plan/document.ts";
-import { titleOfStep } from "../plan/steps-of-things.ts";
+import type { ClassDocument } from "../document/document.ts";
+import { titleOfStep } from "../document/steps-of-things.ts";
 import { STUDIO_SCHOOL_WORDS } from "../studio/words-en.ts";
 import { showMinutes } from "../units/time.ts";
 import type { TriedWay, WhatIf } from "./try-ways.ts";

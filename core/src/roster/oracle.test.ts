@@ -1,8 +1,8 @@
 /** Rosters as people really paste them: whatever is in a cell comes through unchanged, or is said. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { seatsFromRoster } from "../document/seats.ts";
 import { csvText, decodeText, LONGEST_FIELD, parseRoster } from "./roster.ts";
-import { seatsFromRoster } from "./seats.ts";
 import { tidyName } from "./tidy.ts";
 
 const name = fc

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { seatsFromRoster } from "../document/seats.ts";
 import { csvText, decodeText, escapeCell, parseRoster, unescapeCell } from "./roster.ts";
-import { seatsFromRoster } from "./seats.ts";
 
 const names = (text: string) =>
   parseRoster(text, ["name", "word"]).rows.map(({ fields }) => fields.name);

@@ -1,9 +1,9 @@
 /** What each project to start from is: its blank, film and recipe. Figures in mm; everything else follows from the craft's rules. */
 
 import type { z } from "zod";
-import type { Use } from "../advice/use.ts";
 import type { blankSchema } from "../blanks/blank.ts";
 import type { Finishing } from "../blanks/finishing.ts";
+import type { Use } from "../document/use.ts";
 import type { Schools } from "../studio/settings.ts";
 import type { VinylFamily } from "../weeding/families.ts";
 import type { Technique } from "../weeding/techniques.ts";

@@ -2,14 +2,14 @@
 import type { z } from "zod";
 import type { Cutter } from "../cutting/cutter.ts";
 import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
+import { type ClassDocument, classDocumentSchema } from "../document/document.ts";
+import { starterDesign } from "../document/starter-design.ts";
 import { PLAIN_LINE } from "../lettering/plain-line.ts";
 import type { RecipeItem } from "../lettering/recipe.ts";
-import { type ClassDocument, classDocumentSchema } from "../plan/document.ts";
-import { starterDesign } from "../plan/starter-design.ts";
-import { isPainted } from "../plan/technique.ts";
 import { NOTHING_TAKEN, withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
 import type { Schools } from "../studio/settings.ts";
+import { isPainted } from "../weeding/technique.ts";
 import type { Technique } from "../weeding/techniques.ts";
 import { type Drawing, drawn } from "./art.ts";
 import type { StarterFilm, StarterLine, StarterThing } from "./spec.ts";

@@ -1,7 +1,7 @@
 /** Class documents for tests: the demo's, and variations. */
 import { readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
-import { type ClassDocument, readClassDocument } from "../plan/document.ts";
+import { type ClassDocument, readClassDocument } from "../document/document.ts";
 import { type OneThing, oneThing } from "./one-thing.ts";
 
 export function demoClass(name: string): ClassDocument {

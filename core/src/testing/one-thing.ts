@@ -1,12 +1,12 @@
 /** Classes that make one thing, in the shape in which most tests speak of them: the thing's blank and design beside the class's fields. */
 
-import type { Remedy } from "../advice/finding.ts";
 import { applyRemedy as applyToClass } from "../advice/remedy.ts";
+import { type Checked, type ClassDocument, readClassDocument } from "../document/document.ts";
+import { type ThingDocument, thingDocument } from "../document/thing-document.ts";
+import type { Remedy } from "../findings/finding.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
-import { type Checked, type ClassDocument, readClassDocument } from "../plan/document.ts";
 import { letterKits as letterClass, makePlan as planClass } from "../plan/plan.ts";
-import type { Plan, ThingPlan } from "../plan/stages.ts";
-import { type ThingDocument, thingDocument } from "../plan/thing-document.ts";
+import type { Plan, ThingPlan } from "../stages/stages.ts";
 
 type Seat = Omit<ThingDocument["seats"][number], "count"> & { readonly count?: number };
 export type OneThing = Omit<ThingDocument, "seats"> & { readonly seats: readonly Seat[] };

@@ -1,11 +1,12 @@
 /** The table of docs/proposals.md: what is proposed for each blank, technique and film, from the rules themselves. */
-import { MATERIAL_WORDS } from "../advice/film-words-en.ts";
+
 import { MATERIALS, type Material } from "../blanks/blank-kinds.ts";
-import type { ClassDocument } from "../plan/document.ts";
-import { starterClass } from "../plan/starter.ts";
-import { TECHNIQUE_WORDS } from "../plan/technique-words-en.ts";
+import type { ClassDocument } from "../document/document.ts";
+import { MATERIAL_WORDS } from "../films/film-words-en.ts";
 import { type Proposal, propose } from "../proposal/propose.ts";
+import { starterClass } from "../proposal/starter.ts";
 import { VINYL_FAMILIES, type VinylFamily } from "../weeding/families.ts";
+import { TECHNIQUE_WORDS } from "../weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "../weeding/techniques.ts";
 import { demoClass } from "./documents.ts";
 

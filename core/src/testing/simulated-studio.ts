@@ -1,12 +1,13 @@
 /** A made-up studio whose true minutes are known: what learning from its log should come to. */
-import { seededRandom } from "../geometry/random.ts";
+
 import {
   minutesOf,
   WEEDING_TERMS,
   type WeedingCoefficients,
   type WeedingCounts,
   type WeedingTerm,
-} from "../learning/terms.ts";
+} from "../figures/terms.ts";
+import { seededRandom } from "../geometry/random.ts";
 import type { WeededKit } from "../learning/weeding.ts";
 import { normalOf } from "../rehearsal/chance.ts";
 import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";

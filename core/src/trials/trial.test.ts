@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { adviseOnFilm } from "../advice/film-choice.ts";
+import { adviseOnFilm } from "../films/film-choice.ts";
 import { provedBy, trialsOf, worstOf } from "./rounds.ts";
 import { type Trial, trialSchema } from "./trial.ts";
 

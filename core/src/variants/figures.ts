@@ -1,15 +1,15 @@
 /** What a project or a variant of it takes, for a class of sample seats: what one compares before choosing. */
 
+import type { ClassDocument } from "../document/document.ts";
+import { isSpare } from "../document/kit-ref.ts";
+import { madeOf } from "../document/thing-document.ts";
 import { boxHeight, boxWidth } from "../geometry/polygon.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
 import { slotsOf } from "../lettering/recipe-reads.ts";
-import type { ClassDocument } from "../plan/document.ts";
-import { isSpare } from "../plan/kit-ref.ts";
-import type { Kit } from "../plan/kits.ts";
 import { factsOfAll, letterKits, makePlan } from "../plan/plan.ts";
-import { madeOf } from "../plan/thing-document.ts";
 import { withProposal } from "../proposal/merge.ts";
 import { propose } from "../proposal/propose.ts";
+import type { Kit } from "../stages/kits.ts";
 import type { SeatUse } from "../stock/shelf-prices.ts";
 import type { Schools } from "../studio/settings.ts";
 import { USUAL_SCHOOLS } from "../studio/settings-kinds.ts";

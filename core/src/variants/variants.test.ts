@@ -1,6 +1,6 @@
 /** Variants keep only what differs, and what follows from it follows. */
 import { describe, expect, it } from "vitest";
-import { classDocumentSchema } from "../plan/document.ts";
+import { classDocumentSchema } from "../document/document.ts";
 import { STARTERS } from "../starters/specs.ts";
 import { starterProject } from "../starters/starter-projects.ts";
 import { demoClass } from "../testing/documents.ts";

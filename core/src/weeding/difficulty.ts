@@ -1,4 +1,6 @@
 /** What weeding a kit takes: counts of what slows the hand, minutes from them, advice on technique. */
+
+import { minutesOf, type WeedingCoefficients, type WeedingCounts } from "../figures/terms.ts";
 import {
   boxHeight,
   boxOf,
@@ -8,7 +10,6 @@ import {
   polygonArea,
   ringLength,
 } from "../geometry/polygon.ts";
-import { minutesOf, type WeedingCoefficients, type WeedingCounts } from "../learning/terms.ts";
 import { FAMILY_TRAITS, type VinylFamily } from "./families.ts";
 
 /**

@@ -1,4 +1,4 @@
-import { isSpare } from "@elm-basket/core/plan/kit-ref.ts";
+import { isSpare } from "@elm-basket/core/document/kit-ref.ts";
 import { type Clock, showMinutes, showTime } from "@elm-basket/core/units/time.ts";
 import type { Metadata } from "next";
 import Link from "next/link";

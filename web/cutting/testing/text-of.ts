@@ -1,5 +1,5 @@
 /** The files of a class's sheets, written here and now instead of by a worker. */
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { SheetText } from "../../data/making.ts";
 import run from "../../workers/plan.server.ts";
 

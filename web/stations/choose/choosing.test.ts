@@ -1,4 +1,4 @@
-import { classDocumentSchema } from "@elm-basket/core/plan/document.ts";
+import { classDocumentSchema } from "@elm-basket/core/document/document.ts";
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { describe, expect, it } from "vitest";
 import { allowedChoice, seatAlone } from "./choosing.ts";

@@ -1,8 +1,8 @@
 /** What a participant may see and ask for by the link: the own seat of one class, while names are open. */
 import { isCup } from "@elm-basket/core/blanks/shape-size.ts";
+import type { ClassDocument, Thing } from "@elm-basket/core/document/document.ts";
+import { ownFace } from "@elm-basket/core/document/own-pieces.ts";
 import { slotsOf } from "@elm-basket/core/lettering/recipe-reads.ts";
-import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
-import { ownFace } from "@elm-basket/core/plan/own-pieces.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { type Choice, choiceSchema, namesLockedAt } from "@/data/choices.ts";
 import { readClass } from "@/data/class-documents.ts";

@@ -1,8 +1,9 @@
 /** A load as it is drawn, for moving kits on it. */
+
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { type Polygons, rectRing } from "@elm-basket/core/geometry/polygon.ts";
-import type { HandSheet } from "@elm-basket/core/plan/by-hand.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { HandSheet } from "@elm-basket/core/stages/by-hand.ts";
 import type { SheetMeta } from "@/data/making.ts";
 
 export interface HandRules {

@@ -2,9 +2,9 @@
 
 import { MOST_SVG_BYTES } from "@elm-basket/core/art/limits.ts";
 import { compareSheet, readCutSheet } from "@elm-basket/core/cutting/read-sheet.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
-import { type HandMove, layAllByHand } from "@elm-basket/core/plan/by-hand.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import { type HandMove, layAllByHand } from "@elm-basket/core/stages/by-hand.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";

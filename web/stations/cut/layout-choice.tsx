@@ -1,6 +1,6 @@
 "use client";
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";

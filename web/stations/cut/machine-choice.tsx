@@ -2,7 +2,7 @@
 
 import type { Cutter } from "@elm-basket/core/cutting/cutter.ts";
 import { CUTTER_PROFILES } from "@elm-basket/core/cutting/cutter-profiles.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { type LengthUnit, showLength, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";

@@ -1,6 +1,6 @@
 "use client";
 
-import { type HandMove, layByHand } from "@elm-basket/core/plan/by-hand.ts";
+import { type HandMove, layByHand } from "@elm-basket/core/stages/by-hand.ts";
 import { useRouter } from "next/navigation";
 import {
   type PointerEvent,

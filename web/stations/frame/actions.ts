@@ -1,16 +1,16 @@
 "use server";
 
-import { REMEDY_CODES, type Remedy } from "@elm-basket/core/advice/finding.ts";
 import { applyRemedy, blanksOf, partOf } from "@elm-basket/core/advice/remedy.ts";
 import {
   type ClassDocument,
   classDocumentSchema,
   jsonPath,
-} from "@elm-basket/core/plan/document.ts";
-import { type Collision, merge } from "@elm-basket/core/plan/merge.ts";
-import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
+} from "@elm-basket/core/document/document.ts";
+import { thingOf } from "@elm-basket/core/document/thing-document.ts";
+import { REMEDY_CODES, type Remedy } from "@elm-basket/core/findings/finding.ts";
 import { noted } from "@elm-basket/core/proposal/merge.ts";
 import { blanksOfWay, type Way, waySchema, withWay } from "@elm-basket/core/rehearsal/ways.ts";
+import { type Collision, merge } from "@elm-basket/core/stages/merge.ts";
 import { rememberedOf } from "@elm-basket/core/stock/undo.ts";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";

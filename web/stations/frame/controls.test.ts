@@ -1,7 +1,7 @@
 /** Nobody needs the JSON file: every leaf of a class document has a control at its station, or a reason why not. */
 import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
-import { classDocumentSchema } from "@elm-basket/core/plan/document.ts";
+import { classDocumentSchema } from "@elm-basket/core/document/document.ts";
 import { describe, expect, it } from "vitest";
 import { z } from "zod";
 import { CONTROLS, controlFor } from "./controls.ts";

@@ -1,5 +1,5 @@
 /** The parts of a class document that are saved by themselves: each taken out of it, and put back. */
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { type Part, thingOfPart } from "@/data/class-documents.ts";
 
 const PART = /^(class|seats|(blank|design):[a-z][a-z0-9]{0,30})$/u;

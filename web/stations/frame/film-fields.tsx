@@ -1,6 +1,6 @@
 "use client";
 
-import { FAMILY_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
+import { FAMILY_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import {
   ADHESIVES,

@@ -1,8 +1,8 @@
 "use client";
 
-import type { Finding } from "@elm-basket/core/advice/finding.ts";
-import { findingKey } from "@elm-basket/core/advice/finding.ts";
 import { speak } from "@elm-basket/core/advice/words-en.ts";
+import type { Finding } from "@elm-basket/core/findings/finding.ts";
+import { findingKey } from "@elm-basket/core/findings/finding.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";

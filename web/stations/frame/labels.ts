@@ -1,4 +1,4 @@
-import { kitRef } from "@elm-basket/core/plan/kit-ref.ts";
+import { kitRef } from "@elm-basket/core/document/kit-ref.ts";
 import type { StoredPlan } from "@/data/making.ts";
 
 /** Seat -> what people call it; spares by number. */

@@ -1,7 +1,7 @@
 "use server";
 
-import { type ClassDocument, proposedSchema } from "@elm-basket/core/plan/document.ts";
-import { HANDED_OVER } from "@elm-basket/core/plan/document-kinds.ts";
+import { type ClassDocument, proposedSchema } from "@elm-basket/core/document/document.ts";
+import { HANDED_OVER } from "@elm-basket/core/document/document-kinds.ts";
 import { compareWays, type WayCompared } from "@elm-basket/core/proposal/compare-ways.ts";
 import {
   type Choice,

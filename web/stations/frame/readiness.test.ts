@@ -1,4 +1,4 @@
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { makePlan } from "@elm-basket/core/plan/plan.ts";
 import { planJson } from "@elm-basket/core/plan/plan-json.ts";
 import { demoClass } from "@elm-basket/core/testing/documents.ts";

@@ -1,7 +1,7 @@
 /** What each station has to say for itself: how far it is, and one line on what counts there. */
 
-import type { FindingCode } from "@elm-basket/core/advice/finding.ts";
-import { isSpare } from "@elm-basket/core/plan/kit-ref.ts";
+import { isSpare } from "@elm-basket/core/document/kit-ref.ts";
+import type { FindingCode } from "@elm-basket/core/findings/finding.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";

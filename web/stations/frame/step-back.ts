@@ -1,5 +1,5 @@
 /** One step back in a class, or forth again: what one act changed goes together, however many parts it was. */
-import { classDocumentSchema } from "@elm-basket/core/plan/document.ts";
+import { classDocumentSchema } from "@elm-basket/core/document/document.ts";
 import { recalled, rememberedOf } from "@elm-basket/core/stock/undo.ts";
 import { readClass, savePart } from "@/data/class-documents.ts";
 import type { Sql } from "@/data/client.ts";

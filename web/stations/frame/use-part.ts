@@ -1,6 +1,6 @@
 "use client";
 
-import type { Collision } from "@elm-basket/core/plan/merge.ts";
+import type { Collision } from "@elm-basket/core/stages/merge.ts";
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Part } from "@/data/class-documents.ts";

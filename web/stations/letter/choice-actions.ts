@@ -1,6 +1,6 @@
 "use server";
 
-import { type ClassDocument, classDocumentSchema } from "@elm-basket/core/plan/document.ts";
+import { type ClassDocument, classDocumentSchema } from "@elm-basket/core/document/document.ts";
 import { revalidatePath } from "next/cache";
 import { requireHost } from "@/account/session.ts";
 import { type Choice, decideChoice, lockNames, openChoices } from "@/data/choices.ts";

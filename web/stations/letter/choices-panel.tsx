@@ -1,7 +1,7 @@
 "use client";
 
 import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
-import type { Thing } from "@elm-basket/core/plan/document.ts";
+import type { Thing } from "@elm-basket/core/document/document.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useRouter } from "next/navigation";

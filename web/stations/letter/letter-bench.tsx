@@ -1,17 +1,17 @@
 "use client";
 
-import type { Severity } from "@elm-basket/core/advice/finding.ts";
-import type { Design } from "@elm-basket/core/lettering/recipe.ts";
-import { fillableSlots, type Slot } from "@elm-basket/core/lettering/recipe-reads.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { goesOf } from "@elm-basket/core/plan/technique.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import {
   type ThingDocument,
   thingDocument,
   thingOf,
   withThing,
-} from "@elm-basket/core/plan/thing-document.ts";
+} from "@elm-basket/core/document/thing-document.ts";
+import type { Severity } from "@elm-basket/core/findings/finding.ts";
+import type { Design } from "@elm-basket/core/lettering/recipe.ts";
+import { fillableSlots, type Slot } from "@elm-basket/core/lettering/recipe-reads.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { goesOf } from "@elm-basket/core/weeding/technique.ts";
 import dynamic from "next/dynamic";
 import { type ReactNode, useMemo, useState } from "react";
 import type { OwnFont } from "@/data/fonts.ts";

@@ -1,5 +1,5 @@
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { thingDocument, thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { thingDocument, thingOf } from "@elm-basket/core/document/thing-document.ts";
 import { namesLockedAt, openChoices } from "@/data/choices.ts";
 import { withStudio } from "@/data/client.ts";
 import { listFonts } from "@/data/fonts.ts";

@@ -1,7 +1,7 @@
 "use client";
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { carriedOver } from "@elm-basket/core/roster/carry.ts";
+import { carriedOver } from "@elm-basket/core/document/carry.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import { Button } from "@/ui/button.tsx";
 import { Dialog } from "@/ui/dialog.tsx";

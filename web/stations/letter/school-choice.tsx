@@ -1,8 +1,8 @@
 "use client";
 
 import { SCHOOL_WORDS } from "@elm-basket/core/advice/sizing-words-en.ts";
+import type { ThingDocument } from "@elm-basket/core/document/thing-document.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
-import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { LengthField } from "@/ui/fields.tsx";

@@ -3,8 +3,8 @@
 import { breakPlace } from "@elm-basket/core/advice/break-place.ts";
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import { handleSides } from "@elm-basket/core/blanks/handle.ts";
+import type { ThingDocument } from "@elm-basket/core/document/thing-document.ts";
 import type { Design, Exception, TextItem } from "@elm-basket/core/lettering/recipe.ts";
-import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useEffect } from "react";

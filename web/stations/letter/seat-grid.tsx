@@ -1,7 +1,7 @@
 "use client";
 
-import type { Severity } from "@elm-basket/core/advice/finding.ts";
-import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import type { ThingDocument } from "@elm-basket/core/document/thing-document.ts";
+import type { Severity } from "@elm-basket/core/findings/finding.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
 import type { StoredLayer } from "@/stations/frame/stored-faces.ts";

@@ -1,8 +1,8 @@
 "use client";
 
+import type { ClassDocument, Thing } from "@elm-basket/core/document/document.ts";
+import { alternativeOf } from "@elm-basket/core/document/thing-document.ts";
 import type { Slot } from "@elm-basket/core/lettering/recipe-reads.ts";
-import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
-import { alternativeOf } from "@elm-basket/core/plan/thing-document.ts";
 import { LONGEST_FIELD, MOST_SEATS } from "@elm-basket/core/roster/roster.ts";
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useRef } from "react";

@@ -1,7 +1,7 @@
 "use client";
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import type { SetSizing } from "@elm-basket/core/plan/document-kinds.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import type { SetSizing } from "@elm-basket/core/document/document-kinds.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";

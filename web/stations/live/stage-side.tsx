@@ -1,5 +1,5 @@
-import { mayDry } from "@elm-basket/core/learning/paced.ts";
 import { dryings, notBefore, secondsLeft } from "@elm-basket/core/live/run.ts";
+import { mayDry } from "@elm-basket/core/proposal/paced.ts";
 import { showClock, showMinutes } from "@elm-basket/core/units/time.ts";
 import type { LiveClass, LiveStep, StageState } from "@/live/live-class.ts";
 import type { StageAct } from "@/live/perform.ts";

@@ -1,5 +1,5 @@
+import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import { type RunLog, runLog, standing } from "@elm-basket/core/look-back/run-log.ts";
-import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { cutUse, goodsUsed } from "@/data/class-use.ts";
 import { withStudio } from "@/data/client.ts";

@@ -1,5 +1,5 @@
+import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import { byCause, type RunLog } from "@elm-basket/core/look-back/run-log.ts";
-import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import type { StationData } from "@/stations/frame/load.ts";

@@ -1,6 +1,5 @@
 "use client";
 
-import { isWood } from "@elm-basket/core/advice/ground.ts";
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { Finishing, Frame } from "@elm-basket/core/blanks/finishing.ts";
 import { FINISHINGS, loopMm } from "@elm-basket/core/blanks/finishing-of.ts";
@@ -8,6 +7,7 @@ import type { Ground } from "@elm-basket/core/blanks/ground.ts";
 import { GROUND_BY, GROUND_FACES, GROUND_WORKS } from "@elm-basket/core/blanks/ground-kinds.ts";
 import type { GroundRead } from "@elm-basket/core/blanks/ground-of.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
+import { isWood } from "@elm-basket/core/blanks/woods.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { CheckField } from "@/ui/choice.tsx";
 import { LengthField, NumberField } from "@/ui/fields.tsx";

@@ -1,8 +1,5 @@
 "use client";
 
-import type { Tack } from "@elm-basket/core/advice/film-choice.ts";
-import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
-import { readySurface } from "@elm-basket/core/advice/ready-surface.ts";
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { HandleSchool } from "@elm-basket/core/blanks/blank-kinds.ts";
 import { finishingOf } from "@elm-basket/core/blanks/finishing-of.ts";
@@ -10,12 +7,15 @@ import { groundOf } from "@elm-basket/core/blanks/ground-of.ts";
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import type { BlankShape, ShapeKind } from "@elm-basket/core/blanks/shape.ts";
 import { isCup } from "@elm-basket/core/blanks/shape-size.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { thingOf } from "@elm-basket/core/document/thing-document.ts";
+import type { Tack } from "@elm-basket/core/films/film-choice.ts";
+import { MATERIAL_WORDS } from "@elm-basket/core/films/film-words-en.ts";
+import { readySurface } from "@elm-basket/core/films/ready-surface.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
-import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import dynamic from "next/dynamic";
 import { type ReactNode, useMemo, useState } from "react";
 import type { TrialRow } from "@/data/trials.ts";

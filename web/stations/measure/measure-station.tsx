@@ -1,6 +1,6 @@
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
-import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
+import { thingDocument } from "@elm-basket/core/document/thing-document.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { withStudio } from "@/data/client.ts";
 import { piecesOfSeat } from "@/data/making.ts";

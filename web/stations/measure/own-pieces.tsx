@@ -2,9 +2,9 @@
 
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { ownFace } from "@elm-basket/core/plan/own-pieces.ts";
-import { countOf, thingOf, withShape } from "@elm-basket/core/plan/thing-document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { ownFace } from "@elm-basket/core/document/own-pieces.ts";
+import { countOf, thingOf, withShape } from "@elm-basket/core/document/thing-document.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { useState } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";

@@ -1,4 +1,7 @@
-import { foodCaution } from "@elm-basket/core/advice/cautions.ts";
+import type { Material } from "@elm-basket/core/blanks/blank-kinds.ts";
+import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
+import type { Use } from "@elm-basket/core/document/use.ts";
+import { foodCaution } from "@elm-basket/core/films/cautions.ts";
 import {
   adviseOn,
   adviseOnFilm,
@@ -8,7 +11,7 @@ import {
   type Tack,
   tapeAdvice,
   type Verdict,
-} from "@elm-basket/core/advice/film-choice.ts";
+} from "@elm-basket/core/films/film-choice.ts";
 import {
   FAMILY_WORDS,
   MATERIAL_WORDS,
@@ -17,14 +20,11 @@ import {
   sayTape,
   sayTapeAtHand,
   VERDICT_WORDS,
-} from "@elm-basket/core/advice/film-words-en.ts";
-import type { Use } from "@elm-basket/core/advice/use.ts";
-import type { Material } from "@elm-basket/core/blanks/blank-kinds.ts";
-import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
-import { isPainted, needsTape } from "@elm-basket/core/plan/technique.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
+} from "@elm-basket/core/films/film-words-en.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { OUTCOME_WORDS, sayRounds, trialsOf, worstOf } from "@elm-basket/core/trials/rounds.ts";
+import { isPainted, needsTape } from "@elm-basket/core/weeding/technique.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import type { TrialRow } from "@/data/trials.ts";

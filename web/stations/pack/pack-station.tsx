@@ -1,6 +1,6 @@
 import { isPosted } from "@elm-basket/core/calendar/dates.ts";
-import { madeOf } from "@elm-basket/core/plan/thing-document.ts";
-import { roomBox } from "@elm-basket/core/supplies/bag.ts";
+import { madeOf } from "@elm-basket/core/document/thing-document.ts";
+import { roomBox } from "@elm-basket/core/stock/bag.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import { KIT_SHEETS, type LabelSheetId, usualSheet } from "@elm-basket/print/label-sheets.ts";

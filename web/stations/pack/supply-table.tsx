@@ -1,6 +1,6 @@
 "use client";
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Differences } from "@elm-basket/core/proposal/merge.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import type { Supply, SupplyRule } from "@elm-basket/core/supplies/supply.ts";

@@ -1,8 +1,8 @@
 "use server";
 
-import { withoutThing } from "@elm-basket/core/plan/add-thing.ts";
-import { classDocumentSchema } from "@elm-basket/core/plan/document.ts";
-import { seatsMaking } from "@elm-basket/core/plan/new-thing.ts";
+import { classDocumentSchema } from "@elm-basket/core/document/document.ts";
+import { seatsMaking } from "@elm-basket/core/document/new-thing.ts";
+import { withoutThing } from "@elm-basket/core/proposal/add-thing.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";

@@ -3,17 +3,17 @@
 import { MATERIALS } from "@elm-basket/core/blanks/blank-kinds.ts";
 import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
-import { FIRST_THING } from "@elm-basket/core/guide/first-class.ts";
-import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import {
   type ClassDocument,
   classDocumentSchema,
   readClassDocument,
   whenSchema,
-} from "@elm-basket/core/plan/document.ts";
-import { MOST_THINGS } from "@elm-basket/core/plan/document-kinds.ts";
-import { starterSet } from "@elm-basket/core/plan/starter-set.ts";
+} from "@elm-basket/core/document/document.ts";
+import { MOST_THINGS } from "@elm-basket/core/document/document-kinds.ts";
+import { FIRST_THING } from "@elm-basket/core/guide/first-class.ts";
+import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { LISTS, withProposal } from "@elm-basket/core/proposal/merge.ts";
+import { starterSet } from "@elm-basket/core/proposal/starter-set.ts";
 import { FIRST_STARTER } from "@elm-basket/core/starters/specs.ts";
 import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
 import { variantOf } from "@elm-basket/core/variants/variant.ts";

@@ -1,7 +1,7 @@
 "use client";
 
 import { isZone } from "@elm-basket/core/calendar/zone-names.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Clock } from "@elm-basket/core/units/time.ts";
 import { useMemo } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";

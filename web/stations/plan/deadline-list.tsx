@@ -7,8 +7,8 @@ import {
   leadDaysOf,
 } from "@elm-basket/core/calendar/dates.ts";
 import { DEADLINE_WORDS } from "@elm-basket/core/calendar/deadline-words-en.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { preparedApart } from "@elm-basket/core/plan/thing-document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { preparedApart } from "@elm-basket/core/document/thing-document.ts";
 import { useState } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";

@@ -1,8 +1,8 @@
 "use client";
 
-import { FAMILY_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { usesVinyl } from "@elm-basket/core/plan/swap.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { usesVinyl } from "@elm-basket/core/document/swap.ts";
+import { FAMILY_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";

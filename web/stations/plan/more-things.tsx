@@ -1,11 +1,11 @@
 "use client";
 
-import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
 import type { Material } from "@elm-basket/core/blanks/blank-kinds.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
-import { MOST_THINGS } from "@elm-basket/core/plan/document-kinds.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
+import { MOST_THINGS } from "@elm-basket/core/document/document-kinds.ts";
+import { MATERIAL_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import { ColourField } from "@/stations/frame/film-fields.tsx";
 import { ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";

@@ -1,12 +1,12 @@
 "use client";
 
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { starterDesign } from "@elm-basket/core/document/starter-design.ts";
 import type { SizingSchool } from "@elm-basket/core/fitting/schools.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { starterDesign } from "@elm-basket/core/plan/starter-design.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Clock } from "@elm-basket/core/units/time.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import dynamic from "next/dynamic";

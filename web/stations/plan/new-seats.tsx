@@ -1,8 +1,8 @@
 "use client";
 
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
+import type { ThingDocument } from "@elm-basket/core/document/thing-document.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
-import type { ThingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import type { Technique } from "@elm-basket/core/weeding/techniques.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useMemo } from "react";

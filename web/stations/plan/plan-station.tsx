@@ -1,8 +1,8 @@
-import { cautionsFor } from "@elm-basket/core/advice/cautions.ts";
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
+import { thingDocument } from "@elm-basket/core/document/thing-document.ts";
+import { cautionsFor } from "@elm-basket/core/films/cautions.ts";
 import { restsOn, sayFails } from "@elm-basket/core/learning/words-en.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
-import { thingDocument } from "@elm-basket/core/plan/thing-document.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { WEEDING_COEFFICIENTS } from "@elm-basket/core/weeding/difficulty.ts";

@@ -1,6 +1,6 @@
 "use client";
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Differences } from "@elm-basket/core/proposal/merge.ts";
 import type { Task } from "@elm-basket/core/scheduling/task.ts";
 import { withoutTask } from "@elm-basket/core/scheduling/tasks.ts";

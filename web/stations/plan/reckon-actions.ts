@@ -3,7 +3,7 @@
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import type { Cutter } from "@elm-basket/core/cutting/cutter.ts";
 import { CUTTER_PROFILES } from "@elm-basket/core/cutting/cutter-profiles.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { type Question, questionSchema } from "@elm-basket/core/reckoner/question.ts";
 import { classOf, type Given } from "@elm-basket/core/reckoner/reckon.ts";
 import { redirect } from "next/navigation";

@@ -1,7 +1,6 @@
 "use client";
 
-import { FAMILY_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
+import { FAMILY_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import { MOST_NAMES } from "@elm-basket/core/reckoner/limits.ts";
 import type { Question } from "@elm-basket/core/reckoner/question.ts";
 import type { Answer } from "@elm-basket/core/reckoner/reckon.ts";
@@ -9,6 +8,7 @@ import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showLength, showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { VINYL_FAMILIES } from "@elm-basket/core/weeding/families.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";

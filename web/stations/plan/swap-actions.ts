@@ -1,7 +1,7 @@
 "use server";
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { replacedVinyl, swappedVinyls } from "@elm-basket/core/plan/swap.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { replacedVinyl, swappedVinyls } from "@elm-basket/core/document/swap.ts";
 import { requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";

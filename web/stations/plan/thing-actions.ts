@@ -1,7 +1,7 @@
 "use server";
 
-import { withoutThing } from "@elm-basket/core/plan/add-thing.ts";
-import { seatsMaking } from "@elm-basket/core/plan/new-thing.ts";
+import { seatsMaking } from "@elm-basket/core/document/new-thing.ts";
+import { withoutThing } from "@elm-basket/core/proposal/add-thing.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";

@@ -1,9 +1,8 @@
 "use client";
 
 import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
-import type { MadeParts } from "@elm-basket/core/plan/add-thing.ts";
-import type { ClassDocument, Thing } from "@elm-basket/core/plan/document.ts";
-import { MOST_THINGS } from "@elm-basket/core/plan/document-kinds.ts";
+import type { ClassDocument, Thing } from "@elm-basket/core/document/document.ts";
+import { MOST_THINGS } from "@elm-basket/core/document/document-kinds.ts";
 import {
   alternativeTo,
   broughtIn,
@@ -12,11 +11,12 @@ import {
   otherSideOf,
   seatsMaking,
   withTechnique,
-} from "@elm-basket/core/plan/new-thing.ts";
-import type { SetWays } from "@elm-basket/core/plan/set-steps.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
-import type { Facts } from "@elm-basket/core/proposal/facts.ts";
+} from "@elm-basket/core/document/new-thing.ts";
+import type { MadeParts } from "@elm-basket/core/proposal/add-thing.ts";
+import type { SetWays } from "@elm-basket/core/proposal/set-steps.ts";
+import type { Facts } from "@elm-basket/core/stages/facts.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import dynamic from "next/dynamic";
 import Link from "next/link";
@@ -46,7 +46,7 @@ interface Props {
 }
 
 /** With a thing come its steps and materials, and so all that proposes them: asked for when somebody is about to add one. */
-const adding = () => import("@elm-basket/core/plan/add-thing.ts");
+const adding = () => import("@elm-basket/core/proposal/add-thing.ts");
 
 const partsOf = ({
   things,

@@ -1,6 +1,6 @@
 "use server";
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
 import { MOST_VARIANTS } from "@elm-basket/core/variants/limits.ts";
 import { soundVariant, type Variant, variantSchema } from "@elm-basket/core/variants/variant.ts";

@@ -1,4 +1,4 @@
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { pricedByShelf } from "@elm-basket/core/stock/shelf-prices.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";

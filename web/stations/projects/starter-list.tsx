@@ -1,7 +1,7 @@
 "use client";
 
-import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import { useState, useTransition } from "react";
 import { DecalPictureView } from "@/stations/frame/decal-picture.tsx";

@@ -1,6 +1,6 @@
 "use client";
 
-import { FAMILY_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
+import { FAMILY_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import { SEASONS } from "@elm-basket/core/starters/spec.ts";
 import { LEAST_SCALE, MOST_SCALE, MOST_VARIANTS } from "@elm-basket/core/variants/limits.ts";
 import type { Variant } from "@elm-basket/core/variants/variant.ts";

@@ -1,6 +1,6 @@
 "use server";
 
-import { merge } from "@elm-basket/core/plan/merge.ts";
+import { merge } from "@elm-basket/core/stages/merge.ts";
 import { type Good, goodSchema, sameFilm } from "@elm-basket/core/stock/good.ts";
 import { MOST_AMOUNT } from "@elm-basket/core/stock/good-kinds.ts";
 import { goodKey, readGoodsCsv } from "@elm-basket/core/stock/goods-csv.ts";

@@ -1,8 +1,8 @@
 "use server";
 
 import { cleanArt } from "@elm-basket/core/art/clean.ts";
-import { LEAST_SCRAP_MM2, scrapSchema } from "@elm-basket/core/plan/scrap.ts";
-import { scrapPolygon } from "@elm-basket/core/plan/scrap-polygon.ts";
+import { LEAST_SCRAP_MM2, scrapSchema } from "@elm-basket/core/document/scrap.ts";
+import { scrapPolygon } from "@elm-basket/core/document/scrap-polygon.ts";
 import { VINYL_FAMILIES } from "@elm-basket/core/weeding/families.ts";
 import { vinylColour } from "@elm-basket/core/weeding/vinyl.ts";
 import { revalidatePath } from "next/cache";

@@ -1,7 +1,7 @@
 "use client";
 
 import { boxHeight, boxOfPoints, boxWidth } from "@elm-basket/core/geometry/polygon.ts";
-import { type Corner, rectangle, withoutCorner } from "@elm-basket/core/plan/scrap-shapes.ts";
+import { type Corner, rectangle, withoutCorner } from "@elm-basket/core/stages/scrap-shapes.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";

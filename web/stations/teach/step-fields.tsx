@@ -1,7 +1,7 @@
 "use client";
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import { GATE_WORDS } from "@elm-basket/core/rehearsal/words-en.ts";
 import type { Step, Tool } from "@elm-basket/core/scheduling/step.ts";
 import { GATES } from "@elm-basket/core/scheduling/step-kinds.ts";

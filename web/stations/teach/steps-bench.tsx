@@ -1,7 +1,7 @@
 "use client";
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { thingsWithoutSteps, titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { thingsWithoutSteps, titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import type { Differences } from "@elm-basket/core/proposal/merge.ts";
 import { type Refused, refusedOrder } from "@elm-basket/core/proposal/order.ts";
 import { freeStepId, movedStep, withoutStep } from "@elm-basket/core/scheduling/reorder.ts";

@@ -1,7 +1,7 @@
+import { runSheetOf } from "@elm-basket/core/document/run-sheet-of.ts";
+import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import { restsOn } from "@elm-basket/core/learning/words-en.ts";
 import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
-import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
-import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
 import { concernedSchools } from "@elm-basket/core/proposal/concerned.ts";
 import { listsOf } from "@elm-basket/core/proposal/merge.ts";

@@ -1,6 +1,6 @@
 "use client";
 
-import { HANDED_OVER, type HandedOver } from "@elm-basket/core/plan/document-kinds.ts";
+import { HANDED_OVER, type HandedOver } from "@elm-basket/core/document/document-kinds.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { SchoolName } from "@elm-basket/core/studio/settings-kinds.ts";
 import { STUDIO_SCHOOL_WORDS } from "@elm-basket/core/studio/words-en.ts";

@@ -1,16 +1,16 @@
 /** What is left to do about the kits of a class: cut, weed, tape, pack, print and post, each by its day; kits that travel farther by an earlier one. */
 import { addDays, type DeadlineCode } from "@elm-basket/core/calendar/dates.ts";
-import type { HandedOver } from "@elm-basket/core/plan/document-kinds.ts";
+import type { HandedOver } from "@elm-basket/core/document/document-kinds.ts";
+import type { Destination } from "@elm-basket/core/posting/destinations.ts";
+import { earlierKits } from "@elm-basket/core/posting/earlier.ts";
+import { countryKey } from "@elm-basket/core/posting/post-days.ts";
 import {
   PACK_MINUTES_PER_KIT,
   POST_MINUTES_PER_PARCEL,
   POST_TRIP_MINUTES,
   PRINT_MINUTES,
   TAPE_MINUTES_PER_KIT,
-} from "@elm-basket/core/plan/pace-of-hands.ts";
-import type { Destination } from "@elm-basket/core/posting/destinations.ts";
-import { earlierKits } from "@elm-basket/core/posting/earlier.ts";
-import { countryKey } from "@elm-basket/core/posting/post-days.ts";
+} from "@elm-basket/core/stages/pace-of-hands.ts";
 import { type ClassListRow, leadOf } from "@/data/class-documents.ts";
 import { PRINTED } from "@/data/task-marks.ts";
 import type { SeatWork, WorkLeft } from "@/data/work-left.ts";

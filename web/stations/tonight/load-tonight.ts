@@ -3,18 +3,18 @@
 import { type EveningAhead, eveningsAhead, overOf } from "@elm-basket/core/calendar/ahead.ts";
 import { addDays, daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { type EveningPlan, tonight } from "@elm-basket/core/calendar/evenings.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import {
-  ORDER_MINUTES,
-  ORDER_MINUTES_PER_THING,
-  PACK_MINUTES_PER_KIT,
-} from "@elm-basket/core/plan/pace-of-hands.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
 import { destinationsOf } from "@elm-basket/core/posting/destinations.ts";
 import { postBy } from "@elm-basket/core/posting/post-days.ts";
 import type { Posting } from "@elm-basket/core/posting/posting.ts";
 import { dryOn, earliestEvenings } from "@elm-basket/core/scheduling/earliest.ts";
 import type { Task } from "@elm-basket/core/scheduling/task.ts";
+import {
+  ORDER_MINUTES,
+  ORDER_MINUTES_PER_THING,
+  PACK_MINUTES_PER_KIT,
+} from "@elm-basket/core/stages/pace-of-hands.ts";
 import { freeOn } from "@/account/free-evenings.ts";
 import type { Host } from "@/account/session.ts";
 import { type ClassListRow, leadOf, listClasses } from "@/data/class-documents.ts";

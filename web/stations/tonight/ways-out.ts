@@ -1,10 +1,10 @@
 /** Ways to make a full week less full, each tried over the same evenings; what it costs elsewhere is said with it. */
 import { helpful, type Way } from "@elm-basket/core/calendar/ahead.ts";
 import type { EveningTask } from "@elm-basket/core/calendar/evenings.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { isSpare } from "@elm-basket/core/document/kit-ref.ts";
+import { runSheetOf } from "@elm-basket/core/document/run-sheet-of.ts";
 import { Bounded } from "@elm-basket/core/memory/bounded.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { isSpare } from "@elm-basket/core/plan/kit-ref.ts";
-import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
 import { withProposal } from "@elm-basket/core/proposal/merge.ts";
 import { propose } from "@elm-basket/core/proposal/propose.ts";
 import type { Task } from "@elm-basket/core/scheduling/task.ts";

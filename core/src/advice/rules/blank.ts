@@ -1,7 +1,7 @@
-import { isPainted, needsTape } from "../../plan/technique.ts";
-import { adviseOnFilm, tapeAdvice } from "../film-choice.ts";
-import type { Finding } from "../finding.ts";
-import { readySurface } from "../ready-surface.ts";
+import { adviseOnFilm, tapeAdvice } from "../../films/film-choice.ts";
+import { readySurface } from "../../films/ready-surface.ts";
+import type { Finding } from "../../findings/finding.ts";
+import { isPainted, needsTape } from "../../weeding/technique.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** Blanks that differ by more than this are worth a word, mm. */

@@ -1,4 +1,4 @@
-import type { Finding } from "../finding.ts";
+import type { Finding } from "../../findings/finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** Whoever brings their own and has not measured it is planned with the blank as it is drawn: that is a guess. */

@@ -1,7 +1,7 @@
 import type { Material } from "../../blanks/blank-kinds.ts";
-import { isPainted } from "../../plan/technique.ts";
-import { colourDistance } from "../contrast.ts";
-import type { Finding, Remedy } from "../finding.ts";
+import { colourDistance } from "../../blanks/contrast.ts";
+import type { Finding, Remedy } from "../../findings/finding.ts";
+import { isPainted } from "../../weeding/technique.ts";
 import { type ClassRule, leaveIt, type Rule } from "../rule.ts";
 
 /** Nearer than this, letters are not read from where the piece stands: first value from practice, between two whites (5) and cream on white (20). */

@@ -1,9 +1,9 @@
+import { groundLimitMm } from "../../blanks/woods.ts";
+import type { Finding } from "../../findings/finding.ts";
 import { polygonArea } from "../../geometry/polygon.ts";
 import type { FontLookup } from "../../lettering/compose-row.ts";
-import { goesOf } from "../../plan/technique.ts";
 import { FAMILY_TRAITS } from "../../weeding/families.ts";
-import type { Finding } from "../finding.ts";
-import { groundLimitMm } from "../ground.ts";
+import { goesOf } from "../../weeding/technique.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** How much looser a line is set when its letters have closed each other's insides, em. */

@@ -1,7 +1,7 @@
 /** Rims and food, and what of a cup can be read from one side. */
 import { isCup } from "../../blanks/shape-size.ts";
-import { foodOf } from "../film-choice.ts";
-import type { Finding } from "../finding.ts";
+import { foodOf } from "../../films/film-choice.ts";
+import type { Finding } from "../../findings/finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** Vinyl is kept off the rim: it is no food-contact material. About an inch. */

@@ -1,8 +1,8 @@
 import { creaseOf } from "../../blanks/crease.ts";
 import { endRise } from "../../blanks/tapered-cup.ts";
+import type { Finding, Remedy } from "../../findings/finding.ts";
 import type { RecipeItem } from "../../lettering/recipe.ts";
 import { vinylsOfItem } from "../../lettering/recipe-reads.ts";
-import type { Finding, Remedy } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** Ends that run off level by more than this are seen from across a table, mm. */

@@ -1,8 +1,8 @@
-import { isPainted } from "../../plan/technique.ts";
+import { isBareWood } from "../../blanks/woods.ts";
+import { readySurface } from "../../films/ready-surface.ts";
+import type { Finding } from "../../findings/finding.ts";
 import { FAMILY_TRAITS } from "../../weeding/families.ts";
-import type { Finding } from "../finding.ts";
-import { isBareWood } from "../ground.ts";
-import { readySurface } from "../ready-surface.ts";
+import { isPainted } from "../../weeding/technique.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** From this many small parts in a kit, beginners lose some. */

@@ -1,6 +1,6 @@
+import type { Finding } from "../../findings/finding.ts";
 import type { FontLookup } from "../../lettering/compose-row.ts";
 import { STUDIO_FONTS, studioFont } from "../../lettering/studio-fonts.ts";
-import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** How much tighter a script is set to bring its letters together, em. */

@@ -1,15 +1,16 @@
 /** "Larger" as a remedy for thin strokes: offered only when the face bears it and no other line turns thin by it. */
+
+import { groundLimitMm } from "../../blanks/woods.ts";
+import type { ThingDocument } from "../../document/thing-document.ts";
+import type { Remedy } from "../../findings/finding.ts";
 import type { FontLookup } from "../../lettering/compose-row.ts";
 import type { LetteringMemory } from "../../lettering/lettering-memory.ts";
 import type { RecipeItem } from "../../lettering/recipe.ts";
 import { withSize } from "../../lettering/recipe-reads.ts";
-import { type LetteredSeat, type SizedSeat, sizeSeats } from "../../plan/letter-set.ts";
-import { measuredSeat } from "../../plan/measure-strokes.ts";
-import type { ThingStages } from "../../plan/stages.ts";
-import type { ThingDocument } from "../../plan/thing-document.ts";
+import { type LetteredSeat, type SizedSeat, sizeSeats } from "../../stages/letter-set.ts";
+import { measuredSeat } from "../../stages/measure-strokes.ts";
+import type { ThingStages } from "../../stages/stages.ts";
 import { FAMILY_TRAITS } from "../../weeding/families.ts";
-import type { Remedy } from "../finding.ts";
-import { groundLimitMm } from "../ground.ts";
 
 /** A line grown by more than this against the others makes another design. */
 const MOST_GROWTH = 2.5;

@@ -1,10 +1,10 @@
 import { CUTTER_PROFILES } from "../../cutting/cutter-profiles.ts";
+import type { Finding, Remedy } from "../../findings/finding.ts";
 import { type Box, boxHeight, boxOf, boxWidth, joinBoxes } from "../../geometry/polygon.ts";
-import { binFor, padOf } from "../../plan/load-room.ts";
-import type { PlanStages, ThingStages } from "../../plan/stages.ts";
-import { isPainted } from "../../plan/technique.ts";
+import { binFor, padOf } from "../../stages/load-room.ts";
+import type { PlanStages, ThingStages } from "../../stages/stages.ts";
+import { isPainted } from "../../weeding/technique.ts";
 import type { Vinyl } from "../../weeding/vinyl.ts";
-import type { Finding, Remedy } from "../finding.ts";
 import type { ClassRule, Rule } from "../rule.ts";
 
 export const layoutRules: Rule = (plan) => [...tooLarge(plan), ...inParts(plan)];

@@ -1,6 +1,6 @@
+import type { Finding } from "../../findings/finding.ts";
 import { slotsOf } from "../../lettering/recipe-reads.ts";
 import { tidyName } from "../../roster/tidy.ts";
-import type { Finding } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** Names that look like a slip of the keyboard: spaces too many, all small or all capitals. Offered, never done silently. */

@@ -1,5 +1,5 @@
 /** Who is there: nobody, or the same name twice. */
-import type { Finding } from "../finding.ts";
+import type { Finding } from "../../findings/finding.ts";
 import { type ClassRule, leaveIt } from "../rule.ts";
 
 /** Names that stand for all that are there more than once. */

@@ -1,9 +1,10 @@
 /** What the seats' own words do to the sizes: seats with nothing or half of it, one long name that sets all others small, letters too low. */
+
+import type { Finding, Remedy } from "../../findings/finding.ts";
 import { fillableSlots, type Slot } from "../../lettering/recipe-reads.ts";
-import { letterSet } from "../../plan/letter-set.ts";
-import type { ThingStages } from "../../plan/stages.ts";
+import { letterSet } from "../../stages/letter-set.ts";
+import type { ThingStages } from "../../stages/stages.ts";
 import { breakPlace } from "../break-place.ts";
-import type { Finding, Remedy } from "../finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 import type { Trying } from "./larger.ts";
 

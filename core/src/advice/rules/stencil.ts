@@ -1,11 +1,11 @@
 import { blankOutline } from "../../blanks/read-face.ts";
+import type { Finding, Remedy } from "../../findings/finding.ts";
 import { boxOfPoints } from "../../geometry/polygon.ts";
 import { vinylsOf } from "../../lettering/recipe-reads.ts";
-import { LEAST_BORDER_MM, padOf, partSize } from "../../plan/load-room.ts";
-import { fits } from "../../plan/parts.ts";
-import type { ThingStages } from "../../plan/stages.ts";
-import { goesOf, needsTape } from "../../plan/technique.ts";
-import type { Finding, Remedy } from "../finding.ts";
+import { LEAST_BORDER_MM, padOf, partSize } from "../../stages/load-room.ts";
+import { fits } from "../../stages/parts.ts";
+import type { ThingStages } from "../../stages/stages.ts";
+import { goesOf, needsTape } from "../../weeding/technique.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
 /** Islands ride on the tape; with many in one kit, beginners lose or shift some. Those of iron-on film keep to its liner. */

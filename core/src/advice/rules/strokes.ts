@@ -1,13 +1,13 @@
+import { groundLimitMm } from "../../blanks/woods.ts";
+import type { Finding } from "../../findings/finding.ts";
 import type { FontLookup } from "../../lettering/compose-row.ts";
 import type { RecipeItem, TextItem } from "../../lettering/recipe.ts";
 import { vinylsOfItem } from "../../lettering/recipe-reads.ts";
 import { STUDIO_FONTS, studioFont } from "../../lettering/studio-fonts.ts";
 import { countersOf, thicken } from "../../lettering/thicken.ts";
-import type { LetteredSeat } from "../../plan/letter-set.ts";
-import { goesOf } from "../../plan/technique.ts";
+import type { LetteredSeat } from "../../stages/letter-set.ts";
 import { FAMILY_TRAITS } from "../../weeding/families.ts";
-import type { Finding } from "../finding.ts";
-import { groundLimitMm } from "../ground.ts";
+import { goesOf } from "../../weeding/technique.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 import { largerRemedies, needOf, type ThinSeat, type Trying } from "./larger.ts";
 

@@ -1,12 +1,12 @@
 import { isUnderFilm } from "../../blanks/ground-of.ts";
 import { clockIn, instantOf, isTwice } from "../../calendar/zones.ts";
-import { TAPE_MINUTES_PER_KIT } from "../../plan/pace-of-hands.ts";
-import { runSheetOf } from "../../plan/run-sheet-of.ts";
-import { needsTape } from "../../plan/technique.ts";
+import { runSheetOf } from "../../document/run-sheet-of.ts";
+import type { Finding, Remedy } from "../../findings/finding.ts";
 import { groundBefore } from "../../proposal/ground-before.ts";
 import { handedOver } from "../../proposal/handed-over.ts";
 import { pausedAfter } from "../../proposal/pause.ts";
-import type { Finding, Remedy } from "../finding.ts";
+import { TAPE_MINUTES_PER_KIT } from "../../stages/pace-of-hands.ts";
+import { needsTape } from "../../weeding/technique.ts";
 import { type ClassRule, leaveIt } from "../rule.ts";
 
 /** The steps must end within the time the room is booked for, and begin when a clock shows it. */

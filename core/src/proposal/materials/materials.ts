@@ -1,11 +1,12 @@
 /** What a thing takes: for each seat, table and room, with amounts from its geometry and the sum behind each. */
-import { surfaceAdvice } from "../../advice/film-choice.ts";
-import { LINER_LIMITS } from "../../advice/film-words-en.ts";
-import { isWood } from "../../advice/ground.ts";
+
 import type { Finishing, Frame } from "../../blanks/finishing.ts";
 import { loopMm } from "../../blanks/finishing-of.ts";
 import { frameStrips, lengthsToBuy } from "../../blanks/frame-strips.ts";
 import { faceAreaMm2, frontSize, isRound } from "../../blanks/shape-size.ts";
+import { isWood } from "../../blanks/woods.ts";
+import { surfaceAdvice } from "../../films/film-choice.ts";
+import { LINER_LIMITS } from "../../films/film-words-en.ts";
 import type { Supply } from "../../supplies/supply.ts";
 import { SEATS_AT_A_TABLE } from "../../supplies/supply-lines.ts";
 import { isIntricate, scraperOf, tapeOf } from "../film-ways.ts";

@@ -1,6 +1,6 @@
 /** Transfer tape: one piece for each transfer from the true extent of its layers, laid across the roll's width; reused by one seat. */
 import { TAPE_BEYOND_MM } from "../../blanks/snips.ts";
-import type { HandedOver } from "../../plan/document-kinds.ts";
+import type { HandedOver } from "../../document/document-kinds.ts";
 
 /** Rolls as hosts buy them are a foot wide, mm; paper tape is narrower and joined. */
 export const ROLL_MM = 305;

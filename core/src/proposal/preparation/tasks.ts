@@ -1,6 +1,7 @@
 /** Work on the blanks before the class: what, how long for all pieces, what has to dry, and how many have room at once. */
-import { isWood } from "../../advice/ground.ts";
+
 import { frontSize } from "../../blanks/shape-size.ts";
+import { isWood } from "../../blanks/woods.ts";
 import type { Task } from "../../scheduling/task.ts";
 import type { Situation } from "../situation.ts";
 import { words } from "../told.ts";

@@ -1,6 +1,7 @@
 /** How a class begins: welcome, what is taken off the blank, and how it is cleaned. */
-import { surfaceAdvice } from "../../advice/film-choice.ts";
+
 import { isRound } from "../../blanks/shape-size.ts";
+import { surfaceAdvice } from "../../films/film-choice.ts";
 import { fixed, MINUTES, span } from "../minutes.ts";
 import type { Situation } from "../situation.ts";
 import { type Told, words } from "../told.ts";

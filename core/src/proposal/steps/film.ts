@@ -1,5 +1,5 @@
 /** What is done with a decal's or mask's film before it is laid: looked over or weeded, parts joined, tape laid. */
-import type { TapeAdvice, tapeAdvice } from "../../advice/film-choice.ts";
+import type { TapeAdvice, tapeAdvice } from "../../films/film-choice.ts";
 import { isIntricate, scraperOf, tapeOf } from "../film-ways.ts";
 import { MINUTES, span } from "../minutes.ts";
 import type { Situation } from "../situation.ts";

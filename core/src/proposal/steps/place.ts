@@ -1,6 +1,7 @@
 /** Laying a decal down and taking the tape off: by the shape it lies on, its length and its ground. */
-import { isRough, isSmooth } from "../../advice/ground.ts";
+
 import { isCup, isRound } from "../../blanks/shape-size.ts";
+import { isRough, isSmooth } from "../../blanks/woods.ts";
 import { MINUTES, span } from "../minutes.ts";
 import type { Situation } from "../situation.ts";
 import { type Told, words } from "../told.ts";

@@ -1,11 +1,11 @@
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/plan/technique-words-en.ts";
-import { thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { thingOf } from "@elm-basket/core/document/thing-document.ts";
 import { STARTERS, summaryOf } from "@elm-basket/core/starters/specs.ts";
 import { seatCost } from "@elm-basket/core/stock/shelf-prices.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { Suspense } from "react";

@@ -1,11 +1,11 @@
 "use server";
 
-import type { Figures } from "@elm-basket/core/learning/figures.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { runSheetOf } from "@elm-basket/core/document/run-sheet-of.ts";
+import type { Figures } from "@elm-basket/core/figures/figures.ts";
+import { minutesOf } from "@elm-basket/core/figures/terms.ts";
 import { MODELS, type Model, type Offer, offersOf } from "@elm-basket/core/learning/offers.ts";
-import { movedSteps, withFigures } from "@elm-basket/core/learning/taken.ts";
-import { minutesOf } from "@elm-basket/core/learning/terms.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
+import { movedSteps, withFigures } from "@elm-basket/core/proposal/taken.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { WEEDING_COEFFICIENTS } from "@elm-basket/core/weeding/difficulty.ts";
 import { revalidatePath } from "next/cache";

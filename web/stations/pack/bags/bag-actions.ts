@@ -1,6 +1,6 @@
 "use server";
 
-import { madeOf } from "@elm-basket/core/plan/thing-document.ts";
+import { madeOf } from "@elm-basket/core/document/thing-document.ts";
 import {
   type BagLine,
   type BagMarks,
@@ -8,7 +8,7 @@ import {
   lackingLines,
   openLines,
   roomBox,
-} from "@elm-basket/core/supplies/bag.ts";
+} from "@elm-basket/core/stock/bag.ts";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { type Host, requireHost } from "@/account/session.ts";

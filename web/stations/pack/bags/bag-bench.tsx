@@ -1,6 +1,6 @@
 "use client";
 
-import { readBagCode } from "@elm-basket/core/supplies/bag.ts";
+import { readBagCode } from "@elm-basket/core/stock/bag.ts";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useOptimistic, useState, useTransition } from "react";

@@ -1,11 +1,11 @@
-import { isSpare, refOfFilm } from "@elm-basket/core/plan/kit-ref.ts";
-import { goesOf } from "@elm-basket/core/plan/technique.ts";
-import { madeOf, thingOf } from "@elm-basket/core/plan/thing-document.ts";
+import { isSpare, refOfFilm } from "@elm-basket/core/document/kit-ref.ts";
+import { madeOf, thingOf } from "@elm-basket/core/document/thing-document.ts";
+import { type BagLine, bagOf, roomBox } from "@elm-basket/core/stock/bag.ts";
 import { tidyAmount } from "@elm-basket/core/stock/words-en.ts";
-import { type BagLine, bagOf, roomBox } from "@elm-basket/core/supplies/bag.ts";
 import type { Supply } from "@elm-basket/core/supplies/supply.ts";
 import { SEATS_AT_A_TABLE } from "@elm-basket/core/supplies/supply-lines.ts";
 import { showSize } from "@elm-basket/core/units/length.ts";
+import { goesOf } from "@elm-basket/core/weeding/technique.ts";
 import { notFound } from "next/navigation";
 import { bagMarks, lackCounts, ROOM_BAG } from "@/data/bags.ts";
 import { withStudio } from "@/data/client.ts";

@@ -1,4 +1,4 @@
-import { isSpare } from "@elm-basket/core/plan/kit-ref.ts";
+import { isSpare } from "@elm-basket/core/document/kit-ref.ts";
 import { type BagMark, ROOM_BAG } from "@/data/bags.ts";
 import type { KitRow } from "@/data/making.ts";
 import { labelOf } from "@/stations/frame/labels.ts";

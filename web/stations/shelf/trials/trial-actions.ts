@@ -1,6 +1,6 @@
 "use server";
 
-import { merge } from "@elm-basket/core/plan/merge.ts";
+import { merge } from "@elm-basket/core/stages/merge.ts";
 import { filmFactsSchema } from "@elm-basket/core/stock/good.ts";
 import { provedBy } from "@elm-basket/core/trials/rounds.ts";
 import { type Trial, trialSchema } from "@elm-basket/core/trials/trial.ts";

@@ -1,6 +1,6 @@
 "use client";
 
-import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
+import { MATERIAL_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import { WEAR_WORDS } from "@elm-basket/core/trials/rounds.ts";
 import type { Trial } from "@elm-basket/core/trials/trial.ts";
 import { MOST_SAMPLES, type Wear } from "@elm-basket/core/trials/trial-kinds.ts";

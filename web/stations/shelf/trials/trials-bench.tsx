@@ -1,6 +1,6 @@
 "use client";
 
-import { MATERIAL_WORDS } from "@elm-basket/core/advice/film-words-en.ts";
+import { MATERIAL_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import {
   OUTCOME_WORDS,
   provedBy,

@@ -1,8 +1,8 @@
 "use client";
 
+import type { ClassDocument, RehearsalWays } from "@elm-basket/core/document/document.ts";
+import { USUAL_REHEARSAL } from "@elm-basket/core/document/document-kinds.ts";
 import { restsOn } from "@elm-basket/core/learning/words-en.ts";
-import type { ClassDocument, RehearsalWays } from "@elm-basket/core/plan/document.ts";
-import { USUAL_REHEARSAL } from "@elm-basket/core/plan/document-kinds.ts";
 import type { Rehearsed } from "@elm-basket/core/rehearsal/rehearse.ts";
 import { GATE_WORDS } from "@elm-basket/core/rehearsal/words-en.ts";
 import { GATES } from "@elm-basket/core/scheduling/step-kinds.ts";

@@ -1,7 +1,7 @@
 "use client";
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
-import { titleOfStep } from "@elm-basket/core/plan/steps-of-things.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import type { Rehearsed } from "@elm-basket/core/rehearsal/rehearse.ts";
 import type { Clock } from "@elm-basket/core/units/time.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";

@@ -1,5 +1,5 @@
 import { instantOf } from "@elm-basket/core/calendar/zones.ts";
-import { isSpare } from "@elm-basket/core/plan/kit-ref.ts";
+import { isSpare } from "@elm-basket/core/document/kit-ref.ts";
 import { withStudio } from "@/data/client.ts";
 import { studioPace } from "@/data/pace.ts";
 import { labelsOf } from "@/stations/frame/labels.ts";

@@ -1,6 +1,6 @@
 "use client";
 
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Tried, TriedWay } from "@elm-basket/core/rehearsal/try-ways.ts";
 import { sayCost, sayWay, sayWhatIf } from "@elm-basket/core/rehearsal/words-en.ts";
 import { useRouter } from "next/navigation";

@@ -1,4 +1,4 @@
-import { scrapPolygon } from "@elm-basket/core/plan/scrap-polygon.ts";
+import { scrapPolygon } from "@elm-basket/core/document/scrap-polygon.ts";
 import { currentHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { listScraps } from "@/data/scraps.ts";

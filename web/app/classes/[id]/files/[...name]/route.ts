@@ -1,8 +1,8 @@
 import { sheetName } from "@elm-basket/core/cutting/sheet.ts";
 import { testCutHpgl, testCutPage } from "@elm-basket/core/cutting/test-cut.ts";
-import type { ClassDocument } from "@elm-basket/core/plan/document.ts";
+import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { runSheetOf } from "@elm-basket/core/document/run-sheet-of.ts";
 import { runSheetIcs } from "@elm-basket/core/plan/files.ts";
-import { runSheetOf } from "@elm-basket/core/plan/run-sheet-of.ts";
 import { runSheetCsv, suppliesCsv } from "@elm-basket/core/plan/tables.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { LABEL_SHEETS, type LabelSheetId } from "@elm-basket/print/label-sheets.ts";
