@@ -282,7 +282,10 @@ describe("every part is changed where it is read", () => {
 
   it("things at Plan: an alternative size, which a seat then has", async () => {
     await press(driver(), byText("button", "an alternative for each seat"));
-    await saved(driver());
+    await waitFor(
+      async () => (await document(address)).things.length === 2,
+      "the alternative did not come",
+    );
     const { things } = await document(address);
     expect(things).toHaveLength(2);
     expect(things[1].choice).toBe(things[0].choice);

@@ -63,10 +63,11 @@ export const unseenFocus = (driver: WebDriver): Promise<string[]> =>
     before?.focus?.({ preventScroll: true });
     return found;`);
 
-/** Bytes of scripts as they were sent, compressed: those the page asked for, not those of pages that its links lead to. */
+/** Bytes of the scripts that a page names itself, as they were sent, compressed: not those of pages that its links lead to. */
 export const scriptBytes = (driver: WebDriver): Promise<number> =>
   driver.executeScript(`
-    const sent = performance.getEntriesByType("resource")
-      .filter(({ name, initiatorType }) => initiatorType === "script" && /\\.js(\\?|$)/.test(name))
-      .map(({ name, encodedBodySize }) => [name, encodedBodySize]);
-    return [...new Map(sent).values()].reduce((sum, bytes) => sum + bytes, 0);`);
+    return fetch(location.href).then((answer) => answer.text()).then((html) => {
+      const named = new Set([...html.matchAll(/(?:src|href)="([^"]+[.]js)[^"]*"/g)].map(([, src]) => new URL(src, location.href).pathname));
+      const sent = performance.getEntriesByType("resource").map(({ name, encodedBodySize }) => [new URL(name).pathname, encodedBodySize]);
+      return [...new Map(sent)].reduce((sum, [path, bytes]) => sum + (named.has(path) ? bytes : 0), 0);
+    });`);

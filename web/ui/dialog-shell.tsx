@@ -1,7 +1,7 @@
 "use client";
 
 import { Dialog as Primitive } from "radix-ui";
-import { type CSSProperties, type ReactNode, useRef } from "react";
+import { type CSSProperties, type ReactNode, useState } from "react";
 
 /** To what opened it; where that is gone since (a row that was taken away), to the page's heading, so that nobody starts from its top. */
 function returnFocus(opener: Element | null): void {
@@ -25,7 +25,13 @@ interface Props {
 
 /** What lies over the page, whatever it looks like: it holds the focus while it is open and gives it back. Needs a `DialogTitle` in it. */
 export function DialogShell({ open, onOpenChange, veil, className, style, children }: Props) {
-  const opener = useRef<Element | null>(null);
+  const [was, setWas] = useState(false);
+  const [opener, setOpener] = useState<Element | null>(null);
+  // While it is drawn for the first time, because what lies behind loses the focus before the shell takes it.
+  if (open !== was) {
+    setWas(open);
+    if (open && typeof document !== "undefined") setOpener(document.activeElement);
+  }
   return (
     <Primitive.Root open={open} onOpenChange={onOpenChange}>
       <Primitive.Portal>
@@ -34,12 +40,9 @@ export function DialogShell({ open, onOpenChange, veil, className, style, childr
           className={`fixed z-50 ${className}`}
           style={style}
           aria-describedby={undefined}
-          onOpenAutoFocus={() => {
-            opener.current = document.activeElement;
-          }}
           onCloseAutoFocus={(event) => {
             event.preventDefault();
-            returnFocus(opener.current);
+            returnFocus(opener);
           }}
         >
           {children}
