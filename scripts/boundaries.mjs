@@ -29,6 +29,7 @@ export function checkBoundaries() {
   return [
     ...summary.violations.map(({ rule, from, to }) => `${rule.name}: ${from} -> ${to}`),
     ...heavyPages(modules),
+    ...blankPages(modules),
   ].join("\n");
 }
 
@@ -65,4 +66,16 @@ function heavyPages(modules) {
       for (const next of importsOf.get(at) ?? []) queue.push([...path, next]);
   }
   return found;
+}
+
+/** What is fetched later without a `loading` of its own hides the whole page until it is there, and what had the focus loses it. */
+function blankPages(modules) {
+  return modules.flatMap(({ source }) => {
+    if (!/^web\/.*\.tsx$/u.test(source) || !existsSync(join(ROOT, source))) return [];
+    const text = readFileSync(join(ROOT, source), "utf8");
+    const lacking = [...text.matchAll(/= dynamic\([\s\S]*?\);\n/gu)].filter(
+      ([call]) => !/loading:|ssr: false/u.test(call),
+    );
+    return lacking.length > 0 ? [`page-stays: ${source}: dynamic() without loading`] : [];
+  });
 }

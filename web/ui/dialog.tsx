@@ -6,7 +6,9 @@ import type { DialogSheet } from "./dialog-sheet.tsx";
 import { useOnce } from "./use-once.ts";
 
 /** Fetched when the first dialog opens; until then no page has its weight. */
-const Sheet = dynamic(() => import("./dialog-sheet.tsx").then((all) => all.DialogSheet));
+const Sheet = dynamic(() => import("./dialog-sheet.tsx").then((all) => all.DialogSheet), {
+  loading: () => null,
+});
 
 /** A dialog over the page. Stays once it was opened, so that it gives the focus back. */
 export function Dialog(props: ComponentProps<typeof DialogSheet>) {

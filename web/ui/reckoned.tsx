@@ -5,7 +5,7 @@ import { type ReactNode, useState } from "react";
 import type { Reckoning } from "./reckoned-sheet.tsx";
 
 const sheet = () => import("./reckoned-sheet.tsx");
-const Sheet = dynamic(() => sheet().then((all) => all.ReckonedSheet));
+const Sheet = dynamic(() => sheet().then((all) => all.ReckonedSheet), { loading: () => null });
 
 /** A computed figure that opens to the sum behind it. */
 export function Reckoned({

@@ -35,9 +35,15 @@ import { SeatGrid } from "./seat-grid.tsx";
 import { SetSizingChoice, type ThingLetters } from "./set-sizing.tsx";
 
 /** Asked for when they are opened. */
-const RosterDialog = dynamic(() => import("./roster-dialog.tsx").then((all) => all.RosterDialog));
-const SeatDialog = dynamic(() => import("./seat-dialog.tsx").then((all) => all.SeatDialog));
-const SeatTable = dynamic(() => import("./seat-table.tsx").then((all) => all.SeatTable));
+const RosterDialog = dynamic(() => import("./roster-dialog.tsx").then((all) => all.RosterDialog), {
+  loading: () => null,
+});
+const SeatDialog = dynamic(() => import("./seat-dialog.tsx").then((all) => all.SeatDialog), {
+  loading: () => null,
+});
+const SeatTable = dynamic(() => import("./seat-table.tsx").then((all) => all.SeatTable), {
+  loading: () => null,
+});
 
 interface Props {
   readonly classId: string;

@@ -11,13 +11,19 @@ import type { DesignPiece } from "./design-piece.ts";
 import type { Dashed } from "./use-dashed.ts";
 
 /** A blank has one of them, and perhaps a second. */
-const CreaseDrawing = dynamic(() =>
-  import("./crease-drawing.tsx").then((all) => all.CreaseDrawing),
+const CreaseDrawing = dynamic(
+  () => import("./crease-drawing.tsx").then((all) => all.CreaseDrawing),
+  { loading: () => null },
 );
-const CupDrawing = dynamic(() => import("./cup-drawing.tsx").then((all) => all.CupDrawing));
-const FlatDrawing = dynamic(() => import("./flat-drawing.tsx").then((all) => all.FlatDrawing));
-const UnrolledDrawing = dynamic(() =>
-  import("./unrolled-drawing.tsx").then((all) => all.UnrolledDrawing),
+const CupDrawing = dynamic(() => import("./cup-drawing.tsx").then((all) => all.CupDrawing), {
+  loading: () => null,
+});
+const FlatDrawing = dynamic(() => import("./flat-drawing.tsx").then((all) => all.FlatDrawing), {
+  loading: () => null,
+});
+const UnrolledDrawing = dynamic(
+  () => import("./unrolled-drawing.tsx").then((all) => all.UnrolledDrawing),
+  { loading: () => null },
 );
 
 interface Props {

@@ -34,7 +34,9 @@ import { SurfaceAdvice } from "./surface-advice.tsx";
 import type { Dashed } from "./use-dashed.ts";
 
 /** Of classes to which each brings a piece. */
-const OwnPieces = dynamic(() => import("./own-pieces.tsx").then((all) => all.OwnPieces));
+const OwnPieces = dynamic(() => import("./own-pieces.tsx").then((all) => all.OwnPieces), {
+  loading: () => null,
+});
 
 const MARGIN_WORDS = {
   bySize: "by the size of the piece",

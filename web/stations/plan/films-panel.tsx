@@ -18,8 +18,9 @@ import { filmName, freeFilmId, isAmong, newFilm } from "../frame/new-film.ts";
 import { replaceVinyl } from "./swap-actions.ts";
 
 /** Asked for when a film is opened. */
-const FilmFields = dynamic(() =>
-  import("@/stations/frame/film-fields.tsx").then((all) => all.FilmFields),
+const FilmFields = dynamic(
+  () => import("@/stations/frame/film-fields.tsx").then((all) => all.FilmFields),
+  { loading: () => null },
 );
 
 interface Props {

@@ -30,7 +30,9 @@ import { SelectField } from "@/ui/select-field.tsx";
 import { takeThingOut } from "./thing-actions.ts";
 
 /** Of sets only. */
-const BlankSketch = dynamic(() => import("@/ui/blank-sketch.tsx").then((all) => all.BlankSketch));
+const BlankSketch = dynamic(() => import("@/ui/blank-sketch.tsx").then((all) => all.BlankSketch), {
+  loading: () => null,
+});
 
 interface Props {
   readonly classId: string;

@@ -15,8 +15,9 @@ import type { GoodEditor } from "./use-good.ts";
 import { WantedBar } from "./wanted-bar.tsx";
 
 /** Asked for when a film is opened. */
-const FilmFields = dynamic(() =>
-  import("@/stations/frame/film-fields.tsx").then((all) => all.FilmFields),
+const FilmFields = dynamic(
+  () => import("@/stations/frame/film-fields.tsx").then((all) => all.FilmFields),
+  { loading: () => null },
 );
 
 export const GRID =

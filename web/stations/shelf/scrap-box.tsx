@@ -12,7 +12,9 @@ import { throwScrapAway } from "./scrap-actions.ts";
 import { ScrapShape } from "./scrap-shape.tsx";
 
 /** Asked for when a scrap is put in or looked at. */
-const ScrapForm = dynamic(() => import("./scrap-form.tsx").then((all) => all.ScrapForm));
+const ScrapForm = dynamic(() => import("./scrap-form.tsx").then((all) => all.ScrapForm), {
+  loading: () => null,
+});
 
 /** Every scrap as a shape, all to one scale, so that a glance tells what could still come of it. */
 export function ScrapBox({

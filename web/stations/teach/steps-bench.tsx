@@ -19,7 +19,9 @@ import { Sortable, useSortableRow } from "@/ui/sortable.tsx";
 import { ToolList } from "./tool-list.tsx";
 
 /** Asked for when a step is opened. */
-const StepFields = dynamic(() => import("./step-fields.tsx").then((all) => all.StepFields));
+const StepFields = dynamic(() => import("./step-fields.tsx").then((all) => all.StepFields), {
+  loading: () => null,
+});
 
 /** When a step comes, as it is planned now; steps are listed in the order in which they are done. */
 export interface StepTime {

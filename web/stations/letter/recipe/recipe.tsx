@@ -20,10 +20,18 @@ import { artSummary, shapeSummary, TextSummary } from "./summaries.tsx";
 import { withHeight } from "./with-height.ts";
 
 /** Asked for when a row is opened, or art is brought in. */
-const ArtDialog = dynamic(() => import("./art-dialog.tsx").then((all) => all.ArtDialog));
-const ArtRule = dynamic(() => import("./art-rule.tsx").then((all) => all.ArtRule));
-const ShapeRule = dynamic(() => import("./shape-rule.tsx").then((all) => all.ShapeRule));
-const TextRule = dynamic(() => import("./text-rule.tsx").then((all) => all.TextRule));
+const ArtDialog = dynamic(() => import("./art-dialog.tsx").then((all) => all.ArtDialog), {
+  loading: () => null,
+});
+const ArtRule = dynamic(() => import("./art-rule.tsx").then((all) => all.ArtRule), {
+  loading: () => null,
+});
+const ShapeRule = dynamic(() => import("./shape-rule.tsx").then((all) => all.ShapeRule), {
+  loading: () => null,
+});
+const TextRule = dynamic(() => import("./text-rule.tsx").then((all) => all.TextRule), {
+  loading: () => null,
+});
 
 interface Props {
   readonly design: Design;
