@@ -1,6 +1,6 @@
 /** Floors of core: a folder knows those below it, never one beside or above it, not even its types. */
 const FLOORS = [
-  ["calendar", "figures", "findings", "geometry", "live", "look-back", "memory", "roster", "supplies", "units"],
+  ["calendar", "faults", "figures", "findings", "geometry", "live", "look-back", "memory", "roster", "supplies", "units"],
   ["art", "nesting", "posting", "scheduling", "splitting", "weeding"],
   ["blanks", "cutting", "lettering"],
   ["fitting", "studio", "trials"],

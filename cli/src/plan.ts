@@ -1,9 +1,11 @@
 /** `elm plan CLASS.json [--roster ROSTER.csv] [--paper a4|letter] --out DIR` */
+
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { parseArgs } from "node:util";
 import { type ClassDocument, readClassDocument } from "@elm-basket/core/document/document.ts";
 import { seatsFromRoster } from "@elm-basket/core/document/seats.ts";
+import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { slotsOf } from "@elm-basket/core/lettering/recipe-reads.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { planFiles } from "@elm-basket/core/plan/files.ts";
@@ -142,7 +144,7 @@ function planOrExplain(document: ClassDocument, file: string) {
   try {
     return makePlan(document, diskFonts());
   } catch (error) {
-    throw error instanceof RangeError ? new WorkError(`${file}: ${error.message}`) : error;
+    throw error instanceof PlanFault ? new WorkError(`${file}: ${error.message}`) : error;
   }
 }
 

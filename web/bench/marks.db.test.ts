@@ -9,7 +9,7 @@ import { migrate } from "../data/migrate.ts";
 import { openStudio } from "../data/sign-in.ts";
 import { linkCode, revokeLinks, workshopForCode } from "../data/tokens.ts";
 import { documentHash } from "../planning/document-hash.ts";
-import run from "../workers/plan.server.ts";
+import { answer as run } from "../workers/plan.server.ts";
 import { tellBench } from "./marks.ts";
 import type { Mark } from "./marks-schema.ts";
 

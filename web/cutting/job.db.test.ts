@@ -16,7 +16,7 @@ import { migrate } from "../data/migrate.ts";
 import type { ComputedPlan } from "../data/prints.ts";
 import { openStudio } from "../data/sign-in.ts";
 import { documentHash } from "../planning/document-hash.ts";
-import run from "../workers/plan.server.ts";
+import { answer as run } from "../workers/plan.server.ts";
 import { beginCutting, loadSheet, syncCutting, throughOf } from "./job.ts";
 import { control, cutterStatus, loadFilm, waitingFilm } from "./port.ts";
 import { textOf } from "./testing/text-of.ts";

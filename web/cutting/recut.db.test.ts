@@ -13,7 +13,7 @@ import type { ComputedPlan } from "../data/prints.ts";
 import { leftBy, listScraps } from "../data/scraps.ts";
 import { openStudio } from "../data/sign-in.ts";
 import { documentHash } from "../planning/document-hash.ts";
-import run from "../workers/plan.server.ts";
+import { answer as run } from "../workers/plan.server.ts";
 import { finishSheet } from "./finish.ts";
 import { addRecut, takeBackRecut } from "./recut.ts";
 

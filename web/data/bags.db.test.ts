@@ -2,7 +2,7 @@
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { documentHash } from "../planning/document-hash.ts";
-import run from "../workers/plan.server.ts";
+import { answer as run } from "../workers/plan.server.ts";
 import { bagMarks, clearLines, lackCounts, markLines, ROOM_BAG } from "./bags.ts";
 import { insertClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";

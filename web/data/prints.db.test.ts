@@ -2,7 +2,7 @@
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { documentHash } from "../planning/document-hash.ts";
-import run from "../workers/plan.server.ts";
+import { answer as run } from "../workers/plan.server.ts";
 import { insertClass, readClass, type StoredClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { isOfVersion, listKits, listSheets, markSheet, savePlan } from "./making.ts";

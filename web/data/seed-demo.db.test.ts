@@ -4,7 +4,7 @@ import { runSheetOf } from "@elm-basket/core/document/run-sheet-of.ts";
 import { runLog } from "@elm-basket/core/look-back/run-log.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { documentHash } from "../planning/document-hash.ts";
-import run from "../workers/plan.server.ts";
+import { answer as run } from "../workers/plan.server.ts";
 import { bagMarks } from "./bags.ts";
 import { listClasses, readClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";

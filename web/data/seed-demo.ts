@@ -10,7 +10,7 @@ import { hash } from "@node-rs/argon2";
 import postgres from "postgres";
 import { finishSheet } from "../cutting/finish.ts";
 import { documentHash } from "../planning/document-hash.ts";
-import run from "../workers/plan.server.ts";
+import { answer as run } from "../workers/plan.server.ts";
 import { markLines } from "./bags.ts";
 import { insertClass, readClass } from "./class-documents.ts";
 import { suppliesOfClass } from "./class-goods.ts";

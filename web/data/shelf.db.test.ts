@@ -4,7 +4,7 @@ import { seededRandom } from "../../core/src/geometry/random.ts";
 import { demoClass } from "../../core/src/testing/documents.ts";
 import { finishSheet } from "../cutting/finish.ts";
 import { documentHash } from "../planning/document-hash.ts";
-import run from "../workers/plan.server.ts";
+import { answer as run } from "../workers/plan.server.ts";
 import { insertClass, readClass, savePart } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { addGood, addMoves, goodsById, listGoods, movesOf } from "./goods.ts";

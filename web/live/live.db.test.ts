@@ -10,7 +10,7 @@ import { migrate } from "../data/migrate.ts";
 import type { ComputedPlan } from "../data/prints.ts";
 import { openStudio } from "../data/sign-in.ts";
 import { documentHash } from "../planning/document-hash.ts";
-import run from "../workers/plan.server.ts";
+import { answer as run } from "../workers/plan.server.ts";
 import { followed, type LiveClass, publicState, stepsOfRun } from "./live-class.ts";
 import { perform, type StageAct, stageActSchema } from "./perform.ts";
 import { type Say, saysSchema, tellHost } from "./says.ts";

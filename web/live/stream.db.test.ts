@@ -8,7 +8,7 @@ import { migrate } from "../data/migrate.ts";
 import type { ComputedPlan } from "../data/prints.ts";
 import { openStudio } from "../data/sign-in.ts";
 import { documentHash } from "../planning/document-hash.ts";
-import run from "../workers/plan.server.ts";
+import { answer as run } from "../workers/plan.server.ts";
 import type { LiveClass, StageState } from "./live-class.ts";
 import { perform, type StageAct } from "./perform.ts";
 import { tellHost } from "./says.ts";

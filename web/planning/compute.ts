@@ -1,6 +1,8 @@
 /** The pool of worker threads in which plans are computed, so that the server keeps answering meanwhile. */
+
 import { MessageChannel } from "node:worker_threads";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { Bounded } from "@elm-basket/core/memory/bounded.ts";
 import type { Improvement } from "@elm-basket/core/plan/improve.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
@@ -11,7 +13,7 @@ import { Piscina } from "piscina";
 import type { SheetText } from "../data/making.ts";
 import type { ComputedPlan } from "../data/prints.ts";
 import type { DecalPicture } from "../workers/decals.ts";
-import type { FactsOfThing, GivenFont, Reckoned } from "../workers/plan.server.ts";
+import type { Crossed, FactsOfThing, GivenFont, Job, Reckoned } from "../workers/plan.server.ts";
 import type { Printed, PrintWays } from "../workers/printed.ts";
 import type { StarterView } from "../workers/starters-drawn.ts";
 import type { VariantView } from "../workers/variants-drawn.ts";
@@ -39,6 +41,13 @@ function workers(): Piscina {
 
 const signal = () => AbortSignal.timeout(LONGEST_MS);
 
+/** @throws PlanFault when the document does not allow it */
+async function asked<T>(job: Job, options: Parameters<Piscina["run"]>[1]): Promise<T> {
+  const answer: Crossed<T> = await workers().run(job, options);
+  if ("fault" in answer) throw new PlanFault(answer.fault);
+  return answer.value;
+}
+
 /**
  * @param home what the plan is of: the thread that planned it last knows most of it
  * @param tell how far it has come
@@ -50,11 +59,11 @@ export async function computePlan(
   tell?: (progress: PlanningProgress) => void,
 ): Promise<ComputedPlan> {
   const job = { kind: "plan" as const, document, fonts, hash: documentHash(document) };
-  if (!tell) return workers().run(at(home, job), { signal: signal() });
+  if (!tell) return asked(at(home, job), { signal: signal() });
   const { port1, port2 } = new MessageChannel();
   port1.on("message", tell);
   try {
-    return await workers().run(at(home, { ...job, port: port2 }), {
+    return await asked(at(home, { ...job, port: port2 }), {
       signal: signal(),
       transferList: [port2],
     });
@@ -92,7 +101,7 @@ export async function sheetTexts(
   fonts: readonly GivenFont[],
   nn: number | null,
 ): Promise<SheetText[]> {
-  return workers().run(at(home, { kind: "sheets", document, fonts, nn }), { signal: signal() });
+  return asked(at(home, { kind: "sheets", document, fonts, nn }), { signal: signal() });
 }
 
 export async function printedFile(
@@ -102,7 +111,7 @@ export async function printedFile(
   what: Printed,
   ways: PrintWays,
 ): Promise<Uint8Array> {
-  return workers().run(at(home, { kind: "print", document, fonts, what, ways }), {
+  return asked(at(home, { kind: "print", document, fonts, what, ways }), {
     signal: signal(),
   });
 }
@@ -111,14 +120,14 @@ export async function scrapLabels(
   scraps: readonly ScrapLabel[],
   unit: LengthUnit,
 ): Promise<Uint8Array> {
-  return workers().run({ kind: "scrapLabels", scraps, unit }, { signal: signal() });
+  return asked({ kind: "scrapLabels", scraps, unit }, { signal: signal() });
 }
 
 export async function addressLabels(
   labels: readonly AddressLabel[],
   on: AddressSheet,
 ): Promise<Uint8Array> {
-  return workers().run({ kind: "addressLabels", labels, on }, { signal: signal() });
+  return asked({ kind: "addressLabels", labels, on }, { signal: signal() });
 }
 
 /** Searches for tighter layouts until `stop` is told; every round is handed to `onStep`. */
@@ -131,7 +140,7 @@ export async function searchLayouts(
   const { port1, port2 } = new MessageChannel();
   port1.on("message", onStep);
   try {
-    await workers().run(
+    await asked(
       { kind: "improve", document, fonts, port: port2 },
       { signal: stop, transferList: [port2] },
     );
@@ -142,7 +151,7 @@ export async function searchLayouts(
 
 /** Thinnest stroke of a font as a share of its cap height; null when it is no font with the letters every name needs. */
 export async function fontShare(bytes: Uint8Array): Promise<number | null> {
-  return workers().run({ kind: "font", bytes }, { signal: signal() });
+  return asked({ kind: "font", bytes }, { signal: signal() });
 }
 
 /** What of the lettered designs decides minutes, tape and paint. */
@@ -150,12 +159,12 @@ export async function computeFacts(
   document: ClassDocument,
   fonts: readonly GivenFont[],
 ): Promise<FactsOfThing[]> {
-  return workers().run({ kind: "facts", document, fonts }, { signal: signal() });
+  return asked({ kind: "facts", document, fonts }, { signal: signal() });
 }
 
 /** The projects to start from, drawn and with their figures. */
 export async function computeStarters(schools: Schools): Promise<StarterView[]> {
-  return workers().run({ kind: "starters", schools }, { signal: signal() });
+  return asked({ kind: "starters", schools }, { signal: signal() });
 }
 
 /** Figures without a class; why not, where the blank leaves no face. */
@@ -163,7 +172,7 @@ export async function computeReckoning(
   document: ClassDocument,
   schools: Schools,
 ): Promise<Reckoned> {
-  return workers().run({ kind: "reckon", document, schools }, { signal: signal() });
+  return asked({ kind: "reckon", document, schools }, { signal: signal() });
 }
 
 /** Projects as they will look. */
@@ -171,7 +180,7 @@ export async function computePictures(
   documents: readonly ClassDocument[],
   fonts: readonly GivenFont[],
 ): Promise<DecalPicture[][]> {
-  return workers().run({ kind: "projects", documents, fonts }, { signal: signal() });
+  return asked({ kind: "projects", documents, fonts }, { signal: signal() });
 }
 
 /** A project and its variants, drawn and with their figures. */
@@ -180,7 +189,7 @@ export async function computeVariants(
   schools: Schools,
   fonts: readonly GivenFont[],
 ): Promise<VariantView[]> {
-  return workers().run({ kind: "variants", documents, schools, fonts }, { signal: signal() });
+  return asked({ kind: "variants", documents, schools, fonts }, { signal: signal() });
 }
 
 /** One seat's decals as the class would cut them, thing by thing, for the participant who chooses. */
@@ -189,7 +198,7 @@ export async function decalSvg(
   fonts: readonly GivenFont[],
   seat: string,
 ): Promise<DecalPicture[]> {
-  return workers().run({ kind: "decal", document, fonts, seat }, { signal: signal() });
+  return asked({ kind: "decal", document, fonts, seat }, { signal: signal() });
 }
 
 export async function stopWorkers(): Promise<void> {

@@ -1,6 +1,6 @@
 /** A class with its plan up to date: read, computed if anything changed, kept. */
+import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { type OnShelf, shelvedLines } from "@elm-basket/core/plan/shelved-lines.ts";
-import { ScheduleError } from "@elm-basket/core/scheduling/problem.ts";
 import { readClass, type StoredClass } from "../data/class-documents.ts";
 import { withStudio } from "../data/client.ts";
 import { isOfVersion, readPlan, type StoredPlan, savePlan } from "../data/making.ts";
@@ -38,7 +38,7 @@ export async function plannedClass(studioId: string, id: string): Promise<Planne
       if (!made.kept && tried < MOST_TRIES) continue;
       return { ok: true, value: await shelved(studioId, stored, made) };
     } catch (error) {
-      if (isUnplannable(error)) return { ok: false, stored, message: (error as Error).message };
+      if (error instanceof PlanFault) return { ok: false, stored, message: error.message };
       throw error;
     }
   }
@@ -87,12 +87,12 @@ const faultKey = (id: string, hash: string): string => `${id} ${hash}`;
 
 function planMeanwhile(studioId: string, stored: StoredClass, hash: string): void {
   planOf(studioId, stored).catch((error: unknown) => {
-    if (!isUnplannable(error)) {
+    if (!(error instanceof PlanFault)) {
       console.error(`The plan of class ${stored.id} failed:`, error);
       return;
     }
     if (faults.size >= MOST_FAULTS) faults.clear();
-    faults.set(faultKey(stored.id, hash), (error as Error).message);
+    faults.set(faultKey(stored.id, hash), error.message);
   });
 }
 
@@ -161,14 +161,4 @@ async function makeAndKeep(
   } finally {
     tell(null);
   }
-}
-
-/** Errors cross from a worker thread by name only. */
-function isUnplannable(error: unknown): boolean {
-  return (
-    error instanceof Error &&
-    (error.name === "RangeError" ||
-      error.name === ScheduleError.name ||
-      error.name === "ScheduleError")
-  );
 }

@@ -25,7 +25,7 @@ import type { ComputedPlan } from "../data/prints.ts";
 import { openStudio } from "../data/sign-in.ts";
 import { addTrial, changeTrial, dropTrial, listTrials } from "../data/trials.ts";
 import { smallPicture } from "../pictures/small.ts";
-import run from "../workers/plan.server.ts";
+import { answer as run } from "../workers/plan.server.ts";
 import { documentHash } from "./document-hash.ts";
 import { modelViews } from "./seen.ts";
 import { withOwnFigures } from "./studio-figures.ts";

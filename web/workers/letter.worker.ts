@@ -1,6 +1,8 @@
 /** Web worker: letters and sizes the whole set, so that the page keeps answering. A newer job replaces an older one. */
+
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { ownFaces } from "@elm-basket/core/document/own-pieces.ts";
+import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { SIZING_SCHOOLS, type SizingSchool, schools } from "@elm-basket/core/fitting/schools.ts";
 import { drawingPath } from "@elm-basket/core/geometry/path.ts";
 import { boxOfPoints, polygonArea, type Ring } from "@elm-basket/core/geometry/polygon.ts";
@@ -48,7 +50,10 @@ self.onmessage = async (event: MessageEvent<LetterJob | InspectRequest>) => {
       post({
         job: job.job,
         kind: "failed",
-        message: error instanceof Error ? error.message : String(error),
+        message:
+          error instanceof PlanFault
+            ? error.message
+            : "The letters could not be drawn. Load the page anew.",
       });
   });
 };

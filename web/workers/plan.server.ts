@@ -1,5 +1,6 @@
 import type { MessagePort } from "node:worker_threads";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { type Fault, PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
 import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
@@ -122,12 +123,13 @@ function reckoned(document: ClassDocument, schools: Schools): Reckoned {
   try {
     return { ok: true, answer: reckon(document, schools, shipped) };
   } catch (error) {
-    if (error instanceof RangeError) return { ok: false, message: error.message };
+    if (error instanceof PlanFault) return { ok: false, message: error.message };
     throw error;
   }
 }
 
-export default async function run(
+/** As it is worked out, in whatever thread this is. @throws PlanFault */
+export async function answer(
   job: Job,
 ): Promise<
   | ComputedPlan
@@ -194,5 +196,17 @@ function fontShare(bytes: Uint8Array): number | null {
     return Number.isFinite(share) && share > 0 ? share : null;
   } catch {
     return null;
+  }
+}
+
+/** What the host's document does not allow goes back as data: a thread's errors keep neither their class nor their name on the way. */
+export type Crossed<T> = { readonly value: T } | { readonly fault: Fault };
+
+export default async function run(job: Job): Promise<Crossed<Awaited<ReturnType<typeof answer>>>> {
+  try {
+    return { value: await answer(job) };
+  } catch (error) {
+    if (error instanceof PlanFault) return { fault: error.fault };
+    throw error;
   }
 }

@@ -1,4 +1,5 @@
 /** Web worker: plays the class through many times, then tries what might make it end sooner. A newer job replaces an older one. */
+import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { rehearsalOf } from "@elm-basket/core/rehearsal/of-class.ts";
 import { playedEvening } from "@elm-basket/core/rehearsal/played.ts";
 import type { RehearsalProblem } from "@elm-basket/core/rehearsal/problem.ts";
@@ -34,7 +35,10 @@ self.onmessage = async (event: MessageEvent<RehearseJob | PlayRequest>) => {
       post({
         job: job.job,
         kind: "failed",
-        message: error instanceof Error ? error.message : String(error),
+        message:
+          error instanceof PlanFault
+            ? error.message
+            : "It could not be rehearsed. Load the page anew.",
       });
   });
 };

@@ -1,6 +1,7 @@
 /** A project beside its variants: each as it will look, and what it takes. */
 
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { figuresOf, type ProjectFigures, sampled } from "@elm-basket/core/variants/figures.ts";
@@ -28,7 +29,7 @@ export function variantsDrawn(
         pictures: decals(sampled(document), "1", fonts),
       };
     } catch (error) {
-      if (error instanceof RangeError) return { ok: false, message: error.message };
+      if (error instanceof PlanFault) return { ok: false, message: error.message };
       throw error;
     }
   });
@@ -44,7 +45,7 @@ export function projectsDrawn(
       const one = sampled(document);
       return decals({ ...one, seats: one.seats.slice(0, 1) }, "1", fonts);
     } catch (error) {
-      if (error instanceof RangeError) return [];
+      if (error instanceof PlanFault) return [];
       throw error;
     }
   });

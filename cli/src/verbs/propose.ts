@@ -6,6 +6,7 @@ import {
   readClassDocument,
 } from "@elm-basket/core/document/document.ts";
 import { runSheetOf } from "@elm-basket/core/document/run-sheet-of.ts";
+import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { factsOfAll, letterKits } from "@elm-basket/core/plan/plan.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
 import { listsOf } from "@elm-basket/core/proposal/merge.ts";
@@ -84,7 +85,7 @@ function lettered(document: ClassDocument) {
   try {
     return letterKits(document, diskFonts());
   } catch (error) {
-    throw error instanceof RangeError ? new WorkError(`stdin: ${error.message}`) : error;
+    throw error instanceof PlanFault ? new WorkError(`stdin: ${error.message}`) : error;
   }
 }
 

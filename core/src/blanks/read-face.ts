@@ -1,4 +1,5 @@
 /** From a blank to the face the design is fitted into, with margin, keep-outs and, on curves, the way it is cut. */
+import { plainFault } from "../faults/plan-fault.ts";
 import { cutToBox } from "../geometry/cut-to-box.ts";
 import {
   boxOfPoints,
@@ -67,7 +68,7 @@ export interface FaceReading {
   readonly spread: { readonly across: Spread | null; readonly down: Spread | null };
 }
 
-/** @throws RangeError when what is reserved or the handle leaves no face */
+/** @throws PlanFault when what is reserved or the handle leaves no face */
 export function readFace(blank: Blank): FaceReading {
   const { shape, across, down } = smallestShape(blank);
   const whole = faceOf(shape, blank);
@@ -155,8 +156,7 @@ const degrees = (angle: number): number => (angle * 180) / Math.PI;
 function freeAngle(wrapAngle: number, radius: number, { handle }: Pick<Blank, "handle">): number {
   if (!handle) return radians(wrapAngle);
   const free = Math.PI - (2 * handle.clear) / radius;
-  if (free <= 0)
-    throw new RangeError("the handle leaves no room beside it: make its clearance smaller");
+  if (free <= 0) throw plainFault("noRoomBesideHandle");
   return Math.min(radians(wrapAngle), free);
 }
 
@@ -166,7 +166,7 @@ function taperedFace(
 ): Whole {
   const sector = unroll(shape.topDiameter, shape.bottomDiameter, shape.height);
   const height = sector.slant - shape.rimClearance - shape.footClearance;
-  if (height <= 0) throw new RangeError("rim and foot clearance leave no height for the design");
+  if (height <= 0) throw plainFault("noHeight");
   const middle = shape.rimClearance + height / 2;
   const baseline = baselineRadius(sector, middle);
   const radius = (baseline * sector.angle) / (2 * Math.PI);
@@ -260,8 +260,7 @@ function lessReserved(face: Face, reserve: readonly Reserve[]): Face {
     left < right && top < bottom
       ? cutToBox(faceOutline(face), { minX: left, minY: top, maxX: right, maxY: bottom })
       : [];
-  if (Math.abs(ringArea(outline)) === 0)
-    throw new RangeError("what is kept for later leaves no face: keep less");
+  if (Math.abs(ringArea(outline)) === 0) throw plainFault("nothingLessReserved");
   return { kind: "outline", outline };
 }
 

@@ -1,4 +1,5 @@
 /** A tapered cup unrolls to a sector of a ring; a design is bent to it so that it runs level on the cup. */
+import { plainFault } from "../faults/plan-fault.ts";
 import { mapPoints, type Point, type Polygons, type Ring } from "../geometry/polygon.ts";
 import { CURVE_TOLERANCE_MM } from "../geometry/tolerance.ts";
 
@@ -17,12 +18,11 @@ export interface Sector {
 /**
  * The unrolled wall of a frustum: s = sqrt(h² + (r1 − r2)²), outer radius s·r1/(r1 − r2), angle 2π(r1 − r2)/s.
  * @param top, bottom diameters, mm
- * @throws RangeError when both are equal: that is a straight cup, whose tip is infinitely far
+ * @throws PlanFault when both are equal: that is a straight cup, whose tip is infinitely far
  */
 export function unroll(top: number, bottom: number, height: number): Sector {
   const difference = Math.abs(top - bottom) / 2;
-  if (difference === 0)
-    throw new RangeError("top and bottom are equally wide: that is a straight cup");
+  if (difference === 0) throw plainFault("equallyWide");
   const slant = Math.hypot(height, difference);
   const outerRadius = (slant * Math.max(top, bottom)) / 2 / difference;
   return {

@@ -1,4 +1,5 @@
 /** The largest fit in a convex face as a linear program; keep-outs are kept clear of by a line between. */
+import { PlanFault, plainFault } from "../faults/plan-fault.ts";
 import { convexHull } from "../geometry/hull.ts";
 import {
   boxHeight,
@@ -34,7 +35,7 @@ const STEPS = 60;
  * max s with s·h(n) + n·t <= b for every edge: solved by bisection on s, since for a given s the moves that fit are an
  * intersection of half planes, clipped edge by edge. A design clear of a convex keep-out has a line between the two;
  * the lines along the keep-out's edges and the eight compass directions are tried, by branch and bound.
- * @throws RangeError when margin and keep-outs leave no face
+ * @throws PlanFault when margin and keep-outs leave no face
  */
 export function convexSpace(
   outline: Ring,
@@ -52,10 +53,9 @@ export function convexSpace(
   const apart = keepOuts.map((keepOut) => separations(keepOut, hull));
   const solve = (planes: readonly HalfPlane[]) => solved(planes, most, reach);
   if (translations(edges, 0, reach).length === 0)
-    throw new RangeError("the margin leaves no face: make it smaller");
+    throw new PlanFault({ code: "nothingLessMargin", values: { of: "side" } });
   const best = branchAndBound(edges, apart, solve);
-  if (!best)
-    throw new RangeError("the keep-outs leave no place for the design: move or shrink them");
+  if (!best) throw plainFault("nothingLessKeepOuts");
   const position = (s: number): Point | null => middleOf(translations(best.planes, s, reach));
   const holds = (p: HalfPlane, s: number, tx: number, ty: number) =>
     s * p.h + p.nx * tx + p.ny * ty <= p.b + FIT_SLACK_MM / 2;

@@ -1,6 +1,8 @@
 /** Largest similar copy of a design inside a face; never one that sticks out. */
+
 import { type Face, faceOutline, isConvex } from "../blanks/face.ts";
 import { usableArea } from "../blanks/usable-area.ts";
+import { PlanFault, plainFault } from "../faults/plan-fault.ts";
 import { convexHull, hullOf, leastCircle } from "../geometry/hull.ts";
 import { type Point, type Polygons, type Ring, ringArea } from "../geometry/polygon.ts";
 import { FIT_SLACK_MM } from "../geometry/tolerance.ts";
@@ -14,7 +16,7 @@ export interface FitDesign {
   polygons(): Polygons;
 }
 
-/** @throws RangeError when the design is empty, or margin and keep-outs leave no place. */
+/** @throws PlanFault when the design is empty, or margin and keep-outs leave no place. */
 export function fitSpace(
   face: Face,
   marginMm: number,
@@ -24,7 +26,7 @@ export function fitSpace(
   return fitDesign(face, marginMm, { corners: hullOf(design), polygons: () => design }, keepOuts);
 }
 
-/** @throws RangeError when the design is empty, or margin and keep-outs leave no place. */
+/** @throws PlanFault when the design is empty, or margin and keep-outs leave no place. */
 export function fitDesign(
   face: Face,
   marginMm: number,
@@ -32,8 +34,7 @@ export function fitDesign(
   keepOuts: Polygons = [],
 ): FitSpace {
   const hull = convexHull(design.corners);
-  if (hull.length < 3 || Math.abs(ringArea(hull)) === 0)
-    throw new RangeError("the design has no area to fit");
+  if (hull.length < 3 || Math.abs(ringArea(hull)) === 0) throw plainFault("emptyDesign");
   if (face.kind === "round" && keepOuts.length === 0)
     return roundSpace(face.diameter / 2 - marginMm, hull);
   const outline = faceOutline(face);
@@ -49,8 +50,7 @@ export function fitDesign(
 
 /** The design's least enclosing circle against the face's circle. */
 function roundSpace(radius: number, hull: Ring): FitSpace {
-  if (radius <= 0)
-    throw new RangeError("the margin leaves no face: make it smaller than half the diameter");
+  if (radius <= 0) throw new PlanFault({ code: "nothingLessMargin", values: { of: "diameter" } });
   const circle = leastCircle(hull);
   const scale = (radius - FIT_SLACK_MM) / circle.radius;
   const at = (s: number): Point => [-s * circle.x, -s * circle.y];

@@ -1,5 +1,7 @@
 /** A face that is not convex: the design is moved over a grid, then nearer the best place, first as its hull, then as its true shape; every try is tested exactly. */
+
 import earcut from "earcut";
+import { plainFault } from "../faults/plan-fault.ts";
 import { hullOf } from "../geometry/hull.ts";
 import {
   type Box,
@@ -30,10 +32,10 @@ const AROUND: readonly Point[] = [0, 1, 2, 3, 4, 5, 6, 7].map((i) => [
 
 /**
  * @param usable what is left of the face inside its margin and outside its keep-outs
- * @throws RangeError when nothing is left, or no place was found
+ * @throws PlanFault when nothing is left, or no place was found
  */
 export function searchedSpace(usable: Polygons, hull: Ring, design: Polygons = []): FitSpace {
-  if (usable.length === 0) throw new RangeError("margin and keep-outs leave no face");
+  if (usable.length === 0) throw plainFault("nothingLessKeepOuts");
   const byHull = search(usable, hull, [hull], null);
   const parts = convexParts(design);
   if (parts.length < 2) return finished(usable, hull, [hull], byHull);
@@ -106,7 +108,7 @@ function search(usable: Polygons, hull: Ring, parts: readonly Ring[], from: Plac
     spanX /= GRID / 3;
     spanY /= GRID / 3;
   }
-  if (best.s <= 0) throw new RangeError("no place was found where the design fits");
+  if (best.s <= 0) throw plainFault("noPlaceForDesign");
   // Two arms in two arms grow along a ridge that is narrower than the grid: walked in ever smaller steps.
   let step = Math.max(boxWidth(area), boxHeight(area)) / GRID;
   for (let tries = 0; tries < MOST_STEPS && step > LEAST_STEP_MM; tries++) {

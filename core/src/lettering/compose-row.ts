@@ -1,5 +1,7 @@
 /** One seat's items of the recipe, each centred on x = 0 with its baseline (or lower edge) at y = 0. */
+
 import { cleanArt } from "../art/clean.ts";
+import { PlanFault } from "../faults/plan-fault.ts";
 import { type Box, boxHeight, boxOf, isEmptyBox, mapPoints } from "../geometry/polygon.ts";
 import { identity } from "../memory/identity.ts";
 import type { FontFace } from "./font-face.ts";
@@ -128,7 +130,7 @@ export function cachedLetters(
 
 function fontOf(fonts: FontLookup, id: string): FontFace {
   const face = fonts(id);
-  if (!face) throw new RangeError(`there is no font "${id}"`);
+  if (!face) throw new PlanFault({ code: "noFont", values: { font: id } });
   return face;
 }
 

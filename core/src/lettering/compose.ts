@@ -49,7 +49,7 @@ export interface ComposedSeat {
   readonly art: readonly ComposedPart[];
 }
 
-/** @throws RangeError when the design names a font that was not handed in. */
+/** @throws PlanFault when the design names a font that was not handed in. */
 export function composeSet(
   design: Design,
   seats: readonly SeatFields[],

@@ -1,5 +1,7 @@
 /** A font opened from its bytes: metrics measured on drawn outlines, glyph outlines cached. */
+
 import { Blob, Buffer, DrawFuncs, Face, Font, shape } from "harfbuzzjs";
+import { PlanFault } from "../faults/plan-fault.ts";
 import { unionRings } from "../geometry/boolean.ts";
 import { type Contour, flatten, type Segment } from "../geometry/outline.ts";
 import {
@@ -49,12 +51,12 @@ export class FontFace {
 
   /**
    * @param measures of these very bytes; letters that are not among them are measured when they are asked for
-   * @throws RangeError when the bytes are no font with glyphs
+   * @throws PlanFault when the bytes are no font with glyphs
    */
   constructor(id: string, bytes: Uint8Array, measures?: GlyphMeasures) {
     const face = new Face(new Blob(bytes));
     if (!(face.upem > 0) || !face.referenceTable("cmap"))
-      throw new RangeError(`font ${id}: not a readable TTF or OTF file`);
+      throw new PlanFault({ code: "unreadableFont", values: { font: id } });
     this.id = id;
     this.#font = new Font(face);
     this.#upem = face.upem;

@@ -47,7 +47,7 @@ export type TellStage = (stage: PlanStage, done: number, of: number) => void;
 
 /**
  * @param memory what was planned before of this and other classes, to be used again
- * @throws ScheduleError, RangeError for documents that no plan can be made of.
+ * @throws PlanFault for documents that no plan can be made of.
  */
 export function makePlan(
   given: ClassDocument,

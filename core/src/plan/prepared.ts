@@ -1,7 +1,9 @@
 /** The preparation of a class on the host's evenings, counted back from the day on which each thing's blanks have to be ready. */
+
 import { addDays, leadDaysOf } from "../calendar/dates.ts";
 import type { ClassDocument } from "../document/document.ts";
 import { madeOf } from "../document/thing-document.ts";
+import { PlanFault } from "../faults/plan-fault.ts";
 import { type DatedTask, datedBefore, USUAL_EVENING_MINUTES } from "../scheduling/before.ts";
 import type { Task } from "../scheduling/task.ts";
 
@@ -13,7 +15,7 @@ export function preparedOn(
   try {
     return dated(document, freeOn);
   } catch (error) {
-    if (error instanceof RangeError) return [];
+    if (error instanceof PlanFault) return [];
     throw error;
   }
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { PlanFault } from "../faults/plan-fault.ts";
 import { difference as cutOff } from "../geometry/boolean.ts";
 import {
   boxHeight,
@@ -130,6 +131,6 @@ describe("a rectangle with a corner gone", () => {
   );
 
   it("is refused where what is gone reaches across", () => {
-    expect(() => withoutCorner(100, 80, { width: 100, height: 20 }, "topLeft")).toThrow(RangeError);
+    expect(() => withoutCorner(100, 80, { width: 100, height: 20 }, "topLeft")).toThrow(PlanFault);
   });
 });

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
+import { PlanFault } from "../faults/plan-fault.ts";
 import { schoolsSchema } from "../studio/settings.ts";
 import { pricesSchema } from "../supplies/price.ts";
 import { testFonts } from "../testing/fonts.ts";
@@ -131,6 +132,6 @@ describe("the reckoner", () => {
           shape: { kind: "flat", width: 4, height: 4 },
         },
       }),
-    ).toThrow(RangeError);
+    ).toThrow(PlanFault);
   });
 });

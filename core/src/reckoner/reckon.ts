@@ -1,6 +1,8 @@
 /** Figures without a class: what a blank, a way of making and so many names come to. */
+
 import { endRise } from "../blanks/tapered-cup.ts";
 import type { ClassDocument } from "../document/document.ts";
+import { plainFault } from "../faults/plan-fault.ts";
 import { boxHeight, boxWidth } from "../geometry/polygon.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
 import { factsOfAll, letterKits, makePlan } from "../plan/plan.ts";
@@ -92,7 +94,7 @@ export function classOf(
   return pricedByShelf({ ...made, spareSupplies: 0 }, goods);
 }
 
-/** @throws RangeError where the blank leaves no face for a design */
+/** @throws PlanFault where the blank leaves no face for a design */
 export function reckon(document: ClassDocument, schools: Schools, fonts: FontLookup): Answer {
   const lettered = letterKits(document, fonts);
   const plan = makePlan(
@@ -103,7 +105,7 @@ export function reckon(document: ClassDocument, schools: Schools, fonts: FontLoo
     fonts,
   );
   const [own] = plan.things;
-  if (!own) throw new RangeError("there is nothing to letter");
+  if (!own) throw plainFault("nothingToLetter");
   const { face } = own;
   const widest = own.lettered.seats.reduce((a, b) => (b.width > a.width ? b : a));
   const seats = document.seats.length;

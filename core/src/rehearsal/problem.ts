@@ -1,4 +1,5 @@
 /** A class as it is played through: who takes how long at what, what is shared, and when the room goes on. */
+import { PlanFault } from "../faults/plan-fault.ts";
 import type { Gate } from "../scheduling/step-kinds.ts";
 
 /** How minutes scatter round their median. */
@@ -61,10 +62,10 @@ export function gateCount(gate: Gate, taking: number): number {
 }
 
 /** What cannot be played, and where. */
-export class RehearsalError extends Error {
+export class RehearsalError extends PlanFault {
   readonly step: string;
   constructor(step: string, message: string) {
-    super(message);
+    super({ code: "steps", values: { step, message } });
     this.name = "RehearsalError";
     this.step = step;
   }

@@ -1,7 +1,9 @@
 /** Preparation counted back from the day on which blanks have to be ready. */
+
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { daysBetween } from "../calendar/dates.ts";
+import { PlanFault } from "../faults/plan-fault.ts";
 import { datedBefore, roundsOf } from "./before.ts";
 import type { Task } from "./task.ts";
 
@@ -60,7 +62,7 @@ describe("dated backwards", () => {
   });
 
   it("says so when there are no evenings, or tasks wait for each other", () => {
-    expect(() => dated([task("a")], { freeOn: () => 0 })).toThrow(RangeError);
+    expect(() => dated([task("a")], { freeOn: () => 0 })).toThrow(PlanFault);
     expect(() => dated([task("a", { after: ["b"] }), task("b", { after: ["a"] })])).toThrow(
       /wait for each other/u,
     );

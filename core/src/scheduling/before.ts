@@ -2,7 +2,9 @@
  * Preparation dated backwards from the day on which blanks have to be ready: each task as late as it may be, in the free minutes of an
  * evening, with what has to dry between two of them. The host's hands do one thing at a time; drying goes on by itself, over nights, too.
  */
+
 import { addDays } from "../calendar/dates.ts";
+import { PlanFault, plainFault } from "../faults/plan-fault.ts";
 import { circleOf } from "./circle.ts";
 import type { Task } from "./task.ts";
 
@@ -38,7 +40,7 @@ const MOST_DAYS = 400;
 export const roundsOf = ({ atOnce }: Pick<Task, "atOnce">, pieces: number): number =>
   atOnce === undefined ? 1 : Math.max(1, Math.ceil(pieces / atOnce));
 
-/** @throws RangeError when the evenings before do not suffice, or tasks wait for each other in a circle */
+/** @throws PlanFault when the evenings before do not suffice, or tasks wait for each other in a circle */
 export function datedBefore({
   tasks,
   ready,
@@ -49,7 +51,7 @@ export function datedBefore({
   const circle = circleOf(
     tasks.map(({ id, after }) => ({ id, after: after.map((step) => ({ step })) })),
   );
-  if (circle.length > 0) throw new RangeError(`these wait for each other: ${circle.join(", ")}`);
+  if (circle.length > 0) throw new PlanFault({ code: "waitInCircle", values: { tasks: circle } });
   // Minutes before the morning of the day on which all is ready, counted backwards.
   const begun = new Map<string, number>();
   const evenings = new Evenings(ready, freeOn);
@@ -133,8 +135,7 @@ class Evenings {
         left -= take;
       }
     }
-    if (left > 0)
-      throw new RangeError("there are no free evenings in which the blanks could be made ready");
+    if (left > 0) throw plainFault("noFreeEvenings");
     return { begun, spans };
   }
 

@@ -1,4 +1,5 @@
 /** Resource-constrained scheduling of steps, in whole minutes. */
+import { PlanFault } from "../faults/plan-fault.ts";
 
 export interface ScheduleStep {
   readonly id: string;
@@ -25,10 +26,10 @@ export interface Schedule {
   readonly bound: number;
 }
 
-export class ScheduleError extends Error {
+export class ScheduleError extends PlanFault {
   readonly step: string;
   constructor(step: string, message: string) {
-    super(message);
+    super({ code: "steps", values: { step, message } });
     this.name = "ScheduleError";
     this.step = step;
   }

@@ -101,7 +101,7 @@ export interface LetteringOptions {
 
 /**
  * Letters, sizes and places all seats. Strokes are measured apart (`measureStrokes`), because that takes longer.
- * @throws RangeError when a font is missing, or the blank leaves no face
+ * @throws PlanFault when a font is missing, or the blank leaves no face
  */
 export function letterSet(
   design: Design,

@@ -1,4 +1,5 @@
 /** Scraps as they are measured with a ruler: a rectangle, or one with a corner cut away. */
+import { plainFault } from "../faults/plan-fault.ts";
 import { type Point, type Ring, rectRing } from "../geometry/polygon.ts";
 
 export type Corner = "topLeft" | "topRight" | "bottomLeft" | "bottomRight";
@@ -6,7 +7,7 @@ export type Corner = "topLeft" | "topRight" | "bottomLeft" | "bottomRight";
 /** Millimetres; y goes down. */
 export const rectangle = (width: number, height: number): Ring => rectRing(0, 0, width, height);
 
-/** An L: a rectangle of which a smaller one is gone from a corner. @throws RangeError when what is gone reaches across */
+/** An L: a rectangle of which a smaller one is gone from a corner. @throws PlanFault when what is gone reaches across */
 export function withoutCorner(
   width: number,
   height: number,
@@ -14,7 +15,7 @@ export function withoutCorner(
   corner: Corner,
 ): Ring {
   if (!(gone.width > 0 && gone.height > 0 && gone.width < width && gone.height < height))
-    throw new RangeError("the corner that is gone is smaller than the scrap both ways");
+    throw plainFault("cornerOfScrap");
   const ring: Point[] = [
     [0, 0],
     [width - gone.width, 0],

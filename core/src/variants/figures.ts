@@ -125,7 +125,7 @@ function sampledAsProposed(
   return withProposal(made, propose(made, { schools, facts: factsOfAll(made, things, kits) }));
 }
 
-/** @throws RangeError where the face takes no design */
+/** @throws PlanFault where the face takes no design */
 export function figuresOf(
   document: ClassDocument,
   fonts: FontLookup,

@@ -1,6 +1,7 @@
 "use client";
 
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
+import { labOf } from "@elm-basket/core/blanks/contrast.ts";
 import { faceOutline } from "@elm-basket/core/blanks/face.ts";
 import { handleSides } from "@elm-basket/core/blanks/handle.ts";
 import { heightOfBlank, seenOn, visibleShare } from "@elm-basket/core/blanks/on-blank.ts";
@@ -19,6 +20,8 @@ import { type Dashed, useDashed } from "./use-dashed.ts";
 /** How much the ellipses of rim and foot are opened, as a share of their radius: seen a little from above. */
 const OPEN = 0.09;
 const MOST_TURN = 180;
+/** Lightness (L*) below which what is written on a blank is light. */
+const DARK = 50;
 
 /** A cup, pot or ball from the front, which can be turned: the design foreshortened as it will look. */
 export function CupDrawing({
@@ -49,6 +52,7 @@ export function CupDrawing({
     strokeWidth: px * 1.4,
     strokeLinejoin: "round" as const,
   };
+  const isDark = labOf(blank.colour)[0] < DARK;
   const outline = silhouette(reading);
   const round = reading.shape.kind === "ball" ? 0 : OPEN;
   const [radiusTop, radiusFoot] = [radiusAt(outline, 0), radiusAt(outline, heightOfBlank(reading))];
@@ -80,7 +84,7 @@ export function CupDrawing({
         <path
           d={polygonsPath(usable)}
           fill="none"
-          stroke="var(--color-soft)"
+          stroke={isDark ? "var(--color-paper)" : "var(--color-soft)"}
           strokeWidth={px * 1.2}
           strokeDasharray={`${6 * px} ${4 * px}`}
         />
@@ -102,7 +106,7 @@ export function CupDrawing({
             fontSize={13 * px}
             textAnchor="middle"
             dominantBaseline="central"
-            fill="var(--color-ink)"
+            fill={isDark ? "var(--color-paper)" : "var(--color-ink)"}
             stroke={blank.colour}
             strokeWidth={4 * px}
             paintOrder="stroke"

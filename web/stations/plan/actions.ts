@@ -10,6 +10,7 @@ import {
   whenSchema,
 } from "@elm-basket/core/document/document.ts";
 import { MOST_THINGS } from "@elm-basket/core/document/document-kinds.ts";
+import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { FIRST_THING } from "@elm-basket/core/guide/first-class.ts";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { LISTS, withProposal } from "@elm-basket/core/proposal/merge.ts";
@@ -227,7 +228,7 @@ async function asProposed(host: Host, document: ClassDocument): Promise<ClassDoc
     const facts = await computeFacts(document, await fontsOf(host.studioId, document));
     return withProposal(document, await proposalOf(host, document, facts));
   } catch (error) {
-    if (error instanceof Error && error.name === "RangeError") return document;
+    if (error instanceof PlanFault) return document;
     throw error;
   }
 }
