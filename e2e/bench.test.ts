@@ -2,12 +2,20 @@
 
 import type { ChildProcess } from "node:child_process";
 import { By, type WebDriver } from "selenium-webdriver";
-import type chrome from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { freePort } from "../scripts/machine/ports.mjs";
 import { answers, serveWeb } from "../scripts/machine/serve.mjs";
 import { violations } from "./accessibility.ts";
-import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
+import {
+  byText,
+  find,
+  openWindow,
+  press,
+  setOnline,
+  setViewport,
+  type Window,
+  waitFor,
+} from "./browser.ts";
 import { BASE, fill, makeClass, openDemo } from "./journey.ts";
 
 const FILMS = 40;
@@ -25,16 +33,6 @@ const kill = async () => {
   const gone = new Promise((resolve) => server.once("exit", resolve));
   server.kill("SIGKILL");
   await gone;
-};
-const network = async (driver: WebDriver, offline: boolean) => {
-  const devtools = driver as chrome.Driver;
-  await devtools.sendDevToolsCommand("Network.enable", {});
-  await devtools.sendDevToolsCommand("Network.emulateNetworkConditions", {
-    offline,
-    latency: 0,
-    downloadThroughput: -1,
-    uploadThroughput: -1,
-  });
 };
 const mainWord = async (driver: WebDriver) =>
   (await driver.findElement(By.css("[data-main]"))).getText();
@@ -183,7 +181,7 @@ describe("three pairs of hands on forty films", () => {
       async () => (await body(host)).includes("Zoë-Maëlys O'Hara of the long lane is on"),
       "the film in hand was not seen",
     );
-    await network(second, true);
+    await setOnline(second, false);
     const alone = await weed(second, 2);
     expect(alone).toHaveLength(2);
     await find(second, By.css("[data-offline]"));
@@ -198,7 +196,7 @@ describe("three pairs of hands on forty films", () => {
       async () => (await host.findElements(By.css("[data-offline]"))).length === 0,
       "the host did not come back",
     );
-    await network(second, false);
+    await setOnline(second, true);
     await waitFor(
       async () => (await second.findElements(By.css("[data-offline]"))).length === 0,
       "the device did not come back",

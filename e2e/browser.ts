@@ -79,6 +79,18 @@ export async function setViewport(driver: WebDriver, width: number, height: numb
   });
 }
 
+/** Takes the network away from a window, or gives it back. */
+export async function setOnline(driver: WebDriver, on: boolean): Promise<void> {
+  const devtools = driver as chrome.Driver;
+  await devtools.sendDevToolsCommand("Network.enable", {});
+  await devtools.sendDevToolsCommand("Network.emulateNetworkConditions", {
+    offline: !on,
+    latency: 0,
+    downloadThroughput: -1,
+    uploadThroughput: -1,
+  });
+}
+
 export async function shoot(driver: WebDriver, file: string): Promise<void> {
   writeFileSync(file, Buffer.from(await driver.takeScreenshot(), "base64"));
 }

@@ -1,7 +1,16 @@
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";
-import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
+import {
+  byText,
+  find,
+  openWindow,
+  press,
+  setOnline,
+  setViewport,
+  type Window,
+  waitFor,
+} from "./browser.ts";
 import {
   addToDesign,
   choiceLink,
@@ -75,6 +84,25 @@ describe("by keyboard", () => {
     await find(driver, By.css("[role=dialog]"));
     await close(driver);
     await waitFor(async () => (await focused(driver)).includes("Add"), "the focus is lost");
+  });
+
+  it("without network a sum that was never opened comes when the network is back; the page stays, and the focus", async () => {
+    const { driver } = window;
+    await driver.get(`${tins}/cut`);
+    const figure = await find(driver, By.css(".reckoned"));
+    const name = await figure.getAttribute("aria-label");
+    await driver.executeScript("arguments[0].focus()", figure);
+    await setOnline(driver, false);
+    try {
+      await driver.actions().sendKeys(Key.ENTER).perform();
+      await find(driver, byText("p", "it comes when the network is back"));
+      expect(await figure.isDisplayed()).toBe(true);
+    } finally {
+      await setOnline(driver, true);
+    }
+    await find(driver, By.css("[role=dialog]"));
+    await close(driver);
+    await waitFor(async () => (await focused(driver)) === name, "the focus is lost");
   });
 
   it("single keys go to a station until they are switched off, also after a reload; the list of keys is reached without them", async () => {

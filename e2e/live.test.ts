@@ -2,7 +2,16 @@
 import { By, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";
-import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
+import {
+  byText,
+  find,
+  openWindow,
+  press,
+  setOnline,
+  setViewport,
+  type Window,
+  waitFor,
+} from "./browser.ts";
 import { choose, demoClass, openDemo } from "./journey.ts";
 
 let host: Window;
@@ -12,13 +21,6 @@ let [live, link] = ["", ""];
 const stepShown = async (driver: WebDriver) =>
   (await driver.findElements(By.css("h1[data-step]")))[0]?.getAttribute("data-step");
 const text = async (driver: WebDriver, css: string) => (await find(driver, By.css(css))).getText();
-const online = (driver: WebDriver, on: boolean) =>
-  (driver as unknown as { setNetworkConditions(one: object): Promise<void> }).setNetworkConditions({
-    offline: !on,
-    latency: 0,
-    download_throughput: -1,
-    upload_throughput: -1,
-  });
 async function onTo(step: string): Promise<void> {
   await waitFor(async () => {
     if ((await stepShown(host.driver)) === step) return true;
@@ -179,7 +181,7 @@ describe("without network", () => {
     );
     await driver.navigate().refresh();
     await find(driver, By.css("main svg path"));
-    await online(driver, false);
+    await setOnline(driver, false);
     await press(driver, byText("button", "Done"));
     await find(driver, By.css("[data-away]"));
     await driver.navigate().refresh();
@@ -188,7 +190,7 @@ describe("without network", () => {
       async () => (await text(driver, "[data-away]")).includes("goes out later: 1"),
       "what was pressed is not told to wait",
     );
-    await online(driver, true);
+    await setOnline(driver, true);
     await waitFor(
       async () => (await driver.findElements(By.css("[data-away]"))).length === 0,
       "it did not come back",
@@ -201,10 +203,10 @@ describe("without network", () => {
 
   it("a host's page says so, and goes on by itself", async () => {
     const { driver } = host;
-    await online(driver, false);
+    await setOnline(driver, false);
     await find(driver, byText("b", "No connection"));
     await press(driver, byText("button", "Hold"));
-    await online(driver, true);
+    await setOnline(driver, true);
     await waitFor(
       async () => !(await text(driver, "header")).includes("No connection"),
       "it did not come back",

@@ -2,10 +2,13 @@
 
 import dynamic from "next/dynamic";
 import { type ReactNode, useState } from "react";
+import { Fetching, insist } from "./fetched.tsx";
 import type { Reckoning } from "./reckoned-sheet.tsx";
 
 const sheet = () => import("./reckoned-sheet.tsx");
-const Sheet = dynamic(() => sheet().then((all) => all.ReckonedSheet), { loading: () => null });
+const Sheet = dynamic(() => insist(() => sheet()).then((all) => all.ReckonedSheet), {
+  loading: Fetching,
+});
 
 /** A computed figure that opens to the sum behind it. */
 export function Reckoned({
@@ -26,7 +29,7 @@ export function Reckoned({
         aria-haspopup="dialog"
         aria-expanded={open}
         aria-label={`${textOf(children)}: show the sum`}
-        onPointerEnter={() => void sheet()}
+        onPointerEnter={() => void sheet().catch(() => undefined)}
         onClick={() => setOpen(true)}
       >
         {children}

@@ -5,6 +5,7 @@ import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { memo, type ReactNode, useEffect, useState } from "react";
 import type { FacePicture } from "./face-picture.ts";
+import { insist } from "./fetched.tsx";
 
 const NONE: ReadonlyMap<string, FacePicture> = new Map();
 
@@ -18,7 +19,7 @@ export function useOwnFaces(
     const brought = seats.flatMap(({ seat, shape }) => (shape ? [{ seat, shape }] : []));
     if (brought.length === 0) return setFaces(NONE);
     let wanted = true;
-    void import("./face-picture.ts").then(({ facePicture }) => {
+    void insist(() => import("./face-picture.ts")).then(({ facePicture }) => {
       if (!wanted) return;
       setFaces(
         new Map(

@@ -22,6 +22,7 @@ import { usePart } from "@/stations/frame/use-part.ts";
 import { Button } from "@/ui/button.tsx";
 import { Choice } from "@/ui/choice.tsx";
 import type { FacePicture } from "@/ui/face-picture.ts";
+import { Fetching, insist } from "@/ui/fetched.tsx";
 import { ProgressBar } from "@/ui/progress-bar.tsx";
 import { useOwnFaces } from "@/ui/seat-face.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -35,15 +36,18 @@ import { SeatGrid } from "./seat-grid.tsx";
 import { SetSizingChoice, type ThingLetters } from "./set-sizing.tsx";
 
 /** Asked for when they are opened. */
-const RosterDialog = dynamic(() => import("./roster-dialog.tsx").then((all) => all.RosterDialog), {
-  loading: () => null,
-});
-const SeatDialog = dynamic(() => import("./seat-dialog.tsx").then((all) => all.SeatDialog), {
-  loading: () => null,
-});
-const SeatTable = dynamic(() => import("./seat-table.tsx").then((all) => all.SeatTable), {
-  loading: () => null,
-});
+const RosterDialog = dynamic(
+  () => insist(() => import("./roster-dialog.tsx")).then((all) => all.RosterDialog),
+  { loading: Fetching },
+);
+const SeatDialog = dynamic(
+  () => insist(() => import("./seat-dialog.tsx")).then((all) => all.SeatDialog),
+  { loading: Fetching },
+);
+const SeatTable = dynamic(
+  () => insist(() => import("./seat-table.tsx")).then((all) => all.SeatTable),
+  { loading: Fetching },
+);
 
 interface Props {
   readonly classId: string;

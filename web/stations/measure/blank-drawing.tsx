@@ -7,23 +7,26 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import { Choice } from "@/ui/choice.tsx";
+import { Fetching, insist } from "@/ui/fetched.tsx";
 import type { DesignPiece } from "./design-piece.ts";
 import type { Dashed } from "./use-dashed.ts";
 
 /** A blank has one of them, and perhaps a second. */
 const CreaseDrawing = dynamic(
-  () => import("./crease-drawing.tsx").then((all) => all.CreaseDrawing),
-  { loading: () => null },
+  () => insist(() => import("./crease-drawing.tsx")).then((all) => all.CreaseDrawing),
+  { loading: Fetching },
 );
-const CupDrawing = dynamic(() => import("./cup-drawing.tsx").then((all) => all.CupDrawing), {
-  loading: () => null,
-});
-const FlatDrawing = dynamic(() => import("./flat-drawing.tsx").then((all) => all.FlatDrawing), {
-  loading: () => null,
-});
+const CupDrawing = dynamic(
+  () => insist(() => import("./cup-drawing.tsx")).then((all) => all.CupDrawing),
+  { loading: Fetching },
+);
+const FlatDrawing = dynamic(
+  () => insist(() => import("./flat-drawing.tsx")).then((all) => all.FlatDrawing),
+  { loading: Fetching },
+);
 const UnrolledDrawing = dynamic(
-  () => import("./unrolled-drawing.tsx").then((all) => all.UnrolledDrawing),
-  { loading: () => null },
+  () => insist(() => import("./unrolled-drawing.tsx")).then((all) => all.UnrolledDrawing),
+  { loading: Fetching },
 );
 
 interface Props {

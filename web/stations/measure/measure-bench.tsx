@@ -22,6 +22,7 @@ import type { TrialRow } from "@/data/trials.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { Fetching, insist } from "@/ui/fetched.tsx";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -34,9 +35,10 @@ import { SurfaceAdvice } from "./surface-advice.tsx";
 import type { Dashed } from "./use-dashed.ts";
 
 /** Of classes to which each brings a piece. */
-const OwnPieces = dynamic(() => import("./own-pieces.tsx").then((all) => all.OwnPieces), {
-  loading: () => null,
-});
+const OwnPieces = dynamic(
+  () => insist(() => import("./own-pieces.tsx")).then((all) => all.OwnPieces),
+  { loading: Fetching },
+);
 
 const MARGIN_WORDS = {
   bySize: "by the size of the piece",
@@ -77,7 +79,7 @@ interface Props {
 }
 
 /** Asked for as soon as a field has the focus, so that it is there when the value is given. */
-const reader = () => import("./read-blank.ts");
+const reader = () => insist(() => import("./read-blank.ts"));
 
 const takeClass = (document: ClassDocument) => document;
 

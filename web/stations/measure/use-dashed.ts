@@ -4,6 +4,7 @@ import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { FaceReading } from "@elm-basket/core/blanks/read-face.ts";
 import type { Polygons } from "@elm-basket/core/geometry/polygon.ts";
 import { useEffect, useMemo, useState } from "react";
+import { insist } from "@/ui/fetched.tsx";
 
 /** The dashed line of a blank as the page came with it. */
 export interface Dashed {
@@ -23,7 +24,7 @@ export function useDashed(blank: Blank, reading: FaceReading, came: Dashed | nul
   const same = came !== null && faceKey(came.blank) === faceKey(blank);
   const [reckoning, setReckoning] = useState<Reckoning | null>(null);
   useEffect(() => {
-    if (!same && !reckoning) void import("./dashed.ts").then(setReckoning);
+    if (!same && !reckoning) void insist(() => import("./dashed.ts")).then(setReckoning);
   }, [same, reckoning]);
   return useMemo(
     () => (same ? came.polygons : (reckoning?.dashedOf(reading) ?? [])),

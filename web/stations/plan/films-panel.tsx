@@ -12,6 +12,7 @@ import { useState, useTransition } from "react";
 import { flushParts } from "@/stations/frame/pending.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { Fetching, insist } from "@/ui/fetched.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { filmName, freeFilmId, isAmong, newFilm } from "../frame/new-film.ts";
@@ -19,8 +20,8 @@ import { replaceVinyl } from "./swap-actions.ts";
 
 /** Asked for when a film is opened. */
 const FilmFields = dynamic(
-  () => import("@/stations/frame/film-fields.tsx").then((all) => all.FilmFields),
-  { loading: () => null },
+  () => insist(() => import("@/stations/frame/film-fields.tsx")).then((all) => all.FilmFields),
+  { loading: Fetching },
 );
 
 interface Props {

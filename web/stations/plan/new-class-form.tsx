@@ -13,6 +13,7 @@ import dynamic from "next/dynamic";
 import { useEffect, useMemo, useState, useTransition } from "react";
 import { Controller, useForm } from "react-hook-form";
 import { Button } from "@/ui/button.tsx";
+import { Fetching, insist } from "@/ui/fetched.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { RosterPaste, usePastedRoster } from "@/ui/roster-paste.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -24,9 +25,10 @@ import { BlankFields, type BlankValue, type MoreThing, MoreThings } from "./more
 import type { Look } from "./new-seats.tsx";
 
 // Lettering comes when there is something to letter.
-const NewSeats = dynamic(() => import("./new-seats.tsx").then((all) => all.NewSeats), {
-  ssr: false,
-});
+const NewSeats = dynamic(
+  () => insist(() => import("./new-seats.tsx")).then((all) => all.NewSeats),
+  { loading: Fetching, ssr: false },
+);
 
 interface ProjectChoice {
   readonly id: string;

@@ -25,14 +25,16 @@ import { useState, useTransition } from "react";
 import { flushParts } from "@/stations/frame/pending.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { Fetching, insist } from "@/ui/fetched.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { takeThingOut } from "./thing-actions.ts";
 
 /** Of sets only. */
-const BlankSketch = dynamic(() => import("@/ui/blank-sketch.tsx").then((all) => all.BlankSketch), {
-  loading: () => null,
-});
+const BlankSketch = dynamic(
+  () => insist(() => import("@/ui/blank-sketch.tsx")).then((all) => all.BlankSketch),
+  { loading: Fetching },
+);
 
 interface Props {
   readonly classId: string;
@@ -48,7 +50,7 @@ interface Props {
 }
 
 /** With a thing come its steps and materials, and so all that proposes them: asked for when somebody is about to add one. */
-const adding = () => import("@elm-basket/core/proposal/add-thing.ts");
+const adding = () => insist(() => import("@elm-basket/core/proposal/add-thing.ts"));
 
 const partsOf = ({
   things,

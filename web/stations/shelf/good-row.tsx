@@ -7,6 +7,7 @@ import { GOOD_WORDS, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import dynamic from "next/dynamic";
+import { Fetching, insist } from "@/ui/fetched.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -16,8 +17,8 @@ import { WantedBar } from "./wanted-bar.tsx";
 
 /** Asked for when a film is opened. */
 const FilmFields = dynamic(
-  () => import("@/stations/frame/film-fields.tsx").then((all) => all.FilmFields),
-  { loading: () => null },
+  () => insist(() => import("@/stations/frame/film-fields.tsx")).then((all) => all.FilmFields),
+  { loading: Fetching },
 );
 
 export const GRID =

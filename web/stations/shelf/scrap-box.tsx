@@ -7,14 +7,16 @@ import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import type { Film, ScrapRow } from "@/data/scraps.ts";
 import { Button, FileButton } from "@/ui/button.tsx";
+import { Fetching, insist } from "@/ui/fetched.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { throwScrapAway } from "./scrap-actions.ts";
 import { ScrapShape } from "./scrap-shape.tsx";
 
 /** Asked for when a scrap is put in or looked at. */
-const ScrapForm = dynamic(() => import("./scrap-form.tsx").then((all) => all.ScrapForm), {
-  loading: () => null,
-});
+const ScrapForm = dynamic(
+  () => insist(() => import("./scrap-form.tsx")).then((all) => all.ScrapForm),
+  { loading: Fetching },
+);
 
 /** Every scrap as a shape, all to one scale, so that a glance tells what could still come of it. */
 export function ScrapBox({

@@ -15,13 +15,15 @@ import { beginAnew } from "@/stations/frame/proposal-actions.ts";
 import { ProposalNote, useProposalAct, YoursNote } from "@/stations/frame/proposal-note.tsx";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { Fetching, insist } from "@/ui/fetched.tsx";
 import { Sortable, useSortableRow } from "@/ui/sortable.tsx";
 import { ToolList } from "./tool-list.tsx";
 
 /** Asked for when a step is opened. */
-const StepFields = dynamic(() => import("./step-fields.tsx").then((all) => all.StepFields), {
-  loading: () => null,
-});
+const StepFields = dynamic(
+  () => insist(() => import("./step-fields.tsx")).then((all) => all.StepFields),
+  { loading: Fetching },
+);
 
 /** When a step comes, as it is planned now; steps are listed in the order in which they are done. */
 export interface StepTime {

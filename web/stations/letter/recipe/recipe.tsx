@@ -7,6 +7,7 @@ import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import dynamic from "next/dynamic";
 import { useRef, useState } from "react";
 import type { Drawn } from "@/stations/frame/use-lettering.ts";
+import { Fetching, insist } from "@/ui/fetched.tsx";
 import { LengthField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { Sortable } from "@/ui/sortable.tsx";
@@ -20,18 +21,21 @@ import { artSummary, shapeSummary, TextSummary } from "./summaries.tsx";
 import { withHeight } from "./with-height.ts";
 
 /** Asked for when a row is opened, or art is brought in. */
-const ArtDialog = dynamic(() => import("./art-dialog.tsx").then((all) => all.ArtDialog), {
-  loading: () => null,
+const ArtDialog = dynamic(
+  () => insist(() => import("./art-dialog.tsx")).then((all) => all.ArtDialog),
+  { loading: Fetching },
+);
+const ArtRule = dynamic(() => insist(() => import("./art-rule.tsx")).then((all) => all.ArtRule), {
+  loading: Fetching,
 });
-const ArtRule = dynamic(() => import("./art-rule.tsx").then((all) => all.ArtRule), {
-  loading: () => null,
-});
-const ShapeRule = dynamic(() => import("./shape-rule.tsx").then((all) => all.ShapeRule), {
-  loading: () => null,
-});
-const TextRule = dynamic(() => import("./text-rule.tsx").then((all) => all.TextRule), {
-  loading: () => null,
-});
+const ShapeRule = dynamic(
+  () => insist(() => import("./shape-rule.tsx")).then((all) => all.ShapeRule),
+  { loading: Fetching },
+);
+const TextRule = dynamic(
+  () => insist(() => import("./text-rule.tsx")).then((all) => all.TextRule),
+  { loading: Fetching },
+);
 
 interface Props {
   readonly design: Design;
