@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations } from "./accessibility.ts";
 import { find, openWindow, setViewport, type Window, waitFor } from "./browser.ts";
 import { BASE, choiceLink, demoClass, openDemo } from "./journey.ts";
-import { overflowing, scriptBytes, smallTargets, unseenFocus } from "./page-measures.ts";
+import { overflowing, scriptBytes, smallTargets, unseenFocus, unspoken } from "./page-measures.ts";
 
 /** From phones to a projector; 640 is a desk at 200 %. */
 const WIDTHS = [320, 360, 640, 768, 1024, 1280, 1920];
@@ -82,6 +82,7 @@ describe("every page", () => {
     const faults: Record<string, string[]> = {};
     const note = (what: string, found: string[]) =>
       found.length > 0 && Object.assign(faults, { [what]: found });
+    note("not spoken", await unspoken(driver));
     note("no focus is seen", await unseenFocus(driver));
     for (const width of WIDTHS) {
       await setViewport(driver, width, 800);

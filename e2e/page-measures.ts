@@ -1,5 +1,6 @@
 /** What can be measured on any page: whether it fits, whether its controls can be hit and seen to have the focus. */
 import type { WebDriver } from "selenium-webdriver";
+import type chrome from "selenium-webdriver/chrome.js";
 
 /** What reaches beyond the right edge of the screen, and is in nothing that scrolls by itself. */
 export const overflowing = (driver: WebDriver): Promise<string[]> =>
@@ -71,3 +72,63 @@ export const scriptBytes = (driver: WebDriver): Promise<number> =>
       const sent = performance.getEntriesByType("resource").map(({ name, encodedBodySize }) => [new URL(name).pathname, encodedBodySize]);
       return [...new Map(sent)].reduce((sum, [path, bytes]) => sum + (named.has(path) ? bytes : 0), 0);
     });`);
+
+interface Spoken {
+  readonly nodeId: string;
+  readonly ignored: boolean;
+  readonly role?: { readonly value: string };
+  readonly name?: { readonly value: string };
+  readonly properties?: readonly {
+    readonly name: string;
+    readonly value: { readonly value: unknown };
+  }[];
+}
+
+/** The page as a screen reader is given it: what it says and does not hide. */
+export async function spoken(
+  driver: WebDriver,
+): Promise<
+  readonly { role: string; name: string; focusable: boolean; level: number; live: string }[]
+> {
+  const { nodes } = (await (driver as chrome.Driver).sendAndGetDevToolsCommand(
+    "Accessibility.getFullAXTree",
+    {},
+  )) as unknown as { nodes: readonly Spoken[] };
+  return nodes
+    .filter(({ ignored }) => !ignored)
+    .map(({ role, name, properties = [] }) => {
+      const of = (wanted: string) => properties.find((one) => one.name === wanted)?.value.value;
+      return {
+        role: role?.value ?? "",
+        name: (name?.value ?? "").trim(),
+        focusable: of("focusable") === true,
+        level: Number(of("level") ?? 0),
+        live: String(of("live") ?? ""),
+      };
+    });
+}
+
+/** Roles that take the focus and say nothing by themselves. */
+const UNSPOKEN = new Set(["RootWebArea", "generic", "none", "scrollbar", "dialog", "WebArea"]);
+
+/** What somebody who only listens could not tell: controls without a name, no or several main parts, headings that leave a rank out. */
+export async function unspoken(driver: WebDriver): Promise<string[]> {
+  const nodes = await spoken(driver);
+  const found = nodes
+    .filter(({ role, name, focusable }) => focusable && name === "" && !UNSPOKEN.has(role))
+    .map(({ role }) => `a ${role} without a name`);
+  const mains = nodes.filter(({ role }) => role === "main").length;
+  if (mains !== 1) found.push(`${mains} main parts`);
+  const navigations = nodes.filter(({ role }) => role === "navigation");
+  if (navigations.some(({ name }) => name === "")) found.push("a navigation without a name");
+  const names = navigations.map(({ name }) => name);
+  if (new Set(names).size < names.length)
+    found.push(`navigations of one name: ${names.join(", ")}`);
+  nodes
+    .filter(({ role }) => role === "heading")
+    .reduce((before, { level, name }) => {
+      if (level > before + 1) found.push(`“${name}” is a heading of rank ${level} after ${before}`);
+      return level;
+    }, 0);
+  return [...new Set(found)];
+}
