@@ -1,4 +1,7 @@
-/** Instances for layout, made by seed: names, mixed art, odd scraps, and sheets cut up so that the perfect layout is known. */
+/**
+ * Instances for layout, made by seed: names, mixed art, odd scraps, and sheets cut up so that the
+ * perfect layout is known.
+ */
 import { difference, unionRings } from "@elm-basket/core/geometry/boolean.ts";
 import {
   type Point,
@@ -133,7 +136,10 @@ const ROUND_TRIES = 4000;
 const ROUND_GAP_MM = 3;
 const LEAST_SCRAP_MM2 = 400;
 
-/** What is left of a sheet from which round kits of all sizes were cut as close as they would go, cut apart by scissors along straight lines. */
+/**
+ * What is left of a sheet from which round kits of all sizes were cut as close as they would go,
+ * cut apart by scissors along straight lines.
+ */
 export function cutOutScraps(seed: number): ShapeScrap[] {
   const random = seededRandom(seed);
   const kits: { x: number; y: number; r: number }[] = [];
@@ -164,7 +170,10 @@ export function cutOutScraps(seed: number): ShapeScrap[] {
     .map((polygon, i) => ({ id: `rest-${i + 1}`, polygon: [polygon] }));
 }
 
-/** A square sheet cut by random straight lines into convex pieces: the perfect layout is the sheet itself. */
+/**
+ * A square sheet cut by random straight lines into convex pieces: the perfect layout is the sheet
+ * itself.
+ */
 export function cutUpSheet(pieces: number, seed: number): ShapeItem[] {
   const random = seededRandom(seed);
   let parts: Ring[] = [

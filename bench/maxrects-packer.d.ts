@@ -1,4 +1,7 @@
-/** The package's own types describe its main file, which cannot be imported as a module; these are the parts that are used. */
+/**
+ * The package's own types describe its main file, which cannot be imported as a module; these are
+ * the parts that are used.
+ */
 declare module "maxrects-packer/dist/maxrects-packer.mjs" {
   export enum PACKING_LOGIC {
     MAX_AREA = 0,

@@ -1,4 +1,7 @@
-/** True-shape layout against the best of a maintained rectangle packer on bounding boxes, in the same time. */
+/**
+ * True-shape layout against the best of a maintained rectangle packer on bounding boxes, in the
+ * same time.
+ */
 import { performance } from "node:perf_hooks";
 import { boxOf, polygonsArea } from "@elm-basket/core/geometry/polygon.ts";
 import { seededRandom } from "@elm-basket/core/geometry/random.ts";
@@ -44,7 +47,10 @@ interface Box {
   readonly h: number;
 }
 
-/** Least length of a strip by bounding boxes: all sort orders and heuristics, then a search over orders. */
+/**
+ * Least length of a strip by bounding boxes: all sort orders and heuristics, then a search over
+ * orders.
+ */
 function boxesOnStrip(items: readonly ShapeItem[], clearance: number, seconds: number): number {
   const boxes = items.map((item): Box => {
     const box = boxOf(item.polygons);
@@ -88,7 +94,9 @@ function boxesOnStrip(items: readonly ShapeItem[], clearance: number, seconds: n
   return best.length;
 }
 
-/** Area of the items that boxes find room for on the largest rectangle of each scrap, largest first. */
+/**
+ * Area of the items that boxes find room for on the largest rectangle of each scrap, largest first.
+ */
 export function boxesOnScraps(
   items: readonly ShapeItem[],
   scraps: ShapeProblem["scraps"],

@@ -1,4 +1,6 @@
-/** Benchmarks of the core: each a ratio to a named baseline in the same run, and growth with size. */
+/**
+ * Benchmarks of the core: each a ratio to a named baseline in the same run, and growth with size.
+ */
 
 import { readFileSync } from "node:fs";
 import { performance } from "node:perf_hooks";
@@ -35,7 +37,10 @@ interface Row {
   readonly size: number;
   readonly ms: number;
   readonly baselineMs: number;
-  /** Of time where two ways do the same; of vinyl where the result is what counts. Below 1 is better than the baseline. */
+  /**
+   * Of time where two ways do the same; of vinyl where the result is what counts. Below 1 is better
+   * than the baseline.
+   */
   readonly ratio: number;
   readonly ratioOf: "time" | "vinyl";
 }
@@ -347,7 +352,9 @@ const EDITS: readonly Edit[] = [
   ],
 ];
 
-/** The whole plan again after an edit, by whoever planned it before; read anew, as a server does. */
+/**
+ * The whole plan again after an edit, by whoever planned it before; read anew, as a server does.
+ */
 function planRows(count: number): Row[] {
   const document: ClassDocument = { ...classOfTins, seats: seatsOf(count) };
   return EDITS.map(([name, edit]) => {

@@ -1,4 +1,7 @@
-/** Bag after bag: what belongs in is put in or noted as lacking, then the bag is closed; a scanner finds the bag of a label. */
+/**
+ * Bag after bag: what belongs in is put in or noted as lacking, then the bag is closed; a scanner
+ * finds the bag of a label.
+ */
 import { bagCode } from "@elm-basket/core/stock/bag.ts";
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";

@@ -1,4 +1,7 @@
-/** What surrounds the kits: the shopping list, parcels and their addresses, tape laid beforehand, the host's own calendar and days off. */
+/**
+ * What surrounds the kits: the shopping list, parcels and their addresses, tape laid beforehand,
+ * the host's own calendar and days off.
+ */
 import { By } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";

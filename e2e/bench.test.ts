@@ -1,4 +1,7 @@
-/** The bench with several hands: two helpers by the link and the host, a server that is killed, a device that loses its network. */
+/**
+ * The bench with several hands: two helpers by the link and the host, a server that is killed, a
+ * device that loses its network.
+ */
 
 import type { ChildProcess } from "node:child_process";
 import { By, type WebDriver } from "selenium-webdriver";
@@ -51,7 +54,10 @@ async function begin(driver: WebDriver): Promise<void> {
   expect(await mainWord(driver)).toMatch(/^Done/u);
 }
 
-/** One film after another by the one main act, until there are none, this one has done so many, or all together have. */
+/**
+ * One film after another by the one main act, until there are none, this one has done so many, or
+ * all together have.
+ */
 async function weed(driver: WebDriver, most: number, together = FILMS): Promise<string[]> {
   const done: string[] = [];
   for (let presses = 0; done.length < most && presses < 40 * FILMS; presses++) {

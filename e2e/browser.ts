@@ -54,7 +54,8 @@ export async function openWindow(width = 1280, height = 800, downloads?: string)
     .build();
   await setViewport(driver, width, height);
   const get = driver.get.bind(driver);
-  // A page is there when what it waits for is there, too: until then a line says what is being done.
+  // A page is there when what it waits for is there, too: until then a line says what is being
+  // done.
   driver.get = async (url) => {
     await get(url);
     await driver
@@ -101,7 +102,10 @@ const quoted = (text: string): string => (text.includes("'") ? `"${text}"` : `'$
 
 const MOST_TRIES = 5;
 
-/** What is drawn anew between being found and being used is found again; a press that found nothing has pressed nothing. */
+/**
+ * What is drawn anew between being found and being used is found again; a press that found nothing
+ * has pressed nothing.
+ */
 async function again<T>(work: () => Promise<T>): Promise<T> {
   for (let tries = 1; ; tries++) {
     try {

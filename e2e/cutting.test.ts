@@ -1,4 +1,7 @@
-/** The Cut station and the cutter stand-in: looked at, sent, watched, broken off, and back at the truth. */
+/**
+ * The Cut station and the cutter stand-in: looked at, sent, watched, broken off, and back at the
+ * truth.
+ */
 import { By, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";

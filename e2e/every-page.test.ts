@@ -1,4 +1,7 @@
-/** Every page there is, by the files that make pages: it fits, is hit, is seen to have the focus, and says what it is. */
+/**
+ * Every page there is, by the files that make pages: it fits, is hit, is seen to have the focus,
+ * and says what it is.
+ */
 import { readdirSync } from "node:fs";
 import { By } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";

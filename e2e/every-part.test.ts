@@ -1,4 +1,7 @@
-/** A newcomer's studio: classes of every kind are made by what is visible alone, and each part is changed where it is read. */
+/**
+ * A newcomer's studio: classes of every kind are made by what is visible alone, and each part is
+ * changed where it is read.
+ */
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
@@ -472,7 +475,8 @@ describe("how the studio works", () => {
     await shows(/\d\d:\d\d/u);
     const noon = /\b\d{1,2}:\d\d [ap]m\b/u;
     expect(await text()).not.toMatch(noon);
-    // Two windows: what the one says of the clock, the other does not take back by saying something else.
+    // Two windows: what the one says of the clock, the other does not take back by saying something
+    // else.
     await driver().get(`${BASE}/settings`);
     const [own = ""] = await driver().getAllWindowHandles();
     await driver().switchTo().newWindow("tab");

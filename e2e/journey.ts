@@ -52,7 +52,10 @@ export async function type(driver: WebDriver, name: string, text: string): Promi
   await input.sendKeys(text);
 }
 
-/** Sets a field as the browser does for dates, times and lists of names, whatever the locale of the machine. */
+/**
+ * Sets a field as the browser does for dates, times and lists of names, whatever the locale of the
+ * machine.
+ */
 export async function setField(driver: WebDriver, selector: string, value: string): Promise<void> {
   const element = await find(driver, By.css(selector));
   await driver.executeScript(
@@ -137,7 +140,10 @@ export const NAMES = [
   "Ffion",
 ];
 
-/** Types into a field by its label, or by its spoken name where the label stands at the head of a column, and leaves it. */
+/**
+ * Types into a field by its label, or by its spoken name where the label stands at the head of a
+ * column, and leaves it.
+ */
 export async function fill(
   driver: WebDriver,
   label: string,

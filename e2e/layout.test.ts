@@ -1,4 +1,7 @@
-/** How kits lie, by hand and by search; parts, recuts, shared mats, files that come back, and the set seen together. */
+/**
+ * How kits lie, by hand and by search; parts, recuts, shared mats, files that come back, and the
+ * set seen together.
+ */
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";

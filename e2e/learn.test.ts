@@ -1,4 +1,7 @@
-/** What a studio learns: a figure of its own is looked at, used, and given up again; the log is searched; a film is tried, and the trial counts. */
+/**
+ * What a studio learns: a figure of its own is looked at, used, and given up again; the log is
+ * searched; a film is tried, and the trial counts.
+ */
 import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";

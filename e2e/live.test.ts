@@ -1,4 +1,7 @@
-/** A class that goes on: drying is asked about, slips are taken back, people are helped, and a phone without network loses nothing. */
+/**
+ * A class that goes on: drying is asked about, slips are taken back, people are helped, and a phone
+ * without network loses nothing.
+ */
 import { By, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";

@@ -1,4 +1,7 @@
-/** Nobody looks at a page that does not say what it waits for, and no page waits for what it does not show. */
+/**
+ * Nobody looks at a page that does not say what it waits for, and no page waits for what it does
+ * not show.
+ */
 import postgres from "postgres";
 import { By } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
@@ -26,7 +29,8 @@ afterAll(() => window?.close());
 
 describe("a class whose plan is of an older document", () => {
   it("stands at Tonight with its figures of before, is planned meanwhile, and the page says both", async () => {
-    // Away from links, which fetch ahead and would have it planned; and as it is sent: a small class is planned before one has read it.
+    // Away from links, which fetch ahead and would have it planned; and as it is sent: a small
+    // class is planned before one has read it.
     await window.driver.get(`${address}/planning`);
     await outdated();
     const { text: sent } = await fetchText(window.driver, `${BASE}/`);

@@ -1,4 +1,7 @@
-/** What can be measured on any page: whether it fits, whether its controls can be hit and seen to have the focus. */
+/**
+ * What can be measured on any page: whether it fits, whether its controls can be hit and seen to
+ * have the focus.
+ */
 import type { WebDriver } from "selenium-webdriver";
 import type chrome from "selenium-webdriver/chrome.js";
 
@@ -21,7 +24,8 @@ export const overflowing = (driver: WebDriver): Promise<string[]> =>
     return ["page is " + wide + " px too wide", ...found.slice(0, 4)];`);
 
 /**
- * Controls under 24 by 24 px (WCAG 2.2, 2.5.8). Links in a sentence are exempt, as the rule says, and what has that much room round
+ * Controls under 24 by 24 px (WCAG 2.2, 2.5.8). Links in a sentence are exempt, as the rule says,
+ * and what has that much room round
  * it; a box counts with its label.
  */
 export const smallTargets = (driver: WebDriver): Promise<string[]> =>
@@ -64,7 +68,10 @@ export const unseenFocus = (driver: WebDriver): Promise<string[]> =>
     before?.focus?.({ preventScroll: true });
     return found;`);
 
-/** Bytes of the scripts that a page names itself, as they were sent, compressed: not those of pages that its links lead to. */
+/**
+ * Bytes of the scripts that a page names itself, as they were sent, compressed: not those of pages
+ * that its links lead to.
+ */
 export const scriptBytes = (driver: WebDriver): Promise<number> =>
   driver.executeScript(`
     return fetch(location.href).then((answer) => answer.text()).then((html) => {
@@ -111,7 +118,10 @@ export async function spoken(
 /** Roles that take the focus and say nothing by themselves. */
 const UNSPOKEN = new Set(["RootWebArea", "generic", "none", "scrollbar", "dialog", "WebArea"]);
 
-/** What somebody who only listens could not tell: controls without a name, no or several main parts, headings that leave a rank out. */
+/**
+ * What somebody who only listens could not tell: controls without a name, no or several main parts,
+ * headings that leave a rank out.
+ */
 export async function unspoken(driver: WebDriver): Promise<string[]> {
   const nodes = await spoken(driver);
   const found = nodes

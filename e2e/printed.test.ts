@@ -1,4 +1,7 @@
-/** Printed pages, measured as they are rendered: labels lie where the sheet has them, decals have their size, and no name is cut off. */
+/**
+ * Printed pages, measured as they are rendered: labels lie where the sheet has them, decals have
+ * their size, and no name is cut off.
+ */
 import { boxHeight, boxOf, boxWidth } from "@elm-basket/core/geometry/polygon.ts";
 import { demoDocument, withNames } from "@elm-basket/core/testing/documents.ts";
 import { testFonts } from "@elm-basket/core/testing/fonts.ts";

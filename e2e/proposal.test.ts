@@ -1,4 +1,7 @@
-/** What is proposed, and what the host makes of it: a project to start from, an evening's task, a changed step, another way, an order refused, pages to print. */
+/**
+ * What is proposed, and what the host makes of it: a project to start from, an evening's task, a
+ * changed step, another way, an order refused, pages to print.
+ */
 
 import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";

@@ -1,4 +1,7 @@
-/** A class is rehearsed: what it says, one evening looked at, a way taken and undone, what it takes for granted changed. */
+/**
+ * A class is rehearsed: what it says, one evening looked at, a way taken and undone, what it takes
+ * for granted changed.
+ */
 import { By, Key, until, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { find, openWindow, type Window } from "./browser.ts";

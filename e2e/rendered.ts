@@ -1,4 +1,7 @@
-/** A printed page as it comes out of the printer: dots that can be measured, and words that can be read. */
+/**
+ * A printed page as it comes out of the printer: dots that can be measured, and words that can be
+ * read.
+ */
 import { spawnSync } from "node:child_process";
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -21,7 +24,9 @@ export interface Rendered {
   /** Mm. */
   readonly width: number;
   readonly height: number;
-  /** Where there is ink within a rectangle, mm from the page's top left; null where there is none. */
+  /**
+   * Where there is ink within a rectangle, mm from the page's top left; null where there is none.
+   */
   ink(x: number, y: number, width: number, height: number): Ink | null;
 }
 

@@ -1,4 +1,6 @@
-/** The shelf, by hand: goods, offers, what came and went, lists, scraps, and what classes draw on. */
+/**
+ * The shelf, by hand: goods, offers, what came and went, lists, scraps, and what classes draw on.
+ */
 import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations } from "./accessibility.ts";

@@ -202,7 +202,8 @@ describe("the bench", () => {
     await press(driver, byText("button", "torn"));
     await find(driver, By.css("[data-waiting='0']"));
     await waitFor(async () => {
-      // Asked for anew, not reloaded: a reload does not wait for what a page sends after its first lines.
+      // Asked for anew, not reloaded: a reload does not wait for what a page sends after its first
+      // lines.
       await driver.get(`${address}/weed`);
       return (await (await find(driver, By.css("body"))).getText()).includes("To be cut again");
     }, "it is not on the list");

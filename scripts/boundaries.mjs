@@ -1,4 +1,7 @@
-/** Import boundaries; the module count is asserted, because a misread configuration would pass with nothing looked at. */
+/**
+ * Import boundaries; the module count is asserted, because a misread configuration would pass with
+ * nothing looked at.
+ */
 import { spawnSync } from "node:child_process";
 import { existsSync, readFileSync } from "node:fs";
 import { join } from "node:path";
@@ -33,7 +36,10 @@ export function checkBoundaries() {
   ].join("\n");
 }
 
-/** Libraries that no page waits for: schemas are the server's, and what computes is fetched when it is used, or works in a worker. */
+/**
+ * Libraries that no page waits for: schemas are the server's, and what computes is fetched when it
+ * is used, or works in a worker.
+ */
 const HEAVY = /node_modules\/(zod|clipper2-ts|luxon|saxes|harfbuzzjs|read-excel-file)\//u;
 
 /** Ways from what a page loads at once to a heavy library. */
@@ -68,7 +74,10 @@ function heavyPages(modules) {
   return found;
 }
 
-/** What is fetched later without a `loading` of its own hides the whole page until it is there, and what had the focus loses it. */
+/**
+ * What is fetched later without a `loading` of its own hides the whole page until it is there, and
+ * what had the focus loses it.
+ */
 function blankPages(modules) {
   return modules.flatMap(({ source }) => {
     if (!/^web\/.*\.tsx$/u.test(source) || !existsSync(join(ROOT, source))) return [];

@@ -1,5 +1,6 @@
 /**
- * `elm`, started from built files: compiling some four hundred sources at every call would take longer than most of what is asked. They
+ * `elm`, started from built files: compiling some four hundred sources at every call would take
+ * longer than most of what is asked. They
  * are made anew when a source is newer.
  */
 import { existsSync, mkdirSync, mkdtempSync, renameSync, rmSync, statSync } from "node:fs";

@@ -1,6 +1,8 @@
 /**
- * `npm run followers`: so many phones follow one class on two server processes of this machine. Tells how long it takes until all are
- * connected, until a change of the step has reached them, what their presses cost, what a follower weighs, and that none is lost when a
+ * `npm run followers`: so many phones follow one class on two server processes of this machine.
+ * Tells how long it takes until all are
+ * connected, until a change of the step has reached them, what their presses cost, what a follower
+ * weighs, and that none is lost when a
  * process is killed and comes back. `-- 200` for another number than 1000.
  */
 import { mkdtempSync, readFileSync, rmSync } from "node:fs";

@@ -1,4 +1,7 @@
-/** `npm run screenshots`: remakes docs/screenshots from the demo studio, freshly loaded, at 1280x800 (phones at 390x844). */
+/**
+ * `npm run screenshots`: remakes docs/screenshots from the demo studio, freshly loaded, at 1280x800
+ * (phones at 390x844).
+ */
 import { spawnSync } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";

@@ -1,4 +1,7 @@
-/** `npm start`: everything from nothing to a served application. `--dev` serves the development build. */
+/**
+ * `npm start`: everything from nothing to a served application. `--dev` serves the development
+ * build.
+ */
 import { join } from "node:path";
 import { ensurePackages, ROOT } from "./machine/packages.mjs";
 import { freePort, portIsFree } from "./machine/ports.mjs";
@@ -63,7 +66,8 @@ const stop = () => {
 };
 process.on("SIGINT", stop);
 process.on("SIGTERM", stop);
-// npm hands a signal to its shell only: when that is gone, so are we, and nothing may be left running.
+// npm hands a signal to its shell only: when that is gone, so are we, and nothing may be left
+// running.
 const parent = process.ppid;
 setInterval(() => process.ppid !== parent && stop(), 1000).unref();
 child.on("exit", (code) => {

@@ -1,4 +1,7 @@
-/** `npm test`: every gate from nothing, on a database and ports of its own. `--unit` is the quick part. */
+/**
+ * `npm test`: every gate from nothing, on a database and ports of its own. `--unit` is the quick
+ * part.
+ */
 import { spawnSync } from "node:child_process";
 import { mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";

@@ -1,4 +1,7 @@
-/** Art that a class document names by its path: read, and put in its place as layers of the document's films. */
+/**
+ * Art that a class document names by its path: read, and put in its place as layers of the
+ * document's films.
+ */
 import { dirname, isAbsolute, resolve } from "node:path";
 import { importSvg } from "@elm-basket/core/art/import-svg.ts";
 import { sayArtFault } from "@elm-basket/core/art/words-en.ts";
@@ -11,7 +14,10 @@ const isObject = (value: unknown): value is Json =>
   typeof value === "object" && value !== null && !Array.isArray(value);
 const list = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : []);
 
-/** `{"kind": "art", "file": "moth.svg", …}`: relative to the document; each colour is cut from the film whose colour is nearest, or from `vinyls` in order. */
+/**
+ * `{"kind": "art", "file": "moth.svg", …}`: relative to the document; each colour is cut from the
+ * film whose colour is nearest, or from `vinyls` in order.
+ */
 export function withArtFiles(json: unknown, source: string): unknown {
   if (!isObject(json)) return json;
   const films = list(json.vinyls).flatMap((vinyl) =>

@@ -1,4 +1,7 @@
-/** Every verb of `elm`, by name; what a verb needs is loaded when it is asked for, so that all of them start at once. */
+/**
+ * Every verb of `elm`, by name; what a verb needs is loaded when it is asked for, so that all of
+ * them start at once.
+ */
 import { InputError } from "./errors.ts";
 import { check, parseJson, readBytes, readStdin } from "./input.ts";
 import type { Verb } from "./verbs/shapes.ts";

@@ -185,7 +185,8 @@ describe("plan", () => {
           : [],
       ),
     );
-    // An earlier plan had more loads, and its list says so; what the host put beside them is not ours to take away.
+    // An earlier plan had more loads, and its list says so; what the host put beside them is not
+    // ours to take away.
     writeFileSync(join(out, "sheets", "09-poppy.svg"), "old");
     writeFileSync(join(out, "sheets", "photo.svg"), "mine");
     writeFileSync(join(out, "notes.txt"), "mine");

@@ -1,4 +1,7 @@
-/** `elm`: the command line over the core. JSON on stdout, messages on stderr, exit 0 / 1 / 2; never a stack trace. */
+/**
+ * `elm`: the command line over the core. JSON on stdout, messages on stderr, exit 0 / 1 / 2; never
+ * a stack trace.
+ */
 
 import { COMMANDS } from "./commands.ts";
 import { InputError } from "./errors.ts";

@@ -150,7 +150,9 @@ function planOrExplain(document: ClassDocument, file: string) {
 
 const LIST = "plan.json";
 
-/** Of an earlier plan only what it wrote itself is taken away: its list of files says what that was. */
+/**
+ * Of an earlier plan only what it wrote itself is taken away: its list of files says what that was.
+ */
 function writeAll(out: string, files: Map<string, string | Uint8Array>): void {
   try {
     const names = [...files.keys()].sort();

@@ -1,4 +1,7 @@
-/** HPGL as it arrives at the port: strokes of the blade, with the piece each belongs to. Shares no code with what wrote it. */
+/**
+ * HPGL as it arrives at the port: strokes of the blade, with the piece each belongs to. Shares no
+ * code with what wrote it.
+ */
 
 export interface Stroke {
   readonly piece: string;
@@ -21,7 +24,10 @@ export class HpglReader {
   private speed = DEFAULT_SPEED;
   private at: readonly [number, number] = [0, 0];
   private down: (readonly [number, number])[] | null = null;
-  /** The next piece is named before the blade is lifted from the last: what counts is the name when it came down. */
+  /**
+   * The next piece is named before the blade is lifted from the last: what counts is the name when
+   * it came down.
+   */
   private downPiece = "";
   /** Instructions that were not understood, the first few. */
   readonly unknown: string[] = [];

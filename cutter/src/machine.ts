@@ -1,4 +1,7 @@
-/** The machine itself: film, blade, what it is doing and what has come of it. Time is handed in, so that it can be tested. */
+/**
+ * The machine itself: film, blade, what it is doing and what has come of it. Time is handed in, so
+ * that it can be tested.
+ */
 import { HpglReader, type Stroke, UNITS_PER_MM } from "./hpgl-reader.ts";
 
 export const FAULTS = [
@@ -35,7 +38,9 @@ export interface Status {
   /** Pieces whose last line is cut, in order. */
   readonly cut: readonly string[];
   readonly pieces: number;
-  /** Seconds of the machine spent on this job, and the whole job's as far as it has been received. */
+  /**
+   * Seconds of the machine spent on this job, and the whole job's as far as it has been received.
+   */
   readonly seconds: number;
   readonly ofSeconds: number;
   readonly received: boolean;
@@ -187,7 +192,10 @@ export class Machine {
     return [...last].filter(([, to]) => to <= this.done).map(([piece]) => piece);
   }
 
-  /** What can be seen on the film: for every piece begun, whether it is through, only scored or missed. */
+  /**
+   * What can be seen on the film: for every piece begun, whether it is through, only scored or
+   * missed.
+   */
   result(): { readonly piece: string; readonly outcome: Outcome }[] {
     return this.cutPieces().map((piece) => ({ piece, outcome: this.outcomeOf(piece) }));
   }

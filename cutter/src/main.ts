@@ -1,6 +1,7 @@
 /**
  * The cutter stand-in as a process: a port, a page, and a clock that runs faster than the real one.
- * ELM_CUTTER_PORT, ELM_CUTTER_PAGE_PORT; ELM_CUTTER_HASTE (times as fast as a real cutter); ELM_CUTTER_MISHAPS=1 lets things go wrong by chance.
+ * ELM_CUTTER_PORT, ELM_CUTTER_PAGE_PORT; ELM_CUTTER_HASTE (times as fast as a real cutter);
+ * ELM_CUTTER_MISHAPS=1 lets things go wrong by chance.
  */
 import { servePage } from "./page.ts";
 import { listen } from "./port.ts";

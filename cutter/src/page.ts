@@ -1,4 +1,7 @@
-/** The stand-in's own small page: what it is doing, what it made of the film, and buttons for what can go wrong. */
+/**
+ * The stand-in's own small page: what it is doing, what it made of the film, and buttons for what
+ * can go wrong.
+ */
 import { createServer, type Server } from "node:http";
 import { FAULTS, type Fault, type Machine } from "./machine.ts";
 import type { Workshop } from "./workshop.ts";
@@ -12,7 +15,10 @@ const WORDS: Record<Fault, string> = {
   tooShort: "Film too short: the far end is missed",
 };
 
-/** `/` shows the machine that was spoken to last, `/m/<name>` one of them; faults are pressed at `/fault/<fault>` below either. */
+/**
+ * `/` shows the machine that was spoken to last, `/m/<name>` one of them; faults are pressed at
+ * `/fault/<fault>` below either.
+ */
 const ADDRESS = /^(?:\/m\/([a-z0-9-]{1,40}))?\/?(?:fault\/(\w+))?$/u;
 
 export function servePage(workshop: Workshop, port: number): Promise<Server> {

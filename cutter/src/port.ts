@@ -1,7 +1,10 @@
 /**
- * The machine's port: HPGL as any network cutter takes it, and device control between, each an escape character, a dot and
- * a letter: S status, L load (with a JSON object), U unload, P pause, R resume, K cancel, Q result, N which machine is meant
- * (with its name), J which job the lines that follow belong to (with its mark, which the status then bears). Answers are one line of
+ * The machine's port: HPGL as any network cutter takes it, and device control between, each an
+ * escape character, a dot and
+ * a letter: S status, L load (with a JSON object), U unload, P pause, R resume, K cancel, Q result,
+ * N which machine is meant
+ * (with its name), J which job the lines that follow belong to (with its mark, which the status
+ * then bears). Answers are one line of
  * JSON each; N and J have none. A machine with the same port could take this one's place.
  */
 import { createServer, type Server, type Socket } from "node:net";
@@ -39,7 +42,10 @@ function serve(socket: Socket, workshop: Workshop): void {
   });
 }
 
-/** Handles all that is complete; what is not stays for later. Null when the machine's power is off: it hangs up. */
+/**
+ * Handles all that is complete; what is not stays for later. Null when the machine's power is off:
+ * it hangs up.
+ */
 function take(text: string, talk: Talk): string | null {
   let rest = text;
   for (;;) {

@@ -1,4 +1,7 @@
-/** The machines of the stand-in: one for each name it is spoken to by, so that studios do not meet at one cutter. */
+/**
+ * The machines of the stand-in: one for each name it is spoken to by, so that studios do not meet
+ * at one cutter.
+ */
 import { FAULTS, type Fault, Machine } from "./machine.ts";
 
 /** A name is what a connection asks for; without one it speaks to the machine without a name. */

@@ -1,11 +1,17 @@
-/** Measures the letters of the shipped fonts once, so that nobody waits for it: `npm run measure-fonts`, after a font was added or changed. */
+/**
+ * Measures the letters of the shipped fonts once, so that nobody waits for it: `npm run
+ * measure-fonts`, after a font was added or changed.
+ */
 import { createHash } from "node:crypto";
 import { readFileSync, writeFileSync } from "node:fs";
 import { FontFace, type GlyphMeasures } from "@elm-basket/core/lettering/font-face.ts";
 import { STUDIO_FONTS } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { fontFile, measuresFile } from "./read.ts";
 
-/** Latin with its accents, as European languages and Vietnamese write it; figures and the marks beside words. */
+/**
+ * Latin with its accents, as European languages and Vietnamese write it; figures and the marks
+ * beside words.
+ */
 const RANGES = [
   [0x21, 0x7e],
   [0xa1, 0x17f],

@@ -1,4 +1,7 @@
-/** Step cards, care cards, placement sheets and the run sheet: pages, fonts, words, and lengths as they are drawn. */
+/**
+ * Step cards, care cards, placement sheets and the run sheet: pages, fonts, words, and lengths as
+ * they are drawn.
+ */
 import { inflateSync } from "node:zlib";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { thingDocument } from "@elm-basket/core/document/thing-document.ts";

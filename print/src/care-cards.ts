@@ -1,4 +1,7 @@
-/** Care cards: what whoever takes the piece home has to know, dated from the class. Eight to a page, one a seat. */
+/**
+ * Care cards: what whoever takes the piece home has to know, dated from the class. Eight to a page,
+ * one a seat.
+ */
 import { clockIn, instantOf } from "@elm-basket/core/calendar/zones.ts";
 import { thingDocument } from "@elm-basket/core/document/thing-document.ts";
 import { careOf } from "@elm-basket/core/proposal/care.ts";

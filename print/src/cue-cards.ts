@@ -1,4 +1,7 @@
-/** Cue cards for the host's hand: a card a step, four to a page: the time, what to say and show, what to look at, and what comes next. */
+/**
+ * Cue cards for the host's hand: a card a step, four to a page: the time, what to say and show,
+ * what to look at, and what comes next.
+ */
 
 import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
@@ -20,7 +23,9 @@ import {
 const [COLUMNS, ROWS] = [2, 2];
 const INNER = 6;
 const OCHRE = "#8F6412";
-/** Read at arm's length where there is room for it; never smaller than a hand can hold before it. */
+/**
+ * Read at arm's length where there is room for it; never smaller than a hand can hold before it.
+ */
 const SIZES = [16, 14.5, 13, 12, 11, 10, 9, 8.5, 8] as const;
 const SMALLEST = 7.5;
 

@@ -1,4 +1,7 @@
-/** Kit labels as PDF, one per seat, on any sheet that has room for them; with the decal in true size where it fits. */
+/**
+ * Kit labels as PDF, one per seat, on any sheet that has room for them; with the decal in true size
+ * where it fits.
+ */
 
 import { handleSides } from "@elm-basket/core/blanks/handle.ts";
 import { thingDocument } from "@elm-basket/core/document/thing-document.ts";
@@ -89,7 +92,8 @@ function drawLabel(
   drawCode(pdf, codeOf(plan, seat), x + width - INNER - CODE_MM, y + INNER);
   pdf.fillColor(INK);
   const lines = contentsOf(plan, seat);
-  // One line as always; a list where there are several things, with the drawing above it as high as is left.
+  // One line as always; a list where there are several things, with the drawing above it as high as
+  // is left.
   const list = Math.min(lines.length, MOST_LINES) * LINE_MM;
   drawDecal(
     pdf,
@@ -174,7 +178,10 @@ function drawCode(pdf: Pdf, text: string, x: number, y: number): void {
   pdf.fill(INK);
 }
 
-/** A name in letters that no face here has is left to be written by hand: boxes would tell nobody whose it is. */
+/**
+ * A name in letters that no face here has is left to be written by hand: boxes would tell nobody
+ * whose it is.
+ */
 function writeHead(
   pdf: Pdf,
   label: string,
@@ -262,7 +269,10 @@ export function handleNote(plan: Pick<Plan, "document">, seat: string): string {
     : `handle at the ${handleSides(handle.school, hand)[0]} of the design`;
 }
 
-/** Every thing beside the other, each in its films' colours, with an outline that shows pale ones on white paper. */
+/**
+ * Every thing beside the other, each in its films' colours, with an outline that shows pale ones on
+ * white paper.
+ */
 function drawDecal(
   pdf: Pdf,
   plan: Plan,

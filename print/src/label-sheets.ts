@@ -1,4 +1,7 @@
-/** Sheets of labels as they are sold, and paper to be cut apart: where each label lies, mm from the page's top left. */
+/**
+ * Sheets of labels as they are sold, and paper to be cut apart: where each label lies, mm from the
+ * page's top left.
+ */
 import type { Paper } from "./pages.ts";
 
 export interface LabelSheet {

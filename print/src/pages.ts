@@ -1,4 +1,7 @@
-/** What all printed pages share: A4 or Letter in millimetres, fonts embedded, the same bytes for the same content. */
+/**
+ * What all printed pages share: A4 or Letter in millimetres, fonts embedded, the same bytes for the
+ * same content.
+ */
 import { STUDIO_FONTS } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { fontFile } from "@elm-basket/fonts/read.ts";
 import PDFDocument from "pdfkit";
@@ -82,7 +85,10 @@ export function writeLine(
     .text(text, x, y, { width, height: size * 1.4, ellipsis: true, lineBreak: false });
 }
 
-/** Faces tried in turn for a letter that the text face does not have: every script that the lettering knows can be written. */
+/**
+ * Faces tried in turn for a letter that the text face does not have: every script that the
+ * lettering knows can be written.
+ */
 const FALLBACKS = STUDIO_FONTS.filter(({ joined }) => !joined).map(({ id }) => id);
 const faces = new WeakMap<Pdf, Map<string, string>>();
 
@@ -119,7 +125,10 @@ export interface Written {
   readonly lines?: number;
 }
 
-/** Words in lines of a width, each letter in a face that has it. Position and sizes in points. @returns the height taken */
+/**
+ * Words in lines of a width, each letter in a face that has it. Position and sizes in points.
+ * @returns the height taken
+ */
 export function write(
   pdf: Pdf,
   text: string,
@@ -173,7 +182,10 @@ export interface Fitted {
   readonly cut: boolean;
 }
 
-/** Words in the largest letters with which they fit a width in so many lines, each letter in a face that has it; a word longer than a line is broken. Sizes in points. */
+/**
+ * Words in the largest letters with which they fit a width in so many lines, each letter in a face
+ * that has it; a word longer than a line is broken. Sizes in points.
+ */
 export function fitted(
   pdf: Pdf,
   text: string,

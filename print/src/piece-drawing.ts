@@ -1,4 +1,7 @@
-/** One seat's piece as a drawing in true proportion: the blank, the design where it lies, gaps with ticks, snips dashed. */
+/**
+ * One seat's piece as a drawing in true proportion: the blank, the design where it lies, gaps with
+ * ticks, snips dashed.
+ */
 import { blankOutline } from "@elm-basket/core/blanks/read-face.ts";
 import { snipLines } from "@elm-basket/core/blanks/snips.ts";
 import { type ThingDocument, thingDocument } from "@elm-basket/core/document/thing-document.ts";
@@ -33,14 +36,20 @@ export interface PieceDrawing {
   readonly placing: Placing;
   readonly snips: readonly (readonly [readonly [number, number], readonly [number, number]])[];
   readonly box: Box;
-  /** A tapered wall laid flat, with its design as it is cut; null of everything else, which is drawn as it looks. */
+  /**
+   * A tapered wall laid flat, with its design as it is cut; null of everything else, which is drawn
+   * as it looks.
+   */
   readonly unrolled: (UnrolledWall & { readonly layers: PieceDrawing["layers"] }) | null;
 }
 
 /** Beyond the design on a wall, so that rim and foot are seen as lines, mm. */
 const WALL_BESIDE = 12;
 
-/** Drawings of one thing by seat, what is common to all worked out once; null of a seat that does not make it. */
+/**
+ * Drawings of one thing by seat, what is common to all worked out once; null of a seat that does
+ * not make it.
+ */
 export function piecesOf(plan: Plan, own: ThingPlan): (seat: string) => PieceDrawing | null {
   const view = thingDocument(plan.document, own.id);
   const lettered = new Map(own.lettered.seats.map((row) => [row.seat, row]));

@@ -1,4 +1,7 @@
-/** Placement sheets at true size: laid on or round the blank they show where the letters go. A ruler on each proves the print's scale. */
+/**
+ * Placement sheets at true size: laid on or round the blank they show where the letters go. A ruler
+ * on each proves the print's scale.
+ */
 import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxWidth, placed } from "@elm-basket/core/geometry/polygon.ts";
 import type { Plan } from "@elm-basket/core/stages/stages.ts";

@@ -1,4 +1,7 @@
-/** The host's run sheet on paper: when, what to say, show and check, what dries; and the list for each table. */
+/**
+ * The host's run sheet on paper: when, what to say, show and check, what dries; and the list for
+ * each table.
+ */
 
 import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";

@@ -1,4 +1,7 @@
-/** Step cards: what participants do, a card a step, four to a page, with a drawing of this very project where hands need one. */
+/**
+ * Step cards: what participants do, a card a step, four to a page, with a drawing of this very
+ * project where hands need one.
+ */
 
 import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import { deedOf } from "@elm-basket/core/proposal/order.ts";

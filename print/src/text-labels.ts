@@ -82,7 +82,10 @@ interface SetLabel {
   readonly below: number;
 }
 
-/** Head, lines and foot together in the largest letters with which all of them have room; at the smallest, what has none is left out at the end. */
+/**
+ * Head, lines and foot together in the largest letters with which all of them have room; at the
+ * smallest, what has none is left out at the end.
+ */
 function setWithin(pdf: Pdf, label: TextLabel, width: number, height: number): SetLabel {
   const { lines, foot } = label;
   const head = canWriteAll(pdf, label.head) ? label.head : (label.insteadOfHead ?? BY_HAND);

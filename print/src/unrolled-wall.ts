@@ -1,4 +1,7 @@
-/** The wall of a tapered cup laid flat: rim and foot are arcs about the tip, the design lies on it as it is cut. */
+/**
+ * The wall of a tapered cup laid flat: rim and foot are arcs about the tip, the design lies on it
+ * as it is cut.
+ */
 import type { FaceReading } from "@elm-basket/core/blanks/read-face.ts";
 import { warpPoint } from "@elm-basket/core/blanks/tapered-cup.ts";
 import {
@@ -38,7 +41,10 @@ interface Given {
   readonly beside: number;
 }
 
-/** Null where the wall is no cone. @param given heights are of the upright cup; along its slope they are longer */
+/**
+ * Null where the wall is no cone. @param given heights are of the upright cup; along its slope they
+ * are longer
+ */
 export function unrolledWall({
   face,
   letters,

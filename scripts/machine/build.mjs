@@ -1,4 +1,6 @@
-/** Builds: the compute worker (quick, always) and the web application (when older than its sources). */
+/**
+ * Builds: the compute worker (quick, always) and the web application (when older than its sources).
+ */
 import { spawnSync } from "node:child_process";
 import { existsSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";

@@ -21,7 +21,8 @@ const DATABASE = "elm_basket";
 
 /**
  * Starts (or finds running) the cluster in `folder`.
- * @returns {Promise<{url: string, stop: () => void, crash: () => void, owned: boolean}>} url of the owner; `owned` tells whether
+ * @returns {Promise<{url: string, stop: () => void, crash: () => void, owned: boolean}>} url of the
+ * owner; `owned` tells whether
  *   we started it; `crash` ends it as a power failure would
  */
 export async function startCluster(folder) {
@@ -83,7 +84,8 @@ function makeCluster({ bin, data, secret, run, home }) {
       giveUp(
         `${data} is half made, yet in use: stop the PostgreSQL that uses it, then start again.`,
       );
-    // Set aside, not removed: were the mark lost and not the cluster half made, nothing would be lost.
+    // Set aside, not removed: were the mark lost and not the cluster half made, nothing would be
+    // lost.
     renameSync(data, `${data}-interrupted-${Date.now()}`);
   }
   mkdirSync(data, { recursive: true });
@@ -114,7 +116,9 @@ function makeCluster({ bin, data, secret, run, home }) {
   run.own(join(data, "elm-ready"));
 }
 
-/** Port of a cluster that runs already, from its own pid file; a stale file counts as not running. */
+/**
+ * Port of a cluster that runs already, from its own pid file; a stale file counts as not running.
+ */
 function runningPort(data, run) {
   const file = join(data, "postmaster.pid");
   if (!existsSync(file)) return null;

@@ -41,7 +41,8 @@ export function serveWeb({ ownerUrl, port, cutter, dev = false, demo = false, qu
 }
 
 /**
- * The cutter stand-in, a process of its own. `haste`: times as fast as a real cutter; `mishaps`: things go wrong by chance.
+ * The cutter stand-in, a process of its own. `haste`: times as fast as a real cutter; `mishaps`:
+ * things go wrong by chance.
  * @returns {import("node:child_process").ChildProcess}
  */
 export function serveCutter({ port, pagePort, haste, mishaps = false }) {

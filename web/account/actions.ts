@@ -140,7 +140,10 @@ export interface SettingsAnswer {
   readonly values?: StudioValues;
 }
 
-/** Saves what was changed of the settings (`base` is what the caller saw); what is wrong comes back by its field. */
+/**
+ * Saves what was changed of the settings (`base` is what the caller saw); what is wrong comes back
+ * by its field.
+ */
 export async function saveSettings(given: unknown, base: unknown): Promise<SettingsAnswer> {
   const host = await requireHost();
   const answer = await withStudio(host.studioId, async (sql): Promise<SettingsAnswer> => {
@@ -162,7 +165,10 @@ export async function saveSettings(given: unknown, base: unknown): Promise<Setti
   return answer;
 }
 
-/** Takes one of the machines that stand here, or goes back to the stand-in (null). Not while a load is being cut. */
+/**
+ * Takes one of the machines that stand here, or goes back to the stand-in (null). Not while a load
+ * is being cut.
+ */
 export async function chooseCutter(
   name: string | null,
 ): Promise<{ readonly ok: boolean; readonly message: string }> {

@@ -1,4 +1,7 @@
-/** Who may work at a bench: the host at any class of the studio, a helper at the one whose link is in use. */
+/**
+ * Who may work at a bench: the host at any class of the studio, a helper at the one whose link is
+ * in use.
+ */
 import { currentHost } from "../account/session.ts";
 import { withoutStudio, withStudio } from "../data/client.ts";
 import { hasClass } from "../data/films.ts";

@@ -1,4 +1,6 @@
-/** The body of a request as text; null when it is longer than it may be, without reading the rest. */
+/**
+ * The body of a request as text; null when it is longer than it may be, without reading the rest.
+ */
 export async function boundedText(request: Request, mostBytes: number): Promise<string | null> {
   if (!request.body) return "";
   const chunks: Uint8Array[] = [];

@@ -1,4 +1,7 @@
-/** One film as the bench shows it: its picture, where to start and which way, how its lines are seen, what its tape is. */
+/**
+ * One film as the bench shows it: its picture, where to start and which way, how its lines are
+ * seen, what its tape is.
+ */
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import {
   SEE_WORDS,
@@ -28,7 +31,9 @@ export interface FilmView {
   readonly colour: string;
   readonly name: string;
   readonly out: boolean;
-  /** Whether it lies on the bench as a mirror image: iron-on film is cut and weeded from its back. */
+  /**
+   * Whether it lies on the bench as a mirror image: iron-on film is cut and weeded from its back.
+   */
   readonly mirrored: boolean;
   readonly box: FilmWeed["box"];
   readonly pieces: readonly FilmPiece[];

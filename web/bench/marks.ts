@@ -1,4 +1,7 @@
-/** What hands at a bench did, in the order in which they did it; each counts once, however often it is told. */
+/**
+ * What hands at a bench did, in the order in which they did it; each counts once, however often it
+ * is told.
+ */
 import { addRecut } from "../cutting/recut.ts";
 import { type Sql, withStudio } from "../data/client.ts";
 import {
@@ -27,7 +30,10 @@ const OLDEST_MS = 48 * 3600_000;
 const whenOf = ({ at }: Mark): Date =>
   new Date(Math.min(Date.now(), Math.max(Date.now() - OLDEST_MS, at)));
 
-/** @returns an answer for each mark, the films as they are then, and whether something is to be cut again, so that the class is to be planned anew */
+/**
+ * @returns an answer for each mark, the films as they are then, and whether something is to be cut
+ * again, so that the class is to be planned anew
+ */
 export async function tellBench(
   { studioId, workshopId, host }: Bench,
   { hands, name, holding, marks }: Told,
@@ -71,7 +77,8 @@ async function done(sql: Sql, { studioId, workshopId, who, mark }: Telling): Pro
   const others = held.heard && held.heldBy !== who.id;
   if (held.weeded && act !== "reopen")
     return { mark: mark.mark, ok: false, why: "already", by: held.weededBy ?? "" };
-  // Who was away for long and had it before may say it is done; nobody else may while it is in other hands.
+  // Who was away for long and had it before may say it is done; nobody else may while it is in
+  // other hands.
   if (
     others &&
     act !== "reopen" &&
@@ -153,7 +160,8 @@ async function lost(sql: Sql, { studioId, workshopId, who, mark }: Telling): Pro
     },
   });
   await markRecut(sql, workshopId, seat, reason);
-  // It is out of its bag again: what was packed with it is back on the shelf until it is packed anew.
+  // It is out of its bag again: what was packed with it is back on the shelf until it is packed
+  // anew.
   await takeKit(sql, studioId, workshopId, seat, false);
   return { mark: mark.mark, ok: true };
 }

@@ -1,4 +1,7 @@
-/** Server-sent events of a bench: what changed is read once in this process and sent as the same bytes to all who follow. */
+/**
+ * Server-sent events of a bench: what changed is read once in this process and sent as the same
+ * bytes to all who follow.
+ */
 import { withStudio } from "../data/client.ts";
 import { giveBackLapsed, listFilms, newestFilm } from "../data/films.ts";
 import { eventStream } from "../live/event-stream.ts";
@@ -17,7 +20,9 @@ interface Room {
 const holder = globalThis as typeof globalThis & { elmBenches?: Map<string, Promise<Room>> };
 const encoder = new TextEncoder();
 
-/** Rows are numbered before they are written: one with a lower number may be written a moment later. */
+/**
+ * Rows are numbered before they are written: one with a lower number may be written a moment later.
+ */
 const OVERLAP = 64;
 const LAPSE_MS = 20_000;
 /** Marks that come together are told together. */
@@ -81,7 +86,9 @@ async function openRoom(studioId: string, workshopId: string): Promise<Room> {
   return room;
 }
 
-/** Into the room of this bench; a room that was left by the last while one came in is opened anew. */
+/**
+ * Into the room of this bench; a room that was left by the last while one came in is opened anew.
+ */
 async function enter(
   studioId: string,
   workshopId: string,

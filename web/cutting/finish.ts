@@ -1,4 +1,7 @@
-/** A load is cut: its kits are, its film is taken, its scraps are used up, and what it leaves goes into the box. Or not, after all. */
+/**
+ * A load is cut: its kits are, its film is taken, its scraps are used up, and what it leaves goes
+ * into the box. Or not, after all.
+ */
 import { filmsOfClass } from "../data/class-goods.ts";
 import type { Sql } from "../data/client.ts";
 import { markSheet, type SheetRow } from "../data/making.ts";

@@ -1,4 +1,7 @@
-/** The cutter, the server and the database are killed in the middle of a cut: nothing recorded is lost, and the truth comes back. */
+/**
+ * The cutter, the server and the database are killed in the middle of a cut: nothing recorded is
+ * lost, and the truth comes back.
+ */
 import { type ChildProcess, spawn } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { connect, createServer } from "node:net";
@@ -233,7 +236,8 @@ describe("an answer of the job before", () => {
     expect((await cutterStatus(await cutterOf(studio))).state).toBe("done");
     const sheet = await sheetOne();
     const pieces = [...(await through())];
-    // The row is there, the lines are not yet at the machine: what it says is still of the first job, all pieces of it.
+    // The row is there, the lines are not yet at the machine: what it says is still of the first
+    // job, all pieces of it.
     const second = await withStudio(studio, (sql) =>
       beginJob(sql, studio, id, {
         nn: 1,

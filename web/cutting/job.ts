@@ -1,4 +1,7 @@
-/** Cutting a load: begun, followed, and written down as it goes. Whatever the machine forgets, the studio knows. */
+/**
+ * Cutting a load: begun, followed, and written down as it goes. Whatever the machine forgets, the
+ * studio knows.
+ */
 import {
   onlyPieces,
   piecesOfHpgl,
@@ -53,7 +56,10 @@ export interface Begin {
   readonly textOf: (nn: number) => Promise<Pick<SheetText, "hash" | "hpgl"> | null>;
 }
 
-/** Sends what of the load is not yet through. The job stands in the database before the machine hears of it. */
+/**
+ * Sends what of the load is not yet through. The job stands in the database before the machine
+ * hears of it.
+ */
 export async function beginCutting({
   studioId,
   workshopId,
@@ -140,7 +146,10 @@ const loadOf = ({ cutter }: ClassDocument, meta: SheetRow["meta"]): Load => ({
   },
 });
 
-/** The film of a load goes in; its lines are sent by `beginCutting`. Film that is still in comes out. */
+/**
+ * The film of a load goes in; its lines are sent by `beginCutting`. Film that is still in comes
+ * out.
+ */
 export async function loadSheet({
   studioId,
   workshopId,
@@ -181,7 +190,10 @@ function silently(error: unknown): null {
   throw error;
 }
 
-/** Brings what is written down up to what the machine says. Returns the job as it is now, or null when none runs. */
+/**
+ * Brings what is written down up to what the machine says. Returns the job as it is now, or null
+ * when none runs.
+ */
 export async function syncCutting(
   studioId: string,
 ): Promise<{ job: CutJob; silent: boolean } | null> {
@@ -192,7 +204,8 @@ export async function syncCutting(
   if (!status) return { job, silent: true };
   const own = status.job === job.id;
   const sending = job.state === "sending" && Date.now() - job.startedAt.getTime() < SENDING_MS;
-  // Between the row in the database and the first line at the machine its answer is still that of the job before: it counts for nothing.
+  // Between the row in the database and the first line at the machine its answer is still that of
+  // the job before: it counts for nothing.
   if (!own && sending) return { job, silent: false };
   const ended =
     !own ||
@@ -204,7 +217,8 @@ export async function syncCutting(
     status.state === "done" &&
     status.received &&
     job.pieces.every((piece) => status.cut.includes(piece));
-  // A result that could not be read says nothing of any piece: it is asked for again, and the job goes on until then.
+  // A result that could not be read says nothing of any piece: it is asked for again, and the job
+  // goes on until then.
   const result =
     own && ended && status.state === "done" ? await cutterResult(cutter).catch(() => null) : [];
   if (result === null) return { job, silent: true };

@@ -1,4 +1,6 @@
-/** The cutter's port, from this side: one short conversation a call. Described in docs/cutter.md. */
+/**
+ * The cutter's port, from this side: one short conversation a call. Described in docs/cutter.md.
+ */
 import { connect } from "node:net";
 import { z } from "zod";
 

@@ -1,4 +1,7 @@
-/** What failed is cut again: rounds, other windows, other studios, and how a kit comes back into its bag. */
+/**
+ * What failed is cut again: rounds, other windows, other studios, and how a kit comes back into its
+ * bag.
+ */
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { insertClass, readClass, savePart } from "../data/class-documents.ts";

@@ -1,4 +1,7 @@
-/** A kit, or some pieces of it, that failed is cut again: laid at once, together with others that wait, on scraps as far as they go. */
+/**
+ * A kit, or some pieces of it, that failed is cut again: laid at once, together with others that
+ * wait, on scraps as far as they go.
+ */
 
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { recutName, refOfFilm } from "@elm-basket/core/document/kit-ref.ts";
@@ -22,7 +25,10 @@ export interface Failed {
 
 const TRIES = 3;
 
-/** Adds to the round that waits, or begins a new one when part of the last is cut. False when there is no such class, kit or piece. */
+/**
+ * Adds to the round that waits, or begins a new one when part of the last is cut. False when there
+ * is no such class, kit or piece.
+ */
 export async function addRecut(
   sql: Sql,
   studioId: string,
@@ -90,7 +96,10 @@ function placeOf(film: string): number {
   return ref.kind === "recut" ? ref.n - 1 : -1;
 }
 
-/** Found after all: it is not cut again. Places in the list name the films, so only what nothing cut stands behind can go. */
+/**
+ * Found after all: it is not cut again. Places in the list name the films, so only what nothing cut
+ * stands behind can go.
+ */
 export async function takeBackRecut(
   sql: Sql,
   studioId: string,
@@ -140,7 +149,9 @@ interface FailedKit {
   readonly numbers: number[];
 }
 
-/** What failed, kit by kit: of a thing, a copy and a film, in the order in which the class has them. */
+/**
+ * What failed, kit by kit: of a thing, a copy and a film, in the order in which the class has them.
+ */
 function kitsOf(
   failed: readonly PieceRow[],
   { things, vinyls }: Pick<ClassDocument, "things" | "vinyls">,

@@ -1,10 +1,16 @@
-/** Which cutter is a studio's: one of the machines that stand here, if the studio has taken it, or a stand-in of its own. */
+/**
+ * Which cutter is a studio's: one of the machines that stand here, if the studio has taken it, or a
+ * stand-in of its own.
+ */
 import { createHash } from "node:crypto";
 import { type Sql, withStudio } from "../data/client.ts";
 import { heldCutter } from "../data/cutters.ts";
 import type { Cutter } from "./port.ts";
 
-/** `bench=192.168.1.20:9100, hall=127.0.0.1:9101`: set by whoever runs the server, so that no studio can point it anywhere else. */
+/**
+ * `bench=192.168.1.20:9100, hall=127.0.0.1:9101`: set by whoever runs the server, so that no studio
+ * can point it anywhere else.
+ */
 const ENTRY = /^([a-z0-9-]{1,30})=([a-z0-9.-]{1,120}):(\d{1,5})$/u;
 
 export function machinesHere(list = process.env.ELM_CUTTERS ?? ""): Map<string, Cutter> {
@@ -25,7 +31,10 @@ const standIn = (studioId: string): Cutter => ({
   machine: createHash("sha256").update(studioId).digest("hex").slice(0, 16),
 });
 
-/** Asked before every command: a machine that the studio has given back, or that stands here no more, is not commanded. */
+/**
+ * Asked before every command: a machine that the studio has given back, or that stands here no
+ * more, is not commanded.
+ */
 export async function cutterOf(studioId: string): Promise<Cutter> {
   return withStudio(studioId, (sql) => cutterFor(sql, studioId));
 }

@@ -1,4 +1,7 @@
-/** Class documents in and out of their rows. A part is read and written with its version; a stale save is told. */
+/**
+ * Class documents in and out of their rows. A part is read and written with its version; a stale
+ * save is told.
+ */
 import { addDays, type LeadDays, leadDaysOf } from "@elm-basket/core/calendar/dates.ts";
 import {
   type ClassDocument,
@@ -15,7 +18,10 @@ import {
 import type { Sql } from "./client.ts";
 import { putScraps, scrapsForClass } from "./scraps.ts";
 
-/** What is read and saved by itself, with a version of its own; blank and design of each thing: `blank:cup`. */
+/**
+ * What is read and saved by itself, with a version of its own; blank and design of each thing:
+ * `blank:cup`.
+ */
 export type Part = "class" | "seats" | `blank:${string}` | `design:${string}`;
 export interface Versions {
   readonly class: number;
@@ -197,7 +203,10 @@ async function cutterRow(sql: Sql, studioId: string, body: unknown): Promise<str
   return made?.id ?? "";
 }
 
-/** @param source where the document comes from: of a file it is remembered what it says of prices and stock, of a project the shelf's figures count */
+/**
+ * @param source where the document comes from: of a file it is remembered what it says of prices
+ * and stock, of a project the shelf's figures count
+ */
 export async function insertClass(
   sql: Sql,
   studioId: string,
@@ -221,7 +230,10 @@ export async function insertClass(
   return id;
 }
 
-/** Things that are new come with blank and design; of those that are there only what the class says of them is written. */
+/**
+ * Things that are new come with blank and design; of those that are there only what the class says
+ * of them is written.
+ */
 async function writeThings(
   sql: Sql,
   studioId: string,

@@ -1,4 +1,7 @@
-/** Pictures and counts of many classes at once: of the own studio only, and true after what is marked. */
+/**
+ * Pictures and counts of many classes at once: of the own studio only, and true after what is
+ * marked.
+ */
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { documentHash } from "../planning/document-hash.ts";

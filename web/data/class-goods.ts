@@ -1,6 +1,8 @@
 /**
- * How the films and materials of a class hang on the shelf. The class says how much of what; what it is called, how it is sold, what it
- * costs and how much is there is written once, on the good. A class document as read has both together.
+ * How the films and materials of a class hang on the shelf. The class says how much of what; what
+ * it is called, how it is sold, what it
+ * costs and how much is there is written once, on the good. A class document as read has both
+ * together.
  */
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { factsOf, freeOfferId, offerOf, vinylOf } from "@elm-basket/core/stock/film-of.ts";
@@ -32,7 +34,10 @@ type Json = Parameters<Sql["json"]>[0];
 type Films = Pick<ClassDocument, "vinyls">;
 type Supplies = Pick<ClassDocument, "supplies">;
 
-/** Of a project the shelf's figures count; of a file what it says is kept as an offer beside those of the shelf. */
+/**
+ * Of a project the shelf's figures count; of a file what it says is kept as an offer beside those
+ * of the shelf.
+ */
 export type Source = "edit" | "file" | "project";
 
 interface Link {
@@ -105,7 +110,10 @@ export async function suppliesOfClass(sql: Sql, workshopId: string): Promise<Sup
   });
 }
 
-/** Films of the shelf, each once, as a class may take them. Their ids are the shelf's own and change when a class takes them. */
+/**
+ * Films of the shelf, each once, as a class may take them. Their ids are the shelf's own and change
+ * when a class takes them.
+ */
 export async function shelfFilms(sql: Sql): Promise<Vinyl[]> {
   return (await listGoods(sql)).flatMap((good, i) =>
     good.film ? [vinylOf(`shelf${i}`, { ...good, film: good.film }, good.onHand)] : [],
@@ -114,7 +122,8 @@ export async function shelfFilms(sql: Sql): Promise<Vinyl[]> {
 
 /**
  * Writes the films of a class, and what was said of them onto the shelf.
- * @param was the class as the caller read it: only what differs from that was said; the rest may have moved on the shelf since
+ * @param was the class as the caller read it: only what differs from that was said; the rest may
+ * have moved on the shelf since
  */
 export async function writeFilms(
   sql: Sql,
@@ -289,7 +298,10 @@ interface Said {
   readonly have: number;
 }
 
-/** The class says something else of its own good than it did: that is written there, and how much is there is counted. */
+/**
+ * The class says something else of its own good than it did: that is written there, and how much is
+ * there is counted.
+ */
 async function saidOf(
   sql: Sql,
   { studioId }: For,
@@ -337,7 +349,10 @@ async function rewrite(
   );
 }
 
-/** A good that is there: which of its offers the class means, one more where it says another pack or price. */
+/**
+ * A good that is there: which of its offers the class means, one more where it says another pack or
+ * price.
+ */
 async function offered(
   sql: Sql,
   good: GoodRow,

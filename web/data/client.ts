@@ -1,4 +1,7 @@
-/** The connection pool of this process, and the only way to run queries: inside a transaction that names its studio. */
+/**
+ * The connection pool of this process, and the only way to run queries: inside a transaction that
+ * names its studio.
+ */
 import postgres from "postgres";
 import { appUrl, ownerUrlFromEnvironment } from "./roles.ts";
 
@@ -22,7 +25,10 @@ export async function closePool(): Promise<void> {
   delete holder.elmPool;
 }
 
-/** One transaction for one studio; row-level security does the rest. `work` may run again, and does nothing outside the transaction. */
+/**
+ * One transaction for one studio; row-level security does the rest. `work` may run again, and does
+ * nothing outside the transaction.
+ */
 export async function withStudio<T>(studioId: string, work: (sql: Sql) => Promise<T>): Promise<T> {
   for (let tried = 1; ; tried++) {
     try {

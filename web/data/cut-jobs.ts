@@ -1,4 +1,7 @@
-/** Attempts to cut a load, as they go: what is written here is what the studio knows, whatever happens to the cutter. */
+/**
+ * Attempts to cut a load, as they go: what is written here is what the studio knows, whatever
+ * happens to the cutter.
+ */
 import type { Sql } from "./client.ts";
 import type { Film } from "./scraps.ts";
 

@@ -1,4 +1,6 @@
-/** The scrap box and cutting jobs: each studio's own, nothing recorded is lost, one load at a time. */
+/**
+ * The scrap box and cutting jobs: each studio's own, nothing recorded is lost, one load at a time.
+ */
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { demoClass } from "../../core/src/testing/documents.ts";
 import { finishSheet } from "../cutting/finish.ts";

@@ -1,4 +1,7 @@
-/** Films on the bench: what a computed plan says of them, whose hands they are in, and how far they have come. */
+/**
+ * Films on the bench: what a computed plan says of them, whose hands they are in, and how far they
+ * have come.
+ */
 import type { BagFilm } from "@elm-basket/core/stock/bag.ts";
 import type { WeedReport } from "@elm-basket/core/weeding/difficulty.ts";
 import type { FilmState } from "@elm-basket/core/weeding/queue.ts";
@@ -8,7 +11,10 @@ type Json = Parameters<Sql["json"]>[0];
 /** Rows a statement may carry: PostgreSQL takes 65 534 parameters. */
 const ROWS_AT_ONCE = 3000;
 
-/** Which piece of film it is: of whose bag, which thing and copy, which vinyl, and of a long kit which part. */
+/**
+ * Which piece of film it is: of whose bag, which thing and copy, which vinyl, and of a long kit
+ * which part.
+ */
 export interface FilmPlace {
   readonly film: string;
   readonly seat: string;
@@ -50,7 +56,9 @@ export interface FilmWeed
 /** A device that is not heard of for so long gives back what it holds. */
 export const HEARD_SECONDS = 240;
 
-/** What people did stays: a film that is not planned any more keeps its marks, for it may come back. */
+/**
+ * What people did stays: a film that is not planned any more keeps its marks, for it may come back.
+ */
 export async function saveFilms(
   sql: Sql,
   studioId: string,
@@ -90,13 +98,19 @@ export async function saveFilms(
       from kits k where f.workshop_id = ${workshopId} and k.workshop_id = f.workshop_id and k.seat = f.seat and k.cut_at is not null and k.cut_hash = k.letters_hash`;
 }
 
-/** What lies on a load that is cut is cut, also when its loss was taken back and it is planned again. */
+/**
+ * What lies on a load that is cut is cut, also when its loss was taken back and it is planned
+ * again.
+ */
 export async function cutAsSheets(sql: Sql, workshopId: string): Promise<void> {
   await sql`update films f set cut_hash = f.content_hash from sheets s
     where f.workshop_id = ${workshopId} and f.planned and f.cut_hash is null and s.workshop_id = f.workshop_id and s.nn = f.sheet and s.cut_at is not null`;
 }
 
-/** The bag's strands from its films: cut and weeded when all of them are, and nothing waits to be cut again. One seat, or the whole class. */
+/**
+ * The bag's strands from its films: cut and weeded when all of them are, and nothing waits to be
+ * cut again. One seat, or the whole class.
+ */
 export async function kitsFromFilms(
   sql: Sql,
   workshopId: string,
@@ -198,7 +212,10 @@ export async function readFilm(
   return { ...row, parts };
 }
 
-/** Films of a seat as they lie in its bag: ready when weeded, or cut where they are weeded in the class. */
+/**
+ * Films of a seat as they lie in its bag: ready when weeded, or cut where they are weeded in the
+ * class.
+ */
 export async function filmsOfSeat(sql: Sql, workshopId: string, seat: string): Promise<BagFilm[]> {
   return sql<BagFilm[]>`
     select film, thing, copy, vinyl, (weed->>'pieces')::int as pieces,
@@ -252,7 +269,10 @@ export async function lockFilm(sql: Sql, workshopId: string, film: string): Prom
   return row ?? null;
 }
 
-/** Into these hands, and the clock runs from `at`. What hands that are not heard of any more had begun counts until they were last heard. */
+/**
+ * Into these hands, and the clock runs from `at`. What hands that are not heard of any more had
+ * begun counts until they were last heard.
+ */
 export async function takeFilm(
   sql: Sql,
   workshopId: string,
@@ -267,11 +287,16 @@ export async function takeFilm(
     where workshop_id = ${workshopId} and film = ${film}`;
 }
 
-/** A device that was away has kept time itself, in seconds; what was counted of it when it was given up for lost is not counted twice. */
+/**
+ * A device that was away has kept time itself, in seconds; what was counted of it when it was given
+ * up for lost is not counted twice.
+ */
 const stopped = (sql: Sql, at: Date, worked: number) =>
   sql`weeding_seconds = case when weeding_since is null then greatest(weeding_seconds, ${worked}::float8) else weeding_seconds + greatest(0, extract(epoch from ${at}::timestamptz - weeding_since)) end, weeding_since = null`;
 
-/** The clock stops; the hands keep it, or give it back. `worked` counts where no clock runs here. */
+/**
+ * The clock stops; the hands keep it, or give it back. `worked` counts where no clock runs here.
+ */
 export async function restFilm(
   sql: Sql,
   workshopId: string,
@@ -308,7 +333,10 @@ export async function dropFilm(sql: Sql, workshopId: string, film: string): Prom
   await sql`update films set cut_hash = null, weeded_hash = null, weeded_at = null, weeded_by = null, weeding_since = null, weeding_seconds = 0, held_by = null, held_name = null where workshop_id = ${workshopId} and film = ${film}`;
 }
 
-/** What devices hold that are not heard of any more is free again; what they had begun counts until then. */
+/**
+ * What devices hold that are not heard of any more is free again; what they had begun counts until
+ * then.
+ */
 export async function giveBackLapsed(sql: Sql, workshopId: string): Promise<void> {
   await sql`update films set weeding_seconds = weeding_seconds + case when weeding_since is null then 0 else greatest(0, extract(epoch from heard_at - weeding_since)) end, weeding_since = null, lost_by = held_by, held_by = null, held_name = null
     where workshop_id = ${workshopId} and held_by is not null and heard_at <= now() - make_interval(secs => ${HEARD_SECONDS})`;
@@ -334,7 +362,10 @@ export async function markFilmsCut(
   await sql`update films set cut_hash = case when ${cut} then content_hash end where workshop_id = ${workshopId} and sheet = ${sheet} and planned`;
 }
 
-/** All films of a seat at once, as somebody does who tells it afterwards; what waits to be cut again is not among them. */
+/**
+ * All films of a seat at once, as somebody does who tells it afterwards; what waits to be cut again
+ * is not among them.
+ */
 export async function endSeat(
   sql: Sql,
   workshopId: string,

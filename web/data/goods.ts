@@ -57,7 +57,8 @@ export async function goodsById(
   lock = false,
 ): Promise<Map<string, GoodRow>> {
   if (ids.length === 0) return new Map();
-  // Always in the same order: two marks that touch the same goods wait for each other, and never for ever.
+  // Always in the same order: two marks that touch the same goods wait for each other, and never
+  // for ever.
   if (lock)
     await sql`select id from goods where id = any(${ids as string[]}::uuid[]) order by id for update`;
   const rows = await sql<
@@ -96,7 +97,10 @@ export async function addGood(
   return row?.id ?? null;
 }
 
-/** @returns the new version, null when somebody changed it since `version`, or "taken" when another good has that name and unit */
+/**
+ * @returns the new version, null when somebody changed it since `version`, or "taken" when another
+ * good has that name and unit
+ */
 export async function changeGood(
   sql: Sql,
   id: string,

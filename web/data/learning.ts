@@ -1,4 +1,7 @@
-/** What the studio's log says of its own hands, machines and rooms, and what the host has taken of it. */
+/**
+ * What the studio's log says of its own hands, machines and rooms, and what the host has taken of
+ * it.
+ */
 
 import { cuttingOf } from "@elm-basket/core/figures/figured.ts";
 import { type Figures, figuresSchema } from "@elm-basket/core/figures/figures.ts";
@@ -53,7 +56,8 @@ export async function taughtSteps(sql: Sql): Promise<(Observed & { readonly step
 }
 
 /**
- * What was found dry: before its time, or after somebody had found it wet. A touch long after its time says only that it was dry by then.
+ * What was found dry: before its time, or after somebody had found it wet. A touch long after its
+ * time says only that it was dry by then.
  */
 export async function driedCoats(
   sql: Sql,
@@ -142,7 +146,9 @@ export async function guessOfCut(
   };
 }
 
-/** What is still to be weeded for these classes: counts of each film, and its minutes as planned. */
+/**
+ * What is still to be weeded for these classes: counts of each film, and its minutes as planned.
+ */
 export async function weedingAhead(
   sql: Sql,
   ids: readonly string[],

@@ -47,7 +47,10 @@ export async function startRun(
   return !open;
 }
 
-/** The run that goes on, locked, if it is still at the version that the caller saw; with the minutes spent at its step so far, holds taken out. */
+/**
+ * The run that goes on, locked, if it is still at the version that the caller saw; with the minutes
+ * spent at its step so far, holds taken out.
+ */
 export async function lockRun(
   sql: Sql,
   workshopId: string,
@@ -154,7 +157,9 @@ export async function undoAct(sql: Sql, runId: string, { id, before }: RunAct): 
   await sql`update run_acts set undone_at = now() where id = ${id}`;
 }
 
-/** Tells followers to look again although the run itself did not change (somebody is done or stuck). */
+/**
+ * Tells followers to look again although the run itself did not change (somebody is done or stuck).
+ */
 export async function tellFollowers(sql: Sql, workshopId: string, version: number): Promise<void> {
   await sql`select pg_notify('elm_live', ${JSON.stringify({ workshop: workshopId, version })})`;
 }

@@ -91,7 +91,10 @@ export const LOG_GROUPS = {
 export type LogGroup = keyof typeof LOG_GROUPS;
 
 export interface LogSearch {
-  /** Found in the class's title, its blanks, films and seats, in steps, and in what was written down. */
+  /**
+   * Found in the class's title, its blanks, films and seats, in steps, and in what was written
+   * down.
+   */
   readonly text: string;
   readonly group: LogGroup | null;
   /** Only older than this entry. */
@@ -136,7 +139,10 @@ export interface SeatMark {
   readonly what: string;
 }
 
-/** Of the run that began then: who is done with the step or the one before it, and who is stuck at any. The last word of a seat at a step counts. */
+/**
+ * Of the run that began then: who is done with the step or the one before it, and who is stuck at
+ * any. The last word of a seat at a step counts.
+ */
 export async function seatMarks(
   sql: Sql,
   workshopId: string,
@@ -150,7 +156,9 @@ export async function seatMarks(
     ) last where (kind = 'done' and step = any(${steps as string[]})) or kind = 'stuck' order by at`;
 }
 
-/** Before the class: whose kit is there, and what is missing of it. The last word of a seat counts. */
+/**
+ * Before the class: whose kit is there, and what is missing of it. The last word of a seat counts.
+ */
 export async function readyMarks(
   sql: Sql,
   workshopId: string,
@@ -166,7 +174,10 @@ export interface StepEnd {
   readonly id: string;
 }
 
-/** Of what was touched while it dried, in the run that began then: from when on it counts as dry, epoch ms. */
+/**
+ * Of what was touched while it dried, in the run that began then: from when on it counts as dry,
+ * epoch ms.
+ */
 export async function dryMarks(
   sql: Sql,
   workshopId: string,

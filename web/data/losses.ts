@@ -1,4 +1,7 @@
-/** Pieces that failed at the bench, as the log tells; a loss that was none is named by what takes it back. */
+/**
+ * Pieces that failed at the bench, as the log tells; a loss that was none is named by what takes it
+ * back.
+ */
 import type { Sql } from "./client.ts";
 
 /** A loss that was not taken back. */

@@ -1,4 +1,7 @@
-/** Sheets, pieces and kits: what a computed plan leaves in the database, and how far each kit has come. */
+/**
+ * Sheets, pieces and kits: what a computed plan leaves in the database, and how far each kit has
+ * come.
+ */
 
 import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
 import type { MatPlace } from "@elm-basket/core/stages/mats.ts";
@@ -97,7 +100,8 @@ type Json = Parameters<Sql["json"]>[0];
 const ROWS_AT_ONCE = 4000;
 
 /**
- * Whether the class is what a plan was made of: a plan of an older document never takes the place of a newer one's.
+ * Whether the class is what a plan was made of: a plan of an older document never takes the place
+ * of a newer one's.
  * Locks the class: two processes that plan it wait for each other here.
  */
 export async function isOfVersion(
@@ -121,7 +125,10 @@ export async function isOfVersion(
   );
 }
 
-/** Marks of sheets and kits survive as long as what was cut is still what is planned. Rows that say what they said are left alone. */
+/**
+ * Marks of sheets and kits survive as long as what was cut is still what is planned. Rows that say
+ * what they said are left alone.
+ */
 export async function savePlan(
   sql: Sql,
   studioId: string,
@@ -305,7 +312,10 @@ export interface KitRow {
   readonly recutReason: string | null;
 }
 
-/** Its films as planned are in the bag, or those that lack are noted. Of a row of kits called by no other name. */
+/**
+ * Its films as planned are in the bag, or those that lack are noted. Of a row of kits called by no
+ * other name.
+ */
 export const isPacked = (sql: Sql) =>
   sql`packed_at is not null and (cut_hash = letters_hash or packed_hash = letters_hash)`;
 
@@ -406,7 +416,8 @@ export async function markRecut(
 }
 
 /**
- * A bag is neither checked nor packed while something of it is not weeded, or is cut again; packed it may be where that is noted as lacking.
+ * A bag is neither checked nor packed while something of it is not weeded, or is cut again; packed
+ * it may be where that is noted as lacking.
  * @returns whether it was marked
  */
 export async function markKit(

@@ -1,11 +1,17 @@
-/** Brings the schema up to date: every migration once, in order of its number, each in a transaction. */
+/**
+ * Brings the schema up to date: every migration once, in order of its number, each in a
+ * transaction.
+ */
 import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import postgres from "postgres";
 import { APP_ROLE, appPassword, ownerUrlFromEnvironment } from "./roles.ts";
 
 const FOLDER = fileURLToPath(new URL("migrations", import.meta.url));
-/** Any number that no other program on the database uses: two starting processes wait for each other. */
+/**
+ * Any number that no other program on the database uses: two starting processes wait for each
+ * other.
+ */
 const LOCK = 710_204_118;
 
 export async function migrate(ownerUrl: string): Promise<string[]> {
@@ -32,7 +38,10 @@ export async function migrate(ownerUrl: string): Promise<string[]> {
   }
 }
 
-/** The role has a login of its own and neither superuser rights nor the right to bypass row-level security. */
+/**
+ * The role has a login of its own and neither superuser rights nor the right to bypass row-level
+ * security.
+ */
 async function ensureAppRole(tx: postgres.TransactionSql, ownerUrl: string): Promise<void> {
   const [found] = await tx`select 1 from pg_roles where rolname = ${APP_ROLE}`;
   if (!found)

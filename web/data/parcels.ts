@@ -1,4 +1,7 @@
-/** Parcels of a class: addresses, what is posted, and the erasing of what nobody may keep any longer. */
+/**
+ * Parcels of a class: addresses, what is posted, and the erasing of what nobody may keep any
+ * longer.
+ */
 import { addDays, type LeadDays, leadDaysOf } from "@elm-basket/core/calendar/dates.ts";
 import { earlierKits } from "@elm-basket/core/posting/earlier.ts";
 import { postBy } from "@elm-basket/core/posting/post-days.ts";
@@ -17,7 +20,10 @@ export interface ParcelRow {
   readonly address: Address | null;
   /** Who had the seat when the address was written. */
   readonly called: string;
-  /** Whether that is who has it now: otherwise nothing is sent there before somebody has looked at it. */
+  /**
+   * Whether that is who has it now: otherwise nothing is sent there before somebody has looked at
+   * it.
+   */
   readonly sure: boolean;
   readonly postedAt: Date | null;
   /** There was an address, and its day came. */
@@ -131,7 +137,10 @@ export async function markPosted(
       on conflict (workshop_id, seat) do update set posted_at = ${on ? sql`coalesce(parcels.posted_at, now())` : null}`;
 }
 
-/** By seat, how many days earlier than the class everything about its kit is due, because it travels farther. Tells nothing of where it goes. */
+/**
+ * By seat, how many days earlier than the class everything about its kit is due, because it travels
+ * farther. Tells nothing of where it goes.
+ */
 export async function earlierDays(sql: Sql, workshopId: string): Promise<Map<string, number>> {
   const [row] = await sql<
     { date: string; setting: { kind: "room" | "craftAlong" }; lead: LeadDays | null }[]

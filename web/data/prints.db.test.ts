@@ -1,4 +1,7 @@
-/** A plan writes what changed and nothing else, and one of an older document never takes the place of a newer one's. */
+/**
+ * A plan writes what changed and nothing else, and one of an older document never takes the place
+ * of a newer one's.
+ */
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { documentHash } from "../planning/document-hash.ts";

@@ -30,7 +30,9 @@ interface Stored {
 
 const MOST_PROJECTS = 500;
 
-/** What the row says of its words counts; a document that cannot be read any more is passed over. */
+/**
+ * What the row says of its words counts; a document that cannot be read any more is passed over.
+ */
 function parsed({ id, title, summary, document, variants }: Stored): ProjectRow[] {
   const read = readClassDocument(document);
   if (!read.ok) return [];
@@ -106,7 +108,10 @@ export async function dropProject(sql: Sql, id: string): Promise<boolean> {
 /** A variant that may not have its id yet. */
 export type VariantGiven = Omit<Variant, "id"> & { readonly id?: string | undefined };
 
-/** In the place of the one of its id, or behind the others with a free one; false where the project is gone or has as many as it may. */
+/**
+ * In the place of the one of its id, or behind the others with a free one; false where the project
+ * is gone or has as many as it may.
+ */
 export async function putVariant(sql: Sql, id: string, given: VariantGiven): Promise<boolean> {
   return changeVariants(sql, id, (all) => {
     const variant = { ...given, id: given.id ?? freeVariantId(all, given.name) };
@@ -122,7 +127,10 @@ export async function dropVariant(sql: Sql, id: string, variant: string): Promis
   );
 }
 
-/** The row is held from reading to writing, so that of two windows neither loses what the other said of another variant. */
+/**
+ * The row is held from reading to writing, so that of two windows neither loses what the other said
+ * of another variant.
+ */
 async function changeVariants(
   sql: Sql,
   id: string,

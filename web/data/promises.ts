@@ -34,7 +34,10 @@ async function claimsOf(sql: Sql, today: string, own: string | null): Promise<Cl
       and (${own}::uuid is null or l.good_id in (select good_id from workshop_vinyls where workshop_id = ${own} union select good_id from supplies where workshop_id = ${own}))`;
 }
 
-/** What marked work has taken, by class and good: loads that are no longer planned as they were cut do not serve the present plan. */
+/**
+ * What marked work has taken, by class and good: loads that are no longer planned as they were cut
+ * do not serve the present plan.
+ */
 async function takenBy(sql: Sql, claims: readonly Claim[]): Promise<Map<string, number>> {
   const workshops = [...new Set(claims.map(({ workshop }) => workshop))];
   const rows = await sql<{ workshop: string; good: string; taken: number }[]>`
@@ -67,7 +70,10 @@ export async function promisedTo(
   );
 }
 
-/** Classes to come whose plan was never made, or not since it was last changed in kind: what they want is not known. */
+/**
+ * Classes to come whose plan was never made, or not since it was last changed in kind: what they
+ * want is not known.
+ */
 export async function unplanned(sql: Sql, today: string): Promise<{ id: string; title: string }[]> {
   return sql<
     { id: string; title: string }[]

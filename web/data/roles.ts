@@ -1,9 +1,15 @@
-/** The two database addresses: the owner's (migrations only) and the application's, which cannot pass row-level security. */
+/**
+ * The two database addresses: the owner's (migrations only) and the application's, which cannot
+ * pass row-level security.
+ */
 import { createHmac } from "node:crypto";
 
 export const APP_ROLE = "elm_app";
 
-/** Derived from the owner's secret, so that every server process on one database arrives at the same. */
+/**
+ * Derived from the owner's secret, so that every server process on one database arrives at the
+ * same.
+ */
 export function appPassword(ownerUrl: string): string {
   const { password, username } = new URL(ownerUrl);
   // Without a secret in it, whoever knows the owner's name could work the password out.

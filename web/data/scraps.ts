@@ -1,4 +1,7 @@
-/** The scrap box of the shelf. A scrap stays in the plan of the class that cut it, and is gone for all others. */
+/**
+ * The scrap box of the shelf. A scrap stays in the plan of the class that cut it, and is gone for
+ * all others.
+ */
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Scrap } from "@elm-basket/core/document/scrap.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
@@ -30,15 +33,21 @@ export interface ScrapRow {
 const columns = (sql: Sql) =>
   sql`label, film, outline, holes, to_char(bought, 'YYYY-MM-DD') as bought`;
 
-/** Classes still to come that have this one's scraps on loads not cut yet, in the order in which they are served. */
+/**
+ * Classes still to come that have this one's scraps on loads not cut yet, in the order in which
+ * they are served.
+ */
 const planned = (sql: Sql) => sql`
   select unnest(s.scrap_labels) as label, s.workshop_id, s.nn, w.title, w.class_date, w.class_date + w.class_time::time as day, w.created_at
   from sheets s join workshops w on w.id = s.workshop_id where s.cut_at is null and s.scrap_labels <> '{}' and w.class_date >= current_date - 1`;
 
 /**
- * Scraps in the box, and those this class has cut, of films the class uses. Once a class has begun to cut, what comes into
- * the box later (its own leftovers, too) is only for what is cut again: its loads would be laid anew under the host's hands.
- * What an earlier class has planned on is not there for a later one. What this class itself has planned on stays until it is laid again,
+ * Scraps in the box, and those this class has cut, of films the class uses. Once a class has begun
+ * to cut, what comes into
+ * the box later (its own leftovers, too) is only for what is cut again: its loads would be laid
+ * anew under the host's hands.
+ * What an earlier class has planned on is not there for a later one. What this class itself has
+ * planned on stays until it is laid again,
  * even if another has taken it since: that is told, and nothing moves by itself.
  */
 export async function scrapsForClass(
@@ -83,7 +92,10 @@ export async function scrapsTaken(sql: Sql, workshopId: string): Promise<ScrapTa
     where s.label is null or (s.used_nn is not null and s.used_by is distinct from ${workshopId}) or p.title is not null order by m.nn, m.label`;
 }
 
-/** Loads on scraps that another class has are planned no more: what lies on them is laid again with the next plan. */
+/**
+ * Loads on scraps that another class has are planned no more: what lies on them is laid again with
+ * the next plan.
+ */
 export async function giveUpTaken(sql: Sql, workshopId: string): Promise<number> {
   const labels = [...new Set((await scrapsTaken(sql, workshopId)).map(({ label }) => label))];
   if (labels.length === 0) return 0;
@@ -97,7 +109,9 @@ export async function listScraps(sql: Sql): Promise<ScrapRow[]> {
     select ${columns(sql)}, (select p.title from (${planned(sql)}) p where p.label = scraps.label order by p.day, p.created_at limit 1) as "plannedFor" from scraps where used_nn is null order by label`;
 }
 
-/** Films that scraps may be of: those of the shelf, and those of scraps whose film is there no more. */
+/**
+ * Films that scraps may be of: those of the shelf, and those of scraps whose film is there no more.
+ */
 export async function scrapFilms(sql: Sql): Promise<Film[]> {
   return (
     await sql<{ film: Film }[]>`
@@ -134,7 +148,9 @@ export async function changeScrap(
   return changed.length > 0 ? "done" : "gone";
 }
 
-/** Puts the scraps of a class document into the box; a label that is there already stays as it is. */
+/**
+ * Puts the scraps of a class document into the box; a label that is there already stays as it is.
+ */
 export async function putScraps(
   sql: Sql,
   studioId: string,
@@ -178,7 +194,10 @@ export interface Leftover {
   readonly holes: readonly (readonly (readonly [number, number])[])[];
 }
 
-/** What a load leaves that is worth keeping goes into the box under the next free label of its film. Returns the labels. */
+/**
+ * What a load leaves that is worth keeping goes into the box under the next free label of its film.
+ * Returns the labels.
+ */
 export async function keepLeftovers(
   sql: Sql,
   studioId: string,

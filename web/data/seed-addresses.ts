@@ -1,4 +1,7 @@
-/** Made-up addresses for the demo's craft-along: four countries, some seats that have not answered yet. */
+/**
+ * Made-up addresses for the demo's craft-along: four countries, some seats that have not answered
+ * yet.
+ */
 import {
   type Address,
   addressSchema,

@@ -66,7 +66,8 @@ async function load(tx: Sql): Promise<void> {
   const studioId = studio?.id ?? "";
   await tx`select set_config('elm.studio_id', ${studioId}, true)`;
   await tx`insert into people (studio_id, email, name, password_hash) values (${studioId}, ${DEMO_EMAIL}, 'Ines of Lantern Lane', ${await hash(DEMO_PASSWORD)})`;
-  // From here on as the application: the owner of the database sees every studio, and would cut up other studios' scraps.
+  // From here on as the application: the owner of the database sees every studio, and would cut up
+  // other studios' scraps.
   await tx`grant ${tx(APP_ROLE)} to current_user`;
   await tx`set local role ${tx(APP_ROLE)}`;
   const documents = demoDocuments();
@@ -148,7 +149,10 @@ const VARIANTS = [
   { project: "seed-tins", id: "large", name: "Large tin", scale: 1.4, shopPrice: 1900 },
 ] as const;
 
-/** The demo's classes lie round the day it is loaded, so that there is always one past and two ahead. */
+/**
+ * The demo's classes lie round the day it is loaded, so that there is always one past and two
+ * ahead.
+ */
 const CLASSES: readonly {
   readonly name: string;
   readonly title?: string;
@@ -161,7 +165,8 @@ const CLASSES: readonly {
   { name: "quay-market-sets", days: 15, weeded: 0 },
   { name: "leaf-pot", days: 20, weeded: 0 },
   { name: "moth-cloche", days: 27, weeded: 0 },
-  // Half packed: two flaws, a piece that folded on itself and waits to be cut again, a wipe that lacks.
+  // Half packed: two flaws, a piece that folded on itself and waits to be cut again, a wipe that
+  // lacks.
   {
     name: "night-sky-clipboard",
     days: 34,

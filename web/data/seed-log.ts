@@ -1,4 +1,7 @@
-/** What the demo's finished classes left in the log: evenings at the bench and the cutter, and the class step by step. */
+/**
+ * What the demo's finished classes left in the log: evenings at the bench and the cutter, and the
+ * class step by step.
+ */
 import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { runSheetOf } from "@elm-basket/core/document/run-sheet-of.ts";
@@ -8,7 +11,9 @@ import type { Sql } from "./client.ts";
 import { addLog } from "./log.ts";
 import { listSheets } from "./making.ts";
 
-/** Actual minutes as a share of the plan, step by step: beginners were slow at weeding and placing. */
+/**
+ * Actual minutes as a share of the plan, step by step: beginners were slow at weeding and placing.
+ */
 const PACE = [0.9, 1.1, 1.45, 1.05, 1.3, 0.95, 1.1, 1.2];
 /** Who was stuck at which step of that evening, with what, and between which parts of it. */
 const STUCK = [

@@ -18,7 +18,10 @@ interface Tried {
   readonly colour: string;
 }
 
-/** A sample as it would lie under a lamp: a wave of film on a glazed tile, its end lifted or pale where it failed. */
+/**
+ * A sample as it would lie under a lamp: a wave of film on a glazed tile, its end lifted or pale
+ * where it failed.
+ */
 function drawing({ stroke, colour, outcome }: Tried): Buffer {
   const faded = outcome === "faded" ? 0.45 : 1;
   const lifted =

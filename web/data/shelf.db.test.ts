@@ -1,4 +1,7 @@
-/** The shelf: one price for all classes, a ledger that adds up whatever happens at once, and what is promised to whom. */
+/**
+ * The shelf: one price for all classes, a ledger that adds up whatever happens at once, and what is
+ * promised to whom.
+ */
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { seededRandom } from "../../core/src/geometry/random.ts";
 import { demoClass } from "../../core/src/testing/documents.ts";
@@ -162,7 +165,8 @@ describe("the ledger", () => {
         expect(row.onHand).toBeGreaterThanOrEqual(0);
         expect(row.marked).toBeGreaterThanOrEqual(0);
       }
-      // Every piece of work has taken nothing or exactly what it wants, however often it was marked.
+      // Every piece of work has taken nothing or exactly what it wants, however often it was
+      // marked.
       const works = await sql<{ taken: number; want: number }[]>`
         select sum(-m.change)::float8 as taken, max((s.body->>'amount')::float8) as want from stock_moves m join supplies s on s.good_id = m.good_id and s.workshop_id = m.workshop_id
         where m.work like 'kit:%' and m.kind in ('taken', 'returned') and s.body->>'per' = 'seat' and coalesce((s.body->>'uses')::int, 1) = 1 group by m.workshop_id, m.work, m.good_id`;

@@ -1,4 +1,6 @@
-/** What was ticked off the shopping list: it goes into the ledger once, and can be taken back once. */
+/**
+ * What was ticked off the shopping list: it goes into the ledger once, and can be taken back once.
+ */
 import { roundAmount } from "@elm-basket/core/stock/ledger.ts";
 import type { Sql } from "./client.ts";
 import { goodsById } from "./goods.ts";

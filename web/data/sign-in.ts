@@ -125,7 +125,9 @@ export interface StudioChange {
   readonly settings: StudioSettings;
 }
 
-/** Held until the transaction ends: two windows that save at once are served one after the other. */
+/**
+ * Held until the transaction ends: two windows that save at once are served one after the other.
+ */
 export async function studioValues(sql: Sql): Promise<StudioChange> {
   const [row] = await sql<(Omit<StudioChange, "settings"> & { settings: unknown })[]>`
     select name, unit, zone, evening_minutes as "eveningMinutes", evening_start as "eveningStart", settings from studios where id = current_studio() for update`;

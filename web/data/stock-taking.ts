@@ -153,7 +153,10 @@ export async function takeKit(
   );
 }
 
-/** The box for room and tables was packed, or unpacked. `made` says how many of a thing each seat makes, one of all together. */
+/**
+ * The box for room and tables was packed, or unpacked. `made` says how many of a thing each seat
+ * makes, one of all together.
+ */
 export async function takeRoom(
   sql: Sql,
   studioId: string,

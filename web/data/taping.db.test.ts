@@ -1,4 +1,7 @@
-/** Tape laid beforehand, pieces of tape in hand, blade and mats, and the private calendar: each studio's own. */
+/**
+ * Tape laid beforehand, pieces of tape in hand, blade and mats, and the private calendar: each
+ * studio's own.
+ */
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { finishSheet } from "../cutting/finish.ts";

@@ -20,7 +20,10 @@ export async function doneTasks(
   return done;
 }
 
-/** One short transaction; a mark that is there already stays as it is. False where the studio has no such class, or the class no such task. */
+/**
+ * One short transaction; a mark that is there already stays as it is. False where the studio has no
+ * such class, or the class no such task.
+ */
 export async function markTask(
   sql: Sql,
   studioId: string,

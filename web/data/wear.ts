@@ -1,4 +1,7 @@
-/** What blade and mats have gone through: loads that were sent from here as far as they were cut, others whole when they are marked. */
+/**
+ * What blade and mats have gone through: loads that were sent from here as far as they were cut,
+ * others whole when they are marked.
+ */
 import type { Sql } from "./client.ts";
 
 /** A load is cut, or not after all. The mat in use carried it. */

@@ -10,7 +10,9 @@ import type { StageState } from "./live-class.ts";
 import { perform, type StageAct, stageActSchema } from "./perform.ts";
 import { liveClass, stageState } from "./state.ts";
 
-/** Acts on the run if it is still as the caller saw it; either way the answer is what is true now. */
+/**
+ * Acts on the run if it is still as the caller saw it; either way the answer is what is true now.
+ */
 export async function stageAct(
   id: string,
   act: StageAct,

@@ -1,4 +1,7 @@
-/** Who waits for news of which class, in this process; news come from the database, whichever process made them. */
+/**
+ * Who waits for news of which class, in this process; news come from the database, whichever
+ * process made them.
+ */
 import { pool } from "../data/client.ts";
 
 type Listener = (version: number) => void;
@@ -26,7 +29,10 @@ function newsOf(channel: Channel, payload: string): { workshop: string; version:
     : { workshop: payload, version: -1 };
 }
 
-/** Postgres.js listens again by itself after a lost connection; everybody is then told to look, since news may have been missed. */
+/**
+ * Postgres.js listens again by itself after a lost connection; everybody is then told to look,
+ * since news may have been missed.
+ */
 function listening(channel: Channel): Promise<unknown> {
   const own = hub();
   const there = own.ready.get(channel);

@@ -1,4 +1,7 @@
-/** What is read for many at once, kept in this process for a moment: a thousand phones that come together read one class once. */
+/**
+ * What is read for many at once, kept in this process for a moment: a thousand phones that come
+ * together read one class once.
+ */
 import { readClass } from "../data/class-documents.ts";
 import { suppliesOfClass } from "../data/class-goods.ts";
 import { withoutStudio, withStudio } from "../data/client.ts";

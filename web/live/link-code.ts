@@ -1,4 +1,7 @@
-/** The short code of a class's link for participants. Not an action: whoever calls it has checked the host. */
+/**
+ * The short code of a class's link for participants. Not an action: whoever calls it has checked
+ * the host.
+ */
 import { randomBytes } from "node:crypto";
 import { withStudio } from "../data/client.ts";
 import { type LinkKind, linkCode } from "../data/tokens.ts";

@@ -1,4 +1,7 @@
-/** What is known of a class that is followed, and of its run: by the stage, and by the phones. Server time is the truth; clients keep an offset. */
+/**
+ * What is known of a class that is followed, and of its run: by the stage, and by the phones.
+ * Server time is the truth; clients keep an offset.
+ */
 import {
   type RunMoment,
   type RunStepTimes,
@@ -27,7 +30,10 @@ export interface LiveStep extends RunStepTimes {
   readonly lies: string;
   /** The thing it is about; null for all of them. */
   readonly thing: string | null;
-  /** Minutes as they were first guessed, where the studio's own figures stand in the place of the guess. */
+  /**
+   * Minutes as they were first guessed, where the studio's own figures stand in the place of the
+   * guess.
+   */
   readonly guess: number;
 }
 
@@ -67,7 +73,10 @@ export interface LiveState extends RunMoment {
   readonly line: ToolLine | null;
 }
 
-/** Versions count within a run, and a new run begins at 1 again: an older run is never newer, however far it went. */
+/**
+ * Versions count within a run, and a new run begins at 1 again: an older run is never newer,
+ * however far it went.
+ */
 export const isNewer = (
   next: Pick<LiveState, "startedAt" | "version">,
   old: Pick<LiveState, "startedAt" | "version">,

@@ -1,4 +1,7 @@
-/** A class as it goes on, in the database: acts, slips taken back, several who press at once, and what participants say. */
+/**
+ * A class as it goes on, in the database: acts, slips taken back, several who press at once, and
+ * what participants say.
+ */
 import { runLog } from "@elm-basket/core/look-back/run-log.ts";
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";

@@ -1,4 +1,7 @@
-/** What a host does to a run: each act once, on the run as the caller saw it, and kept so that a slip can be taken back. */
+/**
+ * What a host does to a run: each act once, on the run as the caller saw it, and kept so that a
+ * slip can be taken back.
+ */
 
 import { nextStep, notBefore, type RunMoment } from "@elm-basket/core/live/run.ts";
 import { isWet, mayDry } from "@elm-basket/core/proposal/paced.ts";
@@ -62,7 +65,10 @@ interface Where {
   readonly live: LiveClass;
 }
 
-/** Does nothing where the run is not as the caller saw it any more, or where the act names what is not there. */
+/**
+ * Does nothing where the run is not as the caller saw it any more, or where the act names what is
+ * not there.
+ */
 export async function perform(
   sql: Sql,
   { studioId, workshopId, live }: Where,
@@ -191,7 +197,10 @@ export async function perform(
   }
 }
 
-/** What is said of a seat or of the evening: the run itself stays as it is. A note and a flaw can be taken back like any act. */
+/**
+ * What is said of a seat or of the evening: the run itself stays as it is. A note and a flaw can be
+ * taken back like any act.
+ */
 async function said(
   sql: Sql,
   { studioId, workshopId, live }: Where,

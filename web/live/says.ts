@@ -1,4 +1,7 @@
-/** What a participant says: done, stuck, everything here, something missing; afterwards how it was. The link allows this and reading, nothing else. */
+/**
+ * What a participant says: done, stuck, everything here, something missing; afterwards how it was.
+ * The link allows this and reading, nothing else.
+ */
 import { z } from "zod";
 import { withStudio } from "../data/client.ts";
 import { countMark } from "../data/films.ts";
@@ -7,7 +10,10 @@ import { addLog } from "../data/log.ts";
 import { keptClass } from "./kept.ts";
 import { stepsOfRun } from "./live-class.ts";
 
-/** Pressed so long ago at most: what waits on a phone without network for longer says nothing any more. */
+/**
+ * Pressed so long ago at most: what waits on a phone without network for longer says nothing any
+ * more.
+ */
 const OLDEST_HOURS = 12;
 
 export const saySchema = z.strictObject({

@@ -1,4 +1,7 @@
-/** What a participant's page shows of the own seat: the decal on its piece, where it lies, and what has to be at hand. */
+/**
+ * What a participant's page shows of the own seat: the decal on its piece, where it lies, and what
+ * has to be at hand.
+ */
 import { drawnFace, readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { countOf } from "@elm-basket/core/document/thing-document.ts";
 import { ringPath } from "@elm-basket/core/geometry/path.ts";

@@ -1,4 +1,7 @@
-/** News of a class: the state at once, then every change, read once for all who follow; phones hear less than the stage. */
+/**
+ * News of a class: the state at once, then every change, read once for all who follow; phones hear
+ * less than the stage.
+ */
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { insertClass } from "../data/class-documents.ts";

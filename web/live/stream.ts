@@ -1,4 +1,7 @@
-/** Server-sent events of one class: the state at once, then after every change. A change is read once a process, and the same bytes go to all who follow. */
+/**
+ * Server-sent events of one class: the state at once, then after every change. A change is read
+ * once a process, and the same bytes go to all who follow.
+ */
 import { type EventPort, eventStream } from "./event-stream.ts";
 import { subscribe } from "./hub.ts";
 import { keptClass } from "./kept.ts";
@@ -89,7 +92,8 @@ export function liveStream(
       const own = followedClass(studioId, workshopId);
       await own.leave;
       own.ports[audience].add(port);
-      // Every change is told to everybody, so what was told last is what is true; only the clock has gone on.
+      // Every change is told to everybody, so what was told last is what is true; only the clock
+      // has gone on.
       if (own.state) port.write(bytesFor(audience, { ...own.state, now: Date.now() }));
       else await tell(own, studioId, workshopId);
       return () => {

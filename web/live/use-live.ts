@@ -19,10 +19,15 @@ const TICK_MS = 250;
 /** The server gives a sign of life every fifteen seconds. */
 const SILENT_MS = 35_000;
 const AGAIN_MS = 4000;
-/** A device's clock may stand anywhere: the offset of the quickest answer is nearest to the truth. */
+/**
+ * A device's clock may stand anywhere: the offset of the quickest answer is nearest to the truth.
+ */
 const OFFSETS = 8;
 
-/** The state of a run, kept in step by the server; a client that was away catches up by the version number. */
+/**
+ * The state of a run, kept in step by the server; a client that was away catches up by the version
+ * number.
+ */
 export function useLive<S extends LiveState>(
   url: string,
   initial: S,

@@ -1,4 +1,7 @@
-/** What comes from a camera, made small: turned upright, no larger than a screen, and nothing kept but what is seen. */
+/**
+ * What comes from a camera, made small: turned upright, no larger than a screen, and nothing kept
+ * but what is seen.
+ */
 import sharp from "sharp";
 import type { SmallPicture } from "../data/pictures.ts";
 
@@ -7,7 +10,10 @@ const QUALITY = 76;
 /** A picture of a few bytes may claim to be as large as a wall: refused before it is unpacked. */
 const MOST_PIXELS = 60_000_000;
 const MOST_BYTES = 600_000;
-/** What cameras and screens make. A drawing in SVG is a program that is run to be seen: not from outside. */
+/**
+ * What cameras and screens make. A drawing in SVG is a program that is run to be seen: not from
+ * outside.
+ */
 const FORMATS: ReadonlySet<string | undefined> = new Set([
   "jpeg",
   "png",
@@ -17,7 +23,9 @@ const FORMATS: ReadonlySet<string | undefined> = new Set([
   "gif",
 ]);
 
-/** Null where it is no picture, or one too large to be read. Place, time and camera do not go along. */
+/**
+ * Null where it is no picture, or one too large to be read. Place, time and camera do not go along.
+ */
 export async function smallPicture(bytes: Uint8Array): Promise<SmallPicture | null> {
   for (const quality of [QUALITY, QUALITY / 2]) {
     try {

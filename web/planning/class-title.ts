@@ -1,4 +1,7 @@
-/** Titles of a class's pages: the station, the class, and whose application it is, so that tabs and screen readers tell them apart. */
+/**
+ * Titles of a class's pages: the station, the class, and whose application it is, so that tabs and
+ * screen readers tell them apart.
+ */
 import type { Metadata } from "next";
 import { currentHost } from "../account/session.ts";
 import { classTitle } from "../data/class-documents.ts";

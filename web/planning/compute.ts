@@ -1,4 +1,7 @@
-/** The pool of worker threads in which plans are computed, so that the server keeps answering meanwhile. */
+/**
+ * The pool of worker threads in which plans are computed, so that the server keeps answering
+ * meanwhile.
+ */
 
 import { MessageChannel } from "node:worker_threads";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
@@ -149,7 +152,10 @@ export async function searchLayouts(
   }
 }
 
-/** Thinnest stroke of a font as a share of its cap height; null when it is no font with the letters every name needs. */
+/**
+ * Thinnest stroke of a font as a share of its cap height; null when it is no font with the letters
+ * every name needs.
+ */
 export async function fontShare(bytes: Uint8Array): Promise<number | null> {
   return asked({ kind: "font", bytes }, { signal: signal() });
 }
@@ -192,7 +198,9 @@ export async function computeVariants(
   return asked({ kind: "variants", documents, schools, fonts }, { signal: signal() });
 }
 
-/** One seat's decals as the class would cut them, thing by thing, for the participant who chooses. */
+/**
+ * One seat's decals as the class would cut them, thing by thing, for the participant who chooses.
+ */
 export async function decalSvg(
   document: ClassDocument,
   fonts: readonly GivenFont[],

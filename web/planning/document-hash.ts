@@ -5,7 +5,10 @@ import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 /** Raise when the computation changes: stored plans are then made again. */
 const PLAN_GENERATION = 15;
 
-/** How much is on the shelf changes with every mark at every class, and only what is to be bought depends on it: that is told apart. */
+/**
+ * How much is on the shelf changes with every mark at every class, and only what is to be bought
+ * depends on it: that is told apart.
+ */
 export function documentHash({ vinyls, supplies, ...document }: ClassDocument): string {
   const films = vinyls.map((vinyl) => ({ ...vinyl, stock: { ...vinyl.stock, have: 0 } }));
   const materials = supplies.map((supply) => ({ ...supply, have: 0 }));

@@ -1,4 +1,6 @@
-/** What a class would take otherwise, beside what it takes as planned: figures that a host compares. */
+/**
+ * What a class would take otherwise, beside what it takes as planned: figures that a host compares.
+ */
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { StoredPlan } from "../data/making.ts";

@@ -26,7 +26,10 @@ export type Planned =
 const UUID = /^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/u;
 export const isId = (text: string): boolean => UUID.test(text);
 
-/** Null when the studio has no such class. A document that no plan can be made of comes back with the reason. */
+/**
+ * Null when the studio has no such class. A document that no plan can be made of comes back with
+ * the reason.
+ */
 export async function plannedClass(studioId: string, id: string): Promise<Planned | null> {
   if (!isId(id)) return null;
   for (let tried = 1; ; tried++) {
@@ -34,7 +37,8 @@ export async function plannedClass(studioId: string, id: string): Promise<Planne
     if (!stored) return null;
     try {
       const made = await planOf(studioId, stored);
-      // Changed while it was planned: what is kept is of the newer document, and so is what is shown.
+      // Changed while it was planned: what is kept is of the newer document, and so is what is
+      // shown.
       if (!made.kept && tried < MOST_TRIES) continue;
       return { ok: true, value: await shelved(studioId, stored, made) };
     } catch (error) {
@@ -52,7 +56,8 @@ export type LastPlanned =
   | { readonly ok: false; readonly stored: StoredClass; readonly message: null };
 
 /**
- * The class with the plan it had last, at once: for whoever looks at many classes. One whose document is another by now is planned
+ * The class with the plan it had last, at once: for whoever looks at many classes. One whose
+ * document is another by now is planned
  * meanwhile; `current` tells which. Without any plan yet there is no message.
  */
 export async function lastPlanned(

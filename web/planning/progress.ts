@@ -1,4 +1,7 @@
-/** How far the planning of a class has come, for whoever waits for it: in this process, as long as it goes on. */
+/**
+ * How far the planning of a class has come, for whoever waits for it: in this process, as long as
+ * it goes on.
+ */
 import type { PlanStage } from "@elm-basket/core/plan/plan.ts";
 
 export interface PlanningProgress {

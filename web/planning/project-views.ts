@@ -1,4 +1,7 @@
-/** A studio's projects as they look, and variants with what they take: worked out once for each state of them. */
+/**
+ * A studio's projects as they look, and variants with what they take: worked out once for each
+ * state of them.
+ */
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { DecalPicture } from "../workers/decals.ts";

@@ -1,4 +1,7 @@
-/** What the craft's knowledge proposes for a class as it is now: by the studio's ways, and by what its lettered designs were found to be. */
+/**
+ * What the craft's knowledge proposes for a class as it is now: by the studio's ways, and by what
+ * its lettered designs were found to be.
+ */
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { type Differences, differences } from "@elm-basket/core/proposal/merge.ts";
 import { type Proposal, propose } from "@elm-basket/core/proposal/propose.ts";

@@ -1,4 +1,7 @@
-/** Searches for tighter layouts that go on while the host does something else: one a studio, stopped by hand or after a while. */
+/**
+ * Searches for tighter layouts that go on while the host does something else: one a studio, stopped
+ * by hand or after a while.
+ */
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Improvement } from "@elm-basket/core/plan/improve.ts";
 import { searchLayouts } from "./compute.ts";
@@ -51,7 +54,8 @@ export async function beginSearch(
   void searchLayouts(document, fonts, search.stop.signal, (step) => {
     search.latest = step;
   })
-    // Stopping ends the thread, which is told as a failure; so is a thread that broke. What was found until then counts.
+    // Stopping ends the thread, which is told as a failure; so is a thread that broke. What was
+    // found until then counts.
     .catch(() => undefined)
     .finally(() => {
       search.running = false;

@@ -1,4 +1,7 @@
-/** What a studio's log comes to, out of the database: what counts, what was taken back, whose it is; trials and pictures. */
+/**
+ * What a studio's log comes to, out of the database: what counts, what was taken back, whose it is;
+ * trials and pictures.
+ */
 import { learnWeeding } from "@elm-basket/core/learning/weeding.ts";
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { trialSchema } from "@elm-basket/core/trials/trial.ts";

@@ -1,4 +1,7 @@
-/** The projects to start from as they will look and what they take: worked out once a process for each way of working. */
+/**
+ * The projects to start from as they will look and what they take: worked out once a process for
+ * each way of working.
+ */
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { StarterView } from "../workers/starters-drawn.ts";
 import { computeStarters } from "./compute.ts";

@@ -7,7 +7,9 @@ import { withStudio } from "../data/client.ts";
 import { studioFigures } from "../data/learning.ts";
 import { studioPace } from "../data/pace.ts";
 
-/** As a class of the studio would be planned from now on; a project brings no figures of its own. */
+/**
+ * As a class of the studio would be planned from now on; a project brings no figures of its own.
+ */
 export async function withOwnFigures(
   studioId: string,
   schools: Schools,

@@ -2,7 +2,10 @@ import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { withOwn, withShape } from "@elm-basket/core/document/thing-document.ts";
 import type { Choice } from "@/data/choices.ts";
 
-/** What a participant asked for, as the seat would have it. A colour is chosen for the lettering that is the seat's own, on every thing that offers it. */
+/**
+ * What a participant asked for, as the seat would have it. A colour is chosen for the lettering
+ * that is the seat's own, on every thing that offers it.
+ */
 export function withChoice(
   document: Pick<ClassDocument, "things">,
   seat: Seat,

@@ -1,4 +1,7 @@
-/** The basket: seats as a plain weave, neighbours turned by 90°; five strands, filled or hollow, read without colour. */
+/**
+ * The basket: seats as a plain weave, neighbours turned by 90°; five strands, filled or hollow,
+ * read without colour.
+ */
 import { counted } from "@elm-basket/core/units/counted.ts";
 
 export interface BasketSeat {
@@ -116,7 +119,10 @@ export function Basket({ seats, columns, chosen, href, onChoose, words, dark = f
 const isTurned = (i: number, across: number): boolean =>
   (i + Math.floor(i / across) * (across % 2 === 0 ? 1 : 0)) % 2 === 1;
 
-/** A basket to look at: all strands as a few paths, because two hundred seats have a thousand of them. */
+/**
+ * A basket to look at: all strands as a few paths, because two hundred seats have a thousand of
+ * them.
+ */
 function Weave({
   seats,
   across,

@@ -1,7 +1,9 @@
 /** Dates as people read them; always with the zone given, so that server and browser agree. */
 import { type Clock, showTime } from "@elm-basket/core/units/time.ts";
 
-/** `2026-12-05` -> `Saturday 5 December` (or `Sat 5 Dec`); with its year where that is not this one. */
+/**
+ * `2026-12-05` -> `Saturday 5 December` (or `Sat 5 Dec`); with its year where that is not this one.
+ */
 export function showDate(date: string, style: "long" | "short" = "long", now = new Date()): string {
   const at = new Date(`${date}T12:00:00Z`);
   const form =

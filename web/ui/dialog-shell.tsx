@@ -3,7 +3,10 @@
 import { Dialog as Primitive } from "radix-ui";
 import { type CSSProperties, type ReactNode, useState } from "react";
 
-/** To what opened it; where that is gone since (a row that was taken away), to the page's heading, so that nobody starts from its top. */
+/**
+ * To what opened it; where that is gone since (a row that was taken away), to the page's heading,
+ * so that nobody starts from its top.
+ */
 function returnFocus(opener: Element | null): void {
   const back =
     opener instanceof HTMLElement && opener.isConnected && opener !== document.body
@@ -23,11 +26,15 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** What lies over the page, whatever it looks like: it holds the focus while it is open and gives it back. Needs a `DialogTitle` in it. */
+/**
+ * What lies over the page, whatever it looks like: it holds the focus while it is open and gives it
+ * back. Needs a `DialogTitle` in it.
+ */
 export function DialogShell({ open, onOpenChange, veil, className, style, children }: Props) {
   const [was, setWas] = useState(false);
   const [opener, setOpener] = useState<Element | null>(null);
-  // While it is drawn for the first time, because what lies behind loses the focus before the shell takes it.
+  // While it is drawn for the first time, because what lies behind loses the focus before the shell
+  // takes it.
   if (open !== was) {
     setWas(open);
     if (open && typeof document !== "undefined") setOpener(document.activeElement);

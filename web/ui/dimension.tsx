@@ -1,4 +1,7 @@
-/** Parts of a pattern-sheet drawing. Everything is drawn in millimetres; `px` is how many mm one screen pixel is. */
+/**
+ * Parts of a pattern-sheet drawing. Everything is drawn in millimetres; `px` is how many mm one
+ * screen pixel is.
+ */
 
 export function Dimension({
   from,

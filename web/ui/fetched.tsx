@@ -2,7 +2,10 @@
 
 const AGAIN_MS = 1500;
 
-/** Code that is fetched when it is needed is asked for again until it is there: a network that comes and goes takes no page away. */
+/**
+ * Code that is fetched when it is needed is asked for again until it is there: a network that comes
+ * and goes takes no page away.
+ */
 export async function insist<T>(load: () => Promise<T>): Promise<T> {
   for (;;) {
     try {

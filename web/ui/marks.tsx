@@ -1,6 +1,8 @@
 import type { Severity } from "@elm-basket/core/findings/finding.ts";
 
-/** Each gravity has its own shape, so that it reads without colour; the word is for screen readers. */
+/**
+ * Each gravity has its own shape, so that it reads without colour; the word is for screen readers.
+ */
 export function SeverityMark({ severity, size = 16 }: { severity: Severity; size?: number }) {
   const word = { stop: "Stop", check: "Check", tip: "Tip" }[severity];
   return (
@@ -59,7 +61,10 @@ export function Knot({ state }: { state: KnotState }) {
   );
 }
 
-/** A film's colour with its name: a square of film with a corner lifted, rimmed, so that white films show on card. */
+/**
+ * A film's colour with its name: a square of film with a corner lifted, rimmed, so that white films
+ * show on card.
+ */
 export function FilmDot({ colour, size = 14 }: { colour: string; size?: number }) {
   const fold = Math.round(size * 0.22);
   return (

@@ -46,7 +46,10 @@ function remembered(header: readonly string[] | null): readonly string[] | null 
   }
 }
 
-/** One way in for names, wherever they are pasted: read, shown as they were understood, columns assigned by hand. */
+/**
+ * One way in for names, wherever they are pasted: read, shown as they were understood, columns
+ * assigned by hand.
+ */
 export function usePastedRoster(slots: readonly string[], first = ""): PastedRoster {
   const [text, setText] = useState(first);
   const [table, setTable] = useState<readonly (readonly string[])[] | null>(null);

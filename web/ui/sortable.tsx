@@ -29,7 +29,10 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** Rows that are put into another order by their handles: dragged with mouse, finger or pen, or moved by the keyboard. */
+/**
+ * Rows that are put into another order by their handles: dragged with mouse, finger or pen, or
+ * moved by the keyboard.
+ */
 export function Sortable({ id, ids, what, onMove, children }: Props) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: SLACK_PX } }),

@@ -29,7 +29,8 @@ export interface TypedProps<T> {
 }
 
 /**
- * What is typed stays as it is typed; it is read when the field is left, on Enter or by a step. What cannot be read
+ * What is typed stays as it is typed; it is read when the field is left, on Enter or by a step.
+ * What cannot be read
  * stays, with the reason beside it, and nothing is changed; Escape puts back what was.
  */
 export function TypedField<T>({
@@ -139,7 +140,10 @@ export function TypedField<T>({
   );
 }
 
-/** Out of the way of the keyboard, where the arrow keys do the same; gone where the number needs the room. */
+/**
+ * Out of the way of the keyboard, where the arrow keys do the same; gone where the number needs the
+ * room.
+ */
 function StepButton({
   label,
   side,

@@ -11,7 +11,10 @@ const LOST: ActAnswer = {
   message: "No connection: it is not kept. Try again in a moment.",
 };
 
-/** Runs an act, says what went wrong, and shows what is there then; `then` runs only where it was kept. */
+/**
+ * Runs an act, says what went wrong, and shows what is there then; `then` runs only where it was
+ * kept.
+ */
 export function useAct(): {
   readonly busy: boolean;
   readonly said: string;

@@ -2,7 +2,9 @@
 
 import { useState } from "react";
 
-/** Whether it ever was: what was opened once stays, so that it gives the focus back when it closes. */
+/**
+ * Whether it ever was: what was opened once stays, so that it gives the focus back when it closes.
+ */
 export function useOnce(now: boolean): boolean {
   const [was, setWas] = useState(now);
   if (now && !was) setWas(true);

@@ -4,9 +4,11 @@ import { type KeyboardEvent, useRef, useState } from "react";
 import { roved } from "./roving.ts";
 
 /**
- * Many like controls in rows as one stop of the Tab key: arrows go from one to the next, Home and End to either end. The controls are
+ * Many like controls in rows as one stop of the Tab key: arrows go from one to the next, Home and
+ * End to either end. The controls are
  * those with `data-rove`; each is given what `stop` says of its place.
- * @param count how many there are: where the last one was, and is gone, the stop is the last that is left
+ * @param count how many there are: where the last one was, and is gone, the stop is the last that
+ * is left
  */
 export function useRoving<T extends HTMLElement>(count: number) {
   const [at, setAt] = useState(0);

@@ -19,7 +19,10 @@ interface DateProps extends Plain {
   readonly mayBeEmpty?: boolean;
 }
 
-/** A day, read and typed as the studio writes it, or chosen on a calendar. Its value is an ISO date; empty where none is known. */
+/**
+ * A day, read and typed as the studio writes it, or chosen on a calendar. Its value is an ISO date;
+ * empty where none is known.
+ */
 export function DateField({ today, mayBeEmpty = false, ...props }: DateProps) {
   const native = useRef<HTMLInputElement>(null);
   const read = (text: string): Read<string> => {

@@ -1,4 +1,7 @@
-/** What a thread sends back when a document does not allow a plan, through a real copy between threads. */
+/**
+ * What a thread sends back when a document does not allow a plan, through a real copy between
+ * threads.
+ */
 import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { describe, expect, it } from "vitest";

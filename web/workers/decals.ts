@@ -31,7 +31,10 @@ export interface DecalPicture {
   readonly box: Box;
   readonly layers: readonly { readonly colour: string; readonly path: string }[];
   readonly missing: string;
-  /** How many pieces would crease on a bulge, and at what share of its size the worst lies down; null where none does. */
+  /**
+   * How many pieces would crease on a bulge, and at what share of its size the worst lies down;
+   * null where none does.
+   */
   readonly creases: { readonly pieces: number; readonly share: number } | null;
 }
 
@@ -68,7 +71,10 @@ function decal(view: ThingDocument, seatId: string, fonts: FontLookup): DecalPic
   };
 }
 
-/** The piece that lies down worst on a bulge, and how much smaller it would lie down; null where all do. */
+/**
+ * The piece that lies down worst on a bulge, and how much smaller it would lie down; null where all
+ * do.
+ */
 function worstCrease({ bulge }: FaceReading, polygons: Polygons): DecalPicture["creases"] {
   if (!bulge || !Number.isFinite(bulge.largestPatch)) return null;
   const bad = polygons

@@ -56,7 +56,10 @@ export interface SchoolPreview {
   readonly scales: Readonly<Record<string, number>>;
 }
 
-/** What weeding will meet in one seat: for the numbers under the faces and the marks on the large picture. */
+/**
+ * What weeding will meet in one seat: for the numbers under the faces and the marks on the large
+ * picture.
+ */
 export interface MeasuredSeat {
   readonly seat: string;
   readonly thinnest: number;
@@ -66,7 +69,10 @@ export interface MeasuredSeat {
 export type LetterAnswer =
   | { readonly kind: "ready" }
   | { readonly job: number; readonly kind: "progress"; readonly share: number }
-  /** Seats that were typed into, at the size of the set as it was: shown at once, while the set is lettered again. */
+  /**
+   * Seats that were typed into, at the size of the set as it was: shown at once, while the set is
+   * lettered again.
+   */
   | { readonly job: number; readonly kind: "quick"; readonly seats: readonly DrawnSeat[] }
   | {
       readonly job: number;

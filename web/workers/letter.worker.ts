@@ -1,4 +1,7 @@
-/** Web worker: letters and sizes the whole set, so that the page keeps answering. A newer job replaces an older one. */
+/**
+ * Web worker: letters and sizes the whole set, so that the page keeps answering. A newer job
+ * replaces an older one.
+ */
 
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { ownFaces } from "@elm-basket/core/document/own-pieces.ts";
@@ -58,7 +61,8 @@ self.onmessage = async (event: MessageEvent<LetterJob | InspectRequest>) => {
   });
 };
 
-// The shaper is loaded while this module starts, and messages that come meanwhile are lost: the page waits for this.
+// The shaper is loaded while this module starts, and messages that come meanwhile are lost: the
+// page waits for this.
 post({ kind: "ready" });
 
 /** Lets a newer job in that arrived meanwhile. */
@@ -118,7 +122,9 @@ function measure(
   post({ job: job.job, kind: "measured", seats, ms: performance.now() - started });
 }
 
-/** Only a few seats changed since the last job: they are shown at once, at the set's size as it was. */
+/**
+ * Only a few seats changed since the last job: they are shown at once, at the set's size as it was.
+ */
 function quick(job: LetterJob): void {
   if (!last || last.job.design !== job.design) {
     // Structured cloning makes new objects: what counts is whether they say the same.

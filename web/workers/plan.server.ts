@@ -108,7 +108,10 @@ function factsOfClass(document: ClassDocument, fonts: FontLookup): FactsOfThing[
 
 const given = new Map<string, FontFace>();
 
-/** Shipped fonts from disk, the studio's own as they were handed in; a font once opened serves later jobs. */
+/**
+ * Shipped fonts from disk, the studio's own as they were handed in; a font once opened serves later
+ * jobs.
+ */
 function lookup(fonts: readonly GivenFont[]): FontLookup {
   for (const { id, bytes } of fonts) if (!given.has(id)) given.set(id, new FontFace(id, bytes));
   const allowed = new Set(fonts.map(({ id }) => id));
@@ -199,7 +202,10 @@ function fontShare(bytes: Uint8Array): number | null {
   }
 }
 
-/** What the host's document does not allow goes back as data: a thread's errors keep neither their class nor their name on the way. */
+/**
+ * What the host's document does not allow goes back as data: a thread's errors keep neither their
+ * class nor their name on the way.
+ */
 export type Crossed<T> = { readonly value: T } | { readonly fault: Fault };
 
 export default async function run(job: Job): Promise<Crossed<Awaited<ReturnType<typeof answer>>>> {

@@ -29,7 +29,10 @@ export type RehearseAnswer =
       readonly share: number;
       readonly what: "playing" | "trying";
     }
-  /** `talks`: places of the host's own steps. `usual` and `bad`: an evening in the middle, and one that only one in ten is as bad as. */
+  /**
+   * `talks`: places of the host's own steps. `usual` and `bad`: an evening in the middle, and one
+   * that only one in ten is as bad as.
+   */
   | {
       readonly kind: "rehearsed";
       readonly job: number;

@@ -1,4 +1,7 @@
-/** Web worker: plays the class through many times, then tries what might make it end sooner. A newer job replaces an older one. */
+/**
+ * Web worker: plays the class through many times, then tries what might make it end sooner. A newer
+ * job replaces an older one.
+ */
 import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { rehearsalOf } from "@elm-basket/core/rehearsal/of-class.ts";
 import { playedEvening } from "@elm-basket/core/rehearsal/played.ts";

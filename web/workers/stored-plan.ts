@@ -1,4 +1,7 @@
-/** What the database keeps of a plan, and the files of its sheets, which are written when somebody asks for one. */
+/**
+ * What the database keeps of a plan, and the files of its sheets, which are written when somebody
+ * asks for one.
+ */
 import { createHash } from "node:crypto";
 import { sheetDxf } from "@elm-basket/core/cutting/dxf.ts";
 import { sheetSvg } from "@elm-basket/core/cutting/svg.ts";
@@ -77,7 +80,10 @@ const piecePath = (polygon: Polygon): string =>
 /** A piece of film as it lies on the bench: a kit's name, and which film it is. */
 const filmName = (kit: Kit): string => `${kitName(kit)}:${kit.vinyl}`;
 
-/** Films of which something ends up in a bag: one that failed whole is there under the name of its new cut. */
+/**
+ * Films of which something ends up in a bag: one that failed whole is there under the name of its
+ * new cut.
+ */
 function storedFilms(
   { kits, document }: Plan,
   inBags: PlanRows["pieces"],
@@ -167,7 +173,10 @@ function storedSheet(sheet: PlanSheet, plan: Plan, film: number): PlanRows["shee
   return { nn: sheet.nn, vinyl: sheet.vinyl, meta, hash };
 }
 
-/** What of a sheet takes a while: its drawing, and the digest of its file, by which its marks are known. */
+/**
+ * What of a sheet takes a while: its drawing, and the digest of its file, by which its marks are
+ * known.
+ */
 interface DrawnSheet extends Pick<SheetMeta, "kits" | "scraps"> {
   readonly hash: string;
 }
@@ -282,7 +291,9 @@ function groupedBySeat<T extends { readonly seat: string }>(rows: readonly T[]):
 
 const GRAVITY = ["plain", "lighterCut", "reverse", "bolder"] as const;
 
-/** A seat's kits of all vinyls are one bag: counts and minutes add up, the hardest technique leads. */
+/**
+ * A seat's kits of all vinyls are one bag: counts and minutes add up, the hardest technique leads.
+ */
 function storedKits(kits: readonly Kit[], pieces: PlanRows["pieces"]): PlanRows["kits"] {
   const [kitsBySeat, piecesBySeat] = [groupedBySeat(kits), groupedBySeat(pieces)];
   return [...kitsBySeat].map(([seat, ofSeat]) => {

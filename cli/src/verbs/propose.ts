@@ -1,4 +1,6 @@
-/** `elm propose`: what the craft's knowledge proposes for a class document, each with its reason. */
+/**
+ * `elm propose`: what the craft's knowledge proposes for a class document, each with its reason.
+ */
 
 import {
   type ClassDocument,

@@ -45,7 +45,9 @@ const THING_RULES: readonly Rule[] = [
   contrastRules,
 ];
 
-/** Findings in order of gravity; what the host has left as it is (and is no stop) is not repeated. */
+/**
+ * Findings in order of gravity; what the host has left as it is (and is no stop) is not repeated.
+ */
 export function findingsFor(
   plan: PlanStages,
   fonts: FontLookup,

@@ -1,4 +1,7 @@
-/** A film is finish, glue and liner; what a host has found of one bought film counts before what is said of its kind. */
+/**
+ * A film is finish, glue and liner; what a host has found of one bought film counts before what is
+ * said of its kind.
+ */
 import { describe, expect, it } from "vitest";
 import { type ClassDocument, classDocumentSchema, type Thing } from "../document/document.ts";
 import { type Use, useSchema } from "../document/use.ts";

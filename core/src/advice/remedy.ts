@@ -1,4 +1,7 @@
-/** Remedies as edits of the class document: applied with one press, undone by putting the old document back. */
+/**
+ * Remedies as edits of the class document: applied with one press, undone by putting the old
+ * document back.
+ */
 
 import { isCup } from "../blanks/shape-size.ts";
 import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
@@ -63,13 +66,19 @@ export function partOf(remedy: Remedy): DocumentPart {
   }
 }
 
-/** Things whose blanks it changes beside the class: what is stained at home is no step of the class any more. */
+/**
+ * Things whose blanks it changes beside the class: what is stained at home is no step of the class
+ * any more.
+ */
 export const blanksOf = (document: Pick<ClassDocument, "things">, remedy: Remedy): string[] =>
   remedy.code === "groundBefore"
     ? document.things.flatMap(({ id, blank }) => (blank.ground?.by === "class" ? [id] : []))
     : [];
 
-/** The document with the remedy applied to the thing it names, or the first; values that name nothing leave it as it was. */
+/**
+ * The document with the remedy applied to the thing it names, or the first; values that name
+ * nothing leave it as it was.
+ */
 export function applyRemedy(document: ClassDocument, remedy: Remedy): ClassDocument {
   if (remedy.code === "groundBefore") return { ...document, ...groundBefore(document) };
   const view = thingDocument(
@@ -286,7 +295,10 @@ function applied(document: ThingDocument, remedy: Remedy): ThingDocument {
   }
 }
 
-/** The same colour in a film that bears thinner strokes; what it costs and how much is there is not known of it. */
+/**
+ * The same colour in a film that bears thinner strokes; what it costs and how much is there is not
+ * known of it.
+ */
 function plain({
   stock,
   adhesive: _,

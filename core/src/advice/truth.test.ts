@@ -1,4 +1,6 @@
-/** What is said must be true on every kind of class, and one station must not contradict another. */
+/**
+ * What is said must be true on every kind of class, and one station must not contradict another.
+ */
 import { describe, expect, it } from "vitest";
 import { MATERIALS, type Material } from "../blanks/blank-kinds.ts";
 import { lessMargin, readFace } from "../blanks/read-face.ts";

@@ -1,4 +1,7 @@
-/** Art is cut as it looks: crossings are resolved, what has no area is refused, and what was left out is told. */
+/**
+ * Art is cut as it looks: crossings are resolved, what has no area is refused, and what was left
+ * out is told.
+ */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { polygonsArea } from "../geometry/polygon.ts";
@@ -60,7 +63,8 @@ describe("cleanArt", () => {
         (points) => {
           const ring = points as [number, number][];
           const { polygons } = cleanArt([[ring]]);
-          // Counted by looking: a point is in where a line to the left crosses the ring an odd number of times.
+          // Counted by looking: a point is in where a line to the left crosses the ring an odd
+          // number of times.
           let seen = 0;
           const grid = 121;
           for (let i = 0; i < grid; i++)

@@ -1,4 +1,7 @@
-/** Art as it can be cut: what crosses itself is taken as it is filled, hole by hole, and what has no area is nothing. */
+/**
+ * Art as it can be cut: what crosses itself is taken as it is filled, hole by hole, and what has no
+ * area is nothing.
+ */
 import { fillRings } from "../geometry/boolean.ts";
 import { type Polygons, polygonsArea } from "../geometry/polygon.ts";
 

@@ -9,7 +9,9 @@ export interface Line {
 /** More dashes than this in one drawing is a texture, not art to cut. */
 const MOST_DASHES = 20_000;
 
-/** Cuts lines by a pattern of dash and gap lengths; an odd pattern is repeated once, as SVG says. */
+/**
+ * Cuts lines by a pattern of dash and gap lengths; an odd pattern is repeated once, as SVG says.
+ */
 export function dashed(lines: readonly Line[], pattern: readonly number[]): Line[] {
   const steps = pattern.length % 2 === 1 ? [...pattern, ...pattern] : pattern;
   const period = steps.reduce((sum, step) => sum + step, 0);

@@ -1,4 +1,7 @@
-/** SVG -> layers of one colour each, in millimetres, ready to be cut: the way in for art from outside. */
+/**
+ * SVG -> layers of one colour each, in millimetres, ready to be cut: the way in for art from
+ * outside.
+ */
 import { intersection } from "../geometry/boolean.ts";
 import { boxOf, isEmptyBox, type Polygons, rectRing, rounded } from "../geometry/polygon.ts";
 import type { ArtFinding } from "./art-finding.ts";
@@ -25,7 +28,8 @@ export type ImportResult =
     };
 
 /**
- * @param options.stack keep lower colours whole below upper ones; otherwise what lies on top is cut out of what lies below,
+ * @param options.stack keep lower colours whole below upper ones; otherwise what lies on top is cut
+ * out of what lies below,
  *   because a decal is one film thick
  */
 export function importSvg(text: string, options: { readonly stack?: boolean } = {}): ImportResult {

@@ -17,7 +17,8 @@ export interface ColourLayer {
 const SLIVER_MM2 = 1e-3;
 
 /**
- * Layers in the order the colours first appear, lowest first. Unless they are to lie on each other, upper shapes are
+ * Layers in the order the colours first appear, lowest first. Unless they are to lie on each other,
+ * upper shapes are
  * cut out of lower ones of another colour.
  */
 export function stacked(shapes: readonly PaintedShape[], stack: boolean): ColourLayer[] {

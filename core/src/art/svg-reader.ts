@@ -26,7 +26,9 @@ import {
 import { FOREIGN, type SvgNode } from "./svg-tree.ts";
 import { MM_PER_PX, readLength, readViewBox, type ViewBox, viewTransform } from "./svg-units.ts";
 
-/** A share of the page's longer side that a chord may stray: art is often drawn small and cut large. */
+/**
+ * A share of the page's longer side that a chord may stray: art is often drawn small and cut large.
+ */
 const CHORD_SHARE = 1 / 2000;
 const LARGEST_CHORD_MM = 0.02;
 /** Paint fainter than this counts as not there. */
@@ -355,7 +357,10 @@ export class SvgReader {
     return fillRings(rings, style["fill-rule"] === "evenodd" ? "evenodd" : "nonzero");
   }
 
-  /** Strokes are outlined in the shape's own coordinates, brought to millimetres, so that a skewed pen is skewed too. */
+  /**
+   * Strokes are outlined in the shape's own coordinates, brought to millimetres, so that a skewed
+   * pen is skewed too.
+   */
   #stroked(contours: readonly ShapeContour[], { matrix, style, view }: Context): Polygons {
     const scale = scaleOf(matrix);
     const width =

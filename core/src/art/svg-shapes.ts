@@ -107,7 +107,8 @@ function ellipseContours(cx: number, cy: number, rx: number, ry: number): ShapeC
 
 function pathContours(d: string): ShapeContour[] | null {
   const path = svgpath(d).abs().unshort().unarc();
-  // A path with a fault in it is drawn up to the fault, as SVG says; with nothing before it, it is not understood.
+  // A path with a fault in it is drawn up to the fault, as SVG says; with nothing before it, it is
+  // not understood.
   const contours: { start: Point; segments: Segment[]; closed: boolean }[] = [];
   let start: Point = [0, 0];
   let ended = true;

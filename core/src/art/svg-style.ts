@@ -1,4 +1,7 @@
-/** What an element looks like: presentation attributes, style sheets, style attributes, inherited values. */
+/**
+ * What an element looks like: presentation attributes, style sheets, style attributes, inherited
+ * values.
+ */
 import colours from "color-string";
 import type { SvgNode } from "./svg-tree.ts";
 
@@ -48,7 +51,10 @@ export interface StyleRule {
   readonly declarations: Style;
 }
 
-/** Rules of a style sheet with plain selectors (tag, .class, #id); what is more involved is counted as left out. */
+/**
+ * Rules of a style sheet with plain selectors (tag, .class, #id); what is more involved is counted
+ * as left out.
+ */
 export function readStyleSheet(text: string): { rules: StyleRule[]; skipped: number } {
   const rules: StyleRule[] = [];
   let skipped = 0;

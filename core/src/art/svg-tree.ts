@@ -24,7 +24,10 @@ class Refused extends Error {
   }
 }
 
-/** Entities are never expanded: a file that declares some is refused, because a few bytes of them can grow without end. */
+/**
+ * Entities are never expanded: a file that declares some is refused, because a few bytes of them
+ * can grow without end.
+ */
 export function readTree(text: string): TreeResult {
   if (text.length > MOST_SVG_BYTES)
     return { ok: false, fault: "tooLarge", detail: `${Math.round(text.length / 1024)} kB` };
@@ -97,7 +100,10 @@ function declared(before: Spaces, attributes: Readonly<Record<string, string>>):
 /** What begins the name of an element that is not SVG's, whatever it is called. */
 export const FOREIGN = "foreign:";
 
-/** A file without any namespace is taken as SVG; an element of another one keeps its name behind a mark. */
+/**
+ * A file without any namespace is taken as SVG; an element of another one keeps its name behind a
+ * mark.
+ */
 function nameIn(spaces: Spaces, name: string): string {
   const at = name.indexOf(":");
   const [prefix, local] = [at < 0 ? "" : name.slice(0, at), name.slice(at + 1)];

@@ -1,4 +1,7 @@
-/** A blank as the class document describes it: its shape, what it is made of, and what of it is not free. */
+/**
+ * A blank as the class document describes it: its shape, what it is made of, and what of it is not
+ * free.
+ */
 import { z } from "zod";
 import { HANDLE_SCHOOLS, MATERIALS, SIDES } from "./blank-kinds.ts";
 import { frameSchema } from "./finishing.ts";
@@ -15,7 +18,9 @@ export type MarginRule = z.infer<typeof marginSchema>;
 const place = z.number().min(-5000).max(5000);
 const size = z.number().positive().max(5000);
 
-/** What is in the way on the face; x and y are its middle, from the middle of the face, y downwards. */
+/**
+ * What is in the way on the face; x and y are its middle, from the middle of the face, y downwards.
+ */
 export const keepOutSchema = z.strictObject({
   kind: z.enum(["groove", "seam", "hole", "knob", "other"]),
   form: z.enum(["rect", "round"]).default("rect"),

@@ -7,7 +7,10 @@ export const DEFAULT_STRAIN = 0.01;
 const SAMPLES = 9;
 
 export interface Bulge {
-  /** Radius of curvature across (round the cup) and down (along its profile), mm; infinite where it is straight. */
+  /**
+   * Radius of curvature across (round the cup) and down (along its profile), mm; infinite where it
+   * is straight.
+   */
   readonly radiusAcross: number;
   readonly radiusDown: number;
   /** Gaussian curvature, 1/mm²; below zero at a waist. */
@@ -15,8 +18,10 @@ export interface Bulge {
 }
 
 /**
- * Largest geodesic radius of a patch that lies down: a patch of radius a has a circumference too long for the surface
- * by a²K/6 (from C(a) = 2πa(1 − a²K/6 + …), Bertrand and Puiseux 1848), and the film takes up `strain`: a = sqrt(6·strain/|K|).
+ * Largest geodesic radius of a patch that lies down: a patch of radius a has a circumference too
+ * long for the surface
+ * by a²K/6 (from C(a) = 2πa(1 − a²K/6 + …), Bertrand and Puiseux 1848), and the film takes up
+ * `strain`: a = sqrt(6·strain/|K|).
  */
 export function largestPatch(curvature: number, strain = DEFAULT_STRAIN): number {
   return curvature === 0 ? Number.POSITIVE_INFINITY : Math.sqrt((6 * strain) / Math.abs(curvature));
@@ -27,8 +32,10 @@ export function bulgeFromRadii(radiusAcross: number, radiusDown: number): Bulge 
 }
 
 /**
- * Curvature of a profile of revolution r(z) at a height: down |r''|/(1 + r'²)^1.5, across 1/(r·sqrt(1 + r'²))
- * (do Carmo, Differential Geometry of Curves and Surfaces, 3-3). r' and r'' come from the parabola through the
+ * Curvature of a profile of revolution r(z) at a height: down |r''|/(1 + r'²)^1.5, across
+ * 1/(r·sqrt(1 + r'²))
+ * (do Carmo, Differential Geometry of Curves and Surfaces, 3-3). r' and r'' come from the parabola
+ * through the
  * three measured heights nearest to it.
  */
 export function bulgeAt(profile: readonly ProfileRow[], fromTop: number): Bulge {
@@ -108,7 +115,10 @@ function slopeAt(profile: readonly ProfileRow[], i: number): number {
   return before * after <= 0 ? 0 : (2 * before * after) / (before + after);
 }
 
-/** Length along the wall between two heights, measured as straight pieces: never more than the true one, mm. */
+/**
+ * Length along the wall between two heights, measured as straight pieces: never more than the true
+ * one, mm.
+ */
 export function wallLength(profile: readonly ProfileRow[], from: number, to: number): number {
   const heights = [
     from,

@@ -1,4 +1,7 @@
-/** How far apart two colours look: the difference of CIE 1976 L*a*b* under daylight (D65), from sRGB as IEC 61966-2-1 has it. */
+/**
+ * How far apart two colours look: the difference of CIE 1976 L*a*b* under daylight (D65), from sRGB
+ * as IEC 61966-2-1 has it.
+ */
 
 type Lab = readonly [number, number, number];
 

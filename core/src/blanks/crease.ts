@@ -18,7 +18,8 @@ export interface CreaseReading {
 /** Measured radii and the strain vinyl takes are no better known than this. */
 const BORDER_SHARE = 0.15;
 /**
- * A closed ring holds the patch inside it as fast as a plate does, so holes count as filled; open arms are only as wide
+ * A closed ring holds the patch inside it as fast as a plate does, so holes count as filled; open
+ * arms are only as wide
  * as they are. Below `largest` it lies down.
  * @param largest from `largestPatch`, mm
  */

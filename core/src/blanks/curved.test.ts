@@ -44,7 +44,8 @@ const ring = (outer: number, inner: number): Polygon => [
 ];
 
 describe("a tapered cup unrolled", () => {
-  // Worked by hand: r1 = 40, r2 = 30, h = 100: s = sqrt(10100) = 100.4988, L1 = s·40/10 = 401.995, angle = 2π·10/s = 0.62519 rad = 35.821°.
+  // Worked by hand: r1 = 40, r2 = 30, h = 100: s = sqrt(10100) = 100.4988, L1 = s·40/10 = 401.995,
+  // angle = 2π·10/s = 0.62519 rad = 35.821°.
   const cup = unroll(80, 60, 100);
 
   it("has the slant, radius and angle worked by hand", () => {

@@ -14,10 +14,15 @@ export type Face =
   | { readonly kind: "oval"; readonly width: number; readonly height: number }
   | { readonly kind: "outline"; readonly outline: Ring };
 
-/** Points on a full curve: an inscribed polygon of so many corners stays within 0.02 mm of a 130 mm circle. */
+/**
+ * Points on a full curve: an inscribed polygon of so many corners stays within 0.02 mm of a 130 mm
+ * circle.
+ */
 const CURVE_POINTS = 128;
 
-/** Outline of the face; curves are inscribed polygons, so that nothing fitted to them sticks out. */
+/**
+ * Outline of the face; curves are inscribed polygons, so that nothing fitted to them sticks out.
+ */
 export function faceOutline(face: Face): Ring {
   switch (face.kind) {
     case "rect":

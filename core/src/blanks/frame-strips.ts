@@ -5,7 +5,10 @@ export interface CutStrip {
   readonly mm: number;
   readonly count: number;
 }
-/** Four strips round a board: two along the longer sides run past the corners, two stand between them. Mm. */
+/**
+ * Four strips round a board: two along the longer sides run past the corners, two stand between
+ * them. Mm.
+ */
 export function frameStrips(
   { width, height }: { readonly width: number; readonly height: number },
   { strip, ledge }: Frame,
@@ -16,7 +19,10 @@ export function frameStrips(
     { mm: outerHeight - 2 * strip, count: 2 },
   ];
 }
-/** Lengths to buy for so many frames, longest pieces first into the first length that has room (first fit decreasing), with the saw's width. */
+/**
+ * Lengths to buy for so many frames, longest pieces first into the first length that has room
+ * (first fit decreasing), with the saw's width.
+ */
 export function lengthsToBuy(
   strips: readonly CutStrip[],
   frames: number,

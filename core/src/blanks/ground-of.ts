@@ -26,7 +26,10 @@ export function surfaceOf(material: Material, { what }: Pick<Ground, "what">): M
   if (what === "seal") return material === "paintedWood" ? material : "sealedWood";
   return what === "stain" ? "stainedWood" : material;
 }
-/** Paint covers in so many coats: light and red pigments are thin. Practice: two, and three for white, yellow and red. */
+/**
+ * Paint covers in so many coats: light and red pigments are thin. Practice: two, and three for
+ * white, yellow and red.
+ */
 export function coatsFor(colour: string): number {
   const [lightness, red, yellow] = labOf(colour);
   return lightness > LIGHT || red > STRONG || yellow > STRONG ? 3 : 2;
@@ -37,7 +40,10 @@ interface Given {
   readonly shape: BlankShape;
   readonly ground?: Ground | undefined;
 }
-/** @param sides whether the object is decorated on both faces @param sealRaw the studio's way with decals on raw wood */
+/**
+ * @param sides whether the object is decorated on both faces @param sealRaw the studio's way with
+ * decals on raw wood
+ */
 export function groundOf(
   { material, colour, ground }: Given,
   technique: Technique,

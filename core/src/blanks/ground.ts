@@ -1,4 +1,7 @@
-/** What a blank gets before any film lies on it: sanded, sealed, stained or painted, by whom, and how often. */
+/**
+ * What a blank gets before any film lies on it: sanded, sealed, stained or painted, by whom, and
+ * how often.
+ */
 import { z } from "zod";
 import { GROUND_BY, GROUND_FACES, GROUND_WORKS } from "./ground-kinds.ts";
 

@@ -4,7 +4,8 @@ import type { HandleSchool } from "./blank-kinds.ts";
 export type Hand = "left" | "right";
 
 /**
- * Facing the drinker: whoever holds the cup in the right hand has the handle at the right of the design.
+ * Facing the drinker: whoever holds the cup in the right hand has the handle at the right of the
+ * design.
  * Facing the guest opposite, the same hand shows it at the left. Both sides: one copy each.
  * @returns where the handle is, seen from the front of each copy
  */

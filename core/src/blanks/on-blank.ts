@@ -1,11 +1,17 @@
-/** Where a point of the design, as it is cut, lies on the blank itself; and how that looks from the front. */
+/**
+ * Where a point of the design, as it is cut, lies on the blank itself; and how that looks from the
+ * front.
+ */
 import { mapPoints, type Point, type Polygons } from "../geometry/polygon.ts";
 import { heightAlong, radiusAt } from "./bulge.ts";
 import { heightOfProfile } from "./profile.ts";
 import type { FaceReading } from "./read-face.ts";
 import { rollUp } from "./tapered-cup.ts";
 
-/** A place on a blank of revolution: angle round it (0 at the front), radius there, height below the top, mm. */
+/**
+ * A place on a blank of revolution: angle round it (0 at the front), radius there, height below the
+ * top, mm.
+ */
 export interface Place {
   readonly angle: number;
   readonly radius: number;
@@ -100,7 +106,8 @@ export function heightOfBlank({ shape }: Pick<FaceReading, "shape">): number {
 }
 
 /**
- * The design as it looks straight from the front, the blank turned by `turn` radians: x across, y below the top, mm.
+ * The design as it looks straight from the front, the blank turned by `turn` radians: x across, y
+ * below the top, mm.
  * What is round the back is drawn together at the edge, where it goes out of sight.
  */
 export function seenOn(reading: FaceReading, polygons: Polygons, turn: number): Polygons {

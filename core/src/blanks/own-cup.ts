@@ -1,4 +1,6 @@
-/** A cup measured at home with a soft tape, in three or four figures, and what in them cannot be. */
+/**
+ * A cup measured at home with a soft tape, in three or four figures, and what in them cannot be.
+ */
 import type { BlankShape } from "./shape.ts";
 import { fromCircumference } from "./soft-tape.ts";
 

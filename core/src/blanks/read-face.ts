@@ -1,4 +1,7 @@
-/** From a blank to the face the design is fitted into, with margin, keep-outs and, on curves, the way it is cut. */
+/**
+ * From a blank to the face the design is fitted into, with margin, keep-outs and, on curves, the
+ * way it is cut.
+ */
 import { plainFault } from "../faults/plan-fault.ts";
 import { cutToBox } from "../geometry/cut-to-box.ts";
 import {
@@ -27,7 +30,10 @@ import { isRound } from "./shape-size.ts";
 import { type Spread, smallestShape } from "./smallest-shape.ts";
 import { baselineRadius, type Sector, unroll, warp, warpPoint } from "./tapered-cup.ts";
 
-/** Pieces up to four inches take a quarter-inch margin, boards and trays up to 16 inches half an inch, signs an inch. */
+/**
+ * Pieces up to four inches take a quarter-inch margin, boards and trays up to 16 inches half an
+ * inch, signs an inch.
+ */
 const SMALL_UP_TO_MM = 102;
 const BOARD_UP_TO_MM = 406;
 
@@ -152,7 +158,10 @@ function faceOf(shape: BlankShape, blank: Pick<Blank, "handle">): Whole {
 const radians = (deg: number): number => (deg * Math.PI) / 180;
 const degrees = (angle: number): number => (angle * 180) / Math.PI;
 
-/** A handle stands a quarter turn from the middle of the design and keeps its distance on both sides. */
+/**
+ * A handle stands a quarter turn from the middle of the design and keeps its distance on both
+ * sides.
+ */
 function freeAngle(wrapAngle: number, radius: number, { handle }: Pick<Blank, "handle">): number {
   if (!handle) return radians(wrapAngle);
   const free = Math.PI - (2 * handle.clear) / radius;
@@ -187,7 +196,8 @@ function taperedFace(
 const SECTOR_POINTS = 24;
 
 /**
- * Part of the unrolled face that a straight design may use: the sector cut level where its hollow edge is highest.
+ * Part of the unrolled face that a straight design may use: the sector cut level where its hollow
+ * edge is highest.
  * What is lost lies in the two hollow corners; what is left is convex, so that the fit is exact.
  */
 function straightOnSector(width: number, height: number, baseline: number, wideTop: boolean): Ring {
@@ -244,7 +254,10 @@ function centred(outline: Ring): Ring {
   );
 }
 
-/** Space kept for later trimmings comes off its side; the face is not centred again, the design moves away from it. */
+/**
+ * Space kept for later trimmings comes off its side; the face is not centred again, the design
+ * moves away from it.
+ */
 function lessReserved(face: Face, reserve: readonly Reserve[]): Face {
   if (reserve.length === 0) return face;
   const box = boxOfPoints(faceOutline(face));
@@ -288,7 +301,9 @@ export function asCut(polygons: Polygons, reading: Pick<FaceReading, "taper">): 
   return taper?.warped ? warp(polygons, taper.baseline, taper.sector.wideTop) : polygons;
 }
 
-/** Outline of the face as it lies on the table: the sector on a taper, otherwise the face itself. */
+/**
+ * Outline of the face as it lies on the table: the sector on a taper, otherwise the face itself.
+ */
 export function drawnFace(reading: Pick<FaceReading, "face" | "taper">): Ring {
   return asCut([[faceOutline(reading.face)]], reading)[0]?.[0] ?? [];
 }

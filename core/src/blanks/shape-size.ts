@@ -35,7 +35,10 @@ export function frontSize(shape: BlankShape): { width: number; height: number } 
       };
   }
 }
-/** The face that is seen and painted, mm²: of what is flat its area, of what is round its wall without foot and rim. */
+/**
+ * The face that is seen and painted, mm²: of what is flat its area, of what is round its wall
+ * without foot and rim.
+ */
 export function faceAreaMm2(shape: BlankShape): number {
   const { width, height } = frontSize(shape);
   switch (shape.kind) {

@@ -6,7 +6,9 @@ export interface Spread {
   readonly smallest: number;
   readonly largest: number;
 }
-/** The shape to plan with: the smallest of what was measured, because a decal for it fits on all. */
+/**
+ * The shape to plan with: the smallest of what was measured, because a decal for it fits on all.
+ */
 export function smallestShape(blank: Pick<Blank, "shape" | "specimens">): {
   shape: BlankShape;
   across: Spread | null;

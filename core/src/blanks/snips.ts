@@ -1,4 +1,7 @@
-/** Snip lines: straight cuts in the transfer tape, from its edge up to the vinyl, so that each tab lies down by itself. */
+/**
+ * Snip lines: straight cuts in the transfer tape, from its edge up to the vinyl, so that each tab
+ * lies down by itself.
+ */
 import { type Box, boxOf, growBox, type Point, type Polygons } from "../geometry/polygon.ts";
 
 export type Snip = readonly [Point, Point];
@@ -11,7 +14,8 @@ const CLEARANCE_MM = 1.5;
 const STEP_MM = 0.5;
 
 /**
- * Snips from all four edges; between two neighbours, and between the corner and the first, a tab is at most `widest` mm wide.
+ * Snips from all four edges; between two neighbours, and between the corner and the first, a tab is
+ * at most `widest` mm wide.
  * Within that reach the place that can be cut deepest is taken: that is a gap between pieces.
  */
 export function snipLines(design: Polygons, widest: number, clearance = CLEARANCE_MM): Snip[] {
@@ -36,7 +40,10 @@ export function snipLines(design: Polygons, widest: number, clearance = CLEARANC
   return [...across, ...sideways.flatMap((snip) => beforeCrossing(snip, across, clearance))];
 }
 
-/** A snip ends before it would meet one from above or below: otherwise a corner of the tape falls off. */
+/**
+ * A snip ends before it would meet one from above or below: otherwise a corner of the tape falls
+ * off.
+ */
 function beforeCrossing([from, to]: Snip, across: readonly Snip[], clearance: number): Snip[] {
   const right = to[0] > from[0];
   const ends = across.flatMap(([a, b]) => {
@@ -76,7 +83,9 @@ function edgeSnips(design: Polygons, tape: Box, widest: number, clearance: numbe
   );
 }
 
-/** How deep one can cut at x from above and from below before coming within `clearance` of vinyl. */
+/**
+ * How deep one can cut at x from above and from below before coming within `clearance` of vinyl.
+ */
 function depths(
   design: Polygons,
   x: number,

@@ -1,4 +1,7 @@
-/** Cups and balls by what a soft tape measures: once round, along the wall, and across the face that carries the design. */
+/**
+ * Cups and balls by what a soft tape measures: once round, along the wall, and across the face that
+ * carries the design.
+ */
 import { heightAlong, radiusAt, wallLength } from "./bulge.ts";
 import { heightOfProfile } from "./profile.ts";
 import type { BlankShape } from "./shape.ts";
@@ -9,7 +12,10 @@ export const isCurved = (shape: BlankShape): shape is CurvedShape => "wrapAngle"
 
 const LEAST_DEGREES = 10;
 const mostDegrees = ({ kind }: CurvedShape): number => (kind === "ball" ? 180 : 350);
-/** Lengths are typed to the hundredth, angles kept to the thousandth: the width reads back as it was typed. */
+/**
+ * Lengths are typed to the hundredth, angles kept to the thousandth: the width reads back as it was
+ * typed.
+ */
 const kept = (degrees: number): number => Math.round(degrees * 1000) / 1000;
 
 export const circumference = (diameter: number): number => Math.PI * diameter;
@@ -61,7 +67,10 @@ export function withCurvedWidth<S extends CurvedShape>(shape: S, mm: number): S 
   };
 }
 
-/** Height of the face along the wall, mm: what is clear between rim and foot. On a bulge clearances are measured straight down, as elsewhere. */
+/**
+ * Height of the face along the wall, mm: what is clear between rim and foot. On a bulge clearances
+ * are measured straight down, as elsewhere.
+ */
 export function curvedHeight(shape: CupShape): number {
   if (shape.kind !== "bulgedCup")
     return wallHeight(shape) - shape.rimClearance - shape.footClearance;
@@ -76,7 +85,10 @@ export function curvedHeight(shape: CupShape): number {
 export const mostCurvedHeight = (shape: CupShape): number =>
   curvedHeight({ ...shape, footClearance: 0 });
 
-/** The shape whose face is so high along the wall: the rim stays clear as it is, the foot gets the rest. @param mm at most `mostCurvedHeight` */
+/**
+ * The shape whose face is so high along the wall: the rim stays clear as it is, the foot gets the
+ * rest. @param mm at most `mostCurvedHeight`
+ */
 export function withCurvedHeight<S extends CupShape>(shape: S, mm: number): S {
   const foot =
     shape.kind === "bulgedCup"

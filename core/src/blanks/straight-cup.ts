@@ -11,7 +11,10 @@ export interface CupView {
   readonly visibleShare: number;
 }
 
-/** @param radius mm @param width mm on the surface. For more than half the way round the chord stays at the diameter. */
+/**
+ * @param radius mm @param width mm on the surface. For more than half the way round the chord stays
+ * at the diameter.
+ */
 export function viewOnCup(radius: number, width: number): CupView {
   if (!(radius > 0)) throw new RangeError(`a cup needs a radius above 0, got ${radius}`);
   const angle = width / radius;
@@ -24,7 +27,9 @@ export function viewOnCup(radius: number, width: number): CupView {
   };
 }
 
-/** x on the surface (0 at the front) -> x seen from the front, mm; null when it is round the back. */
+/**
+ * x on the surface (0 at the front) -> x seen from the front, mm; null when it is round the back.
+ */
 export function seenFromFront(radius: number, x: number): number | null {
   const angle = x / radius;
   return Math.abs(angle) > Math.PI / 2 ? null : radius * Math.sin(angle);

@@ -1,4 +1,7 @@
-/** A tapered cup unrolls to a sector of a ring; a design is bent to it so that it runs level on the cup. */
+/**
+ * A tapered cup unrolls to a sector of a ring; a design is bent to it so that it runs level on the
+ * cup.
+ */
 import { plainFault } from "../faults/plan-fault.ts";
 import { mapPoints, type Point, type Polygons, type Ring } from "../geometry/polygon.ts";
 import { CURVE_TOLERANCE_MM } from "../geometry/tolerance.ts";
@@ -16,7 +19,8 @@ export interface Sector {
 }
 
 /**
- * The unrolled wall of a frustum: s = sqrt(h² + (r1 − r2)²), outer radius s·r1/(r1 − r2), angle 2π(r1 − r2)/s.
+ * The unrolled wall of a frustum: s = sqrt(h² + (r1 − r2)²), outer radius s·r1/(r1 − r2), angle
+ * 2π(r1 − r2)/s.
  * @param top, bottom diameters, mm
  * @throws PlanFault when both are equal: that is a straight cup, whose tip is infinitely far
  */
@@ -39,13 +43,17 @@ export function baselineRadius(sector: Sector, fromTop: number): number {
   return sector.wideTop ? sector.outerRadius - fromTop : sector.innerRadius + fromTop;
 }
 
-/** How far the ends of a design of this width run off level when it is cut straight: L(1 − cos(w/2L)), mm. */
+/**
+ * How far the ends of a design of this width run off level when it is cut straight: L(1 −
+ * cos(w/2L)), mm.
+ */
 export function endRise(radius: number, width: number): number {
   return radius * (1 - Math.cos(width / (2 * radius)));
 }
 
 /**
- * Bends a point: x becomes an angle x/L about the tip, y a distance from it, so that lengths on the baseline (y = 0)
+ * Bends a point: x becomes an angle x/L about the tip, y a distance from it, so that lengths on the
+ * baseline (y = 0)
  * are kept. The middle of the baseline stays where it is.
  */
 export function warpPoint([x, y]: Point, radius: number, wideTop: boolean): Point {
@@ -64,7 +72,10 @@ export function unwarpPoint([x, y]: Point, radius: number, wideTop: boolean): Po
   return [radius * Math.atan2(x, down), wideTop ? radius - r : r - radius];
 }
 
-/** Bends whole shapes; edges are divided so finely that no chord strays more than the curve tolerance. */
+/**
+ * Bends whole shapes; edges are divided so finely that no chord strays more than the curve
+ * tolerance.
+ */
 export function warp(polygons: Polygons, radius: number, wideTop: boolean): Polygons {
   const longest = Math.sqrt(8 * radius * CURVE_TOLERANCE_MM);
   const fine = polygons.map((polygon) => polygon.map((ring) => divided(ring, longest)));
@@ -83,7 +94,10 @@ function divided(ring: Ring, longest: number): Ring {
   });
 }
 
-/** Where a point of the unrolled wall lies on the cup itself: x, y across, z up from the tip's plane, mm. */
+/**
+ * Where a point of the unrolled wall lies on the cup itself: x, y across, z up from the tip's
+ * plane, mm.
+ */
 export function rollUp(
   [x, y]: Point,
   radius: number,

@@ -1,7 +1,12 @@
-/** What a ground asks of what is laid or painted on it: one place for what each material is like. */
+/**
+ * What a ground asks of what is laid or painted on it: one place for what each material is like.
+ */
 import type { Material } from "./blank-kinds.ts";
 
-/** Strokes and gaps thinner than this do not hold, or do not come out when painted, on a coarse ground, mm: first values from practice. */
+/**
+ * Strokes and gaps thinner than this do not hold, or do not come out when painted, on a coarse
+ * ground, mm: first values from practice.
+ */
 const COARSE: Partial<Record<Material, number>> = {
   coir: 5,
   canvas: 2,
@@ -25,7 +30,10 @@ export const isRough = of("coir", "canvas", "stone", "firedClay", "rawWood", "st
 export const isMatt = of("paintedWood", "rawWood", "stainedWood", "firedClay", "stone");
 /** So smooth that film slides until its glue has begun to hold. */
 export const isSmooth = of("glass", "glazed");
-/** Stands outdoors or is handled at its edges: a clear coat holds on it, and no food or dishwasher comes near. */
+/**
+ * Stands outdoors or is handled at its edges: a clear coat holds on it, and no food or dishwasher
+ * comes near.
+ */
 export const bearsCoat = of(
   "rawWood",
   "stainedWood",

@@ -1,4 +1,7 @@
-/** The evenings to come, each as it will ask when the ones before were kept; and what makes a full one less full. */
+/**
+ * The evenings to come, each as it will ask when the ones before were kept; and what makes a full
+ * one less full.
+ */
 import { addDays } from "./dates.ts";
 import { type EveningTask, tonight } from "./evenings.ts";
 
@@ -14,7 +17,10 @@ export interface EveningAhead {
 /** Rounding noise is no work. */
 const LEAST = 0.01;
 
-/** Day by day what `tonight` would say then, of what is left; up to the last evening with work, at most so many. */
+/**
+ * Day by day what `tonight` would say then, of what is left; up to the last evening with work, at
+ * most so many.
+ */
 export function eveningsAhead(
   tasks: readonly EveningTask[],
   today: string,
@@ -53,7 +59,10 @@ export interface Way<T> {
   readonly tasks: readonly EveningTask[];
 }
 
-/** Each way tried by itself: those that help, the one that helps most first, with the minutes that then fit. */
+/**
+ * Each way tried by itself: those that help, the one that helps most first, with the minutes that
+ * then fit.
+ */
 export function helpful<T>(
   now: readonly EveningTask[],
   ways: readonly Way<T>[],

@@ -1,7 +1,10 @@
 /** Calendar days, without any clock or zone: "today" is always handed in. */
 
 const DAY_MS = 86_400_000;
-/** Days since 1970-01-01, a Thursday. Evenings are counted by the ten thousand: plain numbers, no objects. */
+/**
+ * Days since 1970-01-01, a Thursday. Evenings are counted by the ten thousand: plain numbers, no
+ * objects.
+ */
 const dayNumber = (date: string): number => Date.parse(`${date}T00:00:00Z`) / DAY_MS;
 
 /** `2026-12-05` plus a number of calendar days (may be negative). */
@@ -38,7 +41,10 @@ export type DeadlineCode =
 
 export type LeadDays = Readonly<Partial<Record<DeadlineCode, number>>>;
 
-/** Days before the class, as hosts keep them: delivery takes a week, painted blanks dry over days, posted kits travel. */
+/**
+ * Days before the class, as hosts keep them: delivery takes a week, painted blanks dry over days,
+ * posted kits travel.
+ */
 export const ROOM_LEAD_DAYS: LeadDays = {
   orderBy: 12,
   namesLockedBy: 7,
@@ -72,7 +78,10 @@ export const isPosted = ({
   readonly leadDays?: LeadDays | null | undefined;
 }): boolean => leadDaysOf(setting.kind, leadDays).postBy !== undefined;
 
-/** Preparation dates counted back from the date of the class, earliest first. @param own things whose blanks are prepared on a day of their own */
+/**
+ * Preparation dates counted back from the date of the class, earliest first. @param own things
+ * whose blanks are prepared on a day of their own
+ */
 export function deadlines(
   classDate: string,
   lead: LeadDays,

@@ -14,20 +14,27 @@ export interface EveningTask {
 }
 
 export interface EveningPlan {
-  /** The least that must be done tonight so that no later evening is fuller; less where the rest has to wait for something that dries. */
+  /**
+   * The least that must be done tonight so that no later evening is fuller; less where the rest has
+   * to wait for something that dries.
+   */
   readonly minutes: number;
   readonly tasks: readonly { readonly id: string; readonly minutes: number }[];
   /** The deadline that asks for this pace. */
   readonly bindingDate: string | null;
 }
 
-/** Nobody lays out mat, hooks and lamp for less: a sitting is at least this long if there is work. */
+/**
+ * Nobody lays out mat, hooks and lamp for less: a sitting is at least this long if there is work.
+ */
 export const LEAST_SITTING_MINUTES = 30;
 
 /**
  * Earliest due date first. The pace is the largest of (work due by d) / (evenings up to d) over all
- * deadlines: with less tonight some later evening would be fuller. Evenings count by the time they have, tonight as one. A sitting is never shorter than
- * `LEAST_SITTING_MINUTES` unless less is left to do. What has to wait for another evening counts for the pace and is not offered.
+ * deadlines: with less tonight some later evening would be fuller. Evenings count by the time they
+ * have, tonight as one. A sitting is never shorter than
+ * `LEAST_SITTING_MINUTES` unless less is left to do. What has to wait for another evening counts
+ * for the pace and is not offered.
  */
 export function tonight(
   tasks: readonly EveningTask[],
@@ -67,7 +74,10 @@ export function tonight(
   };
 }
 
-/** How many evenings like tonight there are up to a date: a longer one counts for more. Where tonight has no time at all, every evening counts as one. */
+/**
+ * How many evenings like tonight there are up to a date: a longer one counts for more. Where
+ * tonight has no time at all, every evening counts as one.
+ */
 function eveningsLike(
   today: string,
   freeOn: (date: string) => number,

@@ -1,4 +1,7 @@
-/** Calendar files, RFC 5545, with the zone written out so that every calendar shows the same clock time. */
+/**
+ * Calendar files, RFC 5545, with the zone written out so that every calendar shows the same clock
+ * time.
+ */
 import { DateTime } from "luxon";
 import { addDays } from "./dates.ts";
 import { isTwice } from "./zones.ts";
@@ -15,7 +18,8 @@ export interface CalendarEvent {
 }
 
 /** @param name of the calendar, where it is more than one class's
- * @param stamp instant written as DTSTAMP; the class's own start keeps the file the same every time */
+ * @param stamp instant written as DTSTAMP; the class's own start keeps the file the same every time
+ */
 export function icsText(
   events: readonly CalendarEvent[],
   zone: string,

@@ -5,7 +5,8 @@ const MONTHS = ["jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "
 const two = (n: number): string => String(n).padStart(2, "0");
 
 /**
- * A day: `2026-12-13`, `13.12.2026`, `13/12/26`, `13 Dec`, `Sun 13 December 2026`, the day always before the month. Without a year it is
+ * A day: `2026-12-13`, `13.12.2026`, `13/12/26`, `13 Dec`, `Sun 13 December 2026`, the day always
+ * before the month. Without a year it is
  * the next such day from today on.
  * @param today ISO date
  * @returns ISO date; null where it is none
@@ -36,7 +37,10 @@ function dayOf(day: number, month: number, year: string | undefined, today: stri
   return null;
 }
 
-/** A time of day: `14:00`, `14.30`, `1430`, `14`, `2 pm`, `2:30pm`. @returns `HH:MM`, null where it is none */
+/**
+ * A time of day: `14:00`, `14.30`, `1430`, `14`, `2 pm`, `2:30pm`. @returns `HH:MM`, null where it
+ * is none
+ */
 export function readTime(text: string): string | null {
   const found = /^(\d{1,2}?)\s*(?:[:.h]?\s*(\d{2}))?\s*(am|pm|a\.m\.|p\.m\.|h|uhr)?$/u.exec(
     text.trim().toLowerCase(),

@@ -1,4 +1,7 @@
-/** The studio's own calendar: its classes, what falls due, and the evenings that are asked for. Names of participants are in none of it. */
+/**
+ * The studio's own calendar: its classes, what falls due, and the evenings that are asked for.
+ * Names of participants are in none of it.
+ */
 import { addDays } from "./dates.ts";
 import type { CalendarEvent } from "./ics.ts";
 import { instantOf } from "./zones.ts";
@@ -40,7 +43,9 @@ export interface StudioCalendar {
 const MINUTE_MS = 60_000;
 const HOST = "elm-basket.invalid";
 
-/** In order of time; ids stay the same, so that a calendar that reads it again changes what changed. */
+/**
+ * In order of time; ids stay the same, so that a calendar that reads it again changes what changed.
+ */
 export function calendarEvents({
   zone,
   eveningStart,

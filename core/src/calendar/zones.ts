@@ -2,7 +2,8 @@
 import { DateTime } from "luxon";
 
 /**
- * A clock time in a zone as epoch milliseconds. A time that does not exist moves forward by the gap;
+ * A clock time in a zone as epoch milliseconds. A time that does not exist moves forward by the
+ * gap;
  * one that exists twice is the first.
  */
 export function instantOf(date: string, time: string, zone: string): number {
@@ -15,7 +16,10 @@ export function instantOf(date: string, time: string, zone: string): number {
   return (isSecond ? earlier : found).toMillis();
 }
 
-/** Whether the clock shows this instant's time once more within the hour: it is then told without its zone only by guessing. */
+/**
+ * Whether the clock shows this instant's time once more within the hour: it is then told without
+ * its zone only by guessing.
+ */
 export function isTwice(instant: number, zone: string): boolean {
   const shown = JSON.stringify(clockIn(instant, zone));
   return [-1, 1].some(

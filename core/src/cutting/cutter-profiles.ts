@@ -18,7 +18,10 @@ const profile = (
   const cutter = { name, cutWidth, cutHeight, ...USUAL_CUTTER, ...rest };
   return { id, cutter, most: most ?? { width: cutter.cutWidth, height: cutter.cutHeight } };
 };
-/** What people cut with, to begin from: about a quarter inch round a mat is never cut; on the long mat a little more is left than the machine asks for. */
+/**
+ * What people cut with, to begin from: about a quarter inch round a mat is never cut; on the long
+ * mat a little more is left than the machine asks for.
+ */
 export const CUTTER_PROFILES: readonly CutterProfile[] = [
   profile("small", {
     name: "Small matted cutter, 12 in mat",

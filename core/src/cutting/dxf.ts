@@ -1,4 +1,7 @@
-/** The cut sheet as DXF R12: polylines in mm on layers cut, weed-line, mark and edge; y upwards as drawings in this format have it. */
+/**
+ * The cut sheet as DXF R12: polylines in mm on layers cut, weed-line, mark and edge; y upwards as
+ * drawings in this format have it.
+ */
 import type { Point } from "../geometry/polygon.ts";
 import { type BladePath, isPiece } from "./paths.ts";
 import type { Sheet } from "./sheet.ts";

@@ -36,6 +36,9 @@ export function hpgl(
   return `${[...lines, "PU0,0;", "SP0;"].join("\n")}\n`;
 }
 
-/** Tenths of a cm/s: a film that wants four fifths of the speed is cut with four fifths, not with the next whole one. */
+/**
+ * Tenths of a cm/s: a film that wants four fifths of the speed is cut with four fifths, not with
+ * the next whole one.
+ */
 export const speedText = (mmPerSecond: number): string =>
   `VS${Number(Math.max(0.1, mmPerSecond / MM_PER_CM).toFixed(1))};`;

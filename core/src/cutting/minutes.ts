@@ -1,4 +1,7 @@
-/** Minutes at the cutter: cutting, slowing at corners, travel, lifts. Loading is added per load by the plan. */
+/**
+ * Minutes at the cutter: cutting, slowing at corners, travel, lifts. Loading is added per load by
+ * the plan.
+ */
 import type { Point } from "../geometry/polygon.ts";
 import type { Cutter } from "./cutter.ts";
 import { HPGL_UNITS_PER_MM } from "./hpgl.ts";

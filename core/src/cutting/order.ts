@@ -59,7 +59,10 @@ function middle(ring: Ring): Point {
   return [x / count, y / count];
 }
 
-/** Stops of a tour as plain numbers: every sheet compares hundreds of thousands of pairs. The start (0, 0) comes after the last stop. */
+/**
+ * Stops of a tour as plain numbers: every sheet compares hundreds of thousands of pairs. The start
+ * (0, 0) comes after the last stop.
+ */
 class Stops {
   private readonly x: Float64Array;
   private readonly y: Float64Array;
@@ -141,7 +144,10 @@ function twoOpt(stops: Stops, tour: number[]): number[] {
 const LEAST_GAIN_MM = 1e-9;
 const LONGEST_STRETCH = 3;
 
-/** Or 1976: a stretch of up to three pieces is cut elsewhere in the tour, either way round, wherever that shortens it. */
+/**
+ * Or 1976: a stretch of up to three pieces is cut elsewhere in the tour, either way round, wherever
+ * that shortens it.
+ */
 function orOpt(stops: Stops, given: number[]): number[] {
   let tour = given;
   for (let round = 0, improved = true; improved && round < TWO_OPT_ROUNDS; round++) {

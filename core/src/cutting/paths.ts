@@ -62,7 +62,10 @@ function closed(ring: Ring, overcut: number): Point[] {
   return points;
 }
 
-/** Drag knife: the blade trails the pen by `offset`, so the pen runs ahead and swings round each corner. */
+/**
+ * Drag knife: the blade trails the pen by `offset`, so the pen runs ahead and swings round each
+ * corner.
+ */
 export function penPath(blade: readonly Point[], offset: number): Point[] {
   if (offset === 0) return [...blade];
   const pen: Point[] = [];
@@ -96,7 +99,8 @@ interface Box {
 }
 
 /**
- * Weed boxes as lines to cut: boxes that share an edge share the cut, so the knife never runs the same line twice.
+ * Weed boxes as lines to cut: boxes that share an edge share the cut, so the knife never runs the
+ * same line twice.
  */
 export function weedLines(boxes: readonly Box[]): Line[] {
   const across = new Map<number, [number, number][]>();

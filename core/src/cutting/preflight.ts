@@ -44,7 +44,9 @@ export interface PreflightInput {
   readonly findings: readonly Pick<Finding, "code" | "where">[];
 }
 
-/** A blade is worth a look after this much, and a test cut no longer holds after this much more, mm. */
+/**
+ * A blade is worth a look after this much, and a test cut no longer holds after this much more, mm.
+ */
 export const BLADE_WORN_MM = 60_000;
 const TEST_HOLDS_MM = 20_000;
 

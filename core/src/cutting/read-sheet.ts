@@ -1,4 +1,7 @@
-/** A cut sheet that comes back: which load it is, which kits it holds, and what has become of them outside. */
+/**
+ * A cut sheet that comes back: which load it is, which kits it holds, and what has become of them
+ * outside.
+ */
 import { applied, IDENTITY, type Matrix, readTransform, times } from "../art/matrix.ts";
 import { contoursOf, SHAPES } from "../art/svg-shapes.ts";
 import { readTree, type SvgNode } from "../art/svg-tree.ts";
@@ -56,7 +59,9 @@ function pageHeight({ viewBox = "", height = "" }: SvgNode["attributes"]): numbe
   return Number.isFinite(own) ? own : Number.parseFloat(height) || 0;
 }
 
-/** Files of ours are in millimetres throughout; another program may have given the page other units. */
+/**
+ * Files of ours are in millimetres throughout; another program may have given the page other units.
+ */
 function rootMatrix({ attributes }: SvgNode): Matrix {
   const [, , width] = (attributes.viewBox ?? "")
     .trim()
@@ -111,7 +116,10 @@ export interface SheetComparison {
 
 /** Screen outlines and rounding differ by less; a hand moves further, mm. */
 const SAME_PLACE_MM = 0.15;
-/** Outlines on screen are simplified by a twentieth of a millimetre: the area of small dots changes most. */
+/**
+ * Outlines on screen are simplified by a twentieth of a millimetre: the area of small dots changes
+ * most.
+ */
 const OUTLINE_SLACK_MM = 0.06;
 
 /** @param planned pieces of the load as it is planned now, by the name of their kit in `seat` */

@@ -34,7 +34,10 @@ export function onlyPieces(hpgl: string, wanted: ReadonlySet<string>): string {
   return `${[...head, ...blocks.filter(({ piece }) => wanted.has(piece)).flatMap(({ lines }) => lines), ...foot].join("\n")}\n`;
 }
 
-/** The same cuts, so much further right and up, mm: for a film that does not lie in the mat's corner. */
+/**
+ * The same cuts, so much further right and up, mm: for a film that does not lie in the mat's
+ * corner.
+ */
 export function shiftedHpgl(hpgl: string, dx: number, dy: number): string {
   const shift = [Math.round(dx * HPGL_UNITS_PER_MM), Math.round(dy * HPGL_UNITS_PER_MM)] as const;
   return hpgl.replace(/^(PU|PD)([-\d,]+);$/gmu, (line, code: string, body: string) =>
@@ -49,7 +52,10 @@ export function shiftedHpgl(hpgl: string, dx: number, dy: number): string {
 
 const HOME = "PU0,0;";
 
-/** With the force and speed (mm/s) that a test cut found for the film; what is cut slower is cut lighter, too. */
+/**
+ * With the force and speed (mm/s) that a test cut found for the film; what is cut slower is cut
+ * lighter, too.
+ */
 export function withSetting(
   hpgl: string,
   { force, speed }: { readonly force: number; readonly speed: number },

@@ -1,4 +1,7 @@
-/** One load: what lies on it, ready to be written as a file. All coordinates in mm from the corner where cutting starts. */
+/**
+ * One load: what lies on it, ready to be written as a file. All coordinates in mm from the corner
+ * where cutting starts.
+ */
 import type { Polygons } from "../geometry/polygon.ts";
 import type { CutPiece } from "./order.ts";
 import type { Line } from "./paths.ts";
@@ -21,7 +24,10 @@ export interface SheetKit {
     readonly width: number;
     readonly height: number;
   };
-  /** How the kit came to lie here: turned about the start of its own coordinates, then moved; before any mirroring. */
+  /**
+   * How the kit came to lie here: turned about the start of its own coordinates, then moved; before
+   * any mirroring.
+   */
   readonly x: number;
   readonly y: number;
   readonly turn: number;

@@ -1,4 +1,7 @@
-/** A grid of small squares, each with another force and speed: the one whose waste lifts clean tells the setting. */
+/**
+ * A grid of small squares, each with another force and speed: the one whose waste lifts clean tells
+ * the setting.
+ */
 import type { Ring } from "../geometry/polygon.ts";
 import type { Cutter } from "./cutter.ts";
 import { hpgl, speedText } from "./hpgl.ts";
@@ -22,7 +25,10 @@ export interface TestCutPage {
   readonly height: number;
 }
 
-/** Forces across (grams), speeds down (share of the machine's). A corner is cut off each square, to lift it by. */
+/**
+ * Forces across (grams), speeds down (share of the machine's). A corner is cut off each square, to
+ * lift it by.
+ */
 export function testCutPage(
   forces: readonly number[],
   shares: readonly number[],

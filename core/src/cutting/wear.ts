@@ -9,7 +9,8 @@ const FLAWED_SHARE = 0.01;
 const FLAWED_LOADS = 3;
 
 /**
- * First more force, then a new blade: pieces that stay behind in one or two of the last loads ask for the one, in three for the other.
+ * First more force, then a new blade: pieces that stay behind in one or two of the last loads ask
+ * for the one, in three for the other.
  * @param loads newest first, as the cutter told of them
  */
 export function bladeAdvice(

@@ -3,7 +3,10 @@ import type { ClassDocument } from "./document.ts";
 
 type Seat = ClassDocument["seats"][number];
 
-/** The same name in the same seat first, then the same name wherever it is now, if it was there only once. */
+/**
+ * The same name in the same seat first, then the same name wherever it is now, if it was there only
+ * once.
+ */
 export function carriedOver(next: readonly Seat[], before: readonly Seat[]): Seat[] {
   const key = ({ fields }: Seat) =>
     (fields.name ?? Object.values(fields)[0] ?? "").trim().toLowerCase();

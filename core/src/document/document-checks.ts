@@ -1,4 +1,6 @@
-/** What no schema of a single field can see: names that stand twice, and names of what is not there. */
+/**
+ * What no schema of a single field can see: names that stand twice, and names of what is not there.
+ */
 import { slotsOf, vinylsOfItem } from "../lettering/recipe-reads.ts";
 import { circleOf, sayCircle } from "../scheduling/circle.ts";
 import type { ClassDocument, Thing } from "./document.ts";

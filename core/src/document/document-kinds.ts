@@ -19,5 +19,8 @@ export const USUAL_REHEARSAL = {
 export const SEAT_ID = /^[A-Za-z0-9][A-Za-z0-9_-]{0,19}$/u;
 
 export const SET_SIZINGS = ["each", "sameHeight", "sameShare"] as const;
-/** `each`: every thing by its own school; `sameHeight`: one letter height through the set; `sameShare`: the same share of each face's width. */
+/**
+ * `each`: every thing by its own school; `sameHeight`: one letter height through the set;
+ * `sameShare`: the same share of each face's width.
+ */
 export type SetSizing = (typeof SET_SIZINGS)[number];

@@ -1,4 +1,7 @@
-/** The class document: one JSON file that describes a class completely. Described in docs/formats.md. */
+/**
+ * The class document: one JSON file that describes a class completely. Described in
+ * docs/formats.md.
+ */
 import { z } from "zod";
 import { blankSchema } from "../blanks/blank.ts";
 import { finishingSchema } from "../blanks/finishing.ts";
@@ -120,7 +123,10 @@ const seatSchemaV1 = z.strictObject({
 const seatSchema = z.strictObject({
   ...seatFields,
   fields: z.record(fieldName, z.string().max(LONGEST_FIELD)),
-  /** By thing: its own settings, the piece it brings, and how many of it this seat makes where that is not as planned. */
+  /**
+   * By thing: its own settings, the piece it brings, and how many of it this seat makes where that
+   * is not as planned.
+   */
   things: z
     .record(
       thingId,
@@ -131,11 +137,17 @@ const seatSchema = z.strictObject({
       }),
     )
     .optional(),
-  /** By the name of the choice: which of the alternatives this seat makes; the first of them when left out. */
+  /**
+   * By the name of the choice: which of the alternatives this seat makes; the first of them when
+   * left out.
+   */
   choices: z.record(choiceName, thingId).optional(),
 });
 
-/** Where a kit was laid: on a scrap (`scrap K-07`) or a load of fresh film (`sheet-1`), in that film's own coordinates. */
+/**
+ * Where a kit was laid: on a scrap (`scrap K-07`) or a load of fresh film (`sheet-1`), in that
+ * film's own coordinates.
+ */
 const keptSchema = z.strictObject({
   kit: z
     .string()
@@ -204,7 +216,10 @@ const was = z
   .describe("what was proposed where the host says otherwise");
 const takenSchema = z.array(z.strictObject({ id: z.string().max(45), was })).max(400);
 
-/** What of the lists was taken from a proposal; an id that is not in its list any more was taken out by the host. */
+/**
+ * What of the lists was taken from a proposal; an id that is not in its list any more was taken out
+ * by the host.
+ */
 export const proposedSchema = z.strictObject({
   steps: takenSchema.default([]),
   supplies: takenSchema.default([]),
@@ -304,7 +319,10 @@ const common = {
   accepted: z.array(z.string().max(200)).max(2000).default([]),
 };
 
-/** What failed and is cut again, a vinyl of a kit or some pieces of it; those of one round are laid together. A seat that is no longer there is passed over. */
+/**
+ * What failed and is cut again, a vinyl of a kit or some pieces of it; those of one round are laid
+ * together. A seat that is no longer there is passed over.
+ */
 const recutV1 = {
   seat: seatId,
   vinyl: vinylId,
@@ -369,7 +387,8 @@ export function upgraded({
   seats,
   ...rest
 }: ClassDocumentV1): z.input<typeof classDocumentSchema> {
-  // Film was kept round the letters only where the design said how much; otherwise as much as is weeded round a decal.
+  // Film was kept round the letters only where the design said how much; otherwise as much as is
+  // weeded round a decal.
   const stencil =
     technique === "stencil"
       ? (design.stencil ?? stencilSchema.parse({ filmMargin: Math.max(2, rest.layout.weedPad) }))
@@ -397,7 +416,10 @@ export function upgraded({
 
 export type Checked<T> = { ok: true; value: T } | { ok: false; path: string; message: string };
 
-/** Reads unknown JSON of any version as a class document; the first fault is named by its JSON path in what was given. */
+/**
+ * Reads unknown JSON of any version as a class document; the first fault is named by its JSON path
+ * in what was given.
+ */
 export function readClassDocument(json: unknown): Checked<ClassDocument> {
   if (
     isObject(json) &&
@@ -419,7 +441,10 @@ export function readClassDocument(json: unknown): Checked<ClassDocument> {
 
 const PROPOSED_LISTS = ["steps", "supplies", "preparation"] as const;
 
-/** Steps, supplies and preparation that are left out altogether are proposed; an empty list is one that is meant. */
+/**
+ * Steps, supplies and preparation that are left out altogether are proposed; an empty list is one
+ * that is meant.
+ */
 function leftOut(json: unknown): unknown {
   if (
     !isObject(json) ||

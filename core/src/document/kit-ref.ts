@@ -1,4 +1,7 @@
-/** Whose a kit is: a seat's own, a spare one, or one that is cut again. Text in files, tables and names; made and read here alone. */
+/**
+ * Whose a kit is: a seat's own, a spare one, or one that is cut again. Text in files, tables and
+ * names; made and read here alone.
+ */
 
 export type SpareName = `spare-${number}`;
 export type RecutName = `recut-${number}`;
@@ -26,5 +29,8 @@ export const isSpare = (name: string): boolean => kitRef(name).kind === "spare";
 /** What no seat may be called. */
 export const isReserved = (name: string): boolean => kitRef(name).kind !== "seat";
 
-/** Of the name of a film, piece or kit in parts, which begins with the one of its kit: `recut-3.2`, `spare-1+cup+1`. */
+/**
+ * Of the name of a film, piece or kit in parts, which begins with the one of its kit: `recut-3.2`,
+ * `spare-1+cup+1`.
+ */
 export const refOfFilm = (film: string): KitRef => kitRef(film.split(/[:+.]/u, 1)[0] ?? "");

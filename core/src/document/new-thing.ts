@@ -81,7 +81,10 @@ export function alternativeTo(
   const chosen = things.map((one) => (one.id === thing.id ? { ...one, choice } : one));
   return { things: chosen, added: { ...copyOf(chosen, thing), choice } };
 }
-/** A thing from elsewhere is cut from the films of this class: the one of the same id where there is one, otherwise the first. */
+/**
+ * A thing from elsewhere is cut from the films of this class: the one of the same id where there is
+ * one, otherwise the first.
+ */
 export function broughtIn(
   { things, vinyls }: Pick<ClassDocument, "things" | "vinyls">,
   thing: Thing,
@@ -103,7 +106,10 @@ export const withTechnique = (thing: Thing, technique: Technique): Thing => ({
       : thing.design,
 });
 type Seat = ClassDocument["seats"][number];
-/** Seats without what they say of things that are not made; the same seats where they say nothing of any. */
+/**
+ * Seats without what they say of things that are not made; the same seats where they say nothing of
+ * any.
+ */
 export function seatsMaking(seats: readonly Seat[], things: readonly Pick<Thing, "id">[]): Seat[] {
   const made = new Set(things.map(({ id }) => id));
   const kept = <T>(

@@ -4,7 +4,10 @@ import { USUAL_STENCIL } from "../lettering/recipe-kinds.ts";
 import { isPainted } from "../weeding/technique.ts";
 import type { Technique } from "../weeding/techniques.ts";
 
-/** One line for the name. Of a stencil the letters stand alone, so that no joined script is taken out in one piece. */
+/**
+ * One line for the name. Of a stencil the letters stand alone, so that no joined script is taken
+ * out in one piece.
+ */
 export function starterDesign(technique: Technique, vinyl: string): Design {
   const out = technique === "openStencil" || technique === "ironOnStencil";
   return {

@@ -1,4 +1,7 @@
-/** How things and their steps belong together. By itself, so that a page names steps without what proposes them. */
+/**
+ * How things and their steps belong together. By itself, so that a page names steps without what
+ * proposes them.
+ */
 import { isRound } from "../blanks/shape-size.ts";
 import type { Step } from "../scheduling/step.ts";
 import type { Thing } from "./document.ts";
@@ -24,7 +27,9 @@ export function titleOfStep(
     : `${title}: ${own}`;
 }
 
-/** Things for which no step is planned yet; of alternatives made alike one set of steps serves all. */
+/**
+ * Things for which no step is planned yet; of alternatives made alike one set of steps serves all.
+ */
 export function thingsWithoutSteps(things: readonly Thing[], steps: readonly Step[]): Thing[] {
   return things.filter((thing, i) => {
     const before = things.slice(0, i);

@@ -1,8 +1,14 @@
-/** Films in the place of each other in the whole set, to be seen and reckoned before anything is cut. */
+/**
+ * Films in the place of each other in the whole set, to be seen and reckoned before anything is
+ * cut.
+ */
 import { withVinyls } from "../lettering/recipe-reads.ts";
 import type { ClassDocument } from "./document.ts";
 
-/** The document in other films: in every design, in what seats have of their own, in what is cut again. */
+/**
+ * The document in other films: in every design, in what seats have of their own, in what is cut
+ * again.
+ */
 export function inVinyls(document: ClassDocument, swap: (id: string) => string): ClassDocument {
   const seats = document.seats.map((seat) => {
     if (!seat.things) return seat;
@@ -43,7 +49,9 @@ export const swappedVinyls = (document: ClassDocument, a: string, b: string): Cl
   recuts: document.recuts,
 });
 
-/** One film in the place of another throughout; the one that is not used any more stays on the list. */
+/**
+ * One film in the place of another throughout; the one that is not used any more stays on the list.
+ */
 export const replacedVinyl = (document: ClassDocument, from: string, into: string): ClassDocument =>
   inVinyls(document, (id) => (id === from ? into : id));
 

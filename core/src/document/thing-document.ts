@@ -1,4 +1,7 @@
-/** One thing of a class with all that the class says of it: what lettering, fitting and most advice look at. */
+/**
+ * One thing of a class with all that the class says of it: what lettering, fitting and most advice
+ * look at.
+ */
 import { KeptWith } from "../memory/kept-with.ts";
 import type { ClassDocument, Thing } from "./document.ts";
 
@@ -49,7 +52,10 @@ function viewOf(document: ClassDocument, thing: Thing): ThingDocument {
   return { ...document, thing, blank, design, technique, use: thing.use ?? document.use, seats };
 }
 
-/** The document with what was changed in one thing's view of it; seats it does not show stay as they are. */
+/**
+ * The document with what was changed in one thing's view of it; seats it does not show stay as they
+ * are.
+ */
 export function withThing(document: ClassDocument, view: ThingDocument): ClassDocument {
   const { thing, blank, design, technique, use, seats, ...rest } = view;
   const shown = new Set(thingDocument(document, thing.id).seats.map(({ seat }) => seat));
@@ -65,7 +71,10 @@ export function withThing(document: ClassDocument, view: ThingDocument): ClassDo
   };
 }
 
-/** Where every seat makes the thing, the order of its view counts; otherwise seats keep their places, and new ones come last. */
+/**
+ * Where every seat makes the thing, the order of its view counts; otherwise seats keep their
+ * places, and new ones come last.
+ */
 function mergedSeats(
   document: ClassDocument,
   seats: readonly ThingSeat[],
@@ -128,7 +137,10 @@ export function withCount(seat: Seat, thing: string, count: number, planned: num
   return Object.keys(things).length > 0 ? { ...bare, things } : bare;
 }
 
-/** How many of a thing a seat makes: none of an alternative it does not have; a side as many as its object. */
+/**
+ * How many of a thing a seat makes: none of an alternative it does not have; a side as many as its
+ * object.
+ */
 export function countOf(document: Pick<ClassDocument, "things">, seat: Seat, thing: Thing): number {
   const object =
     thing.sideOf === undefined
@@ -139,14 +151,18 @@ export function countOf(document: Pick<ClassDocument, "things">, seat: Seat, thi
   return seat.things?.[object.id]?.count ?? object.perSeat;
 }
 
-/** How many each seat makes of a thing, of those that make it; without a thing one at every seat. */
+/**
+ * How many each seat makes of a thing, of those that make it; without a thing one at every seat.
+ */
 export function madeOf(document: ClassDocument, thing: string | undefined): number[] {
   return thing === undefined
     ? document.seats.map(() => 1)
     : thingDocument(document, thing).seats.map(({ count }) => count);
 }
 
-/** Things whose blanks have a day of their own: one is stained overnight, another wiped on the day. */
+/**
+ * Things whose blanks have a day of their own: one is stained overnight, another wiped on the day.
+ */
 export const preparedApart = (things: readonly Thing[]): { thing: string; daysBefore: number }[] =>
   things.flatMap(({ id, prepareDays }) =>
     prepareDays === undefined ? [] : [{ thing: id, daysBefore: prepareDays }],
@@ -179,7 +195,9 @@ function thingSeat(seat: Seat, thing: Thing, count: number): ThingSeat {
   };
 }
 
-/** A word changed in a thing's view goes where it was read: the thing's own column, or the class's. */
+/**
+ * A word changed in a thing's view goes where it was read: the thing's own column, or the class's.
+ */
 function putFields(
   before: Seat["fields"],
   changed: ThingSeat["fields"],

@@ -1,4 +1,7 @@
-/** Why nothing can be made of what a host said. Anything else that is thrown is a fault of the program, and is told nobody as theirs. */
+/**
+ * Why nothing can be made of what a host said. Anything else that is thrown is a fault of the
+ * program, and is told nobody as theirs.
+ */
 import { sayFault } from "./words-en.ts";
 
 export interface FaultValues {

@@ -13,7 +13,10 @@ export function paceOf({ figures }: Figured, step: string): number {
   const deed = deedKind(step);
   return (deed && figures.steps.deeds[deed]) ?? figures.steps.factor;
 }
-/** By how much the minutes of a class's step were stretched when it was proposed; not those of the host. */
+/**
+ * By how much the minutes of a class's step were stretched when it was proposed; not those of the
+ * host.
+ */
 export function guessedPace(
   document: Figured & {
     readonly proposed?:

@@ -1,6 +1,8 @@
 /**
- * What a class reckons with in the place of first guesses, because the studio's own log says otherwise and the host said "use it".
- * It stands in the class document: a class that is over keeps what it was planned with, and a file says all that its figures come from.
+ * What a class reckons with in the place of first guesses, because the studio's own log says
+ * otherwise and the host said "use it".
+ * It stands in the class document: a class that is over keeps what it was planned with, and a file
+ * says all that its figures come from.
  */
 import { z } from "zod";
 import { DEEDS, MONTHS_OF_QUARTERS, WEEDING_TERMS, type WeedingTerm } from "./terms.ts";

@@ -17,7 +17,10 @@ export type WeedingCounts = Readonly<Record<WeedingTerm, number>>;
 
 export const minutesOf = (counts: WeedingCounts, minutes: WeedingCoefficients): number =>
   WEEDING_TERMS.reduce((sum, term) => sum + counts[term] * minutes[term], 0);
-/** What is done in a step, whatever the thing is called that it is done on; a step of the host's own has none. */
+/**
+ * What is done in a step, whatever the thing is called that it is done on; a step of the host's own
+ * has none.
+ */
 export const DEEDS = [
   "welcome",
   "clean",

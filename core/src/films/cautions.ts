@@ -1,4 +1,7 @@
-/** Cautions that belong to tools and materials. They never replace labels, venue rules, local codes or trained people. */
+/**
+ * Cautions that belong to tools and materials. They never replace labels, venue rules, local codes
+ * or trained people.
+ */
 import type { ClassDocument } from "../document/document.ts";
 import type { Food } from "../document/use.ts";
 import { isPainted } from "../weeding/technique.ts";

@@ -1,4 +1,7 @@
-/** Which vinyl suits what the object will go through; tape and scraper for it; cleaning and sealing of the blank. */
+/**
+ * Which vinyl suits what the object will go through; tape and scraper for it; cleaning and sealing
+ * of the blank.
+ */
 import type { Material } from "../blanks/blank-kinds.ts";
 import type { BlankShape } from "../blanks/shape.ts";
 import { isCup } from "../blanks/shape-size.ts";
@@ -75,7 +78,10 @@ export function filmAdvice(use: Use, material: Material): FilmAdvice[] {
 export const adviseOn = (family: VinylFamily, use: Use, material: Material): FilmAdvice =>
   adviseOnFilm({ family }, use, material);
 
-/** Of one bought film: its own glue counts before that of its family, and what the host has found before both. */
+/**
+ * Of one bought film: its own glue counts before that of its family, and what the host has found
+ * before both.
+ */
 export function adviseOnFilm(
   { family, adhesive, proved }: Pick<Vinyl, "family" | "adhesive" | "proved">,
   use: Use,
@@ -98,7 +104,10 @@ export function adviseOnFilm(
   };
 }
 
-/** Finish and glue are not one thing: a glossy film may carry a weak glue, a matte one a solvent one. */
+/**
+ * Finish and glue are not one thing: a glossy film may carry a weak glue, a matte one a solvent
+ * one.
+ */
 function withGlue(film: Film, adhesive: Vinyl["adhesive"]): Film {
   if (adhesive === "weak")
     return {
@@ -162,7 +171,9 @@ function forWear(family: VinylFamily, film: Film, use: Use, proved: Vinyl["prove
   return out;
 }
 
-/** What was found of washing, by what is asked of the film; where it does not say, the rule does. */
+/**
+ * What was found of washing, by what is asked of the film; where it does not say, the rule does.
+ */
 const FOUND: Readonly<
   Record<
     NonNullable<NonNullable<Vinyl["proved"]>["washing"]>,
@@ -175,7 +186,10 @@ const FOUND: Readonly<
   dishwasher: { hand: ["suits", "provedHere"], dishwasher: ["suits", "provedHere"] },
 };
 
-/** School A never, school B bold designs in permanent gloss after curing; effect films fade or buckle. */
+/**
+ * School A never, school B bold designs in permanent gloss after curing; effect films fade or
+ * buckle.
+ */
 function inDishwasher(family: VinylFamily, film: Film): Judged {
   if (film.washing === "bold") return ["perhaps", "dishwasherSchools"];
   if (family === "glitter" || family === "holographic") return ["unsuited", "fadesInDishwasher"];
@@ -220,7 +234,8 @@ const DELICATE: ReadonlySet<Material> = new Set([
 ]);
 
 /**
- * A tape stronger than the paint's hold takes the paint with it; too weak leaves the vinyl behind. Where the film wants strong tape
+ * A tape stronger than the paint's hold takes the paint with it; too weak leaves the vinyl behind.
+ * Where the film wants strong tape
  * and the ground bears only weak, they quarrel: weak tape, and what else helps, or another film.
  */
 export function tapeAdvice(
@@ -246,7 +261,10 @@ export interface SurfaceAdvice {
   readonly seal: "first" | "no" | "test";
 }
 
-/** How the blank is made ready, wherever that is said: smooth things with alcohol, which dulls paint and crazes clear plastic; porous ones wiped dry; raw wood is sealed or vinyl lifts. */
+/**
+ * How the blank is made ready, wherever that is said: smooth things with alcohol, which dulls paint
+ * and crazes clear plastic; porous ones wiped dry; raw wood is sealed or vinyl lifts.
+ */
 export function surfaceAdvice(material: Material): SurfaceAdvice {
   switch (material) {
     case "glazed":

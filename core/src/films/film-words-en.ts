@@ -107,7 +107,10 @@ export const sayTapeAtHand = (advice: TapeAdvice, atHand: Exclude<Tack, "none">)
 export const sayTape = (advice: TapeAdvice): string =>
   `${TACK_WORDS[advice.tack]}: ${TAPE_WHY[advice.why]}.${linerWords(advice)} Rub with ${SCRAPER_WORDS[advice.scraper]}.`;
 
-/** The cheap way, with its limits: it is too sticky for what is delicate and too weak for what is thick. */
+/**
+ * The cheap way, with its limits: it is too sticky for what is delicate and too weak for what is
+ * thick.
+ */
 const linerWords = ({ tack, why }: TapeAdvice): string =>
   tack === "medium" && why === "general"
     ? ` Clear household shelf liner does for bold letters: ${LINER_LIMITS}.`

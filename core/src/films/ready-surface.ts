@@ -1,4 +1,7 @@
-/** What film meets on a thing's blank: as the host said it is made ready, or as tasks of the preparation will make it. */
+/**
+ * What film meets on a thing's blank: as the host said it is made ready, or as tasks of the
+ * preparation will make it.
+ */
 import type { Material } from "../blanks/blank-kinds.ts";
 import { surfaceOf } from "../blanks/ground-of.ts";
 import type { ThingDocument } from "../document/thing-document.ts";

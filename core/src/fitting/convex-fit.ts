@@ -1,4 +1,7 @@
-/** The largest fit in a convex face as a linear program; keep-outs are kept clear of by a line between. */
+/**
+ * The largest fit in a convex face as a linear program; keep-outs are kept clear of by a line
+ * between.
+ */
 import { PlanFault, plainFault } from "../faults/plan-fault.ts";
 import { convexHull } from "../geometry/hull.ts";
 import {
@@ -27,14 +30,19 @@ interface Solution {
   readonly at: Point;
 }
 
-/** Keep-outs are tried side by side; more combinations than this would take longer than they gain. */
+/**
+ * Keep-outs are tried side by side; more combinations than this would take longer than they gain.
+ */
 const MOST_BRANCHES = 400;
 const STEPS = 60;
 
 /**
- * max s with s·h(n) + n·t <= b for every edge: solved by bisection on s, since for a given s the moves that fit are an
- * intersection of half planes, clipped edge by edge. A design clear of a convex keep-out has a line between the two;
- * the lines along the keep-out's edges and the eight compass directions are tried, by branch and bound.
+ * max s with s·h(n) + n·t <= b for every edge: solved by bisection on s, since for a given s the
+ * moves that fit are an
+ * intersection of half planes, clipped edge by edge. A design clear of a convex keep-out has a line
+ * between the two;
+ * the lines along the keep-out's edges and the eight compass directions are tried, by branch and
+ * bound.
  * @throws PlanFault when margin and keep-outs leave no face
  */
 export function convexSpace(
@@ -139,7 +147,10 @@ const COMPASS: readonly Point[] = [
   [-DIAGONAL, -DIAGONAL],
 ];
 
-/** Ways to lie wholly on one side of a keep-out: beyond the line that touches it with outward normal n. */
+/**
+ * Ways to lie wholly on one side of a keep-out: beyond the line that touches it with outward normal
+ * n.
+ */
 function separations(keepOut: Ring, hull: Ring): HalfPlane[] {
   const ring = convexHull(keepOut);
   return [...COMPASS, ...normals(ring)].map(([nx, ny]) => ({

@@ -10,7 +10,10 @@ import { schools } from "./schools.ts";
 
 const box = (w: number, h: number): Polygons => [[rectRing(-w / 2, -h / 2, w / 2, h / 2)]];
 
-/** Whether a point lies in the face less its margin: written from the definitions, not from the fitter. */
+/**
+ * Whether a point lies in the face less its margin: written from the definitions, not from the
+ * fitter.
+ */
 function inside(face: Face, margin: number, [x, y]: Point): boolean {
   const slack = 1e-6;
   if (face.kind === "round") return Math.hypot(x, y) <= face.diameter / 2 - margin + slack;

@@ -10,7 +10,10 @@ import { convexSpace } from "./convex-fit.ts";
 import type { FitSpace } from "./fit-space.ts";
 import { searchedSpace } from "./searched-fit.ts";
 
-/** A design to be fitted: corners among which those of its hull are, and its outlines, drawn where the face asks for them. */
+/**
+ * A design to be fitted: corners among which those of its hull are, and its outlines, drawn where
+ * the face asks for them.
+ */
 export interface FitDesign {
   readonly corners: readonly Point[];
   polygons(): Polygons;

@@ -15,7 +15,10 @@ import { schools } from "./schools.ts";
 
 const box = (w: number, h: number): Polygons => [[rectRing(-w / 2, -h / 2, w / 2, h / 2)]];
 
-/** A rectangle of the design at a place: does it lie in the face and clear of every keep-out? By its corners and edges. */
+/**
+ * A rectangle of the design at a place: does it lie in the face and clear of every keep-out? By its
+ * corners and edges.
+ */
 function lies(
   outline: Ring,
   keepOuts: readonly Ring[],

@@ -1,4 +1,7 @@
-/** A face that is not convex: the design is moved over a grid, then nearer the best place, first as its hull, then as its true shape; every try is tested exactly. */
+/**
+ * A face that is not convex: the design is moved over a grid, then nearer the best place, first as
+ * its hull, then as its true shape; every try is tested exactly.
+ */
 
 import earcut from "earcut";
 import { plainFault } from "../faults/plan-fault.ts";
@@ -39,16 +42,26 @@ export function searchedSpace(usable: Polygons, hull: Ring, design: Polygons = [
   const byHull = search(usable, hull, [hull], null);
   const parts = convexParts(design);
   if (parts.length < 2) return finished(usable, hull, [hull], byHull);
-  // What lies in the hollows of a design is free for the face's own corners: from the hull's place on it grows as its true shape.
+  // What lies in the hollows of a design is free for the face's own corners: from the hull's place
+  // on it grows as its true shape.
   return finished(usable, hull, parts, search(usable, hull, parts, byHull));
 }
 
-/** An outline of more corners than this, as of a letter, counts as its own hull; fewer are cut into triangles, exactly. */
+/**
+ * An outline of more corners than this, as of a letter, counts as its own hull; fewer are cut into
+ * triangles, exactly.
+ */
 const MOST_CORNERS = 80;
-/** More convex parts than this are looked at as one hull: a name of fifty letters gains nothing by its gaps. */
+/**
+ * More convex parts than this are looked at as one hull: a name of fifty letters gains nothing by
+ * its gaps.
+ */
 const MOST_PARTS = 120;
 
-/** Convex rings that together cover the design; counters are filled, because a face has no part in them. */
+/**
+ * Convex rings that together cover the design; counters are filled, because a face has no part in
+ * them.
+ */
 function convexParts(design: Polygons): Ring[] {
   const parts = design.flatMap(([outer]): Ring[] => {
     if (!outer || outer.length < 3) return [];
@@ -109,7 +122,8 @@ function search(usable: Polygons, hull: Ring, parts: readonly Ring[], from: Plac
     spanY /= GRID / 3;
   }
   if (best.s <= 0) throw plainFault("noPlaceForDesign");
-  // Two arms in two arms grow along a ridge that is narrower than the grid: walked in ever smaller steps.
+  // Two arms in two arms grow along a ridge that is narrower than the grid: walked in ever smaller
+  // steps.
   let step = Math.max(boxWidth(area), boxHeight(area)) / GRID;
   for (let tries = 0; tries < MOST_STEPS && step > LEAST_STEP_MM; tries++) {
     const next = AROUND.map(([dx, dy]) => [best.mx + dx * step, best.my + dy * step] as const)
@@ -121,7 +135,10 @@ function search(usable: Polygons, hull: Ring, parts: readonly Ring[], from: Plac
   return best;
 }
 
-/** Whether all parts lie inside. The one that stuck out last is tried first: most tries fail, and neighbouring ones by the same part. */
+/**
+ * Whether all parts lie inside. The one that stuck out last is tried first: most tries fail, and
+ * neighbouring ones by the same part.
+ */
 function insideAt(
   usable: Polygons,
   parts: readonly Ring[],
@@ -164,7 +181,8 @@ interface Edge {
 }
 
 /**
- * Whether a convex ring lies inside: one of its corners does, no edge of the face comes into it, and so no hole is in it.
+ * Whether a convex ring lies inside: one of its corners does, no edge of the face comes into it,
+ * and so no hole is in it.
  * Touching is allowed within the fit's slack.
  */
 function insideTest(usable: Polygons): (part: Ring, s: number, x: number, y: number) => boolean {
@@ -212,7 +230,10 @@ function edgesOf(ring: Ring): Edge[] {
   });
 }
 
-/** Clips the segment by every edge of the convex ring (Cyrus and Beck 1978): does more than the slack of it remain inside? */
+/**
+ * Clips the segment by every edge of the convex ring (Cyrus and Beck 1978): does more than the
+ * slack of it remain inside?
+ */
 function entersConvex(a: Point, b: Point, ring: Ring): boolean {
   let [from, to] = [0, 1];
   const [dx, dy] = [b[0] - a[0], b[1] - a[1]];

@@ -34,7 +34,8 @@ function toPath(ring: Ring, across: boolean): Path64 {
 }
 
 /**
- * Without points that lie on the line through their neighbours, also where the line turns back on itself: such spikes fill
+ * Without points that lie on the line through their neighbours, also where the line turns back on
+ * itself: such spikes fill
  * nothing, and the library then loses area beside them (seen on one icon in fifteen hundred).
  */
 function withoutSpikes(path: Path64): Path64 {
@@ -88,8 +89,10 @@ function toRing(path: Path64, across: boolean): Ring {
 const flat = (polygons: Polygons): Ring[] => polygons.flatMap(orient);
 
 /**
- * The sweep costs (points) x (edges it crosses at once). Lettering is wide and low, so it is swept along its
- * length, by handing the library x and y exchanged: several times faster for names, with the same result.
+ * The sweep costs (points) x (edges it crosses at once). Lettering is wide and low, so it is swept
+ * along its
+ * length, by handing the library x and y exchanged: several times faster for names, with the same
+ * result.
  */
 function run(
   type: ClipType,
@@ -128,7 +131,10 @@ export function unionRings(rings: readonly Ring[]): Polygons {
   return run(ClipType.Union, rings, null);
 }
 
-/** Unites polygons whose holes may have any direction: holes are turned against their outer ring first. */
+/**
+ * Unites polygons whose holes may have any direction: holes are turned against their outer ring
+ * first.
+ */
 export function unionPolygons(polygons: Polygons): Polygons {
   return unionRings(polygons.flatMap(orient));
 }
@@ -147,7 +153,10 @@ export function intersection(subject: Polygons, clip: Polygons): Polygons {
   return run(ClipType.Intersection, flat(subject), flat(clip));
 }
 
-/** Grows (or shrinks, with a negative distance) by mm. Corners are mitred up to `MITER_LIMIT`, or rounded. */
+/**
+ * Grows (or shrinks, with a negative distance) by mm. Corners are mitred up to `MITER_LIMIT`, or
+ * rounded.
+ */
 export function offset(
   polygons: Polygons,
   distanceMm: number,

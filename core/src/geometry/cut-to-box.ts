@@ -1,8 +1,12 @@
-/** A ring cut off at the sides of a box, by half-planes one after another (Sutherland and Hodgman 1974). */
+/**
+ * A ring cut off at the sides of a box, by half-planes one after another (Sutherland and Hodgman
+ * 1974).
+ */
 import type { Box, Point, Ring } from "./polygon.ts";
 
 /**
- * What of a ring lies in a box; empty where nothing does. A ring that is not convex and falls apart stays one ring: its parts hang
+ * What of a ring lies in a box; empty where nothing does. A ring that is not convex and falls apart
+ * stays one ring: its parts hang
  * together by lines along the side that cut them, which enclose nothing.
  */
 export function cutToBox(ring: Ring, { minX, minY, maxX, maxY }: Box): Ring {

@@ -1,6 +1,8 @@
 import type { Point, Polygons, Ring } from "./polygon.ts";
 
-/** Convex hull by Andrew's monotone chain (1979); points in order round the hull, none collinear. */
+/**
+ * Convex hull by Andrew's monotone chain (1979); points in order round the hull, none collinear.
+ */
 export function convexHull(points: readonly Point[]): Ring {
   const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
   if (sorted.length < 3) return sorted;
@@ -42,7 +44,10 @@ const EIGHT: readonly Point[] = [
   [1, -1],
 ];
 
-/** Points inside the octagon of the farthest ones cannot be on the hull (Akl and Toussaint 1978): most of a name's points. */
+/**
+ * Points inside the octagon of the farthest ones cannot be on the hull (Akl and Toussaint 1978):
+ * most of a name's points.
+ */
 function outermost(points: readonly Point[]): Point[] {
   const corners = EIGHT.map(([dx, dy]) =>
     points.reduce<Point>(

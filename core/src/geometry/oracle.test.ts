@@ -1,4 +1,7 @@
-/** Boolean operations, offsets and paths against plain oracles: point sampling, formulas, definitions. */
+/**
+ * Boolean operations, offsets and paths against plain oracles: point sampling, formulas,
+ * definitions.
+ */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
@@ -191,7 +194,8 @@ describe("pens", () => {
     ];
     const area = (join: "miter" | "round" | "bevel") =>
       polygonsArea(strokeLines(line(bent), { ...pen, join }, 0.005));
-    // Two arms of 30 × 4 and 20 × 4, an overlap of 2 × 2 counted twice, and the corner's outer square.
+    // Two arms of 30 × 4 and 20 × 4, an overlap of 2 × 2 counted twice, and the corner's outer
+    // square.
     expect(area("miter")).toBeCloseTo(200 - 4 + 4, 1);
     expect(area("bevel")).toBeCloseTo(200 - 4 + 2, 1);
     expect(area("round")).toBeCloseTo(200 - 4 + Math.PI, 1);

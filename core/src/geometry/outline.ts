@@ -1,7 +1,10 @@
 /** Outlines with curves, and their flattening to rings. */
 import type { Point, Ring } from "./polygon.ts";
 
-/** One contour: a start, then straight (end), quadratic (control, end) or cubic (two controls, end) segments. */
+/**
+ * One contour: a start, then straight (end), quadratic (control, end) or cubic (two controls, end)
+ * segments.
+ */
 export type Segment =
   | { readonly kind: "line"; readonly to: Point }
   | { readonly kind: "quad"; readonly c: Point; readonly to: Point }
@@ -26,7 +29,9 @@ export function flatten(contour: Contour, tolerance: number): Ring {
   return withoutRepeats(points);
 }
 
-/** The same for a line that need not be closed: its start, then its chords; nothing twice in a row. */
+/**
+ * The same for a line that need not be closed: its start, then its chords; nothing twice in a row.
+ */
 export function flattenLine(contour: Contour, tolerance: number): Ring {
   const points: Point[] = [contour.start];
   let from = contour.start;

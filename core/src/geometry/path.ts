@@ -8,7 +8,8 @@ const EXACT_UP_TO = 1e9;
 
 /** A number with at most three decimals and no trailing zeros; never an exponent, never "-0". */
 export function numberText(value: number): string {
-  // A sheet has a hundred thousand of them: whole thousandths as a number say the same as `toFixed`, in a third of the time.
+  // A sheet has a hundred thousand of them: whole thousandths as a number say the same as
+  // `toFixed`, in a third of the time.
   const thousandths = value * 1000;
   const near = Math.round(thousandths);
   if (Math.abs(thousandths - near) < TIE && Math.abs(near) < EXACT_UP_TO)
@@ -25,7 +26,10 @@ export function polygonsPath(polygons: Polygons): string {
   return polygons.flatMap((polygon) => polygon.map(ringPath)).join("");
 }
 
-/** Path data for the screen: points nearer than the tolerance to the line between their neighbours are left out. */
+/**
+ * Path data for the screen: points nearer than the tolerance to the line between their neighbours
+ * are left out.
+ */
 export function drawingPath(polygons: Polygons, toleranceMm: number): string {
   return polygons
     .flatMap((polygon) => polygon.map((ring) => shortRingPath(simplified(ring, toleranceMm))))
@@ -39,7 +43,10 @@ function shortRingPath(ring: Ring): string {
   return `M${ring.map(([x, y]) => `${hundredths(x)} ${hundredths(y)}`).join("L")}Z`;
 }
 
-/** Douglas and Peucker 1973, on the ring cut at its first point and the point farthest from it: no point strays farther than the tolerance, mm. */
+/**
+ * Douglas and Peucker 1973, on the ring cut at its first point and the point farthest from it: no
+ * point strays farther than the tolerance, mm.
+ */
 export function simplified(ring: Ring, tolerance: number): Ring {
   const first = ring[0];
   if (!first || ring.length < 5) return ring;

@@ -1,4 +1,7 @@
-/** Outlines as people type them: a point a line, x and y in millimetres, apart by space, comma or semicolon. */
+/**
+ * Outlines as people type them: a point a line, x and y in millimetres, apart by space, comma or
+ * semicolon.
+ */
 import type { Point } from "./polygon.ts";
 
 export type PointsText =

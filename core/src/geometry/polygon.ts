@@ -21,7 +21,10 @@ export const EMPTY_BOX: Box = {
   maxY: Number.NEGATIVE_INFINITY,
 };
 
-/** Signed area in mm² by the shoelace formula; positive when the ring turns clockwise on screen (y down). */
+/**
+ * Signed area in mm² by the shoelace formula; positive when the ring turns clockwise on screen (y
+ * down).
+ */
 export function ringArea(ring: Ring): number {
   let twice = 0;
   for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
@@ -55,7 +58,10 @@ export function ringLength(ring: Ring): number {
   return sum;
 }
 
-/** Every point of every letter comes by here many times: indexed, because iterators cost ten times as much. */
+/**
+ * Every point of every letter comes by here many times: indexed, because iterators cost ten times
+ * as much.
+ */
 export function boxOfPoints(points: readonly Point[]): Box {
   let { minX, minY, maxX, maxY } = EMPTY_BOX;
   for (let i = 0; i < points.length; i++) {

@@ -1,4 +1,7 @@
-/** A first class, one thing at a time: where to go, what to look at there, and why; in figures of this very class. */
+/**
+ * A first class, one thing at a time: where to go, what to look at there, and why; in figures of
+ * this very class.
+ */
 import { isCup } from "../blanks/shape-size.ts";
 import type { DeadlineCode } from "../calendar/dates.ts";
 import type { ClassDocument } from "../document/document.ts";

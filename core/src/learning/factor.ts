@@ -1,9 +1,12 @@
 /**
  * How much longer something takes than was guessed, learned from a studio's own log.
  *
- * Logarithms of actual by guessed minutes: one evening has its own mood (tired hosts, a cold room), each observation scatters round it, and
- * some are no observation at all (a telephone call with the clock running). So: a normal prior round "as guessed", normal evenings, and
- * Student's t within one, by iterated weights (Lange, Little & Taylor 1989, "Robust statistical modeling using the t distribution").
+ * Logarithms of actual by guessed minutes: one evening has its own mood (tired hosts, a cold room),
+ * each observation scatters round it, and
+ * some are no observation at all (a telephone call with the clock running). So: a normal prior
+ * round "as guessed", normal evenings, and
+ * Student's t within one, by iterated weights (Lange, Little & Taylor 1989, "Robust statistical
+ * modeling using the t distribution").
  */
 
 import { grouped } from "./grouped.ts";
@@ -18,7 +21,10 @@ export interface Observed {
 }
 
 export interface Prior {
-  /** Standard deviations of the logarithm: of studios, of the evenings of one, and within an evening. */
+  /**
+   * Standard deviations of the logarithm: of studios, of the evenings of one, and within an
+   * evening.
+   */
   readonly studios: number;
   readonly evenings: number;
   readonly within: number;
@@ -33,11 +39,15 @@ export interface Learned {
   readonly classes: number;
 }
 
-/** Studios differ by a third or so, evenings by a tenth, kits and steps by a quarter: first guesses. */
+/**
+ * Studios differ by a third or so, evenings by a tenth, kits and steps by a quarter: first guesses.
+ */
 export const PRIOR: Prior = { studios: 0.35, evenings: 0.1, within: 0.25 };
 /** Degrees of freedom of Student's t: four bear one wild observation in ten. */
 export const FREEDOM = 4;
-/** What the guessed scatter weighs against what is seen: so many observations, and so many evenings. */
+/**
+ * What the guessed scatter weighs against what is seen: so many observations, and so many evenings.
+ */
 export const GUESSED = { within: 10, evenings: 3 } as const;
 const ROUNDS = 12;
 
@@ -48,7 +58,9 @@ export const NOTHING_LEARNED: Learned = {
   classes: 0,
 };
 
-/** Weight of an observation that lies so many scatters off: near one for most, small for the wild. */
+/**
+ * Weight of an observation that lies so many scatters off: near one for most, small for the wild.
+ */
 export const weightOf = (off: number): number => (FREEDOM + 1) / (FREEDOM + off * off);
 
 export function learnFactor(seen: readonly Observed[], prior: Prior = PRIOR): Learned {

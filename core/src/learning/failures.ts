@@ -1,4 +1,7 @@
-/** How often a film fails at weeding: what the studio has seen of each, beside what is to be expected before anything is seen. */
+/**
+ * How often a film fails at weeding: what the studio has seen of each, beside what is to be
+ * expected before anything is seen.
+ */
 
 export interface FilmSeen {
   readonly film: string;
@@ -14,7 +17,9 @@ export interface FilmFails extends FilmSeen {
   readonly spread: number;
 }
 
-/** One kit in thirty, which thirty kits of the studio's own weigh up: a first guess (a Beta(1, 29)). */
+/**
+ * One kit in thirty, which thirty kits of the studio's own weigh up: a first guess (a Beta(1, 29)).
+ */
 export const GUESSED_FAILURES = { share: 1 / 30, kits: 30 } as const;
 
 /** The guess and what was seen, each by its weight: mean and deviation of the posterior Beta. */
@@ -30,7 +35,10 @@ export function failsOf({ film, kits, lost }: FilmSeen): FilmFails {
 /** How sure a class should be that its spares are enough. */
 export const SPARES_ENOUGH = 0.9;
 
-/** Spares with which, nine times in ten, none is missing: the number lost is binomial. @param kits above zero */
+/**
+ * Spares with which, nine times in ten, none is missing: the number lost is binomial. @param kits
+ * above zero
+ */
 export function sparesFor(kits: number, share: number, sure = SPARES_ENOUGH): number {
   if (share <= 0 || kits <= 0) return 0;
   if (share >= 1) return kits;

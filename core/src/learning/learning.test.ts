@@ -154,7 +154,8 @@ describe("minutes of weeding, learned", () => {
 
 describe("a factor, learned", () => {
   it("without wild ones is the mean of guess and classes, each by its weight", () => {
-    // One observation a class, no scatter of the data: the closed form with the scatter that is left of the guess.
+    // One observation a class, no scatter of the data: the closed form with the scatter that is
+    // left of the guess.
     const seen = Array.from({ length: 400 }, (_, i) => ({ ratio: 1.5, group: `g${i}` }));
     const learned = learnFactor(seen);
     expect(learned.factor).toBeCloseTo(1.5, 2);

@@ -1,4 +1,7 @@
-/** What a studio's log comes to, model by model: what could be used in the place of first guesses, and whether that is worth a word. */
+/**
+ * What a studio's log comes to, model by model: what could be used in the place of first guesses,
+ * and whether that is worth a word.
+ */
 
 import type { Figures } from "../figures/figures.ts";
 import {

@@ -1,7 +1,10 @@
 /**
- * Minutes of weeding, refitted from a studio's own log: a ridge regression towards the first guesses. All of them may be off by one
- * factor (quick or slow hands), and each by itself (somebody to whom insides are easy); an evening has its mood, and the clock of some
- * kits ran on through supper, which Student's t passes over. Definitions as in Gelman & Hill, "Data analysis using regression and
+ * Minutes of weeding, refitted from a studio's own log: a ridge regression towards the first
+ * guesses. All of them may be off by one
+ * factor (quick or slow hands), and each by itself (somebody to whom insides are easy); an evening
+ * has its mood, and the clock of some
+ * kits ran on through supper, which Student's t passes over. Definitions as in Gelman & Hill, "Data
+ * analysis using regression and
  * multilevel/hierarchical models" (2007), chapters 12 and 13.
  */
 import { inverse, Matrix, solve } from "ml-matrix";
@@ -41,7 +44,9 @@ export interface LearnedWeeding {
 const OF_A_TERM = 0.3;
 /** No term falls below this share of its guess: nothing is weeded in no time. */
 const LEAST_SHARE = 0.1;
-/** Told to be done a moment after it was taken up: it was weeded before, and the clock says nothing. */
+/**
+ * Told to be done a moment after it was taken up: it was weeded before, and the clock says nothing.
+ */
 const LEAST_TAKEN = 0.15;
 const ROUNDS = 10;
 const GUESSES = WEEDING_TERMS.map((term) => WEEDING_COEFFICIENTS[term]);
@@ -131,7 +136,10 @@ const asTerms = (values: readonly number[]): Record<WeedingTerm, number> =>
     number
   >;
 
-/** Minutes as a share of those expected; a kit that lay through supper must not draw the line before its weight is small. */
+/**
+ * Minutes as a share of those expected; a kit that lay through supper must not draw the line before
+ * its weight is small.
+ */
 const bounded = (share: number): number => Math.min(share, 4);
 
 interface EveningRows {

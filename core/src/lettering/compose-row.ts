@@ -1,4 +1,6 @@
-/** One seat's items of the recipe, each centred on x = 0 with its baseline (or lower edge) at y = 0. */
+/**
+ * One seat's items of the recipe, each centred on x = 0 with its baseline (or lower edge) at y = 0.
+ */
 
 import { cleanArt } from "../art/clean.ts";
 import { PlanFault } from "../faults/plan-fault.ts";
@@ -260,7 +262,10 @@ function brokenLine(
 /** Letters as a reader counts them: an accent that is typed by itself stays with its letter. */
 const lettersIn = (text: string): string[] => text.match(/\P{M}\p{M}*/gu) ?? [];
 
-/** Turned a quarter about the middle of its lower edge: read from above going down, or from below going up. */
+/**
+ * Turned a quarter about the middle of its lower edge: read from above going down, or from below
+ * going up.
+ */
 function turnedText(rows: readonly Ink[], run: Run): Ink {
   const [only] = rows;
   if (run !== "down" && run !== "up")

@@ -1,4 +1,7 @@
-/** From the recipe and the seats' fields to one design per seat, at scale 1, baselines level over the whole set. */
+/**
+ * From the recipe and the seats' fields to one design per seat, at scale 1, baselines level over
+ * the whole set.
+ */
 import { difference, unionPolygons } from "../geometry/boolean.ts";
 import {
   type Box,
@@ -41,7 +44,10 @@ export interface ComposedPart {
   readonly picture?: string;
 }
 
-/** The same object for the same seat as long as nothing of it changed: what is made of it later can be kept with it. */
+/**
+ * The same object for the same seat as long as nothing of it changed: what is made of it later can
+ * be kept with it.
+ */
 export interface ComposedSeat {
   readonly seat: string;
   readonly lines: readonly ComposedLine[];
@@ -105,7 +111,8 @@ function composed(seat: string, row: readonly Cell[]): ComposedSeat {
 }
 
 /**
- * A line that may narrow is at most as wide as the widest other line of the set: measured over all seats,
+ * A line that may narrow is at most as wide as the widest other line of the set: measured over all
+ * seats,
  * because against its own seat a long word under "Jo" would shrink to nothing.
  */
 function narrowedRows(design: Design, rows: readonly (readonly Cell[])[]): Cell[][] {
@@ -136,7 +143,10 @@ function alignShift(design: Design, row: readonly Cell[], index: number): number
   return item.align === "left" ? -free : free;
 }
 
-/** A seat with a size or a line break of its own is stacked by itself: it must not push everybody's lines apart. */
+/**
+ * A seat with a size or a line break of its own is stacked by itself: it must not push everybody's
+ * lines apart.
+ */
 function offsetsOf(
   design: Design,
   seats: readonly SeatFields[],
@@ -199,7 +209,10 @@ function stackOffsets(
 const lowered = (box: Box, by: number): Box =>
   isEmptyBox(box) ? box : { ...box, minY: box.minY + by, maxY: box.maxY + by };
 
-/** Rings and frames round everything are the same for all seats: round the widest. Seats with nothing in them get none. */
+/**
+ * Rings and frames round everything are the same for all seats: round the widest. Seats with
+ * nothing in them get none.
+ */
 function withSurrounds(design: Design, rows: readonly (readonly Cell[])[]): Cell[][] {
   const surrounds = design.items.flatMap((item) =>
     item.kind === "shape" && item.around !== undefined ? [item] : [],
@@ -227,14 +240,19 @@ function withSurrounds(design: Design, rows: readonly (readonly Cell[])[]): Cell
 
 const MOST_SURROUNDS = 40;
 const surrounds = new Bounded<Ink>(MOST_SURROUNDS);
-/** The same outline while the widest name is the same: what is made of the seats is then the same, too. */
+/**
+ * The same outline while the widest name is the same: what is made of the seats is then the same,
+ * too.
+ */
 const surroundInk = (item: ShapeItem, box: Box): Ink =>
   surrounds.take(JSON.stringify([item, box]), () => new Ink(shapeAround(item, box)));
 
 const MOST_CUT = 4000;
 const cut = new Bounded<Ink>(MOST_CUT);
 
-/** Where the host wants it, what lies under the item after an overlapping gap is cut out beneath it. */
+/**
+ * Where the host wants it, what lies under the item after an overlapping gap is cut out beneath it.
+ */
 function cutUnder(design: Design, row: readonly Cell[]): Cell[] {
   const next = [...row];
   design.items.forEach((item, i) => {

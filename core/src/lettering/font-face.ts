@@ -26,7 +26,10 @@ export interface ShapedGlyph {
   readonly advance: number;
 }
 
-/** What was measured of a font's letters before, em: thinnest stroke, and tightest inside or null without one. */
+/**
+ * What was measured of a font's letters before, em: thinnest stroke, and tightest inside or null
+ * without one.
+ */
 export interface GlyphMeasures {
   /** Digest (SHA-256) of the font's bytes. */
   readonly font: string;
@@ -50,7 +53,8 @@ export class FontFace {
   readonly #parts = new Map<string, Polygons>();
 
   /**
-   * @param measures of these very bytes; letters that are not among them are measured when they are asked for
+   * @param measures of these very bytes; letters that are not among them are measured when they are
+   * asked for
    * @throws PlanFault when the bytes are no font with glyphs
    */
   constructor(id: string, bytes: Uint8Array, measures?: GlyphMeasures) {
@@ -77,7 +81,10 @@ export class FontFace {
     return tops.length === 0 ? null : -Math.min(...tops);
   }
 
-  /** Shapes one line, left to right unless the script says otherwise; kerning, ligatures and contextual forms on. */
+  /**
+   * Shapes one line, left to right unless the script says otherwise; kerning, ligatures and
+   * contextual forms on.
+   */
   shape(text: string): ShapedGlyph[] {
     const buffer = new Buffer();
     buffer.addText(text);
@@ -99,7 +106,9 @@ export class FontFace {
     });
   }
 
-  /** Outline of a glyph, flattened; `toleranceEm` is the largest distance of a chord from the curve. */
+  /**
+   * Outline of a glyph, flattened; `toleranceEm` is the largest distance of a chord from the curve.
+   */
   rings(glyph: number, toleranceEm: number): readonly Ring[] {
     const key = `${glyph}/${toleranceEm}`;
     const known = this.#rings.get(key);
@@ -125,7 +134,8 @@ export class FontFace {
   }
 
   /**
-   * Thinnest stroke of a glyph, em. Joining letters only thickens, so the least over a line's glyphs
+   * Thinnest stroke of a glyph, em. Joining letters only thickens, so the least over a line's
+   * glyphs
    * holds for the line, and one measurement per glyph serves every size.
    */
   thinnest(glyph: number): number {
@@ -138,7 +148,9 @@ export class FontFace {
     return width / THIN_EM_MM;
   }
 
-  /** Width of the largest circle in the tightest counter of a glyph, em; infinite without counters. */
+  /**
+   * Width of the largest circle in the tightest counter of a glyph, em; infinite without counters.
+   */
   tightestCounter(glyph: number): number {
     const known = this.#counters.get(glyph);
     if (known !== undefined) return known;
@@ -170,7 +182,10 @@ export class FontFace {
 /** A two-thousandth of an em: enough to measure letter heights. */
 const PROFILE_TOLERANCE_EM = 0.002;
 const MEASURE_TOLERANCE_EM = 0.0005;
-/** Strokes are some hundredths of an em wide; chords this coarse change them by less than a fiftieth. */
+/**
+ * Strokes are some hundredths of an em wide; chords this coarse change them by less than a
+ * fiftieth.
+ */
 const THIN_TOLERANCE_EM = 0.001;
 /** Boolean operations round to tenths of a micrometre: parts are united at this em. */
 const PARTS_EM_MM = 100;

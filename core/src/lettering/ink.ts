@@ -1,4 +1,7 @@
-/** An outline where it lies: drawn once, then scaled and moved by numbers alone, so that a set of a thousand names moves without redrawing. */
+/**
+ * An outline where it lies: drawn once, then scaled and moved by numbers alone, so that a set of a
+ * thousand names moves without redrawing.
+ */
 import { hullOf } from "../geometry/hull.ts";
 import {
   type Box,
@@ -48,7 +51,10 @@ export class Ink {
       .map(([x, y]) => [x * this.scale + this.x, y * this.scale + this.y]);
   }
 
-  /** Drawn anew whenever it is asked for: two copies of every name would take more memory than the time is worth. */
+  /**
+   * Drawn anew whenever it is asked for: two copies of every name would take more memory than the
+   * time is worth.
+   */
   get polygons(): Polygons {
     return this.isEmpty ? [] : placed(this.outline, this.scale, this.x, this.y);
   }

@@ -1,4 +1,7 @@
-/** Joining a script: the least tightening of each pair of letters so that they overlap and cut as one piece. */
+/**
+ * Joining a script: the least tightening of each pair of letters so that they overlap and cut as
+ * one piece.
+ */
 import type { Point, Ring } from "../geometry/polygon.ts";
 
 /** How deep neighbours must overlap, em: about 0.3 mm at a 30 mm em, more than a blade's wander. */

@@ -1,4 +1,7 @@
-/** What was lettered before: kept by whoever letters the same set again and again, after every change of it. */
+/**
+ * What was lettered before: kept by whoever letters the same set again and again, after every
+ * change of it.
+ */
 import { Bounded } from "../memory/bounded.ts";
 import { Contents } from "../memory/identity.ts";
 import type { ComposedSeat } from "./compose.ts";
@@ -7,7 +10,10 @@ import type { LetteredLine } from "./line.ts";
 
 /** More texts than a thousand seats of several lines have. */
 const MOST_TEXTS = 8000;
-/** What hangs on a seat as it was composed (its fit, its placed outlines, its kits) takes some tens of kilobytes. */
+/**
+ * What hangs on a seat as it was composed (its fit, its placed outlines, its kits) takes some tens
+ * of kilobytes.
+ */
 const MOST_SEATS = 3000;
 
 export class LetteringMemory {

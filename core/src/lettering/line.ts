@@ -95,7 +95,10 @@ export function letterLine(face: FontFace, spec: LineSpec, toleranceEm: number):
 /** Coarse outlines have the same counters as fine ones. */
 const COUNTER_TOLERANCE_EM = 0.002;
 
-/** Boolean operations round to tenths of a micrometre: outlines are lifted to an em of 100 mm for them. */
+/**
+ * Boolean operations round to tenths of a micrometre: outlines are lifted to an em of 100 mm for
+ * them.
+ */
 const EM_LIFT = 100;
 
 function uniteLifted(rings: readonly Ring[]): Polygons {

@@ -1,4 +1,7 @@
-/** Dots and accents that stand apart from their letter: left, brought together with it, bridged or dropped. */
+/**
+ * Dots and accents that stand apart from their letter: left, brought together with it, bridged or
+ * dropped.
+ */
 import { unionPolygons } from "../geometry/boolean.ts";
 import {
   boxOf,
@@ -12,7 +15,9 @@ import type { MarkRule } from "./recipe-kinds.ts";
 
 /** How deep a mark is pushed into its letter, em. */
 const JOIN_DEPTH_EM = 0.015;
-/** Width of a bridge, em: about a millimetre at a 20 mm em, what a beginner lifts without tearing. */
+/**
+ * Width of a bridge, em: about a millimetre at a 20 mm em, what a beginner lifts without tearing.
+ */
 const BRIDGE_EM = 0.05;
 
 const LETTER = /^\p{L}/u;
@@ -35,7 +40,9 @@ export function withMarks(parts: Polygons, text: string, rule: MarkRule): Polygo
   return unionPolygons([base, ...treated.flat()]);
 }
 
-/** Moves the mark straight to the letter along the shortest way between them, and a little into it. */
+/**
+ * Moves the mark straight to the letter along the shortest way between them, and a little into it.
+ */
 function broughtTo(mark: Polygon, base: Polygon): Polygons {
   const { from, to, distance } = nearest(mark, base);
   const share = distance === 0 ? 1 : (distance + JOIN_DEPTH_EM) / distance;

@@ -16,7 +16,10 @@ export function openedRings(design: Design, itemId: string): Design {
   };
 }
 
-/** A ring of the recipe becomes art: it is no plain ring any more. One that goes round everything has no size of its own and stays. */
+/**
+ * A ring of the recipe becomes art: it is no plain ring any more. One that goes round everything
+ * has no size of its own and stays.
+ */
 function openedItem(item: RecipeItem): RecipeItem {
   if (item.kind === "art")
     return {

@@ -53,7 +53,10 @@ export function vinylsOfItem(item: RecipeItem): string[] {
 export function vinylsOf(design: Design): string[] {
   return [...new Set(design.items.flatMap(vinylsOfItem))];
 }
-/** The design without one item: lines to write on go with what was written on them, what stood beside it gets a row of its own. */
+/**
+ * The design without one item: lines to write on go with what was written on them, what stood
+ * beside it gets a row of its own.
+ */
 export function withoutItem(items: readonly RecipeItem[], id: string): RecipeItem[] {
   return items.flatMap((item): RecipeItem[] => {
     if (item.id === id) return [];

@@ -19,7 +19,10 @@ export const nudgesSchema = z
   .record(z.string().min(2).max(8), z.number().min(-0.5).max(0.5))
   .refine((pairs) => Object.keys(pairs).length <= 60, "at most 60 pairs");
 
-/** Stands on another line instead of in a row of its own: at its foot, at the height of its small letters or of its capitals. */
+/**
+ * Stands on another line instead of in a row of its own: at its foot, at the height of its small
+ * letters or of its capitals.
+ */
 const standing = z
   .strictObject({
     item: itemId,
@@ -47,7 +50,10 @@ const textItem = z.strictObject({
   trackingEm: z.number().min(-0.3).max(2).default(0),
   join: z.boolean().default(false),
   nudges: nudgesSchema.default({}),
-  /** What becomes of dots and accents that stand apart from their letter. Only the dots of i and j are ever dropped. */
+  /**
+   * What becomes of dots and accents that stand apart from their letter. Only the dots of i and j
+   * are ever dropped.
+   */
   marks: z.enum(MARKS).default("asDrawn"),
   /** Grown on every side, at the final size, mm. */
   thickenMm: z.number().min(0).max(5).default(0),
@@ -60,7 +66,10 @@ const textItem = z.strictObject({
   on: standing,
 });
 
-/** Below zero, what stands above and below overlap: in one vinyl they become one piece, in two the later lies over the earlier. */
+/**
+ * Below zero, what stands above and below overlap: in one vinyl they become one piece, in two the
+ * later lies over the earlier.
+ */
 const gapItem = z.strictObject({
   kind: z.literal("gap"),
   id: itemId,
@@ -141,13 +150,18 @@ export type TextItem = z.infer<typeof textItem>;
 export type ArtItem = z.infer<typeof artItem>;
 export type ShapeItem = z.infer<typeof shapeItem>;
 
-/** A painted stencil: the letters are taken out; their insides ride on the tape, or hang on bridges. */
+/**
+ * A painted stencil: the letters are taken out; their insides ride on the tape, or hang on bridges.
+ */
 export const stencilSchema = z.strictObject({
   islands: z.enum(["onTape", "bridged"]).default(USUAL_STENCIL.islands),
   bridgeMm: z.number().min(0.3).max(20).default(USUAL_STENCIL.bridgeMm),
   /** Film left round the letters, mm: what keeps paint off the blank. */
   filmMargin: z.number().min(2).max(200).default(USUAL_STENCIL.filmMargin),
-  /** Cut to the blank's own outline the film centres itself; where a load does not take it, it keeps its margin. */
+  /**
+   * Cut to the blank's own outline the film centres itself; where a load does not take it, it keeps
+   * its margin.
+   */
   film: z
     .enum(["margin", "blank"])
     .optional()

@@ -57,7 +57,10 @@ function dashes(
   ]);
 }
 
-/** A ring or frame round a box, `gap` away from it; round boxes of names a ring goes through their corners' circle. */
+/**
+ * A ring or frame round a box, `gap` away from it; round boxes of names a ring goes through their
+ * corners' circle.
+ */
 export function shapeAround(item: ShapeItem, box: Box): Polygons {
   const gap = item.around ?? 0;
   const [cx, cy] = [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2];

@@ -1,4 +1,7 @@
-/** Parts of a design that stand on another line: rules on which letters are written, pictures and words beside it. */
+/**
+ * Parts of a design that stand on another line: rules on which letters are written, pictures and
+ * words beside it.
+ */
 import { type Box, boxWidth, EMPTY_BOX, isEmptyBox, joinBoxes } from "../geometry/polygon.ts";
 import { Bounded } from "../memory/bounded.ts";
 import { type Cell, cellBox, type FontLookup, movedCell, withInk } from "./compose-row.ts";
@@ -20,7 +23,10 @@ function lineOf(design: Design, { on }: Standing): { index: number; item: TextIt
   return item?.kind === "text" ? { index, item } : null;
 }
 
-/** Rules without a width of their own are as wide as the widest word of the set that stands on them, the same for all. */
+/**
+ * Rules without a width of their own are as wide as the widest word of the set that stands on them,
+ * the same for all.
+ */
 export function withRules(design: Design, rows: readonly (readonly Cell[])[]): Cell[][] {
   const widths = design.items.map((item) => {
     const line =
@@ -55,7 +61,10 @@ function inkWidth(cell: Cell | undefined): number {
   return isEmptyBox(ink) ? 0 : boxWidth(ink);
 }
 
-/** How far below the baseline of its line it comes to stand, at scale 1. A rule touches the letters: under their feet, over their heads, through the middle of the small ones' height. */
+/**
+ * How far below the baseline of its line it comes to stand, at scale 1. A rule touches the letters:
+ * under their feet, over their heads, through the middle of the small ones' height.
+ */
 export function standBelow(design: Design, item: Standing, fonts: FontLookup): number {
   const line = lineOf(design, item);
   if (!line) return 0;
@@ -78,7 +87,9 @@ function heightAt(
     : (size * face.capHeight) / face.xHeight;
 }
 
-/** What stands left or right of its line is moved there; the row is then in the middle as a whole. */
+/**
+ * What stands left or right of its line is moved there; the row is then in the middle as a whole.
+ */
 export function besideLines(design: Design, row: readonly Cell[]): Cell[] {
   if (!design.items.some((item) => isStanding(item) && item.on.side !== "over")) return [...row];
   const next = [...row];

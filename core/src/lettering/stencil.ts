@@ -1,4 +1,7 @@
-/** Bridges of a stencil: strips of film across a stroke that hold the inside of a letter to the field. */
+/**
+ * Bridges of a stencil: strips of film across a stroke that hold the inside of a letter to the
+ * field.
+ */
 import { difference } from "../geometry/boolean.ts";
 import {
   boxOfPoints,
@@ -12,7 +15,10 @@ import type { StencilRule } from "./recipe.ts";
 
 /** Directions that are tried for a bridge, degrees from the top, clockwise. */
 const DIRECTIONS = Array.from({ length: 24 }, (_, i) => i * 15);
-/** A bridge straight up, down or across is preferred to a slanting one that saves less than this share. */
+/**
+ * A bridge straight up, down or across is preferred to a slanting one that saves less than this
+ * share.
+ */
 const UPRIGHT_BONUS = 0.75;
 
 export interface Bridge {
@@ -25,7 +31,8 @@ export interface Bridge {
 }
 
 /**
- * Takes a strip of width `bridgeMm` out of the letter for every island, at the thinnest place of the stroke round it,
+ * Takes a strip of width `bridgeMm` out of the letter for every island, at the thinnest place of
+ * the stroke round it,
  * so that the letter is hurt least; an angle given for the letter is followed.
  * @param letterAt the letter at a place, as the host names it
  */
@@ -45,7 +52,8 @@ export function bridgeIslands(
       return strip(island, angle, reach(polygon, island), rule.bridgeMm);
     });
     if (strips.length === 0) return [polygon];
-    // A strip runs from the island outwards only as far as this letter reaches; crumbs it leaves are no pieces.
+    // A strip runs from the island outwards only as far as this letter reaches; crumbs it leaves
+    // are no pieces.
     return strips
       .reduce<Polygons>((left, one) => difference(left, [one]), [polygon])
       .filter((part) => polygonArea(part) > (rule.bridgeMm * rule.bridgeMm) / 16);
@@ -93,7 +101,9 @@ function thinnestDirection(polygon: Polygon, island: Point, hole: Ring): number 
   return DIRECTIONS.reduce((best, angle) => (score(angle) < score(best) - 1e-9 ? angle : best));
 }
 
-/** How much stroke lies on the way from the island outwards: the letter's material along the ray. */
+/**
+ * How much stroke lies on the way from the island outwards: the letter's material along the ray.
+ */
 function strokeLength(polygon: Polygon, from: Point, angleDeg: number): number {
   const [dx, dy] = direction(angleDeg);
   const hits = polygon.flatMap((ring) =>

@@ -1,4 +1,7 @@
-/** The fonts shipped with the application, by what they are good for. Bytes are handed in by the caller. */
+/**
+ * The fonts shipped with the application, by what they are good for. Bytes are handed in by the
+ * caller.
+ */
 
 import { FAMILY_TRAITS, type VinylFamily } from "../weeding/families.ts";
 import type { FontFace } from "./font-face.ts";
@@ -11,7 +14,8 @@ export interface FontEntry {
   readonly kind: FontKind;
   readonly joined: boolean;
   /**
-   * Thinnest stroke of the sample letters as a share of the cap height, measured on the outlines (a test measures again):
+   * Thinnest stroke of the sample letters as a share of the cap height, measured on the outlines (a
+   * test measures again):
    * what the smallest safe size for a film follows from.
    */
   readonly thinShare: number;

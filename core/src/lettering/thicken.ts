@@ -9,7 +9,8 @@ export function thicken(polygons: Polygons, mm: number): Polygons {
 }
 
 /**
- * Opens counters that are narrower than `mm` at their narrowest until they are as wide; strokes round them give way.
+ * Opens counters that are narrower than `mm` at their narrowest until they are as wide; strokes
+ * round them give way.
  * Counters that are wide enough are left as they are.
  */
 export function openCounters(polygons: Polygons, mm: number): Polygons {

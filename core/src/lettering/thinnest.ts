@@ -1,4 +1,7 @@
-/** Thinnest stroke by opening, counting lost parts rather than lost area (area blames sharp corners of bold faces). */
+/**
+ * Thinnest stroke by opening, counting lost parts rather than lost area (area blames sharp corners
+ * of bold faces).
+ */
 import { difference, offset } from "../geometry/boolean.ts";
 import {
   type Box,
@@ -11,9 +14,14 @@ import {
   polygonArea,
 } from "../geometry/polygon.ts";
 
-/** A lost part counts when it is larger than this share of r²; smaller ones are the corners every opening rounds off. */
+/**
+ * A lost part counts when it is larger than this share of r²; smaller ones are the corners every
+ * opening rounds off.
+ */
 const LOST_PART_SHARE = 1.5;
-/** The grown shape reaches this far past the original, so that touching edges do not count as lost. */
+/**
+ * The grown shape reaches this far past the original, so that touching edges do not count as lost.
+ */
 const REGROW_MM = 0.005;
 const STEPS = 9;
 /** Corners down to 10° grow back whole: the sharp tips of a W are no thin strokes. */
@@ -24,7 +32,10 @@ export interface ThinPlace {
   readonly y: number;
 }
 
-/** Places narrower than `widthMm`: the middles of the parts that an opening by half of it would lose. */
+/**
+ * Places narrower than `widthMm`: the middles of the parts that an opening by half of it would
+ * lose.
+ */
 export function thinPlaces(polygons: Polygons, widthMm: number): ThinPlace[] {
   const r = widthMm / 2;
   const eroded = offset(polygons, -r, "miter", TIP_MITER);

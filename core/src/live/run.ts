@@ -1,4 +1,7 @@
-/** A class as it goes on: what comes next, what dries until when, what fills the wait, whose turn it is, and when it will be over. */
+/**
+ * A class as it goes on: what comes next, what dries until when, what fills the wait, whose turn it
+ * is, and when it will be over.
+ */
 
 /** A step of the run sheet, or one that was put in on the evening. */
 export interface RunStepTimes {
@@ -41,7 +44,10 @@ export function withInserted<T extends RunStepTimes>(
   return all;
 }
 
-/** Before this moment a step must not begin, because something dries; null where nothing keeps it. Counted from when it really was done. */
+/**
+ * Before this moment a step must not begin, because something dries; null where nothing keeps it.
+ * Counted from when it really was done.
+ */
 export function notBefore(
   { after }: Pick<RunStepTimes, "after">,
   run: Pick<RunMoment, "ends" | "dry">,
@@ -90,7 +96,10 @@ export function dryings(steps: readonly RunStepTimes[], run: RunMoment, now: num
 export const nextStep = <T extends RunStepTimes>(steps: readonly T[], run: RunMoment): T | null =>
   steps.find(({ id }) => isLeft(id, run)) ?? null;
 
-/** What could be done instead of waiting for the next step: everything it follows is done and dry. The step that goes on now counts as done. */
+/**
+ * What could be done instead of waiting for the next step: everything it follows is done and dry.
+ * The step that goes on now counts as done.
+ */
 export function fillers<T extends RunStepTimes>(
   steps: readonly T[],
   run: RunMoment,
@@ -113,7 +122,10 @@ export function fillers<T extends RunStepTimes>(
   });
 }
 
-/** Seconds that are left of the step; below zero when it is over. Drying that kept it and holds do not count. */
+/**
+ * Seconds that are left of the step; below zero when it is over. Drying that kept it and holds do
+ * not count.
+ */
 export function secondsLeft(step: RunStepTimes, run: RunMoment, now: number): number {
   const until = run.heldAt ?? now;
   const from = Math.max(run.stepStartedAt, notBefore(step, run) ?? 0);
@@ -122,7 +134,10 @@ export function secondsLeft(step: RunStepTimes, run: RunMoment, now: number): nu
   );
 }
 
-/** When it will be over, if from now on everything takes as long as planned, in the order in which it stands; drying is waited for. */
+/**
+ * When it will be over, if from now on everything takes as long as planned, in the order in which
+ * it stands; drying is waited for.
+ */
 export function projectedEnd(steps: readonly RunStepTimes[], run: RunMoment, now: number): number {
   const here = steps.find(({ id }) => id === run.stepId);
   const ends: Record<string, number> = { ...run.ends };
@@ -146,7 +161,10 @@ export interface ToolLine {
   readonly through: readonly string[];
 }
 
-/** Of a step that is done one after the other: who was done first with the step before comes first, the others in the order of the seats. */
+/**
+ * Of a step that is done one after the other: who was done first with the step before comes first,
+ * the others in the order of the seats.
+ */
 export function toolLine(
   seats: readonly string[],
   doneBefore: ReadonlyMap<string, number>,

@@ -1,4 +1,7 @@
-/** What the log says of the last time a class was taught: planned and actual of the same steps, what was left out or put in, what went wrong. */
+/**
+ * What the log says of the last time a class was taught: planned and actual of the same steps, what
+ * was left out or put in, what went wrong.
+ */
 
 /** A row of the log, as far as a class goes on. */
 export interface LogLine {
@@ -34,7 +37,10 @@ export interface RunLog {
     readonly step: string | null;
     readonly reason: string;
   }[];
-  /** Who was stuck at which step, with what, and how many minutes until help came, it went on, or the step was over. */
+  /**
+   * Who was stuck at which step, with what, and how many minutes until help came, it went on, or
+   * the step was over.
+   */
   readonly stuck: readonly {
     readonly seat: string;
     readonly step: string;
@@ -46,14 +52,20 @@ export interface RunLog {
     readonly note: string;
     readonly picture: string | null;
   }[];
-  /** Of each step, how long those who had said done waited until the room went on, in the mean; whoever said nothing is in none. */
+  /**
+   * Of each step, how long those who had said done waited until the room went on, in the mean;
+   * whoever said nothing is in none.
+   */
   readonly waits: readonly {
     readonly step: string;
     readonly seats: number;
     readonly minutes: number;
     readonly longest: { readonly seat: string; readonly minutes: number };
   }[];
-  /** Minutes on the clock at each step that were no work: something dried, or the step was held. Only where a minute or more. */
+  /**
+   * Minutes on the clock at each step that were no work: something dried, or the step was held.
+   * Only where a minute or more.
+   */
   readonly stood: readonly { readonly step: string; readonly minutes: number }[];
   /** What participants said afterwards; the last word of each. */
   readonly felt: readonly { readonly seat: string; readonly what: string }[];
@@ -64,7 +76,10 @@ export interface RunLog {
 const idsOf = (value: unknown): string[] =>
   typeof value === "string" && value !== "" ? value.split(" ") : [];
 
-/** Entries that were taken back do not count: a slip of the finger, a loss that was none. What takes back may itself have been taken back later. */
+/**
+ * Entries that were taken back do not count: a slip of the finger, a loss that was none. What takes
+ * back may itself have been taken back later.
+ */
 export function standing<T extends LogLine>(log: readonly T[]): T[] {
   const gone = new Set<string>();
   for (const { id, kind, body } of log.toReversed())
@@ -78,7 +93,10 @@ export function standing<T extends LogLine>(log: readonly T[]): T[] {
   return log.filter(({ id, kind }) => !gone.has(id) && kind !== "undone" && kind !== "found");
 }
 
-/** Only the last run counts: a class may be taught twice. @param putIn steps that were put in during it */
+/**
+ * Only the last run counts: a class may be taught twice. @param putIn steps that were put in during
+ * it
+ */
 export function runLog(
   log: readonly LogLine[],
   planned: readonly PlannedStep[],
@@ -195,7 +213,10 @@ function stoodIn(run: readonly LogLine[]): RunLog["stood"][number][] {
   });
 }
 
-/** Planned and actual of the steps that were done: both count the same steps, holds and drying in neither. */
+/**
+ * Planned and actual of the steps that were done: both count the same steps, holds and drying in
+ * neither.
+ */
 export function totals(steps: readonly StepTaught[]): {
   readonly planned: number;
   readonly actual: number;
@@ -206,7 +227,9 @@ export function totals(steps: readonly StepTaught[]): {
   };
 }
 
-/** How often each cause was named, the most frequent first; of equal ones the first that was named. */
+/**
+ * How often each cause was named, the most frequent first; of equal ones the first that was named.
+ */
 export function byCause(
   reasons: readonly string[],
 ): { readonly cause: string; readonly count: number }[] {

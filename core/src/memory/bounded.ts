@@ -1,4 +1,7 @@
-/** Results kept by what they were made from: a bounded number of them, what was asked for longest ago goes first. */
+/**
+ * Results kept by what they were made from: a bounded number of them, what was asked for longest
+ * ago goes first.
+ */
 
 export class Bounded<T> {
   private readonly known = new Map<string, T>();

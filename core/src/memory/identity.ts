@@ -16,7 +16,10 @@ export function identity(value: object): number {
 /** Characters of contents that are remembered: a design with art has some tens of thousands. */
 const MOST_CHARACTERS = 20_000_000;
 
-/** Numbers for what values say: documents are read anew for every change, and most of what they say is as it was. */
+/**
+ * Numbers for what values say: documents are read anew for every change, and most of what they say
+ * is as it was.
+ */
 export class Contents {
   private readonly read = new WeakMap<object, number>();
   private readonly said = new Bounded<{ readonly number: number; readonly characters: number }>(

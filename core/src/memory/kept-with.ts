@@ -1,5 +1,6 @@
 /**
- * Results kept with a value that never changes, as long as that value is there. For pure functions of one large value and a few
+ * Results kept with a value that never changes, as long as that value is there. For pure functions
+ * of one large value and a few
  * small ones: whoever has the same value in hand again has the same results.
  */
 const FEW_KEYS = 3;
@@ -10,7 +11,10 @@ export class KeptWith<Owner extends object, T> {
   /** @param most results that are kept of one owner, where it has more than a few */
   constructor(private readonly most = FEW_KEYS) {}
 
-  /** @param key everything else that the result depends on; only the few asked for last are kept of one owner */
+  /**
+   * @param key everything else that the result depends on; only the few asked for last are kept of
+   * one owner
+   */
   take(owner: Owner, key: string, make: () => T): T {
     let own = this.known.get(owner);
     if (!own) {

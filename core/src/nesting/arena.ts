@@ -1,7 +1,10 @@
 /**
- * Shapes lying on the bins of one grid, overlapping while the search goes on. Answers the search's one question fast:
- * at this column, where along it does a shape overlap least? The overlap with each span is a trapezoid of the shape's
- * position, so all positions of a column are evaluated at once by summing second differences (after the one-dimensional
+ * Shapes lying on the bins of one grid, overlapping while the search goes on. Answers the search's
+ * one question fast:
+ * at this column, where along it does a shape overlap least? The overlap with each span is a
+ * trapezoid of the shape's
+ * position, so all positions of a column are evaluated at once by summing second differences (after
+ * the one-dimensional
  * search of Egeblad, Nielsen and Odgaard 2007).
  */
 import type { Grid, Raster } from "./raster.ts";
@@ -40,12 +43,17 @@ export class Arena {
   readonly turn: Int32Array;
   readonly x: Int32Array;
   readonly y: Int32Array;
-  /** Work done, in pairs of spans looked at: the clock of a search that must not look at a clock. */
+  /**
+   * Work done, in pairs of spans looked at: the clock of a search that must not look at a clock.
+   */
   work = 0;
   /** Cost and cell found by the last `scan`. */
   leastCost = 0;
   leastY = 0;
-  /** Where an item's weight against the rim and against others is kept; 1 for all that were never raised. */
+  /**
+   * Where an item's weight against the rim and against others is kept; 1 for all that were never
+   * raised.
+   */
   private readonly weights: Float32Array;
   private raised: number[] = [];
   private readonly buckets: number[][][];
@@ -79,7 +87,10 @@ export class Arena {
     return (this.shapes[item] as readonly Lying[])[turn] as Lying;
   }
 
-  /** Last column and last cell at which the item's box is inside the bin; negative when it is too large. */
+  /**
+   * Last column and last cell at which the item's box is inside the bin; negative when it is too
+   * large.
+   */
   lastX(item: number, turn: number, bin: number): number {
     return Math.floor(
       ((this.bins[bin] as ArenaBin).width - this.lying(item, turn).width + SLACK_MM) /
@@ -151,8 +162,10 @@ export class Arena {
   }
 
   /**
-   * Moves all that lie below the line (by their middle) up by `cells`; what then sticks out of the bin is pushed inside.
-   * Returns the items that may overlap now: those that reach across the line, and those pushed inside.
+   * Moves all that lie below the line (by their middle) up by `cells`; what then sticks out of the
+   * bin is pushed inside.
+   * Returns the items that may overlap now: those that reach across the line, and those pushed
+   * inside.
    */
   closeUp(bin: number, line: number, cells: number, fixed: ReadonlySet<number>): number[] {
     const suspects: number[] = [];
@@ -209,7 +222,10 @@ export class Arena {
     }
   }
 
-  /** Least overlap of the item at column x for cells low..high (after `gather` over at least these); the first such cell. */
+  /**
+   * Least overlap of the item at column x for cells low..high (after `gather` over at least these);
+   * the first such cell.
+   */
   scan(item: number, turn: number, bin: number, x: number, low: number, high: number): void {
     const cells = high - low + 1;
     if (this.slopes.length < cells + 1) this.slopes = new Float64Array(2 * cells + 2);

@@ -21,7 +21,10 @@ interface Part {
   readonly members: readonly string[];
 }
 
-/** Parts beside and below each other so that their common box is small; a single part keeps its own coordinates. */
+/**
+ * Parts beside and below each other so that their common box is small; a single part keeps its own
+ * coordinates.
+ */
 export function blockOf(parts: readonly Part[], clearance: number): Block {
   const [only] = parts;
   if (only && parts.length === 1)

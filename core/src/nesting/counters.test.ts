@@ -147,7 +147,8 @@ describe("counters that are filled first", () => {
     const problem = strip(items, { seconds: 7 });
     const layout = layTight(problem);
     expect(validateShapes(problem, layout)).toEqual([]);
-    // Rings alone: two beside each other on 150 mm, three rows of 62 mm with the last one alone; closer when rows interlock.
+    // Rings alone: two beside each other on 150 mm, three rows of 62 mm with the last one alone;
+    // closer when rows interlock.
     expect(layout.length).toBeLessThan(3 * 62);
   });
 });

@@ -1,6 +1,8 @@
 /**
- * Fills counters with smaller items before anything else is laid, as one would by hand: the smallest counters first, which take
- * the smallest items; what lies in a counter then moves with it. A start for the search, which may take it apart again.
+ * Fills counters with smaller items before anything else is laid, as one would by hand: the
+ * smallest counters first, which take
+ * the smallest items; what lies in a counter then moves with it. A start for the search, which may
+ * take it apart again.
  */
 import { difference, offset } from "../geometry/boolean.ts";
 import {
@@ -108,7 +110,10 @@ export function stuffCounters(
   };
 }
 
-/** What of a counter is free: away from its rim, and from what of the item itself lies in it, such as the dot in a ring. */
+/**
+ * What of a counter is free: away from its rim, and from what of the item itself lies in it, such
+ * as the dot in a ring.
+ */
 function roomIn({ polygons }: ShapeItem, host: Polygon, hole: Ring, away: number): Polygons {
   const others = filled(polygons.filter((polygon) => polygon !== host));
   const room = offset([[hole]], -away);

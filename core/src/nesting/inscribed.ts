@@ -1,10 +1,14 @@
-/** The largest upright rectangle inside a stock of any shape: what straight cuts can use of a scrap. */
+/**
+ * The largest upright rectangle inside a stock of any shape: what straight cuts can use of a scrap.
+ */
 import { type Box, boxHeight, boxOf, boxWidth, type Polygons } from "../geometry/polygon.ts";
 import { outsideOf } from "./raster.ts";
 
 const COLUMNS = 60;
 
-/** Never sticks out; up to a column short of the true largest on each side. Null when there is none. */
+/**
+ * Never sticks out; up to a column short of the true largest on each side. Null when there is none.
+ */
 export function inscribedBox(stock: Polygons): Box | null {
   const box = boxOf(stock);
   const column = boxWidth(box) / COLUMNS;

@@ -1,4 +1,7 @@
-/** Many items, little time: layouts keep to the time they are given, and are never worse than plain boxes. */
+/**
+ * Many items, little time: layouts keep to the time they are given, and are never worse than plain
+ * boxes.
+ */
 import { describe, expect, it } from "vitest";
 import {
   boxHeight,
@@ -181,7 +184,8 @@ describe("turns that make no difference", () => {
   it("are kept where a hole or a mirrored half makes one, though box and mean are the same", () => {
     const holed: Polygons = [[rectRing(0, 0, 20, 20), [...rectRing(2, 2, 6, 6)].reverse()]];
     expect(turnsOf(holed)).toEqual([0, 90, 180, 270]);
-    // Z and its mirror have the same box and the same mean of points; Z looks the same half round, not a quarter.
+    // Z and its mirror have the same box and the same mean of points; Z looks the same half round,
+    // not a quarter.
     const z: Polygons = [
       [
         [

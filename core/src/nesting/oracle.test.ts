@@ -1,4 +1,7 @@
-/** Every strategy on random kits, held against the independent check, against bounds, and against exhaustive search. */
+/**
+ * Every strategy on random kits, held against the independent check, against bounds, and against
+ * exhaustive search.
+ */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { seededRandom } from "../geometry/random.ts";

@@ -1,4 +1,7 @@
-/** One door to all ways of laying out: what goes where, what it takes, and how that stands against bounds and plain boxes. */
+/**
+ * One door to all ways of laying out: what goes where, what it takes, and how that stands against
+ * bounds and plain boxes.
+ */
 import { intersection } from "../geometry/boolean.ts";
 import {
   boxHeight,
@@ -48,7 +51,10 @@ export interface PackProblem {
 export interface Packed {
   readonly placements: readonly ShapePlacement[];
   readonly unplaced: ShapeLayout["unplaced"];
-  /** New sheets begun, and the length cut off in all: of the strip, or of the sheets one after the other. */
+  /**
+   * New sheets begun, and the length cut off in all: of the strip, or of the sheets one after the
+   * other.
+   */
   readonly used: { readonly sheets: number; readonly length: number };
   /** What area alone would need: length of the strip, or sheets. */
   readonly bound: number;
@@ -155,7 +161,9 @@ interface Shapes {
   readonly clearance: number;
 }
 
-/** Straight edge-to-edge cuts: on the largest rectangle of each scrap, then on sheets or the strip. */
+/**
+ * Straight edge-to-edge cuts: on the largest rectangle of each scrap, then on sheets or the strip.
+ */
 function straightCuts({ items, scraps, stock, clearance }: Shapes): ShapeLayout {
   const boxed = items.map((item) => {
     const turned = item.turns.map((turn) => ({ turn, ...turnedBy(item.polygons, turn) }));
@@ -288,7 +296,10 @@ function leftoversOf(
   });
 }
 
-/** The part of a scrap below a straight cut, as the rectangle test sees it: the scrap with everything above blocked. */
+/**
+ * The part of a scrap below a straight cut, as the rectangle test sees it: the scrap with
+ * everything above blocked.
+ */
 function belowCut(
   polygon: Polygons,
   from: number,

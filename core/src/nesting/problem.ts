@@ -1,4 +1,7 @@
-/** Laying out kits on film: the problem and its solution. Lengths in mm, origin at the corner where cutting starts. */
+/**
+ * Laying out kits on film: the problem and its solution. Lengths in mm, origin at the corner where
+ * cutting starts.
+ */
 import type { Polygons } from "../geometry/polygon.ts";
 
 /** True shapes on scraps, sheets or a strip. */
@@ -34,13 +37,19 @@ export interface ShapeProblem {
   /** Whether small items may lie inside the counters of others. */
   readonly counters: boolean;
   readonly seed: number;
-  /** How long to search, in seconds of a usual machine: counted in work done, so that the result does not depend on the clock. */
+  /**
+   * How long to search, in seconds of a usual machine: counted in work done, so that the result
+   * does not depend on the clock.
+   */
   readonly seconds: number;
   /** Items that lie where somebody put them. */
   readonly pinned?: readonly ShapePlacement[];
 }
 
-/** Turned about the item's own origin, then moved. `bin` is a scrap's id, "sheet-1", "sheet-2", … or "strip". */
+/**
+ * Turned about the item's own origin, then moved. `bin` is a scrap's id, "sheet-1", "sheet-2", … or
+ * "strip".
+ */
 export interface ShapePlacement {
   readonly id: string;
   readonly bin: string;

@@ -1,6 +1,8 @@
 /**
- * Shapes as columns of spans: for every column of the grid the stretches that the shape covers anywhere inside it.
- * After the scanline representation of Umetani and Murakami (2022). Never smaller than the shape, so that two rasters
+ * Shapes as columns of spans: for every column of the grid the stretches that the shape covers
+ * anywhere inside it.
+ * After the scanline representation of Umetani and Murakami (2022). Never smaller than the shape,
+ * so that two rasters
  * that do not overlap stand for two shapes that do not.
  */
 import {
@@ -18,13 +20,18 @@ export interface Grid {
   /** Height of a cell, mm. */
   readonly cell: number;
   /**
-   * A fair grid samples shapes at the middle of its columns and rounds to the nearest cell: neither larger nor smaller on
-   * the whole, good for searching. Otherwise rasters are never smaller than their shape: good for what is cut.
+   * A fair grid samples shapes at the middle of its columns and rounds to the nearest cell: neither
+   * larger nor smaller on
+   * the whole, good for searching. Otherwise rasters are never smaller than their shape: good for
+   * what is cut.
    */
   readonly fair: boolean;
 }
 
-/** Spans of column k are [from[i], to[i]) for first[k] <= i < first[k + 1], in cells from the shape's origin. */
+/**
+ * Spans of column k are [from[i], to[i]) for first[k] <= i < first[k + 1], in cells from the
+ * shape's origin.
+ */
 export interface Raster {
   /** Column of the grid in which the first column lies, from the shape's origin. */
   readonly left: number;
@@ -40,7 +47,10 @@ export interface Raster {
 /** Rounding of coordinates to the grid forgives this much, mm: far below what any check sees. */
 const GRID_SLACK_MM = 1e-7;
 
-/** Spans being gathered, chained column by column in plain arrays of numbers: a class of names has half a million. */
+/**
+ * Spans being gathered, chained column by column in plain arrays of numbers: a class of names has
+ * half a million.
+ */
 class Gathered {
   private from = new Float64Array(256);
   private to = new Float64Array(256);
@@ -72,7 +82,10 @@ class Gathered {
     [this.from, this.to, this.next] = [from, to, next];
   }
 
-  /** Spans of a column in order, joined where they touch or are nearer than `bridge`: [from, to, from, to, …]. */
+  /**
+   * Spans of a column in order, joined where they touch or are nearer than `bridge`: [from, to,
+   * from, to, …].
+   */
   merged(column: number, bridge: number): number[] {
     const out: number[] = [];
     for (let i = this.heads[column] as number; i >= 0; i = this.next[i] as number)
@@ -127,7 +140,10 @@ export function rasterOf(polygons: Polygons, reach: number, grid: Grid, bridge =
   return packed(gathered, left, grid, bridge);
 }
 
-/** What lies outside a stock polygon, from its box's top to its bottom: where no shape may reach. Origin as for shapes. */
+/**
+ * What lies outside a stock polygon, from its box's top to its bottom: where no shape may reach.
+ * Origin as for shapes.
+ */
 export function outsideOf(stock: Polygons, grid: Grid): Raster {
   const box = boxOf(stock);
   const atOrigin = mapPoints(stock, ([x, y]) => [x - box.minX, y - box.minY]);
@@ -185,7 +201,9 @@ function addInsideInto(
   });
 }
 
-/** Every edge grown by `reach` on all sides: a capsule, whose extent within each column is exact. */
+/**
+ * Every edge grown by `reach` on all sides: a capsule, whose extent within each column is exact.
+ */
 function addRimInto(
   gathered: Gathered,
   ring: Ring,
@@ -210,7 +228,10 @@ function addRimInto(
   }
 }
 
-/** Largest sign·y of the capsule round p..q (p left of q) for x in [low, high], which the capsule touches. */
+/**
+ * Largest sign·y of the capsule round p..q (p left of q) for x in [low, high], which the capsule
+ * touches.
+ */
 function farthest(
   p: Point,
   q: Point,

@@ -1,4 +1,6 @@
-/** Items made ready for the search: their turns, their rasters, and where they lie in millimetres. */
+/**
+ * Items made ready for the search: their turns, their rasters, and where they lie in millimetres.
+ */
 import { simplified } from "../geometry/path.ts";
 import {
   boxHeight,
@@ -13,14 +15,19 @@ import type { ShapeItem } from "./problem.ts";
 import { type Grid, rasterOf, type Turned, turnedBy } from "./raster.ts";
 import { separate } from "./separate.ts";
 
-/** Columns over the height of a middling item: of the fair grid that is searched first, and of the fine grid that decides. */
+/**
+ * Columns over the height of a middling item: of the fair grid that is searched first, and of the
+ * fine grid that decides.
+ */
 export const COLUMNS = { coarse: 10, search: 16, fine: 64 } as const;
 export type GridKind = keyof typeof COLUMNS;
 /** Cells are finer than columns: they cost next to nothing. */
 const CELLS_A_COLUMN = 5;
 /** Outlines are simplified by this share of a column, and grown by as much. */
 const SIMPLER = 0.06;
-/** The fair grid is a little unfair, so that what it finds also holds on the fine one, in columns. */
+/**
+ * The fair grid is a little unfair, so that what it finds also holds on the fine one, in columns.
+ */
 const FAIR_GROWTH = 0.2;
 const LARGEST_COLUMN_MM = 4;
 const SMALLEST_COLUMN_MM = 0.1;
@@ -78,7 +85,8 @@ function differing(
   for (const turn of turns) {
     const turned = turnedBy(polygons, turn);
     const one: (typeof seen)[number] = { turn, turned, middle: middleOf(turned) };
-    // Only what has its points equally spread in an equal box can look the same; for those every point is compared.
+    // Only what has its points equally spread in an equal box can look the same; for those every
+    // point is compared.
     const alike = seen.filter(
       (other) =>
         nearly(other.turned.width, turned.width) &&
@@ -149,19 +157,25 @@ function gridFor(members: readonly Ready[], kind: GridKind): Grid {
   return { column, cell: column / CELLS_A_COLUMN, fair: kind !== "fine" };
 }
 
-/** What making the rasters costs, in the unit of an arena's work: measured as 2 µs a corner and turn, and 6 µs a column, on a machine that does 42 units a µs. */
+/**
+ * What making the rasters costs, in the unit of an arena's work: measured as 2 µs a corner and
+ * turn, and 6 µs a column, on a machine that does 42 units a µs.
+ */
 const WORK_A_POINT = 90;
 const WORK_A_COLUMN = 270;
 
 /**
- * Rasters of all items on the two or three grids of a layout, made when first needed and kept: every scrap and sheet looks
+ * Rasters of all items on the two or three grids of a layout, made when first needed and kept:
+ * every scrap and sheet looks
  * at the same shapes.
  */
 export class Rasters {
   readonly grids: Readonly<Record<GridKind, Grid>>;
   private readonly made = new Map<string, readonly Lying[]>();
 
-  /** @param bare whether shapes are also held against rims of any shape, not only against rectangles */
+  /**
+   * @param bare whether shapes are also held against rims of any shape, not only against rectangles
+   */
   constructor(
     private readonly ready: readonly Ready[],
     private readonly clearance: number,
@@ -256,7 +270,10 @@ export function placeOf(
   return { bin: id, turn, x: x * arena.grid.column + box.minX, y: y * arena.grid.cell + box.minY };
 }
 
-/** Separates what another grid laid; where that fails, the smallest of those in each other's way are taken out. */
+/**
+ * Separates what another grid laid; where that fails, the smallest of those in each other's way are
+ * taken out.
+ */
 export function settle(
   arena: Arena,
   fixed: ReadonlySet<number>,

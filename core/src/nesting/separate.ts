@@ -1,5 +1,6 @@
 /**
- * Moves overlapping shapes apart: each goes where its weighted overlap is least; pairs that stay in each other's way
+ * Moves overlapping shapes apart: each goes where its weighted overlap is least; pairs that stay in
+ * each other's way
  * grow heavier. Guided local search after Egeblad et al. (2007) and Gardeyn and Wauters (2025).
  */
 import { type Arena, NOWHERE, type Spot } from "./arena.ts";
@@ -60,7 +61,10 @@ export function separate(
   }
 }
 
-/** Which of the active items and their neighbours overlap, and how much; raises the weights of those pairs. */
+/**
+ * Which of the active items and their neighbours overlap, and how much; raises the weights of those
+ * pairs.
+ */
 function takeStock(
   arena: Arena,
   active: ReadonlySet<number>,

@@ -134,7 +134,9 @@ function distanceTo(p: Point, a: Point, b: Point): number {
   return Math.hypot(p[0] - a[0] - t * dx, p[1] - a[1] - t * dy);
 }
 
-/** The widest gap beside any edge of the first; below 0 how deep the second reaches in at the least. */
+/**
+ * The widest gap beside any edge of the first; below 0 how deep the second reaches in at the least.
+ */
 function widestGap(first: Ring, second: Ring): number {
   return Math.max(
     ...first.map((p, i) => {

@@ -1,5 +1,6 @@
 /**
- * Convex pieces with few corners, such as flags, tiles and diamonds: exact no-fit polygons, and how far two of them lie edge to edge.
+ * Convex pieces with few corners, such as flags, tiles and diamonds: exact no-fit polygons, and how
+ * far two of them lie edge to edge.
  */
 import {
   boxOfPoints,
@@ -14,7 +15,10 @@ import {
 const MOST_CORNERS = 24;
 /** Corners nearer to the line between their neighbours are none, mm. */
 const FLAT_MM = 1e-6;
-/** The rim of the clearance round a corner is made of tangents that turn by no more than this: never inside the true arc. */
+/**
+ * The rim of the clearance round a corner is made of tangents that turn by no more than this: never
+ * inside the true arc.
+ */
 const MOST_TURN = Math.PI / 3;
 /** Edges that diverge by less lie along each other; the sine of the angle. */
 const PARALLEL = 2e-4;
@@ -24,7 +28,10 @@ const TOUCHING_MM = 5e-3;
 const DEEP_MM = 1e-6;
 
 export interface Straight {
-  /** Grown by half the clearance: x, y of each corner, counter-clockwise in a y-up sense, from the top left of the bare box. */
+  /**
+   * Grown by half the clearance: x, y of each corner, counter-clockwise in a y-up sense, from the
+   * top left of the bare box.
+   */
   readonly corners: Float64Array;
   readonly perimeter: number;
   readonly width: number;
@@ -80,7 +87,10 @@ const distance = (a: Point, b: Point): number => Math.hypot(a[0] - b[0], a[1] - 
 const cross = (o: Point, p: Point, q: Point): number =>
   (p[0] - o[0]) * (q[1] - p[1]) - (p[1] - o[1]) * (q[0] - p[0]);
 
-/** Turns one way only, and once around: a five-pointed star drawn in one stroke also turns one way only. */
+/**
+ * Turns one way only, and once around: a five-pointed star drawn in one stroke also turns one way
+ * only.
+ */
 function isConvex(ring: Ring): boolean {
   let around = 0;
   for (let i = 0; i < ring.length; i++) {
@@ -118,20 +128,28 @@ function grownBy(ring: Ring, reach: number): Ring {
   });
 }
 
-/** Where the second piece may not lie, seen from the first: its corners, and its box. Open: on its rim they touch. */
+/**
+ * Where the second piece may not lie, seen from the first: its corners, and its box. Open: on its
+ * rim they touch.
+ */
 export interface NoFit {
   readonly corners: Float64Array;
   readonly minX: number;
   readonly minY: number;
   readonly maxX: number;
   readonly maxY: number;
-  /** Edges that run along each other: start, direction and length of the first's, end and length of the second's. */
+  /**
+   * Edges that run along each other: start, direction and length of the first's, end and length of
+   * the second's.
+   */
   readonly along: Float64Array;
 }
 
 const ALONG_SIZE = 8;
 
-/** No-fit polygon of two convex pieces: the Minkowski sum of the one with the other turned about. */
+/**
+ * No-fit polygon of two convex pieces: the Minkowski sum of the one with the other turned about.
+ */
 export function noFitOf(a: Straight, b: Straight): NoFit {
   const corners = sumOf(a.corners, b.corners.map((value) => -value) as Float64Array);
   let [minX, minY, maxX, maxY] = [Infinity, Infinity, -Infinity, -Infinity];

@@ -1,4 +1,7 @@
-/** True-shape layout: scraps first, then sheets one after the other, or a strip made as short as it gets. */
+/**
+ * True-shape layout: scraps first, then sheets one after the other, or a strip made as short as it
+ * gets.
+ */
 import {
   type Box,
   boxHeight,
@@ -35,7 +38,10 @@ import { type BoxFill, type SkylineBox, searchBoxes } from "./strategies/skyline
 import { shorten } from "./strategies/tight-strip.ts";
 import { layShort, MOST_SHAPES, type TouchingItem } from "./strategies/touching.ts";
 
-/** Work that a usual machine does in a second, as arenas and box searches count it (measured on two cores of 2020s servers). */
+/**
+ * Work that a usual machine does in a second, as arenas and box searches count it (measured on two
+ * cores of 2020s servers).
+ */
 const WORK_PER_SECOND = 42e6;
 /** Share of the time for laying all as low as they go, before the search. */
 const LOW_SHARE = 0.1;
@@ -48,21 +54,28 @@ const SETTLE_ROUNDS = 25;
 const SETTLE_ROOM = [0.008, 0.02, 0.04, 0.08];
 /** Share of the searching that goes into trying several starts. */
 const TRIES_SHARE = 0.45;
-/** Above so many items there is time for one start only, and none for laying each as low as it goes. */
+/**
+ * Above so many items there is time for one start only, and none for laying each as low as it goes.
+ */
 const MOST_TRIED_TWICE = 400;
 const MOST_LAID_LOW = 160;
 /** At most this share of the time goes into making all shapes ready. */
 const MOST_MAKING_SHARE = 0.6;
 /** What of a scrap is likely to be covered. */
 const LIKELY_SHARE = 0.4;
-/** Shapes are only made ready for the search when that leaves at least as much time for searching. */
+/**
+ * Shapes are only made ready for the search when that leaves at least as much time for searching.
+ */
 const WORTH_MAKING = 2;
 /** Share for the first of the sheets when all items are boxes. */
 const BOXES_FIRST = 0.9;
 /** Share for laying edge to edge what has straight edges. */
 const EDGED_SHARE = 0.75;
 const EDGED_SHORT_SHARE = 0.35;
-/** Counters are filled first when there are no more items, and time to speak of; shares of the time left for filling and for laying what is filled. */
+/**
+ * Counters are filled first when there are no more items, and time to speak of; shares of the time
+ * left for filling and for laying what is filled.
+ */
 const MOST_STUFFED = 160;
 const LEAST_STUFFING_SECONDS = 6;
 const STUFFING_SHARE = 0.06;
@@ -140,7 +153,10 @@ class Tight {
     return this.layout();
   }
 
-  /** What came last onto a large scrap may go onto a smaller one that is still whole: large rests are worth more. */
+  /**
+   * What came last onto a large scrap may go onto a smaller one that is still whole: large rests
+   * are worth more.
+   */
   private ontoSmaller(fixed: ReadonlySet<number>): void {
     const onScrap = (id: string) => [...this.places].filter(([, { bin }]) => bin === id);
     const { scraps } = this.problem;
@@ -165,7 +181,10 @@ class Tight {
     }
   }
 
-  /** How many of these scraps what is left will want, one more for fresh film when they do not suffice: time is shared among them. */
+  /**
+   * How many of these scraps what is left will want, one more for fresh film when they do not
+   * suffice: time is shared among them.
+   */
   private binsWanted(polygons: readonly Polygons[]): number {
     let area = this.left().reduce((sum, i) => sum + (this.ready[i] as Ready).area, 0);
     let bins = 0;
@@ -209,7 +228,8 @@ class Tight {
       );
       return;
     }
-    // Beyond what could ever go in, shapes only take time: twice the bin's area is enough to choose from, of large and of small.
+    // Beyond what could ever go in, shapes only take time: twice the bin's area is enough to choose
+    // from, of large and of small.
     const size = (i: number) => (this.ready[i] as Ready).area;
     const some = new Set([
       ...enoughFor(left, size, 2 * polygonsArea(polygon)),
@@ -284,7 +304,8 @@ class Tight {
       );
       this.spent += arena.work;
     }
-    // Little time may have sufficed for less than plain boxes give, or for as much over more of the film.
+    // Little time may have sufficed for less than plain boxes give, or for as much over more of the
+    // film.
     const better = (a: ReadonlyMap<number, Place>, b: ReadonlyMap<number, Place>) => {
       const more = covered(b) - covered(a);
       return more > 0 || (more === 0 && this.endOf(b) < this.endOf(a)) ? b : a;
@@ -293,7 +314,10 @@ class Tight {
     this.onBetter?.(this.layout());
   }
 
-  /** Convex pieces with few corners, laid edge to edge from the start of the box; nothing when there are others among them. */
+  /**
+   * Convex pieces with few corners, laid edge to edge from the start of the box; nothing when there
+   * are others among them.
+   */
   private edgeToEdge(
     id: string,
     among: readonly number[],
@@ -320,7 +344,10 @@ class Tight {
     );
   }
 
-  /** Bounding boxes on a sheet, or on the largest rectangle inside a scrap: what there is no time to nest. */
+  /**
+   * Bounding boxes on a sheet, or on the largest rectangle inside a scrap: what there is no time to
+   * nest.
+   */
   private fillBoxes(id: string, polygon: Polygons, among: readonly number[], work: number): void {
     const room = inscribedBox(polygon);
     if (!room) return;
@@ -382,7 +409,9 @@ class Tight {
     if (share < 1) this.shortenLast("strip", width, ENDLESS_MM, fixed);
   }
 
-  /** Makes the used length of a strip or last sheet shorter: on a rough grid, then on a finer one. */
+  /**
+   * Makes the used length of a strip or last sheet shorter: on a rough grid, then on a finer one.
+   */
   private shortenLast(id: string, width: number, height: number, fixed: ReadonlySet<number>): void {
     const members = [...this.places]
       .filter(([, place]) => place.bin === id)
@@ -473,7 +502,10 @@ class Tight {
     this.onBetter?.(this.layout());
   }
 
-  /** Settles a start on a grid, and shortens it as long as the budget lasts; null when it could not be settled. */
+  /**
+   * Settles a start on a grid, and shortens it as long as the budget lasts; null when it could not
+   * be settled.
+   */
   private search({
     members,
     held,
@@ -520,7 +552,10 @@ class Tight {
       : null;
   }
 
-  /** With counters filled first, and what they hold moving with them; null when nothing goes into any. */
+  /**
+   * With counters filled first, and what they hold moving with them; null when nothing goes into
+   * any.
+   */
   private stuffed(
     members: readonly number[],
     id: string,

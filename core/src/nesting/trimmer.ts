@@ -12,7 +12,10 @@ const ORDERS: readonly ((a: Item, b: Item) => number)[] = [
   (a, b) => b.width - a.width || b.height - a.height,
   (a, b) => b.width * b.height - a.width * a.height,
 ];
-/** Guillotine search looks at every free rectangle for every item: beyond this many items one order suffices. */
+/**
+ * Guillotine search looks at every free rectangle for every item: beyond this many items one order
+ * suffices.
+ */
 const MANY_ITEMS = 400;
 
 /** Lays items on as few bins as it can, then with the least vinyl cut off. Deterministic. */

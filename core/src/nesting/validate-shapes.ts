@@ -1,4 +1,7 @@
-/** The independent check of a true-shape layout: straight from the outlines, sharing nothing with any strategy. */
+/**
+ * The independent check of a true-shape layout: straight from the outlines, sharing nothing with
+ * any strategy.
+ */
 import type { ShapeLayout, ShapeProblem } from "./problem.ts";
 
 export interface ShapeFault {
@@ -17,7 +20,10 @@ interface Lies {
   readonly box: readonly [number, number, number, number];
 }
 
-/** Everything placed once or said to be unplaced, turned only as allowed, inside its bin, and nothing nearer than the clearance. */
+/**
+ * Everything placed once or said to be unplaced, turned only as allowed, inside its bin, and
+ * nothing nearer than the clearance.
+ */
 export function validateShapes(problem: ShapeProblem, layout: ShapeLayout): ShapeFault[] {
   const faults: ShapeFault[] = [];
   const seen = new Map<string, number>();
@@ -126,7 +132,8 @@ function tooNear(a: Lies, b: Lies, clearance: number): boolean {
     a.box[1] > b.box[3] + clearance
   )
     return false;
-  // One point of every polygon of the one inside the other: then one lies within the other, even if no lines come near.
+  // One point of every polygon of the one inside the other: then one lies within the other, even if
+  // no lines come near.
   if (
     a.polygons.some((polygon) => within(polygon, b)) ||
     b.polygons.some((polygon) => within(polygon, a))
@@ -233,12 +240,17 @@ function pointSegment(x: number, y: number, e: Float64Array, k: number): number 
   return Math.hypot(x - ax - t * dx, y - ay - t * dy);
 }
 
-/** Whether two lines cross with their ends farther than the slack from the other: touching is no crossing. */
+/**
+ * Whether two lines cross with their ends farther than the slack from the other: touching is no
+ * crossing.
+ */
 function crossDeeply(a: Float64Array, i: number, b: Float64Array, j: number): boolean {
   return !boxesApart(a, i, b, j, 0) && endsApart(a, i, b, j) && endsApart(b, j, a, i);
 }
 
-/** Whether the ends of the second line lie on both sides of the first, each by more than the slack. */
+/**
+ * Whether the ends of the second line lie on both sides of the first, each by more than the slack.
+ */
 function endsApart(e: Float64Array, k: number, f: Float64Array, m: number): boolean {
   const [ax, ay] = [e[k] as number, e[k + 1] as number];
   const [dx, dy] = [(e[k + 2] as number) - ax, (e[k + 3] as number) - ay];

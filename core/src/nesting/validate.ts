@@ -17,7 +17,10 @@ interface Lies {
   readonly bottom: number;
 }
 
-/** Everything placed once, inside its load, no overlap, and separable by straight cuts where that was promised. */
+/**
+ * Everything placed once, inside its load, no overlap, and separable by straight cuts where that
+ * was promised.
+ */
 export function validateLayout(
   layout: Layout,
   items: readonly Item[],
@@ -69,7 +72,10 @@ function overlaps(load: readonly Lies[]): LayoutFault[] {
   return faults;
 }
 
-/** A set is separable when some straight line parts it without touching a box, and both parts are separable. */
+/**
+ * A set is separable when some straight line parts it without touching a box, and both parts are
+ * separable.
+ */
 function separable(load: readonly Lies[]): boolean {
   if (load.length <= 1) return true;
   for (const [low, high] of [

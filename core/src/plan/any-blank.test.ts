@@ -1,4 +1,7 @@
-/** Whole plans on every kind of blank: checked by sampling and by reading the files back, not by the planner's own tests. */
+/**
+ * Whole plans on every kind of blank: checked by sampling and by reading the files back, not by the
+ * planner's own tests.
+ */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { placeOn, silhouetteRadius } from "../blanks/on-blank.ts";

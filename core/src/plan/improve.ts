@@ -1,4 +1,7 @@
-/** A longer search for tight layouts: round after round, vinyl by vinyl, for as long as somebody waits. */
+/**
+ * A longer search for tight layouts: round after round, vinyl by vinyl, for as long as somebody
+ * waits.
+ */
 
 import type { ClassDocument } from "../document/document.ts";
 import { type Kit, kitName } from "../stages/kits.ts";
@@ -21,7 +24,10 @@ export interface Improvement {
   readonly kept: ClassDocument["layout"]["kept"];
 }
 
-/** Seconds of the rounds: short first, so that something shows at once; long later, for what short ones cannot find. */
+/**
+ * Seconds of the rounds: short first, so that something shows at once; long later, for what short
+ * ones cannot find.
+ */
 const ROUNDS = [1, 2, 4, 8, 15, 20] as const;
 
 /** Never ends by itself unless there is nothing to lay; deterministic by the layout's seed. */

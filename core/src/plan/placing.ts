@@ -1,4 +1,7 @@
-/** Where each design lies on its piece, in figures a hand can measure: from the edges, or from rim and foot. */
+/**
+ * Where each design lies on its piece, in figures a hand can measure: from the edges, or from rim
+ * and foot.
+ */
 import { heightOfBlank, placeOn } from "../blanks/on-blank.ts";
 import { blankOutline, type FaceReading } from "../blanks/read-face.ts";
 import type { ThingDocument } from "../document/thing-document.ts";
@@ -7,10 +10,16 @@ import type { ThingPlan } from "../stages/stages.ts";
 
 export interface Placing {
   readonly seat: string;
-  /** From the edges of a flat piece to the outermost letters, mm; null on a wall, where the middle is set by eye or handle. */
+  /**
+   * From the edges of a flat piece to the outermost letters, mm; null on a wall, where the middle
+   * is set by eye or handle.
+   */
   readonly left: number | null;
   readonly right: number | null;
-  /** From the top edge or the rim down to the letters, and from their lowest point down to the edge or the foot, mm. */
+  /**
+   * From the top edge or the rim down to the letters, and from their lowest point down to the edge
+   * or the foot, mm.
+   */
   readonly above: number;
   readonly below: number;
 }

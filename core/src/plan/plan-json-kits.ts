@@ -1,4 +1,7 @@
-/** Parts of the plan's JSON that speak of kits: what each thing takes, and how long kits are cut in parts. */
+/**
+ * Parts of the plan's JSON that speak of kits: what each thing takes, and how long kits are cut in
+ * parts.
+ */
 
 import { madeOf, thingDocument } from "../document/thing-document.ts";
 import type { Point } from "../geometry/polygon.ts";
@@ -61,7 +64,10 @@ const kitKey = ({ thing, seat, vinyl }: Pick<Kit, "thing" | "seat" | "vinyl">): 
 const partsByKit = (kits: readonly Kit[]): Map<string, number> =>
   new Map([...kits].reverse().map((kit) => [kitKey(kit), kit.part?.parts ?? 1]));
 
-/** Along the wall from the middle of the handle to the nearer end of the design, which lies a quarter turn from it, mm. */
+/**
+ * Along the wall from the middle of the handle to the nearer end of the design, which lies a
+ * quarter turn from it, mm.
+ */
 function arcFromHandle(
   { face, id }: Plan["things"][number],
   document: Plan["document"],

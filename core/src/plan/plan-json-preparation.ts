@@ -41,7 +41,9 @@ export function factsJson(thing: string, { tape, layers, ...facts }: Facts) {
   };
 }
 
-/** Of rows that the class has as they are proposed for it; a host's own rows need no reason of ours. */
+/**
+ * Of rows that the class has as they are proposed for it; a host's own rows need no reason of ours.
+ */
 export function reasonsJson({ document, facts }: Pick<Plan, "document" | "facts">) {
   const { steps, materials, preparation, placing } = propose(document, { facts });
   const known = (rows: readonly { readonly id: string }[]) => new Set(rows.map(({ id }) => id));

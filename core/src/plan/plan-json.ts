@@ -1,4 +1,7 @@
-/** The plan as a JSON document, described in docs/formats.md. Numbers rounded to what they mean; no geometry. */
+/**
+ * The plan as a JSON document, described in docs/formats.md. Numbers rounded to what they mean; no
+ * geometry.
+ */
 import { z } from "zod";
 import { thingDocument } from "../document/thing-document.ts";
 import { SEVERITY_ORDER } from "../findings/finding.ts";

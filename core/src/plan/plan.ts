@@ -121,7 +121,9 @@ export function factsOfAll(
   );
 }
 
-/** A document that leaves its lists to the proposal, without having taken anything yet, gets them. */
+/**
+ * A document that leaves its lists to the proposal, without having taken anything yet, gets them.
+ */
 export function proposedWhole(
   document: ClassDocument,
   facts: ReadonlyMap<string, Facts>,
@@ -258,7 +260,10 @@ export function seatLabels(seats: ClassDocument["seats"]): Map<string, string> {
   );
 }
 
-/** Vinyl is a supply like any other: needed by the loads of fresh film, bought by sheet, roll or pack of colours. */
+/**
+ * Vinyl is a supply like any other: needed by the loads of fresh film, bought by sheet, roll or
+ * pack of colours.
+ */
 function allSupplies(document: ClassDocument, laidOut: LaidOut): SupplyLine[] {
   return [
     ...filmLines(document, laidOut.use),
@@ -271,7 +276,10 @@ function allSupplies(document: ClassDocument, laidOut: LaidOut): SupplyLine[] {
   ];
 }
 
-/** The host's own work: what is handed over to be weeded in the class is not weeded before; what is handed over taped is taped. */
+/**
+ * The host's own work: what is handed over to be weeded in the class is not weeded before; what is
+ * handed over taped is taped.
+ */
 function preparationOf(
   kits: readonly Kit[],
   laidOut: LaidOut,

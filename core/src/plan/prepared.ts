@@ -1,4 +1,7 @@
-/** The preparation of a class on the host's evenings, counted back from the day on which each thing's blanks have to be ready. */
+/**
+ * The preparation of a class on the host's evenings, counted back from the day on which each
+ * thing's blanks have to be ready.
+ */
 
 import { addDays, leadDaysOf } from "../calendar/dates.ts";
 import type { ClassDocument } from "../document/document.ts";
@@ -7,7 +10,10 @@ import { PlanFault } from "../faults/plan-fault.ts";
 import { type DatedTask, datedBefore, USUAL_EVENING_MINUTES } from "../scheduling/before.ts";
 import type { Task } from "../scheduling/task.ts";
 
-/** Empty where the evenings before do not suffice. @param freeOn minutes of an evening; the usual ones when left out */
+/**
+ * Empty where the evenings before do not suffice. @param freeOn minutes of an evening; the usual
+ * ones when left out
+ */
 export function preparedOn(
   document: ClassDocument,
   freeOn: (date: string) => number = () => USUAL_EVENING_MINUTES,

@@ -1,4 +1,6 @@
-/** Whole projects of several things, as hosts bring them: what is counted, cut, told and waited for. */
+/**
+ * Whole projects of several things, as hosts bring them: what is counted, cut, told and waited for.
+ */
 import { describe, expect, it } from "vitest";
 import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
 import {

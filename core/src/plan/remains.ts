@@ -1,4 +1,7 @@
-/** What a load leaves of its film that is worth keeping: the rest of a sheet, and of every scrap that lay on the mat. */
+/**
+ * What a load leaves of its film that is worth keeping: the rest of a sheet, and of every scrap
+ * that lay on the mat.
+ */
 import { difference } from "../geometry/boolean.ts";
 import {
   boxHeight,
@@ -19,7 +22,9 @@ const CUT_OFF_MM = 3;
 /** A box holds no outline of more corners. */
 const MOST_CORNERS = 200;
 
-/** Outlines whose own box starts at 0, 0, the largest first; of a roll everything stays on the roll. */
+/**
+ * Outlines whose own box starts at 0, 0, the largest first; of a roll everything stays on the roll.
+ */
 export function remains(
   sheet: Pick<PlanSheet, "stock" | "height" | "width" | "mirrored" | "kits" | "scraps">,
   { stock }: Pick<Vinyl, "stock">,

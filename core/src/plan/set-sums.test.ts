@@ -1,4 +1,7 @@
-/** A set is what its things are, planned one by one and added: counts, minutes and amounts; and it never asks for more film. */
+/**
+ * A set is what its things are, planned one by one and added: counts, minutes and amounts; and it
+ * never asks for more film.
+ */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { type ClassDocument, classDocumentSchema, type Thing } from "../document/document.ts";

@@ -1,4 +1,7 @@
-/** The materials list of a class against the shelf: what is there, what it has taken, what is kept for earlier classes. */
+/**
+ * The materials list of a class against the shelf: what is there, what it has taken, what is kept
+ * for earlier classes.
+ */
 
 import type { ClassDocument } from "../document/document.ts";
 import { inPack, packsToBuy } from "../stages/film-lines.ts";

@@ -59,7 +59,10 @@ export interface TimedStep {
 
 const MS_PER_MINUTE = 60_000;
 
-/** Minutes from the planned beginning to the first step: where it is counted back from the end, what there is to spare; less than none where it has to begin sooner. */
+/**
+ * Minutes from the planned beginning to the first step: where it is counted back from the end, what
+ * there is to spare; less than none where it has to begin sooner.
+ */
 export const beginMinute = ({ document, runSheet }: Pick<Plan, "document" | "runSheet">): number =>
   document.fromEnd ? document.when.minutes - runSheet.endMinute : 0;
 

@@ -1,4 +1,7 @@
-/** Addresses from a list: which column is what, and which seat each belongs to. A parcel in the wrong hands is worse than one line by hand: what is unsure is not taken. */
+/**
+ * Addresses from a list: which column is what, and which seat each belongs to. A parcel in the
+ * wrong hands is worse than one line by hand: what is unsure is not taken.
+ */
 import { columnOf, plainHeading } from "../roster/columns.ts";
 import { type ListRecord, recordsOf, unescapeCell, withoutControls } from "../roster/roster.ts";
 import type { Address } from "./posting.ts";
@@ -92,7 +95,8 @@ interface Entry {
 }
 
 /**
- * Reads a list whose first line names its columns: a seat or a name, the parts of the address in the order in which they are printed, and a
+ * Reads a list whose first line names its columns: a seat or a name, the parts of the address in
+ * the order in which they are printed, and a
  * country where it is not the studio's own.
  * @param seats every seat with the name on its label
  */
@@ -183,7 +187,10 @@ function clean(cell: string): string[] {
   return text === "" ? [] : [text];
 }
 
-/** A house number or a short code stands on the line of what follows it, or, as the last one, behind what precedes it. */
+/**
+ * A house number or a short code stands on the line of what follows it, or, as the last one, behind
+ * what precedes it.
+ */
 function gathered(parts: readonly string[]): string[] {
   const lines: string[] = [];
   let before = "";
@@ -214,7 +221,10 @@ interface Match {
   readonly guessed: boolean;
 }
 
-/** By seat where the list says one; else by the name, where only one seat and one line bear it; else by a first name that is as clear. */
+/**
+ * By seat where the list says one; else by the name, where only one seat and one line bear it; else
+ * by a first name that is as clear.
+ */
 function matched(
   entries: readonly Entry[],
   seats: readonly { readonly seat: string; readonly name: string }[],

@@ -10,7 +10,8 @@ export const countryKey = (name: string): string =>
 export const travelDays = ({ travel }: Pick<Posting, "travel">, to: string): number | null =>
   travel.find((row) => countryKey(row.country) === countryKey(to))?.days ?? null;
 /**
- * Last day on which a parcel goes out. Where the way to its country is known: that and the reserve before the class; otherwise as many
+ * Last day on which a parcel goes out. Where the way to its country is known: that and the reserve
+ * before the class; otherwise as many
  * days before as the class has said for all. Where that is a Sunday without post, the day before.
  */
 export function postBy(

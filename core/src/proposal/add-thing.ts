@@ -75,7 +75,10 @@ function withoutRowsOf(made: Made, thing: string): Made {
   };
 }
 
-/** Sides go with their object; a single thing is no alternative any more. Tools stay: they are in the room. */
+/**
+ * Sides go with their object; a single thing is no alternative any more. Tools stay: they are in
+ * the room.
+ */
 export function withoutThing(made: Made, id: string, ways: SetWays): MadeParts {
   const gone = made.things.filter((thing) => thing.id === id || thing.sideOf === id).reverse();
   let taken = made;

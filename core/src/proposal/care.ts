@@ -1,4 +1,7 @@
-/** What whoever takes the piece home has to know, by what was made, of what film, on what, and what it goes through. */
+/**
+ * What whoever takes the piece home has to know, by what was made, of what film, on what, and what
+ * it goes through.
+ */
 import { bearsCoat } from "../blanks/woods.ts";
 import type { Situation } from "./situation.ts";
 import { words } from "./told.ts";
@@ -13,7 +16,9 @@ export interface Care {
   readonly from: readonly { readonly hours: number; readonly what: string }[];
 }
 
-/** Strokes as wide as this bear a dishwasher's jet, mm: a first guess from trials with bold designs. */
+/**
+ * Strokes as wide as this bear a dishwasher's jet, mm: a first guess from trials with bold designs.
+ */
 const BOLD_MM = 2;
 const CURE_HOURS = 48;
 const PAINT_HOURS = 12;

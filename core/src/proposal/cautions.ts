@@ -1,4 +1,7 @@
-/** Cautions of one thing with the place they belong to: the station or step at which somebody can be hurt. They defer to labels, venues and trained people. */
+/**
+ * Cautions of one thing with the place they belong to: the station or step at which somebody can be
+ * hurt. They defer to labels, venues and trained people.
+ */
 
 import type { ClassDocument } from "../document/document.ts";
 import { cautionsFor } from "../films/cautions.ts";

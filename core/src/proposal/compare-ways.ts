@@ -1,4 +1,7 @@
-/** The ways of a school beside each other: what each would change in the steps, materials and minutes of this very class. */
+/**
+ * The ways of a school beside each other: what each would change in the steps, materials and
+ * minutes of this very class.
+ */
 import type { ClassDocument } from "../document/document.ts";
 import { runSheetOf } from "../document/run-sheet-of.ts";
 import type { Facts } from "../stages/facts.ts";

@@ -1,4 +1,6 @@
-/** What proposals need to know of lettered kits: measured, or guessed before anything is lettered. */
+/**
+ * What proposals need to know of lettered kits: measured, or guessed before anything is lettered.
+ */
 import { frontSize } from "../blanks/shape-size.ts";
 import type { Thing } from "../document/document.ts";
 import { boxHeight, boxOf, boxWidth, polygonArea } from "../geometry/polygon.ts";
@@ -20,7 +22,10 @@ const at = (values: readonly number[], share: number): number => {
   const sorted = [...values].sort((a, b) => a - b);
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
 };
-/** @param kits of this thing, recuts and spares left out by the caller or not: only kits that carry their own seat's letters count */
+/**
+ * @param kits of this thing, recuts and spares left out by the caller or not: only kits that carry
+ * their own seat's letters count
+ */
 export function factsOf(
   plan: ThingPlan,
   kits: readonly Kit[],
@@ -83,7 +88,10 @@ export function factsOf(
     counted: true,
   };
 }
-/** Before anything is lettered: a line over two thirds of the face, eight letters with three insides. */
+/**
+ * Before anything is lettered: a line over two thirds of the face, eight letters with three
+ * insides.
+ */
 export function guessedFacts(
   { shape }: Pick<Thing["blank"], "shape">,
   films: readonly Vinyl[],

@@ -1,4 +1,7 @@
-/** How a film is carried and rubbed on this ground, by the one source of such advice and the studio's way where two are sound. */
+/**
+ * How a film is carried and rubbed on this ground, by the one source of such advice and the
+ * studio's way where two are sound.
+ */
 import { type TapeAdvice, tapeAdvice } from "../films/film-choice.ts";
 import type { VinylFamily } from "../weeding/families.ts";
 import type { Situation } from "./situation.ts";

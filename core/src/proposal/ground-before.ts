@@ -1,4 +1,7 @@
-/** Blanks stained, sealed or painted by the host on the evenings before instead of by participants in the class. */
+/**
+ * Blanks stained, sealed or painted by the host on the evenings before instead of by participants
+ * in the class.
+ */
 import type { ClassDocument } from "../document/document.ts";
 import { withoutStep } from "../scheduling/reorder.ts";
 import { deedOf } from "./order.ts";
@@ -8,7 +11,10 @@ type Parts = Pick<ClassDocument, "things" | "steps" | "preparation" | "proposed"
 
 const GROUND = /^ground-\d+$/u;
 
-/** Steps without it, whoever followed them following what they followed, and its tasks among the preparation; null where nothing of it is done in the class. */
+/**
+ * Steps without it, whoever followed them following what they followed, and its tasks among the
+ * preparation; null where nothing of it is done in the class.
+ */
 export function groundBefore(document: ClassDocument): Parts | null {
   const meant = new Set(
     document.things.flatMap(({ id, blank }) =>

@@ -1,4 +1,6 @@
-/** What is done beforehand instead of in the class: each remedy is tried, and saves what it says. */
+/**
+ * What is done beforehand instead of in the class: each remedy is tried, and saves what it says.
+ */
 import { describe, expect, it } from "vitest";
 import { applyRemedy } from "../advice/remedy.ts";
 import { runSheetOf } from "../document/run-sheet-of.ts";

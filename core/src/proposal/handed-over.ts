@@ -9,7 +9,10 @@ const TAPING = /^tape(-\d+)?$/u;
 
 type Parts = Pick<ClassDocument, "steps" | "handsOver">;
 
-/** Steps without weeding, or without weeding and taping; whoever followed them follows what they followed. */
+/**
+ * Steps without weeding, or without weeding and taping; whoever followed them follows what they
+ * followed.
+ */
 export function handedOver(
   { steps }: Pick<ClassDocument, "steps">,
   to: Exclude<HandedOver, "cut">,

@@ -1,6 +1,8 @@
 /**
- * A proposal, what the host made of it, and the proposal as it is now, merged three ways: what the host changed stays; what nobody
- * touched follows; where both moved, it is told and decided by the host. A document keeps of the old proposal only the ids it took, and
+ * A proposal, what the host made of it, and the proposal as it is now, merged three ways: what the
+ * host changed stays; what nobody
+ * touched follows; where both moved, it is told and decided by the host. A document keeps of the
+ * old proposal only the ids it took, and
  * what was proposed where the host says otherwise.
  */
 import type { ClassDocument, Proposed } from "../document/document.ts";
@@ -90,7 +92,10 @@ export interface Differences {
 type Taken = Proposed["steps"][number];
 const titleOf = (row: Row): string => String(row.title ?? row.name ?? row.id);
 
-/** Where the class stands otherwise than is proposed now; nothing of a class that never took a proposal. */
+/**
+ * Where the class stands otherwise than is proposed now; nothing of a class that never took a
+ * proposal.
+ */
 export function differences(
   document: Pick<ClassDocument, List | "proposed">,
   proposal: Pick<Proposal, "steps" | "materials" | "preparation">,
@@ -146,7 +151,8 @@ export interface Choice {
 }
 
 /**
- * Takes what is proposed now where the host has not said otherwise; by `overYours` also where they have. What they added stays, what they
+ * Takes what is proposed now where the host has not said otherwise; by `overYours` also where they
+ * have. What they added stays, what they
  * took out stays out.
  */
 export function withProposal(
@@ -320,7 +326,10 @@ export function keptAsIs(
   return { ...document, proposed };
 }
 
-/** What a save changed against what stood there becomes the host's own; what was set back to what was proposed is no longer theirs. */
+/**
+ * What a save changed against what stood there becomes the host's own; what was set back to what
+ * was proposed is no longer theirs.
+ */
 export function noted(before: ClassDocument, after: ClassDocument): ClassDocument {
   const taken = after.proposed ?? before.proposed;
   if (!taken) return after;

@@ -1,7 +1,10 @@
 /**
- * Minutes of a step from what has to be done in it. A practised hand's minutes first; beginners take two to three times as long at weeding
- * and placing and half as long again at the rest; the slow quarter, for which a room waits, two fifths more than the middle of the group.
- * All first guesses from practice: a small decal takes a practised hand 10 to 20 minutes from design to object.
+ * Minutes of a step from what has to be done in it. A practised hand's minutes first; beginners
+ * take two to three times as long at weeding
+ * and placing and half as long again at the rest; the slow quarter, for which a room waits, two
+ * fifths more than the middle of the group.
+ * All first guesses from practice: a small decal takes a practised hand 10 to 20 minutes from
+ * design to object.
  */
 import type { Situation } from "./situation.ts";
 

@@ -1,4 +1,6 @@
-/** What the craft does not let come before something else, whoever moves a step: with the reason. */
+/**
+ * What the craft does not let come before something else, whoever moves a step: with the reason.
+ */
 import type { Step } from "../scheduling/step.ts";
 
 interface Before {
@@ -60,7 +62,10 @@ const ORDER: readonly Before[] = [
   ),
 ];
 
-/** What is done in a step: its id without the thing it belongs to and without the number of the layer. */
+/**
+ * What is done in a step: its id without the thing it belongs to and without the number of the
+ * layer.
+ */
 export const deedOf = ({ id, thing }: Pick<Step, "id" | "thing">): string =>
   thing !== undefined && id.endsWith(`-${thing}`) ? id.slice(0, -thing.length - 1) : id;
 
@@ -73,7 +78,10 @@ export interface Refused {
   readonly why: string;
 }
 
-/** The first rule that an order of steps breaks, and that the old order did not break; null where it may be so. */
+/**
+ * The first rule that an order of steps breaks, and that the old order did not break; null where it
+ * may be so.
+ */
 export function refusedOrder(before: readonly Step[], after: readonly Step[]): Refused | null {
   const broken = brokenBy(after);
   const old = new Set(brokenBy(before).map(({ first, later }) => `${first}>${later}`));

@@ -10,7 +10,10 @@ const WET: ReadonlySet<Deed | null> = new Set<Deed>(["seal-edges", "ground", "co
 /** Whether what was done in a step of that name dries afterwards. */
 export const isWet = (step: string): boolean => WET.has(deedKind(step));
 
-/** Whether it may be touched to see if it is dry: a step of the host's own may be; film that cools or rests is not wet. */
+/**
+ * Whether it may be touched to see if it is dry: a step of the host's own may be; film that cools
+ * or rests is not wet.
+ */
 export const mayDry = (step: string): boolean => deedKind(step) === null || isWet(step);
 
 /** A minute is the least, and parts of one count as one. */

@@ -4,7 +4,10 @@ import { freeStepId } from "../scheduling/reorder.ts";
 import { type Step, stepSchema } from "../scheduling/step.ts";
 import { MOST_STEPS } from "../scheduling/step-kinds.ts";
 
-/** The steps with a break of so many minutes behind one of them; as they were where a class has no room for another. */
+/**
+ * The steps with a break of so many minutes behind one of them; as they were where a class has no
+ * room for another.
+ */
 export function pausedAfter(
   { steps }: Pick<ClassDocument, "steps">,
   after: string,

@@ -31,7 +31,10 @@ const SEEN = "An eye sees a millimetre off level over a hand's breadth.";
 /** A hand's breadth, mm: over it a millimetre is seen. */
 const HAND = 100;
 
-/** How far both ends of the design may differ before it is seen; nobody measures finer than half a millimetre. */
+/**
+ * How far both ends of the design may differ before it is seen; nobody measures finer than half a
+ * millimetre.
+ */
 function levelWords(width: number, from: "edge" | "rim"): string {
   const seen = Math.max(0.5, Math.floor((2 * width) / HAND) / 2);
   return `Both ends as far from the ${from}, within ${seen} mm: more is seen over these ${Math.round(width)} mm.`;

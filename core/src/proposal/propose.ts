@@ -1,4 +1,7 @@
-/** What the craft's knowledge proposes for a class: steps, materials, preparation, placing, care and cautions, each with its reason. */
+/**
+ * What the craft's knowledge proposes for a class: steps, materials, preparation, placing, care and
+ * cautions, each with its reason.
+ */
 
 import type { ClassDocument } from "../document/document.ts";
 import { SECOND_SHARE } from "../scheduling/pace.ts";
@@ -87,7 +90,9 @@ const LONGEST_TITLE = 120;
 /** As long as a task's name may be. */
 const LONGEST_ID = 41;
 
-/** Of several things each has its own tasks; those of the first keep their names when another comes. */
+/**
+ * Of several things each has its own tasks; those of the first keep their names when another comes.
+ */
 function tasksOfSet(situations: readonly Situation[]): ProposedTask[] {
   return situations.flatMap((s, i) => {
     const own = tasksOf(s);

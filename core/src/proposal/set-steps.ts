@@ -1,6 +1,8 @@
 /**
- * The steps of several things as one class: what is the same is done once for all (cleaning, weeding, taping), what repeats is told in
- * full the first time and shorter the second, and a second side waits until the first is dry and the object may be turned.
+ * The steps of several things as one class: what is the same is done once for all (cleaning,
+ * weeding, taping), what repeats is told in
+ * full the first time and shorter the second, and a second side waits until the first is dry and
+ * the object may be turned.
  */
 
 import type { ClassDocument, Thing } from "../document/document.ts";
@@ -46,7 +48,10 @@ const ownSteps = (
 const ONCE: ReadonlySet<string> = new Set(["clean", "weed", "tape"]);
 /** The class begins and ends once. */
 const [WELCOME, FINISH] = ["welcome", "finish"];
-/** Paint that is dry to the touch takes a mark when it lies on its face: an hour from the last coat before the object is turned. */
+/**
+ * Paint that is dry to the touch takes a mark when it lies on its face: an hour from the last coat
+ * before the object is turned.
+ */
 const TURN_WAIT_MINUTES = 60;
 const LONGEST_WORDS = 600;
 const LONGEST_TITLE = 120;
@@ -137,7 +142,10 @@ const severalShare = ({ perSeat }: Pick<Thing, "perSeat">, { share }: SetWays): 
 /** What a thing's own step is called: by what is done, and by the thing. */
 const nameOf = (what: string, { id }: Pick<Thing, "id">): string => freeStepId([], `${what} ${id}`);
 
-/** As they come one after the other when waits are filled: a run sheet is read from top to bottom. What followed the step before it goes on doing so. */
+/**
+ * As they come one after the other when waits are filled: a run sheet is read from top to bottom.
+ * What followed the step before it goes on doing so.
+ */
 function inOrderOfTime(steps: readonly Step[]): Step[] {
   let tied = steps.map(
     (step, i): Step =>
@@ -145,7 +153,8 @@ function inOrderOfTime(steps: readonly Step[]): Step[] {
         ? step
         : { ...step, after: [{ step: steps[i - 1]?.id ?? "", wait: 0 }] },
   );
-  // Of equally good orders the planner takes the one it is given: it may choose anew when it is given another.
+  // Of equally good orders the planner takes the one it is given: it may choose anew when it is
+  // given another.
   for (let round = 0; round < ORDER_ROUNDS; round++) {
     const at = new Map(runSheet(tied, [], 1).steps.map(({ id }, i) => [id, i]));
     const sorted = [...tied].sort((one, other) => (at.get(one.id) ?? 0) - (at.get(other.id) ?? 0));
@@ -186,7 +195,8 @@ class Adding {
     private readonly ways: SetWays,
   ) {
     const [first] = before;
-    // As long as there was one thing its making was everybody's; now it is its own, but for what is done for all and what the host put in.
+    // As long as there was one thing its making was everybody's; now it is its own, but for what is
+    // done for all and what the host put in.
     const making = new Set(first ? ownSteps(first, [], ways).map(({ id }) => id) : []);
     const isOwn = (step: Step) =>
       step.thing === undefined && making.has(step.id) && !ONCE.has(step.id) && !isShared(step);
@@ -208,7 +218,9 @@ class Adding {
     return inOrderOfTime(this.steps);
   }
 
-  /** Lengthens what is done for all, where it is done in the same way; otherwise it is a step more. */
+  /**
+   * Lengthens what is done for all, where it is done in the same way; otherwise it is a step more.
+   */
   private once(step: Step): void {
     const there = this.steps.find(({ id, doIt }) => id === step.id && doIt === step.doIt);
     if (!there) {
@@ -302,7 +314,10 @@ class Adding {
     this.follows = [{ step: id, wait: 0 }];
   }
 
-  /** A side waits for its object; what is laid on as it is, is done one after the other. Painting fills the waits of another. */
+  /**
+   * A side waits for its object; what is laid on as it is, is done one after the other. Painting
+   * fills the waits of another.
+   */
   private begun(): void {
     const { object, elder, thing } = this;
     if (object) {

@@ -1,4 +1,7 @@
-/** Materials of one more thing: its own blank and tape, counted by how many of it are made, and what its technique needs that the class does not have yet. */
+/**
+ * Materials of one more thing: its own blank and tape, counted by how many of it are made, and what
+ * its technique needs that the class does not have yet.
+ */
 
 import type { Thing } from "../document/document.ts";
 import type { Supply } from "../supplies/supply.ts";
@@ -75,7 +78,10 @@ export const suppliesOfSet = (things: readonly Thing[], ways: SetWays): Supply[]
     [],
   );
 
-/** Of a single thing all lines are everybody's, but where each makes several: then its own are counted by them. */
+/**
+ * Of a single thing all lines are everybody's, but where each makes several: then its own are
+ * counted by them.
+ */
 const firstLines = (thing: Thing, ways: SetWays): Supply[] =>
   ownLines(thing, [], ways).map((line) =>
     thing.perSeat > 1 && OWN.has(line.id) ? { ...line, thing: thing.id } : line,

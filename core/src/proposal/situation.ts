@@ -1,4 +1,7 @@
-/** What the craft's knowledge looks at: one thing of a class, what it is made of, and what its film was found to be. */
+/**
+ * What the craft's knowledge looks at: one thing of a class, what it is made of, and what its film
+ * was found to be.
+ */
 
 import type { Material } from "../blanks/blank-kinds.ts";
 import type { Finishing, Frame } from "../blanks/finishing.ts";
@@ -87,7 +90,10 @@ export function situationOf(
   };
 }
 
-/** Films that the design names, in the order in which the class has them; the class's first where it names none. */
+/**
+ * Films that the design names, in the order in which the class has them; the class's first where it
+ * names none.
+ */
 export function filmsOf({ design }: Pick<Thing, "design">, vinyls: readonly Vinyl[]): Vinyl[] {
   const named = new Set(design.items.flatMap(vinylsOfItem));
   const used = vinyls.filter(({ id }) => named.has(id));

@@ -1,4 +1,7 @@
-/** A class of several things from nothing: the first as always, the others with their steps and materials. */
+/**
+ * A class of several things from nothing: the first as always, the others with their steps and
+ * materials.
+ */
 
 import type { Blank } from "../blanks/blank.ts";
 import type { ClassDocument, Thing } from "../document/document.ts";

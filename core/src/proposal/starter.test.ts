@@ -36,7 +36,8 @@ describe.each(TECHNIQUES)("%s from nothing", (technique) => {
       const read = readClassDocument(JSON.parse(JSON.stringify(document)));
       expect(read.ok ? "" : `${read.path}: ${read.message}`).toBe("");
       const { clean } = surfaceAdvice(material);
-      // One source decides cleaning: where it says no alcohol, none is bought and no step asks for it.
+      // One source decides cleaning: where it says no alcohol, none is bought and no step asks for
+      // it.
       if (clean !== "alcohol") {
         expect(document.supplies.some(({ name }) => /alcohol/iu.test(name))).toBe(false);
         expect(

@@ -1,4 +1,7 @@
-/** A class from nothing: sound beginnings for its technique and material, which a host changes as needed. */
+/**
+ * A class from nothing: sound beginnings for its technique and material, which a host changes as
+ * needed.
+ */
 
 import type { Material } from "../blanks/blank-kinds.ts";
 import type { BlankShape } from "../blanks/shape.ts";

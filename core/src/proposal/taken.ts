@@ -1,4 +1,7 @@
-/** A class with other figures: what was proposed by them follows, what the host said otherwise stays. */
+/**
+ * A class with other figures: what was proposed by them follows, what the host said otherwise
+ * stays.
+ */
 import type { ClassDocument } from "../document/document.ts";
 import type { Figures } from "../figures/figures.ts";
 import type { Step } from "../scheduling/step.ts";

@@ -1,4 +1,7 @@
-/** Tape laid by the host beforehand: what is carried together, with which tape, how large it is cut, and why. */
+/**
+ * Tape laid by the host beforehand: what is carried together, with which tape, how large it is cut,
+ * and why.
+ */
 import type { ClassDocument } from "../document/document.ts";
 import type { Facts } from "../stages/facts.ts";
 import type { Schools } from "../studio/settings.ts";

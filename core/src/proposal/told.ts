@@ -1,4 +1,7 @@
-/** A step as the knowledge puts it: minutes as a span, the reason beside it; and how it becomes a step of a class. */
+/**
+ * A step as the knowledge puts it: minutes as a span, the reason beside it; and how it becomes a
+ * step of a class.
+ */
 import type { Step } from "../scheduling/step.ts";
 import type { Span } from "./minutes.ts";
 import type { Situation } from "./situation.ts";

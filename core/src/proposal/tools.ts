@@ -1,4 +1,7 @@
-/** What the room shares: irons, fans, a heat gun, saws; counted so that a queue is no longer than it has to be. */
+/**
+ * What the room shares: irons, fans, a heat gun, saws; counted so that a queue is no longer than it
+ * has to be.
+ */
 
 import type { Tool } from "../scheduling/step.ts";
 import { isPainted } from "../weeding/technique.ts";

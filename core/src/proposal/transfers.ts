@@ -1,4 +1,7 @@
-/** What is carried onto the blank in one go: a film by itself, or several gathered on one tape; glitter and thick backing always apart. */
+/**
+ * What is carried onto the blank in one go: a film by itself, or several gathered on one tape;
+ * glitter and thick backing always apart.
+ */
 
 import type { LayerFacts } from "../stages/facts.ts";
 import type { VinylFamily } from "../weeding/families.ts";

@@ -1,6 +1,8 @@
 /**
- * Draws that depend on nothing but the seed and what they are for: which run, which seat, which step. So two ways of running a class are
- * compared with the same people on the same evenings (common random numbers), whatever else is different.
+ * Draws that depend on nothing but the seed and what they are for: which run, which seat, which
+ * step. So two ways of running a class are
+ * compared with the same people on the same evenings (common random numbers), whatever else is
+ * different.
  */
 
 /** Finaliser of MurmurHash3: every bit of the result depends on every bit that goes in. */
@@ -27,7 +29,10 @@ export function nameKey(name: string): number {
 export const uniformOf = (key: number, what: number): number =>
   ((mixed(key + Math.imul(what, 0xc2b2ae3d)) >>> 0) + 0.5) / 4294967296;
 
-/** Standard normal by its inverse distribution function, to seven places: Wichura, AS 241 (PPND7), Applied Statistics 37 (1988). */
+/**
+ * Standard normal by its inverse distribution function, to seven places: Wichura, AS 241 (PPND7),
+ * Applied Statistics 37 (1988).
+ */
 export function normalOf(p: number): number {
   const q = p - 0.5;
   if (Math.abs(q) <= 0.425) {
@@ -53,11 +58,15 @@ export function normalOf(p: number): number {
   return q < 0 ? -value : value;
 }
 
-/** Places of a table between which a lognormal factor is read off; nearer to either end than this it is worked out. */
+/**
+ * Places of a table between which a lognormal factor is read off; nearer to either end than this it
+ * is worked out.
+ */
 const [TABLE_PLACES, TABLE_EDGE] = [4096, 1 / 64];
 
 /**
- * Factors exp(sigma z) by their probability, with sigma in the last place: what people take as a share of the middle. Between two places
+ * Factors exp(sigma z) by their probability, with sigma in the last place: what people take as a
+ * share of the middle. Between two places
  * a straight line, off by less than 0.00002 of the factor for a sigma up to 1.
  */
 export function scatterTable(sigma: number): Float64Array {

@@ -1,9 +1,14 @@
 /**
- * One class played through. The host goes through the steps in their order; each is opened when the room is free and what it follows has
- * reached its gate and dried, and each seat begins it when it is done with what came before and its own piece is dry. At a shared tool it
- * is first come, first served: alone the host stands there and the room waits; with a helper the next step goes on, and people are called
- * away from it when their turn comes. Who is stuck waits for a free pair of hands; help asked for at one step is given before help asked for
- * at the next. All that is left to chance is drawn by name (`chance.ts`), so it does not depend on the order in which it is asked for.
+ * One class played through. The host goes through the steps in their order; each is opened when the
+ * room is free and what it follows has
+ * reached its gate and dried, and each seat begins it when it is done with what came before and its
+ * own piece is dry. At a shared tool it
+ * is first come, first served: alone the host stands there and the room waits; with a helper the
+ * next step goes on, and people are called
+ * away from it when their turn comes. Who is stuck waits for a free pair of hands; help asked for
+ * at one step is given before help asked for
+ * at the next. All that is left to chance is drawn by name (`chance.ts`), so it does not depend on
+ * the order in which it is asked for.
  */
 
 import {
@@ -28,20 +33,31 @@ const [IS_STUCK, STUCK_AT, STUCK_FOR] = [1, 2, 3];
 const NONE = -1;
 
 export class Evening {
-  /** Minutes from the beginning: when each step was opened, and when the room went on from it. Of the run played last, as all that follows. */
+  /**
+   * Minutes from the beginning: when each step was opened, and when the room went on from it. Of
+   * the run played last, as all that follows.
+   */
   readonly openAt: Float64Array;
   readonly gateAt: Float64Array;
-  /** Step by step, and in each seat by seat: when it began, when it was done; -1 where it takes no part. */
+  /**
+   * Step by step, and in each seat by seat: when it began, when it was done; -1 where it takes no
+   * part.
+   */
   readonly began: Float64Array;
   readonly done: Float64Array;
   /** When it came to the line of a tool. */
   readonly came: Float64Array;
-  /** By seat, minutes in which it could not go on: for others, for what dries, for a tool, for help. */
+  /**
+   * By seat, minutes in which it could not go on: for others, for what dries, for a tool, for help.
+   */
   readonly waitRoom: Float64Array;
   readonly waitDry: Float64Array;
   readonly waitTool: Float64Array;
   readonly waitHelp: Float64Array;
-  /** By step: minutes waited before it by all; minutes in its line by all, and the most who stood there at once. */
+  /**
+   * By step: minutes waited before it by all; minutes in its line by all, and the most who stood
+   * there at once.
+   */
   readonly waitBefore: Float64Array;
   readonly lineMinutes: Float64Array;
   readonly longestLine: Int32Array;
@@ -381,7 +397,8 @@ export class Evening {
       this.began[row + seat] = from;
       this.done[row + seat] = until;
       if (until > (this.lastDone[s] as number)) this.lastDone[s] = until;
-      // Starts follow each other in the order of the line: whoever has begun by now stands there no more.
+      // Starts follow each other in the order of the line: whoever has begun by now stands there no
+      // more.
       while (served < i && (this.began[row + (order[served] as number)] as number) <= came)
         served++;
       if (from > came + 1e-9) {
@@ -401,7 +418,10 @@ export class Evening {
     this.longestLine[s] = longest;
   }
 
-  /** Takers in the order in which they come; who comes at the same time stays in the order of the seats. */
+  /**
+   * Takers in the order in which they come; who comes at the same time stays in the order of the
+   * seats.
+   */
   private byReady(takers: Int32Array): Int32Array {
     const order = this.order.subarray(0, takers.length);
     for (let i = 0; i < takers.length; i++) {
@@ -436,7 +456,10 @@ export class Evening {
     }
   }
 
-  /** What the time since it was last busy went to; the host's talk and a turn at a helper's tool are no waiting. */
+  /**
+   * What the time since it was last busy went to; the host's talk and a turn at a helper's tool are
+   * no waiting.
+   */
   private countWait(seat: number, s: number, from: number, dry: number, since: number): void {
     const { talkFrom, talkTo } = this;
     const free = this.free[seat] as number;
@@ -467,7 +490,10 @@ export class Evening {
     this.waitRoom[seat] = (this.waitRoom[seat] as number) + all - dried;
   }
 
-  /** When so many of those who are here are done that the room goes on; who has not come yet keeps nobody. */
+  /**
+   * When so many of those who are here are done that the room goes on; who has not come yet keeps
+   * nobody.
+   */
   private gateOf(s: number, { seats: takers, gate }: Part, at: number): number {
     const { scratch, late } = this;
     const row = s * this.problem.seats;

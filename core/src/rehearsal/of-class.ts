@@ -1,4 +1,7 @@
-/** A class document as it is played through: people, paces, tools, and what the studio takes for granted. */
+/**
+ * A class document as it is played through: people, paces, tools, and what the studio takes for
+ * granted.
+ */
 
 import type { ClassDocument } from "../document/document.ts";
 import { USUAL_REHEARSAL } from "../document/document-kinds.ts";
@@ -7,12 +10,21 @@ import { madeOf, thingDocument } from "../document/thing-document.ts";
 import type { Step } from "../scheduling/step.ts";
 import { type RehearsalProblem, type RehearsalStep, sigmaOfQuartile } from "./problem.ts";
 
-/** Half of the scatter of a step belongs to the person: who is slow at one thing is slow at others. First guess. */
+/**
+ * Half of the scatter of a step belongs to the person: who is slow at one thing is slow at others.
+ * First guess.
+ */
 const OWN_PACE = 0.5;
-/** What takes everybody the same, and a talk, runs a little over or under; minutes at a tool are mostly the tool's. First guesses. */
+/**
+ * What takes everybody the same, and a talk, runs a little over or under; minutes at a tool are
+ * mostly the tool's. First guesses.
+ */
 const [SAME_SIGMA, TOOL_SIGMA] = [0.12, 0.25];
 
-/** Minutes into the class at which the first step begins: later than at its beginning where it is counted back from the end. @throws ScheduleError */
+/**
+ * Minutes into the class at which the first step begins: later than at its beginning where it is
+ * counted back from the end. @throws ScheduleError
+ */
 export const beginsAt = (document: ClassDocument): number =>
   document.fromEnd ? Math.max(0, document.when.minutes - runSheetOf(document).endMinute) : 0;
 
@@ -64,7 +76,8 @@ export function rehearsalOf(document: ClassDocument): RehearsalProblem {
     helpers: setting.helpers ?? 0,
     endAt: when.minutes - beginsAt(document),
     ownPace: OWN_PACE,
-    // At home whoever comes late or is stuck keeps nobody: the host goes on, and answers in writing.
+    // At home whoever comes late or is stuck keeps nobody: the host goes on, and answers in
+    // writing.
     late: isRoom ? { share: ways.lateShare, minutes: ways.lateMinutes } : { share: 0, minutes: 0 },
     stuck: isRoom
       ? { chance: ways.stuckShare, minutes: ways.stuckMinutes }
@@ -75,7 +88,9 @@ export function rehearsalOf(document: ClassDocument): RehearsalProblem {
 /** One after the other, at a tool that the list of tools does not have. */
 const NO_TOOL = "one-place";
 
-/** Minutes hold for the slow quarter; where nobody said when half are done, everybody takes as long. */
+/**
+ * Minutes hold for the slow quarter; where nobody said when half are done, everybody takes as long.
+ */
 function paceOf({
   who,
   minutes,

@@ -17,7 +17,10 @@ export interface PlayedSeat {
 export type SeatMoment =
   | { readonly at: "absent" | "waiting" | "done" }
   | { readonly at: "working" | "inLine"; readonly step: number };
-/** What a seat is at after so many minutes. A turn at a tool goes before what it was called away from. */
+/**
+ * What a seat is at after so many minutes. A turn at a tool goes before what it was called away
+ * from.
+ */
 
 export function seatAt({ arrives, turns }: PlayedSeat, minute: number): SeatMoment {
   if (minute < arrives) return { at: "absent" };

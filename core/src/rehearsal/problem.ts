@@ -1,4 +1,7 @@
-/** A class as it is played through: who takes how long at what, what is shared, and when the room goes on. */
+/**
+ * A class as it is played through: who takes how long at what, what is shared, and when the room
+ * goes on.
+ */
 import { PlanFault } from "../faults/plan-fault.ts";
 import type { Gate } from "../scheduling/step-kinds.ts";
 
@@ -28,11 +31,17 @@ export interface RehearsalProblem {
   readonly steps: readonly RehearsalStep[];
   readonly tools: Readonly<Record<string, number>>;
   readonly seats: number;
-  /** Beside the host. With one a queue goes on while the others do the next step, and two people help who is stuck. */
+  /**
+   * Beside the host. With one a queue goes on while the others do the next step, and two people
+   * help who is stuck.
+   */
   readonly helpers: number;
   /** Minutes after which the class is to be over. */
   readonly endAt: number;
-  /** How much of the scatter belongs to the person and is the same at every step: 0 none, 1 all of it. */
+  /**
+   * How much of the scatter belongs to the person and is the same at every step: 0 none, 1 all of
+   * it.
+   */
   readonly ownPace: number;
   readonly late: {
     /** Share of seats that come late. */
@@ -71,7 +80,10 @@ export class RehearsalError extends PlanFault {
   }
 }
 
-/** @throws RehearsalError for an unknown step, one that comes after a later one, or more of a tool than there is */
+/**
+ * @throws RehearsalError for an unknown step, one that comes after a later one, or more of a tool
+ * than there is
+ */
 export function checkRehearsal({ steps, tools }: Pick<RehearsalProblem, "steps" | "tools">): void {
   const before = new Set<string>();
   for (const step of steps) {

@@ -45,7 +45,9 @@ const room = (
   stuck: { chance: 0, minutes: 0 },
   ...more,
 });
-/** Standard error of a share over so many runs, four times: a fair draw lies outside once in 16,000. */
+/**
+ * Standard error of a share over so many runs, four times: a fair draw lies outside once in 16,000.
+ */
 const margin = (p: number, runs: number): number => 4 * Math.sqrt((p * (1 - p)) / runs);
 
 describe("against closed forms", () => {

@@ -1,4 +1,7 @@
-/** A class played through many times: how likely it ends in time, who waits for what, and where. The same seed gives the same evenings. */
+/**
+ * A class played through many times: how likely it ends in time, who waits for what, and where. The
+ * same seed gives the same evenings.
+ */
 import { Evening } from "./evening.ts";
 import type { RehearsalProblem, RehearsalStep } from "./problem.ts";
 
@@ -10,7 +13,10 @@ export interface Spread {
 
 export interface StepRehearsed {
   readonly id: string;
-  /** Minutes from the beginning when the step is opened, and when so many are done that the room goes on. */
+  /**
+   * Minutes from the beginning when the step is opened, and when so many are done that the room
+   * goes on.
+   */
   readonly begins: Spread;
   readonly ends: Spread;
   /** Minutes a seat that takes part waited before it, in the mean. */
@@ -38,7 +44,10 @@ export interface Rehearsed {
   readonly p50: number;
   readonly p90: number;
   readonly mean: number;
-  /** Minutes a seat waited, in the mean, by what it waited for; and what one seat in ten waits at least, over all runs. */
+  /**
+   * Minutes a seat waited, in the mean, by what it waited for; and what one seat in ten waits at
+   * least, over all runs.
+   */
   readonly waiting: {
     readonly mean: number;
     readonly p90: number;
@@ -64,7 +73,9 @@ export function quantile(sorted: ArrayLike<number>, share: number): number {
   return a + (at - low) * ((sorted[Math.min(sorted.length - 1, low + 1)] ?? a) - a);
 }
 
-/** Runs are played in portions, so that whoever waits sees how far it is; the result is the same. */
+/**
+ * Runs are played in portions, so that whoever waits sees how far it is; the result is the same.
+ */
 export class Rehearsal {
   played = 0;
   private readonly evening: Evening;

@@ -1,4 +1,7 @@
-/** The k-th smallest of some numbers, counted from 1; puts them in another order. Hoare's selection, with the middle of three as pivot. */
+/**
+ * The k-th smallest of some numbers, counted from 1; puts them in another order. Hoare's selection,
+ * with the middle of three as pivot.
+ */
 export function kthSmallest(values: Float64Array, k: number): number {
   const { length } = values;
   // The largest or the last but one is what is asked for most.

@@ -1,4 +1,7 @@
-/** Ways to end sooner, tried with the same people on the same evenings, and what else would change it. */
+/**
+ * Ways to end sooner, tried with the same people on the same evenings, and what else would change
+ * it.
+ */
 
 import type { ClassDocument } from "../document/document.ts";
 import { USUAL_REHEARSAL } from "../document/document-kinds.ts";
@@ -16,7 +19,9 @@ export interface Ended {
 
 export interface TriedWay extends Ended {
   readonly way: Way;
-  /** Minutes by which nine classes in ten are over sooner; chance of ending in time that is gained. */
+  /**
+   * Minutes by which nine classes in ten are over sooner; chance of ending in time that is gained.
+   */
   readonly saves: number;
   readonly gains: number;
   /** Minutes of the host's hands before the class. */
@@ -40,9 +45,15 @@ const [MOST_RUNS, LEAST_RUNS] = [2000, 120];
 const WORK = 1_500_000;
 /** What is gained less than this is no gain: minutes, and share. */
 const [LEAST_SAVED, LEAST_GAINED] = [1, 0.02];
-/** A chance gained counts as so many minutes, and a minute of the evenings before as so little of one. */
+/**
+ * A chance gained counts as so many minutes, and a minute of the evenings before as so little of
+ * one.
+ */
 const [MINUTES_OF_CHANCE, MINUTE_BEFORE] = [15, 0.05];
-/** What puts the work itself at risk has to save so much more: a piece that is spoilt costs more than minutes. */
+/**
+ * What puts the work itself at risk has to save so much more: a piece that is spoilt costs more
+ * than minutes.
+ */
 const RISK_MINUTES = 15;
 const MOST_ORDERS = 24;
 
@@ -141,7 +152,8 @@ function whatIfs(
       values: { count: late, minutes: 10 },
       problem: { ...base, late: { share: late / base.seats, minutes: 10 } },
     });
-  // Down to a number of fours: three quarters of another number are more than three quarters, and fewer people would seem slower.
+  // Down to a number of fours: three quarters of another number are more than three quarters, and
+  // fewer people would seem slower.
   const fewer = base.seats - 4 * Math.round((0.75 * base.seats) / 4);
   if (fewer > 0 && base.seats > fewer)
     rows.push({

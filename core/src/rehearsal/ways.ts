@@ -1,4 +1,7 @@
-/** What might make a class end sooner or more surely: each as a change of the class, to be tried before it is offered. */
+/**
+ * What might make a class end sooner or more surely: each as a change of the class, to be tried
+ * before it is offered.
+ */
 
 import { z } from "zod";
 import type { ClassDocument } from "../document/document.ts";
@@ -36,7 +39,10 @@ export const WAY_CODES = [
 export type WayCode = (typeof WAY_CODES)[number];
 
 const share = z.number().min(0.05).max(1);
-/** A way and what it needs to be applied; it comes back from the browser, so it is read like anything else. */
+/**
+ * A way and what it needs to be applied; it comes back from the browser, so it is read like
+ * anything else.
+ */
 export const waySchema = z.discriminatedUnion("code", [
   z.strictObject({ code: z.literal("moreTool"), tool: z.string().max(41) }),
   z.strictObject({ code: z.literal("helper") }),
@@ -111,7 +117,10 @@ export function waysFor(document: ClassDocument, given: WayGiven): Way[] {
   return [...ways, ...otherSchools(document, given)];
 }
 
-/** Another way of a school rewrites steps as they are proposed; where that would change more than the way itself, the proposal is decided on first. */
+/**
+ * Another way of a school rewrites steps as they are proposed; where that would change more than
+ * the way itself, the proposal is decided on first.
+ */
 function otherSchools(document: ClassDocument, given: WayGiven): Way[] {
   if (!document.proposed) return [];
   const anew = reproposed(document, given);
@@ -241,7 +250,10 @@ export function costOfWay(
 const handsOf = (tasks: readonly Task[]): number =>
   tasks.reduce((sum, { minutes }) => sum + minutes, 0);
 
-/** What the harder half takes a practised hand, and what is left of the beginners' minutes with only the easier half: at the middle, at the slow quarter. */
+/**
+ * What the harder half takes a practised hand, and what is left of the beginners' minutes with only
+ * the easier half: at the middle, at the slow quarter.
+ */
 function harderHalf(
   weedMinutes: readonly number[],
 ): Omit<Extract<Way, { code: "weedHard" }>, "code"> | null {
@@ -310,7 +322,10 @@ function lastCoats(steps: readonly Step[]): Step[] {
     .map(({ step }) => step);
 }
 
-/** With a step in the place of the one before it; what followed silently says what it follows. Null where a wait or the craft forbids it. */
+/**
+ * With a step in the place of the one before it; what followed silently says what it follows. Null
+ * where a wait or the craft forbids it.
+ */
 function swapped(steps: readonly Step[], id: string, before: string): Step[] | null {
   const at = steps.findIndex((step) => step.id === id);
   const [first, second] = [steps[at - 1], steps[at]];

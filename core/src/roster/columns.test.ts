@@ -1,4 +1,7 @@
-/** Lists as people really send them: whatever the headings, nobody is lost and no heading becomes a person. */
+/**
+ * Lists as people really send them: whatever the headings, nobody is lost and no heading becomes a
+ * person.
+ */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { columnOf, plainHeading } from "./columns.ts";

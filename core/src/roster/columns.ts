@@ -1,4 +1,7 @@
-/** Which column of a list is what: by the words people write above it, in the languages they write them in. */
+/**
+ * Which column of a list is what: by the words people write above it, in the languages they write
+ * them in.
+ */
 
 /** First words of a name column, as sign-up forms and hosts in several languages have them. */
 const NAME =

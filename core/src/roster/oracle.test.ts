@@ -1,4 +1,6 @@
-/** Rosters as people really paste them: whatever is in a cell comes through unchanged, or is said. */
+/**
+ * Rosters as people really paste them: whatever is in a cell comes through unchanged, or is said.
+ */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { seatsFromRoster } from "../document/seats.ts";

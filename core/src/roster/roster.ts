@@ -1,4 +1,7 @@
-/** Names in: pasted lines or a CSV with tolerant headers. Nothing is changed silently; every oddity is a finding with its line. */
+/**
+ * Names in: pasted lines or a CSV with tolerant headers. Nothing is changed silently; every oddity
+ * is a finding with its line.
+ */
 import Papa from "papaparse";
 import { columnOf, ownColumn } from "./columns.ts";
 
@@ -72,7 +75,8 @@ export interface ListRecord {
 }
 
 /**
- * @param slots the design's slots; without a header line the columns are `name` where the design asks for it, then the other slots in order
+ * @param slots the design's slots; without a header line the columns are `name` where the design
+ * asks for it, then the other slots in order
  */
 export function parseRoster(
   text: string,
@@ -143,7 +147,10 @@ const plainColumns = (slots: readonly string[]): string[] => [
 
 const isBlank = (cells: readonly string[]): boolean => cells.every((cell) => cell.trim() === "");
 
-/** Records with the line on which each begins; a quote that never ends is read as a letter, so that it swallows nobody. */
+/**
+ * Records with the line on which each begins; a quote that never ends is read as a letter, so that
+ * it swallows nobody.
+ */
 export function recordsOf(text: string): { records: ListRecord[]; findings: RosterFinding[] } {
   const delimiter = guessDelimiter(text);
   const read = parsed(text, delimiter, '"');
@@ -188,7 +195,10 @@ function parsed(
   return { records, open };
 }
 
-/** The separator that most lines have the same number of times; a single column has none. One short line proves nothing. */
+/**
+ * The separator that most lines have the same number of times; a single column has none. One short
+ * line proves nothing.
+ */
 function guessDelimiter(text: string): string {
   const head = text
     .replace(/"[^"]*"/gu, "")
@@ -205,7 +215,10 @@ function guessDelimiter(text: string): string {
     : "\u0001";
 }
 
-/** The line with the headings: the first near the top in which a column is known, below nothing but titles. */
+/**
+ * The line with the headings: the first near the top in which a column is known, below nothing but
+ * titles.
+ */
 function headerIndex(
   records: readonly ListRecord[],
   slots: readonly string[],
@@ -225,7 +238,9 @@ function headerIndex(
   return sure ? 0 : -1;
 }
 
-/** "Name 1", "Name 2", …: numbered, and the next line reads like a heading, too: both are people. */
+/**
+ * "Name 1", "Name 2", …: numbered, and the next line reads like a heading, too: both are people.
+ */
 function readsOn(records: readonly ListRecord[], at: number, slots: readonly string[]): boolean {
   const cells = records[at]?.cells ?? [];
   const next = records.slice(at + 1).find((row) => !isBlank(row.cells));
@@ -250,7 +265,10 @@ function aboveHeadings(
   return next?.cells.every((cell) => columnOf(cell, slots) !== null) ?? false;
 }
 
-/** A column that nobody knows keeps a name of its own; two of one kind are told apart, the first counts. */
+/**
+ * A column that nobody knows keeps a name of its own; two of one kind are told apart, the first
+ * counts.
+ */
 function headed(header: readonly string[], slots: readonly string[]): string[] {
   const taken = new Set<string>();
   return header.map((cell, i) => {
@@ -276,7 +294,10 @@ function unused(
   );
 }
 
-/** Short words without figures above cells that are longer or hold figures: perhaps a heading in words not known here. */
+/**
+ * Short words without figures above cells that are longer or hold figures: perhaps a heading in
+ * words not known here.
+ */
 function looksLikeHeading(records: readonly ListRecord[]): boolean {
   const [first, ...rest] = records;
   if (!first || rest.length < 2 || first.cells.length < 2) return false;
@@ -336,7 +357,10 @@ function sameSeats(rows: readonly RosterRow[]): RosterFinding[] {
   });
 }
 
-/** A cell that a spreadsheet would take for a formula is written with an apostrophe before it, and read back without. */
+/**
+ * A cell that a spreadsheet would take for a formula is written with an apostrophe before it, and
+ * read back without.
+ */
 export function escapeCell(cell: string): string {
   return /^'*[=+\-@\t\r]/u.test(cell) ? `'${cell}` : cell;
 }

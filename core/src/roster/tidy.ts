@@ -1,4 +1,6 @@
-/** What a name was probably meant to be. Only ever offered: "bell hooks" may want her small letters. */
+/**
+ * What a name was probably meant to be. Only ever offered: "bell hooks" may want her small letters.
+ */
 
 /** @param spacesOnly leave the case alone */
 export function tidyName(text: string, spacesOnly = false): string {

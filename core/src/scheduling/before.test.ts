@@ -29,7 +29,8 @@ describe("dated backwards", () => {
       task("sand", { waitMinutes: 60 }),
       task("stain", { after: ["sand"], waitMinutes: 720 }),
     ]);
-    // Twelve hours before the morning of the 6th are noon of the 5th: stained on the evening of the 4th.
+    // Twelve hours before the morning of the 6th are noon of the 5th: stained on the evening of the
+    // 4th.
     expect(rows.get("stain")?.date).toBe("2027-03-04");
     expect(rows.get("sand")?.date).toBe("2027-03-04");
   });
@@ -103,7 +104,8 @@ describe("dated backwards", () => {
             const last = evenings.at(-1)?.date ?? "";
             const next =
               i + 1 < tasks.length ? (found.get(`t${i + 1}`)?.evenings[0]?.date ?? "") : READY;
-            // From the end of an evening's day at most: a wait of so many whole days moves it at least so many days.
+            // From the end of an evening's day at most: a wait of so many whole days moves it at
+            // least so many days.
             expect(daysBetween(last, next)).toBeGreaterThanOrEqual(
               Math.floor(own.waitMinutes / 1440),
             );

@@ -1,6 +1,8 @@
 /**
- * Preparation dated backwards from the day on which blanks have to be ready: each task as late as it may be, in the free minutes of an
- * evening, with what has to dry between two of them. The host's hands do one thing at a time; drying goes on by itself, over nights, too.
+ * Preparation dated backwards from the day on which blanks have to be ready: each task as late as
+ * it may be, in the free minutes of an
+ * evening, with what has to dry between two of them. The host's hands do one thing at a time;
+ * drying goes on by itself, over nights, too.
  */
 
 import { addDays } from "../calendar/dates.ts";
@@ -16,7 +18,10 @@ export interface DatedTask {
   readonly evenings: readonly { readonly date: string; readonly minutes: number }[];
   /** Rounds in which its pieces rest, because not all have room at once. */
   readonly rounds: number;
-  /** Minutes of rest after its last round; those of earlier rounds run while the next one is done or waited for. */
+  /**
+   * Minutes of rest after its last round; those of earlier rounds run while the next one is done or
+   * waited for.
+   */
   readonly restMinutes: number;
 }
 
@@ -40,7 +45,10 @@ const MOST_DAYS = 400;
 export const roundsOf = ({ atOnce }: Pick<Task, "atOnce">, pieces: number): number =>
   atOnce === undefined ? 1 : Math.max(1, Math.ceil(pieces / atOnce));
 
-/** @throws PlanFault when the evenings before do not suffice, or tasks wait for each other in a circle */
+/**
+ * @throws PlanFault when the evenings before do not suffice, or tasks wait for each other in a
+ * circle
+ */
 export function datedBefore({
   tasks,
   ready,
@@ -61,7 +69,8 @@ export function datedBefore({
     const rounds = roundsOf(task, pieces);
     const followers = tasks.filter(({ after }) => after.includes(task.id) && known.has(task.id));
     const end = Math.max(0, ...followers.map(({ id }) => begun.get(id) ?? 0)) + task.waitMinutes;
-    // Where not all have room at once, each round but the last has to dry before the next has its place.
+    // Where not all have room at once, each round but the last has to dry before the next has its
+    // place.
     const taken: { date: string; minutes: number }[] = [];
     let at = end;
     for (let round = 0; round < rounds; round++) {
@@ -111,7 +120,10 @@ class Evenings {
     private readonly freeOn: (date: string) => number,
   ) {}
 
-  /** Takes free minutes as late as may be. @param end minutes before the day by which it has to be done */
+  /**
+   * Takes free minutes as late as may be. @param end minutes before the day by which it has to be
+   * done
+   */
   take(
     minutes: number,
     end: number,
@@ -122,7 +134,8 @@ class Evenings {
     for (let day = 1; day <= MOST_DAYS && left > 0; day++) {
       const date = addDays(this.ready, -day);
       const free = Math.max(0, Math.min(this.freeOn(date), DAY - EVENING_BEGINS));
-      // The evening as minutes before the morning of the day: its end is nearer, its beginning farther.
+      // The evening as minutes before the morning of the day: its end is nearer, its beginning
+      // farther.
       const near = (day - 1) * DAY + (DAY - EVENING_BEGINS - free);
       const far = (day - 1) * DAY + (DAY - EVENING_BEGINS);
       for (const gap of this.gaps(Math.max(near, end), far)) {

@@ -1,7 +1,10 @@
 /** No schedule can be shorter than these. */
 import type { Network } from "./network.ts";
 
-/** Minutes: the longest chain, the busiest span of a tool, or of what only one step can hold at a time the preemptive schedule of one machine. */
+/**
+ * Minutes: the longest chain, the busiest span of a tool, or of what only one step can hold at a
+ * time the preemptive schedule of one machine.
+ */
 export function lowerBound(net: Network): number {
   const chain = Math.max(0, ...net.heads.map((head, i) => head + (net.tails[i] ?? 0)));
   return net.capacity.reduce(
@@ -20,7 +23,10 @@ const holding = (net: Network, resource: number) =>
       : [];
   });
 
-/** Work that begins after a moment and has at least so much after it: its share of the tools fits nowhere else. */
+/**
+ * Work that begins after a moment and has at least so much after it: its share of the tools fits
+ * nowhere else.
+ */
 function busiestSpan(net: Network, resource: number): number {
   const rows = holding(net, resource);
   let best = 0;
@@ -37,7 +43,10 @@ function busiestSpan(net: Network, resource: number): number {
   return best;
 }
 
-/** Jackson's preemptive schedule (Carlier 1982): of what may begin, always the one with most after it; the least that any order can take. */
+/**
+ * Jackson's preemptive schedule (Carlier 1982): of what may begin, always the one with most after
+ * it; the least that any order can take.
+ */
 function oneMachine(net: Network, resource: number): number {
   const left = holding(net, resource).map((row) => ({ ...row }));
   let [now, best] = [0, 0];

@@ -1,4 +1,7 @@
-/** The evening on which each task of the preparation may be done at the earliest: what it follows has to be done, and dry. */
+/**
+ * The evening on which each task of the preparation may be done at the earliest: what it follows
+ * has to be done, and dry.
+ */
 import { addDays, daysBetween } from "../calendar/dates.ts";
 import { DAY, type DatedTask, EVENING_BEGINS } from "./before.ts";
 import type { Task } from "./task.ts";
@@ -12,7 +15,8 @@ export interface EarliestProblem {
 }
 
 /**
- * By task, of those that are not done; never before today. What follows an undone task keeps the evenings that lie between the two by the
+ * By task, of those that are not done; never before today. What follows an undone task keeps the
+ * evenings that lie between the two by the
  * plan, so that a coat that is begun early is dry when the next one comes.
  */
 export function earliestEvenings({

@@ -1,4 +1,7 @@
-/** Serial schedule generation (Kolisch 1996): steps in a given order, each as early as what it follows and its tools allow. */
+/**
+ * Serial schedule generation (Kolisch 1996): steps in a given order, each as early as what it
+ * follows and its tools allow.
+ */
 import { mirrored, type Network } from "./network.ts";
 
 export interface Starts {
@@ -58,7 +61,10 @@ function firstFree(
   return at;
 }
 
-/** When the first of those that hold too many at once lets go; `from` where nothing is in the way. Plain loops: a search runs this millions of times. */
+/**
+ * When the first of those that hold too many at once lets go; `from` where nothing is in the way.
+ * Plain loops: a search runs this millions of times.
+ */
 function clashUntil(rows: readonly Booked[], from: number, to: number, most: number): number {
   let [first, held] = [Number.POSITIVE_INFINITY, 0];
   for (const row of rows) {
@@ -104,7 +110,10 @@ export function orderBy(net: Network, key: (step: number) => number): number[] {
   return order;
 }
 
-/** Latest starts of a schedule no longer than this one: time mirrored, steps taken in the order of their ends. */
+/**
+ * Latest starts of a schedule no longer than this one: time mirrored, steps taken in the order of
+ * their ends.
+ */
 export function rightJustified(net: Network, { start, end }: Starts): Starts {
   const endOf = (i: number) => (start[i] ?? 0) + (net.minutes[i] ?? 0);
   const order = orderBy(mirrored(net), (i) => -endOf(i));
@@ -116,7 +125,10 @@ export function rightJustified(net: Network, { start, end }: Starts): Starts {
   };
 }
 
-/** Double justification (Valls, Ballestín and Quintanilla 2005): pushed to the right and then to the left a schedule is never longer, and often shorter. */
+/**
+ * Double justification (Valls, Ballestín and Quintanilla 2005): pushed to the right and then to the
+ * left a schedule is never longer, and often shorter.
+ */
 export function justified(net: Network, forward: Starts): Starts {
   const late = rightJustified(net, forward);
   const again = generate(

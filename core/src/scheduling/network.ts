@@ -23,7 +23,10 @@ export interface Network {
   readonly tails: readonly number[];
 }
 
-/** @throws ScheduleError for an unknown step, two of one id, a circle, or a step that needs more tools than there are */
+/**
+ * @throws ScheduleError for an unknown step, two of one id, a circle, or a step that needs more
+ * tools than there are
+ */
 export function networkOf(problem: ScheduleProblem): Network {
   const { steps, tools } = problem;
   const known = new Map(steps.map((step) => [step.id, step]));

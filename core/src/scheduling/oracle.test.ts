@@ -8,7 +8,10 @@ import { schedule } from "./schedule.ts";
 import { stepSchema, toolSchema } from "./step.ts";
 import { validateSchedule } from "./validate.ts";
 
-/** Shortest end over all orders of the steps, each placed as early as it can go: exact for one shared tool. */
+/**
+ * Shortest end over all orders of the steps, each placed as early as it can go: exact for one
+ * shared tool.
+ */
 function exhaustive({ steps, tools }: ScheduleProblem): number {
   let best = Number.POSITIVE_INFINITY;
   const place = (left: readonly ScheduleStep[], start: ReadonlyMap<string, number>): void => {

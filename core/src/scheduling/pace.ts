@@ -1,6 +1,9 @@
 /** How much quicker people are when they do the same a second time. */
 
-/** Minutes of a second like thing as a share of the first, for beginners: first guess from practice, 60 to 70 %. */
+/**
+ * Minutes of a second like thing as a share of the first, for beginners: first guess from practice,
+ * 60 to 70 %.
+ */
 export const SECOND_SHARE = 0.65;
 /** Three classes of one's own weigh as much as the first guess. */
 const GUESS_WEIGHT = 3;
@@ -19,7 +22,10 @@ export interface Pace {
   readonly learned: number;
 }
 
-/** The mean of the first guess and of what was seen, the guess weighing as much as three pairs (a normal prior on the mean). */
+/**
+ * The mean of the first guess and of what was seen, the guess weighing as much as three pairs (a
+ * normal prior on the mean).
+ */
 export function secondPace(seen: readonly PaceSeen[]): Pace {
   const shares = seen.flatMap(({ first, second }) =>
     first > 0 && second > 0 ? [Math.min(MOST_SHARE, Math.max(LEAST_SHARE, second / first))] : [],

@@ -1,4 +1,6 @@
-/** Changes of the list of steps that keep it sound: what a step waits for always stands before it. */
+/**
+ * Changes of the list of steps that keep it sound: what a step waits for always stands before it.
+ */
 import type { Step } from "./step.ts";
 
 /** What a step waited for and now comes later is no wait any more. */
@@ -20,7 +22,10 @@ export function movedStep(steps: readonly Step[], from: number, to: number): Ste
   return soundOrder(next);
 }
 
-/** Whoever waited for it now waits for what it waited for; what was done like it is now the first of its kind. */
+/**
+ * Whoever waited for it now waits for what it waited for; what was done like it is now the first of
+ * its kind.
+ */
 export function withoutStep(all: readonly Step[], id: string): Step[] {
   const gone = all.find((step) => step.id === id);
   const heir = all.find((step) => step.like === id)?.id;

@@ -10,7 +10,10 @@ export interface RunStep {
   readonly minutes: number;
   /** How many turns a queue takes; 1 for everybody at once. */
   readonly waves: number;
-  /** How much later it may begin without making the end later; counted back from the end, how much sooner. */
+  /**
+   * How much later it may begin without making the end later; counted back from the end, how much
+   * sooner.
+   */
   readonly slack: number;
   readonly critical: boolean;
   /** Steps whose drying or curing is running while this step goes on. */
@@ -18,7 +21,10 @@ export interface RunStep {
   /** Why it begins when it does, and not sooner. */
   readonly begins: Begins;
 }
-/** First of all; when a step is done; when it has dried; when whoever does another step is free; or as late as another one that follows allows. */
+/**
+ * First of all; when a step is done; when it has dried; when whoever does another step is free; or
+ * as late as another one that follows allows.
+ */
 export type Begins =
   | { readonly why: "first" }
   | { readonly why: "after" | "free" | "late"; readonly step: string }
@@ -29,7 +35,10 @@ export interface RunSheet {
   readonly endMinute: number;
   readonly bound: number;
 }
-/** The group can attend to one step at a time; host and helpers each to one, and a queue at a tool wants one of them. */
+/**
+ * The group can attend to one step at a time; host and helpers each to one, and a queue at a tool
+ * wants one of them.
+ */
 const [ROOM, OVERSEER] = ["room-attention", "overseer"];
 
 export interface RunSheetWays {
@@ -96,7 +105,10 @@ function toProblem(
   };
 }
 const toolLane = (tool: string): string => `tool ${tool}`;
-/** Alone, the host stands at the tool, and the room waits; with a helper there it goes on with what does not follow from the queue. */
+/**
+ * Alone, the host stands at the tool, and the room waits; with a helper there it goes on with what
+ * does not follow from the queue.
+ */
 function resourcesOf({ who, tool }: Step, helpers: number): Record<string, number> {
   if (who !== "queue") return { [ROOM]: 1, [OVERSEER]: 1 };
   return {

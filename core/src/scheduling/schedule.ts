@@ -1,6 +1,8 @@
 /**
- * The shortest schedule that is found: serial generation with double justification over the longest-tail order and seeded changes of the best
- * list of steps (iterated local search). Of schedules of one length, the one nearest to the order in which the steps were written.
+ * The shortest schedule that is found: serial generation with double justification over the
+ * longest-tail order and seeded changes of the best
+ * list of steps (iterated local search). Of schedules of one length, the one nearest to the order
+ * in which the steps were written.
  */
 import { seededRandom } from "../geometry/random.ts";
 import { lowerBound } from "./bounds.ts";
@@ -8,7 +10,10 @@ import { generate, justified, orderBy, rightJustified, type Starts } from "./gen
 import { type Network, networkOf } from "./network.ts";
 import type { Schedule, ScheduleProblem } from "./problem.ts";
 
-/** Changes tried while the bound is not reached; of many steps fewer, so that sixty stay well below a second. */
+/**
+ * Changes tried while the bound is not reached; of many steps fewer, so that sixty stay well below
+ * a second.
+ */
 const MOST_TRIES = 1200;
 const TRIED_STEPS = 12_000;
 const SEED = 20_041;
@@ -17,7 +22,8 @@ const ROUND = 60;
 
 /**
  * @param effort how many times the usual number of changes is tried
- * @throws ScheduleError for an unknown step, two of one id, a circle, or a step that needs more tools than there are.
+ * @throws ScheduleError for an unknown step, two of one id, a circle, or a step that needs more
+ * tools than there are.
  */
 export function schedule(problem: ScheduleProblem, effort = 1): Schedule {
   const net = networkOf(problem);
@@ -103,7 +109,10 @@ function shaken(
   return (step) => keys.get(step) ?? 0;
 }
 
-/** Neighbours that stand the other way round than they were written change places where that makes nothing longer. */
+/**
+ * Neighbours that stand the other way round than they were written change places where that makes
+ * nothing longer.
+ */
 function nearest(net: Network, written: readonly number[], best: Starts): Starts {
   let found = best;
   let list = orderBy(net, (i) => best.start[i] ?? 0);

@@ -15,7 +15,9 @@ export const stepSchema = z.strictObject({
     .max(24 * 60),
   who: z.enum(["host", "together", "queue"]).default("together"),
   tool: stepId.optional(),
-  /** Waits for drying or curing, elapsed minutes; without this the step follows the one before it. */
+  /**
+   * Waits for drying or curing, elapsed minutes; without this the step follows the one before it.
+   */
   after: z
     .array(z.strictObject({ step: stepId, wait: z.number().int().min(0).max(10_000).default(0) }))
     .max(20)

@@ -1,4 +1,6 @@
-/** Alignment crosses: where they stand on a seam, what room they take, and the lines that are cut. */
+/**
+ * Alignment crosses: where they stand on a seam, what room they take, and the lines that are cut.
+ */
 import { type Box, boxHeight, type Point } from "../geometry/polygon.ts";
 import type { Boxed } from "./seams.ts";
 
@@ -17,7 +19,10 @@ export const crossBox = ([x, y]: Point): Box => ({
   maxY: y + MARK_ARM_MM,
 });
 
-/** Two crosses on a seam, as far apart as the load allows: outside the design where there is room, else in gaps between its pieces. */
+/**
+ * Two crosses on a seam, as far apart as the load allows: outside the design where there is room,
+ * else in gaps between its pieces.
+ */
 export function crossesOn(
   x: number,
   boxed: readonly Boxed[],

@@ -20,7 +20,10 @@ const STEP_MM = 1;
 /** A design this often longer than the cut is a slip of the tape measure. */
 const MOST_POSITIONS = 4000;
 
-/** Where a seam may be: in the middle of gaps and between middles of neighbours, and every millimetre across what is too long. Null when there are too many. */
+/**
+ * Where a seam may be: in the middle of gaps and between middles of neighbours, and every
+ * millimetre across what is too long. Null when there are too many.
+ */
 export function positions(boxed: readonly Boxed[], whole: Box): number[] | null {
   const found = new Set<number>();
   const sorted = [...boxed].sort((a, b) => a.middle - b.middle);
@@ -39,7 +42,10 @@ export function positions(boxed: readonly Boxed[], whole: Box): number[] | null 
   return inside.length > MOST_POSITIONS ? null : inside;
 }
 
-/** Cutting through weighs more than any interlocking of whole pieces, and that more than a narrow gap. */
+/**
+ * Cutting through weighs more than any interlocking of whole pieces, and that more than a narrow
+ * gap.
+ */
 const THROUGH_COST = 100;
 const SLANT_COST = 20;
 const WIDE_GAP_MM = 10;
@@ -80,7 +86,10 @@ function crossingsCost(polygon: Polygon, x: number): number {
   return cost;
 }
 
-/** Dynamic programme: fewest parts up to each position, then least cost. Indexes of the seams, or null when no chain fits. */
+/**
+ * Dynamic programme: fewest parts up to each position, then least cost. Indexes of the seams, or
+ * null when no chain fits.
+ */
 export function cheapest(
   at: readonly number[],
   costs: readonly number[],
@@ -97,7 +106,8 @@ export function cheapest(
     let found: Best | null = fits(Number.NEGATIVE_INFINITY, to)
       ? { parts: 1, cost: costs[i] ?? 0, before: -1 }
       : null;
-    // Further back the part only grows: the first that is too long ends the search, once one has fitted.
+    // Further back the part only grows: the first that is too long ends the search, once one has
+    // fitted.
     let fitted = false;
     for (let j = i - 1; j >= 0; j--) {
       const earlier = best[j];

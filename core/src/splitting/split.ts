@@ -1,8 +1,10 @@
 /**
- * What is longer than the cut, in parts: seams run through gaps between pieces where there are any, through a short straight
+ * What is longer than the cut, in parts: seams run through gaps between pieces where there are any,
+ * through a short straight
  * stroke where there are none. Every piece keeps its true size. Lengths in mm.
  *
- * Seams by dynamic programming over positions along one side, then along the other; fewest parts first, then the cleanest
+ * Seams by dynamic programming over positions along one side, then along the other; fewest parts
+ * first, then the cleanest
  * seams.
  */
 import { intersection } from "../geometry/boolean.ts";
@@ -84,7 +86,9 @@ interface Way {
   readonly cost: number;
 }
 
-/** Along one side first, what is still too long along the other after; the order with fewer parts. */
+/**
+ * Along one side first, what is still too long along the other after; the order with fewer parts.
+ */
 function bothWays(
   pieces: readonly SplitPiece[],
   size: { width: number; height: number },
@@ -159,7 +163,8 @@ function alongX(part: SplitPart, limits: Limits): Way | null {
   const costs = at.map((x) => seamCost(boxed, x));
   const chain = (crosses: boolean) =>
     cheapest(at, costs, (a, b) => partFits(boxed, crosses, a, b, limits));
-  // Parts that can be joined by crosses, even if they are more; without where pieces lie too far apart for that.
+  // Parts that can be joined by crosses, even if they are more; without where pieces lie too far
+  // apart for that.
   const chosen = chain(true) ?? chain(false);
   if (!chosen) return null;
   return assemble({
@@ -172,7 +177,10 @@ function alongX(part: SplitPart, limits: Limits): Way | null {
   });
 }
 
-/** Without the crosses of earlier seams that would make the part too long: nearest to its pieces stay. */
+/**
+ * Without the crosses of earlier seams that would make the part too long: nearest to its pieces
+ * stay.
+ */
 function withRoom(part: SplitPart, along: number): SplitPart {
   const { minX, maxX } = boxOf(partPolygons(part));
   const away = ([x]: Point) => Math.max(minX - x, x - maxX, 0);
@@ -183,7 +191,10 @@ function withRoom(part: SplitPart, along: number): SplitPart {
   return { pieces: part.pieces, marks: kept };
 }
 
-/** What lies between two seams must go into one load, with the crosses of these seams where they are wanted. */
+/**
+ * What lies between two seams must go into one load, with the crosses of these seams where they are
+ * wanted.
+ */
 function partFits(
   boxed: readonly Boxed[],
   crosses: boolean,
@@ -268,7 +279,9 @@ function assemble({ part, boxed, extent, limits, seams, cost }: Assembly): Way {
   };
 }
 
-/** Ids of halves: `3-ivory-1` in two becomes `3-ivory-1a`, `3-ivory-1b`; whole pieces keep theirs. */
+/**
+ * Ids of halves: `3-ivory-1` in two becomes `3-ivory-1a`, `3-ivory-1b`; whole pieces keep theirs.
+ */
 export function nameHalves(parts: readonly SplitPart[]): SplitPart[] {
   const counts = new Map<string, number>();
   for (const { id } of parts.flatMap(({ pieces }) => pieces))

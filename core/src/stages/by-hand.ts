@@ -1,4 +1,7 @@
-/** A kit moved or turned by hand on its load: whether it may lie there, and what the document keeps of it. */
+/**
+ * A kit moved or turned by hand on its load: whether it may lie there, and what the document keeps
+ * of it.
+ */
 import {
   type Box,
   boxOf,
@@ -31,7 +34,10 @@ export interface HandSheet {
   readonly counters: boolean;
   /** Where the blade may go, as on the sheet. */
   readonly usable: Polygons;
-  /** Films and scraps of the load, and where each starts, before any mirroring; the outline as on the sheet, null for film. */
+  /**
+   * Films and scraps of the load, and where each starts, before any mirroring; the outline as on
+   * the sheet, null for film.
+   */
   readonly bins: readonly {
     readonly bin: string;
     readonly x: number;

@@ -1,4 +1,7 @@
-/** What each thing takes for itself: pieces, minutes, film, tape and materials; what all share is told apart. */
+/**
+ * What each thing takes for itself: pieces, minutes, film, tape and materials; what all share is
+ * told apart.
+ */
 
 import type { ClassDocument } from "../document/document.ts";
 import { boxHeight, boxWidth } from "../geometry/polygon.ts";

@@ -1,4 +1,7 @@
-/** What of the lettered designs decides minutes, tape and paint: counted, not guessed, once the thing is lettered. */
+/**
+ * What of the lettered designs decides minutes, tape and paint: counted, not guessed, once the
+ * thing is lettered.
+ */
 import { z } from "zod";
 import { VINYL_FAMILIES } from "../weeding/families.ts";
 

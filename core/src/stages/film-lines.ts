@@ -1,4 +1,7 @@
-/** Film on the materials list: fresh film only, the test cut with it, bought by sheet, roll or pack of colours. */
+/**
+ * Film on the materials list: fresh film only, the test cut with it, bought by sheet, roll or pack
+ * of colours.
+ */
 
 import type { ClassDocument } from "../document/document.ts";
 import { boughtLine, type SupplyLine } from "../supplies/supply-lines.ts";
@@ -34,7 +37,10 @@ export function filmLines(
   });
 }
 
-/** How much of a film each of its fresh loads takes, by load; the first takes the test cut with it. Together they are what is needed. */
+/**
+ * How much of a film each of its fresh loads takes, by load; the first takes the test cut with it.
+ * Together they are what is needed.
+ */
 export function filmTaken(
   { stock }: Pick<Vinyl, "stock">,
   use: VinylUse,
@@ -61,7 +67,9 @@ function packOf(stock: Vinyl["stock"]): { size: number; price?: number } {
 
 type PackStock = Extract<Vinyl["stock"], { kind: "pack" }>;
 
-/** Whole packs, as many as the scarcest colour asks for; the first film of a pack bears the price. */
+/**
+ * Whole packs, as many as the scarcest colour asks for; the first film of a pack bears the price.
+ */
 export function packsToBuy(
   vinyls: readonly Vinyl[],
   lackingOf: (vinyl: string) => number | undefined,

@@ -1,4 +1,7 @@
-/** Stage 2: sized designs -> kits: the pieces of one seat in one vinyl, named, with what weeding them takes. */
+/**
+ * Stage 2: sized designs -> kits: the pieces of one seat in one vinyl, named, with what weeding
+ * them takes.
+ */
 
 import type { ClassDocument } from "../document/document.ts";
 import { recutName, spareName } from "../document/kit-ref.ts";
@@ -22,7 +25,10 @@ import type { LetteredSeat } from "./letter-set.ts";
 import { fits, type KitPart, type PartSize, partsOf } from "./parts.ts";
 
 export interface PlanPiece {
-  /** `<seat>-<vinyl>-<n>`, the same everywhere: files, labels, screen; where there are more, `<seat>+<thing>+<copy>-<vinyl>-<n>`. */
+  /**
+   * `<seat>-<vinyl>-<n>`, the same everywhere: files, labels, screen; where there are more,
+   * `<seat>+<thing>+<copy>-<vinyl>-<n>`.
+   */
   readonly id: string;
   readonly polygon: Polygon;
   readonly areaMm2: number;
@@ -50,7 +56,10 @@ export interface Kit {
   readonly box: Box;
   /** Film that belongs to it beyond its box, however it is laid, mm. */
   readonly pad: number;
-  /** Film cut to an outline of its own, in the design's coordinates; then its box is that of the film. */
+  /**
+   * Film cut to an outline of its own, in the design's coordinates; then its box is that of the
+   * film.
+   */
   readonly film: Ring | null;
   /** Whether its pieces stay on the film or are taken out and painted. */
   readonly goes: Goes;
@@ -65,7 +74,10 @@ export interface Kit {
 export const kitName = (kit: Pick<Kit, "stem" | "part">): string =>
   kit.part ? `${kit.stem}.${kit.part.n}` : kit.stem;
 
-/** `+` stands in no seat, things begin with a letter and copies are numbers: no two kits share a name. */
+/**
+ * `+` stands in no seat, things begin with a letter and copies are numbers: no two kits share a
+ * name.
+ */
 const stemOf = (seat: string, thing: string | null, copy: number): string =>
   `${seat}${thing === null ? "" : `+${thing}`}${copy > 1 ? `+${copy}` : ""}`;
 
@@ -89,7 +101,10 @@ export interface KitWishes {
   readonly sizeOf: (vinyl: Vinyl, pad: number) => PartSize | null;
   /** Minutes of weeding by what slows the hand; first guesses when left out. */
   readonly weeding?: WeedingCoefficients | undefined;
-  /** Says all of the above: kits made of a seat by the same wishes are made once. Without it nothing is kept. */
+  /**
+   * Says all of the above: kits made of a seat by the same wishes are made once. Without it nothing
+   * is kept.
+   */
   readonly key?: string;
 }
 
@@ -136,7 +151,10 @@ interface Making {
   readonly wishes: KitWishes;
 }
 
-/** One kit, or its parts; what weeding takes is counted for each part, as each is weeded and taped by itself. */
+/**
+ * One kit, or its parts; what weeding takes is counted for each part, as each is weeded and taped
+ * by itself.
+ */
 function makeKits(seat: LetteredSeat, vinyl: Vinyl, { polygons, wishes }: Making): Kit[] {
   const { thing, several, goes } = wishes;
   const film = filmOf(wishes, vinyl, polygons);
@@ -210,7 +228,10 @@ function filmOf(
 const spares = new KeptWith<Kit, Kit>();
 const cutAgain = new KeptWith<Kit, readonly Kit[]>();
 
-/** Spare kits are cut for the seats that are hardest to weed; each spare holds all of its seat's vinyls. */
+/**
+ * Spare kits are cut for the seats that are hardest to weed; each spare holds all of its seat's
+ * vinyls.
+ */
 export function spareKits(kits: readonly Kit[], count: number): Kit[] {
   const minutes = new Map<string, number>();
   for (const kit of kits) minutes.set(kit.seat, (minutes.get(kit.seat) ?? 0) + kit.weed.minutes);
@@ -254,7 +275,10 @@ export interface Recut {
   readonly pieces?: readonly number[] | undefined;
 }
 
-/** What a piece's name ends in: its number, and for the half of a piece that was cut through a letter. */
+/**
+ * What a piece's name ends in: its number, and for the half of a piece that was cut through a
+ * letter.
+ */
 const lastOf = (id: string): string => id.slice(id.lastIndexOf("-") + 1);
 /** Number of a piece among those of its seat and vinyl, whatever the kit is called. */
 export const pieceNumber = (id: string): number => Number.parseInt(lastOf(id), 10);

@@ -31,7 +31,10 @@ const planOf = (
     testFonts,
   );
 
-/** Every kit on some load once, inside the edge, no two kits nearer than the clearance; pieces as large as planned. */
+/**
+ * Every kit on some load once, inside the edge, no two kits nearer than the clearance; pieces as
+ * large as planned.
+ */
 function check(plan: Plan): void {
   const areas = new Map(
     plan.kits.flatMap((kit) => kit.pieces.map((piece) => [piece.id, piece.areaMm2] as const)),

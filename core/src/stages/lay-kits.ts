@@ -1,4 +1,7 @@
-/** The kits of one vinyl on scraps and fresh film: what lies on which load, before anything is drawn or cut. */
+/**
+ * The kits of one vinyl on scraps and fresh film: what lies on which load, before anything is drawn
+ * or cut.
+ */
 
 import type { ClassDocument } from "../document/document.ts";
 import type { Scrap } from "../document/scrap.ts";
@@ -33,7 +36,9 @@ import type { Vinyl } from "../weeding/vinyl.ts";
 import { type Kit, kitName } from "./kits.ts";
 import { crossSquares } from "./parts.ts";
 
-/** A kit where it lies on its load: turned about the start of its own coordinates, then moved, mm. */
+/**
+ * A kit where it lies on its load: turned about the start of its own coordinates, then moved, mm.
+ */
 export interface LaidKit {
   readonly kit: Kit;
   /** Where it lies on its film or scrap, in that film's own coordinates: what a document keeps. */
@@ -117,7 +122,10 @@ interface UsableScrap {
   readonly usable: Polygons;
 }
 
-/** Without the edge that is never cut; nothing when no kit could lie there. What reaches beyond the mat hangs over, or is cut off. */
+/**
+ * Without the edge that is never cut; nothing when no kit could lie there. What reaches beyond the
+ * mat hangs over, or is cut off.
+ */
 function usableScrap(scrap: Scrap, edge: number, mat: Bin): UsableScrap[] {
   const whole = [scrapPolygon(scrap)];
   const box = boxOf(whole);
@@ -139,7 +147,10 @@ interface Placed {
 
 const scrapBin = (label: string): string => `scrap ${label}`;
 
-/** More angles ask for more of the search than they give back now and then: the better of with and without them is kept. */
+/**
+ * More angles ask for more of the search than they give back now and then: the better of with and
+ * without them is kept.
+ */
 function tightest(wishes: LayWishes, scraps: readonly UsableScrap[]): Placed {
   const first = tight(wishes, scraps);
   if (!wishes.layout.anyAngle || wishes.turns !== "free" || !wishes.layout.mayTurn) return first;
@@ -160,7 +171,9 @@ function measure({ laid, unplaced }: Placed): number {
   return unplaced.length * 1e9 + loads.size * 1e6 + used;
 }
 
-/** True shapes; kits keep the clearance, and counters stay free unless the host allows otherwise. */
+/**
+ * True shapes; kits keep the clearance, and counters stay free unless the host allows otherwise.
+ */
 function tight({ kits, layout, turns, bin }: LayWishes, scraps: readonly UsableScrap[]): Placed {
   const allowed = turnsOf(layout, turns);
   const items = kits.map(
@@ -201,7 +214,10 @@ function tight({ kits, layout, turns, bin }: LayWishes, scraps: readonly UsableS
   };
 }
 
-/** What was kept holds only as long as it would still cut clean: what lies wrong is laid afresh, of two too near what was not laid by hand. */
+/**
+ * What was kept holds only as long as it would still cut clean: what lies wrong is laid afresh, of
+ * two too near what was not laid by hand.
+ */
 function stillClean(
   problem: ShapeProblem,
   pinned: ClassDocument["layout"]["kept"],
@@ -227,7 +243,10 @@ function stillClean(
   }
 }
 
-/** What a kit takes up: the film of a stencil whole; of a decal its pieces, and the crosses of a part as squares. */
+/**
+ * What a kit takes up: the film of a stencil whole; of a decal its pieces, and the crosses of a
+ * part as squares.
+ */
 const outlines = (kit: Kit): Polygons =>
   kit.pad > 0 || kit.film
     ? [[filmRing(kit)]]
@@ -248,7 +267,10 @@ function turnsOf(
   return anyAngle && turns === "free" ? ANY_ANGLE : TURNS[turns];
 }
 
-/** Boxes with film round the letters, so that straight cuts separate them; row by row in the order of the roster by seat. */
+/**
+ * Boxes with film round the letters, so that straight cuts separate them; row by row in the order
+ * of the roster by seat.
+ */
 function straight({ kits, layout, turns, bin }: LayWishes, scraps: readonly UsableScrap[]): Placed {
   const boxed = kits.map(
     (kit): Item => ({
@@ -265,7 +287,8 @@ function straight({ kits, layout, turns, bin }: LayWishes, scraps: readonly Usab
     const [width, height] = at.turned ? [item.height, item.width] : [item.width, item.height];
     const box = { x: at.x + x, y: at.y + y, width, height };
     const { pad } = kit;
-    // A quarter turn about the start of the kit's coordinates, then its box to the corner of its place.
+    // A quarter turn about the start of the kit's coordinates, then its box to the corner of its
+    // place.
     const place = at.turned
       ? { x: box.x + pad + kit.box.maxY, y: box.y + pad - kit.box.minX, turn: 90 }
       : { x: box.x + pad - kit.box.minX, y: box.y + pad - kit.box.minY, turn: 0 };

@@ -1,4 +1,7 @@
-/** All kits of one film: of one thing as they are laid, of several together or one after the other, whichever takes less. */
+/**
+ * All kits of one film: of one thing as they are laid, of several together or one after the other,
+ * whichever takes less.
+ */
 
 import type { ClassDocument } from "../document/document.ts";
 import { sheetBin } from "../nesting/bins.ts";
@@ -9,7 +12,10 @@ import { binFor } from "./load-room.ts";
 
 export type Laying = Pick<ClassDocument, "vinyls" | "cutter" | "layout" | "scraps" | "figures">;
 
-/** All kits of one vinyl, laid. @throws Error when an independent check finds a fault: a bug, never to be cut. */
+/**
+ * All kits of one vinyl, laid. @throws Error when an independent check finds a fault: a bug, never
+ * to be cut.
+ */
 export function layVinyl(vinyl: Vinyl, kits: readonly Kit[], document: Laying): LaidVinyl {
   const { cutter, layout } = document;
   return layKits({
@@ -24,8 +30,10 @@ export function layVinyl(vinyl: Vinyl, kits: readonly Kit[], document: Laying): 
 }
 
 /**
- * The same of several things: together, or one after the other where that takes less film. What a packer finds for all of them may be
- * worse than what it finds for each; a set must never ask for more than its things planned by themselves.
+ * The same of several things: together, or one after the other where that takes less film. What a
+ * packer finds for all of them may be
+ * worse than what it finds for each; a set must never ask for more than its things planned by
+ * themselves.
  */
 export function laySet(vinyl: Vinyl, kits: readonly Kit[], from: Laying): LaidVinyl {
   const together = layVinyl(vinyl, kits, from);

@@ -1,4 +1,7 @@
-/** Stage 1: the recipe and the roster -> every seat's design, sized by the school, placed on the face. */
+/**
+ * Stage 1: the recipe and the roster -> every seat's design, sized by the school, placed on the
+ * face.
+ */
 import { asCut, type FaceReading } from "../blanks/read-face.ts";
 import type { FitSpace } from "../fitting/fit-space.ts";
 import { fitDesign, nearestPosition } from "../fitting/largest-fit.ts";
@@ -85,13 +88,22 @@ export interface LetteredSet {
   readonly asked: readonly SeatDesign[];
 }
 
-/** Curves are drawn for letters of this em, or of the next in a row of doubles, so that texts lettered before can be used again. */
+/**
+ * Curves are drawn for letters of this em, or of the next in a row of doubles, so that texts
+ * lettered before can be used again.
+ */
 const FIRST_EM_MM = 20;
 
 export interface LetteringOptions {
-  /** What was lettered before, for whoever letters the same set again: what a change does not touch is the same object as before. */
+  /**
+   * What was lettered before, for whoever letters the same set again: what a change does not touch
+   * is the same object as before.
+   */
   readonly memory?: LetteringMemory;
-  /** No seat is set larger than this, whatever the school says: other things of the set are no larger. */
+  /**
+   * No seat is set larger than this, whatever the school says: other things of the set are no
+   * larger.
+   */
   readonly most?: number | undefined;
   /** Pieces that seats bring, by seat: each is sized for its own face, no larger than the set. */
   readonly faces?: ReadonlyMap<string, FaceReading>;
@@ -100,7 +112,8 @@ export interface LetteringOptions {
 }
 
 /**
- * Letters, sizes and places all seats. Strokes are measured apart (`measureStrokes`), because that takes longer.
+ * Letters, sizes and places all seats. Strokes are measured apart (`measureStrokes`), because that
+ * takes longer.
  * @throws PlanFault when a font is missing, or the blank leaves no face
  */
 export function letterSet(
@@ -128,7 +141,9 @@ export function letterSet(
   };
 }
 
-/** How large every seat's lines and art come out, without drawing them: what trying a size asks for. */
+/**
+ * How large every seat's lines and art come out, without drawing them: what trying a size asks for.
+ */
 export function sizeSeats(
   design: Design,
   seats: readonly SeatFields[],
@@ -195,7 +210,8 @@ function sizedAt(
     ),
   );
   const spaces = new Map<string, FitSpace>();
-  // A design that is filled by seats cuts nothing where none of its words is given; one of art or fixed words is everybody's.
+  // A design that is filled by seats cuts nothing where none of its words is given; one of art or
+  // fixed words is everybody's.
   const asks = slotsOf(design).length > 0;
   const filled = composed.filter(
     (seat) => seat.lines.some(({ ink }) => !ink.isEmpty) || (!asks && seat.art.length > 0),
@@ -254,7 +270,10 @@ function placedSeat(
   );
 }
 
-/** A piece that is brought never makes the others smaller; it takes the size of the set as far as its own face bears it. */
+/**
+ * A piece that is brought never makes the others smaller; it takes the size of the set as far as
+ * its own face bears it.
+ */
 function withBrought(
   sizing: Sizing,
   fitted: readonly SeatDesign[],
@@ -276,8 +295,10 @@ function withBrought(
 }
 
 /**
- * Middle between the top of the first capitals and the last baseline, at scale 1, over the whole set:
- * designs are centred by their letters, so that a descender or an accent does not shift one name against the rest.
+ * Middle between the top of the first capitals and the last baseline, at scale 1, over the whole
+ * set:
+ * designs are centred by their letters, so that a descender or an accent does not shift one name
+ * against the rest.
  * Where a frame goes round everything, the frame is what the eye sees, and is centred.
  */
 function letterMiddle(design: Design, composed: readonly ComposedSeat[]): number {

@@ -1,4 +1,7 @@
-/** Film round a stencil against what one load takes and what the face bears; longer mats, and the film they ask for. */
+/**
+ * Film round a stencil against what one load takes and what the face bears; longer mats, and the
+ * film they ask for.
+ */
 import { describe, expect, it } from "vitest";
 import { applyRemedy } from "../advice/remedy.ts";
 import { speak } from "../advice/words-en.ts";
@@ -73,7 +76,8 @@ const found = (document: ClassDocument, code: string) =>
 describe("a border that one load does not take", () => {
   const narrow = mat("narrow");
   const load = binFor(wide, narrow);
-  // Letters nearly as tall as the load, with a border of 12 mm wanted: seven of them, for fourteen seats.
+  // Letters nearly as tall as the load, with a border of 12 mm wanted: seven of them, for fourteen
+  // seats.
   const document = made({
     face: [270, load.width - 1],
     cutter: narrow,

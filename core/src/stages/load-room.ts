@@ -7,7 +7,9 @@ import { goesOf, isPainted } from "../weeding/technique.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
 import type { PartSize } from "./parts.ts";
 
-/** Usable area of one load: the smaller of stock and mat, less the margin inside the vinyl's edge. */
+/**
+ * Usable area of one load: the smaller of stock and mat, less the margin inside the vinyl's edge.
+ */
 export function binFor(vinyl: Vinyl, cutter: Cutter): Bin {
   return {
     width: Math.min(vinyl.stock.width, cutter.cutWidth) - 2 * cutter.edgeMargin,
@@ -16,8 +18,10 @@ export function binFor(vinyl: Vinyl, cutter: Cutter): Bin {
 }
 
 /**
- * Film that a kit takes up beyond its box, however it is laid: a stencil keeps paint off by it; a decal cut apart by straight
- * lines needs it for weeding. Laid tight, a decal's pieces keep half the clearance each, and its box counts for nothing.
+ * Film that a kit takes up beyond its box, however it is laid: a stencil keeps paint off by it; a
+ * decal cut apart by straight
+ * lines needs it for weeding. Laid tight, a decal's pieces keep half the clearance each, and its
+ * box counts for nothing.
  */
 export function padOf({
   layout,
@@ -36,7 +40,8 @@ export function padOf({
 export const LEAST_BORDER_MM = 1;
 
 /**
- * How much film a stencil keeps round it: what is asked for, or, where only that keeps the whole on one load, as much as the load
+ * How much film a stencil keeps round it: what is asked for, or, where only that keeps the whole on
+ * one load, as much as the load
  * leaves. Letters cut lengthwise for the sake of their border help nobody.
  */
 export function borderFor(
@@ -57,7 +62,10 @@ export function borderFor(
   return room >= LEAST_BORDER_MM && room < wanted ? room : wanted;
 }
 
-/** How much of one load a kit may take up with so much film round it, mm; null when long kits are kept whole. */
+/**
+ * How much of one load a kit may take up with so much film round it, mm; null when long kits are
+ * kept whole.
+ */
 export function partSize(
   vinyl: Vinyl,
   document: Pick<ThingDocument, "cutter" | "layout">,

@@ -1,4 +1,7 @@
-/** Several colours on one mat: films lie beside each other, each at its place, and the mat is loaded once. */
+/**
+ * Several colours on one mat: films lie beside each other, each at its place, and the mat is loaded
+ * once.
+ */
 import type { Cutter } from "../cutting/cutter.ts";
 import type { Item } from "../nesting/problem.ts";
 import { layTrimmerFriendly } from "../nesting/trimmer.ts";
@@ -17,7 +20,10 @@ export interface MatPlace {
 /** Apart, so that films can be laid by hand without overlapping. */
 const FILM_GAP_MM = 3;
 
-/** Places for those films that find company, by their number; a film that fills its mat alone has none. */
+/**
+ * Places for those films that find company, by their number; a film that fills its mat alone has
+ * none.
+ */
 export function shareMats(
   films: readonly { readonly nn: number; readonly width: number; readonly height: number }[],
   cutter: Pick<Cutter, "cutWidth" | "cutHeight">,

@@ -9,7 +9,9 @@ import { measureStrokes } from "./measure-strokes.ts";
 
 const tins = thingDocument(demoClass("seed-tins"));
 const vinyl = tins.vinyls[0]?.id ?? "";
-/** Width of the thinnest measured part is known to this share of its smaller side (nine bisections). */
+/**
+ * Width of the thinnest measured part is known to this share of its smaller side (nine bisections).
+ */
 const STEP = 1 / 2 ** 9;
 
 describe("strokes of art", () => {

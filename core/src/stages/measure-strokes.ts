@@ -1,4 +1,7 @@
-/** Stage 1b: the thinnest strokes of every letter and every part of the art. Measured once a glyph and once an item. */
+/**
+ * Stage 1b: the thinnest strokes of every letter and every part of the art. Measured once a glyph
+ * and once an item.
+ */
 import type { Polygons } from "../geometry/polygon.ts";
 import type { ComposedPart } from "../lettering/compose.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";

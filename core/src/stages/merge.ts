@@ -38,7 +38,8 @@ function nameOf(value: unknown): string | null {
 
 /**
  * @param base what both started from
- * @returns mine where only I changed, theirs where only they did; in a collision theirs, with both told
+ * @returns mine where only I changed, theirs where only they did; in a collision theirs, with both
+ * told
  */
 export function merge(base: unknown, mine: unknown, theirs: unknown, path = ""): Merged {
   if (same(mine, base) || same(mine, theirs)) return { value: theirs, collisions: [] };

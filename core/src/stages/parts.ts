@@ -1,4 +1,7 @@
-/** Kits that are longer than one load, in parts with alignment crosses; each part is laid, cut and taped by itself. */
+/**
+ * Kits that are longer than one load, in parts with alignment crosses; each part is laid, cut and
+ * taped by itself.
+ */
 import {
   type Box,
   boxHeight,

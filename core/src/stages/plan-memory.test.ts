@@ -1,4 +1,7 @@
-/** A plan made with a memory is the plan made without one, whatever was changed before; and what a change does not touch is not made again. */
+/**
+ * A plan made with a memory is the plan made without one, whatever was changed before; and what a
+ * change does not touch is not made again.
+ */
 import { describe, expect, it } from "vitest";
 import type { ClassDocument } from "../document/document.ts";
 import { seededRandom } from "../geometry/random.ts";

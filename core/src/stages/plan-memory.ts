@@ -1,5 +1,6 @@
 /**
- * What was planned before, kept by whoever plans again after a change. Every stage is kept by what it reads: a name letters one seat
+ * What was planned before, kept by whoever plans again after a change. Every stage is kept by what
+ * it reads: a name letters one seat
  * and lays out its film, a price or a step neither. A plan made with it is the plan made without.
  */
 import { LetteringMemory } from "../lettering/lettering-memory.ts";
@@ -24,7 +25,9 @@ const MOST_LAID_KITS = 2500;
 
 export class PlanMemory {
   readonly lettering = new LetteringMemory();
-  /** By what lettering reads of a document: an edit of one thing letters that thing, a price none. */
+  /**
+   * By what lettering reads of a document: an edit of one thing letters that thing, a price none.
+   */
   readonly things = new Bounded<LetteredThing>(
     MOST_SEATS,
     ({ plan }) => plan.lettered.seats.length,

@@ -7,7 +7,10 @@ export type Corner = "topLeft" | "topRight" | "bottomLeft" | "bottomRight";
 /** Millimetres; y goes down. */
 export const rectangle = (width: number, height: number): Ring => rectRing(0, 0, width, height);
 
-/** An L: a rectangle of which a smaller one is gone from a corner. @throws PlanFault when what is gone reaches across */
+/**
+ * An L: a rectangle of which a smaller one is gone from a corner. @throws PlanFault when what is
+ * gone reaches across
+ */
 export function withoutCorner(
   width: number,
   height: number,

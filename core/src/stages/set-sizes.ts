@@ -1,11 +1,17 @@
-/** Several things of one seat read as a set where their letters are equally high, or fill the same share of their faces. */
+/**
+ * Several things of one seat read as a set where their letters are equally high, or fill the same
+ * share of their faces.
+ */
 import type { SetSizing } from "../document/document-kinds.ts";
 import type { ThingDocument } from "../document/thing-document.ts";
 import type { ThingPlan } from "./stages.ts";
 
 type Sized = Pick<ThingPlan, "id" | "lettered" | "face">;
 
-/** Letter height of the first line as cut, mm: of names set smaller by themselves the largest counts. Null without letters. */
+/**
+ * Letter height of the first line as cut, mm: of names set smaller by themselves the largest
+ * counts. Null without letters.
+ */
 export function letterHeight(
   { lettered }: Pick<Sized, "lettered">,
   { design }: Pick<ThingDocument, "design">,
@@ -29,7 +35,8 @@ const scaleOf = ({ lettered }: Pick<Sized, "lettered">): number =>
   Math.max(0, ...lettered.seats.map(({ scale }) => scale));
 
 /**
- * The largest scale that each thing may have so that the set reads as one: the smallest of them decides, nothing grows. Things
+ * The largest scale that each thing may have so that the set reads as one: the smallest of them
+ * decides, nothing grows. Things
  * without letters keep their size.
  * @returns by thing; only those that must be smaller than they would be by themselves
  */

@@ -50,7 +50,10 @@ export interface VinylUse {
   readonly usedMm2: number;
   /** For the test cut of fresh film, mm². */
   readonly testMm2: number;
-  /** What area alone asks for, mm²: boxes of the kits for straight cuts, the pieces themselves when laid tight. */
+  /**
+   * What area alone asks for, mm²: boxes of the kits for straight cuts, the pieces themselves when
+   * laid tight.
+   */
   readonly boundMm2: number;
   /** What boxes in straight cuts would take of fresh film without scraps, mm². */
   readonly boxesMm2: number;
@@ -80,7 +83,10 @@ function onSharedMats(sheets: readonly PlanSheet[], cutter: Cutter): PlanSheet[]
   });
 }
 
-/** Films that lie on one mat are cut one after another: it is loaded once for all of them. Numbers follow that order. */
+/**
+ * Films that lie on one mat are cut one after another: it is loaded once for all of them. Numbers
+ * follow that order.
+ */
 function matByMat(sheets: readonly PlanSheet[]): PlanSheet[] {
   const first = new Map<number, number>();
   for (const [i, { mat }] of sheets.entries())
@@ -137,7 +143,8 @@ export function layOut(
   // Only these share mats: what is cut again must not move films that lie on one already.
   if (layout.shareMat && layout.trim)
     sheets.splice(0, sheets.length, ...matByMat(onSharedMats(sheets, cutter)));
-  // What is cut again comes after all loads, so that those stay as they were cut; each round takes of the scraps that are left.
+  // What is cut again comes after all loads, so that those stay as they were cut; each round takes
+  // of the scraps that are left.
   const rounds = [...new Set(kits.flatMap(({ recut }) => (recut === null ? [] : [recut])))].sort(
     (a, b) => a - b,
   );
@@ -271,7 +278,10 @@ function useOf({ vinyl, laid, layout, bin, edge }: UseInput): VinylUse {
   };
 }
 
-/** A new film is tried on a patch of this size before the first load, mm a side: a square or circle and room to lift it. */
+/**
+ * A new film is tried on a patch of this size before the first load, mm a side: a square or circle
+ * and room to lift it.
+ */
 const TEST_PATCH_MM = 24;
 
 /** Whether the patch finds room on what is left of a sheet below or beside a load. */
@@ -395,7 +405,8 @@ function filmEdges(kits: readonly LaidKit[]): Line[] {
 }
 
 /**
- * Where a stencil goes on in its next part, the film is cut off at the seam: otherwise it would lie on the next letter.
+ * Where a stencil goes on in its next part, the film is cut off at the seam: otherwise it would lie
+ * on the next letter.
  * A seam that goes through a letter has its halves overlap, and stays as it is.
  */
 function seamTrims(kits: readonly LaidKit[]): Line[] {

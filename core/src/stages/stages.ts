@@ -50,9 +50,15 @@ export interface Plan {
   readonly cost: Cost;
   readonly runSheet: RunSheet;
   readonly deadlines: readonly Deadline[];
-  /** By thing, what of its lettered designs decides minutes, tape and paint; none of a thing that nobody makes. */
+  /**
+   * By thing, what of its lettered designs decides minutes, tape and paint; none of a thing that
+   * nobody makes.
+   */
   readonly facts: ReadonlyMap<string, Facts>;
-  /** The preparation of the blanks on its evenings; empty where it cannot be dated, which is a finding. */
+  /**
+   * The preparation of the blanks on its evenings; empty where it cannot be dated, which is a
+   * finding.
+   */
   readonly evenings: readonly DatedTask[];
   readonly findings: readonly Finding[];
 }

@@ -1,4 +1,7 @@
-/** The piece of transfer tape a kit needs: big enough for all layers, also those that stick out beyond the first. */
+/**
+ * The piece of transfer tape a kit needs: big enough for all layers, also those that stick out
+ * beyond the first.
+ */
 import { TAPE_BEYOND_MM } from "../blanks/snips.ts";
 import { boxHeight, boxOf, boxWidth, growBox } from "../geometry/polygon.ts";
 import type { Design } from "../lettering/recipe.ts";
@@ -15,7 +18,10 @@ export interface TapeExtent {
   readonly beyondFirst: readonly { readonly vinyl: string; readonly mm: number }[];
 }
 
-/** Film that the tape has to carry beyond the letters: a stencil's field comes along. Iron-on film has a liner, and needs none. */
+/**
+ * Film that the tape has to carry beyond the letters: a stencil's field comes along. Iron-on film
+ * has a liner, and needs none.
+ */
 export function tapeExtent(
   seats: readonly LetteredSeat[],
   {

@@ -3,7 +3,9 @@
 import type { ThingDocument } from "../document/thing-document.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
 
-/** All that lettering and kits read of a document: neither what film costs nor how kits are laid. */
+/**
+ * All that lettering and kits read of a document: neither what film costs nor how kits are laid.
+ */
 export function letteringReads(document: ThingDocument, most: number | undefined): string {
   return JSON.stringify([document.design, document.seats, kitWishesOf(document), most ?? null]);
 }

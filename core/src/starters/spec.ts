@@ -1,4 +1,7 @@
-/** What each project to start from is: its blank, film and recipe. Figures in mm; everything else follows from the craft's rules. */
+/**
+ * What each project to start from is: its blank, film and recipe. Figures in mm; everything else
+ * follows from the craft's rules.
+ */
 
 import type { z } from "zod";
 import type { blankSchema } from "../blanks/blank.ts";

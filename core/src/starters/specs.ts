@@ -7,7 +7,10 @@ import type { StarterSpec } from "./spec.ts";
 
 export const STARTERS: readonly StarterSpec[] = [...ROUND, ...FLAT, ...PAINTED];
 
-/** With which a host begins who has never held a class: one film, a wall that forgives, nothing to dry. */
+/**
+ * With which a host begins who has never held a class: one film, a wall that forgives, nothing to
+ * dry.
+ */
 export const FIRST_STARTER = "seed-tins";
 
 const thingsOf = ({ thing, more = [] }: StarterSpec) => [thing, ...more];

@@ -1,4 +1,7 @@
-/** What belongs into a seat's bag and into the box for the room, line by line: each is put in, or its lack is noted. */
+/**
+ * What belongs into a seat's bag and into the box for the room, line by line: each is put in, or
+ * its lack is noted.
+ */
 
 import type { Supply } from "../supplies/supply.ts";
 import { comesBack, kitTakes, roomTakes } from "./taking.ts";
@@ -34,7 +37,10 @@ const supplyLine = ({ id, name, unit, ...supply }: Supply, amount: number): BagL
   comesBack: comesBack(supply),
 });
 
-/** The decals first: a bag that lacks one is of no use. `count` says how many of a thing the seat makes. */
+/**
+ * The decals first: a bag that lacks one is of no use. `count` says how many of a thing the seat
+ * makes.
+ */
 export function bagOf(
   films: readonly BagFilm[],
   supplies: readonly Supply[],
@@ -85,7 +91,10 @@ const checkOf = (title: string): string =>
     )
     .toString(36);
 
-/** What stands in the QR code of a kit's label: the day of its class, its seat, and a check of the class's title. */
+/**
+ * What stands in the QR code of a kit's label: the day of its class, its seat, and a check of the
+ * class's title.
+ */
 export const bagCode = ({ title, date }: LabelledClass, seat: string): string =>
   `EB/${date}/${seat}/${checkOf(title)}`;
 

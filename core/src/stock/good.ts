@@ -1,4 +1,7 @@
-/** A good: one thing of the studio's shelf, how it is bought, and from when on it is to be bought again. */
+/**
+ * A good: one thing of the studio's shelf, how it is bought, and from when on it is to be bought
+ * again.
+ */
 import { z } from "zod";
 import { ADHESIVES } from "../weeding/families.ts";
 import { stockSchema, vinylColour, vinylSchema } from "../weeding/vinyl.ts";
@@ -58,7 +61,10 @@ export const goodSchema = z
   });
 export type Good = z.infer<typeof goodSchema>;
 
-/** Same film: whoever takes the one may take the other. Size and how it is sold count, as plans depend on them. */
+/**
+ * Same film: whoever takes the one may take the other. Size and how it is sold count, as plans
+ * depend on them.
+ */
 export const sameFilm = (a: FilmFacts, b: FilmFacts): boolean =>
   JSON.stringify(filmFactsSchema.parse(a)).toLowerCase() ===
   JSON.stringify(filmFactsSchema.parse(b)).toLowerCase();

@@ -1,4 +1,7 @@
-/** The shelf as a table: one line for each offer of a good, and back. A line without offers is a good that nobody knows where to buy. */
+/**
+ * The shelf as a table: one line for each offer of a good, and back. A line without offers is a
+ * good that nobody knows where to buy.
+ */
 import Papa from "papaparse";
 import { csvText, unescapeCell } from "../roster/roster.ts";
 import { minorDigits } from "../supplies/money.ts";
@@ -93,7 +96,10 @@ export function goodsCsv(goods: readonly CountedGood[], currency: string): strin
   return csvText([[...COLUMNS], ...rows]);
 }
 
-/** Reads such a list, or one with fewer columns: `name` is enough. What a line says wrong is told, and that line is left out. */
+/**
+ * Reads such a list, or one with fewer columns: `name` is enough. What a line says wrong is told,
+ * and that line is left out.
+ */
 export function readGoodsCsv(
   text: string,
   currency: string,
@@ -127,7 +133,10 @@ export function readGoodsCsv(
   return { goods: [...found.values()], findings };
 }
 
-/** The line of headings decides what parts the cells: guessing from all lines goes wrong where names hold semicolons. */
+/**
+ * The line of headings decides what parts the cells: guessing from all lines goes wrong where names
+ * hold semicolons.
+ */
 function tableOf(text: string): { readonly data: readonly string[][]; readonly head: number } {
   const tries = [",", ";", "\t"].map((delimiter) => {
     const { data } = Papa.parse<string[]>(text, { delimiter, skipEmptyLines: false });

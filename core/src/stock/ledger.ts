@@ -1,8 +1,12 @@
-/** The ledger of a good: every movement is added, none is changed. What is there is the sum of all changes, and never less than nothing. */
+/**
+ * The ledger of a good: every movement is added, none is changed. What is there is the sum of all
+ * changes, and never less than nothing.
+ */
 
 export const MOVE_KINDS = ["received", "counted", "taken", "spoiled", "returned"] as const;
 /**
- * `received`: bought or given; `counted`: what is there differs from what was thought; `taken`: marked work used it up;
+ * `received`: bought or given; `counted`: what is there differs from what was thought; `taken`:
+ * marked work used it up;
  * `spoiled`: lost otherwise; `returned`: work was unmarked.
  */
 export type MoveKind = (typeof MOVE_KINDS)[number];
@@ -23,7 +27,10 @@ export interface Move {
 export const balanceOf = (moves: readonly Pick<Move, "change">[]): number =>
   roundAmount(moves.reduce((sum, { change }) => sum + change, 0));
 
-/** What one piece of work has taken so far, and how much of that had to be counted in first because it was not thought to be there. */
+/**
+ * What one piece of work has taken so far, and how much of that had to be counted in first because
+ * it was not thought to be there.
+ */
 export interface WorkSoFar {
   readonly taken: number;
   readonly countedIn: number;
@@ -39,8 +46,10 @@ export function workSoFar(moves: readonly Move[], work: string): WorkSoFar {
 }
 
 /**
- * Movements after which a piece of work has taken exactly `wanted`: the same mark made twice moves nothing, and unmarking
- * (`wanted` 0) puts back what it took. Where less is there than the work used up, the difference is first counted in, and said;
+ * Movements after which a piece of work has taken exactly `wanted`: the same mark made twice moves
+ * nothing, and unmarking
+ * (`wanted` 0) puts back what it took. Where less is there than the work used up, the difference is
+ * first counted in, and said;
  * it goes again when the work is unmarked.
  */
 export function settle({

@@ -1,7 +1,10 @@
 /** What to buy of which offer, so that what is lacking costs least. */
 import type { Good, Offer } from "./good.ts";
 
-/** What a square decimetre costs, minor units: of film by its sheet or roll, of tape by the piece of the offer. Null where price or size is not known. */
+/**
+ * What a square decimetre costs, minor units: of film by its sheet or roll, of tape by the piece of
+ * the offer. Null where price or size is not known.
+ */
 export function pricePerDm2(
   { film }: Pick<Good, "film">,
   { price, size, each }: Offer,
@@ -23,7 +26,10 @@ export interface Purchase {
 
 /** Rounding noise must not buy a whole pack. */
 const PACK_SLACK = 1e-9;
-/** Mixed packs are reckoned exactly for whole numbers up to here; beyond, and for parts, one kind of pack is bought. */
+/**
+ * Mixed packs are reckoned exactly for whole numbers up to here; beyond, and for parts, one kind of
+ * pack is bought.
+ */
 const MOST_MIXED = 5000;
 
 const purchaseOf = (packs: Purchase["packs"]): Purchase => ({
@@ -36,7 +42,9 @@ const purchaseOf = (packs: Purchase["packs"]): Purchase => ({
 const better = (a: Purchase, b: Purchase | null): boolean =>
   b === null || a.price < b.price || (a.price === b.price && a.brings > b.brings + PACK_SLACK);
 
-/** Packs of any of the offers whose price is known. Null where none is known or nothing is lacking. */
+/**
+ * Packs of any of the offers whose price is known. Null where none is known or nothing is lacking.
+ */
 export function bestPurchase(offers: readonly Offer[], lacking: number): Purchase | null {
   if (lacking <= PACK_SLACK) return null;
   const known = offers.filter(({ price }) => price !== undefined);
@@ -50,7 +58,9 @@ export function bestPurchase(offers: readonly Offer[], lacking: number): Purchas
   return mixed(known, wanted);
 }
 
-/** Covering by whole packs: dynamic programming over the amount still lacking, O(wanted x offers). */
+/**
+ * Covering by whole packs: dynamic programming over the amount still lacking, O(wanted x offers).
+ */
 function mixed(offers: readonly Offer[], wanted: number): Purchase {
   const price: number[] = [0];
   const brings: number[] = [0];

@@ -1,4 +1,7 @@
-/** Goods are promised to classes in the order of their dates: what an earlier class still needs is not there for a later one. */
+/**
+ * Goods are promised to classes in the order of their dates: what an earlier class still needs is
+ * not there for a later one.
+ */
 import type { SupplyLine } from "../supplies/supply-lines.ts";
 import { roundAmount } from "./ledger.ts";
 
@@ -36,7 +39,8 @@ export const claimKey = (workshop: string, line: string): string => `${workshop}
 /**
  * @param onHand by good
  * @param taken by class and good (`claimKey(workshop, good)`): what its marked work has taken
- * @returns by class and line. Two lines of one class that draw on the same good are served one after the other.
+ * @returns by class and line. Two lines of one class that draw on the same good are served one
+ * after the other.
  */
 export function promise(
   claims: readonly Claim[],
@@ -101,7 +105,10 @@ export type ShelvedLine = SupplyLine & { readonly taken: number; readonly kept: 
 /** Rounding noise must not buy a whole pack. */
 const PACK_SLACK = 1e-9;
 
-/** A line of the materials list against the shelf: what the class took counts, what earlier classes keep does not. */
+/**
+ * A line of the materials list against the shelf: what the class took counts, what earlier classes
+ * keep does not.
+ */
 export function shelved<
   Line extends Pick<
     SupplyLine,

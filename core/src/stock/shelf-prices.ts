@@ -1,4 +1,7 @@
-/** What the shelf says of the materials and films of a document that hangs on none: packs, prices and what is at hand. */
+/**
+ * What the shelf says of the materials and films of a document that hangs on none: packs, prices
+ * and what is at hand.
+ */
 import type { ClassDocument } from "../document/document.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";
 import { offerOf } from "./film-of.ts";

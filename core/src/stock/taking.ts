@@ -1,13 +1,22 @@
-/** What each piece of marked work takes off the shelf: a kit its share, the box for the room all the rest, together exactly what is needed. */
+/**
+ * What each piece of marked work takes off the shelf: a kit its share, the box for the room all the
+ * rest, together exactly what is needed.
+ */
 import type { Supply } from "../supplies/supply.ts";
 import { forSeat } from "../supplies/supply-lines.ts";
 import { roundAmount } from "./ledger.ts";
 
-/** It comes back after the class: a scraper, a mask for five uses. Tape that one seat lays several times is used up. */
+/**
+ * It comes back after the class: a scraper, a mask for five uses. Tape that one seat lays several
+ * times is used up.
+ */
 export const comesBack = ({ per, uses }: Pick<Supply, "per" | "uses">): boolean =>
   per !== "application" && uses > 1;
 
-/** How much of a material goes into the bag of a seat that makes so many; nothing of what is shared or comes back. */
+/**
+ * How much of a material goes into the bag of a seat that makes so many; nothing of what is shared
+ * or comes back.
+ */
 export function perKit(supply: Pick<Supply, "per" | "amount" | "uses">, count = 1): number {
   if (comesBack(supply) || (supply.per !== "seat" && supply.per !== "application")) return 0;
   return forSeat(supply, count);
@@ -26,7 +35,10 @@ export function kitTakes(
   );
 }
 
-/** By line: what the box for room and tables takes: what is shared, and the spares of what goes into bags. `made` says how many of a thing each seat makes. */
+/**
+ * By line: what the box for room and tables takes: what is shared, and the spares of what goes into
+ * bags. `made` says how many of a thing each seat makes.
+ */
 export function roomTakes(
   supplies: readonly Supply[],
   need: (line: string) => number,

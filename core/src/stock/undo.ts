@@ -1,10 +1,15 @@
 /**
- * What an edit of a class remembers of its films and materials. They hang on the shelf, which other classes and marked work change as
- * well: putting an edit back must put back what it changed, and nothing that happened on the shelf since.
+ * What an edit of a class remembers of its films and materials. They hang on the shelf, which other
+ * classes and marked work change as
+ * well: putting an edit back must put back what it changed, and nothing that happened on the shelf
+ * since.
  */
 
 type Fields = Readonly<Record<string, unknown>>;
-/** A line of which only some leaves were changed by the edit; null where a leaf was not there before. */
+/**
+ * A line of which only some leaves were changed by the edit; null where a leaf was not there
+ * before.
+ */
 interface Changed {
   readonly id: string;
   readonly changed: Fields;

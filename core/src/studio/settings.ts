@@ -48,7 +48,9 @@ export const studioSettingsSchema = z.strictObject({
   clock: z.enum(CLOCKS).default("24"),
   weekStart: z.enum(["monday", "sunday"]).default("monday"),
   cutter: cutterSchema.default((CUTTER_PROFILES[0] as (typeof CUTTER_PROFILES)[number]).cutter),
-  /** The film that a new class has until the host says otherwise; null where every class is asked. */
+  /**
+   * The film that a new class has until the host says otherwise; null where every class is asked.
+   */
   film: z
     .strictObject({ name: z.string().max(80), family: z.enum(VINYL_FAMILIES), colour: vinylColour })
     .nullable()

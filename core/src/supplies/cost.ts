@@ -1,4 +1,7 @@
-/** Cost per seat, price for a wanted margin, break-even. Integer minor units, rounded up: a host never undercharges by rounding. */
+/**
+ * Cost per seat, price for a wanted margin, break-even. Integer minor units, rounded up: a host
+ * never undercharges by rounding.
+ */
 import type { Prices } from "./price.ts";
 
 export const MATERIAL_KINDS = ["film", "blank", "consumable", "tools"] as const;
@@ -43,7 +46,10 @@ export interface Cost {
   readonly total: number;
   /** The total by what it is spent on; kinds that cost nothing are left out. The sums are exact. */
   readonly kinds: readonly { readonly kind: CostKind; readonly minor: number }[];
-  /** What one seat more adds, minor units, not rounded: its materials, its share of the preparation, its postage. */
+  /**
+   * What one seat more adds, minor units, not rounded: its materials, its share of the preparation,
+   * its postage.
+   */
   readonly oneMore: number;
   /** False when the price of something needed is not known: then nothing is claimed of a seat. */
   readonly complete: boolean;
@@ -51,7 +57,10 @@ export interface Cost {
   readonly missing: readonly string[];
   readonly perSeat: number | null;
   readonly price: number | null;
-  /** Fewest paying seats that cover what does not grow with seats plus their own materials; null when no number does, or none can be told. */
+  /**
+   * Fewest paying seats that cover what does not grow with seats plus their own materials; null
+   * when no number does, or none can be told.
+   */
   readonly breakEvenSeats: number | null;
 }
 
@@ -99,7 +108,10 @@ export function costOf(
 }
 const up = (minor: number): number => Math.max(0, Math.ceil(minor - 1e-6));
 const paid = (minutes: number, { hourlyRate }: Prices): number => up((minutes / 60) * hourlyRate);
-/** Whole units by kind that add up to the whole: what rounding leaves goes to the largest fractions (largest remainder, Hamilton 1792). */
+/**
+ * Whole units by kind that add up to the whole: what rounding leaves goes to the largest fractions
+ * (largest remainder, Hamilton 1792).
+ */
 function byKind(lines: readonly CostLine[], whole: number): Record<MaterialKind, number> {
   const exact = MATERIAL_KINDS.map((kind) => ({
     kind,
@@ -125,7 +137,10 @@ export interface SeatsWhatIf {
   /** At this price, what is left of all seats; below zero it is lost. */
   readonly left: number;
 }
-/** The same class with other numbers of seats: what grows grows by a seat's share, the rest stays. Empty where a price is missing. */
+/**
+ * The same class with other numbers of seats: what grows grows by a seat's share, the rest stays.
+ * Empty where a price is missing.
+ */
 export function withSeats(cost: Cost, seats: number, wanted: readonly number[]): SeatsWhatIf[] {
   const { price } = cost;
   if (price === null || cost.perSeat === null || seats === 0) return [];

@@ -20,7 +20,9 @@ export interface SupplyLine {
   /** False when something of it costs an unknown sum. */
   readonly priced: boolean;
   readonly buyPrice: number;
-  /** Value of what the class uses up, minor units (not rounded); nothing where no price is known. */
+  /**
+   * Value of what the class uses up, minor units (not rounded); nothing where no price is known.
+   */
   readonly usedValue: number;
 }
 
@@ -32,7 +34,10 @@ export interface SuppliesProblem {
   /** How many of a thing each seat makes that makes it; one at every seat when left out. */
   readonly madeBy?: (thing: string) => readonly number[];
 }
-/** Stock is taken off first, then rounded up to packs. What belongs to a thing is needed for each one that is made. */
+/**
+ * Stock is taken off first, then rounded up to packs. What belongs to a thing is needed for each
+ * one that is made.
+ */
 export function supplyLines({ supplies, seats, spares, madeBy }: SuppliesProblem): SupplyLine[] {
   const everybody = Array.from({ length: seats }, () => 1);
   // Lines of one name draw on one stock: what an earlier one takes is not there for a later one.
@@ -43,7 +48,8 @@ export function supplyLines({ supplies, seats, spares, madeBy }: SuppliesProblem
     const stock = `${supply.name.toLowerCase()} ${supply.unit.toLowerCase()}`;
     const have = left.get(stock) ?? supply.have;
     left.set(stock, Math.max(0, have - need));
-    // What is used up by one application or one seat is worn by it; what serves many times costs each time its share.
+    // What is used up by one application or one seat is worn by it; what serves many times costs
+    // each time its share.
     const wear = supply.per === "application" ? 1 : supply.uses;
     return boughtLine({ ...supply, have, perSeat, need, wear });
   });
@@ -74,7 +80,10 @@ function needOf(
     }
   }
 }
-/** What one seat uses up that makes so many: one after another, a piece of tape serves again up to its uses. */
+/**
+ * What one seat uses up that makes so many: one after another, a piece of tape serves again up to
+ * its uses.
+ */
 export const forSeat = (
   { per, amount: each, uses }: Pick<Supply, "per" | "amount" | "uses">,
   count: number,

@@ -1,4 +1,7 @@
-/** One line of what a class needs besides vinyl, and how it is bought. Money is in integer minor units. */
+/**
+ * One line of what a class needs besides vinyl, and how it is bought. Money is in integer minor
+ * units.
+ */
 import { z } from "zod";
 
 const amount = z.number().min(0).max(1_000_000);
@@ -6,7 +9,8 @@ const money = z.number().int().min(0).max(1_000_000_000);
 
 export const SUPPLY_RULES = ["seat", "table", "every", "shared", "application"] as const;
 /**
- * `seat`: per participant and spare; `table`: per table; `every`: one amount for so many seats begun; `shared`: for the room;
+ * `seat`: per participant and spare; `table`: per table; `every`: one amount for so many seats
+ * begun; `shared`: for the room;
  * `application`: pieces of tape, used again up to `uses` times by one seat.
  */
 export type SupplyRule = (typeof SUPPLY_RULES)[number];
@@ -31,7 +35,9 @@ export const supplySchema = z
       .strictObject({ size: z.number().positive().max(1_000_000), price: money.optional() })
       .default({ size: 1 }),
     have: amount.default(0),
-    /** How often one thing serves: tape for applications one after another, a tool over its life. */
+    /**
+     * How often one thing serves: tape for applications one after another, a tool over its life.
+     */
     uses: z.number().int().positive().max(100_000).default(1),
     substitute: z.string().max(200).optional(),
     spares: z.boolean().default(true),

@@ -1,4 +1,7 @@
-/** Classes that make one thing, in the shape in which most tests speak of them: the thing's blank and design beside the class's fields. */
+/**
+ * Classes that make one thing, in the shape in which most tests speak of them: the thing's blank
+ * and design beside the class's fields.
+ */
 
 import { applyRemedy as applyToClass } from "../advice/remedy.ts";
 import { type Checked, type ClassDocument, readClassDocument } from "../document/document.ts";
@@ -53,7 +56,10 @@ export function letterKits(
 export const applyRemedy = (view: OneThing, remedy: Remedy): OneThing =>
   oneThing(applyToClass(wholeClass(view), remedy));
 
-/** Given as it is written here, or as a document of any version; paths of faults are those of the one thing. */
+/**
+ * Given as it is written here, or as a document of any version; paths of faults are those of the
+ * one thing.
+ */
 export function readOneThing(given: unknown): Checked<OneThing> {
   const json =
     given !== null && typeof given === "object" && "thing" in given && "design" in given

@@ -1,4 +1,7 @@
-/** The picture of docs/weeding.md: shapes with one fragile arm each, and the peel that is proposed for them. */
+/**
+ * The picture of docs/weeding.md: shapes with one fragile arm each, and the peel that is proposed
+ * for them.
+ */
 import { polygonsPath } from "../geometry/path.ts";
 import type { Point } from "../geometry/polygon.ts";
 import { peelOf } from "../weeding/peel.ts";

@@ -1,4 +1,7 @@
-/** The rehearsal once more, as plainly as it can be written: what the fast one is held against, in results and in time. */
+/**
+ * The rehearsal once more, as plainly as it can be written: what the fast one is held against, in
+ * results and in time.
+ */
 import {
   nameKey,
   normalOf,

@@ -1,4 +1,7 @@
-/** The table of docs/proposals.md: what is proposed for each blank, technique and film, from the rules themselves. */
+/**
+ * The table of docs/proposals.md: what is proposed for each blank, technique and film, from the
+ * rules themselves.
+ */
 
 import { MATERIALS, type Material } from "../blanks/blank-kinds.ts";
 import type { ClassDocument } from "../document/document.ts";

@@ -1,4 +1,6 @@
-/** Reads a cut sheet's SVG back, by itself: shares no code with the writer, so that it can check it. */
+/**
+ * Reads a cut sheet's SVG back, by itself: shares no code with the writer, so that it can check it.
+ */
 
 export interface ReadPath {
   readonly className: string;
@@ -95,7 +97,10 @@ export function insideEvenOdd(
   return inside || cornersToEdges([[point]], rings) <= slack;
 }
 
-/** Least distance between two sets of rings, mm: every corner of one against every edge of the other. */
+/**
+ * Least distance between two sets of rings, mm: every corner of one against every edge of the
+ * other.
+ */
 export function distanceBetween(a: ReadPath["rings"], b: ReadPath["rings"]): number {
   return Math.min(cornersToEdges(a, b), cornersToEdges(b, a));
 }

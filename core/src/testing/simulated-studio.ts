@@ -13,7 +13,9 @@ import { normalOf } from "../rehearsal/chance.ts";
 import { WEEDING_COEFFICIENTS } from "../weeding/difficulty.ts";
 
 export interface Habits {
-  /** Standard deviations of logarithms: of its hands, of one term beside them, of evenings, of kits. */
+  /**
+   * Standard deviations of logarithms: of its hands, of one term beside them, of evenings, of kits.
+   */
   readonly hands: number;
   readonly terms: number;
   readonly evenings: number;

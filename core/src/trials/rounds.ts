@@ -20,7 +20,8 @@ export const ROUNDS_THAT_TELL: Readonly<Record<Wear, number>> = {
 };
 type Proved = NonNullable<Vinyl["proved"]>;
 /**
- * What the film is found to bear, or not, going by this trial; null where it does not say. What lifts or comes off fails; what faded is
+ * What the film is found to bear, or not, going by this trial; null where it does not say. What
+ * lifts or comes off fails; what faded is
  * for the host to judge and fails, too: nobody wants it in a kit.
  */
 export function provedBy(trial: Trial): Proved | null {

@@ -1,4 +1,7 @@
-/** A wear or wash test: one film on one surface, what it went through, and what became of each sample. */
+/**
+ * A wear or wash test: one film on one surface, what it went through, and what became of each
+ * sample.
+ */
 import { z } from "zod";
 import { MATERIALS } from "../blanks/blank-kinds.ts";
 import { isDate } from "../calendar/dates.ts";

@@ -1,4 +1,7 @@
-/** Lengths: parsed and shown here and nowhere else. Inside the core every length is a number of millimetres. */
+/**
+ * Lengths: parsed and shown here and nowhere else. Inside the core every length is a number of
+ * millimetres.
+ */
 
 export type LengthUnit = "mm" | "cm" | "inFraction" | "inDecimal";
 
@@ -86,7 +89,10 @@ export function showLength(mm: number, unit: LengthUnit = "mm"): string {
 const SAME_MM = 0.005;
 const FINE_FRACTION = 64;
 
-/** For a field that is typed in: nothing is rounded away; inches as a fraction only where they are one. */
+/**
+ * For a field that is typed in: nothing is rounded away; inches as a fraction only where they are
+ * one.
+ */
 export function writeLength(mm: number, unit: LengthUnit = "mm"): string {
   if (unit === "mm") return `${trimmed(mm, 2)} mm`;
   if (unit === "cm") return `${trimmed(mm / 10, 3)} cm`;

@@ -1,4 +1,7 @@
-/** What a project or a variant of it takes, for a class of sample seats: what one compares before choosing. */
+/**
+ * What a project or a variant of it takes, for a class of sample seats: what one compares before
+ * choosing.
+ */
 
 import type { ClassDocument } from "../document/document.ts";
 import { isSpare } from "../document/kit-ref.ts";
@@ -113,7 +116,10 @@ export function seatUses(document: ClassDocument, kits: readonly Kit[]): SeatUse
   ];
 }
 
-/** Sample seats, and minutes and amounts of what is really lettered for them: a project and its variants are only so compared alike. */
+/**
+ * Sample seats, and minutes and amounts of what is really lettered for them: a project and its
+ * variants are only so compared alike.
+ */
 function sampledAsProposed(
   document: ClassDocument,
   schools: Schools,

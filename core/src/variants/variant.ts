@@ -1,4 +1,7 @@
-/** Variants of a project: another season, colourway, size, or the reverse of a panel. Each says only where it differs; the rest is the project's. */
+/**
+ * Variants of a project: another season, colourway, size, or the reverse of a panel. Each says only
+ * where it differs; the rest is the project's.
+ */
 
 import { z } from "zod";
 import type { BlankShape } from "../blanks/shape.ts";
@@ -54,7 +57,10 @@ export const variantSchema = z.strictObject({
 });
 export type Variant = z.infer<typeof variantSchema>;
 
-/** The class document that the variant is: steps, materials and tasks follow the change where the project follows a proposal. */
+/**
+ * The class document that the variant is: steps, materials and tasks follow the change where the
+ * project follows a proposal.
+ */
 export function variantOf(
   project: ClassDocument,
   variant: Variant,
@@ -125,7 +131,10 @@ const LENGTHS: ReadonlySet<string> = new Set([
   "fromTop",
 ]);
 
-/** Clearances of rim and foot stay: lips are as large at any cup. Rounded to a tenth of a millimetre, as one measures. */
+/**
+ * Clearances of rim and foot stay: lips are as large at any cup. Rounded to a tenth of a
+ * millimetre, as one measures.
+ */
 export function scaled(shape: BlankShape, scale: number): BlankShape {
   if (scale === 1) return shape;
   const times = (value: number) => Math.round(value * scale * 10) / 10;
@@ -139,7 +148,10 @@ export function scaled(shape: BlankShape, scale: number): BlankShape {
   return blankShapeSchema.parse(walk(shape, ""));
 }
 
-/** A project's variants that still say something of it: films and things that it has no more are left out. */
+/**
+ * A project's variants that still say something of it: films and things that it has no more are
+ * left out.
+ */
 export const soundVariant = <V extends Pick<Variant, "films" | "blanks">>(
   project: Pick<ClassDocument, "vinyls" | "things">,
   variant: V,

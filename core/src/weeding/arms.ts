@@ -1,4 +1,7 @@
-/** Fragile arms: long thin parts of a piece that end freely and come up with the waste when it is pulled against them. */
+/**
+ * Fragile arms: long thin parts of a piece that end freely and come up with the waste when it is
+ * pulled against them.
+ */
 import { difference, offset } from "../geometry/boolean.ts";
 import {
   type Point,
@@ -21,7 +24,8 @@ export interface Arm {
 }
 
 /**
- * Two rounds: hair-thin arms, then those that are merely long. Widths as shares of the thinnest stroke that the film bears;
+ * Two rounds: hair-thin arms, then those that are merely long. Widths as shares of the thinnest
+ * stroke that the film bears;
  * shorter than so many times its width, a part holds by its own backing.
  */
 const ROUNDS = [
@@ -33,7 +37,10 @@ const LEAST_LENGTH_MM = 3;
 /** Points of what was taken off that lie this near to what is left are where it hangs, mm. */
 const TOUCH_MM = 0.05;
 
-/** From end to end at least this share of its length: strips by themselves are straight, arms may bend. */
+/**
+ * From end to end at least this share of its length: strips by themselves are straight, arms may
+ * bend.
+ */
 const [LOOSE_REACH, ARM_REACH] = [0.85, 0.5] as const;
 /** No knife leaves a strip narrower than this; rounding on the way there and back does, mm. */
 const LEAST_WIDTH_MM = 0.25;
@@ -41,7 +48,8 @@ const LEAST_WIDTH_MM = 0.25;
 const distance = ([ax, ay]: Point, [bx, by]: Point): number => Math.hypot(ax - bx, ay - by);
 
 /**
- * What opening by a disc takes away, if it is long for its width and hangs at one end only (opening: Serra 1982).
+ * What opening by a disc takes away, if it is long for its width and hangs at one end only
+ * (opening: Serra 1982).
  * @param minStroke thinnest stroke that the film bears, mm
  */
 export function armsOf(pieces: readonly Polygon[], minStroke: number): Arm[] {
@@ -80,7 +88,9 @@ function thinParts(polygon: Polygon, widthMm: number, aspect: number): Omit<Arm,
   });
 }
 
-/** Length and width of the strip with this area and perimeter; null for what is round, or a ring. */
+/**
+ * Length and width of the strip with this area and perimeter; null for what is round, or a ring.
+ */
 function stripOf(part: Polygon): { lengthMm: number; widthMm: number } | null {
   const [outer = []] = part;
   const half = ringLength(outer) / 2;

@@ -1,4 +1,6 @@
-/** What weeding a kit takes: counts of what slows the hand, minutes from them, advice on technique. */
+/**
+ * What weeding a kit takes: counts of what slows the hand, minutes from them, advice on technique.
+ */
 
 import { minutesOf, type WeedingCoefficients, type WeedingCounts } from "../figures/terms.ts";
 import {
@@ -13,7 +15,8 @@ import {
 import { FAMILY_TRAITS, type VinylFamily } from "./families.ts";
 
 /**
- * Minutes per thing, for a practised hand: first guesses, meant to be refitted from the studio's log.
+ * Minutes per thing, for a practised hand: first guesses, meant to be refitted from the studio's
+ * log.
  * A kit of eleven plain letters with six counters comes to about four minutes, as hosts report.
  */
 export const WEEDING_COEFFICIENTS: WeedingCoefficients = {
@@ -63,7 +66,10 @@ export interface WeedReport {
   /** Narrowest inside, mm; 0 when there is none or none was measured. */
   readonly tightest: number;
   readonly outlineLength: number;
-  /** What its minutes are made of. An inside as good as closed counts one tight inside, one less narrow its share. */
+  /**
+   * What its minutes are made of. An inside as good as closed counts one tight inside, one less
+   * narrow its share.
+   */
   readonly counts: WeedingCounts;
   readonly minutes: number;
   readonly technique: Technique;
@@ -71,7 +77,10 @@ export interface WeedReport {
   readonly finest: Technique;
 }
 
-/** Of a decal the waste is the field round the pieces and every counter; of a stencil the pieces, and field and islands stay. */
+/**
+ * Of a decal the waste is the field round the pieces and every counter; of a stencil the pieces,
+ * and field and islands stay.
+ */
 export function weedReport({
   polygons,
   family,
@@ -139,7 +148,10 @@ export function weedReport({
 /** An inside that is as good as closed still counts as the tightest, mm. */
 const CLOSED_MM = 0.01;
 
-/** The outline is compared with that of a compact shape of the same area: 4πA/P² of a strip of aspect k is about π/k. */
+/**
+ * The outline is compared with that of a compact shape of the same area: 4πA/P² of a strip of
+ * aspect k is about π/k.
+ */
 function isTail(polygon: Polygon): boolean {
   const box = boxOf([polygon]);
   const long = Math.max(boxWidth(box), boxHeight(box));

@@ -1,4 +1,6 @@
-/** Vinyl families: how thin a stroke lifts, which tape. First values; a studio may change its own. */
+/**
+ * Vinyl families: how thin a stroke lifts, which tape. First values; a studio may change its own.
+ */
 export const VINYL_FAMILIES = [
   "removable",
   "permanentMatte",
@@ -12,13 +14,18 @@ export const VINYL_FAMILIES = [
 export type VinylFamily = (typeof VINYL_FAMILIES)[number];
 
 export interface FamilyTraits {
-  /** Thinnest stroke a beginner can lift and lay without tearing, mm: first guesses from practice, by thickness and tack. */
+  /**
+   * Thinnest stroke a beginner can lift and lay without tearing, mm: first guesses from practice,
+   * by thickness and tack.
+   */
   readonly minStrokeMm: number;
   /** Parts smaller than this are small parts: easily lost in weeding, mm². */
   readonly smallPartMm2: number;
   readonly tape: "low" | "medium" | "strong";
   readonly mirrored: boolean;
-  /** Counters narrower than this close up in weeding, mm: a hook needs about the width of a stroke. */
+  /**
+   * Counters narrower than this close up in weeding, mm: a hook needs about the width of a stroke.
+   */
   readonly minCounterMm: number;
   /** Share of the studio's cutting speed that suits it: thick and brittle films are cut slower. */
   readonly speedShare: number;

@@ -1,4 +1,6 @@
-/** Shapes with one fragile arm each, by which the proposed peel is tried and drawn in the documents. */
+/**
+ * Shapes with one fragile arm each, by which the proposed peel is tried and drawn in the documents.
+ */
 import { type Box, type Point, type Polygon, rectRing } from "../geometry/polygon.ts";
 
 export interface FragileShape {

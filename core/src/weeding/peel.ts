@@ -1,4 +1,7 @@
-/** Where weeding a film begins and which way the waste is drawn off; for a stencil, where each letter is lifted. */
+/**
+ * Where weeding a film begins and which way the waste is drawn off; for a stencil, where each
+ * letter is lifted.
+ */
 import {
   type Box,
   type Point,
@@ -27,7 +30,10 @@ export interface Peel {
   readonly direction: Point;
   /** How far the waste comes off before the hand meets something fragile; null when nothing is. */
   readonly safeMm: number | null;
-  /** Where waste that has grown long is cut off: lines across the film, where least of it is to be cut. */
+  /**
+   * Where waste that has grown long is cut off: lines across the film, where least of it is to be
+   * cut.
+   */
   readonly cuts: readonly (readonly [Point, Point])[];
   readonly arms: readonly Arm[];
   readonly reasons: readonly PeelReason[];
@@ -42,7 +48,10 @@ export interface PeelProblem {
   readonly isSmall: (index: number) => boolean;
 }
 
-/** What the rules weigh against each other: an arm pulled against is worst, then small parts met early, then a crowded corner. */
+/**
+ * What the rules weigh against each other: an arm pulled against is worst, then small parts met
+ * early, then a crowded corner.
+ */
 const WEIGHTS = { wrong: 10, arm: 1, small: 0.35, room: 0.6, safe: 0.3 } as const;
 /** A hair-thin arm counts so many times a merely long one. */
 const MOST_FRAGILE = 3;
@@ -78,7 +87,10 @@ function waysOf({ minX, minY, maxX, maxY }: Box): Way[] {
   });
 }
 
-/** @returns the way of twelve (each corner, along an edge or across) that costs least; ties go to the first */
+/**
+ * @returns the way of twelve (each corner, along an edge or across) that costs least; ties go to
+ * the first
+ */
 export function peelOf(problem: PeelProblem): Peel {
   const { pieces, film, minStroke, isSmall } = problem;
   const arms = armsOf(pieces, minStroke);
@@ -288,7 +300,10 @@ export interface Lift {
 /** A corner sharper than this takes a hook, radians. */
 const HOOK_TURN = Math.PI / 3;
 
-/** Of a stencil: each letter is lifted by the corner farthest from its insides, which stay; without insides by the corner nearest to its widest place. */
+/**
+ * Of a stencil: each letter is lifted by the corner farthest from its insides, which stay; without
+ * insides by the corner nearest to its widest place.
+ */
 export function liftOf(polygon: Polygon): Lift {
   const [outer = [], ...islands] = polygon;
   const towards = widestPlace(polygon).at;

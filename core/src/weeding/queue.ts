@@ -1,4 +1,7 @@
-/** The films on the bench: in which order they are weeded, which are shown, and when the hands will be through. */
+/**
+ * The films on the bench: in which order they are weeded, which are shown, and when the hands will
+ * be through.
+ */
 
 export type FilmState = "uncut" | "changed" | "waiting" | "held" | "done" | "flawed";
 
@@ -46,7 +49,10 @@ export const isOpen = ({ state }: Pick<QueuedFilm, "state">): boolean =>
 
 const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 
-/** By load as they come off the cutter, the hardest first while eyes are fresh, or what is due first; ties keep the order in which they lie. */
+/**
+ * By load as they come off the cutter, the hardest first while eyes are fresh, or what is due
+ * first; ties keep the order in which they lie.
+ */
 export function inQueue<F extends QueuedFilm>(
   films: readonly F[],
   filter: QueueFilter,
@@ -72,9 +78,11 @@ export function inQueue<F extends QueuedFilm>(
 }
 
 /**
- * The next film for a pair of hands: the first of the queue after this one that is cut, not done and in nobody's hands; where
+ * The next film for a pair of hands: the first of the queue after this one that is cut, not done
+ * and in nobody's hands; where
  * none is, one that nobody has marked as cut.
- * @param skip how many to leave to others who look at the same queue, so that not all reach for the same
+ * @param skip how many to leave to others who look at the same queue, so that not all reach for the
+ * same
  */
 export function nextFilm<F extends QueuedFilm>(
   queue: readonly F[],
@@ -94,12 +102,17 @@ export interface Weeded {
   readonly actual: number;
 }
 
-/** The estimate counts as so many films that took just what was expected: one slow film is no pace yet. */
+/**
+ * The estimate counts as so many films that took just what was expected: one slow film is no pace
+ * yet.
+ */
 const PRIOR_FILMS = 3;
 /** A film left lying overnight is no measure of hands. */
 const MOST_OFF = 5;
 
-/** How much longer than estimated films take, from those that were timed: a ratio that begins at 1. */
+/**
+ * How much longer than estimated films take, from those that were timed: a ratio that begins at 1.
+ */
 export function paceOf(done: readonly Weeded[]): number {
   const timed = done.filter(
     ({ minutes, actual }) => minutes > 0 && actual > 0 && actual / minutes <= MOST_OFF,
@@ -110,7 +123,9 @@ export function paceOf(done: readonly Weeded[]): number {
   return (prior + timed.reduce((sum, { actual }) => sum + actual, 0)) / (prior + estimated);
 }
 
-/** Minutes until so many hands are through, at this pace; the last film is one pair of hands' alone. */
+/**
+ * Minutes until so many hands are through, at this pace; the last film is one pair of hands' alone.
+ */
 export function minutesLeft(
   films: readonly Pick<QueuedFilm, "minutes" | "state">[],
   pace: number,

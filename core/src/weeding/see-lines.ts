@@ -1,11 +1,15 @@
-/** How cut lines are seen on a film before it is weeded: by what its face and its backing are like. */
+/**
+ * How cut lines are seen on a film before it is weeded: by what its face and its backing are like.
+ */
 import type { Vinyl } from "./vinyl.ts";
 
 export type SeeBy = "light" | "roll" | "powder" | "tint" | "sheen" | "white";
 
 /** So light that on a light backing nothing is to be seen. */
 const WHITE_FACE = 0.8;
-/** Above this a face counts as light, below the other as dark: relative luminance as in WCAG 2.2. */
+/**
+ * Above this a face counts as light, below the other as dark: relative luminance as in WCAG 2.2.
+ */
 const LIGHT_FACE = 0.6;
 const DARK_FACE = 0.12;
 /** Backing and face this far apart tell themselves apart in the gap. */

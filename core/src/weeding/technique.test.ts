@@ -1,4 +1,7 @@
-/** Decal, stencil, mask and iron-on stencil: what stays, what is taken out, what is mirrored, and what is said of it. */
+/**
+ * Decal, stencil, mask and iron-on stencil: what stays, what is taken out, what is mirrored, and
+ * what is said of it.
+ */
 import { describe, expect, it } from "vitest";
 import type { ClassDocument, Thing } from "../document/document.ts";
 import { boxOf } from "../geometry/polygon.ts";

@@ -2,7 +2,10 @@
 import type { Goes } from "./difficulty.ts";
 import type { Technique } from "./techniques.ts";
 
-/** Letters of a stencil are taken out and painted; those of a decal or a mask stay where they are laid. */
+/**
+ * Letters of a stencil are taken out and painted; those of a decal or a mask stay where they are
+ * laid.
+ */
 export const goesOf = (technique: Technique): Goes =>
   technique === "openStencil" || technique === "ironOnStencil" ? "out" : "stays";
 

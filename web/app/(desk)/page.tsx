@@ -174,7 +174,10 @@ function Wet({ rows }: { rows: TonightView["wet"] }) {
   );
 }
 
-/** What the evenings do not hold is said as soon as it is known, with ways out that were tried over the same evenings. */
+/**
+ * What the evenings do not hold is said as soon as it is known, with ways out that were tried over
+ * the same evenings.
+ */
 function Fullness({ view }: { view: TonightView }) {
   const full = view.ahead.filter(({ over }) => over >= 1);
   const [first] = full;

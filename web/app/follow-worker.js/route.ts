@@ -1,6 +1,8 @@
 /**
- * The service worker of participants' pages: after the first load the page opens again without network. Pages and their data are fetched
- * first and kept for when they cannot be; what the build names by its contents is kept for good. News and what is said go to the network only.
+ * The service worker of participants' pages: after the first load the page opens again without
+ * network. Pages and their data are fetched
+ * first and kept for when they cannot be; what the build names by its contents is kept for good.
+ * News and what is said go to the network only.
  */
 const WORKER = `
 const KEPT = "elm-follow-1";

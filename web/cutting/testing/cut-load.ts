@@ -1,4 +1,7 @@
-/** A server process of its own that begins to cut a load and follows it, until it is killed: `node cut-load.ts STUDIO CLASS NN`. */
+/**
+ * A server process of its own that begins to cut a load and follows it, until it is killed: `node
+ * cut-load.ts STUDIO CLASS NN`.
+ */
 import { readClass } from "../../data/class-documents.ts";
 import { withStudio } from "../../data/client.ts";
 import { beginCutting } from "../job.ts";

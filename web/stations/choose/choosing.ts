@@ -1,4 +1,7 @@
-/** What a participant may see and ask for by the link: the own seat of one class, while names are open. */
+/**
+ * What a participant may see and ask for by the link: the own seat of one class, while names are
+ * open.
+ */
 import { isCup } from "@elm-basket/core/blanks/shape-size.ts";
 import type { ClassDocument, Thing } from "@elm-basket/core/document/document.ts";
 import { ownFace } from "@elm-basket/core/document/own-pieces.ts";
@@ -48,7 +51,10 @@ export async function choosingClass(code: string): Promise<ChoosingClass | null>
   });
 }
 
-/** One size through the set; where each fills its own face the least, so that nothing is promised larger. Brought pieces are no larger than the set, so there the largest tells. */
+/**
+ * One size through the set; where each fills its own face the least, so that nothing is promised
+ * larger. Brought pieces are no larger than the set, so there the largest tells.
+ */
 function setScale({ seats }: StoredPlan, { id, brought }: Thing, several: boolean): number {
   const scales = seats
     .flatMap((seat) =>
@@ -61,7 +67,10 @@ function setScale({ seats }: StoredPlan, { id, brought }: Thing, several: boolea
   return brought ? Math.max(...scales) : Math.min(...scales);
 }
 
-/** The choice as far as the design allows it: only its slots, only vinyls on offer. Null when it makes no sense. */
+/**
+ * The choice as far as the design allows it: only its slots, only vinyls on offer. Null when it
+ * makes no sense.
+ */
 export function allowedChoice(document: ClassDocument, given: unknown): Choice | null {
   const read = choiceSchema.safeParse(given);
   if (!read.success) return null;
@@ -90,7 +99,10 @@ export function allowedChoice(document: ClassDocument, given: unknown): Choice |
   };
 }
 
-/** The class with one seat only, as that seat would be with the choice, each thing at its set's own size. */
+/**
+ * The class with one seat only, as that seat would be with the choice, each thing at its set's own
+ * size.
+ */
 export function seatAlone(
   { document, scales }: Pick<ChoosingClass, "document" | "scales">,
   seatId: string,

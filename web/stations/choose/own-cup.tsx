@@ -30,7 +30,10 @@ interface Props {
   readonly onShape: (shape: BlankShape | null) => void;
 }
 
-/** A cup measured at home: what kind it is, and what the tape says. A guide in a few lines, no more than is needed. */
+/**
+ * A cup measured at home: what kind it is, and what the tape says. A guide in a few lines, no more
+ * than is needed.
+ */
 export function OwnCup({ title, unit, disabled, onShape }: Props) {
   const [kind, setKind] = useState<OwnKind>("straight");
   const [typed, setTyped] = useState<Partial<Record<Figure, string>>>({});
@@ -140,7 +143,10 @@ type CupRead =
   | { readonly state: "open"; readonly missing: readonly Figure[] }
   | { readonly state: "wrong"; readonly words: string };
 
-/** Figures that were typed, with or without their unit; what is missing is missing, no example stands in for it. */
+/**
+ * Figures that were typed, with or without their unit; what is missing is missing, no example
+ * stands in for it.
+ */
 function readCup(kind: OwnKind, typed: Partial<Record<Figure, string>>, unit: LengthUnit): CupRead {
   const missing = NEEDED[kind].filter((figure) => (typed[figure] ?? "").trim() === "");
   const lengths = new Map<Figure, number>();

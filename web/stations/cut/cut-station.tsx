@@ -152,7 +152,10 @@ export async function CutStation({
   );
 }
 
-/** For a cutter that is fed from another machine: the load as a file, and a file that was changed there. */
+/**
+ * For a cutter that is fed from another machine: the load as a file, and a file that was changed
+ * there.
+ */
 function CutFiles({ classId, base }: { classId: string; base: string }) {
   return (
     <section aria-label="As files" className="mt-5 border-rule border-t pt-3">
@@ -305,7 +308,10 @@ function EveningMinutes({ data }: { data: StationData }) {
   );
 }
 
-/** Of one or two boxes the names, so that what is cut again is found at a glance. A kit may have several: of several things, or in parts. */
+/**
+ * Of one or two boxes the names, so that what is cut again is found at a glance. A kit may have
+ * several: of several things, or in parts.
+ */
 function kitsOn({ meta: { kits } }: SheetRow): string {
   if (kits.length <= 2) return kits.map(({ label }) => label).join(", ");
   const whole = new Set(kits.map(({ seat }) => seat)).size;

@@ -1,4 +1,6 @@
-/** The outlines on a load come after the page: they are most of it, and change only with the load. */
+/**
+ * The outlines on a load come after the page: they are most of it, and change only with the load.
+ */
 import type { SheetMeta, SheetRow } from "@/data/making.ts";
 
 /** Paths by piece. */

@@ -141,7 +141,10 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit, m
   );
 }
 
-/** What a machine can do, measured by whoever owns it; what is changed makes it a machine of one's own. */
+/**
+ * What a machine can do, measured by whoever owns it; what is changed makes it a machine of one's
+ * own.
+ */
 function MachineFields({
   cutter,
   unit,

@@ -30,7 +30,9 @@ function said({ labels, how, title, nn }: Told): string {
     : `${which} ${several ? "are" : "is"} promised to ${title}, which comes first.`;
 }
 
-/** Loads lie on what another class has: told, and laid again by one press. Loads that are cut stay. */
+/**
+ * Loads lie on what another class has: told, and laid again by one press. Loads that are cut stay.
+ */
 export function ScrapsTaken({ classId, taken }: { classId: string; taken: readonly ScrapTaken[] }) {
   const router = useRouter();
   const [busy, start] = useTransition();

@@ -26,7 +26,10 @@ interface Props {
   readonly hand: ByHand | null;
 }
 
-/** The load as it lies: vinyl or scraps in true proportion, the rest of the mat hatched, the corner to align to marked. */
+/**
+ * The load as it lies: vinyl or scraps in true proportion, the rest of the mat hatched, the corner
+ * to align to marked.
+ */
 export function SheetDrawing({
   sheet,
   drawn,

@@ -14,7 +14,9 @@ export interface TestCutInput {
   readonly kept: { readonly force: number; readonly speed: number } | null;
 }
 
-/** A small grid of force and speed; the square whose waste lifts clean is the setting that is kept. */
+/**
+ * A small grid of force and speed; the square whose waste lifts clean is the setting that is kept.
+ */
 export function TestCut({
   classId,
   vinylId,

@@ -33,7 +33,10 @@ const STILL = { dx: 0, dy: 0, turn: 0 } as const;
 /** Presses that follow each other this fast are one move. */
 const SETTLE_MS = 900;
 
-/** Moving kits on the drawing: shown at once, refused where it would not cut clean, saved when the hand rests. */
+/**
+ * Moving kits on the drawing: shown at once, refused where it would not cut clean, saved when the
+ * hand rests.
+ */
 export function useByHand(
   classId: string,
   nn: number,

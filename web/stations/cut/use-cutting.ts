@@ -28,7 +28,10 @@ interface Seen {
 const WATCH_MS = 600;
 const IDLE_MS = 4000;
 
-/** Watches the cutter while it works, and now and then otherwise; the page is refreshed when a job ends. */
+/**
+ * Watches the cutter while it works, and now and then otherwise; the page is refreshed when a job
+ * ends.
+ */
 export function useCutting(
   classId: string,
 ): Seen & { offline: boolean; look(): void; begun(): void } {
@@ -66,7 +69,8 @@ export function useCutting(
       clearTimeout(timer.current);
     };
   }, [look]);
-  // A short second pass may be over, and written down, before it is looked at for the first time: the page is refreshed then, too.
+  // A short second pass may be over, and written down, before it is looked at for the first time:
+  // the page is refreshed then, too.
   const begun = useCallback(() => {
     working.current = true;
     void look();

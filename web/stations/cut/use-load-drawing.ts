@@ -15,7 +15,10 @@ export interface LoadShown {
   readonly stale: boolean;
 }
 
-/** A load with its outlines once they are fetched; they stay until those of the next are there. Asks again while there is no network, and for the page where the load is another by now. */
+/**
+ * A load with its outlines once they are fetched; they stay until those of the next are there. Asks
+ * again while there is no network, and for the page where the load is another by now.
+ */
 export function useLoadDrawing(classId: string, sheet: SheetRow): LoadShown {
   const router = useRouter();
   const { nn, hash } = sheet;
@@ -37,7 +40,8 @@ export function useLoadDrawing(classId: string, sheet: SheetRow): LoadShown {
     };
   }, [classId, nn, hash, router]);
   const drawing = found?.hash === hash ? found.drawing : null;
-  // What was drawn last stands until the next is there: nothing flickers when a kit is laid elsewhere.
+  // What was drawn last stands until the next is there: nothing flickers when a kit is laid
+  // elsewhere.
   const last = useRef<SheetRow>(undefined);
   const now = useMemo(
     () => (drawing ? { ...sheet, meta: withOutlines(sheet.meta, drawing) } : null),
@@ -50,7 +54,9 @@ export function useLoadDrawing(classId: string, sheet: SheetRow): LoadShown {
   return { sheet: shown ?? sheet, drawn: shown !== null, stale: shown !== null && now === null };
 }
 
-/** The outlines; that the load is planned anew or gone; or null where nothing could be had just now. */
+/**
+ * The outlines; that the load is planned anew or gone; or null where nothing could be had just now.
+ */
 async function asked(address: string): Promise<LoadDrawing | "another" | null> {
   try {
     const response = await fetch(address);

@@ -42,8 +42,10 @@ export type SaveAnswer =
   | { readonly ok: false; readonly reason: "gone" };
 
 /**
- * Saves a part if it is still at the version the caller saw. What another window changed meanwhile is merged where it does not collide
- * (`base` is what the caller started from); where it does, what is there now comes back with what differs. What `follows` the save before
+ * Saves a part if it is still at the version the caller saw. What another window changed meanwhile
+ * is merged where it does not collide
+ * (`base` is what the caller started from); where it does, what is there now comes back with what
+ * differs. What `follows` the save before
  * it is one act with it: undone by one press.
  */
 export async function saveClassPart(
@@ -62,7 +64,8 @@ export async function saveClassPart(
     if (!stored) return { ok: false, reason: "gone" };
     const now = stored.versions[part] ?? 0;
     const seen = Math.trunc(Number(version));
-    // Also at the same version: films and materials hang on the shelf, where other classes and marked work change them.
+    // Also at the same version: films and materials hang on the shelf, where other classes and
+    // marked work change them.
     const merged =
       base === undefined
         ? { value, collisions: [] }
@@ -126,7 +129,10 @@ export async function takeRemedy(id: string, remedy: Remedy, label: string): Pro
   });
 }
 
-/** A way to end sooner, taken at the rehearsal; null where it means nothing in the class as it is by now. */
+/**
+ * A way to end sooner, taken at the rehearsal; null where it means nothing in the class as it is by
+ * now.
+ */
 export async function takeWay(id: string, way: Way, label: string): Promise<SaveAnswer> {
   const host = await requireHost();
   const read = waySchema.safeParse(way);

@@ -1,4 +1,7 @@
-/** Nobody needs the JSON file: every leaf of a class document has a control at its station, or a reason why not. */
+/**
+ * Nobody needs the JSON file: every leaf of a class document has a control at its station, or a
+ * reason why not.
+ */
 import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { classDocumentSchema } from "@elm-basket/core/document/document.ts";

@@ -1,4 +1,7 @@
-/** For every leaf of a class document the control that changes it: its station and its accessible name, or why it has none. */
+/**
+ * For every leaf of a class document the control that changes it: its station and its accessible
+ * name, or why it has none.
+ */
 
 export type Control =
   | { readonly station: string; readonly name: string }

@@ -1,4 +1,6 @@
-/** The parts of a class document that are saved by themselves: each taken out of it, and put back. */
+/**
+ * The parts of a class document that are saved by themselves: each taken out of it, and put back.
+ */
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { type Part, thingOfPart } from "@/data/class-documents.ts";
 
@@ -92,7 +94,10 @@ export function sameShape(there: unknown, base: unknown): unknown {
     : there;
 }
 
-/** Blank and design of a thing have versions of their own: those that are there are kept, whatever was sent along. */
+/**
+ * Blank and design of a thing have versions of their own: those that are there are kept, whatever
+ * was sent along.
+ */
 function mergedThings(document: ClassDocument, given: unknown): unknown {
   if (!Array.isArray(given)) return given;
   return given.map((thing: unknown) => {

@@ -1,4 +1,7 @@
-/** Edits that wait to be saved, over all parts of a page: whoever needs the saved state asks for them to be saved now. */
+/**
+ * Edits that wait to be saved, over all parts of a page: whoever needs the saved state asks for
+ * them to be saved now.
+ */
 
 const waiting = new Set<() => Promise<boolean>>();
 

@@ -28,7 +28,10 @@ const choiceSchema = z.strictObject({
 /** False where the class is gone, cannot be planned, or another window was faster. */
 type Done = Promise<boolean>;
 
-/** Takes what is proposed now: a field, a row, or a whole list where the host has not said otherwise. */
+/**
+ * Takes what is proposed now: a field, a row, or a whole list where the host has not said
+ * otherwise.
+ */
 export async function takeProposed(id: string, choice: Choice, label: string): Done {
   const read = choiceSchema.safeParse(choice);
   return read.success
@@ -75,7 +78,10 @@ const waysSchema = z.strictObject({
 });
 export type Ways = z.input<typeof waysSchema>;
 
-/** Another way of working: wording, steps and materials follow at once, but for what the host made their own. */
+/**
+ * Another way of working: wording, steps and materials follow at once, but for what the host made
+ * their own.
+ */
 export async function workSo(id: string, ways: Ways, label: string): Done {
   const read = waysSchema.safeParse(ways);
   if (!read.success) return false;
@@ -94,7 +100,10 @@ export async function workSo(id: string, ways: Ways, label: string): Done {
   });
 }
 
-/** What each way of a school would change in this class; null where the class is gone or cannot be planned. */
+/**
+ * What each way of a school would change in this class; null where the class is gone or cannot be
+ * planned.
+ */
 export async function waysCompared(
   id: string,
   school: string,

@@ -79,7 +79,10 @@ const sayValue = (value: unknown, names: Names = NO_NAMES): string => {
   return typeof value === "string" ? `“${value}”` : String(value);
 };
 
-/** What changed in the proposal since it was taken: rows that came or went, and what the host has not touched. One press takes all of it. */
+/**
+ * What changed in the proposal since it was taken: rows that came or went, and what the host has
+ * not touched. One press takes all of it.
+ */
 export function ProposalNote({
   classId,
   list,
@@ -157,7 +160,10 @@ export function ProposalNote({
 const MOST_PARTS = 4;
 const MOST_FIELDS = 40;
 
-/** What the host says otherwise than is proposed, in its row: told apart in words, taken or kept by a verb. */
+/**
+ * What the host says otherwise than is proposed, in its row: told apart in words, taken or kept by
+ * a verb.
+ */
 export function YoursNote({
   classId,
   fields,

@@ -1,4 +1,7 @@
-/** What each seat makes, standing on one line at one scale: every thing on its blank, with the design of one seat. */
+/**
+ * What each seat makes, standing on one line at one scale: every thing on its blank, with the
+ * design of one seat.
+ */
 import { faceOutline } from "@elm-basket/core/blanks/face.ts";
 import { heightOfBlank, seenOn } from "@elm-basket/core/blanks/on-blank.ts";
 import { drawnFace, type FaceReading, readFace } from "@elm-basket/core/blanks/read-face.ts";
@@ -35,7 +38,10 @@ interface Props {
   readonly seat?: string | undefined;
 }
 
-/** Width of the line to the tallest thing: some 150 px high across a laptop, so that the bench below stays in sight; taller in a column. */
+/**
+ * Width of the line to the tallest thing: some 150 px high across a laptop, so that the bench below
+ * stays in sight; taller in a column.
+ */
 const LINE_BY_HEIGHT = { wide: 8.5, column: 4 };
 /** Drawn some 200 px high: a fifth of a millimetre of a tag cannot be seen. */
 const DETAIL_SHARE = 1 / 1500;
@@ -148,7 +154,10 @@ interface ThingLineProps {
   readonly seat?: string | undefined;
 }
 
-/** The set across a station that works on one thing at a time; also of a class that cannot be planned. */
+/**
+ * The set across a station that works on one thing at a time; also of a class that cannot be
+ * planned.
+ */
 export function ThingLine({ loaded, id, station, here, seat }: ThingLineProps) {
   const { host } = loaded.ok ? loaded.data : loaded;
   const { document } = loaded.ok ? loaded.data.planned : loaded.stored;
@@ -231,7 +240,9 @@ function drawThing(
   };
 }
 
-/** The whole piece: what is kept for trimmings belongs to it, the unrolled face of a cup does not. */
+/**
+ * The whole piece: what is kept for trimmings belongs to it, the unrolled face of a cup does not.
+ */
 function outlineOf(reading: FaceReading) {
   const { width, height } = frontSize(reading.shape);
   const face = drawnFace(reading);
@@ -244,7 +255,10 @@ function outlineOf(reading: FaceReading) {
     : face;
 }
 
-/** Room on the line for each, mm: equal where all fit, otherwise by their widths; never so little that a name has no room. */
+/**
+ * Room on the line for each, mm: equal where all fit, otherwise by their widths; never so little
+ * that a name has no room.
+ */
 function columnsOf(widths: readonly number[], least: number): number[] {
   const wanted = widths.map((width) => width * 1.15);
   const whole = Math.max(

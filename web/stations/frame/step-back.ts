@@ -1,4 +1,7 @@
-/** One step back in a class, or forth again: what one act changed goes together, however many parts it was. */
+/**
+ * One step back in a class, or forth again: what one act changed goes together, however many parts
+ * it was.
+ */
 import { classDocumentSchema } from "@elm-basket/core/document/document.ts";
 import { recalled, rememberedOf } from "@elm-basket/core/stock/undo.ts";
 import { readClass, savePart } from "@/data/class-documents.ts";

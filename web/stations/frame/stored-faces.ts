@@ -11,7 +11,10 @@ export interface StoredLayer {
 /** Drawn a hand's width wide on screen. */
 const FACE_DRAWING_MM = 0.15;
 
-/** The layers of one seat's thing, a path a film; of a cup decorated twice one side. Empty where nothing is planned. */
+/**
+ * The layers of one seat's thing, a path a film; of a cup decorated twice one side. Empty where
+ * nothing is planned.
+ */
 export function storedLayers(
   pieces: readonly PieceOfSeat[],
   seat: string,
@@ -30,7 +33,10 @@ export function storedLayers(
   });
 }
 
-/** Copies of a cup decorated on both sides lie below each other: the upper half of every colour is one side. */
+/**
+ * Copies of a cup decorated on both sides lie below each other: the upper half of every colour is
+ * one side.
+ */
 export function upperHalves<T extends { readonly vinyl: string; readonly path: string }>(
   pieces: readonly T[],
 ): T[] {

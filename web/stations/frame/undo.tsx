@@ -6,7 +6,10 @@ import { redoLast, undoLast } from "./actions.ts";
 import { flushParts } from "./pending.ts";
 import type { UndoAnswer } from "./step-back.ts";
 
-/** Puts back the last edit, and does it again. What was just typed is saved first, so that it is what is undone. */
+/**
+ * Puts back the last edit, and does it again. What was just typed is saved first, so that it is
+ * what is undone.
+ */
 export function Undo({
   classId,
   label,

@@ -4,7 +4,10 @@ import { useCallback, useEffect, useState } from "react";
 
 const KEPT = "elm-stage-letters";
 
-/** Whether single letters steer the stage: on until the host says otherwise, and remembered by the device (WCAG 2.1.4). */
+/**
+ * Whether single letters steer the stage: on until the host says otherwise, and remembered by the
+ * device (WCAG 2.1.4).
+ */
 export function useLetterKeys(): [boolean, (on: boolean) => void] {
   const [on, setOn] = useState(true);
   useEffect(() => {

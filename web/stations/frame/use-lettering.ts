@@ -24,7 +24,9 @@ export type Inspected = Extract<LetterAnswer, { kind: "inspected" }>;
 
 const NONE: ReadonlyMap<string, MeasuredSeat> = new Map();
 
-/** Letters in a worker whenever the parts change; the last drawing stays until the next is ready. */
+/**
+ * Letters in a worker whenever the parts change; the last drawing stays until the next is ready.
+ */
 export function useLettering(parts: Omit<LetterJob, "job">): Lettering {
   const worker = useRef<Worker>(undefined);
   const count = useRef(0);

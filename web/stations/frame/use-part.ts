@@ -59,12 +59,14 @@ export function usePart<T>(
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const queue = useRef<Promise<boolean>>(Promise.resolve(true));
   const sending = useRef(false);
-  // While another window's change collides with ours nothing is sent: the next edit would carry ours over theirs unasked.
+  // While another window's change collides with ours nothing is sent: the next edit would carry
+  // ours over theirs unasked.
   const held = useRef(false);
   const pickRef = useRef(pick);
   pickRef.current = pick;
 
-  // A refresh of the page brings newer values (undo, remedies): they are taken when nothing of ours waits.
+  // A refresh of the page brings newer values (undo, remedies): they are taken when nothing of ours
+  // waits.
   useEffect(() => {
     if (
       pending.current.length > 0 ||
@@ -138,7 +140,8 @@ export function usePart<T>(
       }
       return true;
     };
-    // Whoever asks waits for those that asked before: two that woke at the same moment would send at once, and the first answer would say "saved" for both.
+    // Whoever asks waits for those that asked before: two that woke at the same moment would send
+    // at once, and the first answer would say "saved" for both.
     queue.current = queue.current.then(drain, drain);
     return queue.current;
   }, [send]);

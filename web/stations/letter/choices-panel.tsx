@@ -28,7 +28,10 @@ interface Props {
   readonly onOffer: (offered: string[], label: string) => void;
 }
 
-/** The link by which participants choose for themselves, and what they asked for: the host takes it or not. */
+/**
+ * The link by which participants choose for themselves, and what they asked for: the host takes it
+ * or not.
+ */
 export function ChoicesPanel({
   classId,
   choices,

@@ -5,7 +5,10 @@ import { useActionState, useEffect } from "react";
 import { Button } from "@/ui/button.tsx";
 import { addFont, type FontAnswer } from "./font-actions.ts";
 
-/** A studio's own font: checked, and with its licence noted, because a class that is paid for is commercial. */
+/**
+ * A studio's own font: checked, and with its licence noted, because a class that is paid for is
+ * commercial.
+ */
 export function FontUpload() {
   const router = useRouter();
   const [answer, act, busy] = useActionState<FontAnswer | null, FormData>(addFont, null);

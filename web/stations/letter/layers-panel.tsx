@@ -21,7 +21,9 @@ interface Props {
   readonly onChange: (design: Design, label: string) => void;
 }
 
-/** Layers by colour, in the order they are cut, with their pieces; the tape that covers all of them. */
+/**
+ * Layers by colour, in the order they are cut, with their pieces; the tape that covers all of them.
+ */
 export function LayersPanel({ design, vinyls, drawn, unit, stencil, onChange }: Props) {
   const used = vinylsOf(design).flatMap((id) => vinyls.find((vinyl) => vinyl.id === id) ?? []);
   const counts = (id: string) =>

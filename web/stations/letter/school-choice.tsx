@@ -21,7 +21,10 @@ interface Props {
   readonly onChange: (design: Design, label: string) => void;
 }
 
-/** The sizing schools as pictures: the widest and the narrowest name of this set, as each school would cut them. */
+/**
+ * The sizing schools as pictures: the widest and the narrowest name of this set, as each school
+ * would cut them.
+ */
 export function SchoolChoice({
   design,
   vinyls,

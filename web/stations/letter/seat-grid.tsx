@@ -33,7 +33,10 @@ interface Props {
   readonly onOpen: (seat: string) => void;
 }
 
-/** All seats at once, each on its face in true proportion and in the vinyl's colour. A press opens one. */
+/**
+ * All seats at once, each on its face in true proportion and in the vinyl's colour. A press opens
+ * one.
+ */
 export function SeatGrid({
   face,
   ownFaces,

@@ -3,7 +3,9 @@ import type { SeatView } from "@/live/seat-view.ts";
 import { StepWords } from "./follow-step.tsx";
 import { ThingPicture } from "./thing-picture.tsx";
 
-/** All steps, with what is done, now and to come; each opens to its words, also afterwards at home. */
+/**
+ * All steps, with what is done, now and to come; each opens to its words, also afterwards at home.
+ */
 export function AllSteps({
   steps,
   state,

@@ -7,7 +7,9 @@ const PACES = ["too fast", "just right", "too slow"] as const;
 /** Under this name the phone remembers that it was said. */
 const FELT = "felt";
 
-/** Afterwards, for whoever likes: how the pace was, and what was hardest. Only the host reads it. */
+/**
+ * Afterwards, for whoever likes: how the pace was, and what was hardest. Only the host reads it.
+ */
 export function FollowFelt({ says }: { says: Saying }) {
   const [pace, setPace] = useState("");
   const [hardest, setHardest] = useState("");

@@ -21,7 +21,10 @@ interface Props {
 
 const DAY = 86_400;
 
-/** Before the class: when it begins where one is, the own piece, and what has to be laid ready. Afterwards: how it is cared for. */
+/**
+ * Before the class: when it begins where one is, the own piece, and what has to be laid ready.
+ * Afterwards: how it is cared for.
+ */
 export function FollowLobby({ live, state, now, zone, view, label, says }: Props) {
   const toGo = (live.beginsAt - now) / 1000;
   const day = new Intl.DateTimeFormat("en-GB", {

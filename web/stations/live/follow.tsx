@@ -35,7 +35,10 @@ function keep(key: string, value: unknown): void {
 
 const LARGER = "125%";
 
-/** The participant's phone: what to do now, with the own piece; done or stuck; all steps. It goes on without network. */
+/**
+ * The participant's phone: what to do now, with the own piece; done or stuck; all steps. It goes on
+ * without network.
+ */
 export function Follow({
   code,
   live,

@@ -1,4 +1,6 @@
-/** What people are stuck with, as a host answers it: the same question once, however many ask it. */
+/**
+ * What people are stuck with, as a host answers it: the same question once, however many ask it.
+ */
 import type { StageState } from "@/live/live-class.ts";
 
 type Mark = StageState["marks"][number];

@@ -196,7 +196,10 @@ const isLooked = (
   return touched === undefined || touched < (ends[step] as number) || touched > now;
 };
 
-/** Touched at an edge with a clean knuckle: the clock gives way to what is so, and the next class knows it. */
+/**
+ * Touched at an edge with a clean knuckle: the clock gives way to what is so, and the next class
+ * knows it.
+ */
 function Touched({
   title,
   asks = false,

@@ -25,7 +25,10 @@ interface Props extends Common {
 /** More would not fit the screen at the usual size. */
 const MANY_LETTERS = 400;
 
-/** The step, large; what is said, shown and checked; what comes next, and what fills the wait for it. */
+/**
+ * The step, large; what is said, shown and checked; what comes next, and what fills the wait for
+ * it.
+ */
 export function StageWords({
   steps,
   step,

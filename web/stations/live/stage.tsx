@@ -49,7 +49,8 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
   const step = steps.find(({ id }) => id === state.stepId);
   const next = nextStep(steps, state);
   const last = state.running && next === null;
-  // Beginning on another day and ending are asked about: a clicker in a pocket presses often. So is what is not dry yet.
+  // Beginning on another day and ending are asked about: a clicker in a pocket presses often. So is
+  // what is not dry yet.
   const otherDay = todayIn(live.zone, new Date(now)) !== live.date;
   const forward = useCallback(() => {
     if (!next) return;
@@ -72,7 +73,8 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
       if (isTyping(event) || asked || event.ctrlKey || event.metaKey || event.altKey) return;
       const key = event.key.toLowerCase();
       const onButton = (event.target as HTMLElement).closest("button, a") !== null;
-      // Letters are for whoever wants them: a voice that dictates, or a cat on the keyboard, presses them, too.
+      // Letters are for whoever wants them: a voice that dictates, or a cat on the keyboard,
+      // presses them, too.
       if (key.length === 1 && key !== " " && (!letters || onButton)) return;
       if (key === " " || key === "arrowright" || key === "pagedown") {
         if (key === " " && onButton) return;
@@ -290,7 +292,10 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
   );
 }
 
-/** Pressed with a finger or a mouse it does not keep the focus: the next letter is for the stage. By keyboard it stays where it is. */
+/**
+ * Pressed with a finger or a mouse it does not keep the focus: the next letter is for the stage. By
+ * keyboard it stays where it is.
+ */
 function letGo(event: React.MouseEvent<HTMLElement>): void {
   const button = (event.target as HTMLElement).closest("button");
   if (event.detail > 0) button?.blur();

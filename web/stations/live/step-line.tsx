@@ -9,7 +9,10 @@ interface Props {
   readonly clock: (at: number) => string;
 }
 
-/** All steps to the scale of their minutes, with where the class is, what is left out, and what dries. */
+/**
+ * All steps to the scale of their minutes, with where the class is, what is left out, and what
+ * dries.
+ */
 export function StepLine({ live, steps, state, now, clock }: Props) {
   const total = steps.reduce((sum, step) => sum + step.minutes, 0) || 1;
   const drying = state.running ? dryings(steps, state, now) : [];

@@ -41,7 +41,10 @@ export interface Saying {
   say(kind: Say["kind"], step: string, what?: string): void;
 }
 
-/** What is pressed waits here until the host's server has it, also over a reload and without network; nothing is told twice. */
+/**
+ * What is pressed waits here until the host's server has it, also over a reload and without
+ * network; nothing is told twice.
+ */
 export function useSays(code: string, seat: string, now: () => number): Saying {
   const key = `elm-says-${code}`;
   const [waiting, setWaiting] = useState<readonly Say[]>([]);

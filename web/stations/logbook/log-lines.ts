@@ -1,4 +1,7 @@
-/** Rows of the log as they are read: by day and class, and what many seats said of one step in one line. */
+/**
+ * Rows of the log as they are read: by day and class, and what many seats said of one step in one
+ * line.
+ */
 import type { LogKind, StudioLogRow } from "@/data/log.ts";
 
 export interface LogLine {

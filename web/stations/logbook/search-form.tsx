@@ -11,7 +11,10 @@ const GROUP_WORDS: Readonly<Record<keyof typeof LOG_GROUPS, string>> = {
   notes: "notes and answers",
 };
 
-/** What is looked for in the log; as a plain form, so that the back button and a kept address hold it. */
+/**
+ * What is looked for in the log; as a plain form, so that the back button and a kept address hold
+ * it.
+ */
 export function SearchForm({ search, query }: { search: LogSearch; query: string }) {
   return (
     <form

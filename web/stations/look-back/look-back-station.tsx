@@ -147,7 +147,10 @@ interface ThingRow {
   readonly lost: number;
 }
 
-/** Minutes of steps that belong to one thing, and what failed of it; nothing of what was done for all at once. */
+/**
+ * Minutes of steps that belong to one thing, and what failed of it; nothing of what was done for
+ * all at once.
+ */
 function thingRows(
   { planned }: StationData,
   steps: readonly StepRow[],

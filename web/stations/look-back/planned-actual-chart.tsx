@@ -1,4 +1,7 @@
-/** Planned (hollow) and actual (solid) minutes side by side: a table whose cells are drawn to one scale, so that it reads, prints and narrows like one. */
+/**
+ * Planned (hollow) and actual (solid) minutes side by side: a table whose cells are drawn to one
+ * scale, so that it reads, prints and narrows like one.
+ */
 export interface ChartRow {
   readonly name: string;
   readonly planned: number;

@@ -6,7 +6,10 @@ import type { StationData } from "@/stations/frame/load.ts";
 
 const MOST_SHOWN = 12;
 
-/** Flaws by cause, who was stuck where and for how long, what was lost beforehand, and what the host noted. */
+/**
+ * Flaws by cause, who was stuck where and for how long, what was lost beforehand, and what the host
+ * noted.
+ */
 export function WentWrong({
   data,
   taught,

@@ -38,7 +38,9 @@ interface Props {
   readonly dashed: Dashed | null;
 }
 
-/** The blank as a pattern sheet. Curved ones have a second sheet: laid flat, or where they crease. */
+/**
+ * The blank as a pattern sheet. Curved ones have a second sheet: laid flat, or where they crease.
+ */
 export function BlankDrawing(props: Props) {
   const [sheet, setSheet] = useState<"front" | "second">("front");
   const reading = readFace(props.blank);

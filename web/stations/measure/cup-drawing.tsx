@@ -17,13 +17,18 @@ import type { DesignPiece } from "./design-piece.ts";
 import { DRAWN_PX } from "./flat-drawing.tsx";
 import { type Dashed, useDashed } from "./use-dashed.ts";
 
-/** How much the ellipses of rim and foot are opened, as a share of their radius: seen a little from above. */
+/**
+ * How much the ellipses of rim and foot are opened, as a share of their radius: seen a little from
+ * above.
+ */
 const OPEN = 0.09;
 const MOST_TURN = 180;
 /** Lightness (L*) below which what is written on a blank is light. */
 const DARK = 50;
 
-/** A cup, pot or ball from the front, which can be turned: the design foreshortened as it will look. */
+/**
+ * A cup, pot or ball from the front, which can be turned: the design foreshortened as it will look.
+ */
 export function CupDrawing({
   blank,
   unit,
@@ -176,7 +181,10 @@ export function CupDrawing({
 const radiusAt = (outline: Ring, height: number): number =>
   Math.max(0, ...outline.filter(([, y]) => Math.abs(y - height) < 1e-6).map(([x]) => x));
 
-/** The outline with the near half of its foot, an ellipse like the rim's, in the place of a straight edge. */
+/**
+ * The outline with the near half of its foot, an ellipse like the rim's, in the place of a straight
+ * edge.
+ */
 function withFoot(outline: Ring, radius: number, open: number): string {
   const half = outline.length / 2;
   const line = (points: Ring) => points.map(([x, y]) => `${x} ${y}`).join("L");

@@ -1,4 +1,7 @@
-/** The dashed line of the drawings: where the design may go. By itself, as it takes the clipping library. */
+/**
+ * The dashed line of the drawings: where the design may go. By itself, as it takes the clipping
+ * library.
+ */
 import type { FaceReading } from "@elm-basket/core/blanks/read-face.ts";
 import { usableArea } from "@elm-basket/core/blanks/usable-area.ts";
 import type { Polygons } from "@elm-basket/core/geometry/polygon.ts";

@@ -28,7 +28,10 @@ interface Props {
   readonly onChange: (blank: Blank, label: string) => void;
 }
 
-/** What of the face is not free, and how the pieces differ: open only where there is something to say. */
+/**
+ * What of the face is not free, and how the pieces differ: open only where there is something to
+ * say.
+ */
 export function LimitsFields({
   blank,
   unit,

@@ -93,7 +93,9 @@ export async function MeasureStation({
   );
 }
 
-/** The dashed line of the drawing; null where the measures leave no face, which is said elsewhere. */
+/**
+ * The dashed line of the drawing; null where the measures leave no face, which is said elsewhere.
+ */
 function dashedAtFirst(blank: Blank): Dashed | null {
   try {
     return { blank, polygons: dashedOf(readFace(blank)) };

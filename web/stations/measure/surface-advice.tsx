@@ -158,7 +158,8 @@ export function SurfaceAdvice({
               glitterOnGlass,
             );
             const own = adviseOnFilm(vinyl, judged, material);
-            // Only where this very film is judged otherwise than its kind, by its glue or by what was found.
+            // Only where this very film is judged otherwise than its kind, by its glue or by what
+            // was found.
             const apart = own.verdict !== adviseOn(vinyl.family, judged, material).verdict;
             return (
               <p key={vinyl.id} className="mt-1">
@@ -190,7 +191,9 @@ export function SurfaceAdvice({
 
 const MOST_TRIED = 3;
 
-/** What the studio's own trials found of one film, beside what the rule says; on this surface first. */
+/**
+ * What the studio's own trials found of one film, beside what the rule says; on this surface first.
+ */
 function Tried({ rows }: { rows: readonly TrialRow[] }) {
   if (rows.length === 0) return null;
   return (

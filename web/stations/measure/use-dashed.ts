@@ -19,7 +19,10 @@ interface Reckoning {
 const faceKey = ({ shape, margin, keepOuts, reserve, specimens, handle }: Blank): string =>
   JSON.stringify([shape, margin, keepOuts, reserve, specimens, handle]);
 
-/** Where the design may go: as it came, or worked out once the blank is another. Empty for the moment that takes the first time. */
+/**
+ * Where the design may go: as it came, or worked out once the blank is another. Empty for the
+ * moment that takes the first time.
+ */
 export function useDashed(blank: Blank, reading: FaceReading, came: Dashed | null): Polygons {
   const same = came !== null && faceKey(came.blank) === faceKey(blank);
   const [reckoning, setReckoning] = useState<Reckoning | null>(null);

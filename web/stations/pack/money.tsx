@@ -25,7 +25,10 @@ function list(names: readonly string[]): string {
   return names.length > MOST_NAMED ? `${shown} and ${names.length - MOST_NAMED} more` : shown;
 }
 
-/** What a seat costs and on what it is spent; what is asked for it; what one more or one fewer would change. */
+/**
+ * What a seat costs and on what it is spent; what is asked for it; what one more or one fewer would
+ * change.
+ */
 export function Money({ data }: { data: StationData }) {
   const { plan, document } = data.planned;
   const { cost } = plan;
@@ -178,7 +181,9 @@ export function Money({ data }: { data: StationData }) {
   );
 }
 
-/** The total as one bar, in the order of the work; each part has its words and its share of a seat. */
+/**
+ * The total as one bar, in the order of the work; each part has its words and its share of a seat.
+ */
 function Spent({
   kinds,
   total,

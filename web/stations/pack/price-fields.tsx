@@ -8,7 +8,9 @@ import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 
 type Prices = Pick<ClassDocument, "prices">;
 
-/** What the class is reckoned with: an hour, the venue, the margin, or a price that is set already. */
+/**
+ * What the class is reckoned with: an hour, the venue, the margin, or a price that is set already.
+ */
 export function PriceFields({
   classId,
   document,

@@ -12,7 +12,10 @@ import { type Effect, effectOf } from "@/planning/effect.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
 
-/** What the class would take without some of its things, planned anew. Saves nothing. Null where nothing would be left, or no such thing is made. */
+/**
+ * What the class would take without some of its things, planned anew. Saves nothing. Null where
+ * nothing would be left, or no such thing is made.
+ */
 export async function withoutThings(id: string, out: readonly string[]): Promise<Effect | null> {
   const host = await requireHost();
   const planned =

@@ -78,7 +78,10 @@ export interface MakeAnswer {
   readonly fields: Readonly<Record<string, string>>;
 }
 
-/** Makes a class of a project, or of nothing. What is wrong comes back by its field; what was typed stays on the page. */
+/**
+ * Makes a class of a project, or of nothing. What is wrong comes back by its field; what was typed
+ * stays on the page.
+ */
 export async function makeClass(given: NewClass): Promise<MakeAnswer> {
   const host = await requireHost();
   const read = newClassSchema.safeParse(given);
@@ -176,7 +179,10 @@ interface Chosen {
   readonly starter?: ClassDocument | undefined;
 }
 
-/** What a class is made of: a project of the studio's own, one of its variants, or one to start from; nothing for an empty name. */
+/**
+ * What a class is made of: a project of the studio's own, one of its variants, or one to start
+ * from; nothing for an empty name.
+ */
 async function chosenProject(host: Host, name: string): Promise<Chosen> {
   const { settings } = host.studio;
   if (name.startsWith(STARTER)) {
@@ -204,7 +210,9 @@ async function chosenProject(host: Host, name: string): Promise<Chosen> {
   };
 }
 
-/** How a seat of a project looks, before a class is made of it; null where there is no such project. */
+/**
+ * How a seat of a project looks, before a class is made of it; null where there is no such project.
+ */
 export async function lookOfProject(name: string): Promise<Look | null> {
   const host = await requireHost();
   if (typeof name !== "string" || name.length > 60) return null;
@@ -221,7 +229,10 @@ export async function lookOfProject(name: string): Promise<Look | null> {
     : null;
 }
 
-/** Minutes and amounts of what is really lettered, where the class follows a proposal; as it is where nothing can be lettered yet. */
+/**
+ * Minutes and amounts of what is really lettered, where the class follows a proposal; as it is
+ * where nothing can be lettered yet.
+ */
 async function asProposed(host: Host, document: ClassDocument): Promise<ClassDocument> {
   if (!document.proposed) return document;
   try {

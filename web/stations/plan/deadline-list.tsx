@@ -25,7 +25,10 @@ interface Props {
   readonly today: string;
 }
 
-/** Deadlines counted back from the date; each is changed in its own row, by its days before the class. */
+/**
+ * Deadlines counted back from the date; each is changed in its own row, by its days before the
+ * class.
+ */
 export function DeadlineList({ classId, document, version, today }: Props) {
   const usual = leadDaysOf(document.setting.kind, null);
   const editor = usePart<Lead>(

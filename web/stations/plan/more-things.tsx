@@ -20,7 +20,10 @@ export interface BlankValue {
   readonly shape: BlankShape;
 }
 
-/** One thing more that each seat makes, another side of the first, or what may be made instead of it. */
+/**
+ * One thing more that each seat makes, another side of the first, or what may be made instead of
+ * it.
+ */
 export interface MoreThing {
   readonly role: "also" | "side" | "instead";
   readonly blank: BlankValue;

@@ -25,7 +25,9 @@ const MOST_DRAWN = 12;
 /** More names than these are not lettered to be looked at. */
 const MOST_LETTERED = 200;
 
-/** The seats as they will be, drawn while names are typed; before the first name one as an example. */
+/**
+ * The seats as they will be, drawn while names are typed; before the first name one as an example.
+ */
 export function NewSeats({ look, seats }: { look: Look; seats: readonly Named[] }) {
   const example = seats.length === 0;
   const shown = useMemo(

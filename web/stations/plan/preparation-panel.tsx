@@ -38,7 +38,10 @@ interface Props {
 
 type Value = Pick<ClassDocument, "preparation">;
 
-/** Work on the blanks, on its evenings, counted back from the day on which they have to be ready; each task changed in its own row. */
+/**
+ * Work on the blanks, on its evenings, counted back from the day on which they have to be ready;
+ * each task changed in its own row.
+ */
 export function PreparationPanel({
   classId,
   document,

@@ -39,7 +39,10 @@ interface Props {
   readonly count: number;
 }
 
-/** All designs in their colours on their blanks, and what it would look like and take with two vinyls exchanged. */
+/**
+ * All designs in their colours on their blanks, and what it would look like and take with two
+ * vinyls exchanged.
+ */
 export function SetView({ classId, faces, vinyls, count }: Props) {
   const router = useRouter();
   const all = faces.flatMap(({ seats }) => seats);

@@ -14,7 +14,10 @@ import { saveClassPart } from "@/stations/frame/actions.ts";
 const known = ({ vinyls }: ClassDocument, a: string, b: string): boolean =>
   a !== b && [a, b].every((id) => vinyls.some((vinyl) => vinyl.id === id));
 
-/** What the class would take with two vinyls exchanged, beside what it takes as planned. Saves nothing. */
+/**
+ * What the class would take with two vinyls exchanged, beside what it takes as planned. Saves
+ * nothing.
+ */
 export async function swapEffect(id: string, a: string, b: string): Promise<Effect | null> {
   const host = await requireHost();
   const planned = isId(id) ? await plannedClass(host.studioId, id) : null;

@@ -10,7 +10,10 @@ import { studioPace } from "@/data/pace.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
 
-/** Takes a thing out that seats have something of their own on: two edits, so that undo brings first the thing and then the seats' own back. False when another window was faster. */
+/**
+ * Takes a thing out that seats have something of their own on: two edits, so that undo brings first
+ * the thing and then the seats' own back. False when another window was faster.
+ */
 export async function takeThingOut(id: string, thing: string): Promise<boolean> {
   const host = await requireHost();
   const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;

@@ -49,7 +49,10 @@ interface Props {
   readonly known: readonly { readonly title: string; readonly thing: Thing }[];
 }
 
-/** With a thing come its steps and materials, and so all that proposes them: asked for when somebody is about to add one. */
+/**
+ * With a thing come its steps and materials, and so all that proposes them: asked for when somebody
+ * is about to add one.
+ */
 const adding = () => insist(() => import("@elm-basket/core/proposal/add-thing.ts"));
 
 const partsOf = ({
@@ -68,7 +71,10 @@ const partsOf = ({
   ...(proposed ? { proposed } : {}),
 });
 
-/** What every seat makes: one thing, or several beside each other. A thing brings its steps and materials, and takes them along. */
+/**
+ * What every seat makes: one thing, or several beside each other. A thing brings its steps and
+ * materials, and takes them along.
+ */
 export function ThingsPanel({
   classId,
   document,
@@ -317,7 +323,9 @@ export function ThingsPanel({
   );
 }
 
-/** One is stained overnight, another wiped on the day: a day of its own only where the host says so. */
+/**
+ * One is stained overnight, another wiped on the day: a day of its own only where the host says so.
+ */
 function PrepareDays({ thing, onChange }: { thing: Thing; onChange: (thing: Thing) => void }) {
   const { prepareDays, ...usual } = thing;
   if (thing.sideOf !== undefined) return null;

@@ -11,7 +11,9 @@ interface Words {
   readonly shopPrice: number | null;
 }
 
-/** What it is called, what it is and what shops take for it; and out with it, after a second word. */
+/**
+ * What it is called, what it is and what shops take for it; and out with it, after a second word.
+ */
 export function ProjectWords({
   id,
   words,

@@ -24,7 +24,9 @@ export interface StarterRow extends Omit<StarterView, "figures"> {
   readonly figures: (Omit<StarterView["figures"], "uses"> & { readonly cost: string }) | null;
 }
 
-/** Projects to start from, each as it will look; found by words, technique, season and difficulty. */
+/**
+ * Projects to start from, each as it will look; found by words, technique, season and difficulty.
+ */
 export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
   const [words, setWords] = useState("");
   const [technique, setTechnique] = useState<Technique | "">("");

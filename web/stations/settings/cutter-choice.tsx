@@ -5,7 +5,9 @@ import { useState, useTransition } from "react";
 import { chooseCutter } from "@/account/actions.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 
-/** Which of the machines that stand here is this studio's; without any there is nothing to choose. */
+/**
+ * Which of the machines that stand here is this studio's; without any there is nothing to choose.
+ */
 export function CutterChoice({
   machines,
   held,

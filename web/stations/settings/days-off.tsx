@@ -10,7 +10,10 @@ import { DateField } from "@/ui/when-fields.tsx";
 
 type DaysOff = StudioSettings["daysOff"];
 
-/** Days on which nothing is planned: a holiday, a fair. What has passed is left out of sight and goes with the next change. */
+/**
+ * Days on which nothing is planned: a holiday, a fair. What has passed is left out of sight and
+ * goes with the next change.
+ */
 export function DaysOffFields({
   days,
   today,

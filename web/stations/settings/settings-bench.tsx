@@ -55,7 +55,10 @@ interface Props {
   readonly machines: { readonly here: readonly string[]; readonly held: string | null };
 }
 
-/** The studio's own: each is saved as it is changed. New classes start from them; classes that are there stay as they are. */
+/**
+ * The studio's own: each is saved as it is changed. New classes start from them; classes that are
+ * there stay as they are.
+ */
 export function SettingsBench({ first, films, machines, today }: Props) {
   const [value, setValue] = useState(first);
   const [said, setSaid] = useState("");

@@ -45,7 +45,10 @@ const taken = (name: string) =>
     message: `“${name}” is on the shelf already, counted the same way.`,
   }) as const;
 
-/** Puts a good on the shelf, or writes what was changed of one (`base` is what the caller saw); what another window changed meanwhile is merged where it does not collide. */
+/**
+ * Puts a good on the shelf, or writes what was changed of one (`base` is what the caller saw); what
+ * another window changed meanwhile is merged where it does not collide.
+ */
 export async function saveGood(
   id: string | null,
   good: Good,
@@ -165,7 +168,10 @@ export interface ListAnswer {
   readonly taken: boolean;
 }
 
-/** What a list would change, and with `take` changes it: goods are found by name and unit, counted anew where the list says how many are here. */
+/**
+ * What a list would change, and with `take` changes it: goods are found by name and unit, counted
+ * anew where the list says how many are here.
+ */
 export async function bringList(text: string, take: boolean): Promise<ListAnswer> {
   const host = await requireHost();
   const none = { fresh: [], changed: [], same: 0, taken: false };

@@ -9,7 +9,9 @@ interface Props {
   readonly colour: string;
   readonly unit: LengthUnit;
   readonly label: string;
-  /** Millimetres that the whole width of the picture stands for; the scrap's own size when left out. */
+  /**
+   * Millimetres that the whole width of the picture stands for; the scrap's own size when left out.
+   */
   readonly scale?: number;
 }
 

@@ -27,7 +27,10 @@ export function shelfGoods(
   });
 }
 
-/** What is to be bought of a good: what the classes lack, or what brings it back above where it is to be bought again. */
+/**
+ * What is to be bought of a good: what the classes lack, or what brings it back above where it is
+ * to be bought again.
+ */
 export function lackingOf({ free, reorderAt }: Pick<ShelfGood, "free" | "reorderAt">): number {
   if (free < 0) return -free;
   return reorderAt !== null && free < reorderAt ? reorderAt - free : 0;

@@ -13,7 +13,10 @@ const TACK = { low: "low tack", medium: "medium", strong: "strong" } as const;
 /** Three to five times is usual; dust and fibres end it sooner, paper tape serves once. */
 const USUAL_USES = 4;
 
-/** Pieces of transfer tape that were used and kept: how often each has been laid, and when it is worn. */
+/**
+ * Pieces of transfer tape that were used and kept: how often each has been laid, and when it is
+ * worn.
+ */
 export function TapeInHand({ pieces, unit }: { pieces: readonly TapePiece[]; unit: LengthUnit }) {
   const { busy, said, act } = useAct();
   const [tack, setTack] = useState<TapePiece["tack"]>("medium");

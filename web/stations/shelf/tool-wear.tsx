@@ -11,7 +11,9 @@ import { useAct } from "@/ui/use-act.ts";
 import { bladeIsNew, keepMat, matAct } from "./wear-actions.ts";
 
 interface Props {
-  /** The day on which the blade came that is in, as it is read; empty where none was ever changed. */
+  /**
+   * The day on which the blade came that is in, as it is read; empty where none was ever changed.
+   */
   readonly since: string;
   readonly films: readonly BladeFilm[];
   readonly outcomes: readonly LoadOutcome[];

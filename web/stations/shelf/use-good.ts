@@ -35,7 +35,10 @@ export interface GoodEditor {
   readonly error: { readonly field: string; readonly message: string } | null;
 }
 
-/** One good in hand: every change is saved at once, one after the other; what another window changed meanwhile is merged, and told where it is the same. */
+/**
+ * One good in hand: every change is saved at once, one after the other; what another window changed
+ * meanwhile is merged, and told where it is the same.
+ */
 export function useGood(good: ShelfGood): GoodEditor {
   const router = useRouter();
   const [, start] = useTransition();

@@ -5,7 +5,10 @@ import type { ShelfGood } from "./shelf-view.ts";
 const WIDTH = 270;
 const HEIGHT = 14;
 
-/** What the classes ahead want, earliest first, against what is here: the upright line. What lies beyond it is lacking. */
+/**
+ * What the classes ahead want, earliest first, against what is here: the upright line. What lies
+ * beyond it is lacking.
+ */
 export function WantedBar({ good }: { good: ShelfGood }) {
   const { classes, amount } = good.wanted;
   const full = Math.max(amount, good.onHand, 1e-9);

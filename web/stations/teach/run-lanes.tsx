@@ -1,4 +1,7 @@
-/** The run sheet to scale: what the room does, what dries by itself, which tool is taken; the promised end as a line. */
+/**
+ * The run sheet to scale: what the room does, what dries by itself, which tool is taken; the
+ * promised end as a line.
+ */
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import type { RunSheet } from "@elm-basket/core/scheduling/run-sheet.ts";

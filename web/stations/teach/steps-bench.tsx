@@ -25,7 +25,9 @@ const StepFields = dynamic(
   { loading: Fetching },
 );
 
-/** When a step comes, as it is planned now; steps are listed in the order in which they are done. */
+/**
+ * When a step comes, as it is planned now; steps are listed in the order in which they are done.
+ */
 export interface StepTime {
   readonly id: string;
   readonly start: string;
@@ -54,7 +56,10 @@ interface Props {
 
 type Value = Pick<ClassDocument, "steps" | "tools">;
 
-/** The run sheet, and each step changed in its own row; dragged by its handle, or moved by the keyboard from it. */
+/**
+ * The run sheet, and each step changed in its own row; dragged by its handle, or moved by the
+ * keyboard from it.
+ */
 export function StepsBench({
   classId,
   document,

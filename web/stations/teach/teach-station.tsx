@@ -210,7 +210,10 @@ export async function TeachStation({
 
 type Row = StationData["planned"]["plan"]["placing"][number];
 
-/** What a hand measures before it lays the design down; of names of different lengths from the least to the most. */
+/**
+ * What a hand measures before it lays the design down; of names of different lengths from the least
+ * to the most.
+ */
 function PlacingFigures({
   placing,
   things,

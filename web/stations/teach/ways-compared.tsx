@@ -16,7 +16,10 @@ interface Props {
   readonly onChoose: (way: string) => void;
 }
 
-/** The whole wording of every way side by side, with what each needs and how long the class would take. */
+/**
+ * The whole wording of every way side by side, with what each needs and how long the class would
+ * take.
+ */
 export function WaysCompared({ classId, school, question, words, chosen, onChoose }: Props) {
   const [open, setOpen] = useState(false);
   const [rows, setRows] = useState<readonly WayCompared[] | null | "asked">("asked");

@@ -36,7 +36,10 @@ const HANDED_WHY: Readonly<Record<HandedOver, string>> = {
   taped: "Quickest in the class, and safe in the post; each piece of tape is gone with its kit.",
 };
 
-/** How this class works: another way changes wording, steps and materials at once; what the host changed stays. */
+/**
+ * How this class works: another way changes wording, steps and materials at once; what the host
+ * changed stays.
+ */
 export function WaysPanel({
   classId,
   handsOver,

@@ -11,7 +11,8 @@ const LETTERS = 40;
 /**
  * Makes a private code for the calendar, a new one in its place, or takes it back.
  * Returns the code that holds from now on, null for none. The page is not drawn anew for it:
- * the evenings of a full studio take seconds, and an address to be taken back must not wait for them.
+ * the evenings of a full studio take seconds, and an address to be taken back must not wait for
+ * them.
  */
 export async function calendarCode(want: "make" | "revoke"): Promise<{ code: string | null }> {
   const host = await requireHost();

@@ -4,7 +4,9 @@ import { useState } from "react";
 import { Button, FileButton } from "@/ui/button.tsx";
 import { calendarCode } from "./calendar-actions.ts";
 
-/** The evenings in the host's own calendar: as a file, or under an address that it reads by itself. */
+/**
+ * The evenings in the host's own calendar: as a file, or under an address that it reads by itself.
+ */
 export function CalendarLink({ site, code: stored }: { site: string; code: string | null }) {
   // What was done here counts before what the page was fetched with.
   const [done, setDone] = useState<{ readonly code: string | null }>();

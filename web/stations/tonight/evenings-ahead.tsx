@@ -26,7 +26,10 @@ const WORDS: Record<TaskKind, string> = {
 };
 const [COLUMN, GAP, HEIGHT, FOOT] = [54, 10, 120, 36];
 
-/** The evenings to come to one scale: what each asks, and what it holds as a line; what it does not hold stands over it. */
+/**
+ * The evenings to come to one scale: what each asks, and what it holds as a line; what it does not
+ * hold stands over it.
+ */
 export function EveningsAhead({
   days,
   all,

@@ -7,7 +7,10 @@ import { lookOf } from "@/planning/project-views.ts";
 import { DecalPictureView } from "@/stations/frame/decal-picture.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 
-/** One of each kind: an easy decal on something round, letters that are painted, and a flat piece for small hands. */
+/**
+ * One of each kind: an easy decal on something round, letters that are painted, and a flat piece
+ * for small hands.
+ */
 const SHOWN = [FIRST_STARTER, "garden-slates", "field-notebooks"];
 
 /** A studio without a class: three ways to the first, and what comes out. */

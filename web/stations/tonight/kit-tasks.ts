@@ -1,4 +1,7 @@
-/** What is left to do about the kits of a class: cut, weed, tape, pack, print and post, each by its day; kits that travel farther by an earlier one. */
+/**
+ * What is left to do about the kits of a class: cut, weed, tape, pack, print and post, each by its
+ * day; kits that travel farther by an earlier one.
+ */
 import { addDays, type DeadlineCode } from "@elm-basket/core/calendar/dates.ts";
 import type { HandedOver } from "@elm-basket/core/document/document-kinds.ts";
 import type { Destination } from "@elm-basket/core/posting/destinations.ts";
@@ -143,7 +146,10 @@ type Make = (
   rest: Pick<TonightTask, "title" | "href" | "allMinutes">,
 ) => TonightTask;
 
-/** One way to the post for each day on which something has to go. Parcels without an address are asked for by the usual day. */
+/**
+ * One way to the post for each day on which something has to go. Parcels without an address are
+ * asked for by the usual day.
+ */
 function postTasks(
   { row, parcels, destinations }: KitWork,
   task: Make,

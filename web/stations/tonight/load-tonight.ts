@@ -74,7 +74,8 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
   const near = rows
     .filter((row) => row.class_date >= today && daysBetween(today, row.class_date) <= HORIZON_DAYS)
     .slice(0, MOST_CLASSES);
-  // Nobody waits here: a class whose plan is of an older document shows that, and is planned meanwhile.
+  // Nobody waits here: a class whose plan is of an older document shows that, and is planned
+  // meanwhile.
   const last = await Promise.all(near.map((row) => lastPlanned(host.studioId, row.id)));
   const planned = last.map((found) => found?.planned ?? null);
   const ids = near.map(({ id }) => id);
@@ -193,7 +194,10 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
   };
 }
 
-/** What a class lacks is ordered by its day, and is off the list as soon as it is ticked off as bought. */
+/**
+ * What a class lacks is ordered by its day, and is off the list as soon as it is ticked off as
+ * bought.
+ */
 function orderTask(row: ClassListRow, { plan }: PlannedClass, today: string): TonightTask[] {
   const lacking = plan.supplies.filter(({ packs }) => packs > 0);
   const days = leadOf(row).orderBy;
@@ -259,7 +263,10 @@ function begunEarly({ preparation, ...document }: ClassDocument, { done, today, 
   return { dated, earliest: earliestEvenings({ tasks: preparation, dated, today, restedOn }) };
 }
 
-/** What will still be wet when the class begins, though it were begun tonight: said on the first day on which that is so. */
+/**
+ * What will still be wet when the class begins, though it were begun tonight: said on the first day
+ * on which that is so.
+ */
 function wetAtClass(row: ClassListRow, document: ClassDocument, before: Before): WetTask[] {
   const { dated, earliest } = begunEarly(document, before);
   const days = dryOn({ tasks: document.preparation, dated, earliest });
@@ -281,7 +288,10 @@ function wetAtClass(row: ClassListRow, document: ClassDocument, before: Before):
     : [];
 }
 
-/** Each evening's share of a task is due on that evening, and waits for what it follows to be dry. Those of an evening stand together. */
+/**
+ * Each evening's share of a task is due on that evening, and waits for what it follows to be dry.
+ * Those of an evening stand together.
+ */
 function blankTasks(row: ClassListRow, document: ClassDocument, before: Before): TonightTask[] {
   const { preparation } = document;
   const { today } = before;

@@ -1,4 +1,7 @@
-/** Ways to make a full week less full, each tried over the same evenings; what it costs elsewhere is said with it. */
+/**
+ * Ways to make a full week less full, each tried over the same evenings; what it costs elsewhere is
+ * said with it.
+ */
 import { helpful, type Way } from "@elm-basket/core/calendar/ahead.ts";
 import type { EveningTask } from "@elm-basket/core/calendar/evenings.ts";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";

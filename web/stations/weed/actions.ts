@@ -12,7 +12,9 @@ import { freshCode } from "@/live/link-code.ts";
 import { isId } from "@/planning/planned-class.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
 
-/** A link for helpers, a new one in its place, or none. False where the studio has no such class. */
+/**
+ * A link for helpers, a new one in its place, or none. False where the studio has no such class.
+ */
 export async function benchLink(id: string, want: "make" | "renew" | "revoke"): Promise<boolean> {
   const host = await requireHost();
   if (!isId(id) || (want !== "make" && want !== "renew" && want !== "revoke")) return false;

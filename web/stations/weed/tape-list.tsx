@@ -15,7 +15,10 @@ export interface TapedKit {
 /** As many as lie on a table at once. */
 const SHOWN = 12;
 
-/** Kits that wait for their tape, ticked off one by one or as many as are shown; a slip is taken back below. */
+/**
+ * Kits that wait for their tape, ticked off one by one or as many as are shown; a slip is taken
+ * back below.
+ */
 export function TapeList({ classId, kits }: { classId: string; kits: readonly TapedKit[] }) {
   const { busy, said, act } = useAct();
   const mark = (rows: readonly TapedKit[], on: boolean) =>

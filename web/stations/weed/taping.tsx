@@ -16,7 +16,10 @@ interface Props {
 
 const TACK = { low: "low tack", medium: "medium tack", strong: "strong" } as const;
 
-/** Tape laid beforehand: what is cut from the roll, in which order it is rubbed, and which kits wait for it. */
+/**
+ * Tape laid beforehand: what is cut from the roll, in which order it is rubbed, and which kits wait
+ * for it.
+ */
 export function Taping({ data, ways, rows, pieces, labels }: Props) {
   const { document } = data.planned;
   const { unit } = data.host.studio;

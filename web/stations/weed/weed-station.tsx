@@ -22,7 +22,10 @@ import { HelperLink } from "./helper-link.tsx";
 import { Taping } from "./taping.tsx";
 import { WeedOn } from "./weed-on.tsx";
 
-/** What lies on the bench, load by load; who is at it; what failed. The work itself is at the bench, which has the whole screen. */
+/**
+ * What lies on the bench, load by load; who is at it; what failed. The work itself is at the bench,
+ * which has the whole screen.
+ */
 export async function WeedStation({
   id,
 }: {

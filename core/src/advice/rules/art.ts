@@ -1,4 +1,7 @@
-/** Art that may not be used, that was drawn crossing itself, and pictures that a seat asks for and nobody has. */
+/**
+ * Art that may not be used, that was drawn crossing itself, and pictures that a seat asks for and
+ * nobody has.
+ */
 import { cleanArt } from "../../art/clean.ts";
 import type { Finding } from "../../findings/finding.ts";
 import type { ArtItem } from "../../lettering/recipe.ts";

@@ -7,7 +7,9 @@ import { leaveIt, type Rule } from "../rule.ts";
 /** Blanks that differ by more than this are worth a word, mm. */
 const UNEVEN_MM = 2;
 
-/** Blanks that differ, cups decorated twice, films that do not suit what the object goes through. */
+/**
+ * Blanks that differ, cups decorated twice, films that do not suit what the object goes through.
+ */
 export const blankRules: Rule = ({ document, face, kits }) => {
   const findings: Finding[] = [];
   const { across, down } = face.spread;

@@ -1,7 +1,10 @@
 import type { Finding } from "../../findings/finding.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
-/** Whoever brings their own and has not measured it is planned with the blank as it is drawn: that is a guess. */
+/**
+ * Whoever brings their own and has not measured it is planned with the blank as it is drawn: that
+ * is a guess.
+ */
 export const broughtRules: Rule = ({ document, ownFaces }) => {
   if (!document.thing.brought) return [];
   const waiting = document.seats.filter(({ seat }) => !ownFaces.has(seat));

@@ -1,7 +1,10 @@
 import { vinylsOf } from "../../lettering/recipe-reads.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
-/** From so many films on one piece, with so many parts too small to be laid by feel, people take print instead. */
+/**
+ * From so many films on one piece, with so many parts too small to be laid by feel, people take
+ * print instead.
+ */
 const [MANY_FILMS, MANY_SMALL] = [4, 6];
 
 export const colourRules: Rule = ({ document, kits }) => {

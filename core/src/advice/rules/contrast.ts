@@ -4,14 +4,20 @@ import type { Finding, Remedy } from "../../findings/finding.ts";
 import { isPainted } from "../../weeding/technique.ts";
 import { type ClassRule, leaveIt, type Rule } from "../rule.ts";
 
-/** Nearer than this, letters are not read from where the piece stands: first value from practice, between two whites (5) and cream on white (20). */
+/**
+ * Nearer than this, letters are not read from where the piece stands: first value from practice,
+ * between two whites (5) and cream on white (20).
+ */
 const BARELY_SEEN = 14;
 /** Nearer than this, cut lines are not seen on the backing. */
 const UNSEEN_ON_BACKING = 10;
 /** What lies behind these is not their own colour. */
 const CLEAR: ReadonlySet<Material> = new Set(["glass", "clearPlastic"]);
 
-/** White on white: film that is hardly seen on its blank, and film whose cut lines are not seen on its own backing. */
+/**
+ * White on white: film that is hardly seen on its blank, and film whose cut lines are not seen on
+ * its own backing.
+ */
 export const contrastRules: Rule = ({ document, kits }) =>
   document.vinyls.flatMap((vinyl): Finding[] => {
     if (!kits.some((kit) => kit.vinyl === vinyl.id)) return [];
@@ -57,7 +63,9 @@ export const contrastRules: Rule = ({ document, kits }) =>
     return findings;
   });
 
-/** Two films this near are taken for one; nearer than the least they are one colour under two names. */
+/**
+ * Two films this near are taken for one; nearer than the least they are one colour under two names.
+ */
 const [SAME_SHADE, NEAR_SHADE] = [1, 9];
 
 /** Over the whole set: shades that were meant to be one, or to differ. */

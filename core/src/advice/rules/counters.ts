@@ -8,14 +8,18 @@ import { leaveIt, type Rule } from "../rule.ts";
 
 /** How much looser a line is set when its letters have closed each other's insides, em. */
 const LOOSER_EM = 0.02;
-/** From this many i-dots and accents in one kit on, bringing them together with their letters is offered. */
+/**
+ * From this many i-dots and accents in one kit on, bringing them together with their letters is
+ * offered.
+ */
 const MANY_MARKS = 2;
 
 /** Insides that overlap closed, insides too tight to weed, dots that get lost. */
 export const counterRules: Rule = (plan, fonts) =>
   plan.document.design.items.flatMap((item): Finding[] => {
     if (item.kind !== "text") return [];
-    // Insides of a stencil stay: they are not picked out, and dots are taken out with their letters.
+    // Insides of a stencil stay: they are not picked out, and dots are taken out with their
+    // letters.
     return goesOf(plan.document.technique) === "out"
       ? [...closed(plan, item), ...bled(plan, item)]
       : [...closed(plan, item), ...tight(plan, item), ...looseMarks(plan, item, fonts)];
@@ -88,7 +92,10 @@ function tight(plan: Plan, item: TextItem): Finding[] {
   ];
 }
 
-/** Of a stencil insides are film that keeps paint off: on a coarse ground paint runs under those that are too small. */
+/**
+ * Of a stencil insides are film that keeps paint off: on a coarse ground paint runs under those
+ * that are too small.
+ */
 function bled(plan: Plan, item: TextItem): Finding[] {
   const limit = groundLimitMm(plan.document.blank.material);
   const narrow = linesOf(plan, item).flatMap(({ seat, line }) =>

@@ -7,7 +7,10 @@ import { leaveIt, type Rule } from "../rule.ts";
 
 /** Ends that run off level by more than this are seen from across a table, mm. */
 const SEEN_RISE_MM = 1;
-/** A smaller design is offered down to this share of its size; below it is another design that is wanted. */
+/**
+ * A smaller design is offered down to this share of its size; below it is another design that is
+ * wanted.
+ */
 const LEAST_SHARE = 0.4;
 
 /** Tapered: a straight cut runs off level. Bulged: wide plates and closed rings crease. */

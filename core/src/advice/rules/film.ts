@@ -27,7 +27,8 @@ export const filmRules: Rule = ({ document, kits }) => {
           },
         ),
       );
-    // Painted, the film comes off again and takes fibres with it; as a decal it is the wood that does not hold the film.
+    // Painted, the film comes off again and takes fibres with it; as a decal it is the wood that
+    // does not hold the film.
     const fibres =
       isPainted(document.technique) &&
       vinyl.family !== "stencil" &&

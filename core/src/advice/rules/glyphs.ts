@@ -92,7 +92,9 @@ function lettersMissing(fonts: FontLookup, font: string, text: string): string {
 
 const MOST_OFFERS = 2;
 
-/** Shipped fonts that have every letter of the item over the whole set; the same kind of face first. */
+/**
+ * Shipped fonts that have every letter of the item over the whole set; the same kind of face first.
+ */
 function fontsFor(
   plan: Parameters<Rule>[0],
   itemId: string,

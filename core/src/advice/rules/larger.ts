@@ -1,4 +1,7 @@
-/** "Larger" as a remedy for thin strokes: offered only when the face bears it and no other line turns thin by it. */
+/**
+ * "Larger" as a remedy for thin strokes: offered only when the face bears it and no other line
+ * turns thin by it.
+ */
 
 import { groundLimitMm } from "../../blanks/woods.ts";
 import type { ThingDocument } from "../../document/thing-document.ts";
@@ -16,7 +19,10 @@ import { FAMILY_TRAITS } from "../../weeding/families.ts";
 const MOST_GROWTH = 2.5;
 /** Growing a line makes the whole design smaller, so the need is reckoned anew this many times. */
 const ROUNDS = 4;
-/** So many of the tightest, the thinnest and those with the widest such line stand for the set: one of them decides its size. */
+/**
+ * So many of the tightest, the thinnest and those with the widest such line stand for the set: one
+ * of them decides its size.
+ */
 const SAMPLE_SEATS = 8;
 /** A hair above what is needed, so that rounding does not leave the stroke just short. */
 const SPARE = 1.002;
@@ -48,7 +54,10 @@ export function largerRemedies(
   return [...wholeLarger(plan, thin), ...lineLarger(plan, item, thin, trying)];
 }
 
-/** Every thin seat has room on its face: a size by hand is raised, another school gives way to filling the box. */
+/**
+ * Every thin seat has room on its face: a size by hand is raised, another school gives way to
+ * filling the box.
+ */
 function wholeLarger({ document, lettered }: ThingStages, thin: readonly ThinSeat[]): Remedy[] {
   const scales = new Map(lettered.sizing.seats.map(({ seat, scale }) => [seat, scale]));
   const largest = new Map(lettered.asked.map(({ seat, space }) => [seat, space.largest.scale]));

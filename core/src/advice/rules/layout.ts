@@ -104,7 +104,8 @@ interface Longer {
 const ROLL_STEP_MM = 10;
 
 /**
- * A longer mat of the same machine on which every whole would stay whole. It is offered where the film at hand is long enough;
+ * A longer mat of the same machine on which every whole would stay whole. It is offered where the
+ * film at hand is long enough;
  * where it is not, it is said how long a piece off a roll must be.
  */
 function longerMat(
@@ -151,7 +152,10 @@ function longerMat(
 /** A blade and a hook need so much film round a kit, mm. */
 const LEAST_PAD_MM = 1;
 
-/** Where less film round the kits makes every whole go into one load: that costs nothing of the design. */
+/**
+ * Where less film round the kits makes every whole go into one load: that costs nothing of the
+ * design.
+ */
 function narrowerPad(
   { document, kits }: ThingStages,
   vinyl: string,

@@ -3,11 +3,15 @@ import { slotsOf } from "../../lettering/recipe-reads.ts";
 import { tidyName } from "../../roster/tidy.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
-/** Names that look like a slip of the keyboard: spaces too many, all small or all capitals. Offered, never done silently. */
+/**
+ * Names that look like a slip of the keyboard: spaces too many, all small or all capitals. Offered,
+ * never done silently.
+ */
 export const nameRules: Rule = ({ document }) =>
   slotsOf(document.design).flatMap((slot): Finding[] => {
     const item = document.design.items.find((i) => i.kind === "text" && i.slot === slot);
-    // A case rule of the line makes the case of the roster meaningless; and only names of people have capitals that can be wrong.
+    // A case rule of the line makes the case of the roster meaningless; and only names of people
+    // have capitals that can be wrong.
     const spacesOnly = slot !== "name" || (item?.kind === "text" && item.letterCase !== "asTyped");
     const untidy = document.seats.filter(
       ({ fields }) => tidyName(fields[slot] ?? "", spacesOnly) !== (fields[slot] ?? ""),

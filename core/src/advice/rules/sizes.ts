@@ -1,4 +1,7 @@
-/** What the seats' own words do to the sizes: seats with nothing or half of it, one long name that sets all others small, letters too low. */
+/**
+ * What the seats' own words do to the sizes: seats with nothing or half of it, one long name that
+ * sets all others small, letters too low.
+ */
 
 import type { Finding, Remedy } from "../../findings/finding.ts";
 import { fillableSlots, type Slot } from "../../lettering/recipe-reads.ts";
@@ -58,7 +61,10 @@ function missingWords({ document, lettered }: ThingStages): Finding[] {
   });
 }
 
-/** With one letter height for all, the longest names decide; what each way out brings is tried before it is offered. */
+/**
+ * With one letter height for all, the longest names decide; what each way out brings is tried
+ * before it is offered.
+ */
 function outliers(plan: ThingStages, trying: Trying): Finding[] {
   const { lettered, document } = plan;
   // Where another thing of the set decides, shorter names here bring nothing.
@@ -115,7 +121,10 @@ function outliers(plan: ThingStages, trying: Trying): Finding[] {
   ];
 }
 
-/** Two lines, at a space or a hyphen near the middle: offered with the height that the others then have. */
+/**
+ * Two lines, at a space or a hyphen near the middle: offered with the height that the others then
+ * have.
+ */
 function broken(
   { document, face, lettered }: ThingStages,
   seat: string,

@@ -8,7 +8,10 @@ import type { ThingStages } from "../../stages/stages.ts";
 import { goesOf, needsTape } from "../../weeding/technique.ts";
 import { leaveIt, type Rule } from "../rule.ts";
 
-/** Islands ride on the tape; with many in one kit, beginners lose or shift some. Those of iron-on film keep to its liner. */
+/**
+ * Islands ride on the tape; with many in one kit, beginners lose or shift some. Those of iron-on
+ * film keep to its liner.
+ */
 const MANY_ISLANDS = 6;
 
 export const stencilRules: Rule = (plan) => [
@@ -48,7 +51,10 @@ function looseIslands({ document, lettered }: ThingStages): Finding[] {
   ];
 }
 
-/** One load leaves less film round the stencil than is wanted: the letters stay whole, and paint must be kept off otherwise. */
+/**
+ * One load leaves less film round the stencil than is wanted: the letters stay whole, and paint
+ * must be kept off otherwise.
+ */
 function narrowBorder({ document, kits }: ThingStages): Finding[] {
   const wanted = padOf(document);
   const narrow = kits.filter(
@@ -71,7 +77,10 @@ function narrowBorder({ document, kits }: ThingStages): Finding[] {
   ];
 }
 
-/** Film that is larger than a flat face: inside a frame it does not lie down. What it must be trimmed to, and the border that fits. */
+/**
+ * Film that is larger than a flat face: inside a frame it does not lie down. What it must be
+ * trimmed to, and the border that fits.
+ */
 function borderOverFace({ document, face, lettered, kits }: ThingStages): Finding[] {
   if (
     goesOf(document.technique) !== "out" ||
@@ -110,7 +119,10 @@ function borderOverFace({ document, face, lettered, kits }: ThingStages): Findin
   ];
 }
 
-/** Film of the blank's own size lies edge to edge; only where one load takes it, and nothing of the face is kept free. */
+/**
+ * Film of the blank's own size lies edge to edge; only where one load takes it, and nothing of the
+ * face is kept free.
+ */
 function toBlank({ blank, vinyls, cutter, layout, design }: ThingStages["document"]): Remedy[] {
   const outline = blankOutline(blank);
   const film = vinyls.find(({ id }) => vinylsOf(design).includes(id));

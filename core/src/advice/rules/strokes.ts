@@ -19,7 +19,10 @@ const MOST_THICKENING_MM = 0.35;
 /** Letters whose strokes stand for a face when faces are compared. */
 const SAMPLE = "aegnrs";
 
-/** One finding per item of the design and vinyl: the worst letter is named, and how many seats share the trouble. */
+/**
+ * One finding per item of the design and vinyl: the worst letter is named, and how many seats share
+ * the trouble.
+ */
 export const strokeRules: Rule = (plan, fonts, memory) =>
   plan.document.design.items.flatMap((item): Finding[] =>
     vinylsOfItem(item).flatMap((id) => thinFinding(plan, item, id, { fonts, memory })),
@@ -46,7 +49,8 @@ function thinFinding(plan: Plan, item: RecipeItem, vinylId: string, trying: Tryi
   if (thin.length === 0) return [];
   const worst = thin.reduce((a, b) => (b.width < a.width ? b : a));
   const where = { seat: worst.seat, field: item.id, vinyl: vinyl.id };
-  // On coarse ground it is the ground that asks for more; what the film itself does not bear stays a stop.
+  // On coarse ground it is the ground that asks for more; what the film itself does not bear stays
+  // a stop.
   const code = worst.width >= film ? "belowGround" : "thinStroke";
   const severity = worst.width < film * HOPELESS_SHARE ? "stop" : "check";
   const values = {
@@ -59,7 +63,8 @@ function thinFinding(plan: Plan, item: RecipeItem, vinylId: string, trying: Tryi
   const larger = largerRemedies(plan, item, thinSeats(thin, limit, item), trying);
   const left = severity === "check" ? [leaveIt({ code, where })] : [];
   const first = [...larger, ...thinRemedies(told), ...otherFilms(plan, item, vinylId, worst)];
-  // A stop without a way out helps nobody: faces of another kind, and the same colour in a plain film.
+  // A stop without a way out helps nobody: faces of another kind, and the same colour in a plain
+  // film.
   const last =
     first.length === 0 && severity === "stop"
       ? [...otherKinds(told), ...plainFilm(vinyl, worst, ground)]
@@ -90,7 +95,10 @@ function plainFilm(
     : [];
 }
 
-/** Another film of the class that bears the stroke: what is left where nothing can be made larger or bolder. */
+/**
+ * Another film of the class that bears the stroke: what is left where nothing can be made larger or
+ * bolder.
+ */
 function otherFilms(
   { document }: Plan,
   item: RecipeItem,
@@ -145,7 +153,10 @@ interface Thin {
   readonly fonts: FontLookup;
 }
 
-/** Remedies in the order of the trade: a little thicker, then bolder; a lot thicker would be another face. */
+/**
+ * Remedies in the order of the trade: a little thicker, then bolder; a lot thicker would be another
+ * face.
+ */
 function thinRemedies({ plan, item, worst, limit, fonts }: Thin): Finding["remedies"] {
   const by = Math.ceil(((limit - worst.width) / 2) * 20) / 20;
   const mayThicken = by <= MOST_THICKENING_MM;
@@ -168,7 +179,10 @@ const thickened = (
   values: { item: item.id, mm: Math.round((item.thickenMm + by) * 100) / 100, by, ...more },
 });
 
-/** What is thickened closes insides from both sides: where a hook then no longer gets in, it is not offered; where it gets tight, that is said. */
+/**
+ * What is thickened closes insides from both sides: where a hook then no longer gets in, it is not
+ * offered; where it gets tight, that is said.
+ */
 function thickerLetters(
   { document, lettered }: Plan,
   item: TextItem,
@@ -202,7 +216,10 @@ function closesNothing(
   );
 }
 
-/** Faces of the same kind whose sample letters stay above the limit at the same letter height; the nearest in weight first. */
+/**
+ * Faces of the same kind whose sample letters stay above the limit at the same letter height; the
+ * nearest in weight first.
+ */
 function bolderFonts(
   item: TextItem,
   heightMm: number,

@@ -87,7 +87,10 @@ function overrun(plan: Plan): Finding[] {
   ];
 }
 
-/** What may be done before the class instead, or beside the host in it: tried, and only told where it saves something. */
+/**
+ * What may be done before the class instead, or beside the host in it: tried, and only told where
+ * it saves something.
+ */
 function beforehand({ document, runSheet: sheet, kits }: Plan): Remedy[] {
   const saved = (next: Partial<Pick<Plan["document"], "steps" | "setting">>) =>
     sheet.endMinute - runSheetOf({ ...document, ...next }).endMinute;
@@ -139,7 +142,10 @@ function groundRemedy(
   return { code: "groundBefore", values: { saves, costs } };
 }
 
-/** What is stained or painted in the class has an hour at most; labels say a night before film lies on it. */
+/**
+ * What is stained or painted in the class has an hour at most; labels say a night before film lies
+ * on it.
+ */
 function wetGround({ document, runSheet: sheet }: Plan): Finding[] {
   const grounded = groundBefore(document);
   if (!grounded) return [];
@@ -170,7 +176,10 @@ interface Gap {
   readonly minutes: number;
 }
 
-/** Minutes in which nobody does anything, with the step that ends before and the one that begins after them. */
+/**
+ * Minutes in which nobody does anything, with the step that ends before and the one that begins
+ * after them.
+ */
 function gapsOf({ steps }: Plan["runSheet"]): Gap[] {
   const ends = steps.map(({ startMinute, minutes }) => startMinute + minutes);
   return steps.flatMap((row, i): Gap[] => {
@@ -181,7 +190,10 @@ function gapsOf({ steps }: Plan["runSheet"]): Gap[] {
   });
 }
 
-/** Something dries, and nobody has anything to do: told, so that it becomes a break and not a silence. */
+/**
+ * Something dries, and nobody has anything to do: told, so that it becomes a break and not a
+ * silence.
+ */
 function idle({ document, runSheet: sheet }: Plan): Finding[] {
   return gapsOf(sheet).map(({ step, after, minutes }): Finding => {
     const where = { step };

@@ -1,6 +1,8 @@
 import type { School } from "../problem.ts";
 
-/** Fixed height: the size is given; a seat that cannot bear it gets its own largest, and is named. */
+/**
+ * Fixed height: the size is given; a seat that cannot bear it gets its own largest, and is named.
+ */
 export const fixedHeight: School = (seats, fixedScale) => {
   const over = seats.find(({ space }) => space.largest.scale < fixedScale);
   return {

@@ -1,12 +1,21 @@
-/** Lays shapes one after the other where they overlap nothing and reach least far, holes and bays of earlier ones included. */
+/**
+ * Lays shapes one after the other where they overlap nothing and reach least far, holes and bays of
+ * earlier ones included.
+ */
 import type { Arena, Spot } from "../arena.ts";
 
 /** Columns looked at for one shape. */
 const COLUMNS = 120;
-/** On a long strip a shape looks back over this many heights of the tallest from where the strip ends now. */
+/**
+ * On a long strip a shape looks back over this many heights of the tallest from where the strip
+ * ends now.
+ */
 const LOOK_BACK = 8;
 
-/** Returns false when the item finds no room. `tallest` in cells; `end` is the lowest cell reached so far. */
+/**
+ * Returns false when the item finds no room. `tallest` in cells; `end` is the lowest cell reached
+ * so far.
+ */
 export function layLowest(
   arena: Arena,
   item: number,

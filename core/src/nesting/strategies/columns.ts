@@ -1,6 +1,8 @@
 /**
- * Shelf packing with stacks: each shelf is filled by columns of items one above the other, shelf heights chosen from
- * the items left. Two-stage guillotine patterns (Gilmore and Gomory 1965) suit many kits of nearly equal size.
+ * Shelf packing with stacks: each shelf is filled by columns of items one above the other, shelf
+ * heights chosen from
+ * the items left. Two-stage guillotine patterns (Gilmore and Gomory 1965) suit many kits of nearly
+ * equal size.
  */
 
 import { SAME_MM } from "../../geometry/tolerance.ts";
@@ -13,7 +15,10 @@ interface Lying {
   readonly turned: boolean;
 }
 
-/** `turnAll` lays every item (that may) the other way round first. Items that fit no bin must have been taken out before. */
+/**
+ * `turnAll` lays every item (that may) the other way round first. Items that fit no bin must have
+ * been taken out before.
+ */
 export function columns(items: readonly Item[], bin: Bin, turnAll: boolean): PlacedItem[] {
   const left = items
     .map((item) => lie(item, bin, turnAll))

@@ -1,5 +1,6 @@
 /**
- * Fills one bin of any shape with as much area as goes in: first by size wherever there is room, then by pressing further
+ * Fills one bin of any shape with as much area as goes in: first by size wherever there is room,
+ * then by pressing further
  * shapes in and separating, also in exchange for smaller ones, at last by rebuilding parts of it.
  */
 import { type Arena, NOWHERE } from "../arena.ts";

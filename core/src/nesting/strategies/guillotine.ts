@@ -1,6 +1,8 @@
 /**
- * Guillotine packing: every placement splits a free rectangle by straight edge-to-edge cuts, so the kits can
- * be separated with a trimmer. Choice and split rules after Jylänki, "A Thousand Ways to Pack the Bin" (2010).
+ * Guillotine packing: every placement splits a free rectangle by straight edge-to-edge cuts, so the
+ * kits can
+ * be separated with a trimmer. Choice and split rules after Jylänki, "A Thousand Ways to Pack the
+ * Bin" (2010).
  */
 
 import { SAME_MM } from "../../geometry/tolerance.ts";
@@ -16,14 +18,18 @@ interface Free {
   readonly height: number;
 }
 
-/** Items in the order given; a new bin is opened when none has room. Items that fit no bin must have been taken out before. */
+/**
+ * Items in the order given; a new bin is opened when none has room. Items that fit no bin must have
+ * been taken out before.
+ */
 export function guillotine(
   items: readonly Item[],
   bin: Bin,
   choice: Choice,
   split: Split,
 ): PlacedItem[] {
-  // Free rectangles of each bin. Those too narrow for any item are not kept: of full sheets nothing is left to look at.
+  // Free rectangles of each bin. Those too narrow for any item are not kept: of full sheets nothing
+  // is left to look at.
   const free: Free[][] = [];
   // Widest and tallest room of each bin: most bins are passed over without a look at their rooms.
   const widest: number[] = [];

@@ -1,5 +1,6 @@
 /**
- * Rebuilds parts of a full bin: a few neighbours are taken out, others pressed in at that place, and the bin is kept when it
+ * Rebuilds parts of a full bin: a few neighbours are taken out, others pressed in at that place,
+ * and the bin is kept when it
  * holds as much, or for a while a little less (large neighbourhood search after Shaw 1998).
  */
 import { type Arena, NOWHERE } from "../arena.ts";

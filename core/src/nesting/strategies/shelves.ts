@@ -1,5 +1,6 @@
 /**
- * Plain shelf packing, tallest first into the first shelf with room (Coffman et al. 1980, first-fit decreasing height).
+ * Plain shelf packing, tallest first into the first shelf with room (Coffman et al. 1980, first-fit
+ * decreasing height).
  * What a careful person does by hand; the baseline other strategies are measured against.
  */
 

@@ -1,6 +1,8 @@
 /**
- * Boxes in a bin: the lowest gap of the skyline takes the box that suits it best (Burke, Kendall and Whitwell 2004; scores
- * after Leung, Zhang and Sim 2011), and the order in which boxes are asked is searched. Exact in millimetres, so that boxes
+ * Boxes in a bin: the lowest gap of the skyline takes the box that suits it best (Burke, Kendall
+ * and Whitwell 2004; scores
+ * after Leung, Zhang and Sim 2011), and the order in which boxes are asked is searched. Exact in
+ * millimetres, so that boxes
  * without a tenth to spare still go in.
  */
 import { SAME_MM } from "../../geometry/tolerance.ts";
@@ -87,7 +89,10 @@ export function skyline(
   return { spots, area, length };
 }
 
-/** The first box with the best score: filling the gap and levelling with a wall beats all; then filling; then levelling. */
+/**
+ * The first box with the best score: filling the gap and levelling with a wall beats all; then
+ * filling; then levelling.
+ */
 function suits(
   boxes: readonly SkylineBox[],
   left: readonly number[],

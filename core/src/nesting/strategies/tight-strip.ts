@@ -1,6 +1,8 @@
 /**
- * Shortens a strip: everything below a line is pushed up a little, what then overlaps is separated; kept when that
- * succeeds, undone when not. Working at one line at a time keeps the search local, so a thousand shapes are no harder
+ * Shortens a strip: everything below a line is pushed up a little, what then overlaps is separated;
+ * kept when that
+ * succeeds, undone when not. Working at one line at a time keeps the search local, so a thousand
+ * shapes are no harder
  * than many times forty.
  */
 import type { Arena, Lying } from "../arena.ts";
@@ -16,7 +18,10 @@ const MOST_ROUNDS = 120;
 /** What keeping and putting back a layout costs, in the units of `Arena.work`. */
 const ATTEMPT_WORK = 300;
 const ATTEMPT_WORK_AN_ITEM = 25;
-/** With few shapes the whole strip is also squeezed at once, and two shapes change places, which costs nothing and may open a way. */
+/**
+ * With few shapes the whole strip is also squeezed at once, and two shapes change places, which
+ * costs nothing and may open a way.
+ */
 const SQUEEZE_SHARE = 0.25;
 const STIR_SHARE = 0.4;
 const WILD_SHARE = 0.5;
@@ -124,7 +129,10 @@ interface Exploring extends ShortenWishes {
   readonly least: number;
 }
 
-/** Squeezes the whole strip: by large steps as long as these succeed, then by small ones with much patience; two shapes change places where one failed. */
+/**
+ * Squeezes the whole strip: by large steps as long as these succeed, then by small ones with much
+ * patience; two shapes change places where one failed.
+ */
 function explore({
   arena,
   own,
@@ -170,7 +178,10 @@ function explore({
   return length;
 }
 
-/** Share of the work for this; closing up line by line has the rest, and what is left when no step succeeds any more. */
+/**
+ * Share of the work for this; closing up line by line has the rest, and what is left when no step
+ * succeeds any more.
+ */
 const EXPLORE_SHARE = 0.95;
 /** Shares of the length. */
 const FIRST_STEP = 0.012;

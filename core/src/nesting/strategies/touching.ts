@@ -1,7 +1,10 @@
 /**
- * Fills a rectangle with convex pieces edge to edge. Every piece goes where two others, or another and the rim, hold it: a
- * corner of what the no-fit polygons leave free. Many layouts grow side by side; of those that cover about as much, the ones
- * with the least rim of uncovered film go on (beam search; touching perimeter after Lodi, Martello and Vigo 1999).
+ * Fills a rectangle with convex pieces edge to edge. Every piece goes where two others, or another
+ * and the rim, hold it: a
+ * corner of what the no-fit polygons leave free. Many layouts grow side by side; of those that
+ * cover about as much, the ones
+ * with the least rim of uncovered film go on (beam search; touching perimeter after Lodi, Martello
+ * and Vigo 1999).
  */
 import { seededRandom } from "../../geometry/random.ts";
 import { type NoFit, noFitOf, overlapping, type Straight, touching } from "../straight.ts";
@@ -42,7 +45,9 @@ const SAME_PLACE_MM = 1e-4;
 /** Layouts that differ by less are one, mm. */
 const SAME_LAYOUT_MM = 0.05;
 const SLACK_MM = 1e-6;
-/** In the unit of `Arena.work`, as measured: asking about a place and a piece, crossing two edges. */
+/**
+ * In the unit of `Arena.work`, as measured: asking about a place and a piece, crossing two edges.
+ */
 const ASK_WORK = 3.5;
 const CROSS_WORK = 1.4;
 
@@ -77,7 +82,10 @@ interface Adding {
   readonly lying: readonly Layout[];
 }
 
-/** As much area as goes in within the work; starts again with more layouts side by side as long as there is work left. */
+/**
+ * As much area as goes in within the work; starts again with more layouts side by side as long as
+ * there is work left.
+ */
 export function layTouching(
   items: readonly TouchingItem[],
   width: number,
@@ -198,7 +206,10 @@ class Search {
     return best;
   }
 
-  /** Those with the smallest rim for what they add, at most MOST_NEXT that no other layout has come to. */
+  /**
+   * Those with the smallest rim for what they add, at most MOST_NEXT that no other layout has come
+   * to.
+   */
   private nextOf(layout: Layout, seen: Set<number>): Layout[] {
     const options: { shape: number; x: number; y: number; held: number; gain: number }[] = [];
     this.placesOf(layout).forEach((places, shape) => {
@@ -272,7 +283,9 @@ class Search {
     return made;
   }
 
-  /** From those of the layout before: without what the last piece covers, with what it newly holds. */
+  /**
+   * From those of the layout before: without what the last piece covers, with what it newly holds.
+   */
   private placesOf(layout: Layout): (Float64Array | null)[] {
     if (layout.places) return layout.places;
     const lying = lyingIn(layout);

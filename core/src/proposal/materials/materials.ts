@@ -1,4 +1,7 @@
-/** What a thing takes: for each seat, table and room, with amounts from its geometry and the sum behind each. */
+/**
+ * What a thing takes: for each seat, table and room, with amounts from its geometry and the sum
+ * behind each.
+ */
 
 import type { Finishing, Frame } from "../../blanks/finishing.ts";
 import { loopMm } from "../../blanks/finishing-of.ts";
@@ -45,7 +48,9 @@ export function supply(
   };
 }
 
-/** Amounts are of one that is made; where a seat makes several, its lines are counted by how many. */
+/**
+ * Amounts are of one that is made; where a seat makes several, its lines are counted by how many.
+ */
 export function materialsOf(s: Situation): ProposedSupply[] {
   return [
     supply("blank", s.blank.name, "seat", 1, "What it is made on."),

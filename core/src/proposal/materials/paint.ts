@@ -1,6 +1,12 @@
-/** Paint, medium and stain in millilitres: area by coats over what a millilitre covers, and what stays in pot and sponge. */
+/**
+ * Paint, medium and stain in millilitres: area by coats over what a millilitre covers, and what
+ * stays in pot and sponge.
+ */
 
-/** Mm² that a millilitre covers once, dabbed or brushed thin: some 8 m² a litre. First values from labels of craft paint. */
+/**
+ * Mm² that a millilitre covers once, dabbed or brushed thin: some 8 m² a litre. First values from
+ * labels of craft paint.
+ */
 const COVERS_MM2: Readonly<Record<"paint" | "stain" | "seal", number>> = {
   paint: 8000,
   stain: 10_000,

@@ -1,11 +1,17 @@
-/** Transfer tape: one piece for each transfer from the true extent of its layers, laid across the roll's width; reused by one seat. */
+/**
+ * Transfer tape: one piece for each transfer from the true extent of its layers, laid across the
+ * roll's width; reused by one seat.
+ */
 import { TAPE_BEYOND_MM } from "../../blanks/snips.ts";
 import type { HandedOver } from "../../document/document-kinds.ts";
 
 /** Rolls as hosts buy them are a foot wide, mm; paper tape is narrower and joined. */
 export const ROLL_MM = 305;
 
-/** How often a piece serves one after the other: 3 to 5 times is usual, less on dusty things; paper tape once. */
+/**
+ * How often a piece serves one after the other: 3 to 5 times is usual, less on dusty things; paper
+ * tape once.
+ */
 export const TAPE_USES = { smooth: 3, dusty: 1, low: 1 } as const;
 
 export interface TapeSize {
@@ -25,8 +31,10 @@ export interface TapeNeed {
 }
 
 /**
- * Rows across the roll (next-fit decreasing height on a strip): pieces sorted by the side that lies along the roll, the highest of a row
- * decides its length. A piece may be turned; each is laid with the side along the roll that makes its rows shorter.
+ * Rows across the roll (next-fit decreasing height on a strip): pieces sorted by the side that lies
+ * along the roll, the highest of a row
+ * decides its length. A piece may be turned; each is laid with the side along the roll that makes
+ * its rows shorter.
  */
 export function tapeForPieces(sizes: readonly TapeSize[], roll = ROLL_MM): TapeNeed {
   const grown = sizes.map(({ width, height }) => ({
@@ -59,7 +67,10 @@ interface Laid {
   readonly along: number;
 }
 
-/** What is wider than the roll lies along it, as many lengths beside each other as its other side asks for. */
+/**
+ * What is wider than the roll lies along it, as many lengths beside each other as its other side
+ * asks for.
+ */
 function turned({ width, height }: TapeSize, roll: number, way: "either" | "as" | "quarter"): Laid {
   const as = { across: width, along: height };
   const quarter = { across: height, along: width };
@@ -84,6 +95,9 @@ function rows(pieces: readonly Laid[], roll: number): { length: number; rows: nu
   return { length: open.reduce((sum, { along }) => sum + along, 0), rows: open.length };
 }
 
-/** Pieces one seat needs for so many applications one after the other; laid on beforehand each stays where it is. */
+/**
+ * Pieces one seat needs for so many applications one after the other; laid on beforehand each stays
+ * where it is.
+ */
 export const piecesFor = (applications: number, uses: number, handsOver: HandedOver): number =>
   handsOver === "taped" ? applications : Math.ceil(applications / uses);

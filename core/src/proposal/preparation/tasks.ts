@@ -1,4 +1,7 @@
-/** Work on the blanks before the class: what, how long for all pieces, what has to dry, and how many have room at once. */
+/**
+ * Work on the blanks before the class: what, how long for all pieces, what has to dry, and how many
+ * have room at once.
+ */
 
 import { frontSize } from "../../blanks/shape-size.ts";
 import { isWood } from "../../blanks/woods.ts";

@@ -6,7 +6,10 @@ import { fixed, MINUTES, span } from "../minutes.ts";
 import type { Situation } from "../situation.ts";
 import { type Told, words } from "../told.ts";
 
-/** A host shows the finished piece and lets people look into their bags; a minute more for every ten. */
+/**
+ * A host shows the finished piece and lets people look into their bags; a minute more for every
+ * ten.
+ */
 const WELCOME_MINUTES = 5;
 
 export function welcome(s: Situation): Told[] {

@@ -1,4 +1,7 @@
-/** What is done with a decal's or mask's film before it is laid: looked over or weeded, parts joined, tape laid. */
+/**
+ * What is done with a decal's or mask's film before it is laid: looked over or weeded, parts
+ * joined, tape laid.
+ */
 import type { TapeAdvice, tapeAdvice } from "../../films/film-choice.ts";
 import { isIntricate, scraperOf, tapeOf } from "../film-ways.ts";
 import { MINUTES, span } from "../minutes.ts";
@@ -62,7 +65,9 @@ export function weeded(s: Situation): Told[] {
   ];
 }
 
-/** A long design cut in parts: joined to one before the tape goes on, or laid one after the other. */
+/**
+ * A long design cut in parts: joined to one before the tape goes on, or laid one after the other.
+ */
 export function joined(s: Situation): Told[] {
   if (s.facts.parts < 2 || s.schools.longParts !== "joined" || s.handsOver === "taped") return [];
   return [

@@ -1,4 +1,7 @@
-/** What is put on in the end, and how the class closes: tools counted back in, and how the piece is cared for. */
+/**
+ * What is put on in the end, and how the class closes: tools counted back in, and how the piece is
+ * cared for.
+ */
 import type { Finishing } from "../../blanks/finishing.ts";
 import { loopMm } from "../../blanks/finishing-of.ts";
 import { careOf } from "../care.ts";

@@ -75,7 +75,9 @@ const GROUND_DRIES = 30;
 const LAST_GROUND_DRIES = 60;
 const WORDS = { paint: "Paint the ground", stain: "Stain it", seal: "Seal it" } as const;
 
-/** Only what the host wants done in the class itself; it dries while film is looked over and taped. */
+/**
+ * Only what the host wants done in the class itself; it dries while film is looked over and taped.
+ */
 function groundInClass(s: Situation): Told[] {
   const { ground } = s;
   if (ground.what === "none" || ground.by !== "class") return [];

@@ -1,4 +1,6 @@
-/** Laying a decal down and taking the tape off: by the shape it lies on, its length and its ground. */
+/**
+ * Laying a decal down and taking the tape off: by the shape it lies on, its length and its ground.
+ */
 
 import { isCup, isRound } from "../../blanks/shape-size.ts";
 import { isRough, isSmooth } from "../../blanks/woods.ts";

@@ -1,4 +1,7 @@
-/** Painting through film or round it: laid, pressed, masked beyond, sealed, painted thin and dry, peeled, touched up. */
+/**
+ * Painting through film or round it: laid, pressed, masked beyond, sealed, painted thin and dry,
+ * peeled, touched up.
+ */
 import { isMatt, isWood } from "../../blanks/woods.ts";
 import type { Schools } from "../../studio/settings.ts";
 import { fixed, MINUTES, span } from "../minutes.ts";

@@ -16,7 +16,10 @@ interface Props {
   readonly next: GuideStep | null;
 }
 
-/** One thing: what to look at, and why. It moves on when the host says so, and is left at any moment. */
+/**
+ * One thing: what to look at, and why. It moves on when the host says so, and is left at any
+ * moment.
+ */
 export function GuideSheet({ classId, step, stationName, at, of, before, next }: Props) {
   const router = useRouter();
   const here = useSelectedLayoutSegment();

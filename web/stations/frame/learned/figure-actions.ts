@@ -125,7 +125,10 @@ const counted = (classes: number): string => (classes === 1 ? "one class" : `${c
 /** Classes told by name. */
 const MOST_NAMED = 8;
 
-/** The host's word on a model: its figures are used from now on, or not, or first guesses again. Classes to come follow; what is over stays. */
+/**
+ * The host's word on a model: its figures are used from now on, or not, or first guesses again.
+ * Classes to come follow; what is over stays.
+ */
 export async function sayFigures(model: Model, word: FigureWord): Promise<boolean> {
   const host = await requireHost();
   if (!isModel(model) || !["taken", "refused", "guess"].includes(word)) return false;

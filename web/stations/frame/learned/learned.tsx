@@ -4,7 +4,10 @@ import type { ModelView } from "@/planning/seen.ts";
 import { showDate, todayIn } from "@/ui/dates.ts";
 import { OfferRow } from "./offer-row.tsx";
 
-/** What the studio's log says otherwise than its classes reckon with; nothing where it says nothing new. */
+/**
+ * What the studio's log says otherwise than its classes reckon with; nothing where it says nothing
+ * new.
+ */
 export function Learned({ host, views }: { host: Host; views: readonly ModelView[] }) {
   if (views.length === 0) return null;
   return (

@@ -4,7 +4,10 @@ import { useParams } from "next/navigation";
 import { planningWords } from "./planning-words.ts";
 import { usePlanning } from "./use-planning.ts";
 
-/** What goes on while a station is fetched and its class is planned. What is there at once shows nothing in between. */
+/**
+ * What goes on while a station is fetched and its class is planned. What is there at once shows
+ * nothing in between.
+ */
 export function PlanningNote() {
   const { id } = useParams<{ id: string }>();
   const progress = usePlanning(id);

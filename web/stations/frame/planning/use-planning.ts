@@ -5,7 +5,10 @@ import type { PlanningProgress } from "@/planning/progress.ts";
 
 const EVERY_MS = 350;
 
-/** How far the plan of a class has come; `undefined` until it was asked for, null when none is being made. */
+/**
+ * How far the plan of a class has come; `undefined` until it was asked for, null when none is being
+ * made.
+ */
 export function usePlanning(classId: string | undefined): PlanningProgress | null | undefined {
   const [progress, setProgress] = useState<PlanningProgress | null>();
   useEffect(() => {

@@ -57,7 +57,9 @@ interface StandsProps {
   readonly onChange: (on: Standing | undefined) => void;
 }
 
-/** In a row of its own, or on another line: on its foot, at the height of its letters, or beside it. */
+/**
+ * In a row of its own, or on another line: on its foot, at the height of its letters, or beside it.
+ */
 export function StandsField({ on, own, design, as, onChange }: StandsProps) {
   const lines = design.items.filter(
     (item): item is TextItem =>

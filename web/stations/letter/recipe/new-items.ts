@@ -70,7 +70,10 @@ export function newShape(
   };
 }
 
-/** As in a school exercise book: solid under the feet and over the capitals, dashed at the height of the small letters. */
+/**
+ * As in a school exercise book: solid under the feet and over the capitals, dashed at the height of
+ * the small letters.
+ */
 export function writingLines(
   items: readonly RecipeItem[],
   on: TextItem,

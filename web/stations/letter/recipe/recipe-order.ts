@@ -1,4 +1,7 @@
-/** The order of a recipe's parts: what is drawn changes places, the gaps between stay where they are. */
+/**
+ * The order of a recipe's parts: what is drawn changes places, the gaps between stay where they
+ * are.
+ */
 import type { RecipeItem } from "@elm-basket/core/lettering/recipe.ts";
 
 export type Part = Exclude<RecipeItem, { kind: "gap" }>;
@@ -7,7 +10,10 @@ export type Part = Exclude<RecipeItem, { kind: "gap" }>;
 export const partsOf = (items: readonly RecipeItem[]): Part[] =>
   items.filter((item): item is Part => item.kind !== "gap");
 
-/** The recipe with one part at another place among the parts, counted from 0; what it passes moves up by one. Unknown ids and places change nothing. */
+/**
+ * The recipe with one part at another place among the parts, counted from 0; what it passes moves
+ * up by one. Unknown ids and places change nothing.
+ */
 export function reordered(
   items: readonly RecipeItem[],
   id: string,

@@ -57,7 +57,10 @@ const nameOf = (part: Part): string =>
       ? part.name
       : FORM_WORDS[part.form];
 
-/** The design, read from top to bottom: a row a part, of which one at a time is open. The app computes where things go; the host sets the rules. */
+/**
+ * The design, read from top to bottom: a row a part, of which one at a time is open. The app
+ * computes where things go; the host sets the rules.
+ */
 export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
   // The art that is brought in: a part of its own, or another picture of one that is there.
   const [bringing, setBringing] = useState<string | null>(null);

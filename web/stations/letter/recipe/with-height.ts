@@ -2,7 +2,8 @@ import type { Design, RecipeItem } from "@elm-basket/core/lettering/recipe.ts";
 import { type Part, partsOf } from "./recipe-order.ts";
 
 /**
- * A part at a height that was typed, mm. Alone it sets the size of the whole, by hand: against nothing else a proportion would
+ * A part at a height that was typed, mm. Alone it sets the size of the whole, by hand: against
+ * nothing else a proportion would
  * change nothing. Among others it changes its proportion to them.
  * @param now its height as it is drawn, mm
  */

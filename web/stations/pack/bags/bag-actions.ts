@@ -115,7 +115,8 @@ async function seatAct(
   // Checked is what was held against its picture: all its films.
   const checked = films.every(({ id: line }) => marks.get(line) === "in");
   if (!kit.packed) await markKit(sql, id, seat, "checked", checked);
-  // A closed bag is settled anew: what came in late is taken, what lacks after all goes back; what was taken out opens it.
+  // A closed bag is settled anew: what came in late is taken, what lacks after all goes back; what
+  // was taken out opens it.
   else await pack(open.length === 0, lackNoted);
   return DONE;
 }

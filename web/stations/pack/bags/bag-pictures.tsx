@@ -12,7 +12,10 @@ export interface BagPiece {
   readonly path: string;
 }
 
-/** What the films of a bag make together, blank by blank: everything that remains is wanted, nothing wanted is gone. */
+/**
+ * What the films of a bag make together, blank by blank: everything that remains is wanted, nothing
+ * wanted is gone.
+ */
 export function BagPictures({ picture, label }: { picture: readonly BagPiece[]; label: string }) {
   const keys = [...new Set(picture.map(({ key }) => key))];
   if (keys.length === 0) return <p className="text-soft">Nothing was cut for this seat.</p>;

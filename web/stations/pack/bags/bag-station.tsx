@@ -16,7 +16,9 @@ import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { BagBench, type ShownLine } from "./bag-bench.tsx";
 
-/** One bag after another: what belongs in, with pictures; ticked or noted as lacking; then closed. */
+/**
+ * One bag after another: what belongs in, with pictures; ticked or noted as lacking; then closed.
+ */
 export async function BagStation({ id, bag: wanted }: { id: string; bag: string }) {
   const data = await loadPlanned(id);
   if (!data) notFound();

@@ -6,7 +6,10 @@ import { useEffect, useRef } from "react";
 const FASTEST_HAND_MS = 60;
 const LEAST_SIGNS = 6;
 
-/** Reads what a scanner that poses as a keyboard types, wherever the focus is; what a hand types is left alone. */
+/**
+ * Reads what a scanner that poses as a keyboard types, wherever the focus is; what a hand types is
+ * left alone.
+ */
 export function useWedge(onRead: (code: string) => void): void {
   const typed = useRef({ text: "", at: 0 });
   useEffect(() => {

@@ -38,7 +38,8 @@ export function PostingWays({
   const [, start] = useTransition();
   const [said, setSaid] = useState("");
   const [posting, setPosting] = useState(there);
-  // Saved one after the other, in the order in which they were changed: the next field may be in hand before the last one is kept.
+  // Saved one after the other, in the order in which they were changed: the next field may be in
+  // hand before the last one is kept.
   const latest = useRef(there);
   const version = useRef(thereVersion);
   const queue = useRef(Promise.resolve());

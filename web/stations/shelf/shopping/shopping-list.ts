@@ -15,7 +15,9 @@ export interface ShoppingLine {
   readonly packPrice: number | null;
   /** Titles of the classes that want it; none where it only runs low. */
   readonly for: readonly string[];
-  /** The day by which it has to be ordered to be there in time; null where no class waits for it. */
+  /**
+   * The day by which it has to be ordered to be there in time; null where no class waits for it.
+   */
   readonly orderBy: string | null;
 }
 
@@ -25,7 +27,10 @@ export const priceOf = ({
 }: Pick<ShoppingLine, "packs" | "packPrice">): number | null =>
   packPrice === null ? null : packs * packPrice;
 
-/** One line for each pack to buy, by shop; of goods without a known price one line without a pack price. */
+/**
+ * One line for each pack to buy, by shop; of goods without a known price one line without a pack
+ * price.
+ */
 export function shoppingList(
   goods: readonly ShelfGood[],
   days: ReadonlyMap<string, string>,
@@ -68,7 +73,10 @@ export function shoppingList(
   );
 }
 
-/** Of a class alone: what it lacks once earlier classes have theirs; the same figure that its list at Pack says. */
+/**
+ * Of a class alone: what it lacks once earlier classes have theirs; the same figure that its list
+ * at Pack says.
+ */
 export const lackingFor = (
   lines: readonly {
     readonly good: string;

@@ -7,7 +7,10 @@ import { BuyLine, NotBought, PrintButton } from "./buy-line.tsx";
 import type { Shopping } from "./load-shopping.ts";
 import { priceOf, type ShoppingLine } from "./shopping-list.ts";
 
-/** What to buy, shop by shop; what is ticked goes onto the shelf. For paper and for a phone in the shop. */
+/**
+ * What to buy, shop by shop; what is ticked goes onto the shelf. For paper and for a phone in the
+ * shop.
+ */
 export function ShoppingPage({ view, currency }: { view: Shopping; currency: string }) {
   const { lines, only, today } = view;
   const shops = [...new Set(lines.map(({ shop }) => shop))];

@@ -23,7 +23,8 @@ const picturesOf = ({ samples }: Trial): string[] =>
   samples.flatMap(({ picture }) => picture ?? []);
 
 /**
- * Writes a new trial down, or what was changed of one (`base` is what the caller saw); what was changed meanwhile, in another window or by
+ * Writes a new trial down, or what was changed of one (`base` is what the caller saw); what was
+ * changed meanwhile, in another window or by
  * a quick hand in this one, is merged where it does not collide. @param id null for a new one
  */
 export async function saveTrial(
@@ -78,7 +79,10 @@ const filmNamed = async (sql: Sql, name: string): Promise<GoodRow | undefined> =
     (good) => good.film && good.name.toLowerCase() === name.toLowerCase(),
   );
 
-/** Lets a trial count before what is said of the film's kind, or lets the rule decide again; classes that draw on the film follow. */
+/**
+ * Lets a trial count before what is said of the film's kind, or lets the rule decide again; classes
+ * that draw on the film follow.
+ */
 export async function letTrialCount(id: string, counts: boolean): Promise<ActAnswer> {
   const host = await requireHost();
   if (!isId(id)) return GONE;

@@ -33,7 +33,10 @@ interface Props {
   readonly today: string;
 }
 
-/** Trials beside each other, those of one kind of wear in one row, so that films are compared at a glance. */
+/**
+ * Trials beside each other, those of one kind of wear in one row, so that films are compared at a
+ * glance.
+ */
 export function TrialsBench({ rows, films, today }: Props) {
   const [film, setFilm] = useState("");
   const [open, setOpen] = useState<string | null>(null);

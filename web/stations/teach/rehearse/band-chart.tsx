@@ -1,4 +1,7 @@
-/** When each step begins and ends over all evenings, and when the class is over: bands to the scale of time. */
+/**
+ * When each step begins and ends over all evenings, and when the class is over: bands to the scale
+ * of time.
+ */
 
 import type { Rehearsed } from "@elm-basket/core/rehearsal/rehearse.ts";
 import type { Step } from "@elm-basket/core/scheduling/step.ts";
@@ -99,7 +102,10 @@ export function BandChart({ report, endAt, steps, titles, at }: Props) {
   );
 }
 
-/** Pale: from where the quick tenth begins; full: between the middles; tinted: until the slow tenth is done. A line at the middle of the end. */
+/**
+ * Pale: from where the quick tenth begins; full: between the middles; tinted: until the slow tenth
+ * is done. A line at the middle of the end.
+ */
 function Band({
   row: { begins, ends, dries },
   scale,

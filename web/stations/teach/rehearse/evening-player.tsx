@@ -33,7 +33,10 @@ const SPEEDS = {
 const FRAME_MS = 120;
 const STRANDS = 5;
 
-/** One evening as the basket filling. Who stands in line or has not come is marked; a seat that is touched tells its own evening. */
+/**
+ * One evening as the basket filling. Who stands in line or has not come is marked; a seat that is
+ * touched tells its own evening.
+ */
 export function EveningPlayer({ evening, run, found, seats, titles, at, onPlay }: Props) {
   const [minute, setMinute] = useState(0);
   const [speed, setSpeed] = useState<keyof typeof SPEEDS>("4");

@@ -53,7 +53,8 @@ export function RehearseBench({
   );
   const rehearsal = useRehearsal({ ...given, document, seed });
   const { found, tried, failure } = rehearsal;
-  // Counted back from the end the first step begins later than the class; which the rehearsal finds.
+  // Counted back from the end the first step begins later than the class; which the rehearsal
+  // finds.
   const late = found ? document.when.minutes - found.endAt : 0;
   const at = clockOf(opens + late * 60_000, document.when.zone, clock);
   const titles = new Map(

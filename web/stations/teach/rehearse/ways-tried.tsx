@@ -9,7 +9,10 @@ import { takeWay } from "@/stations/frame/actions.ts";
 
 const MOST_SHOWN = 6;
 
-/** What would make it end sooner, each tried on the same evenings; one press takes it, undo at the top takes it back. */
+/**
+ * What would make it end sooner, each tried on the same evenings; one press takes it, undo at the
+ * top takes it back.
+ */
 export function WaysTried({
   classId,
   tried,

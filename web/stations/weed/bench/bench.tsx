@@ -50,7 +50,10 @@ interface Props {
   readonly earlier: Readonly<Record<string, number>>;
 }
 
-/** Films whose pictures are fetched ahead, from either end of the queue: enough for a good while without network. */
+/**
+ * Films whose pictures are fetched ahead, from either end of the queue: enough for a good while
+ * without network.
+ */
 const AHEAD = 5;
 
 export function Bench(props: Props) {
@@ -134,7 +137,8 @@ function BenchOf({
   }, [queue, row]);
   const views = useViews(bench, ahead);
   const { connected } = port;
-  // The others go on from the front: without network one goes from the end, so that nobody does the same.
+  // The others go on from the front: without network one goes from the end, so that nobody does the
+  // same.
   const nextAfter = useCallback(
     (film: string | null) =>
       connected

@@ -373,7 +373,10 @@ interface NumbersProps {
   readonly onPress?: (n: number) => void;
 }
 
-/** Numbers stand beside the film, each with a line to what it numbers; of many only the next that is not ticked. */
+/**
+ * Numbers stand beside the film, each with a line to what it numbers; of many only the next that is
+ * not ticked.
+ */
 function Numbers({ points, marked, tone, whole, pad, px, onPress }: NumbersProps) {
   const all = leadersOf(points, {
     minX: whole.x + 12 * px,

@@ -1,4 +1,7 @@
-/** Where numbers stand so that they cover nothing: in rows above and below the film, joined by a line to what they number. */
+/**
+ * Where numbers stand so that they cover nothing: in rows above and below the film, joined by a
+ * line to what they number.
+ */
 import type { Point } from "@elm-basket/core/geometry/polygon.ts";
 
 export interface Leader {
@@ -19,7 +22,10 @@ export interface Margins {
   readonly apart: number;
 }
 
-/** Upper points go up, lower ones down; in each row numbers keep their order from left to right, so that no two lines cross there. */
+/**
+ * Upper points go up, lower ones down; in each row numbers keep their order from left to right, so
+ * that no two lines cross there.
+ */
 export function leadersOf(
   points: readonly Point[],
   { minX, maxX, above, below, apart }: Margins,

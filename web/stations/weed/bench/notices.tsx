@@ -2,7 +2,10 @@
 
 import type { BenchPort } from "./use-bench.ts";
 
-/** What the hands should know of now: no network, what went otherwise than was pressed, and how to take the last film back. */
+/**
+ * What the hands should know of now: no network, what went otherwise than was pressed, and how to
+ * take the last film back.
+ */
 export function Notices({
   port,
   last,

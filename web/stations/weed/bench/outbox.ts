@@ -1,4 +1,7 @@
-/** Marks that the server has not heard of yet, kept in the browser until it has: a reload or a closed tab loses none. */
+/**
+ * Marks that the server has not heard of yet, kept in the browser until it has: a reload or a
+ * closed tab loses none.
+ */
 
 import type { Mark } from "@/bench/marks-schema.ts";
 import { freshId } from "@/ui/fresh-id.ts";
@@ -15,7 +18,10 @@ function stored(key: string): string | null {
   }
 }
 
-/** Written by an earlier page of ours: another release may have written it otherwise. The server reads it closely. */
+/**
+ * Written by an earlier page of ours: another release may have written it otherwise. The server
+ * reads it closely.
+ */
 const isMark = (value: unknown): value is Mark =>
   typeof value === "object" &&
   value !== null &&

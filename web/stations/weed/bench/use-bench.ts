@@ -36,7 +36,9 @@ const AT_ONCE = 100;
 const known = (wire: readonly WireFilm[]): Map<string, BenchFilm> =>
   new Map(wire.map((row) => [row[0], fromWire(row)]));
 
-/** What is no longer planned is no longer on the bench; what is older than what is known is no news. */
+/**
+ * What is no longer planned is no longer on the bench; what is older than what is known is no news.
+ */
 function merged(
   films: ReadonlyMap<string, BenchFilm>,
   wire: readonly WireFilm[],
@@ -59,7 +61,10 @@ interface Wanted {
   readonly serverNow: number;
 }
 
-/** The films of a bench, live, with what was done here on top until the server has it; keeps working without network. */
+/**
+ * The films of a bench, live, with what was done here on top until the server has it; keeps working
+ * without network.
+ */
 export function useBench({ bench, name, wire, version, serverNow }: Wanted): BenchPort {
   const [server, setServer] = useState(() => known(wire) as ReadonlyMap<string, BenchFilm>);
   const [outbox, setOutbox] = useState<readonly Mark[]>([]);
@@ -235,7 +240,9 @@ function refusal(
     : `${by || "Somebody"} has finished that film.`;
 }
 
-/** Pictures of the films that come next, fetched ahead, so that the bench goes on without network. */
+/**
+ * Pictures of the films that come next, fetched ahead, so that the bench goes on without network.
+ */
 export function useViews(
   bench: string,
   wanted: readonly string[],

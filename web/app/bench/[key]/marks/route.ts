@@ -10,7 +10,10 @@ import { plannedClass } from "@/planning/planned-class.ts";
 
 /** Two hundred marks with the names of their pieces. */
 const MOST_BYTES = 200_000;
-/** In ten minutes: a device tells twice a minute what it holds, each film it does, and tries again every few seconds where the network comes and goes. */
+/**
+ * In ten minutes: a device tells twice a minute what it holds, each film it does, and tries again
+ * every few seconds where the network comes and goes.
+ */
 const MOST_TELLINGS = 600;
 
 export async function POST(

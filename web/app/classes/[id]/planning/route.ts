@@ -1,7 +1,9 @@
 import { currentHost } from "@/account/session.ts";
 import { planningOf } from "@/planning/progress.ts";
 
-/** How far the plan of a class has come, for a page that waits for it; null when none is being made. */
+/**
+ * How far the plan of a class has come, for a page that waits for it; null when none is being made.
+ */
 export async function GET(
   _request: Request,
   { params }: { params: Promise<{ id: string }> },

@@ -5,7 +5,10 @@ import { addressLabels } from "@/planning/compute.ts";
 import { paperFor, sheetIn } from "@/planning/label-sheet.ts";
 import { loadParcels } from "@/stations/pack/parcels/load-parcels.ts";
 
-/** Address labels of all parcels that are not posted yet, or of those for one country: `?to=`; `?sheet=` names the sheet of labels. */
+/**
+ * Address labels of all parcels that are not posted yet, or of those for one country: `?to=`;
+ * `?sheet=` names the sheet of labels.
+ */
 export async function GET(
   request: Request,
   { params }: { params: Promise<{ id: string }> },

@@ -4,7 +4,9 @@ import { loadParcels } from "@/stations/pack/parcels/load-parcels.ts";
 
 const MOST_LINES = 6;
 
-/** The parcel list: who gets which kit, where to, by when; the same columns can be read in again. */
+/**
+ * The parcel list: who gets which kit, where to, by when; the same columns can be read in again.
+ */
 export async function GET(
   _: Request,
   { params }: { params: Promise<{ id: string }> },

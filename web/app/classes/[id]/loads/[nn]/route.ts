@@ -4,7 +4,10 @@ import { readSheet } from "@/data/making.ts";
 import { isId } from "@/planning/planned-class.ts";
 import type { LoadDrawing } from "@/stations/cut/load-drawing.ts";
 
-/** Outlines of what lies on a load, for the drawing at Cut. By its hash in the address it never changes. */
+/**
+ * Outlines of what lies on a load, for the drawing at Cut. By its hash in the address it never
+ * changes.
+ */
 export async function GET(
   request: Request,
   { params }: { params: Promise<{ id: string; nn: string }> },
