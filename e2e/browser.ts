@@ -80,6 +80,15 @@ export async function setViewport(driver: WebDriver, width: number, height: numb
   });
 }
 
+/** What a window's browser says of the languages its reader knows, as a header has it. */
+export async function setLanguage(driver: WebDriver, accepted: string): Promise<void> {
+  const devtools = driver as chrome.Driver;
+  await devtools.sendDevToolsCommand("Network.enable", {});
+  await devtools.sendDevToolsCommand("Network.setExtraHTTPHeaders", {
+    headers: { "Accept-Language": accepted },
+  });
+}
+
 /** Takes the network away from a window, or gives it back. */
 export async function setOnline(driver: WebDriver, on: boolean): Promise<void> {
   const devtools = driver as chrome.Driver;

@@ -4,7 +4,8 @@ import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
+import { violations } from "./accessibility.ts";
+import { byText, find, openWindow, press, setLanguage, type Window, waitFor } from "./browser.ts";
 import {
   addToDesign,
   BASE,
@@ -308,6 +309,29 @@ describe("participants choose", () => {
       "it was not taken",
     );
     await find(driver, byText("button", "Undo: Choice of seat 1"));
+  });
+
+  it("speaks German where the phone does: all of its own words, and what is refused", async () => {
+    const { driver } = phone;
+    await setLanguage(driver, "de-AT,de;q=0.9,en;q=0.5");
+    try {
+      await driver.navigate().refresh();
+      await find(driver, byText("h1", "Ihr Name, so wie er geschnitten wird"));
+      expect(
+        await (await find(driver, By.css("main"))).findElement(By.xpath("..")).getAttribute("lang"),
+      ).toBe("de");
+      expect(await driver.getTitle()).toBe("Auswählen · Elm Basket");
+      await choose(driver, "Sie sind", "2");
+      await find(driver, By.css("main svg[aria-label='Ihr Motiv im richtigen Größenverhältnis']"));
+      await press(driver, byText("button", "So wünsche ich es mir"));
+      await find(driver, byText("p", "Ihre Kursleitung hat den Wunsch bekommen"));
+      expect(await violations(driver)).toEqual([]);
+      expect(await (await find(driver, By.css("body"))).getText()).not.toMatch(
+        /your|host|choose/iu,
+      );
+    } finally {
+      await setLanguage(driver, "en-GB,en");
+    }
   });
 
   it("locked names are shown and not asked for; the link shows no more than that", async () => {

@@ -104,16 +104,3 @@ function faultOf(kind: OwnKind, rounds: readonly number[], height: number): OwnF
   }
   return null;
 }
-
-/** What is said to who measured. */
-export const OWN_FAULT_WORDS: Record<OwnFault, string> = {
-  roundTooSmall:
-    "Once round a cup is at least 12 cm. Lay the tape all the way round; straight across is less than a third of it.",
-  roundTooLarge: "Once round that is more than 90 cm. Is it in the unit you chose?",
-  heightTooSmall: "A cup is at least 4.5 cm high. Measure from the table to the rim.",
-  heightTooLarge: "That is higher than 50 cm. Is it in the unit you chose?",
-  isStraight: "Top and foot are equally wide: choose “straight”.",
-  tooSteep:
-    "So wide a difference on so little height is no cup. Measure again, or send your host a picture.",
-  notBulged: "The widest place is no wider than top or foot: choose “straight” or “tapered”.",
-};

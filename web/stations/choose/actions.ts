@@ -7,12 +7,12 @@ import { decalSvg } from "@/planning/compute.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
 import type { DecalPicture } from "@/workers/decals.ts";
 import { allowedChoice, type ChoosingClass, choosingClass, seatAlone } from "./choosing.ts";
+import type { Refusal } from "./words-en.ts";
 
 export type ChooseAnswer =
-  | { readonly ok: true; readonly decals: readonly DecalPicture[]; readonly message: string }
-  | { readonly ok: false; readonly message: string };
+  | { readonly ok: true; readonly decals: readonly DecalPicture[] }
+  | { readonly ok: false; readonly why: Refusal };
 
-const CLOSED = "This link is not in use any more. Ask your host.";
 /** Tries in ten minutes: a participant plays a little, a machine does not. */
 const MOST_TRIES = 60;
 
@@ -24,22 +24,15 @@ export async function choose(
   ask: boolean,
 ): Promise<ChooseAnswer> {
   const found = await choosingClass(code);
-  if (!found) return { ok: false, message: CLOSED };
-  if (!found.document.seats.some((row) => row.seat === seat))
-    return { ok: false, message: "Choose your name first." };
+  if (!found) return { ok: false, why: "closed" };
+  if (!found.document.seats.some((row) => row.seat === seat)) return { ok: false, why: "noSeat" };
   const allowed = await withoutStudio((sql) =>
     attemptAllowed(sql, `choose:${String(code).slice(0, 60)}:${seat}`, MOST_TRIES, 600),
   );
-  if (!allowed) return { ok: false, message: "That was often. Wait a few minutes." };
+  if (!allowed) return { ok: false, why: "often" };
   const choice = allowedChoice(found.document, given);
-  if (!choice)
-    return {
-      ok: false,
-      message:
-        "That cannot be chosen here: names have up to 120 letters, colours are those on offer.",
-    };
-  if (ask && found.locked)
-    return { ok: false, message: "The names are locked: your kit is being cut. Ask your host." };
+  if (!choice) return { ok: false, why: "notOffered" };
+  if (ask && found.locked) return { ok: false, why: "locked" };
   if (ask)
     await withStudio(found.studioId, (sql) =>
       makeChoice(sql, found.studioId, found.workshopId, seat, choice),
@@ -56,13 +49,8 @@ async function picture(
   try {
     const document = seatAlone(found, seat, choice);
     const decals = await decalSvg(document, await fontsOf(found.studioId, document), seat);
-    return { ok: true, decals, message: ask ? "Your host has it, and decides." : "" };
+    return { ok: true, decals };
   } catch {
-    return {
-      ok: false,
-      message: ask
-        ? "Your host has it. It cannot be shown here."
-        : "This cannot be shown. Try another spelling.",
-    };
+    return { ok: false, why: ask ? "askedUnseen" : "unseen" };
   }
 }

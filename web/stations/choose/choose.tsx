@@ -3,13 +3,17 @@
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useCallback, useEffect, useState, useTransition } from "react";
+import type { Language } from "@/ui/language.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import type { DecalPicture } from "@/workers/decals.ts";
-import { choose } from "./actions.ts";
+import { type ChooseAnswer, choose } from "./actions.ts";
 import { OwnCup } from "./own-cup.tsx";
+import { chooseWords } from "./words.ts";
+import type { ChooseWords } from "./words-en.ts";
 
 interface Props {
   readonly code: string;
+  readonly language: Language;
   readonly title: string;
   readonly locked: boolean;
   readonly slots: readonly string[];
@@ -45,6 +49,7 @@ const LOOK_AFTER_MS = 450;
 /** The participant's phone, before the class: the own decal, its spelling, its colour. */
 export function Choose({
   code,
+  language,
   title,
   locked,
   slots,
@@ -55,6 +60,7 @@ export function Choose({
   seats,
   colours,
 }: Props) {
+  const say = chooseWords(language);
   const [seat, setSeat] = useState("");
   const [fields, setFields] = useState<Record<string, string>>({});
   const [hand, setHand] = useState<"left" | "right">("right");
@@ -88,14 +94,14 @@ export function Choose({
           ...(shape ? { brings: shape } : {}),
           ...(alternatives.length > 0 ? { choices } : {}),
         };
-        const answer = await choose(code, seat, choice, ask).catch(() => ({
-          ok: false as const,
-          message: "No connection. Try again.",
-        }));
+        const answer = await choose(code, seat, choice, ask).catch(
+          (): ChooseAnswer => ({ ok: false, why: "away" }),
+        );
         if (answer.ok) setDecals(answer.decals);
-        if (ask || !answer.ok) setSaid({ ok: answer.ok, message: answer.message });
+        if (!answer.ok) setSaid({ ok: false, message: say.refused[answer.why] });
+        else if (ask) setSaid({ ok: true, message: say.asked });
       }),
-    [code, seat, fields, vinyl, hand, handled, shape, choices, alternatives],
+    [code, seat, fields, vinyl, hand, handled, shape, choices, alternatives, say],
   );
   useEffect(() => {
     if (!seat) return;
@@ -103,30 +109,24 @@ export function Choose({
     return () => clearTimeout(timer);
   }, [seat, send]);
   return (
-    <div className="mx-auto flex min-h-screen max-w-xl flex-col bg-paper">
+    <div lang={language} className="mx-auto flex min-h-screen max-w-xl flex-col bg-paper">
       <header className="border-rule border-b px-5 py-3">
         <b className="[overflow-wrap:anywhere]">{title}</b>
       </header>
       <main className="flex-1 px-5 py-5">
-        <h1 className="mb-3 text-3xl">
-          {locked ? "The names are locked" : "Your name, as it will be cut"}
-        </h1>
-        {locked && (
-          <p className="mb-3 text-lg">
-            Your kit is being cut. Below is what it will say; ask your host if something is wrong.
-          </p>
-        )}
+        <h1 className="mb-3 text-3xl">{say.heading(locked)}</h1>
+        {locked && <p className="mb-3 text-lg">{say.locked}</p>}
         <label className="mb-4 block text-soft">
-          You are
+          {say.youAre}
           <select
             className="mt-1 block w-full text-ink"
             value={seat}
             onChange={(event) => pick(event.target.value)}
           >
-            <option value="">choose your name</option>
+            <option value="">{say.chooseName}</option>
             {seats.map((row) => (
               <option key={row.seat} value={row.seat}>
-                {row.label || `seat ${row.seat}`}
+                {row.label || say.seat(row.seat)}
               </option>
             ))}
           </select>
@@ -134,17 +134,17 @@ export function Choose({
         {seat && (
           <>
             {decals === null ? (
-              <p className="py-12 text-center text-soft">Your decal is being drawn …</p>
+              <p className="py-12 text-center text-soft">{say.drawing}</p>
             ) : (
               <div className={decals.length > 1 ? "grid gap-3 sm:grid-cols-2" : ""}>
                 {decals.map((decal) => (
-                  <Picture key={decal.title} decal={decal} titled={decals.length > 1} />
+                  <Picture key={decal.title} decal={decal} titled={decals.length > 1} say={say} />
                 ))}
               </div>
             )}
             {alternatives.map(({ choice, options }) => (
               <fieldset key={choice} className="mt-3" disabled={locked}>
-                <legend className="text-soft">You make</legend>
+                <legend className="text-soft">{say.youMake}</legend>
                 {options.map(({ thing, title: name }, i) => (
                   <label key={thing} className="mr-5 inline-flex min-h-11 items-center gap-2">
                     <input
@@ -169,6 +169,7 @@ export function Choose({
                 <OwnCup
                   key={`${seat} ${thing}`}
                   title={name}
+                  say={say.cup}
                   unit={unit}
                   disabled={locked}
                   onShape={(own) => setShape(own ? { thing, shape: own } : null)}
@@ -176,7 +177,7 @@ export function Choose({
               ))}
             {slots.map((slot) => (
               <label key={slot} className="mt-3 block text-soft capitalize">
-                {slot}
+                {say.slots[slot] ?? slot}
                 <input
                   className="mt-1 block w-full text-ink text-lg"
                   maxLength={120}
@@ -188,8 +189,8 @@ export function Choose({
             ))}
             {colours.length > 0 && (
               <fieldset className="mt-4" disabled={locked}>
-                <legend className="text-soft">Colour</legend>
-                {[{ id: "", name: "as the others", colour: "" }, ...colours].map((one) => (
+                <legend className="text-soft">{say.colour}</legend>
+                {[{ id: "", name: say.asOthers, colour: "" }, ...colours].map((one) => (
                   <label key={one.id} className="mr-5 inline-flex min-h-11 items-center gap-2">
                     <input
                       type="radio"
@@ -204,7 +205,7 @@ export function Choose({
             )}
             {handled && (
               <fieldset className="mt-3" disabled={locked}>
-                <legend className="text-soft">You hold your cup in the</legend>
+                <legend className="text-soft">{say.holds}</legend>
                 {(["right", "left"] as const).map((one) => (
                   <label key={one} className="mr-5 inline-flex min-h-11 items-center gap-2">
                     <input
@@ -213,7 +214,7 @@ export function Choose({
                       checked={hand === one}
                       onChange={() => setHand(one)}
                     />{" "}
-                    {one} hand
+                    {say.hands[one]}
                   </label>
                 ))}
               </fieldset>
@@ -234,7 +235,7 @@ export function Choose({
           onClick={() => send(true)}
           className="sticky bottom-0 min-h-20 bg-elm font-bold text-white text-xl disabled:bg-rule disabled:text-soft"
         >
-          Ask for this
+          {say.ask}
         </button>
       )}
     </div>
@@ -242,7 +243,15 @@ export function Choose({
 }
 
 /** In true proportion; what is missing or would crease is told below. */
-function Picture({ decal, titled }: { decal: DecalPicture; titled: boolean }) {
+function Picture({
+  decal,
+  titled,
+  say,
+}: {
+  decal: DecalPicture;
+  titled: boolean;
+  say: ChooseWords;
+}) {
   const { box, creases } = decal;
   const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
   const line = width / 200;
@@ -252,7 +261,7 @@ function Picture({ decal, titled }: { decal: DecalPicture; titled: boolean }) {
         viewBox={`${box.minX - line} ${box.minY - line} ${width + 2 * line} ${height + 2 * line}`}
         className="max-h-72 w-full"
         role="img"
-        aria-label={`${titled ? `${decal.title}: ` : ""}your decal, in true proportion`}
+        aria-label={say.decal(titled ? decal.title : null)}
       >
         <path
           d={decal.outline}
@@ -273,18 +282,15 @@ function Picture({ decal, titled }: { decal: DecalPicture; titled: boolean }) {
       {titled && <figcaption className="text-soft text-sm">{decal.title}</figcaption>}
       {decal.missing && (
         <p role="alert" className="my-2 text-brick">
-          This lettering has no {decal.missing}. Your host will find another, or choose a spelling
-          without it.
+          {say.missing(decal.missing)}
         </p>
       )}
       {creases && (
         <p role="status" className="my-2 border-ochre border-l-4 bg-ochre-tint p-2">
-          On a cup that bulges like this{" "}
-          {creases.pieces === 1 ? "one piece" : `${creases.pieces} pieces`} would crease.{" "}
-          {creases.share >= LEAST_SHARE
-            ? `It lies down at ${Math.floor(creases.share * 100)} % of this size, or in letters that stand apart.`
-            : "Letters that stand apart lie down; one wide piece does not."}{" "}
-          You can ask for it all the same: your host sees it and proposes what fits.
+          {say.creases(
+            creases.pieces,
+            creases.share >= LEAST_SHARE ? Math.floor(creases.share * 100) : null,
+          )}
         </p>
       )}
     </figure>

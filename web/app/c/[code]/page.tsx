@@ -1,9 +1,15 @@
 import { slotsOf } from "@elm-basket/core/lettering/recipe-reads.ts";
+import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { Choose } from "@/stations/choose/choose.tsx";
 import { choosingClass } from "@/stations/choose/choosing.ts";
+import { chooseWords } from "@/stations/choose/words.ts";
+import { readersLanguage } from "@/ui/readers-language.ts";
 
-export const metadata = { title: "Choose", robots: { index: false, follow: false } };
+export const generateMetadata = async (): Promise<Metadata> => ({
+  title: chooseWords(await readersLanguage()).title,
+  robots: { index: false, follow: false },
+});
 export const dynamic = "force-dynamic";
 
 export default async function ChoosePage({ params }: { params: Promise<{ code: string }> }) {
@@ -16,6 +22,7 @@ export default async function ChoosePage({ params }: { params: Promise<{ code: s
   return (
     <Choose
       code={code}
+      language={await readersLanguage()}
       title={document.title}
       locked={locked}
       slots={slots}
