@@ -288,9 +288,10 @@ describe("stencils", () => {
 });
 
 describe("participants choose", () => {
+  let address = "";
   it("a spelling and a colour by their link, on another server; the host takes it", async () => {
     const { driver } = host;
-    const address = await makeClass(driver, "Choosing", ["Zoe", "Bo"]);
+    address = await makeClass(driver, "Choosing", ["Zoe", "Bo"]);
     await lettered(driver, 2);
     const link = await choiceLink(driver);
     await phone.driver.get(link.replace(BASE, SECOND));
@@ -326,9 +327,18 @@ describe("participants choose", () => {
       await press(driver, byText("button", "So wünsche ich es mir"));
       await find(driver, byText("p", "Ihre Kursleitung hat den Wunsch bekommen"));
       expect(await violations(driver)).toEqual([]);
-      expect(await (await find(driver, By.css("body"))).getText()).not.toMatch(
-        /your|host|choose/iu,
-      );
+      const text = async () => (await find(driver, By.css("body"))).getText();
+      expect(await text()).not.toMatch(/your|host|choose/iu);
+      // The class itself, for whoever follows it, but what the host wrote.
+      await host.driver.get(`${address}/teach`);
+      const follow = await find(host.driver, By.css("[data-follow-link]"));
+      await driver.get((await follow.getAttribute("href")) ?? "");
+      await choose(driver, "Sie sind", "2");
+      await find(driver, byText("h2", "Ihres, Bo"));
+      await find(driver, byText("p", "Diese Seite beginnt von selbst"));
+      expect(await driver.getTitle()).toBe("Dem Kurs folgen · Elm Basket");
+      expect(await text()).not.toMatch(/your host|choose|begins|missing/iu);
+      expect(await violations(driver)).toEqual([]);
     } finally {
       await setLanguage(driver, "en-GB,en");
     }
@@ -336,13 +346,15 @@ describe("participants choose", () => {
 
   it("locked names are shown and not asked for; the link shows no more than that", async () => {
     const { driver } = host;
+    await driver.get(`${address}/letter`);
+    const link = await choiceLink(driver);
     await driver.executeScript(
       "arguments[0].open = true",
       await find(driver, By.xpath("//details[./summary[contains(., 'Participants choose')]]")),
     );
     await press(driver, byText("button", "Lock the names"));
     await find(driver, byText("button", "Open them again"));
-    await phone.driver.navigate().refresh();
+    await phone.driver.get(link);
     await find(phone.driver, byText("h1", "The names are locked"));
     expect(await phone.driver.findElements(byText("button", "Ask for this"))).toHaveLength(0);
     expect(await phone.driver.getPageSource()).not.toContain("Lantern Lane");

@@ -1,7 +1,10 @@
+"use client";
+
 import type { FollowedStep, LiveState } from "@/live/live-class.ts";
 import type { SeatView } from "@/live/seat-view.ts";
 import { StepWords } from "./follow-step.tsx";
 import { ThingPicture } from "./thing-picture.tsx";
+import { useFollowWords } from "./use-follow-words.ts";
 
 /**
  * All steps, with what is done, now and to come; each opens to its words, also afterwards at home.
@@ -17,8 +20,9 @@ export function AllSteps({
   view: SeatView | null;
   label: string;
 }) {
+  const say = useFollowWords();
   return (
-    <ol className="mt-2 border-rule border-t" aria-label="All steps">
+    <ol className="mt-2 border-rule border-t" aria-label={say.allSteps}>
       {steps.map((step) => {
         const done = Object.hasOwn(state.ends, step.id);
         const here = state.running && step.id === state.stepId;
@@ -42,11 +46,11 @@ export function AllSteps({
                 </span>
                 <span className="ml-auto shrink-0 text-base text-soft">
                   {here
-                    ? "now"
+                    ? say.now
                     : done
-                      ? "done"
+                      ? say.done
                       : state.skipped.includes(step.id)
-                        ? "left out"
+                        ? say.leftOut
                         : `${step.minutes} min`}
                 </span>
               </summary>

@@ -1,17 +1,12 @@
 "use client";
 
 import { useState } from "react";
+import { useFollowWords } from "./use-follow-words.ts";
 import type { Saying } from "./use-says.ts";
-
-const STUCK_WITH = [
-  "It will not come off its backing",
-  "It lies crooked",
-  "I am behind",
-  "Something is missing",
-] as const;
 
 /** Done, or stuck and with what. Without a name the buttons say why they cannot be pressed. */
 export function FollowActs({ step, seat, says }: { step: string; seat: string; says: Saying }) {
+  const { acts, tell, refused } = useFollowWords();
   const [asking, setAsking] = useState(false);
   const [what, setWhat] = useState("");
   const said = says.said[step];
@@ -23,40 +18,37 @@ export function FollowActs({ step, seat, says }: { step: string; seat: string; s
   return (
     <div className="sticky bottom-0 border-rule-strong border-t bg-paper">
       <p role="status" className="px-5 pt-2 text-elm-dark empty:hidden">
-        {says.refused ||
-          (said === "done"
-            ? "Your host sees that you are done."
-            : said === "stuck"
-              ? "Your host sees that you are stuck."
-              : said === "helped"
-                ? "Good: it goes again."
-                : !seat
-                  ? "Choose your name above, and these buttons reach your host."
-                  : "")}
+        {says.refused
+          ? refused[says.refused]
+          : said === "done" || said === "stuck" || said === "helped"
+            ? acts[said]
+            : !seat
+              ? acts.nameFirst
+              : ""}
       </p>
       {asking && (
         <form
           className="grid gap-2 px-5 py-3"
-          aria-label="With what"
+          aria-label={acts.withWhat}
           onSubmit={(event) => {
             event.preventDefault();
             stuck(what);
           }}
         >
           <div className="flex flex-wrap gap-2">
-            {STUCK_WITH.map((words) => (
+            {Object.entries(acts.stuckWith).map(([told, words]) => (
               <button
-                key={words}
+                key={told}
                 type="button"
                 className="min-h-11 rounded-card border border-edge px-3"
-                onClick={() => stuck(words)}
+                onClick={() => stuck(told)}
               >
                 {words}
               </button>
             ))}
           </div>
           <label className="block text-soft">
-            Or in your words
+            {acts.yourWords}
             <input
               className="mt-1 block min-h-11 w-full text-ink"
               value={what}
@@ -69,10 +61,10 @@ export function FollowActs({ step, seat, says }: { step: string; seat: string; s
               type="submit"
               className="min-h-11 rounded-card bg-brick px-4 font-bold text-white"
             >
-              Tell the host
+              {tell}
             </button>
             <button type="button" className="verb min-h-11" onClick={() => setAsking(false)}>
-              not now
+              {acts.notNow}
             </button>
           </div>
         </form>
@@ -85,7 +77,7 @@ export function FollowActs({ step, seat, says }: { step: string; seat: string; s
             onClick={() => says.say("helped", step)}
             className="min-h-20 font-bold text-xl disabled:text-soft"
           >
-            It goes again
+            {acts.goesAgain}
           </button>
         ) : (
           <button
@@ -95,7 +87,7 @@ export function FollowActs({ step, seat, says }: { step: string; seat: string; s
             onClick={() => setAsking(!asking)}
             className="min-h-20 font-bold text-brick text-xl disabled:text-soft"
           >
-            I'm stuck
+            {acts.amStuck}
           </button>
         )}
         <button
@@ -105,7 +97,7 @@ export function FollowActs({ step, seat, says }: { step: string; seat: string; s
           onClick={() => says.say("done", step)}
           className="min-h-20 bg-elm font-bold text-white text-xl disabled:bg-rule disabled:text-soft"
         >
-          {said === "done" ? "✓ Done" : "Done"}
+          {acts.isDone(said === "done")}
         </button>
       </div>
     </div>

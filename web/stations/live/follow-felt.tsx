@@ -1,9 +1,9 @@
 "use client";
 
 import { useState } from "react";
+import { useFollowWords } from "./use-follow-words.ts";
 import type { Saying } from "./use-says.ts";
 
-const PACES = ["too fast", "just right", "too slow"] as const;
 /** Under this name the phone remembers that it was said. */
 const FELT = "felt";
 
@@ -11,18 +11,19 @@ const FELT = "felt";
  * Afterwards, for whoever likes: how the pace was, and what was hardest. Only the host reads it.
  */
 export function FollowFelt({ says }: { says: Saying }) {
+  const { felt, tell } = useFollowWords();
   const [pace, setPace] = useState("");
   const [hardest, setHardest] = useState("");
   if (says.said[FELT] === "felt")
     return (
       <p role="status" className="mt-6 text-elm-dark">
-        Thank you: your host reads it.
+        {felt.thanks}
       </p>
     );
   return (
     <form
       className="mt-6 border-rule border-t pt-4"
-      aria-label="How it was"
+      aria-label={felt.label}
       onSubmit={(event) => {
         event.preventDefault();
         says.say(
@@ -32,9 +33,9 @@ export function FollowFelt({ says }: { says: Saying }) {
         );
       }}
     >
-      <p className="font-bold">How was the pace? Only if you like; only your host reads it.</p>
+      <p className="font-bold">{felt.question}</p>
       <div className="mt-2 flex flex-wrap gap-2">
-        {PACES.map((one) => (
+        {Object.entries(felt.paces).map(([one, words]) => (
           <button
             key={one}
             type="button"
@@ -42,12 +43,12 @@ export function FollowFelt({ says }: { says: Saying }) {
             className={`min-h-11 rounded-card border px-3 ${pace === one ? "border-elm bg-elm font-bold text-white" : "border-rule-strong"}`}
             onClick={() => setPace(pace === one ? "" : one)}
           >
-            {one}
+            {words}
           </button>
         ))}
       </div>
       <label className="mt-3 block text-soft">
-        What was hardest?
+        {felt.hardest}
         <input
           className="mt-1 block min-h-11 w-full text-ink"
           value={hardest}
@@ -60,7 +61,7 @@ export function FollowFelt({ says }: { says: Saying }) {
         disabled={!pace && !hardest.trim()}
         className="mt-3 min-h-11 rounded-card bg-elm px-4 font-bold text-white disabled:opacity-50"
       >
-        Tell the host
+        {tell}
       </button>
     </form>
   );

@@ -7,6 +7,7 @@ import type { SeatView } from "@/live/seat-view.ts";
 import { timeIn } from "@/ui/dates.ts";
 import { FollowFelt } from "./follow-felt.tsx";
 import { ThingPicture } from "./thing-picture.tsx";
+import { useFollowWords } from "./use-follow-words.ts";
 import type { Saying } from "./use-says.ts";
 
 interface Props {
@@ -26,8 +27,9 @@ const DAY = 86_400;
  * Afterwards: how it is cared for.
  */
 export function FollowLobby({ live, state, now, zone, view, label, says }: Props) {
+  const { lobby, locale } = useFollowWords();
   const toGo = (live.beginsAt - now) / 1000;
-  const day = new Intl.DateTimeFormat("en-GB", {
+  const day = new Intl.DateTimeFormat(locale, {
     weekday: "long",
     day: "numeric",
     month: "long",
@@ -39,25 +41,26 @@ export function FollowLobby({ live, state, now, zone, view, label, says }: Props
     <>
       <h1 className="mb-2 text-4xl" suppressHydrationWarning>
         {state.running
-          ? "One moment"
+          ? lobby.moment
           : state.ended
-            ? "That was the class"
+            ? lobby.was
             : toGo > 0 && toGo < DAY
-              ? `It begins in ${toGo < 3600 ? showClock(toGo) : showMinutes(Math.ceil(toGo / 60))}`
-              : "Not begun yet"}
+              ? lobby.beginsIn(toGo < 3600 ? showClock(toGo) : showMinutes(Math.ceil(toGo / 60)))
+              : lobby.notBegun}
       </h1>
       {state.ended ? (
         <p className="text-lg">{live.farewell}</p>
       ) : (
         <p className="text-lg" suppressHydrationWarning>
-          {day}, {timeIn(zone, new Date(live.beginsAt), live.clock)}
-          {live.atHome ? " where you are" : ""}. This page starts by itself when your host does; it
-          opens again without network.
+          {lobby.startsByItself(
+            `${day}, ${timeIn(zone, new Date(live.beginsAt), live.clock)}`,
+            live.atHome,
+          )}
         </p>
       )}
       {view && (
         <section className="mt-5">
-          <h2 className="mb-2 text-xl">Yours, {label}</h2>
+          <h2 className="mb-2 text-xl">{lobby.yours(label)}</h2>
           {view.things.map((thing) => (
             <figure key={thing.thing} className="mb-3">
               <ThingPicture thing={thing} name={label} maxHeight="40vh" />
@@ -84,6 +87,7 @@ function Ready({
   says: Saying;
   atHome: boolean;
 }) {
+  const { lobby, tell, refused } = useFollowWords();
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const [lacks, setLacks] = useState<string | null>(null);
   const said = says.said[""];
@@ -95,7 +99,7 @@ function Ready({
     );
   return (
     <section className="mt-5">
-      <h2 className="mb-1 text-xl">{atHome ? "Lay these ready" : "At your place"}</h2>
+      <h2 className="mb-1 text-xl">{lobby.ready(atHome)}</h2>
       <ul>
         {ready.map((line) => (
           <li key={line} className="border-rule border-b">
@@ -112,12 +116,13 @@ function Ready({
         ))}
       </ul>
       <p role="status" className="mt-3 text-elm-dark empty:hidden">
-        {says.refused ||
-          (said === "ready"
-            ? "Your host knows that you have everything."
+        {says.refused
+          ? refused[says.refused]
+          : said === "ready"
+            ? lobby.knowsAll
             : said === "missing"
-              ? "Your host knows what you lack."
-              : "")}
+              ? lobby.knowsLack
+              : ""}
       </p>
       {lacks !== null && (
         <form
@@ -129,7 +134,7 @@ function Ready({
           }}
         >
           <label className="block text-soft">
-            What is missing
+            {lobby.missing}
             <input
               className="mt-1 block min-h-11 w-full text-ink"
               value={lacks}
@@ -141,7 +146,7 @@ function Ready({
             type="submit"
             className="min-h-11 justify-self-start rounded-card bg-brick px-4 font-bold text-white"
           >
-            Tell the host
+            {tell}
           </button>
         </form>
       )}
@@ -160,7 +165,7 @@ function Ready({
             )
           }
         >
-          Something is missing
+          {lobby.somethingMissing}
         </button>
         <button
           type="button"
@@ -170,7 +175,7 @@ function Ready({
             says.say("ready", "");
           }}
         >
-          All here
+          {lobby.allHere}
         </button>
       </div>
     </section>

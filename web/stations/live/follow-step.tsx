@@ -1,9 +1,12 @@
+"use client";
+
 import { notBefore, secondsLeft } from "@elm-basket/core/live/run.ts";
 import { showClock } from "@elm-basket/core/units/time.ts";
 import type { FollowedStep, LiveState } from "@/live/live-class.ts";
 import type { SeatView } from "@/live/seat-view.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { ThingPicture } from "./thing-picture.tsx";
+import { useFollowWords } from "./use-follow-words.ts";
 
 interface Props {
   readonly step: FollowedStep;
@@ -19,6 +22,7 @@ interface Props {
 
 /** What to do now, with the own decal; while something dries, the drying. */
 export function FollowStep({ step, next, steps, state, now, seat, view, label, clock }: Props) {
+  const say = useFollowWords();
   const left = secondsLeft(step, state, now);
   const until = notBefore(step, state);
   const dry = until !== null && until > now;
@@ -40,16 +44,12 @@ export function FollowStep({ step, next, steps, state, now, seat, view, label, c
             {left < 0 ? `+${showClock(-left)}` : showClock(left)}
           </span>
           <span className="text-soft">
-            {left < 0 ? "over" : "left of"} {step.minutes + state.extraSeconds / 60} min
+            {left < 0 ? say.over : say.leftOf} {step.minutes + state.extraSeconds / 60} min
           </span>
         </p>
       )}
       <p className="mb-4 text-soft">
-        {state.heldAt
-          ? "Held: your host is explaining something."
-          : next
-            ? `then: ${next.title}`
-            : "the last step"}
+        {state.heldAt ? say.held : next ? say.next(next.title) : say.last}
       </p>
       {state.line && seat && <Turn line={state.line} seat={seat} tool={step.tool?.name ?? ""} />}
       {thing && (
@@ -57,7 +57,7 @@ export function FollowStep({ step, next, steps, state, now, seat, view, label, c
           <ThingPicture thing={thing} name={label} maxHeight="38vh" />
           {step.lies !== "" && thing.lies !== "" && (
             <p className="mt-2 text-lg" data-lies>
-              <b>Yours lies: </b>
+              <b>{say.lies}</b>
               {thing.lies}
             </p>
           )}
@@ -65,7 +65,7 @@ export function FollowStep({ step, next, steps, state, now, seat, view, label, c
       )}
       {!thing && step.lies !== "" && (
         <p className="mb-3 text-lg" data-lies>
-          <b>Where: </b>
+          <b>{say.where}</b>
           {step.lies}
         </p>
       )}
@@ -76,18 +76,19 @@ export function FollowStep({ step, next, steps, state, now, seat, view, label, c
 
 /** What a participant reads of a step. */
 export function StepWords({ step }: { step: FollowedStep }) {
+  const say = useFollowWords();
   return (
     <>
       {step.doIt && <p className="mb-3 text-xl">{step.doIt}</p>}
       {step.check && (
         <p className="mb-3 text-lg">
-          <b>Good when: </b>
+          <b>{say.good}</b>
           {step.check}
         </p>
       )}
       {step.slip && (
         <p className="mb-3 text-lg">
-          <b>If it goes wrong: </b>
+          <b>{say.wrong}</b>
           {step.slip}
         </p>
       )}
@@ -113,6 +114,7 @@ function Drying({
   now,
   clock,
 }: Pick<Props, "step" | "steps" | "state" | "now" | "clock"> & { until: number }) {
+  const say = useFollowWords();
   const begun = Math.max(
     0,
     ...step.after.flatMap(({ step: of, wait }) =>
@@ -148,10 +150,12 @@ function Drying({
         </text>
       </svg>
       <p className="text-lg" role="status">
-        It dries: not before <b>{clock(until)}</b>. Leave it alone until then.
+        {say.dries[0]}
+        <b>{clock(until)}</b>
+        {say.dries[1]}
         {of && (
           <span className="block text-base text-soft">
-            “{steps.find(({ id }) => id === of.step)?.title}” was done at {clock(begun)}.
+            {say.wasDone(steps.find(({ id }) => id === of.step)?.title ?? "", clock(begun))}
           </span>
         )}
       </p>
@@ -168,13 +172,15 @@ function Turn({
   seat: string;
   tool: string;
 }) {
+  const say = useFollowWords();
   const at = line.waiting.indexOf(seat);
+  const where = tool.toLowerCase();
   const words = line.turn.includes(seat)
-    ? `It is your turn${tool ? ` at the ${tool.toLowerCase()}` : ""}.`
+    ? say.turn(where)
     : at >= 0
-      ? `${line.turn.length + at} before you${tool ? ` at the ${tool.toLowerCase()}` : ""}.`
+      ? say.before(line.turn.length + at, where)
       : line.through.includes(seat)
-        ? "You are through."
+        ? say.through
         : "";
   return words === "" ? null : (
     <p className="mb-4 border-elm border-l-4 bg-elm-tint p-3 text-xl" role="status" data-turn>

@@ -6,10 +6,13 @@ import { type FollowedClass, isNewer, type LiveState, stepsOfRun } from "@/live/
 import type { SeatView } from "@/live/seat-view.ts";
 import { useLive } from "@/live/use-live.ts";
 import { timeIn } from "@/ui/dates.ts";
+import type { Language } from "@/ui/language.ts";
 import { AllSteps } from "./all-steps.tsx";
 import { FollowActs } from "./follow-acts.tsx";
 import { FollowLobby } from "./follow-lobby.tsx";
 import { FollowStep } from "./follow-step.tsx";
+import { followWords } from "./follow-words.ts";
+import { FollowWordsProvider } from "./use-follow-words.ts";
 import { useSays } from "./use-says.ts";
 
 interface Kept {
@@ -41,13 +44,16 @@ const LARGER = "125%";
  */
 export function Follow({
   code,
+  language,
   live,
   initial,
 }: {
   code: string;
+  language: Language;
   live: FollowedClass;
   initial: LiveState;
 }) {
+  const say = followWords(language);
   const { state, awaySince, refused, now, take } = useLive<LiveState>(
     `/f/${code}/events`,
     initial,
@@ -102,100 +108,105 @@ export function Follow({
   const clock = (at: number) => timeIn(zone, new Date(at), live.clock);
   const me = live.seats.find((row) => row.seat === seat);
   return (
-    <div className="mx-auto flex min-h-screen max-w-xl flex-col bg-paper">
-      {awaySince !== null && (
-        <p role="status" className="bg-ochre-tint px-5 py-3" data-away>
-          <b>
-            {refused ? "This page is not answered any more" : "No network"} since{" "}
-            {timeIn(zone, new Date(awaySince + (now - Date.now())), live.clock)}.
-          </b>{" "}
-          {refused
-            ? "If your host has sent a new link, use that one; your steps stay here."
-            : "Go on: the clock runs here."}
-          {says.waiting > 0 && ` What you press waits, and goes out later: ${says.waiting}`}
-        </p>
-      )}
-      <header className="flex items-baseline justify-between gap-4 border-rule border-b px-5 py-3">
-        <b className="[overflow-wrap:anywhere]">{live.title}</b>
-        {state.running && step && (
-          <span className="shrink-0 text-soft" suppressHydrationWarning>
-            {steps.indexOf(step) + 1} of {steps.length} · ends about{" "}
-            {clock(projectedEnd(steps, state, now))}
-          </span>
+    <FollowWordsProvider value={say}>
+      <div lang={language} className="mx-auto flex min-h-screen max-w-xl flex-col bg-paper">
+        {awaySince !== null && (
+          <p role="status" className="bg-ochre-tint px-5 py-3" data-away>
+            <b>
+              {say.away(
+                !refused,
+                timeIn(zone, new Date(awaySince + (now - Date.now())), live.clock),
+              )}
+            </b>{" "}
+            {say.goOn(!refused)}
+            {says.waiting > 0 && say.waiting(says.waiting)}
+          </p>
         )}
-      </header>
-      <main className="flex-1 px-5 py-5">
-        {state.running && step ? (
-          <FollowStep
-            step={step}
-            next={next}
-            steps={steps}
-            state={state}
-            now={now}
-            seat={seat}
-            view={view}
-            label={me?.label ?? ""}
-            clock={clock}
-          />
-        ) : (
-          <FollowLobby
-            live={live}
-            state={state}
-            now={now}
-            zone={zone}
-            view={view}
-            label={me?.label ?? ""}
-            says={says}
-          />
-        )}
-        {live.seats.length > 0 && !state.ended && (
-          <label className="mt-6 block text-soft">
-            You are
-            <select
-              className="mt-1 block min-h-11 w-full text-ink"
-              value={seat}
-              onChange={(event) => {
-                setSeat(event.target.value);
-                keep(`elm-seat-${code}`, event.target.value);
-              }}
-            >
-              <option value="">choose your name</option>
-              {live.seats.map((row) => (
-                <option key={row.seat} value={row.seat}>
-                  {row.label}
-                </option>
-              ))}
-            </select>
-          </label>
-        )}
-        <p className="mt-5 flex flex-wrap gap-x-6">
-          {!state.ended && (
+        <header className="flex items-baseline justify-between gap-4 border-rule border-b px-5 py-3">
+          <b className="[overflow-wrap:anywhere]">{live.title}</b>
+          {state.running && step && (
+            <span className="shrink-0 text-soft" suppressHydrationWarning>
+              {say.place(
+                steps.indexOf(step) + 1,
+                steps.length,
+                clock(projectedEnd(steps, state, now)),
+              )}
+            </span>
+          )}
+        </header>
+        <main className="flex-1 px-5 py-5">
+          {state.running && step ? (
+            <FollowStep
+              step={step}
+              next={next}
+              steps={steps}
+              state={state}
+              now={now}
+              seat={seat}
+              view={view}
+              label={me?.label ?? ""}
+              clock={clock}
+            />
+          ) : (
+            <FollowLobby
+              live={live}
+              state={state}
+              now={now}
+              zone={zone}
+              view={view}
+              label={me?.label ?? ""}
+              says={says}
+            />
+          )}
+          {live.seats.length > 0 && !state.ended && (
+            <label className="mt-6 block text-soft">
+              {say.youAre}
+              <select
+                className="mt-1 block min-h-11 w-full text-ink"
+                value={seat}
+                onChange={(event) => {
+                  setSeat(event.target.value);
+                  keep(`elm-seat-${code}`, event.target.value);
+                }}
+              >
+                <option value="">{say.chooseName}</option>
+                {live.seats.map((row) => (
+                  <option key={row.seat} value={row.seat}>
+                    {row.label}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
+          <p className="mt-5 flex flex-wrap gap-x-6">
+            {!state.ended && (
+              <button
+                type="button"
+                className="verb min-h-11"
+                aria-expanded={all}
+                onClick={() => setAll(!all)}
+              >
+                {say.steps(all)}
+              </button>
+            )}
             <button
               type="button"
               className="verb min-h-11"
-              aria-expanded={all}
-              onClick={() => setAll(!all)}
+              aria-pressed={larger}
+              onClick={() => {
+                keep("elm-larger", !larger);
+                setLarger(!larger);
+              }}
             >
-              {all ? "fewer steps" : "all steps"}
+              {say.text(larger)}
             </button>
+          </p>
+          {(all || state.ended) && (
+            <AllSteps steps={steps} state={state} view={view} label={me?.label ?? ""} />
           )}
-          <button
-            type="button"
-            className="verb min-h-11"
-            aria-pressed={larger}
-            onClick={() => {
-              keep("elm-larger", !larger);
-              setLarger(!larger);
-            }}
-          >
-            {larger ? "smaller text" : "larger text"}
-          </button>
-        </p>
-        {(all || state.ended) && (
-          <AllSteps steps={steps} state={state} view={view} label={me?.label ?? ""} />
-        )}
-      </main>
-      {state.running && step && <FollowActs step={step.id} seat={seat} says={says} />}
-    </div>
+        </main>
+        {state.running && step && <FollowActs step={step.id} seat={seat} says={says} />}
+      </div>
+    </FollowWordsProvider>
   );
 }

@@ -1,5 +1,8 @@
-/** A seat's decal on its piece in true proportion, as it lies on the table. */
+"use client";
+
 import type { SeatThing } from "@/live/seat-view.ts";
+/** A seat's decal on its piece in true proportion, as it lies on the table. */
+import { useFollowWords } from "./use-follow-words.ts";
 
 export function ThingPicture({
   thing,
@@ -21,7 +24,7 @@ export function ThingPicture({
       className="h-auto w-full"
       style={{ maxHeight }}
       role="img"
-      aria-label={`${name}${thing.title ? `, ${thing.title}` : ""}: ${thing.out ? "the letters that are painted" : "the decal"} on its piece`}
+      aria-label={useFollowWords().picture(name, thing.title, thing.out)}
     >
       <path
         d={thing.outline}

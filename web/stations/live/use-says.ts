@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Say } from "@/live/says.ts";
 import { freshId } from "@/ui/fresh-id.ts";
+import type { FollowWords } from "./follow-words-en.ts";
 
 const RETRY_MS = 4000;
 
@@ -37,7 +38,8 @@ export interface Saying {
   readonly waiting: number;
   /** What was said last at each step by this phone; what was refused is not among it. */
   readonly said: Readonly<Record<string, Say["kind"]>>;
-  readonly refused: string;
+  /** Why it was not counted. */
+  readonly refused: keyof FollowWords["refused"] | null;
   say(kind: Say["kind"], step: string, what?: string): void;
 }
 
@@ -50,7 +52,7 @@ export function useSays(code: string, seat: string, now: () => number): Saying {
   const [waiting, setWaiting] = useState<readonly Say[]>([]);
   const own = `elm-said-${code}-${seat}`;
   const [said, setSaid] = useState<Readonly<Record<string, Say["kind"]>>>({});
-  const [refused, setRefused] = useState("");
+  const [refused, setRefused] = useState<Saying["refused"]>(null);
   const busy = useRef(false);
   // Each name has said its own; a reload remembers.
   useEffect(() => setSaid(readSaid(own)), [own]);
@@ -74,18 +76,17 @@ export function useSays(code: string, seat: string, now: () => number): Saying {
         });
         if (response.status === 429) break;
         const sent = new Set(own.map(({ mark }) => mark));
-        if (!response.ok) setRefused(response.status < 500 ? await response.text() : "");
+        if (!response.ok)
+          setRefused(
+            response.status === 404 ? "closed" : response.status < 500 ? "unsayable" : null,
+          );
         // What the server will never take does not wait for ever.
         if (response.status >= 500) break;
         if (response.ok) {
           const { answers } = (await response.json()) as {
             answers: { mark: string; ok: boolean }[];
           };
-          setRefused(
-            answers.some(({ ok }) => !ok)
-              ? "That step is over, or the class has not begun: it was not counted."
-              : "",
-          );
+          setRefused(answers.some(({ ok }) => !ok) ? "over" : null);
         }
         put(read(key).filter(({ mark }) => !sent.has(mark)));
       }

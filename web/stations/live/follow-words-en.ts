@@ -1,0 +1,88 @@
+/** Every word of the participant's phone, but what the host wrote. A second language is a second file of this shape. */
+export const FOLLOW_EN = {
+  title: "Follow the class",
+  /** How days are written. */
+  locale: "en-GB",
+  away: (answered: boolean, since: string): string =>
+    `${answered ? "No network" : "This page is not answered any more"} since ${since}.`,
+  goOn: (answered: boolean): string =>
+    answered
+      ? "Go on: the clock runs here."
+      : "If your host has sent a new link, use that one; your steps stay here.",
+  waiting: (count: number): string => ` What you press waits, and goes out later: ${count}`,
+  place: (at: number, of: number, end: string): string => `${at} of ${of} · ends about ${end}`,
+  youAre: "You are",
+  chooseName: "choose your name",
+  steps: (all: boolean): string => (all ? "fewer steps" : "all steps"),
+  text: (larger: boolean): string => (larger ? "smaller text" : "larger text"),
+  over: "over",
+  leftOf: "left of",
+  held: "Held: your host is explaining something.",
+  next: (title: string): string => `then: ${title}`,
+  last: "the last step",
+  lies: "Yours lies: ",
+  where: "Where: ",
+  good: "Good when: ",
+  wrong: "If it goes wrong: ",
+  dries: ["It dries: not before ", ". Leave it alone until then."] as readonly [string, string],
+  wasDone: (title: string, at: string): string => `“${title}” was done at ${at}.`,
+  turn: (tool: string): string => `It is your turn${tool ? ` at the ${tool}` : ""}.`,
+  before: (count: number, tool: string): string =>
+    `${count} before you${tool ? ` at the ${tool}` : ""}.`,
+  through: "You are through.",
+  allSteps: "All steps",
+  now: "now",
+  done: "done",
+  leftOut: "left out",
+  picture: (name: string, title: string, painted: boolean): string =>
+    `${name}${title ? `, ${title}` : ""}: ${painted ? "the letters that are painted" : "the decal"} on its piece`,
+  lobby: {
+    moment: "One moment",
+    was: "That was the class",
+    beginsIn: (time: string): string => `It begins in ${time}`,
+    notBegun: "Not begun yet",
+    startsByItself: (when: string, home: boolean): string =>
+      `${when}${home ? " where you are" : ""}. This page starts by itself when your host does; it opens again without network.`,
+    yours: (name: string): string => `Yours, ${name}`,
+    ready: (home: boolean): string => (home ? "Lay these ready" : "At your place"),
+    knowsAll: "Your host knows that you have everything.",
+    knowsLack: "Your host knows what you lack.",
+    missing: "What is missing",
+    somethingMissing: "Something is missing",
+    allHere: "All here",
+  },
+  tell: "Tell the host",
+  acts: {
+    done: "Your host sees that you are done.",
+    stuck: "Your host sees that you are stuck.",
+    helped: "Good: it goes again.",
+    nameFirst: "Choose your name above, and these buttons reach your host.",
+    withWhat: "With what",
+    /** As the host reads it, and as it is shown. */
+    stuckWith: {
+      "It will not come off its backing": "It will not come off its backing",
+      "It lies crooked": "It lies crooked",
+      "I am behind": "I am behind",
+      "Something is missing": "Something is missing",
+    },
+    yourWords: "Or in your words",
+    notNow: "not now",
+    goesAgain: "It goes again",
+    amStuck: "I'm stuck",
+    isDone: (said: boolean): string => (said ? "✓ Done" : "Done"),
+  },
+  felt: {
+    label: "How it was",
+    question: "How was the pace? Only if you like; only your host reads it.",
+    /** As the host reads it, and as it is shown. */
+    paces: { "too fast": "too fast", "just right": "just right", "too slow": "too slow" },
+    hardest: "What was hardest?",
+    thanks: "Thank you: your host reads it.",
+  },
+  refused: {
+    over: "That step is over, or the class has not begun: it was not counted.",
+    closed: "This link is not in use any more. Ask your host.",
+    unsayable: "That cannot be said.",
+  },
+};
+export type FollowWords = typeof FOLLOW_EN;
