@@ -2,7 +2,8 @@
 
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { ChevronDown, GripVertical } from "lucide-react";
-import { type ReactNode, useId } from "react";
+import { type ReactNode, Suspense, useId } from "react";
+import { Fetching } from "@/ui/fetched.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { useSortableRow } from "@/ui/sortable.tsx";
 
@@ -83,8 +84,10 @@ export function RecipeRow({
       </div>
       {open && (
         <div id={panel} className="pb-2 pl-1">
-          {children}
-          <p className="mt-2 flex gap-4 border-rule border-t pt-1 text-sm">{acts}</p>
+          <Suspense fallback={<Fetching />}>
+            {children}
+            <p className="mt-2 flex gap-4 border-rule border-t pt-1 text-sm">{acts}</p>
+          </Suspense>
         </div>
       )}
     </li>

@@ -5,7 +5,7 @@ import { slotsOf, withoutItem } from "@elm-basket/core/lettering/recipe-reads.ts
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import dynamic from "next/dynamic";
-import { useRef, useState } from "react";
+import { lazy, useRef, useState } from "react";
 import type { Drawn } from "@/stations/frame/use-lettering.ts";
 import { Fetching, insist } from "@/ui/fetched.tsx";
 import { LengthField } from "@/ui/fields.tsx";
@@ -20,21 +20,19 @@ import { GapRow, RecipeRow } from "./recipe-row.tsx";
 import { artSummary, shapeSummary, TextSummary } from "./summaries.tsx";
 import { withHeight } from "./with-height.ts";
 
-/** Asked for when a row is opened, or art is brought in. */
+/** Asked for when art is brought in, or a row is opened, which shows all that is in it at once. */
 const ArtDialog = dynamic(
   () => insist(() => import("./art-dialog.tsx")).then((all) => all.ArtDialog),
   { loading: Fetching },
 );
-const ArtRule = dynamic(() => insist(() => import("./art-rule.tsx")).then((all) => all.ArtRule), {
-  loading: Fetching,
-});
-const ShapeRule = dynamic(
-  () => insist(() => import("./shape-rule.tsx")).then((all) => all.ShapeRule),
-  { loading: Fetching },
+const ArtRule = lazy(() =>
+  insist(() => import("./art-rule.tsx")).then((all) => ({ default: all.ArtRule })),
 );
-const TextRule = dynamic(
-  () => insist(() => import("./text-rule.tsx")).then((all) => all.TextRule),
-  { loading: Fetching },
+const ShapeRule = lazy(() =>
+  insist(() => import("./shape-rule.tsx")).then((all) => ({ default: all.ShapeRule })),
+);
+const TextRule = lazy(() =>
+  insist(() => import("./text-rule.tsx")).then((all) => ({ default: all.TextRule })),
 );
 
 interface Props {
