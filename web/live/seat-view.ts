@@ -29,7 +29,9 @@ export interface SeatThing {
 
 export interface SeatView {
   readonly things: readonly SeatThing[];
-  /** To be laid ready: the kit and what is not shared. */
+  /** Of its kit: how many pieces of film. */
+  readonly films: number;
+  /** What else is to be laid ready: what is not shared. */
   readonly ready: readonly string[];
 }
 
@@ -82,12 +84,8 @@ export async function seatView(
           },
         ];
       }),
-      ready: [
-        ...(films > 0
-          ? [films === 1 ? "Your kit: one piece of film" : `Your kit: ${films} pieces of film`]
-          : []),
-        ...lines.flatMap((line) => (line.what === "material" ? [line.name] : [])),
-      ],
+      films,
+      ready: lines.flatMap((line) => (line.what === "material" ? [line.name] : [])),
     };
   });
 }

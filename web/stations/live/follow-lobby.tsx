@@ -36,7 +36,7 @@ export function FollowLobby({ live, state, now, zone, view, label, says }: Props
     timeZone: zone,
   })
     .format(new Date(live.beginsAt))
-    .replace(",", "");
+    .replace(locale.startsWith("en") ? "," : "", "");
   return (
     <>
       <h1 className="mb-2 text-4xl" suppressHydrationWarning>
@@ -72,7 +72,13 @@ export function FollowLobby({ live, state, now, zone, view, label, says }: Props
         </section>
       )}
       {state.ended && view && <FollowFelt says={says} />}
-      {view && !state.ended && <Ready ready={view.ready} says={says} atHome={live.atHome} />}
+      {view && !state.ended && (
+        <Ready
+          ready={[...(view.films > 0 ? [lobby.kit(view.films)] : []), ...view.ready]}
+          says={says}
+          atHome={live.atHome}
+        />
+      )}
     </>
   );
 }

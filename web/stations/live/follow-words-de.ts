@@ -44,6 +44,7 @@ export const FOLLOW_DE: FollowWords = {
       `${when}${home ? " bei Ihnen" : ""}. Diese Seite beginnt von selbst, wenn Ihre Kursleitung beginnt; sie öffnet sich auch ohne Netz wieder.`,
     yours: (name) => `Ihres, ${name}`,
     ready: (home) => (home ? "Legen Sie das bereit" : "An Ihrem Platz"),
+    kit: (films) => (films === 1 ? "Ihr Set: ein Stück Folie" : `Ihr Set: ${films} Stücke Folie`),
     knowsAll: "Ihre Kursleitung weiß, dass Sie alles haben.",
     knowsLack: "Ihre Kursleitung weiß, was Ihnen fehlt.",
     missing: "Was fehlt",

@@ -45,6 +45,8 @@ export const FOLLOW_EN = {
       `${when}${home ? " where you are" : ""}. This page starts by itself when your host does; it opens again without network.`,
     yours: (name: string): string => `Yours, ${name}`,
     ready: (home: boolean): string => (home ? "Lay these ready" : "At your place"),
+    kit: (films: number): string =>
+      films === 1 ? "Your kit: one piece of film" : `Your kit: ${films} pieces of film`,
     knowsAll: "Your host knows that you have everything.",
     knowsLack: "Your host knows what you lack.",
     missing: "What is missing",
