@@ -1,6 +1,8 @@
 "use client";
 
 const AGAIN_MS = 1500;
+/** As the bundler names what could not be fetched. */
+const NOT_FETCHED = "ChunkLoadError";
 
 /**
  * Code that is fetched when it is needed is asked for again until it is there: a network that comes
@@ -10,7 +12,9 @@ export async function insist<T>(load: () => Promise<T>): Promise<T> {
   for (;;) {
     try {
       return await load();
-    } catch {
+    } catch (error) {
+      // What was fetched and does not run is a fault of ours: waiting mends nothing.
+      if (!(error instanceof Error) || error.name !== NOT_FETCHED) throw error;
       await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
     }
   }
@@ -23,7 +27,8 @@ export function Fetching() {
       role="status"
       className="appears-late fixed right-4 bottom-4 z-50 border border-rule-strong bg-paper px-4 py-2"
     >
-      One moment. Without network it comes when the network is back.
+      One moment. Without network it comes when the network is back; if it does not, load the page
+      anew.
     </p>
   );
 }
