@@ -4,8 +4,9 @@
  */
 
 import { MessageChannel } from "node:worker_threads";
+import type { ReadCutSheet } from "@elm-basket/core/cutting/read-sheet.ts";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
-import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
+import { PlanFault, plainFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { Bounded } from "@elm-basket/core/memory/bounded.ts";
 import type { Improvement } from "@elm-basket/core/plan/improve.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
@@ -26,6 +27,10 @@ import type { PlanningProgress } from "./progress.ts";
 const holder = globalThis as typeof globalThis & { elmWorkers?: Piscina };
 const MOST_THREADS = 2;
 const MOST_HOMES = 500;
+/**
+ * A thread that wants more is ended by itself, and its job fails, instead of the whole server.
+ */
+const MOST_THREAD_MB = 3072;
 /** A class of a thousand seats takes some ten seconds; longer means something is wrong. */
 const LONGEST_MS = 120_000;
 
@@ -37,6 +42,7 @@ function workers(): Piscina {
     minThreads: 1,
     maxThreads: MOST_THREADS,
     idleTimeout: 120_000,
+    resourceLimits: { maxOldGenerationSizeMb: MOST_THREAD_MB },
     loadBalancer: choose,
   });
   return holder.elmWorkers;
@@ -158,6 +164,23 @@ export async function searchLayouts(
  */
 export async function fontShare(bytes: Uint8Array): Promise<number | null> {
   return asked({ kind: "font", bytes }, { signal: signal() });
+}
+
+/** A file of ours is read in well under a second; one made to take long must not. */
+const LONGEST_FILE_MS = 10_000;
+
+/**
+ * A cut file from outside, null when it is none of ours.
+ * @throws PlanFault when it holds too much, or takes too long
+ */
+export async function cutFile(text: string): Promise<ReadCutSheet | null> {
+  const long = AbortSignal.timeout(LONGEST_FILE_MS);
+  try {
+    return await asked({ kind: "cutFile", text }, { signal: long });
+  } catch (error) {
+    if (long.aborted) throw plainFault("fileTooSlow");
+    throw error;
+  }
 }
 
 /** What of the lettered designs decides minutes, tape and paint. */

@@ -1,4 +1,5 @@
 import type { MessagePort } from "node:worker_threads";
+import { type ReadCutSheet, readCutSheet } from "@elm-basket/core/cutting/read-sheet.ts";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { type Fault, PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
@@ -96,7 +97,8 @@ export type Job =
       readonly document: ClassDocument;
       readonly fonts: readonly GivenFont[];
     }
-  | { readonly kind: "font"; readonly bytes: Uint8Array };
+  | { readonly kind: "font"; readonly bytes: Uint8Array }
+  | { readonly kind: "cutFile"; readonly text: string };
 
 export type FactsOfThing = PlanJson["facts"][number];
 
@@ -144,12 +146,14 @@ export async function answer(
   | StarterView[]
   | VariantView[]
   | FactsOfThing[]
+  | ReadCutSheet
   | number
   | null
 > {
   if (job.kind === "starters") return startersDrawn(job.schools, shipped);
   if (job.kind === "reckon") return reckoned(job.document, job.schools);
   if (job.kind === "font") return fontShare(job.bytes);
+  if (job.kind === "cutFile") return readCutSheet(job.text);
   if (job.kind === "scrapLabels") return scrapLabelsPdf(job.scraps, job.unit);
   if (job.kind === "addressLabels") return addressLabelsPdf(job.labels, job.on);
   const fonts = lookup(job.fonts);

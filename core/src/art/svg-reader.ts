@@ -341,7 +341,7 @@ export class SvgReader {
 
   #lines(contours: readonly ShapeContour[], tolerance: number): Line[] {
     const lines = contours.map((contour) => ({
-      points: flattenLine(contour, tolerance),
+      points: flattenLine(contour, tolerance, MOST_POINTS),
       closed: contour.closed,
     }));
     this.#points += lines.reduce((sum, { points }) => sum + points.length, 0);

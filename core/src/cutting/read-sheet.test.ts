@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { MOST_CHORDS } from "../geometry/outline.ts";
 import { drawingPath, readPiecePath } from "../geometry/path.ts";
 import { sheetFiles } from "../plan/files.ts";
 import { demoDocument } from "../testing/documents.ts";
@@ -101,5 +102,24 @@ describe("a cut sheet that comes back", () => {
       ),
     ).toBeNull();
     expect(readCutSheet("no drawing at all")).toBeNull();
+  });
+});
+
+describe("a file made to take everything", () => {
+  const file = (d: string) =>
+    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9" data-vinyl="white" data-sheet="1"><path data-piece="a" d="${d}"/></svg>`;
+
+  it("a curve wider than any workshop ends at a bounded number of points", () => {
+    for (const d of ["M0 0Q1e30 1e30 5 0Z", "M0 0C1e300 0 1e300 9 5 0Z", "M0 0A1e9 1e9 0 1 1 5 5Z"])
+      expect(readCutSheet(file(d))?.pieces[0]?.polygons.flat(2).length ?? 0, d).toBeLessThanOrEqual(
+        4 * MOST_CHORDS,
+      );
+  });
+
+  it("a hundred of them are refused in words", () => {
+    const apart = Array.from({ length: 100 }, () => "M0 0Q1e30 1e30 5 0Z").join("");
+    const inOne = `M0 0${"Q1e30 1e30 5 0".repeat(300_000)}`;
+    for (const many of [apart, inOne])
+      expect(() => readCutSheet(file(many))).toThrow("more points than any load");
   });
 });

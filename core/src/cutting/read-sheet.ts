@@ -5,6 +5,7 @@
 import { applied, IDENTITY, type Matrix, readTransform, times } from "../art/matrix.ts";
 import { contoursOf, SHAPES } from "../art/svg-shapes.ts";
 import { readTree, type SvgNode } from "../art/svg-tree.ts";
+import { plainFault } from "../faults/plan-fault.ts";
 import { fillRings } from "../geometry/boolean.ts";
 import { flattenLine } from "../geometry/outline.ts";
 import {
@@ -35,7 +36,13 @@ export interface ReadCutSheet {
   readonly pieces: readonly ReadPiece[];
 }
 
-/** Null when the file is no cut sheet of ours: any other drawing. */
+/** Points of a whole load: ours of two hundred kits have some forty thousand. */
+const MOST_POINTS = 200_000;
+
+/**
+ * Null when the file is no cut sheet of ours: any other drawing.
+ * @throws PlanFault when it holds more points than any load of ours
+ */
 export function readCutSheet(text: string): ReadCutSheet | null {
   const tree = readTree(text);
   if (!tree.ok) return null;
@@ -43,7 +50,7 @@ export function readCutSheet(text: string): ReadCutSheet | null {
   const sheet = Number(attributes["data-sheet"]);
   if (!attributes["data-vinyl"] || !Number.isInteger(sheet) || sheet < 1) return null;
   const pieces: ReadPiece[] = [];
-  walkInto(pieces, tree.root, rootMatrix(tree.root), "");
+  walkInto({ pieces, points: 0 }, tree.root, rootMatrix(tree.root), "");
   return {
     vinyl: attributes["data-vinyl"],
     sheet,
@@ -72,7 +79,12 @@ function rootMatrix({ attributes }: SvgNode): Matrix {
   return Number.isFinite(scale) && scale > 0 ? [scale, 0, 0, scale, 0, 0] : IDENTITY;
 }
 
-function walkInto(pieces: ReadPiece[], node: SvgNode, matrix: Matrix, seat: string): void {
+interface Reading {
+  readonly pieces: ReadPiece[];
+  points: number;
+}
+
+function walkInto(reading: Reading, node: SvgNode, matrix: Matrix, seat: string): void {
   for (const child of node.children) {
     const own =
       child.attributes.transform === undefined
@@ -80,18 +92,20 @@ function walkInto(pieces: ReadPiece[], node: SvgNode, matrix: Matrix, seat: stri
         : times(matrix, readTransform(child.attributes.transform) ?? IDENTITY);
     const inSeat = child.attributes["data-seat"] ?? seat;
     const id = child.attributes["data-piece"];
-    if (id !== undefined && SHAPES.has(child.name))
-      pieces.push({ id, seat: inSeat, polygons: polygonsOf(child, own) });
-    else walkInto(pieces, child, own, inSeat);
+    if (id !== undefined && SHAPES.has(child.name)) {
+      const rings = ringsOf(child, own);
+      reading.points += rings.reduce((sum, ring) => sum + ring.length, 0);
+      if (reading.points > MOST_POINTS) throw plainFault("fileTooFine");
+      reading.pieces.push({ id, seat: inSeat, polygons: fillRings(rings, "evenodd") });
+    } else walkInto(reading, child, own, inSeat);
   }
 }
 
-function polygonsOf(node: SvgNode, matrix: Matrix): Polygons {
-  const rings = (contoursOf(node, NO_VIEW) ?? []).map(
+function ringsOf(node: SvgNode, matrix: Matrix): Ring[] {
+  return (contoursOf(node, NO_VIEW) ?? []).map(
     (contour): Ring =>
-      flattenLine(contour, CURVE_TOLERANCE_MM).map((point) => applied(matrix, point)),
+      flattenLine(contour, CURVE_TOLERANCE_MM, MOST_POINTS).map((point) => applied(matrix, point)),
   );
-  return fillRings(rings, "evenodd");
 }
 
 const NO_VIEW = { x: 0, y: 0, width: 100, height: 100 };

@@ -19,6 +19,8 @@ export interface FaultValues {
   readonly noFont: { readonly font: string };
   readonly unreadableFont: { readonly font: string };
   readonly cornerOfScrap: Record<never, never>;
+  readonly fileTooFine: Record<never, never>;
+  readonly fileTooSlow: Record<never, never>;
   /** Steps that cannot follow one another as they are said to; in words. */
   readonly steps: { readonly step: string; readonly message: string };
 }

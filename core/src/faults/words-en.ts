@@ -19,6 +19,9 @@ const WORDS: { readonly [Code in FaultCode]: (values: FaultValues[Code]) => stri
   noFont: ({ font }) => `there is no font "${font}"`,
   unreadableFont: ({ font }) => `font ${font}: not a readable TTF or OTF file`,
   cornerOfScrap: () => "the corner that is gone is smaller than the scrap both ways",
+  fileTooFine: () =>
+    "the file holds more points than any load of this workshop: save it again without adding any",
+  fileTooSlow: () => "the shapes in the file cross each other too often to be read",
   steps: ({ message }) => message,
 };
 

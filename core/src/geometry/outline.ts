@@ -17,7 +17,7 @@ export interface Contour {
 /**
  * Flattens to chords no farther than `tolerance` from the curve.
  * Segment counts follow the second-difference bound: n = sqrt(d / (8·tolerance)) with d the
- * largest second derivative of the Bézier curve (Wang's formula, 1984).
+ * largest second derivative of the Bézier curve (Wang's formula, 1984); see `MOST_CHORDS`.
  */
 export function flatten(contour: Contour, tolerance: number): Ring {
   const points: Point[] = [];
@@ -31,11 +31,17 @@ export function flatten(contour: Contour, tolerance: number): Ring {
 
 /**
  * The same for a line that need not be closed: its start, then its chords; nothing twice in a row.
+ * @param most ends soon after so many points: whoever set the limit looks whether it was passed
  */
-export function flattenLine(contour: Contour, tolerance: number): Ring {
+export function flattenLine(
+  contour: Contour,
+  tolerance: number,
+  most = Number.POSITIVE_INFINITY,
+): Ring {
   const points: Point[] = [contour.start];
   let from = contour.start;
   for (const segment of contour.segments) {
+    if (points.length > most) break;
     addSegmentInto(points, from, segment, tolerance);
     from = segment.to;
   }
@@ -44,15 +50,20 @@ export function flattenLine(contour: Contour, tolerance: number): Ring {
   );
 }
 
+/**
+ * Chords of one curve at most. A curve whose control points lie within ten metres needs 8,000 at
+ * the finest tolerance in use; a wider one, which only a broken or a hostile file holds, is drawn
+ * more coarsely instead of without end.
+ */
+export const MOST_CHORDS = 10_000;
+
 function addSegmentInto(points: Point[], from: Point, segment: Segment, tolerance: number): void {
   if (segment.kind === "line") {
     points.push(segment.to);
     return;
   }
-  const count = Math.max(
-    1,
-    Math.ceil(Math.sqrt(secondDifference(from, segment) / (8 * tolerance))),
-  );
+  const wanted = Math.ceil(Math.sqrt(secondDifference(from, segment) / (8 * tolerance)));
+  const count = Math.max(1, Math.min(MOST_CHORDS, wanted));
   for (let i = 1; i <= count; i++)
     points.push(i === count ? segment.to : at(from, segment, i / count));
 }

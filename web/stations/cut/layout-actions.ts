@@ -1,8 +1,9 @@
 "use server";
 
 import { MOST_SVG_BYTES } from "@elm-basket/core/art/limits.ts";
-import { compareSheet, readCutSheet } from "@elm-basket/core/cutting/read-sheet.ts";
+import { compareSheet, type ReadCutSheet } from "@elm-basket/core/cutting/read-sheet.ts";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { type HandMove, layAllByHand } from "@elm-basket/core/stages/by-hand.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
@@ -11,6 +12,7 @@ import { requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { listSheets, type SheetKitMeta, type SheetRow } from "@/data/making.ts";
+import { cutFile } from "@/planning/compute.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { beginSearch, endSearch } from "@/planning/searches.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
@@ -145,22 +147,31 @@ export async function lookAtCutFile(id: string, text: string): Promise<FileAnswe
   const host = await requireHost();
   if (!isId(id) || typeof text !== "string" || text.length > MOST_SVG_BYTES)
     return { ok: false, message: "That file is too large for a cut file." };
-  const read = readCutSheet(text);
+  const [sheets, stored] = await withStudio(
+    host.studioId,
+    async (sql) => [await listSheets(sql, id), await readClass(sql, id)] as const,
+  );
+  if (!stored) return { ok: false, message: GONE };
+  let read: ReadCutSheet | null;
+  try {
+    read = await cutFile(text);
+  } catch (error) {
+    if (error instanceof PlanFault)
+      return { ok: false, message: `That file was not read: ${error.message}.` };
+    throw error;
+  }
   if (!read)
     return {
       ok: false,
       message:
         "That is no cut file of this workshop: it does not say which load it is. Art goes in at Letter.",
     };
-  const [sheets, stored] = await withStudio(
-    host.studioId,
-    async (sql) => [await listSheets(sql, id), await readClass(sql, id)] as const,
-  );
-  const sheet = sheets.find(({ nn, vinyl }) => nn === read.sheet && vinyl === read.vinyl);
-  if (!sheet || !stored)
+  const { sheet: nn, vinyl } = read;
+  const sheet = sheets.find((row) => row.nn === nn && row.vinyl === vinyl);
+  if (!sheet)
     return {
       ok: false,
-      message: `The file is load ${read.sheet} in ${read.vinyl}; this class has no such load now.`,
+      message: `The file is load ${nn} in ${vinyl.slice(0, 60)}; this class has no such load now.`,
     };
   const label = (name: string) => sheet.meta.kits.find((kit) => kit.name === name)?.label ?? name;
   const planned = sheet.meta.kits.flatMap((kit) =>
