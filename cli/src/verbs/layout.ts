@@ -93,6 +93,17 @@ export const nest = defineVerb({
       throw new InputError(
         `$.scraps[${named}].id: "${input.scraps[named]?.id}" is how sheets and the strip are called; give the scrap a name of its own`,
       );
+    const shared = new Map<string, readonly number[]>();
+    const apart = input.items.findIndex(({ group, allowedTurns }) => {
+      if (group === undefined) return false;
+      const both = (shared.get(group) ?? allowedTurns).filter((t) => allowedTurns.includes(t));
+      shared.set(group, both);
+      return both.length === 0;
+    });
+    if (apart >= 0)
+      throw new InputError(
+        `$.items[${apart}].allowedTurns: the items of group "${input.items[apart]?.group}" share no turn, so they cannot lie in one piece`,
+      );
     const flat = input.items.findIndex(({ polygons }) => !(polygonsArea(polygons) > 0));
     if (flat >= 0) throw new InputError(`$.items[${flat}].polygons: covers no area`);
     const stock = input.sheet

@@ -161,46 +161,6 @@ export class Arena {
     }
   }
 
-  /**
-   * Moves all that lie below the line (by their middle) up by `cells`; what then sticks out of the
-   * bin is pushed inside.
-   * Returns the items that may overlap now: those that reach across the line, and those pushed
-   * inside.
-   */
-  closeUp(bin: number, line: number, cells: number, fixed: ReadonlySet<number>): number[] {
-    const suspects: number[] = [];
-    for (let i = 0; i < this.count; i++) {
-      if (this.bin[i] !== bin || fixed.has(i)) continue;
-      const { grown, height } = this.lying(i, this.turn[i] as number);
-      const from = this.y[i] as number;
-      const above = from + height / this.grid.cell / 2 <= line;
-      const wanted = from - (above ? 0 : cells);
-      const y = Math.max(0, Math.min(wanted, this.lastY(i, this.turn[i] as number, bin)));
-      if (y !== wanted || (from + grown.bottom > line - cells && from + grown.top < line + cells))
-        suspects.push(i);
-      if (y !== from) this.put(i, { ...this.spot(i), y });
-    }
-    return suspects;
-  }
-
-  /** Moves everything towards the start by a factor; returns all that may overlap now. */
-  squeeze(bin: number, factor: number, fixed: ReadonlySet<number>): number[] {
-    const moved: number[] = [];
-    for (let i = 0; i < this.count; i++) {
-      if (this.bin[i] !== bin || fixed.has(i)) continue;
-      const y = Math.max(
-        0,
-        Math.min(
-          Math.round((this.y[i] as number) * factor),
-          this.lastY(i, this.turn[i] as number, bin),
-        ),
-      );
-      this.put(i, { ...this.spot(i), y });
-      moved.push(i);
-    }
-    return moved;
-  }
-
   /** Gathers the items that could touch this one anywhere between two cells of a bin. */
   gather(item: number, turn: number, bin: number, low: number, high: number): void {
     const { grown } = this.lying(item, turn);

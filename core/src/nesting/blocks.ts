@@ -23,14 +23,18 @@ interface Part {
 
 /**
  * Parts beside and below each other so that their common box is small; a single part keeps its own
- * coordinates.
+ * coordinates. Only for parts that share a turn.
+ * @param id of the block, no other's: items may be called anything
  */
-export function blockOf(parts: readonly Part[], clearance: number): Block {
+export function blockOf(id: string, parts: readonly Part[], clearance: number): Block {
   const [only] = parts;
   if (only && parts.length === 1)
     return {
-      item: only.item,
-      members: only.members.map((id) => ({ id, placed: ({ x, y, turn }) => ({ id, x, y, turn }) })),
+      item: { ...only.item, id },
+      members: only.members.map((own) => ({
+        id: own,
+        placed: ({ x, y, turn }) => ({ id: own, x, y, turn }),
+      })),
     };
   const boxes = parts.map(({ item }) => boxOf(item.polygons));
   const sizes = boxes.map((box) => ({
@@ -66,20 +70,23 @@ export function blockOf(parts: readonly Part[], clearance: number): Block {
       ] as const,
     ]),
   );
-  const turns = parts[0]?.item.turns.filter((turn) =>
-    parts.every(({ item }) => item.turns.includes(turn)),
-  ) ?? [0];
   const at = (i: number) => offsets.get(i) ?? ([0, 0] as const);
   return {
     item: {
-      id: `block ${parts[0]?.item.id ?? ""}`,
+      id,
       polygons: parts.flatMap(({ item }, i) => moved(item.polygons, ...at(i))),
-      turns: turns.length > 0 ? turns : [0],
+      turns: sharedTurns(parts.map(({ item }) => item)),
     },
     members: parts.flatMap(({ members }, i) =>
-      members.map((id): Member => ({ id, placed: (block) => turnedWith(id, at(i), block) })),
+      members.map((own): Member => ({ id: own, placed: (block) => turnedWith(own, at(i), block) })),
     ),
   };
+}
+
+/** Turns that all of them allow; what allows none of its own may lie as it is. */
+export function sharedTurns(items: readonly Pick<ShapeItem, "turns">[]): number[] {
+  const [first, ...others] = items.map(({ turns }) => (turns.length > 0 ? turns : [0]));
+  return (first ?? [0]).filter((turn) => others.every((turns) => turns.includes(turn)));
 }
 
 function turnedWith(

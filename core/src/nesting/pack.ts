@@ -14,7 +14,7 @@ import {
 } from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
 import { STRIP, sheetBin } from "./bins.ts";
-import { type Block, blockOf } from "./blocks.ts";
+import { type Block, blockOf, sharedTurns } from "./blocks.ts";
 import { inscribedBox } from "./inscribed.ts";
 import type {
   Item,
@@ -24,7 +24,7 @@ import type {
   ShapeScrap,
   ShapeStock,
 } from "./problem.ts";
-import { turnedBy } from "./raster.ts";
+import { type Turned, turnedBy } from "./raster.ts";
 import { type BoxFill, searchBoxes } from "./strategies/skyline.ts";
 import { layTight } from "./tight.ts";
 import { layTrimmerFriendly } from "./trimmer.ts";
@@ -83,7 +83,13 @@ export function pack(problem: PackProblem): Packed {
     seed: problem.seed,
     seconds: problem.seconds,
   };
-  const layout = problem.mode === "trimmer" ? straightCuts(shapes) : layTight(shapes);
+  const boxes = layBoxes(shapes.items, problem);
+  const searched = problem.mode === "trimmer" ? straightCuts(shapes) : layTight(shapes);
+  const reasons = new Map(searched.unplaced.map((one) => [one.id, one]));
+  const layout =
+    problem.mode === "tight" && problem.scraps.length === 0 && fewer(boxes, searched)
+      ? { ...boxes, unplaced: boxes.unplaced.map((one) => reasons.get(one.id) ?? one) }
+      : searched;
   const byId = new Map(blocks.map((block) => [block.item.id, block]));
   const placements = layout.placements.flatMap((at) =>
     (byId.get(at.id) as Block).members.map((member) => ({ ...member.placed(at), bin: at.bin })),
@@ -103,7 +109,6 @@ export function pack(problem: PackProblem): Packed {
   const area = blocks
     .filter(({ item }) => onStock.has(item.id))
     .reduce((sum, { item }) => sum + polygonsArea(item.polygons), 0);
-  const lost = new Set(layout.unplaced.map(({ id }) => id));
   return {
     placements,
     unplaced,
@@ -113,45 +118,61 @@ export function pack(problem: PackProblem): Packed {
         ? area / stock.width
         : Math.ceil(area / (stock.width * stock.height) - 1e-9),
     share: length > 0 ? area / (stock.width * length) : 0,
-    boxes: boxesNeed(
-      blocks.filter(({ item }) => !lost.has(item.id)).map(({ item }) => item),
-      problem,
-    ),
+    boxes: boxesNeed(boxes, shapes.items, problem),
     leftovers: leftoversOf(problem, ends),
   };
 }
 
-/** Groups are rigid; by seat, what a seat has lies side by side in one block. */
+interface Rigid {
+  readonly seat: string | undefined;
+  readonly item: ShapeItem;
+  readonly members: readonly string[];
+}
+
+/**
+ * Groups are rigid; by seat, what a seat has lies side by side in one block. What shares no turn
+ * with what it belongs to cannot lie with it in one piece: then each of them lies for itself.
+ */
 function blocksOf({ items, mode, clearance }: PackProblem): Block[] {
-  const groups = new Map<string, PackItem[]>();
-  for (const item of items) {
-    const key = item.group === undefined ? `item ${item.id}` : `group ${item.group}`;
-    groups.set(key, [...(groups.get(key) ?? []), item]);
-  }
-  const rigid = [...groups.values()].map(
-    (members): { seat: string | undefined; item: ShapeItem; members: readonly string[] } => {
-      const shared = (members[0] as PackItem).turns.filter((turn) =>
-        members.every(({ turns }) => turns.includes(turn)),
-      );
-      return {
+  const own = ({ id, polygons, turns, seat }: PackItem): Rigid => ({
+    seat,
+    item: { id, polygons, turns },
+    members: [id],
+  });
+  const rigid = together(items, ({ group }) => group).flatMap((members): Rigid[] => {
+    const turns = sharedTurns(members);
+    if (members.length === 1 || turns.length === 0) return members.map(own);
+    return [
+      {
         seat: members.find(({ seat }) => seat !== undefined)?.seat,
         members: members.map(({ id }) => id),
-        item: {
-          id: members[0]?.id ?? "",
-          polygons: members.flatMap(({ polygons }) => polygons),
-          turns: shared.length > 0 ? shared : [0],
-        },
-      };
-    },
-  );
-  if (mode !== "bySeat")
-    return rigid.map(({ item, members }) => blockOf([{ item, members }], clearance));
-  const seats = new Map<string, typeof rigid>();
-  for (const one of rigid) {
-    const key = one.seat === undefined ? `item ${one.item.id}` : `seat ${one.seat}`;
-    seats.set(key, [...(seats.get(key) ?? []), one]);
+        item: { id: "", polygons: members.flatMap(({ polygons }) => polygons), turns },
+      },
+    ];
+  });
+  const blocks =
+    mode === "bySeat" ? together(rigid, ({ seat }) => seat) : rigid.map((one) => [one]);
+  return blocks
+    .flatMap((parts) =>
+      sharedTurns(parts.map(({ item }) => item)).length > 0 ? [parts] : parts.map((one) => [one]),
+    )
+    .map((parts, n) => blockOf(`${n}`, parts, clearance));
+}
+
+/** By what they share, in the order in which each comes first; what shares nothing alone. */
+function together<T>(list: readonly T[], of: (one: T) => string | undefined): T[][] {
+  const known = new Map<string, T[]>();
+  const all: T[][] = [];
+  for (const one of list) {
+    const key = of(one);
+    const others = key === undefined ? undefined : known.get(key);
+    if (others) others.push(one);
+    else {
+      all.push([one]);
+      if (key !== undefined) known.set(key, all[all.length - 1] as T[]);
+    }
   }
-  return [...seats.values()].map((members) => blockOf(members, clearance));
+  return all;
 }
 
 interface Shapes {
@@ -165,28 +186,11 @@ interface Shapes {
  * Straight edge-to-edge cuts: on the largest rectangle of each scrap, then on sheets or the strip.
  */
 function straightCuts({ items, scraps, stock, clearance }: Shapes): ShapeLayout {
-  const boxed = items.map((item) => {
-    const turned = item.turns.map((turn) => ({ turn, ...turnedBy(item.polygons, turn) }));
-    const first = turned[0] as (typeof turned)[number];
-    const quarter = turned.find(({ turn }) => (((turn - first.turn) % 180) + 180) % 180 === 90);
-    return {
-      item,
-      first,
-      quarter,
-      box: {
-        id: item.id,
-        width: first.width + clearance,
-        height: first.height + clearance,
-        mayTurn: quarter !== undefined,
-      } satisfies Item,
-    };
-  });
+  const boxed = items.map((item) => boxedOf(item, clearance));
   const byId = new Map(boxed.map((one) => [one.item.id, one]));
   const placements: ShapePlacement[] = [];
   const place = (id: string, bin: string, x: number, y: number, turned: boolean) => {
-    const { first, quarter } = byId.get(id) as (typeof boxed)[number];
-    const lies = turned && quarter ? quarter : first;
-    placements.push({ id, bin, x: x - lies.minX, y: y - lies.minY, turn: lies.turn });
+    placements.push(liesAt(byId.get(id) as Boxed, bin, x, y, turned));
   };
   let left = boxed;
   for (const { id, polygon } of scraps) {
@@ -239,24 +243,41 @@ function endsOf(
   return ends;
 }
 
+/** Whether boxes alone take less: little time may not suffice for as much. */
+function fewer(boxes: ShapeLayout, searched: ShapeLayout): boolean {
+  if (boxes.unplaced.length !== searched.unplaced.length)
+    return boxes.unplaced.length < searched.unplaced.length;
+  return (
+    boxes.sheets < searched.sheets ||
+    (boxes.sheets === searched.sheets && boxes.length < searched.length - 1e-6)
+  );
+}
+
+/** Film that boxes take, all sheets one after the other. */
 function boxesNeed(
+  boxes: ShapeLayout,
   items: readonly ShapeItem[],
-  { stock, clearance: c, seed }: PackProblem,
-): { sheets: number; length: number } {
-  const boxes = items.map((item) => {
-    const box = boxOf(item.polygons);
-    return {
-      width: boxWidth(box) + c,
-      height: boxHeight(box) + c,
-      mayTurn: item.turns.some((turn) => turn % 180 !== 0),
-    };
-  });
+  { stock }: PackProblem,
+): Packed["boxes"] {
+  const length = [...endsOf(boxes.placements, items).values()].reduce((sum, end) => sum + end, 0);
+  return { sheets: stock.kind === "sheet" ? boxes.sheets : 0, length };
+}
+
+/** Bounding boxes, each in the first of its turns or a quarter turn from it. */
+function layBoxes(
+  items: readonly ShapeItem[],
+  { stock, clearance: c, seed }: Pick<PackProblem, "stock" | "clearance" | "seed">,
+): ShapeLayout {
+  const boxed = items.map((item) => boxedOf(item, c));
+  const boxes = boxed.map(({ box }) => box);
   const height = stock.kind === "sheet" ? stock.height : ENDLESS_MM;
+  const most = stock.kind === "sheet" ? (stock.most ?? Number.POSITIVE_INFINITY) : 1;
   const random = seededRandom(seed);
+  const placements: ShapePlacement[] = [];
   let left = boxes.map((_, i) => i);
   let sheets = 0;
   let length = 0;
-  while (left.length > 0) {
+  while (left.length > 0 && sheets < most) {
     const better = (a: BoxFill, b: BoxFill) =>
       a.area > b.area + 1e-6 || (a.area > b.area - 1e-6 && a.length < b.length - 1e-6);
     const fill = searchBoxes(boxes, left, stock.width + c, height + c, {
@@ -265,12 +286,54 @@ function boxesNeed(
       better,
     });
     if (fill.spots.length === 0) break;
+    sheets++;
+    length = fill.length - c;
+    const bin = stock.kind === "strip" ? STRIP : sheetBin(sheets);
+    for (const { index, x, y, turned } of fill.spots)
+      placements.push(liesAt(boxed[index] as Boxed, bin, x, y, turned));
     const taken = new Set(fill.spots.map(({ index }) => index));
     left = left.filter((i) => !taken.has(i));
-    sheets++;
-    length += fill.length - c;
   }
-  return { sheets: stock.kind === "sheet" ? sheets : 0, length };
+  return {
+    placements,
+    unplaced: left.map((i) => ({ id: (items[i] as ShapeItem).id, reason: "noRoom" as const })),
+    sheets: stock.kind === "sheet" ? sheets : 0,
+    length,
+  };
+}
+
+interface Boxed {
+  readonly item: ShapeItem;
+  readonly first: Turned & { readonly turn: number };
+  readonly quarter: (Turned & { readonly turn: number }) | undefined;
+  /** With the clearance. */
+  readonly box: Item;
+}
+
+function boxedOf(item: ShapeItem, clearance: number): Boxed {
+  const [first, ...others] = (item.turns.length > 0 ? item.turns : [0]).map((turn) => ({
+    turn,
+    ...turnedBy(item.polygons, turn),
+  })) as [Boxed["first"], ...Boxed["first"][]];
+  const quarter = others.find(({ turn }) => (((turn - first.turn) % 180) + 180) % 180 === 90);
+  const box = {
+    id: item.id,
+    width: first.width + clearance,
+    height: first.height + clearance,
+    mayTurn: quarter !== undefined,
+  };
+  return { item, first, quarter, box };
+}
+
+function liesAt(
+  { item, first, quarter }: Boxed,
+  bin: string,
+  x: number,
+  y: number,
+  turned: boolean,
+): ShapePlacement {
+  const lies = turned && quarter ? quarter : first;
+  return { id: item.id, bin, x: x - lies.minX, y: y - lies.minY, turn: lies.turn };
 }
 
 function leftoversOf(

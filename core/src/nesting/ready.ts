@@ -19,7 +19,7 @@ import { separate } from "./separate.ts";
  * Columns over the height of a middling item: of the fair grid that is searched first, and of the
  * fine grid that decides.
  */
-export const COLUMNS = { coarse: 10, search: 16, fine: 64 } as const;
+export const COLUMNS = { search: 16, fine: 64 } as const;
 export type GridKind = keyof typeof COLUMNS;
 /** Cells are finer than columns: they cost next to nothing. */
 const CELLS_A_COLUMN = 5;
@@ -50,6 +50,7 @@ export interface Ready {
   /** Not turned; without counters where nothing may lie in them. */
   readonly outline: Polygons;
   readonly area: number;
+  /** A rectangle that may lie by quarter turns only: laying boxes lays it as well as can be. */
   readonly isBox: boolean;
   /** Corners of all its outlines. */
   readonly points: number;
@@ -61,7 +62,9 @@ export function prepare(item: ShapeItem, counters: boolean): Ready {
   const box = boxOf(item.polygons);
   const area = polygonsArea(item.polygons);
   const isBox =
-    Math.abs(boxWidth(box) * boxHeight(box) - area) <= 1e-6 * area && item.polygons.length === 1;
+    turns.every((turn) => (turn - (turns[0] ?? 0)) % 90 === 0) &&
+    Math.abs(boxWidth(box) * boxHeight(box) - area) <= 1e-6 * area &&
+    item.polygons.length === 1;
   return {
     item,
     turns,
@@ -123,14 +126,6 @@ function lookOf({ polygons, minX, minY }: Turned): string {
   return points.sort().join(",").replaceAll("-0.000", "0.000");
 }
 
-/** Index of a turn, or of one that looks the same; -1 when it is not allowed. */
-export function turnIndex({ item, turns, turned, outline }: Ready, turn: number): number {
-  const at = turns.indexOf(turn);
-  if (at >= 0 || !item.turns.includes(turn)) return at;
-  const look = lookOf(turnedBy(outline, turn));
-  return turned.findIndex((own) => lookOf(own) === look);
-}
-
 export interface Place {
   readonly bin: string;
   readonly turn: number;
@@ -165,7 +160,7 @@ const WORK_A_POINT = 90;
 const WORK_A_COLUMN = 270;
 
 /**
- * Rasters of all items on the two or three grids of a layout, made when first needed and kept:
+ * Rasters of all items on the two grids of a layout, made when first needed and kept:
  * every scrap and sheet looks
  * at the same shapes.
  */
@@ -182,7 +177,6 @@ export class Rasters {
     private readonly bare: boolean,
   ) {
     this.grids = {
-      coarse: gridFor(ready, "coarse"),
       search: gridFor(ready, "search"),
       fine: gridFor(ready, "fine"),
     };

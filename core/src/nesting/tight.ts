@@ -14,12 +14,11 @@ import {
 import { seededRandom } from "../geometry/random.ts";
 import { NOWHERE } from "./arena.ts";
 import { STRIP, sheetBin, sheetNumber } from "./bins.ts";
-import { stuffCounters } from "./counters.ts";
 import { inscribedBox } from "./inscribed.ts";
+import { pressStrip } from "./press/press-strip.ts";
 import type { ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
-import { outsideOf, type Turned, turnedBy } from "./raster.ts";
+import { outsideOf, type Turned } from "./raster.ts";
 import {
-  type GridKind,
   type Place,
   placeOf,
   prepare,
@@ -28,14 +27,10 @@ import {
   type Ready,
   settle,
   spotIn,
-  turnIndex,
 } from "./ready.ts";
-import { separate } from "./separate.ts";
 import { straightOf } from "./straight.ts";
-import { layInOrder } from "./strategies/bottom-left.ts";
 import { fillBin } from "./strategies/fill.ts";
 import { type BoxFill, type SkylineBox, searchBoxes } from "./strategies/skyline.ts";
-import { shorten } from "./strategies/tight-strip.ts";
 import { layShort, MOST_SHAPES, type TouchingItem } from "./strategies/touching.ts";
 
 /**
@@ -43,22 +38,8 @@ import { layShort, MOST_SHAPES, type TouchingItem } from "./strategies/touching.
  * cores of 2020s servers).
  */
 const WORK_PER_SECOND = 42e6;
-/** Share of the time for laying all as low as they go, before the search. */
-const LOW_SHARE = 0.1;
-/** Share of the time for the fair grid. */
-const FAIR_SHARE = 0.6;
 /** The same where a bin is filled: what goes in at last is found on the fine grid. */
 const FAIR_FILL_SHARE = 0.4;
-const SETTLE_ROUNDS = 25;
-/** How much longer a strip may become when the fine grid takes over. */
-const SETTLE_ROOM = [0.008, 0.02, 0.04, 0.08];
-/** Share of the searching that goes into trying several starts. */
-const TRIES_SHARE = 0.45;
-/**
- * Above so many items there is time for one start only, and none for laying each as low as it goes.
- */
-const MOST_TRIED_TWICE = 400;
-const MOST_LAID_LOW = 160;
 /** At most this share of the time goes into making all shapes ready. */
 const MOST_MAKING_SHARE = 0.6;
 /** What of a scrap is likely to be covered. */
@@ -72,16 +53,6 @@ const BOXES_FIRST = 0.9;
 /** Share for laying edge to edge what has straight edges. */
 const EDGED_SHARE = 0.75;
 const EDGED_SHORT_SHARE = 0.35;
-/**
- * Counters are filled first when there are no more items, and time to speak of; shares of the time
- * left for filling and for laying what is filled.
- */
-const MOST_STUFFED = 160;
-const LEAST_STUFFING_SECONDS = 6;
-const STUFFING_SHARE = 0.06;
-const STUFFED_SHARE = 0.6;
-const RUN_SECONDS = 4;
-const MOST_RUNS = 8;
 /** Smaller scraps that are tried for what came last, and the share of the time left for each. */
 const MOST_SMALLER = 6;
 const SMALLER_SHARE = 0.3;
@@ -98,23 +69,14 @@ export function layTight(
   return layout.run();
 }
 
-interface Search {
-  readonly members: readonly number[];
-  readonly held: ReadonlySet<number>;
-  readonly id: string;
-  readonly width: number;
-  readonly height: number;
-  readonly start: readonly Place[];
-  readonly grid: GridKind;
-  readonly budget: number;
-}
-
 class Tight {
   private readonly random: () => number;
   private readonly places = new Map<number, Place>();
   private spent = 0;
   private readonly allowed: number;
   private readonly rasters: Rasters;
+  private readonly largestFirst: readonly number[];
+  private readonly boxes = new Map<Polygons, Box>();
   /** All shapes can be made ready and time is left to search with them. */
   private readonly worthwhile: boolean;
 
@@ -124,6 +86,9 @@ class Tight {
     private readonly onBetter: ((layout: ShapeLayout) => void) | undefined,
   ) {
     this.random = seededRandom(problem.seed);
+    this.largestFirst = ready
+      .map((_, i) => i)
+      .sort((a, b) => (ready[b] as Ready).area - (ready[a] as Ready).area || a - b);
     this.rasters = new Rasters(ready, problem.clearance, problem.scraps.length > 0);
     this.allowed = Math.max(0.02, problem.seconds) * WORK_PER_SECOND;
     this.worthwhile = this.makingOf(ready.map((_, i) => i)) < this.allowed * MOST_MAKING_SHARE;
@@ -197,10 +162,7 @@ class Tight {
   }
 
   private left(): number[] {
-    return this.ready
-      .map((_, i) => i)
-      .filter((i) => !this.places.has(i))
-      .sort((a, b) => (this.ready[b] as Ready).area - (this.ready[a] as Ready).area || a - b);
+    return this.largestFirst.filter((i) => !this.places.has(i));
   }
 
   /** Fills one bin with what is left, for a share of the time that is left. */
@@ -253,7 +215,7 @@ class Tight {
       return;
     }
     if (noTime) {
-      this.fillBoxes(id, polygon, left, upTo - this.spent);
+      this.fillBoxes(id, polygon, enough, upTo - this.spent);
       return;
     }
     // Made once for all bins: what is left is shared among them.
@@ -392,25 +354,24 @@ class Tight {
       (this.allowed - this.spent) * share,
       shorter,
     );
-    this.takeBoxes("strip", boxOf(endless), fill);
-    // A box that found no room in the row of boxes is laid below all.
-    let below =
-      Math.max(
-        0,
-        ...[...this.places.values()].filter(({ bin }) => bin === "strip").map((place) => place.y),
-      ) +
-      ENDLESS_MM / 1e3;
+    // Below what lies there already; the search moves it up beside that.
+    const held = [...this.places].filter(([, { bin }]) => bin === STRIP);
+    const from = held.length > 0 ? this.endOf(held) + this.problem.clearance : 0;
+    this.takeBoxes(STRIP, { minX: 0, minY: from }, fill);
+    // What fits in none of the two turns of boxes is laid below all.
+    const above = [...this.places].filter(([, { bin }]) => bin === STRIP);
+    let below = above.length > 0 ? this.endOf(above) + this.problem.clearance : 0;
     for (const i of this.left().filter((j) => this.couldFit(j, endless))) {
       const turn = (this.ready[i] as Ready).turned.findIndex((t) => t.width <= width + 1e-6);
-      this.places.set(i, { bin: "strip", turn, x: 0, y: below });
+      this.places.set(i, { bin: STRIP, turn, x: 0, y: below });
       below += ((this.ready[i] as Ready).turned[turn] as Turned).height + this.problem.clearance;
     }
     this.onBetter?.(this.layout());
-    if (share < 1) this.shortenLast("strip", width, ENDLESS_MM, fixed);
+    if (share < 1) this.shortenLast(STRIP, width, ENDLESS_MM, fixed);
   }
 
   /**
-   * Makes the used length of a strip or last sheet shorter: on a rough grid, then on a finer one.
+   * Makes the used length of a strip or last sheet shorter.
    */
   private shortenLast(id: string, width: number, height: number, fixed: ReadonlySet<number>): void {
     const members = [...this.places]
@@ -435,197 +396,36 @@ class Tight {
       if (edged.size === members.length && this.endOf(edged) < this.endOf(now))
         for (const [i, place] of edged) this.places.set(i, place);
     }
-    const lengthOf = (spots: readonly Place[]) =>
-      this.endOf(spots.map((place, k) => [members[k] as number, place]));
-    let spots = members.map((i) => this.places.get(i) as Place);
-    const stuffed =
-      held.size === 0 && members.length <= MOST_STUFFED
-        ? this.stuffed(members, id, width, height)
-        : null;
-    if (stuffed && lengthOf(stuffed) < lengthOf(spots)) {
-      spots = stuffed;
-      members.forEach((i, k) => void this.places.set(i, spots[k] as Place));
-      this.onBetter?.(this.layout());
-    }
-    const was = lengthOf(spots);
-    const low =
-      held.size === 0 && members.length <= MOST_LAID_LOW
-        ? this.layLow(members, id, width, height, (this.allowed - this.spent) * LOW_SHARE)
-        : null;
-    // The longer of two starts is not the worse: each has its try, and the best goes on.
-    const starts = members.length > MOST_TRIED_TWICE ? [spots] : [low ?? spots, spots, spots];
-    // Only the fine grid decides: what it costs to make is set aside before anything is searched.
-    const searching =
-      (this.allowed - this.spent - this.rasters.workFor(members, "fine")) * FAIR_SHARE;
-    const tries = starts
-      .map((start) =>
-        this.search({
-          members,
-          held,
-          id,
-          width,
-          height,
-          start,
-          grid: "search",
-          budget: starts.length === 1 ? 0 : (searching * TRIES_SHARE) / starts.length,
-        }),
-      )
-      .filter((tried) => tried !== null);
-    if (starts.length > 1)
-      spots = tries.reduce(
-        (best, tried) => (lengthOf(tried) < lengthOf(best) ? tried : best),
-        tries[0] ?? spots,
-      );
-    spots =
-      this.search({
-        members,
-        held,
-        id,
+    const spots = members.map((i) => this.places.get(i) as Place);
+    const pressed = pressStrip(
+      members.map((i) => (this.ready[i] as Ready).turned),
+      {
+        turn: Int32Array.from(spots, ({ turn }) => turn),
+        x: Float64Array.from(spots, ({ x }) => x),
+        y: Float64Array.from(spots, ({ y }) => y),
+      },
+      {
+        clearance: this.problem.clearance,
         width,
-        height,
-        start: spots,
-        grid: "search",
-        budget: searching * (starts.length === 1 ? 1 : 1 - TRIES_SHARE),
-      }) ?? spots;
-    const fine = this.search({
-      members,
-      held,
-      id,
-      width,
-      height,
-      start: spots,
-      grid: "fine",
-      budget: this.allowed - this.spent,
-    });
-    if (fine && lengthOf(fine) <= was)
-      members.forEach((i, k) => void this.places.set(i, fine[k] as Place));
-    this.onBetter?.(this.layout());
-  }
-
-  /**
-   * Settles a start on a grid, and shortens it as long as the budget lasts; null when it could not
-   * be settled.
-   */
-  private search({
-    members,
-    held,
-    id,
-    width,
-    height,
-    start,
-    grid: kind,
-    budget,
-  }: Search): Place[] | null {
-    if (budget <= 0) return null;
-    const box = { minX: 0, minY: 0 };
-    const making = this.rasters.workFor(members, kind);
-    // For the fine grid time was set aside; on others making it must leave time for the search.
-    const work = budget - making;
-    if (work <= 0 || (kind !== "fine" && budget < WORTH_MAKING * making)) return null;
-    const { column } = this.rasters.grids[kind];
-    const arena = this.rasters.arena(members, kind, [{ width, height, outside: null }]);
-    this.spent += making;
-    const length = this.endOf(start.map((place, k) => [members[k] as number, place]));
-    const settled = SETTLE_ROOM.some((room) => {
-      arena.bins[0] = {
-        width,
-        height: Math.min(height, length * (1 + room) + column),
-        outside: null,
-      };
-      start.forEach((place, k) => {
-        arena.put(
-          k,
-          spotIn(arena, k, held.has(k) ? place : { ...place, y: place.y * (1 + room) }, box),
-        );
-      });
-      return separate(arena, start.keys(), this.random, {
-        rounds: SETTLE_ROUNDS,
-        workUpTo: work,
         fixed: held,
-        bin: 0,
+        random: this.random,
+        work: this.allowed - this.spent,
+      },
+    );
+    if (pressed) {
+      this.spent += pressed.work;
+      const { turn, x, y } = pressed.lay;
+      members.forEach((i, k) => {
+        if (!held.has(k))
+          this.places.set(i, {
+            bin: id,
+            turn: turn[k] as number,
+            x: x[k] as number,
+            y: y[k] as number,
+          });
       });
-    });
-    if (settled) shorten(arena, { bin: 0, fixed: held, random: this.random, workUpTo: work });
-    this.spent += arena.work;
-    return settled
-      ? start.map((place, k) => (held.has(k) ? place : placeOf(arena, k, id, box)))
-      : null;
-  }
-
-  /**
-   * With counters filled first, and what they hold moving with them; null when nothing goes into
-   * any.
-   */
-  private stuffed(
-    members: readonly number[],
-    id: string,
-    width: number,
-    height: number,
-  ): Place[] | null {
-    const { problem } = this;
-    const seconds = (this.allowed - this.spent) / WORK_PER_SECOND;
-    if (!problem.counters || seconds < LEAST_STUFFING_SECONDS) return null;
-    const lay = (own: ShapeProblem) => {
-      const inner = new Tight(
-        own,
-        own.items.map((item) => prepare(item, own.counters)),
-        undefined,
-      );
-      const layout = inner.run();
-      this.spent += inner.spent;
-      return layout;
-    };
-    const items = members.map((i) => (this.ready[i] as Ready).item);
-    const stuffed = stuffCounters(items, { ...problem, seconds: seconds * STUFFING_SHARE }, lay);
-    if (!stuffed) return null;
-    const strip = {
-      ...problem,
-      items: stuffed.items,
-      scraps: [],
-      stock: { kind: "strip", width } as const,
-      counters: false,
-      pinned: [],
-    };
-    // Several short searches find more than one long one: which way a search goes is decided early.
-    const runs = Math.max(
-      1,
-      Math.min(MOST_RUNS, Math.round((seconds * STUFFED_SHARE) / RUN_SECONDS)),
-    );
-    const layouts = Array.from({ length: runs }, (_, n) =>
-      lay({ ...strip, seed: problem.seed + n, seconds: (seconds * STUFFED_SHARE) / runs }),
-    );
-    const layout = layouts.reduce((best, one) =>
-      one.unplaced.length === 0 && one.length < best.length ? one : best,
-    );
-    if (layout.unplaced.length > 0 || layout.length > height) return null;
-    const byId = new Map(stuffed.members(layout.placements).map((at) => [at.id, at]));
-    return members.map((i) => {
-      const ready = this.ready[i] as Ready;
-      const { x, y, turn } = byId.get(ready.item.id) as ShapePlacement;
-      const { minX, minY } = turnedBy(ready.outline, turn);
-      return { bin: id, turn: turnIndex(ready, turn), x: x + minX, y: y + minY };
-    });
-  }
-
-  /** Largest first, each as low as it goes, on a coarse fair grid. */
-  private layLow(
-    members: readonly number[],
-    id: string,
-    width: number,
-    height: number,
-    work: number,
-  ): Place[] | null {
-    const making = this.rasters.workFor(members, "coarse");
-    if (work < WORTH_MAKING * making) return null;
-    this.spent += making;
-    const arena = this.rasters.arena(members, "coarse", [{ width, height, outside: null }]);
-    const areaOf = (k: number) => (this.ready[members[k] as number] as Ready).area;
-    const order = members.map((_, k) => k).sort((a, b) => areaOf(b) - areaOf(a) || a - b);
-    const outside = layInOrder(arena, order, 0, work);
-    this.spent += arena.work;
-    return outside.length > 0
-      ? null
-      : members.map((_, k) => placeOf(arena, k, id, { minX: 0, minY: 0 }));
+    }
+    this.onBetter?.(this.layout());
   }
 
   /** Lowest edge reached, mm. */
@@ -705,10 +505,16 @@ class Tight {
     });
   }
 
+  private boxOf(polygon: Polygons): Box {
+    const known = this.boxes.get(polygon) ?? boxOf(polygon);
+    this.boxes.set(polygon, known);
+    return known;
+  }
+
   private couldFit(i: number, polygon: Polygons): boolean {
-    const box = boxOf(polygon);
+    const { maxX, maxY, minX, minY } = this.boxOf(polygon);
     return (this.ready[i] as Ready).turned.some(
-      ({ width, height }) => width <= boxWidth(box) + 1e-6 && height <= boxHeight(box) + 1e-6,
+      ({ width, height }) => width <= maxX - minX + 1e-6 && height <= maxY - minY + 1e-6,
     );
   }
 

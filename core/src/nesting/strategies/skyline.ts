@@ -102,7 +102,8 @@ function suits(
 ): { at: number; turned: boolean } | null {
   let best: { at: number; turned: boolean } | null = null;
   let score = -1;
-  for (let at = 0; at < left.length; at++) {
+  const upTo = Math.min(left.length, MOST_LOOKED_AT);
+  for (let at = 0; at < upTo; at++) {
     const box = boxes[left[at] as number] as SkylineBox;
     for (let turned = 0; turned <= (box.mayTurn ? 1 : 0); turned++) {
       const w = turned ? box.height : box.width;
@@ -125,6 +126,9 @@ function suits(
   return best;
 }
 
+/** Of a long row only the next are looked at: any of them fills a gap as well. */
+const MOST_LOOKED_AT = 400;
+
 /** Edges nearer than this are level: a hair's breadth makes no new step. */
 const LEVEL_MM = 0.02;
 
@@ -138,8 +142,12 @@ function joinEqualInto(gaps: Gap[]): void {
   }
 }
 
-/** A skyline of n boxes looks at n² / 2 boxes, each as dear as several pairs of spans. */
-const lookCost = (count: number): number => 80 * count + 1.6 * count * count;
+/**
+ * A skyline of n boxes looks at n² / 2 boxes as long as these are few, each as dear as several
+ * pairs of spans.
+ */
+const lookCost = (count: number): number =>
+  80 * count + 1.6 * count * Math.min(count, 2 * MOST_LOOKED_AT);
 
 export interface BoxSearch {
   readonly work: number;
@@ -166,21 +174,23 @@ export function searchBoxes(
   ];
   let best: BoxFill | null = null;
   let bestOrder: number[] = [...among];
-  for (const key of keys) {
+  const step = lookCost(among.length);
+  // At least one order is laid, and of the others as many as there is time for.
+  const sorted = Math.max(1, Math.min(keys.length, Math.floor(work / step)));
+  for (const key of keys.slice(0, sorted)) {
     const order = [...among].sort((a, b) => key(b) - key(a) || a - b);
     const fill = skyline(boxes, order, width, height);
     if (!best || better(fill, best)) [best, bestOrder] = [fill, order];
   }
   let current = best as BoxFill;
   let order = bestOrder;
-  const step = lookCost(among.length);
   const total = among.reduce((sum, i) => sum + size(i).width * size(i).height, 0);
   // Everything is in and nothing is shorter than the area allows.
   const perfect = (fill: BoxFill) =>
     fill.spots.length === among.length && total >= width * fill.length * (1 - 1e-9);
   let idle = 0;
   for (
-    let spent = keys.length * step;
+    let spent = sorted * step;
     spent < work && among.length > 1 && !perfect(best as BoxFill);
     spent += step
   ) {

@@ -1,0 +1,1 @@
+export function kernelCode(root: string): Promise<string>;
