@@ -295,7 +295,7 @@ describe("afterwards", () => {
     await driver.get(`${live.replace("/live/", "/classes/")}/teach`);
     await press(driver, byText("button", "new link"));
     await waitFor(
-      async () => (await text(phone.driver, "[data-away]")).includes("not answered any more"),
+      async () => (await text(phone.driver, "[data-away]")).includes("no longer gets an answer"),
       "the phone follows on",
       60_000,
     );

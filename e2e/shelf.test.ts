@@ -52,7 +52,7 @@ describe("goods", () => {
     await shows("Written down: 18 pieces here now.");
     await shows("−2");
     await driver().navigate().refresh();
-    await shows("Everything the classes ahead want is here");
+    await shows("Everything the coming classes need is here");
     await inHand("Pebble tag");
     await shows("came in");
     expect(

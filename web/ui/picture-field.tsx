@@ -44,7 +44,7 @@ export function PictureField({ label, id, alt, onChange }: Props) {
     const form = new FormData();
     form.set("picture", await smaller(file), "picture.jpg");
     const answer = await keepPicture(form).catch(
-      () => ({ ok: false, message: "No connection: the picture was not kept." }) as const,
+      () => ({ ok: false, message: "No connection: the picture was not saved." }) as const,
     );
     setSaid(answer.ok ? "" : answer.message);
     if (answer.ok) onChange(answer.id);

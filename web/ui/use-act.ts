@@ -8,7 +8,7 @@ export type ActAnswer = { readonly ok: true } | { readonly ok: false; readonly m
 
 const LOST: ActAnswer = {
   ok: false,
-  message: "No connection: it is not kept. Try again in a moment.",
+  message: "No connection: it was not saved. Try again in a moment.",
 };
 
 /**

@@ -18,7 +18,7 @@ export const questionSchema = z.strictObject({
   family: z.enum(VINYL_FAMILIES),
   words: z
     .array(z.string().trim().min(1).max(60))
-    .min(1, "Give one name or word at least.")
+    .min(1, "Give at least one name or word.")
     .max(40)
     .describe("names that are to go on it; each comes as often as the others"),
   names: z.number().int().min(1).max(MOST_NAMES),

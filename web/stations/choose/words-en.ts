@@ -47,7 +47,7 @@ export const CHOOSE_EN = {
     away: "No connection. Try again.",
     closed: "This link is not in use any more. Ask your host.",
     noSeat: "Choose your name first.",
-    often: "That was often. Wait a few minutes.",
+    often: "Too many tries. Wait a few minutes.",
     notOffered:
       "That cannot be chosen here: names have up to 120 letters, colours are those on offer.",
     locked: "The names are locked: your kit is being cut. Ask your host.",

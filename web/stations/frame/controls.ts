@@ -257,7 +257,7 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/^prices\.venue$/u, at("pack", "The venue")],
   [/^prices\.margin$/u, at("pack", "Margin of the price")],
   [/^prices\.shopPrice$/u, at("pack", "Finished in a shop it costs")],
-  [/^prices\.countsClass$/u, at("pack", "Pay the hours of the class, too")],
+  [/^prices\.countsClass$/u, at("pack", "Pay for the hours of the class, too")],
   [/^prices\.minutesAfter$/u, at("pack", "Minutes after the class")],
   [/^prices\.post$/u, at("pack", "Postage of a kit")],
   [/^prices\.budget$/u, at("pack", "A seat may cost at most")],

@@ -23,7 +23,7 @@ interface Props {
 }
 
 const WAYS: readonly (readonly [SetSizing, string, string])[] = [
-  ["each", "Each thing by itself", "As large as its own face and names bear."],
+  ["each", "Each thing by itself", "As large as its own face and names allow."],
   [
     "sameHeight",
     "One letter height",

@@ -4,7 +4,7 @@ export const FOLLOW_EN = {
   /** How days are written. */
   locale: "en-GB",
   away: (answered: boolean, since: string): string =>
-    `${answered ? "No network" : "This page is not answered any more"} since ${since}.`,
+    `${answered ? "No network" : "This page no longer gets an answer"} since ${since}.`,
   goOn: (answered: boolean): string =>
     answered
       ? "Go on: the clock runs here."

@@ -125,7 +125,7 @@ export function PriceFields({
         />
         <div className="self-end">
           <CheckField
-            label="Pay the hours of the class, too"
+            label="Pay for the hours of the class, too"
             checked={prices.countsClass ?? false}
             onChange={(countsClass) => put({ countsClass }, "Hours of the class")}
           />

@@ -78,7 +78,7 @@ export function Reckoner({ unit }: { unit: LengthUnit }) {
           hint="With commas between; the widest decides how large they all are."
           value={question.words.join(", ")}
           maxLength={600}
-          required="Give one name or word at least."
+          required="Give at least one name or word."
           onChange={(text) =>
             set({
               words: text

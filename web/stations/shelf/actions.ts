@@ -121,7 +121,7 @@ export async function recordMove(
     return { ok: false, message: `A number from 0 to ${MOST_AMOUNT}.` };
   const answer = await withStudio(host.studioId, async (sql): Promise<MoveAnswer> => {
     const good = (await goodsById(sql, [id], true)).get(id);
-    if (!good) return { ok: false, message: "This good is no longer on the shelf." };
+    if (!good) return { ok: false, message: "This item is no longer on the shelf." };
     const move = moveOf(read.data, good.onHand);
     if (move === "tooMuch")
       return {

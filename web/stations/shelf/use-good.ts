@@ -69,7 +69,7 @@ export function useGood(good: ShelfGood): GoodEditor {
         }
         setState("saved");
         if (answer.reason === "invalid") setError({ field: answer.field, message: answer.message });
-        if (answer.reason === "gone") setTrouble("This good is no longer on the shelf.");
+        if (answer.reason === "gone") setTrouble("This item is no longer on the shelf.");
         if (answer.reason === "stale") {
           version.current = answer.now.version;
           seen.current = asGood(answer.now as ShelfGood);

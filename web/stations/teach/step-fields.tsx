@@ -131,7 +131,7 @@ export function StepFields({
       {(step.like !== undefined || things.length > 1) && before.length > 0 && (
         <SelectField
           label="Done before in the same way"
-          hint="A second like thing goes quicker; after the class its pace is learned from both."
+          hint="A second one like it goes quicker; after the class its pace is learned from both."
           value={step.like ?? ""}
           words={[
             ["", "no, told for the first time"] as const,

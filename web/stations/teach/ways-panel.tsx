@@ -33,7 +33,7 @@ const HANDED_WORDS: Readonly<Record<HandedOver, string>> = {
 const HANDED_WHY: Readonly<Record<HandedOver, string>> = {
   cut: "It saves your evenings; beginners take two to three times as long, and fail here most.",
   weeded: "Weeding is where beginners fail; they tape and place.",
-  taped: "Quickest in the class, and safe in the post; each piece of tape is gone with its kit.",
+  taped: "Quickest in the class, and safe in the post; each piece of tape goes with its kit.",
 };
 
 /**

@@ -59,7 +59,7 @@ export default async function LogbookPage({
           {shown.length === 0 ? (
             <p>
               {asked
-                ? "Nothing of the kind is in the log."
+                ? "Nothing like that is in the log."
                 : "Nothing is logged yet. Weeding with the clock, cutting from here and live classes write it by themselves."}
             </p>
           ) : (

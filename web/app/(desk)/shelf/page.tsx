@@ -179,7 +179,7 @@ function headline(
   if (short.length === 0) {
     const low = goods.filter((good) => lackingOf(good) > 0).length;
     return low === 0
-      ? "Everything the classes ahead want is here"
+      ? "Everything the coming classes need is here"
       : `${low} ${low === 1 ? "good is" : "goods are"} below what is kept`;
   }
   const wanting = new Set(short.flatMap(({ wanted }) => wanted.classes.map(({ id }) => id)));

@@ -19,7 +19,7 @@ export async function GET(
   const mine = code === "mine";
   const desk = mine ? await currentHost() : await deskFor(code);
   if (desk === "often")
-    return new Response("Read too often. Try again in an hour.", {
+    return new Response("Asked too often. Try again in an hour.", {
       status: 429,
       headers: { "retry-after": String(WINDOW_SECONDS) },
     });

@@ -112,7 +112,7 @@ function standing(
 ): string {
   const now =
     since === null
-      ? "Classes reckon with the first guess."
+      ? "Classes use the first guess."
       : `In use since ${since}: ${sayTimes(used)} times.`;
   if (lacking > 0)
     return `${now} ${lacking} more ${LACKS[model][lacking === 1 ? 0 : 1]} before your own figure is offered.`;

@@ -62,8 +62,7 @@ async function marked(
 ): Promise<BagAnswer> {
   const known = new Map(lines.map((line) => [line.id, line]));
   const asked = act.lines.filter((line) => known.has(line));
-  if (asked.length === 0)
-    return no("That does not belong into this bag any more: the class was changed.");
+  if (asked.length === 0) return no("That no longer goes in this bag: the class has changed.");
   if (act.act === "out") await clearLines(sql, id, bag, asked);
   else if (act.act === "lack") await markLines(sql, studioId, id, bag, asked, "lack", act.note);
   else {

@@ -255,7 +255,7 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
                 )}
               </li>
             ))}
-            {shown.length === 0 && <li className="py-4 text-lg">Nothing belongs into it.</li>}
+            {shown.length === 0 && <li className="py-4 text-lg">Nothing goes in it.</li>}
           </ul>
         </section>
         <aside

@@ -49,7 +49,7 @@ export function AddressList({ classId, seats }: Props) {
         })),
       ).catch(() => ({
         ok: false as const,
-        message: "No connection: nothing is kept yet. Try again in a moment.",
+        message: "No connection: nothing has been saved yet. Try again in a moment.",
       }));
       setSaid(answer.ok ? "" : answer.message);
       if (!answer.ok) return;

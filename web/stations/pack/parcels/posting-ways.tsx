@@ -57,7 +57,7 @@ export function PostingWays({
     queue.current = queue.current.then(async () => {
       const answer = await saveWays(classId, next, version.current).catch(() => ({
         ok: false as const,
-        message: "No connection: it is not kept. Try again in a moment.",
+        message: "No connection: it was not saved. Try again in a moment.",
       }));
       if (answer.ok) version.current = answer.version;
       else {

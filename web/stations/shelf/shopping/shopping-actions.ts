@@ -22,7 +22,7 @@ export async function tickOff(given: z.input<typeof purchase>): Promise<ActAnswe
   const host = await requireHost();
   const read = purchase.safeParse(given);
   if (!read.success || read.data.packs * read.data.size > MOST_AMOUNT)
-    return { ok: false, message: "So much cannot be bought at once: 1 to 10 000 packs." };
+    return { ok: false, message: "1 to 10,000 packs can be bought at once." };
   const { good, packs, size, shop } = read.data;
   const note = `${packs} ${packs === 1 ? "pack" : "packs"}${shop === "" ? "" : `, ${shop}`}`;
   const done = await withStudio(host.studioId, (sql) =>

@@ -54,7 +54,7 @@ export function Paces({
                 ...(isRoom ? [{ what: "For help", value: minutes(report.waiting.help) }] : []),
                 { what: "One in ten waits at least", value: minutes(report.waiting.p90) },
               ],
-              rule: "Minutes in which a seat is done with its step and cannot begin the next. Listening to you is no waiting.",
+              rule: "Minutes in which a seat is done with its step and cannot begin the next. Listening to you does not count as waiting.",
               rests: `Paces of the steps: ${restsOn(document.figures, "steps")} Drying: ${restsOn(document.figures, "drying")}`,
             }}
           >

@@ -37,7 +37,7 @@ export function WaysTried({
         answer?.ok
           ? ""
           : answer === null
-            ? "No connection: it is not taken. Try again in a moment."
+            ? "No connection: it was not sent. Try again in a moment."
             : "The class has changed meanwhile: it is rehearsed anew.",
       );
       router.refresh();

@@ -37,7 +37,7 @@ export async function POST(
       attemptAllowed(sql, `bench:${key}:${told.data.hands}`, MOST_TELLINGS, 600),
     ))
   )
-    return new Response("That was often. Wait a few minutes.", { status: 429 });
+    return new Response("Too many tries. Wait a few minutes.", { status: 429 });
   const { answers, films, again } = await tellBench(bench, told.data);
   if (told.data.marks.length > 0) revalidatePath(`/classes/${bench.workshopId}`, "layout");
   // A mark never waits for a plan; what is to be cut again is laid right after it.
