@@ -127,6 +127,19 @@ function seed(spread: Spread, k: number): void {
   }
 }
 
+/** Between the corners of the grid, mm. */
+export function distanceAt(field: Float32Array, mesh: Mesh, x: number, y: number): number {
+  const { columns, rows, cell, margin } = mesh;
+  const gx = Math.max(0, Math.min(columns - 1.001, (x + margin) / cell));
+  const gy = Math.max(0, Math.min(rows - 1.001, (y + margin) / cell));
+  const [ix, iy] = [Math.floor(gx), Math.floor(gy)];
+  const [fx, fy] = [gx - ix, gy - iy];
+  const at = iy * columns + ix;
+  const top = (field[at] as number) * (1 - fx) + (field[at + 1] as number) * fx;
+  const low = (field[at + columns] as number) * (1 - fx) + (field[at + columns + 1] as number) * fx;
+  return top * (1 - fy) + low * fy;
+}
+
 /** Where edges cross each row of the grid, from left to right. */
 function crossingsOf(edges: Float64Array, { rows, cell, margin }: Mesh): number[][] {
   const crossings: number[][] = Array.from({ length: rows }, () => []);
@@ -150,9 +163,16 @@ function crossingsOf(edges: Float64Array, { rows, cell, margin }: Mesh): number[
 
 /**
  * Points where the distance is `level`, at most so thick that two are `gap` apart: where the grid's
- * lines cross it. As x, y, mm from the grid's origin.
+ * lines cross it. As x, y, mm from the shape's origin.
+ * @param first points that are taken before all others
  */
-export function rimAt(field: Float32Array, mesh: Mesh, level: number, gap: number): number[] {
+export function rimAt(
+  field: Float32Array,
+  mesh: Mesh,
+  level: number,
+  gap: number,
+  first: readonly number[] = [],
+): number[] {
   const { columns, rows, cell, margin } = mesh;
   const rim: number[] = [];
   const taken = new Map<number, number[]>();
@@ -169,6 +189,7 @@ export function rimAt(field: Float32Array, mesh: Mesh, level: number, gap: numbe
     else taken.set(key, [rim.length]);
     rim.push(x, y);
   };
+  for (let k = 0; k < first.length; k += 2) add(first[k] as number, first[k + 1] as number);
   for (let iy = 0; iy < rows; iy++)
     for (let ix = 0; ix < columns; ix++) {
       const at = iy * columns + ix;

@@ -2,7 +2,7 @@
 import { convexHull } from "../../geometry/hull.ts";
 import { type Point, polygonsArea } from "../../geometry/polygon.ts";
 import type { Turned } from "../raster.ts";
-import { distances, type Mesh, meshFor, rimAt } from "./field.ts";
+import { distanceAt, distances, type Mesh, meshFor, rimAt } from "./field.ts";
 
 export interface Form {
   /** Of the shape as it is, mm. */
@@ -42,6 +42,9 @@ export interface Grain {
 const ROUND_CELLS = 2;
 /** Points inside are so many times farther apart than those of the rim. */
 const INNER_GAPS = 2;
+/** Corners that turn by less (0.4 is 23 degrees) are none. */
+const LEAST_BEND = 0.4;
+const ON_RIM_CELLS = 0.25;
 const NOWHERE = -1e6;
 const LEAST_AREA_MM2 = 1e-6;
 
@@ -54,7 +57,7 @@ export function formOf(turned: Turned, grain: Grain): Form {
   const field = distances(edges, mesh);
   const level = grain.clearance / 2;
   const rim = [
-    ...rimAt(field, mesh, level, grain.gap),
+    ...rimAt(field, mesh, level, grain.gap, tipsOf(turned, field, mesh, level)),
     ...deepPoints(field, mesh, level, grain.gap),
   ];
   const hull = convexHull(polygons.flatMap((polygon) => polygon[0] ?? []));
@@ -69,6 +72,43 @@ export function formOf(turned: Turned, grain: Grain): Form {
     down: sortedBy(rim, 1, grain.cell),
     heft: Math.sqrt(Math.max(LEAST_AREA_MM2, polygonsArea([[hull]]))),
   };
+}
+
+/**
+ * Where the grown outline goes round a corner: tips are what meets others first, and a grid passes
+ * them by.
+ */
+function tipsOf(
+  { polygons, minX, minY }: Turned,
+  field: Float32Array,
+  mesh: Mesh,
+  level: number,
+): number[] {
+  const tips: number[] = [];
+  for (const ring of polygons.flat())
+    ring.forEach((point, i) => {
+      const before = ring[(i + ring.length - 1) % ring.length] as Point;
+      const after = ring[(i + 1) % ring.length] as Point;
+      const [a, b] = [unit(before, point), unit(after, point)];
+      // Both edges point to the corner: where they nearly face each other there is none.
+      const along = [a[0] + b[0], a[1] + b[1]] as const;
+      const length = Math.hypot(...along);
+      if (length < LEAST_BEND) return;
+      for (const sign of [1, -1]) {
+        const x = point[0] - minX + (sign * level * along[0]) / length;
+        const y = point[1] - minY + (sign * level * along[1]) / length;
+        if (Math.abs(distanceAt(field, mesh, x, y) - level) > ON_RIM_CELLS * mesh.cell) continue;
+        tips.push(x, y);
+        return;
+      }
+    });
+  return tips;
+}
+
+function unit(from: Point, to: Point): readonly [number, number] {
+  const [x, y] = [to[0] - from[0], to[1] - from[1]];
+  const length = Math.hypot(x, y) || 1;
+  return [x / length, y / length];
 }
 
 /**
