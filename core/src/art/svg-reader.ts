@@ -6,7 +6,7 @@ import {
   strokeLines,
   unionPolygons,
 } from "../geometry/boolean.ts";
-import { flattenLine } from "../geometry/outline.ts";
+import { flattenLines } from "../geometry/outline.ts";
 import { mapPoints, type Polygons, type Ring } from "../geometry/polygon.ts";
 import type { ArtFinding, ArtFindingCode } from "./art-finding.ts";
 import { dashed, type Line } from "./dashes.ts";
@@ -340,13 +340,10 @@ export class SvgReader {
   }
 
   #lines(contours: readonly ShapeContour[], tolerance: number): Line[] {
-    const lines = contours.map((contour) => ({
-      points: flattenLine(contour, tolerance, MOST_POINTS),
-      closed: contour.closed,
-    }));
-    this.#points += lines.reduce((sum, { points }) => sum + points.length, 0);
-    if (this.#points > MOST_POINTS) throw new TooManyPoints();
-    return lines;
+    const lines = flattenLines(contours, tolerance, MOST_POINTS - this.#points);
+    if (!lines) throw new TooManyPoints();
+    this.#points += lines.reduce((sum, points) => sum + points.length, 0);
+    return lines.map((points, i) => ({ points, closed: (contours[i] as ShapeContour).closed }));
   }
 
   #filled(contours: readonly ShapeContour[], { matrix, style }: Context): Polygons {

@@ -7,7 +7,7 @@ import { contoursOf, SHAPES } from "../art/svg-shapes.ts";
 import { readTree, type SvgNode } from "../art/svg-tree.ts";
 import { plainFault } from "../faults/plan-fault.ts";
 import { fillRings } from "../geometry/boolean.ts";
-import { flattenLine } from "../geometry/outline.ts";
+import { flattenLines } from "../geometry/outline.ts";
 import {
   type Box,
   boxHeight,
@@ -93,19 +93,17 @@ function walkInto(reading: Reading, node: SvgNode, matrix: Matrix, seat: string)
     const inSeat = child.attributes["data-seat"] ?? seat;
     const id = child.attributes["data-piece"];
     if (id !== undefined && SHAPES.has(child.name)) {
-      const rings = ringsOf(child, own);
+      const rings = ringsOf(child, own, MOST_POINTS - reading.points);
       reading.points += rings.reduce((sum, ring) => sum + ring.length, 0);
-      if (reading.points > MOST_POINTS) throw plainFault("fileTooFine");
       reading.pieces.push({ id, seat: inSeat, polygons: fillRings(rings, "evenodd") });
     } else walkInto(reading, child, own, inSeat);
   }
 }
 
-function ringsOf(node: SvgNode, matrix: Matrix): Ring[] {
-  return (contoursOf(node, NO_VIEW) ?? []).map(
-    (contour): Ring =>
-      flattenLine(contour, CURVE_TOLERANCE_MM, MOST_POINTS).map((point) => applied(matrix, point)),
-  );
+function ringsOf(node: SvgNode, matrix: Matrix, most: number): Ring[] {
+  const lines = flattenLines(contoursOf(node, NO_VIEW) ?? [], CURVE_TOLERANCE_MM, most);
+  if (!lines) throw plainFault("fileTooFine");
+  return lines.map((line): Ring => line.map((point) => applied(matrix, point)));
 }
 
 const NO_VIEW = { x: 0, y: 0, width: 100, height: 100 };

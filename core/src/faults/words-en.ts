@@ -21,7 +21,8 @@ const WORDS: { readonly [Code in FaultCode]: (values: FaultValues[Code]) => stri
   cornerOfScrap: () => "the corner that is gone is smaller than the scrap both ways",
   fileTooFine: () =>
     "the file holds more points than any load of this workshop: save it again without adding any",
-  fileTooSlow: () => "the shapes in the file cross each other too often to be read",
+  fileTooSlow: () =>
+    "it took longer than ten seconds. Either the server is busy, then try again in a moment, or the shapes in the file cross each other very often",
   steps: ({ message }) => message,
 };
 

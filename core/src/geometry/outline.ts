@@ -31,7 +31,7 @@ export function flatten(contour: Contour, tolerance: number): Ring {
 
 /**
  * The same for a line that need not be closed: its start, then its chords; nothing twice in a row.
- * @param most ends soon after so many points: whoever set the limit looks whether it was passed
+ * @param most ends soon after so many points; see `flattenLines`
  */
 export function flattenLine(
   contour: Contour,
@@ -48,6 +48,23 @@ export function flattenLine(
   return points.filter(
     (point, i) => i === 0 || point[0] !== points[i - 1]?.[0] || point[1] !== points[i - 1]?.[1],
   );
+}
+
+/** Flattens one after the other; null as soon as they hold more than `most` points together. */
+export function flattenLines(
+  contours: readonly Contour[],
+  tolerance: number,
+  most: number,
+): Ring[] | null {
+  let left = most;
+  const lines: Ring[] = [];
+  for (const contour of contours) {
+    const line = flattenLine(contour, tolerance, left);
+    left -= line.length;
+    if (left < 0) return null;
+    lines.push(line);
+  }
+  return lines;
 }
 
 /**

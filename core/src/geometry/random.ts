@@ -9,3 +9,11 @@ export function seededRandom(seed: number): () => number {
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
+
+/** In place, every order equally likely (Fisher and Yates). */
+export function shuffle<T>(list: T[], random: () => number): void {
+  for (let i = list.length - 1; i > 0; i--) {
+    const j = Math.floor(random() * (i + 1));
+    [list[i], list[j]] = [list[j] as T, list[i] as T];
+  }
+}

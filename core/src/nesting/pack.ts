@@ -87,7 +87,7 @@ export function pack(problem: PackProblem): Packed {
   const searched = problem.mode === "trimmer" ? straightCuts(shapes) : layTight(shapes);
   const reasons = new Map(searched.unplaced.map((one) => [one.id, one]));
   const layout =
-    problem.mode === "tight" && problem.scraps.length === 0 && fewer(boxes, searched)
+    problem.mode === "tight" && problem.scraps.length === 0 && fewer(boxes, searched, problem.stock)
       ? { ...boxes, unplaced: boxes.unplaced.map((one) => reasons.get(one.id) ?? one) }
       : searched;
   const byId = new Map(blocks.map((block) => [block.item.id, block]));
@@ -244,7 +244,8 @@ function endsOf(
 }
 
 /** Whether boxes alone take less: little time may not suffice for as much. */
-function fewer(boxes: ShapeLayout, searched: ShapeLayout): boolean {
+function fewer(boxes: ShapeLayout, searched: ShapeLayout, stock: ShapeStock): boolean {
+  if (stock.kind === "sheet" && boxes.sheets > (stock.most ?? boxes.sheets)) return false;
   if (boxes.unplaced.length !== searched.unplaced.length)
     return boxes.unplaced.length < searched.unplaced.length;
   return (
@@ -271,13 +272,12 @@ function layBoxes(
   const boxed = items.map((item) => boxedOf(item, c));
   const boxes = boxed.map(({ box }) => box);
   const height = stock.kind === "sheet" ? stock.height : ENDLESS_MM;
-  const most = stock.kind === "sheet" ? (stock.most ?? Number.POSITIVE_INFINITY) : 1;
   const random = seededRandom(seed);
   const placements: ShapePlacement[] = [];
   let left = boxes.map((_, i) => i);
   let sheets = 0;
   let length = 0;
-  while (left.length > 0 && sheets < most) {
+  while (left.length > 0) {
     const better = (a: BoxFill, b: BoxFill) =>
       a.area > b.area + 1e-6 || (a.area > b.area - 1e-6 && a.length < b.length - 1e-6);
     const fill = searchBoxes(boxes, left, stock.width + c, height + c, {

@@ -3,6 +3,7 @@
  * each other's way
  * grow heavier. Guided local search after Egeblad et al. (2007) and Gardeyn and Wauters (2025).
  */
+import { shuffle } from "../geometry/random.ts";
 import { type Arena, NOWHERE, type Spot } from "./arena.ts";
 
 /** Weight of a pair grows by this at each round, the worst pair most. */
@@ -179,11 +180,4 @@ function tallest(arena: Arena): number {
   );
   TALLEST.set(arena, value);
   return value;
-}
-
-export function shuffle<T>(list: T[], random: () => number): void {
-  for (let i = list.length - 1; i > 0; i--) {
-    const j = Math.floor(random() * (i + 1));
-    [list[i], list[j]] = [list[j] as T, list[i] as T];
-  }
 }

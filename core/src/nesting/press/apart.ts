@@ -3,7 +3,7 @@
  * the floor and near where it lies; pairs that stay in each other's way grow heavier. Guided local
  * search after Umetani and Murakami 2022, with the sampling of Gardeyn and Wauters 2025.
  */
-import { shuffle } from "../separate.ts";
+import { shuffle } from "../../geometry/random.ts";
 import type { Floor, Lay, Pair } from "./floor.ts";
 import type { Form } from "./form.ts";
 
@@ -93,7 +93,7 @@ export function drawApart(
 const sticksOut = (floor: Floor, i: number): boolean =>
   floor.form(i).height > floor.height + LONGER_MM;
 
-/** Summed anew: a running sum drifts. */
+/** Overlap of all pairs, not weighted. */
 function totalOf(floor: Floor): number {
   let total = 0;
   floor.pairs.forEach((list, i) => {
@@ -109,8 +109,9 @@ interface Sample {
   readonly cost: number;
 }
 
-const within = (value: number, most: number): number =>
-  value < 0 ? 0 : value > most ? most : value;
+/** The nearest value from 0 to `most`. */
+export const within = (value: number, most: number): number =>
+  value > most ? Math.max(0, most) : value < 0 ? 0 : value;
 
 function relocate(floor: Floor, i: number, random: () => number): void {
   const [turn, x, y] = [floor.turn[i] as number, floor.x[i] as number, floor.y[i] as number];

@@ -10,7 +10,7 @@ export interface Contact {
   /** From a to b, of length 1. */
   readonly nx: number;
   readonly ny: number;
-  /** As they lie now; negative where they are in each other, mm. */
+  /** As they lie now, mm. */
   readonly distance: number;
 }
 
@@ -19,6 +19,8 @@ export interface Outline {
   readonly height: number;
   /** Edges as x1, y1, x2, y2 from the top left of the box, mm; ring after ring. */
   readonly edges: Float64Array;
+  /** Where in `edges` each polygon ends. */
+  readonly ends: readonly number[];
 }
 
 /** Of all directions round, one contact each is kept: a nearer one speaks for those beside it. */
@@ -172,24 +174,32 @@ function cross(edges: Float64Array, other: Outline, dx: number, dy: number): boo
   return false;
 }
 
-/** Whether a ring of the other begins inside the one, by the even-odd rule. */
+/** Whether a ring of the other begins inside a polygon of the one, each by the even-odd rule. */
 function holds(one: Outline, other: Outline, dx: number, dy: number): boolean {
-  const { edges } = one;
+  const { edges, ends } = one;
   const f = other.edges;
   for (let k = 0; k < f.length; k += 4) {
     // Where the edge before does not end here, a ring begins.
     if (k > 0 && f[k - 2] === f[k] && f[k - 1] === f[k + 1]) continue;
     const x = (f[k] as number) + dx;
     const y = (f[k + 1] as number) + dy;
-    let odd = false;
-    for (let i = 0; i < edges.length; i += 4) {
-      const ay = edges[i + 1] as number;
-      const by = edges[i + 3] as number;
-      if (ay > y === by > y) continue;
-      const ax = edges[i] as number;
-      if (x < ax + (((edges[i + 2] as number) - ax) * (y - ay)) / (by - ay)) odd = !odd;
+    let from = 0;
+    for (const end of ends) {
+      if (isInside(edges, from, end, x, y)) return true;
+      from = end;
     }
-    if (odd) return true;
   }
   return false;
+}
+
+function isInside(edges: Float64Array, from: number, end: number, x: number, y: number): boolean {
+  let odd = false;
+  for (let i = from; i < end; i += 4) {
+    const ay = edges[i + 1] as number;
+    const by = edges[i + 3] as number;
+    if (ay > y === by > y) continue;
+    const ax = edges[i] as number;
+    if (x < ax + (((edges[i + 2] as number) - ax) * (y - ay)) / (by - ay)) odd = !odd;
+  }
+  return odd;
 }

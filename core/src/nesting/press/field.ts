@@ -17,26 +17,31 @@ export function meshFor(width: number, height: number, cell: number, margin: num
 }
 
 /**
- * Signed distances, negative inside by the even-odd rule, mm. Each corner of the grid learns its
+ * Signed distances, negative inside any of the polygons (each by the even-odd rule: they may
+ * overlap, or lie in one another where counters are closed), mm. Each corner of the grid learns its
  * nearest edge from its neighbours, by sweeps over the grid (after Danielsson 1980).
- * @param edges as x1, y1, x2, y2
+ * @param edges as x1, y1, x2, y2, polygon after polygon
+ * @param ends where in `edges` each polygon ends
  */
-export function distances(edges: Float64Array, mesh: Mesh): Float32Array {
+export function distances(edges: Float64Array, ends: readonly number[], mesh: Mesh): Float32Array {
   const { columns, rows } = mesh;
   const squares = nearestSquares(edges, mesh);
-  const field = new Float32Array(columns * rows);
-  const crossings = crossingsOf(edges, mesh);
-  for (let iy = 0; iy < rows; iy++) {
-    const at = crossings[iy] as number[];
-    let n = 0;
-    for (let ix = 0; ix < columns; ix++) {
-      const x = ix * mesh.cell - mesh.margin;
-      while (n < at.length && (at[n] as number) <= x) n++;
-      const distance = Math.sqrt(squares[iy * columns + ix] as number);
-      field[iy * columns + ix] = n % 2 === 1 ? -distance : distance;
+  const field = Float32Array.from(squares, (square) => Math.sqrt(square));
+  const inside = new Uint8Array(columns * rows);
+  ends.forEach((end, k) => {
+    markInside(inside, edges.subarray(k === 0 ? 0 : ends[k - 1], end), mesh);
+  });
+  return field.map((distance, at) => (inside[at] === 1 ? -distance : distance));
+}
+
+function markInside(inside: Uint8Array, edges: Float64Array, mesh: Mesh): void {
+  crossingsOf(edges, mesh).forEach((at, iy) => {
+    for (let n = 0; n + 1 < at.length; n += 2) {
+      const first = Math.ceil(((at[n] as number) + mesh.margin) / mesh.cell);
+      const last = Math.ceil(((at[n + 1] as number) + mesh.margin) / mesh.cell) - 1;
+      inside.fill(1, iy * mesh.columns + first, iy * mesh.columns + last + 1);
     }
-  }
-  return field;
+  });
 }
 
 function nearestSquares(edges: Float64Array, mesh: Mesh): Float64Array {

@@ -33,8 +33,6 @@ export class Floor {
   readonly x: Float64Array;
   readonly y: Float64Array;
   readonly pairs: Pair[][];
-  /** Overlap of all pairs, not weighted. */
-  total = 0;
   private readonly weights = new Map<number, number>();
   private partners: number[][];
   private readonly kernel: Kernel;
@@ -119,8 +117,7 @@ export class Floor {
   /** Looks anew whom one meets. */
   settle(i: number): void {
     const mine = this.pairs[i] as Pair[];
-    for (const { other, loss } of mine) {
-      this.total -= loss;
+    for (const { other } of mine) {
       const list = this.pairs[other] as Pair[];
       const at = list.findIndex((pair) => pair.other === i);
       list[at] = list[list.length - 1] as Pair;
@@ -133,7 +130,6 @@ export class Floor {
       const loss = this.foundLoss[2 * k + 1] as number;
       mine.push({ other, loss });
       (this.pairs[other] as Pair[]).push({ other: i, loss });
-      this.total += loss;
     }
   }
 

@@ -10,6 +10,8 @@ export interface Form {
   readonly height: number;
   /** Edges as x1, y1, x2, y2 from the top left of the box, mm. */
   readonly edges: Float64Array;
+  /** Where in `edges` each polygon ends. */
+  readonly ends: readonly number[];
   /** Distances to the grown outline, in cells. */
   readonly field: Float32Array;
   readonly columns: number;
@@ -52,9 +54,9 @@ export const marginOf = ({ cell, clearance }: Grain): number => clearance / 2 + 
 
 export function formOf(turned: Turned, grain: Grain): Form {
   const { width, height, polygons } = turned;
-  const edges = edgesOf(turned);
+  const { edges, ends } = edgesOf(turned);
   const mesh = meshFor(width, height, grain.cell, marginOf(grain));
-  const field = distances(edges, mesh);
+  const field = distances(edges, ends, mesh);
   const level = grain.clearance / 2;
   const rim = [
     ...rimAt(field, mesh, level, grain.gap, tipsOf(turned, field, mesh, level)),
@@ -65,6 +67,7 @@ export function formOf(turned: Turned, grain: Grain): Form {
     width,
     height,
     edges,
+    ends,
     field: field.map((distance) => (distance - grain.clearance / 2) / grain.cell),
     columns: mesh.columns,
     rows: mesh.rows,
@@ -125,16 +128,19 @@ function deepPoints(field: Float32Array, mesh: Mesh, level: number, gap: number)
   ];
 }
 
-function edgesOf({ polygons, minX, minY }: Turned): Float64Array {
+function edgesOf({ polygons, minX, minY }: Turned): Pick<Form, "edges" | "ends"> {
   const edges: number[] = [];
-  for (const polygon of polygons)
+  const ends: number[] = [];
+  for (const polygon of polygons) {
     for (const ring of polygon)
       ring.forEach((b, i) => {
         const a = ring[(i + ring.length - 1) % ring.length] as Point;
         if (a[0] !== b[0] || a[1] !== b[1])
           edges.push(a[0] - minX, a[1] - minY, b[0] - minX, b[1] - minY);
       });
-  return Float64Array.from(edges);
+    ends.push(edges.length);
+  }
+  return { edges: Float64Array.from(edges), ends };
 }
 
 function sortedBy(rim: readonly number[], axis: 0 | 1, cell: number): Sorted {

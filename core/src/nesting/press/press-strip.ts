@@ -15,7 +15,7 @@ import { tighten } from "./tighten.ts";
  * rims are so many cells apart.
  */
 const COARSE_CELLS = [30, 22, 16, 12];
-const FINE_CELLS = [60, 44];
+const FINE_CELLS = [60, 44, 30, 20];
 const GAP_CELLS = 2.5;
 const LEAST_CELL_MM = 0.1;
 /** Corners nearer than this to the line between their neighbours are left out, mm. */
@@ -31,11 +31,23 @@ const MAKING_SHARE = 0.25;
 const FINE_SHARE = 0.4;
 const EXACT_SHARE = 0.3;
 /**
+ * Grown by so much more, in cells, until the lay can be made exact; the first only where the
+ * clearance is so many cells. A try after the first has this share of the work.
+ */
+const FURTHER = 0.4;
+const FURTHER_CELLS = [0, FURTHER, 1];
+const SAFE_CELLS = 2;
+const AGAIN_SHARE = 0.15;
+/** Points that settling on the fine grid may take for each shape, however little time is left. */
+const SETTLING_A_SHAPE = 25e4;
+/**
  * Work in the unit of the caller, of which a usual machine does 42 a µs: measured as 88 points of a
  * rim a µs, 0.36 µs for each cell of a field, and 0.15 µs for each projection of the exact part.
  */
 const POINT_WORK = 0.48;
 const CELL_WORK = 15;
+/** Fields take four bytes a cell: so much work makes 300 MB of them. */
+const MOST_MAKING = 75e6 * CELL_WORK;
 const EXACT_WORK = 6.5;
 
 export interface StripWishes {
@@ -66,7 +78,8 @@ export function pressStrip(
   const plain = shapes.map((turns) => turns.map(withoutDetail));
   const way = affordable(plain, start.turn, apart, MAKING_SHARE * work);
   if (!way) return null;
-  const { coarse, chosen, sets } = way;
+  const { chosen, sets } = way;
+  const coarse = grownFor(way.coarse, apart);
   const begin = { ...start, turn: start.turn.map((t, i) => (chosen[i] as number[]).indexOf(t)) };
   const forms = formsOf(sets, coarse);
   const was = endOf(forms, begin);
@@ -82,35 +95,64 @@ export function pressStrip(
   const found = finish(
     plain.map((turns, i) => turns[turn[i] as number] as Turned),
     pressed,
-    { clearance: apart, width, fixed, random, work: work - spent },
+    { clearance: apart, width, fixed, random, work: work - spent, coarse },
   );
   return found && found.length < was
     ? { lay: { ...found.lay, turn }, length: found.length, work: spent + found.work }
     : null;
 }
 
-/** On a fine grid, each in the turn in which it lies; then exactly. */
+/**
+ * On a fine grid, each in the turn in which it lies; then exactly. Where the grid was not fine
+ * enough for that, once more with shapes that are grown further: an hour's search is not given up
+ * for a hair's breadth.
+ */
 function finish(
   shapes: readonly Turned[],
-  { length, lay }: Pressed,
-  { clearance, width, fixed, random, work }: StripWishes,
+  pressed: Pressed,
+  wishes: StripWishes & { readonly coarse: Grain },
 ): PressedStrip | null {
   const single = shapes.map((turned) => [turned]);
   const sets = setsOf(single);
   const fine =
-    FINE_CELLS.map((cells) => grainOf(single, cells, clearance)).find(
-      (grain) => makingOf(sets.distinct, grain) <= FINE_SHARE * work,
-    ) ?? grainOf(single, COARSE_CELLS[0] as number, clearance);
-  const making = makingOf(sets.distinct, fine);
-  const forms = formsOf(sets, fine);
-  const floor = new Floor(forms, fine, width, length);
+    FINE_CELLS.map((cells) => grainOf(single, cells, wishes.clearance)).find(
+      (grain) => makingOf(sets.distinct, grain) <= Math.min(FINE_SHARE * wishes.work, MOST_MAKING),
+    ) ?? wishes.coarse;
+  let spent = 0;
+  for (const [n, more] of FURTHER_CELLS.entries()) {
+    // As wide apart as that, outlines never cross for want of a finer grid.
+    if (n === 0 && wishes.clearance < SAFE_CELLS * fine.cell) continue;
+    const work = n === 0 || spent === 0 ? wishes.work : AGAIN_SHARE * wishes.work;
+    const grain = { ...fine, clearance: wishes.clearance + more * fine.cell };
+    const found = settled(sets, grain, pressed, { ...wishes, work });
+    spent += found.work;
+    if (found.exact) return { ...found.exact, work: spent };
+  }
+  return null;
+}
+
+/** Shapes that may almost touch are kept as far apart as the grid is exact: else they would cross. */
+const grownFor = (grain: Grain, clearance: number): Grain =>
+  clearance < SAFE_CELLS * grain.cell
+    ? { ...grain, clearance: clearance + FURTHER * grain.cell }
+    : grain;
+
+function settled(
+  sets: Sets,
+  grain: Grain,
+  { length, lay }: Pressed,
+  { clearance, width, fixed, random, work }: StripWishes,
+): { exact: Pressed | null; work: number } {
+  const making = makingOf(sets.distinct, grain);
+  const forms = formsOf(sets, grain);
+  const floor = new Floor(forms, grain, width, length);
   const begun = floor.work;
   const left = (work - making) * (1 - EXACT_SHARE);
-  const start: Pressed = { length, lay: { ...lay, turn: new Int32Array(shapes.length) } };
+  const start: Pressed = { length, lay: { ...lay, turn: new Int32Array(lay.turn.length) } };
   const squeezed = squeeze(floor, start, {
     random,
     fixed,
-    workUpTo: begun + Math.max(0, left) / POINT_WORK,
+    workUpTo: begun + Math.max(SETTLING_A_SHAPE * forms.length, left / POINT_WORK),
   });
   const spent = making + (floor.work - begun) * POINT_WORK;
   const from = squeezed ?? start;
@@ -120,7 +162,7 @@ function finish(
     from.length,
     Math.max(0, work - spent) / EXACT_WORK,
   );
-  return exact && { ...exact, work: spent + exact.work * EXACT_WORK };
+  return { exact, work: spent + (exact?.work ?? 0) * EXACT_WORK };
 }
 
 const withoutDetail = (turned: Turned): Turned => ({
@@ -188,7 +230,8 @@ function affordable(
     );
     for (const cells of COARSE_CELLS) {
       const coarse = grainOf(shapes, cells, clearance);
-      if (makingOf(sets.distinct, coarse) <= most) return { coarse, chosen, sets };
+      if (makingOf(sets.distinct, coarse) <= Math.min(most, MOST_MAKING))
+        return { coarse, chosen, sets };
     }
   }
   return null;

@@ -50,9 +50,9 @@ describe("fields of distances", () => {
     fc.assert(
       fc.property(shape, (polygons) => {
         const turned = turnedBy(polygons, 0);
-        const { edges } = formOf(turned, grain(0));
+        const { edges, ends } = formOf(turned, grain(0));
         const mesh = meshFor(turned.width, turned.height, 0.7, 3);
-        const field = distances(edges, mesh);
+        const field = distances(edges, ends, mesh);
         for (let iy = 0; iy < mesh.rows; iy += 3)
           for (let ix = 0; ix < mesh.columns; ix += 3) {
             const found = field[iy * mesh.columns + ix] as number;
@@ -310,5 +310,96 @@ describe("a strip that is pressed", () => {
     expect(layout.length).toBeLessThan(80.01);
     const closed = layTight({ ...problem, counters: false });
     expect(closed.length).toBeGreaterThan(120);
+  });
+});
+
+describe("whatever comes", () => {
+  /** Rings with a dot inside, pieces apart, slivers, hooks, blobs: all that may belong to one item. */
+  const kind = fc
+    .tuple(
+      fc.constantFrom("blob", "ringWithDot", "three", "sliver", "hook", "bar"),
+      fc.double({ min: 3, max: 24, noNaN: true }),
+      fc.array(fc.double({ min: 0.4, max: 1, noNaN: true }), { minLength: 3, maxLength: 14 }),
+    )
+    .map(([what, s, sizes]): Polygons => {
+      const blob = (size: number, x = 0): Ring =>
+        (jagged(sizes, size)[0]?.[0] ?? []).map(([px, py]): Point => [px + x, py]);
+      if (what === "blob") return [[blob(s)]];
+      if (what === "ringWithDot") return [...ringOf(s, 0.7 * s), [blob(0.4 * s)]];
+      if (what === "three") return [[blob(0.4 * s)], [blob(0.4 * s, s)], [blob(0.2 * s, 1.9 * s)]];
+      if (what === "sliver") return [[rectRing(0, 0, 2 * s, 0.08 * s)]];
+      if (what === "bar") return [[rectRing(0, 0, s, 0.6 * s)]];
+      const t = 0.3 * s;
+      return [
+        [
+          [
+            [0, 0],
+            [s, 0],
+            [s, t],
+            [t, t],
+            [t, s],
+            [0, s],
+          ],
+        ],
+      ];
+    });
+  const turns = fc.constantFrom(
+    [0],
+    [0, 180],
+    [0, 90, 180, 270],
+    [45, 135],
+    Array.from({ length: 12 }, (_, i) => 30 * i),
+  );
+
+  it("passes the independent check, with counters open and closed, near and far apart", () => {
+    fc.assert(
+      fc.property(
+        fc.array(kind, { minLength: 4, maxLength: 20 }),
+        turns,
+        fc.constantFrom(0, 0.2, 2, 10),
+        fc.boolean(),
+        (shapes, allowed, clearance, counters) => {
+          const problem: ShapeProblem = {
+            items: shapes.map((polygons, i) => ({ id: `i${i}`, polygons, turns: allowed })),
+            scraps: [],
+            stock: { kind: "strip", width: 80 },
+            clearance,
+            counters,
+            seed: 3,
+            seconds: 0.3,
+          };
+          const layout = layTight(problem);
+          expect(validateShapes(problem, layout)).toEqual([]);
+          expect(layout.unplaced).toEqual([]);
+        },
+      ),
+      { seed: 205, numRuns: 40, endOnFailure: true },
+    );
+  });
+
+  it("is not searched for nothing where shapes may almost touch", () => {
+    const random = seededRandom(9);
+    let shorter = 0;
+    for (let n = 0; n < 12; n++) {
+      const items = Array.from({ length: 24 }, (_, i): ShapeItem => {
+        const size = 5 + 15 * random();
+        const sizes = Array.from({ length: 9 }, () => 0.4 + 0.6 * random());
+        const polygons = i % 3 === 0 ? ringOf(size, 0.7 * size) : jagged(sizes, size);
+        return { id: `i${i}`, polygons, turns: [0, 90, 180, 270] };
+      });
+      const problem: ShapeProblem = {
+        items,
+        scraps: [],
+        stock: { kind: "strip", width: 80 },
+        clearance: n % 2 === 0 ? 0 : 0.2,
+        counters: true,
+        seed: n,
+        seconds: 0.4,
+      };
+      const layout = layTight(problem);
+      expect(validateShapes(problem, layout)).toEqual([]);
+      if (layout.length < 0.95 * layTight({ ...problem, seconds: 0 }).length) shorter++;
+    }
+    expect(shorter).toBeGreaterThanOrEqual(11);
   });
 });

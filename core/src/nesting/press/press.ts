@@ -3,7 +3,7 @@
  * apart. Several starts have their try; where nothing gives any more, shapes change places (after
  * the explore and compress phases of Gardeyn and Wauters 2025).
  */
-import { drawApart } from "./apart.ts";
+import { drawApart, within } from "./apart.ts";
 import type { Floor, Lay } from "./floor.ts";
 import type { Form } from "./form.ts";
 
@@ -35,7 +35,7 @@ const FINE_STEP = 1e-3;
 const FINEST_STEP = 1e-5;
 const SQUEEZING = { idle: 20, strikes: 3 };
 /** Room given, as a share of the length, until what a coarser floor found has room. */
-const ROOMS = [0, 2e-3, 5e-3, 0.01, 0.02, 0.04, 0.08];
+const ROOMS = [0, 2e-3, 5e-3, 0.01, 0.02, 0.04, 0.08, 0.16];
 const SETTLING = { idle: 20, strikes: 2 };
 
 export interface Wishes {
@@ -120,12 +120,15 @@ export function squeeze(
   const most = mostStep(floor);
   const from = floor.work;
   let best: Pressed | null = null;
-  for (const room of ROOMS) {
-    floor.height = length * (1 + room);
-    stretch(floor, lay, 1 + room, fixed);
-    if (!drawApart(floor, random, { ...SETTLING, workUpTo, fixed })) continue;
-    best = pressedIn(floor);
-    break;
+  for (const [n, more] of ROOMS.entries()) {
+    floor.height = length * (1 + more);
+    stretch(floor, lay, 1 + more, fixed);
+    // Each has its share of the work: one that cannot succeed leaves enough for those after it.
+    const upTo = floor.work + (workUpTo - floor.work) / (ROOMS.length - n);
+    if (drawApart(floor, random, { ...SETTLING, workUpTo: upTo, fixed })) {
+      best = pressedIn(floor);
+      break;
+    }
   }
   while (best && floor.work < workUpTo && best.length > least) {
     const gone = Math.min(1, (floor.work - from) / (workUpTo - from));
@@ -168,8 +171,6 @@ function middlingHeight(floor: Floor): number {
   const heights = floor.forms.map((turns) => (turns[0] as Form).height).sort((a, b) => a - b);
   return heights[Math.floor(heights.length / 2)] ?? 1;
 }
-
-const within = (value: number, most: number): number => Math.max(0, Math.min(most, value));
 
 /** What lies below a line somewhere moves up by as much as the strip loses. */
 function shorten(floor: Floor, to: number, random: () => number, fixed: ReadonlySet<number>): void {
