@@ -11,8 +11,9 @@ import {
   type Ring,
   rectRing,
 } from "../geometry/polygon.ts";
+import { noFitOf, overlapping, rimOf, touching } from "./no-fit.ts";
 import type { ShapeItem, ShapeProblem } from "./problem.ts";
-import { noFitOf, overlapping, type Straight, straightOf, touching } from "./straight.ts";
+import { type Straight, straightOf } from "./straight.ts";
 import { layTouching } from "./strategies/touching.ts";
 import { layTight } from "./tight.ts";
 import { validateShapes } from "./validate-shapes.ts";
@@ -37,15 +38,28 @@ const fromCorner = (polygons: Polygons): Polygons => {
   const { minX, minY } = boxOf(polygons);
   return moved(polygons, -minX, -minY);
 };
-const ringOf = ({ corners }: Straight): Ring =>
+const ringOf = (corners: Float64Array): Ring =>
   Array.from(
     { length: corners.length / 2 },
     (_, i): Point => [corners[2 * i] as number, corners[2 * i + 1] as number],
   );
+/** Any outline round a middle: most are not convex. */
+const odd = fc
+  .array(fc.double({ min: 0.25, max: 1, noNaN: true }), { minLength: 4, maxLength: 9 })
+  .map(
+    (reaches): Polygons => [
+      [
+        reaches.map((reach, i): Point => {
+          const angle = (2 * Math.PI * i) / reaches.length;
+          return [30 * reach * Math.cos(angle), 30 * reach * Math.sin(angle)];
+        }),
+      ],
+    ],
+  );
 const rectangle = (w: number, h: number): Polygons => [[rectRing(0, 0, w, h)]];
 
 describe("straightOf", () => {
-  it("takes what is convex, whichever way it is drawn, and nothing else", () => {
+  it("takes what has few corners, whichever way it is drawn, and nothing else", () => {
     const flag: Ring = [
       [0, 0],
       [20, 0],
@@ -56,16 +70,18 @@ describe("straightOf", () => {
       20 + 2 * Math.hypot(10, 30),
       9,
     );
-    expect(straightOf([[rectRing(0, 0, 9, 9), rectRing(3, 3, 6, 6)]], 0)).toBeNull();
-    expect(straightOf([...rectangle(5, 5), ...moved(rectangle(5, 5), 20, 0)], 0)).toBeNull();
+    const frame = straight([[rectRing(0, 0, 9, 9), [...rectRing(3, 3, 6, 6)].reverse()]]);
+    expect(frame.perimeter).toBeCloseTo(48, 9);
+    expect(frame.sides).toEqual([9, 9, 9, 9]);
+    expect(straight([...rectangle(5, 5), ...moved(rectangle(5, 5), 20, 0)]).parts).toHaveLength(2);
     const dart: Ring = [
       [0, 0],
       [20, 10],
       [0, 20],
       [5, 10],
     ];
-    expect(straightOf([[dart]], 0)).toBeNull();
-    // In one stroke: turns one way only, but twice around.
+    expect(straight([[dart]]).parts).toHaveLength(2);
+    // In one stroke: it crosses itself.
     const pentagram = Array.from(
       { length: 5 },
       (_, i): Point => [10 * Math.cos((4 * Math.PI * i) / 5), 10 * Math.sin((4 * Math.PI * i) / 5)],
@@ -96,14 +112,14 @@ describe("straightOf", () => {
       [0, 10],
       [0, 4],
     ];
-    expect(straight([[dotted]]).corners).toHaveLength(8);
+    expect(straight([[dotted]]).edges).toHaveLength(16);
   });
 
   it("grows by half the clearance: nowhere less, and on the edges no more", () => {
     fc.assert(
       fc.property(convex, fc.double({ min: 0.5, max: 6, noNaN: true }), (polygons, clearance) => {
         const bare = fromCorner(polygons)[0]?.[0] as Ring;
-        const grown = ringOf(straight(polygons, clearance));
+        const grown = ringOf(straight(polygons, clearance).parts[0] as Float64Array);
         const toEdge = (p: Point, ring: Ring) =>
           Math.min(...ring.map((a, i) => distanceTo(p, a, ring[(i + 1) % ring.length] as Point)));
         for (let i = 0; i < grown.length; i++) {
@@ -177,6 +193,81 @@ describe("no-fit polygons", () => {
       { seed: 72, numRuns: 400 },
     );
     expect(Math.min(overlaps, apart)).toBeGreaterThan(50);
+  });
+
+  it("tell overlap of what is not convex as its area in common does", () => {
+    let [overlaps, apart] = [0, 0];
+    fc.assert(
+      fc.property(
+        odd,
+        odd,
+        fc.double({ min: -60, max: 60, noNaN: true }),
+        fc.double({ min: -60, max: 60, noNaN: true }),
+        (a, b, x, y) => {
+          const [one, other] = [straightOf(a, 0), straightOf(b, 0)];
+          fc.pre(one !== null && other !== null);
+          if (!one || !other) return;
+          const common = polygonsArea(intersection(fromCorner(a), moved(fromCorner(b), x, y)));
+          const said = overlapping(noFitOf(one, other), x, y);
+          if (said) overlaps++;
+          else apart++;
+          if (common > 0.05) expect(said).toBe(true);
+          if (said) expect(common).toBeGreaterThan(0);
+        },
+      ),
+      { seed: 74, numRuns: 400 },
+    );
+    expect(Math.min(overlaps, apart)).toBeGreaterThan(50);
+  });
+
+  it("has on its rim only places where the two touch, also where one just fits into the other", () => {
+    fc.assert(
+      fc.property(odd, odd, (a, b) => {
+        const noFit = noFitOf(straight(a), straight(b));
+        const rim = rimOf(noFit);
+        expect(rim.length).toBeGreaterThan(0);
+        for (let i = 0; i < rim.length; i += 4)
+          for (const t of [0, 0.5, 1]) {
+            const x = (rim[i] as number) * (1 - t) + (rim[i + 2] as number) * t;
+            const y = (rim[i + 1] as number) * (1 - t) + (rim[i + 3] as number) * t;
+            const common = intersection(fromCorner(a), moved(fromCorner(b), x, y));
+            expect(polygonsArea(common)).toBeLessThan(0.02);
+          }
+      }),
+      { seed: 75, numRuns: 60 },
+    );
+    const notched: Ring = [
+      [0, 0],
+      [40, 0],
+      [40, 10],
+      [30, 10],
+      [30, 30],
+      [10, 30],
+      [10, 10],
+      [0, 10],
+    ];
+    const cup: Ring = [
+      [0, 0],
+      [40, 0],
+      [40, 30],
+      [30, 30],
+      [30, 10],
+      [10, 10],
+      [10, 30],
+      [0, 30],
+    ];
+    // The bar of the one fits between the walls of the other, at one depth only.
+    const noFit = noFitOf(straight([[cup]]), straight([[notched.map(([x, y]): Point => [x, -y])]]));
+    const rim = rimOf(noFit);
+    const fits = Array.from({ length: rim.length / 4 }, (_, i) => rim.slice(4 * i, 4 * i + 4)).some(
+      (own) =>
+        [0, 2].some(
+          (k) => Math.abs(own[k] as number) < 1e-6 && Math.abs((own[k + 1] as number) - 10) < 1e-6,
+        ),
+    );
+    expect(fits).toBe(true);
+    expect(overlapping(noFit, 0, 10)).toBe(false);
+    expect(touching(noFit, 0, 10)).toBeCloseTo(20 + 20 + 20 + 10 + 10, 6);
   });
 
   it("pieces that touch do not overlap, and the length they touch along is theirs", () => {
@@ -284,6 +375,26 @@ describe("pieces with straight edges", () => {
       }),
       { seed: 73, numRuns: 24 },
     );
+  });
+
+  it.each([1, 2])("so do pieces that are not convex, in any quarter turn (%i)", (seed) => {
+    const { items, side } = slanted(seed);
+    // Two and two of a row are one piece: slanted in the middle, no longer convex.
+    const joined = [0, 1, 2, 3].flatMap((row) =>
+      [0, 2].map((k): ShapeItem => {
+        const two = [items[5 * row + k], items[5 * row + 5 * 0 + k + 1]].flatMap(
+          (one) => one?.polygons ?? [],
+        );
+        const [left, right] = two.map((polygon) => polygon[0] as Ring) as [Ring, Ring];
+        const ring = [left[0], right[1], right[2], left[3]] as Ring;
+        const notch: Point = [(left[0] as Point)[0] + 12, (left[0] as Point)[1] + 25];
+        return { id: `j${row}-${k}`, polygons: [[[...ring, notch]]], turns: [0, 90, 180, 270] };
+      }),
+    );
+    const problem = onSheet(joined, side, { seconds: 2 });
+    const layout = layTight(problem);
+    expect(validateShapes(problem, layout)).toEqual([]);
+    expect(layout.unplaced).toEqual([]);
   });
 
   it("takes no more work than it is given, but for one layout's step", () => {

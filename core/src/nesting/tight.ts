@@ -30,8 +30,9 @@ import {
 } from "./ready.ts";
 import { straightOf } from "./straight.ts";
 import { fillBin } from "./strategies/fill.ts";
+import type { TouchingItem } from "./strategies/pieces.ts";
 import { type BoxFill, type SkylineBox, searchBoxes } from "./strategies/skyline.ts";
-import { layShort, MOST_SHAPES, type TouchingItem } from "./strategies/touching.ts";
+import { layShort, MOST_SHAPES } from "./strategies/touching.ts";
 
 /**
  * Work that a usual machine does in a second, as arenas and box searches count it (measured on two
@@ -53,6 +54,10 @@ const BOXES_FIRST = 0.9;
 /** Share for laying edge to edge what has straight edges. */
 const EDGED_SHARE = 0.75;
 const EDGED_SHORT_SHARE = 0.35;
+/** What is so little longer than its area wants cannot be made shorter. */
+const NOTHING_LEFT_MM = 0.01;
+/** So much of the area must have straight edges. */
+const MOSTLY_STRAIGHT = 0.8;
 /** Smaller scraps that are tried for what came last, and the share of the time left for each. */
 const MOST_SMALLER = 6;
 const SMALLER_SHARE = 0.3;
@@ -277,8 +282,8 @@ class Tight {
   }
 
   /**
-   * Convex pieces with few corners, laid edge to edge from the start of the box; nothing when there
-   * are others among them.
+   * Pieces with few corners, laid edge to edge from the start of the box; nothing when much of what
+   * there is has more.
    */
   private edgeToEdge(
     id: string,
@@ -286,21 +291,24 @@ class Tight {
     box: Box,
     work: number,
   ): Map<number, Place> {
-    const items = among.flatMap((i): TouchingItem[] => {
-      const { turned, area } = this.ready[i] as Ready;
-      const straight = turned.map(({ polygons }) => straightOf(polygons, this.problem.clearance));
-      return straight.every((one) => one !== null) ? [{ turned: straight, area }] : [];
+    const areaOf = (i: number) => (this.ready[i] as Ready).area;
+    const straight = among.flatMap((i): (TouchingItem & { readonly i: number })[] => {
+      const turned = (this.ready[i] as Ready).turned.map(({ polygons }) =>
+        straightOf(polygons, this.problem.clearance),
+      );
+      return turned.every((one) => one !== null) ? [{ turned, area: areaOf(i), i }] : [];
     });
+    const all = among.reduce((sum, i) => sum + areaOf(i), 0);
     if (
-      items.length < among.length ||
-      items.reduce((sum, { turned }) => sum + turned.length, 0) > MOST_SHAPES
+      straight.reduce((sum, { area }) => sum + area, 0) < MOSTLY_STRAIGHT * all ||
+      straight.reduce((sum, { turned }) => sum + turned.length, 0) > MOST_SHAPES
     )
       return new Map();
-    const fill = layShort(items, boxWidth(box), boxHeight(box), work);
+    const fill = layShort(straight, boxWidth(box), boxHeight(box), work);
     this.spent += fill.work;
     return new Map(
       fill.spots.map(({ index, turn, x, y }) => [
-        among[index] as number,
+        (straight[index] as { readonly i: number }).i,
         { bin: id, turn, x: x + box.minX, y: y + box.minY },
       ]),
     );
@@ -385,8 +393,10 @@ class Tight {
       return;
     }
     const held = new Set(members.flatMap((i, k) => (fixed.has(i) ? [k] : [])));
+    const now = new Map(members.map((i) => [i, this.places.get(i) as Place]));
+    const area = members.reduce((sum, i) => sum + (this.ready[i] as Ready).area, 0);
+    if (this.endOf(now) - area / width < NOTHING_LEFT_MM) return;
     if (held.size === 0) {
-      const now = new Map(members.map((i) => [i, this.places.get(i) as Place]));
       const edged = this.edgeToEdge(
         id,
         members,

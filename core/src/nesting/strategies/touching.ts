@@ -1,76 +1,37 @@
 /**
- * Fills a rectangle with convex pieces edge to edge. Every piece goes where two others, or another
- * and the rim, hold it: a
- * corner of what the no-fit polygons leave free. Many layouts grow side by side; of those that
- * cover about as much, the ones
- * with the least rim of uncovered film go on (beam search; touching perimeter after Lodi, Martello
- * and Vigo 1999).
+ * Fills a rectangle with pieces edge to edge. Every piece goes where two others, or another and the
+ * rim, hold it: a corner of what the no-fit polygons leave free. Many layouts grow side by side; of
+ * those that cover about as much, the ones with the least rim of uncovered film go on (beam search;
+ * touching perimeter after Lodi, Martello and Vigo 1999).
  */
-import { seededRandom } from "../../geometry/random.ts";
-import { type NoFit, noFitOf, overlapping, type Straight, touching } from "../straight.ts";
-
-export interface TouchingItem {
-  /** The piece in each of its turns. */
-  readonly turned: readonly Straight[];
-  /** Of the piece itself, mm². */
-  readonly area: number;
-}
-
-export interface TouchingSpot {
-  readonly index: number;
-  readonly turn: number;
-  /** Top left of the turned bare box, mm. */
-  readonly x: number;
-  readonly y: number;
-}
-
-export interface TouchingFill {
-  readonly spots: readonly TouchingSpot[];
-  /** Area of the pieces laid, mm². */
-  readonly area: number;
-}
+import { type NoFit, overlapping, rimOf, touching } from "../no-fit.ts";
+import type { Straight } from "../straight.ts";
+import { type Growing, grown, grownWider, type Layout, lyingIn } from "./beam.ts";
+import { layMatching } from "./matching.ts";
+import { Pieces, type Shape, SLACK_MM, type TouchingFill, type TouchingItem } from "./pieces.ts";
 
 /** Above so many different shapes, turns counted, a single layout takes too long to grow. */
-export const MOST_SHAPES = 200;
-/** Layouts are compared with those that cover the same share of the rectangle, in so many steps. */
+export const MOST_SHAPES = 300;
+/** Above so many, places are only looked for where edges match. */
+const MOST_ANYWHERE = 200;
 const STEPS = 60;
 /** Layouts that one may grow into. */
 const MOST_NEXT = 8;
-/** Layouts side by side: at first, and by how many more at each new start. */
 const FIRST_WIDTH = 2;
-const WIDER = 4;
-const MOST_WIDTH = 4000;
+/** Of the work: for places where edges match, and for what then still goes in anywhere. */
+const MATCHING_SHARE = 0.5;
+const ADDING_SHARE = 0.1;
+const ADDING_WIDTH = 4;
 /** Places nearer to each other are one, mm. */
 const SAME_PLACE_MM = 1e-4;
-/** Layouts that differ by less are one, mm. */
-const SAME_LAYOUT_MM = 0.05;
-const SLACK_MM = 1e-6;
 /**
  * In the unit of `Arena.work`, as measured: asking about a place and a piece, crossing two edges.
  */
 const ASK_WORK = 3.5;
 const CROSS_WORK = 1.4;
 
-interface Shape extends Straight {
-  readonly kind: number;
-  readonly turn: number;
-  readonly area: number;
-}
-
-interface Layout {
-  readonly before: Layout | null;
-  /** What was laid last; -1 in the empty layout. */
-  readonly shape: number;
-  readonly x: number;
-  readonly y: number;
-  /** Rim of uncovered film, mm. */
-  readonly rim: number;
-  readonly area: number;
-  /** Depends on what lies where, not on the order in which it was laid. */
-  readonly mark: number;
-  /** Places for each shape: x, y, length held, and so on; null until asked for. */
-  places: (Float64Array | null)[] | null;
-}
+/** Places for each shape: x, y, length held, and so on. */
+type Lying = Layout<(Float64Array | null)[]>;
 
 const PLACE_SIZE = 3;
 
@@ -79,33 +40,29 @@ interface Adding {
   readonly places: number[];
   readonly shape: Shape;
   readonly b: number;
-  readonly lying: readonly Layout[];
+  readonly lying: readonly Lying[];
 }
 
-/**
- * As much area as goes in within the work; starts again with more layouts side by side as long as
- * there is work left.
- */
+/** As much area as goes in within the work. */
 export function layTouching(
   items: readonly TouchingItem[],
   width: number,
   height: number,
   work: number,
 ): TouchingFill & { readonly work: number } {
-  const search = new Search(items, width, height);
+  const pieces = new Pieces(items, width, height);
   const all = items.reduce((sum, { area }) => sum + area, 0);
-  let best: Layout | null = null;
-  for (let beam = FIRST_WIDTH; search.work < work && beam <= MOST_WIDTH; ) {
-    const from = search.work;
-    const found = search.grow(beam, work);
-    if (!best || found.area > best.area) best = found;
-    if (best.area >= all * (1 - 1e-9)) break;
-    // No wider than what is left is enough for: a start cut off half way has covered little.
-    const affordable = Math.floor((beam * (work - search.work)) / Math.max(1, search.work - from));
-    if (affordable <= beam) break;
-    beam = Math.min(beam * WIDER, affordable);
+  const done = ({ area }: TouchingFill) => area >= all * (1 - 1e-9);
+  const matching = layMatching(pieces, all, work * MATCHING_SHARE);
+  if (done(matching)) return matching;
+  const search = new Search(pieces);
+  const added = search.add(matching, work * ADDING_SHARE);
+  let best: TouchingFill = added;
+  if (!done(best) && pieces.shapes.length <= MOST_ANYWHERE) {
+    const anywhere = search.fill(all, work - matching.work);
+    if (anywhere.area > best.area) best = anywhere;
   }
-  return { ...search.fillOf(best), work: search.work };
+  return { ...best, work: matching.work + search.work };
 }
 
 /** Tries to find a shorter rectangle for the same pieces. */
@@ -145,72 +102,80 @@ const endOf = (items: readonly TouchingItem[], { spots }: TouchingFill): number 
 
 class Search {
   work = 0;
-  private readonly shapes: Shape[];
-  /** Items of each kind: equal pieces are one kind, of which there are several. */
-  private readonly kinds: number[][];
-  private readonly pairs: (NoFit | undefined)[];
+  private readonly shapes: readonly Shape[];
+  private readonly kinds: readonly (readonly number[])[];
+  private readonly width: number;
+  private readonly height: number;
+  private readonly empty: Lying;
 
-  constructor(
-    items: readonly TouchingItem[],
-    private readonly width: number,
-    private readonly height: number,
-  ) {
-    const byLook = new Map<string, number[]>();
-    items.forEach(({ turned }, i) => {
-      const look = turned
-        .map(({ corners }) => [...corners].map((value) => value.toFixed(4)).join(" "))
-        .join("|");
-      byLook.set(look, [...(byLook.get(look) ?? []), i]);
-    });
-    this.kinds = [...byLook.values()];
-    this.shapes = this.kinds.flatMap((members, kind) => {
-      const { turned, area } = items[members[0] as number] as TouchingItem;
-      return turned.map((straight, turn): Shape => ({ ...straight, kind, turn, area }));
-    });
-    this.pairs = new Array(this.shapes.length ** 2);
-  }
-
-  /** The layout with most area that a beam of this width comes to. */
-  grow(beam: number, workUpTo: number): Layout {
-    const empty: Layout = {
+  constructor(private readonly pieces: Pieces) {
+    const { shapes, kinds, width, height } = pieces;
+    this.shapes = shapes;
+    this.kinds = kinds;
+    this.width = width;
+    this.height = height;
+    this.empty = {
       before: null,
       shape: -1,
       x: 0,
       y: 0,
-      rim: 2 * (this.width + this.height),
+      rim: 2 * (width + height),
       area: 0,
       mark: 0,
-      places: this.shapes.map((shape) => this.cornersOf(shape)),
+      places: shapes.map((_, b) =>
+        Float64Array.from(
+          pieces.cornersOf(b).flatMap(({ x, y }) => [x, y, pieces.rimHeld(b, x, y)]),
+        ),
+      ),
     };
-    const total = this.width * this.height;
-    const steps: Layout[][] = Array.from({ length: STEPS + 1 }, () => []);
-    (steps[0] as Layout[]).push(empty);
-    const seen = new Set<number>();
-    let best = empty;
-    for (let step = 0; step <= STEPS; step++) {
-      const here = leastRim(steps[step] as Layout[], beam);
-      steps[step] = [];
-      for (const layout of here) {
-        if (this.work >= workUpTo) return best;
-        for (const next of this.nextOf(layout, seen)) {
-          if (next.area > best.area) best = next;
-          const list = steps[
-            Math.min(STEPS, Math.max(step + 1, Math.floor((next.area / total) * STEPS)))
-          ] as Layout[];
-          list.push(next);
-          // Now and then, so that the lists stay short.
-          if (list.length >= 4 * beam) list.splice(0, list.length, ...leastRim(list, beam));
-        }
-      }
-    }
-    return best;
+  }
+
+  fill(all: number, workUpTo: number): TouchingFill {
+    const found = grownWider(this.from(this.empty), FIRST_WIDTH, all, workUpTo);
+    return this.pieces.fillOf(lyingIn(found));
+  }
+
+  /** What goes in beside what lies there already. */
+  add(fill: TouchingFill, work: number): TouchingFill {
+    const start = fill.spots.reduce((layout, { index, turn, x, y }) => {
+      const shape = this.shapes.findIndex(
+        (one) => one.turn === turn && (this.kinds[one.kind] as readonly number[]).includes(index),
+      );
+      return this.with(layout, shape, x, y, this.pieces.rimHeld(shape, x, y));
+    }, this.empty);
+    const found = grown(this.from(start), ADDING_WIDTH, this.work + work);
+    return this.pieces.fillOf(lyingIn(found));
+  }
+
+  private from(start: Lying): Growing<(Float64Array | null)[]> {
+    return {
+      start,
+      total: this.width * this.height,
+      steps: STEPS,
+      nextOf: (layout, seen) => this.nextOf(layout, seen),
+      spent: () => this.work,
+    };
+  }
+
+  private with(before: Lying, shape: number, x: number, y: number, held: number): Lying {
+    const { perimeter, area } = this.shapes[shape] as Shape;
+    return {
+      before,
+      shape,
+      x,
+      y,
+      rim: before.rim + perimeter - 2 * held,
+      area: before.area + area,
+      mark: before.mark + this.pieces.markOf(shape, x, y),
+      places: null,
+    };
   }
 
   /**
    * Those with the smallest rim for what they add, at most MOST_NEXT that no other layout has come
    * to.
    */
-  private nextOf(layout: Layout, seen: Set<number>): Layout[] {
+  private nextOf(layout: Lying, seen: Set<number>): Lying[] {
     const options: { shape: number; x: number; y: number; held: number; gain: number }[] = [];
     this.placesOf(layout).forEach((places, shape) => {
       if (!places) return;
@@ -228,87 +193,42 @@ class Search {
     });
     this.work += options.length * ASK_WORK;
     options.sort((a, b) => b.gain - a.gain || a.shape - b.shape || a.y - b.y || a.x - b.x);
-    const next: Layout[] = [];
+    const next: Lying[] = [];
     for (const { shape, x, y, held } of options) {
       if (next.length >= MOST_NEXT) break;
-      const { kind, turn, perimeter, area } = this.shapes[shape] as Shape;
-      const mark =
-        layout.mark +
-        markOf(kind, turn, Math.round(x / SAME_LAYOUT_MM), Math.round(y / SAME_LAYOUT_MM));
-      if (seen.has(mark)) continue;
-      seen.add(mark);
-      next.push({
-        before: layout,
-        shape,
-        x,
-        y,
-        rim: layout.rim + perimeter - 2 * held,
-        area: layout.area + area,
-        mark,
-        places: null,
-      });
+      const one = this.with(layout, shape, x, y, held);
+      if (seen.has(one.mark)) continue;
+      seen.add(one.mark);
+      next.push(one);
     }
     return next;
-  }
-
-  /** Held by two sides of the rim. */
-  private cornersOf(shape: Shape): Float64Array | null {
-    const [mostX, mostY] = [this.width - shape.width, this.height - shape.height];
-    if (mostX < -SLACK_MM || mostY < -SLACK_MM) return null;
-    const places: number[] = [];
-    for (const x of new Set([0, mostX]))
-      for (const y of new Set([0, mostY])) places.push(x, y, this.rimHeld(shape, x, y));
-    return Float64Array.from(places);
-  }
-
-  private rimHeld(
-    { sides: [left, right, top, bottom], width, height }: Shape,
-    x: number,
-    y: number,
-  ): number {
-    return (
-      on(x, left) +
-      on(this.width - width - x, right) +
-      on(y, top) +
-      on(this.height - height - y, bottom)
-    );
-  }
-
-  private pair(a: number, b: number): NoFit {
-    const key = a * this.shapes.length + b;
-    const known = this.pairs[key];
-    if (known) return known;
-    const made = noFitOf(this.shapes[a] as Shape, this.shapes[b] as Shape);
-    this.pairs[key] = made;
-    return made;
   }
 
   /**
    * From those of the layout before: without what the last piece covers, with what it newly holds.
    */
-  private placesOf(layout: Layout): (Float64Array | null)[] {
+  private placesOf(layout: Lying): (Float64Array | null)[] {
     if (layout.places) return layout.places;
     const lying = lyingIn(layout);
     const { kind } = this.shapes[layout.shape] as Shape;
     const usedUp =
       lying.filter(({ shape }) => (this.shapes[shape] as Shape).kind === kind).length >=
       (this.kinds[kind] as number[]).length;
-    layout.places =
-      (layout.before as Layout).places?.map((before, b) =>
-        before === null || (usedUp && (this.shapes[b] as Shape).kind === kind)
-          ? null
-          : this.changed(before, b, layout, lying),
-      ) ?? [];
+    layout.places = this.placesOf(layout.before as Lying).map((before, b) =>
+      before === null || (usedUp && (this.shapes[b] as Shape).kind === kind)
+        ? null
+        : this.changed(before, b, layout, lying),
+    );
     return layout.places;
   }
 
   private changed(
     before: Float64Array,
     b: number,
-    last: Layout,
-    lying: readonly Layout[],
+    last: Lying,
+    lying: readonly Lying[],
   ): Float64Array {
-    const own = this.pair(last.shape, b);
+    const own = this.pieces.pair(last.shape, b);
     const places: number[] = [];
     this.work += (before.length / PLACE_SIZE) * ASK_WORK;
     for (let i = 0; i < before.length; i += PLACE_SIZE) {
@@ -319,48 +239,42 @@ class Search {
     const spot = { places, shape: this.shapes[b] as Shape, b, lying };
     const [lastX, lastY] = [this.width - spot.shape.width, this.height - spot.shape.height];
     const others = lying.filter(
-      (other) => other !== last && boxesMeet(own, last, this.pair(other.shape, b), other),
+      (other) => other !== last && boxesMeet(own, last, this.pieces.pair(other.shape, b), other),
     );
-    const { corners } = own;
-    for (let i = 0; i < corners.length; i += 2) {
-      const j = (i + 2) % corners.length;
-      const px = (corners[i] as number) + last.x;
-      const py = (corners[i + 1] as number) + last.y;
-      const qx = (corners[j] as number) + last.x;
-      const qy = (corners[j + 1] as number) + last.y;
-      this.add(spot, px, py);
-      if (px * qx < 0) this.add(spot, 0, py - ((qy - py) * px) / (qx - px));
+    const rim = rimOf(own);
+    for (let i = 0; i < rim.length; i += 4) {
+      const px = (rim[i] as number) + last.x;
+      const py = (rim[i + 1] as number) + last.y;
+      const qx = (rim[i + 2] as number) + last.x;
+      const qy = (rim[i + 3] as number) + last.y;
+      this.offer(spot, px, py);
+      this.offer(spot, qx, qy);
+      if (px * qx < 0) this.offer(spot, 0, py - ((qy - py) * px) / (qx - px));
       if ((px - lastX) * (qx - lastX) < 0)
-        this.add(spot, lastX, py + ((qy - py) * (lastX - px)) / (qx - px));
-      if (py * qy < 0) this.add(spot, px - ((qx - px) * py) / (qy - py), 0);
+        this.offer(spot, lastX, py + ((qy - py) * (lastX - px)) / (qx - px));
+      if (py * qy < 0) this.offer(spot, px - ((qx - px) * py) / (qy - py), 0);
       if ((py - lastY) * (qy - lastY) < 0)
-        this.add(spot, px + ((qx - px) * (lastY - py)) / (qy - py), lastY);
+        this.offer(spot, px + ((qx - px) * (lastY - py)) / (qy - py), lastY);
       for (const other of others)
-        this.crossings(spot, px, py, qx, qy, this.pair(other.shape, b), other);
+        this.crossings(spot, px, py, qx, qy, this.pieces.pair(other.shape, b), other);
     }
     return Float64Array.from(places);
   }
 
-  private add({ places, shape, b, lying }: Adding, x: number, y: number): void {
-    if (
-      x < -SLACK_MM ||
-      y < -SLACK_MM ||
-      x > this.width - shape.width + SLACK_MM ||
-      y > this.height - shape.height + SLACK_MM
-    )
-      return;
+  private offer({ places, b, lying }: Adding, x: number, y: number): void {
+    if (!this.pieces.within(b, x, y)) return;
     this.work += lying.length * ASK_WORK;
     for (const other of lying)
-      if (overlapping(this.pair(other.shape, b), x - other.x, y - other.y)) return;
+      if (overlapping(this.pieces.pair(other.shape, b), x - other.x, y - other.y)) return;
     for (let i = 0; i < places.length; i += PLACE_SIZE)
       if (
         Math.abs((places[i] as number) - x) < SAME_PLACE_MM &&
         Math.abs((places[i + 1] as number) - y) < SAME_PLACE_MM
       )
         return;
-    let held = this.rimHeld(shape, x, y);
+    let held = this.pieces.rimHeld(b, x, y);
     for (const other of lying)
-      held += touching(this.pair(other.shape, b), x - other.x, y - other.y);
+      held += touching(this.pieces.pair(other.shape, b), x - other.x, y - other.y);
     places.push(x, y, held);
   }
 
@@ -370,9 +284,10 @@ class Search {
     py: number,
     qx: number,
     qy: number,
-    { corners, minX, minY, maxX, maxY }: NoFit,
-    at: Layout,
+    noFit: NoFit,
+    at: Lying,
   ): void {
+    const { minX, minY, maxX, maxY } = noFit;
     if (
       minX + at.x > Math.max(px, qx) ||
       maxX + at.x < Math.min(px, qx) ||
@@ -380,51 +295,26 @@ class Search {
       maxY + at.y < Math.min(py, qy)
     )
       return;
-    this.work += (corners.length / 2) * CROSS_WORK;
+    const rim = rimOf(noFit);
+    this.work += (rim.length / 4) * CROSS_WORK;
     const dx = qx - px;
     const dy = qy - py;
-    for (let i = 0; i < corners.length; i += 2) {
-      const j = (i + 2) % corners.length;
-      const rx = (corners[i] as number) + at.x - px;
-      const ry = (corners[i + 1] as number) + at.y - py;
-      const ex = (corners[j] as number) - (corners[i] as number);
-      const ey = (corners[j + 1] as number) - (corners[i + 1] as number);
+    for (let i = 0; i < rim.length; i += 4) {
+      const rx = (rim[i] as number) + at.x - px;
+      const ry = (rim[i + 1] as number) + at.y - py;
+      const ex = (rim[i + 2] as number) - (rim[i] as number);
+      const ey = (rim[i + 3] as number) - (rim[i + 1] as number);
       const turn = dx * ey - dy * ex;
       if (Math.abs(turn) < 1e-9) continue;
       const t = (rx * ey - ry * ex) / turn;
       const u = (rx * dy - ry * dx) / turn;
       if (t >= -1e-7 && t <= 1 + 1e-7 && u >= -1e-7 && u <= 1 + 1e-7)
-        this.add(spot, px + dx * t, py + dy * t);
+        this.offer(spot, px + dx * t, py + dy * t);
     }
   }
-
-  fillOf(layout: Layout | null): TouchingFill {
-    const left = this.kinds.map((members) => [...members]);
-    const spots = lyingIn(layout).map(({ shape, x, y }): TouchingSpot => {
-      const { kind, turn } = this.shapes[shape] as Shape;
-      return {
-        index: (left[kind] as number[]).shift() as number,
-        turn,
-        x: Math.max(0, x),
-        y: Math.max(0, y),
-      };
-    });
-    return { spots, area: layout?.area ?? 0 };
-  }
 }
 
-const on = (gap: number, side: number): number => (Math.abs(gap) < SLACK_MM ? side : 0);
-
-const leastRim = (layouts: Layout[], most: number): Layout[] =>
-  layouts.sort((a, b) => a.rim - b.rim).slice(0, most);
-
-function lyingIn(layout: Layout | null): Layout[] {
-  const lying: Layout[] = [];
-  for (let at = layout; at?.before; at = at.before) lying.push(at);
-  return lying;
-}
-
-function boxesMeet(a: NoFit, atA: Layout, b: NoFit, atB: Layout): boolean {
+function boxesMeet(a: NoFit, atA: Lying, b: NoFit, atB: Lying): boolean {
   return (
     a.minX + atA.x <= b.maxX + atB.x &&
     b.minX + atB.x <= a.maxX + atA.x &&
@@ -432,7 +322,3 @@ function boxesMeet(a: NoFit, atA: Layout, b: NoFit, atB: Layout): boolean {
     b.minY + atB.y <= a.maxY + atA.y
   );
 }
-
-/** A whole number for a piece in its place; sums of such tell layouts apart, whatever the order. */
-const markOf = (kind: number, turn: number, x: number, y: number): number =>
-  Math.floor(seededRandom((((kind * 31 + turn) * 100_003 + x) * 100_003 + y) >>> 0)() * 2 ** 45);
