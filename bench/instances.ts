@@ -39,7 +39,7 @@ export function nameItems(count: number, seed: number, font = "pacifico"): Shape
   });
 }
 
-const circle = (r: number, n = 40): Ring =>
+export const circle = (r: number, n = 40): Ring =>
   Array.from(
     { length: n },
     (_, i): Point => [r * Math.cos((2 * Math.PI * i) / n), r * Math.sin((2 * Math.PI * i) / n)],

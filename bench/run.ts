@@ -392,18 +392,21 @@ const rows: Row[] = [
 ];
 const grows = { letter: growth(...letters), layout: growth(...layouts) };
 
-/** Layout searches: 20 s and 60 s each, or what `--seconds` says; `--quick` leaves them out. */
-const wanted = process.argv.indexOf("--seconds");
-const times = process.argv.includes("--quick")
-  ? []
-  : wanted > 0
-    ? [Number(process.argv[wanted + 1])]
-    : [20, 60];
+/**
+ * Layout searches: 20 s and 60 s each, or what `--seconds` says, of one instance a kind or of as
+ * many as `--seeds` says; `--quick` leaves them out.
+ */
+const said = (name: string): number | null => {
+  const at = process.argv.indexOf(name);
+  return at > 0 ? Number(process.argv[at + 1]) : null;
+};
+const seconds = said("--seconds");
+const times = process.argv.includes("--quick") ? [] : seconds ? [seconds] : [20, 60];
 const sayRow = (row: NestRow) =>
   process.stderr.write(
-    `${row.name}, ${row.seconds} s (took ${row.tookSeconds.toFixed(1)} s): ${row.ratio.toFixed(3)} of ${row.baseline}\n`,
+    `${row.name}, ${row.seconds} s (took ${row.tookSeconds.toFixed(1)} s): ${row.ratio.toFixed(3)} of ${row.baseline}, worst ${row.worst.toFixed(3)}${row.goal === null ? "" : `, goal in 60 s ${row.goal}`}\n`,
   );
-const nesting = times.flatMap((seconds) => nestRows(seconds, sayRow));
+const nesting = times.flatMap((own) => nestRows(own, said("--seeds") ?? 1, sayRow));
 
 if (process.argv.includes("--json"))
   process.stdout.write(`${JSON.stringify({ rows, nesting, growth: grows }, null, 2)}\n`);

@@ -1,8 +1,8 @@
 /** Items held side by side in one rigid block, and where each lies once the block is laid. */
 import { boxHeight, boxOf, boxWidth, moved } from "../geometry/polygon.ts";
 import type { ShapeItem, ShapePlacement } from "./problem.ts";
-import { cosSin } from "./raster.ts";
 import { skyline } from "./strategies/skyline.ts";
+import { cosSin } from "./turned.ts";
 
 export interface Member {
   readonly id: string;

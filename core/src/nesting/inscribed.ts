@@ -14,7 +14,7 @@ export function inscribedBox(stock: Polygons): Box | null {
   const column = boxWidth(box) / COLUMNS;
   if (!(column > 0) || !(boxHeight(box) > 0)) return null;
   const cell = boxHeight(box) / 1000;
-  const raster = outsideOf(stock, { column, cell, fair: false });
+  const raster = outsideOf(stock, { column, cell });
   // Free stretches of each column: between one blocked span and the next.
   const free = Array.from({ length: raster.columns }, (_, k) => {
     const stretches: [number, number][] = [];

@@ -13,11 +13,11 @@ import {
   rectRing,
 } from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
+import type { Spot } from "./press/filling.ts";
+import { pressIntoBin } from "./press/press-bin.ts";
 import type { Item, ShapeItem, ShapeProblem } from "./problem.ts";
-import { prepare, Rasters } from "./ready.ts";
-import { layInOrder } from "./strategies/bottom-left.ts";
+import { prepare } from "./ready.ts";
 import { guillotine } from "./strategies/guillotine.ts";
-import { rebuild } from "./strategies/rebuild.ts";
 import { layTight } from "./tight.ts";
 import { layTrimmerFriendly } from "./trimmer.ts";
 import { validateLayout } from "./validate.ts";
@@ -109,64 +109,48 @@ describe("many items and little time", () => {
     expect(validateShapes(own, layout)).toEqual([]);
     expect(layout.placements.filter(({ bin }) => bin === "odd").length).toBeGreaterThan(4);
   });
-
-  it("making rasters costs what their corners and columns cost, once", () => {
-    const rasters = new Rasters(
-      stars(40, 30, 3).map((item) => prepare(item, false)),
-      2,
-      false,
-    );
-    const [few, many] = [20, 40].map((count) => Array.from({ length: count }, (_, i) => i)) as [
-      number[],
-      number[],
-    ];
-    expect(rasters.workFor(many, "search") / rasters.workFor(few, "search")).toBeGreaterThan(1.7);
-    expect(rasters.workFor(many, "fine")).toBeGreaterThan(rasters.workFor(many, "search"));
-    // Made once, they cost nothing more.
-    rasters.arena(few, "search", [{ width: 100, height: 100, outside: null }]);
-    expect(rasters.workFor(few, "search")).toBe(0);
-    expect(rasters.workFor(many, "search")).toBeGreaterThan(0);
-  });
 });
 
-describe("rebuilding a full bin", () => {
-  const items = stars(40, 7, 21);
-  const filled = (work: number) => {
+describe("a sheet filled on the floor", () => {
+  const items = stars(60, 7, 21);
+  const filled = (work: number, fixed: readonly (Spot | null)[] = []) => {
     const ready = items.map((item) => prepare(item, false));
-    const all = items.map((_, i) => i);
-    const arena = new Rasters(ready, 2, false).arena(all, "search", [
-      { width: 120, height: 100, outside: null },
-    ]);
-    const areaOf = (i: number) => (ready[i] as (typeof ready)[number]).area;
-    const random = seededRandom(3);
-    layInOrder(
-      arena,
-      [...all].sort((a, b) => areaOf(b) - areaOf(a)),
-      0,
-      1e9,
+    const start = items.map((_, i) => fixed[i] ?? null);
+    const own = pressIntoBin(
+      ready.map(({ turned }) => turned),
+      start,
+      {
+        clearance: 2,
+        width: 120,
+        height: 100,
+        outline: null,
+        fixed: new Set(start.flatMap((spot, i) => (spot ? [i] : []))),
+        areaOf: (i) => (ready[i] as (typeof ready)[number]).area,
+        random: seededRandom(3),
+      },
+      work,
     );
-    const fixed = new Set(all.filter((i) => arena.bin[i] === 0).slice(0, 2));
-    const before = [...fixed].map((i) => arena.spot(i));
-    const held = () => all.reduce((sum, i) => sum + (arena.bin[i] === 0 ? areaOf(i) : 0), 0);
-    const from = held();
-    rebuild(arena, { bin: 0, fixed, areaOf, random, workUpTo: arena.work + work });
-    return { arena, all, fixed, before, from, to: held() };
+    const spots = own?.spots ?? [];
+    const area = spots.reduce((sum, spot, i) => sum + (spot ? (ready[i]?.area ?? 0) : 0), 0);
+    return { spots, area, work: own?.work ?? 0 };
   };
+  const fixed: Spot[] = [
+    { turn: 0, x: 4.5, y: 7.25 },
+    { turn: 0, x: 70, y: 50 },
+  ];
 
-  it("holds as much as before or more, nothing overlapping, and what is fixed stays", () => {
-    const { arena, all, fixed, before, from, to } = filled(4e6);
-    expect(to).toBeGreaterThanOrEqual(from - 1e-9);
-    for (const i of all.filter((item) => arena.bin[item] === 0)) {
-      expect(arena.collisions(i)).toEqual([]);
-      expect(arena.overhang(i)).toBe(0);
-    }
-    expect([...fixed].map((i) => arena.spot(i))).toEqual(before);
+  it("leaves what must stay where it is, and presses in others beside it", () => {
+    const { spots } = filled(4e7, fixed);
+    expect(spots.slice(0, 2)).toEqual(fixed);
+    expect(spots.filter((spot) => spot !== null).length).toBeGreaterThan(8);
   });
 
-  it("with more work finds at least what it found with less, from the same seed", () => {
-    const [less, more] = [filled(1e6).to, filled(12e6).to];
-    expect(more).toBeGreaterThanOrEqual(less * 0.99);
-    expect(filled(1e6).to).toBe(less);
+  it("keeps to the work it is given, holds more with more of it, and the same from one seed", () => {
+    const [less, more] = [filled(3e7), filled(3e8)];
+    expect(less.work).toBeLessThan(4.5e7);
+    expect(more.area).toBeGreaterThan(less.area * 0.99);
+    expect(filled(3e7).area).toBe(less.area);
+    expect(filled(1e3).spots).toEqual([]);
   });
 });
 

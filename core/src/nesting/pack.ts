@@ -24,10 +24,10 @@ import type {
   ShapeScrap,
   ShapeStock,
 } from "./problem.ts";
-import { type Turned, turnedBy } from "./raster.ts";
 import { type BoxFill, searchBoxes } from "./strategies/skyline.ts";
 import { layTight } from "./tight.ts";
 import { layTrimmerFriendly } from "./trimmer.ts";
+import { type Turned, turnedBy } from "./turned.ts";
 
 export type PackMode = "tight" | "trimmer" | "bySeat";
 

@@ -7,48 +7,31 @@ import {
   boxHeight,
   boxOf,
   boxWidth,
+  moved,
   type Polygons,
   polygonsArea,
   rectRing,
 } from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
-import { NOWHERE } from "./arena.ts";
 import { STRIP, sheetBin, sheetNumber } from "./bins.ts";
 import { inscribedBox } from "./inscribed.ts";
+import { pressIntoBin } from "./press/press-bin.ts";
 import { pressStrip } from "./press/press-strip.ts";
 import type { ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
-import { outsideOf, type Turned } from "./raster.ts";
-import {
-  type Place,
-  placeOf,
-  prepare,
-  quarterOf,
-  Rasters,
-  type Ready,
-  settle,
-  spotIn,
-} from "./ready.ts";
+import { type Place, prepare, quarterOf, type Ready } from "./ready.ts";
 import { straightOf } from "./straight.ts";
-import { fillBin } from "./strategies/fill.ts";
 import type { TouchingItem } from "./strategies/pieces.ts";
 import { type BoxFill, type SkylineBox, searchBoxes } from "./strategies/skyline.ts";
 import { layShort, MOST_SHAPES } from "./strategies/touching.ts";
+import type { Turned } from "./turned.ts";
 
 /**
  * Work that a usual machine does in a second, as arenas and box searches count it (measured on two
  * cores of 2020s servers).
  */
 const WORK_PER_SECOND = 42e6;
-/** The same where a bin is filled: what goes in at last is found on the fine grid. */
-const FAIR_FILL_SHARE = 0.4;
-/** At most this share of the time goes into making all shapes ready. */
-const MOST_MAKING_SHARE = 0.6;
 /** What of a scrap is likely to be covered. */
 const LIKELY_SHARE = 0.4;
-/**
- * Shapes are only made ready for the search when that leaves at least as much time for searching.
- */
-const WORTH_MAKING = 2;
 /** Share for the first of the sheets when all items are boxes. */
 const BOXES_FIRST = 0.9;
 /** Share for laying edge to edge what has straight edges. */
@@ -79,11 +62,8 @@ class Tight {
   private readonly places = new Map<number, Place>();
   private spent = 0;
   private readonly allowed: number;
-  private readonly rasters: Rasters;
   private readonly largestFirst: readonly number[];
   private readonly boxes = new Map<Polygons, Box>();
-  /** All shapes can be made ready and time is left to search with them. */
-  private readonly worthwhile: boolean;
 
   constructor(
     private readonly problem: ShapeProblem,
@@ -94,13 +74,7 @@ class Tight {
     this.largestFirst = ready
       .map((_, i) => i)
       .sort((a, b) => (ready[b] as Ready).area - (ready[a] as Ready).area || a - b);
-    this.rasters = new Rasters(ready, problem.clearance, problem.scraps.length > 0);
     this.allowed = Math.max(0.02, problem.seconds) * WORK_PER_SECOND;
-    this.worthwhile = this.makingOf(ready.map((_, i) => i)) < this.allowed * MOST_MAKING_SHARE;
-  }
-
-  private makingOf(members: readonly number[]): number {
-    return this.rasters.workFor(members, "search") + this.rasters.workFor(members, "fine");
   }
 
   run(): ShapeLayout {
@@ -178,7 +152,7 @@ class Tight {
     const rectangle =
       Math.abs(polygonsArea(polygon) - boxWidth(box) * boxHeight(box)) <
       1e-6 * polygonsArea(polygon);
-    let upTo = this.spent + (this.allowed - this.spent) * share;
+    const upTo = this.spent + (this.allowed - this.spent) * share;
     const held = [...this.places].filter(([, place]) => place.bin === id).map(([i]) => i);
     if (rectangle && held.length === 0 && left.every((i) => (this.ready[i] as Ready).isBox)) {
       // Of boxes the first sheet is what counts: the rest is quickly laid.
@@ -211,22 +185,11 @@ class Tight {
       rectangle && held.length === 0
         ? this.edgeToEdge(id, enough, box, (upTo - this.spent) * EDGED_SHARE)
         : new Map<number, Place>();
-    const making = this.makingOf(members);
-    const noTime =
-      held.length === 0 && !this.worthwhile && upTo - this.spent < WORTH_MAKING * making;
-    if (edged.size === left.length || (noTime && edged.size > 0)) {
+    if (edged.size === left.length) {
       for (const [i, place] of edged) this.places.set(i, place);
       this.onBetter?.(this.layout());
       return;
     }
-    if (noTime) {
-      this.fillBoxes(id, polygon, enough, upTo - this.spent);
-      return;
-    }
-    // Made once for all bins: what is left is shared among them.
-    this.spent += making;
-    upTo = this.spent + Math.max(0, this.allowed - this.spent) * share;
-    let spots = new Map<number, Place>(held.map((i) => [i, this.places.get(i) as Place]));
     const room = rectangle ? box : inscribedBox(polygon);
     const boxed = new Map(
       room && held.length === 0
@@ -238,39 +201,35 @@ class Tight {
           )
         : [],
     );
-    // In a stock of another shape the search has better beginnings than the largest rectangle.
-    if (rectangle) for (const [i, place] of boxed) spots.set(i, place);
-    for (const fair of [true, false]) {
-      const kind = fair ? "search" : "fine";
-      const outside = rectangle ? null : outsideOf(polygon, this.rasters.grids[kind]);
-      const arena = this.rasters.arena(members, kind, [
-        { width: boxWidth(box), height: boxHeight(box), outside },
-      ]);
-      const fixed = new Set(held.map((_, k) => k));
-      members.forEach((i, k) => {
-        const place = spots.get(i);
-        if (place) arena.put(k, spotIn(arena, k, place, box));
-      });
-      const budget = (upTo - this.spent) * (fair ? FAIR_FILL_SHARE : 1);
-      settle(arena, fixed, (k) => areaOf(members[k] as number), this.random, budget);
-      const wanted = members.map((_, k) => k).filter((k) => arena.bin[k] === NOWHERE);
-      fillBin(arena, {
-        bin: 0,
-        wanted,
-        fixed,
+    const pressed = pressIntoBin(
+      members.map((i) => (this.ready[i] as Ready).turned),
+      members.map((i) => {
+        // In a stock of another shape the search has better beginnings than the largest rectangle.
+        const place = this.places.get(i) ?? (rectangle ? boxed.get(i) : undefined);
+        return place ? { turn: place.turn, x: place.x - box.minX, y: place.y - box.minY } : null;
+      }),
+      {
+        clearance: this.problem.clearance,
+        width: boxWidth(box),
+        height: boxHeight(box),
+        outline: rectangle ? null : moved(polygon, -box.minX, -box.minY),
+        fixed: new Set(held.map((_, k) => k)),
         areaOf: (k) => areaOf(members[k] as number),
         random: this.random,
-        workUpTo: budget,
-      });
-      spots = new Map(
-        members.flatMap((i, k) =>
-          arena.bin[k] === NOWHERE
-            ? []
-            : [[i, fixed.has(k) ? (this.places.get(i) as Place) : placeOf(arena, k, id, box)]],
-        ),
-      );
-      this.spent += arena.work;
+      },
+      upTo - this.spent,
+    );
+    if (!pressed && edged.size === 0 && held.length === 0) {
+      this.fillBoxes(id, polygon, enough, upTo - this.spent);
+      return;
     }
+    this.spent += pressed?.work ?? 0;
+    const spots = new Map<number, Place>(held.map((i) => [i, this.places.get(i) as Place]));
+    pressed?.spots.forEach((spot, k) => {
+      const i = members[k] as number;
+      if (spot && !spots.has(i))
+        spots.set(i, { bin: id, turn: spot.turn, x: spot.x + box.minX, y: spot.y + box.minY });
+    });
     // Little time may have sufficed for less than plain boxes give, or for as much over more of the
     // film.
     const better = (a: ReadonlyMap<number, Place>, b: ReadonlyMap<number, Place>) => {
@@ -291,6 +250,8 @@ class Tight {
     box: Box,
     work: number,
   ): Map<number, Place> {
+    const turns = among.reduce((sum, i) => sum + (this.ready[i] as Ready).turned.length, 0);
+    if (turns > MOST_SHAPES / MOSTLY_STRAIGHT) return new Map();
     const areaOf = (i: number) => (this.ready[i] as Ready).area;
     const straight = among.flatMap((i): (TouchingItem & { readonly i: number })[] => {
       const turned = (this.ready[i] as Ready).turned.map(({ polygons }) =>

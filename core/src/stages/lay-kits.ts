@@ -26,10 +26,10 @@ import type {
   ShapePlacement,
   ShapeProblem,
 } from "../nesting/problem.ts";
-import { turnedBy } from "../nesting/raster.ts";
 import { rows } from "../nesting/strategies/rows.ts";
 import { layTight } from "../nesting/tight.ts";
 import { layTrimmerFriendly } from "../nesting/trimmer.ts";
+import { turnedBy } from "../nesting/turned.ts";
 import { validateLayout } from "../nesting/validate.ts";
 import { validateShapes } from "../nesting/validate-shapes.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";

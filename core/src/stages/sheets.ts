@@ -17,8 +17,8 @@ import {
 import { identity } from "../memory/identity.ts";
 import { KeptWith } from "../memory/kept-with.ts";
 import type { Bin, Item } from "../nesting/problem.ts";
-import { cosSin } from "../nesting/raster.ts";
 import { layTrimmerFriendly, loadsBound } from "../nesting/trimmer.ts";
+import { cosSin } from "../nesting/turned.ts";
 import { crossLines } from "../splitting/crosses.ts";
 import { FAMILY_TRAITS } from "../weeding/families.ts";
 import type { Vinyl } from "../weeding/vinyl.ts";

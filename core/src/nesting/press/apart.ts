@@ -113,7 +113,8 @@ interface Sample {
 export const within = (value: number, most: number): number =>
   value > most ? Math.max(0, most) : value < 0 ? 0 : value;
 
-function relocate(floor: Floor, i: number, random: () => number): void {
+/** Goes where it is least in the way of the others. */
+export function relocate(floor: Floor, i: number, random: () => number): void {
   const [turn, x, y] = [floor.turn[i] as number, floor.x[i] as number, floor.y[i] as number];
   const cost = sticksOut(floor, i)
     ? Number.POSITIVE_INFINITY

@@ -1,7 +1,7 @@
 /** A shape in one of its turns as the search sees it, grown by half the clearance. */
 import { convexHull } from "../../geometry/hull.ts";
 import { type Point, polygonsArea } from "../../geometry/polygon.ts";
-import type { Turned } from "../raster.ts";
+import type { Turned } from "../turned.ts";
 import { distanceAt, distances, type Mesh, meshFor, rimAt } from "./field.ts";
 
 export interface Form {
@@ -52,15 +52,18 @@ const LEAST_AREA_MM2 = 1e-6;
 
 export const marginOf = ({ cell, clearance }: Grain): number => clearance / 2 + ROUND_CELLS * cell;
 
-export function formOf(turned: Turned, grain: Grain): Form {
+/**
+ * @param level how far it is grown, mm: half the clearance, but for what lies round others: these
+ * are inside, so it needs no points of its own there
+ */
+export function formOf(turned: Turned, grain: Grain, level = grain.clearance / 2): Form {
   const { width, height, polygons } = turned;
   const { edges, ends } = edgesOf(turned);
   const mesh = meshFor(width, height, grain.cell, marginOf(grain));
   const field = distances(edges, ends, mesh);
-  const level = grain.clearance / 2;
   const rim = [
     ...rimAt(field, mesh, level, grain.gap, tipsOf(turned, field, mesh, level)),
-    ...deepPoints(field, mesh, level, grain.gap),
+    ...(level < grain.clearance / 2 ? [] : deepPoints(field, mesh, level, grain.gap)),
   ];
   const hull = convexHull(polygons.flatMap((polygon) => polygon[0] ?? []));
   return {
@@ -68,7 +71,7 @@ export function formOf(turned: Turned, grain: Grain): Form {
     height,
     edges,
     ends,
-    field: field.map((distance) => (distance - grain.clearance / 2) / grain.cell),
+    field: field.map((distance) => (distance - level) / grain.cell),
     columns: mesh.columns,
     rows: mesh.rows,
     across: sortedBy(rim, 0, grain.cell),

@@ -38,6 +38,8 @@ export interface Bench {
   readonly clearance: number;
   readonly width: number;
   readonly fixed: ReadonlySet<number>;
+  /** What lies round all others, with a clearance of its own: the rest of a scrap's box. */
+  readonly round?: { readonly index: number; readonly clearance: number };
 }
 
 export interface Tightened {
@@ -69,10 +71,29 @@ export function tighten(bench: Bench, lay: Lay, length: number, most: number): T
   return { lay: { turn: lay.turn, x: right.x, y: right.y }, length: right.length, work: own.work };
 }
 
+/**
+ * All exactly inside and apart, moved by next to nothing; null when that cannot be, then `stuck` is
+ * one that is in the way.
+ */
+export function putApart(
+  bench: Bench,
+  lay: Lay,
+  height: number,
+): { lay: Lay | null; stuck: number; work: number } {
+  const own = new Relaxing(bench, lay);
+  const right = own.putRight(height);
+  return {
+    lay: right ? { turn: lay.turn, x: own.x, y: own.y } : null,
+    stuck: own.stuck,
+    work: own.work,
+  };
+}
+
 class Relaxing {
   readonly x: Float64Array;
   readonly y: Float64Array;
   work = 0;
+  stuck = -1;
   private readonly outlines: readonly Outline[];
   private readonly count: number;
 
@@ -112,6 +133,11 @@ class Relaxing {
     return false;
   }
 
+  private clearanceOf(a: number, b: number): number {
+    const { round, clearance } = this.bench;
+    return a === round?.index || b === round?.index ? round.clearance : clearance;
+  }
+
   private *near(reach: number): Generator<readonly [number, number]> {
     const order = Array.from({ length: this.count }, (_, i) => i).sort(
       (a, b) => (this.y[a] as number) - (this.y[b] as number),
@@ -130,10 +156,11 @@ class Relaxing {
   }
 
   private contacts(): Contact[] {
-    const { clearance, fixed } = this.bench;
+    const { fixed } = this.bench;
     const contacts: Contact[] = [];
-    for (const [a, b] of this.near(clearance + REACH_MM)) {
+    for (const [a, b] of this.near(this.bench.clearance + REACH_MM)) {
       if (fixed.has(a) && fixed.has(b)) continue;
+      const clearance = this.clearanceOf(a, b);
       const [one, other] = [this.outlines[a] as Outline, this.outlines[b] as Outline];
       const [dx, dy] = [
         (this.x[b] as number) - (this.x[a] as number),
@@ -148,10 +175,9 @@ class Relaxing {
 
   /** Moves all until no constraint lacks more than allowed; returns the worst lack. */
   private relax(contacts: readonly Contact[], length: number): number {
-    const { clearance, width, fixed } = this.bench;
+    const { width, fixed } = this.bench;
     const [fromX, fromY] = [this.x.slice(), this.y.slice()];
     const [mx, my] = [new Float64Array(this.count), new Float64Array(this.count)];
-    const want = clearance + MORE_MM;
     const inside = (i: number): void => {
       const { width: w, height: h } = this.outlines[i] as Outline;
       const [x, y] = [fromX[i] as number, fromY[i] as number];
@@ -172,13 +198,17 @@ class Relaxing {
       this.work += PROJECTION_WORK * contacts.length;
       for (const { a, b, nx, ny, distance } of contacts) {
         const lack =
-          want -
+          this.clearanceOf(a, b) +
+          MORE_MM -
           distance -
           nx * ((mx[b] as number) - (mx[a] as number)) -
           ny * ((my[b] as number) - (my[a] as number));
         if (lack <= 0) continue;
-        if (lack > worst) worst = lack;
         const [heldA, heldB] = [fixed.has(a), fixed.has(b)];
+        if (lack > worst) {
+          worst = lack;
+          this.stuck = heldA ? b : a;
+        }
         const by = (OVER * lack) / (heldA || heldB ? 1 : 2);
         if (!heldA) {
           mx[a] = (mx[a] as number) - by * nx;
@@ -218,7 +248,10 @@ class Relaxing {
         (this.y[b] as number) - (this.y[a] as number),
       ];
       this.work += one.edges.length / 4 + other.edges.length / 4;
-      if (tooNear(one, other, dx, dy, clearance - LACK_MM)) return false;
+      if (tooNear(one, other, dx, dy, this.clearanceOf(a, b) - LACK_MM)) {
+        this.stuck = fixed.has(a) ? b : a;
+        return false;
+      }
     }
     return true;
   }
