@@ -24,7 +24,7 @@ import type { VariantView } from "../workers/variants-drawn.ts";
 import { documentHash } from "./document-hash.ts";
 import type { PlanningProgress } from "./progress.ts";
 
-const holder = globalThis as typeof globalThis & { elmWorkers?: Piscina };
+const holder = globalThis as typeof globalThis & { elmWorkers?: Piscina; elmSearcher?: Piscina };
 const MOST_THREADS = 2;
 const MOST_HOMES = 500;
 /**
@@ -48,11 +48,37 @@ function workers(): Piscina {
   return holder.elmWorkers;
 }
 
+/** Searches have a thread of their own: whoever waits for a page must not wait for them. */
+function searcher(): Piscina {
+  const filename = process.env.ELM_WORKER;
+  if (!filename) throw new Error("ELM_WORKER is not set: start the application with npm start");
+  holder.elmSearcher ??= new Piscina({
+    filename,
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: 30_000,
+    resourceLimits: { maxOldGenerationSizeMb: MOST_THREAD_MB },
+  });
+  return holder.elmSearcher;
+}
+
 const signal = () => AbortSignal.timeout(LONGEST_MS);
 
-/** @throws PlanFault when the document does not allow it */
+/** @throws PlanFault when the document does not allow it, or asks for too much */
 async function asked<T>(job: Job, options: Parameters<Piscina["run"]>[1]): Promise<T> {
-  const answer: Crossed<T> = await workers().run(job, options);
+  try {
+    return await crossed<T>(workers().run(job, options));
+  } catch (error) {
+    const { code, name } = error as { readonly code?: unknown; readonly name?: unknown };
+    if (code === "ERR_WORKER_OUT_OF_MEMORY") throw plainFault("tooMuchMemory");
+    if (name === "AbortError") throw plainFault("tookTooLong");
+    throw error;
+  }
+}
+
+/** What a thread answered, or the host's fault that it told. */
+async function crossed<T>(sent: Promise<Crossed<T>>): Promise<T> {
+  const answer = await sent;
   if ("fault" in answer) throw new PlanFault(answer.fault);
   return answer.value;
 }
@@ -139,21 +165,31 @@ export async function addressLabels(
   return asked({ kind: "addressLabels", labels, on }, { signal: signal() });
 }
 
-/** Searches for tighter layouts until `stop` is told; every round is handed to `onStep`. */
+/**
+ * Searches for tighter layouts until `stop` is told, or after the round in which it is asked to
+ * give way; every round is handed to `onStep`.
+ */
 export async function searchLayouts(
   document: ClassDocument,
   fonts: readonly GivenFont[],
-  stop: AbortSignal,
+  before: Improvement | null,
+  asked: { readonly stop: AbortSignal; readonly giveWay: AbortSignal },
   onStep: (step: Improvement) => void,
 ): Promise<void> {
   const { port1, port2 } = new MessageChannel();
   port1.on("message", onStep);
+  const giveWay = () => port1.postMessage("giveWay");
+  if (asked.giveWay.aborted) giveWay();
+  else asked.giveWay.addEventListener("abort", giveWay);
   try {
-    await asked(
-      { kind: "improve", document, fonts, port: port2 },
-      { signal: stop, transferList: [port2] },
+    await crossed(
+      searcher().run({ kind: "improve", document, fonts, before, port: port2 } satisfies Job, {
+        signal: asked.stop,
+        transferList: [port2],
+      }),
     );
   } finally {
+    asked.giveWay.removeEventListener("abort", giveWay);
     port1.close();
   }
 }
@@ -233,6 +269,7 @@ export async function decalSvg(
 }
 
 export async function stopWorkers(): Promise<void> {
-  await holder.elmWorkers?.destroy();
+  await Promise.all([holder.elmWorkers?.destroy(), holder.elmSearcher?.destroy()]);
   delete holder.elmWorkers;
+  delete holder.elmSearcher;
 }

@@ -35,6 +35,9 @@ export async function plannedClass(studioId: string, id: string): Promise<Planne
   for (let tried = 1; ; tried++) {
     const stored = await withStudio(studioId, (sql) => readClass(sql, id));
     if (!stored) return null;
+    const hash = documentHash(stored.document);
+    const known = tooLarge.get(faultKey(id, hash));
+    if (known !== undefined) return { ok: false, stored, message: known };
     try {
       const made = await planOf(studioId, stored);
       // Changed while it was planned: what is kept is of the newer document, and so is what is
@@ -42,8 +45,10 @@ export async function plannedClass(studioId: string, id: string): Promise<Planne
       if (!made.kept && tried < MOST_TRIES) continue;
       return { ok: true, value: await shelved(studioId, stored, made) };
     } catch (error) {
-      if (error instanceof PlanFault) return { ok: false, stored, message: error.message };
-      throw error;
+      if (!(error instanceof PlanFault)) throw error;
+      // It would end one thread after the other.
+      if (error.fault.code === "tooMuchMemory") keepFault(tooLarge, id, hash, error);
+      return { ok: false, stored, message: error.message };
     }
   }
 }
@@ -88,7 +93,19 @@ export async function lastPlanned(
 /** Why no plan could be made of a document, so that nobody tries it again and again. */
 const faults = new Map<string, string>();
 const MOST_FAULTS = 200;
+/** Those of them that took more memory than a class may have. */
+const tooLarge = new Map<string, string>();
 const faultKey = (id: string, hash: string): string => `${id} ${hash}`;
+
+function keepFault(
+  among: Map<string, string>,
+  id: string,
+  hash: string,
+  { message }: PlanFault,
+): void {
+  if (among.size >= MOST_FAULTS) among.clear();
+  among.set(faultKey(id, hash), message);
+}
 
 function planMeanwhile(studioId: string, stored: StoredClass, hash: string): void {
   planOf(studioId, stored).catch((error: unknown) => {
@@ -96,8 +113,9 @@ function planMeanwhile(studioId: string, stored: StoredClass, hash: string): voi
       console.error(`The plan of class ${stored.id} failed:`, error);
       return;
     }
-    if (faults.size >= MOST_FAULTS) faults.clear();
-    faults.set(faultKey(stored.id, hash), error.message);
+    // The next time the server may be less busy.
+    if (error.fault.code === "tookTooLong") return;
+    keepFault(faults, stored.id, hash, error);
   });
 }
 

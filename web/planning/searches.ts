@@ -1,11 +1,12 @@
 /**
  * Searches for tighter layouts that go on while the host does something else: one a studio, stopped
- * by hand or after a while.
+ * by hand or after a while. Those of several studios take turns.
  */
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Improvement } from "@elm-basket/core/plan/improve.ts";
 import { searchLayouts } from "./compute.ts";
 import { fontsOf } from "./fonts-of.ts";
+import { Turns } from "./turns.ts";
 
 interface Search {
   readonly classId: string;
@@ -26,7 +27,10 @@ export interface SearchStatus {
 
 /** A host who went home must not keep the machine busy. */
 const LONGEST_MS = 10 * 60_000;
-const holder = globalThis as typeof globalThis & { elmSearches?: Map<string, Search> };
+const holder = globalThis as typeof globalThis & {
+  elmSearches?: Map<string, Search>;
+  elmTurns?: Turns;
+};
 
 function searches(): Map<string, Search> {
   holder.elmSearches ??= new Map();
@@ -51,9 +55,18 @@ export async function beginSearch(
   const fonts = await fontsOf(studioId, document);
   const tooLong = setTimeout(() => search.stop.abort(), LONGEST_MS);
   tooLong.unref();
-  void searchLayouts(document, fonts, search.stop.signal, (step) => {
-    search.latest = step;
-  })
+  holder.elmTurns ??= new Turns();
+  void holder.elmTurns
+    .take(async (giveWay) => {
+      const { signal } = search.stop;
+      const before = search.latest;
+      if (signal.aborted) return false;
+      await searchLayouts(document, fonts, before, { stop: signal, giveWay }, (step) => {
+        search.latest = step;
+      });
+      // Where there is nothing to lay no round comes, and no turn after this one helps.
+      return search.latest !== before;
+    })
     // Stopping ends the thread, which is told as a failure; so is a thread that broke. What was
     // found until then counts.
     .catch(() => undefined)

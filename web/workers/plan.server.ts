@@ -1,11 +1,11 @@
-import type { MessagePort } from "node:worker_threads";
+import { type MessagePort, receiveMessageOnPort } from "node:worker_threads";
 import { type ReadCutSheet, readCutSheet } from "@elm-basket/core/cutting/read-sheet.ts";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { type Fault, PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import { FontFace } from "@elm-basket/core/lettering/font-face.ts";
 import { measureThinShare } from "@elm-basket/core/lettering/studio-fonts.ts";
-import { improveLayout } from "@elm-basket/core/plan/improve.ts";
+import { type Improvement, improveLayout } from "@elm-basket/core/plan/improve.ts";
 import { factsOfAll, letterKits, makePlan, type TellStage } from "@elm-basket/core/plan/plan.ts";
 import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
 import { factsJson } from "@elm-basket/core/plan/plan-json-preparation.ts";
@@ -54,6 +54,9 @@ export type Job =
       readonly kind: "improve";
       readonly document: ClassDocument;
       readonly fonts: readonly GivenFont[];
+      /** What an earlier turn found; null in the first. */
+      readonly before: Improvement | null;
+      /** Rounds are told on it; anything that comes back asks to give way. */
       readonly port: MessagePort;
     }
   | {
@@ -161,7 +164,7 @@ export async function answer(
   if (job.kind === "variants") return variantsDrawn(job.documents, job.schools, fonts);
   if (job.kind === "facts") return factsOfClass(job.document, fonts);
   if (job.kind === "decal") return decals(job.document, job.seat, fonts);
-  if (job.kind === "improve") return improve(job.document, fonts, job.port);
+  if (job.kind === "improve") return improve(job, fonts);
   const plan = makePlan(
     job.document,
     fonts,
@@ -185,10 +188,19 @@ function telling(port: MessagePort): TellStage {
   };
 }
 
-/** Searches until the thread is ended from outside; every round is told. */
-function improve(document: ClassDocument, fonts: FontLookup, port: MessagePort): null {
-  for (const step of improveLayout(document, letterKits(document, fonts).kits))
+/**
+ * Searches until it is asked to give way, after a round at least, or until the thread is ended from
+ * outside. Every round is told.
+ */
+function improve(
+  { document, before, port }: Extract<Job, { readonly kind: "improve" }>,
+  fonts: FontLookup,
+): null {
+  const { kits } = letterKits(document, fonts);
+  for (const step of improveLayout(document, kits, before)) {
     port.postMessage(step);
+    if (receiveMessageOnPort(port)) break;
+  }
   return null;
 }
 

@@ -21,6 +21,8 @@ export interface FaultValues {
   readonly cornerOfScrap: Record<never, never>;
   readonly fileTooFine: Record<never, never>;
   readonly fileTooSlow: Record<never, never>;
+  readonly tooMuchMemory: Record<never, never>;
+  readonly tookTooLong: Record<never, never>;
   /** Steps that cannot follow one another as they are said to; in words. */
   readonly steps: { readonly step: string; readonly message: string };
 }

@@ -23,6 +23,10 @@ const WORDS: { readonly [Code in FaultCode]: (values: FaultValues[Code]) => stri
     "the file holds more points than any load of this workshop: save it again without adding any",
   fileTooSlow: () =>
     "it took longer than ten seconds. Either the server is busy, then try again in a moment, or the shapes in the file cross each other very often",
+  tooMuchMemory: () =>
+    "it takes more memory than one class may have here: make it of fewer seats, fewer lines for each, or simpler drawings",
+  tookTooLong: () =>
+    "it took longer than two minutes. Either the server is busy, then try again in a moment, or the class is larger than it can plan",
   steps: ({ message }) => message,
 };
 

@@ -30,20 +30,27 @@ export interface Improvement {
  */
 const ROUNDS = [1, 2, 4, 8, 15, 20] as const;
 
-/** Never ends by itself unless there is nothing to lay; deterministic by the layout's seed. */
+/**
+ * Never ends by itself unless there is nothing to lay; deterministic by the layout's seed.
+ * @param before where an earlier search was broken off: this one goes on from there
+ */
 export function* improveLayout(
   document: Laying,
   given: readonly Kit[],
+  before: Improvement | null = null,
 ): Generator<Improvement, void> {
   const kits = given.filter(({ recut }) => recut === null);
   const vinyls = document.vinyls.filter(({ id }) => kits.some((kit) => kit.vinyl === id));
   if (vinyls.length === 0) return;
   const from = { ...document, scraps: document.scraps.filter(({ later }) => !later) };
-  const best = new Map(vinyls.map((vinyl) => [vinyl.id, layVinyl(vinyl, kits, from)]));
+  const layout = before ? { ...from.layout, kept: before.kept } : from.layout;
+  const best = new Map(
+    vinyls.map((vinyl) => [vinyl.id, layVinyl(vinyl, kits, { ...from, layout })]),
+  );
   const total = () => [...best.values()].reduce((sum, laid) => sum + filmArea(laid), 0);
-  const plannedMm2 = total();
-  let searched = 0;
-  for (let round = 1; ; round++) {
+  const plannedMm2 = before?.plannedMm2 ?? total();
+  let searched = before?.searched ?? 0;
+  for (let round = (before?.round ?? 0) + 1; ; round++) {
     const seconds = ROUNDS[Math.min(round, ROUNDS.length) - 1] as number;
     let better = false;
     for (const vinyl of vinyls) {

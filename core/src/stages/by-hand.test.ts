@@ -289,6 +289,24 @@ describe("what a document keeps", () => {
     );
   });
 
+  it("a search that gave way goes on from where it was, as if it had not", () => {
+    const plan = planOf({ trim: true });
+    const rounds = [];
+    for (const step of improveLayout(plan.document, plan.kits)) {
+      rounds.push(step);
+      if (rounds.length === 2) break;
+    }
+    const [one, two] = rounds as [(typeof rounds)[number], (typeof rounds)[number]];
+    const [again] = improveLayout(plan.document, plan.kits, one);
+    expect(again).toMatchObject({
+      round: 2,
+      searched: two.searched,
+      plannedMm2: one.plannedMm2,
+      loads: two.loads,
+    });
+    expect(again?.bestMm2).toBeCloseTo(two.bestMm2, 3);
+  });
+
   it("a kit laid by hand stays in every round of a search", () => {
     const plan = planOf({});
     const pin = first(plan).kits[2];
