@@ -249,7 +249,7 @@ describe("fonts", () => {
       await press(driver, byText("button", "Bring it in"));
     };
     await fill(file("broken.ttf", "this is no font"));
-    await find(driver, By.xpath("//*[@role='alert'][contains(., 'no font with Latin letters')]"));
+    await find(driver, By.xpath("//*[@role='alert'][contains(., 'That is no TTF or OTF file')]"));
     await fill(fileURLToPath(new URL("../fonts/files/zilla-slab.ttf", import.meta.url)));
     await find(driver, By.xpath("//*[@role='status'][contains(., 'House slab is among')]"));
     await press(driver, By.xpath("//*[@role='dialog']//button[contains(., 'House slab')]"));

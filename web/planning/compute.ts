@@ -194,16 +194,16 @@ export async function searchLayouts(
   }
 }
 
+/** A file is read in well under a second; one made to take long must not. */
+const LONGEST_FILE_MS = 10_000;
+
 /**
  * Thinnest stroke of a font as a share of its cap height; null when it is no font with the letters
  * every name needs.
  */
 export async function fontShare(bytes: Uint8Array): Promise<number | null> {
-  return asked({ kind: "font", bytes }, { signal: signal() });
+  return asked({ kind: "font", bytes }, { signal: AbortSignal.timeout(LONGEST_FILE_MS) });
 }
-
-/** A file of ours is read in well under a second; one made to take long must not. */
-const LONGEST_FILE_MS = 10_000;
 
 /**
  * A cut file from outside, null when it is none of ours.

@@ -26,8 +26,8 @@ import { layShort, MOST_SHAPES } from "./strategies/touching.ts";
 import type { Turned } from "./turned.ts";
 
 /**
- * Work that a usual machine does in a second, as arenas and box searches count it (measured on two
- * cores of 2020s servers).
+ * Work that a usual machine does in a second, as all searches count it (measured on two cores of
+ * 2020s servers).
  */
 const WORK_PER_SECOND = 42e6;
 /** What of a scrap is likely to be covered. */

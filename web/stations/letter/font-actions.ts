@@ -1,5 +1,6 @@
 "use server";
 
+import { isWholeFont } from "@elm-basket/core/lettering/whole-font.ts";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
@@ -12,6 +13,8 @@ export interface FontAnswer {
   readonly message: string;
 }
 
+const NO_WHOLE_FONT =
+  "That is no TTF or OTF file, or only a part of one: fetch or save it again. Web fonts and collections are not taken.";
 const MOST_BYTES = 4 * 1024 * 1024;
 const formSchema = z.object({
   family: z.string().trim().min(1).max(80),
@@ -29,6 +32,7 @@ export async function addFont(_before: FontAnswer | null, form: FormData): Promi
     return { ok: false, message: "Choose a TTF or OTF file." };
   if (file.size > MOST_BYTES) return { ok: false, message: "That file is larger than 4 MB." };
   const bytes = new Uint8Array(await file.arrayBuffer());
+  if (!isWholeFont(bytes)) return { ok: false, message: NO_WHOLE_FONT };
   const thinShare = await fontShare(bytes);
   if (thinShare === null)
     return {

@@ -20,8 +20,8 @@ const RIM_WEIGHT = 0.2;
 /** Places nearer to each other are one, mm. */
 const SAME_PLACE_MM = 1e-4;
 /**
- * In the unit of `Arena.work`, as measured: a place that is looked at, each piece it is held
- * against, a layout, and what two shapes are to each other.
+ * Work, of which a usual machine does 42 a µs, as measured: a place that is looked at, each piece
+ * it is held against, a layout, and what two shapes are to each other.
  */
 const PLACE_WORK = 10;
 const PIECE_WORK = 2;

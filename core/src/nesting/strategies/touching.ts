@@ -25,7 +25,8 @@ const ADDING_WIDTH = 4;
 /** Places nearer to each other are one, mm. */
 const SAME_PLACE_MM = 1e-4;
 /**
- * In the unit of `Arena.work`, as measured: asking about a place and a piece, crossing two edges.
+ * Work, of which a usual machine does 42 a µs, as measured: asking about a place and a piece,
+ * crossing two edges.
  */
 const ASK_WORK = 3.5;
 const CROSS_WORK = 1.4;
