@@ -5,7 +5,7 @@ import { merge } from "@elm-basket/core/stages/merge.ts";
 import { studioSettingsSchema } from "@elm-basket/core/studio/settings.ts";
 import { hash, verify } from "@node-rs/argon2";
 import { revalidatePath } from "next/cache";
-import { headers } from "next/headers";
+import { cookies, headers } from "next/headers";
 import { redirect } from "next/navigation";
 import { z } from "zod";
 import { machinesHere } from "@/cutting/whose.ts";
@@ -20,7 +20,8 @@ import {
   saveStudio,
   studioValues,
 } from "@/data/sign-in.ts";
-import { beginSession, endSession, requireHost } from "./session.ts";
+import { beginSession, DEVICE, endSession, rememberDevice, requireHost } from "./session.ts";
+import { callerOf, isKnownDevice, mayTry, normalEmail, wasRight } from "./tries.ts";
 
 export interface FormAnswer {
   readonly message: string;
@@ -29,43 +30,42 @@ export interface FormAnswer {
   readonly typed?: Readonly<Record<string, string>>;
 }
 
-/** Ten tries in a quarter of an hour, counted by address of the account and of the caller. */
-const MOST_TRIES = 10;
-const WINDOW_SECONDS = 900;
 /** Compared when there is no such person, so that the answer takes as long. */
 const NOBODY =
   "$argon2id$v=19$m=19456,t=2,p=1$c29tZXNhbHRzb21lc2FsdA$3eW6dRyL0n1YF0nEUtW8vU8S8cWn3iHqvCJ5Uq2dG3E";
 
+/** No database keeps a null byte. */
+const plain = z.string().refine((text) => !text.includes("\0"));
+
 const signInSchema = z.object({
-  email: z.string().trim().min(3).max(254),
-  password: z.string().min(1).max(200),
+  email: plain.transform(normalEmail).pipe(z.string().min(3).max(254)),
+  password: plain.pipe(z.string().min(1).max(200)),
 });
 
-async function callerAddress(): Promise<string> {
+/** ELM_PROXIES: how many proxies stand in front of this server. */
+async function callerAddress(): Promise<string | null> {
   const list = await headers();
-  return list.get("x-forwarded-for")?.split(",")[0]?.trim() ?? "local";
+  return callerOf(list.get("x-forwarded-for"), Number(process.env.ELM_PROXIES ?? 0));
 }
 
 export async function signIn(_before: FormAnswer | null, form: FormData): Promise<FormAnswer> {
   const typed = { email: String(form.get("email") ?? "") };
   const read = signInSchema.safeParse({ email: typed.email, password: form.get("password") });
   if (!read.success) return { message: "Give your e-mail address and your password.", typed };
-  const address = await callerAddress();
-  const allowed = await withoutStudio(
-    async (sql) =>
-      (await attemptAllowed(
-        sql,
-        `account:${read.data.email.toLowerCase()}`,
-        MOST_TRIES,
-        WINDOW_SECONDS,
-      )) && (await attemptAllowed(sql, `from:${address}`, MOST_TRIES * 5, WINDOW_SECONDS)),
-  );
-  if (!allowed)
-    return { message: "Too many tries. Wait a quarter of an hour, then try again.", typed };
-  const person = await withoutStudio((sql) => personForSignIn(sql, read.data.email));
-  const right = await verify(person?.passwordHash ?? NOBODY, read.data.password).catch(() => false);
+  const { email, password } = read.data;
+  const person = await withoutStudio((sql) => personForSignIn(sql, email));
+  const trying = {
+    email,
+    address: await callerAddress(),
+    known: isKnownDevice((await cookies()).get(DEVICE)?.value, person),
+  };
+  if (!(await mayTry(trying)))
+    return { message: "Too many wrong tries. Wait a quarter of an hour, then try again.", typed };
+  const right = await verify(person?.passwordHash ?? NOBODY, password).catch(() => false);
   if (!person || !right)
     return { message: "This e-mail address and password do not belong together.", typed };
+  await wasRight(trying);
+  await rememberDevice(person);
   await beginSession(person);
   redirect("/");
 }
@@ -84,9 +84,12 @@ export async function signOut(): Promise<void> {
 }
 
 const studioSchema = z.object({
-  studio: z.string().trim().min(1, "Give your studio a name.").max(120),
-  person: z.string().trim().min(1, "Say who you are.").max(120),
-  email: z.email("An e-mail address such as host@studio.example.").max(254),
+  studio: plain.pipe(z.string().trim().min(1, "Give your studio a name.").max(120)),
+  person: plain.pipe(z.string().trim().min(1, "Say who you are.").max(120)),
+  email: z
+    .string()
+    .transform(normalEmail)
+    .pipe(z.email("An e-mail address such as host@studio.example.").max(254)),
   password: z.string().min(10, "At least ten characters.").max(200),
   unit: z.enum(["mm", "cm", "inFraction", "inDecimal"]),
   zone: z.string().refine(isZone, "A time zone such as Europe/London."),
@@ -103,7 +106,9 @@ export async function startStudio(_before: FormAnswer | null, form: FormData): P
   if (!read.success)
     return { message: "Something is missing.", fields: firstMessages(read.error), typed };
   const address = await callerAddress();
-  if (!(await withoutStudio((sql) => attemptAllowed(sql, `open:${address}`, 20, 3600))))
+  if (
+    !(await withoutStudio((sql) => attemptAllowed(sql, `open:${address ?? "unknown"}`, 20, 3600)))
+  )
     return { message: "Too many new studios from here. Wait an hour.", typed };
   const passwordHash = await hash(read.data.password);
   const signed = await withoutStudio((sql) => openStudio(sql, { ...read.data, passwordHash }));
@@ -113,6 +118,7 @@ export async function startStudio(_before: FormAnswer | null, form: FormData): P
       fields: { email: "Taken." },
       typed,
     };
+  await rememberDevice({ ...signed, passwordHash });
   await beginSession(signed);
   redirect("/");
 }

@@ -12,9 +12,13 @@ import {
   type StudioRow,
   sessionFor,
 } from "@/data/sign-in.ts";
+import { deviceToken } from "./tries.ts";
 
 const COOKIE = "elm_session";
 const DAYS = 30;
+/** Tells a device that has signed in before: wrong tries from elsewhere do not keep it out. */
+export const DEVICE = "elm_device";
+const DEVICE_DAYS = 365;
 
 const hashOf = (token: string): string => createHash("sha256").update(token).digest("hex");
 
@@ -45,6 +49,19 @@ export async function beginSession(signed: Signed): Promise<void> {
     secure: process.env.ELM_HTTPS === "1",
     path: "/",
     maxAge: DAYS * 24 * 3600,
+  });
+}
+
+export async function rememberDevice(person: {
+  readonly personId: string;
+  readonly passwordHash: string;
+}): Promise<void> {
+  (await cookies()).set(DEVICE, deviceToken(person.personId, person.passwordHash), {
+    httpOnly: true,
+    sameSite: "lax",
+    secure: process.env.ELM_HTTPS === "1",
+    path: "/sign-in",
+    maxAge: DEVICE_DAYS * 24 * 3600,
   });
 }
 

@@ -1,6 +1,7 @@
 import postgres from "postgres";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { demoClass } from "../../core/src/testing/documents.ts";
+import { mayTry, wasRight } from "../account/tries.ts";
 import { insertClass, listClasses, readClass, savePart } from "./class-documents.ts";
 import { closePool, type Sql, withoutStudio, withStudio } from "./client.ts";
 import { lastEdit, lastUndone, markRedone, markUndone, recordEdit } from "./edits.ts";
@@ -391,6 +392,22 @@ describe("sign-in", () => {
         }),
       ),
     ).toBeNull();
+  });
+
+  it("a stranger's wrong tries do not keep out a known device, and right ones count for nothing", async () => {
+    const stranger = { email: "host@out.example", address: "192.0.2.9", known: false };
+    const tries = [];
+    for (let k = 0; k < 12; k++) tries.push(await mayTry(stranger));
+    expect(tries.slice(0, 10)).not.toContain(false);
+    expect(tries.slice(10)).not.toContain(true);
+    // From elsewhere the account is still open, only slower; on the host's own device as ever.
+    expect(await mayTry({ ...stranger, address: "192.0.2.10" })).toBe(true);
+    expect(await mayTry({ ...stranger, address: null, known: true })).toBe(true);
+    const own = { email: "right@out.example", address: "192.0.2.11", known: false };
+    for (let k = 0; k < 12; k++) {
+      expect(await mayTry(own)).toBe(true);
+      await wasRight(own);
+    }
   });
 
   it("counts attempts over all connections", async () => {

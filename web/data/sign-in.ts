@@ -58,6 +58,15 @@ export async function attemptAllowed(
   return row?.allowed ?? false;
 }
 
+export async function attemptsOf(sql: Sql, key: string, seconds: number): Promise<number> {
+  const [row] = await sql<{ n: number }[]>`select attempts_of(${key}, ${seconds}) as n`;
+  return row?.n ?? 0;
+}
+
+export async function forgiveAttempts(sql: Sql, key: string): Promise<void> {
+  await sql`select forgive_attempts(${key})`;
+}
+
 export interface NewStudio {
   readonly studio: string;
   readonly person: string;

@@ -1,0 +1,93 @@
+/**
+ * Wrong tries to sign in. A stranger who guesses is slowed down and stopped where they come from; the
+ * host, on a device that has signed in before, gets through meanwhile.
+ */
+import { createHmac, timingSafeEqual } from "node:crypto";
+import { type Sql, withoutStudio } from "../data/client.ts";
+import { attemptAllowed, attemptsOf, forgiveAttempts } from "../data/sign-in.ts";
+
+const WINDOW_SECONDS = 900;
+/** From one address for one account, and for any; for one account from anywhere unknown. */
+const MOST_OF_PAIR = 10;
+const MOST_FROM = 50;
+const MOST_OF_ACCOUNT = 100;
+/** On a device that has signed in before. */
+const MOST_KNOWN = 20;
+/** Wrong tries for one account after which each answer takes longer, by so much, up to so long. */
+const FREE_TRIES = 10;
+const LONGER_MS = 250;
+const LONGEST_MS = 5000;
+
+export interface Trying {
+  /** In its normal form. */
+  readonly email: string;
+  /** Null where it cannot be trusted. */
+  readonly address: string | null;
+  readonly known: boolean;
+}
+
+/** One form for what is the same address to a reader: whichever way its letters are put together. */
+export const normalEmail = (text: string): string => text.trim().normalize("NFKC").toLowerCase();
+
+/**
+ * Where a call comes from: what the last of the proxies that stand in front has seen. What a caller
+ * says itself is not believed.
+ * @param forwarded the header `x-forwarded-for`: each proxy adds whom it was called by
+ */
+export function callerOf(forwarded: string | null, proxies: number): string | null {
+  if (!(proxies >= 1)) return null;
+  return forwarded?.split(",").at(-proxies)?.trim() || null;
+}
+
+const keysOf = ({ email, address, known }: Trying): readonly (readonly [string, number])[] =>
+  known
+    ? [[`known:${email}`, MOST_KNOWN]]
+    : [
+        [`account:${email}`, MOST_OF_ACCOUNT],
+        ...(address === null
+          ? []
+          : [
+              [`pair:${email} ${address}`, MOST_OF_PAIR] as const,
+              [`from:${address}`, MOST_FROM] as const,
+            ]),
+      ];
+
+/** Counts a try before it is looked at, so that many at once do not pass uncounted. */
+export async function mayTry(trying: Trying): Promise<boolean> {
+  const allowed = await withoutStudio(async (sql: Sql) => {
+    for (const [key, most] of keysOf(trying))
+      if (!(await attemptAllowed(sql, key, most, WINDOW_SECONDS))) return false;
+    return true;
+  });
+  if (!allowed || trying.known) return allowed;
+  const wrong = await withoutStudio((sql) =>
+    attemptsOf(sql, `account:${trying.email}`, WINDOW_SECONDS),
+  );
+  await new Promise((go) => setTimeout(go, delayAfter(wrong)));
+  return true;
+}
+
+export const delayAfter = (wrong: number): number =>
+  Math.min(LONGEST_MS, LONGER_MS * Math.max(0, wrong - FREE_TRIES));
+
+/** It was right: none of the tries of this caller counts any more. */
+export async function wasRight(trying: Trying): Promise<void> {
+  await withoutStudio(async (sql) => {
+    for (const [key] of keysOf(trying)) await forgiveAttempts(sql, key);
+  });
+}
+
+/** What a device keeps that has signed in; worth nothing after a change of password. */
+export const deviceToken = (personId: string, passwordHash: string): string =>
+  createHmac("sha256", passwordHash).update(`device of ${personId}`).digest("base64url");
+
+export function isKnownDevice(
+  said: string | undefined,
+  person: { readonly personId: string; readonly passwordHash: string } | null,
+): boolean {
+  if (!said || !person) return false;
+  const [a, b] = [said, deviceToken(person.personId, person.passwordHash)].map((text) =>
+    Buffer.from(text),
+  ) as [Buffer, Buffer];
+  return a.length === b.length && timingSafeEqual(a, b);
+}
