@@ -9,12 +9,17 @@ export type Sql = postgres.TransactionSql;
 
 const holder = globalThis as typeof globalThis & { elmPool?: postgres.Sql };
 
+const RECONNECT_SECONDS = 0.25;
+
 /** Kept on globalThis: the framework loads modules more than once. */
 export function pool(): postgres.Sql {
   holder.elmPool ??= postgres(appUrl(ownerUrlFromEnvironment()), {
     max: 12,
     idle_timeout: 60,
     connect_timeout: 10,
+    // Seconds between tries to connect. By itself it waits longer each time, up to 20 s: pages stood
+    // that long after a database that was restarted had long been back.
+    backoff: () => RECONNECT_SECONDS,
     onnotice: () => {},
   });
   return holder.elmPool;
