@@ -2,17 +2,16 @@
  * A bin being filled: shapes are pressed in one after the other, also in exchange for smaller ones,
  * and all that lies there makes room.
  */
-import { boxOf, type Polygons, rectRing } from "../../geometry/polygon.ts";
+import type { Polygons } from "../../geometry/polygon.ts";
 import { drawApart, relocate } from "./apart.ts";
 import { Floor, type Lay } from "./floor.ts";
-import { type Form, formOf, type Grain } from "./form.ts";
+import type { Form, Grain } from "./form.ts";
+import { ROUND_MM, roundForm } from "./round.ts";
 import { putApart } from "./tighten.ts";
 
 /** Where what does not lie is put, each so far from the next, mm: nothing reaches there. */
 const NOWHERE_MM = 1e6;
 const APART_MM = 5000;
-/** How far the rest of a scrap's box reaches beyond that box, mm. */
-const ROUND_MM = 12;
 /** Places looked at for one that is free: for all at first, and for one that is pressed in. */
 const FIRST_LOOKS = 300;
 const FREE_LOOKS = 60;
@@ -71,7 +70,7 @@ export class Filling {
   ) {
     this.count = forms.length;
     const { width, height, outline, fixed } = wishes;
-    this.forms = outline ? [...forms, [roundForm(outline, wishes, grain, forms)]] : forms;
+    this.forms = outline ? [...forms, [roundForm({ ...wishes, outline }, grain, forms)]] : forms;
     this.floor = new Floor(this.forms, grain, width, height);
     this.workUpTo = this.floor.work + work;
     this.still = new Set(fixed);
@@ -293,21 +292,4 @@ export class Filling {
       y[k] = Math.min(Math.max(y[k] as number, by), height - form.height - by);
     });
   }
-}
-
-/** What of the box, and a little beyond, is not the bin: others may touch it. */
-function roundForm(
-  outline: Polygons,
-  { width, height, clearance }: BinWishes,
-  grain: Grain,
-  forms: readonly (readonly Form[])[],
-): Form {
-  const frame = rectRing(-ROUND_MM, -ROUND_MM, width + ROUND_MM, height + ROUND_MM);
-  const polygons = [[frame, ...outline.flat()]];
-  const size = { width: width + 2 * ROUND_MM, height: height + 2 * ROUND_MM };
-  const level = grain.clearance / 2 - clearance;
-  const form = formOf({ ...boxOf(polygons), ...size, polygons }, grain, level);
-  // As heavy as one of them: an overlap with it counts as much as one with another.
-  const hefts = forms.map((turns) => (turns[0] as Form).heft).sort((a, b) => a - b);
-  return { ...form, heft: hefts[Math.floor(hefts.length / 2)] ?? form.heft };
 }
