@@ -377,6 +377,58 @@ describe("whatever comes", () => {
     );
   });
 
+  it("passes it on sheets and on scraps with holes as well, beside what somebody laid there", () => {
+    const scrap: Polygons = [
+      [
+        [
+          [0, 0],
+          [90, 0],
+          [90, 30],
+          [55, 35],
+          [60, 70],
+          [0, 60],
+        ],
+        [...circle(9)].reverse().map(([x, y]): Point => [x + 28, y + 30]),
+      ],
+    ];
+    let placed = 0;
+    fc.assert(
+      fc.property(
+        fc.array(kind, { minLength: 4, maxLength: 20 }),
+        turns,
+        fc.constantFrom(0, 0.2, 2),
+        fc.boolean(),
+        (shapes, allowed, clearance, pin) => {
+          const items = shapes.map((polygons, i) => ({ id: `i${i}`, polygons, turns: allowed }));
+          const own: ShapeItem = { id: "own", polygons: [[rectRing(0, 0, 8, 8)]], turns: [0] };
+          const problem: ShapeProblem = {
+            items: pin ? [...items, own] : items,
+            scraps: [{ id: "odd", polygon: scrap }],
+            stock: { kind: "sheet", width: 70, height: 60 },
+            clearance,
+            counters: true,
+            seed: 3,
+            seconds: 0.4,
+            ...(pin && { pinned: [{ id: "own", bin: "odd", x: 2, y: 12, turn: 0 }] }),
+          };
+          const layout = layTight(problem);
+          expect(validateShapes(problem, layout)).toEqual([]);
+          if (pin)
+            expect(layout.placements).toContainEqual({
+              id: "own",
+              bin: "odd",
+              x: 2,
+              y: 12,
+              turn: 0,
+            });
+          placed += layout.placements.filter(({ bin }) => bin === "odd").length;
+        },
+      ),
+      { seed: 206, numRuns: 15, endOnFailure: true },
+    );
+    expect(placed).toBeGreaterThan(45);
+  });
+
   it("is not searched for nothing where shapes may almost touch", () => {
     const random = seededRandom(9);
     let shorter = 0;
