@@ -1,6 +1,6 @@
 /**
- * Wrong tries to sign in. A stranger who guesses is slowed down and stopped where they come from; the
- * host, on a device that has signed in before, gets through meanwhile.
+ * Wrong tries to sign in. A stranger who guesses is slowed down and stopped where they come from;
+ * the host, on a device that has signed in before, gets through meanwhile.
  */
 import { createHmac, timingSafeEqual } from "node:crypto";
 import { type Sql, withoutStudio } from "../data/client.ts";
@@ -11,6 +11,7 @@ const WINDOW_SECONDS = 900;
 const MOST_OF_PAIR = 10;
 const MOST_FROM = 50;
 const MOST_OF_ACCOUNT = 100;
+const FROM = "from:";
 /** On a device that has signed in before. */
 const MOST_KNOWN = 20;
 /** Wrong tries for one account after which each answer takes longer, by so much, up to so long. */
@@ -48,7 +49,7 @@ const keysOf = ({ email, address, known }: Trying): readonly (readonly [string, 
           ? []
           : [
               [`pair:${email} ${address}`, MOST_OF_PAIR] as const,
-              [`from:${address}`, MOST_FROM] as const,
+              [`${FROM}${address}`, MOST_FROM] as const,
             ]),
       ];
 
@@ -70,10 +71,14 @@ export async function mayTry(trying: Trying): Promise<boolean> {
 export const delayAfter = (wrong: number): number =>
   Math.min(LONGEST_MS, LONGER_MS * Math.max(0, wrong - FREE_TRIES));
 
-/** It was right: none of the tries of this caller counts any more. */
+/**
+ * It was right: no try for this account counts any more. What else came from there stays counted:
+ * an account of one's own must not pay for guesses at others'.
+ */
 export async function wasRight(trying: Trying): Promise<void> {
   await withoutStudio(async (sql) => {
-    for (const [key] of keysOf(trying)) await forgiveAttempts(sql, key);
+    for (const [key, most] of keysOf(trying))
+      await forgiveAttempts(sql, key, key.startsWith(FROM) ? 1 : most);
   });
 }
 

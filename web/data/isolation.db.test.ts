@@ -410,6 +410,18 @@ describe("sign-in", () => {
     }
   });
 
+  it("signing in to one's own account between them buys no more guesses at others'", async () => {
+    const address = "192.0.2.20";
+    const own = { email: "guesser@out.example", address, known: false };
+    let guesses = 0;
+    for (; guesses < 80; guesses++) {
+      if (!(await mayTry({ email: `host${guesses}@out.example`, address, known: false }))) break;
+      if (await mayTry(own)) await wasRight(own);
+    }
+    expect(guesses).toBeGreaterThan(30);
+    expect(guesses).toBeLessThanOrEqual(50);
+  });
+
   it("counts attempts over all connections", async () => {
     const tries = await Promise.all(
       Array.from({ length: 8 }, () =>

@@ -63,8 +63,9 @@ export async function attemptsOf(sql: Sql, key: string, seconds: number): Promis
   return row?.n ?? 0;
 }
 
-export async function forgiveAttempts(sql: Sql, key: string): Promise<void> {
-  await sql`select forgive_attempts(${key})`;
+/** The newest of them, so many. */
+export async function forgiveAttempts(sql: Sql, key: string, most: number): Promise<void> {
+  await sql`select forgive_attempts(${key}, ${most})`;
 }
 
 export interface NewStudio {

@@ -173,23 +173,23 @@ export async function searchLayouts(
   document: ClassDocument,
   fonts: readonly GivenFont[],
   before: Improvement | null,
-  asked: { readonly stop: AbortSignal; readonly giveWay: AbortSignal },
+  told: { readonly stop: AbortSignal; readonly giveWay: AbortSignal },
   onStep: (step: Improvement) => void,
 ): Promise<void> {
   const { port1, port2 } = new MessageChannel();
   port1.on("message", onStep);
   const giveWay = () => port1.postMessage("giveWay");
-  if (asked.giveWay.aborted) giveWay();
-  else asked.giveWay.addEventListener("abort", giveWay);
+  if (told.giveWay.aborted) giveWay();
+  else told.giveWay.addEventListener("abort", giveWay);
   try {
     await crossed(
       searcher().run({ kind: "improve", document, fonts, before, port: port2 } satisfies Job, {
-        signal: asked.stop,
+        signal: told.stop,
         transferList: [port2],
       }),
     );
   } finally {
-    asked.giveWay.removeEventListener("abort", giveWay);
+    told.giveWay.removeEventListener("abort", giveWay);
     port1.close();
   }
 }
@@ -202,7 +202,14 @@ const LONGEST_FILE_MS = 10_000;
  * every name needs.
  */
 export async function fontShare(bytes: Uint8Array): Promise<number | null> {
-  return asked({ kind: "font", bytes }, { signal: AbortSignal.timeout(LONGEST_FILE_MS) });
+  const long = AbortSignal.timeout(LONGEST_FILE_MS);
+  try {
+    return await asked({ kind: "font", bytes }, { signal: long });
+  } catch (error) {
+    // One that takes so long, or so much, cannot be read here.
+    if (error instanceof PlanFault) return null;
+    throw error;
+  }
 }
 
 /**

@@ -22,7 +22,7 @@ import { type Place, prepare, quarterOf, type Ready } from "./ready.ts";
 import { straightOf } from "./straight.ts";
 import type { TouchingItem } from "./strategies/pieces.ts";
 import { type BoxFill, type SkylineBox, searchBoxes } from "./strategies/skyline.ts";
-import { layShort, MOST_SHAPES } from "./strategies/touching.ts";
+import { layShort, MOST_PARTS, MOST_SHAPES } from "./strategies/touching.ts";
 import type { Turned } from "./turned.ts";
 
 /**
@@ -262,7 +262,9 @@ class Tight {
     const all = among.reduce((sum, i) => sum + areaOf(i), 0);
     if (
       straight.reduce((sum, { area }) => sum + area, 0) < MOSTLY_STRAIGHT * all ||
-      straight.reduce((sum, { turned }) => sum + turned.length, 0) > MOST_SHAPES
+      straight.reduce((sum, { turned }) => sum + turned.length, 0) > MOST_SHAPES ||
+      straight.flatMap(({ turned }) => turned).reduce((sum, one) => sum + one.parts.length, 0) >
+        MOST_PARTS
     )
       return new Map();
     const fill = layShort(straight, boxWidth(box), boxHeight(box), work);

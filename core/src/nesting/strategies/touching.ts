@@ -12,6 +12,8 @@ import { Pieces, type Shape, SLACK_MM, type TouchingFill, type TouchingItem } fr
 
 /** Above so many different shapes, turns counted, a single layout takes too long to grow. */
 export const MOST_SHAPES = 300;
+/** And their parts: each two of them have a no-fit polygon, and all of these are kept. */
+export const MOST_PARTS = 600;
 /** Above so many, places are only looked for where edges match. */
 const MOST_ANYWHERE = 200;
 const STEPS = 60;
