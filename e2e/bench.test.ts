@@ -28,7 +28,8 @@ let server: ChildProcess;
 let own = "";
 
 const serve = async () => {
-  server = serveWeb({ ownerUrl: process.env.ELM_OWNER_URL ?? "", port, demo: true, quiet: true });
+  const databaseUrl = process.env.ELM_DATABASE_URL ?? "";
+  server = serveWeb({ databaseUrl, port, demo: true, quiet: true });
   await answers(`http://127.0.0.1:${port}/sign-in`, server);
 };
 /** Ends the process at once, as a power cut does. */

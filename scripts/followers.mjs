@@ -15,7 +15,7 @@ ensurePackages();
 const { default: postgres } = await import("postgres");
 const { startCluster } = await import("./machine/cluster.mjs");
 const { buildWeb, buildWorker } = await import("./machine/build.mjs");
-const { answers, runTypeScript, serveWeb } = await import("./machine/serve.mjs");
+const { answers, prepareDatabase, serveWeb } = await import("./machine/serve.mjs");
 const { freePort } = await import("./machine/ports.mjs");
 
 const COUNT = Number(process.argv[2] ?? 1000);
@@ -117,23 +117,20 @@ async function until(followers, version, seconds) {
 }
 
 async function serve(port) {
-  const child = serveWeb({ ownerUrl: cluster.url, port, cutter: null, demo: true, quiet: true });
+  const child = serveWeb({
+    databaseUrl: cluster.webUrl,
+    port,
+    cutter: null,
+    demo: true,
+    quiet: true,
+  });
   await answers(`http://127.0.0.1:${port}/sign-in`, child);
   return child;
 }
 
 let status = 1;
 try {
-  runTypeScript(
-    "web/data/migrate.ts",
-    { ELM_OWNER_URL: cluster.url },
-    "The database could not be prepared",
-  );
-  runTypeScript(
-    "web/data/seed-demo.ts",
-    { ELM_OWNER_URL: cluster.url },
-    "The demo studio could not be loaded",
-  );
+  prepareDatabase(cluster);
   await buildWorker();
   buildWeb();
   const ports = [await freePort(), await freePort()];

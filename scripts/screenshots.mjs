@@ -12,7 +12,7 @@ ensurePackages();
 const { ensureBrowser } = await import("./machine/debian.mjs");
 const { startCluster } = await import("./machine/cluster.mjs");
 const { buildWeb, buildWorker } = await import("./machine/build.mjs");
-const { answers, runTypeScript, serveCutter, serveWeb } = await import("./machine/serve.mjs");
+const { answers, prepareDatabase, serveCutter, serveWeb } = await import("./machine/serve.mjs");
 const { freePort } = await import("./machine/ports.mjs");
 
 ensureBrowser();
@@ -24,22 +24,13 @@ let cutter = null;
 const HASTE = 12;
 let status = 1;
 try {
-  runTypeScript(
-    "web/data/migrate.ts",
-    { ELM_OWNER_URL: cluster.url },
-    "The database could not be prepared",
-  );
-  runTypeScript(
-    "web/data/seed-demo.ts",
-    { ELM_OWNER_URL: cluster.url },
-    "The demo studio could not be loaded",
-  );
+  prepareDatabase(cluster);
   await buildWorker();
   buildWeb();
   const port = await freePort();
   const own = { port: await freePort(), pagePort: await freePort() };
   cutter = serveCutter({ ...own, haste: HASTE });
-  child = serveWeb({ ownerUrl: cluster.url, port, cutter: own, demo: true, quiet: true });
+  child = serveWeb({ databaseUrl: cluster.webUrl, port, cutter: own, demo: true, quiet: true });
   await answers(`http://127.0.0.1:${port}/sign-in`, child);
   const done = spawnSync(process.execPath, ["--import", "tsx", join(ROOT, "e2e/screenshots.ts")], {
     cwd: ROOT,

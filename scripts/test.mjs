@@ -91,30 +91,25 @@ async function withServers() {
   const { ensureBrowser } = await import("./machine/debian.mjs");
   const { startCluster } = await import("./machine/cluster.mjs");
   const { buildWeb, buildWorker } = await import("./machine/build.mjs");
-  const { answers, runTypeScript, serveCutter, serveWeb } = await import("./machine/serve.mjs");
+  const { answers, prepareDatabase, serveCutter, serveWeb } = await import("./machine/serve.mjs");
   const { freePort } = await import("./machine/ports.mjs");
   ensureBrowser();
   const cluster = await startCluster(join(scratch, "data"));
   const children = [];
   try {
-    suite("database", ["--config", "vitest.database.config.ts"], { ELM_OWNER_URL: cluster.url });
-    runTypeScript(
-      "web/data/migrate.ts",
-      { ELM_OWNER_URL: cluster.url },
-      "The database could not be prepared",
-    );
-    runTypeScript(
-      "web/data/seed-demo.ts",
-      { ELM_OWNER_URL: cluster.url },
-      "The demo studio could not be loaded",
-    );
+    const databases = { ELM_OWNER_URL: cluster.url, ELM_DATABASE_URL: cluster.webUrl };
+    prepareDatabase(cluster, { demo: false });
+    suite("database", ["--config", "vitest.database.config.ts"], databases);
+    prepareDatabase(cluster);
     await buildWorker();
     buildWeb();
     const ports = [await freePort(), await freePort()];
     const cutter = { port: await freePort(), pagePort: await freePort() };
     children.push(serveCutter({ ...cutter, haste: TEST_HASTE }));
     for (const port of ports)
-      children.push(serveWeb({ ownerUrl: cluster.url, port, cutter, demo: true, quiet: true }));
+      children.push(
+        serveWeb({ databaseUrl: cluster.webUrl, port, cutter, demo: true, quiet: true }),
+      );
     await Promise.all(
       ports.map((port, i) => answers(`http://127.0.0.1:${port}/sign-in`, children[i + 1])),
     );
@@ -122,7 +117,7 @@ async function withServers() {
       ELM_BASE: `http://127.0.0.1:${ports[0]}`,
       ELM_SECOND: `http://127.0.0.1:${ports[1]}`,
       ELM_CUTTER_PAGE: `http://127.0.0.1:${cutter.pagePort}`,
-      ELM_OWNER_URL: cluster.url,
+      ...databases,
     });
   } finally {
     for (const child of children) child.kill("SIGTERM");

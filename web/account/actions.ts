@@ -3,9 +3,9 @@
 import { isZone } from "@elm-basket/core/calendar/zone-names.ts";
 import { merge } from "@elm-basket/core/stages/merge.ts";
 import { studioSettingsSchema } from "@elm-basket/core/studio/settings.ts";
-import { hash, verify } from "@node-rs/argon2";
+import { hash } from "@node-rs/argon2";
 import { revalidatePath } from "next/cache";
-import { cookies, headers } from "next/headers";
+import { cookies } from "next/headers";
 import { redirect } from "next/navigation";
 import { z } from "zod";
 import { machinesHere } from "@/cutting/whose.ts";
@@ -15,13 +15,17 @@ import { holdCutter } from "@/data/cutters.ts";
 import {
   attemptAllowed,
   demoPerson,
+  deviceKnown,
   openStudio,
-  personForSignIn,
   saveStudio,
+  signedWith,
+  signInSalt,
   studioValues,
 } from "@/data/sign-in.ts";
+import { callerAddress } from "@/requests/caller.ts";
+import { hashedAs } from "./password.ts";
 import { beginSession, DEVICE, endSession, rememberDevice, requireHost } from "./session.ts";
-import { callerOf, isKnownDevice, mayTry, normalEmail, wasRight } from "./tries.ts";
+import { mayTry, normalEmail, wasRight } from "./tries.ts";
 
 export interface FormAnswer {
   readonly message: string;
@@ -29,10 +33,6 @@ export interface FormAnswer {
   /** What was typed, so that nothing is lost. Never passwords. */
   readonly typed?: Readonly<Record<string, string>>;
 }
-
-/** Compared when there is no such person, so that the answer takes as long. */
-const NOBODY =
-  "$argon2id$v=19$m=19456,t=2,p=1$c29tZXNhbHRzb21lc2FsdA$3eW6dRyL0n1YF0nEUtW8vU8S8cWn3iHqvCJ5Uq2dG3E";
 
 /** No database keeps a null byte. */
 const plain = z.string().refine((text) => !text.includes("\0"));
@@ -42,27 +42,22 @@ const signInSchema = z.object({
   password: plain.pipe(z.string().min(1).max(200)),
 });
 
-/** ELM_PROXIES: how many proxies stand in front of this server. */
-async function callerAddress(): Promise<string | null> {
-  const list = await headers();
-  return callerOf(list.get("x-forwarded-for"), Number(process.env.ELM_PROXIES ?? 0));
-}
-
 export async function signIn(_before: FormAnswer | null, form: FormData): Promise<FormAnswer> {
   const typed = { email: String(form.get("email") ?? "") };
   const read = signInSchema.safeParse({ email: typed.email, password: form.get("password") });
   if (!read.success) return { message: "Give your e-mail address and your password.", typed };
   const { email, password } = read.data;
-  const person = await withoutStudio((sql) => personForSignIn(sql, email));
-  const trying = {
-    email,
-    address: await callerAddress(),
-    known: isKnownDevice((await cookies()).get(DEVICE)?.value, person),
-  };
+  const device = (await cookies()).get(DEVICE)?.value;
+  const { salt, known } = await withoutStudio(async (sql) => ({
+    salt: await signInSalt(sql, email),
+    known: device !== undefined && (await deviceKnown(sql, email, device.slice(0, 100))),
+  }));
+  const trying = { email, address: await callerAddress(), known };
   if (!(await mayTry(trying)))
     return { message: "Too many wrong tries. Wait a quarter of an hour, then try again.", typed };
-  const right = await verify(person?.passwordHash ?? NOBODY, password).catch(() => false);
-  if (!person || !right)
+  const hashed = await hashedAs(salt, password);
+  const person = await withoutStudio((sql) => signedWith(sql, email, hashed));
+  if (!person)
     return { message: "This e-mail address and password do not belong together.", typed };
   await wasRight(trying);
   await rememberDevice(person);
@@ -118,7 +113,7 @@ export async function startStudio(_before: FormAnswer | null, form: FormData): P
       fields: { email: "Taken." },
       typed,
     };
-  await rememberDevice({ ...signed, passwordHash });
+  await rememberDevice(signed);
   await beginSession(signed);
   redirect("/");
 }

@@ -6,13 +6,13 @@ import { cache } from "react";
 import { withoutStudio, withStudio } from "@/data/client.ts";
 import {
   addSession,
+  deviceToken,
   dropSession,
   readStudio,
   type Signed,
   type StudioRow,
   sessionFor,
 } from "@/data/sign-in.ts";
-import { deviceToken } from "./tries.ts";
 
 const COOKIE = "elm_session";
 const DAYS = 30;
@@ -52,11 +52,9 @@ export async function beginSession(signed: Signed): Promise<void> {
   });
 }
 
-export async function rememberDevice(person: {
-  readonly personId: string;
-  readonly passwordHash: string;
-}): Promise<void> {
-  (await cookies()).set(DEVICE, deviceToken(person.personId, person.passwordHash), {
+export async function rememberDevice({ personId, studioId }: Signed): Promise<void> {
+  const token = await withStudio(studioId, (sql) => deviceToken(sql, personId));
+  (await cookies()).set(DEVICE, token, {
     httpOnly: true,
     sameSite: "lax",
     secure: process.env.ELM_HTTPS === "1",

@@ -2,7 +2,6 @@
  * Wrong tries to sign in. A stranger who guesses is slowed down and stopped where they come from;
  * the host, on a device that has signed in before, gets through meanwhile.
  */
-import { createHmac, timingSafeEqual } from "node:crypto";
 import { type Sql, withoutStudio } from "../data/client.ts";
 import { attemptAllowed, attemptsOf, forgiveAttempts } from "../data/sign-in.ts";
 
@@ -29,16 +28,6 @@ export interface Trying {
 
 /** One form for what is the same address to a reader: whichever way its letters are put together. */
 export const normalEmail = (text: string): string => text.trim().normalize("NFKC").toLowerCase();
-
-/**
- * Where a call comes from: what the last of the proxies that stand in front has seen. What a caller
- * says itself is not believed.
- * @param forwarded the header `x-forwarded-for`: each proxy adds whom it was called by
- */
-export function callerOf(forwarded: string | null, proxies: number): string | null {
-  if (!(proxies >= 1)) return null;
-  return forwarded?.split(",").at(-proxies)?.trim() || null;
-}
 
 const keysOf = ({ email, address, known }: Trying): readonly (readonly [string, number])[] =>
   known
@@ -80,19 +69,4 @@ export async function wasRight(trying: Trying): Promise<void> {
     for (const [key, most] of keysOf(trying))
       await forgiveAttempts(sql, key, key.startsWith(FROM) ? 1 : most);
   });
-}
-
-/** What a device keeps that has signed in; worth nothing after a change of password. */
-export const deviceToken = (personId: string, passwordHash: string): string =>
-  createHmac("sha256", passwordHash).update(`device of ${personId}`).digest("base64url");
-
-export function isKnownDevice(
-  said: string | undefined,
-  person: { readonly personId: string; readonly passwordHash: string } | null,
-): boolean {
-  if (!said || !person) return false;
-  const [a, b] = [said, deviceToken(person.personId, person.passwordHash)].map((text) =>
-    Buffer.from(text),
-  ) as [Buffer, Buffer];
-  return a.length === b.length && timingSafeEqual(a, b);
 }

@@ -17,6 +17,7 @@ import { heldCutter, holdCutter } from "../data/cutters.ts";
 import { listSheets, savePlan } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
 import type { ComputedPlan } from "../data/prints.ts";
+import { loginOf } from "../data/roles.ts";
 import { openStudio } from "../data/sign-in.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import { answer as run } from "../workers/plan.server.ts";
@@ -27,6 +28,7 @@ import { cutterOf, machinesHere } from "./whose.ts";
 
 interface Cluster {
   readonly url: string;
+  readonly webUrl: string;
   stop(): void;
   crash(): void;
 }
@@ -112,10 +114,10 @@ const through = async () => {
 
 beforeAll(async () => {
   cluster = await startCluster(join(folder, "data"));
-  process.env.ELM_OWNER_URL = cluster.url;
+  process.env.ELM_DATABASE_URL = cluster.webUrl;
   [port, pagePort] = [await freePort(), await freePort()];
   process.env.ELM_CUTTER_PORT = String(port);
-  await migrate(cluster.url);
+  await migrate(cluster.url, loginOf(cluster.webUrl));
   studio =
     (
       await withoutStudio((sql) =>
@@ -373,7 +375,7 @@ describe("killed in the middle of a cut", () => {
     cluster.crash();
     await expect(syncCutting(studio)).rejects.toThrow();
     cluster = await startCluster(join(folder, "data"));
-    process.env.ELM_OWNER_URL = cluster.url;
+    process.env.ELM_DATABASE_URL = cluster.webUrl;
     const after = await until(recorded, "the job is lost");
     expect(after).toBeGreaterThanOrEqual(before);
     await until(async () => {

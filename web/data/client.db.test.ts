@@ -5,6 +5,7 @@ import { closePool, withoutStudio } from "./client.ts";
 import { migrate } from "./migrate.ts";
 
 const owner = process.env.ELM_OWNER_URL ?? "";
+const app = process.env.ELM_DATABASE_URL ?? "";
 const { hostname, port } = new URL(owner);
 
 class Door {
@@ -43,17 +44,17 @@ const ask = () => withoutStudio((sql) => sql`select 1 as one`);
 
 afterAll(async () => {
   await closePool();
-  process.env.ELM_OWNER_URL = owner;
+  process.env.ELM_DATABASE_URL = app;
 });
 
 it("while it is away each question is answered soon with a fault, and after it is back none is", async () => {
   await migrate(owner);
   const door = new Door();
   const at = await door.up();
-  const through = new URL(owner);
+  const through = new URL(app);
   through.port = String(at);
   await closePool();
-  process.env.ELM_OWNER_URL = String(through);
+  process.env.ELM_DATABASE_URL = String(through);
   await Promise.all(Array.from({ length: 12 }, ask));
   await door.down();
   // Long enough for tries that wait longer each time to wait long.

@@ -3,7 +3,7 @@
  * names its studio.
  */
 import postgres from "postgres";
-import { appUrl, ownerUrlFromEnvironment } from "./roles.ts";
+import { appUrlFromEnvironment } from "./roles.ts";
 
 export type Sql = postgres.TransactionSql;
 
@@ -13,7 +13,7 @@ const RECONNECT_SECONDS = 0.25;
 
 /** Kept on globalThis: the framework loads modules more than once. */
 export function pool(): postgres.Sql {
-  holder.elmPool ??= postgres(appUrl(ownerUrlFromEnvironment()), {
+  holder.elmPool ??= postgres(appUrlFromEnvironment(), {
     max: 12,
     idle_timeout: 60,
     connect_timeout: 10,

@@ -10,9 +10,17 @@ import { startRun } from "./live-runs.ts";
 import { addLog, listLog } from "./log.ts";
 import { listKits, listSheets, markKit, markRecut, markSheet, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
-import { appUrl } from "./roles.ts";
-import { attemptAllowed, openStudio, personForSignIn, sessionFor } from "./sign-in.ts";
-import { linkCode, revokeLinks, workshopForCode } from "./tokens.ts";
+import { appUrlFromEnvironment } from "./roles.ts";
+import {
+  attemptAllowed,
+  deviceKnown,
+  deviceToken,
+  openStudio,
+  sessionFor,
+  signedWith,
+  signInSalt,
+} from "./sign-in.ts";
+import { followCodeFor, linkCode, revokeLinks, workshopForCode } from "./tokens.ts";
 
 const owner = process.env.ELM_OWNER_URL ?? "";
 const tins = demoClass("seed-tins");
@@ -54,13 +62,40 @@ describe("row-level security", () => {
     expect(role).toEqual({ rolsuper: false, rolbypassrls: false, rolcreaterole: false });
   });
 
-  it("is on and forced for every table with a studio", async () => {
+  it("is on for every table with a studio, and none is the application's own", async () => {
     const sql = postgres(owner, { max: 1 });
     const open = await sql`
       select c.relname from pg_class c join pg_attribute a on a.attrelid = c.oid and a.attname = 'studio_id'
-      where c.relkind = 'r' and c.relnamespace = 'public'::regnamespace and not (c.relrowsecurity and c.relforcerowsecurity)`;
+      where c.relkind = 'r' and c.relnamespace = 'public'::regnamespace and (not c.relrowsecurity or pg_has_role('elm_app', c.relowner, 'member'))`;
     await sql.end();
     expect(open).toEqual([]);
+  });
+
+  it("the owner is no superuser, and the application knows no way to be the owner", async () => {
+    const sql = postgres(owner, { max: 1 });
+    const [role] =
+      await sql`select rolsuper, rolbypassrls from pg_roles where rolname = current_user`;
+    await sql.end();
+    expect(role).toEqual({ rolsuper: false, rolbypassrls: false });
+    await expect(withoutStudio((tx) => tx`set role elm_keeper`)).rejects.toThrow(
+      /permission denied/u,
+    );
+    await expect(withoutStudio((tx) => tx`create table own_table (a integer)`)).rejects.toThrow(
+      /permission denied/u,
+    );
+  });
+
+  it("a link's first signs find it while it is the only one that begins so", async () => {
+    const [one, other] = [await make(), await make(theirs)];
+    const short = (text: string) => withoutStudio((sql) => followCodeFor(sql, text));
+    await withStudio(ours, (sql) => linkCode(sql, ours, one, "follow", "shortaaaaaaa"));
+    expect(await short("short")).toBe("shortaaaaaaa");
+    expect(await short("shor%")).toBeNull();
+    expect(await short("")).toBeNull();
+    await withStudio(theirs, (sql) => linkCode(sql, theirs, other, "follow", "shortbbbbbbb"));
+    expect(await short("short")).toBeNull();
+    await withStudio(theirs, (sql) => revokeLinks(sql, other, "follow"));
+    expect(await short("short")).toBe("shortaaaaaaa");
   });
 
   it("another studio sees, changes and removes nothing of ours", async () => {
@@ -104,7 +139,7 @@ describe("row-level security", () => {
   });
 
   it("the setting does not leak from one transaction to the next on the same connection", async () => {
-    const single = postgres(appUrl(owner), { max: 1 });
+    const single = postgres(appUrlFromEnvironment(), { max: 1 });
     await single.begin((sql) => sql`select set_config('elm.studio_id', ${ours}, true)`);
     expect(await single`select id from workshops`).toHaveLength(0);
     await single.end();
@@ -330,7 +365,7 @@ describe("a bag", () => {
 describe("live runs", () => {
   it("news of a change come with its transaction", async () => {
     const id = await make();
-    const listener = postgres(appUrl(owner), { max: 1 });
+    const listener = postgres(appUrlFromEnvironment(), { max: 1 });
     const heard: string[] = [];
     await listener.listen("elm_live", (payload) => heard.push(payload));
     await withStudio(ours, (sql) => startRun(sql, ours, id, "welcome"));
@@ -373,10 +408,82 @@ describe("the log", () => {
 describe("sign-in", () => {
   it("finds people whatever the case of the address, and nobody by a wild card", async () => {
     expect(
-      (await withoutStudio((sql) => personForSignIn(sql, "OURS@test.example")))?.studioId,
+      (await withoutStudio((sql) => signedWith(sql, "OURS@test.example", "x")))?.studioId,
     ).toBe(ours);
-    expect(await withoutStudio((sql) => personForSignIn(sql, "%"))).toBeNull();
+    expect(await withoutStudio((sql) => signedWith(sql, "%", "x"))).toBeNull();
+    expect(await withoutStudio((sql) => signedWith(sql, "ours@test.example", "y"))).toBeNull();
     expect(await withoutStudio((sql) => sessionFor(sql, "no such token"))).toBeNull();
+  });
+
+  it("tells how a password is hashed, never its hash", async () => {
+    const kept = "$argon2id$v=19$m=19456,t=2,p=1$c29tZXNhbHRzb21lc2FsdA$3eW6dRyL0n1YF0nEUtW8vU8S8";
+    const signed = await withoutStudio((sql) =>
+      openStudio(sql, {
+        studio: "salted",
+        person: "x",
+        email: "salted@test.example",
+        passwordHash: kept,
+        unit: "mm",
+        zone: "UTC",
+      }),
+    );
+    expect(await withoutStudio((sql) => signInSalt(sql, "Salted@test.example"))).toBe(
+      kept.slice(0, kept.lastIndexOf("$")),
+    );
+    expect(await withoutStudio((sql) => signInSalt(sql, "nobody@test.example"))).toBeNull();
+    await expect(
+      withStudio(signed?.studioId ?? "", (sql) => sql`select password_hash from people`),
+    ).rejects.toThrow(/permission denied/u);
+  });
+
+  it("a device that has signed in is known again, for its own account and password", async () => {
+    const open = (email: string) =>
+      withoutStudio((sql) =>
+        openStudio(sql, {
+          studio: email,
+          person: "x",
+          email,
+          passwordHash: email,
+          unit: "mm",
+          zone: "UTC",
+        }),
+      );
+    const [one, other] = [await open("device-1@test.example"), await open("device-2@test.example")];
+    const token = await withStudio(one?.studioId ?? "", (sql) =>
+      deviceToken(sql, one?.personId ?? ""),
+    );
+    const known = (email: string, said: string) =>
+      withoutStudio((sql) => deviceKnown(sql, email, said));
+    expect(await known("device-1@test.example", token)).toBe(true);
+    expect(await known("device-2@test.example", token)).toBe(false);
+    expect(await known("device-1@test.example", "")).toBe(false);
+    // Another studio's people have no token to give.
+    await expect(
+      withStudio(other?.studioId ?? "", (sql) => deviceToken(sql, one?.personId ?? "")),
+    ).rejects.toThrow("no such person");
+    const sql = postgres(owner, { max: 1 });
+    await sql`update people set password_hash = 'another' where email = 'device-1@test.example'`;
+    await sql.end();
+    expect(await known("device-1@test.example", token)).toBe(false);
+  });
+
+  it("two who ask for one address at once: one has it, nobody has half a studio", async () => {
+    const ask = () =>
+      withoutStudio((sql) =>
+        openStudio(sql, {
+          studio: "at once",
+          person: "x",
+          email: "at-once@test.example",
+          passwordHash: "x",
+          unit: "mm",
+          zone: "UTC",
+        }),
+      );
+    const had = await Promise.all([ask(), ask(), ask()]);
+    expect(had.filter((one) => one !== null)).toHaveLength(1);
+    const sql = postgres(owner, { max: 1 });
+    expect(await sql`select id from studios where name = 'at once'`).toHaveLength(1);
+    await sql.end();
   });
 
   it("one address, one studio", async () => {

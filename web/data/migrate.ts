@@ -5,7 +5,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import postgres from "postgres";
-import { APP_ROLE, appPassword, ownerUrlFromEnvironment } from "./roles.ts";
+import { APP_ROLE, type Login, loginOf, ownerUrlFromEnvironment } from "./roles.ts";
 
 const FOLDER = fileURLToPath(new URL("migrations", import.meta.url));
 /**
@@ -14,12 +14,17 @@ const FOLDER = fileURLToPath(new URL("migrations", import.meta.url));
  */
 const LOCK = 710_204_118;
 
-export async function migrate(ownerUrl: string): Promise<string[]> {
+/**
+ * @param login of the application on this machine; made, or given its secret anew
+ * @returns names of the migrations that were run
+ */
+export async function migrate(ownerUrl: string, login?: Login): Promise<string[]> {
   const sql = postgres(ownerUrl, { max: 1, onnotice: () => {} });
   try {
     return await sql.begin(async (tx) => {
       await tx`select pg_advisory_xact_lock(${LOCK})`;
-      await ensureAppRole(tx, ownerUrl);
+      await ensureAppRole(tx);
+      if (login) await ensureLogin(tx, login);
       await tx`create table if not exists migrations (name text primary key, run_at timestamptz not null default now())`;
       const done = new Set(
         (await tx<{ name: string }[]>`select name from migrations`).map(({ name }) => name),
@@ -38,17 +43,40 @@ export async function migrate(ownerUrl: string): Promise<string[]> {
   }
 }
 
-/**
- * The role has a login of its own and neither superuser rights nor the right to bypass row-level
- * security.
- */
-async function ensureAppRole(tx: postgres.TransactionSql, ownerUrl: string): Promise<void> {
-  const [found] = await tx`select 1 from pg_roles where rolname = ${APP_ROLE}`;
+/** The role has neither a login nor superuser rights nor the right to bypass row-level security. */
+async function ensureAppRole(tx: postgres.TransactionSql): Promise<void> {
+  const [found] = await tx<
+    { login: boolean }[]
+  >`select rolcanlogin as login from pg_roles where rolname = ${APP_ROLE}`;
   if (!found)
     await tx.unsafe(
-      `create role ${APP_ROLE} login nosuperuser nocreatedb nocreaterole nobypassrls`,
+      `create role ${APP_ROLE} nologin nosuperuser nocreatedb nocreaterole nobypassrls`,
     );
-  await tx.unsafe(`alter role ${APP_ROLE} password '${appPassword(ownerUrl)}'`);
+  // Earlier versions signed in as it, with a secret made of the owner's.
+  else if (found.login) await tx.unsafe(`alter role ${APP_ROLE} nologin password null`);
 }
 
-if (process.argv[1] === fileURLToPath(import.meta.url)) await migrate(ownerUrlFromEnvironment());
+/** What a statement, a wait for a lock, and a transaction that nobody goes on with may take. */
+const LIMITS = [
+  ["statement_timeout", "60s"],
+  ["lock_timeout", "20s"],
+  ["idle_in_transaction_session_timeout", "60s"],
+] as const;
+
+/** `loginOf` lets no sign into name or secret that SQL would read otherwise. */
+async function ensureLogin(tx: postgres.TransactionSql, { name, password }: Login): Promise<void> {
+  const [found] = await tx`select 1 from pg_roles where rolname = ${name}`;
+  if (!found)
+    await tx.unsafe(
+      `create role ${name} login inherit nosuperuser nocreatedb nocreaterole nobypassrls`,
+    );
+  await tx.unsafe(`alter role ${name} password '${password}'`);
+  await tx.unsafe(`grant ${APP_ROLE} to ${name}`);
+  for (const [setting, value] of LIMITS)
+    await tx.unsafe(`alter role ${name} set ${setting} = '${value}'`);
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  const app = process.env.ELM_DATABASE_URL;
+  await migrate(ownerUrlFromEnvironment(), app ? loginOf(app) : undefined);
+}

@@ -7,16 +7,34 @@ export interface Signed {
   readonly studioId: string;
 }
 
-export async function personForSignIn(
+/** How the password of an account is hashed: all of its hash but the hash. Null without account. */
+export async function signInSalt(sql: Sql, email: string): Promise<string | null> {
+  const [row] = await sql<{ salt: string | null }[]>`select sign_in_salt(${email}) as salt`;
+  return row?.salt ?? null;
+}
+
+/** Whose address and password these are. */
+export async function signedWith(
   sql: Sql,
   email: string,
-): Promise<(Signed & { passwordHash: string }) | null> {
+  passwordHash: string,
+): Promise<Signed | null> {
   const [row] = await sql<
-    { person_id: string; studio_id: string; password_hash: string }[]
-  >`select * from person_for_sign_in(${email})`;
-  return row
-    ? { personId: row.person_id, studioId: row.studio_id, passwordHash: row.password_hash }
-    : null;
+    { person_id: string; studio_id: string }[]
+  >`select * from sign_in_with(${email}, ${passwordHash})`;
+  return row ? { personId: row.person_id, studioId: row.studio_id } : null;
+}
+
+/** What a device keeps that has signed in. Needs the transaction of the person's studio. */
+export async function deviceToken(sql: Sql, personId: string): Promise<string> {
+  const [row] = await sql<{ token: string }[]>`select device_token(${personId}) as token`;
+  if (!row?.token) throw new Error("there is no such person in this studio");
+  return row.token;
+}
+
+export async function deviceKnown(sql: Sql, email: string, token: string): Promise<boolean> {
+  const [row] = await sql<{ known: boolean }[]>`select device_known(${email}, ${token}) as known`;
+  return row?.known ?? false;
 }
 
 export async function demoPerson(sql: Sql): Promise<Signed | null> {
@@ -79,8 +97,6 @@ export interface NewStudio {
 
 /** Null when the e-mail address has a studio already. */
 export async function openStudio(sql: Sql, given: NewStudio): Promise<Signed | null> {
-  const [taken] = await sql`select 1 from person_for_sign_in(${given.email})`;
-  if (taken) return null;
   const [row] = await sql<
     { person_id: string; studio_id: string }[]
   >`select * from open_studio(${given.studio}, ${given.person}, ${given.email}, ${given.passwordHash}, ${given.unit}, ${given.zone})`;

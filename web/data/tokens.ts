@@ -42,3 +42,11 @@ export async function knownLink(
 export async function revokeLinks(sql: Sql, workshopId: string, kind: LinkKind): Promise<void> {
   await sql`update tokens set revoked_at = now() where workshop_id = ${workshopId} and kind = ${kind} and revoked_at is null`;
 }
+
+/** The link of participants that begins so, if one and only one does. */
+export async function followCodeFor(sql: Sql, short: string): Promise<string | null> {
+  const [row] = await sql<
+    { code: string | null }[]
+  >`select follow_code_for_short(${short}) as code`;
+  return row?.code ?? null;
+}

@@ -6,7 +6,7 @@ import { useCallback, useEffect, useState, useTransition } from "react";
 import type { Language } from "@/ui/language.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import type { DecalPicture } from "@/workers/decals.ts";
-import { type ChooseAnswer, choose } from "./actions.ts";
+import type { ChooseAnswer, Chosen } from "./answer.ts";
 import { OwnCup } from "./own-cup.tsx";
 import { chooseWords } from "./words.ts";
 import type { ChooseWords } from "./words-en.ts";
@@ -45,6 +45,20 @@ interface Props {
 }
 
 const LOOK_AFTER_MS = 450;
+
+async function tell(code: string, chosen: Chosen): Promise<ChooseAnswer> {
+  try {
+    const response = await fetch(`/c/${code}/choose`, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify(chosen),
+    });
+    if (!response.ok) return { ok: false, why: response.status < 500 ? "notOffered" : "away" };
+    return (await response.json()) as ChooseAnswer;
+  } catch {
+    return { ok: false, why: "away" };
+  }
+}
 
 /** The participant's phone, before the class: the own decal, its spelling, its colour. */
 export function Choose({
@@ -94,9 +108,7 @@ export function Choose({
           ...(shape ? { brings: shape } : {}),
           ...(alternatives.length > 0 ? { choices } : {}),
         };
-        const answer = await choose(code, seat, choice, ask).catch(
-          (): ChooseAnswer => ({ ok: false, why: "away" }),
-        );
+        const answer = await tell(code, { seat, choice, ask });
         if (answer.ok) setDecals(answer.decals);
         if (!answer.ok) setSaid({ ok: false, message: say.refused[answer.why] });
         else if (ask) setSaid({ ok: true, message: say.asked });

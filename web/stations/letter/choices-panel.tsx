@@ -4,6 +4,7 @@ import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
 import type { Thing } from "@elm-basket/core/document/document.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import type { OpenChoice } from "@/data/choices.ts";
@@ -13,6 +14,8 @@ import { decide, setNamesLocked } from "./choice-actions.ts";
 
 export interface ChoicesOfClass {
   readonly link: string;
+  /** Who can open it: only this computer, whoever is in the room, anybody. */
+  readonly reach: "alone" | "room" | "all";
   readonly locked: boolean;
   readonly open: readonly OpenChoice[];
 }
@@ -79,6 +82,16 @@ export function ChoicesPanel({
           {choices.link.replace(/^https?:\/\//u, "")}
         </a>
       </p>
+      {choices.reach !== "all" && (
+        <p className="mt-1 bg-ochre-tint px-3 py-2 text-sm">
+          {choices.reach === "alone"
+            ? "Only this computer can open this address, no phone. "
+            : "This address is known in the room only, not at home. "}
+          <Link href="/room" className="verb">
+            {choices.reach === "alone" ? "Let the phones in" : "Phones in the room"}
+          </Link>
+        </p>
+      )}
       <fieldset className="mt-2">
         <legend className="text-soft text-sm">Colours they may choose from</legend>
         {vinyls.map((vinyl) => (

@@ -12,7 +12,7 @@ import { stationOf } from "@/stations/frame/readiness.ts";
 import { ThingLine } from "@/stations/frame/set-line.tsx";
 import { type StoredLayer, storedLayers } from "@/stations/frame/stored-faces.ts";
 import { facePicture } from "@/ui/face-picture.ts";
-import { siteAddress } from "@/ui/site-address.ts";
+import { phonesAddress, reachOf } from "@/ui/site-address.ts";
 import { LetterBench } from "./letter-bench.tsx";
 
 export async function LetterStation({
@@ -37,7 +37,8 @@ export async function LetterStation({
       [await listFonts(sql), await openChoices(sql, id), await namesLockedAt(sql, id)] as const,
   );
   const drawn = await storedFaces(host.studioId, id, stored.document, thing);
-  const link = `${await siteAddress()}/c/${await codeFor(host.studioId, id, "choose")}`;
+  const address = await phonesAddress();
+  const link = `${address}/c/${await codeFor(host.studioId, id, "choose")}`;
   return (
     <>
       <ThingLine loaded={loaded} id={id} station="letter" here={thing} seat={query.seat} />
@@ -68,7 +69,7 @@ export async function LetterStation({
         stored={drawn}
         face={facePicture(thingOf(stored.document, thing).blank)}
         ownFonts={fonts}
-        choices={{ link, locked: lockedAt !== null, open }}
+        choices={{ link, reach: reachOf(address), locked: lockedAt !== null, open }}
       >
         <Findings
           classId={id}

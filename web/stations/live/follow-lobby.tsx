@@ -18,6 +18,8 @@ interface Props {
   readonly view: SeatView | null;
   readonly label: string;
   readonly says: Saying;
+  /** Whether the browser keeps the page for when there is no network. */
+  readonly keeps: boolean;
 }
 
 const DAY = 86_400;
@@ -26,7 +28,7 @@ const DAY = 86_400;
  * Before the class: when it begins where one is, the own piece, and what has to be laid ready.
  * Afterwards: how it is cared for.
  */
-export function FollowLobby({ live, state, now, zone, view, label, says }: Props) {
+export function FollowLobby({ live, state, now, zone, view, label, says, keeps }: Props) {
   const { lobby, locale } = useFollowWords();
   const toGo = (live.beginsAt - now) / 1000;
   const day = new Intl.DateTimeFormat(locale, {
@@ -55,6 +57,7 @@ export function FollowLobby({ live, state, now, zone, view, label, says }: Props
           {lobby.startsByItself(
             `${day}, ${timeIn(zone, new Date(live.beginsAt), live.clock)}`,
             live.atHome,
+            keeps,
           )}
         </p>
       )}

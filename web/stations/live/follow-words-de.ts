@@ -40,8 +40,8 @@ export const FOLLOW_DE: FollowWords = {
     was: "Das war der Kurs",
     beginsIn: (time) => `Es beginnt in ${time}`,
     notBegun: "Noch nicht begonnen",
-    startsByItself: (when, home) =>
-      `${when}${home ? " bei Ihnen" : ""}. Diese Seite beginnt von selbst, wenn Ihre Kursleitung beginnt; sie öffnet sich auch ohne Netz wieder.`,
+    startsByItself: (when, home, keeps) =>
+      `${when}${home ? " bei Ihnen" : ""}. Diese Seite beginnt von selbst, wenn Ihre Kursleitung beginnt; ${keeps ? "sie öffnet sich auch ohne Netz wieder." : "lassen Sie sie offen: Dann geht sie auch ohne Netz weiter."}`,
     yours: (name) => `Ihres, ${name}`,
     ready: (home) => (home ? "Legen Sie das bereit" : "An Ihrem Platz"),
     kit: (films) => (films === 1 ? "Ihr Set: ein Stück Folie" : `Ihr Set: ${films} Stücke Folie`),
@@ -50,6 +50,13 @@ export const FOLLOW_DE: FollowWords = {
     missing: "Was fehlt",
     somethingMissing: "Etwas fehlt",
     allHere: "Alles da",
+  },
+  room: {
+    heading: "Ihrem Kurs folgen",
+    type: (letters) => `Tippen Sie den Code Ihres Kurses: ${letters} Buchstaben und Ziffern`,
+    wrong: (code) =>
+      `Hier hat kein Kurs den Code „${code}“. Schauen Sie noch einmal an die Wand, oder fragen Sie Ihre Kursleitung.`,
+    go: "Zum Kurs",
   },
   tell: "Der Kursleitung sagen",
   acts: {

@@ -41,8 +41,9 @@ export const FOLLOW_EN = {
     was: "That was the class",
     beginsIn: (time: string): string => `It begins in ${time}`,
     notBegun: "Not begun yet",
-    startsByItself: (when: string, home: boolean): string =>
-      `${when}${home ? " where you are" : ""}. This page starts by itself when your host does; it opens again without network.`,
+    /** Where the browser keeps pages; elsewhere what is closed needs the network to open again. */
+    startsByItself: (when: string, home: boolean, keeps: boolean): string =>
+      `${when}${home ? " where you are" : ""}. This page starts by itself when your host does; ${keeps ? "it opens again without network." : "leave it open: then it goes on without network."}`,
     yours: (name: string): string => `Yours, ${name}`,
     ready: (home: boolean): string => (home ? "Lay these ready" : "At your place"),
     kit: (films: number): string =>
@@ -52,6 +53,15 @@ export const FOLLOW_EN = {
     missing: "What is missing",
     somethingMissing: "Something is missing",
     allHere: "All here",
+  },
+  /** Before a class is known: the code is typed. */
+  room: {
+    heading: "Follow your class",
+    type: (letters: number): string =>
+      `Type the code of your class: ${letters} letters and figures`,
+    wrong: (code: string): string =>
+      `No class here has the code “${code}”. Look at the wall once more, or ask your host.`,
+    go: "Go to the class",
   },
   tell: "Tell the host",
   acts: {

@@ -64,6 +64,7 @@ export function Follow({
   const [view, setView] = useState<SeatView | null>(null);
   const [larger, setLarger] = useState(false);
   const [all, setAll] = useState(false);
+  const [keeps, setKeeps] = useState(false);
   // Times are those of the class until the page knows where it is.
   const [zone, setZone] = useState(live.zone);
   const clockNow = useRef(now);
@@ -81,8 +82,12 @@ export function Follow({
     const last = kept<Kept>(`elm-live-${code}`);
     if (last && isNewer(last.state, initial))
       take({ ...last.state, now: Date.now() + last.offset });
+    // Without TLS browsers keep no pages: then this one has to stay open.
     if ("serviceWorker" in navigator)
-      void navigator.serviceWorker.register("/follow-worker.js", { scope: "/f/" }).catch(() => {});
+      void navigator.serviceWorker
+        .register("/follow-worker.js", { scope: "/f/" })
+        .then(() => setKeeps(true))
+        .catch(() => {});
   }, [code, live, initial, take]);
   useEffect(() => {
     document.documentElement.style.fontSize = larger ? LARGER : "";
@@ -156,6 +161,7 @@ export function Follow({
               view={view}
               label={me?.label ?? ""}
               says={says}
+              keeps={keeps}
             />
           )}
           {live.seats.length > 0 && !state.ended && (

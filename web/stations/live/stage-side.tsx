@@ -1,6 +1,7 @@
 import { dryings, notBefore, secondsLeft } from "@elm-basket/core/live/run.ts";
 import { mayDry } from "@elm-basket/core/proposal/paced.ts";
 import { showClock, showMinutes } from "@elm-basket/core/units/time.ts";
+import type { ReactNode } from "react";
 import type { LiveClass, LiveStep, StageState } from "@/live/live-class.ts";
 import type { StageAct } from "@/live/perform.ts";
 import { Basket } from "@/ui/basket.tsx";
@@ -15,6 +16,7 @@ interface Props {
   readonly now: number;
   readonly done: Readonly<Record<string, number>>;
   readonly projector: boolean;
+  readonly join: ReactNode;
   readonly clock: (at: number) => string;
   readonly onAct: (act: StageAct) => void;
 }
@@ -22,7 +24,18 @@ interface Props {
 const [MOST_LACKING, MOST_LINE] = [6, 5];
 
 /** The clock of the step, everything that dries, whose turn it is, who is stuck, and the basket. */
-export function StageSide({ live, steps, step, state, now, done, projector, clock, onAct }: Props) {
+export function StageSide({
+  live,
+  steps,
+  step,
+  state,
+  now,
+  done,
+  projector,
+  join,
+  clock,
+  onAct,
+}: Props) {
   const labels = new Map(live.seats.map(({ seat, label }) => [seat, label]));
   const name = (seat: string) => labels.get(seat) ?? `Seat ${seat}`;
   const titles = new Map(steps.map(({ id, title }) => [id, title]));
@@ -37,6 +50,7 @@ export function StageSide({ live, steps, step, state, now, done, projector, cloc
     : [];
   return (
     <aside className="px-8 py-6 lg:min-h-0 lg:overflow-y-auto" aria-label="Where the class is">
+      {!state.running && !state.ended && join}
       {state.running && step && <StepClock step={step} state={state} now={now} clock={clock} />}
       {!projector &&
         state.running &&

@@ -2,7 +2,7 @@
 
 import { fillers, nextStep, notBefore, projectedEnd } from "@elm-basket/core/live/run.ts";
 import Link from "next/link";
-import { useCallback, useEffect, useMemo, useState, useTransition } from "react";
+import { type ReactNode, useCallback, useEffect, useMemo, useState, useTransition } from "react";
 import { stageAct } from "@/live/actions.ts";
 import { type LiveClass, type StageState, stepsOfRun } from "@/live/live-class.ts";
 import type { StageAct } from "@/live/perform.ts";
@@ -28,10 +28,12 @@ interface Props {
   readonly picture: readonly SeatThing[];
   /** Without the host's words and without acts: for a wall that all see. */
   readonly projector: boolean;
+  /** How phones come in, for the wall. */
+  readonly join: ReactNode;
 }
 
 /** The host's view: dark, big, readable from four metres; keys, a clicker, or touch. */
-export function Stage({ classId, live, initial, done, picture, projector }: Props) {
+export function Stage({ classId, live, initial, done, picture, projector, join }: Props) {
   const { state, connected, now, take } = useLive(`/live/${classId}/events`, initial);
   const [busy, start] = useTransition();
   const [asked, setAsked] = useState<Asked | null>(null);
@@ -203,6 +205,7 @@ export function Stage({ classId, live, initial, done, picture, projector }: Prop
           now={now}
           done={done}
           projector={projector}
+          join={join}
           clock={clock}
           onAct={act}
         />

@@ -11,10 +11,13 @@ import { SECOND_SHARE } from "@elm-basket/core/scheduling/pace.ts";
 import type { Begins } from "@elm-basket/core/scheduling/run-sheet.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { showMinutes, showTime } from "@elm-basket/core/units/time.ts";
+import Link from "next/link";
 import { withStudio } from "@/data/client.ts";
 import { studioPace } from "@/data/pace.ts";
 import { codeFor } from "@/live/link-code.ts";
 import { proposedFor } from "@/planning/proposal.ts";
+import { SHORT_LENGTH } from "@/room/passes.ts";
+import { readState } from "@/room/state.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
@@ -23,8 +26,10 @@ import { FileButton, LinkButton } from "@/ui/button.tsx";
 import { showDate } from "@/ui/dates.ts";
 import { QrPicture } from "@/ui/qr-picture.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
+import { RoomNow } from "@/ui/room-now.tsx";
+import { sayFault } from "@/ui/room-words-en.ts";
 import { Sideways } from "@/ui/sideways.tsx";
-import { siteAddress } from "@/ui/site-address.ts";
+import { phonesAddress, reachOf } from "@/ui/site-address.ts";
 import { PrintButton } from "./print-button.tsx";
 import { PrintFiles } from "./print-files.tsx";
 import { RenewLink } from "./renew-link.tsx";
@@ -245,7 +250,9 @@ function PlacingFigures({
 
 async function FollowLink({ classId, studioId }: { classId: string; studioId: string }) {
   const code = await codeFor(studioId, classId, "follow");
-  const url = `${await siteAddress()}/f/${code}`;
+  const address = await phonesAddress();
+  const url = `${address}/f/${code}`;
+  const room = readState();
   return (
     <section className="mt-7">
       <h2 className="mb-2 text-lg">For participants' phones</h2>
@@ -253,6 +260,30 @@ async function FollowLink({ classId, studioId }: { classId: string; studioId: st
       <a href={url} className="verb [overflow-wrap:anywhere]" data-follow-link>
         {url.replace(/^https?:\/\//u, "")}
       </a>
+      {room?.address ? (
+        <p className="mt-2" data-room>
+          To type in the room:{" "}
+          <b className="text-lg">
+            {address.replace("http://", "")}/{code.slice(0, SHORT_LENGTH)}
+          </b>
+          <br />
+          <span className="text-soft text-sm">
+            <RoomNow initial={room} />{" "}
+            <Link href="/room" className="verb">
+              A phone cannot reach it
+            </Link>
+          </span>
+        </p>
+      ) : (
+        reachOf(address) === "alone" && (
+          <p className="mt-2 bg-ochre-tint px-3 py-2" data-room>
+            {room ? sayFault(room) : "Only this computer can open this address, no phone."}{" "}
+            <Link href="/room" className="verb">
+              Let the phones in
+            </Link>
+          </p>
+        )
+      )}
       <p className="my-2 text-soft text-sm">
         Shows the step, the time left, and lets them say done or stuck. Nothing else of your studio.
       </p>

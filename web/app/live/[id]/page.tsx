@@ -2,10 +2,12 @@ import { notFound } from "next/navigation";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { listKits } from "@/data/making.ts";
+import { codeFor } from "@/live/link-code.ts";
 import { seatView } from "@/live/seat-view.ts";
 import { liveClass, stageState } from "@/live/state.ts";
 import { pageTitle } from "@/planning/class-title.ts";
 import { plannedClass } from "@/planning/planned-class.ts";
+import { Join } from "@/stations/live/join.tsx";
 import { Stage } from "@/stations/live/stage.tsx";
 import { strandsDone } from "@/ui/basket.tsx";
 
@@ -37,6 +39,7 @@ export default async function LivePage({
       initial={state}
       picture={view?.things ?? []}
       projector={wanted === "projector"}
+      join={<Join code={await codeFor(host.studioId, id, "follow")} />}
       done={Object.fromEntries(kits.map((kit) => [kit.seat, strandsDone(kit)]))}
     />
   );

@@ -1,12 +1,12 @@
 import { revalidatePath } from "next/cache";
 import { after } from "next/server";
 import { benchOf } from "@/bench/access.ts";
-import { boundedText } from "@/bench/bounded-text.ts";
 import { tellBench } from "@/bench/marks.ts";
 import { toldSchema } from "@/bench/marks-schema.ts";
 import { withoutStudio } from "@/data/client.ts";
 import { attemptAllowed } from "@/data/sign-in.ts";
 import { plannedClass } from "@/planning/planned-class.ts";
+import { postedJson } from "@/requests/posted-json.ts";
 
 /** Two hundred marks with the names of their pieces. */
 const MOST_BYTES = 200_000;
@@ -23,35 +23,22 @@ export async function POST(
   const { key } = await params;
   const bench = await benchOf(key);
   if (!bench) return new Response("This link is not in use.", { status: 404 });
-  const text = await boundedText(request, MOST_BYTES);
-  if (text === null) return new Response("Too much at once.", { status: 413 });
-  const told = toldSchema.safeParse(parsed(text));
-  if (!told.success)
-    return new Response(
-      `This is no mark of a bench: ${told.error.issues[0]?.path.join(".")} ${told.error.issues[0]?.message}`,
-      { status: 400 },
-    );
+  const posted = await postedJson(request, toldSchema, MOST_BYTES, "This is no mark of a bench");
+  if ("refused" in posted) return posted.refused;
+  const told = posted.value;
   if (
     bench.host === null &&
     !(await withoutStudio((sql) =>
-      attemptAllowed(sql, `bench:${key}:${told.data.hands}`, MOST_TELLINGS, 600),
+      attemptAllowed(sql, `bench:${key}:${told.hands}`, MOST_TELLINGS, 600),
     ))
   )
     return new Response("Too many tries. Wait a few minutes.", { status: 429 });
-  const { answers, films, again } = await tellBench(bench, told.data);
-  if (told.data.marks.length > 0) revalidatePath(`/classes/${bench.workshopId}`, "layout");
+  const { answers, films, again } = await tellBench(bench, told);
+  if (told.marks.length > 0) revalidatePath(`/classes/${bench.workshopId}`, "layout");
   // A mark never waits for a plan; what is to be cut again is laid right after it.
   if (again) after(() => plannedClass(bench.studioId, bench.workshopId));
   return Response.json(
     { now: Date.now(), answers, films },
     { headers: { "cache-control": "no-store" } },
   );
-}
-
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return null;
-  }
 }

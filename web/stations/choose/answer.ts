@@ -1,5 +1,5 @@
-"use server";
-
+/** What a participant chooses: shown, and asked of the host. */
+import { z } from "zod";
 import { makeChoice } from "@/data/choices.ts";
 import { withoutStudio, withStudio } from "@/data/client.ts";
 import { attemptAllowed } from "@/data/sign-in.ts";
@@ -13,21 +13,26 @@ export type ChooseAnswer =
   | { readonly ok: true; readonly decals: readonly DecalPicture[] }
   | { readonly ok: false; readonly why: Refusal };
 
+export const chosenSchema = z.strictObject({
+  seat: z.string().min(1).max(40),
+  choice: z.unknown(),
+  ask: z.boolean(),
+});
+export type Chosen = z.infer<typeof chosenSchema>;
+
 /** Tries in ten minutes: a participant plays a little, a machine does not. */
 const MOST_TRIES = 60;
 
 /** Shows the own decal with a choice; with `ask`, the host is asked for it as well. */
 export async function choose(
   code: string,
-  seat: string,
-  given: unknown,
-  ask: boolean,
+  { seat, choice: given, ask }: Chosen,
 ): Promise<ChooseAnswer> {
   const found = await choosingClass(code);
   if (!found) return { ok: false, why: "closed" };
   if (!found.document.seats.some((row) => row.seat === seat)) return { ok: false, why: "noSeat" };
   const allowed = await withoutStudio((sql) =>
-    attemptAllowed(sql, `choose:${String(code).slice(0, 60)}:${seat}`, MOST_TRIES, 600),
+    attemptAllowed(sql, `choose:${code.slice(0, 60)}:${seat}`, MOST_TRIES, 600),
   );
   if (!allowed) return { ok: false, why: "often" };
   const choice = allowedChoice(found.document, given);
