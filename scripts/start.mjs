@@ -32,8 +32,12 @@ const given = process.env.DATABASE_URL;
 const cluster = given
   ? { url: given, webUrl: webUrlFor(given, join(ROOT, ".data")), stop: () => {} }
   : await startCluster(join(ROOT, ".data"));
-// Whatever ends this program, the database it started ends with it.
-process.on("exit", () => cluster.stop());
+const kept = [];
+// Whatever ends this program, what it started ends with it.
+process.on("exit", () => {
+  for (const one of kept) one.child().kill("SIGKILL");
+  cluster.stop();
+});
 
 const seeded = prepareDatabase(cluster);
 await buildWorker();
@@ -45,8 +49,8 @@ const HASTE = 12;
 /** How often it is looked whether the database is still up. */
 const LOOK_MS = 2000;
 const between = room ? roomBetween() : null;
-const kept = [
-  // A machine that was switched off, or killed, is switched on again.
+// A machine that was switched off, or killed, is switched on again.
+kept.push(
   keepUp("The cutter stand-in", () =>
     serveCutter({
       ...cutter,
@@ -54,7 +58,7 @@ const kept = [
       mishaps: process.env.ELM_CUTTER_MISHAPS !== "0",
     }),
   ),
-];
+);
 const web = keepUp("The application", () =>
   serveWeb({
     databaseUrl: cluster.webUrl,

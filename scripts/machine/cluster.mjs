@@ -53,9 +53,8 @@ export async function startCluster(folder) {
     crash: () => end("immediate"),
     stop: () => !running && end("fast"),
     again: () => {
-      if (running || runningPort(data, run)) return false;
-      launch({ bin, data, port, run, home });
-      return true;
+      // Right after a crash the last of its processes are still ending: then the next call has it.
+      return !running && !runningPort(data, run) && tryLaunch({ bin, data, port, run, home });
     },
   };
 }
@@ -170,8 +169,18 @@ async function choosePort(file) {
   return port;
 }
 
-function launch({ bin, data, port, run, home }) {
-  const log = join(home, "pg.log");
+function launch(given) {
+  if (tryLaunch(given)) return;
+  const log = logOf(given.home);
+  giveUp(
+    `The database did not start; its log ${log} ends: ${firstLine(readFileSync(log, "utf8").trim().split("\n").slice(-1)[0] ?? "")}`,
+  );
+}
+
+const logOf = (home) => join(home, "pg.log");
+
+function tryLaunch({ bin, data, port, run, home }) {
+  const log = logOf(home);
   writeFileSync(log, "", { flag: "a" });
   run.own(log);
   const settings = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c fsync=on`;
@@ -179,10 +188,7 @@ function launch({ bin, data, port, run, home }) {
     [join(bin, "pg_ctl"), "start", "-D", data, "-l", log, "-w", "-t", "40", "-o", settings],
     { stdio: "ignore" },
   );
-  if (started.status !== 0)
-    giveUp(
-      `The database did not start; its log ${log} ends: ${firstLine(readFileSync(log, "utf8").trim().split("\n").slice(-1)[0] ?? "")}`,
-    );
+  return started.status === 0;
 }
 
 /**

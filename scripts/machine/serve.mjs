@@ -88,6 +88,7 @@ export function serveCutter({ port, pagePort, haste, mishaps = false }) {
       ELM_CUTTER_HASTE: String(haste),
       ELM_CUTTER_MISHAPS: mishaps ? "1" : "",
     }),
+    asNobody(),
   );
 }
 
@@ -110,7 +111,7 @@ export function serveRoom({ wanted, port, webPort, state, secret }) {
   );
 }
 
-const runFor = (file, env, whose = {}) =>
+const runFor = (file, env, whose) =>
   spawn(process.execPath, ["--import", "tsx", join(ROOT, file)], {
     cwd: ROOT,
     env,

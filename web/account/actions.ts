@@ -22,6 +22,7 @@ import {
   signInSalt,
   studioValues,
 } from "@/data/sign-in.ts";
+import { act, no, takes } from "@/requests/act.ts";
 import { callerAddress } from "@/requests/caller.ts";
 import { hashedAs } from "./password.ts";
 import { beginSession, DEVICE, endSession, rememberDevice, requireHost } from "./session.ts";
@@ -42,41 +43,53 @@ const signInSchema = z.object({
   password: plain.pipe(z.string().min(1).max(200)),
 });
 
-export async function signIn(_before: FormAnswer | null, form: FormData): Promise<FormAnswer> {
-  const typed = { email: String(form.get("email") ?? "") };
-  const read = signInSchema.safeParse({ email: typed.email, password: form.get("password") });
-  if (!read.success) return { message: "Give your e-mail address and your password.", typed };
-  const { email, password } = read.data;
-  const device = (await cookies()).get(DEVICE)?.value;
-  const { salt, known } = await withoutStudio(async (sql) => ({
-    salt: await signInSalt(sql, email),
-    known: device !== undefined && (await deviceKnown(sql, email, device.slice(0, 100))),
-  }));
-  const trying = { email, address: await callerAddress(), known };
-  if (!(await mayTry(trying)))
-    return { message: "Too many wrong tries. Wait a quarter of an hour, then try again.", typed };
-  const hashed = await hashedAs(salt, password);
-  const person = await withoutStudio((sql) => signedWith(sql, email, hashed));
-  if (!person)
-    return { message: "This e-mail address and password do not belong together.", typed };
-  await wasRight(trying);
-  await rememberDevice(person);
-  await beginSession(person);
-  redirect("/");
-}
+export const signIn = act(
+  [takes.before<FormAnswer | null>(), takes.form],
+  (message) => ({ message }),
+  async (_before: FormAnswer | null, form: FormData): Promise<FormAnswer> => {
+    const typed = { email: String(form.get("email") ?? "") };
+    const read = signInSchema.safeParse({ email: typed.email, password: form.get("password") });
+    if (!read.success) return { message: "Give your e-mail address and your password.", typed };
+    const { email, password } = read.data;
+    const device = (await cookies()).get(DEVICE)?.value;
+    const { salt, known } = await withoutStudio(async (sql) => ({
+      salt: await signInSalt(sql, email),
+      known: device !== undefined && (await deviceKnown(sql, email, device.slice(0, 100))),
+    }));
+    const trying = { email, address: await callerAddress(), known };
+    if (!(await mayTry(trying)))
+      return { message: "Too many wrong tries. Wait a quarter of an hour, then try again.", typed };
+    const hashed = await hashedAs(salt, password);
+    const person = await withoutStudio((sql) => signedWith(sql, email, hashed));
+    if (!person)
+      return { message: "This e-mail address and password do not belong together.", typed };
+    await wasRight(trying);
+    await rememberDevice(person);
+    await beginSession(person);
+    redirect("/");
+  },
+);
 
-export async function signInToDemo(): Promise<void> {
-  if (process.env.ELM_DEMO !== "1") redirect("/sign-in");
-  const person = await withoutStudio((sql) => demoPerson(sql));
-  if (!person) redirect("/sign-in");
-  await beginSession(person);
-  redirect("/");
-}
+export const signInToDemo = act(
+  [],
+  () => undefined,
+  async (): Promise<void> => {
+    if (process.env.ELM_DEMO !== "1") redirect("/sign-in");
+    const person = await withoutStudio((sql) => demoPerson(sql));
+    if (!person) redirect("/sign-in");
+    await beginSession(person);
+    redirect("/");
+  },
+);
 
-export async function signOut(): Promise<void> {
-  await endSession();
-  redirect("/sign-in");
-}
+export const signOut = act(
+  [],
+  () => undefined,
+  async (): Promise<void> => {
+    await endSession();
+    redirect("/sign-in");
+  },
+);
 
 const studioSchema = z.object({
   studio: plain.pipe(z.string().trim().min(1, "Give your studio a name.").max(120)),
@@ -90,33 +103,37 @@ const studioSchema = z.object({
   zone: z.string().refine(isZone, "A time zone such as Europe/London."),
 });
 
-export async function startStudio(_before: FormAnswer | null, form: FormData): Promise<FormAnswer> {
-  const typed = Object.fromEntries(
-    ["studio", "person", "email", "unit", "zone"].map((name) => [
-      name,
-      String(form.get(name) ?? ""),
-    ]),
-  );
-  const read = studioSchema.safeParse({ ...typed, password: form.get("password") });
-  if (!read.success)
-    return { message: "Something is missing.", fields: firstMessages(read.error), typed };
-  const address = await callerAddress();
-  if (
-    !(await withoutStudio((sql) => attemptAllowed(sql, `open:${address ?? "unknown"}`, 20, 3600)))
-  )
-    return { message: "Too many new studios from here. Wait an hour.", typed };
-  const passwordHash = await hash(read.data.password);
-  const signed = await withoutStudio((sql) => openStudio(sql, { ...read.data, passwordHash }));
-  if (!signed)
-    return {
-      message: "This e-mail address has a studio already: sign in instead.",
-      fields: { email: "Taken." },
-      typed,
-    };
-  await rememberDevice(signed);
-  await beginSession(signed);
-  redirect("/");
-}
+export const startStudio = act(
+  [takes.before<FormAnswer | null>(), takes.form],
+  (message) => ({ message }),
+  async (_before: FormAnswer | null, form: FormData): Promise<FormAnswer> => {
+    const typed = Object.fromEntries(
+      ["studio", "person", "email", "unit", "zone"].map((name) => [
+        name,
+        String(form.get(name) ?? ""),
+      ]),
+    );
+    const read = studioSchema.safeParse({ ...typed, password: form.get("password") });
+    if (!read.success)
+      return { message: "Something is missing.", fields: firstMessages(read.error), typed };
+    const address = await callerAddress();
+    if (
+      !(await withoutStudio((sql) => attemptAllowed(sql, `open:${address ?? "unknown"}`, 20, 3600)))
+    )
+      return { message: "Too many new studios from here. Wait an hour.", typed };
+    const passwordHash = await hash(read.data.password);
+    const signed = await withoutStudio((sql) => openStudio(sql, { ...read.data, passwordHash }));
+    if (!signed)
+      return {
+        message: "This e-mail address has a studio already: sign in instead.",
+        fields: { email: "Taken." },
+        typed,
+      };
+    await rememberDevice(signed);
+    await beginSession(signed);
+    redirect("/");
+  },
+);
 
 function firstMessages(error: z.ZodError): Record<string, string> {
   return Object.fromEntries(
@@ -145,44 +162,50 @@ export interface SettingsAnswer {
  * Saves what was changed of the settings (`base` is what the caller saw); what is wrong comes back
  * by its field.
  */
-export async function saveSettings(given: unknown, base: unknown): Promise<SettingsAnswer> {
-  const host = await requireHost();
-  const answer = await withStudio(host.studioId, async (sql): Promise<SettingsAnswer> => {
-    const now = await studioValues(sql);
-    const merged = merge(base, given, now);
-    if (merged.collisions.length > 0) return { ok: false, fields: {}, values: now };
-    const read = settingsSchema.safeParse(merged.value);
-    if (!read.success)
-      return {
-        ok: false,
-        fields: Object.fromEntries(
-          read.error.issues.map((issue) => [issue.path.join("."), issue.message]),
-        ),
-      };
-    await saveStudio(sql, read.data);
-    return { ok: true, fields: {}, values: read.data };
-  });
-  if (answer.ok) revalidatePath("/", "layout");
-  return answer;
-}
+export const saveSettings = act(
+  [takes.anything, takes.anything],
+  (why) => ({ ok: false, fields: { name: why } }),
+  async (given: unknown, base: unknown): Promise<SettingsAnswer> => {
+    const host = await requireHost();
+    const answer = await withStudio(host.studioId, async (sql): Promise<SettingsAnswer> => {
+      const now = await studioValues(sql);
+      const merged = merge(base, given, now);
+      if (merged.collisions.length > 0) return { ok: false, fields: {}, values: now };
+      const read = settingsSchema.safeParse(merged.value);
+      if (!read.success)
+        return {
+          ok: false,
+          fields: Object.fromEntries(
+            read.error.issues.map((issue) => [issue.path.join("."), issue.message]),
+          ),
+        };
+      await saveStudio(sql, read.data);
+      return { ok: true, fields: {}, values: read.data };
+    });
+    if (answer.ok) revalidatePath("/", "layout");
+    return answer;
+  },
+);
 
 /**
  * Takes one of the machines that stand here, or goes back to the stand-in (null). Not while a load
  * is being cut.
  */
-export async function chooseCutter(
-  name: string | null,
-): Promise<{ readonly ok: boolean; readonly message: string }> {
-  const host = await requireHost();
-  if (name !== null && !machinesHere().has(name))
-    return { ok: false, message: "There is no such machine here." };
-  const answer = await withStudio(host.studioId, async (sql) => {
-    if (await runningJob(sql))
-      return { ok: false, message: "A load is being cut: wait until it is done." };
-    return (await holdCutter(sql, host.studioId, name))
-      ? { ok: true, message: "" }
-      : { ok: false, message: "Another studio has it. It can be taken when it is given back." };
-  });
-  if (answer.ok) revalidatePath("/", "layout");
-  return answer;
-}
+export const chooseCutter = act(
+  [takes.text.nullable()],
+  no,
+  async (name: string | null): Promise<{ readonly ok: boolean; readonly message: string }> => {
+    const host = await requireHost();
+    if (name !== null && !machinesHere().has(name))
+      return { ok: false, message: "There is no such machine here." };
+    const answer = await withStudio(host.studioId, async (sql) => {
+      if (await runningJob(sql))
+        return { ok: false, message: "A load is being cut: wait until it is done." };
+      return (await holdCutter(sql, host.studioId, name))
+        ? { ok: true, message: "" }
+        : { ok: false, message: "Another studio has it. It can be taken when it is given back." };
+    });
+    if (answer.ok) revalidatePath("/", "layout");
+    return answer;
+  },
+);

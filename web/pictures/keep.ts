@@ -3,6 +3,7 @@
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { addPicture, MOST_PICTURES } from "@/data/pictures.ts";
+import { act, no, takes } from "@/requests/act.ts";
 import { smallPicture } from "./small.ts";
 
 export type PictureAnswer =
@@ -10,7 +11,7 @@ export type PictureAnswer =
   | { readonly ok: false; readonly message: string };
 
 /** Keeps a picture of the host's studio. */
-export async function keepPicture(form: FormData): Promise<PictureAnswer> {
+export const keepPicture = act([takes.form], no, async (form: FormData): Promise<PictureAnswer> => {
   const host = await requireHost();
   const file = form.get("picture");
   if (!(file instanceof File) || file.size === 0)
@@ -25,4 +26,4 @@ export async function keepPicture(form: FormData): Promise<PictureAnswer> {
   return id
     ? { ok: true, id }
     : { ok: false, message: `${MOST_PICTURES} pictures are kept: take some out first.` };
-}
+});

@@ -15,6 +15,7 @@ import { listSheets, type SheetKitMeta, type SheetRow } from "@/data/making.ts";
 import { cutFile } from "@/planning/compute.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { beginSearch, endSearch } from "@/planning/searches.ts";
+import { act, no, takes } from "@/requests/act.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
 import { type HandRules, handRules, handSheet } from "./hand-sheet.ts";
 
@@ -35,7 +36,7 @@ async function saveKept(
   label: string,
 ): Promise<LaidAnswer> {
   const host = await requireHost();
-  const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;
+  const stored = await withStudio(host.studioId, (sql) => readClass(sql, id));
   if (!stored) return { ok: false, message: GONE };
   const { layout } = stored.document;
   const answer = await saveClassPart(
@@ -115,22 +116,21 @@ async function moveKits(
   );
 }
 
-export async function moveKit(
-  id: string,
-  nn: number,
-  hash: string,
-  move: unknown,
-): Promise<LaidAnswer> {
-  const read = moveSchema.safeParse(move);
-  const load = read.success ? await loadToMove(id, nn, hash) : null;
-  if (!read.success || !load) return { ok: false, message: GONE };
-  return moveKits(
-    id,
-    load,
-    [read.data],
-    `${load.kits.find(({ name }) => name === read.data.kit)?.label ?? read.data.kit} laid by hand`,
-  );
-}
+export const moveKit = act(
+  [takes.id, takes.count, takes.text, takes.anything],
+  no,
+  async (id: string, nn: number, hash: string, move: unknown): Promise<LaidAnswer> => {
+    const read = moveSchema.safeParse(move);
+    const load = read.success ? await loadToMove(id, nn, hash) : null;
+    if (!read.success || !load) return { ok: false, message: GONE };
+    return moveKits(
+      id,
+      load,
+      [read.data],
+      `${load.kits.find(({ name }) => name === read.data.kit)?.label ?? read.data.kit} laid by hand`,
+    );
+  },
+);
 
 export type FileAnswer =
   | {
@@ -143,124 +143,131 @@ export type FileAnswer =
   | { readonly ok: false; readonly message: string };
 
 /** A cut file that comes back from elsewhere: which load it is, and what became of its kits. */
-export async function lookAtCutFile(id: string, text: string): Promise<FileAnswer> {
-  const host = await requireHost();
-  if (!isId(id) || typeof text !== "string" || text.length > MOST_SVG_BYTES)
-    return { ok: false, message: "That file is too large for a cut file." };
-  const [sheets, stored] = await withStudio(
-    host.studioId,
-    async (sql) => [await listSheets(sql, id), await readClass(sql, id)] as const,
-  );
-  if (!stored) return { ok: false, message: GONE };
-  let read: ReadCutSheet | null;
-  try {
-    read = await cutFile(text);
-  } catch (error) {
-    if (error instanceof PlanFault)
-      return { ok: false, message: `That file was not read: ${error.message}.` };
-    throw error;
-  }
-  if (!read)
+export const lookAtCutFile = act(
+  [takes.id, takes.longText],
+  no,
+  async (id: string, text: string): Promise<FileAnswer> => {
+    const host = await requireHost();
+    if (typeof text !== "string" || text.length > MOST_SVG_BYTES)
+      return { ok: false, message: "That file is too large for a cut file." };
+    const [sheets, stored] = await withStudio(
+      host.studioId,
+      async (sql) => [await listSheets(sql, id), await readClass(sql, id)] as const,
+    );
+    if (!stored) return { ok: false, message: GONE };
+    let read: ReadCutSheet | null;
+    try {
+      read = await cutFile(text);
+    } catch (error) {
+      if (error instanceof PlanFault)
+        return { ok: false, message: `That file was not read: ${error.message}.` };
+      throw error;
+    }
+    if (!read)
+      return {
+        ok: false,
+        message:
+          "That is no cut file of this workshop: it does not say which load it is. Art goes in at Letter.",
+      };
+    const { sheet: nn, vinyl } = read;
+    const sheet = sheets.find((row) => row.nn === nn && row.vinyl === vinyl);
+    if (!sheet)
+      return {
+        ok: false,
+        message: `The file is load ${nn} in ${vinyl.slice(0, 60)}; this class has no such load now.`,
+      };
+    const label = (name: string) => sheet.meta.kits.find((kit) => kit.name === name)?.label ?? name;
+    const planned = sheet.meta.kits.flatMap((kit) =>
+      kit.pieces.map(({ id: piece, path }) => ({
+        id: piece,
+        seat: kit.name,
+        polygons: [readPiecePath(path)],
+      })),
+    );
+    const { kits, unknown } = compareSheet(read, planned);
+    const as = kits.filter(({ is }) => is === "asPlanned").length;
+    const moves = kits.flatMap((kit): HandMove[] =>
+      kit.is === "moved" ? [{ kit: kit.kit, dx: kit.dx, dy: kit.dy, turn: 0 }] : [],
+    );
+    const name =
+      stored.document.vinyls.find((vinyl) => vinyl.id === sheet.vinyl)?.name ?? sheet.vinyl;
     return {
-      ok: false,
-      message:
-        "That is no cut file of this workshop: it does not say which load it is. Art goes in at Letter.",
-    };
-  const { sheet: nn, vinyl } = read;
-  const sheet = sheets.find((row) => row.nn === nn && row.vinyl === vinyl);
-  if (!sheet)
-    return {
-      ok: false,
-      message: `The file is load ${nn} in ${vinyl.slice(0, 60)}; this class has no such load now.`,
-    };
-  const label = (name: string) => sheet.meta.kits.find((kit) => kit.name === name)?.label ?? name;
-  const planned = sheet.meta.kits.flatMap((kit) =>
-    kit.pieces.map(({ id: piece, path }) => ({
-      id: piece,
-      seat: kit.name,
-      polygons: [readPiecePath(path)],
-    })),
-  );
-  const { kits, unknown } = compareSheet(read, planned);
-  const as = kits.filter(({ is }) => is === "asPlanned").length;
-  const moves = kits.flatMap((kit): HandMove[] =>
-    kit.is === "moved" ? [{ kit: kit.kit, dx: kit.dx, dy: kit.dy, turn: 0 }] : [],
-  );
-  const name =
-    stored.document.vinyls.find((vinyl) => vinyl.id === sheet.vinyl)?.name ?? sheet.vinyl;
-  return {
-    ok: true,
-    nn: sheet.nn,
-    hash: sheet.hash,
-    moves: stored.document.layout.mode === "tight" && !sheet.cutAt ? moves : [],
-    lines: [
-      `Load ${sheet.nn} in ${name}: ${as} of ${kits.length} ${kits.length === 1 ? "kit" : "kits"} as planned.`,
-      ...kits.flatMap((kit) => {
-        if (kit.is === "moved")
-          return [
-            `${label(kit.kit)} was moved by ${showLength(Math.hypot(kit.dx, kit.dy), host.studio.unit)}.`,
-          ];
-        if (kit.is === "changed") return [`${label(kit.kit)} has other shapes, or was turned.`];
-        return kit.is === "incomplete"
+      ok: true,
+      nn: sheet.nn,
+      hash: sheet.hash,
+      moves: stored.document.layout.mode === "tight" && !sheet.cutAt ? moves : [],
+      lines: [
+        `Load ${sheet.nn} in ${name}: ${as} of ${kits.length} ${kits.length === 1 ? "kit" : "kits"} as planned.`,
+        ...kits.flatMap((kit) => {
+          if (kit.is === "moved")
+            return [
+              `${label(kit.kit)} was moved by ${showLength(Math.hypot(kit.dx, kit.dy), host.studio.unit)}.`,
+            ];
+          if (kit.is === "changed") return [`${label(kit.kit)} has other shapes, or was turned.`];
+          return kit.is === "incomplete"
+            ? [
+                `${label(kit.kit)} lacks ${kit.missing.length} ${kit.missing.length === 1 ? "piece" : "pieces"}.`,
+              ]
+            : [];
+        }),
+        ...(unknown.length > 0
           ? [
-              `${label(kit.kit)} lacks ${kit.missing.length} ${kit.missing.length === 1 ? "piece" : "pieces"}.`,
+              `${unknown.length} ${unknown.length === 1 ? "piece is" : "pieces are"} not of this load.`,
             ]
-          : [];
-      }),
-      ...(unknown.length > 0
-        ? [
-            `${unknown.length} ${unknown.length === 1 ? "piece is" : "pieces are"} not of this load.`,
-          ]
-        : []),
-    ].slice(0, MOST_LINES),
-  };
-}
+          : []),
+      ].slice(0, MOST_LINES),
+    };
+  },
+);
 
 const MOST_LINES = 12;
 
-export async function layAsInFile(
-  id: string,
-  nn: number,
-  hash: string,
-  moves: unknown,
-): Promise<LaidAnswer> {
-  const read = z.array(moveSchema).max(1000).safeParse(moves);
-  const load = read.success ? await loadToMove(id, nn, hash) : null;
-  if (!read.success || !load) return { ok: false, message: GONE };
-  return moveKits(
-    id,
-    load,
-    read.data,
-    `${read.data.length} ${read.data.length === 1 ? "kit" : "kits"} laid as in the file`,
-  );
-}
+export const layAsInFile = act(
+  [takes.id, takes.count, takes.text, takes.anything],
+  no,
+  async (id: string, nn: number, hash: string, moves: unknown): Promise<LaidAnswer> => {
+    const read = z.array(moveSchema).max(1000).safeParse(moves);
+    const load = read.success ? await loadToMove(id, nn, hash) : null;
+    if (!read.success || !load) return { ok: false, message: GONE };
+    return moveKits(
+      id,
+      load,
+      read.data,
+      `${read.data.length} ${read.data.length === 1 ? "kit" : "kits"} laid as in the file`,
+    );
+  },
+);
 
 /** What was laid by hand stays, all else of the vinyl is laid anew; or everything is. */
-export async function layAgain(
-  id: string,
-  vinyl: string,
-  everything: boolean,
-): Promise<LaidAnswer> {
-  return saveKept(
-    id,
-    (before) => before.filter((kit) => kit.vinyl !== vinyl || (kit.hand && !everything)),
-    everything ? "All laid again" : "The rest laid again",
-  );
-}
+export const layAgain = act(
+  [takes.id, takes.text, takes.on],
+  no,
+  async (id: string, vinyl: string, everything: boolean): Promise<LaidAnswer> => {
+    return saveKept(
+      id,
+      (before) => before.filter((kit) => kit.vinyl !== vinyl || (kit.hand && !everything)),
+      everything ? "All laid again" : "The rest laid again",
+    );
+  },
+);
 
-export async function searchOn(id: string): Promise<LaidAnswer> {
+export const searchOn = act([takes.id], no, async (id: string): Promise<LaidAnswer> => {
   const host = await requireHost();
-  const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;
+  const stored = await withStudio(host.studioId, (sql) => readClass(sql, id));
   if (!stored) return { ok: false, message: GONE };
   return (await beginSearch(host.studioId, id, stored.document))
     ? { ok: true }
     : { ok: false, message: "A search is going on for another class. Stop it there first." };
-}
+});
 
 /** Ends the search; what it found is planned when that is wanted and better. */
-export async function stopSearch(id: string, take: boolean): Promise<LaidAnswer> {
-  const host = await requireHost();
-  const best = isId(id) ? endSearch(host.studioId, id) : null;
-  if (!take || !best || best.bestMm2 > best.plannedMm2) return { ok: true };
-  return saveKept(id, () => [...best.kept], "A tighter layout");
-}
+export const stopSearch = act(
+  [takes.id, takes.on],
+  no,
+  async (id: string, take: boolean): Promise<LaidAnswer> => {
+    const host = await requireHost();
+    const best = isId(id) ? endSearch(host.studioId, id) : null;
+    if (!take || !best || best.bestMm2 > best.plannedMm2) return { ok: true };
+    return saveKept(id, () => [...best.kept], "A tighter layout");
+  },
+);

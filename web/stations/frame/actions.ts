@@ -21,6 +21,7 @@ import { recordEdit } from "@/data/edits.ts";
 import { studioPace } from "@/data/pace.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { factsByThing } from "@/planning/proposal.ts";
+import { act, takes } from "@/requests/act.ts";
 import { isPart, putPart, sameShape, takePart } from "./document-parts.ts";
 import { stepBackIn, type UndoAnswer } from "./step-back.ts";
 
@@ -41,6 +42,13 @@ export type SaveAnswer =
     }
   | { readonly ok: false; readonly reason: "gone" };
 
+const unusable = (message: string): SaveAnswer => ({
+  ok: false,
+  reason: "invalid",
+  path: "",
+  message,
+});
+
 /**
  * Saves a part if it is still at the version the caller saw. What another window changed meanwhile
  * is merged where it does not collide
@@ -48,62 +56,74 @@ export type SaveAnswer =
  * differs. What `follows` the save before
  * it is one act with it: undone by one press.
  */
-export async function saveClassPart(
-  id: string,
-  part: Part,
-  value: unknown,
-  version: number,
-  label: string,
-  base?: unknown,
-  follows = false,
-): Promise<SaveAnswer> {
-  const host = await requireHost();
-  if (!isId(id) || !isPart(part)) return { ok: false, reason: "gone" };
-  const answer = await withStudio(host.studioId, async (sql): Promise<SaveAnswer> => {
-    const stored = await readClass(sql, id);
-    if (!stored) return { ok: false, reason: "gone" };
-    const now = stored.versions[part] ?? 0;
-    const seen = Math.trunc(Number(version));
-    // Also at the same version: films and materials hang on the shelf, where other classes and
-    // marked work change them.
-    const merged =
-      base === undefined
-        ? { value, collisions: [] }
-        : merge(base, value, sameShape(takePart(stored.document, part), base));
-    const stale = {
-      ok: false,
-      reason: "stale",
-      version: now,
-      document: stored.document,
-      collisions: merged.collisions,
-    } as const;
-    if (merged.collisions.length > 0 || (now !== seen && base === undefined)) return stale;
-    const read = classDocumentSchema.safeParse(putPart(stored.document, part, merged.value));
-    if (!read.success)
-      return {
+export const saveClassPart = act(
+  [
+    takes.id,
+    takes.word<Part>(),
+    takes.anything,
+    takes.version,
+    takes.text,
+    takes.anythingOrNone,
+    takes.on.optional(),
+  ],
+  unusable,
+  async (
+    id: string,
+    part: Part,
+    value: unknown,
+    version: number,
+    label: string,
+    base?: unknown,
+    follows?: boolean,
+  ): Promise<SaveAnswer> => {
+    const host = await requireHost();
+    if (!isPart(part)) return { ok: false, reason: "gone" };
+    const answer = await withStudio(host.studioId, async (sql): Promise<SaveAnswer> => {
+      const stored = await readClass(sql, id);
+      if (!stored) return { ok: false, reason: "gone" };
+      const now = stored.versions[part] ?? 0;
+      const seen = Math.trunc(Number(version));
+      // Also at the same version: films and materials hang on the shelf, where other classes and
+      // marked work change them.
+      const merged =
+        base === undefined
+          ? { value, collisions: [] }
+          : merge(base, value, sameShape(takePart(stored.document, part), base));
+      const stale = {
         ok: false,
-        reason: "invalid",
-        path: jsonPath(read.error.issues[0]?.path ?? []),
-        message: read.error.issues[0]?.message ?? "not usable",
-      };
-    // What the host changed of a proposal is theirs from now on.
-    const own = part === "class" ? noted(stored.document, read.data) : read.data;
-    const saved = await savePart(sql, host.studioId, id, part, own, now, stored.document);
-    if (saved === null) return stale;
-    // What was said of films and materials is on the shelf now, which may know more of them.
-    const document = part === "class" ? ((await readClass(sql, id))?.document ?? own) : own;
-    const before = rememberedOf(takePart(stored.document, part), takePart(document, part));
-    await recordEdit(sql, host.studioId, id, {
-      part,
-      label: String(label).slice(0, 120),
-      before,
-      follows: follows === true,
+        reason: "stale",
+        version: now,
+        document: stored.document,
+        collisions: merged.collisions,
+      } as const;
+      if (merged.collisions.length > 0 || (now !== seen && base === undefined)) return stale;
+      const read = classDocumentSchema.safeParse(putPart(stored.document, part, merged.value));
+      if (!read.success)
+        return {
+          ok: false,
+          reason: "invalid",
+          path: jsonPath(read.error.issues[0]?.path ?? []),
+          message: read.error.issues[0]?.message ?? "not usable",
+        };
+      // What the host changed of a proposal is theirs from now on.
+      const own = part === "class" ? noted(stored.document, read.data) : read.data;
+      const saved = await savePart(sql, host.studioId, id, part, own, now, stored.document);
+      if (saved === null) return stale;
+      // What was said of films and materials is on the shelf now, which may know more of them.
+      const document = part === "class" ? ((await readClass(sql, id))?.document ?? own) : own;
+      const before = rememberedOf(takePart(stored.document, part), takePart(document, part));
+      await recordEdit(sql, host.studioId, id, {
+        part,
+        label: String(label).slice(0, 120),
+        before,
+        follows: follows === true,
+      });
+      return { ok: true, version: saved, document };
     });
-    return { ok: true, version: saved, document };
-  });
-  if (answer.ok) revalidatePath(`/classes/${id}`, "layout");
-  return answer;
-}
+    if (answer.ok) revalidatePath(`/classes/${id}`, "layout");
+    return answer;
+  },
+);
 
 const remedySchema = z.object({
   code: z.enum(REMEDY_CODES),
@@ -113,43 +133,51 @@ const remedySchema = z.object({
 /** Tries of a remedy that another save overtook: it is applied to what is there then. */
 const REMEDY_TRIES = 4;
 
-export async function takeRemedy(id: string, remedy: Remedy, label: string): Promise<SaveAnswer> {
-  const host = await requireHost();
-  const read = remedySchema.safeParse(remedy);
-  if (!read.success || !isId(id)) return { ok: false, reason: "gone" };
-  const what = partOf(read.data);
-  const partIn = (document: ClassDocument): Part =>
-    what === "design" || what === "blank"
-      ? `${what}:${thingOf(document, read.data.values.thing === undefined ? undefined : String(read.data.values.thing)).id}`
-      : what;
-  return changed(host.studioId, id, label, {
-    apply: (document) => applyRemedy(document, read.data),
-    partIn,
-    blanksIn: (document) => blanksOf(document, read.data),
-  });
-}
+export const takeRemedy = act(
+  [takes.id, takes.own<Remedy>(), takes.text],
+  unusable,
+  async (id: string, remedy: Remedy, label: string): Promise<SaveAnswer> => {
+    const host = await requireHost();
+    const read = remedySchema.safeParse(remedy);
+    if (!read.success) return { ok: false, reason: "gone" };
+    const what = partOf(read.data);
+    const partIn = (document: ClassDocument): Part =>
+      what === "design" || what === "blank"
+        ? `${what}:${thingOf(document, read.data.values.thing === undefined ? undefined : String(read.data.values.thing)).id}`
+        : what;
+    return changed(host.studioId, id, label, {
+      apply: (document) => applyRemedy(document, read.data),
+      partIn,
+      blanksIn: (document) => blanksOf(document, read.data),
+    });
+  },
+);
 
 /**
  * A way to end sooner, taken at the rehearsal; null where it means nothing in the class as it is by
  * now.
  */
-export async function takeWay(id: string, way: Way, label: string): Promise<SaveAnswer> {
-  const host = await requireHost();
-  const read = waySchema.safeParse(way);
-  const planned = read.success && isId(id) ? await plannedClass(host.studioId, id) : null;
-  if (!read.success || !planned?.ok) return { ok: false, reason: "gone" };
-  const { share } = await withStudio(host.studioId, studioPace);
-  const given = {
-    schools: host.studio.settings.schools,
-    facts: factsByThing(planned.value.plan.facts),
-    share,
-  };
-  return changed(host.studioId, id, label, {
-    apply: (document) => withWay(document, read.data, given),
-    partIn: () => "class",
-    blanksIn: (document) => blanksOfWay(document, read.data),
-  });
-}
+export const takeWay = act(
+  [takes.id, takes.own<Way>(), takes.text],
+  unusable,
+  async (id: string, way: Way, label: string): Promise<SaveAnswer> => {
+    const host = await requireHost();
+    const read = waySchema.safeParse(way);
+    const planned = read.success ? await plannedClass(host.studioId, id) : null;
+    if (!read.success || !planned?.ok) return { ok: false, reason: "gone" };
+    const { share } = await withStudio(host.studioId, studioPace);
+    const given = {
+      schools: host.studio.settings.schools,
+      facts: factsByThing(planned.value.plan.facts),
+      share,
+    };
+    return changed(host.studioId, id, label, {
+      apply: (document) => withWay(document, read.data, given),
+      partIn: () => "class",
+      blanksIn: (document) => blanksOfWay(document, read.data),
+    });
+  },
+);
 
 interface Change {
   /** The class as it becomes; null where the change means nothing in it. */
@@ -201,14 +229,22 @@ async function changedPart(
 }
 
 /** Puts back what the last edit of the class changed. */
-export async function undoLast(id: string): Promise<UndoAnswer> {
-  return stepBack(id, "undo");
-}
+export const undoLast = act(
+  [takes.id],
+  () => ({ ok: false, label: "" }),
+  async (id: string): Promise<UndoAnswer> => {
+    return stepBack(id, "undo");
+  },
+);
 
 /** Does again what was undone last. */
-export async function redoLast(id: string): Promise<UndoAnswer> {
-  return stepBack(id, "redo");
-}
+export const redoLast = act(
+  [takes.id],
+  () => ({ ok: false, label: "" }),
+  async (id: string): Promise<UndoAnswer> => {
+    return stepBack(id, "redo");
+  },
+);
 
 async function stepBack(id: string, way: "undo" | "redo"): Promise<UndoAnswer> {
   const host = await requireHost();

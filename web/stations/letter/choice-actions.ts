@@ -7,8 +7,8 @@ import { type Choice, decideChoice, lockNames, openChoices } from "@/data/choice
 import { readClass, savePart } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { recordEdit } from "@/data/edits.ts";
-import { isId } from "@/planning/planned-class.ts";
 import { withChoice } from "@/planning/with-choice.ts";
+import { act, no, takes } from "@/requests/act.ts";
 
 export interface Answer {
   readonly ok: boolean;
@@ -18,49 +18,56 @@ export interface Answer {
 const DONE: Answer = { ok: true, message: "" };
 const GONE: Answer = { ok: false, message: "That was decided or changed meanwhile. Look again." };
 
-export async function setNamesLocked(classId: string, locked: boolean): Promise<Answer> {
-  const host = await requireHost();
-  if (!isId(classId)) return GONE;
-  await withStudio(host.studioId, (sql) => lockNames(sql, classId, locked === true));
-  revalidatePath(`/classes/${classId}`, "layout");
-  return DONE;
-}
+export const setNamesLocked = act(
+  [takes.id, takes.on],
+  no,
+  async (classId: string, locked: boolean): Promise<Answer> => {
+    const host = await requireHost();
+    await withStudio(host.studioId, (sql) => lockNames(sql, classId, locked === true));
+    revalidatePath(`/classes/${classId}`, "layout");
+    return DONE;
+  },
+);
 
 /** Takes a participant's choice into the class, as an edit that can be undone, or declines it. */
-export async function decide(classId: string, choiceId: string, take: boolean): Promise<Answer> {
-  const host = await requireHost();
-  if (!isId(classId) || !/^\d{1,18}$/u.test(choiceId)) return GONE;
-  const answer = await withStudio(host.studioId, async (sql): Promise<Answer> => {
-    const found = (await openChoices(sql, classId)).find(({ id }) => id === choiceId);
-    const stored = await readClass(sql, classId);
-    if (!found || !stored || !(await decideChoice(sql, choiceId, take ? "taken" : "declined")))
-      return GONE;
-    if (!take) return DONE;
-    const read = classDocumentSchema.safeParse(
-      withSeatChoice(stored.document, found.seat, found.choice),
-    );
-    if (!read.success)
-      return { ok: false, message: "That choice does not fit the class any more." };
-    const saved = await savePart(
-      sql,
-      host.studioId,
-      classId,
-      "seats",
-      read.data,
-      stored.versions.seats,
-      stored.document,
-    );
-    if (saved === null) throw new Error("the seats changed while a choice was taken");
-    await recordEdit(sql, host.studioId, classId, {
-      part: "seats",
-      label: `Choice of seat ${found.seat}`,
-      before: stored.document.seats,
-    });
-    return DONE;
-  }).catch((): Answer => GONE);
-  revalidatePath(`/classes/${classId}`, "layout");
-  return answer;
-}
+export const decide = act(
+  [takes.id, takes.id, takes.on],
+  no,
+  async (classId: string, choiceId: string, take: boolean): Promise<Answer> => {
+    const host = await requireHost();
+    if (!/^\d{1,18}$/u.test(choiceId)) return GONE;
+    const answer = await withStudio(host.studioId, async (sql): Promise<Answer> => {
+      const found = (await openChoices(sql, classId)).find(({ id }) => id === choiceId);
+      const stored = await readClass(sql, classId);
+      if (!found || !stored || !(await decideChoice(sql, choiceId, take ? "taken" : "declined")))
+        return GONE;
+      if (!take) return DONE;
+      const read = classDocumentSchema.safeParse(
+        withSeatChoice(stored.document, found.seat, found.choice),
+      );
+      if (!read.success)
+        return { ok: false, message: "That choice does not fit the class any more." };
+      const saved = await savePart(
+        sql,
+        host.studioId,
+        classId,
+        "seats",
+        read.data,
+        stored.versions.seats,
+        stored.document,
+      );
+      if (saved === null) throw new Error("the seats changed while a choice was taken");
+      await recordEdit(sql, host.studioId, classId, {
+        part: "seats",
+        label: `Choice of seat ${found.seat}`,
+        before: stored.document.seats,
+      });
+      return DONE;
+    }).catch((): Answer => GONE);
+    revalidatePath(`/classes/${classId}`, "layout");
+    return answer;
+  },
+);
 
 const withSeatChoice = (
   document: ClassDocument,

@@ -7,6 +7,7 @@ import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { insertFont, MOST_FONTS } from "@/data/fonts.ts";
 import { fontShare } from "@/planning/compute.ts";
+import { act, no, takes } from "@/requests/act.ts";
 
 export interface FontAnswer {
   readonly ok: boolean;
@@ -22,31 +23,43 @@ const formSchema = z.object({
 });
 
 /** Takes a font in if the shaper can read it and it has letters; what is wrong is said. */
-export async function addFont(_before: FontAnswer | null, form: FormData): Promise<FontAnswer> {
-  const host = await requireHost();
-  const file = form.get("file");
-  const named = formSchema.safeParse({ family: form.get("family"), licence: form.get("licence") });
-  if (!named.success)
-    return { ok: false, message: "Give the font a name, and say under which licence you use it." };
-  if (!(file instanceof File) || file.size === 0)
-    return { ok: false, message: "Choose a TTF or OTF file." };
-  if (file.size > MOST_BYTES) return { ok: false, message: "That file is larger than 4 MB." };
-  const bytes = new Uint8Array(await file.arrayBuffer());
-  if (!isWholeFont(bytes)) return { ok: false, message: NO_WHOLE_FONT };
-  const thinShare = await fontShare(bytes);
-  if (thinShare === null)
-    return {
-      ok: false,
-      message:
-        "That is no font with Latin letters that can be read: give a TTF or OTF file, not a web font or a collection.",
-    };
-  const font = { ...named.data, joined: form.get("joined") === "on", thinShare };
-  const id = await withStudio(host.studioId, (sql) => insertFont(sql, host.studioId, font, bytes));
-  if (!id)
-    return {
-      ok: false,
-      message: `There is a font of that name already, or there are ${MOST_FONTS}: give it another name.`,
-    };
-  revalidatePath("/classes", "layout");
-  return { ok: true, message: `${font.family} is among your own fonts now.` };
-}
+export const addFont = act(
+  [takes.before<FontAnswer | null>(), takes.form],
+  no,
+  async (_before: FontAnswer | null, form: FormData): Promise<FontAnswer> => {
+    const host = await requireHost();
+    const file = form.get("file");
+    const named = formSchema.safeParse({
+      family: form.get("family"),
+      licence: form.get("licence"),
+    });
+    if (!named.success)
+      return {
+        ok: false,
+        message: "Give the font a name, and say under which licence you use it.",
+      };
+    if (!(file instanceof File) || file.size === 0)
+      return { ok: false, message: "Choose a TTF or OTF file." };
+    if (file.size > MOST_BYTES) return { ok: false, message: "That file is larger than 4 MB." };
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    if (!isWholeFont(bytes)) return { ok: false, message: NO_WHOLE_FONT };
+    const thinShare = await fontShare(bytes);
+    if (thinShare === null)
+      return {
+        ok: false,
+        message:
+          "That is no font with Latin letters that can be read: give a TTF or OTF file, not a web font or a collection.",
+      };
+    const font = { ...named.data, joined: form.get("joined") === "on", thinShare };
+    const id = await withStudio(host.studioId, (sql) =>
+      insertFont(sql, host.studioId, font, bytes),
+    );
+    if (!id)
+      return {
+        ok: false,
+        message: `There is a font of that name already, or there are ${MOST_FONTS}: give it another name.`,
+      };
+    revalidatePath("/classes", "layout");
+    return { ok: true, message: `${font.family} is among your own fonts now.` };
+  },
+);

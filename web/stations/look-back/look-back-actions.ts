@@ -7,7 +7,7 @@ import { withStudio } from "@/data/client.ts";
 import { hasClass } from "@/data/films.ts";
 import { addLog } from "@/data/log.ts";
 import { readPicture } from "@/data/pictures.ts";
-import { isId } from "@/planning/planned-class.ts";
+import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
 import type { Answers } from "./answers.ts";
 
@@ -19,40 +19,47 @@ const noteSchema = z
 const answersSchema = z.strictObject({ again: text, explain: text, different: text });
 
 /** Into the log, which is only ever added to: the last answers count. */
-export async function answerQuestions(id: string, answers: Answers): Promise<ActAnswer> {
-  const host = await requireHost();
-  const read = answersSchema.safeParse(answers);
-  if (!isId(id) || !read.success)
-    return { ok: false, message: "An answer has 400 letters at most." };
-  const kept = await withStudio(host.studioId, async (sql) => {
-    if (!(await hasClass(sql, id))) return false;
-    await addLog(sql, host.studioId, id, { kind: "note", body: read.data });
-    return true;
-  });
-  revalidatePath(`/classes/${id}/look-back`);
-  return kept ? { ok: true } : { ok: false, message: "This class is no longer there." };
-}
+export const answerQuestions = act(
+  [takes.id, takes.own<Answers>()],
+  no,
+  async (id: string, answers: Answers): Promise<ActAnswer> => {
+    const host = await requireHost();
+    const read = answersSchema.safeParse(answers);
+    if (!read.success) return { ok: false, message: "An answer has 400 letters at most." };
+    const kept = await withStudio(host.studioId, async (sql) => {
+      if (!(await hasClass(sql, id))) return false;
+      await addLog(sql, host.studioId, id, { kind: "note", body: read.data });
+      return true;
+    });
+    revalidatePath(`/classes/${id}/look-back`);
+    return kept ? { ok: true } : { ok: false, message: "This class is no longer there." };
+  },
+);
 
 /** Into the log, beside what was noted on the evening. */
-export async function addNote(id: string, given: z.input<typeof noteSchema>): Promise<ActAnswer> {
-  const host = await requireHost();
-  const read = noteSchema.safeParse(given);
-  if (!isId(id) || !read.success)
-    return { ok: false, message: "A note of 300 letters at most, or a picture." };
-  const kept = await withStudio(host.studioId, async (sql) => {
-    if (
-      !(await hasClass(sql, id)) ||
-      (read.data.picture && !(await readPicture(sql, read.data.picture)))
-    )
-      return false;
-    await addLog(sql, host.studioId, id, {
-      kind: "note",
-      body: read.data as { note: string; picture?: string } as Record<string, string>,
+export const addNote = act(
+  [takes.id, takes.own<z.input<typeof noteSchema>>()],
+  no,
+  async (id: string, given: z.input<typeof noteSchema>): Promise<ActAnswer> => {
+    const host = await requireHost();
+    const read = noteSchema.safeParse(given);
+    if (!read.success)
+      return { ok: false, message: "A note of 300 letters at most, or a picture." };
+    const kept = await withStudio(host.studioId, async (sql) => {
+      if (
+        !(await hasClass(sql, id)) ||
+        (read.data.picture && !(await readPicture(sql, read.data.picture)))
+      )
+        return false;
+      await addLog(sql, host.studioId, id, {
+        kind: "note",
+        body: read.data as { note: string; picture?: string } as Record<string, string>,
+      });
+      return true;
     });
-    return true;
-  });
-  revalidatePath(`/classes/${id}/look-back`);
-  return kept
-    ? { ok: true }
-    : { ok: false, message: "This class, or the picture, is no longer there." };
-}
+    revalidatePath(`/classes/${id}/look-back`);
+    return kept
+      ? { ok: true }
+      : { ok: false, message: "This class, or the picture, is no longer there." };
+  },
+);

@@ -33,6 +33,7 @@ import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { proposalOf } from "@/planning/proposal.ts";
 import { withOwnFigures } from "@/planning/studio-figures.ts";
+import { act, no, takes } from "@/requests/act.ts";
 import { todayIn } from "@/ui/dates.ts";
 import type { Look } from "./new-seats.tsx";
 
@@ -82,93 +83,106 @@ export interface MakeAnswer {
  * Makes a class of a project, or of nothing. What is wrong comes back by its field; what was typed
  * stays on the page.
  */
-export async function makeClass(given: NewClass): Promise<MakeAnswer> {
-  const host = await requireHost();
-  const read = newClassSchema.safeParse(given);
-  const noFilm = given.project === "" && Array.isArray(given.films) && given.films.length === 0;
-  const wrong = {
-    ...(read.success
-      ? {}
-      : Object.fromEntries(
-          [...read.error.issues].reverse().map((issue) => [issue.path.join("."), issue.message]),
-        )),
-    ...(noFilm ? { films: "Choose at least one film." } : {}),
-  };
-  if (!read.success || noFilm)
-    return { message: "Not made yet: see what is marked.", fields: wrong };
-  const { title, when, setting, technique, films, blank, more } = read.data;
-  const pace = await withStudio(host.studioId, studioPace);
-  const { settings } = host.studio;
-  const chosen = await chosenProject(host, read.data.project);
-  if (chosen.missing) return { message: chosen.missing, fields: { project: "Choose another." } };
-  const { starter, made, project } = chosen;
-  const base: ClassDocument = starter
-    ? { ...starter, title, when, setting, seats: [] }
-    : made
-      ? { ...made, title, when, setting, seats: [], recuts: [] }
-      : starterSet(
-          {
-            title,
-            when,
-            setting,
-            blankName: blank.name,
-            material: blank.material,
-            blankColour: blank.colour,
-            shape: blank.shape,
-            technique,
-            films,
-            cutter: settings.cutter,
-            prices: settings.prices,
-            schools: settings.schools,
-            seats: [],
-          },
-          more,
-          pace.share,
-        );
-  const checked = readClassDocument({ ...base, seats: read.data.seats });
-  if (!checked.ok)
-    return {
-      message: `Not made yet: ${checked.path.replace(/^\$\.?/u, "")}: ${checked.message}`,
-      fields: checked.path.startsWith("$.seats") ? { seats: checked.message } : {},
+export const makeClass = act(
+  [takes.own<NewClass>()],
+  (message) => ({ message, fields: {} }),
+  async (given: NewClass): Promise<MakeAnswer> => {
+    const host = await requireHost();
+    const read = newClassSchema.safeParse(given);
+    const noFilm = given.project === "" && Array.isArray(given.films) && given.films.length === 0;
+    const wrong = {
+      ...(read.success
+        ? {}
+        : Object.fromEntries(
+            [...read.error.issues].reverse().map((issue) => [issue.path.join("."), issue.message]),
+          )),
+      ...(noFilm ? { films: "Choose at least one film." } : {}),
     };
-  const proposed = await asProposed(
-    host,
-    await withOwnFigures(host.studioId, settings.schools, checked.value),
-  );
-  const id = await withStudio(host.studioId, async (sql) => {
-    const made = await insertClass(sql, host.studioId, proposed, project?.id ?? null, "project");
-    if (read.data.guided) await setGuide(sql, made, FIRST_THING);
-    return made;
-  });
-  if (read.data.guided) redirect(`/classes/${id}/plan`);
-  redirect(`/classes/${id}/${checked.value.seats.length > 0 ? "letter" : "plan"}`);
-}
+    if (!read.success || noFilm)
+      return { message: "Not made yet: see what is marked.", fields: wrong };
+    const { title, when, setting, technique, films, blank, more } = read.data;
+    const pace = await withStudio(host.studioId, studioPace);
+    const { settings } = host.studio;
+    const chosen = await chosenProject(host, read.data.project);
+    if (chosen.missing) return { message: chosen.missing, fields: { project: "Choose another." } };
+    const { starter, made, project } = chosen;
+    const base: ClassDocument = starter
+      ? { ...starter, title, when, setting, seats: [] }
+      : made
+        ? { ...made, title, when, setting, seats: [], recuts: [] }
+        : starterSet(
+            {
+              title,
+              when,
+              setting,
+              blankName: blank.name,
+              material: blank.material,
+              blankColour: blank.colour,
+              shape: blank.shape,
+              technique,
+              films,
+              cutter: settings.cutter,
+              prices: settings.prices,
+              schools: settings.schools,
+              seats: [],
+            },
+            more,
+            pace.share,
+          );
+    const checked = readClassDocument({ ...base, seats: read.data.seats });
+    if (!checked.ok)
+      return {
+        message: `Not made yet: ${checked.path.replace(/^\$\.?/u, "")}: ${checked.message}`,
+        fields: checked.path.startsWith("$.seats") ? { seats: checked.message } : {},
+      };
+    const proposed = await asProposed(
+      host,
+      await withOwnFigures(host.studioId, settings.schools, checked.value),
+    );
+    const id = await withStudio(host.studioId, async (sql) => {
+      const made = await insertClass(sql, host.studioId, proposed, project?.id ?? null, "project");
+      if (read.data.guided) await setGuide(sql, made, FIRST_THING);
+      return made;
+    });
+    if (read.data.guided) redirect(`/classes/${id}/plan`);
+    redirect(`/classes/${id}/${checked.value.seats.length > 0 ? "letter" : "plan"}`);
+  },
+);
 
 /** Who comes to a sample class. */
 const SAMPLE_NAMES = ["Ines", "Bartholomew", "Siân", "Odile", "Jo", "Rosalind"];
 
 /** A small class with names, to look round in; it can be removed like any other. */
-export async function makeSample(): Promise<void> {
-  const host = await requireHost();
-  const project = `${STARTER}${FIRST_STARTER}`;
-  const { starter } = await chosenProject(host, project);
-  const [thing] = starter?.things ?? [];
-  if (!starter || !thing) throw new Error(`there is no project ${project}`);
-  const { name, material, colour, shape } = thing.blank;
-  const { zone } = host.studio;
-  await makeClass({
-    project,
-    title: `Sample: ${starter.title}`,
-    when: { date: addDays(todayIn(zone), 14), time: "14:00", zone, minutes: starter.when.minutes },
-    setting: { kind: "room", place: "" },
-    seats: SAMPLE_NAMES.map((person, i) => ({ seat: String(i + 1), fields: { name: person } })),
-    blank: { name, material, colour, shape },
-    technique: thing.technique,
-    films: [],
-  });
-  // Made, it has led there already.
-  redirect(`/classes/new?project=${encodeURIComponent(project)}`);
-}
+export const makeSample = act(
+  [],
+  () => undefined,
+  async (): Promise<void> => {
+    const host = await requireHost();
+    const project = `${STARTER}${FIRST_STARTER}`;
+    const { starter } = await chosenProject(host, project);
+    const [thing] = starter?.things ?? [];
+    if (!starter || !thing) throw new Error(`there is no project ${project}`);
+    const { name, material, colour, shape } = thing.blank;
+    const { zone } = host.studio;
+    await makeClass({
+      project,
+      title: `Sample: ${starter.title}`,
+      when: {
+        date: addDays(todayIn(zone), 14),
+        time: "14:00",
+        zone,
+        minutes: starter.when.minutes,
+      },
+      setting: { kind: "room", place: "" },
+      seats: SAMPLE_NAMES.map((person, i) => ({ seat: String(i + 1), fields: { name: person } })),
+      blank: { name, material, colour, shape },
+      technique: thing.technique,
+      films: [],
+    });
+    // Made, it has led there already.
+    redirect(`/classes/new?project=${encodeURIComponent(project)}`);
+  },
+);
 
 interface Chosen {
   /** Why there is none; undefined where there is, or none was asked for. */
@@ -213,21 +227,25 @@ async function chosenProject(host: Host, name: string): Promise<Chosen> {
 /**
  * How a seat of a project looks, before a class is made of it; null where there is no such project.
  */
-export async function lookOfProject(name: string): Promise<Look | null> {
-  const host = await requireHost();
-  if (typeof name !== "string" || name.length > 60) return null;
-  const { starter, made } = await chosenProject(host, name);
-  const document = starter ?? made;
-  const thing = document?.things[0];
-  return document && thing
-    ? {
-        design: thing.design,
-        blank: thing.blank,
-        technique: thing.technique,
-        vinyls: document.vinyls,
-      }
-    : null;
-}
+export const lookOfProject = act(
+  [takes.text],
+  () => null,
+  async (name: string): Promise<Look | null> => {
+    const host = await requireHost();
+    if (typeof name !== "string" || name.length > 60) return null;
+    const { starter, made } = await chosenProject(host, name);
+    const document = starter ?? made;
+    const thing = document?.things[0];
+    return document && thing
+      ? {
+          design: thing.design,
+          blank: thing.blank,
+          technique: thing.technique,
+          vinyls: document.vinyls,
+        }
+      : null;
+  },
+);
 
 /**
  * Minutes and amounts of what is really lettered, where the class follows a proposal; as it is
@@ -250,40 +268,43 @@ export interface ImportAnswer {
 
 const MOST_BYTES = 2 * 1024 * 1024;
 
-export async function importClass(
-  _before: ImportAnswer | null,
-  form: FormData,
-): Promise<ImportAnswer> {
-  const host = await requireHost();
-  const file = form.get("file");
-  if (!(file instanceof File) || file.size === 0)
-    return { message: "Choose a class document first." };
-  if (file.size > MOST_BYTES)
-    return { message: `${file.name} is larger than 2 MB: no class document is.` };
-  let json: unknown;
-  try {
-    json = JSON.parse((await file.text()).replace(/^\uFEFF/u, ""));
-  } catch {
-    return { message: `${file.name} is not JSON: choose a class document that was exported here.` };
-  }
-  const read = readClassDocument(json);
-  if (!read.ok) return { message: `${file.name}: ${read.path}: ${read.message}` };
-  const lost = read.value.things
-    .flatMap(({ design }) => design.items)
-    .find((item) => item.kind === "text" && !studioFont(item.font));
-  if (lost?.kind === "text")
-    return { message: `${file.name}: there is no font “${lost.font}” here.` };
-  // A file that was exported stands as it is; one that leaves its lists to the proposal gets them.
-  const left =
-    read.value.proposed && LISTS.every((list) => read.value.proposed?.[list].length === 0);
-  const document = left ? await asProposed(host, read.value) : read.value;
-  const id = await withStudio(host.studioId, (sql) =>
-    insertClass(sql, host.studioId, document, null),
-  );
-  redirect(`/classes/${id}/plan`);
-}
+export const importClass = act(
+  [takes.before<ImportAnswer | null>(), takes.form],
+  (message) => ({ message }),
+  async (_before: ImportAnswer | null, form: FormData): Promise<ImportAnswer> => {
+    const host = await requireHost();
+    const file = form.get("file");
+    if (!(file instanceof File) || file.size === 0)
+      return { message: "Choose a class document first." };
+    if (file.size > MOST_BYTES)
+      return { message: `${file.name} is larger than 2 MB: no class document is.` };
+    let json: unknown;
+    try {
+      json = JSON.parse((await file.text()).replace(/^\uFEFF/u, ""));
+    } catch {
+      return {
+        message: `${file.name} is not JSON: choose a class document that was exported here.`,
+      };
+    }
+    const read = readClassDocument(json);
+    if (!read.ok) return { message: `${file.name}: ${read.path}: ${read.message}` };
+    const lost = read.value.things
+      .flatMap(({ design }) => design.items)
+      .find((item) => item.kind === "text" && !studioFont(item.font));
+    if (lost?.kind === "text")
+      return { message: `${file.name}: there is no font “${lost.font}” here.` };
+    // A file that was exported stands as it is; one that leaves its lists to the proposal gets them.
+    const left =
+      read.value.proposed && LISTS.every((list) => read.value.proposed?.[list].length === 0);
+    const document = left ? await asProposed(host, read.value) : read.value;
+    const id = await withStudio(host.studioId, (sql) =>
+      insertClass(sql, host.studioId, document, null),
+    );
+    redirect(`/classes/${id}/plan`);
+  },
+);
 
-export async function keepAsProject(id: string): Promise<{ ok: boolean }> {
+export const keepAsProject = act([takes.id], no, async (id: string): Promise<{ ok: boolean }> => {
   const host = await requireHost();
   if (!isId(id)) return { ok: false };
   return withStudio(host.studioId, async (sql) => {
@@ -292,4 +313,4 @@ export async function keepAsProject(id: string): Promise<{ ok: boolean }> {
     await insertProject(sql, host.studioId, stored.document);
     return { ok: true };
   });
-}
+});

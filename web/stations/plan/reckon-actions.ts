@@ -13,6 +13,7 @@ import { withStudio } from "@/data/client.ts";
 import { listGoods } from "@/data/goods.ts";
 import { computeReckoning } from "@/planning/compute.ts";
 import { withOwnFigures } from "@/planning/studio-figures.ts";
+import { act, no, takes } from "@/requests/act.ts";
 import { todayIn } from "@/ui/dates.ts";
 import type { Reckoned } from "@/workers/plan.server.ts";
 
@@ -37,28 +38,36 @@ const wrong = (
 const classFor = async (host: Host, asked: Question) =>
   withOwnFigures(host.studioId, host.studio.settings.schools, classOf(asked, await givenBy(host)));
 
-export async function reckonFor(asked: Question): Promise<Reckoned> {
-  const host = await requireHost();
-  const read = questionSchema.safeParse(asked);
-  if (!read.success) return wrong(read.error.issues);
-  return computeReckoning(await classFor(host, read.data), host.studio.settings.schools);
-}
+export const reckonFor = act(
+  [takes.own<Question>()],
+  no,
+  async (asked: Question): Promise<Reckoned> => {
+    const host = await requireHost();
+    const read = questionSchema.safeParse(asked);
+    if (!read.success) return wrong(read.error.issues);
+    return computeReckoning(await classFor(host, read.data), host.studio.settings.schools);
+  },
+);
 
 /** The same as a class in two weeks; who comes is said there. */
-export async function classOfReckoning(asked: Question): Promise<Reckoned> {
-  const host = await requireHost();
-  const read = questionSchema.safeParse(asked);
-  if (!read.success) return wrong(read.error.issues);
-  const document = await classFor(host, read.data);
-  const { zone } = host.studio;
-  const made: ClassDocument = {
-    ...document,
-    seats: [],
-    spareSupplies: 1,
-    when: { ...document.when, zone, date: addDays(todayIn(zone), 14) },
-  };
-  const id = await withStudio(host.studioId, (sql) =>
-    insertClass(sql, host.studioId, made, null, "project"),
-  );
-  redirect(`/classes/${id}/plan`);
-}
+export const classOfReckoning = act(
+  [takes.own<Question>()],
+  no,
+  async (asked: Question): Promise<Reckoned> => {
+    const host = await requireHost();
+    const read = questionSchema.safeParse(asked);
+    if (!read.success) return wrong(read.error.issues);
+    const document = await classFor(host, read.data);
+    const { zone } = host.studio;
+    const made: ClassDocument = {
+      ...document,
+      seats: [],
+      spareSupplies: 1,
+      when: { ...document.when, zone, date: addDays(todayIn(zone), 14) },
+    };
+    const id = await withStudio(host.studioId, (sql) =>
+      insertClass(sql, host.studioId, made, null, "project"),
+    );
+    redirect(`/classes/${id}/plan`);
+  },
+);

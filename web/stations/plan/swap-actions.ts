@@ -8,7 +8,8 @@ import { withStudio } from "@/data/client.ts";
 import { computePlan } from "@/planning/compute.ts";
 import { type Effect, effectOf } from "@/planning/effect.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
-import { isId, plannedClass } from "@/planning/planned-class.ts";
+import { plannedClass } from "@/planning/planned-class.ts";
+import { act, takes } from "@/requests/act.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
 
 const known = ({ vinyls }: ClassDocument, a: string, b: string): boolean =>
@@ -18,23 +19,35 @@ const known = ({ vinyls }: ClassDocument, a: string, b: string): boolean =>
  * What the class would take with two vinyls exchanged, beside what it takes as planned. Saves
  * nothing.
  */
-export async function swapEffect(id: string, a: string, b: string): Promise<Effect | null> {
-  const host = await requireHost();
-  const planned = isId(id) ? await plannedClass(host.studioId, id) : null;
-  if (!planned?.ok || !known(planned.value.document, a, b)) return null;
-  const { document, plan } = planned.value;
-  const swapped = swappedVinyls(document, a, b);
-  const other = await computePlan(swapped, await fontsOf(host.studioId, swapped));
-  return effectOf(plan, other.plan, [a, b]);
-}
+export const swapEffect = act(
+  [takes.id, takes.text, takes.text],
+  () => null,
+  async (id: string, a: string, b: string): Promise<Effect | null> => {
+    const host = await requireHost();
+    const planned = await plannedClass(host.studioId, id);
+    if (!planned?.ok || !known(planned.value.document, a, b)) return null;
+    const { document, plan } = planned.value;
+    const swapped = swappedVinyls(document, a, b);
+    const other = await computePlan(swapped, await fontsOf(host.studioId, swapped));
+    return effectOf(plan, other.plan, [a, b]);
+  },
+);
 
 /** False when another window changed the design meanwhile. */
-export const swapVinyls = async (id: string, a: string, b: string): Promise<boolean> =>
-  inOtherVinyls(id, a, b, "exchanged");
+export const swapVinyls = act(
+  [takes.id, takes.text, takes.text],
+  () => false,
+  async (id: string, a: string, b: string): Promise<boolean> =>
+    inOtherVinyls(id, a, b, "exchanged"),
+);
 
 /** One film in the place of another, in every design and whatever seats have of their own. */
-export const replaceVinyl = async (id: string, from: string, into: string): Promise<boolean> =>
-  inOtherVinyls(id, from, into, "replaced");
+export const replaceVinyl = act(
+  [takes.id, takes.text, takes.text],
+  () => false,
+  async (id: string, from: string, into: string): Promise<boolean> =>
+    inOtherVinyls(id, from, into, "replaced"),
+);
 
 async function inOtherVinyls(
   id: string,
@@ -43,7 +56,7 @@ async function inOtherVinyls(
   how: "exchanged" | "replaced",
 ): Promise<boolean> {
   const host = await requireHost();
-  const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;
+  const stored = await withStudio(host.studioId, (sql) => readClass(sql, id));
   if (!stored || !known(stored.document, a, b)) return false;
   const swapped =
     how === "exchanged"

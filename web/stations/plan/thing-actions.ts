@@ -7,48 +7,52 @@ import { requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { studioPace } from "@/data/pace.ts";
-import { isId } from "@/planning/planned-class.ts";
+import { act, takes } from "@/requests/act.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
 
 /**
  * Takes a thing out that seats have something of their own on: two edits, so that undo brings first
  * the thing and then the seats' own back. False when another window was faster.
  */
-export async function takeThingOut(id: string, thing: string): Promise<boolean> {
-  const host = await requireHost();
-  const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;
-  const gone = stored?.document.things.find((one) => one.id === thing);
-  if (!stored || !gone || stored.document.things.length < 2) return false;
-  const { document, versions } = stored;
-  const next = withoutThing(document, thing, {
-    document,
-    schools: schoolsOf(document, host.studio.settings.schools),
-    share: (await withStudio(host.studioId, studioPace)).share,
-  });
-  const label = `${gone.title} removed`;
-  const seats = seatsMaking(document.seats, next.things);
-  if (
-    JSON.stringify(seats) !== JSON.stringify(document.seats) &&
-    !(
-      await saveClassPart(
-        id,
-        "seats",
-        seats,
-        versions.seats,
-        `${label}: what seats had of their own`,
-      )
-    ).ok
-  )
-    return false;
-  const { things, steps, tools, supplies, preparation, proposed } = document;
-  return (
-    await saveClassPart(id, "class", next, versions.class, label, {
-      things,
-      steps,
-      tools,
-      supplies,
-      preparation,
-      ...(proposed ? { proposed } : {}),
-    })
-  ).ok;
-}
+export const takeThingOut = act(
+  [takes.id, takes.text],
+  () => false,
+  async (id: string, thing: string): Promise<boolean> => {
+    const host = await requireHost();
+    const stored = await withStudio(host.studioId, (sql) => readClass(sql, id));
+    const gone = stored?.document.things.find((one) => one.id === thing);
+    if (!stored || !gone || stored.document.things.length < 2) return false;
+    const { document, versions } = stored;
+    const next = withoutThing(document, thing, {
+      document,
+      schools: schoolsOf(document, host.studio.settings.schools),
+      share: (await withStudio(host.studioId, studioPace)).share,
+    });
+    const label = `${gone.title} removed`;
+    const seats = seatsMaking(document.seats, next.things);
+    if (
+      JSON.stringify(seats) !== JSON.stringify(document.seats) &&
+      !(
+        await saveClassPart(
+          id,
+          "seats",
+          seats,
+          versions.seats,
+          `${label}: what seats had of their own`,
+        )
+      ).ok
+    )
+      return false;
+    const { things, steps, tools, supplies, preparation, proposed } = document;
+    return (
+      await saveClassPart(id, "class", next, versions.class, label, {
+        things,
+        steps,
+        tools,
+        supplies,
+        preparation,
+        ...(proposed ? { proposed } : {}),
+      })
+    ).ok;
+  },
+);

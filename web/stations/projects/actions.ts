@@ -17,7 +17,7 @@ import {
   putVariant,
   readProject,
 } from "@/data/projects.ts";
-import { isId } from "@/planning/planned-class.ts";
+import { act, takes } from "@/requests/act.ts";
 
 /** Empty when it is done; otherwise what would be right. */
 type Said = Promise<string>;
@@ -30,69 +30,85 @@ const wordsSchema = z.strictObject({
   shopPrice: z.number().int().min(0).max(1_000_000_000).nullable(),
 });
 
-export async function saveWords(id: string, words: z.input<typeof wordsSchema>): Said {
-  const host = await requireHost();
-  const read = wordsSchema.safeParse(words);
-  if (!read.success)
-    return "Give the project a title of at most 120 letters, and say what it is in at most 600.";
-  const done =
-    isId(id) && (await withStudio(host.studioId, (sql) => describeProject(sql, id, read.data)));
-  revalidatePath("/projects", "layout");
-  return done ? "" : GONE;
-}
+export const saveWords = act(
+  [takes.id, takes.own<z.input<typeof wordsSchema>>()],
+  (why) => why,
+  async (id: string, words: z.input<typeof wordsSchema>): Said => {
+    const host = await requireHost();
+    const read = wordsSchema.safeParse(words);
+    if (!read.success)
+      return "Give the project a title of at most 120 letters, and say what it is in at most 600.";
+    const done = await withStudio(host.studioId, (sql) => describeProject(sql, id, read.data));
+    revalidatePath("/projects", "layout");
+    return done ? "" : GONE;
+  },
+);
 
 /** A new one where it has no id yet. */
-export async function saveVariant(
-  id: string,
-  asked: Omit<Variant, "id"> & { readonly id?: string },
-): Said {
-  const host = await requireHost();
-  if (!isId(id)) return GONE;
-  const checked = variantSchema.partial({ id: true }).safeParse(asked);
-  if (!checked.success)
-    return `Not saved: ${checked.error.issues[0]?.path.join(".")}: ${checked.error.issues[0]?.message ?? "not usable"}`;
-  const given = checked.data;
-  const said = await withStudio(host.studioId, async (sql) => {
-    const project = await readProject(sql, id);
-    if (!project) return GONE;
-    const { variants } = project;
-    if (given.id === undefined && variants.length >= MOST_VARIANTS)
-      return `A project has at most ${MOST_VARIANTS} variants. Take one out, or keep this as a project of its own.`;
-    return (await putVariant(sql, id, soundVariant(project.document, given)))
-      ? ""
-      : `Not saved: the project is gone, or has its ${MOST_VARIANTS} variants by now.`;
-  });
-  revalidatePath("/projects", "layout");
-  return said;
-}
+export const saveVariant = act(
+  [takes.id, takes.own<Omit<Variant, "id"> & { readonly id?: string }>()],
+  (why) => why,
+  async (id: string, asked: Omit<Variant, "id"> & { readonly id?: string }): Said => {
+    const host = await requireHost();
+    const checked = variantSchema.partial({ id: true }).safeParse(asked);
+    if (!checked.success)
+      return `Not saved: ${checked.error.issues[0]?.path.join(".")}: ${checked.error.issues[0]?.message ?? "not usable"}`;
+    const given = checked.data;
+    const said = await withStudio(host.studioId, async (sql) => {
+      const project = await readProject(sql, id);
+      if (!project) return GONE;
+      const { variants } = project;
+      if (given.id === undefined && variants.length >= MOST_VARIANTS)
+        return `A project has at most ${MOST_VARIANTS} variants. Take one out, or keep this as a project of its own.`;
+      return (await putVariant(sql, id, soundVariant(project.document, given)))
+        ? ""
+        : `Not saved: the project is gone, or has its ${MOST_VARIANTS} variants by now.`;
+    });
+    revalidatePath("/projects", "layout");
+    return said;
+  },
+);
 
-export async function takeVariantOut(id: string, variant: string): Said {
-  const host = await requireHost();
-  const done =
-    isId(id) && (await withStudio(host.studioId, (sql) => dropVariant(sql, id, variant)));
-  revalidatePath("/projects", "layout");
-  return done ? "" : GONE;
-}
+export const takeVariantOut = act(
+  [takes.id, takes.text],
+  (why) => why,
+  async (id: string, variant: string): Said => {
+    const host = await requireHost();
+    const done = await withStudio(host.studioId, (sql) => dropVariant(sql, id, variant));
+    revalidatePath("/projects", "layout");
+    return done ? "" : GONE;
+  },
+);
 
-export async function takeProjectOut(id: string): Said {
-  const host = await requireHost();
-  if (!isId(id) || !(await withStudio(host.studioId, (sql) => dropProject(sql, id)))) return GONE;
-  revalidatePath("/projects", "layout");
-  redirect("/projects");
-}
+export const takeProjectOut = act(
+  [takes.id],
+  (why) => why,
+  async (id: string): Said => {
+    const host = await requireHost();
+    if (!(await withStudio(host.studioId, (sql) => dropProject(sql, id)))) return GONE;
+    revalidatePath("/projects", "layout");
+    redirect("/projects");
+  },
+);
 
 /** A project to start from becomes one of the studio's own, with variants and words of its own. */
-export async function keepStarter(starter: string): Said {
-  const host = await requireHost();
-  const { settings, zone } = host.studio;
-  const document = starterProject(starter, {
-    schools: settings.schools,
-    cutter: settings.cutter,
-    prices: settings.prices as ClassDocument["prices"],
-    zone,
-  });
-  if (!document) return "There is no such project to start from.";
-  const id = await withStudio(host.studioId, (sql) => insertProject(sql, host.studioId, document));
-  revalidatePath("/projects", "layout");
-  redirect(`/projects/${id}`);
-}
+export const keepStarter = act(
+  [takes.text],
+  (why) => why,
+  async (starter: string): Said => {
+    const host = await requireHost();
+    const { settings, zone } = host.studio;
+    const document = starterProject(starter, {
+      schools: settings.schools,
+      cutter: settings.cutter,
+      prices: settings.prices as ClassDocument["prices"],
+      zone,
+    });
+    if (!document) return "There is no such project to start from.";
+    const id = await withStudio(host.studioId, (sql) =>
+      insertProject(sql, host.studioId, document),
+    );
+    revalidatePath("/projects", "layout");
+    redirect(`/projects/${id}`);
+  },
+);

@@ -23,6 +23,7 @@ import {
   putAway,
 } from "@/data/goods.ts";
 import { isId } from "@/planning/planned-class.ts";
+import { act, no, takes } from "@/requests/act.ts";
 
 export type GoodAnswer =
   | { readonly ok: true; readonly id: string; readonly version: number; readonly good: Good }
@@ -45,61 +46,71 @@ const taken = (name: string) =>
     message: `“${name}” is on the shelf already, counted the same way.`,
   }) as const;
 
+const unusable = (message: string): GoodAnswer => ({
+  ok: false,
+  reason: "invalid",
+  field: "",
+  message,
+});
+
 /**
  * Puts a good on the shelf, or writes what was changed of one (`base` is what the caller saw); what
  * another window changed meanwhile is merged where it does not collide.
  */
-export async function saveGood(
-  id: string | null,
-  good: Good,
-  version: number,
-  base: Good | null,
-): Promise<GoodAnswer> {
-  const host = await requireHost();
-  const read = goodSchema.safeParse(good);
-  if (!read.success)
-    return {
-      ok: false,
-      reason: "invalid",
-      field: read.error.issues[0]?.path.join(".") ?? "",
-      message: read.error.issues[0]?.message ?? "not usable",
-    };
-  const answer = await withStudio(host.studioId, async (sql): Promise<GoodAnswer> => {
-    if (id === null) {
-      if ((await listGoods(sql)).length >= MOST_GOODS)
-        return {
-          ok: false,
-          reason: "invalid",
-          field: "name",
-          message: `The shelf holds ${MOST_GOODS} goods at most: take some off first.`,
-        };
-      const made = await addGood(sql, host.studioId, read.data, true);
-      return made ? { ok: true, id: made, version: 1, good: read.data } : taken(read.data.name);
-    }
-    if (!isId(id)) return gone;
-    const before = (await goodsById(sql, [id], true)).get(id);
-    // A film stays a film: plans depend on what it is.
-    if (!before || (before.film === null) !== (read.data.film === undefined)) return gone;
-    const merged =
-      before.version === version || base === null
-        ? { value: read.data, collisions: [] }
-        : merge(base, read.data, rowAsGood(before));
-    const next = goodSchema.safeParse(merged.value);
-    if (
-      merged.collisions.length > 0 ||
-      !next.success ||
-      (before.version !== version && base === null)
-    )
-      return { ok: false, reason: "stale", now: before };
-    const saved = await changeGood(sql, id, next.data, before.version);
-    if (saved === "taken") return taken(next.data.name);
-    return saved === null
-      ? { ok: false, reason: "stale", now: before }
-      : { ok: true, id, version: saved, good: next.data };
-  });
-  if (answer.ok) revalidatePath("/", "layout");
-  return answer;
-}
+export const saveGood = act(
+  [takes.idOrNone, takes.own<Good>(), takes.version, takes.ownOrNone<Good | null>()],
+  unusable,
+  async (
+    id: string | null,
+    good: Good,
+    version: number,
+    base: Good | null,
+  ): Promise<GoodAnswer> => {
+    const host = await requireHost();
+    const read = goodSchema.safeParse(good);
+    if (!read.success)
+      return {
+        ok: false,
+        reason: "invalid",
+        field: read.error.issues[0]?.path.join(".") ?? "",
+        message: read.error.issues[0]?.message ?? "not usable",
+      };
+    const answer = await withStudio(host.studioId, async (sql): Promise<GoodAnswer> => {
+      if (id === null) {
+        if ((await listGoods(sql)).length >= MOST_GOODS)
+          return {
+            ok: false,
+            reason: "invalid",
+            field: "name",
+            message: `The shelf holds ${MOST_GOODS} goods at most: take some off first.`,
+          };
+        const made = await addGood(sql, host.studioId, read.data, true);
+        return made ? { ok: true, id: made, version: 1, good: read.data } : taken(read.data.name);
+      }
+      const before = (await goodsById(sql, [id], true)).get(id);
+      // A film stays a film: plans depend on what it is.
+      if (!before || (before.film === null) !== (read.data.film === undefined)) return gone;
+      const merged =
+        before.version === version || base === null
+          ? { value: read.data, collisions: [] }
+          : merge(base, read.data, rowAsGood(before));
+      const next = goodSchema.safeParse(merged.value);
+      if (
+        merged.collisions.length > 0 ||
+        !next.success ||
+        (before.version !== version && base === null)
+      )
+        return { ok: false, reason: "stale", now: before };
+      const saved = await changeGood(sql, id, next.data, before.version);
+      if (saved === "taken") return taken(next.data.name);
+      return saved === null
+        ? { ok: false, reason: "stale", now: before }
+        : { ok: true, id, version: saved, good: next.data };
+    });
+    if (answer.ok) revalidatePath("/", "layout");
+    return answer;
+  },
+);
 
 const moveSchema = z.strictObject({
   kind: z.enum(["received", "counted", "spoiled"]),
@@ -111,29 +122,29 @@ export type MoveAnswer =
   | { readonly ok: false; readonly message: string };
 
 /** What came in, was counted or spoiled. */
-export async function recordMove(
-  id: string,
-  given: z.input<typeof moveSchema>,
-): Promise<MoveAnswer> {
-  const host = await requireHost();
-  const read = moveSchema.safeParse(given);
-  if (!isId(id) || !read.success)
-    return { ok: false, message: `A number from 0 to ${MOST_AMOUNT}.` };
-  const answer = await withStudio(host.studioId, async (sql): Promise<MoveAnswer> => {
-    const good = (await goodsById(sql, [id], true)).get(id);
-    if (!good) return { ok: false, message: "This item is no longer on the shelf." };
-    const move = moveOf(read.data, good.onHand);
-    if (move === "tooMuch")
-      return {
-        ok: false,
-        message: `Only ${good.onHand} is known to be there. If more spoiled, count first what was there.`,
-      };
-    if (move) await addMoves(sql, host.studioId, id, [move]);
-    return { ok: true, onHand: roundAmount(good.onHand + (move?.change ?? 0)) };
-  });
-  if (answer.ok) revalidatePath("/", "layout");
-  return answer;
-}
+export const recordMove = act(
+  [takes.id, takes.own<z.input<typeof moveSchema>>()],
+  no,
+  async (id: string, given: z.input<typeof moveSchema>): Promise<MoveAnswer> => {
+    const host = await requireHost();
+    const read = moveSchema.safeParse(given);
+    if (!read.success) return { ok: false, message: `A number from 0 to ${MOST_AMOUNT}.` };
+    const answer = await withStudio(host.studioId, async (sql): Promise<MoveAnswer> => {
+      const good = (await goodsById(sql, [id], true)).get(id);
+      if (!good) return { ok: false, message: "This item is no longer on the shelf." };
+      const move = moveOf(read.data, good.onHand);
+      if (move === "tooMuch")
+        return {
+          ok: false,
+          message: `Only ${good.onHand} is known to be there. If more spoiled, count first what was there.`,
+        };
+      if (move) await addMoves(sql, host.studioId, id, [move]);
+      return { ok: true, onHand: roundAmount(good.onHand + (move?.change ?? 0)) };
+    });
+    if (answer.ok) revalidatePath("/", "layout");
+    return answer;
+  },
+);
 
 function moveOf(
   { kind, amount, note }: z.infer<typeof moveSchema>,
@@ -146,17 +157,25 @@ function moveOf(
   return { kind, change: roundAmount(amount), note };
 }
 
-export async function historyOf(id: string): Promise<MoveRow[]> {
-  const host = await requireHost();
-  return isId(id) ? withStudio(host.studioId, (sql) => movesOf(sql, id)) : [];
-}
+export const historyOf = act(
+  [takes.id],
+  () => [],
+  async (id: string): Promise<MoveRow[]> => {
+    const host = await requireHost();
+    return isId(id) ? withStudio(host.studioId, (sql) => movesOf(sql, id)) : [];
+  },
+);
 
-export async function putGoodAway(id: string): Promise<boolean> {
-  const host = await requireHost();
-  const done = isId(id) && (await withStudio(host.studioId, (sql) => putAway(sql, id)));
-  if (done) revalidatePath("/shelf");
-  return done;
-}
+export const putGoodAway = act(
+  [takes.id],
+  () => false,
+  async (id: string): Promise<boolean> => {
+    const host = await requireHost();
+    const done = await withStudio(host.studioId, (sql) => putAway(sql, id));
+    if (done) revalidatePath("/shelf");
+    return done;
+  },
+);
 
 const MOST_LETTERS = 1_000_000;
 
@@ -172,41 +191,48 @@ export interface ListAnswer {
  * What a list would change, and with `take` changes it: goods are found by name and unit, counted
  * anew where the list says how many are here.
  */
-export async function bringList(text: string, take: boolean): Promise<ListAnswer> {
-  const host = await requireHost();
-  const none = { fresh: [], changed: [], same: 0, taken: false };
-  if (typeof text !== "string" || text.length > MOST_LETTERS)
-    return { ...none, trouble: ["The list is longer than a million letters: bring it in parts."] };
-  const { goods, findings } = readGoodsCsv(text, host.studio.settings.prices.currency);
-  const answer = await withStudio(host.studioId, async (sql) => {
-    const there = new Map((await listGoods(sql)).map((row) => [goodKey(rowAsGood(row)), row]));
-    const [fresh, changed]: [string[], string[]] = [[], []];
-    if (there.size + goods.filter(({ good }) => !there.has(goodKey(good))).length > MOST_GOODS)
+export const bringList = act(
+  [takes.longText, takes.on],
+  (why) => ({ fresh: [], changed: [], same: 0, trouble: [why], taken: false }),
+  async (text: string, take: boolean): Promise<ListAnswer> => {
+    const host = await requireHost();
+    const none = { fresh: [], changed: [], same: 0, taken: false };
+    if (typeof text !== "string" || text.length > MOST_LETTERS)
       return {
         ...none,
-        trouble: [
-          `The shelf holds ${MOST_GOODS} goods at most: bring fewer, or take some off first.`,
-        ],
+        trouble: ["The list is longer than a million letters: bring it in parts."],
       };
-    for (const { good, here } of goods) {
-      const row = there.get(goodKey(good));
-      const differs =
-        !row || differsFrom(good, row) || (here !== null && roundAmount(here) !== row.onHand);
-      if (!row) fresh.push(good.name);
-      else if (differs) changed.push(good.name);
-      if (take && differs) await bring(sql, host.studioId, good, here, row);
-    }
-    return {
-      fresh,
-      changed,
-      same: goods.length - fresh.length - changed.length,
-      trouble: findings.map(sayGoodsFinding),
-      taken: take,
-    };
-  });
-  if (take) revalidatePath("/", "layout");
-  return answer;
-}
+    const { goods, findings } = readGoodsCsv(text, host.studio.settings.prices.currency);
+    const answer = await withStudio(host.studioId, async (sql) => {
+      const there = new Map((await listGoods(sql)).map((row) => [goodKey(rowAsGood(row)), row]));
+      const [fresh, changed]: [string[], string[]] = [[], []];
+      if (there.size + goods.filter(({ good }) => !there.has(goodKey(good))).length > MOST_GOODS)
+        return {
+          ...none,
+          trouble: [
+            `The shelf holds ${MOST_GOODS} goods at most: bring fewer, or take some off first.`,
+          ],
+        };
+      for (const { good, here } of goods) {
+        const row = there.get(goodKey(good));
+        const differs =
+          !row || differsFrom(good, row) || (here !== null && roundAmount(here) !== row.onHand);
+        if (!row) fresh.push(good.name);
+        else if (differs) changed.push(good.name);
+        if (take && differs) await bring(sql, host.studioId, good, here, row);
+      }
+      return {
+        fresh,
+        changed,
+        same: goods.length - fresh.length - changed.length,
+        trouble: findings.map(sayGoodsFinding),
+        taken: take,
+      };
+    });
+    if (take) revalidatePath("/", "layout");
+    return answer;
+  },
+);
 
 function rowAsGood({ kind, name, unit, film, offers, reorderAt }: GoodRow): Good {
   return {

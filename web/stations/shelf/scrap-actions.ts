@@ -10,6 +10,7 @@ import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { changeScrap, freeLabel, newScrap, throwAway } from "@/data/scraps.ts";
+import { act, no, takes } from "@/requests/act.ts";
 
 const givenSchema = z.strictObject({
   label: z.string().max(20),
@@ -25,60 +26,68 @@ const givenSchema = z.strictObject({
 export type ScrapAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
 /** A new scrap for the box, or what was changed of one that is in it. */
-export async function putScrap(before: string | null, given: unknown): Promise<ScrapAnswer> {
-  const host = await requireHost();
-  const read = givenSchema.safeParse(given);
-  if (!read.success)
-    return { ok: false, message: `Not usable: ${read.error.issues[0]?.message ?? ""}.` };
-  const cleaned = cleanArt([scrapPolygon(read.data)]);
-  const [polygon] = cleaned.polygons;
-  if (!polygon || cleaned.polygons.length > 1 || cleaned.repaired)
-    return {
-      ok: false,
-      message: "The outline crosses itself. Give its corners in order, once round.",
-    };
-  return withStudio(host.studioId, async (sql): Promise<ScrapAnswer> => {
-    const label = read.data.label || before || (await freeLabel(sql, read.data.film.name));
-    const checked = scrapSchema.safeParse({
-      label,
-      vinyl: "film",
-      outline: read.data.outline,
-      holes: read.data.holes,
-      ...(read.data.bought ? { bought: read.data.bought } : {}),
+export const putScrap = act(
+  [takes.text.nullable(), takes.anything],
+  no,
+  async (before: string | null, given: unknown): Promise<ScrapAnswer> => {
+    const host = await requireHost();
+    const read = givenSchema.safeParse(given);
+    if (!read.success)
+      return { ok: false, message: `Not usable: ${read.error.issues[0]?.message ?? ""}.` };
+    const cleaned = cleanArt([scrapPolygon(read.data)]);
+    const [polygon] = cleaned.polygons;
+    if (!polygon || cleaned.polygons.length > 1 || cleaned.repaired)
+      return {
+        ok: false,
+        message: "The outline crosses itself. Give its corners in order, once round.",
+      };
+    return withStudio(host.studioId, async (sql): Promise<ScrapAnswer> => {
+      const label = read.data.label || before || (await freeLabel(sql, read.data.film.name));
+      const checked = scrapSchema.safeParse({
+        label,
+        vinyl: "film",
+        outline: read.data.outline,
+        holes: read.data.holes,
+        ...(read.data.bought ? { bought: read.data.bought } : {}),
+      });
+      if (!checked.success)
+        return {
+          ok: false,
+          message:
+            checked.error.issues[0]?.path[0] === "label"
+              ? "A label such as K-07: letters, figures, - and _."
+              : `The outline goes round at least ${LEAST_SCRAP_MM2} mm².`,
+        };
+      const row = {
+        label,
+        film: read.data.film,
+        outline: checked.data.outline,
+        holes: checked.data.holes,
+        bought: checked.data.bought ?? null,
+      };
+      const done =
+        before === null
+          ? await newScrap(sql, host.studioId, row)
+          : await changeScrap(sql, before, row);
+      if (done === "taken") return { ok: false, message: `There is a scrap ${label} already.` };
+      if (done === "gone")
+        return {
+          ok: false,
+          message: "This scrap is no longer in the box: it was cut up or thrown away.",
+        };
+      revalidatePath("/", "layout");
+      return { ok: true };
     });
-    if (!checked.success)
-      return {
-        ok: false,
-        message:
-          checked.error.issues[0]?.path[0] === "label"
-            ? "A label such as K-07: letters, figures, - and _."
-            : `The outline goes round at least ${LEAST_SCRAP_MM2} mm².`,
-      };
-    const row = {
-      label,
-      film: read.data.film,
-      outline: checked.data.outline,
-      holes: checked.data.holes,
-      bought: checked.data.bought ?? null,
-    };
-    const done =
-      before === null
-        ? await newScrap(sql, host.studioId, row)
-        : await changeScrap(sql, before, row);
-    if (done === "taken") return { ok: false, message: `There is a scrap ${label} already.` };
-    if (done === "gone")
-      return {
-        ok: false,
-        message: "This scrap is no longer in the box: it was cut up or thrown away.",
-      };
-    revalidatePath("/", "layout");
-    return { ok: true };
-  });
-}
+  },
+);
 
-export async function throwScrapAway(label: string): Promise<void> {
-  const host = await requireHost();
-  if (typeof label !== "string" || label.length > 20) return;
-  await withStudio(host.studioId, (sql) => throwAway(sql, label));
-  revalidatePath("/", "layout");
-}
+export const throwScrapAway = act(
+  [takes.text],
+  () => undefined,
+  async (label: string): Promise<void> => {
+    const host = await requireHost();
+    if (typeof label !== "string" || label.length > 20) return;
+    await withStudio(host.studioId, (sql) => throwAway(sql, label));
+    revalidatePath("/", "layout");
+  },
+);

@@ -5,12 +5,12 @@ import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
 import { addMat, cleanMat, dropMat, newBlade, putMatIn } from "@/data/wear.ts";
-import { isId } from "@/planning/planned-class.ts";
+import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
 
 const nameSchema = z.string().trim().min(1).max(40);
 
-async function act(
+async function kept(
   work: (sql: Sql, studioId: string) => Promise<boolean>,
   message: string,
 ): Promise<ActAnswer> {
@@ -20,27 +20,30 @@ async function act(
   return done ? { ok: true } : { ok: false, message };
 }
 
-export async function keepMat(name: string): Promise<ActAnswer> {
+export const keepMat = act([takes.text], no, async (name: string): Promise<ActAnswer> => {
   const read = nameSchema.safeParse(name);
   if (!read.success) return { ok: false, message: "Give the mat a name, up to 40 letters." };
-  return act(
+  return kept(
     (sql, studioId) => addMat(sql, studioId, read.data),
     "There is a mat of that name, or there are 40 already.",
   );
-}
+});
 
 const MAT_ACTS = { in: putMatIn, cleaned: cleanMat, gone: dropMat } as const;
 
 /** A mat is put in, cleaned, or thrown away. */
-export async function matAct(id: string, what: keyof typeof MAT_ACTS): Promise<ActAnswer> {
-  if (!isId(id) || !Object.hasOwn(MAT_ACTS, what))
-    return { ok: false, message: "There is no such mat." };
-  return act((sql) => MAT_ACTS[what](sql, id), "This mat is not there any more.");
-}
+export const matAct = act(
+  [takes.id, takes.word<keyof typeof MAT_ACTS>()],
+  no,
+  async (id: string, what: keyof typeof MAT_ACTS): Promise<ActAnswer> => {
+    if (!Object.hasOwn(MAT_ACTS, what)) return { ok: false, message: "There is no such mat." };
+    return kept((sql) => MAT_ACTS[what](sql, id), "This mat is not there any more.");
+  },
+);
 
-export async function bladeIsNew(): Promise<ActAnswer> {
-  return act(async (sql, studioId) => {
+export const bladeIsNew = act([], no, async (): Promise<ActAnswer> => {
+  return kept(async (sql, studioId) => {
     await newBlade(sql, studioId);
     return true;
   }, "");
-}
+});

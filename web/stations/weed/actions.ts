@@ -9,46 +9,50 @@ import { hasClass } from "@/data/films.ts";
 import { markTaped } from "@/data/taping.ts";
 import { linkCode, revokeLinks } from "@/data/tokens.ts";
 import { freshCode } from "@/live/link-code.ts";
-import { isId } from "@/planning/planned-class.ts";
+import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
 
 /**
  * A link for helpers, a new one in its place, or none. False where the studio has no such class.
  */
-export async function benchLink(id: string, want: "make" | "renew" | "revoke"): Promise<boolean> {
-  const host = await requireHost();
-  if (!isId(id) || (want !== "make" && want !== "renew" && want !== "revoke")) return false;
-  const done = await withStudio(host.studioId, async (sql) => {
-    if (!(await hasClass(sql, id))) return false;
-    if (want !== "make") await revokeLinks(sql, id, "bench");
-    if (want !== "revoke") await linkCode(sql, host.studioId, id, "bench", freshCode());
-    return true;
-  });
-  revalidatePath(`/classes/${id}/weed`);
-  return done;
-}
+export const benchLink = act(
+  [takes.id, z.enum(["make", "renew", "revoke"])],
+  () => false,
+  async (id: string, want: "make" | "renew" | "revoke"): Promise<boolean> => {
+    const host = await requireHost();
+    if (want !== "make" && want !== "renew" && want !== "revoke") return false;
+    const done = await withStudio(host.studioId, async (sql) => {
+      if (!(await hasClass(sql, id))) return false;
+      if (want !== "make") await revokeLinks(sql, id, "bench");
+      if (want !== "revoke") await linkCode(sql, host.studioId, id, "bench", freshCode());
+      return true;
+    });
+    revalidatePath(`/classes/${id}/weed`);
+    return done;
+  },
+);
 
 const filmNames = z.array(z.string().min(1).max(160)).min(1).max(6000);
 
 /** Tape lies on these films, or not after all. What is not weeded cannot lie under it. */
-export async function tapedKits(
-  id: string,
-  films: readonly string[],
-  on: boolean,
-): Promise<ActAnswer> {
-  const host = await requireHost();
-  const read = filmNames.safeParse(films);
-  if (!isId(id) || !read.success || typeof on !== "boolean")
-    return { ok: false, message: "That cannot be marked." };
-  const marked = await withStudio(host.studioId, (sql) => markTaped(sql, id, read.data, on));
-  revalidatePath(`/classes/${id}/weed`);
-  if (marked === 0)
-    return {
-      ok: false,
-      message: on ? "Nothing of it is weeded any more: look at the bench." : "No tape lay on it.",
-    };
-  return { ok: true };
-}
+export const tapedKits = act(
+  [takes.id, takes.list, takes.on],
+  no,
+  async (id: string, films: readonly string[], on: boolean): Promise<ActAnswer> => {
+    const host = await requireHost();
+    const read = filmNames.safeParse(films);
+    if (!read.success || typeof on !== "boolean")
+      return { ok: false, message: "That cannot be marked." };
+    const marked = await withStudio(host.studioId, (sql) => markTaped(sql, id, read.data, on));
+    revalidatePath(`/classes/${id}/weed`);
+    if (marked === 0)
+      return {
+        ok: false,
+        message: on ? "Nothing of it is weeded any more: look at the bench." : "No tape lay on it.",
+      };
+    return { ok: true };
+  },
+);
 
 const BACK_WORDS = {
   gone: "It is not waiting to be cut again any more.",
@@ -56,13 +60,17 @@ const BACK_WORDS = {
 };
 
 /** What was told as lost is found, or was a slip: nothing is cut again for it. */
-export async function foundAgain(id: string, film: string): Promise<ActAnswer> {
-  const host = await requireHost();
-  const read = filmNames.element.safeParse(film);
-  if (!isId(id) || !read.success) return { ok: false, message: BACK_WORDS.gone };
-  const back = await withStudio(host.studioId, (sql) =>
-    takeBackRecut(sql, host.studioId, id, read.data),
-  );
-  revalidatePath(`/classes/${id}/weed`);
-  return back === "done" ? { ok: true } : { ok: false, message: BACK_WORDS[back] };
-}
+export const foundAgain = act(
+  [takes.id, takes.text],
+  no,
+  async (id: string, film: string): Promise<ActAnswer> => {
+    const host = await requireHost();
+    const read = filmNames.element.safeParse(film);
+    if (!read.success) return { ok: false, message: BACK_WORDS.gone };
+    const back = await withStudio(host.studioId, (sql) =>
+      takeBackRecut(sql, host.studioId, id, read.data),
+    );
+    revalidatePath(`/classes/${id}/weed`);
+    return back === "done" ? { ok: true } : { ok: false, message: BACK_WORDS[back] };
+  },
+);

@@ -5,7 +5,7 @@ import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { setGuide } from "@/data/guide.ts";
-import { isId } from "@/planning/planned-class.ts";
+import { act, takes } from "@/requests/act.ts";
 
 const stepName = z
   .string()
@@ -13,11 +13,15 @@ const stepName = z
   .nullable();
 
 /** Goes on to a thing of the guide; null leaves it. */
-export async function guideTo(id: string, step: string | null): Promise<boolean> {
-  const host = await requireHost();
-  const read = stepName.safeParse(step);
-  if (!isId(id) || !read.success) return false;
-  const done = await withStudio(host.studioId, (sql) => setGuide(sql, id, read.data));
-  revalidatePath(`/classes/${id}`, "layout");
-  return done;
-}
+export const guideTo = act(
+  [takes.id, takes.text.nullable()],
+  () => false,
+  async (id: string, step: string | null): Promise<boolean> => {
+    const host = await requireHost();
+    const read = stepName.safeParse(step);
+    if (!read.success) return false;
+    const done = await withStudio(host.studioId, (sql) => setGuide(sql, id, read.data));
+    revalidatePath(`/classes/${id}`, "layout");
+    return done;
+  },
+);

@@ -9,6 +9,7 @@ import { movedSteps, withFigures } from "@elm-basket/core/proposal/taken.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { WEEDING_COEFFICIENTS } from "@elm-basket/core/weeding/difficulty.ts";
 import { revalidatePath } from "next/cache";
+import { z } from "zod";
 import { type Host, requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
@@ -24,6 +25,7 @@ import { studioPace } from "@/data/pace.ts";
 import { studioToday } from "@/data/promises.ts";
 import { factsByThing } from "@/planning/proposal.ts";
 import { seenBy } from "@/planning/seen.ts";
+import { act, takes } from "@/requests/act.ts";
 import { saveClassPart } from "../actions.ts";
 
 export type FigureWord = "taken" | "refused" | "guess";
@@ -73,53 +75,58 @@ async function wanted(
 }
 
 /** What else it moves, in sentences; null where there is nothing to be taken any more. */
-export async function whatMoves(model: Model, word: "taken" | "guess"): Promise<string[] | null> {
-  const host = await requireHost();
-  if (!isModel(model) || (word !== "taken" && word !== "guess")) return null;
-  return withStudio(host.studioId, async (sql) => {
-    const want = await wanted(sql, model, word);
-    if (!want) return null;
-    const ids = await comingClasses(sql, await studioToday(sql));
-    if (ids.length === 0)
-      return ["No class is planned that it would move; it counts for the next one you make."];
-    if (model === "weeding") {
-      const films = await weedingAhead(sql, ids);
-      const minutes = want.figures.weeding?.minutes ?? WEEDING_COEFFICIENTS;
-      const [now, then] = [
-        films.reduce((sum, own) => sum + own.minutes, 0),
-        films.reduce((sum, own) => sum + minutesOf(own.counts, minutes), 0),
-      ];
-      return [
-        `Weeding that is left for the ${counted(ids.length)} to come: ${showMinutes(now)} now, ${showMinutes(then)} then. Evenings are planned by it.`,
-      ];
-    }
-    if (model === "cutting")
-      return [
-        `Loads of the ${counted(ids.length)} to come are planned anew with it, where they are cut by that cutter.`,
-      ];
-    const classes = await coming(sql, host, want.figures, ids);
-    const moved = classes.map(({ document, next }) => ({
-      document,
-      next,
-      steps:
-        model === "steps"
-          ? movedSteps(document, next).length
-          : next.steps.filter(
-              (step, i) => JSON.stringify(step.after) !== JSON.stringify(document.steps[i]?.after),
-            ).length,
-    }));
-    const touched = moved.filter(({ steps }) => steps > 0);
-    if (touched.length === 0)
-      return [
-        `Nothing in the ${counted(ids.length)} to come: their minutes are your own, and stay.`,
-      ];
-    return touched.slice(0, MOST_NAMED).map(({ document, next, steps }) => {
-      const [was, now] = [runSheetOf(document).endMinute, runSheetOf(next).endMinute];
-      const over = now - document.when.minutes;
-      return `${document.title}: ${steps === 1 ? (model === "steps" ? "one step" : "one wait") : `${steps} ${model === "steps" ? "steps" : "waits"}`}; ${showMinutes(was)} becomes ${showMinutes(now)}${over > 0 ? `, ${showMinutes(over)} longer than planned for it` : ""}.`;
+export const whatMoves = act(
+  [takes.word<Model>(), z.enum(["taken", "guess"])],
+  () => null,
+  async (model: Model, word: "taken" | "guess"): Promise<string[] | null> => {
+    const host = await requireHost();
+    if (!isModel(model) || (word !== "taken" && word !== "guess")) return null;
+    return withStudio(host.studioId, async (sql) => {
+      const want = await wanted(sql, model, word);
+      if (!want) return null;
+      const ids = await comingClasses(sql, await studioToday(sql));
+      if (ids.length === 0)
+        return ["No class is planned that it would move; it counts for the next one you make."];
+      if (model === "weeding") {
+        const films = await weedingAhead(sql, ids);
+        const minutes = want.figures.weeding?.minutes ?? WEEDING_COEFFICIENTS;
+        const [now, then] = [
+          films.reduce((sum, own) => sum + own.minutes, 0),
+          films.reduce((sum, own) => sum + minutesOf(own.counts, minutes), 0),
+        ];
+        return [
+          `Weeding that is left for the ${counted(ids.length)} to come: ${showMinutes(now)} now, ${showMinutes(then)} then. Evenings are planned by it.`,
+        ];
+      }
+      if (model === "cutting")
+        return [
+          `Loads of the ${counted(ids.length)} to come are planned anew with it, where they are cut by that cutter.`,
+        ];
+      const classes = await coming(sql, host, want.figures, ids);
+      const moved = classes.map(({ document, next }) => ({
+        document,
+        next,
+        steps:
+          model === "steps"
+            ? movedSteps(document, next).length
+            : next.steps.filter(
+                (step, i) =>
+                  JSON.stringify(step.after) !== JSON.stringify(document.steps[i]?.after),
+              ).length,
+      }));
+      const touched = moved.filter(({ steps }) => steps > 0);
+      if (touched.length === 0)
+        return [
+          `Nothing in the ${counted(ids.length)} to come: their minutes are your own, and stay.`,
+        ];
+      return touched.slice(0, MOST_NAMED).map(({ document, next, steps }) => {
+        const [was, now] = [runSheetOf(document).endMinute, runSheetOf(next).endMinute];
+        const over = now - document.when.minutes;
+        return `${document.title}: ${steps === 1 ? (model === "steps" ? "one step" : "one wait") : `${steps} ${model === "steps" ? "steps" : "waits"}`}; ${showMinutes(was)} becomes ${showMinutes(now)}${over > 0 ? `, ${showMinutes(over)} longer than planned for it` : ""}.`;
+      });
     });
-  });
-}
+  },
+);
 
 const counted = (classes: number): string => (classes === 1 ? "one class" : `${classes} classes`);
 /** Classes told by name. */
@@ -129,39 +136,43 @@ const MOST_NAMED = 8;
  * The host's word on a model: its figures are used from now on, or not, or first guesses again.
  * Classes to come follow; what is over stays.
  */
-export async function sayFigures(model: Model, word: FigureWord): Promise<boolean> {
-  const host = await requireHost();
-  if (!isModel(model) || !["taken", "refused", "guess"].includes(word)) return false;
-  const change = await withStudio(host.studioId, async (sql) => {
-    const want = await wanted(sql, model, word);
-    if (!want) return null;
-    const { set } = await figureActs(sql);
-    await addFigureAct(sql, host.studioId, {
-      model,
-      act: word,
-      figures:
-        word === "taken"
-          ? want.offer.figures
-          : word === "refused"
-            ? (set.get(model)?.figures ?? null)
-            : null,
-      observations: want.offer.observations,
+export const sayFigures = act(
+  [takes.word<Model>(), takes.word<FigureWord>()],
+  () => false,
+  async (model: Model, word: FigureWord): Promise<boolean> => {
+    const host = await requireHost();
+    if (!isModel(model) || !["taken", "refused", "guess"].includes(word)) return false;
+    const change = await withStudio(host.studioId, async (sql) => {
+      const want = await wanted(sql, model, word);
+      if (!want) return null;
+      const { set } = await figureActs(sql);
+      await addFigureAct(sql, host.studioId, {
+        model,
+        act: word,
+        figures:
+          word === "taken"
+            ? want.offer.figures
+            : word === "refused"
+              ? (set.get(model)?.figures ?? null)
+              : null,
+        observations: want.offer.observations,
+      });
+      return word === "refused"
+        ? []
+        : coming(sql, host, want.figures, await comingClasses(sql, await studioToday(sql)));
     });
-    return word === "refused"
-      ? []
-      : coming(sql, host, want.figures, await comingClasses(sql, await studioToday(sql)));
-  });
-  if (!change) return false;
-  const label = word === "taken" ? "Your own figures" : "First guesses again";
-  for (const { id, document, next, version } of change)
-    await saveClassPart(
-      id,
-      "class",
-      { steps: next.steps, figures: next.figures ?? null },
-      version,
-      label,
-      { steps: document.steps, figures: document.figures ?? null },
-    );
-  revalidatePath("/", "layout");
-  return true;
-}
+    if (!change) return false;
+    const label = word === "taken" ? "Your own figures" : "First guesses again";
+    for (const { id, document, next, version } of change)
+      await saveClassPart(
+        id,
+        "class",
+        { steps: next.steps, figures: next.figures ?? null },
+        version,
+        label,
+        { steps: document.steps, figures: document.figures ?? null },
+      );
+    revalidatePath("/", "layout");
+    return true;
+  },
+);

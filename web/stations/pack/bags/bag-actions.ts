@@ -19,7 +19,8 @@ import { filmsOfSeat } from "@/data/films.ts";
 import { addLog } from "@/data/log.ts";
 import { lockBag, markKit } from "@/data/making.ts";
 import { roomPackedAt, seatCounts, takeKit, takeRoom } from "@/data/stock-taking.ts";
-import { isId, plannedClass } from "@/planning/planned-class.ts";
+import { plannedClass } from "@/planning/planned-class.ts";
+import { act, no, takes } from "@/requests/act.ts";
 
 const actSchema = z.discriminatedUnion("act", [
   z.strictObject({ act: z.literal("in"), lines: z.array(z.string().max(180)).min(1).max(200) }),
@@ -35,21 +36,23 @@ const actSchema = z.discriminatedUnion("act", [
 export type BagAct = z.infer<typeof actSchema>;
 export type BagAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
-const no = (message: string): BagAnswer => ({ ok: false, message });
-
 /** Puts in, takes out, notes a lack, closes or opens the bag of a seat or the box for the room. */
-export async function bagAct(id: string, bag: string, wanted: BagAct): Promise<BagAnswer> {
-  const host = await requireHost();
-  const read = actSchema.safeParse(wanted);
-  if (!isId(id) || typeof bag !== "string" || bag.length > 40 || !read.success)
-    return no("That cannot be done with a bag.");
-  const answer =
-    bag === ROOM_BAG
-      ? await roomAct(host, id, read.data)
-      : await withStudio(host.studioId, (sql) => seatAct(sql, host.studioId, id, bag, read.data));
-  if (answer.ok) revalidatePath(`/classes/${id}`, "layout");
-  return answer;
-}
+export const bagAct = act(
+  [takes.id, takes.text, takes.own<BagAct>()],
+  no,
+  async (id: string, bag: string, wanted: BagAct): Promise<BagAnswer> => {
+    const host = await requireHost();
+    const read = actSchema.safeParse(wanted);
+    if (typeof bag !== "string" || bag.length > 40 || !read.success)
+      return no("That cannot be done with a bag.");
+    const answer =
+      bag === ROOM_BAG
+        ? await roomAct(host, id, read.data)
+        : await withStudio(host.studioId, (sql) => seatAct(sql, host.studioId, id, bag, read.data));
+    if (answer.ok) revalidatePath(`/classes/${id}`, "layout");
+    return answer;
+  },
+);
 
 /** Only what belongs into the bag is marked. */
 async function marked(

@@ -8,9 +8,9 @@ import { requireHost } from "@/account/session.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
 import { eraseNow, markPosted, putAddresses, savePosting, seatsThere } from "@/data/parcels.ts";
 import { isId } from "@/planning/planned-class.ts";
+import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
 
-const no = (message: string): ActAnswer => ({ ok: false, message });
 const seatName = z.string().min(1).max(40);
 const rowsSchema = z
   .array(z.strictObject({ seat: seatName, address: addressSchema.nullable() }))
@@ -37,73 +37,80 @@ async function withSeats(
 }
 
 /** Writes addresses of seats; null takes one away. */
-export async function saveAddresses(
-  id: string,
-  given: z.input<typeof rowsSchema>,
-): Promise<ActAnswer> {
-  const read = rowsSchema.safeParse(given);
-  if (!read.success) {
-    const [issue] = read.error.issues;
-    return no(
-      `Not a usable address: ${issue?.message ?? ""} (${issue?.path.slice(2).join(" ") ?? ""}).`,
+export const saveAddresses = act(
+  [takes.id, takes.own<z.input<typeof rowsSchema>>()],
+  no,
+  async (id: string, given: z.input<typeof rowsSchema>): Promise<ActAnswer> => {
+    const read = rowsSchema.safeParse(given);
+    if (!read.success) {
+      const [issue] = read.error.issues;
+      return no(
+        `Not a usable address: ${issue?.message ?? ""} (${issue?.path.slice(2).join(" ") ?? ""}).`,
+      );
+    }
+    return withSeats(
+      id,
+      read.data.map(({ seat }) => seat),
+      (sql, studioId) => putAddresses(sql, studioId, id, read.data),
     );
-  }
-  return withSeats(
-    id,
-    read.data.map(({ seat }) => seat),
-    (sql, studioId) => putAddresses(sql, studioId, id, read.data),
-  );
-}
+  },
+);
 
 const markSchema = z.array(seatName).min(1).max(MOST_ADDRESSES);
 
 /** Posted, or not posted after all. */
-export async function markParcels(
-  id: string,
-  seats: readonly string[],
-  on: boolean,
-): Promise<ActAnswer> {
-  const read = markSchema.safeParse(seats);
-  if (!read.success || typeof on !== "boolean") return no("That cannot be marked.");
-  return withSeats(id, read.data, (sql, studioId) => markPosted(sql, studioId, id, read.data, on));
-}
+export const markParcels = act(
+  [takes.id, takes.list, takes.on],
+  no,
+  async (id: string, seats: readonly string[], on: boolean): Promise<ActAnswer> => {
+    const read = markSchema.safeParse(seats);
+    if (!read.success || typeof on !== "boolean") return no("That cannot be marked.");
+    return withSeats(id, read.data, (sql, studioId) =>
+      markPosted(sql, studioId, id, read.data, on),
+    );
+  },
+);
 
 export type WaysAnswer =
   | { readonly ok: true; readonly version: number }
   | { readonly ok: false; readonly message: string };
 
 /** How the class's kits are posted. */
-export async function saveWays(
-  id: string,
-  given: z.input<typeof postingSchema>,
-  version: number,
-): Promise<WaysAnswer> {
-  const host = await requireHost();
-  const read = postingSchema.safeParse(given);
-  if (!isId(id) || !Number.isInteger(version) || !read.success)
-    return {
-      ok: false,
-      message: read.success
-        ? "There is no such class."
-        : `Not usable: ${read.error.issues[0]?.message ?? ""}.`,
-    };
-  const saved = await withStudio(host.studioId, (sql) =>
-    savePosting(sql, host.studioId, id, read.data, version),
-  );
-  revalidatePath("/", "layout");
-  return saved === null
-    ? {
+export const saveWays = act(
+  [takes.id, takes.own<z.input<typeof postingSchema>>(), takes.version],
+  no,
+  async (
+    id: string,
+    given: z.input<typeof postingSchema>,
+    version: number,
+  ): Promise<WaysAnswer> => {
+    const host = await requireHost();
+    const read = postingSchema.safeParse(given);
+    if (!Number.isInteger(version) || !read.success)
+      return {
         ok: false,
-        message:
-          "Another window changed this first: what is there now is shown. Make your change again.",
-      }
-    : { ok: true, version: saved };
-}
+        message: read.success
+          ? "There is no such class."
+          : `Not usable: ${read.error.issues[0]?.message ?? ""}.`,
+      };
+    const saved = await withStudio(host.studioId, (sql) =>
+      savePosting(sql, host.studioId, id, read.data, version),
+    );
+    revalidatePath("/", "layout");
+    return saved === null
+      ? {
+          ok: false,
+          message:
+            "Another window changed this first: what is there now is shown. Make your change again.",
+        }
+      : { ok: true, version: saved };
+  },
+);
 
-export async function eraseAll(id: string): Promise<ActAnswer> {
+export const eraseAll = act([takes.id], no, async (id: string): Promise<ActAnswer> => {
   const host = await requireHost();
   if (!isId(id)) return no("There is no such class.");
   await withStudio(host.studioId, (sql) => eraseNow(sql, id));
   revalidatePath("/", "layout");
   return { ok: true };
-}
+});

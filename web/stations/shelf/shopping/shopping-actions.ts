@@ -6,6 +6,7 @@ import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { buy, unbuy } from "@/data/shopping.ts";
+import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
 
 const mark = z.string().regex(/^[A-Za-z0-9-]{8,40}$/u);
@@ -18,23 +19,27 @@ const purchase = z.strictObject({
 });
 
 /** Bought: so many packs come onto the shelf, once for each mark. */
-export async function tickOff(given: z.input<typeof purchase>): Promise<ActAnswer> {
-  const host = await requireHost();
-  const read = purchase.safeParse(given);
-  if (!read.success || read.data.packs * read.data.size > MOST_AMOUNT)
-    return { ok: false, message: "1 to 10,000 packs can be bought at once." };
-  const { good, packs, size, shop } = read.data;
-  const note = `${packs} ${packs === 1 ? "pack" : "packs"}${shop === "" ? "" : `, ${shop}`}`;
-  const done = await withStudio(host.studioId, (sql) =>
-    buy(sql, host.studioId, { mark: read.data.mark, good, amount: packs * size, note }),
-  );
-  if (!done) return { ok: false, message: "This is no longer on the shelf." };
-  revalidatePath("/", "layout");
-  return { ok: true };
-}
+export const tickOff = act(
+  [takes.own<z.input<typeof purchase>>()],
+  no,
+  async (given: z.input<typeof purchase>): Promise<ActAnswer> => {
+    const host = await requireHost();
+    const read = purchase.safeParse(given);
+    if (!read.success || read.data.packs * read.data.size > MOST_AMOUNT)
+      return { ok: false, message: "1 to 10,000 packs can be bought at once." };
+    const { good, packs, size, shop } = read.data;
+    const note = `${packs} ${packs === 1 ? "pack" : "packs"}${shop === "" ? "" : `, ${shop}`}`;
+    const done = await withStudio(host.studioId, (sql) =>
+      buy(sql, host.studioId, { mark: read.data.mark, good, amount: packs * size, note }),
+    );
+    if (!done) return { ok: false, message: "This is no longer on the shelf." };
+    revalidatePath("/", "layout");
+    return { ok: true };
+  },
+);
 
 /** Not bought after all. */
-export async function takeBack(given: string): Promise<ActAnswer> {
+export const takeBack = act([takes.text], no, async (given: string): Promise<ActAnswer> => {
   const host = await requireHost();
   const read = mark.safeParse(given);
   const done = read.success
@@ -48,4 +53,4 @@ export async function takeBack(given: string): Promise<ActAnswer> {
   if (done === "gone") return { ok: false, message: "This was not ticked off." };
   revalidatePath("/", "layout");
   return { ok: true };
-}
+});

@@ -11,6 +11,7 @@ import { changeGood, type GoodRow, listGoods } from "@/data/goods.ts";
 import { dropPictures } from "@/data/pictures.ts";
 import { addTrial, changeTrial, dropTrial, trialById } from "@/data/trials.ts";
 import { isId } from "@/planning/planned-class.ts";
+import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
 
 const GONE: ActAnswer = { ok: false, message: "This trial is not there any more." };
@@ -27,42 +28,43 @@ const picturesOf = ({ samples }: Trial): string[] =>
  * changed meanwhile, in another window or by
  * a quick hand in this one, is merged where it does not collide. @param id null for a new one
  */
-export async function saveTrial(
-  id: string | null,
-  given: Trial,
-  base: Trial | null,
-): Promise<ActAnswer> {
-  const host = await requireHost();
-  const read = trialSchema.safeParse(given);
-  if (!read.success) return { ok: false, message: read.error.issues[0]?.message ?? "Not usable." };
-  if (id !== null && !isId(id)) return GONE;
-  const answer = await withStudio(host.studioId, async (sql): Promise<ActAnswer> => {
-    if (id === null)
-      return (await addTrial(sql, host.studioId, read.data))
-        ? { ok: true }
-        : { ok: false, message: "No more trials are kept: take old ones out first." };
-    const before = await trialById(sql, id);
-    if (!before) return GONE;
-    const merged = merge(base, read.data, before.trial);
-    const next = trialSchema.safeParse(merged.value);
-    if (
-      merged.collisions.length > 0 ||
-      !next.success ||
-      (await changeTrial(sql, id, next.data, before.version)) === null
-    )
-      return STALE;
-    const kept = new Set(picturesOf(next.data));
-    await dropPictures(
-      sql,
-      picturesOf(before.trial).filter((picture) => !kept.has(picture)),
-    );
-    return { ok: true };
-  });
-  revalidatePath("/shelf");
-  return answer;
-}
+export const saveTrial = act(
+  [takes.idOrNone, takes.own<Trial>(), takes.ownOrNone<Trial | null>()],
+  no,
+  async (id: string | null, given: Trial, base: Trial | null): Promise<ActAnswer> => {
+    const host = await requireHost();
+    const read = trialSchema.safeParse(given);
+    if (!read.success)
+      return { ok: false, message: read.error.issues[0]?.message ?? "Not usable." };
+    if (id !== null && !isId(id)) return GONE;
+    const answer = await withStudio(host.studioId, async (sql): Promise<ActAnswer> => {
+      if (id === null)
+        return (await addTrial(sql, host.studioId, read.data))
+          ? { ok: true }
+          : { ok: false, message: "No more trials are kept: take old ones out first." };
+      const before = await trialById(sql, id);
+      if (!before) return GONE;
+      const merged = merge(base, read.data, before.trial);
+      const next = trialSchema.safeParse(merged.value);
+      if (
+        merged.collisions.length > 0 ||
+        !next.success ||
+        (await changeTrial(sql, id, next.data, before.version)) === null
+      )
+        return STALE;
+      const kept = new Set(picturesOf(next.data));
+      await dropPictures(
+        sql,
+        picturesOf(before.trial).filter((picture) => !kept.has(picture)),
+      );
+      return { ok: true };
+    });
+    revalidatePath("/shelf");
+    return answer;
+  },
+);
 
-export async function takeTrialOut(id: string): Promise<ActAnswer> {
+export const takeTrialOut = act([takes.id], no, async (id: string): Promise<ActAnswer> => {
   const host = await requireHost();
   if (!isId(id)) return GONE;
   await withStudio(host.studioId, async (sql) => {
@@ -72,7 +74,7 @@ export async function takeTrialOut(id: string): Promise<ActAnswer> {
   });
   revalidatePath("/shelf");
   return { ok: true };
-}
+});
 
 const filmNamed = async (sql: Sql, name: string): Promise<GoodRow | undefined> =>
   (await listGoods(sql)).find(
@@ -83,45 +85,52 @@ const filmNamed = async (sql: Sql, name: string): Promise<GoodRow | undefined> =
  * Lets a trial count before what is said of the film's kind, or lets the rule decide again; classes
  * that draw on the film follow.
  */
-export async function letTrialCount(id: string, counts: boolean): Promise<ActAnswer> {
-  const host = await requireHost();
-  if (!isId(id)) return GONE;
-  const answer = await withStudio(host.studioId, async (sql): Promise<ActAnswer> => {
-    const row = await trialById(sql, id);
-    if (!row) return GONE;
-    const good = await filmNamed(sql, row.trial.film);
-    if (!good?.film)
-      return {
-        ok: false,
-        message: `“${row.trial.film}” is not on the shelf: there is no film for it to count for.`,
-      };
-    const own = provedBy(row.trial);
-    if (!own)
-      return { ok: false, message: "It says nothing yet: more rounds, or a look at the samples." };
-    const { proved: before, ...bare } = good.film;
-    const washing = own.washing === undefined ? before?.washing : counts ? own.washing : undefined;
-    const outdoors =
-      own.outdoors === undefined ? before?.outdoors : counts ? own.outdoors : undefined;
-    const proved =
-      washing === undefined && outdoors === undefined
-        ? undefined
-        : {
-            ...(washing ? { washing } : {}),
-            ...(outdoors === undefined ? {} : { outdoors }),
-            note: counts ? own.note : (before?.note ?? ""),
-          };
-    const { kind, name, unit, offers, reorderAt } = good;
-    const film = filmFactsSchema.parse({ ...bare, ...(proved ? { proved } : {}) });
-    const saved = await changeGood(
-      sql,
-      good.id,
-      { kind, name, unit, offers, film, ...(reorderAt === null ? {} : { reorderAt }) },
-      good.version,
-    );
-    return typeof saved === "number"
-      ? { ok: true }
-      : { ok: false, message: "The film was changed meanwhile. Try again." };
-  });
-  revalidatePath("/", "layout");
-  return answer;
-}
+export const letTrialCount = act(
+  [takes.id, takes.on],
+  no,
+  async (id: string, counts: boolean): Promise<ActAnswer> => {
+    const host = await requireHost();
+    const answer = await withStudio(host.studioId, async (sql): Promise<ActAnswer> => {
+      const row = await trialById(sql, id);
+      if (!row) return GONE;
+      const good = await filmNamed(sql, row.trial.film);
+      if (!good?.film)
+        return {
+          ok: false,
+          message: `“${row.trial.film}” is not on the shelf: there is no film for it to count for.`,
+        };
+      const own = provedBy(row.trial);
+      if (!own)
+        return {
+          ok: false,
+          message: "It says nothing yet: more rounds, or a look at the samples.",
+        };
+      const { proved: before, ...bare } = good.film;
+      const washing =
+        own.washing === undefined ? before?.washing : counts ? own.washing : undefined;
+      const outdoors =
+        own.outdoors === undefined ? before?.outdoors : counts ? own.outdoors : undefined;
+      const proved =
+        washing === undefined && outdoors === undefined
+          ? undefined
+          : {
+              ...(washing ? { washing } : {}),
+              ...(outdoors === undefined ? {} : { outdoors }),
+              note: counts ? own.note : (before?.note ?? ""),
+            };
+      const { kind, name, unit, offers, reorderAt } = good;
+      const film = filmFactsSchema.parse({ ...bare, ...(proved ? { proved } : {}) });
+      const saved = await changeGood(
+        sql,
+        good.id,
+        { kind, name, unit, offers, film, ...(reorderAt === null ? {} : { reorderAt }) },
+        good.version,
+      );
+      return typeof saved === "number"
+        ? { ok: true }
+        : { ok: false, message: "The film was changed meanwhile. Try again." };
+    });
+    revalidatePath("/", "layout");
+    return answer;
+  },
+);

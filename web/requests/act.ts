@@ -1,0 +1,104 @@
+/**
+ * Every server action goes through here: its arguments are what its schema says, hold nothing that
+ * no database keeps, and are bounded. What does not fit is answered as data, in words.
+ */
+import { z } from "zod";
+
+/** Said where a request was not made by a page of this version. */
+export const UNUSABLE = "This cannot be read. Load the page again, then try once more.";
+
+type Arguments = readonly [z.ZodType, ...z.ZodType[]] | readonly [];
+/** `any` stands for what may be left out and may be anything; `unknown` must be there. */
+type MayLack<I> = 0 extends 1 & I
+  ? true
+  : unknown extends I
+    ? false
+    : undefined extends I
+      ? true
+      : false;
+type Given<A> = A extends readonly [infer First extends z.ZodType, ...infer Rest]
+  ? MayLack<z.input<First>> extends true
+    ? [z.input<First>?, ...Given<Rest>]
+    : [z.input<First>, ...Given<Rest>]
+  : [];
+type Read<A extends Arguments> = { -readonly [K in keyof A]: z.output<A[K]> };
+
+/**
+ * @param schemas one for each argument; those that may be left out come last
+ * @param refused what is answered where an argument does not fit
+ * @param work checks who asks, and does it
+ */
+export function act<const A extends Arguments, R>(
+  schemas: A,
+  refused: (why: string) => NoInfer<R>,
+  work: (...given: Read<A>) => Promise<R>,
+): (...given: Given<A>) => Promise<R> {
+  return async (...given) => {
+    const read: unknown[] = [];
+    // What is said beyond them is not heard.
+    for (const [i, schema] of schemas.entries()) {
+      const one = (given as unknown[])[i];
+      const parsed = isPlain(one) ? schema.safeParse(one) : null;
+      if (!parsed?.success) return refused(UNUSABLE);
+      read.push(parsed.data);
+    }
+    return work(...(read as Read<A>));
+  };
+}
+
+const [MOST_NODES, DEEPEST] = [400_000, 60];
+
+/** Neither endless, nor too deep, nor with a null byte anywhere; a form by its fields. */
+export function isPlain(value: unknown): boolean {
+  let nodes = 0;
+  const look = (one: unknown, depth: number): boolean => {
+    nodes += 1;
+    if (nodes > MOST_NODES || depth > DEEPEST) return false;
+    if (typeof one === "string") return !one.includes("\0");
+    if (typeof one === "number") return Number.isFinite(one);
+    if (one === null || typeof one !== "object") return typeof one !== "function";
+    if (one instanceof Blob) return true;
+    if (one instanceof FormData)
+      return [...one].every(([name, field]) => !name.includes("\0") && look(field, depth + 1));
+    if (Array.isArray(one)) return one.every((part) => look(part, depth + 1));
+    // Promises, streams, maps and the like come in no page's request.
+    if (Object.getPrototypeOf(one) !== Object.prototype && Object.getPrototypeOf(one) !== null)
+      return false;
+    return Object.entries(one).every(
+      ([name, part]) => !name.includes("\0") && look(part, depth + 1),
+    );
+  };
+  return look(value, 0);
+}
+
+/** Most answers: it was not done, and why. */
+export const no = (message: string): { readonly ok: false; readonly message: string } => ({
+  ok: false,
+  message,
+});
+
+/** Schemas of arguments. */
+export const takes = {
+  id: z.uuid(),
+  idOrNone: z.uuid().nullable(),
+  /** A name, a label, a code: the action's own schema may say more. */
+  text: z.string().max(2000),
+  /** A file that is read as text. */
+  longText: z.string().max(6_000_000),
+  list: z.array(z.string().max(200)).max(20_000).readonly(),
+  on: z.boolean(),
+  count: z.int().min(0).max(1_000_000),
+  version: z.int().min(0).max(2_000_000_000),
+  number: z.number(),
+  form: z.instanceof(FormData),
+  /** Read by the action with a schema of its own. */
+  own: <T>() => z.custom<T>((value) => typeof value === "object" && value !== null),
+  ownOrNone: <T>() => z.custom<T>((value) => typeof value === "object"),
+  /** One of a few words; the action knows which. */
+  word: <T extends string>() =>
+    z.custom<T>((value) => typeof value === "string" && value.length <= 200),
+  /** What the framework hands back of the answer before; nothing is done with it. */
+  before: <T>() => z.custom<T>(() => true),
+  anything: z.unknown(),
+  anythingOrNone: z.any().optional(),
+};
