@@ -295,6 +295,24 @@ describe("routes and pages", () => {
     expect(await stateOf(studio)).toEqual(before);
   });
 
+  it("scripts run only with the sign of their own answer, and no page is put into another", async () => {
+    const signs: string[] = [];
+    for (const path of ["/sign-in", "/sign-in", "/nothing-at-all", "/f/nolinkatall1"]) {
+      const response = await fetch(BASE + path);
+      const policy = response.headers.get("content-security-policy") ?? "";
+      const [, scripts = ""] = /script-src ([^;]*)/u.exec(policy) ?? [];
+      expect(scripts).not.toContain("unsafe-inline");
+      expect(policy).toContain("frame-ancestors 'none'");
+      expect(response.headers.get("permissions-policy")).toContain("camera=()");
+      const [, sign = ""] = /'nonce-([^']+)'/u.exec(scripts) ?? [];
+      signs.push(sign);
+      const inline = (await response.text()).match(/<script(?![^>]*\bsrc=)[^>]*>/gu) ?? [];
+      expect(inline.length).toBeGreaterThan(0);
+      for (const tag of inline) expect(tag, path).toContain(`nonce="${sign}"`);
+    }
+    expect(new Set(signs).size).toBe(signs.length);
+  });
+
   it("a link that is no link says and chooses nothing", async () => {
     for (const [path, body] of [
       [

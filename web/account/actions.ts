@@ -24,6 +24,7 @@ import {
 } from "@/data/sign-in.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import { callerAddress } from "@/requests/caller.ts";
+import { whyCommon } from "./common-passwords.ts";
 import { hashedAs } from "./password.ts";
 import { beginSession, DEVICE, endSession, rememberDevice, requireHost } from "./session.ts";
 import { mayTry, normalEmail, wasRight } from "./tries.ts";
@@ -116,6 +117,9 @@ export const startStudio = act(
     const read = studioSchema.safeParse({ ...typed, password: form.get("password") });
     if (!read.success)
       return { message: "Something is missing.", fields: firstMessages(read.error), typed };
+    const { studio, person, email } = read.data;
+    const common = whyCommon(read.data.password, [studio, person, email]);
+    if (common) return { message: "Choose another password.", fields: { password: common }, typed };
     const address = await callerAddress();
     if (
       !(await withoutStudio((sql) => attemptAllowed(sql, `open:${address ?? "unknown"}`, 20, 3600)))

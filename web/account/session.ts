@@ -1,8 +1,9 @@
 /** Who is signed in. The cookie carries a random token; the database knows only its hash. */
 import { createHash, randomBytes } from "node:crypto";
-import { cookies } from "next/headers";
+import { cookies, headers } from "next/headers";
 import { redirect } from "next/navigation";
 import { cache } from "react";
+import { touchSession } from "@/data/accounts.ts";
 import { withoutStudio, withStudio } from "@/data/client.ts";
 import {
   addSession,
@@ -13,9 +14,13 @@ import {
   type StudioRow,
   sessionFor,
 } from "@/data/sign-in.ts";
+import { deviceOf } from "./device.ts";
 
-const COOKIE = "elm_session";
+/** Behind TLS browsers take it for this host alone. */
+const BEHIND_TLS = process.env.ELM_HTTPS === "1";
+const COOKIE = BEHIND_TLS ? "__Host-elm_session" : "elm_session";
 const DAYS = 30;
+const KEPT_DAYS = 365;
 /** Tells a device that has signed in before: wrong tries from elsewhere do not keep it out. */
 export const DEVICE = "elm_device";
 const DEVICE_DAYS = 365;
@@ -32,7 +37,10 @@ export const currentHost = cache(async (): Promise<Host | null> => {
   if (!token) return null;
   const signed = await withoutStudio((sql) => sessionFor(sql, hashOf(token)));
   if (!signed) return null;
-  const studio = await withStudio(signed.studioId, (sql) => readStudio(sql, signed));
+  const studio = await withStudio(signed.studioId, async (sql) => {
+    if (signed.stale) await touchSession(sql, hashOf(token), DAYS);
+    return readStudio(sql, signed);
+  });
   return studio ? { ...signed, studio } : null;
 });
 
@@ -42,14 +50,22 @@ export async function requireHost(): Promise<Host> {
 
 export async function beginSession(signed: Signed): Promise<void> {
   const token = randomBytes(32).toString("base64url");
-  await withStudio(signed.studioId, (sql) => addSession(sql, signed, hashOf(token), DAYS));
+  const device = deviceOf((await headers()).get("user-agent"));
+  await withStudio(signed.studioId, (sql) => addSession(sql, signed, hashOf(token), DAYS, device));
   (await cookies()).set(COOKIE, token, {
     httpOnly: true,
     sameSite: "lax",
-    secure: process.env.ELM_HTTPS === "1",
+    secure: BEHIND_TLS,
     path: "/",
-    maxAge: DAYS * 24 * 3600,
+    // The server ends it: a session that is used goes on.
+    maxAge: KEPT_DAYS * 24 * 3600,
   });
+}
+
+/** The hash of the session that asks; empty where none does. */
+export async function ownSession(): Promise<string> {
+  const token = (await cookies()).get(COOKIE)?.value;
+  return token ? hashOf(token) : "";
 }
 
 export async function rememberDevice({ personId, studioId }: Signed): Promise<void> {
@@ -57,7 +73,7 @@ export async function rememberDevice({ personId, studioId }: Signed): Promise<vo
   (await cookies()).set(DEVICE, token, {
     httpOnly: true,
     sameSite: "lax",
-    secure: process.env.ELM_HTTPS === "1",
+    secure: BEHIND_TLS,
     path: "/sign-in",
     maxAge: DEVICE_DAYS * 24 * 3600,
   });
@@ -68,5 +84,5 @@ export async function endSession(): Promise<void> {
   const token = jar.get(COOKIE)?.value;
   const host = await currentHost();
   if (token && host) await withStudio(host.studioId, (sql) => dropSession(sql, hashOf(token)));
-  jar.delete(COOKIE);
+  jar.set(COOKIE, "", { secure: BEHIND_TLS, path: "/", maxAge: 0 });
 }

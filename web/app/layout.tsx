@@ -1,4 +1,5 @@
 import type { Metadata, Viewport } from "next";
+import { connection } from "next/server";
 import type { ReactNode } from "react";
 import "@/ui/tokens.css";
 
@@ -9,7 +10,9 @@ export const metadata: Metadata = {
 /** A meta tag knows no custom properties: this is the paper of tokens.css. */
 export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#f1ede3" };
 
-export default function Root({ children }: { children: ReactNode }) {
+export default async function Root({ children }: { children: ReactNode }) {
+  // Made for each request: scripts bear the sign of that answer.
+  await connection();
   return (
     <html lang="en">
       <body>{children}</body>

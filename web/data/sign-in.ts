@@ -42,11 +42,15 @@ export async function demoPerson(sql: Sql): Promise<Signed | null> {
   return row ? { personId: row.person_id, studioId: row.studio_id } : null;
 }
 
-export async function sessionFor(sql: Sql, tokenHash: string): Promise<Signed | null> {
+/** `stale`: it was last used more than an hour ago. */
+export async function sessionFor(
+  sql: Sql,
+  tokenHash: string,
+): Promise<(Signed & { readonly stale: boolean }) | null> {
   const [row] = await sql<
-    { person_id: string; studio_id: string }[]
+    { person_id: string; studio_id: string; stale: boolean }[]
   >`select * from session_for(${tokenHash})`;
-  return row ? { personId: row.person_id, studioId: row.studio_id } : null;
+  return row ? { personId: row.person_id, studioId: row.studio_id, stale: row.stale } : null;
 }
 
 /** Needs the transaction of the person's studio. */
@@ -55,9 +59,10 @@ export async function addSession(
   signed: Signed,
   tokenHash: string,
   days: number,
+  device = "",
 ): Promise<void> {
   await sql`delete from sessions where expires_at < now()`;
-  await sql`insert into sessions (token_hash, studio_id, person_id, expires_at) values (${tokenHash}, ${signed.studioId}, ${signed.personId}, now() + make_interval(days => ${days}))`;
+  await sql`insert into sessions (token_hash, studio_id, person_id, expires_at, device) values (${tokenHash}, ${signed.studioId}, ${signed.personId}, now() + make_interval(days => ${days}), ${device})`;
 }
 
 export async function dropSession(sql: Sql, tokenHash: string): Promise<void> {

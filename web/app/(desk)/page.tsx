@@ -4,6 +4,7 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { freeOn } from "@/account/free-evenings.ts";
 import { requireHost } from "@/account/session.ts";
+import { recoveryOf } from "@/data/accounts.ts";
 import { calendarLink } from "@/data/calendar-links.ts";
 import { withStudio } from "@/data/client.ts";
 import { RefreshWhenPlanned } from "@/stations/frame/planning/refresh-when-planned.tsx";
@@ -53,7 +54,11 @@ function clockAfter(start: string, minutes: number): string {
 export default async function TonightPage() {
   const host = await requireHost();
   const view = await loadTonight(host);
-  const code = await withStudio(host.studioId, (sql) => calendarLink(sql, host));
+  const [code, recovery] = await withStudio(
+    host.studioId,
+    async (sql) => [await calendarLink(sql, host), await recoveryOf(sql, host.personId)] as const,
+  );
+  const noCodes = recovery.madeAt === null && !host.studio.is_demo;
   const { evening_start: start } = host.studio;
   const { clock } = host.studio.settings;
   const free = freeOn(host.studio, todayIn(host.studio.zone));
@@ -138,6 +143,15 @@ export default async function TonightPage() {
             <Link className="verb" href="/classes/new">
               Make a class
             </Link>
+          </p>
+        )}
+        {noCodes && (
+          <p className="mt-8 max-w-2xl border-rule border-t pt-4 text-soft">
+            A forgotten password cannot be sent to you.{" "}
+            <Link className="verb" href="/settings/account">
+              Make recovery codes
+            </Link>{" "}
+            and keep them on paper.
           </p>
         )}
         {view.none && <FirstVisit host={host} sample={<SampleClass />} />}

@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import Link from "next/link";
 import { redirect } from "next/navigation";
 import { signInToDemo } from "@/account/actions.ts";
 import { SignInForm, StartStudioForm } from "@/account/forms.tsx";
@@ -43,7 +44,12 @@ export default async function SignInPage() {
             </p>
           </form>
         )}
-        <SignInForm />
+        <div>
+          <SignInForm />
+          <Link href="/sign-in/recover" className="verb mt-3 inline-block">
+            Forgotten password
+          </Link>
+        </div>
         <details>
           <summary className="verb">Start a studio of your own</summary>
           <div className="mt-4">

@@ -9,6 +9,7 @@ import {
   type Weekday,
 } from "@elm-basket/core/studio/settings-kinds.ts";
 import { STUDIO_SCHOOL_WORDS, WEEKDAY_WORDS } from "@elm-basket/core/studio/words-en.ts";
+import Link from "next/link";
 import { useRef, useState } from "react";
 import { type StudioValues, saveSettings } from "@/account/actions.ts";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
@@ -95,6 +96,9 @@ export function SettingsBench({ first, films, machines, today }: Props) {
     <>
       <div className="mb-6 flex flex-wrap items-baseline justify-between gap-4">
         <h1 className="text-4xl">Settings</h1>
+        <Link href="/settings/account" className="verb">
+          Your account: password, devices, recovery codes
+        </Link>
         <p
           role="status"
           className="text-soft text-sm"

@@ -1,0 +1,134 @@
+/** A host's own account: codes on paper, a forgotten password, devices, a new password. */
+import { By, type WebDriver } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { violations, widerThanScreen } from "./accessibility.ts";
+import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
+import { BASE, openDemo, openNewStudio } from "./journey.ts";
+
+const EMAIL = "ash@account.example";
+const FIRST = "eleven herons in a yard";
+const SECOND = "nine otters on a raft";
+let [own, second]: Window[] = [];
+let codes: string[] = [];
+
+const first = () => own?.driver as WebDriver;
+const elsewhere = () => second?.driver as WebDriver;
+const body = async (driver: WebDriver) => (await driver.findElement(By.css("body"))).getText();
+const type = async (driver: WebDriver, name: string, text: string, within = "") => {
+  const field = await find(driver, By.css(`${within} [name="${name}"]`));
+  await field.clear();
+  await field.sendKeys(text);
+};
+async function signIn(driver: WebDriver, password: string): Promise<void> {
+  await driver.get(`${BASE}/sign-in`);
+  await type(driver, "email", EMAIL);
+  await type(driver, "password", password);
+  await press(driver, byText("button", "Sign in"));
+}
+
+beforeAll(async () => {
+  [own, second] = await Promise.all([openWindow(), openWindow()]);
+  await openNewStudio(first(), "Ash and Rush", "Ash", EMAIL);
+});
+afterAll(() => Promise.all([own?.close(), second?.close()]));
+
+describe("recovery codes", () => {
+  it("are offered where there are none, need the password, and are shown once", async () => {
+    await press(first(), byText("a", "Make recovery codes"));
+    await find(first(), byText("h1", "Your account"));
+    expect(await violations(first())).toEqual([]);
+    const form = "form:has(input[name=password]):not(:has(input[name=fresh]))";
+    await type(first(), "password", "not my password", form);
+    await press(first(), byText("button", "Make recovery codes"));
+    await find(first(), byText("p", "That is not your password now."));
+    await type(first(), "password", FIRST, form);
+    await press(first(), byText("button", "Make recovery codes"));
+    const list = await find(first(), By.css("[data-codes]"));
+    codes = (await list.getText()).split("\n").map((line) => line.trim());
+    expect(codes).toHaveLength(8);
+    expect(await violations(first())).toEqual([]);
+    await first().navigate().refresh();
+    await find(first(), byText("p", "8 of your recovery codes are unused"));
+    expect(await body(first())).not.toContain(codes[0]);
+  });
+
+  it("let in who forgot the password, once, and sign out everywhere else", async () => {
+    await elsewhere().get(`${BASE}/sign-in`);
+    await press(elsewhere(), byText("a", "Forgotten password"));
+    await find(elsewhere(), byText("h1", "Forgotten password"));
+    expect(await violations(elsewhere())).toEqual([]);
+    await setViewport(elsewhere(), 360, 760);
+    expect(await widerThanScreen(elsewhere())).toBe(0);
+    await setViewport(elsewhere(), 1280, 800);
+    await type(elsewhere(), "email", EMAIL);
+    await type(elsewhere(), "code", (codes[0] ?? "").toUpperCase());
+    await type(elsewhere(), "fresh", "password123");
+    await press(elsewhere(), byText("button", "Set the password"));
+    await find(elsewhere(), byText("p", "among the passwords that are tried first"));
+    await type(elsewhere(), "email", EMAIL);
+    await type(elsewhere(), "code", codes[0] ?? "");
+    await type(elsewhere(), "fresh", SECOND);
+    await press(elsewhere(), byText("button", "Set the password"));
+    await find(elsewhere(), byText("p", "7 of your recovery codes are unused"));
+    await first().get(`${BASE}/settings`);
+    await find(first(), byText("h2", "Sign in"));
+  });
+});
+
+describe("devices", () => {
+  it("are seen by name, and are signed out from another", async () => {
+    await signIn(first(), SECOND);
+    await find(first(), byText("h1", "Tonight"));
+    await elsewhere().get(`${BASE}/settings/account`);
+    await waitFor(
+      async () => (await elsewhere().findElements(byText("button", "sign out"))).length > 0,
+      "the other device is not listed",
+    );
+    expect(await body(elsewhere())).toContain("Chrome on Linux");
+    await setViewport(elsewhere(), 360, 760);
+    expect(await widerThanScreen(elsewhere())).toBe(0);
+    await setViewport(elsewhere(), 1280, 800);
+    await press(elsewhere(), byText("button", "Sign out everywhere else"));
+    await waitFor(
+      async () =>
+        (await elsewhere().findElements(byText("button", "Sign out everywhere else"))).length === 0,
+      "the other device is still there",
+    );
+    await first().get(`${BASE}/settings`);
+    await find(first(), byText("h2", "Sign in"));
+  });
+});
+
+describe("a new password", () => {
+  it("is taken with the old one, and then the old one opens nothing", async () => {
+    const driver = elsewhere();
+    await driver.get(`${BASE}/settings/account`);
+    const form = "form:has(input[name=again])";
+    const change = async (now: string, next: string, again = next) => {
+      await type(driver, "password", now, form);
+      await type(driver, "fresh", next, form);
+      await type(driver, "again", again, form);
+      await press(driver, byText("button", "Change the password"));
+    };
+    await change(FIRST, "seven swifts over a mill");
+    await find(driver, byText("p", "That is not your password now."));
+    await change(SECOND, "seven swifts over a mill", "seven swifts over a hill");
+    await find(driver, byText("p", "The two are not the same."));
+    await change(SECOND, "Ash and Rush");
+    await find(driver, byText("p", "others know it, too"));
+    await change(SECOND, "seven swifts over a mill");
+    await find(driver, byText("p", "Changed. Every other device is signed out."));
+    await signIn(first(), SECOND);
+    await find(first(), byText("p", "do not belong together"));
+    await signIn(first(), "seven swifts over a mill");
+    await find(first(), byText("h1", "Tonight"));
+  });
+
+  it("is not the demo's to have", async () => {
+    await first().manage().deleteAllCookies();
+    await openDemo(first());
+    await first().get(`${BASE}/settings/account`);
+    await find(first(), byText("p", "open to everybody"));
+    expect(await first().findElements(byText("button", "Change the password"))).toEqual([]);
+  });
+});
