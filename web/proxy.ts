@@ -5,7 +5,16 @@
 import { randomBytes } from "node:crypto";
 import { type NextRequest, NextResponse } from "next/server";
 
-export const config = { matcher: "/((?!_next/static/).*)" };
+/**
+ * Not before what a thousand phones ask for at once: those answers hold no scripts. But before every
+ * address that is written with signs of its own.
+ */
+export const config = {
+  matcher: [
+    "/((?!_next/static/|health|[a-z]+/[^/]+/(?:events|says|seat|marks|film|choose|planning|cutting|searching)$).*)",
+    "/(.*%.*)",
+  ],
+};
 
 const POLICY = "content-security-policy";
 

@@ -68,6 +68,10 @@ export async function ownSession(): Promise<string> {
   return token ? hashOf(token) : "";
 }
 
+/** Whether a session has not ended meanwhile. */
+export const stands = async (session: string): Promise<boolean> =>
+  (await withoutStudio((sql) => sessionFor(sql, session))) !== null;
+
 export async function rememberDevice({ personId, studioId }: Signed): Promise<void> {
   const token = await withStudio(studioId, (sql) => deviceToken(sql, personId));
   (await cookies()).set(DEVICE, token, {

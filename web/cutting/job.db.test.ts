@@ -2,6 +2,7 @@
  * The cutter, the server and the database are killed in the middle of a cut: nothing recorded is
  * lost, and the truth comes back.
  */
+
 import { type ChildProcess, spawn } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { connect, createServer } from "node:net";
@@ -10,6 +11,7 @@ import { join, resolve } from "node:path";
 import { piecesOfHpgl } from "@elm-basket/core/cutting/rest.ts";
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
+import { type Cluster, startCluster } from "../../scripts/machine/cluster.mjs";
 import { insertClass, readClass } from "../data/class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "../data/client.ts";
 import { beginJob, jobsOf, runningJob } from "../data/cut-jobs.ts";
@@ -26,20 +28,9 @@ import { control, cutterStatus, loadFilm, waitingFilm } from "./port.ts";
 import { textOf } from "./testing/text-of.ts";
 import { cutterOf, machinesHere } from "./whose.ts";
 
-interface Cluster {
-  readonly url: string;
-  readonly webUrl: string;
-  stop(): void;
-  crash(): void;
-}
 const ROOT = resolve(import.meta.dirname, "../..");
 const folder = mkdtempSync(join(tmpdir(), "elm-killed-"));
 /** A script, not a module of the application: it has no types of its own. */
-const startCluster = (
-  (await import(join(ROOT, "scripts/machine/cluster.mjs"))) as {
-    startCluster(folder: string): Promise<Cluster>;
-  }
-).startCluster;
 const tins = demoClass("seed-tins");
 /** As the studio has it: with its own shelf. */
 let document = tins;

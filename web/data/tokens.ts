@@ -39,8 +39,13 @@ export async function knownLink(
   return known?.code ?? null;
 }
 
+/** In the place of a version: a link of the class is in use no more. */
+export const LINK_REVOKED = -2;
+
+/** Whoever follows by it is told in the same transaction. */
 export async function revokeLinks(sql: Sql, workshopId: string, kind: LinkKind): Promise<void> {
   await sql`update tokens set revoked_at = now() where workshop_id = ${workshopId} and kind = ${kind} and revoked_at is null`;
+  await sql`select pg_notify('elm_live', ${JSON.stringify({ workshop: workshopId, version: LINK_REVOKED })})`;
 }
 
 /** The link of participants that begins so, if one and only one does. */

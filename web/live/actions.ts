@@ -1,6 +1,7 @@
 "use server";
 
 import { revalidatePath } from "next/cache";
+import { z } from "zod";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { hasClass } from "@/data/films.ts";
@@ -33,15 +34,15 @@ export const stageAct = act(
 );
 
 export const renewCode = act(
-  [takes.id],
+  [takes.id, z.enum(["follow", "choose"])],
   () => undefined,
-  async (id: string): Promise<void> => {
+  async (id: string, kind: "follow" | "choose"): Promise<void> => {
     const host = await requireHost();
     await withStudio(host.studioId, async (sql) => {
       if (!(await hasClass(sql, id))) return;
-      await revokeLinks(sql, id, "follow");
-      await linkCode(sql, host.studioId, id, "follow", freshCode());
+      await revokeLinks(sql, id, kind);
+      await linkCode(sql, host.studioId, id, kind, freshCode());
     });
-    revalidatePath(`/classes/${id}/teach`);
+    revalidatePath(`/classes/${id}`, "layout");
   },
 );

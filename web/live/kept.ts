@@ -37,11 +37,17 @@ function once<T>(key: string, read: () => Promise<T>): Promise<T> {
 export const keptClass = (studioId: string, workshopId: string): Promise<LiveClass | null> =>
   once(`class ${studioId} ${workshopId}`, () => liveClass(studioId, workshopId));
 
-/** The link of participants; taken back, it is known so for as long. */
+/** The link of participants. */
 export const keptLink = (code: string): Promise<{ studioId: string; workshopId: string } | null> =>
   once(`link ${code}`, () =>
     withoutStudio((sql) => workshopForCode(sql, code.slice(0, 60), "follow")),
   );
+
+/** A link was taken back: none is known any more, until it is asked for. */
+export function forgetLinks(): void {
+  for (const key of holder.elmKept?.keys() ?? [])
+    if (key.startsWith("link ")) holder.elmKept?.delete(key);
+}
 
 /** What every seat's page is made of. */
 export const keptParts = (studioId: string, workshopId: string) =>

@@ -10,8 +10,10 @@ import { savePlan } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
 import type { ComputedPlan } from "../data/prints.ts";
 import { openStudio } from "../data/sign-in.ts";
+import { linkCode, revokeLinks } from "../data/tokens.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import { answer as run } from "../workers/plan.server.ts";
+import { keptLink } from "./kept.ts";
 import type { LiveClass, StageState } from "./live-class.ts";
 import { perform, type StageAct } from "./perform.ts";
 import { tellHost } from "./says.ts";
@@ -116,5 +118,27 @@ describe("who follows", () => {
     expect(phone.heard.at(-1)).not.toHaveProperty("marks");
     await expect.poll(() => stage.heard.at(-1)?.marks.length).toBe(10);
     for (const one of [stage, phone]) one.leave();
+  });
+
+  it("by a link that was taken back follows no more, at once; by another one goes on", async () => {
+    const codes = ["oldlinkaaaaa", "newlinkaaaaa"];
+    const [old = "", fresh = ""] = codes;
+    const by = (code: string) => async () => (await keptLink(code)) !== null;
+    await withStudio(studio, (sql) => linkCode(sql, studio, id, "follow", old));
+    const [stage, phone] = [follow("stage"), follow("phones", by(old))];
+    await expect.poll(() => phone.heard.length).toBeGreaterThan(0);
+    await withStudio(studio, async (sql) => {
+      await revokeLinks(sql, id, "follow");
+      await linkCode(sql, studio, id, "follow", fresh);
+    });
+    const began = Date.now();
+    await phone.ended;
+    expect(Date.now() - began).toBeLessThan(4000);
+    const again = follow("phones", by(fresh));
+    await expect.poll(() => again.heard.length).toBeGreaterThan(0);
+    const before = again.heard.length;
+    await act({ act: "hold" }, again.heard.at(-1)?.version ?? 0);
+    await expect.poll(() => again.heard.length).toBeGreaterThan(before);
+    for (const one of [stage, again]) one.leave();
   });
 });

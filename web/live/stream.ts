@@ -2,9 +2,10 @@
  * Server-sent events of one class: the state at once, then after every change. A change is read
  * once a process, and the same bytes go to all who follow.
  */
+import { LINK_REVOKED } from "../data/tokens.ts";
 import { type EventPort, eventStream } from "./event-stream.ts";
 import { subscribe } from "./hub.ts";
-import { keptClass } from "./kept.ts";
+import { forgetLinks, keptClass } from "./kept.ts";
 import { publicState, type StageState } from "./live-class.ts";
 import { stageState } from "./state.ts";
 
@@ -14,8 +15,11 @@ const encoder = new TextEncoder();
 
 export type Audience = "stage" | "phones";
 
+/** Whether one may still follow. */
+type Still = () => Promise<boolean>;
+
 interface Followed {
-  readonly ports: Record<Audience, Set<EventPort>>;
+  readonly ports: Record<Audience, Map<EventPort, Still>>;
   /** The last news; null before the first. */
   state: StageState | null;
   readAt: number;
@@ -48,7 +52,7 @@ function tell(own: Followed, studioId: string, workshopId: string): Promise<void
       own.state = await stageState(studioId, workshopId, live);
       for (const audience of ["stage", "phones"] as const) {
         const bytes = bytesFor(audience, own.state);
-        for (const port of own.ports[audience]) port.write(bytes);
+        for (const port of own.ports[audience].keys()) port.write(bytes);
       }
     } while (own.again);
   };
@@ -65,7 +69,7 @@ function followedClass(studioId: string, workshopId: string): Followed {
   const there = holder.elmFollowed.get(workshopId);
   if (there) return there;
   const own: Followed = {
-    ports: { stage: new Set(), phones: new Set() },
+    ports: { stage: new Map(), phones: new Map() },
     state: null,
     readAt: 0,
     reading: null,
@@ -73,10 +77,23 @@ function followedClass(studioId: string, workshopId: string): Followed {
     leave: null,
   };
   holder.elmFollowed.set(workshopId, own);
-  own.leave = subscribe(workshopId, () => void tell(own, studioId, workshopId));
+  own.leave = subscribe(workshopId, (version) => {
+    if (version === LINK_REVOKED) {
+      forgetLinks();
+      for (const [port, still] of own.ports.phones) endUnless(still, port);
+    } else void tell(own, studioId, workshopId);
+  });
   // Without news nobody is followed: whoever comes next tries again.
   own.leave.catch(() => holder.elmFollowed?.delete(workshopId));
   return own;
+}
+
+/** Where it cannot be asked, who follows stays: the next sign of life asks again. */
+function endUnless(still: Still, port: EventPort): void {
+  still().then(
+    (may) => may || port.end(),
+    () => {},
+  );
 }
 
 export function liveStream(
@@ -84,14 +101,14 @@ export function liveStream(
   workshopId: string,
   audience: Audience,
   signal: AbortSignal,
-  still: () => Promise<boolean>,
+  still: Still,
 ): Response {
   return eventStream(
     signal,
     async (port) => {
       const own = followedClass(studioId, workshopId);
       await own.leave;
-      own.ports[audience].add(port);
+      own.ports[audience].set(port, still);
       // Every change is told to everybody, so what was told last is what is true; only the clock
       // has gone on.
       if (own.state) port.write(bytesFor(audience, { ...own.state, now: Date.now() }));
@@ -108,6 +125,6 @@ export function liveStream(
       };
     },
     // A link that was renewed, or a host who signed out, follows no more.
-    (port) => void still().then((may) => may || port.end()),
+    (port) => endUnless(still, port),
   );
 }

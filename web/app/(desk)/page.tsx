@@ -145,6 +145,7 @@ export default async function TonightPage() {
             </Link>
           </p>
         )}
+        {view.none && <FirstVisit host={host} sample={<SampleClass />} />}
         {noCodes && (
           <p className="mt-8 max-w-2xl border-rule border-t pt-4 text-soft">
             A forgotten password cannot be sent to you.{" "}
@@ -154,7 +155,6 @@ export default async function TonightPage() {
             and keep them on paper.
           </p>
         )}
-        {view.none && <FirstVisit host={host} sample={<SampleClass />} />}
       </section>
       <Baskets view={view} clock={clock} />
     </div>

@@ -9,6 +9,7 @@ import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import type { OpenChoice } from "@/data/choices.ts";
 import { FilmDot } from "@/ui/marks.tsx";
+import { RenewLink } from "@/ui/renew-link.tsx";
 import { SHAPE_WORDS } from "../frame/shape-words.ts";
 import { decide, setNamesLocked } from "./choice-actions.ts";
 
@@ -92,6 +93,9 @@ export function ChoicesPanel({
           </Link>
         </p>
       )}
+      <p className="mt-1">
+        <RenewLink classId={classId} kind="choose" />
+      </p>
       <fieldset className="mt-2">
         <legend className="text-soft text-sm">Colours they may choose from</legend>
         {vinyls.map((vinyl) => (

@@ -96,7 +96,7 @@ export function SettingsBench({ first, films, machines, today }: Props) {
     <>
       <div className="mb-6 flex flex-wrap items-baseline justify-between gap-4">
         <h1 className="text-4xl">Settings</h1>
-        <Link href="/settings/account" className="verb">
+        <Link href="/settings/account" className="verb mr-auto ml-8">
           Your account: password, devices, recovery codes
         </Link>
         <p

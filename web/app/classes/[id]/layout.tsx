@@ -106,11 +106,15 @@ async function BesidePlan({ id }: { id: string }) {
   if (loaded.ok) return <Guide id={id} data={loaded.data} />;
   return (
     <p role="alert" className="mb-6 border-brick border-l-4 bg-brick-tint p-4">
-      No plan can be made of this class: {loaded.message}. Change the blank at{" "}
+      No plan can be made of this class: {loaded.message}. Its seats are at{" "}
+      <Link className="verb" href={`/classes/${id}/plan`}>
+        Plan
+      </Link>
+      , its blanks at{" "}
       <Link className="verb" href={`/classes/${id}/measure`}>
         Measure
-      </Link>{" "}
-      or the design at{" "}
+      </Link>
+      , its design at{" "}
       <Link className="verb" href={`/classes/${id}/letter`}>
         Letter
       </Link>

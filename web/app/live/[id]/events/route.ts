@@ -1,4 +1,4 @@
-import { currentHost } from "@/account/session.ts";
+import { currentHost, ownSession, stands } from "@/account/session.ts";
 import { liveClass } from "@/live/state.ts";
 import { liveStream } from "@/live/stream.ts";
 import { isId } from "@/planning/planned-class.ts";
@@ -14,5 +14,6 @@ export async function GET(
   if (!host) return new Response("Sign in first.", { status: 401 });
   const live = isId(id) ? await liveClass(host.studioId, id) : null;
   if (!live) return new Response("There is no such class.", { status: 404 });
-  return liveStream(host.studioId, id, "stage", request.signal, async () => true);
+  const session = await ownSession();
+  return liveStream(host.studioId, id, "stage", request.signal, () => stands(session));
 }
