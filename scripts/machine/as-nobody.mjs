@@ -3,11 +3,20 @@ import { spawnSync } from "node:child_process";
 import { ROOT } from "./packages.mjs";
 import { say } from "./say.mjs";
 
-let told = false;
+/** Ports below are root's to listen on. */
+const FREE_FOR_ALL = 1024;
+const told = new Set();
 
-/** For `spawn`: whose the process is. Empty where it need not change, or cannot. */
-export function asNobody() {
+/**
+ * For `spawn`: whose the process is. Empty where it need not change, or cannot.
+ * @param {number} [port] on which it listens
+ */
+export function asNobody(port = FREE_FOR_ALL) {
   if (process.getuid?.() !== 0) return {};
+  if (port < FREE_FOR_ALL)
+    return remain(
+      `port ${port} is root's to listen on. Choose one above 1023 and put a proxy in front`,
+    );
   const [uid, gid] = ["-u", "-g"].map((flag) =>
     Number(spawnSync("id", [flag, "nobody"], { encoding: "utf8" }).stdout),
   );
@@ -17,15 +26,19 @@ export function asNobody() {
       `--reuid=${uid}`,
       `--regid=${gid}`,
       "--clear-groups",
-      "test",
-      "-r",
-      `${ROOT}/web/package.json`,
+      process.execPath,
+      "-e",
+      `require("fs").readFileSync(${JSON.stringify(`${ROOT}/web/package.json`)})`,
     ]).status === 0;
-  if (reads) return { uid, gid };
-  if (!told)
-    say(
-      "Note: what serves runs as root, because no other user can read this folder. Put it where others can read it, such as /srv, or start as another user.",
-    );
-  told = true;
+  return reads
+    ? { uid, gid }
+    : remain(
+        "no other user can read this folder, or Node itself. Put both where others can read them, or start as another user",
+      );
+}
+
+function remain(why) {
+  if (!told.has(why)) say(`Note: what serves runs as root: ${why}.`);
+  told.add(why);
   return {};
 }

@@ -69,7 +69,7 @@ export function serveWeb({
     cwd: join(ROOT, "web"),
     env,
     // The development build writes into the folder.
-    ...(dev ? {} : asNobody()),
+    ...(dev ? {} : asNobody(port)),
     stdio: ["ignore", quiet ? "ignore" : "pipe", quiet ? "ignore" : "inherit"],
   });
 }
@@ -107,7 +107,7 @@ export function serveRoom({ wanted, port, webPort, state, secret }) {
       ELM_ROOM_STATE: state,
       ELM_ROOM_SECRET: secret,
     }),
-    asNobody(),
+    asNobody(port),
   );
 }
 
