@@ -319,7 +319,7 @@ describe("routes and pages", () => {
         "/f/nolinkatall1/says",
         [{ mark: "abcdefgh", seat: "1", kind: "done", step: "x", what: "", at: 1 }],
       ],
-      ["/c/nolinkatall1/choose", { seat: "1", choice: {}, ask: true }],
+      ["/c/nolinkatall1/choose", { seat: "1", phone: "0".repeat(32), choice: {}, ask: true }],
     ] as const) {
       const response = await fetch(BASE + path, { method: "POST", body: JSON.stringify(body) });
       expect([200, 404]).toContain(response.status);

@@ -12,6 +12,7 @@ import { linkCode, revokeLinks, workshopForCode } from "./tokens.ts";
 
 const owner = process.env.ELM_OWNER_URL ?? "";
 const tins = demoClass("seed-tins");
+const PHONE = "a phone";
 let [ours, theirs] = ["", ""];
 let id = "";
 
@@ -96,13 +97,29 @@ describe("participants' choices", () => {
 
   it("a seat's last word takes the place of the one before", async () => {
     await withStudio(ours, async (sql) => {
-      await makeChoice(sql, ours, id, "1", { fields: { name: "Zoe" } });
-      await makeChoice(sql, ours, id, "1", choice);
-      await makeChoice(sql, ours, id, "2", { fields: { name: "Bart" } });
+      await makeChoice(sql, ours, id, "1", { fields: { name: "Zoe" } }, PHONE);
+      await makeChoice(sql, ours, id, "1", choice, PHONE);
+      await makeChoice(sql, ours, id, "2", { fields: { name: "Bart" } }, PHONE);
       expect((await openChoices(sql, id)).map(({ seat, choice: body }) => [seat, body])).toEqual([
         ["1", choice],
         ["2", { fields: { name: "Bart" } }],
       ]);
+    });
+  });
+
+  it("another phone does not write over what is not decided; afterwards it may ask", async () => {
+    await withStudio(ours, async (sql) => {
+      const asked = (name: string, phone: string) =>
+        makeChoice(sql, ours, id, "3", { fields: { name } }, phone);
+      expect(await asked("Ines", PHONE)).toBe(true);
+      expect(await asked("Not Ines", "another phone")).toBe(false);
+      expect(await asked("Inès", PHONE)).toBe(true);
+      const open = (await openChoices(sql, id)).find(({ seat }) => seat === "3");
+      expect(open?.choice.fields.name).toBe("Inès");
+      expect(await decideChoice(sql, open?.id ?? "", "declined")).toBe(true);
+      expect(await asked("Agnes", "another phone")).toBe(true);
+      const again = (await openChoices(sql, id)).find(({ seat }) => seat === "3");
+      await decideChoice(sql, again?.id ?? "", "declined");
     });
   });
 
@@ -111,7 +128,7 @@ describe("participants' choices", () => {
       const [first] = await openChoices(sql, id);
       expect(await decideChoice(sql, first?.id ?? "", "taken")).toBe(true);
       expect(await decideChoice(sql, first?.id ?? "", "declined")).toBe(false);
-      await makeChoice(sql, ours, id, "1", choice);
+      await makeChoice(sql, ours, id, "1", choice, PHONE);
       expect(await openChoices(sql, id)).toHaveLength(2);
     });
   });
@@ -126,10 +143,10 @@ describe("participants' choices", () => {
   it("no other studio sees them, or can make one for our class", async () => {
     expect(await withStudio(theirs, (sql) => openChoices(sql, id))).toEqual([]);
     await expect(
-      withStudio(theirs, (sql) => makeChoice(sql, theirs, id, "1", choice)),
+      withStudio(theirs, (sql) => makeChoice(sql, theirs, id, "1", choice, PHONE)),
     ).rejects.toThrow(/foreign key|row-level security/u);
     await expect(
-      withStudio(theirs, (sql) => makeChoice(sql, ours, id, "1", choice)),
+      withStudio(theirs, (sql) => makeChoice(sql, ours, id, "1", choice, PHONE)),
     ).rejects.toThrow(/row-level security/u);
   });
 

@@ -1,4 +1,5 @@
 /** What participants ask for through their link, until the host takes or declines it. */
+import { createHash } from "node:crypto";
 import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
 import { choiceName, thingId } from "@elm-basket/core/document/document.ts";
 import { z } from "zod";
@@ -21,16 +22,25 @@ export interface OpenChoice {
   readonly choice: Choice;
 }
 
-/** A seat's last word takes the place of an earlier one that was not yet decided. */
+/**
+ * A phone's last word for a seat takes the place of its earlier one that was not yet decided.
+ * @param phone a sign that only this phone has
+ * @returns false where another phone asked for this seat, and the host has not decided
+ */
 export async function makeChoice(
   sql: Sql,
   studioId: string,
   workshopId: string,
   seat: string,
   choice: Choice,
-): Promise<void> {
-  await sql`insert into choices (studio_id, workshop_id, seat, body) values (${studioId}, ${workshopId}, ${seat}, ${sql.json(choice as never)})
-    on conflict (workshop_id, seat) where status = 'open' do update set body = excluded.body, made_at = now()`;
+  phone: string,
+): Promise<boolean> {
+  const hash = createHash("sha256").update(phone).digest("hex");
+  const kept =
+    await sql`insert into choices (studio_id, workshop_id, seat, body, phone_hash) values (${studioId}, ${workshopId}, ${seat}, ${sql.json(choice as never)}, ${hash})
+    on conflict (workshop_id, seat) where status = 'open' do update set body = excluded.body, phone_hash = excluded.phone_hash, made_at = now()
+    where choices.phone_hash is null or choices.phone_hash = excluded.phone_hash returning id`;
+  return kept.length > 0;
 }
 
 export async function openChoices(sql: Sql, workshopId: string): Promise<OpenChoice[]> {

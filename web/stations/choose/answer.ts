@@ -15,6 +15,8 @@ export type ChooseAnswer =
 
 export const chosenSchema = z.strictObject({
   seat: z.string().min(1).max(40),
+  /** A sign that this phone keeps. */
+  phone: z.string().regex(/^[0-9a-f]{32}$/u),
   choice: z.unknown(),
   ask: z.boolean(),
 });
@@ -26,7 +28,7 @@ const MOST_TRIES = 60;
 /** Shows the own decal with a choice; with `ask`, the host is asked for it as well. */
 export async function choose(
   code: string,
-  { seat, choice: given, ask }: Chosen,
+  { seat, phone, choice: given, ask }: Chosen,
 ): Promise<ChooseAnswer> {
   const found = await choosingClass(code);
   if (!found) return { ok: false, why: "closed" };
@@ -38,10 +40,12 @@ export async function choose(
   const choice = allowedChoice(found.document, given);
   if (!choice) return { ok: false, why: "notOffered" };
   if (ask && found.locked) return { ok: false, why: "locked" };
-  if (ask)
-    await withStudio(found.studioId, (sql) =>
-      makeChoice(sql, found.studioId, found.workshopId, seat, choice),
+  if (ask) {
+    const kept = await withStudio(found.studioId, (sql) =>
+      makeChoice(sql, found.studioId, found.workshopId, seat, choice, phone),
     );
+    if (!kept) return { ok: false, why: "othersPhone" };
+  }
   return picture(found, seat, choice, ask);
 }
 

@@ -3,6 +3,7 @@
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useCallback, useEffect, useState, useTransition } from "react";
+import { freshId } from "@/ui/fresh-id.ts";
 import type { Language } from "@/ui/language.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import type { DecalPicture } from "@/workers/decals.ts";
@@ -45,6 +46,24 @@ interface Props {
 }
 
 const LOOK_AFTER_MS = 450;
+
+const PHONE = "elm-phone";
+/** For as long as the page is open where the browser keeps nothing. */
+let unkept = "";
+
+/** A sign of this phone, made the first time; it tells nothing of whose it is. */
+function phoneSign(): string {
+  try {
+    const kept = localStorage.getItem(PHONE);
+    if (kept && /^[0-9a-f]{32}$/u.test(kept)) return kept;
+    const fresh = freshId();
+    localStorage.setItem(PHONE, fresh);
+    return fresh;
+  } catch {
+    unkept ||= freshId();
+    return unkept;
+  }
+}
 
 async function tell(code: string, chosen: Chosen): Promise<ChooseAnswer> {
   try {
@@ -108,7 +127,7 @@ export function Choose({
           ...(shape ? { brings: shape } : {}),
           ...(alternatives.length > 0 ? { choices } : {}),
         };
-        const answer = await tell(code, { seat, choice, ask });
+        const answer = await tell(code, { seat, phone: phoneSign(), choice, ask });
         if (answer.ok) setDecals(answer.decals);
         if (!answer.ok) setSaid({ ok: false, message: say.refused[answer.why] });
         else if (ask) setSaid({ ok: true, message: say.asked });

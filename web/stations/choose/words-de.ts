@@ -34,6 +34,8 @@ export const CHOOSE_DE: ChooseWords = {
     often: "Das war oft. Warten Sie ein paar Minuten.",
     notOffered:
       "Das lässt sich hier nicht auswählen: Namen haben höchstens 120 Zeichen, Farben sind die angebotenen.",
+    othersPhone:
+      "Für diesen Platz wurde auf einem anderen Telefon schon etwas gewünscht, und Ihre Kursleitung hat noch nicht entschieden. Waren Sie es nicht, sagen Sie es ihr.",
     locked:
       "Die Namen sind festgelegt: Ihr Set wird schon geschnitten. Fragen Sie Ihre Kursleitung.",
     askedUnseen: "Ihre Kursleitung hat den Wunsch bekommen. Hier lässt er sich nicht anzeigen.",

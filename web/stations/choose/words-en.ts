@@ -12,6 +12,7 @@ export type Refusal =
   | "often"
   | "notOffered"
   | "locked"
+  | "othersPhone"
   | "askedUnseen"
   | "unseen";
 
@@ -51,6 +52,8 @@ export const CHOOSE_EN = {
     notOffered:
       "That cannot be chosen here: names have up to 120 letters, colours are those on offer.",
     locked: "The names are locked: your kit is being cut. Ask your host.",
+    othersPhone:
+      "Somebody asked for this seat on another phone, and your host has not answered yet. If it was not you, tell your host.",
     askedUnseen: "Your host has it. It cannot be shown here.",
     unseen: "This cannot be shown. Try another spelling.",
   } satisfies Record<Refusal, string>,
