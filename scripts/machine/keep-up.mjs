@@ -2,17 +2,20 @@
 import { say } from "./say.mjs";
 
 const [FIRST_MS, LONGEST_MS] = [300, 20_000];
-/** Up for so long, it is no failed start any more. */
-const SETTLED_MS = 30_000;
+/** Up for so long, it was no failed start. */
+const SETTLED_MS = 3000;
+/** So many of them in a row may be bad luck; then each waits longer. */
+const BAD_LUCK = 3;
 
 /**
  * @param {string} name how the log calls it
  * @param {() => import("node:child_process").ChildProcess} start
+ * @param {(line: string) => void} [tell] where it is said that it ended
  * @returns {{child: () => import("node:child_process").ChildProcess, end: () => Promise<void>}}
  */
-export function keepUp(name, start) {
+export function keepUp(name, start, tell = say) {
   let ending = false;
-  let wait = FIRST_MS;
+  let failed = 0;
   let child;
   let timer;
   const up = () => {
@@ -20,12 +23,12 @@ export function keepUp(name, start) {
     child = start();
     child.once("exit", (code, signal) => {
       if (ending) return;
-      if (Date.now() - since > SETTLED_MS) wait = FIRST_MS;
-      say(
+      failed = Date.now() - since > SETTLED_MS ? 0 : failed + 1;
+      const wait = Math.min(LONGEST_MS, FIRST_MS * 2 ** Math.max(0, failed - BAD_LUCK));
+      tell(
         `${stamp()} ${name} ended (${signal ?? `code ${code}`}); it is started again in ${wait / 1000} s.`,
       );
       timer = setTimeout(up, wait);
-      wait = Math.min(LONGEST_MS, 2 * wait);
     });
   };
   up();
