@@ -1,6 +1,7 @@
 /**
  * `npm start`: everything from nothing to a served application. `--dev` serves the development
- * build; `--room` or `--room=ADDRESS` lets the phones in the room in as well.
+ * build; `--room` or `--room=ADDRESS` lets the phones in the room in as well; `--no-demo` serves
+ * without the demo studio, whose password is published.
  */
 
 import { rmSync } from "node:fs";
@@ -11,6 +12,7 @@ import { freePort, portIsFree } from "./machine/ports.mjs";
 import { giveUp, say } from "./machine/say.mjs";
 
 const dev = process.argv.includes("--dev");
+const demo = !process.argv.includes("--no-demo");
 const room = roomWanted(process.argv.slice(2));
 const port = Number(process.env.PORT ?? 3000);
 if (!Number.isInteger(port) || port < 1 || port > 65535)
@@ -39,7 +41,7 @@ process.on("exit", () => {
   cluster.stop();
 });
 
-const seeded = prepareDatabase(cluster);
+const seeded = prepareDatabase(cluster, { demo });
 await buildWorker();
 if (!dev) buildWeb();
 
@@ -66,7 +68,7 @@ const web = keepUp("The application", () =>
     cutter,
     room: between,
     dev,
-    demo: true,
+    demo,
   }),
 );
 kept.push(web);
@@ -103,7 +105,7 @@ await answers(`http://127.0.0.1:${port}/sign-in`, web.child()).catch((error) => 
 });
 if (!stopping)
   say(
-    `\nElm Basket is at http://127.0.0.1:${port}\nDemo: press “Open the demo studio”, or sign in as ${seeded}\nCutter stand-in: http://127.0.0.1:${cutter.pagePort}\n${room ? "Phones in the room: the address is above and at Teach.\n" : "For phones in the room:  npm start -- --room\n"}Ctrl-C stops it.\n`,
+    `\nElm Basket is at http://127.0.0.1:${port}\n${demo ? `Demo: press “Open the demo studio”, or sign in as ${seeded}\n` : ""}Cutter stand-in: http://127.0.0.1:${cutter.pagePort}\n${room ? "Phones in the room: the address is above and at Teach.\n" : "For phones in the room:  npm start -- --room\n"}Ctrl-C stops it.\n`,
   );
 
 /** `auto`, an address of this machine, or null. */
