@@ -46,7 +46,8 @@ export function act<const A extends Arguments, R>(
   };
 }
 
-const [MOST_NODES, DEEPEST] = [400_000, 60];
+/** Of 5 MB, the most that comes in one request, a drawing of points is a million values and more. */
+const [MOST_NODES, DEEPEST] = [2_000_000, 60];
 
 /** Neither endless, nor too deep, nor with a null byte anywhere; a form by its fields. */
 export function isPlain(value: unknown): boolean {
