@@ -31,7 +31,7 @@ export const setNamesLocked = act(
 
 /** Takes a participant's choice into the class, as an edit that can be undone, or declines it. */
 export const decide = act(
-  [takes.id, takes.id, takes.on],
+  [takes.id, takes.text, takes.on],
   no,
   async (classId: string, choiceId: string, take: boolean): Promise<Answer> => {
     const host = await requireHost();
