@@ -36,9 +36,24 @@ const kept = [];
 const failures = [];
 let loading = true;
 
-/** Null where nobody answered, or not within so long. */
-const ask = (url, init = {}) =>
-  fetch(url, { redirect: "manual", signal: AbortSignal.timeout(8000), ...init }).catch(() => null);
+const PATIENCE_MS = 8000;
+
+/** Read whole; null where nobody answered, or not within so long. */
+async function ask(url, init = {}) {
+  const stop = new AbortController();
+  const asked = fetch(url, { redirect: "manual", signal: stop.signal, ...init }).then(
+    async (response) => ({
+      status: response.status,
+      headers: response.headers,
+      text: await response.text(),
+    }),
+  );
+  const late = sleep(PATIENCE_MS).then(() => {
+    stop.abort();
+    return null;
+  });
+  return Promise.race([asked.catch(() => null), late]);
+}
 
 async function untilAcknowledged(send) {
   while (loading) {
@@ -104,7 +119,7 @@ try {
   /** What an action answered: its row of the stream. */
   const told = async (response) => {
     if (response?.status !== 200) return null;
-    const row = /^1:(.*)$/mu.exec(await response.text().catch(() => ""))?.[1];
+    const row = /^1:(.*)$/mu.exec(response.text)?.[1];
     return row === undefined ? null : JSON.parse(row);
   };
 
