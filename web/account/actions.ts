@@ -17,6 +17,7 @@ import {
   demoPerson,
   deviceKnown,
   openStudio,
+  readStudio,
   saveStudio,
   signedWith,
   signInSalt,
@@ -26,7 +27,14 @@ import { act, no, takes } from "@/requests/act.ts";
 import { callerAddress } from "@/requests/caller.ts";
 import { whyCommon } from "./common-passwords.ts";
 import { hashedAs } from "./password.ts";
-import { beginSession, DEVICE, endSession, rememberDevice, requireHost } from "./session.ts";
+import {
+  beginSession,
+  DEVICE,
+  endSession,
+  isOpen,
+  rememberDevice,
+  requireHost,
+} from "./session.ts";
 import { mayTry, normalEmail, wasRight } from "./tries.ts";
 
 export interface FormAnswer {
@@ -62,7 +70,8 @@ export const signIn = act(
       return { message: "Too many wrong tries. Wait a quarter of an hour, then try again.", typed };
     const hashed = await hashedAs(salt, password);
     const person = await withoutStudio((sql) => signedWith(sql, email, hashed));
-    if (!person)
+    const studio = person && (await withStudio(person.studioId, (sql) => readStudio(sql, person)));
+    if (!person || !studio || !isOpen(studio))
       return { message: "This e-mail address and password do not belong together.", typed };
     await wasRight(trying);
     await rememberDevice(person);

@@ -41,8 +41,12 @@ export const currentHost = cache(async (): Promise<Host | null> => {
     if (signed.stale) await touchSession(sql, hashOf(token), DAYS);
     return readStudio(sql, signed);
   });
-  return studio ? { ...signed, studio } : null;
+  return studio && isOpen(studio) ? { ...signed, studio } : null;
 });
+
+/** The demo's password is published: where it was not asked for, nobody is signed in to it. */
+export const isOpen = ({ is_demo }: Pick<StudioRow, "is_demo">): boolean =>
+  !is_demo || process.env.ELM_DEMO === "1";
 
 export async function requireHost(): Promise<Host> {
   return (await currentHost()) ?? redirect("/sign-in");

@@ -132,6 +132,38 @@ describe("the door to the room", () => {
     await expect.poll(open).toBeLessThan(during);
   });
 
+  it("one device does not hold all its places: further connections are closed, others get in", async () => {
+    const narrow = roomDoor({ host: "127.0.0.1", port: appPort }, "x", 3);
+    await listen(narrow, ROOM);
+    const open = (from: string) =>
+      connect({ port: portOf(narrow), host: ROOM, localAddress: from }).on("error", () => {});
+    const sockets = Array.from({ length: 3 }, () => open("127.0.0.4"));
+    await Promise.all(sockets.map((socket) => new Promise((done) => socket.once("connect", done))));
+    await new Promise((done) => open("127.0.0.4").once("close", done));
+    const other = open("127.0.0.5");
+    other.write("GET /icon.svg HTTP/1.1\r\nhost: room\r\n\r\n");
+    const heard = await new Promise<string>((done) =>
+      other.once("data", (part) => done(`${part}`)),
+    );
+    expect(heard).toContain("200");
+    // A place that is given back is there for the next.
+    sockets[0]?.destroy();
+    await expect
+      .poll(async () => {
+        const again = open("127.0.0.4");
+        again.write("GET /icon.svg HTTP/1.1\r\nhost: room\r\n\r\n");
+        const said = await new Promise((done) => {
+          again.once("data", () => done(true));
+          again.once("close", () => done(false));
+        });
+        again.destroy();
+        return said;
+      })
+      .toBe(true);
+    narrow.closeAllConnections();
+    narrow.close();
+  });
+
   it("while the application is away it says so, and asks to come again", async () => {
     const lonely = roomDoor({ host: "127.0.0.1", port: 1 }, "x");
     await listen(lonely, ROOM);

@@ -9,6 +9,8 @@ import { passes } from "./passes.ts";
 /** What a participant says at most, bytes; the application has stricter limits of its own. */
 const MOST_BYTES = 64_000;
 const MOST_CONNECTIONS = 4000;
+/** Of one device, which may be a router with a whole table of phones behind it. */
+const MOST_OF_ONE = 300;
 /** How many bytes a request line and its headers may have. */
 const MOST_HEADERS = 16_384;
 /** Until a request has come whole. Answers may take as long as they like: streams do. */
@@ -36,6 +38,7 @@ export interface Upstream {
   readonly port: number;
 }
 
+/** Ink, paper and elm as in tokens.css, which is not here when the application does not answer. */
 const page = (title: string, text: string): string =>
   `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${title}</title><style>body{font:20px/1.5 sans-serif;max-width:30em;margin:2em auto;padding:0 1em;background:#fbf9f4;color:#22292b}a{color:#2d5a45}</style><h1>${title}</h1><p>${text}</p><p><a href="/">Type the code of your class</a></p>`;
 const NOTHING_HERE = page(
@@ -48,7 +51,7 @@ const NOT_YET = page(
 );
 
 /** @param secret known to the application, which believes nobody else that they came through here */
-export function roomDoor(upstream: Upstream, secret: string): Server {
+export function roomDoor(upstream: Upstream, secret: string, mostOfOne = MOST_OF_ONE): Server {
   const agent = new Agent({ keepAlive: true, maxSockets: Number.POSITIVE_INFINITY });
   const door = createServer(
     { maxHeaderSize: MOST_HEADERS, requestTimeout: PATIENCE_MS, headersTimeout: PATIENCE_MS },
@@ -96,6 +99,21 @@ export function roomDoor(upstream: Upstream, secret: string): Server {
     },
   );
   door.maxConnections = MOST_CONNECTIONS;
+  const held = new Map<string, number>();
+  door.on("connection", (socket) => {
+    const from = socket.remoteAddress ?? "";
+    const count = (held.get(from) ?? 0) + 1;
+    if (count > mostOfOne) {
+      socket.destroy();
+      return;
+    }
+    held.set(from, count);
+    socket.once("close", () => {
+      const left = (held.get(from) ?? 1) - 1;
+      if (left > 0) held.set(from, left);
+      else held.delete(from);
+    });
+  });
   door.on("close", () => agent.destroy());
   return door;
 }
