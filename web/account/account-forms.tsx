@@ -84,7 +84,7 @@ export function RecoveryCodes({ made }: { made: boolean }) {
           Print them or write them down now: they are not shown again. Each opens your account once.
         </p>
         <ol
-          className="mb-4 grid max-w-md grid-cols-2 gap-x-8 gap-y-2 bg-card p-5 text-xl"
+          className="mb-4 grid max-w-md grid-cols-2 gap-x-8 gap-y-2 bg-paper p-5 text-xl"
           data-codes
         >
           {answer.codes.map((code) => (

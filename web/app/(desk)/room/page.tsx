@@ -22,7 +22,7 @@ export default async function RoomPage() {
             program with Ctrl-C and start it with the door to the room:
           </p>
           <p className="mb-4">
-            <code className="rounded-card bg-card px-4 py-3 text-xl">{START_WITH_DOOR}</code>
+            <code className="rounded-card bg-paper px-4 py-3 text-xl">{START_WITH_DOOR}</code>
           </p>
           <p>
             Computer and phones have to be on one network: the hall’s Wi-Fi, or the hotspot of a
