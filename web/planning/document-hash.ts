@@ -3,7 +3,7 @@ import { createHash } from "node:crypto";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 
 /** Raise when the computation changes: stored plans are then made again. */
-const PLAN_GENERATION = 17;
+const PLAN_GENERATION = 18;
 
 /**
  * How much is on the shelf changes with every mark at every class, and only what is to be bought

@@ -80,9 +80,12 @@ describe("remedies heal what they are offered for", () => {
       ...(tins.blank.shape as Extract<ClassDocument["blank"]["shape"], { kind: "straightCup" }>),
       rimClearance: 5,
     };
-    expect(heals({ ...tins, blank: { ...tins.blank, shape } }, "rimTooClose", "raiseRim")).toBe(
-      true,
-    );
+    const drunk = {
+      ...tins,
+      use: { ...tins.use, food: "drink" as const },
+      blank: { ...tins.blank, shape },
+    };
+    expect(heals(drunk, "rimTooClose", "raiseRim")).toBe(true);
   });
 
   it("left as it is: no longer said; but a stop is always said", () => {
@@ -135,7 +138,10 @@ describe("cautions", () => {
       "heat",
       "paint",
     ]);
-    expect(cautionsFor(demoClass("seed-tins")).map(({ code }) => code)).toContain("drink");
+    for (const drunk of ["rowing-bottles", "quay-market-sets"] as const)
+      expect(cautionsFor(demoClass(drunk)).map(({ code }) => code)).toContain("drink");
+    for (const not of ["seed-tins", "leaf-pot", "moth-cloche"] as const)
+      expect(cautionsFor(demoClass(not)).map(({ code }) => code)).not.toContain("drink");
     expect(cautionsFor(demoClass("moth-cloche")).map(({ code }) => code)).toContain("glass");
   });
 });

@@ -113,7 +113,10 @@ describe("rims and food", () => {
   it.each(cups)(
     "%s at 4 mm from its rim is checked; the remedy that is offered mends it",
     (_, shape) => {
-      const document = on({ shape, material: "glass", specimens: [], keepOuts: [], reserve: [] });
+      const document = on(
+        { shape, material: "glass", specimens: [], keepOuts: [], reserve: [] },
+        { use: useSchema.parse({}) },
+      );
       const found = makePlan(document, testFonts).findings.find(
         ({ code }) => code === "rimTooClose",
       );
@@ -133,7 +136,15 @@ describe("rims and food", () => {
       expect(codes(document)).toContain("foodContact");
       expect(cautionsFor(document).map(({ text }) => text)).toContain(foodCaution(food));
     }
-    expect(foodOf({}, { kind: "round", diameter: 200 })).toBe("none");
+    const of = (use: object, blank: Parameters<typeof foodOf>[1]) =>
+      foodOf(useSchema.parse(use), blank);
+    const pot = { shape: cups[0]?.[1] ?? { kind: "round" as const, diameter: 1 } };
+    expect(of({}, { shape: { kind: "round", diameter: 200 }, material: "glass" })).toBe("none");
+    expect(of({}, { ...pot, material: "glazed" })).toBe("drink");
+    expect(of({}, { ...pot, material: "firedClay" })).toBe("none");
+    expect(of({ outdoors: true }, { ...pot, material: "powderCoat" })).toBe("none");
+    expect(of({ outdoors: true, washing: "hand" }, { ...pot, material: "metal" })).toBe("drink");
+    expect(of({ food: "none" }, { ...pot, material: "glass" })).toBe("none");
     expect(foodCaution("none")).toBeNull();
   });
 });

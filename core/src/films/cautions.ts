@@ -61,7 +61,7 @@ export function cautionsFor(
   if (document.things.some(({ technique }) => isPainted(technique)) || PAINT.test(names))
     codes.push("paint");
   const foods = new Set(
-    document.things.map(({ use, blank }) => foodOf(use ?? document.use, blank.shape)),
+    document.things.map(({ use, blank }) => foodOf(use ?? document.use, blank)),
   );
   if (foods.has("drink")) codes.push("drink");
   if (foods.has("served")) codes.push("served");

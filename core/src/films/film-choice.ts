@@ -203,9 +203,30 @@ function onMaterial(family: VinylFamily, material: Material): Judged[] {
   return isRough(material) ? [["perhaps", "liftsOffRough"]] : [];
 }
 
-/** Cups are drunk from unless the host says otherwise; of other things the host says. */
-export const foodOf = (use: Pick<Use, "food">, shape: BlankShape): Food =>
-  use.food ?? (isCup(shape) ? "drink" : "none");
+/** What cups that one drinks from are made of; a pot of raw clay or a boot is round, too. */
+const DRUNK_FROM: ReadonlySet<Material> = new Set([
+  "glazed",
+  "glass",
+  "enamel",
+  "metal",
+  "paintedMetal",
+  "powderCoat",
+  "clearPlastic",
+  "paintedPlastic",
+]);
+
+/**
+ * What of food touches a thing: what the host says, else drink for cups of what one drinks from.
+ * What stands outdoors and is never washed is no drinking cup.
+ */
+export const foodOf = (
+  use: Pick<Use, "food" | "outdoors" | "washing">,
+  { shape, material }: { readonly shape: BlankShape; readonly material: Material },
+): Food => {
+  if (use.food) return use.food;
+  const stays = use.outdoors && use.washing === "none";
+  return isCup(shape) && DRUNK_FROM.has(material) && !stays ? "drink" : "none";
+};
 
 export type Tack = "none" | "low" | "medium" | "strong";
 export interface TapeAdvice {

@@ -28,6 +28,11 @@ describe("care", () => {
     );
   });
   it("of a decal that is not washed does not speak of washing; of one that is, of two days and hands", () => {
+    const rim = /Drink from the side/u;
+    for (const drunk of ["walkers-mugs", "canal-glasses", "club-bottles"] as const)
+      expect(care(project(drunk)).participant).toMatch(rim);
+    for (const not of ["herb-pots", "seed-tins", "jam-jars", "porch-lanterns", "puddle-boots"])
+      expect(care(project(not)).participant).not.toMatch(rim);
     expect(care(project("field-notebooks")).participant).not.toMatch(/wash/iu);
     expect(care(project("walkers-mugs")).participant).toMatch(/two days.*by hand/u);
     expect(care(project("canal-glasses")).participant).toMatch(/Glitter fades/u);

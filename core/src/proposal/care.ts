@@ -3,6 +3,7 @@
  * it goes through.
  */
 import { bearsCoat } from "../blanks/woods.ts";
+import { foodOf } from "../films/film-choice.ts";
 import type { Situation } from "./situation.ts";
 import { words } from "./told.ts";
 
@@ -91,10 +92,7 @@ function filmCare(s: Situation): Care {
           families.has("glitter") && "Glitter fades in a dishwasher.",
           families.has("holographic") && "Holographic film buckles in a dishwasher.",
         );
-  const rim =
-    blank.shape.kind.endsWith("Cup") && (use.food ?? "drink") !== "none"
-      ? "Drink from the side that is free of film."
-      : "";
+  const rim = foodOf(use, blank) === "drink" ? "Drink from the side that is free of film." : "";
   const plastic =
     blank.material === "clearPlastic" || blank.material === "paintedPlastic"
       ? "Wipe it with a soft damp cloth; no solvent, no alcohol."

@@ -131,6 +131,7 @@ export const ROUND: readonly StarterSpec[] = [
     difficulty: 2,
     budget: "small",
     minutes: 75,
+    use: { food: "none" },
     thing: {
       blank: {
         name: "Preserving jar",
@@ -212,6 +213,7 @@ export const ROUND: readonly StarterSpec[] = [
     difficulty: 1,
     budget: "small",
     minutes: 75,
+    use: { food: "none" },
     thing: {
       blank: { name: "Seed tin", material: "paintedMetal", colour: "#E8E2CF", shape: cup(84, 92) },
       films: [MOSS, RUST],
@@ -231,7 +233,7 @@ export const ROUND: readonly StarterSpec[] = [
     difficulty: 2,
     budget: "large",
     minutes: 75,
-    use: { outdoors: true, months: 24 },
+    use: { outdoors: true, months: 24, food: "none" },
     thing: {
       blank: { name: "Lantern", material: "powderCoat", colour: "#3A4A44", shape: cup(120, 180) },
       films: [WHITE],

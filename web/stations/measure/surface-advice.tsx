@@ -79,7 +79,8 @@ export function SurfaceAdvice({
   onChange,
   onTechnique,
 }: Props) {
-  const caution = foodCaution(foodOf(use, shape));
+  const food = foodOf(use, { shape, material });
+  const caution = foodCaution(food);
   const judged = { ...use, paintedOver: use.paintedOver || isPainted(technique) };
   return (
     <section className="border-rule border-t pt-5">
@@ -101,7 +102,7 @@ export function SurfaceAdvice({
           />
           <SelectField
             label="Food"
-            value={foodOf(use, shape)}
+            value={food}
             words={FOOD_WORDS}
             onChange={(food) => onChange({ ...use, food }, "Food")}
           />

@@ -12,7 +12,7 @@ export const READABLE_DEGREES = 120;
 export const cupRules: Rule = ({ document, cupView }) => {
   const { shape, material } = document.blank;
   const findings: Finding[] = [];
-  const food = foodOf(document.use, shape);
+  const food = foodOf(document.use, document.blank);
   if (isCup(shape) && food === "drink" && shape.rimClearance < RIM_CLEARANCE_MM) {
     const where = { field: "rimClearance" };
     // Raising it is a remedy only where something of the wall is left.
