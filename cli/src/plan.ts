@@ -12,6 +12,7 @@ import { planFiles } from "@elm-basket/core/plan/files.ts";
 import { makePlan } from "@elm-basket/core/plan/plan.ts";
 import { decodeText, parseRoster, type Roster } from "@elm-basket/core/roster/roster.ts";
 import { sayRosterFinding } from "@elm-basket/core/roster/words-en.ts";
+import type { Plan } from "@elm-basket/core/stages/stages.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
 import { careCardsPdf } from "@elm-basket/print/care-cards.ts";
 import { cueCardsPdf } from "@elm-basket/print/cue-cards.ts";
@@ -34,14 +35,7 @@ export async function planCommand(args: readonly string[]): Promise<unknown> {
   knowFonts(document, file);
   knowRecuts(document, file);
   const plan = planOrExplain(document, file);
-  const files = new Map<string, string | Uint8Array>(planFiles(plan));
-  files.set("labels.pdf", await kitLabelsPdf(plan));
-  files.set("cue-cards.pdf", await cueCardsPdf(plan, { paper }));
-  files.set("step-cards.pdf", await stepCardsPdf(plan, { paper }));
-  files.set("care-cards.pdf", await careCardsPdf(plan, { paper }));
-  files.set("placement.pdf", await placementPdf(plan, { paper, onSeat: sayProgress }));
-  files.set("run-sheet.pdf", await runSheetPdf(plan, { paper }));
-  writeAll(out, files);
+  const files = await writeAll(out, filesOf(plan, paper));
   return {
     out,
     seats: document.seats.length,
@@ -52,8 +46,21 @@ export async function planCommand(args: readonly string[]): Promise<unknown> {
     ...(findings
       ? { roster: findings.map((finding) => ({ ...finding, words: sayRosterFinding(finding) })) }
       : {}),
-    files: [...files.keys()].sort(),
+    files,
   };
+}
+
+type File = readonly [name: string, body: string | Uint8Array];
+
+/** One after the other: all of a large class at once would be hundreds of megabytes. */
+async function* filesOf(plan: Plan, paper: Paper): AsyncGenerator<File> {
+  yield* planFiles(plan);
+  yield ["labels.pdf", await kitLabelsPdf(plan)];
+  yield ["cue-cards.pdf", await cueCardsPdf(plan, { paper })];
+  yield ["step-cards.pdf", await stepCardsPdf(plan, { paper })];
+  yield ["care-cards.pdf", await careCardsPdf(plan, { paper })];
+  yield ["placement.pdf", await placementPdf(plan, { paper, onSeat: sayProgress })];
+  yield ["run-sheet.pdf", await runSheetPdf(plan, { paper })];
 }
 
 /** Fonts of the application's own are known here; those that a studio brought are not. */
@@ -152,24 +159,32 @@ const LIST = "plan.json";
 
 /**
  * Of an earlier plan only what it wrote itself is taken away: its list of files says what that was.
+ * The list is written last.
+ * @returns the names of all that were written
  */
-function writeAll(out: string, files: Map<string, string | Uint8Array>): void {
-  try {
-    const names = [...files.keys()].sort();
-    const listed = files.get(LIST);
-    if (typeof listed === "string")
-      files.set(LIST, listed.replace(/\n\}\n$/u, `,\n  "files": ${JSON.stringify(names)}\n}\n`));
-    for (const old of writtenBefore(out))
-      if (!files.has(old)) rmSync(join(out, old), { force: true });
-    for (const [name, body] of files) {
+async function writeAll(out: string, files: AsyncIterable<File>): Promise<string[]> {
+  const write = (name: string, body: string | Uint8Array) => {
+    try {
       mkdirSync(dirname(join(out, name)), { recursive: true });
       writeFileSync(join(out, name), body);
+    } catch (error) {
+      throw new WorkError(
+        `${out}: cannot be written (${(error as NodeJS.ErrnoException).code ?? "error"}); give a folder that you may write to`,
+      );
     }
-  } catch (error) {
-    throw new WorkError(
-      `${out}: cannot be written (${(error as NodeJS.ErrnoException).code ?? "error"}); give a folder that you may write to`,
-    );
+  };
+  const before = writtenBefore(out);
+  const names: string[] = [];
+  let list = "";
+  for await (const [name, body] of files) {
+    names.push(name);
+    if (name === LIST) list = String(body);
+    else write(name, body);
   }
+  names.sort();
+  write(LIST, list.replace(/\n\}\n$/u, `,\n  "files": ${JSON.stringify(names)}\n}\n`));
+  for (const old of before) if (!names.includes(old)) rmSync(join(out, old), { force: true });
+  return names;
 }
 
 /** Names of our own making only, whatever somebody wrote into the list. */

@@ -34,14 +34,13 @@ export interface CareOptions {
 
 /** `2027-03-08` -> `Mon 8 March`. */
 export const showDay = (date: string): string =>
-  new Intl.DateTimeFormat("en-GB", {
-    weekday: "short",
-    day: "numeric",
-    month: "long",
-    timeZone: "UTC",
-  })
-    .format(new Date(`${date}T12:00:00Z`))
-    .replace(",", "");
+  DAY.format(new Date(`${date}T12:00:00Z`)).replace(",", "");
+const DAY = new Intl.DateTimeFormat("en-GB", {
+  weekday: "short",
+  day: "numeric",
+  month: "long",
+  timeZone: "UTC",
+});
 
 export async function careCardsPdf(
   plan: Plan,

@@ -5,7 +5,6 @@
 
 import { handleSides } from "@elm-basket/core/blanks/handle.ts";
 import { thingDocument } from "@elm-basket/core/document/thing-document.ts";
-import { drawingPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxOf, boxWidth, placed } from "@elm-basket/core/geometry/polygon.ts";
 import { placingsOf } from "@elm-basket/core/plan/placing.ts";
 import type { Plan } from "@elm-basket/core/stages/stages.ts";
@@ -24,6 +23,7 @@ import {
   type Pdf,
   POINTS_PER_MM,
   sayOnPage,
+  trace,
   writeLine,
   writeRows,
   writingLine,
@@ -302,9 +302,6 @@ interface Room {
   readonly height: number;
 }
 
-/** Finer than a printer prints, mm: a thousand decals are a file that can be sent. */
-const PAPER_MM = 0.03;
-
 function drawThing(pdf: Pdf, plan: Plan, kits: Plan["kits"], { x, y, width, height }: Room): void {
   const box = boxOf(kits.flatMap((kit) => kit.pieces.map((piece) => piece.polygon)));
   if (kits.length === 0) return;
@@ -319,12 +316,11 @@ function drawThing(pdf: Pdf, plan: Plan, kits: Plan["kits"], { x, y, width, heig
       dx,
       dy,
     );
-    const path = drawingPath(drawn, PAPER_MM);
     const colour = plan.document.vinyls.find(({ id }) => id === kit.vinyl)?.colour ?? INK;
     pdf.lineWidth(0.12);
     // What is taken out of a stencil is no film: only its outline is drawn.
-    if (kit.goes === "out") pdf.path(path).stroke(INK);
-    else pdf.path(path).fillAndStroke(colour, INK, "even-odd");
+    if (kit.goes === "out") trace(pdf, drawn).stroke(INK);
+    else trace(pdf, drawn).fillAndStroke(colour, INK, "even-odd");
   }
   pdf.restore();
 }

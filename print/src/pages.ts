@@ -2,6 +2,8 @@
  * What all printed pages share: A4 or Letter in millimetres, fonts embedded, the same bytes for the
  * same content.
  */
+import { hundredths, simplified } from "@elm-basket/core/geometry/path.ts";
+import type { Polygons } from "@elm-basket/core/geometry/polygon.ts";
 import { STUDIO_FONTS } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { fontFile } from "@elm-basket/fonts/read.ts";
 import PDFDocument from "pdfkit";
@@ -31,6 +33,8 @@ export async function makePdf(
     size: "A4",
     margin: 0,
     autoFirstPage: false,
+    // None of the standard fonts, which would be read and never written with.
+    font: "",
     info: {
       Title: title,
       Creator: "Elm Basket",
@@ -39,8 +43,8 @@ export async function makePdf(
       ModDate: created,
     },
   });
-  pdf.registerFont("head", fontFile(TEXT_FONT));
-  pdf.registerFont("body", fontFile(BODY_FONT));
+  knowFace(pdf, "head", TEXT_FONT);
+  knowFace(pdf, "body", BODY_FONT);
   const chunks: Uint8Array[] = [];
   const done = new Promise<void>((resolve, reject) => {
     pdf.on("data", (chunk: Uint8Array) => chunks.push(chunk));
@@ -53,12 +57,49 @@ export async function makePdf(
   return concat(chunks);
 }
 
+/** A face as the writer of documents reads it. */
+interface ReadFace {
+  hasGlyphForCodePoint(code: number): boolean;
+}
+const faceNow = (pdf: Pdf): ReadFace =>
+  (pdf as unknown as { _font: { font: ReadFace } })._font.font;
+
+/** Reading a font's tables takes longer than most of a page: each is read once for all documents. */
+const readFaces = new Map<string, ReadFace>();
+
+function knowFace(pdf: Pdf, name: string, id: string): void {
+  const read = readFaces.get(id);
+  pdf.registerFont(name, (read ?? fontFile(id)) as string);
+  if (!read) readFaces.set(id, faceNow(pdf.font(name)));
+}
+
 export function addPage(
   pdf: Pdf,
   paper: Paper = "a4",
   layout: "portrait" | "landscape" = "portrait",
 ): void {
   pdf.addPage({ size: paper === "a4" ? "A4" : "LETTER", layout, margin: 0 });
+}
+
+/** Finer than a printer prints, mm: a thousand decals are a file that can be sent. */
+const PAPER_MM = 0.03;
+
+/**
+ * Outlines of areas as the path that is stroked or filled next, in the units that hold on the page
+ * (mm, where it is scaled so). Operators are written at once: a large class has a million corners.
+ */
+export function trace(pdf: Pdf, polygons: Polygons): Pdf {
+  let path = "";
+  for (const polygon of polygons)
+    for (const ring of polygon) {
+      let operator = "m";
+      for (const [x, y] of simplified(ring, PAPER_MM)) {
+        path += `${hundredths(x)} ${hundredths(y)} ${operator}\n`;
+        operator = "l";
+      }
+      if (operator === "l") path += "h\n";
+    }
+  return pdf.addContent(path);
 }
 
 /** A page that says why there is nothing on it. */
@@ -111,7 +152,7 @@ function faceOf(pdf: Pdf, letter: string, face: "head" | "body"): string {
 
 function fallback(pdf: Pdf, letter: string): string | undefined {
   return FALLBACKS.find((id) => {
-    pdf.registerFont(id, fontFile(id));
+    knowFace(pdf, id, id);
     return canWrite(pdf, id as "body", letter);
   });
 }
@@ -158,16 +199,19 @@ function linesOf(
   width: number,
   { size, face }: { size: number; face: "head" | "body" },
 ): string[] {
-  const measure = (words: string) => widthOf(pdf, words, { size, face });
+  // Word by word: words come again and again, lines do not.
+  const measure = (word: string) => widthOf(pdf, word, { size, face });
+  const space = measure(" ");
   const rows: string[] = [];
   for (const paragraph of text.split("\n")) {
     let row = "";
+    let taken = 0;
     for (const word of paragraph.split(/\s+/u).filter(Boolean)) {
-      const next = row === "" ? word : `${row} ${word}`;
-      if (row !== "" && measure(next) > width) {
+      const own = measure(word);
+      if (row !== "" && taken + space + own > width) {
         rows.push(row);
-        row = word;
-      } else row = next;
+        [row, taken] = [word, own];
+      } else [row, taken] = row === "" ? [word, own] : [`${row} ${word}`, taken + space + own];
     }
     if (row !== "" || paragraph === "") rows.push(row);
   }
@@ -239,11 +283,22 @@ interface Letters {
   readonly face: "head" | "body";
 }
 
-const widthOf = (pdf: Pdf, words: string, { size, face }: Letters): number =>
-  runsOf(pdf, words, face).reduce(
-    (sum, [font, part]) => sum + pdf.font(font).fontSize(size).widthOfString(part),
+/** Widths at a size of one point, by face and words. */
+const widths = new WeakMap<Pdf, Map<string, number>>();
+
+function widthOf(pdf: Pdf, words: string, { size, face }: Letters): number {
+  const known = widths.get(pdf) ?? new Map<string, number>();
+  widths.set(pdf, known);
+  const key = `${face} ${words}`;
+  const there = known.get(key);
+  if (there !== undefined) return there * size;
+  const width = runsOf(pdf, words, face).reduce(
+    (sum, [font, part]) => sum + pdf.font(font).fontSize(1).widthOfString(part),
     0,
   );
+  known.set(key, width);
+  return width * size;
+}
 
 /** Letter by letter, where a word alone is longer than the line. */
 function broken(pdf: Pdf, row: string, width: number, set: Letters): string[] {
@@ -261,10 +316,11 @@ function broken(pdf: Pdf, row: string, width: number, set: Letters): string[] {
 /** One line, each letter in a face that has it. */
 function writeRun(pdf: Pdf, words: string, x: number, y: number, { size, face }: Letters): void {
   let at = x;
-  for (const [font, part] of runsOf(pdf, words, face)) {
+  const runs = runsOf(pdf, words, face);
+  runs.forEach(([font, part], i) => {
     pdf.font(font).fontSize(size).text(part, at, y, { lineBreak: false });
-    at += pdf.widthOfString(part);
-  }
+    if (i < runs.length - 1) at += pdf.widthOfString(part);
+  });
 }
 
 /** Whether every letter can be printed in one face or another. */
@@ -284,10 +340,7 @@ function runsOf(pdf: Pdf, text: string, face: "head" | "body"): [font: string, p
 
 /** Whether a face has every letter of a text: what it lacks would be printed as boxes. */
 export function canWrite(pdf: Pdf, font: "head" | "body", text: string): boolean {
-  pdf.font(font);
-  const face = (
-    pdf as unknown as { _font: { font: { hasGlyphForCodePoint(code: number): boolean } } }
-  )._font.font;
+  const face = faceNow(pdf.font(font));
   return [...text].every(
     (letter) => /\s/u.test(letter) || face.hasGlyphForCodePoint(letter.codePointAt(0) ?? 0),
   );

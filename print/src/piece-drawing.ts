@@ -5,7 +5,6 @@
 import { blankOutline } from "@elm-basket/core/blanks/read-face.ts";
 import { snipLines } from "@elm-basket/core/blanks/snips.ts";
 import { type ThingDocument, thingDocument } from "@elm-basket/core/document/thing-document.ts";
-import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import {
   type Box,
   boxHeight,
@@ -22,7 +21,7 @@ import { type Placing, placingsOf } from "@elm-basket/core/plan/placing.ts";
 import type { LetteredSeat } from "@elm-basket/core/stages/letter-set.ts";
 import type { Plan, ThingPlan } from "@elm-basket/core/stages/stages.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
-import { at, dimension, FAINT, INK, type Pdf, POINTS_PER_MM } from "./pages.ts";
+import { at, dimension, FAINT, INK, type Pdf, POINTS_PER_MM, trace } from "./pages.ts";
 import { type UnrolledWall, unrolledWall } from "./unrolled-wall.ts";
 
 export interface PieceDrawing {
@@ -164,10 +163,10 @@ export function drawPiece(
       .moveTo((a?.[0] ?? 0) / 2 + (b?.[0] ?? 0) / 2, a?.[1] ?? 0)
       .lineTo((d?.[0] ?? 0) / 2 + (c?.[0] ?? 0) / 2, d?.[1] ?? 0);
     pdf.dash(1.5, { space: 1.2 }).lineWidth(0.12).stroke(FAINT).undash();
-  } else pdf.path(ringPath(edge)).stroke(INK);
+  } else trace(pdf, [[edge]]).stroke(INK);
   pdf.lineWidth(0.12);
   for (const { colour, polygons } of drawing.layers)
-    pdf.path(polygonsPath(placed(polygons, scale, dx, dy))).fillAndStroke(colour, INK, "even-odd");
+    trace(pdf, placed(polygons, scale, dx, dy)).fillAndStroke(colour, INK, "even-odd");
   pdf.dash(1, { space: 0.8 }).lineWidth(0.2);
   for (const [[x1, y1], [x2, y2]] of drawing.snips)
     pdf

@@ -2,7 +2,6 @@
  * Placement sheets at true size: laid on or round the blank they show where the letters go. A ruler
  * on each proves the print's scale.
  */
-import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxWidth, placed } from "@elm-basket/core/geometry/polygon.ts";
 import type { Plan } from "@elm-basket/core/stages/stages.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
@@ -18,6 +17,7 @@ import {
   type Pdf,
   POINTS_PER_MM,
   sayOnPage,
+  trace,
   write,
 } from "./pages.ts";
 import { type PieceDrawing, piecesOf, strokeAt, tilesOf } from "./piece-drawing.ts";
@@ -156,7 +156,7 @@ function body(
       [number, number],
     ];
     for (const y of [top, foot]) pdf.moveTo(left, y).lineTo(right, y).stroke(INK);
-  } else pdf.path(ringPath(moved)).stroke(INK);
+  } else trace(pdf, [[moved]]).stroke(INK);
   const [mx, my] = [(letters.minX + letters.maxX) / 2 + dx, (letters.minY + letters.maxY) / 2 + dy];
   pdf.lineWidth(0.12).dash(2, { space: 1.5 });
   pdf
@@ -168,8 +168,7 @@ function body(
     .lineTo(Math.max(...moved.map(([x]) => x)), my)
     .stroke(FAINT);
   pdf.undash();
-  for (const { polygons } of layers)
-    pdf.path(polygonsPath(placed(polygons, 1, dx, dy))).stroke(INK);
+  for (const { polygons } of layers) trace(pdf, placed(polygons, 1, dx, dy)).stroke(INK);
   pdf.dash(1.2, { space: 1 }).lineWidth(0.2);
   for (const [[x1, y1], [x2, y2]] of snips)
     pdf
@@ -218,8 +217,7 @@ function unrolled(
     .lineTo(...moved(bottom))
     .stroke(FAINT);
   pdf.undash();
-  for (const { polygons } of layers)
-    pdf.path(polygonsPath(placed(polygons, 1, dx, dy))).stroke(INK);
+  for (const { polygons } of layers) trace(pdf, placed(polygons, 1, dx, dy)).stroke(INK);
   pdf.restore();
   pdf.lineWidth(0.7);
   const [upperLeft, upperRight, lowerRight, lowerLeft] = points as [

@@ -1,6 +1,5 @@
 /** Labels for scraps as PDF: what to write on a rest of film before it goes into the box. */
 
-import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
 import {
   boxHeight,
   boxOf,
@@ -21,6 +20,7 @@ import {
   type Pdf,
   POINTS_PER_MM,
   sayOnPage,
+  trace,
   writeLine,
 } from "./pages.ts";
 
@@ -91,11 +91,8 @@ function drawLabel(
   const scale = Math.min(DRAWING.width / boxWidth(box), DRAWING.height / boxHeight(box));
   const dx = x + INNER + (DRAWING.width - scale * boxWidth(box)) / 2 - scale * box.minX;
   const dy = y + INNER + (DRAWING.height - scale * boxHeight(box)) / 2 - scale * box.minY;
-  pdf
-    .save()
-    .scale(POINTS_PER_MM)
-    .lineWidth(0.3)
-    .path(polygonsPath(placed(polygons, scale, dx, dy)))
+  pdf.save().scale(POINTS_PER_MM).lineWidth(0.3);
+  trace(pdf, placed(polygons, scale, dx, dy))
     .fillAndStroke(film.colour, FAINT, "even-odd")
     .restore();
 }

@@ -71,7 +71,7 @@ describe.each(["seed-tins", "rowing-bottles", "slate-numbers", "leaf-pot", "moth
   "the cut files of %s",
   (name) => {
     const plan = makePlan(demoDocument(name), testFonts);
-    const files = sheetFiles(plan);
+    const files = new Map(sheetFiles(plan));
 
     it("cut every contour of the drawing, and nothing else, in millimetres of the same place", () => {
       for (const sheet of plan.laidOut.sheets) {

@@ -176,18 +176,22 @@ function stretchMoved(
   if (saved <= LEAST_GAIN_MM) return null;
   // The tour without the stretch has the same neighbours but for those of the stretch itself.
   const rest = tour.length - length;
-  const other = (at: number): number =>
-    at < 0 || at >= rest ? NONE : (tour[at < i ? at : at + length] as number);
   let gain = LEAST_GAIN_MM;
   let best = -1;
   let turned = false;
+  let before = NONE;
+  let [fromFirst, fromLast] = [stops.gap(NONE, first), stops.gap(NONE, last)];
   for (let at = 0; at <= rest; at++) {
-    const [before, after] = [other(at - 1), other(at)];
+    const after = at < rest ? (tour[at < i ? at : at + length] as number) : NONE;
+    const [toFirst, toLast] = [stops.gap(first, after), stops.gap(last, after)];
     const open = saved + stops.gap(before, after);
-    const straight = open - stops.gap(before, first) - stops.gap(last, after);
-    const reversed = open - stops.gap(before, last) - stops.gap(first, after);
+    const straight = open - fromFirst - toLast;
+    const reversed = open - fromLast - toFirst;
     if (straight > gain) [gain, best, turned] = [straight, at, false];
     if (reversed > gain) [gain, best, turned] = [reversed, at, true];
+    before = after;
+    fromFirst = toFirst;
+    fromLast = toLast;
   }
   if (best < 0) return null;
   const stretch = tour.slice(i, i + length);

@@ -217,7 +217,7 @@ describe("before the blade goes down", () => {
 describe("DXF", () => {
   it("holds every stroke of the HPGL as a polyline in mm, y upwards, and the edge", () => {
     const dxf =
-      sheetFiles(plan).get("01-harbour.dxf") ??
+      new Map(sheetFiles(plan)).get("01-harbour.dxf") ??
       [...sheetFiles(plan)].find(([name]) => name.endsWith(".dxf"))?.[1] ??
       "";
     const lines = dxf.split("\n");

@@ -36,8 +36,8 @@ export function drawingPath(polygons: Polygons, toleranceMm: number): string {
     .join("");
 }
 
-/** No minus zero. */
-const hundredths = (value: number): number => Math.round(value * 100) / 100 + 0;
+/** For the screen and for paper; no minus zero. */
+export const hundredths = (value: number): number => Math.round(value * 100) / 100 + 0;
 
 function shortRingPath(ring: Ring): string {
   return `M${ring.map(([x, y]) => `${hundredths(x)} ${hundredths(y)}`).join("L")}Z`;

@@ -5,6 +5,7 @@ import {
   joinBoxes,
   mapPoints,
   type Point,
+  type Polygon,
   type Polygons,
   polygonArea,
   type Ring,
@@ -52,7 +53,7 @@ export function letterLine(face: FontFace, spec: LineSpec, toleranceEm: number):
   const text = spec.text.normalize("NFC");
   const shaped = face.shape(text);
   const { shifts, apart } = spacing(face, shaped, text, spec);
-  const rings: Ring[] = [];
+  const inked: Inked[] = [];
   const missing: { text: string; index: number }[] = [];
   const glyphs: DrawnGlyph[] = [];
   const rule = spec.marks ?? "asDrawn";
@@ -62,20 +63,17 @@ export function letterLine(face: FontFace, spec: LineSpec, toleranceEm: number):
       if (own.trim() !== "") missing.push({ text: own, index: glyph.cluster });
       return;
     }
-    const outline =
-      rule === "asDrawn"
-        ? face.rings(glyph.glyph, toleranceEm)
-        : withMarks(face.parts(glyph.glyph, toleranceEm), own, rule).flat();
-    const dx = glyph.x + (shifts[i] ?? 0);
-    const box = joinBoxes(outline.map(boxOfPoints));
-    if (outline.length > 0)
-      glyphs.push({ glyph: glyph.glyph, text: own, from: box.minX + dx, to: box.maxX + dx });
-    for (const ring of outline)
-      rings.push(
-        ring.map((point): Point => [(point[0] + dx) * EM_LIFT, (point[1] + glyph.y) * EM_LIFT]),
-      );
+    const drawn = rule === "asDrawn" && face.rings(glyph.glyph, toleranceEm);
+    const rings = drawn || withMarks(face.parts(glyph.glyph, toleranceEm), own, rule).flat();
+    if (rings.length === 0) return;
+    const [dx, dy] = [glyph.x + (shifts[i] ?? 0), glyph.y];
+    const box = joinBoxes(rings.map(boxOfPoints));
+    const [from, to] = [box.minX + dx, box.maxX + dx];
+    glyphs.push({ glyph: glyph.glyph, text: own, from, to });
+    const parts = () => (drawn ? face.parts(glyph.glyph, toleranceEm) : null);
+    inked.push({ rings, parts, dx, dy, from, to });
   });
-  const polygons = uniteLifted(rings);
+  const polygons = united(inked);
   const wanted =
     spec.join || spec.nudges
       ? glyphs.reduce(
@@ -100,6 +98,45 @@ const COUNTER_TOLERANCE_EM = 0.002;
  * them.
  */
 const EM_LIFT = 100;
+
+/** A glyph as it stands in the line, em. */
+interface Inked {
+  readonly rings: readonly Ring[];
+  /** Its parts, united before; null where they differ from what the font draws. */
+  readonly parts: () => Polygons | null;
+  readonly dx: number;
+  readonly dy: number;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Letters farther apart do not touch, em. */
+const CLEAR_EM = 1e-3;
+
+/**
+ * Letters that stand clear of the others are their own parts, which are united once a font; only
+ * what touches or overlaps is united anew.
+ */
+function united(inked: readonly Inked[]): Polygons {
+  const order = [...inked].sort((a, b) => a.from - b.from);
+  const polygons: Polygon[] = [];
+  for (let i = 0; i < order.length; ) {
+    const first = order[i] as Inked;
+    let { to } = first;
+    let end = i + 1;
+    for (; end < order.length && (order[end] as Inked).from < to + CLEAR_EM; end++)
+      to = Math.max(to, (order[end] as Inked).to);
+    const alone = end === i + 1 ? first.parts() : null;
+    const { dx, dy } = first;
+    if (alone) polygons.push(...mapPoints(alone, ([x, y]) => [x + dx, y + dy]));
+    else polygons.push(...uniteLifted(order.slice(i, end).flatMap(lifted)));
+    i = end;
+  }
+  return polygons;
+}
+
+const lifted = ({ rings, dx, dy }: Inked): Ring[] =>
+  rings.map((ring) => ring.map(([x, y]): Point => [(x + dx) * EM_LIFT, (y + dy) * EM_LIFT]));
 
 function uniteLifted(rings: readonly Ring[]): Polygons {
   const united = mapPoints(unionRings(rings), ([x, y]) => [x / EM_LIFT, y / EM_LIFT]);

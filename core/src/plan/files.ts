@@ -11,29 +11,25 @@ import { FAMILY_TRAITS } from "../weeding/families.ts";
 import { planJson } from "./plan-json.ts";
 import { runSheetCsv, suppliesCsv, timedSteps } from "./tables.ts";
 
-export function planFiles(plan: Plan): Map<string, string> {
-  const files = new Map<string, string>([
-    ["plan.json", `${JSON.stringify(planJson(plan), null, 2)}\n`],
-  ]);
-  for (const [name, text] of sheetFiles(plan)) files.set(`sheets/${name}`, text);
-  files.set("supplies.csv", suppliesCsv(plan.supplies, plan.document));
-  files.set("run-sheet.csv", runSheetCsv(plan));
-  files.set("run-sheet.ics", runSheetIcs(plan));
-  return files;
+/** One after the other, so that whoever writes them need not hold all of a large class at once. */
+export function* planFiles(plan: Plan): Generator<[name: string, text: string]> {
+  yield ["plan.json", `${JSON.stringify(planJson(plan), null, 2)}\n`];
+  for (const [name, text] of sheetFiles(plan)) yield [`sheets/${name}`, text];
+  yield ["supplies.csv", suppliesCsv(plan.supplies, plan.document)];
+  yield ["run-sheet.csv", runSheetCsv(plan)];
+  yield ["run-sheet.ics", runSheetIcs(plan)];
 }
 
-export function sheetFiles(plan: Pick<Plan, "laidOut" | "document">): Map<string, string> {
-  const { cutter } = plan.document;
-  return new Map(
-    plan.laidOut.sheets.flatMap((sheet) => {
-      const base = sheetName(sheet);
-      return [
-        [`${base}.svg`, sheetSvg(sheet)] as const,
-        [`${base}.hpgl`, sheetHpgl(sheet, plan.document)] as const,
-        [`${base}.dxf`, sheetDxf(sheet, pathsOf(sheet, cutter))] as const,
-      ];
-    }),
-  );
+/** The three files of each sheet. */
+export function* sheetFiles(
+  plan: Pick<Plan, "laidOut" | "document">,
+): Generator<[name: string, text: string]> {
+  for (const sheet of plan.laidOut.sheets) {
+    const base = sheetName(sheet);
+    yield [`${base}.svg`, sheetSvg(sheet)];
+    yield [`${base}.hpgl`, sheetHpgl(sheet, plan.document)];
+    yield [`${base}.dxf`, sheetDxf(sheet, pathsOf(sheet, plan.document.cutter))];
+  }
 }
 
 /** At the speed that the film bears. */

@@ -380,14 +380,28 @@ function makeSheet({ nn, vinyl, cutter, layout, load, labels }: SheetInput): Pla
   };
 }
 
-export const pathsOf = (sheet: Sheet, cutter: Pick<Cutter, "overcut">): BladePath[] =>
-  bladePaths({
+/** Ordering the cuts is most of the work of a sheet; its minutes and both its files want it. */
+const ordered = new WeakMap<Sheet["kits"], Ordered>();
+interface Ordered extends Pick<Sheet, "weedLines" | "passes"> {
+  readonly overcut: number;
+  readonly paths: readonly BladePath[];
+}
+
+export function pathsOf(sheet: Sheet, { overcut }: Pick<Cutter, "overcut">): readonly BladePath[] {
+  const { weedLines, passes } = sheet;
+  const known = ordered.get(sheet.kits);
+  if (known?.overcut === overcut && known.passes === passes && known.weedLines === weedLines)
+    return known.paths;
+  const paths = bladePaths({
     pieces: sheetPieces(sheet),
-    weedLines: sheet.weedLines,
+    weedLines,
     marks: sheet.kits.flatMap(({ marks }) => marks),
-    overcut: cutter.overcut,
-    passes: sheet.passes,
+    overcut,
+    passes,
   });
+  ordered.set(sheet.kits, { overcut, weedLines, passes, paths });
+  return paths;
+}
 
 function laidDown(polygons: Polygons, { x, y, turn }: LaidKit): Polygons {
   const [c, s] = cosSin(turn);
