@@ -55,8 +55,11 @@ describe("a class whose plan is of an older document", () => {
       "arguments[0].click()",
       await find(window.driver, By.css("nav[aria-label=Stations] a[href$='/cut']")),
     );
+    await waitFor(
+      async () => (await window.driver.getCurrentUrl()) === `${address}/cut`,
+      "the station was never come to",
+    );
     await find(window.driver, By.css("main svg[role=img]"));
-    expect(await window.driver.getCurrentUrl()).toBe(`${address}/cut`);
     expect(await text()).not.toContain("Fetching the page");
   }, 120_000);
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { roved } from "./roving.ts";
+import { roved, rowsOf } from "./roving.ts";
 
 /** Seven in rows of three. */
 const TOPS = [0, 0, 0, 80, 80, 80, 160];
@@ -7,7 +7,7 @@ const from = (place: number) =>
   Object.fromEntries(
     ["ArrowRight", "ArrowLeft", "ArrowDown", "ArrowUp", "Home", "End", "a"].map((key) => [
       key,
-      roved(key, place, TOPS),
+      roved(key, place, rowsOf(TOPS)),
     ]),
   );
 
@@ -30,5 +30,5 @@ describe("a key among controls in rows", () => {
     expect(from(6)).toMatchObject({ ArrowRight: null, ArrowDown: null, End: null });
   });
 
-  it("knows a single row", () => expect(roved("ArrowDown", 0, [5, 5, 5])).toBeNull());
+  it("knows a single row", () => expect(roved("ArrowDown", 0, rowsOf([5, 5, 5]))).toBeNull());
 });

@@ -1,7 +1,7 @@
 "use client";
 
 import { type KeyboardEvent, useRef, useState } from "react";
-import { roved } from "./roving.ts";
+import { roved, rowsOf } from "./roving.ts";
 
 /**
  * Many like controls in rows as one stop of the Tab key: arrows go from one to the next, Home and
@@ -17,11 +17,7 @@ export function useRoving<T extends HTMLElement>(count: number) {
     const all = [...(list.current?.querySelectorAll<HTMLElement>("[data-rove]") ?? [])];
     const from = all.indexOf(event.target as HTMLElement);
     if (from < 0) return;
-    const to = roved(
-      event.key,
-      from,
-      all.map((one) => one.getBoundingClientRect().top),
-    );
+    const to = roved(event.key, from, rowsOf(all.map((one) => one.getBoundingClientRect().top)));
     if (to === null) return;
     event.preventDefault();
     setAt(to);

@@ -18,8 +18,11 @@ import { letterSet } from "@elm-basket/core/stages/letter-set.ts";
 /** Kits are drawn four times their size on the bench. */
 export const KIT_DRAWING_MM = 0.02;
 
-/** Pictures are no wider than some five hundred pixels: a third of one cannot be seen. */
-const PICTURE_SHARES = 1500;
+/**
+ * Pixels across a picture, where it is widest: a third of one cannot be seen. In a list they are
+ * small, and there are many.
+ */
+export const PICTURE_PX = { alone: 500, listed: 170 } as const;
 
 /** One seat's decal on its face, as paths in millimetres. */
 export interface DecalPicture {
@@ -39,20 +42,32 @@ export interface DecalPicture {
 }
 
 /** Of each thing that the seat makes, in order. */
-export function decals(document: ClassDocument, seatId: string, fonts: FontLookup): DecalPicture[] {
+export function decals(
+  document: ClassDocument,
+  seatId: string,
+  fonts: FontLookup,
+  across: number = PICTURE_PX.alone,
+): DecalPicture[] {
   return document.things.flatMap(({ id }) => {
     const view = thingDocument(document, id);
-    return view.seats.some(({ seat }) => seat === seatId) ? [decal(view, seatId, fonts)] : [];
+    return view.seats.some(({ seat }) => seat === seatId)
+      ? [decal(view, seatId, fonts, across)]
+      : [];
   });
 }
 
-function decal(view: ThingDocument, seatId: string, fonts: FontLookup): DecalPicture {
+function decal(
+  view: ThingDocument,
+  seatId: string,
+  fonts: FontLookup,
+  across: number,
+): DecalPicture {
   const brought = ownFaces(view.blank, view.seats);
   const face = brought.get(seatId) ?? readFace(view.blank);
   const set = letterSet(view.design, view.seats, readFace(view.blank), fonts, { faces: brought });
   const seat = set.seats.find((row) => row.seat === seatId);
   const outline = faceOutline(face.face);
-  const tolerance = Math.max(KIT_DRAWING_MM, boxWidth(boxOfPoints(outline)) / PICTURE_SHARES);
+  const tolerance = Math.max(KIT_DRAWING_MM, boxWidth(boxOfPoints(outline)) / (3 * across));
   const colourOf = (id: string) =>
     view.vinyls.find((vinyl) => vinyl.id === id)?.colour ?? "#000000";
   return {

@@ -8,7 +8,7 @@ import { starterProject } from "@elm-basket/core/starters/starter-projects.ts";
 import type { SeatUse } from "@elm-basket/core/stock/shelf-prices.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { seatUses } from "@elm-basket/core/variants/figures.ts";
-import { type DecalPicture, decals } from "./decals.ts";
+import { type DecalPicture, decals, PICTURE_PX } from "./decals.ts";
 
 export interface StarterView extends StarterSummary {
   readonly materials: readonly string[];
@@ -42,7 +42,7 @@ export function startersDrawn(schools: Schools, fonts: FontLookup): StarterView[
           blankMinutes: document.preparation.reduce((sum, { minutes }) => sum + minutes, 0),
           lines: document.supplies.length,
           uses: seatUses(document, kits),
-          pictures: decals(document, first?.seat ?? "", fonts),
+          pictures: decals(document, first?.seat ?? "", fonts, PICTURE_PX.listed),
         },
       },
     ];

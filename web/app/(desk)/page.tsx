@@ -15,12 +15,13 @@ import { FirstVisit } from "@/stations/tonight/first-visit.tsx";
 import { loadTonight, type TonightView } from "@/stations/tonight/load-tonight.ts";
 import type { TaskKind, TonightTask } from "@/stations/tonight/task.ts";
 import { TickTasks } from "@/stations/tonight/tick-tasks.tsx";
-import { Basket, STRANDS, strandsDone } from "@/ui/basket.tsx";
+import { Basket, strandsDone } from "@/ui/basket.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { showDate, todayIn } from "@/ui/dates.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { siteAddress } from "@/ui/site-address.ts";
+import { STRANDS } from "@/ui/weave.tsx";
 
 export const metadata: Metadata = { title: "Tonight" };
 

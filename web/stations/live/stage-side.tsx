@@ -4,7 +4,7 @@ import { showClock, showMinutes } from "@elm-basket/core/units/time.ts";
 import type { ReactNode } from "react";
 import type { LiveClass, LiveStep, StageState } from "@/live/live-class.ts";
 import type { StageAct } from "@/live/perform.ts";
-import { Basket } from "@/ui/basket.tsx";
+import { SeatBasket } from "@/ui/seat-basket.tsx";
 import { type Coming, comingAfter } from "./coming.ts";
 import { Questions } from "./stage-questions.tsx";
 
@@ -148,7 +148,7 @@ export function StageSide({
       {!projector && !state.running && !state.ended && (
         <Readiness live={live} state={state} name={name} />
       )}
-      <Basket
+      <SeatBasket
         dark
         columns={live.seats.length > 40 ? 16 : 5}
         seats={live.seats.map(({ seat, label }) => ({

@@ -19,12 +19,13 @@ import { Findings } from "@/stations/frame/findings.tsx";
 import { loadStation, type StationData } from "@/stations/frame/load.ts";
 import { SetLine } from "@/stations/frame/set-line.tsx";
 import { storedLayers } from "@/stations/frame/stored-faces.ts";
-import { Basket, strandsDone } from "@/ui/basket.tsx";
+import { strandsDone } from "@/ui/basket.tsx";
 import { FileButton } from "@/ui/button.tsx";
 import { showDaysAway, todayIn } from "@/ui/dates.ts";
 import { facePicture } from "@/ui/face-picture.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
+import { SeatBasket } from "@/ui/seat-basket.tsx";
 import { BeginGuide } from "../frame/guide/begin-guide.tsx";
 import { labelsOf } from "../frame/labels.ts";
 import { ClassForm } from "./class-form.tsx";
@@ -163,7 +164,7 @@ export async function PlanStation({
         {films}
         <Preparation data={data} />
         <h2 className="mt-8 mb-2 text-lg">The basket</h2>
-        <Basket seats={seats} href={(seat) => `/bench/${id}?seat=${encodeURIComponent(seat)}`} />
+        <SeatBasket seats={seats} to={`/bench/${id}?seat=`} />
       </section>
       <section>
         <Minutes data={data} />

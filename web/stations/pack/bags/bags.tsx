@@ -2,8 +2,9 @@ import { isSpare } from "@elm-basket/core/document/kit-ref.ts";
 import { type BagMark, ROOM_BAG } from "@/data/bags.ts";
 import type { KitRow } from "@/data/making.ts";
 import { labelOf } from "@/stations/frame/labels.ts";
-import { Basket, strandsDone } from "@/ui/basket.tsx";
+import { strandsDone } from "@/ui/basket.tsx";
 import { LinkButton } from "@/ui/button.tsx";
+import { SeatBasket } from "@/ui/seat-basket.tsx";
 
 interface Props {
   readonly id: string;
@@ -40,14 +41,14 @@ export function Bags({ id, kits, labels, cut, marks, nameOf, room }: Props) {
       </p>
       {own.length > 0 && (
         <>
-          <Basket
+          <SeatBasket
             seats={own.map((kit) => ({
               seat: kit.seat,
               label: labelOf(labels, kit.seat),
               done: strandsDone(kit),
               lacks: lacks.filter(({ bag }) => bag === kit.seat).length,
             }))}
-            href={bagUrl}
+            to={`/bags/${id}?bag=`}
           />
           <LinkButton tone="main" className="mt-3" href={`/bags/${id}`}>
             Check and pack

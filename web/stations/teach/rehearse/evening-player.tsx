@@ -9,8 +9,8 @@ import {
 } from "@elm-basket/core/rehearsal/played-seat.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { useEffect, useState } from "react";
-import { Basket } from "@/ui/basket.tsx";
 import { Button } from "@/ui/button.tsx";
+import { SeatBasket } from "@/ui/seat-basket.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import type { Report } from "./use-rehearsal.ts";
 
@@ -111,7 +111,7 @@ export function EveningPlayer({ evening, run, found, seats, titles, at, onPlay }
         {tally("done") > 0 ? `, ${tally("done")} done` : ""}
       </p>
       <div className="grid gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-        <Basket
+        <SeatBasket
           columns={seats.length > 60 ? 16 : undefined}
           {...(chosen === null ? {} : { chosen })}
           onChoose={(seat) => setChosen(seat === chosen ? null : seat)}

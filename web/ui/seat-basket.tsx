@@ -1,0 +1,94 @@
+"use client";
+
+/**
+ * The basket as a way to each of its seats: one stop of the Tab key, arrows from seat to seat. A
+ * thousand links in a row would send half a megabyte, and nobody would get past them by key.
+ */
+import { counted } from "@elm-basket/core/units/counted.ts";
+import { type MouseEvent, type PointerEvent, useState } from "react";
+import { progressWords, tallied } from "./basket.tsx";
+import { roved } from "./roving.ts";
+import { type BasketSeat, seatsAcross, Weave, type WeaveProps, weaveWidth } from "./weave.tsx";
+
+interface Props extends WeaveProps {
+  /** What a seat is at, where its strands are no kit's. */
+  readonly words?: (seat: string) => string;
+  /** Where a seat is to be found: what its name is put behind. */
+  readonly to?: string;
+  readonly onChoose?: (seat: string) => void;
+}
+
+export function SeatBasket({ words, to, onChoose, ...props }: Props) {
+  const { seats, chosen } = props;
+  const [at, setAt] = useState(0);
+  const [moved, setMoved] = useState(false);
+  const across = seatsAcross(props);
+  const rows = Math.ceil(seats.length / across);
+  const seat = seats[Math.min(at, seats.length - 1)];
+  if (!seat) return <p className="text-soft text-sm">No seats yet.</p>;
+  const place = seats.indexOf(seat);
+  const named = ({ seat: id, label }: BasketSeat) =>
+    label === id || label.includes(`seat ${id}`) ? label : `Seat ${id}, ${label}`;
+  const said = `${named(seat)}: ${words?.(seat.seat) ?? progressWords(seat)}`;
+  const under = ({ currentTarget, clientX, clientY }: MouseEvent): number | null => {
+    const box = currentTarget.getBoundingClientRect();
+    const column = Math.floor(((clientX - box.left) / box.width) * across);
+    const found = Math.floor(((clientY - box.top) / box.height) * rows) * across + column;
+    return column >= 0 && column < across && found in seats ? found : null;
+  };
+  const cover = {
+    className: "absolute rounded-[2px] hover:outline-2 hover:outline-current",
+    style: {
+      left: `${(100 * (place % across)) / across}%`,
+      top: `${(100 * Math.floor(place / across)) / rows}%`,
+      width: `${100 / across}%`,
+      height: `${100 / rows}%`,
+    },
+    title: said,
+    "aria-label": said,
+  };
+  const choose = (one: BasketSeat) => {
+    if (onChoose) onChoose(one.seat);
+    else if (to) window.location.assign(to + encodeURIComponent(one.seat));
+  };
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: the keys are those of the link inside
+    <div
+      className={`relative ${to || onChoose ? "cursor-pointer" : ""}`}
+      style={{ maxWidth: weaveWidth(across) }}
+      title={to || onChoose ? undefined : said}
+      onPointerMove={(event: PointerEvent) => setAt(under(event) ?? place)}
+      onClick={(event) => {
+        // A finger comes without moving there first.
+        const found = under(event);
+        if (found === null || (event.target as HTMLElement).closest("a, button")) return;
+        setAt(found);
+        choose(seats[found] as BasketSeat);
+      }}
+      onKeyDown={(event) => {
+        const next = roved(event.key, place, { count: seats.length, perRow: across });
+        if (next === null) return;
+        event.preventDefault();
+        setMoved(true);
+        setAt(next);
+      }}
+    >
+      <Weave
+        {...props}
+        label={`${counted(seats.length, "seat")}: ${words ? "" : tallied(seats)}${to || onChoose ? `${words ? "" : "; "}arrow keys go from one to the next` : ""}`}
+      />
+      {to && <a {...cover} href={to + encodeURIComponent(seat.seat)} />}
+      {onChoose && (
+        <button
+          {...cover}
+          type="button"
+          aria-pressed={seat.seat === chosen}
+          onClick={() => onChoose(seat.seat)}
+        />
+      )}
+      <span className="sr-only" aria-live="polite">
+        {moved ? said : ""}
+      </span>
+    </div>
+  );
+}
