@@ -2,14 +2,13 @@
  * Where one piece with straight edges may not lie, seen from another, and how far the two lie edge
  * to edge.
  */
+import { DEEP_MM } from "./grain.ts";
 import type { Straight } from "./straight.ts";
 
 /** Edges that diverge by less lie along each other; the sine of the angle. */
 const PARALLEL = 2e-4;
 /** Edges that far apart touch, mm: a fifth of a plotter's step. */
 const TOUCHING_MM = 5e-3;
-/** Less deep is not inside, mm. */
-const DEEP_MM = 1e-6;
 /** What is left of an edge between two parts may be a point: there one piece fits exactly. */
 const POINT_SHARE = 1e-7;
 
@@ -28,12 +27,14 @@ export interface NoFit {
    * the second's.
    */
   readonly along: Float64Array;
+  /** Less deep is not inside, mm. */
+  readonly give: number;
 }
 
 const ALONG_SIZE = 8;
 
 /** Minkowski sums of each part of the one with each of the other turned about. */
-export function noFitOf(a: Straight, b: Straight): NoFit {
+export function noFitOf(a: Straight, b: Straight, give = DEEP_MM): NoFit {
   const turned = b.parts.map((part) => part.map((value) => -value) as Float64Array);
   const parts = a.parts.flatMap((one) => turned.map((other) => sumOf(one, other)));
   let [minX, minY, maxX, maxY] = [Infinity, Infinity, -Infinity, -Infinity];
@@ -44,7 +45,7 @@ export function noFitOf(a: Straight, b: Straight): NoFit {
       minY = Math.min(minY, corners[i + 1] as number);
       maxY = Math.max(maxY, corners[i + 1] as number);
     }
-  return { parts, rim: null, minX, minY, maxX, maxY, along: alongOf(a.edges, b.edges) };
+  return { parts, rim: null, minX, minY, maxX, maxY, along: alongOf(a.edges, b.edges, give), give };
 }
 
 /** What of the parts' rims is in no other part, as x1, y1, x2, y2: there the two touch. */
@@ -151,7 +152,7 @@ function lowest(corners: Float64Array): number {
   return best;
 }
 
-function alongOf(a: Float64Array, b: Float64Array): Float64Array {
+function alongOf(a: Float64Array, b: Float64Array, give: number): Float64Array {
   const out: number[] = [];
   for (let i = 0; i < a.length; i += 4) {
     const [px, py, qx, qy] = a.subarray(i) as unknown as [number, number, number, number];
@@ -163,7 +164,9 @@ function alongOf(a: Float64Array, b: Float64Array): Float64Array {
         (qx - px) * (sx - rx) + (qy - py) * (sy - ry),
         (qx - px) * (sy - ry) - (qy - py) * (sx - rx),
       ];
-      if (dot < 0 && Math.abs(turn) < PARALLEL * length * other)
+      // Where corners are rounded, a short edge is turned by more.
+      const parallel = Math.max(PARALLEL * Math.min(length, other), give);
+      if (dot < 0 && Math.abs(turn) < parallel * Math.max(length, other))
         out.push(px, py, (qx - px) / length, (qy - py) / length, length, sx, sy, other);
     }
   }
@@ -209,17 +212,16 @@ export function touching({ along, minX, minY, maxX, maxY }: NoFit, x: number, y:
 
 /** Whether the two pieces overlap, the second (x, y) away from the first. */
 export function overlapping(
-  { parts, minX, minY, maxX, maxY }: NoFit,
+  { parts, minX, minY, maxX, maxY, give }: NoFit,
   x: number,
   y: number,
 ): boolean {
-  if (x <= minX + DEEP_MM || x >= maxX - DEEP_MM || y <= minY + DEEP_MM || y >= maxY - DEEP_MM)
-    return false;
-  for (const corners of parts) if (isInside(corners, x, y)) return true;
+  if (x <= minX + give || x >= maxX - give || y <= minY + give || y >= maxY - give) return false;
+  for (const corners of parts) if (isInside(corners, x, y, give)) return true;
   return false;
 }
 
-function isInside(corners: Float64Array, x: number, y: number): boolean {
+function isInside(corners: Float64Array, x: number, y: number, give: number): boolean {
   let px = corners[corners.length - 2] as number;
   let py = corners[corners.length - 1] as number;
   for (let i = 0; i < corners.length; i += 2) {
@@ -227,7 +229,7 @@ function isInside(corners: Float64Array, x: number, y: number): boolean {
     const qy = corners[i + 1] as number;
     const ex = qx - px;
     const ey = qy - py;
-    if (ex * (y - py) - ey * (x - px) <= DEEP_MM * Math.sqrt(ex * ex + ey * ey)) return false;
+    if (ex * (y - py) - ey * (x - px) <= give * Math.sqrt(ex * ex + ey * ey)) return false;
     px = qx;
     py = qy;
   }

@@ -10,6 +10,7 @@ import {
   polygonsArea,
   type Ring,
   rectRing,
+  ringArea,
 } from "../geometry/polygon.ts";
 import { noFitOf, overlapping, rimOf, touching } from "./no-fit.ts";
 import type { ShapeItem, ShapeProblem } from "./problem.ts";
@@ -100,6 +101,20 @@ describe("straightOf", () => {
         0,
       ),
     ).toBeNull();
+  });
+
+  it("takes an outline apart that touches itself, also where rounding makes it cross", () => {
+    // Along the slanted edge hangs a triangle by its corner, a thousandth beyond the edge.
+    const [a, p, d]: [Point, Point, Point] = [
+      [0, 0],
+      [40.001, 19.999],
+      [80, 40],
+    ];
+    const hung: Ring = [a, p, [50, 0], [60, 10], p, d, [80, 60], [0, 60]];
+    const made = straightOf([[hung]], 0, 4e-3);
+    expect(made).not.toBeNull();
+    const parts = made?.parts.reduce((sum, part) => sum + Math.abs(ringArea(ringOf(part))), 0);
+    expect(parts).toBeCloseTo(Math.abs(ringArea(hung)), 0);
   });
 
   it("leaves out corners that are none", () => {
@@ -338,6 +353,26 @@ describe("pieces with straight edges", () => {
     const layout = layTight(problem);
     expect(validateShapes(problem, layout)).toEqual([]);
     expect(layout.sheets).toBe(1);
+    expect(layout.unplaced).toEqual([]);
+  });
+
+  it.each([5, 6, 7])("also when their corners are rounded, each in its own frame (%i)", (seed) => {
+    const { items, side } = slanted(seed);
+    const rounded = items.map((item, i) => {
+      const [ox, oy] = [7 * Math.sin(12.9 * i), 7 * Math.cos(7.3 * i)];
+      const thousandths = (mm: number) => Math.round(1000 * mm) / 1000;
+      return {
+        ...item,
+        polygons: item.polygons.map((polygon) =>
+          polygon.map((ring) =>
+            ring.map(([x, y]): Point => [thousandths(x + ox), thousandths(y + oy)]),
+          ),
+        ),
+      };
+    });
+    const problem = onSheet(rounded, side, { seconds: 3 });
+    const layout = layTight(problem);
+    expect(validateShapes(problem, layout)).toEqual([]);
     expect(layout.unplaced).toEqual([]);
   });
 

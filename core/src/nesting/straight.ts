@@ -6,16 +6,18 @@ import { convexParts } from "../geometry/convex-parts.ts";
 import {
   boxOf,
   type Point,
+  type Polygon,
   type Polygons,
   type Ring,
   ringArea,
   ringLength,
 } from "../geometry/polygon.ts";
+import { DEEP_MM } from "./grain.ts";
 
 /** Above so many corners a piece counts as round; above so many parts it is one of too many. */
 const MOST_CORNERS = 24;
 const MOST_PARTS = 8;
-/** Corners nearer to the line between their neighbours are none, mm. */
+/** Corners nearer to the line between their neighbours are none, mm, where none is rounded. */
 const FLAT_MM = 1e-6;
 /**
  * The rim of the clearance round a corner is made of tangents that turn by no more than this: never
@@ -39,28 +41,32 @@ export interface Straight {
 }
 
 /** Result: null when the outline crosses itself, or has too many corners or parts. */
-export function straightOf(polygons: Polygons, clearance: number): Straight | null {
+export function straightOf(polygons: Polygons, clearance: number, give = DEEP_MM): Straight | null {
+  const flat = Math.max(FLAT_MM, give / 2);
   const { minX, minY, maxX, maxY } = boxOf(polygons);
-  const bare = polygons.map((polygon) =>
-    polygon.map((ring, r) => {
-      const corners = cornersOf(ringArea(ring) < 0 === (r === 0) ? [...ring].reverse() : ring);
-      return corners.map(([x, y]): Point => [x - minX, y - minY]);
-    }),
-  );
+  const bare = polygons.flatMap((polygon): Polygon[] => {
+    const corners = polygon.map((ring, r) =>
+      cornersOf(ringArea(ring) < 0 === (r === 0) ? [...ring].reverse() : ring, flat).map(
+        ([x, y]): Point => [x - minX, y - minY],
+      ),
+    );
+    const [outer, ...holes] = corners;
+    return outer && holes.length === 0 ? unpinched(outer, flat).map((ring) => [ring]) : [corners];
+  });
   const rings = bare.flat();
   const corners = rings.reduce((sum, ring) => sum + ring.length, 0);
   if (rings.length === 0 || rings.some((ring) => ring.length < 3) || corners > MOST_CORNERS)
     return null;
   const outline = rings.flatMap(edgesOf);
-  if (crossesItself(outline)) return null;
-  const convex = bare.flatMap(convexParts).map(cornersOf);
+  if (crossesItself(outline, flat)) return null;
+  const convex = bare.flatMap(convexParts).map((part) => cornersOf(part, flat));
   if (convex.length === 0 || convex.length > MOST_PARTS) return null;
   const grown = clearance > 0 ? convex.map((part) => grownBy(part, clearance / 2)) : convex;
   const [width, height] = [maxX - minX, maxY - minY];
   const along = (axis: 0 | 1, value: number) =>
     outline.reduce(
       (sum, [p, q]) =>
-        Math.abs(p[axis] - value) < FLAT_MM && Math.abs(q[axis] - value) < FLAT_MM
+        Math.abs(p[axis] - value) < flat && Math.abs(q[axis] - value) < flat
           ? sum + distance(p, q)
           : sum,
       0,
@@ -94,33 +100,57 @@ function movedOut([p, q]: Edge, by: number): Edge {
   ];
 }
 
-function crossesItself(edges: readonly Edge[]): boolean {
+/**
+ * Where a ring comes back to a corner it is two that touch there. Taken apart as one, rounding makes
+ * the two cross.
+ */
+function unpinched(ring: Ring, flat: number): Ring[] {
+  for (let i = 0; i < ring.length; i++)
+    for (let j = i + 1; j < ring.length; j++) {
+      if (distance(ring[i] as Point, ring[j] as Point) > flat) continue;
+      const [own, rest] = [ring.slice(i, j), [...ring.slice(0, i), ...ring.slice(j)]];
+      // What runs the other way round is a hole.
+      const area = ringArea(ring);
+      if (
+        own.length > 2 &&
+        rest.length > 2 &&
+        ringArea(own) * area > 0 &&
+        ringArea(rest) * area > 0
+      )
+        return [own, rest].flatMap((part) => unpinched(part, flat));
+    }
+  return [ring];
+}
+
+/** Touching is no crossing: that an end lies on the other edge, or beyond it by less than counts. */
+function crossesItself(edges: readonly Edge[], flat: number): boolean {
   return edges.some(([a, b], i) =>
     edges
       .slice(i + 1)
-      .some(
-        ([p, q]) =>
-          cross(a, b, p) > 0 !== cross(a, b, q) > 0 &&
-          cross(p, q, a) > 0 !== cross(p, q, b) > 0 &&
-          ![a, b].some((one) => [p, q].some((other) => distance(one, other) <= FLAT_MM)),
-      ),
+      .some(([p, q]) => onBothSides(a, b, [p, q], flat) && onBothSides(p, q, [a, b], flat)),
   );
 }
 
+function onBothSides(a: Point, b: Point, [p, q]: Edge, flat: number): boolean {
+  const least = flat * distance(a, b);
+  const [first, last] = [cross(a, b, p), cross(a, b, q)];
+  return first > 0 !== last > 0 && Math.abs(first) > least && Math.abs(last) > least;
+}
+
 /** Without points that are doubled or lie on the line between their neighbours. */
-function cornersOf(ring: Ring): Ring {
+function cornersOf(ring: Ring, flat: number): Ring {
   const kept: Point[] = [];
   for (const point of ring)
-    if (kept.length === 0 || distance(point, kept[kept.length - 1] as Point) > FLAT_MM)
+    if (kept.length === 0 || distance(point, kept[kept.length - 1] as Point) > flat)
       kept.push(point);
-  if (kept.length > 1 && distance(kept[0] as Point, kept[kept.length - 1] as Point) <= FLAT_MM)
+  if (kept.length > 1 && distance(kept[0] as Point, kept[kept.length - 1] as Point) <= flat)
     kept.pop();
   return kept.filter((p, i) => {
     const [o, q] = [
       kept[(i + kept.length - 1) % kept.length] as Point,
       kept[(i + 1) % kept.length] as Point,
     ];
-    return Math.abs(cross(o, p, q)) > FLAT_MM * distance(o, q);
+    return Math.abs(cross(o, p, q)) > flat * distance(o, q);
   });
 }
 

@@ -14,12 +14,14 @@ import {
 } from "../geometry/polygon.ts";
 import { seededRandom } from "../geometry/random.ts";
 import { STRIP, sheetBin, sheetNumber } from "./bins.ts";
+import { DEEP_MM, giveOf } from "./grain.ts";
 import { inscribedBox } from "./inscribed.ts";
 import { pressIntoBin } from "./press/press-bin.ts";
 import { pressStrip } from "./press/press-strip.ts";
 import type { ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
 import { type Place, prepare, quarterOf, type Ready } from "./ready.ts";
 import { straightOf } from "./straight.ts";
+import { searchJoined } from "./strategies/joining.ts";
 import type { TouchingItem } from "./strategies/pieces.ts";
 import { type BoxFill, type SkylineBox, searchBoxes } from "./strategies/skyline.ts";
 import { layShort, MOST_PARTS, MOST_SHAPES } from "./strategies/touching.ts";
@@ -34,6 +36,8 @@ const WORK_PER_SECOND = 42e6;
 const LIKELY_SHARE = 0.4;
 /** Share for the first of the sheets when all items are boxes. */
 const BOXES_FIRST = 0.9;
+/** Share of what boxes get for joining those with a side in common. */
+const JOINING_SHARE = 0.3;
 /** Share for laying edge to edge what has straight edges. */
 const EDGED_SHARE = 0.75;
 const EDGED_SHORT_SHARE = 0.35;
@@ -240,6 +244,13 @@ class Tight {
     this.onBetter?.(this.layout());
   }
 
+  /** With clearance pieces are grown, and keep their distance exactly. */
+  private giveOf(among: readonly number[]): number {
+    return this.problem.clearance > 0
+      ? DEEP_MM
+      : giveOf(among.flatMap((i) => this.problem.items[i]?.polygons ?? []));
+  }
+
   /**
    * Pieces with few corners, laid edge to edge from the start of the box; nothing when much of what
    * there is has more.
@@ -253,9 +264,10 @@ class Tight {
     const turns = among.reduce((sum, i) => sum + (this.ready[i] as Ready).turned.length, 0);
     if (turns > MOST_SHAPES / MOSTLY_STRAIGHT) return new Map();
     const areaOf = (i: number) => (this.ready[i] as Ready).area;
+    const give = this.giveOf(among);
     const straight = among.flatMap((i): (TouchingItem & { readonly i: number })[] => {
       const turned = (this.ready[i] as Ready).turned.map(({ polygons }) =>
-        straightOf(polygons, this.problem.clearance),
+        straightOf(polygons, this.problem.clearance, give),
       );
       return turned.every((one) => one !== null) ? [{ turned, area: areaOf(i), i }] : [];
     });
@@ -267,7 +279,7 @@ class Tight {
         MOST_PARTS
     )
       return new Map();
-    const fill = layShort(straight, boxWidth(box), boxHeight(box), work);
+    const fill = layShort(straight, boxWidth(box), boxHeight(box), work, give);
     this.spent += fill.work;
     return new Map(
       fill.spots.map(({ index, turn, x, y }) => [
@@ -429,15 +441,21 @@ class Tight {
         mayTurn: quarterOf(this.ready[i] as Ready) >= 0,
       };
     });
-    const fill = searchBoxes(
-      boxes,
-      boxes.map((_, k) => k),
-      width + c,
-      height + c,
-      { work, random: this.random, better },
-    );
+    const order = boxes.map((_, k) => k);
+    const [w, h] = [width + c, height + c];
+    const search = { random: this.random, better };
+    const { fill: joined, work: spent } = searchJoined(boxes, order, w, h, {
+      ...search,
+      work: work * JOINING_SHARE,
+      give: this.giveOf(among),
+    });
+    if (joined && isFull(joined, boxes.length, w)) {
+      this.spent += spent;
+      return { fill: joined, boxes, among };
+    }
+    const plain = searchBoxes(boxes, order, w, h, { ...search, work: work - spent });
     this.spent += work;
-    return { fill, boxes, among };
+    return { fill: joined && better(joined, plain) ? joined : plain, boxes, among };
   }
 
   private takeBoxes(
@@ -536,6 +554,9 @@ class Tight {
   }
 }
 
+/** All are in, and none of the film before the end is left over. */
+const isFull = ({ spots, area, length }: BoxFill, all: number, width: number): boolean =>
+  spots.length === all && area >= width * length * (1 - 1e-9);
 const fuller = (a: BoxFill, b: BoxFill): boolean => a.area > b.area + 1e-6;
 const shorter = (a: BoxFill, b: BoxFill): boolean =>
   a.spots.length > b.spots.length ||

@@ -13,13 +13,6 @@ const STEPS = 400;
 const MOST_NEXT = 8;
 const FIRST_WIDTH = 8;
 /**
- * What was cut along a slant matches little else, but every straight side matches the rim: that
- * says less (three sheets of 40 and 60 pieces: 83 to 100 % covered, against 74 to 88 %).
- */
-const RIM_WEIGHT = 0.2;
-/** Places nearer to each other are one, mm. */
-const SAME_PLACE_MM = 1e-4;
-/**
  * Work, of which a usual machine does 42 a µs, as measured: a place that is looked at, each piece
  * it is held against, a layout, and what two shapes are to each other.
  */
@@ -63,7 +56,7 @@ class Matching {
       shape: -1,
       x: 0,
       y: 0,
-      rim: RIM_WEIGHT * 2 * (width + height),
+      rim: 2 * (width + height),
       area: 0,
       mark: 0,
       places: Float64Array.from(this.corners()),
@@ -87,7 +80,7 @@ class Matching {
     const { pieces } = this;
     const all = pieces.shapes.flatMap((_, b) =>
       pieces.cornersOf(b).map(({ x, y }) => ({
-        place: [b, x, y, RIM_WEIGHT * pieces.rimHeld(b, x, y)],
+        place: [b, x, y, pieces.rimHeld(b, x, y)],
         filled: pieces.fillsCorner(b, x, y),
       })),
     );
@@ -170,7 +163,7 @@ class Matching {
       const y = (mates[at + 2] as number) + layout.y;
       if (!pieces.within(b, x, y)) continue;
       const held = this.held(b, x, y);
-      if (held >= 0 && !lists(places, b, x, y)) places.push(b, x, y, held);
+      if (held >= 0 && !lists(places, b, x, y, pieces.samePlace)) places.push(b, x, y, held);
     }
     this.work += (mates.length / 3) * PLACE_WORK;
     return Float64Array.from(places);
@@ -182,7 +175,7 @@ class Matching {
     this.work += lying.length * PIECE_WORK;
     for (const other of lying)
       if (overlapping(pieces.pair(other.shape, b), x - other.x, y - other.y)) return -1;
-    let held = RIM_WEIGHT * pieces.rimHeld(b, x, y);
+    let held = pieces.rimHeld(b, x, y);
     for (const other of lying)
       held += touching(pieces.pair(other.shape, b), x - other.x, y - other.y);
     return held;
@@ -202,7 +195,7 @@ class Matching {
         const y = (along[i + 1] as number) - (along[i + 6] as number);
         const more = (along[i + 4] as number) - (along[i + 7] as number);
         if (!overlapping(own, x, y)) mates.push(b, x, y);
-        if (Math.abs(more) <= SAME_PLACE_MM) continue;
+        if (Math.abs(more) <= pieces.samePlace) continue;
         const [ex, ey] = [x + more * (along[i + 2] as number), y + more * (along[i + 3] as number)];
         if (!overlapping(own, ex, ey)) mates.push(b, ex, ey);
       }
@@ -213,12 +206,12 @@ class Matching {
   }
 }
 
-function lists(places: readonly number[], b: number, x: number, y: number): boolean {
+function lists(places: readonly number[], b: number, x: number, y: number, same: number): boolean {
   for (let at = 0; at < places.length; at += PLACE_SIZE)
     if (
       places[at] === b &&
-      Math.abs((places[at + 1] as number) - x) < SAME_PLACE_MM &&
-      Math.abs((places[at + 2] as number) - y) < SAME_PLACE_MM
+      Math.abs((places[at + 1] as number) - x) < same &&
+      Math.abs((places[at + 2] as number) - y) < same
     )
       return true;
   return false;

@@ -2,8 +2,10 @@
  * Pieces with straight edges in a rectangle: what two of them, or one and the rim, are to each
  * other.
  */
+import { DEEP_MM } from "../grain.ts";
 import { type NoFit, noFitOf } from "../no-fit.ts";
 import type { Straight } from "../straight.ts";
+import { eased, type Lies } from "./easing.ts";
 
 export interface TouchingItem {
   /** The piece in each of its turns. */
@@ -26,6 +28,8 @@ export interface TouchingFill {
   readonly area: number;
 }
 
+/** Places nearer to each other are one, mm. */
+const SAME_PLACE_MM = 1e-4;
 /** Layouts that differ by less are one, mm. */
 const SAME_LAYOUT_MM = 0.05;
 export const SLACK_MM = 1e-6;
@@ -41,12 +45,16 @@ export class Pieces {
   /** Items of each kind: equal pieces are one kind, of which there are several. */
   readonly kinds: readonly (readonly number[])[];
   readonly kindOf: Int32Array;
+  /** Places nearer to each other are one, mm. */
+  readonly samePlace: number;
   private readonly pairs: (NoFit | undefined)[];
 
   constructor(
     items: readonly TouchingItem[],
     readonly width: number,
     readonly height: number,
+    /** How deep one may reach into another, mm: see `giveOf`. */
+    private readonly give = DEEP_MM,
   ) {
     const byLook = new Map<string, number[]>();
     items.forEach(({ turned }, i) => {
@@ -61,6 +69,7 @@ export class Pieces {
       return turned.map((straight, turn): Shape => ({ ...straight, kind, turn, area }));
     });
     this.kindOf = Int32Array.from(this.shapes, ({ kind }) => kind);
+    this.samePlace = Math.max(SAME_PLACE_MM, give);
     this.pairs = new Array(this.shapes.length ** 2);
   }
 
@@ -68,18 +77,16 @@ export class Pieces {
     const key = a * this.shapes.length + b;
     const known = this.pairs[key];
     if (known) return known;
-    const made = noFitOf(this.shapes[a] as Shape, this.shapes[b] as Shape);
+    const made = noFitOf(this.shapes[a] as Shape, this.shapes[b] as Shape, this.give);
     this.pairs[key] = made;
     return made;
   }
 
   within(b: number, x: number, y: number): boolean {
     const { width, height } = this.shapes[b] as Shape;
+    const { give } = this;
     return (
-      x >= -SLACK_MM &&
-      y >= -SLACK_MM &&
-      x <= this.width - width + SLACK_MM &&
-      y <= this.height - height + SLACK_MM
+      x >= -give && y >= -give && x <= this.width - width + give && y <= this.height - height + give
     );
   }
 
@@ -87,19 +94,20 @@ export class Pieces {
   cornersOf(b: number): { readonly x: number; readonly y: number }[] {
     const shape = this.shapes[b] as Shape;
     const [mostX, mostY] = [this.width - shape.width, this.height - shape.height];
-    if (mostX < -SLACK_MM || mostY < -SLACK_MM) return [];
+    if (mostX < -this.give || mostY < -this.give) return [];
     return [...new Set([0, mostX])].flatMap((x) => [...new Set([0, mostY])].map((y) => ({ x, y })));
   }
 
   /** Whether one that lies in a corner lies along both sides there. */
   fillsCorner(b: number, x: number, y: number): boolean {
     const { sides } = this.shapes[b] as Shape;
-    return sides[x < SLACK_MM ? 0 : 1] > 0 && sides[y < SLACK_MM ? 2 : 3] > 0;
+    return sides[x < this.give ? 0 : 1] > 0 && sides[y < this.give ? 2 : 3] > 0;
   }
 
   /** How far one lies along the rim, mm. */
   rimHeld(b: number, x: number, y: number): number {
     const { sides, width, height } = this.shapes[b] as Shape;
+    const on = (gap: number, side: number) => (Math.abs(gap) <= this.give ? side : 0);
     return (
       on(x, sides[0]) +
       on(this.width - width - x, sides[1]) +
@@ -108,14 +116,13 @@ export class Pieces {
     );
   }
 
-  fillOf(lying: readonly { shape: number; x: number; y: number }[]): TouchingFill {
+  fillOf(lying: readonly Lies[]): TouchingFill {
     const left = this.kinds.map((members) => [...members]);
     let area = 0;
-    const spots = lying.map(({ shape, x, y }): TouchingSpot => {
+    const spots = eased(this, lying).map(({ shape, x, y }): TouchingSpot => {
       const { kind, turn, area: own } = this.shapes[shape] as Shape;
       area += own;
-      const index = (left[kind] as number[]).shift() as number;
-      return { index, turn, x: Math.max(0, x), y: Math.max(0, y) };
+      return { index: (left[kind] as number[]).shift() as number, turn, x, y };
     });
     return { spots, area };
   }
@@ -131,8 +138,6 @@ export class Pieces {
     return (first >>> 0) * 2 ** 15 + (mixed(first ^ ix) >>> 17);
   }
 }
-
-const on = (gap: number, side: number): number => (Math.abs(gap) < SLACK_MM ? side : 0);
 
 function mixed(value: number): number {
   let h = value;

@@ -146,7 +146,7 @@ function joinEqualInto(gaps: Gap[]): void {
  * A skyline of n boxes looks at n² / 2 boxes as long as these are few, each as dear as several
  * pairs of spans.
  */
-const lookCost = (count: number): number =>
+export const lookCost = (count: number): number =>
   80 * count + 1.6 * count * Math.min(count, 2 * MOST_LOOKED_AT);
 
 export interface BoxSearch {

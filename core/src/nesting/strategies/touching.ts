@@ -24,8 +24,6 @@ const FIRST_WIDTH = 2;
 const MATCHING_SHARE = 0.5;
 const ADDING_SHARE = 0.1;
 const ADDING_WIDTH = 4;
-/** Places nearer to each other are one, mm. */
-const SAME_PLACE_MM = 1e-4;
 /**
  * Work, of which a usual machine does 42 a µs, as measured: asking about a place and a piece,
  * crossing two edges.
@@ -52,8 +50,9 @@ export function layTouching(
   width: number,
   height: number,
   work: number,
+  give?: number,
 ): TouchingFill & { readonly work: number } {
-  const pieces = new Pieces(items, width, height);
+  const pieces = new Pieces(items, width, height, give);
   const all = items.reduce((sum, { area }) => sum + area, 0);
   const done = ({ area }: TouchingFill) => area >= all * (1 - 1e-9);
   const matching = layMatching(pieces, all, work * MATCHING_SHARE);
@@ -77,15 +76,16 @@ export function layShort(
   width: number,
   height: number,
   work: number,
+  give?: number,
 ): TouchingFill & { readonly work: number } {
-  const first = layTouching(items, width, height, work);
+  const first = layTouching(items, width, height, work, give);
   if (first.spots.length < items.length) return first;
   let best: TouchingFill = first;
   let spent = first.work;
   let [least, most] = [first.area / width, endOf(items, best)];
   for (let tries = SHORTER_TRIES; tries > 0 && spent < work && most - least > SLACK_MM; tries--) {
     const at = (least + most) / 2;
-    const next = layTouching(items, width, at, (work - spent) / tries);
+    const next = layTouching(items, width, at, (work - spent) / tries, give);
     spent += next.work;
     if (next.spots.length === items.length) {
       best = next;
@@ -269,10 +269,11 @@ class Search {
     this.work += lying.length * ASK_WORK;
     for (const other of lying)
       if (overlapping(this.pieces.pair(other.shape, b), x - other.x, y - other.y)) return;
+    const { samePlace } = this.pieces;
     for (let i = 0; i < places.length; i += PLACE_SIZE)
       if (
-        Math.abs((places[i] as number) - x) < SAME_PLACE_MM &&
-        Math.abs((places[i + 1] as number) - y) < SAME_PLACE_MM
+        Math.abs((places[i] as number) - x) < samePlace &&
+        Math.abs((places[i + 1] as number) - y) < samePlace
       )
         return;
     let held = this.pieces.rimHeld(b, x, y);
