@@ -1,9 +1,11 @@
 /** A host's own account: codes on paper, a forgotten password, devices, a new password. */
+import { readClassDocument } from "@elm-basket/core/document/document.ts";
+import { strFromU8, unzipSync } from "fflate";
 import { By, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";
 import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
-import { BASE, openDemo, openNewStudio } from "./journey.ts";
+import { BASE, makeClass, openDemo, openNewStudio } from "./journey.ts";
 
 const EMAIL = "ash@account.example";
 const FIRST = "eleven herons in a yard";
@@ -130,5 +132,50 @@ describe("a new password", () => {
     await first().get(`${BASE}/settings/account`);
     await find(first(), byText("p", "open to everybody"));
     expect(await first().findElements(byText("button", "Change the password"))).toEqual([]);
+  });
+});
+
+describe("leaving", () => {
+  it("takes the work along as one file of open formats", async () => {
+    const driver = elsewhere();
+    await driver.manage().deleteAllCookies();
+    await signIn(driver, "seven swifts over a mill");
+    await find(driver, byText("h1", "Tonight"));
+    await makeClass(driver, "Tags for the fête", ["Ines", "Jo"]);
+    const saved = await driver.executeAsyncScript<string>(`
+      const done = arguments[0];
+      fetch("/settings/studio.zip").then((r) => r.blob()).then((blob) => {
+        const reader = new FileReader();
+        reader.onload = () => done(reader.result.split(",")[1]);
+        reader.readAsDataURL(blob);
+      });`);
+    const files = unzipSync(Buffer.from(saved, "base64"));
+    expect(Object.keys(files)).toEqual(
+      expect.arrayContaining(["README.txt", "studio.json", "goods.csv", "log.csv"]),
+    );
+    const file = files["classes/001-tags-for-the-fete.json"];
+    const read = readClassDocument(JSON.parse(strFromU8(file ?? new Uint8Array())));
+    expect(read.ok && read.value.seats.map(({ fields }) => fields.name)).toEqual(["Ines", "Jo"]);
+    expect(strFromU8(files["studio.json"] ?? new Uint8Array())).toContain("Ash and Rush");
+  });
+
+  it("erases the studio by its name and the password, and then nobody comes in", async () => {
+    const driver = elsewhere();
+    await driver.get(`${BASE}/settings/account`);
+    const form = "form:has(input[name=studio])";
+    const erase = async (studio: string, password: string) => {
+      await type(driver, "studio", studio, form);
+      await type(driver, "password", password, form);
+      await press(driver, byText("button", "Erase the studio for good"));
+    };
+    await erase("Ash", "seven swifts over a mill");
+    await find(driver, byText("p", "Type “Ash and Rush”."));
+    await erase("Ash and Rush", FIRST);
+    await find(driver, byText("p", "That is not your password now."));
+    expect(await violations(driver)).toEqual([]);
+    await erase("Ash and Rush", "seven swifts over a mill");
+    await find(driver, byText("h2", "Sign in"));
+    await signIn(driver, "seven swifts over a mill");
+    await find(driver, byText("p", "do not belong together"));
   });
 });

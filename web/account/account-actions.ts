@@ -9,6 +9,7 @@ import {
   emailOf,
   endOtherSessions,
   endSessionOf,
+  eraseStudio,
   keepRecoveryCodes,
   recoverWith,
 } from "@/data/accounts.ts";
@@ -20,7 +21,14 @@ import type { ActAnswer } from "@/ui/use-act.ts";
 import { whyCommon } from "./common-passwords.ts";
 import { hashedAs } from "./password.ts";
 import { codeHash, freshCodes } from "./recovery.ts";
-import { beginSession, type Host, ownSession, rememberDevice, requireHost } from "./session.ts";
+import {
+  beginSession,
+  endSession,
+  type Host,
+  ownSession,
+  rememberDevice,
+  requireHost,
+} from "./session.ts";
 import { mayTry, normalEmail, type Trying, wasRight } from "./tries.ts";
 
 export interface AccountAnswer {
@@ -112,6 +120,29 @@ export const signOutOthers = act([], no, async (): Promise<ActAnswer> => {
   await withStudio(host.studioId, (sql) => endOtherSessions(sql, host.personId, own));
   return { ok: true };
 });
+
+/** For good: asked by the password and by the studio's name in its own letters. */
+export const leave = act(
+  [takes.before<AccountAnswer | null>(), takes.form],
+  no,
+  async (_before: AccountAnswer | null, form: FormData): Promise<AccountAnswer> => {
+    const host = await requireHost();
+    if (host.studio.is_demo) return no(DEMO);
+    const typed = password.safeParse(form.get("password"));
+    if (String(form.get("studio") ?? "").trim() !== host.studio.name)
+      return { ...no("Nothing was erased."), fields: { studio: `Type “${host.studio.name}”.` } };
+    if (!typed.success)
+      return { ...no("Nothing was erased."), fields: { password: "Type it as it is now." } };
+    const now = await isHosts(host, typed.data);
+    if (typeof now === "string") return { ...no("Nothing was erased."), fields: { password: now } };
+    const gone = await withStudio(host.studioId, (sql) =>
+      eraseStudio(sql, host.personId, now.hash),
+    );
+    if (!gone) return no("Nothing was erased: the password was changed in another window.");
+    await endSession();
+    redirect("/sign-in");
+  },
+);
 
 /** In with a code, once, and a new password. */
 export const recover = act(

@@ -7,6 +7,7 @@ import { useAct } from "@/ui/use-act.ts";
 import {
   type AccountAnswer,
   type CodesAnswer,
+  leave,
   makeRecoveryCodes,
   recover,
   saveNewPassword,
@@ -104,6 +105,27 @@ export function RecoveryCodes({ made }: { made: boolean }) {
       <Said answer={answer} />
       <Button type="submit" disabled={busy} className="w-fit">
         {made ? "Make new codes (the old ones stop)" : "Make recovery codes"}
+      </Button>
+    </form>
+  );
+}
+
+/** What goes is said before, and nothing of it comes back. */
+export function LeaveForm({ studio }: { studio: string }) {
+  const [answer, act, busy] = useActionState<AccountAnswer | null, FormData>(leave, null);
+  return (
+    <form action={act} className="grid max-w-md gap-4">
+      <Field
+        label="The studio’s name"
+        hint={`To be sure: type “${studio}”.`}
+        error={answer?.fields?.studio}
+      >
+        {(props) => <input {...props} name="studio" required maxLength={200} autoComplete="off" />}
+      </Field>
+      <Secret name="password" label="Your password" error={answer?.fields?.password} />
+      <Said answer={answer} />
+      <Button type="submit" disabled={busy} className="w-fit">
+        Erase the studio for good
       </Button>
     </form>
   );

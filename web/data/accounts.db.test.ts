@@ -1,4 +1,5 @@
 /** A person's account in the database: what needs the password, what a code opens, what ends whom. */
+import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import postgres from "postgres";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { codeHash, freshCodes } from "../account/recovery.ts";
@@ -6,14 +7,18 @@ import {
   changePassword,
   endOtherSessions,
   endSessionOf,
+  eraseStudio,
   keepRecoveryCodes,
   listSessions,
   recoverWith,
   recoveryOf,
   touchSession,
 } from "./accounts.ts";
+import { insertClass } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
+import { addLog } from "./log.ts";
 import { migrate } from "./migrate.ts";
+import { insertProject } from "./projects.ts";
 import { addSession, openStudio, type Signed, sessionFor, signedWith } from "./sign-in.ts";
 
 const owner = process.env.ELM_OWNER_URL ?? "";
@@ -142,5 +147,70 @@ describe("recovery codes", () => {
       left: 0,
       madeAt: null,
     });
+  });
+});
+
+describe("a studio that leaves", () => {
+  /** Of every table that holds what is a studio's: how many rows are this one's. */
+  async function rowsOf(studioId: string): Promise<Record<string, number>> {
+    const sql = postgres(owner, { max: 1 });
+    try {
+      const tables = await sql<{ name: string }[]>`
+        select table_name as name from information_schema.columns where table_schema = 'public' and column_name = 'studio_id' order by 1`;
+      const counts = await Promise.all(
+        tables.map(async ({ name }): Promise<[string, number]> => {
+          const [row] = await sql<
+            { n: number }[]
+          >`select count(*)::int as n from ${sql(name)} where studio_id = ${studioId}`;
+          return [name, row?.n ?? 0];
+        }),
+      );
+      return Object.fromEntries(counts.filter(([, n]) => n > 0));
+    } finally {
+      await sql.end();
+    }
+  }
+
+  it("takes everything with it, for the password that holds, and nothing of another", async () => {
+    const [leaving, staying] = [
+      await open("leaving@test.example"),
+      await open("staying@test.example"),
+    ];
+    const tins = demoClass("seed-tins");
+    for (const signed of [leaving, staying]) {
+      await signIn(signed, `in-${signed.studioId}`);
+      await inOwn(signed, async (sql) => {
+        await keepRecoveryCodes(sql, signed, freshCodes().map(codeHash));
+        await insertProject(sql, signed.studioId, tins);
+        const id = await insertClass(sql, signed.studioId, tins, null);
+        await addLog(sql, signed.studioId, id, { kind: "note", body: { words: "x" } });
+      });
+    }
+    const [before, others] = [await rowsOf(leaving.studioId), await rowsOf(staying.studioId)];
+    expect(Object.keys(before)).toEqual(Object.keys(others));
+    for (const table of ["workshops", "seats", "projects", "people", "log_events", "goods"])
+      expect(before[table], table).toBeGreaterThan(0);
+    const erase = (hash: string) =>
+      inOwn(leaving, (sql) => eraseStudio(sql, leaving.personId, hash));
+    expect(await erase("not the first")).toBe(false);
+    expect(await inOwn(staying, (sql) => eraseStudio(sql, leaving.personId, "first"))).toBe(false);
+    expect(await rowsOf(leaving.studioId)).toEqual(before);
+    expect(await erase("first")).toBe(true);
+    expect(await rowsOf(leaving.studioId)).toEqual({});
+    expect(await rowsOf(staying.studioId)).toEqual(others);
+    expect(await isIn(`in-${leaving.studioId}`)).toBe(false);
+    expect(await isIn(`in-${staying.studioId}`)).toBe(true);
+  });
+
+  it("leaves no table out: what is a studio's goes with it", async () => {
+    const sql = postgres(owner, { max: 1 });
+    const kept = await sql<{ name: string }[]>`
+      with recursive gone as (
+        select 'studios'::regclass::oid as t
+        union select k.conrelid from pg_constraint k join gone on k.confrelid = gone.t where k.contype = 'f' and k.confdeltype = 'c')
+      select c.table_name as name from information_schema.columns c where c.table_schema = 'public' and c.column_name = 'studio_id'
+      and format('public.%I', c.table_name)::regclass not in (select t from gone)`;
+    await sql.end();
+    expect(kept.map(({ name }) => name)).toEqual([]);
   });
 });

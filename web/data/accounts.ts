@@ -15,6 +15,12 @@ export async function changePassword(
   return row?.changed ?? false;
 }
 
+/** The studio with all that is its own, for good; false where the password is another. */
+export async function eraseStudio(sql: Sql, personId: string, hash: string): Promise<boolean> {
+  const [row] = await sql<{ gone: boolean }[]>`select erase_studio(${personId}, ${hash}) as gone`;
+  return row?.gone ?? false;
+}
+
 export interface SessionRow {
   readonly id: string;
   readonly device: string;

@@ -365,6 +365,12 @@ export async function listClasses(sql: Sql): Promise<ClassListRow[]> {
     from workshops w order by w.class_date, w.class_time, w.title limit 500`;
 }
 
+/** Of every class, in the order of their days. */
+export const classIds = async (sql: Sql): Promise<string[]> =>
+  (await sql<{ id: string }[]>`select id from workshops order by class_date, id`).map(
+    ({ id }) => id,
+  );
+
 /** The project a class was made of, where that is kept, with how many variants it has. */
 export async function projectOf(
   sql: Sql,

@@ -26,6 +26,9 @@ export async function readPicture(sql: Sql, id: string): Promise<Buffer | null> 
   return row?.bytes ?? null;
 }
 
+export const pictureIds = async (sql: Sql): Promise<string[]> =>
+  (await sql<{ id: string }[]>`select id from pictures order by id`).map(({ id }) => id);
+
 /** Only those that nothing speaks of any more. */
 export async function dropPictures(sql: Sql, ids: readonly string[]): Promise<void> {
   await sql`delete from pictures p where id = any(${ids as string[]})

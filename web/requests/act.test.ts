@@ -56,7 +56,6 @@ describe("the wrapper", () => {
     for (const given of [
       [],
       ["not an id", 1],
-      [`${ID}\0`, 1],
       [ID, "1"],
       [ID, Number.NaN],
       [ID, 1e20],
@@ -70,6 +69,22 @@ describe("the wrapper", () => {
         ok: false,
         message: UNUSABLE,
       });
+  });
+
+  it("says of a null byte that it is one: what was pasted holds it, not the page", async () => {
+    const named = act(
+      [takes.text],
+      no,
+      async (): Promise<{ ok: boolean; message: string }> => ({
+        ok: true,
+        message: "",
+      }),
+    );
+    expect((await named("Ines\0")).message).toMatch(/null byte/u);
+    const form = new FormData();
+    form.set("title", "a\0b");
+    const filled = act([takes.form], no, async () => no(""));
+    expect((await filled(form)).message).toMatch(/null byte/u);
   });
 
   it("what is said beyond its arguments is not heard, and faults inside stay faults", async () => {

@@ -38,8 +38,9 @@ export function act<const A extends Arguments, R>(
     // What is said beyond them is not heard.
     for (const [i, schema] of schemas.entries()) {
       const one = (given as unknown[])[i];
-      const parsed = isPlain(one) ? schema.safeParse(one) : null;
-      if (!parsed?.success) return refused(UNUSABLE);
+      const fault = faultOf(one);
+      const parsed = fault ? null : schema.safeParse(one);
+      if (!parsed?.success) return refused(fault ?? UNUSABLE);
       read.push(parsed.data);
     }
     return work(...(read as Read<A>));
@@ -50,24 +51,37 @@ export function act<const A extends Arguments, R>(
 const [MOST_NODES, DEEPEST] = [2_000_000, 60];
 
 /** Neither endless, nor too deep, nor with a null byte anywhere; a form by its fields. */
-export function isPlain(value: unknown): boolean {
+export const isPlain = (value: unknown): boolean => faultOf(value) === null;
+
+const NO_NULLS =
+  "A sign in it cannot be kept: a null byte, as files hold that are no text. Take it out, or type it anew.";
+
+/** Why a value is not read; null where it may be. */
+function faultOf(value: unknown): string | null {
   let nodes = 0;
-  const look = (one: unknown, depth: number): boolean => {
+  const text = (one: string) => (one.includes("\0") ? NO_NULLS : null);
+  const first = <T>(parts: Iterable<T>, fault: (part: T) => string | null): string | null => {
+    for (const part of parts) {
+      const found = fault(part);
+      if (found) return found;
+    }
+    return null;
+  };
+  const look = (one: unknown, depth: number): string | null => {
     nodes += 1;
-    if (nodes > MOST_NODES || depth > DEEPEST) return false;
-    if (typeof one === "string") return !one.includes("\0");
-    if (typeof one === "number") return Number.isFinite(one);
-    if (one === null || typeof one !== "object") return typeof one !== "function";
-    if (one instanceof Blob) return true;
-    if (one instanceof FormData)
-      return [...one].every(([name, field]) => !name.includes("\0") && look(field, depth + 1));
-    if (Array.isArray(one)) return one.every((part) => look(part, depth + 1));
+    if (nodes > MOST_NODES || depth > DEEPEST) return UNUSABLE;
+    if (typeof one === "string") return text(one);
+    if (typeof one === "number") return Number.isFinite(one) ? null : UNUSABLE;
+    if (one === null || typeof one !== "object") return typeof one === "function" ? UNUSABLE : null;
+    if (one instanceof Blob) return null;
+    const named = ([name, part]: readonly [string, unknown]) => text(name) ?? look(part, depth + 1);
+    if (one instanceof FormData) return first(one, named);
+    if (Array.isArray(one)) return first(one, (part) => look(part, depth + 1));
     // Promises, streams, maps and the like come in no page's request.
-    if (Object.getPrototypeOf(one) !== Object.prototype && Object.getPrototypeOf(one) !== null)
-      return false;
-    return Object.entries(one).every(
-      ([name, part]) => !name.includes("\0") && look(part, depth + 1),
-    );
+    const made = Object.getPrototypeOf(one);
+    return made === Object.prototype || made === null
+      ? first(Object.entries(one), named)
+      : UNUSABLE;
   };
   return look(value, 0);
 }

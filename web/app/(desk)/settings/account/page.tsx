@@ -1,8 +1,9 @@
 import type { Metadata } from "next";
-import { PasswordForm, RecoveryCodes, Sessions } from "@/account/account-forms.tsx";
+import { LeaveForm, PasswordForm, RecoveryCodes, Sessions } from "@/account/account-forms.tsx";
 import { ownSession, requireHost } from "@/account/session.ts";
 import { emailOf, listSessions, recoveryOf } from "@/data/accounts.ts";
 import { withStudio } from "@/data/client.ts";
+import { FileButton } from "@/ui/button.tsx";
 import { showDate, timeIn, todayIn } from "@/ui/dates.ts";
 
 export const metadata: Metadata = { title: "Your account" };
@@ -62,6 +63,26 @@ export default async function AccountPage() {
             <PasswordForm />
           </section>
         </>
+      )}
+      <section className="mb-10 print:hidden">
+        <h2 className="mb-1 text-2xl">Take your work along</h2>
+        <p className="mb-3 max-w-2xl text-soft">
+          One file with every class and project, the shelf, the logbook, your fonts and pictures, in
+          formats that other programs read. Participants&rsquo; names are in it: keep it as you keep
+          a list of names.
+        </p>
+        <FileButton href="/settings/studio.zip">Save as a file</FileButton>
+      </section>
+      {!studio.is_demo && (
+        <section className="mb-10 print:hidden">
+          <h2 className="mb-1 text-2xl">Erase the studio</h2>
+          <p className="mb-3 max-w-2xl text-soft">
+            Every class with its names, kits and marks, the projects, the shelf, the logbook and
+            your account go at once and for good; participants&rsquo; links stop. Only copies that
+            whoever runs the server has made stay as long as those are kept.
+          </p>
+          <LeaveForm studio={studio.name} />
+        </section>
       )}
     </>
   );

@@ -15,6 +15,7 @@ import { printedFile, sheetTexts } from "@/planning/compute.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
 import { paperFor, sheetIn } from "@/planning/label-sheet.ts";
 import { isId, type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
+import { download } from "@/requests/download.ts";
 import { TEST_FORCES, TEST_SHARES } from "@/stations/cut/test-grid.ts";
 import type { Printed } from "@/workers/printed.ts";
 
@@ -46,17 +47,6 @@ const CLASS_FILE = "class.json";
 const classFile = (document: ClassDocument): string => `${JSON.stringify(document, null, 2)}\n`;
 const plain = (text: string, status: number): Response =>
   new Response(text, { status, headers: { "content-type": "text/plain; charset=utf-8" } });
-
-function download(body: string | Uint8Array, type: string, name: string): Response {
-  const bytes = typeof body === "string" ? body : new Uint8Array(body);
-  return new Response(bytes, {
-    headers: {
-      "content-type": type,
-      "content-disposition": `attachment; filename="${name}"`,
-      "cache-control": "no-store",
-    },
-  });
-}
 
 const SHEET = /^sheets\/(\d{2,3})-([a-z][a-z0-9]*)\.(svg|hpgl|dxf)$/u;
 const SHEET_TYPES = {
