@@ -3,6 +3,7 @@ import { currentHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { listScraps } from "@/data/scraps.ts";
 import { scrapLabels } from "@/planning/compute.ts";
+import { download } from "@/requests/download.ts";
 
 /** Labels of all scraps in the box, or of those that are named: `?only=H-03,H-04`. */
 export async function GET(request: Request): Promise<Response> {
@@ -22,11 +23,5 @@ export async function GET(request: Request): Promise<Response> {
     })),
     host.studio.unit,
   );
-  return new Response(new Uint8Array(pdf), {
-    headers: {
-      "content-type": "application/pdf",
-      "content-disposition": 'attachment; filename="scrap-labels.pdf"',
-      "cache-control": "no-store",
-    },
-  });
+  return download(pdf, "application/pdf", "scrap-labels.pdf");
 }

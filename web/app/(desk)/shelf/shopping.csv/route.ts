@@ -1,6 +1,7 @@
 import { csvText } from "@elm-basket/core/roster/roster.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { requireHost } from "@/account/session.ts";
+import { download } from "@/requests/download.ts";
 import { loadShopping } from "@/stations/shelf/shopping/load-shopping.ts";
 import { priceOf } from "@/stations/shelf/shopping/shopping-list.ts";
 
@@ -30,11 +31,5 @@ export async function GET(request: Request): Promise<Response> {
     ["shop", "item", "unit", "lacking", "packs", "in a pack", "price", "order by", "for"],
     ...rows,
   ]);
-  return new Response(text, {
-    headers: {
-      "content-type": "text/csv; charset=utf-8",
-      "content-disposition": 'attachment; filename="shopping-list.csv"',
-      "cache-control": "no-store",
-    },
-  });
+  return download(text, "text/csv; charset=utf-8", "shopping-list.csv");
 }

@@ -3,6 +3,7 @@ import { ADDRESS_SHEETS, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import { currentHost } from "@/account/session.ts";
 import { addressLabels } from "@/planning/compute.ts";
 import { paperFor, sheetIn } from "@/planning/label-sheet.ts";
+import { download } from "@/requests/download.ts";
 import { loadParcels } from "@/stations/pack/parcels/load-parcels.ts";
 
 /**
@@ -31,11 +32,5 @@ export async function GET(
     date: when.date,
     sheet: sheet && ADDRESS_SHEETS.includes(sheet) ? sheet : usualSheet(paperFor(host.studio.unit)),
   });
-  return new Response(new Uint8Array(pdf), {
-    headers: {
-      "content-type": "application/pdf",
-      "content-disposition": 'attachment; filename="address-labels.pdf"',
-      "cache-control": "no-store",
-    },
-  });
+  return download(pdf, "application/pdf", "address-labels.pdf");
 }

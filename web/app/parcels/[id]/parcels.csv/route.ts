@@ -1,5 +1,6 @@
 import { csvText } from "@elm-basket/core/roster/roster.ts";
 import { currentHost } from "@/account/session.ts";
+import { download } from "@/requests/download.ts";
 import { loadParcels } from "@/stations/pack/parcels/load-parcels.ts";
 
 const MOST_LINES = 6;
@@ -42,11 +43,5 @@ export async function GET(
     weightG ?? "",
     ...[0, 1, 2].map((i) => size?.[i] ?? ""),
   ]);
-  return new Response(csvText([head, ...rows]), {
-    headers: {
-      "content-type": "text/csv; charset=utf-8",
-      "content-disposition": 'attachment; filename="parcels.csv"',
-      "cache-control": "no-store",
-    },
-  });
+  return download(csvText([head, ...rows]), "text/csv; charset=utf-8", "parcels.csv");
 }
