@@ -105,12 +105,12 @@ describe("what a page sends", () => {
   });
 
   it.each([
-    ["/", 200],
-    ["/projects", 450],
-    ["/classes/ID/cut", 260],
-    ["/classes/ID/plan", 350],
-    ["/classes/ID/pack", 260],
-    ["/classes/ID/look-back", 150],
+    ["/", 100],
+    ["/projects", 400],
+    ["/classes/ID/cut", 110],
+    ["/classes/ID/plan", 260],
+    ["/classes/ID/pack", 130],
+    ["/classes/ID/look-back", 40],
   ])("%s of a hundred and sixty seats is no more than %i kB", async (path, most) => {
     const { text: html } = await fetchText(window.driver, `${BASE}${path.replace("ID", many)}`);
     expect(html.length).toBeLessThan(most * KB);

@@ -47,9 +47,12 @@ describe("rehearsing the slate class", () => {
     const slider = await find(driver, By.css("input[type=range]"));
     await slider.sendKeys(Key.END);
     expect(await text("[data-tally]")).toContain("10 done");
-    await (await find(driver, By.css("[aria-label='One evening'] [role=button]"))).sendKeys(
-      Key.ENTER,
-    );
+    const seat = await find(driver, By.css("[aria-label='One evening'] button[aria-pressed]"));
+    const first = await seat.getAttribute("aria-label");
+    // One stop of the Tab key; arrows go from seat to seat.
+    await seat.sendKeys(Key.ARROW_RIGHT);
+    expect(await seat.getAttribute("aria-label")).not.toBe(first);
+    await seat.sendKeys(Key.ENTER);
     expect(await text("[data-seat-evening]")).toMatch(/waits .* in all/u);
   });
 
