@@ -105,7 +105,7 @@ describe("what a page sends", () => {
   });
 
   it.each([
-    ["/", 100],
+    ["/", 150],
     ["/projects", 400],
     ["/classes/ID/cut", 110],
     ["/classes/ID/plan", 260],

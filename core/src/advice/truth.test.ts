@@ -142,6 +142,7 @@ describe("rims and food", () => {
     expect(of({}, { shape: { kind: "round", diameter: 200 }, material: "glass" })).toBe("none");
     expect(of({}, { ...pot, material: "glazed" })).toBe("drink");
     expect(of({}, { ...pot, material: "firedClay" })).toBe("none");
+    expect(of({ washing: "hand" }, { ...pot, material: "sealedWood" })).toBe("drink");
     expect(of({ outdoors: true }, { ...pot, material: "powderCoat" })).toBe("none");
     expect(of({ outdoors: true, washing: "hand" }, { ...pot, material: "metal" })).toBe("drink");
     expect(of({ food: "none" }, { ...pot, material: "glass" })).toBe("none");

@@ -15,7 +15,7 @@ export const useSchema = z.strictObject({
     .enum(FOOD)
     .optional()
     .describe(
-      "what of food touches it; when left out, cups of what one drinks from are drunk from, unless they stand outdoors unwashed, and nothing else meets food",
+      "what of food touches it; when left out, cups are drunk from that are washed, or of what one drinks from and not outdoors; nothing else meets food",
     ),
 });
 export type Use = z.infer<typeof useSchema>;

@@ -216,16 +216,16 @@ const DRUNK_FROM: ReadonlySet<Material> = new Set([
 ]);
 
 /**
- * What of food touches a thing: what the host says, else drink for cups of what one drinks from.
- * What stands outdoors and is never washed is no drinking cup.
+ * What of food touches a thing: what the host says; else cups are drunk from that are washed, or
+ * that are of what one drinks from and do not stand outdoors.
  */
 export const foodOf = (
   use: Pick<Use, "food" | "outdoors" | "washing">,
   { shape, material }: { readonly shape: BlankShape; readonly material: Material },
 ): Food => {
   if (use.food) return use.food;
-  const stays = use.outdoors && use.washing === "none";
-  return isCup(shape) && DRUNK_FROM.has(material) && !stays ? "drink" : "none";
+  const drunk = use.washing !== "none" || (DRUNK_FROM.has(material) && !use.outdoors);
+  return isCup(shape) && drunk ? "drink" : "none";
 };
 
 export type Tack = "none" | "low" | "medium" | "strong";
