@@ -25,6 +25,7 @@ import { z } from "zod";
 import { type Host, requireHost } from "@/account/session.ts";
 import { insertClass, readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
+import { isOwnFontId, listFonts } from "@/data/fonts.ts";
 import { setGuide } from "@/data/guide.ts";
 import { studioPace } from "@/data/pace.ts";
 import { insertProject, listProjects, type ProjectRow } from "@/data/projects.ts";
@@ -288,11 +289,16 @@ export const importClass = act(
     }
     const read = readClassDocument(json);
     if (!read.ok) return { message: `${file.name}: ${read.path}: ${read.message}` };
+    const own = new Set((await withStudio(host.studioId, listFonts)).map(({ id }) => id));
     const lost = read.value.things
       .flatMap(({ design }) => design.items)
-      .find((item) => item.kind === "text" && !studioFont(item.font));
+      .find((item) => item.kind === "text" && !studioFont(item.font) && !own.has(item.font));
     if (lost?.kind === "text")
-      return { message: `${file.name}: there is no font “${lost.font}” here.` };
+      return {
+        message: isOwnFontId(lost.font)
+          ? `${file.name}: a font that a studio brought, and this one has not. Such a class comes in where its font is.`
+          : `${file.name}: there is no font “${lost.font}” here.`,
+      };
     // A file that was exported stands as it is; one that leaves its lists to the proposal gets them.
     const left =
       read.value.proposed && LISTS.every((list) => read.value.proposed?.[list].length === 0);

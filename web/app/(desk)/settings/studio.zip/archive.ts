@@ -14,11 +14,12 @@ import { goodsFile } from "@/stations/shelf/goods-file.ts";
 const README = `Your studio's work.
 
 classes/    every class as it is planned, with its seats and their names; each can be brought in
-            again at Classes, "Bring in a class document", on this server or another
+            again at Classes, "Bring in a class document", on this server or another; one with
+            letters in a font of your own only in the studio that has the font
 projects/   every project, likewise; its variants beside it
 goods.csv   the shelf; the Shelf reads it back
 log.csv     the newest ${MOST_ROWS} lines of the logbook, for a spreadsheet
-fonts/      fonts that you brought; give them to the other server before the classes that use them
+fonts/      fonts that you brought
 pictures/   pictures of trials and notes
 studio.json settings and cutters, to look up
 
