@@ -14,6 +14,7 @@ import {
   MOST_OFFERS,
 } from "@elm-basket/core/stock/good-kinds.ts";
 import { countedAs } from "@elm-basket/core/stock/ledger.ts";
+import { goodOf } from "@elm-basket/core/stock/stored-good.ts";
 import { type Supply, supplySchema } from "@elm-basket/core/supplies/supply.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import type { Sql } from "./client.ts";
@@ -332,21 +333,7 @@ async function rewrite(
   good: GoodRow,
   patch: Partial<Pick<GoodRow, "name" | "unit" | "offers" | "film">>,
 ): Promise<void> {
-  const { kind, name, unit, offers, film, reorderAt, kept, version } = { ...good, ...patch };
-  await changeGood(
-    sql,
-    good.id,
-    {
-      kind,
-      name,
-      unit,
-      offers,
-      ...(film ? { film } : {}),
-      ...(reorderAt === null ? {} : { reorderAt }),
-    },
-    version,
-    kept,
-  );
+  await changeGood(sql, good.id, goodOf({ ...good, ...patch }), good.version, good.kept);
 }
 
 /**

@@ -75,7 +75,11 @@ export function SeatBasket({ words, to, onChoose, ...props }: Props) {
     >
       <Weave
         {...props}
-        label={`${counted(seats.length, "seat")}: ${words ? "" : tallied(seats)}${to || onChoose ? `${words ? "" : "; "}arrow keys go from one to the next` : ""}`}
+        label={[
+          counted(seats.length, "seat"),
+          ...(words ? [] : [tallied(seats)]),
+          ...(to || onChoose ? ["arrow keys go from one to the next"] : []),
+        ].join(": ")}
       />
       {to && <a {...cover} href={to + encodeURIComponent(seat.seat)} />}
       {onChoose && (

@@ -21,9 +21,9 @@ import { pressStrip } from "./press/press-strip.ts";
 import type { ShapeLayout, ShapePlacement, ShapeProblem } from "./problem.ts";
 import { type Place, prepare, quarterOf, type Ready } from "./ready.ts";
 import { straightOf } from "./straight.ts";
-import { searchJoined } from "./strategies/joining.ts";
+import { layBoxes } from "./strategies/joining.ts";
 import type { TouchingItem } from "./strategies/pieces.ts";
-import { type BoxFill, type SkylineBox, searchBoxes } from "./strategies/skyline.ts";
+import type { BoxFill, SkylineBox } from "./strategies/skyline.ts";
 import { layShort, MOST_PARTS, MOST_SHAPES } from "./strategies/touching.ts";
 import type { Turned } from "./turned.ts";
 
@@ -36,8 +36,6 @@ const WORK_PER_SECOND = 42e6;
 const LIKELY_SHARE = 0.4;
 /** Share for the first of the sheets when all items are boxes. */
 const BOXES_FIRST = 0.9;
-/** Share of what boxes get for joining those with a side in common. */
-const JOINING_SHARE = 0.3;
 /** Share for laying edge to edge what has straight edges. */
 const EDGED_SHARE = 0.75;
 const EDGED_SHORT_SHARE = 0.35;
@@ -441,21 +439,14 @@ class Tight {
         mayTurn: quarterOf(this.ready[i] as Ready) >= 0,
       };
     });
-    const order = boxes.map((_, k) => k);
-    const [w, h] = [width + c, height + c];
-    const search = { random: this.random, better };
-    const { fill: joined, work: spent } = searchJoined(boxes, order, w, h, {
-      ...search,
-      work: work * JOINING_SHARE,
+    const { fill, work: spent } = layBoxes(boxes, width + c, height + c, {
+      work,
+      random: this.random,
+      better,
       give: this.giveOf(among),
     });
-    if (joined && isFull(joined, boxes.length, w)) {
-      this.spent += spent;
-      return { fill: joined, boxes, among };
-    }
-    const plain = searchBoxes(boxes, order, w, h, { ...search, work: work - spent });
-    this.spent += work;
-    return { fill: joined && better(joined, plain) ? joined : plain, boxes, among };
+    this.spent += spent;
+    return { fill, boxes, among };
   }
 
   private takeBoxes(
@@ -554,9 +545,6 @@ class Tight {
   }
 }
 
-/** All are in, and none of the film before the end is left over. */
-const isFull = ({ spots, area, length }: BoxFill, all: number, width: number): boolean =>
-  spots.length === all && area >= width * length * (1 - 1e-9);
 const fuller = (a: BoxFill, b: BoxFill): boolean => a.area > b.area + 1e-6;
 const shorter = (a: BoxFill, b: BoxFill): boolean =>
   a.spots.length > b.spots.length ||

@@ -5,6 +5,7 @@ import { type Good, goodSchema, sameFilm } from "@elm-basket/core/stock/good.ts"
 import { MOST_AMOUNT } from "@elm-basket/core/stock/good-kinds.ts";
 import { goodKey, readGoodsCsv } from "@elm-basket/core/stock/goods-csv.ts";
 import { countedAs, type Move, roundAmount } from "@elm-basket/core/stock/ledger.ts";
+import { goodOf } from "@elm-basket/core/stock/stored-good.ts";
 import { sayGoodsFinding } from "@elm-basket/core/stock/words-en.ts";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
@@ -93,7 +94,7 @@ export const saveGood = act(
       const merged =
         before.version === version || base === null
           ? { value: read.data, collisions: [] }
-          : merge(base, read.data, rowAsGood(before));
+          : merge(base, read.data, goodOf(before));
       const next = goodSchema.safeParse(merged.value);
       if (
         merged.collisions.length > 0 ||
@@ -204,7 +205,7 @@ export const bringList = act(
       };
     const { goods, findings } = readGoodsCsv(text, host.studio.settings.prices.currency);
     const answer = await withStudio(host.studioId, async (sql) => {
-      const there = new Map((await listGoods(sql)).map((row) => [goodKey(rowAsGood(row)), row]));
+      const there = new Map((await listGoods(sql)).map((row) => [goodKey(goodOf(row)), row]));
       const [fresh, changed]: [string[], string[]] = [[], []];
       if (there.size + goods.filter(({ good }) => !there.has(goodKey(good))).length > MOST_GOODS)
         return {
@@ -234,17 +235,6 @@ export const bringList = act(
   },
 );
 
-function rowAsGood({ kind, name, unit, film, offers, reorderAt }: GoodRow): Good {
-  return {
-    kind,
-    name,
-    unit,
-    offers,
-    ...(film ? { film } : {}),
-    ...(reorderAt === null ? {} : { reorderAt }),
-  };
-}
-
 /** A list that says nothing of offers or of when to buy again leaves them as they are. */
 function merged(good: Good, row: GoodRow): Good {
   const offers =
@@ -261,7 +251,7 @@ function merged(good: Good, row: GoodRow): Good {
 
 function differsFrom(good: Good, row: GoodRow): boolean {
   const { film, ...rest } = goodSchema.parse(merged(good, row));
-  const { film: there, ...before } = goodSchema.parse(rowAsGood(row));
+  const { film: there, ...before } = goodSchema.parse(goodOf(row));
   return (
     JSON.stringify(rest) !== JSON.stringify(before) ||
     (film !== undefined && there !== undefined && !sameFilm(film, there))

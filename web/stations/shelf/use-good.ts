@@ -1,28 +1,11 @@
 "use client";
 
 import type { Good } from "@elm-basket/core/stock/good.ts";
+import { goodOf } from "@elm-basket/core/stock/stored-good.ts";
 import { useRouter } from "next/navigation";
 import { useRef, useState, useTransition } from "react";
 import { saveGood } from "./actions.ts";
 import type { ShelfGood } from "./shelf-view.ts";
-
-export function asGood({
-  kind,
-  name,
-  unit,
-  film,
-  offers,
-  reorderAt,
-}: Pick<ShelfGood, "kind" | "name" | "unit" | "film" | "offers" | "reorderAt">): Good {
-  return {
-    kind,
-    name,
-    unit,
-    offers,
-    ...(film ? { film } : {}),
-    ...(reorderAt === null ? {} : { reorderAt }),
-  };
-}
 
 export interface GoodEditor {
   readonly value: Good;
@@ -42,7 +25,7 @@ export interface GoodEditor {
 export function useGood(good: ShelfGood): GoodEditor {
   const router = useRouter();
   const [, start] = useTransition();
-  const [value, setValue] = useState(() => asGood(good));
+  const [value, setValue] = useState(() => goodOf(good));
   const [steps, setSteps] = useState<readonly { before: Good; label: string }[]>([]);
   const [state, setState] = useState<GoodEditor["state"]>("saved");
   const [trouble, setTrouble] = useState("");
@@ -72,11 +55,11 @@ export function useGood(good: ShelfGood): GoodEditor {
         if (answer.reason === "gone") setTrouble("This item is no longer on the shelf.");
         if (answer.reason === "stale") {
           version.current = answer.now.version;
-          seen.current = asGood(answer.now as ShelfGood);
+          seen.current = goodOf(answer.now as ShelfGood);
           setTrouble(
             "Another window or a class changed the same first: what is there now is shown. Make your change again.",
           );
-          setValue(asGood(answer.now as ShelfGood));
+          setValue(goodOf(answer.now as ShelfGood));
           start(() => router.refresh());
         } else setValue(before);
       } catch {

@@ -28,13 +28,41 @@ const DOUBTED = 0.1;
 /** Joinings that come to nothing new before it is left at that. */
 const MOST_IDLE = 200;
 
-/** The best of what there was and what joined boxes come to. */
+/** Share of the work for joining. */
+const JOINING_SHARE = 0.3;
+
+interface JoiningSearch extends BoxSearch {
+  /** See `giveOf`. */
+  readonly give: number;
+}
+
+/** The better of boxes as they are and of boxes joined, as far as the work goes. */
+export function layBoxes(
+  boxes: readonly SkylineBox[],
+  width: number,
+  height: number,
+  search: JoiningSearch,
+): { readonly fill: BoxFill; readonly work: number } {
+  const all = boxes.map((_, i) => i);
+  const { work, better } = search;
+  const { fill: joined, work: spent } = searchJoined(boxes, all, width, height, {
+    ...search,
+    work: work * JOINING_SHARE,
+  });
+  // All are in, and none of the film before the end is left over.
+  if (joined?.spots.length === boxes.length && joined.area >= width * joined.length * (1 - 1e-9))
+    return { fill: joined, work: spent };
+  const plain = searchBoxes(boxes, all, width, height, { ...search, work: work - spent });
+  return { fill: joined && better(joined, plain) ? joined : plain, work };
+}
+
+/** The best that joined boxes come to; null where none have a side in common. */
 export function searchJoined(
   boxes: readonly SkylineBox[],
   among: readonly number[],
   width: number,
   height: number,
-  { work, random, better, give }: BoxSearch & { readonly give: number },
+  { work, random, better, give }: JoiningSearch,
 ): { readonly fill: BoxFill | null; readonly work: number } {
   let best: BoxFill | null = null;
   let spent = 0;
