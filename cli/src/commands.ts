@@ -84,21 +84,21 @@ async function recognised(text: string): Promise<{ cutSheet?: unknown }> {
 }
 
 async function schemaOf(what: string): Promise<unknown> {
-  const { z } = await import("zod");
+  const { toJSONSchema } = await import("./json-schema.ts");
   if (what === "class")
-    return z.toJSONSchema(
+    return toJSONSchema(
       (await import("@elm-basket/core/document/document.ts")).classDocumentSchema,
       {
         io: "input",
       },
     );
   if (what === "plan")
-    return z.toJSONSchema((await import("@elm-basket/core/plan/plan-json.ts")).planJsonSchema);
+    return toJSONSchema((await import("@elm-basket/core/plan/plan-json.ts")).planJsonSchema);
   if (what === "propose") {
     const { proposeInput, proposeOutput } = await import("./verbs/propose.ts");
     return {
-      input: z.toJSONSchema(proposeInput, { io: "input" }),
-      output: z.toJSONSchema(proposeOutput),
+      input: toJSONSchema(proposeInput, { io: "input" }),
+      output: toJSONSchema(proposeOutput),
     };
   }
   const verb = Object.hasOwn(VERBS, what) ? await VERBS[what]?.() : undefined;
@@ -107,7 +107,7 @@ async function schemaOf(what: string): Promise<unknown> {
       `schema: nothing is called "${what}"; known: class, plan, propose, ${Object.keys(VERBS).join(", ")}`,
     );
   return {
-    input: z.toJSONSchema(verb.input, { io: "input" }),
-    output: z.toJSONSchema(verb.output),
+    input: toJSONSchema(verb.input, { io: "input" }),
+    output: toJSONSchema(verb.output),
   };
 }

@@ -13,7 +13,7 @@ import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { distanceBetween, readSheet } from "@elm-basket/core/testing/sheet-reader.ts";
 import { afterAll, describe, expect, it } from "vitest";
-import type { z } from "zod";
+import type * as z from "zod";
 import { COMMANDS } from "./commands.ts";
 import { InputError } from "./errors.ts";
 import { fit, wrap } from "./verbs/faces.ts";

@@ -1,7 +1,7 @@
 /** Reading what came in, with errors that name the place. */
 import { readFileSync } from "node:fs";
 import { jsonPath } from "@elm-basket/core/document/document.ts";
-import type { z } from "zod";
+import type * as z from "zod";
 import { InputError } from "./errors.ts";
 
 /** More than any class of a thousand seats needs. */

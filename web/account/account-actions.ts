@@ -3,7 +3,7 @@
 import { hash } from "@node-rs/argon2";
 import { revalidatePath } from "next/cache";
 import { redirect } from "next/navigation";
-import { z } from "zod";
+import * as z from "zod";
 import {
   changePassword,
   emailOf,

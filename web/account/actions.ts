@@ -7,7 +7,7 @@ import { hash } from "@node-rs/argon2";
 import { revalidatePath } from "next/cache";
 import { cookies } from "next/headers";
 import { redirect } from "next/navigation";
-import { z } from "zod";
+import * as z from "zod";
 import { machinesHere } from "@/cutting/whose.ts";
 import { withoutStudio, withStudio } from "@/data/client.ts";
 import { runningJob } from "@/data/cut-jobs.ts";

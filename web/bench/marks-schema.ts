@@ -1,5 +1,5 @@
 /** Marks of a bench, as devices tell them. */
-import { z } from "zod";
+import * as z from "zod";
 
 const MOST_PIECES = 500;
 /** Longer at one film without a word is no weeding, seconds. */

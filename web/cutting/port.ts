@@ -2,7 +2,7 @@
  * The cutter's port, from this side: one short conversation a call. Described in docs/cutter.md.
  */
 import { connect } from "node:net";
-import { z } from "zod";
+import * as z from "zod";
 
 const statusSchema = z.object({
   state: z.enum(["empty", "ready", "cutting", "paused", "done", "jammed"]),

@@ -2,7 +2,7 @@
 import { createHash } from "node:crypto";
 import { blankShapeSchema } from "@elm-basket/core/blanks/shape.ts";
 import { choiceName, thingId } from "@elm-basket/core/document/document.ts";
-import { z } from "zod";
+import * as z from "zod";
 import type { Sql } from "./client.ts";
 
 export const choiceSchema = z.strictObject({

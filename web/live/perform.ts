@@ -5,7 +5,7 @@
 
 import { nextStep, notBefore, type RunMoment } from "@elm-basket/core/live/run.ts";
 import { isWet, mayDry } from "@elm-basket/core/proposal/paced.ts";
-import { z } from "zod";
+import * as z from "zod";
 import type { Sql } from "../data/client.ts";
 import {
   addTime,

@@ -2,7 +2,7 @@
  * What a participant says: done, stuck, everything here, something missing; afterwards how it was.
  * The link allows this and reading, nothing else.
  */
-import { z } from "zod";
+import * as z from "zod";
 import { withStudio } from "../data/client.ts";
 import { countMark } from "../data/films.ts";
 import { currentRun, tellFollowers } from "../data/live-runs.ts";

@@ -2,7 +2,7 @@
  * Every server action goes through here: its arguments are what its schema says, hold nothing that
  * no database keeps, and are bounded. What does not fit is answered as data, in words.
  */
-import { z } from "zod";
+import * as z from "zod";
 
 /** Said where a request was not made by a page of this version. */
 export const UNUSABLE = "This cannot be read. Load the page again, then try once more.";

@@ -1,5 +1,5 @@
 /** What was posted to a route, as the schema has it; or what to answer instead. */
-import type { z } from "zod";
+import type * as z from "zod";
 import { boundedText } from "./bounded-text.ts";
 
 /** @param what how the refusal begins, such as `That cannot be said` */

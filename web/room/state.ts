@@ -1,6 +1,6 @@
 /** What the door to the room says of itself, for whoever shows it. One process writes, all read. */
 import { readFileSync, renameSync, writeFileSync } from "node:fs";
-import { z } from "zod";
+import * as z from "zod";
 
 const stateSchema = z.object({
   /** When it was written, epoch milliseconds. */

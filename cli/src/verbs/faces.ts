@@ -14,7 +14,7 @@ import {
   ringArea,
   rounded,
 } from "@elm-basket/core/geometry/polygon.ts";
-import { z } from "zod";
+import * as z from "zod";
 import { InputError } from "../errors.ts";
 import { defineVerb, mm, polygonsSchema, ringSchema, tidy } from "./shapes.ts";
 

@@ -19,7 +19,7 @@ import {
   partPolygons,
   splitDesign,
 } from "@elm-basket/core/splitting/split.ts";
-import { z } from "zod";
+import * as z from "zod";
 import { InputError } from "../errors.ts";
 import { readBytes } from "../input.ts";
 import { defineVerb, mm, pointSchema, polygonsSchema, ringSchema, tidy } from "./shapes.ts";

@@ -13,7 +13,7 @@ import { thinnestOf, thinPlaces } from "@elm-basket/core/lettering/thinnest.ts";
 import { weedReport } from "@elm-basket/core/weeding/difficulty.ts";
 import { FAMILY_TRAITS, VINYL_FAMILIES } from "@elm-basket/core/weeding/families.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
-import { z } from "zod";
+import * as z from "zod";
 import { InputError } from "../errors.ts";
 import { defineVerb, mm, polygonsSchema, tidy } from "./shapes.ts";
 

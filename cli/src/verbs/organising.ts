@@ -6,7 +6,7 @@ import { costJson, costSchema } from "@elm-basket/core/supplies/cost-json.ts";
 import { pricesSchema } from "@elm-basket/core/supplies/price.ts";
 import { supplySchema } from "@elm-basket/core/supplies/supply.ts";
 import { supplyLines } from "@elm-basket/core/supplies/supply-lines.ts";
-import { z } from "zod";
+import * as z from "zod";
 import { InputError } from "../errors.ts";
 import { defineVerb, tidy } from "./shapes.ts";
 

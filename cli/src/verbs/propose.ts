@@ -17,7 +17,7 @@ import { stepSchema } from "@elm-basket/core/scheduling/step.ts";
 import { taskSchema } from "@elm-basket/core/scheduling/task.ts";
 import { supplySchema } from "@elm-basket/core/supplies/supply.ts";
 import { diskFonts } from "@elm-basket/fonts/read.ts";
-import { z } from "zod";
+import * as z from "zod";
 import { InputError, WorkError } from "../errors.ts";
 
 const because = z.string().describe("why");

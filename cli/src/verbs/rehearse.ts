@@ -3,7 +3,7 @@ import { rehearse as play } from "@elm-basket/core/rehearsal/rehearse.ts";
 import { MOST_SEATS } from "@elm-basket/core/roster/roster.ts";
 import { circleOf, sayCircle } from "@elm-basket/core/scheduling/circle.ts";
 import { GATES } from "@elm-basket/core/scheduling/step-kinds.ts";
-import { z } from "zod";
+import * as z from "zod";
 import { InputError } from "../errors.ts";
 import { defineVerb, tidy } from "./shapes.ts";
 

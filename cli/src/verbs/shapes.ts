@@ -1,5 +1,5 @@
 /** Shapes that several verbs share. */
-import { z } from "zod";
+import * as z from "zod";
 
 const number = z.number().min(-1e6).max(1e6);
 export const pointSchema = z.tuple([number, number]);

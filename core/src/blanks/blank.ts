@@ -2,7 +2,7 @@
  * A blank as the class document describes it: its shape, what it is made of, and what of it is not
  * free.
  */
-import { z } from "zod";
+import * as z from "zod";
 import { HANDLE_SCHOOLS, MATERIALS, SIDES } from "./blank-kinds.ts";
 import { frameSchema } from "./finishing.ts";
 import { groundSchema } from "./ground.ts";

@@ -2,7 +2,7 @@
  * What is put on a piece when its face is done: rings, twine, ribbon, hanger; and the frame round
  * it.
  */
-import { z } from "zod";
+import * as z from "zod";
 
 const length = z.number().positive().max(20_000);
 

@@ -2,7 +2,7 @@
  * What a blank gets before any film lies on it: sanded, sealed, stained or painted, by whom, and
  * how often.
  */
-import { z } from "zod";
+import * as z from "zod";
 import { GROUND_BY, GROUND_FACES, GROUND_WORKS } from "./ground-kinds.ts";
 
 export const groundSchema = z

@@ -1,5 +1,5 @@
 /** The shapes a blank may have, by the measures a host can take with a ruler and a soft tape. */
-import { z } from "zod";
+import * as z from "zod";
 import { heightOfProfile } from "./profile.ts";
 
 const mm = z.number().positive("a measure above 0").max(5000, "a measure up to 5 m");

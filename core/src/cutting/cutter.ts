@@ -1,5 +1,5 @@
 /** A cutter as a class document has it. */
-import { z } from "zod";
+import * as z from "zod";
 import { USUAL_CUTTER } from "./usual-cutter.ts";
 
 export const cutterSchema = z.strictObject({

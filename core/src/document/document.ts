@@ -2,7 +2,7 @@
  * The class document: one JSON file that describes a class completely. Described in
  * docs/formats.md.
  */
-import { z } from "zod";
+import * as z from "zod";
 import { blankSchema } from "../blanks/blank.ts";
 import { finishingSchema } from "../blanks/finishing.ts";
 import { blankShapeSchema } from "../blanks/shape.ts";

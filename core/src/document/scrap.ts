@@ -1,5 +1,5 @@
 /** Scraps: film left from earlier cutting, of any shape, with a label. */
-import { z } from "zod";
+import * as z from "zod";
 import { polygonArea } from "../geometry/polygon.ts";
 import { vinylId } from "../weeding/vinyl-id.ts";
 import { scrapPolygon } from "./scrap-polygon.ts";

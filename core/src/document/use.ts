@@ -1,5 +1,5 @@
 /** What a finished thing goes through: washing, weather, food, and for how long. */
-import { z } from "zod";
+import * as z from "zod";
 
 export const WASHING = ["none", "hand", "dishwasher"] as const;
 export const FOOD = ["none", "drink", "served", "worked"] as const;

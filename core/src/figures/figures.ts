@@ -4,7 +4,7 @@
  * It stands in the class document: a class that is over keeps what it was planned with, and a file
  * says all that its figures come from.
  */
-import { z } from "zod";
+import * as z from "zod";
 import { DEEDS, MONTHS_OF_QUARTERS, WEEDING_TERMS, type WeedingTerm } from "./terms.ts";
 
 const factor = z.number().min(0.1).max(10);

@@ -1,5 +1,5 @@
 /** The design as a recipe read from top to bottom. */
-import { z } from "zod";
+import * as z from "zod";
 import { hasArea } from "../art/clean.ts";
 import { vinylId } from "../weeding/vinyl-id.ts";
 import { MARKS, RUNS, SHAPE_FORMS, USUAL_STENCIL } from "./recipe-kinds.ts";

@@ -2,7 +2,7 @@
  * The plan as a JSON document, described in docs/formats.md. Numbers rounded to what they mean; no
  * geometry.
  */
-import { z } from "zod";
+import * as z from "zod";
 import { thingDocument } from "../document/thing-document.ts";
 import { SEVERITY_ORDER } from "../findings/finding.ts";
 import { fillableSlots } from "../lettering/recipe-reads.ts";

@@ -2,7 +2,7 @@
  * Kits that go by post: when each has to go, what a parcel weighs, and how long the addresses are
  * kept.
  */
-import { z } from "zod";
+import * as z from "zod";
 import { ADDRESS_LIMITS, ADDRESS_WORDS, MOST_KEEP_DAYS, MOST_TRAVEL_DAYS } from "./limits.ts";
 
 const MOST_DESTINATIONS = 80;

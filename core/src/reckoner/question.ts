@@ -1,5 +1,5 @@
 /** What is asked when there is no class yet. */
-import { z } from "zod";
+import * as z from "zod";
 import { MATERIALS } from "../blanks/blank-kinds.ts";
 import { blankShapeSchema } from "../blanks/shape.ts";
 import { VINYL_FAMILIES } from "../weeding/families.ts";

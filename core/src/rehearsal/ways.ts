@@ -3,7 +3,7 @@
  * before it is offered.
  */
 
-import { z } from "zod";
+import * as z from "zod";
 import type { ClassDocument } from "../document/document.ts";
 import { USUAL_REHEARSAL } from "../document/document-kinds.ts";
 import { concernedSchools } from "../proposal/concerned.ts";

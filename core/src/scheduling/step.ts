@@ -1,5 +1,5 @@
 /** Steps of a class, and the tools they take. */
-import { z } from "zod";
+import * as z from "zod";
 import { GATES } from "./step-kinds.ts";
 
 const stepId = z.string().regex(/^[a-z][a-z0-9-]{0,40}$/u, "a short id such as seal-edges");

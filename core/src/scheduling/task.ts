@@ -2,7 +2,7 @@
  * Work on blanks before the class, by the host: how long it takes, what it follows, how long it
  * rests.
  */
-import { z } from "zod";
+import * as z from "zod";
 
 const taskId = z.string().regex(/^[a-z][a-z0-9-]{0,40}$/u, "a short id such as paint-1");
 

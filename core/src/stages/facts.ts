@@ -2,7 +2,7 @@
  * What of the lettered designs decides minutes, tape and paint: counted, not guessed, once the
  * thing is lettered.
  */
-import { z } from "zod";
+import * as z from "zod";
 import { VINYL_FAMILIES } from "../weeding/families.ts";
 
 const count = z.number().min(0);

@@ -3,7 +3,7 @@
  * follows from the craft's rules.
  */
 
-import type { z } from "zod";
+import type * as z from "zod";
 import type { blankSchema } from "../blanks/blank.ts";
 import type { Finishing } from "../blanks/finishing.ts";
 import type { Use } from "../document/use.ts";

@@ -2,7 +2,7 @@
  * Projects to start from, complete from blank to care card: what is not said of one is worked out
  * by the craft's own rules.
  */
-import type { z } from "zod";
+import type * as z from "zod";
 import type { Cutter } from "../cutting/cutter.ts";
 import { CUTTER_PROFILES } from "../cutting/cutter-profiles.ts";
 import { type ClassDocument, classDocumentSchema } from "../document/document.ts";

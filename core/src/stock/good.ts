@@ -2,7 +2,7 @@
  * A good: one thing of the studio's shelf, how it is bought, and from when on it is to be bought
  * again.
  */
-import { z } from "zod";
+import * as z from "zod";
 import { ADHESIVES } from "../weeding/families.ts";
 import { stockSchema, vinylColour, vinylSchema } from "../weeding/vinyl.ts";
 import { GOOD_KINDS, MOST_AMOUNT, MOST_OFFERS } from "./good-kinds.ts";

@@ -1,5 +1,5 @@
 /** What a studio starts new classes from, and which of the accepted ways of working are its own. */
-import { z } from "zod";
+import * as z from "zod";
 import { isDate } from "../calendar/dates.ts";
 import { MOST_EVENING_MINUTES } from "../calendar/evenings.ts";
 import { cutterSchema } from "../cutting/cutter.ts";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { COST_KINDS, type Cost } from "./cost.ts";
 
 /** What a class costs, as files and the command line tell it. */

@@ -1,5 +1,5 @@
 /** What a host says about money. Integer minor units. */
-import { z } from "zod";
+import * as z from "zod";
 
 export const pricesSchema = z.strictObject({
   currency: z

@@ -2,7 +2,7 @@
  * One line of what a class needs besides vinyl, and how it is bought. Money is in integer minor
  * units.
  */
-import { z } from "zod";
+import * as z from "zod";
 
 const amount = z.number().min(0).max(1_000_000);
 const money = z.number().int().min(0).max(1_000_000_000);

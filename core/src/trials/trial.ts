@@ -2,7 +2,7 @@
  * A wear or wash test: one film on one surface, what it went through, and what became of each
  * sample.
  */
-import { z } from "zod";
+import * as z from "zod";
 import { MATERIALS } from "../blanks/blank-kinds.ts";
 import { isDate } from "../calendar/dates.ts";
 import { MOST_SAMPLES, OUTCOMES, WEARS } from "./trial-kinds.ts";

@@ -3,7 +3,7 @@
  * where it differs; the rest is the project's.
  */
 
-import { z } from "zod";
+import * as z from "zod";
 import type { BlankShape } from "../blanks/shape.ts";
 import { blankShapeSchema } from "../blanks/shape.ts";
 import { isRound } from "../blanks/shape-size.ts";

@@ -1,5 +1,5 @@
 /** What a film is called in documents and files. */
-import { z } from "zod";
+import * as z from "zod";
 
 export const vinylId = z
   .string()

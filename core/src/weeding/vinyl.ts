@@ -1,5 +1,5 @@
 /** A film as a class document names it: what it is, and how it is bought. */
-import { z } from "zod";
+import * as z from "zod";
 import { ADHESIVES, FINISHES, PROVED_WASHING, VINYL_FAMILIES } from "./families.ts";
 import { vinylId } from "./vinyl-id.ts";
 

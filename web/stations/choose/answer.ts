@@ -1,5 +1,5 @@
 /** What a participant chooses: shown, and asked of the host. */
-import { z } from "zod";
+import * as z from "zod";
 import { makeChoice } from "@/data/choices.ts";
 import { withoutStudio, withStudio } from "@/data/client.ts";
 import { attemptAllowed } from "@/data/sign-in.ts";

@@ -3,7 +3,7 @@
 import { preflight, unanswered } from "@elm-basket/core/cutting/preflight.ts";
 import { testCutHpgl, testCutPage } from "@elm-basket/core/cutting/test-cut.ts";
 import { revalidatePath } from "next/cache";
-import { z } from "zod";
+import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { finishSheet } from "@/cutting/finish.ts";
 import { beginCutting, loadSheet, steer, syncCutting } from "@/cutting/job.ts";

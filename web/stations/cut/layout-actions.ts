@@ -7,7 +7,7 @@ import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { type HandMove, layAllByHand } from "@elm-basket/core/stages/by-hand.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
-import { z } from "zod";
+import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";

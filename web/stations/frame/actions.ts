@@ -13,7 +13,7 @@ import { blanksOfWay, type Way, waySchema, withWay } from "@elm-basket/core/rehe
 import { type Collision, merge } from "@elm-basket/core/stages/merge.ts";
 import { rememberedOf } from "@elm-basket/core/stock/undo.ts";
 import { revalidatePath } from "next/cache";
-import { z } from "zod";
+import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { type Part, readClass, savePart } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";

@@ -6,7 +6,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { classDocumentSchema } from "@elm-basket/core/document/document.ts";
 import { describe, expect, it } from "vitest";
-import { z } from "zod";
+import * as z from "zod";
 import { CONTROLS, controlFor } from "./controls.ts";
 
 interface Json {

@@ -12,7 +12,7 @@ import {
 } from "@elm-basket/core/proposal/merge.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { SCHOOLS, type SchoolName } from "@elm-basket/core/studio/settings-kinds.ts";
-import { z } from "zod";
+import * as z from "zod";
 import { type Host, requireHost } from "@/account/session.ts";
 import { plannedClass } from "@/planning/planned-class.ts";
 import { factsByThing, proposalOf } from "@/planning/proposal.ts";

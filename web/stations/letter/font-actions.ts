@@ -2,7 +2,7 @@
 
 import { isWholeFont } from "@elm-basket/core/lettering/whole-font.ts";
 import { revalidatePath } from "next/cache";
-import { z } from "zod";
+import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { insertFont, MOST_FONTS } from "@/data/fonts.ts";

@@ -21,7 +21,7 @@ import { variantOf } from "@elm-basket/core/variants/variant.ts";
 import { TECHNIQUES } from "@elm-basket/core/weeding/techniques.ts";
 import { vinylColour, vinylSchema } from "@elm-basket/core/weeding/vinyl.ts";
 import { redirect } from "next/navigation";
-import { z } from "zod";
+import * as z from "zod";
 import { type Host, requireHost } from "@/account/session.ts";
 import { insertClass, readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";

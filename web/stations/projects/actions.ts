@@ -6,7 +6,7 @@ import { MOST_VARIANTS } from "@elm-basket/core/variants/limits.ts";
 import { soundVariant, type Variant, variantSchema } from "@elm-basket/core/variants/variant.ts";
 import { revalidatePath } from "next/cache";
 import { redirect } from "next/navigation";
-import { z } from "zod";
+import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import {

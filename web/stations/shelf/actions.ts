@@ -8,7 +8,7 @@ import { countedAs, type Move, roundAmount } from "@elm-basket/core/stock/ledger
 import { goodOf } from "@elm-basket/core/stock/stored-good.ts";
 import { sayGoodsFinding } from "@elm-basket/core/stock/words-en.ts";
 import { revalidatePath } from "next/cache";
-import { z } from "zod";
+import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
 import {

@@ -6,7 +6,7 @@ import { scrapPolygon } from "@elm-basket/core/document/scrap-polygon.ts";
 import { VINYL_FAMILIES } from "@elm-basket/core/weeding/families.ts";
 import { vinylColour } from "@elm-basket/core/weeding/vinyl.ts";
 import { revalidatePath } from "next/cache";
-import { z } from "zod";
+import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { changeScrap, freeLabel, newScrap, throwAway } from "@/data/scraps.ts";

@@ -1,6 +1,6 @@
 "use server";
 
-import { z } from "zod";
+import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { renewCalendarLink, revokeCalendarLinks } from "@/data/calendar-links.ts";
 import { withStudio } from "@/data/client.ts";

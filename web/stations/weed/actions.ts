@@ -1,7 +1,7 @@
 "use server";
 
 import { revalidatePath } from "next/cache";
-import { z } from "zod";
+import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { takeBackRecut } from "@/cutting/recut.ts";
 import { withStudio } from "@/data/client.ts";

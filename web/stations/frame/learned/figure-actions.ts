@@ -9,7 +9,7 @@ import { movedSteps, withFigures } from "@elm-basket/core/proposal/taken.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { WEEDING_COEFFICIENTS } from "@elm-basket/core/weeding/difficulty.ts";
 import { revalidatePath } from "next/cache";
-import { z } from "zod";
+import * as z from "zod";
 import { type Host, requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { type Sql, withStudio } from "@/data/client.ts";

@@ -10,7 +10,7 @@ import {
   roomBox,
 } from "@elm-basket/core/stock/bag.ts";
 import { revalidatePath } from "next/cache";
-import { z } from "zod";
+import * as z from "zod";
 import { type Host, requireHost } from "@/account/session.ts";
 import { bagMarks, clearLines, markLines, ROOM_BAG } from "@/data/bags.ts";
 import { suppliesOfClass } from "@/data/class-goods.ts";

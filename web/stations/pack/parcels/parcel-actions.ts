@@ -3,7 +3,7 @@
 import { MOST_ADDRESSES } from "@elm-basket/core/posting/address-list.ts";
 import { addressSchema, postingSchema } from "@elm-basket/core/posting/posting.ts";
 import { revalidatePath } from "next/cache";
-import { z } from "zod";
+import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
 import { eraseNow, markPosted, putAddresses, savePosting, seatsThere } from "@/data/parcels.ts";

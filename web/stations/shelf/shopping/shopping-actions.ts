@@ -2,7 +2,7 @@
 
 import { MOST_AMOUNT } from "@elm-basket/core/stock/good-kinds.ts";
 import { revalidatePath } from "next/cache";
-import { z } from "zod";
+import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { buy, unbuy } from "@/data/shopping.ts";
