@@ -1,0 +1,2 @@
+/** What writes a schema down, alone: asking for the whole library brings all its languages. */
+export { toJSONSchema } from "zod";
