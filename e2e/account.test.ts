@@ -1,5 +1,7 @@
 /** A host's own account: codes on paper, a forgotten password, devices, a new password. */
-import { readFileSync } from "node:fs";
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { readClassDocument } from "@elm-basket/core/document/document.ts";
 import { strFromU8, unzipSync } from "fflate";
@@ -7,7 +9,7 @@ import { By, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";
 import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
-import { BASE, openDemo, openNewStudio } from "./journey.ts";
+import { BASE, choose, openDemo, openNewStudio } from "./journey.ts";
 
 const EMAIL = "ash@account.example";
 const FIRST = "eleven herons in a yard";
@@ -137,12 +139,70 @@ describe("a new password", () => {
   });
 });
 
-describe("leaving", () => {
-  it("takes the work along as one file of open formats", async () => {
+/** Brings the demo's tins in as a class of some days ago. */
+async function bringTins(driver: WebDriver, daysAgo: number): Promise<string> {
+  const file = fileURLToPath(new URL("../demo/seed-tins.json", import.meta.url));
+  const document = JSON.parse(readFileSync(file, "utf8"));
+  document.when.date = new Date(Date.now() - daysAgo * 86_400_000).toISOString().slice(0, 10);
+  const moved = join(mkdtempSync(join(tmpdir(), "tins-")), "tins.json");
+  writeFileSync(moved, JSON.stringify(document));
+  await driver.get(`${BASE}/classes`);
+  await driver.findElement(By.css("input[type=file]")).sendKeys(moved);
+  await waitFor(
+    async () => /\/classes\/[0-9a-f-]{36}/u.test(await driver.getCurrentUrl()),
+    "the class was not brought in",
+  );
+  return (await driver.getCurrentUrl()).replace(/\/[a-z-]+$/u, "");
+}
+
+describe("participants' names", () => {
+  let over = "";
+
+  it("are erased of a class that is over, at Look back, when that is said twice", async () => {
     const driver = elsewhere();
     await driver.manage().deleteAllCookies();
     await signIn(driver, "seven swifts over a mill");
     await find(driver, byText("h1", "Tonight"));
+    over = await bringTins(driver, 80);
+    await driver.get(`${over}/look-back`);
+    await press(driver, byText("button", "Erase the names of this class now"));
+    await press(driver, byText("button", "Keep them"));
+    await press(driver, byText("button", "Erase the names of this class now"));
+    expect(await violations(driver)).toEqual([]);
+    await press(driver, byText("button", "Erase them"));
+    await find(driver, byText("p", "The names of this class were erased on"));
+    for (const station of ["plan", "letter", "weed", "pack", "look-back", "teach"]) {
+      await driver.get(`${over}/${station}`);
+      await find(driver, byText("p", "The names of this class were erased on"));
+      expect(await body(driver)).not.toContain("Bartholomew");
+    }
+  });
+
+  it("go by themselves after months that Settings is told, which asks where some would go at once", async () => {
+    const driver = elsewhere();
+    const kept = await bringTins(driver, 80);
+    await driver.get(`${BASE}/settings`);
+    const label = "Names and texts of decals are kept";
+    await choose(driver, label, "3");
+    await waitFor(
+      async () => (await driver.findElements(byText("p", "Saved"))).length > 0,
+      "three months were not saved",
+    );
+    await choose(driver, label, "1");
+    await find(driver, byText("p", "One class is older than that"));
+    expect(await violations(driver)).toEqual([]);
+    await press(driver, byText("button", "Leave as it was"));
+    await driver.navigate().refresh();
+    const list = await find(driver, By.xpath(`//label[.="${label}"]/following::select[1]`));
+    expect(await list.getAttribute("value")).toBe("3");
+    await driver.get(`${kept}/look-back`);
+    await find(driver, byText("p", "Names and the texts of decals are erased on"));
+  });
+});
+
+describe("leaving", () => {
+  it("takes the work along as one file of open formats", async () => {
+    const driver = elsewhere();
     await driver.get(`${BASE}/classes`);
     const tins = fileURLToPath(new URL("../demo/seed-tins.json", import.meta.url));
     await driver.findElement(By.css("input[type=file]")).sendKeys(tins);
@@ -161,7 +221,7 @@ describe("leaving", () => {
     expect(Object.keys(files)).toEqual(
       expect.arrayContaining(["README.txt", "studio.json", "goods.csv", "log.csv"]),
     );
-    const file = files["classes/001-seed-tins-for-the-allotment-society.json"];
+    const file = files["classes/003-seed-tins-for-the-allotment-society.json"];
     const read = readClassDocument(JSON.parse(strFromU8(file ?? new Uint8Array())));
     const given = readClassDocument(JSON.parse(readFileSync(tins, "utf8")));
     expect(read.ok && read.value.seats).toEqual(given.ok && given.value.seats);

@@ -42,6 +42,8 @@ export interface StoredClass {
   readonly document: ClassDocument;
   readonly versions: Versions;
   readonly planHash: string | null;
+  /** When what participants typed was erased; null where it is there. */
+  readonly namesErasedAt: Date | null;
   readonly projectId: string | null;
 }
 
@@ -63,6 +65,7 @@ interface WorkshopRow {
   version: number;
   roster_version: number;
   plan_hash: string | null;
+  names_erased_at: Date | null;
 }
 
 interface SeatRow {
@@ -85,7 +88,7 @@ interface ThingRow {
 /** @throws when stored rows no longer make a valid document: a bug or a hand-edited database */
 export async function readClass(sql: Sql, id: string): Promise<StoredClass | null> {
   const [row] = await sql<WorkshopRow[]>`
-    select w.id, w.project_id, w.title, w.summary, to_char(w.class_date, 'YYYY-MM-DD') as class_date, w.class_time, w.zone, w.minutes, w.setting, c.body as cutter, w.body, w.version, w.roster_version, w.plan_hash
+    select w.id, w.project_id, w.title, w.summary, to_char(w.class_date, 'YYYY-MM-DD') as class_date, w.class_time, w.zone, w.minutes, w.setting, c.body as cutter, w.body, w.version, w.roster_version, w.plan_hash, w.names_erased_at
     from workshops w join cutters c on c.id = w.cutter_id
     where w.id = ${id}`;
   if (!row) return null;
@@ -137,6 +140,7 @@ export async function readClass(sql: Sql, id: string): Promise<StoredClass | nul
       ),
     },
     planHash: row.plan_hash,
+    namesErasedAt: row.names_erased_at,
     projectId: row.project_id,
   };
 }
@@ -310,7 +314,7 @@ export async function savePart(
   }
   if (part === "seats") {
     const saved = bumped(
-      await sql`update workshops set roster_version = roster_version + 1 where id = ${id} and roster_version = ${version} returning roster_version as version`,
+      await sql`update workshops set roster_version = roster_version + 1, names_erased_at = null where id = ${id} and roster_version = ${version} returning roster_version as version`,
     );
     if (saved !== null) await writeSeats(sql, studioId, id, document.seats);
     return saved;

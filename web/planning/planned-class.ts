@@ -23,6 +23,9 @@ export type Planned =
   | { readonly ok: true; readonly value: PlannedClass }
   | { readonly ok: false; readonly stored: StoredClass; readonly message: string };
 
+/** Of what is left of it nothing can be lettered. */
+const NAMES_ERASED = "the names of its participants have been erased";
+
 const UUID = /^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/u;
 export const isId = (text: string): boolean => UUID.test(text);
 
@@ -35,6 +38,7 @@ export async function plannedClass(studioId: string, id: string): Promise<Planne
   for (let tried = 1; ; tried++) {
     const stored = await withStudio(studioId, (sql) => readClass(sql, id));
     if (!stored) return null;
+    if (stored.namesErasedAt) return { ok: false, stored, message: NAMES_ERASED };
     const hash = documentHash(stored.document);
     const known = tooLarge.get(faultKey(id, hash));
     if (known !== undefined) return { ok: false, stored, message: known };
@@ -75,6 +79,8 @@ export async function lastPlanned(
   }));
   const { stored, plan } = read;
   if (!stored) return null;
+  if (stored.namesErasedAt)
+    return { planned: { ok: false, stored, message: NAMES_ERASED }, current: true };
   const hash = documentHash(stored.document);
   const current = plan !== null && stored.planHash === hash;
   const fault = current ? null : (faults.get(faultKey(id, hash)) ?? null);
@@ -87,6 +93,22 @@ export async function lastPlanned(
       value: await shelved(studioId, stored, { hash: stored.planHash ?? hash, plan }),
     },
     current,
+  };
+}
+
+/**
+ * The class with its plan, or, where the names are erased, with what its plan said less the names:
+ * for whoever looks back.
+ */
+export async function recordedClass(studioId: string, id: string): Promise<Planned | null> {
+  const planned = await plannedClass(studioId, id);
+  if (!planned || planned.ok || !planned.stored.namesErasedAt) return planned;
+  const { stored } = planned;
+  const plan = await withStudio(studioId, (sql) => readPlan(sql, id));
+  if (!plan) return planned;
+  return {
+    ok: true,
+    value: await shelved(studioId, stored, { hash: stored.planHash ?? "", plan }),
   };
 }
 

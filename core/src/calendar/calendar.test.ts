@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { addDays, daysBetween, deadlines, isDate, ROOM_LEAD_DAYS } from "./dates.ts";
+import { addDays, addMonths, daysBetween, deadlines, isDate, ROOM_LEAD_DAYS } from "./dates.ts";
 import { tonight } from "./evenings.ts";
 import { icsText } from "./ics.ts";
 import { isZone } from "./zone-names.ts";
@@ -183,5 +183,19 @@ describe("the hour that exists twice", () => {
       [-1, false],
     ] as const)
       expect(isTwice(first + hours * 3_600_000, "Europe/London")).toBe(twice);
+  });
+});
+
+describe("months later", () => {
+  it("the same day, or the last of a month that is too short", () => {
+    for (const [date, months, then] of [
+      ["2026-12-05", 1, "2027-01-05"],
+      ["2027-01-31", 1, "2027-02-28"],
+      ["2028-01-31", 1, "2028-02-29"],
+      ["2026-10-31", 6, "2027-04-30"],
+      ["2026-10-31", 24, "2028-10-31"],
+      ["2028-02-29", 12, "2029-02-28"],
+    ] as const)
+      expect(addMonths(date, months)).toBe(then);
   });
 });

@@ -13,6 +13,14 @@ export function addDays(date: string, days: number): string {
   return Number.isNaN(at.getTime()) ? date : at.toISOString().slice(0, 10);
 }
 
+/** The same day some months later, or the last of a month that is too short for it. */
+export function addMonths(date: string, months: number): string {
+  const [year, month, day] = date.split("-").map(Number) as [number, number, number];
+  const first = Date.UTC(year, month - 1 + months, 1);
+  const last = new Date(Date.UTC(year, month + months, 0)).getUTCDate();
+  return new Date(first + (Math.min(day, last) - 1) * DAY_MS).toISOString().slice(0, 10);
+}
+
 /** Calendar days from one date to another. */
 export const daysBetween = (from: string, to: string): number => dayNumber(to) - dayNumber(from);
 

@@ -29,6 +29,8 @@ export const SCHOOLS = {
 } as const;
 export type SchoolName = keyof typeof SCHOOLS;
 export const MOST_DAYS_OFF = 60;
+/** Ten years: longer is for ever. */
+export const MOST_MONTHS = 120;
 
 /** The ways of a studio that has not said otherwise. */
 export const USUAL_SCHOOLS = {

@@ -8,7 +8,7 @@ import { pricesSchema } from "../supplies/price.ts";
 import { CLOCKS } from "../units/time.ts";
 import { VINYL_FAMILIES } from "../weeding/families.ts";
 import { vinylColour } from "../weeding/vinyl.ts";
-import { MOST_DAYS_OFF, SCHOOLS, USUAL_SCHOOLS, WEEKDAYS } from "./settings-kinds.ts";
+import { MOST_DAYS_OFF, MOST_MONTHS, SCHOOLS, USUAL_SCHOOLS, WEEKDAYS } from "./settings-kinds.ts";
 
 export const schoolsSchema = z.strictObject({
   cupSide: z.enum(SCHOOLS.cupSide).default(USUAL_SCHOOLS.cupSide),
@@ -57,6 +57,8 @@ export const studioSettingsSchema = z.strictObject({
     .default(null),
   tack: z.enum(["low", "medium", "strong"]).default("medium"),
   schools: schoolsSchema.prefault({}),
+  /** Months after a class in which participants' names are kept; null as long as the class is. */
+  keepNamesMonths: z.number().int().min(1).max(MOST_MONTHS).nullable().default(null),
 });
 export type StudioSettings = z.infer<typeof studioSettingsSchema>;
 

@@ -21,7 +21,8 @@ export function Findings({
   quiet = "Nothing to report: all sound.",
 }: {
   classId: string;
-  findings: readonly Finding[];
+  /** Null where there is no plan, so that nobody has looked. */
+  findings: readonly Finding[] | null;
   unit: LengthUnit;
   labels: Readonly<Record<string, string>>;
   /** Where findings of several things stand together: which of them each speaks of. */
@@ -33,6 +34,8 @@ export function Findings({
   const [all, setAll] = useState(false);
   const [trouble, setTrouble] = useState<string>();
   const name = (seat: string) => labels[seat] ?? `Seat ${seat}`;
+  if (findings === null)
+    return <p className="py-3 text-soft">Nothing is known before there is a plan.</p>;
   if (findings.length === 0) return <p className="py-3 text-soft">{quiet}</p>;
   const thingOf = ({ where }: Finding) =>
     things && things.length > 1 ? things.find(({ id }) => id === where.thing)?.title : undefined;

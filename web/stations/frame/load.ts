@@ -6,7 +6,12 @@ import type { StoredClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { currentRun, type RunRow } from "@/data/live-runs.ts";
 import { type KitRow, listKits, listSheets, type SheetRow } from "@/data/making.ts";
-import { type PlannedClass, plannedClass } from "@/planning/planned-class.ts";
+import {
+  type Planned,
+  type PlannedClass,
+  plannedClass,
+  recordedClass,
+} from "@/planning/planned-class.ts";
 
 export interface StationData {
   readonly host: Host;
@@ -27,7 +32,17 @@ export type Loaded =
 
 export const loadStation = cache(async (id: string): Promise<Loaded> => {
   const host = await requireHost();
-  const planned = await plannedClass(host.studioId, id);
+  return withRows(host, id, await plannedClass(host.studioId, id));
+});
+
+/** For looking back: also on a class whose names are erased. */
+export async function loadRecorded(id: string): Promise<StationData | null> {
+  const host = await requireHost();
+  const loaded = await withRows(host, id, await recordedClass(host.studioId, id));
+  return loaded.ok ? loaded.data : null;
+}
+
+async function withRows(host: Host, id: string, planned: Planned | null): Promise<Loaded> {
   if (!planned) notFound();
   if (!planned.ok) return { ok: false, host, stored: planned.stored, message: planned.message };
   const [kits, sheets, run] = await withStudio(
@@ -36,7 +51,7 @@ export const loadStation = cache(async (id: string): Promise<Loaded> => {
       [await listKits(sql, id), await listSheets(sql, id), await currentRun(sql, id)] as const,
   );
   return { ok: true, data: { host, planned: planned.value, kits, sheets, run } };
-});
+}
 
 /** For stations that have nothing to show without a plan. */
 export async function loadPlanned(id: string): Promise<StationData | null> {

@@ -30,7 +30,7 @@ export async function LetterStation({
   const findings =
     plan?.findings.filter(
       ({ code, where }) => stationOf(code) === "letter" && (where.thing ?? thing) === thing,
-    ) ?? [];
+    ) ?? null;
   const [fonts, open, lockedAt] = await withStudio(
     host.studioId,
     async (sql) =>
@@ -63,7 +63,7 @@ export async function LetterStation({
         }}
         unit={host.studio.unit}
         labels={plan ? labelsOf(plan) : {}}
-        troubled={findings.flatMap((finding) =>
+        troubled={(findings ?? []).flatMap((finding) =>
           finding.where.seat ? [{ seat: finding.where.seat, severity: finding.severity }] : [],
         )}
         stored={drawn}

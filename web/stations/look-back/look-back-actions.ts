@@ -6,6 +6,7 @@ import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { hasClass } from "@/data/films.ts";
 import { addLog } from "@/data/log.ts";
+import { eraseClassNames } from "@/data/names.ts";
 import { readPicture } from "@/data/pictures.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
@@ -35,6 +36,16 @@ export const answerQuestions = act(
     return kept ? { ok: true } : { ok: false, message: "This class is no longer there." };
   },
 );
+
+/** What participants typed goes before its day. */
+export const eraseNamesNow = act([takes.id], no, async (id: string): Promise<ActAnswer> => {
+  const host = await requireHost();
+  const gone = await withStudio(host.studioId, (sql) => eraseClassNames(sql, id));
+  revalidatePath(`/classes/${id}`, "layout");
+  return gone
+    ? { ok: true }
+    : { ok: false, message: "This class is not over yet, or no longer there." };
+});
 
 /** Into the log, beside what was noted on the evening. */
 export const addNote = act(

@@ -1,3 +1,4 @@
+import { addMonths } from "@elm-basket/core/calendar/dates.ts";
 import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import { type RunLog, runLog, standing } from "@elm-basket/core/look-back/run-log.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
@@ -7,11 +8,13 @@ import { type LogRow, listLog } from "@/data/log.ts";
 import { modelViews } from "@/planning/seen.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { Learned } from "@/stations/frame/learned/learned.tsx";
-import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
+import { loadRecorded, type StationData } from "@/stations/frame/load.ts";
 import { LinkButton } from "@/ui/button.tsx";
+import { todayIn } from "@/ui/dates.ts";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { lastAnswers } from "./answers.ts";
 import { ClassUsed } from "./class-used.tsx";
+import { NamesKept } from "./names-kept.tsx";
 import { NewNote } from "./new-note.tsx";
 import { type ChartRow, PlannedActualChart } from "./planned-actual-chart.tsx";
 import { Questions } from "./questions.tsx";
@@ -24,7 +27,7 @@ export async function LookBackStation({
   id: string;
   query: Record<string, string | undefined>;
 }) {
-  const data = await loadPlanned(id);
+  const data = await loadRecorded(id);
   if (!data) return null;
   const [log, goods, cut, models] = await withStudio(
     data.host.studioId,
@@ -35,6 +38,15 @@ export async function LookBackStation({
         await cutUse(sql, id),
         await modelViews(sql),
       ] as const,
+  );
+  const { document, namesErasedAt } = data.planned;
+  const months = data.host.studio.settings.keepNamesMonths;
+  const names = namesErasedAt ? null : (
+    <NamesKept
+      classId={id}
+      over={todayIn(document.when.zone) > document.when.date}
+      until={months === null ? null : addMonths(document.when.date, months)}
+    />
   );
   const lines = log.map((row) => ({ ...row, at: row.at.getTime() }));
   const taught = runLog(
@@ -57,6 +69,7 @@ export async function LookBackStation({
         </LinkButton>
         <NewNote classId={id} />
         {taught.notes.length > 0 && <WentWrong data={data} taught={taught} lost={[]} />}
+        {names}
       </div>
     );
   const lost = standing(lines).filter(({ kind }) => kind === "lost");
@@ -104,6 +117,7 @@ export async function LookBackStation({
         <ClassUsed goods={goods} cut={cut} />
         <Questions classId={id} answers={lastAnswers(log)} />
         <NewNote classId={id} />
+        {names}
       </aside>
     </div>
   );

@@ -84,7 +84,7 @@ export async function MeasureStation({
             (plan?.findings.filter(
               ({ code, where }) =>
                 stationOf(code) === "measure" && (where.thing ?? thing) === thing,
-            ) ?? []) as never
+            ) ?? null) as never
           }
           quiet="Nothing to report about the blank."
         />

@@ -29,11 +29,14 @@ interface Props {
   readonly document: ClassDocument;
   readonly version: number;
   readonly unit: LengthUnit;
-  readonly use: readonly {
-    readonly vinyl: string;
-    readonly usedMm2: number;
-    readonly loads: number;
-  }[];
+  /** Null where there is no plan. */
+  readonly use:
+    | readonly {
+        readonly vinyl: string;
+        readonly usedMm2: number;
+        readonly loads: number;
+      }[]
+    | null;
   /** Films the studio has used before. */
   readonly shelf: readonly Vinyl[];
 }
@@ -76,7 +79,7 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
       <h2 className="mt-8 mb-2 text-lg">Films</h2>
       <ul className="border-rule border-t">
         {films.map((film) => {
-          const entry = use.find(({ vinyl }) => vinyl === film.id);
+          const entry = use?.find(({ vinyl }) => vinyl === film.id);
           const used = usesVinyl({ ...document, vinyls: films }, film.id);
           const inHand = open === film.id;
           return (
@@ -99,7 +102,9 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
                 <span className="text-soft text-sm">
                   {entry
                     ? `${dm2(entry.usedMm2)}, ${entry.loads} ${entry.loads === 1 ? "load" : "loads"}`
-                    : "not used"}
+                    : use === null
+                      ? ""
+                      : "not used"}
                 </span>
                 <button
                   type="button"

@@ -84,7 +84,7 @@ export async function PlanStation({
               usedMm2,
               loads,
             }))
-          : []
+          : null
       }
       shelf={shelf}
     />

@@ -17,6 +17,7 @@ import { SelectField } from "@/ui/select-field.tsx";
 import { TimeField } from "@/ui/when-fields.tsx";
 import { CutterChoice } from "./cutter-choice.tsx";
 import { DaysOffFields } from "./days-off.tsx";
+import { NamesKeptField } from "./names-kept-field.tsx";
 
 const UNIT_WORDS = {
   mm: "millimetres",
@@ -50,6 +51,8 @@ interface Props {
   /** The date at the studio. */
   readonly today: string;
   readonly first: StudioValues;
+  /** Days of the classes whose participants' names are there. */
+  readonly namedDays: readonly string[];
   /** Of the shelf. */
   readonly films: readonly NonNullable<StudioSettings["film"]>[];
   /** Machines that stand here, and which of them is this studio's. */
@@ -60,7 +63,7 @@ interface Props {
  * The studio's own: each is saved as it is changed. New classes start from them; classes that are
  * there stay as they are.
  */
-export function SettingsBench({ first, films, machines, today }: Props) {
+export function SettingsBench({ first, films, machines, namedDays, today }: Props) {
   const [value, setValue] = useState(first);
   const [said, setSaid] = useState("");
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
@@ -173,6 +176,15 @@ export function SettingsBench({ first, films, machines, today }: Props) {
               days={settings.daysOff}
               today={today}
               onChange={(daysOff) => set({ daysOff })}
+            />
+          </section>
+          <section className="grid gap-3">
+            <h2 className="text-xl">Participants</h2>
+            <NamesKeptField
+              months={settings.keepNamesMonths}
+              today={today}
+              days={namedDays}
+              onChange={(keepNamesMonths) => set({ keepNamesMonths })}
             />
           </section>
           <section className="grid gap-3">

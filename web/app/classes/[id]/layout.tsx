@@ -19,6 +19,7 @@ import { showDate, showDaysAway, todayIn } from "@/ui/dates.ts";
 
 /** The way through a class stays where it is, also while no plan can be made of it. */
 const NOTHING_PLANNED = everywhere({ state: "stop", line: "no plan" });
+const ONLY_RECORDS = everywhere({ state: "waits", line: "names erased" });
 const BEING_PLANNED = everywhere({ state: "waits", line: "…" });
 
 function everywhere(readiness: Readiness): Record<StationKey, Readiness> {
@@ -84,7 +85,10 @@ export default async function ClassFrame({
 
 async function PlannedRail({ id }: { id: string }) {
   const loaded = await loadStation(id);
-  if (!loaded.ok) return <Rail classId={id} stations={NOTHING_PLANNED} />;
+  if (!loaded.ok)
+    return (
+      <Rail classId={id} stations={loaded.stored.namesErasedAt ? ONLY_RECORDS : NOTHING_PLANNED} />
+    );
   const { planned, kits, sheets, host, run } = loaded.data;
   return (
     <Rail
@@ -104,6 +108,23 @@ async function PlannedRail({ id }: { id: string }) {
 async function BesidePlan({ id }: { id: string }) {
   const loaded = await loadStation(id);
   if (loaded.ok) return <Guide id={id} data={loaded.data} />;
+  const { namesErasedAt } = loaded.stored;
+  if (namesErasedAt)
+    return (
+      <p className="mb-6 border-rule-strong border-l-4 bg-paper p-4">
+        The names of this class were erased on{" "}
+        {showDate(todayIn(loaded.stored.document.when.zone, namesErasedAt))}, with the texts of its
+        decals and the drawings made of them. Minutes, counts and notes stay at{" "}
+        <Link className="verb" href={`/classes/${id}/look-back`}>
+          Look back
+        </Link>
+        . With new names, put in at{" "}
+        <Link className="verb" href={`/classes/${id}/plan`}>
+          Plan
+        </Link>
+        , it is planned again.
+      </p>
+    );
   return (
     <p role="alert" className="mb-6 border-brick border-l-4 bg-brick-tint p-4">
       No plan can be made of this class: {loaded.message}. Its seats are at{" "}

@@ -6,10 +6,9 @@ import type { Posting } from "@elm-basket/core/posting/posting.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState, useTransition } from "react";
-import { Button } from "@/ui/button.tsx";
 import { CheckField } from "@/ui/choice.tsx";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
-import { useAct } from "@/ui/use-act.ts";
+import { SureButton } from "@/ui/sure-button.tsx";
 import { eraseAll, saveWays } from "./parcel-actions.ts";
 
 interface Props {
@@ -204,47 +203,16 @@ export function PostingWays({
           ))}
         </div>
       )}
-      <EraseNow classId={classId} />
+      <SureButton
+        label="Erase all addresses now"
+        warning="They cannot be brought back."
+        yes="Erase them"
+        no="Keep them"
+        act={() => eraseAll(classId)}
+      />
       <p role="status" className="mt-2 min-h-6 text-sm">
         {said}
       </p>
     </section>
-  );
-}
-
-/** What is erased is gone: asked once more. */
-function EraseNow({ classId }: { classId: string }) {
-  const [sure, setSure] = useState(false);
-  const { busy, said, act } = useAct();
-  if (!sure)
-    return (
-      <button type="button" className="verb mt-2 block min-h-11" onClick={() => setSure(true)}>
-        Erase all addresses now
-      </button>
-    );
-  return (
-    <div className="mt-2">
-      <p className="mb-2">They cannot be brought back.</p>
-      <div className="flex flex-wrap gap-3">
-        <Button
-          tone="stop"
-          disabled={busy}
-          onClick={() =>
-            act(
-              () => eraseAll(classId),
-              () => setSure(false),
-            )
-          }
-        >
-          Erase them
-        </Button>
-        <Button onClick={() => setSure(false)}>Keep them</Button>
-      </div>
-      {said && (
-        <p role="alert" className="text-brick text-sm">
-          {said}
-        </p>
-      )}
-    </div>
   );
 }
