@@ -24,7 +24,7 @@ const MOST_POSITIONS = 4000;
  * Where a seam may be: in the middle of gaps and between middles of neighbours, and every
  * millimetre across what is too long. Null when there are too many.
  */
-export function positions(boxed: readonly Boxed[], whole: Box): number[] | null {
+export function positions(boxed: readonly Boxed[]): number[] | null {
   const found = new Set<number>();
   const sorted = [...boxed].sort((a, b) => a.middle - b.middle);
   let reach = Number.NEGATIVE_INFINITY;
@@ -38,8 +38,7 @@ export function positions(boxed: readonly Boxed[], whole: Box): number[] | null 
   });
   for (const { box } of boxed.filter(({ long }) => long))
     for (let x = Math.ceil(box.minX) + STEP_MM / 2; x < box.maxX; x += STEP_MM) found.add(x);
-  const inside = [...found].filter((x) => x > whole.minX && x < whole.maxX).sort((a, b) => a - b);
-  return inside.length > MOST_POSITIONS ? null : inside;
+  return found.size > MOST_POSITIONS ? null : [...found].sort((a, b) => a - b);
 }
 
 /**

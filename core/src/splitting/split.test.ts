@@ -239,3 +239,48 @@ describe("over random designs", () => {
     );
   });
 });
+
+describe("parted both ways", () => {
+  // Four rows of four, 40 mm each, 10 mm apart.
+  const grid = Array.from({ length: 16 }, (_, i) =>
+    rect(`g${i}`, (i % 4) * 50, Math.floor(i / 4) * 50, 40, 40),
+  );
+
+  it("crosses of the first seam go to the parts they lie in, those of the second to both sides", () => {
+    const { parts, seams } = done(grid, 120, 120);
+    expect(seams.map(({ axis, at, line }) => [axis, at, line])).toEqual([
+      [
+        "x",
+        95,
+        [
+          [95, 0],
+          [95, 190],
+        ],
+      ],
+      ["y", 95, expect.anything()],
+      ["y", 95, expect.anything()],
+    ]);
+    expect(parts.map(({ pieces }) => pieces.map(({ id }) => id).join(" "))).toEqual([
+      "g0 g1 g4 g5",
+      "g8 g9 g12 g13",
+      "g2 g3 g6 g7",
+      "g10 g11 g14 g15",
+    ]);
+    // The upright seam's stand at both ends of the gap between the columns.
+    const upright = parts.map(({ marks }) => marks.filter(([x, y]) => x === 95 && y !== 95));
+    expect(upright.map((marks) => marks.map(([, y]) => y))).toEqual([
+      [2.5],
+      [187.5],
+      [2.5],
+      [187.5],
+    ]);
+    for (const { marks } of parts) expect(marks.filter(([, y]) => y === 95)).toHaveLength(2);
+  });
+
+  it("a part may fill its load to the last tenth with its crosses, and no farther", () => {
+    // Two of 50 mm with 20 mm between: a seam in the middle, its crosses 2.5 mm past it.
+    const two = [rect("a", 0, 0, 50, 20), rect("b", 70, 0, 50, 20)];
+    expect(done(two, 62.5, 40).parts.map(({ marks }) => marks.length)).toEqual([2, 2]);
+    expect(done(two, 62.4, 40).parts.map(({ marks }) => marks.length)).toEqual([0, 0]);
+  });
+});

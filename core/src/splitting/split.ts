@@ -158,7 +158,7 @@ function alongX(part: SplitPart, limits: Limits): Way | null {
     const box = boxOf([piece.polygon]);
     return { piece, box, middle: (box.minX + box.maxX) / 2, long: boxWidth(box) > room };
   });
-  const at = positions(boxed, whole);
+  const at = positions(boxed);
   if (!at) return null;
   const costs = at.map((x) => seamCost(boxed, x));
   const chain = (crosses: boolean) =>
