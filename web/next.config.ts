@@ -5,7 +5,14 @@ const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
   transpilePackages: ["@elm-basket/core"],
-  serverExternalPackages: ["@node-rs/argon2", "piscina", "postgres", "qrcode"],
+  serverExternalPackages: [
+    "@node-rs/argon2",
+    "pino",
+    "piscina",
+    "postgres",
+    "prom-client",
+    "qrcode",
+  ],
   turbopack: {
     root: fileURLToPath(new URL("..", import.meta.url)),
     resolveAlias: { module: { browser: "./workers/no-node.ts" } },

@@ -31,6 +31,9 @@ export function prepareDatabase({ url, webUrl }, { demo = true } = {}) {
     : "";
 }
 
+/** Loopback, where nothing else is asked for: a container is reached at none of its own. */
+const bindAddress = () => process.env.ELM_BIND || "127.0.0.1";
+
 /** What a serving process knows of the surroundings: no way into the database but its own. */
 function surroundings(more) {
   const { ELM_OWNER_URL: _, DATABASE_URL: __, PGPASSWORD: ___, ...rest } = process.env;
@@ -52,7 +55,7 @@ export function serveWeb({
   quiet = false,
 }) {
   const next = join(ROOT, "node_modules/next/dist/bin/next");
-  const args = [next, dev ? "dev" : "start", "-p", String(port), "-H", "127.0.0.1"];
+  const args = [next, dev ? "dev" : "start", "-p", String(port), "-H", bindAddress()];
   const env = surroundings({
     ELM_DATABASE_URL: databaseUrl,
     ELM_ROOM_STATE: room?.state ?? "",

@@ -3,6 +3,7 @@
  * names its studio.
  */
 import postgres from "postgres";
+import { transactionSeconds, transactionsAgain } from "../operation/metrics.ts";
 import { appUrlFromEnvironment } from "./roles.ts";
 
 export type Sql = postgres.TransactionSql;
@@ -37,15 +38,15 @@ export async function closePool(): Promise<void> {
 export async function withStudio<T>(studioId: string, work: (sql: Sql) => Promise<T>): Promise<T> {
   for (let tried = 1; ; tried++) {
     try {
-      const result = await pool().begin(async (sql) => {
+      return await transaction(async (sql) => {
         await sql`select set_config('elm.studio_id', ${studioId}, true)`;
-        return { value: await work(sql) };
+        return work(sql);
       });
-      return result.value;
     } catch (error) {
       // Two transactions that waited for each other: the database has taken this one back whole.
       if (tried >= MOST_TRIES || !TRY_AGAIN.has(String((error as { code?: unknown }).code)))
         throw error;
+      transactionsAgain.inc();
     }
   }
 }
@@ -56,6 +57,17 @@ const MOST_TRIES = 4;
 
 /** A transaction that sees no studio: for the narrow doors before sign-in. */
 export async function withoutStudio<T>(work: (sql: Sql) => Promise<T>): Promise<T> {
-  const result = await pool().begin(async (sql) => ({ value: await work(sql) }));
-  return result.value;
+  return transaction(work);
+}
+
+async function transaction<T>(work: (sql: Sql) => Promise<T>): Promise<T> {
+  const end = transactionSeconds.startTimer();
+  try {
+    const result = await pool().begin(async (sql) => ({ value: await work(sql) }));
+    end({ outcome: "kept" });
+    return result.value;
+  } catch (error) {
+    end({ outcome: "taken back" });
+    throw error;
+  }
 }

@@ -3,6 +3,7 @@
  * once a process, and the same bytes go to all who follow.
  */
 import { LINK_REVOKED } from "../data/tokens.ts";
+import { log } from "../operation/log.ts";
 import { type EventPort, eventStream } from "./event-stream.ts";
 import { subscribe } from "./hub.ts";
 import { forgetLinks, keptClass } from "./kept.ts";
@@ -57,7 +58,7 @@ function tell(own: Followed, studioId: string, workshopId: string): Promise<void
     } while (own.again);
   };
   own.reading = read()
-    .catch((error: unknown) => console.error("live: a change could not be read", error))
+    .catch((error: unknown) => log().error({ err: error }, "a change could not be read"))
     .finally(() => {
       own.reading = null;
     });

@@ -62,6 +62,10 @@ function searcher(): Piscina {
   return holder.elmSearcher;
 }
 
+/** Jobs that wait for a thread: what somebody asked for, or searches. */
+export const jobsWaiting = (of: "asked" | "searches"): number =>
+  (of === "asked" ? holder.elmWorkers : holder.elmSearcher)?.queueSize ?? 0;
+
 const signal = () => AbortSignal.timeout(LONGEST_MS);
 
 /** @throws PlanFault when the document does not allow it, or asks for too much */

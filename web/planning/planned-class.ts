@@ -5,6 +5,7 @@ import { readClass, type StoredClass } from "../data/class-documents.ts";
 import { withStudio } from "../data/client.ts";
 import { isOfVersion, readPlan, type StoredPlan, savePlan } from "../data/making.ts";
 import { promisedTo, studioToday } from "../data/promises.ts";
+import { log } from "../operation/log.ts";
 import { computePlan } from "./compute.ts";
 import { documentHash } from "./document-hash.ts";
 import { fontsOf } from "./fonts-of.ts";
@@ -132,7 +133,7 @@ function keepFault(
 function planMeanwhile(studioId: string, stored: StoredClass, hash: string): void {
   planOf(studioId, stored).catch((error: unknown) => {
     if (!(error instanceof PlanFault)) {
-      console.error(`The plan of class ${stored.id} failed:`, error);
+      log().error({ err: error, class: stored.id }, "a plan failed");
       return;
     }
     // The next time the server may be less busy.
