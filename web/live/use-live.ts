@@ -39,11 +39,14 @@ export function useLive<S extends LiveState>(
   const [refused, setRefused] = useState(false);
   const began = useRef(initial.now);
   const offsets = useRef<number[]>([]);
+  const last = useRef(initial);
   const kept = useRef(keep);
   kept.current = keep;
   const take = useCallback((next: S) => {
     offsets.current = [...offsets.current, next.now - Date.now()].slice(-OFFSETS);
-    setState((old) => (isNewer(next, old) ? next : old));
+    if (!isNewer(next, last.current)) return;
+    last.current = next;
+    setState(next);
     kept.current?.(next);
   }, []);
   useEffect(() => {
