@@ -8,6 +8,7 @@ import { propose } from "../proposal/propose.ts";
 import { MOST_STEPS } from "../scheduling/step-kinds.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { isRemedy } from "../testing/remedies.ts";
 import { applyRemedy, blanksOf } from "./remedy.ts";
 
 const slate = demoClass("slate-numbers");
@@ -39,7 +40,7 @@ describe("a ground that is made in the class", () => {
     const document = sign("class");
     const [finding] = found(document, "wetGround");
     expect(finding).toMatchObject({ severity: "check", values: { what: "stain" } });
-    const remedy = finding?.remedies.find(({ code }) => code === "groundBefore");
+    const remedy = finding?.remedies.find(isRemedy("groundBefore"));
     if (!remedy) throw new Error("no remedy");
     expect(blanksOf(document, remedy)).toEqual(["thing"]);
     const next = applyRemedy(document, remedy);

@@ -1,6 +1,7 @@
 /** Runs every rule over the plan; a rule is a file in rules/. */
 
 import { type Finding, findingKey, SEVERITY_ORDER } from "../findings/finding.ts";
+import type { Remedy } from "../findings/remedy.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
 import { LetteringMemory } from "../lettering/lettering-memory.ts";
 import { type PlanStages, stagesOf } from "../stages/stages.ts";
@@ -77,12 +78,16 @@ function named(finding: Finding, thing: string): Finding {
   return {
     ...finding,
     where,
-    remedies: finding.remedies.map((remedy) => ({
-      ...remedy,
-      values: { ...remedy.values, thing, ...(remedy.code === "leaveIt" ? { key } : {}) },
-    })),
+    remedies: finding.remedies.map((remedy) =>
+      ofThing(remedy.code === "leaveIt" ? { ...remedy, values: { key } } : remedy, thing),
+    ),
   };
 }
+
+const ofThing = <R extends Remedy>(remedy: R, thing: string): R => ({
+  ...remedy,
+  values: { ...remedy.values, thing },
+});
 
 /** What is the same of several things, as of a film all of them use, is said of the first. */
 function saidOnce(findings: readonly Finding[]): Finding[] {

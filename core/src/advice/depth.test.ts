@@ -15,6 +15,7 @@ import {
   oneThingSchema as classDocumentSchema,
   makePlan,
 } from "../testing/one-thing.ts";
+import { isRemedy } from "../testing/remedies.ts";
 import { VINYL_FAMILIES } from "../weeding/families.ts";
 import { speak } from "./words-en.ts";
 
@@ -169,9 +170,7 @@ describe("remedies on letters", () => {
     const thin = withLine({ font: "oswald" }, named("Ottilie Brandenburger"));
     const thickened = after(thin, "thinStroke", "thicken");
     expect(find(thickened, "thinStroke")).toBeUndefined();
-    const by = Number(
-      find(thin, "thinStroke")?.remedies.find(({ code }) => code === "thicken")?.values.by,
-    );
+    const by = Number(find(thin, "thinStroke")?.remedies.find(isRemedy("thicken"))?.values.by);
     const tooLittle = withLine(
       { font: "oswald", thickenMm: Math.max(0, by - 0.06) },
       named("Ottilie Brandenburger"),
@@ -234,7 +233,7 @@ describe("remedies on letters", () => {
       const finding = makePlan(set, testFonts).findings.find(
         ({ code, where }) => code === "thinStroke" && where.field === "word",
       );
-      const remedy = finding?.remedies.find(({ code }) => code === "growLine");
+      const remedy = finding?.remedies.find(isRemedy("growLine"));
       if (!remedy) continue;
       offered++;
       const still = makePlan(applyRemedy(set, remedy), testFonts).findings.filter(
@@ -312,7 +311,9 @@ describe("remedies on letters", () => {
     const before = makePlan(dotted, testFonts).kits[0]?.pieces.length ?? 0;
     for (const marks of ["joined", "bridged", "dropped"]) {
       const finding = find(dotted, "looseMarks");
-      const remedy = finding?.remedies.find((offered) => offered.values.marks === marks);
+      const remedy = finding?.remedies
+        .filter(isRemedy("treatMarks"))
+        .find(({ values }) => values.marks === marks);
       expect(remedy, marks).toBeDefined();
       const treated = applyRemedy(dotted, remedy as never);
       expect(makePlan(treated, testFonts).kits[0]?.pieces.length, marks).toBeLessThan(before);

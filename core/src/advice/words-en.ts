@@ -2,7 +2,8 @@
 
 import type { FilmReason } from "../films/film-choice.ts";
 import { REASON_WORDS } from "../films/film-words-en.ts";
-import type { Finding, FindingCode, Remedy, Severity } from "../findings/finding.ts";
+import type { Finding, FindingCode, Severity } from "../findings/finding.ts";
+import type { Remedy, RemedyCode, RemedyValues } from "../findings/remedy.ts";
 import { studioFont } from "../lettering/studio-fonts.ts";
 import type { CostKind } from "../supplies/cost.ts";
 import { moneyText } from "../supplies/money.ts";
@@ -35,10 +36,8 @@ const mm = (values: Values, key: string, speech: Speech) =>
 /** A patch is told by its diameter, as a tape measures it. */
 const wide = (values: Values, key: string, speech: Speech) =>
   `⌀ ${showLength(2 * Number(values[key] ?? 0), speech.unit)}`;
-const fine = (values: Values, key: string) =>
-  `${Number(values[key] ?? 0)
-    .toFixed(2)
-    .replace(/0$/u, "")} mm`;
+const fineMm = (mm: number) => `${mm.toFixed(2).replace(/0$/u, "")} mm`;
+const fine = (values: Values, key: string) => fineMm(Number(values[key] ?? 0));
 const family = (id: unknown) => studioFont(String(id))?.family ?? String(id);
 const who = (speech: Speech) => (speech.where.seat ? speech.name(speech.where.seat) : "");
 
@@ -150,55 +149,64 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
   glassBacks: () => "A clear blank shows the back of the decal from the other side.",
 };
 
-const REMEDIES: Record<Remedy["code"], (values: Values, speech: Speech) => string> = {
-  useFont: (v) => `Use ${family(v.font)} for all`,
-  setSchool: (v) => `Size by “${SCHOOL_WORDS[String(v.school)]?.name ?? v.school}”`,
-  setTracking: (v) =>
-    Number(v.looser) === 1 ? "Set the letters looser" : "Set the letters tighter",
+const REMEDIES: {
+  readonly [C in RemedyCode]: (values: RemedyValues<C>, speech: Speech) => string;
+} = {
+  useFont: ({ font }) => `Use ${family(font)} for all`,
+  setSchool: ({ school }) => `Size by “${SCHOOL_WORDS[school]?.name ?? school}”`,
+  setTracking: ({ looser }) =>
+    looser === 1 ? "Set the letters looser" : "Set the letters tighter",
   removeSeat: () => "Take the seat out",
-  ownSize: (v) =>
-    `Give ${String(v.seats).includes(" ") ? "these" : "it"} a size of ${String(v.seats).includes(" ") ? "their" : "its"} own: ${fine(v, "height")}, the others ${fine(v, "others")}`,
+  ownSize: ({ seats, share, height, others }) => {
+    const [whom, whose] = seats.includes(" ") ? ["these", "their"] : ["it", "its"];
+    const size =
+      height === undefined || others === undefined
+        ? `${percent(share)} of what it has`
+        : `${fineMm(height)}, the others ${fineMm(others)}`;
+    return `Give ${whom} a size of ${whose} own: ${size}`;
+  },
   filmToBlank: () => "Cut the film to the blank's own outline: it centres itself",
-  plainFilm: (v) => `Take a plain film of this colour instead of ${v.name}, wherever it is used`,
+  plainFilm: ({ name }) =>
+    `Take a plain film of this colour instead of ${name}, wherever it is used`,
   setFamily: () => "Make it iron-on film",
-  useVinyl: (v) => `Cut it from ${v.name}`,
-  lessPad: (v, s) => `Leave only ${mm(v, "mm", s)} of film round it`,
-  lessBorder: (v, s) => `Take a border of ${mm(v, "mm", s)}`,
-  useCutter: (v) => `Cut it on: ${String(v.name).toLowerCase()}`,
-  endLater: (v) => `Plan ${showMinutes(Number(v.minutes))}`,
-  tapeBefore: (v) =>
-    `Lay the tape on beforehand (saves ${showMinutes(Number(v.saves))} here, costs you ${showMinutes(Number(v.costs))} of an evening and a piece of tape a kit)`,
-  groundBefore: (v) =>
-    `Do it yourself on an evening before (${Number(v.saves) > 0 ? `saves ${showMinutes(Number(v.saves))} here, ` : ""}costs you ${showMinutes(Number(v.costs))} at home, and its drying)`,
-  pauseHere: (v) =>
-    `Make it a break of ${showMinutes(Number(v.minutes))}: the end stays where it is`,
-  weedBefore: (v) =>
-    `Weed the kits beforehand (saves ${showMinutes(Number(v.saves))} here, costs you ${showMinutes(Number(v.costs))} of an evening)`,
-  helper: (v) =>
-    `A helper beside you (saves ${showMinutes(Number(v.saves))}: the queue goes on while the others do the next step)`,
-  addTool: (v) =>
-    `One more ${String(v.name).toLowerCase()} (saves ${showMinutes(Number(v.saves))})`,
-  raiseRim: (v, s) => `Keep ${mm(v, "mm", s)} from the rim`,
+  useVinyl: ({ name }) => `Cut it from ${name}`,
+  lessPad: ({ mm: wide }, { unit }) => `Leave only ${showLength(wide, unit)} of film round it`,
+  lessBorder: ({ mm: wide }, { unit }) => `Take a border of ${showLength(wide, unit)}`,
+  useCutter: ({ name }) => `Cut it on: ${name.toLowerCase()}`,
+  endLater: ({ minutes }) => `Plan ${showMinutes(minutes)}`,
+  tapeBefore: ({ saves, costs }) =>
+    `Lay the tape on beforehand (saves ${showMinutes(saves)} here, costs you ${showMinutes(costs)} of an evening and a piece of tape a kit)`,
+  groundBefore: ({ saves, costs }) =>
+    `Do it yourself on an evening before (${saves > 0 ? `saves ${showMinutes(saves)} here, ` : ""}costs you ${showMinutes(costs)} at home, and its drying)`,
+  pauseHere: ({ minutes }) =>
+    `Make it a break of ${showMinutes(minutes)}: the end stays where it is`,
+  weedBefore: ({ saves, costs }) =>
+    `Weed the kits beforehand (saves ${showMinutes(saves)} here, costs you ${showMinutes(costs)} of an evening)`,
+  helper: ({ saves }) =>
+    `A helper beside you (saves ${showMinutes(saves)}: the queue goes on while the others do the next step)`,
+  addTool: ({ name, saves }) => `One more ${name.toLowerCase()} (saves ${showMinutes(saves)})`,
+  raiseRim: ({ mm: clear }, { unit }) => `Keep ${showLength(clear, unit)} from the rim`,
   leaveIt: () => "Keep it as it is",
   narrowLine: () => "Set that line by itself",
-  useFontHere: (v) => `Use ${family(v.font)} for this seat`,
-  thicken: (v) =>
-    `Thicken by ${fine(v, "by")}${v.inside === undefined ? "" : ` (its tightest inside is then ${fine(v, "inside")})`}`,
-  openCounters: (v) => `Open tight insides to ${fine(v, "mm")}`,
-  treatMarks: (v) => MARK_WORDS[String(v.marks)] ?? "Leave them",
+  useFontHere: ({ font }) => `Use ${family(font)} for this seat`,
+  thicken: ({ by, inside }) =>
+    `Thicken by ${fineMm(by)}${inside === undefined ? "" : ` (its tightest inside is then ${fineMm(inside)})`}`,
+  openCounters: ({ mm: wide }) => `Open tight insides to ${fineMm(wide)}`,
+  treatMarks: ({ marks }) => MARK_WORDS[marks] ?? "Leave them",
   warp: () => "Bend the design to the taper",
-  openRings: (v) => `Open the closed rings of “${v.name}”`,
-  slitPlates: (v) => `Slit the wide parts of “${v.name}”`,
-  setSize: (v) =>
-    Number(v.share) < 1
-      ? `Cut it at ${Math.floor(Number(v.share) * 100)} % of the size`
-      : `Cut it ${larger(v)} larger`,
-  growLine: (v) => `Set it ${larger(v)} larger`,
+  openRings: ({ name }) => `Open the closed rings of “${name}”`,
+  slitPlates: ({ name }) => `Slit the wide parts of “${name}”`,
+  setSize: ({ share }) =>
+    share < 1 ? `Cut it at ${percent(share)} of the size` : `Cut it ${larger(share)} larger`,
+  growLine: ({ share }) => `Set it ${larger(share)} larger`,
   bridgeIslands: () => "Bridge the islands",
   tidyNames: () => "Tidy them all",
-  breakLine: (v) =>
-    `Break it in two lines${v.others === undefined ? "" : `: the others ${fine(v, "others")}`}`,
+  breakLine: ({ others }) =>
+    `Break it in two lines${others === undefined ? "" : `: the others ${fineMm(others)}`}`,
 };
+
+const wordsOf = <C extends RemedyCode>(remedy: Remedy<C>, speech: Speech): string =>
+  REMEDIES[remedy.code](remedy.values, speech);
 
 /** A longer mat that would take the whole, and what film that asks for. */
 const longerWords = (v: Values, s: Speech): string =>
@@ -206,7 +214,8 @@ const longerWords = (v: Values, s: Speech): string =>
     ? ""
     : ` On the ${String(v.longer).toLowerCase()} it would stay whole, but no sheet is that long: film from a roll is needed, at least ${mm(v, "roll", s)}.`;
 
-const larger = (v: Values): string => `${Math.ceil((Number(v.share) - 1) * 100)} %`;
+const percent = (share: number): string => `${Math.floor(share * 100)} %`;
+const larger = (share: number): string => `${Math.ceil((share - 1) * 100)} %`;
 
 const MARK_WORDS: Readonly<Record<string, string>> = {
   joined: "Bring them onto their letters",
@@ -232,7 +241,7 @@ export function speak(finding: Finding, unit: LengthUnit, name: (seat: string) =
     sentence: SENTENCES[finding.code](finding.values, speech),
     remedies: finding.remedies.map((remedy) => ({
       remedy,
-      words: REMEDIES[remedy.code](remedy.values, speech),
+      words: wordsOf(remedy, speech),
     })),
   };
 }

@@ -5,6 +5,7 @@ import type { BlankShape } from "../blanks/shape.ts";
 import { makePlan } from "../plan/plan.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { isRemedy } from "../testing/remedies.ts";
 import { type ClassDocument, classDocumentSchema, type Thing } from "./document.ts";
 import { thingDocument, withShape, withThing } from "./thing-document.ts";
 
@@ -128,7 +129,7 @@ describe("pieces that seats bring", () => {
     expect(found.map(({ where }) => where.seat)).toEqual([second.seat]);
     const remedies = found.flatMap(({ remedies: all }) => all);
     expect(remedies.some(({ code }) => code === "setSize")).toBe(false);
-    for (const { values } of remedies.filter(({ code }) => code === "ownSize"))
+    for (const { values } of remedies.filter(isRemedy("ownSize")))
       expect(values.seats).toBe(second.seat);
   });
 

@@ -1,4 +1,5 @@
 /** What the plan checker noticed. Data only; words live in words-en.ts. */
+import type { Remedy } from "./remedy.ts";
 
 export type Severity = "stop" | "check" | "tip";
 
@@ -13,49 +14,6 @@ export interface Where {
   /** Left out where the class makes one thing. */
   readonly thing?: string;
 }
-
-export interface Remedy {
-  readonly code: RemedyCode;
-  readonly values: Readonly<Record<string, string | number>>;
-}
-
-export const REMEDY_CODES = [
-  "useFont",
-  "useFontHere",
-  "setSchool",
-  "setTracking",
-  "removeSeat",
-  "endLater",
-  "addTool",
-  "tapeBefore",
-  "weedBefore",
-  "groundBefore",
-  "pauseHere",
-  "helper",
-  "raiseRim",
-  "leaveIt",
-  "narrowLine",
-  "thicken",
-  "openCounters",
-  "treatMarks",
-  "warp",
-  "openRings",
-  "slitPlates",
-  "setSize",
-  "growLine",
-  "bridgeIslands",
-  "tidyNames",
-  "breakLine",
-  "ownSize",
-  "setFamily",
-  "useVinyl",
-  "lessPad",
-  "lessBorder",
-  "useCutter",
-  "plainFilm",
-  "filmToBlank",
-] as const;
-export type RemedyCode = (typeof REMEDY_CODES)[number];
 
 export type FindingCode =
   | "missingGlyph"

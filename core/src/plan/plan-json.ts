@@ -428,12 +428,11 @@ export function planJson(plan: Plan): PlanJson {
 }
 
 function roundedValues(
-  from: Readonly<Record<string, string | number>>,
+  from: Readonly<Record<string, string | number | undefined>>,
 ): Record<string, string | number> {
   return Object.fromEntries(
-    Object.entries(from).map(([key, value]) => [
-      key,
-      typeof value === "number" ? round(value) : value,
-    ]),
+    Object.entries(from).flatMap(([key, value]) =>
+      value === undefined ? [] : [[key, typeof value === "number" ? round(value) : value]],
+    ),
   );
 }

@@ -7,6 +7,7 @@ import { runSheetOf } from "../document/run-sheet-of.ts";
 import { makePlan } from "../plan/plan.ts";
 import { starterProject } from "../starters/starter-projects.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { isRemedy } from "../testing/remedies.ts";
 
 const project = starterProject("choir-mugs");
 if (!project) throw new Error("no such project");
@@ -17,8 +18,7 @@ describe("a class that is too long", () => {
   const found = plan.findings.find(({ code }) => code === "runsOver");
 
   it("may be shortened by what is weeded or taped beforehand: as much as is said", () => {
-    const remedies =
-      found?.remedies.filter(({ code }) => code === "weedBefore" || code === "tapeBefore") ?? [];
+    const remedies = found?.remedies.filter(isRemedy("weedBefore", "tapeBefore")) ?? [];
     expect(remedies.map(({ code }) => code)).toEqual(["weedBefore", "tapeBefore"]);
     for (const remedy of remedies) {
       const after = applyRemedy(long, remedy);

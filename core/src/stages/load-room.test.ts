@@ -13,6 +13,7 @@ import { makePlan } from "../plan/plan.ts";
 import { starterClass } from "../proposal/starter.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";
+import { isRemedy } from "../testing/remedies.ts";
 import type { Technique } from "../weeding/techniques.ts";
 import { binFor } from "./load-room.ts";
 
@@ -136,7 +137,7 @@ describe("a longer mat", () => {
   it("is offered by one press where film off a roll is at hand, and then nothing is parted", () => {
     const document = made(wanted);
     const finding = found(document, "kitInParts");
-    const remedy = finding?.remedies.find(({ code }) => code === "useCutter");
+    const remedy = finding?.remedies.find(isRemedy("useCutter"));
     expect(remedy?.values.profile).toBe("long");
     if (!remedy) return;
     const after = applyRemedy(document, remedy);

@@ -6,7 +6,7 @@
 import { applyRemedy as applyToClass } from "../advice/remedy.ts";
 import { type Checked, type ClassDocument, readClassDocument } from "../document/document.ts";
 import { type ThingDocument, thingDocument } from "../document/thing-document.ts";
-import type { Remedy } from "../findings/finding.ts";
+import type { Remedy } from "../findings/remedy.ts";
 import type { FontLookup } from "../lettering/compose-row.ts";
 import { letterKits as letterClass, makePlan as planClass } from "../plan/plan.ts";
 import type { Plan, ThingPlan } from "../stages/stages.ts";

@@ -7,13 +7,12 @@ import {
   jsonPath,
 } from "@elm-basket/core/document/document.ts";
 import { thingOf } from "@elm-basket/core/document/thing-document.ts";
-import { REMEDY_CODES, type Remedy } from "@elm-basket/core/findings/finding.ts";
+import { type Remedy, readRemedy } from "@elm-basket/core/findings/remedy.ts";
 import { noted } from "@elm-basket/core/proposal/merge.ts";
 import { blanksOfWay, type Way, waySchema, withWay } from "@elm-basket/core/rehearsal/ways.ts";
 import { type Collision, merge } from "@elm-basket/core/stages/merge.ts";
 import { rememberedOf } from "@elm-basket/core/stock/undo.ts";
 import { revalidatePath } from "next/cache";
-import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { type Part, readClass, savePart } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
@@ -125,30 +124,25 @@ export const saveClassPart = act(
   },
 );
 
-const remedySchema = z.object({
-  code: z.enum(REMEDY_CODES),
-  values: z.record(z.string(), z.union([z.string().max(300), z.number()])),
-});
-
 /** Tries of a remedy that another save overtook: it is applied to what is there then. */
 const REMEDY_TRIES = 4;
 
 export const takeRemedy = act(
   [takes.id, takes.own<Remedy>(), takes.text],
   unusable,
-  async (id: string, remedy: Remedy, label: string): Promise<SaveAnswer> => {
+  async (id: string, given: Remedy, label: string): Promise<SaveAnswer> => {
     const host = await requireHost();
-    const read = remedySchema.safeParse(remedy);
-    if (!read.success) return { ok: false, reason: "gone" };
-    const what = partOf(read.data);
+    const remedy = readRemedy(given);
+    if (!remedy) return { ok: false, reason: "gone" };
+    const what = partOf(remedy);
     const partIn = (document: ClassDocument): Part =>
       what === "design" || what === "blank"
-        ? `${what}:${thingOf(document, read.data.values.thing === undefined ? undefined : String(read.data.values.thing)).id}`
+        ? `${what}:${thingOf(document, remedy.values.thing).id}`
         : what;
     return changed(host.studioId, id, label, {
-      apply: (document) => applyRemedy(document, read.data),
+      apply: (document) => applyRemedy(document, remedy),
       partIn,
-      blanksIn: (document) => blanksOf(document, read.data),
+      blanksIn: (document) => blanksOf(document, remedy),
     });
   },
 );

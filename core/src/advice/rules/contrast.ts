@@ -1,6 +1,7 @@
 import type { Material } from "../../blanks/blank-kinds.ts";
 import { colourDistance } from "../../blanks/contrast.ts";
-import type { Finding, Remedy } from "../../findings/finding.ts";
+import type { Finding } from "../../findings/finding.ts";
+import type { Remedy } from "../../findings/remedy.ts";
 import { isPainted } from "../../weeding/technique.ts";
 import { type ClassRule, leaveIt, type Rule } from "../rule.ts";
 

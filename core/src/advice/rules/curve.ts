@@ -1,6 +1,7 @@
 import { creaseOf } from "../../blanks/crease.ts";
 import { endRise } from "../../blanks/tapered-cup.ts";
-import type { Finding, Remedy } from "../../findings/finding.ts";
+import type { Finding } from "../../findings/finding.ts";
+import type { Remedy } from "../../findings/remedy.ts";
 import type { RecipeItem } from "../../lettering/recipe.ts";
 import { vinylsOfItem } from "../../lettering/recipe-reads.ts";
 import { leaveIt, type Rule } from "../rule.ts";

@@ -5,7 +5,7 @@
 
 import { groundLimitMm } from "../../blanks/woods.ts";
 import type { ThingDocument } from "../../document/thing-document.ts";
-import type { Remedy } from "../../findings/finding.ts";
+import type { Remedy } from "../../findings/remedy.ts";
 import type { FontLookup } from "../../lettering/compose-row.ts";
 import type { LetteringMemory } from "../../lettering/lettering-memory.ts";
 import type { RecipeItem } from "../../lettering/recipe.ts";

@@ -1,5 +1,6 @@
 import { CUTTER_PROFILES } from "../../cutting/cutter-profiles.ts";
-import type { Finding, Remedy } from "../../findings/finding.ts";
+import type { Finding } from "../../findings/finding.ts";
+import type { Remedy } from "../../findings/remedy.ts";
 import { type Box, boxHeight, boxOf, boxWidth, joinBoxes } from "../../geometry/polygon.ts";
 import { binFor, padOf } from "../../stages/load-room.ts";
 import type { PlanStages, ThingStages } from "../../stages/stages.ts";

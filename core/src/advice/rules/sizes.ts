@@ -3,7 +3,8 @@
  * sets all others small, letters too low.
  */
 
-import type { Finding, Remedy } from "../../findings/finding.ts";
+import type { Finding } from "../../findings/finding.ts";
+import type { Remedy } from "../../findings/remedy.ts";
 import { fillableSlots, type Slot } from "../../lettering/recipe-reads.ts";
 import { letterSet } from "../../stages/letter-set.ts";
 import type { ThingStages } from "../../stages/stages.ts";

@@ -1,5 +1,6 @@
 import { blankOutline } from "../../blanks/read-face.ts";
-import type { Finding, Remedy } from "../../findings/finding.ts";
+import type { Finding } from "../../findings/finding.ts";
+import type { Remedy } from "../../findings/remedy.ts";
 import { boxOfPoints } from "../../geometry/polygon.ts";
 import { vinylsOf } from "../../lettering/recipe-reads.ts";
 import { LEAST_BORDER_MM, padOf, partSize } from "../../stages/load-room.ts";

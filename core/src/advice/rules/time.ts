@@ -1,7 +1,8 @@
 import { isUnderFilm } from "../../blanks/ground-of.ts";
 import { clockIn, instantOf, isTwice } from "../../calendar/zones.ts";
 import { runSheetOf } from "../../document/run-sheet-of.ts";
-import type { Finding, Remedy } from "../../findings/finding.ts";
+import type { Finding } from "../../findings/finding.ts";
+import type { Remedy } from "../../findings/remedy.ts";
 import { groundBefore } from "../../proposal/ground-before.ts";
 import { handedOver } from "../../proposal/handed-over.ts";
 import { pausedAfter } from "../../proposal/pause.ts";
