@@ -93,6 +93,11 @@ async function mutated(folder, names) {
 
 let short = false;
 for (const [folder, names] of folders) {
+  if (git("ls-files", "--", `${folder}/*.test.ts`).length === 0) {
+    say(`${folder}: no test of its own`);
+    short = true;
+    continue;
+  }
   const counted = (await mutated(folder, names)).filter(({ status }) =>
     /Killed|Timeout|Survived|NoCoverage/u.test(status),
   );

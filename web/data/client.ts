@@ -3,7 +3,7 @@
  * names its studio.
  */
 import postgres from "postgres";
-import { transactionSeconds, transactionsAgain } from "../operation/metrics.ts";
+import { queries, transactionSeconds, transactionsAgain } from "../operation/metrics.ts";
 import { appUrlFromEnvironment } from "./roles.ts";
 
 export type Sql = postgres.TransactionSql;
@@ -22,6 +22,7 @@ export function pool(): postgres.Sql {
     // that long after a database that was restarted had long been back.
     backoff: () => RECONNECT_SECONDS,
     onnotice: () => {},
+    debug: () => queries.inc(),
   });
   return holder.elmPool;
 }

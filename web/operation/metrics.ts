@@ -52,6 +52,15 @@ export const transactionsAgain = one(
     }),
 );
 
+export const queries = one(
+  "elm_queries_total",
+  () =>
+    new Counter({
+      name: "elm_queries_total",
+      help: "Statements sent to the database, with those that begin and end transactions",
+    }),
+);
+
 /** A figure that is looked up when it is asked for. */
 export function gauged(name: string, help: string, read: () => number): void {
   one(

@@ -111,10 +111,13 @@ describe("the table of remedies", () => {
 });
 
 describe("what plans offer", () => {
-  it.each(["seed-tins", "rowing-bottles", "slate-numbers", "moth-cloche"])("%s: each is read as it is", (name) => {
-    const { findings } = makePlan(demoClass(name as never), testFonts);
-    const offered = findings.flatMap(({ remedies }) => remedies);
-    expect(offered.length).toBeGreaterThan(0);
-    for (const remedy of offered) expect(readRemedy(remedy)).toEqual(remedy);
-  });
+  it.each(["seed-tins", "rowing-bottles", "slate-numbers", "moth-cloche"])(
+    "%s: each is read as it is",
+    (name) => {
+      const { findings } = makePlan(demoClass(name as never), testFonts);
+      const offered = findings.flatMap(({ remedies }) => remedies);
+      expect(offered.length).toBeGreaterThan(0);
+      for (const remedy of offered) expect(readRemedy(remedy)).toEqual(remedy);
+    },
+  );
 });
