@@ -8,15 +8,19 @@ import {
   classDocumentSchema,
   type Thing,
 } from "@elm-basket/core/document/document.ts";
+import type { Scrap } from "@elm-basket/core/document/scrap.ts";
+import type { Supply } from "@elm-basket/core/supplies/supply.ts";
+import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { byClass, type OfClass } from "./by-class.ts";
 import {
-  filmsOfClass,
+  filmsOfClasses,
   type Source,
-  suppliesOfClass,
+  suppliesOfClasses,
   writeFilms,
   writeSupplies,
 } from "./class-goods.ts";
 import type { Sql } from "./client.ts";
-import { putScraps, scrapsForClass } from "./scraps.ts";
+import { putScraps, scrapsForClasses } from "./scraps.ts";
 
 /**
  * What is read and saved by itself, with a version of its own; blank and design of each thing:
@@ -86,24 +90,69 @@ interface ThingRow {
 }
 
 /** @throws when stored rows no longer make a valid document: a bug or a hand-edited database */
-export async function readClass(sql: Sql, id: string): Promise<StoredClass | null> {
-  const [row] = await sql<WorkshopRow[]>`
+export const readClass = async (sql: Sql, id: string): Promise<StoredClass | null> =>
+  (await readClasses(sql, [id])).get(id) ?? null;
+
+/**
+ * As many statements for many classes as for one.
+ * @throws when stored rows no longer make a valid document
+ */
+export async function readClasses(
+  sql: Sql,
+  ids: readonly string[],
+): Promise<Map<string, StoredClass>> {
+  const these = sql`any(${ids as string[]}::uuid[])`;
+  const rows = await sql<WorkshopRow[]>`
     select w.id, w.project_id, w.title, w.summary, to_char(w.class_date, 'YYYY-MM-DD') as class_date, w.class_time, w.zone, w.minutes, w.setting, c.body as cutter, w.body, w.version, w.roster_version, w.plan_hash, w.names_erased_at
     from workshops w join cutters c on c.id = w.cutter_id
-    where w.id = ${id}`;
-  if (!row) return null;
-  const things = await sql<
-    ThingRow[]
-  >`select thing, body, blank, design, blank_version, design_version from things where workshop_id = ${id} order by position`;
-  const seats = await sql<
-    SeatRow[]
-  >`select seat, fields, hand, things, choices from seats where workshop_id = ${id} order by position`;
-  const steps = await sql<
-    { body: unknown }[]
-  >`select body from steps where workshop_id = ${id} order by position`;
-  const supplies = await suppliesOfClass(sql, id);
-  const films = await filmsOfClass(sql, id);
-  const scraps = await scrapsForClass(sql, id, films);
+    where w.id = ${these}`;
+  if (rows.length === 0) return new Map();
+  const things = byClass(
+    await sql<
+      (ThingRow & OfClass)[]
+    >`select workshop_id as of, thing, body, blank, design, blank_version, design_version from things where workshop_id = ${these} order by position`,
+  );
+  const seats = byClass(
+    await sql<
+      (SeatRow & OfClass)[]
+    >`select workshop_id as of, seat, fields, hand, things, choices from seats where workshop_id = ${these} order by position`,
+  );
+  const steps = byClass(
+    await sql<
+      ({ body: unknown } & OfClass)[]
+    >`select workshop_id as of, body from steps where workshop_id = ${these} order by position`,
+  );
+  const supplies = await suppliesOfClasses(sql, ids);
+  const films = await filmsOfClasses(sql, ids);
+  const scraps = await scrapsForClasses(sql, films);
+  return new Map(
+    rows.map((row) => [
+      row.id,
+      storedClass(row, {
+        things: things.get(row.id) ?? [],
+        seats: seats.get(row.id) ?? [],
+        steps: steps.get(row.id) ?? [],
+        supplies: supplies.get(row.id) ?? [],
+        films: films.get(row.id) ?? [],
+        scraps: scraps.get(row.id) ?? [],
+      }),
+    ]),
+  );
+}
+
+interface PartsOfClass {
+  readonly things: readonly ThingRow[];
+  readonly seats: readonly SeatRow[];
+  readonly steps: readonly { readonly body: unknown }[];
+  readonly supplies: readonly Supply[];
+  readonly films: readonly Vinyl[];
+  readonly scraps: readonly Scrap[];
+}
+
+function storedClass(
+  row: WorkshopRow,
+  { things, seats, steps, supplies, films, scraps }: PartsOfClass,
+): StoredClass {
   const document = classDocumentSchema.parse({
     format: "elm-basket/class",
     version: 2,

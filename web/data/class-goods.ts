@@ -52,63 +52,88 @@ interface FilmRow {
   readonly offer: string | null;
 }
 
-async function filmLinks(sql: Sql, workshopId: string): Promise<Map<string, Link>> {
-  const rows = await sql<
-    FilmRow[]
-  >`select vinyl, good_id, offer from workshop_vinyls where workshop_id = ${workshopId} order by position`;
-  return linked(
-    sql,
-    rows.map(({ vinyl, ...row }) => ({ ...row, key: vinyl })),
-  );
+interface LinkRow {
+  readonly of: string;
+  readonly key: string;
+  readonly good_id: string;
+  readonly offer: string | null;
 }
 
-async function supplyLinks(sql: Sql, workshopId: string): Promise<Map<string, Link>> {
-  return linked(
-    sql,
-    await sql<
-      { key: string; good_id: string; offer: string | null }[]
-    >`select body->>'id' as key, good_id, offer from supplies where workshop_id = ${workshopId}`,
-  );
-}
+const filmRows = (sql: Sql, ids: readonly string[]) => sql<LinkRow[]>`
+  select workshop_id as of, vinyl as key, good_id, offer from workshop_vinyls where workshop_id = any(${ids as string[]}::uuid[]) order by position`;
 
-async function linked(
-  sql: Sql,
-  rows: readonly { key: string; good_id: string; offer: string | null }[],
-): Promise<Map<string, Link>> {
+const filmLinks = async (sql: Sql, workshopId: string): Promise<Map<string, Link>> =>
+  (await linked(sql, await filmRows(sql, [workshopId]))).get(workshopId) ?? new Map();
+
+const supplyLinks = async (sql: Sql, workshopId: string): Promise<Map<string, Link>> =>
+  (
+    await linked(
+      sql,
+      await sql<
+        LinkRow[]
+      >`select workshop_id as of, body->>'id' as key, good_id, offer from supplies where workshop_id = ${workshopId}`,
+    )
+  ).get(workshopId) ?? new Map();
+
+/** By class, and in it by film or line. */
+async function linked(sql: Sql, rows: readonly LinkRow[]): Promise<Map<string, Map<string, Link>>> {
   const goods = await goodsById(sql, [...new Set(rows.map(({ good_id }) => good_id))]);
+  const found = new Map<string, Map<string, Link>>();
+  for (const { of, key, good_id, offer } of rows) {
+    const good = goods.get(good_id);
+    if (!good) continue;
+    const own = found.get(of) ?? new Map<string, Link>();
+    found.set(of, own.set(key, { good, offer }));
+  }
+  return found;
+}
+
+/** By class. */
+export async function filmsOfClasses(
+  sql: Sql,
+  ids: readonly string[],
+): Promise<Map<string, Vinyl[]>> {
+  const links = await linked(sql, await filmRows(sql, ids));
   return new Map(
-    rows.flatMap(({ key, good_id, offer }) => {
-      const good = goods.get(good_id);
-      return good ? [[key, { good, offer }] as const] : [];
-    }),
+    [...links].map(([of, own]) => [
+      of,
+      [...own].flatMap(([id, { good, offer }]) =>
+        good.film ? [vinylOf(id, { ...good, film: good.film }, good.onHand, offer)] : [],
+      ),
+    ]),
   );
 }
 
-export async function filmsOfClass(sql: Sql, workshopId: string): Promise<Vinyl[]> {
-  return [...(await filmLinks(sql, workshopId))].flatMap(([id, { good, offer }]) =>
-    good.film ? [vinylOf(id, { ...good, film: good.film }, good.onHand, offer)] : [],
-  );
-}
+export const filmsOfClass = async (sql: Sql, workshopId: string): Promise<Vinyl[]> =>
+  (await filmsOfClasses(sql, [workshopId])).get(workshopId) ?? [];
 
-export async function suppliesOfClass(sql: Sql, workshopId: string): Promise<Supply[]> {
+export const suppliesOfClass = async (sql: Sql, workshopId: string): Promise<Supply[]> =>
+  (await suppliesOfClasses(sql, [workshopId])).get(workshopId) ?? [];
+
+/** By class. */
+export async function suppliesOfClasses(
+  sql: Sql,
+  ids: readonly string[],
+): Promise<Map<string, Supply[]>> {
   const rows = await sql<
-    { body: Record<string, unknown> }[]
-  >`select body from supplies where workshop_id = ${workshopId} order by position`;
-  const links = await supplyLinks(sql, workshopId);
-  return rows.flatMap(({ body }) => {
-    const link = links.get(String(body.id));
-    if (!link) return [];
+    (LinkRow & { body: Record<string, unknown> })[]
+  >`select workshop_id as of, body, body->>'id' as key, good_id, offer from supplies where workshop_id = any(${ids as string[]}::uuid[]) order by position`;
+  const links = await linked(sql, rows);
+  const found = new Map<string, Supply[]>();
+  for (const { of, key, body } of rows) {
+    const link = links.get(of)?.get(key);
+    if (!link) continue;
     const { size, price } = offerOf(link.good, link.offer);
-    return [
-      supplySchema.parse({
-        ...body,
-        name: link.good.name,
-        unit: link.good.unit,
-        pack: { size, ...(price === undefined ? {} : { price }) },
-        have: link.good.onHand,
-      }),
-    ];
-  });
+    const supply = supplySchema.parse({
+      ...body,
+      name: link.good.name,
+      unit: link.good.unit,
+      pack: { size, ...(price === undefined ? {} : { price }) },
+      have: link.good.onHand,
+    });
+    found.set(of, [...(found.get(of) ?? []), supply]);
+  }
+  return found;
 }
 
 /**

@@ -6,6 +6,7 @@
 import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
 import type { MatPlace } from "@elm-basket/core/stages/mats.ts";
 import { clearFilms } from "./bags.ts";
+import { byClass, type OfClass } from "./by-class.ts";
 import type { Versions } from "./class-documents.ts";
 import type { Sql } from "./client.ts";
 import { cutAsSheets, kitsFromFilms, markFilmsCut, recutsDone, saveFilms } from "./films.ts";
@@ -271,6 +272,17 @@ export async function readPlan(sql: Sql, workshopId: string): Promise<StoredPlan
   return row?.plan ?? null;
 }
 
+/** By class, where it has one. */
+export async function readPlans(
+  sql: Sql,
+  ids: readonly string[],
+): Promise<Map<string, StoredPlan>> {
+  const rows = await sql<
+    { id: string; plan: StoredPlan }[]
+  >`select id, plan from workshops where id = any(${ids as string[]}::uuid[]) and plan is not null`;
+  return new Map(rows.map(({ id, plan }) => [id, plan]));
+}
+
 export interface SheetRow {
   readonly nn: number;
   readonly hash: string;
@@ -319,12 +331,17 @@ export interface KitRow {
 export const isPacked = (sql: Sql) =>
   sql`packed_at is not null and (cut_hash = letters_hash or packed_hash = letters_hash)`;
 
-export async function listKits(sql: Sql, workshopId: string): Promise<KitRow[]> {
-  return sql<KitRow[]>`
-    select seat, weed, weed_minutes as "weedMinutes", (cut_at is not null and cut_hash = letters_hash) as cut, (cut_at is not null and cut_hash <> letters_hash) as changed,
+export const listKits = async (sql: Sql, workshopId: string): Promise<KitRow[]> =>
+  (await kitsOf(sql, [workshopId])).get(workshopId) ?? [];
+
+/** By class, where it has any. */
+export async function kitsOf(sql: Sql, ids: readonly string[]): Promise<Map<string, KitRow[]>> {
+  const rows = await sql<(KitRow & OfClass)[]>`
+    select workshop_id as of, seat, weed, weed_minutes as "weedMinutes", (cut_at is not null and cut_hash = letters_hash) as cut, (cut_at is not null and cut_hash <> letters_hash) as changed,
       weeding_since as "weedingSince", weeding_seconds as "weedingSeconds", (weeded_at is not null and cut_hash = letters_hash) as weeded, flawed,
       (checked_at is not null and cut_hash = letters_hash) as checked, (${isPacked(sql)}) as packed, recut_reason as "recutReason"
-    from kits where workshop_id = ${workshopId} and planned order by length(seat), seat`;
+    from kits where workshop_id = any(${ids as string[]}::uuid[]) and planned order by length(seat), seat`;
+  return byClass(rows);
 }
 
 export interface PieceRow {

@@ -11,6 +11,7 @@ import {
   type Posting,
   postingSchema,
 } from "@elm-basket/core/posting/posting.ts";
+import { byClass } from "./by-class.ts";
 import type { Sql } from "./client.ts";
 
 type Json = Parameters<Sql["json"]>[0];
@@ -30,14 +31,20 @@ export interface ParcelRow {
   readonly erased: boolean;
 }
 
-export async function listParcels(sql: Sql, workshopId: string): Promise<ParcelRow[]> {
-  const rows = await sql<ParcelRow[]>`
-    select p.seat, p.address, p.called, p.called = coalesce(s.fields->>'name', '') as sure, p.posted_at as "postedAt", p.erased
-    from parcels p left join seats s on s.workshop_id = p.workshop_id and s.seat = p.seat where p.workshop_id = ${workshopId} order by length(p.seat), p.seat`;
-  return rows.map((row) => ({
-    ...row,
-    address: row.address ? addressSchema.parse(row.address) : null,
-  }));
+export const listParcels = async (sql: Sql, workshopId: string): Promise<ParcelRow[]> =>
+  (await parcelsOf(sql, [workshopId])).get(workshopId) ?? [];
+
+/** By class, its parcels, where it has any. */
+export async function parcelsOf(
+  sql: Sql,
+  ids: readonly string[],
+): Promise<Map<string, ParcelRow[]>> {
+  const rows = await sql<(ParcelRow & { of: string })[]>`
+    select p.workshop_id as of, p.seat, p.address, p.called, p.called = coalesce(s.fields->>'name', '') as sure, p.posted_at as "postedAt", p.erased
+    from parcels p left join seats s on s.workshop_id = p.workshop_id and s.seat = p.seat where p.workshop_id = any(${ids as string[]}::uuid[]) order by length(p.seat), p.seat`;
+  return byClass(
+    rows.map((row) => ({ ...row, address: row.address ? addressSchema.parse(row.address) : null })),
+  );
 }
 
 /** The usual ways where the class has none of its own. */
@@ -62,16 +69,6 @@ export async function postingsOf(sql: Sql, ids: readonly string[]): Promise<Map<
     { id: string; body: unknown }[]
   >`select workshop_id as id, body from postings where workshop_id = any(${ids as string[]}::uuid[])`;
   return new Map(rows.map(({ id, body }) => [id, postingSchema.parse(body)]));
-}
-
-/** By class, its parcels. */
-export async function parcelsOf(
-  sql: Sql,
-  ids: readonly string[],
-): Promise<Map<string, ParcelRow[]>> {
-  const found = new Map<string, ParcelRow[]>();
-  for (const id of ids) found.set(id, await listParcels(sql, id));
-  return found;
 }
 
 /** @returns the new version; null where somebody else was first */

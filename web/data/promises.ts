@@ -48,26 +48,41 @@ async function takenBy(sql: Sql, claims: readonly Claim[]): Promise<Map<string, 
   return new Map(rows.map(({ workshop, good, taken }) => [claimKey(workshop, good), taken]));
 }
 
+type OfLine = Promised & Pick<Claim, "need">;
+
 /** By line of the class: what is there, what it took, what is kept for earlier classes. */
 export async function promisedTo(
   sql: Sql,
   workshopId: string,
   today: string,
-): Promise<Map<string, Promised & Pick<Claim, "need">>> {
+): Promise<Map<string, OfLine>> {
   const claims = await claimsOf(sql, today, workshopId);
+  return (await byClassAndLine(sql, claims)).get(workshopId) ?? new Map();
+}
+
+/** The same of every class that is still to come, by class. */
+export const promisedToAll = async (
+  sql: Sql,
+  today: string,
+): Promise<Map<string, Map<string, OfLine>>> =>
+  byClassAndLine(sql, await claimsOf(sql, today, null));
+
+async function byClassAndLine(
+  sql: Sql,
+  claims: readonly ClaimRow[],
+): Promise<Map<string, Map<string, OfLine>>> {
   const all = promise(
     claims,
     new Map(claims.map(({ good, onHand }) => [good, onHand])),
     await takenBy(sql, claims),
   );
-  return new Map(
-    claims
-      .filter(({ workshop }) => workshop === workshopId)
-      .flatMap(({ workshop, line, need }) => {
-        const own = all.get(claimKey(workshop, line));
-        return own ? [[line, { ...own, need }] as const] : [];
-      }),
-  );
+  const found = new Map<string, Map<string, OfLine>>();
+  for (const { workshop, line, need } of claims) {
+    const own = all.get(claimKey(workshop, line));
+    const lines = found.get(workshop) ?? new Map<string, OfLine>();
+    if (own) found.set(workshop, lines.set(line, { ...own, need }));
+  }
+  return found;
 }
 
 /**

@@ -50,26 +50,29 @@ const planned = (sql: Sql) => sql`
  * planned on stays until it is laid again,
  * even if another has taken it since: that is told, and nothing moves by itself.
  */
-export async function scrapsForClass(
+export async function scrapsForClasses(
   sql: Sql,
-  workshopId: string,
-  vinyls: readonly Vinyl[],
-): Promise<Scrap[]> {
-  const rows = await sql<(ScrapRow & { later: boolean })[]>`
-    with own as (select class_date + class_time::time as day, created_at from workshops where id = ${workshopId}),
-    mine as (select unnest(scrap_labels) as label from sheets where workshop_id = ${workshopId} and cut_at is null),
-    promised as (select p.label from (${planned(sql)}) p, own where p.workshop_id <> ${workshopId} and (p.day, p.created_at) < (own.day, own.created_at)),
-    box as (
-      select *, (left_by is not distinct from ${workshopId} or created_at > coalesce((select min(cut_at) from cut_marks where workshop_id = ${workshopId}), 'infinity')) as later
-      from scraps where used_by = ${workshopId} or label in (select label from mine) or (used_nn is null and label not in (select label from promised))
-    )
-    select ${columns(sql)}, later from box order by later, case when later then created_at end, label`;
-  return rows.flatMap(({ label, film, outline, holes, bought, later }) => {
-    const vinyl = vinyls.find((own) => sameFilm(filmOf(own), film));
-    return vinyl
-      ? [{ label, vinyl: vinyl.id, outline, holes, later, ...(bought ? { bought } : {}) }]
-      : [];
-  });
+  vinyls: ReadonlyMap<string, readonly Vinyl[]>,
+): Promise<Map<string, Scrap[]>> {
+  const rows = await sql<(ScrapRow & { later: boolean; of: string })[]>`
+    select of_class.id as of, found.* from unnest(${[...vinyls.keys()]}::uuid[]) of_class(id) cross join lateral (
+      with own as (select class_date + class_time::time as day, created_at from workshops where id = of_class.id),
+      mine as (select unnest(scrap_labels) as label from sheets where workshop_id = of_class.id and cut_at is null),
+      promised as (select p.label from (${planned(sql)}) p, own where p.workshop_id <> of_class.id and (p.day, p.created_at) < (own.day, own.created_at)),
+      box as (
+        select *, (left_by is not distinct from of_class.id or created_at > coalesce((select min(cut_at) from cut_marks where workshop_id = of_class.id), 'infinity')) as later
+        from scraps where used_by = of_class.id or label in (select label from mine) or (used_nn is null and label not in (select label from promised))
+      )
+      select ${columns(sql)}, later, created_at as since from box
+    ) found order by later, case when later then since end, label`;
+  const found = new Map<string, Scrap[]>();
+  for (const { of, label, film, outline, holes, bought, later } of rows) {
+    const vinyl = vinyls.get(of)?.find((own) => sameFilm(filmOf(own), film));
+    if (!vinyl) continue;
+    const scrap = { label, vinyl: vinyl.id, outline, holes, later, ...(bought ? { bought } : {}) };
+    found.set(of, [...(found.get(of) ?? []), scrap]);
+  }
+  return found;
 }
 
 export interface ScrapTaken {

@@ -144,9 +144,9 @@ describe("tape laid beforehand", () => {
     expect(await us((sql) => markTaped(sql, id, own, true))).toBe(own.length);
     await us((sql) => markTaped(sql, id, own, true));
     expect(await left()).toBe(films.length - own.length);
-    expect((await us((sql) => workBySeat(sql, id))).find((row) => row.seat === seat)).toMatchObject(
-      { weedLeft: 0, tapeLeft: 0, packed: false },
-    );
+    expect(
+      (await us((sql) => workBySeat(sql, [id]))).get(id)?.find((row) => row.seat === seat),
+    ).toMatchObject({ weedLeft: 0, tapeLeft: 0, packed: false });
     expect((await us((sql) => listTaping(sql, id))).filter(({ taped }) => taped)).toHaveLength(
       own.length,
     );

@@ -1,4 +1,5 @@
 /** What is left to do of kits: over a class, by seat, by film. */
+import { byClass, type OfClass } from "./by-class.ts";
 import type { Sql } from "./client.ts";
 import { isPacked } from "./making.ts";
 
@@ -34,14 +35,18 @@ export interface SeatWork {
 }
 
 /** The same of each seat; spares belong to nobody. */
-export async function workBySeat(sql: Sql, workshopId: string): Promise<SeatWork[]> {
-  return sql<SeatWork[]>`
-    select k.seat, own."weedLeft", case when k.packed_at is null then own."tapeLeft" else 0 end as "tapeLeft", (${isPacked(sql)}) as packed
+export async function workBySeat(
+  sql: Sql,
+  ids: readonly string[],
+): Promise<Map<string, SeatWork[]>> {
+  const rows = await sql<(SeatWork & OfClass)[]>`
+    select k.workshop_id as of, k.seat, own."weedLeft", case when k.packed_at is null then own."tapeLeft" else 0 end as "tapeLeft", (${isPacked(sql)}) as packed
     from kits k cross join lateral (
       select coalesce(sum(f.minutes) filter (where f.weeded_hash is distinct from f.content_hash), 0)::float8 as "weedLeft", (count(*) filter (where f.taped_hash is distinct from f.content_hash))::int as "tapeLeft"
       from films f where f.workshop_id = k.workshop_id and f.seat = k.seat and f.planned
     ) own
-    where k.workshop_id = ${workshopId} and k.planned and k.seat not like 'spare-%'`;
+    where k.workshop_id = any(${ids as string[]}::uuid[]) and k.planned and k.seat not like 'spare-%'`;
+  return byClass(rows);
 }
 
 export interface LayerWork {
@@ -51,7 +56,12 @@ export interface LayerWork {
 }
 
 /** By film, what is left to weed of it. */
-export async function layersLeft(sql: Sql, workshopId: string): Promise<LayerWork[]> {
-  return sql<LayerWork[]>`
-    select vinyl, coalesce(sum(minutes) filter (where weeded_hash is distinct from content_hash), 0)::float8 as "weedLeft" from films where workshop_id = ${workshopId} and planned group by vinyl order by 2, 1`;
+export async function layersLeft(
+  sql: Sql,
+  ids: readonly string[],
+): Promise<Map<string, LayerWork[]>> {
+  return byClass(
+    await sql<(LayerWork & OfClass)[]>`
+    select workshop_id as of, vinyl, coalesce(sum(minutes) filter (where weeded_hash is distinct from content_hash), 0)::float8 as "weedLeft" from films where workshop_id = any(${ids as string[]}::uuid[]) and planned group by workshop_id, vinyl order by 3, 2`,
+  );
 }

@@ -1,10 +1,10 @@
 /** A class with its plan up to date: read, computed if anything changed, kept. */
 import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { type OnShelf, shelvedLines } from "@elm-basket/core/plan/shelved-lines.ts";
-import { readClass, type StoredClass } from "../data/class-documents.ts";
+import { readClass, readClasses, type StoredClass } from "../data/class-documents.ts";
 import { withStudio } from "../data/client.ts";
-import { isOfVersion, readPlan, type StoredPlan, savePlan } from "../data/making.ts";
-import { promisedTo, studioToday } from "../data/promises.ts";
+import { isOfVersion, readPlan, readPlans, type StoredPlan, savePlan } from "../data/making.ts";
+import { promisedTo, promisedToAll, studioToday } from "../data/promises.ts";
 import { log } from "../operation/log.ts";
 import { computePlan } from "./compute.ts";
 import { documentHash } from "./document-hash.ts";
@@ -65,36 +65,45 @@ export type LastPlanned =
   | Planned
   | { readonly ok: false; readonly stored: StoredClass; readonly message: null };
 
+export interface Last {
+  readonly planned: LastPlanned;
+  readonly current: boolean;
+}
+
 /**
- * The class with the plan it had last, at once: for whoever looks at many classes. One whose
- * document is another by now is planned
- * meanwhile; `current` tells which. Without any plan yet there is no message.
+ * Classes with the plans they had last, at once and in one go, for whoever looks at many; null
+ * where one is not there. One whose document is another by now is planned meanwhile; `current`
+ * tells which. Without any plan yet there is no message.
  */
 export async function lastPlanned(
   studioId: string,
-  id: string,
-): Promise<{ readonly planned: LastPlanned; readonly current: boolean } | null> {
-  const read = await withStudio(studioId, async (sql) => ({
-    stored: await readClass(sql, id),
-    plan: await readPlan(sql, id),
+  ids: readonly string[],
+): Promise<(Last | null)[]> {
+  if (ids.length === 0) return [];
+  const { classes, plans, promised } = await withStudio(studioId, async (sql) => ({
+    classes: await readClasses(sql, ids),
+    plans: await readPlans(sql, ids),
+    promised: await promisedToAll(sql, await studioToday(sql)),
   }));
-  const { stored, plan } = read;
-  if (!stored) return null;
-  if (stored.namesErasedAt)
-    return { planned: { ok: false, stored, message: NAMES_ERASED }, current: true };
-  const hash = documentHash(stored.document);
-  const current = plan !== null && stored.planHash === hash;
-  const fault = current ? null : (faults.get(faultKey(id, hash)) ?? null);
-  if (fault !== null) return { planned: { ok: false, stored, message: fault }, current: true };
-  if (!current) planMeanwhile(studioId, stored, hash);
-  if (!plan) return { planned: { ok: false, stored, message: null }, current };
-  return {
-    planned: {
-      ok: true,
-      value: await shelved(studioId, stored, { hash: stored.planHash ?? hash, plan }),
-    },
-    current,
-  };
+  return ids.map((id): Last | null => {
+    const stored = classes.get(id);
+    if (!stored) return null;
+    const refused = (message: string): Last => ({
+      planned: { ok: false, stored, message },
+      current: true,
+    });
+    if (stored.namesErasedAt) return refused(NAMES_ERASED);
+    const hash = documentHash(stored.document);
+    const plan = plans.get(id) ?? null;
+    const current = plan !== null && stored.planHash === hash;
+    const fault = current ? null : (faults.get(faultKey(id, hash)) ?? null);
+    if (fault !== null) return refused(fault);
+    if (!current) planMeanwhile(studioId, stored, hash);
+    if (!plan) return { planned: { ok: false, stored, message: null }, current };
+    const made = { hash: stored.planHash ?? hash, plan };
+    const value = withShelf(stored, made, promised.get(id) ?? new Map());
+    return { planned: { ok: true, value }, current };
+  });
 }
 
 /**
@@ -146,17 +155,23 @@ function planMeanwhile(studioId: string, stored: StoredClass, hash: string): voi
 async function shelved(
   studioId: string,
   stored: StoredClass,
-  { hash, plan }: { readonly hash: string; readonly plan: StoredPlan },
+  made: Pick<Made, "hash" | "plan">,
 ): Promise<PlannedClass> {
   const promised = await withStudio(studioId, async (sql) =>
     promisedTo(sql, stored.id, await studioToday(sql)),
   );
-  return {
-    ...stored,
-    planHash: hash,
-    plan: { ...plan, supplies: shelvedLines(stored.document, plan.supplies, promised) },
-  };
+  return withShelf(stored, made, promised);
 }
+
+const withShelf = (
+  stored: StoredClass,
+  { hash, plan }: Pick<Made, "hash" | "plan">,
+  promised: Awaited<ReturnType<typeof promisedTo>>,
+): PlannedClass => ({
+  ...stored,
+  planHash: hash,
+  plan: { ...plan, supplies: shelvedLines(stored.document, plan.supplies, promised) },
+});
 
 interface Made {
   readonly hash: string;

@@ -7,7 +7,7 @@ import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
 import { destinationsOf } from "@elm-basket/core/posting/destinations.ts";
 import { postBy } from "@elm-basket/core/posting/post-days.ts";
-import type { Posting } from "@elm-basket/core/posting/posting.ts";
+import { type Posting, postingSchema } from "@elm-basket/core/posting/posting.ts";
 import { dryOn, earliestEvenings } from "@elm-basket/core/scheduling/earliest.ts";
 import type { Task } from "@elm-basket/core/scheduling/task.ts";
 import {
@@ -19,8 +19,8 @@ import { freeOn } from "@/account/free-evenings.ts";
 import type { Host } from "@/account/session.ts";
 import { type ClassListRow, leadOf, listClasses } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
-import { type KitRow, listKits } from "@/data/making.ts";
-import { eraseAddresses, listParcels, type ParcelRow, readPosting } from "@/data/parcels.ts";
+import { type KitRow, kitsOf } from "@/data/making.ts";
+import { eraseAddresses, type ParcelRow, parcelsOf, postingsOf } from "@/data/parcels.ts";
 import { doneTasks, PRINTED } from "@/data/task-marks.ts";
 import { layersLeft, type SeatWork, workBySeat, workLeft } from "@/data/work-left.ts";
 import { lastPlanned, type PlannedClass } from "@/planning/planned-class.ts";
@@ -76,33 +76,30 @@ export async function loadTonight(host: Desk): Promise<TonightView> {
     .slice(0, MOST_CLASSES);
   // Nobody waits here: a class whose plan is of an older document shows that, and is planned
   // meanwhile.
-  const last = await Promise.all(near.map((row) => lastPlanned(host.studioId, row.id)));
-  const planned = last.map((found) => found?.planned ?? null);
   const ids = near.map(({ id }) => id);
+  const last = await lastPlanned(host.studioId, ids);
+  const planned = last.map((found) => found?.planned ?? null);
   const { left, kits, done, posted, layers } = await withStudio(host.studioId, async (sql) => {
     await eraseAddresses(sql);
-    const lists: KitRow[][] = [];
-    for (const id of ids) lists.push(await listKits(sql, id));
+    const [kitRows, layerRows] = [await kitsOf(sql, ids), await layersLeft(sql, ids)];
     const sent = near.filter((row) => leadOf(row).postBy !== undefined).map(({ id }) => id);
+    const ways = await postingsOf(sql, sent);
+    const parcels = await parcelsOf(sql, sent);
+    const seats = await workBySeat(sql, sent);
     return {
       left: await workLeft(sql, PACK_MINUTES_PER_KIT),
-      kits: lists,
-      layers: await Promise.all(ids.map((id) => layersLeft(sql, id))),
+      kits: ids.map((id) => kitRows.get(id) ?? []),
+      layers: ids.map((id) => layerRows.get(id) ?? []),
       done: await doneTasks(sql, ids),
       posted: new Map(
-        await Promise.all(
-          sent.map(
-            async (id) =>
-              [
-                id,
-                {
-                  posting: (await readPosting(sql, id)).posting,
-                  parcels: await listParcels(sql, id),
-                  seats: await workBySeat(sql, id),
-                },
-              ] as const,
-          ),
-        ),
+        sent.map((id) => [
+          id,
+          {
+            posting: ways.get(id) ?? postingSchema.parse({}),
+            parcels: parcels.get(id) ?? [],
+            seats: seats.get(id) ?? [],
+          },
+        ]),
       ),
     };
   });
