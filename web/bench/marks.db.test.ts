@@ -6,7 +6,7 @@ import { giveBackLapsed, HEARD_SECONDS, listFilms } from "../data/films.ts";
 import { listLog } from "../data/log.ts";
 import { listKits, listSheets, markSheet, savePlan } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
-import { openStudio } from "../data/sign-in.ts";
+import { newStudio } from "../data/testing/studio.ts";
 import { linkCode, revokeLinks, workshopForCode } from "../data/tokens.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import { answer as run } from "../workers/plan.server.ts";
@@ -21,19 +21,8 @@ let count = 0;
 
 beforeAll(async () => {
   await migrate(owner);
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("bench-ours@example.org"))?.studioId ?? "";
-  theirs = (await open("bench-theirs@example.org"))?.studioId ?? "";
+  ours = (await newStudio("bench-ours@example.org")).studioId;
+  theirs = (await newStudio("bench-theirs@example.org")).studioId;
 }, 120_000);
 afterAll(() => closePool());
 

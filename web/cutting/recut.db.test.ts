@@ -5,7 +5,7 @@
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { insertClass, readClass, savePart } from "../data/class-documents.ts";
-import { closePool, withoutStudio, withStudio } from "../data/client.ts";
+import { closePool, withStudio } from "../data/client.ts";
 import { lastEdit } from "../data/edits.ts";
 import { endSeat, listFilms } from "../data/films.ts";
 import { addLog } from "../data/log.ts";
@@ -14,7 +14,7 @@ import { listKits, listSheets, markRecut, piecesOfSeat, savePlan } from "../data
 import { migrate } from "../data/migrate.ts";
 import type { ComputedPlan } from "../data/prints.ts";
 import { leftBy, listScraps } from "../data/scraps.ts";
-import { openStudio } from "../data/sign-in.ts";
+import { newStudio } from "../data/testing/studio.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import { answer as run } from "../workers/plan.server.ts";
 import { finishSheet } from "./finish.ts";
@@ -59,19 +59,8 @@ const kit = async (seat: string) =>
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("recut-ours@test.example"))?.studioId ?? "";
-  theirs = (await open("recut-theirs@test.example"))?.studioId ?? "";
+  ours = (await newStudio("recut-ours@test.example")).studioId;
+  theirs = (await newStudio("recut-theirs@test.example")).studioId;
   id = await withStudio(ours, (sql) => insertClass(sql, ours, tins, null));
   await plan();
   await cutAll();

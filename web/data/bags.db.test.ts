@@ -5,32 +5,21 @@ import { documentHash } from "../planning/document-hash.ts";
 import { answer as run } from "../workers/plan.server.ts";
 import { bagMarks, clearLines, lackCounts, markLines, ROOM_BAG } from "./bags.ts";
 import { insertClass } from "./class-documents.ts";
-import { closePool, withoutStudio, withStudio } from "./client.ts";
+import { closePool, withStudio } from "./client.ts";
 import { listGoods } from "./goods.ts";
 import { listKits, lockBag, markKit, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
 import type { ComputedPlan } from "./prints.ts";
-import { openStudio } from "./sign-in.ts";
 import { takeKit, takeRoom } from "./stock-taking.ts";
+import { newStudio } from "./testing/studio.ts";
 
 const tins = { ...demoClass("seed-tins"), seats: demoClass("seed-tins").seats.slice(0, 2) };
 let [ours, theirs, id] = ["", "", ""];
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("bags-ours@example.org"))?.studioId ?? "";
-  theirs = (await open("bags-theirs@example.org"))?.studioId ?? "";
+  ours = (await newStudio("bags-ours@example.org")).studioId;
+  theirs = (await newStudio("bags-theirs@example.org")).studioId;
   id = await withStudio(ours, (sql) => insertClass(sql, ours, tins, null));
   const computed = (await run({
     kind: "plan",

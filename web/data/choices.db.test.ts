@@ -7,7 +7,7 @@ import { insertClass, readClass, savePart } from "./class-documents.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { fontBytes, insertFont, isOwnFontId, listFonts, removeFont } from "./fonts.ts";
 import { migrate } from "./migrate.ts";
-import { openStudio } from "./sign-in.ts";
+import { newStudio } from "./testing/studio.ts";
 import { linkCode, revokeLinks, workshopForCode } from "./tokens.ts";
 
 const owner = process.env.ELM_OWNER_URL ?? "";
@@ -18,19 +18,8 @@ let id = "";
 
 beforeAll(async () => {
   await migrate(owner);
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("choices-ours@test.example"))?.studioId ?? "";
-  theirs = (await open("choices-theirs@test.example"))?.studioId ?? "";
+  ours = (await newStudio("choices-ours@test.example")).studioId;
+  theirs = (await newStudio("choices-theirs@test.example")).studioId;
   id = await withStudio(ours, (sql) => insertClass(sql, ours, tins, null));
 });
 afterAll(closePool);

@@ -8,11 +8,11 @@ import { documentHash } from "../planning/document-hash.ts";
 import { answer as run } from "../workers/plan.server.ts";
 import { insertClass } from "./class-documents.ts";
 import { classFaces, kitCounts } from "./class-faces.ts";
-import { closePool, withoutStudio, withStudio } from "./client.ts";
+import { closePool, withStudio } from "./client.ts";
 import { markSheet, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
 import type { ComputedPlan } from "./prints.ts";
-import { openStudio } from "./sign-in.ts";
+import { newStudio } from "./testing/studio.ts";
 
 const tins = {
   ...demoClass("seed-tins"),
@@ -24,19 +24,8 @@ let [ours, theirs, planned, empty] = ["", "", "", ""];
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("faces-ours@example.org"))?.studioId ?? "";
-  theirs = (await open("faces-theirs@example.org"))?.studioId ?? "";
+  ours = (await newStudio("faces-ours@example.org")).studioId;
+  theirs = (await newStudio("faces-theirs@example.org")).studioId;
   [planned, empty] = await withStudio(
     ours,
     async (sql) =>

@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { demoClass } from "../../core/src/testing/documents.ts";
 import { finishSheet } from "../cutting/finish.ts";
 import { insertClass, readClass } from "./class-documents.ts";
-import { closePool, withoutStudio, withStudio } from "./client.ts";
+import { closePool, withStudio } from "./client.ts";
 import {
   beginJob,
   jobsOf,
@@ -18,7 +18,7 @@ import { listSheets, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
 import type { PlanRows } from "./prints.ts";
 import { type Film, keepLeftovers, listScraps, takeScraps, throwAway } from "./scraps.ts";
-import { openStudio } from "./sign-in.ts";
+import { newStudio } from "./testing/studio.ts";
 import { bladeMm, newBlade } from "./wear.ts";
 
 const bottles = demoClass("rowing-bottles");
@@ -55,19 +55,8 @@ const plan = (sheets: readonly { nn: number; meta: object }[]): PlanRows => ({
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("cutting-ours@test.example"))?.studioId ?? "";
-  theirs = (await open("cutting-theirs@test.example"))?.studioId ?? "";
+  ours = (await newStudio("cutting-ours@test.example")).studioId;
+  theirs = (await newStudio("cutting-theirs@test.example")).studioId;
   first = await withStudio(ours, (sql) => insertClass(sql, ours, bottles, null));
   second = await withStudio(ours, (sql) =>
     insertClass(sql, ours, { ...bottles, scraps: [] }, null),

@@ -20,6 +20,7 @@ import {
   signedWith,
   signInSalt,
 } from "./sign-in.ts";
+import { newStudio } from "./testing/studio.ts";
 import { followCodeFor, linkCode, revokeLinks, workshopForCode } from "./tokens.ts";
 
 const owner = process.env.ELM_OWNER_URL ?? "";
@@ -28,19 +29,8 @@ let [ours, theirs] = ["", ""];
 
 beforeAll(async () => {
   await migrate(owner);
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("ours@test.example"))?.studioId ?? "";
-  theirs = (await open("theirs@test.example"))?.studioId ?? "";
+  ours = (await newStudio("ours@test.example")).studioId;
+  theirs = (await newStudio("theirs@test.example")).studioId;
 });
 afterAll(closePool);
 

@@ -14,7 +14,7 @@ import { migrate } from "./migrate.ts";
 import { eraseClassNames, eraseNames, namedDays } from "./names.ts";
 import { putAddresses } from "./parcels.ts";
 import type { ComputedPlan } from "./prints.ts";
-import { openStudio } from "./sign-in.ts";
+import { newStudio } from "./testing/studio.ts";
 import { linkCode, workshopForCode } from "./tokens.ts";
 
 const NAME = "Quillfeather";
@@ -43,20 +43,8 @@ const erasedAt = async (of: string, studio = ours) =>
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = async (email: string) =>
-    (
-      await withoutStudio((sql) =>
-        openStudio(sql, {
-          studio: email,
-          person: "Host",
-          email,
-          passwordHash: "x",
-          unit: "mm",
-          zone: "UTC",
-        }),
-      )
-    )?.studioId ?? "";
-  [ours, theirs] = [await open("names-ours@test.example"), await open("names-theirs@test.example")];
+  ours = (await newStudio("names-ours@test.example")).studioId;
+  theirs = (await newStudio("names-theirs@test.example")).studioId;
 });
 beforeEach(async () => {
   await keep(null);

@@ -19,7 +19,7 @@ import {
   savePosting,
   seatsThere,
 } from "./parcels.ts";
-import { openStudio } from "./sign-in.ts";
+import { newStudio } from "./testing/studio.ts";
 
 const tins = demoClass("seed-tins");
 let [ours, theirs] = ["", ""];
@@ -35,19 +35,8 @@ const day = (away: number) => new Date(Date.now() + away * 86_400_000).toISOStri
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("parcels-ours@example.org"))?.studioId ?? "";
-  theirs = (await open("parcels-theirs@example.org"))?.studioId ?? "";
+  ours = (await newStudio("parcels-ours@example.org")).studioId;
+  theirs = (await newStudio("parcels-theirs@example.org")).studioId;
 }, 60_000);
 afterAll(() => closePool());
 

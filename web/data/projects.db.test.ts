@@ -3,7 +3,7 @@ import { variantSchema } from "@elm-basket/core/variants/variant.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { demoClass } from "../../core/src/testing/documents.ts";
 import { insertClass } from "./class-documents.ts";
-import { closePool, withoutStudio, withStudio } from "./client.ts";
+import { closePool, withStudio } from "./client.ts";
 import { readGuide, setGuide } from "./guide.ts";
 import { migrate } from "./migrate.ts";
 import {
@@ -15,26 +15,15 @@ import {
   putVariant,
   readProject,
 } from "./projects.ts";
-import { openStudio } from "./sign-in.ts";
+import { newStudio } from "./testing/studio.ts";
 
 const tins = demoClass("seed-tins");
 let [ours, theirs, id] = ["", "", ""];
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("projects-ours@test.example"))?.studioId ?? "";
-  theirs = (await open("projects-theirs@test.example"))?.studioId ?? "";
+  ours = (await newStudio("projects-ours@test.example")).studioId;
+  theirs = (await newStudio("projects-theirs@test.example")).studioId;
   id = await withStudio(ours, (sql) => insertProject(sql, ours, tins));
 });
 afterAll(closePool);

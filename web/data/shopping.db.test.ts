@@ -1,10 +1,10 @@
 /** Ticked off the shopping list: comes in once, is taken back once, and the ledger adds up. */
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { closePool, withoutStudio, withStudio } from "./client.ts";
+import { closePool, withStudio } from "./client.ts";
 import { addGood, addMoves, goodsById, movesOf } from "./goods.ts";
 import { migrate } from "./migrate.ts";
 import { boughtSince, buy, unbuy } from "./shopping.ts";
-import { openStudio } from "./sign-in.ts";
+import { newStudio } from "./testing/studio.ts";
 
 let [ours, theirs, rings] = ["", "", ""];
 const onHand = async () =>
@@ -14,19 +14,8 @@ const take = (mark: string, amount = 12) =>
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("shop-ours@example.org"))?.studioId ?? "";
-  theirs = (await open("shop-theirs@example.org"))?.studioId ?? "";
+  ours = (await newStudio("shop-ours@example.org")).studioId;
+  theirs = (await newStudio("shop-theirs@example.org")).studioId;
   rings =
     (await withStudio(ours, (sql) =>
       addGood(sql, ours, { kind: "part", name: "Split rings", unit: "piece", offers: [] }, true),

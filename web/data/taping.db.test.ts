@@ -19,7 +19,7 @@ import { endFilm, listFilms } from "./films.ts";
 import { listSheets, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
 import type { ComputedPlan } from "./prints.ts";
-import { openStudio, type Signed } from "./sign-in.ts";
+import type { Signed } from "./sign-in.ts";
 import {
   addTapePiece,
   dropTapePiece,
@@ -28,6 +28,7 @@ import {
   markTaped,
   useTapePiece,
 } from "./taping.ts";
+import { newStudio } from "./testing/studio.ts";
 import {
   addMat,
   bladeFilms,
@@ -54,19 +55,8 @@ const them = <T>(work: Parameters<typeof withStudio<T>>[1]) => withStudio(theirs
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("tape-ours@example.org")) ?? ours;
-  theirs = (await open("tape-theirs@example.org")) ?? theirs;
+  ours = await newStudio("tape-ours@example.org");
+  theirs = await newStudio("tape-theirs@example.org");
   id = await us((sql) => insertClass(sql, ours.studioId, tins, null));
   const computed = (await run({
     kind: "plan",

@@ -1,29 +1,18 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { demoClass } from "../../core/src/testing/documents.ts";
 import { insertClass, readClass, savePart } from "./class-documents.ts";
-import { closePool, withoutStudio, withStudio } from "./client.ts";
+import { closePool, withStudio } from "./client.ts";
 import { migrate } from "./migrate.ts";
-import { openStudio } from "./sign-in.ts";
 import { doneTasks, markTask } from "./task-marks.ts";
+import { newStudio } from "./testing/studio.ts";
 
 const sets = demoClass("quay-market-sets");
 let [ours, theirs, id] = ["", "", ""];
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("tasks-ours@test.example"))?.studioId ?? "";
-  theirs = (await open("tasks-theirs@test.example"))?.studioId ?? "";
+  ours = (await newStudio("tasks-ours@test.example")).studioId;
+  theirs = (await newStudio("tasks-theirs@test.example")).studioId;
   id = await withStudio(ours, (sql) => insertClass(sql, ours, sets, null));
 });
 afterAll(closePool);

@@ -6,12 +6,12 @@ import { runLog } from "@elm-basket/core/look-back/run-log.ts";
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { insertClass } from "../data/class-documents.ts";
-import { closePool, withoutStudio, withStudio } from "../data/client.ts";
+import { closePool, withStudio } from "../data/client.ts";
 import { listLog } from "../data/log.ts";
 import { savePlan } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
 import type { ComputedPlan } from "../data/prints.ts";
-import { openStudio } from "../data/sign-in.ts";
+import { newStudio } from "../data/testing/studio.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import { answer as run } from "../workers/plan.server.ts";
 import { followed, type LiveClass, publicState, stepsOfRun } from "./live-class.ts";
@@ -49,19 +49,8 @@ const tell = (...says: Say[]) => tellHost({ studioId: ours, workshopId: id }, sa
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const open = (email: string) =>
-    withoutStudio((sql) =>
-      openStudio(sql, {
-        studio: email,
-        person: "Host",
-        email,
-        passwordHash: "x",
-        unit: "mm",
-        zone: "UTC",
-      }),
-    );
-  ours = (await open("live-ours@test.example"))?.studioId ?? "";
-  theirs = (await open("live-theirs@test.example"))?.studioId ?? "";
+  ours = (await newStudio("live-ours@test.example")).studioId;
+  theirs = (await newStudio("live-theirs@test.example")).studioId;
   computed = (await run({
     kind: "plan",
     document: slate,

@@ -2,11 +2,12 @@
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, expect, it } from "vitest";
 import { insertClass, listClasses, readClass, readClasses } from "@/data/class-documents.ts";
-import { closePool, withoutStudio, withStudio } from "@/data/client.ts";
+import { closePool, withStudio } from "@/data/client.ts";
 import { savePlan } from "@/data/making.ts";
 import { migrate } from "@/data/migrate.ts";
 import type { ComputedPlan } from "@/data/prints.ts";
-import { openStudio, readStudio } from "@/data/sign-in.ts";
+import { readStudio } from "@/data/sign-in.ts";
+import { newStudio } from "@/data/testing/studio.ts";
 import { queries } from "@/operation/metrics.ts";
 import { documentHash } from "@/planning/document-hash.ts";
 import { answer as run } from "@/workers/plan.server.ts";
@@ -41,17 +42,7 @@ const asked = async (work: () => Promise<unknown>) => {
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const opened = await withoutStudio((sql) =>
-    openStudio(sql, {
-      studio: "Tonight",
-      person: "Host",
-      email: "tonight-queries@test.example",
-      passwordHash: "x",
-      unit: "mm",
-      zone: "UTC",
-    }),
-  );
-  if (!opened) throw new Error("no studio");
+  const opened = await newStudio("tonight-queries@test.example");
   const studio = await withStudio(opened.studioId, (sql) => readStudio(sql, opened));
   if (!studio) throw new Error("no studio");
   desk = { studioId: opened.studioId, studio };
