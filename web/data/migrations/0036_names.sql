@@ -18,6 +18,7 @@ begin
     where workshop_id = class;
   update parcels set address = null, called = '', erased = erased or address is not null where workshop_id = class;
   update films set held_name = null, weeded_by = case when weeded_by is null then null else '' end, lost_by = null where workshop_id = class;
+  update log_events set body = body - 'by' where workshop_id = class and body ? 'by';
   delete from choices where workshop_id = class;
   delete from edits where workshop_id = class;
   delete from pieces where workshop_id = class;
