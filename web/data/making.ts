@@ -272,15 +272,18 @@ export async function readPlan(sql: Sql, workshopId: string): Promise<StoredPlan
   return row?.plan ?? null;
 }
 
+export interface KeptPlan {
+  /** Of the document it was made of. */
+  readonly hash: string;
+  readonly plan: StoredPlan;
+}
+
 /** By class, where it has one. */
-export async function readPlans(
-  sql: Sql,
-  ids: readonly string[],
-): Promise<Map<string, StoredPlan>> {
+export async function readPlans(sql: Sql, ids: readonly string[]): Promise<Map<string, KeptPlan>> {
   const rows = await sql<
-    { id: string; plan: StoredPlan }[]
-  >`select id, plan from workshops where id = any(${ids as string[]}::uuid[]) and plan is not null`;
-  return new Map(rows.map(({ id, plan }) => [id, plan]));
+    (KeptPlan & { id: string })[]
+  >`select id, coalesce(plan_hash, '') as hash, plan from workshops where id = any(${ids as string[]}::uuid[]) and plan is not null`;
+  return new Map(rows.map(({ id, ...kept }) => [id, kept]));
 }
 
 export interface SheetRow {

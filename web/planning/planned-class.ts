@@ -3,7 +3,13 @@ import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { type OnShelf, shelvedLines } from "@elm-basket/core/plan/shelved-lines.ts";
 import { readClass, readClasses, type StoredClass } from "../data/class-documents.ts";
 import { withStudio } from "../data/client.ts";
-import { isOfVersion, readPlan, readPlans, type StoredPlan, savePlan } from "../data/making.ts";
+import {
+  isOfVersion,
+  type KeptPlan,
+  readPlans,
+  type StoredPlan,
+  savePlan,
+} from "../data/making.ts";
 import { promisedTo, promisedToAll, studioToday } from "../data/promises.ts";
 import { log } from "../operation/log.ts";
 import { computePlan } from "./compute.ts";
@@ -37,14 +43,20 @@ export const isId = (text: string): boolean => UUID.test(text);
 export async function plannedClass(studioId: string, id: string): Promise<Planned | null> {
   if (!isId(id)) return null;
   for (let tried = 1; ; tried++) {
-    const stored = await withStudio(studioId, (sql) => readClass(sql, id));
+    const read = await withStudio(studioId, async (sql) => ({
+      stored: await readClass(sql, id),
+      kept: (await readPlans(sql, [id])).get(id),
+      promised: await promisedTo(sql, id, await studioToday(sql)),
+    }));
+    const { stored, kept } = read;
     if (!stored) return null;
     if (stored.namesErasedAt) return { ok: false, stored, message: NAMES_ERASED };
     const hash = documentHash(stored.document);
     const known = tooLarge.get(faultKey(id, hash));
     if (known !== undefined) return { ok: false, stored, message: known };
+    if (kept?.hash === hash) return { ok: true, value: withShelf(stored, kept, read.promised) };
     try {
-      const made = await planOf(studioId, stored);
+      const made = await madeOnce(studioId, stored, hash);
       // Changed while it was planned: what is kept is of the newer document, and so is what is
       // shown.
       if (!made.kept && tried < MOST_TRIES) continue;
@@ -94,14 +106,13 @@ export async function lastPlanned(
     });
     if (stored.namesErasedAt) return refused(NAMES_ERASED);
     const hash = documentHash(stored.document);
-    const plan = plans.get(id) ?? null;
-    const current = plan !== null && stored.planHash === hash;
+    const kept = plans.get(id);
+    const current = kept?.hash === hash;
     const fault = current ? null : (faults.get(faultKey(id, hash)) ?? null);
     if (fault !== null) return refused(fault);
     if (!current) planMeanwhile(studioId, stored, hash);
-    if (!plan) return { planned: { ok: false, stored, message: null }, current };
-    const made = { hash: stored.planHash ?? hash, plan };
-    const value = withShelf(stored, made, promised.get(id) ?? new Map());
+    if (!kept) return { planned: { ok: false, stored, message: null }, current };
+    const value = withShelf(stored, kept, promised.get(id) ?? new Map());
     return { planned: { ok: true, value }, current };
   });
 }
@@ -114,12 +125,8 @@ export async function recordedClass(studioId: string, id: string): Promise<Plann
   const planned = await plannedClass(studioId, id);
   if (!planned || planned.ok || !planned.stored.namesErasedAt) return planned;
   const { stored } = planned;
-  const plan = await withStudio(studioId, (sql) => readPlan(sql, id));
-  if (!plan) return planned;
-  return {
-    ok: true,
-    value: await shelved(studioId, stored, { hash: stored.planHash ?? "", plan }),
-  };
+  const kept = (await withStudio(studioId, (sql) => readPlans(sql, [id]))).get(id);
+  return kept ? { ok: true, value: await shelved(studioId, stored, kept) } : planned;
 }
 
 /** Why no plan could be made of a document, so that nobody tries it again and again. */
@@ -140,7 +147,7 @@ function keepFault(
 }
 
 function planMeanwhile(studioId: string, stored: StoredClass, hash: string): void {
-  planOf(studioId, stored).catch((error: unknown) => {
+  madeOnce(studioId, stored, hash).catch((error: unknown) => {
     if (!(error instanceof PlanFault)) {
       log().error({ err: error, class: stored.id }, "a plan failed");
       return;
@@ -155,7 +162,7 @@ function planMeanwhile(studioId: string, stored: StoredClass, hash: string): voi
 async function shelved(
   studioId: string,
   stored: StoredClass,
-  made: Pick<Made, "hash" | "plan">,
+  made: KeptPlan,
 ): Promise<PlannedClass> {
   const promised = await withStudio(studioId, async (sql) =>
     promisedTo(sql, stored.id, await studioToday(sql)),
@@ -165,7 +172,7 @@ async function shelved(
 
 const withShelf = (
   stored: StoredClass,
-  { hash, plan }: Pick<Made, "hash" | "plan">,
+  { hash, plan }: KeptPlan,
   promised: Awaited<ReturnType<typeof promisedTo>>,
 ): PlannedClass => ({
   ...stored,
@@ -173,21 +180,9 @@ const withShelf = (
   plan: { ...plan, supplies: shelvedLines(stored.document, plan.supplies, promised) },
 });
 
-interface Made {
-  readonly hash: string;
-  readonly plan: StoredPlan;
+interface Made extends KeptPlan {
   /** Whether it stands in the database: not where the class has changed meanwhile. */
   readonly kept: boolean;
-}
-
-/** The plan kept with the class, or a new one where the document is another by now. */
-async function planOf(studioId: string, stored: StoredClass): Promise<Made> {
-  const hash = documentHash(stored.document);
-  if (stored.planHash === hash) {
-    const plan = await withStudio(studioId, (sql) => readPlan(sql, stored.id));
-    if (plan) return { hash, plan, kept: true };
-  }
-  return madeOnce(studioId, stored, hash);
 }
 
 const holder = globalThis as typeof globalThis & { elmMaking?: Map<string, Promise<Made>> };
