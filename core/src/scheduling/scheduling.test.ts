@@ -119,6 +119,28 @@ describe("runSheet", () => {
     ).toBe(8);
   });
 
+  it("with a helper a queue goes on while the others do the next step; one hand at each tool", () => {
+    const iron = { ...gun, id: "iron", name: "Iron" };
+    const queue = (id: string, tool: string) => make(id, 2, { who: "queue", tool, after: [] });
+    const ends = (steps: Parameters<typeof runSheet>[0], helpers: number) =>
+      runSheet(steps, [gun, iron], 10, { helpers }).endMinute;
+    const seal = make("seal", 6, { after: [] });
+    // Alone the host stands at the gun and the room waits.
+    expect(ends([queue("dry", "heat-gun"), seal], 0)).toBe(26);
+    expect(ends([queue("dry", "heat-gun"), seal], 1)).toBe(20);
+    // Two queues at one gun are one after the other, however many help.
+    expect(ends([queue("dry", "heat-gun"), queue("again", "heat-gun")], 3)).toBe(40);
+    expect(ends([queue("dry", "heat-gun"), queue("press", "iron")], 0)).toBe(40);
+    expect(ends([queue("dry", "heat-gun"), queue("press", "iron")], 1)).toBe(20);
+    // What all do with a tool of their own is one step of the room after the other.
+    const all = (id: string) => make(id, 6, { tool: "heat-gun", after: [] });
+    expect(ends([all("one"), all("two")], 3)).toBe(12);
+    // A queue without a tool wants one of those who look after it, and nothing else.
+    const ask = (id: string) => make(id, 2, { who: "queue", after: [] });
+    expect(ends([ask("one"), ask("two")], 0)).toBe(40);
+    expect(ends([ask("one"), ask("two")], 1)).toBe(20);
+  });
+
   it("counted back from the end each step is as late as may be, for the reason that is told", () => {
     const steps = [
       make("coat", 5),
