@@ -1,6 +1,6 @@
 /** What must be let go when the server is asked to stop. */
 import { closePool } from "../data/client.ts";
-import { stopWorkers } from "../planning/compute.ts";
+import { stopWorkers } from "../planning/threads.ts";
 import { closeStreams } from "./hub.ts";
 
 export function letGoOnShutdown(): void {

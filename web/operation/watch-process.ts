@@ -1,5 +1,5 @@
 /** What is watched from the start of a serving process on. */
-import { jobsWaiting } from "../planning/compute.ts";
+import { jobsWaiting } from "../planning/threads.ts";
 import { log } from "./log.ts";
 import { gauged, serveMetrics } from "./metrics.ts";
 import { watchRequests } from "./watch.ts";

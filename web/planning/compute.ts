@@ -1,91 +1,24 @@
-/**
- * The pool of worker threads in which plans are computed, so that the server keeps answering
- * meanwhile.
- */
+/** What the threads are asked for: plans, files, pictures, figures. */
 
 import { MessageChannel } from "node:worker_threads";
 import type { ReadCutSheet } from "@elm-basket/core/cutting/read-sheet.ts";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { PlanFault, plainFault } from "@elm-basket/core/faults/plan-fault.ts";
-import { Bounded } from "@elm-basket/core/memory/bounded.ts";
 import type { Improvement } from "@elm-basket/core/plan/improve.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { AddressLabel, AddressSheet } from "@elm-basket/print/address-labels.ts";
 import type { ScrapLabel } from "@elm-basket/print/scrap-labels.ts";
-import { Piscina } from "piscina";
 import type { SheetText } from "../data/making.ts";
 import type { ComputedPlan } from "../data/prints.ts";
 import type { DecalPicture } from "../workers/decals.ts";
-import type { Crossed, FactsOfThing, GivenFont, Job, Reckoned } from "../workers/plan.server.ts";
+import type { FactsOfThing, GivenFont, Job, Reckoned } from "../workers/plan.server.ts";
 import type { Printed, PrintWays } from "../workers/printed.ts";
 import type { StarterView } from "../workers/starters-drawn.ts";
 import type { VariantView } from "../workers/variants-drawn.ts";
 import { documentHash } from "./document-hash.ts";
 import type { PlanningProgress } from "./progress.ts";
-
-const holder = globalThis as typeof globalThis & { elmWorkers?: Piscina; elmSearcher?: Piscina };
-const MOST_THREADS = 2;
-const MOST_HOMES = 500;
-/**
- * A thread that wants more is ended by itself, and its job fails, instead of the whole server.
- */
-const MOST_THREAD_MB = 3072;
-/** A class of a thousand seats takes some ten seconds; longer means something is wrong. */
-const LONGEST_MS = 120_000;
-
-function workers(): Piscina {
-  const filename = process.env.ELM_WORKER;
-  if (!filename) throw new Error("ELM_WORKER is not set: start the application with npm start");
-  holder.elmWorkers ??= new Piscina({
-    filename,
-    minThreads: 1,
-    maxThreads: MOST_THREADS,
-    idleTimeout: 120_000,
-    resourceLimits: { maxOldGenerationSizeMb: MOST_THREAD_MB },
-    loadBalancer: choose,
-  });
-  return holder.elmWorkers;
-}
-
-/** Searches have a thread of their own: whoever waits for a page must not wait for them. */
-function searcher(): Piscina {
-  const filename = process.env.ELM_WORKER;
-  if (!filename) throw new Error("ELM_WORKER is not set: start the application with npm start");
-  holder.elmSearcher ??= new Piscina({
-    filename,
-    minThreads: 0,
-    maxThreads: 1,
-    idleTimeout: 30_000,
-    resourceLimits: { maxOldGenerationSizeMb: MOST_THREAD_MB },
-  });
-  return holder.elmSearcher;
-}
-
-/** Jobs that wait for a thread: what somebody asked for, or searches. */
-export const jobsWaiting = (of: "asked" | "searches"): number =>
-  (of === "asked" ? holder.elmWorkers : holder.elmSearcher)?.queueSize ?? 0;
-
-const signal = () => AbortSignal.timeout(LONGEST_MS);
-
-/** @throws PlanFault when the document does not allow it, or asks for too much */
-async function asked<T>(job: Job, options: Parameters<Piscina["run"]>[1]): Promise<T> {
-  try {
-    return await crossed<T>(workers().run(job, options));
-  } catch (error) {
-    const { code, name } = error as { readonly code?: unknown; readonly name?: unknown };
-    if (code === "ERR_WORKER_OUT_OF_MEMORY") throw plainFault("tooMuchMemory");
-    if (name === "AbortError") throw plainFault("tookTooLong");
-    throw error;
-  }
-}
-
-/** What a thread answered, or the host's fault that it told. */
-async function crossed<T>(sent: Promise<Crossed<T>>): Promise<T> {
-  const answer = await sent;
-  if ("fault" in answer) throw new PlanFault(answer.fault);
-  return answer.value;
-}
+import { asked, crossed, searcher } from "./threads.ts";
 
 /**
  * @param home what the plan is of: the thread that planned it last knows most of it
@@ -98,40 +31,15 @@ export async function computePlan(
   tell?: (progress: PlanningProgress) => void,
 ): Promise<ComputedPlan> {
   const job = { kind: "plan" as const, document, fonts, hash: documentHash(document) };
-  if (!tell) return asked(at(home, job), { signal: signal() });
+  if (!tell) return asked(job, { home });
   const { port1, port2 } = new MessageChannel();
   port1.on("message", tell);
   try {
-    return await asked(at(home, { ...job, port: port2 }), {
-      signal: signal(),
-      transferList: [port2],
-    });
+    return await asked({ ...job, port: port2 }, { home, transfer: [port2] });
   } finally {
     port1.close();
   }
 }
-
-/** A job that is best done by the thread that has done the like before. */
-const at = <Job extends object>(home: string | undefined, job: Job): Job =>
-  home === undefined ? job : Object.assign(job, { [Piscina.queueOptionsSymbol]: { home } });
-
-/** By class, the thread that has planned it last. */
-const homes = new Bounded<{ worker: number }>(MOST_HOMES);
-
-type Balancer = NonNullable<NonNullable<ConstructorParameters<typeof Piscina>[0]>["loadBalancer"]>;
-
-/** The thread that knows the class, when it is free; otherwise any that is. */
-const choose: Balancer = (task, threads) => {
-  const free = threads.filter((thread) => thread.currentUsage === 0);
-  const { home } = ((task as unknown as Record<symbol, object | null>)[
-    Piscina.queueOptionsSymbol
-  ] ?? {}) as { home?: string };
-  if (home === undefined) return free[0] ?? null;
-  const known = homes.take(home, () => ({ worker: -1 }));
-  const thread = free.find(({ id }) => id === known.worker) ?? free[0] ?? null;
-  if (thread) known.worker = thread.id;
-  return thread;
-};
 
 /** The files of one sheet of a class, or of all. */
 export async function sheetTexts(
@@ -140,7 +48,7 @@ export async function sheetTexts(
   fonts: readonly GivenFont[],
   nn: number | null,
 ): Promise<SheetText[]> {
-  return asked(at(home, { kind: "sheets", document, fonts, nn }), { signal: signal() });
+  return asked({ kind: "sheets", document, fonts, nn }, { home });
 }
 
 export async function printedFile(
@@ -150,23 +58,21 @@ export async function printedFile(
   what: Printed,
   ways: PrintWays,
 ): Promise<Uint8Array> {
-  return asked(at(home, { kind: "print", document, fonts, what, ways }), {
-    signal: signal(),
-  });
+  return asked({ kind: "print", document, fonts, what, ways }, { home });
 }
 
 export async function scrapLabels(
   scraps: readonly ScrapLabel[],
   unit: LengthUnit,
 ): Promise<Uint8Array> {
-  return asked({ kind: "scrapLabels", scraps, unit }, { signal: signal() });
+  return asked({ kind: "scrapLabels", scraps, unit });
 }
 
 export async function addressLabels(
   labels: readonly AddressLabel[],
   on: AddressSheet,
 ): Promise<Uint8Array> {
-  return asked({ kind: "addressLabels", labels, on }, { signal: signal() });
+  return asked({ kind: "addressLabels", labels, on });
 }
 
 /**
@@ -206,12 +112,11 @@ const LONGEST_FILE_MS = 10_000;
  * every name needs.
  */
 export async function fontShare(bytes: Uint8Array): Promise<number | null> {
-  const long = AbortSignal.timeout(LONGEST_FILE_MS);
   try {
-    return await asked({ kind: "font", bytes }, { signal: long });
+    return await asked({ kind: "font", bytes }, { within: LONGEST_FILE_MS });
   } catch (error) {
     // One that takes so long, or so much, cannot be read here.
-    if (error instanceof PlanFault) return null;
+    if (error instanceof PlanFault && error.fault.code !== "waitedTooLong") return null;
     throw error;
   }
 }
@@ -221,11 +126,11 @@ export async function fontShare(bytes: Uint8Array): Promise<number | null> {
  * @throws PlanFault when it holds too much, or takes too long
  */
 export async function cutFile(text: string): Promise<ReadCutSheet | null> {
-  const long = AbortSignal.timeout(LONGEST_FILE_MS);
   try {
-    return await asked({ kind: "cutFile", text }, { signal: long });
+    return await asked({ kind: "cutFile", text }, { within: LONGEST_FILE_MS });
   } catch (error) {
-    if (long.aborted) throw plainFault("fileTooSlow");
+    if (error instanceof PlanFault && error.fault.code === "tookTooLong")
+      throw plainFault("fileTooSlow");
     throw error;
   }
 }
@@ -235,12 +140,12 @@ export async function computeFacts(
   document: ClassDocument,
   fonts: readonly GivenFont[],
 ): Promise<FactsOfThing[]> {
-  return asked({ kind: "facts", document, fonts }, { signal: signal() });
+  return asked({ kind: "facts", document, fonts });
 }
 
 /** The projects to start from, drawn and with their figures. */
 export async function computeStarters(schools: Schools): Promise<StarterView[]> {
-  return asked({ kind: "starters", schools }, { signal: signal() });
+  return asked({ kind: "starters", schools });
 }
 
 /** Figures without a class; why not, where the blank leaves no face. */
@@ -248,7 +153,7 @@ export async function computeReckoning(
   document: ClassDocument,
   schools: Schools,
 ): Promise<Reckoned> {
-  return asked({ kind: "reckon", document, schools }, { signal: signal() });
+  return asked({ kind: "reckon", document, schools });
 }
 
 /** Projects as they will look. */
@@ -256,7 +161,7 @@ export async function computePictures(
   documents: readonly ClassDocument[],
   fonts: readonly GivenFont[],
 ): Promise<DecalPicture[][]> {
-  return asked({ kind: "projects", documents, fonts }, { signal: signal() });
+  return asked({ kind: "projects", documents, fonts });
 }
 
 /** A project and its variants, drawn and with their figures. */
@@ -265,7 +170,7 @@ export async function computeVariants(
   schools: Schools,
   fonts: readonly GivenFont[],
 ): Promise<VariantView[]> {
-  return asked({ kind: "variants", documents, schools, fonts }, { signal: signal() });
+  return asked({ kind: "variants", documents, schools, fonts });
 }
 
 /**
@@ -276,11 +181,5 @@ export async function decalSvg(
   fonts: readonly GivenFont[],
   seat: string,
 ): Promise<DecalPicture[]> {
-  return asked({ kind: "decal", document, fonts, seat }, { signal: signal() });
-}
-
-export async function stopWorkers(): Promise<void> {
-  await Promise.all([holder.elmWorkers?.destroy(), holder.elmSearcher?.destroy()]);
-  delete holder.elmWorkers;
-  delete holder.elmSearcher;
+  return asked({ kind: "decal", document, fonts, seat });
 }

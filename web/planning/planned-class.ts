@@ -153,7 +153,7 @@ function planMeanwhile(studioId: string, stored: StoredClass, hash: string): voi
       return;
     }
     // The next time the server may be less busy.
-    if (error.fault.code === "tookTooLong") return;
+    if (error.fault.code === "waitedTooLong") return;
     keepFault(faults, stored.id, hash, error);
   });
 }

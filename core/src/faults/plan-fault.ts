@@ -23,6 +23,7 @@ export interface FaultValues {
   readonly fileTooSlow: Record<never, never>;
   readonly tooMuchMemory: Record<never, never>;
   readonly tookTooLong: Record<never, never>;
+  readonly waitedTooLong: Record<never, never>;
   /** Steps that cannot follow one another as they are said to; in words. */
   readonly steps: { readonly step: string; readonly message: string };
 }

@@ -22,11 +22,12 @@ const WORDS: { readonly [Code in FaultCode]: (values: FaultValues[Code]) => stri
   fileTooFine: () =>
     "the file holds more points than any load of this workshop: save it again without adding any",
   fileTooSlow: () =>
-    "it took longer than ten seconds. Either the server is busy, then try again in a moment, or the shapes in the file cross each other very often",
+    "reading it took longer than ten seconds: the shapes in it cross each other very often",
   tooMuchMemory: () =>
     "it takes more memory than one class may have here: make it of fewer seats, fewer lines for each, or simpler drawings",
   tookTooLong: () =>
-    "it took longer than two minutes. Either the server is busy, then try again in a moment, or the class is larger than it can plan",
+    "planning it took longer than two minutes: make it of fewer seats, fewer lines for each, or simpler drawings",
+  waitedTooLong: () => "the server had no time for it. Try again in a moment",
   steps: ({ message }) => message,
 };
 
