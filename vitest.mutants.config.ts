@@ -5,6 +5,14 @@ import { BaseSequencer, type TestSpecification } from "vitest/node";
 
 const fewer = fileURLToPath(new URL("scripts/mutants/fewer-runs.ts", import.meta.url));
 
+/** fast-check as `scripts/mutants/fewer-runs.ts` has it. */
+const fewerCases = {
+  name: "fewer cases",
+  enforce: "pre" as const,
+  resolveId: (source: string, importer?: string) =>
+    source === "fast-check" && importer !== fewer ? fewer : undefined,
+};
+
 /** Small files first: the first test that fails ends the run. */
 class SmallFirst extends BaseSequencer {
   override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
@@ -15,14 +23,7 @@ class SmallFirst extends BaseSequencer {
 
 /** Tests that have to notice faults: those of the folder the faults are in. */
 export default defineConfig({
-  plugins: [
-    {
-      name: "fewer runs",
-      enforce: "pre",
-      resolveId: (source, importer) =>
-        source === "fast-check" && importer !== fewer ? fewer : undefined,
-    },
-  ],
+  plugins: process.env.ELM_MUTANTS_CASES === "all" ? [] : [fewerCases],
   test: {
     include: (process.env.ELM_MUTANTS_TESTS ?? "core/src/**/*.test.ts").split(","),
     exclude: ["**/node_modules/**"],
