@@ -143,7 +143,7 @@ describe("a cut file that comes back", () => {
       svg.replace(`data-seat="${seat}"`, `data-seat="${seat}" transform="translate(0 60)"`),
     );
     await shows("was moved by 60 mm.");
-    await press(driver, byText("button", "Lay the moved ones so"));
+    await press(driver, byText("button", "Lay the moved ones like that"));
     await find(driver, byText("button", "Undo: 1 kit laid as in the file"));
     await upload(
       "other.svg",

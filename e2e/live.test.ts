@@ -57,7 +57,7 @@ describe("before the class", () => {
     await find(host.driver, byText("p", "Nobody has said yet"));
     await press(phone.driver, byText("button", "Something is missing"));
     await press(phone.driver, byText("button", "Tell the host"));
-    await find(phone.driver, byText("p", "knows what you lack"));
+    await find(phone.driver, byText("p", "knows what is missing"));
     await waitFor(
       async () => (await text(host.driver, "[data-readiness]")).includes("1 lack"),
       "the host does not see it",

@@ -136,7 +136,7 @@ describe("with a door", () => {
     await shut();
     open(HALL);
     await waitFor(
-      async () => (await body(phones())).includes("knows what you lack"),
+      async () => (await body(phones())).includes("knows what is missing"),
       "what waited was not told when the door was open again",
       60_000,
     );

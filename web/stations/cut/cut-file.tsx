@@ -24,7 +24,7 @@ export function CutFile({ classId }: { classId: string }) {
   const take = (found: Extract<FileAnswer, { ok: true }>) =>
     start(async () => {
       const done = await layAsInFile(classId, found.nn, found.hash, found.moves);
-      setSaid(done.ok ? "Laid so." : done.message);
+      setSaid(done.ok ? "Laid like that." : done.message);
       if (done.ok) setAnswer(null);
       router.refresh();
     });
@@ -52,7 +52,7 @@ export function CutFile({ classId }: { classId: string }) {
       </div>
       {answer?.ok && answer.moves.length > 0 && (
         <Button disabled={busy} onClick={() => take(answer)}>
-          Lay the moved ones so
+          Lay the moved ones like that
         </Button>
       )}
     </div>

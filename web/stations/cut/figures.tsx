@@ -145,7 +145,7 @@ export function Figures({
           lines: [
             { what: words.area, value: dm2(use.boundMm2) },
             { what: "Cut off in all", value: dm2(use.usedMm2) },
-            { what: "At least so many by area", value: String(use.loadsBound) },
+            { what: "At least, by area alone", value: String(use.loadsBound) },
           ],
           rule: words.bound,
           school: words.school,

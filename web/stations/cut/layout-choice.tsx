@@ -163,11 +163,11 @@ export function LayoutChoice({
           )}
           {own.mode === "tight" && (
             <NumberField
-              label="Begin of the search"
+              label="Start of the search"
               value={own.seed}
               least={0}
               most={1e9}
-              onChange={(seed) => change({ seed }, "Begin of the search")}
+              onChange={(seed) => change({ seed }, "Start of the search")}
             />
           )}
         </div>

@@ -41,7 +41,7 @@ export function SearchOn({ classId }: { classId: string }) {
     start(async () => {
       const answer = await stopSearch(classId, take);
       setStatus(null);
-      setSaid(answer.ok ? (take ? "Laid so." : "") : answer.message);
+      setSaid(answer.ok ? (take ? "Laid like that." : "") : answer.message);
       router.refresh();
     });
   const saved = status ? status.plannedMm2 - status.bestMm2 : 0;
@@ -59,7 +59,7 @@ export function SearchOn({ classId }: { classId: string }) {
                 : "Nothing better so far."}
           </p>
           <Button disabled={busy || saved <= 0} onClick={() => end(true)}>
-            Stop and lay them so
+            Stop, and lay them like that
           </Button>
           <button
             type="button"

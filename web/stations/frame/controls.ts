@@ -230,7 +230,7 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/^layout\.shareMat$/u, at("cut", "Several colours on one mat")],
   [/^layout\.trim$/u, at("cut", "Trim the vinyl first")],
   [/^layout\.seconds$/u, at("cut", "Search for")],
-  [/^layout\.seed$/u, at("cut", "Begin of the search")],
+  [/^layout\.seed$/u, at("cut", "Start of the search")],
   [/^layout\.kept/u, not("kits are moved on the sheet itself, by hand or keyboard")],
   [
     /^scraps\[\]/u,
@@ -248,7 +248,7 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/^supplies\[\]\.pack\.size$/u, at("pack", "In a pack")],
   [/^supplies\[\]\.pack\.price$/u, at("pack", "Price of a pack")],
   [/^supplies\[\]\.have$/u, at("pack", "At hand")],
-  [/^supplies\[\]\.uses$/u, at("pack", "Serves so often")],
+  [/^supplies\[\]\.uses$/u, at("pack", "Times it can be used")],
   [/^supplies\[\]\.substitute$/u, at("pack", "Or instead")],
   [/^supplies\[\]\.spares$/u, at("pack", "also for spares")],
   [/^supplies\[\]\.thing$/u, at("pack", "Only for")],

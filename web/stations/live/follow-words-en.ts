@@ -29,7 +29,7 @@ export const FOLLOW_EN = {
   turn: (tool: string): string => `It is your turn${tool ? ` at the ${tool}` : ""}.`,
   before: (count: number, tool: string): string =>
     `${count} before you${tool ? ` at the ${tool}` : ""}.`,
-  through: "You are through.",
+  through: "You have had your turn.",
   allSteps: "All steps",
   now: "now",
   done: "done",
@@ -49,7 +49,7 @@ export const FOLLOW_EN = {
     kit: (films: number): string =>
       films === 1 ? "Your kit: one piece of film" : `Your kit: ${films} pieces of film`,
     knowsAll: "Your host knows that you have everything.",
-    knowsLack: "Your host knows what you lack.",
+    knowsLack: "Your host knows what is missing.",
     missing: "What is missing",
     somethingMissing: "Something is missing",
     allHere: "All here",
@@ -67,7 +67,7 @@ export const FOLLOW_EN = {
   acts: {
     done: "Your host sees that you are done.",
     stuck: "Your host sees that you are stuck.",
-    helped: "Good: it goes again.",
+    helped: "Good, you can go on.",
     nameFirst: "Choose your name above, and these buttons reach your host.",
     withWhat: "With what",
     /** As the host reads it, and as it is shown. */
@@ -79,7 +79,7 @@ export const FOLLOW_EN = {
     },
     yourWords: "Or in your words",
     notNow: "not now",
-    goesAgain: "It goes again",
+    goesAgain: "I can go on again",
     amStuck: "I'm stuck",
     isDone: (said: boolean): string => (said ? "✓ Done" : "Done"),
   },
@@ -94,7 +94,7 @@ export const FOLLOW_EN = {
   refused: {
     over: "That step is over, or the class has not begun: it was not counted.",
     closed: "This link is not in use any more. Ask your host.",
-    unsayable: "That cannot be said.",
+    unsayable: "That could not be sent.",
   },
 };
 export type FollowWords = typeof FOLLOW_EN;

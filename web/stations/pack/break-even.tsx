@@ -32,7 +32,7 @@ export function BreakEven({
           title: even === null ? "Never at this price" : counted(even, "seat"),
           lines: [
             { what: "A seat brings", value: money(price) },
-            { what: "A seat more costs", value: money(cost.oneMore) },
+            { what: "One more seat costs", value: money(cost.oneMore) },
             { what: `All of it for ${counted(seats, "seat")}`, value: money(cost.total) },
           ],
           rule: "Your hours and the venue are covered by what each seat leaves over its own materials and postage.",

@@ -131,7 +131,7 @@ export function Money({ data }: { data: StationData }) {
               { what: "Cost per seat", value: money(perSeat) },
               { what: "In a shop", value: money(prices.shopPrice) },
             ],
-            rule: "What you typed in, beside what a seat costs you: of the making nobody is paid but you.",
+            rule: "What you typed in, beside what a seat costs you: nobody but you is paid for the making.",
           }}
         >
           {perSeat <= prices.shopPrice

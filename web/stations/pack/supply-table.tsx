@@ -17,7 +17,7 @@ import { Sideways } from "@/ui/sideways.tsx";
 const RULE_WORDS: Record<SupplyRule, string> = {
   seat: "for each seat",
   table: "for each table",
-  every: "for so many seats",
+  every: "for several seats",
   shared: "for the room",
   application: "tape, for each application",
 };
@@ -80,7 +80,7 @@ export function SupplyTable({
           spares: true,
         },
       ],
-      "A material more",
+      "Another material",
     );
     setOpen(id);
   };
@@ -343,7 +343,7 @@ function SupplyFields({
         }
       />
       <NumberField
-        label={supply.per === "application" ? "Uses of a piece" : "Serves so often"}
+        label={supply.per === "application" ? "Uses of a piece" : "Times it can be used"}
         value={supply.uses}
         least={1}
         most={100_000}

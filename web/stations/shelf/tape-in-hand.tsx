@@ -99,7 +99,13 @@ export function TapeInHand({ pieces, unit }: { pieces: readonly TapePiece[]; uni
           most={10_000}
           onChange={setHeight}
         />
-        <NumberField label="Serves so often" value={most} least={1} most={100} onChange={setMost} />
+        <NumberField
+          label="Times it can be used"
+          value={most}
+          least={1}
+          most={100}
+          onChange={setMost}
+        />
         <Button
           disabled={busy}
           onClick={() => act(() => keepTapePiece({ tack, width, height, most }))}

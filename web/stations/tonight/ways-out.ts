@@ -145,7 +145,7 @@ function waysFor(
       const name = document.vinyls.find(({ id }) => id === least.vinyl)?.name ?? least.vinyl;
       ways.push({
         what: {
-          words: `${row.title}: leave out the layer of ${name}, or merge it into another colour at Letter; the design then has a film less`,
+          words: `${row.title}: leave out the layer of ${name}, or merge it into another colour at Letter; the design then has one film fewer`,
           href: `/classes/${row.id}/letter`,
         },
         tasks: lessWeeding(least.weedLeft),

@@ -98,7 +98,7 @@ export function ParcelLine({
             disabled={busy}
             onClick={() => act(() => saveAddresses(classId, [{ seat, address: null }]))}
           >
-            Take it away
+            Remove it
           </button>
         </p>
       )}

@@ -133,9 +133,7 @@ export async function ParcelStation({
               )}
               {shown.length === 0 ? (
                 <p className="border-rule border-t py-6">
-                  {rows.length === 0
-                    ? "This class has no seats yet."
-                    : "None of the parcels is so."}
+                  {rows.length === 0 ? "This class has no seats yet." : "No parcel is like that."}
                 </p>
               ) : (
                 <ul className="border-rule-strong border-t">

@@ -160,7 +160,7 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
               checked={filter.withDone}
               onChange={(event) => onFilter({ ...filter, withDone: event.target.checked })}
             />{" "}
-            done ones too
+            finished ones too
           </label>
         </li>
         {rows.length === 0 && <li className="p-3 text-soft">Nothing here to weed.</li>}
