@@ -177,7 +177,7 @@ export const CONTROLS: readonly (readonly [RegExp, Control])[] = [
   [/^preparation\[\]\.title$/u, at("plan", "The task")],
   [/^preparation\[\]\.minutes$/u, at("plan", "Minutes of your hands")],
   [/^preparation\[\]\.waitMinutes$/u, at("plan", "Then rests, minutes")],
-  [/^preparation\[\]\.atOnce$/u, at("plan", "Room for so many at once")],
+  [/^preparation\[\]\.atOnce$/u, at("plan", "How many have room at once")],
   [/^preparation\[\]\.after\[\]$/u, at("plan", "After which task")],
   [/^preparation\[\]\.thing$/u, at("plan", "Blanks of")],
   [/^preparation\[\]\.say$/u, at("plan", "How")],

@@ -31,7 +31,7 @@ export function Waited({
           <li key={step} className="border-rule border-b py-1.5">
             <b>{titleOf(step)}</b>: {seats === 1 ? "one who was done" : `${seats} who were done`}{" "}
             waited {showMinutes(Math.max(1, Math.round(minutes)))}{" "}
-            {seats === 1 ? "" : "each, in the mean"}
+            {seats === 1 ? "" : "each, on average"}
             {longest.minutes >= 1 && seats > 1
               ? `; ${labelOf(labels, longest.seat)} ${showMinutes(Math.round(longest.minutes))}`
               : ""}

@@ -261,7 +261,7 @@ export function FinishingFields({ parts, because, said, shape, unit, onChange }:
         out={{
           name: (i) => `Leave out ${PART_WORDS[parts[i]?.kind ?? "hanger"]}`,
           words: "leave out",
-          label: "A finishing part less",
+          label: "A finishing part removed",
         }}
         onChange={(next, label) => onChange(next, label)}
       >
@@ -304,7 +304,7 @@ export function FinishingFields({ parts, because, said, shape, unit, onChange }:
         <button
           type="button"
           className="verb min-h-11 justify-self-start"
-          onClick={() => onChange([...parts, fresh("twine")], "A finishing part more")}
+          onClick={() => onChange([...parts, fresh("twine")], "Another finishing part")}
         >
           Put something on
         </button>

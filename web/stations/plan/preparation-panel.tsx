@@ -84,7 +84,7 @@ export function PreparationPanel({
           care: "",
         },
       ],
-      "A task more",
+      "Another task",
     );
     setOpen(id);
   };
@@ -288,7 +288,7 @@ function TaskFields({ task, before, things, onChange, onOut }: FieldsProps) {
         onChange={(waitMinutes) => set({ waitMinutes }, "Rest of a task")}
       />
       <NumberField
-        label="Room for so many at once"
+        label="How many have room at once"
         hint="0: for all"
         value={task.atOnce ?? 0}
         least={0}

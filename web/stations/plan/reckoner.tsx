@@ -173,7 +173,7 @@ function Figures({
         name="Weeding"
         reckoning={{
           title: showMinutes(film.weedMinutes),
-          lines: [{ what: "A name, in the mean", value: showMinutes(film.weedMinutes / names) }],
+          lines: [{ what: "A name, on average", value: showMinutes(film.weedMinutes / names) }],
           rule: "Of a practised hand, by pieces, insides, small parts and length; beginners take two to three times as long.",
         }}
       >

@@ -379,8 +379,10 @@ function broughtWords({ title, sideOf }: Thing, before: MadeParts, after: MadePa
     after.supplies.length - before.supplies.length,
   ];
   const parts = [
-    steps > 0 ? `${steps} ${steps === 1 ? "step" : "steps"} more` : "no step more",
-    more > 0 ? `${more} min more in the class` : "no minute more in the class",
+    steps > 0 ? `${steps} ${steps === 1 ? "step" : "steps"} more` : "no more steps",
+    more > 0
+      ? `${more} more ${more === 1 ? "minute" : "minutes"} in the class`
+      : "no more minutes in the class",
     ...(lines > 0 ? [`${lines} ${lines === 1 ? "line" : "lines"} more on the materials list`] : []),
   ];
   return `${title} added: ${parts.join(", ")}. ${sideOf ? "The second side waits until the first is dry." : "Measure and letter it next."}`;

@@ -44,7 +44,7 @@ export function Paces({
       {report && (
         <div className="mt-6">
           <FigureRow
-            name="A seat waits, in the mean"
+            name="A seat waits, on average"
             reckoning={{
               title: minutes(report.waiting.mean),
               lines: [
