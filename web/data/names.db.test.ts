@@ -28,7 +28,13 @@ const documentOn = (date: string): typeof tins => ({
   ...tins,
   when: { ...tins.when, date },
   seats: tins.seats.map((seat, i) =>
-    i === 4 ? { ...seat, fields: { ...seat.fields, name: NAME } } : seat,
+    i === 4
+      ? {
+          ...seat,
+          fields: { ...seat.fields, name: NAME },
+          things: { thing: { own: { "first-name": { size: 0.9 } }, count: 1 } },
+        }
+      : seat,
   ),
 });
 const make = (date: string, studio = ours) =>
@@ -110,6 +116,9 @@ describe("names of a class", () => {
     expect(await us((sql) => eraseClassNames(sql, id))).toBe(true);
 
     expect(await told()).toEqual([]);
+    const { seats } = (await us((sql) => readClass(sql, id)))?.document as typeof tins;
+    // How many of a thing it makes is no word of anybody's.
+    expect(seats[4]).toEqual({ seat, fields: {}, things: { thing: { count: 1 } } });
     expect(await us((sql) => listSheets(sql, id))).toEqual([]);
     expect(await us((sql) => sql`select 1 from pieces where workshop_id = ${id}`)).toEqual([]);
     expect(await withoutStudio((sql) => workshopForCode(sql, code, "follow"))).toBeNull();

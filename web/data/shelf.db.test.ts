@@ -9,38 +9,22 @@ import { finishSheet } from "../cutting/finish.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import { answer as run } from "../workers/plan.server.ts";
 import { insertClass, readClass, savePart } from "./class-documents.ts";
-import { closePool, withoutStudio, withStudio } from "./client.ts";
+import { closePool, withStudio } from "./client.ts";
 import { addGood, addMoves, goodsById, listGoods, movesOf } from "./goods.ts";
 import { listSheets, savePlan } from "./making.ts";
 import { migrate } from "./migrate.ts";
 import type { ComputedPlan } from "./prints.ts";
 import { promisedTo, wantedGoods } from "./promises.ts";
 import { giveUpTaken, listScraps, scrapsTaken } from "./scraps.ts";
-import { openStudio } from "./sign-in.ts";
 import { takeFilm, takeKit, takeRoom } from "./stock-taking.ts";
+import { newStudio } from "./testing/studio.ts";
 
 const tins = demoClass("seed-tins");
 const bottles = demoClass("rowing-bottles");
 const TODAY = "2026-01-01";
 let studios = 0;
 
-const open = async () => {
-  const email = `shelf-${++studios}@test.example`;
-  return (
-    (
-      await withoutStudio((sql) =>
-        openStudio(sql, {
-          studio: email,
-          person: "Host",
-          email,
-          passwordHash: "x",
-          unit: "mm",
-          zone: "UTC",
-        }),
-      )
-    )?.studioId ?? ""
-  );
-};
+const open = async () => (await newStudio(`shelf-${++studios}@test.example`)).studioId;
 const on = (date: string, document = tins) => ({ ...document, when: { ...document.when, date } });
 const make = (studio: string, document = tins, source: "file" | "project" = "file") =>
   withStudio(studio, (sql) => insertClass(sql, studio, document, null, source));

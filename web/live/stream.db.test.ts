@@ -5,11 +5,11 @@
 import { demoClass } from "@elm-basket/core/testing/documents.ts";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { insertClass } from "../data/class-documents.ts";
-import { closePool, withoutStudio, withStudio } from "../data/client.ts";
+import { closePool, withStudio } from "../data/client.ts";
 import { savePlan } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
 import type { ComputedPlan } from "../data/prints.ts";
-import { openStudio } from "../data/sign-in.ts";
+import { newStudio } from "../data/testing/studio.ts";
 import { linkCode, revokeLinks } from "../data/tokens.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import { answer as run } from "../workers/plan.server.ts";
@@ -56,20 +56,7 @@ const act = (what: StageAct, version: number) =>
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
-  const email = "stream@test.example";
-  studio =
-    (
-      await withoutStudio((sql) =>
-        openStudio(sql, {
-          studio: email,
-          person: "Host",
-          email,
-          passwordHash: "x",
-          unit: "mm",
-          zone: "UTC",
-        }),
-      )
-    )?.studioId ?? "";
+  studio = (await newStudio("stream@test.example")).studioId;
   const document = demoClass("slate-numbers");
   id = await withStudio(studio, (sql) => insertClass(sql, studio, document, null));
   const computed = (await run({

@@ -26,7 +26,7 @@ const WORDS: { readonly [Code in FaultCode]: (values: FaultValues[Code]) => stri
   tooMuchMemory: () =>
     "it takes more memory than one class may have here: make it of fewer seats, fewer lines for each, or simpler drawings",
   tookTooLong: () =>
-    "planning it took longer than two minutes: make it of fewer seats, fewer lines for each, or simpler drawings",
+    "it took longer than two minutes: make the class of fewer seats, fewer lines for each, or simpler drawings",
   waitedTooLong: () => "the server had no time for it. Try again in a moment",
   steps: ({ message }) => message,
 };

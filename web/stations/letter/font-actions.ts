@@ -1,5 +1,6 @@
 "use server";
 
+import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { isWholeFont } from "@elm-basket/core/lettering/whole-font.ts";
 import { revalidatePath } from "next/cache";
 import * as z from "zod";
@@ -43,7 +44,12 @@ export const addFont = act(
     if (file.size > MOST_BYTES) return { ok: false, message: "That file is larger than 4 MB." };
     const bytes = new Uint8Array(await file.arrayBuffer());
     if (!isWholeFont(bytes)) return { ok: false, message: NO_WHOLE_FONT };
-    const thinShare = await fontShare(bytes);
+    const thinShare = await fontShare(bytes).catch((error: unknown) => {
+      if (error instanceof PlanFault) return error;
+      throw error;
+    });
+    if (thinShare instanceof PlanFault)
+      return { ok: false, message: `That font was not read: ${thinShare.message}.` };
     if (thinShare === null)
       return {
         ok: false,
