@@ -116,9 +116,9 @@ describe("names of a class", () => {
     expect(await us((sql) => eraseClassNames(sql, id))).toBe(true);
 
     expect(await told()).toEqual([]);
-    const { seats } = (await us((sql) => readClass(sql, id)))?.document as typeof tins;
+    const after = await us((sql) => readClass(sql, id));
     // How many of a thing it makes is no word of anybody's.
-    expect(seats[4]).toEqual({ seat, fields: {}, things: { thing: { count: 1 } } });
+    expect(after?.document.seats[4]).toEqual({ seat, fields: {}, things: { thing: { count: 1 } } });
     expect(await us((sql) => listSheets(sql, id))).toEqual([]);
     expect(await us((sql) => sql`select 1 from pieces where workshop_id = ${id}`)).toEqual([]);
     expect(await withoutStudio((sql) => workshopForCode(sql, code, "follow"))).toBeNull();
