@@ -155,6 +155,40 @@ describe("the class goes on", () => {
     expect(await driver.getTitle()).toBe("Live · Slate house numbers · Elm Basket");
   });
 
+  it("a second phone of one name is not counted until the host lets it in; the host may change back", async () => {
+    const second = await openWindow(390, 844);
+    const asks = (window: Window) => find(window.driver, byText("p", "Another phone goes by"));
+    const letIn = async () => {
+      await find(host.driver, By.css("[data-phone='4']"));
+      await press(host.driver, byText("button", "let it in instead"));
+    };
+    try {
+      await second.driver.get(link);
+      await choose(second.driver, "You are", "4");
+      await press(second.driver, byText("button", "I'm stuck"));
+      await press(second.driver, byText("button", "I am behind"));
+      await asks(second);
+      expect(await violations(second.driver)).toEqual([]);
+      await find(host.driver, By.css("[data-phone='4']"));
+      expect(await violations(host.driver)).toEqual([]);
+      expect(await host.driver.findElements(byText("li", "I am behind"))).toHaveLength(0);
+      await press(host.driver, byText("button", "keep the first"));
+      await find(second.driver, byText("p", "keeps another phone"));
+      await choose(second.driver, "You are", "");
+      await choose(second.driver, "You are", "4");
+      await press(second.driver, byText("button", "I can go on again"));
+      await asks(second);
+      await letIn();
+      await find(second.driver, byText("p", "Good, you can go on"));
+      await press(phone.driver, byText("button", "Done"));
+      await asks(phone);
+      await letIn();
+      await find(phone.driver, byText("p", "sees that you are done"));
+    } finally {
+      await second.close();
+    }
+  });
+
   it("at the heat gun each phone knows its turn", async () => {
     await onTo("fan");
     await find(host.driver, By.css("[data-line]"));

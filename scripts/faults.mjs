@@ -131,16 +131,13 @@ try {
     // Phones say the same again until they are answered.
     async (n) => {
       const mark = `fault-mark-${n}-${Math.floor(chance() * 1e9)}`;
-      const body = JSON.stringify([
-        {
-          mark,
-          seat: pick(seats),
-          kind: "stuck",
-          step: workshop.steps[0].id,
-          what: mark,
-          at: Date.now(),
-        },
-      ]);
+      const seat = pick(seats);
+      const body = JSON.stringify({
+        phone: String(seats.indexOf(seat)).padStart(32, "0"),
+        says: [
+          { mark, seat, kind: "stuck", step: workshop.steps[0].id, what: mark, at: Date.now() },
+        ],
+      });
       const init = { method: "POST", body, headers: { "content-type": "application/json" } };
       const done = await untilAcknowledged(
         async () => (await ask(`${base()}/f/${CODE}/says`, init))?.status === 200,

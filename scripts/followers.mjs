@@ -178,16 +178,19 @@ try {
   ).map(({ seat }) => seat);
   const codes = await Promise.all(
     followers.map((one, i) =>
-      post(one.port, [
-        {
-          mark: `followers-${i}`,
-          seat: seats[i % seats.length],
-          kind: "done",
-          step: run.step_id,
-          what: "",
-          at: Date.now(),
-        },
-      ]),
+      post(one.port, {
+        phone: String(i % seats.length).padStart(32, "0"),
+        says: [
+          {
+            mark: `followers-${i}`,
+            seat: seats[i % seats.length],
+            kind: "done",
+            step: run.step_id,
+            what: "",
+            at: Date.now(),
+          },
+        ],
+      }),
     ),
   );
   const kept = Number(

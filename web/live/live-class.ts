@@ -101,6 +101,8 @@ export interface StageState extends LiveState {
     readonly kind: "ready" | "missing";
     readonly what: string;
   }[];
+  /** For whose seat a second phone asks, and since when. */
+  readonly phones: readonly { readonly seat: string; readonly at: number }[];
 }
 
 /** As participants may know it: nothing of the host's own words. */
@@ -141,6 +143,12 @@ const PUT_IN: Omit<LiveStep, "id" | "title" | "minutes"> = {
   thing: null,
 };
 
-export function publicState({ marks: _, last: __, ready: ___, ...state }: StageState): LiveState {
+export function publicState({
+  marks: _,
+  last: __,
+  ready: ___,
+  phones: ____,
+  ...state
+}: StageState): LiveState {
   return state;
 }

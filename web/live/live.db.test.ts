@@ -12,8 +12,10 @@ import { savePlan } from "../data/making.ts";
 import { migrate } from "../data/migrate.ts";
 import type { ComputedPlan } from "../data/prints.ts";
 import { newStudio } from "../data/testing/studio.ts";
+import { linkCode, revokeLinks } from "../data/tokens.ts";
 import { documentHash } from "../planning/document-hash.ts";
 import { answer as run } from "../workers/plan.server.ts";
+import { freshCode } from "./link-code.ts";
 import { followed, type LiveClass, publicState, stepsOfRun } from "./live-class.ts";
 import { perform, type StageAct, stageActSchema } from "./perform.ts";
 import { type Say, saysSchema, tellHost } from "./says.ts";
@@ -45,7 +47,10 @@ const say = (seat: string, kind: Say["kind"], step: string, more: Partial<Say> =
   at: Date.now(),
   ...more,
 });
-const tell = (...says: Say[]) => tellHost({ studioId: ours, workshopId: id }, says);
+const PHONE = "0123456789abcdef0123456789abcdef";
+const tellFrom = (phone: string, ...says: Say[]) =>
+  tellHost({ studioId: ours, workshopId: id }, { phone, says });
+const tell = (...says: Say[]) => tellFrom(PHONE, ...says);
 
 beforeAll(async () => {
   await migrate(process.env.ELM_OWNER_URL ?? "");
@@ -321,15 +326,109 @@ describe("what participants say", () => {
       (await state()).startedAt - 1,
     );
     expect(
-      await tellHost({ studioId: theirs, workshopId: id }, [say("1", "done", "welcome")]),
+      await tellHost(
+        { studioId: theirs, workshopId: id },
+        { phone: PHONE, says: [say("1", "done", "welcome")] },
+      ),
     ).toMatchObject([{ ok: false }]);
+    const right = say("1", "done", "welcome");
+    expect(saysSchema.safeParse({ phone: PHONE, says: [right] }).success).toBe(true);
     for (const wrong of [
-      [],
-      [{ ...say("1", "done", "welcome"), seat: "x".repeat(900) }],
-      [{ ...say("1", "done", "welcome"), kind: "end" }],
-      [{ ...say("1", "done", "welcome"), at: 1e20 }],
+      [right],
+      { says: [right] },
+      { phone: "mine", says: [right] },
+      { phone: PHONE, says: [] },
+      { phone: PHONE, says: [{ ...right, seat: "x".repeat(900) }] },
+      { phone: PHONE, says: [{ ...right, kind: "end" }] },
+      { phone: PHONE, says: [{ ...right, at: 1e20 }] },
     ])
       expect(saysSchema.safeParse(wrong).success).toBe(false);
+  });
+});
+
+describe("two phones of one name", () => {
+  const OTHER = "f".repeat(32);
+  const decide = (seat: string | null, letIn: boolean) => act({ act: "phone", seat, letIn });
+
+  it("the first speaks for the seat; what the second says is not counted, and the host sees it ask", async () => {
+    await act({ act: "begin" });
+    await tell(say("1", "here", ""), say("2", "here", ""));
+    expect(await tellFrom(OTHER, say("1", "done", "welcome"), say("3", "done", "welcome"))).toEqual(
+      [
+        { mark: expect.any(String), ok: false, why: "taken" },
+        { mark: expect.any(String), ok: true },
+      ],
+    );
+    const now = await state();
+    expect(now.phones.map(({ seat }) => seat)).toEqual(["1"]);
+    expect(now.marks.map(({ seat }) => seat)).toEqual(["3"]);
+    expect(publicState(now)).not.toHaveProperty("phones");
+    expect(await log("here")).toEqual([]);
+  });
+
+  it("let in, it speaks, and the first does not; what waited on it counts once", async () => {
+    await act({ act: "begin" });
+    await tell(say("1", "here", ""));
+    const waits = say("1", "stuck", "welcome");
+    expect(await tellFrom(OTHER, waits)).toMatchObject([{ why: "taken" }]);
+    expect((await decide("1", true)).phones).toEqual([]);
+    await tellFrom(OTHER, waits);
+    expect(await tellFrom(OTHER, waits)).toMatchObject([{ ok: true }]);
+    expect(await log("stuck")).toHaveLength(1);
+    expect(await tell(say("1", "done", "welcome"))).toMatchObject([{ ok: false, why: "taken" }]);
+  });
+
+  it("turned away, it is not asked about again, until its name is chosen once more", async () => {
+    await act({ act: "begin" });
+    await tell(say("1", "here", ""));
+    const here = say("1", "here", "");
+    await tellFrom(OTHER, here);
+    expect((await decide("1", false)).phones).toEqual([]);
+    expect(await tellFrom(OTHER, here, say("1", "done", "welcome"))).toMatchObject([
+      { why: "turnedAway" },
+      { why: "turnedAway" },
+    ]);
+    expect((await state()).phones).toEqual([]);
+    expect(await tellFrom(OTHER, say("1", "here", ""))).toMatchObject([{ why: "taken" }]);
+    expect((await decide("1", true)).phones).toEqual([]);
+    expect(await tellFrom(OTHER, say("1", "done", "welcome"))).toMatchObject([{ ok: true }]);
+  });
+
+  it("all that ask are decided at once; many who are turned away do not fill the table", async () => {
+    await tell(say("1", "here", ""), say("2", "here", ""));
+    for (let i = 0; i < 25; i++) {
+      await tellFrom(i.toString(16).padStart(32, "0"), say("1", "here", ""), say("2", "here", ""));
+      expect((await decide(null, false)).phones).toEqual([]);
+    }
+    const [row] = await withStudio(
+      ours,
+      (sql) =>
+        sql<
+          { count: number; last: string }[]
+        >`select cardinality(turned_away) as count from phone_seats where workshop_id = ${id} and seat = '1'`,
+    );
+    expect(row?.count).toBe(20);
+    expect(
+      await tellFrom((24).toString(16).padStart(32, "0"), say("1", "ready", "")),
+    ).toMatchObject([{ why: "turnedAway" }]);
+  });
+
+  it("with the link goes who sat where; another studio decides nothing", async () => {
+    await withStudio(ours, (sql) => linkCode(sql, ours, id, "follow", freshCode()));
+    await tell(say("1", "here", ""));
+    await tellFrom(OTHER, say("1", "here", ""));
+    await withStudio(theirs, (sql) =>
+      perform(
+        sql,
+        { studioId: theirs, workshopId: id, live },
+        { act: "phone", seat: null, letIn: true },
+        0,
+      ),
+    );
+    expect((await state()).phones).toHaveLength(1);
+    await withStudio(ours, (sql) => revokeLinks(sql, id, "follow"));
+    expect((await state()).phones).toEqual([]);
+    expect(await tellFrom(OTHER, say("1", "ready", ""))).toMatchObject([{ ok: true }]);
   });
 });
 

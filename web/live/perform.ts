@@ -23,6 +23,7 @@ import {
   undoAct,
 } from "../data/live-runs.ts";
 import { addLog, dryMarks, seatMarks, stepEnds } from "../data/log.ts";
+import { decidePhones } from "../data/phone-seats.ts";
 import { freshCode } from "./link-code.ts";
 import { type LiveClass, type LiveStep, stepsOfRun } from "./live-class.ts";
 
@@ -49,6 +50,8 @@ export const stageActSchema = z.discriminatedUnion("act", [
   // One answer for all who are stuck with the same at the same step.
   z.strictObject({ act: z.literal("answered"), step: id, what: z.string().max(200) }),
   z.strictObject({ act: z.literal("seatDone"), seat: id }),
+  // A second phone that says it is this seat, or all that do: let in, or turned away.
+  z.strictObject({ act: z.literal("phone"), seat: id.nullable(), letIn: z.boolean() }),
   // Touched while it dries: it is dry, or not yet.
   z.strictObject({ act: z.literal("dry"), of: id, dry: z.boolean() }),
 ]);
@@ -80,6 +83,11 @@ export async function perform(
     const [first] = live.steps;
     if (first && (await startRun(sql, studioId, workshopId, first.id)))
       await log({ kind: "liveStart" });
+    return;
+  }
+  if (act.act === "phone") {
+    await decidePhones(sql, workshopId, act.seat, act.letIn);
+    await tellFollowers(sql, workshopId, version);
     return;
   }
   if (

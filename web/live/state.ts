@@ -15,6 +15,7 @@ import { withStudio } from "../data/client.ts";
 import { currentRun, lastAct, type RunRow } from "../data/live-runs.ts";
 import { dryMarks, readyMarks, type StepEnd, seatMarks, stepEnds } from "../data/log.ts";
 import { readPlan, type StoredPlan } from "../data/making.ts";
+import { askingPhones } from "../data/phone-seats.ts";
 import { studioWays } from "../data/sign-in.ts";
 import { factsByThing } from "../planning/proposal.ts";
 import { type LiveClass, type LiveStep, type StageState, stepsOfRun } from "./live-class.ts";
@@ -172,6 +173,10 @@ export async function stageState(
       marks: marks.map((mark) => ({ ...mark, at: mark.at.getTime() })),
       last: running && run ? ((await lastAct(sql, run.id))?.act ?? null) : null,
       ready: running ? [] : await readyMarks(sql, workshopId),
+      phones: (await askingPhones(sql, workshopId)).map(({ seat, at }) => ({
+        seat,
+        at: at.getTime(),
+      })),
     };
   });
 }

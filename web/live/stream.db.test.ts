@@ -99,7 +99,14 @@ describe("who follows", () => {
       what: "",
       at: Date.now(),
     }));
-    await Promise.all(says.map((say) => tellHost({ studioId: studio, workshopId: id }, [say])));
+    await Promise.all(
+      says.map((say) =>
+        tellHost(
+          { studioId: studio, workshopId: id },
+          { phone: say.seat.padStart(32, "0"), says: [say] },
+        ),
+      ),
+    );
     await expect.poll(() => phone.heard.at(-1)?.done).toBe(10);
     expect(phone.heard.length).toBeLessThan(40);
     expect(phone.heard.at(-1)).not.toHaveProperty("marks");

@@ -3,9 +3,9 @@
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useCallback, useEffect, useState, useTransition } from "react";
-import { freshId } from "@/ui/fresh-id.ts";
 import type { Language } from "@/ui/language.ts";
 import { FilmDot } from "@/ui/marks.tsx";
+import { phoneSign } from "@/ui/phone-sign.ts";
 import type { DecalPicture } from "@/workers/decals.ts";
 import type { ChooseAnswer, Chosen } from "./answer.ts";
 import { OwnCup } from "./own-cup.tsx";
@@ -46,24 +46,6 @@ interface Props {
 }
 
 const LOOK_AFTER_MS = 450;
-
-const PHONE = "elm-phone";
-/** For as long as the page is open where the browser keeps nothing. */
-let unkept = "";
-
-/** A sign of this phone, made the first time; it tells nothing of whose it is. */
-function phoneSign(): string {
-  try {
-    const kept = localStorage.getItem(PHONE);
-    if (kept && /^[0-9a-f]{32}$/u.test(kept)) return kept;
-    const fresh = freshId();
-    localStorage.setItem(PHONE, fresh);
-    return fresh;
-  } catch {
-    unkept ||= freshId();
-    return unkept;
-  }
-}
 
 async function tell(code: string, chosen: Chosen): Promise<ChooseAnswer> {
   try {

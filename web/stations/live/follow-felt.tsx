@@ -11,13 +11,13 @@ const FELT = "felt";
  * Afterwards, for whoever likes: how the pace was, and what was hardest. Only the host reads it.
  */
 export function FollowFelt({ says }: { says: Saying }) {
-  const { felt, tell } = useFollowWords();
+  const { felt, tell, refused } = useFollowWords();
   const [pace, setPace] = useState("");
   const [hardest, setHardest] = useState("");
   if (says.said[FELT] === "felt")
     return (
       <p role="status" className="mt-6 text-elm-dark">
-        {felt.thanks}
+        {says.refused ? refused[says.refused] : felt.thanks}
       </p>
     );
   return (

@@ -87,6 +87,10 @@ export const FOLLOW_DE: FollowWords = {
   refused: {
     over: "Dieser Schritt ist vorbei, oder der Kurs hat noch nicht begonnen: Es wurde nicht gezählt.",
     closed: "Dieser Link gilt nicht mehr. Fragen Sie Ihre Kursleitung.",
+    taken:
+      "Unter diesem Namen ist schon ein anderes Telefon da. Ihre Kursleitung sieht es und kann dieses hereinlassen; was Sie drücken, wartet bis dahin.",
+    turnedAway:
+      "Ihre Kursleitung bleibt bei einem anderen Telefon für diesen Namen. Wählen Sie Ihren eigenen; wenn es doch Ihrer ist, wählen Sie ihn noch einmal und sagen Sie es ihr.",
     unsayable: "Das lässt sich nicht sagen.",
   },
 };

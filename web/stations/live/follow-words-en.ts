@@ -94,6 +94,10 @@ export const FOLLOW_EN = {
   refused: {
     over: "That step is over, or the class has not begun: it was not counted.",
     closed: "This link is not in use any more. Ask your host.",
+    taken:
+      "Another phone goes by this name. Your host sees it and can let this one in; what you press waits until then.",
+    turnedAway:
+      "Your host keeps another phone for this name. Choose your own name; if this is yours, choose it once more and tell your host.",
     unsayable: "That could not be sent.",
   },
 };

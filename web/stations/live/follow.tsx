@@ -173,6 +173,7 @@ export function Follow({
                 onChange={(event) => {
                   setSeat(event.target.value);
                   keep(`elm-seat-${code}`, event.target.value);
+                  says.here(event.target.value);
                 }}
               >
                 <option value="">{say.chooseName}</option>

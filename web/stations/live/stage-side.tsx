@@ -6,6 +6,7 @@ import type { LiveClass, LiveStep, StageState } from "@/live/live-class.ts";
 import type { StageAct } from "@/live/perform.ts";
 import { SeatBasket } from "@/ui/seat-basket.tsx";
 import { type Coming, comingAfter } from "./coming.ts";
+import { SecondPhones } from "./second-phones.tsx";
 import { Questions } from "./stage-questions.tsx";
 
 interface Props {
@@ -144,6 +145,9 @@ export function StageSide({
           titles={titles}
           onAct={onAct}
         />
+      )}
+      {!projector && state.phones.length > 0 && (
+        <SecondPhones phones={state.phones} name={name} onAct={onAct} />
       )}
       {!projector && !state.running && !state.ended && (
         <Readiness live={live} state={state} name={name} />

@@ -1,11 +1,14 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { Say } from "@/live/says.ts";
+import type { Answered, Say, Says } from "@/live/says.ts";
 import { freshId } from "@/ui/fresh-id.ts";
+import { phoneSign } from "@/ui/phone-sign.ts";
 import type { FollowWords } from "./follow-words-en.ts";
 
 const RETRY_MS = 4000;
+/** Where the host has to let this phone in first, it is asked that much later. */
+const ASK_AGAIN_MS = 10_000;
 
 function read(key: string): Say[] {
   try {
@@ -40,7 +43,16 @@ export interface Saying {
   readonly said: Readonly<Record<string, Say["kind"]>>;
   /** Why it was not counted. */
   readonly refused: keyof FollowWords["refused"] | null;
-  say(kind: Say["kind"], step: string, what?: string): void;
+  say(kind: Exclude<Say["kind"], "here">, step: string, what?: string): void;
+  /** The name was chosen: this phone speaks for that seat, if no other one does. */
+  here(seat: string): void;
+}
+
+/** Why the last of what was sent was not counted. */
+function refusalOf(answers: readonly Answered[]): Saying["refused"] {
+  for (const why of ["turnedAway", "taken"] as const)
+    if (answers.some((answer) => answer.why === why)) return why;
+  return answers.some(({ ok }) => !ok) ? "over" : null;
 }
 
 /**
@@ -54,6 +66,9 @@ export function useSays(code: string, seat: string, now: () => number): Saying {
   const [said, setSaid] = useState<Readonly<Record<string, Say["kind"]>>>({});
   const [refused, setRefused] = useState<Saying["refused"]>(null);
   const busy = useRef(false);
+  const chosen = useRef(seat);
+  chosen.current = seat;
+  const notBefore = useRef(0);
   // Each name has said its own; a reload remembers.
   useEffect(() => setSaid(readSaid(own)), [own]);
   const put = useCallback(
@@ -64,7 +79,7 @@ export function useSays(code: string, seat: string, now: () => number): Saying {
     [key],
   );
   const tell = useCallback(async () => {
-    if (busy.current) return;
+    if (busy.current || Date.now() < notBefore.current) return;
     busy.current = true;
     try {
       for (let box = read(key); box.length > 0; box = read(key)) {
@@ -72,7 +87,7 @@ export function useSays(code: string, seat: string, now: () => number): Saying {
         const response = await fetch(`/f/${code}/says`, {
           method: "POST",
           headers: { "content-type": "application/json" },
-          body: JSON.stringify(own),
+          body: JSON.stringify({ phone: phoneSign(), says: own } satisfies Says),
         });
         if (response.status === 429) break;
         const sent = new Set(own.map(({ mark }) => mark));
@@ -83,12 +98,17 @@ export function useSays(code: string, seat: string, now: () => number): Saying {
         // What the server will never take does not wait for ever.
         if (response.status >= 500) break;
         if (response.ok) {
-          const { answers } = (await response.json()) as {
-            answers: { mark: string; ok: boolean }[];
-          };
-          setRefused(answers.some(({ ok }) => !ok) ? "over" : null);
+          const { answers } = (await response.json()) as { answers: Answered[] };
+          // Under a name that was given up nothing waits any more.
+          const waits = own[0]?.seat === chosen.current;
+          if (waits) setRefused(refusalOf(answers));
+          for (const { mark, why } of answers) if (waits && why === "taken") sent.delete(mark);
         }
         put(read(key).filter(({ mark }) => !sent.has(mark)));
+        if (sent.size < own.length) {
+          notBefore.current = Date.now() + ASK_AGAIN_MS;
+          break;
+        }
       }
     } catch {
       // No network: it waits.
@@ -108,17 +128,32 @@ export function useSays(code: string, seat: string, now: () => number): Saying {
       window.removeEventListener("online", again);
     };
   }, [key, tell]);
-  const say = useCallback(
-    (kind: Say["kind"], step: string, what = "") => {
+  const press = useCallback(
+    (more: Pick<Say, "seat" | "kind" | "step" | "what">) => {
+      put([...read(key), { mark: freshId(), ...more, at: Math.round(now()) }]);
+      notBefore.current = 0;
+      void tell();
+    },
+    [key, now, put, tell],
+  );
+  const say = useCallback<Saying["say"]>(
+    (kind, step, what = "") => {
       setSaid((before) => {
         const next = { ...before, [step]: kind };
         write(own, next);
         return next;
       });
-      put([...read(key), { mark: freshId(), seat, kind, step, what, at: Math.round(now()) }]);
-      void tell();
+      press({ seat, kind, step, what });
     },
-    [key, now, own, put, seat, tell],
+    [own, press, seat],
   );
-  return { waiting: waiting.length, said, refused, say };
+  const here = useCallback(
+    (name: string) => {
+      chosen.current = name;
+      setRefused(null);
+      if (name) press({ seat: name, kind: "here", step: "", what: "" });
+    },
+    [press],
+  );
+  return { waiting: waiting.length, said, refused, say, here };
 }

@@ -6,8 +6,8 @@ import { postedJson } from "@/requests/posted-json.ts";
 export const dynamic = "force-dynamic";
 
 const MOST_BYTES = 40_000;
-/** In ten minutes, of one seat and of all that follow one link. */
-const [MOST_OF_SEAT, MOST_OF_LINK] = [60, 20_000];
+/** In ten minutes, of one phone and of all that follow one link. */
+const [MOST_OF_PHONE, MOST_OF_LINK] = [120, 20_000];
 const limiter = new Limiter(600_000);
 
 export async function POST(
@@ -20,12 +20,11 @@ export async function POST(
     return new Response("This link is not in use any more. Ask your host.", { status: 404 });
   const posted = await postedJson(request, saysSchema, MOST_BYTES, "That cannot be said");
   if ("refused" in posted) return posted.refused;
-  const says = posted.value;
-  const own = `${code} ${says[0]?.seat}`;
-  if (!limiter.allows(code, MOST_OF_LINK) || !limiter.allows(own, MOST_OF_SEAT))
+  const own = `${code} ${posted.value.phone}`;
+  if (!limiter.allows(code, MOST_OF_LINK) || !limiter.allows(own, MOST_OF_PHONE))
     return new Response("That was often. Wait a little.", { status: 429 });
   return Response.json(
-    { answers: await tellHost(found, says) },
+    { answers: await tellHost(found, posted.value) },
     { headers: { "cache-control": "no-store" } },
   );
 }
