@@ -200,6 +200,84 @@ describe("participants' names", () => {
   });
 });
 
+describe("several people", () => {
+  let third: Window;
+  beforeAll(async () => {
+    third = await openWindow();
+  });
+  afterAll(() => third?.close());
+  const account = () => elsewhere().get(`${BASE}/settings/account`);
+
+  it("a helper comes in by a link, works at the benches, and sees no more", async () => {
+    const tins = await bringTins(elsewhere(), -8);
+    await account();
+    await press(elsewhere(), byText("button", "Make a link to join"));
+    const link = await (await find(elsewhere(), By.css("[data-invitation]"))).getText();
+    expect(await violations(elsewhere())).toEqual([]);
+    const { driver } = third;
+    await setViewport(driver, 360, 760);
+    await driver.get(link);
+    await find(driver, byText("h1", "Join Ash and Rush"));
+    expect(await widerThanScreen(driver)).toBe(0);
+    expect(await violations(driver)).toEqual([]);
+    await setViewport(driver, 1280, 800);
+    const say = async (name: string, email: string, password: string) => {
+      await type(driver, "person", name);
+      await type(driver, "email", email);
+      await type(driver, "password", password);
+      await press(driver, byText("button", "Join"));
+    };
+    await say("Reed", EMAIL, "four plovers near a weir");
+    await find(driver, byText("p", "has an account already"));
+    await say("Reed", "reed@account.example", "four plovers near a weir");
+    await find(driver, byText("h1", "at the benches"));
+    expect(await driver.findElements(byText("a", "Shelf"))).toHaveLength(0);
+    expect(await violations(driver)).toEqual([]);
+    for (const [page, heading] of [
+      ["/settings", "This is for hosts"],
+      ["/shelf", "This is for hosts"],
+      [tins.replace(BASE, "").concat("/plan"), "This is for hosts"],
+    ] as const) {
+      await driver.get(BASE + page);
+      await find(driver, byText("h1", heading));
+    }
+    for (const station of ["cut", "weed", "pack"]) {
+      await driver.get(`${tins}/${station}`);
+      await find(driver, byText("h1", "Seed tins"));
+      await find(driver, By.css("main h2"));
+      expect(await violations(driver)).toEqual([]);
+    }
+    expect(await driver.findElements(By.css("nav[aria-label=Stations] a"))).toHaveLength(3);
+    await driver.get(link);
+    await find(driver, byText("h1", "lets nobody in any more"));
+  });
+
+  it("an owner makes a co-host of them, who plans but says not who works here; and removes them", async () => {
+    const { driver } = third;
+    await account();
+    const row = By.css("[data-person='reed@account.example']");
+    await find(elsewhere(), row);
+    await choose(elsewhere(), "What Reed is", "cohost");
+    await waitFor(async () => {
+      await driver.get(`${BASE}/settings`);
+      return (await driver.findElements(byText("h1", "This is for hosts"))).length === 0;
+    }, "Reed is no host");
+    await driver.get(`${BASE}/settings/account`);
+    await find(driver, byText("h2", "Leave Ash and Rush"));
+    expect(await driver.findElements(byText("h2", "Who works here"))).toHaveLength(0);
+    expect(await driver.findElements(byText("h2", "Erase the studio"))).toHaveLength(0);
+    await account();
+    await press(elsewhere(), byText("button", "remove"));
+    await press(elsewhere(), byText("button", "Remove Reed"));
+    await waitFor(
+      async () => (await elsewhere().findElements(row)).length === 0,
+      "Reed is still listed",
+    );
+    await driver.get(`${BASE}/`);
+    await find(driver, byText("h2", "Sign in"));
+  });
+});
+
 describe("leaving", () => {
   it("takes the work along as one file of open formats", async () => {
     const driver = elsewhere();
@@ -221,7 +299,7 @@ describe("leaving", () => {
     expect(Object.keys(files)).toEqual(
       expect.arrayContaining(["README.txt", "studio.json", "goods.csv", "log.csv"]),
     );
-    const file = files["classes/003-seed-tins-for-the-allotment-society.json"];
+    const file = files["classes/004-seed-tins-for-the-allotment-society.json"];
     const read = readClassDocument(JSON.parse(strFromU8(file ?? new Uint8Array())));
     const given = readClassDocument(JSON.parse(readFileSync(tins, "utf8")));
     expect(read.ok && read.value.seats).toEqual(given.ok && given.value.seats);

@@ -3,6 +3,7 @@
  * signed out, by another studio, and with what no page sends. Nothing ends in a fault, and nothing
  * of the studio changes.
  */
+import { createHash } from "node:crypto";
 import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import postgres from "postgres";
@@ -131,7 +132,8 @@ beforeAll(async () => {
       const now = JSON.stringify(await stateOf(studio));
       const still = now === seen;
       seen = now;
-      await new Promise((resolve) => setTimeout(resolve, 3000));
+      // A large class is planned for longer than a few seconds.
+      await new Promise((resolve) => setTimeout(resolve, 8000));
       return still;
     },
     "the demo studio does not come to rest",
@@ -237,6 +239,107 @@ async function answerOf(path: string, init: RequestInit) {
   return { status: response.status, told };
 }
 const statusOf = async (path: string, init: RequestInit) => (await answerOf(path, init)).status;
+
+/** What somebody does at a bench, or with the own account. */
+const OF_HELPERS = [
+  "markLoad, startCutting, loadCutter, steerCutting, cutTestSquares, keepSetting, changeBlade",
+  "tapedKits, foundAgain, bagAct, markTaskDone",
+  "signOut, signIn, signInToDemo, startStudio, recover, join, leaveStudio, saveNewPassword",
+  "makeRecoveryCodes, signOutDevice, signOutOthers",
+].flatMap((line) => line.split(", "));
+const PAGES_OF_HELPERS = [
+  "/ /classes/[id]/cut /classes/[id]/weed /classes/[id]/pack /bags/[id] /bench/[key]",
+  "/settings/account /for-hosts /join/[code] /c/[code] /f/[code] /r /sign-in /sign-in/recover",
+].flatMap((line) => line.split(" "));
+/** What is asked while a bench is open. */
+const ROUTES_OF_HELPERS =
+  /^\/(classes\/\[id\]\/(cutting|planning|searching|loads\/\[nn\])|pictures\/\[id\])$/u;
+
+describe("a helper of the studio", () => {
+  let helper = "";
+  beforeAll(async () => {
+    const token = "a-token-for-a-helper-of-the-demo-studio";
+    await sql`delete from people where email = 'helper@attack.example'`;
+    const [row] =
+      await sql`insert into people (studio_id, email, name, password_hash, role) values (${studio}, 'helper@attack.example', 'Helper', 'x', 'helper') returning id`;
+    await sql`insert into sessions (token_hash, studio_id, person_id, expires_at) values (${createHash("sha256").update(token).digest("hex")}, ${studio}, ${row?.id}, now() + interval '1 hour')`;
+    helper = `elm_session=${token}`;
+  });
+  afterAll(() => sql`delete from people where email = 'helper@attack.example'`);
+
+  it("changes nothing but at the benches", async () => {
+    const names = new Set(actions.map(({ name }) => name));
+    expect(OF_HELPERS.filter((name) => !names.has(name))).toEqual([]);
+    const before = await stateOf(studio);
+    const faults: string[] = [];
+    for (const action of actions.filter(({ name }) => !OF_HELPERS.includes(name)))
+      for (const list of [
+        [],
+        [classId],
+        [classId, "follow"],
+        [classId, "make"],
+        [classId, 1, true, true],
+        [classId, true],
+        [classId, "x", "x"],
+        [project],
+        ["helper"],
+        [null],
+        [{}, {}],
+      ]) {
+        const { status } = await call(action, JSON.stringify(list), helper);
+        if (status >= 500) faults.push(`${action.name} ${JSON.stringify(list)}: ${status}`);
+      }
+    expect(faults).toEqual([]);
+    expect(await stateOf(studio)).toEqual(before);
+    const refused = await call(named("renewCode"), JSON.stringify([classId, "follow"]), helper);
+    expect(refused.status).toBe(200);
+  });
+
+  it("opens the benches, sees no prices there, and is sent away from all else", async () => {
+    const wrong: string[] = [];
+    for (const page of pages) {
+      const address = page
+        .replace("/projects/[id]", `/projects/${project}`)
+        .replace(/\[(id|key)\]/u, classId)
+        .replace("[code]", "nolinkatall1");
+      const response = await fetch(BASE + (address || "/"), {
+        redirect: "manual",
+        headers: { cookie: helper },
+      });
+      const text = await response.text();
+      const away =
+        response.headers.get("location") === "/for-hosts" || text.includes("url=/for-hosts");
+      const open = PAGES_OF_HELPERS.includes(page || "/");
+      if (away === open || response.status >= 500)
+        wrong.push(`${page}: ${response.status}, ${away ? "away" : "open"}`);
+      const money = /"prices"|[Pp]rice per|£\s?\d|pricePer|"price"/u.exec(text);
+      if (open && money) wrong.push(`${page}: ${money[0]}`);
+    }
+    expect(wrong).toEqual([]);
+  });
+
+  it("has the files of the benches, and no others", async () => {
+    const file = async (name: string) =>
+      (
+        await fetch(`${BASE}/classes/${classId}/files/${name}`, {
+          headers: { cookie: helper },
+        })
+      ).status;
+    for (const name of ["class.json", "supplies.csv", "run-sheet.csv", "cue-cards.pdf"])
+      expect(await file(name), name).toBe(403);
+    for (const name of ["labels.pdf", "sheets.zip"]) expect(await file(name), name).toBe(200);
+    for (const route of routes.filter((one) =>
+      /^\/(classes|shelf|settings|logbook|parcels|room|live|pictures)\b/u.test(one),
+    )) {
+      if (ROUTES_OF_HELPERS.test(route) || route.includes("[...name]")) continue;
+      const response = await fetch(
+        BASE + route.replace("[id]", classId).replaceAll(/\[[^\]]+\]+/gu, "1"),
+        { redirect: "manual", headers: { cookie: helper } },
+      );
+      expect([307, 401, 403], `${route} ${response.status}`).toContain(response.status);
+    }
+  });
+});
 
 describe("routes and pages", () => {
   it("are found in the file tree", () => {

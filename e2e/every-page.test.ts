@@ -43,6 +43,7 @@ beforeAll(async () => {
   const tins = await demoClass(driver, "Seed tins");
   const id = tins.split("/").pop() ?? "";
   for (const under of ["/classes", "/live", "/bags", "/parcels", "/bench"]) known[under] = id;
+  known["/join"] = "nolinkatall1";
   await driver.get(`${BASE}/projects`);
   known["/projects"] =
     (await (await find(driver, By.css("main a[href^='/projects/']"))).getAttribute("href"))

@@ -14,57 +14,35 @@ import {
   recoverWith,
 } from "@/data/accounts.ts";
 import { withoutStudio, withStudio } from "@/data/client.ts";
-import { signedWith, signInSalt } from "@/data/sign-in.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import { callerAddress } from "@/requests/caller.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
+import { type AccountAnswer, DEMO, isTheirs, OFTEN } from "./again.ts";
 import { whyCommon } from "./common-passwords.ts";
-import { hashedAs } from "./password.ts";
+import { LEAST } from "./form-fields.ts";
 import { codeHash, freshCodes } from "./recovery.ts";
 import {
   beginSession,
   endSession,
-  type Host,
   ownSession,
   rememberDevice,
-  requireHost,
+  requireMember,
+  requireOwner,
 } from "./session.ts";
 import { mayTry, normalEmail, type Trying, wasRight } from "./tries.ts";
 
-export interface AccountAnswer {
-  readonly ok: boolean;
-  readonly message: string;
-  readonly fields?: Readonly<Record<string, string>>;
-}
 export interface CodesAnswer extends AccountAnswer {
   readonly codes: readonly string[];
 }
 
-const OFTEN = "Too many wrong tries. Wait a quarter of an hour, then try again.";
-const WRONG = "That is not your password now.";
-const DEMO =
-  "The demo studio is everybody’s: its account stays as it is. Start a studio of your own.";
-const LEAST = "At least ten characters.";
 const password = z.string().min(1).max(200);
 const fresh = z.string().min(10, LEAST).max(200);
-
-/** The password again, before what cannot be taken back; counted like signing in. */
-async function isHosts(host: Host, typed: string): Promise<{ readonly hash: string } | string> {
-  const email = normalEmail(await withStudio(host.studioId, (sql) => emailOf(sql, host.personId)));
-  const trying: Trying = { email, address: await callerAddress(), known: true };
-  if (!(await mayTry(trying))) return OFTEN;
-  const hashed = await hashedAs(await withoutStudio((sql) => signInSalt(sql, email)), typed);
-  const person = await withoutStudio((sql) => signedWith(sql, email, hashed));
-  if (person?.personId !== host.personId) return WRONG;
-  await wasRight(trying);
-  return { hash: hashed };
-}
 
 export const saveNewPassword = act(
   [takes.before<AccountAnswer | null>(), takes.form],
   no,
   async (_before: AccountAnswer | null, form: FormData): Promise<AccountAnswer> => {
-    const host = await requireHost();
+    const host = await requireMember();
     if (host.studio.is_demo) return no(DEMO);
     const typed = password.safeParse(form.get("password"));
     const next = fresh.safeParse(form.get("fresh"));
@@ -76,7 +54,7 @@ export const saveNewPassword = act(
     const email = await withStudio(host.studioId, (sql) => emailOf(sql, host.personId));
     const common = whyCommon(next.data, [host.studio.person, host.studio.name, email]);
     if (common) return { ...no("Not changed."), fields: { fresh: common } };
-    const now = await isHosts(host, typed.data);
+    const now = await isTheirs(host, typed.data);
     if (typeof now === "string") return { ...no("Not changed."), fields: { password: now } };
     const [hashed, own] = [await hash(next.data), await ownSession()];
     const done = await withStudio(host.studioId, (sql) =>
@@ -94,12 +72,12 @@ export const makeRecoveryCodes = act(
   [takes.before<CodesAnswer | null>(), takes.form],
   (message) => ({ ...no(message), codes: [] }),
   async (_before: CodesAnswer | null, form: FormData): Promise<CodesAnswer> => {
-    const host = await requireHost();
+    const host = await requireMember();
     const refuse = (message: string): CodesAnswer => ({ ...no(message), codes: [] });
     if (host.studio.is_demo) return refuse(DEMO);
     const typed = password.safeParse(form.get("password"));
     if (!typed.success) return refuse("Type your password first.");
-    const now = await isHosts(host, typed.data);
+    const now = await isTheirs(host, typed.data);
     if (typeof now === "string") return refuse(now);
     const codes = freshCodes();
     await withStudio(host.studioId, (sql) => keepRecoveryCodes(sql, host, codes.map(codeHash)));
@@ -109,13 +87,13 @@ export const makeRecoveryCodes = act(
 );
 
 export const signOutDevice = act([takes.id], no, async (id: string): Promise<ActAnswer> => {
-  const host = await requireHost();
+  const host = await requireMember();
   await withStudio(host.studioId, (sql) => endSessionOf(sql, host.personId, id));
   return { ok: true };
 });
 
 export const signOutOthers = act([], no, async (): Promise<ActAnswer> => {
-  const host = await requireHost();
+  const host = await requireMember();
   const own = await ownSession();
   await withStudio(host.studioId, (sql) => endOtherSessions(sql, host.personId, own));
   return { ok: true };
@@ -126,14 +104,14 @@ export const leave = act(
   [takes.before<AccountAnswer | null>(), takes.form],
   no,
   async (_before: AccountAnswer | null, form: FormData): Promise<AccountAnswer> => {
-    const host = await requireHost();
+    const host = await requireOwner();
     if (host.studio.is_demo) return no(DEMO);
     const typed = password.safeParse(form.get("password"));
     if (String(form.get("studio") ?? "").trim() !== host.studio.name)
       return { ...no("Nothing was erased."), fields: { studio: `Type “${host.studio.name}”.` } };
     if (!typed.success)
       return { ...no("Nothing was erased."), fields: { password: "Type it as it is now." } };
-    const now = await isHosts(host, typed.data);
+    const now = await isTheirs(host, typed.data);
     if (typeof now === "string") return { ...no("Nothing was erased."), fields: { password: now } };
     const gone = await withStudio(host.studioId, (sql) =>
       eraseStudio(sql, host.personId, now.hash),

@@ -5,7 +5,6 @@ import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
 import { useAct } from "@/ui/use-act.ts";
 import {
-  type AccountAnswer,
   type CodesAnswer,
   leave,
   makeRecoveryCodes,
@@ -14,8 +13,10 @@ import {
   signOutDevice,
   signOutOthers,
 } from "./account-actions.ts";
+import type { AccountAnswer } from "./again.ts";
+import { leaveStudio } from "./people-actions.ts";
 
-function Said({ answer }: { answer: AccountAnswer | null }) {
+export function Said({ answer }: { answer: AccountAnswer | null }) {
   return answer?.message ? (
     <p role={answer.ok ? "status" : "alert"} className={answer.ok ? "text-elm-dark" : "text-brick"}>
       {answer.message}
@@ -23,7 +24,7 @@ function Said({ answer }: { answer: AccountAnswer | null }) {
   ) : null;
 }
 
-function Secret({
+export function Secret({
   name,
   label,
   fresh = false,
@@ -126,6 +127,20 @@ export function LeaveForm({ studio }: { studio: string }) {
       <Said answer={answer} />
       <Button type="submit" disabled={busy} className="w-fit">
         Erase the studio for good
+      </Button>
+    </form>
+  );
+}
+
+/** One's own account; the studio goes on. */
+export function LeaveAlone() {
+  const [answer, act, busy] = useActionState<AccountAnswer | null, FormData>(leaveStudio, null);
+  return (
+    <form action={act} className="grid max-w-md gap-4">
+      <Secret name="password" label="Your password" error={answer?.fields?.password} />
+      <Said answer={answer} />
+      <Button type="submit" disabled={busy} className="w-fit">
+        Erase your account
       </Button>
     </form>
   );

@@ -26,6 +26,7 @@ import {
 import { act, no, takes } from "@/requests/act.ts";
 import { callerAddress } from "@/requests/caller.ts";
 import { whyCommon } from "./common-passwords.ts";
+import { firstMessages, personFields, plain, typedIn } from "./form-fields.ts";
 import { hashedAs } from "./password.ts";
 import {
   beginSession,
@@ -43,9 +44,6 @@ export interface FormAnswer {
   /** What was typed, so that nothing is lost. Never passwords. */
   readonly typed?: Readonly<Record<string, string>>;
 }
-
-/** No database keeps a null byte. */
-const plain = z.string().refine((text) => !text.includes("\0"));
 
 const signInSchema = z.object({
   email: plain.transform(normalEmail).pipe(z.string().min(3).max(254)),
@@ -103,12 +101,7 @@ export const signOut = act(
 
 const studioSchema = z.object({
   studio: plain.pipe(z.string().trim().min(1, "Give your studio a name.").max(120)),
-  person: plain.pipe(z.string().trim().min(1, "Say who you are.").max(120)),
-  email: z
-    .string()
-    .transform(normalEmail)
-    .pipe(z.email("An e-mail address such as host@studio.example.").max(254)),
-  password: z.string().min(10, "At least ten characters.").max(200),
+  ...personFields,
   unit: z.enum(["mm", "cm", "inFraction", "inDecimal"]),
   zone: z.string().refine(isZone, "A time zone such as Europe/London."),
 });
@@ -117,12 +110,7 @@ export const startStudio = act(
   [takes.before<FormAnswer | null>(), takes.form],
   (message) => ({ message }),
   async (_before: FormAnswer | null, form: FormData): Promise<FormAnswer> => {
-    const typed = Object.fromEntries(
-      ["studio", "person", "email", "unit", "zone"].map((name) => [
-        name,
-        String(form.get(name) ?? ""),
-      ]),
-    );
+    const typed = typedIn(form, ["studio", "person", "email", "unit", "zone"]);
     const read = studioSchema.safeParse({ ...typed, password: form.get("password") });
     if (!read.success)
       return { message: "Something is missing.", fields: firstMessages(read.error), typed };
@@ -147,12 +135,6 @@ export const startStudio = act(
     redirect("/");
   },
 );
-
-function firstMessages(error: z.ZodError): Record<string, string> {
-  return Object.fromEntries(
-    [...error.issues].reverse().map((issue) => [String(issue.path[0]), issue.message]),
-  );
-}
 
 const settingsSchema = z.strictObject({
   name: z.string().trim().min(1, "Give your studio a name.").max(120),

@@ -14,6 +14,7 @@ import {
   type StudioRow,
   sessionFor,
 } from "@/data/sign-in.ts";
+import { isActing, Refusal } from "@/requests/refusal.ts";
 import { deviceOf } from "./device.ts";
 
 /** Behind TLS browsers take it for this host alone. */
@@ -27,12 +28,15 @@ const DEVICE_DAYS = 365;
 
 const hashOf = (token: string): string => createHash("sha256").update(token).digest("hex");
 
-export interface Host extends Signed {
+/** Whoever is signed in: a host, or a helper at the benches. */
+export interface Member extends Signed {
   readonly studio: StudioRow;
 }
+/** To whom everything of the studio is open. */
+export type Host = Member;
 
 /** Null when nobody is signed in. Read once a request. */
-export const currentHost = cache(async (): Promise<Host | null> => {
+export const currentMember = cache(async (): Promise<Member | null> => {
   const token = (await cookies()).get(COOKIE)?.value;
   if (!token) return null;
   const signed = await withoutStudio((sql) => sessionFor(sql, hashOf(token)));
@@ -48,8 +52,36 @@ export const currentHost = cache(async (): Promise<Host | null> => {
 export const isOpen = ({ is_demo }: Pick<StudioRow, "is_demo">): boolean =>
   !is_demo || process.env.ELM_DEMO === "1";
 
+/** Null also for a helper. */
+export async function currentHost(): Promise<Host | null> {
+  const member = await currentMember();
+  return member && isHost(member) ? member : null;
+}
+
+export const isHost = ({ studio }: Member): boolean => studio.role !== "helper";
+
+export async function requireMember(): Promise<Member> {
+  return (await currentMember()) ?? redirect("/sign-in");
+}
+
+/** A helper is told so: by the action, or by a page in the place of the one that was asked for. */
 export async function requireHost(): Promise<Host> {
-  return (await currentHost()) ?? redirect("/sign-in");
+  const member = await requireMember();
+  return isHost(member)
+    ? member
+    : refuse("Only hosts of this studio change that. Ask one of them.");
+}
+
+export async function requireOwner(): Promise<Host> {
+  const host = await requireHost();
+  return host.studio.role === "owner"
+    ? host
+    : refuse("Only owners of this studio change that. Ask one of them.");
+}
+
+function refuse(words: string): never {
+  if (isActing()) throw new Refusal(words);
+  redirect("/for-hosts");
 }
 
 export async function beginSession(signed: Signed): Promise<void> {
@@ -90,7 +122,7 @@ export async function rememberDevice({ personId, studioId }: Signed): Promise<vo
 export async function endSession(): Promise<void> {
   const jar = await cookies();
   const token = jar.get(COOKIE)?.value;
-  const host = await currentHost();
-  if (token && host) await withStudio(host.studioId, (sql) => dropSession(sql, hashOf(token)));
+  const member = await currentMember();
+  if (token && member) await withStudio(member.studioId, (sql) => dropSession(sql, hashOf(token)));
   jar.set(COOKIE, "", { secure: BEHIND_TLS, path: "/", maxAge: 0 });
 }

@@ -2,7 +2,7 @@
  * Who may work at a bench: the host at any class of the studio, a helper at the one whose link is
  * in use.
  */
-import { currentHost } from "../account/session.ts";
+import { currentMember } from "../account/session.ts";
 import { withoutStudio, withStudio } from "../data/client.ts";
 import { hasClass } from "../data/films.ts";
 import { workshopForCode } from "../data/tokens.ts";
@@ -20,7 +20,7 @@ const CODE = /^[a-z0-9]{10,40}$/u;
 /** @param key a class's id, for the host who is signed in, or the code of a helper's link */
 export async function benchOf(key: string): Promise<Bench | null> {
   if (isId(key)) {
-    const host = await currentHost();
+    const host = await currentMember();
     const there = host && (await withStudio(host.studioId, (sql) => hasClass(sql, key)));
     return host && there
       ? { studioId: host.studioId, workshopId: key, host: host.studio.person }

@@ -1,6 +1,7 @@
 /** People, sessions, attempts. Tokens are stored as hashes only. */
 import { readSettings, type StudioSettings } from "@elm-basket/core/studio/settings.ts";
 import type { Sql } from "./client.ts";
+import type { Role } from "./people.ts";
 
 export interface Signed {
   readonly personId: string;
@@ -116,13 +117,15 @@ export interface StudioRow {
   readonly evening_minutes: number;
   readonly evening_start: string;
   readonly is_demo: boolean;
+  /** Who is signed in, and as what. */
   readonly person: string;
+  readonly role: Role;
   readonly settings: StudioSettings;
 }
 
 export async function readStudio(sql: Sql, signed: Signed): Promise<StudioRow | null> {
   const [row] = await sql<StudioRow[]>`
-    select s.id, s.name, s.unit, s.zone, s.evening_minutes, s.evening_start, s.is_demo, s.settings, p.name as person
+    select s.id, s.name, s.unit, s.zone, s.evening_minutes, s.evening_start, s.is_demo, s.settings, p.name as person, p.role
     from studios s join people p on p.studio_id = s.id where s.id = ${signed.studioId} and p.id = ${signed.personId}`;
   return row ? { ...row, settings: readSettings(row.settings) } : null;
 }

@@ -9,8 +9,8 @@ export const ROUTES: ReadonlySet<string> = new Set(
   /classes /classes/:/cut /classes/:/cutting /classes/:/files/: /classes/:/letter
   /classes/:/loads/: /classes/:/look-back /classes/:/measure /classes/:/pack /classes/:/plan
   /classes/:/planning /classes/:/rehearse /classes/:/searching /classes/:/teach /classes/:/weed
-  /classes/new /f/: /f/:/events /f/:/says /f/:/seat /follow-worker.js /fonts/: /health
-  /health/ready /live/: /live/:/events /logbook /logbook/log.csv /parcels/:
+  /classes/new /f/: /f/:/events /f/:/says /f/:/seat /follow-worker.js /fonts/: /for-hosts /health
+  /health/ready /join/: /live/: /live/:/events /logbook /logbook/log.csv /parcels/:
   /parcels/:/address-labels.pdf /parcels/:/parcels.csv /pictures/: /projects /projects/: /r /r/:
   /reckoner /room /room/state /settings /settings/account /settings/studio.zip /shelf
   /shelf/goods.csv /shelf/scrap-labels.pdf /shelf/shopping /shelf/shopping.csv /sign-in

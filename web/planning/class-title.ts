@@ -3,7 +3,7 @@
  * screen readers tell them apart.
  */
 import type { Metadata } from "next";
-import { currentHost } from "../account/session.ts";
+import { currentMember } from "../account/session.ts";
 import { classTitle } from "../data/class-documents.ts";
 import { withStudio } from "../data/client.ts";
 import { isId } from "./planned-class.ts";
@@ -12,7 +12,7 @@ const APP = "Elm Basket";
 
 /** Null where the studio has no such class, or nobody is signed in: the page itself says which. */
 async function titleOf(id: string): Promise<string | null> {
-  const host = isId(id) ? await currentHost() : null;
+  const host = isId(id) ? await currentMember() : null;
   if (!host) return null;
   return withStudio(host.studioId, (sql) => classTitle(sql, id));
 }

@@ -3,6 +3,7 @@
  * no database keeps, and are bounded. What does not fit is answered as data, in words.
  */
 import * as z from "zod";
+import { inAction, Refusal } from "./refusal.ts";
 
 /** Said where a request was not made by a page of this version. */
 export const UNUSABLE = "This cannot be read. Load the page again, then try once more.";
@@ -43,7 +44,12 @@ export function act<const A extends Arguments, R>(
       if (!parsed?.success) return refused(fault ?? UNUSABLE);
       read.push(parsed.data);
     }
-    return work(...(read as Read<A>));
+    try {
+      return await inAction(() => work(...(read as Read<A>)));
+    } catch (error) {
+      if (error instanceof Refusal) return refused(error.message);
+      throw error;
+    }
   };
 }
 

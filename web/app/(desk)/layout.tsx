@@ -1,7 +1,7 @@
 import Link from "next/link";
 import type { ReactNode } from "react";
 import { signOut } from "@/account/actions.ts";
-import { requireHost } from "@/account/session.ts";
+import { isHost, requireMember } from "@/account/session.ts";
 import { DeskLink } from "@/ui/desk-link.tsx";
 
 const PAGES = [
@@ -14,7 +14,9 @@ const PAGES = [
 ] as const;
 
 export default async function Desk({ children }: { children: ReactNode }) {
-  const { studio } = await requireHost();
+  const member = await requireMember();
+  const { studio } = member;
+  const host = isHost(member);
   return (
     <div className="mx-auto min-h-screen max-w-[1280px] px-4 pb-16 sm:px-8">
       <header className="flex flex-wrap print:hidden items-center gap-x-8 gap-y-2 py-4">
@@ -25,13 +27,16 @@ export default async function Desk({ children }: { children: ReactNode }) {
           aria-label="Desk"
           className="order-last flex basis-full flex-wrap gap-x-6 sm:order-none sm:flex-1 sm:basis-auto"
         >
-          {PAGES.map(([href, name]) => (
+          {PAGES.filter(([href]) => host || href === "/").map(([href, name]) => (
             <DeskLink key={href} href={href}>
               {name}
             </DeskLink>
           ))}
         </nav>
-        <Link href="/settings" className="min-h-6 text-soft hover:underline">
+        <Link
+          href={host ? "/settings" : "/settings/account"}
+          className="min-h-6 text-soft hover:underline"
+        >
           {studio.name}
         </Link>
         <form action={signOut}>

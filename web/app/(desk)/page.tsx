@@ -3,7 +3,7 @@ import { type Clock, showMinutes, showTime } from "@elm-basket/core/units/time.t
 import type { Metadata } from "next";
 import Link from "next/link";
 import { freeOn } from "@/account/free-evenings.ts";
-import { requireHost } from "@/account/session.ts";
+import { isHost, requireMember } from "@/account/session.ts";
 import { recoveryOf } from "@/data/accounts.ts";
 import { calendarLink } from "@/data/calendar-links.ts";
 import { withStudio } from "@/data/client.ts";
@@ -12,6 +12,7 @@ import { SampleClass } from "@/stations/plan/sample-class.tsx";
 import { CalendarLink } from "@/stations/tonight/calendar-link.tsx";
 import { EveningsAhead } from "@/stations/tonight/evenings-ahead.tsx";
 import { FirstVisit } from "@/stations/tonight/first-visit.tsx";
+import { HelperTonight } from "@/stations/tonight/helper-tonight.tsx";
 import { loadTonight, type TonightView } from "@/stations/tonight/load-tonight.ts";
 import type { TaskKind, TonightTask } from "@/stations/tonight/task.ts";
 import { TickTasks } from "@/stations/tonight/tick-tasks.tsx";
@@ -53,8 +54,9 @@ function clockAfter(start: string, minutes: number): string {
 }
 
 export default async function TonightPage() {
-  const host = await requireHost();
+  const host = await requireMember();
   const view = await loadTonight(host);
+  if (!isHost(host)) return <HelperTonight view={view} />;
   const [code, recovery] = await withStudio(
     host.studioId,
     async (sql) => [await calendarLink(sql, host), await recoveryOf(sql, host.personId)] as const,

@@ -3,7 +3,8 @@ import Link from "next/link";
 import { redirect } from "next/navigation";
 import { signInToDemo } from "@/account/actions.ts";
 import { SignInForm, StartStudioForm } from "@/account/forms.tsx";
-import { currentHost } from "@/account/session.ts";
+import { PasskeySignIn } from "@/account/passkeys.tsx";
+import { currentMember } from "@/account/session.ts";
 import { Basket } from "@/ui/basket.tsx";
 import { Button } from "@/ui/button.tsx";
 
@@ -17,7 +18,7 @@ const WOVEN = Array.from({ length: 20 }, (_, i) => ({
 }));
 
 export default async function SignInPage() {
-  if (await currentHost()) redirect("/");
+  if (await currentMember()) redirect("/");
   return (
     <main className="mx-auto grid max-w-5xl gap-x-16 gap-y-10 px-6 py-14 md:grid-cols-[1fr_360px]">
       <div>
@@ -49,6 +50,7 @@ export default async function SignInPage() {
           <Link href="/sign-in/recover" className="verb mt-3 inline-block">
             Forgotten password
           </Link>
+          <PasskeySignIn />
         </div>
         <details>
           <summary className="verb">Start a studio of your own</summary>

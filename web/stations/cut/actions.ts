@@ -4,7 +4,7 @@ import { preflight, unanswered } from "@elm-basket/core/cutting/preflight.ts";
 import { testCutHpgl, testCutPage } from "@elm-basket/core/cutting/test-cut.ts";
 import { revalidatePath } from "next/cache";
 import * as z from "zod";
-import { requireHost } from "@/account/session.ts";
+import { requireMember } from "@/account/session.ts";
 import { finishSheet } from "@/cutting/finish.ts";
 import { beginCutting, loadSheet, steer, syncCutting } from "@/cutting/job.ts";
 import { CutterSilent, cutterStatus, loadFilm, sendLines } from "@/cutting/port.ts";
@@ -26,7 +26,7 @@ export const markLoad = act(
   [takes.id, takes.count, takes.on],
   () => false,
   async (id: string, nn: number, cut: boolean): Promise<boolean> => {
-    const host = await requireHost();
+    const host = await requireMember();
     if (!Number.isInteger(nn)) return false;
     const done = await withStudio(host.studioId, async (sql) => {
       const sheet = (await listSheets(sql, id)).find((row) => row.nn === nn);
@@ -73,7 +73,7 @@ export const startCutting = act(
   [takes.id, takes.count, takes.anything],
   no,
   async (id: string, nn: number, answers: unknown): Promise<StartAnswer> => {
-    const host = await requireHost();
+    const host = await requireMember();
     const read = answersSchema.safeParse(answers);
     if (!Number.isInteger(nn) || !read.success) return { ok: false, message: REFUSED.gone };
     const planned = await plannedClass(host.studioId, id);
@@ -120,7 +120,7 @@ export const loadCutter = act(
   [takes.id, takes.count],
   no,
   async (id: string, nn: number): Promise<StartAnswer> => {
-    const host = await requireHost();
+    const host = await requireMember();
     const planned = Number.isInteger(nn) ? await plannedClass(host.studioId, id) : null;
     if (!planned?.ok) return { ok: false, message: REFUSED.gone };
     const done = await loadSheet({
@@ -137,7 +137,7 @@ export const steerCutting = act(
   [takes.id, z.enum(["pause", "resume", "cancel", "unload"])],
   () => false,
   async (id: string, what: "pause" | "resume" | "cancel" | "unload"): Promise<boolean> => {
-    const host = await requireHost();
+    const host = await requireMember();
     if (!["pause", "resume", "cancel", "unload"].includes(what)) return false;
     const done = await steer(host.studioId, what);
     revalidatePath(`/classes/${id}`, "layout");
@@ -157,7 +157,7 @@ export const cutTestSquares = act(
   [takes.id, takes.text],
   no,
   async (id: string, vinylId: string): Promise<StartAnswer> => {
-    const host = await requireHost();
+    const host = await requireMember();
     const found = await vinylOf(host.studioId, id, vinylId);
     if (!found) return { ok: false, message: REFUSED.gone };
     const { cutter } = found.document;
@@ -183,7 +183,7 @@ export const keepSetting = act(
   [takes.id, takes.text, takes.number, takes.number],
   () => false,
   async (id: string, vinylId: string, force: number, speed: number): Promise<boolean> => {
-    const host = await requireHost();
+    const host = await requireMember();
     const found = await vinylOf(host.studioId, id, vinylId);
     if (!found || !TEST_FORCES.includes(force) || !(speed > 0 && speed <= 2000)) return false;
     await withStudio(host.studioId, async (sql) =>
@@ -202,7 +202,7 @@ export const changeBlade = act(
   [takes.id],
   () => undefined,
   async (id: string): Promise<void> => {
-    const host = await requireHost();
+    const host = await requireMember();
     await withStudio(host.studioId, (sql) => newBlade(sql, host.studioId));
     if (isId(id)) revalidatePath(`/classes/${id}`, "layout");
   },

@@ -6,6 +6,7 @@ import { showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import Link from "next/link";
+import { isHost } from "@/account/session.ts";
 import { throughOf } from "@/cutting/job.ts";
 import { withStudio } from "@/data/client.ts";
 import { type CutJob, jobsOf, lastTestCut, type Outcome } from "@/data/cut-jobs.ts";
@@ -14,7 +15,7 @@ import { filmOf, leftBy, scrapsTaken } from "@/data/scraps.ts";
 import { bladeMm } from "@/data/wear.ts";
 import { Findings } from "@/stations/frame/findings.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
-import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
+import { loadBench, type StationData } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
@@ -37,9 +38,10 @@ export async function CutStation({
   id: string;
   query: Record<string, string | undefined>;
 }) {
-  const data = await loadPlanned(id);
+  const data = await loadBench(id);
   if (!data) return null;
   const { sheets, planned, host } = data;
+  const plans = isHost(host);
   const findings = planned.plan.findings.filter(
     ({ code, severity }) =>
       stationOf(code) === "cut" || (severity === "stop" && stationOf(code) === "letter"),
@@ -49,10 +51,13 @@ export async function CutStation({
       <div className="grid max-w-2xl gap-4">
         <h2 className="text-2xl">Nothing to cut yet</h2>
         <p>As soon as seats have letters, their kits are laid on sheets here.</p>
-        <LinkButton href={`/classes/${id}/letter`} tone="main" className="justify-self-start">
-          Go to Letter
-        </LinkButton>
+        {plans && (
+          <LinkButton href={`/classes/${id}/letter`} tone="main" className="justify-self-start">
+            Go to Letter
+          </LinkButton>
+        )}
         <Findings
+          acts={plans}
           classId={id}
           things={planned.document.things}
           findings={findings as never}
@@ -71,7 +76,7 @@ export async function CutStation({
   const taken = await withStudio(host.studioId, (sql) => scrapsTaken(sql, id));
   return (
     <div className="grid gap-x-7 gap-y-8 lg:grid-cols-[230px_1fr_310px]">
-      {taken.length > 0 && (
+      {plans && taken.length > 0 && (
         <div className="lg:col-span-3">
           <ScrapsTaken classId={id} taken={taken} />
         </div>
@@ -83,23 +88,27 @@ export async function CutStation({
         <p className="font-bold font-head text-2xl">
           <EveningMinutes data={data} />
         </p>
-        <LayoutChoice
-          several={planned.document.things.length > 1}
-          unit={host.studio.unit}
-          classId={id}
-          layout={planned.document.layout}
-          version={planned.versions.class}
-          scraps={planned.document.scraps.length}
-        />
-        <MachineChoice
-          classId={id}
-          cutter={planned.document.cutter}
-          vinyls={planned.document.vinyls}
-          vinyl={sheet.vinyl}
-          version={planned.versions.class}
-          unit={host.studio.unit}
-          mats={host.studio.settings.schools.mats}
-        />
+        {plans && (
+          <>
+            <LayoutChoice
+              several={planned.document.things.length > 1}
+              unit={host.studio.unit}
+              classId={id}
+              layout={planned.document.layout}
+              version={planned.versions.class}
+              scraps={planned.document.scraps.length}
+            />
+            <MachineChoice
+              classId={id}
+              cutter={planned.document.cutter}
+              vinyls={planned.document.vinyls}
+              vinyl={sheet.vinyl}
+              version={planned.versions.class}
+              unit={host.studio.unit}
+              mats={host.studio.settings.schools.mats}
+            />
+          </>
+        )}
       </section>
       <CutBench
         key={sheet.nn}
@@ -111,7 +120,7 @@ export async function CutStation({
         bin={handRules(planned.document, sheet.vinyl).reach}
         {...made}
         hand={
-          planned.document.layout.mode === "tight"
+          plans && planned.document.layout.mode === "tight"
             ? {
                 rules: handRules(planned.document, sheet.vinyl),
                 count: planned.document.layout.kept.filter(
@@ -120,7 +129,7 @@ export async function CutStation({
               }
             : null
         }
-        files={<CutFiles classId={id} base={base} />}
+        files={<CutFiles classId={id} base={base} plans={plans} />}
       >
         {sheet.meta.mat && (
           <MatPlan
@@ -138,6 +147,7 @@ export async function CutStation({
             <Figures data={data} nn={sheet.nn} outcomes={made.outcomes} />
           </div>
           <Findings
+            acts={plans}
             classId={id}
             things={planned.document.things}
             findings={findings as never}
@@ -156,7 +166,7 @@ export async function CutStation({
  * For a cutter that is fed from another machine: the load as a file, and a file that was changed
  * there.
  */
-function CutFiles({ classId, base }: { classId: string; base: string }) {
+function CutFiles({ classId, base, plans }: { classId: string; base: string; plans: boolean }) {
   return (
     <section aria-label="As files" className="mt-5 border-rule border-t pt-3">
       <p className="mb-1 text-soft text-sm">Cut from another machine? This load as</p>
@@ -181,7 +191,7 @@ function CutFiles({ classId, base }: { classId: string; base: string }) {
           All cut files, zip
         </a>
       </p>
-      <CutFile classId={classId} />
+      {plans && <CutFile classId={classId} />}
     </section>
   );
 }

@@ -19,6 +19,7 @@ export function Findings({
   labels,
   things,
   quiet = "Nothing to report: all sound.",
+  acts = true,
 }: {
   classId: string;
   /** Null where there is no plan, so that nobody has looked. */
@@ -28,6 +29,8 @@ export function Findings({
   /** Where findings of several things stand together: which of them each speaks of. */
   things?: readonly { readonly id: string; readonly title: string }[];
   quiet?: string;
+  /** Whether whoever reads may change the class. */
+  acts?: boolean;
 }) {
   const router = useRouter();
   const [busy, start] = useTransition();
@@ -56,7 +59,7 @@ export function Findings({
                   {said.sentence}
                 </p>
                 <p className="flex flex-wrap gap-x-4">
-                  {said.remedies.map(({ remedy, words }) => (
+                  {(acts ? said.remedies : []).map(({ remedy, words }) => (
                     <button
                       key={`${remedy.code} ${words}`}
                       type="button"

@@ -33,9 +33,12 @@ const KEYS = [
 export function Rail({
   classId,
   stations,
+  keys: open,
 }: {
   classId: string;
   stations: Record<StationKey, Readiness>;
+  /** Where whoever looks may go. */
+  keys: readonly StationKey[];
 }) {
   const here = useSelectedLayoutSegment();
   const router = useRouter();
@@ -56,17 +59,19 @@ export function Rail({
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event) || !letters) return;
       const station = STATIONS[Number(event.key) - 1];
-      if (/^[1-8]$/u.test(event.key) && station) router.push(`/classes/${classId}/${station.key}`);
+      if (/^[1-8]$/u.test(event.key) && station && open.includes(station.key))
+        router.push(`/classes/${classId}/${station.key}`);
       if (event.key === "?") setHelp(true);
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [classId, router, letters]);
+  }, [classId, open, router, letters]);
   return (
     <nav ref={thread} aria-label="Stations" className="no-print relative overflow-x-auto">
       <ol className="relative grid min-w-[820px] grid-cols-8">
         <li aria-hidden className="absolute top-[9px] right-0 left-2 h-[2px] bg-rule-strong" />
         {STATIONS.map((station, i) => {
+          if (!open.includes(station.key)) return null;
           const current = here === station.key;
           const { state, line } = stations[station.key];
           return (

@@ -1,7 +1,7 @@
 "use server";
 
 import { revalidatePath } from "next/cache";
-import { requireHost } from "@/account/session.ts";
+import { requireMember } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { markTask } from "@/data/task-marks.ts";
 import { act, takes } from "@/requests/act.ts";
@@ -13,7 +13,7 @@ export const markTaskDone = act(
   [takes.id, takes.text, takes.on],
   () => false,
   async (id: string, task: string, on: boolean): Promise<boolean> => {
-    const host = await requireHost();
+    const host = await requireMember();
     if (typeof task !== "string" || !TASK.test(task)) return false;
     const ok = await withStudio(host.studioId, (sql) =>
       markTask(sql, host.studioId, id, task, on === true),

@@ -5,6 +5,7 @@ import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { counted } from "@elm-basket/core/units/counted.ts";
 import { KIT_SHEETS, type LabelSheetId, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import Link from "next/link";
+import { isHost } from "@/account/session.ts";
 import { bagMarks } from "@/data/bags.ts";
 import { projectOf } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
@@ -14,7 +15,7 @@ import { doneTasks, PRINTED } from "@/data/task-marks.ts";
 import { paperFor } from "@/planning/label-sheet.ts";
 import { proposedFor } from "@/planning/proposal.ts";
 import { labelsOf } from "@/stations/frame/labels.ts";
-import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
+import { loadBench, type StationData } from "@/stations/frame/load.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
 import { Bags } from "./bags/bags.tsx";
 import { ByThing } from "./by-thing.tsx";
@@ -30,8 +31,55 @@ export async function PackStation({
   id: string;
   query: Record<string, string | undefined>;
 }) {
-  const data = await loadPlanned(id);
+  const data = await loadBench(id);
   if (!data) return null;
+  return isHost(data.host) ? (
+    <HostsPack id={id} data={data} />
+  ) : (
+    <HelpersPack id={id} data={data} />
+  );
+}
+
+/** What both see: the bags, and the labels of what is packed. */
+async function bagsOf(id: string, { host, planned, kits }: StationData) {
+  const { document, plan } = planned;
+  const room = roomBox(
+    document.supplies,
+    (line) => plan.supplies.find(({ id: own }) => own === line)?.need ?? 0,
+    (thing) => madeOf(document, thing),
+  );
+  const { roomPacked, marks, printed } = await withStudio(host.studioId, async (sql) => ({
+    roomPacked: await roomPackedAt(sql, id),
+    marks: await bagMarks(sql, id),
+    printed: (await doneTasks(sql, [id])).get(id)?.has(PRINTED) ?? false,
+  }));
+  return {
+    bags: (
+      <Bags
+        id={id}
+        kits={kits}
+        labels={labelsOf(plan)}
+        cut={document.handsOver === "cut"}
+        marks={marks}
+        nameOf={(line) => lineName(line, document)}
+        room={room.length === 0 ? null : { packed: roomPacked !== null }}
+      />
+    ),
+    labels: <Labels id={id} usual={usualSheet(paperFor(host.studio.unit))} printed={printed} />,
+  };
+}
+
+async function HelpersPack({ id, data }: { id: string; data: StationData }) {
+  const { bags, labels } = await bagsOf(id, data);
+  return (
+    <div className="max-w-4xl">
+      {bags}
+      {labels}
+    </div>
+  );
+}
+
+async function HostsPack({ id, data }: { id: string; data: StationData }) {
   const { plan, document } = data.planned;
   const { proposal, open } = await proposedFor(data.host, document, plan.facts);
   const because = Object.fromEntries(
@@ -40,22 +88,11 @@ export async function PackStation({
   const short = plan.supplies.filter((line) => line.packs > 0);
   const unpriced = short.filter((line) => !line.priced);
   const spend = plan.supplies.reduce((sum, line) => sum + line.buyPrice, 0);
-  const labels = labelsOf(plan);
-  const room = roomBox(
-    document.supplies,
-    (line) => plan.supplies.find(({ id: own }) => own === line)?.need ?? 0,
-    (thing) => madeOf(document, thing),
-  );
-  const { roomPacked, marks, parcels, printed, project } = await withStudio(
-    data.host.studioId,
-    async (sql) => ({
-      roomPacked: await roomPackedAt(sql, id),
-      marks: await bagMarks(sql, id),
-      parcels: await listParcels(sql, id),
-      project: await projectOf(sql, id),
-      printed: (await doneTasks(sql, [id])).get(id)?.has(PRINTED) ?? false,
-    }),
-  );
+  const { bags, labels } = await bagsOf(id, data);
+  const { parcels, project } = await withStudio(data.host.studioId, async (sql) => ({
+    parcels: await listParcels(sql, id),
+    project: await projectOf(sql, id),
+  }));
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_380px]">
       <section>
@@ -82,15 +119,7 @@ export async function PackStation({
           because={because}
           open={open}
         />
-        <Bags
-          id={id}
-          kits={data.kits}
-          labels={labels}
-          cut={document.handsOver === "cut"}
-          marks={marks}
-          nameOf={(line) => lineName(line, document)}
-          room={room.length === 0 ? null : { packed: roomPacked !== null }}
-        />
+        {bags}
         <div className="grid items-start gap-x-10 sm:grid-cols-2">
           {isPosted(document) && (
             <section className="mt-7" aria-label="Parcels">
@@ -98,7 +127,7 @@ export async function PackStation({
               <LinkButton href={`/parcels/${id}`}>Addresses and parcels</LinkButton>
             </section>
           )}
-          <Labels id={id} usual={usualSheet(paperFor(data.host.studio.unit))} printed={printed} />
+          {labels}
         </div>
       </section>
       <section>

@@ -2,7 +2,7 @@
 
 import { revalidatePath } from "next/cache";
 import * as z from "zod";
-import { requireHost } from "@/account/session.ts";
+import { requireHost, requireMember } from "@/account/session.ts";
 import { takeBackRecut } from "@/cutting/recut.ts";
 import { withStudio } from "@/data/client.ts";
 import { hasClass } from "@/data/films.ts";
@@ -39,7 +39,7 @@ export const tapedKits = act(
   [takes.id, takes.list, takes.on],
   no,
   async (id: string, films: readonly string[], on: boolean): Promise<ActAnswer> => {
-    const host = await requireHost();
+    const host = await requireMember();
     const read = filmNames.safeParse(films);
     if (!read.success || typeof on !== "boolean")
       return { ok: false, message: "That cannot be marked." };
@@ -64,7 +64,7 @@ export const foundAgain = act(
   [takes.id, takes.text],
   no,
   async (id: string, film: string): Promise<ActAnswer> => {
-    const host = await requireHost();
+    const host = await requireMember();
     const read = filmNames.element.safeParse(film);
     if (!read.success) return { ok: false, message: BACK_WORDS.gone };
     const back = await withStudio(host.studioId, (sql) =>

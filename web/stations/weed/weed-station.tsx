@@ -3,6 +3,7 @@ import { tapingWays } from "@elm-basket/core/proposal/taping.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { isDone, paceOf } from "@elm-basket/core/weeding/queue.ts";
 import Link from "next/link";
+import { isHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { type FilmRow, giveBackLapsed, listFilms } from "@/data/films.ts";
 import { type LossRow, listLosses } from "@/data/losses.ts";
@@ -11,7 +12,7 @@ import { listTapePieces, listTaping } from "@/data/taping.ts";
 import { knownLink } from "@/data/tokens.ts";
 import { factsByThing } from "@/planning/proposal.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
-import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
+import { loadBench, type StationData } from "@/stations/frame/load.ts";
 import { LinkButton } from "@/ui/button.tsx";
 import { QrPicture } from "@/ui/qr-picture.tsx";
 import { Reassembly } from "@/ui/reassembly.tsx";
@@ -32,8 +33,9 @@ export async function WeedStation({
   id: string;
   query: Record<string, string | undefined>;
 }) {
-  const data = await loadPlanned(id);
+  const data = await loadBench(id);
   if (!data) return null;
+  const plans = isHost(data.host);
   const taped = data.planned.document.handsOver === "taped";
   const { films, losses, code, taping, pieces } = await withStudio(
     data.host.studioId,
@@ -53,9 +55,11 @@ export async function WeedStation({
       <div className="grid max-w-xl gap-4">
         <h2 className="text-2xl">No films to weed</h2>
         <p>As soon as seats have letters, each kit's films are here.</p>
-        <LinkButton href={`/classes/${id}/letter`} tone="main" className="justify-self-start">
-          Go to Letter
-        </LinkButton>
+        {plans && (
+          <LinkButton href={`/classes/${id}/letter`} tone="main" className="justify-self-start">
+            Go to Letter
+          </LinkButton>
+        )}
       </div>
     );
   const url = code === null ? null : `${await siteAddress()}/bench/${code}`;
@@ -107,20 +111,23 @@ export async function WeedStation({
       </section>
       <aside>
         <Pace films={films} />
-        <div className="mt-6">
-          <WeedOn
-            classId={id}
-            way={schoolsOf(data.planned.document, data.host.studio.settings.schools).weedOn}
-          />
-        </div>
+        {plans && (
+          <div className="mt-6">
+            <WeedOn
+              classId={id}
+              way={schoolsOf(data.planned.document, data.host.studio.settings.schools).weedOn}
+            />
+          </div>
+        )}
         <section className="mt-6">
           <h2 className="mb-1 text-lg">Helpers</h2>
           <p className="mb-2 text-soft text-sm">
-            A helper with this link takes one film after another, on a device of its own. It shows
-            this bench and nothing else of your studio. Nobody is given what another has in hand; a
-            device that is not heard of for four minutes gives its film back.
+            {plans &&
+              "A helper with this link takes one film after another, on a device of its own. It shows this bench and nothing else of your studio. "}
+            Nobody is given what another has in hand; a device that is not heard of for four minutes
+            gives its film back.
           </p>
-          {url !== null && (
+          {plans && url !== null && (
             <>
               <QrPicture text={url} label="QR code of the link for helpers" />
               <a
@@ -132,7 +139,7 @@ export async function WeedStation({
               </a>
             </>
           )}
-          <HelperLink classId={id} url={url} />
+          {plans && <HelperLink classId={id} url={url} />}
           {held.length > 0 && (
             <ul className="mt-2" aria-label="At the bench now">
               {held.map((film) => (

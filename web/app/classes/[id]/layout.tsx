@@ -3,14 +3,14 @@ import { showTime } from "@elm-basket/core/units/time.ts";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import { type ReactNode, Suspense } from "react";
-import { requireHost } from "@/account/session.ts";
+import { isHost, type Member, requireMember } from "@/account/session.ts";
 import { classHead } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { lastEdit, lastUndone } from "@/data/edits.ts";
 import { framedTitle } from "@/planning/class-title.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { Guide } from "@/stations/frame/guide/guide.tsx";
-import { loadStation } from "@/stations/frame/load.ts";
+import { loadClass } from "@/stations/frame/load.ts";
 import { Rail } from "@/stations/frame/rail.tsx";
 import { type Readiness, readiness } from "@/stations/frame/readiness.ts";
 import { STATIONS, type StationKey } from "@/stations/frame/stations.ts";
@@ -40,17 +40,18 @@ export default async function ClassFrame({
   children: ReactNode;
 }) {
   const { id } = await params;
-  const host = await requireHost();
+  const member = await requireMember();
+  const host = isHost(member);
   if (!isId(id)) notFound();
   // Its head is there at once; what stands under it may have to be planned first.
-  const { head, edit, undone } = await withStudio(host.studioId, async (sql) => ({
+  const { head, edit, undone } = await withStudio(member.studioId, async (sql) => ({
     head: await classHead(sql, id),
     edit: await lastEdit(sql, id),
     undone: await lastUndone(sql, id),
   }));
   if (!head) notFound();
   const facts = [
-    `${showDate(head.date)}, ${showTime(head.time, host.studio.settings.clock)}`,
+    `${showDate(head.date)}, ${showTime(head.time, member.studio.settings.clock)}`,
     head.setting.place || (head.setting.kind === "room" ? "a room" : "craft-along"),
     head.seats === 1 ? "1 seat" : `${head.seats} seats`,
     showDaysAway(daysBetween(todayIn(head.zone), head.date)),
@@ -66,33 +67,45 @@ export default async function ClassFrame({
             <span className="no-print"> · </span>
             {facts.join(" · ")}
           </p>
-          <span className="no-print">
-            <Undo classId={id} label={edit?.label ?? null} redo={undone?.label ?? null} />
-          </span>
+          {host && (
+            <span className="no-print">
+              <Undo classId={id} label={edit?.label ?? null} redo={undone?.label ?? null} />
+            </span>
+          )}
         </div>
         <h1 className="mt-0.5 mb-4 text-[28px] [overflow-wrap:anywhere]">{head.title}</h1>
-        <Suspense fallback={<Rail classId={id} stations={BEING_PLANNED} />}>
-          <PlannedRail id={id} />
+        <Suspense fallback={<Rail classId={id} stations={BEING_PLANNED} keys={openTo(member)} />}>
+          <PlannedRail id={id} keys={openTo(member)} />
         </Suspense>
       </header>
       <Suspense fallback={null}>
-        <BesidePlan id={id} />
+        <BesidePlan id={id} host={host} />
       </Suspense>
       <main>{children}</main>
     </div>
   );
 }
 
-async function PlannedRail({ id }: { id: string }) {
-  const loaded = await loadStation(id);
+/** The stations that somebody may go to. */
+const openTo = (member: Member): readonly StationKey[] =>
+  STATIONS.map(({ key }) => key).filter((key) => isHost(member) || HELPERS.includes(key));
+const HELPERS: readonly StationKey[] = ["cut", "weed", "pack"];
+
+async function PlannedRail({ id, keys }: { id: string; keys: readonly StationKey[] }) {
+  const loaded = await loadClass(id);
   if (!loaded.ok)
     return (
-      <Rail classId={id} stations={loaded.stored.namesErasedAt ? ONLY_RECORDS : NOTHING_PLANNED} />
+      <Rail
+        classId={id}
+        stations={loaded.stored.namesErasedAt ? ONLY_RECORDS : NOTHING_PLANNED}
+        keys={keys}
+      />
     );
   const { planned, kits, sheets, host, run } = loaded.data;
   return (
     <Rail
       classId={id}
+      keys={keys}
       stations={readiness({
         plan: planned.plan,
         kits,
@@ -105,10 +118,18 @@ async function PlannedRail({ id }: { id: string }) {
 }
 
 /** What goes with the class at every station: its guide, or why it cannot be planned. */
-async function BesidePlan({ id }: { id: string }) {
-  const loaded = await loadStation(id);
-  if (loaded.ok) return <Guide id={id} data={loaded.data} />;
+async function BesidePlan({ id, host }: { id: string; host: boolean }) {
+  const loaded = await loadClass(id);
+  if (loaded.ok) return host ? <Guide id={id} data={loaded.data} /> : null;
   const { namesErasedAt } = loaded.stored;
+  if (!host)
+    return (
+      <p role="alert" className="mb-6 border-brick border-l-4 bg-brick-tint p-4">
+        {namesErasedAt
+          ? "The names of this class were erased: nothing of it is made any more."
+          : "No plan can be made of this class as it is. Ask one of its hosts."}
+      </p>
+    );
   if (namesErasedAt)
     return (
       <p className="mb-6 border-rule-strong border-l-4 bg-paper p-4">

@@ -1,7 +1,7 @@
 import { readFile } from "node:fs/promises";
 import { join } from "node:path";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
-import { currentHost } from "@/account/session.ts";
+import { currentMember } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { fontBytes, isOwnFontId } from "@/data/fonts.ts";
 
@@ -41,6 +41,6 @@ async function shippedFont(id: string): Promise<Uint8Array | null> {
 }
 
 async function ownFont(id: string): Promise<Uint8Array | null> {
-  const host = await currentHost();
+  const host = await currentMember();
   return host ? withStudio(host.studioId, (sql) => fontBytes(sql, id)) : null;
 }

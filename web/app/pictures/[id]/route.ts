@@ -1,4 +1,4 @@
-import { requireHost } from "@/account/session.ts";
+import { requireMember } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { readPicture } from "@/data/pictures.ts";
 import { isId } from "@/planning/planned-class.ts";
@@ -8,7 +8,7 @@ export async function GET(
   _request: Request,
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
-  const host = await requireHost();
+  const host = await requireMember();
   const { id } = await params;
   const bytes = isId(id) ? await withStudio(host.studioId, (sql) => readPicture(sql, id)) : null;
   if (!bytes) return new Response("No such picture", { status: 404 });

@@ -11,7 +11,7 @@ import {
 } from "@elm-basket/core/stock/bag.ts";
 import { revalidatePath } from "next/cache";
 import * as z from "zod";
-import { type Host, requireHost } from "@/account/session.ts";
+import { type Host, requireMember } from "@/account/session.ts";
 import { bagMarks, clearLines, markLines, ROOM_BAG } from "@/data/bags.ts";
 import { suppliesOfClass } from "@/data/class-goods.ts";
 import { type Sql, withStudio } from "@/data/client.ts";
@@ -41,7 +41,7 @@ export const bagAct = act(
   [takes.id, takes.text, takes.own<BagAct>()],
   no,
   async (id: string, bag: string, wanted: BagAct): Promise<BagAnswer> => {
-    const host = await requireHost();
+    const host = await requireMember();
     const read = actSchema.safeParse(wanted);
     if (typeof bag !== "string" || bag.length > 40 || !read.success)
       return no("That cannot be done with a bag.");

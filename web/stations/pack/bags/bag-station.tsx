@@ -13,14 +13,14 @@ import { filmsOfSeat } from "@/data/films.ts";
 import { piecesOfSeat } from "@/data/making.ts";
 import { roomPackedAt, seatCounts } from "@/data/stock-taking.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
-import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
+import { loadBench, type StationData } from "@/stations/frame/load.ts";
 import { BagBench, type ShownLine } from "./bag-bench.tsx";
 
 /**
  * One bag after another: what belongs in, with pictures; ticked or noted as lacking; then closed.
  */
 export async function BagStation({ id, bag: wanted }: { id: string; bag: string }) {
-  const data = await loadPlanned(id);
+  const data = await loadBench(id);
   if (!data) notFound();
   const { document, plan } = data.planned;
   const labels = labelsOf(plan);

@@ -1,4 +1,4 @@
-import { currentHost } from "@/account/session.ts";
+import { currentMember } from "@/account/session.ts";
 import { follow, syncCutting } from "@/cutting/job.ts";
 import { cutterStatus, waitingFilm } from "@/cutting/port.ts";
 import { cutterOf } from "@/cutting/whose.ts";
@@ -17,7 +17,7 @@ export async function GET(
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
   const { id } = await params;
-  const host = await currentHost();
+  const host = await currentMember();
   if (!host) return new Response("Sign in first.", { status: 401 });
   const now = await syncCutting(host.studioId);
   if (now && !now.job.endedAt) follow(host.studioId);

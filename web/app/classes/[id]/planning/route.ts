@@ -1,4 +1,4 @@
-import { currentHost } from "@/account/session.ts";
+import { currentMember } from "@/account/session.ts";
 import { planningOf } from "@/planning/progress.ts";
 
 /**
@@ -9,7 +9,7 @@ export async function GET(
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
   const { id } = await params;
-  const host = await currentHost();
+  const host = await currentMember();
   if (!host) return new Response("Sign in first.", { status: 401 });
   return Response.json(
     { progress: planningOf(host.studioId, id) },

@@ -1,4 +1,4 @@
-import { currentHost } from "@/account/session.ts";
+import { currentMember } from "@/account/session.ts";
 import { searchStatus } from "@/planning/searches.ts";
 
 /** How far the search for a tighter layout has come, for a page that watches it. */
@@ -7,7 +7,7 @@ export async function GET(
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
   const { id } = await params;
-  const host = await currentHost();
+  const host = await currentMember();
   if (!host) return new Response("Sign in first.", { status: 401 });
   return Response.json(
     { search: searchStatus(host.studioId, id) },

@@ -8,7 +8,7 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { LABEL_SHEETS, type LabelSheetId } from "@elm-basket/print/label-sheets.ts";
 import type { Paper } from "@elm-basket/print/pages.ts";
 import { strToU8, zipSync } from "fflate";
-import { currentHost, type Host } from "@/account/session.ts";
+import { currentMember, isHost, type Member } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { printedFile, sheetTexts } from "@/planning/compute.ts";
@@ -25,8 +25,10 @@ export async function GET(
   { params }: { params: Promise<{ id: string; name: string[] }> },
 ): Promise<Response> {
   const { id, name } = await params;
-  const host = await currentHost();
+  const host = await currentMember();
   if (!host) return plain("Sign in first.", 401);
+  if (!isHost(host) && !FOR_HELPERS.test(name.join("/")))
+    return plain("This file is for hosts of the studio.", 403);
   if (name.join("/") === CLASS_FILE) {
     // Also of a class that no plan can be made of: it is taken out as it is.
     const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;
@@ -43,6 +45,9 @@ export async function GET(
   );
 }
 
+/** What is cut, and what is stuck onto something. */
+const FOR_HELPERS =
+  /^(sheets\/[^/]+|sheets\.zip|test-cut\.hpgl|(film-|blank-|table-)?labels\.pdf)$/u;
 const CLASS_FILE = "class.json";
 const classFile = (document: ClassDocument): string => `${JSON.stringify(document, null, 2)}\n`;
 const plain = (text: string, status: number): Response =>
@@ -58,7 +63,7 @@ const SHEET_TYPES = {
 const ZIP_TIME = new Date("2000-01-01T00:00:00Z");
 
 const print = async (
-  { studioId, studio }: Host,
+  { studioId, studio }: Member,
   { id, document }: PlannedClass,
   name: Printed,
   { paper, sheet }: Asked,
@@ -85,7 +90,7 @@ function asksOf(request: Request, unit: LengthUnit): Asked {
 }
 
 async function fileNamed(
-  host: Host,
+  host: Member,
   planned: PlannedClass,
   name: string,
   asked: Asked,

@@ -1,4 +1,4 @@
-import { currentHost } from "@/account/session.ts";
+import { currentMember } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { readSheet } from "@/data/making.ts";
 import { isId } from "@/planning/planned-class.ts";
@@ -13,7 +13,7 @@ export async function GET(
   { params }: { params: Promise<{ id: string; nn: string }> },
 ): Promise<Response> {
   const { id, nn } = await params;
-  const host = await currentHost();
+  const host = await currentMember();
   if (!host) return new Response("Sign in first.", { status: 401 });
   if (!isId(id) || !/^\d{1,3}$/u.test(nn))
     return new Response("There is no such load.", { status: 404 });
