@@ -43,7 +43,7 @@ describe("recovery codes", () => {
     await press(first(), byText("a", "Make recovery codes"));
     await find(first(), byText("h1", "Your account"));
     expect(await violations(first())).toEqual([]);
-    const form = "form:has(input[name=password]):not(:has(input[name=fresh]))";
+    const form = "form[aria-label='Recovery codes']";
     await type(first(), "password", "not my password", form);
     await press(first(), byText("button", "Make recovery codes"));
     await find(first(), byText("p", "That is not your password now."));
@@ -202,6 +202,7 @@ describe("participants' names", () => {
 
 describe("several people", () => {
   let third: Window;
+  let tins = "";
   beforeAll(async () => {
     third = await openWindow();
   });
@@ -209,7 +210,7 @@ describe("several people", () => {
   const account = () => elsewhere().get(`${BASE}/settings/account`);
 
   it("a helper comes in by a link, works at the benches, and sees no more", async () => {
-    const tins = await bringTins(elsewhere(), -8);
+    tins = await bringTins(elsewhere(), -8);
     await account();
     await press(elsewhere(), byText("button", "Make a link to join"));
     const link = await (await find(elsewhere(), By.css("[data-invitation]"))).getText();
@@ -266,12 +267,20 @@ describe("several people", () => {
     await find(driver, byText("h2", "Leave Ash and Rush"));
     expect(await driver.findElements(byText("h2", "Who works here"))).toHaveLength(0);
     expect(await driver.findElements(byText("h2", "Erase the studio"))).toHaveLength(0);
+    await driver.get(tins.replace("/classes/", "/bench/"));
+    await find(driver, By.css("main"));
     await account();
     await press(elsewhere(), byText("button", "remove"));
     await press(elsewhere(), byText("button", "Remove Reed"));
     await waitFor(
       async () => (await elsewhere().findElements(row)).length === 0,
       "Reed is still listed",
+    );
+    // A bench that was open then hears no more of the class.
+    await waitFor(
+      async () => (await body(driver)).includes("not in use any more"),
+      "the bench goes on",
+      90_000,
     );
     await driver.get(`${BASE}/`);
     await find(driver, byText("h2", "Sign in"));

@@ -101,7 +101,7 @@ export function RecoveryCodes({ made }: { made: boolean }) {
       </div>
     );
   return (
-    <form action={act} className="grid max-w-md gap-4">
+    <form action={act} className="grid max-w-md gap-4" aria-label="Recovery codes">
       <Secret name="password" label="Your password" />
       <Said answer={answer} />
       <Button type="submit" disabled={busy} className="w-fit">

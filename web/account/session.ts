@@ -104,9 +104,13 @@ export async function ownSession(): Promise<string> {
   return token ? hashOf(token) : "";
 }
 
-/** Whether a session has not ended meanwhile. */
-export const stands = async (session: string): Promise<boolean> =>
-  (await withoutStudio((sql) => sessionFor(sql, session))) !== null;
+/** Whether a session has not ended meanwhile, and its person is still a host where that is asked. */
+export async function stands(session: string, asHost = false): Promise<boolean> {
+  const signed = await withoutStudio((sql) => sessionFor(sql, session));
+  if (!signed || !asHost) return signed !== null;
+  const studio = await withStudio(signed.studioId, (sql) => readStudio(sql, signed));
+  return studio !== null && isHost({ ...signed, studio });
+}
 
 export async function rememberDevice({ personId, studioId }: Signed): Promise<void> {
   const token = await withStudio(studioId, (sql) => deviceToken(sql, personId));

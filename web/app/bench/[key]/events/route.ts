@@ -1,3 +1,4 @@
+import { ownSession, stands } from "@/account/session.ts";
 import { benchOf } from "@/bench/access.ts";
 import { benchStream } from "@/bench/stream.ts";
 import { withoutStudio } from "@/data/client.ts";
@@ -16,8 +17,11 @@ export async function GET(
     request.headers.get("last-event-id") ?? new URL(request.url).searchParams.get("since") ?? 0,
   );
   const since = Number.isSafeInteger(given) && given > 0 ? given : 0;
+  const session = await ownSession();
+  // Whoever signs out or is removed works at no bench any more, and a link may be taken back.
   const still = async () =>
-    bench.host !== null ||
-    (await withoutStudio((sql) => workshopForCode(sql, key, "bench"))) !== null;
+    bench.host === null
+      ? (await withoutStudio((sql) => workshopForCode(sql, key, "bench"))) !== null
+      : stands(session);
   return benchStream(bench, since, request.signal, still);
 }

@@ -15,5 +15,5 @@ export async function GET(
   const live = isId(id) ? await liveClass(host.studioId, id) : null;
   if (!live) return new Response("There is no such class.", { status: 404 });
   const session = await ownSession();
-  return liveStream(host.studioId, id, "stage", request.signal, () => stands(session));
+  return liveStream(host.studioId, id, "stage", request.signal, () => stands(session, true));
 }
