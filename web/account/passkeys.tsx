@@ -58,9 +58,11 @@ export function PasskeySignIn() {
       <Button className="w-full" disabled={busy} onClick={signIn}>
         Sign in with a passkey
       </Button>
-      <p role="alert" className="mt-2 text-brick empty:hidden">
-        {said}
-      </p>
+      {said && (
+        <p role="alert" className="mt-2 text-brick">
+          {said}
+        </p>
+      )}
     </div>
   );
 }
