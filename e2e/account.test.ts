@@ -123,7 +123,7 @@ describe("a new password", () => {
     await change(SECOND, "Ash and Rush");
     await find(driver, byText("p", "others know it, too"));
     await change(SECOND, "seven swifts over a mill");
-    await find(driver, byText("p", "Changed. Every other device is signed out."));
+    await find(driver, byText("p", "Changed. Every other device is signed out"));
     await signIn(first(), SECOND);
     await find(first(), byText("p", "do not belong together"));
     await signIn(first(), "seven swifts over a mill");

@@ -63,7 +63,11 @@ export const saveNewPassword = act(
     if (!done) return no("It was changed meanwhile in another window.");
     await rememberDevice(host);
     revalidatePath("/settings/account");
-    return { ok: true, message: "Changed. Every other device is signed out." };
+    return {
+      ok: true,
+      message:
+        "Changed. Every other device is signed out; passkeys go on working until you remove them.",
+    };
   },
 );
 

@@ -180,11 +180,7 @@ export function Sessions({ sessions }: { sessions: readonly SessionLine[] }) {
           </li>
         ))}
       </ul>
-      {said && (
-        <p role="alert" className="mt-2 text-brick">
-          {said}
-        </p>
-      )}
+      <Said answer={{ ok: false, message: said }} />
       {sessions.length > 1 && (
         <Button className="mt-3" disabled={busy} onClick={() => act(signOutOthers)}>
           Sign out everywhere else

@@ -4,6 +4,7 @@ import { useActionState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
 import { type FormAnswer, signIn, startStudio } from "./actions.ts";
+import { PersonFields } from "./person-fields.tsx";
 
 function Message({ answer }: { answer: FormAnswer | null }) {
   return answer ? (
@@ -88,30 +89,7 @@ export function StartStudioForm() {
           />
         )}
       </Field>
-      <Field label="Your name" error={answer?.fields?.person}>
-        {(props) => (
-          <input
-            {...props}
-            name="person"
-            required
-            maxLength={120}
-            autoComplete="name"
-            defaultValue={answer?.typed?.person}
-          />
-        )}
-      </Field>
-      <Field label="E-mail address" error={answer?.fields?.email}>
-        {(props) => (
-          <input
-            {...props}
-            name="email"
-            type="email"
-            required
-            autoComplete="username"
-            defaultValue={answer?.typed?.email}
-          />
-        )}
-      </Field>
+      <PersonFields answer={answer} />
       <Field label="Password" hint="At least ten characters." error={answer?.fields?.password}>
         {(props) => (
           <input

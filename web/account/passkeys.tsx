@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { useAct } from "@/ui/use-act.ts";
-import { Secret } from "./account-forms.tsx";
+import { Said, Secret } from "./account-forms.tsx";
 import {
   askPasskey,
   beginPasskey,
@@ -58,11 +58,7 @@ export function PasskeySignIn() {
       <Button className="w-full" disabled={busy} onClick={signIn}>
         Sign in with a passkey
       </Button>
-      {said && (
-        <p role="alert" className="mt-2 text-brick">
-          {said}
-        </p>
-      )}
+      <Said answer={{ ok: false, message: said }} />
     </div>
   );
 }
@@ -129,9 +125,12 @@ export function Passkeys({ passkeys }: { passkeys: readonly PasskeyLine[] }) {
       )}
       <form action={make} className="grid max-w-md gap-4" aria-label="A passkey more">
         <Secret name="password" label="Your password" />
-        <p role={made ? "status" : "alert"} className={made ? "text-elm-dark" : "text-brick"}>
-          {made ? "Kept: this device signs you in from now on." : trouble || said}
-        </p>
+        <Said
+          answer={{
+            ok: made,
+            message: made ? "Kept: this device signs you in from now on." : trouble || said,
+          }}
+        />
         <Button type="submit" disabled={making} className="w-fit">
           Keep a passkey on this device
         </Button>

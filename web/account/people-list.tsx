@@ -5,6 +5,7 @@ import type { PersonRow, Role } from "@/data/people.ts";
 import { Button } from "@/ui/button.tsx";
 import { SureButton } from "@/ui/sure-button.tsx";
 import { useAct } from "@/ui/use-act.ts";
+import { Said } from "./account-forms.tsx";
 import {
   changeRole,
   type InviteAnswer,
@@ -69,11 +70,7 @@ export function PeopleList({
           </li>
         ))}
       </ul>
-      {said && (
-        <p role="alert" className="mt-2 text-brick">
-          {said}
-        </p>
-      )}
+      <Said answer={{ ok: false, message: said }} />
     </>
   );
 }
@@ -94,6 +91,7 @@ export function Invite({
 }) {
   const [role, setRole] = useState<Role>("helper");
   const [made, setMade] = useState<InviteAnswer | null>(null);
+  const [copied, setCopied] = useState("");
   const [inviting, start] = useTransition();
   const { busy, said, act } = useAct();
   const chosen = roles.find((one) => one.role === role);
@@ -118,11 +116,7 @@ export function Invite({
         </Button>
       </div>
       <p className="mt-1 text-soft text-sm">{chosen && `${chosen.name}: ${chosen.may}.`}</p>
-      {made && !made.ok && (
-        <p role="alert" className="mt-2 text-brick">
-          {made.message}
-        </p>
-      )}
+      {!made?.ok && <Said answer={made} />}
       {made?.ok && (
         <div role="status" className="mt-3 max-w-2xl bg-paper p-4">
           <p className="mb-2">
@@ -132,8 +126,16 @@ export function Invite({
           <p className="font-bold [overflow-wrap:anywhere]" data-invitation>
             {made.link}
           </p>
-          <Button className="mt-3" onClick={() => navigator.clipboard?.writeText(made.link)}>
-            Copy
+          <Button
+            className="mt-3"
+            onClick={() =>
+              navigator.clipboard?.writeText(made.link).then(
+                () => setCopied(made.link),
+                () => {},
+              )
+            }
+          >
+            {copied === made.link ? "Copied" : "Copy"}
           </Button>
         </div>
       )}
@@ -159,11 +161,7 @@ export function Invite({
           ))}
         </ul>
       )}
-      {said && (
-        <p role="alert" className="mt-2 text-brick">
-          {said}
-        </p>
-      )}
+      <Said answer={{ ok: false, message: said }} />
     </div>
   );
 }

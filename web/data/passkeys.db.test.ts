@@ -1,6 +1,7 @@
 /** Passkeys in the database: whose they are, what was asked to be signed, and what goes with whom. */
 import postgres from "postgres";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { keepRecoveryCodes, recoverWith } from "./accounts.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { migrate } from "./migrate.ts";
 import {
@@ -69,6 +70,20 @@ describe("passkeys", () => {
     await inOwn(ours, (one) => dropPasskey(one, ours.personId, "key-1"));
     expect(await withoutStudio((one) => passkeyFor(one, "key-1"))).toBeNull();
     expect(await inOwn(ours, (one) => listPasskeys(one, ours.personId))).toHaveLength(19);
+  });
+});
+
+describe("a code of recovery", () => {
+  it("takes the passkeys with it, and nobody else's", async () => {
+    await inOwn(theirs, (one) => addPasskey(one, theirs, key("theirs-1"), ""));
+    await inOwn(ours, (one) => keepRecoveryCodes(one, ours, ["code-1"]));
+    const recover = (code: string) =>
+      withoutStudio((one) => recoverWith(one, "passkeys-ours@test.example", code, "fresh"));
+    expect(await recover("another")).toBeNull();
+    expect(await inOwn(ours, (one) => listPasskeys(one, ours.personId))).not.toEqual([]);
+    expect(await recover("code-1")).toEqual(ours);
+    expect(await inOwn(ours, (one) => listPasskeys(one, ours.personId))).toEqual([]);
+    expect(await withoutStudio((one) => passkeyFor(one, "theirs-1"))).not.toBeNull();
   });
 });
 

@@ -25,17 +25,15 @@ export async function speaksFor(
   anew: boolean,
 ): Promise<{ readonly standing: Standing; readonly asks: boolean }> {
   const hash = hashOf(phone);
-  const [own] = await sql<{ made: boolean; standing: Standing | null }[]>`
-    with made as (
-      insert into phone_seats (studio_id, workshop_id, seat, phone_hash)
-      values (${studioId}, ${workshopId}, ${seat}, ${hash})
-      on conflict (workshop_id, seat) do nothing returning 1)
-    select exists (select from made) as made, (
-      select case when phone_hash = ${hash} then 'own' when ${hash} = any(turned_away) then 'turnedAway' end
-      from phone_seats where workshop_id = ${workshopId} and seat = ${seat}) as standing`;
-  if (own?.made) return { standing: "own", asks: false };
-  if (own?.standing === "own" || (own?.standing && !anew))
-    return { standing: own.standing, asks: false };
+  await sql`
+    insert into phone_seats (studio_id, workshop_id, seat, phone_hash)
+    values (${studioId}, ${workshopId}, ${seat}, ${hash}) on conflict (workshop_id, seat) do nothing`;
+  // A statement of its own: it sees whoever came first at the same moment, be it this phone itself.
+  const [row] = await sql<{ standing: Standing }[]>`
+    select case when phone_hash = ${hash} then 'own' when ${hash} = any(turned_away) then 'turnedAway' else 'taken' end as standing
+    from phone_seats where workshop_id = ${workshopId} and seat = ${seat}`;
+  const standing = row?.standing ?? "taken";
+  if (standing === "own" || (standing === "turnedAway" && !anew)) return { standing, asks: false };
   const asked = await sql`
     update phone_seats set asked_hash = ${hash}, asked_at = now(), turned_away = array_remove(turned_away, ${hash})
     where workshop_id = ${workshopId} and seat = ${seat} and phone_hash <> ${hash}

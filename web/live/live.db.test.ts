@@ -366,6 +366,17 @@ describe("two phones of one name", () => {
     expect(await log("here")).toEqual([]);
   });
 
+  it("of two that come at the same moment one speaks; one that comes twice at once is itself", async () => {
+    await act({ act: "begin" });
+    const both = await Promise.all([
+      tell(say("1", "done", "welcome")),
+      tellFrom(OTHER, say("1", "done", "welcome")),
+    ]);
+    expect(both.flat().filter(({ ok }) => ok)).toHaveLength(1);
+    const twice = await Promise.all([1, 2, 3, 4].map(() => tell(say("2", "done", "welcome"))));
+    expect(twice.flat().map(({ ok }) => ok)).toEqual([true, true, true, true]);
+  });
+
   it("let in, it speaks, and the first does not; what waited on it counts once", async () => {
     await act({ act: "begin" });
     await tell(say("1", "here", ""));

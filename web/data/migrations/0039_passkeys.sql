@@ -47,3 +47,17 @@ end $$;
 
 revoke all on function passkey_for, keep_challenge, take_challenge from public;
 grant execute on function passkey_for, keep_challenge, take_challenge to elm_app;
+
+-- Whoever comes in by a code may have been robbed: what else opened the account goes with the password.
+create or replace function recover_with(wanted text, hash text, new_hash text) returns table (person_id uuid, studio_id uuid)
+  language plpgsql volatile security definer set search_path = public as $$
+declare p uuid; s uuid;
+begin
+  select people.id, people.studio_id into p, s from people where lower(people.email) = lower(wanted);
+  update recovery_codes r set used_at = now() where r.person_id = p and r.code_hash = hash and r.used_at is null;
+  if not found then return; end if;
+  update people set password_hash = new_hash where people.id = p;
+  delete from sessions where sessions.person_id = p;
+  delete from passkeys where passkeys.person_id = p;
+  return query select p, s;
+end $$;

@@ -12,7 +12,8 @@ export default function RecoverPage() {
       <h1 className="mb-3 text-4xl">Forgotten password</h1>
       <p className="mb-6">
         A recovery code lets you in once. You made them under <i>Your account</i>. Without one, ask
-        whoever runs this server: they can make one for you.
+        whoever runs this server: they can make one for you. Devices that were signed in, and their
+        passkeys, stop.
       </p>
       <RecoverForm />
       <p className="mt-6">

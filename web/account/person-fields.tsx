@@ -1,0 +1,38 @@
+import { Field } from "@/ui/field.tsx";
+import type { AccountAnswer } from "./again.ts";
+
+/** Name and address of whoever opens an account; what was typed stays where it was refused. */
+export function PersonFields({
+  answer,
+}: {
+  answer: Pick<AccountAnswer, "fields" | "typed"> | null;
+}) {
+  return (
+    <>
+      <Field label="Your name" error={answer?.fields?.person}>
+        {(props) => (
+          <input
+            {...props}
+            name="person"
+            required
+            maxLength={120}
+            autoComplete="name"
+            defaultValue={answer?.typed?.person}
+          />
+        )}
+      </Field>
+      <Field label="E-mail address" error={answer?.fields?.email}>
+        {(props) => (
+          <input
+            {...props}
+            name="email"
+            type="email"
+            required
+            autoComplete="username"
+            defaultValue={answer?.typed?.email}
+          />
+        )}
+      </Field>
+    </>
+  );
+}
