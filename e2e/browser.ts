@@ -138,7 +138,26 @@ export async function press(driver: WebDriver, locator: By): Promise<void> {
     const element = await find(driver, locator);
     await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
     await driver.wait(until.elementIsEnabled(element), WAIT_MS);
+    await hears(driver, element);
     await element.click();
+  });
+}
+
+const DEAF_MS = 5000;
+
+/**
+ * What the server has drawn shows before its script has come, and what is pressed or typed is lost
+ * until then: a person sees that nothing happened and does it once more. Where no script will ever come, it is
+ * tried all the same.
+ */
+export async function hears(driver: WebDriver, element: WebElement): Promise<void> {
+  const awake = () =>
+    driver.executeScript<boolean>(
+      "return Object.keys(arguments[0]).some((key) => key.startsWith('__react'))",
+      element,
+    );
+  await driver.wait(awake, DEAF_MS).catch((trouble: unknown) => {
+    if (!(trouble instanceof error.TimeoutError)) throw trouble;
   });
 }
 

@@ -1,6 +1,6 @@
 /** Steps that several journeys share: what a host does with hands. */
 import { By, Key, until, type WebDriver } from "selenium-webdriver";
-import { byText, find, press, waitFor } from "./browser.ts";
+import { byText, find, hears, press, waitFor } from "./browser.ts";
 
 export const BASE = process.env.ELM_BASE ?? "http://127.0.0.1:3000";
 export const SECOND = process.env.ELM_SECOND ?? BASE;
@@ -58,6 +58,7 @@ export async function type(driver: WebDriver, name: string, text: string): Promi
  */
 export async function setField(driver: WebDriver, selector: string, value: string): Promise<void> {
   const element = await find(driver, By.css(selector));
+  await hears(driver, element);
   await driver.executeScript(
     `const [el, value] = arguments;
      const proto = el instanceof HTMLTextAreaElement ? HTMLTextAreaElement.prototype : el instanceof HTMLSelectElement ? HTMLSelectElement.prototype : HTMLInputElement.prototype;
@@ -156,6 +157,7 @@ export async function fill(
   );
   const field = await find(driver, locator);
   await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", field);
+  await hears(driver, field);
   await field.sendKeys(Key.chord(Key.CONTROL, "a"), text === "" ? Key.DELETE : text, Key.TAB);
 }
 

@@ -9,6 +9,7 @@ import { withStudio } from "@/data/client.ts";
 import { recordEdit } from "@/data/edits.ts";
 import { withChoice } from "@/planning/with-choice.ts";
 import { act, no, takes } from "@/requests/act.ts";
+import { Refusal } from "@/requests/refusal.ts";
 
 export interface Answer {
   readonly ok: boolean;
@@ -56,14 +57,15 @@ export const decide = act(
         stored.versions.seats,
         stored.document,
       );
-      if (saved === null) throw new Error("the seats changed while a choice was taken");
+      // Thrown, so that the choice stays open.
+      if (saved === null) throw new Refusal(GONE.message);
       await recordEdit(sql, host.studioId, classId, {
         part: "seats",
         label: `Choice of seat ${found.seat}`,
         before: stored.document.seats,
       });
       return DONE;
-    }).catch((): Answer => GONE);
+    });
     revalidatePath(`/classes/${classId}`, "layout");
     return answer;
   },
